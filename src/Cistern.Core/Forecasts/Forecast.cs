@@ -1,0 +1,274 @@
+using System.Collections.Immutable;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Core.Forecasts;
+
+/// <summary>The figures of a finished brew. Cups that were not kept are left out of every one of them.</summary>
+public sealed record Totals
+{
+    /// <summary>When the last step ends, s on the brew clock.</summary>
+    public required double FinishS { get; init; }
+
+    /// <summary>The drink in the cup before anything is added to it, water and solids, g.</summary>
+    public required double BeverageG { get; init; }
+
+    /// <summary>Its water, g.</summary>
+    public required double BeverageWaterG { get; init; }
+
+    /// <summary>Its solids by group, g.</summary>
+    public required Solubles SolidsG { get; init; }
+
+    /// <summary>Strength of the brew before let-down and ice, % by mass.</summary>
+    public required double TdsPercent { get; init; }
+
+    /// <summary>Solids in the cup per dose, %.</summary>
+    public required double ExtractionYieldPercent { get; init; }
+
+    /// <summary>All that left the grounds per dose, %; the bed keeps some of it.</summary>
+    public required double DissolvedYieldPercent { get; init; }
+
+    /// <summary>Sharp (below −0.4) to harsh (above 0.4). A judgement.</summary>
+    public required double Tilt { get; init; }
+
+    /// <summary>Temperature in the vessel at the finish, °C.</summary>
+    public required double SlurryEndC { get; init; }
+
+    /// <summary>Mean temperature of what left into the cup, weighted by mass, °C.</summary>
+    public required double StreamC { get; init; }
+
+    /// <summary>From the opening to the end of the last drain, s; null where nothing drains.</summary>
+    public double? DrawdownS { get; init; }
+
+    /// <summary>Force of the hand on a press or a plunger, N; null where there is none.</summary>
+    public double? PressForceN { get; init; }
+
+    /// <summary>The fullest the vessel gets, raft and foam included, ml.</summary>
+    public required double PeakVolumeMl { get; init; }
+
+    /// <summary>Drink after let-down, g; null without one.</summary>
+    public double? DilutedG { get; init; }
+
+    /// <summary>Its strength, %.</summary>
+    public double? DilutedTdsPercent { get; init; }
+
+    /// <summary>Ice that melts, g; null without ice.</summary>
+    public double? MeltG { get; init; }
+
+    /// <summary>Ice put there, g.</summary>
+    public double? IceG { get; init; }
+
+    /// <summary>The chilled drink's temperature, °C.</summary>
+    public double? ChilledC { get; init; }
+
+    /// <summary>Drink and melt, g.</summary>
+    public double? ChilledG { get; init; }
+
+    /// <summary>Strength of the chilled drink, %.</summary>
+    public double? ChilledTdsPercent { get; init; }
+
+    /// <summary>Fines in the cup, g per 100 g.</summary>
+    public required double SedimentGPer100G { get; init; }
+
+    /// <summary>Seconds from the finish until 200 g of it in a cup are at 60 °C; 0 when it is that cool at once.</summary>
+    public required double DrinkableAfterS { get; init; }
+
+    /// <summary>Water that the bed and the vessel keep, g.</summary>
+    public required double KeptWaterG { get; init; }
+
+    /// <summary>The drink as it is drunk, after let-down and ice, g.</summary>
+    public double FinalG => ChilledG ?? DilutedG ?? BeverageG;
+
+    /// <summary>Strength of the drink as it is drunk, %.</summary>
+    public double FinalTdsPercent => ChilledTdsPercent ?? DilutedTdsPercent ?? TdsPercent;
+
+    /// <summary>Temperature of the drink as it is served, °C.</summary>
+    public required double FinalC { get; init; }
+
+    /// <summary>Its volume at 60 °C, ml.</summary>
+    public double FinalMl => FinalG / WaterPhysics.DensityGPerMl(60);
+}
+
+/// <summary>An amount of each of the three groups of solubles.</summary>
+/// <param name="Bright">Acids and salts: fast.</param>
+/// <param name="Sweet">Sugars and their products.</param>
+/// <param name="Bitter">Slow, driven by temperature.</param>
+public readonly record struct Solubles(double Bright, double Sweet, double Bitter)
+{
+    /// <summary>All three together.</summary>
+    public double Sum => Bright + Sweet + Bitter;
+}
+
+/// <summary>One cup of a brew: a swapped brew has several.</summary>
+/// <param name="WaterG">Water in it, g.</param>
+/// <param name="SolidsG">Solids in it, g.</param>
+/// <param name="Kept">Whether it is kept.</param>
+public sealed record Cup(double WaterG, Solubles SolidsG, bool Kept)
+{
+    /// <summary>Water and solids, g.</summary>
+    public double BeverageG => WaterG + SolidsG.Sum;
+
+    /// <summary>Its strength, %.</summary>
+    public double TdsPercent => BeverageG > 0 ? 100 * SolidsG.Sum / BeverageG : 0;
+}
+
+/// <summary>When a step is done in the forecast.</summary>
+/// <param name="Index">Its place in the recipe.</param>
+/// <param name="StartS">Its start, s on the brew clock; negative before 0:00.</param>
+/// <param name="EndS">Its end, s.</param>
+/// <param name="DisplayG">What the scale shows at its end, g since the last tare.</param>
+public readonly record struct StepTiming(int Index, double StartS, double EndS, double DisplayG)
+{
+    /// <summary>How long it lasts, s.</summary>
+    public double LengthS => EndS - StartS;
+}
+
+/// <summary>The brew at one moment. Single precision: enough for pictures and tables.</summary>
+public readonly record struct Sample
+{
+    /// <summary>On the brew clock, s.</summary>
+    public required float TimeS { get; init; }
+
+    /// <summary>In the vessel, °C.</summary>
+    public required float TemperatureC { get; init; }
+
+    /// <summary>Water with the grounds, what they have soaked up included, g.</summary>
+    public required float ContactWaterG { get; init; }
+
+    /// <summary>Water outside the paper, g.</summary>
+    public required float AnnulusG { get; init; }
+
+    /// <summary>Of the contacting water, what the bed holds, g.</summary>
+    public required float BedWaterG { get; init; }
+
+    /// <summary>Bright solids in the vessel's liquid, g.</summary>
+    public required float BrightG { get; init; }
+
+    /// <summary>Sweet solids in the vessel's liquid, g.</summary>
+    public required float SweetG { get; init; }
+
+    /// <summary>Bitter solids in the vessel's liquid, g.</summary>
+    public required float BitterG { get; init; }
+
+    /// <summary>Which cup stands under the stream, from 0.</summary>
+    public required short Cup { get; init; }
+
+    /// <summary>Water in that cup, g.</summary>
+    public required float CupWaterG { get; init; }
+
+    /// <summary>Solids in that cup, g.</summary>
+    public required float CupSolidsG { get; init; }
+
+    /// <summary>Share of the grounds in the raft, 0 to 1.</summary>
+    public required float Raft { get; init; }
+
+    /// <summary>Height of the contents in the vessel, as volume with raft and foam, ml.</summary>
+    public required float VolumeMl { get; init; }
+
+    /// <summary>Leaving the vessel, g/s.</summary>
+    public required float FlowGPerS { get; init; }
+
+    /// <summary>What the scale shows, g.</summary>
+    public required float DisplayG { get; init; }
+
+    /// <summary>Strength of the liquid in the vessel, % of water and solids.</summary>
+    public float VesselTdsPercent
+    {
+        get
+        {
+            var solids = BrightG + SweetG + BitterG;
+            return solids + ContactWaterG > 0 ? 100 * solids / (solids + ContactWaterG) : 0;
+        }
+    }
+}
+
+/// <summary>What can happen in a forecast besides what was planned.</summary>
+public enum BrewEventKind
+{
+    /// <summary>The vessel is over 95 % full.</summary>
+    NearlyFull,
+
+    /// <summary>The vessel runs over.</summary>
+    Overflow,
+
+    /// <summary>The server runs over.</summary>
+    ServerOverflow,
+
+    /// <summary>Nothing free is left in the bed.</summary>
+    DryBed,
+
+    /// <summary>The drain takes over four minutes and may stall.</summary>
+    Stall,
+
+    /// <summary>The flame cannot hold the water up.</summary>
+    WaterFallsBack,
+
+    /// <summary>The flame is so strong that it boils in big bubbles.</summary>
+    BoilsOver,
+
+    /// <summary>A press over 120 N.</summary>
+    PressTooHard,
+
+    /// <summary>A step outside its window.</summary>
+    WindowMissed,
+
+    /// <summary>A target missed.</summary>
+    TargetMissed,
+
+    /// <summary>The kettle is set above the place's boiling point.</summary>
+    KettleAboveBoiling,
+
+    /// <summary>A step that starts later than its time, because the one before still runs.</summary>
+    StepLate,
+
+    /// <summary>All the ice melts before the drink is as cold as wanted.</summary>
+    IceTooLittle,
+}
+
+/// <summary>One such event.</summary>
+/// <param name="Kind">What.</param>
+/// <param name="AtS">When, s on the clock.</param>
+/// <param name="StepIndex">The step it belongs to, or −1 for the whole brew.</param>
+/// <param name="Value">How much, in the unit the kind implies: ml, N, s, W or °C.</param>
+/// <param name="Limit">What it is held against, same unit.</param>
+/// <param name="Member">For a target, the member of the recipe's target.</param>
+public sealed record BrewEvent(BrewEventKind Kind, double AtS, int StepIndex, double Value, double Limit, string? Member = null);
+
+/// <summary>What a recipe will do.</summary>
+/// <param name="Recipe">The recipe.</param>
+/// <param name="Totals">Its figures.</param>
+/// <param name="Timings">When each step is done.</param>
+/// <param name="Series">The brew moment by moment, at most a second apart in the first twenty minutes; empty where only totals were asked for.</param>
+/// <param name="Cups">Each cup, in order.</param>
+/// <param name="Events">What happens besides what was planned.</param>
+public sealed record Forecast(
+    Recipe Recipe,
+    Totals Totals,
+    ImmutableArray<StepTiming> Timings,
+    ImmutableArray<Sample> Series,
+    ImmutableArray<Cup> Cups,
+    ImmutableArray<BrewEvent> Events)
+{
+    /// <summary>The version of the model, stored with every forecast.</summary>
+    public const string ModelVersion = "1.0";
+
+    /// <summary>The brew at a moment: the last sample not after it. The series must not be empty.</summary>
+    public Sample At(double timeS)
+    {
+        var low = 0;
+        var high = Series.Length - 1;
+        while (low < high)
+        {
+            var middle = (low + high + 1) / 2;
+            if (Series[middle].TimeS <= timeS)
+            {
+                low = middle;
+            }
+            else
+            {
+                high = middle - 1;
+            }
+        }
+
+        return Series[low];
+    }
+}

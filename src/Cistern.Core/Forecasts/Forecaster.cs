@@ -1,0 +1,618 @@
+using System.Buffers;
+using System.Collections.Immutable;
+using System.Runtime.InteropServices;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Core.Forecasts;
+
+/// <summary>How a forecast is run.</summary>
+public sealed record ForecastOptions
+{
+    /// <summary>Totals and series, the model as published.</summary>
+    public static ForecastOptions Full { get; } = new();
+
+    /// <summary>Totals only: for bands, slack and solving, which run it many times.</summary>
+    public static ForecastOptions TotalsOnly { get; } = new() { WithSeries = false };
+
+    /// <summary>Whether to keep the series.</summary>
+    public bool WithSeries { get; init; } = true;
+
+    /// <summary>Where this brew differs from the published model.</summary>
+    public ModelSpread Spread { get; init; } = ModelSpread.None;
+
+    /// <summary>The server's volume, ml, where one is known; it is then checked for overflow.</summary>
+    public double? ServerMl { get; init; }
+
+    /// <summary>Factor on the time step; 1 but for the test that the step does not matter.</summary>
+    public double StepFactor { get; init; } = 1;
+}
+
+/// <summary>Computes what a recipe will do. It holds nothing: the same recipe gives the same forecast.</summary>
+public static class Forecaster
+{
+    /// <summary>Runs a recipe.</summary>
+    /// <param name="recipe">A recipe that the checker has passed; one it has refused may give figures without meaning, but ends.</param>
+    /// <param name="options">How; null for totals and series.</param>
+    public static Forecast Run(Recipe recipe, ForecastOptions? options = null) => new Running(recipe, options ?? ForecastOptions.Full).Run();
+
+    private sealed class Running
+    {
+        private const double BulbG = 12;
+        private const double UsualFlameW = 220;
+
+        private readonly Recipe recipe;
+        private readonly ForecastOptions options;
+        private readonly Slurry slurry;
+        private readonly List<BrewEvent> events = [];
+        private readonly StepTiming[] timings;
+        private readonly int anchor;
+
+        private Sample[]? samples;
+        private int sampleCount;
+        private double nextSampleS;
+        private double tareG;
+        private bool tared;
+        private double drawFromS = double.NaN;
+        private double drawToS = double.NaN;
+        private double? pressForceN;
+        private double suspended = 0.6;
+        private bool decanted;
+        private double flameW = UsualFlameW;
+        private double letDownG;
+        private double letDownHeat;
+        private Step.Ice? ice;
+        private double iceG;
+        private bool turned;
+
+        public Running(Recipe recipe, ForecastOptions options)
+        {
+            this.recipe = recipe;
+            this.options = options;
+            slurry = new Slurry(recipe, options.Spread, options.StepFactor);
+            timings = new StepTiming[recipe.Steps.Length];
+            anchor = RecipeChecker.AnchorIndex(recipe);
+            turned = recipe.Brewer.Family == VesselFamily.TubePress
+                && (recipe.Brewer.Position ?? (recipe.Steps.Any(step => step is Step.Flip) ? TubePosition.Turned : TubePosition.Upright)) == TubePosition.Turned;
+            slurry.OpenShare = recipe.Brewer.Family == VesselFamily.TubePress && !turned ? 1 : 0;
+            if (options.WithSeries)
+            {
+                samples = ArrayPool<Sample>.Shared.Rent(1024);
+                slurry.Moved = TakeSample;
+            }
+        }
+
+        public Forecast Run()
+        {
+            for (var i = 0; i < recipe.Steps.Length; i++)
+            {
+                var step = recipe.Steps[i];
+                WaitFor(step, i);
+                if (i == anchor && recipe.ClockStarts != ClockStart.WaterIn)
+                {
+                    slurry.ZeroS = slurry.TimeS;
+                }
+
+                var startS = slurry.TimeS;
+                Do(step, i);
+                if (i == anchor && recipe.ClockStarts == ClockStart.WaterIn)
+                {
+                    slurry.ZeroS = slurry.TimeS;
+                }
+
+                timings[i] = new StepTiming(i, startS, slurry.TimeS, DisplayG);
+                ForceSample();
+            }
+
+            return Finish();
+        }
+
+        private double DisplayG => OnScaleG - tareG;
+
+        private double OnScaleG => slurry.PouredG + (slurry.CoffeeIn ? recipe.Coffee.DoseG : 0);
+
+        private void WaitFor(Step step, int index)
+        {
+            if (step.AtS is not { } atS || double.IsNaN(slurry.ZeroS))
+            {
+                return;
+            }
+
+            var dueS = slurry.ZeroS + atS;
+            if (slurry.TimeS < dueS)
+            {
+                slurry.Idle(dueS - slurry.TimeS);
+            }
+            else if (slurry.TimeS > dueS + 0.05)
+            {
+                events.Add(new BrewEvent(BrewEventKind.StepLate, slurry.TimeS, index, slurry.TimeS - slurry.ZeroS, atS));
+            }
+        }
+
+        private void Do(Step step, int index)
+        {
+            switch (step)
+            {
+                case Step.RinseFilter { Hot: true }:
+                    slurry.WarmVessel(60);
+                    Pass(step);
+                    break;
+                case Step.Preheat:
+                    slurry.WarmVessel(80);
+                    Pass(step);
+                    break;
+                case Step.Tare:
+                    tareG = OnScaleG;
+                    tared = true;
+                    Pass(step);
+                    break;
+                case Step.AddCoffee:
+                    slurry.AddCoffee();
+                    if (slurry.FlameOn)
+                    {
+                        JudgeFlame(index);
+                    }
+
+                    break;
+                case Step.Pour pour:
+                    Pour(pour);
+                    break;
+                case Step.Stir stir:
+                    slurry.Stir(stir.Turns, 1, stir.OverS, stir.Continuous);
+                    break;
+                case Step.BreakCrust turns:
+                    slurry.Stir(turns.Turns, 0.7, turns.OverS, continuous: false);
+                    break;
+                case Step.Swirl turns:
+                    slurry.Stir(turns.Turns, 0.6, turns.OverS, continuous: false);
+                    break;
+                case Step.TapRaft turns:
+                    slurry.Stir(turns.Turns, 0.4, turns.OverS, continuous: false);
+                    break;
+                case Step.Lid lid:
+                    slurry.Covered = lid.On;
+                    break;
+                case Step.SeatPlunger seat:
+                    slurry.SeatPlunger();
+                    if (recipe.Brewer.Family == VesselFamily.TubePress && !turned)
+                    {
+                        slurry.OpenShare = seat.DrawBack ? 0 : 0.15;
+                    }
+
+                    break;
+                case Step.LiftPlunger:
+                    slurry.LiftPlunger();
+                    if (recipe.Brewer.Family == VesselFamily.TubePress && !turned)
+                    {
+                        slurry.OpenShare = 1;
+                    }
+
+                    break;
+                case Step.Flip:
+                    slurry.Raise(1.0);
+                    Pass(step);
+                    if (turned)
+                    {
+                        turned = false;
+                        slurry.OpenShare = 0.15;
+                    }
+
+                    break;
+                case Step.LightBurner burner:
+                    flameW = burner.FlameW ?? UsualFlameW;
+                    break;
+                case Step.SeatChamber chamber:
+                    slurry.Rise(chamber.WaterG, Math.Min(BulbG, chamber.WaterG), Math.Min(chamber.HoldC ?? 93, slurry.BoilingC - 2));
+                    break;
+                case Step.RemoveBurner:
+                    slurry.TakeFlameAway();
+                    drawFromS = slurry.TimeS;
+                    break;
+                case Step.OpenValve:
+                    slurry.OpenShare = 1;
+                    drawFromS = slurry.TimeS;
+                    break;
+                case Step.CloseValve or Step.StopDrip:
+                    slurry.OpenShare = 0;
+                    break;
+                case Step.Wait wait:
+                    slurry.Idle(wait.ForS);
+                    break;
+                case Step.WaitFor wait:
+                    slurry.Idle(wait.ExpectS);
+                    break;
+                case Step.Press press:
+                    Press(press);
+                    break;
+                case Step.Plunge plunge:
+                    Plunge(plunge);
+                    break;
+                case Step.Drain drain:
+                    Drain(drain, index);
+                    break;
+                case Step.Decant decant:
+                    Decant(decant);
+                    break;
+                case Step.SwapCup swap:
+                    slurry.SwapCup(swap.Keep);
+                    break;
+                case Step.Dilute dilute:
+                    letDownG += dilute.WaterG;
+                    letDownHeat += dilute.WaterG * Math.Min(dilute.TemperatureC ?? recipe.Water.TemperatureC, slurry.BoilingC);
+                    break;
+                case Step.Ice chill:
+                    ice = chill;
+                    iceG += chill.IceG;
+                    break;
+                default:
+                    Pass(step);
+                    break;
+            }
+        }
+
+        private void Pass(Step step) => slurry.Idle(step.OverS);
+
+        private void Pour(Step.Pour pour)
+        {
+            if (!tared && slurry.PouredG <= 0)
+            {
+                // Everyone sets the scale to zero before the first water.
+                tareG = OnScaleG;
+            }
+
+            var vigour = pour.Height switch
+            {
+                PourHeight.Low => 0.6,
+                PourHeight.High => 1.3,
+                _ => 0.8,
+            };
+            slurry.Pour(Math.Max(0, pour.ToG - slurry.PouredG), pour.OverS, pour.TemperatureC ?? recipe.Water.TemperatureC, vigour);
+            if (pour.StirsIn)
+            {
+                slurry.EndPourStirring();
+            }
+        }
+
+        private void Press(Step.Press press)
+        {
+            slurry.Raise(0.8);
+            var freeG = slurry.FreeG;
+            NoteForce(25, freeG, press.OverS, bedShare: 1);
+            var drip = slurry.OpenShare;
+            slurry.Drive(freeG, press.OverS);
+            slurry.OpenShare = drip;
+        }
+
+        private void Plunge(Step.Plunge plunge)
+        {
+            if (plunge.Depth == PlungeDepth.Bottom)
+            {
+                var throughG = Math.Max(0, slurry.ContactG - slurry.BedWaterG);
+                NoteForce(10, throughG, plunge.OverS, slurry.Raft <= 0.15 ? 0.35 : 1);
+                slurry.Disturb();
+            }
+
+            slurry.Idle(plunge.OverS);
+        }
+
+        private void NoteForce(double ownN, double throughG, double overS, double bedShare)
+        {
+            // A press done in no time at all is done in half a second.
+            var flowM3PerS = throughG * 1e-6 / Math.Max(0.5, overS);
+            pressForceN = ownN + (WaterPhysics.ViscosityPaS(slurry.TemperatureC) * flowM3PerS * slurry.ResistanceOf(bedShare));
+        }
+
+        private void Drain(Step.Drain drain, int index)
+        {
+            slurry.OpenShare = 1;
+            if (double.IsNaN(drawFromS))
+            {
+                drawFromS = slurry.TimeS;
+            }
+
+            var ended = slurry.Drain(drain.UntilG);
+            slurry.OpenShare = 0;
+            drawToS = slurry.TimeS;
+            if (ended && drain.UntilG is not null && slurry.FreeG <= 1 + 1e-6 && slurry.CupWaterG + slurry.CupSolidsG < drain.UntilG - 0.05)
+            {
+                events.Add(new BrewEvent(BrewEventKind.DryBed, slurry.TimeS, index, slurry.CupWaterG + slurry.CupSolidsG, drain.UntilG.Value));
+            }
+        }
+
+        private void Decant(Step.Decant decant)
+        {
+            if (!decanted)
+            {
+                suspended = slurry.Suspended;
+                decanted = true;
+            }
+
+            slurry.Drive(Math.Max(0, slurry.FreeG - (decant.LeaveG ?? slurry.Vessel.ResidueG)), decant.OverS);
+        }
+
+        private void JudgeFlame(int index)
+        {
+            var margin = slurry.FlameMarginW(flameW);
+            if (margin < 30)
+            {
+                events.Add(new BrewEvent(BrewEventKind.WaterFallsBack, slurry.TimeS, index, margin, 30));
+            }
+            else if (margin > 160)
+            {
+                events.Add(new BrewEvent(BrewEventKind.BoilsOver, slurry.TimeS, index, margin, 160));
+            }
+        }
+
+        private Forecast Finish()
+        {
+            var zeroS = double.IsNaN(slurry.ZeroS) ? 0 : slurry.ZeroS;
+            var cups = slurry.CloseCups();
+            var totals = Reckon(cups, zeroS);
+            for (var i = 0; i < timings.Length; i++)
+            {
+                timings[i] = timings[i] with { StartS = timings[i].StartS - zeroS, EndS = timings[i].EndS - zeroS };
+            }
+
+            for (var i = 0; i < events.Count; i++)
+            {
+                events[i] = events[i] with { AtS = events[i].AtS - zeroS };
+            }
+
+            Judge(totals, zeroS);
+            return new Forecast(recipe, totals, ImmutableCollectionsMarshal.AsImmutableArray(timings), TakeSeries(zeroS), [.. cups], [.. events]);
+        }
+
+        private Totals Reckon(IReadOnlyList<Cup> cups, double zeroS)
+        {
+            double waterG = 0, bright = 0, sweet = 0, bitter = 0;
+            foreach (var cup in cups)
+            {
+                if (cup.Kept)
+                {
+                    waterG += cup.WaterG;
+                    bright += cup.SolidsG.Bright;
+                    sweet += cup.SolidsG.Sweet;
+                    bitter += cup.SolidsG.Bitter;
+                }
+            }
+
+            var doseG = recipe.Coffee.DoseG;
+            var solids = new Solubles(bright, sweet, bitter);
+            var beverageG = waterG + solids.Sum;
+            var soluble = slurry.SolubleG;
+            var tilt = bright > 0 && bitter > 0 ? 10 * Math.Log(bitter / soluble.Bitter / (bright / soluble.Bright) / 0.695) : 0;
+            var totals = new Totals
+            {
+                FinishS = slurry.TimeS - zeroS,
+                BeverageG = beverageG,
+                BeverageWaterG = waterG,
+                SolidsG = solids,
+                TdsPercent = beverageG > 0 ? 100 * solids.Sum / beverageG : 0,
+                ExtractionYieldPercent = 100 * solids.Sum / doseG,
+                DissolvedYieldPercent = 100 * (soluble.Sum - slurry.LeftG.Sum) / doseG,
+                Tilt = tilt,
+                SlurryEndC = slurry.TemperatureC,
+                StreamC = slurry.StreamC,
+                DrawdownS = double.IsNaN(drawToS) ? null : drawToS - drawFromS,
+                PressForceN = pressForceN,
+                PeakVolumeMl = slurry.PeakVolumeMl,
+                SedimentGPer100G = beverageG > 0 ? 100 * slurry.FinesG * FilterTraits.Of(slurry.Vessel.Filter).FinesPassed * suspended / beverageG : 0,
+                KeptWaterG = slurry.ContactG + slurry.AnnulusG,
+                FinalC = slurry.StreamC,
+                DrinkableAfterS = 0,
+            };
+            return Served(totals);
+        }
+
+        private Totals Served(Totals totals)
+        {
+            var massG = totals.BeverageG;
+            var temperatureC = totals.StreamC;
+            if (letDownG > 0)
+            {
+                massG += letDownG;
+                temperatureC = ((totals.BeverageG * totals.StreamC) + letDownHeat) / massG;
+                totals = totals with { DilutedG = massG, DilutedTdsPercent = 100 * totals.SolidsG.Sum / massG, FinalC = temperatureC };
+            }
+
+            if (ice is not null)
+            {
+                var chill = Reckoning.Chilling.On(massG, temperatureC, iceG, ice.IceC, ice.UntilC);
+                massG += chill.MeltG;
+                totals = totals with
+                {
+                    IceG = iceG,
+                    MeltG = chill.MeltG,
+                    ChilledC = chill.TemperatureC,
+                    ChilledG = massG,
+                    ChilledTdsPercent = massG > 0 ? 100 * totals.SolidsG.Sum / massG : 0,
+                    FinalC = chill.TemperatureC,
+                };
+            }
+
+            return totals with { DrinkableAfterS = Reckoning.Drinking.WaitS(massG, totals.FinalC, recipe.Place.AmbientC) };
+        }
+
+        private void Judge(Totals totals, double zeroS)
+        {
+            var capacityMl = recipe.Brewer.CapacityMl;
+            var peakAtS = slurry.PeakAtS - zeroS;
+            if (totals.PeakVolumeMl > capacityMl)
+            {
+                events.Add(new BrewEvent(BrewEventKind.Overflow, peakAtS, StepAt(peakAtS), totals.PeakVolumeMl, capacityMl));
+            }
+            else if (totals.PeakVolumeMl > 0.95 * capacityMl)
+            {
+                events.Add(new BrewEvent(BrewEventKind.NearlyFull, peakAtS, StepAt(peakAtS), totals.PeakVolumeMl, capacityMl));
+            }
+
+            if (options.ServerMl is { } serverMl)
+            {
+                var unmelted = ice is null ? 0 : (iceG - totals.MeltG!.Value) / 0.917;
+                var neededMl = (totals.FinalG / WaterPhysics.DensityGPerMl(Math.Clamp(totals.FinalC, 0, 100))) + unmelted;
+                if (neededMl > 0.95 * serverMl)
+                {
+                    events.Add(new BrewEvent(BrewEventKind.ServerOverflow, totals.FinishS, -1, neededMl, serverMl));
+                }
+            }
+
+            if (recipe.Water.TemperatureC > slurry.BoilingC + 0.5)
+            {
+                events.Add(new BrewEvent(BrewEventKind.KettleAboveBoiling, 0, -1, recipe.Water.TemperatureC, slurry.BoilingC));
+            }
+
+            if (totals.DrawdownS > 240)
+            {
+                events.Add(new BrewEvent(BrewEventKind.Stall, drawFromS - zeroS, StepAt(drawToS - zeroS), totals.DrawdownS.Value, 240));
+            }
+
+            if (pressForceN > 120)
+            {
+                events.Add(new BrewEvent(BrewEventKind.PressTooHard, totals.FinishS, IndexOfPress(), pressForceN.Value, 120));
+            }
+
+            if (ice?.UntilC is { } untilC && totals.ChilledC > untilC + 0.05)
+            {
+                events.Add(new BrewEvent(BrewEventKind.IceTooLittle, totals.FinishS, -1, totals.ChilledC.Value, untilC));
+            }
+
+            JudgeWindows();
+            JudgeTargets(totals);
+        }
+
+        private void JudgeWindows()
+        {
+            for (var i = 0; i < timings.Length; i++)
+            {
+                if (recipe.Steps[i].Window is not { } window)
+                {
+                    continue;
+                }
+
+                var value = recipe.Steps[i] is Step.Wait or Step.Press or Step.Drain ? timings[i].LengthS : timings[i].StartS;
+                if (value < window.Low - 0.05 || value > window.High + 0.05)
+                {
+                    events.Add(new BrewEvent(BrewEventKind.WindowMissed, timings[i].StartS, i, value, value < window.Low ? window.Low : window.High));
+                }
+            }
+        }
+
+        private void JudgeTargets(Totals totals)
+        {
+            if (recipe.Target is not { } target)
+            {
+                return;
+            }
+
+            Against("tdsPercent", target.TdsPercent, totals.FinalTdsPercent);
+            Against("tilt", target.Tilt, totals.Tilt);
+            Against("extractionYieldPercent", target.ExtractionYieldPercent, totals.ExtractionYieldPercent);
+            Against("finishS", target.FinishS, totals.FinishS);
+
+            void Against(string member, Span? range, double value)
+            {
+                if (range is { } wanted && !wanted.Holds(value))
+                {
+                    events.Add(new BrewEvent(BrewEventKind.TargetMissed, totals.FinishS, -1, value, value < wanted.Low ? wanted.Low : wanted.High, member));
+                }
+            }
+        }
+
+        private int StepAt(double timeS)
+        {
+            for (var i = timings.Length - 1; i >= 0; i--)
+            {
+                if (timings[i].StartS <= timeS + 1e-9)
+                {
+                    return i;
+                }
+            }
+
+            return 0;
+        }
+
+        private int IndexOfPress()
+        {
+            for (var i = 0; i < recipe.Steps.Length; i++)
+            {
+                if (recipe.Steps[i] is Step.Press or Step.Plunge { Depth: PlungeDepth.Bottom })
+                {
+                    return i;
+                }
+            }
+
+            return -1;
+        }
+
+        private void TakeSample()
+        {
+            if (slurry.TimeS >= nextSampleS - 1e-9)
+            {
+                nextSampleS = slurry.TimeS + Math.Max(1, slurry.TimeS / 1200);
+                AddSample();
+            }
+        }
+
+        /// <summary>Corners of the curves fall on steps, so each step's end is a sample whatever the time.</summary>
+        private void ForceSample()
+        {
+            if (samples is not null && (sampleCount == 0 || samples[sampleCount - 1].TimeS < (float)slurry.TimeS - 1e-4f))
+            {
+                AddSample();
+            }
+            else if (samples is not null)
+            {
+                sampleCount--;
+                AddSample();
+            }
+        }
+
+        private void AddSample()
+        {
+            if (sampleCount == samples!.Length)
+            {
+                var larger = ArrayPool<Sample>.Shared.Rent(2 * samples.Length);
+                samples.AsSpan(0, sampleCount).CopyTo(larger);
+                ArrayPool<Sample>.Shared.Return(samples);
+                samples = larger;
+            }
+
+            var solids = slurry.InLiquidG;
+            samples[sampleCount++] = new Sample
+            {
+                TimeS = (float)slurry.TimeS,
+                TemperatureC = (float)slurry.TemperatureC,
+                ContactWaterG = (float)slurry.ContactG,
+                AnnulusG = (float)slurry.AnnulusG,
+                BedWaterG = (float)slurry.BedWaterG,
+                BrightG = (float)solids.Bright,
+                SweetG = (float)solids.Sweet,
+                BitterG = (float)solids.Bitter,
+                Cup = (short)slurry.CupIndex,
+                CupWaterG = (float)slurry.CupWaterG,
+                CupSolidsG = (float)slurry.CupSolidsG,
+                Raft = (float)slurry.Raft,
+                VolumeMl = (float)slurry.VolumeMl,
+                FlowGPerS = (float)slurry.FlowGPerS,
+                DisplayG = (float)DisplayG,
+            };
+        }
+
+        private ImmutableArray<Sample> TakeSeries(double zeroS)
+        {
+            if (samples is null)
+            {
+                return [];
+            }
+
+            var series = new Sample[sampleCount];
+            for (var i = 0; i < series.Length; i++)
+            {
+                series[i] = samples[i] with { TimeS = (float)(samples[i].TimeS - zeroS) };
+            }
+
+            ArrayPool<Sample>.Shared.Return(samples);
+            samples = null;
+            return ImmutableCollectionsMarshal.AsImmutableArray(series);
+        }
+    }
+}

@@ -1,0 +1,96 @@
+using System.Collections.Frozen;
+
+namespace Cistern.Core.Recipes;
+
+/// <summary>What kind of value a member of the recipe file holds.</summary>
+public enum MemberKind
+{
+    /// <summary>A finite number.</summary>
+    Number,
+
+    /// <summary>A whole number.</summary>
+    Whole,
+
+    /// <summary>True or false.</summary>
+    Flag,
+
+    /// <summary>One word of a closed set.</summary>
+    Word,
+
+    /// <summary>Free text.</summary>
+    Text,
+
+    /// <summary>Two numbers, low and high.</summary>
+    Range,
+}
+
+/// <summary>The rule for one member of the recipe file. The reader, the schema and the pages' forms all use it.</summary>
+/// <param name="Name">As the file writes it.</param>
+/// <param name="Kind">What it holds.</param>
+/// <param name="Min">Least value, for numbers.</param>
+/// <param name="Max">Greatest value, for numbers; longest length, for text.</param>
+/// <param name="Words">The words allowed, for words.</param>
+/// <param name="Unit">The unit as it is spoken, for numbers.</param>
+public sealed record Member(string Name, MemberKind Kind, double Min, double Max, IReadOnlyList<string> Words, string Unit)
+{
+    /// <summary>The longest step a file may hold, s: a day.</summary>
+    public const double LongestStepS = 86_400;
+
+    /// <summary>The longest brew a file may hold, s: two days.</summary>
+    public const double LongestBrewS = 172_800;
+
+    /// <summary>The most water a file may hold, g.</summary>
+    public const double MostWaterG = 5_000;
+
+    private static readonly FrozenDictionary<string, Member> All = new[]
+    {
+        Text("id", 80), Text("name", 200), Text("school", 80), Text("notes", 8_000), Text("note", 2_000),
+        Text("tool", 80), Text("stir.path", 80),
+        Word<VesselFamily>("family"), Word<Filter>("filter"), Word<Cone>("cone"), Word<TubePosition>("position"),
+        Word<Material>("material"), Word<ClockStart>("clockStarts"), Word<PourHeight>("height"),
+        Word<PourPath>("path"), Word<WaitEvent>("event"), Word<PlungeDepth>("depth"), Word<IcePlace>("where"),
+        Flag("wrapped"), Flag("hot"), Flag("stirring"), Flag("continuous"), Flag("on"), Flag("drawBack"), Flag("keep"),
+        Number("capacityMl", 50, 6_000, "ml"),
+        Number("doseG", 0.5, 1_000, "g"), Number("roast", 0, 1, ""), Number("restDays", 0, 3_650, "days"),
+        Number("medianUm", 50, 3_000, "µm"), Number("spread", 0.05, 1.5, ""), Number("fines", 0, 0.9, ""),
+        Number("temperatureC", 0, 110, "°C"), Number("toC", 0, 110, "°C"), Number("holdC", 40, 110, "°C"),
+        Number("untilC", 0, 100, "°C"), Number("iceC", -40, 0, "°C"),
+        Number("altitudeM", -430, 6_000, "m"), Number("ambientC", -20, 50, "°C"),
+        Number("at", 0, LongestBrewS, "s"), Number("overS", 0, LongestStepS, "s"), Number("forS", 0, LongestStepS, "s"),
+        Number("expectS", 0, LongestStepS, "s"),
+        Number("toG", 0.1, MostWaterG, "g"), Number("waterG", 0.1, MostWaterG, "g"), Number("untilG", 0.1, MostWaterG, "g"),
+        Number("leaveG", 0, MostWaterG, "g"), Number("iceG", 0.1, MostWaterG, "g"),
+        Number("flameW", 20, 2_000, "W"),
+        new Member("turns", MemberKind.Whole, 0, 200, [], "turns"),
+        Range("window", 0, LongestBrewS, "s"), Range("tdsPercent", 0, 20, "%"), Range("tilt", -20, 20, ""),
+        Range("extractionYieldPercent", 0, 40, "%"), Range("finishS", 0, LongestBrewS, "s"),
+    }.ToFrozenDictionary(member => member.Name, StringComparer.Ordinal);
+
+    /// <summary>The rule of a member, by name.</summary>
+    /// <exception cref="KeyNotFoundException">No such member.</exception>
+    public static Member Named(string name) => All[name];
+
+    /// <summary>The rule as a barista reads it: "a number from 0.5 to 1000 g".</summary>
+    public string Rule => Kind switch
+    {
+        MemberKind.Number => Invariant($"must be a number from {Min} to {Max}{(Unit.Length == 0 ? "" : " " + Unit)}."),
+        MemberKind.Whole => Invariant($"must be a whole number from {Min} to {Max}."),
+        MemberKind.Flag => "must be true or false.",
+        MemberKind.Word => $"must be one of {string.Join(", ", Words)}.",
+        MemberKind.Text => Invariant($"must be text of at most {Max} characters."),
+        _ => Invariant($"must be two numbers [low, high] from {Min} to {Max}{(Unit.Length == 0 ? "" : " " + Unit)}, low first."),
+    };
+
+    private static string Invariant(FormattableString text) => FormattableString.Invariant(text);
+
+    private static Member Number(string name, double min, double max, string unit) => new(name, MemberKind.Number, min, max, [], unit);
+
+    private static Member Range(string name, double min, double max, string unit) => new(name, MemberKind.Range, min, max, [], unit);
+
+    private static Member Text(string name, int longest) => new(name, MemberKind.Text, 0, longest, [], "");
+
+    private static Member Flag(string name) => new(name, MemberKind.Flag, 0, 0, [], "");
+
+    private static Member Word<T>(string name)
+        where T : struct, Enum => new(name, MemberKind.Word, 0, 0, Words<T>.All, "");
+}

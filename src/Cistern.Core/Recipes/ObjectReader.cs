@@ -1,0 +1,198 @@
+using System.Collections.Immutable;
+using System.Globalization;
+using System.Text.Json;
+
+namespace Cistern.Core.Recipes;
+
+/// <summary>Reads the members of one object of the file, noting a finding for each that will not do.</summary>
+internal sealed class ObjectReader(JsonElement element, string place, List<Finding> findings)
+{
+    private readonly HashSet<string> known = new(StringComparer.Ordinal);
+
+    public string Place => place;
+
+    public string At(string name) => place.Length == 0 ? name : $"{place}.{name}";
+
+    /// <summary>A number that must be there; NaN stands in for one that will not do, and a finding is noted.</summary>
+    public double Required(string name) => Number(name) ?? Missing(name, double.NaN);
+
+    public double Or(string name, double otherwise) => Number(name) ?? otherwise;
+
+    public double? Number(string name)
+    {
+        if (!Take(name, out var value))
+        {
+            return null;
+        }
+
+        var member = Member.Named(name);
+        return IsNumber(value, member, out var number) ? number : Refuse<double?>(name, member, value, null);
+    }
+
+    public int Turns(int otherwise)
+    {
+        if (!Take("turns", out var value))
+        {
+            return otherwise;
+        }
+
+        var member = Member.Named("turns");
+        return IsNumber(value, member, out var number) && number == Math.Floor(number)
+            ? (int)number
+            : Refuse("turns", member, value, otherwise);
+    }
+
+    public bool Flag(string name, bool otherwise)
+    {
+        if (!Take(name, out var value))
+        {
+            return otherwise;
+        }
+
+        return value.ValueKind is JsonValueKind.True or JsonValueKind.False
+            ? value.GetBoolean()
+            : Refuse(name, Member.Named(name), value, otherwise);
+    }
+
+    public T? Word<T>(string name)
+        where T : struct, Enum
+    {
+        if (!Take(name, out var value))
+        {
+            return null;
+        }
+
+        var found = value.ValueKind == JsonValueKind.String ? Words<T>.Find(value.GetString()) : null;
+        return found ?? Refuse<T?>(name, Member.Named(name), value, null);
+    }
+
+    public T RequiredWord<T>(string name)
+        where T : struct, Enum
+    {
+        var there = element.TryGetProperty(name, out _);
+        return Word<T>(name) ?? (there ? default : Missing(name, default(T)));
+    }
+
+    public string? Text(string name, string? rule = null)
+    {
+        if (!Take(name, out var value))
+        {
+            return null;
+        }
+
+        var member = Member.Named(rule ?? name);
+        return value.ValueKind == JsonValueKind.String && value.GetString() is { } text && text.Length <= member.Max
+            ? text
+            : Refuse<string?>(name, member, value, null);
+    }
+
+    public string RequiredText(string name)
+    {
+        var there = element.TryGetProperty(name, out _);
+        var text = Text(name);
+        if (text is null && !there)
+        {
+            return Missing(name, "");
+        }
+
+        if (text is { } given && string.IsNullOrWhiteSpace(given))
+        {
+            findings.Add(Finding.Error(At(name), $"{name} must not be empty.", "empty text", "Give it a few letters."));
+        }
+
+        return text ?? "";
+    }
+
+    public Span? Range(string name)
+    {
+        if (!Take(name, out var value))
+        {
+            return null;
+        }
+
+        var member = Member.Named(name);
+        if (value.ValueKind == JsonValueKind.Array && value.GetArrayLength() == 2
+            && IsNumber(value[0], member, out var low) && IsNumber(value[1], member, out var high) && low <= high)
+        {
+            return new Span(low, high);
+        }
+
+        return Refuse<Span?>(name, member, value, null);
+    }
+
+    /// <summary>A member that must be an object; an empty one stands in for it.</summary>
+    public ObjectReader Object(string name, bool required = true)
+    {
+        var found = Take(name, out var value);
+        if (found && value.ValueKind == JsonValueKind.Object)
+        {
+            return new ObjectReader(value, At(name), findings);
+        }
+
+        if (found)
+        {
+            findings.Add(Finding.Error(At(name), $"{name} must be an object.", Shown(value), "Put its members in braces."));
+        }
+        else if (required)
+        {
+            Missing(name, 0);
+        }
+
+        using var empty = JsonDocument.Parse("{}");
+        // Members of a missing object are not each reported missing: the object itself has been.
+        return new ObjectReader(empty.RootElement.Clone(), At(name), []);
+    }
+
+    public bool Has(string name) => element.TryGetProperty(name, out _);
+
+    public bool Take(string name, out JsonElement value)
+    {
+        known.Add(name);
+        return element.TryGetProperty(name, out value);
+    }
+
+    /// <summary>Every member nobody asked for. Ask last.</summary>
+    public ImmutableSortedDictionary<string, JsonElement> Extra()
+    {
+        ImmutableSortedDictionary<string, JsonElement>.Builder? extra = null;
+        foreach (var member in element.EnumerateObject())
+        {
+            if (!known.Contains(member.Name))
+            {
+                extra ??= ImmutableSortedDictionary.CreateBuilder<string, JsonElement>(StringComparer.Ordinal);
+                extra[member.Name] = member.Value.Clone();
+            }
+        }
+
+        return extra?.ToImmutable() ?? ImmutableSortedDictionary<string, JsonElement>.Empty;
+    }
+
+    /// <summary>What stands in the file, short enough to be told.</summary>
+    public static string Shown(JsonElement value) => value.ValueKind switch
+    {
+        JsonValueKind.Object => "an object",
+        JsonValueKind.Array => string.Create(CultureInfo.InvariantCulture, $"a list of {value.GetArrayLength()}"),
+        _ => Short(value.GetRawText()),
+    };
+
+    private static string Short(string text) => text.Length <= 40 ? text : string.Concat(text.AsSpan(0, 39), "…");
+
+    private static bool IsNumber(JsonElement value, Member member, out double number)
+    {
+        number = double.NaN;
+        return value.ValueKind == JsonValueKind.Number && value.TryGetDouble(out number)
+            && double.IsFinite(number) && number >= member.Min && number <= member.Max;
+    }
+
+    private T Refuse<T>(string name, Member member, JsonElement value, T otherwise)
+    {
+        findings.Add(Finding.Error(At(name), $"{name} {member.Rule}", Shown(value), "Change it, or leave it out if it may be left out."));
+        return otherwise;
+    }
+
+    private T Missing<T>(string name, T otherwise)
+    {
+        findings.Add(Finding.Error(At(name), $"{name} is required.", "nothing", $"Add {name}."));
+        return otherwise;
+    }
+}

@@ -1,0 +1,297 @@
+using System.Globalization;
+
+namespace Cistern.Core.Recipes;
+
+/// <summary>The rules that tie a recipe's members together and need no forecast.</summary>
+public static class RecipeChecker
+{
+    /// <summary>Checks a recipe whose members are each in range.</summary>
+    /// <param name="recipe">The recipe.</param>
+    /// <param name="place">Its place in the file; empty for a file of one.</param>
+    public static IReadOnlyList<Finding> Check(Recipe recipe, string place = "")
+    {
+        var check = new Checking(recipe, place);
+        check.Vessel();
+        check.Ingredients();
+        check.Steps();
+        check.Clock();
+        check.Release();
+        return check.Findings;
+    }
+
+    /// <summary>The index of the step that starts the clock, or −1 when it never comes.</summary>
+    public static int AnchorIndex(Recipe recipe)
+    {
+        for (var i = 0; i < recipe.Steps.Length; i++)
+        {
+            var starts = (recipe.ClockStarts, recipe.Steps[i]) switch
+            {
+                (ClockStart.FirstWater or ClockStart.WaterIn, Step.Pour or Step.SeatChamber) => true,
+                (ClockStart.CoffeeIn, Step.AddCoffee) => true,
+                (ClockStart.FirstStir, Step.Stirring) => true,
+                (ClockStart.LidOn, Step.Lid { On: true }) => true,
+                _ => false,
+            };
+            if (starts)
+            {
+                return i;
+            }
+        }
+
+        return -1;
+    }
+
+    private sealed class Checking(Recipe recipe, string place)
+    {
+        public List<Finding> Findings { get; } = [];
+
+        private VesselFamily Family => recipe.Brewer.Family;
+
+        private string FamilyWords => Words<VesselFamily>.Of(Family).Replace('-', ' ');
+
+        public void Vessel()
+        {
+            var brewer = recipe.Brewer;
+            if (Family == VesselFamily.Jar && brewer.Filter is { } filter && filter != Filter.None)
+            {
+                Error("brewer.filter", "An open jar has no filter.", Words<Filter>.Of(filter), "Leave the filter out, or choose a vessel that has one.");
+            }
+
+            if (Family != VesselFamily.Jar && brewer.Filter == Filter.None)
+            {
+                Error("brewer.filter", $"A {FamilyWords} needs a filter.", "none", "Name its filter, or leave it out for the usual one.");
+            }
+
+            if (brewer.Cone is not null && Family is not (VesselFamily.ValveDripper or VesselFamily.LeverDripper))
+            {
+                Warning("brewer.cone", "Only drippers have a cone.", Words<Cone>.Of(brewer.Cone.Value), "Leave it out.");
+            }
+
+            if (brewer.Position is not null && Family != VesselFamily.TubePress)
+            {
+                Warning("brewer.position", "Only a tube press stands upright or turned.", Words<TubePosition>.Of(brewer.Position.Value), "Leave it out.");
+            }
+        }
+
+        public void Ingredients()
+        {
+            var doses = 0;
+            var pouredG = 0.0;
+            for (var i = 0; i < recipe.Steps.Length; i++)
+            {
+                switch (recipe.Steps[i])
+                {
+                    case Step.AddCoffee when ++doses > 1:
+                        Error(At(i), "The dose goes in once.", "a second add-coffee", "Take one of them out.");
+                        break;
+                    case Step.Pour pour when pour.ToG <= pouredG:
+                        Error($"{At(i)}.toG", "toG is the water in the brewer so far, so each pour says more than the one before.",
+                            Grams(pour.ToG), $"More than {Grams(pouredG)}.");
+                        break;
+                    case Step.Pour pour:
+                        pouredG = pour.ToG;
+                        break;
+                    case Step.SeatChamber when pouredG > 0:
+                        Error(At(i), "The chamber is seated once, before any pour.", "water already in", "Take the earlier water out.");
+                        break;
+                    case Step.SeatChamber chamber when chamber.WaterG <= 12:
+                        Error($"{At(i)}.waterG", "12 g of water stay in the bulb.", Grams(chamber.WaterG), "Charge the bulb with more.");
+                        break;
+                    case Step.SeatChamber chamber:
+                        pouredG = chamber.WaterG;
+                        break;
+                    default:
+                        break;
+                }
+            }
+
+            if (doses == 0)
+            {
+                Error("steps", "The coffee has to go in.", "no add-coffee", "Add it where it goes in.");
+            }
+
+            if (pouredG <= 0)
+            {
+                Error("steps", "Water has to go in.", Family == VesselFamily.Siphon ? "no seat-chamber" : "no pour", "Add a pour.");
+            }
+        }
+
+        public void Steps()
+        {
+            var anchor = AnchorIndex(recipe);
+            var lastAtS = 0.0;
+            var lengthS = 0.0;
+            var water = false;
+            var coffee = false;
+            var open = false;
+            for (var i = 0; i < recipe.Steps.Length; i++)
+            {
+                var step = recipe.Steps[i];
+                var verb = Verb.Of(step);
+                if (!verb.Families.Contains(Family))
+                {
+                    Error($"{At(i)}.do", $"A {FamilyWords} cannot do that.", verb.Word,
+                        $"It belongs to {string.Join(", ", verb.Families.Select(family => Words<VesselFamily>.Of(family).Replace('-', ' ')))}.");
+                    continue;
+                }
+
+                if (step.AtS is { } atS)
+                {
+                    if (anchor >= 0 && (i < anchor || (i == anchor && recipe.ClockStarts == ClockStart.WaterIn)))
+                    {
+                        Error($"{At(i)}.at", "A step before the clock starts has no at.", Seconds(atS), "Leave at out; it is done before 0:00.");
+                    }
+                    else if (i == anchor && atS != 0)
+                    {
+                        Error($"{At(i)}.at", "This step starts the clock, so it is at 0.", Seconds(atS), "Write 0, or leave at out.");
+                    }
+                    else if (atS < lastAtS)
+                    {
+                        Error($"{At(i)}.at", "Steps stand in the order of their times.", Seconds(atS), $"Not before {Seconds(lastAtS)}, or move the step up.");
+                    }
+
+                    lengthS = Math.Max(lengthS, atS);
+                    lastAtS = Math.Max(lastAtS, atS);
+                }
+
+                lengthS += LengthS(step);
+                switch (step)
+                {
+                    case Step.AddCoffee:
+                        coffee = true;
+                        break;
+                    case Step.Pour when open && !coffee:
+                        Warning(At(i), "The valve stands open and there is no coffee yet: the water runs straight through.", "an open valve", "Close the valve before this pour.");
+                        water = true;
+                        break;
+                    case Step.Pour or Step.SeatChamber:
+                        water = true;
+                        break;
+                    case Step.OpenValve:
+                        open = true;
+                        break;
+                    case Step.CloseValve:
+                        open = false;
+                        break;
+                    case Step.Drain or Step.Press or Step.Plunge or Step.Decant when !water || !coffee:
+                        Error(At(i), $"There is nothing to {verb.Word} yet.", water ? "no coffee in the vessel" : "no water in the vessel", "Move it below the coffee and the water.");
+                        break;
+                    case Step.Drain:
+                        open = false;
+                        break;
+                    case Step.StirCup or Step.Dilute or Step.Taste or Step.Serve when !water:
+                        Warning(At(i), "Nothing is in the cup yet.", verb.Word, "Move it to the end.");
+                        break;
+                    default:
+                        break;
+                }
+            }
+
+            if (lengthS > Member.LongestBrewS)
+            {
+                Error("steps", "A brew lasts at most 48 hours.", Seconds(lengthS), "Shorten a step.");
+            }
+        }
+
+        public void Clock()
+        {
+            if (AnchorIndex(recipe) < 0)
+            {
+                Error("clockStarts", "The moment that starts the clock has to come.", Words<ClockStart>.Of(recipe.ClockStarts), "Add the step that starts it, or start the clock at another moment.");
+            }
+        }
+
+        public void Release()
+        {
+            switch (Family)
+            {
+                case VesselFamily.FrenchPress or VesselFamily.Jar:
+                    Need<Step.Decant>("Nothing is poured off: the drink never leaves the grounds.", "Add a decant.");
+                    break;
+                case VesselFamily.TubePress:
+                    Need<Step.Press>("Nothing is pressed: the drink never leaves the tube.", "Add a press.");
+                    TurnedTube();
+                    break;
+                case VesselFamily.Siphon:
+                    Need<Step.SeatChamber>("The water never rises.", "Add seat-chamber with its water.");
+                    Need<Step.RemoveBurner>("The flame is never taken away: the coffee stays up.", "Add remove-burner.");
+                    Need<Step.Drain>("The coffee never comes down.", "Add a drain.");
+                    Order<Step.SeatChamber, Step.AddCoffee>("The coffee goes in when the water has risen.", "Move add-coffee below seat-chamber.");
+                    Order<Step.RemoveBurner, Step.Drain>("The bulb pulls only once the flame is gone.", "Move remove-burner above the drain.");
+                    break;
+                default:
+                    Need<Step.Drain>("The valve is never opened to let it out.", "Add a drain.");
+                    break;
+            }
+        }
+
+        private static double LengthS(Step step) => step switch
+        {
+            Step.Wait wait => wait.ForS,
+            Step.WaitFor wait => wait.ExpectS,
+            _ => step.OverS,
+        };
+
+        private static string Grams(double value) => string.Create(CultureInfo.InvariantCulture, $"{value:0.#} g");
+
+        private static string Seconds(double value) => string.Create(CultureInfo.InvariantCulture, $"{value:0.#} s");
+
+        private void TurnedTube()
+        {
+            var flip = IndexOf<Step.Flip>();
+            var press = IndexOf<Step.Press>();
+            if (recipe.Brewer.Position == TubePosition.Turned && press >= 0 && (flip < 0 || flip > press))
+            {
+                Error(At(press), "A turned tube is flipped on to the server before it is pressed.", flip < 0 ? "no flip" : "the flip after it", "Put a flip before the press.");
+            }
+
+            if (recipe.Brewer.Position == TubePosition.Upright && flip >= 0)
+            {
+                Error(At(flip), "An upright tube is not flipped.", "flip", "Take it out, or write the position as turned.");
+            }
+        }
+
+        private void Need<T>(string rule, string remedy)
+            where T : Step
+        {
+            if (IndexOf<T>() < 0)
+            {
+                Error("steps", rule, "no such step", remedy);
+            }
+        }
+
+        private void Order<TFirst, TThen>(string rule, string remedy)
+            where TFirst : Step
+            where TThen : Step
+        {
+            var first = IndexOf<TFirst>();
+            var then = IndexOf<TThen>();
+            if (first >= 0 && then >= 0 && then < first)
+            {
+                Error(At(then), rule, "it comes before", remedy);
+            }
+        }
+
+        private int IndexOf<T>()
+            where T : Step
+        {
+            for (var i = 0; i < recipe.Steps.Length; i++)
+            {
+                if (recipe.Steps[i] is T)
+                {
+                    return i;
+                }
+            }
+
+            return -1;
+        }
+
+        private static string At(int index) => string.Create(CultureInfo.InvariantCulture, $"steps[{index}]");
+
+        private string Full(string member) => place.Length == 0 ? member : $"{place}.{member}";
+
+        private void Error(string member, string rule, string found, string remedy) => Findings.Add(Finding.Error(Full(member), rule, found, remedy));
+
+        private void Warning(string member, string rule, string found, string remedy) => Findings.Add(Finding.Warning(Full(member), rule, found, remedy));
+    }
+}

@@ -1,0 +1,283 @@
+using System.Collections.Immutable;
+using System.Globalization;
+using System.Text;
+using System.Text.Json;
+
+namespace Cistern.Core.Recipes;
+
+/// <summary>What came of reading a file: its recipes, or why it was refused.</summary>
+/// <param name="Recipes">Every recipe in it; empty when any was refused, so that nothing is half-imported.</param>
+/// <param name="Findings">Everything found.</param>
+public sealed record RecipeFile(ImmutableArray<Recipe> Recipes, ImmutableArray<Finding> Findings)
+{
+    /// <summary>Whether the file was taken.</summary>
+    public bool Accepted => Findings.All(finding => finding.Severity != Severity.Error);
+}
+
+/// <summary>Reads the open recipe file. Never throws on what stands in a file.</summary>
+public static class RecipeReader
+{
+    /// <summary>The largest file taken, bytes.</summary>
+    public const int LargestFileBytes = 2 * 1024 * 1024;
+
+    /// <summary>The most recipes one file may hold.</summary>
+    public const int MostRecipes = 500;
+
+    /// <summary>The most steps one recipe may hold.</summary>
+    public const int MostSteps = 200;
+
+    /// <summary>The most findings told of one file; past that they help nobody.</summary>
+    private const int MostFindings = 100;
+
+    private static readonly JsonDocumentOptions Options = new() { MaxDepth = 32 };
+
+    /// <summary>Reads one recipe or an array of them from UTF-8 JSON, and checks each by the rules that need no forecast.</summary>
+    public static RecipeFile Read(ReadOnlyMemory<byte> utf8)
+    {
+        if (utf8.Length > LargestFileBytes)
+        {
+            return Refused(Finding.Error("", "A recipe file is at most 2 MB.",
+                string.Create(CultureInfo.InvariantCulture, $"{utf8.Length / 1048576.0:0.0} MB"), "Split it into several files."));
+        }
+
+        try
+        {
+            if (utf8.Span.StartsWith(Encoding.UTF8.Preamble))
+            {
+                utf8 = utf8[Encoding.UTF8.Preamble.Length..];
+            }
+
+            using var document = JsonDocument.Parse(utf8, Options);
+            return Read(document.RootElement);
+        }
+        catch (JsonException error)
+        {
+            return Refused(Finding.Error("", "The file must be JSON, no more than 32 levels deep.",
+                string.Create(CultureInfo.InvariantCulture, $"an error on line {(error.LineNumber ?? 0) + 1}, column {(error.BytePositionInLine ?? 0) + 1}"),
+                "Mend it there, or export it again."));
+        }
+        catch (InvalidOperationException)
+        {
+            // Text with bytes that are not UTF-8, or half of a surrogate pair.
+            return Refused(Finding.Error("", "The file must be UTF-8 text.", "bytes that are not", "Save it as UTF-8."));
+        }
+    }
+
+    /// <summary>Reads a file given as text.</summary>
+    public static RecipeFile Read(string json) =>
+        json.Length > LargestFileBytes ? Read(new byte[LargestFileBytes + 1]) : Read(Encoding.UTF8.GetBytes(json));
+
+    private static RecipeFile Refused(Finding finding) => new([], [finding]);
+
+    private static RecipeFile Read(JsonElement root)
+    {
+        var findings = new List<Finding>();
+        var recipes = new List<Recipe>();
+        if (root.ValueKind == JsonValueKind.Object)
+        {
+            ReadInto(root, "", recipes, findings);
+        }
+        else if (root.ValueKind == JsonValueKind.Array)
+        {
+            ReadAll(root, recipes, findings);
+        }
+        else
+        {
+            findings.Add(Finding.Error("", "A recipe file holds one recipe object, or an array of them.", ObjectReader.Shown(root), "Put the recipe in braces."));
+        }
+
+        var accepted = findings.All(finding => finding.Severity != Severity.Error);
+        return new RecipeFile(accepted ? [.. recipes] : [], [.. findings.Take(MostFindings)]);
+    }
+
+    private static void ReadAll(JsonElement root, List<Recipe> recipes, List<Finding> findings)
+    {
+        var count = root.GetArrayLength();
+        if (count is 0 or > MostRecipes)
+        {
+            findings.Add(Finding.Error("", $"A recipe file holds 1 to {MostRecipes} recipes.",
+                count.ToString(CultureInfo.InvariantCulture), count == 0 ? "Add a recipe." : "Split it into several files."));
+            return;
+        }
+
+        var ids = new HashSet<string>(StringComparer.Ordinal);
+        var index = 0;
+        foreach (var element in root.EnumerateArray())
+        {
+            var place = string.Create(CultureInfo.InvariantCulture, $"[{index++}]");
+            ReadInto(element, place, recipes, findings);
+            if (recipes.Count > 0 && recipes[^1].Id.Length > 0 && recipes.Count == index && !ids.Add(recipes[^1].Id))
+            {
+                findings.Add(Finding.Error($"{place}.id", "Every recipe of a file has an id of its own.", $"\"{recipes[^1].Id}\" again", "Change one of the two."));
+            }
+
+            if (findings.Count >= MostFindings)
+            {
+                return;
+            }
+        }
+    }
+
+    private static void ReadInto(JsonElement element, string place, List<Recipe> recipes, List<Finding> findings)
+    {
+        if (element.ValueKind != JsonValueKind.Object)
+        {
+            findings.Add(Finding.Error(place, "A recipe is an object.", ObjectReader.Shown(element), "Put its members in braces."));
+            return;
+        }
+
+        var before = findings.Count(finding => finding.Severity == Severity.Error);
+        var reader = new ObjectReader(element, place, findings);
+        if (!IsOurs(reader, findings))
+        {
+            return;
+        }
+
+        var recipe = new Recipe(
+            Id(reader, findings),
+            reader.RequiredText("name"),
+            ReadBrewer(reader.Object("brewer")),
+            ReadCoffee(reader.Object("coffee")),
+            ReadGrind(reader.Object("grind")),
+            ReadWater(reader.Object("water")),
+            ReadPlace(reader.Object("place")),
+            reader.RequiredWord<ClockStart>("clockStarts"),
+            ReadSteps(reader, findings))
+        {
+            School = reader.Text("school"),
+            Notes = reader.Text("notes"),
+            Target = reader.Has("target") ? ReadTarget(reader.Object("target")) : null,
+        };
+        recipe = recipe with { Extra = reader.Extra() };
+
+        // The rules that tie members together mean nothing while a member itself is missing or wrong.
+        if (findings.Count(finding => finding.Severity == Severity.Error) == before)
+        {
+            findings.AddRange(RecipeChecker.Check(recipe, place));
+        }
+
+        recipes.Add(recipe);
+    }
+
+    private static bool IsOurs(ObjectReader reader, List<Finding> findings)
+    {
+        if (!reader.Take("format", out var format) || format.ValueKind != JsonValueKind.String || format.GetString() != Recipe.FormatName)
+        {
+            findings.Add(Finding.Error(reader.At("format"), $"format must be \"{Recipe.FormatName}\".",
+                format.ValueKind == JsonValueKind.Undefined ? "nothing" : ObjectReader.Shown(format), "Check that this is a recipe file."));
+            return false;
+        }
+
+        if (!reader.Take("version", out var version) || version.ValueKind != JsonValueKind.Number
+            || !version.TryGetInt32(out var number) || number != Recipe.FormatVersion)
+        {
+            findings.Add(Finding.Error(reader.At("version"), "This Cistern reads version 1 of the recipe file.",
+                version.ValueKind == JsonValueKind.Undefined ? "nothing" : ObjectReader.Shown(version), "Export it as version 1, or bring Cistern up to date."));
+            return false;
+        }
+
+        return true;
+    }
+
+    private static string Id(ObjectReader reader, List<Finding> findings)
+    {
+        var id = reader.RequiredText("id");
+        if (id.Length > 0 && !id.All(letter => char.IsAsciiLetterLower(letter) || char.IsAsciiDigit(letter) || letter == '-'))
+        {
+            findings.Add(Finding.Error(reader.At("id"), "id is a slug: small letters, digits and hyphens.", $"\"{(id.Length > 40 ? id[..40] : id)}\"", "Write it like long-settle."));
+        }
+
+        return id;
+    }
+
+    private static Brewer ReadBrewer(ObjectReader reader) =>
+        new Brewer(reader.RequiredWord<VesselFamily>("family"), reader.Required("capacityMl"))
+        {
+            Filter = reader.Word<Filter>("filter"),
+            Cone = reader.Word<Cone>("cone"),
+            Position = reader.Word<TubePosition>("position"),
+            Material = reader.Word<Material>("material"),
+            Wrapped = reader.Flag("wrapped", false),
+        } with
+        { Extra = reader.Extra() };
+
+    private static Coffee ReadCoffee(ObjectReader reader) =>
+        new Coffee(reader.Required("doseG"), reader.Required("roast"), reader.Required("restDays")) with { Extra = reader.Extra() };
+
+    private static Grind ReadGrind(ObjectReader reader) =>
+        new Grind(reader.Required("medianUm"), reader.Required("spread"), reader.Number("fines")) with { Extra = reader.Extra() };
+
+    private static KettleWater ReadWater(ObjectReader reader) =>
+        new KettleWater(reader.Required("temperatureC")) with { Extra = reader.Extra() };
+
+    private static Place ReadPlace(ObjectReader reader) =>
+        new Place(reader.Required("altitudeM"), reader.Required("ambientC")) with { Extra = reader.Extra() };
+
+    private static Target ReadTarget(ObjectReader reader) =>
+        new Target
+        {
+            TdsPercent = reader.Range("tdsPercent"),
+            Tilt = reader.Range("tilt"),
+            ExtractionYieldPercent = reader.Range("extractionYieldPercent"),
+            FinishS = reader.Range("finishS"),
+        } with
+        { Extra = reader.Extra() };
+
+    private static ImmutableArray<Step> ReadSteps(ObjectReader reader, List<Finding> findings)
+    {
+        if (!reader.Take("steps", out var list) || list.ValueKind != JsonValueKind.Array)
+        {
+            findings.Add(Finding.Error(reader.At("steps"), "steps must be a list.",
+                list.ValueKind == JsonValueKind.Undefined ? "nothing" : ObjectReader.Shown(list), "List what is done, in order."));
+            return [];
+        }
+
+        var count = list.GetArrayLength();
+        if (count is 0 or > MostSteps)
+        {
+            findings.Add(Finding.Error(reader.At("steps"), $"A recipe has 1 to {MostSteps} steps.", count.ToString(CultureInfo.InvariantCulture),
+                count == 0 ? "Add what is done." : "Join steps that are one."));
+            return [];
+        }
+
+        var steps = ImmutableArray.CreateBuilder<Step>(count);
+        var index = 0;
+        foreach (var element in list.EnumerateArray())
+        {
+            var place = reader.At(string.Create(CultureInfo.InvariantCulture, $"steps[{index++}]"));
+            if (ReadStep(element, place, findings) is { } step)
+            {
+                steps.Add(step);
+            }
+        }
+
+        return steps.ToImmutable();
+    }
+
+    private static Step? ReadStep(JsonElement element, string place, List<Finding> findings)
+    {
+        if (element.ValueKind != JsonValueKind.Object)
+        {
+            findings.Add(Finding.Error(place, "A step is an object with a member \"do\".", ObjectReader.Shown(element), "Put its members in braces."));
+            return null;
+        }
+
+        var reader = new ObjectReader(element, place, findings);
+        reader.Take("do", out var word);
+        var verb = word.ValueKind == JsonValueKind.String ? Verb.Find(word.GetString()!) : null;
+        if (verb is null)
+        {
+            findings.Add(Finding.Error(reader.At("do"), "do must be a verb of the recipe file.",
+                word.ValueKind == JsonValueKind.Undefined ? "nothing" : ObjectReader.Shown(word), $"One of {string.Join(", ", Verb.All.Select(one => one.Word))}."));
+            return null;
+        }
+
+        var step = verb.Read(reader) with
+        {
+            AtS = reader.Number("at"),
+            Window = reader.Range("window"),
+            Note = reader.Text("note"),
+        };
+        return step with { Extra = reader.Extra() };
+    }
+}

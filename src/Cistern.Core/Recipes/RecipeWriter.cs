@@ -1,0 +1,254 @@
+using System.Text;
+using System.Text.Encodings.Web;
+using System.Text.Json;
+
+namespace Cistern.Core.Recipes;
+
+/// <summary>Writes recipes as the open file: what was read and nothing lost, unknown members included.</summary>
+public static class RecipeWriter
+{
+    private static readonly JsonWriterOptions Options = new() { Indented = true, Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping };
+
+    /// <summary>One recipe as an object.</summary>
+    public static string Write(Recipe recipe) => Text(json => Write(json, recipe));
+
+    /// <summary>Several as an array.</summary>
+    public static string Write(IEnumerable<Recipe> recipes) => Text(json =>
+    {
+        json.WriteStartArray();
+        foreach (var recipe in recipes)
+        {
+            Write(json, recipe);
+        }
+
+        json.WriteEndArray();
+    });
+
+    private static string Text(Action<Utf8JsonWriter> write)
+    {
+        using var stream = new MemoryStream();
+        using (var json = new Utf8JsonWriter(stream, Options))
+        {
+            write(json);
+        }
+
+        return Encoding.UTF8.GetString(stream.ToArray());
+    }
+
+    private static void Write(Utf8JsonWriter json, Recipe recipe)
+    {
+        json.WriteStartObject();
+        json.WriteString("format", Recipe.FormatName);
+        json.WriteNumber("version", Recipe.FormatVersion);
+        json.WriteString("id", recipe.Id);
+        json.WriteString("name", recipe.Name);
+        Optional(json, "school", recipe.School);
+        Optional(json, "notes", recipe.Notes);
+
+        json.WriteStartObject("brewer");
+        json.WriteString("family", Words<VesselFamily>.Of(recipe.Brewer.Family));
+        json.WriteNumber("capacityMl", recipe.Brewer.CapacityMl);
+        Optional(json, "filter", recipe.Brewer.Filter);
+        Optional(json, "cone", recipe.Brewer.Cone);
+        Optional(json, "position", recipe.Brewer.Position);
+        Optional(json, "material", recipe.Brewer.Material);
+        Unless(json, "wrapped", recipe.Brewer.Wrapped, otherwise: false);
+        End(json, recipe.Brewer);
+
+        json.WriteStartObject("coffee");
+        json.WriteNumber("doseG", recipe.Coffee.DoseG);
+        json.WriteNumber("roast", recipe.Coffee.Roast);
+        json.WriteNumber("restDays", recipe.Coffee.RestDays);
+        End(json, recipe.Coffee);
+
+        json.WriteStartObject("grind");
+        json.WriteNumber("medianUm", recipe.Grind.MedianUm);
+        json.WriteNumber("spread", recipe.Grind.Spread);
+        Optional(json, "fines", recipe.Grind.Fines);
+        End(json, recipe.Grind);
+
+        json.WriteStartObject("water");
+        json.WriteNumber("temperatureC", recipe.Water.TemperatureC);
+        End(json, recipe.Water);
+
+        json.WriteStartObject("place");
+        json.WriteNumber("altitudeM", recipe.Place.AltitudeM);
+        json.WriteNumber("ambientC", recipe.Place.AmbientC);
+        End(json, recipe.Place);
+
+        json.WriteString("clockStarts", Words<ClockStart>.Of(recipe.ClockStarts));
+        json.WriteStartArray("steps");
+        foreach (var step in recipe.Steps)
+        {
+            Write(json, step);
+        }
+
+        json.WriteEndArray();
+        if (recipe.Target is { } target)
+        {
+            json.WriteStartObject("target");
+            Optional(json, "tdsPercent", target.TdsPercent);
+            Optional(json, "tilt", target.Tilt);
+            Optional(json, "extractionYieldPercent", target.ExtractionYieldPercent);
+            Optional(json, "finishS", target.FinishS);
+            End(json, target);
+        }
+
+        End(json, recipe);
+    }
+
+    private static void Write(Utf8JsonWriter json, Step step)
+    {
+        var verb = Verb.Of(step);
+        json.WriteStartObject();
+        json.WriteString("do", verb.Word);
+        Optional(json, "at", step.AtS);
+        if (step is Step.Stirring stirring)
+        {
+            json.WriteNumber("turns", stirring.Turns);
+        }
+
+        WriteOwn(json, step);
+        if (verb.Takes.Contains("overS"))
+        {
+            json.WriteNumber("overS", step.OverS);
+        }
+
+        Optional(json, "window", step.Window);
+        Optional(json, "note", step.Note);
+        End(json, step);
+    }
+
+    private static void WriteOwn(Utf8JsonWriter json, Step step)
+    {
+        switch (step)
+        {
+            case Step.HeatWater heat:
+                Optional(json, "toC", heat.ToC);
+                break;
+            case Step.RinseFilter rinse:
+                Unless(json, "hot", rinse.Hot, otherwise: true);
+                break;
+            case Step.Pour pour:
+                json.WriteNumber("toG", pour.ToG);
+                if (pour.Height != PourHeight.Normal)
+                {
+                    json.WriteString("height", Words<PourHeight>.Of(pour.Height));
+                }
+
+                Optional(json, "path", pour.Path);
+                Unless(json, "stirring", pour.StirsIn, otherwise: false);
+                Optional(json, "temperatureC", pour.TemperatureC);
+                break;
+            case Step.Stir stir:
+                Unless(json, "continuous", stir.Continuous, otherwise: false);
+                Optional(json, "tool", stir.Tool);
+                Optional(json, "path", stir.Path);
+                break;
+            case Step.Lid lid:
+                Unless(json, "on", lid.On, otherwise: true);
+                break;
+            case Step.SeatPlunger seat:
+                Unless(json, "drawBack", seat.DrawBack, otherwise: false);
+                break;
+            case Step.LightBurner burner:
+                Optional(json, "flameW", burner.FlameW);
+                break;
+            case Step.SeatChamber chamber:
+                json.WriteNumber("waterG", chamber.WaterG);
+                Optional(json, "holdC", chamber.HoldC);
+                break;
+            case Step.Wait wait:
+                json.WriteNumber("forS", wait.ForS);
+                break;
+            case Step.WaitFor wait:
+                json.WriteString("event", Words<WaitEvent>.Of(wait.Event));
+                json.WriteNumber("expectS", wait.ExpectS);
+                break;
+            case Step.Plunge plunge:
+                if (plunge.Depth != PlungeDepth.Bottom)
+                {
+                    json.WriteString("depth", Words<PlungeDepth>.Of(plunge.Depth));
+                }
+
+                break;
+            case Step.Drain drain:
+                Optional(json, "untilG", drain.UntilG);
+                break;
+            case Step.Decant decant:
+                Optional(json, "leaveG", decant.LeaveG);
+                break;
+            case Step.SwapCup swap:
+                Unless(json, "keep", swap.Keep, otherwise: true);
+                break;
+            case Step.Dilute dilute:
+                json.WriteNumber("waterG", dilute.WaterG);
+                Optional(json, "temperatureC", dilute.TemperatureC);
+                break;
+            case Step.Ice ice:
+                json.WriteNumber("iceG", ice.IceG);
+                json.WriteNumber("iceC", ice.IceC);
+                json.WriteString("where", Words<IcePlace>.Of(ice.Where));
+                Optional(json, "untilC", ice.UntilC);
+                break;
+            default:
+                // The other verbs have no members of their own.
+                break;
+        }
+    }
+
+    private static void End(Utf8JsonWriter json, Extensible extensible)
+    {
+        foreach (var (name, value) in extensible.Extra)
+        {
+            json.WritePropertyName(name);
+            value.WriteTo(json);
+        }
+
+        json.WriteEndObject();
+    }
+
+    private static void Optional(Utf8JsonWriter json, string name, string? value)
+    {
+        if (value is not null)
+        {
+            json.WriteString(name, value);
+        }
+    }
+
+    private static void Optional(Utf8JsonWriter json, string name, double? value)
+    {
+        if (value is { } number)
+        {
+            json.WriteNumber(name, number);
+        }
+    }
+
+    private static void Optional<T>(Utf8JsonWriter json, string name, T? value)
+        where T : struct, Enum
+    {
+        if (value is { } word)
+        {
+            json.WriteString(name, Words<T>.Of(word));
+        }
+    }
+
+    private static void Optional(Utf8JsonWriter json, string name, Span? value)
+    {
+        if (value is { } span)
+        {
+            json.WriteStartArray(name);
+            json.WriteNumberValue(span.Low);
+            json.WriteNumberValue(span.High);
+            json.WriteEndArray();
+        }
+    }
+
+    private static void Unless(Utf8JsonWriter json, string name, bool value, bool otherwise)
+    {
+        if (value != otherwise)
+        {
+            json.WriteBoolean(name, value);
+        }
+    }
+}

@@ -1,0 +1,260 @@
+namespace Cistern.Core.Recipes;
+
+/// <summary>How high the kettle is held.</summary>
+public enum PourHeight
+{
+    /// <summary>At the surface, gentle.</summary>
+    Low,
+
+    /// <summary>A hand above.</summary>
+    Normal,
+
+    /// <summary>High, stirring as it lands.</summary>
+    High,
+}
+
+/// <summary>Where the stream goes.</summary>
+public enum PourPath
+{
+    /// <summary>In the middle.</summary>
+    Centre,
+
+    /// <summary>Along the wall.</summary>
+    Edge,
+
+    /// <summary>Round and round.</summary>
+    Spiral,
+
+    /// <summary>The vessel is turned under the stream.</summary>
+    Turning,
+}
+
+/// <summary>How far a plunger goes down.</summary>
+public enum PlungeDepth
+{
+    /// <summary>All the way, on to the bed.</summary>
+    Bottom,
+
+    /// <summary>Just under the surface, as a strainer.</summary>
+    Surface,
+}
+
+/// <summary>What a barista waits for when it is not a time.</summary>
+public enum WaitEvent
+{
+    /// <summary>The kettle boils.</summary>
+    Boil,
+
+    /// <summary>The water has risen to the upper chamber.</summary>
+    WaterRisen,
+
+    /// <summary>Fine, even bubbles at the filter.</summary>
+    FineBubbles,
+
+    /// <summary>Air hisses through the bed.</summary>
+    Hiss,
+
+    /// <summary>The bed is dry.</summary>
+    DryBed,
+}
+
+/// <summary>Where ice stands.</summary>
+public enum IcePlace
+{
+    /// <summary>In the server, under the drip.</summary>
+    Server,
+
+    /// <summary>In a shaker, strained afterwards.</summary>
+    Shaker,
+
+    /// <summary>In the cup.</summary>
+    Cup,
+}
+
+/// <summary>One thing done. A closed set: every verb of the recipe file is one nested record.</summary>
+public abstract record Step : Extensible
+{
+    private Step()
+    {
+    }
+
+    /// <summary>Its start on the brew clock, s, where the recipe gives one; it never starts before the step above has ended.</summary>
+    public double? AtS { get; init; }
+
+    /// <summary>Seconds it takes, where it takes any.</summary>
+    public double OverS { get; init; }
+
+    /// <summary>Its start on the clock, s, that will do; for a wait, a press and a drain its length.</summary>
+    public Span? Window { get; init; }
+
+    /// <summary>The author's words on it.</summary>
+    public string? Note { get; init; }
+
+    /// <summary>Stirring of any kind: turns that wet, stir up and sink.</summary>
+    public abstract record Stirring : Step
+    {
+        /// <summary>How many turns, counted so that they are the same every time.</summary>
+        public int Turns { get; init; } = 3;
+    }
+
+    /// <summary>Bring the kettle to a temperature.</summary>
+    public sealed record HeatWater(double? ToC) : Step;
+
+    /// <summary>Wet the filter; hot water warms the vessel too.</summary>
+    public sealed record RinseFilter(bool Hot = true) : Step;
+
+    /// <summary>Warm the vessel.</summary>
+    public sealed record Preheat : Step;
+
+    /// <summary>Weigh the dose.</summary>
+    public sealed record Weigh : Step;
+
+    /// <summary>Grind it.</summary>
+    public sealed record GrindCoffee : Step;
+
+    /// <summary>Set the scale to zero.</summary>
+    public sealed record Tare : Step;
+
+    /// <summary>The dose goes in.</summary>
+    public sealed record AddCoffee : Step;
+
+    /// <summary>Water up to a total of <paramref name="ToG"/> g in the brewer.</summary>
+    public sealed record Pour(double ToG) : Step
+    {
+        /// <summary>How high the kettle is held.</summary>
+        public PourHeight Height { get; init; } = PourHeight.Normal;
+
+        /// <summary>Where the stream goes; recorded.</summary>
+        public PourPath? Path { get; init; }
+
+        /// <summary>Stirred as it goes in: three turns at its end.</summary>
+        public bool StirsIn { get; init; }
+
+        /// <summary>This pour's own temperature, °C, or null for the kettle's.</summary>
+        public double? TemperatureC { get; init; }
+    }
+
+    /// <summary>Even the dry bed.</summary>
+    public sealed record LevelBed : Step;
+
+    /// <summary>Press a hollow into the dry bed.</summary>
+    public sealed record MakeWell : Step;
+
+    /// <summary>Stir with a tool.</summary>
+    public sealed record Stir : Stirring
+    {
+        /// <summary>Kept going throughout the step.</summary>
+        public bool Continuous { get; init; }
+
+        /// <summary>With what; recorded.</summary>
+        public string? Tool { get; init; }
+
+        /// <summary>Along which path; recorded.</summary>
+        public string? Path { get; init; }
+    }
+
+    /// <summary>Turn the whole vessel.</summary>
+    public sealed record Swirl : Stirring;
+
+    /// <summary>Tap the floating raft under.</summary>
+    public sealed record TapRaft : Stirring;
+
+    /// <summary>Break the crust.</summary>
+    public sealed record BreakCrust : Stirring;
+
+    /// <summary>Take foam and floaters off.</summary>
+    public sealed record Skim : Step;
+
+    /// <summary>Lid on or off.</summary>
+    public sealed record Lid(bool On = true) : Step;
+
+    /// <summary>Seat the plunger; it covers like a lid.</summary>
+    public sealed record SeatPlunger(bool DrawBack = false) : Step;
+
+    /// <summary>Take the plunger out again.</summary>
+    public sealed record LiftPlunger : Step;
+
+    /// <summary>Smell it.</summary>
+    public sealed record Smell : Step;
+
+    /// <summary>Let the air out of a turned tube.</summary>
+    public sealed record PurgeAir : Step;
+
+    /// <summary>Flip the turned tube on to the server.</summary>
+    public sealed record Flip : Step;
+
+    /// <summary>Light the burner of a siphon.</summary>
+    public sealed record LightBurner(double? FlameW = null) : Step;
+
+    /// <summary>Seat the upper chamber; the water rises.</summary>
+    public sealed record SeatChamber(double WaterG) : Step
+    {
+        /// <summary>The temperature the flame holds, °C, or null for the usual one.</summary>
+        public double? HoldC { get; init; }
+    }
+
+    /// <summary>Take the flame away.</summary>
+    public sealed record RemoveBurner : Step;
+
+    /// <summary>Open a dripper's valve.</summary>
+    public sealed record OpenValve : Step;
+
+    /// <summary>Close a dripper's valve.</summary>
+    public sealed record CloseValve : Step;
+
+    /// <summary>Wait for a time.</summary>
+    public sealed record Wait(double ForS) : Step;
+
+    /// <summary>Wait until something happens; the barista says when.</summary>
+    public sealed record WaitFor(WaitEvent Event) : Step
+    {
+        /// <summary>How long that is expected to take, s.</summary>
+        public double ExpectS { get; init; }
+    }
+
+    /// <summary>Press a tube press, to the hiss.</summary>
+    public sealed record Press : Step;
+
+    /// <summary>Push a plunger down.</summary>
+    public sealed record Plunge(PlungeDepth Depth = PlungeDepth.Bottom) : Step;
+
+    /// <summary>Let it run out: to the dry bed, or until that much drink is in the cup.</summary>
+    public sealed record Drain(double? UntilG = null) : Step;
+
+    /// <summary>Pour off the bed, leaving some behind.</summary>
+    public sealed record Decant(double? LeaveG = null) : Step;
+
+    /// <summary>Another cup under the stream.</summary>
+    public sealed record SwapCup(bool Keep = true) : Step;
+
+    /// <summary>End a tube's drip.</summary>
+    public sealed record StopDrip : Step;
+
+    /// <summary>Empty and rinse.</summary>
+    public sealed record Clear : Step;
+
+    /// <summary>Let the drink down with water.</summary>
+    public sealed record Dilute(double WaterG, double? TemperatureC = null) : Step;
+
+    /// <summary>Chill on ice.</summary>
+    public sealed record Ice(double IceG) : Step
+    {
+        /// <summary>The ice's temperature, °C.</summary>
+        public double IceC { get; init; } = -6;
+
+        /// <summary>Where it stands.</summary>
+        public IcePlace Where { get; init; } = IcePlace.Server;
+
+        /// <summary>Taken off the ice at this temperature, °C; null leaves it on.</summary>
+        public double? UntilC { get; init; }
+    }
+
+    /// <summary>Stir the drink.</summary>
+    public sealed record StirCup : Step;
+
+    /// <summary>Taste it.</summary>
+    public sealed record Taste : Step;
+
+    /// <summary>Serve it.</summary>
+    public sealed record Serve : Step;
+}
