@@ -1,0 +1,101 @@
+using System.Collections.Immutable;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+
+namespace Cistern.Core.Planning;
+
+/// <summary>Makes a recipe for another charge.</summary>
+public static class Scaling
+{
+    /// <summary>The fastest stream that is still poured with control, g/s.</summary>
+    public const double FastestStreamGPerS = 15;
+
+    /// <summary>The charge of a recipe.</summary>
+    public static Charge ChargeOf(Recipe recipe) => new(recipe.Coffee.DoseG, recipe.WaterG);
+
+    /// <summary>
+    /// A recipe for another dose and another amount of water. Pours move with the water; what is left behind, let-down
+    /// and ice with the dose. Turns stay, and a pour's seconds stay unless the stream would pass 15 g/s.
+    /// </summary>
+    public static Recipe To(Recipe recipe, Charge charge)
+    {
+        var from = ChargeOf(recipe);
+        if (from.WaterG <= 0 || (from.DoseG == charge.DoseG && from.WaterG == charge.WaterG))
+        {
+            return recipe;
+        }
+
+        var water = charge.WaterG / from.WaterG;
+        var dose = charge.DoseG / from.DoseG;
+        var steps = ImmutableArray.CreateBuilder<Step>(recipe.Steps.Length);
+        var standsG = 0.0;
+        var stoodG = 0.0;
+        foreach (var step in recipe.Steps)
+        {
+            var scaled = Scaled(step, charge, from, water, dose, standsG, stoodG);
+            stoodG = step is Step.Pour before ? before.ToG : stoodG;
+            standsG = scaled is Step.Pour pour ? pour.ToG : scaled is Step.SeatChamber chamber ? chamber.WaterG : standsG;
+            steps.Add(scaled);
+        }
+
+        return recipe with { Coffee = recipe.Coffee with { DoseG = charge.DoseG }, Steps = steps.ToImmutable() };
+    }
+
+    /// <summary>The largest charge at the same ratio that fills the vessel to no more than 95 %.</summary>
+    public static Charge ToFit(Recipe recipe)
+    {
+        var charge = ChargeOf(recipe);
+        var limitMl = 0.95 * recipe.Brewer.CapacityMl;
+        double Peak(double factor) => Forecaster.Run(To(recipe, new Charge(charge.DoseG * factor, charge.WaterG * factor)), ForecastOptions.TotalsOnly).Totals.PeakVolumeMl;
+        var low = 0.02;
+        var high = 1.0;
+        if (Peak(high) <= limitMl)
+        {
+            return charge;
+        }
+
+        for (var i = 0; i < 24; i++)
+        {
+            var middle = 0.5 * (low + high);
+            if (Peak(middle) <= limitMl)
+            {
+                low = middle;
+            }
+            else
+            {
+                high = middle;
+            }
+        }
+
+        // Rounded down to what a scale shows, so that it still fits.
+        return new Charge(Math.Floor(10 * charge.DoseG * low) / 10, Math.Floor(charge.WaterG * low));
+    }
+
+    private static Step Scaled(Step step, Charge charge, Charge from, double water, double dose, double standsG, double stoodG) => step switch
+    {
+        Step.Pour pour => Poured(pour, pour.ToG == from.WaterG ? charge.WaterG : WholeGrams(pour.ToG * water), standsG, OwnStream(pour, stoodG)),
+        Step.SeatChamber chamber => chamber with { WaterG = chamber.WaterG == from.WaterG ? charge.WaterG : WholeGrams(chamber.WaterG * water) },
+        Step.Drain { UntilG: { } untilG } drain => drain with { UntilG = WholeGrams(untilG * water) },
+        Step.Decant { LeaveG: { } leaveG } decant => decant with { LeaveG = WholeGrams(leaveG * dose) },
+        Step.Dilute dilute => dilute with { WaterG = WholeGrams(dilute.WaterG * dose) },
+        Step.Ice ice => ice with { IceG = WholeGrams(ice.IceG * dose) },
+        _ => step,
+    };
+
+    private static Step.Pour Poured(Step.Pour pour, double toG, double standsG, double ownStreamGPerS)
+    {
+        var amountG = toG - standsG;
+        var overS = pour.OverS > 0 && amountG / pour.OverS > Math.Max(FastestStreamGPerS, ownStreamGPerS) ? StreamS(amountG, ownStreamGPerS) : pour.OverS;
+        return pour with { ToG = toG, OverS = overS };
+    }
+
+    /// <summary>The recipe's own stream, g/s: one written faster than 15 g/s was meant so.</summary>
+    private static double OwnStream(Step.Pour pour, double stoodG) => pour.OverS > 0 ? (pour.ToG - stoodG) / pour.OverS : 0;
+
+    private static double StreamS(double amountG, double ownStreamGPerS) =>
+        Math.Min(Math.Ceiling(amountG / Math.Max(FastestStreamGPerS, ownStreamGPerS)), Member.LongestStepS);
+
+    /// <summary>Whole grams are what a barista pours to; small amounts keep the tenth a scale shows.</summary>
+    private static double WholeGrams(double grams) => grams >= 20 ? Math.Round(grams) : Math.Max(0.1, Math.Round(grams, 1));
+}

@@ -1,0 +1,31 @@
+using Cistern.Core.Forecasts;
+
+namespace Cistern.Core.Reckoning;
+
+/// <summary>Coffee and water for a brew.</summary>
+/// <param name="DoseG">Dry grounds, g.</param>
+/// <param name="WaterG">Water poured, g.</param>
+public readonly record struct Charge(double DoseG, double WaterG)
+{
+    /// <summary>Water per coffee, g/g: the n of 1:n.</summary>
+    public double Ratio => WaterG / DoseG;
+
+    /// <summary>Coffee per litre of water, g/L.</summary>
+    public double GPerL => 1000 / Ratio;
+
+    /// <summary>Water that must be poured to get a wanted drink from a bed that keeps some of it: the first guess of a solve.</summary>
+    /// <param name="beverageG">Drink wanted in the cup, g.</param>
+    /// <param name="ratio">Water per coffee, g/g; must exceed what the bed keeps.</param>
+    /// <param name="vessel">The vessel, for what its bed keeps and what stays behind.</param>
+    /// <exception cref="ArgumentOutOfRangeException">The bed would keep all the water.</exception>
+    /// <remarks>Mass balance: water = beverage + hold × dose + residue.</remarks>
+    public static Charge ForBeverage(double beverageG, double ratio, Vessel vessel)
+    {
+        ArgumentOutOfRangeException.ThrowIfLessThanOrEqual(ratio, vessel.HoldGPerG);
+        var doseG = (beverageG + vessel.ResidueG) / (ratio - vessel.HoldGPerG);
+        return new Charge(doseG, doseG * ratio);
+    }
+
+    /// <summary>The drink that a charge gives, by the same balance.</summary>
+    public double BeverageG(Vessel vessel) => WaterG - (vessel.HoldGPerG * DoseG) - vessel.ResidueG;
+}

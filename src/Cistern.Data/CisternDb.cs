@@ -1,0 +1,52 @@
+using Cistern.Data.Brews;
+using Cistern.Data.Shelf;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Data;
+
+/// <summary>Everything Cistern keeps, in one SQLite file.</summary>
+public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(options)
+{
+    public DbSet<Barista> Baristas => Set<Barista>();
+
+    public DbSet<BrewPlace> Places => Set<BrewPlace>();
+
+    public DbSet<Bag> Bags => Set<Bag>();
+
+    public DbSet<Mill> Mills => Set<Mill>();
+
+    public DbSet<OwnedVessel> Vessels => Set<OwnedVessel>();
+
+    public DbSet<Brew> Brews => Set<Brew>();
+
+    public DbSet<BrewPress> Presses => Set<BrewPress>();
+
+    public DbSet<Weighing> Weighings => Set<Weighing>();
+
+    public DbSet<Tasting> Tastings => Set<Tasting>();
+
+    public DbSet<LaterNote> Notes => Set<LaterNote>();
+
+    protected override void OnModelCreating(ModelBuilder modelBuilder)
+    {
+        modelBuilder.Entity<Barista>().HasIndex(barista => barista.Name).IsUnique();
+        modelBuilder.Entity<Barista>().Ignore(barista => barista.Units);
+        modelBuilder.Entity<BrewPlace>().Ignore(place => place.AsPlace);
+
+        modelBuilder.Entity<Brew>(brew =>
+        {
+            brew.HasIndex(row => row.OpenedAtMs);
+            brew.HasIndex(row => new { row.State, row.OpenedAtMs });
+            brew.HasIndex(row => new { row.RecipeId, row.OpenedAtMs });
+            brew.Ignore(row => row.CorePresses);
+            brew.HasMany(row => row.Presses).WithOne().HasForeignKey(press => press.BrewId);
+            brew.HasMany(row => row.Weighings).WithOne().HasForeignKey(weighing => weighing.BrewId);
+            brew.HasMany(row => row.Notes).WithOne().HasForeignKey(note => note.BrewId);
+            brew.HasOne(row => row.Tasting).WithOne().HasForeignKey<Tasting>(tasting => tasting.BrewId);
+            brew.HasOne(row => row.Barista).WithMany().HasForeignKey(row => row.BaristaId).OnDelete(DeleteBehavior.SetNull);
+            brew.HasOne<Bag>().WithMany().HasForeignKey(row => row.BagId).OnDelete(DeleteBehavior.SetNull);
+        });
+        modelBuilder.Entity<BrewPress>().HasIndex(press => press.Key).IsUnique();
+        modelBuilder.Entity<Weighing>().HasIndex(weighing => new { weighing.BrewId, weighing.StepIndex }).IsUnique();
+    }
+}

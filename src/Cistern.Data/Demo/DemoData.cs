@@ -1,0 +1,165 @@
+using System.Globalization;
+using Cistern.Core.Brewing;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+using Cistern.Data.Brews;
+using Cistern.Data.Shelf;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Data.Demo;
+
+/// <summary>
+/// The bench of Lockgate, who roasts a little coffee and pours it at two counters. All of it is made up. The log is made
+/// by running the model on slightly wrong settings, with a fixed seed.
+/// </summary>
+public static class DemoData
+{
+    private const int Seed = 20;
+
+    /// <summary>Fills an empty data file; one that has a barista is left as it is.</summary>
+    public static async Task FillAsync(CisternDb db, TimeProvider time, CancellationToken ct = default)
+    {
+        if (await db.Baristas.AnyAsync(ct))
+        {
+            return;
+        }
+
+        var today = DateOnly.FromDateTime(time.GetLocalNow().DateTime);
+        db.Baristas.AddRange(Names.Select(name => new Barista { Name = name }));
+        db.Places.AddRange(
+            new BrewPlace { Name = "Weir House", AltitudeM = 12, AmbientC = 21, Water = "medium-hard tap water through a filter jug" },
+            new BrewPlace { Name = "High Hut", AltitudeM = 2_340, AmbientC = 17, Water = "very soft spring water" });
+        db.Bags.AddRange(Bags(today));
+        db.Mills.AddRange(Mills());
+        db.Vessels.AddRange(
+            new OwnedVessel { Name = "Small French press", Family = VesselFamily.FrenchPress, CapacityMl = 350 },
+            new OwnedVessel { Name = "French press", Family = VesselFamily.FrenchPress, CapacityMl = 1_000 },
+            new OwnedVessel { Name = "Hut French press", Family = VesselFamily.FrenchPress, CapacityMl = 1_000, Material = Material.Steel });
+        await db.SaveChangesAsync(ct);
+
+        await AddLogAsync(db, time, ct);
+    }
+
+    private static readonly string[] Names = ["Imre", "Solveig", "Wanjiru", "Teo"];
+
+    private static Bag[] Bags(DateOnly today) =>
+    [
+        new() { Name = "Kestrel Terrace", Origin = "Rwanda, washed", Roast = 0.20, RoastedOn = today.AddDays(-9), LeftG = 212, TastesOf = "blackcurrant, tea, lime" },
+        new() { Name = "Blue Ferry", Origin = "Timor-Leste, natural", Roast = 0.35, RoastedOn = today.AddDays(-5), LeftG = 640, TastesOf = "plum, cocoa nib" },
+        new() { Name = "Quiet Orchard", Origin = "Bolivia, honey", Roast = 0.40, RoastedOn = today.AddDays(-14), LeftG = 31, TastesOf = "apricot, almond" },
+        new() { Name = "Night Barge", Origin = "blend", Roast = 0.60, RoastedOn = today.AddDays(-3), LeftG = 1_150, TastesOf = "treacle, walnut" },
+        new() { Name = "Tidewrack", Origin = "Malawi, decaffeinated", Roast = 0.50, RoastedOn = today.AddDays(-21), LeftG = 180, TastesOf = "malt, dried apple" },
+    ];
+
+    private static Mill[] Mills() =>
+    [
+        new() { Name = "Ferrule", SettingName = "clicks", Least = 0, Most = 60, Step = 1, UmAtZero = 60, UmPerSetting = 26, Spread = 0.42, UsualFilterSetting = 20 },
+        new() { Name = "Counter 64", SettingName = "settings", Least = 0, Most = 20, Step = 0.25, UmAtZero = 220, UmPerSetting = 55, Spread = 0.47, UsualFilterSetting = 6.5 },
+        new() { Name = "Hut mill", SettingName = "turns", Least = 0, Most = 6, Step = 0.25, UmAtZero = 250, UmPerSetting = 210, Spread = 0.68 },
+    ];
+
+    private static async Task AddLogAsync(CisternDb db, TimeProvider time, CancellationToken ct)
+    {
+        var bags = await db.Bags.ToDictionaryAsync(bag => bag.Name, ct);
+        var baristas = await db.Baristas.OrderBy(barista => barista.Id).ToListAsync(ct);
+        var mill = await db.Mills.FirstAsync(row => row.Name == "Ferrule", ct);
+        var random = new Random(Seed);
+        var now = time.GetUtcNow();
+        foreach (var entry in Entries)
+        {
+            var bag = bags[entry.Bag];
+            var openedAt = now.AddDays(-entry.DaysAgo).Date.AddHours(8 + (entry.DaysAgo % 9)).AddMinutes(random.Next(60));
+            var written = RecipeLibrary.Find(entry.RecipeId)!;
+            var restDays = Math.Max(0, bag.RestDays(DateOnly.FromDateTime(now.DateTime)) - entry.DaysAgo);
+            var plan = Scaling.To(written, new Charge(entry.DoseG, Math.Round(entry.DoseG * entry.Ratio))) with
+            {
+                Coffee = new Coffee(entry.DoseG, bag.Roast, restDays),
+                Grind = new Grind(mill.MedianUm(entry.Clicks), mill.Spread),
+            };
+            var forecast = Forecaster.Run(plan);
+            var brew = BrewPlan.Of(forecast, new DateTimeOffset(openedAt, TimeSpan.Zero).ToUnixTimeMilliseconds());
+            brew.BaristaId = baristas[random.Next(baristas.Count)].Id;
+            brew.BagId = bag.Id;
+            brew.CoffeeName = bag.Name;
+            brew.PlaceName = entry.RecipeId == "hut-press" ? "High Hut" : "Weir House";
+            brew.GrindText = string.Create(CultureInfo.InvariantCulture, $"{mill.Name}, {entry.Clicks} clicks");
+            Live(brew, forecast, entry, random);
+            db.Brews.Add(brew);
+        }
+
+        await db.SaveChangesAsync(ct);
+    }
+
+    /// <summary>Brews a plan as a hand would: a second or two late, a gram or two off, once far too late.</summary>
+    private static void Live(Brew brew, Forecast forecast, Entry entry, Random random)
+    {
+        brew.StartedAtMs = brew.OpenedAtMs + 180_000;
+        var recipe = forecast.Recipe;
+        var anchor = RecipeChecker.AnchorIndex(recipe);
+        var elapsedS = 0.0;
+        for (var i = 0; i < recipe.Steps.Length; i++)
+        {
+            var timing = forecast.Timings[i];
+            if (BrewRun.EndsByItself(recipe.Steps[i]))
+            {
+                continue;
+            }
+
+            if (i == anchor && timing.LengthS > 0)
+            {
+                Press(i, 0);
+            }
+
+            var missedS = entry.MissedReleaseS > 0 && recipe.Steps[i] is Step.Plunge ? entry.MissedReleaseS : 0;
+            elapsedS = i < anchor ? 0 : Math.Max(elapsedS, timing.EndS + Math.Round(random.NextDouble() * 2.5, 1) + missedS);
+            Press(i, i == anchor && timing.LengthS <= 0 ? 0 : elapsedS);
+            if (recipe.Steps[i] is Step.Pour pour)
+            {
+                brew.Weighings.Add(new Weighing { StepIndex = i, TotalG = pour.ToG + random.Next(-2, 5) });
+            }
+        }
+
+        brew.State = BrewState.Finished;
+        brew.EndedAtMs = brew.StartedAtMs + (long)(1000 * elapsedS);
+        var run = BrewRun.Replay(forecast, brew.CorePresses, elapsedS);
+        var real = Forecaster.Run(AsBrewed.Of(recipe, run, brew.WeightsG()), ForecastOptions.TotalsOnly).Totals;
+        var body = (int)Math.Clamp(Math.Round((real.FinalTdsPercent - 1.3) / 0.06), -5, 5);
+        var tilt = (int)Math.Clamp(Math.Round(real.Tilt * 3), -5, 5);
+        if (entry.Words.Length > 0)
+        {
+            brew.Tasting = new Tasting
+            {
+                SharpHarsh = tilt,
+                ThinHeavy = body,
+                Score = Math.Round(2 * (8.5 - (0.6 * Math.Abs(tilt)) - (0.4 * Math.Abs(body)))) / 2,
+                Note = entry.Words,
+                AtMs = brew.EndedAtMs.Value + 600_000,
+            };
+        }
+
+        void Press(int step, double atS) => brew.Presses.Add(new BrewPress
+        {
+            Key = new Guid(random.Next(), 1, 2, 3, 4, 5, 6, 7, 8, 9, (byte)step),
+            Kind = PressKind.Done,
+            StepIndex = step,
+            ElapsedS = atS,
+            ReceivedAtMs = brew.StartedAtMs!.Value + (long)(1000 * atS),
+        });
+    }
+
+    private sealed record Entry(string RecipeId, string Bag, int DaysAgo, double DoseG, double Ratio, int Clicks, string Words, double MissedReleaseS = 0);
+
+    private static readonly Entry[] Entries =
+    [
+        new("fp-slow-eight", "Tidewrack", 19, 46, 17.8, 39, "Malt and a dry edge. Coarse enough."),
+        new("fp-water-first", "Quiet Orchard", 12, 24, 16, 38, "A little sharp. Two clicks finer next time."),
+        new("fp-water-first", "Quiet Orchard", 11, 24, 16, 36, "Better: apricot at the front."),
+        new("fp-water-first", "Quiet Orchard", 10, 24, 16, 34, "Round. Keep it here."),
+        new("fp-long-settle", "Kestrel Terrace", 6, 32, 15, 32, "Clear, blackcurrant when it cooled."),
+        new("hut-press", "Kestrel Terrace", 4, 33, 14.5, 29, "Thinner than at Weir House. The water boils at 92."),
+        new("fp-bloomed", "Blue Ferry", 2, 27, 15, 35, "Forgot it on the bench, plunged three minutes late: heavy and dry.", MissedReleaseS: 180),
+        new("fp-bloomed", "Blue Ferry", 1, 27, 15, 35, ""),
+    ];
+}
