@@ -7,7 +7,7 @@ namespace Cistern.Core.Brewing;
 /// <summary>What a press says.</summary>
 public enum PressKind
 {
-    /// <summary>The step at hand is done; the first one that the clock waits for starts it.</summary>
+    /// <summary>The step at hand is done; before the clock runs, everything is ready and it starts.</summary>
     Done,
 
     /// <summary>The press before this one was a mistake.</summary>
@@ -102,7 +102,7 @@ public sealed record BrewRun(ImmutableArray<DoneStep> Done, DueStep? Present, Du
         private bool clockRuns;
         private double lastEndS;
 
-        /// <summary>The anchor step is armed first; its first press starts the clock and its second one ends it.</summary>
+        /// <summary>The step that starts the clock has begun but takes time: another press ends it.</summary>
         private bool anchorBegun;
 
         public void Until(double nowS)
@@ -126,35 +126,38 @@ public sealed record BrewRun(ImmutableArray<DoneStep> Done, DueStep? Present, Du
                 return;
             }
 
-            if (!clockRuns && index == anchor)
-            {
-                if (StartsAtItsEnd(recipe))
-                {
-                    clockRuns = true;
-                    End(-Length(index), 0, byItself: false);
-                    return;
-                }
-
-                clockRuns = true;
-                anchorBegun = true;
-                lastEndS = 0;
-                // Something done at once, like tipping the coffee in, is done by the press that starts the clock.
-                if (Length(index) <= 0)
-                {
-                    End(0, 0, byItself: false);
-                }
-
-                return;
-            }
-
             if (!clockRuns)
             {
-                done.Add(new DoneStep(index++, null, null, ByItself: false));
+                Start();
                 return;
             }
 
             var startS = Math.Min(elapsedS, Due(index, lastEndS).StartS);
             End(startS, Math.Max(elapsedS, lastEndS), byItself: false);
+        }
+
+        /// <summary>The press that starts the clock also says that everything before it has been done.</summary>
+        private void Start()
+        {
+            while (index < anchor)
+            {
+                done.Add(new DoneStep(index++, null, null, ByItself: false));
+            }
+
+            clockRuns = true;
+            if (StartsAtItsEnd(recipe))
+            {
+                End(-Length(index), 0, byItself: false);
+            }
+            else if (Length(index) <= 0)
+            {
+                // Something done at once, like tipping the coffee in, is done by the press that starts the clock.
+                End(0, 0, byItself: false);
+            }
+            else
+            {
+                anchorBegun = true;
+            }
         }
 
         public BrewRun Stand()

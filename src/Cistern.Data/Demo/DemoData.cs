@@ -102,7 +102,7 @@ public static class DemoData
         for (var i = 0; i < recipe.Steps.Length; i++)
         {
             var timing = forecast.Timings[i];
-            if (BrewRun.EndsByItself(recipe.Steps[i]))
+            if (i < anchor || BrewRun.EndsByItself(recipe.Steps[i]))
             {
                 continue;
             }
@@ -113,7 +113,7 @@ public static class DemoData
             }
 
             var missedS = entry.MissedReleaseS > 0 && recipe.Steps[i] is Step.Plunge ? entry.MissedReleaseS : 0;
-            elapsedS = i < anchor ? 0 : Math.Max(elapsedS, timing.EndS + Math.Round(random.NextDouble() * 2.5, 1) + missedS);
+            elapsedS = Math.Max(elapsedS, timing.EndS + Math.Round(random.NextDouble() * 2.5, 1) + missedS);
             Press(i, i == anchor && timing.LengthS <= 0 ? 0 : elapsedS);
             if (recipe.Steps[i] is Step.Pour pour)
             {

@@ -1,0 +1,325 @@
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Drawing;
+
+/// <summary>How a tide is drawn.</summary>
+/// <param name="WidthPx">Its width, px.</param>
+public sealed record TideOptions(double WidthPx)
+{
+    /// <summary>The height of both lanes together, px.</summary>
+    public double LanesPx { get; init; } = 270;
+
+    /// <summary>Whether the steps stand below, on the same time axis.</summary>
+    public bool WithSteps { get; init; } = true;
+
+    /// <summary>Carries its own style, for a file that stands alone.</summary>
+    public bool StandsAlone { get; init; }
+
+    /// <summary>Another forecast, drawn as a dotted line: what it was before, or what was planned.</summary>
+    public Forecast? Ghost { get; init; }
+
+    /// <summary>Words and units.</summary>
+    public TideLabels Labels { get; init; } = TideLabels.Plain;
+
+    /// <summary>Makes the ids inside unique where several tides stand on one page.</summary>
+    public string IdPrefix { get; init; } = "tide";
+}
+
+/// <summary>
+/// The tide: height of the liquid in the vessel and in the cup over time, both lanes at one scale, with its colour by
+/// strength, its temperature, and the marks of what is done.
+/// </summary>
+public static class Tide
+{
+    /// <summary>The rules a tide needs where no page gives them.</summary>
+    private const string OwnStyle =
+        "<style>text{font:14px system-ui,sans-serif;fill:#14323A}.tide-tick,.tide-clock{font-family:ui-monospace,monospace;font-size:13px;fill:#47626A}"
+        + ".tide-strong{font-weight:700}.tide-onliquid{fill:#fff}.tide-line{fill:none;stroke:#14323A;stroke-width:1.5}.tide-halo{fill:none;stroke:#F6F3EC;stroke-width:5}"
+        + ".tide-temp{fill:none;stroke:#14323A;stroke-width:2}.tide-grid{stroke:#47626A;stroke-opacity:.35}.tide-axis{stroke:#14323A}.tide-ghost{fill:none;stroke:#14323A;stroke-width:1.5;stroke-dasharray:2 4}"
+        + ".tide-bar{fill:#1F6673}.tide-cup{fill:#5A3417}.tide-act-fill,.tide-act-cup{fill:#E4DDCB}.tide-act-hold{fill:#CFE0DE}.tide-act-release{fill:#E7D3BB}.tide-mark{fill:none;stroke:#14323A;stroke-width:2}.tide-ground{fill:#F6F3EC}</style>";
+
+    /// <summary>Draws a tide.</summary>
+    /// <param name="forecast">A forecast with its series.</param>
+    /// <param name="options">How.</param>
+    /// <returns>An SVG element.</returns>
+    public static string Draw(Forecast forecast, TideOptions options) => new Drawing(forecast, options).Draw();
+
+    private sealed class Drawing
+    {
+        private const double ActsPx = 22;
+        private const double MarksPx = 22;
+        private const double BetweenPx = 26;
+        private const double RowPx = 27;
+        private const double BarPx = 16;
+
+        private readonly Forecast forecast;
+        private readonly TideOptions options;
+        private readonly Svg svg = new();
+        private readonly double fromS;
+        private readonly double toS;
+        private readonly double left;
+        private readonly double right;
+        private readonly double pxPerG;
+        private readonly double vesselTop;
+        private readonly double vesselBottom;
+        private readonly double cupBottom;
+        private readonly double leastC;
+        private readonly double mostC;
+
+        public Drawing(Forecast forecast, TideOptions options)
+        {
+            this.forecast = forecast;
+            this.options = options;
+            var narrow = options.WidthPx < 480;
+            left = narrow ? 38 : 46;
+            right = options.WidthPx - (narrow ? 34 : 42);
+            var series = forecast.Series;
+            // Time begins where water first comes; what goes before is preparation.
+            fromS = Acts.Of(forecast) is [var first, ..] ? Math.Min(0, first.StartS) : Math.Min(0, series[0].TimeS);
+            toS = Math.Max(fromS + 1, Math.Max(series[^1].TimeS, options.Ghost?.Totals.FinishS ?? 0));
+            var vesselG = MostVessel(forecast);
+            var cupG = MostCup(forecast);
+            if (options.Ghost is { } ghost)
+            {
+                vesselG = Math.Max(vesselG, MostVessel(ghost));
+                cupG = Math.Max(cupG, MostCup(ghost));
+            }
+
+            pxPerG = options.LanesPx / Math.Max(1, vesselG + cupG);
+            vesselTop = ActsPx + MarksPx;
+            vesselBottom = vesselTop + (vesselG * pxPerG);
+            cupBottom = vesselBottom + BetweenPx + (cupG * pxPerG);
+            var warm = series.Where(sample => sample.TimeS >= fromS - 0.01 && sample.ContactWaterG > 0).Select(sample => (double)sample.TemperatureC).DefaultIfEmpty(20).ToList();
+            leastC = Math.Floor((warm.Min() - 4) / 10) * 10;
+            mostC = Math.Max(leastC + 20, Math.Ceiling(warm.Max() / 10) * 10);
+        }
+
+        public string Draw()
+        {
+            var rows = options.WithSteps ? ShownSteps().ToList() : [];
+            var height = cupBottom + 24 + (rows.Count * RowPx) + (rows.Count > 0 ? 8 : 0);
+            svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {options.WidthPx} {height}\" class=\"tide\" role=\"img\" aria-labelledby=\"{options.IdPrefix}-title\" data-from=\"{fromS}\" data-to=\"{toS}\" data-left=\"{left}\" data-right=\"{right}\"");
+            svg.Add(options.StandsAlone ? FormattableString.Invariant($" width=\"{options.WidthPx:0}\" height=\"{height:0}\">{OwnStyle}<rect width=\"100%\" height=\"100%\" class=\"tide-ground\"/>") : ">");
+            svg.Add($"<title id=\"{options.IdPrefix}-title\">{Svg.Encode(Summary())}</title>");
+            DrawActs();
+            DrawAxes(height);
+            DrawVessel();
+            DrawCup();
+            DrawMarks();
+            DrawSteps(rows);
+            svg.Add($"<line class=\"tide-now\" x1=\"{left}\" x2=\"{left}\" y1=\"{ActsPx}\" y2=\"{cupBottom}\" visibility=\"hidden\"/>");
+            return svg.Add("</svg>").ToString();
+        }
+
+        private static double MostVessel(Forecast of) => of.Series.Max(sample => sample.ContactWaterG + sample.AnnulusG);
+
+        private static double MostCup(Forecast of) => Math.Max(20, of.Series.Max(sample => sample.CupWaterG + sample.CupSolidsG));
+
+        private double X(double timeS) => left + ((Math.Clamp(timeS, fromS, toS) - fromS) / (toS - fromS) * (right - left));
+
+        private double VesselY(double grams) => vesselBottom - (grams * pxPerG);
+
+        private double CupY(double grams) => cupBottom - (grams * pxPerG);
+
+        private double TemperatureY(double c) => vesselBottom - 6 - ((c - leastC) / (mostC - leastC) * (vesselBottom - vesselTop - 6));
+
+        private string Summary()
+        {
+            var totals = forecast.Totals;
+            return $"{forecast.Recipe.Name}: filled to {options.Labels.Mass(forecast.Recipe.WaterG)}, done at {TideLabels.Clock(totals.FinishS)}, {options.Labels.Mass(totals.BeverageG)} in the cup.";
+        }
+
+        private void DrawActs()
+        {
+            foreach (var span in Acts.Of(forecast))
+            {
+                var x = X(span.StartS);
+                var width = X(span.EndS) - x;
+                var name = span.Act.ToString();
+                svg.Add($"<rect class=\"tide-act-{name.ToLowerInvariant()}\" x=\"{x}\" y=\"0\" width=\"{Math.Max(1, width - 2)}\" height=\"{ActsPx - 4}\"/>");
+                if (width > 7.5 * name.Length)
+                {
+                    svg.Text(x + (width / 2), 14, "tide-strong", name, "middle");
+                }
+            }
+        }
+
+        private void DrawAxes(double height)
+        {
+            foreach (var timeS in Ticks(fromS, toS, (right - left) / 80, [5, 10, 15, 30, 60, 120, 180, 300, 600, 1800, 3600, 7200, 14400, 28800]))
+            {
+                svg.Add($"<line class=\"tide-grid\" x1=\"{X(timeS)}\" x2=\"{X(timeS)}\" y1=\"{vesselTop}\" y2=\"{(options.WithSteps ? height - 4 : cupBottom)}\"/>");
+                svg.Text(X(timeS), cupBottom + 17, "tide-tick", TideLabels.Clock(timeS), "middle");
+            }
+
+            var unit = options.Labels.GPerUnit;
+            double[] steps = unit == 1 ? [20, 50, 100, 200, 500, 1000] : [0.5, 1, 2, 5, 10, 20, 50];
+            foreach (var grams in Ticks(0, (vesselBottom - vesselTop) / pxPerG / unit, (vesselBottom - vesselTop) / 34, steps).Where(value => value > 0))
+            {
+                svg.Add($"<line class=\"tide-grid\" x1=\"{left}\" x2=\"{right}\" y1=\"{VesselY(grams * unit)}\" y2=\"{VesselY(grams * unit)}\"/>");
+                svg.Text(left - 6, VesselY(grams * unit) + 4, "tide-tick", options.Labels.MassTick(grams * unit), "end");
+            }
+
+            foreach (var grams in Ticks(0, (cupBottom - vesselBottom - BetweenPx) / pxPerG / unit, (cupBottom - vesselBottom - BetweenPx) / 34, steps).Where(value => value > 0))
+            {
+                svg.Text(left - 6, CupY(grams * unit) + 4, "tide-tick", options.Labels.MassTick(grams * unit), "end");
+            }
+
+            for (var c = leastC; c <= mostC; c += 10)
+            {
+                svg.Text(right + 6, TemperatureY(c) + 4, "tide-tick", options.Labels.Temperature(c));
+            }
+
+            svg.Add($"<path class=\"tide-axis\" d=\"M{left} {vesselBottom}H{right}M{left} {cupBottom}H{right}\"/>");
+        }
+
+        private void DrawVessel()
+        {
+            var gradient = $"{options.IdPrefix}-liquid";
+            svg.Add($"<linearGradient id=\"{gradient}\" gradientUnits=\"userSpaceOnUse\" x1=\"{left}\" x2=\"{right}\">");
+            const int Stops = 24;
+            for (var i = 0; i <= Stops; i++)
+            {
+                var timeS = fromS + ((toS - fromS) * i / Stops);
+                svg.Add($"<stop offset=\"{(100.0 * i / Stops)}%\" stop-color=\"{CoffeeColour.Of(forecast.At(timeS).VesselTdsPercent)}\"/>");
+            }
+
+            svg.Add("</linearGradient>");
+            var line = Line(forecast, sample => VesselY(sample.ContactWaterG + sample.AnnulusG));
+            svg.Add($"<path fill=\"url(#{gradient})\" d=\"M{left} {vesselBottom}L{line}L{X(forecast.Series[^1].TimeS)} {vesselBottom}Z\"/><path class=\"tide-line\" d=\"M{line}\"/>");
+            if (options.Ghost is { } ghost)
+            {
+                svg.Add($"<path class=\"tide-ghost\" d=\"M{Line(ghost, sample => VesselY(sample.ContactWaterG + sample.AnnulusG))}\"/>");
+            }
+
+            var temperature = Line(forecast, sample => TemperatureY(Math.Clamp(sample.TemperatureC, leastC, mostC)), wetOnly: true);
+            svg.Add($"<path class=\"tide-halo\" d=\"M{temperature}\"/><path class=\"tide-temp\" d=\"M{temperature}\"/>");
+            svg.Text(left + (0.45 * (right - left)), vesselBottom - 8, "tide-strong tide-label", options.Labels.Vessel, "middle");
+        }
+
+        private void DrawCup()
+        {
+            var line = Line(forecast, sample => CupY(sample.CupWaterG + sample.CupSolidsG));
+            svg.Add($"<path class=\"tide-cup\" d=\"M{left} {cupBottom}L{line}L{X(forecast.Series[^1].TimeS)} {cupBottom}Z\"/><path class=\"tide-line\" d=\"M{line}\"/>");
+            if (options.Ghost is { } ghost)
+            {
+                svg.Add($"<path class=\"tide-ghost\" d=\"M{Line(ghost, sample => CupY(sample.CupWaterG + sample.CupSolidsG))}\"/>");
+            }
+
+            svg.Text(left + (0.45 * (right - left)), cupBottom - 8, "tide-strong tide-label", $"in the cup {options.Labels.Mass(forecast.Totals.BeverageG)}", "middle");
+        }
+
+        private void DrawMarks()
+        {
+            for (var i = 0; i < forecast.Timings.Length; i++)
+            {
+                var step = forecast.Recipe.Steps[i];
+                var timing = forecast.Timings[i];
+                if (timing.StartS < fromS - 0.01 || Glyph(step) is not { } glyph)
+                {
+                    continue;
+                }
+
+                var x = X(step is Step.Plunge or Step.Press ? timing.StartS : 0.5 * (timing.StartS + timing.EndS));
+                svg.Add($"<path class=\"tide-mark\" transform=\"translate({x} {ActsPx + 8})\" d=\"{glyph}\"/>");
+            }
+        }
+
+        private static string? Glyph(Step step) => step switch
+        {
+            Step.Stirring => "M-6 0q3 -5 6 0t6 0M0 4V14",
+            Step.Lid { On: true } or Step.SeatPlunger => "M-6 0H6M0 0V14",
+            Step.Plunge or Step.Press => "M0 -5V12M-4 8L0 13L4 8",
+            Step.OpenValve or Step.Drain => "M-5 -3L0 3L5 -3M0 3V14",
+            Step.CloseValve => "M-5 3L0 -3L5 3M0 3V14",
+            Step.Skim => "M-6 -2q6 6 12 0M0 4V14",
+            Step.AddCoffee => "M-4 -4L4 4M-4 4L4 -4M0 6V14",
+            _ => null,
+        };
+
+        private IEnumerable<int> ShownSteps()
+        {
+            for (var i = 0; i < forecast.Timings.Length; i++)
+            {
+                if (forecast.Timings[i].EndS >= fromS - 0.01 && forecast.Recipe.Steps[i] is not (Step.Preheat or Step.RinseFilter or Step.Weigh or Step.GrindCoffee or Step.HeatWater))
+                {
+                    yield return i;
+                }
+            }
+        }
+
+        private void DrawSteps(List<int> rows)
+        {
+            var y = cupBottom + 32;
+            foreach (var index in rows)
+            {
+                var timing = forecast.Timings[index];
+                var x = X(timing.StartS);
+                var width = Math.Max(5, X(timing.EndS) - x);
+                svg.Add($"<rect class=\"tide-bar\" x=\"{x}\" y=\"{y}\" width=\"{width}\" height=\"{BarPx}\" rx=\"2\"/>");
+                var (verb, detail) = options.Labels.Step(forecast.Recipe, index);
+                var clock = TideLabels.Clock(timing.StartS);
+                // Time, verb, detail always read in that order; they stand left of the bar where the right has no room.
+                var fits = x + width + 8 + (8.2 * (clock.Length + verb.Length + detail.Length + 2)) < options.WidthPx;
+                svg.Add($"<text x=\"{(fits ? x + width + 8 : x - 8)}\" y=\"{y + 13}\" class=\"tide-step\"{(fits ? "" : " text-anchor=\"end\"")}><tspan class=\"tide-clock\">{clock}</tspan> <tspan class=\"tide-strong\">{Svg.Encode(verb)}</tspan> {Svg.Encode(detail)}</text>");
+                y += RowPx;
+            }
+        }
+
+        /// <summary>A curve as path points, leaving out those that lie on the line between their neighbours.</summary>
+        private string Line(Forecast of, Func<Sample, double> height, bool wetOnly = false)
+        {
+            var points = new List<(double X, double Y)>();
+            foreach (var sample in of.Series)
+            {
+                if (sample.TimeS < fromS - 0.01 || (wetOnly && sample.ContactWaterG <= 0))
+                {
+                    continue;
+                }
+
+                var point = (X: X(sample.TimeS), Y: height(sample));
+                if (points.Count >= 2 && OnLine(points[^2], points[^1], point))
+                {
+                    points[^1] = point;
+                }
+                else
+                {
+                    points.Add(point);
+                }
+            }
+
+            var line = new Svg();
+            foreach (var (x, y) in points)
+            {
+                line.Add($"{x} {y} ");
+            }
+
+            return line.ToString().TrimEnd();
+        }
+
+        private static bool OnLine((double X, double Y) a, (double X, double Y) b, (double X, double Y) c) =>
+            c.X - a.X < 12 && (c.X - a.X < 0.01 ? Math.Abs(c.Y - a.Y) < 0.3 : Math.Abs(a.Y + ((c.Y - a.Y) * (b.X - a.X) / (c.X - a.X)) - b.Y) < 0.3);
+
+        private static IEnumerable<double> Ticks(double from, double to, double most, ReadOnlySpan<double> steps)
+        {
+            var step = steps[^1];
+            foreach (var candidate in steps)
+            {
+                if ((to - from) / candidate <= Math.Max(1, most))
+                {
+                    step = candidate;
+                    break;
+                }
+            }
+
+            var ticks = new List<double>();
+            for (var value = Math.Ceiling(from / step) * step; value <= to + 1e-9 && ticks.Count < 60; value += step)
+            {
+                ticks.Add(value);
+            }
+
+            return ticks;
+        }
+    }
+}

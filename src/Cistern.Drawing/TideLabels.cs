@@ -1,0 +1,39 @@
+using System.Globalization;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Drawing;
+
+/// <summary>The words and units of a tide: whoever shows it says how figures are written.</summary>
+public sealed record TideLabels
+{
+    /// <summary>Plain words and metric units, for files.</summary>
+    public static TideLabels Plain { get; } = new();
+
+    /// <summary>A mass in g, with its unit.</summary>
+    public Func<double, string> Mass { get; init; } = g => string.Create(CultureInfo.InvariantCulture, $"{g:0} g");
+
+    /// <summary>A mass in g on an axis, without its unit.</summary>
+    public Func<double, string> MassTick { get; init; } = g => string.Create(CultureInfo.InvariantCulture, $"{g:0}");
+
+    /// <summary>Grams per unit of the mass axis: 1, or those in an ounce.</summary>
+    public double GPerUnit { get; init; } = 1;
+
+    /// <summary>A temperature in °C on an axis.</summary>
+    public Func<double, string> Temperature { get; init; } = c => string.Create(CultureInfo.InvariantCulture, $"{c:0}°");
+
+    /// <summary>A step in a few words: its verb, and what it is told besides.</summary>
+    public Func<Recipe, int, (string Verb, string Detail)> Step { get; init; } = (recipe, index) => (Verb.Of(recipe.Steps[index]).Word.Replace('-', ' '), "");
+
+    /// <summary>What the vessel's lane is called.</summary>
+    public string Vessel { get; init; } = "in the vessel";
+
+    /// <summary>A time on the brew clock.</summary>
+    public static string Clock(double seconds)
+    {
+        var whole = (long)Math.Round(Math.Abs(seconds));
+        var sign = seconds < -0.5 ? "−" : "";
+        return whole >= 3600
+            ? string.Create(CultureInfo.InvariantCulture, $"{sign}{whole / 3600}:{whole / 60 % 60:00}:{whole % 60:00}")
+            : string.Create(CultureInfo.InvariantCulture, $"{sign}{whole / 60}:{whole % 60:00}");
+    }
+}

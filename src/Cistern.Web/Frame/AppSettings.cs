@@ -1,0 +1,17 @@
+namespace Cistern.Web.Frame;
+
+/// <summary>How this Cistern was started.</summary>
+public sealed class AppSettings
+{
+    /// <summary>The data file.</summary>
+    public string DataFile { get; init; } = "cistern.db";
+
+    /// <summary>Starts with the demo bench in an empty file.</summary>
+    public bool Demo { get; init; }
+
+    /// <summary>Throws the demo's file away first.</summary>
+    public bool Fresh { get; init; }
+
+    /// <summary>For tests only: a clock that can be set forward over HTTP.</summary>
+    public bool TestClock { get; init; }
+}

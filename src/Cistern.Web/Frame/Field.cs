@@ -1,0 +1,19 @@
+namespace Cistern.Web.Frame;
+
+/// <summary>One field of a form: what it is called, what was typed, and what is wrong with it.</summary>
+/// <param name="Name">The name it is sent under, and its id.</param>
+/// <param name="Label">What it is called.</param>
+/// <param name="Text">What was typed, or what stands there to begin with.</param>
+public sealed record Field(string Name, string Label, string Text)
+{
+    public string? Problem { get; init; }
+
+    public string? Hint { get; init; }
+
+    public string? Unit { get; init; }
+
+    /// <summary>text, number (a decimal field), date or area.</summary>
+    public string Kind { get; init; } = "text";
+
+    public int MaxLength { get; init; } = 200;
+}

@@ -1,0 +1,74 @@
+using System.Globalization;
+using Cistern.Core.Reckoning;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Data.Shelf;
+using Cistern.Web.Wording;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Frame;
+
+/// <summary>A brew under way, as the gauge shows it.</summary>
+/// <param name="Id">The brew.</param>
+/// <param name="Name">Its name.</param>
+/// <param name="StartedAtMs">When its clock began, or null before.</param>
+/// <param name="FinishS">When it should end, s on its clock.</param>
+public sealed record UnderWay(int Id, string Name, long? StartedAtMs, double FinishS);
+
+/// <summary>Who is at the bench, in which units, and what is being brewed: what every page needs to know.</summary>
+public sealed class Here(CisternDb db, IHttpContextAccessor context, TimeProvider time)
+{
+    /// <summary>The cookie that remembers who brews on this device.</summary>
+    public const string BaristaCookie = "barista";
+
+    /// <summary>The cookie that remembers a theme chosen by hand.</summary>
+    public const string ThemeCookie = "theme";
+
+    private bool loaded;
+    private Barista? barista;
+
+    /// <summary>Now, in UTC milliseconds.</summary>
+    public long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
+
+    /// <summary>Today, where the server stands.</summary>
+    public DateOnly Today => DateOnly.FromDateTime(time.GetLocalNow().DateTime);
+
+    /// <summary>The theme chosen by hand, or null to follow the device.</summary>
+    public string? Theme => context.HttpContext?.Request.Cookies[ThemeCookie] is "light" or "dark" ? context.HttpContext!.Request.Cookies[ThemeCookie] : null;
+
+    /// <summary>The barista of this device, or the first there is; null in an empty file.</summary>
+    public async Task<Barista?> BaristaAsync(CancellationToken ct = default)
+    {
+        if (!loaded)
+        {
+            loaded = true;
+            var known = int.TryParse(context.HttpContext?.Request.Cookies[BaristaCookie], NumberStyles.None, CultureInfo.InvariantCulture, out var id);
+            barista = (known ? await db.Baristas.AsNoTracking().FirstOrDefaultAsync(row => row.Id == id, ct) : null)
+                ?? await db.Baristas.AsNoTracking().OrderBy(row => row.Id).FirstOrDefaultAsync(ct);
+        }
+
+        return barista;
+    }
+
+    /// <summary>How this barista reads figures.</summary>
+    public async Task<Show> ShowAsync(CancellationToken ct = default) => new((await BaristaAsync(ct))?.Units ?? Units.Metric);
+
+    /// <summary>Brews under way, the newest first.</summary>
+    public async Task<IReadOnlyList<UnderWay>> UnderWayAsync(CancellationToken ct = default)
+    {
+        var rows = await db.Brews.AsNoTracking().Where(brew => brew.State == BrewState.Running)
+            .OrderByDescending(brew => brew.OpenedAtMs).Take(5).ToListAsync(ct);
+        return [.. rows.Select(brew => new UnderWay(brew.Id, brew.Name, brew.StartedAtMs, brew.Figures().GetValueOrDefault("finishS") ?? 0))];
+    }
+
+    /// <summary>A moment as it is told: date and local time, never ambiguous.</summary>
+    public string Moment(long ms)
+    {
+        var local = TimeZoneInfo.ConvertTime(DateTimeOffset.FromUnixTimeMilliseconds(ms), time.LocalTimeZone);
+        var day = DateOnly.FromDateTime(local.DateTime);
+        var clock = local.ToString("HH:mm", CultureInfo.InvariantCulture);
+        return day == Today ? $"today {clock}"
+            : day == Today.AddDays(-1) ? $"yesterday {clock}"
+            : $"{local.ToString("d MMM yyyy", CultureInfo.InvariantCulture)}, {clock}";
+    }
+}

@@ -1,0 +1,63 @@
+using System.Globalization;
+using Cistern.Core.Forecasts;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Web.Frame;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.Bench;
+
+/// <summary>What can be brewed now, and what needs attention.</summary>
+public sealed class BenchModel(CisternDb db, Here here) : PageModel
+{
+    /// <summary>A clock that runs this long past its plan has been left running.</summary>
+    private const double ForgottenS = 3_600;
+
+    public Here Here => here;
+
+    public RecipeCards Recipes { get; private set; } = null!;
+
+    public IReadOnlyList<Data.Brews.Brew> Last { get; private set; } = [];
+
+    public IReadOnlyList<UnderWay> LeftRunning { get; private set; } = [];
+
+    public Data.Brews.Brew? Untasted { get; private set; }
+
+    public async Task<IActionResult> OnGetAsync(CancellationToken ct)
+    {
+        if (await here.BaristaAsync(ct) is null)
+        {
+            return RedirectToPage("/You/First");
+        }
+
+        Recipes = RecipeCards.Of(await here.ShowAsync(ct));
+        Last = await db.Brews.AsNoTracking().Include(brew => brew.Tasting).Where(brew => brew.State == BrewState.Finished)
+            .OrderByDescending(brew => brew.OpenedAtMs).Take(4).ToListAsync(ct);
+        Untasted = Last.FirstOrDefault(brew => brew.Tasting is null);
+        var underWay = await here.UnderWayAsync(ct);
+        LeftRunning = [.. underWay.Where(brew => brew.StartedAtMs is { } startedAtMs && (here.NowMs - startedAtMs) / 1000.0 > brew.FinishS + ForgottenS)];
+        return Page();
+    }
+
+    /// <summary>The same plan, from its beginning.</summary>
+    public async Task<IActionResult> OnPostAgainAsync(string? brew, CancellationToken ct)
+    {
+        var known = int.TryParse(brew, NumberStyles.None, CultureInfo.InvariantCulture, out var id);
+        if (!known || await db.Brews.AsNoTracking().FirstOrDefaultAsync(row => row.Id == id, ct) is not { } before)
+        {
+            return NotFound();
+        }
+
+        var again = BrewPlan.Of(Forecaster.Run(before.Recipe()), here.NowMs);
+        again.BaristaId = (await here.BaristaAsync(ct))?.Id;
+        again.BagId = before.BagId;
+        again.CoffeeName = before.CoffeeName;
+        again.PlaceName = before.PlaceName;
+        again.GrindText = before.GrindText;
+        db.Brews.Add(again);
+        await db.SaveChangesAsync(ct);
+        return RedirectToPage("/Brewing/Brew", new { id = again.Id });
+    }
+}

@@ -1,0 +1,209 @@
+using Cistern.Core.Brewing;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.Brewing;
+
+/// <summary>What came of a press.</summary>
+public enum PressOutcome
+{
+    /// <summary>Kept.</summary>
+    Kept,
+
+    /// <summary>Kept before: it counts once.</summary>
+    KnownAlready,
+
+    /// <summary>It was meant for a step that is not at hand: another screen was quicker.</summary>
+    DoneElsewhere,
+
+    /// <summary>The brew is not running any more.</summary>
+    Over,
+
+    /// <summary>There is no such brew.</summary>
+    Missing,
+
+    /// <summary>It makes no sense: a time that is none, a step that is not there.</summary>
+    Refused,
+}
+
+/// <summary>A press as a device sends it.</summary>
+/// <param name="Key">Made by the device; sent again until acknowledged.</param>
+/// <param name="Kind">What it says.</param>
+/// <param name="StepIndex">The step it was meant for.</param>
+/// <param name="ElapsedS">The device's own time on the brew clock, s.</param>
+/// <param name="AgeMs">How long ago it was pressed: a device without network sends late.</param>
+public sealed record SentPress(Guid Key, PressKind Kind, int StepIndex, double ElapsedS, double AgeMs);
+
+/// <summary>Takes presses, one at a time, and keeps each before it says so.</summary>
+public sealed class BrewDesk(IServiceScopeFactory scopes, TimeProvider time) : IDisposable
+{
+    /// <summary>A device's clock and ours may differ by this much.</summary>
+    private const double ClockSlackS = 3;
+
+    private readonly SemaphoreSlim one = new(1, 1);
+
+    /// <summary>Takes one press.</summary>
+    public async Task<PressOutcome> PressAsync(int brewId, SentPress sent, CancellationToken ct)
+    {
+        await one.WaitAsync(ct);
+        try
+        {
+            await using var scope = scopes.CreateAsyncScope();
+            var db = scope.ServiceProvider.GetRequiredService<CisternDb>();
+            // Once begun it is finished: a browser that goes away must not lose half a press.
+            return await TakeAsync(db, brewId, sent, CancellationToken.None);
+        }
+        finally
+        {
+            one.Release();
+        }
+    }
+
+    /// <inheritdoc/>
+    public void Dispose() => one.Dispose();
+
+    /// <summary>The brew clock now, s; 0 before it runs.</summary>
+    public static double ElapsedS(Data.Brews.Brew brew, long nowMs) => brew.StartedAtMs is { } startedAtMs ? Math.Max(0, (nowMs - startedAtMs) / 1000.0) : 0;
+
+    private async Task<PressOutcome> TakeAsync(CisternDb db, int brewId, SentPress sent, CancellationToken ct)
+    {
+        var brew = await db.Brews.Include(row => row.Presses).FirstOrDefaultAsync(row => row.Id == brewId, ct);
+        if (brew is null)
+        {
+            return PressOutcome.Missing;
+        }
+
+        if (await db.Presses.AnyAsync(press => press.Key == sent.Key, ct))
+        {
+            return PressOutcome.KnownAlready;
+        }
+
+        if (brew.State == BrewState.Abandoned || (brew.State == BrewState.Finished && sent.Kind != PressKind.Undo))
+        {
+            return PressOutcome.Over;
+        }
+
+        if (!double.IsFinite(sent.ElapsedS) || !double.IsFinite(sent.AgeMs) || sent.AgeMs is < 0 or > 86_400_000)
+        {
+            return PressOutcome.Refused;
+        }
+
+        var nowMs = time.GetUtcNow().ToUnixTimeMilliseconds();
+        var plan = Forecaster.Run(brew.Recipe(), ForecastOptions.TotalsOnly);
+        return sent.Kind == PressKind.Undo
+            ? await UndoAsync(db, brew, plan, sent, nowMs, ct)
+            : await DoneAsync(db, brew, plan, sent, nowMs, ct);
+    }
+
+    private static async Task<PressOutcome> DoneAsync(CisternDb db, Data.Brews.Brew brew, Forecast plan, SentPress sent, long nowMs, CancellationToken ct)
+    {
+        var starts = brew.StartedAtMs is null;
+        var elapsedS = starts ? 0 : Math.Clamp(sent.ElapsedS, LastS(brew), Math.Max(LastS(brew), ElapsedS(brew, nowMs) + ClockSlackS));
+        var run = BrewRun.Replay(plan, brew.CorePresses, elapsedS);
+        var awaited = starts ? RecipeChecker.AnchorIndex(plan.Recipe) : run.Present?.Index;
+        if (awaited != sent.StepIndex)
+        {
+            return PressOutcome.DoneElsewhere;
+        }
+
+        if (starts)
+        {
+            brew.StartedAtMs = nowMs - (long)sent.AgeMs;
+            await TakeFromBagAsync(db, brew, plan.Recipe.Coffee.DoseG, ct);
+        }
+
+        brew.Presses.Add(Row(sent, elapsedS, nowMs));
+        if (BrewRun.Replay(plan, brew.CorePresses, elapsedS).Finished)
+        {
+            Finish(brew, elapsedS);
+        }
+
+        await db.SaveChangesAsync(ct);
+        return PressOutcome.Kept;
+    }
+
+    private static async Task<PressOutcome> UndoAsync(CisternDb db, Data.Brews.Brew brew, Forecast plan, SentPress sent, long nowMs, CancellationToken ct)
+    {
+        var presses = brew.CorePresses.ToList();
+        if (!BrewRun.CanUndo(presses) || LastStanding(presses) != sent.StepIndex)
+        {
+            return PressOutcome.DoneElsewhere;
+        }
+
+        brew.Presses.Add(Row(sent, ElapsedS(brew, nowMs), nowMs));
+        brew.State = BrewState.Running;
+        brew.EndedAtMs = null;
+        if (!BrewRun.CanUndo(brew.CorePresses))
+        {
+            // The press taken back was the one that started the clock.
+            brew.StartedAtMs = null;
+            await TakeFromBagAsync(db, brew, -plan.Recipe.Coffee.DoseG, ct);
+        }
+
+        await db.SaveChangesAsync(ct);
+        return PressOutcome.Kept;
+    }
+
+    private static BrewPress Row(SentPress sent, double elapsedS, long nowMs) => new()
+    {
+        Key = sent.Key,
+        Kind = sent.Kind,
+        StepIndex = sent.StepIndex,
+        ElapsedS = elapsedS,
+        ReceivedAtMs = nowMs,
+    };
+
+    /// <summary>The step of the last press that no undo has taken back, or −1.</summary>
+    public static int LastStanding(IEnumerable<Press> presses)
+    {
+        var standing = new Stack<int>();
+        foreach (var press in presses)
+        {
+            if (press.Kind == PressKind.Done)
+            {
+                standing.Push(press.StepIndex);
+            }
+            else if (standing.Count > 0)
+            {
+                standing.Pop();
+            }
+        }
+
+        return standing.TryPeek(out var step) ? step : -1;
+    }
+
+    private static double LastS(Data.Brews.Brew brew)
+    {
+        var standing = new Stack<double>();
+        foreach (var press in brew.CorePresses)
+        {
+            if (press.Kind == PressKind.Done)
+            {
+                standing.Push(press.ElapsedS);
+            }
+            else if (standing.Count > 0)
+            {
+                standing.Pop();
+            }
+        }
+
+        return standing.TryPeek(out var elapsedS) ? elapsedS : 0;
+    }
+
+    private static void Finish(Data.Brews.Brew brew, double elapsedS)
+    {
+        brew.State = BrewState.Finished;
+        brew.EndedAtMs = brew.StartedAtMs + (long)(1000 * elapsedS);
+    }
+
+    private static async Task TakeFromBagAsync(CisternDb db, Data.Brews.Brew brew, double doseG, CancellationToken ct)
+    {
+        if (brew.BagId is { } bagId && await db.Bags.FindAsync([bagId], ct) is { } bag)
+        {
+            bag.LeftG = Math.Max(0, bag.LeftG - doseG);
+        }
+    }
+}

@@ -1,0 +1,19 @@
+using Cistern.Web.Frame;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+
+namespace Cistern.Web.Pages.Brewing;
+
+/// <summary>Leads to the brew under way.</summary>
+public sealed class RunningModel(Here here) : PageModel
+{
+    public Here Here => here;
+
+    public IReadOnlyList<UnderWay> UnderWay { get; private set; } = [];
+
+    public async Task<IActionResult> OnGetAsync(CancellationToken ct)
+    {
+        UnderWay = await here.UnderWayAsync(ct);
+        return UnderWay.Count == 1 ? RedirectToPage("/Brewing/Brew", new { id = UnderWay[0].Id }) : Page();
+    }
+}

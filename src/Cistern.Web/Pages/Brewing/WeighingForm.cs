@@ -1,0 +1,74 @@
+using System.Globalization;
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+using Cistern.Data.Brews;
+using Cistern.Web.Frame;
+using Cistern.Web.Wording;
+using Microsoft.Extensions.Primitives;
+
+namespace Cistern.Web.Pages.Brewing;
+
+/// <summary>Weights read off a scale, by pour. An empty field leaves a pour as planned.</summary>
+public static class WeighingForm
+{
+    /// <summary>Reads the fields.</summary>
+    /// <returns>Whether all will do.</returns>
+    public static bool Read(Recipe recipe, IEnumerable<KeyValuePair<string, StringValues>> form, Show show, Dictionary<int, TypedNumber> typed)
+    {
+        var values = form.ToList();
+        for (var i = 0; i < recipe.Steps.Length; i++)
+        {
+            if (recipe.Steps[i] is Step.Pour && values.Value(Name(i)) is { } text)
+            {
+                typed[i] = text.Trim().Length == 0
+                    ? new TypedNumber(text, null, null)
+                    : TypedNumber.Read(text, show.Units.MassFromG(1), show.Units.MassFromG(Member.MostWaterG), show.MassUnit);
+            }
+        }
+
+        return typed.Values.All(one => one.Problem is null);
+    }
+
+    /// <summary>Keeps them with the brew.</summary>
+    public static void Keep(Data.Brews.Brew brew, Dictionary<int, TypedNumber> typed, Show show)
+    {
+        foreach (var (step, number) in typed)
+        {
+            brew.Weighings.RemoveAll(weighing => weighing.StepIndex == step && number.Value is null);
+            if (number.Value is not { } value)
+            {
+                continue;
+            }
+
+            if (brew.Weighings.Find(weighing => weighing.StepIndex == step) is not { } weighing)
+            {
+                weighing = new Weighing { StepIndex = step };
+                brew.Weighings.Add(weighing);
+            }
+
+            weighing.TotalG = show.Units.MassToG(value);
+        }
+    }
+
+    /// <summary>The fields of a brew's pours.</summary>
+    public static IEnumerable<Field> Fields(Data.Brews.Brew brew, Recipe recipe, Show show, IReadOnlyDictionary<int, TypedNumber> typed)
+    {
+        var weights = brew.WeightsG();
+        for (var i = 0; i < recipe.Steps.Length; i++)
+        {
+            if (recipe.Steps[i] is Step.Pour pour)
+            {
+                var kept = weights.TryGetValue(i, out var totalG) ? show.MassNumber(totalG, fine: totalG % 1 != 0) : "";
+                yield return new Field(Name(i), $"Pour to {show.Water(pour.ToG)}", typed.TryGetValue(i, out var one) ? one.Text : kept)
+                {
+                    Kind = "number",
+                    Unit = show.MassUnit,
+                    Hint = kept.Length == 0 ? "as planned, until a weight is typed" : "as weighed",
+                    Problem = one?.Problem,
+                };
+            }
+        }
+    }
+
+    private static string Name(int step) => string.Create(CultureInfo.InvariantCulture, $"weight-{step}");
+}

@@ -1,0 +1,98 @@
+using Cistern.Core.Brewing;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Web.Frame;
+using Cistern.Web.Pages.Brewing;
+using Cistern.Web.Wording;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.Log;
+
+/// <summary>One brew: what was planned, what was really done and when, and what it tasted of.</summary>
+public sealed class EntryModel(CisternDb db, Here here) : PageModel
+{
+    public Here Here => here;
+
+    public Show Show { get; private set; } = null!;
+
+    public Data.Brews.Brew Brew { get; private set; } = null!;
+
+    public Forecast Plan { get; private set; } = null!;
+
+    /// <summary>The same computation on what was really done; null where the clock never ran.</summary>
+    public Forecast? Real { get; private set; }
+
+    public BrewRun Run { get; private set; } = null!;
+
+    public Field Note { get; private set; } = new("note", "Add a note", "") { Kind = "area", MaxLength = 2_000 };
+
+    public Dictionary<int, TypedNumber> Typed { get; } = [];
+
+    public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct) => await LoadAsync(id, ct) ? Page() : NotFound();
+
+    public async Task<IActionResult> OnPostNoteAsync(int id, CancellationToken ct)
+    {
+        if (!await LoadAsync(id, ct))
+        {
+            return NotFound();
+        }
+
+        var text = (Request.Form.Value("note") ?? "").Trim();
+        if (text.Length == 0)
+        {
+            Note = Note with { Problem = "There is nothing in the note yet." };
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            return Page();
+        }
+
+        Brew.Notes.Add(new LaterNote { Text = text.Length > 2_000 ? text[..2_000] : text, AtMs = here.NowMs });
+        await db.SaveChangesAsync(ct);
+        return RedirectToPage(new { id });
+    }
+
+    public async Task<IActionResult> OnPostWeightsAsync(int id, CancellationToken ct)
+    {
+        if (!await LoadAsync(id, ct))
+        {
+            return NotFound();
+        }
+
+        if (!WeighingForm.Read(Plan.Recipe, Request.Form, Show, Typed))
+        {
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            return Page();
+        }
+
+        WeighingForm.Keep(Brew, Typed, Show);
+        await db.SaveChangesAsync(ct);
+        return RedirectToPage(new { id });
+    }
+
+    /// <summary>What was weighed at a pour, or that it is marked as planned.</summary>
+    public string Weighed(int step) => Brew.WeightsG().TryGetValue(step, out var totalG)
+        ? Show.Water(totalG)
+        : Plan.Recipe.Steps[step] is Step.Pour pour ? $"{Show.Water(pour.ToG)} as planned" : "";
+
+    private async Task<bool> LoadAsync(int id, CancellationToken ct)
+    {
+        var brew = await db.Brews.Include(row => row.Presses).Include(row => row.Weighings).Include(row => row.Notes).Include(row => row.Tasting).Include(row => row.Barista)
+            .AsSplitQuery().FirstOrDefaultAsync(row => row.Id == id, ct);
+        if (brew is null)
+        {
+            return false;
+        }
+
+        Brew = brew;
+        Show = await here.ShowAsync(ct);
+        Plan = Forecaster.Run(brew.Recipe());
+        var untilS = brew.State == BrewState.Running ? BrewDesk.ElapsedS(brew, here.NowMs) : brew.EndedAtMs is { } endedAtMs ? BrewDesk.ElapsedS(brew, endedAtMs) : 0;
+        Run = BrewRun.Replay(Plan, brew.CorePresses, untilS);
+        Real = Run.ClockRuns && brew.State == BrewState.Finished ? Forecaster.Run(AsBrewed.Of(Plan.Recipe, Run, brew.WeightsG())) : null;
+        return true;
+    }
+}

@@ -1,0 +1,53 @@
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+using Cistern.Data;
+using Cistern.Data.Shelf;
+using Cistern.Web.Frame;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.You;
+
+/// <summary>An empty data file: who brews here, and where.</summary>
+public sealed class FirstModel(CisternDb db) : PageModel
+{
+    public Field Name { get; private set; } = new("name", "Your name", "") { Hint = "as it shall stand in the log", MaxLength = 60 };
+
+    public Field Place { get; private set; } = new("place", "Where you brew", "Here") { MaxLength = 60 };
+
+    public Field Altitude { get; private set; } = new("altitude", "Altitude", "0") { Kind = "number", Unit = "m", Hint = "decides where water boils" };
+
+    public Field Ambient { get; private set; } = new("ambient", "Room temperature", "21") { Kind = "number", Unit = "°C" };
+
+    public async Task<IActionResult> OnGetAsync(CancellationToken ct) =>
+        await db.Baristas.AnyAsync(ct) ? RedirectToPage("/Bench/Bench") : Page();
+
+    public async Task<IActionResult> OnPostAsync(CancellationToken ct)
+    {
+        var form = Request.Form;
+        Name = Name with { Text = (form.Value("name") ?? "").Trim() };
+        Place = Place with { Text = (form.Value("place") ?? "").Trim() };
+        var rule = Member.Named("altitudeM");
+        var altitude = TypedNumber.Read(form.Value("altitude"), rule.Min, rule.Max, rule.Unit);
+        var ambient = TypedNumber.Read(form.Value("ambient"), -10, 45, "°C");
+        Altitude = Altitude with { Text = altitude.Text, Problem = altitude.Problem };
+        Ambient = Ambient with { Text = ambient.Text, Problem = ambient.Problem };
+        Name = Name with { Problem = Name.Text.Length is 0 or > 60 ? "Give a name of at most 60 letters." : null };
+        Place = Place with { Problem = Place.Text.Length is 0 or > 60 ? "Give the place a name of at most 60 letters." : null };
+        if (new[] { Name, Place, Altitude, Ambient }.Any(field => field.Problem is not null))
+        {
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            return Page();
+        }
+
+        if (!await db.Baristas.AnyAsync(row => row.Name == Name.Text, ct))
+        {
+            db.Baristas.Add(new Barista { Name = Name.Text });
+        }
+
+        db.Places.Add(new BrewPlace { Name = Place.Text, AltitudeM = altitude.Value!.Value, AmbientC = ambient.Value!.Value });
+        await db.SaveChangesAsync(ct);
+        return RedirectToPage("/Bench/Bench");
+    }
+}

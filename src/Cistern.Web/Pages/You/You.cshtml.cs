@@ -1,0 +1,109 @@
+using System.Globalization;
+using Cistern.Core.Reckoning;
+using Cistern.Data;
+using Cistern.Data.Shelf;
+using Cistern.Web.Frame;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.You;
+
+/// <summary>Who brews on this device, in which units, and in which light.</summary>
+public sealed class YouModel(CisternDb db, Here here) : PageModel
+{
+    public IReadOnlyList<Barista> Baristas { get; private set; } = [];
+
+    public Barista? Barista { get; private set; }
+
+    public string? Theme => here.Theme;
+
+    public Field NewName { get; private set; } = new("name", "Somebody new", "") { Hint = "another barista at this bench", MaxLength = 60 };
+
+    public Field Cup { get; private set; } = new("cup", "A cup is", "") { Kind = "number", Unit = "ml" };
+
+    public Task OnGetAsync(CancellationToken ct) => LoadAsync(ct);
+
+    /// <summary>Another barista takes this device.</summary>
+    public async Task<IActionResult> OnPostWhoAsync(CancellationToken ct)
+    {
+        await LoadAsync(ct);
+        if (int.TryParse(Request.Form.Value("barista"), NumberStyles.None, CultureInfo.InvariantCulture, out var id) && Baristas.Any(row => row.Id == id))
+        {
+            Remember(Here.BaristaCookie, id.ToString(CultureInfo.InvariantCulture));
+        }
+
+        return RedirectToPage();
+    }
+
+    public async Task<IActionResult> OnPostNewAsync(CancellationToken ct)
+    {
+        await LoadAsync(ct);
+        var name = (Request.Form.Value("name") ?? "").Trim();
+        var problem = name.Length is 0 or > 60 ? "Give a name of at most 60 letters."
+            : Baristas.Any(row => string.Equals(row.Name, name, StringComparison.OrdinalIgnoreCase)) ? "Somebody of that name is here already; choose them above." : null;
+        if (problem is not null)
+        {
+            NewName = NewName with { Text = name, Problem = problem };
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            return Page();
+        }
+
+        var barista = new Barista { Name = name };
+        db.Baristas.Add(barista);
+        await db.SaveChangesAsync(ct);
+        Remember(Here.BaristaCookie, barista.Id.ToString(CultureInfo.InvariantCulture));
+        return RedirectToPage();
+    }
+
+    public async Task<IActionResult> OnPostUnitsAsync(CancellationToken ct)
+    {
+        await LoadAsync(ct);
+        var form = Request.Form;
+        var cup = TypedNumber.Read(form.Value("cup"), 50, 600, "ml");
+        if (Barista is null || cup.Value is not { } cupMl)
+        {
+            Cup = Cup with { Text = cup.Text, Problem = cup.Problem };
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            return Page();
+        }
+
+        var row = await db.Baristas.FirstAsync(one => one.Id == Barista.Id, ct);
+        row.Mass = form.Value("mass") == "oz" ? MassUnit.Ounce : MassUnit.Gram;
+        row.Temperature = form.Value("temperature") == "f" ? TemperatureUnit.Fahrenheit : TemperatureUnit.Celsius;
+        row.Volume = form.Value("volume") switch { "floz" => VolumeUnit.FluidOunce, "cup" => VolumeUnit.Cup, _ => VolumeUnit.Millilitre };
+        row.CupMl = cupMl;
+        await db.SaveChangesAsync(ct);
+        return RedirectToPage();
+    }
+
+    public IActionResult OnPostLight()
+    {
+        var theme = Request.Form.Value("theme");
+        if (theme is "light" or "dark")
+        {
+            Remember(Here.ThemeCookie, theme);
+        }
+        else
+        {
+            Response.Cookies.Delete(Here.ThemeCookie);
+        }
+
+        return RedirectToPage();
+    }
+
+    private void Remember(string cookie, string value) => Response.Cookies.Append(cookie, value, new CookieOptions
+    {
+        MaxAge = TimeSpan.FromDays(365),
+        HttpOnly = true,
+        SameSite = SameSiteMode.Strict,
+        IsEssential = true,
+    });
+
+    private async Task LoadAsync(CancellationToken ct)
+    {
+        Baristas = await db.Baristas.AsNoTracking().OrderBy(row => row.Name).ToListAsync(ct);
+        Barista = await here.BaristaAsync(ct);
+        Cup = Cup with { Text = (Barista?.CupMl ?? 180).ToString("0", CultureInfo.InvariantCulture) };
+    }
+}

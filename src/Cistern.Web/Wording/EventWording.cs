@@ -1,0 +1,58 @@
+using Cistern.Core.Forecasts;
+
+namespace Cistern.Web.Wording;
+
+/// <summary>Something a forecast found, put so that a barista knows what to do.</summary>
+/// <param name="Stops">Whether the brew should not be started like this.</param>
+/// <param name="Title">What.</param>
+/// <param name="Remedy">What would do.</param>
+/// <param name="Kind">The event it tells of.</param>
+public sealed record EventWords(bool Stops, string Title, string Remedy, BrewEventKind Kind);
+
+/// <summary>Puts a forecast's events into words.</summary>
+public static class EventWording
+{
+    /// <summary>The words for one event.</summary>
+    public static EventWords Of(BrewEvent happening, Forecast forecast, Show show)
+    {
+        var (title, remedy) = Words(happening, forecast, show);
+        return new EventWords(happening.Kind == BrewEventKind.Overflow, title, remedy, happening.Kind);
+    }
+
+    private static (string Title, string Remedy) Words(BrewEvent happening, Forecast forecast, Show show)
+    {
+        var step = happening.StepIndex >= 0 ? StepWording.Of(forecast.Recipe, happening.StepIndex, show).Verb.ToLowerInvariant() : "";
+        var value = happening.Value;
+        var limit = happening.Limit;
+        return happening.Kind switch
+        {
+            BrewEventKind.NearlyFull => ($"It fills to {Ml(value)} of {Ml(limit)}.", "Hardly room for foam. Scale it down a little, or pour slowly."),
+            BrewEventKind.Overflow => ($"It runs over: {Ml(value)} with grounds and foam, and the vessel holds {Ml(limit)}.", "Scale it to fit, or take a larger vessel."),
+            BrewEventKind.ServerOverflow => ($"The server runs over: {Ml(value)} for {Ml(limit)}.", "Take a larger server."),
+            BrewEventKind.KettleAboveBoiling => ($"Water boils at {show.Temperature(limit)} here, so {show.Temperature(value)} cannot be met.", "The forecast uses water off the boil. Hold it longer or grind finer to make up for it."),
+            BrewEventKind.Stall => ($"It drains for {Show.Clock(value)} and may stall.", "Grind coarser, or stir less."),
+            BrewEventKind.PressTooHard => ($"It takes {Show.Number(value, 0)} N at the hand: too hard.", "Grind coarser, or push more slowly."),
+            BrewEventKind.WindowMissed => ($"The {step} falls outside its window.", $"It should be {(value < limit ? "no earlier" : "no later")} than {Show.Clock(limit)}."),
+            BrewEventKind.StepLate => ($"The {step} starts at {Show.Clock(value)}, after its time {Show.Clock(limit)}.", "Shorten what goes before it."),
+            BrewEventKind.TargetMissed => (Target(happening), "Change the grind, the ratio or the hold."),
+            BrewEventKind.WaterFallsBack => ("The flame cannot hold the water up when the coffee goes in.", "Turn it up a little."),
+            BrewEventKind.BoilsOver => ("The flame is so strong that it boils in big bubbles.", "Turn it down."),
+            BrewEventKind.IceTooLittle => ($"The ice brings it to {show.Temperature(value)}, not {show.Temperature(limit)}.", "Take more ice."),
+            _ => ("The bed falls dry before the cup is as full as wanted.", "Pour more, or ask for less."),
+        };
+    }
+
+    private static string Target(BrewEvent happening)
+    {
+        var side = happening.Value < happening.Limit ? "under" : "over";
+        return happening.Member switch
+        {
+            "tdsPercent" => $"Strength is {Show.Percent(happening.Value, 2)}, {side} the {Show.Percent(happening.Limit, 2)} it was meant for.",
+            "tilt" => $"It leans {(happening.Value < 0 ? "sharp" : "harsh")} ({Show.Signed(happening.Value, 2)}), {side} what it was meant for ({Show.Signed(happening.Limit, 2)}).",
+            "extractionYieldPercent" => $"Extraction is {Show.Percent(happening.Value)}, {side} the {Show.Percent(happening.Limit)} it was meant for.",
+            _ => $"It is done at {Show.Clock(happening.Value)}, {(happening.Value < happening.Limit ? "before" : "after")} the {Show.Clock(happening.Limit)} it was meant for.",
+        };
+    }
+
+    private static string Ml(double ml) => $"{Show.Number(ml, 0)} ml";
+}

@@ -1,0 +1,75 @@
+using System.Globalization;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Reckoning;
+using Cistern.Drawing;
+
+namespace Cistern.Web.Wording;
+
+/// <summary>Writes figures as a barista reads them: in their units, rounded as a scale or a thermometer shows them.</summary>
+public sealed class Show(Units units)
+{
+    /// <summary>The units it writes in.</summary>
+    public Units Units => units;
+
+    public string MassUnit => units.Mass == Core.Reckoning.MassUnit.Gram ? "g" : "oz";
+
+    public string TemperatureUnit => units.Temperature == Core.Reckoning.TemperatureUnit.Celsius ? "°C" : "°F";
+
+    public string VolumeUnit => units.Volume switch
+    {
+        Core.Reckoning.VolumeUnit.Millilitre => "ml",
+        Core.Reckoning.VolumeUnit.FluidOunce => "fl oz",
+        _ => Text("cups of {0} ml", Math.Round(units.CupMl)),
+    };
+
+    public static string Clock(double seconds) => TideLabels.Clock(seconds);
+
+    public static string Seconds(double seconds) => Text("{0:0} s", seconds);
+
+    public static string Number(double value, int decimals) => value.ToString("F" + decimals.ToString(CultureInfo.InvariantCulture), CultureInfo.InvariantCulture);
+
+    /// <summary>A mass without its unit: to 0.1 g, or to 0.01 oz.</summary>
+    public string MassNumber(double g, bool fine = true) =>
+        units.Mass == Core.Reckoning.MassUnit.Gram ? Number(g, fine ? 1 : 0) : Number(units.MassFromG(g), 2);
+
+    public string Mass(double g, bool fine = true) => $"{MassNumber(g, fine)} {MassUnit}";
+
+    /// <summary>Water and drinks are told in whole grams.</summary>
+    public string Water(double g) => Mass(g, fine: false);
+
+    public string TemperatureNumber(double c) => Number(units.TemperatureFromC(c), 0);
+
+    public string Temperature(double c) => $"{TemperatureNumber(c)} {TemperatureUnit}";
+
+    /// <summary>A drink's mass as a volume at 60 °C, without its unit.</summary>
+    public string DrinkNumber(double g) => Number(units.VolumeFromMl(g / WaterPhysics.DensityGPerMl(60)), units.Volume == Core.Reckoning.VolumeUnit.Millilitre ? 0 : 1);
+
+    public string Drink(double g) => $"{DrinkNumber(g)} {VolumeUnit}";
+
+    /// <summary>A number that may be negative, with a proper minus.</summary>
+    public static string Signed(double value, int decimals) => Number(value, decimals).Replace('-', '−');
+
+    public static string Percent(double value, int decimals = 1) => $"{Number(value, decimals)} %";
+
+    public static string Ratio(double ratio) => $"1:{Number(ratio, 1)}";
+
+    /// <summary>A judgement in words: sharp, balanced or harsh.</summary>
+    public static string Tilt(double tilt) => tilt < -0.4 ? "sharp" : tilt > 0.4 ? "harsh" : "balanced";
+
+    /// <summary>The words and units of a tide for this barista.</summary>
+    public TideLabels Labels(string vessel) => new()
+    {
+        Mass = g => Mass(g, fine: false),
+        MassTick = g => units.Mass == Core.Reckoning.MassUnit.Gram ? Number(g, 0) : Number(units.MassFromG(g), 1).TrimEnd('0').TrimEnd('.'),
+        GPerUnit = units.Mass == Core.Reckoning.MassUnit.Gram ? 1 : Units.GPerOz,
+        Temperature = c => $"{TemperatureNumber(c)}°",
+        Step = (recipe, index) =>
+        {
+            var words = StepWording.Of(recipe, index, this);
+            return (words.Verb, words.Target);
+        },
+        Vessel = vessel,
+    };
+
+    private static string Text(string format, params object[] values) => string.Format(CultureInfo.InvariantCulture, format, values);
+}
