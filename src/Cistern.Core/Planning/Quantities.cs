@@ -156,7 +156,7 @@ public static class ChargeSolver
         return charge(round(0.5 * (low + high)));
     }
 
-    private static double Tenths(double grams) => Math.Round(grams, 1);
+    private static double Tenths(double grams) => Math.Round(grams, 1, MidpointRounding.AwayFromZero);
 
-    private static double Grams(double grams) => Math.Round(grams);
+    private static double Grams(double grams) => Math.Round(grams, MidpointRounding.AwayFromZero);
 }

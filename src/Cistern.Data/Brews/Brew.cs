@@ -42,6 +42,9 @@ public sealed class Brew
 
     public int? BagId { get; set; }
 
+    /// <summary>What was taken off the bag when the clock started, g; put back when the start is undone.</summary>
+    public double TakenG { get; set; }
+
     /// <summary>The coffee's name when it was brewed; a bag changed later changes no brew.</summary>
     public string CoffeeName { get; set; } = "";
 
@@ -69,9 +72,9 @@ public sealed class Brew
 
     public List<LaterNote> Notes { get; } = [];
 
-    /// <summary>The presses as the core takes them, in order.</summary>
+    /// <summary>The presses as the core takes them, in order; one not yet saved is the last.</summary>
     public IEnumerable<Press> CorePresses =>
-        Presses.OrderBy(press => press.Id).Select(press => new Press(press.Kind, press.StepIndex, press.ElapsedS));
+        Presses.OrderBy(press => press.Id == 0 ? int.MaxValue : press.Id).Select(press => new Press(press.Kind, press.StepIndex, press.ElapsedS));
 }
 
 /// <summary>One press of a hand, kept as it came. Its key counts it once however often it is sent.</summary>

@@ -159,7 +159,7 @@ public static class DemoData
         new("fp-water-first", "Quiet Orchard", 10, 24, 16, 34, "Round. Keep it here."),
         new("fp-long-settle", "Kestrel Terrace", 6, 32, 15, 32, "Clear, blackcurrant when it cooled."),
         new("hut-press", "Kestrel Terrace", 4, 33, 14.5, 29, "Thinner than at Weir House. The water boils at 92."),
-        new("fp-bloomed", "Blue Ferry", 2, 27, 15, 35, "Forgot it on the bench, plunged three minutes late: heavy and dry.", MissedReleaseS: 180),
+        new("fp-bloomed", "Blue Ferry", 2, 27, 15, 35, "Forgot it on the bench, plunged three minutes late. Good still, but no longer hot.", MissedReleaseS: 180),
         new("fp-bloomed", "Blue Ferry", 1, 27, 15, 35, ""),
     ];
 }

@@ -73,6 +73,9 @@ namespace Cistern.Data.Migrations
                     b.Property<int>("State")
                         .HasColumnType("INTEGER");
 
+                    b.Property<double>("TakenG")
+                        .HasColumnType("REAL");
+
                     b.Property<string>("TinyTide")
                         .IsRequired()
                         .HasColumnType("TEXT");

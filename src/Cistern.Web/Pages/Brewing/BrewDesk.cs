@@ -94,7 +94,7 @@ public sealed class BrewDesk(IServiceScopeFactory scopes, TimeProvider time) : I
         var nowMs = time.GetUtcNow().ToUnixTimeMilliseconds();
         var plan = Forecaster.Run(brew.Recipe(), ForecastOptions.TotalsOnly);
         return sent.Kind == PressKind.Undo
-            ? await UndoAsync(db, brew, plan, sent, nowMs, ct)
+            ? await UndoAsync(db, brew, sent, nowMs, ct)
             : await DoneAsync(db, brew, plan, sent, nowMs, ct);
     }
 
@@ -125,7 +125,7 @@ public sealed class BrewDesk(IServiceScopeFactory scopes, TimeProvider time) : I
         return PressOutcome.Kept;
     }
 
-    private static async Task<PressOutcome> UndoAsync(CisternDb db, Data.Brews.Brew brew, Forecast plan, SentPress sent, long nowMs, CancellationToken ct)
+    private static async Task<PressOutcome> UndoAsync(CisternDb db, Data.Brews.Brew brew, SentPress sent, long nowMs, CancellationToken ct)
     {
         var presses = brew.CorePresses.ToList();
         if (!BrewRun.CanUndo(presses) || LastStanding(presses) != sent.StepIndex)
@@ -140,7 +140,7 @@ public sealed class BrewDesk(IServiceScopeFactory scopes, TimeProvider time) : I
         {
             // The press taken back was the one that started the clock.
             brew.StartedAtMs = null;
-            await TakeFromBagAsync(db, brew, -plan.Recipe.Coffee.DoseG, ct);
+            await TakeFromBagAsync(db, brew, -brew.TakenG, ct);
         }
 
         await db.SaveChangesAsync(ct);
@@ -199,11 +199,14 @@ public sealed class BrewDesk(IServiceScopeFactory scopes, TimeProvider time) : I
         brew.EndedAtMs = brew.StartedAtMs + (long)(1000 * elapsedS);
     }
 
+    /// <summary>Takes a dose off the bag, or puts back what was taken.</summary>
     private static async Task TakeFromBagAsync(CisternDb db, Data.Brews.Brew brew, double doseG, CancellationToken ct)
     {
         if (brew.BagId is { } bagId && await db.Bags.FindAsync([bagId], ct) is { } bag)
         {
-            bag.LeftG = Math.Max(0, bag.LeftG - doseG);
+            var takenG = Math.Min(doseG, bag.LeftG);
+            bag.LeftG -= takenG;
+            brew.TakenG += takenG;
         }
     }
 }

@@ -1,7 +1,7 @@
 // The running brew: counts, sounds, takes presses, and goes on when the network does not.
 // Every press is kept on the device until the server has it, carries a key, and counts once.
 
-import { clock, isTyping, tellGauge } from './frame.js';
+import { clock, isControl, isTyping, tellGauge } from './frame.js';
 import { replay, standing } from './brew-run.js';
 
 const root = document.getElementById('brew');
@@ -263,11 +263,12 @@ for (const [form, kind] of [['hands', 'done'], ['undo-form', 'undo']]) {
 }
 el('stage').addEventListener('click', () => press('done'));
 document.addEventListener('keydown', (event) => {
-  if (isTyping(event.target) || el('keys').open || event.ctrlKey || event.metaKey || event.altKey) return;
-  if (event.key === ' ' && !event.repeat) {
+  if (el('keys').open || event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
+  // Space on a control is the control's own; u means nothing to a button.
+  if (event.key === ' ' && !isControl(event.target)) {
     event.preventDefault();
     press('done');
-  } else if (event.key === 'u') {
+  } else if (event.key === 'u' && !isTyping(event.target)) {
     press('undo');
   }
 });

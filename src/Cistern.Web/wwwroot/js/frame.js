@@ -12,14 +12,13 @@ export const clock = (seconds) => {
     : `${sign}${Math.floor(whole / 60)}:${two(whole % 60)}`;
 };
 
-export const isTyping = (target) => target instanceof Element && target.closest('input, textarea, select, button, a, summary, [contenteditable]') !== null;
+export const isTyping = (target) => target instanceof Element && target.closest('input, textarea, select') !== null;
+export const isControl = (target) => target instanceof Element && target.closest('input, textarea, select, button, a, summary') !== null;
 
 document.getElementById('show-keys')?.addEventListener('click', () => keys.showModal());
 
 document.addEventListener('keydown', (event) => {
-  if (event.ctrlKey || event.metaKey || event.altKey || keys.open) return;
-  const inField = event.target instanceof Element && event.target.closest('input, textarea, select') !== null;
-  if (inField) return;
+  if (event.ctrlKey || event.metaKey || event.altKey || keys.open || isTyping(event.target)) return;
   if (event.key === '?') {
     event.preventDefault();
     keys.showModal();

@@ -11,7 +11,7 @@ using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 namespace Cistern.Data.Migrations
 {
     [DbContext(typeof(CisternDb))]
-    [Migration("20261123140329_FirstBrew")]
+    [Migration("20261123143507_FirstBrew")]
     partial class FirstBrew
     {
         /// <inheritdoc />
@@ -75,6 +75,9 @@ namespace Cistern.Data.Migrations
 
                     b.Property<int>("State")
                         .HasColumnType("INTEGER");
+
+                    b.Property<double>("TakenG")
+                        .HasColumnType("REAL");
 
                     b.Property<string>("TinyTide")
                         .IsRequired()

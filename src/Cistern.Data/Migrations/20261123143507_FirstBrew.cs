@@ -113,6 +113,7 @@ namespace Cistern.Data.Migrations
                     TinyTide = table.Column<string>(type: "TEXT", nullable: false),
                     BaristaId = table.Column<int>(type: "INTEGER", nullable: true),
                     BagId = table.Column<int>(type: "INTEGER", nullable: true),
+                    TakenG = table.Column<double>(type: "REAL", nullable: false),
                     CoffeeName = table.Column<string>(type: "TEXT", nullable: false),
                     PlaceName = table.Column<string>(type: "TEXT", nullable: false),
                     GrindText = table.Column<string>(type: "TEXT", nullable: false),

@@ -1,0 +1,46 @@
+using AngleSharp.Dom;
+using AngleSharp.Html.Parser;
+using Microsoft.AspNetCore.Hosting;
+using Microsoft.AspNetCore.Mvc.Testing;
+using Microsoft.AspNetCore.TestHost;
+using Microsoft.Extensions.DependencyInjection;
+using Microsoft.Extensions.Time.Testing;
+
+namespace Cistern.Web.Tests;
+
+/// <summary>The application on a real data file of its own, with a clock the test sets.</summary>
+public sealed class App : WebApplicationFactory<Program>
+{
+    private readonly string folder = Directory.CreateTempSubdirectory("cistern-web-tests-").FullName;
+
+    public FakeTimeProvider Time { get; } = new(new DateTimeOffset(2026, 11, 23, 9, 0, 0, TimeSpan.Zero));
+
+    public HttpClient Browser() => CreateClient(new WebApplicationFactoryClientOptions { AllowAutoRedirect = true, HandleCookies = true });
+
+    /// <summary>Gets a page and parses it.</summary>
+    public static async Task<IDocument> GetAsync(HttpClient client, string path, int status = 200)
+    {
+        var answer = await client.GetAsync(new Uri(path, UriKind.Relative));
+        Assert.Equal(status, (int)answer.StatusCode);
+        return await ParseAsync(answer);
+    }
+
+    public static async Task<IDocument> ParseAsync(HttpResponseMessage answer) =>
+        await new HtmlParser().ParseDocumentAsync(await answer.Content.ReadAsStreamAsync());
+
+    /// <summary>Posts a form with the token of the page it stands on.</summary>
+    public static async Task<HttpResponseMessage> PostAsync(HttpClient client, IDocument page, string path, params (string Name, string Value)[] values)
+    {
+        var token = page.QuerySelector("[name=__RequestVerificationToken]")!.GetAttribute("value")!;
+        var form = values.Select(pair => KeyValuePair.Create(pair.Name, pair.Value)).Append(KeyValuePair.Create("__RequestVerificationToken", token));
+        using var content = new FormUrlEncodedContent(form);
+        return await client.PostAsync(new Uri(path, UriKind.Relative), content);
+    }
+
+    protected override void ConfigureWebHost(IWebHostBuilder builder)
+    {
+        builder.UseSetting("Cistern:DataFile", Path.Combine(folder, "test.db"));
+        builder.UseSetting("Cistern:Demo", "true");
+        builder.ConfigureTestServices(services => services.AddSingleton<TimeProvider>(Time));
+    }
+}

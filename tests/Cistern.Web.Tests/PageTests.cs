@@ -1,0 +1,215 @@
+using System.Globalization;
+using System.Net;
+using System.Net.Http.Headers;
+using System.Text.Json;
+using AngleSharp.Dom;
+
+namespace Cistern.Web.Tests;
+
+public sealed class PageTests(App app) : IClassFixture<App>
+{
+    [Theory]
+    [InlineData("/")]
+    [InlineData("/shelf")]
+    [InlineData("/plan")]
+    [InlineData("/plan/fp-long-settle")]
+    [InlineData("/brew")]
+    [InlineData("/taste")]
+    [InlineData("/log")]
+    [InlineData("/log/1")]
+    [InlineData("/you")]
+    [InlineData("/help")]
+    public async Task Every_page_answers_and_guards_itself(string path)
+    {
+        var answer = await app.Browser().GetAsync(new Uri(path, UriKind.Relative));
+        Assert.Equal(HttpStatusCode.OK, answer.StatusCode);
+        var policy = answer.Headers.GetValues("Content-Security-Policy").Single();
+        Assert.Contains("default-src 'none'", policy, StringComparison.Ordinal);
+        Assert.DoesNotContain("unsafe", policy, StringComparison.Ordinal);
+        Assert.Equal("nosniff", answer.Headers.GetValues("X-Content-Type-Options").Single());
+        var page = await App.ParseAsync(answer);
+        Assert.Empty(page.QuerySelectorAll("[style], style, script:not([src])"));
+        Assert.DoesNotContain(page.All, element => element.Attributes.Any(attribute => attribute.Name.StartsWith("on", StringComparison.Ordinal)));
+    }
+
+    [Theory]
+    [InlineData("/css/cistern.css")]
+    [InlineData("/lib/htmx.min.js")]
+    [InlineData("/js/brew.js")]
+    public async Task Styles_and_scripts_arrive_compressed_and_not_empty(string path)
+    {
+        using var request = new HttpRequestMessage(HttpMethod.Get, path);
+        request.Headers.AcceptEncoding.Add(new StringWithQualityHeaderValue("br"));
+        var answer = await app.Browser().SendAsync(request);
+        Assert.Equal(HttpStatusCode.OK, answer.StatusCode);
+        Assert.True((await answer.Content.ReadAsByteArrayAsync()).Length > 300);
+    }
+
+    [Theory]
+    [InlineData("/plan/no-such-recipe")]
+    [InlineData("/log/999999")]
+    [InlineData("/brew/999999")]
+    [InlineData("/shelf/teapot/new")]
+    [InlineData("/nowhere")]
+    public async Task What_is_not_there_is_said_kindly(string path)
+    {
+        var page = await App.GetAsync(app.Browser(), path, 404);
+        Assert.Contains("Nothing is kept here", page.QuerySelector("h1")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("dose")]
+    [InlineData("water")]
+    [InlineData("ratio")]
+    [InlineData("drink")]
+    [InlineData("kettle")]
+    [InlineData("grind")]
+    public async Task Bad_numbers_get_a_finding_at_their_field_and_stay_as_typed(string field)
+    {
+        var client = app.Browser();
+        foreach (var typed in (string[])["abc", "-5", "NaN", "1e309", "1,2,3", " ", "<b>", "99999999"])
+        {
+            var page = await App.GetAsync(client, $"/plan/fp-bloomed?{field}={Uri.EscapeDataString(typed)}&was.{field}=1");
+            Assert.NotNull(page.QuerySelector($"#{field}-problem"));
+            Assert.Equal(typed, page.QuerySelector($"#{field}")!.GetAttribute("value"));
+            Assert.Equal("true", page.QuerySelector($"#{field}")!.GetAttribute("aria-invalid"));
+        }
+    }
+
+    [Fact]
+    public async Task A_comma_is_a_decimal_mark()
+    {
+        var page = await App.GetAsync(app.Browser(), "/plan/fp-bloomed?ratio=15,5&was.ratio=15.0");
+        Assert.Equal("15.5", page.QuerySelector("#ratio")!.GetAttribute("value"));
+        Assert.Equal("419", page.QuerySelector("#water")!.GetAttribute("value"));
+    }
+
+    [Fact]
+    public async Task The_place_caps_the_kettle_and_says_so()
+    {
+        var client = app.Browser();
+        var place = (await App.GetAsync(client, "/plan/fp-long-settle")).QuerySelectorAll("#place option").Single(option => option.TextContent == "High Hut").GetAttribute("value");
+        var page = await App.GetAsync(client, $"/plan/fp-long-settle?place={place}");
+        Assert.Contains("Water boils at 92 °C here", page.QuerySelector(".findings")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task An_overflow_stops_the_brew_and_scaling_to_fit_mends_it()
+    {
+        var client = app.Browser();
+        var page = await App.GetAsync(client, "/plan/fp-slow-eight?dose=70&was.dose=46.0");
+        Assert.NotNull(page.QuerySelector("#brew-this[disabled]"));
+        var refused = await App.PostAsync(client, page, "/plan/fp-slow-eight?handler=Brew", ("dose", "70"), ("was.dose", "46.0"));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, refused.StatusCode);
+        var mended = await App.GetAsync(client, "/plan/fp-slow-eight?dose=70&was.dose=46.0&step=fit");
+        Assert.Null(mended.QuerySelector("#brew-this[disabled]"));
+    }
+
+    [Fact]
+    public async Task The_drink_counted_as_water_poured_is_the_water()
+    {
+        var page = await App.GetAsync(app.Browser(), "/plan/fp-water-first?counting=poured&step=");
+        var drinkMl = double.Parse(page.QuerySelector("#drink")!.GetAttribute("value")!, CultureInfo.InvariantCulture);
+        Assert.Equal(384 / 0.9832, drinkMl, 1.0);
+    }
+
+    [Fact]
+    public async Task A_press_counts_once_however_often_it_is_sent_and_nothing_odd_breaks_it()
+    {
+        var client = app.Browser();
+        var (page, path) = await StartBrewAsync(client, "fp-long-settle");
+        var key = Guid.NewGuid().ToString();
+        for (var i = 0; i < 3; i++)
+        {
+            (await App.PostAsync(client, page, path + "?handler=Press", ("key", key), ("step", "3"), ("elapsed", "0"))).EnsureSuccessStatusCode();
+        }
+
+        Assert.Single((await StateAsync(client, path)).GetProperty("presses").EnumerateArray());
+        foreach (var (name, value) in ((string, string)[])[("key", "x"), ("elapsed", "NaN"), ("elapsed", "1e309"), ("step", "99999999999"), ("step", ""), ("age", "-1"), ("elapsed", "abc")])
+        {
+            var values = new Dictionary<string, string>(StringComparer.Ordinal) { ["key"] = Guid.NewGuid().ToString(), ["step"] = "3", ["elapsed"] = "5", ["age"] = "0", [name] = value };
+            var answer = await App.PostAsync(client, page, path + "?handler=Press", [.. values.Select(pair => (pair.Key, pair.Value))]);
+            Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        }
+
+        Assert.Single((await StateAsync(client, path)).GetProperty("presses").EnumerateArray());
+    }
+
+    [Fact]
+    public async Task The_clock_is_the_servers_and_undoing_the_start_puts_the_dose_back()
+    {
+        var client = app.Browser();
+        var bag = (await App.GetAsync(client, "/plan/fp-long-settle")).QuerySelectorAll("#bag option").Single(option => option.TextContent == "Night Barge").GetAttribute("value")!;
+        var (page, path) = await StartBrewAsync(client, "fp-long-settle", ("bag", bag));
+        await App.PostAsync(client, page, path + "?handler=Press", ("key", Guid.NewGuid().ToString()), ("step", "3"));
+        Assert.Equal("1118", await LeftAsync(client, bag));
+        app.Time.Advance(TimeSpan.FromSeconds(41));
+        var state = await StateAsync(client, path);
+        Assert.Equal(41_000, state.GetProperty("nowMs").GetInt64() - state.GetProperty("startedAtMs").GetInt64());
+        await App.PostAsync(client, page, path + "?handler=Press", ("key", Guid.NewGuid().ToString()), ("kind", "undo"), ("step", "3"));
+        Assert.Equal(JsonValueKind.Null, (await StateAsync(client, path)).GetProperty("startedAtMs").ValueKind);
+        Assert.Equal("1150", await LeftAsync(client, bag));
+    }
+
+    [Fact]
+    public async Task A_form_without_its_token_changes_nothing()
+    {
+        using var content = new FormUrlEncodedContent([KeyValuePair.Create("brew", "1")]);
+        var answer = await app.Browser().PostAsync(new Uri("/?handler=Again", UriKind.Relative), content);
+        Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
+        Assert.Contains("gone stale", (await App.ParseAsync(answer)).QuerySelector("h1")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Bad_tastings_and_weights_are_findings_and_good_ones_stand_in_the_log()
+    {
+        var client = app.Browser();
+        var page = await App.GetAsync(client, "/taste/2");
+        var refused = await App.PostAsync(client, page, "/taste/2", ("sharp-harsh", "1e309"), ("thin-heavy", "0"), ("score", "11"), ("note", "kept <b>"));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, refused.StatusCode);
+        var back = await App.ParseAsync(refused);
+        Assert.NotNull(back.QuerySelector("#score-problem"));
+        Assert.Equal("kept <b>", back.QuerySelector("#note")!.TextContent.Trim());
+        (await App.PostAsync(client, page, "/taste/2", ("sharp-harsh", "-2"), ("thin-heavy", "3"), ("score", "6,5"), ("note", "thick & bright"))).EnsureSuccessStatusCode();
+        Assert.Contains("sharp, heavy, 6.5 of 10", (await App.GetAsync(client, "/log/2")).QuerySelector(".tasted")!.TextContent, StringComparison.Ordinal);
+
+        var weights = await App.PostAsync(client, page, "/log/2?handler=Weights", ("weight-1", "twelve"));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, weights.StatusCode);
+        Assert.Equal("twelve", (await App.ParseAsync(weights)).QuerySelector("#weight-1")!.GetAttribute("value"));
+        (await App.PostAsync(client, page, "/log/2?handler=Weights", ("weight-1", "391,5"))).EnsureSuccessStatusCode();
+        Assert.Contains("392 g", (await App.GetAsync(client, "/log/2")).Body!.TextContent, StringComparison.Ordinal);
+        (await App.PostAsync(client, page, "/log/2?handler=Note", ("note", "Better on the second day."))).EnsureSuccessStatusCode();
+        Assert.Contains("Better on the second day.", (await App.GetAsync(client, "/log/2")).Body!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Units_are_the_baristas_own()
+    {
+        var client = app.Browser();
+        var you = await App.GetAsync(client, "/you");
+        await App.PostAsync(client, you, "/you?handler=New", ("name", "Unit tester"));
+        (await App.PostAsync(client, you, "/you?handler=Units", ("mass", "oz"), ("temperature", "f"), ("volume", "cup"), ("cup", "240"))).EnsureSuccessStatusCode();
+        var plan = await App.GetAsync(client, "/plan/fp-long-settle");
+        Assert.Equal("1.13", plan.QuerySelector("#dose")!.GetAttribute("value"));
+        Assert.Equal("205", plan.QuerySelector("#kettle")!.GetAttribute("value"));
+        Assert.Equal("1.8", plan.QuerySelector("#drink")!.GetAttribute("value"));
+        Assert.Equal("32.0", (await App.GetAsync(app.Browser(), "/plan/fp-long-settle")).QuerySelector("#dose")!.GetAttribute("value"));
+    }
+
+    private static async Task<(IDocument Page, string Path)> StartBrewAsync(HttpClient client, string recipe, params (string Name, string Value)[] values)
+    {
+        var plan = await App.GetAsync(client, $"/plan/{recipe}");
+        var answer = await App.PostAsync(client, plan, $"/plan/{recipe}?handler=Brew", values);
+        answer.EnsureSuccessStatusCode();
+        return (await App.ParseAsync(answer), answer.RequestMessage!.RequestUri!.AbsolutePath);
+    }
+
+    private static async Task<JsonElement> StateAsync(HttpClient client, string path)
+    {
+        using var document = JsonDocument.Parse(await client.GetStringAsync(new Uri(path + "?handler=State", UriKind.Relative)));
+        return document.RootElement.Clone();
+    }
+
+    private static async Task<string?> LeftAsync(HttpClient client, string bag) =>
+        (await App.GetAsync(client, $"/shelf/coffee/{bag}")).QuerySelector("#left")!.GetAttribute("value");
+}

@@ -1,0 +1,43 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { expect, test } from './server.mjs';
+
+const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+const audit = async (page) => {
+  await page.evaluate(axe);
+  const { violations } = await page.evaluate(() => window.axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] }));
+  return violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.target.join(' ')).slice(0, 3).join(', ')}`);
+};
+
+const places = ['/', '/shelf', '/shelf/coffee/1', '/shelf/coffee/new', '/plan', '/plan/fp-long-settle', '/plan/fp-slow-eight?dose=70&was.dose=46.0', '/plan/fp-bloomed?ratio=abc&was.ratio=15.0', '/brew', '/taste', '/taste/8', '/log', '/log/7', '/log/999999', '/you', '/help', '/no-such-page'];
+
+for (const colorScheme of ['light', 'dark']) {
+  test(`axe finds nothing on any page, ${colorScheme}`, async ({ browser, server }) => {
+    const context = await browser.newContext({ colorScheme, bypassCSP: true });
+    const page = await context.newPage();
+    const found = {};
+    for (const place of places) {
+      await page.goto(server.url + place);
+      const violations = await audit(page);
+      if (violations.length) found[place] = violations;
+    }
+    await page.goto(`${server.url}/plan/fp-bloomed`);
+    await page.getByRole('button', { name: 'Brew this' }).click();
+    await expect(page.locator('#verb')).toHaveText('Make ready');
+    found.ready = await audit(page);
+    await page.locator('#done').click();
+    await expect(page.locator('#verb')).toHaveText('Pour');
+    await page.waitForTimeout(300);
+    found.running = await audit(page);
+    await page.keyboard.press('?');
+    await expect(page.locator('#keys')).toBeVisible();
+    found.keys = await audit(page);
+    await page.goto(`${server.url}/you`);
+    if (found.ready.length === 0) delete found.ready;
+    if (found.running.length === 0) delete found.running;
+    if (found.keys.length === 0) delete found.keys;
+    expect(found).toEqual({});
+    await context.close();
+  });
+}

@@ -1,0 +1,14 @@
+import { execSync } from 'node:child_process';
+import { defineConfig } from '@playwright/test';
+
+export default defineConfig({
+  testDir: '.',
+  timeout: 60_000,
+  workers: 2,
+  fullyParallel: false,
+  reporter: [['list']],
+  use: {
+    viewport: { width: 1280, height: 800 },
+    launchOptions: { executablePath: execSync('command -v chromium', { shell: '/bin/bash' }).toString().trim(), args: ['--no-sandbox', '--disable-background-networking'] },
+  },
+});

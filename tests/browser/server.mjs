@@ -1,0 +1,81 @@
+// Starts the published application on a free port, with a data file of its own, and can kill it as a power cut would.
+import { spawn } from 'node:child_process';
+import { mkdtempSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+import { test as base } from '@playwright/test';
+
+const web = resolve(import.meta.dirname, '../../artifacts/web');
+
+const freePort = () => new Promise((done) => {
+  const probe = createServer().listen(0, '127.0.0.1', () => {
+    const { port } = probe.address();
+    probe.close(() => done(port));
+  });
+});
+
+export class Server {
+  constructor(demo) {
+    this.demo = demo;
+    this.ahead = 0;
+    this.data = join(mkdtempSync(join(tmpdir(), 'cistern-test-')), 'test.db');
+  }
+
+  async start() {
+    this.port ??= await freePort();
+    this.url = `http://127.0.0.1:${this.port}`;
+    this.process = spawn('dotnet', ['Cistern.Web.dll', '--urls', this.url], {
+      cwd: web,
+      stdio: 'ignore',
+      env: { ...process.env, ASPNETCORE_ENVIRONMENT: 'Production', Cistern__DataFile: this.data, Cistern__Demo: String(this.demo), Cistern__TestClock: 'true' },
+    });
+    for (let i = 0; i < 150; i += 1) {
+      try {
+        if ((await fetch(`${this.url}/healthz`)).ok) {
+          // Time must not run backwards for a server that starts again.
+          if (this.ahead > 0) await this.#set(this.ahead);
+          return;
+        }
+      } catch {
+        // not up yet
+      }
+      await new Promise((wait) => setTimeout(wait, 100));
+    }
+    throw new Error('the application did not start');
+  }
+
+  /** kill -9: no chance to save anything. */
+  async kill() {
+    const gone = new Promise((done) => this.process.once('exit', done));
+    this.process.kill('SIGKILL');
+    await gone;
+  }
+
+  /** Sets the server's clock forward; the page learns of it from the server. */
+  async advance(seconds) {
+    this.ahead += seconds;
+    await this.#set(seconds);
+  }
+
+  async #set(seconds) {
+    const answer = await fetch(`${this.url}/test-clock?seconds=${seconds}`, { method: 'POST' });
+    if (!answer.ok) throw new Error(`the clock refused: ${answer.status}`);
+  }
+}
+
+export const test = base.extend({
+  server: [async ({}, use) => {
+    const server = new Server(true);
+    await server.start();
+    await use(server);
+    await server.kill();
+  }, { scope: 'worker' }],
+  emptyServer: [async ({}, use) => {
+    const server = new Server(false);
+    await server.start();
+    await use(server);
+    await server.kill();
+  }, { scope: 'worker' }],
+});
+export { expect } from '@playwright/test';
