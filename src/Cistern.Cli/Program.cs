@@ -1,1 +1,95 @@
-return 0;
+using System.CommandLine;
+using System.Globalization;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+using Cistern.Drawing;
+
+CultureInfo.DefaultThreadCurrentCulture = CultureInfo.InvariantCulture;
+CultureInfo.CurrentCulture = CultureInfo.InvariantCulture;
+
+var files = new Argument<string[]>("FILE") { Description = "Recipe files; - reads standard input.", Arity = ArgumentArity.OneOrMore };
+var series = new Option<bool>("--series") { Description = "The series as CSV instead of the figures." };
+var svg = new Option<bool>("--svg") { Description = "The tide as SVG instead of the figures; for one recipe." };
+var serverMl = new Option<double?>("--server-ml") { Description = "The server's volume, ml; it is then checked for overflow." };
+var forecast = new Command("forecast", "Forecasts recipe files: one JSON object a recipe, on a line of its own. Findings go to standard error; exit 2 on a bad file.")
+{
+    files, series, svg, serverMl,
+};
+forecast.SetAction(parsed => Forecast(parsed.GetValue(files)!, parsed.GetValue(series), parsed.GetValue(svg), parsed.GetValue(serverMl)));
+
+var schema = new Command("schema", "Prints the recipe file's JSON Schema.");
+schema.SetAction(_ => Console.Out.Write(RecipeSchema.Write()));
+
+var root = new RootCommand("Cistern at the command line.") { forecast, schema };
+return root.Parse(args).Invoke();
+
+static int Forecast(string[] paths, bool asSeries, bool asSvg, double? serverMl)
+{
+    if (serverMl is { } ml && !(double.IsFinite(ml) && ml > 0))
+    {
+        Console.Error.WriteLine("error: --server-ml: the server's volume must be a number of ml over 0.");
+        return 2;
+    }
+
+    var options = new ForecastOptions { WithSeries = asSeries || asSvg, ServerMl = serverMl };
+    var all = new List<Forecast>();
+    var bad = false;
+    foreach (var path in paths)
+    {
+        if (Read(path) is not { } bytes)
+        {
+            bad = true;
+            continue;
+        }
+
+        var file = ForecastFile.Read(bytes, options);
+        foreach (var finding in file.Findings)
+        {
+            Console.Error.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{(path == "-" ? "standard input" : path)}: {finding}"));
+        }
+
+        bad |= file.Refused;
+        all.AddRange(file.Forecasts);
+    }
+
+    if (asSvg && all.Count > 1)
+    {
+        Console.Error.WriteLine("error: --svg draws one recipe, and the files hold several. Give it a file of one.");
+        return 2;
+    }
+
+    if (asSeries)
+    {
+        ForecastFile.WriteSeries(Console.Out, all);
+    }
+    else if (asSvg && all.Count == 1)
+    {
+        Console.Out.WriteLine(Tide.Draw(all[0], new TideOptions(760) { StandsAlone = true }));
+    }
+    else
+    {
+        foreach (var one in all)
+        {
+            Console.Out.WriteLine(ForecastFile.Line(one));
+        }
+    }
+
+    return bad ? 2 : 0;
+}
+
+static byte[]? Read(string path)
+{
+    try
+    {
+        using var input = path == "-" ? Console.OpenStandardInput() : File.OpenRead(path);
+        // One byte more than is taken is enough to know that it is too much.
+        var buffer = new byte[RecipeReader.LargestFileBytes + 1];
+        var length = input.ReadAtLeast(buffer, buffer.Length, throwOnEndOfStream: false);
+        return buffer[..length];
+    }
+    catch (Exception error) when (error is IOException or UnauthorizedAccessException or NotSupportedException)
+    {
+        Console.Error.WriteLine($"error: {path}: the file cannot be read. {error.Message}");
+        return null;
+    }
+}

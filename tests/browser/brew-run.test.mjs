@@ -1,5 +1,9 @@
+import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { replay } from '../../src/Cistern.Web/wwwroot/js/brew-run.js';
+
+// A module of the page, which has no package.json beside it to say that it is one.
+const source = readFileSync(new URL('../../src/Cistern.Web/wwwroot/js/brew-run.js', import.meta.url), 'utf8');
+const { replay } = await import(`data:text/javascript,${encodeURIComponent(source)}`);
 
 // The same cases as BrewRunTests.cs: the screen and the core must agree on where a brew stands.
 const plan = {

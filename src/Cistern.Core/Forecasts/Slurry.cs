@@ -475,7 +475,7 @@ internal sealed class Slurry
     {
         var sinceS = TimeS - lastChangeS;
         var longest = sinceS < 1200 ? 1 : sinceS / 400;
-        return Math.Min(0.2 + (0.02 * sinceS), longest) * stepFactor;
+        return Math.Min(0.2 + (0.04 * sinceS), longest) * stepFactor;
     }
 
     private void Move(double dt, double inflowGPerS, double inC, double forcedGPerS)

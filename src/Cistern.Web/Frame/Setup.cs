@@ -55,6 +55,7 @@ public static class Setup
             options.Cookie.SameSite = SameSiteMode.Strict;
             options.HeaderName = "X-Form-Token";
         });
+        builder.Services.AddOpenApi();
         builder.Services.AddHealthChecks().AddCheck<DataHealth>("data file");
         builder.Services.AddResponseCompression(options =>
         {
@@ -84,6 +85,7 @@ public static class Setup
         app.UseAntiforgery();
         app.MapStaticAssets();
         app.MapRazorPages();
+        app.MapApi();
         app.MapHealthChecks("/healthz");
         if (app.Services.GetRequiredService<AppSettings>().TestClock)
         {

@@ -1,0 +1,73 @@
+using System.Text.Json;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+using Microsoft.AspNetCore.Mvc;
+
+namespace Cistern.Web.Frame;
+
+/// <summary>What other programs may ask of Cistern.</summary>
+public static class Api
+{
+    /// <summary>Lays out the API.</summary>
+    public static void MapApi(this WebApplication app)
+    {
+        app.MapPost("/api/forecast", ForecastAsync)
+            .WithName("forecast")
+            .WithSummary("Forecasts a recipe file.")
+            .WithDescription("Takes a recipe file of version 1: one recipe or an array of them. Gives, for each, the figures by name, and all findings. A file that is refused gives 422 and its findings.")
+            .Accepts<Recipe>("application/json")
+            .Produces<ForecastAnswer>(StatusCodes.Status200OK, "application/json")
+            .Produces<ForecastAnswer>(StatusCodes.Status422UnprocessableEntity, "application/json")
+            .DisableAntiforgery();
+        app.MapGet("/formats/recipe.schema.json", () => Results.Text(RecipeSchema.Write(), "application/schema+json"))
+            .WithName("recipe-schema")
+            .WithSummary("The recipe file's JSON Schema, draft 2020-12.");
+        app.MapOpenApi();
+    }
+
+    private static async Task ForecastAsync(HttpContext context, [FromQuery] bool? series, CancellationToken ct)
+    {
+        var file = ForecastFile.Read(await ReadAsync(context.Request.Body, ct), new ForecastOptions { WithSeries = series == true });
+        context.Response.StatusCode = file.Refused ? StatusCodes.Status422UnprocessableEntity : StatusCodes.Status200OK;
+        if (series == true && !file.Refused)
+        {
+            context.Response.ContentType = "text/csv; charset=utf-8";
+            await using var csv = new StringWriter();
+            ForecastFile.WriteSeries(csv, file.Forecasts);
+            await context.Response.WriteAsync(csv.ToString(), ct);
+            return;
+        }
+
+        context.Response.ContentType = "application/json";
+        using var stream = new MemoryStream();
+        await using (var json = new Utf8JsonWriter(stream))
+        {
+            json.WriteStartObject();
+            json.WriteStartArray("forecasts");
+            foreach (var forecast in file.Forecasts)
+            {
+                ForecastFile.Write(json, forecast);
+            }
+
+            json.WriteEndArray();
+            json.WritePropertyName("findings");
+            ForecastFile.Write(json, file.Findings);
+            json.WriteEndObject();
+        }
+
+        await context.Response.Body.WriteAsync(stream.GetBuffer().AsMemory(0, (int)stream.Length), ct);
+    }
+
+    /// <summary>Reads no more than one byte over what a file may have: enough to know that it is too much.</summary>
+    private static async Task<ReadOnlyMemory<byte>> ReadAsync(Stream body, CancellationToken ct)
+    {
+        var buffer = new byte[RecipeReader.LargestFileBytes + 1];
+        var length = await body.ReadAtLeastAsync(buffer, buffer.Length, throwOnEndOfStream: false, ct);
+        return buffer.AsMemory(0, length);
+    }
+
+    /// <summary>The shape of the answer, for the API's own description.</summary>
+    /// <param name="Forecasts">One object a recipe: its id, the model's version, and the figures by name.</param>
+    /// <param name="Findings">Everything found.</param>
+    private sealed record ForecastAnswer(IReadOnlyList<JsonElement> Forecasts, IReadOnlyList<Finding> Findings);
+}
