@@ -75,6 +75,9 @@ public sealed record Totals
     /// <summary>Water that the bed and the vessel keep, g.</summary>
     public required double KeptWaterG { get; init; }
 
+    /// <summary>Solids in the liquid that is kept back, g.</summary>
+    public required Solubles KeptSolidsG { get; init; }
+
     /// <summary>The drink as it is drunk, after let-down and ice, g.</summary>
     public double FinalG => ChilledG ?? DilutedG ?? BeverageG;
 

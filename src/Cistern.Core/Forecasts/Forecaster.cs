@@ -397,6 +397,7 @@ public static class Forecaster
                 PeakVolumeMl = slurry.PeakVolumeMl,
                 SedimentGPer100G = beverageG > 0 ? 100 * slurry.FinesG * FilterTraits.Of(slurry.Vessel.Filter).FinesPassed * suspended / beverageG : 0,
                 KeptWaterG = slurry.ContactG + slurry.AnnulusG,
+                KeptSolidsG = slurry.InLiquidG,
                 FinalC = slurry.StreamC,
                 DrinkableAfterS = 0,
             };

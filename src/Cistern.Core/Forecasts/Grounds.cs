@@ -45,11 +45,7 @@ internal sealed class Grounds
 
     public Grounds(Coffee coffee, Grind grind, double fines, ModelSpread spread)
     {
-        var roast = coffee.Roast;
-        var most = Between(0.300, 0.325, roast);
-        soluble[0] = most * Between(0.36, 0.22, roast);
-        soluble[1] = most * Between(0.42, 0.40, roast);
-        soluble[2] = most * Between(0.22, 0.38, roast);
+        (soluble[0], soluble[1], soluble[2]) = SolubleOf(coffee.Roast);
         Span<double> diameterUm = stackalloc double[Bins];
         Span<double> mass = stackalloc double[Bins];
         Distribute(grind, fines, diameterUm, mass);
@@ -86,6 +82,13 @@ internal sealed class Grounds
 
     /// <summary>What is still in the grounds, g per g of coffee.</summary>
     public Solubles Left => new(Sum(0), Sum(1), Sum(2));
+
+    /// <summary>What can dissolve, g per g of coffee. E_max and its shares, linear in the roast. Fitted.</summary>
+    public static Solubles SolubleOf(double roast)
+    {
+        var most = Between(0.300, 0.325, roast);
+        return new Solubles(most * Between(0.36, 0.22, roast), most * Between(0.42, 0.40, roast), most * Between(0.22, 0.38, roast));
+    }
 
     /// <summary>Fines a grinder makes where nobody measured them, mass fraction.</summary>
     public static double UsualFines(double medianUm) => Math.Min(0.35, 0.12 * Math.Pow(600 / medianUm, 0.6));

@@ -24,6 +24,7 @@ internal sealed class Slurry
     private const double DryAtG = DryBedG + 1e-6; // no step is worth less
     private const double SuctionRampS = 12;
     private const double FlameApproachS = 12;
+    private const double FoamCollapsesS = 120;
     private const double GroundsMlPerG = 0.80;
 
     private readonly Vessel vessel;
@@ -146,9 +147,9 @@ internal sealed class Slurry
     /// <summary>Liquid that neither the bed nor the paper holds back, g.</summary>
     public double FreeG => Math.Max(0, contactG - (coffeeIn ? holdGPerG * doseG : 0)) + annulusG;
 
-    /// <summary>Hydraulic resistance now, 1/m.</summary>
-    public double ResistanceOf(double bedShare) =>
-        FilterTraits.Of(vessel.Filter).Resistance + (bedShare * CakeResistance());
+    /// <summary>Hydraulic resistance, now or some seconds later, 1/m.</summary>
+    public double ResistanceOf(double bedShare, double afterS = 0) =>
+        FilterTraits.Of(vessel.Filter).Resistance + (bedShare * CakeResistance(TimeS + afterS));
 
     /// <summary>Everything in the vessel as volume, raft and foam included, ml.</summary>
     public double VolumeMl
@@ -162,7 +163,7 @@ internal sealed class Slurry
             }
 
             var foam = hasWater ? doseG * Math.Min(1.2, 0.15 * gasAtStart) * Math.Min(1, QuietS / 20) : 0;
-            if (TimeS - ZeroS > 120)
+            if (TimeS - ZeroS > FoamCollapsesS + 1e-6)
             {
                 foam /= 2;
             }
@@ -428,10 +429,12 @@ internal sealed class Slurry
             var dt = Math.Min(NextStepS(), seconds - elapsed);
             if (forcedGPerS == 0 && OpenShare > 0)
             {
+                // What is poured through an open valve runs at once: both change within a fraction of a second.
+                dt = inflowGPerS > 0 ? Math.Min(dt, 0.02 * stepFactor) : dt;
                 var flow = GravityFlow(FreeG);
                 if (flow > 0)
                 {
-                    dt = Math.Min(dt, Math.Max(0.01 * stepFactor, 0.03 * stepFactor * FreeG / flow));
+                    dt = Math.Min(dt, Math.Max(0.002 * stepFactor, 0.015 * stepFactor * FreeG / flow));
                     dt = Math.Min(dt, SecondsTo(flow, dt, inflowGPerS, untilCupG));
                 }
             }
@@ -452,7 +455,7 @@ internal sealed class Slurry
     /// <summary>Shortens a step so that it ends where the bed falls dry or the cup is full enough, rather than past it.</summary>
     private double SecondsTo(double flow, double dt, double inflowGPerS, double untilCupG)
     {
-        var middle = GravityFlow(FreeG - (0.5 * dt * flow));
+        var middle = GravityFlow(FreeG - (0.5 * dt * flow), 0.5 * dt);
         var mean = middle > 0 ? middle : flow;
         var seconds = dt;
         if (inflowGPerS == 0 && FreeG - (mean * seconds) < DryBedG)
@@ -475,7 +478,10 @@ internal sealed class Slurry
     {
         var sinceS = TimeS - lastChangeS;
         var longest = sinceS < 1200 ? 1 : sinceS / 400;
-        return Math.Min(0.2 + (0.04 * sinceS), longest) * stepFactor;
+        var step = Math.Min(0.1 + (0.04 * sinceS), longest) * stepFactor;
+        // Foam stands highest just before it collapses: a step ends there.
+        var toCollapseS = ZeroS + FoamCollapsesS - TimeS;
+        return toCollapseS > 1e-6 && toCollapseS < step ? toCollapseS : step;
     }
 
     private void Move(double dt, double inflowGPerS, double inC, double forcedGPerS)
@@ -576,12 +582,12 @@ internal sealed class Slurry
             return;
         }
 
-        var middle = GravityFlow(free - (0.5 * seconds * first));
+        var middle = GravityFlow(free - (0.5 * seconds * first), 0.5 * seconds);
         flowGPerS = middle > 0 ? middle : first;
         TakeOut(Math.Min(flowGPerS * seconds, free - DryBedG));
     }
 
-    private double GravityFlow(double freeG)
+    private double GravityFlow(double freeG, double afterS = 0)
     {
         if (freeG <= DryAtG || vessel.FilterAreaM2 <= 0)
         {
@@ -591,20 +597,20 @@ internal sealed class Slurry
         var headPa = WaterPerMl * WaterPhysics.Gravity * (0.01 + (freeG * 1e-6 / vessel.LevelAreaM2));
         if (!double.IsNaN(FlameOutS))
         {
-            headPa += vessel.SuctionPa * Math.Min(1, (TimeS - FlameOutS) / SuctionRampS);
+            headPa += vessel.SuctionPa * Math.Min(1, (TimeS + afterS - FlameOutS) / SuctionRampS);
         }
 
-        return OpenShare * 1e6 * headPa * vessel.FilterAreaM2 / (WaterPhysics.ViscosityPaS(TemperatureC) * ResistanceOf(1));
+        return OpenShare * 1e6 * headPa * vessel.FilterAreaM2 / (WaterPhysics.ViscosityPaS(TemperatureC) * ResistanceOf(1, afterS));
     }
 
-    private double CakeResistance()
+    private double CakeResistance(double atS)
     {
         if (!coffeeIn || vessel.FilterAreaM2 <= 0)
         {
             return 0;
         }
 
-        var formed = double.IsNaN(metAtS) ? 0.15 : Math.Min(1, 0.15 + ((TimeS - metAtS) / 40));
+        var formed = double.IsNaN(metAtS) ? 0.15 : Math.Min(1, 0.15 + ((atS - metAtS) / 40));
         return SpecificCakeResistance() * (doseG / 1000 / vessel.FilterAreaM2) * formed;
     }
 

@@ -1,0 +1,165 @@
+using System.Collections.Immutable;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+
+namespace Cistern.Core.Planning;
+
+/// <summary>A thing the barista sets.</summary>
+public enum Setting
+{
+    /// <summary>Dry coffee, g; the water stays.</summary>
+    DoseG,
+
+    /// <summary>Water poured, g; the dose stays.</summary>
+    WaterG,
+
+    /// <summary>The kettle, °C.</summary>
+    TemperatureC,
+
+    /// <summary>The grind's median, µm.</summary>
+    MedianUm,
+
+    /// <summary>When the release begins, s on the clock.</summary>
+    ReleaseS,
+
+    /// <summary>Turns of the first stirring.</summary>
+    Turns,
+
+    /// <summary>Seconds of the press or the plunge.</summary>
+    PressS,
+}
+
+/// <summary>Reads and changes one setting of a recipe, everything else as it was.</summary>
+public static class Settings
+{
+    /// <summary>The value a recipe has, or null where it has no such thing.</summary>
+    /// <param name="forecast">The recipe's forecast, for when things happen.</param>
+    /// <param name="setting">Which.</param>
+    public static double? Get(Forecast forecast, Setting setting)
+    {
+        var recipe = forecast.Recipe;
+        return setting switch
+        {
+            Setting.DoseG => recipe.Coffee.DoseG,
+            Setting.WaterG => recipe.WaterG,
+            Setting.TemperatureC => recipe.Water.TemperatureC,
+            Setting.MedianUm => recipe.Grind.MedianUm,
+            Setting.ReleaseS => ReleaseIndex(recipe) is >= 0 and var index ? forecast.Timings[index].StartS : null,
+            Setting.Turns => StirIndex(recipe) is >= 0 and var index ? ((Step.Stirring)recipe.Steps[index]).Turns : null,
+            _ => PressIndex(recipe) is >= 0 and var index ? recipe.Steps[index].OverS : null,
+        };
+    }
+
+    /// <summary>The recipe with one setting changed.</summary>
+    /// <param name="forecast">The forecast of the recipe as it is.</param>
+    /// <param name="setting">Which.</param>
+    /// <param name="value">Its new value.</param>
+    public static Recipe With(Forecast forecast, Setting setting, double value)
+    {
+        var recipe = forecast.Recipe;
+        return setting switch
+        {
+            Setting.DoseG => recipe with { Coffee = recipe.Coffee with { DoseG = value } },
+            Setting.WaterG => Scaling.To(recipe, new Charge(recipe.Coffee.DoseG, value)),
+            Setting.TemperatureC => recipe with { Water = recipe.Water with { TemperatureC = value } },
+            Setting.MedianUm => recipe with { Grind = recipe.Grind with { MedianUm = value } },
+            Setting.ReleaseS => Release(forecast, value),
+            Setting.Turns => Replace(recipe, StirIndex(recipe), step => (Step.Stirring)step with { Turns = (int)Math.Round(value) }),
+            _ => Replace(recipe, PressIndex(recipe), step => step with { OverS = value }),
+        };
+    }
+
+    /// <summary>The step that begins the release, or −1.</summary>
+    public static int ReleaseIndex(Recipe recipe)
+    {
+        var lastPour = LastPour(recipe);
+        for (var i = lastPour + 1; i < recipe.Steps.Length; i++)
+        {
+            if (recipe.Steps[i] is Step.Press or Step.Plunge or Step.Drain or Step.Decant or Step.OpenValve or Step.RemoveBurner or Step.Flip)
+            {
+                return i;
+            }
+        }
+
+        return -1;
+    }
+
+    private static int LastPour(Recipe recipe)
+    {
+        var last = -1;
+        for (var i = 0; i < recipe.Steps.Length; i++)
+        {
+            last = recipe.Steps[i] is Step.Pour or Step.SeatChamber ? i : last;
+        }
+
+        return last;
+    }
+
+    private static int StirIndex(Recipe recipe) => IndexOf(recipe, step => step is Step.Stirring and not Step.Stir { Continuous: true });
+
+    private static int PressIndex(Recipe recipe) => IndexOf(recipe, step => step is Step.Press or Step.Plunge { Depth: PlungeDepth.Bottom });
+
+    private static int IndexOf(Recipe recipe, Func<Step, bool> wanted)
+    {
+        for (var i = 0; i < recipe.Steps.Length; i++)
+        {
+            if (wanted(recipe.Steps[i]))
+            {
+                return i;
+            }
+        }
+
+        return -1;
+    }
+
+    private static Recipe Replace(Recipe recipe, int index, Func<Step, Step> change) =>
+        index < 0 ? recipe : recipe with { Steps = recipe.Steps.SetItem(index, change(recipe.Steps[index])) };
+
+    /// <summary>
+    /// Moves the release: the wait before it grows or shrinks, or the step whose time leads to it moves, with all that
+    /// comes after. So the stir just before a release stays just before it.
+    /// </summary>
+    private static Recipe Release(Forecast forecast, double atS)
+    {
+        var recipe = forecast.Recipe;
+        var release = ReleaseIndex(recipe);
+        if (release < 0)
+        {
+            return recipe;
+        }
+
+        var deltaS = atS - forecast.Timings[release].StartS;
+        var steps = recipe.Steps.ToBuilder();
+        var lastPour = LastPour(recipe);
+        for (var i = release; i > lastPour; i--)
+        {
+            if (steps[i] is Step.Wait wait)
+            {
+                steps[i] = wait with { ForS = Math.Max(0, wait.ForS + deltaS) };
+                return recipe with { Steps = Shifted(steps, i + 1, deltaS) };
+            }
+
+            if (steps[i].AtS is not null)
+            {
+                return recipe with { Steps = Shifted(steps, i, deltaS) };
+            }
+        }
+
+        steps[release] = steps[release] with { AtS = Math.Max(0, atS) };
+        return recipe with { Steps = Shifted(steps, release + 1, deltaS) };
+    }
+
+    private static ImmutableArray<Step> Shifted(ImmutableArray<Step>.Builder steps, int from, double byS)
+    {
+        for (var i = from; i < steps.Count; i++)
+        {
+            if (steps[i].AtS is { } atS)
+            {
+                steps[i] = steps[i] with { AtS = Math.Max(0, atS + byS) };
+            }
+        }
+
+        return steps.ToImmutable();
+    }
+}

@@ -1,0 +1,156 @@
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Core.Planning;
+
+/// <summary>What a setting may be: its range, and the steps the mill or the kettle has.</summary>
+/// <param name="Setting">Which setting.</param>
+/// <param name="Range">From least to most, in its unit.</param>
+/// <param name="StepSize">The step it can be set by; 0 for any value.</param>
+/// <param name="Origin">A value that can be set: steps count from it.</param>
+public sealed record Dial(Setting Setting, Span Range, double StepSize, double Origin)
+{
+    /// <summary>The nearest value that can be set, not above or not below.</summary>
+    public double Snap(double value, bool up)
+    {
+        if (StepSize <= 0)
+        {
+            return value;
+        }
+
+        var steps = (value - Origin) / StepSize;
+        return Math.Clamp(Origin + (StepSize * (up ? Math.Ceiling(steps - 1e-9) : Math.Floor(steps + 1e-9))), Range.Low, Range.High);
+    }
+
+    /// <summary>The usual range of a setting for a recipe.</summary>
+    /// <param name="forecast">The forecast of the recipe.</param>
+    /// <param name="setting">Which.</param>
+    public static Dial Usual(Forecast forecast, Setting setting)
+    {
+        var boilsC = WaterPhysics.BoilingPointC(forecast.Recipe.Place.AltitudeM);
+        var value = Settings.Get(forecast, setting) ?? 0;
+        return setting switch
+        {
+            Setting.DoseG => new Dial(setting, new Span(Math.Max(0.5, 0.4 * value), 2 * value), 0.1, 0),
+            Setting.WaterG => new Dial(setting, new Span(0.5 * value, 2 * value), 1, 0),
+            Setting.TemperatureC => new Dial(setting, new Span(Math.Min(70, boilsC), boilsC), 1, 0),
+            Setting.MedianUm => new Dial(setting, new Span(250, 1500), 10, 0),
+            Setting.ReleaseS => new Dial(setting, new Span(Math.Max(1, 0.3 * value), Math.Max(60, 3 * value)), 5, 0),
+            Setting.Turns => new Dial(setting, new Span(0, 20), 1, 0),
+            _ => new Dial(setting, new Span(10, 60), 1, 0),
+        };
+    }
+}
+
+/// <summary>The answer to a question asked backwards.</summary>
+/// <param name="Forecast">The forecast with the answer set.</param>
+/// <param name="Values">The value of each setting that was asked for.</param>
+/// <param name="Reached">Whether the target is met, as near as the steps allow.</param>
+/// <param name="Why">Where it cannot be reached, why, in plain words.</param>
+public sealed record Solution(Forecast Forecast, IReadOnlyDictionary<Setting, double> Values, bool Reached, string? Why);
+
+/// <summary>Solves backwards: what a setting must be for the cup to come out as wanted.</summary>
+public static class Solving
+{
+    /// <summary>Finds one setting that brings one outcome to a wanted value, by bracketing and bisection.</summary>
+    /// <param name="forecast">The forecast of the recipe as it is.</param>
+    /// <param name="dial">The setting, its range and its steps.</param>
+    /// <param name="outcome">The outcome wanted.</param>
+    /// <param name="wanted">Its value.</param>
+    public static Solution For(Forecast forecast, Dial dial, Outcome outcome, double wanted)
+    {
+        var low = dial.Snap(dial.Range.Low, up: true);
+        var high = dial.Snap(dial.Range.High, up: false);
+        var atLow = Miss(forecast, dial.Setting, low, outcome, wanted);
+        var atHigh = Miss(forecast, dial.Setting, high, outcome, wanted);
+        if (double.IsNaN(atLow) || double.IsNaN(atHigh))
+        {
+            return Answer(forecast, dial, Settings.Get(forecast, dial.Setting) ?? low, reached: false, "This brew has no such figure.");
+        }
+
+        if (atLow * atHigh > 0)
+        {
+            var nearest = Math.Abs(atLow) <= Math.Abs(atHigh) ? low : high;
+            var side = atLow > 0 ? "Even the least it can come to is over what is wanted" : "Even the most it can come to is under what is wanted";
+            return Answer(forecast, dial, nearest, reached: false, $"{side}; {Name(dial.Setting)} alone does not reach it. This is the nearest.");
+        }
+
+        // Regula falsi with the Illinois correction; a step of the dial is fine enough.
+        var width = Math.Max(dial.StepSize, 1e-3 * (high - low));
+        var side2 = 0;
+        for (var i = 0; i < 30 && high - low > 0.5 * width; i++)
+        {
+            var next = Math.Clamp(((low * atHigh) - (high * atLow)) / (atHigh - atLow), low + (0.05 * (high - low)), high - (0.05 * (high - low)));
+            var miss = Miss(forecast, dial.Setting, next, outcome, wanted);
+            if (miss * atHigh > 0)
+            {
+                (high, atHigh) = (next, miss);
+                atLow = side2 < 0 ? atLow / 2 : atLow;
+                side2 = -1;
+            }
+            else
+            {
+                (low, atLow) = (next, miss);
+                atHigh = side2 > 0 ? atHigh / 2 : atHigh;
+                side2 = 1;
+            }
+        }
+
+        var below = dial.Snap(0.5 * (low + high), up: false);
+        var above = dial.Snap(0.5 * (low + high), up: true);
+        var best = Math.Abs(Miss(forecast, dial.Setting, below, outcome, wanted)) <= Math.Abs(Miss(forecast, dial.Setting, above, outcome, wanted)) ? below : above;
+        return Answer(forecast, dial, best, reached: true, null);
+    }
+
+    /// <summary>
+    /// Brings strength and tilt where they are wanted with two settings: one that draws more or less, and the dose.
+    /// With the grind fixed, for a bag bought ground, the drawing is done by temperature or hold.
+    /// </summary>
+    /// <param name="forecast">The forecast of the recipe as it is.</param>
+    /// <param name="drawing">The setting that moves the tilt.</param>
+    /// <param name="dose">The dose's dial.</param>
+    /// <param name="tdsPercent">Strength wanted, %.</param>
+    /// <param name="tilt">Tilt wanted.</param>
+    public static Solution ForBoth(Forecast forecast, Dial drawing, Dial dose, double tdsPercent, double tilt)
+    {
+        var present = forecast;
+        Solution byDrawing = null!;
+        Solution byDose = null!;
+        for (var round = 0; round < 3; round++)
+        {
+            byDrawing = For(present, drawing, Outcome.Tilt, tilt);
+            byDose = For(byDrawing.Forecast, dose, Outcome.TdsPercent, tdsPercent);
+            present = byDose.Forecast;
+            if (Math.Abs(present.Totals.Tilt - tilt) < 0.3 * Slack.Tilt && Math.Abs(present.Totals.FinalTdsPercent - tdsPercent) < 0.3 * Slack.TdsPercent)
+            {
+                break;
+            }
+        }
+
+        var values = new Dictionary<Setting, double>
+        {
+            [drawing.Setting] = Settings.Get(present, drawing.Setting)!.Value,
+            [dose.Setting] = Settings.Get(present, dose.Setting)!.Value,
+        };
+        var reached = Math.Abs(present.Totals.Tilt - tilt) < Slack.Tilt && Math.Abs(present.Totals.FinalTdsPercent - tdsPercent) < Slack.TdsPercent;
+        return new Solution(present, values, reached, reached ? null : byDrawing.Why ?? byDose.Why ?? "The steps are too coarse to meet both. This is the nearest.");
+    }
+
+    /// <summary>What a setting is called in a sentence.</summary>
+    public static string Name(Setting setting) => setting switch
+    {
+        Setting.DoseG => "the dose",
+        Setting.WaterG => "the water",
+        Setting.TemperatureC => "the temperature",
+        Setting.MedianUm => "the grind",
+        Setting.ReleaseS => "the time of the release",
+        Setting.Turns => "the stirring",
+        _ => "the time of the press",
+    };
+
+    private static double Miss(Forecast forecast, Setting setting, double value, Outcome outcome, double wanted) =>
+        (Forecaster.Run(Settings.With(forecast, setting, value), ForecastOptions.TotalsOnly).Totals.Of(outcome) ?? double.NaN) - wanted;
+
+    private static Solution Answer(Forecast forecast, Dial dial, double value, bool reached, string? why) =>
+        new(Forecaster.Run(Settings.With(forecast, dial.Setting, value), ForecastOptions.TotalsOnly), new Dictionary<Setting, double> { [dial.Setting] = value }, reached, why);
+}

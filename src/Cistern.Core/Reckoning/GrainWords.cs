@@ -1,0 +1,37 @@
+namespace Cistern.Core.Reckoning;
+
+/// <summary>A word for grain size, and the sizes people mean by it.</summary>
+/// <param name="Word">The word.</param>
+/// <param name="LowUm">The finest median that is called so, µm.</param>
+/// <param name="HighUm">The coarsest, µm.</param>
+/// <param name="Dispute">Where practitioners contradict one another, what they say; null where they agree.</param>
+public sealed record GrainWord(string Word, double LowUm, double HighUm, string? Dispute);
+
+/// <summary>The words for grain size as ranges. Judged from how practitioners use them; they contradict one another.</summary>
+public static class GrainWords
+{
+    /// <summary>Every word, from fine to coarse.</summary>
+    public static IReadOnlyList<GrainWord> All { get; } =
+    [
+        new("flour", 50, 200, null),
+        new("very fine", 150, 320, null),
+        new("fine", 250, 480, "For paper cones some begin to call it fine only under 400."),
+        new("fine sand", 300, 500, null),
+        new("table salt", 300, 650, "Coarse to one and medium to another: the same salt is named for both."),
+        new("medium-fine", 420, 620, null),
+        new("sand", 450, 800, "Beaches differ; so do those who say it."),
+        new("medium", 550, 850, "Mesh brewers call 800 medium, paper brewers call it coarse."),
+        new("medium-coarse", 700, 1000, null),
+        new("kosher or sea salt", 800, 1200, "Named for medium-coarse as well as for coarse."),
+        new("coarse", 850, 1300, "Long-settling schools call 900 medium."),
+        new("breadcrumbs", 900, 1400, null),
+        new("very coarse", 1200, 1700, null),
+    ];
+
+    /// <summary>The word's entry, whatever its capitals; null where nobody uses it.</summary>
+    public static GrainWord? Find(string word) => All.FirstOrDefault(one => string.Equals(one.Word, word.Trim(), StringComparison.OrdinalIgnoreCase));
+
+    /// <summary>Every word that may be meant by a median.</summary>
+    /// <param name="medianUm">The median, µm.</param>
+    public static IEnumerable<GrainWord> For(double medianUm) => All.Where(one => medianUm >= one.LowUm && medianUm <= one.HighUm);
+}

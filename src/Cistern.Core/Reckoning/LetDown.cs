@@ -1,0 +1,22 @@
+namespace Cistern.Core.Reckoning;
+
+/// <summary>Letting a strong drink down with water: masses and heat add.</summary>
+public static class LetDown
+{
+    /// <summary>Water that brings a drink to a strength, g; 0 where it is no stronger than that.</summary>
+    /// <param name="drinkG">The drink, g.</param>
+    /// <param name="tdsPercent">Its strength, %.</param>
+    /// <param name="wantedTdsPercent">The strength wanted, %; over 0.</param>
+    /// <exception cref="ArgumentOutOfRangeException">The strength wanted is not over 0.</exception>
+    public static double WaterG(double drinkG, double tdsPercent, double wantedTdsPercent)
+    {
+        ArgumentOutOfRangeException.ThrowIfNegativeOrZero(wantedTdsPercent);
+        return Math.Max(0, drinkG * ((tdsPercent / wantedTdsPercent) - 1));
+    }
+
+    /// <summary>The strength after water or melted ice has gone in, %.</summary>
+    public static double TdsPercent(double drinkG, double tdsPercent, double addedG) => drinkG + addedG > 0 ? drinkG * tdsPercent / (drinkG + addedG) : 0;
+
+    /// <summary>The temperature after water has gone in, °C.</summary>
+    public static double TemperatureC(double drinkG, double drinkC, double waterG, double waterC) => ((drinkG * drinkC) + (waterG * waterC)) / (drinkG + waterG);
+}

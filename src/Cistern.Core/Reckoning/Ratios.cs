@@ -1,0 +1,25 @@
+using Cistern.Core.Forecasts;
+
+namespace Cistern.Core.Reckoning;
+
+/// <summary>The three things a ratio can mean, each the n of 1:n.</summary>
+/// <param name="Poured">Water poured per dose.</param>
+/// <param name="InTheCup">Drink in the cup per dose, before anything is added to it.</param>
+/// <param name="Final">The drink as it is drunk per dose, after let-down or ice.</param>
+public readonly record struct Ratios(double Poured, double InTheCup, double Final)
+{
+    /// <summary>The three ratios of a forecast.</summary>
+    public static Ratios Of(Forecast forecast)
+    {
+        var doseG = forecast.Recipe.Coffee.DoseG;
+        return new Ratios(forecast.Recipe.WaterG / doseG, forecast.Totals.BeverageG / doseG, forecast.Totals.FinalG / doseG);
+    }
+
+    /// <summary>A ratio as grams of coffee per litre of water.</summary>
+    /// <exception cref="ArgumentOutOfRangeException">The ratio is not over 0.</exception>
+    public static double GPerL(double ratio)
+    {
+        ArgumentOutOfRangeException.ThrowIfNegativeOrZero(ratio);
+        return 1000 / ratio;
+    }
+}

@@ -1,0 +1,125 @@
+using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+using CsCheck;
+
+namespace Cistern.Core.Tests;
+
+public sealed class ForecastPropertyTests
+{
+    [Fact]
+    public void The_generator_makes_recipes_the_checker_accepts() =>
+        RecipeGenerator.Any.Sample(recipe => RecipeChecker.Check(recipe).All(finding => finding.Severity != Severity.Error), iter: 2_000);
+
+    [Fact]
+    public void Water_and_solids_are_conserved_and_nothing_is_negative() => RecipeGenerator.Any.Sample(recipe =>
+    {
+        var forecast = Forecaster.Run(recipe);
+        var totals = forecast.Totals;
+        var cupWaterG = forecast.Cups.Sum(cup => cup.WaterG);
+        var bulbG = recipe.Brewer.Family == VesselFamily.Siphon ? 12 : 0;
+        Assert.Equal(recipe.WaterG, cupWaterG + totals.KeptWaterG + bulbG, 1e-9 * recipe.WaterG);
+
+        var cupSolidsG = forecast.Cups.Sum(cup => cup.SolidsG.Sum);
+        Assert.Equal(totals.DissolvedYieldPercent / 100 * recipe.Coffee.DoseG, cupSolidsG + totals.KeptSolidsG.Sum, 1e-9 * recipe.Coffee.DoseG);
+        foreach (var cup in forecast.Cups)
+        {
+            Assert.True(cup.WaterG >= 0 && cup.SolidsG is { Bright: >= 0, Sweet: >= 0, Bitter: >= 0 });
+        }
+
+        foreach (var sample in forecast.Series)
+        {
+            Assert.True(sample is { ContactWaterG: >= 0, AnnulusG: >= 0, BrightG: >= 0, SweetG: >= 0, BitterG: >= 0, CupWaterG: >= 0, CupSolidsG: >= 0, FlowGPerS: >= 0, Raft: >= 0 and <= 0.6001f, VolumeMl: >= 0 });
+            Assert.InRange(sample.TemperatureC, 10, 100.1f);
+        }
+    }, iter: 2_000);
+
+    [Fact]
+    public void Yields_never_pass_what_can_dissolve() => RecipeGenerator.Any.Sample(recipe =>
+    {
+        var totals = Forecaster.Run(recipe, ForecastOptions.TotalsOnly).Totals;
+        var most = 100 * (0.300 + (0.025 * recipe.Coffee.Roast));
+        Assert.InRange(totals.DissolvedYieldPercent, 0, most);
+        Assert.InRange(totals.ExtractionYieldPercent, 0, totals.DissolvedYieldPercent + 1e-9);
+    }, iter: 2_000);
+
+    [Fact]
+    public void In_a_closed_hold_hotter_finer_longer_or_more_stirred_never_dissolves_less() =>
+        Gen.Select(Gen.Double[70, 96], Gen.Double[300, 1200], Gen.Int[0, 8], Gen.Int[20, 900], Gen.Double[0, 1], Gen.Double[6, 17]).Sample((temperatureC, medianUm, turns, holdS, roast, ratio) =>
+        {
+            double Dissolved(double hotterC = 0, double finer = 1, int moreTurns = 0, double longerS = 0)
+            {
+                var recipe = new Recipe("hold", "Hold", new Brewer(VesselFamily.Jar, 1000), new Coffee(20, roast, 10), new Grind(medianUm / finer, 0.45), new KettleWater(temperatureC + hotterC),
+                    new Place(0, 20), ClockStart.FirstWater,
+                    [new Step.AddCoffee(), new Step.Pour(20 * ratio) { OverS = 15 }, new Step.Stir { Turns = turns + moreTurns, OverS = 3 }, new Step.Wait(holdS + longerS), new Step.Decant { OverS = 0 }]);
+                return Forecaster.Run(recipe, ForecastOptions.TotalsOnly).Totals.DissolvedYieldPercent;
+            }
+
+            var plain = Dissolved();
+            // A hundred-millionth is what the order of additions may cost.
+            Assert.True(Dissolved(hotterC: 3) >= plain - 1e-8, "hotter");
+            Assert.True(Dissolved(finer: 1.1) >= plain - 1e-8, "finer");
+            Assert.True(Dissolved(moreTurns: 3) >= plain - 1e-8, "more stirred");
+            Assert.True(Dissolved(longerS: 30) >= plain - 1e-8, "longer");
+        }, iter: 1_000);
+
+    [Fact]
+    public void Half_the_step_changes_nothing_by_more_than_a_five_hundredth() => RecipeGenerator.Any.Sample(recipe =>
+    {
+        var coarse = ForecastFigures.Of(Forecaster.Run(recipe, ForecastOptions.TotalsOnly).Totals);
+        if (coarse["beverageG"] < 5)
+        {
+            // Everything went into the cup that was thrown away: figures of the few drops left mean nothing.
+            return;
+        }
+
+        var fine = ForecastFigures.Of(Forecaster.Run(recipe, ForecastOptions.TotalsOnly with { StepFactor = 0.5 }).Totals);
+        foreach (var (name, value) in coarse)
+        {
+            if (value is { } number)
+            {
+                var other = fine[name]!.Value;
+                // Tilt is ten times the logarithm of a ratio of yields: 0.02 of it is a five-hundredth of that ratio.
+                var tolerance = name == "tilt" ? 0.02 : 0.002 * Math.Max(1, Math.Abs(other));
+                Assert.True(Math.Abs(number - other) <= tolerance, FormattableString.Invariant($"{name}: {number} and {other}"));
+            }
+        }
+    }, iter: 1_000);
+
+    [Fact]
+    public void A_closed_brew_at_rest_settles_at_72_percent_at_any_ratio_however_it_was_poured()
+    {
+        foreach (var ratio in (double[])[8, 12, 16])
+        {
+            foreach (var pours in (Step[][])[[new Step.Pour(20 * ratio)], [new Step.Pour(5 * ratio), new Step.Wait(60), new Step.Pour(20 * ratio)]])
+            {
+                var recipe = new Recipe("rest", "Rest", new Brewer(VesselFamily.Jar, 1000), new Coffee(20, 0.4, 30), new Grind(400, 0.45), new KettleWater(95), new Place(0, 20), ClockStart.FirstWater,
+                    [new Step.AddCoffee(), .. pours, new Step.Wait(40_000), new Step.Decant()]);
+                var forecast = Forecaster.Run(recipe, ForecastOptions.TotalsOnly);
+                Assert.Equal(0.72, forecast.Totals.DissolvedYieldPercent / 100 / 0.310, 0.01);
+            }
+        }
+    }
+
+    [Fact]
+    public void Drink_from_a_charge_and_charge_for_a_drink_are_inverses() => Gen.Select(Gen.Double[150, 700], Gen.Double[9, 17], Gen.Int[0, 20]).Sample((drinkG, ratio, index) =>
+    {
+        var recipe = RecipeLibrary.All[index];
+        var wish = new ChargeWish(new Locks(Quantity.Drink, Quantity.Ratio), drinkG, ratio, DrinkCounting.InTheCup);
+        if (recipe.Id == "ld-split" || ChargeSolver.Solve(recipe, wish) is not { } charge)
+        {
+            return;
+        }
+
+        // Rounded to what a scale shows: a tenth of a gram of coffee is a gram or two of drink.
+        Assert.Equal(drinkG, ChargeSolver.DrinkG(Forecaster.Run(Scaling.To(recipe, charge), ForecastOptions.TotalsOnly), DrinkCounting.InTheCup), 2.5 + (0.06 * ratio));
+    }, iter: 200);
+
+    [Fact]
+    public void Water_first_drains_faster_than_coffee_first()
+    {
+        var coffeeFirst = RecipeLibrary.Find("vd-coffee-first")!;
+        var waterFirst = coffeeFirst with { ClockStarts = ClockStart.CoffeeIn, Steps = [new Step.Pour(384), new Step.AddCoffee(), new Step.Stir { AtS = 180 }, new Step.Drain()] };
+        Assert.True(Forecaster.Run(waterFirst).Totals.DrawdownS < 0.8 * Forecaster.Run(coffeeFirst).Totals.DrawdownS);
+    }
+}
