@@ -351,7 +351,8 @@ internal sealed class Slurry
     public bool Drain(double? untilG)
     {
         Changed();
-        return Advance(Member.LongestStepS, untilDry: true, untilCupG: untilG ?? double.PositiveInfinity) < Member.LongestStepS;
+        var longestS = Math.Max(1, Math.Min(Member.LongestStepS, Member.LongestBrewS - TimeS));
+        return Advance(longestS, untilDry: true, untilCupG: untilG ?? double.PositiveInfinity) < longestS;
     }
 
     public void SwapCup(bool keep)
@@ -430,11 +431,13 @@ internal sealed class Slurry
             if (forcedGPerS == 0 && OpenShare > 0)
             {
                 // What is poured through an open valve runs at once: both change within a fraction of a second.
-                dt = inflowGPerS > 0 ? Math.Min(dt, 0.02 * stepFactor) : dt;
+                // A step that lasts for hours may be taken more coarsely, so that no file takes long.
+                var finest = elapsed / 600;
+                dt = inflowGPerS > 0 ? Math.Min(dt, Math.Max(finest, 0.02 * stepFactor)) : dt;
                 var flow = GravityFlow(FreeG);
                 if (flow > 0)
                 {
-                    dt = Math.Min(dt, Math.Max(0.002 * stepFactor, 0.015 * stepFactor * FreeG / flow));
+                    dt = Math.Min(dt, Math.Max(Math.Max(finest, 0.002 * stepFactor), 0.015 * stepFactor * FreeG / flow));
                     dt = Math.Min(dt, SecondsTo(flow, dt, inflowGPerS, untilCupG));
                 }
             }

@@ -14,7 +14,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
     public string At(string name) => place.Length == 0 ? name : $"{place}.{name}";
 
     /// <summary>A number that must be there; NaN stands in for one that will not do, and a finding is noted.</summary>
-    public double Required(string name) => Number(name) ?? Missing(name, double.NaN);
+    public double Required(string name) => Number(name) ?? (Has(name) ? double.NaN : Missing(name, double.NaN));
 
     public double Or(string name, double otherwise) => Number(name) ?? otherwise;
 

@@ -41,6 +41,17 @@ public static class RecipeChecker
         return -1;
     }
 
+    /// <summary>How long a recipe lasts at least, s: its steps' own lengths and times; drains end when they do.</summary>
+    public static double LengthS(Recipe recipe) =>
+        recipe.Steps.Aggregate(0.0, (lengthS, step) => Math.Max(lengthS, step.AtS ?? 0) + LengthS(step));
+
+    private static double LengthS(Step step) => step switch
+    {
+        Step.Wait wait => wait.ForS,
+        Step.WaitFor wait => wait.ExpectS,
+        _ => step.OverS,
+    };
+
     private sealed class Checking(Recipe recipe, string place)
     {
         public List<Finding> Findings { get; } = [];
@@ -120,7 +131,6 @@ public static class RecipeChecker
         {
             var anchor = AnchorIndex(recipe);
             var lastAtS = 0.0;
-            var lengthS = 0.0;
             var water = false;
             var coffee = false;
             var open = false;
@@ -150,11 +160,9 @@ public static class RecipeChecker
                         Error($"{At(i)}.at", "Steps stand in the order of their times.", Seconds(atS), $"Not before {Seconds(lastAtS)}, or move the step up.");
                     }
 
-                    lengthS = Math.Max(lengthS, atS);
                     lastAtS = Math.Max(lastAtS, atS);
                 }
 
-                lengthS += LengthS(step);
                 switch (step)
                 {
                     case Step.AddCoffee:
@@ -187,7 +195,7 @@ public static class RecipeChecker
                 }
             }
 
-            if (lengthS > Member.LongestBrewS)
+            if (LengthS(recipe) is > Member.LongestBrewS and var lengthS)
             {
                 Error("steps", "A brew lasts at most 48 hours.", Seconds(lengthS), "Shorten a step.");
             }
@@ -224,13 +232,6 @@ public static class RecipeChecker
                     break;
             }
         }
-
-        private static double LengthS(Step step) => step switch
-        {
-            Step.Wait wait => wait.ForS,
-            Step.WaitFor wait => wait.ExpectS,
-            _ => step.OverS,
-        };
 
         private static string Grams(double value) => string.Create(CultureInfo.InvariantCulture, $"{value:0.#} g");
 

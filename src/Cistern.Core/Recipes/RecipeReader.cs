@@ -21,7 +21,7 @@ public static class RecipeReader
     public const int LargestFileBytes = 2 * 1024 * 1024;
 
     /// <summary>The most recipes one file may hold.</summary>
-    public const int MostRecipes = 500;
+    public const int MostRecipes = 200;
 
     /// <summary>The most steps one recipe may hold.</summary>
     public const int MostSteps = 200;
@@ -84,6 +84,12 @@ public static class RecipeReader
         else
         {
             findings.Add(Finding.Error("", "A recipe file holds one recipe object, or an array of them.", ObjectReader.Shown(root), "Put the recipe in braces."));
+        }
+
+        if (recipes.Sum(RecipeChecker.LengthS) > Member.LongestBrewS && recipes.Count > 1)
+        {
+            findings.Add(Finding.Error("", "The brews of one file last at most 48 hours together.",
+                string.Create(CultureInfo.InvariantCulture, $"{recipes.Sum(RecipeChecker.LengthS) / 3600:0} hours"), "Split it into several files."));
         }
 
         var accepted = findings.All(finding => finding.Severity != Severity.Error);

@@ -29,8 +29,8 @@ public static class RecipeSchema
         var target = Object([], "tdsPercent", "tilt", "extractionYieldPercent", "finishS");
         var recipe = Object(["format", "version", "id", "name", "brewer", "coffee", "grind", "water", "place", "clockStarts", "steps"], "id", "name", "school", "notes", "clockStarts");
         var properties = recipe["properties"]!.AsObject();
-        properties["format"] = new JsonObject { ["const"] = Recipes.Recipe.FormatName };
-        properties["version"] = new JsonObject { ["const"] = Recipes.Recipe.FormatVersion };
+        properties["format"] = new JsonObject { ["enum"] = new JsonArray(Recipes.Recipe.FormatName) };
+        properties["version"] = new JsonObject { ["enum"] = new JsonArray(Recipes.Recipe.FormatVersion) };
         properties["id"] = new JsonObject { ["type"] = "string", ["pattern"] = "^[a-z0-9-]+$", ["maxLength"] = 80 };
         properties["name"] = new JsonObject { ["type"] = "string", ["pattern"] = "\\S", ["maxLength"] = 200 };
         properties["brewer"] = Object(["family", "capacityMl"], "family", "capacityMl", "filter", "cone", "position", "material", "wrapped");
@@ -47,7 +47,7 @@ public static class RecipeSchema
     {
         var step = Object(["do", .. verb.Requires], ["at", "window", "note", .. verb.Takes]);
         var properties = step["properties"]!.AsObject();
-        properties["do"] = new JsonObject { ["const"] = verb.Word };
+        properties["do"] = new JsonObject { ["enum"] = new JsonArray(verb.Word) };
         if (verb.Word == "stir")
         {
             properties["path"] = Value(Member.Named("stir.path"));

@@ -1,0 +1,117 @@
+using System.Diagnostics;
+using System.Net;
+using System.Text;
+using System.Text.Json;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Web.Tests;
+
+public sealed class ApiTests(App app) : IClassFixture<App>
+{
+    [Fact]
+    public async Task The_api_and_the_command_line_say_the_same()
+    {
+        var file = RecipeWriter.Write(RecipeLibrary.All);
+        var (code, output, errors) = await CliAsync(file, "forecast", "-");
+        Assert.Equal(0, code);
+        Assert.Contains("water.temperatureC", errors, StringComparison.Ordinal);
+        var lines = output.Split('\n', StringSplitOptions.RemoveEmptyEntries);
+        Assert.Equal(RecipeLibrary.All.Count, lines.Length);
+
+        var answer = await PostAsync(file);
+        Assert.Equal(HttpStatusCode.OK, answer.StatusCode);
+        using var document = JsonDocument.Parse(await answer.Content.ReadAsStringAsync());
+        var forecasts = document.RootElement.GetProperty("forecasts").EnumerateArray().Select(one => one.GetRawText());
+        Assert.Equal(lines, forecasts);
+        Assert.Equal(413.7, document.RootElement.GetProperty("forecasts")[0].GetProperty("beverageG").GetDouble(), 1.0);
+    }
+
+    [Theory]
+    [InlineData("{}")]
+    [InlineData("")]
+    [InlineData("[")]
+    [InlineData("{\"format\":\"cistern/recipe\",\"version\":1,\"id\":\"a\",\"name\":\"A\",\"steps\":[{\"do\":\"pour\",\"toG\":1e308}]}")]
+    public async Task A_bad_file_is_422_and_exit_2_with_findings_at_their_place(string json)
+    {
+        var answer = await PostAsync(json);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        using var document = JsonDocument.Parse(await answer.Content.ReadAsStringAsync());
+        Assert.NotEmpty(document.RootElement.GetProperty("findings").EnumerateArray());
+        Assert.Empty(document.RootElement.GetProperty("forecasts").EnumerateArray());
+
+        var (code, output, errors) = await CliAsync(json, "forecast", "-");
+        Assert.Equal(2, code);
+        Assert.Empty(output);
+        Assert.StartsWith("standard input: error: ", errors, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Ten_megabytes_are_refused_not_read()
+    {
+        var answer = await PostAsync("[" + new string(' ', 3_000_000) + "]");
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        var (code, _, errors) = await CliAsync("[" + new string('1', 10_000_000), "forecast", "-");
+        Assert.Equal(2, code);
+        Assert.Contains("2 MB", errors, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Series_and_tide_come_as_csv_and_svg()
+    {
+        var one = RecipeWriter.Write(RecipeLibrary.Find("vd-water-first")!);
+        var (_, csv, _) = await CliAsync(one, "forecast", "--series", "-");
+        var rows = csv.Split('\n', StringSplitOptions.RemoveEmptyEntries);
+        Assert.StartsWith("id,timeS,temperatureC", rows[0], StringComparison.Ordinal);
+        Assert.True(rows.Length > 200);
+        Assert.All(rows, row => Assert.Equal(17, row.Split(',').Length));
+        var (_, svg, _) = await CliAsync(one, "forecast", "--svg", "-");
+        Assert.Equal("svg", System.Xml.Linq.XDocument.Parse(svg).Root!.Name.LocalName);
+        var (code, _, errors) = await CliAsync(one, "forecast", "no-such-file.json");
+        Assert.Equal(2, code);
+        Assert.Contains("cannot be read", errors, StringComparison.Ordinal);
+        using var content = new StringContent(one, Encoding.UTF8, "application/json");
+        var answer = await app.Browser().PostAsync(new Uri("/api/forecast?series=true", UriKind.Relative), content);
+        Assert.Equal(csv, await answer.Content.ReadAsStringAsync());
+    }
+
+    [Fact]
+    public async Task The_schema_and_the_apis_own_description_are_served()
+    {
+        var client = app.Browser();
+        Assert.Equal(RecipeSchema.Write(), await client.GetStringAsync(new Uri("/formats/recipe.schema.json", UriKind.Relative)));
+        using var document = JsonDocument.Parse(await client.GetStringAsync(new Uri("/openapi/v1.json", UriKind.Relative)));
+        Assert.True(document.RootElement.GetProperty("paths").TryGetProperty("/api/forecast", out _));
+    }
+
+    private async Task<HttpResponseMessage> PostAsync(string json)
+    {
+        using var content = new StringContent(json, Encoding.UTF8, "application/json");
+        return await app.Browser().PostAsync(new Uri("/api/forecast", UriKind.Relative), content);
+    }
+
+    private static async Task<(int Code, string Output, string Errors)> CliAsync(string input, params string[] args)
+    {
+        var start = new ProcessStartInfo("dotnet", [Path.Combine(AppContext.BaseDirectory, "cistern-cli.dll"), .. args])
+        {
+            UseShellExecute = false,
+            RedirectStandardInput = true,
+            RedirectStandardOutput = true,
+            RedirectStandardError = true,
+        };
+        using var process = Process.Start(start)!;
+        var output = process.StandardOutput.ReadToEndAsync();
+        var errors = process.StandardError.ReadToEndAsync();
+        try
+        {
+            await process.StandardInput.WriteAsync(input);
+            process.StandardInput.Close();
+        }
+        catch (IOException)
+        {
+            // It stops reading what is too large.
+        }
+
+        await process.WaitForExitAsync();
+        return (process.ExitCode, await output, await errors);
+    }
+}
