@@ -173,6 +173,24 @@ public readonly record struct Sample
     /// <summary>What the scale shows, g.</summary>
     public required float DisplayG { get; init; }
 
+    /// <summary>A moment between this one and another, on the straight line.</summary>
+    internal Sample Towards(in Sample other, float share) => this with
+    {
+        TimeS = float.Lerp(TimeS, other.TimeS, share),
+        TemperatureC = float.Lerp(TemperatureC, other.TemperatureC, share),
+        ContactWaterG = float.Lerp(ContactWaterG, other.ContactWaterG, share),
+        AnnulusG = float.Lerp(AnnulusG, other.AnnulusG, share),
+        BedWaterG = float.Lerp(BedWaterG, other.BedWaterG, share),
+        BrightG = float.Lerp(BrightG, other.BrightG, share),
+        SweetG = float.Lerp(SweetG, other.SweetG, share),
+        BitterG = float.Lerp(BitterG, other.BitterG, share),
+        CupWaterG = float.Lerp(CupWaterG, other.CupWaterG, share),
+        CupSolidsG = float.Lerp(CupSolidsG, other.CupSolidsG, share),
+        Raft = float.Lerp(Raft, other.Raft, share),
+        VolumeMl = float.Lerp(VolumeMl, other.VolumeMl, share),
+        FlowGPerS = float.Lerp(FlowGPerS, other.FlowGPerS, share),
+    };
+
     /// <summary>Strength of the liquid in the vessel, % of water and solids.</summary>
     public float VesselTdsPercent
     {

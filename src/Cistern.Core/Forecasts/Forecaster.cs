@@ -546,10 +546,32 @@ public static class Forecaster
 
         private void TakeSample()
         {
-            if (slurry.TimeS >= nextSampleS - 1e-9)
+            if (slurry.TimeS < nextSampleS - 1e-9)
             {
-                nextSampleS = slurry.TimeS + Math.Max(1, slurry.TimeS / 1200);
-                AddSample();
+                return;
+            }
+
+            var intervalS = Math.Max(1, slurry.TimeS / 1200);
+            nextSampleS = slurry.TimeS + intervalS;
+            FillIn(intervalS);
+            AddSample();
+        }
+
+        /// <summary>In a long hold a step lasts longer than a second; the moments in it lie on a straight line.</summary>
+        private void FillIn(double intervalS)
+        {
+            if (sampleCount == 0 || slurry.TimeS - samples![sampleCount - 1].TimeS < 1.9 * intervalS)
+            {
+                return;
+            }
+
+            var from = samples[sampleCount - 1];
+            AddSample();
+            var to = samples[--sampleCount];
+            var parts = (int)((to.TimeS - from.TimeS) / intervalS);
+            for (var part = 1; part < parts; part++)
+            {
+                AddSample(from.Towards(to, (float)part / parts));
             }
         }
 
@@ -567,7 +589,7 @@ public static class Forecaster
             }
         }
 
-        private void AddSample()
+        private void AddSample(Sample sample)
         {
             if (sampleCount == samples!.Length)
             {
@@ -577,8 +599,13 @@ public static class Forecaster
                 samples = larger;
             }
 
+            samples[sampleCount++] = sample;
+        }
+
+        private void AddSample()
+        {
             var solids = slurry.InLiquidG;
-            samples[sampleCount++] = new Sample
+            AddSample(new Sample
             {
                 TimeS = (float)slurry.TimeS,
                 TemperatureC = (float)slurry.TemperatureC,
@@ -595,7 +622,7 @@ public static class Forecaster
                 VolumeMl = (float)slurry.VolumeMl,
                 FlowGPerS = (float)slurry.FlowGPerS,
                 DisplayG = (float)DisplayG,
-            };
+            });
         }
 
         private ImmutableArray<Sample> TakeSeries(double zeroS)

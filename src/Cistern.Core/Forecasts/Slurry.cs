@@ -480,7 +480,7 @@ internal sealed class Slurry
     private double NextStepS()
     {
         var sinceS = TimeS - lastChangeS;
-        var longest = sinceS < 1200 ? 1 : sinceS / 400;
+        var longest = Math.Max(1, sinceS / 40);
         var step = Math.Min(0.1 + (0.04 * sinceS), longest) * stepFactor;
         // Foam stands highest just before it collapses: a step ends there.
         var toCollapseS = ZeroS + FoamCollapsesS - TimeS;
