@@ -47,12 +47,12 @@ public static class AsBrewed
             Step.WaitFor wait => wait with { ExpectS = lengthS },
             // A drain runs by itself; how long it took is an outcome, not something done.
             Step.Drain => step,
-            // These begin when they are due and are over at the press.
-            Step.Pour or Step.Press or Step.Plunge or Step.Decant => step with { OverS = lengthS },
+            // Slower than planned it was stretched; far over, it was begun late and took what it takes.
+            Step.Pour or Step.Press or Step.Plunge or Step.Decant when lengthS <= step.OverS + Math.Max(5, 0.5 * step.OverS) => step with { OverS = lengthS },
             // The rest is short: it was done just before the press, however late that came.
             _ => step with { OverS = Math.Min(step.OverS, lengthS) },
         };
-        var beganS = timed is Step.Wait or Step.WaitFor or Step.Drain or Step.Pour or Step.Press or Step.Plunge or Step.Decant ? startS : endS - timed.OverS;
+        var beganS = timed is Step.Wait or Step.WaitFor or Step.Drain ? startS : endS - timed.OverS;
         return placed && beganS >= 0 ? timed with { AtS = beganS } : timed;
     }
 }

@@ -99,6 +99,7 @@ public static class DemoData
         var recipe = forecast.Recipe;
         var anchor = RecipeChecker.AnchorIndex(recipe);
         var elapsedS = 0.0;
+        var lateS = 0.0;
         for (var i = 0; i < recipe.Steps.Length; i++)
         {
             var timing = forecast.Timings[i];
@@ -112,8 +113,8 @@ public static class DemoData
                 Press(i, 0);
             }
 
-            var missedS = entry.MissedReleaseS > 0 && recipe.Steps[i] is Step.Plunge ? entry.MissedReleaseS : 0;
-            elapsedS = Math.Max(elapsedS, timing.EndS + Math.Round(random.NextDouble() * 2.5, 1) + missedS);
+            lateS += recipe.Steps[i] is Step.Plunge ? entry.MissedReleaseS : 0;
+            elapsedS = Math.Max(elapsedS, timing.EndS + Math.Round(random.NextDouble() * 2.5, 1) + lateS);
             Press(i, i == anchor && timing.LengthS <= 0 ? 0 : elapsedS);
             if (recipe.Steps[i] is Step.Pour pour)
             {

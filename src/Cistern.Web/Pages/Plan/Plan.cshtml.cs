@@ -1,3 +1,5 @@
+using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
 using Cistern.Data;
 using Cistern.Data.Brews;
@@ -20,8 +22,22 @@ public sealed class PlanModel(CisternDb db, Here here) : PageModel
 
     public Show Show { get; private set; } = null!;
 
+    /// <summary>The 80 % band of each figure.</summary>
+    public IReadOnlyDictionary<Outcome, Band> Bands { get; private set; } = new Dictionary<Outcome, Band>();
+
+    /// <summary>How far each setting may be off.</summary>
+    public IReadOnlyDictionary<Setting, double> SlackOf { get; private set; } = new Dictionary<Setting, double>();
+
     /// <summary>What the forecast found.</summary>
     public IReadOnlyList<EventWords> Events { get; private set; } = [];
+
+    /// <summary>A figure's band in words, or null where the brew has none.</summary>
+    public string? Within(Outcome outcome, Func<double, string> write) =>
+        Bands.TryGetValue(outcome, out var band) ? $"{write(band.Low)} to {write(band.High)}" : null;
+
+    /// <summary>A setting's slack in words, or null where it hardly matters.</summary>
+    public string? May(Setting setting, Func<double, string> write) =>
+        SlackOf.TryGetValue(setting, out var slack) && double.IsFinite(slack) ? $"± {write(slack)}" : null;
 
     /// <summary>Asked by htmx for the plan alone.</summary>
     public bool Part => Request.Headers.ContainsKey("HX-Request");
@@ -75,6 +91,8 @@ public sealed class PlanModel(CisternDb db, Here here) : PageModel
             await db.Places.AsNoTracking().OrderBy(place => place.Id).ToListAsync(ct),
             await db.Vessels.AsNoTracking().Where(vessel => vessel.Family == written.Brewer.Family).OrderBy(vessel => vessel.Name).ToListAsync(ct));
         Settings = PlanSettings.Read(written, Shelf, values, Show, here.Today);
+        Bands = Confidence.Of(Settings.Forecast);
+        SlackOf = Slack.Of(Settings.Forecast);
         Events = [.. Settings.Forecast.Events.Select(one => EventWording.Of(one, Settings.Forecast, Show))];
         return true;
     }

@@ -79,7 +79,7 @@ const draw = () => {
   el('ready').hidden = run.clockRuns;
   el('undo').disabled = standing(all).length === 0;
   el('done').disabled = false;
-  tellGauge(start());
+  tellGauge(start(), ahead);
   for (const svg of root.querySelectorAll('svg.tide')) {
     const { from, to, left: x0, right: x1 } = svg.dataset;
     const line = svg.querySelector('.tide-now');

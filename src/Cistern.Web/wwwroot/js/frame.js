@@ -30,7 +30,7 @@ document.addEventListener('keydown', (event) => {
 // The gauge's water rises with the brew under way; the server's clock rules, the device only counts on from it.
 const brew = document.querySelector('.gauge-brew');
 let started = brew?.dataset.started ? Number(brew.dataset.started) : null;
-const ahead = brew ? Number(brew.dataset.now) - Date.now() : 0;
+let ahead = brew ? Number(brew.dataset.now) - Date.now() : 0;
 
 const tick = () => {
   const elapsed = started === null ? 0 : (Date.now() + ahead - started) / 1000;
@@ -41,10 +41,11 @@ const tick = () => {
   level.setAttribute('height', String(800 * share));
 };
 
-/** The brew screen knows first when its clock starts. */
-export const tellGauge = (startedAt) => {
-  if (brew && startedAt !== started) {
+/** The brew screen knows first when its clock starts, and by how much the device's own is off. */
+export const tellGauge = (startedAt, aheadBy) => {
+  if (brew && (startedAt !== started || Math.abs(aheadBy - ahead) > 500)) {
     started = startedAt;
+    ahead = aheadBy;
     tick();
   }
 };

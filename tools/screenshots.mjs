@@ -1,0 +1,48 @@
+// Takes the pictures of docs/screenshots from the demo data: `./cistern publish && node tools/screenshots.mjs`.
+import { execSync } from 'node:child_process';
+import { mkdirSync } from 'node:fs';
+import { resolve } from 'node:path';
+import { chromium } from '../tests/browser/node_modules/@playwright/test/index.mjs';
+import { Server } from '../tests/browser/server.mjs';
+
+const folder = resolve(import.meta.dirname, '../docs/screenshots');
+mkdirSync(folder, { recursive: true });
+const server = new Server(true);
+await server.start();
+const browser = await chromium.launch({ executablePath: execSync('command -v chromium').toString().trim(), args: ['--no-sandbox'] });
+
+const shot = async (name, path, { width = 1280, height = 800, colorScheme = 'light', before } = {}) => {
+  const page = await browser.newPage({ viewport: { width, height }, colorScheme });
+  await page.goto(server.url + path);
+  await before?.(page);
+  await page.waitForTimeout(300);
+  await page.screenshot({ path: `${folder}/${name}.png` });
+  await page.close();
+};
+const running = async (page) => {
+  await page.getByRole('button', { name: 'Brew this' }).click();
+  for (const wait of [600, 600, 600]) {
+    await page.locator('#done').click();
+    await page.waitForTimeout(wait);
+  }
+  await server.advance(24);
+  await page.waitForTimeout(2500);
+};
+
+await shot('bench', '/');
+await shot('plan', '/plan/fp-bloomed?bag=2&mill=2&was.mill=2&dose=30&was.dose=27.0');
+await shot('plan-dark', '/plan/hut-press', { colorScheme: 'dark' });
+await shot('plan-phone', '/plan/fp-long-settle', { width: 390, height: 844 });
+await shot('taste', '/taste/8');
+await shot('log', '/log');
+await shot('entry', '/log/7');
+await shot('shelf', '/shelf');
+await shot('help', '/help');
+await shot('brew', '/plan/fp-bloomed?bag=2', { before: running });
+await shot('brew-phone', '/plan/fp-bloomed?bag=2', { width: 390, height: 844, colorScheme: 'dark', before: running });
+const tide = execSync('dotnet artifacts/cli/cistern-cli.dll forecast --svg -', { input: JSON.stringify(JSON.parse(execSync('cat src/Cistern.Core/Recipes/Library/recipes.json')).find((one) => one.id === 'vd-coffee-first')), cwd: resolve(import.meta.dirname, '..') }).toString();
+const page = await browser.newPage({ viewport: { width: 800, height: 620 } });
+await page.setContent(tide);
+await page.locator('svg').screenshot({ path: `${folder}/tide.png` });
+await browser.close();
+await server.kill();
