@@ -65,6 +65,20 @@ public sealed record BrewRun(ImmutableArray<DoneStep> Done, DueStep? Present, Du
     /// <param name="nowS">The time on the brew clock, s; ignored until the clock runs.</param>
     public static BrewRun Replay(Forecast plan, IEnumerable<Press> presses, double nowS)
     {
+        var walk = new Walk(plan);
+        foreach (var press in Standing(presses))
+        {
+            walk.Until(press.ElapsedS);
+            walk.Press(press.ElapsedS);
+        }
+
+        walk.Until(nowS);
+        return walk.Stand();
+    }
+
+    /// <summary>The presses that count: each undo takes the one before it back.</summary>
+    public static IReadOnlyList<Press> Standing(IEnumerable<Press> presses)
+    {
         var kept = new List<Press>();
         foreach (var press in presses)
         {
@@ -78,20 +92,8 @@ public sealed record BrewRun(ImmutableArray<DoneStep> Done, DueStep? Present, Du
             }
         }
 
-        var walk = new Walk(plan);
-        foreach (var press in kept)
-        {
-            walk.Until(press.ElapsedS);
-            walk.Press(press.ElapsedS);
-        }
-
-        walk.Until(nowS);
-        return walk.Stand();
+        return kept;
     }
-
-    /// <summary>The presses that an undo leaves standing, last first: what the next undo takes back.</summary>
-    public static bool CanUndo(IEnumerable<Press> presses) =>
-        presses.Aggregate(0, (count, press) => press.Kind == PressKind.Done ? count + 1 : Math.Max(0, count - 1)) > 0;
 
     private sealed class Walk(Forecast plan)
     {

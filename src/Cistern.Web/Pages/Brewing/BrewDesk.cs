@@ -127,8 +127,8 @@ public sealed class BrewDesk(IServiceScopeFactory scopes, TimeProvider time) : I
 
     private static async Task<PressOutcome> UndoAsync(CisternDb db, Data.Brews.Brew brew, SentPress sent, long nowMs, CancellationToken ct)
     {
-        var presses = brew.CorePresses.ToList();
-        if (!BrewRun.CanUndo(presses) || LastStanding(presses) != sent.StepIndex)
+        // With nothing left to take back, −1 is no step that a press was meant for.
+        if (sent.StepIndex < 0 || LastStanding(brew.CorePresses) != sent.StepIndex)
         {
             return PressOutcome.DoneElsewhere;
         }
@@ -136,7 +136,7 @@ public sealed class BrewDesk(IServiceScopeFactory scopes, TimeProvider time) : I
         brew.Presses.Add(Row(sent, ElapsedS(brew, nowMs), nowMs));
         brew.State = BrewState.Running;
         brew.EndedAtMs = null;
-        if (!BrewRun.CanUndo(brew.CorePresses))
+        if (BrewRun.Standing(brew.CorePresses).Count == 0)
         {
             // The press taken back was the one that started the clock.
             brew.StartedAtMs = null;
@@ -157,41 +157,9 @@ public sealed class BrewDesk(IServiceScopeFactory scopes, TimeProvider time) : I
     };
 
     /// <summary>The step of the last press that no undo has taken back, or −1.</summary>
-    public static int LastStanding(IEnumerable<Press> presses)
-    {
-        var standing = new Stack<int>();
-        foreach (var press in presses)
-        {
-            if (press.Kind == PressKind.Done)
-            {
-                standing.Push(press.StepIndex);
-            }
-            else if (standing.Count > 0)
-            {
-                standing.Pop();
-            }
-        }
+    public static int LastStanding(IEnumerable<Press> presses) => BrewRun.Standing(presses) is [.., var last] ? last.StepIndex : -1;
 
-        return standing.TryPeek(out var step) ? step : -1;
-    }
-
-    private static double LastS(Data.Brews.Brew brew)
-    {
-        var standing = new Stack<double>();
-        foreach (var press in brew.CorePresses)
-        {
-            if (press.Kind == PressKind.Done)
-            {
-                standing.Push(press.ElapsedS);
-            }
-            else if (standing.Count > 0)
-            {
-                standing.Pop();
-            }
-        }
-
-        return standing.TryPeek(out var elapsedS) ? elapsedS : 0;
-    }
+    private static double LastS(Data.Brews.Brew brew) => BrewRun.Standing(brew.CorePresses) is [.., var last] ? last.ElapsedS : 0;
 
     private static void Finish(Data.Brews.Brew brew, double elapsedS)
     {
