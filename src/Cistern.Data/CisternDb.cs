@@ -31,6 +31,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
     {
         modelBuilder.Entity<Barista>().HasIndex(barista => barista.Name).IsUnique();
         modelBuilder.Entity<Barista>().Ignore(barista => barista.Units);
+        modelBuilder.Entity<OwnedVessel>().Ignore(vessel => vessel.AsBrewer);
         modelBuilder.Entity<BrewPlace>().Ignore(place => place.AsPlace);
 
         modelBuilder.Entity<Brew>(brew =>

@@ -19,6 +19,14 @@ public static class RecipeChecker
         return check.Findings;
     }
 
+    /// <summary>Checks a vessel by itself.</summary>
+    public static IReadOnlyList<Finding> CheckVessel(Brewer brewer)
+    {
+        var check = new Checking(new Recipe("", "", brewer, new Coffee(1, 0, 0), new Grind(600, 0.4), new KettleWater(90), new Place(0, 20), ClockStart.FirstWater, []), "");
+        check.Vessel();
+        return check.Findings;
+    }
+
     /// <summary>The index of the step that starts the clock, or −1 when it never comes.</summary>
     public static int AnchorIndex(Recipe recipe)
     {

@@ -36,7 +36,15 @@ public static class DemoData
         db.Vessels.AddRange(
             new OwnedVessel { Name = "Small French press", Family = VesselFamily.FrenchPress, CapacityMl = 350 },
             new OwnedVessel { Name = "French press", Family = VesselFamily.FrenchPress, CapacityMl = 1_000 },
-            new OwnedVessel { Name = "Hut French press", Family = VesselFamily.FrenchPress, CapacityMl = 1_000, Material = Material.Steel });
+            new OwnedVessel { Name = "Hut French press", Family = VesselFamily.FrenchPress, CapacityMl = 1_000, Material = Material.Steel },
+            new OwnedVessel { Name = "Tube press", Family = VesselFamily.TubePress, CapacityMl = 280 },
+            new OwnedVessel { Name = "Tube press, metal disc", Family = VesselFamily.TubePress, CapacityMl = 280, Filter = Filter.MetalDisc },
+            new OwnedVessel { Name = "Valve dripper", Family = VesselFamily.ValveDripper, CapacityMl = 500 },
+            new OwnedVessel { Name = "Lever dripper, ridged", Family = VesselFamily.LeverDripper, CapacityMl = 360, Cone = Cone.Ridged },
+            new OwnedVessel { Name = "Lever dripper, smooth", Family = VesselFamily.LeverDripper, CapacityMl = 360, Cone = Cone.Smooth },
+            new OwnedVessel { Name = "Small siphon", Family = VesselFamily.Siphon, CapacityMl = 360 },
+            new OwnedVessel { Name = "Siphon", Family = VesselFamily.Siphon, CapacityMl = 600 },
+            new OwnedVessel { Name = "Jar", Family = VesselFamily.Jar, CapacityMl = 475 });
         await db.SaveChangesAsync(ct);
 
         await AddLogAsync(db, time, ct);

@@ -347,7 +347,13 @@ namespace Cistern.Data.Migrations
                     b.Property<double>("CapacityMl")
                         .HasColumnType("REAL");
 
+                    b.Property<int?>("Cone")
+                        .HasColumnType("INTEGER");
+
                     b.Property<int>("Family")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("Filter")
                         .HasColumnType("INTEGER");
 
                     b.Property<int?>("Material")

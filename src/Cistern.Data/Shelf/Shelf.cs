@@ -104,4 +104,11 @@ public sealed class OwnedVessel
     public double CapacityMl { get; set; }
 
     public Material? Material { get; set; }
+
+    public Cone? Cone { get; set; }
+
+    public Filter? Filter { get; set; }
+
+    /// <summary>The vessel as a recipe names it.</summary>
+    public Brewer AsBrewer => new(Family, CapacityMl) { Material = Material, Cone = Cone, Filter = Filter };
 }

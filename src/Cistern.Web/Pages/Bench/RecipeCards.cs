@@ -12,23 +12,29 @@ namespace Cistern.Web.Pages.Bench;
 /// <param name="TinyTide">Its tide in little.</param>
 public sealed record RecipeCard(Recipe Recipe, string Charge, string Comes, string TinyTide);
 
-/// <summary>The recipes that can be brewed, as cards.</summary>
-public sealed record RecipeCards(IReadOnlyList<RecipeCard> Cards)
-{
-    private static readonly Lazy<IReadOnlyList<Forecast>> Forecasts = new(() =>
-        [.. RecipeLibrary.All.Where(recipe => recipe.Brewer.Family == VesselFamily.FrenchPress).Select(recipe => Forecaster.Run(recipe))]);
+/// <summary>The recipes of one family of vessel.</summary>
+/// <param name="Family">The family.</param>
+/// <param name="Cards">Its recipes.</param>
+public sealed record FamilyCards(VesselFamily Family, IReadOnlyList<RecipeCard> Cards);
 
-    /// <summary>Every French-press recipe.</summary>
-    public static RecipeCards Of(Show show) => new([.. Forecasts.Value.Select(forecast => Card(forecast, show))]);
+/// <summary>The recipes that can be brewed, as cards.</summary>
+public sealed record RecipeCards(IReadOnlyList<FamilyCards> Families)
+{
+    private static readonly Lazy<IReadOnlyList<Forecast>> Forecasts = new(() => [.. RecipeLibrary.All.Select(recipe => Forecaster.Run(recipe))]);
+
+    /// <summary>Every recipe of the library, by family.</summary>
+    public static RecipeCards Of(Show show) => new(
+        [.. Forecasts.Value.GroupBy(forecast => forecast.Recipe.Brewer.Family).Select(group => new FamilyCards(group.Key, [.. group.Select(forecast => Card(forecast, show))]))]);
 
     private static RecipeCard Card(Forecast forecast, Show show)
     {
         var recipe = forecast.Recipe;
         var totals = forecast.Totals;
+        var water = recipe.Brewer.Family == VesselFamily.Siphon ? "over the flame" : $"at {show.Temperature(recipe.Water.TemperatureC)}";
         return new RecipeCard(
             recipe,
-            $"{show.Mass(recipe.Coffee.DoseG)} to {show.Water(recipe.WaterG)} at {show.Temperature(recipe.Water.TemperatureC)}",
-            $"{Show.Clock(totals.FinishS)}, {show.Drink(totals.FinalG)}, {Show.Percent(totals.FinalTdsPercent, 2)} TDS",
+            $"{show.Mass(recipe.Coffee.DoseG)} to {show.Water(recipe.WaterG)} {water}",
+            $"{Show.Clock(totals.FinishS)}, {show.Drink(totals.FinalG)}, {Show.Percent(totals.FinalTdsPercent, 2)} TDS{(totals.ChilledC is null ? "" : ", iced")}",
             TinyTide.Points(forecast));
     }
 }

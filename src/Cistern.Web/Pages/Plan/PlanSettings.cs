@@ -143,7 +143,8 @@ public sealed class PlanSettings
 
         if (Vessel is not null && Vessel.Family == recipe.Brewer.Family)
         {
-            recipe = recipe with { Brewer = recipe.Brewer with { CapacityMl = Vessel.CapacityMl, Material = Vessel.Material } };
+            var owned = Vessel.AsBrewer;
+            recipe = recipe with { Brewer = recipe.Brewer with { CapacityMl = owned.CapacityMl, Material = owned.Material, Cone = owned.Cone, Filter = owned.Filter } };
         }
 
         Kettle = Stepped("kettle", show.TemperatureNumber(recipe.Water.TemperatureC), show.Units.TemperatureFromC(60), show.Units.TemperatureFromC(100), 1, show.TemperatureUnit);

@@ -19,8 +19,15 @@ public sealed class ThingModel(CisternDb db, Here here) : PageModel
 
     public ThingForm Form { get; private set; } = null!;
 
-    /// <summary>The material chosen, for a vessel; null otherwise.</summary>
-    public Material? Material { get; private set; }
+    /// <summary>The words to choose from, by the name they are sent under; for a vessel.</summary>
+    public IReadOnlyList<Choice> Choices { get; private set; } = [];
+
+    /// <summary>A choice of one word of several.</summary>
+    /// <param name="Name">The name it is sent under.</param>
+    /// <param name="Label">What it is called.</param>
+    /// <param name="Words">The words.</param>
+    /// <param name="Stands">The one that stands.</param>
+    public sealed record Choice(string Name, string Label, IReadOnlyList<string> Words, string Stands);
 
     public Task<IActionResult> OnGetAsync(string kind, string id, CancellationToken ct) => HandleAsync(kind, id, null, ct);
 
@@ -55,7 +62,7 @@ public sealed class ThingModel(CisternDb db, Here here) : PageModel
             return Page();
         }
 
-        if (!Form.Good)
+        if (!Form.Good || Problems.Count > 0)
         {
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
@@ -125,9 +132,26 @@ public sealed class ThingModel(CisternDb db, Here here) : PageModel
         vessel.CapacityMl = Form.Number("capacity", "To the brim", vessel.CapacityMl, 50, 6_000, "ml");
         if (sent is not null)
         {
+            vessel.Family = Words<VesselFamily>.Find(sent.Value("family")) ?? vessel.Family;
             vessel.Material = Words<Material>.Find(sent.Value("material"));
+            vessel.Filter = Words<Filter>.Find(sent.Value("filter"));
+            vessel.Cone = vessel.Family is VesselFamily.ValveDripper or VesselFamily.LeverDripper ? Words<Cone>.Find(sent.Value("cone")) : null;
         }
 
-        Material = vessel.Material ?? Core.Forecasts.Vessel.UsualMaterial(vessel.Family);
+        const string Usual = "the usual";
+        Choices =
+        [
+            new Choice("family", "Family", Words<VesselFamily>.All, Words<VesselFamily>.Of(vessel.Family)),
+            new Choice("material", "Material", [Usual, .. Words<Material>.All], vessel.Material is { } material ? Words<Material>.Of(material) : Usual),
+            new Choice("filter", "Filter", [Usual, .. Words<Filter>.All], vessel.Filter is { } filter ? Words<Filter>.Of(filter) : Usual),
+            new Choice("cone", "Cone", [Usual, .. Words<Cone>.All], vessel.Cone is { } cone ? Words<Cone>.Of(cone) : Usual),
+        ];
+        foreach (var finding in RecipeChecker.CheckVessel(vessel.AsBrewer))
+        {
+            Problems.Add($"{finding.Rule} {finding.Remedy}");
+        }
     }
+
+    /// <summary>What is wrong with the thing as a whole.</summary>
+    public List<string> Problems { get; } = [];
 }
