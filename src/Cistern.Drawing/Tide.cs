@@ -261,7 +261,9 @@ public static class Tide
                 var (verb, detail) = options.Labels.Step(forecast.Recipe, index);
                 var clock = TideLabels.Clock(timing.StartS);
                 // Time, verb, detail always read in that order; they stand left of the bar where the right has no room.
-                var fits = x + width + 8 + (8.2 * (clock.Length + verb.Length + detail.Length + 2)) < options.WidthPx;
+                var neededPx = 7.6 * (clock.Length + verb.Length + detail.Length + 2);
+                var rightPx = options.WidthPx - x - width - 8;
+                var fits = neededPx < rightPx || (neededPx > x - 8 && rightPx > x - 8);
                 svg.Add($"<text x=\"{(fits ? x + width + 8 : x - 8)}\" y=\"{y + 13}\" class=\"tide-step\"{(fits ? "" : " text-anchor=\"end\"")}><tspan class=\"tide-clock\">{clock}</tspan> <tspan class=\"tide-strong\">{Svg.Encode(verb)}</tspan> {Svg.Encode(detail)}</text>");
                 y += RowPx;
             }

@@ -64,6 +64,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
     [InlineData("drink")]
     [InlineData("kettle")]
     [InlineData("grind")]
+    [InlineData("release")]
     public async Task Bad_numbers_get_a_finding_at_their_field_and_stay_as_typed(string field)
     {
         var client = app.Browser();
@@ -103,6 +104,42 @@ public sealed class PageTests(App app) : IClassFixture<App>
         Assert.Equal(HttpStatusCode.UnprocessableEntity, refused.StatusCode);
         var mended = await App.GetAsync(client, "/plan/fp-slow-eight?dose=70&was.dose=46.0&step=fit");
         Assert.Null(mended.QuerySelector("#brew-this[disabled]"));
+    }
+
+    [Fact]
+    public async Task Every_recipe_of_the_library_can_be_planned_scrubbed_and_brewed()
+    {
+        var client = app.Browser();
+        foreach (var recipe in Core.Recipes.RecipeLibrary.All)
+        {
+            var page = await App.GetAsync(client, $"/plan/{recipe.Id}");
+            Assert.Null(page.QuerySelector("#brew-this[disabled]"));
+            Assert.NotNull(page.QuerySelector("#vessel-cut svg"));
+            foreach (var at in (string[])["0", "75", "-20", "abc"])
+            {
+                var cut = await App.GetAsync(client, $"/plan/{recipe.Id}?handler=Vessel&at={at}");
+                Assert.Contains("TDS here", cut.QuerySelector(".moment")!.TextContent, StringComparison.Ordinal);
+            }
+
+            var (brew, _) = await StartBrewAsync(client, recipe.Id);
+            Assert.Equal("Make ready", brew.QuerySelector("#verb")!.TextContent);
+        }
+    }
+
+    [Fact]
+    public async Task The_release_moves_by_minutes_and_seconds_and_the_cup_gets_stronger()
+    {
+        var client = app.Browser();
+        var plain = await App.GetAsync(client, "/plan/fp-bloomed");
+        Assert.Equal("4:18", plain.QuerySelector("#release")!.GetAttribute("value"));
+        var later = await App.GetAsync(client, "/plan/fp-bloomed?release=8:00&was.release=4:18");
+        Assert.Equal("8:00", later.QuerySelector("#release")!.GetAttribute("value"));
+        Assert.Contains("7:57", later.QuerySelector("tbody")!.TextContent, StringComparison.Ordinal);
+        double Strength(IDocument page) => double.Parse(page.QuerySelector(".figures .figure")!.TextContent, CultureInfo.InvariantCulture);
+        Assert.True(Strength(later) > Strength(plain) + 0.05);
+        var early = await App.GetAsync(client, "/plan/fp-bloomed?release=0:10");
+        Assert.Contains("cannot come before", early.QuerySelector("#release-problem")!.TextContent, StringComparison.Ordinal);
+        Assert.NotNull((await App.GetAsync(client, "/plan/fp-bloomed?release=4:xx")).QuerySelector("#release-problem"));
     }
 
     [Fact]

@@ -192,3 +192,21 @@ test('an empty bench says what to do first', async ({ page, emptyServer }) => {
   await page.locator('.card-link', { hasText: 'Long settle' }).click();
   await expect(page.locator('.findings')).toContainText('Water boils at 92 °C here');
 });
+
+test('scrubbing the tide by keys and by pointer moves the vessel', async ({ page, server }) => {
+  const seen = errors(page);
+  await page.goto(`${server.url}/plan/vd-coffee-first`);
+  const moment = page.locator('.moment');
+  await expect(moment).toContainText('3:03');
+  await page.locator('#at').focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(moment).toContainText('3:04');
+  const tide = await page.locator('.tide-wide svg').boundingBox();
+  await page.mouse.click(tide.x + tide.width * 0.12, tide.y + 80);
+  await expect(moment).toContainText(/^0:\d\d/);
+  await expect(page.locator('.tide-wide .tide-now')).toHaveAttribute('visibility', 'visible');
+  await page.locator('#dose-more').click();
+  await expect(page.locator('#dose')).toHaveValue('25.0');
+  await expect(moment).toContainText(/^0:\d\d/);
+  expect(seen).toEqual([]);
+});

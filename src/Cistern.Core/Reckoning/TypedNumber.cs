@@ -40,4 +40,23 @@ public sealed record TypedNumber(string Text, double? Value, string? Problem)
             ? new TypedNumber(typed, null, $"That is {(value < min ? "too little" : "too much")}. Give {wanted}.")
             : new TypedNumber(typed, Math.Clamp(value, min, max), null);
     }
+
+    /// <summary>Reads a time: 4:15, or plain seconds.</summary>
+    /// <param name="text">As typed.</param>
+    /// <param name="minS">The least that will do, s.</param>
+    /// <param name="maxS">The most that will do, s.</param>
+    public static TypedNumber ReadClock(string? text, double minS, double maxS)
+    {
+        var typed = text ?? "";
+        if (typed.Trim().Split(':') is not [var minutes, var seconds])
+        {
+            return Read(typed, minS, maxS, "s");
+        }
+
+        var whole = Read(minutes, 0, 2_880, "minutes");
+        var rest = Read(seconds, 0, 59.999, "seconds");
+        return whole.Value is { } m && rest.Value is { } s && m == Math.Floor(m)
+            ? Read(((60 * m) + s).ToString("R", CultureInfo.InvariantCulture), minS, maxS, "s") with { Text = typed }
+            : new TypedNumber(typed, null, "That is not a time. Give minutes and seconds, like 4:15, or seconds.");
+    }
 }

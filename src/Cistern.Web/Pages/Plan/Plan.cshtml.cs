@@ -1,8 +1,10 @@
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Brews;
+using Cistern.Drawing;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;
 using Microsoft.AspNetCore.Mvc;
@@ -31,6 +33,22 @@ public sealed class PlanModel(CisternDb db, Here here) : PageModel
     /// <summary>What the forecast found.</summary>
     public IReadOnlyList<EventWords> Events { get; private set; } = [];
 
+    /// <summary>The moment at which the vessel is shown, s on the clock: as scrubbed, or as the release begins.</summary>
+    public double AtS { get; private set; }
+
+    /// <summary>The vessel cut open at that moment.</summary>
+    public string VesselSvg => VesselCut.Draw(Settings.Forecast, AtS, Show.Labels(StepWording.InVessel(Settings.Recipe.Brewer.Family)));
+
+    /// <summary>What the moment is like, in words.</summary>
+    public string Moment
+    {
+        get
+        {
+            var sample = Settings.Forecast.At(AtS);
+            return $"{Show.Clock(AtS)}  {Show.Temperature(sample.TemperatureC)}  {Show.Percent(sample.VesselTdsPercent, 2)} TDS here";
+        }
+    }
+
     /// <summary>A figure's band in words, or null where the brew has none.</summary>
     public string? Within(Outcome outcome, Func<double, string> write) =>
         Bands.TryGetValue(outcome, out var band) ? $"{write(band.Low)} to {write(band.High)}" : null;
@@ -51,6 +69,10 @@ public sealed class PlanModel(CisternDb db, Here here) : PageModel
 
         return Page();
     }
+
+    /// <summary>The vessel alone, while the tide is scrubbed.</summary>
+    public async Task<IActionResult> OnGetVesselAsync(string id, CancellationToken ct) =>
+        await LoadAsync(id, Request.Query, ct, vesselOnly: true) ? Partial("_Vessel", this) : NotFound();
 
     public async Task<IActionResult> OnPostBrewAsync(string id, CancellationToken ct)
     {
@@ -76,7 +98,7 @@ public sealed class PlanModel(CisternDb db, Here here) : PageModel
         return RedirectToPage("/Brewing/Brew", new { id = brew.Id });
     }
 
-    private async Task<bool> LoadAsync(string id, IEnumerable<KeyValuePair<string, Microsoft.Extensions.Primitives.StringValues>> values, CancellationToken ct)
+    private async Task<bool> LoadAsync(string id, IEnumerable<KeyValuePair<string, Microsoft.Extensions.Primitives.StringValues>> values, CancellationToken ct, bool vesselOnly = false)
     {
         if (RecipeLibrary.Find(id) is not { } written)
         {
@@ -91,6 +113,14 @@ public sealed class PlanModel(CisternDb db, Here here) : PageModel
             await db.Places.AsNoTracking().OrderBy(place => place.Id).ToListAsync(ct),
             await db.Vessels.AsNoTracking().Where(vessel => vessel.Family == written.Brewer.Family).OrderBy(vessel => vessel.Name).ToListAsync(ct));
         Settings = PlanSettings.Read(written, Shelf, values, Show, here.Today);
+        var series = Settings.Forecast.Series;
+        var at = TypedNumber.Read(values.Value("at"), series[0].TimeS, series[^1].TimeS, "s");
+        AtS = at.Value ?? (Cistern.Core.Planning.Settings.Get(Settings.Forecast, Setting.ReleaseS) ?? series[^1].TimeS);
+        if (vesselOnly)
+        {
+            return true;
+        }
+
         Bands = Confidence.Of(Settings.Forecast);
         SlackOf = Slack.Of(Settings.Forecast);
         Events = [.. Settings.Forecast.Events.Select(one => EventWording.Of(one, Settings.Forecast, Show))];

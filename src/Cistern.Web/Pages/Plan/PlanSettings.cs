@@ -34,7 +34,7 @@ public sealed class PlanSettings
         Place = values.Value("place") is null ? Nearest(written, shelf) : Pick(shelf.Places, "place", place => place.Id);
         Vessel = Pick(shelf.Vessels, "vessel", vessel => vessel.Id);
         Counting = values.Value("counting") == "poured" ? DrinkCounting.WaterPoured : DrinkCounting.InTheCup;
-        Base = Circumstances(today);
+        Base = Released(Circumstances(today));
         ReadCharge();
         Recipe = Scaling.To(Base, Charge);
         Forecast = Forecaster.Run(Recipe);
@@ -81,11 +81,14 @@ public sealed class PlanSettings
     /// <summary>The mill's setting, or the grind in µm where no mill is chosen.</summary>
     public TypedNumber GrindSetting { get; private set; } = null!;
 
+    /// <summary>When the release begins, on the clock; null where there is none.</summary>
+    public TypedNumber? Release { get; private set; }
+
     /// <summary>Findings that belong to no single field.</summary>
     public List<string> Problems { get; } = [];
 
     /// <summary>Whether everything typed will do.</summary>
-    public bool Good => Kettle.Problem is null && GrindSetting.Problem is null && typed.Values.All(one => one.Problem is null) && Problems.Count == 0;
+    public bool Good => Kettle.Problem is null && Release?.Problem is null && GrindSetting.Problem is null && typed.Values.All(one => one.Problem is null) && Problems.Count == 0;
 
     /// <summary>How the grind is told: the mill and its setting.</summary>
     public string GrindText => Mill is null
@@ -172,6 +175,38 @@ public sealed class PlanSettings
         return GrindSetting.Value is { } setting
             ? recipe with { Grind = new Grind(Mill.MedianUm(setting), Mill.Spread) }
             : recipe;
+    }
+
+    /// <summary>Moves the release to where it is set, and what leads to it and comes after with it.</summary>
+    private Recipe Released(Recipe recipe)
+    {
+        var forecast = Forecaster.Run(recipe, ForecastOptions.TotalsOnly);
+        if (Settings.Get(forecast, Setting.ReleaseS) is not { } standsS)
+        {
+            return recipe;
+        }
+
+        const double LatestS = 14_400;
+        var stands = Show.Clock(standsS);
+        var release = TypedNumber.ReadClock(values.Value("release") ?? stands, 1, LatestS);
+        var pressed = values.Value("step");
+        if (release.Value is { } value && (pressed == "release+" || pressed == "release-"))
+        {
+            release = new TypedNumber(Show.Clock(Math.Max(1, value + (pressed[^1] == '+' ? 5 : -5))), Math.Max(1, value + (pressed[^1] == '+' ? 5 : -5)), null);
+        }
+
+        if (release.Value is not { } wantedS || release.Text == stands)
+        {
+            Release = release;
+            return recipe;
+        }
+
+        var moved = Forecaster.Run(Settings.With(forecast, Setting.ReleaseS, wantedS), ForecastOptions.TotalsOnly);
+        var reachedS = Settings.Get(moved, Setting.ReleaseS)!.Value;
+        Release = Math.Abs(reachedS - wantedS) < 0.6
+            ? release with { Text = Show.Clock(reachedS) }
+            : release with { Value = null, Problem = $"It cannot come before {Show.Clock(reachedS)}: what goes before takes that long." };
+        return Release.Problem is null ? moved.Recipe : recipe;
     }
 
     private static string SettingText(double setting) => setting.ToString("0.##", CultureInfo.InvariantCulture);
