@@ -127,6 +127,31 @@ public sealed class PageTests(App app) : IClassFixture<App>
     }
 
     [Fact]
+    public async Task A_plan_leaves_as_a_file_that_can_be_read_again_and_as_a_picture()
+    {
+        var client = app.Browser();
+        var json = await client.GetStringAsync(new Uri("/plan/fp-bloomed?handler=File&dose=30&was.dose=27.0", UriKind.Relative));
+        var recipe = Assert.Single(Core.Recipes.RecipeReader.Read(json).Recipes);
+        Assert.Equal(30, recipe.Coffee.DoseG);
+        Assert.Equal(450, recipe.WaterG);
+        var svg = await client.GetStringAsync(new Uri("/plan/fp-bloomed?handler=Tide", UriKind.Relative));
+        Assert.Equal("svg", System.Xml.Linq.XDocument.Parse(svg).Root!.Name.LocalName);
+    }
+
+    [Fact]
+    public async Task Side_by_side_shows_only_what_differs()
+    {
+        var page = await App.GetAsync(app.Browser(), "/plan/compare?a=fp-bloomed&b=fp-slow-eight");
+        var rows = page.QuerySelectorAll("tbody tr").ToDictionary(row => row.QuerySelector("th")!.TextContent, row => row.QuerySelectorAll("td").Select(cell => cell.TextContent).ToList(), StringComparer.Ordinal);
+        Assert.Equal(["27.0 g", "46.0 g"], rows["Dose"]);
+        Assert.DoesNotContain("Vessel", rows.Keys);
+        Assert.DoesNotContain("Warm the vessel", rows.Keys);
+        Assert.All(rows.Values, cells => Assert.NotEqual(cells[0], cells[1]));
+        await App.GetAsync(app.Browser(), "/plan/compare?a=fp-bloomed&b=nothing", 404);
+        await App.GetAsync(app.Browser(), "/plan/compare");
+    }
+
+    [Fact]
     public async Task The_release_moves_by_minutes_and_seconds_and_the_cup_gets_stronger()
     {
         var client = app.Browser();

@@ -80,7 +80,10 @@ public static class DemoData
             var bag = bags[entry.Bag];
             var openedAt = now.AddDays(-entry.DaysAgo).Date.AddHours(8 + (entry.DaysAgo % 9)).AddMinutes(random.Next(60));
             var written = RecipeLibrary.Find(entry.RecipeId)!;
-            var restDays = Math.Max(0, bag.RestDays(DateOnly.FromDateTime(now.DateTime)) - entry.DaysAgo);
+            // What was brewed before this bag was roasted came from an earlier bag of the same coffee.
+            var restDays = bag.RestDays(DateOnly.FromDateTime(now.DateTime)) - entry.DaysAgo;
+            var fromThisBag = restDays >= 0;
+            restDays = fromThisBag ? restDays : 14 + (restDays % 10);
             var plan = Scaling.To(written, new Charge(entry.DoseG, Math.Round(entry.DoseG * entry.Ratio))) with
             {
                 Coffee = new Coffee(entry.DoseG, bag.Roast, restDays),
@@ -89,7 +92,7 @@ public static class DemoData
             var forecast = Forecaster.Run(plan);
             var brew = BrewPlan.Of(forecast, new DateTimeOffset(openedAt, TimeSpan.Zero).ToUnixTimeMilliseconds());
             brew.BaristaId = baristas[random.Next(baristas.Count)].Id;
-            brew.BagId = bag.Id;
+            brew.BagId = fromThisBag ? bag.Id : null;
             brew.CoffeeName = bag.Name;
             brew.PlaceName = entry.RecipeId == "hut-press" ? "High Hut" : "Weir House";
             brew.GrindText = string.Create(CultureInfo.InvariantCulture, $"{mill.Name}, {entry.Clicks} clicks");
@@ -170,5 +173,35 @@ public static class DemoData
         new("hut-press", "Kestrel Terrace", 4, 33, 14.5, 29, "Thinner than at Weir House. The water boils at 92."),
         new("fp-bloomed", "Blue Ferry", 2, 27, 15, 35, "Forgot it on the bench, plunged three minutes late. Good still, but no longer hot.", MissedReleaseS: 180),
         new("fp-bloomed", "Blue Ferry", 1, 27, 15, 35, ""),
+        new("tp-upright-short", "Blue Ferry", 41, 15, 15, 12, "Hard to push and harsh at the end. Two clicks coarser."),
+        new("tp-upright-short", "Blue Ferry", 40, 15, 15, 14, "Easier. Plum now."),
+        new("tp-upright-short", "Blue Ferry", 39, 15, 15, 15, "Keep this for the morning."),
+        new("tp-upright-held", "Tidewrack", 37, 16, 14.6, 18, "Round, a little flat."),
+        new("tp-turned", "Tidewrack", 36, 18, 12.7, 21, "Bold. Malt all through."),
+        new("tp-turned", "Quiet Orchard", 34, 18, 12.7, 22, "Apricot, if a little sharp."),
+        new("tp-turned-cool", "Kestrel Terrace", 33, 17, 12, 24, "Very bright. Lime."),
+        new("tp-short-bypass", "Night Barge", 31, 22, 5.9, 16, "Let down twice by ten grams, then right."),
+        new("tp-short-bypass", "Night Barge", 30, 22, 5.9, 17, "Straight to 110 g, as noted."),
+        new("vd-water-first", "Blue Ferry", 29, 22, 15.5, 19, "Quick drain, clean."),
+        new("vd-coffee-first", "Quiet Orchard", 28, 24, 16, 12, "It hardly dripped after four minutes. Too fine by far."),
+        new("vd-coffee-first", "Quiet Orchard", 27, 24, 16, 18, "Slow still, but it ran."),
+        new("vd-coffee-first", "Quiet Orchard", 26, 24, 16, 22, "Two minutes to drain. Balanced."),
+        new("vd-two-pours", "Kestrel Terrace", 24, 27, 14.8, 27, "Dense paper: very clear, tea."),
+        new("vd-water-first", "Tidewrack", 23, 22, 15.5, 20, "Malt, short finish."),
+        new("ld-closed", "Kestrel Terrace", 22, 17, 16, 19, "Blackcurrant when warm."),
+        new("ld-closed", "Blue Ferry", 21, 17, 16, 19, "One of a pair, this one closed."),
+        new("ld-split", "Blue Ferry", 21, 18, 15.6, 18, "The other of the pair: first runoff and tail left out. Sweeter."),
+        new("ld-float", "Quiet Orchard", 20, 16, 9.4, 13, "Short and let down. Almond."),
+        new("ld-long-soak-iced", "Kestrel Terrace", 18, 25, 9.8, 17, "Shaken cold. Not thin at all."),
+        new("ld-open-closed-iced", "Kestrel Terrace", 17, 21, 11, 15, "Brighter than the soak."),
+        new("si-whirl", "Night Barge", 16, 26, 15, 18, "Heavy, walnut."),
+        new("si-whirl", "Night Barge", 15, 26, 15, 20, "Two clicks coarser, cleaner."),
+        new("si-layers", "Quiet Orchard", 14, 22, 14.1, 18, "Two stirs only. Layers stayed."),
+        new("si-layers", "Blue Ferry", 13, 22, 14.1, 19, "Cocoa nib, long finish."),
+        new("jar-spoons", "Tidewrack", 9, 28, 12.5, 32, "At the river, two spoons. Bold."),
+        new("jar-spoons", "Night Barge", 8, 26, 13.5, 32, "Less coffee would not have overflowed last time."),
+        new("fp-slow-eight", "Night Barge", 7, 44, 17.8, 40, "Treacle. Sludge at the bottom."),
+        new("hut-press", "Night Barge", 5, 33, 14.5, 28, "Held half a minute longer for the cool water."),
+        new("vd-water-first", "Blue Ferry", 3, 22, 15.5, 19, "As it was four weeks ago."),
     ];
 }

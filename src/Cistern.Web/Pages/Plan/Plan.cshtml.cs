@@ -1,3 +1,4 @@
+using System.Text;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
@@ -72,7 +73,19 @@ public sealed class PlanModel(CisternDb db, Here here) : PageModel
 
     /// <summary>The vessel alone, while the tide is scrubbed.</summary>
     public async Task<IActionResult> OnGetVesselAsync(string id, CancellationToken ct) =>
-        await LoadAsync(id, Request.Query, ct, vesselOnly: true) ? Partial("_Vessel", this) : NotFound();
+        await LoadAsync(id, Request.Query, ct, pictureOnly: true) ? Partial("_Vessel", this) : NotFound();
+
+    /// <summary>The plan as an open recipe file.</summary>
+    public async Task<IActionResult> OnGetFileAsync(string id, CancellationToken ct) =>
+        await LoadAsync(id, Request.Query, ct, pictureOnly: true)
+            ? File(Encoding.UTF8.GetBytes(RecipeWriter.Write(Settings.Recipe)), "application/json", $"{Written.Id}.json")
+            : NotFound();
+
+    /// <summary>The tide as an SVG that stands alone.</summary>
+    public async Task<IActionResult> OnGetTideAsync(string id, CancellationToken ct) =>
+        await LoadAsync(id, Request.Query, ct, pictureOnly: true)
+            ? File(Encoding.UTF8.GetBytes(Tide.Draw(Settings.Forecast, new TideOptions(760) { StandsAlone = true, Labels = Show.Labels(StepWording.InVessel(Settings.Recipe.Brewer.Family)) })), "image/svg+xml", $"{Written.Id}.svg")
+            : NotFound();
 
     public async Task<IActionResult> OnPostBrewAsync(string id, CancellationToken ct)
     {
@@ -98,7 +111,7 @@ public sealed class PlanModel(CisternDb db, Here here) : PageModel
         return RedirectToPage("/Brewing/Brew", new { id = brew.Id });
     }
 
-    private async Task<bool> LoadAsync(string id, IEnumerable<KeyValuePair<string, Microsoft.Extensions.Primitives.StringValues>> values, CancellationToken ct, bool vesselOnly = false)
+    private async Task<bool> LoadAsync(string id, IEnumerable<KeyValuePair<string, Microsoft.Extensions.Primitives.StringValues>> values, CancellationToken ct, bool pictureOnly = false)
     {
         if (RecipeLibrary.Find(id) is not { } written)
         {
@@ -116,7 +129,7 @@ public sealed class PlanModel(CisternDb db, Here here) : PageModel
         var series = Settings.Forecast.Series;
         var at = TypedNumber.Read(values.Value("at"), series[0].TimeS, series[^1].TimeS, "s");
         AtS = at.Value ?? (Cistern.Core.Planning.Settings.Get(Settings.Forecast, Setting.ReleaseS) ?? series[^1].TimeS);
-        if (vesselOnly)
+        if (pictureOnly)
         {
             return true;
         }
