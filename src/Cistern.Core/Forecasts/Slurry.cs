@@ -20,6 +20,7 @@ internal sealed class Slurry
     private const double RaftCalmBelow = 0.7;
     private const double WettingPerS = 0.012;
     private const double WaterPerMl = 1000; // kg/m³ as the flow law takes it
+    private const double HeadG = 10; // the centimetre of head under the free liquid keeps the flow from changing faster than this
     private const double DryBedG = 1;
     private const double DryAtG = DryBedG + 1e-6; // no step is worth less
     private const double SuctionRampS = 12;
@@ -433,11 +434,11 @@ internal sealed class Slurry
                 // What is poured through an open valve runs at once: both change within a fraction of a second.
                 // A step that lasts for hours may be taken more coarsely, so that no file takes long.
                 var finest = elapsed / 600;
-                dt = inflowGPerS > 0 ? Math.Min(dt, Math.Max(finest, 0.02 * stepFactor)) : dt;
+                dt = inflowGPerS > 0 ? Math.Min(dt, Math.Max(finest, (FreeG < 5 ? 0.02 : 0.1) * stepFactor)) : dt;
                 var flow = GravityFlow(FreeG);
                 if (flow > 0)
                 {
-                    dt = Math.Min(dt, Math.Max(Math.Max(finest, 0.002 * stepFactor), 0.015 * stepFactor * FreeG / flow));
+                    dt = Math.Min(dt, Math.Max(Math.Max(finest, 0.002 * stepFactor), 0.015 * stepFactor * (FreeG + HeadG) / flow));
                     dt = Math.Min(dt, SecondsTo(flow, dt, inflowGPerS, untilCupG));
                 }
             }
