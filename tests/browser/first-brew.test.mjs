@@ -15,6 +15,9 @@ const errors = (page) => {
   return seen;
 };
 
+/** The script has taken the stage over. */
+const ready = (page) => expect(page.locator('#brew')).toHaveAttribute('data-ready', '');
+
 const press = async (page) => {
   await page.waitForTimeout(550);
   const answer = page.waitForResponse((one) => one.url().includes('handler=Press'));
@@ -39,6 +42,7 @@ test('a barista brews from bench to log with the keyboard alone', async ({ page,
   await page.keyboard.press('Enter');
   await expect(page.locator('#verb')).toHaveText('Make ready');
 
+  await ready(page);
   await page.locator('body').click({ position: { x: 640, y: 795 } });
   await press(page);
   await expect(page.locator('#verb')).toHaveText('Pour');
@@ -80,6 +84,7 @@ test('a barista brews from bench to log with the keyboard alone', async ({ page,
 test('a running brew survives kill -9 of the server, to the second', async ({ page, server }) => {
   await page.goto(`${server.url}/plan/fp-long-settle`);
   await page.getByRole('button', { name: 'Brew this' }).click();
+  await ready(page);
   await page.locator('#done').click();
   await expect(page.locator('#verb')).toHaveText('Pour');
   await page.waitForTimeout(700);
@@ -119,6 +124,7 @@ test('a second screen that presses what is done already is told, and shown where
   await page.waitForURL(/\/brew\/\d+/);
   const other = await context.newPage();
   await other.goto(page.url());
+  await ready(other);
   await expect(other.locator('#done-word')).toHaveText('Start');
   // The other screen loses its network for a moment, so it cannot know.
   await other.route('**/*handler=State*', (route) => route.abort());
@@ -146,6 +152,7 @@ test('touch at 390 px: three touches from the bench to a running clock', async (
   await page.locator('.card-link', { hasText: 'Slow eight' }).tap();
   await page.getByRole('button', { name: 'Brew this' }).tap();
   await expect(page.locator('#verb')).toHaveText('Make ready');
+  await ready(page);
   await page.locator('#stage').tap();
   await expect(page.locator('#clock')).toBeVisible();
   expect(await page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true);

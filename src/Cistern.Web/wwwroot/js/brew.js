@@ -277,6 +277,9 @@ document.addEventListener('keydown', (event) => {
   }
 });
 
+// The stage takes taps from here on; the Done button is a form and has taken them since the page came.
+root.dataset.ready = '';
+
 follow().then(() => {
   draw();
   setInterval(draw, 200);
