@@ -90,7 +90,11 @@ test('a running brew survives kill -9 of the server, to the second', async ({ pa
   await page.waitForTimeout(700);
   await page.locator('#done').click();
   await expect(page.locator('#verb')).toHaveText('Lid on');
-  const started = Number((await page.evaluate(async () => (await (await fetch(`${location.pathname}?handler=State`)).json()).startedAtMs)));
+  const kept = () => page.evaluate(async () => (await fetch(`${location.pathname}?handler=State`)).json());
+  // Both presses have been acknowledged, so that the one made without a server is the only one kept on the device.
+  await expect.poll(async () => (await kept()).presses.length).toBe(2);
+  await page.waitForTimeout(300);
+  const started = (await kept()).startedAtMs;
 
   await server.kill();
   await page.waitForTimeout(700);
@@ -101,7 +105,7 @@ test('a running brew survives kill -9 of the server, to the second', async ({ pa
   await expect(page.locator('#link-state')).toHaveText('', { timeout: 15_000 });
 
   await page.reload();
-  const state = await page.evaluate(async () => (await fetch(`${location.pathname}?handler=State`)).json());
+  const state = await kept();
   expect(state.startedAtMs).toBe(started);
   expect(state.presses.map((one) => one.step)).toEqual([3, 3, 4]);
   await expect(page.locator('#verb')).toHaveText('Smell');
