@@ -5,6 +5,8 @@ export default defineConfig({
   testDir: '.',
   timeout: 60_000,
   workers: 2,
+  // Machines are noisy: one more try, told as flaky in the report.
+  retries: 1,
   fullyParallel: false,
   reporter: [['list']],
   use: {
