@@ -214,6 +214,19 @@ public sealed class PageTests(App app) : IClassFixture<App>
     }
 
     [Fact]
+    public async Task A_last_press_by_mistake_can_be_taken_back_from_the_tasting()
+    {
+        var client = app.Browser();
+        var page = await App.GetAsync(client, "/taste/8");
+        var step = page.QuerySelector("#not-finished [name=step]")!.GetAttribute("value")!;
+        var back = await App.PostAsync(client, page, "/brew/8?handler=Press", ("key", Guid.NewGuid().ToString()), ("kind", "undo"), ("step", step));
+        Assert.EndsWith("/brew/8", back.RequestMessage!.RequestUri!.AbsolutePath, StringComparison.Ordinal);
+        Assert.Equal("Pour off", (await App.ParseAsync(back)).QuerySelector("#verb")!.TextContent);
+        await App.PostAsync(client, page, "/brew/8?handler=Press", ("key", Guid.NewGuid().ToString()), ("step", step), ("elapsed", "600"));
+        await App.GetAsync(client, "/taste/8");
+    }
+
+    [Fact]
     public async Task A_form_without_its_token_changes_nothing()
     {
         using var content = new FormUrlEncodedContent([KeyValuePair.Create("brew", "1")]);

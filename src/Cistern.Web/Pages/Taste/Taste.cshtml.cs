@@ -19,6 +19,9 @@ public sealed class TasteModel(CisternDb db, Here here) : PageModel
 
     public Data.Brews.Brew Brew { get; private set; } = null!;
 
+    /// <summary>The step of the last press: one pressed by mistake can still be taken back before it is tasted.</summary>
+    public int LastStep => Brewing.BrewDesk.LastStanding(Brew.CorePresses);
+
     public Field SharpHarsh { get; private set; } = null!;
 
     public Field ThinHeavy { get; private set; } = null!;
@@ -82,7 +85,7 @@ public sealed class TasteModel(CisternDb db, Here here) : PageModel
 
     private async Task<bool> LoadAsync(int id, CancellationToken ct)
     {
-        var brew = await db.Brews.Include(row => row.Tasting).FirstOrDefaultAsync(row => row.Id == id && row.State == BrewState.Finished, ct);
+        var brew = await db.Brews.Include(row => row.Tasting).Include(row => row.Presses).FirstOrDefaultAsync(row => row.Id == id && row.State == BrewState.Finished, ct);
         Brew = brew!;
         return brew is not null;
     }
