@@ -184,6 +184,8 @@ test('one left running overnight is offered for finishing', async ({ page, serve
   await page.getByRole('button', { name: 'Brew this' }).click();
   await page.locator('#done').click();
   await expect(page.locator('#verb')).toHaveText('Pour');
+  // The start has to be on the server before the night passes there.
+  await expect.poll(() => page.evaluate(async () => (await (await fetch(`${location.pathname}?handler=State`)).json()).startedAtMs)).not.toBeNull();
   await server.advance(9 * 3600);
   await page.goto(server.url);
   await page.locator('.finding', { hasText: 'left running' }).getByRole('link').first().click();

@@ -219,7 +219,7 @@ const send = async () => {
     while (waiting.length > 0) {
       const one = waiting[0];
       const body = new URLSearchParams({ key: one.key, kind: one.kind, step: one.step, elapsed: one.elapsed.toFixed(3), age: Math.max(0, Date.now() - one.at) });
-      const answer = await fetch(`/brew/${id}?handler=Press`, { method: 'POST', body, headers: { Accept: 'application/json', 'X-Form-Token': token } });
+      const answer = await fetch(`/brew/${id}?handler=Press`, { method: 'POST', keepalive: true, body, headers: { Accept: 'application/json', 'X-Form-Token': token } });
       if (!answer.ok) {
         // The server is there but will not take it: a form open for too long, or a brew that is gone.
         link(`The server answered ${answer.status}. Reload this page; ${waiting.length === 1 ? 'the press is' : 'the presses are'} kept here.`);
