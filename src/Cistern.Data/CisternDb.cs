@@ -1,4 +1,5 @@
 using Cistern.Data.Brews;
+using Cistern.Data.Plans;
 using Cistern.Data.Shelf;
 using Microsoft.EntityFrameworkCore;
 
@@ -17,6 +18,20 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
 
     public DbSet<OwnedVessel> Vessels => Set<OwnedVessel>();
 
+    public DbSet<Server> Servers => Set<Server>();
+
+    public DbSet<OwnedKettle> Kettles => Set<OwnedKettle>();
+
+    public DbSet<OwnedWater> Waters => Set<OwnedWater>();
+
+    public DbSet<Spoon> Spoons => Set<Spoon>();
+
+    public DbSet<FilterStock> Filters => Set<FilterStock>();
+
+    public DbSet<PlanSheet> Sheets => Set<PlanSheet>();
+
+    public DbSet<PlanTurn> Turns => Set<PlanTurn>();
+
     public DbSet<Brew> Brews => Set<Brew>();
 
     public DbSet<BrewPress> Presses => Set<BrewPress>();
@@ -32,13 +47,26 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
         modelBuilder.Entity<Barista>().HasIndex(barista => barista.Name).IsUnique();
         modelBuilder.Entity<Barista>().Ignore(barista => barista.Units);
         modelBuilder.Entity<OwnedVessel>().Ignore(vessel => vessel.AsBrewer);
+        modelBuilder.Entity<OwnedVessel>().Ignore(vessel => vessel.MarksMl);
         modelBuilder.Entity<BrewPlace>().Ignore(place => place.AsPlace);
+        modelBuilder.Entity<Bag>().Ignore(bag => bag.AsGround);
+        modelBuilder.Entity<Mill>().Ignore(mill => mill.LabelList);
+        modelBuilder.Entity<OwnedWater>().Ignore(water => water.AsWater);
+        modelBuilder.Entity<PlanSheet>(sheet =>
+        {
+            sheet.HasIndex(row => new { row.KeptAtMs, row.ChangedAtMs });
+            sheet.HasMany(row => row.Turns).WithOne().HasForeignKey(turn => turn.SheetId);
+        });
+        modelBuilder.Entity<PlanTurn>().HasIndex(turn => new { turn.SheetId, turn.Position }).IsUnique();
 
         modelBuilder.Entity<Brew>(brew =>
         {
             brew.HasIndex(row => row.OpenedAtMs);
             brew.HasIndex(row => new { row.State, row.OpenedAtMs });
             brew.HasIndex(row => new { row.RecipeId, row.OpenedAtMs });
+            brew.HasIndex(row => new { row.CoffeeName, row.OpenedAtMs });
+            brew.HasOne<PlanSheet>().WithMany().HasForeignKey(row => row.SheetId).OnDelete(DeleteBehavior.SetNull);
+            brew.HasOne<FilterStock>().WithMany().HasForeignKey(row => row.FilterStockId).OnDelete(DeleteBehavior.SetNull);
             brew.Ignore(row => row.CorePresses);
             brew.HasMany(row => row.Presses).WithOne().HasForeignKey(press => press.BrewId);
             brew.HasMany(row => row.Weighings).WithOne().HasForeignKey(weighing => weighing.BrewId);

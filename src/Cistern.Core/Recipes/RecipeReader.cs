@@ -67,6 +67,26 @@ public static class RecipeReader
     public static RecipeFile Read(string json) =>
         json.Length > LargestFileBytes ? Read(new byte[LargestFileBytes + 1]) : Read(Encoding.UTF8.GetBytes(json));
 
+    /// <summary>
+    /// Reads a plan somebody is still working on: one recipe whose members are each right, though its steps may not yet
+    /// go together. What the checker has against it is not among the findings.
+    /// </summary>
+    public static RecipeFile ReadDraft(string json)
+    {
+        try
+        {
+            using var document = JsonDocument.Parse(json, Options);
+            var findings = new List<Finding>();
+            var recipes = new List<Recipe>();
+            ReadInto(document.RootElement, "", recipes, findings, draft: true);
+            return new RecipeFile(findings.Exists(finding => finding.Severity == Severity.Error) ? [] : [.. recipes], [.. findings]);
+        }
+        catch (JsonException)
+        {
+            return Refused(Finding.Error("", "The plan must be JSON.", "something else", "Begin it again."));
+        }
+    }
+
     private static RecipeFile Refused(Finding finding) => new([], [finding]);
 
     private static RecipeFile Read(JsonElement root)
@@ -124,7 +144,7 @@ public static class RecipeReader
         }
     }
 
-    private static void ReadInto(JsonElement element, string place, List<Recipe> recipes, List<Finding> findings)
+    private static void ReadInto(JsonElement element, string place, List<Recipe> recipes, List<Finding> findings, bool draft = false)
     {
         if (element.ValueKind != JsonValueKind.Object)
         {
@@ -157,7 +177,7 @@ public static class RecipeReader
         recipe = recipe with { Extra = reader.Extra() };
 
         // The rules that tie members together mean nothing while a member itself is missing or wrong.
-        if (findings.Count(finding => finding.Severity == Severity.Error) == before)
+        if (!draft && findings.Count(finding => finding.Severity == Severity.Error) == before)
         {
             findings.AddRange(RecipeChecker.Check(recipe, place));
         }
@@ -260,7 +280,8 @@ public static class RecipeReader
         return steps.ToImmutable();
     }
 
-    private static Step? ReadStep(JsonElement element, string place, List<Finding> findings)
+    /// <summary>Reads one step, noting what is wrong with it; null where it is none at all.</summary>
+    internal static Step? ReadStep(JsonElement element, string place, List<Finding> findings)
     {
         if (element.ValueKind != JsonValueKind.Object)
         {

@@ -24,6 +24,9 @@ public static class RecipeWriter
         json.WriteEndArray();
     });
 
+    /// <summary>One step as an object.</summary>
+    public static string Write(Step step) => Text(json => Write(json, step));
+
     private static string Text(Action<Utf8JsonWriter> write)
     {
         using var stream = new MemoryStream();

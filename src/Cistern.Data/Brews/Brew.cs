@@ -45,6 +45,15 @@ public sealed class Brew
     /// <summary>What was taken off the bag when the clock started, g; put back when the start is undone.</summary>
     public double TakenG { get; set; }
 
+    /// <summary>The plan it was brewed from, where that was one of the barista's own.</summary>
+    public int? SheetId { get; set; }
+
+    /// <summary>The filters it uses one of, or wears.</summary>
+    public int? FilterStockId { get; set; }
+
+    /// <summary>Why it was brewed differently from the one before, in the barista's words.</summary>
+    public string Why { get; set; } = "";
+
     /// <summary>The coffee's name when it was brewed; a bag changed later changes no brew.</summary>
     public string CoffeeName { get; set; } = "";
 
@@ -127,6 +136,9 @@ public sealed class Tasting
     public double? Score { get; set; }
 
     public string Note { get; set; } = "";
+
+    /// <summary>What a refractometer read, % TDS, where there was one.</summary>
+    public double? ReadTdsPercent { get; set; }
 
     public long AtMs { get; set; }
 }

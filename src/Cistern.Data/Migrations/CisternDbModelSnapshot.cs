@@ -36,6 +36,9 @@ namespace Cistern.Data.Migrations
                     b.Property<long?>("EndedAtMs")
                         .HasColumnType("INTEGER");
 
+                    b.Property<int?>("FilterStockId")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("ForecastJson")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -67,6 +70,9 @@ namespace Cistern.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<int?>("SheetId")
+                        .HasColumnType("INTEGER");
+
                     b.Property<long?>("StartedAtMs")
                         .HasColumnType("INTEGER");
 
@@ -80,6 +86,10 @@ namespace Cistern.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Why")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("WhyAbandoned")
                         .HasColumnType("TEXT");
 
@@ -89,7 +99,13 @@ namespace Cistern.Data.Migrations
 
                     b.HasIndex("BaristaId");
 
+                    b.HasIndex("FilterStockId");
+
                     b.HasIndex("OpenedAtMs");
+
+                    b.HasIndex("SheetId");
+
+                    b.HasIndex("CoffeeName", "OpenedAtMs");
 
                     b.HasIndex("RecipeId", "OpenedAtMs");
 
@@ -171,6 +187,9 @@ namespace Cistern.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<double?>("ReadTdsPercent")
+                        .HasColumnType("REAL");
+
                     b.Property<double?>("Score")
                         .HasColumnType("REAL");
 
@@ -211,11 +230,109 @@ namespace Cistern.Data.Migrations
                     b.ToTable("Weighings");
                 });
 
+            modelBuilder.Entity("Cistern.Data.Plans.PlanSheet", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("AcceptedJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int?>("BaristaId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("ChangedAtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("KeptAtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int?>("ParentId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("ParentName")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Position")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("RecipeId")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("RemovedAtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("What")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Why")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("KeptAtMs", "ChangedAtMs");
+
+                    b.ToTable("Sheets");
+                });
+
+            modelBuilder.Entity("Cistern.Data.Plans.PlanTurn", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("AtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Position")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("SheetId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("StateJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("What")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("SheetId", "Position")
+                        .IsUnique();
+
+                    b.ToTable("Turns");
+                });
+
             modelBuilder.Entity("Cistern.Data.Shelf.Bag", b =>
                 {
                     b.Property<int>("Id")
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
+
+                    b.Property<bool>("BoughtGround")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("Decaffeinated")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("GroundSpread")
+                        .HasColumnType("REAL");
+
+                    b.Property<double>("GroundUm")
+                        .HasColumnType("REAL");
 
                     b.Property<double>("LeftG")
                         .HasColumnType("REAL");
@@ -224,9 +341,15 @@ namespace Cistern.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<DateOnly?>("OpenedOn")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Origin")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<long?>("RemovedAtMs")
+                        .HasColumnType("INTEGER");
 
                     b.Property<double>("Roast")
                         .HasColumnType("REAL");
@@ -236,6 +359,9 @@ namespace Cistern.Data.Migrations
 
                     b.Property<string>("TastesOf")
                         .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateOnly?>("UsedUpOn")
                         .HasColumnType("TEXT");
 
                     b.HasKey("Id");
@@ -289,6 +415,9 @@ namespace Cistern.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<long?>("RemovedAtMs")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("Water")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -298,11 +427,52 @@ namespace Cistern.Data.Migrations
                     b.ToTable("Places");
                 });
 
+            modelBuilder.Entity("Cistern.Data.Shelf.FilterStock", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Care")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("CareEvery")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("Family")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Filter")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Left")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("RemovedAtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("UsedSinceCare")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("Filters");
+                });
+
             modelBuilder.Entity("Cistern.Data.Shelf.Mill", b =>
                 {
                     b.Property<int>("Id")
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
+
+                    b.Property<string>("Labels")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
 
                     b.Property<double>("Least")
                         .HasColumnType("REAL");
@@ -313,6 +483,15 @@ namespace Cistern.Data.Migrations
                     b.Property<string>("Name")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<bool>("Notches")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("RemovedAtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("SecondsPerG")
+                        .HasColumnType("REAL");
 
                     b.Property<string>("SettingName")
                         .IsRequired()
@@ -338,6 +517,36 @@ namespace Cistern.Data.Migrations
                     b.ToTable("Mills");
                 });
 
+            modelBuilder.Entity("Cistern.Data.Shelf.OwnedKettle", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("CapacityMl")
+                        .HasColumnType("REAL");
+
+                    b.Property<double>("CoolsPerS")
+                        .HasColumnType("REAL");
+
+                    b.Property<bool>("KeepsTemperature")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("RemovedAtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("SecondsPerLitre")
+                        .HasColumnType("REAL");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("Kettles");
+                });
+
             modelBuilder.Entity("Cistern.Data.Shelf.OwnedVessel", b =>
                 {
                     b.Property<int>("Id")
@@ -356,6 +565,10 @@ namespace Cistern.Data.Migrations
                     b.Property<int?>("Filter")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Marks")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<int?>("Material")
                         .HasColumnType("INTEGER");
 
@@ -363,9 +576,88 @@ namespace Cistern.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<long?>("RemovedAtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("Wrapped")
+                        .HasColumnType("INTEGER");
+
                     b.HasKey("Id");
 
                     b.ToTable("Vessels");
+                });
+
+            modelBuilder.Entity("Cistern.Data.Shelf.OwnedWater", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("AlkalinityMgL")
+                        .HasColumnType("REAL");
+
+                    b.Property<bool>("Concentrate")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("HardnessMgL")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("RemovedAtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("Waters");
+                });
+
+            modelBuilder.Entity("Cistern.Data.Shelf.Server", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("CapacityMl")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("RemovedAtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("Servers");
+                });
+
+            modelBuilder.Entity("Cistern.Data.Shelf.Spoon", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("HoldsG")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("RemovedAtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("WeighedWith")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("Spoons");
                 });
 
             modelBuilder.Entity("Cistern.Data.Brews.Brew", b =>
@@ -378,6 +670,16 @@ namespace Cistern.Data.Migrations
                     b.HasOne("Cistern.Data.Shelf.Barista", "Barista")
                         .WithMany()
                         .HasForeignKey("BaristaId")
+                        .OnDelete(DeleteBehavior.SetNull);
+
+                    b.HasOne("Cistern.Data.Shelf.FilterStock", null)
+                        .WithMany()
+                        .HasForeignKey("FilterStockId")
+                        .OnDelete(DeleteBehavior.SetNull);
+
+                    b.HasOne("Cistern.Data.Plans.PlanSheet", null)
+                        .WithMany()
+                        .HasForeignKey("SheetId")
                         .OnDelete(DeleteBehavior.SetNull);
 
                     b.Navigation("Barista");
@@ -419,6 +721,15 @@ namespace Cistern.Data.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("Cistern.Data.Plans.PlanTurn", b =>
+                {
+                    b.HasOne("Cistern.Data.Plans.PlanSheet", null)
+                        .WithMany("Turns")
+                        .HasForeignKey("SheetId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Cistern.Data.Brews.Brew", b =>
                 {
                     b.Navigation("Notes");
@@ -428,6 +739,11 @@ namespace Cistern.Data.Migrations
                     b.Navigation("Tasting");
 
                     b.Navigation("Weighings");
+                });
+
+            modelBuilder.Entity("Cistern.Data.Plans.PlanSheet", b =>
+                {
+                    b.Navigation("Turns");
                 });
 #pragma warning restore 612, 618
         }

@@ -1,0 +1,160 @@
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Core.Planning;
+
+/// <summary>How much there is to clear away. Judged.</summary>
+public enum WashingUp
+{
+    /// <summary>The paper or the puck out, a rinse.</summary>
+    Little,
+
+    /// <summary>A mesh or a jar to get the grounds out of.</summary>
+    Some,
+
+    /// <summary>Several parts, a cloth that wants care.</summary>
+    Much,
+}
+
+/// <summary>What somebody wants to drink, and what they have for it. Nothing asked is null.</summary>
+public sealed record Wish
+{
+    /// <summary>The drink, ml.</summary>
+    public double? DrinkMl { get; init; }
+
+    /// <summary>Of which vessels.</summary>
+    public VesselFamily? Family { get; init; }
+
+    /// <summary>With milk: it must stand up to it.</summary>
+    public bool? Milk { get; init; }
+
+    /// <summary>Over ice.</summary>
+    public bool? Iced { get; init; }
+
+    /// <summary>How long it may take in all, s.</summary>
+    public double? WithinS { get; init; }
+
+    /// <summary>How much of that with the hands, s.</summary>
+    public double? HandsS { get; init; }
+
+    /// <summary>The most washing-up.</summary>
+    public WashingUp? Washing { get; init; }
+
+    /// <summary>The school.</summary>
+    public string? School { get; init; }
+
+    /// <summary>The coffee, its dose not counted.</summary>
+    public Coffee? Coffee { get; init; }
+
+    /// <summary>Coffee there is, g.</summary>
+    public double? LeftG { get; init; }
+}
+
+/// <summary>Where a recipe does not do what was wished.</summary>
+public enum Misfit
+{
+    /// <summary>Another vessel.</summary>
+    Vessel,
+
+    /// <summary>Too weak for milk.</summary>
+    TooWeakForMilk,
+
+    /// <summary>Hot where iced was wished.</summary>
+    Hot,
+
+    /// <summary>Iced where hot was wished.</summary>
+    Iced,
+
+    /// <summary>It takes too long.</summary>
+    TooLong,
+
+    /// <summary>It needs hands for too long.</summary>
+    TooBusy,
+
+    /// <summary>More washing-up.</summary>
+    MoreWashing,
+
+    /// <summary>Another school.</summary>
+    School,
+
+    /// <summary>The vessel cannot hold so much.</summary>
+    TooMuch,
+
+    /// <summary>There is not enough coffee left.</summary>
+    BagTooSmall,
+}
+
+/// <summary>A recipe weighed against a wish.</summary>
+/// <param name="Recipe">The recipe, scaled to the drink that was wished.</param>
+/// <param name="Forecast">What it then comes to.</param>
+/// <param name="HandsS">Seconds that need hands.</param>
+/// <param name="Washing">What there is to clear away.</param>
+/// <param name="Misfits">Where it falls short; none where it does all that was wished.</param>
+public sealed record Choice(Recipe Recipe, Forecast Forecast, double HandsS, WashingUp Washing, IReadOnlyList<Misfit> Misfits);
+
+/// <summary>Finds the recipes that do what is wished.</summary>
+public static class Choosing
+{
+    /// <summary>A drink at least this strong stands up to milk, % TDS. Judged.</summary>
+    public const double MilkTdsPercent = 1.5;
+
+    /// <summary>A short thing done by hand, that no step's length tells, takes about this, s. Judged.</summary>
+    private const double ShortS = 3;
+
+    /// <summary>Every recipe, those that fit best first; of two alike the quicker.</summary>
+    public static IReadOnlyList<Choice> Of(IEnumerable<Recipe> recipes, Wish wish) =>
+        [.. recipes.AsParallel().AsOrdered().Select(recipe => Weigh(recipe, wish)).AsEnumerable().OrderBy(choice => choice.Misfits.Count).ThenBy(choice => choice.Forecast.Totals.FinishS)];
+
+    /// <summary>Seconds of a brew that need hands: not a wait, and not what drains by itself.</summary>
+    public static double HandsS(Forecast forecast) => forecast.Timings.Sum(timing => forecast.Recipe.Steps[timing.Index] switch
+    {
+        Step.Wait or Step.WaitFor or Step.Drain => 0,
+        Step.HeatWater or Step.Weigh or Step.GrindCoffee or Step.RinseFilter or Step.Preheat or Step.Taste or Step.Serve or Step.Clear => 0,
+        _ => Math.Max(ShortS, timing.LengthS),
+    });
+
+    /// <summary>What a vessel leaves to clear away. Judged.</summary>
+    public static WashingUp WashingOf(Brewer brewer) => brewer.Family switch
+    {
+        VesselFamily.Siphon => WashingUp.Much,
+        VesselFamily.FrenchPress or VesselFamily.Jar => WashingUp.Some,
+        _ => WashingUp.Little,
+    };
+
+    private static Choice Weigh(Recipe written, Wish wish)
+    {
+        var recipe = wish.Coffee is { } coffee ? written with { Coffee = coffee with { DoseG = written.Coffee.DoseG } } : written;
+        var misfits = new List<Misfit>();
+        if (wish.DrinkMl is { } drinkMl)
+        {
+            var drinkG = drinkMl * WaterPhysics.DensityGPerMl(60);
+            var charge = ChargeSolver.Solve(recipe, new ChargeWish(new Locks(Quantity.Drink, Quantity.Ratio), drinkG, Scaling.ChargeOf(recipe).Ratio, DrinkCounting.InTheCup));
+            recipe = charge is { } found ? Scaling.To(recipe, found) : recipe;
+        }
+
+        var forecast = Forecaster.Run(recipe, ForecastOptions.TotalsOnly);
+        var totals = forecast.Totals;
+        var handsS = HandsS(forecast);
+        var washing = WashingOf(recipe.Brewer);
+        Note(wish.Family is { } family && family != recipe.Brewer.Family, Misfit.Vessel);
+        // What is let down can be left strong.
+        Note(wish.Milk == true && (totals.ChilledTdsPercent ?? totals.TdsPercent) < MilkTdsPercent, Misfit.TooWeakForMilk);
+        Note(wish.Iced == true && totals.ChilledC is null, Misfit.Hot);
+        Note(wish.Iced == false && totals.ChilledC is not null, Misfit.Iced);
+        Note(wish.WithinS is { } withinS && totals.FinishS > withinS, Misfit.TooLong);
+        Note(wish.HandsS is { } mostS && handsS > mostS, Misfit.TooBusy);
+        Note(wish.Washing is { } most && washing > most, Misfit.MoreWashing);
+        Note(wish.School is { } school && school != recipe.School, Misfit.School);
+        Note(totals.PeakVolumeMl > recipe.Brewer.CapacityMl, Misfit.TooMuch);
+        Note(wish.LeftG is { } leftG && recipe.Coffee.DoseG > leftG, Misfit.BagTooSmall);
+        return new Choice(recipe, forecast, handsS, washing, misfits);
+
+        void Note(bool falls, Misfit misfit)
+        {
+            if (falls)
+            {
+                misfits.Add(misfit);
+            }
+        }
+    }
+}

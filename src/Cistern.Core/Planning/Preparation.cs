@@ -1,0 +1,115 @@
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+
+namespace Cistern.Core.Planning;
+
+/// <summary>What has to be done before the clock starts.</summary>
+public enum Chore
+{
+    /// <summary>Weigh the dose.</summary>
+    Weigh,
+
+    /// <summary>Grind it.</summary>
+    Grind,
+
+    /// <summary>Rinse the filter, and empty the rinse water.</summary>
+    RinseFilter,
+
+    /// <summary>Warm the vessel, and empty it.</summary>
+    WarmVessel,
+
+    /// <summary>Weigh the ice.</summary>
+    WeighIce,
+
+    /// <summary>Charge the siphon's bulb.</summary>
+    ChargeBulb,
+
+    /// <summary>Vessel, server, scale and tools to hand.</summary>
+    LayOut,
+}
+
+/// <summary>One thing to be got ready.</summary>
+/// <param name="Chore">What.</param>
+/// <param name="TakesS">About how long it takes, s; judged.</param>
+public readonly record struct Preparing(Chore Chore, double TakesS);
+
+/// <summary>What is at hand to get ready with.</summary>
+/// <param name="Kettle">How the water is heated; null where nobody knows.</param>
+/// <param name="GrindingSPerG">How long the mill takes for a gram, s; 0 for a bag bought ground.</param>
+public sealed record PreparationGear(Heating? Kettle, double GrindingSPerG);
+
+/// <summary>What must be got ready for a plan, and when to begin so that the cup is ready when asked.</summary>
+/// <param name="Things">In the order they are best done.</param>
+/// <param name="WaterG">Water to heat: what is poured and let down with, and what rinses and warms, g.</param>
+/// <param name="HeatS">How long the kettle takes, s; null where its power is not known.</param>
+/// <param name="LeadS">From first water to the finish, s.</param>
+public sealed record Preparation(IReadOnlyList<Preparing> Things, double WaterG, double? HeatS, double LeadS)
+{
+    /// <summary>Water that a rinse and a warm vessel take, g. Judged.</summary>
+    private const double RinseG = 150;
+
+    /// <summary>How long all of it takes, one after the other, s.</summary>
+    public double TakesS => Things.Sum(thing => thing.TakesS);
+
+    /// <summary>How long before the finish the kettle goes on, s; null where its power is not known. What can be done meanwhile is done meanwhile.</summary>
+    public double? KettleBeforeFinishS => HeatS is { } heatS ? LeadS + Math.Max(heatS, TakesS) : null;
+
+    /// <summary>How long before the finish somebody has to be there, s.</summary>
+    public double HandsBeforeFinishS => LeadS + TakesS;
+
+    /// <summary>What a plan needs got ready.</summary>
+    /// <param name="forecast">Its forecast.</param>
+    /// <param name="gear">What is at hand.</param>
+    public static Preparation Of(Forecast forecast, PreparationGear gear)
+    {
+        var recipe = forecast.Recipe;
+        var steps = recipe.Steps;
+        var siphon = recipe.Brewer.Family == VesselFamily.Siphon;
+        var things = new List<Preparing> { new(Chore.LayOut, 30), new(Chore.Weigh, 20) };
+        if (gear.GrindingSPerG > 0)
+        {
+            things.Add(new Preparing(Chore.Grind, Math.Ceiling((10 + (gear.GrindingSPerG * recipe.Coffee.DoseG)) / 5) * 5));
+        }
+
+        var rinses = steps.Any(step => step is Step.RinseFilter);
+        var warms = steps.Any(step => step is Step.Preheat);
+        if (steps.Any(step => step is Step.Ice))
+        {
+            things.Add(new Preparing(Chore.WeighIce, 20));
+        }
+
+        if (siphon)
+        {
+            things.Add(new Preparing(Chore.ChargeBulb, 20));
+        }
+
+        // These two want hot water, so they come last.
+        if (rinses)
+        {
+            things.Add(new Preparing(Chore.RinseFilter, 20));
+        }
+
+        if (warms)
+        {
+            things.Add(new Preparing(Chore.WarmVessel, 30));
+        }
+
+        var waterG = recipe.WaterG + steps.OfType<Step.Dilute>().Where(step => step.TemperatureC is null or > 40).Sum(step => step.WaterG) + (rinses || warms ? RinseG : 0);
+        var firstS = FirstWaterS(forecast);
+        return new Preparation(things, waterG, gear.Kettle?.Seconds(waterG, recipe.Place.AmbientC, recipe.Water.TemperatureC, recipe.Place.AltitudeM), forecast.Totals.FinishS - firstS);
+    }
+
+    private static double FirstWaterS(Forecast forecast)
+    {
+        for (var i = 0; i < forecast.Timings.Length; i++)
+        {
+            if (forecast.Recipe.Steps[i] is Step.Pour or Step.SeatChamber)
+            {
+                return forecast.Timings[i].StartS;
+            }
+        }
+
+        return 0;
+    }
+}

@@ -1,0 +1,215 @@
+using System.Collections.Immutable;
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Core.Planning;
+
+/// <summary>What came of changing a step: the recipe, or why it was refused.</summary>
+/// <param name="Recipe">The recipe, changed; null where it was refused.</param>
+/// <param name="Findings">What is wrong with what was given; the place names the member.</param>
+public sealed record StepEdit(Recipe? Recipe, IReadOnlyList<Finding> Findings);
+
+/// <summary>
+/// Changes the steps of a recipe one at a time. What comes out may break a rule that ties steps together, a plan half
+/// rewritten always does: <see cref="RecipeChecker"/> then says so, at the step.
+/// </summary>
+public static class StepEditing
+{
+    /// <summary>Grams between two pours where a new one has no total to aim at.</summary>
+    private const double NewPourG = 50;
+
+    /// <summary>The verbs a vessel can do, in the order of a brew.</summary>
+    public static IReadOnlyList<Verb> VerbsFor(VesselFamily family) => [.. Verb.All.Where(verb => verb.Families.Contains(family))];
+
+    /// <summary>The recipe without a step.</summary>
+    public static Recipe Remove(Recipe recipe, int index) => Tidy(recipe with { Steps = recipe.Steps.RemoveAt(index) });
+
+    /// <summary>
+    /// A step changes places with the one above (−1) or below (+1). Times belong to the places, and the totals of two
+    /// pours to their order, so those stay where they are.
+    /// </summary>
+    public static Recipe Move(Recipe recipe, int index, int by)
+    {
+        var other = index + by;
+        if (other < 0 || other >= recipe.Steps.Length)
+        {
+            return recipe;
+        }
+
+        var (moved, passed) = (recipe.Steps[index], recipe.Steps[other]);
+        var (up, down) = (moved with { AtS = passed.AtS }, passed with { AtS = moved.AtS });
+        if (up is Step.Pour first && down is Step.Pour second)
+        {
+            (up, down) = (first with { ToG = second.ToG }, second with { ToG = first.ToG });
+        }
+
+        return Tidy(recipe with { Steps = recipe.Steps.SetItem(other, up).SetItem(index, down) });
+    }
+
+    /// <summary>A new step after another, with what it usually takes.</summary>
+    /// <param name="recipe">The recipe.</param>
+    /// <param name="after">The step it follows; −1 puts it first.</param>
+    /// <param name="verb">What it does.</param>
+    public static Recipe Add(Recipe recipe, int after, Verb verb)
+    {
+        var members = new JsonObject { ["do"] = verb.Word };
+        foreach (var name in verb.Requires)
+        {
+            members[name] = Usual(recipe, after, verb, name);
+        }
+
+        var step = Read(members, []) ?? throw new ArgumentException($"{verb.Word} lacks a usual value.", nameof(verb));
+        return Tidy(recipe with { Steps = recipe.Steps.Insert(Math.Clamp(after + 1, 0, recipe.Steps.Length), step) });
+    }
+
+    /// <summary>The recipe with some members of one step changed, read by the rules of the file.</summary>
+    /// <param name="recipe">The recipe.</param>
+    /// <param name="index">The step.</param>
+    /// <param name="members">New values by the file's own names; a null leaves the member out.</param>
+    public static StepEdit Change(Recipe recipe, int index, IReadOnlyDictionary<string, JsonNode?> members)
+    {
+        var json = Members(recipe.Steps[index]);
+        foreach (var (name, value) in members)
+        {
+            if (value is null)
+            {
+                json.Remove(name);
+            }
+            else
+            {
+                json[name] = value.DeepClone();
+            }
+        }
+
+        var findings = new List<Finding>();
+        var step = Read(json, findings);
+        return findings.Exists(finding => finding.Severity == Severity.Error) || step is null
+            ? new StepEdit(null, findings)
+            : new StepEdit(Tidy(recipe with { Steps = recipe.Steps.SetItem(index, step) }), findings);
+    }
+
+    /// <summary>A step as the members of the file.</summary>
+    public static JsonObject Members(Step step) => JsonNode.Parse(RecipeWriter.Write(step))!.AsObject();
+
+    /// <summary>Whether the end of a step can be set: a drain's is an outcome, and most verbs take no time.</summary>
+    public static bool HasLength(Step step) => step is Step.Wait or Step.WaitFor || Verb.Of(step).Takes.Contains("overS");
+
+    /// <summary>A step made to end at a time, by making it longer or shorter.</summary>
+    /// <param name="forecast">The forecast of the recipe as it is.</param>
+    /// <param name="index">The step.</param>
+    /// <param name="endS">Its wanted end, s on the clock.</param>
+    public static Recipe End(Forecast forecast, int index, double endS)
+    {
+        var recipe = forecast.Recipe;
+        var step = recipe.Steps[index];
+        if (!HasLength(step))
+        {
+            return recipe;
+        }
+
+        var lengthS = Math.Clamp(Math.Round(endS - forecast.Timings[index].StartS), 0, Member.LongestStepS);
+        Step changed = step switch
+        {
+            Step.Wait wait => wait with { ForS = lengthS },
+            Step.WaitFor wait => wait with { ExpectS = lengthS },
+            _ => step with { OverS = lengthS },
+        };
+        // What comes at its own time waits for it; it is not moved with it, unless it would be too late.
+        var steps = recipe.Steps.SetItem(index, changed).ToBuilder();
+        var overrunS = forecast.Timings[index].StartS + lengthS - (index + 1 < steps.Count && steps[index + 1].AtS is { } nextS ? nextS : double.PositiveInfinity);
+        return recipe with { Steps = overrunS > 0 ? Shift(steps, index + 1, overrunS) : steps.ToImmutable() };
+    }
+
+    /// <summary>A step made to begin at a time: the wait before it grows or shrinks, or it gets that time; what comes after moves with it.</summary>
+    /// <param name="forecast">The forecast of the recipe as it is.</param>
+    /// <param name="index">The step; it must come after the clock has started.</param>
+    /// <param name="startS">Its wanted start, s on the clock.</param>
+    public static Recipe Start(Forecast forecast, int index, double startS)
+    {
+        var recipe = forecast.Recipe;
+        if (index <= RecipeChecker.AnchorIndex(recipe))
+        {
+            return recipe;
+        }
+
+        var steps = recipe.Steps.ToBuilder();
+        var wantedS = Math.Clamp(Math.Round(startS), Math.Max(0, forecast.Timings[index - 1].StartS), Member.LongestBrewS);
+        if (steps[index].AtS is null && steps[index - 1] is Step.Wait wait)
+        {
+            var lengthS = Math.Max(0, wantedS - forecast.Timings[index - 1].StartS);
+            steps[index - 1] = wait with { ForS = Math.Min(lengthS, Member.LongestStepS) };
+            return recipe with { Steps = Shift(steps, index, lengthS - wait.ForS) };
+        }
+
+        var atS = Math.Max(wantedS, Math.Ceiling(forecast.Timings[index - 1].EndS));
+        var deltaS = atS - forecast.Timings[index].StartS;
+        steps[index] = steps[index] with { AtS = atS };
+        return recipe with { Steps = Shift(steps, index + 1, deltaS) };
+    }
+
+    private static ImmutableArray<Step> Shift(ImmutableArray<Step>.Builder steps, int from, double byS)
+    {
+        for (var i = from; i < steps.Count; i++)
+        {
+            if (steps[i].AtS is { } atS)
+            {
+                steps[i] = steps[i] with { AtS = Math.Clamp(Math.Round(atS + byS, 1), 0, Member.LongestBrewS) };
+            }
+        }
+
+        return steps.ToImmutable();
+    }
+
+    /// <summary>Takes the times off steps that come before the clock runs, and puts times back in order.</summary>
+    private static Recipe Tidy(Recipe recipe)
+    {
+        var anchor = RecipeChecker.AnchorIndex(recipe);
+        var steps = recipe.Steps.ToBuilder();
+        var lastS = 0.0;
+        for (var i = 0; i < steps.Count; i++)
+        {
+            if (steps[i].AtS is not { } atS)
+            {
+                continue;
+            }
+
+            if (i <= anchor)
+            {
+                steps[i] = steps[i] with { AtS = null };
+            }
+            else
+            {
+                lastS = Math.Max(lastS, atS);
+                steps[i] = steps[i] with { AtS = lastS };
+            }
+        }
+
+        return recipe with { Steps = steps.ToImmutable() };
+    }
+
+    private static Step? Read(JsonObject members, List<Finding> findings)
+    {
+        using var document = JsonDocument.Parse(members.ToJsonString());
+        return RecipeReader.ReadStep(document.RootElement, "", findings);
+    }
+
+    private static JsonNode Usual(Recipe recipe, int after, Verb verb, string name) => (verb.Word, name) switch
+    {
+        (_, "toG") => JsonValue.Create(PourTotal(recipe, after)),
+        ("seat-chamber", _) => JsonValue.Create(200.0),
+        (_, "forS") => JsonValue.Create(30.0),
+        (_, "event") => JsonValue.Create(Words<WaitEvent>.Of(recipe.Brewer.Family == VesselFamily.Siphon ? WaitEvent.FineBubbles : WaitEvent.DryBed)),
+        (_, "iceG") => JsonValue.Create(100.0),
+        _ => JsonValue.Create(NewPourG),
+    };
+
+    /// <summary>A new pour lies half way between those round it.</summary>
+    private static double PourTotal(Recipe recipe, int after)
+    {
+        var beforeG = recipe.Steps.Take(after + 1).OfType<Step.Pour>().Select(pour => pour.ToG).DefaultIfEmpty(0).Max();
+        var nextG = recipe.Steps.Skip(after + 1).OfType<Step.Pour>().Select(pour => pour.ToG).DefaultIfEmpty(beforeG + (2 * NewPourG)).Min();
+        return Math.Round((beforeG + nextG) / 2);
+    }
+}

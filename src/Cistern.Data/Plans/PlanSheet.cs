@@ -1,0 +1,63 @@
+using Cistern.Data.Shelf;
+
+namespace Cistern.Data.Plans;
+
+/// <summary>
+/// A plan somebody is working on, or has kept. Every change of it is a turn, so that it can be undone and done again; a
+/// kept plan knows which it came from, what was changed, and why.
+/// </summary>
+public sealed class PlanSheet : IShelved
+{
+    public int Id { get; set; }
+
+    public required string Name { get; set; }
+
+    /// <summary>The recipe of the library it goes back to, or its own name as a slug where it was imported.</summary>
+    public required string RecipeId { get; set; }
+
+    /// <summary>The sheet it was made from, or null.</summary>
+    public int? ParentId { get; set; }
+
+    public string ParentName { get; set; } = "";
+
+    /// <summary>What is different from what it came from, in words, when it was kept.</summary>
+    public string What { get; set; } = "";
+
+    /// <summary>Why, in the barista's words.</summary>
+    public string Why { get; set; } = "";
+
+    public int? BaristaId { get; set; }
+
+    /// <summary>When it was kept under its name; null for one that is only being worked on.</summary>
+    public long? KeptAtMs { get; set; }
+
+    public long ChangedAtMs { get; set; }
+
+    public long? RemovedAtMs { get; set; }
+
+    /// <summary>The turn it stands at.</summary>
+    public int Position { get; set; }
+
+    /// <summary>The state it is held against: the dotted tide.</summary>
+    public required string AcceptedJson { get; set; }
+
+    public List<PlanTurn> Turns { get; } = [];
+}
+
+/// <summary>One change of a plan.</summary>
+public sealed class PlanTurn
+{
+    public int Id { get; set; }
+
+    public int SheetId { get; set; }
+
+    public int Position { get; set; }
+
+    /// <summary>The plan after the change.</summary>
+    public required string StateJson { get; set; }
+
+    /// <summary>What was changed, in a few words.</summary>
+    public required string What { get; set; }
+
+    public long AtMs { get; set; }
+}
