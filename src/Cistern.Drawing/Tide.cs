@@ -19,12 +19,20 @@ public sealed record TideOptions(double WidthPx)
     /// <summary>Another forecast, drawn as a dotted line: what it was before, or what was planned.</summary>
     public Forecast? Ghost { get; init; }
 
+    /// <summary>The time axis reaches at least to here, s: for tides that are laid side by side.</summary>
+    public double ToS { get; init; }
+
     /// <summary>Words and units.</summary>
     public TideLabels Labels { get; init; } = TideLabels.Plain;
 
     /// <summary>Makes the ids inside unique where several tides stand on one page.</summary>
     public string IdPrefix { get; init; } = "tide";
 }
+
+/// <summary>One step as a strip under the tide, on the same time axis.</summary>
+/// <param name="Index">The step's place in the recipe.</param>
+/// <param name="Svg">The strip.</param>
+public sealed record TideRow(int Index, string Svg);
 
 /// <summary>
 /// The tide: height of the liquid in the vessel and in the cup over time, both lanes at one scale, with its colour by
@@ -44,6 +52,15 @@ public static class Tide
     /// <param name="options">How.</param>
     /// <returns>An SVG element.</returns>
     public static string Draw(Forecast forecast, TideOptions options) => new Drawing(forecast, options).Draw();
+
+    /// <summary>Every step as a strip of its own, to be stacked under a tide of the same width. Ends that can be set carry handles.</summary>
+    /// <param name="forecast">A forecast with its series.</param>
+    /// <param name="options">How; the ghost decides the axis, as it does for the tide.</param>
+    public static IReadOnlyList<TideRow> Rows(Forecast forecast, TideOptions options)
+    {
+        var drawing = new Drawing(forecast, options);
+        return [.. forecast.Timings.Select(timing => new TideRow(timing.Index, drawing.Row(timing.Index)))];
+    }
 
     private sealed class Drawing
     {
@@ -77,7 +94,7 @@ public static class Tide
             var series = forecast.Series;
             // Time begins where water first comes; what goes before is preparation.
             fromS = Acts.Of(forecast) is [var first, ..] ? Math.Min(0, first.StartS) : Math.Min(0, series[0].TimeS);
-            toS = Math.Max(fromS + 1, Math.Max(series[^1].TimeS, options.Ghost?.Totals.FinishS ?? 0));
+            toS = Math.Max(fromS + 1, Math.Max(series[^1].TimeS, Math.Max(options.Ghost?.Totals.FinishS ?? 0, options.ToS)));
             var vesselG = MostVessel(forecast);
             var cupG = MostCup(forecast);
             if (options.Ghost is { } ghost)
@@ -111,6 +128,47 @@ public static class Tide
             svg.Add($"<line class=\"tide-now\" x1=\"{left}\" x2=\"{left}\" y1=\"{ActsPx}\" y2=\"{cupBottom}\" visibility=\"hidden\"/>");
             return svg.Add("</svg>").ToString();
         }
+
+        public string Row(int index)
+        {
+            const double HeightPx = 32;
+            var row = new Svg();
+            var timing = forecast.Timings[index];
+            var step = forecast.Recipe.Steps[index];
+            row.Add($"<svg viewBox=\"0 0 {options.WidthPx} {HeightPx}\" class=\"tide strip\" aria-hidden=\"true\" data-from=\"{fromS}\" data-to=\"{toS}\" data-left=\"{left}\" data-right=\"{right}\">");
+            foreach (var timeS in TimeTicks())
+            {
+                row.Add($"<line class=\"tide-grid\" x1=\"{X(timeS)}\" x2=\"{X(timeS)}\" y1=\"0\" y2=\"{HeightPx}\"/>");
+            }
+
+            var (verb, detail) = options.Labels.Step(forecast.Recipe, index);
+            var timed = timing.EndS >= fromS - 0.01 && step is not (Step.Preheat or Step.RinseFilter or Step.Weigh or Step.GrindCoffee or Step.HeatWater);
+            var x = timed ? X(timing.StartS) : left;
+            var width = timed ? Math.Max(5, X(timing.EndS) - x) : 0;
+            if (timed)
+            {
+                row.Add($"<rect class=\"tide-bar\" x=\"{x}\" y=\"8\" width=\"{width}\" height=\"{BarPx}\" rx=\"2\"/>");
+            }
+
+            var neededPx = 7.4 * (verb.Length + detail.Length + 1);
+            var rightPx = options.WidthPx - x - width - 10;
+            // Bars near the right have their words before them; words too long for either side stand where there is more room.
+            var fits = neededPx < rightPx || rightPx >= x - left - 10;
+            row.Add($"<text x=\"{(fits ? x + width + (timed ? 10 : 8) : x - 10)}\" y=\"21\" class=\"tide-step tide-label\"{(fits ? "" : " text-anchor=\"end\"")}><tspan class=\"tide-strong\">{Svg.Encode(verb)}</tspan> {Svg.Encode(detail)}</text>");
+            if (timed && index > RecipeChecker.AnchorIndex(forecast.Recipe))
+            {
+                row.Add($"<rect class=\"bar-end\" data-step=\"{index}\" data-end=\"begin\" x=\"{x - 6}\" y=\"2\" width=\"12\" height=\"28\" rx=\"3\"/>");
+            }
+
+            if (timed && Core.Planning.StepEditing.HasLength(step))
+            {
+                row.Add($"<rect class=\"bar-end\" data-step=\"{index}\" data-end=\"end\" x=\"{x + width - 6}\" y=\"2\" width=\"12\" height=\"28\" rx=\"3\"/>");
+            }
+
+            return row.Add("</svg>").ToString();
+        }
+
+        private IEnumerable<double> TimeTicks() => Ticks(fromS, toS, (right - left) / 80, [5, 10, 15, 30, 60, 120, 180, 300, 600, 1800, 3600, 7200, 14400, 28800]);
 
         private static double MostVessel(Forecast of) => of.Series.Max(sample => sample.ContactWaterG + sample.AnnulusG);
 
@@ -147,7 +205,7 @@ public static class Tide
 
         private void DrawAxes(double height)
         {
-            foreach (var timeS in Ticks(fromS, toS, (right - left) / 80, [5, 10, 15, 30, 60, 120, 180, 300, 600, 1800, 3600, 7200, 14400, 28800]))
+            foreach (var timeS in TimeTicks())
             {
                 svg.Add($"<line class=\"tide-grid\" x1=\"{X(timeS)}\" x2=\"{X(timeS)}\" y1=\"{vesselTop}\" y2=\"{(options.WithSteps ? height - 4 : cupBottom)}\"/>");
                 svg.Text(X(timeS), cupBottom + 17, "tide-tick", TideLabels.Clock(timeS), "middle");

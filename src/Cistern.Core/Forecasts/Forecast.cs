@@ -42,6 +42,9 @@ public sealed record Totals
     /// <summary>Force of the hand on a press or a plunger, N; null where there is none.</summary>
     public double? PressForceN { get; init; }
 
+    /// <summary>What the flame has to spare when the coffee goes in, W; null without a flame. A judgement: 30 to 160 is right.</summary>
+    public double? FlameMarginW { get; init; }
+
     /// <summary>The fullest the vessel gets, raft and foam included, ml.</summary>
     public required double PeakVolumeMl { get; init; }
 

@@ -63,6 +63,7 @@ public static class Forecaster
         private Step.Ice? ice;
         private double iceG;
         private bool turned;
+        private double? flameMarginW;
 
         public Running(Recipe recipe, ForecastOptions options)
         {
@@ -332,6 +333,7 @@ public static class Forecaster
         private void JudgeFlame(int index)
         {
             var margin = slurry.FlameMarginW(flameW);
+            flameMarginW = margin;
             if (margin < 30)
             {
                 events.Add(new BrewEvent(BrewEventKind.WaterFallsBack, slurry.TimeS, index, margin, 30));
@@ -394,6 +396,7 @@ public static class Forecaster
                 StreamC = slurry.StreamC,
                 DrawdownS = double.IsNaN(drawToS) ? null : drawToS - drawFromS,
                 PressForceN = pressForceN,
+                FlameMarginW = flameMarginW,
                 PeakVolumeMl = slurry.PeakVolumeMl,
                 SedimentGPer100G = beverageG > 0 ? 100 * slurry.FinesG * FilterTraits.Of(slurry.Vessel.Filter).FinesPassed * suspended / beverageG : 0,
                 KeptWaterG = slurry.ContactG + slurry.AnnulusG,

@@ -116,10 +116,17 @@ public static class StepEditing
             Step.WaitFor wait => wait with { ExpectS = lengthS },
             _ => step with { OverS = lengthS },
         };
-        // What comes at its own time waits for it; it is not moved with it, unless it would be too late.
+        // What comes at its own time waits for it, and is only moved where it would otherwise be too late.
         var steps = recipe.Steps.SetItem(index, changed).ToBuilder();
-        var overrunS = forecast.Timings[index].StartS + lengthS - (index + 1 < steps.Count && steps[index + 1].AtS is { } nextS ? nextS : double.PositiveInfinity);
-        return recipe with { Steps = overrunS > 0 ? Shift(steps, index + 1, overrunS) : steps.ToImmutable() };
+        var next = index + 1;
+        while (next < steps.Count && steps[next].AtS is null)
+        {
+            next++;
+        }
+
+        var grownS = lengthS - forecast.Timings[index].LengthS;
+        var overrunS = next < steps.Count ? forecast.Timings[next - 1].EndS + grownS - steps[next].AtS!.Value : 0;
+        return recipe with { Steps = overrunS > 0 ? Shift(steps, next, overrunS) : steps.ToImmutable() };
     }
 
     /// <summary>A step made to begin at a time: the wait before it grows or shrinks, or it gets that time; what comes after moves with it.</summary>

@@ -45,6 +45,8 @@ public static class Setup
         builder.Services.AddHttpContextAccessor();
         builder.Services.AddScoped<Here>();
         builder.Services.AddSingleton<Pages.Brewing.BrewDesk>();
+        builder.Services.AddSingleton<Pages.Plan.PlanGate>();
+        builder.Services.AddScoped<Pages.Plan.PlanDesk>();
         builder.Services.AddRazorPages(options =>
         {
             options.RootDirectory = "/Pages";

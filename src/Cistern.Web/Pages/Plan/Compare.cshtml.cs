@@ -1,6 +1,8 @@
 using Cistern.Core.Forecasts;
-using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
+using Cistern.Data;
+using Cistern.Data.Plans;
+using Cistern.Drawing;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;
 using Microsoft.AspNetCore.Mvc;
@@ -8,94 +10,81 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace Cistern.Web.Pages.Plan;
 
-/// <summary>A line of a comparison: what two recipes differ in.</summary>
-/// <param name="What">What it is.</param>
-/// <param name="First">In the first.</param>
-/// <param name="Second">In the second.</param>
-public sealed record Difference(string What, string First, string Second);
-
-/// <summary>Two recipes laid side by side: only what differs, and what each gives.</summary>
-public sealed class CompareModel(Here here) : PageModel
+/// <summary>Two plans laid side by side: only what differs, and what each gives. Recipes, brews and the barista's own plans alike.</summary>
+public sealed class CompareModel(CisternDb db, PlanDesk desk, Here here) : PageModel
 {
     public Show Show { get; private set; } = null!;
+
+    /// <summary>The addresses of the two, as they stand in the form.</summary>
+    public (string? First, string? Second) Ids { get; private set; }
 
     public Forecast? First { get; private set; }
 
     public Forecast? Second { get; private set; }
 
-    /// <summary>What is set differently.</summary>
-    public IReadOnlyList<Difference> Set { get; private set; } = [];
+    public Differences Differ { get; private set; } = new([], [], []);
 
-    /// <summary>What each gives, where that differs as it is shown.</summary>
-    public IReadOnlyList<Difference> Gives { get; private set; } = [];
-
-    /// <summary>What each does and the other does not, in order.</summary>
-    public IReadOnlyList<Difference> Steps { get; private set; } = [];
+    /// <summary>What can be chosen: the recipes, and the barista's own plans; what lies here already too.</summary>
+    public IReadOnlyList<(string Id, string Name)> Choices { get; private set; } = [];
 
     public async Task<IActionResult> OnGetAsync(string? a, string? b, CancellationToken ct)
     {
         Show = await here.ShowAsync(ct);
-        if ((a is { Length: > 0 } && RecipeLibrary.Find(a) is null) || (b is { Length: > 0 } && RecipeLibrary.Find(b) is null))
+        Ids = (a, b);
+        First = await ForecastAsync(a, ct);
+        Second = await ForecastAsync(b, ct);
+        if ((a is { Length: > 0 } && First is null) || (b is { Length: > 0 } && Second is null))
         {
             return NotFound();
         }
 
-        First = RecipeLibrary.Find(a ?? "") is { } first ? Forecaster.Run(first) : null;
-        Second = RecipeLibrary.Find(b ?? "") is { } second ? Forecaster.Run(second) : null;
+        List<(string Id, string Name)> choices =
+        [
+            .. (await desk.KeptAsync(ct)).Select(sheet => (Id: FormattableString.Invariant($"{sheet.Id}"), $"{sheet.Name}, your own")),
+            .. RecipeLibrary.All.Select(recipe => (recipe.Id, $"{recipe.Name}, {StepWording.Family(recipe.Brewer.Family)}")),
+        ];
+        foreach (var (id, forecast) in new[] { (a, First), (b, Second) })
+        {
+            if (forecast is not null && id is not null && !choices.Exists(one => one.Id == id))
+            {
+                choices.Insert(0, (id, $"{forecast.Recipe.Name}, as it lies open"));
+            }
+        }
+
+        Choices = choices;
         if (First is not null && Second is not null)
         {
-            Set = Differing(Settings(First), Settings(Second));
-            Gives = Differing(Outcomes(First), Outcomes(Second));
-            Steps = Differing(Done(First), Done(Second));
+            Differ = Differences.Between(First, Second, Show);
         }
 
         return Page();
     }
 
-    private static List<Difference> Differing(IEnumerable<(string What, string Value)> first, IEnumerable<(string What, string Value)> second)
+    /// <summary>Both tides share one time axis, so that they can be read against one another.</summary>
+    public TideOptions TideOf(Forecast forecast, string prefix) => new(520)
     {
-        var firsts = first.ToLookup(one => one.What, one => one.Value, StringComparer.Ordinal);
-        var seconds = second.ToLookup(one => one.What, one => one.Value, StringComparer.Ordinal);
-        return [.. firsts.Select(group => group.Key).Union(seconds.Select(group => group.Key), StringComparer.Ordinal)
-            .Select(what => new Difference(what, string.Join("; ", firsts[what]), string.Join("; ", seconds[what])))
-            .Where(one => one.First != one.Second)];
-    }
+        WithSteps = false,
+        LanesPx = 190,
+        IdPrefix = prefix,
+        ToS = Math.Max(First!.Totals.FinishS, Second!.Totals.FinishS),
+        Labels = Show.Labels(StepWording.InVessel(forecast.Recipe.Brewer.Family)),
+    };
 
-    private IEnumerable<(string What, string Value)> Settings(Forecast forecast)
+    private async Task<Forecast?> ForecastAsync(string? id, CancellationToken ct)
     {
-        var recipe = forecast.Recipe;
-        yield return ("School", recipe.School ?? "");
-        yield return ("Vessel", StepWording.Vessel(recipe.Brewer));
-        yield return ("Dose", Show.Mass(recipe.Coffee.DoseG));
-        yield return ("Water", Show.Water(recipe.WaterG));
-        yield return ("Ratio", Show.Ratio(Scaling.ChargeOf(recipe).Ratio));
-        yield return ("Kettle", Show.Temperature(recipe.Water.TemperatureC));
-        yield return ("Grind", $"{Show.Number(recipe.Grind.MedianUm, 0)} µm");
-        yield return ("Roast", Show.Number(recipe.Coffee.Roast, 2));
-        yield return ("Rested", $"{Show.Number(recipe.Coffee.RestDays, 0)} days");
-        yield return ("Place", $"{Show.Number(recipe.Place.AltitudeM, 0)} m, {Show.Temperature(recipe.Place.AmbientC)}");
-    }
-
-    private IEnumerable<(string What, string Value)> Outcomes(Forecast forecast)
-    {
-        var totals = forecast.Totals;
-        yield return ("Strength", $"{Show.Percent(totals.FinalTdsPercent, 2)} TDS");
-        yield return ("Extraction", Show.Percent(totals.ExtractionYieldPercent));
-        yield return ("Leans", $"{Show.Tilt(totals.Tilt)} ({Show.Signed(totals.Tilt, 2)})");
-        yield return ("Drink", $"{Show.Water(totals.FinalG)}, {Show.Drink(totals.FinalG)}");
-        yield return ("Done at", Show.Clock(totals.FinishS));
-        yield return ("To drink at", totals.ChilledC is null ? Show.Clock(totals.FinishS + totals.DrinkableAfterS) : "cold at once");
-        yield return ("Drains in", totals.DrawdownS is { } drawdownS ? Show.Clock(drawdownS) : "");
-        yield return ("At the hand", totals.PressForceN is { } force ? $"{Show.Number(force, 0)} N" : "");
-        yield return ("Sediment", $"{Show.Number(totals.SedimentGPer100G, 3)} g in 100 g");
-    }
-
-    private IEnumerable<(string What, string Value)> Done(Forecast forecast)
-    {
-        for (var i = 0; i < forecast.Timings.Length; i++)
+        if (id is null or "" || await desk.FindAsync(id, ct) is not { } open)
         {
-            var words = StepWording.Of(forecast.Recipe, i, Show);
-            yield return (words.Verb, $"{Show.Clock(forecast.Timings[i].StartS)} {words.Target}".Trim());
+            return null;
         }
+
+        if (open.Sheet is null)
+        {
+            return Forecaster.Run(open.State.OriginRecipe());
+        }
+
+        var forecast = PlanSettings.Read(open.State, await PlanShelf.LoadAsync(db, open.State, ct), [], Show, here.Today).Forecast;
+        return forecast with { Recipe = forecast.Recipe with { Name = NameOf(open.Sheet) } };
     }
+
+    private static string NameOf(PlanSheet sheet) => sheet.KeptAtMs is null ? $"{sheet.Name}, changed" : sheet.Name;
 }

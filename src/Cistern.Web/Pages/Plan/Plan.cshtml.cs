@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Text;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
@@ -10,20 +11,32 @@ using Cistern.Web.Frame;
 using Cistern.Web.Wording;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.AspNetCore.WebUtilities;
 using Microsoft.EntityFrameworkCore;
+using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic.KeyValuePair<string, Microsoft.Extensions.Primitives.StringValues>>;
 
 namespace Cistern.Web.Pages.Plan;
 
-/// <summary>Sets a recipe to what is wanted and shows what it will do.</summary>
-public sealed class PlanModel(CisternDb db, Here here) : PageModel
+/// <summary>Sets a plan to what is wanted and shows what it will do.</summary>
+public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here here) : PageModel
 {
+    /// <summary>The plan as it lies open.</summary>
+    public OpenPlan Open { get; private set; } = null!;
+
     public PlanSettings Settings { get; private set; } = null!;
 
     public PlanShelf Shelf { get; private set; } = null!;
 
-    public Recipe Written { get; private set; } = null!;
-
     public Show Show { get; private set; } = null!;
+
+    /// <summary>What the plan is held against: the dotted tide.</summary>
+    public Forecast Accepted { get; private set; } = null!;
+
+    /// <summary>What is different from it.</summary>
+    public Differences Changed { get; private set; } = new([], [], []);
+
+    /// <summary>Whether anything is.</summary>
+    public bool IsChanged => Changed.Set.Count + Changed.Steps.Count + Changed.Gives.Count > 0;
 
     /// <summary>The 80 % band of each figure.</summary>
     public IReadOnlyDictionary<Outcome, Band> Bands { get; private set; } = new Dictionary<Outcome, Band>();
@@ -34,21 +47,78 @@ public sealed class PlanModel(CisternDb db, Here here) : PageModel
     /// <summary>What the forecast found.</summary>
     public IReadOnlyList<EventWords> Events { get; private set; } = [];
 
+    /// <summary>What the rules have against the steps as they are.</summary>
+    public IReadOnlyList<Finding> Findings { get; private set; } = [];
+
+    /// <summary>What the place's boiling point takes away; null where it takes nothing.</summary>
+    public HighPlace? High { get; private set; }
+
+    /// <summary>The map of strength against yield.</summary>
+    public StrengthMapView Map { get; private set; } = null!;
+
+    public Preparation Preparation { get; private set; } = null!;
+
+    /// <summary>When the cup is wanted, as typed.</summary>
+    public ReadyTime Ready { get; private set; } = null!;
+
+    /// <summary>The step whose form is open, or −1.</summary>
+    public int OpenStep { get; private set; } = -1;
+
+    /// <summary>The form of that step.</summary>
+    public StepForm? Step { get; private set; }
+
     /// <summary>The moment at which the vessel is shown, s on the clock: as scrubbed, or as the release begins.</summary>
     public double AtS { get; private set; }
 
+    /// <summary>What is asked backwards, as it stands in the form.</summary>
+    public (string Setting, string Outcome, string Value) Ask { get; private set; }
+
+    /// <summary>The name and the why of a plan being kept, and what is wrong with them.</summary>
+    public (string Name, string Why, string? Problem) Keep { get; private set; }
+
+    /// <summary>The strength to be let down to, as it stands in the form.</summary>
+    public string LetDownTo { get; private set; } = "";
+
+    /// <summary>The query that a plan nobody has changed yet was opened with.</summary>
+    public string From { get; private set; } = "";
+
+    /// <summary>Whether it may be brewed.</summary>
+    public bool CanBrew => !Events.Any(one => one.Stops) && Findings.All(finding => finding.Severity != Severity.Error);
+
+    public string Name => Open.Sheet?.Name ?? Settings.Recipe.Name;
+
+    public Forecast Forecast => Settings.Forecast;
+
+    public TideLabels Labels => Show.Labels(StepWording.InVessel(Settings.Recipe.Brewer.Family));
+
     /// <summary>The vessel cut open at that moment.</summary>
-    public string VesselSvg => VesselCut.Draw(Settings.Forecast, AtS, Show.Labels(StepWording.InVessel(Settings.Recipe.Brewer.Family)));
+    public string VesselSvg => VesselCut.Draw(Forecast, AtS, Labels);
+
+    /// <summary>Asked by htmx for the plan alone.</summary>
+    public bool Part => Request.Headers.ContainsKey("HX-Request");
 
     /// <summary>What the moment is like, in words.</summary>
     public string Moment
     {
         get
         {
-            var sample = Settings.Forecast.At(AtS);
+            var sample = Forecast.At(AtS);
             return $"{Show.Clock(AtS)}  {Show.Temperature(sample.TemperatureC)}  {Show.Percent(sample.VesselTdsPercent, 2)} TDS here";
         }
     }
+
+    /// <summary>The tide of a width, with the dotted one where the plan has been changed.</summary>
+    public TideOptions TideOf(double widthPx, double lanesPx, string prefix) => new(widthPx)
+    {
+        Ghost = IsChanged ? Accepted : null,
+        Labels = Labels,
+        WithSteps = false,
+        LanesPx = lanesPx,
+        IdPrefix = prefix,
+    };
+
+    /// <summary>An address of this plan.</summary>
+    public string Link(string handler) => $"/plan/{Open.Id}?handler={handler}{(From.Length > 0 ? "&" + From : "")}";
 
     /// <summary>A figure's band in words, or null where the brew has none.</summary>
     public string? Within(Outcome outcome, Func<double, string> write) =>
@@ -58,49 +128,116 @@ public sealed class PlanModel(CisternDb db, Here here) : PageModel
     public string? May(Setting setting, Func<double, string> write) =>
         SlackOf.TryGetValue(setting, out var slack) && double.IsFinite(slack) ? $"± {write(slack)}" : null;
 
-    /// <summary>Asked by htmx for the plan alone.</summary>
-    public bool Part => Request.Headers.ContainsKey("HX-Request");
-
     public async Task<IActionResult> OnGetAsync(string id, CancellationToken ct)
     {
-        if (!await LoadAsync(id, Request.Query, ct))
+        if (!await LoadAsync(id, Request.Query, Request.QueryString.Value?.TrimStart('?') ?? "", ct))
         {
             return NotFound();
         }
 
+        await WorkOutAsync(ct);
+        return Page();
+    }
+
+    /// <summary>A change: typed, chosen, pressed or dragged.</summary>
+    public async Task<IActionResult> OnPostAsync(string id, CancellationToken ct)
+    {
+        using var turn = await gate.EnterAsync(ct);
+        if (!await LoadAsync(id, Request.Form, Request.Form.Value("from") ?? "", ct))
+        {
+            return NotFound();
+        }
+
+        var preview = Request.Form.Value("preview") == "1";
+        var went = await WentAsync(ct);
+        if (!went && !preview && Settings.Did.Count > 0)
+        {
+            await StoreAsync(ct);
+        }
+
+        if (!Part && Settings.Good)
+        {
+            return Redirect(QueryHelpers.AddQueryString($"/plan/{Open.Id}", ViewState()));
+        }
+
+        await WorkOutAsync(ct);
+        if (Open.Sheet is not null && !preview)
+        {
+            Response.Headers["HX-Replace-Url"] = $"/plan/{Open.Id}";
+        }
+
+        Response.StatusCode = Part || Settings.Good ? StatusCodes.Status200OK : StatusCodes.Status422UnprocessableEntity;
         return Page();
     }
 
     /// <summary>The vessel alone, while the tide is scrubbed.</summary>
     public async Task<IActionResult> OnGetVesselAsync(string id, CancellationToken ct) =>
-        await LoadAsync(id, Request.Query, ct, pictureOnly: true) ? Partial("_Vessel", this) : NotFound();
+        await LoadAsync(id, Request.Query, "", ct) ? Partial("_Vessel", this) : NotFound();
 
     /// <summary>The plan as an open recipe file.</summary>
     public async Task<IActionResult> OnGetFileAsync(string id, CancellationToken ct) =>
-        await LoadAsync(id, Request.Query, ct, pictureOnly: true)
-            ? File(Encoding.UTF8.GetBytes(RecipeWriter.Write(Settings.Recipe)), "application/json", $"{Written.Id}.json")
+        await LoadAsync(id, Request.Query, "", ct)
+            ? File(Encoding.UTF8.GetBytes(RecipeWriter.Write(Settings.Recipe with { Name = Name })), "application/json", $"{Settings.Recipe.Id}.json")
             : NotFound();
 
     /// <summary>The tide as an SVG that stands alone.</summary>
     public async Task<IActionResult> OnGetTideAsync(string id, CancellationToken ct) =>
-        await LoadAsync(id, Request.Query, ct, pictureOnly: true)
-            ? File(Encoding.UTF8.GetBytes(Tide.Draw(Settings.Forecast, new TideOptions(760) { StandsAlone = true, Labels = Show.Labels(StepWording.InVessel(Settings.Recipe.Brewer.Family)) })), "image/svg+xml", $"{Written.Id}.svg")
+        await LoadAsync(id, Request.Query, "", ct)
+            ? File(Encoding.UTF8.GetBytes(Tide.Draw(Forecast, new TideOptions(760) { StandsAlone = true, Labels = Labels })), "image/svg+xml", $"{Settings.Recipe.Id}.svg")
             : NotFound();
 
-    public async Task<IActionResult> OnPostBrewAsync(string id, CancellationToken ct)
+    /// <summary>Keeps the plan under a name.</summary>
+    public async Task<IActionResult> OnPostKeepAsync(string id, CancellationToken ct)
     {
-        if (!await LoadAsync(id, Request.Form, ct))
+        using var turn = await gate.EnterAsync(ct);
+        if (!await LoadAsync(id, Request.Form, Request.Form.Value("from") ?? "", ct))
         {
             return NotFound();
         }
 
-        if (!Settings.Good || Events.Any(one => one.Stops))
+        if (Settings.Did.Count > 0)
         {
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            await StoreAsync(ct);
+        }
+
+        await WorkOutAsync(ct);
+        var name = (Request.Form.Value("keep.name") ?? "").Trim();
+        var why = (Request.Form.Value("keep.why") ?? "").Trim();
+        var problem = name.Length is 0 or > 200 ? "Give it a name of up to 200 letters." : why.Length > 2_000 ? "At most 2000 letters." : !Settings.Good ? "Something above will not do yet." : null;
+        Keep = (name, why, problem);
+        if (problem is not null)
+        {
+            Response.StatusCode = Part ? StatusCodes.Status200OK : StatusCodes.Status422UnprocessableEntity;
             return Page();
         }
 
-        var brew = BrewPlan.Of(Settings.Forecast, here.NowMs);
+        var what = await ParentForecastAsync(ct) is { } parent ? Differences.Between(parent, Forecast, Show).InShort : "";
+        return Goto($"/plan/{await desk.KeepAsync(Open, Settings.State, name, what, why, ct)}");
+    }
+
+    public async Task<IActionResult> OnPostBrewAsync(string id, CancellationToken ct)
+    {
+        using var turn = await gate.EnterAsync(ct);
+        if (!await LoadAsync(id, Request.Form, Request.Form.Value("from") ?? "", ct))
+        {
+            return NotFound();
+        }
+
+        if (Settings.Did.Count > 0 && Settings.Good)
+        {
+            await StoreAsync(ct);
+        }
+
+        await WorkOutAsync(ct);
+        if (!Settings.Good || !CanBrew)
+        {
+            Response.StatusCode = Part ? StatusCodes.Status200OK : StatusCodes.Status422UnprocessableEntity;
+            return Page();
+        }
+
+        var brew = BrewPlan.Of(Forecast with { Recipe = Settings.Recipe with { Name = Name } }, here.NowMs);
+        brew.SheetId = Open.Sheet?.Id;
+        brew.FilterStockId = Shelf.Filters.FirstOrDefault(stock => stock.Fits(Settings.Recipe.Brewer))?.Id;
         brew.BaristaId = (await here.BaristaAsync(ct))?.Id;
         brew.BagId = Settings.Bag?.Id;
         brew.CoffeeName = Settings.Bag?.Name ?? "";
@@ -108,35 +245,153 @@ public sealed class PlanModel(CisternDb db, Here here) : PageModel
         brew.GrindText = Settings.GrindText;
         db.Brews.Add(brew);
         await db.SaveChangesAsync(ct);
-        return RedirectToPage("/Brewing/Brew", new { id = brew.Id });
+        return Goto($"/brew/{brew.Id}");
     }
 
-    private async Task<bool> LoadAsync(string id, IEnumerable<KeyValuePair<string, Microsoft.Extensions.Primitives.StringValues>> values, CancellationToken ct, bool pictureOnly = false)
+    /// <summary>Leads to another page, whoever asked.</summary>
+    private IActionResult Goto(string path)
     {
-        if (RecipeLibrary.Find(id) is not { } written)
+        if (!Part)
+        {
+            return Redirect(path);
+        }
+
+        Response.Headers["HX-Redirect"] = path;
+        return new StatusCodeResult(StatusCodes.Status204NoContent);
+    }
+
+    /// <summary>Undo, redo and accept change the sheet, not the recipe.</summary>
+    private async Task<bool> WentAsync(CancellationToken ct)
+    {
+        OpenPlan? moved = Request.Form.Value("do") switch
+        {
+            "undo" => await desk.StepAsync(Open, -1, ct),
+            "redo" => await desk.StepAsync(Open, 1, ct),
+            "accept" => await desk.AcceptAsync(Open, ct),
+            "back" => await desk.TurnAsync(Open, Open.Accepted, "back to the dotted one", ct),
+            _ => null,
+        };
+        if (moved is null)
         {
             return false;
         }
 
-        Written = written;
-        Show = await here.ShowAsync(ct);
-        Shelf = new PlanShelf(
-            await db.Bags.AsNoTracking().OrderBy(bag => bag.Name).ToListAsync(ct),
-            await db.Mills.AsNoTracking().OrderBy(mill => mill.Name).ToListAsync(ct),
-            await db.Places.AsNoTracking().OrderBy(place => place.Id).ToListAsync(ct),
-            await db.Vessels.AsNoTracking().Where(vessel => vessel.Family == written.Brewer.Family).OrderBy(vessel => vessel.Name).ToListAsync(ct));
-        Settings = PlanSettings.Read(written, Shelf, values, Show, here.Today);
-        var series = Settings.Forecast.Series;
-        var at = TypedNumber.Read(values.Value("at"), series[0].TimeS, series[^1].TimeS, "s");
-        AtS = at.Value ?? (Cistern.Core.Planning.Settings.Get(Settings.Forecast, Setting.ReleaseS) ?? series[^1].TimeS);
-        if (pictureOnly)
+        Open = moved;
+        Settings = PlanSettings.Read(Open.State, Shelf, [], Show, here.Today);
+        return true;
+    }
+
+    private async Task StoreAsync(CancellationToken ct)
+    {
+        Open = await desk.TurnAsync(Open, Settings.State, string.Join(", ", Settings.Did), ct);
+        From = "";
+    }
+
+    private Dictionary<string, string?> ViewState() => new(StringComparer.Ordinal)
+    {
+        ["open"] = ReadOpenStep() is >= 0 and var open ? open.ToString(CultureInfo.InvariantCulture) : null,
+        ["at"] = Request.Form.Value("at"),
+        ["ready"] = Request.Form.Value("ready") is { Length: > 0 } ready ? ready : null,
+        ["ask.setting"] = Request.Form.Value("ask.setting"),
+        ["ask.outcome"] = Request.Form.Value("ask.outcome"),
+        ["ask.value"] = Request.Form.Value("ask.value"),
+        ["said"] = Settings.Answer,
+    };
+
+    private async Task<bool> LoadAsync(string id, Values values, string from, CancellationToken ct)
+    {
+        if (await desk.FindAsync(id, ct) is not { } open)
         {
-            return true;
+            return false;
         }
 
-        Bands = Confidence.Of(Settings.Forecast);
-        SlackOf = Slack.Of(Settings.Forecast);
-        Events = [.. Settings.Forecast.Events.Select(one => EventWording.Of(one, Settings.Forecast, Show))];
+        Open = open;
+        Show = await here.ShowAsync(ct);
+        Shelf = await PlanShelf.LoadAsync(db, open.State, ct);
+        if (open.Sheet is null && open.State.PlaceId is null)
+        {
+            Open = open with { State = open.State with { PlaceId = PlanSettings.Nearest(open.State.OriginRecipe(), Shelf) } };
+        }
+
+        // Only a plan that nobody has changed yet is opened with a query; once it is a sheet, the sheet says it all.
+        From = open.Sheet is null || open.Kept ? from : "";
+        var state = Open.State;
+        if (!ReferenceEquals(values, Request.Query) && From.Length > 0)
+        {
+            state = PlanSettings.Read(state, Shelf, QueryHelpers.ParseQuery(From), Show, here.Today).State;
+        }
+
+        Settings = PlanSettings.Read(state, Shelf, values, Show, here.Today);
+        var series = Forecast.Series;
+        var at = TypedNumber.Read(values.Value("at"), series[0].TimeS, series[^1].TimeS, "s");
+        AtS = at.Value ?? (Core.Planning.Settings.Get(Forecast, Setting.ReleaseS) ?? series[^1].TimeS);
         return true;
+    }
+
+    /// <summary>All that is shown besides the tide and the vessel.</summary>
+    private async Task WorkOutAsync(CancellationToken ct)
+    {
+        var values = Request.HasFormContentType ? Request.Form : (Values)Request.Query;
+        // Bands and slack run the model some hundred times; two cores halve that.
+        var bands = Task.Run(() => Confidence.Of(Forecast), ct);
+        SlackOf = Slack.Of(Forecast);
+        Findings = RecipeChecker.Check(Settings.Recipe);
+        Events = [.. Forecast.Events.Select(one => EventWording.Of(one, Forecast, Show))];
+        Accepted = Open.Accepted.PlaceId is null && Open.Sheet is null
+            ? Forecaster.Run(Open.Accepted.OriginRecipe())
+            : PlanSettings.Read(Open.Accepted, Shelf, [], Show, here.Today).Forecast;
+        Changed = Differences.Between(Accepted, Forecast, Show);
+        High = HighPlace.Of(Forecast, Settings.DialOf(Setting.MedianUm), Settings.CanGrind);
+        Map = StrengthMapView.Of(this, await LastBrewsAsync(ct));
+        Preparation = Preparation.Of(Forecast, new PreparationGear(Settings.KettleUsed?.AsHeating(Settings.Recipe.Place), Settings.CanGrind ? Settings.Mill?.SecondsPerG ?? 1 : 0));
+        Ready = ReadyTime.Read(values.Value("ready"), Preparation);
+        OpenStep = ReadOpenStep();
+        Step = Settings.RefusedStep ?? (OpenStep >= 0 ? StepForm.Of(Settings.Recipe, OpenStep, Show, []) : null);
+        Ask = (values.Value("ask.setting") ?? nameof(Setting.MedianUm), values.Value("ask.outcome") ?? nameof(Outcome.TdsPercent), values.Value("ask.value") ?? Show.Number(Forecast.Totals.FinalTdsPercent, 2));
+        Keep = (values.Value("keep.name") ?? Name, values.Value("keep.why") ?? "", null);
+        LetDownTo = values.Value("let-down.tds") ?? Show.Number(Math.Min(Forecast.Totals.TdsPercent, 1.35), 2);
+        Bands = await bands;
+    }
+
+    private int ReadOpenStep()
+    {
+        var values = Request.HasFormContentType ? Request.Form : (Values)Request.Query;
+        var sent = int.TryParse(values.Value("open"), NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : -1;
+        var pressed = values.Value("do")?.Split(':');
+        if (pressed is ["open", var which] && int.TryParse(which, NumberStyles.None, CultureInfo.InvariantCulture, out var wanted))
+        {
+            sent = wanted == sent ? -1 : wanted;
+        }
+        else if (pressed is ["remove", ..])
+        {
+            sent = -1;
+        }
+
+        sent = Settings.RefusedStep?.Index ?? Settings.Opens ?? sent;
+        return sent < Settings.Recipe.Steps.Length ? sent : -1;
+    }
+
+    /// <summary>The last brews of this coffee, computed as they were brewed.</summary>
+    private async Task<IReadOnlyList<Data.Brews.Brew>> LastBrewsAsync(CancellationToken ct)
+    {
+        if (Settings.Bag is not { } bag)
+        {
+            return [];
+        }
+
+        return await db.Brews.AsNoTracking().Include(brew => brew.Presses).Include(brew => brew.Weighings).AsSplitQuery()
+            .Where(brew => brew.CoffeeName == bag.Name && brew.State == BrewState.Finished).OrderByDescending(brew => brew.OpenedAtMs).Take(6).ToListAsync(ct);
+    }
+
+    /// <summary>What the plan came from, in the same circumstances as it was.</summary>
+    private async Task<Forecast?> ParentForecastAsync(CancellationToken ct)
+    {
+        if (Open.Kept)
+        {
+            return PlanSettings.Read(Open.State, Shelf, [], Show, here.Today).Forecast;
+        }
+
+        var state = Open.Parent is { } parent ? await desk.StateAsync(parent.Id, ct) : null;
+        return state is not null ? PlanSettings.Read(state, Shelf, [], Show, here.Today).Forecast : Forecaster.Run(Open.State.OriginRecipe());
     }
 }

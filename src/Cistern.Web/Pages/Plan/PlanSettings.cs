@@ -10,39 +10,40 @@ using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic
 
 namespace Cistern.Web.Pages.Plan;
 
-/// <summary>What the shelf offers to a plan.</summary>
-public sealed record PlanShelf(IReadOnlyList<Bag> Bags, IReadOnlyList<Mill> Mills, IReadOnlyList<BrewPlace> Places, IReadOnlyList<OwnedVessel> Vessels);
-
 /// <summary>
-/// What a barista has set on the plan page. All of it travels in the form, so a plan survives a reload, the back button
-/// and a restart, and works without a script.
+/// A plan with what was just typed or pressed worked into it: the recipe, its forecast, each field's text and what is
+/// wrong with it, and the state that has come of it.
 /// </summary>
 public sealed class PlanSettings
 {
-    private readonly Recipe written;
+    private readonly PlanState before;
+    private readonly PlanShelf shelf;
     private readonly Values values;
     private readonly Show show;
+    private readonly Recipe origin;
     private readonly Dictionary<Quantity, TypedNumber> typed = [];
+    private readonly List<string> did = [];
 
-    private PlanSettings(Recipe written, PlanShelf shelf, Values values, Show show, DateOnly today)
+    private PlanSettings(PlanState state, PlanShelf shelf, Values values, Show show, DateOnly today)
     {
-        this.written = written;
+        before = state;
+        this.shelf = shelf;
         this.values = values;
         this.show = show;
-        Bag = Pick(shelf.Bags, "bag", bag => bag.Id);
-        Mill = Pick(shelf.Mills, "mill", mill => mill.Id);
-        Place = values.Value("place") is null ? Nearest(written, shelf) : Pick(shelf.Places, "place", place => place.Id);
-        Vessel = Pick(shelf.Vessels, "vessel", vessel => vessel.Id);
-        Counting = values.Value("counting") == "poured" ? DrinkCounting.WaterPoured : DrinkCounting.InTheCup;
+        origin = state.OriginRecipe();
+        Counting = Chosen("counting", state.Counting == DrinkCounting.WaterPoured ? "poured" : "cup") == "poured" ? DrinkCounting.WaterPoured : DrinkCounting.InTheCup;
+        Bag = Pick(shelf.Bags, "bag", state.BagId, bag => bag.Name, "the coffee as written");
+        Mill = Pick(shelf.Mills, "mill", state.MillId, mill => mill.Name, "the grind in µm");
+        Place = Pick(shelf.Places, "place", state.PlaceId, place => place.Name, "the place as written");
+        Vessel = Pick(shelf.Vessels, "vessel", state.VesselId, vessel => vessel.Name, "the vessel as written");
+        Server = Pick(shelf.Servers, "server", state.ServerId, server => server.Name, "no server");
+        KettleUsed = Pick(shelf.Kettles, "heater", state.KettleId, kettle => kettle.Name, "no kettle");
+        Spoon = Pick(shelf.Spoons, "spoon", state.SpoonId, spoon => spoon.Name, "no spoon");
         Base = Released(Circumstances(today));
         ReadCharge();
         Recipe = Scaling.To(Base, Charge);
-        Forecast = Forecaster.Run(Recipe);
+        Forecast = Run(Recipe);
         DrinkG = ChargeSolver.DrinkG(Forecast, Counting);
-        if (!written.Equals(Recipe))
-        {
-            Ghost = Forecaster.Run(written);
-        }
     }
 
     public Bag? Bag { get; }
@@ -53,6 +54,12 @@ public sealed class PlanSettings
 
     public OwnedVessel? Vessel { get; }
 
+    public Server? Server { get; }
+
+    public OwnedKettle? KettleUsed { get; }
+
+    public Spoon? Spoon { get; }
+
     public DrinkCounting Counting { get; }
 
     /// <summary>The recipe in these circumstances, its charge as written.</summary>
@@ -62,16 +69,10 @@ public sealed class PlanSettings
 
     public Locks Locks { get; private set; } = Locks.Written;
 
-    /// <summary>The exact value of the quantity edited last, and of the one before.</summary>
-    public (double Last, double Before) Held { get; private set; }
-
     /// <summary>The plan.</summary>
     public Recipe Recipe { get; }
 
     public Forecast Forecast { get; }
-
-    /// <summary>The recipe as written, where the plan differs from it.</summary>
-    public Forecast? Ghost { get; }
 
     public double DrinkG { get; }
 
@@ -81,22 +82,64 @@ public sealed class PlanSettings
     /// <summary>The mill's setting, or the grind in µm where no mill is chosen.</summary>
     public TypedNumber GrindSetting { get; private set; } = null!;
 
+    /// <summary>What has to be said about the grind: that the mill cannot do what the recipe asks for.</summary>
+    public string? GrindNote { get; private set; }
+
     /// <summary>When the release begins, on the clock; null where there is none.</summary>
     public TypedNumber? Release { get; private set; }
+
+    /// <summary>The form of the step that was edited, where something in it will not do.</summary>
+    public StepForm? RefusedStep { get; private set; }
+
+    /// <summary>What came of a question asked backwards, or of another press, where it needs saying.</summary>
+    public string? Answer { get; private set; }
 
     /// <summary>Findings that belong to no single field.</summary>
     public List<string> Problems { get; } = [];
 
+    /// <summary>What has been changed, in a few words each.</summary>
+    public IReadOnlyList<string> Did => did;
+
+    /// <summary>The step that was put in or moved, to be shown open.</summary>
+    public int? Opens { get; private set; }
+
+    /// <summary>Whether the grind can be set.</summary>
+    public bool CanGrind => Bag is not { BoughtGround: true };
+
     /// <summary>Whether everything typed will do.</summary>
-    public bool Good => Kettle.Problem is null && Release?.Problem is null && GrindSetting.Problem is null && typed.Values.All(one => one.Problem is null) && Problems.Count == 0;
+    public bool Good => Kettle.Problem is null && Release?.Problem is null && GrindSetting.Problem is null && typed.Values.All(one => one.Problem is null) && Problems.Count == 0 && RefusedStep is null;
 
     /// <summary>How the grind is told: the mill and its setting.</summary>
-    public string GrindText => Mill is null
-        ? $"{Show.Number(Recipe.Grind.MedianUm, 0)} µm"
+    public string GrindText => !CanGrind ? $"bought ground, about {Show.Number(Recipe.Grind.MedianUm, 0)} µm"
+        : Mill is null ? $"{Show.Number(Recipe.Grind.MedianUm, 0)} µm"
         : $"{Mill.Name}, {GrindSetting.Text} {Mill.SettingName}";
 
-    /// <summary>Reads what was sent and works out the plan.</summary>
-    public static PlanSettings Read(Recipe written, PlanShelf shelf, Values values, Show show, DateOnly today) => new(written, shelf, values, show, today);
+    /// <summary>The state that has come of it. What was typed and will not do is not in it.</summary>
+    public PlanState State => before with
+    {
+        Base = did.Count == 0 ? before.Base : RecipeWriter.Write(Base),
+        BagId = Bag?.Id,
+        MillId = Mill?.Id,
+        MillSetting = Mill is null ? null : GrindSetting.Value ?? before.MillSetting,
+        PlaceId = Place?.Id,
+        VesselId = Vessel?.Id,
+        ServerId = Server?.Id,
+        KettleId = KettleUsed?.Id,
+        SpoonId = Spoon?.Id,
+        Counting = Counting,
+        Locks = Locks,
+        Held = heldEdited ? new PlanState.HeldValues(held.Last, held.Before) : before.Held,
+    };
+
+    private (double Last, double Before) held;
+    private bool heldEdited;
+
+    /// <summary>Works what was sent into a plan.</summary>
+    public static PlanSettings Read(PlanState state, PlanShelf shelf, Values values, Show show, DateOnly today)
+    {
+        var settings = new PlanSettings(state, shelf, values, show, today);
+        return settings.Acted(today);
+    }
 
     /// <summary>The text that stands in a quantity's field: what was typed where that will not do, else the figure.</summary>
     public string TextOf(Quantity quantity) => typed.TryGetValue(quantity, out var one) && one.Problem is not null ? one.Text : Shown(quantity);
@@ -113,47 +156,130 @@ public sealed class PlanSettings
         _ => DrinkG,
     });
 
-    /// <summary>A lock as the form carries it.</summary>
-    public string LockText(bool last)
+    /// <summary>What a setting can be set to: on the mill's and the kettle's own steps.</summary>
+    public Dial DialOf(Setting setting) => setting == Setting.MedianUm && Mill is not null
+        ? new Dial(setting, new Span(Mill.MedianUm(Mill.Least), Mill.MedianUm(Mill.Most)), Mill.UmPerSetting * Mill.Step, Mill.MedianUm(Mill.Least))
+        : Dial.Usual(Forecast, setting);
+
+    /// <summary>A setting's value as the barista sets it: clicks on their mill, their units.</summary>
+    public string Told(Setting setting, double value) => setting switch
     {
-        var quantity = last ? Locks.Last : Locks.Before;
-        return string.Create(CultureInfo.InvariantCulture, $"{quantity}:{(last ? Held.Last : Held.Before):R}");
-    }
+        Setting.DoseG => show.Mass(value),
+        Setting.WaterG => show.Water(value),
+        Setting.TemperatureC => show.Temperature(value),
+        Setting.MedianUm when Mill is not null => $"{MillWording.Setting(Mill, Mill.SettingFor(value))} ({Show.Number(value, 0)} µm)",
+        Setting.MedianUm => $"{Show.Number(value, 0)} µm",
+        Setting.ReleaseS => Show.Clock(value),
+        Setting.Turns => $"{Show.Number(value, 0)} turns",
+        _ => Show.Seconds(value),
+    };
 
     /// <summary>The shelf's place most like the one a recipe was written for: water boils as it does there.</summary>
-    private static BrewPlace? Nearest(Recipe written, PlanShelf shelf) =>
-        shelf.Places.MinBy(place => Math.Abs(place.AltitudeM - written.Place.AltitudeM));
+    public static int? Nearest(Recipe written, PlanShelf shelf) =>
+        shelf.Places.MinBy(place => Math.Abs(place.AltitudeM - written.Place.AltitudeM))?.Id;
 
-    private static T? Find<T>(IReadOnlyList<T> rows, string? id, Func<T, int> idOf)
-        where T : class => int.TryParse(id, NumberStyles.None, CultureInfo.InvariantCulture, out var wanted) ? rows.FirstOrDefault(row => idOf(row) == wanted) : null;
+    private Forecast Run(Recipe recipe) => Forecaster.Run(recipe, ForecastOptions.Full with { ServerMl = Server?.CapacityMl });
 
-    private T? Pick<T>(IReadOnlyList<T> rows, string name, Func<T, int> idOf)
-        where T : class => Find(rows, values.Value(name), idOf);
+    /// <summary>What was pressed is done to the plan as it then stands; steps are edited in the charge that is shown.</summary>
+    private PlanSettings Acted(DateOnly today)
+    {
+        var action = PlanAction.Read(values, this, show);
+        Answer = action.Answer;
+        if (action.Refused is not null)
+        {
+            RefusedStep = action.Refused;
+            return this;
+        }
+
+        if (action.Recipe is not { } changed || !Good)
+        {
+            return this;
+        }
+
+        var charge = Scaling.ChargeOf(changed);
+        var state = State with
+        {
+            Base = RecipeWriter.Write(changed),
+            MillSetting = Mill is null ? null : action.Setting == Setting.MedianUm ? Mill.SettingFor(changed.Grind.MedianUm) : GrindSetting.Value,
+            Held = null,
+        };
+        var drinkG = ChargeSolver.DrinkG(Run(changed), Counting);
+        double Value(Quantity quantity) => quantity switch
+        {
+            Quantity.Dose => charge.DoseG,
+            Quantity.Water => charge.WaterG,
+            Quantity.Ratio => charge.Ratio,
+            _ => drinkG,
+        };
+        state = state with { Held = Locks == Locks.Written && before.Held is null ? null : new PlanState.HeldValues(Value(Locks.Last), Value(Locks.Before)) };
+        var next = new PlanSettings(state, shelf, [], show, today) { Answer = Answer, Opens = action.Opens };
+        next.did.AddRange(did);
+        next.did.Add(action.What);
+        return next;
+    }
+
+    private string? Sent(string name) => values.Value(name);
+
+    /// <summary>What was chosen where something else than what stands was; a stale form's other fields change nothing.</summary>
+    private string Chosen(string name, string stands)
+    {
+        var sent = Sent(name);
+        if (sent is null || sent == stands || sent == Sent("was." + name))
+        {
+            return stands;
+        }
+
+        did.Add(name == "counting" ? (sent == "poured" ? "counted as water poured" : "counted in the cup") : name);
+        return sent;
+    }
+
+    private T? Pick<T>(IReadOnlyList<T> rows, string name, int? stands, Func<T, string> nameOf, string none)
+        where T : class, IShelved
+    {
+        var text = stands?.ToString(CultureInfo.InvariantCulture) ?? "";
+        var sent = Sent(name);
+        var standing = rows.FirstOrDefault(row => row.Id == stands);
+        if (sent is null || sent == text || sent == Sent("was." + name))
+        {
+            return standing;
+        }
+
+        var picked = int.TryParse(sent, NumberStyles.None, CultureInfo.InvariantCulture, out var wanted) ? rows.FirstOrDefault(row => row.Id == wanted) : null;
+        if (picked is null && sent.Length > 0)
+        {
+            return standing;
+        }
+
+        did.Add(picked is null ? none : nameOf(picked));
+        return picked;
+    }
 
     /// <summary>Puts the chosen bag, mill, place, vessel and kettle in the place of the recipe's own.</summary>
     private Recipe Circumstances(DateOnly today)
     {
-        var recipe = written;
-        if (Bag is not null)
+        var recipe = before.BaseRecipe();
+        recipe = recipe with
         {
-            recipe = recipe with { Coffee = recipe.Coffee with { Roast = Bag.Roast, RestDays = Bag.RestDays(today) } };
-        }
-
-        if (Place is not null)
-        {
-            recipe = recipe with { Place = Place.AsPlace };
-        }
-
+            Coffee = Bag is null
+                ? recipe.Coffee with { Roast = origin.Coffee.Roast, RestDays = origin.Coffee.RestDays }
+                : recipe.Coffee with { Roast = Bag.Roast, RestDays = Bag.RestDays(today) },
+            Place = Place?.AsPlace ?? origin.Place,
+        };
         if (Vessel is not null && Vessel.Family == recipe.Brewer.Family)
         {
             var owned = Vessel.AsBrewer;
-            recipe = recipe with { Brewer = recipe.Brewer with { CapacityMl = owned.CapacityMl, Material = owned.Material, Cone = owned.Cone, Filter = owned.Filter } };
+            recipe = recipe with { Brewer = recipe.Brewer with { CapacityMl = owned.CapacityMl, Material = owned.Material, Cone = owned.Cone, Filter = owned.Filter, Wrapped = owned.Wrapped } };
+        }
+        else
+        {
+            recipe = recipe with { Brewer = origin.Brewer };
         }
 
         Kettle = Stepped("kettle", show.TemperatureNumber(recipe.Water.TemperatureC), show.Units.TemperatureFromC(60), show.Units.TemperatureFromC(100), 1, show.TemperatureUnit);
         if (Kettle.Value is { } temperature && Kettle.Text != show.TemperatureNumber(recipe.Water.TemperatureC))
         {
             recipe = recipe with { Water = recipe.Water with { TemperatureC = show.Units.TemperatureToC(temperature) } };
+            did.Add($"kettle {Kettle.Text} {show.TemperatureUnit}");
         }
 
         return Ground(recipe);
@@ -161,21 +287,50 @@ public sealed class PlanSettings
 
     private Recipe Ground(Recipe recipe)
     {
+        if (Bag is { BoughtGround: true })
+        {
+            GrindSetting = new TypedNumber(Show.Number(Bag.GroundUm, 0), Mill is null ? Bag.GroundUm : before.MillSetting, null);
+            return recipe with { Grind = Bag.AsGround };
+        }
+
         if (Mill is null)
         {
-            GrindSetting = Stepped("grind", Show.Number(recipe.Grind.MedianUm, 0), 150, 1600, 20, "µm");
-            return GrindSetting.Value is { } um ? recipe with { Grind = recipe.Grind with { MedianUm = um } } : recipe;
+            // A bag bought ground, or a mill, that has gone leaves the recipe's own grind behind.
+            var own = (before.MillId is not null && did.Count > 0) || BoughtGroundBefore ? origin.Grind : recipe.Grind;
+            var stands = Show.Number(own.MedianUm, 0);
+            GrindSetting = Stepped("grind", stands, 150, 1600, 20, "µm");
+            if (GrindSetting.Value is { } um && GrindSetting.Text != stands)
+            {
+                did.Add($"grind {GrindSetting.Text} µm");
+                return recipe with { Grind = own with { MedianUm = um } };
+            }
+
+            return recipe with { Grind = own };
         }
 
         // A mill just chosen starts at its own step nearest to what the recipe asks for.
-        var nearest = SettingText(Mill.SettingFor(recipe.Grind.MedianUm));
-        GrindSetting = values.Value("was.mill") == values.Value("mill") || values.Value("was.mill") is null
-            ? Stepped("grind", nearest, Mill.Least, Mill.Most, Mill.Step, Mill.SettingName)
-            : new TypedNumber(nearest, Mill.SettingFor(recipe.Grind.MedianUm), null);
-        return GrindSetting.Value is { } setting
-            ? recipe with { Grind = new Grind(Mill.MedianUm(setting), Mill.Spread) }
-            : recipe;
+        var fresh = Mill.Id != before.MillId || before.MillSetting is null;
+        var setting = fresh ? Mill.SettingFor(recipe.Grind.MedianUm) : before.MillSetting!.Value;
+        if (fresh && Math.Abs(Mill.MedianUm(setting) - recipe.Grind.MedianUm) > Math.Max(0.5 * Mill.UmPerSetting * Mill.Step, 1) + 0.5)
+        {
+            GrindNote = $"{Mill.Name} goes from {Show.Number(Mill.MedianUm(Mill.Least), 0)} to {Show.Number(Mill.MedianUm(Mill.Most), 0)} µm, and {Show.Number(recipe.Grind.MedianUm, 0)} µm were asked for. It stands at the nearest it has: take another mill, or let time or temperature make up for it.";
+        }
+
+        var text = SettingText(setting);
+        GrindSetting = Stepped("grind", text, Mill.Least, Mill.Most, Mill.Step, Mill.SettingName, Label);
+        if (GrindSetting.Value is { } value && GrindSetting.Text != text)
+        {
+            did.Add($"{Mill.Name} {GrindSetting.Text} {Mill.SettingName}");
+        }
+
+        return GrindSetting.Value is { } reached ? recipe with { Grind = new Grind(Mill.MedianUm(reached), Mill.Spread) } : recipe;
     }
+
+    private bool BoughtGroundBefore => shelf.Bags.FirstOrDefault(bag => bag.Id == before.BagId) is { BoughtGround: true };
+
+    /// <summary>A word from the mill's collar stands for its setting.</summary>
+    private string Label(string text) =>
+        Mill!.LabelList.FirstOrDefault(one => string.Equals(one.Label, text.Trim(), StringComparison.OrdinalIgnoreCase)) is { Label: not null } known ? SettingText(known.Setting) : text;
 
     /// <summary>Moves the release to where it is set, and what leads to it and comes after with it.</summary>
     private Recipe Released(Recipe recipe)
@@ -188,11 +343,13 @@ public sealed class PlanSettings
 
         const double LatestS = 14_400;
         var stands = Show.Clock(standsS);
-        var release = TypedNumber.ReadClock(values.Value("release") ?? stands, 1, LatestS);
-        var pressed = values.Value("step");
-        if (release.Value is { } value && (pressed == "release+" || pressed == "release-"))
+        var pressed = Sent("do");
+        var sent = Sent("release");
+        var release = TypedNumber.ReadClock(sent is null || sent == Sent("was.release") ? stands : sent, 1, LatestS);
+        if (release.Value is { } value && pressed is "release+" or "release-")
         {
-            release = new TypedNumber(Show.Clock(Math.Max(1, value + (pressed[^1] == '+' ? 5 : -5))), Math.Max(1, value + (pressed[^1] == '+' ? 5 : -5)), null);
+            var steppedS = Math.Max(1, release.Value!.Value + (pressed[^1] == '+' ? 5 : -5));
+            release = new TypedNumber(Show.Clock(steppedS), steppedS, null);
         }
 
         if (release.Value is not { } wantedS || release.Text == stands)
@@ -206,15 +363,23 @@ public sealed class PlanSettings
         Release = Math.Abs(reachedS - wantedS) < 0.6
             ? release with { Text = Show.Clock(reachedS) }
             : release with { Value = null, Problem = $"It cannot come before {Show.Clock(reachedS)}: what goes before takes that long." };
+        if (Release.Problem is null)
+        {
+            did.Add($"release {Release.Text}");
+        }
+
         return Release.Problem is null ? moved.Recipe : recipe;
     }
 
     private static string SettingText(double setting) => setting.ToString("0.##", CultureInfo.InvariantCulture);
 
-    private TypedNumber Stepped(string name, string otherwise, double min, double max, double step, string unit)
+    private TypedNumber Stepped(string name, string stands, double min, double max, double step, string unit, Func<string, string>? meant = null)
     {
-        var number = TypedNumber.Read(values.Value(name) ?? otherwise, min, max, unit);
-        var pressed = values.Value("step");
+        var sent = Sent(name);
+        var text = sent is null || sent == Sent("was." + name) ? stands : sent;
+        var number = TypedNumber.Read(meant is null ? text : meant(text), min, max, unit);
+        number = number.Problem is null ? number : number with { Text = text };
+        var pressed = Sent("do");
         return number.Value is { } value && (pressed == name + "+" || pressed == name + "-")
             ? TypedNumber.Read(SettingText(Math.Clamp(value + (pressed[^1] == '+' ? step : -step), min, max)), min, max, unit)
             : number;
@@ -223,27 +388,32 @@ public sealed class PlanSettings
     private void ReadCharge()
     {
         var from = Scaling.ChargeOf(Base);
-        Held = (from.Ratio, from.DoseG);
+        Locks = before.Locks;
+        held = (from.Ratio, from.DoseG);
         Charge = from;
-        if (ReadLock("last") is { } last && ReadLock("before") is { } before && last.Quantity != before.Quantity)
+        if (before.Held is { } stood)
         {
-            Locks = new Locks(last.Quantity, before.Quantity);
-            Held = (last.Value, before.Value);
+            held = (stood.Last, stood.Before);
         }
 
-        // The barista may have begun to count the drink another way: the same drink is then another charge.
-        Apply(Locks, Held, null);
-        var pressed = values.Value("step");
+        // Another way of counting, another bag or vessel: what is held may then be another charge.
+        if (before.Held is not null)
+        {
+            Apply(Locks, held, null);
+        }
+
+        var pressed = Sent("do");
         if (pressed == "fit")
         {
-            var fitting = Scaling.ToFit(Scaling.To(Base, Charge));
-            Edit(Quantity.Dose, fitting.DoseG);
+            Edit(Quantity.Dose, Scaling.ToFit(Scaling.To(Base, Charge)).DoseG);
+            did.Add("scaled to fit");
             return;
         }
 
         if (pressed == "bag" && Bag is not null)
         {
             Edit(Quantity.Dose, Math.Max(0.5, Bag.LeftG));
+            did.Add("all that is left in the bag");
             return;
         }
 
@@ -256,15 +426,16 @@ public sealed class PlanSettings
     private void ReadQuantity(Quantity quantity, string? pressed)
     {
         var name = quantity.ToString().ToLowerInvariant();
-        var text = values.Value(name);
-        var was = values.Value("was." + name);
+        var text = Sent(name);
+        var was = Sent("was." + name);
+        var stands = Shown(quantity, Charge);
         if (pressed == name + "+" || pressed == name + "-")
         {
             var sign = pressed[^1] == '+' ? 1 : -1;
             var (_, _, _, step) = Bounds(quantity);
-            text = Format(quantity, FromShown(quantity, double.Parse(Shown(quantity, Charge), CultureInfo.InvariantCulture) + (sign * step)));
+            text = Format(quantity, FromShown(quantity, double.Parse(stands, CultureInfo.InvariantCulture) + (sign * step)));
         }
-        else if (text is null || text == was)
+        else if (text is null || text == was || text == stands)
         {
             return;
         }
@@ -275,6 +446,10 @@ public sealed class PlanSettings
         if (number.Value is { } value)
         {
             Edit(quantity, FromShown(quantity, value));
+            if (typed[quantity].Problem is null)
+            {
+                did.Add($"{name} {(quantity == Quantity.Ratio ? "1:" : "")}{Shown(quantity, Charge)}{(unit.Length > 0 ? " " + unit : "")}");
+            }
         }
     }
 
@@ -295,22 +470,22 @@ public sealed class PlanSettings
     {
         var locks = Locks.Edited(quantity);
         // What was edited before keeps its exact value, not the rounded one that is shown.
-        var before = locks.Before == Locks.Last ? Held.Last : Held.Before;
-        Apply(locks, (value, before), quantity);
+        var other = locks.Before == Locks.Last ? held.Last : held.Before;
+        Apply(locks, (value, other), quantity);
     }
 
-    private void Apply(Locks locks, (double Last, double Before) held, Quantity? edited)
+    private void Apply(Locks locks, (double Last, double Before) wanted, Quantity? edited)
     {
-        if (ChargeSolver.Solve(Base, new ChargeWish(locks, held.Last, held.Before, Counting)) is { } charge)
+        if (ChargeSolver.Solve(Base, new ChargeWish(locks, wanted.Last, wanted.Before, Counting)) is { } charge)
         {
-            (Locks, Held, Charge) = (locks, held, charge);
+            (Locks, held, Charge, heldEdited) = (locks, wanted, charge, true);
             return;
         }
 
         var kept = locks.Before.ToString().ToLowerInvariant();
         if (edited is { } quantity)
         {
-            typed[quantity] = (typed.GetValueOrDefault(quantity) ?? new TypedNumber(Format(quantity, held.Last), null, null)) with
+            typed[quantity] = (typed.GetValueOrDefault(quantity) ?? new TypedNumber(Format(quantity, wanted.Last), null, null)) with
             {
                 Value = null,
                 Problem = $"No charge gives that with the {kept} that is held. Change the {kept}, or ask for less.",
@@ -321,20 +496,8 @@ public sealed class PlanSettings
             Problems.Add("What was held does not go together here; the recipe's own charge stands again.");
             Locks = Locks.Written;
             Charge = Scaling.ChargeOf(Base);
-            Held = (Charge.Ratio, Charge.DoseG);
+            (held, heldEdited) = ((Charge.Ratio, Charge.DoseG), true);
         }
-    }
-
-    private (Quantity Quantity, double Value)? ReadLock(string name)
-    {
-        if (values.Value(name)?.Split(':') is not [var word, var number]
-            || !Enum.TryParse<Quantity>(word, out var quantity) || !Enum.IsDefined(quantity)
-            || !double.TryParse(number, NumberStyles.Float, CultureInfo.InvariantCulture, out var value) || !double.IsFinite(value) || value <= 0 || value > 6_000)
-        {
-            return null;
-        }
-
-        return (quantity, value);
     }
 
     private (double Min, double Max, string Unit, double Step) Bounds(Quantity quantity) => quantity switch

@@ -1,0 +1,144 @@
+using System.Globalization;
+
+namespace Cistern.Drawing;
+
+/// <summary>What kind of point lies on the map.</summary>
+public enum MapPoint
+{
+    /// <summary>The plan.</summary>
+    Plan,
+
+    /// <summary>What it is held against.</summary>
+    Parent,
+
+    /// <summary>A brew of the same coffee, computed as it was brewed.</summary>
+    Brew,
+}
+
+/// <summary>A point of the map.</summary>
+/// <param name="Kind">What it is.</param>
+/// <param name="ExtractionYieldPercent">Across.</param>
+/// <param name="TdsPercent">Up.</param>
+/// <param name="Label">In a few words.</param>
+public sealed record MapMark(MapPoint Kind, double ExtractionYieldPercent, double TdsPercent, string Label);
+
+/// <summary>Where one setting would move the plan.</summary>
+/// <param name="ExtractionYieldPercent">Across, where it would then lie.</param>
+/// <param name="TdsPercent">Up.</param>
+/// <param name="Label">The change, in a few words.</param>
+public sealed record MapArrow(double ExtractionYieldPercent, double TdsPercent, string Label);
+
+/// <summary>The map of strength against extraction yield: the plan, what it came from, the last brews, and which way each setting moves it.</summary>
+public static class StrengthMap
+{
+    private const double Left = 46;
+    private const double Top = 12;
+    private const double Bottom = 40;
+    private const double Right = 14;
+
+    /// <summary>Draws the map to scale; both axes are chosen so that everything lies on it.</summary>
+    /// <param name="marks">The points; one of them is the plan.</param>
+    /// <param name="arrows">Where each setting would move it.</param>
+    /// <param name="target">The strength and yield that were meant, or null.</param>
+    /// <param name="widthPx">Its width, px.</param>
+    /// <param name="heightPx">Its height, px.</param>
+    public static string Draw(IReadOnlyList<MapMark> marks, IReadOnlyList<MapArrow> arrows, (double LowTds, double HighTds)? target, double widthPx, double heightPx)
+    {
+        var plan = marks.First(mark => mark.Kind == MapPoint.Plan);
+        var (fromE, toE) = Reach(marks.Select(mark => mark.ExtractionYieldPercent).Concat(arrows.Select(arrow => arrow.ExtractionYieldPercent)), 0.3);
+        var (fromT, toT) = Reach(marks.Select(mark => mark.TdsPercent).Concat(arrows.Select(arrow => arrow.TdsPercent)), 0.03);
+        double X(double yield) => Left + ((yield - fromE) / (toE - fromE) * (widthPx - Left - Right));
+        double Y(double tds) => heightPx - Bottom - ((tds - fromT) / (toT - fromT) * (heightPx - Bottom - Top));
+
+        var svg = new Svg();
+        svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {widthPx} {heightPx}\" class=\"tide map\" role=\"img\" aria-labelledby=\"map-title\">");
+        svg.Add($"<title id=\"map-title\">Strength against extraction: the plan at {Text(plan.TdsPercent, 2)} % TDS and {Text(plan.ExtractionYieldPercent, 1)} % extraction.</title>");
+        if (target is { } meant)
+        {
+            var (high, low) = (Y(Math.Min(toT, meant.HighTds)), Y(Math.Max(fromT, meant.LowTds)));
+            svg.Add($"<rect class=\"map-meant\" x=\"{Left}\" y=\"{high}\" width=\"{widthPx - Left - Right}\" height=\"{Math.Max(0, low - high)}\"/>");
+        }
+
+        var stepE = Step(toE - fromE, [0.2, 0.5, 1, 2, 5]);
+        for (var value = Math.Ceiling(fromE / stepE) * stepE; value <= toE + 1e-9; value += stepE)
+        {
+            svg.Add($"<line class=\"tide-grid\" x1=\"{X(value)}\" x2=\"{X(value)}\" y1=\"{Top}\" y2=\"{heightPx - Bottom}\"/>");
+            svg.Text(X(value), heightPx - Bottom + 16, "tide-tick", Text(value, stepE < 1 ? 1 : 0), "middle");
+        }
+
+        var stepT = Step(toT - fromT, [0.02, 0.05, 0.1, 0.2, 0.5, 1]);
+        for (var value = Math.Ceiling(fromT / stepT) * stepT; value <= toT + 1e-9; value += stepT)
+        {
+            svg.Add($"<line class=\"tide-grid\" x1=\"{Left}\" x2=\"{widthPx - Right}\" y1=\"{Y(value)}\" y2=\"{Y(value)}\"/>");
+            svg.Text(Left - 6, Y(value) + 4, "tide-tick", Text(value, 2), "end");
+        }
+
+        svg.Add($"<path class=\"tide-axis\" d=\"M{Left} {Top}V{heightPx - Bottom}H{widthPx - Right}\"/>");
+        svg.Text(widthPx - Right, heightPx - 6, "tide-label", "extraction, %", "end");
+        svg.Text(Left + 6, Top + 12, "tide-label", "strength, % TDS");
+        foreach (var mark in marks.Where(mark => mark.Kind == MapPoint.Brew))
+        {
+            svg.Add($"<rect class=\"map-brew\" x=\"{X(mark.ExtractionYieldPercent) - 4}\" y=\"{Y(mark.TdsPercent) - 4}\" width=\"8\" height=\"8\"><title>{Svg.Encode(mark.Label)}</title></rect>");
+        }
+
+        DrawArrows(svg, arrows, X, Y, plan, widthPx);
+        foreach (var mark in marks.Where(mark => mark.Kind == MapPoint.Parent))
+        {
+            svg.Add($"<circle class=\"map-parent\" cx=\"{X(mark.ExtractionYieldPercent)}\" cy=\"{Y(mark.TdsPercent)}\" r=\"6\"><title>{Svg.Encode(mark.Label)}</title></circle>");
+        }
+
+        svg.Add($"<circle class=\"map-plan\" cx=\"{X(plan.ExtractionYieldPercent)}\" cy=\"{Y(plan.TdsPercent)}\" r=\"7\"/>");
+        return svg.Add("</svg>").ToString();
+    }
+
+    /// <summary>Each arrow to scale; its words beyond its tip, moved apart where they would lie on one another.</summary>
+    private static void DrawArrows(Svg svg, IReadOnlyList<MapArrow> arrows, Func<double, double> x, Func<double, double> y, MapMark plan, double widthPx)
+    {
+        var (fromX, fromY) = (x(plan.ExtractionYieldPercent), y(plan.TdsPercent));
+        // No word lies on the plan itself.
+        var taken = new List<(double X, double Y, double Width)> { (fromX - 10, fromY, 20) };
+        foreach (var arrow in arrows.OrderByDescending(arrow => arrow.ExtractionYieldPercent))
+        {
+            var (toX, toY) = (x(arrow.ExtractionYieldPercent), y(arrow.TdsPercent));
+            var length = Math.Sqrt(Math.Pow(toX - fromX, 2) + Math.Pow(toY - fromY, 2));
+            if (length < 3)
+            {
+                continue;
+            }
+
+            var (unitX, unitY) = ((toX - fromX) / length, (toY - fromY) / length);
+            svg.Add($"<line class=\"map-arrow\" x1=\"{fromX}\" y1=\"{fromY}\" x2=\"{toX}\" y2=\"{toY}\"/>");
+            svg.Add($"<path class=\"map-tip\" d=\"M{toX} {toY}L{toX - (9 * unitX) - (4 * unitY)} {toY - (9 * unitY) + (4 * unitX)}L{toX - (9 * unitX) + (4 * unitY)} {toY - (9 * unitY) - (4 * unitX)}Z\"/>");
+            var width = 7.2 * arrow.Label.Length;
+            var rightwards = unitX >= 0 ? toX + 6 + width < widthPx : toX - 6 - width < Left;
+            var wordX = rightwards ? Math.Min(toX + 6, widthPx - width) : toX - 6;
+            var wordY = toY + 4 + (6 * unitY);
+            for (var tries = 0; tries < 8 && taken.Exists(one => Math.Abs(one.Y - wordY) < 15 && Overlap(one, wordX, width, rightwards)); tries++)
+            {
+                wordY += unitY > 0.2 ? 15 : -15;
+            }
+
+            taken.Add((rightwards ? wordX : wordX - width, wordY, width));
+            svg.Text(wordX, wordY, "tide-label map-word", arrow.Label, rightwards ? "start" : "end");
+        }
+    }
+
+    private static bool Overlap((double X, double Y, double Width) one, double x, double width, bool rightwards)
+    {
+        var from = rightwards ? x : x - width;
+        return from < one.X + one.Width && one.X < from + width;
+    }
+
+    /// <summary>A range that holds everything with room round it, never so small that nothing seems to be everything.</summary>
+    private static (double From, double To) Reach(IEnumerable<double> values, double least)
+    {
+        var all = values.ToList();
+        var (low, high) = (all.Min(), all.Max());
+        var room = Math.Max(0.2 * (high - low), least);
+        return (Math.Max(0, low - room), high + room);
+    }
+
+    private static double Step(double span, double[] steps) => steps.FirstOrDefault(step => span / step <= 7, steps[^1]);
+
+    private static string Text(double value, int decimals) => value.ToString("F" + decimals.ToString(CultureInfo.InvariantCulture), CultureInfo.InvariantCulture);
+}

@@ -1,0 +1,41 @@
+using Cistern.Data;
+using Cistern.Drawing;
+using Cistern.Web.Frame;
+using Cistern.Web.Wording;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+
+namespace Cistern.Web.Pages.Plan;
+
+/// <summary>A plan as a card for the bench: one side of A6 or A5, printed by the browser.</summary>
+public sealed class CardModel(CisternDb db, PlanDesk desk, Here here) : PageModel
+{
+    public string Name { get; private set; } = "";
+
+    public string Size { get; private set; } = "a6";
+
+    public PlanSettings Plan { get; private set; } = null!;
+
+    public Show Show { get; private set; } = null!;
+
+    public string TideSvg => Tide.Draw(Plan.Forecast, new TideOptions(480)
+    {
+        WithSteps = false,
+        LanesPx = 105,
+        Labels = Show.Labels(StepWording.InVessel(Plan.Recipe.Brewer.Family)),
+    });
+
+    public async Task<IActionResult> OnGetAsync(string id, string? size, CancellationToken ct)
+    {
+        if (await desk.FindAsync(id, ct) is not { } open)
+        {
+            return NotFound();
+        }
+
+        Size = size == "a5" ? "a5" : "a6";
+        Show = await here.ShowAsync(ct);
+        Plan = PlanSettings.Read(open.State, await PlanShelf.LoadAsync(db, open.State, ct), Request.Query, Show, here.Today);
+        Name = open.Sheet?.Name ?? Plan.Recipe.Name;
+        return Page();
+    }
+}

@@ -1,0 +1,36 @@
+using Cistern.Data;
+using Cistern.Data.Shelf;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.Plan;
+
+/// <summary>What the shelf offers to a plan: what stands there, and what the plan already uses though it was taken off.</summary>
+public sealed record PlanShelf(
+    IReadOnlyList<Bag> Bags,
+    IReadOnlyList<Mill> Mills,
+    IReadOnlyList<BrewPlace> Places,
+    IReadOnlyList<OwnedVessel> Vessels,
+    IReadOnlyList<Server> Servers,
+    IReadOnlyList<OwnedKettle> Kettles,
+    IReadOnlyList<Spoon> Spoons,
+    IReadOnlyList<FilterStock> Filters)
+{
+    /// <summary>Loads it.</summary>
+    public static async Task<PlanShelf> LoadAsync(CisternDb db, PlanState state, CancellationToken ct)
+    {
+        var family = state.BaseRecipe().Brewer.Family;
+        return new PlanShelf(
+            await db.Bags.AsNoTracking().Where(bag => (bag.RemovedAtMs == null && bag.UsedUpOn == null) || bag.Id == state.BagId).OrderBy(bag => bag.Name).ToListAsync(ct),
+            await Rows(db.Mills, state.MillId).ToListAsync(ct),
+            await Rows(db.Places, state.PlaceId).OrderBy(place => place.Id).ToListAsync(ct),
+            await Rows(db.Vessels, state.VesselId).Where(vessel => vessel.Family == family).ToListAsync(ct),
+            await Rows(db.Servers, state.ServerId).ToListAsync(ct),
+            await Rows(db.Kettles, state.KettleId).ToListAsync(ct),
+            await Rows(db.Spoons, state.SpoonId).ToListAsync(ct),
+            await Rows(db.Filters, null).ToListAsync(ct));
+    }
+
+    private static IQueryable<T> Rows<T>(DbSet<T> rows, int? used)
+        where T : class, IShelved =>
+        rows.AsNoTracking().Where(row => row.RemovedAtMs == null || row.Id == used).OrderBy(row => row.Name);
+}

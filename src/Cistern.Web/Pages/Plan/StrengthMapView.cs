@@ -1,0 +1,61 @@
+using Cistern.Core.Brewing;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
+using Cistern.Data.Brews;
+using Cistern.Drawing;
+using Cistern.Web.Wording;
+
+namespace Cistern.Web.Pages.Plan;
+
+/// <summary>The map of strength against yield as the page shows it.</summary>
+/// <param name="Svg">The picture.</param>
+/// <param name="Rows">The same as a table: what, strength, extraction, leaning.</param>
+public sealed record StrengthMapView(string Svg, IReadOnlyList<(string What, string Tds, string Yield, string Tilt)> Rows)
+{
+    /// <summary>Draws it for a plan and the last brews of its coffee.</summary>
+    public static StrengthMapView Of(PlanModel plan, IReadOnlyList<Brew> brews)
+    {
+        var totals = plan.Forecast.Totals;
+        var marks = new List<MapMark> { new(MapPoint.Plan, totals.ExtractionYieldPercent, totals.FinalTdsPercent, "this plan") };
+        var rows = new List<(string, string, string, string)> { Row("This plan", totals.FinalTdsPercent, totals.ExtractionYieldPercent, totals.Tilt) };
+        if (plan.IsChanged)
+        {
+            var parent = plan.Accepted.Totals;
+            marks.Add(new MapMark(MapPoint.Parent, parent.ExtractionYieldPercent, parent.FinalTdsPercent, "held against"));
+            rows.Add(Row("Held against", parent.FinalTdsPercent, parent.ExtractionYieldPercent, parent.Tilt));
+        }
+
+        foreach (var brew in brews)
+        {
+            var forecast = Forecaster.Run(brew.Recipe(), ForecastOptions.TotalsOnly);
+            var endS = brew is { EndedAtMs: { } ended, StartedAtMs: { } started } ? (ended - started) / 1000.0 : 0;
+            var real = Forecaster.Run(AsBrewed.Of(forecast.Recipe, BrewRun.Replay(forecast, brew.CorePresses, endS), brew.WeightsG()), ForecastOptions.TotalsOnly).Totals;
+            marks.Add(new MapMark(MapPoint.Brew, real.ExtractionYieldPercent, real.FinalTdsPercent, brew.Name));
+            rows.Add(Row($"Brewed: {brew.Name}", real.FinalTdsPercent, real.ExtractionYieldPercent, real.Tilt));
+        }
+
+        var nudges = Nudges.Of(plan.Forecast).Where(nudge => plan.Settings.CanGrind || nudge.Setting != Setting.MedianUm).ToList();
+        var arrows = nudges.ConvertAll(nudge => new MapArrow(nudge.ExtractionYieldPercent, nudge.TdsPercent, Words(nudge, plan)));
+        rows.AddRange(nudges.Select(nudge => Row(Words(nudge, plan), nudge.TdsPercent, nudge.ExtractionYieldPercent, nudge.Tilt)));
+        var target = plan.Settings.Recipe.Target?.TdsPercent;
+        return new StrengthMapView(StrengthMap.Draw(marks, arrows, target is { } meant ? (meant.Low, meant.High) : null, 440, 300), rows);
+    }
+
+    private static (string, string, string, string) Row(string what, double tds, double yield, double tilt) =>
+        (what, Show.Percent(tds, 2), Show.Percent(yield), $"{Show.Tilt(tilt)} ({Show.Signed(tilt, 2)})");
+
+    private static string Words(Nudge nudge, PlanModel plan)
+    {
+        var size = Math.Abs(nudge.By);
+        return nudge.Setting switch
+        {
+            Setting.DoseG => $"{plan.Show.Mass(size)} more coffee",
+            Setting.WaterG => $"{plan.Show.Water(size)} more water",
+            Setting.TemperatureC => $"{Show.Number(plan.Show.Units.DifferenceFromK(size), 0)} {plan.Show.TemperatureUnit} {(nudge.By > 0 ? "hotter" : "cooler")}",
+            Setting.MedianUm when plan.Settings.Mill is { } mill => $"{Show.Number(Math.Max(1, Math.Round(size / Math.Abs(mill.UmPerSetting) / mill.Step)), 0)} finer ({Show.Number(size, 0)} µm)",
+            Setting.MedianUm => $"{Show.Number(size, 0)} µm finer",
+            Setting.ReleaseS => $"{Show.Seconds(size)} longer",
+            _ => $"{Show.Number(size, 0)} more turns",
+        };
+    }
+}

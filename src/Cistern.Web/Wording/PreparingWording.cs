@@ -1,0 +1,20 @@
+using Cistern.Core.Planning;
+using Cistern.Web.Pages.Plan;
+
+namespace Cistern.Web.Wording;
+
+/// <summary>Puts what is to be got ready into words.</summary>
+public static class PreparingWording
+{
+    /// <summary>One thing to be done.</summary>
+    public static string Of(Preparing thing, PlanModel plan) => thing.Chore switch
+    {
+        Chore.Weigh => $"Weigh {plan.Show.Mass(plan.Settings.Recipe.Coffee.DoseG)}{(plan.Settings.CanGrind ? ", a little over for what the mill keeps" : "")}",
+        Chore.Grind => $"Grind: {plan.Settings.GrindText}",
+        Chore.RinseFilter => "Rinse the filter, flat and with no bubble under it, and empty the rinse water",
+        Chore.WarmVessel => "Warm vessel and server, and empty them; never one with ice in it",
+        Chore.WeighIce => "Weigh the ice, server first",
+        Chore.ChargeBulb => "Charge the bulb, outside dry; fit the cloth tight and centred, and hook its chain",
+        _ => "Lay out vessel, server, scale, spoon and cloth",
+    };
+}

@@ -1,0 +1,1 @@
+document.getElementById('print').addEventListener('click', () => window.print());
