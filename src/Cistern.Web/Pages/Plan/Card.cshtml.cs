@@ -21,7 +21,7 @@ public sealed class CardModel(CisternDb db, PlanDesk desk, Here here) : PageMode
     public string TideSvg => Tide.Draw(Plan.Forecast, new TideOptions(480)
     {
         WithSteps = false,
-        LanesPx = 105,
+        LanesPx = 90,
         Labels = Show.Labels(StepWording.InVessel(Plan.Recipe.Brewer.Family)),
     });
 

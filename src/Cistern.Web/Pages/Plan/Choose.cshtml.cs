@@ -1,13 +1,196 @@
+using System.Globalization;
+using System.Text;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+using Cistern.Data;
+using Cistern.Data.Plans;
+using Cistern.Data.Shelf;
 using Cistern.Web.Frame;
-using Cistern.Web.Pages.Bench;
+using Cistern.Web.Wording;
+using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.AspNetCore.WebUtilities;
+using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Plan;
 
-/// <summary>The recipes that can be planned.</summary>
-public sealed class ChooseModel(Here here) : PageModel
+/// <summary>Chooses a plan by what is wanted: the coffee, the drink, the time there is; and looks after the barista's own.</summary>
+public sealed class ChooseModel(CisternDb db, PlanDesk desk, PlanGate gate, Here here) : PageModel
 {
-    public RecipeCards Recipes { get; private set; } = null!;
+    public Here Here => here;
 
-    public async Task OnGetAsync(CancellationToken ct) => Recipes = RecipeCards.Of(await here.ShowAsync(ct));
+    public Show Show { get; private set; } = null!;
+
+    public IReadOnlyList<Bag> Bags { get; private set; } = [];
+
+    public Bag? Bag { get; private set; }
+
+    /// <summary>The number fields of the wish, by name, as typed.</summary>
+    public Dictionary<string, Field> Fields { get; } = new(StringComparer.Ordinal);
+
+    public Wish Wish { get; private set; } = new();
+
+    /// <summary>Whether anything was wished at all.</summary>
+    public bool Wished { get; private set; }
+
+    /// <summary>The schools, in the order of the library.</summary>
+    public static IReadOnlyList<string> Schools { get; } = [.. RecipeLibrary.All.Select(recipe => recipe.School).OfType<string>().Distinct(StringComparer.Ordinal)];
+
+    public IReadOnlyList<Choice> Choices { get; private set; } = [];
+
+    /// <summary>The barista's own plans.</summary>
+    public IReadOnlyList<PlanSheet> Own { get; private set; } = [];
+
+    /// <summary>One just taken away, which can be brought back.</summary>
+    public PlanSheet? Removed { get; private set; }
+
+    /// <summary>What is wrong with a file that was to be taken in.</summary>
+    public IReadOnlyList<Finding> Findings { get; private set; } = [];
+
+    /// <summary>The text of that file, where it was typed.</summary>
+    public string ImportText { get; private set; } = "";
+
+    /// <summary>How many came in with the last file.</summary>
+    public int Imported { get; private set; }
+
+    /// <summary>The address of a plan, with what was wished set in it.</summary>
+    public string Address(Choice choice)
+    {
+        var query = new Dictionary<string, string?>(StringComparer.Ordinal)
+        {
+            ["bag"] = Bag?.Id.ToString(CultureInfo.InvariantCulture),
+            ["drink"] = Wish.DrinkMl is { } ml ? Show.DrinkNumber(ml * WaterPhysics.DensityGPerMl(60)) : null,
+        };
+        return QueryHelpers.AddQueryString($"/plan/{choice.Recipe.Id}", query);
+    }
+
+    /// <summary>Where a choice falls short, in words.</summary>
+    public string Falls(Choice choice) => string.Join(", ", choice.Misfits.Select(misfit => misfit switch
+    {
+        Misfit.Vessel => "another vessel",
+        Misfit.TooWeakForMilk => $"{Show.Percent(choice.Forecast.Totals.TdsPercent, 2)}, thin under milk",
+        Misfit.Hot => "hot",
+        Misfit.Iced => "iced",
+        Misfit.TooLong => $"takes {Show.Clock(choice.Forecast.Totals.FinishS)}",
+        Misfit.TooBusy => $"hands on for {Show.Clock(choice.HandsS)}",
+        Misfit.MoreWashing => "more to wash",
+        Misfit.School => "another school",
+        Misfit.TooMuch => "more than the vessel holds",
+        _ => $"takes {Show.Mass(choice.Recipe.Coffee.DoseG)}, more than is left",
+    }));
+
+    public async Task OnGetAsync(CancellationToken ct) => await LoadAsync(ct);
+
+    public async Task<IActionResult> OnPostImportAsync(IFormFile? file, string? text, CancellationToken ct)
+    {
+        using var turn = await gate.EnterAsync(ct);
+        var (bytes, from) = await ReadAsync(file, text, ct);
+        var read = RecipeReader.Read(bytes);
+        if (bytes.Length == 0 || !read.Accepted)
+        {
+            Findings = bytes.Length == 0 ? [Finding.Error("", "There is nothing in it.", "no file and no text", "Choose a recipe file, or paste one.")] : read.Findings;
+            ImportText = text is { Length: < 20_000 } ? text : "";
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            await LoadAsync(ct);
+            return Page();
+        }
+
+        var ids = await desk.ImportAsync(read.Recipes, from, ct);
+        return ids.Count == 1 ? Redirect($"/plan/{ids[0]}") : Redirect($"/plan?imported={ids.Count}#own");
+    }
+
+    public Task<IActionResult> OnPostRemoveAsync(int sheet, CancellationToken ct) => ChangeAsync(sheet, async () =>
+    {
+        await desk.RemoveAsync(sheet, removed: true, ct);
+        return $"/plan?removed={sheet}#own";
+    }, ct);
+
+    public Task<IActionResult> OnPostRestoreAsync(int sheet, CancellationToken ct) => ChangeAsync(sheet, async () =>
+    {
+        await desk.RemoveAsync(sheet, removed: false, ct);
+        return "/plan#own";
+    }, ct);
+
+    public Task<IActionResult> OnPostRenameAsync(int sheet, string? name, CancellationToken ct) => ChangeAsync(sheet, async () =>
+    {
+        if (name?.Trim() is { Length: > 0 and <= 200 } good)
+        {
+            await desk.RenameAsync(sheet, good, ct);
+        }
+
+        return "/plan#own";
+    }, ct);
+
+    public Task<IActionResult> OnPostDuplicateAsync(int sheet, CancellationToken ct) => ChangeAsync(sheet, async () =>
+    {
+        var open = (await desk.FindAsync(sheet.ToString(CultureInfo.InvariantCulture), ct))!;
+        var name = $"{open.Sheet!.Name}, a copy";
+        return $"/plan/{await desk.KeepAsync(open, open.State, name.Length > 200 ? name[..200] : name, "", "", ct)}";
+    }, ct);
+
+    private async Task<IActionResult> ChangeAsync(int sheet, Func<Task<string>> change, CancellationToken ct)
+    {
+        using var turn = await gate.EnterAsync(ct);
+        return await db.Sheets.AnyAsync(row => row.Id == sheet && row.KeptAtMs != null, ct) ? Redirect(await change()) : NotFound();
+    }
+
+    private static async Task<(byte[] Bytes, string From)> ReadAsync(IFormFile? file, string? text, CancellationToken ct)
+    {
+        if (file is not { Length: > 0 })
+        {
+            return (Encoding.UTF8.GetBytes((text ?? "").Trim()), "a pasted file");
+        }
+
+        using var memory = new MemoryStream();
+        await file.CopyToAsync(memory, ct);
+        var name = Path.GetFileName(file.FileName);
+        return (memory.ToArray(), $"the file {(name.Length > 80 ? name[..80] : name)}");
+    }
+
+    private async Task LoadAsync(CancellationToken ct)
+    {
+        Show = await here.ShowAsync(ct);
+        Bags = await db.Bags.AsNoTracking().Where(bag => bag.RemovedAtMs == null && bag.UsedUpOn == null).OrderBy(bag => bag.Name).ToListAsync(ct);
+        Own = await desk.KeptAsync(ct);
+        Imported = int.TryParse(Request.Query["imported"], NumberStyles.None, CultureInfo.InvariantCulture, out var imported) ? imported : 0;
+        Removed = int.TryParse(Request.Query["removed"], NumberStyles.None, CultureInfo.InvariantCulture, out var removed)
+            ? await db.Sheets.AsNoTracking().FirstOrDefaultAsync(sheet => sheet.Id == removed && sheet.RemovedAtMs != null, ct) : null;
+        ReadWish();
+        Choices = Choosing.Of(RecipeLibrary.All, Wish);
+    }
+
+    private void ReadWish()
+    {
+        string? Sent(string name) => Request.Query.Value(name) is { Length: > 0 } text ? text : null;
+        Bag = int.TryParse(Sent("bag"), NumberStyles.None, CultureInfo.InvariantCulture, out var id) ? Bags.FirstOrDefault(bag => bag.Id == id) : null;
+        var cups = Number("cups", "Cups", "", 0.25, 20);
+        var cupMl = Number("cup", "of", Show.VolumeUnit.StartsWith("cups", StringComparison.Ordinal) ? "ml" : Show.VolumeUnit, Show.Units.VolumeFromMl(30), Show.Units.VolumeFromMl(1_000));
+        var minutes = Number("minutes", "Within", "min", 0.5, 60);
+        var hands = Number("hands", "Hands on", "min", 0.1, 60);
+        var oneMl = cupMl is { } size ? Show.Units.VolumeToMl(size) : Show.Units.CupMl;
+        Wish = new Wish
+        {
+            DrinkMl = cups is { } count ? count * oneMl : null,
+            Family = Words<VesselFamily>.Find(Sent("family")),
+            Milk = Sent("milk") == "milk" ? true : null,
+            Iced = Sent("ice") switch { "iced" => true, "hot" => false, _ => null },
+            WithinS = minutes * 60,
+            HandsS = hands * 60,
+            Washing = Enum.TryParse<WashingUp>(Sent("washing"), out var washing) && Enum.IsDefined(washing) ? washing : null,
+            School = Sent("school"),
+            Coffee = Bag is null ? null : new Coffee(1, Bag.Roast, Bag.RestDays(here.Today)),
+            LeftG = Bag?.LeftG,
+        };
+        Wished = Wish != new Wish();
+    }
+
+    private double? Number(string name, string label, string unit, double min, double max)
+    {
+        var text = Request.Query.Value(name)?.Trim() ?? "";
+        var number = text.Length == 0 ? new TypedNumber("", null, null) : TypedNumber.Read(text, min, max, unit);
+        Fields[name] = new Field(name, label, text) { Kind = "number", Unit = unit.Length > 0 ? unit : null, Problem = number.Problem, MaxLength = 20 };
+        return number.Value;
+    }
 }
