@@ -102,7 +102,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
         Assert.NotNull(page.QuerySelector("#brew-this[disabled]"));
         var refused = await App.PostAsync(client, page, "/plan/fp-slow-eight?handler=Brew", ("dose", "70"), ("was.dose", "46.0"));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, refused.StatusCode);
-        var mended = await App.GetAsync(client, "/plan/fp-slow-eight?dose=70&was.dose=46.0&step=fit");
+        var mended = await App.GetAsync(client, "/plan/fp-slow-eight?dose=70&was.dose=46.0&do=fit");
         Assert.Null(mended.QuerySelector("#brew-this[disabled]"));
     }
 
@@ -170,7 +170,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
     [Fact]
     public async Task The_drink_counted_as_water_poured_is_the_water()
     {
-        var page = await App.GetAsync(app.Browser(), "/plan/fp-water-first?counting=poured&step=");
+        var page = await App.GetAsync(app.Browser(), "/plan/fp-water-first?counting=poured");
         var drinkMl = double.Parse(page.QuerySelector("#drink")!.GetAttribute("value")!, CultureInfo.InvariantCulture);
         Assert.Equal(384 / 0.9832, drinkMl, 1.0);
     }

@@ -33,18 +33,26 @@ public static class DemoData
             new BrewPlace { Name = "High Hut", AltitudeM = 2_340, AmbientC = 17, Water = "very soft spring water" });
         db.Bags.AddRange(Bags(today));
         db.Mills.AddRange(Mills());
-        db.Vessels.AddRange(
-            new OwnedVessel { Name = "Small French press", Family = VesselFamily.FrenchPress, CapacityMl = 350 },
-            new OwnedVessel { Name = "French press", Family = VesselFamily.FrenchPress, CapacityMl = 1_000 },
-            new OwnedVessel { Name = "Hut French press", Family = VesselFamily.FrenchPress, CapacityMl = 1_000, Material = Material.Steel },
-            new OwnedVessel { Name = "Tube press", Family = VesselFamily.TubePress, CapacityMl = 280 },
-            new OwnedVessel { Name = "Tube press, metal disc", Family = VesselFamily.TubePress, CapacityMl = 280, Filter = Filter.MetalDisc },
-            new OwnedVessel { Name = "Valve dripper", Family = VesselFamily.ValveDripper, CapacityMl = 500 },
-            new OwnedVessel { Name = "Lever dripper, ridged", Family = VesselFamily.LeverDripper, CapacityMl = 360, Cone = Cone.Ridged },
-            new OwnedVessel { Name = "Lever dripper, smooth", Family = VesselFamily.LeverDripper, CapacityMl = 360, Cone = Cone.Smooth },
-            new OwnedVessel { Name = "Small siphon", Family = VesselFamily.Siphon, CapacityMl = 360 },
-            new OwnedVessel { Name = "Siphon", Family = VesselFamily.Siphon, CapacityMl = 600 },
-            new OwnedVessel { Name = "Jar", Family = VesselFamily.Jar, CapacityMl = 475 });
+        db.Vessels.AddRange(Vessels());
+        db.Servers.AddRange(
+            new Server { Name = "Large server", CapacityMl = 800 },
+            new Server { Name = "Small server", CapacityMl = 400 },
+            new Server { Name = "Tall cup", CapacityMl = 240 },
+            new Server { Name = "Short cup", CapacityMl = 180 });
+        db.Kettles.AddRange(
+            new OwnedKettle { Name = "Small kettle", CapacityMl = 1_000, KeepsTemperature = true, SecondsPerLitre = 330 },
+            new OwnedKettle { Name = "Big kettle", CapacityMl = 1_700, SecondsPerLitre = 190 });
+        db.Waters.AddRange(
+            new OwnedWater { Name = "Weir House tap", HardnessMgL = 190, AlkalinityMgL = 140 },
+            new OwnedWater { Name = "Weir House, filter jug", HardnessMgL = 95, AlkalinityMgL = 55 },
+            new OwnedWater { Name = "High Hut spring", HardnessMgL = 22, AlkalinityMgL = 18 },
+            new OwnedWater { Name = "Mineral drops", HardnessMgL = 9_000, AlkalinityMgL = 3_200, Concentrate = true });
+        db.Spoons.Add(new Spoon { Name = "house tablespoon", HoldsG = 6.2, WeighedWith = "Night Barge" });
+        db.Filters.AddRange(
+            new FilterStock { Name = "Tube papers", Filter = Filter.Paper, Family = VesselFamily.TubePress, Left = 214 },
+            new FilterStock { Name = "Cone papers", Filter = Filter.Paper, Left = 8 },
+            new FilterStock { Name = "Dense cone papers", Filter = Filter.DensePaper, Left = 41 },
+            new FilterStock { Name = "Siphon cloth", Filter = Filter.Cloth, Family = VesselFamily.Siphon, Left = 1, CareEvery = 10, UsedSinceCare = 9, Care = "Rinsed hot without soap, boiled for ten minutes, kept wet in the cold with fresh water every second day." });
         await db.SaveChangesAsync(ct);
 
         await AddLogAsync(db, time, ct);
@@ -54,18 +62,34 @@ public static class DemoData
 
     private static Bag[] Bags(DateOnly today) =>
     [
-        new() { Name = "Kestrel Terrace", Origin = "Rwanda, washed", Roast = 0.20, RoastedOn = today.AddDays(-9), LeftG = 212, TastesOf = "blackcurrant, tea, lime" },
-        new() { Name = "Blue Ferry", Origin = "Timor-Leste, natural", Roast = 0.35, RoastedOn = today.AddDays(-5), LeftG = 640, TastesOf = "plum, cocoa nib" },
-        new() { Name = "Quiet Orchard", Origin = "Bolivia, honey", Roast = 0.40, RoastedOn = today.AddDays(-14), LeftG = 31, TastesOf = "apricot, almond" },
-        new() { Name = "Night Barge", Origin = "blend", Roast = 0.60, RoastedOn = today.AddDays(-3), LeftG = 1_150, TastesOf = "treacle, walnut" },
-        new() { Name = "Tidewrack", Origin = "Malawi, decaffeinated", Roast = 0.50, RoastedOn = today.AddDays(-21), LeftG = 180, TastesOf = "malt, dried apple" },
+        new() { Name = "Kestrel Terrace", Origin = "Rwanda, washed", Roast = 0.20, RoastedOn = today.AddDays(-9), LeftG = 212, TastesOf = "blackcurrant, tea, lime", OpenedOn = today.AddDays(-6) },
+        new() { Name = "Blue Ferry", Origin = "Timor-Leste, natural", Roast = 0.35, RoastedOn = today.AddDays(-5), LeftG = 640, TastesOf = "plum, cocoa nib", OpenedOn = today.AddDays(-3) },
+        new() { Name = "Quiet Orchard", Origin = "Bolivia, honey", Roast = 0.40, RoastedOn = today.AddDays(-14), LeftG = 31, TastesOf = "apricot, almond", OpenedOn = today.AddDays(-12) },
+        new() { Name = "Night Barge", Origin = "blend", Roast = 0.60, RoastedOn = today.AddDays(-3), LeftG = 1_150, TastesOf = "treacle, walnut", OpenedOn = today.AddDays(-1) },
+        new() { Name = "Tidewrack", Origin = "Malawi, decaffeinated", Roast = 0.50, RoastedOn = today.AddDays(-21), LeftG = 180, TastesOf = "malt, dried apple", Decaffeinated = true, OpenedOn = today.AddDays(-19) },
+        new() { Name = "Night Barge, ground", Origin = "blend, bought ground at High Hut", Roast = 0.60, RoastedOn = today.AddDays(-24), LeftG = 250, TastesOf = "treacle, walnut", BoughtGround = true, GroundUm = 800, GroundSpread = 0.75 },
+    ];
+
+    private static OwnedVessel[] Vessels() =>
+    [
+        new() { Name = "Small French press", Family = VesselFamily.FrenchPress, CapacityMl = 350, Marks = "100, 200, 300" },
+        new() { Name = "French press", Family = VesselFamily.FrenchPress, CapacityMl = 1_000, Marks = "250, 500, 750, 950" },
+        new() { Name = "Hut French press", Family = VesselFamily.FrenchPress, CapacityMl = 1_000, Material = Material.Steel, Marks = "300, 600, 900" },
+        new() { Name = "Tube press", Family = VesselFamily.TubePress, CapacityMl = 280, Marks = "60, 120, 180, 240" },
+        new() { Name = "Tube press, metal disc", Family = VesselFamily.TubePress, CapacityMl = 280, Filter = Filter.MetalDisc, Marks = "60, 120, 180, 240" },
+        new() { Name = "Valve dripper", Family = VesselFamily.ValveDripper, CapacityMl = 500, Marks = "200, 350, 450" },
+        new() { Name = "Lever dripper, ridged", Family = VesselFamily.LeverDripper, CapacityMl = 360, Cone = Cone.Ridged, Marks = "150, 300" },
+        new() { Name = "Lever dripper, smooth", Family = VesselFamily.LeverDripper, CapacityMl = 360, Cone = Cone.Smooth, Marks = "150, 300" },
+        new() { Name = "Small siphon", Family = VesselFamily.Siphon, CapacityMl = 360, Marks = "120, 240, 360" },
+        new() { Name = "Siphon", Family = VesselFamily.Siphon, CapacityMl = 600, Marks = "240, 360, 480, 600" },
+        new() { Name = "Jar", Family = VesselFamily.Jar, CapacityMl = 475, Marks = "100, 200, 300, 400" },
     ];
 
     private static Mill[] Mills() =>
     [
-        new() { Name = "Ferrule", SettingName = "clicks", Least = 0, Most = 60, Step = 1, UmAtZero = 60, UmPerSetting = 26, Spread = 0.42, UsualFilterSetting = 20 },
-        new() { Name = "Counter 64", SettingName = "settings", Least = 0, Most = 20, Step = 0.25, UmAtZero = 220, UmPerSetting = 55, Spread = 0.47, UsualFilterSetting = 6.5 },
-        new() { Name = "Hut mill", SettingName = "turns", Least = 0, Most = 6, Step = 0.25, UmAtZero = 250, UmPerSetting = 210, Spread = 0.68 },
+        new() { Name = "Ferrule", SettingName = "clicks", Least = 0, Most = 60, Step = 1, UmAtZero = 60, UmPerSetting = 26, Spread = 0.42, UsualFilterSetting = 20, SecondsPerG = 2.2 },
+        new() { Name = "Counter 64", SettingName = "settings", Least = 0, Most = 20, Step = 0.25, UmAtZero = 220, UmPerSetting = 55, Spread = 0.47, UsualFilterSetting = 6.5, Labels = "F = 6.5", SecondsPerG = 0.5 },
+        new() { Name = "Hut mill", SettingName = "turns", Least = 0, Most = 6, Step = 0.25, UmAtZero = 250, UmPerSetting = 210, Spread = 0.68, Notches = true, SecondsPerG = 2.6 },
     ];
 
     private static async Task AddLogAsync(CisternDb db, TimeProvider time, CancellationToken ct)
@@ -75,6 +99,7 @@ public static class DemoData
         var mill = await db.Mills.FirstAsync(row => row.Name == "Ferrule", ct);
         var random = new Random(Seed);
         var now = time.GetUtcNow();
+        var before = new Dictionary<(string, string), (Entry Entry, Totals Real)>();
         foreach (var entry in Entries)
         {
             var bag = bags[entry.Bag];
@@ -84,9 +109,11 @@ public static class DemoData
             var restDays = bag.RestDays(DateOnly.FromDateTime(now.DateTime)) - entry.DaysAgo;
             var fromThisBag = restDays >= 0;
             restDays = fromThisBag ? restDays : 14 + (restDays % 10);
-            var plan = Scaling.To(written, new Charge(entry.DoseG, Math.Round(entry.DoseG * entry.Ratio))) with
+            var wanted = Scaling.To(written, new Charge(entry.DoseG, Math.Round(entry.DoseG * entry.Ratio)));
+            var charge = entry.ScaledToFit ? Scaling.ToFit(wanted) : Scaling.ChargeOf(wanted);
+            var plan = Scaling.To(wanted, charge) with
             {
-                Coffee = new Coffee(entry.DoseG, bag.Roast, restDays),
+                Coffee = new Coffee(charge.DoseG, bag.Roast, restDays),
                 Grind = new Grind(mill.MedianUm(entry.Clicks), mill.Spread),
             };
             var forecast = Forecaster.Run(plan);
@@ -96,7 +123,17 @@ public static class DemoData
             brew.CoffeeName = bag.Name;
             brew.PlaceName = entry.RecipeId == "hut-press" ? "High Hut" : "Weir House";
             brew.GrindText = string.Create(CultureInfo.InvariantCulture, $"{mill.Name}, {entry.Clicks} clicks");
-            Live(brew, forecast, entry, random);
+            var real = Live(brew, forecast, entry, random);
+            brew.Why = DemoWords.Why(forecast, entry.PairWith, entry.ScaledToFit ? Forecaster.Run(wanted, ForecastOptions.TotalsOnly) : null,
+                before.TryGetValue((entry.RecipeId, entry.Bag), out var last) ? (last.Entry.Clicks - entry.Clicks, last.Real) : null);
+            before[(entry.RecipeId, entry.Bag)] = (entry, real);
+            if (!entry.Untasted)
+            {
+                brew.Tasting = DemoWords.Taste(real, bag, entry.MissedReleaseS, brew.EndedAtMs!.Value);
+                // A refractometer reads to 0.01 % and errs by about 0.02.
+                brew.Tasting.ReadTdsPercent = entry.Read ? Math.Round(real.TdsPercent + ((random.NextDouble() - 0.5) * 0.06), 2) : null;
+            }
+
             db.Brews.Add(brew);
         }
 
@@ -104,7 +141,8 @@ public static class DemoData
     }
 
     /// <summary>Brews a plan as a hand would: a second or two late, a gram or two off, once far too late.</summary>
-    private static void Live(Brew brew, Forecast forecast, Entry entry, Random random)
+    /// <returns>What came of it.</returns>
+    private static Totals Live(Brew brew, Forecast forecast, Entry entry, Random random)
     {
         brew.StartedAtMs = brew.OpenedAtMs + 180_000;
         var recipe = forecast.Recipe;
@@ -136,20 +174,7 @@ public static class DemoData
         brew.State = BrewState.Finished;
         brew.EndedAtMs = brew.StartedAtMs + (long)(1000 * elapsedS);
         var run = BrewRun.Replay(forecast, brew.CorePresses, elapsedS);
-        var real = Forecaster.Run(AsBrewed.Of(recipe, run, brew.WeightsG()), ForecastOptions.TotalsOnly).Totals;
-        var body = (int)Math.Clamp(Math.Round((real.FinalTdsPercent - 1.3) / 0.06), -5, 5);
-        var tilt = (int)Math.Clamp(Math.Round(real.Tilt * 3), -5, 5);
-        if (entry.Words.Length > 0)
-        {
-            brew.Tasting = new Tasting
-            {
-                SharpHarsh = tilt,
-                ThinHeavy = body,
-                Score = Math.Round(2 * (8.5 - (0.6 * Math.Abs(tilt)) - (0.4 * Math.Abs(body)))) / 2,
-                Note = entry.Words,
-                AtMs = brew.EndedAtMs.Value + 600_000,
-            };
-        }
+        return Forecaster.Run(AsBrewed.Of(recipe, run, brew.WeightsG()), ForecastOptions.TotalsOnly).Totals;
 
         void Press(int step, double atS) => brew.Presses.Add(new BrewPress
         {
@@ -161,47 +186,64 @@ public static class DemoData
         });
     }
 
-    private sealed record Entry(string RecipeId, string Bag, int DaysAgo, double DoseG, double Ratio, int Clicks, string Words, double MissedReleaseS = 0);
+    /// <summary>One brew of the log, in what the hand set; what came of it is computed.</summary>
+    private sealed record Entry(string RecipeId, string Bag, int DaysAgo, double DoseG, double Ratio, int Clicks)
+    {
+        /// <summary>The release came this much too late, s.</summary>
+        public double MissedReleaseS { get; init; }
+
+        /// <summary>A refractometer was at hand.</summary>
+        public bool Read { get; init; }
+
+        /// <summary>The name of the other of a tasting pair.</summary>
+        public string? PairWith { get; init; }
+
+        /// <summary>Scaled down because what was wanted would have filled the vessel too far.</summary>
+        public bool ScaledToFit { get; init; }
+
+        public bool Untasted { get; init; }
+    }
 
     private static readonly Entry[] Entries =
     [
-        new("fp-slow-eight", "Tidewrack", 19, 46, 17.8, 39, "Malt and a dry edge. Coarse enough."),
-        new("fp-water-first", "Quiet Orchard", 12, 24, 16, 38, "A little sharp. Two clicks finer next time."),
-        new("fp-water-first", "Quiet Orchard", 11, 24, 16, 36, "Better: apricot at the front."),
-        new("fp-water-first", "Quiet Orchard", 10, 24, 16, 34, "Round. Keep it here."),
-        new("fp-long-settle", "Kestrel Terrace", 6, 32, 15, 32, "Clear, blackcurrant when it cooled."),
-        new("hut-press", "Kestrel Terrace", 4, 33, 14.5, 29, "Thinner than at Weir House. The water boils at 92."),
-        new("fp-bloomed", "Blue Ferry", 2, 27, 15, 35, "Forgot it on the bench, plunged three minutes late. Good still, but no longer hot.", MissedReleaseS: 180),
-        new("fp-bloomed", "Blue Ferry", 1, 27, 15, 35, ""),
-        new("tp-upright-short", "Blue Ferry", 41, 15, 15, 12, "Hard to push and harsh at the end. Two clicks coarser."),
-        new("tp-upright-short", "Blue Ferry", 40, 15, 15, 14, "Easier. Plum now."),
-        new("tp-upright-short", "Blue Ferry", 39, 15, 15, 15, "Keep this for the morning."),
-        new("tp-upright-held", "Tidewrack", 37, 16, 14.6, 18, "Round, a little flat."),
-        new("tp-turned", "Tidewrack", 36, 18, 12.7, 21, "Bold. Malt all through."),
-        new("tp-turned", "Quiet Orchard", 34, 18, 12.7, 22, "Apricot, if a little sharp."),
-        new("tp-turned-cool", "Kestrel Terrace", 33, 17, 12, 24, "Very bright. Lime."),
-        new("tp-short-bypass", "Night Barge", 31, 22, 5.9, 16, "Let down twice by ten grams, then right."),
-        new("tp-short-bypass", "Night Barge", 30, 22, 5.9, 17, "Straight to 110 g, as noted."),
-        new("vd-water-first", "Blue Ferry", 29, 22, 15.5, 19, "Quick drain, clean."),
-        new("vd-coffee-first", "Quiet Orchard", 28, 24, 16, 12, "It hardly dripped after four minutes. Too fine by far."),
-        new("vd-coffee-first", "Quiet Orchard", 27, 24, 16, 18, "Slow still, but it ran."),
-        new("vd-coffee-first", "Quiet Orchard", 26, 24, 16, 22, "Two minutes to drain. Balanced."),
-        new("vd-two-pours", "Kestrel Terrace", 24, 27, 14.8, 27, "Dense paper: very clear, tea."),
-        new("vd-water-first", "Tidewrack", 23, 22, 15.5, 20, "Malt, short finish."),
-        new("ld-closed", "Kestrel Terrace", 22, 17, 16, 19, "Blackcurrant when warm."),
-        new("ld-closed", "Blue Ferry", 21, 17, 16, 19, "One of a pair, this one closed."),
-        new("ld-split", "Blue Ferry", 21, 18, 15.6, 18, "The other of the pair: first runoff and tail left out. Sweeter."),
-        new("ld-float", "Quiet Orchard", 20, 16, 9.4, 13, "Short and let down. Almond."),
-        new("ld-long-soak-iced", "Kestrel Terrace", 18, 25, 9.8, 17, "Shaken cold. Not thin at all."),
-        new("ld-open-closed-iced", "Kestrel Terrace", 17, 21, 11, 15, "Brighter than the soak."),
-        new("si-whirl", "Night Barge", 16, 26, 15, 18, "Heavy, walnut."),
-        new("si-whirl", "Night Barge", 15, 26, 15, 20, "Two clicks coarser, cleaner."),
-        new("si-layers", "Quiet Orchard", 14, 22, 14.1, 18, "Two stirs only. Layers stayed."),
-        new("si-layers", "Blue Ferry", 13, 22, 14.1, 19, "Cocoa nib, long finish."),
-        new("jar-spoons", "Tidewrack", 9, 28, 12.5, 32, "At the river, two spoons. Bold."),
-        new("jar-spoons", "Night Barge", 8, 26, 13.5, 32, "Less coffee would not have overflowed last time."),
-        new("fp-slow-eight", "Night Barge", 7, 44, 17.8, 40, "Treacle. Sludge at the bottom."),
-        new("hut-press", "Night Barge", 5, 33, 14.5, 28, "Held half a minute longer for the cool water."),
-        new("vd-water-first", "Blue Ferry", 3, 22, 15.5, 19, "As it was four weeks ago."),
+        new("fp-slow-eight", "Tidewrack", 19, 46, 17.8, 39),
+        new("fp-water-first", "Quiet Orchard", 12, 24, 16, 38) { Read = true },
+        new("fp-water-first", "Quiet Orchard", 11, 24, 16, 34) { Read = true },
+        new("fp-water-first", "Quiet Orchard", 10, 24, 16, 29) { Read = true },
+        new("fp-long-settle", "Kestrel Terrace", 6, 32, 15, 32),
+        new("hut-press", "Kestrel Terrace", 4, 33, 14.5, 29),
+        new("fp-bloomed", "Blue Ferry", 2, 27, 15, 35) { MissedReleaseS = 180 },
+        new("fp-bloomed", "Blue Ferry", 1, 27, 15, 35) { Untasted = true },
+        new("tp-upright-short", "Blue Ferry", 41, 15, 15, 9),
+        new("tp-upright-short", "Blue Ferry", 40, 15, 15, 12),
+        new("tp-upright-short", "Blue Ferry", 39, 15, 15, 15),
+        new("tp-upright-held", "Tidewrack", 37, 16, 14.6, 18),
+        new("tp-turned", "Tidewrack", 36, 18, 12.7, 21),
+        new("tp-turned", "Quiet Orchard", 34, 18, 12.7, 22),
+        new("tp-turned-cool", "Kestrel Terrace", 33, 17, 12, 24),
+        new("tp-short-bypass", "Night Barge", 31, 22, 5.9, 16),
+        new("tp-short-bypass", "Night Barge", 30, 22, 5.9, 17),
+        new("vd-water-first", "Blue Ferry", 29, 22, 15.5, 19),
+        new("vd-coffee-first", "Quiet Orchard", 29, 24, 16, 9) { Read = true },
+        new("vd-coffee-first", "Quiet Orchard", 28, 24, 16, 13) { Read = true },
+        new("vd-coffee-first", "Quiet Orchard", 27, 24, 16, 17) { Read = true },
+        new("vd-coffee-first", "Quiet Orchard", 26, 24, 16, 20) { Read = true },
+        new("vd-two-pours", "Kestrel Terrace", 24, 27, 14.8, 27),
+        new("vd-water-first", "Tidewrack", 23, 22, 15.5, 20),
+        new("ld-closed", "Kestrel Terrace", 22, 17, 16, 19),
+        new("ld-closed", "Blue Ferry", 21, 17, 16, 19) { PairWith = "First runoff and tail left out" },
+        new("ld-split", "Blue Ferry", 21, 18, 15.6, 18) { PairWith = "Closed all the way" },
+        new("ld-float", "Quiet Orchard", 20, 16, 9.4, 13),
+        new("ld-long-soak-iced", "Kestrel Terrace", 18, 25, 9.8, 17),
+        new("ld-open-closed-iced", "Kestrel Terrace", 17, 21, 11, 15),
+        new("si-whirl", "Night Barge", 16, 26, 15, 18),
+        new("si-whirl", "Night Barge", 15, 26, 15, 20),
+        new("si-layers", "Quiet Orchard", 14, 22, 14.1, 18),
+        new("si-layers", "Blue Ferry", 13, 22, 14.1, 19),
+        new("jar-spoons", "Tidewrack", 9, 28, 12.5, 32),
+        new("jar-spoons", "Night Barge", 8, 36, 12.5, 32) { ScaledToFit = true },
+        new("fp-slow-eight", "Night Barge", 7, 44, 17.8, 40),
+        new("hut-press", "Night Barge", 5, 33, 14.5, 28),
+        new("vd-water-first", "Blue Ferry", 3, 22, 15.5, 19),
     ];
 }

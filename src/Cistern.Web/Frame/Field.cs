@@ -12,8 +12,11 @@ public sealed record Field(string Name, string Label, string Text)
 
     public string? Unit { get; init; }
 
-    /// <summary>text, number (a decimal field), date or area.</summary>
+    /// <summary>text, number (a decimal field), date, area or choice.</summary>
     public string Kind { get; init; } = "text";
+
+    /// <summary>For a choice: the values that are sent, and their words.</summary>
+    public IReadOnlyList<(string Value, string Word)> Options { get; init; } = [];
 
     public int MaxLength { get; init; } = 200;
 }

@@ -3,6 +3,8 @@ using Cistern.Core.Forecasts;
 using Cistern.Data;
 using Cistern.Data.Brews;
 using Cistern.Web.Frame;
+using Cistern.Web.Pages.Plan;
+using Cistern.Web.Pages.Shelf;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using Microsoft.EntityFrameworkCore;
@@ -10,7 +12,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Bench;
 
 /// <summary>What can be brewed now, and what needs attention.</summary>
-public sealed class BenchModel(CisternDb db, Here here) : PageModel
+public sealed class BenchModel(CisternDb db, Here here, PlanDesk desk) : PageModel
 {
     /// <summary>A clock that runs this long past its plan has been left running.</summary>
     private const double ForgottenS = 3_600;
@@ -25,6 +27,12 @@ public sealed class BenchModel(CisternDb db, Here here) : PageModel
 
     public Data.Brews.Brew? Untasted { get; private set; }
 
+    /// <summary>What on the shelf wants attention: a bag running out, a cloth due.</summary>
+    public IReadOnlyList<ShelfRow> Due { get; private set; } = [];
+
+    /// <summary>The barista's own plans, the newest first.</summary>
+    public IReadOnlyList<Data.Plans.PlanSheet> Own { get; private set; } = [];
+
     public async Task<IActionResult> OnGetAsync(CancellationToken ct)
     {
         if (await here.BaristaAsync(ct) is null)
@@ -36,6 +44,13 @@ public sealed class BenchModel(CisternDb db, Here here) : PageModel
         Last = await db.Brews.AsNoTracking().Include(brew => brew.Tasting).Where(brew => brew.State == BrewState.Finished)
             .OrderByDescending(brew => brew.OpenedAtMs).Take(4).ToListAsync(ct);
         Untasted = Last.FirstOrDefault(brew => brew.Tasting is null);
+        Own = [.. (await desk.KeptAsync(ct)).Take(3)];
+        var view = new ShelfView(await here.ShowAsync(ct), here.Today);
+        foreach (var kind in (ShelfKind[])[ShelfKinds.Find("coffee")!, ShelfKinds.Find("filter")!])
+        {
+            Due = [.. Due, .. (await kind.RowsAsync(db, view, ct)).Where(row => row.Due is not null)];
+        }
+
         var underWay = await here.UnderWayAsync(ct);
         LeftRunning = [.. underWay.Where(brew => brew.StartedAtMs is { } startedAtMs && (here.NowMs - startedAtMs) / 1000.0 > brew.FinishS + ForgottenS)];
         return Page();
@@ -56,6 +71,8 @@ public sealed class BenchModel(CisternDb db, Here here) : PageModel
         again.CoffeeName = before.CoffeeName;
         again.PlaceName = before.PlaceName;
         again.GrindText = before.GrindText;
+        again.SheetId = before.SheetId;
+        again.FilterStockId = before.FilterStockId;
         db.Brews.Add(again);
         await db.SaveChangesAsync(ct);
         return RedirectToPage("/Brewing/Brew", new { id = again.Id });

@@ -113,6 +113,7 @@ public sealed class BrewDesk(IServiceScopeFactory scopes, TimeProvider time) : I
         {
             brew.StartedAtMs = nowMs - (long)sent.AgeMs;
             await TakeFromBagAsync(db, brew, plan.Recipe.Coffee.DoseG, ct);
+            await UseFilterAsync(db, brew, 1, ct);
         }
 
         brew.Presses.Add(Row(sent, elapsedS, nowMs));
@@ -141,6 +142,7 @@ public sealed class BrewDesk(IServiceScopeFactory scopes, TimeProvider time) : I
             // The press taken back was the one that started the clock.
             brew.StartedAtMs = null;
             await TakeFromBagAsync(db, brew, -brew.TakenG, ct);
+            await UseFilterAsync(db, brew, -1, ct);
         }
 
         await db.SaveChangesAsync(ct);
@@ -175,6 +177,17 @@ public sealed class BrewDesk(IServiceScopeFactory scopes, TimeProvider time) : I
             var takenG = Math.Min(doseG, bag.LeftG);
             bag.LeftG -= takenG;
             brew.TakenG += takenG;
+        }
+    }
+
+    /// <summary>Counts one paper off, or one brew on a cloth; undone with the start.</summary>
+    private static async Task UseFilterAsync(CisternDb db, Data.Brews.Brew brew, int times, CancellationToken ct)
+    {
+        if (brew.FilterStockId is { } stockId && await db.Filters.FindAsync([stockId], ct) is { } stock)
+        {
+            // A count that was wrong may go under nothing, so that an undo gives it back as it was.
+            stock.Left -= stock.Lasts ? 0 : times;
+            stock.UsedSinceCare += stock.Lasts ? times : 0;
         }
     }
 }

@@ -1,33 +1,66 @@
+using System.Globalization;
 using Cistern.Data;
-using Cistern.Data.Shelf;
 using Cistern.Web.Frame;
-using Cistern.Web.Wording;
+using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Shelf;
 
 /// <summary>What stands on the shelf.</summary>
 public sealed class ShelfModel(CisternDb db, Here here) : PageModel
 {
-    public Here Here => here;
+    /// <summary>Each kind and what stands there of it.</summary>
+    public IReadOnlyList<(ShelfKind Kind, IReadOnlyList<ShelfRow> Rows)> Kinds { get; private set; } = [];
 
-    public Show Show { get; private set; } = null!;
+    /// <summary>What was just taken off, and can be put back.</summary>
+    public ShelfRow? Removed { get; private set; }
 
-    public IReadOnlyList<Bag> Bags { get; private set; } = [];
-
-    public IReadOnlyList<Mill> Mills { get; private set; } = [];
-
-    public IReadOnlyList<OwnedVessel> Vessels { get; private set; } = [];
-
-    public IReadOnlyList<BrewPlace> Places { get; private set; } = [];
-
-    public async Task OnGetAsync(CancellationToken ct)
+    public async Task OnGetAsync(string? removed, CancellationToken ct)
     {
-        Show = await here.ShowAsync(ct);
-        Bags = await db.Bags.AsNoTracking().OrderBy(row => row.Name).ToListAsync(ct);
-        Mills = await db.Mills.AsNoTracking().OrderBy(row => row.Name).ToListAsync(ct);
-        Vessels = await db.Vessels.AsNoTracking().OrderBy(row => row.Family).ThenBy(row => row.Name).ToListAsync(ct);
-        Places = await db.Places.AsNoTracking().OrderBy(row => row.Id).ToListAsync(ct);
+        var view = new ShelfView(await here.ShowAsync(ct), here.Today);
+        var kinds = new List<(ShelfKind, IReadOnlyList<ShelfRow>)>();
+        foreach (var kind in ShelfKinds.All)
+        {
+            kinds.Add((kind, await kind.RowsAsync(db, view, ct)));
+        }
+
+        Kinds = kinds;
+        if (removed?.Split('.') is [var word, var number] && ShelfKinds.Find(word) is { } gone && Id(number) is { } id
+            && await gone.FindAsync(db, id, ct) is { RemovedAtMs: not null } thing)
+        {
+            Removed = gone.Row(thing, view);
+        }
     }
+
+    /// <summary>Takes a thing off the shelf, puts it back, or does what it offers.</summary>
+    public async Task<IActionResult> OnPostAsync(string? kind, string? id, string? deed, CancellationToken ct)
+    {
+        if (ShelfKinds.Find(kind ?? "") is not { } found || Id(id) is not { } number || await found.FindAsync(db, number, ct) is not { } thing)
+        {
+            return NotFound();
+        }
+
+        var view = new ShelfView(await here.ShowAsync(ct), here.Today);
+        switch (deed)
+        {
+            case "remove":
+                thing.RemovedAtMs = here.NowMs;
+                break;
+            case "put-back":
+                thing.RemovedAtMs = null;
+                break;
+            default:
+                if (!found.Do(thing, deed ?? "", view))
+                {
+                    return BadRequest();
+                }
+
+                break;
+        }
+
+        await db.SaveChangesAsync(ct);
+        return Redirect(deed == "remove" ? $"/shelf?removed={kind}.{number}" : $"/shelf#{kind}-{number}");
+    }
+
+    private static int? Id(string? text) => int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var id) ? id : null;
 }

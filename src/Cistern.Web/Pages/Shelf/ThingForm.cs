@@ -1,28 +1,35 @@
 using System.Globalization;
+using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Web.Frame;
+using Cistern.Web.Wording;
 using Microsoft.Extensions.Primitives;
 
 namespace Cistern.Web.Pages.Shelf;
 
 /// <summary>A short form for one thing on the shelf: it collects fields, reads them, and says whether all will do.</summary>
-public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? sent)
+/// <param name="sent">What was sent; null when the form is first shown.</param>
+/// <param name="show">The barista's units.</param>
+public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? sent, Show show)
 {
     private readonly List<Field> fields = [];
 
     public IReadOnlyList<Field> Fields => fields;
 
-    /// <summary>Whether nothing is wrong with any field.</summary>
-    public bool Good => fields.TrueForAll(one => one.Problem is null);
+    /// <summary>What is wrong with the thing as a whole.</summary>
+    public List<string> Problems { get; } = [];
+
+    /// <summary>Whether nothing is wrong with any field, nor with the whole.</summary>
+    public bool Good => fields.TrueForAll(one => one.Problem is null) && Problems.Count == 0;
 
     /// <summary>A text that may be empty unless it is required.</summary>
-    public string Text(string name, string label, string stands, int longest, bool required = false)
+    public string Text(string name, string label, string stands, int longest, bool required = false, string? hint = null, bool area = false)
     {
         var text = (sent?.Value(name) ?? stands).Trim();
         var problem = sent is null ? null
             : text.Length > longest ? string.Create(CultureInfo.InvariantCulture, $"At most {longest} letters.")
             : required && text.Length == 0 ? "This must not be empty." : null;
-        fields.Add(new Field(name, label, text) { Problem = problem, MaxLength = longest });
+        fields.Add(new Field(name, label, text) { Problem = problem, MaxLength = longest, Hint = hint, Kind = area ? "area" : "text" });
         return text;
     }
 
@@ -34,6 +41,53 @@ public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? s
         return number.Value ?? stands;
     }
 
+    /// <summary>A mass in the barista's unit; given and taken in g.</summary>
+    public double Mass(string name, string label, double standsG, double minG, double maxG, string? hint = null)
+    {
+        var units = show.Units;
+        var read = Number(name, label, Math.Round(units.MassFromG(standsG), units.Mass == MassUnit.Gram ? 1 : 3), units.MassFromG(minG), units.MassFromG(maxG), show.MassUnit, hint);
+        // A figure that was left as it stood keeps its exact value.
+        return Math.Abs(read - units.MassFromG(standsG)) < 0.06 * (units.Mass == MassUnit.Gram ? 1 : 0.01) ? standsG : units.MassToG(read);
+    }
+
+    /// <summary>A temperature in the barista's unit; given and taken in °C.</summary>
+    public double Temperature(string name, string label, double standsC, double minC, double maxC) =>
+        show.Units.TemperatureToC(Number(name, label, Math.Round(show.Units.TemperatureFromC(standsC), 1), show.Units.TemperatureFromC(minC), show.Units.TemperatureFromC(maxC), show.TemperatureUnit));
+
+    /// <summary>A number that may be left out.</summary>
+    public double? Maybe(string name, string label, double? stands, double min, double max, string unit, string? hint = null)
+    {
+        var text = (sent?.Value(name) ?? stands?.ToString("0.###", CultureInfo.InvariantCulture) ?? "").Trim();
+        var number = text.Length == 0 ? new TypedNumber("", null, null) : TypedNumber.Read(text, min, max, unit);
+        fields.Add(new Field(name, label, number.Text) { Kind = "number", Unit = unit.Length > 0 ? unit : null, Hint = hint, Problem = sent is null ? null : number.Problem, MaxLength = 40 });
+        return number.Value;
+    }
+
+    /// <summary>Yes or no.</summary>
+    public bool Flag(string name, string label, bool stands, string yes = "yes", string no = "no", string? hint = null)
+    {
+        var value = sent?.Value(name) is { } text ? text == "yes" : stands;
+        fields.Add(new Field(name, label, value ? "yes" : "no") { Kind = "choice", Options = [("no", no), ("yes", yes)], Hint = hint });
+        return value;
+    }
+
+    /// <summary>One word of a closed set, or the usual one.</summary>
+    /// <param name="name">The name it is sent under.</param>
+    /// <param name="label">What it is called.</param>
+    /// <param name="stands">The one that stands; null for the usual.</param>
+    /// <param name="usual">What the usual is called; null where one must be chosen.</param>
+    public T? Word<T>(string name, string label, T? stands, string? usual)
+        where T : struct, Enum
+    {
+        var value = sent?.Value(name) is { } text ? Words<T>.Find(text) ?? (usual is null ? stands : null) : stands;
+        fields.Add(new Field(name, label, value is { } word ? Words<T>.Of(word) : "")
+        {
+            Kind = "choice",
+            Options = [.. usual is null ? Array.Empty<(string, string)>() : [("", usual)], .. Words<T>.All.Select(one => (one, one == "jar" ? "open jar" : one.Replace('-', ' ')))],
+        });
+        return value;
+    }
+
     /// <summary>A day, not after <paramref name="latest"/>.</summary>
     public DateOnly Day(string name, string label, DateOnly stands, DateOnly latest)
     {
@@ -41,5 +95,19 @@ public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? s
         var good = DateOnly.TryParseExact(text, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var day) && day <= latest && day.Year > 1990;
         fields.Add(new Field(name, label, text) { Kind = "date", Problem = sent is null || good ? null : "Give a day that has been, as year-month-day." });
         return good ? day : stands;
+    }
+
+    /// <summary>Puts a finding to a field, or to the whole where there is no such field.</summary>
+    public void Refuse(string name, string problem)
+    {
+        var at = fields.FindIndex(one => one.Name == name);
+        if (at >= 0 && sent is not null)
+        {
+            fields[at] = fields[at] with { Problem = problem };
+        }
+        else if (sent is not null)
+        {
+            Problems.Add(problem);
+        }
     }
 }

@@ -30,6 +30,9 @@ public sealed class TasteModel(CisternDb db, Here here) : PageModel
 
     public Field Note { get; private set; } = null!;
 
+    /// <summary>What a refractometer read, where there is one.</summary>
+    public Field Reading { get; private set; } = null!;
+
     public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct)
     {
         if (!await LoadAsync(id, ct))
@@ -38,7 +41,7 @@ public sealed class TasteModel(CisternDb db, Here here) : PageModel
         }
 
         var tasting = Brew.Tasting;
-        Lay(Text(tasting?.SharpHarsh ?? 0), Text(tasting?.ThinHeavy ?? 0), tasting?.Score is { } score ? Show.Number(score, score % 1 == 0 ? 0 : 1) : "", tasting?.Note ?? "");
+        Lay(Text(tasting?.SharpHarsh ?? 0), Text(tasting?.ThinHeavy ?? 0), tasting?.Score is { } score ? Show.Number(score, score % 1 == 0 ? 0 : 1) : "", tasting?.Note ?? "", tasting?.ReadTdsPercent is { } read ? Show.Number(read, 2) : "");
         return Page();
     }
 
@@ -50,14 +53,16 @@ public sealed class TasteModel(CisternDb db, Here here) : PageModel
         }
 
         var form = Request.Form;
-        Lay(form.Value("sharp-harsh") ?? "", form.Value("thin-heavy") ?? "", form.Value("score") ?? "", form.Value("note") ?? "");
+        Lay(form.Value("sharp-harsh") ?? "", form.Value("thin-heavy") ?? "", form.Value("score") ?? "", form.Value("note") ?? "", form.Value("reading") ?? "");
         var sharp = TypedNumber.Read(SharpHarsh.Text, -5, 5, "");
         var thin = TypedNumber.Read(ThinHeavy.Text, -5, 5, "");
         var score = Score.Text.Trim().Length == 0 ? new TypedNumber("", null, null) : TypedNumber.Read(Score.Text, 0, 10, "");
+        var reading = Reading.Text.Trim().Length == 0 ? new TypedNumber("", null, null) : TypedNumber.Read(Reading.Text, 0.05, 25, "% TDS");
+        Reading = Reading with { Problem = reading.Problem };
         SharpHarsh = SharpHarsh with { Problem = sharp.Problem };
         ThinHeavy = ThinHeavy with { Problem = thin.Problem };
         Score = Score with { Problem = score.Problem };
-        if (sharp.Problem is not null || thin.Problem is not null || score.Problem is not null)
+        if (sharp.Problem is not null || thin.Problem is not null || score.Problem is not null || reading.Problem is not null)
         {
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
@@ -68,6 +73,7 @@ public sealed class TasteModel(CisternDb db, Here here) : PageModel
         Brew.Tasting.ThinHeavy = (int)Math.Round(thin.Value!.Value);
         Brew.Tasting.Score = score.Value is { } points ? Math.Round(points * 2) / 2 : null;
         Brew.Tasting.Note = Note.Text.Length > NoteLength ? Note.Text[..NoteLength] : Note.Text;
+        Brew.Tasting.ReadTdsPercent = reading.Value;
         Brew.Tasting.AtMs = here.NowMs;
         await db.SaveChangesAsync(ct);
         return RedirectToPage("/Log/Entry", new { id });
@@ -75,11 +81,12 @@ public sealed class TasteModel(CisternDb db, Here here) : PageModel
 
     private static string Text(int value) => value.ToString(CultureInfo.InvariantCulture);
 
-    private void Lay(string sharp, string thin, string score, string note)
+    private void Lay(string sharp, string thin, string score, string note, string reading)
     {
         SharpHarsh = new Field("sharp-harsh", "Sharp to harsh", sharp);
         ThinHeavy = new Field("thin-heavy", "Thin to heavy", thin);
         Score = new Field("score", "Score", score) { Kind = "number", Hint = "0 to 10, in halves; may be left out", MaxLength = 10 };
+        Reading = new Field("reading", "Refractometer", reading) { Kind = "number", Unit = "% TDS", Hint = "if there is one; of a filtered, cooled sample", MaxLength = 10 };
         Note = new Field("note", "Note", note) { Kind = "area", Hint = "what it was like, hot, warm and cool", MaxLength = NoteLength };
     }
 

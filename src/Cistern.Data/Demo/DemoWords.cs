@@ -1,0 +1,96 @@
+using System.Globalization;
+using Cistern.Core.Forecasts;
+using Cistern.Data.Brews;
+using Cistern.Data.Shelf;
+
+namespace Cistern.Data.Demo;
+
+/// <summary>What the made-up baristas say: worked out from the figures of their brews, so that words and numbers agree.</summary>
+internal static class DemoWords
+{
+    private const double StallS = 240;
+    private const double HardN = 120;
+
+    /// <summary>A tasting as the figures have it.</summary>
+    public static Tasting Taste(Totals real, Bag bag, double missedS, long endedAtMs)
+    {
+        var body = (int)Math.Clamp(Math.Round((real.FinalTdsPercent - 1.3) / 0.06), -5, 5);
+        var tilt = (int)Math.Clamp(Math.Round(real.Tilt * 3), -5, 5);
+        return new Tasting
+        {
+            SharpHarsh = tilt,
+            ThinHeavy = body,
+            Score = Math.Round(2 * (8.5 - (0.6 * Math.Abs(tilt)) - (0.4 * Math.Abs(body)))) / 2,
+            Note = string.Join(" ", Sentences(real, bag, missedS, tilt, body)),
+            AtMs = endedAtMs + 600_000,
+        };
+    }
+
+    /// <summary>Why it was brewed like this; empty where nothing was changed.</summary>
+    /// <param name="plan">The plan.</param>
+    /// <param name="pairWith">The other of a pair, or null.</param>
+    /// <param name="unscaled">The charge that was wanted first, where it was scaled down to fit; or null.</param>
+    /// <param name="last">By how many clicks it is finer than the last brew of the same, and what came of that; or null.</param>
+    public static string Why(Forecast plan, string? pairWith, Forecast? unscaled, (int Finer, Totals Real)? last)
+    {
+        if (pairWith is not null)
+        {
+            return $"One of a pair, tasted beside {pairWith}.";
+        }
+
+        if (unscaled is not null)
+        {
+            return Text($"Less coffee and water: {unscaled.Recipe.Coffee.DoseG:0} g would have filled the vessel to {unscaled.Totals.PeakVolumeMl:0} of {plan.Recipe.Brewer.CapacityMl:0} ml.");
+        }
+
+        if (last is not { } before || before.Finer == 0)
+        {
+            return "";
+        }
+
+        var clicks = Text($"{Math.Abs(before.Finer)} {(Math.Abs(before.Finer) == 1 ? "click" : "clicks")} {(before.Finer > 0 ? "finer" : "coarser")}");
+        var was = before.Finer > 0
+            ? before.Real.Tilt < -0.5 ? "it was sharp" : before.Real.FinalTdsPercent < 1.21 ? "it was thin" : "to see whether more is better"
+            : before.Real.DrawdownS > StallS ? Text($"it drained for {Clock(before.Real.DrawdownS.Value)}")
+            : before.Real.PressForceN > HardN ? Text($"it took {before.Real.PressForceN:0} N at the hand")
+            : before.Real.Tilt > 0.5 ? "it was harsh" : "to see whether less is cleaner";
+        return $"{clicks}: {was}.";
+    }
+
+    private static IEnumerable<string> Sentences(Totals real, Bag bag, double missedS, int tilt, int body)
+    {
+        if (missedS > 0)
+        {
+            yield return Text($"Forgot it on the bench: released {missedS / 60:0} minutes late.");
+        }
+
+        if (real.DrawdownS is > StallS and var drawdownS)
+        {
+            yield return Text($"It stalled: {Clock(drawdownS)} to drain.");
+        }
+
+        if (real.PressForceN is > HardN and var force)
+        {
+            yield return Text($"Hard to push, about {force:0} N.");
+        }
+
+        var notes = bag.TastesOf.Split(", ");
+        var lean = tilt < -1 ? "Sharp" : tilt > 1 ? "Harsh" : "Balanced";
+        var weight = body < -1 ? "thin" : body > 1 ? "heavy" : "of middling body";
+        yield return $"{lean}, {weight}.";
+        if (Math.Abs(tilt) <= 3)
+        {
+            var note = notes[tilt < 0 ? 0 : ^1];
+            yield return $"{char.ToUpperInvariant(note[0])}{note[1..]} as it cooled.";
+        }
+
+        if (real.ChilledC is not null)
+        {
+            yield return "Cold and clear.";
+        }
+    }
+
+    private static string Clock(double seconds) => string.Create(CultureInfo.InvariantCulture, $"{(int)seconds / 60}:{(int)seconds % 60:00}");
+
+    private static string Text(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
+}

@@ -1,0 +1,86 @@
+using System.Globalization;
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+using Cistern.Data;
+using Cistern.Data.Shelf;
+using Cistern.Drawing;
+using Cistern.Web.Frame;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.Shelf;
+
+/// <summary>Grain sizes: the words people use, what each family takes, and how large that is on this very screen.</summary>
+public sealed class GrainsModel(CisternDb db) : PageModel
+{
+    /// <summary>The cookie that remembers how many CSS pixels this screen has to a millimetre.</summary>
+    private const string ScaleCookie = "px-per-mm";
+
+    /// <summary>A bank card's width, mm: ISO/IEC 7810, ID-1.</summary>
+    public const double CardMm = 85.60;
+
+    /// <summary>A bank card's height, mm: ISO/IEC 7810, ID-1.</summary>
+    public const double CardHighMm = 53.98;
+
+    /// <summary>CSS pixels to a millimetre where nobody has measured: the 96 to the inch that CSS supposes.</summary>
+    private const double SupposedPxPerMm = 96 / 25.4;
+
+    public double PxPerMm { get; private set; } = SupposedPxPerMm;
+
+    public bool Calibrated { get; private set; }
+
+    /// <summary>The word or the size looked up, as typed.</summary>
+    public Field Asked { get; private set; } = new("ask", "Look up", "") { Hint = "a word, such as table salt, or a size in µm" };
+
+    /// <summary>What was found.</summary>
+    public IReadOnlyList<GrainWord> Found { get; private set; } = GrainWords.All;
+
+    public IReadOnlyList<Mill> Mills { get; private set; } = [];
+
+    /// <summary>Each family with the range of grinds its recipes take, µm.</summary>
+    public static IReadOnlyList<(VesselFamily Family, double LowUm, double HighUm)> Families { get; } =
+        [.. RecipeLibrary.All.GroupBy(recipe => recipe.Brewer.Family).Select(group => (group.Key, group.Min(recipe => recipe.Grind.MedianUm), group.Max(recipe => recipe.Grind.MedianUm)))];
+
+    /// <summary>Grains of a median, at true size on this screen.</summary>
+    public string Drawn(double medianUm) => GrainPicture.Draw(medianUm, PxPerMm, 26, 12);
+
+    /// <summary>A median on each mill, in its own settings.</summary>
+    public string On(double lowUm, double highUm) => string.Join("; ", Mills.Where(mill => mill.MedianUm(mill.Most) > lowUm && mill.MedianUm(mill.Least) < highUm)
+        .Select(mill => $"{mill.Name} {Range(mill.SettingFor(lowUm), mill.SettingFor(highUm))} {mill.SettingName}"));
+
+    private static string Range(double from, double to) =>
+        from == to ? from.ToString("0.##", CultureInfo.InvariantCulture) : string.Create(CultureInfo.InvariantCulture, $"{from:0.##} to {to:0.##}");
+
+    public async Task OnGetAsync(string? ask, CancellationToken ct)
+    {
+        Mills = await db.Mills.AsNoTracking().Where(mill => mill.RemovedAtMs == null).OrderBy(mill => mill.Name).ToListAsync(ct);
+        if (double.TryParse(Request.Cookies[ScaleCookie], NumberStyles.Float, CultureInfo.InvariantCulture, out var px) && px is >= 1 and <= 20)
+        {
+            (PxPerMm, Calibrated) = (px, true);
+        }
+
+        var text = (ask ?? "").Trim();
+        if (text.Length == 0)
+        {
+            return;
+        }
+
+        var size = TypedNumber.Read(text.Replace("µm", "", StringComparison.Ordinal).Replace("um", "", StringComparison.Ordinal), 20, 3_000, "µm");
+        Found = size.Value is { } um ? [.. GrainWords.For(um)] : [.. GrainWords.All.Where(word => word.Word.Contains(text, StringComparison.OrdinalIgnoreCase))];
+        Asked = Asked with { Text = text.Length > 60 ? text[..60] : text, Problem = Found.Count == 0 ? "Nobody is known to say that. Try a word from the table, or a size from 50 to 1700 µm." : null };
+        Found = Found.Count == 0 ? GrainWords.All : Found;
+    }
+
+    /// <summary>Remembers the width at which the card on the screen is the card in the hand.</summary>
+    public IActionResult OnPost(string? card)
+    {
+        var width = TypedNumber.Read(card, 100, 1_500, "px");
+        if (width.Value is { } px)
+        {
+            Response.Cookies.Append(ScaleCookie, (px / CardMm).ToString("0.####", CultureInfo.InvariantCulture), new CookieOptions { HttpOnly = true, SameSite = SameSiteMode.Strict, MaxAge = TimeSpan.FromDays(400), IsEssential = true });
+        }
+
+        return Redirect("/shelf/grains");
+    }
+}

@@ -1,0 +1,105 @@
+using Cistern.Data;
+using Cistern.Data.Shelf;
+using Cistern.Web.Wording;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.Shelf;
+
+/// <summary>Who looks at the shelf, and when.</summary>
+/// <param name="Show">The barista's units.</param>
+/// <param name="Today">The day, where the server stands.</param>
+public sealed record ShelfView(Show Show, DateOnly Today);
+
+/// <summary>Something that can be done to a thing with one press.</summary>
+/// <param name="Word">The word it is sent under.</param>
+/// <param name="Label">What the button says.</param>
+public sealed record Deed(string Word, string Label);
+
+/// <summary>One thing as the shelf lists it.</summary>
+/// <param name="Kind">The word of its kind.</param>
+/// <param name="Id">Its number.</param>
+/// <param name="Name">Its name.</param>
+/// <param name="Line">What it is, in a line.</param>
+/// <param name="Due">What it wants, or null.</param>
+/// <param name="Away">Set aside: used up, kept for when it comes again.</param>
+/// <param name="Deeds">What can be done to it.</param>
+public sealed record ShelfRow(string Kind, int Id, string Name, string Line, string? Due, bool Away, IReadOnlyList<Deed> Deeds);
+
+/// <summary>A kind of thing that stands on the shelf: how it is listed, made and changed.</summary>
+public abstract class ShelfKind
+{
+    /// <summary>Its word in an address.</summary>
+    public abstract string Word { get; }
+
+    /// <summary>The heading over all of them.</summary>
+    public abstract string Title { get; }
+
+    /// <summary>What to do while there is none.</summary>
+    public abstract string Empty { get; }
+
+    /// <summary>All that stand there.</summary>
+    public abstract Task<IReadOnlyList<ShelfRow>> RowsAsync(CisternDb db, ShelfView view, CancellationToken ct);
+
+    /// <summary>One, tracked, or null.</summary>
+    public abstract Task<IShelved?> FindAsync(CisternDb db, int id, CancellationToken ct);
+
+    /// <summary>A new one, already added.</summary>
+    public abstract IShelved Fresh(CisternDb db, ShelfView view);
+
+    /// <summary>Fills the form from a thing, and the thing from the form.</summary>
+    public abstract void Fill(IShelved thing, ThingForm form, ShelfView view);
+
+    /// <summary>A thing as it is listed.</summary>
+    public abstract ShelfRow Row(IShelved thing, ShelfView view);
+
+    /// <summary>Does something to it.</summary>
+    public abstract bool Do(IShelved thing, string deed, ShelfView view);
+}
+
+/// <summary>A kind by its class.</summary>
+public abstract class ShelfKind<T> : ShelfKind
+    where T : class, IShelved
+{
+    /// <inheritdoc/>
+    public override async Task<IReadOnlyList<ShelfRow>> RowsAsync(CisternDb db, ShelfView view, CancellationToken ct) =>
+        [.. (await Order(Rows(db).AsNoTracking().Where(row => row.RemovedAtMs == null)).ToListAsync(ct)).Select(row => Row(row, view))];
+
+    /// <inheritdoc/>
+    public override async Task<IShelved?> FindAsync(CisternDb db, int id, CancellationToken ct) => await Rows(db).FindAsync([id], ct);
+
+    /// <inheritdoc/>
+    public override IShelved Fresh(CisternDb db, ShelfView view)
+    {
+        var thing = Fresh(view);
+        Rows(db).Add(thing);
+        return thing;
+    }
+
+    /// <inheritdoc/>
+    public override void Fill(IShelved thing, ThingForm form, ShelfView view) => Fill((T)thing, form, view);
+
+    /// <inheritdoc/>
+    public override ShelfRow Row(IShelved thing, ShelfView view) =>
+        new(Word, thing.Id, thing.Name, Line((T)thing, view), Due((T)thing, view), Away((T)thing), Deeds((T)thing));
+
+    /// <inheritdoc/>
+    public override bool Do(IShelved thing, string deed, ShelfView view) => Deeds((T)thing).Any(one => one.Word == deed) && Do((T)thing, deed, view);
+
+    protected abstract DbSet<T> Rows(CisternDb db);
+
+    protected abstract T Fresh(ShelfView view);
+
+    protected abstract void Fill(T thing, ThingForm form, ShelfView view);
+
+    protected abstract string Line(T thing, ShelfView view);
+
+    protected virtual IQueryable<T> Order(IQueryable<T> rows) => rows.OrderBy(row => row.Name);
+
+    protected virtual string? Due(T thing, ShelfView view) => null;
+
+    protected virtual bool Away(T thing) => false;
+
+    protected virtual IReadOnlyList<Deed> Deeds(T thing) => [];
+
+    protected virtual bool Do(T thing, string deed, ShelfView view) => false;
+}

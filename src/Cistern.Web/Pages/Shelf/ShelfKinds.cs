@@ -1,0 +1,335 @@
+using System.Globalization;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+using Cistern.Data;
+using Cistern.Data.Shelf;
+using Cistern.Web.Wording;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.Shelf;
+
+/// <summary>Every kind of thing on the shelf.</summary>
+public static class ShelfKinds
+{
+    /// <summary>In the order they are shown.</summary>
+    public static IReadOnlyList<ShelfKind> All { get; } =
+        [new Coffees(), new Mills(), new Vessels(), new Servers(), new Kettles(), new Waters(), new Places(), new Spoons(), new Filters()];
+
+    /// <summary>The kind a word stands for, or null.</summary>
+    public static ShelfKind? Find(string word) => All.FirstOrDefault(kind => kind.Word == word);
+
+    private static string Number(double value) => value.ToString("0.##", CultureInfo.InvariantCulture);
+
+    private static string Join(params string?[] parts) => string.Join(", ", parts.Where(part => part is { Length: > 0 }));
+
+    private static string Days(int days) => days == 1 ? "1 day" : string.Create(CultureInfo.InvariantCulture, $"{days} days");
+
+    private sealed class Coffees : ShelfKind<Bag>
+    {
+        public override string Word => "coffee";
+
+        public override string Title => "Coffees";
+
+        public override string Empty => "No coffee yet. Add a bag, and its roast, its rest and the grams left follow it into every plan.";
+
+        protected override DbSet<Bag> Rows(CisternDb db) => db.Bags;
+
+        protected override IQueryable<Bag> Order(IQueryable<Bag> rows) => rows.OrderBy(bag => bag.UsedUpOn != null).ThenBy(bag => bag.Name);
+
+        protected override Bag Fresh(ShelfView view) => new() { Name = "", Roast = 0.4, RoastedOn = view.Today.AddDays(-7), LeftG = 250 };
+
+        protected override void Fill(Bag bag, ThingForm form, ShelfView view)
+        {
+            bag.Name = form.Text("name", "Name", bag.Name, 80, required: true);
+            bag.Origin = form.Text("origin", "From", bag.Origin, 120);
+            bag.Roast = form.Number("roast", "Roast", bag.Roast, 0, 1, "", "0 is the lightest, 1 the darkest");
+            bag.RoastedOn = form.Day("roasted", "Roasted on", bag.RoastedOn, view.Today);
+            bag.LeftG = form.Mass("left", "Left in the bag", bag.LeftG, 0, 20_000);
+            bag.TastesOf = form.Text("tastes", "Tastes of", bag.TastesOf, 200, hint: "the notes on the bag");
+            bag.Decaffeinated = form.Flag("decaf", "Decaffeinated", bag.Decaffeinated);
+            bag.BoughtGround = form.Flag("ground", "Ground", bag.BoughtGround, "bought ground", "ground here");
+            bag.GroundUm = form.Number("ground-um", "If bought ground, about", bag.GroundUm, 100, 2_500, "µm", "a guess by eye; the table of grain sizes helps");
+            bag.GroundSpread = form.Number("ground-spread", "and its spread", bag.GroundSpread, 0.05, 1.5, "", "0.45 even, 0.7 wide");
+        }
+
+        protected override string Line(Bag bag, ShelfView view) => Join(
+            bag.Origin,
+            $"roast {Number(bag.Roast)}",
+            $"{Days(bag.RestDays(view.Today))} since roasting",
+            bag.UsedUpOn is { } used ? $"used up on {used.ToString("d MMM yyyy", CultureInfo.InvariantCulture)}" : $"{view.Show.Water(bag.LeftG)} left",
+            bag.OpenedOn is { } opened ? $"open for {Days(view.Today.DayNumber - opened.DayNumber)}" : "not opened",
+            bag.BoughtGround ? $"bought ground, about {Number(bag.GroundUm)} µm" : null,
+            bag.Decaffeinated ? "decaffeinated" : null,
+            bag.TastesOf.Length > 0 ? $"tastes of {bag.TastesOf}" : null);
+
+        protected override string? Due(Bag bag, ShelfView view) => bag is { UsedUpOn: null, LeftG: < 40 } ? "running out" : null;
+
+        protected override bool Away(Bag bag) => bag.UsedUpOn is not null;
+
+        protected override IReadOnlyList<Deed> Deeds(Bag bag) => bag.UsedUpOn is not null
+            ? [new Deed("bring-back", "Bring it back")]
+            : bag.OpenedOn is null ? [new Deed("open", "Opened"), new Deed("use-up", "Used up")] : [new Deed("use-up", "Used up")];
+
+        protected override bool Do(Bag bag, string deed, ShelfView view)
+        {
+            bag.OpenedOn = deed == "open" ? view.Today : bag.OpenedOn;
+            bag.UsedUpOn = deed == "use-up" ? view.Today : null;
+            return true;
+        }
+    }
+
+    private sealed class Mills : ShelfKind<Mill>
+    {
+        public override string Word => "mill";
+
+        public override string Title => "Mills";
+
+        public override string Empty => "No mill yet. Add one, and grinds are told in its own settings.";
+
+        protected override DbSet<Mill> Rows(CisternDb db) => db.Mills;
+
+        protected override Mill Fresh(ShelfView view) => new() { Name = "", Most = 40, UmAtZero = 100, UmPerSetting = 25, Spread = 0.45, SettingName = "clicks" };
+
+        protected override void Fill(Mill mill, ThingForm form, ShelfView view)
+        {
+            mill.Name = form.Text("name", "Name", mill.Name, 80, required: true);
+            mill.SettingName = form.Text("setting", "It counts", mill.SettingName, 20, required: true, hint: "clicks, turns, settings");
+            mill.Least = form.Number("least", "Least", mill.Least, 0, 1_000, "");
+            mill.Most = form.Number("most", "Most", mill.Most, 0.1, 1_000, "");
+            mill.Step = form.Number("step", "By", mill.Step, 0.01, 10, "", "the smallest step it has");
+            mill.Notches = form.Flag("notches", "Its settings have", mill.Notches, "only notches, to be counted", "numbers");
+            mill.UmAtZero = form.Number("zero", "Median at 0", mill.UmAtZero, 0, 2_000, "µm");
+            mill.UmPerSetting = form.Number("per", "Median for each 1 more", mill.UmPerSetting, 0.5, 1_000, "µm");
+            mill.Spread = form.Number("spread", "Spread", mill.Spread, 0.05, 1.5, "", "about 0.42 even, 0.68 uneven");
+            mill.UsualFilterSetting = form.Maybe("usual", "My usual for paper", mill.UsualFilterSetting, mill.Least, Math.Max(mill.Least, mill.Most), "", "so that “two finer than usual” means something here");
+            mill.SecondsPerG = form.Number("seconds", "Seconds for a gram", mill.SecondsPerG, 0, 20, "s", "about 2 by hand, 0.5 with a motor");
+            mill.Labels = form.Text("labels", "Labels on it", mill.Labels, 400, hint: "one a line, such as F = 6.5", area: true);
+            if (mill.Most <= mill.Least)
+            {
+                form.Refuse("most", "The most has to be over the least.");
+            }
+
+            if (mill.Labels.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Length != mill.LabelList.Count)
+            {
+                form.Refuse("labels", $"Each line is a label, an equals sign and a setting from {Number(mill.Least)} to {Number(mill.Most)}.");
+            }
+        }
+
+        protected override string Line(Mill mill, ShelfView view) => Join(
+            $"{mill.SettingName} {Number(mill.Least)} to {Number(mill.Most)} by {Number(mill.Step)}{(mill.Notches ? ", in notches" : "")}",
+            $"{Number(mill.MedianUm(mill.Least))} to {Number(mill.MedianUm(mill.Most))} µm, {Number(mill.UmPerSetting * mill.Step)} µm a step",
+            mill.UsualFilterSetting is { } usual ? $"usual for paper {MillWording.Setting(mill, usual)}, {Number(mill.MedianUm(usual))} µm" : null,
+            mill.LabelList.Count > 0 ? $"labels {string.Join(", ", mill.LabelList.Select(one => $"{one.Label} = {Number(one.Setting)}"))}" : null);
+    }
+
+    private sealed class Vessels : ShelfKind<OwnedVessel>
+    {
+        public override string Word => "vessel";
+
+        public override string Title => "Vessels";
+
+        public override string Empty => "No vessel yet. Recipes stand for a vessel of their own; add yours, and they fit it.";
+
+        protected override DbSet<OwnedVessel> Rows(CisternDb db) => db.Vessels;
+
+        protected override IQueryable<OwnedVessel> Order(IQueryable<OwnedVessel> rows) => rows.OrderBy(vessel => vessel.Family).ThenBy(vessel => vessel.Name);
+
+        protected override OwnedVessel Fresh(ShelfView view) => new() { Name = "", Family = VesselFamily.FrenchPress, CapacityMl = 1_000 };
+
+        protected override void Fill(OwnedVessel vessel, ThingForm form, ShelfView view)
+        {
+            vessel.Name = form.Text("name", "Name", vessel.Name, 80, required: true);
+            vessel.Family = form.Word<VesselFamily>("family", "Family", vessel.Family, usual: null) ?? vessel.Family;
+            vessel.CapacityMl = form.Number("capacity", "To the brim", vessel.CapacityMl, 50, 6_000, "ml");
+            vessel.Material = form.Word("material", "Material", vessel.Material, "the usual");
+            vessel.Filter = form.Word("filter", "Filter", vessel.Filter, "the usual");
+            var cone = form.Word("cone", "Cone, of a dripper", vessel.Cone, "the usual");
+            vessel.Cone = vessel.Family is VesselFamily.ValveDripper or VesselFamily.LeverDripper ? cone : null;
+            vessel.Wrapped = form.Flag("wrapped", "Wrapped in a cloth", vessel.Wrapped);
+            vessel.Marks = form.Text("marks", "Its marks", vessel.Marks, 120, hint: "in ml, parted by commas; they stand for a scale where there is none");
+            if (vessel.Marks.Split([',', ';', ' '], StringSplitOptions.RemoveEmptyEntries).Length != vessel.MarksMl.Count)
+            {
+                form.Refuse("marks", $"Each mark is a number of ml up to {Number(vessel.CapacityMl)}.");
+            }
+
+            foreach (var finding in RecipeChecker.CheckVessel(vessel.AsBrewer))
+            {
+                form.Problems.Add($"{finding.Rule} {finding.Remedy}");
+            }
+        }
+
+        protected override string Line(OwnedVessel vessel, ShelfView view) => Join(StepWording.Vessel(vessel.AsBrewer), vessel.MarksMl.Count > 0 ? $"marks at {string.Join(", ", vessel.MarksMl.Select(Number))} ml" : null);
+    }
+
+    private sealed class Servers : ShelfKind<Server>
+    {
+        public override string Word => "server";
+
+        public override string Title => "Servers and cups";
+
+        public override string Empty => "None yet. Add what the drink lands in, and a plan says when it would run over.";
+
+        protected override DbSet<Server> Rows(CisternDb db) => db.Servers;
+
+        protected override IQueryable<Server> Order(IQueryable<Server> rows) => rows.OrderByDescending(server => server.CapacityMl);
+
+        protected override Server Fresh(ShelfView view) => new() { Name = "", CapacityMl = 400 };
+
+        protected override void Fill(Server server, ThingForm form, ShelfView view)
+        {
+            server.Name = form.Text("name", "Name", server.Name, 80, required: true);
+            server.CapacityMl = form.Number("capacity", "To the brim", server.CapacityMl, 30, 6_000, "ml");
+        }
+
+        protected override string Line(Server server, ShelfView view) => $"{Number(server.CapacityMl)} ml";
+    }
+
+    private sealed class Kettles : ShelfKind<OwnedKettle>
+    {
+        public override string Word => "kettle";
+
+        public override string Title => "Kettles";
+
+        public override string Empty => "None yet. Add one, and a plan says when to put it on.";
+
+        protected override DbSet<OwnedKettle> Rows(CisternDb db) => db.Kettles;
+
+        protected override OwnedKettle Fresh(ShelfView view) => new() { Name = "", CapacityMl = 1_000 };
+
+        protected override void Fill(OwnedKettle kettle, ThingForm form, ShelfView view)
+        {
+            kettle.Name = form.Text("name", "Name", kettle.Name, 80, required: true);
+            kettle.CapacityMl = form.Number("capacity", "Holds", kettle.CapacityMl, 100, 6_000, "ml");
+            kettle.KeepsTemperature = form.Flag("keeps", "It", kettle.KeepsTemperature, "stops at a temperature", "boils, and is left to cool");
+            kettle.SecondsPerLitre = form.Number("seconds", "A litre boils in", kettle.SecondsPerLitre, 30, 3_600, "s", "from the tap; time it once");
+            var timed = form.Maybe("off", "Off the boil, read after a minute", null, 40, 99.9, "°C", "lid open, at sea level in a room of 21 °C; leave it out for the usual");
+            kettle.CoolsPerS = timed is { } readC ? Kettle.Timed(60, readC, 0, 21).DecayPerS : kettle.CoolsPerS;
+        }
+
+        protected override string Line(OwnedKettle kettle, ShelfView view)
+        {
+            var cools = new Kettle(kettle.CoolsPerS);
+            return Join(
+                $"{Number(kettle.CapacityMl)} ml",
+                kettle.KeepsTemperature ? "stops at a temperature" : "no thermostat",
+                $"a litre boils in {Show.Clock(kettle.SecondsPerLitre)}",
+                $"off the boil {view.Show.Temperature(cools.TemperatureC(30, 0, 21))} after 30 s, {view.Show.Temperature(cools.TemperatureC(60, 0, 21))} after a minute, {view.Show.Temperature(cools.TemperatureC(180, 0, 21))} after three");
+        }
+    }
+
+    private sealed class Waters : ShelfKind<OwnedWater>
+    {
+        public override string Word => "water";
+
+        public override string Title => "Waters";
+
+        public override string Empty => "None yet. Hardness and alkalinity decide a good deal of the cup; they stand on the bottle or at the waterworks.";
+
+        protected override DbSet<OwnedWater> Rows(CisternDb db) => db.Waters;
+
+        protected override OwnedWater Fresh(ShelfView view) => new() { Name = "", HardnessMgL = 110, AlkalinityMgL = 55 };
+
+        protected override void Fill(OwnedWater water, ThingForm form, ShelfView view)
+        {
+            water.Name = form.Text("name", "Name", water.Name, 80, required: true);
+            water.Concentrate = form.Flag("concentrate", "It is", water.Concentrate, "a concentrate, to be let down", "water as it is");
+            water.HardnessMgL = form.Number("hardness", "Hardness", water.HardnessMgL, 0, 200_000, "mg/L", "as CaCO₃; one German degree is 17.8");
+            water.AlkalinityMgL = form.Number("alkalinity", "Alkalinity", water.AlkalinityMgL, 0, 200_000, "mg/L", "as CaCO₃");
+        }
+
+        protected override string Line(OwnedWater water, ShelfView view) => Join(
+            $"hardness {Number(water.HardnessMgL)}, alkalinity {Number(water.AlkalinityMgL)} mg/L",
+            water.Concentrate ? "a concentrate" : WaterWording.Suits(water.AsWater));
+    }
+
+    private sealed class Places : ShelfKind<BrewPlace>
+    {
+        public override string Word => "place";
+
+        public override string Title => "Places";
+
+        public override string Empty => "No place yet. Its altitude decides where water boils.";
+
+        protected override DbSet<BrewPlace> Rows(CisternDb db) => db.Places;
+
+        protected override IQueryable<BrewPlace> Order(IQueryable<BrewPlace> rows) => rows.OrderBy(place => place.Id);
+
+        protected override BrewPlace Fresh(ShelfView view) => new() { Name = "", AmbientC = 21 };
+
+        protected override void Fill(BrewPlace place, ThingForm form, ShelfView view)
+        {
+            place.Name = form.Text("name", "Name", place.Name, 80, required: true);
+            place.AltitudeM = form.Number("altitude", "Altitude", place.AltitudeM, -430, 6_000, "m", "decides where water boils");
+            place.AmbientC = form.Temperature("ambient", "Room temperature", place.AmbientC, -10, 45);
+            place.Water = form.Text("water", "Its water", place.Water, 200);
+        }
+
+        protected override string Line(BrewPlace place, ShelfView view) => Join(
+            $"{place.AltitudeM.ToString("#,0", CultureInfo.InvariantCulture)} m",
+            view.Show.Temperature(place.AmbientC),
+            $"water boils at {view.Show.Temperature(WaterPhysics.BoilingPointC(place.AltitudeM))}",
+            place.Water);
+    }
+
+    private sealed class Spoons : ShelfKind<Spoon>
+    {
+        public override string Word => "spoon";
+
+        public override string Title => "Spoons";
+
+        public override string Empty => "None yet. Spoons hold 5 to 11 g: weigh yours once, and it stands for a scale.";
+
+        protected override DbSet<Spoon> Rows(CisternDb db) => db.Spoons;
+
+        protected override Spoon Fresh(ShelfView view) => new() { Name = "", HoldsG = 6 };
+
+        protected override void Fill(Spoon spoon, ThingForm form, ShelfView view)
+        {
+            spoon.Name = form.Text("name", "Name", spoon.Name, 80, required: true);
+            spoon.HoldsG = form.Mass("holds", "Holds, level", spoon.HoldsG, 0.5, 40);
+            spoon.WeighedWith = form.Text("with", "Weighed with", spoon.WeighedWith, 80, hint: "dark roasts are lighter, so a spoon holds less of them");
+        }
+
+        protected override string Line(Spoon spoon, ShelfView view) => $"{view.Show.Mass(spoon.HoldsG)}{(spoon.WeighedWith.Length > 0 ? $" of {spoon.WeighedWith}" : "")}, level";
+    }
+
+    private sealed class Filters : ShelfKind<FilterStock>
+    {
+        public override string Word => "filter";
+
+        public override string Title => "Papers and cloths";
+
+        public override string Empty => "None yet. Papers are counted down as you brew; a cloth says when it wants care.";
+
+        protected override DbSet<FilterStock> Rows(CisternDb db) => db.Filters;
+
+        protected override FilterStock Fresh(ShelfView view) => new() { Name = "", Filter = Filter.Paper, Left = 100 };
+
+        protected override void Fill(FilterStock stock, ThingForm form, ShelfView view)
+        {
+            stock.Name = form.Text("name", "Name", stock.Name, 80, required: true);
+            stock.Filter = form.Word<Filter>("filter", "Which", stock.Filter, usual: null) ?? stock.Filter;
+            stock.Family = form.Word("family", "For", stock.Family, "any vessel");
+            stock.Left = (int)Math.Round(form.Number("left", "Left", Math.Max(0, stock.Left), 0, 10_000, ""));
+            stock.CareEvery = (int)Math.Round(form.Number("every", "Care due every so many brews", stock.CareEvery, 0, 1_000, "brews", "0 for papers"));
+            stock.Care = form.Text("care", "How the care is done", stock.Care, 400, area: true);
+        }
+
+        protected override string Line(FilterStock stock, ShelfView view) => Join(
+            Words<Filter>.Of(stock.Filter).Replace('-', ' '),
+            stock.Family is { } family ? $"for a {StepWording.Family(family)}" : null,
+            stock.Lasts ? (stock.CareEvery > 0 ? $"{stock.UsedSinceCare} of {stock.CareEvery} brews since care" : null) : $"{Math.Max(0, stock.Left)} left",
+            stock.Care);
+
+        protected override string? Due(FilterStock stock, ShelfView view) => stock.CareDue ? "care is due" : !stock.Lasts && stock.Left < 10 ? "running out" : null;
+
+        protected override IReadOnlyList<Deed> Deeds(FilterStock stock) => stock.CareEvery > 0 ? [new Deed("cared", "Cared for")] : [];
+
+        protected override bool Do(FilterStock stock, string deed, ShelfView view)
+        {
+            stock.UsedSinceCare = 0;
+            return true;
+        }
+    }
+}
