@@ -214,10 +214,10 @@ test('scrubbing the tide by keys and by pointer moves the vessel', async ({ page
   await page.locator('#at').focus();
   await page.keyboard.press('ArrowRight');
   await expect(moment).toContainText('3:04');
-  const tide = await page.locator('.tide-wide svg').boundingBox();
+  const tide = await page.locator('.tide-wide svg').first().boundingBox();
   await page.mouse.click(tide.x + tide.width * 0.12, tide.y + 80);
   await expect(moment).toContainText(/^0:\d\d/);
-  await expect(page.locator('.tide-wide .tide-now')).toHaveAttribute('visibility', 'visible');
+  await expect(page.locator('.tide-wide .tide-now').first()).toHaveAttribute('visibility', 'visible');
   await page.locator('#dose-more').click();
   await expect(page.locator('#dose')).toHaveValue('25.0');
   await expect(moment).toContainText(/^0:\d\d/);

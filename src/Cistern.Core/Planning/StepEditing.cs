@@ -136,7 +136,8 @@ public static class StepEditing
     public static Recipe Start(Forecast forecast, int index, double startS)
     {
         var recipe = forecast.Recipe;
-        if (index <= RecipeChecker.AnchorIndex(recipe))
+        var anchor = RecipeChecker.AnchorIndex(recipe);
+        if (anchor < 0 || index <= anchor)
         {
             return recipe;
         }
@@ -182,7 +183,7 @@ public static class StepEditing
                 continue;
             }
 
-            if (i <= anchor)
+            if (i < anchor || (i == anchor && (atS != 0 || recipe.ClockStarts == ClockStart.WaterIn)))
             {
                 steps[i] = steps[i] with { AtS = null };
             }

@@ -1,0 +1,125 @@
+using System.Text.Json.Nodes;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+using CsCheck;
+
+namespace Cistern.Core.Tests;
+
+public sealed class StepEditingTests
+{
+    private static readonly Recipe Dripper = RecipeLibrary.Find("vd-coffee-first")!;
+
+    [Fact]
+    public void Every_verb_of_every_family_can_be_put_in_edited_and_taken_out()
+    {
+        foreach (var recipe in RecipeLibrary.All)
+        {
+            foreach (var verb in StepEditing.VerbsFor(recipe.Brewer.Family))
+            {
+                var longer = StepEditing.Add(recipe, recipe.Steps.Length - 1, verb);
+                Assert.Equal(verb, Verb.Of(longer.Steps[^1]));
+                foreach (var name in verb.Takes)
+                {
+                    var member = Member.Named(verb.Word == "stir" && name == "path" ? "stir.path" : name);
+                    JsonNode value = member.Kind switch
+                    {
+                        MemberKind.Number or MemberKind.Whole => Math.Max(member.Min, Math.Min(member.Max, 7)),
+                        MemberKind.Flag => false,
+                        MemberKind.Word => member.Words[^1],
+                        _ => "so",
+                    };
+                    var edit = StepEditing.Change(longer, longer.Steps.Length - 1, new Dictionary<string, JsonNode?> { [name] = value });
+                    Assert.True(edit.Recipe is not null, $"{verb.Word}.{name}: {string.Join(" ", edit.Findings)}");
+                    // A member that is as usual is not written.
+                    Assert.Equal(value.ToJsonString(), StepEditing.Members(edit.Recipe.Steps[^1])[name]?.ToJsonString() ?? value.ToJsonString());
+                }
+
+                Assert.Equal(recipe.Steps.AsEnumerable(), StepEditing.Remove(longer, longer.Steps.Length - 1).Steps);
+            }
+        }
+    }
+
+    [Fact]
+    public void A_value_out_of_range_is_refused_at_its_member()
+    {
+        var edit = StepEditing.Change(Dripper, 3, new Dictionary<string, JsonNode?> { ["toG"] = 9_000 });
+        Assert.Null(edit.Recipe);
+        Assert.Equal("toG", Assert.Single(edit.Findings).Place);
+    }
+
+    [Fact]
+    public void However_a_plan_is_pulled_about_it_can_be_forecast_and_kept()
+    {
+        var edits = Gen.Select(Gen.Int[0, 20], Gen.Int[0, 4], Gen.Int[0, 40], Gen.Double[-100, 900]).Array[1, 25];
+        edits.Sample(script =>
+        {
+            var recipe = RecipeLibrary.All[script[0].Item1];
+            foreach (var (_, what, where, atS) in script)
+            {
+                var index = where % recipe.Steps.Length;
+                var verbs = StepEditing.VerbsFor(recipe.Brewer.Family);
+                recipe = what switch
+                {
+                    0 when recipe.Steps.Length > 1 => StepEditing.Remove(recipe, index),
+                    1 => StepEditing.Move(recipe, index, where % 2 == 0 ? -1 : 1),
+                    2 => StepEditing.Add(recipe, index, verbs[where % verbs.Count]),
+                    3 => StepEditing.Start(Forecaster.Run(recipe, ForecastOptions.TotalsOnly), index, atS),
+                    _ => StepEditing.End(Forecaster.Run(recipe, ForecastOptions.TotalsOnly), index, atS),
+                };
+            }
+
+            var forecast = Forecaster.Run(recipe);
+            Assert.NotEmpty(forecast.Series);
+            Assert.All(forecast.Timings, timing => Assert.True(double.IsFinite(timing.StartS) && timing.EndS >= timing.StartS));
+            Assert.True(double.IsFinite(forecast.Totals.FinalTdsPercent) && double.IsFinite(forecast.Totals.Tilt) && double.IsFinite(forecast.Totals.PeakVolumeMl));
+            Assert.Equal(RecipeWriter.Write(recipe), RecipeWriter.Write(Assert.Single(RecipeReader.ReadDraft(RecipeWriter.Write(recipe)).Recipes)));
+            Assert.All(Confidence.Of(forecast).Values, band => Assert.True(double.IsFinite(band.Low) && double.IsFinite(band.High)));
+            Assert.NotNull(Slack.Of(forecast));
+            Assert.All(Nudges.Of(forecast), nudge => Assert.True(double.IsFinite(nudge.TdsPercent)));
+            Assert.True(double.IsFinite(Preparation.Of(forecast, new PreparationGear(null, 1)).LeadS));
+        }, iter: 400);
+    }
+
+    [Fact]
+    public void Two_pours_that_change_places_keep_their_totals_in_order()
+    {
+        var recipe = RecipeLibrary.Find("fp-slow-eight")!;
+        var second = recipe.Steps.IndexOf(recipe.Steps.OfType<Step.Pour>().Last());
+        var moved = StepEditing.Move(recipe, second, -1);
+        Assert.DoesNotContain(RecipeChecker.Check(moved), finding => finding.Severity == Severity.Error);
+        Assert.Equal(recipe.Steps.OfType<Step.Pour>().Select(pour => pour.ToG), moved.Steps.OfType<Step.Pour>().Select(pour => pour.ToG));
+    }
+
+    [Fact]
+    public void A_hold_ends_where_what_ends_it_is_dragged_to_and_the_rest_follows()
+    {
+        var forecast = Forecaster.Run(Dripper);
+        var stir = Dripper.Steps.IndexOf(Dripper.Steps.OfType<Step.Stir>().Last());
+        var moved = Forecaster.Run(StepEditing.Start(forecast, stir, 240));
+        Assert.Equal(240, moved.Timings[stir].StartS, 0.1);
+        Assert.Equal(forecast.Timings[stir + 1].StartS + 60, moved.Timings[stir + 1].StartS, 1.0);
+        Assert.True(moved.Totals.ExtractionYieldPercent > forecast.Totals.ExtractionYieldPercent);
+    }
+
+    [Fact]
+    public void A_pour_made_longer_pushes_on_only_what_would_be_too_late()
+    {
+        var forecast = Forecaster.Run(Dripper);
+        var pour = Dripper.Steps.IndexOf(Dripper.Steps.OfType<Step.Pour>().First());
+        var stir = Dripper.Steps.IndexOf(Dripper.Steps.OfType<Step.Stir>().Last());
+        var little = Forecaster.Run(StepEditing.End(forecast, pour, forecast.Timings[pour].EndS + 5));
+        Assert.Equal(forecast.Timings[stir].StartS, little.Timings[stir].StartS, 0.1);
+        var much = Forecaster.Run(StepEditing.End(forecast, pour, 120));
+        Assert.DoesNotContain(much.Events, happening => happening.Kind == BrewEventKind.StepLate);
+        Assert.Equal(120, much.Timings[pour].EndS, 0.1);
+    }
+
+    [Fact]
+    public void Taking_the_release_out_is_told_with_what_would_do()
+    {
+        var drain = Dripper.Steps.IndexOf(Dripper.Steps.OfType<Step.Drain>().Single());
+        var finding = Assert.Single(RecipeChecker.Check(StepEditing.Remove(Dripper, drain)));
+        Assert.Equal((Severity.Error, "Add a drain."), (finding.Severity, finding.Remedy));
+    }
+}
