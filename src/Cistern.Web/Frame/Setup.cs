@@ -3,6 +3,7 @@ using System.IO.Compression;
 using Cistern.Data;
 using Cistern.Data.Demo;
 using Microsoft.AspNetCore.DataProtection;
+using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.ResponseCompression;
 using Serilog;
 using Serilog.Events;
@@ -56,6 +57,12 @@ public static class Setup
             options.Cookie.Name = "cistern-form";
             options.Cookie.SameSite = SameSiteMode.Strict;
             options.HeaderName = "X-Form-Token";
+        });
+        builder.Services.Configure<CookieTempDataProviderOptions>(options =>
+        {
+            options.Cookie.Name = "cistern-said";
+            options.Cookie.IsEssential = true;
+            options.Cookie.SameSite = SameSiteMode.Strict;
         });
         builder.Services.AddOpenApi();
         builder.Services.AddHealthChecks().AddCheck<DataHealth>("data file");

@@ -20,6 +20,8 @@ namespace Cistern.Web.Pages.Plan;
 /// <summary>Sets a plan to what is wanted and shows what it will do.</summary>
 public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here here) : PageModel
 {
+    private string? said;
+
     /// <summary>The plan as it lies open.</summary>
     public OpenPlan Open { get; private set; } = null!;
 
@@ -82,6 +84,9 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
     /// <summary>The query that a plan nobody has changed yet was opened with.</summary>
     public string From { get; private set; } = "";
 
+    /// <summary>What has to be said about what was just pressed; without a script it comes over a redirect.</summary>
+    public string? Said => Settings.Answer ?? said;
+
     /// <summary>Whether it may be brewed.</summary>
     public bool CanBrew => !Events.Any(one => one.Stops) && Findings.All(finding => finding.Severity != Severity.Error);
 
@@ -135,6 +140,7 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
             return NotFound();
         }
 
+        said = TempData[nameof(Said)] as string;
         await WorkOutAsync(ct);
         return Page();
     }
@@ -157,6 +163,7 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
 
         if (!Part && Settings.Good)
         {
+            TempData[nameof(Said)] = Settings.Answer;
             return Redirect(QueryHelpers.AddQueryString($"/plan/{Open.Id}", ViewState()));
         }
 
@@ -295,7 +302,6 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
         ["ask.setting"] = Request.Form.Value("ask.setting"),
         ["ask.outcome"] = Request.Form.Value("ask.outcome"),
         ["ask.value"] = Request.Form.Value("ask.value"),
-        ["said"] = Settings.Answer,
     };
 
     private async Task<bool> LoadAsync(string id, Values values, string from, CancellationToken ct)

@@ -121,6 +121,7 @@ public sealed class PlanSettings
         BagId = Bag?.Id,
         MillId = Mill?.Id,
         MillSetting = Mill is null ? null : GrindSetting.Value ?? before.MillSetting,
+        AskedUm = Mill is null ? null : askedUm,
         PlaceId = Place?.Id,
         VesselId = Vessel?.Id,
         ServerId = Server?.Id,
@@ -133,6 +134,7 @@ public sealed class PlanSettings
 
     private (double Last, double Before) held;
     private bool heldEdited;
+    private double? askedUm;
 
     /// <summary>Works what was sent into a plan.</summary>
     public static PlanSettings Read(PlanState state, PlanShelf shelf, Values values, Show show, DateOnly today)
@@ -311,11 +313,7 @@ public sealed class PlanSettings
         // A mill just chosen starts at its own step nearest to what the recipe asks for.
         var fresh = Mill.Id != before.MillId || before.MillSetting is null;
         var setting = fresh ? Mill.SettingFor(recipe.Grind.MedianUm) : before.MillSetting!.Value;
-        if (fresh && Math.Abs(Mill.MedianUm(setting) - recipe.Grind.MedianUm) > Math.Max(0.5 * Mill.UmPerSetting * Mill.Step, 1) + 0.5)
-        {
-            GrindNote = $"{Mill.Name} goes from {Show.Number(Mill.MedianUm(Mill.Least), 0)} to {Show.Number(Mill.MedianUm(Mill.Most), 0)} µm, and {Show.Number(recipe.Grind.MedianUm, 0)} µm were asked for. It stands at the nearest it has: take another mill, or let time or temperature make up for it.";
-        }
-
+        askedUm = fresh ? recipe.Grind.MedianUm : before.AskedUm;
         var text = SettingText(setting);
         GrindSetting = Stepped("grind", text, Mill.Least, Mill.Most, Mill.Step, Mill.SettingName, Label);
         if (GrindSetting.Value is { } value && GrindSetting.Text != text)
@@ -323,7 +321,18 @@ public sealed class PlanSettings
             did.Add($"{Mill.Name} {GrindSetting.Text} {Mill.SettingName}");
         }
 
-        return GrindSetting.Value is { } reached ? recipe with { Grind = new Grind(Mill.MedianUm(reached), Mill.Spread) } : recipe;
+        if (GrindSetting.Value is not { } reached)
+        {
+            return recipe;
+        }
+
+        // At either end of its scale the mill may fall short of what was asked for.
+        if (askedUm is { } asked && (reached <= Mill.Least || reached >= Mill.Most) && Math.Abs(Mill.MedianUm(reached) - asked) > (0.5 * Math.Abs(Mill.UmPerSetting) * Mill.Step) + 1)
+        {
+            GrindNote = $"{Mill.Name} goes from {Show.Number(Mill.MedianUm(Mill.Least), 0)} to {Show.Number(Mill.MedianUm(Mill.Most), 0)} µm, and {Show.Number(asked, 0)} µm were asked for. It stands at the nearest it has: take another mill, or let time or temperature make up for it.";
+        }
+
+        return recipe with { Grind = new Grind(Mill.MedianUm(reached), Mill.Spread) };
     }
 
     private bool BoughtGroundBefore => shelf.Bags.FirstOrDefault(bag => bag.Id == before.BagId) is { BoughtGround: true };

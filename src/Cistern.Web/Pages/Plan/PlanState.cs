@@ -18,6 +18,9 @@ public sealed record PlanState(string Base, string Origin)
 
     public double? MillSetting { get; init; }
 
+    /// <summary>The median that was asked for when the mill was chosen, µm: it may not reach it.</summary>
+    public double? AskedUm { get; init; }
+
     public int? PlaceId { get; init; }
 
     public int? VesselId { get; init; }

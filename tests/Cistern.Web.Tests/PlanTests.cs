@@ -1,0 +1,353 @@
+using System.Globalization;
+using System.Net;
+using System.Net.Http.Headers;
+using System.Text;
+using AngleSharp.Dom;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Web.Tests;
+
+/// <summary>A plan changed, undone, kept, sent out and taken in.</summary>
+public sealed class PlanTests(App app) : IClassFixture<App>
+{
+    [Fact]
+    public async Task What_was_changed_survives_a_reload_and_can_be_undone_and_done_again()
+    {
+        var client = app.Browser();
+        var page = await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-bloomed"), ("do", "dose+"));
+        Assert.Equal("28.0", Value(page, "dose"));
+        page = await ChangeAsync(client, page, ("kettle", "90"));
+        page = await ChangeAsync(client, page, ("do", "release+"));
+        var path = page.QuerySelector("#plan")!.GetAttribute("action")!;
+        var again = await App.GetAsync(client, path);
+        Assert.Equal(("28.0", "90"), (Value(again, "dose"), Value(again, "kettle")));
+        Assert.Contains("90", again.QuerySelector("#held-title")!.ParentElement!.TextContent, StringComparison.Ordinal);
+
+        page = await ChangeAsync(client, again, ("do", "undo"));
+        page = await ChangeAsync(client, page, ("do", "undo"));
+        Assert.Equal(("28.0", "95"), (Value(page, "dose"), Value(page, "kettle")));
+        page = await ChangeAsync(client, page, ("do", "redo"));
+        Assert.Equal("90", Value(page, "kettle"));
+        // A change after an undo takes the place of what was undone.
+        page = await ChangeAsync(client, page, ("do", "kettle-"));
+        Assert.Equal("89", Value(page, "kettle"));
+        Assert.True(page.QuerySelector("#redo")!.HasAttribute("disabled"));
+        Assert.Equal(path, page.QuerySelector("#plan")!.GetAttribute("action"));
+    }
+
+    [Fact]
+    public async Task A_stale_screen_changes_only_what_was_changed_on_it()
+    {
+        var client = app.Browser();
+        var stale = await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-bloomed"), ("do", "dose+"));
+        await ChangeAsync(client, stale, ("kettle", "88"));
+        var page = await ChangeAsync(client, stale, ("do", "grind+"));
+        Assert.Equal(("28.0", "88"), (Value(page, "dose"), Value(page, "kettle")));
+    }
+
+    [Fact]
+    public async Task Every_recipe_can_be_changed_in_every_setting_and_those_of_each_family_in_every_step()
+    {
+        var client = app.Browser();
+        var families = new HashSet<VesselFamily>();
+        foreach (var recipe in RecipeLibrary.All)
+        {
+            var page = await App.GetAsync(client, $"/plan/{recipe.Id}");
+            foreach (var name in (string[])["dose", "water", "ratio", "drink", "kettle", "grind", "release"])
+            {
+                var before = Value(page, name);
+                page = await ChangeAsync(client, page, ("do", name + (before == "100" ? "-" : "+")));
+                Assert.NotEqual(before, Value(page, name));
+            }
+
+            if (!families.Add(recipe.Brewer.Family))
+            {
+                continue;
+            }
+
+            for (var i = 0; i < recipe.Steps.Length; i++)
+            {
+                page = await ChangeAsync(client, page, ("do", $"open:{i}"));
+                Assert.Equal("true", page.QuerySelector($"#step-{i}")!.GetAttribute("aria-expanded"));
+                var note = $"as {recipe.Id} has it";
+                page = await ChangeAsync(client, page, ("s.note", note));
+                Assert.Equal(note, page.GetElementById("s.note")!.GetAttribute("value"));
+                Assert.Empty(page.QuerySelectorAll(".step-form .problem"));
+            }
+
+            var file = await client.GetStringAsync(new Uri(page.QuerySelectorAll("a").Single(link => link.TextContent == "Plan as a file").GetAttribute("href")!, UriKind.Relative));
+            Assert.All(Assert.Single(RecipeReader.Read(file).Recipes).Steps, step => Assert.Equal($"as {recipe.Id} has it", step.Note));
+        }
+    }
+
+    [Fact]
+    public async Task A_step_is_edited_by_the_rules_of_the_file_and_what_was_typed_stays()
+    {
+        var client = app.Browser();
+        var page = await ChangeAsync(client, await App.GetAsync(client, "/plan/vd-coffee-first"), ("do", "open:3"));
+        foreach (var typed in (string[])["abc", "-5", "NaN", "1e309", "99999", "<b>"])
+        {
+            var refused = await ChangeAsync(client, page, ("s.toG", typed));
+            Assert.NotNull(refused.GetElementById("s.toG-problem"));
+            Assert.Equal(typed, refused.GetElementById("s.toG")!.GetAttribute("value"));
+        }
+
+        page = await ChangeAsync(client, page, ("s.toG", "300,6"), ("s.overS", "30"), ("s.height", "high"), ("s.temperatureC", "90"));
+        Assert.Equal("300.6", Value(page, "water"));
+        Assert.Contains("Pour to 301 g, 30 s, high, stirring, at 90 °C", page.QuerySelector("#step-3")!.GetAttribute("aria-label"), StringComparison.Ordinal);
+        // A window that stands the wrong way round.
+        page = await ChangeAsync(client, page, ("do", "open:4"));
+        var wrong = await ChangeAsync(client, page, ("s.window.low", "2:00"), ("s.window.high", "1:00"));
+        Assert.Contains("earlier time stands first", wrong.GetElementById("s.window.low-problem")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Without_a_release_the_plan_says_so_and_cannot_be_brewed_until_one_is_put_in()
+    {
+        var client = app.Browser();
+        var page = await App.GetAsync(client, "/plan/tp-upright-short");
+        var press = RecipeLibrary.Find("tp-upright-short")!.Steps.ToList().FindIndex(step => step is Step.Press);
+        page = await ChangeAsync(client, page, ("do", $"remove:{press}"));
+        Assert.Contains("the drink never leaves the tube. Add a press.", page.QuerySelector(".findings")!.TextContent, StringComparison.Ordinal);
+        Assert.NotNull(page.QuerySelector("#brew-this[disabled]"));
+        var path = page.QuerySelector("#plan")!.GetAttribute("action")!;
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await App.PostAsync(client, page, path + "?handler=Brew")).StatusCode);
+        page = await ChangeAsync(client, page, ("do", $"open:{press - 1}"));
+        page = await ChangeAsync(client, page, ("verb", "press"), ("do", $"add:{press - 1}"));
+        Assert.Null(page.QuerySelector("#brew-this[disabled]"));
+        Assert.Equal("true", page.QuerySelector($"#step-{press}")!.GetAttribute("aria-expanded"));
+    }
+
+    [Fact]
+    public async Task Any_setting_can_be_asked_for_on_the_mills_own_steps()
+    {
+        var client = app.Browser();
+        var page = await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-bloomed"), ("mill", Option(await App.GetAsync(client, "/plan/fp-bloomed"), "mill", "Ferrule")));
+        page = await ChangeAsync(client, page, ("ask.setting", "MedianUm"), ("ask.outcome", "TdsPercent"), ("ask.value", "1.25"), ("do", "find"));
+        Assert.Matches(@"^\s*\d+ clicks \(\d+ µm\) gives 1\.2\d % TDS", page.QuerySelector("#answer")!.TextContent);
+        Assert.Matches(@"^\d+$", Value(page, "grind"));
+        page = await ChangeAsync(client, page, ("ask.setting", "TemperatureC"), ("ask.outcome", "TdsPercent"), ("ask.value", "9"), ("do", "find"));
+        Assert.Contains("alone does not reach it. This is the nearest.", page.QuerySelector("#answer")!.TextContent, StringComparison.Ordinal);
+        page = await ChangeAsync(client, page, ("ask.value", "strong"), ("do", "find"));
+        Assert.Contains("not a number", page.QuerySelector("#answer")!.TextContent, StringComparison.Ordinal);
+        page = await ChangeAsync(client, page, ("do", "undo"));
+        page = await ChangeAsync(client, page, ("let-down.tds", "1.0"), ("do", "let-down"));
+        Assert.Contains("to 1.00 %", page.QuerySelector("#answer")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("Let down", page.QuerySelector(".strips")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_bag_bought_ground_fixes_the_grind_and_a_mill_says_what_it_cannot_do()
+    {
+        var client = app.Browser();
+        var page = await App.GetAsync(client, "/plan/tp-upright-short");
+        var ground = await ChangeAsync(client, page, ("bag", Option(page, "bag", "Night Barge, ground")));
+        Assert.Null(ground.QuerySelector("#grind"));
+        Assert.Contains("about 800 µm, a guess", ground.QuerySelector("#plan-set")!.TextContent, StringComparison.Ordinal);
+        Assert.DoesNotContain(ground.QuerySelectorAll("#ask-setting option"), option => option.TextContent == "grind");
+        var back = await ChangeAsync(client, ground, ("bag", ""));
+        Assert.Equal(Value(page, "grind"), Value(back, "grind"));
+
+        var fine = await ChangeAsync(client, page, ("grind", "180"));
+        fine = await ChangeAsync(client, fine, ("mill", Option(page, "mill", "Hut mill")));
+        Assert.Contains("Hut mill goes from 250 to 1510 µm, and 180 µm were asked for", fine.QuerySelector("#grind-note")!.TextContent, StringComparison.Ordinal);
+        var labelled = await ChangeAsync(client, page, ("mill", Option(page, "mill", "Counter 64")));
+        labelled = await ChangeAsync(client, labelled, ("grind", "f"));
+        Assert.Contains("578 µm", labelled.QuerySelector("#plan-set")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("the usual for paper", labelled.QuerySelector("#plan-set")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task High_up_the_plan_says_what_the_boiling_point_costs_and_one_press_makes_it_up()
+    {
+        var client = app.Browser();
+        var page = await App.GetAsync(client, "/plan/fp-long-settle");
+        page = await ChangeAsync(client, page, ("place", Option(page, "place", "High Hut")));
+        var low = Strength(await App.GetAsync(client, "/plan/fp-long-settle"));
+        Assert.True(Strength(page) < low);
+        var way = page.QuerySelectorAll(".ways button").First(button => button.TextContent.StartsWith("grind", StringComparison.Ordinal));
+        page = await ChangeAsync(client, page, ("do", way.GetAttribute("value")!));
+        Assert.Equal(low, Strength(page), 0.021);
+    }
+
+    [Fact]
+    public async Task A_kept_plan_has_its_descent_and_does_not_change_when_it_is_worked_on()
+    {
+        var client = app.Browser();
+        var page = await ChangeAsync(client, await App.GetAsync(client, "/plan/vd-water-first"), ("do", "grind+"));
+        var kept = await KeepAsync(client, page, "River dripper", "It ran too slowly.");
+        Assert.Contains("From Water below: grind 560 µm → 580 µm", kept.QuerySelector(".lineage")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("It ran too slowly.", kept.QuerySelector(".lineage")!.TextContent, StringComparison.Ordinal);
+        var path = kept.QuerySelector("#plan")!.GetAttribute("action")!;
+
+        var child = await ChangeAsync(client, kept, ("do", "dose+"));
+        Assert.NotEqual(path, child.QuerySelector("#plan")!.GetAttribute("action"));
+        Assert.Equal("River dripper", child.QuerySelector(".lineage a")!.TextContent);
+        child = await KeepAsync(client, child, "River dripper, stronger", "");
+        Assert.Contains("dose 22.0 g → 23.0 g", child.QuerySelector(".lineage")!.TextContent, StringComparison.Ordinal);
+        Assert.Equal("22.0", Value(await App.GetAsync(client, path), "dose"));
+
+        var list = await App.GetAsync(client, "/plan");
+        Assert.Contains("from River dripper: dose 22.0 g → 23.0 g", list.Body!.TextContent, StringComparison.Ordinal);
+        var id = path.Split('/')[^1];
+        (await App.PostAsync(client, list, "/plan?handler=Rename", ("sheet", id), ("name", "River, renamed"))).EnsureSuccessStatusCode();
+        var removed = await App.ParseAsync(await App.PostAsync(client, list, "/plan?handler=Remove", ("sheet", id)));
+        Assert.Contains("River, renamed has been taken away.", removed.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
+        Assert.DoesNotContain(removed.QuerySelectorAll(".row a strong"), name => name.TextContent == "River, renamed");
+        var restored = await App.ParseAsync(await App.PostAsync(client, removed, "/plan?handler=Restore", ("sheet", id)));
+        Assert.Contains(restored.QuerySelectorAll(".row a strong"), name => name.TextContent == "River, renamed");
+        var copy = await App.ParseAsync(await App.PostAsync(client, restored, "/plan?handler=Duplicate", ("sheet", id)));
+        Assert.Equal("River, renamed, a copy", copy.QuerySelector("h1")!.TextContent);
+        var compare = await App.GetAsync(client, $"/plan/compare?a={id}&b={child.QuerySelector("#plan")!.GetAttribute("action")!.Split('/')[^1]}");
+        Assert.Contains("22.0 g23.0 g", string.Concat(compare.QuerySelectorAll("tbody td").Select(cell => cell.TextContent)), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task What_is_changed_is_held_against_what_it_was_until_it_is_accepted()
+    {
+        var client = app.Browser();
+        var page = await ChangeAsync(client, await App.GetAsync(client, "/plan/si-layers"), ("do", "dose+"));
+        Assert.NotNull(page.QuerySelector(".tide-ghost"));
+        page = await ChangeAsync(client, page, ("do", "accept"));
+        Assert.Null(page.QuerySelector(".tide-ghost"));
+        page = await ChangeAsync(client, page, ("do", "dose+"));
+        page = await ChangeAsync(client, page, ("do", "back"));
+        Assert.Equal("23.0", Value(page, "dose"));
+        Assert.Null(page.QuerySelector(".tide-ghost"));
+    }
+
+    [Fact]
+    public async Task A_file_is_taken_in_whole_or_not_at_all()
+    {
+        var client = app.Browser();
+        var page = await App.GetAsync(client, "/plan");
+        var own = page.QuerySelectorAll("#own ~ .rows .row").Length;
+        var good = RecipeWriter.Write([RecipeLibrary.Find("jar-spoons")!, RecipeLibrary.Find("si-whirl")! with { Id = "other" }]);
+        var bad = good.Replace("\"doseG\": 26", "\"doseG\": -1", StringComparison.Ordinal);
+        var refused = await ImportAsync(client, page, bad);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, refused.StatusCode);
+        Assert.Contains("doseG must be a number from 0.5 to 1000 g", (await App.ParseAsync(refused)).QuerySelector(".findings")!.TextContent, StringComparison.Ordinal);
+        Assert.Equal(own, (await App.GetAsync(client, "/plan")).QuerySelectorAll("#own ~ .rows .row").Length);
+        foreach (var odd in (string[])["", "[", "null", "\u0000"])
+        {
+            Assert.Equal(HttpStatusCode.UnprocessableEntity, (await ImportAsync(client, page, odd)).StatusCode);
+        }
+
+        var taken = await App.ParseAsync(await ImportAsync(client, page, good));
+        Assert.Contains("2 recipes have been taken in", taken.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
+        Assert.Equal(own + 2, taken.QuerySelectorAll("#own ~ .rows .row").Length);
+        Assert.Contains("from the file plans.json", taken.Body!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Choosing_by_what_is_wanted_opens_the_plan_scaled_to_it()
+    {
+        var client = app.Browser();
+        var page = await App.GetAsync(client, "/plan?cups=2&cup=150&minutes=3&ice=hot&washing=Little");
+        var first = page.QuerySelector(".cards .card-link")!;
+        Assert.Null(first.QuerySelector(".card-falls"));
+        var plan = await App.GetAsync(client, first.GetAttribute("href")!);
+        Assert.Equal(300, double.Parse(Value(plan, "drink"), CultureInfo.InvariantCulture), 4.0);
+        // What was asked for is still there after the first change.
+        plan = await ChangeAsync(client, plan, ("do", "kettle-"));
+        Assert.Equal(300, double.Parse(Value(plan, "drink"), CultureInfo.InvariantCulture), 4.0);
+        var odd = await App.GetAsync(client, "/plan?cups=many&minutes=-1&washing=9&family=teapot&bag=x");
+        Assert.NotNull(odd.QuerySelector("#cups-problem"));
+        Assert.Equal("many", Value(odd, "cups"));
+    }
+
+    [Fact]
+    public async Task Ready_at_a_time_reckons_back_to_the_kettle()
+    {
+        var client = app.Browser();
+        var page = await App.GetAsync(client, "/plan/fp-bloomed");
+        page = await ChangeAsync(client, page, ("heater", Option(page, "heater", "Small kettle")), ("ready", "7:30"));
+        Assert.Matches(@"Kettle on at 07:2\d:\d\d\. Begin at 07:2\d:\d\d, first water at 07:2\d:\d\d\.", page.QuerySelector("#ready-says")!.TextContent);
+        page = await ChangeAsync(client, page, ("ready", "soon"));
+        Assert.Contains("not a time of day", page.QuerySelector("#ready-says")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Without_a_scale_every_target_is_a_spoon_or_a_mark_and_says_how_rough()
+    {
+        var client = app.Browser();
+        var page = await App.GetAsync(client, "/plan/fp-slow-eight");
+        page = await ChangeAsync(client, page, ("spoon", Option(page, "spoon", "house tablespoon, 6.2 g")), ("vessel", Option(page, "vessel", "French press, 1000 ml")));
+        var rows = page.QuerySelector("#rough-title")!.ParentElement!.QuerySelectorAll("tbody tr").Select(row => row.TextContent).ToList();
+        Assert.Contains(rows, row => row.Contains("7 and a half of house tablespoon, level", StringComparison.Ordinal));
+        Assert.Contains(rows, row => row.Contains("mark", StringComparison.Ordinal) && row.Contains(" g to ", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public async Task A_brew_of_the_log_can_be_planned_again_with_one_thing_changed()
+    {
+        var client = app.Browser();
+        var page = await App.GetAsync(client, "/plan/brew-5");
+        Assert.Equal("Long settle", page.QuerySelector("h1")!.TextContent);
+        page = await ChangeAsync(client, page, ("do", "dose+"));
+        Assert.Equal("33.0", Value(page, "dose"));
+        await App.GetAsync(client, "/plan/brew-99999", 404);
+        await App.GetAsync(client, "/plan/99999", 404);
+        await App.GetAsync(client, "/plan/brew-x/card", 404);
+    }
+
+    [Fact]
+    public async Task Odd_presses_of_the_plan_page_are_no_faults()
+    {
+        var client = app.Browser();
+        var page = await App.GetAsync(client, "/plan/ld-split");
+        foreach (var odd in (string[])["remove:99", "up:0", "down:8", "add:3", "end:3:NaN", "begin:3:1e309", "begin:0:50", "end:8:-40", "set:DoseG:abc", "set:99:1", "set:MedianUm:-5", "find", "open:999", "open:-1", "let-down", "undo", "redo", "back", "accept", "nonsense", ":::", "end:3:99999999999"])
+        {
+            var answer = await PostAsync(client, page, ("do", odd), ("open", "abc"), ("at", "1e309"));
+            Assert.True(answer.StatusCode is HttpStatusCode.OK or HttpStatusCode.UnprocessableEntity, odd);
+        }
+    }
+
+    private static async Task<IDocument> ChangeAsync(HttpClient client, IDocument page, params (string Name, string Value)[] changes) =>
+        await App.ParseAsync(await PostAsync(client, page, changes));
+
+    /// <summary>Sends the form as it stands on the page, with something changed, as a browser without a script would.</summary>
+    private static async Task<HttpResponseMessage> PostAsync(HttpClient client, IDocument page, params (string Name, string Value)[] changes)
+    {
+        var form = page.QuerySelector("#plan")!;
+        var values = new Dictionary<string, string>(StringComparer.Ordinal);
+        foreach (var field in form.QuerySelectorAll("input[name], select[name]"))
+        {
+            values[field.GetAttribute("name")!] = field.LocalName == "select"
+                ? field.QuerySelector("option[selected]")?.GetAttribute("value") ?? field.QuerySelector("option")!.GetAttribute("value")!
+                : field.GetAttribute("value") ?? "";
+        }
+
+        foreach (var (name, value) in changes)
+        {
+            values[name] = value;
+        }
+
+        using var content = new FormUrlEncodedContent(values);
+        return await client.PostAsync(new Uri(form.GetAttribute("action")!, UriKind.Relative), content);
+    }
+
+    private static async Task<IDocument> KeepAsync(HttpClient client, IDocument page, string name, string why)
+    {
+        var path = page.QuerySelector("#plan")!.GetAttribute("action")!;
+        return await App.ParseAsync(await App.PostAsync(client, page, path + "?handler=Keep", ("keep.name", name), ("keep.why", why)));
+    }
+
+    private static async Task<HttpResponseMessage> ImportAsync(HttpClient client, IDocument page, string json)
+    {
+        using var content = new MultipartFormDataContent();
+        using var token = new StringContent(page.QuerySelector("[name=__RequestVerificationToken]")!.GetAttribute("value")!);
+        using var file = new ByteArrayContent(Encoding.UTF8.GetBytes(json));
+        file.Headers.ContentType = new MediaTypeHeaderValue("application/json");
+        content.Add(token, "__RequestVerificationToken");
+        content.Add(file, "file", "plans.json");
+        return await client.PostAsync(new Uri("/plan?handler=Import", UriKind.Relative), content);
+    }
+
+    private static string Option(IDocument page, string select, string text) =>
+        page.QuerySelectorAll($"#{select} option").Single(option => option.TextContent == text).GetAttribute("value")!;
+
+    private static string Value(IDocument page, string id) => page.QuerySelector($"#{id}")!.GetAttribute("value")!;
+
+    private static double Strength(IDocument page) => double.Parse(page.QuerySelector(".figures .figure")!.TextContent, CultureInfo.InvariantCulture);
+}

@@ -1,0 +1,126 @@
+using System.Net;
+
+namespace Cistern.Web.Tests;
+
+/// <summary>The shelf: added, changed, taken off and put back; the log does not mind.</summary>
+public sealed class ShelfTests(App app) : IClassFixture<App>
+{
+    [Theory]
+    [InlineData("coffee")]
+    [InlineData("mill")]
+    [InlineData("vessel")]
+    [InlineData("server")]
+    [InlineData("kettle")]
+    [InlineData("water")]
+    [InlineData("place")]
+    [InlineData("spoon")]
+    [InlineData("filter")]
+    public async Task A_thing_of_every_kind_is_added_changed_taken_off_and_put_back(string kind)
+    {
+        var client = app.Browser();
+        var form = await App.GetAsync(client, $"/shelf/{kind}/new");
+        (string, string)[] values = [.. form.QuerySelectorAll("main input[name], main select[name], main textarea[name]").Where(field => field.GetAttribute("name") != "__RequestVerificationToken")
+            .Select(field => (field.GetAttribute("name")!, field.GetAttribute("value") ?? field.QuerySelector("option[selected]")?.GetAttribute("value") ?? field.TextContent))];
+        var refused = await App.PostAsync(client, form, $"/shelf/{kind}/new", values);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, refused.StatusCode);
+        Assert.NotNull((await App.ParseAsync(refused)).QuerySelector("#name-problem"));
+
+        var name = $"Old {kind} <of> Teo";
+        var page = await App.ParseAsync(await App.PostAsync(client, form, $"/shelf/{kind}/new", [.. values.Where(pair => pair.Item1 != "name"), ("name", name)]));
+        var row = page.QuerySelectorAll($"#{kind} .row").Single(one => one.QuerySelector("strong")!.TextContent == name);
+        var id = row.Id!.Split('-')[1];
+        var changed = await App.ParseAsync(await App.PostAsync(client, form, $"/shelf/{kind}/{id}", [.. values.Where(pair => pair.Item1 != "name"), ("name", "New " + kind)]));
+        Assert.Contains(changed.QuerySelectorAll($"#{kind} .row strong"), one => one.TextContent == "New " + kind);
+
+        var gone = await App.ParseAsync(await App.PostAsync(client, page, "/shelf", ("kind", kind), ("id", id), ("deed", "remove")));
+        Assert.DoesNotContain(gone.QuerySelectorAll($"#{kind} .row strong"), one => one.TextContent == "New " + kind);
+        Assert.Contains("has been taken off the shelf", gone.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
+        var back = await App.ParseAsync(await App.PostAsync(client, gone, "/shelf", ("kind", kind), ("id", id), ("deed", "put-back")));
+        Assert.Contains(back.QuerySelectorAll($"#{kind} .row strong"), one => one.TextContent == "New " + kind);
+        await App.PostAsync(client, back, "/shelf", ("kind", kind), ("id", id), ("deed", "remove"));
+    }
+
+    [Fact]
+    public async Task A_bag_is_used_up_and_brought_back_and_the_log_keeps_its_name()
+    {
+        var client = app.Browser();
+        var page = await App.GetAsync(client, "/shelf");
+        var row = page.QuerySelectorAll("#coffee .row").Single(one => one.QuerySelector("strong")!.TextContent == "Tidewrack");
+        var id = row.Id!.Split('-')[1];
+        var used = await App.ParseAsync(await App.PostAsync(client, page, "/shelf", ("kind", "coffee"), ("id", id), ("deed", "use-up")));
+        Assert.Contains("used up on 23 Nov 2026", used.QuerySelector("#coffee details")!.TextContent, StringComparison.Ordinal);
+        Assert.DoesNotContain((await App.GetAsync(client, "/plan/fp-bloomed")).QuerySelectorAll("#bag option"), option => option.TextContent == "Tidewrack");
+        await App.PostAsync(client, used, "/shelf", ("kind", "coffee"), ("id", id), ("deed", "remove"));
+        Assert.Contains("Tidewrack", (await App.GetAsync(client, "/log/1")).QuerySelector(".sub")!.TextContent, StringComparison.Ordinal);
+        await App.PostAsync(client, used, "/shelf", ("kind", "coffee"), ("id", id), ("deed", "put-back"));
+        await App.PostAsync(client, used, "/shelf", ("kind", "coffee"), ("id", id), ("deed", "bring-back"));
+        Assert.Contains((await App.GetAsync(client, "/plan/fp-bloomed")).QuerySelectorAll("#bag option"), option => option.TextContent == "Tidewrack");
+    }
+
+    [Theory]
+    [InlineData("mill", "labels", "F is 6")]
+    [InlineData("mill", "most", "-3")]
+    [InlineData("mill", "usual", "99999")]
+    [InlineData("vessel", "marks", "250, high")]
+    [InlineData("vessel", "capacity", "NaN")]
+    [InlineData("coffee", "roasted", "2026-13-40")]
+    [InlineData("kettle", "off", "hot")]
+    [InlineData("filter", "left", "1e309")]
+    public async Task Bad_things_get_a_finding_at_their_field_and_stay_as_typed(string kind, string field, string typed)
+    {
+        var client = app.Browser();
+        var form = await App.GetAsync(client, $"/shelf/{kind}/1");
+        var refused = await App.PostAsync(client, form, $"/shelf/{kind}/1", (field, typed));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, refused.StatusCode);
+        var page = await App.ParseAsync(refused);
+        Assert.NotNull(page.GetElementById(field + "-problem"));
+        var element = page.GetElementById(field)!;
+        Assert.Equal(typed, element.GetAttribute("value") ?? element.TextContent);
+    }
+
+    [Fact]
+    public async Task Papers_are_counted_down_at_the_start_and_given_back_with_an_undo()
+    {
+        var client = app.Browser();
+        async Task<string> LeftAsync() => (await App.GetAsync(client, "/shelf")).QuerySelectorAll("#filter .row").Single(row => row.QuerySelector("strong")!.TextContent == "Dense cone papers").QuerySelector(".row-sub")!.TextContent;
+        Assert.Contains("41 left", await LeftAsync(), StringComparison.Ordinal);
+        var plan = await App.GetAsync(client, "/plan/vd-two-pours");
+        var brew = await App.PostAsync(client, plan, "/plan/vd-two-pours?handler=Brew");
+        var path = brew.RequestMessage!.RequestUri!.AbsolutePath;
+        var page = await App.ParseAsync(brew);
+        var step = page.QuerySelector("[name=step]")!.GetAttribute("value")!;
+        await App.PostAsync(client, page, path + "?handler=Press", ("key", Guid.NewGuid().ToString()), ("step", step));
+        Assert.Contains("40 left", await LeftAsync(), StringComparison.Ordinal);
+        await App.PostAsync(client, page, path + "?handler=Press", ("key", Guid.NewGuid().ToString()), ("kind", "undo"), ("step", step));
+        Assert.Contains("41 left", await LeftAsync(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Grain_words_are_looked_up_and_drawn_to_the_scale_of_the_screen()
+    {
+        var client = app.Browser();
+        var page = await App.GetAsync(client, "/shelf/grains?ask=table+salt");
+        Assert.Contains("Coarse to one and medium to another", page.QuerySelector("tbody")!.TextContent, StringComparison.Ordinal);
+        Assert.Single(page.QuerySelector("tbody")!.QuerySelectorAll("tr"));
+        Assert.Contains((await App.GetAsync(client, "/shelf/grains?ask=700+µm")).QuerySelector("tbody")!.QuerySelectorAll("th"), word => word.TextContent == "sand");
+        Assert.NotNull((await App.GetAsync(client, "/shelf/grains?ask=%3Cb%3E")).QuerySelector("#ask-problem"));
+        var scaled = await App.ParseAsync(await App.PostAsync(client, page, "/shelf/grains", ("card", "428")));
+        // 428 px for 85.6 mm is 5 px to the mm: a box of 26 mm is 130 px.
+        Assert.Equal("130", scaled.QuerySelector(".pinch")!.GetAttribute("width"));
+        await App.PostAsync(client, page, "/shelf/grains", ("card", "abc"));
+    }
+
+    [Fact]
+    public async Task Two_waters_are_mixed_and_a_concentrate_is_let_down()
+    {
+        var client = app.Browser();
+        var page = await App.GetAsync(client, "/shelf/mix");
+        string Water(string name) => page.QuerySelectorAll("[name=a] option").Single(option => option.TextContent == name).GetAttribute("value")!;
+        var mixed = await App.GetAsync(client, $"/shelf/mix?a={Water("High Hut spring")}&b={Water("Mineral drops")}&share=50&wanted=100");
+        Assert.Contains("In each litre, 8.7 ml of Mineral drops", mixed.QuerySelector(".mixed")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("suits well", mixed.QuerySelector(".mixed")!.TextContent, StringComparison.Ordinal);
+        var never = await App.GetAsync(client, $"/shelf/mix?a={Water("High Hut spring")}&b={Water("Weir House tap")}&wanted=500");
+        Assert.Contains("it lies between 22 and 190", never.QuerySelector("#wanted-problem")!.TextContent, StringComparison.Ordinal);
+        Assert.NotNull((await App.GetAsync(client, $"/shelf/mix?a={Water("High Hut spring")}&b={Water("Weir House tap")}&share=abc")).QuerySelector("#share-problem"));
+    }
+}
