@@ -154,15 +154,16 @@ public static class Tide
             var rightPx = options.WidthPx - x - width - 10;
             // Bars near the right have their words before them; words too long for either side stand where there is more room.
             var fits = neededPx < rightPx || rightPx >= x - left - 10;
-            row.Add($"<text x=\"{(fits ? x + width + (timed ? 10 : 8) : x - 10)}\" y=\"21\" class=\"tide-step tide-label\"{(fits ? "" : " text-anchor=\"end\"")}><tspan class=\"tide-strong\">{Svg.Encode(verb)}</tspan> {Svg.Encode(detail)}</text>");
+            row.Add($"<text x=\"{(fits ? x + width + (timed ? 13 : 8) : x - 13)}\" y=\"21\" class=\"tide-step tide-label\"{(fits ? "" : " text-anchor=\"end\"")}><tspan class=\"tide-strong\">{Svg.Encode(verb)}</tspan> {Svg.Encode(detail)}</text>");
+            // The handles stand outside the bar, so that one a few pixels wide has two that can be told apart.
             if (timed && index > RecipeChecker.AnchorIndex(forecast.Recipe))
             {
-                row.Add($"<rect class=\"bar-end\" data-step=\"{index}\" data-end=\"begin\" x=\"{x - 6}\" y=\"2\" width=\"12\" height=\"28\" rx=\"3\"/>");
+                row.Add($"<rect class=\"bar-end\" data-step=\"{index}\" data-end=\"begin\" x=\"{x - 11}\" y=\"2\" width=\"12\" height=\"28\" rx=\"3\"/>");
             }
 
             if (timed && Core.Planning.StepEditing.HasLength(step))
             {
-                row.Add($"<rect class=\"bar-end\" data-step=\"{index}\" data-end=\"end\" x=\"{x + width - 6}\" y=\"2\" width=\"12\" height=\"28\" rx=\"3\"/>");
+                row.Add($"<rect class=\"bar-end\" data-step=\"{index}\" data-end=\"end\" x=\"{x + width - 1}\" y=\"2\" width=\"12\" height=\"28\" rx=\"3\"/>");
             }
 
             return row.Add("</svg>").ToString();

@@ -1,25 +1,99 @@
-// Scrubbing and dragging on the tide, and the keys of the plan page. What is typed or pressed goes through htmx; what is
-// dragged is sent from here, as a preview while it moves and for good when it is let go.
+// The plan page: what is typed, chosen, pressed or dragged is sent at once, one after another, and the answer is morphed
+// into the page. The form is an ordinary one; without this script the browser sends it.
 import { clock, isTyping } from './frame.js';
 
 const page = document.getElementById('plan-page');
 const form = () => document.getElementById('plan');
 const at = () => document.getElementById('at');
+const says = () => document.getElementById('plan-says');
 
-// A field being typed in keeps its text when an answer comes meanwhile.
-window.addEventListener('DOMContentLoaded', () => { window.Idiomorph.defaults.ignoreActiveValue = true; });
+// ---- sending
+
+// Each job is the form as it stood when something was done to it: presses that come quicker than answers all count.
+const jobs = [];
+let busy = false;
+
+// When each field was last changed by hand, on a count of such changes.
+const changed = new WeakMap();
+let changes = 0;
+for (const kind of ['input', 'change']) {
+  document.addEventListener(kind, (event) => { changes += 1; changed.set(event.target, changes); }, true);
+}
+
+const put = (job) => {
+  if (jobs.at(-1)?.preview) jobs.pop();
+  jobs.push({ ...job, changes });
+  run();
+};
+
+const snapshot = (submitter, extra = {}) => {
+  const body = new FormData(form());
+  if (submitter?.name) body.set(submitter.name, submitter.value);
+  for (const [name, value] of Object.entries(extra)) body.set(name, value);
+  return body;
+};
+
+const run = async () => {
+  if (busy || jobs.length === 0) return;
+  busy = true;
+  const job = jobs.shift();
+  try {
+    const path = job.submitter?.getAttribute('formaction') ?? form().getAttribute('action');
+    const answer = await fetch(path, { method: 'POST', body: job.body, headers: { 'HX-Request': 'true' } });
+    says().textContent = '';
+    if (answer.headers.has('HX-Redirect')) {
+      location.href = answer.headers.get('HX-Redirect');
+      return;
+    }
+    if (answer.ok) await take(answer, job);
+    else says().textContent = answer.status === 400 ? 'This page has gone stale. Load it again; what was kept is kept.' : 'That could not be done. Load the page again.';
+  } catch {
+    jobs.unshift(job);
+    says().textContent = 'The server cannot be reached. What you changed is sent again.';
+    await new Promise((wait) => { setTimeout(wait, 1500); });
+  }
+  busy = false;
+  run();
+};
+
+const take = async (answer, job) => {
+  const html = await answer.text();
+  const moved = answer.headers.get('HX-Replace-Url');
+  if (moved) history.replaceState(history.state, '', moved);
+  // A drag goes on over the answers to its own previews, but not over those to what was done before it.
+  if (drag && !job.preview) return;
+  window.Idiomorph.morph(page, html, {
+    morphStyle: 'innerHTML',
+    callbacks: { beforeNodeMorphed: (old) => !isDirty(old, job) },
+  });
+  window.htmx.process(page);
+  show();
+};
+
+/** A field that has been changed since the answered form was sent keeps what stands in it; it will be sent itself. */
+const isDirty = (node, job) => node instanceof Element && node.matches('input:not([type=range]), select') && (changed.get(node) ?? 0) > job.changes;
+
+document.addEventListener('submit', (event) => {
+  if (event.target !== form()) return;
+  event.preventDefault();
+  put({ body: snapshot(event.submitter), submitter: event.submitter });
+});
+
+document.addEventListener('change', (event) => {
+  if (event.target.form === form() && event.target !== at() && event.target.id !== 'verb' && !event.target.name.startsWith('keep.') && !event.target.name.startsWith('ask.') && event.target.name !== 'let-down.tds') {
+    put({ body: snapshot(null) });
+  }
+});
+
+// ---- scrubbing
 
 const scale = (svg) => {
   const { from, to, left, right } = svg.dataset;
   return { from: Number(from), to: Number(to), left: Number(left), right: Number(right) };
 };
 
-const secondsAt = (svg, clientX) => {
-  const box = svg.getBoundingClientRect();
-  const { from, to, left, right } = scale(svg);
-  const x = ((clientX - box.left) / box.width) * svg.viewBox.baseVal.width;
-  return from + ((x - left) / (right - left)) * (to - from);
-};
+const secondsAt = ({ from, to, left, right }, box, width, clientX) =>
+  from + ((((clientX - box.left) / box.width) * width - left) / (right - left)) * (to - from);
 
 const show = () => {
   for (const svg of document.querySelectorAll('.plan-tide svg.tide:not(.strip)')) {
@@ -35,106 +109,61 @@ const show = () => {
 const scrub = (event) => {
   const svg = event.target instanceof Element ? event.target.closest('.plan-tide svg.tide:not(.strip)') : null;
   if (!svg || (event.type === 'pointermove' && event.buttons === 0)) return;
-  const { from, to } = scale(svg);
-  at().value = Math.min(to, Math.max(from, secondsAt(svg, event.clientX)));
+  const axis = scale(svg);
+  at().value = Math.min(axis.to, Math.max(axis.from, secondsAt(axis, svg.getBoundingClientRect(), svg.viewBox.baseVal.width, event.clientX)));
   at().dispatchEvent(new Event('input', { bubbles: true }));
 };
+
+document.addEventListener('input', (event) => { if (event.target === at()) show(); });
 
 // ---- dragging the ends of a step
 
 let drag = null;
-let sending = false;
+let dropped = false;
 
-const send = async (extra) => {
-  const body = new FormData(form());
-  for (const [name, value] of Object.entries(extra)) body.set(name, value);
-  const answer = await fetch(form().action, { method: 'POST', body, headers: { 'HX-Request': 'true' } });
-  if (!answer.ok) return;
-  const moved = answer.headers.get('HX-Replace-Url');
-  if (moved) history.replaceState(history.state, '', moved);
-  window.htmx.swap(page, await answer.text(), { swapStyle: 'morph:innerHTML' }, { contextElement: page });
-};
-
-const preview = async () => {
-  if (sending || !drag || drag.sent === drag.seconds) return;
-  sending = true;
-  drag.sent = drag.seconds;
-  const of = drag;
-  await send({ do: `${of.end}:${of.step}:${of.seconds}`, preview: '1' }).catch(() => {});
-  sending = false;
-  if (drag) preview();
-};
-
-const take = (event) => {
+const grip = (event) => {
   const handle = event.target instanceof Element ? event.target.closest('.bar-end') : null;
   if (!handle) return false;
   event.preventDefault();
   const svg = handle.closest('svg');
-  drag = { svg, scale: scale(svg), box: svg.getBoundingClientRect(), width: svg.viewBox.baseVal.width, step: handle.dataset.step, end: handle.dataset.end, seconds: null, sent: null };
+  // The axis of the moment it was taken: it must not slide under the finger while the plan grows.
+  drag = { axis: scale(svg), box: svg.getBoundingClientRect(), width: svg.viewBox.baseVal.width, step: handle.dataset.step, end: handle.dataset.end, seconds: null };
   page.classList.add('dragging');
   return true;
 };
 
 const pull = (event) => {
-  if (!drag) return;
-  // The axis of the moment it was taken: it must not slide under the finger while the plan grows.
-  const { from, to, left, right } = drag.scale;
-  const x = ((event.clientX - drag.box.left) / drag.box.width) * drag.width;
-  drag.seconds = Math.round(from + ((x - left) / (right - left)) * (to - from));
-  document.getElementById('drag-says').textContent = clock(drag.seconds);
-  preview();
+  const seconds = Math.round(secondsAt(drag.axis, drag.box, drag.width, event.clientX));
+  if (seconds === drag.seconds) return;
+  drag.seconds = seconds;
+  document.getElementById('drag-says').textContent = clock(seconds);
+  put({ body: snapshot(null, { do: `${drag.end}:${drag.step}:${seconds}`, preview: '1' }), preview: true });
 };
 
-const drop = async (event) => {
+const drop = (keep) => {
   if (!drag) return;
-  const done = drag;
+  const { end, step, seconds } = drag;
   drag = null;
+  dropped = true;
+  setTimeout(() => { dropped = false; });
   page.classList.remove('dragging');
   document.getElementById('drag-says').textContent = '';
-  while (sending) await new Promise((wait) => { setTimeout(wait, 20); });
-  if (done.seconds === null) return;
-  // Taken back with Escape or lost by the browser: the plan as it is kept comes back.
-  await send(event.type === 'pointerup' ? { do: `${done.end}:${done.step}:${done.seconds}` } : { do: '', preview: '1' });
+  // One that was taken back, or lost by the browser, leaves the plan as it is kept.
+  if (seconds !== null) put({ body: keep ? snapshot(null, { do: `${end}:${step}:${seconds}` }) : snapshot(null, { do: '', preview: '1' }) });
 };
 
-document.addEventListener('input', (event) => { if (event.target.id === 'at') show(); });
-document.addEventListener('pointerdown', (event) => { if (!take(event)) scrub(event); });
+document.addEventListener('pointerdown', (event) => { if (!grip(event)) scrub(event); });
 document.addEventListener('pointermove', (event) => { if (drag) pull(event); else scrub(event); });
-document.addEventListener('pointerup', drop);
-document.addEventListener('pointercancel', drop);
+document.addEventListener('pointerup', () => drop(true));
+document.addEventListener('pointercancel', () => drop(false));
 
 // A row opens wherever it is pressed, not only at its time.
 page.addEventListener('click', (event) => {
   const row = event.target.closest('.strip-row');
-  if (row && event.target.closest('svg.strip') && !event.target.closest('.bar-end')) row.querySelector('.strip-open').click();
+  if (row && !dropped && event.target.closest('svg.strip') && !event.target.closest('.bar-end')) row.querySelector('.strip-open').click();
 });
 
 // ---- keys
-
-document.addEventListener('keydown', (event) => {
-  const field = event.target;
-  if (drag && event.key === 'Escape') {
-    drop(event);
-    return;
-  }
-
-  if ((event.ctrlKey || event.metaKey) && !isTyping(field) && (event.key === 'z' || event.key === 'y')) {
-    event.preventDefault();
-    document.getElementById(event.key === 'y' || event.shiftKey ? 'redo' : 'undo')?.click();
-    return;
-  }
-
-  if (event.key !== 'ArrowUp' && event.key !== 'ArrowDown') return;
-  const up = event.key === 'ArrowUp';
-  if (field.dataset?.more) {
-    event.preventDefault();
-    document.getElementById(up ? field.dataset.more : field.dataset.less).click();
-  } else if (field.dataset?.by) {
-    event.preventDefault();
-    field.value = stepped(field.value, (up ? 1 : -1) * Number(field.dataset.by) * (event.shiftKey ? 10 : 1));
-    field.dispatchEvent(new Event('change', { bubbles: true }));
-  }
-});
 
 /** A number or a time, one step on; the server says whether it will do. */
 const stepped = (text, by) => {
@@ -146,6 +175,23 @@ const stepped = (text, by) => {
   return String(Math.round((number + by) * 100) / 100);
 };
 
-document.body.addEventListener('htmx:afterSettle', show);
-page.addEventListener('htmx:beforeSwap', (event) => { if (drag) event.detail.shouldSwap = false; });
+document.addEventListener('keydown', (event) => {
+  const field = event.target;
+  if (event.key === 'Escape' && drag) {
+    drop(false);
+  } else if ((event.ctrlKey || event.metaKey) && !isTyping(field) && (event.key === 'z' || event.key === 'y')) {
+    event.preventDefault();
+    document.getElementById(event.key === 'y' || event.shiftKey ? 'redo' : 'undo').click();
+  } else if ((event.key === 'ArrowUp' || event.key === 'ArrowDown') && (field.dataset?.more || field.dataset?.by)) {
+    event.preventDefault();
+    const up = event.key === 'ArrowUp';
+    if (field.dataset.more) {
+      document.getElementById(up ? field.dataset.more : field.dataset.less).click();
+    } else {
+      field.value = stepped(field.value, (up ? 1 : -1) * Number(field.dataset.by) * (event.shiftKey ? 10 : 1));
+      field.dispatchEvent(new Event('change', { bubbles: true }));
+    }
+  }
+});
+
 show();

@@ -1,0 +1,171 @@
+import { readFileSync } from 'node:fs';
+import { resolve } from 'node:path';
+import { expect, test } from './server.mjs';
+
+const recipes = JSON.parse(readFileSync(resolve(import.meta.dirname, '../../src/Cistern.Core/Recipes/Library/recipes.json'), 'utf8'));
+
+const errors = (page) => {
+  const seen = [];
+  page.on('pageerror', (error) => seen.push(error.message));
+  page.on('console', (message) => { if (message.type() === 'error') seen.push(message.text()); });
+  return seen;
+};
+
+/** Takes a handle of a step's bar and pulls it by so many pixels. */
+const pull = async (page, step, end, byPx) => {
+  const handle = page.locator(`.tide-wide .bar-end[data-step="${step}"][data-end="${end}"]`);
+  await handle.scrollIntoViewIfNeeded();
+  const box = await handle.boundingBox();
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 + byPx, box.y + box.height / 2, { steps: 8 });
+  await expect(page.locator('#drag-says')).not.toBeEmpty();
+  await page.mouse.up();
+  await expect(page.locator('#drag-says')).toBeEmpty();
+};
+
+test('a hold is dragged longer on the tide, undone and done again, and survives kill -9', async ({ page, server }) => {
+  const seen = errors(page);
+  await page.goto(`${server.url}/plan/vd-coffee-first`);
+  const strength = page.locator('.figures .figure').first();
+  const before = Number(await strength.textContent());
+  const stir = recipes.find((one) => one.id === 'vd-coffee-first').steps.findLastIndex((step) => step.do === 'stir');
+  await expect(page.locator(`#step-${stir}`)).toHaveText('3:00');
+  await pull(page, stir, 'begin', 90);
+  await expect(page.locator(`#step-${stir}`)).not.toHaveText('3:00');
+  const held = await page.locator(`#step-${stir}`).textContent();
+  await expect.poll(async () => Number(await strength.textContent())).toBeGreaterThan(before);
+  await expect(page.locator('.tide-ghost').first()).toBeVisible();
+  await expect(page).toHaveURL(/\/plan\/\d+$/);
+
+  await page.keyboard.press('Control+z');
+  await expect(page.locator(`#step-${stir}`)).toHaveText('3:00');
+  await page.keyboard.press('Control+y');
+  await expect(page.locator(`#step-${stir}`)).toHaveText(held);
+  await server.kill();
+  await server.start();
+  await page.reload();
+  await expect(page.locator(`#step-${stir}`)).toHaveText(held);
+  await page.keyboard.press('Control+z');
+  await expect(page.locator(`#step-${stir}`)).toHaveText('3:00');
+  expect(seen.filter((text) => !/ERR_CONNECTION|Failed to load/.test(text))).toEqual([]);
+});
+
+test('steps are opened, set, put in, moved and taken out by keys alone', async ({ page, server }) => {
+  const seen = errors(page);
+  await page.goto(`${server.url}/plan/fp-bloomed`);
+  const pour = recipes.find((one) => one.id === 'fp-bloomed').steps.findIndex((step) => step.do === 'pour');
+  await page.locator(`#step-${pour}`).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.locator(`#step-${pour}`)).toHaveAttribute('aria-expanded', 'true');
+  const takes = page.locator('[id="s.overS"]');
+  const seconds = Number(await takes.inputValue());
+  await takes.focus();
+  for (let i = 0; i < 3; i += 1) await page.keyboard.press('ArrowUp');
+  await expect(page.locator('#undo')).toHaveAttribute('aria-label', new RegExp(`, ${seconds + 3} s`));
+  await expect(takes).toHaveValue(String(seconds + 3));
+
+  await page.locator('#verb').selectOption('smell');
+  await page.getByRole('button', { name: 'Put it in' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.locator(`#step-${pour + 1}`)).toHaveAttribute('aria-label', /Smell/);
+  await expect(page.locator(`#step-${pour + 1}`)).toHaveAttribute('aria-expanded', 'true');
+  await page.getByRole('button', { name: 'Later' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.locator(`#step-${pour + 2}`)).toHaveAttribute('aria-label', /Smell/);
+  await page.getByRole('button', { name: 'Take it out' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.locator('.strip-open')).toHaveCount(recipes.find((one) => one.id === 'fp-bloomed').steps.length);
+  expect(seen).toEqual([]);
+});
+
+test('quick presses all count, and what is being typed is not lost to an answer', async ({ page, server }) => {
+  await page.goto(`${server.url}/plan/fp-water-first`);
+  await page.locator('#dose-more').evaluate((button) => { for (let i = 0; i < 5; i += 1) button.click(); });
+  await expect(page.locator('#dose')).toHaveValue('29.0');
+  await page.locator('#kettle').fill('91');
+  await page.keyboard.press('Tab');
+  await page.locator('#release').focus();
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('5:0', { delay: 40 });
+  await page.waitForTimeout(300);
+  await page.keyboard.type('5');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('#undo')).toHaveAttribute('aria-label', /release 5:05/);
+  await expect(page.locator('#kettle')).toHaveValue('91');
+});
+
+for (const family of ['french-press', 'tube-press', 'valve-dripper', 'lever-dripper', 'siphon', 'jar']) {
+  test(`somebody new plans a ${family.replace('-', ' ')} from what they want to drink`, async ({ page, server }) => {
+    const seen = errors(page);
+    await page.goto(`${server.url}/plan`);
+    await page.locator('[name=family]').selectOption(family);
+    await page.locator('[name=bag]').selectOption({ index: 2 });
+    await page.locator('#cups').fill('1');
+    await page.getByRole('button', { name: 'Find a plan' }).click();
+    await page.locator('.card-link').first().click();
+    await expect(page.locator('#bag option:checked')).toHaveText('Kestrel Terrace');
+    const dose = await page.locator('#dose').inputValue();
+    await page.locator('#dose-more').click();
+    await expect(page.locator('#dose')).not.toHaveValue(dose);
+    await page.locator('#keep-name').fill(`My ${family}`);
+    await page.locator('#keep-why').fill('A little stronger.');
+    await page.locator('#keep').click();
+    await expect(page.locator('h1')).toHaveText(`My ${family}`);
+    await expect(page.locator('.lineage')).toContainText('A little stronger.');
+    await page.locator('#brew-this').click();
+    await expect(page.locator('#verb')).toHaveText('Make ready');
+    expect(seen).toEqual([]);
+  });
+}
+
+test('every recipe fits one side of A6 and of A5', async ({ page, server }) => {
+  for (const { id } of recipes) {
+    for (const [size, width] of [['a6', 298], ['a5', 420]]) {
+      await page.goto(`${server.url}/plan/${id}/card?size=${size}`);
+      const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
+      expect.soft(pdf.match(/\/Type\s*\/Page\b/g)?.length, `${id} on ${size}`).toBe(1);
+      expect.soft(Math.round(Number(pdf.match(/MediaBox\s*\[0 0 ([\d.]+)/)[1])), `${id} on ${size}`).toBe(width);
+    }
+  }
+});
+
+test('a thing on the shelf is changed where it stands', async ({ page, server }) => {
+  const seen = errors(page);
+  await page.goto(`${server.url}/shelf`);
+  await page.getByRole('link', { name: 'Change Hut mill' }).click();
+  await page.locator('#mill #most').fill('99999');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.locator('#most-problem')).toBeVisible();
+  await expect(page.locator('#most')).toHaveValue('99999');
+  await page.locator('#most').fill('7');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.locator('#mill')).toContainText('turns 0 to 7 by 0.25');
+  await expect(page).toHaveURL(/\/shelf$/);
+  await page.getByRole('button', { name: 'Take off Short cup' }).click();
+  await expect(page.locator('.notice')).toContainText('Short cup has been taken off');
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(page.locator('#server')).toContainText('Short cup');
+  expect(seen.filter((text) => !/422/.test(text))).toEqual([]);
+});
+
+test('without a script a plan is changed, its steps edited, and kept', async ({ browser, server }) => {
+  const context = await browser.newContext({ javaScriptEnabled: false });
+  const page = await context.newPage();
+  await page.goto(`${server.url}/plan/jar-spoons`);
+  await page.locator('#dose-more').click();
+  await expect(page.locator('#dose')).not.toHaveValue('26.0');
+  await page.locator('#step-1').click();
+  await page.locator('[id="s.overS"]').fill('abc');
+  await page.locator('#work-out').click();
+  await expect(page.locator('[id="s.overS-problem"]')).toBeVisible();
+  await page.locator('[id="s.overS"]').fill('22');
+  await page.locator('#work-out').click();
+  await expect(page.locator('#step-1')).toHaveAttribute('aria-label', /22 s/);
+  await page.locator('#ask-value').fill('1.6');
+  await page.locator('#find').click();
+  await expect(page.locator('#answer')).toContainText('gives 1.');
+  await page.locator('#undo').click();
+  await expect(page.locator('#redo')).toBeEnabled();
+  await context.close();
+});
