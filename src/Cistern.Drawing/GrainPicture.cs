@@ -14,7 +14,7 @@ public static class GrainPicture
         double[] quantiles = [-1.383, 0.2104, -0.6745, 1.383, -0.2104, 0.6745];
         var svg = new Svg();
         var spacingMm = 1.25 * medianUm / 1000;
-        var count = (int)Math.Clamp(0.35 * widthMm * heightMm / (spacingMm * spacingMm), 12, 260);
+        var count = (int)Math.Clamp(0.35 * widthMm * heightMm / (spacingMm * spacingMm), 12, 130);
         svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"pinch\" width=\"{widthMm * pxPerMm}\" height=\"{heightMm * pxPerMm}\" viewBox=\"0 0 {1000 * widthMm} {1000 * heightMm}\" role=\"img\" aria-label=\"Grains of {medianUm:0} µm\">");
         for (var i = 0; i < count; i++)
         {

@@ -14,6 +14,7 @@ const places = ['/', '/shelf', '/shelf/coffee/1', '/shelf/coffee/new', '/plan', 
 
 for (const colorScheme of ['light', 'dark']) {
   test(`axe finds nothing on any page, ${colorScheme}`, async ({ browser, server }) => {
+    test.setTimeout(180_000);
     const context = await browser.newContext({ colorScheme, bypassCSP: true });
     const page = await context.newPage();
     const found = {};
