@@ -81,7 +81,7 @@ public static class StrengthMap
             svg.Add($"<rect class=\"map-brew\" x=\"{X(mark.ExtractionYieldPercent) - 4}\" y=\"{Y(mark.TdsPercent) - 4}\" width=\"8\" height=\"8\"><title>{Svg.Encode(mark.Label)}</title></rect>");
         }
 
-        DrawArrows(svg, arrows, X, Y, plan, widthPx);
+        DrawArrows(svg, arrows, X, Y, plan);
         foreach (var mark in marks.Where(mark => mark.Kind == MapPoint.Parent))
         {
             svg.Add($"<circle class=\"map-parent\" cx=\"{X(mark.ExtractionYieldPercent)}\" cy=\"{Y(mark.TdsPercent)}\" r=\"6\"><title>{Svg.Encode(mark.Label)}</title></circle>");
@@ -91,16 +91,17 @@ public static class StrengthMap
         return svg.Add("</svg>").ToString();
     }
 
-    /// <summary>Each arrow to scale; its words beyond its tip, moved apart where they would lie on one another.</summary>
-    private static void DrawArrows(Svg svg, IReadOnlyList<MapArrow> arrows, Func<double, double> x, Func<double, double> y, MapMark plan, double widthPx)
+    /// <summary>Each arrow to scale; a letter by its tip, where it lies on no other letter and on no arrow.</summary>
+    private static void DrawArrows(Svg svg, IReadOnlyList<MapArrow> arrows, Func<double, double> x, Func<double, double> y, MapMark plan)
     {
         var (fromX, fromY) = (x(plan.ExtractionYieldPercent), y(plan.TdsPercent));
-        // No word lies on the plan itself.
-        var taken = new List<(double X, double Y, double Width)> { (fromX - 10, fromY, 20) };
-        foreach (var arrow in arrows.OrderByDescending(arrow => arrow.ExtractionYieldPercent))
+        var taken = new List<(double X, double Y)> { (fromX, fromY) };
+        var tips = arrows.Select(arrow => (X: x(arrow.ExtractionYieldPercent), Y: y(arrow.TdsPercent))).ToList();
+        for (var i = 0; i < arrows.Count; i++)
         {
-            var (toX, toY) = (x(arrow.ExtractionYieldPercent), y(arrow.TdsPercent));
+            var (toX, toY) = tips[i];
             var length = Math.Sqrt(Math.Pow(toX - fromX, 2) + Math.Pow(toY - fromY, 2));
+            // One that hardly moves it has no direction that could be read.
             if (length < 3)
             {
                 continue;
@@ -109,25 +110,27 @@ public static class StrengthMap
             var (unitX, unitY) = ((toX - fromX) / length, (toY - fromY) / length);
             svg.Add($"<line class=\"map-arrow\" x1=\"{fromX}\" y1=\"{fromY}\" x2=\"{toX}\" y2=\"{toY}\"/>");
             svg.Add($"<path class=\"map-tip\" d=\"M{toX} {toY}L{toX - (9 * unitX) - (4 * unitY)} {toY - (9 * unitY) + (4 * unitX)}L{toX - (9 * unitX) + (4 * unitY)} {toY - (9 * unitY) - (4 * unitX)}Z\"/>");
-            var width = 7.2 * arrow.Label.Length;
-            var rightwards = unitX >= 0 ? toX + 6 + width < widthPx : toX - 6 - width < Left;
-            var wordX = rightwards ? Math.Min(toX + 6, widthPx - width) : toX - 6;
-            var wordY = toY + 4 + (6 * unitY);
-            for (var tries = 0; tries < 8 && taken.Exists(one => Math.Abs(one.Y - wordY) < 15 && Overlap(one, wordX, width, rightwards)); tries++)
-            {
-                wordY += unitY > 0.2 ? 15 : -15;
-            }
-
-            taken.Add((rightwards ? wordX : wordX - width, wordY, width));
-            svg.Text(wordX, wordY, "tide-label map-word", arrow.Label, rightwards ? "start" : "end");
+            (double Along, double Aside)[] places = [(11, 0), (2, 14), (2, -14), (-8, 16), (-8, -16), (24, 0), (14, 16), (14, -16), (30, 10)];
+            (double X, double Y) near = (toX + (11 * unitX), toY + (11 * unitY));
+            var (wordX, wordY) = places.Select(place => (X: toX + (place.Along * unitX) - (place.Aside * unitY), Y: toY + (place.Along * unitY) + (place.Aside * unitX)))
+                .FirstOrDefault(
+                    place => taken.TrueForAll(one => Math.Abs(one.X - place.X) > 12 || Math.Abs(one.Y - place.Y) > 15) && tips.TrueForAll(tip => Distance(place, (fromX, fromY), tip) > 8),
+                    near);
+            taken.Add((wordX, wordY));
+            svg.Text(wordX, wordY + 5, "tide-label tide-strong", Letter(i), "middle");
         }
     }
 
-    private static bool Overlap((double X, double Y, double Width) one, double x, double width, bool rightwards)
+    /// <summary>From a point to a line that ends.</summary>
+    private static double Distance((double X, double Y) point, (double X, double Y) from, (double X, double Y) to)
     {
-        var from = rightwards ? x : x - width;
-        return from < one.X + one.Width && one.X < from + width;
+        var (dx, dy) = (to.X - from.X, to.Y - from.Y);
+        var share = Math.Clamp((((point.X - from.X) * dx) + ((point.Y - from.Y) * dy)) / Math.Max(1e-9, (dx * dx) + (dy * dy)), 0, 1);
+        return Math.Sqrt(Math.Pow(point.X - from.X - (share * dx), 2) + Math.Pow(point.Y - from.Y - (share * dy), 2));
     }
+
+    /// <summary>The letter an arrow goes by, for the list beside the map.</summary>
+    public static string Letter(int arrow) => ((char)('a' + arrow)).ToString();
 
     /// <summary>A range that holds everything with room round it, never so small that nothing seems to be everything.</summary>
     private static (double From, double To) Reach(IEnumerable<double> values, double least)

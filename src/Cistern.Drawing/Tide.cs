@@ -89,7 +89,7 @@ public static class Tide
             this.forecast = forecast;
             this.options = options;
             var narrow = options.WidthPx < 480;
-            left = narrow ? 38 : 46;
+            left = narrow ? 40 : 54;
             right = options.WidthPx - (narrow ? 34 : 42);
             var series = forecast.Series;
             // Time begins where water first comes; what goes before is preparation.

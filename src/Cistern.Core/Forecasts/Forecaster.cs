@@ -30,6 +30,9 @@ public sealed record ForecastOptions
 /// <summary>Computes what a recipe will do. It holds nothing: the same recipe gives the same forecast.</summary>
 public static class Forecaster
 {
+    /// <summary>What a siphon's flame holds where nothing is said, °C; 2 K under the place's boiling point where that is less.</summary>
+    public const double UsualHoldC = 93;
+
     /// <summary>Runs a recipe.</summary>
     /// <param name="recipe">A recipe that the checker has passed; one it has refused may give figures without meaning, but ends.</param>
     /// <param name="options">How; null for totals and series.</param>
@@ -202,7 +205,7 @@ public static class Forecaster
                     flameW = burner.FlameW ?? UsualFlameW;
                     break;
                 case Step.SeatChamber chamber:
-                    slurry.Rise(chamber.WaterG, Math.Min(BulbG, chamber.WaterG), Math.Min(chamber.HoldC ?? 93, slurry.BoilingC - 2));
+                    slurry.Rise(chamber.WaterG, Math.Min(BulbG, chamber.WaterG), Math.Min(chamber.HoldC ?? UsualHoldC, slurry.BoilingC - 2));
                     break;
                 case Step.RemoveBurner:
                     slurry.TakeFlameAway();

@@ -39,8 +39,7 @@ public static class Nudges
     {
         Setting.DoseG => Math.Max(0.5, Math.Round(0.06 * value)),
         Setting.WaterG => Math.Max(5, Math.Round(0.06 * value / 5) * 5),
-        Setting.TemperatureC => forecast.Recipe.Brewer.Family == VesselFamily.Siphon ? null
-            : WaterPhysics.BoilingPointC(forecast.Recipe.Place.AltitudeM) - value is var room && room >= 1 ? Math.Min(4, Math.Floor(room)) : -4,
+        Setting.TemperatureC => Dial.Usual(forecast, setting).Range.High - value is var room && room >= 1 ? Math.Min(4, Math.Floor(room)) : -4,
         Setting.MedianUm => value > 250 ? -Math.Round(0.1 * value / 10) * 10 : null,
         Setting.ReleaseS => 60,
         Setting.Turns => 4,

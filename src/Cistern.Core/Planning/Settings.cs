@@ -14,7 +14,7 @@ public enum Setting
     /// <summary>Water poured, g; the dose stays.</summary>
     WaterG,
 
-    /// <summary>The kettle, °C.</summary>
+    /// <summary>The kettle, °C; for a siphon what its flame holds.</summary>
     TemperatureC,
 
     /// <summary>The grind's median, µm.</summary>
@@ -43,7 +43,7 @@ public static class Settings
         {
             Setting.DoseG => recipe.Coffee.DoseG,
             Setting.WaterG => recipe.WaterG,
-            Setting.TemperatureC => recipe.Water.TemperatureC,
+            Setting.TemperatureC => TemperatureC(recipe),
             Setting.MedianUm => recipe.Grind.MedianUm,
             Setting.ReleaseS => ReleaseIndex(recipe) is >= 0 and var index ? forecast.Timings[index].StartS : null,
             Setting.Turns => StirIndex(recipe) is >= 0 and var index ? ((Step.Stirring)recipe.Steps[index]).Turns : null,
@@ -62,13 +62,24 @@ public static class Settings
         {
             Setting.DoseG => recipe with { Coffee = recipe.Coffee with { DoseG = value } },
             Setting.WaterG => Scaling.To(recipe, new Charge(recipe.Coffee.DoseG, value)),
-            Setting.TemperatureC => recipe with { Water = recipe.Water with { TemperatureC = value } },
+            Setting.TemperatureC => WithTemperature(recipe, value),
             Setting.MedianUm => recipe with { Grind = recipe.Grind with { MedianUm = value } },
             Setting.ReleaseS => Release(forecast, value),
             Setting.Turns => Replace(recipe, StirIndex(recipe), step => (Step.Stirring)step with { Turns = (int)Math.Round(value) }),
             _ => Replace(recipe, PressIndex(recipe), step => step with { OverS = value }),
         };
     }
+
+    /// <summary>The temperature a barista sets: the kettle's, or what a siphon's flame is to hold, °C.</summary>
+    public static double TemperatureC(Recipe recipe) =>
+        Chamber(recipe) is { } chamber ? chamber.HoldC ?? Forecaster.UsualHoldC : recipe.Water.TemperatureC;
+
+    /// <summary>The recipe with that temperature.</summary>
+    public static Recipe WithTemperature(Recipe recipe, double temperatureC) => Chamber(recipe) is { } chamber
+        ? recipe with { Steps = recipe.Steps.Replace(chamber, chamber with { HoldC = temperatureC }) }
+        : recipe with { Water = recipe.Water with { TemperatureC = temperatureC } };
+
+    private static Step.SeatChamber? Chamber(Recipe recipe) => recipe.Steps.OfType<Step.SeatChamber>().FirstOrDefault();
 
     /// <summary>The step that begins the release, or −1.</summary>
     public static int ReleaseIndex(Recipe recipe)

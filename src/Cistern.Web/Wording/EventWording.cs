@@ -29,6 +29,8 @@ public static class EventWording
             BrewEventKind.NearlyFull => ($"It fills to {Ml(value)} of {Ml(limit)}.", "Hardly room for foam. Scale it down a little, or pour slowly."),
             BrewEventKind.Overflow => ($"It runs over: {Ml(value)} with grounds and foam, and the vessel holds {Ml(limit)}.", "Scale it to fit, or take a larger vessel."),
             BrewEventKind.ServerOverflow => ($"The server runs over: {Ml(value)} for {Ml(limit)}.", "Take a larger server."),
+            BrewEventKind.KettleAboveBoiling when forecast.Recipe.Brewer.Family == Core.Recipes.VesselFamily.Siphon =>
+                ($"Water boils at {show.Temperature(limit)} here, so the flame holds {show.Temperature(Math.Min(Core.Planning.Settings.TemperatureC(forecast.Recipe), limit - 2))} at most.", "The forecast uses that. Hold it longer or grind finer to make up for it."),
             BrewEventKind.KettleAboveBoiling => ($"Water boils at {show.Temperature(limit)} here, so {show.Temperature(value)} cannot be met.", "The forecast uses water off the boil. Hold it longer or grind finer to make up for it."),
             BrewEventKind.Stall => ($"It drains for {Show.Clock(value)} and may stall.", "Grind coarser, or stir less."),
             BrewEventKind.PressTooHard => ($"It takes {Show.Number(value, 0)} N at the hand: too hard.", "Grind coarser, or push more slowly."),

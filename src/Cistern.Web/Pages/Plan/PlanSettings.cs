@@ -103,6 +103,9 @@ public sealed class PlanSettings
     /// <summary>The step that was put in or moved, to be shown open.</summary>
     public int? Opens { get; private set; }
 
+    /// <summary>Whether a flame sets the temperature, not the kettle.</summary>
+    public bool ByFlame => origin.Brewer.Family == VesselFamily.Siphon;
+
     /// <summary>Whether the grind can be set.</summary>
     public bool CanGrind => Bag is not { BoughtGround: true };
 
@@ -277,11 +280,13 @@ public sealed class PlanSettings
             recipe = recipe with { Brewer = origin.Brewer };
         }
 
-        Kettle = Stepped("kettle", show.TemperatureNumber(recipe.Water.TemperatureC), show.Units.TemperatureFromC(60), show.Units.TemperatureFromC(100), 1, show.TemperatureUnit);
-        if (Kettle.Value is { } temperature && Kettle.Text != show.TemperatureNumber(recipe.Water.TemperatureC))
+        var mostC = ByFlame ? Math.Floor(WaterPhysics.BoilingPointC(recipe.Place.AltitudeM)) - 2 : 100;
+        var standsC = Math.Min(Settings.TemperatureC(recipe), mostC);
+        Kettle = Stepped("kettle", show.TemperatureNumber(standsC), show.Units.TemperatureFromC(60), show.Units.TemperatureFromC(mostC), 1, show.TemperatureUnit);
+        if (Kettle.Value is { } temperature && Kettle.Text != show.TemperatureNumber(standsC))
         {
-            recipe = recipe with { Water = recipe.Water with { TemperatureC = show.Units.TemperatureToC(temperature) } };
-            did.Add($"kettle {Kettle.Text} {show.TemperatureUnit}");
+            recipe = Settings.WithTemperature(recipe, show.Units.TemperatureToC(temperature));
+            did.Add($"{(ByFlame ? "flame holds" : "kettle")} {Kettle.Text} {show.TemperatureUnit}");
         }
 
         return Ground(recipe);

@@ -9,8 +9,9 @@ namespace Cistern.Web.Pages.Plan;
 
 /// <summary>The map of strength against yield as the page shows it.</summary>
 /// <param name="Svg">The picture.</param>
+/// <param name="Arrows">What each lettered arrow does.</param>
 /// <param name="Rows">The same as a table: what, strength, extraction, leaning.</param>
-public sealed record StrengthMapView(string Svg, IReadOnlyList<(string What, string Tds, string Yield, string Tilt)> Rows)
+public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, IReadOnlyList<(string What, string Tds, string Yield, string Tilt)> Rows)
 {
     /// <summary>Draws it for a plan and the last brews of its coffee.</summary>
     public static StrengthMapView Of(PlanModel plan, IReadOnlyList<Brew> brews)
@@ -38,7 +39,7 @@ public sealed record StrengthMapView(string Svg, IReadOnlyList<(string What, str
         var arrows = nudges.ConvertAll(nudge => new MapArrow(nudge.ExtractionYieldPercent, nudge.TdsPercent, Words(nudge, plan)));
         rows.AddRange(nudges.Select(nudge => Row(Words(nudge, plan), nudge.TdsPercent, nudge.ExtractionYieldPercent, nudge.Tilt)));
         var target = plan.Settings.Recipe.Target?.TdsPercent;
-        return new StrengthMapView(StrengthMap.Draw(marks, arrows, target is { } meant ? (meant.Low, meant.High) : null, 440, 300), rows);
+        return new StrengthMapView(StrengthMap.Draw(marks, arrows, target is { } meant ? (meant.Low, meant.High) : null, 440, 300), [.. arrows.Select((arrow, i) => $"{StrengthMap.Letter(i)} {arrow.Label}")], rows);
     }
 
     private static (string, string, string, string) Row(string what, double tds, double yield, double tilt) =>
