@@ -26,6 +26,14 @@ public static class DataFile
         await db.Database.ExecuteSqlRawAsync("PRAGMA journal_mode=WAL", ct);
     }
 
+    /// <summary>Lets go of plans that nobody has kept, brewed or touched since a moment; they were only tried.</summary>
+    /// <param name="db">The data.</param>
+    /// <param name="beforeMs">The moment, UTC ms.</param>
+    /// <param name="ct">Stops it.</param>
+    public static Task<int> TidyAsync(CisternDb db, long beforeMs, CancellationToken ct = default) => db.Sheets
+        .Where(sheet => sheet.KeptAtMs == null && sheet.ChangedAtMs < beforeMs && !db.Brews.Any(brew => brew.SheetId == sheet.Id))
+        .ExecuteDeleteAsync(ct);
+
     /// <summary>A commit returns only when it is on the disk: FULL is per connection, so it is set on each.</summary>
     private sealed class Durable : DbConnectionInterceptor
     {

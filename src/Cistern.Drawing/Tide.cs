@@ -142,12 +142,25 @@ public static class Tide
             }
 
             var (verb, detail) = options.Labels.Step(forecast.Recipe, index);
+            if (step is Step.Pour pour && Math.Abs(pour.ToG - timing.DisplayG) > 0.5)
+            {
+                detail += $" · scale {options.Labels.Mass(timing.DisplayG)}";
+            }
+
             var timed = timing.EndS >= fromS - 0.01 && step is not (Step.Preheat or Step.RinseFilter or Step.Weigh or Step.GrindCoffee or Step.HeatWater);
             var x = timed ? X(timing.StartS) : left;
             var width = timed ? Math.Max(5, X(timing.EndS) - x) : 0;
             if (timed)
             {
                 row.Add($"<rect class=\"tide-bar\" x=\"{x}\" y=\"8\" width=\"{width}\" height=\"{BarPx}\" rx=\"2\"/>");
+            }
+
+            if (timed && step.Window is { } window)
+            {
+                // For what lasts, the window is of its length; for the rest, of its start.
+                var fromWindowS = step is Step.Wait or Step.Press or Step.Drain ? timing.StartS : 0;
+                var (lowX, highX) = (X(fromWindowS + window.Low), X(fromWindowS + window.High));
+                row.Add($"<path class=\"tide-window\" d=\"M{lowX} 3V29M{highX} 3V29M{lowX} 4H{highX}M{lowX} 28H{highX}\"/>");
             }
 
             var neededPx = 7.4 * (verb.Length + detail.Length + 1);

@@ -5,6 +5,7 @@ using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data.Brews;
+using Cistern.Data.Plans;
 using Cistern.Data.Shelf;
 using Microsoft.EntityFrameworkCore;
 
@@ -56,6 +57,33 @@ public static class DemoData
         await db.SaveChangesAsync(ct);
 
         await AddLogAsync(db, time, ct);
+        await AddPlansAsync(db, time, ct);
+    }
+
+    /// <summary>Two plans of the house's own, the second made from the first.</summary>
+    private static async Task AddPlansAsync(CisternDb db, TimeProvider time, CancellationToken ct)
+    {
+        var bag = await db.Bags.FirstAsync(row => row.Name == "Kestrel Terrace", ct);
+        var mill = await db.Mills.FirstAsync(row => row.Name == "Counter 64", ct);
+        var written = RecipeLibrary.Find("vd-water-first")!;
+        var slower = written with { Water = written.Water with { TemperatureC = 94 }, Grind = new Grind(mill.MedianUm(6.5), mill.Spread) };
+        var first = Kept("River dripper", written, slower, "It drained slowly in the damp.");
+        first.ParentName = written.Name;
+        db.Sheets.Add(first);
+        await db.SaveChangesAsync(ct);
+        var second = Kept("River dripper for two", slower, Scaling.To(slower, Scaling.ToFit(Scaling.To(slower, new Charge(33, 512)))), "Two cups from one paper, as much as it holds.");
+        (second.ParentId, second.ParentName) = (first.Id, first.Name);
+        db.Sheets.Add(second);
+        await db.SaveChangesAsync(ct);
+
+        PlanSheet Kept(string name, Recipe from, Recipe to, string why)
+        {
+            var state = new PlanState(RecipeWriter.Write(to), RecipeWriter.Write(written)) { BagId = bag.Id, MillId = mill.Id, MillSetting = 6.5 };
+            var atMs = time.GetUtcNow().AddDays(-2).ToUnixTimeMilliseconds();
+            var sheet = new PlanSheet { Name = name, RecipeId = written.Id, AcceptedJson = state.ToJson(), What = DemoWords.Changed(from, to), Why = why, KeptAtMs = atMs, ChangedAtMs = atMs };
+            sheet.Turns.Add(new PlanTurn { Position = 0, StateJson = state.ToJson(), What = "", AtMs = atMs });
+            return sheet;
+        }
     }
 
     private static readonly string[] Names = ["Imre", "Solveig", "Wanjiru", "Teo"];

@@ -1,5 +1,6 @@
 using System.Globalization;
 using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
 using Cistern.Data.Brews;
 using Cistern.Data.Shelf;
 
@@ -55,6 +56,19 @@ internal static class DemoWords
             : before.Real.PressForceN > HardN ? Text($"it took {before.Real.PressForceN:0} N at the hand")
             : before.Real.Tilt > 0.5 ? "it was harsh" : "to see whether less is cleaner";
         return $"{clicks}: {was}.";
+    }
+
+    /// <summary>What was changed from one recipe to another.</summary>
+    public static string Changed(Recipe from, Recipe to)
+    {
+        (string What, string From, string To)[] parts =
+        [
+            ("dose", Text($"{from.Coffee.DoseG:0.0} g"), Text($"{to.Coffee.DoseG:0.0} g")),
+            ("water", Text($"{from.WaterG:0} g"), Text($"{to.WaterG:0} g")),
+            ("temperature", Text($"{from.Water.TemperatureC:0} °C"), Text($"{to.Water.TemperatureC:0} °C")),
+            ("grind", Text($"{from.Grind.MedianUm:0} µm"), Text($"{to.Grind.MedianUm:0} µm")),
+        ];
+        return string.Join("; ", parts.Where(part => part.From != part.To).Select(part => $"{part.What} {part.From} → {part.To}"));
     }
 
     private static IEnumerable<string> Sentences(Totals real, Bag bag, double missedS, int tilt, int body)

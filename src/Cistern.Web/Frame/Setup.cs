@@ -142,6 +142,7 @@ public static class Setup
         await using var scope = app.Services.CreateAsyncScope();
         var db = scope.ServiceProvider.GetRequiredService<CisternDb>();
         await DataFile.PrepareAsync(db);
+        await DataFile.TidyAsync(db, app.Services.GetRequiredService<TimeProvider>().GetUtcNow().AddDays(-60).ToUnixTimeMilliseconds());
         if (settings.Demo)
         {
             await DemoData.FillAsync(db, app.Services.GetRequiredService<TimeProvider>());

@@ -16,6 +16,12 @@ public static class StepWording
     {
         var step = recipe.Steps[index];
         var (verb, target) = Words(recipe, step, show);
+        if (step.Window is { } window && step is not Step.Wait)
+        {
+            var of = step is Step.Press or Step.Drain ? "in" : "any time from";
+            target = $"{target}, {of} {Show.Clock(window.Low)} to {Show.Clock(window.High)}".TrimStart(',', ' ');
+        }
+
         return new StepWords(verb, target, Cautions.For(recipe, step));
     }
 

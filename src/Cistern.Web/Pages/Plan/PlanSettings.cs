@@ -3,6 +3,7 @@ using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
+using Cistern.Data.Plans;
 using Cistern.Data.Shelf;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;

@@ -1,4 +1,5 @@
 using Cistern.Data;
+using Cistern.Data.Plans;
 using Cistern.Data.Shelf;
 using Microsoft.EntityFrameworkCore;
 

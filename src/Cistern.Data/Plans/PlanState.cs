@@ -2,7 +2,7 @@ using System.Text.Json;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
 
-namespace Cistern.Web.Pages.Plan;
+namespace Cistern.Data.Plans;
 
 /// <summary>
 /// Everything that makes a plan what it is: its steps, what of the shelf it uses, and which quantities are held. A page
