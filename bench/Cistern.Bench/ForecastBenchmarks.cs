@@ -3,6 +3,7 @@ using BenchmarkDotNet.Jobs;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
 using Cistern.Drawing;
 
 namespace Cistern.Bench;
@@ -34,6 +35,33 @@ public class ForecastBenchmarks
 
     [Benchmark(Description = "solve grind and dose for strength and tilt")]
     public Solution SolveBoth() => Solving.ForBoth(press, Dial.Usual(press, Setting.MedianUm), Dial.Usual(press, Setting.DoseG), 1.35, 0);
+
+    /// <summary>What stands on the plan page before its bands: bound 20 ms.</summary>
+    [Benchmark(Description = "a change on the plan: forecast, tide, strips, vessel, map")]
+    public object Change()
+    {
+        var forecast = Forecaster.Run(Scaling.To(nineMinutes, new Charge(30, 450)));
+        var nudges = Nudges.Of(forecast);
+        return (
+            Drawing.Tide.Draw(forecast, options with { Ghost = press }),
+            Drawing.Tide.Rows(forecast, options with { Ghost = press }),
+            VesselCut.Draw(forecast, 200, TideLabels.Plain),
+            StrengthMap.Draw(
+                [new MapMark(MapPoint.Plan, forecast.Totals.ExtractionYieldPercent, forecast.Totals.FinalTdsPercent, "")],
+                [.. nudges.Select(nudge => new MapArrow(nudge.ExtractionYieldPercent, nudge.TdsPercent, ""))], null, 440, 300));
+    }
+
+    /// <summary>Bound 50 ms; the page does the two side by side.</summary>
+    [Benchmark(Description = "bands beside slack, valve dripper, on two cores")]
+    public object BandsBesideSlack()
+    {
+        var bands = Task.Run(() => Confidence.Of(dripper));
+        var slack = Slack.Of(dripper);
+        return (bands.Result, slack);
+    }
+
+    [Benchmark(Description = "choose among all recipes, each scaled to a drink")]
+    public object Choose() => Choosing.Of(RecipeLibrary.All, new Wish { DrinkMl = 360, WithinS = 300 });
 
     [Benchmark(Description = "draw the tide")]
     public string Tide() => Drawing.Tide.Draw(press, options);
