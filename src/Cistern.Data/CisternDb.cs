@@ -64,7 +64,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
             brew.HasIndex(row => row.OpenedAtMs);
             brew.HasIndex(row => new { row.State, row.OpenedAtMs });
             brew.HasIndex(row => new { row.RecipeId, row.OpenedAtMs });
-            brew.HasIndex(row => new { row.CoffeeName, row.OpenedAtMs });
+            brew.HasIndex(row => new { row.CoffeeName, row.State, row.OpenedAtMs });
             brew.HasOne<PlanSheet>().WithMany().HasForeignKey(row => row.SheetId).OnDelete(DeleteBehavior.SetNull);
             brew.HasOne<FilterStock>().WithMany().HasForeignKey(row => row.FilterStockId).OnDelete(DeleteBehavior.SetNull);
             brew.Ignore(row => row.CorePresses);

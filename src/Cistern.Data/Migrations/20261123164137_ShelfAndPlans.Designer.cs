@@ -108,7 +108,7 @@ namespace Cistern.Data.Migrations
 
                     b.HasIndex("SheetId");
 
-                    b.HasIndex("CoffeeName", "OpenedAtMs");
+                    b.HasIndex("CoffeeName", "State", "OpenedAtMs");
 
                     b.HasIndex("RecipeId", "OpenedAtMs");
 

@@ -269,9 +269,9 @@ namespace Cistern.Data.Migrations
                 });
 
             migrationBuilder.CreateIndex(
-                name: "IX_Brews_CoffeeName_OpenedAtMs",
+                name: "IX_Brews_CoffeeName_State_OpenedAtMs",
                 table: "Brews",
-                columns: new[] { "CoffeeName", "OpenedAtMs" });
+                columns: new[] { "CoffeeName", "State", "OpenedAtMs" });
 
             migrationBuilder.CreateIndex(
                 name: "IX_Brews_FilterStockId",
@@ -344,7 +344,7 @@ namespace Cistern.Data.Migrations
                 name: "Sheets");
 
             migrationBuilder.DropIndex(
-                name: "IX_Brews_CoffeeName_OpenedAtMs",
+                name: "IX_Brews_CoffeeName_State_OpenedAtMs",
                 table: "Brews");
 
             migrationBuilder.DropIndex(

@@ -338,9 +338,8 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
     private async Task WorkOutAsync(CancellationToken ct)
     {
         var values = Request.HasFormContentType ? Request.Form : (Values)Request.Query;
-        // Bands and slack run the model some hundred times; two cores halve that.
-        var bands = Task.Run(() => Confidence.Of(Forecast), ct);
-        SlackOf = Slack.Of(Forecast);
+        // Bands and slack run the model some hundred times, while this thread asks the data and draws the map.
+        var confidence = Task.Run(() => (Confidence.Of(Forecast), Slack.Of(Forecast)), ct);
         Findings = RecipeChecker.Check(Settings.Recipe);
         Events = [.. Forecast.Events.Select(one => EventWording.Of(one, Forecast, Show))];
         Accepted = Open.Accepted.PlaceId is null && Open.Sheet is null
@@ -356,7 +355,7 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
         Ask = (values.Value("ask.setting") ?? nameof(Setting.MedianUm), values.Value("ask.outcome") ?? nameof(Outcome.TdsPercent), values.Value("ask.value") ?? Show.Number(Forecast.Totals.FinalTdsPercent, 2));
         Keep = (values.Value("keep.name") ?? Name, values.Value("keep.why") ?? "", null);
         LetDownTo = values.Value("let-down.tds") ?? Show.Number(Math.Min(Forecast.Totals.TdsPercent, 1.35), 2);
-        Bands = await bands;
+        (Bands, SlackOf) = await confidence;
     }
 
     private int ReadOpenStep()
@@ -385,8 +384,9 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
             return [];
         }
 
-        return await db.Brews.AsNoTracking().Include(brew => brew.Presses).Include(brew => brew.Weighings).AsSplitQuery()
-            .Where(brew => brew.CoffeeName == bag.Name && brew.State == BrewState.Finished).OrderByDescending(brew => brew.OpenedAtMs).Take(6).ToListAsync(ct);
+        // Found first by the index alone, and only then filled: the log may be long.
+        var ids = await db.Brews.Where(brew => brew.CoffeeName == bag.Name && brew.State == BrewState.Finished).OrderByDescending(brew => brew.OpenedAtMs).Take(6).Select(brew => brew.Id).ToListAsync(ct);
+        return await db.Brews.AsNoTracking().Include(brew => brew.Presses).Include(brew => brew.Weighings).AsSplitQuery().Where(brew => ids.Contains(brew.Id)).ToListAsync(ct);
     }
 
     /// <summary>What the plan came from, in the same circumstances as it was.</summary>
