@@ -30,17 +30,20 @@ const running = async (page) => {
 };
 
 await shot('bench', '/');
-await shot('plan', '/plan/fp-bloomed?bag=2&mill=2&was.mill=2&dose=30&was.dose=27.0');
-await shot('plan-dark', '/plan/hut-press', { colorScheme: 'dark' });
+await shot('plan', '/plan/fp-bloomed?bag=2&mill=2&dose=30&was.dose=27.0');
+await shot('plan-dark', '/plan/fp-long-settle?place=2&bag=1', { colorScheme: 'dark' });
+await shot('plan-step', '/plan/vd-coffee-first?open=3&bag=3&mill=1', { height: 1700 });
+await shot('choose', '/plan?cups=2&minutes=5&ice=hot&bag=4');
+await shot('card', '/plan/vd-coffee-first/card');
 await shot('plan-phone', '/plan/fp-long-settle', { width: 390, height: 844 });
 await shot('plan-siphon', '/plan/si-layers');
 await shot('plan-iced', '/plan/ld-open-closed-iced');
-await shot('plan-tube', '/plan/tp-turned');
 await shot('compare', '/plan/compare?a=vd-water-first&b=vd-coffee-first');
 await shot('taste', '/taste/8');
 await shot('log', '/log');
 await shot('entry', '/log/7');
-await shot('shelf', '/shelf');
+await shot('shelf', '/shelf', { before: (page) => page.getByRole('link', { name: 'Change Quiet Orchard' }).click() });
+await shot('grains', '/shelf/grains');
 await shot('help', '/help');
 await shot('brew', '/plan/fp-bloomed?bag=2', { before: running });
 await shot('brew-phone', '/plan/fp-bloomed?bag=2', { width: 390, height: 844, colorScheme: 'dark', before: running });
