@@ -171,12 +171,12 @@ public static class Tide
             // The handles stand outside the bar, so that one a few pixels wide has two that can be told apart.
             if (timed && index > RecipeChecker.AnchorIndex(forecast.Recipe))
             {
-                row.Add($"<rect class=\"bar-end\" data-step=\"{index}\" data-end=\"begin\" x=\"{x - 11}\" y=\"2\" width=\"12\" height=\"28\" rx=\"3\"/>");
+                row.Add($"<rect class=\"bar-end\" data-step=\"{index}\" data-end=\"begin\" x=\"{x - 17}\" y=\"2\" width=\"18\" height=\"28\" rx=\"3\"/>");
             }
 
             if (timed && Core.Planning.StepEditing.HasLength(step))
             {
-                row.Add($"<rect class=\"bar-end\" data-step=\"{index}\" data-end=\"end\" x=\"{x + width - 1}\" y=\"2\" width=\"12\" height=\"28\" rx=\"3\"/>");
+                row.Add($"<rect class=\"bar-end\" data-step=\"{index}\" data-end=\"end\" x=\"{x + width - 1}\" y=\"2\" width=\"18\" height=\"28\" rx=\"3\"/>");
             }
 
             return row.Add("</svg>").ToString();

@@ -122,4 +122,27 @@ public sealed class StepEditingTests
         var finding = Assert.Single(RecipeChecker.Check(StepEditing.Remove(Dripper, drain)));
         Assert.Equal((Severity.Error, "Add a drain."), (finding.Severity, finding.Remedy));
     }
+
+    [Fact]
+    public void The_clock_can_start_at_another_moment_and_the_brew_stays_the_same()
+    {
+        foreach (var recipe in RecipeLibrary.All)
+        {
+            var forecast = Forecaster.Run(recipe);
+            foreach (var start in Enum.GetValues<ClockStart>())
+            {
+                if (StepEditing.Clock(forecast, start) is not { } told)
+                {
+                    Assert.True(RecipeChecker.AnchorIndex(recipe with { ClockStarts = start }) < 0);
+                    continue;
+                }
+
+                Assert.DoesNotContain(RecipeChecker.Check(told), finding => finding.Severity == Severity.Error);
+                var totals = Forecaster.Run(told).Totals;
+                Assert.Equal(forecast.Totals.FinalTdsPercent, totals.FinalTdsPercent, 0.01);
+                Assert.Equal(forecast.Totals.FinalG, totals.FinalG, 0.5);
+                Assert.Equal(forecast.Timings[^1].EndS - forecast.Timings[0].StartS, Forecaster.Run(told).Timings[^1].EndS - Forecaster.Run(told).Timings[0].StartS, 0.5);
+            }
+        }
+    }
 }

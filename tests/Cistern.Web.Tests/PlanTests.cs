@@ -119,6 +119,22 @@ public sealed class PlanTests(App app) : IClassFixture<App>
     }
 
     [Fact]
+    public async Task Any_step_can_be_taken_out_and_the_page_says_what_is_missing()
+    {
+        var client = app.Browser();
+        foreach (var recipe in RecipeLibrary.All)
+        {
+            for (var i = 0; i < recipe.Steps.Length; i++)
+            {
+                var page = await App.GetAsync(client, $"/plan/{recipe.Id}?do=remove:{i}");
+                Assert.Equal(recipe.Steps.Length - 1, page.QuerySelectorAll(".strip-open").Length);
+                var errors = RecipeChecker.Check(Core.Planning.StepEditing.Remove(recipe, i)).Count(finding => finding.Severity == Severity.Error);
+                Assert.Equal(errors > 0, page.QuerySelector("#brew-this")!.HasAttribute("disabled"));
+            }
+        }
+    }
+
+    [Fact]
     public async Task Any_setting_can_be_asked_for_on_the_mills_own_steps()
     {
         var client = app.Browser();

@@ -157,6 +157,46 @@ public static class StepEditing
         return recipe with { Steps = Shift(steps, index + 1, deltaS) };
     }
 
+    /// <summary>
+    /// The same brew with its clock started at another moment: every time is told on the new clock, and what now comes
+    /// before 0:00 keeps its moment by a wait. Null where that moment never comes.
+    /// </summary>
+    /// <param name="forecast">The forecast of the recipe as it is.</param>
+    /// <param name="start">The moment that is to be 0:00.</param>
+    public static Recipe? Clock(Forecast forecast, ClockStart start)
+    {
+        var recipe = forecast.Recipe;
+        var anchor = RecipeChecker.AnchorIndex(recipe with { ClockStarts = start });
+        if (anchor < 0)
+        {
+            return null;
+        }
+
+        var zeroS = start == ClockStart.WaterIn ? forecast.Timings[anchor].EndS : forecast.Timings[anchor].StartS;
+        var steps = ImmutableArray.CreateBuilder<Step>();
+        for (var i = 0; i < recipe.Steps.Length; i++)
+        {
+            var step = recipe.Steps[i];
+            var gapS = i == 0 ? 0 : forecast.Timings[i].StartS - forecast.Timings[i - 1].EndS;
+            if (i <= anchor && step.AtS is not null && gapS > 0.05)
+            {
+                steps.Add(new Step.Wait(Math.Round(gapS, 1)));
+            }
+
+            var ofStart = step is not (Step.Wait or Step.Press or Step.Drain);
+            steps.Add(step with
+            {
+                AtS = i <= anchor || step.AtS is null ? null : Math.Max(0, Math.Round(forecast.Timings[i].StartS - zeroS, 1)),
+                Window = step.Window is { } window && ofStart ? new Span(Math.Max(0, window.Low - zeroS), Math.Max(0, window.High - zeroS)) : step.Window,
+            });
+        }
+
+        var target = recipe.Target is { FinishS: { } finish } meant
+            ? meant with { FinishS = new Span(Math.Max(0, finish.Low - zeroS), Math.Max(0, finish.High - zeroS)) }
+            : recipe.Target;
+        return recipe with { ClockStarts = start, Steps = steps.ToImmutable(), Target = target };
+    }
+
     private static ImmutableArray<Step> Shift(ImmutableArray<Step>.Builder steps, int from, double byS)
     {
         for (var i = from; i < steps.Count; i++)

@@ -45,6 +45,7 @@ public sealed record Differences(IReadOnlyList<Difference> Set, IReadOnlyList<Di
         yield return ("Water", show.Water(recipe.WaterG));
         yield return ("Ratio", Show.Ratio(Scaling.ChargeOf(recipe).Ratio));
         yield return ("Temperature", show.Temperature(Core.Planning.Settings.TemperatureC(recipe)));
+        yield return ("Clock", StepWording.ClockStart(recipe.ClockStarts)["The clock starts ".Length..]);
         yield return ("Grind", $"{Show.Number(recipe.Grind.MedianUm, 0)} µm");
         yield return ("Roast", Show.Number(recipe.Coffee.Roast, 2));
         yield return ("Rested", $"{Show.Number(recipe.Coffee.RestDays, 0)} days");

@@ -244,6 +244,7 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
 
         var brew = BrewPlan.Of(Forecast with { Recipe = Settings.Recipe with { Name = Name } }, here.NowMs);
         brew.SheetId = Open.Sheet?.Id;
+        brew.Why = Open.Kept ? Open.Sheet!.Why : "";
         brew.FilterStockId = Shelf.Filters.FirstOrDefault(stock => stock.Fits(Settings.Recipe.Brewer))?.Id;
         brew.BaristaId = (await here.BaristaAsync(ct))?.Id;
         brew.BagId = Settings.Bag?.Id;

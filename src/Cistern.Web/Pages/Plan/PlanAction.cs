@@ -43,10 +43,10 @@ public sealed record PlanAction(Recipe? Recipe, string What)
             "add" when index >= 0 => Add(values, recipe, index),
             "begin" when Seconds(parts) is { } atS && index >= 0 => new PlanAction(StepEditing.Start(plan.Forecast, index, atS), $"{Verb(index)} at {Show.Clock(atS)}") { Opens = index },
             "end" when Seconds(parts) is { } atS && index >= 0 => new PlanAction(StepEditing.End(plan.Forecast, index, atS), $"{Verb(index)} until {Show.Clock(atS)}") { Opens = index },
-            "find" => Find(values, plan),
+            "find" => Find(values, plan, show),
             "set" when parts.Length > 2 && Enum.TryParse<Setting>(parts[1], out var setting) && Enum.IsDefined(setting) => Set(plan, setting, parts[2]),
             "let-down" => LetDown(values, plan, show),
-            _ => EditStep(values, recipe, show),
+            _ => StartClock(values, plan) ?? EditStep(values, recipe, show),
         };
     }
 
@@ -63,6 +63,19 @@ public sealed record PlanAction(Recipe? Recipe, string What)
         return recipe.Steps.Length >= RecipeReader.MostSteps
             ? None with { Answer = $"A recipe has at most {RecipeReader.MostSteps} steps. Join some that are one." }
             : new PlanAction(StepEditing.Add(recipe, after, verb), $"{verb.Word.Replace('-', ' ')} put in") { Opens = after + 1 };
+    }
+
+    private static PlanAction? StartClock(Values values, PlanSettings plan)
+    {
+        var sent = values.Value("clock");
+        if (sent == values.Value("was.clock") || Words<ClockStart>.Find(sent) is not { } start || start == plan.Recipe.ClockStarts)
+        {
+            return null;
+        }
+
+        return StepEditing.Clock(plan.Forecast, start) is { } recipe
+            ? new PlanAction(recipe, $"clock from {Words<ClockStart>.Of(start).Replace('-', ' ')}")
+            : None with { Answer = "That moment never comes in this plan. Put the step in that it waits for, or start the clock at another." };
     }
 
     private static PlanAction EditStep(Values values, Recipe recipe, Show show)
@@ -91,7 +104,7 @@ public sealed record PlanAction(Recipe? Recipe, string What)
     }
 
     /// <summary>Asks for a setting that brings a figure to a value.</summary>
-    private static PlanAction Find(Values values, PlanSettings plan)
+    private static PlanAction Find(Values values, PlanSettings plan, Show show)
     {
         if (!Enum.TryParse<Setting>(values.Value("ask.setting"), out var setting) || !Enum.TryParse<Outcome>(values.Value("ask.outcome"), out var outcome)
             || !Enum.IsDefined(setting) || !Enum.IsDefined(outcome) || Settings.Get(plan.Forecast, setting) is null || plan.Forecast.Totals.Of(outcome) is null)
@@ -104,7 +117,7 @@ public sealed record PlanAction(Recipe? Recipe, string What)
             return None with { Answer = "This bag was bought ground, so the grind cannot be set. Ask for the time, the temperature or the dose." };
         }
 
-        var wanted = Asking.Read(outcome, values.Value("ask.value"));
+        var wanted = Asking.Read(outcome, values.Value("ask.value"), show);
         if (wanted.Value is not { } value)
         {
             return None with { Answer = wanted.Problem };
@@ -117,8 +130,8 @@ public sealed record PlanAction(Recipe? Recipe, string What)
         {
             Setting = setting,
             Answer = solution.Reached
-                ? $"{told} gives {Asking.Told(outcome, reached)}."
-                : $"{solution.Why} {told} gives {Asking.Told(outcome, reached)}.",
+                ? $"{told} gives {Asking.Told(outcome, reached, show)}."
+                : $"{solution.Why} {told} gives {Asking.Told(outcome, reached, show)}.",
         };
     }
 
@@ -168,23 +181,25 @@ public sealed record PlanAction(Recipe? Recipe, string What)
 public static class Asking
 {
     /// <summary>Reads the value asked for.</summary>
-    public static TypedNumber Read(Outcome outcome, string? text) => outcome switch
+    public static TypedNumber Read(Outcome outcome, string? text, Show show) => outcome switch
     {
         Outcome.TdsPercent => TypedNumber.Read(text, 0.1, 15, "% TDS"),
         Outcome.ExtractionYieldPercent => TypedNumber.Read(text, 1, 35, "%"),
         Outcome.Tilt => TypedNumber.Read(text, -10, 10, ""),
-        Outcome.DrinkG => TypedNumber.Read(text, 5, Member.MostWaterG, "g"),
+        Outcome.DrinkG => Mass(TypedNumber.Read(text, show.Units.MassFromG(5), show.Units.MassFromG(Member.MostWaterG), show.MassUnit), show),
         Outcome.PressForceN => TypedNumber.Read(text, 10, 500, "N"),
         _ => TypedNumber.ReadClock(text, 1, Member.LongestBrewS),
     };
 
+    private static TypedNumber Mass(TypedNumber typed, Show show) => typed.Value is { } mass ? typed with { Value = show.Units.MassToG(mass) } : typed;
+
     /// <summary>A figure told with its unit.</summary>
-    public static string Told(Outcome outcome, double value) => outcome switch
+    public static string Told(Outcome outcome, double value, Show show) => outcome switch
     {
         Outcome.TdsPercent => $"{Show.Percent(value, 2)} TDS",
         Outcome.ExtractionYieldPercent => $"{Show.Percent(value)} extraction",
         Outcome.Tilt => $"a leaning of {Show.Signed(value, 2)}",
-        Outcome.DrinkG => $"{Show.Number(value, 0)} g in the cup",
+        Outcome.DrinkG => $"{show.Water(value)} in the cup",
         Outcome.PressForceN => $"{Show.Number(value, 0)} N at the hand",
         Outcome.DrawdownS => $"a drain of {Show.Clock(value)}",
         Outcome.FinishS => $"an end at {Show.Clock(value)}",
@@ -192,12 +207,12 @@ public static class Asking
     };
 
     /// <summary>What a figure is called in the list.</summary>
-    public static string Name(Outcome outcome) => outcome switch
+    public static string Name(Outcome outcome, Show show) => outcome switch
     {
         Outcome.TdsPercent => "strength, % TDS",
         Outcome.ExtractionYieldPercent => "extraction, %",
         Outcome.Tilt => "leaning",
-        Outcome.DrinkG => "drink, g",
+        Outcome.DrinkG => $"drink, {show.MassUnit}",
         Outcome.PressForceN => "force at the hand, N",
         Outcome.DrawdownS => "drain, min:s",
         Outcome.FinishS => "done at, min:s",

@@ -19,6 +19,12 @@ public static class VesselFacts
 
     private static IEnumerable<Fact> Ratio(PlanModel plan)
     {
+        // A plan whose water has been taken out has no ratio yet.
+        if (plan.Settings.Recipe.WaterG <= 0 || plan.Forecast.Totals.FinalG <= 0)
+        {
+            yield break;
+        }
+
         var ratios = Ratios.Of(plan.Forecast);
         var doseG = plan.Settings.Recipe.Coffee.DoseG;
         var cups = RoughMeasures.Cups(plan.Forecast.Totals.FinalG, plan.Show.Units.CupMl);
