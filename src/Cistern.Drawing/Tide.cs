@@ -22,6 +22,9 @@ public sealed record TideOptions(double WidthPx)
     /// <summary>The time axis reaches at least to here, s: for tides that are laid side by side.</summary>
     public double ToS { get; init; }
 
+    /// <summary>The lanes reach at least to here, g in the vessel and g in the cup: for tides that are laid side by side.</summary>
+    public (double VesselG, double CupG) ToG { get; init; }
+
     /// <summary>Words and units.</summary>
     public TideLabels Labels { get; init; } = TideLabels.Plain;
 
@@ -53,6 +56,11 @@ public static class Tide
     /// <returns>An SVG element.</returns>
     public static string Draw(Forecast forecast, TideOptions options) => new Drawing(forecast, options).Draw();
 
+    /// <summary>The most that stands in a forecast's vessel and in its cup, g.</summary>
+    public static (double VesselG, double CupG) MostOf(Forecast forecast) => (
+        forecast.Series.Max(sample => sample.ContactWaterG + sample.AnnulusG),
+        Math.Max(20, forecast.Series.Max(sample => sample.CupWaterG + sample.CupSolidsG)));
+
     /// <summary>Every step as a strip of its own, to be stacked under a tide of the same width. Ends that can be set carry handles.</summary>
     /// <param name="forecast">A forecast with its series.</param>
     /// <param name="options">How; the ghost decides the axis, as it does for the tide.</param>
@@ -69,6 +77,7 @@ public static class Tide
         private const double BetweenPx = 26;
         private const double RowPx = 27;
         private const double BarPx = 16;
+        private const double LetterPx = 7.2;
 
         private readonly Forecast forecast;
         private readonly TideOptions options;
@@ -95,12 +104,12 @@ public static class Tide
             // Time begins where water first comes; what goes before is preparation.
             fromS = Acts.Of(forecast) is [var first, ..] ? Math.Min(0, first.StartS) : Math.Min(0, series[0].TimeS);
             toS = Math.Max(fromS + 1, Math.Max(series[^1].TimeS, Math.Max(options.Ghost?.Totals.FinishS ?? 0, options.ToS)));
-            var vesselG = MostVessel(forecast);
-            var cupG = MostCup(forecast);
+            var (vesselG, cupG) = MostOf(forecast);
+            (vesselG, cupG) = (Math.Max(vesselG, options.ToG.VesselG), Math.Max(cupG, options.ToG.CupG));
             if (options.Ghost is { } ghost)
             {
-                vesselG = Math.Max(vesselG, MostVessel(ghost));
-                cupG = Math.Max(cupG, MostCup(ghost));
+                var other = MostOf(ghost);
+                (vesselG, cupG) = (Math.Max(vesselG, other.VesselG), Math.Max(cupG, other.CupG));
             }
 
             pxPerG = options.LanesPx / Math.Max(1, vesselG + cupG);
@@ -163,10 +172,12 @@ public static class Tide
                 row.Add($"<path class=\"tide-window\" d=\"M{lowX} 3V29M{highX} 3V29M{lowX} 4H{highX}M{lowX} 28H{highX}\"/>");
             }
 
-            var neededPx = 7.4 * (verb.Length + detail.Length + 1);
-            var rightPx = options.WidthPx - x - width - 10;
-            // Bars near the right have their words before them; words too long for either side stand where there is more room.
-            var fits = neededPx < rightPx || rightPx >= x - left - 10;
+            // Words stand after the bar, near the right before it; where neither side has room they are cut, and the form has them whole.
+            var rightPx = options.WidthPx - x - width - 15;
+            var leftPx = x - left - 15;
+            var fits = LetterPx * (verb.Length + detail.Length + 1) < rightPx || rightPx >= leftPx;
+            var letters = (int)((fits ? rightPx : leftPx) / LetterPx) - verb.Length - 1;
+            detail = detail.Length <= letters ? detail : letters > 3 ? detail[..(letters - 1)].TrimEnd(' ', ',') + "…" : "";
             row.Add($"<text x=\"{(fits ? x + width + (timed ? 13 : 8) : x - 13)}\" y=\"21\" class=\"tide-step tide-label\"{(fits ? "" : " text-anchor=\"end\"")}><tspan class=\"tide-strong\">{Svg.Encode(verb)}</tspan> {Svg.Encode(detail)}</text>");
             // The handles stand outside the bar, so that one a few pixels wide has two that can be told apart.
             if (timed && index > RecipeChecker.AnchorIndex(forecast.Recipe))
@@ -183,10 +194,6 @@ public static class Tide
         }
 
         private IEnumerable<double> TimeTicks() => Ticks(fromS, toS, (right - left) / 80, [5, 10, 15, 30, 60, 120, 180, 300, 600, 1800, 3600, 7200, 14400, 28800]);
-
-        private static double MostVessel(Forecast of) => of.Series.Max(sample => sample.ContactWaterG + sample.AnnulusG);
-
-        private static double MostCup(Forecast of) => Math.Max(20, of.Series.Max(sample => sample.CupWaterG + sample.CupSolidsG));
 
         private double X(double timeS) => left + ((Math.Clamp(timeS, fromS, toS) - fromS) / (toS - fromS) * (right - left));
 

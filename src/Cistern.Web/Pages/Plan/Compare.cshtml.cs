@@ -60,15 +60,20 @@ public sealed class CompareModel(CisternDb db, PlanDesk desk, Here here) : PageM
         return Page();
     }
 
-    /// <summary>Both tides share one time axis, so that they can be read against one another.</summary>
-    public TideOptions TideOf(Forecast forecast, string prefix) => new(520)
+    /// <summary>Both tides share one scale of time and of mass, so that they can be read against one another.</summary>
+    public TideOptions TideOf(Forecast forecast, string prefix)
     {
-        WithSteps = false,
-        LanesPx = 190,
-        IdPrefix = prefix,
-        ToS = Math.Max(First!.Totals.FinishS, Second!.Totals.FinishS),
-        Labels = Show.Labels(StepWording.InVessel(forecast.Recipe.Brewer.Family)),
-    };
+        var (one, other) = (Tide.MostOf(First!), Tide.MostOf(Second!));
+        return new TideOptions(520)
+        {
+            WithSteps = false,
+            LanesPx = 190,
+            IdPrefix = prefix,
+            ToS = Math.Max(First!.Totals.FinishS, Second!.Totals.FinishS),
+            ToG = (Math.Max(one.VesselG, other.VesselG), Math.Max(one.CupG, other.CupG)),
+            Labels = Show.Labels(StepWording.InVessel(forecast.Recipe.Brewer.Family)),
+        };
+    }
 
     private async Task<Forecast?> ForecastAsync(string? id, CancellationToken ct)
     {
