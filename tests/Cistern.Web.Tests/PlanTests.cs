@@ -170,6 +170,10 @@ public sealed class PlanTests(App app) : IClassFixture<App>
         var labelled = await ChangeAsync(client, page, ("mill", Option(page, "mill", "Counter 64")));
         labelled = await ChangeAsync(client, labelled, ("grind", "f"));
         Assert.Contains("578 µm", labelled.QuerySelector("#plan-set")!.TextContent, StringComparison.Ordinal);
+        var finer = await ChangeAsync(client, labelled, ("grind", "2 finer"));
+        Assert.Equal("6", Value(finer, "grind"));
+        Assert.Contains("2 finer than usual", finer.QuerySelector("#plan-set")!.TextContent, StringComparison.Ordinal);
+        Assert.NotNull((await ChangeAsync(client, labelled, ("grind", "999 finer"))).QuerySelector("#grind-problem"));
         Assert.Contains("the usual for paper", labelled.QuerySelector("#plan-set")!.TextContent, StringComparison.Ordinal);
     }
 

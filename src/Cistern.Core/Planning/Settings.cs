@@ -96,6 +96,14 @@ public static class Settings
         return -1;
     }
 
+    /// <summary>The step a setting belongs to: the first stirring for turns, the press or plunge for its seconds; −1 for the rest.</summary>
+    public static int StepOf(Recipe recipe, Setting setting) => setting switch
+    {
+        Setting.Turns => StirIndex(recipe),
+        Setting.PressS => PressIndex(recipe),
+        _ => -1,
+    };
+
     private static int LastPour(Recipe recipe)
     {
         var last = -1;

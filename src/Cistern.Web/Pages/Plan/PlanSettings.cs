@@ -321,7 +321,7 @@ public sealed class PlanSettings
         var setting = fresh ? Mill.SettingFor(recipe.Grind.MedianUm) : before.MillSetting!.Value;
         askedUm = fresh ? recipe.Grind.MedianUm : before.AskedUm;
         var text = SettingText(setting);
-        GrindSetting = Stepped("grind", text, Mill.Least, Mill.Most, Mill.Step, Mill.SettingName, Label);
+        GrindSetting = Stepped("grind", text, Mill.Least, Mill.Most, Mill.Step, Mill.SettingName, said => MillWording.Read(Mill, said));
         if (GrindSetting.Value is { } value && GrindSetting.Text != text)
         {
             did.Add($"{Mill.Name} {GrindSetting.Text} {Mill.SettingName}");
@@ -342,10 +342,6 @@ public sealed class PlanSettings
     }
 
     private bool BoughtGroundBefore => shelf.Bags.FirstOrDefault(bag => bag.Id == before.BagId) is { BoughtGround: true };
-
-    /// <summary>A word from the mill's collar stands for its setting.</summary>
-    private string Label(string text) =>
-        Mill!.LabelList.FirstOrDefault(one => string.Equals(one.Label, text.Trim(), StringComparison.OrdinalIgnoreCase)) is { Label: not null } known ? SettingText(known.Setting) : text;
 
     /// <summary>Moves the release to where it is set, and what leads to it and comes after with it.</summary>
     private Recipe Released(Recipe recipe)
