@@ -16,13 +16,14 @@ public static class Nudges
 {
     /// <summary>One nudge for each setting the recipe has, towards more coffee in the cup where there are two ways.</summary>
     /// <param name="forecast">The forecast of the recipe.</param>
+    /// <param name="grindStepUm">The mill's own step, µm; over 0.</param>
     /// <returns>Settings that cannot be nudged, as a kettle already at the boil, are left out.</returns>
-    public static IReadOnlyList<Nudge> Of(Forecast forecast)
+    public static IReadOnlyList<Nudge> Of(Forecast forecast, double grindStepUm = 10)
     {
         var nudges = new List<Nudge>();
         foreach (var setting in Enum.GetValues<Setting>())
         {
-            if (Settings.Get(forecast, setting) is not { } value || By(forecast, setting, value) is not { } by)
+            if (Settings.Get(forecast, setting) is not { } value || By(forecast, setting, value, grindStepUm) is not { } by)
             {
                 continue;
             }
@@ -35,12 +36,12 @@ public static class Nudges
     }
 
     /// <summary>A step a barista would take; null where there is none to take.</summary>
-    private static double? By(Forecast forecast, Setting setting, double value) => setting switch
+    private static double? By(Forecast forecast, Setting setting, double value, double grindStepUm) => setting switch
     {
         Setting.DoseG => Math.Max(0.5, Math.Round(0.06 * value)),
         Setting.WaterG => Math.Max(5, Math.Round(0.06 * value / 5) * 5),
         Setting.TemperatureC => Dial.Usual(forecast, setting).Range.High - value is var room && room >= 1 ? Math.Min(4, Math.Floor(room)) : -4,
-        Setting.MedianUm => value > 250 ? -Math.Round(0.1 * value / 10) * 10 : null,
+        Setting.MedianUm => value > 250 ? -Math.Max(1, Math.Round(0.1 * value / grindStepUm)) * grindStepUm : null,
         Setting.ReleaseS => 60,
         Setting.Turns => 4,
         // How fast it is pressed hardly moves the cup.
