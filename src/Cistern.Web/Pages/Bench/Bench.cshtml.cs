@@ -17,10 +17,20 @@ public sealed class BenchModel(CisternDb db, Here here, PlanDesk desk) : PageMod
     /// <summary>A clock that runs this long past its plan has been left running.</summary>
     private const double ForgottenS = 3_600;
 
+    /// <summary>A brew scored so well or better is a good one.</summary>
+    private const double GoodScore = 7.5;
+
+    /// <summary>How many brews of a coffee are looked through for a good one.</summary>
+    private const int FarBack = 40;
+
+    /// <summary>The most coffees whose last good brew is shown.</summary>
+    private const int MostCoffees = 8;
+
     public Here Here => here;
 
     public RecipeCards Recipes { get; private set; } = null!;
 
+    /// <summary>The newest brew, and the last good one of each coffee.</summary>
     public IReadOnlyList<Data.Brews.Brew> Last { get; private set; } = [];
 
     public IReadOnlyList<UnderWay> LeftRunning { get; private set; } = [];
@@ -41,9 +51,10 @@ public sealed class BenchModel(CisternDb db, Here here, PlanDesk desk) : PageMod
         }
 
         Recipes = RecipeCards.Of(await here.ShowAsync(ct));
-        Last = await db.Brews.AsNoTracking().Include(brew => brew.Tasting).Where(brew => brew.State == BrewState.Finished)
+        var newest = await db.Brews.AsNoTracking().Include(brew => brew.Tasting).Where(brew => brew.State == BrewState.Finished)
             .OrderByDescending(brew => brew.OpenedAtMs).Take(4).ToListAsync(ct);
-        Untasted = Last.FirstOrDefault(brew => brew.Tasting is null);
+        Untasted = newest.Find(brew => brew.Tasting is null);
+        Last = [.. newest.Take(1).Concat(await GoodAsync(ct)).DistinctBy(brew => brew.Id)];
         Own = [.. (await desk.KeptAsync(ct)).Take(3)];
         var view = new ShelfView(await here.ShowAsync(ct), here.Today);
         foreach (var kind in (ShelfKind[])[ShelfKinds.Find("coffee")!, ShelfKinds.Find("filter")!])
@@ -54,6 +65,22 @@ public sealed class BenchModel(CisternDb db, Here here, PlanDesk desk) : PageMod
         var underWay = await here.UnderWayAsync(ct);
         LeftRunning = [.. underWay.Where(brew => brew.StartedAtMs is { } startedAtMs && (here.NowMs - startedAtMs) / 1000.0 > brew.FinishS + ForgottenS)];
         return Page();
+    }
+
+    /// <summary>The last good brew of each coffee that stands on the shelf; one that nobody has scored so well is not shown.</summary>
+    private async Task<IReadOnlyList<Data.Brews.Brew>> GoodAsync(CancellationToken ct)
+    {
+        var coffees = await db.Bags.Where(bag => bag.RemovedAtMs == null && bag.UsedUpOn == null).OrderBy(bag => bag.Name).Select(bag => bag.Name).Take(MostCoffees).ToListAsync(ct);
+        var good = new List<Data.Brews.Brew>();
+        foreach (var coffee in coffees)
+        {
+            var brew = await db.Brews.AsNoTracking().Include(row => row.Tasting)
+                .Where(row => row.CoffeeName == coffee && row.State == BrewState.Finished).OrderByDescending(row => row.OpenedAtMs).Take(FarBack)
+                .Where(row => row.Tasting!.Score >= GoodScore).OrderByDescending(row => row.OpenedAtMs).FirstOrDefaultAsync(ct);
+            good.AddRange(brew is null ? [] : [brew]);
+        }
+
+        return good;
     }
 
     /// <summary>The same plan, from its beginning.</summary>

@@ -75,6 +75,9 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
     /// <summary>What is asked backwards, as it stands in the form.</summary>
     public (string Setting, string Outcome, string Value) Ask { get; private set; }
 
+    /// <summary>The two figures asked for at once, as they stand in the form.</summary>
+    public (string By, string Tds, string Tilt) Both { get; private set; }
+
     /// <summary>The name and the why of a plan being kept, and what is wrong with them.</summary>
     public (string Name, string Why, string? Problem) Keep { get; private set; }
 
@@ -303,6 +306,9 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
         ["ask.setting"] = Request.Form.Value("ask.setting"),
         ["ask.outcome"] = Request.Form.Value("ask.outcome"),
         ["ask.value"] = Request.Form.Value("ask.value"),
+        ["both.by"] = Request.Form.Value("both.by"),
+        ["both.tds"] = Request.Form.Value("both.tds"),
+        ["both.tilt"] = Request.Form.Value("both.tilt"),
     };
 
     private async Task<bool> LoadAsync(string id, Values values, string from, CancellationToken ct)
@@ -354,6 +360,7 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
         OpenStep = ReadOpenStep();
         Step = Settings.RefusedStep ?? (OpenStep >= 0 ? StepForm.Of(Settings.Recipe, OpenStep, Show, []) : null);
         Ask = (values.Value("ask.setting") ?? nameof(Setting.MedianUm), values.Value("ask.outcome") ?? nameof(Outcome.TdsPercent), values.Value("ask.value") ?? Show.Number(Forecast.Totals.FinalTdsPercent, 2));
+        Both = (values.Value("both.by") ?? nameof(Setting.MedianUm), values.Value("both.tds") ?? Show.Number(Forecast.Totals.FinalTdsPercent, 2), values.Value("both.tilt") ?? "0");
         Keep = (values.Value("keep.name") ?? Name, values.Value("keep.why") ?? "", null);
         LetDownTo = values.Value("let-down.tds") ?? Show.Number(Math.Min(Forecast.Totals.TdsPercent, 1.35), 2);
         (Bands, SlackOf) = await confidence;

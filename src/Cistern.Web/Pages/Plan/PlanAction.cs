@@ -44,6 +44,7 @@ public sealed record PlanAction(Recipe? Recipe, string What)
             "begin" when Seconds(parts) is { } atS && index >= 0 => new PlanAction(StepEditing.Start(plan.Forecast, index, atS), $"{Verb(index)} at {Show.Clock(atS)}") { Opens = index },
             "end" when Seconds(parts) is { } atS && index >= 0 => new PlanAction(StepEditing.End(plan.Forecast, index, atS), $"{Verb(index)} until {Show.Clock(atS)}") { Opens = index },
             "find" => Find(values, plan, show),
+            "find-both" => FindBoth(values, plan),
             "set" when parts.Length > 2 && Enum.TryParse<Setting>(parts[1], out var setting) && Enum.IsDefined(setting) => Set(plan, setting, parts[2]),
             "let-down" => LetDown(values, plan, show),
             _ => StartClock(values, plan) ?? EditStep(values, recipe, show),
@@ -132,6 +133,32 @@ public sealed record PlanAction(Recipe? Recipe, string What)
             Answer = solution.Reached
                 ? $"{told} gives {Asking.Told(outcome, reached, show)}."
                 : $"{solution.Why} {told} gives {Asking.Told(outcome, reached, show)}.",
+        };
+    }
+
+    /// <summary>Asks for a strength and a leaning at once, by the dose and one setting that draws more or less.</summary>
+    private static PlanAction FindBoth(Values values, PlanSettings plan)
+    {
+        var tds = TypedNumber.Read(values.Value("both.tds"), 0.1, 15, "% TDS");
+        var tilt = TypedNumber.Read(values.Value("both.tilt"), -10, 10, "");
+        if (tds.Value is not { } tdsPercent || tilt.Value is not { } leaning)
+        {
+            return None with { Answer = tds.Problem ?? tilt.Problem };
+        }
+
+        if (!Enum.TryParse<Setting>(values.Value("both.by"), out var by) || by is not (Core.Planning.Setting.MedianUm or Core.Planning.Setting.TemperatureC or Core.Planning.Setting.ReleaseS)
+            || Settings.Get(plan.Forecast, by) is null || (by == Core.Planning.Setting.MedianUm && !plan.CanGrind))
+        {
+            return None with { Answer = "Choose what is to draw more or less: a grind that can be set, the temperature, or the time." };
+        }
+
+        var solution = Solving.ForBoth(plan.Forecast, plan.DialOf(by), plan.DialOf(Core.Planning.Setting.DoseG), tdsPercent, leaning);
+        var told = $"{plan.Told(by, solution.Values[by])} and {plan.Told(Core.Planning.Setting.DoseG, solution.Values[Core.Planning.Setting.DoseG])}";
+        var comes = $"{Show.Percent(solution.Forecast.Totals.FinalTdsPercent, 2)} TDS, leaning {Show.Signed(solution.Forecast.Totals.Tilt, 2)}";
+        return new PlanAction(solution.Forecast.Recipe, told)
+        {
+            Setting = by,
+            Answer = solution.Reached ? $"{told} give {comes}." : $"{solution.Why} {told} give {comes}.",
         };
     }
 

@@ -79,10 +79,11 @@ document.addEventListener('submit', (event) => {
   put({ body: snapshot(event.submitter), submitter: event.submitter });
 });
 
+// What is only said with a button of its own is not sent when it changes.
+const waits = (field) => field === at() || field.id === 'verb' || /^(keep|ask|both|let-down)\./.test(field.name);
+
 document.addEventListener('change', (event) => {
-  if (event.target.form === form() && event.target !== at() && event.target.id !== 'verb' && !event.target.name.startsWith('keep.') && !event.target.name.startsWith('ask.') && event.target.name !== 'let-down.tds') {
-    put({ body: snapshot(null) });
-  }
+  if (event.target.form === form() && !waits(event.target)) put({ body: snapshot(null) });
 });
 
 // ---- scrubbing
