@@ -169,13 +169,14 @@ public static class Settings
         return recipe with { Steps = Shifted(steps, release + 1, deltaS) };
     }
 
-    private static ImmutableArray<Step> Shifted(ImmutableArray<Step>.Builder steps, int from, double byS)
+    /// <summary>The steps with every time from one of them on moved.</summary>
+    internal static ImmutableArray<Step> Shifted(ImmutableArray<Step>.Builder steps, int from, double byS)
     {
         for (var i = from; i < steps.Count; i++)
         {
             if (steps[i].AtS is { } atS)
             {
-                steps[i] = steps[i] with { AtS = Math.Max(0, atS + byS) };
+                steps[i] = steps[i] with { AtS = Math.Clamp(atS + byS, 0, Member.LongestBrewS) };
             }
         }
 

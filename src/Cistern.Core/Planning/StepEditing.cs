@@ -126,7 +126,7 @@ public static class StepEditing
 
         var grownS = lengthS - forecast.Timings[index].LengthS;
         var overrunS = next < steps.Count ? forecast.Timings[next - 1].EndS + grownS - steps[next].AtS!.Value : 0;
-        return recipe with { Steps = overrunS > 0 ? Shift(steps, next, overrunS) : steps.ToImmutable() };
+        return recipe with { Steps = overrunS > 0 ? Settings.Shifted(steps, next, Math.Ceiling(10 * overrunS) / 10) : steps.ToImmutable() };
     }
 
     /// <summary>A step made to begin at a time: the wait before it grows or shrinks, or it gets that time; what comes after moves with it.</summary>
@@ -148,13 +148,13 @@ public static class StepEditing
         {
             var lengthS = Math.Max(0, wantedS - forecast.Timings[index - 1].StartS);
             steps[index - 1] = wait with { ForS = Math.Min(lengthS, Member.LongestStepS) };
-            return recipe with { Steps = Shift(steps, index, lengthS - wait.ForS) };
+            return recipe with { Steps = Settings.Shifted(steps, index, lengthS - wait.ForS) };
         }
 
         var atS = Math.Max(wantedS, Math.Ceiling(forecast.Timings[index - 1].EndS));
         var deltaS = atS - forecast.Timings[index].StartS;
         steps[index] = steps[index] with { AtS = atS };
-        return recipe with { Steps = Shift(steps, index + 1, deltaS) };
+        return recipe with { Steps = Settings.Shifted(steps, index + 1, Tenths(deltaS)) };
     }
 
     /// <summary>
@@ -197,19 +197,6 @@ public static class StepEditing
         return recipe with { ClockStarts = start, Steps = steps.ToImmutable(), Target = target };
     }
 
-    private static ImmutableArray<Step> Shift(ImmutableArray<Step>.Builder steps, int from, double byS)
-    {
-        for (var i = from; i < steps.Count; i++)
-        {
-            if (steps[i].AtS is { } atS)
-            {
-                steps[i] = steps[i] with { AtS = Math.Clamp(Math.Round(atS + byS, 1), 0, Member.LongestBrewS) };
-            }
-        }
-
-        return steps.ToImmutable();
-    }
-
     /// <summary>Takes the times off steps that come before the clock runs, and puts times back in order.</summary>
     private static Recipe Tidy(Recipe recipe)
     {
@@ -236,6 +223,9 @@ public static class StepEditing
 
         return recipe with { Steps = steps.ToImmutable() };
     }
+
+    /// <summary>Times are kept to a tenth of a second: no hand is finer.</summary>
+    private static double Tenths(double seconds) => Math.Round(seconds, 1);
 
     private static Step? Read(JsonObject members, List<Finding> findings)
     {
