@@ -212,6 +212,9 @@ public sealed class PlanTests(App app) : IClassFixture<App>
         var list = await App.GetAsync(client, "/plan");
         Assert.Contains("from River dripper: dose 22.0 g → 23.0 g", list.Body!.TextContent, StringComparison.Ordinal);
         var id = path.Split('/')[^1];
+        var nameless = await App.PostAsync(client, list, "/plan?handler=Rename", ("sheet", id), ("name", "  "));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, nameless.StatusCode);
+        Assert.NotNull((await App.ParseAsync(nameless)).GetElementById($"name-{id}-problem"));
         (await App.PostAsync(client, list, "/plan?handler=Rename", ("sheet", id), ("name", "River, renamed"))).EnsureSuccessStatusCode();
         var removed = await App.ParseAsync(await App.PostAsync(client, list, "/plan?handler=Remove", ("sheet", id)));
         Assert.Contains("River, renamed has been taken away.", removed.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);

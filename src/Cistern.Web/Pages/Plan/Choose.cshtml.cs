@@ -52,6 +52,9 @@ public sealed class ChooseModel(CisternDb db, PlanDesk desk, PlanGate gate, Here
     /// <summary>The text of that file, where it was typed.</summary>
     public string ImportText { get; private set; } = "";
 
+    /// <summary>A name that will not do, as it was typed, and the plan it was for; 0 where none was refused.</summary>
+    public (int Sheet, string Name) Refused { get; private set; }
+
     /// <summary>How many came in with the last file.</summary>
     public int Imported { get; private set; }
 
@@ -113,15 +116,22 @@ public sealed class ChooseModel(CisternDb db, PlanDesk desk, PlanGate gate, Here
         return "/plan#own";
     }, ct);
 
-    public Task<IActionResult> OnPostRenameAsync(int sheet, string? name, CancellationToken ct) => ChangeAsync(sheet, async () =>
+    public async Task<IActionResult> OnPostRenameAsync(int sheet, string? name, CancellationToken ct)
     {
         if (name?.Trim() is { Length: > 0 and <= 200 } good)
         {
-            await desk.RenameAsync(sheet, good, ct);
+            return await ChangeAsync(sheet, async () =>
+            {
+                await desk.RenameAsync(sheet, good, ct);
+                return "/plan#own";
+            }, ct);
         }
 
-        return "/plan#own";
-    }, ct);
+        Refused = (sheet, name ?? "");
+        Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+        await LoadAsync(ct);
+        return Page();
+    }
 
     public Task<IActionResult> OnPostDuplicateAsync(int sheet, CancellationToken ct) => ChangeAsync(sheet, async () =>
     {
