@@ -14,9 +14,10 @@ const errors = (page) => {
 /** Takes a handle of a step's bar and pulls it by so many pixels. */
 const pull = async (page, step, end, byPx) => {
   const handle = page.locator(`.tide-wide .bar-end[data-step="${step}"][data-end="${end}"]`);
-  await handle.scrollIntoViewIfNeeded();
+  // A font that arrives late moves the page under the pointer; hovering waits until the handle stands still.
+  await page.evaluate(() => document.fonts.ready);
+  await handle.hover();
   const box = await handle.boundingBox();
-  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2 + byPx, box.y + box.height / 2, { steps: 8 });
   await expect(page.locator('#drag-says')).not.toBeEmpty();
