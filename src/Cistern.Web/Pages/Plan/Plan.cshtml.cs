@@ -105,6 +105,9 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
     /// <summary>Asked by htmx for the plan alone.</summary>
     public bool Part => Request.Headers.ContainsKey("HX-Request");
 
+    /// <summary>What was sent: the form, or the address where there is none.</summary>
+    private Values Sent => Request.HasFormContentType ? Request.Form : Request.Query;
+
     /// <summary>What the moment is like, in words.</summary>
     public string Moment
     {
@@ -152,7 +155,7 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
     public async Task<IActionResult> OnPostAsync(string id, CancellationToken ct)
     {
         using var turn = await gate.EnterAsync(ct);
-        if (!await LoadAsync(id, Request.Form, Request.Form.Value("from") ?? "", ct))
+        if (!await LoadAsync(id, Sent, Sent.Value("from") ?? "", ct))
         {
             return NotFound();
         }
@@ -200,7 +203,7 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
     public async Task<IActionResult> OnPostKeepAsync(string id, CancellationToken ct)
     {
         using var turn = await gate.EnterAsync(ct);
-        if (!await LoadAsync(id, Request.Form, Request.Form.Value("from") ?? "", ct))
+        if (!await LoadAsync(id, Sent, Sent.Value("from") ?? "", ct))
         {
             return NotFound();
         }
@@ -228,7 +231,7 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
     public async Task<IActionResult> OnPostBrewAsync(string id, CancellationToken ct)
     {
         using var turn = await gate.EnterAsync(ct);
-        if (!await LoadAsync(id, Request.Form, Request.Form.Value("from") ?? "", ct))
+        if (!await LoadAsync(id, Sent, Sent.Value("from") ?? "", ct))
         {
             return NotFound();
         }
@@ -344,7 +347,7 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
     /// <summary>All that is shown besides the tide and the vessel.</summary>
     private async Task WorkOutAsync(CancellationToken ct)
     {
-        var values = Request.HasFormContentType ? Request.Form : (Values)Request.Query;
+        var values = Sent;
         // Bands and slack run the model some hundred times, while this thread asks the data and draws the map.
         var confidence = Task.Run(() => (Confidence.Of(Forecast), Slack.Of(Forecast)), ct);
         Findings = RecipeChecker.Check(Settings.Recipe);
@@ -368,7 +371,7 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
 
     private int ReadOpenStep()
     {
-        var values = Request.HasFormContentType ? Request.Form : (Values)Request.Query;
+        var values = Sent;
         var sent = int.TryParse(values.Value("open"), NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : -1;
         var pressed = values.Value("do")?.Split(':');
         if (pressed is ["open", var which] && int.TryParse(which, NumberStyles.None, CultureInfo.InvariantCulture, out var wanted))

@@ -154,13 +154,7 @@ public sealed class PlanSettings
     public string? ProblemOf(Quantity quantity) => typed.GetValueOrDefault(quantity)?.Problem;
 
     /// <summary>A quantity's figure as shown.</summary>
-    public string Shown(Quantity quantity) => Format(quantity, quantity switch
-    {
-        Quantity.Dose => Charge.DoseG,
-        Quantity.Water => Charge.WaterG,
-        Quantity.Ratio => Charge.Ratio,
-        _ => DrinkG,
-    });
+    public string Shown(Quantity quantity) => Format(quantity, ValueOf(quantity, Charge, () => DrinkG));
 
     /// <summary>What a setting can be set to: on the mill's and the kettle's own steps.</summary>
     public Dial DialOf(Setting setting) => setting == Setting.MedianUm && Mill is not null
@@ -202,22 +196,15 @@ public sealed class PlanSettings
             return this;
         }
 
+        // What is held is held at the value it has after the change.
         var charge = Scaling.ChargeOf(changed);
+        double Value(Quantity quantity) => ValueOf(quantity, charge, () => ChargeSolver.DrinkG(Run(changed), Counting));
         var state = State with
         {
             Base = RecipeWriter.Write(changed),
             MillSetting = Mill is null ? null : action.Setting == Setting.MedianUm ? Mill.SettingFor(changed.Grind.MedianUm) : GrindSetting.Value,
-            Held = null,
+            Held = Locks == Locks.Written && before.Held is null ? null : new PlanState.HeldValues(Value(Locks.Last), Value(Locks.Before)),
         };
-        var drinkG = ChargeSolver.DrinkG(Run(changed), Counting);
-        double Value(Quantity quantity) => quantity switch
-        {
-            Quantity.Dose => charge.DoseG,
-            Quantity.Water => charge.WaterG,
-            Quantity.Ratio => charge.Ratio,
-            _ => drinkG,
-        };
-        state = state with { Held = Locks == Locks.Written && before.Held is null ? null : new PlanState.HeldValues(Value(Locks.Last), Value(Locks.Before)) };
         var next = new PlanSettings(state, shelf, [], show, today) { Answer = Answer, Opens = action.Opens };
         next.did.AddRange(did);
         next.did.Add(action.What);
@@ -439,14 +426,13 @@ public sealed class PlanSettings
         var name = quantity.ToString().ToLowerInvariant();
         var text = Sent(name);
         var was = Sent("was." + name);
-        var stands = Shown(quantity, Charge);
         if (pressed == name + "+" || pressed == name + "-")
         {
             var sign = pressed[^1] == '+' ? 1 : -1;
             var (_, _, _, step) = Bounds(quantity);
-            text = Format(quantity, FromShown(quantity, double.Parse(stands, CultureInfo.InvariantCulture) + (sign * step)));
+            text = Format(quantity, FromShown(quantity, double.Parse(Shown(quantity, Charge), CultureInfo.InvariantCulture) + (sign * step)));
         }
-        else if (text is null || text == was || text == stands)
+        else if (text is null || text == was || text == Shown(quantity, Charge))
         {
             return;
         }
@@ -519,13 +505,18 @@ public sealed class PlanSettings
         _ => (show.Units.VolumeFromMl(15), show.Units.VolumeFromMl(5_000), show.VolumeUnit, show.Units.Volume == VolumeUnit.Millilitre ? 10 : 0.5),
     };
 
-    private string Shown(Quantity quantity, Charge charge) => Format(quantity, quantity switch
+    private string Shown(Quantity quantity, Charge charge) => Format(
+        quantity,
+        ValueOf(quantity, charge, () => ChargeSolver.DrinkG(Forecaster.Run(Scaling.To(Base, charge), ForecastOptions.TotalsOnly), Counting)));
+
+    /// <summary>A quantity of a charge; the drink takes a forecast, so it is only asked for when it is wanted.</summary>
+    private static double ValueOf(Quantity quantity, Charge charge, Func<double> drinkG) => quantity switch
     {
         Quantity.Dose => charge.DoseG,
         Quantity.Water => charge.WaterG,
         Quantity.Ratio => charge.Ratio,
-        _ => ChargeSolver.DrinkG(Forecaster.Run(Scaling.To(Base, charge), ForecastOptions.TotalsOnly), Counting),
-    });
+        _ => drinkG(),
+    };
 
     private string Format(Quantity quantity, double value) => quantity switch
     {
