@@ -14,15 +14,15 @@ namespace Cistern.Bench;
 public class ForecastBenchmarks
 {
     private readonly Recipe nineMinutes = RecipeLibrary.Find("fp-long-settle")!;
-    private readonly Forecast press = Forecaster.Run(RecipeLibrary.Find("fp-long-settle")!);
-    private readonly Forecast dripper = Forecaster.Run(RecipeLibrary.Find("vd-coffee-first")!);
+    private readonly Forecast press = ForecastModel.Published.Run(RecipeLibrary.Find("fp-long-settle")!);
+    private readonly Forecast dripper = ForecastModel.Published.Run(RecipeLibrary.Find("vd-coffee-first")!);
     private readonly TideOptions options = new(560);
 
     [Benchmark(Description = "forecast, nine-minute French press")]
-    public Forecast Forecast() => Forecaster.Run(nineMinutes);
+    public Forecast Forecast() => ForecastModel.Published.Run(nineMinutes);
 
     [Benchmark(Description = "totals only")]
-    public Forecast Totals() => Forecaster.Run(nineMinutes, ForecastOptions.TotalsOnly);
+    public Forecast Totals() => ForecastModel.Published.Figures(nineMinutes);
 
     [Benchmark(Description = "bands and slack, French press")]
     public object PressBandsAndSlack() => (Confidence.Of(press), Slack.Of(press));
@@ -40,7 +40,7 @@ public class ForecastBenchmarks
     [Benchmark(Description = "a change on the plan: forecast, tide, strips, vessel, map")]
     public object Change()
     {
-        var forecast = Forecaster.Run(Scaling.To(nineMinutes, new Charge(30, 450)));
+        var forecast = ForecastModel.Published.Run(Scaling.To(nineMinutes, new Charge(30, 450)));
         var nudges = Nudges.Of(forecast);
         return (
             Drawing.Tide.Draw(forecast, options with { Ghost = press }),
@@ -61,7 +61,7 @@ public class ForecastBenchmarks
     }
 
     [Benchmark(Description = "choose among all recipes, each scaled to a drink")]
-    public object Choose() => Choosing.Of(RecipeLibrary.All, new Wish { DrinkMl = 360, WithinS = 300 });
+    public object Choose() => Choosing.Of(RecipeLibrary.All, new Wish { DrinkMl = 360, WithinS = 300 }, ForecastModel.Published);
 
     [Benchmark(Description = "draw the tide")]
     public string Tide() => Drawing.Tide.Draw(press, options);

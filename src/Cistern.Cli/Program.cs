@@ -42,7 +42,7 @@ static int Forecast(string[] paths, bool asSeries, bool asSvg, double? serverMl)
             continue;
         }
 
-        var file = ForecastFile.Read(bytes, options);
+        var file = ForecastFile.Read(bytes, ForecastModel.Published, options);
         foreach (var finding in file.Findings)
         {
             Console.Error.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{(path == "-" ? "standard input" : path)}: {finding}"));

@@ -7,7 +7,7 @@ namespace Cistern.Core.Tests;
 /// <summary>The cases of tests/browser/brew-run.test.mjs: the core and the screen must agree.</summary>
 public sealed class BrewRunTests
 {
-    private static readonly Forecast Plan = Forecaster.Run(RecipeLibrary.Find("fp-long-settle")! with
+    private static readonly Forecast Plan = ForecastModel.Published.Run(RecipeLibrary.Find("fp-long-settle")! with
     {
         Steps =
         [
@@ -55,10 +55,10 @@ public sealed class BrewRunTests
     [Fact]
     public void A_late_release_extracts_more_than_was_planned()
     {
-        var plan = Forecaster.Run(RecipeLibrary.Find("fp-bloomed")!);
+        var plan = ForecastModel.Published.Run(RecipeLibrary.Find("fp-bloomed")!);
         var run = BrewRun.Replay(plan, [Done(2, 0), Done(2, 6), Done(3, 9), Done(4, 56), Done(5, 57), Done(6, 258), Done(7, 460), Done(8, 475)], 475);
         Assert.True(run.Finished);
-        var real = Forecaster.Run(AsBrewed.Of(plan.Recipe, run, new Dictionary<int, double> { [4] = 420 }));
+        var real = ForecastModel.Published.Run(AsBrewed.Of(plan.Recipe, run, new Dictionary<int, double> { [4] = 420 }));
         Assert.Equal(420, real.Recipe.WaterG);
         Assert.Equal(475, real.Totals.FinishS, 0.5);
         Assert.True(real.Totals.ExtractionYieldPercent > plan.Totals.ExtractionYieldPercent + 0.3);
@@ -69,7 +69,7 @@ public sealed class BrewRunTests
     {
         foreach (var recipe in RecipeLibrary.All.Where(one => one.Brewer.Family == VesselFamily.FrenchPress))
         {
-            var plan = Forecaster.Run(recipe);
+            var plan = ForecastModel.Published.Run(recipe);
             var anchor = RecipeChecker.AnchorIndex(recipe);
             var presses = new List<Press> { Done(anchor, 0) };
             foreach (var timing in plan.Timings.Skip(anchor))
@@ -81,7 +81,7 @@ public sealed class BrewRunTests
             }
 
             var run = BrewRun.Replay(plan, presses, plan.Totals.FinishS);
-            var real = Forecaster.Run(AsBrewed.Of(recipe, run, new Dictionary<int, double>()));
+            var real = ForecastModel.Published.Run(AsBrewed.Of(recipe, run, new Dictionary<int, double>()));
             Assert.Equal(plan.Totals.TdsPercent, real.Totals.TdsPercent, 0.003);
             Assert.Equal(plan.Totals.FinishS, real.Totals.FinishS, 0.05);
         }

@@ -8,8 +8,8 @@ namespace Cistern.Core.Tests;
 /// <summary>Bands, slack, solving backwards, and the best of what is left.</summary>
 public sealed class DecisionTests
 {
-    private static readonly Forecast Press = Forecaster.Run(RecipeLibrary.Find("fp-bloomed")!);
-    private static readonly Forecast Dripper = Forecaster.Run(RecipeLibrary.Find("vd-coffee-first")!);
+    private static readonly Forecast Press = ForecastModel.Published.Run(RecipeLibrary.Find("fp-bloomed")!);
+    private static readonly Forecast Dripper = ForecastModel.Published.Run(RecipeLibrary.Find("vd-coffee-first")!);
 
     [Fact]
     public void Bands_hold_the_forecast_and_a_finer_cake_widens_only_what_flows()
@@ -39,7 +39,7 @@ public sealed class DecisionTests
                 var value = Settings.Get(forecast, setting)!.Value;
                 var moves = ((double[])[value - width, value + width]).Select(other =>
                 {
-                    var totals = Forecaster.Run(Settings.With(forecast, setting, other)).Totals;
+                    var totals = ForecastModel.Published.Run(Settings.With(forecast, setting, other)).Totals;
                     return Math.Max(Math.Abs(totals.FinalTdsPercent - forecast.Totals.FinalTdsPercent) / 0.05, Math.Abs(totals.Tilt - forecast.Totals.Tilt) / 0.15);
                 }).ToList();
                 Assert.True(moves.Max() is > 0.9 and < 1.15, FormattableString.Invariant($"{setting} ± {width} moves {moves[0]} and {moves[1]}"));
@@ -57,7 +57,7 @@ public sealed class DecisionTests
         var solution = Solving.For(Press, Dial.Usual(Press, setting), outcome, wanted);
         Assert.True(solution.Reached, solution.Why);
         Assert.Equal(wanted, solution.Forecast.Totals.Of(outcome)!.Value, 0.06);
-        Assert.Equal(solution.Forecast.Totals.Of(outcome), Forecaster.Run(Settings.With(Press, setting, solution.Values[setting])).Totals.Of(outcome));
+        Assert.Equal(solution.Forecast.Totals.Of(outcome), ForecastModel.Published.Run(Settings.With(Press, setting, solution.Values[setting])).Totals.Of(outcome));
     }
 
     [Fact]
@@ -70,7 +70,7 @@ public sealed class DecisionTests
         var miss = Math.Abs(solution.Forecast.Totals.FinalTdsPercent - 1.27);
         foreach (var other in (double[])[-26, 26])
         {
-            Assert.True(miss <= Math.Abs(Forecaster.Run(Settings.With(Press, Setting.MedianUm, solution.Values[Setting.MedianUm] + other)).Totals.FinalTdsPercent - 1.27) + 1e-9);
+            Assert.True(miss <= Math.Abs(ForecastModel.Published.Run(Settings.With(Press, Setting.MedianUm, solution.Values[Setting.MedianUm] + other)).Totals.FinalTdsPercent - 1.27) + 1e-9);
         }
     }
 
@@ -97,7 +97,7 @@ public sealed class DecisionTests
     [Fact]
     public void Moving_the_release_keeps_the_stir_just_before_it()
     {
-        var later = Forecaster.Run(Settings.With(Dripper, Setting.ReleaseS, 243));
+        var later = ForecastModel.Published.Run(Settings.With(Dripper, Setting.ReleaseS, 243));
         var release = Settings.ReleaseIndex(later.Recipe);
         Assert.Equal(243, later.Timings[release].StartS, 0.01);
         Assert.Equal(240, later.Timings[release - 1].StartS, 0.01);
@@ -106,12 +106,12 @@ public sealed class DecisionTests
     [Fact]
     public void Poured_over_it_is_held_longer_and_released_late_it_is_let_down()
     {
-        var over = Forecaster.Run(Press.Recipe with { Steps = [.. Press.Recipe.Steps.Select(step => step is Step.Pour { ToG: 405 } pour ? pour with { ToG = 445 } : step)] });
+        var over = ForecastModel.Published.Run(Press.Recipe with { Steps = [.. Press.Recipe.Steps.Select(step => step is Step.Pour { ToG: 405 } pour ? pour with { ToG = 445 } : step)] });
         var rescue = Rescue.After(over, Press.Totals, nowS: 70);
         Assert.True(rescue.ReleaseAtS > Settings.Get(Press, Setting.ReleaseS));
         Assert.True(rescue.MissAfter < rescue.MissBefore);
 
-        var late = Forecaster.Run(Settings.With(Press, Setting.ReleaseS, 900));
+        var late = ForecastModel.Published.Run(Settings.With(Press, Setting.ReleaseS, 900));
         var released = Rescue.After(late, Press.Totals, nowS: 950);
         Assert.Null(released.ReleaseAtS);
         Assert.True(released.LetDownG > 5);
@@ -121,7 +121,7 @@ public sealed class DecisionTests
     [Fact]
     public void Water_too_cool_is_made_up_by_a_longer_hold()
     {
-        var cool = Forecaster.Run(Settings.With(Press, Setting.TemperatureC, 86));
+        var cool = ForecastModel.Published.Run(Settings.With(Press, Setting.TemperatureC, 86));
         var rescue = Rescue.After(cool, Press.Totals, nowS: 60);
         Assert.True(rescue.ReleaseAtS > Settings.Get(Press, Setting.ReleaseS) + 20);
         Assert.True(rescue.MissAfter < rescue.MissBefore);
@@ -130,10 +130,68 @@ public sealed class DecisionTests
     [Fact]
     public void Least_ice_is_just_enough()
     {
-        var leastG = Chilling.LeastIceG(200, 80, -6, 5);
-        Assert.Equal(5, Chilling.On(200, 80, leastG, -6, 5).TemperatureC, 1e-9);
-        Assert.Equal(leastG, Chilling.On(200, 80, leastG + 50, -6, 5).MeltG, 1e-6);
-        Assert.True(Chilling.On(200, 80, 0.8 * leastG, -6, 5).TemperatureC > 8);
+        var leastG = On(400).LeastIceG;
+        Assert.Equal(5, On(leastG).TemperatureC, 1e-9);
+        Assert.Equal(leastG, On(leastG + 50).MeltG, 1e-6);
+        Assert.True(On(0.8 * leastG).TemperatureC > 8);
+        Assert.Equal(leastG, On(0.8 * leastG).LeastIceG, 1e-6);
+
+        static ServedDrink On(double iceG)
+        {
+            var drink = new ServedDrink(200, 80);
+            drink.Chill(iceG, -6, 5);
+            return drink;
+        }
+    }
+
+    /// <summary>200 g at 80 °C let down with 150 g at 20 °C need less ice than with 150 g at the boil.</summary>
+    [Fact]
+    public void Least_ice_counts_the_temperature_of_what_it_is_let_down_with()
+    {
+        var cool = new ServedDrink(200, 80);
+        cool.LetDown(150, 20);
+        cool.Chill(500, -6, 5);
+        // The heat above 0 °C less a tenth, less what stays in the drink at 5 °C, over what a gram takes: model.md's own formula.
+        var heatJ = 0.9 * 4.19 * ((200 * 80) + (150 * 20));
+        Assert.Equal((heatJ - (350 * 4.19 * 5)) / ((2.09 * 6) + 334 + (4.19 * 5)), cool.LeastIceG, 1e-6);
+        Assert.Equal(cool.LeastIceG, cool.MeltG, 1e-9);
+    }
+
+    [Fact]
+    public void Let_down_and_ice_act_in_the_order_in_which_they_are_done()
+    {
+        var letDownFirst = new ServedDrink(200, 80);
+        letDownFirst.LetDown(100, 90);
+        letDownFirst.Chill(400, -6, 5);
+        Assert.Equal(5, letDownFirst.TemperatureC, 1e-9);
+
+        // Strained off the ice, then let down with hot water, it ends warm.
+        var icedFirst = new ServedDrink(200, 80);
+        icedFirst.Chill(400, -6, 5);
+        var chilledG = icedFirst.MassG;
+        icedFirst.LetDown(100, 90);
+        Assert.Equal(((chilledG * 5) + (100 * 90)) / (chilledG + 100), icedFirst.TemperatureC, 1e-9);
+
+        // Left on the ice, the ice goes on melting.
+        var leftOn = new ServedDrink(200, 80);
+        leftOn.Chill(600, -6, null);
+        var before = leftOn.MeltG;
+        leftOn.LetDown(100, 90);
+        Assert.Equal(0, leftOn.TemperatureC, 1e-9);
+        Assert.True(leftOn.MeltG > before + 50);
+    }
+
+    /// <summary>The first lot at −18 °C is not warmed to the second's −2 °C.</summary>
+    [Fact]
+    public void Two_lots_of_ice_act_as_one_at_their_mean_temperature()
+    {
+        var twice = new ServedDrink(200, 80);
+        twice.Chill(60, -18, null);
+        twice.Chill(60, -2, null);
+        var once = new ServedDrink(200, 80);
+        once.Chill(120, -10, null);
+        Assert.Equal(once.TemperatureC, twice.TemperatureC, 1e-9);
+        Assert.Equal(once.MeltG, twice.MeltG, 1e-9);
     }
 
     [Fact]
@@ -159,5 +217,48 @@ public sealed class DecisionTests
         var caffeine = Caffeine.Of(Press, decaffeinated: false);
         Assert.InRange(caffeine.LowMg, 130, 270);
         Assert.True(caffeine.HighMg > caffeine.LowMg && Caffeine.Of(Press, decaffeinated: true).HighMg < 35);
+    }
+
+    /// <summary>The dose does not move the finish: there is nothing to divide by, and nothing to find.</summary>
+    [Fact]
+    public void A_figure_that_a_setting_does_not_move_is_said_not_to_be_reached()
+    {
+        var settle = ForecastModel.Published.Run(RecipeLibrary.Find("fp-long-settle")!);
+        var stands = settle.Totals.FinishS;
+        var same = Solving.For(settle, Dial.Usual(settle, Setting.DoseG), Outcome.FinishS, stands);
+        Assert.True(same.Reached);
+        Assert.Equal(settle.Recipe.Coffee.DoseG, same.Values[Setting.DoseG], 1e-9);
+        foreach (var wanted in (double[])[stands - 60, stands + 0.5, stands + 60])
+        {
+            var solution = Solving.For(settle, Dial.Usual(settle, Setting.DoseG), Outcome.FinishS, wanted);
+            Assert.False(solution.Reached);
+            Assert.True(double.IsFinite(solution.Values[Setting.DoseG]));
+        }
+    }
+
+    /// <summary>More water draws more and dilutes more, so both ends of its range can lie on one side of what is wanted.</summary>
+    [Fact]
+    public void A_crossing_inside_the_range_is_found_though_both_ends_miss_on_one_side()
+    {
+        var shortBrew = ForecastModel.Published.Run(RecipeLibrary.Find("tp-short-bypass")!);
+        var dial = Dial.Usual(shortBrew, Setting.WaterG);
+        double At(double waterG) => shortBrew.Again(Settings.With(shortBrew, Setting.WaterG, waterG)).Totals.FinalTdsPercent;
+        var solution = Solving.For(shortBrew, dial, Outcome.TdsPercent, 1.40);
+        Assert.True(solution.Reached, $"{solution.Why} ends {At(dial.Range.Low):0.000} and {At(dial.Range.High):0.000}");
+        Assert.Equal(1.40, solution.Forecast.Totals.FinalTdsPercent, 0.02);
+    }
+
+    /// <summary>A figure that dips under what is wanted between 1 and 2 only, its ends alike.</summary>
+    [Theory]
+    [InlineData(0.5, 1)]
+    [InlineData(1.2, 1)]
+    [InlineData(1.9, 2)]
+    [InlineData(2.6, 2)]
+    public void Of_several_crossings_the_one_nearest_to_what_stands_is_taken(double stands, double crossing)
+    {
+        static double Miss(double x) => (x - 1) * (x - 2);
+        var (low, high, crosses) = Crossing.Look(Miss, 0, 3, stands);
+        Assert.True(crosses);
+        Assert.Equal(crossing, Crossing.Close(Miss, low, high, 1e-6, 1e-9), 1e-4);
     }
 }

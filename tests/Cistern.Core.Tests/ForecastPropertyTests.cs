@@ -14,7 +14,7 @@ public sealed class ForecastPropertyTests
     [Fact]
     public void Water_and_solids_are_conserved_and_nothing_is_negative() => RecipeGenerator.Any.Sample(recipe =>
     {
-        var forecast = Forecaster.Run(recipe);
+        var forecast = ForecastModel.Published.Run(recipe);
         var totals = forecast.Totals;
         var cupWaterG = forecast.Cups.Sum(cup => cup.WaterG);
         var bulbG = recipe.Brewer.Family == VesselFamily.Siphon ? 12 : 0;
@@ -37,7 +37,7 @@ public sealed class ForecastPropertyTests
     [Fact]
     public void Yields_never_pass_what_can_dissolve() => RecipeGenerator.Any.Sample(recipe =>
     {
-        var totals = Forecaster.Run(recipe, ForecastOptions.TotalsOnly).Totals;
+        var totals = ForecastModel.Published.Figures(recipe).Totals;
         var most = 100 * (0.300 + (0.025 * recipe.Coffee.Roast));
         Assert.InRange(totals.DissolvedYieldPercent, 0, most);
         Assert.InRange(totals.ExtractionYieldPercent, 0, totals.DissolvedYieldPercent + 1e-9);
@@ -52,7 +52,7 @@ public sealed class ForecastPropertyTests
                 var recipe = new Recipe("hold", "Hold", new Brewer(VesselFamily.Jar, 1000), new Coffee(20, roast, 10), new Grind(medianUm / finer, 0.45), new KettleWater(temperatureC + hotterC),
                     new Place(0, 20), ClockStart.FirstWater,
                     [new Step.AddCoffee(), new Step.Pour(20 * ratio) { OverS = 15 }, new Step.Stir { Turns = turns + moreTurns, OverS = 3 }, new Step.Wait(holdS + longerS), new Step.Decant { OverS = 0 }]);
-                return Forecaster.Run(recipe, ForecastOptions.TotalsOnly).Totals.DissolvedYieldPercent;
+                return ForecastModel.Published.Figures(recipe).Totals.DissolvedYieldPercent;
             }
 
             var plain = Dissolved();
@@ -66,14 +66,14 @@ public sealed class ForecastPropertyTests
     [Fact]
     public void Half_the_step_changes_nothing_by_more_than_a_five_hundredth() => RecipeGenerator.Any.Sample(recipe =>
     {
-        var coarse = ForecastFigures.Of(Forecaster.Run(recipe, ForecastOptions.TotalsOnly).Totals);
+        var coarse = ForecastFigures.Of(ForecastModel.Published.Figures(recipe).Totals);
         if (coarse["beverageG"] < 5)
         {
             // Everything went into the cup that was thrown away: figures of the few drops left mean nothing.
             return;
         }
 
-        var fine = ForecastFigures.Of(Forecaster.Run(recipe, ForecastOptions.TotalsOnly with { StepFactor = 0.5 }).Totals);
+        var fine = ForecastFigures.Of(ForecastModel.Published.Run(recipe, ForecastOptions.TotalsOnly with { StepFactor = 0.5 }).Totals);
         foreach (var (name, value) in coarse)
         {
             if (value is { } number)
@@ -96,7 +96,7 @@ public sealed class ForecastPropertyTests
             {
                 var recipe = new Recipe("rest", "Rest", new Brewer(VesselFamily.Jar, 1000), new Coffee(20, 0.4, 30), new Grind(400, 0.45), new KettleWater(95), new Place(0, 20), ClockStart.FirstWater,
                     [new Step.AddCoffee(), .. pours, new Step.Wait(40_000), new Step.Decant()]);
-                var forecast = Forecaster.Run(recipe, ForecastOptions.TotalsOnly);
+                var forecast = ForecastModel.Published.Figures(recipe);
                 Assert.Equal(0.72, forecast.Totals.DissolvedYieldPercent / 100 / 0.310, 0.01);
             }
         }
@@ -107,13 +107,13 @@ public sealed class ForecastPropertyTests
     {
         var recipe = RecipeLibrary.All[index];
         var wish = new ChargeWish(new Locks(Quantity.Drink, Quantity.Ratio), drinkG, ratio, DrinkCounting.InTheCup);
-        if (recipe.Id == "ld-split" || ChargeSolver.Solve(recipe, wish) is not { } charge)
+        if (recipe.Id == "ld-split" || ChargeSolver.Solve(recipe, wish, ForecastModel.Published) is not { } charge)
         {
             return;
         }
 
         // Rounded to what a scale shows: a tenth of a gram of coffee is a gram or two of drink.
-        Assert.Equal(drinkG, ChargeSolver.DrinkG(Forecaster.Run(Scaling.To(recipe, charge), ForecastOptions.TotalsOnly), DrinkCounting.InTheCup), 2.5 + (0.06 * ratio));
+        Assert.Equal(drinkG, ChargeSolver.DrinkG(ForecastModel.Published.Figures(Scaling.To(recipe, charge)), DrinkCounting.InTheCup), 2.5 + (0.06 * ratio));
     }, iter: 200);
 
     [Fact]
@@ -121,6 +121,6 @@ public sealed class ForecastPropertyTests
     {
         var coffeeFirst = RecipeLibrary.Find("vd-coffee-first")!;
         var waterFirst = coffeeFirst with { ClockStarts = ClockStart.CoffeeIn, Steps = [new Step.Pour(384), new Step.AddCoffee(), new Step.Stir { AtS = 180 }, new Step.Drain()] };
-        Assert.True(Forecaster.Run(waterFirst).Totals.DrawdownS < 0.8 * Forecaster.Run(coffeeFirst).Totals.DrawdownS);
+        Assert.True(ForecastModel.Published.Run(waterFirst).Totals.DrawdownS < 0.8 * ForecastModel.Published.Run(coffeeFirst).Totals.DrawdownS);
     }
 }

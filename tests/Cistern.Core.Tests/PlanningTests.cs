@@ -13,12 +13,12 @@ public sealed class PlanningTests
     public void Half_a_litre_in_the_cups_takes_36_g_and_not_31()
     {
         var drinkG = 500 * WaterPhysics.DensityGPerMl(60);
-        var charge = ChargeSolver.Solve(Press, new ChargeWish(new Locks(Quantity.Drink, Quantity.Ratio), drinkG, 16, DrinkCounting.InTheCup))!.Value;
+        var charge = ChargeSolver.Solve(Press, new ChargeWish(new Locks(Quantity.Drink, Quantity.Ratio), drinkG, 16, DrinkCounting.InTheCup), ForecastModel.Published)!.Value;
         Assert.InRange(charge.DoseG, 34.5, 36.5);
         Assert.Equal(charge.DoseG * 16, charge.WaterG, 1.0);
-        Assert.Equal(drinkG, Forecaster.Run(Scaling.To(Press, charge)).Totals.FinalG, 1.5);
+        Assert.Equal(drinkG, ForecastModel.Published.Run(Scaling.To(Press, charge)).Totals.FinalG, 1.5);
 
-        var poured = ChargeSolver.Solve(Press, new ChargeWish(new Locks(Quantity.Drink, Quantity.Ratio), 500, 16, DrinkCounting.WaterPoured))!.Value;
+        var poured = ChargeSolver.Solve(Press, new ChargeWish(new Locks(Quantity.Drink, Quantity.Ratio), 500, 16, DrinkCounting.WaterPoured), ForecastModel.Published)!.Value;
         Assert.Equal(31.3, poured.DoseG, 0.1);
     }
 
@@ -37,16 +37,16 @@ public sealed class PlanningTests
             Quantity.Dose => charge.DoseG,
             Quantity.Water => charge.WaterG,
             Quantity.Ratio => charge.Ratio,
-            _ => Forecaster.Run(Press).Totals.FinalG,
+            _ => ForecastModel.Published.Run(Press).Totals.FinalG,
         };
-        var found = ChargeSolver.Solve(Press, new ChargeWish(new Locks(last, before), Of(last), Of(before), DrinkCounting.InTheCup))!.Value;
+        var found = ChargeSolver.Solve(Press, new ChargeWish(new Locks(last, before), Of(last), Of(before), DrinkCounting.InTheCup), ForecastModel.Published)!.Value;
         Assert.Equal(charge.DoseG, found.DoseG, 0.11);
         Assert.Equal(charge.WaterG, found.WaterG, 1.1);
     }
 
     [Fact]
     public void What_no_charge_can_give_is_said_to_be_so() =>
-        Assert.Null(ChargeSolver.Solve(Press, new ChargeWish(new Locks(Quantity.Drink, Quantity.Water), 500, 300, DrinkCounting.InTheCup)));
+        Assert.Null(ChargeSolver.Solve(Press, new ChargeWish(new Locks(Quantity.Drink, Quantity.Water), 500, 300, DrinkCounting.InTheCup), ForecastModel.Published));
 
     [Fact]
     public void A_third_edit_lets_the_oldest_go()
@@ -73,9 +73,9 @@ public sealed class PlanningTests
     public void Scaled_to_fit_it_fits()
     {
         var over = Scaling.To(RecipeLibrary.Find("fp-slow-eight")!, new Charge(70, 1246));
-        Assert.Contains(Forecaster.Run(over).Events, one => one.Kind == BrewEventKind.Overflow);
-        var fitting = Scaling.To(over, Scaling.ToFit(over));
-        Assert.DoesNotContain(Forecaster.Run(fitting).Events, one => one.Kind is BrewEventKind.Overflow or BrewEventKind.NearlyFull);
+        Assert.Contains(ForecastModel.Published.Run(over).Events, one => one.Kind == BrewEventKind.Overflow);
+        var fitting = Scaling.To(over, Scaling.ToFit(over, ForecastModel.Published));
+        Assert.DoesNotContain(ForecastModel.Published.Run(fitting).Events, one => one.Kind is BrewEventKind.Overflow or BrewEventKind.NearlyFull);
         Assert.Equal(70.0 / 1246, fitting.Coffee.DoseG / fitting.WaterG, 0.0005);
     }
 

@@ -19,7 +19,7 @@ public sealed class RecipeFileTests
         Assert.Equal(Library, RecipeWriter.Write(again.Recipes));
         foreach (var (first, second) in RecipeLibrary.All.Zip(again.Recipes))
         {
-            Assert.Equal(ForecastFigures.Of(Forecaster.Run(first).Totals), ForecastFigures.Of(Forecaster.Run(second).Totals));
+            Assert.Equal(ForecastFigures.Of(ForecastModel.Published.Run(first).Totals), ForecastFigures.Of(ForecastModel.Published.Run(second).Totals));
         }
     }
 
@@ -94,7 +94,7 @@ public sealed class RecipeFileTests
         var node = JsonNode.Parse(Library)![0]!;
         using var changes = JsonDocument.Parse(change);
         Merge(node, changes.RootElement);
-        var file = ForecastFile.Read(Encoding.UTF8.GetBytes(node.ToJsonString()), ForecastOptions.TotalsOnly);
+        var file = ForecastFile.Read(Encoding.UTF8.GetBytes(node.ToJsonString()), ForecastModel.Published, ForecastOptions.TotalsOnly);
         Assert.Contains(file.Forecasts[0].Events, one => one.Kind == kind);
         Assert.Contains(file.Findings, finding => finding.Place == place);
     }
@@ -126,7 +126,7 @@ public sealed class RecipeFileTests
 
             var json = node.ToJsonString().Replace("\"@NaN\"", "NaN", StringComparison.Ordinal).Replace("\"@big\"", "1e309", StringComparison.Ordinal);
             var before = GC.GetAllocatedBytesForCurrentThread();
-            var file = ForecastFile.Read(Encoding.UTF8.GetBytes(json), ForecastOptions.TotalsOnly);
+            var file = ForecastFile.Read(Encoding.UTF8.GetBytes(json), ForecastModel.Published, ForecastOptions.TotalsOnly);
             Assert.True(GC.GetAllocatedBytesForCurrentThread() - before < 200_000_000);
             Assert.True(file.Refused ? file.Findings.Count > 0 : file.Forecasts.Count == 1);
             foreach (var forecast in file.Forecasts)

@@ -39,20 +39,20 @@ public sealed class ShelfReckoningTests
     public void What_the_boiling_point_takes_away_can_be_made_up()
     {
         var recipe = RecipeLibrary.Find("fp-long-settle")! with { Place = new Place(2_340, 17) };
-        var forecast = Forecaster.Run(recipe);
+        var forecast = ForecastModel.Published.Run(recipe);
         var high = HighPlace.Of(forecast)!;
         Assert.Equal(92, high.BoilsC, 0.5);
         Assert.True(high.AsWanted.FinalTdsPercent > forecast.Totals.FinalTdsPercent);
         Assert.Contains(high.Ways, way => way.Setting == Setting.MedianUm && way.Solution.Values[Setting.MedianUm] < recipe.Grind.MedianUm);
         Assert.All(high.Ways, way => Assert.Equal(high.AsWanted.FinalTdsPercent, way.Solution.Forecast.Totals.FinalTdsPercent, 0.02));
         Assert.DoesNotContain(HighPlace.Of(forecast, canGrind: false)!.Ways, way => way.Setting == Setting.MedianUm);
-        Assert.Null(HighPlace.Of(Forecaster.Run(RecipeLibrary.Find("fp-long-settle")!)));
+        Assert.Null(HighPlace.Of(ForecastModel.Published.Run(RecipeLibrary.Find("fp-long-settle")!)));
     }
 
     [Fact]
     public void Nudges_point_the_way_every_barista_knows()
     {
-        var forecast = Forecaster.Run(RecipeLibrary.Find("fp-bloomed")!);
+        var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("fp-bloomed")!);
         var nudges = Nudges.Of(forecast).ToDictionary(nudge => nudge.Setting);
         Assert.True(nudges[Setting.MedianUm].ExtractionYieldPercent > forecast.Totals.ExtractionYieldPercent);
         Assert.True(nudges[Setting.ReleaseS].ExtractionYieldPercent > forecast.Totals.ExtractionYieldPercent);
@@ -63,7 +63,7 @@ public sealed class ShelfReckoningTests
     [Fact]
     public void Made_ready_backwards_from_the_cup()
     {
-        var forecast = Forecaster.Run(RecipeLibrary.Find("fp-bloomed")!);
+        var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("fp-bloomed")!);
         var kettle = new Heating(Heating.PowerOf(240, 21, 0), KeepsTemperature: true, Kettle.Usual);
         var preparation = Preparation.Of(forecast, new PreparationGear(kettle, 2));
         Assert.Equal(forecast.Recipe.WaterG + 150, preparation.WaterG);
@@ -76,7 +76,7 @@ public sealed class ShelfReckoningTests
     [Fact]
     public void Choosing_puts_what_fits_first_and_says_where_the_rest_falls_short()
     {
-        var choices = Choosing.Of(RecipeLibrary.All, new Wish { DrinkMl = 200, Iced = false, WithinS = 180, Washing = WashingUp.Little });
+        var choices = Choosing.Of(RecipeLibrary.All, new Wish { DrinkMl = 200, Iced = false, WithinS = 180, Washing = WashingUp.Little }, ForecastModel.Published);
         var fit = choices.TakeWhile(choice => choice.Misfits.Count == 0).ToList();
         Assert.NotEmpty(fit);
         Assert.All(fit, choice =>
@@ -87,7 +87,7 @@ public sealed class ShelfReckoningTests
         Assert.All(choices.Skip(fit.Count), choice => Assert.NotEmpty(choice.Misfits));
         Assert.Contains(choices, choice => choice.Recipe.Id == "fp-long-settle" && choice.Misfits.Contains(Misfit.TooLong) && choice.Misfits.Contains(Misfit.MoreWashing));
 
-        var milk = Choosing.Of(RecipeLibrary.All, new Wish { Milk = true, LeftG = 20 });
+        var milk = Choosing.Of(RecipeLibrary.All, new Wish { Milk = true, LeftG = 20 }, ForecastModel.Published);
         Assert.Contains(milk, choice => choice.Recipe.Id == "tp-short-bypass" && !choice.Misfits.Contains(Misfit.TooWeakForMilk) && choice.Misfits.Contains(Misfit.BagTooSmall));
     }
 }

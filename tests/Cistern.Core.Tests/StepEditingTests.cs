@@ -64,12 +64,12 @@ public sealed class StepEditingTests
                     0 when recipe.Steps.Length > 1 => StepEditing.Remove(recipe, index),
                     1 => StepEditing.Move(recipe, index, where % 2 == 0 ? -1 : 1),
                     2 => StepEditing.Add(recipe, index, verbs[where % verbs.Count]),
-                    3 => StepEditing.Start(Forecaster.Run(recipe, ForecastOptions.TotalsOnly), index, atS),
-                    _ => StepEditing.End(Forecaster.Run(recipe, ForecastOptions.TotalsOnly), index, atS),
+                    3 => StepEditing.Start(ForecastModel.Published.Figures(recipe), index, atS),
+                    _ => StepEditing.End(ForecastModel.Published.Figures(recipe), index, atS),
                 };
             }
 
-            var forecast = Forecaster.Run(recipe);
+            var forecast = ForecastModel.Published.Run(recipe);
             Assert.NotEmpty(forecast.Series);
             Assert.All(forecast.Timings, timing => Assert.True(double.IsFinite(timing.StartS) && timing.EndS >= timing.StartS));
             Assert.True(double.IsFinite(forecast.Totals.FinalTdsPercent) && double.IsFinite(forecast.Totals.Tilt) && double.IsFinite(forecast.Totals.PeakVolumeMl));
@@ -94,9 +94,9 @@ public sealed class StepEditingTests
     [Fact]
     public void A_hold_ends_where_what_ends_it_is_dragged_to_and_the_rest_follows()
     {
-        var forecast = Forecaster.Run(Dripper);
+        var forecast = ForecastModel.Published.Run(Dripper);
         var stir = Dripper.Steps.IndexOf(Dripper.Steps.OfType<Step.Stir>().Last());
-        var moved = Forecaster.Run(StepEditing.Start(forecast, stir, 240));
+        var moved = ForecastModel.Published.Run(StepEditing.Start(forecast, stir, 240));
         Assert.Equal(240, moved.Timings[stir].StartS, 0.1);
         Assert.Equal(forecast.Timings[stir + 1].StartS + 60, moved.Timings[stir + 1].StartS, 1.0);
         Assert.True(moved.Totals.ExtractionYieldPercent > forecast.Totals.ExtractionYieldPercent);
@@ -105,12 +105,12 @@ public sealed class StepEditingTests
     [Fact]
     public void A_pour_made_longer_pushes_on_only_what_would_be_too_late()
     {
-        var forecast = Forecaster.Run(Dripper);
+        var forecast = ForecastModel.Published.Run(Dripper);
         var pour = Dripper.Steps.IndexOf(Dripper.Steps.OfType<Step.Pour>().First());
         var stir = Dripper.Steps.IndexOf(Dripper.Steps.OfType<Step.Stir>().Last());
-        var little = Forecaster.Run(StepEditing.End(forecast, pour, forecast.Timings[pour].EndS + 5));
+        var little = ForecastModel.Published.Run(StepEditing.End(forecast, pour, forecast.Timings[pour].EndS + 5));
         Assert.Equal(forecast.Timings[stir].StartS, little.Timings[stir].StartS, 0.1);
-        var much = Forecaster.Run(StepEditing.End(forecast, pour, 120));
+        var much = ForecastModel.Published.Run(StepEditing.End(forecast, pour, 120));
         Assert.DoesNotContain(much.Events, happening => happening.Kind == BrewEventKind.StepLate);
         Assert.Equal(120, much.Timings[pour].EndS, 0.1);
     }
@@ -128,7 +128,7 @@ public sealed class StepEditingTests
     {
         foreach (var recipe in RecipeLibrary.All)
         {
-            var forecast = Forecaster.Run(recipe);
+            var forecast = ForecastModel.Published.Run(recipe);
             foreach (var start in Enum.GetValues<ClockStart>())
             {
                 if (StepEditing.Clock(forecast, start) is not { } told)
@@ -138,10 +138,10 @@ public sealed class StepEditingTests
                 }
 
                 Assert.DoesNotContain(RecipeChecker.Check(told), finding => finding.Severity == Severity.Error);
-                var totals = Forecaster.Run(told).Totals;
+                var totals = ForecastModel.Published.Run(told).Totals;
                 Assert.Equal(forecast.Totals.FinalTdsPercent, totals.FinalTdsPercent, 0.01);
                 Assert.Equal(forecast.Totals.FinalG, totals.FinalG, 0.5);
-                Assert.Equal(forecast.Timings[^1].EndS - forecast.Timings[0].StartS, Forecaster.Run(told).Timings[^1].EndS - Forecaster.Run(told).Timings[0].StartS, 0.5);
+                Assert.Equal(forecast.Timings[^1].EndS - forecast.Timings[0].StartS, ForecastModel.Published.Run(told).Timings[^1].EndS - ForecastModel.Published.Run(told).Timings[0].StartS, 0.5);
             }
         }
     }

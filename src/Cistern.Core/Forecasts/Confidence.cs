@@ -61,13 +61,13 @@ public static class Confidence
     private const double Eighty = 1.28;
 
     /// <summary>The model's spread, one σ each way: log-normal factors, and shifts of K and of the bed's hold. Judged from published scatter.</summary>
-    private static readonly (ModelSpread Up, ModelSpread Down)[] Spreads =
+    private static readonly (Func<ModelParameters, ModelParameters> Up, Func<ModelParameters, ModelParameters> Down)[] Spreads =
     [
-        (ModelSpread.None with { Diffusivity = 1.25 }, ModelSpread.None with { Diffusivity = 1 / 1.25 }),
-        (ModelSpread.None with { CakeResistance = 1.5 }, ModelSpread.None with { CakeResistance = 1 / 1.5 }),
-        (ModelSpread.None with { EquilibriumShift = 0.02 }, ModelSpread.None with { EquilibriumShift = -0.02 }),
-        (ModelSpread.None with { HoldShiftGPerG = 0.15 }, ModelSpread.None with { HoldShiftGPerG = -0.15 }),
-        (ModelSpread.None with { Gas = 1.4 }, ModelSpread.None with { Gas = 1 / 1.4 }),
+        (to => to with { Diffusivity = to.Diffusivity * 1.25 }, to => to with { Diffusivity = to.Diffusivity / 1.25 }),
+        (to => to with { CakeResistance = to.CakeResistance * 1.5 }, to => to with { CakeResistance = to.CakeResistance / 1.5 }),
+        (to => to with { EquilibriumShift = to.EquilibriumShift + 0.02 }, to => to with { EquilibriumShift = to.EquilibriumShift - 0.02 }),
+        (to => to with { HoldShiftGPerG = to.HoldShiftGPerG + 0.15 }, to => to with { HoldShiftGPerG = to.HoldShiftGPerG - 0.15 }),
+        (to => to with { Gas = to.Gas * 1.4 }, to => to with { Gas = to.Gas / 1.4 }),
     ];
 
     /// <summary>The 80 % band of every outcome the brew has: central differences, added in quadrature.</summary>
@@ -104,6 +104,6 @@ public static class Confidence
         return bands;
     }
 
-    private static Totals Run(Forecast forecast, ModelSpread spread) =>
-        Forecaster.Run(forecast.Recipe, new ForecastOptions { WithSeries = false, Spread = spread }).Totals;
+    private static Totals Run(Forecast forecast, Func<ModelParameters, ModelParameters> shift) =>
+        (forecast.Model with { Parameters = shift(forecast.Model.Parameters) }).Figures(forecast.Recipe).Totals;
 }

@@ -48,7 +48,7 @@ public sealed record Totals
     /// <summary>The fullest the vessel gets, raft and foam included, ml.</summary>
     public required double PeakVolumeMl { get; init; }
 
-    /// <summary>Drink after let-down, g; null without one.</summary>
+    /// <summary>Drink after what it is let down with before any ice, g; null without that.</summary>
     public double? DilutedG { get; init; }
 
     /// <summary>Its strength, %.</summary>
@@ -59,6 +59,9 @@ public sealed record Totals
 
     /// <summary>Ice put there, g.</summary>
     public double? IceG { get; init; }
+
+    /// <summary>The least ice that brings it to the temperature it is wanted at, or else ends at, g: all of it melts.</summary>
+    public double? LeastIceG { get; init; }
 
     /// <summary>The chilled drink's temperature, °C.</summary>
     public double? ChilledC { get; init; }
@@ -274,6 +277,19 @@ public sealed record Forecast(
 {
     /// <summary>The version of the model, stored with every forecast.</summary>
     public const string ModelVersion = "1.0";
+
+    /// <summary>The model it was run with.</summary>
+    public required ForecastModel Model { get; init; }
+
+    /// <summary>How it was run.</summary>
+    public required ForecastOptions Options { get; init; }
+
+    /// <summary>The steps of time it took: what it costs to run again.</summary>
+    public required int Moves { get; init; }
+
+    /// <summary>The figures that a changed recipe comes to with the same model.</summary>
+    /// <exception cref="OperationCanceledException">The model was stopped.</exception>
+    public Forecast Again(Recipe changed) => Model.Run(changed, Options with { WithSeries = false });
 
     /// <summary>The brew at a moment: the last sample not after it. The series must not be empty.</summary>
     public Sample At(double timeS)

@@ -18,8 +18,9 @@ public sealed record ForecastFile(IReadOnlyList<Forecast> Forecasts, IReadOnlyLi
 
     /// <summary>Reads, checks and forecasts a file. Never throws on what stands in it.</summary>
     /// <param name="utf8">The file.</param>
+    /// <param name="model">The model.</param>
     /// <param name="options">How; null for totals and series.</param>
-    public static ForecastFile Read(ReadOnlyMemory<byte> utf8, ForecastOptions? options = null)
+    public static ForecastFile Read(ReadOnlyMemory<byte> utf8, ForecastModel model, ForecastOptions? options = null)
     {
         var file = RecipeReader.Read(utf8);
         var findings = new List<Finding>(file.Findings);
@@ -31,7 +32,7 @@ public sealed record ForecastFile(IReadOnlyList<Forecast> Forecasts, IReadOnlyLi
         var forecasts = new List<Forecast>(file.Recipes.Length);
         for (var i = 0; i < file.Recipes.Length; i++)
         {
-            var forecast = Forecaster.Run(file.Recipes[i], options);
+            var forecast = model.Run(file.Recipes[i], options);
             forecasts.Add(forecast);
             findings.AddRange(ForecastFindings.Of(forecast, file.Recipes.Length == 1 ? "" : string.Create(CultureInfo.InvariantCulture, $"[{i}]")));
         }

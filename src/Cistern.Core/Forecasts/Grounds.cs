@@ -43,7 +43,7 @@ internal sealed class Grounds
     private readonly double[] yieldPerEquilibrium = new double[Groups];
     private readonly double[] soluble = new double[Groups];
 
-    public Grounds(Coffee coffee, Grind grind, double fines, ModelSpread spread)
+    public Grounds(Coffee coffee, Grind grind, double fines, ModelParameters parameters)
     {
         (soluble[0], soluble[1], soluble[2]) = SolubleOf(coffee.Roast);
         Span<double> diameterUm = stackalloc double[Bins];
@@ -62,13 +62,13 @@ internal sealed class Grounds
             for (var group = 0; group < Groups; group++)
             {
                 inner[(group * Pools) + bin] = SurfaceRate;
-                inner[(group * Pools) + Bins + bin] = 60 * Diffusivity[group] * spread.Diffusivity / (diameterM * diameterM);
+                inner[(group * Pools) + Bins + bin] = 60 * Diffusivity[group] * parameters.Diffusivity / (diameterM * diameterM);
             }
         }
 
         for (var group = 0; group < Groups; group++)
         {
-            var k = Equilibrium[group] + spread.EquilibriumShift;
+            var k = Equilibrium[group] + parameters.EquilibriumShift;
             yieldPerEquilibrium[group] = (1 - k) / k;
             for (var pool = 0; pool < Pools; pool++)
             {

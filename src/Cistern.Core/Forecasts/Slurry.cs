@@ -4,7 +4,7 @@ namespace Cistern.Core.Forecasts;
 
 /// <summary>
 /// The state of a brew and how it moves on: heat, wetting, gas, raft, extraction and flow.
-/// What is done to it comes from <see cref="Forecaster"/>.
+/// What is done to it comes from <see cref="ForecastRun"/>.
 /// </summary>
 /// <remarks>
 /// A step goes half the water in and out, half the cooling, all the extraction, and the other halves: symmetric, so
@@ -27,11 +27,14 @@ internal sealed class Slurry
     private const double FlameApproachS = 12;
     private const double FoamCollapsesS = 120;
     private const double GroundsMlPerG = 0.80;
+    private const double LeastMedianUm = 30; // a mill's offset may not bring the grind under its own fines
+    private const int MovesBetweenLooks = 512;
 
     private readonly Vessel vessel;
     private readonly Recipe recipe;
     private readonly Grounds grounds;
-    private readonly ModelSpread spread;
+    private readonly ModelParameters parameters;
+    private readonly CancellationToken stops;
     private readonly double stepFactor;
     private readonly double holdGPerG;
     private readonly double fines;
@@ -67,22 +70,31 @@ internal sealed class Slurry
     private double cupStreamG;
     private double cupStreamHeat;
 
-    public Slurry(Recipe recipe, ModelSpread spread, double stepFactor)
+    public Slurry(Recipe recipe, ForecastModel model, double stepFactor)
     {
+        parameters = model.Parameters;
+        stops = model.Stops;
+        if (parameters.GrindOffsetUm != 0)
+        {
+            recipe = recipe with { Grind = recipe.Grind with { MedianUm = Math.Max(LeastMedianUm, recipe.Grind.MedianUm + parameters.GrindOffsetUm) } };
+        }
+
         this.recipe = recipe;
-        this.spread = spread;
         this.stepFactor = stepFactor;
         vessel = Vessel.Of(recipe.Brewer);
         fines = recipe.Grind.Fines ?? Grounds.UsualFines(recipe.Grind.MedianUm);
-        grounds = new Grounds(recipe.Coffee, recipe.Grind, fines, spread);
+        grounds = new Grounds(recipe.Coffee, recipe.Grind, fines, parameters);
         doseG = recipe.Coffee.DoseG;
-        holdGPerG = vessel.HoldGPerG + spread.HoldShiftGPerG;
-        gasAtStart = (4 + (4 * recipe.Coffee.Roast)) * Math.Exp(-recipe.Coffee.RestDays / 14) * spread.Gas;
+        holdGPerG = vessel.HoldGPerG + parameters.HoldShiftGPerG;
+        gasAtStart = (4 + (4 * recipe.Coffee.Roast)) * Math.Exp(-recipe.Coffee.RestDays / 14) * parameters.Gas;
         gas = gasAtStart;
         boilingC = WaterPhysics.BoilingPointC(recipe.Place.AltitudeM);
         vesselStartC = recipe.Place.AmbientC;
         TemperatureC = recipe.Place.AmbientC;
     }
+
+    /// <summary>Steps of time taken so far: what the run costs.</summary>
+    public int Moves { get; private set; }
 
     /// <summary>Called with the state after every step of time, and after everything done at once.</summary>
     public Action? Moved { get; set; }
@@ -199,7 +211,7 @@ internal sealed class Slurry
     private double HeatCapacity =>
         vessel.HeatJPerK + (WaterPhysics.SpecificHeat * (contactG + annulusG)) + (coffeeIn ? WaterPhysics.CoffeeSpecificHeat * doseG : 0);
 
-    private double LossWPerK => Covered || PlungerSeated ? vessel.LidWPerK : vessel.OpenWPerK;
+    private double LossWPerK => parameters.HeatLoss * (Covered || PlungerSeated ? vessel.LidWPerK : vessel.OpenWPerK);
 
     public void WarmVessel(double temperatureC) => vesselStartC = Math.Max(vesselStartC, temperatureC);
 
@@ -445,6 +457,11 @@ internal sealed class Slurry
 
             Move(dt, inflowGPerS, inC, forcedGPerS);
             elapsed += dt;
+            if (++Moves % MovesBetweenLooks == 0)
+            {
+                stops.ThrowIfCancellationRequested();
+            }
+
             Note();
             if (cupWaterG + CupSolidsG >= untilCupG - 1e-6)
             {
@@ -623,7 +640,7 @@ internal sealed class Slurry
         if (double.IsNaN(specificCake))
         {
             specificCake = 2.3e9 * Math.Pow(600 / recipe.Grind.MedianUm, 1.2) * fines / 0.12
-                * (1 + (0.05 * gasAtStart)) * (waterFirst ? 0.60 : 1) * spread.CakeResistance;
+                * (1 + (0.05 * gasAtStart)) * (waterFirst ? 0.60 : 1) * parameters.CakeResistance;
         }
 
         return specificCake;

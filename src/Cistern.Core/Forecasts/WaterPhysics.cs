@@ -15,6 +15,9 @@ public static class WaterPhysics
     /// <summary>Heat of fusion of ice, J/g.</summary>
     public const double Fusion = 334;
 
+    /// <summary>Density of ice at 0 °C, g/ml.</summary>
+    public const double IceDensityGPerMl = 0.917;
+
     /// <summary>Gas constant, J/mol K.</summary>
     public const double GasConstant = 8.314;
 

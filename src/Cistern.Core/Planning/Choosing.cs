@@ -102,8 +102,8 @@ public static class Choosing
     private const double ShortS = 3;
 
     /// <summary>Every recipe, those that fit best first; of two alike the quicker.</summary>
-    public static IReadOnlyList<Choice> Of(IEnumerable<Recipe> recipes, Wish wish) =>
-        [.. recipes.AsParallel().AsOrdered().Select(recipe => Weigh(recipe, wish)).AsEnumerable().OrderBy(choice => choice.Misfits.Count).ThenBy(choice => choice.Forecast.Totals.FinishS)];
+    public static IReadOnlyList<Choice> Of(IEnumerable<Recipe> recipes, Wish wish, ForecastModel model) =>
+        [.. recipes.AsParallel().AsOrdered().Select(recipe => Weigh(recipe, wish, model)).AsEnumerable().OrderBy(choice => choice.Misfits.Count).ThenBy(choice => choice.Forecast.Totals.FinishS)];
 
     /// <summary>Seconds of a brew that need hands: not a wait, and not what drains by itself.</summary>
     public static double HandsS(Forecast forecast) => forecast.Timings.Sum(timing => forecast.Recipe.Steps[timing.Index] switch
@@ -121,18 +121,18 @@ public static class Choosing
         _ => WashingUp.Little,
     };
 
-    private static Choice Weigh(Recipe written, Wish wish)
+    private static Choice Weigh(Recipe written, Wish wish, ForecastModel model)
     {
         var recipe = wish.Coffee is { } coffee ? written with { Coffee = coffee with { DoseG = written.Coffee.DoseG } } : written;
         var misfits = new List<Misfit>();
         if (wish.DrinkMl is { } drinkMl)
         {
             var drinkG = drinkMl * WaterPhysics.DensityGPerMl(60);
-            var charge = ChargeSolver.Solve(recipe, new ChargeWish(new Locks(Quantity.Drink, Quantity.Ratio), drinkG, Scaling.ChargeOf(recipe).Ratio, DrinkCounting.InTheCup));
+            var charge = ChargeSolver.Solve(recipe, new ChargeWish(new Locks(Quantity.Drink, Quantity.Ratio), drinkG, Scaling.ChargeOf(recipe).Ratio, DrinkCounting.InTheCup), model);
             recipe = charge is { } found ? Scaling.To(recipe, found) : recipe;
         }
 
-        var forecast = Forecaster.Run(recipe, ForecastOptions.TotalsOnly);
+        var forecast = model.Figures(recipe);
         var totals = forecast.Totals;
         var handsS = HandsS(forecast);
         var washing = WashingOf(recipe.Brewer);

@@ -28,7 +28,7 @@ public static class Nudges
                 continue;
             }
 
-            var totals = Forecaster.Run(Settings.With(forecast, setting, value + by), ForecastOptions.TotalsOnly).Totals;
+            var totals = forecast.Again(Settings.With(forecast, setting, value + by)).Totals;
             nudges.Add(new Nudge(setting, by, totals.FinalTdsPercent, totals.ExtractionYieldPercent, totals.Tilt));
         }
 
@@ -76,7 +76,7 @@ public sealed record HighPlace(double BoilsC, double WantedC, Totals AsWanted, I
             return null;
         }
 
-        var low = Forecaster.Run(recipe with { Place = recipe.Place with { AltitudeM = 0 } }, ForecastOptions.TotalsOnly).Totals;
+        var low = forecast.Again(recipe with { Place = recipe.Place with { AltitudeM = 0 } }).Totals;
         var ways = Making.Where(setting => (canGrind || setting != Setting.MedianUm) && Settings.Get(forecast, setting) is not null)
             .Select(setting => new MakeUp(setting, Solving.For(
                 forecast,

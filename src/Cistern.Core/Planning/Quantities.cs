@@ -61,11 +61,13 @@ public static class ChargeSolver
     /// <summary>The charge a wish comes to, or null where no charge within bounds gives it.</summary>
     /// <param name="recipe">The recipe to be scaled.</param>
     /// <param name="wish">The two quantities given.</param>
-    public static Charge? Solve(Recipe recipe, ChargeWish wish)
+    /// <param name="model">The model that tells the drink of a charge.</param>
+    public static Charge? Solve(Recipe recipe, ChargeWish wish, ForecastModel model)
     {
+        double Drink(Charge charge) => DrinkG(model.Figures(Scaling.To(recipe, charge)), wish.Counting);
         var charge = Get(wish, Quantity.Dose) is { } doseG
-            ? WithDose(recipe, wish, doseG)
-            : WithoutDose(recipe, wish);
+            ? WithDose(wish, doseG, Drink)
+            : WithoutDose(recipe, wish, Drink);
         return charge is { } found && found.DoseG is >= LeastDoseG and <= MostDoseG && found.WaterG is > 0 and <= Member.MostWaterG && found.Ratio > 1
             ? found
             : null;
@@ -78,7 +80,7 @@ public static class ChargeSolver
     private static double? Get(ChargeWish wish, Quantity quantity) =>
         wish.Locks.Last == quantity ? wish.LastValue : wish.Locks.Before == quantity ? wish.BeforeValue : null;
 
-    private static Charge? WithDose(Recipe recipe, ChargeWish wish, double doseG)
+    private static Charge? WithDose(ChargeWish wish, double doseG, Func<Charge, double> drink)
     {
         if (Get(wish, Quantity.Water) is { } waterG)
         {
@@ -90,11 +92,10 @@ public static class ChargeSolver
             return new Charge(doseG, Grams(doseG * ratio));
         }
 
-        var drinkG = Get(wish, Quantity.Drink)!.Value;
-        return Meet(recipe, wish.Counting, drinkG, doseG * 1.5, doseG * 40, water => new Charge(doseG, water), Grams);
+        return Meet(Get(wish, Quantity.Drink)!.Value, doseG * 1.5, doseG * 40, water => new Charge(doseG, water), drink, Grams);
     }
 
-    private static Charge? WithoutDose(Recipe recipe, ChargeWish wish)
+    private static Charge? WithoutDose(Recipe recipe, ChargeWish wish, Func<Charge, double> drink)
     {
         if (Get(wish, Quantity.Drink) is not { } drinkG)
         {
@@ -106,54 +107,26 @@ public static class ChargeSolver
         {
             return wish.Counting == DrinkCounting.WaterPoured
                 ? null
-                : Meet(recipe, wish.Counting, drinkG, waterG / 40, waterG / 1.5, dose => new Charge(dose, waterG), Tenths);
+                : Meet(drinkG, waterG / 40, waterG / 1.5, dose => new Charge(dose, waterG), drink, Tenths);
         }
 
         var ratio = Get(wish, Quantity.Ratio)!.Value;
-        return Meet(recipe, wish.Counting, drinkG, LeastDoseG, MostDoseG, dose => new Charge(dose, dose * ratio), Tenths) is { } found
-            ? found with { WaterG = Grams(found.DoseG * ratio) }
-            : null;
+        Charge Of(double dose) => new(dose, dose * ratio);
+        // The mass balance is near enough to begin with, unless ice or let-down comes on top.
+        var vessel = Vessel.Of(recipe.Brewer);
+        var guessG = ratio > vessel.HoldGPerG ? Math.Clamp(Charge.ForBeverage(drinkG, ratio, vessel).DoseG, LeastDoseG, MostDoseG) : LeastDoseG;
+        var found = Meet(drinkG, Math.Max(LeastDoseG, 0.85 * guessG), Math.Min(MostDoseG, 1.15 * guessG), Of, drink, Tenths)
+            ?? Meet(drinkG, LeastDoseG, MostDoseG, Of, drink, Tenths);
+        return found is { } charge ? charge with { WaterG = Grams(charge.DoseG * ratio) } : null;
     }
 
-    /// <summary>Bisects on the forecast until the drink is met, then rounds to what a scale shows.</summary>
-    private static Charge? Meet(Recipe recipe, DrinkCounting counting, double drinkG, double low, double high, Func<double, Charge> charge, Func<double, double> round)
+    /// <summary>Closes in on the drink by the forecast, then rounds to what a scale shows; null where it lies outside.</summary>
+    private static Charge? Meet(double drinkG, double low, double high, Func<double, Charge> charge, Func<Charge, double> drink, Func<double, double> round)
     {
-        double Miss(double unknown) => DrinkG(Forecaster.Run(Scaling.To(recipe, charge(unknown)), ForecastOptions.TotalsOnly), counting) - drinkG;
-        var lowMiss = Miss(low);
-        var highMiss = Miss(high);
-        if (lowMiss * highMiss > 0)
-        {
-            return null;
-        }
-
-        // Regula falsi with the Illinois correction: the drink is almost linear in the charge.
-        var side = 0;
-        for (var i = 0; i < 40 && high - low > 1e-4; i++)
-        {
-            var next = ((low * highMiss) - (high * lowMiss)) / (highMiss - lowMiss);
-            var miss = Miss(next);
-            if (Math.Abs(miss) < 0.01)
-            {
-                return charge(round(next));
-            }
-
-            if (miss * highMiss > 0)
-            {
-                high = next;
-                highMiss = miss;
-                lowMiss = side == -1 ? lowMiss / 2 : lowMiss;
-                side = -1;
-            }
-            else
-            {
-                low = next;
-                lowMiss = miss;
-                highMiss = side == 1 ? highMiss / 2 : highMiss;
-                side = 1;
-            }
-        }
-
-        return charge(round(0.5 * (low + high)));
+        double Miss(double unknown) => drink(charge(unknown)) - drinkG;
+        var from = new Crossing.Point(low, Miss(low));
+        var to = new Crossing.Point(high, Miss(high));
+        return from.Miss * to.Miss <= 0 ? charge(round(Crossing.Close(Miss, from, to, 1e-4, 0.01))) : null;
     }
 
     private static double Tenths(double grams) => Math.Round(grams, 1, MidpointRounding.AwayFromZero);

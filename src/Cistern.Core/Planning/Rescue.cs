@@ -29,7 +29,7 @@ public sealed record Rescue(double? ReleaseAtS, double LetDownG, Forecast Foreca
             var latestS = Math.Max(plannedS, nowS) + Math.Max(120, plannedS);
             for (var atS = nowS; atS <= latestS; atS += Math.Max(2, 0.06 * (atS - nowS)))
             {
-                var candidate = Forecaster.Run(Settings.With(asBrewed, Setting.ReleaseS, atS), ForecastOptions.TotalsOnly);
+                var candidate = asBrewed.Again(Settings.With(asBrewed, Setting.ReleaseS, atS));
                 var miss = Miss(candidate.Totals, plan, letDown: true);
                 if (miss < best.MissAfter - 0.01)
                 {
@@ -46,7 +46,7 @@ public sealed record Rescue(double? ReleaseAtS, double LetDownG, Forecast Foreca
         }
 
         var recipe = best.Forecast.Recipe;
-        var served = Forecaster.Run(recipe with { Steps = recipe.Steps.Add(new Step.Dilute(Math.Round(letDownG))) }, ForecastOptions.TotalsOnly);
+        var served = asBrewed.Again(recipe with { Steps = recipe.Steps.Add(new Step.Dilute(Math.Round(letDownG))) });
         return best with { LetDownG = Math.Round(letDownG), Forecast = served, MissAfter = Miss(served.Totals, plan, letDown: false) };
     }
 

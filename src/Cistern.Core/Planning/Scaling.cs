@@ -43,11 +43,11 @@ public static class Scaling
     }
 
     /// <summary>The largest charge at the same ratio that fills the vessel to no more than 95 %.</summary>
-    public static Charge ToFit(Recipe recipe)
+    public static Charge ToFit(Recipe recipe, ForecastModel model)
     {
         var charge = ChargeOf(recipe);
         var limitMl = 0.95 * recipe.Brewer.CapacityMl;
-        double Peak(double factor) => Forecaster.Run(To(recipe, new Charge(charge.DoseG * factor, charge.WaterG * factor)), ForecastOptions.TotalsOnly).Totals.PeakVolumeMl;
+        double Peak(double factor) => model.Figures(To(recipe, new Charge(charge.DoseG * factor, charge.WaterG * factor))).Totals.PeakVolumeMl;
         var low = 0.02;
         var high = 1.0;
         if (Peak(high) <= limitMl)

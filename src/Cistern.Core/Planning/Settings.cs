@@ -72,7 +72,7 @@ public static class Settings
 
     /// <summary>The temperature a barista sets: the kettle's, or what a siphon's flame is to hold, °C.</summary>
     public static double TemperatureC(Recipe recipe) =>
-        Chamber(recipe) is { } chamber ? chamber.HoldC ?? Forecaster.UsualHoldC : recipe.Water.TemperatureC;
+        Chamber(recipe) is { } chamber ? chamber.HoldC ?? ForecastModel.UsualHoldC : recipe.Water.TemperatureC;
 
     /// <summary>The recipe with that temperature.</summary>
     public static Recipe WithTemperature(Recipe recipe, double temperatureC) => Chamber(recipe) is { } chamber

@@ -84,7 +84,7 @@ public static class Slack
     /// <summary>How much the cup has moved: 1 is where it counts.</summary>
     private static double Move(Forecast forecast, Setting setting, double value)
     {
-        var totals = Forecaster.Run(Settings.With(forecast, setting, value), ForecastOptions.TotalsOnly).Totals;
+        var totals = forecast.Again(Settings.With(forecast, setting, value)).Totals;
         return Math.Max(
             Math.Abs(totals.FinalTdsPercent - forecast.Totals.FinalTdsPercent) / TdsPercent,
             Math.Abs(totals.Tilt - forecast.Totals.Tilt) / Tilt);

@@ -53,7 +53,10 @@ public sealed record Solution(Forecast Forecast, IReadOnlyDictionary<Setting, do
 /// <summary>Solves backwards: what a setting must be for the cup to come out as wanted.</summary>
 public static class Solving
 {
-    /// <summary>Finds one setting that brings one outcome to a wanted value, by bracketing and bisection.</summary>
+    /// <summary>A figure this near to what is wanted, in its own unit, is it: no step of any setting is worth less.</summary>
+    private const double Settled = 1e-4;
+
+    /// <summary>Finds one setting that brings one outcome to a wanted value: looks for a crossing, then closes in on it.</summary>
     /// <param name="forecast">The forecast of the recipe as it is.</param>
     /// <param name="dial">The setting, its range and its steps.</param>
     /// <param name="outcome">The outcome wanted.</param>
@@ -62,44 +65,30 @@ public static class Solving
     {
         var low = dial.Snap(dial.Range.Low, up: true);
         var high = dial.Snap(dial.Range.High, up: false);
-        var atLow = Miss(forecast, dial.Setting, low, outcome, wanted);
-        var atHigh = Miss(forecast, dial.Setting, high, outcome, wanted);
-        if (double.IsNaN(atLow) || double.IsNaN(atHigh))
+        var stands = Settings.Get(forecast, dial.Setting) ?? low;
+        double Miss(double value) => (forecast.Again(Settings.With(forecast, dial.Setting, value)).Totals.Of(outcome) ?? double.NaN) - wanted;
+        if (Math.Abs((forecast.Totals.Of(outcome) ?? double.NaN) - wanted) < Settled)
         {
-            return Answer(forecast, dial, Settings.Get(forecast, dial.Setting) ?? low, reached: false, "This brew has no such figure.");
+            return Answer(forecast, dial, stands, reached: true, null);
         }
 
-        if (atLow * atHigh > 0)
+        var (from, to, crosses) = Crossing.Look(Miss, low, high, Math.Clamp(stands, low, high));
+        if (double.IsNaN(from.Miss))
         {
-            var nearest = Math.Abs(atLow) <= Math.Abs(atHigh) ? low : high;
-            var side = atLow > 0 ? "Even the least it can come to is over what is wanted" : "Even the most it can come to is under what is wanted";
-            return Answer(forecast, dial, nearest, reached: false, $"{side}; {Name(dial.Setting)} alone does not reach it. This is the nearest.");
+            return Answer(forecast, dial, stands, reached: false, "This brew has no such figure.");
         }
 
-        // Regula falsi with the Illinois correction; a step of the dial is fine enough.
-        var width = Math.Max(dial.StepSize, 1e-3 * (high - low));
-        var side2 = 0;
-        for (var i = 0; i < 30 && high - low > 0.5 * width; i++)
+        if (!crosses)
         {
-            var next = Math.Clamp(((low * atHigh) - (high * atLow)) / (atHigh - atLow), low + (0.05 * (high - low)), high - (0.05 * (high - low)));
-            var miss = Miss(forecast, dial.Setting, next, outcome, wanted);
-            if (miss * atHigh > 0)
-            {
-                (high, atHigh) = (next, miss);
-                atLow = side2 < 0 ? atLow / 2 : atLow;
-                side2 = -1;
-            }
-            else
-            {
-                (low, atLow) = (next, miss);
-                atHigh = side2 > 0 ? atHigh / 2 : atHigh;
-                side2 = 1;
-            }
+            var side = from.Miss > 0 ? "Even the least it can come to is over what is wanted" : "Even the most it can come to is under what is wanted";
+            return Answer(forecast, dial, from.At, reached: false, $"{side}; {Name(dial.Setting)} alone does not reach it.");
         }
 
-        var below = dial.Snap(0.5 * (low + high), up: false);
-        var above = dial.Snap(0.5 * (low + high), up: true);
-        var best = Math.Abs(Miss(forecast, dial.Setting, below, outcome, wanted)) <= Math.Abs(Miss(forecast, dial.Setting, above, outcome, wanted)) ? below : above;
+        // A step of the dial is fine enough.
+        var found = Crossing.Close(Miss, from, to, 0.5 * Math.Max(dial.StepSize, 1e-3 * (high - low)), Settled);
+        var below = dial.Snap(found, up: false);
+        var above = dial.Snap(found, up: true);
+        var best = below == above || Math.Abs(Miss(below)) <= Math.Abs(Miss(above)) ? below : above;
         return Answer(forecast, dial, best, reached: true, null);
     }
 
@@ -134,7 +123,7 @@ public static class Solving
             [dose.Setting] = Settings.Get(present, dose.Setting)!.Value,
         };
         var reached = Math.Abs(present.Totals.Tilt - tilt) < Slack.Tilt && Math.Abs(present.Totals.FinalTdsPercent - tdsPercent) < Slack.TdsPercent;
-        return new Solution(present, values, reached, reached ? null : byDrawing.Why ?? byDose.Why ?? "The steps are too coarse to meet both. This is the nearest.");
+        return new Solution(present, values, reached, reached ? null : byDrawing.Why ?? byDose.Why ?? "The steps are too coarse to meet both.");
     }
 
     /// <summary>What a setting is called in a sentence.</summary>
@@ -149,9 +138,6 @@ public static class Solving
         _ => "the time of the press",
     };
 
-    private static double Miss(Forecast forecast, Setting setting, double value, Outcome outcome, double wanted) =>
-        (Forecaster.Run(Settings.With(forecast, setting, value), ForecastOptions.TotalsOnly).Totals.Of(outcome) ?? double.NaN) - wanted;
-
     private static Solution Answer(Forecast forecast, Dial dial, double value, bool reached, string? why) =>
-        new(Forecaster.Run(Settings.With(forecast, dial.Setting, value), ForecastOptions.TotalsOnly), new Dictionary<Setting, double> { [dial.Setting] = value }, reached, why);
+        new(forecast.Again(Settings.With(forecast, dial.Setting, value)), new Dictionary<Setting, double> { [dial.Setting] = value }, reached, why);
 }

@@ -41,22 +41,31 @@ public sealed record TypedNumber(string Text, double? Value, string? Problem)
             : new TypedNumber(typed, Math.Clamp(value, min, max), null);
     }
 
-    /// <summary>Reads a time: 4:15, or plain seconds.</summary>
+    /// <summary>Reads a time: 4:15, 1:05:00, or plain seconds.</summary>
     /// <param name="text">As typed.</param>
     /// <param name="minS">The least that will do, s.</param>
     /// <param name="maxS">The most that will do, s.</param>
     public static TypedNumber ReadClock(string? text, double minS, double maxS)
     {
         var typed = text ?? "";
-        if (typed.Trim().Split(':') is not [var minutes, var seconds])
+        var (hours, minutes, seconds) = typed.Trim().Split(':') switch
+        {
+            [var h, var m, var s] => (Whole(h, 48), Whole(m, 59), Part(s)),
+            [var m, var s] => (0, Whole(m, 2_880), Part(s)),
+            _ => (double.NaN, double.NaN, double.NaN),
+        };
+        if (!typed.Contains(':', StringComparison.Ordinal))
         {
             return Read(typed, minS, maxS, "s");
         }
 
-        var whole = Read(minutes, 0, 2_880, "minutes");
-        var rest = Read(seconds, 0, 59.999, "seconds");
-        return whole.Value is { } m && rest.Value is { } s && m == Math.Floor(m)
-            ? Read(((60 * m) + s).ToString("R", CultureInfo.InvariantCulture), minS, maxS, "s") with { Text = typed }
-            : new TypedNumber(typed, null, "That is not a time. Give minutes and seconds, like 4:15, or seconds.");
+        var totalS = (3_600 * hours) + (60 * minutes) + seconds;
+        return double.IsNaN(totalS)
+            ? new TypedNumber(typed, null, "That is not a time. Give minutes and seconds, like 4:15, hours too, like 1:05:00, or seconds.")
+            : Read(totalS.ToString("R", CultureInfo.InvariantCulture), minS, maxS, "s") with { Text = typed };
+
+        static double Part(string text) => Read(text, 0, 59.999, "").Value ?? double.NaN;
+
+        static double Whole(string text, double most) => Read(text, 0, most, "").Value is { } value && value == Math.Floor(value) ? value : double.NaN;
     }
 }

@@ -71,7 +71,7 @@ public static class DemoData
         first.ParentName = written.Name;
         db.Sheets.Add(first);
         await db.SaveChangesAsync(ct);
-        var second = Kept("River dripper for two", slower, Scaling.To(slower, Scaling.ToFit(Scaling.To(slower, new Charge(33, 512)))), "Two cups from one paper, as much as it holds.");
+        var second = Kept("River dripper for two", slower, Scaling.To(slower, Scaling.ToFit(Scaling.To(slower, new Charge(33, 512)), ForecastModel.Published)), "Two cups from one paper, as much as it holds.");
         (second.ParentId, second.ParentName) = (first.Id, first.Name);
         db.Sheets.Add(second);
         await db.SaveChangesAsync(ct);
@@ -138,13 +138,13 @@ public static class DemoData
             var fromThisBag = restDays >= 0;
             restDays = fromThisBag ? restDays : 14 + (restDays % 10);
             var wanted = Scaling.To(written, new Charge(entry.DoseG, Math.Round(entry.DoseG * entry.Ratio)));
-            var charge = entry.ScaledToFit ? Scaling.ToFit(wanted) : Scaling.ChargeOf(wanted);
+            var charge = entry.ScaledToFit ? Scaling.ToFit(wanted, ForecastModel.Published) : Scaling.ChargeOf(wanted);
             var plan = Scaling.To(wanted, charge) with
             {
                 Coffee = new Coffee(charge.DoseG, bag.Roast, restDays),
                 Grind = new Grind(mill.MedianUm(entry.Clicks), mill.Spread),
             };
-            var forecast = Forecaster.Run(plan);
+            var forecast = ForecastModel.Published.Run(plan);
             var brew = BrewPlan.Of(forecast, new DateTimeOffset(openedAt, TimeSpan.Zero).ToUnixTimeMilliseconds());
             brew.BaristaId = baristas[random.Next(baristas.Count)].Id;
             brew.BagId = fromThisBag ? bag.Id : null;
@@ -152,7 +152,7 @@ public static class DemoData
             brew.PlaceName = entry.RecipeId == "hut-press" ? "High Hut" : "Weir House";
             brew.GrindText = string.Create(CultureInfo.InvariantCulture, $"{mill.Name}, {entry.Clicks} clicks");
             var real = Live(brew, forecast, entry, random);
-            brew.Why = DemoWords.Why(forecast, entry.PairWith, entry.ScaledToFit ? Forecaster.Run(wanted, ForecastOptions.TotalsOnly) : null,
+            brew.Why = DemoWords.Why(forecast, entry.PairWith, entry.ScaledToFit ? ForecastModel.Published.Figures(wanted) : null,
                 before.TryGetValue((entry.RecipeId, entry.Bag), out var last) ? (last.Entry.Clicks - entry.Clicks, last.Real) : null);
             before[(entry.RecipeId, entry.Bag)] = (entry, real);
             if (!entry.Untasted)
@@ -202,7 +202,7 @@ public static class DemoData
         brew.State = BrewState.Finished;
         brew.EndedAtMs = brew.StartedAtMs + (long)(1000 * elapsedS);
         var run = BrewRun.Replay(forecast, brew.CorePresses, elapsedS);
-        return Forecaster.Run(AsBrewed.Of(recipe, run, brew.WeightsG()), ForecastOptions.TotalsOnly).Totals;
+        return ForecastModel.Published.Figures(AsBrewed.Of(recipe, run, brew.WeightsG())).Totals;
 
         void Press(int step, double atS) => brew.Presses.Add(new BrewPress
         {

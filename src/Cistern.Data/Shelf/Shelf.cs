@@ -139,9 +139,9 @@ public sealed class Mill : IShelved
     /// <summary>The median at a setting, µm.</summary>
     public double MedianUm(double setting) => UmAtZero + (UmPerSetting * setting);
 
-    /// <summary>The setting on the mill's own steps nearest to a median.</summary>
+    /// <summary>The setting on the mill's own steps, which count from its least, nearest to a median.</summary>
     public double SettingFor(double medianUm) =>
-        Math.Clamp(Math.Round((medianUm - UmAtZero) / UmPerSetting / Step) * Step, Least, Most);
+        Math.Clamp(Least + (Math.Round((((medianUm - UmAtZero) / UmPerSetting) - Least) / Step) * Step), Least, Most);
 }
 
 /// <summary>A vessel on the shelf.</summary>

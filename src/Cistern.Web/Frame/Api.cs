@@ -25,9 +25,9 @@ public static class Api
         app.MapOpenApi();
     }
 
-    private static async Task ForecastAsync(HttpContext context, [FromQuery] bool? series, CancellationToken ct)
+    private static async Task ForecastAsync(HttpContext context, [FromQuery] bool? series, ForecastModel model, CancellationToken ct)
     {
-        var file = ForecastFile.Read(await ReadAsync(context.Request.Body, ct), new ForecastOptions { WithSeries = series == true });
+        var file = ForecastFile.Read(await ReadAsync(context.Request.Body, ct), model, new ForecastOptions { WithSeries = series == true });
         context.Response.StatusCode = file.Refused ? StatusCodes.Status422UnprocessableEntity : StatusCodes.Status200OK;
         if (series == true && !file.Refused)
         {

@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.IO.Compression;
+using Cistern.Core.Forecasts;
 using Cistern.Data;
 using Cistern.Data.Demo;
 using Microsoft.AspNetCore.DataProtection;
@@ -45,6 +46,8 @@ public static class Setup
             .PersistKeysToFileSystem(new DirectoryInfo(dataFile + ".keys"));
         builder.Services.AddHttpContextAccessor();
         builder.Services.AddScoped<Here>();
+        // What a request works out stops when whoever asked has gone.
+        builder.Services.AddScoped(services => ForecastModel.Published.StoppedBy(services.GetRequiredService<IHttpContextAccessor>().HttpContext?.RequestAborted ?? default));
         builder.Services.AddSingleton<Pages.Brewing.BrewDesk>();
         builder.Services.AddSingleton<Pages.Plan.PlanGate>();
         builder.Services.AddScoped<Pages.Plan.PlanDesk>();

@@ -7,7 +7,8 @@ namespace Cistern.Web.Wording;
 /// <param name="Title">What.</param>
 /// <param name="Remedy">What would do.</param>
 /// <param name="Kind">The event it tells of.</param>
-public sealed record EventWords(bool Stops, string Title, string Remedy, BrewEventKind Kind);
+/// <param name="StepIndex">The step it belongs to, or −1 for the whole brew.</param>
+public sealed record EventWords(bool Stops, string Title, string Remedy, BrewEventKind Kind, int StepIndex);
 
 /// <summary>Puts a forecast's events into words.</summary>
 public static class EventWording
@@ -16,7 +17,7 @@ public static class EventWording
     public static EventWords Of(BrewEvent happening, Forecast forecast, Show show)
     {
         var (title, remedy) = Words(happening, forecast, show);
-        return new EventWords(happening.Kind == BrewEventKind.Overflow, title, remedy, happening.Kind);
+        return new EventWords(happening.Kind == BrewEventKind.Overflow, title, remedy, happening.Kind, happening.StepIndex);
     }
 
     private static (string Title, string Remedy) Words(BrewEvent happening, Forecast forecast, Show show)
@@ -31,6 +32,8 @@ public static class EventWording
             BrewEventKind.ServerOverflow => ($"The server runs over: {Ml(value)} for {Ml(limit)}.", "Take a larger server."),
             BrewEventKind.KettleAboveBoiling when forecast.Recipe.Brewer.Family == Core.Recipes.VesselFamily.Siphon =>
                 ($"Water boils at {show.Temperature(limit)} here, so the flame holds {show.Temperature(Math.Min(Core.Planning.Settings.TemperatureC(forecast.Recipe), limit - 2))} at most.", "The forecast uses that. Hold it longer or grind finer to make up for it."),
+            BrewEventKind.KettleAboveBoiling when happening.StepIndex >= 0 =>
+                ($"Water boils at {show.Temperature(limit)} here, so the {step} cannot be at {show.Temperature(value)}.", "The forecast uses water off the boil for it. Leave its temperature out, or set one it can have."),
             BrewEventKind.KettleAboveBoiling => ($"Water boils at {show.Temperature(limit)} here, so {show.Temperature(value)} cannot be met.", "The forecast uses water off the boil. Hold it longer or grind finer to make up for it."),
             BrewEventKind.Stall => ($"It drains for {Show.Clock(value)} and may stall.", "Grind coarser, or stir less."),
             BrewEventKind.PressTooHard => ($"It takes {Show.Number(value, 0)} N at the hand: too hard.", "Grind coarser, or push more slowly."),

@@ -12,7 +12,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Bench;
 
 /// <summary>What can be brewed now, and what needs attention.</summary>
-public sealed class BenchModel(CisternDb db, Here here, PlanDesk desk) : PageModel
+public sealed class BenchModel(CisternDb db, Here here, PlanDesk desk, ForecastModel model) : PageModel
 {
     /// <summary>A clock that runs this long past its plan has been left running.</summary>
     private const double ForgottenS = 3_600;
@@ -92,7 +92,7 @@ public sealed class BenchModel(CisternDb db, Here here, PlanDesk desk) : PageMod
             return NotFound();
         }
 
-        var again = BrewPlan.Of(Forecaster.Run(before.Recipe()), here.NowMs);
+        var again = BrewPlan.Of(model.Run(before.Recipe()), here.NowMs);
         again.BaristaId = (await here.BaristaAsync(ct))?.Id;
         again.BagId = before.BagId;
         again.CoffeeName = before.CoffeeName;

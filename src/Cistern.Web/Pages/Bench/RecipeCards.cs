@@ -20,7 +20,7 @@ public sealed record FamilyCards(VesselFamily Family, IReadOnlyList<RecipeCard> 
 /// <summary>The recipes that can be brewed, as cards.</summary>
 public sealed record RecipeCards(IReadOnlyList<FamilyCards> Families)
 {
-    private static readonly Lazy<IReadOnlyList<Forecast>> Forecasts = new(() => [.. RecipeLibrary.All.Select(recipe => Forecaster.Run(recipe))]);
+    private static readonly Lazy<IReadOnlyList<Forecast>> Forecasts = new(() => [.. RecipeLibrary.All.Select(recipe => ForecastModel.Published.Run(recipe))]);
 
     /// <summary>Every recipe of the library, by family.</summary>
     public static RecipeCards Of(Show show) => new(

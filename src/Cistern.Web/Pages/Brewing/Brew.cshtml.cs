@@ -16,7 +16,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>Conducts one brew by the clock.</summary>
-public sealed class BrewModel(CisternDb db, Here here, BrewDesk desk) : PageModel
+public sealed class BrewModel(CisternDb db, Here here, BrewDesk desk, ForecastModel model) : PageModel
 {
     private static readonly JsonSerializerOptions Camel = new(JsonSerializerDefaults.Web);
 
@@ -195,7 +195,7 @@ public sealed class BrewModel(CisternDb db, Here here, BrewDesk desk) : PageMode
 
         Brew = brew;
         Recipe = brew.Recipe();
-        Plan = Forecaster.Run(Recipe);
+        Plan = model.Run(Recipe);
         Show = await here.ShowAsync(ct);
         var elapsedS = BrewDesk.ElapsedS(brew, here.NowMs);
         Run = BrewRun.Replay(Plan, brew.CorePresses, elapsedS);

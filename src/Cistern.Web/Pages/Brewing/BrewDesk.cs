@@ -92,7 +92,7 @@ public sealed class BrewDesk(IServiceScopeFactory scopes, TimeProvider time) : I
         }
 
         var nowMs = time.GetUtcNow().ToUnixTimeMilliseconds();
-        var plan = Forecaster.Run(brew.Recipe(), ForecastOptions.TotalsOnly);
+        var plan = ForecastModel.Published.Figures(brew.Recipe());
         return sent.Kind == PressKind.Undo
             ? await UndoAsync(db, brew, sent, nowMs, ct)
             : await DoneAsync(db, brew, plan, sent, nowMs, ct);

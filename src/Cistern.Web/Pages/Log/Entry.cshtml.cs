@@ -14,7 +14,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Log;
 
 /// <summary>One brew: what was planned, what was really done and when, and what it tasted of.</summary>
-public sealed class EntryModel(CisternDb db, Here here) : PageModel
+public sealed class EntryModel(CisternDb db, Here here, ForecastModel model) : PageModel
 {
     public Here Here => here;
 
@@ -28,6 +28,9 @@ public sealed class EntryModel(CisternDb db, Here here) : PageModel
     public Forecast? Real { get; private set; }
 
     public BrewRun Run { get; private set; } = null!;
+
+    /// <summary>What its own clock measured of what flowed.</summary>
+    public Measured Measured => Measured.Of(Plan.Recipe, Run);
 
     public Field Note { get; private set; } = new("note", "Add a note", "") { Kind = "area", MaxLength = 2_000 };
 
@@ -73,6 +76,9 @@ public sealed class EntryModel(CisternDb db, Here here) : PageModel
         return RedirectToPage(new { id });
     }
 
+    /// <summary>How long the press or the plunge was to take, s.</summary>
+    public double PlannedPressS => Core.Planning.Settings.Get(Plan, Core.Planning.Setting.PressS) ?? 0;
+
     /// <summary>What was weighed at a pour, or that it is marked as planned.</summary>
     public string Weighed(int step) => Brew.WeightsG().TryGetValue(step, out var totalG)
         ? Show.Water(totalG)
@@ -89,10 +95,10 @@ public sealed class EntryModel(CisternDb db, Here here) : PageModel
 
         Brew = brew;
         Show = await here.ShowAsync(ct);
-        Plan = Forecaster.Run(brew.Recipe());
+        Plan = model.Run(brew.Recipe());
         var untilS = brew.State == BrewState.Running ? BrewDesk.ElapsedS(brew, here.NowMs) : brew.EndedAtMs is { } endedAtMs ? BrewDesk.ElapsedS(brew, endedAtMs) : 0;
         Run = BrewRun.Replay(Plan, brew.CorePresses, untilS);
-        Real = Run.ClockRuns && brew.State == BrewState.Finished ? Forecaster.Run(AsBrewed.Of(Plan.Recipe, Run, brew.WeightsG())) : null;
+        Real = Run.ClockRuns && brew.State == BrewState.Finished ? model.Run(AsBrewed.Of(Plan.Recipe, Run, brew.WeightsG())) : null;
         return true;
     }
 }

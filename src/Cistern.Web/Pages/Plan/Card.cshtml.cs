@@ -1,3 +1,4 @@
+using Cistern.Core.Forecasts;
 using Cistern.Data;
 using Cistern.Drawing;
 using Cistern.Web.Frame;
@@ -8,7 +9,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>A plan as a card for the bench: one side of A6 or A5, printed by the browser.</summary>
-public sealed class CardModel(CisternDb db, PlanDesk desk, Here here) : PageModel
+public sealed class CardModel(CisternDb db, PlanDesk desk, Here here, ForecastModel model) : PageModel
 {
     public string Name { get; private set; } = "";
 
@@ -34,7 +35,7 @@ public sealed class CardModel(CisternDb db, PlanDesk desk, Here here) : PageMode
 
         Size = size == "a5" ? "a5" : "a6";
         Show = await here.ShowAsync(ct);
-        Plan = PlanSettings.Read(open.State, await PlanShelf.LoadAsync(db, open.State, ct), Request.Query, Show, here.Today);
+        Plan = PlanSettings.Read(open.State, new PlanContext(await PlanShelf.LoadAsync(db, open.State, ct), Show, here.Today, model), Request.Query);
         Name = open.Sheet?.Name ?? Plan.Recipe.Name;
         return Page();
     }

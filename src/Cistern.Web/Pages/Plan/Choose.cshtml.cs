@@ -17,7 +17,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Chooses a plan by what is wanted: the coffee, the drink, the time there is; and looks after the barista's own.</summary>
-public sealed class ChooseModel(CisternDb db, PlanDesk desk, PlanGate gate, Here here) : PageModel
+public sealed class ChooseModel(CisternDb db, PlanDesk desk, PlanGate gate, Here here, ForecastModel model) : PageModel
 {
     public Here Here => here;
 
@@ -168,7 +168,7 @@ public sealed class ChooseModel(CisternDb db, PlanDesk desk, PlanGate gate, Here
         Removed = int.TryParse(Request.Query["removed"], NumberStyles.None, CultureInfo.InvariantCulture, out var removed)
             ? await db.Sheets.AsNoTracking().FirstOrDefaultAsync(sheet => sheet.Id == removed && sheet.RemovedAtMs != null, ct) : null;
         ReadWish();
-        Choices = Choosing.Of(RecipeLibrary.All, Wish);
+        Choices = Choosing.Of(RecipeLibrary.All, Wish, model);
     }
 
     private void ReadWish()

@@ -11,7 +11,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Two plans laid side by side: only what differs, and what each gives. Recipes, brews and the barista's own plans alike.</summary>
-public sealed class CompareModel(CisternDb db, PlanDesk desk, Here here) : PageModel
+public sealed class CompareModel(CisternDb db, PlanDesk desk, Here here, ForecastModel model) : PageModel
 {
     public Show Show { get; private set; } = null!;
 
@@ -84,10 +84,10 @@ public sealed class CompareModel(CisternDb db, PlanDesk desk, Here here) : PageM
 
         if (open.Sheet is null)
         {
-            return Forecaster.Run(open.State.OriginRecipe());
+            return model.Run(open.State.OriginRecipe());
         }
 
-        var forecast = PlanSettings.Read(open.State, await PlanShelf.LoadAsync(db, open.State, ct), [], Show, here.Today).Forecast;
+        var forecast = PlanSettings.Read(open.State, new PlanContext(await PlanShelf.LoadAsync(db, open.State, ct), Show, here.Today, model), []).Forecast;
         return forecast with { Recipe = forecast.Recipe with { Name = NameOf(open.Sheet) } };
     }
 

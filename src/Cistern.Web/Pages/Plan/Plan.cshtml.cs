@@ -18,7 +18,7 @@ using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Sets a plan to what is wanted and shows what it will do.</summary>
-public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here here) : PageModel
+public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here here, ForecastModel model) : PageModel
 {
     private string? said;
 
@@ -105,6 +105,8 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
     /// <summary>Asked by htmx for the plan alone.</summary>
     public bool Part => Request.Headers.ContainsKey("HX-Request");
 
+    private PlanContext Context => new(Shelf, Show, here.Today, model);
+
     /// <summary>What was sent: the form, or the address where there is none.</summary>
     private Values Sent => Request.HasFormContentType ? Request.Form : Request.Query;
 
@@ -167,7 +169,8 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
             await StoreAsync(ct);
         }
 
-        if (!Part && Settings.Good)
+        // What only says something is shown at once; a redirect is for what changed.
+        if (!Part && Settings.Good && (went || Settings.Did.Count > 0 || Settings.Answer is null))
         {
             TempData[nameof(Said)] = Settings.Answer;
             return Redirect(QueryHelpers.AddQueryString($"/plan/{Open.Id}", ViewState()));
@@ -291,7 +294,7 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
         }
 
         Open = moved;
-        Settings = PlanSettings.Read(Open.State, Shelf, [], Show, here.Today);
+        Settings = PlanSettings.Read(Open.State, Context, []);
         return true;
     }
 
@@ -334,10 +337,10 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
         var state = Open.State;
         if (!ReferenceEquals(values, Request.Query) && From.Length > 0)
         {
-            state = PlanSettings.Read(state, Shelf, QueryHelpers.ParseQuery(From), Show, here.Today).State;
+            state = PlanSettings.Read(state, Context, QueryHelpers.ParseQuery(From)).State;
         }
 
-        Settings = PlanSettings.Read(state, Shelf, values, Show, here.Today);
+        Settings = PlanSettings.Read(state, Context, values);
         var series = Forecast.Series;
         var at = TypedNumber.Read(values.Value("at"), series[0].TimeS, series[^1].TimeS, "s");
         AtS = at.Value ?? (Core.Planning.Settings.Get(Forecast, Setting.ReleaseS) ?? series[^1].TimeS);
@@ -353,8 +356,8 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
         Findings = RecipeChecker.Check(Settings.Recipe);
         Events = [.. Forecast.Events.Select(one => EventWording.Of(one, Forecast, Show))];
         Accepted = Open.Accepted.PlaceId is null && Open.Sheet is null
-            ? Forecaster.Run(Open.Accepted.OriginRecipe())
-            : PlanSettings.Read(Open.Accepted, Shelf, [], Show, here.Today).Forecast;
+            ? model.Run(Open.Accepted.OriginRecipe())
+            : PlanSettings.Read(Open.Accepted, Context, []).Forecast;
         Changed = Differences.Between(Accepted, Forecast, Show);
         High = HighPlace.Of(Forecast, Settings.DialOf(Setting.MedianUm), Settings.CanGrind);
         Map = StrengthMapView.Of(this, await LastBrewsAsync(ct));
@@ -405,10 +408,10 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
     {
         if (Open.Kept)
         {
-            return PlanSettings.Read(Open.State, Shelf, [], Show, here.Today).Forecast;
+            return PlanSettings.Read(Open.State, Context, []).Forecast;
         }
 
         var state = Open.Parent is { } parent ? await desk.StateAsync(parent.Id, ct) : null;
-        return state is not null ? PlanSettings.Read(state, Shelf, [], Show, here.Today).Forecast : Forecaster.Run(Open.State.OriginRecipe());
+        return state is not null ? PlanSettings.Read(state, Context, []).Forecast : model.Run(Open.State.OriginRecipe());
     }
 }

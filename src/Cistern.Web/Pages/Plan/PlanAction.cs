@@ -25,6 +25,9 @@ public sealed record PlanAction(Recipe? Recipe, string What)
     /// <summary>What has to be said about it.</summary>
     public string? Answer { get; init; }
 
+    /// <summary>Where a question was not reached, the button that takes the nearest: what it sends, and what it says.</summary>
+    public (string Do, string Label)? Nearest { get; init; }
+
     /// <summary>The setting it changed, where it was one.</summary>
     public Setting? Setting { get; init; }
 
@@ -127,13 +130,15 @@ public sealed record PlanAction(Recipe? Recipe, string What)
         var solution = Solving.For(plan.Forecast, plan.DialOf(setting), outcome, value);
         var reached = solution.Forecast.Totals.Of(outcome) ?? 0;
         var told = plan.Told(setting, solution.Values[setting]);
-        return new PlanAction(solution.Forecast.Recipe, $"{Solving.Name(setting)[4..]} {told}")
-        {
-            Setting = setting,
-            Answer = solution.Reached
-                ? $"{told} gives {Asking.Told(outcome, reached, show)}."
-                : $"{solution.Why} {told} gives {Asking.Told(outcome, reached, show)}.",
-        };
+        var gives = $"{told} gives {Asking.Told(outcome, reached, show)}";
+        // What does not reach it changes nothing by itself; it can still be taken.
+        return solution.Reached
+            ? new PlanAction(solution.Forecast.Recipe, $"{Solving.Name(setting)[4..]} {told}") { Setting = setting, Answer = $"{gives}." }
+            : None with
+            {
+                Answer = $"{solution.Why} The nearest: {gives}. Nothing is changed.",
+                Nearest = solution.Values[setting] == Settings.Get(plan.Forecast, setting) ? null : (FormattableString.Invariant($"set:{setting}:{solution.Values[setting]:R}"), $"Take {told}"),
+            };
     }
 
     /// <summary>Asks for a strength and a leaning at once, by the dose and one setting that draws more or less.</summary>
@@ -155,11 +160,9 @@ public sealed record PlanAction(Recipe? Recipe, string What)
         var solution = Solving.ForBoth(plan.Forecast, plan.DialOf(by), plan.DialOf(Core.Planning.Setting.DoseG), tdsPercent, leaning);
         var told = $"{plan.Told(by, solution.Values[by])} and {plan.Told(Core.Planning.Setting.DoseG, solution.Values[Core.Planning.Setting.DoseG])}";
         var comes = $"{Show.Percent(solution.Forecast.Totals.FinalTdsPercent, 2)} TDS, leaning {Show.Signed(solution.Forecast.Totals.Tilt, 2)}";
-        return new PlanAction(solution.Forecast.Recipe, told)
-        {
-            Setting = by,
-            Answer = solution.Reached ? $"{told} give {comes}." : $"{solution.Why} {told} give {comes}.",
-        };
+        return solution.Reached
+            ? new PlanAction(solution.Forecast.Recipe, told) { Setting = by, Answer = $"{told} give {comes}." }
+            : None with { Answer = $"{solution.Why} The nearest: {told} give {comes}. Nothing is changed." };
     }
 
     private static PlanAction Set(PlanSettings plan, Setting setting, string text)

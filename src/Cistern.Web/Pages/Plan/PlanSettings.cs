@@ -11,6 +11,13 @@ using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic
 
 namespace Cistern.Web.Pages.Plan;
 
+/// <summary>What a plan is worked out with.</summary>
+/// <param name="Shelf">What the shelf offers.</param>
+/// <param name="Show">The barista's units.</param>
+/// <param name="Today">The day, where the server stands.</param>
+/// <param name="Model">The model it is forecast by.</param>
+public sealed record PlanContext(PlanShelf Shelf, Show Show, DateOnly Today, ForecastModel Model);
+
 /// <summary>
 /// A plan with what was just typed or pressed worked into it: the recipe, its forecast, each field's text and what is
 /// wrong with it, and the state that has come of it.
@@ -18,6 +25,7 @@ namespace Cistern.Web.Pages.Plan;
 public sealed class PlanSettings
 {
     private readonly PlanState before;
+    private readonly PlanContext context;
     private readonly PlanShelf shelf;
     private readonly Values values;
     private readonly Show show;
@@ -25,12 +33,12 @@ public sealed class PlanSettings
     private readonly Dictionary<Quantity, TypedNumber> typed = [];
     private readonly List<string> did = [];
 
-    private PlanSettings(PlanState state, PlanShelf shelf, Values values, Show show, DateOnly today)
+    private PlanSettings(PlanState state, PlanContext context, Values values)
     {
         before = state;
-        this.shelf = shelf;
+        this.context = context;
         this.values = values;
-        this.show = show;
+        (shelf, show) = (context.Shelf, context.Show);
         origin = state.OriginRecipe();
         Counting = Chosen("counting", state.Counting == DrinkCounting.WaterPoured ? "poured" : "cup") == "poured" ? DrinkCounting.WaterPoured : DrinkCounting.InTheCup;
         Bag = Pick(shelf.Bags, "bag", state.BagId, bag => bag.Name, "the coffee as written");
@@ -40,7 +48,7 @@ public sealed class PlanSettings
         Server = Pick(shelf.Servers, "server", state.ServerId, server => server.Name, "no server");
         KettleUsed = Pick(shelf.Kettles, "heater", state.KettleId, kettle => kettle.Name, "no kettle");
         Spoon = Pick(shelf.Spoons, "spoon", state.SpoonId, spoon => spoon.Name, "no spoon");
-        Base = Released(Circumstances(today));
+        Base = Released(Circumstances());
         ReadCharge();
         Recipe = Scaling.To(Base, Charge);
         Forecast = Run(Recipe);
@@ -95,6 +103,9 @@ public sealed class PlanSettings
     /// <summary>What came of a question asked backwards, or of another press, where it needs saying.</summary>
     public string? Answer { get; private set; }
 
+    /// <summary>The button that takes the nearest, where a question asked backwards was not reached.</summary>
+    public (string Do, string Label)? Instead { get; private set; }
+
     /// <summary>Findings that belong to no single field.</summary>
     public List<string> Problems { get; } = [];
 
@@ -141,11 +152,7 @@ public sealed class PlanSettings
     private double? askedUm;
 
     /// <summary>Works what was sent into a plan.</summary>
-    public static PlanSettings Read(PlanState state, PlanShelf shelf, Values values, Show show, DateOnly today)
-    {
-        var settings = new PlanSettings(state, shelf, values, show, today);
-        return settings.Acted(today);
-    }
+    public static PlanSettings Read(PlanState state, PlanContext context, Values values) => new PlanSettings(state, context, values).Acted();
 
     /// <summary>The text that stands in a quantity's field: what was typed where that will not do, else the figure.</summary>
     public string TextOf(Quantity quantity) => typed.TryGetValue(quantity, out var one) && one.Problem is not null ? one.Text : Shown(quantity);
@@ -178,13 +185,13 @@ public sealed class PlanSettings
     public static int? Nearest(Recipe written, PlanShelf shelf) =>
         shelf.Places.MinBy(place => Math.Abs(place.AltitudeM - written.Place.AltitudeM))?.Id;
 
-    private Forecast Run(Recipe recipe) => Forecaster.Run(recipe, ForecastOptions.Full with { ServerMl = Server?.CapacityMl });
+    private Forecast Run(Recipe recipe) => context.Model.Run(recipe, ForecastOptions.Full with { ServerMl = Server?.CapacityMl });
 
     /// <summary>What was pressed is done to the plan as it then stands; steps are edited in the charge that is shown.</summary>
-    private PlanSettings Acted(DateOnly today)
+    private PlanSettings Acted()
     {
         var action = PlanAction.Read(values, this, show);
-        Answer = action.Answer;
+        (Answer, Instead) = (action.Answer, action.Nearest);
         if (action.Refused is not null)
         {
             RefusedStep = action.Refused;
@@ -205,7 +212,7 @@ public sealed class PlanSettings
             MillSetting = Mill is null ? null : action.Setting == Setting.MedianUm ? Mill.SettingFor(changed.Grind.MedianUm) : GrindSetting.Value,
             Held = Locks == Locks.Written && before.Held is null ? null : new PlanState.HeldValues(Value(Locks.Last), Value(Locks.Before)),
         };
-        var next = new PlanSettings(state, shelf, [], show, today) { Answer = Answer, Opens = action.Opens };
+        var next = new PlanSettings(state, context, []) { Answer = Answer, Opens = action.Opens };
         next.did.AddRange(did);
         next.did.Add(action.What);
         return next;
@@ -248,14 +255,14 @@ public sealed class PlanSettings
     }
 
     /// <summary>Puts the chosen bag, mill, place, vessel and kettle in the place of the recipe's own.</summary>
-    private Recipe Circumstances(DateOnly today)
+    private Recipe Circumstances()
     {
         var recipe = before.BaseRecipe();
         recipe = recipe with
         {
             Coffee = Bag is null
                 ? recipe.Coffee with { Roast = origin.Coffee.Roast, RestDays = origin.Coffee.RestDays }
-                : recipe.Coffee with { Roast = Bag.Roast, RestDays = Bag.RestDays(today) },
+                : recipe.Coffee with { Roast = Bag.Roast, RestDays = Bag.RestDays(context.Today) },
             Place = Place?.AsPlace ?? origin.Place,
         };
         if (Vessel is not null && Vessel.Family == recipe.Brewer.Family)
@@ -333,17 +340,16 @@ public sealed class PlanSettings
     /// <summary>Moves the release to where it is set, and what leads to it and comes after with it.</summary>
     private Recipe Released(Recipe recipe)
     {
-        var forecast = Forecaster.Run(recipe, ForecastOptions.TotalsOnly);
+        var forecast = context.Model.Figures(recipe);
         if (Settings.Get(forecast, Setting.ReleaseS) is not { } standsS)
         {
             return recipe;
         }
 
-        const double LatestS = 14_400;
         var stands = Show.Clock(standsS);
         var pressed = Sent("do");
         var sent = Sent("release");
-        var release = TypedNumber.ReadClock(sent is null || sent == Sent("was.release") ? stands : sent, 1, LatestS);
+        var release = TypedNumber.ReadClock(sent is null || sent == Sent("was.release") ? stands : sent, 1, Member.LongestBrewS);
         if (release.Value is { } value && pressed is "release+" or "release-")
         {
             var steppedS = Math.Max(1, release.Value!.Value + (pressed[^1] == '+' ? 5 : -5));
@@ -356,7 +362,7 @@ public sealed class PlanSettings
             return recipe;
         }
 
-        var moved = Forecaster.Run(Settings.With(forecast, Setting.ReleaseS, wantedS), ForecastOptions.TotalsOnly);
+        var moved = context.Model.Figures(Settings.With(forecast, Setting.ReleaseS, wantedS));
         var reachedS = Settings.Get(moved, Setting.ReleaseS)!.Value;
         Release = Math.Abs(reachedS - wantedS) < 0.6
             ? release with { Text = Show.Clock(reachedS) }
@@ -403,7 +409,7 @@ public sealed class PlanSettings
         var pressed = Sent("do");
         if (pressed == "fit")
         {
-            Edit(Quantity.Dose, Scaling.ToFit(Scaling.To(Base, Charge)).DoseG);
+            Edit(Quantity.Dose, Scaling.ToFit(Scaling.To(Base, Charge), context.Model).DoseG);
             did.Add("scaled to fit");
             return;
         }
@@ -473,7 +479,7 @@ public sealed class PlanSettings
 
     private void Apply(Locks locks, (double Last, double Before) wanted, Quantity? edited)
     {
-        if (ChargeSolver.Solve(Base, new ChargeWish(locks, wanted.Last, wanted.Before, Counting)) is { } charge)
+        if (ChargeSolver.Solve(Base, new ChargeWish(locks, wanted.Last, wanted.Before, Counting), context.Model) is { } charge)
         {
             (Locks, held, Charge, heldEdited) = (locks, wanted, charge, true);
             return;
@@ -507,7 +513,7 @@ public sealed class PlanSettings
 
     private string Shown(Quantity quantity, Charge charge) => Format(
         quantity,
-        ValueOf(quantity, charge, () => ChargeSolver.DrinkG(Forecaster.Run(Scaling.To(Base, charge), ForecastOptions.TotalsOnly), Counting)));
+        ValueOf(quantity, charge, () => ChargeSolver.DrinkG(context.Model.Figures(Scaling.To(Base, charge)), Counting)));
 
     /// <summary>A quantity of a charge; the drink takes a forecast, so it is only asked for when it is wanted.</summary>
     private static double ValueOf(Quantity quantity, Charge charge, Func<double> drinkG) => quantity switch

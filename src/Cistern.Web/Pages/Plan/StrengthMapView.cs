@@ -1,5 +1,4 @@
 using Cistern.Core.Brewing;
-using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Data.Brews;
 using Cistern.Drawing;
@@ -28,9 +27,9 @@ public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, I
 
         foreach (var brew in brews)
         {
-            var forecast = Forecaster.Run(brew.Recipe(), ForecastOptions.TotalsOnly);
+            var forecast = plan.Forecast.Model.Figures(brew.Recipe());
             var endS = brew is { EndedAtMs: { } ended, StartedAtMs: { } started } ? (ended - started) / 1000.0 : 0;
-            var real = Forecaster.Run(AsBrewed.Of(forecast.Recipe, BrewRun.Replay(forecast, brew.CorePresses, endS), brew.WeightsG()), ForecastOptions.TotalsOnly).Totals;
+            var real = forecast.Again(AsBrewed.Of(forecast.Recipe, BrewRun.Replay(forecast, brew.CorePresses, endS), brew.WeightsG())).Totals;
             marks.Add(new MapMark(MapPoint.Brew, real.ExtractionYieldPercent, real.FinalTdsPercent, brew.Name));
             rows.Add(Row($"Brewed: {brew.Name}", real.FinalTdsPercent, real.ExtractionYieldPercent, real.Tilt));
         }

@@ -169,8 +169,8 @@ page.addEventListener('click', (event) => {
 /** A number or a time, one step on; the server says whether it will do. */
 const stepped = (text, by) => {
   if (text.includes(':')) {
-    const [minutes, seconds] = text.split(':').map(Number);
-    return clock(Math.max(0, minutes * 60 + seconds + by));
+    const seconds = text.split(':').reduce((sum, part) => sum * 60 + Number(part), 0);
+    return clock(Math.max(0, seconds + by));
   }
   const number = Number(text.replace(',', '.')) || 0;
   return String(Math.round((number + by) * 100) / 100);

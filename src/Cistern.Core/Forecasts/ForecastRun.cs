@@ -1,0 +1,645 @@
+using System.Buffers;
+using System.Collections.Immutable;
+using System.Runtime.InteropServices;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Core.Forecasts;
+
+/// <summary>One run of a recipe: walks its steps and tells the slurry what is done to it.</summary>
+internal sealed class ForecastRun
+{
+    private const double BulbG = 12;
+    private const double UsualFlameW = 220;
+
+    private readonly Recipe recipe;
+    private readonly ForecastModel model;
+    private readonly ForecastOptions options;
+    private readonly Slurry slurry;
+    private readonly List<BrewEvent> events = [];
+    private readonly List<Step> added = [];
+    private readonly StepTiming[] timings;
+    private readonly int anchor;
+
+    private Sample[]? samples;
+    private int sampleCount;
+    private double nextSampleS;
+    private double tareG;
+    private bool tared;
+    private double drawFromS = double.NaN;
+    private double drawToS = double.NaN;
+    private double? pressForceN;
+    private double suspended = 0.6;
+    private bool decanted;
+    private double flameW = UsualFlameW;
+    private bool turned;
+    private double? flameMarginW;
+    private Reckoning.ServedDrink served = new(0, 0);
+
+    public ForecastRun(Recipe recipe, ForecastModel model, ForecastOptions options)
+    {
+        this.recipe = recipe;
+        this.model = model;
+        this.options = options;
+        slurry = new Slurry(recipe, model, options.StepFactor);
+        timings = new StepTiming[recipe.Steps.Length];
+        anchor = RecipeChecker.AnchorIndex(recipe);
+        turned = recipe.Brewer.Family == VesselFamily.TubePress
+            && (recipe.Brewer.Position ?? (recipe.Steps.Any(step => step is Step.Flip) ? TubePosition.Turned : TubePosition.Upright)) == TubePosition.Turned;
+        slurry.OpenShare = recipe.Brewer.Family == VesselFamily.TubePress && !turned ? 1 : 0;
+        if (options.WithSeries)
+        {
+            samples = ArrayPool<Sample>.Shared.Rent(1024);
+            slurry.Moved = TakeSample;
+        }
+    }
+
+    public Forecast Run()
+    {
+        for (var i = 0; i < recipe.Steps.Length; i++)
+        {
+            var step = recipe.Steps[i];
+            WaitFor(step, i);
+            if (i == anchor && recipe.ClockStarts != ClockStart.WaterIn)
+            {
+                slurry.ZeroS = slurry.TimeS;
+            }
+
+            var startS = slurry.TimeS;
+            Do(step, i);
+            if (i == anchor && recipe.ClockStarts == ClockStart.WaterIn)
+            {
+                slurry.ZeroS = slurry.TimeS;
+            }
+
+            timings[i] = new StepTiming(i, startS, slurry.TimeS, DisplayG);
+            ForceSample();
+        }
+
+        return Finish();
+    }
+
+    private double DisplayG => OnScaleG - tareG;
+
+    private double OnScaleG => slurry.PouredG + (slurry.CoffeeIn ? recipe.Coffee.DoseG : 0);
+
+    private void WaitFor(Step step, int index)
+    {
+        if (step.AtS is not { } atS || double.IsNaN(slurry.ZeroS))
+        {
+            return;
+        }
+
+        var dueS = slurry.ZeroS + atS;
+        if (slurry.TimeS < dueS)
+        {
+            slurry.Idle(dueS - slurry.TimeS);
+        }
+        else if (slurry.TimeS > dueS + 0.05)
+        {
+            events.Add(new BrewEvent(BrewEventKind.StepLate, slurry.TimeS, index, slurry.TimeS - slurry.ZeroS, atS));
+        }
+    }
+
+    private void Do(Step step, int index)
+    {
+        switch (step)
+        {
+            case Step.RinseFilter { Hot: true }:
+                slurry.WarmVessel(60);
+                Pass(step);
+                break;
+            case Step.Preheat:
+                slurry.WarmVessel(80);
+                Pass(step);
+                break;
+            case Step.Tare:
+                tareG = OnScaleG;
+                tared = true;
+                Pass(step);
+                break;
+            case Step.AddCoffee:
+                slurry.AddCoffee();
+                if (slurry.FlameOn)
+                {
+                    JudgeFlame(index);
+                }
+
+                break;
+            case Step.Pour pour:
+                Pour(pour);
+                break;
+            case Step.Stir stir:
+                slurry.Stir(stir.Turns, 1, stir.OverS, stir.Continuous);
+                break;
+            case Step.BreakCrust turns:
+                slurry.Stir(turns.Turns, 0.7, turns.OverS, continuous: false);
+                break;
+            case Step.Swirl turns:
+                slurry.Stir(turns.Turns, 0.6, turns.OverS, continuous: false);
+                break;
+            case Step.TapRaft turns:
+                slurry.Stir(turns.Turns, 0.4, turns.OverS, continuous: false);
+                break;
+            case Step.Lid lid:
+                slurry.Covered = lid.On;
+                break;
+            case Step.SeatPlunger seat:
+                slurry.SeatPlunger();
+                if (recipe.Brewer.Family == VesselFamily.TubePress && !turned)
+                {
+                    slurry.OpenShare = seat.DrawBack ? 0 : 0.15;
+                }
+
+                break;
+            case Step.LiftPlunger:
+                slurry.LiftPlunger();
+                if (recipe.Brewer.Family == VesselFamily.TubePress && !turned)
+                {
+                    slurry.OpenShare = 1;
+                }
+
+                break;
+            case Step.Flip:
+                slurry.Raise(1.0);
+                Pass(step);
+                if (turned)
+                {
+                    turned = false;
+                    slurry.OpenShare = 0.15;
+                }
+
+                break;
+            case Step.LightBurner burner:
+                flameW = burner.FlameW ?? UsualFlameW;
+                break;
+            case Step.SeatChamber chamber:
+                slurry.Rise(chamber.WaterG, Math.Min(BulbG, chamber.WaterG), Math.Min(chamber.HoldC ?? ForecastModel.UsualHoldC, slurry.BoilingC - 2));
+                break;
+            case Step.RemoveBurner:
+                slurry.TakeFlameAway();
+                drawFromS = slurry.TimeS;
+                break;
+            case Step.OpenValve:
+                slurry.OpenShare = 1;
+                drawFromS = slurry.TimeS;
+                break;
+            case Step.CloseValve or Step.StopDrip:
+                slurry.OpenShare = 0;
+                break;
+            case Step.Wait wait:
+                slurry.Idle(wait.ForS);
+                break;
+            case Step.WaitFor wait:
+                slurry.Idle(wait.ExpectS);
+                break;
+            case Step.Press press:
+                Press(press);
+                break;
+            case Step.Plunge plunge:
+                Plunge(plunge);
+                break;
+            case Step.Drain drain:
+                Drain(drain, index);
+                break;
+            case Step.Decant decant:
+                Decant(decant);
+                break;
+            case Step.SwapCup swap:
+                slurry.SwapCup(swap.Keep);
+                break;
+            case Step.Dilute or Step.Ice:
+                // They act on the drink as a whole, so they wait until it is known.
+                added.Add(step);
+                break;
+            default:
+                Pass(step);
+                break;
+        }
+    }
+
+    private void Pass(Step step) => slurry.Idle(step.OverS);
+
+    private void Pour(Step.Pour pour)
+    {
+        if (!tared && slurry.PouredG <= 0)
+        {
+            // Everyone sets the scale to zero before the first water.
+            tareG = OnScaleG;
+        }
+
+        var vigour = pour.Height switch
+        {
+            PourHeight.Low => 0.6,
+            PourHeight.High => 1.3,
+            _ => 0.8,
+        };
+        slurry.Pour(Math.Max(0, pour.ToG - slurry.PouredG), pour.OverS, pour.TemperatureC ?? recipe.Water.TemperatureC, vigour);
+        if (pour.StirsIn)
+        {
+            slurry.EndPourStirring();
+        }
+    }
+
+    private void Press(Step.Press press)
+    {
+        slurry.Raise(0.8);
+        var freeG = slurry.FreeG;
+        NoteForce(25, freeG, press.OverS, bedShare: 1);
+        var drip = slurry.OpenShare;
+        slurry.Drive(freeG, press.OverS);
+        slurry.OpenShare = drip;
+    }
+
+    private void Plunge(Step.Plunge plunge)
+    {
+        if (plunge.Depth == PlungeDepth.Bottom)
+        {
+            var throughG = Math.Max(0, slurry.ContactG - slurry.BedWaterG);
+            NoteForce(10, throughG, plunge.OverS, slurry.Raft <= 0.15 ? 0.35 : 1);
+            slurry.Disturb();
+        }
+
+        slurry.Idle(plunge.OverS);
+    }
+
+    private void NoteForce(double ownN, double throughG, double overS, double bedShare)
+    {
+        // A press done in no time at all is done in half a second.
+        var flowM3PerS = throughG * 1e-6 / Math.Max(0.5, overS);
+        pressForceN = ownN + (WaterPhysics.ViscosityPaS(slurry.TemperatureC) * flowM3PerS * slurry.ResistanceOf(bedShare));
+    }
+
+    private void Drain(Step.Drain drain, int index)
+    {
+        slurry.OpenShare = 1;
+        if (double.IsNaN(drawFromS))
+        {
+            drawFromS = slurry.TimeS;
+        }
+
+        var ended = slurry.Drain(drain.UntilG);
+        slurry.OpenShare = 0;
+        drawToS = slurry.TimeS;
+        if (ended && drain.UntilG is not null && slurry.FreeG <= 1 + 1e-6 && slurry.CupWaterG + slurry.CupSolidsG < drain.UntilG - 0.05)
+        {
+            events.Add(new BrewEvent(BrewEventKind.DryBed, slurry.TimeS, index, slurry.CupWaterG + slurry.CupSolidsG, drain.UntilG.Value));
+        }
+    }
+
+    private void Decant(Step.Decant decant)
+    {
+        if (!decanted)
+        {
+            suspended = slurry.Suspended;
+            decanted = true;
+        }
+
+        slurry.Drive(Math.Max(0, slurry.FreeG - (decant.LeaveG ?? slurry.Vessel.ResidueG)), decant.OverS);
+    }
+
+    private void JudgeFlame(int index)
+    {
+        var margin = slurry.FlameMarginW(flameW);
+        flameMarginW = margin;
+        if (margin < 30)
+        {
+            events.Add(new BrewEvent(BrewEventKind.WaterFallsBack, slurry.TimeS, index, margin, 30));
+        }
+        else if (margin > 160)
+        {
+            events.Add(new BrewEvent(BrewEventKind.BoilsOver, slurry.TimeS, index, margin, 160));
+        }
+    }
+
+    private Forecast Finish()
+    {
+        var zeroS = double.IsNaN(slurry.ZeroS) ? 0 : slurry.ZeroS;
+        var cups = slurry.CloseCups();
+        var totals = Reckon(cups, zeroS);
+        for (var i = 0; i < timings.Length; i++)
+        {
+            timings[i] = timings[i] with { StartS = timings[i].StartS - zeroS, EndS = timings[i].EndS - zeroS };
+        }
+
+        for (var i = 0; i < events.Count; i++)
+        {
+            events[i] = events[i] with { AtS = events[i].AtS - zeroS };
+        }
+
+        Judge(totals, zeroS);
+        return new Forecast(recipe, totals, ImmutableCollectionsMarshal.AsImmutableArray(timings), TakeSeries(zeroS), [.. cups], [.. events])
+        {
+            Model = model,
+            Options = options,
+            Moves = slurry.Moves,
+        };
+    }
+
+    private Totals Reckon(IReadOnlyList<Cup> cups, double zeroS)
+    {
+        double waterG = 0, bright = 0, sweet = 0, bitter = 0;
+        foreach (var cup in cups)
+        {
+            if (cup.Kept)
+            {
+                waterG += cup.WaterG;
+                bright += cup.SolidsG.Bright;
+                sweet += cup.SolidsG.Sweet;
+                bitter += cup.SolidsG.Bitter;
+            }
+        }
+
+        var doseG = recipe.Coffee.DoseG;
+        var solids = new Solubles(bright, sweet, bitter);
+        var beverageG = waterG + solids.Sum;
+        var soluble = slurry.SolubleG;
+        var tilt = bright > 0 && bitter > 0 ? 10 * Math.Log(bitter / soluble.Bitter / (bright / soluble.Bright) / 0.695) : 0;
+        var totals = new Totals
+        {
+            FinishS = slurry.TimeS - zeroS,
+            BeverageG = beverageG,
+            BeverageWaterG = waterG,
+            SolidsG = solids,
+            TdsPercent = beverageG > 0 ? 100 * solids.Sum / beverageG : 0,
+            ExtractionYieldPercent = 100 * solids.Sum / doseG,
+            DissolvedYieldPercent = 100 * (soluble.Sum - slurry.LeftG.Sum) / doseG,
+            Tilt = tilt,
+            SlurryEndC = slurry.TemperatureC,
+            StreamC = slurry.StreamC,
+            DrawdownS = double.IsNaN(drawToS) ? null : drawToS - drawFromS,
+            PressForceN = pressForceN,
+            FlameMarginW = flameMarginW,
+            PeakVolumeMl = slurry.PeakVolumeMl,
+            SedimentGPer100G = beverageG > 0 ? 100 * slurry.FinesG * FilterTraits.Of(slurry.Vessel.Filter).FinesPassed * suspended / beverageG : 0,
+            KeptWaterG = slurry.ContactG + slurry.AnnulusG,
+            KeptSolidsG = slurry.InLiquidG,
+            FinalC = slurry.StreamC,
+            DrinkableAfterS = 0,
+        };
+        return Served(totals);
+    }
+
+    private Totals Served(Totals totals)
+    {
+        served = new Reckoning.ServedDrink(totals.BeverageG, totals.StreamC);
+        foreach (var step in added)
+        {
+            if (step is Step.Dilute dilute)
+            {
+                served.LetDown(dilute.WaterG, Math.Min(dilute.TemperatureC ?? recipe.Water.TemperatureC, slurry.BoilingC));
+                // What it is let down to before it meets ice is a figure of its own.
+                totals = served.IceG > 0 ? totals : totals with { DilutedG = served.MassG, DilutedTdsPercent = 100 * totals.SolidsG.Sum / served.MassG };
+            }
+            else if (step is Step.Ice ice)
+            {
+                served.Chill(ice.IceG, ice.IceC, ice.UntilC);
+            }
+        }
+
+        if (served.IceG > 0)
+        {
+            totals = totals with
+            {
+                IceG = served.IceG,
+                MeltG = served.MeltG,
+                LeastIceG = served.LeastIceG,
+                ChilledC = served.TemperatureC,
+                ChilledG = served.MassG,
+                ChilledTdsPercent = served.MassG > 0 ? 100 * totals.SolidsG.Sum / served.MassG : 0,
+            };
+        }
+
+        return totals with { FinalC = served.TemperatureC, DrinkableAfterS = Reckoning.Drinking.WaitS(served.MassG, served.TemperatureC, recipe.Place.AmbientC) };
+    }
+
+    private void Judge(Totals totals, double zeroS)
+    {
+        var capacityMl = recipe.Brewer.CapacityMl;
+        var peakAtS = slurry.PeakAtS - zeroS;
+        if (totals.PeakVolumeMl > capacityMl)
+        {
+            events.Add(new BrewEvent(BrewEventKind.Overflow, peakAtS, StepAt(peakAtS), totals.PeakVolumeMl, capacityMl));
+        }
+        else if (totals.PeakVolumeMl > 0.95 * capacityMl)
+        {
+            events.Add(new BrewEvent(BrewEventKind.NearlyFull, peakAtS, StepAt(peakAtS), totals.PeakVolumeMl, capacityMl));
+        }
+
+        if (options.ServerMl is { } serverMl)
+        {
+            var unmeltedMl = (served.IceG - served.MeltG) / WaterPhysics.IceDensityGPerMl;
+            var neededMl = (totals.FinalG / WaterPhysics.DensityGPerMl(Math.Clamp(totals.FinalC, 0, 100))) + unmeltedMl;
+            if (neededMl > 0.95 * serverMl)
+            {
+                events.Add(new BrewEvent(BrewEventKind.ServerOverflow, totals.FinishS, -1, neededMl, serverMl));
+            }
+        }
+
+        JudgeBoiling();
+
+        if (totals.DrawdownS > 240)
+        {
+            events.Add(new BrewEvent(BrewEventKind.Stall, drawFromS - zeroS, StepAt(drawToS - zeroS), totals.DrawdownS.Value, 240));
+        }
+
+        if (pressForceN > 120)
+        {
+            events.Add(new BrewEvent(BrewEventKind.PressTooHard, totals.FinishS, IndexOfPress(), pressForceN.Value, 120));
+        }
+
+        if (served.Short is { } tooWarm)
+        {
+            events.Add(new BrewEvent(BrewEventKind.IceTooLittle, totals.FinishS, -1, tooWarm.ReachedC, tooWarm.WantedC));
+        }
+
+        JudgeWindows();
+        JudgeTargets(totals);
+    }
+
+    /// <summary>Water hotter than it boils here cannot be had, be it the kettle's or a single pour's.</summary>
+    private void JudgeBoiling()
+    {
+        const double Near = 0.5; // a kettle that near to the boil is at it
+        if (recipe.Water.TemperatureC > slurry.BoilingC + Near)
+        {
+            events.Add(new BrewEvent(BrewEventKind.KettleAboveBoiling, 0, -1, recipe.Water.TemperatureC, slurry.BoilingC));
+        }
+
+        for (var i = 0; i < recipe.Steps.Length; i++)
+        {
+            var ownC = recipe.Steps[i] switch
+            {
+                Step.Pour pour => pour.TemperatureC,
+                Step.Dilute dilute => dilute.TemperatureC,
+                _ => null,
+            };
+            if (ownC > slurry.BoilingC + Near)
+            {
+                events.Add(new BrewEvent(BrewEventKind.KettleAboveBoiling, timings[i].StartS, i, ownC.Value, slurry.BoilingC));
+            }
+        }
+    }
+
+    private void JudgeWindows()
+    {
+        for (var i = 0; i < timings.Length; i++)
+        {
+            if (recipe.Steps[i].Window is not { } window)
+            {
+                continue;
+            }
+
+            var value = recipe.Steps[i] is Step.Wait or Step.Press or Step.Drain ? timings[i].LengthS : timings[i].StartS;
+            if (value < window.Low - 0.05 || value > window.High + 0.05)
+            {
+                events.Add(new BrewEvent(BrewEventKind.WindowMissed, timings[i].StartS, i, value, value < window.Low ? window.Low : window.High));
+            }
+        }
+    }
+
+    private void JudgeTargets(Totals totals)
+    {
+        if (recipe.Target is not { } target)
+        {
+            return;
+        }
+
+        Against("tdsPercent", target.TdsPercent, totals.FinalTdsPercent);
+        Against("tilt", target.Tilt, totals.Tilt);
+        Against("extractionYieldPercent", target.ExtractionYieldPercent, totals.ExtractionYieldPercent);
+        Against("finishS", target.FinishS, totals.FinishS);
+
+        void Against(string member, Span? range, double value)
+        {
+            if (range is { } wanted && !wanted.Holds(value))
+            {
+                events.Add(new BrewEvent(BrewEventKind.TargetMissed, totals.FinishS, -1, value, value < wanted.Low ? wanted.Low : wanted.High, member));
+            }
+        }
+    }
+
+    private int StepAt(double timeS)
+    {
+        for (var i = timings.Length - 1; i >= 0; i--)
+        {
+            if (timings[i].StartS <= timeS + 1e-9)
+            {
+                return i;
+            }
+        }
+
+        return 0;
+    }
+
+    private int IndexOfPress()
+    {
+        for (var i = 0; i < recipe.Steps.Length; i++)
+        {
+            if (recipe.Steps[i] is Step.Press or Step.Plunge { Depth: PlungeDepth.Bottom })
+            {
+                return i;
+            }
+        }
+
+        return -1;
+    }
+
+    private void TakeSample()
+    {
+        if (slurry.TimeS < nextSampleS - 1e-9)
+        {
+            return;
+        }
+
+        var intervalS = Math.Max(1, slurry.TimeS / 1200);
+        nextSampleS = slurry.TimeS + intervalS;
+        FillIn(intervalS);
+        AddSample();
+    }
+
+    /// <summary>In a long hold a step lasts longer than a second; the moments in it lie on a straight line.</summary>
+    private void FillIn(double intervalS)
+    {
+        if (sampleCount == 0 || slurry.TimeS - samples![sampleCount - 1].TimeS < 1.9 * intervalS)
+        {
+            return;
+        }
+
+        var from = samples[sampleCount - 1];
+        AddSample();
+        var to = samples[--sampleCount];
+        var parts = (int)((to.TimeS - from.TimeS) / intervalS);
+        for (var part = 1; part < parts; part++)
+        {
+            AddSample(from.Towards(to, (float)part / parts));
+        }
+    }
+
+    /// <summary>Corners of the curves fall on steps, so each step's end is a sample whatever the time.</summary>
+    private void ForceSample()
+    {
+        if (samples is not null && (sampleCount == 0 || samples[sampleCount - 1].TimeS < (float)slurry.TimeS - 1e-4f))
+        {
+            AddSample();
+        }
+        else if (samples is not null)
+        {
+            sampleCount--;
+            AddSample();
+        }
+    }
+
+    private void AddSample(Sample sample)
+    {
+        if (sampleCount == samples!.Length)
+        {
+            var larger = ArrayPool<Sample>.Shared.Rent(2 * samples.Length);
+            samples.AsSpan(0, sampleCount).CopyTo(larger);
+            ArrayPool<Sample>.Shared.Return(samples);
+            samples = larger;
+        }
+
+        samples[sampleCount++] = sample;
+    }
+
+    private void AddSample()
+    {
+        var solids = slurry.InLiquidG;
+        AddSample(new Sample
+        {
+            TimeS = (float)slurry.TimeS,
+            TemperatureC = (float)slurry.TemperatureC,
+            ContactWaterG = (float)slurry.ContactG,
+            AnnulusG = (float)slurry.AnnulusG,
+            BedWaterG = (float)slurry.BedWaterG,
+            BrightG = (float)solids.Bright,
+            SweetG = (float)solids.Sweet,
+            BitterG = (float)solids.Bitter,
+            Cup = (short)slurry.CupIndex,
+            CupWaterG = (float)slurry.CupWaterG,
+            CupSolidsG = (float)slurry.CupSolidsG,
+            Raft = (float)slurry.Raft,
+            VolumeMl = (float)slurry.VolumeMl,
+            FlowGPerS = (float)slurry.FlowGPerS,
+            DisplayG = (float)DisplayG,
+        });
+    }
+
+    private ImmutableArray<Sample> TakeSeries(double zeroS)
+    {
+        if (samples is null)
+        {
+            return [];
+        }
+
+        var series = new Sample[sampleCount];
+        for (var i = 0; i < series.Length; i++)
+        {
+            series[i] = samples[i] with { TimeS = (float)(samples[i].TimeS - zeroS) };
+        }
+
+        ArrayPool<Sample>.Shared.Return(samples);
+        samples = null;
+        return ImmutableCollectionsMarshal.AsImmutableArray(series);
+    }
+}
