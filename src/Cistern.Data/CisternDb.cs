@@ -32,6 +32,12 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
 
     public DbSet<PlanTurn> Turns => Set<PlanTurn>();
 
+    public DbSet<PlanExtra> Extras => Set<PlanExtra>();
+
+    public DbSet<DoneJob> Jobs => Set<DoneJob>();
+
+    public DbSet<Pulse> Pulses => Set<Pulse>();
+
     public DbSet<Brew> Brews => Set<Brew>();
 
     public DbSet<BrewPress> Presses => Set<BrewPress>();
@@ -56,6 +62,16 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
         {
             sheet.HasIndex(row => new { row.KeptAtMs, row.ChangedAtMs });
             sheet.HasMany(row => row.Turns).WithOne().HasForeignKey(turn => turn.SheetId);
+        });
+        modelBuilder.Entity<PlanExtra>(extra =>
+        {
+            extra.HasKey(row => row.SheetId);
+            extra.HasOne<PlanSheet>().WithOne().HasForeignKey<PlanExtra>(row => row.SheetId);
+        });
+        modelBuilder.Entity<DoneJob>(job =>
+        {
+            job.HasKey(row => row.Key);
+            job.HasIndex(row => row.AtMs);
         });
         modelBuilder.Entity<PlanTurn>().HasIndex(turn => new { turn.SheetId, turn.Position }).IsUnique();
 

@@ -1,38 +1,381 @@
+using System.Buffers.Binary;
 using System.Data.Common;
+using System.Globalization;
+using System.Reflection;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Design;
 using Microsoft.EntityFrameworkCore.Diagnostics;
+using Microsoft.EntityFrameworkCore.Migrations;
 
 namespace Cistern.Data;
 
-/// <summary>Opens the data file so that what has been said to be saved is on the disk.</summary>
-public static class DataFile
+/// <summary>
+/// The data file of one bench, owned by one process: as long as this lives, the operating system keeps everybody else's
+/// Cistern out of it, and gives it free with the process, however that ends.
+/// </summary>
+public sealed class DataFile : IDisposable
 {
-    /// <summary>Options for a data file.</summary>
+    /// <summary>Stands in the file's header: a bench of somebody's own.</summary>
+    private const int OwnMark = 0x43495354; // CIST
+
+    /// <summary>Stands in the file's header: made by the demo, and its to throw away.</summary>
+    private const int DemoMark = 0x43495344; // CISD
+
+    private readonly FileStream owned;
+    private FileStream? opened;
+
+    private DataFile(string path, FileStream owned)
+    {
+        Path = path;
+        this.owned = owned;
+    }
+
+    /// <summary>The schema of this version: every migration, oldest first.</summary>
+    public static IReadOnlyList<string> Schema { get; } =
+        [.. typeof(CisternDb).Assembly.GetTypes().Select(type => type.GetCustomAttribute<MigrationAttribute>()?.Id).OfType<string>().Order(StringComparer.Ordinal)];
+
+    /// <summary>Where it lies, every link followed.</summary>
+    public string Path { get; }
+
+    /// <summary>Where it is built before it stands whole.</summary>
+    private string Building => Path + ".new";
+
+    /// <summary>Takes a data file for this process.</summary>
+    /// <param name="path">The file; it need not be there yet.</param>
+    /// <exception cref="DataFileRefusedException">Another Cistern has it, or it cannot be written there.</exception>
+    public static DataFile Take(string path)
+    {
+        var real = path;
+        try
+        {
+            Directory.CreateDirectory(System.IO.Path.GetDirectoryName(System.IO.Path.GetFullPath(path))!);
+            real = Disk.Real(path);
+            return new DataFile(real, Disk.Own(real + ".lock", FileShare.None));
+        }
+        catch (IOException error) when (Disk.IsHeld(error))
+        {
+            throw new DataFileRefusedException($"Another Cistern is using {real}: stop it first, or give this one a file of its own with CISTERN_DATA.", error);
+        }
+        catch (Exception error) when (Disk.Trouble(error) is { } trouble)
+        {
+            throw new DataFileRefusedException($"The data file {real} cannot be used: {trouble}.", error);
+        }
+    }
+
+    /// <summary>Options for a context on a data file that is there.</summary>
     /// <param name="builder">Takes the options.</param>
-    /// <param name="path">The file; made when it is not there.</param>
-    public static void Configure(DbContextOptionsBuilder builder, string path)
+    /// <param name="path">The file.</param>
+    /// <param name="interceptors">More to be done at each command.</param>
+    public static void Configure(DbContextOptionsBuilder builder, string path, params IInterceptor[] interceptors)
     {
-        var connection = new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true, Pooling = true, DefaultTimeout = 10 };
-        builder.UseSqlite(connection.ToString()).AddInterceptors(new Durable());
+        builder.UseSqlite(Connection(path)).AddInterceptors([new Durable(), .. interceptors]);
     }
 
-    /// <summary>Brings a data file up to this version's tables.</summary>
-    public static async Task PrepareAsync(CisternDb db, CancellationToken ct = default)
+    /// <summary>Makes the file ready: built where there is none, brought up to this version where it is older.</summary>
+    /// <param name="demo">Whether the demo's own bench goes into a new file.</param>
+    /// <param name="fill">Fills a new file, or one that is still empty.</param>
+    /// <param name="ct">Stops it; the file is then as it was.</param>
+    /// <exception cref="DataFileRefusedException">It cannot be used, and why.</exception>
+    public async Task PrepareAsync(bool demo, Func<CisternDb, CancellationToken, Task>? fill = null, CancellationToken ct = default)
     {
-        await db.Database.MigrateAsync(ct);
-        // Kept in the file's header, so once is enough.
-        await db.Database.ExecuteSqlRawAsync("PRAGMA journal_mode=WAL", ct);
+        try
+        {
+            Clear(Building);
+            if (Applied() is not { } applied)
+            {
+                await BuildAsync(demo ? DemoMark : OwnMark, fill, ct);
+            }
+            else if (applied.Except(Schema, StringComparer.Ordinal).FirstOrDefault() is { } unknown)
+            {
+                throw new DataFileRefusedException($"The data file {Path} was written by a newer Cistern (its tables are of {unknown}): bring Cistern up to date, or give this one another file with CISTERN_DATA.");
+            }
+            else if (applied.Count < Schema.Count)
+            {
+                await BringUpAsync(applied[^1], ct);
+            }
+            else
+            {
+                Unlock(Path);
+            }
+
+            foreach (var suffix in (string[])["", "-wal", "-shm"])
+            {
+                Disk.Shut(Path + suffix);
+            }
+
+            await using (var db = Context(Path))
+            {
+                // Kept in the file's header, so once is enough.
+                await db.Database.ExecuteSqlRawAsync("PRAGMA journal_mode=WAL", ct);
+                if (fill is not null)
+                {
+                    await FillAsync(db, fill, ct);
+                }
+            }
+
+            opened ??= new FileStream(Path, FileMode.Open, FileAccess.Read, FileShare.ReadWrite | FileShare.Delete);
+        }
+        catch (Exception error) when (error is not DataFileRefusedException and not OperationCanceledException && Disk.Trouble(error) is { } trouble)
+        {
+            throw new DataFileRefusedException($"The data file {Path} cannot be used: {trouble}.", error);
+        }
     }
 
-    /// <summary>Lets go of plans that nobody has kept, brewed or touched since a moment; they were only tried.</summary>
+    /// <summary>Throws the demo's own file away, so that it begins anew; nobody else's.</summary>
+    /// <param name="isOldDemo">Tells whether a file that an earlier version made without a mark is the demo's.</param>
+    /// <exception cref="DataFileRefusedException">It is not the demo's.</exception>
+    public void RemoveDemo(Func<string, bool> isOldDemo)
+    {
+        if (!File.Exists(Path) || new FileInfo(Path).Length == 0)
+        {
+            return;
+        }
+
+        if (Mark() != DemoMark && !(Mark() == 0 && IsDatabase() && isOldDemo(Connection(Path, pooled: false))))
+        {
+            throw new DataFileRefusedException($"{Path} was not made by the demo, so --fresh leaves it alone: name another file with CISTERN_DATA, or move this one away yourself.");
+        }
+
+        Clear(Path);
+    }
+
+    /// <summary>Whether what is written now would still be there after a start: the file stands where it was opened.</summary>
+    public bool StillThere
+    {
+        get
+        {
+            if (opened is null)
+            {
+                return false;
+            }
+
+            if (!OperatingSystem.IsLinux())
+            {
+                return File.Exists(Path);
+            }
+
+            // The kernel tells under which name an open file is known now; "(deleted)" is part of it when it has none.
+            var name = new FileInfo(string.Create(CultureInfo.InvariantCulture, $"/proc/self/fd/{opened.SafeFileHandle.DangerousGetHandle()}")).LinkTarget;
+            return name is null ? File.Exists(Path) : name == Path;
+        }
+    }
+
+    /// <inheritdoc/>
+    public void Dispose()
+    {
+        // A pooled connection would keep the file open after its owner has let go.
+        using (var connection = new SqliteConnection(Connection(Path)))
+        {
+            SqliteConnection.ClearPool(connection);
+        }
+
+        opened?.Dispose();
+        owned.Dispose();
+    }
+
+    /// <summary>Lets go of plans that nobody has kept, brewed or touched since a moment, which were only tried, and of answered jobs.</summary>
     /// <param name="db">The data.</param>
     /// <param name="beforeMs">The moment, UTC ms.</param>
     /// <param name="ct">Stops it.</param>
-    public static Task<int> TidyAsync(CisternDb db, long beforeMs, CancellationToken ct = default) => db.Sheets
-        .Where(sheet => sheet.KeptAtMs == null && sheet.ChangedAtMs < beforeMs && !db.Brews.Any(brew => brew.SheetId == sheet.Id))
-        .ExecuteDeleteAsync(ct);
+    public static async Task<int> TidyAsync(CisternDb db, long beforeMs, CancellationToken ct = default)
+    {
+        await db.Jobs.Where(job => job.AtMs < beforeMs).ExecuteDeleteAsync(ct);
+        return await db.Sheets
+            .Where(sheet => sheet.KeptAtMs == null && sheet.ChangedAtMs < beforeMs && !db.Brews.Any(brew => brew.SheetId == sheet.Id))
+            .ExecuteDeleteAsync(ct);
+    }
+
+    /// <summary>The migrations a file has had, oldest first.</summary>
+    /// <param name="connection">An open connection to it.</param>
+    /// <param name="ct">Stops it.</param>
+    public static async Task<IReadOnlyList<string>> AppliedAsync(SqliteConnection connection, CancellationToken ct = default)
+    {
+        var applied = new List<string>();
+        await using var command = connection.CreateCommand();
+        command.CommandText = "SELECT MigrationId FROM __EFMigrationsHistory ORDER BY MigrationId";
+        await using var rows = await command.ExecuteReaderAsync(ct);
+        while (await rows.ReadAsync(ct))
+        {
+            applied.Add(rows.GetString(0));
+        }
+
+        return applied;
+    }
+
+    /// <summary>A connection that is opened anew, outside the pool: it sees the file that lies there now.</summary>
+    public SqliteConnection OpenAnew() => OpenAnew(Path);
+
+    /// <summary>Outside the pool: a pooled connection would go on holding a file that another one takes the place of.</summary>
+    private static SqliteConnection OpenAnew(string path)
+    {
+        var connection = new SqliteConnection(Connection(path, pooled: false));
+        connection.Open();
+        return connection;
+    }
+
+    /// <summary>Never makes a file: one that has gone must not come back empty.</summary>
+    private static string Connection(string path, bool pooled = true) =>
+        new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true, Pooling = pooled, DefaultTimeout = 10, Mode = SqliteOpenMode.ReadWrite }.ToString();
+
+    private static CisternDb Context(string path)
+    {
+        var builder = new DbContextOptionsBuilder<CisternDb>();
+        Configure(builder, path);
+        return new CisternDb(builder.Options);
+    }
+
+    private static void Clear(string path)
+    {
+        foreach (var suffix in (string[])["", "-wal", "-shm", "-journal"])
+        {
+            File.Delete(path + suffix);
+        }
+    }
+
+    private static void Run(SqliteConnection connection, string sql)
+    {
+        using var command = connection.CreateCommand();
+        command.CommandText = sql;
+        command.ExecuteNonQuery();
+    }
+
+    /// <summary>
+    /// A start that was interrupted leaves a row that says it is migrating, and the migrator would wait for it for ever.
+    /// Whoever owns the file knows that nobody is.
+    /// </summary>
+    private static void Unlock(string path)
+    {
+        using var connection = OpenAnew(path);
+        if (Tables(connection).Contains("__EFMigrationsLock"))
+        {
+            Run(connection, "DELETE FROM __EFMigrationsLock");
+        }
+    }
+
+    private static HashSet<string> Tables(SqliteConnection connection)
+    {
+        var tables = new HashSet<string>(StringComparer.Ordinal);
+        using var command = connection.CreateCommand();
+        command.CommandText = "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'";
+        using var rows = command.ExecuteReader();
+        while (rows.Read())
+        {
+            tables.Add(rows.GetString(0));
+        }
+
+        return tables;
+    }
+
+    /// <summary>The migrations the file has had; null where there is no file, or one in which a start got no further than its first steps.</summary>
+    private List<string>? Applied()
+    {
+        if (!File.Exists(Path) || new FileInfo(Path).Length == 0)
+        {
+            return null;
+        }
+
+        if (!IsDatabase())
+        {
+            throw new DataFileRefusedException($"{Path} is no data file of Cistern: it is no database at all. Name another with CISTERN_DATA, or move it away.");
+        }
+
+        using var connection = OpenAnew(Path);
+        var tables = Tables(connection);
+        var applied = tables.Contains("__EFMigrationsHistory") ? AppliedAsync(connection).GetAwaiter().GetResult().ToList() : [];
+        tables.ExceptWith(["__EFMigrationsHistory", "__EFMigrationsLock"]);
+        if (applied.Count == 0 && tables.Count > 0)
+        {
+            throw new DataFileRefusedException($"{Path} is no data file of Cistern: it holds other tables. Name another with CISTERN_DATA, or move it away.");
+        }
+
+        return applied.Count == 0 ? null : applied;
+    }
+
+    private bool IsDatabase()
+    {
+        using var file = File.OpenRead(Path);
+        Span<byte> head = stackalloc byte[16];
+        return file.ReadAtLeast(head, head.Length, throwOnEndOfStream: false) == head.Length && head.SequenceEqual("SQLite format 3\0"u8);
+    }
+
+    private int Mark()
+    {
+        // SQLite keeps it at byte 68 of the header, big end first.
+        using var file = File.OpenRead(Path);
+        Span<byte> head = stackalloc byte[72];
+        return file.ReadAtLeast(head, head.Length, throwOnEndOfStream: false) == head.Length ? BinaryPrimitives.ReadInt32BigEndian(head[68..]) : 0;
+    }
+
+    /// <summary>Builds a new file beside its place, and puts it there when it is whole: a start that is cut off leaves nothing behind.</summary>
+    private async Task BuildAsync(int mark, Func<CisternDb, CancellationToken, Task>? fill, CancellationToken ct)
+    {
+        await Disk.Own(Building, FileShare.ReadWrite).DisposeAsync();
+        await MigrateAsync(mark, fill, ct);
+        Clear(Path);
+        Disk.Replace(Building, Path);
+    }
+
+    /// <summary>Brings a copy up to this version and puts it in the file's place; the file as it was stays beside it.</summary>
+    private async Task BringUpAsync(string from, CancellationToken ct)
+    {
+        var before = string.Create(CultureInfo.InvariantCulture, $"{Path}.before-{Schema[^1][..14]}");
+        await using (var connection = OpenAnew(Path))
+        {
+            // A journal left beside the file would be played into the one that takes its place.
+            Run(connection, "PRAGMA journal_mode=DELETE");
+            foreach (var copy in (string[])[before + ".new", Building])
+            {
+                Clear(copy);
+                await Disk.Own(copy, FileShare.ReadWrite).DisposeAsync();
+                await using var to = OpenAnew(copy);
+                connection.BackupDatabase(to);
+            }
+        }
+
+        Disk.Replace(before + ".new", before);
+        Unlock(Building);
+        try
+        {
+            await MigrateAsync(mark: null, fill: null, ct);
+        }
+        catch (Exception error) when (error is SqliteException or InvalidOperationException && Disk.Trouble(error) is null)
+        {
+            throw new DataFileRefusedException($"The data file {Path} (of {from}) could not be brought up to this version: {error.Message.TrimEnd('.')}. It is as it was.", error);
+        }
+
+        Disk.Replace(Building, Path);
+    }
+
+    private async Task MigrateAsync(int? mark, Func<CisternDb, CancellationToken, Task>? fill, CancellationToken ct)
+    {
+        await using var db = Context(Building);
+        await db.Database.OpenConnectionAsync(ct);
+        // It is written through to the disk as a whole when it takes its place; until then nothing of it counts.
+        await db.Database.ExecuteSqlRawAsync("PRAGMA journal_mode=MEMORY; PRAGMA synchronous=OFF", ct);
+        await db.Database.MigrateAsync(ct);
+        if (mark is { } own)
+        {
+            await db.Database.ExecuteSqlRawAsync(string.Create(CultureInfo.InvariantCulture, $"PRAGMA application_id={own}"), ct);
+        }
+
+        if (fill is not null)
+        {
+            await FillAsync(db, fill, ct);
+        }
+
+        var connection = (SqliteConnection)db.Database.GetDbConnection();
+        await db.Database.CloseConnectionAsync();
+        SqliteConnection.ClearPool(connection);
+    }
+
+    /// <summary>All of it or nothing: a bench that is half filled would never be filled again.</summary>
+    private static async Task FillAsync(CisternDb db, Func<CisternDb, CancellationToken, Task> fill, CancellationToken ct)
+    {
+        await using var transaction = await db.Database.BeginTransactionAsync(ct);
+        await fill(db, ct);
+        await transaction.CommitAsync(ct);
+    }
 
     /// <summary>A commit returns only when it is on the disk: FULL is per connection, so it is set on each.</summary>
     private sealed class Durable : DbConnectionInterceptor

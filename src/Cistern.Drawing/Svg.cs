@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Net;
 using System.Text;
+using Cistern.Core.Recipes;
 
 namespace Cistern.Drawing;
 
@@ -28,7 +29,8 @@ internal sealed class Svg
 
     public override string ToString() => text.ToString();
 
-    public static string Encode(string content) => WebUtility.HtmlEncode(content);
+    /// <summary>Text as XML takes it: a control character would make the whole picture none.</summary>
+    public static string Encode(string content) => WebUtility.HtmlEncode(PlainText.Seen(content));
 
     private static object? Rounded(object? value) => value is double number ? Math.Round(number, 1) : value;
 }

@@ -1,10 +1,27 @@
+using Cistern.Data;
 using Cistern.Web.Frame;
+using Microsoft.AspNetCore.Connections;
 
-var builder = WebApplication.CreateBuilder(args);
-builder.AddCistern();
-var app = builder.Build();
-await app.UseCisternAsync();
-await app.RunAsync();
+try
+{
+    var builder = WebApplication.CreateBuilder(args);
+    builder.AddCistern();
+    await using var app = builder.Build();
+    await app.UseCisternAsync();
+    await app.RunAsync();
+    return 0;
+}
+catch (DataFileRefusedException refused)
+{
+    // Said to whoever started it, in one sentence; a trace would hide it.
+    await Console.Error.WriteLineAsync($"cistern: {refused.Message}");
+    return 1;
+}
+catch (IOException error) when (error.InnerException is AddressInUseException)
+{
+    await Console.Error.WriteLineAsync($"cistern: {error.Message.TrimEnd('.')}. Is Cistern running already? Stop it, or give this one another with --urls.");
+    return 1;
+}
 
 /// <summary>The entry point, named so that tests can start it.</summary>
 public partial class Program;

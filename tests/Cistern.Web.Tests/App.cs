@@ -1,5 +1,6 @@
 using AngleSharp.Dom;
 using AngleSharp.Html.Parser;
+using Cistern.Data;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.AspNetCore.TestHost;
@@ -11,11 +12,38 @@ namespace Cistern.Web.Tests;
 /// <summary>The application on a real data file of its own, with a clock the test sets.</summary>
 public sealed class App : WebApplicationFactory<Program>
 {
-    private readonly string folder = Directory.CreateTempSubdirectory("cistern-web-tests-").FullName;
+    private readonly bool demo = true;
+
+    public App()
+        : this(Path.Combine(Folder(), "test.db"), demo: true)
+    {
+    }
+
+    private App(string dataFile, bool demo)
+    {
+        DataFile = dataFile;
+        this.demo = demo;
+    }
+
+    /// <summary>Where its data lies.</summary>
+    public string DataFile { get; }
 
     public FakeTimeProvider Time { get; } = new(new DateTimeOffset(2026, 11, 23, 9, 0, 0, TimeSpan.Zero));
 
+    /// <summary>An application on a data file that is there already, or is to be made there.</summary>
+    public static App On(string dataFile, bool demo = false) => new(dataFile, demo);
+
+    /// <summary>A folder of its own for one test.</summary>
+    public static string Folder() => Directory.CreateTempSubdirectory("cistern-web-tests-").FullName;
+
     public HttpClient Browser() => CreateClient(new WebApplicationFactoryClientOptions { AllowAutoRedirect = true, HandleCookies = true });
+
+    /// <summary>Works on the data behind the pages' back.</summary>
+    public async Task<T> DataAsync<T>(Func<CisternDb, Task<T>> work)
+    {
+        await using var scope = Services.CreateAsyncScope();
+        return await work(scope.ServiceProvider.GetRequiredService<CisternDb>());
+    }
 
     /// <summary>Gets a page and parses it.</summary>
     public static async Task<IDocument> GetAsync(HttpClient client, string path, int status = 200)
@@ -39,8 +67,8 @@ public sealed class App : WebApplicationFactory<Program>
 
     protected override void ConfigureWebHost(IWebHostBuilder builder)
     {
-        builder.UseSetting("Cistern:DataFile", Path.Combine(folder, "test.db"));
-        builder.UseSetting("Cistern:Demo", "true");
+        builder.UseSetting("Cistern:DataFile", DataFile);
+        builder.UseSetting("Cistern:Demo", demo ? "true" : "false");
         builder.ConfigureTestServices(services => services.AddSingleton<TimeProvider>(Time));
     }
 }

@@ -143,7 +143,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
         Assert.Matches(@"^\s*\d+ clicks \(\d+ µm\) gives 1\.2\d % TDS", page.QuerySelector("#answer")!.TextContent);
         Assert.Matches(@"^\d+$", Value(page, "grind"));
         page = await ChangeAsync(client, page, ("ask.setting", "TemperatureC"), ("ask.outcome", "TdsPercent"), ("ask.value", "9"), ("do", "find"));
-        Assert.Contains("alone does not reach it. This is the nearest.", page.QuerySelector("#answer")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("alone does not reach it. The nearest:", page.QuerySelector("#answer")!.TextContent, StringComparison.Ordinal);
         page = await ChangeAsync(client, page, ("ask.value", "strong"), ("do", "find"));
         Assert.Contains("not a number", page.QuerySelector("#answer")!.TextContent, StringComparison.Ordinal);
         page = await ChangeAsync(client, page, ("do", "undo"));

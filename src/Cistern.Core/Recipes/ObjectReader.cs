@@ -5,7 +5,7 @@ using System.Text.Json;
 namespace Cistern.Core.Recipes;
 
 /// <summary>Reads the members of one object of the file, noting a finding for each that will not do.</summary>
-internal sealed class ObjectReader(JsonElement element, string place, List<Finding> findings)
+internal sealed class ObjectReader(JsonElement element, string place, List<Finding> findings, bool kept = false)
 {
     private readonly HashSet<string> known = new(StringComparer.Ordinal);
 
@@ -81,9 +81,18 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
         }
 
         var member = Member.Named(rule ?? name);
-        return value.ValueKind == JsonValueKind.String && value.GetString() is { } text && text.Length <= member.Max
-            ? text
-            : Refuse<string?>(name, member, value, null);
+        if (value.ValueKind != JsonValueKind.String || value.GetString() is not { } text || text.Length > member.Max)
+        {
+            return Refuse<string?>(name, member, value, null);
+        }
+
+        // What was kept before this was refused can still be read.
+        if (!kept && PlainText.Problem(PlainText.Lines(text), (int)member.Max, lines: name is "notes" or "note") is { } problem)
+        {
+            findings.Add(Finding.Error(At(name), $"{name} must be plain text.", Shown(value), problem));
+        }
+
+        return text;
     }
 
     public string RequiredText(string name)
@@ -126,7 +135,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
         var found = Take(name, out var value);
         if (found && value.ValueKind == JsonValueKind.Object)
         {
-            return new ObjectReader(value, At(name), findings);
+            return new ObjectReader(value, At(name), findings, kept);
         }
 
         if (found)
@@ -160,6 +169,11 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
             if (!known.Contains(member.Name))
             {
                 extra ??= ImmutableSortedDictionary.CreateBuilder<string, JsonElement>(StringComparer.Ordinal);
+                if (!IsWhole(member.Value))
+                {
+                    findings.Add(Finding.Error(At(member.Name), "Text is made of whole letters.", "half of a surrogate pair", "Write it again, or leave it out."));
+                }
+
                 extra[member.Name] = member.Value.Clone();
             }
         }
@@ -174,6 +188,28 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
         JsonValueKind.Array => string.Create(CultureInfo.InvariantCulture, $"a list of {value.GetArrayLength()}"),
         _ => Short(value.GetRawText()),
     };
+
+    /// <summary>Whether all text in it can be written down again; JSON lets half a letter through.</summary>
+    private static bool IsWhole(JsonElement value)
+    {
+        try
+        {
+            return value.ValueKind switch
+            {
+                JsonValueKind.String => value.GetString() is not null,
+                JsonValueKind.Array => value.EnumerateArray().All(IsWhole),
+                JsonValueKind.Object => value.EnumerateObject().All(member => IsWholeName(member) && IsWhole(member.Value)),
+                _ => true,
+            };
+        }
+        catch (InvalidOperationException)
+        {
+            return false;
+        }
+    }
+
+    /// <summary>Reading a name that holds half a letter throws.</summary>
+    private static bool IsWholeName(JsonProperty member) => member.Name is not null;
 
     private static string Short(string text) => text.Length <= 40 ? text : string.Concat(text.AsSpan(0, 39), "…");
 

@@ -68,8 +68,8 @@ public static class RecipeReader
         json.Length > LargestFileBytes ? Read(new byte[LargestFileBytes + 1]) : Read(Encoding.UTF8.GetBytes(json));
 
     /// <summary>
-    /// Reads a plan somebody is still working on: one recipe whose members are each right, though its steps may not yet
-    /// go together. What the checker has against it is not among the findings.
+    /// Reads what Cistern itself has kept: one recipe whose members are each right, though its steps may not yet go
+    /// together. What the checker has against it is not among the findings.
     /// </summary>
     public static RecipeFile ReadDraft(string json)
     {
@@ -81,7 +81,7 @@ public static class RecipeReader
             ReadInto(document.RootElement, "", recipes, findings, draft: true);
             return new RecipeFile(findings.Exists(finding => finding.Severity == Severity.Error) ? [] : [.. recipes], [.. findings]);
         }
-        catch (JsonException)
+        catch (Exception error) when (error is JsonException or InvalidOperationException)
         {
             return Refused(Finding.Error("", "The plan must be JSON.", "something else", "Begin it again."));
         }
@@ -153,7 +153,7 @@ public static class RecipeReader
         }
 
         var before = findings.Count(finding => finding.Severity == Severity.Error);
-        var reader = new ObjectReader(element, place, findings);
+        var reader = new ObjectReader(element, place, findings, draft);
         if (!IsOurs(reader, findings))
         {
             return;
@@ -168,7 +168,7 @@ public static class RecipeReader
             ReadWater(reader.Object("water")),
             ReadPlace(reader.Object("place")),
             reader.RequiredWord<ClockStart>("clockStarts"),
-            ReadSteps(reader, findings))
+            ReadSteps(reader, findings, draft))
         {
             School = reader.Text("school"),
             Notes = reader.Text("notes"),
@@ -249,7 +249,7 @@ public static class RecipeReader
         } with
         { Extra = reader.Extra() };
 
-    private static ImmutableArray<Step> ReadSteps(ObjectReader reader, List<Finding> findings)
+    private static ImmutableArray<Step> ReadSteps(ObjectReader reader, List<Finding> findings, bool kept)
     {
         if (!reader.Take("steps", out var list) || list.ValueKind != JsonValueKind.Array)
         {
@@ -271,7 +271,7 @@ public static class RecipeReader
         foreach (var element in list.EnumerateArray())
         {
             var place = reader.At(string.Create(CultureInfo.InvariantCulture, $"steps[{index++}]"));
-            if (ReadStep(element, place, findings) is { } step)
+            if (ReadStep(element, place, findings, kept) is { } step)
             {
                 steps.Add(step);
             }
@@ -281,7 +281,7 @@ public static class RecipeReader
     }
 
     /// <summary>Reads one step, noting what is wrong with it; null where it is none at all.</summary>
-    internal static Step? ReadStep(JsonElement element, string place, List<Finding> findings)
+    internal static Step? ReadStep(JsonElement element, string place, List<Finding> findings, bool kept = false)
     {
         if (element.ValueKind != JsonValueKind.Object)
         {
@@ -289,7 +289,7 @@ public static class RecipeReader
             return null;
         }
 
-        var reader = new ObjectReader(element, place, findings);
+        var reader = new ObjectReader(element, place, findings, kept);
         reader.Take("do", out var word);
         var verb = word.ValueKind == JsonValueKind.String ? Verb.Find(word.GetString()!) : null;
         if (verb is null)

@@ -21,12 +21,15 @@ public static class BrewPlan
     };
 
     /// <summary>The plan of a brew. It was checked when it was kept.</summary>
-    /// <exception cref="InvalidDataException">The row has been changed by another hand and is no recipe any more.</exception>
+    /// <exception cref="UnreadableException">The row has been changed by another hand and is no recipe any more.</exception>
     public static Recipe Recipe(this Brew brew)
     {
-        var file = RecipeReader.Read(brew.PlanJson);
-        return file.Recipes.Length == 1 ? file.Recipes[0] : throw new InvalidDataException($"Brew {brew.Id} holds no recipe: {file.Findings.FirstOrDefault()}");
+        var file = RecipeReader.ReadDraft(brew.PlanJson);
+        return file.Recipes.Length == 1 ? file.Recipes[0] : throw new UnreadableException($"The plan of {brew.Name} cannot be read: {file.Findings.FirstOrDefault()?.Rule}");
     }
+
+    /// <summary>Whether its plan can be read.</summary>
+    public static bool IsReadable(this Brew brew) => RecipeReader.ReadDraft(brew.PlanJson).Recipes.Length == 1;
 
     /// <summary>The figures that were forecast when it was planned.</summary>
     public static IReadOnlyDictionary<string, double?> Figures(this Brew brew) =>

@@ -7,6 +7,7 @@ using Cistern.Core.Reckoning;
 using Cistern.Data.Brews;
 using Cistern.Data.Plans;
 using Cistern.Data.Shelf;
+using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Data.Demo;
@@ -18,6 +19,24 @@ namespace Cistern.Data.Demo;
 public static class DemoData
 {
     private const int Seed = 20;
+
+    /// <summary>Whether a file without a mark is one that the demo of an earlier version made: its first baristas are the demo's.</summary>
+    /// <param name="connection">How it is opened.</param>
+    public static bool IsOldDemo(string connection)
+    {
+        using var opened = new SqliteConnection(connection);
+        opened.Open();
+        using var command = opened.CreateCommand();
+        command.CommandText = "SELECT group_concat(Name, '|') FROM (SELECT Name FROM Baristas ORDER BY Id LIMIT 4)";
+        try
+        {
+            return command.ExecuteScalar() as string == string.Join('|', Names);
+        }
+        catch (SqliteException)
+        {
+            return false;
+        }
+    }
 
     /// <summary>Fills an empty data file; one that has a barista is left as it is.</summary>
     public static async Task FillAsync(CisternDb db, TimeProvider time, CancellationToken ct = default)
@@ -66,7 +85,12 @@ public static class DemoData
         var bag = await db.Bags.FirstAsync(row => row.Name == "Kestrel Terrace", ct);
         var mill = await db.Mills.FirstAsync(row => row.Name == "Counter 64", ct);
         var written = RecipeLibrary.Find("vd-water-first")!;
-        var slower = written with { Water = written.Water with { TemperatureC = 94 }, Grind = new Grind(mill.MedianUm(6.5), mill.Spread) };
+        var slower = written with
+        {
+            Water = written.Water with { TemperatureC = 94 },
+            Grind = new Grind(mill.MedianUm(6.5), mill.Spread),
+            Coffee = written.Coffee with { Roast = bag.Roast, RestDays = bag.RestDays(DateOnly.FromDateTime(time.GetLocalNow().DateTime)) },
+        };
         var first = Kept("River dripper", written, slower, "It drained slowly in the damp.");
         first.ParentName = written.Name;
         db.Sheets.Add(first);
@@ -78,7 +102,7 @@ public static class DemoData
 
         PlanSheet Kept(string name, Recipe from, Recipe to, string why)
         {
-            var state = new PlanState(RecipeWriter.Write(to), RecipeWriter.Write(written)) { BagId = bag.Id, MillId = mill.Id, MillSetting = 6.5 };
+            var state = new PlanState(RecipeWriter.Write(to), RecipeWriter.Write(written)) { Settled = true, BagId = bag.Id, MillId = mill.Id, MillSetting = 6.5 };
             var atMs = time.GetUtcNow().AddDays(-2).ToUnixTimeMilliseconds();
             var sheet = new PlanSheet { Name = name, RecipeId = written.Id, AcceptedJson = state.ToJson(), What = DemoWords.Changed(from, to), Why = why, KeptAtMs = atMs, ChangedAtMs = atMs };
             sheet.Turns.Add(new PlanTurn { Position = 0, StateJson = state.ToJson(), What = "", AtMs = atMs });

@@ -105,11 +105,11 @@ namespace Cistern.Data.Migrations
 
                     b.HasIndex("SheetId");
 
-                    b.HasIndex("CoffeeName", "State", "OpenedAtMs");
-
                     b.HasIndex("RecipeId", "OpenedAtMs");
 
                     b.HasIndex("State", "OpenedAtMs");
+
+                    b.HasIndex("CoffeeName", "State", "OpenedAtMs");
 
                     b.ToTable("Brews");
                 });
@@ -230,6 +230,40 @@ namespace Cistern.Data.Migrations
                     b.ToTable("Weighings");
                 });
 
+            modelBuilder.Entity("Cistern.Data.Plans.DoneJob", b =>
+                {
+                    b.Property<Guid>("Key")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Address")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("AtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Key");
+
+                    b.HasIndex("AtMs");
+
+                    b.ToTable("Jobs");
+                });
+
+            modelBuilder.Entity("Cistern.Data.Plans.PlanExtra", b =>
+                {
+                    b.Property<int>("SheetId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Json")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("SheetId");
+
+                    b.ToTable("Extras");
+                });
+
             modelBuilder.Entity("Cistern.Data.Plans.PlanSheet", b =>
                 {
                     b.Property<int>("Id")
@@ -314,6 +348,21 @@ namespace Cistern.Data.Migrations
                         .IsUnique();
 
                     b.ToTable("Turns");
+                });
+
+            modelBuilder.Entity("Cistern.Data.Pulse", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Text")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("Pulses");
                 });
 
             modelBuilder.Entity("Cistern.Data.Shelf.Bag", b =>
@@ -717,6 +766,15 @@ namespace Cistern.Data.Migrations
                     b.HasOne("Cistern.Data.Brews.Brew", null)
                         .WithMany("Weighings")
                         .HasForeignKey("BrewId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Cistern.Data.Plans.PlanExtra", b =>
+                {
+                    b.HasOne("Cistern.Data.Plans.PlanSheet", null)
+                        .WithOne()
+                        .HasForeignKey("Cistern.Data.Plans.PlanExtra", "SheetId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });

@@ -44,6 +44,27 @@ public sealed class PlanSheet : IShelved
     public List<PlanTurn> Turns { get; } = [];
 }
 
+/// <summary>The members of a sheet's recipe that this version does not know, kept once beside all its turns.</summary>
+public sealed class PlanExtra
+{
+    public int SheetId { get; set; }
+
+    /// <summary>As <see cref="Core.Recipes.ExtraMembers"/> writes them.</summary>
+    public required string Json { get; set; }
+}
+
+/// <summary>Something that was asked for and done: asked again under the same key, because the answer was lost, it is not done again.</summary>
+public sealed class DoneJob
+{
+    /// <summary>Made by the page that asked.</summary>
+    public Guid Key { get; set; }
+
+    /// <summary>Where what came of it is to be seen.</summary>
+    public required string Address { get; set; }
+
+    public long AtMs { get; set; }
+}
+
 /// <summary>One change of a plan.</summary>
 public sealed class PlanTurn
 {

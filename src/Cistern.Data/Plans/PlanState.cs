@@ -12,6 +12,12 @@ namespace Cistern.Data.Plans;
 /// <param name="Origin">The recipe as it was opened: what "as written" goes back to.</param>
 public sealed record PlanState(string Base, string Origin)
 {
+    /// <summary>
+    /// Whether the recipe has in it what it uses of the shelf: the mill's grind, the vessel, the place, the roast. Where it
+    /// has not, they are taken from the shelf as they stand there.
+    /// </summary>
+    public bool Settled { get; init; }
+
     public int? BagId { get; init; }
 
     public int? MillId { get; init; }
@@ -51,29 +57,61 @@ public sealed record PlanState(string Base, string Origin)
         return new PlanState(file, file);
     }
 
+    private (string Text, Recipe Recipe)? readBase;
+    private (string Text, Recipe Recipe)? readOrigin;
+
     /// <summary>The state as it is kept.</summary>
     public string ToJson() => JsonSerializer.Serialize(this);
 
     /// <summary>A state that was kept.</summary>
-    /// <exception cref="InvalidDataException">The row has been changed by another hand.</exception>
+    /// <exception cref="UnreadableException">The row has been changed by another hand, or an earlier version kept what this one does not read.</exception>
     public static PlanState Read(string json)
     {
         try
         {
-            return JsonSerializer.Deserialize<PlanState>(json) ?? throw new InvalidDataException("A plan's turn is empty.");
+            return JsonSerializer.Deserialize<PlanState>(json) is { Base: not null, Origin: not null } state ? state : throw new UnreadableException("There is nothing in it.");
         }
         catch (JsonException error)
         {
-            throw new InvalidDataException("A plan's turn is no state.", error);
+            throw new UnreadableException("What stands there is no plan.", error);
         }
     }
 
     /// <summary>The recipe with its steps as they are now.</summary>
-    public Recipe BaseRecipe() => Draft(Base);
+    /// <exception cref="UnreadableException">It is no recipe.</exception>
+    public Recipe BaseRecipe() => Draft(Base, ref readBase);
 
     /// <summary>The recipe as it was opened.</summary>
-    public Recipe OriginRecipe() => Draft(Origin);
+    /// <exception cref="UnreadableException">It is no recipe.</exception>
+    public Recipe OriginRecipe() => Draft(Origin, ref readOrigin);
 
-    private static Recipe Draft(string json) =>
-        RecipeReader.ReadDraft(json) is { Recipes: [var recipe] } ? recipe : throw new InvalidDataException("A plan's turn holds no recipe.");
+    /// <summary>What is wrong with it, where it could not be read again; null where it can.</summary>
+    public string? Problem()
+    {
+        try
+        {
+            _ = BaseRecipe();
+            _ = OriginRecipe();
+            return null;
+        }
+        catch (UnreadableException error)
+        {
+            return error.Message;
+        }
+    }
+
+    /// <summary>Read once: a state is asked for its recipe many times, and never changes.</summary>
+    private static Recipe Draft(string json, ref (string Text, Recipe Recipe)? read)
+    {
+        if (read is { } known && ReferenceEquals(known.Text, json))
+        {
+            return known.Recipe;
+        }
+
+        var file = RecipeReader.ReadDraft(json);
+        var recipe = file is { Recipes: [var one] } ? one
+            : throw new UnreadableException(file.Findings.FirstOrDefault(finding => finding.Severity == Severity.Error) is { } finding ? $"{finding.Place}: {finding.Rule} It says {finding.Found}." : "It holds no recipe.");
+        read = (json, recipe);
+        return recipe;
+    }
 }

@@ -90,8 +90,8 @@ public sealed class Bag : IShelved
     /// <summary>The guessed grind of a bag bought ground.</summary>
     public Grind AsGround => new(GroundUm, GroundSpread);
 
-    /// <summary>Days since roasting on a day, never negative.</summary>
-    public int RestDays(DateOnly today) => Math.Max(0, today.DayNumber - RoastedOn.DayNumber);
+    /// <summary>Days since roasting on a day, never negative, and no more than a recipe may say.</summary>
+    public int RestDays(DateOnly today) => Math.Clamp(today.DayNumber - RoastedOn.DayNumber, 0, (int)Member.Named("restDays").Max);
 }
 
 /// <summary>A mill, and what its settings mean.</summary>
@@ -141,7 +141,23 @@ public sealed class Mill : IShelved
 
     /// <summary>The setting on the mill's own steps, which count from its least, nearest to a median.</summary>
     public double SettingFor(double medianUm) =>
-        Math.Clamp(Least + (Math.Round((((medianUm - UmAtZero) / UmPerSetting) - Least) / Step) * Step), Least, Most);
+        Math.Clamp(Least + (Math.Round((((medianUm - UmAtZero) / UmPerSetting) - Least) / Step) * Step), Usable.Low, Usable.High);
+
+    /// <summary>
+    /// The settings whose median a recipe may name: a mill set up so that it touches at 0 has some that grind to nothing.
+    /// Where it has none, its whole scale.
+    /// </summary>
+    public Span Usable
+    {
+        get
+        {
+            var median = Member.Named("medianUm");
+            var low = Least + (Math.Ceiling((((median.Min - UmAtZero) / UmPerSetting) - Least) / Step - 1e-9) * Step);
+            var high = Least + (Math.Floor((((median.Max - UmAtZero) / UmPerSetting) - Least) / Step + 1e-9) * Step);
+            var usable = new Span(Math.Max(Least, low), Math.Min(Most, high));
+            return usable.Low <= usable.High ? usable : new Span(Least, Most);
+        }
+    }
 }
 
 /// <summary>A vessel on the shelf.</summary>

@@ -1,13 +1,100 @@
+using System.Diagnostics;
 using Cistern.Data;
+using Microsoft.AspNetCore.DataProtection;
+using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Diagnostics.HealthChecks;
 
 namespace Cistern.Web.Frame;
 
-/// <summary>Healthy when the data file answers.</summary>
-public sealed class DataHealth(CisternDb db) : IHealthCheck
+/// <summary>
+/// Healthy when what is written now is really kept: the file takes a row and gives it back to whoever opens it anew, is
+/// sound, has this version's tables, and the keys that guard forms work.
+/// </summary>
+/// <param name="db">The data.</param>
+/// <param name="file">The file it lies in.</param>
+/// <param name="soundness">Whether its pages are sound, looked at no more often than it can bear.</param>
+/// <param name="keys">The keys.</param>
+/// <param name="protection">What the keys are for.</param>
+public sealed class DataHealth(CisternDb db, DataFile file, Soundness soundness, KeyFiles keys, IDataProtectionProvider protection) : IHealthCheck
 {
     /// <inheritdoc/>
-    public async Task<HealthCheckResult> CheckHealthAsync(HealthCheckContext context, CancellationToken cancellationToken = default) =>
-        await db.Baristas.CountAsync(cancellationToken) >= 0 ? HealthCheckResult.Healthy() : HealthCheckResult.Unhealthy();
+    public async Task<HealthCheckResult> CheckHealthAsync(HealthCheckContext context, CancellationToken cancellationToken = default)
+    {
+        try
+        {
+            return await ProblemAsync(cancellationToken) is { } problem ? HealthCheckResult.Unhealthy(problem) : HealthCheckResult.Healthy();
+        }
+        catch (Exception error) when (error is SqliteException or DbUpdateException or IOException or UnauthorizedAccessException)
+        {
+            return HealthCheckResult.Unhealthy($"The data file does not take what it is given: {(error.InnerException ?? error).Message.TrimEnd('.')}.");
+        }
+    }
+
+    private async Task<string?> ProblemAsync(CancellationToken ct)
+    {
+        if (!file.StillThere)
+        {
+            return "The data file has gone from its place: nothing more is taken.";
+        }
+
+        // Written by the connections that brews and plans go through, read by one that is opened anew: the same file?
+        var text = Guid.NewGuid().ToString();
+        await db.Database.ExecuteSqlAsync($"INSERT INTO Pulses (Id, Text) VALUES (1, {text}) ON CONFLICT (Id) DO UPDATE SET Text = excluded.Text", ct);
+        await using var anew = file.OpenAnew();
+        await using var command = anew.CreateCommand();
+        command.CommandText = "SELECT Text FROM Pulses WHERE Id = 1";
+        if (!string.Equals(text, await command.ExecuteScalarAsync(ct) as string, StringComparison.Ordinal))
+        {
+            return "Another file lies in the data file's place.";
+        }
+
+        if (!(await DataFile.AppliedAsync(anew, ct)).SequenceEqual(DataFile.Schema, StringComparer.Ordinal))
+        {
+            return "The data file's tables are not those of this version.";
+        }
+
+        return soundness.Problem(anew) ?? KeysProblem();
+    }
+
+    private string? KeysProblem()
+    {
+        const string Said = "health";
+        var protector = protection.CreateProtector(nameof(DataHealth));
+        return keys.Problem() is { } problem ? $"Forms cannot be guarded: {problem}."
+            : protector.Unprotect(protector.Protect(Said)) == Said ? null : "Forms cannot be guarded: the keys do not work.";
+    }
+}
+
+/// <summary>Whether every page of the data file is sound. A look reads all of it, so it is taken again only after it has rested a while.</summary>
+/// <param name="time">The clock.</param>
+public sealed class Soundness(TimeProvider time)
+{
+    /// <summary>A look may take at most one part in this many of the time.</summary>
+    private const int RestsFor = 20;
+
+    private readonly Lock one = new();
+    private long restsUntil;
+    private string? last;
+
+    /// <summary>What is wrong with the file; null where it is sound, as far as was last looked.</summary>
+    /// <param name="connection">A connection that has read nothing yet.</param>
+    public string? Problem(SqliteConnection connection)
+    {
+        lock (one)
+        {
+            if (time.GetTimestamp() < restsUntil)
+            {
+                return last;
+            }
+
+            var watch = Stopwatch.StartNew();
+            using var command = connection.CreateCommand();
+            command.CommandText = "PRAGMA quick_check(1)";
+            var said = command.ExecuteScalar() as string;
+            last = said == "ok" ? null : $"The data file is damaged: {said}.";
+            restsUntil = time.GetTimestamp() + (long)(RestsFor * watch.Elapsed.TotalSeconds * time.TimestampFrequency);
+            return last;
+        }
+    }
 }

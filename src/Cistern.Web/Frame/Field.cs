@@ -19,4 +19,7 @@ public sealed record Field(string Name, string Label, string Text)
     public IReadOnlyList<(string Value, string Word)> Options { get; init; } = [];
 
     public int MaxLength { get; init; } = 200;
+
+    /// <summary>What stood there when the form was shown, sent back with it: what was left as it stood changes nothing.</summary>
+    public string? Was { get; init; }
 }

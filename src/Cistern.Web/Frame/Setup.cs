@@ -3,7 +3,10 @@ using System.IO.Compression;
 using Cistern.Core.Forecasts;
 using Cistern.Data;
 using Cistern.Data.Demo;
+using Cistern.Data.Plans;
 using Microsoft.AspNetCore.DataProtection;
+using Microsoft.AspNetCore.DataProtection.KeyManagement;
+using Microsoft.AspNetCore.Diagnostics.HealthChecks;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.ResponseCompression;
 using Serilog;
@@ -19,8 +22,6 @@ public static class Setup
     public static void AddCistern(this WebApplicationBuilder builder)
     {
         var settings = builder.Configuration.GetSection("Cistern").Get<AppSettings>() ?? new AppSettings();
-        var dataFile = Path.GetFullPath(settings.DataFile);
-        Directory.CreateDirectory(Path.GetDirectoryName(dataFile)!);
         builder.Services.AddSingleton(settings);
 
         builder.Services.AddSerilog(log => log
@@ -39,22 +40,32 @@ public static class Setup
             builder.Services.AddSingleton(TimeProvider.System);
         }
 
-        builder.Services.AddDbContext<CisternDb>(options => DataFile.Configure(options, dataFile));
+        // Taken when it is first asked for, at the start; given free with the process.
+        builder.Services.AddSingleton(_ => DataFile.Take(settings.DataFile));
+        builder.Services.AddSingleton<StillThere>();
+        builder.Services.AddSingleton<StillThereOnSave>();
+        builder.Services.AddSingleton<Soundness>();
+        builder.Services.AddDbContext<CisternDb>((services, options) =>
+            DataFile.Configure(options, services.GetRequiredService<DataFile>().Path, services.GetRequiredService<StillThere>(), services.GetRequiredService<StillThereOnSave>()));
+
         // Forms open in a browser stay good when the server starts again.
-        builder.Services.AddDataProtection()
-            .SetApplicationName("Cistern")
-            .PersistKeysToFileSystem(new DirectoryInfo(dataFile + ".keys"));
+        builder.Services.AddSingleton(services => new KeyFiles(services.GetRequiredService<DataFile>().Path + ".keys", services.GetRequiredService<ILogger<KeyFiles>>()));
+        builder.Services.AddDataProtection().SetApplicationName("Cistern");
+        builder.Services.AddOptions<KeyManagementOptions>().Configure<KeyFiles>((options, keys) => options.XmlRepository = keys);
+
         builder.Services.AddHttpContextAccessor();
         builder.Services.AddScoped<Here>();
         // What a request works out stops when whoever asked has gone.
         builder.Services.AddScoped(services => ForecastModel.Published.StoppedBy(services.GetRequiredService<IHttpContextAccessor>().HttpContext?.RequestAborted ?? default));
         builder.Services.AddSingleton<Pages.Brewing.BrewDesk>();
-        builder.Services.AddSingleton<Pages.Plan.PlanGate>();
-        builder.Services.AddScoped<Pages.Plan.PlanDesk>();
-        builder.Services.AddRazorPages(options =>
-        {
-            options.RootDirectory = "/Pages";
-        });
+        builder.Services.AddScoped<JobLedger>();
+        builder.Services.AddScoped<PlanStore>();
+        builder.Services.AddRazorPages(options => options.RootDirectory = "/Pages")
+            .AddMvcOptions(options =>
+            {
+                options.Filters.Add<HandlerGuard>();
+                options.Filters.Add<Unreadable>();
+            });
         builder.Services.AddAntiforgery(options =>
         {
             options.Cookie.Name = "cistern-form";
@@ -88,17 +99,20 @@ public static class Setup
         await PrepareDataAsync(app);
         CultureInfo.DefaultThreadCurrentCulture = CultureInfo.InvariantCulture;
 
-        app.UseExceptionHandler("/error");
-        app.UseStatusCodePagesWithReExecute("/error", "?status={0}");
         app.UseSecurityHeaders(Policy());
         app.UseResponseCompression();
         app.UseSerilogRequestLogging();
+        app.UseAnswers(app.Logger);
         app.UseRouting();
+        app.UseForms();
         app.UseAntiforgery();
         app.MapStaticAssets();
         app.MapRazorPages();
         app.MapApi();
-        app.MapHealthChecks("/healthz");
+        app.MapHealthChecks("/healthz", new HealthCheckOptions
+        {
+            ResponseWriter = (context, report) => context.Response.WriteAsync(string.Join('\n', report.Entries.Values.Select(entry => entry.Description).OfType<string>().Prepend(report.Status.ToString()))),
+        });
         if (app.Services.GetRequiredService<AppSettings>().TestClock)
         {
             app.MapPost("/test-clock", (double seconds, AdjustableTime time) => time.Advance(TimeSpan.FromSeconds(seconds)));
@@ -134,21 +148,15 @@ public static class Setup
     private static async Task PrepareDataAsync(WebApplication app)
     {
         var settings = app.Services.GetRequiredService<AppSettings>();
+        var time = app.Services.GetRequiredService<TimeProvider>();
+        var file = app.Services.GetRequiredService<DataFile>();
         if (settings.Demo && settings.Fresh)
         {
-            foreach (var suffix in (string[])["", "-wal", "-shm"])
-            {
-                File.Delete(Path.GetFullPath(settings.DataFile) + suffix);
-            }
+            file.RemoveDemo(DemoData.IsOldDemo);
         }
 
+        await file.PrepareAsync(settings.Demo, settings.Demo ? (db, ct) => DemoData.FillAsync(db, time, ct) : null);
         await using var scope = app.Services.CreateAsyncScope();
-        var db = scope.ServiceProvider.GetRequiredService<CisternDb>();
-        await DataFile.PrepareAsync(db);
-        await DataFile.TidyAsync(db, app.Services.GetRequiredService<TimeProvider>().GetUtcNow().AddDays(-60).ToUnixTimeMilliseconds());
-        if (settings.Demo)
-        {
-            await DemoData.FillAsync(db, app.Services.GetRequiredService<TimeProvider>());
-        }
+        await DataFile.TidyAsync(scope.ServiceProvider.GetRequiredService<CisternDb>(), time.GetUtcNow().AddDays(-60).ToUnixTimeMilliseconds());
     }
 }

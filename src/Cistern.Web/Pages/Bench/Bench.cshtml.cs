@@ -2,8 +2,8 @@ using System.Globalization;
 using Cistern.Core.Forecasts;
 using Cistern.Data;
 using Cistern.Data.Brews;
+using Cistern.Data.Plans;
 using Cistern.Web.Frame;
-using Cistern.Web.Pages.Plan;
 using Cistern.Web.Pages.Shelf;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
@@ -12,7 +12,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Bench;
 
 /// <summary>What can be brewed now, and what needs attention.</summary>
-public sealed class BenchModel(CisternDb db, Here here, PlanDesk desk, ForecastModel model) : PageModel
+public sealed class BenchModel(CisternDb db, Here here, PlanStore plans, ForecastModel model) : PageModel
 {
     /// <summary>A clock that runs this long past its plan has been left running.</summary>
     private const double ForgottenS = 3_600;
@@ -55,7 +55,7 @@ public sealed class BenchModel(CisternDb db, Here here, PlanDesk desk, ForecastM
             .OrderByDescending(brew => brew.OpenedAtMs).Take(4).ToListAsync(ct);
         Untasted = newest.Find(brew => brew.Tasting is null);
         Last = [.. newest.Take(1).Concat(await GoodAsync(ct)).DistinctBy(brew => brew.Id)];
-        Own = [.. (await desk.KeptAsync(ct)).Take(3)];
+        Own = [.. (await plans.KeptAsync(ct)).Take(3)];
         var view = new ShelfView(await here.ShowAsync(ct), here.Today);
         foreach (var kind in (ShelfKind[])[ShelfKinds.Find("coffee")!, ShelfKinds.Find("filter")!])
         {
@@ -92,16 +92,20 @@ public sealed class BenchModel(CisternDb db, Here here, PlanDesk desk, ForecastM
             return NotFound();
         }
 
+        var wish = new PlanWish(JobKey.Of(Request.Form), (await here.BaristaAsync(ct))?.Id);
+        if (await plans.DoneAsync(wish.Job, ct) is { } done)
+        {
+            return Redirect(done);
+        }
+
         var again = BrewPlan.Of(model.Run(before.Recipe()), here.NowMs);
-        again.BaristaId = (await here.BaristaAsync(ct))?.Id;
+        again.BaristaId = wish.BaristaId;
         again.BagId = before.BagId;
         again.CoffeeName = before.CoffeeName;
         again.PlaceName = before.PlaceName;
         again.GrindText = before.GrindText;
         again.SheetId = before.SheetId;
         again.FilterStockId = before.FilterStockId;
-        db.Brews.Add(again);
-        await db.SaveChangesAsync(ct);
-        return RedirectToPage("/Brewing/Brew", new { id = again.Id });
+        return Redirect(await plans.BrewAsync(again, wish, ct) is { } begun ? $"/brew/{begun}" : await plans.DoneAsync(wish.Job, ct) ?? "/");
     }
 }

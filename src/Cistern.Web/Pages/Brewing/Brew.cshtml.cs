@@ -16,7 +16,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>Conducts one brew by the clock.</summary>
-public sealed class BrewModel(CisternDb db, Here here, BrewDesk desk, ForecastModel model) : PageModel
+public sealed class BrewModel(CisternDb db, JobLedger jobs, Here here, BrewDesk desk, ForecastModel model) : PageModel
 {
     private static readonly JsonSerializerOptions Camel = new(JsonSerializerDefaults.Web);
 
@@ -36,6 +36,9 @@ public sealed class BrewModel(CisternDb db, Here here, BrewDesk desk, ForecastMo
     public Stage Stage { get; private set; } = null!;
 
     public string? Problem { get; private set; }
+
+    /// <summary>Why it is given up, as it was typed.</summary>
+    public string Why { get; private set; } = "";
 
     public Dictionary<int, TypedNumber> Typed { get; } = [];
 
@@ -108,14 +111,12 @@ public sealed class BrewModel(CisternDb db, Here here, BrewDesk desk, ForecastMo
             return NotFound();
         }
 
-        if (!WeighingForm.Read(Recipe, Request.Form, Show, Typed))
+        if (!await WeighingForm.KeepAsync(db, jobs, Brew, Recipe, Request.Form, Show, Typed, ct))
         {
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
         }
 
-        WeighingForm.Keep(Brew, Typed, Show);
-        await db.SaveChangesAsync(ct);
         return RedirectToPage(new { id });
     }
 
@@ -127,9 +128,10 @@ public sealed class BrewModel(CisternDb db, Here here, BrewDesk desk, ForecastMo
         }
 
         var why = (Request.Form.Value("why") ?? "").Trim();
-        if (why.Length == 0)
+        if (why.Length == 0 || PlainText.Problem(why, 200, lines: false) is not null)
         {
-            Problem = "Say in a word why it is given up; it stands in the log.";
+            Problem = PlainText.Problem(why, 200, lines: false) ?? "Say in a word why it is given up; it stands in the log.";
+            Why = why;
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
         }
@@ -137,7 +139,7 @@ public sealed class BrewModel(CisternDb db, Here here, BrewDesk desk, ForecastMo
         if (Brew.State == BrewState.Running)
         {
             Brew.State = BrewState.Abandoned;
-            Brew.WhyAbandoned = why.Length > 200 ? why[..200] : why;
+            Brew.WhyAbandoned = why;
             Brew.EndedAtMs = here.NowMs;
             await db.SaveChangesAsync(ct);
         }

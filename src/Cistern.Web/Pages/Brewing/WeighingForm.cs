@@ -1,9 +1,11 @@
 using System.Globalization;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
+using Cistern.Data;
 using Cistern.Data.Brews;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;
+using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Primitives;
 
 namespace Cistern.Web.Pages.Brewing;
@@ -13,7 +15,7 @@ public static class WeighingForm
 {
     /// <summary>Reads the fields.</summary>
     /// <returns>Whether all will do.</returns>
-    public static bool Read(Recipe recipe, IEnumerable<KeyValuePair<string, StringValues>> form, Show show, Dictionary<int, TypedNumber> typed)
+    private static bool Read(Recipe recipe, IEnumerable<KeyValuePair<string, StringValues>> form, Show show, Dictionary<int, TypedNumber> typed)
     {
         var values = form.ToList();
         for (var i = 0; i < recipe.Steps.Length; i++)
@@ -29,8 +31,26 @@ public static class WeighingForm
         return typed.Values.All(one => one.Problem is null);
     }
 
-    /// <summary>Keeps them with the brew.</summary>
-    public static void Keep(Data.Brews.Brew brew, Dictionary<int, TypedNumber> typed, Show show)
+    /// <summary>Reads the fields and keeps them with the brew.</summary>
+    /// <returns>Whether all would do; otherwise nothing is kept.</returns>
+    public static async Task<bool> KeepAsync(CisternDb db, JobLedger jobs, Data.Brews.Brew brew, Recipe recipe, IFormCollection form, Show show, Dictionary<int, TypedNumber> typed, CancellationToken ct)
+    {
+        if (!Read(recipe, form, show, typed))
+        {
+            return false;
+        }
+
+        Lay(brew, typed, show);
+        while (!await jobs.SaveAsync(ct))
+        {
+            // Another screen kept the first weight of a pour meanwhile.
+            Lay(await db.Brews.Include(row => row.Weighings).FirstAsync(row => row.Id == brew.Id, ct), typed, show);
+        }
+
+        return true;
+    }
+
+    private static void Lay(Data.Brews.Brew brew, Dictionary<int, TypedNumber> typed, Show show)
     {
         foreach (var (step, number) in typed)
         {

@@ -14,7 +14,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Log;
 
 /// <summary>One brew: what was planned, what was really done and when, and what it tasted of.</summary>
-public sealed class EntryModel(CisternDb db, Here here, ForecastModel model) : PageModel
+public sealed class EntryModel(CisternDb db, JobLedger jobs, Here here, ForecastModel model) : PageModel
 {
     public Here Here => here;
 
@@ -46,15 +46,22 @@ public sealed class EntryModel(CisternDb db, Here here, ForecastModel model) : P
         }
 
         var text = (Request.Form.Value("note") ?? "").Trim();
-        if (text.Length == 0)
+        var job = JobKey.Of(Request.Form);
+        if (await jobs.DoneAsync(job, ct) is { } done)
         {
-            Note = Note with { Problem = "There is nothing in the note yet." };
+            return Redirect(done);
+        }
+
+        if (text.Length == 0 || PlainText.Problem(text, Note.MaxLength, lines: true) is not null)
+        {
+            Note = Note with { Text = text, Problem = PlainText.Problem(text, Note.MaxLength, lines: true) ?? "There is nothing in the note yet." };
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
         }
 
-        Brew.Notes.Add(new LaterNote { Text = text.Length > 2_000 ? text[..2_000] : text, AtMs = here.NowMs });
-        await db.SaveChangesAsync(ct);
+        Brew.Notes.Add(new LaterNote { Text = text, AtMs = here.NowMs });
+        jobs.Remember(job, $"/log/{id}");
+        await jobs.SaveAsync(ct);
         return RedirectToPage(new { id });
     }
 
@@ -65,14 +72,12 @@ public sealed class EntryModel(CisternDb db, Here here, ForecastModel model) : P
             return NotFound();
         }
 
-        if (!WeighingForm.Read(Plan.Recipe, Request.Form, Show, Typed))
+        if (!await WeighingForm.KeepAsync(db, jobs, Brew, Plan.Recipe, Request.Form, Show, Typed, ct))
         {
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
         }
 
-        WeighingForm.Keep(Brew, Typed, Show);
-        await db.SaveChangesAsync(ct);
         return RedirectToPage(new { id });
     }
 

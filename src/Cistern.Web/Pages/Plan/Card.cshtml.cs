@@ -1,5 +1,6 @@
 using Cistern.Core.Forecasts;
 using Cistern.Data;
+using Cistern.Data.Plans;
 using Cistern.Drawing;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;
@@ -9,7 +10,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>A plan as a card for the bench: one side of A6 or A5, printed by the browser.</summary>
-public sealed class CardModel(CisternDb db, PlanDesk desk, Here here, ForecastModel model) : PageModel
+public sealed class CardModel(CisternDb db, PlanStore store, Here here, ForecastModel model) : PageModel
 {
     public string Name { get; private set; } = "";
 
@@ -28,7 +29,7 @@ public sealed class CardModel(CisternDb db, PlanDesk desk, Here here, ForecastMo
 
     public async Task<IActionResult> OnGetAsync(string id, string? size, CancellationToken ct)
     {
-        if (await desk.FindAsync(id, ct) is not { } open)
+        if (await store.FindAsync(id, ct) is not { } open)
         {
             return NotFound();
         }

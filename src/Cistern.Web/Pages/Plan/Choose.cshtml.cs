@@ -17,7 +17,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Chooses a plan by what is wanted: the coffee, the drink, the time there is; and looks after the barista's own.</summary>
-public sealed class ChooseModel(CisternDb db, PlanDesk desk, PlanGate gate, Here here, ForecastModel model) : PageModel
+public sealed class ChooseModel(CisternDb db, PlanStore store, Here here, ForecastModel model) : PageModel
 {
     public Here Here => here;
 
@@ -88,7 +88,6 @@ public sealed class ChooseModel(CisternDb db, PlanDesk desk, PlanGate gate, Here
 
     public async Task<IActionResult> OnPostImportAsync(IFormFile? file, string? text, CancellationToken ct)
     {
-        using var turn = await gate.EnterAsync(ct);
         var (bytes, from) = await ReadAsync(file, text, ct);
         var read = RecipeReader.Read(bytes);
         if (bytes.Length == 0 || !read.Accepted)
@@ -100,29 +99,29 @@ public sealed class ChooseModel(CisternDb db, PlanDesk desk, PlanGate gate, Here
             return Page();
         }
 
-        var ids = await desk.ImportAsync(read.Recipes, from, ct);
+        var ids = await store.ImportAsync(read.Recipes, from, ct);
         return ids.Count == 1 ? Redirect($"/plan/{ids[0]}") : Redirect($"/plan?imported={ids.Count}#own");
     }
 
     public Task<IActionResult> OnPostRemoveAsync(int sheet, CancellationToken ct) => ChangeAsync(sheet, async () =>
     {
-        await desk.RemoveAsync(sheet, removed: true, ct);
+        await store.RemoveAsync(sheet, removed: true, ct);
         return $"/plan?removed={sheet}#own";
     }, ct);
 
     public Task<IActionResult> OnPostRestoreAsync(int sheet, CancellationToken ct) => ChangeAsync(sheet, async () =>
     {
-        await desk.RemoveAsync(sheet, removed: false, ct);
+        await store.RemoveAsync(sheet, removed: false, ct);
         return "/plan#own";
     }, ct);
 
     public async Task<IActionResult> OnPostRenameAsync(int sheet, string? name, CancellationToken ct)
     {
-        if (name?.Trim() is { Length: > 0 and <= 200 } good)
+        if (name?.Trim() is { Length: > 0 } good && PlainText.Problem(good, 200, lines: false) is null)
         {
             return await ChangeAsync(sheet, async () =>
             {
-                await desk.RenameAsync(sheet, good, ct);
+                await store.RenameAsync(sheet, good, ct);
                 return "/plan#own";
             }, ct);
         }
@@ -135,14 +134,16 @@ public sealed class ChooseModel(CisternDb db, PlanDesk desk, PlanGate gate, Here
 
     public Task<IActionResult> OnPostDuplicateAsync(int sheet, CancellationToken ct) => ChangeAsync(sheet, async () =>
     {
-        var open = (await desk.FindAsync(sheet.ToString(CultureInfo.InvariantCulture), ct))!;
+        var open = (await store.FindAsync(sheet.ToString(CultureInfo.InvariantCulture), ct))!;
         var name = $"{open.Sheet!.Name}, a copy";
-        return $"/plan/{await desk.KeepAsync(open, open.State, name.Length > 200 ? name[..200] : name, "", "", ct)}";
+        var wish = new PlanWish(JobKey.Of(Request.Form), (await here.BaristaAsync(ct))?.Id);
+        return await store.KeepAsync(open, open.State, name.Length > 200 ? name[..200] : name, "", "", wish, ct) is { } copy
+            ? $"/plan/{copy.Id}"
+            : await store.DoneAsync(wish.Job, ct) ?? "/plan#own";
     }, ct);
 
     private async Task<IActionResult> ChangeAsync(int sheet, Func<Task<string>> change, CancellationToken ct)
     {
-        using var turn = await gate.EnterAsync(ct);
         return await db.Sheets.AnyAsync(row => row.Id == sheet && row.KeptAtMs != null, ct) ? Redirect(await change()) : NotFound();
     }
 
@@ -163,7 +164,7 @@ public sealed class ChooseModel(CisternDb db, PlanDesk desk, PlanGate gate, Here
     {
         Show = await here.ShowAsync(ct);
         Bags = await db.Bags.AsNoTracking().Where(bag => bag.RemovedAtMs == null && bag.UsedUpOn == null).OrderBy(bag => bag.Name).ToListAsync(ct);
-        Own = await desk.KeptAsync(ct);
+        Own = await store.KeptAsync(ct);
         Imported = int.TryParse(Request.Query["imported"], NumberStyles.None, CultureInfo.InvariantCulture, out var imported) ? imported : 0;
         Removed = int.TryParse(Request.Query["removed"], NumberStyles.None, CultureInfo.InvariantCulture, out var removed)
             ? await db.Sheets.AsNoTracking().FirstOrDefaultAsync(sheet => sheet.Id == removed && sheet.RemovedAtMs != null, ct) : null;

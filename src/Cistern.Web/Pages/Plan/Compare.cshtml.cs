@@ -11,7 +11,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Two plans laid side by side: only what differs, and what each gives. Recipes, brews and the barista's own plans alike.</summary>
-public sealed class CompareModel(CisternDb db, PlanDesk desk, Here here, ForecastModel model) : PageModel
+public sealed class CompareModel(CisternDb db, PlanStore store, Here here, ForecastModel model) : PageModel
 {
     public Show Show { get; private set; } = null!;
 
@@ -40,7 +40,7 @@ public sealed class CompareModel(CisternDb db, PlanDesk desk, Here here, Forecas
 
         List<(string Id, string Name)> choices =
         [
-            .. (await desk.KeptAsync(ct)).Select(sheet => (Id: FormattableString.Invariant($"{sheet.Id}"), $"{sheet.Name}, your own")),
+            .. (await store.KeptAsync(ct)).Select(sheet => (Id: FormattableString.Invariant($"{sheet.Id}"), $"{sheet.Name}, your own")),
             .. RecipeLibrary.All.Select(recipe => (recipe.Id, $"{recipe.Name}, {StepWording.Family(recipe.Brewer.Family)}")),
         ];
         foreach (var (id, forecast) in new[] { (a, First), (b, Second) })
@@ -77,7 +77,7 @@ public sealed class CompareModel(CisternDb db, PlanDesk desk, Here here, Forecas
 
     private async Task<Forecast?> ForecastAsync(string? id, CancellationToken ct)
     {
-        if (id is null or "" || await desk.FindAsync(id, ct) is not { } open)
+        if (id is null or "" || await store.FindAsync(id, ct) is not { } open)
         {
             return null;
         }

@@ -6,6 +6,7 @@ using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Brews;
+using Cistern.Data.Plans;
 using Cistern.Drawing;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;
@@ -18,8 +19,14 @@ using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Sets a plan to what is wanted and shows what it will do.</summary>
-public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here here, ForecastModel model) : PageModel
+public sealed class PlanModel(CisternDb db, PlanStore store, Here here, ForecastModel model) : PageModel
 {
+    /// <summary>
+    /// A brew that takes more steps of time than this is not run some sixty times more for its bands, its slack and the
+    /// map's arrows: that would take seconds. The library's recipes take 1,100 at most.
+    /// </summary>
+    private const int MostMoves = 12_000;
+
     private string? said;
 
     /// <summary>The plan as it lies open.</summary>
@@ -39,6 +46,9 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
 
     /// <summary>Whether anything is.</summary>
     public bool IsChanged => Changed.Set.Count + Changed.Steps.Count + Changed.Gives.Count > 0;
+
+    /// <summary>Whether the brew takes so long to compute that only its own figures are told.</summary>
+    public bool Heavy => Forecast.Moves > MostMoves;
 
     /// <summary>The 80 % band of each figure.</summary>
     public IReadOnlyDictionary<Outcome, Band> Bands { get; private set; } = new Dictionary<Outcome, Band>();
@@ -156,34 +166,27 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
     /// <summary>A change: typed, chosen, pressed or dragged.</summary>
     public async Task<IActionResult> OnPostAsync(string id, CancellationToken ct)
     {
-        using var turn = await gate.EnterAsync(ct);
-        if (!await LoadAsync(id, Sent, Sent.Value("from") ?? "", ct))
-        {
-            return NotFound();
-        }
-
         var preview = Request.Form.Value("preview") == "1";
-        var went = await WentAsync(ct);
-        if (!went && !preview && Settings.Did.Count > 0)
+        if (preview)
         {
-            await StoreAsync(ct);
+            return await LoadAsync(id, Sent, Sent.Value("from") ?? "", ct) ? await ShownAsync(went: false, ct) : NotFound();
         }
 
-        // What only says something is shown at once; a redirect is for what changed.
-        if (!Part && Settings.Good && (went || Settings.Did.Count > 0 || Settings.Answer is null))
+        var wish = await WishAsync(ct);
+        return await AnsweredAsync(id, wish, async () =>
         {
-            TempData[nameof(Said)] = Settings.Answer;
-            return Redirect(QueryHelpers.AddQueryString($"/plan/{Open.Id}", ViewState()));
-        }
+            if (await WentAsync(wish, ct) is { } moved)
+            {
+                if (!moved)
+                {
+                    return null;
+                }
 
-        await WorkOutAsync(ct);
-        if (Open.Sheet is not null && !preview)
-        {
-            Response.Headers["HX-Replace-Url"] = $"/plan/{Open.Id}";
-        }
+                return await ShownAsync(went: true, ct);
+            }
 
-        Response.StatusCode = Part || Settings.Good ? StatusCodes.Status200OK : StatusCodes.Status422UnprocessableEntity;
-        return Page();
+            return Settings.Did.Count == 0 || await StoredAsync(wish, ct) ? await ShownAsync(went: false, ct) : null;
+        }, ct);
     }
 
     /// <summary>The vessel alone, while the tide is scrubbed.</summary>
@@ -193,7 +196,7 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
     /// <summary>The plan as an open recipe file.</summary>
     public async Task<IActionResult> OnGetFileAsync(string id, CancellationToken ct) =>
         await LoadAsync(id, Request.Query, "", ct)
-            ? File(Encoding.UTF8.GetBytes(RecipeWriter.Write(Settings.Recipe with { Name = Name })), "application/json", $"{Settings.Recipe.Id}.json")
+            ? File(Encoding.UTF8.GetBytes(RecipeWriter.Write(await store.WholeAsync(Open, Settings.Recipe with { Name = Name }, ct))), "application/json", $"{Settings.Recipe.Id}.json")
             : NotFound();
 
     /// <summary>The tide as an SVG that stands alone.</summary>
@@ -205,64 +208,63 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
     /// <summary>Keeps the plan under a name.</summary>
     public async Task<IActionResult> OnPostKeepAsync(string id, CancellationToken ct)
     {
-        using var turn = await gate.EnterAsync(ct);
-        if (!await LoadAsync(id, Sent, Sent.Value("from") ?? "", ct))
+        var wish = await WishAsync(ct);
+        return await AnsweredAsync(id, wish, async () =>
         {
-            return NotFound();
-        }
+            await WorkOutAsync(ct);
+            var name = (Request.Form.Value("keep.name") ?? "").Trim();
+            var why = (Request.Form.Value("keep.why") ?? "").Trim();
+            var problem = name.Length == 0 ? "Give it a name of up to 200 letters." : PlainText.Problem(name, 200, lines: false) ?? PlainText.Problem(why, 2_000, lines: true) ?? (!IsKeepable() ? "Something above will not do yet." : null);
+            Keep = (name, why, problem);
+            if (problem is not null)
+            {
+                Response.StatusCode = Part ? StatusCodes.Status200OK : StatusCodes.Status422UnprocessableEntity;
+                return Page();
+            }
 
-        if (Settings.Did.Count > 0)
-        {
-            await StoreAsync(ct);
-        }
-
-        await WorkOutAsync(ct);
-        var name = (Request.Form.Value("keep.name") ?? "").Trim();
-        var why = (Request.Form.Value("keep.why") ?? "").Trim();
-        var problem = name.Length is 0 or > 200 ? "Give it a name of up to 200 letters." : why.Length > 2_000 ? "At most 2000 letters." : !Settings.Good ? "Something above will not do yet." : null;
-        Keep = (name, why, problem);
-        if (problem is not null)
-        {
-            Response.StatusCode = Part ? StatusCodes.Status200OK : StatusCodes.Status422UnprocessableEntity;
-            return Page();
-        }
-
-        var what = await ParentForecastAsync(ct) is { } parent ? Differences.Between(parent, Forecast, Show).InShort : "";
-        return Goto($"/plan/{await desk.KeepAsync(Open, Settings.State, name, what, why, ct)}");
+            var what = await ParentForecastAsync(ct) is { } parent ? Differences.Between(parent, Forecast, Show).InShort : "";
+            return await store.KeepAsync(Open, Settings.Picked, name, what, why, wish, ct) is { } kept ? Goto($"/plan/{kept.Id}") : null;
+        }, ct);
     }
 
     public async Task<IActionResult> OnPostBrewAsync(string id, CancellationToken ct)
     {
-        using var turn = await gate.EnterAsync(ct);
-        if (!await LoadAsync(id, Sent, Sent.Value("from") ?? "", ct))
+        var wish = await WishAsync(ct);
+        return await AnsweredAsync(id, wish, async () =>
         {
-            return NotFound();
-        }
+            // What was typed beside the press is a change of its own, kept under a key of its own.
+            var beside = wish with { Job = JobKey.Beside(wish.Job) };
+            if (await store.DoneAsync(beside.Job, ct) is { } changed)
+            {
+                if (!await LoadAsync(changed["/plan/".Length..], [], "", ct))
+                {
+                    return NotFound();
+                }
+            }
+            else if (Settings.Did.Count > 0 && IsKeepable() && !await StoredAsync(beside, ct))
+            {
+                return null;
+            }
 
-        if (Settings.Did.Count > 0 && Settings.Good)
-        {
-            await StoreAsync(ct);
-        }
+            await WorkOutAsync(ct);
+            if (!Settings.Good || !CanBrew)
+            {
+                Response.StatusCode = Part ? StatusCodes.Status200OK : StatusCodes.Status422UnprocessableEntity;
+                return Page();
+            }
 
-        await WorkOutAsync(ct);
-        if (!Settings.Good || !CanBrew)
-        {
-            Response.StatusCode = Part ? StatusCodes.Status200OK : StatusCodes.Status422UnprocessableEntity;
-            return Page();
-        }
-
-        var brew = BrewPlan.Of(Forecast with { Recipe = Settings.Recipe with { Name = Name } }, here.NowMs);
-        brew.SheetId = Open.Sheet?.Id;
-        brew.Why = Open.Kept ? Open.Sheet!.Why : "";
-        brew.FilterStockId = Shelf.Filters.FirstOrDefault(stock => stock.Fits(Settings.Recipe.Brewer))?.Id;
-        brew.BaristaId = (await here.BaristaAsync(ct))?.Id;
-        brew.BagId = Settings.Bag?.Id;
-        brew.CoffeeName = Settings.Bag?.Name ?? "";
-        brew.PlaceName = Settings.Place?.Name ?? "";
-        brew.GrindText = Settings.GrindText;
-        db.Brews.Add(brew);
-        await db.SaveChangesAsync(ct);
-        return Goto($"/brew/{brew.Id}");
+            var recipe = await store.WholeAsync(Open, Settings.Recipe with { Name = Name }, ct);
+            var brew = BrewPlan.Of(Forecast with { Recipe = recipe }, here.NowMs);
+            brew.SheetId = Open.Sheet?.Id;
+            brew.Why = Open.Kept ? Open.Sheet!.Why : "";
+            brew.FilterStockId = Shelf.Filters.FirstOrDefault(stock => stock.Fits(Settings.Recipe.Brewer))?.Id;
+            brew.BaristaId = wish.BaristaId;
+            brew.BagId = Settings.Bag?.Id;
+            brew.CoffeeName = Settings.Bag?.Name ?? "";
+            brew.PlaceName = Settings.Place?.Name ?? "";
+            brew.GrindText = Settings.GrindText;
+            return await store.BrewAsync(brew, wish, ct) is { } brewId ? Goto($"/brew/{brewId}") : null;
+        }, ct);
     }
 
     /// <summary>Leads to another page, whoever asked.</summary>
@@ -277,16 +279,91 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
         return new StatusCodeResult(StatusCodes.Status204NoContent);
     }
 
-    /// <summary>Undo, redo and accept change the sheet, not the recipe.</summary>
-    private async Task<bool> WentAsync(CancellationToken ct)
+    /// <summary>
+    /// Does what was asked once: under a key that was answered before it only shows what came of it, and where another
+    /// screen was quicker it is worked out anew on what stands then. Nothing is held while it is worked out.
+    /// </summary>
+    /// <param name="id">The plan, as the address names it.</param>
+    /// <param name="wish">What makes it count once.</param>
+    /// <param name="does">Does it to the plan that has been read; null where it has changed meanwhile.</param>
+    /// <param name="ct">Stops it.</param>
+    private async Task<IActionResult> AnsweredAsync(string id, PlanWish wish, Func<Task<IActionResult?>> does, CancellationToken ct)
     {
-        OpenPlan? moved = Request.Form.Value("do") switch
+        const int MostTries = 6;
+        for (var attempt = 0; attempt < MostTries; attempt++)
         {
-            "undo" => await desk.StepAsync(Open, -1, ct),
-            "redo" => await desk.StepAsync(Open, 1, ct),
-            "accept" => await desk.AcceptAsync(Open, ct),
-            "back" => await desk.TurnAsync(Open, Open.Accepted, "back to the dotted one", ct),
-            _ => null,
+            if (await store.DoneAsync(wish.Job, ct) is { } address)
+            {
+                return await AgainAsync(address, ct);
+            }
+
+            if (!await LoadAsync(id, Sent, Sent.Value("from") ?? "", ct))
+            {
+                return NotFound();
+            }
+
+            if (await does() is { } answer)
+            {
+                return answer;
+            }
+
+            db.ChangeTracker.Clear();
+        }
+
+        return StatusCode(StatusCodes.Status409Conflict);
+    }
+
+    /// <summary>Shows what came of a wish that was answered before, its answer lost.</summary>
+    private async Task<IActionResult> AgainAsync(string address, CancellationToken ct)
+    {
+        if (!Part || !address.StartsWith("/plan/", StringComparison.Ordinal) || !await LoadAsync(address["/plan/".Length..], [], "", ct))
+        {
+            return Goto(address);
+        }
+
+        await WorkOutAsync(ct);
+        Response.Headers["HX-Replace-Url"] = address;
+        return Page();
+    }
+
+    private async Task<PlanWish> WishAsync(CancellationToken ct) => new(JobKey.Of(Request.Form), (await here.BaristaAsync(ct))?.Id);
+
+    /// <summary>The page after a change, or the redirect to it without a script.</summary>
+    private async Task<IActionResult> ShownAsync(bool went, CancellationToken ct)
+    {
+        // What only says something is shown at once; a redirect is for what changed.
+        if (!Part && Settings.Good && (went || Settings.Did.Count > 0 || Settings.Answer is null))
+        {
+            TempData[nameof(Said)] = Settings.Answer;
+            return Redirect(QueryHelpers.AddQueryString($"/plan/{Open.Id}", ViewState()));
+        }
+
+        await WorkOutAsync(ct);
+        if (Open.Sheet is not null && Request.Form.Value("preview") != "1")
+        {
+            Response.Headers["HX-Replace-Url"] = $"/plan/{Open.Id}";
+        }
+
+        Response.StatusCode = Part || Settings.Good ? StatusCodes.Status200OK : StatusCodes.Status422UnprocessableEntity;
+        return Page();
+    }
+
+    /// <summary>Undo, redo and accept change the sheet, not the recipe.</summary>
+    /// <returns>Whether it was done; null where none of them was asked for.</returns>
+    private async Task<bool?> WentAsync(PlanWish wish, CancellationToken ct)
+    {
+        var pressed = Request.Form.Value("do");
+        if (pressed is not ("undo" or "redo" or "accept" or "back"))
+        {
+            return null;
+        }
+
+        var moved = pressed switch
+        {
+            "undo" => await store.StepAsync(Open, -1, wish, ct),
+            "redo" => await store.StepAsync(Open, 1, wish, ct),
+            "accept" => await store.AcceptAsync(Open, wish, ct),
+            _ => await store.ChangeAsync(Open, Open.Accepted, "back to the dotted one", wish, ct),
         };
         if (moved is null)
         {
@@ -298,10 +375,36 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
         return true;
     }
 
-    private async Task StoreAsync(CancellationToken ct)
+    /// <summary>Whether the plan as it now stands could be read again; says so where it could not.</summary>
+    private bool IsKeepable()
     {
-        Open = await desk.TurnAsync(Open, Settings.State, string.Join(", ", Settings.Did), ct);
+        if (Settings.Good && Settings.Picked.Problem() is { } problem)
+        {
+            Settings.Problems.Add($"That cannot be kept: {problem}");
+        }
+
+        return Settings.Good;
+    }
+
+    /// <summary>Keeps what was changed.</summary>
+    /// <returns>Whether it stands as it was seen; what cannot be kept changes nothing and is said.</returns>
+    private async Task<bool> StoredAsync(PlanWish wish, CancellationToken ct)
+    {
+        var state = Settings.State;
+        if (state.Problem() is { } problem)
+        {
+            Settings.Problems.Add($"That cannot be kept: {problem}");
+            return true;
+        }
+
+        if (await store.ChangeAsync(Open, state, string.Join(", ", Settings.Did), wish, ct) is not { } stored)
+        {
+            return false;
+        }
+
+        Open = stored;
         From = "";
+        return true;
     }
 
     private Dictionary<string, string?> ViewState() => new(StringComparer.Ordinal)
@@ -319,7 +422,7 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
 
     private async Task<bool> LoadAsync(string id, Values values, string from, CancellationToken ct)
     {
-        if (await desk.FindAsync(id, ct) is not { } open)
+        if (await store.FindAsync(id, ct) is not { } open)
         {
             return false;
         }
@@ -352,14 +455,14 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
     {
         var values = Sent;
         // Bands and slack run the model some hundred times, while this thread asks the data and draws the map.
-        var confidence = Task.Run(() => (Confidence.Of(Forecast), Slack.Of(Forecast)), ct);
+        var confidence = Heavy ? Task.FromResult((Bands, SlackOf)) : Task.Run(() => (Confidence.Of(Forecast), Slack.Of(Forecast)), ct);
         Findings = RecipeChecker.Check(Settings.Recipe);
         Events = [.. Forecast.Events.Select(one => EventWording.Of(one, Forecast, Show))];
         Accepted = Open.Accepted.PlaceId is null && Open.Sheet is null
             ? model.Run(Open.Accepted.OriginRecipe())
             : PlanSettings.Read(Open.Accepted, Context, []).Forecast;
         Changed = Differences.Between(Accepted, Forecast, Show);
-        High = HighPlace.Of(Forecast, Settings.DialOf(Setting.MedianUm), Settings.CanGrind);
+        High = Heavy ? null : HighPlace.Of(Forecast, Settings.DialOf(Setting.MedianUm), Settings.CanGrind);
         Map = StrengthMapView.Of(this, await LastBrewsAsync(ct));
         Preparation = Preparation.Of(Forecast, new PreparationGear(Settings.KettleUsed?.AsHeating(Settings.Recipe.Place), Settings.CanGrind ? Settings.Mill?.SecondsPerG ?? 1 : 0));
         Ready = ReadyTime.Read(values.Value("ready"), Preparation);
@@ -411,7 +514,7 @@ public sealed class PlanModel(CisternDb db, PlanDesk desk, PlanGate gate, Here h
             return PlanSettings.Read(Open.State, Context, []).Forecast;
         }
 
-        var state = Open.Parent is { } parent ? await desk.StateAsync(parent.Id, ct) : null;
+        var state = Open.Parent is { } parent ? await store.StateAsync(parent.Id, ct) : null;
         return state is not null ? PlanSettings.Read(state, Context, []).Forecast : model.Run(Open.State.OriginRecipe());
     }
 }

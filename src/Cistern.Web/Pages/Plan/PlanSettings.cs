@@ -94,6 +94,9 @@ public sealed class PlanSettings
     /// <summary>What has to be said about the grind: that the mill cannot do what the recipe asks for.</summary>
     public string? GrindNote { get; private set; }
 
+    /// <summary>What has been changed on the shelf since the plan was made with it, each in a few words.</summary>
+    public IReadOnlyList<string> MovedOn { get; private set; } = [];
+
     /// <summary>When the release begins, on the clock; null where there is none.</summary>
     public TypedNumber? Release { get; private set; }
 
@@ -130,9 +133,13 @@ public sealed class PlanSettings
         : $"{Mill.Name}, {GrindSetting.Text} {Mill.SettingName}";
 
     /// <summary>The state that has come of it. What was typed and will not do is not in it.</summary>
-    public PlanState State => before with
+    public PlanState State => did.Count == 0 ? Picked with { Base = before.Base, Settled = before.Settled } : Picked;
+
+    /// <summary>The state with everything it uses of the shelf in it, so that it stays what it is whatever becomes of the shelf.</summary>
+    public PlanState Picked => before with
     {
-        Base = did.Count == 0 ? before.Base : RecipeWriter.Write(Base),
+        Base = RecipeWriter.Write(Base),
+        Settled = true,
         BagId = Bag?.Id,
         MillId = Mill?.Id,
         MillSetting = Mill is null ? null : GrindSetting.Value ?? before.MillSetting,
@@ -209,6 +216,7 @@ public sealed class PlanSettings
         var state = State with
         {
             Base = RecipeWriter.Write(changed),
+            Settled = true,
             MillSetting = Mill is null ? null : action.Setting == Setting.MedianUm ? Mill.SettingFor(changed.Grind.MedianUm) : GrindSetting.Value,
             Held = Locks == Locks.Written && before.Held is null ? null : new PlanState.HeldValues(Value(Locks.Last), Value(Locks.Before)),
         };
@@ -254,25 +262,33 @@ public sealed class PlanSettings
         return picked;
     }
 
-    /// <summary>Puts the chosen bag, mill, place, vessel and kettle in the place of the recipe's own.</summary>
+    /// <summary>
+    /// Puts what was chosen in the place of what stood. What was chosen before is taken as the plan has it, not as it now
+    /// stands on the shelf: a plan does not change because a mill is calibrated anew. Only the coffee grows older.
+    /// </summary>
     private Recipe Circumstances()
     {
         var recipe = before.BaseRecipe();
-        recipe = recipe with
+        if (AsNow || Bag?.Id != before.BagId)
         {
-            Coffee = Bag is null
-                ? recipe.Coffee with { Roast = origin.Coffee.Roast, RestDays = origin.Coffee.RestDays }
-                : recipe.Coffee with { Roast = Bag.Roast, RestDays = Bag.RestDays(context.Today) },
-            Place = Place?.AsPlace ?? origin.Place,
-        };
-        if (Vessel is not null && Vessel.Family == recipe.Brewer.Family)
-        {
-            var owned = Vessel.AsBrewer;
-            recipe = recipe with { Brewer = recipe.Brewer with { CapacityMl = owned.CapacityMl, Material = owned.Material, Cone = owned.Cone, Filter = owned.Filter, Wrapped = owned.Wrapped } };
+            recipe = recipe with { Coffee = recipe.Coffee with { Roast = Bag?.Roast ?? origin.Coffee.Roast, RestDays = origin.Coffee.RestDays } };
         }
-        else
+
+        recipe = recipe with { Coffee = recipe.Coffee with { RestDays = Bag?.RestDays(context.Today) ?? recipe.Coffee.RestDays } };
+        if (AsNow || Place?.Id != before.PlaceId)
         {
-            recipe = recipe with { Brewer = origin.Brewer };
+            recipe = recipe with { Place = (Place?.AsPlace ?? origin.Place) with { Extra = recipe.Place.Extra } };
+        }
+
+        if (AsNow || Vessel?.Id != before.VesselId)
+        {
+            recipe = recipe with { Brewer = Owned(recipe.Brewer) };
+        }
+
+        MovedOn = AsNow ? [] : [.. Moved(recipe)];
+        if (AsNow && before.Settled)
+        {
+            did.Add("as it stands on the shelf now");
         }
 
         var mostC = ByFlame ? Math.Floor(WaterPhysics.BoilingPointC(recipe.Place.AltitudeM)) - 2 : 100;
@@ -287,12 +303,46 @@ public sealed class PlanSettings
         return Ground(recipe);
     }
 
+    /// <summary>Whether everything is taken from the shelf as it stands there: where that is asked for, or the plan has nothing of its own yet.</summary>
+    private bool AsNow => !before.Settled || Sent("do") == "as-now";
+
+    /// <summary>The brewer with what the chosen vessel is; the recipe's own where none is chosen.</summary>
+    private Brewer Owned(Brewer brewer) => Vessel?.AsBrewer is { } owned && owned.Family == brewer.Family
+        ? brewer with { CapacityMl = owned.CapacityMl, Material = owned.Material, Cone = owned.Cone, Filter = owned.Filter, Wrapped = owned.Wrapped }
+        : origin.Brewer;
+
+    /// <summary>What has been changed on the shelf since the plan was made with it.</summary>
+    private IEnumerable<string> Moved(Recipe recipe)
+    {
+        if (Bag is not null && Bag.Id == before.BagId && (Bag.Roast != recipe.Coffee.Roast || (Bag.BoughtGround && Bag.GroundUm != recipe.Grind.MedianUm)))
+        {
+            yield return Bag.Name;
+        }
+
+        if (Mill is not null && CanGrind && Mill.Id == before.MillId && before.MillSetting is { } setting && Math.Abs(Mill.MedianUm(setting) - recipe.Grind.MedianUm) > 0.5)
+        {
+            yield return $"{Mill.Name} ({SettingText(setting)} is {Show.Number(Mill.MedianUm(setting), 0)} µm there, {Show.Number(recipe.Grind.MedianUm, 0)} µm here)";
+        }
+
+        if (Place is not null && Place.Id == before.PlaceId && (Place.AltitudeM != recipe.Place.AltitudeM || Place.AmbientC != recipe.Place.AmbientC))
+        {
+            yield return Place.Name;
+        }
+
+        if (Vessel is not null && Vessel.Id == before.VesselId && Owned(recipe.Brewer) != recipe.Brewer)
+        {
+            yield return Vessel.Name;
+        }
+    }
+
     private Recipe Ground(Recipe recipe)
     {
         if (Bag is { BoughtGround: true })
         {
-            GrindSetting = new TypedNumber(Show.Number(Bag.GroundUm, 0), Mill is null ? Bag.GroundUm : before.MillSetting, null);
-            return recipe with { Grind = Bag.AsGround };
+            var stays = Bag.Id == before.BagId && !AsNow;
+            var ground = stays ? recipe.Grind : Bag.AsGround with { Extra = recipe.Grind.Extra };
+            GrindSetting = new TypedNumber(Show.Number(ground.MedianUm, 0), Mill is null ? ground.MedianUm : before.MillSetting, null);
+            return recipe with { Grind = ground };
         }
 
         if (Mill is null)
@@ -312,10 +362,11 @@ public sealed class PlanSettings
 
         // A mill just chosen starts at its own step nearest to what the recipe asks for.
         var fresh = Mill.Id != before.MillId || before.MillSetting is null;
-        var setting = fresh ? Mill.SettingFor(recipe.Grind.MedianUm) : before.MillSetting!.Value;
-        askedUm = fresh ? recipe.Grind.MedianUm : before.AskedUm;
+        var wanted = BoughtGroundBefore ? origin.Grind.MedianUm : recipe.Grind.MedianUm;
+        var setting = fresh ? Mill.SettingFor(wanted) : before.MillSetting!.Value;
+        askedUm = fresh ? wanted : before.AskedUm;
         var text = SettingText(setting);
-        GrindSetting = Stepped("grind", text, Mill.Least, Mill.Most, Mill.Step, Mill.SettingName, said => MillWording.Read(Mill, said));
+        GrindSetting = Stepped("grind", text, Mill.Usable.Low, Mill.Usable.High, Mill.Step, Mill.SettingName, said => MillWording.Read(Mill, said));
         if (GrindSetting.Value is { } value && GrindSetting.Text != text)
         {
             did.Add($"{Mill.Name} {GrindSetting.Text} {Mill.SettingName}");
@@ -332,7 +383,8 @@ public sealed class PlanSettings
             GrindNote = $"{Mill.Name} goes from {Show.Number(Mill.MedianUm(Mill.Least), 0)} to {Show.Number(Mill.MedianUm(Mill.Most), 0)} µm, and {Show.Number(asked, 0)} µm were asked for. It stands at the nearest it has: take another mill, or let time or temperature make up for it.";
         }
 
-        return recipe with { Grind = new Grind(Mill.MedianUm(reached), Mill.Spread) };
+        var kept = !fresh && !BoughtGroundBefore && GrindSetting.Text == text && !AsNow;
+        return kept ? recipe : recipe with { Grind = new Grind(Mill.MedianUm(reached), Mill.Spread) { Extra = recipe.Grind.Extra } };
     }
 
     private bool BoughtGroundBefore => shelf.Bags.FirstOrDefault(bag => bag.Id == before.BagId) is { BoughtGround: true };

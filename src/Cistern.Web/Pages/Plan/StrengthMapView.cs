@@ -25,7 +25,7 @@ public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, I
             rows.Add(Row("Held against", parent.FinalTdsPercent, parent.ExtractionYieldPercent, parent.Tilt));
         }
 
-        foreach (var brew in brews)
+        foreach (var brew in brews.Where(brew => brew.IsReadable()))
         {
             var forecast = plan.Forecast.Model.Figures(brew.Recipe());
             var endS = brew is { EndedAtMs: { } ended, StartedAtMs: { } started } ? (ended - started) / 1000.0 : 0;
@@ -34,7 +34,7 @@ public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, I
             rows.Add(Row($"Brewed: {brew.Name}", real.FinalTdsPercent, real.ExtractionYieldPercent, real.Tilt));
         }
 
-        var nudges = Nudges.Of(plan.Forecast, plan.Settings.Mill is { } own ? Math.Abs(own.UmPerSetting * own.Step) : 10).Where(nudge => plan.Settings.CanGrind || nudge.Setting != Setting.MedianUm).ToList();
+        var nudges = plan.Heavy ? [] : Nudges.Of(plan.Forecast, plan.Settings.Mill is { } own ? Math.Abs(own.UmPerSetting * own.Step) : 10).Where(nudge => plan.Settings.CanGrind || nudge.Setting != Setting.MedianUm).ToList();
         var arrows = nudges.ConvertAll(nudge => new MapArrow(nudge.ExtractionYieldPercent, nudge.TdsPercent, Words(nudge, plan)));
         rows.AddRange(nudges.Select(nudge => Row(Words(nudge, plan), nudge.TdsPercent, nudge.ExtractionYieldPercent, nudge.Tilt)));
         var target = plan.Settings.Recipe.Target?.TdsPercent;

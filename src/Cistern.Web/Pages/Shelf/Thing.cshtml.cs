@@ -1,5 +1,6 @@
 using System.Globalization;
 using Cistern.Data;
+using Cistern.Data.Shelf;
 using Cistern.Web.Frame;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
@@ -8,7 +9,7 @@ using Microsoft.Extensions.Primitives;
 namespace Cistern.Web.Pages.Shelf;
 
 /// <summary>Adds or changes one thing on the shelf, where it stands or on a page of its own. Brews already logged keep what they were brewed with.</summary>
-public sealed class ThingModel(CisternDb db, Here here) : PageModel
+public sealed class ThingModel(CisternDb db, JobLedger jobs, Here here) : PageModel
 {
     public ShelfKind Kind { get; private set; } = null!;
 
@@ -60,16 +61,33 @@ public sealed class ThingModel(CisternDb db, Here here) : PageModel
             return Page();
         }
 
+        if (New && await jobs.DoneAsync(JobKey.Of(Request.Form), ct) is not null)
+        {
+            db.ChangeTracker.Clear();
+            return Shelved(thing, view);
+        }
+
         if (!Form.Good)
         {
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
         }
 
-        await db.SaveChangesAsync(ct);
+        if (New)
+        {
+            jobs.Remember(JobKey.Of(Request.Form), "/shelf");
+        }
+
+        await jobs.SaveAsync(ct);
+        return Shelved(thing, view);
+    }
+
+    /// <summary>The row in its place, or the shelf.</summary>
+    private IActionResult Shelved(IShelved thing, ShelfView view)
+    {
         if (Part && !New)
         {
-            return Partial("_Row", found.Row(thing, view));
+            return Partial("_Row", Kind.Row(thing, view));
         }
 
         if (Part)
@@ -78,6 +96,6 @@ public sealed class ThingModel(CisternDb db, Here here) : PageModel
             return new StatusCodeResult(StatusCodes.Status204NoContent);
         }
 
-        return Redirect($"/shelf#{kind}-{thing.Id}");
+        return Redirect(thing.Id > 0 ? $"/shelf#{Kind.Word}-{thing.Id}" : "/shelf");
     }
 }

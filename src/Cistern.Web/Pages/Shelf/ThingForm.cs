@@ -7,7 +7,10 @@ using Microsoft.Extensions.Primitives;
 
 namespace Cistern.Web.Pages.Shelf;
 
-/// <summary>A short form for one thing on the shelf: it collects fields, reads them, and says whether all will do.</summary>
+/// <summary>
+/// A short form for one thing on the shelf: it collects fields, reads them, and says whether all will do. A field that was
+/// left as it was shown keeps what stands there now, so that a stale form does not undo what was done meanwhile.
+/// </summary>
 /// <param name="sent">What was sent; null when the form is first shown.</param>
 /// <param name="show">The barista's units.</param>
 public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? sent, Show show)
@@ -25,20 +28,20 @@ public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? s
     /// <summary>A text that may be empty unless it is required.</summary>
     public string Text(string name, string label, string stands, int longest, bool required = false, string? hint = null, bool area = false)
     {
-        var text = (sent?.Value(name) ?? stands).Trim();
-        var problem = sent is null ? null
-            : text.Length > longest ? string.Create(CultureInfo.InvariantCulture, $"At most {longest} letters.")
-            : required && text.Length == 0 ? "This must not be empty." : null;
-        fields.Add(new Field(name, label, text) { Problem = problem, MaxLength = longest, Hint = hint, Kind = area ? "area" : "text" });
+        var text = Sent(name, stands).Trim();
+        var problem = sent is null ? null : required && text.Length == 0 ? "This must not be empty." : PlainText.Problem(text, longest, area);
+        Add(new Field(name, label, text) { Problem = problem, MaxLength = longest, Hint = hint, Kind = area ? "area" : "text" }, stands);
         return text;
     }
 
     /// <summary>A number in a range.</summary>
     public double Number(string name, string label, double stands, double min, double max, string unit, string? hint = null)
     {
-        var number = TypedNumber.Read(sent?.Value(name) ?? stands.ToString("0.###", CultureInfo.InvariantCulture), min, max, unit);
-        fields.Add(new Field(name, label, number.Text) { Kind = "number", Unit = unit.Length > 0 ? unit : null, Hint = hint, Problem = sent is null ? null : number.Problem, MaxLength = 40 });
-        return number.Value ?? stands;
+        var shown = stands.ToString("0.###", CultureInfo.InvariantCulture);
+        var text = Sent(name, shown);
+        var number = TypedNumber.Read(text, min, max, unit);
+        Add(new Field(name, label, number.Text) { Kind = "number", Unit = unit.Length > 0 ? unit : null, Hint = hint, Problem = sent is null ? null : number.Problem, MaxLength = 40 }, shown);
+        return text == shown ? stands : number.Value ?? stands;
     }
 
     /// <summary>A mass in the barista's unit; given and taken in g.</summary>
@@ -46,7 +49,7 @@ public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? s
     {
         var units = show.Units;
         var read = Number(name, label, Math.Round(units.MassFromG(standsG), units.Mass == MassUnit.Gram ? 1 : 3), units.MassFromG(minG), units.MassFromG(maxG), show.MassUnit, hint);
-        // A figure that was left as it stood keeps its exact value.
+        // A figure that was left as it stood, or typed as it is shown, keeps its exact value.
         return Math.Abs(read - units.MassFromG(standsG)) < 0.06 * (units.Mass == MassUnit.Gram ? 1 : 0.01) ? standsG : units.MassToG(read);
     }
 
@@ -57,17 +60,19 @@ public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? s
     /// <summary>A number that may be left out.</summary>
     public double? Maybe(string name, string label, double? stands, double min, double max, string unit, string? hint = null)
     {
-        var text = (sent?.Value(name) ?? stands?.ToString("0.###", CultureInfo.InvariantCulture) ?? "").Trim();
+        var shown = stands?.ToString("0.###", CultureInfo.InvariantCulture) ?? "";
+        var text = Sent(name, shown).Trim();
         var number = text.Length == 0 ? new TypedNumber("", null, null) : TypedNumber.Read(text, min, max, unit);
-        fields.Add(new Field(name, label, number.Text) { Kind = "number", Unit = unit.Length > 0 ? unit : null, Hint = hint, Problem = sent is null ? null : number.Problem, MaxLength = 40 });
-        return number.Value;
+        Add(new Field(name, label, number.Text) { Kind = "number", Unit = unit.Length > 0 ? unit : null, Hint = hint, Problem = sent is null ? null : number.Problem, MaxLength = 40 }, shown);
+        return text == shown ? stands : number.Value;
     }
 
     /// <summary>Yes or no.</summary>
     public bool Flag(string name, string label, bool stands, string yes = "yes", string no = "no", string? hint = null)
     {
-        var value = sent?.Value(name) is { } text ? text == "yes" : stands;
-        fields.Add(new Field(name, label, value ? "yes" : "no") { Kind = "choice", Options = [("no", no), ("yes", yes)], Hint = hint });
+        var shown = stands ? "yes" : "no";
+        var value = Sent(name, shown) == "yes";
+        Add(new Field(name, label, value ? "yes" : "no") { Kind = "choice", Options = [("no", no), ("yes", yes)], Hint = hint }, shown);
         return value;
     }
 
@@ -79,23 +84,32 @@ public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? s
     public T? Word<T>(string name, string label, T? stands, string? usual)
         where T : struct, Enum
     {
-        var value = sent?.Value(name) is { } text ? Words<T>.Find(text) ?? (usual is null ? stands : null) : stands;
-        fields.Add(new Field(name, label, value is { } word ? Words<T>.Of(word) : "")
-        {
-            Kind = "choice",
-            Options = [.. usual is null ? Array.Empty<(string, string)>() : [("", usual)], .. Words<T>.All.Select(one => (one, one == "jar" ? "open jar" : one.Replace('-', ' ')))],
-        });
+        var shown = stands is { } standing ? Words<T>.Of(standing) : "";
+        var value = Words<T>.Find(Sent(name, shown)) ?? (usual is null ? stands : null);
+        Add(
+            new Field(name, label, value is { } word ? Words<T>.Of(word) : "")
+            {
+                Kind = "choice",
+                Options = [.. usual is null ? Array.Empty<(string, string)>() : [("", usual)], .. Words<T>.All.Select(one => (one, one == "jar" ? "open jar" : one.Replace('-', ' ')))],
+            },
+            shown);
         return value;
     }
 
     /// <summary>A day, not after <paramref name="latest"/>.</summary>
     public DateOnly Day(string name, string label, DateOnly stands, DateOnly latest)
     {
-        var text = sent?.Value(name) ?? stands.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
+        var shown = stands.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
+        var text = Sent(name, shown);
         var good = DateOnly.TryParseExact(text, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var day) && day <= latest && day.Year > 1990;
-        fields.Add(new Field(name, label, text) { Kind = "date", Problem = sent is null || good ? null : "Give a day that has been, as year-month-day." });
+        Add(new Field(name, label, text) { Kind = "date", Problem = sent is null || good ? null : "Give a day that has been, as year-month-day." }, shown);
         return good ? day : stands;
     }
+
+    /// <summary>What was typed; what stands now where the field was left as it was shown.</summary>
+    private string Sent(string name, string stands) => sent?.Value(name) is { } text && text != sent.Value("was." + name) ? text : stands;
+
+    private void Add(Field field, string stands) => fields.Add(field with { Was = sent?.Value("was." + field.Name) ?? stands });
 
     /// <summary>Puts a finding to a field, or to the whole where there is no such field.</summary>
     public void Refuse(string name, string problem)

@@ -1,4 +1,8 @@
 using System.Globalization;
+using Cistern.Core.Brewing;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Brews;
@@ -11,7 +15,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Taste;
 
 /// <summary>How a brew tasted: two taps on a pad, the rest optional.</summary>
-public sealed class TasteModel(CisternDb db, Here here) : PageModel
+public sealed class TasteModel(CisternDb db, JobLedger jobs, Here here, ForecastModel model) : PageModel
 {
     public const int NoteLength = 2_000;
 
@@ -21,6 +25,17 @@ public sealed class TasteModel(CisternDb db, Here here) : PageModel
 
     /// <summary>The step of the last press: one pressed by mistake can still be taken back before it is tasted.</summary>
     public int LastStep => Brewing.BrewDesk.LastStanding(Brew.CorePresses);
+
+    /// <summary>What the forecast makes of it as it was really brewed: the drink as it is drunk, let down and chilled.</summary>
+    public Totals AsItWas { get; private set; } = null!;
+
+    /// <summary>What it was meant to come to.</summary>
+    public Totals AsPlanned { get; private set; } = null!;
+
+    /// <summary>Water that would bring it to the strength it was planned for, g; 0 where that is not worth it or cannot be.</summary>
+    public double LetDownG { get; private set; }
+
+    public Show Show { get; private set; } = null!;
 
     public Field SharpHarsh { get; private set; } = null!;
 
@@ -62,20 +77,26 @@ public sealed class TasteModel(CisternDb db, Here here) : PageModel
         SharpHarsh = SharpHarsh with { Problem = sharp.Problem };
         ThinHeavy = ThinHeavy with { Problem = thin.Problem };
         Score = Score with { Problem = score.Problem };
-        if (sharp.Problem is not null || thin.Problem is not null || score.Problem is not null || reading.Problem is not null)
+        Note = Note with { Problem = PlainText.Problem(Note.Text, NoteLength, lines: true) };
+        if (new[] { SharpHarsh, ThinHeavy, Score, Reading, Note }.Any(field => field.Problem is not null))
         {
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
         }
 
-        Brew.Tasting ??= new Tasting();
-        Brew.Tasting.SharpHarsh = (int)Math.Round(sharp.Value!.Value);
-        Brew.Tasting.ThinHeavy = (int)Math.Round(thin.Value!.Value);
-        Brew.Tasting.Score = score.Value is { } points ? Math.Round(points * 2) / 2 : null;
-        Brew.Tasting.Note = Note.Text.Length > NoteLength ? Note.Text[..NoteLength] : Note.Text;
-        Brew.Tasting.ReadTdsPercent = reading.Value;
-        Brew.Tasting.AtMs = here.NowMs;
-        await db.SaveChangesAsync(ct);
+        do
+        {
+            // Two screens that keep the first tasting at once: the second finds the first's, and changes it.
+            var tasting = Brew.Tasting ??= new Tasting();
+            tasting.SharpHarsh = (int)Math.Round(sharp.Value!.Value);
+            tasting.ThinHeavy = (int)Math.Round(thin.Value!.Value);
+            tasting.Score = score.Value is { } points ? Math.Round(points * 2) / 2 : null;
+            tasting.Note = Note.Text;
+            tasting.ReadTdsPercent = reading.Value;
+            tasting.AtMs = here.NowMs;
+        }
+        while (!await jobs.SaveAsync(ct) && await LoadAsync(id, ct));
+
         return RedirectToPage("/Log/Entry", new { id });
     }
 
@@ -92,8 +113,21 @@ public sealed class TasteModel(CisternDb db, Here here) : PageModel
 
     private async Task<bool> LoadAsync(int id, CancellationToken ct)
     {
-        var brew = await db.Brews.Include(row => row.Tasting).Include(row => row.Presses).FirstOrDefaultAsync(row => row.Id == id && row.State == BrewState.Finished, ct);
-        Brew = brew!;
-        return brew is not null;
+        var brew = await db.Brews.Include(row => row.Tasting).Include(row => row.Presses).Include(row => row.Weighings).AsSplitQuery()
+            .FirstOrDefaultAsync(row => row.Id == id && row.State == BrewState.Finished, ct);
+        if (brew is null)
+        {
+            return false;
+        }
+
+        Brew = brew;
+        Show = await here.ShowAsync(ct);
+        var plan = model.Figures(brew.Recipe());
+        var endS = brew.EndedAtMs is { } endedAtMs ? Brewing.BrewDesk.ElapsedS(brew, endedAtMs) : plan.Totals.FinishS;
+        var real = plan.Again(AsBrewed.Of(plan.Recipe, BrewRun.Replay(plan, brew.CorePresses, endS), brew.WeightsG()));
+        (AsPlanned, AsItWas) = (plan.Totals, real.Totals);
+        // Once it is in the cup, water is the one thing that can still be done.
+        LetDownG = Rescue.After(real, plan.Totals, real.Totals.FinishS + 1) is { MissBefore: > 1 } rescue ? rescue.LetDownG : 0;
+        return true;
     }
 }

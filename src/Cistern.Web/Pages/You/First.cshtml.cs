@@ -10,7 +10,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.You;
 
 /// <summary>An empty data file: who brews here, and where.</summary>
-public sealed class FirstModel(CisternDb db) : PageModel
+public sealed class FirstModel(CisternDb db, JobLedger jobs) : PageModel
 {
     public Field Name { get; private set; } = new("name", "Your name", "") { Hint = "as it shall stand in the log", MaxLength = 60 };
 
@@ -33,21 +33,22 @@ public sealed class FirstModel(CisternDb db) : PageModel
         var ambient = TypedNumber.Read(form.Value("ambient"), -10, 45, "°C");
         Altitude = Altitude with { Text = altitude.Text, Problem = altitude.Problem };
         Ambient = Ambient with { Text = ambient.Text, Problem = ambient.Problem };
-        Name = Name with { Problem = Name.Text.Length is 0 or > 60 ? "Give a name of at most 60 letters." : null };
-        Place = Place with { Problem = Place.Text.Length is 0 or > 60 ? "Give the place a name of at most 60 letters." : null };
+        Name = Name with { Problem = Name.Text.Length == 0 ? "Give a name of at most 60 letters." : PlainText.Problem(Name.Text, 60, lines: false) };
+        Place = Place with { Problem = Place.Text.Length == 0 ? "Give the place a name of at most 60 letters." : PlainText.Problem(Place.Text, 60, lines: false) };
         if (new[] { Name, Place, Altitude, Ambient }.Any(field => field.Problem is not null))
         {
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
         }
 
-        if (!await db.Baristas.AnyAsync(row => row.Name == Name.Text, ct))
+        // Pressed twice, or on two screens at once, the first is the one that counts.
+        if (!await db.Baristas.AnyAsync(ct))
         {
             db.Baristas.Add(new Barista { Name = Name.Text });
+            db.Places.Add(new BrewPlace { Name = Place.Text, AltitudeM = altitude.Value!.Value, AmbientC = ambient.Value!.Value });
+            await jobs.SaveAsync(ct);
         }
 
-        db.Places.Add(new BrewPlace { Name = Place.Text, AltitudeM = altitude.Value!.Value, AmbientC = ambient.Value!.Value });
-        await db.SaveChangesAsync(ct);
         return RedirectToPage("/Bench/Bench");
     }
 }

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Shelf;
@@ -10,7 +11,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.You;
 
 /// <summary>Who brews on this device, in which units, and in which light.</summary>
-public sealed class YouModel(CisternDb db, Here here) : PageModel
+public sealed class YouModel(CisternDb db, JobLedger jobs, Here here) : PageModel
 {
     public IReadOnlyList<Barista> Baristas { get; private set; } = [];
 
@@ -40,18 +41,24 @@ public sealed class YouModel(CisternDb db, Here here) : PageModel
     {
         await LoadAsync(ct);
         var name = (Request.Form.Value("name") ?? "").Trim();
-        var problem = name.Length is 0 or > 60 ? "Give a name of at most 60 letters."
+        var problem = name.Length == 0 ? "Give a name of at most 60 letters."
+            : PlainText.Problem(name, 60, lines: false) is { } unfit ? unfit
             : Baristas.Any(row => string.Equals(row.Name, name, StringComparison.OrdinalIgnoreCase)) ? "Somebody of that name is here already; choose them above." : null;
+        var barista = new Barista { Name = name };
+        if (problem is null)
+        {
+            db.Baristas.Add(barista);
+            problem = await jobs.SaveAsync(ct) ? null : "Somebody of that name has just been added; choose them above.";
+        }
+
         if (problem is not null)
         {
+            await LoadAsync(ct);
             NewName = NewName with { Text = name, Problem = problem };
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
         }
 
-        var barista = new Barista { Name = name };
-        db.Baristas.Add(barista);
-        await db.SaveChangesAsync(ct);
         Remember(Here.BaristaCookie, barista.Id.ToString(CultureInfo.InvariantCulture));
         return RedirectToPage();
     }

@@ -30,6 +30,8 @@ const snapshot = (submitter, extra = {}) => {
   const body = new FormData(form());
   if (submitter?.name) body.set(submitter.name, submitter.value);
   for (const [name, value] of Object.entries(extra)) body.set(name, value);
+  // Sent again because an answer was lost, it is still the same wish and counts once.
+  body.set('job', crypto.randomUUID());
   return body;
 };
 

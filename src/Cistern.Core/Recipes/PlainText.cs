@@ -1,0 +1,60 @@
+using System.Globalization;
+
+namespace Cistern.Core.Recipes;
+
+/// <summary>What may stand in a name, a note or a word that somebody types.</summary>
+public static class PlainText
+{
+    /// <summary>
+    /// Text as it is counted and kept: a line ends with one character, as the browser counts it, though a form sends two.
+    /// </summary>
+    public static string Lines(string text) => text.Replace("\r\n", "\n", StringComparison.Ordinal).Replace('\r', '\n');
+
+    /// <summary>What is wrong with a text, in a sentence with its remedy; null where nothing is.</summary>
+    /// <param name="text">The text, its lines as <see cref="Lines"/> leaves them.</param>
+    /// <param name="longest">The most UTF-16 units, as a browser's <c>maxlength</c> counts.</param>
+    /// <param name="lines">Whether it may have several lines.</param>
+    public static string? Problem(string text, int longest, bool lines)
+    {
+        if (text.Length > longest)
+        {
+            return string.Create(CultureInfo.InvariantCulture, $"At most {longest} letters; this has {text.Length}. Shorten it by {text.Length - longest}.");
+        }
+
+        var at = -1;
+        for (var i = 0; i < text.Length && at < 0; i++)
+        {
+            at = Hidden(text[i], lines) ? i : -1;
+        }
+
+        return at < 0 && IsWhole(text) ? null
+            : at < 0 ? "A letter in it is broken. Type it again."
+            : string.Create(CultureInfo.InvariantCulture, $"The {at + 1}. letter is a control character that nobody sees{(text[at] is '\n' or '\t' ? ": a line's end or a tab" : "")}. Take it out.");
+    }
+
+    /// <summary>The text without what could not stand in any file: for pictures of what was kept before it was refused.</summary>
+    public static string Seen(string text) =>
+        text.Any(letter => Hidden(letter, lines: true)) || !IsWhole(text) ? string.Concat(text.Where((letter, i) => !Hidden(letter, lines: true) && !IsHalf(text, i))) : text;
+
+    /// <summary>Control characters, and those that turn the direction of what follows: a name that is not what it seems.</summary>
+    private static bool Hidden(char letter, bool lines) =>
+        letter is '\n' or '\t' ? !lines : char.IsControl(letter) || letter is (>= '\u202A' and <= '\u202E') or (>= '\u2066' and <= '\u2069') or '\u2028' or '\u2029' or '\uFFFE' or '\uFFFF';
+
+    private static bool IsWhole(string text)
+    {
+        for (var i = 0; i < text.Length; i++)
+        {
+            if (IsHalf(text, i))
+            {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /// <summary>Half of a surrogate pair, its other half missing.</summary>
+    private static bool IsHalf(string text, int at) =>
+        char.IsHighSurrogate(text[at]) ? at + 1 == text.Length || !char.IsLowSurrogate(text[at + 1])
+        : char.IsLowSurrogate(text[at]) && (at == 0 || !char.IsHighSurrogate(text[at - 1]));
+}

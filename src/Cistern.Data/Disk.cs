@@ -1,0 +1,119 @@
+using System.Runtime.InteropServices;
+using Microsoft.Data.Sqlite;
+
+namespace Cistern.Data;
+
+/// <summary>Files as Cistern wants them: their owner's only, on the disk when it says so, and swapped whole or not at all.</summary>
+internal static class Disk
+{
+    /// <summary>Read and written by the owner alone.</summary>
+    public const UnixFileMode OwnerOnly = UnixFileMode.UserRead | UnixFileMode.UserWrite;
+
+    private const int NoSpace = 28; // ENOSPC
+    private const int ReadOnly = 30; // EROFS
+    private const int Busy = 11; // EAGAIN: somebody else holds the lock
+
+    /// <summary>A path with every link in it followed, so that one file has one name.</summary>
+    public static string Real(string path)
+    {
+        var full = Path.GetFullPath(path);
+        if (new FileInfo(full).LinkTarget is not null && File.ResolveLinkTarget(full, returnFinalTarget: true) is { } target)
+        {
+            full = target.FullName;
+        }
+
+        var folder = Path.GetDirectoryName(full)!;
+        return Path.Combine(folder == Path.GetPathRoot(full) ? folder : RealFolder(folder), Path.GetFileName(full));
+    }
+
+    /// <summary>Opens a file that only its owner may read, making it where it is not there.</summary>
+    public static FileStream Own(string path, FileShare share)
+    {
+        var options = new FileStreamOptions { Mode = FileMode.OpenOrCreate, Access = FileAccess.ReadWrite, Share = share };
+        if (!OperatingSystem.IsWindows())
+        {
+            options.UnixCreateMode = OwnerOnly;
+        }
+
+        return new FileStream(path, options);
+    }
+
+    /// <summary>Takes a file from everybody but its owner.</summary>
+    public static void Shut(string path)
+    {
+        if (!OperatingSystem.IsWindows() && File.Exists(path))
+        {
+            File.SetUnixFileMode(path, OwnerOnly);
+        }
+    }
+
+    /// <summary>Puts one file in another's place; after a power cut either the old one stands there or the new one, whole.</summary>
+    public static void Replace(string with, string path)
+    {
+        using (var file = new FileStream(with, FileMode.Open, FileAccess.ReadWrite, FileShare.ReadWrite))
+        {
+            file.Flush(flushToDisk: true);
+        }
+
+        File.Move(with, path, overwrite: true);
+        Flush(Path.GetDirectoryName(path)!);
+    }
+
+    /// <summary>Writes a folder's own entries through to the disk: a new name in it is not kept before.</summary>
+    public static void Flush(string folder)
+    {
+        if (OperatingSystem.IsWindows())
+        {
+            return;
+        }
+
+        var handle = NativeMethods.Open(folder, 0);
+        if (handle >= 0)
+        {
+            _ = NativeMethods.FSync(handle);
+            _ = NativeMethods.Close(handle);
+        }
+    }
+
+    /// <summary>What stands in the way of a file, in words; null for what is no trouble of the disk.</summary>
+    public static string? Trouble(Exception error) => error switch
+    {
+        SqliteException { SqliteErrorCode: 13 } => "the disk is full",
+        SqliteException { SqliteErrorCode: 8 } => "it can only be read, not written",
+        SqliteException { SqliteErrorCode: 14 } => "it cannot be opened; its folder may be missing or shut",
+        SqliteException { SqliteErrorCode: 10 } => "the disk fails to read or write it",
+        SqliteException { SqliteErrorCode: 11 } => "it is damaged",
+        SqliteException { SqliteErrorCode: 26 } => "it is no database",
+        SqliteException { SqliteErrorCode: 5 or 6 } => "another program holds it locked",
+        DirectoryNotFoundException or FileNotFoundException => "its folder is not there",
+        UnauthorizedAccessException => "this user may not write it, or it is a folder",
+        IOException { HResult: NoSpace } => "the disk is full",
+        IOException { HResult: ReadOnly } => "it lies where nothing can be written",
+        IOException { HResult: Busy } => "another program holds it locked",
+        IOException io => io.Message.TrimEnd('.'),
+        _ when error.InnerException is { } inner => Trouble(inner),
+        _ => null,
+    };
+
+    /// <summary>Whether a file is locked by somebody else.</summary>
+    public static bool IsHeld(IOException error) => error.HResult == Busy || (OperatingSystem.IsWindows() && (error.HResult & 0xFFFF) is 32 or 33);
+
+    private static string RealFolder(string folder) =>
+        Directory.ResolveLinkTarget(folder, returnFinalTarget: true)?.FullName
+            ?? (Path.GetDirectoryName(folder) is { } parent ? Path.Combine(RealFolder(parent), Path.GetFileName(folder)) : folder);
+
+    private static class NativeMethods
+    {
+        [DllImport("libc", EntryPoint = "open", SetLastError = true, BestFitMapping = false, ThrowOnUnmappableChar = true)]
+        [DefaultDllImportSearchPaths(DllImportSearchPath.SafeDirectories)]
+        public static extern int Open([MarshalAs(UnmanagedType.LPUTF8Str)] string path, int flags);
+
+        [DllImport("libc", EntryPoint = "fsync", SetLastError = true)]
+        [DefaultDllImportSearchPaths(DllImportSearchPath.SafeDirectories)]
+        public static extern int FSync(int handle);
+
+        [DllImport("libc", EntryPoint = "close", SetLastError = true)]
+        [DefaultDllImportSearchPaths(DllImportSearchPath.SafeDirectories)]
+        public static extern int Close(int handle);
+    }
+}

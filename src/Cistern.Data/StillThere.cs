@@ -1,0 +1,61 @@
+using System.Data.Common;
+using Microsoft.EntityFrameworkCore.Diagnostics;
+
+namespace Cistern.Data;
+
+/// <summary>Thrown before anything is acknowledged that would not be there after a start.</summary>
+/// <param name="path">The file that has gone.</param>
+public sealed class DataFileGoneException(string path) : IOException($"The data file {path} has gone from its place: nothing more is taken until it is back and Cistern has been started again.");
+
+/// <summary>
+/// Refuses to write into a file that has been deleted or moved under the running server: SQLite would go on writing into
+/// what nobody finds again. Looked at before a commit and after it, so that what was acknowledged was in its place.
+/// </summary>
+/// <param name="file">The data file.</param>
+public sealed class StillThere(DataFile file) : DbTransactionInterceptor
+{
+    /// <inheritdoc/>
+    public override InterceptionResult TransactionCommitting(DbTransaction transaction, TransactionEventData eventData, InterceptionResult result)
+    {
+        Look();
+        return result;
+    }
+
+    /// <inheritdoc/>
+    public override ValueTask<InterceptionResult> TransactionCommittingAsync(DbTransaction transaction, TransactionEventData eventData, InterceptionResult result, CancellationToken cancellationToken = default)
+    {
+        Look();
+        return ValueTask.FromResult(result);
+    }
+
+    /// <inheritdoc/>
+    public override void TransactionCommitted(DbTransaction transaction, TransactionEndEventData eventData) => Look();
+
+    /// <inheritdoc/>
+    public override Task TransactionCommittedAsync(DbTransaction transaction, TransactionEndEventData eventData, CancellationToken cancellationToken = default)
+    {
+        Look();
+        return Task.CompletedTask;
+    }
+
+    private void Look()
+    {
+        if (!file.StillThere)
+        {
+            throw new DataFileGoneException(file.Path);
+        }
+    }
+}
+
+/// <summary>Looks as well after a save that needed no transaction of its own, and after what is deleted or updated in one command.</summary>
+/// <param name="file">The data file.</param>
+public sealed class StillThereOnSave(DataFile file) : SaveChangesInterceptor
+{
+    /// <inheritdoc/>
+    public override int SavedChanges(SaveChangesCompletedEventData eventData, int result) => Looked(result);
+
+    /// <inheritdoc/>
+    public override ValueTask<int> SavedChangesAsync(SaveChangesCompletedEventData eventData, int result, CancellationToken cancellationToken = default) => ValueTask.FromResult(Looked(result));
+
+    private int Looked(int result) => file.StillThere ? result : throw new DataFileGoneException(file.Path);
+}

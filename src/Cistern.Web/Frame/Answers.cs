@@ -1,0 +1,119 @@
+using Cistern.Data;
+using Microsoft.Data.Sqlite;
+
+namespace Cistern.Web.Frame;
+
+/// <summary>
+/// Stands round everything: what a request asks wrongly is said in our own words, and what breaks is logged and said, so
+/// that nobody ever gets an empty page.
+/// </summary>
+public static class Answers
+{
+    private static readonly string[] Methods = ["GET", "HEAD", "POST"];
+
+    /// <summary>Lays it round what comes after.</summary>
+    public static void UseAnswers(this IApplicationBuilder app, ILogger log) => app.Use(async (context, next) =>
+    {
+        try
+        {
+            if (Refused(context.Request) is { } refused)
+            {
+                context.Response.Headers.Allow = string.Join(", ", Methods);
+                await ErrorPage.WriteAsync(context, refused);
+                return;
+            }
+
+            // Pictures, files and states are of the moment; pages with forms say the same for themselves.
+            context.Response.OnStarting(() =>
+            {
+                if (context.Response.Headers.CacheControl.Count == 0)
+                {
+                    context.Response.Headers.CacheControl = "no-store";
+                }
+
+                return Task.CompletedTask;
+            });
+            await next(context);
+            if (context.Response is { HasStarted: false, StatusCode: >= 400, ContentLength: null, ContentType: null })
+            {
+                await ErrorPage.WriteAsync(context, context.Response.StatusCode, stale: context.Response.StatusCode == StatusCodes.Status400BadRequest && HttpMethods.IsPost(context.Request.Method));
+            }
+        }
+        catch (Exception error) when (!context.Response.HasStarted)
+        {
+            if (context.RequestAborted.IsCancellationRequested)
+            {
+                context.Response.StatusCode = StatusCodes.Status499ClientClosedRequest;
+                return;
+            }
+
+            var (status, more) = Told(error);
+            if (status == StatusCodes.Status500InternalServerError)
+            {
+                log.LogError(error, "{Method} {Path} broke.", context.Request.Method, context.Request.Path);
+            }
+            else if (status == StatusCodes.Status503ServiceUnavailable)
+            {
+                log.LogCritical(error, "{Method} {Path} could not be kept.", context.Request.Method, context.Request.Path);
+            }
+            else
+            {
+                log.LogInformation("{Method} {Path} was refused with {Status}: {Why}", context.Request.Method, context.Request.Path, status, error.Message);
+            }
+
+            context.Response.Clear();
+            await ErrorPage.WriteAsync(context, status, more);
+        }
+    });
+
+    /// <summary>
+    /// Reads a form before anybody asks for it, so that a broken one is refused at one place. What is sent to a page has
+    /// to be a form; an address of the API says itself what it takes.
+    /// </summary>
+    public static void UseForms(this IApplicationBuilder app) => app.Use(async (context, next) =>
+    {
+        var request = context.Request;
+        var isPage = context.GetEndpoint()?.Metadata.GetMetadata<Microsoft.AspNetCore.Mvc.RazorPages.PageActionDescriptor>() is not null;
+        if (HttpMethods.IsPost(request.Method) && isPage)
+        {
+            if (!request.HasFormContentType)
+            {
+                throw new BadHttpRequestException("A page takes forms only.", StatusCodes.Status415UnsupportedMediaType);
+            }
+
+            try
+            {
+                await request.ReadFormAsync(context.RequestAborted);
+            }
+            catch (InvalidDataException error)
+            {
+                // The reader tells its limits apart from what is malformed by its words alone.
+                var tooMuch = error.Message.Contains("limit", StringComparison.OrdinalIgnoreCase);
+                throw new BadHttpRequestException(error.Message, tooMuch ? StatusCodes.Status413PayloadTooLarge : StatusCodes.Status400BadRequest, error);
+            }
+            catch (Exception error) when (error is IOException and not BadHttpRequestException or FormatException or ArgumentException or InvalidOperationException)
+            {
+                throw new BadHttpRequestException(error.Message, StatusCodes.Status400BadRequest, error);
+            }
+        }
+
+        await next(context);
+    });
+
+    private static int? Refused(HttpRequest request) =>
+        !Methods.Contains(request.Method, StringComparer.Ordinal) ? StatusCodes.Status405MethodNotAllowed
+        : request.Path.Value is { } path && path.Any(char.IsControl) ? StatusCodes.Status400BadRequest
+        : null;
+
+    private static (int Status, string? More) Told(Exception error) => error switch
+    {
+        BadHttpRequestException bad => (bad.StatusCode, null),
+        UnreadableException unreadable => (StatusCodes.Status422UnprocessableEntity, unreadable.Message),
+        DataFileGoneException gone => (StatusCodes.Status503ServiceUnavailable, gone.Message),
+        // Full, read only, cannot be opened, failing, damaged, busy for too long.
+        SqliteException { SqliteErrorCode: 13 } => (StatusCodes.Status503ServiceUnavailable, "The disk is full: what you sent was not kept. Make room, and send it again."),
+        SqliteException { SqliteErrorCode: 5 or 6 or 8 or 10 or 11 or 14 } => (StatusCodes.Status503ServiceUnavailable, null),
+        _ when error.InnerException is { } inner => Told(inner),
+        _ => (StatusCodes.Status500InternalServerError, null),
+    };
+}

@@ -1,0 +1,113 @@
+using System.Globalization;
+using System.Net;
+using System.Text;
+using System.Text.Json;
+
+namespace Cistern.Web.Frame;
+
+/// <summary>
+/// What is shown where there is nothing, or where something broke. Written by hand, with no layout and no data: it has to
+/// come when those are what broke.
+/// </summary>
+public static class ErrorPage
+{
+    /// <summary>The most that is shown again of what somebody typed, in all.</summary>
+    private const int MostShown = 20_000;
+
+    /// <summary>Fields that nobody typed.</summary>
+    private static readonly HashSet<string> Unseen = new(StringComparer.Ordinal) { "__RequestVerificationToken", JobKey.Field, "from", "open", "at", "key", "kind", "step", "elapsed", "age", "do", "preview" };
+
+    /// <summary>What a status means, in our own words.</summary>
+    /// <param name="status">The status of HTTP.</param>
+    public static (string Title, string Words) Say(int status) => status switch
+    {
+        StatusCodes.Status400BadRequest => ("That could not be read", "It came broken. Go back, load the page again, and send it once more; nothing was changed."),
+        StatusCodes.Status404NotFound => ("Nothing is kept here", "The page or the brew you asked for is not here. It may have been another address."),
+        StatusCodes.Status405MethodNotAllowed => ("That cannot be done here", "This address does not take what was sent to it."),
+        StatusCodes.Status408RequestTimeout => ("That took too long to come", "It broke off on its way. Send it again; nothing was changed."),
+        StatusCodes.Status409Conflict => ("Other screens were quicker", "This plan is being changed elsewhere at the same time. Load it again, and do it once more."),
+        StatusCodes.Status413PayloadTooLarge => ("That is too much at once", "A form has at most 1,024 fields and a file at most 2 MB. Send less at once; nothing was changed."),
+        StatusCodes.Status415UnsupportedMediaType => ("That is no form", "This address takes what a form of these pages sends. Nothing was changed."),
+        StatusCodes.Status422UnprocessableEntity => ("What is kept here cannot be read", "It was changed by another hand, or kept by an earlier version. The rest is as it was."),
+        StatusCodes.Status503ServiceUnavailable => ("It could not be kept", "The data file takes nothing now. What was saved before is still saved; what you sent just now is not."),
+        _ => ("Something broke on our side", "What was saved before is still saved. Try again; if it breaks again, the log of the server says why."),
+    };
+
+    /// <summary>Answers with the page, or with findings where a program asked.</summary>
+    /// <param name="context">The request.</param>
+    /// <param name="status">Why.</param>
+    /// <param name="more">A sentence of its own, or null.</param>
+    /// <param name="stale">Whether it was a form that came whole, but not from a page that is good any more.</param>
+    public static async Task WriteAsync(HttpContext context, int status, string? more = null, bool stale = false)
+    {
+        var (title, words) = stale ? ("That form had gone stale", "It was open for too long, or came from another page. Go back, load it again, and send it once more; nothing was changed.") : Say(status);
+        words = more ?? words;
+        context.Response.StatusCode = status;
+        context.Response.Headers.CacheControl = "no-store";
+        if (IsProgram(context.Request))
+        {
+            context.Response.ContentType = "application/json";
+            await context.Response.WriteAsync(JsonSerializer.Serialize(new { findings = new[] { new { severity = "error", place = "", rule = title + ".", found = context.Request.Method, remedy = words } } }, JsonSerializerOptions.Web));
+            return;
+        }
+
+        context.Response.ContentType = "text/html; charset=utf-8";
+        if (!HttpMethods.IsHead(context.Request.Method))
+        {
+            await context.Response.WriteAsync(Page(context.Request, title, words));
+        }
+    }
+
+    private static bool IsProgram(HttpRequest request) =>
+        request.Path.StartsWithSegments("/api", StringComparison.OrdinalIgnoreCase) || request.Headers.Accept.ToString().StartsWith("application/json", StringComparison.Ordinal);
+
+    private static string Page(HttpRequest request, string title, string words)
+    {
+        var theme = request.Cookies[Here.ThemeCookie] is "light" or "dark" ? $" data-theme=\"{request.Cookies[Here.ThemeCookie]}\"" : "";
+        var html = new StringBuilder($"""
+            <!DOCTYPE html>
+            <html lang="en"{theme}>
+            <head>
+            <meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1">
+            <title>{WebUtility.HtmlEncode(title)} · Cistern</title>
+            <link rel="stylesheet" href="/lib/bulma-parts.css"><link rel="stylesheet" href="/css/cistern.css"><link rel="icon" href="/icon.svg" type="image/svg+xml">
+            </head>
+            <body class="alone"><main id="main">
+            <h1>{WebUtility.HtmlEncode(title)}</h1>
+            <p class="lead">{WebUtility.HtmlEncode(words)}</p>
+
+            """);
+        AddTyped(html, request);
+        html.Append("<p><a class=\"button is-main\" href=\"/\">Back to the Bench</a></p>\n</main></body></html>\n");
+        return html.ToString();
+    }
+
+    /// <summary>What somebody typed is shown again, so that it can be copied: it must not be lost to a page that had gone stale.</summary>
+    private static void AddTyped(StringBuilder html, HttpRequest request)
+    {
+        if (!HttpMethods.IsPost(request.Method) || request.HttpContext.Features.Get<Microsoft.AspNetCore.Http.Features.IFormFeature>()?.Form is not { } form)
+        {
+            return;
+        }
+
+        var left = MostShown;
+        var rows = new StringBuilder();
+        foreach (var (name, values) in form)
+        {
+            var text = values.ToString();
+            if (Unseen.Contains(name) || name.StartsWith("was.", StringComparison.Ordinal) || text.Length == 0 || left <= 0)
+            {
+                continue;
+            }
+
+            var shown = text.Length > left ? text[..left] : text;
+            left -= shown.Length;
+            rows.Append(CultureInfo.InvariantCulture, $"<dt>{WebUtility.HtmlEncode(name.Length > 60 ? name[..60] : name)}</dt><dd class=\"words\">{WebUtility.HtmlEncode(shown)}</dd>\n");
+        }
+
+        if (rows.Length > 0)
+        {
+            html.Append("<h2>What you had sent</h2>\n<dl class=\"sent\">\n").Append(rows).Append("</dl>\n");
+        }
+    }
+}

@@ -1,0 +1,29 @@
+using Cistern.Data;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.Filters;
+
+namespace Cistern.Web.Frame;
+
+/// <summary>A plan that cannot be read leads to the page that says so and offers a way back, whatever was asked of it.</summary>
+public sealed class Unreadable : IExceptionFilter
+{
+    /// <inheritdoc/>
+    public void OnException(ExceptionContext context)
+    {
+        if (context.Exception is UnreadableException && context.RouteData.Values is var route && route["page"] is string page && page.StartsWith("/Plan/", StringComparison.Ordinal) && route["id"] is string id)
+        {
+            var path = $"/plan/{Uri.EscapeDataString(id)}/broken";
+            if (context.HttpContext.Request.Headers.ContainsKey("HX-Request"))
+            {
+                context.HttpContext.Response.Headers["HX-Redirect"] = path;
+                context.Result = new StatusCodeResult(StatusCodes.Status204NoContent);
+            }
+            else
+            {
+                context.Result = new RedirectResult(path);
+            }
+
+            context.ExceptionHandled = true;
+        }
+    }
+}

@@ -1,0 +1,44 @@
+using System.Text;
+using Cistern.Core.Recipes;
+using Cistern.Data.Plans;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+
+namespace Cistern.Web.Pages.Plan;
+
+/// <summary>A plan whose present state cannot be read: what is wrong with it, and the way back.</summary>
+public sealed class BrokenModel(PlanStore store) : PageModel
+{
+    public BrokenPlan Plan { get; private set; } = null!;
+
+    /// <summary>The recipe of the library it goes back to, where there is one.</summary>
+    public Recipe? Origin => RecipeLibrary.Find(Plan.Sheet.RecipeId);
+
+    public async Task<IActionResult> OnGetAsync(string id, CancellationToken ct)
+    {
+        if (await store.FindBrokenAsync(id, ct) is not { } broken)
+        {
+            return Redirect($"/plan/{Uri.EscapeDataString(id)}");
+        }
+
+        Plan = broken;
+        return Page();
+    }
+
+    /// <summary>Back to the last change that can be read.</summary>
+    public async Task<IActionResult> OnPostAsync(string id, CancellationToken ct)
+    {
+        if (await store.FindBrokenAsync(id, ct) is { } broken && !await store.MendAsync(broken.Sheet.Id, ct))
+        {
+            Plan = broken;
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            return Page();
+        }
+
+        return Redirect($"/plan/{Uri.EscapeDataString(id)}");
+    }
+
+    /// <summary>What stands there, as it stands.</summary>
+    public async Task<IActionResult> OnGetRawAsync(string id, CancellationToken ct) =>
+        await store.FindBrokenAsync(id, ct) is { } broken ? File(Encoding.UTF8.GetBytes(broken.Raw), "application/json", FormattableString.Invariant($"plan-{broken.Sheet.Id}.json")) : NotFound();
+}

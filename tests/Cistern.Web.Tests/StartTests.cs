@@ -1,0 +1,291 @@
+using System.Runtime.Versioning;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Data.Demo;
+using Cistern.Data.Plans;
+using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Tests;
+
+/// <summary>What a start does with the data file it finds.</summary>
+[SupportedOSPlatform("linux")]
+public sealed class StartTests
+{
+    public static TheoryData<string> OldFiles => ["1-first-brew", "2-vessel-details", "3-shelf-and-plans"];
+
+    [Fact]
+    public async Task A_start_that_was_interrupted_does_not_keep_the_next_one_waiting()
+    {
+        var path = NewPath();
+        await MadeAsync(path);
+        Run(path, "CREATE TABLE IF NOT EXISTS __EFMigrationsLock (Id INTEGER PRIMARY KEY, Timestamp TEXT); INSERT OR REPLACE INTO __EFMigrationsLock VALUES(1,'2026-11-25 19:00:00+00:00')");
+        await MadeAsync(path).WaitAsync(TimeSpan.FromSeconds(20), TestContext.Current.CancellationToken);
+        Assert.Equal(0L, Run(path, "SELECT count(*) FROM __EFMigrationsLock"));
+    }
+
+    /// <summary>The very first statements of an old start: a lock and an empty history, and no table of ours yet.</summary>
+    [Fact]
+    public async Task A_file_in_which_a_start_got_no_further_than_its_lock_is_built_anew()
+    {
+        var path = NewPath();
+        Run(path, "CREATE TABLE __EFMigrationsLock (Id INTEGER PRIMARY KEY, Timestamp TEXT); INSERT INTO __EFMigrationsLock VALUES(1,'x'); CREATE TABLE __EFMigrationsHistory (MigrationId TEXT PRIMARY KEY, ProductVersion TEXT)");
+        await MadeAsync(path);
+        Assert.Equal((long)DataFile.Schema.Count, Run(path, "SELECT count(*) FROM __EFMigrationsHistory"));
+    }
+
+    [Fact]
+    public async Task What_an_interrupted_building_left_behind_is_cleared_away()
+    {
+        var path = NewPath();
+        await File.WriteAllTextAsync(path + ".new", "half a file", TestContext.Current.CancellationToken);
+        await File.WriteAllTextAsync(path + ".new-journal", "half a journal", TestContext.Current.CancellationToken);
+        await MadeAsync(path);
+        Assert.False(File.Exists(path + ".new") || File.Exists(path + ".new-journal"));
+        Assert.Equal("ok", Run(path, "PRAGMA integrity_check"));
+    }
+
+    [Fact]
+    public async Task One_server_owns_a_data_file_and_a_second_is_told_so_in_one_sentence()
+    {
+        var path = NewPath();
+        using var first = DataFile.Take(path);
+        await first.PrepareAsync(demo: false, ct: TestContext.Current.CancellationToken);
+        var refused = Assert.Throws<DataFileRefusedException>(() => DataFile.Take(path));
+        Assert.StartsWith("Another Cistern is using ", refused.Message, StringComparison.Ordinal);
+        // By another name it is the same file.
+        var link = Path.Combine(App.Folder(), "linked.db");
+        File.CreateSymbolicLink(link, path);
+        Assert.Throws<DataFileRefusedException>(() => DataFile.Take(link));
+        first.Dispose();
+        DataFile.Take(path).Dispose();
+    }
+
+    [Fact]
+    public async Task A_file_of_a_newer_version_is_refused_and_left_as_it_is()
+    {
+        var path = NewPath();
+        await MadeAsync(path);
+        Run(path, "INSERT INTO __EFMigrationsHistory VALUES('20990101000000_FromTheFuture','99.0.0')");
+        var before = await File.ReadAllBytesAsync(path, TestContext.Current.CancellationToken);
+        var refused = await Assert.ThrowsAsync<DataFileRefusedException>(() => MadeAsync(path));
+        Assert.Contains("newer Cistern", refused.Message, StringComparison.Ordinal);
+        Assert.Contains("20990101000000_FromTheFuture", refused.Message, StringComparison.Ordinal);
+        Assert.Equal(before, await File.ReadAllBytesAsync(path, TestContext.Current.CancellationToken));
+    }
+
+    [Theory]
+    [InlineData("this is a letter, and longer than any header of a database would be, if it were one", "no database at all")]
+    [InlineData("CREATE TABLE Letters (Id INTEGER)", "holds other tables")]
+    public async Task What_is_no_data_file_is_refused_and_left_as_it_is(string content, string why)
+    {
+        var path = NewPath();
+        if (content.StartsWith("CREATE", StringComparison.Ordinal))
+        {
+            Run(path, content);
+        }
+        else
+        {
+            await File.WriteAllTextAsync(path, content, TestContext.Current.CancellationToken);
+        }
+
+        var before = await File.ReadAllBytesAsync(path, TestContext.Current.CancellationToken);
+        var refused = await Assert.ThrowsAsync<DataFileRefusedException>(() => MadeAsync(path));
+        Assert.Contains(why, refused.Message, StringComparison.Ordinal);
+        Assert.Equal(before, await File.ReadAllBytesAsync(path, TestContext.Current.CancellationToken));
+    }
+
+    [Fact]
+    public async Task A_folder_in_its_place_and_a_folder_that_takes_nothing_are_said_in_a_sentence()
+    {
+        var folder = App.Folder();
+        Assert.Contains("cannot be used", (await Assert.ThrowsAsync<DataFileRefusedException>(() => MadeAsync(folder))).Message, StringComparison.Ordinal);
+        // Nobody writes there, whoever they are.
+        Assert.Contains("cannot be used", (await Assert.ThrowsAsync<DataFileRefusedException>(() => MadeAsync("/proc/cistern/test.db"))).Message, StringComparison.Ordinal);
+    }
+
+    /// <summary>Each as the application of its time made it, its demo bench in it.</summary>
+    [Theory]
+    [MemberData(nameof(OldFiles))]
+    public async Task A_file_of_each_earlier_version_comes_up_whole_with_a_copy_of_it_beside(string name)
+    {
+        var path = NewPath();
+        Old(name, path);
+        var before = Tables(path);
+        await using var app = App.On(path, demo: true);
+        var client = app.Browser();
+        var after = Tables(path);
+        foreach (var (table, count) in before)
+        {
+            Assert.True(after[table] >= count, $"{table} had {count} rows and has {after[table]}");
+        }
+
+        var copy = Assert.Single(Directory.GetFiles(Path.GetDirectoryName(path)!, "*.before-*"));
+        Assert.Equal(before, Tables(copy));
+        Assert.Equal(UnixFileMode.UserRead | UnixFileMode.UserWrite, File.GetUnixFileMode(copy));
+        var (brews, sheets) = await app.DataAsync(async db => (await db.Brews.OrderBy(row => row.Id).ToListAsync(), await db.Sheets.Select(row => row.Id).ToListAsync()));
+        foreach (var brew in brews)
+        {
+            _ = brew.Recipe();
+            if (brew.State == BrewState.Finished && brew.Id % 6 == 0)
+            {
+                Assert.Contains(brew.Name, (await App.GetAsync(client, $"/log/{brew.Id}")).QuerySelector("h1")!.TextContent, StringComparison.Ordinal);
+            }
+        }
+
+        foreach (var sheet in sheets)
+        {
+            await App.GetAsync(client, $"/plan/{sheet}");
+        }
+    }
+
+    /// <summary>A copy is what is migrated, so whatever stops it leaves the file as it was.</summary>
+    [Fact]
+    public async Task A_file_that_cannot_be_brought_up_is_left_as_it_was()
+    {
+        var path = NewPath();
+        Old("1-first-brew", path);
+        // A table that a later migration makes stands there already.
+        Run(path, "CREATE TABLE Kettles (Id INTEGER)");
+        var before = Tables(path);
+        var refused = await Assert.ThrowsAsync<DataFileRefusedException>(() => MadeAsync(path));
+        Assert.Contains("could not be brought up", refused.Message, StringComparison.Ordinal);
+        Assert.Equal(before, Tables(path));
+    }
+
+    [Fact]
+    public async Task Nothing_pending_nothing_migrated()
+    {
+        var path = NewPath();
+        await MadeAsync(path);
+        await MadeAsync(path);
+        Assert.Empty(Directory.GetFiles(Path.GetDirectoryName(path)!, "*.before-*"));
+    }
+
+    [Fact]
+    public async Task The_file_and_its_keys_are_their_owners_only()
+    {
+        var path = NewPath();
+        await using (var app = App.On(path))
+        {
+            await App.GetAsync(app.Browser(), "/you");
+            foreach (var file in Directory.GetFiles(Path.GetDirectoryName(path)!).Concat(Directory.GetFiles(path + ".keys")))
+            {
+                Assert.True(File.GetUnixFileMode(file) == (UnixFileMode.UserRead | UnixFileMode.UserWrite), file);
+            }
+        }
+
+        Assert.Equal(UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute, File.GetUnixFileMode(path + ".keys"));
+    }
+
+    [Fact]
+    public async Task Every_commit_is_on_the_disk_before_it_is_answered()
+    {
+        await using var app = App.On(NewPath());
+        app.Browser();
+        Assert.Equal(2L, await app.DataAsync(async db =>
+        {
+            await db.Database.OpenConnectionAsync();
+            await using var command = db.Database.GetDbConnection().CreateCommand();
+            command.CommandText = "PRAGMA synchronous";
+            return (long)(await command.ExecuteScalarAsync())!; // 2 is FULL
+        }));
+        Assert.Equal("wal", Run(app.DataFile, "PRAGMA journal_mode"));
+    }
+
+    [Fact]
+    public async Task Fresh_throws_away_what_the_demo_made_and_nothing_else()
+    {
+        var demo = NewPath();
+        await using (var app = App.On(demo, demo: true))
+        {
+            app.Browser();
+        }
+
+        Fresh(demo);
+        Assert.False(File.Exists(demo));
+
+        var own = NewPath();
+        await MadeAsync(own);
+        Assert.Contains("was not made by the demo", Assert.Throws<DataFileRefusedException>(() => Fresh(own)).Message, StringComparison.Ordinal);
+        Assert.True(File.Exists(own));
+
+        var letter = NewPath();
+        await File.WriteAllTextAsync(letter, "no database", TestContext.Current.CancellationToken);
+        Assert.Throws<DataFileRefusedException>(() => Fresh(letter));
+        Assert.True(File.Exists(letter));
+
+        // The demo of a version that left no mark is known by its people.
+        var old = NewPath();
+        Old("3-shelf-and-plans", old);
+        Fresh(old);
+        Assert.False(File.Exists(old));
+
+        static void Fresh(string path)
+        {
+            using var file = DataFile.Take(path);
+            file.RemoveDemo(DemoData.IsOldDemo);
+        }
+    }
+
+    [Fact]
+    public async Task Only_tried_plans_go_when_they_are_old_and_kept_or_brewed_ones_stay()
+    {
+        await using var app = App.On(NewPath(), demo: true);
+        app.Browser();
+        var (gone, left) = await app.DataAsync(async db =>
+        {
+            var state = PlanState.Of(Cistern.Core.Recipes.RecipeLibrary.All[0]).ToJson();
+            PlanSheet Sheet(string name, long changedAtMs, long? keptAtMs) => new() { Name = name, RecipeId = "x", AcceptedJson = state, ChangedAtMs = changedAtMs, KeptAtMs = keptAtMs };
+            var brewed = Sheet("brewed", 1, null);
+            db.Sheets.AddRange(Sheet("old", 1, null), Sheet("young", 100, null), Sheet("kept", 1, 1), brewed);
+            db.Jobs.AddRange(new DoneJob { Key = Guid.NewGuid(), Address = "/", AtMs = 1 }, new DoneJob { Key = Guid.NewGuid(), Address = "/", AtMs = 100 });
+            await db.SaveChangesAsync();
+            (await db.Brews.FirstAsync()).SheetId = brewed.Id;
+            await db.SaveChangesAsync();
+            return (await DataFile.TidyAsync(db, 50), await db.Sheets.Where(sheet => sheet.RecipeId == "x").Select(sheet => sheet.Name).OrderBy(name => name).ToListAsync());
+        });
+        Assert.Equal((1, "brewed,kept,young"), (gone, string.Join(',', left)));
+        Assert.Equal(1, await app.DataAsync(db => db.Jobs.CountAsync()));
+    }
+
+    private static string NewPath() => Path.Combine(App.Folder(), "test.db");
+
+    private static async Task MadeAsync(string path)
+    {
+        using var file = DataFile.Take(path);
+        await file.PrepareAsync(demo: false);
+    }
+
+    private static void Old(string name, string path)
+    {
+        Run(path, File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "data", "old", name + ".sql")));
+    }
+
+    private static object? Run(string path, string sql)
+    {
+        using var connection = new SqliteConnection($"Data Source={path};Pooling=False");
+        connection.Open();
+        using var command = connection.CreateCommand();
+        command.CommandText = sql;
+        return command.ExecuteScalar();
+    }
+
+    private static SortedDictionary<string, long> Tables(string path)
+    {
+        using var connection = new SqliteConnection($"Data Source={path};Pooling=False");
+        connection.Open();
+        var tables = new SortedDictionary<string, long>(StringComparer.Ordinal);
+        using var names = connection.CreateCommand();
+        names.CommandText = "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' AND name NOT LIKE '\\_\\_EF%' ESCAPE '\\'";
+        using var rows = names.ExecuteReader();
+        while (rows.Read())
+        {
+            using var count = connection.CreateCommand();
+            count.CommandText = $"SELECT count(*) FROM \"{rows.GetString(0)}\"";
+            tables.Add(rows.GetString(0), (long)count.ExecuteScalar()!);
+        }
+
+        return tables;
+    }
+}
