@@ -143,6 +143,9 @@ public sealed class Mill : IShelved
     public double SettingFor(double medianUm) =>
         Math.Clamp(Least + (Math.Round((((medianUm - UmAtZero) / UmPerSetting) - Least) / Step) * Step), Usable.Low, Usable.High);
 
+    /// <summary>Whether it has a setting whose median a recipe may name.</summary>
+    public bool Grinds => MedianUm(Usable.Low) >= Member.Named("medianUm").Min && MedianUm(Usable.High) <= Member.Named("medianUm").Max;
+
     /// <summary>
     /// The settings whose median a recipe may name: a mill set up so that it touches at 0 has some that grind to nothing.
     /// Where it has none, its whole scale.
@@ -154,8 +157,10 @@ public sealed class Mill : IShelved
             var median = Member.Named("medianUm");
             var low = Least + (Math.Ceiling((((median.Min - UmAtZero) / UmPerSetting) - Least) / Step - 1e-9) * Step);
             var high = Least + (Math.Floor((((median.Max - UmAtZero) / UmPerSetting) - Least) / Step + 1e-9) * Step);
-            var usable = new Span(Math.Max(Least, low), Math.Min(Most, high));
-            return usable.Low <= usable.High ? usable : new Span(Least, Most);
+            // Where its scale ends between two steps, the last step is the end.
+            var most = Least + (Math.Floor(((Most - Least) / Step) + 1e-9) * Step);
+            var usable = new Span(Math.Max(Least, low), Math.Min(most, high));
+            return usable.Low <= usable.High ? usable : new Span(Least, most);
         }
     }
 }

@@ -91,7 +91,7 @@ public static class Answers
                 var tooMuch = error.Message.Contains("limit", StringComparison.OrdinalIgnoreCase);
                 throw new BadHttpRequestException(error.Message, tooMuch ? StatusCodes.Status413PayloadTooLarge : StatusCodes.Status400BadRequest, error);
             }
-            catch (Exception error) when (error is IOException and not BadHttpRequestException or FormatException or ArgumentException or InvalidOperationException)
+            catch (Exception error) when (error is IOException and not BadHttpRequestException or FormatException or ArgumentException or InvalidOperationException or NotSupportedException)
             {
                 throw new BadHttpRequestException(error.Message, StatusCodes.Status400BadRequest, error);
             }

@@ -28,6 +28,8 @@ public static class Setup
             .MinimumLevel.Information()
             .MinimumLevel.Override("Microsoft", LogEventLevel.Warning)
             .MinimumLevel.Override("Microsoft.Hosting.Lifetime", LogEventLevel.Information)
+            // That keys lie unencrypted is meant so: they are their owner's only, like the data they guard.
+            .MinimumLevel.Override("Microsoft.AspNetCore.DataProtection.KeyManagement", LogEventLevel.Error)
             .WriteTo.Console(new RenderedCompactJsonFormatter()));
 
         if (settings.TestClock)

@@ -220,6 +220,12 @@ public sealed class PlanSettings
             MillSetting = Mill is null ? null : action.Setting == Setting.MedianUm ? Mill.SettingFor(changed.Grind.MedianUm) : GrindSetting.Value,
             Held = Locks == Locks.Written && before.Held is null ? null : new PlanState.HeldValues(Value(Locks.Last), Value(Locks.Before)),
         };
+        if (state.Problem() is { } problem)
+        {
+            Problems.Add($"That cannot be kept: {problem}");
+            return this;
+        }
+
         var next = new PlanSettings(state, context, []) { Answer = Answer, Opens = action.Opens };
         next.did.AddRange(did);
         next.did.Add(action.What);
@@ -358,6 +364,13 @@ public sealed class PlanSettings
             }
 
             return recipe with { Grind = own };
+        }
+
+        if (!Mill.Grinds)
+        {
+            // One that an earlier version let on to the shelf.
+            GrindSetting = new TypedNumber(SettingText(before.MillSetting ?? Mill.Least), null, $"None of its settings can be computed: {Show.Number(Mill.MedianUm(Mill.Least), 0)} to {Show.Number(Mill.MedianUm(Mill.Most), 0)} µm. Put it right on the Shelf.");
+            return recipe;
         }
 
         // A mill just chosen starts at its own step nearest to what the recipe asks for.

@@ -110,6 +110,12 @@ public static class ShelfKinds
                 form.Refuse("most", "The most has to be over the least.");
             }
 
+            if (mill.Most > mill.Least && !mill.Grinds)
+            {
+                var median = Member.Named("medianUm");
+                form.Refuse("per", $"None of its settings grinds to between {Number(median.Min)} and {Number(median.Max)} µm: {Number(mill.MedianUm(mill.Least))} to {Number(mill.MedianUm(mill.Most))} µm.");
+            }
+
             if (mill.Labels.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Length != mill.LabelList.Count)
             {
                 form.Refuse("labels", $"Each line is a label, an equals sign and a setting from {Number(mill.Least)} to {Number(mill.Most)}.");

@@ -1,0 +1,156 @@
+using System.Net;
+using Cistern.Data;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.DependencyInjection;
+
+namespace Cistern.Web.Tests;
+
+/// <summary>The health answer says Healthy only while what is written now would be found again.</summary>
+public sealed class HealthTests
+{
+    [Fact]
+    public async Task Healthy_while_all_is_well()
+    {
+        await using var app = NewApp();
+        Assert.Equal("Healthy", await HealthAsync(app, HttpStatusCode.OK));
+        Assert.Equal("Healthy", await HealthAsync(app, HttpStatusCode.OK));
+    }
+
+    [Fact]
+    public async Task A_deleted_file_is_unhealthy_and_takes_nothing_more()
+    {
+        await using var app = NewApp();
+        var client = app.Browser();
+        var page = await App.GetAsync(client, "/shelf/spoon/new");
+        File.Delete(app.DataFile);
+        Assert.Contains("has gone from its place", await HealthAsync(app, HttpStatusCode.ServiceUnavailable), StringComparison.Ordinal);
+        var answer = await App.PostAsync(client, page, "/shelf/spoon/new", ("name", "The measured spoon"), ("holds", "6.2"), ("with", ""));
+        Assert.Equal(HttpStatusCode.ServiceUnavailable, answer.StatusCode);
+        var said = await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken);
+        Assert.Contains("has gone from its place", said, StringComparison.Ordinal);
+        // What was typed is not lost with it.
+        Assert.Contains("The measured spoon", said, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Another_file_in_its_place_is_unhealthy_and_takes_nothing_more()
+    {
+        await using var app = NewApp();
+        var client = app.Browser();
+        var page = await App.GetAsync(client, "/you");
+        File.Copy(app.DataFile, app.DataFile + ".other");
+        File.Move(app.DataFile + ".other", app.DataFile, overwrite: true);
+        await HealthAsync(app, HttpStatusCode.ServiceUnavailable);
+        Assert.Equal(HttpStatusCode.ServiceUnavailable, (await App.PostAsync(client, page, "/you?handler=New", ("name", "Ferrywoman"))).StatusCode);
+    }
+
+    [Fact]
+    public async Task A_folder_moved_away_is_unhealthy()
+    {
+        await using var app = NewApp();
+        app.Browser();
+        var folder = Path.GetDirectoryName(app.DataFile)!;
+        Directory.Move(folder, folder + "-moved");
+        await HealthAsync(app, HttpStatusCode.ServiceUnavailable);
+        Directory.Move(folder + "-moved", folder);
+        Assert.Equal("Healthy", await HealthAsync(app, HttpStatusCode.OK));
+    }
+
+    [Fact]
+    public async Task A_damaged_page_is_unhealthy()
+    {
+        await using var app = NewApp();
+        app.Browser();
+        await app.DataAsync(db => db.Database.ExecuteSqlRawAsync("PRAGMA wal_checkpoint(TRUNCATE)"));
+        await using (var file = new FileStream(app.DataFile, FileMode.Open, FileAccess.Write, FileShare.ReadWrite))
+        {
+            // The root page of the brews' table: page numbers count from 1, pages of 4,096 bytes.
+            var root = await app.DataAsync(async db => await db.Database.SqlQueryRaw<int>("SELECT rootpage AS Value FROM sqlite_master WHERE name = 'Brews'").SingleAsync());
+            file.Seek(4_096L * (root - 1), SeekOrigin.Begin);
+            await file.WriteAsync(Enumerable.Repeat((byte)0x5a, 4_096).ToArray(), TestContext.Current.CancellationToken);
+        }
+
+        Assert.Contains("damaged", await HealthAsync(app, HttpStatusCode.ServiceUnavailable), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Tables_of_another_version_are_unhealthy()
+    {
+        await using var app = NewApp();
+        app.Browser();
+        await app.DataAsync(db => db.Database.ExecuteSqlRawAsync("INSERT INTO __EFMigrationsHistory VALUES ('20990101000000_Later', '99')"));
+        Assert.Contains("tables are not those of this version", await HealthAsync(app, HttpStatusCode.ServiceUnavailable), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Keys_that_have_gone_are_unhealthy()
+    {
+        await using var app = NewApp();
+        await App.GetAsync(app.Browser(), "/you");
+        Directory.Delete(app.DataFile + ".keys", recursive: true);
+        Assert.Contains("cannot be guarded", await HealthAsync(app, HttpStatusCode.ServiceUnavailable), StringComparison.Ordinal);
+    }
+
+    /// <summary>What a power cut can leave of a key file.</summary>
+    [Theory]
+    [InlineData("")]
+    [InlineData("<key id=\"")]
+    [InlineData("\0\0\0\0")]
+    public async Task A_key_that_cannot_be_read_is_set_aside_and_a_new_one_made(string left)
+    {
+        var path = Path.Combine(App.Folder(), "test.db");
+        await using (var before = App.On(path, demo: true))
+        {
+            await App.GetAsync(before.Browser(), "/you");
+        }
+
+        var key = Assert.Single(Directory.GetFiles(path + ".keys", "*.xml"));
+        await File.WriteAllTextAsync(key, left, TestContext.Current.CancellationToken);
+        await using var app = App.On(path, demo: true);
+        var client = app.Browser();
+        var page = await App.GetAsync(client, "/you");
+        Assert.Equal(HttpStatusCode.OK, (await App.PostAsync(client, page, "/you?handler=New", ("name", "Ferrywoman"))).StatusCode);
+        Assert.Equal("Healthy", await HealthAsync(app, HttpStatusCode.OK));
+        Assert.True(File.Exists(key + ".unreadable"));
+        Assert.Single(Directory.GetFiles(path + ".keys", "*.xml"));
+    }
+
+    [Fact]
+    public async Task A_full_disk_is_said_and_nothing_is_taken()
+    {
+        await using var app = NewApp();
+        var client = app.Browser();
+        var page = await App.GetAsync(client, "/shelf/filter/new");
+        // No connection of the pool lets the file grow any more: what SQLite says when the disk is full.
+        var scopes = Enumerable.Range(0, 6).Select(_ => app.Services.CreateScope()).ToList();
+        foreach (var scope in scopes)
+        {
+            var db = scope.ServiceProvider.GetRequiredService<CisternDb>();
+            await db.Database.OpenConnectionAsync(TestContext.Current.CancellationToken);
+            await db.Database.ExecuteSqlRawAsync("PRAGMA max_page_count=1", TestContext.Current.CancellationToken);
+        }
+
+        scopes.ForEach(scope => scope.Dispose());
+        var kept = await app.DataAsync(db => db.Filters.CountAsync(TestContext.Current.CancellationToken));
+        HttpResponseMessage answer;
+        do
+        {
+            answer = await App.PostAsync(client, page, "/shelf/filter/new", ("job", Guid.NewGuid().ToString()), ("name", "Many papers"), ("filter", "paper"), ("family", ""), ("left", "100"), ("every", "0"), ("care", string.Concat(Enumerable.Repeat("boiled ", 57))));
+            kept += answer.IsSuccessStatusCode ? 1 : 0;
+        }
+        while (answer.IsSuccessStatusCode && kept < 60);
+
+        Assert.Equal(HttpStatusCode.ServiceUnavailable, answer.StatusCode);
+        Assert.Contains("The disk is full", await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken), StringComparison.Ordinal);
+        Assert.Equal(kept, await app.DataAsync(db => db.Filters.CountAsync(TestContext.Current.CancellationToken)));
+    }
+
+    private static App NewApp() => App.On(Path.Combine(App.Folder(), "test.db"), demo: true);
+
+    private static async Task<string> HealthAsync(App app, HttpStatusCode status)
+    {
+        var answer = await app.Browser().GetAsync(new Uri("/healthz", UriKind.Relative), TestContext.Current.CancellationToken);
+        Assert.Equal(status, answer.StatusCode);
+        return await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken);
+    }
+}
