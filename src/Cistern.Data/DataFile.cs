@@ -38,6 +38,9 @@ public sealed class DataFile : IDisposable
     /// <summary>Where it lies, every link followed.</summary>
     public string Path { get; }
 
+    /// <summary>Called between any two things a start does to the disk: a test looks there at what a kill would leave.</summary>
+    internal Action? Reached { get; set; }
+
     /// <summary>Where it is built before it stands whole.</summary>
     private string Building => Path + ".new";
 
@@ -104,6 +107,7 @@ public sealed class DataFile : IDisposable
                 Disk.Shut(Path + suffix);
             }
 
+            Reached?.Invoke();
             await using (var db = Context(Path))
             {
                 // Kept in the file's header, so once is enough.
@@ -218,10 +222,10 @@ public sealed class DataFile : IDisposable
     private static string Connection(string path, bool pooled = true) =>
         new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true, Pooling = pooled, DefaultTimeout = 10, Mode = SqliteOpenMode.ReadWrite }.ToString();
 
-    private static CisternDb Context(string path)
+    private CisternDb Context(string path)
     {
         var builder = new DbContextOptionsBuilder<CisternDb>();
-        Configure(builder, path);
+        Configure(builder, path, new Reaching(this));
         return new CisternDb(builder.Options);
     }
 
@@ -312,7 +316,9 @@ public sealed class DataFile : IDisposable
     {
         await Disk.Own(Building, FileShare.ReadWrite).DisposeAsync();
         await MigrateAsync(mark, fill, ct);
+        Reached?.Invoke();
         Clear(Path);
+        Reached?.Invoke();
         Disk.Replace(Building, Path);
     }
 
@@ -328,12 +334,15 @@ public sealed class DataFile : IDisposable
             {
                 Clear(copy);
                 await Disk.Own(copy, FileShare.ReadWrite).DisposeAsync();
+                Reached?.Invoke();
                 await using var to = OpenAnew(copy);
                 connection.BackupDatabase(to);
             }
         }
 
+        Reached?.Invoke();
         Disk.Replace(before + ".new", before);
+        Reached?.Invoke();
         Unlock(Building);
         try
         {
@@ -344,6 +353,7 @@ public sealed class DataFile : IDisposable
             throw new DataFileRefusedException($"The data file {Path} (of {from}) could not be brought up to this version: {error.Message.TrimEnd('.')}. It is as it was.", error);
         }
 
+        Reached?.Invoke();
         Disk.Replace(Building, Path);
     }
 
@@ -375,6 +385,28 @@ public sealed class DataFile : IDisposable
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
         await fill(db, ct);
         await transaction.CommitAsync(ct);
+    }
+
+    /// <summary>Tells of every command before it runs.</summary>
+    private sealed class Reaching(DataFile file) : DbCommandInterceptor
+    {
+        public override InterceptionResult<int> NonQueryExecuting(DbCommand command, CommandEventData eventData, InterceptionResult<int> result)
+        {
+            file.Reached?.Invoke();
+            return result;
+        }
+
+        public override ValueTask<InterceptionResult<int>> NonQueryExecutingAsync(DbCommand command, CommandEventData eventData, InterceptionResult<int> result, CancellationToken cancellationToken = default)
+        {
+            file.Reached?.Invoke();
+            return ValueTask.FromResult(result);
+        }
+
+        public override ValueTask<InterceptionResult<DbDataReader>> ReaderExecutingAsync(DbCommand command, CommandEventData eventData, InterceptionResult<DbDataReader> result, CancellationToken cancellationToken = default)
+        {
+            file.Reached?.Invoke();
+            return ValueTask.FromResult(result);
+        }
     }
 
     /// <summary>A commit returns only when it is on the disk: FULL is per connection, so it is set on each.</summary>

@@ -92,4 +92,42 @@ public sealed class BrewRunTests
     private static Press Done(int step, double atS) => new(PressKind.Done, step, atS);
 
     private static Press Undo(int step) => new(PressKind.Undo, step, 0);
+
+    /// <summary>Planned for about two minutes, it took four: what the clock saw is told, not what was foretold.</summary>
+    [Fact]
+    public void A_slow_drain_is_told_as_long_as_it_took()
+    {
+        var plan = ForecastModel.Published.Run(RecipeLibrary.Find("vd-coffee-first")!);
+        var run = BrewedWith(plan, (step, timing) => step is Step.Drain ? timing.EndS + 124 : timing.EndS);
+        Assert.Equal(plan.Totals.DrawdownS!.Value + 124, Measured.Of(plan.Recipe, run).DrawdownS!.Value, 0.5);
+        Assert.Null(Measured.Of(plan.Recipe, run).PressS);
+    }
+
+    [Fact]
+    public void A_hard_press_is_told_as_long_as_it_took()
+    {
+        var plan = ForecastModel.Published.Run(RecipeLibrary.Find("tp-upright-short")!);
+        var late = 0.0;
+        var run = BrewedWith(plan, (step, timing) => timing.EndS + (late += step is Step.Press ? 20 : 0));
+        var press = plan.Recipe.Steps.OfType<Step.Press>().Single();
+        Assert.Equal(press.OverS + 20, Measured.Of(plan.Recipe, run).PressS!.Value, 0.5);
+        Assert.Equal(default, Measured.Of(plan.Recipe, BrewRun.Replay(plan, [], 0)));
+    }
+
+    private static BrewRun BrewedWith(Forecast plan, Func<Step, StepTiming, double> endS)
+    {
+        var anchor = RecipeChecker.AnchorIndex(plan.Recipe);
+        var presses = new List<Press> { Done(anchor, 0) };
+        foreach (var timing in plan.Timings.Skip(anchor))
+        {
+            var step = plan.Recipe.Steps[timing.Index];
+            var begun = timing.Index == anchor && (timing.LengthS <= 0 || BrewRun.StartsAtItsEnd(plan.Recipe));
+            if (!begun && !BrewRun.EndsByItself(step))
+            {
+                presses.Add(Done(timing.Index, endS(step, timing)));
+            }
+        }
+
+        return BrewRun.Replay(plan, presses, plan.Totals.FinishS + 600);
+    }
 }

@@ -261,4 +261,53 @@ public sealed class DecisionTests
         Assert.True(crosses);
         Assert.Equal(crossing, Crossing.Close(Miss, low, high, 1e-6, 1e-9), 1e-4);
     }
+
+    [Theory]
+    [InlineData(2_340, 4, 96, "steps[4].temperatureC")]
+    [InlineData(2_340, 4, 90, null)]
+    [InlineData(0, 4, 100, null)]
+    [InlineData(0, 4, 101, "steps[4].temperatureC")]
+    public void A_pour_hotter_than_water_boils_there_is_found_at_its_step(double altitudeM, int step, double temperatureC, string? place)
+    {
+        var recipe = Press.Recipe with { Place = new Place(altitudeM, 20), Water = new KettleWater(85) };
+        recipe = recipe with { Steps = recipe.Steps.SetItem(step, (Step.Pour)recipe.Steps[step] with { TemperatureC = temperatureC }) };
+        var forecast = ForecastModel.Published.Run(recipe);
+        Assert.Equal(place, ForecastFindings.Of(forecast).FirstOrDefault(finding => finding.Place.EndsWith("temperatureC", StringComparison.Ordinal))?.Place);
+        // The forecast uses what can be had.
+        var most = WaterPhysics.BoilingPointC(altitudeM);
+        var had = ForecastModel.Published.Run(recipe with { Steps = recipe.Steps.SetItem(step, (Step.Pour)recipe.Steps[step] with { TemperatureC = Math.Min(temperatureC, most) }) });
+        Assert.Equal(had.Totals.TdsPercent, forecast.Totals.TdsPercent, 1e-9);
+    }
+
+    [Fact]
+    public void Ice_that_falls_short_is_told_against_what_it_was_wanted_for()
+    {
+        var iced = RecipeLibrary.Find("ld-long-soak-iced")!;
+        var at = iced.Steps.ToList().FindIndex(step => step is Step.Ice);
+        var little = ForecastModel.Published.Run(iced with { Steps = iced.Steps.SetItem(at, (Step.Ice)iced.Steps[at] with { IceG = 20, UntilC = 4 }) });
+        var found = Assert.Single(little.Events, one => one.Kind == BrewEventKind.IceTooLittle);
+        Assert.Equal((4, little.Totals.ChilledC!.Value), (found.Limit, found.Value));
+        Assert.True(little.Totals.LeastIceG > 20);
+        var enough = ForecastModel.Published.Run(iced with { Steps = iced.Steps.SetItem(at, (Step.Ice)iced.Steps[at] with { IceG = little.Totals.LeastIceG.Value + 0.1, UntilC = 4 }) });
+        Assert.DoesNotContain(enough.Events, one => one.Kind == BrewEventKind.IceTooLittle);
+        Assert.Equal(4, enough.Totals.ChilledC!.Value, 1e-6);
+    }
+
+    [Fact]
+    public void A_fitted_model_is_used_by_all_that_is_worked_out_with_it()
+    {
+        var finer = ForecastModel.Published with { Parameters = ModelParameters.Published with { GrindOffsetUm = -60, HeatLoss = 1.3, Diffusivity = 1.2 } };
+        var fitted = finer.Run(Dripper.Recipe);
+        Assert.True(fitted.Totals.TdsPercent > Dripper.Totals.TdsPercent + 0.02);
+        Assert.True(fitted.Totals.SlurryEndC < Dripper.Totals.SlurryEndC - 1);
+        Assert.True(fitted.Totals.DrawdownS > Dripper.Totals.DrawdownS);
+        Assert.Same(finer, fitted.Again(Dripper.Recipe).Model);
+        Assert.Equal(fitted.Totals.TdsPercent, fitted.Again(Dripper.Recipe).Totals.TdsPercent, 1e-12);
+        Assert.Equal(fitted.Totals.FinalTdsPercent, Confidence.Of(fitted)[Outcome.TdsPercent].Value);
+        var (own, published) = (Confidence.Of(fitted)[Outcome.TdsPercent], Confidence.Of(Dripper)[Outcome.TdsPercent]);
+        Assert.True(own.Low > published.Low && own.High > published.High);
+        // 1.25 % is asked of the fitted model, not of the published one.
+        var solution = Solving.For(fitted, Dial.Usual(fitted, Setting.MedianUm), Outcome.TdsPercent, 1.25);
+        Assert.Equal(1.25, finer.Figures(solution.Forecast.Recipe).Totals.FinalTdsPercent, 0.01);
+    }
 }

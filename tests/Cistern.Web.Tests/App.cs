@@ -65,6 +65,24 @@ public sealed class App : WebApplicationFactory<Program>
         return await client.PostAsync(new Uri(path, UriKind.Relative), content);
     }
 
+    /// <summary>Ends it, and waits until it has let go of its data file: its main thread goes on a little after the host has stopped.</summary>
+    public override async ValueTask DisposeAsync()
+    {
+        await base.DisposeAsync();
+        for (var i = 0; i < 200; i++)
+        {
+            try
+            {
+                Cistern.Data.DataFile.Take(DataFile).Dispose();
+                return;
+            }
+            catch (DataFileRefusedException)
+            {
+                await Task.Delay(25);
+            }
+        }
+    }
+
     protected override void ConfigureWebHost(IWebHostBuilder builder)
     {
         builder.UseSetting("Cistern:DataFile", DataFile);

@@ -1,4 +1,6 @@
 using System.Runtime.Versioning;
+using System.Security.Cryptography;
+using System.Text;
 using Cistern.Data;
 using Cistern.Data.Brews;
 using Cistern.Data.Demo;
@@ -247,6 +249,64 @@ public sealed class StartTests
         });
         Assert.Equal((1, "brewed,kept,young"), (gone, string.Join(',', left)));
         Assert.Equal(1, await app.DataAsync(db => db.Jobs.CountAsync()));
+    }
+
+    /// <summary>
+    /// A killed process leaves its files as they are at that moment. So at every statement and between any two steps of a
+    /// start the folder is laid aside, and from each of them the next start must come up with everything that was there.
+    /// </summary>
+    [Theory]
+    [InlineData(null)]
+    [InlineData("1-first-brew")]
+    [InlineData("3-shelf-and-plans")]
+    public async Task Killed_at_any_statement_of_a_start_the_next_one_comes_up_whole(string? old)
+    {
+        var path = NewPath();
+        if (old is not null)
+        {
+            Old(old, path);
+        }
+
+        var before = old is null ? [] : Tables(path);
+        var left = new Dictionary<string, string>(StringComparer.Ordinal);
+        using (var file = DataFile.Take(path))
+        {
+            file.Reached = () => LayAside(Path.GetDirectoryName(path)!, left);
+            await file.PrepareAsync(demo: false, ct: TestContext.Current.CancellationToken);
+        }
+
+        Assert.True(left.Count > 6, $"{left.Count} states of the disk");
+        foreach (var folder in left.Values)
+        {
+            var killed = Path.Combine(folder, "test.db");
+            await MadeAsync(killed);
+            Assert.Equal("ok", Run(killed, "PRAGMA integrity_check"));
+            Assert.Equal((long)DataFile.Schema.Count, Run(killed, "SELECT count(*) FROM __EFMigrationsHistory"));
+            var after = Tables(killed);
+            Assert.All(before, table => Assert.Equal(table.Value, after[table.Key]));
+            Assert.DoesNotContain(Directory.GetFiles(folder), name => name.EndsWith(".new", StringComparison.Ordinal) && !name.Contains(".before-", StringComparison.Ordinal));
+            Directory.Delete(folder, recursive: true);
+        }
+    }
+
+    /// <summary>Copies a folder as it lies, unless one just like it has been.</summary>
+    private static void LayAside(string folder, Dictionary<string, string> seen)
+    {
+        var copy = App.Folder();
+        var print = new StringBuilder();
+        foreach (var path in Directory.GetFiles(folder).Where(name => !name.EndsWith(".lock", StringComparison.Ordinal)).Order(StringComparer.Ordinal))
+        {
+            using var from = new FileStream(path, FileMode.Open, FileAccess.Read, FileShare.ReadWrite | FileShare.Delete);
+            using var to = File.Create(Path.Combine(copy, Path.GetFileName(path)));
+            from.CopyTo(to);
+            to.Position = 0;
+            print.Append(Path.GetFileName(path)).Append(Convert.ToHexString(SHA256.HashData(to)));
+        }
+
+        if (!seen.TryAdd(print.ToString(), copy))
+        {
+            Directory.Delete(copy, recursive: true);
+        }
     }
 
     private static string NewPath() => Path.Combine(App.Folder(), "test.db");

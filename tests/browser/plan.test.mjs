@@ -172,3 +172,23 @@ test('without a script a plan is changed, its steps edited, and kept', async ({ 
   await expect(page.locator('#redo')).toBeEnabled();
   await context.close();
 });
+
+test('a change whose answer is lost on its way counts once', async ({ page, server }) => {
+  await page.goto(`${server.url}/plan/fp-bloomed`);
+  await expect(page.locator('#dose')).toHaveValue('27.0');
+  let lost = 0;
+  await page.route('**/plan/**', async (route) => {
+    if (route.request().method() !== 'POST' || lost > 0) return route.continue();
+    lost += 1;
+    await route.fetch();
+    return route.abort();
+  });
+  await page.locator('#dose-more, [name=do][value="dose+"]').first().click();
+  await expect(page.locator('#plan-says')).toContainText('cannot be reached');
+  await expect(page.locator('#undo')).toBeEnabled();
+  await expect(page.locator('#dose')).toHaveValue('28.0');
+  expect(lost).toBe(1);
+  await page.locator('#undo').click();
+  await expect(page.locator('#dose')).toHaveValue('27.0');
+  await expect(page.locator('#undo')).toBeDisabled();
+});

@@ -16,13 +16,15 @@ const freePort = () => new Promise((done) => {
 });
 
 export class Server {
-  constructor(demo) {
+  constructor(demo, data = join(mkdtempSync(join(tmpdir(), 'cistern-test-')), 'test.db')) {
     this.demo = demo;
     this.ahead = 0;
-    this.data = join(mkdtempSync(join(tmpdir(), 'cistern-test-')), 'test.db');
+    this.data = data;
+    this.folder = web;
   }
 
-  async start() {
+  /** Starts the process and leaves it to itself. */
+  async spawn() {
     this.port ??= await freePort();
     this.url = `http://127.0.0.1:${this.port}`;
     this.process = spawn('dotnet', ['Cistern.Web.dll', '--urls', this.url], {
@@ -30,6 +32,10 @@ export class Server {
       stdio: 'ignore',
       env: { ...process.env, ASPNETCORE_ENVIRONMENT: 'Production', Cistern__DataFile: this.data, Cistern__Demo: String(this.demo), Cistern__TestClock: 'true' },
     });
+  }
+
+  async start() {
+    await this.spawn();
     for (let i = 0; i < 150; i += 1) {
       try {
         if ((await fetch(`${this.url}/healthz`)).ok) {

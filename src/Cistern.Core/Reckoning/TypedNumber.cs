@@ -64,7 +64,7 @@ public sealed record TypedNumber(string Text, double? Value, string? Problem)
             ? new TypedNumber(typed, null, "That is not a time. Give minutes and seconds, like 4:15, hours too, like 1:05:00, or seconds.")
             : Read(totalS.ToString("R", CultureInfo.InvariantCulture), minS, maxS, "s") with { Text = typed };
 
-        static double Part(string text) => Read(text, 0, 59.999, "").Value ?? double.NaN;
+        static double Part(string text) => Read(text, 0, 60, "").Value is { } value && value < 60 ? value : double.NaN;
 
         static double Whole(string text, double most) => Read(text, 0, most, "").Value is { } value && value == Math.Floor(value) ? value : double.NaN;
     }

@@ -1,7 +1,8 @@
 // The running brew: counts, sounds, takes presses, and goes on when the network does not.
 // Every press is kept on the device until the server has it, carries a key, and counts once.
 
-import { clock, isControl, isTyping, tellGauge } from './frame.js';
+import { clock } from './clock.js';
+import { isControl, isTyping, tellGauge } from './frame.js';
 import { replay, standing } from './brew-run.js';
 
 const root = document.getElementById('brew');

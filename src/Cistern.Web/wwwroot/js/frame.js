@@ -1,16 +1,8 @@
 // What every page has: the list of keys, letters that lead to the places, and the time in the gauge.
+import { clock } from './clock.js';
 
 const places = { b: '/', h: '/shelf', p: '/plan', r: '/brew', t: '/taste', l: '/log' };
 const keys = document.getElementById('keys');
-
-export const clock = (seconds) => {
-  const whole = Math.round(Math.abs(seconds));
-  const sign = seconds <= -0.5 ? '−' : '';
-  const two = (n) => String(n).padStart(2, '0');
-  return whole >= 3600
-    ? `${sign}${Math.floor(whole / 3600)}:${two(Math.floor(whole / 60) % 60)}:${two(whole % 60)}`
-    : `${sign}${Math.floor(whole / 60)}:${two(whole % 60)}`;
-};
 
 export const isTyping = (target) => target instanceof Element && target.closest('input, textarea, select') !== null;
 export const isControl = (target) => target instanceof Element && target.closest('input, textarea, select, button, a, summary') !== null;

@@ -1,6 +1,7 @@
 // The plan page: what is typed, chosen, pressed or dragged is sent at once, one after another, and the answer is morphed
 // into the page. The form is an ordinary one; without this script the browser sends it.
-import { clock, isTyping } from './frame.js';
+import { clock } from './clock.js';
+import { isTyping } from './frame.js';
 
 const page = document.getElementById('plan-page');
 const form = () => document.getElementById('plan');
