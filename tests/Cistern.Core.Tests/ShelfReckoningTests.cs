@@ -82,7 +82,7 @@ public sealed class ShelfReckoningTests
         Assert.All(fit, choice =>
         {
             Assert.True(choice.Forecast.Totals.FinishS <= 180 && choice.Forecast.Totals.ChilledC is null);
-            Assert.Equal(200, choice.Forecast.Totals.FinalMl, 4.0);
+            Assert.Equal(200, choice.Forecast.Totals.FinalG / WaterPhysics.DensityGPerMl(60), 4.0);
         });
         Assert.All(choices.Skip(fit.Count), choice => Assert.NotEmpty(choice.Misfits));
         Assert.Contains(choices, choice => choice.Recipe.Id == "fp-long-settle" && choice.Misfits.Contains(Misfit.TooLong) && choice.Misfits.Contains(Misfit.MoreWashing));

@@ -92,9 +92,6 @@ public sealed record Totals
 
     /// <summary>Temperature of the drink as it is served, °C.</summary>
     public required double FinalC { get; init; }
-
-    /// <summary>Its volume at 60 °C, ml.</summary>
-    public double FinalMl => FinalG / WaterPhysics.DensityGPerMl(60);
 }
 
 /// <summary>An amount of each of the three groups of solubles.</summary>

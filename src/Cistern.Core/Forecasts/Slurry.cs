@@ -127,8 +127,6 @@ internal sealed class Slurry
 
     public double PeakAtS { get; private set; }
 
-    public double KeptG { get; private set; }
-
     public double BoilingC => boilingC;
 
     public bool CoffeeIn => coffeeIn;

@@ -25,7 +25,4 @@ public readonly record struct Charge(double DoseG, double WaterG)
         var doseG = (beverageG + vessel.ResidueG) / (ratio - vessel.HoldGPerG);
         return new Charge(doseG, doseG * ratio);
     }
-
-    /// <summary>The drink that a charge gives, by the same balance.</summary>
-    public double BeverageG(Vessel vessel) => WaterG - (vessel.HoldGPerG * DoseG) - vessel.ResidueG;
 }

@@ -28,9 +28,6 @@ public static class GrainWords
         new("very coarse", 1200, 1700, null),
     ];
 
-    /// <summary>The word's entry, whatever its capitals; null where nobody uses it.</summary>
-    public static GrainWord? Find(string word) => All.FirstOrDefault(one => string.Equals(one.Word, word.Trim(), StringComparison.OrdinalIgnoreCase));
-
     /// <summary>Every word that may be meant by a median.</summary>
     /// <param name="medianUm">The median, µm.</param>
     public static IEnumerable<GrainWord> For(double medianUm) => All.Where(one => medianUm >= one.LowUm && medianUm <= one.HighUm);

@@ -16,7 +16,4 @@ public static class LetDown
 
     /// <summary>The strength after water or melted ice has gone in, %.</summary>
     public static double TdsPercent(double drinkG, double tdsPercent, double addedG) => drinkG + addedG > 0 ? drinkG * tdsPercent / (drinkG + addedG) : 0;
-
-    /// <summary>The temperature after water has gone in, °C.</summary>
-    public static double TemperatureC(double drinkG, double drinkC, double waterG, double waterC) => ((drinkG * drinkC) + (waterG * waterC)) / (drinkG + waterG);
 }
