@@ -3,8 +3,8 @@ using System.Globalization;
 using System.Text.Json;
 using System.Xml.Linq;
 using Cistern.Core.Forecasts;
-using Cistern.Core.Reckoning;
 using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
 using Cistern.Drawing;
 
 namespace Cistern.Core.Tests;
