@@ -56,7 +56,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
         modelBuilder.Entity<OwnedVessel>().Ignore(vessel => vessel.MarksMl);
         modelBuilder.Entity<BrewPlace>().Ignore(place => place.AsPlace);
         modelBuilder.Entity<Bag>().Ignore(bag => bag.AsGround);
-        modelBuilder.Entity<Mill>().Ignore(mill => mill.LabelList);
+        modelBuilder.Entity<Mill>().Ignore(mill => mill.LabelList).Ignore(mill => mill.Scale);
         modelBuilder.Entity<OwnedWater>().Ignore(water => water.AsWater);
         modelBuilder.Entity<PlanSheet>(sheet =>
         {

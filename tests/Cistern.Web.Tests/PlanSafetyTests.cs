@@ -70,7 +70,7 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
                     var again = PlanState.Read(state.ToJson());
                     Assert.Null(again.Problem());
                     var opened = PlanSettings.Read(again, context, []);
-                    Assert.Equal(settings.Recipe.Coffee.DoseG, opened.Recipe.Coffee.DoseG, 0.15 + (0.02 * opened.Recipe.Coffee.DoseG));
+                    Assert.Equal(settings.Recipe.Coffee.DoseG, opened.Recipe.Coffee.DoseG, 1e-9);
                 }
             },
             iter: 400);

@@ -1,12 +1,12 @@
 using System.Text.Json;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
 
 namespace Cistern.Data.Plans;
 
 /// <summary>
-/// Everything that makes a plan what it is: its steps, what of the shelf it uses, and which quantities are held. A page
-/// can be drawn from it alone. It is kept as JSON, one for each turn.
+/// A plan as it is kept, as JSON, one for each turn: its recipes as open files, and what of the shelf it uses by number.
 /// </summary>
 /// <param name="Base">The recipe with its steps as they are now, in its own charge, as an open recipe file.</param>
 /// <param name="Origin">The recipe as it was opened: what "as written" goes back to.</param>
@@ -45,10 +45,8 @@ public sealed record PlanState(string Base, string Origin)
     /// <summary>Their exact values, g or g/g; null until one is edited.</summary>
     public HeldValues? Held { get; init; }
 
-    /// <summary>The values of the quantities held.</summary>
-    /// <param name="Last">Of the one edited last.</param>
-    /// <param name="Before">Of the other.</param>
-    public sealed record HeldValues(double Last, double Before);
+    /// <summary>The charge that they come to; null for the recipe's own, or one kept before charges were.</summary>
+    public Charge? Charge { get; init; }
 
     /// <summary>A recipe as it is written, as yet without a shelf.</summary>
     public static PlanState Of(Recipe recipe)
@@ -59,6 +57,49 @@ public sealed record PlanState(string Base, string Origin)
 
     private (string Text, Recipe Recipe)? readBase;
     private (string Text, Recipe Recipe)? readOrigin;
+
+    /// <summary>The plan that it keeps.</summary>
+    /// <exception cref="UnreadableException">It holds no recipe.</exception>
+    public Plan ToPlan() => new(BaseRecipe(), OriginRecipe())
+    {
+        Settled = Settled,
+        Picks = new PlanPicks
+        {
+            BagId = BagId,
+            MillId = MillId,
+            MillSetting = MillSetting,
+            AskedUm = AskedUm,
+            PlaceId = PlaceId,
+            VesselId = VesselId,
+            ServerId = ServerId,
+            KettleId = KettleId,
+            SpoonId = SpoonId,
+        },
+        Counting = Counting,
+        Locks = Locks,
+        Held = Held,
+        Charge = Charge,
+    };
+
+    /// <summary>This state with a plan in it that was made of it.</summary>
+    public PlanState With(Plan plan) => this with
+    {
+        Base = RecipeWriter.Write(plan.Base),
+        Settled = plan.Settled,
+        BagId = plan.Picks.BagId,
+        MillId = plan.Picks.MillId,
+        MillSetting = plan.Picks.MillSetting,
+        AskedUm = plan.Picks.AskedUm,
+        PlaceId = plan.Picks.PlaceId,
+        VesselId = plan.Picks.VesselId,
+        ServerId = plan.Picks.ServerId,
+        KettleId = plan.Picks.KettleId,
+        SpoonId = plan.Picks.SpoonId,
+        Counting = plan.Counting,
+        Locks = plan.Locks,
+        Held = plan.Held,
+        Charge = plan.Charge,
+    };
 
     /// <summary>The state as it is kept.</summary>
     public string ToJson() => JsonSerializer.Serialize(this);

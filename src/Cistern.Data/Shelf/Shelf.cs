@@ -1,3 +1,4 @@
+using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 
@@ -90,6 +91,9 @@ public sealed class Bag : IShelved
     /// <summary>The guessed grind of a bag bought ground.</summary>
     public Grind AsGround => new(GroundUm, GroundSpread);
 
+    /// <summary>The bag as a plan takes it, on a day.</summary>
+    public BagInUse InUse(DateOnly today) => new(Roast, RestDays(today), LeftG, BoughtGround ? AsGround : null);
+
     /// <summary>Days since roasting on a day, never negative, and no more than a recipe may say.</summary>
     public int RestDays(DateOnly today) => Math.Clamp(today.DayNumber - RoastedOn.DayNumber, 0, (int)Member.Named("restDays").Max);
 }
@@ -136,33 +140,14 @@ public sealed class Mill : IShelved
         .Where(parts => parts.Length == 2 && parts[0].Length > 0 && TypedNumber.Read(parts[1], Least, Most, "").Value is not null)
         .Select(parts => (parts[0], TypedNumber.Read(parts[1], Least, Most, "").Value!.Value))];
 
+    /// <summary>Its scale as the core takes it.</summary>
+    public MillScale Scale => new(Least, Most, Step, UmAtZero, UmPerSetting, Spread);
+
     /// <summary>The median at a setting, µm.</summary>
-    public double MedianUm(double setting) => UmAtZero + (UmPerSetting * setting);
+    public double MedianUm(double setting) => Scale.MedianUm(setting);
 
     /// <summary>The setting on the mill's own steps, which count from its least, nearest to a median.</summary>
-    public double SettingFor(double medianUm) =>
-        Math.Clamp(Least + (Math.Round((((medianUm - UmAtZero) / UmPerSetting) - Least) / Step) * Step), Usable.Low, Usable.High);
-
-    /// <summary>Whether it has a setting whose median a recipe may name.</summary>
-    public bool Grinds => MedianUm(Usable.Low) >= Member.Named("medianUm").Min && MedianUm(Usable.High) <= Member.Named("medianUm").Max;
-
-    /// <summary>
-    /// The settings whose median a recipe may name: a mill set up so that it touches at 0 has some that grind to nothing.
-    /// Where it has none, its whole scale.
-    /// </summary>
-    public Span Usable
-    {
-        get
-        {
-            var median = Member.Named("medianUm");
-            var low = Least + (Math.Ceiling((((median.Min - UmAtZero) / UmPerSetting) - Least) / Step - 1e-9) * Step);
-            var high = Least + (Math.Floor((((median.Max - UmAtZero) / UmPerSetting) - Least) / Step + 1e-9) * Step);
-            // Where its scale ends between two steps, the last step is the end.
-            var most = Least + (Math.Floor(((Most - Least) / Step) + 1e-9) * Step);
-            var usable = new Span(Math.Max(Least, low), Math.Min(most, high));
-            return usable.Low <= usable.High ? usable : new Span(Least, most);
-        }
-    }
+    public double SettingFor(double medianUm) => Scale.SettingFor(medianUm);
 }
 
 /// <summary>A vessel on the shelf.</summary>

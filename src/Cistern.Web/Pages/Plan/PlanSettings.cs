@@ -19,17 +19,15 @@ namespace Cistern.Web.Pages.Plan;
 public sealed record PlanContext(PlanShelf Shelf, Show Show, DateOnly Today, ForecastModel Model);
 
 /// <summary>
-/// A plan with what was just typed or pressed worked into it: the recipe, its forecast, each field's text and what is
-/// wrong with it, and the state that has come of it.
+/// The plan page's form: turns what was typed, chosen or pressed into changes of the plan, and what came of them into
+/// texts and findings at their fields. A field that was left as it was shown changes nothing. The rules are the core's.
 /// </summary>
 public sealed class PlanSettings
 {
     private readonly PlanState before;
     private readonly PlanContext context;
-    private readonly PlanShelf shelf;
     private readonly Values values;
     private readonly Show show;
-    private readonly Recipe origin;
     private readonly Dictionary<Quantity, TypedNumber> typed = [];
     private readonly List<string> did = [];
 
@@ -38,76 +36,77 @@ public sealed class PlanSettings
         before = state;
         this.context = context;
         this.values = values;
-        (shelf, show) = (context.Shelf, context.Show);
-        origin = state.OriginRecipe();
-        Counting = Chosen("counting", state.Counting == DrinkCounting.WaterPoured ? "poured" : "cup") == "poured" ? DrinkCounting.WaterPoured : DrinkCounting.InTheCup;
-        Bag = Pick(shelf.Bags, "bag", state.BagId, bag => bag.Name, "the coffee as written");
-        Mill = Pick(shelf.Mills, "mill", state.MillId, mill => mill.Name, "the grind in µm");
-        Place = Pick(shelf.Places, "place", state.PlaceId, place => place.Name, "the place as written");
-        Vessel = Pick(shelf.Vessels, "vessel", state.VesselId, vessel => vessel.Name, "the vessel as written");
-        Server = Pick(shelf.Servers, "server", state.ServerId, server => server.Name, "no server");
-        KettleUsed = Pick(shelf.Kettles, "heater", state.KettleId, kettle => kettle.Name, "no kettle");
-        Spoon = Pick(shelf.Spoons, "spoon", state.SpoonId, spoon => spoon.Name, "no spoon");
-        Base = Released(Circumstances());
+        show = context.Show;
+        Work = new PlanWork(state.ToPlan(), new PlanGear(context.Shelf, context.Today), context.Model);
+        NoteLetGo(Work.LetGo);
+        ReadCounting();
+        ReadPicks();
+        MovedOn = [.. Work.MovedOn.Select(Moved)];
+        if (Pressed == "as-now")
+        {
+            Do(new PlanChange.AsOnShelf(), "as it stands on the shelf now");
+            MovedOn = [];
+        }
+
+        Kettle = ReadKettle();
+        GrindSetting = ReadGrind();
+        Release = ReadRelease();
         ReadCharge();
-        Recipe = Scaling.To(Base, Charge);
-        Forecast = Run(Recipe);
-        DrinkG = ChargeSolver.DrinkG(Forecast, Counting);
+        PlanDeeds.Do(this, values, show);
+        Settle();
     }
 
-    public Bag? Bag { get; }
+    /// <summary>The plan as it now stands, worked out.</summary>
+    public PlanWork Work { get; private set; }
 
-    public Mill? Mill { get; }
+    public Bag? Bag => Used(context.Shelf.Bags, PlanPick.Bag);
 
-    public BrewPlace? Place { get; }
+    public Mill? Mill => Used(context.Shelf.Mills, PlanPick.Mill);
 
-    public OwnedVessel? Vessel { get; }
+    public BrewPlace? Place => Used(context.Shelf.Places, PlanPick.Place);
 
-    public Server? Server { get; }
+    public OwnedVessel? Vessel => Used(context.Shelf.Vessels, PlanPick.Vessel);
 
-    public OwnedKettle? KettleUsed { get; }
+    public Server? Server => Used(context.Shelf.Servers, PlanPick.Server);
 
-    public Spoon? Spoon { get; }
+    public OwnedKettle? KettleUsed => Used(context.Shelf.Kettles, PlanPick.Kettle);
 
-    public DrinkCounting Counting { get; }
+    public Spoon? Spoon => Used(context.Shelf.Spoons, PlanPick.Spoon);
 
-    /// <summary>The recipe in these circumstances, its charge as written.</summary>
-    public Recipe Base { get; }
+    public DrinkCounting Counting => Work.Plan.Counting;
 
-    public Charge Charge { get; private set; }
+    public Charge Charge => Work.Charge;
 
-    public Locks Locks { get; private set; } = Locks.Written;
+    public Locks Locks => Work.Plan.Locks;
 
-    /// <summary>The plan.</summary>
-    public Recipe Recipe { get; }
+    /// <summary>What is brewed.</summary>
+    public Recipe Recipe => Work.Recipe;
 
-    public Forecast Forecast { get; }
-
-    public double DrinkG { get; }
+    public Forecast Forecast => Work.Forecast;
 
     /// <summary>The kettle's field.</summary>
-    public TypedNumber Kettle { get; private set; } = null!;
+    public TypedNumber Kettle { get; private set; }
 
     /// <summary>The mill's setting, or the grind in µm where no mill is chosen.</summary>
-    public TypedNumber GrindSetting { get; private set; } = null!;
+    public TypedNumber GrindSetting { get; private set; }
 
     /// <summary>What has to be said about the grind: that the mill cannot do what the recipe asks for.</summary>
     public string? GrindNote { get; private set; }
 
     /// <summary>What has been changed on the shelf since the plan was made with it, each in a few words.</summary>
-    public IReadOnlyList<string> MovedOn { get; private set; } = [];
+    public IReadOnlyList<string> MovedOn { get; private set; }
 
     /// <summary>When the release begins, on the clock; null where there is none.</summary>
     public TypedNumber? Release { get; private set; }
 
     /// <summary>The form of the step that was edited, where something in it will not do.</summary>
-    public StepForm? RefusedStep { get; private set; }
+    public StepForm? RefusedStep { get; set; }
 
     /// <summary>What came of a question asked backwards, or of another press, where it needs saying.</summary>
-    public string? Answer { get; private set; }
+    public string? Answer { get; set; }
 
     /// <summary>The button that takes the nearest, where a question asked backwards was not reached.</summary>
-    public (string Do, string Label)? Instead { get; private set; }
+    public (string Do, string Label)? Instead { get; set; }
 
     /// <summary>Findings that belong to no single field.</summary>
     public List<string> Problems { get; } = [];
@@ -116,10 +115,10 @@ public sealed class PlanSettings
     public IReadOnlyList<string> Did => did;
 
     /// <summary>The step that was put in or moved, to be shown open.</summary>
-    public int? Opens { get; private set; }
+    public int? Opens { get; set; }
 
     /// <summary>Whether a flame sets the temperature, not the kettle.</summary>
-    public bool ByFlame => origin.Brewer.Family == VesselFamily.Siphon;
+    public bool ByFlame => Recipe.Brewer.Family == VesselFamily.Siphon;
 
     /// <summary>Whether the grind can be set.</summary>
     public bool CanGrind => Bag is not { BoughtGround: true };
@@ -132,34 +131,20 @@ public sealed class PlanSettings
         : Mill is null ? $"{Show.Number(Recipe.Grind.MedianUm, 0)} µm"
         : $"{Mill.Name}, {GrindSetting.Text} {Mill.SettingName}";
 
-    /// <summary>The state that has come of it. What was typed and will not do is not in it.</summary>
-    public PlanState State => did.Count == 0 ? Picked with { Base = before.Base, Settled = before.Settled } : Picked;
+    /// <summary>The state that has come of it; as it was where nothing was changed. What was typed and will not do is not in it.</summary>
+    public PlanState State => did.Count == 0 ? before : Picked;
 
     /// <summary>The state with everything it uses of the shelf in it, so that it stays what it is whatever becomes of the shelf.</summary>
-    public PlanState Picked => before with
-    {
-        Base = RecipeWriter.Write(Base),
-        Settled = true,
-        BagId = Bag?.Id,
-        MillId = Mill?.Id,
-        MillSetting = Mill is null ? null : GrindSetting.Value ?? before.MillSetting,
-        AskedUm = Mill is null ? null : askedUm,
-        PlaceId = Place?.Id,
-        VesselId = Vessel?.Id,
-        ServerId = Server?.Id,
-        KettleId = KettleUsed?.Id,
-        SpoonId = Spoon?.Id,
-        Counting = Counting,
-        Locks = Locks,
-        Held = heldEdited ? new PlanState.HeldValues(held.Last, held.Before) : before.Held,
-    };
+    public PlanState Picked => before.With(Work.Plan);
 
-    private (double Last, double Before) held;
-    private bool heldEdited;
-    private double? askedUm;
+    private string? Pressed => Sent("do");
 
     /// <summary>Works what was sent into a plan.</summary>
-    public static PlanSettings Read(PlanState state, PlanContext context, Values values) => new PlanSettings(state, context, values).Acted();
+    public static PlanSettings Read(PlanState state, PlanContext context, Values values) => new(state, context, values);
+
+    /// <summary>The shelf's place most like the one a recipe was written for: water boils as it does there.</summary>
+    public static int? Nearest(Recipe written, PlanShelf shelf) =>
+        shelf.Places.MinBy(place => Math.Abs(place.AltitudeM - written.Place.AltitudeM))?.Id;
 
     /// <summary>The text that stands in a quantity's field: what was typed where that will not do, else the figure.</summary>
     public string TextOf(Quantity quantity) => typed.TryGetValue(quantity, out var one) && one.Problem is not null ? one.Text : Shown(quantity);
@@ -167,13 +152,8 @@ public sealed class PlanSettings
     /// <summary>What is wrong with a quantity, or null.</summary>
     public string? ProblemOf(Quantity quantity) => typed.GetValueOrDefault(quantity)?.Problem;
 
-    /// <summary>A quantity's figure as shown.</summary>
-    public string Shown(Quantity quantity) => Format(quantity, ValueOf(quantity, Charge, () => DrinkG));
-
     /// <summary>What a setting can be set to: on the mill's and the kettle's own steps.</summary>
-    public Dial DialOf(Setting setting) => setting == Setting.MedianUm && Mill is not null
-        ? new Dial(setting, new Span(Mill.MedianUm(Mill.Least), Mill.MedianUm(Mill.Most)), Mill.UmPerSetting * Mill.Step, Mill.MedianUm(Mill.Least))
-        : Dial.Usual(Forecast, setting);
+    public Dial DialOf(Setting setting) => Work.DialOf(setting);
 
     /// <summary>A setting's value as the barista sets it: clicks on their mill, their units.</summary>
     public string Told(Setting setting, double value) => setting switch
@@ -188,336 +168,228 @@ public sealed class PlanSettings
         _ => Show.Seconds(value),
     };
 
-    /// <summary>The shelf's place most like the one a recipe was written for: water boils as it does there.</summary>
-    public static int? Nearest(Recipe written, PlanShelf shelf) =>
-        shelf.Places.MinBy(place => Math.Abs(place.AltitudeM - written.Place.AltitudeM))?.Id;
-
-    private Forecast Run(Recipe recipe) => context.Model.Run(recipe, ForecastOptions.Full with { ServerMl = Server?.CapacityMl });
-
-    /// <summary>What was pressed is done to the plan as it then stands; steps are edited in the charge that is shown.</summary>
-    private PlanSettings Acted()
+    /// <summary>Makes a change, and remembers what was done where it was.</summary>
+    /// <param name="change">The change.</param>
+    /// <param name="words">What was done, in a few words; null where that is told of what came of it.</param>
+    public PlanApplied Do(PlanChange change, string? words)
     {
-        var action = PlanAction.Read(values, this, show);
-        (Answer, Instead) = (action.Answer, action.Nearest);
-        if (action.Refused is not null)
+        var applied = Work.Apply(change);
+        if (applied.Refusal is null)
         {
-            RefusedStep = action.Refused;
-            return this;
+            Work = new PlanWork(applied.Plan, Work.Gear, context.Model);
+            NoteLetGo(applied.LetGo || Work.LetGo);
+            Note(words);
         }
 
-        if (action.Recipe is not { } changed || !Good)
-        {
-            return this;
-        }
-
-        // What is held is held at the value it has after the change.
-        var charge = Scaling.ChargeOf(changed);
-        double Value(Quantity quantity) => ValueOf(quantity, charge, () => ChargeSolver.DrinkG(Run(changed), Counting));
-        var state = State with
-        {
-            Base = RecipeWriter.Write(changed),
-            Settled = true,
-            MillSetting = Mill is null ? null : action.Setting == Setting.MedianUm ? Mill.SettingFor(changed.Grind.MedianUm) : GrindSetting.Value,
-            Held = Locks == Locks.Written && before.Held is null ? null : new PlanState.HeldValues(Value(Locks.Last), Value(Locks.Before)),
-        };
-        if (state.Problem() is { } problem)
-        {
-            Problems.Add($"That cannot be kept: {problem}");
-            return this;
-        }
-
-        var next = new PlanSettings(state, context, []) { Answer = Answer, Opens = action.Opens };
-        next.did.AddRange(did);
-        next.did.Add(action.What);
-        return next;
+        return applied;
     }
+
+    /// <summary>Remembers what was done.</summary>
+    public void Note(string? words)
+    {
+        if (words is { Length: > 0 })
+        {
+            did.Add(words);
+        }
+    }
+
+    private static string SettingText(double setting) => setting.ToString("0.##", CultureInfo.InvariantCulture);
+
+    private T? Used<T>(IReadOnlyList<T> things, PlanPick pick)
+        where T : class, IShelved => Work.Plan.Picks.Of(pick) is { } id ? things.FirstOrDefault(thing => thing.Id == id) : null;
 
     private string? Sent(string name) => values.Value(name);
 
-    /// <summary>What was chosen where something else than what stands was; a stale form's other fields change nothing.</summary>
-    private string Chosen(string name, string stands)
+    /// <summary>What was typed; null where nothing was, or the field stands as it was shown.</summary>
+    private string? Changed(string name, string stands) => Sent(name) is { } sent && sent != stands && sent != Sent("was." + name) ? sent : null;
+
+    private void NoteLetGo(bool letGo)
     {
-        var sent = Sent(name);
-        if (sent is null || sent == stands || sent == Sent("was." + name))
+        if (letGo)
         {
-            return stands;
-        }
-
-        did.Add(name == "counting" ? (sent == "poured" ? "counted as water poured" : "counted in the cup") : name);
-        return sent;
-    }
-
-    private T? Pick<T>(IReadOnlyList<T> rows, string name, int? stands, Func<T, string> nameOf, string none)
-        where T : class, IShelved
-    {
-        var text = stands?.ToString(CultureInfo.InvariantCulture) ?? "";
-        var sent = Sent(name);
-        var standing = rows.FirstOrDefault(row => row.Id == stands);
-        if (sent is null || sent == text || sent == Sent("was." + name))
-        {
-            return standing;
-        }
-
-        var picked = int.TryParse(sent, NumberStyles.None, CultureInfo.InvariantCulture, out var wanted) ? rows.FirstOrDefault(row => row.Id == wanted) : null;
-        if (picked is null && sent.Length > 0)
-        {
-            return standing;
-        }
-
-        did.Add(picked is null ? none : nameOf(picked));
-        return picked;
-    }
-
-    /// <summary>
-    /// Puts what was chosen in the place of what stood. What was chosen before is taken as the plan has it, not as it now
-    /// stands on the shelf: a plan does not change because a mill is calibrated anew. Only the coffee grows older.
-    /// </summary>
-    private Recipe Circumstances()
-    {
-        var recipe = before.BaseRecipe();
-        if (AsNow || Bag?.Id != before.BagId)
-        {
-            recipe = recipe with { Coffee = recipe.Coffee with { Roast = Bag?.Roast ?? origin.Coffee.Roast, RestDays = origin.Coffee.RestDays } };
-        }
-
-        recipe = recipe with { Coffee = recipe.Coffee with { RestDays = Bag?.RestDays(context.Today) ?? recipe.Coffee.RestDays } };
-        if (AsNow || Place?.Id != before.PlaceId)
-        {
-            recipe = recipe with { Place = (Place?.AsPlace ?? origin.Place) with { Extra = recipe.Place.Extra } };
-        }
-
-        if (AsNow || Vessel?.Id != before.VesselId)
-        {
-            recipe = recipe with { Brewer = Owned(recipe.Brewer) };
-        }
-
-        MovedOn = AsNow ? [] : [.. Moved(recipe)];
-        if (AsNow && before.Settled)
-        {
-            did.Add("as it stands on the shelf now");
-        }
-
-        var mostC = ByFlame ? Math.Floor(WaterPhysics.BoilingPointC(recipe.Place.AltitudeM)) - 2 : 100;
-        var standsC = Math.Min(Settings.TemperatureC(recipe), mostC);
-        Kettle = Stepped("kettle", show.TemperatureNumber(standsC), show.Units.TemperatureFromC(60), show.Units.TemperatureFromC(mostC), 1, show.TemperatureUnit);
-        if (Kettle.Value is { } temperature && Kettle.Text != show.TemperatureNumber(standsC))
-        {
-            recipe = Settings.WithTemperature(recipe, show.Units.TemperatureToC(temperature));
-            did.Add($"{(ByFlame ? "flame holds" : "kettle")} {Kettle.Text} {show.TemperatureUnit}");
-        }
-
-        return Ground(recipe);
-    }
-
-    /// <summary>Whether everything is taken from the shelf as it stands there: where that is asked for, or the plan has nothing of its own yet.</summary>
-    private bool AsNow => !before.Settled || Sent("do") == "as-now";
-
-    /// <summary>The brewer with what the chosen vessel is; the recipe's own where none is chosen.</summary>
-    private Brewer Owned(Brewer brewer) => Vessel?.AsBrewer is { } owned && owned.Family == brewer.Family
-        ? brewer with { CapacityMl = owned.CapacityMl, Material = owned.Material, Cone = owned.Cone, Filter = owned.Filter, Wrapped = owned.Wrapped }
-        : origin.Brewer;
-
-    /// <summary>What has been changed on the shelf since the plan was made with it.</summary>
-    private IEnumerable<string> Moved(Recipe recipe)
-    {
-        if (Bag is not null && Bag.Id == before.BagId && (Bag.Roast != recipe.Coffee.Roast || (Bag.BoughtGround && Bag.GroundUm != recipe.Grind.MedianUm)))
-        {
-            yield return Bag.Name;
-        }
-
-        if (Mill is not null && CanGrind && Mill.Id == before.MillId && before.MillSetting is { } setting && Math.Abs(Mill.MedianUm(setting) - recipe.Grind.MedianUm) > 0.5)
-        {
-            yield return $"{Mill.Name} ({SettingText(setting)} is {Show.Number(Mill.MedianUm(setting), 0)} µm there, {Show.Number(recipe.Grind.MedianUm, 0)} µm here)";
-        }
-
-        if (Place is not null && Place.Id == before.PlaceId && (Place.AltitudeM != recipe.Place.AltitudeM || Place.AmbientC != recipe.Place.AmbientC))
-        {
-            yield return Place.Name;
-        }
-
-        if (Vessel is not null && Vessel.Id == before.VesselId && Owned(recipe.Brewer) != recipe.Brewer)
-        {
-            yield return Vessel.Name;
+            Problems.Add("What was held does not go together here; the recipe's own charge stands again.");
         }
     }
 
-    private Recipe Ground(Recipe recipe)
+    private void ReadCounting()
     {
-        if (Bag is { BoughtGround: true })
+        var stands = Counting == DrinkCounting.WaterPoured ? "poured" : "cup";
+        if (Changed("counting", stands) is { } counting)
         {
-            var stays = Bag.Id == before.BagId && !AsNow;
-            var ground = stays ? recipe.Grind : Bag.AsGround with { Extra = recipe.Grind.Extra };
-            GrindSetting = new TypedNumber(Show.Number(ground.MedianUm, 0), Mill is null ? ground.MedianUm : before.MillSetting, null);
-            return recipe with { Grind = ground };
+            var poured = counting == "poured";
+            Do(new PlanChange.Count(poured ? DrinkCounting.WaterPoured : DrinkCounting.InTheCup), poured ? "counted as water poured" : "counted in the cup");
         }
+    }
 
-        if (Mill is null)
+    private void ReadPicks()
+    {
+        foreach (var (pick, name, none) in ((PlanPick, string, string)[])
+        [
+            (PlanPick.Bag, "bag", "the coffee as written"), (PlanPick.Mill, "mill", "the grind in µm"), (PlanPick.Place, "place", "the place as written"),
+            (PlanPick.Vessel, "vessel", "the vessel as written"), (PlanPick.Server, "server", "no server"), (PlanPick.Kettle, "heater", "no kettle"), (PlanPick.Spoon, "spoon", "no spoon"),
+        ])
         {
-            // A bag bought ground, or a mill, that has gone leaves the recipe's own grind behind.
-            var own = (before.MillId is not null && did.Count > 0) || BoughtGroundBefore ? origin.Grind : recipe.Grind;
-            var stands = Show.Number(own.MedianUm, 0);
-            GrindSetting = Stepped("grind", stands, 150, 1600, 20, "µm");
-            if (GrindSetting.Value is { } um && GrindSetting.Text != stands)
+            var stands = Work.Plan.Picks.Of(pick)?.ToString(CultureInfo.InvariantCulture) ?? "";
+            if (Changed(name, stands) is not { } sent)
             {
-                did.Add($"grind {GrindSetting.Text} µm");
-                return recipe with { Grind = own with { MedianUm = um } };
+                continue;
             }
 
-            return recipe with { Grind = own };
+            var id = int.TryParse(sent, NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : (int?)null;
+            if (id is not null || sent.Length == 0)
+            {
+                Do(new PlanChange.Choose(pick, id), id is null ? none : context.Shelf.Things(pick).FirstOrDefault(thing => thing.Id == id)?.Name);
+            }
         }
-
-        if (!Mill.Grinds)
-        {
-            // One that an earlier version let on to the shelf.
-            GrindSetting = new TypedNumber(SettingText(before.MillSetting ?? Mill.Least), null, $"None of its settings can be computed: {Show.Number(Mill.MedianUm(Mill.Least), 0)} to {Show.Number(Mill.MedianUm(Mill.Most), 0)} µm. Put it right on the Shelf.");
-            return recipe;
-        }
-
-        // A mill just chosen starts at its own step nearest to what the recipe asks for.
-        var fresh = Mill.Id != before.MillId || before.MillSetting is null;
-        var wanted = BoughtGroundBefore ? origin.Grind.MedianUm : recipe.Grind.MedianUm;
-        var setting = fresh ? Mill.SettingFor(wanted) : before.MillSetting!.Value;
-        askedUm = fresh ? wanted : before.AskedUm;
-        var text = SettingText(setting);
-        GrindSetting = Stepped("grind", text, Mill.Usable.Low, Mill.Usable.High, Mill.Step, Mill.SettingName, said => MillWording.Read(Mill, said));
-        if (GrindSetting.Value is { } value && GrindSetting.Text != text)
-        {
-            did.Add($"{Mill.Name} {GrindSetting.Text} {Mill.SettingName}");
-        }
-
-        if (GrindSetting.Value is not { } reached)
-        {
-            return recipe;
-        }
-
-        // At either end of its scale the mill may fall short of what was asked for.
-        if (askedUm is { } asked && (reached <= Mill.Least || reached >= Mill.Most) && Math.Abs(Mill.MedianUm(reached) - asked) > (0.5 * Math.Abs(Mill.UmPerSetting) * Mill.Step) + 1)
-        {
-            GrindNote = $"{Mill.Name} goes from {Show.Number(Mill.MedianUm(Mill.Least), 0)} to {Show.Number(Mill.MedianUm(Mill.Most), 0)} µm, and {Show.Number(asked, 0)} µm were asked for. It stands at the nearest it has: take another mill, or let time or temperature make up for it.";
-        }
-
-        var kept = !fresh && !BoughtGroundBefore && GrindSetting.Text == text && !AsNow;
-        return kept ? recipe : recipe with { Grind = new Grind(Mill.MedianUm(reached), Mill.Spread) { Extra = recipe.Grind.Extra } };
     }
 
-    private bool BoughtGroundBefore => shelf.Bags.FirstOrDefault(bag => bag.Id == before.BagId) is { BoughtGround: true };
-
-    /// <summary>Moves the release to where it is set, and what leads to it and comes after with it.</summary>
-    private Recipe Released(Recipe recipe)
+    private string Moved(PlanPick pick)
     {
-        var forecast = context.Model.Figures(recipe);
-        if (Settings.Get(forecast, Setting.ReleaseS) is not { } standsS)
+        var name = context.Shelf.Things(pick).FirstOrDefault(thing => thing.Id == Work.Plan.Picks.Of(pick))?.Name ?? "";
+        return pick == PlanPick.Mill && Mill is { } mill && Work.Plan.Picks.MillSetting is { } setting
+            ? $"{name} ({SettingText(setting)} is {Show.Number(mill.MedianUm(setting), 0)} µm there, {Show.Number(Recipe.Grind.MedianUm, 0)} µm here)"
+            : name;
+    }
+
+    private double MostC => ByFlame ? Math.Floor(WaterPhysics.BoilingPointC(Recipe.Place.AltitudeM)) - 2 : 100;
+
+    private string KettleShown => show.TemperatureNumber(Math.Min(Settings.TemperatureC(Recipe), MostC));
+
+    private TypedNumber ReadKettle()
+    {
+        var stands = KettleShown;
+        var kettle = Stepped("kettle", stands, show.Units.TemperatureFromC(60), show.Units.TemperatureFromC(MostC), 1, show.TemperatureUnit);
+        if (kettle.Value is { } temperature && kettle.Text != stands)
         {
-            return recipe;
+            Do(new PlanChange.Heat(show.Units.TemperatureToC(temperature)), $"{(ByFlame ? "flame holds" : "kettle")} {kettle.Text} {show.TemperatureUnit}");
+        }
+
+        return kettle;
+    }
+
+    private string GrindShown => Mill is null || !CanGrind ? Show.Number(Recipe.Grind.MedianUm, 0) : SettingText(Work.Plan.Picks.MillSetting ?? 0);
+
+    private TypedNumber ReadGrind()
+    {
+        if (!CanGrind)
+        {
+            return new TypedNumber(GrindShown, Recipe.Grind.MedianUm, null);
+        }
+
+        if (Mill is { Scale.Grinds: false } mute)
+        {
+            // One that an earlier version let on to the shelf.
+            return new TypedNumber(SettingText(mute.Least), null, $"None of its settings can be computed: {Show.Number(mute.MedianUm(mute.Least), 0)} to {Show.Number(mute.MedianUm(mute.Most), 0)} µm. Put it right on the Shelf.");
+        }
+
+        var stands = GrindShown;
+        var grind = Mill is { } mill
+            ? Stepped("grind", stands, mill.Scale.Usable.Low, mill.Scale.Usable.High, mill.Step, mill.SettingName, said => MillWording.Read(mill, said))
+            : Stepped("grind", stands, 150, 1600, 20, "µm");
+        if (grind.Value is { } setting && grind.Text != stands)
+        {
+            Do(new PlanChange.GrindTo(setting), Mill is { } own ? $"{own.Name} {grind.Text} {own.SettingName}" : $"grind {grind.Text} µm");
+        }
+
+        return grind;
+    }
+
+    private TypedNumber? ReadRelease()
+    {
+        if (Settings.Get(Forecast, Setting.ReleaseS) is not { } standsS)
+        {
+            return null;
         }
 
         var stands = Show.Clock(standsS);
-        var pressed = Sent("do");
-        var sent = Sent("release");
-        var release = TypedNumber.ReadClock(sent is null || sent == Sent("was.release") ? stands : sent, 1, Member.LongestBrewS);
-        if (release.Value is { } value && pressed is "release+" or "release-")
+        var release = TypedNumber.ReadClock(Changed("release", stands) ?? stands, 1, Member.LongestBrewS);
+        if (release.Value is { } value && Pressed is "release+" or "release-")
         {
-            var steppedS = Math.Max(1, release.Value!.Value + (pressed[^1] == '+' ? 5 : -5));
+            var steppedS = Math.Max(1, release.Value!.Value + (Pressed[^1] == '+' ? 5 : -5));
             release = new TypedNumber(Show.Clock(steppedS), steppedS, null);
         }
 
         if (release.Value is not { } wantedS || release.Text == stands)
         {
-            Release = release;
-            return recipe;
+            return release;
         }
 
-        var moved = context.Model.Figures(Settings.With(forecast, Setting.ReleaseS, wantedS));
-        var reachedS = Settings.Get(moved, Setting.ReleaseS)!.Value;
-        Release = Math.Abs(reachedS - wantedS) < 0.6
-            ? release with { Text = Show.Clock(reachedS) }
-            : release with { Value = null, Problem = $"It cannot come before {Show.Clock(reachedS)}: what goes before takes that long." };
-        if (Release.Problem is null)
-        {
-            did.Add($"release {Release.Text}");
-        }
-
-        return Release.Problem is null ? moved.Recipe : recipe;
+        var applied = Do(new PlanChange.Release(wantedS), $"release {Show.Clock(wantedS)}");
+        return applied.Refusal == PlanRefusal.ReleaseTooEarly
+            ? release with { Value = null, Problem = $"It cannot come before {Show.Clock(applied.Value!.Value)}: what goes before takes that long." }
+            : release;
     }
-
-    private static string SettingText(double setting) => setting.ToString("0.##", CultureInfo.InvariantCulture);
 
     private TypedNumber Stepped(string name, string stands, double min, double max, double step, string unit, Func<string, string>? meant = null)
     {
-        var sent = Sent(name);
-        var text = sent is null || sent == Sent("was." + name) ? stands : sent;
+        var text = Changed(name, stands) ?? stands;
         var number = TypedNumber.Read(meant is null ? text : meant(text), min, max, unit);
         number = number.Problem is null ? number : number with { Text = text };
-        var pressed = Sent("do");
-        return number.Value is { } value && (pressed == name + "+" || pressed == name + "-")
-            ? TypedNumber.Read(SettingText(Math.Clamp(value + (pressed[^1] == '+' ? step : -step), min, max)), min, max, unit)
+        return number.Value is { } value && (Pressed == name + "+" || Pressed == name + "-")
+            ? TypedNumber.Read(SettingText(Math.Clamp(value + (Pressed[^1] == '+' ? step : -step), min, max)), min, max, unit)
             : number;
     }
 
     private void ReadCharge()
     {
-        var from = Scaling.ChargeOf(Base);
-        Locks = before.Locks;
-        held = (from.Ratio, from.DoseG);
-        Charge = from;
-        if (before.Held is { } stood)
+        if (Pressed == "fit")
         {
-            held = (stood.Last, stood.Before);
-        }
-
-        // Another way of counting, another bag or vessel: what is held may then be another charge.
-        if (before.Held is not null)
-        {
-            Apply(Locks, held, null);
-        }
-
-        var pressed = Sent("do");
-        if (pressed == "fit")
-        {
-            Edit(Quantity.Dose, Scaling.ToFit(Scaling.To(Base, Charge), context.Model).DoseG);
-            did.Add("scaled to fit");
+            Hold(new PlanChange.Fit(), Quantity.Dose, null, "scaled to fit");
             return;
         }
 
-        if (pressed == "bag" && Bag is not null)
+        if (Pressed == "bag" && Bag is not null)
         {
-            Edit(Quantity.Dose, Math.Max(0.5, Bag.LeftG));
-            did.Add("all that is left in the bag");
+            Hold(new PlanChange.WholeBag(), Quantity.Dose, null, "all that is left in the bag");
             return;
         }
 
         foreach (var quantity in Enum.GetValues<Quantity>())
         {
-            ReadQuantity(quantity, pressed);
+            ReadQuantity(quantity);
         }
     }
 
-    private void ReadQuantity(Quantity quantity, string? pressed)
+    private void ReadQuantity(Quantity quantity)
     {
         var name = quantity.ToString().ToLowerInvariant();
-        var text = Sent(name);
-        var was = Sent("was." + name);
-        if (pressed == name + "+" || pressed == name + "-")
+        var (min, max, unit, step) = Bounds(quantity);
+        string? text;
+        if (Pressed == name + "+" || Pressed == name + "-")
         {
-            var sign = pressed[^1] == '+' ? 1 : -1;
-            var (_, _, _, step) = Bounds(quantity);
-            text = Format(quantity, FromShown(quantity, double.Parse(Shown(quantity, Charge), CultureInfo.InvariantCulture) + (sign * step)));
+            text = Format(quantity, FromShown(quantity, double.Parse(Shown(quantity), CultureInfo.InvariantCulture) + (Pressed[^1] == '+' ? step : -step)));
         }
-        else if (text is null || text == was || text == Shown(quantity, Charge))
+        else if (Sent(name) is { } sent && sent != Sent("was." + name) && sent != Shown(quantity))
+        {
+            text = sent;
+        }
+        else
         {
             return;
         }
 
-        var (min, max, unit, _) = Bounds(quantity);
         var number = TypedNumber.Read(quantity == Quantity.Ratio ? Bare(text) : text, min, max, unit) with { Text = text };
         typed[quantity] = number;
         if (number.Value is { } value)
         {
-            Edit(quantity, FromShown(quantity, value));
-            if (typed[quantity].Problem is null)
+            Hold(new PlanChange.Hold(quantity, FromShown(quantity, value)), quantity, number, null);
+            if (number.Problem is null && typed[quantity].Problem is null)
             {
-                did.Add($"{name} {(quantity == Quantity.Ratio ? "1:" : "")}{Shown(quantity, Charge)}{(unit.Length > 0 ? " " + unit : "")}");
+                did.Add($"{name} {(quantity == Quantity.Ratio ? "1:" : "")}{Shown(quantity)}{(unit.Length > 0 ? " " + unit : "")}");
             }
+        }
+    }
+
+    private void Hold(PlanChange change, Quantity quantity, TypedNumber? number, string? words)
+    {
+        var kept = Work.Plan.Locks.Edited(quantity).Before.ToString().ToLowerInvariant();
+        if (Do(change, words).Refusal == PlanRefusal.NoCharge)
+        {
+            typed[quantity] = (number ?? new TypedNumber(Shown(quantity), null, null)) with
+            {
+                Value = null,
+                Problem = $"No charge gives that with the {kept} that is held. Change the {kept}, or ask for less.",
+            };
         }
     }
 
@@ -534,37 +406,22 @@ public sealed class PlanSettings
         return plain.StartsWith("1:", StringComparison.Ordinal) ? plain[2..] : plain;
     }
 
-    private void Edit(Quantity quantity, double value)
+    /// <summary>What stands in the fields in the end: what was typed where it will not do, else the plan's own.</summary>
+    private void Settle()
     {
-        var locks = Locks.Edited(quantity);
-        // What was edited before keeps its exact value, not the rounded one that is shown.
-        var other = locks.Before == Locks.Last ? held.Last : held.Before;
-        Apply(locks, (value, other), quantity);
-    }
-
-    private void Apply(Locks locks, (double Last, double Before) wanted, Quantity? edited)
-    {
-        if (ChargeSolver.Solve(Base, new ChargeWish(locks, wanted.Last, wanted.Before, Counting), context.Model) is { } charge)
+        Kettle = Kettle.Problem is null ? Kettle with { Text = KettleShown } : Kettle;
+        GrindSetting = GrindSetting.Problem is null ? new TypedNumber(GrindShown, Mill is null || !CanGrind ? Recipe.Grind.MedianUm : Work.Plan.Picks.MillSetting, null) : GrindSetting;
+        if (Release is not { Problem: not null })
         {
-            (Locks, held, Charge, heldEdited) = (locks, wanted, charge, true);
-            return;
+            Release = Settings.Get(Forecast, Setting.ReleaseS) is { } atS ? new TypedNumber(Show.Clock(atS), atS, null) : null;
         }
 
-        var kept = locks.Before.ToString().ToLowerInvariant();
-        if (edited is { } quantity)
+        // At either end of its scale the mill may fall short of what was asked for.
+        var picks = Work.Plan.Picks;
+        if (Mill is { } mill && CanGrind && picks is { AskedUm: { } asked, MillSetting: { } setting } && (setting <= mill.Least || setting >= mill.Most)
+            && Math.Abs(mill.MedianUm(setting) - asked) > (0.5 * Math.Abs(mill.UmPerSetting) * mill.Step) + 1)
         {
-            typed[quantity] = (typed.GetValueOrDefault(quantity) ?? new TypedNumber(Format(quantity, wanted.Last), null, null)) with
-            {
-                Value = null,
-                Problem = $"No charge gives that with the {kept} that is held. Change the {kept}, or ask for less.",
-            };
-        }
-        else
-        {
-            Problems.Add("What was held does not go together here; the recipe's own charge stands again.");
-            Locks = Locks.Written;
-            Charge = Scaling.ChargeOf(Base);
-            (held, heldEdited) = ((Charge.Ratio, Charge.DoseG), true);
+            GrindNote = $"{mill.Name} goes from {Show.Number(mill.MedianUm(mill.Least), 0)} to {Show.Number(mill.MedianUm(mill.Most), 0)} µm, and {Show.Number(asked, 0)} µm were asked for. It stands at the nearest it has: take another mill, or let time or temperature make up for it.";
         }
     }
 
@@ -576,18 +433,7 @@ public sealed class PlanSettings
         _ => (show.Units.VolumeFromMl(15), show.Units.VolumeFromMl(5_000), show.VolumeUnit, show.Units.Volume == VolumeUnit.Millilitre ? 10 : 0.5),
     };
 
-    private string Shown(Quantity quantity, Charge charge) => Format(
-        quantity,
-        ValueOf(quantity, charge, () => ChargeSolver.DrinkG(context.Model.Figures(Scaling.To(Base, charge)), Counting)));
-
-    /// <summary>A quantity of a charge; the drink takes a forecast, so it is only asked for when it is wanted.</summary>
-    private static double ValueOf(Quantity quantity, Charge charge, Func<double> drinkG) => quantity switch
-    {
-        Quantity.Dose => charge.DoseG,
-        Quantity.Water => charge.WaterG,
-        Quantity.Ratio => charge.Ratio,
-        _ => drinkG(),
-    };
+    private string Shown(Quantity quantity) => Format(quantity, Work.ValueOf(quantity));
 
     private string Format(Quantity quantity, double value) => quantity switch
     {

@@ -1,9 +1,38 @@
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
 using Cistern.Data;
 using Cistern.Data.Plans;
 using Cistern.Data.Shelf;
 using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Plan;
+
+/// <summary>A shelf as the core takes it, on a day.</summary>
+/// <param name="shelf">The shelf.</param>
+/// <param name="today">The day, where the server stands.</param>
+public sealed class PlanGear(PlanShelf shelf, DateOnly today) : IGear
+{
+    /// <inheritdoc/>
+    public BagInUse? Bag(int id) => Find(shelf.Bags, id)?.InUse(today);
+
+    /// <inheritdoc/>
+    public MillScale? Mill(int id) => Find(shelf.Mills, id)?.Scale;
+
+    /// <inheritdoc/>
+    public Place? Place(int id) => Find(shelf.Places, id)?.AsPlace;
+
+    /// <inheritdoc/>
+    public Brewer? Vessel(int id) => Find(shelf.Vessels, id)?.AsBrewer;
+
+    /// <inheritdoc/>
+    public double? ServerMl(int id) => Find(shelf.Servers, id)?.CapacityMl;
+
+    /// <inheritdoc/>
+    public bool Has(PlanPick pick, int id) => shelf.Things(pick).Any(thing => thing.Id == id);
+
+    private static T? Find<T>(IReadOnlyList<T> things, int id)
+        where T : class, IShelved => things.FirstOrDefault(thing => thing.Id == id);
+}
 
 /// <summary>What the shelf offers to a plan: what stands there, and what the plan already uses though it was taken off.</summary>
 public sealed record PlanShelf(
@@ -16,6 +45,19 @@ public sealed record PlanShelf(
     IReadOnlyList<Spoon> Spoons,
     IReadOnlyList<FilterStock> Filters)
 {
+    /// <summary>What can be chosen.</summary>
+    public IReadOnlyList<IShelved> Things(PlanPick pick) => pick switch
+    {
+        PlanPick.Bag => Bags,
+        PlanPick.Mill => Mills,
+        PlanPick.Place => Places,
+        PlanPick.Vessel => Vessels,
+        PlanPick.Server => Servers,
+        PlanPick.Kettle => Kettles,
+        PlanPick.Spoon => Spoons,
+        _ => throw new ArgumentOutOfRangeException(nameof(pick)),
+    };
+
     /// <summary>Loads it.</summary>
     public static async Task<PlanShelf> LoadAsync(CisternDb db, PlanState state, CancellationToken ct)
     {

@@ -110,7 +110,7 @@ public static class ShelfKinds
                 form.Refuse("most", "The most has to be over the least.");
             }
 
-            if (mill.Most > mill.Least && !mill.Grinds)
+            if (mill.Most > mill.Least && !mill.Scale.Grinds)
             {
                 var median = Member.Named("medianUm");
                 form.Refuse("per", $"None of its settings grinds to between {Number(median.Min)} and {Number(median.Max)} µm: {Number(mill.MedianUm(mill.Least))} to {Number(mill.MedianUm(mill.Most))} µm.");

@@ -1,0 +1,153 @@
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+
+namespace Cistern.Core.Planning;
+
+/// <summary>What of the shelf a plan can use.</summary>
+public enum PlanPick
+{
+    /// <summary>The bag of coffee.</summary>
+    Bag,
+
+    /// <summary>The mill.</summary>
+    Mill,
+
+    /// <summary>The place.</summary>
+    Place,
+
+    /// <summary>The vessel.</summary>
+    Vessel,
+
+    /// <summary>What the drink lands in.</summary>
+    Server,
+
+    /// <summary>The kettle.</summary>
+    Kettle,
+
+    /// <summary>The spoon that stands for a scale.</summary>
+    Spoon,
+}
+
+/// <summary>A bag of coffee as a plan takes it.</summary>
+/// <param name="Roast">0 (lightest) to 1 (darkest).</param>
+/// <param name="RestDays">Days since roasting, today.</param>
+/// <param name="LeftG">Left in it, g.</param>
+/// <param name="Ground">Its guessed grind where it was bought ground, which cannot be set; null where it is ground here.</param>
+public sealed record BagInUse(double Roast, double RestDays, double LeftG, Grind? Ground);
+
+/// <summary>What stands on the shelf, by number: whoever keeps it says what a number means. What is not there is null.</summary>
+public interface IGear
+{
+    /// <summary>A bag.</summary>
+    BagInUse? Bag(int id);
+
+    /// <summary>A mill's scale.</summary>
+    MillScale? Mill(int id);
+
+    /// <summary>A place.</summary>
+    Place? Place(int id);
+
+    /// <summary>A vessel.</summary>
+    Brewer? Vessel(int id);
+
+    /// <summary>The volume of a server or a cup, ml.</summary>
+    double? ServerMl(int id);
+
+    /// <summary>Whether there is such a thing at all.</summary>
+    bool Has(PlanPick pick, int id);
+}
+
+/// <summary>What of the shelf a plan uses, by number; null for the recipe's own.</summary>
+public sealed record PlanPicks
+{
+    /// <summary>The bag.</summary>
+    public int? BagId { get; init; }
+
+    /// <summary>The mill.</summary>
+    public int? MillId { get; init; }
+
+    /// <summary>The mill's setting.</summary>
+    public double? MillSetting { get; init; }
+
+    /// <summary>The median that was asked for when the mill was chosen, µm: it may not reach it.</summary>
+    public double? AskedUm { get; init; }
+
+    /// <summary>The place.</summary>
+    public int? PlaceId { get; init; }
+
+    /// <summary>The vessel.</summary>
+    public int? VesselId { get; init; }
+
+    /// <summary>What the drink lands in.</summary>
+    public int? ServerId { get; init; }
+
+    /// <summary>The kettle.</summary>
+    public int? KettleId { get; init; }
+
+    /// <summary>The spoon.</summary>
+    public int? SpoonId { get; init; }
+
+    /// <summary>The number of a pick.</summary>
+    public int? Of(PlanPick pick) => pick switch
+    {
+        PlanPick.Bag => BagId,
+        PlanPick.Mill => MillId,
+        PlanPick.Place => PlaceId,
+        PlanPick.Vessel => VesselId,
+        PlanPick.Server => ServerId,
+        PlanPick.Kettle => KettleId,
+        PlanPick.Spoon => SpoonId,
+        _ => throw new ArgumentOutOfRangeException(nameof(pick)),
+    };
+
+    /// <summary>The picks with another in one's place.</summary>
+    public PlanPicks With(PlanPick pick, int? id) => pick switch
+    {
+        PlanPick.Bag => this with { BagId = id },
+        PlanPick.Mill => this with { MillId = id, MillSetting = null, AskedUm = null },
+        PlanPick.Place => this with { PlaceId = id },
+        PlanPick.Vessel => this with { VesselId = id },
+        PlanPick.Server => this with { ServerId = id },
+        PlanPick.Kettle => this with { KettleId = id },
+        PlanPick.Spoon => this with { SpoonId = id },
+        _ => throw new ArgumentOutOfRangeException(nameof(pick)),
+    };
+}
+
+/// <summary>The values of the two quantities held, g or g/g.</summary>
+/// <param name="Last">Of the one edited last.</param>
+/// <param name="Before">Of the other.</param>
+public sealed record HeldValues(double Last, double Before);
+
+/// <summary>
+/// A plan: a recipe with its steps as they are now, what of the shelf it uses, and which of its quantities are held.
+/// Everything that it is to be can be drawn from it and the shelf; <see cref="PlanWork"/> does.
+/// </summary>
+/// <param name="Base">The recipe with its steps as they are now, in the charge they are written in.</param>
+/// <param name="Origin">The recipe as it was opened: what "as written" goes back to.</param>
+public sealed record Plan(Recipe Base, Recipe Origin)
+{
+    /// <summary>
+    /// Whether the recipe has in it what it uses of the shelf: the mill's grind, the vessel, the place, the roast. Where it
+    /// has not, they are taken from the shelf as they stand there.
+    /// </summary>
+    public bool Settled { get; init; }
+
+    /// <summary>What of the shelf it uses.</summary>
+    public PlanPicks Picks { get; init; } = new();
+
+    /// <summary>What the barista means by so much to drink.</summary>
+    public DrinkCounting Counting { get; init; }
+
+    /// <summary>The two quantities held, the one edited last first.</summary>
+    public Locks Locks { get; init; } = Locks.Written;
+
+    /// <summary>Their exact values; null until one is edited.</summary>
+    public HeldValues? Held { get; init; }
+
+    /// <summary>The charge that they come to; null for the recipe's own, or where it has yet to be worked out.</summary>
+    public Charge? Charge { get; init; }
+
+    /// <summary>A recipe as it is written, as yet without a shelf.</summary>
+    public static Plan Of(Recipe recipe) => new(recipe, recipe);
+}

@@ -1,0 +1,134 @@
+using System.Text.Json.Nodes;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Core.Planning;
+
+/// <summary>One change of a plan. A closed set: everything that can be done to a plan is one of these.</summary>
+public abstract record PlanChange
+{
+    private PlanChange()
+    {
+    }
+
+    /// <summary>Something of the shelf is taken for what the recipe names, or given back for the recipe's own.</summary>
+    /// <param name="Pick">Which.</param>
+    /// <param name="Id">Its number; null for the recipe's own.</param>
+    public sealed record Choose(PlanPick Pick, int? Id) : PlanChange;
+
+    /// <summary>So much to drink means something else.</summary>
+    public sealed record Count(DrinkCounting Counting) : PlanChange;
+
+    /// <summary>A quantity is set, and held from now on with the one set before it.</summary>
+    /// <param name="Quantity">Which.</param>
+    /// <param name="Value">g, or g/g for the ratio.</param>
+    public sealed record Hold(Quantity Quantity, double Value) : PlanChange;
+
+    /// <summary>The kettle, or what a siphon's flame holds, °C.</summary>
+    public sealed record Heat(double TemperatureC) : PlanChange;
+
+    /// <summary>The mill's setting, or the median in µm where no mill is chosen.</summary>
+    public sealed record GrindTo(double Setting) : PlanChange;
+
+    /// <summary>When the release begins, s on the clock; what leads to it and comes after goes with it.</summary>
+    public sealed record Release(double AtS) : PlanChange;
+
+    /// <summary>Scaled down so that it fits the vessel.</summary>
+    public sealed record Fit : PlanChange;
+
+    /// <summary>All that is left in the bag.</summary>
+    public sealed record WholeBag : PlanChange;
+
+    /// <summary>What it uses of the shelf is taken as it stands there now.</summary>
+    public sealed record AsOnShelf : PlanChange;
+
+    /// <summary>A step is taken out.</summary>
+    public sealed record Remove(int Index) : PlanChange;
+
+    /// <summary>A step goes earlier (−1) or later (1).</summary>
+    public sealed record Move(int Index, int By) : PlanChange;
+
+    /// <summary>A step is put in after another.</summary>
+    public sealed record Add(int After, Verb Verb) : PlanChange;
+
+    /// <summary>A step begins at another time, s on the clock.</summary>
+    public sealed record Begin(int Index, double AtS) : PlanChange;
+
+    /// <summary>A step ends at another time, s on the clock.</summary>
+    public sealed record End(int Index, double AtS) : PlanChange;
+
+    /// <summary>Members of a step are changed, by the file's names.</summary>
+    public sealed record Edit(int Index, IReadOnlyDictionary<string, JsonNode?> Members) : PlanChange;
+
+    /// <summary>The clock starts at another moment; the same brew, told otherwise.</summary>
+    public sealed record StartClock(ClockStart Start) : PlanChange;
+
+    /// <summary>A setting is found that brings a figure to a value.</summary>
+    public sealed record Ask(Setting Setting, Outcome Outcome, double Wanted) : PlanChange;
+
+    /// <summary>Strength and leaning are brought where they are wanted by one setting and the dose.</summary>
+    public sealed record AskBoth(Setting By, double TdsPercent, double Tilt) : PlanChange;
+
+    /// <summary>A setting is set, on the steps that it has.</summary>
+    public sealed record Set(Setting Setting, double Value) : PlanChange;
+
+    /// <summary>The drink is let down to a strength with water at the kettle's temperature.</summary>
+    public sealed record LetDownTo(double TdsPercent) : PlanChange;
+}
+
+/// <summary>Why a change was not made.</summary>
+public enum PlanRefusal
+{
+    /// <summary>No charge gives that with what is held.</summary>
+    NoCharge,
+
+    /// <summary>The release cannot come so early.</summary>
+    ReleaseTooEarly,
+
+    /// <summary>The moment that is to start the clock never comes.</summary>
+    NoSuchMoment,
+
+    /// <summary>There is no such step, setting, figure or thing here.</summary>
+    NoSuchThing,
+
+    /// <summary>A recipe has no more steps than it may, and no fewer than one.</summary>
+    TooManySteps,
+
+    /// <summary>The step's members do not go together; the findings say how.</summary>
+    StepRefused,
+
+    /// <summary>The grind cannot be set: the bag was bought ground, or the mill has no setting that can be computed.</summary>
+    CannotGrind,
+
+    /// <summary>What was asked for is not reached; the solution tells the nearest.</summary>
+    NotReached,
+
+    /// <summary>It is no stronger than that, so there is nothing to let down.</summary>
+    NothingToLetDown,
+
+    /// <summary>What came of it could not be read again; the findings say why.</summary>
+    Unreadable,
+}
+
+/// <summary>What came of a change.</summary>
+/// <param name="Plan">The plan after it; the plan as it was where it was refused.</param>
+public sealed record PlanApplied(Plan Plan)
+{
+    /// <summary>Why it was refused; null where it was done.</summary>
+    public PlanRefusal? Refusal { get; init; }
+
+    /// <summary>What could be had instead: the earliest release, s; or the water that lets it down, g.</summary>
+    public double? Value { get; init; }
+
+    /// <summary>The answer to a question asked backwards.</summary>
+    public Solution? Solution { get; init; }
+
+    /// <summary>The step that it concerns afterwards.</summary>
+    public int? Step { get; init; }
+
+    /// <summary>What is wrong with a step.</summary>
+    public IReadOnlyList<Finding> Findings { get; init; } = [];
+
+    /// <summary>Whether what was held no longer goes together, so that the recipe's own charge stands again.</summary>
+    public bool LetGo { get; init; }
+}

@@ -1,0 +1,367 @@
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+
+namespace Cistern.Core.Planning;
+
+/// <summary>
+/// A plan worked out with a shelf and a model: its recipe, its charge, its forecast, and what each change makes of it. It
+/// holds nothing but what it was given; a change gives another plan.
+/// </summary>
+public sealed class PlanWork
+{
+    private readonly ForecastModel model;
+    private Forecast? forecast;
+
+    /// <summary>Works a plan out.</summary>
+    /// <param name="plan">The plan.</param>
+    /// <param name="gear">The shelf.</param>
+    /// <param name="model">The model it is forecast by.</param>
+    public PlanWork(Plan plan, IGear gear, ForecastModel model)
+    {
+        this.model = model;
+        Gear = gear;
+        Bag = Of(plan.Picks.BagId, gear.Bag);
+        Mill = Of(plan.Picks.MillId, gear.Mill);
+        // The coffee grows older whatever else stays.
+        plan = Aged(plan.Settled ? plan : AsOnShelf(plan));
+        (Plan, LetGo) = plan.Held is not null && plan.Charge is null ? Recharged(plan) : (plan, false);
+        Recipe = Scaling.To(Plan.Base, Charge);
+    }
+
+    /// <summary>The plan, with what it uses of the shelf in it.</summary>
+    public Plan Plan { get; }
+
+    /// <summary>The shelf.</summary>
+    public IGear Gear { get; }
+
+    /// <summary>The bag it uses, or null.</summary>
+    public BagInUse? Bag { get; }
+
+    /// <summary>The mill it uses, or null.</summary>
+    public MillScale? Mill { get; }
+
+    /// <summary>Coffee and water.</summary>
+    public Charge Charge => Plan.Charge ?? Scaling.ChargeOf(Plan.Base);
+
+    /// <summary>The recipe in its charge: what is brewed.</summary>
+    public Recipe Recipe { get; }
+
+    /// <summary>What it will do.</summary>
+    public Forecast Forecast => forecast ??= model.Run(Recipe, ForecastOptions.Full with { ServerMl = Of(Plan.Picks.ServerId, id => Gear.ServerMl(id)) });
+
+    /// <summary>The drink, as the barista counts it, g.</summary>
+    public double DrinkG => ChargeSolver.DrinkG(Forecast, Plan.Counting);
+
+    /// <summary>Whether the grind can be set.</summary>
+    public bool CanGrind => Bag?.Ground is null && Mill is not { Grinds: false };
+
+    /// <summary>Whether what was held did not go together any more when it was opened.</summary>
+    public bool LetGo { get; }
+
+    /// <summary>The value of a quantity, g or g/g.</summary>
+    public double ValueOf(Quantity quantity) => ValueOf(quantity, Charge, () => DrinkG);
+
+    /// <summary>What a setting can be set to: on the mill's own steps, the kettle's, the clock's.</summary>
+    public Dial DialOf(Setting setting) => setting == Setting.MedianUm && Mill is not null ? Mill.Dial : Dial.Usual(Forecast, setting);
+
+    /// <summary>What has changed on the shelf since the plan was made with it.</summary>
+    public IReadOnlyList<PlanPick> MovedOn
+    {
+        get
+        {
+            var now = AsOnShelf(Plan).Base;
+            var moved = new List<PlanPick>();
+            Note(PlanPick.Bag, Bag is not null && (now.Coffee.Roast != Plan.Base.Coffee.Roast || (Bag.Ground is not null && now.Grind.MedianUm != Plan.Base.Grind.MedianUm)));
+            Note(PlanPick.Mill, Mill is not null && CanGrind && Math.Abs(now.Grind.MedianUm - Plan.Base.Grind.MedianUm) > 0.5);
+            Note(PlanPick.Place, Plan.Picks.PlaceId is not null && now.Place != Plan.Base.Place);
+            Note(PlanPick.Vessel, Plan.Picks.VesselId is not null && now.Brewer != Plan.Base.Brewer);
+            return moved;
+
+            void Note(PlanPick pick, bool has)
+            {
+                if (has)
+                {
+                    moved.Add(pick);
+                }
+            }
+        }
+    }
+
+    /// <summary>Makes a change.</summary>
+    /// <param name="change">The change.</param>
+    /// <returns>The plan after it, or why it was not made. Pure: the same change of the same plan gives the same.</returns>
+    public PlanApplied Apply(PlanChange change) => change switch
+    {
+        PlanChange.Choose choose => Choose(choose),
+        PlanChange.Count count => Recharge(Plan with { Counting = count.Counting }),
+        PlanChange.Hold hold => Hold(hold.Quantity, hold.Value),
+        PlanChange.Heat heat => Recharge(Plan with { Base = Settings.WithTemperature(Plan.Base, heat.TemperatureC) }),
+        PlanChange.GrindTo grind => Grind(grind.Setting),
+        PlanChange.Release release => Release(release.AtS),
+        PlanChange.Fit => Hold(Quantity.Dose, Scaling.ToFit(Recipe, model).DoseG),
+        PlanChange.WholeBag => Bag is null ? Refused(PlanRefusal.NoSuchThing) : Hold(Quantity.Dose, Math.Max(Member.Named("doseG").Min, Bag.LeftG)),
+        PlanChange.AsOnShelf => Recharge(Aged(AsOnShelf(Plan))),
+        PlanChange.Remove remove when Has(remove.Index) && Recipe.Steps.Length > 1 => Stepped(StepEditing.Remove(Recipe, remove.Index), null),
+        PlanChange.Move move when Has(move.Index) && Has(move.Index + move.By) => Stepped(StepEditing.Move(Recipe, move.Index, move.By), move.Index + move.By),
+        PlanChange.Add add => Add(add.After, add.Verb),
+        PlanChange.Begin begin when Has(begin.Index) => Stepped(StepEditing.Start(Forecast, begin.Index, begin.AtS), begin.Index),
+        PlanChange.End end when Has(end.Index) => Stepped(StepEditing.End(Forecast, end.Index, end.AtS), end.Index),
+        PlanChange.Edit edit when Has(edit.Index) => Edit(edit),
+        PlanChange.StartClock clock => StepEditing.Clock(Forecast, clock.Start) is { } told ? Stepped(told, null) : Refused(PlanRefusal.NoSuchMoment),
+        PlanChange.Ask ask => Ask(ask),
+        PlanChange.AskBoth both => AskBoth(both),
+        PlanChange.Set set => Set(set.Setting, set.Value),
+        PlanChange.LetDownTo down => LetDownTo(down.TdsPercent),
+        PlanChange.Remove or PlanChange.Move or PlanChange.Begin or PlanChange.End or PlanChange.Edit => Refused(PlanRefusal.NoSuchThing),
+        _ => throw new ArgumentOutOfRangeException(nameof(change), change, "No such change."),
+    };
+
+    private static T? Of<T>(int? id, Func<int, T?> find)
+        where T : class => id is { } number ? find(number) : null;
+
+    private static double? Of(int? id, Func<int, double?> find) => id is { } number ? find(number) : null;
+
+    /// <summary>A quantity of a charge; the drink takes a forecast, so it is only asked for when it is wanted.</summary>
+    private static double ValueOf(Quantity quantity, Charge charge, Func<double> drinkG) => quantity switch
+    {
+        Quantity.Dose => charge.DoseG,
+        Quantity.Water => charge.WaterG,
+        Quantity.Ratio => charge.Ratio,
+        Quantity.Drink => drinkG(),
+        _ => throw new ArgumentOutOfRangeException(nameof(quantity)),
+    };
+
+    private PlanApplied Refused(PlanRefusal why) => new(Plan) { Refusal = why };
+
+    private bool Has(int index) => index >= 0 && index < Recipe.Steps.Length;
+
+    private Plan Aged(Plan plan) => Bag is null ? plan : plan with { Base = plan.Base with { Coffee = plan.Base.Coffee with { RestDays = Bag.RestDays } } };
+
+    /// <summary>A plan with everything it uses of the shelf taken as it stands there.</summary>
+    private Plan AsOnShelf(Plan plan)
+    {
+        var recipe = plan.Base with
+        {
+            Coffee = plan.Base.Coffee with { Roast = Bag?.Roast ?? plan.Origin.Coffee.Roast, RestDays = Bag?.RestDays ?? plan.Origin.Coffee.RestDays },
+            Place = (Of(plan.Picks.PlaceId, Gear.Place) ?? plan.Origin.Place) with { Extra = plan.Base.Place.Extra },
+            Brewer = Owned(plan),
+        };
+        return Ground(plan with { Base = recipe, Settled = true }, Bag, Mill);
+    }
+
+    /// <summary>The brewer with what the chosen vessel is; the recipe's own where none of its family is chosen.</summary>
+    private Brewer Owned(Plan plan) => Of(plan.Picks.VesselId, Gear.Vessel) is { } owned && owned.Family == plan.Origin.Brewer.Family
+        ? plan.Base.Brewer with { CapacityMl = owned.CapacityMl, Material = owned.Material, Cone = owned.Cone, Filter = owned.Filter, Wrapped = owned.Wrapped }
+        : plan.Origin.Brewer;
+
+    /// <summary>A plan with the grind that its bag or its mill gives. A mill just chosen starts at its own step nearest to what the recipe asks for.</summary>
+    private static Plan Ground(Plan plan, BagInUse? bag, MillScale? mill)
+    {
+        var grind = plan.Base.Grind;
+        if (bag?.Ground is { } ground)
+        {
+            return plan with { Base = plan.Base with { Grind = ground with { Extra = grind.Extra } } };
+        }
+
+        if (mill is not { Grinds: true })
+        {
+            return plan;
+        }
+
+        var picks = plan.Picks.MillSetting is null ? plan.Picks with { MillSetting = mill.SettingFor(grind.MedianUm), AskedUm = grind.MedianUm } : plan.Picks;
+        return plan with { Picks = picks, Base = plan.Base with { Grind = mill.At(picks.MillSetting!.Value) with { Extra = grind.Extra } } };
+    }
+
+    /// <summary>The charge that what is held comes to; where it no longer goes together, the recipe's own stands again.</summary>
+    private (Plan Plan, bool LetGo) Recharged(Plan plan)
+    {
+        if (plan.Held is not { } held)
+        {
+            return (plan with { Charge = null }, false);
+        }
+
+        return ChargeSolver.Solve(plan.Base, new ChargeWish(plan.Locks, held.Last, held.Before, plan.Counting), model) is { } charge
+            ? (plan with { Charge = charge }, false)
+            : (plan with { Charge = null, Held = null, Locks = Locks.Written }, true);
+    }
+
+    private PlanApplied Recharge(Plan plan)
+    {
+        var (recharged, letGo) = Recharged(plan);
+        return new PlanApplied(recharged) { LetGo = letGo };
+    }
+
+    private PlanApplied Choose(PlanChange.Choose choose)
+    {
+        if (choose.Id is { } id && !Gear.Has(choose.Pick, id))
+        {
+            return Refused(PlanRefusal.NoSuchThing);
+        }
+
+        var picked = Plan with { Picks = Plan.Picks.With(choose.Pick, choose.Id) };
+        var recipe = picked.Base;
+        switch (choose.Pick)
+        {
+            case PlanPick.Bag:
+                var bag = Of(choose.Id, Gear.Bag);
+                recipe = recipe with { Coffee = recipe.Coffee with { Roast = bag?.Roast ?? Plan.Origin.Coffee.Roast, RestDays = bag?.RestDays ?? Plan.Origin.Coffee.RestDays } };
+                // A bag bought ground that has gone leaves the recipe's own grind behind.
+                recipe = Bag?.Ground is not null ? recipe with { Grind = Plan.Origin.Grind } : recipe;
+                picked = Ground(picked with { Base = recipe }, bag, Mill);
+                break;
+            case PlanPick.Mill:
+                recipe = choose.Id is null && Bag?.Ground is null && Mill is not null ? recipe with { Grind = Plan.Origin.Grind } : recipe;
+                picked = Ground(picked with { Base = recipe }, Bag, Of(choose.Id, Gear.Mill));
+                break;
+            case PlanPick.Place:
+                picked = picked with { Base = recipe with { Place = (Of(choose.Id, Gear.Place) ?? Plan.Origin.Place) with { Extra = recipe.Place.Extra } } };
+                break;
+            case PlanPick.Vessel:
+                picked = picked with { Base = recipe with { Brewer = Owned(picked) } };
+                break;
+            case PlanPick.Server or PlanPick.Kettle or PlanPick.Spoon:
+                return new PlanApplied(picked);
+            default:
+                throw new ArgumentOutOfRangeException(nameof(choose));
+        }
+
+        return Recharge(picked);
+    }
+
+    private PlanApplied Hold(Quantity quantity, double value)
+    {
+        var locks = Plan.Locks.Edited(quantity);
+        // What was edited before keeps its exact value, not the rounded one that is shown.
+        var stood = Plan.Held ?? new HeldValues(Charge.Ratio, Charge.DoseG);
+        var held = new HeldValues(value, locks.Before == Plan.Locks.Last ? stood.Last : stood.Before);
+        return ChargeSolver.Solve(Plan.Base, new ChargeWish(locks, held.Last, held.Before, Plan.Counting), model) is { } charge
+            ? new PlanApplied(Plan with { Locks = locks, Held = held, Charge = charge })
+            : Refused(PlanRefusal.NoCharge);
+    }
+
+    private PlanApplied Grind(double setting)
+    {
+        if (!CanGrind)
+        {
+            return Refused(PlanRefusal.CannotGrind);
+        }
+
+        var grind = Plan.Base.Grind;
+        return Recharge(Mill is null
+            ? Plan with { Base = Plan.Base with { Grind = grind with { MedianUm = setting } } }
+            : Plan with { Picks = Plan.Picks with { MillSetting = setting }, Base = Plan.Base with { Grind = Mill.At(setting) with { Extra = grind.Extra } } });
+    }
+
+    private PlanApplied Release(double atS)
+    {
+        var stands = model.Figures(Plan.Base);
+        if (Settings.Get(stands, Setting.ReleaseS) is null)
+        {
+            return Refused(PlanRefusal.NoSuchThing);
+        }
+
+        const double Near = 0.6; // a clock shows whole seconds
+        var moved = stands.Again(Settings.With(stands, Setting.ReleaseS, atS));
+        var reachedS = Settings.Get(moved, Setting.ReleaseS)!.Value;
+        return Math.Abs(reachedS - atS) < Near ? Recharge(Plan with { Base = moved.Recipe }) : Refused(PlanRefusal.ReleaseTooEarly) with { Value = reachedS };
+    }
+
+    /// <summary>Steps are edited in the charge that is shown; what is held is held at the value it has after the change.</summary>
+    private PlanApplied Stepped(Recipe changed, int? step, Setting? setting = null)
+    {
+        var file = RecipeReader.ReadDraft(RecipeWriter.Write(changed));
+        if (file.Recipes.Length == 0)
+        {
+            return Refused(PlanRefusal.Unreadable) with { Findings = file.Findings, Step = step };
+        }
+
+        var charge = Scaling.ChargeOf(changed);
+        double Value(Quantity quantity) => ValueOf(quantity, charge, () => ChargeSolver.DrinkG(model.Figures(changed), Plan.Counting));
+        return new PlanApplied(Plan with
+        {
+            Base = changed,
+            Charge = null,
+            Picks = Mill is not null && setting == Setting.MedianUm ? Plan.Picks with { MillSetting = Mill.SettingFor(changed.Grind.MedianUm) } : Plan.Picks,
+            Held = Plan.Held is null ? null : new HeldValues(Value(Plan.Locks.Last), Value(Plan.Locks.Before)),
+        })
+        {
+            Step = step,
+        };
+    }
+
+    private PlanApplied Add(int after, Verb verb)
+    {
+        if (!Has(after) || !verb.Families.Contains(Recipe.Brewer.Family))
+        {
+            return Refused(PlanRefusal.NoSuchThing);
+        }
+
+        return Recipe.Steps.Length >= RecipeReader.MostSteps ? Refused(PlanRefusal.TooManySteps) : Stepped(StepEditing.Add(Recipe, after, verb), after + 1);
+    }
+
+    private PlanApplied Edit(PlanChange.Edit edit)
+    {
+        var edited = StepEditing.Change(Recipe, edit.Index, edit.Members);
+        return edited.Recipe is { } changed ? Stepped(changed, edit.Index) : Refused(PlanRefusal.StepRefused) with { Findings = edited.Findings, Step = edit.Index };
+    }
+
+    private PlanApplied Ask(PlanChange.Ask ask)
+    {
+        if (Settings.Get(Forecast, ask.Setting) is null || Forecast.Totals.Of(ask.Outcome) is null)
+        {
+            return Refused(PlanRefusal.NoSuchThing);
+        }
+
+        if (ask.Setting == Setting.MedianUm && !CanGrind)
+        {
+            return Refused(PlanRefusal.CannotGrind);
+        }
+
+        return Solved(Solving.For(Forecast, DialOf(ask.Setting), ask.Outcome, ask.Wanted), ask.Setting);
+    }
+
+    private PlanApplied AskBoth(PlanChange.AskBoth both)
+    {
+        if (both.By is not (Setting.MedianUm or Setting.TemperatureC or Setting.ReleaseS) || Settings.Get(Forecast, both.By) is null || (both.By == Setting.MedianUm && !CanGrind))
+        {
+            return Refused(PlanRefusal.NoSuchThing);
+        }
+
+        return Solved(Solving.ForBoth(Forecast, DialOf(both.By), DialOf(Setting.DoseG), both.TdsPercent, both.Tilt), both.By);
+    }
+
+    /// <summary>What does not reach what was asked for changes nothing by itself.</summary>
+    private PlanApplied Solved(Solution solution, Setting setting) => solution.Reached
+        ? Stepped(solution.Forecast.Recipe, null, setting) with { Solution = solution }
+        : Refused(PlanRefusal.NotReached) with { Solution = solution };
+
+    private PlanApplied Set(Setting setting, double value)
+    {
+        if (Settings.Get(Forecast, setting) is null || (setting == Setting.MedianUm && !CanGrind))
+        {
+            return Refused(PlanRefusal.NoSuchThing);
+        }
+
+        var dial = DialOf(setting);
+        value = Math.Clamp(value, dial.Range.Low, dial.Range.High);
+        var (below, above) = (dial.Snap(value, up: false), dial.Snap(value, up: true));
+        value = Math.Abs(above - value) <= Math.Abs(below - value) ? above : below;
+        return Stepped(Settings.With(Forecast, setting, value), null, setting) with { Value = value };
+    }
+
+    private PlanApplied LetDownTo(double tdsPercent)
+    {
+        var totals = Forecast.Totals;
+        var waterG = Math.Round(LetDown.WaterG(totals.BeverageG, totals.TdsPercent, tdsPercent), MidpointRounding.AwayFromZero);
+        var steps = Recipe.Steps.RemoveAll(step => step is Step.Dilute);
+        if (waterG < 1)
+        {
+            return steps.Length == Recipe.Steps.Length ? Refused(PlanRefusal.NothingToLetDown) : Stepped(Recipe with { Steps = steps }, null) with { Value = 0 };
+        }
+
+        // Ice melts into what is already let down, so the water goes in before it.
+        var at = steps.Select((step, i) => (step, i)).LastOrDefault(one => one.step is Step.Press or Step.Drain or Step.Decant or Step.StopDrip).i + 1;
+        return Stepped(Recipe with { Steps = steps.Insert(at, new Step.Dilute(waterG)) }, null) with { Value = waterG };
+    }
+}

@@ -1,0 +1,49 @@
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+using Cistern.Web.Wording;
+
+namespace Cistern.Web.Pages.Plan;
+
+/// <summary>A figure that can be asked for, as it is typed and told.</summary>
+public static class Asking
+{
+    /// <summary>Reads the value asked for.</summary>
+    public static TypedNumber Read(Outcome outcome, string? text, Show show) => outcome switch
+    {
+        Outcome.TdsPercent => TypedNumber.Read(text, 0.1, 15, "% TDS"),
+        Outcome.ExtractionYieldPercent => TypedNumber.Read(text, 1, 35, "%"),
+        Outcome.Tilt => TypedNumber.Read(text, -10, 10, ""),
+        Outcome.DrinkG => Mass(TypedNumber.Read(text, show.Units.MassFromG(5), show.Units.MassFromG(Member.MostWaterG), show.MassUnit), show),
+        Outcome.PressForceN => TypedNumber.Read(text, 10, 500, "N"),
+        _ => TypedNumber.ReadClock(text, 1, Member.LongestBrewS),
+    };
+
+    private static TypedNumber Mass(TypedNumber typed, Show show) => typed.Value is { } mass ? typed with { Value = show.Units.MassToG(mass) } : typed;
+
+    /// <summary>A figure told with its unit.</summary>
+    public static string Told(Outcome outcome, double value, Show show) => outcome switch
+    {
+        Outcome.TdsPercent => $"{Show.Percent(value, 2)} TDS",
+        Outcome.ExtractionYieldPercent => $"{Show.Percent(value)} extraction",
+        Outcome.Tilt => $"a leaning of {Show.Signed(value, 2)}",
+        Outcome.DrinkG => $"{show.Water(value)} in the cup",
+        Outcome.PressForceN => $"{Show.Number(value, 0)} N at the hand",
+        Outcome.DrawdownS => $"a drain of {Show.Clock(value)}",
+        Outcome.FinishS => $"an end at {Show.Clock(value)}",
+        _ => $"a cup to drink at {Show.Clock(value)}",
+    };
+
+    /// <summary>What a figure is called in the list.</summary>
+    public static string Name(Outcome outcome, Show show) => outcome switch
+    {
+        Outcome.TdsPercent => "strength, % TDS",
+        Outcome.ExtractionYieldPercent => "extraction, %",
+        Outcome.Tilt => "leaning",
+        Outcome.DrinkG => $"drink, {show.MassUnit}",
+        Outcome.PressForceN => "force at the hand, N",
+        Outcome.DrawdownS => "drain, min:s",
+        Outcome.FinishS => "done at, min:s",
+        _ => "to drink at, min:s",
+    };
+}
