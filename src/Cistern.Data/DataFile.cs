@@ -108,14 +108,11 @@ public sealed class DataFile : IDisposable
             }
 
             Reached?.Invoke();
-            await using (var db = Context(Path))
+            var empty = Opened();
+            if (fill is not null && empty)
             {
-                // Kept in the file's header, so once is enough.
-                await db.Database.ExecuteSqlRawAsync("PRAGMA journal_mode=WAL", ct);
-                if (fill is not null)
-                {
-                    await FillAsync(db, fill, ct);
-                }
+                await using var db = Context(Path);
+                await FillAsync(db, fill, ct);
             }
 
             opened ??= new FileStream(Path, FileMode.Open, FileAccess.Read, FileShare.ReadWrite | FileShare.Delete);
@@ -309,6 +306,17 @@ public sealed class DataFile : IDisposable
         using var file = File.OpenRead(Path);
         Span<byte> head = stackalloc byte[72];
         return file.ReadAtLeast(head, head.Length, throwOnEndOfStream: false) == head.Length ? BinaryPrimitives.ReadInt32BigEndian(head[68..]) : 0;
+    }
+
+    /// <summary>Sets the file's journal, which its header keeps; no more is done at a start than must be.</summary>
+    /// <returns>Whether nobody brews here yet, so that it may be filled.</returns>
+    private bool Opened()
+    {
+        using var connection = OpenAnew(Path);
+        Run(connection, "PRAGMA journal_mode=WAL");
+        using var command = connection.CreateCommand();
+        command.CommandText = "SELECT EXISTS (SELECT 1 FROM Baristas)";
+        return command.ExecuteScalar() is 0L;
     }
 
     /// <summary>Builds a new file beside its place, and puts it there when it is whole: a start that is cut off leaves nothing behind.</summary>

@@ -4,6 +4,7 @@ using Microsoft.AspNetCore.Connections;
 
 try
 {
+    Warming.Core();
     var builder = WebApplication.CreateBuilder(args);
     builder.AddCistern();
     await using var app = builder.Build();

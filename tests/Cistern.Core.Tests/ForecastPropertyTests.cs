@@ -73,7 +73,7 @@ public sealed class ForecastPropertyTests
             return;
         }
 
-        var fine = ForecastFigures.Of(ForecastModel.Published.Run(recipe, ForecastOptions.TotalsOnly with { StepFactor = 0.5 }).Totals);
+        var fine = ForecastFigures.Of((ForecastModel.Published with { StepFactor = 0.5 }).Figures(recipe).Totals);
         foreach (var (name, value) in coarse)
         {
             if (value is { } number)

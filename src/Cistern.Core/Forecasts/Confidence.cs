@@ -71,8 +71,10 @@ public static class Confidence
     ];
 
     /// <summary>The 80 % band of every outcome the brew has: central differences, added in quadrature.</summary>
-    /// <param name="forecast">The forecast; its recipe is run ten times more.</param>
-    public static IReadOnlyDictionary<Outcome, Band> Of(Forecast forecast)
+    /// <param name="forecast">The forecast; its recipe is run ten times more, in coarse steps.</param>
+    public static IReadOnlyDictionary<Outcome, Band> Of(Forecast forecast) => forecast.Once(() => new Worked(Reckon(forecast))).Bands;
+
+    private static Dictionary<Outcome, Band> Reckon(Forecast forecast)
     {
         Span<double> variance = stackalloc double[Outcomes.All.Count];
         variance.Clear();
@@ -104,6 +106,11 @@ public static class Confidence
         return bands;
     }
 
-    private static Totals Run(Forecast forecast, Func<ModelParameters, ModelParameters> shift) =>
-        (forecast.Model with { Parameters = shift(forecast.Model.Parameters) }).Figures(forecast.Recipe).Totals;
+    private static Totals Run(Forecast forecast, Func<ModelParameters, ModelParameters> shift)
+    {
+        var model = forecast.Model.ForDifferences();
+        return (model with { Parameters = shift(model.Parameters) }).Figures(forecast.Recipe).Totals;
+    }
+
+    private sealed record Worked(IReadOnlyDictionary<Outcome, Band> Bands);
 }

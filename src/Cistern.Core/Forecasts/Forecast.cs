@@ -284,6 +284,13 @@ public sealed record Forecast(
     /// <summary>The steps of time it took: what it costs to run again.</summary>
     public required int Moves { get; init; }
 
+    /// <summary>Where it is remembered, or null.</summary>
+    internal ForecastMemory.Entry? Remembered { get; init; }
+
+    /// <summary>What is worked out from it, once where it is remembered.</summary>
+    internal T Once<T>(Func<T> work)
+        where T : class => Remembered is { } entry ? entry.Of(work) : work();
+
     /// <summary>The figures that a changed recipe comes to with the same model.</summary>
     /// <exception cref="OperationCanceledException">The model was stopped.</exception>
     public Forecast Again(Recipe changed) => Model.Run(changed, Options with { WithSeries = false });

@@ -16,9 +16,6 @@ public sealed record ForecastOptions
 
     /// <summary>The server's volume, ml, where one is known; it is then checked for overflow.</summary>
     public double? ServerMl { get; init; }
-
-    /// <summary>Factor on the time step; 1 but for the test that the step does not matter.</summary>
-    public double StepFactor { get; init; } = 1;
 }
 
 /// <summary>
@@ -37,6 +34,15 @@ public sealed record ForecastModel
     public ModelParameters Parameters { get; init; } = ModelParameters.Published;
 
     /// <summary>
+    /// Factor on the time step. 1 for figures; where only differences count, coarser steps give them as well to a percent
+    /// for a fraction of the work, held against a run of the same steps.
+    /// </summary>
+    public double StepFactor { get; init; } = 1;
+
+    /// <summary>Remembers what was run, so that it is not run again; null remembers nothing.</summary>
+    public ForecastMemory? Memory { get; init; }
+
+    /// <summary>
     /// Stops every run of this model, and of what is worked out with it. A run that is stopped throws
     /// <see cref="OperationCanceledException"/>.
     /// </summary>
@@ -45,14 +51,23 @@ public sealed record ForecastModel
     /// <summary>This model, stopped with whoever asked for it.</summary>
     public ForecastModel StoppedBy(CancellationToken ct) => this with { Stops = ct };
 
+    /// <summary>This model for differences: in steps as coarse as those bear.</summary>
+    public ForecastModel ForDifferences() => this with { StepFactor = 2.5 };
+
     /// <summary>Runs a recipe.</summary>
     /// <param name="recipe">A recipe that the checker has passed; one it has refused may give figures without meaning, but ends.</param>
     /// <param name="options">How; null for totals and series.</param>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
-    public Forecast Run(Recipe recipe, ForecastOptions? options = null) => new ForecastRun(recipe, this, options ?? ForecastOptions.Full).Run();
+    public Forecast Run(Recipe recipe, ForecastOptions? options = null)
+    {
+        options ??= ForecastOptions.Full;
+        return Memory is not null && options.WithSeries ? Memory.Run(recipe, this, options) : RunAnew(recipe, options);
+    }
 
     /// <summary>Runs a recipe for its figures alone.</summary>
     /// <param name="recipe">A recipe, as for <see cref="Run"/>.</param>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
     public Forecast Figures(Recipe recipe) => Run(recipe, ForecastOptions.TotalsOnly);
+
+    internal Forecast RunAnew(Recipe recipe, ForecastOptions options) => new ForecastRun(recipe, this, options).Run();
 }

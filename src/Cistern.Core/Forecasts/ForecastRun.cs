@@ -40,7 +40,7 @@ internal sealed class ForecastRun
         this.recipe = recipe;
         this.model = model;
         this.options = options;
-        slurry = new Slurry(recipe, model, options.StepFactor);
+        slurry = new Slurry(recipe, model);
         timings = new StepTiming[recipe.Steps.Length];
         anchor = RecipeChecker.AnchorIndex(recipe);
         turned = recipe.Brewer.Family == VesselFamily.TubePress

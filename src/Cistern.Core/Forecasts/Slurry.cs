@@ -70,7 +70,7 @@ internal sealed class Slurry
     private double cupStreamG;
     private double cupStreamHeat;
 
-    public Slurry(Recipe recipe, ForecastModel model, double stepFactor)
+    public Slurry(Recipe recipe, ForecastModel model)
     {
         parameters = model.Parameters;
         stops = model.Stops;
@@ -80,7 +80,7 @@ internal sealed class Slurry
         }
 
         this.recipe = recipe;
-        this.stepFactor = stepFactor;
+        stepFactor = model.StepFactor;
         vessel = Vessel.Of(recipe.Brewer);
         fines = recipe.Grind.Fines ?? Grounds.UsualFines(recipe.Grind.MedianUm);
         grounds = new Grounds(recipe.Coffee, recipe.Grind, fines, parameters);

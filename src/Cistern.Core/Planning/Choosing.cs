@@ -128,7 +128,8 @@ public static class Choosing
         if (wish.DrinkMl is { } drinkMl)
         {
             var drinkG = drinkMl * WaterPhysics.DensityGPerMl(60);
-            var charge = ChargeSolver.Solve(recipe, new ChargeWish(new Locks(Quantity.Drink, Quantity.Ratio), drinkG, Scaling.ChargeOf(recipe).Ratio, DrinkCounting.InTheCup), model);
+            // To the tenth of a gram that a scale shows, coarse steps find the charge as well.
+            var charge = ChargeSolver.Solve(recipe, new ChargeWish(new Locks(Quantity.Drink, Quantity.Ratio), drinkG, Scaling.ChargeOf(recipe).Ratio, DrinkCounting.InTheCup), model.ForDifferences());
             recipe = charge is { } found ? Scaling.To(recipe, found) : recipe;
         }
 

@@ -21,6 +21,10 @@ public static class Nudges
     public static IReadOnlyList<Nudge> Of(Forecast forecast, double grindStepUm = 10)
     {
         var nudges = new List<Nudge>();
+        // Only where it goes to counts, so coarse steps do, held against a coarse run of the plan.
+        var model = forecast.Model.ForDifferences();
+        var stands = model.Figures(forecast.Recipe).Totals;
+        var exact = forecast.Totals;
         foreach (var setting in Enum.GetValues<Setting>())
         {
             if (Settings.Get(forecast, setting) is not { } value || By(forecast, setting, value, grindStepUm) is not { } by)
@@ -28,8 +32,13 @@ public static class Nudges
                 continue;
             }
 
-            var totals = forecast.Again(Settings.With(forecast, setting, value + by)).Totals;
-            nudges.Add(new Nudge(setting, by, totals.FinalTdsPercent, totals.ExtractionYieldPercent, totals.Tilt));
+            var totals = model.Figures(Settings.With(forecast, setting, value + by)).Totals;
+            nudges.Add(new Nudge(
+                setting,
+                by,
+                exact.FinalTdsPercent + totals.FinalTdsPercent - stands.FinalTdsPercent,
+                exact.ExtractionYieldPercent + totals.ExtractionYieldPercent - stands.ExtractionYieldPercent,
+                exact.Tilt + totals.Tilt - stands.Tilt));
         }
 
         return nudges;

@@ -18,14 +18,18 @@ public static class Slack
     /// <summary>The slack of every setting the recipe has, on the tighter side, in the setting's own unit.</summary>
     /// <param name="forecast">The forecast of the recipe.</param>
     /// <returns>Infinity where no change within sense moves the cup that far.</returns>
-    public static IReadOnlyDictionary<Setting, double> Of(Forecast forecast)
+    public static IReadOnlyDictionary<Setting, double> Of(Forecast forecast) => forecast.Once(() => new Worked(Reckon(forecast))).Slack;
+
+    private static Dictionary<Setting, double> Reckon(Forecast forecast)
     {
+        var model = forecast.Model.ForDifferences();
+        var stands = model.Figures(forecast.Recipe).Totals;
         var slack = new Dictionary<Setting, double>();
         foreach (var setting in Enum.GetValues<Setting>())
         {
             if (Settings.Get(forecast, setting) is { } value)
             {
-                slack[setting] = Math.Min(Side(forecast, setting, value, -1), Side(forecast, setting, value, 1));
+                slack[setting] = Tighter(forecast, setting, value, changed => Move(model.Figures(changed).Totals, stands));
             }
         }
 
@@ -43,52 +47,58 @@ public static class Slack
         _ => (5, 60),
     };
 
-    /// <summary>How far one way until the cup has moved that much: a secant on what is nearly linear.</summary>
-    private static double Side(Forecast forecast, Setting setting, double value, int sign)
+    /// <summary>
+    /// How far the tighter way until the cup has moved that much: a first step either way tells which that is, then a
+    /// secant on what is nearly linear.
+    /// </summary>
+    private static double Tighter(Forecast forecast, Setting setting, double value, Func<Recipe, double> move)
     {
-        var (step, furthest) = Reach(setting, value);
-        if (sign < 0)
+        var (first, furthest) = Reach(setting, value);
+        var down = Math.Min(furthest, setting switch { Setting.Turns => value, Setting.PressS => value - 1, Setting.ReleaseS => value - EarliestS(forecast), _ => 0.95 * value });
+        double At(int sign, double far) => move(Settings.With(forecast, setting, value + (sign * far)));
+        var sides = new List<(int Sign, double Furthest, double Far, double Moved)>(2);
+        foreach (var (sign, most) in ((int, double)[])[(-1, down), (1, furthest)])
         {
-            furthest = Math.Min(furthest, setting switch { Setting.Turns => value, Setting.PressS => value - 1, Setting.ReleaseS => value - EarliestS(forecast), _ => 0.95 * value });
-        }
-
-        if (furthest <= 0)
-        {
-            return double.PositiveInfinity;
-        }
-
-        double nearS = 0, nearMove = 0;
-        var far = Math.Min(step, furthest);
-        for (var i = 0; i < 6; i++)
-        {
-            var move = Move(forecast, setting, value + (sign * far));
-            if (Math.Abs(move - 1) < 0.02)
+            if (most > 0)
             {
-                return far;
+                var far = Math.Min(first, most);
+                sides.Add((sign, most, far, At(sign, far)));
             }
+        }
 
-            if (move < 1 && far >= furthest)
+        // Where the two sides are nearly alike the curve decides, so both are followed.
+        const double Alike = 1.25;
+        var steepest = sides.Count == 0 ? 0 : sides.Max(side => side.Moved / side.Far);
+        return sides.Where(side => side.Moved / side.Far >= steepest / Alike)
+            .Select(side => Side(side.Far, side.Moved, side.Furthest, far => At(side.Sign, far)))
+            .DefaultIfEmpty(double.PositiveInfinity).Min();
+    }
+
+    private static double Side(double far, double moved, double furthest, Func<double, double> at)
+    {
+        const double Near = 0.03; // of what counts: finer than anybody reads it
+        double near = 0, nearMove = 0;
+        for (var i = 0; i < 6 && Math.Abs(moved - 1) >= Near; i++)
+        {
+            if (moved < 1 && far >= furthest)
             {
                 return double.PositiveInfinity;
             }
 
-            var slope = (move - nearMove) / (far - nearS);
-            var next = slope > 1e-9 ? Math.Clamp(far + ((1 - move) / slope), 0.1 * far, Math.Min(furthest, 6 * far)) : Math.Min(furthest, 4 * far);
-            (nearS, nearMove) = (far, move);
+            var slope = (moved - nearMove) / (far - near);
+            var next = slope > 1e-9 ? Math.Clamp(far + ((1 - moved) / slope), 0.1 * far, Math.Min(furthest, 6 * far)) : Math.Min(furthest, 4 * far);
+            (near, nearMove) = (far, moved);
             far = next;
+            moved = at(far);
         }
 
         return far;
     }
 
     /// <summary>How much the cup has moved: 1 is where it counts.</summary>
-    private static double Move(Forecast forecast, Setting setting, double value)
-    {
-        var totals = forecast.Again(Settings.With(forecast, setting, value)).Totals;
-        return Math.Max(
-            Math.Abs(totals.FinalTdsPercent - forecast.Totals.FinalTdsPercent) / TdsPercent,
-            Math.Abs(totals.Tilt - forecast.Totals.Tilt) / Tilt);
-    }
+    private static double Move(Totals totals, Totals stands) => Math.Max(
+        Math.Abs(totals.FinalTdsPercent - stands.FinalTdsPercent) / TdsPercent,
+        Math.Abs(totals.Tilt - stands.Tilt) / Tilt);
 
     /// <summary>The release cannot come before the water is in.</summary>
     private static double EarliestS(Forecast forecast)
@@ -101,4 +111,6 @@ public static class Slack
 
         return filledS;
     }
+
+    private sealed record Worked(IReadOnlyDictionary<Setting, double> Slack);
 }

@@ -58,7 +58,8 @@ public static class Setup
         builder.Services.AddHttpContextAccessor();
         builder.Services.AddScoped<Here>();
         // What a request works out stops when whoever asked has gone.
-        builder.Services.AddScoped(services => ForecastModel.Published.StoppedBy(services.GetRequiredService<IHttpContextAccessor>().HttpContext?.RequestAborted ?? default));
+        builder.Services.AddSingleton(new ForecastMemory());
+        builder.Services.AddScoped(services => (ForecastModel.Published with { Memory = services.GetRequiredService<ForecastMemory>() }).StoppedBy(services.GetRequiredService<IHttpContextAccessor>().HttpContext?.RequestAborted ?? default));
         builder.Services.AddSingleton<Pages.Brewing.BrewDesk>();
         builder.Services.AddScoped<JobLedger>();
         builder.Services.AddScoped<PlanStore>();
@@ -157,8 +158,24 @@ public static class Setup
             file.RemoveDemo(DemoData.IsOldDemo);
         }
 
-        await file.PrepareAsync(settings.Demo, settings.Demo ? (db, ct) => DemoData.FillAsync(db, time, ct) : null);
-        await using var scope = app.Services.CreateAsyncScope();
-        await DataFile.TidyAsync(scope.ServiceProvider.GetRequiredService<CisternDb>(), time.GetUtcNow().AddDays(-60).ToUnixTimeMilliseconds());
+        var prepared = file.PrepareAsync(settings.Demo, settings.Demo ? (db, ct) => DemoData.FillAsync(db, time, ct) : null);
+        Warming.Data(app.Services, prepared);
+        await prepared;
+
+        // What nobody waits for is tidied when the pages are served.
+        app.Lifetime.ApplicationStarted.Register(() => _ = TidyAsync(app.Services, time));
+    }
+
+    private static async Task TidyAsync(IServiceProvider services, TimeProvider time)
+    {
+        try
+        {
+            await using var scope = services.CreateAsyncScope();
+            await DataFile.TidyAsync(scope.ServiceProvider.GetRequiredService<CisternDb>(), time.GetUtcNow().AddDays(-60).ToUnixTimeMilliseconds());
+        }
+        catch (Exception error) when (error is Microsoft.Data.Sqlite.SqliteException or IOException or ObjectDisposedException)
+        {
+            Log.Warning(error, "Plans that were only tried could not be tidied away.");
+        }
     }
 }

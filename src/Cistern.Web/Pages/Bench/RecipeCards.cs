@@ -1,6 +1,8 @@
+using System.Collections.Concurrent;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
 using Cistern.Web.Wording;
 
 namespace Cistern.Web.Pages.Bench;
@@ -22,8 +24,13 @@ public sealed record RecipeCards(IReadOnlyList<FamilyCards> Families)
 {
     private static readonly Lazy<IReadOnlyList<Forecast>> Forecasts = new(() => [.. RecipeLibrary.All.Select(recipe => ForecastModel.Published.Run(recipe))]);
 
+    /// <summary>The cards in each set of units: they are the same on every look.</summary>
+    private static readonly ConcurrentDictionary<Units, RecipeCards> Made = new();
+
     /// <summary>Every recipe of the library, by family.</summary>
-    public static RecipeCards Of(Show show) => new(
+    public static RecipeCards Of(Show show) => Made.GetOrAdd(show.Units, _ => Make(show));
+
+    private static RecipeCards Make(Show show) => new(
         [.. Forecasts.Value.GroupBy(forecast => forecast.Recipe.Brewer.Family).Select(group => new FamilyCards(group.Key, [.. group.Select(forecast => Card(forecast, show))]))]);
 
     private static RecipeCard Card(Forecast forecast, Show show)

@@ -27,9 +27,9 @@ public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, I
 
         foreach (var brew in brews.Where(brew => brew.IsReadable()))
         {
-            var forecast = plan.Forecast.Model.Figures(brew.Recipe());
+            var forecast = plan.Forecast.Model.Run(brew.Recipe());
             var endS = brew is { EndedAtMs: { } ended, StartedAtMs: { } started } ? (ended - started) / 1000.0 : 0;
-            var real = forecast.Again(AsBrewed.Of(forecast.Recipe, BrewRun.Replay(forecast, brew.CorePresses, endS), brew.WeightsG())).Totals;
+            var real = forecast.Model.Run(AsBrewed.Of(forecast.Recipe, BrewRun.Replay(forecast, brew.CorePresses, endS), brew.WeightsG())).Totals;
             marks.Add(new MapMark(MapPoint.Brew, real.ExtractionYieldPercent, real.FinalTdsPercent, brew.Name));
             rows.Add(Row($"Brewed: {brew.Name}", real.FinalTdsPercent, real.ExtractionYieldPercent, real.Tilt));
         }
