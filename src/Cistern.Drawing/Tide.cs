@@ -156,7 +156,7 @@ public static class Tide
                 detail += $" · scale {options.Labels.Mass(timing.DisplayG)}";
             }
 
-            var timed = timing.EndS >= fromS - 0.01 && step is not (Step.Preheat or Step.RinseFilter or Step.Weigh or Step.GrindCoffee or Step.HeatWater);
+            var timed = timing.EndS >= fromS - 0.01 && !Verb.TraitsOf(step).MakesReady;
             var x = timed ? X(timing.StartS) : left;
             var width = timed ? Math.Max(5, X(timing.EndS) - x) : 0;
             if (timed)
@@ -167,7 +167,7 @@ public static class Tide
             if (timed && step.Window is { } window)
             {
                 // For what lasts, the window is of its length; for the rest, of its start.
-                var fromWindowS = step is Step.Wait or Step.Press or Step.Drain ? timing.StartS : 0;
+                var fromWindowS = Verb.TraitsOf(step).WindowOf == WindowOf.Length ? timing.StartS : 0;
                 var (lowX, highX) = (X(fromWindowS + window.Low), X(fromWindowS + window.High));
                 row.Add($"<path class=\"tide-window\" d=\"M{lowX} 3V29M{highX} 3V29M{lowX} 4H{highX}M{lowX} 28H{highX}\"/>");
             }
@@ -321,7 +321,7 @@ public static class Tide
         {
             for (var i = 0; i < forecast.Timings.Length; i++)
             {
-                if (forecast.Timings[i].EndS >= fromS - 0.01 && forecast.Recipe.Steps[i] is not (Step.Preheat or Step.RinseFilter or Step.Weigh or Step.GrindCoffee or Step.HeatWater))
+                if (forecast.Timings[i].EndS >= fromS - 0.01 && !Verb.TraitsOf(forecast.Recipe.Steps[i]).MakesReady)
                 {
                     yield return i;
                 }

@@ -51,7 +51,7 @@ public sealed record BrewRun(ImmutableArray<DoneStep> Done, DueStep? Present, Du
     public double EndS => Done.IsEmpty ? 0 : Done[^1].EndS ?? 0;
 
     /// <summary>Whether a step ends by itself at its time, with no hand on it.</summary>
-    public static bool EndsByItself(Step step) => step is Step.Wait;
+    public static bool EndsByItself(Step step) => Verb.TraitsOf(step).Ends == StepEnding.Clock;
 
     /// <summary>
     /// Whether the clock starts when the step is <em>done</em>: every moment that is 0:00 is the beginning of something

@@ -37,7 +37,7 @@ public static class Acts
         for (var i = 0; i < steps.Length; i++)
         {
             var timing = forecast.Timings[i];
-            if (steps[i] is Step.Pour or Step.SeatChamber)
+            if (Verb.TraitsOf(steps[i]).BringsWater)
             {
                 fromS ??= timing.StartS;
                 filledS = i < release ? timing.EndS : filledS;
@@ -65,21 +65,16 @@ public static class Acts
     public static Act Of(Recipe recipe, int index)
     {
         var release = FirstRelease(recipe);
-        var lastPour = recipe.Steps.Take(release).Select((step, i) => step is Step.Pour or Step.SeatChamber ? i : -1).DefaultIfEmpty(-1).Max();
+        var lastPour = recipe.Steps.Take(release).Select((step, i) => Verb.TraitsOf(step).BringsWater ? i : -1).DefaultIfEmpty(-1).Max();
         var lastRelease = recipe.Steps.Select((step, i) => IsRelease(step) ? i : -1).Max();
         return index <= lastPour ? Act.Fill : index < release ? Act.Hold : index <= lastRelease ? Act.Release : Act.Cup;
     }
 
-    private static int FirstRelease(Recipe recipe)
+    /// <summary>The step that begins the release, or −1: the first that parts water and coffee after the last of the water.</summary>
+    /// <remarks>A valve that stands open from the start is part of filling.</remarks>
+    public static int ReleaseIndex(Recipe recipe)
     {
-        // A valve that stands open from the start is part of filling: the last opening is the release.
-        var lastPour = -1;
-        for (var i = 0; i < recipe.Steps.Length; i++)
-        {
-            lastPour = recipe.Steps[i] is Step.Pour or Step.SeatChamber ? i : lastPour;
-        }
-
-        for (var i = lastPour + 1; i < recipe.Steps.Length; i++)
+        for (var i = LastWater(recipe) + 1; i < recipe.Steps.Length; i++)
         {
             if (IsRelease(recipe.Steps[i]))
             {
@@ -87,9 +82,22 @@ public static class Acts
             }
         }
 
-        return recipe.Steps.Length;
+        return -1;
     }
 
-    private static bool IsRelease(Step step) =>
-        step is Step.Press or Step.Plunge or Step.Drain or Step.Decant or Step.OpenValve or Step.RemoveBurner or Step.Flip;
+    /// <summary>The last step that brings water, or −1.</summary>
+    internal static int LastWater(Recipe recipe)
+    {
+        var last = -1;
+        for (var i = 0; i < recipe.Steps.Length; i++)
+        {
+            last = Verb.TraitsOf(recipe.Steps[i]).BringsWater ? i : last;
+        }
+
+        return last;
+    }
+
+    private static int FirstRelease(Recipe recipe) => ReleaseIndex(recipe) is >= 0 and var index ? index : recipe.Steps.Length;
+
+    private static bool IsRelease(Step step) => Verb.TraitsOf(step).Parts;
 }

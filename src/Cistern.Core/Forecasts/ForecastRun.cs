@@ -489,7 +489,7 @@ internal sealed class ForecastRun
                 continue;
             }
 
-            var value = recipe.Steps[i] is Step.Wait or Step.Press or Step.Drain ? timings[i].LengthS : timings[i].StartS;
+            var value = Verb.TraitsOf(recipe.Steps[i]).WindowOf == WindowOf.Length ? timings[i].LengthS : timings[i].StartS;
             if (value < window.Low - 0.05 || value > window.High + 0.05)
             {
                 events.Add(new BrewEvent(BrewEventKind.WindowMissed, timings[i].StartS, i, value, value < window.Low ? window.Low : window.High));

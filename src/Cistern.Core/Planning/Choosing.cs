@@ -106,12 +106,8 @@ public static class Choosing
         [.. recipes.AsParallel().AsOrdered().Select(recipe => Weigh(recipe, wish, model)).AsEnumerable().OrderBy(choice => choice.Misfits.Count).ThenBy(choice => choice.Forecast.Totals.FinishS)];
 
     /// <summary>Seconds of a brew that need hands: not a wait, and not what drains by itself.</summary>
-    public static double HandsS(Forecast forecast) => forecast.Timings.Sum(timing => forecast.Recipe.Steps[timing.Index] switch
-    {
-        Step.Wait or Step.WaitFor or Step.Drain => 0,
-        Step.HeatWater or Step.Weigh or Step.GrindCoffee or Step.RinseFilter or Step.Preheat or Step.Taste or Step.Serve or Step.Clear => 0,
-        _ => Math.Max(ShortS, timing.LengthS),
-    });
+    public static double HandsS(Forecast forecast) => forecast.Timings.Sum(timing =>
+        Verb.TraitsOf(forecast.Recipe.Steps[timing.Index]).Hands ? Math.Max(ShortS, timing.LengthS) : 0);
 
     /// <summary>What a vessel leaves to clear away. Judged.</summary>
     public static WashingUp WashingOf(Brewer brewer) => brewer.Family switch

@@ -104,7 +104,7 @@ public sealed record Preparation(IReadOnlyList<Preparing> Things, double WaterG,
     {
         for (var i = 0; i < forecast.Timings.Length; i++)
         {
-            if (forecast.Recipe.Steps[i] is Step.Pour or Step.SeatChamber)
+            if (Verb.TraitsOf(forecast.Recipe.Steps[i]).BringsWater)
             {
                 return forecast.Timings[i].StartS;
             }

@@ -82,19 +82,7 @@ public static class Settings
     private static Step.SeatChamber? Chamber(Recipe recipe) => recipe.Steps.OfType<Step.SeatChamber>().FirstOrDefault();
 
     /// <summary>The step that begins the release, or −1.</summary>
-    public static int ReleaseIndex(Recipe recipe)
-    {
-        var lastPour = LastPour(recipe);
-        for (var i = lastPour + 1; i < recipe.Steps.Length; i++)
-        {
-            if (recipe.Steps[i] is Step.Press or Step.Plunge or Step.Drain or Step.Decant or Step.OpenValve or Step.RemoveBurner or Step.Flip)
-            {
-                return i;
-            }
-        }
-
-        return -1;
-    }
+    public static int ReleaseIndex(Recipe recipe) => Acts.ReleaseIndex(recipe);
 
     /// <summary>The step a setting belongs to: the first stirring for turns, the press or plunge for its seconds; −1 for the rest.</summary>
     public static int StepOf(Recipe recipe, Setting setting) => setting switch
@@ -103,17 +91,6 @@ public static class Settings
         Setting.PressS => PressIndex(recipe),
         _ => -1,
     };
-
-    private static int LastPour(Recipe recipe)
-    {
-        var last = -1;
-        for (var i = 0; i < recipe.Steps.Length; i++)
-        {
-            last = recipe.Steps[i] is Step.Pour or Step.SeatChamber ? i : last;
-        }
-
-        return last;
-    }
 
     private static int StirIndex(Recipe recipe) => IndexOf(recipe, step => step is Step.Stirring and not Step.Stir { Continuous: true });
 
@@ -150,7 +127,7 @@ public static class Settings
 
         var deltaS = atS - forecast.Timings[release].StartS;
         var steps = recipe.Steps.ToBuilder();
-        var lastPour = LastPour(recipe);
+        var lastPour = Acts.LastWater(recipe);
         for (var i = release; i > lastPour; i--)
         {
             if (steps[i] is Step.Wait wait)

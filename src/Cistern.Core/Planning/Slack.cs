@@ -106,7 +106,7 @@ public static class Slack
         var filledS = 0.0;
         for (var i = 0; i < Settings.ReleaseIndex(forecast.Recipe); i++)
         {
-            filledS = forecast.Recipe.Steps[i] is Step.Pour or Step.SeatChamber ? forecast.Timings[i].EndS : filledS;
+            filledS = Verb.TraitsOf(forecast.Recipe.Steps[i]).BringsWater ? forecast.Timings[i].EndS : filledS;
         }
 
         return filledS;

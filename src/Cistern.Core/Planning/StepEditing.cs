@@ -183,7 +183,7 @@ public static class StepEditing
                 steps.Add(new Step.Wait(Math.Round(gapS, 1)));
             }
 
-            var ofStart = step is not (Step.Wait or Step.Press or Step.Drain);
+            var ofStart = Verb.TraitsOf(step).WindowOf == WindowOf.Start;
             steps.Add(step with
             {
                 AtS = i <= anchor || step.AtS is null ? null : Math.Max(0, Math.Round(forecast.Timings[i].StartS - zeroS, 1)),

@@ -106,12 +106,7 @@ public static class RecipeWriter
         json.WriteStartObject();
         json.WriteString("do", verb.Word);
         Optional(json, "at", step.AtS);
-        if (step is Step.Stirring stirring)
-        {
-            json.WriteNumber("turns", stirring.Turns);
-        }
-
-        WriteOwn(json, step);
+        verb.Write(new StepWriter(json), step);
         if (verb.Takes.Contains("overS"))
         {
             json.WriteNumber("overS", step.OverS);
@@ -120,84 +115,6 @@ public static class RecipeWriter
         Optional(json, "window", step.Window);
         Optional(json, "note", step.Note);
         End(json, step);
-    }
-
-    private static void WriteOwn(Utf8JsonWriter json, Step step)
-    {
-        switch (step)
-        {
-            case Step.HeatWater heat:
-                Optional(json, "toC", heat.ToC);
-                break;
-            case Step.RinseFilter rinse:
-                Unless(json, "hot", rinse.Hot, otherwise: true);
-                break;
-            case Step.Pour pour:
-                json.WriteNumber("toG", pour.ToG);
-                if (pour.Height != PourHeight.Normal)
-                {
-                    json.WriteString("height", Words<PourHeight>.Of(pour.Height));
-                }
-
-                Optional(json, "path", pour.Path);
-                Unless(json, "stirring", pour.StirsIn, otherwise: false);
-                Optional(json, "temperatureC", pour.TemperatureC);
-                break;
-            case Step.Stir stir:
-                Unless(json, "continuous", stir.Continuous, otherwise: false);
-                Optional(json, "tool", stir.Tool);
-                Optional(json, "path", stir.Path);
-                break;
-            case Step.Lid lid:
-                Unless(json, "on", lid.On, otherwise: true);
-                break;
-            case Step.SeatPlunger seat:
-                Unless(json, "drawBack", seat.DrawBack, otherwise: false);
-                break;
-            case Step.LightBurner burner:
-                Optional(json, "flameW", burner.FlameW);
-                break;
-            case Step.SeatChamber chamber:
-                json.WriteNumber("waterG", chamber.WaterG);
-                Optional(json, "holdC", chamber.HoldC);
-                break;
-            case Step.Wait wait:
-                json.WriteNumber("forS", wait.ForS);
-                break;
-            case Step.WaitFor wait:
-                json.WriteString("event", Words<WaitEvent>.Of(wait.Event));
-                json.WriteNumber("expectS", wait.ExpectS);
-                break;
-            case Step.Plunge plunge:
-                if (plunge.Depth != PlungeDepth.Bottom)
-                {
-                    json.WriteString("depth", Words<PlungeDepth>.Of(plunge.Depth));
-                }
-
-                break;
-            case Step.Drain drain:
-                Optional(json, "untilG", drain.UntilG);
-                break;
-            case Step.Decant decant:
-                Optional(json, "leaveG", decant.LeaveG);
-                break;
-            case Step.SwapCup swap:
-                Unless(json, "keep", swap.Keep, otherwise: true);
-                break;
-            case Step.Dilute dilute:
-                json.WriteNumber("waterG", dilute.WaterG);
-                Optional(json, "temperatureC", dilute.TemperatureC);
-                break;
-            case Step.Ice ice:
-                json.WriteNumber("iceG", ice.IceG);
-                json.WriteNumber("iceC", ice.IceC);
-                json.WriteString("where", Words<IcePlace>.Of(ice.Where));
-                Optional(json, "untilC", ice.UntilC);
-                break;
-            default:
-                // The other verbs have no members of their own.
-                break;
-        }
     }
 
     private static void End(Utf8JsonWriter json, Extensible extensible)

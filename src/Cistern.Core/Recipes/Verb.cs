@@ -2,7 +2,10 @@ using System.Collections.Frozen;
 
 namespace Cistern.Core.Recipes;
 
-/// <summary>One verb of the recipe file: its word, what it takes, where it can be done, and how it is read.</summary>
+/// <summary>
+/// One verb of the recipe file: its word, what it takes, where it can be done, what is true of it, and how it is read and
+/// written. The one table of steps: reader, writer, schema, forms, the conducting of a brew and its drawing follow it.
+/// </summary>
 public sealed class Verb
 {
     private static readonly VesselFamily[] Drippers = [VesselFamily.ValveDripper, VesselFamily.LeverDripper];
@@ -13,10 +16,18 @@ public sealed class Verb
     private static readonly VesselFamily[] ThroughFilter = [VesselFamily.ValveDripper, VesselFamily.LeverDripper, VesselFamily.Siphon];
     private static readonly VesselFamily[] Filtered = [VesselFamily.TubePress, VesselFamily.ValveDripper, VesselFamily.LeverDripper, VesselFamily.Siphon, VesselFamily.FrenchPress];
 
-    private readonly Func<ObjectReader, Step> read;
+    private static readonly StepTraits Ready = new(StepEnding.Hands) { MakesReady = true, Hands = false };
+    private static readonly StepTraits Worked = new(StepEnding.Hands);
+    private static readonly StepTraits OnTheScale = Worked with { Instruments = Instruments.Scale };
+    private static readonly StepTraits Served = Worked with { Hands = false };
 
-    private Verb(string word, Type type, string[] takes, string[] requires, VesselFamily[]? families, Func<ObjectReader, Step> read)
+    private readonly Func<ObjectReader, Step> read;
+    private readonly Action<StepWriter, Step> write;
+
+    private Verb(string word, Type type, string[] takes, string[] requires, VesselFamily[]? families, StepTraits traits, Func<ObjectReader, Step> read, Action<StepWriter, Step> write)
     {
+        Traits = traits;
+        this.write = write;
         Word = word;
         Type = type;
         Takes = takes;
@@ -37,76 +48,116 @@ public sealed class Verb
     /// <summary>Those of them it must have.</summary>
     public IReadOnlyList<string> Requires { get; }
 
+    /// <summary>What is true of every step of it.</summary>
+    public StepTraits Traits { get; }
+
     /// <summary>The families of vessel that can do it.</summary>
     public IReadOnlyList<VesselFamily> Families { get; }
 
     /// <summary>Every verb.</summary>
     public static IReadOnlyList<Verb> All { get; } =
     [
-        Of<Step.HeatWater>("heat-water", ["toC"], r => new Step.HeatWater(r.Number("toC"))),
-        Of<Step.RinseFilter>("rinse-filter", ["hot"], r => new Step.RinseFilter(r.Flag("hot", true)), Filtered),
-        Of<Step.Preheat>("preheat", [], _ => new Step.Preheat()),
-        Of<Step.Weigh>("weigh", [], _ => new Step.Weigh()),
-        Of<Step.GrindCoffee>("grind", [], _ => new Step.GrindCoffee()),
-        Of<Step.Tare>("tare", [], _ => new Step.Tare()),
-        Of<Step.AddCoffee>("add-coffee", [], _ => new Step.AddCoffee()),
-        new("pour", typeof(Step.Pour), ["toG", "overS", "height", "path", "stirring", "temperatureC"], ["toG"],
-            Enum.GetValues<VesselFamily>(), r => new Step.Pour(r.Required("toG"))
+        Of<Step.HeatWater>("heat-water", ["toC"], Ready with { Instruments = Instruments.Kettle }, r => new Step.HeatWater(r.Number("toC")), (w, step) => w.Maybe("toC", step.ToC)),
+        Of<Step.RinseFilter>("rinse-filter", ["hot"], Ready, r => new Step.RinseFilter(r.Flag("hot", true)), (w, step) => w.Unless("hot", step.Hot, otherwise: true), Filtered),
+        Of<Step.Preheat>("preheat", Ready),
+        Of<Step.Weigh>("weigh", Ready with { Instruments = Instruments.Scale }),
+        Of<Step.GrindCoffee>("grind", Ready),
+        Of<Step.Tare>("tare", OnTheScale),
+        Of<Step.AddCoffee>("add-coffee", OnTheScale),
+        Of<Step.Pour>("pour", ["toG", "overS", "height", "path", "stirring", "temperatureC"], OnTheScale with { BringsWater = true, Weighed = true, Instruments = Instruments.Scale | Instruments.Kettle },
+            r => new Step.Pour(r.Required("toG"))
             {
                 OverS = r.Or("overS", 15),
                 Height = r.Word<PourHeight>("height") ?? PourHeight.Normal,
                 Path = r.Word<PourPath>("path"),
                 StirsIn = r.Flag("stirring", false),
                 TemperatureC = r.Number("temperatureC"),
+            },
+            (w, step) =>
+            {
+                w.Number("toG", step.ToG);
+                w.Unless("height", step.Height, PourHeight.Normal);
+                w.Maybe("path", step.Path);
+                w.Unless("stirring", step.StirsIn, otherwise: false);
+                w.Maybe("temperatureC", step.TemperatureC);
+            }, requires: ["toG"]),
+        Of<Step.LevelBed>("level-bed", Worked),
+        Of<Step.MakeWell>("make-well", Worked),
+        Of<Step.Stir>("stir", ["turns", "overS", "continuous", "tool", "path"], Worked,
+            r => new Step.Stir
+            {
+                Turns = r.Turns(3),
+                OverS = r.Or("overS", 3),
+                Continuous = r.Flag("continuous", false),
+                Tool = r.Text("tool"),
+                Path = r.Text("path", "stir.path"),
+            },
+            (w, step) =>
+            {
+                w.Number("turns", step.Turns);
+                w.Unless("continuous", step.Continuous, otherwise: false);
+                w.Maybe("tool", step.Tool);
+                w.Maybe("path", step.Path);
             }),
-        Of<Step.LevelBed>("level-bed", [], _ => new Step.LevelBed()),
-        Of<Step.MakeWell>("make-well", [], _ => new Step.MakeWell()),
-        Of<Step.Stir>("stir", ["turns", "overS", "continuous", "tool", "path"], r => new Step.Stir
-        {
-            Turns = r.Turns(3),
-            OverS = r.Or("overS", 3),
-            Continuous = r.Flag("continuous", false),
-            Tool = r.Text("tool"),
-            Path = r.Text("path", "stir.path"),
-        }),
-        Of<Step.Swirl>("swirl", ["turns", "overS"], r => new Step.Swirl { Turns = r.Turns(2), OverS = r.Or("overS", 3) }),
-        Of<Step.TapRaft>("tap-raft", ["turns", "overS"], r => new Step.TapRaft { Turns = r.Turns(2), OverS = r.Or("overS", 3) }),
-        Of<Step.BreakCrust>("break-crust", ["turns", "overS"], r => new Step.BreakCrust { Turns = r.Turns(3), OverS = r.Or("overS", 3) }),
-        Of<Step.Skim>("skim", ["overS"], r => new Step.Skim { OverS = r.Or("overS", 10) }),
-        Of<Step.Lid>("lid", ["on"], r => new Step.Lid(r.Flag("on", true))),
-        Of<Step.SeatPlunger>("seat-plunger", ["drawBack"], r => new Step.SeatPlunger(r.Flag("drawBack", false)), Pressed),
-        Of<Step.LiftPlunger>("lift-plunger", [], _ => new Step.LiftPlunger(), Pressed),
-        Of<Step.Smell>("smell", [], _ => new Step.Smell()),
-        Of<Step.PurgeAir>("purge-air", ["overS"], r => new Step.PurgeAir { OverS = r.Or("overS", 0) }, Tube),
-        Of<Step.Flip>("flip", ["overS"], r => new Step.Flip { OverS = r.Or("overS", 4) }, Tube),
-        Of<Step.LightBurner>("light-burner", ["flameW"], r => new Step.LightBurner(r.Number("flameW")), Siphon),
-        new("seat-chamber", typeof(Step.SeatChamber), ["waterG", "holdC"], ["waterG"], Siphon,
-            r => new Step.SeatChamber(r.Required("waterG")) { HoldC = r.Number("holdC") }),
-        Of<Step.RemoveBurner>("remove-burner", [], _ => new Step.RemoveBurner(), Siphon),
-        Of<Step.OpenValve>("open-valve", [], _ => new Step.OpenValve(), Drippers),
-        Of<Step.CloseValve>("close-valve", [], _ => new Step.CloseValve(), Drippers),
-        new("wait", typeof(Step.Wait), ["forS"], ["forS"], null, r => new Step.Wait(r.Required("forS"))),
-        new("wait-for", typeof(Step.WaitFor), ["event", "expectS"], ["event"], null,
-            r => new Step.WaitFor(r.RequiredWord<WaitEvent>("event")) { ExpectS = r.Or("expectS", 0) }),
-        Of<Step.Press>("press", ["overS"], r => new Step.Press { OverS = r.Or("overS", 25) }, Tube),
-        Of<Step.Plunge>("plunge", ["overS", "depth"],
-            r => new Step.Plunge(r.Word<PlungeDepth>("depth") ?? PlungeDepth.Bottom) { OverS = r.Or("overS", 20) }, [VesselFamily.FrenchPress]),
-        Of<Step.Drain>("drain", ["untilG"], r => new Step.Drain(r.Number("untilG")), ThroughFilter),
-        Of<Step.Decant>("decant", ["overS", "leaveG"], r => new Step.Decant(r.Number("leaveG")) { OverS = r.Or("overS", 10) }, PouredOff),
-        Of<Step.SwapCup>("swap-cup", ["keep"], r => new Step.SwapCup(r.Flag("keep", true))),
-        Of<Step.StopDrip>("stop-drip", [], _ => new Step.StopDrip(), Tube),
-        Of<Step.Clear>("clear", [], _ => new Step.Clear()),
-        new("dilute", typeof(Step.Dilute), ["waterG", "temperatureC"], ["waterG"], null,
-            r => new Step.Dilute(r.Required("waterG"), r.Number("temperatureC"))),
-        new("ice", typeof(Step.Ice), ["iceG", "iceC", "where", "untilC"], ["iceG"], null, r => new Step.Ice(r.Required("iceG"))
-        {
-            IceC = r.Or("iceC", -6),
-            Where = r.Word<IcePlace>("where") ?? IcePlace.Server,
-            UntilC = r.Number("untilC"),
-        }),
-        Of<Step.StirCup>("stir-cup", [], _ => new Step.StirCup()),
-        Of<Step.Taste>("taste", [], _ => new Step.Taste()),
-        Of<Step.Serve>("serve", [], _ => new Step.Serve()),
+        Of<Step.Swirl>("swirl", ["turns", "overS"], Worked, r => new Step.Swirl { Turns = r.Turns(2), OverS = r.Or("overS", 3) }, (w, step) => w.Number("turns", step.Turns)),
+        Of<Step.TapRaft>("tap-raft", ["turns", "overS"], Worked, r => new Step.TapRaft { Turns = r.Turns(2), OverS = r.Or("overS", 3) }, (w, step) => w.Number("turns", step.Turns)),
+        Of<Step.BreakCrust>("break-crust", ["turns", "overS"], Worked, r => new Step.BreakCrust { Turns = r.Turns(3), OverS = r.Or("overS", 3) }, (w, step) => w.Number("turns", step.Turns)),
+        Of<Step.Skim>("skim", ["overS"], OnTheScale, r => new Step.Skim { OverS = r.Or("overS", 10) }),
+        Of<Step.Lid>("lid", ["on"], OnTheScale, r => new Step.Lid(r.Flag("on", true)), (w, step) => w.Unless("on", step.On, otherwise: true)),
+        Of<Step.SeatPlunger>("seat-plunger", ["drawBack"], OnTheScale, r => new Step.SeatPlunger(r.Flag("drawBack", false)), (w, step) => w.Unless("drawBack", step.DrawBack, otherwise: false), Pressed),
+        Of<Step.LiftPlunger>("lift-plunger", OnTheScale, Pressed),
+        Of<Step.Smell>("smell", Worked),
+        Of<Step.PurgeAir>("purge-air", ["overS"], Worked, r => new Step.PurgeAir { OverS = r.Or("overS", 0) }, families: Tube),
+        Of<Step.Flip>("flip", ["overS"], Worked with { Parts = true }, r => new Step.Flip { OverS = r.Or("overS", 4) }, families: Tube),
+        Of<Step.LightBurner>("light-burner", ["flameW"], Worked with { Instruments = Instruments.Burner }, r => new Step.LightBurner(r.Number("flameW")), (w, step) => w.Maybe("flameW", step.FlameW), Siphon),
+        Of<Step.SeatChamber>("seat-chamber", ["waterG", "holdC"], Worked with { BringsWater = true }, r => new Step.SeatChamber(r.Required("waterG")) { HoldC = r.Number("holdC") },
+            (w, step) =>
+            {
+                w.Number("waterG", step.WaterG);
+                w.Maybe("holdC", step.HoldC);
+            }, Siphon, ["waterG"]),
+        Of<Step.RemoveBurner>("remove-burner", Worked with { Parts = true, Instruments = Instruments.Burner }, Siphon),
+        Of<Step.OpenValve>("open-valve", OnTheScale with { Parts = true }, Drippers),
+        Of<Step.CloseValve>("close-valve", OnTheScale, Drippers),
+        Of<Step.Wait>("wait", ["forS"], new(StepEnding.Clock) { Hands = false, WindowOf = WindowOf.Length }, r => new Step.Wait(r.Required("forS")), (w, step) => w.Number("forS", step.ForS), requires: ["forS"]),
+        Of<Step.WaitFor>("wait-for", ["event", "expectS"], new(StepEnding.Sight) { Hands = false }, r => new Step.WaitFor(r.RequiredWord<WaitEvent>("event")) { ExpectS = r.Or("expectS", 0) },
+            (w, step) =>
+            {
+                w.Word("event", step.Event);
+                w.Number("expectS", step.ExpectS);
+            }, requires: ["event"]),
+        Of<Step.Press>("press", ["overS"], new(StepEnding.Sight) { Parts = true, WindowOf = WindowOf.Length, Instruments = Instruments.Scale }, r => new Step.Press { OverS = r.Or("overS", 25) }, families: Tube),
+        Of<Step.Plunge>("plunge", ["overS", "depth"], Worked with { Parts = true }, r => new Step.Plunge(r.Word<PlungeDepth>("depth") ?? PlungeDepth.Bottom) { OverS = r.Or("overS", 20) },
+            (w, step) => w.Unless("depth", step.Depth, PlungeDepth.Bottom), [VesselFamily.FrenchPress]),
+        Of<Step.Drain>("drain", ["untilG"], new(StepEnding.Sight) { Hands = false, Parts = true, WindowOf = WindowOf.Length, Instruments = Instruments.Scale }, r => new Step.Drain(r.Number("untilG")),
+            (w, step) => w.Maybe("untilG", step.UntilG), ThroughFilter),
+        Of<Step.Decant>("decant", ["overS", "leaveG"], OnTheScale with { Parts = true }, r => new Step.Decant(r.Number("leaveG")) { OverS = r.Or("overS", 10) }, (w, step) => w.Maybe("leaveG", step.LeaveG), PouredOff),
+        Of<Step.SwapCup>("swap-cup", ["keep"], OnTheScale, r => new Step.SwapCup(r.Flag("keep", true)), (w, step) => w.Unless("keep", step.Keep, otherwise: true)),
+        Of<Step.StopDrip>("stop-drip", Worked, Tube),
+        Of<Step.Clear>("clear", Served),
+        Of<Step.Dilute>("dilute", ["waterG", "temperatureC"], OnTheScale, r => new Step.Dilute(r.Required("waterG"), r.Number("temperatureC")),
+            (w, step) =>
+            {
+                w.Number("waterG", step.WaterG);
+                w.Maybe("temperatureC", step.TemperatureC);
+            }, requires: ["waterG"]),
+        Of<Step.Ice>("ice", ["iceG", "iceC", "where", "untilC"], OnTheScale,
+            r => new Step.Ice(r.Required("iceG"))
+            {
+                IceC = r.Or("iceC", -6),
+                Where = r.Word<IcePlace>("where") ?? IcePlace.Server,
+                UntilC = r.Number("untilC"),
+            },
+            (w, step) =>
+            {
+                w.Number("iceG", step.IceG);
+                w.Number("iceC", step.IceC);
+                w.Word("where", step.Where);
+                w.Maybe("untilC", step.UntilC);
+            }, requires: ["iceG"]),
+        Of<Step.StirCup>("stir-cup", Worked),
+        Of<Step.Taste>("taste", Served),
+        Of<Step.Serve>("serve", Served),
     ];
 
     private static readonly FrozenDictionary<string, Verb> ByWord = All.ToFrozenDictionary(verb => verb.Word, StringComparer.Ordinal);
@@ -115,11 +166,21 @@ public sealed class Verb
     /// <summary>The verb of a step.</summary>
     public static Verb Of(Step step) => ByType[step.GetType()];
 
+    /// <summary>What is true of a step.</summary>
+    public static StepTraits TraitsOf(Step step) => Of(step).Traits;
+
     /// <summary>The verb a word stands for, or null.</summary>
     public static Verb? Find(string word) => ByWord.GetValueOrDefault(word);
 
     internal Step Read(ObjectReader reader) => read(reader);
 
-    private static Verb Of<T>(string word, string[] takes, Func<ObjectReader, Step> read, VesselFamily[]? families = null)
-        where T : Step => new(word, typeof(T), takes, [], families, read);
+    /// <summary>Writes a step's own members, but for how long it takes.</summary>
+    internal void Write(StepWriter writer, Step step) => write(writer, step);
+
+    /// <summary>A verb that takes nothing.</summary>
+    private static Verb Of<T>(string word, StepTraits traits, VesselFamily[]? families = null)
+        where T : Step, new() => Of<T>(word, [], traits, _ => new T(), null, families);
+
+    private static Verb Of<T>(string word, string[] takes, StepTraits traits, Func<ObjectReader, T> read, Action<StepWriter, T>? write = null, VesselFamily[]? families = null, string[]? requires = null)
+        where T : Step => new(word, typeof(T), takes, requires ?? [], families, traits, read, (writer, step) => write?.Invoke(writer, (T)step));
 }

@@ -18,7 +18,7 @@ public static class StepWording
         var (verb, target) = Words(recipe, step, show);
         if (step.Window is { } window && step is not Step.Wait)
         {
-            var of = step is Step.Press or Step.Drain ? "in" : "any time from";
+            var of = Verb.TraitsOf(step).WindowOf == WindowOf.Length ? "in" : "any time from";
             target = $"{target}, {of} {Show.Clock(window.Low)} to {Show.Clock(window.High)}".TrimStart(',', ' ');
         }
 
@@ -104,7 +104,8 @@ public static class StepWording
         Step.Ice ice => ("Chill", $"on {show.Water(ice.IceG)} of ice in the {Words<IcePlace>.Of(ice.Where)}"),
         Step.StirCup => ("Stir the cup", ""),
         Step.Taste => ("Taste", ""),
-        _ => ("Serve", ""),
+        Step.Serve => ("Serve", ""),
+        _ => throw new ArgumentOutOfRangeException(nameof(step), step, "A step without words."),
     };
 
     private static string Turns(Step.Stirring step) => step.Turns == 1 ? "1 turn" : $"{step.Turns} turns";

@@ -189,7 +189,7 @@ public sealed class StepForm
             }
         }
 
-        var length = step is Step.Wait or Step.Press or Step.Drain;
+        var length = Verb.TraitsOf(step).WindowOf == WindowOf.Length;
         fields.Add(new StepField(Prefix + "window.low", length ? "May last from" : "Any time from", low, null, [], problem, 5));
         fields.Add(new StepField(Prefix + "window.high", "to", high, null, [], problem is null ? null : "See the one before.", 5));
     }

@@ -1,0 +1,67 @@
+namespace Cistern.Core.Recipes;
+
+/// <summary>Who or what ends a step while it is brewed.</summary>
+public enum StepEnding
+{
+    /// <summary>The clock, at its time.</summary>
+    Clock,
+
+    /// <summary>The hands that do it.</summary>
+    Hands,
+
+    /// <summary>What only an eye, an ear or the scale can tell: a dry bed, a hiss.</summary>
+    Sight,
+}
+
+/// <summary>What a step's window is of.</summary>
+public enum WindowOf
+{
+    /// <summary>Its beginning, on the clock.</summary>
+    Start,
+
+    /// <summary>How long it takes.</summary>
+    Length,
+}
+
+/// <summary>Instruments that can see or do a step.</summary>
+[Flags]
+public enum Instruments
+{
+    /// <summary>None.</summary>
+    None = 0,
+
+    /// <summary>A scale under the vessel or the server.</summary>
+    Scale = 1,
+
+    /// <summary>A kettle that tells its temperature.</summary>
+    Kettle = 2,
+
+    /// <summary>A burner.</summary>
+    Burner = 4,
+}
+
+/// <summary>What is true of every step of a verb, whatever its members say.</summary>
+/// <param name="Ends">Who or what ends it.</param>
+public sealed record StepTraits(StepEnding Ends)
+{
+    /// <summary>Done to make ready, with no time of its own in the brew.</summary>
+    public bool MakesReady { get; init; }
+
+    /// <summary>Whether it keeps a pair of hands busy.</summary>
+    public bool Hands { get; init; } = true;
+
+    /// <summary>Brings water into the brewer.</summary>
+    public bool BringsWater { get; init; }
+
+    /// <summary>Where nothing is poured after it, the first such step begins the release.</summary>
+    public bool Parts { get; init; }
+
+    /// <summary>What its window is of.</summary>
+    public WindowOf WindowOf { get; init; }
+
+    /// <summary>Whether a weight is read off the scale at its end.</summary>
+    public bool Weighed { get; init; }
+
+    /// <summary>What can see it or do it.</summary>
+    public Instruments Instruments { get; init; }
+}
