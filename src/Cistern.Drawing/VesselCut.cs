@@ -1,3 +1,4 @@
+using Cistern.Core.Physics;
 using System.Globalization;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;

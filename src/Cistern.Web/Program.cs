@@ -1,5 +1,5 @@
 using Cistern.Data;
-using Cistern.Web.Frame;
+using Cistern.Web;
 using Microsoft.AspNetCore.Connections;
 
 try

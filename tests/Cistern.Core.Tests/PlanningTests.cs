@@ -1,3 +1,4 @@
+using Cistern.Core.Physics;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;

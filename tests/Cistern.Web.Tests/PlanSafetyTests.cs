@@ -1,3 +1,4 @@
+using Cistern.Data.Stores;
 using System.Diagnostics;
 using System.Globalization;
 using System.Net;

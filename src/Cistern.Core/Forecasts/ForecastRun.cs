@@ -1,3 +1,4 @@
+using Cistern.Core.Physics;
 using System.Buffers;
 using System.Collections.Immutable;
 using System.Runtime.InteropServices;

@@ -1,3 +1,4 @@
+using Cistern.Core.Physics;
 using System.Runtime.InteropServices;
 using System.Runtime.Intrinsics;
 using Cistern.Core.Recipes;

@@ -1,4 +1,4 @@
-using Cistern.Core.Forecasts;
+using Cistern.Core.Physics;
 
 namespace Cistern.Core.Reckoning;
 

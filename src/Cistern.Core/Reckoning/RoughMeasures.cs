@@ -34,10 +34,10 @@ public static class RoughMeasures
     /// <param name="waterC">The water's temperature, °C.</param>
     public static RoughMeasure Mark(double waterG, double doseG, double waterC)
     {
-        var density = Forecasts.WaterPhysics.DensityGPerMl(waterC);
+        var density = Physics.WaterPhysics.DensityGPerMl(waterC);
         return new RoughMeasure(Math.Round(((waterG / density) + (0.80 * doseG)) / 5) * 5, waterG - (MarkMl * density), waterG + (MarkMl * density));
     }
 
     /// <summary>A drink in cups of a size.</summary>
-    public static double Cups(double drinkG, double cupMl) => drinkG / Forecasts.WaterPhysics.DensityGPerMl(60) / cupMl;
+    public static double Cups(double drinkG, double cupMl) => drinkG / Physics.WaterPhysics.DensityGPerMl(60) / cupMl;
 }

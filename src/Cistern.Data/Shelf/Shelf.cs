@@ -289,5 +289,5 @@ public sealed class FilterStock : IShelved
 
     /// <summary>Whether a brewer takes this filter.</summary>
     public bool Fits(Brewer brewer) =>
-        (Family is null || Family == brewer.Family) && Filter == (brewer.Filter ?? Core.Forecasts.Vessel.UsualFilter(brewer.Family));
+        (Family is null || Family == brewer.Family) && Filter == (brewer.Filter ?? Core.Physics.Vessel.UsualFilter(brewer.Family));
 }

@@ -1,3 +1,4 @@
+using Cistern.Core.Recipes;
 using Cistern.Data;
 using Microsoft.Data.Sqlite;
 

@@ -1,4 +1,4 @@
-using Cistern.Data;
+using Cistern.Core.Recipes;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.Filters;
 

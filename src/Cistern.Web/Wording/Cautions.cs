@@ -32,7 +32,7 @@ public static class Cautions
     /// <summary>The caution of a step, or null.</summary>
     public static string? For(Recipe recipe, Step step)
     {
-        var glass = (recipe.Brewer.Material ?? Core.Forecasts.Vessel.UsualMaterial(recipe.Brewer.Family)) == Material.Glass;
+        var glass = (recipe.Brewer.Material ?? Core.Physics.Vessel.UsualMaterial(recipe.Brewer.Family)) == Material.Glass;
         return step switch
         {
             Step.Preheat when glass => GlassWarm,

@@ -28,8 +28,8 @@ public static class StepWording
     /// <summary>A vessel in words: family, size and what is unusual about it.</summary>
     public static string Vessel(Brewer brewer)
     {
-        var material = brewer.Material is { } made && made != Core.Forecasts.Vessel.UsualMaterial(brewer.Family) ? $"{Words<Material>.Of(made).Replace('-', ' ')} " : "";
-        var filter = brewer.Filter is { } fitted && fitted != Core.Forecasts.Vessel.UsualFilter(brewer.Family) ? $", {Words<Filter>.Of(fitted).Replace('-', ' ')}" : "";
+        var material = brewer.Material is { } made && made != Core.Physics.Vessel.UsualMaterial(brewer.Family) ? $"{Words<Material>.Of(made).Replace('-', ' ')} " : "";
+        var filter = brewer.Filter is { } fitted && fitted != Core.Physics.Vessel.UsualFilter(brewer.Family) ? $", {Words<Filter>.Of(fitted).Replace('-', ' ')}" : "";
         var cone = brewer.Cone is { } wall ? $", {Words<Cone>.Of(wall)} cone" : "";
         var turned = brewer.Position == TubePosition.Turned ? ", turned over" : "";
         return $"{material}{Family(brewer.Family)}, {Show.Number(brewer.CapacityMl, 0)} ml{cone}{filter}{turned}{(brewer.Wrapped ? ", wrapped" : "")}";

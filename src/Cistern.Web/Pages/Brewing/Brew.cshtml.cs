@@ -1,3 +1,4 @@
+using Cistern.Data.Stores;
 using System.Globalization;
 using System.Text.Json;
 using Cistern.Core.Brewing;
@@ -16,7 +17,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>Conducts one brew by the clock.</summary>
-public sealed class BrewModel(CisternDb db, JobLedger jobs, Here here, BrewDesk desk, ForecastModel model) : PageModel
+public sealed class BrewModel(CisternDb db, JobLedger jobs, Here here, PressStore presses, ForecastModel model) : PageModel
 {
     private static readonly JsonSerializerOptions Camel = new(JsonSerializerDefaults.Web);
 
@@ -83,7 +84,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, Here here, BrewDesk 
     public async Task<IActionResult> OnPostPressAsync(int id, CancellationToken ct)
     {
         var asks = Request.Headers.Accept.ToString().Contains("application/json", StringComparison.Ordinal);
-        var outcome = ReadPress() is { } press ? await desk.PressAsync(id, press, ct) : PressOutcome.Refused;
+        var outcome = ReadPress() is { } press ? await presses.PressAsync(id, press, ct) : PressOutcome.Refused;
         if (outcome == PressOutcome.Missing || !await LoadAsync(id, ct))
         {
             return NotFound();
@@ -199,7 +200,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, Here here, BrewDesk 
         Recipe = brew.Recipe();
         Plan = model.Run(Recipe);
         Show = await here.ShowAsync(ct);
-        var elapsedS = BrewDesk.ElapsedS(brew, here.NowMs);
+        var elapsedS = PressStore.ElapsedS(brew, here.NowMs);
         Run = BrewRun.Replay(Plan, brew.CorePresses, elapsedS);
         Stage = Stage.Of(Plan, Run, elapsedS, Show);
         PlanJson = JsonSerializer.Serialize(new

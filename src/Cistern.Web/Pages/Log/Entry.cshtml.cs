@@ -1,3 +1,4 @@
+using Cistern.Data.Stores;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
@@ -101,7 +102,7 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, Here here, Forecast
         Brew = brew;
         Show = await here.ShowAsync(ct);
         Plan = model.Run(brew.Recipe());
-        var untilS = brew.State == BrewState.Running ? BrewDesk.ElapsedS(brew, here.NowMs) : brew.EndedAtMs is { } endedAtMs ? BrewDesk.ElapsedS(brew, endedAtMs) : 0;
+        var untilS = brew.State == BrewState.Running ? PressStore.ElapsedS(brew, here.NowMs) : brew.EndedAtMs is { } endedAtMs ? PressStore.ElapsedS(brew, endedAtMs) : 0;
         Run = BrewRun.Replay(Plan, brew.CorePresses, untilS);
         Real = Run.ClockRuns && brew.State == BrewState.Finished ? model.Run(AsBrewed.Of(Plan.Recipe, Run, brew.WeightsG())) : null;
         return true;

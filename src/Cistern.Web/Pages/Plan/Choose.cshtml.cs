@@ -1,3 +1,5 @@
+using Cistern.Data.Stores;
+using Cistern.Core.Physics;
 using System.Globalization;
 using System.Text;
 using Cistern.Core.Forecasts;

@@ -1,3 +1,4 @@
+using Cistern.Data.Stores;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
 using Cistern.Data;

@@ -1,3 +1,4 @@
+using Cistern.Data.Stores;
 using System.Globalization;
 using System.Text;
 using Cistern.Core.Forecasts;
@@ -6,7 +7,6 @@ using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Brews;
-using Cistern.Data.Plans;
 using Cistern.Drawing;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;

@@ -1,3 +1,4 @@
+using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Web.Wording;

@@ -1,3 +1,4 @@
+using Cistern.Data.Stores;
 using System.Globalization;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
@@ -24,7 +25,7 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, Here here, Forecast
     public Data.Brews.Brew Brew { get; private set; } = null!;
 
     /// <summary>The step of the last press: one pressed by mistake can still be taken back before it is tasted.</summary>
-    public int LastStep => Brewing.BrewDesk.LastStanding(Brew.CorePresses);
+    public int LastStep => PressStore.LastStanding(Brew.CorePresses);
 
     /// <summary>What the forecast makes of it as it was really brewed: the drink as it is drunk, let down and chilled.</summary>
     public Totals AsItWas { get; private set; } = null!;
@@ -123,7 +124,7 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, Here here, Forecast
         Brew = brew;
         Show = await here.ShowAsync(ct);
         var plan = model.Figures(brew.Recipe());
-        var endS = brew.EndedAtMs is { } endedAtMs ? Brewing.BrewDesk.ElapsedS(brew, endedAtMs) : plan.Totals.FinishS;
+        var endS = brew.EndedAtMs is { } endedAtMs ? PressStore.ElapsedS(brew, endedAtMs) : plan.Totals.FinishS;
         var real = plan.Again(AsBrewed.Of(plan.Recipe, BrewRun.Replay(plan, brew.CorePresses, endS), brew.WeightsG()));
         (AsPlanned, AsItWas) = (plan.Totals, real.Totals);
         // Once it is in the cup, water is the one thing that can still be done.

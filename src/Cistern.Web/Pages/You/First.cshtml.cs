@@ -1,3 +1,4 @@
+using Cistern.Data.Stores;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data;

@@ -1,3 +1,4 @@
+using Cistern.Data.Stores;
 using System.Globalization;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;

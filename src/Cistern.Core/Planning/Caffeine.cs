@@ -1,6 +1,6 @@
 using Cistern.Core.Forecasts;
 
-namespace Cistern.Core.Reckoning;
+namespace Cistern.Core.Planning;
 
 /// <summary>Caffeine in a drink: an estimate, not advice.</summary>
 /// <param name="LowMg">Likely not under this, mg.</param>

@@ -2,7 +2,7 @@ using Cistern.Data.Plans;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 
-namespace Cistern.Data;
+namespace Cistern.Data.Stores;
 
 /// <summary>Remembers what was done under which key, in the same commit as the thing itself, so that a wish sent twice is done once.</summary>
 /// <param name="db">The data.</param>

@@ -1,4 +1,4 @@
-namespace Cistern.Core.Forecasts;
+namespace Cistern.Core.Physics;
 
 /// <summary>Properties of water that the model needs, each with its source.</summary>
 public static class WaterPhysics

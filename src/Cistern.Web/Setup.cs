@@ -1,9 +1,10 @@
+using Cistern.Data.Stores;
 using System.Globalization;
 using System.IO.Compression;
 using Cistern.Core.Forecasts;
 using Cistern.Data;
 using Cistern.Data.Demo;
-using Cistern.Data.Plans;
+using Cistern.Web.Frame;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.DataProtection.KeyManagement;
 using Microsoft.AspNetCore.Diagnostics.HealthChecks;
@@ -13,7 +14,7 @@ using Serilog;
 using Serilog.Events;
 using Serilog.Formatting.Compact;
 
-namespace Cistern.Web.Frame;
+namespace Cistern.Web;
 
 /// <summary>Puts the application together.</summary>
 public static class Setup
@@ -60,7 +61,7 @@ public static class Setup
         // What a request works out stops when whoever asked has gone.
         builder.Services.AddSingleton(new ForecastMemory());
         builder.Services.AddScoped(services => (ForecastModel.Published with { Memory = services.GetRequiredService<ForecastMemory>() }).StoppedBy(services.GetRequiredService<IHttpContextAccessor>().HttpContext?.RequestAborted ?? default));
-        builder.Services.AddSingleton<Pages.Brewing.BrewDesk>();
+        builder.Services.AddScoped<PressStore>();
         builder.Services.AddScoped<JobLedger>();
         builder.Services.AddScoped<PlanStore>();
         builder.Services.AddRazorPages(options => options.RootDirectory = "/Pages")

@@ -1,7 +1,6 @@
 using Cistern.Core.Planning;
-using Cistern.Web.Pages.Plan;
 
-namespace Cistern.Web.Wording;
+namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Puts what is to be got ready into words.</summary>
 public static class PreparingWording

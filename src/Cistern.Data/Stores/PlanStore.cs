@@ -1,9 +1,10 @@
+using Cistern.Data.Brews;
+using Cistern.Data.Plans;
 using System.Globalization;
 using Cistern.Core.Recipes;
-using Cistern.Data.Brews;
 using Microsoft.EntityFrameworkCore;
 
-namespace Cistern.Data.Plans;
+namespace Cistern.Data.Stores;
 
 /// <summary>
 /// Opens plans and keeps their turns. Nothing is computed in here and nothing is held while a page computes: a change is

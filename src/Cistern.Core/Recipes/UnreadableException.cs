@@ -1,4 +1,4 @@
-namespace Cistern.Data;
+namespace Cistern.Core.Recipes;
 
 /// <summary>Something that was kept cannot be read: another hand has changed it, or an earlier version kept what this one refuses.</summary>
 /// <param name="why">What is wrong with it, in a sentence.</param>

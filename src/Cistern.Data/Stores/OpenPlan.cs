@@ -1,4 +1,6 @@
-namespace Cistern.Data.Plans;
+using Cistern.Data.Plans;
+
+namespace Cistern.Data.Stores;
 
 /// <summary>A plan as it lies open: a recipe of the library, a brew of the log, a plan that was kept, or a sheet being worked on.</summary>
 /// <param name="Id">As the address names it.</param>

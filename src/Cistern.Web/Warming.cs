@@ -3,12 +3,13 @@ using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
 using Cistern.Data;
 using Cistern.Data.Plans;
+using Cistern.Web.Frame;
 using Cistern.Drawing;
 using Cistern.Web.Pages.Plan;
 using Cistern.Web.Wording;
 using Microsoft.EntityFrameworkCore;
 
-namespace Cistern.Web.Frame;
+namespace Cistern.Web;
 
 /// <summary>
 /// Does beside the start what the first page would otherwise wait for: the library is read, a forecast run and drawn, the

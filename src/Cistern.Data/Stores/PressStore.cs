@@ -1,11 +1,10 @@
+using Cistern.Data.Brews;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
-using Cistern.Data;
-using Cistern.Data.Brews;
 using Microsoft.EntityFrameworkCore;
 
-namespace Cistern.Web.Pages.Brewing;
+namespace Cistern.Data.Stores;
 
 /// <summary>What came of a press.</summary>
 public enum PressOutcome
@@ -37,46 +36,51 @@ public enum PressOutcome
 /// <param name="AgeMs">How long ago it was pressed: a device without network sends late.</param>
 public sealed record SentPress(Guid Key, PressKind Kind, int StepIndex, double ElapsedS, double AgeMs);
 
-/// <summary>Takes presses, one at a time, and keeps each before it says so.</summary>
-public sealed class BrewDesk(IServiceScopeFactory scopes, TimeProvider time) : IDisposable
+/// <summary>
+/// Takes presses and keeps each before it says so. A press is looked at and kept in one transaction, which takes the
+/// file's only writing place: so presses of one brew follow one another, and a bag that two brews take from is right.
+/// </summary>
+/// <param name="db">The data.</param>
+/// <param name="time">The clock.</param>
+public sealed class PressStore(CisternDb db, TimeProvider time)
 {
     /// <summary>A device's clock and ours may differ by this much.</summary>
     private const double ClockSlackS = 3;
 
-    private readonly SemaphoreSlim one = new(1, 1);
+    /// <summary>The most that a press may be late, ms: a day.</summary>
+    private const double OldestMs = 86_400_000;
 
     /// <summary>Takes one press.</summary>
+    /// <param name="brewId">The brew.</param>
+    /// <param name="sent">The press.</param>
+    /// <param name="ct">Stops it before it is begun; once begun it is finished, for a browser that goes away must not lose half a press.</param>
     public async Task<PressOutcome> PressAsync(int brewId, SentPress sent, CancellationToken ct)
     {
-        await one.WaitAsync(ct);
-        try
-        {
-            await using var scope = scopes.CreateAsyncScope();
-            var db = scope.ServiceProvider.GetRequiredService<CisternDb>();
-            // Once begun it is finished: a browser that goes away must not lose half a press.
-            return await TakeAsync(db, brewId, sent, CancellationToken.None);
-        }
-        finally
-        {
-            one.Release();
-        }
-    }
-
-    /// <inheritdoc/>
-    public void Dispose() => one.Dispose();
-
-    /// <summary>The brew clock now, s; 0 before it runs.</summary>
-    public static double ElapsedS(Data.Brews.Brew brew, long nowMs) => brew.StartedAtMs is { } startedAtMs ? Math.Max(0, (nowMs - startedAtMs) / 1000.0) : 0;
-
-    private async Task<PressOutcome> TakeAsync(CisternDb db, int brewId, SentPress sent, CancellationToken ct)
-    {
-        var brew = await db.Brews.Include(row => row.Presses).FirstOrDefaultAsync(row => row.Id == brewId, ct);
-        if (brew is null)
+        // The plan of a brew never changes, so it is forecast before the file is held.
+        if (await db.Brews.AsNoTracking().FirstOrDefaultAsync(row => row.Id == brewId, ct) is not { } seen)
         {
             return PressOutcome.Missing;
         }
 
-        if (await db.Presses.AnyAsync(press => press.Key == sent.Key, ct))
+        var plan = ForecastModel.Published.Figures(seen.Recipe());
+        db.ChangeTracker.Clear();
+        await using var transaction = await db.Database.BeginTransactionAsync(CancellationToken.None);
+        var outcome = await TakeAsync(brewId, plan, sent);
+        await transaction.CommitAsync(CancellationToken.None);
+        db.ChangeTracker.Clear();
+        return outcome;
+    }
+
+    /// <summary>The brew clock now, s; 0 before it runs.</summary>
+    public static double ElapsedS(Brew brew, long nowMs) => brew.StartedAtMs is { } startedAtMs ? Math.Max(0, (nowMs - startedAtMs) / 1000.0) : 0;
+
+    /// <summary>The step of the last press that no undo has taken back, or −1.</summary>
+    public static int LastStanding(IEnumerable<Press> presses) => BrewRun.Standing(presses) is [.., var last] ? last.StepIndex : -1;
+
+    private async Task<PressOutcome> TakeAsync(int brewId, Forecast plan, SentPress sent)
+    {
+        var brew = await db.Brews.Include(row => row.Presses).FirstAsync(row => row.Id == brewId);
+        if (await db.Presses.AnyAsync(press => press.Key == sent.Key))
         {
             return PressOutcome.KnownAlready;
         }
@@ -86,19 +90,18 @@ public sealed class BrewDesk(IServiceScopeFactory scopes, TimeProvider time) : I
             return PressOutcome.Over;
         }
 
-        if (!double.IsFinite(sent.ElapsedS) || !double.IsFinite(sent.AgeMs) || sent.AgeMs is < 0 or > 86_400_000)
+        if (!double.IsFinite(sent.ElapsedS) || !double.IsFinite(sent.AgeMs) || sent.AgeMs is < 0 or > OldestMs)
         {
             return PressOutcome.Refused;
         }
 
         var nowMs = time.GetUtcNow().ToUnixTimeMilliseconds();
-        var plan = ForecastModel.Published.Figures(brew.Recipe());
         return sent.Kind == PressKind.Undo
-            ? await UndoAsync(db, brew, sent, nowMs, ct)
-            : await DoneAsync(db, brew, plan, sent, nowMs, ct);
+            ? await UndoAsync(db, brew, sent, nowMs, CancellationToken.None)
+            : await DoneAsync(db, brew, plan, sent, nowMs, CancellationToken.None);
     }
 
-    private static async Task<PressOutcome> DoneAsync(CisternDb db, Data.Brews.Brew brew, Forecast plan, SentPress sent, long nowMs, CancellationToken ct)
+    private static async Task<PressOutcome> DoneAsync(CisternDb db, Brew brew, Forecast plan, SentPress sent, long nowMs, CancellationToken ct)
     {
         var starts = brew.StartedAtMs is null;
         var elapsedS = starts ? 0 : Math.Clamp(sent.ElapsedS, LastS(brew), Math.Max(LastS(brew), ElapsedS(brew, nowMs) + ClockSlackS));
@@ -126,7 +129,7 @@ public sealed class BrewDesk(IServiceScopeFactory scopes, TimeProvider time) : I
         return PressOutcome.Kept;
     }
 
-    private static async Task<PressOutcome> UndoAsync(CisternDb db, Data.Brews.Brew brew, SentPress sent, long nowMs, CancellationToken ct)
+    private static async Task<PressOutcome> UndoAsync(CisternDb db, Brew brew, SentPress sent, long nowMs, CancellationToken ct)
     {
         // With nothing left to take back, −1 is no step that a press was meant for.
         if (sent.StepIndex < 0 || LastStanding(brew.CorePresses) != sent.StepIndex)
@@ -158,19 +161,16 @@ public sealed class BrewDesk(IServiceScopeFactory scopes, TimeProvider time) : I
         ReceivedAtMs = nowMs,
     };
 
-    /// <summary>The step of the last press that no undo has taken back, or −1.</summary>
-    public static int LastStanding(IEnumerable<Press> presses) => BrewRun.Standing(presses) is [.., var last] ? last.StepIndex : -1;
+    private static double LastS(Brew brew) => BrewRun.Standing(brew.CorePresses) is [.., var last] ? last.ElapsedS : 0;
 
-    private static double LastS(Data.Brews.Brew brew) => BrewRun.Standing(brew.CorePresses) is [.., var last] ? last.ElapsedS : 0;
-
-    private static void Finish(Data.Brews.Brew brew, double elapsedS)
+    private static void Finish(Brew brew, double elapsedS)
     {
         brew.State = BrewState.Finished;
         brew.EndedAtMs = brew.StartedAtMs + (long)(1000 * elapsedS);
     }
 
     /// <summary>Takes a dose off the bag, or puts back what was taken.</summary>
-    private static async Task TakeFromBagAsync(CisternDb db, Data.Brews.Brew brew, double doseG, CancellationToken ct)
+    private static async Task TakeFromBagAsync(CisternDb db, Brew brew, double doseG, CancellationToken ct)
     {
         if (brew.BagId is { } bagId && await db.Bags.FindAsync([bagId], ct) is { } bag)
         {
@@ -181,7 +181,7 @@ public sealed class BrewDesk(IServiceScopeFactory scopes, TimeProvider time) : I
     }
 
     /// <summary>Counts one paper off, or one brew on a cloth; undone with the start.</summary>
-    private static async Task UseFilterAsync(CisternDb db, Data.Brews.Brew brew, int times, CancellationToken ct)
+    private static async Task UseFilterAsync(CisternDb db, Brew brew, int times, CancellationToken ct)
     {
         if (brew.FilterStockId is { } stockId && await db.Filters.FindAsync([stockId], ct) is { } stock)
         {

@@ -1,6 +1,6 @@
 using Cistern.Core.Recipes;
 
-namespace Cistern.Core.Forecasts;
+namespace Cistern.Core.Physics;
 
 /// <summary>What the model knows of a filter.</summary>
 /// <param name="Resistance">Of the medium alone, 1/m.</param>

@@ -1,6 +1,6 @@
 using Cistern.Core.Forecasts;
 
-namespace Cistern.Core.Reckoning;
+namespace Cistern.Core.Planning;
 
 /// <summary>The three things a ratio can mean, each the n of 1:n.</summary>
 /// <param name="Poured">Water poured per dose.</param>

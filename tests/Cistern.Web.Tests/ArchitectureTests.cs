@@ -1,0 +1,115 @@
+using System.Text.RegularExpressions;
+using ArchUnitNET.Domain;
+using ArchUnitNET.Loader;
+using Cistern.Core.Recipes;
+using Cistern.Data;
+using Cistern.Drawing;
+
+namespace Cistern.Web.Tests;
+
+/// <summary>The map in docs/architecture.md is what the code is: who knows whom, and no circles.</summary>
+public sealed partial class ArchitectureTests
+{
+    private static readonly Architecture Code = new ArchLoader().LoadAssemblies(typeof(Recipe).Assembly, typeof(CisternDb).Assembly, typeof(Tide).Assembly, typeof(Frame.Here).Assembly).Build();
+
+    /// <summary>Each namespace, and those of its own room that it uses.</summary>
+    private static readonly SortedDictionary<string, SortedSet<string>> Uses = Used();
+
+    [Fact]
+    public void Every_namespace_stands_on_the_map_and_knows_no_more_than_the_map_says()
+    {
+        var map = Map();
+        Assert.Equal(Uses.Keys, map.Keys);
+        foreach (var (space, uses) in Uses)
+        {
+            Assert.True(uses.IsSubsetOf(map[space]), $"{space} uses {string.Join(", ", uses.Except(map[space]))}, which the map does not say");
+        }
+    }
+
+    /// <summary>A line of the map that nobody needs any more is no map.</summary>
+    [Fact]
+    public void What_the_map_says_is_true()
+    {
+        foreach (var (space, knows) in Map())
+        {
+            Assert.True(knows.IsSubsetOf(Uses[space]), $"{space} does not use {string.Join(", ", knows.Except(Uses[space]))}");
+        }
+    }
+
+    [Fact]
+    public void There_are_no_circles()
+    {
+        var done = new HashSet<string>(StringComparer.Ordinal);
+        foreach (var space in Uses.Keys)
+        {
+            Walk(space, []);
+        }
+
+        void Walk(string space, List<string> path)
+        {
+            Assert.False(path.Contains(space), $"a circle: {string.Join(" → ", path.SkipWhile(one => one != space))} → {space}");
+            if (done.Contains(space))
+            {
+                return;
+            }
+
+            foreach (var next in Uses[space])
+            {
+                Walk(next, [.. path, space]);
+            }
+
+            done.Add(space);
+        }
+    }
+
+    [Theory]
+    [InlineData("Cistern.Core", "Microsoft.")]
+    [InlineData("Cistern.Core", "Cistern.Data")]
+    [InlineData("Cistern.Core", "Cistern.Web")]
+    [InlineData("Cistern.Drawing", "Microsoft.EntityFrameworkCore")]
+    [InlineData("Cistern.Drawing", "Microsoft.AspNetCore")]
+    [InlineData("Cistern.Data", "Microsoft.AspNetCore")]
+    public void A_room_knows_nothing_of_what_stands_below_it(string room, string never)
+    {
+        var found = Code.Types.Where(type => type.FullName.StartsWith(room, StringComparison.Ordinal))
+            .SelectMany(type => type.Dependencies.Select(dependency => (type.FullName, Target: dependency.Target.FullName)))
+            .FirstOrDefault(pair => pair.Target.StartsWith(never, StringComparison.Ordinal) && !pair.Target.StartsWith("Microsoft.CodeAnalysis", StringComparison.Ordinal));
+        Assert.True(found == default, $"{found.FullName} uses {found.Target}");
+    }
+
+    private static SortedDictionary<string, SortedSet<string>> Used()
+    {
+        var uses = new SortedDictionary<string, SortedSet<string>>(StringComparer.Ordinal);
+        foreach (var type in Code.Types.Where(type => Ours(type) && !type.FullName.Contains("Migrations", StringComparison.Ordinal)))
+        {
+            var space = Space(type);
+            var used = uses.TryGetValue(space, out var known) ? known : uses[space] = new SortedSet<string>(StringComparer.Ordinal);
+            used.UnionWith(type.Dependencies.Where(dependency => Ours(dependency.Target) && !dependency.Target.FullName.Contains("Migrations", StringComparison.Ordinal)).Select(dependency => Space(dependency.Target)));
+            used.Remove(space);
+            // What one room may know of another stands in the table of rooms.
+            used.RemoveWhere(other => other.Split('.')[0] != space.Split('.')[0]);
+        }
+
+        return uses;
+    }
+
+    private static bool Ours(IType type) => type.Namespace?.FullName.StartsWith("Cistern.", StringComparison.Ordinal) == true;
+
+    /// <summary>The namespace without its first word; what a page is compiled to belongs to its folder.</summary>
+    private static string Space(IType type) => type.Namespace.FullName["Cistern.".Length..];
+
+    /// <summary>The table of the map: "| `Core.Forecasts` | … | Core.Physics, Core.Recipes |".</summary>
+    private static SortedDictionary<string, SortedSet<string>> Map()
+    {
+        var map = new SortedDictionary<string, SortedSet<string>>(StringComparer.Ordinal);
+        foreach (Match row in Row().Matches(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "docs", "architecture.md"))))
+        {
+            map.Add(row.Groups["space"].Value, [.. row.Groups["knows"].Value.Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries)]);
+        }
+
+        return map;
+    }
+
+    [GeneratedRegex(@"^\| `(?<space>(Core|Data|Drawing|Web)[\w.]*)` \|[^|\n]*\|(?<knows>[^|\n]*)\|$", RegexOptions.ExplicitCapture | RegexOptions.Multiline, matchTimeoutMilliseconds: 1_000)]
+    private static partial Regex Row();
+}
