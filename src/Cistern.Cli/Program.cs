@@ -20,7 +20,10 @@ forecast.SetAction(parsed => Forecast(parsed.GetValue(files)!, parsed.GetValue(s
 var schema = new Command("schema", "Prints the recipe file's JSON Schema.");
 schema.SetAction(_ => Console.Out.Write(RecipeSchema.Write()));
 
-var root = new RootCommand("Cistern at the command line.") { forecast, schema };
+var figures = new Command("figures", "Prints every figure of the library's recipes to six digits, as the tests hold them.");
+figures.SetAction(_ => Console.Out.Write(LibraryFigures.Csv(ForecastModel.Published)));
+
+var root = new RootCommand("Cistern at the command line.") { forecast, schema, figures };
 return root.Parse(args).Invoke();
 
 static int Forecast(string[] paths, bool asSeries, bool asSvg, double? serverMl)
