@@ -1,6 +1,7 @@
 using System.CommandLine;
 using System.Globalization;
 using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
 using Cistern.Drawing;
 
@@ -23,7 +24,12 @@ schema.SetAction(_ => Console.Out.Write(RecipeSchema.Write()));
 var figures = new Command("figures", "Prints every figure of the library's recipes to six digits, as the tests hold them.");
 figures.SetAction(_ => Console.Out.Write(LibraryFigures.Csv(ForecastModel.Published)));
 
-var root = new RootCommand("Cistern at the command line.") { forecast, schema, figures };
+var recipe = new Argument<string>("FILE") { Description = "A recipe file with one recipe; - reads standard input." };
+var set = new Option<string[]>("--set") { Description = $"A change: {string.Join(", ", PlanWords.All.Select(word => $"{word.Word}={word.Takes}"))}.", AllowMultipleArgumentsPerToken = true };
+var plan = new Command("plan", "Changes a recipe as the plan page does and prints it, all changes or none. Findings go to standard error; exit 2 where it is refused.") { recipe, set };
+plan.SetAction(parsed => Plan(parsed.GetValue(recipe)!, parsed.GetValue(set) ?? []));
+
+var root = new RootCommand("Cistern at the command line.") { forecast, plan, schema, figures };
 return root.Parse(args).Invoke();
 
 static int Forecast(string[] paths, bool asSeries, bool asSvg, double? serverMl)
@@ -78,6 +84,39 @@ static int Forecast(string[] paths, bool asSeries, bool asSvg, double? serverMl)
     }
 
     return bad ? 2 : 0;
+}
+
+static int Plan(string path, string[] words)
+{
+    if (Read(path) is not { } bytes)
+    {
+        return 2;
+    }
+
+    var file = RecipeReader.Read(bytes);
+    if (file.Recipes is not [var one])
+    {
+        foreach (var finding in file.Findings.DefaultIfEmpty(Finding.Error("", "A plan is made of one recipe.", $"{file.Recipes.Length}", "Give it a file of one.")))
+        {
+            Console.Error.WriteLine(finding);
+        }
+
+        return 2;
+    }
+
+    var planned = PlanWords.Apply(one, words, ForecastModel.Published);
+    foreach (var finding in planned.Findings)
+    {
+        Console.Error.WriteLine(finding);
+    }
+
+    if (planned.Findings.Any(finding => finding.Severity == Severity.Error))
+    {
+        return 2;
+    }
+
+    Console.Out.WriteLine(RecipeWriter.Write(planned.Recipe));
+    return 0;
 }
 
 static byte[]? Read(string path)

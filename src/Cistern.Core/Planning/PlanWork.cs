@@ -93,6 +93,7 @@ public sealed class PlanWork
     /// <returns>The plan after it, or why it was not made. Pure: the same change of the same plan gives the same.</returns>
     public PlanApplied Apply(PlanChange change) => change switch
     {
+        _ when !IsFinite(change) => Refused(PlanRefusal.NoSuchThing),
         PlanChange.Choose choose => Choose(choose),
         PlanChange.Count count => Recharge(Plan with { Counting = count.Counting }),
         PlanChange.Hold hold => Hold(hold.Quantity, hold.Value),
@@ -116,6 +117,22 @@ public sealed class PlanWork
         PlanChange.Remove or PlanChange.Move or PlanChange.Begin or PlanChange.End or PlanChange.Edit => Refused(PlanRefusal.NoSuchThing),
         _ => throw new ArgumentOutOfRangeException(nameof(change), change, "No such change."),
     };
+
+    /// <summary>A number that is none changes nothing.</summary>
+    private static bool IsFinite(PlanChange change) => double.IsFinite(change switch
+    {
+        PlanChange.Hold hold => hold.Value,
+        PlanChange.Heat heat => heat.TemperatureC,
+        PlanChange.GrindTo grind => grind.Setting,
+        PlanChange.Release release => release.AtS,
+        PlanChange.Begin begin => begin.AtS,
+        PlanChange.End end => end.AtS,
+        PlanChange.Ask ask => ask.Wanted,
+        PlanChange.AskBoth both => both.TdsPercent + both.Tilt,
+        PlanChange.Set set => set.Value,
+        PlanChange.LetDownTo down => down.TdsPercent,
+        _ => 0,
+    });
 
     private static T? Of<T>(int? id, Func<int, T?> find)
         where T : class => id is { } number ? find(number) : null;

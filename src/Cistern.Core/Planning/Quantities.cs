@@ -93,6 +93,11 @@ public static class ChargeSolver
             return new Charge(doseG, Grams(doseG * ratio));
         }
 
+        if (wish.Counting == DrinkCounting.WaterPoured)
+        {
+            return new Charge(doseG, Get(wish, Quantity.Drink)!.Value);
+        }
+
         return Meet(Get(wish, Quantity.Drink)!.Value, doseG * 1.5, doseG * 40, water => new Charge(doseG, water), drink, Grams);
     }
 
@@ -112,6 +117,12 @@ public static class ChargeSolver
         }
 
         var ratio = Get(wish, Quantity.Ratio)!.Value;
+        if (wish.Counting == DrinkCounting.WaterPoured)
+        {
+            // What was asked for stands, and the dose is that over the ratio.
+            return new Charge(Tenths(drinkG / ratio), drinkG);
+        }
+
         Charge Of(double dose) => new(dose, dose * ratio);
         // The mass balance is near enough to begin with, unless ice or let-down comes on top.
         var vessel = Vessel.Of(recipe.Brewer);

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
 using Microsoft.AspNetCore.Mvc;
 
@@ -15,6 +16,14 @@ public static class Api
             .WithName("forecast")
             .WithSummary("Forecasts a recipe file.")
             .WithDescription("Takes a recipe file of version 1: one recipe or an array of them. Gives, for each, the figures by name, and all findings. A file that is refused gives 422 and its findings.")
+            .Accepts<Recipe>("application/json")
+            .Produces<ForecastAnswer>(StatusCodes.Status200OK, "application/json")
+            .Produces<ForecastAnswer>(StatusCodes.Status422UnprocessableEntity, "application/json")
+            .DisableAntiforgery();
+        app.MapPost("/api/plan", PlanAsync)
+            .WithName("plan")
+            .WithSummary("Changes a recipe as the plan page does.")
+            .WithDescription($"Takes a recipe file of one recipe, and changes as ?set=WORD=VALUE, each of {string.Join(", ", PlanWords.All.Select(word => word.Word))}. Gives the recipe after all of them, its forecast and findings; 422 and the findings where any was refused, and nothing is changed then.")
             .Accepts<Recipe>("application/json")
             .Produces<ForecastAnswer>(StatusCodes.Status200OK, "application/json")
             .Produces<ForecastAnswer>(StatusCodes.Status422UnprocessableEntity, "application/json")
@@ -52,6 +61,34 @@ public static class Api
             json.WriteEndArray();
             json.WritePropertyName("findings");
             ForecastFile.Write(json, file.Findings);
+            json.WriteEndObject();
+        }
+
+        await context.Response.Body.WriteAsync(stream.GetBuffer().AsMemory(0, (int)stream.Length), ct);
+    }
+
+    private static async Task PlanAsync(HttpContext context, ForecastModel model, CancellationToken ct)
+    {
+        var file = RecipeReader.Read(await ReadAsync(context.Request.Body, ct));
+        var planned = file.Recipes is [var recipe] ? PlanWords.Apply(recipe, context.Request.Query["set"].OfType<string>().Take(50), model) : null;
+        var findings = planned?.Findings ?? (file.Accepted ? [Finding.Error("", "A plan is made of one recipe.", $"{file.Recipes.Length} recipes", "Send one.")] : file.Findings);
+        var refused = planned is null || planned.Findings.Any(finding => finding.Severity == Severity.Error);
+        context.Response.StatusCode = refused ? StatusCodes.Status422UnprocessableEntity : StatusCodes.Status200OK;
+        context.Response.ContentType = "application/json";
+        using var stream = new MemoryStream();
+        await using (var json = new Utf8JsonWriter(stream))
+        {
+            json.WriteStartObject();
+            if (!refused)
+            {
+                json.WritePropertyName("recipe");
+                json.WriteRawValue(RecipeWriter.Write(planned!.Recipe));
+                json.WritePropertyName("forecast");
+                ForecastFile.Write(json, planned.Forecast);
+            }
+
+            json.WritePropertyName("findings");
+            ForecastFile.Write(json, findings);
             json.WriteEndObject();
         }
 

@@ -1,0 +1,155 @@
+using System.Globalization;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+
+namespace Cistern.Core.Planning;
+
+/// <summary>A shelf on which nothing stands: a plan of a recipe file alone.</summary>
+public sealed class NoGear : IGear
+{
+    /// <inheritdoc/>
+    public BagInUse? Bag(int id) => null;
+
+    /// <inheritdoc/>
+    public MillScale? Mill(int id) => null;
+
+    /// <inheritdoc/>
+    public Place? Place(int id) => null;
+
+    /// <inheritdoc/>
+    public Brewer? Vessel(int id) => null;
+
+    /// <inheritdoc/>
+    public double? ServerMl(int id) => null;
+
+    /// <inheritdoc/>
+    public bool Has(PlanPick pick, int id) => false;
+}
+
+/// <summary>What came of changing a recipe by words.</summary>
+/// <param name="Recipe">The recipe after all of them; as it was where any was refused.</param>
+/// <param name="Forecast">What it will do.</param>
+/// <param name="Findings">What was wrong with a word, its place the word itself.</param>
+public sealed record PlannedRecipe(Recipe Recipe, Forecast Forecast, IReadOnlyList<Finding> Findings);
+
+/// <summary>Changes of a plan as words, for the command line and the API: <c>dose=30</c>, <c>ratio=15</c>, <c>find=grindUm:tdsPercent:1.35</c>.</summary>
+public static class PlanWords
+{
+    /// <summary>Every word, with what it takes.</summary>
+    public static IReadOnlyList<(string Word, string Takes)> All { get; } =
+    [
+        ("dose", "g"), ("water", "g"), ("ratio", "g/g"), ("drink", "g"), ("counting", "cup or poured"), ("temperature", "°C; for a siphon its flame's"), ("grindUm", "µm"),
+        ("release", "s or min:s on the clock"), ("turns", "of the first stirring"), ("press", "s"), ("clock", "a moment of the file"), ("fit", "nothing"), ("letDown", "% TDS"),
+        ("find", "SETTING:FIGURE:VALUE, such as grindUm:tdsPercent:1.35"),
+    ];
+
+    private static readonly Dictionary<string, Setting> Set = new(StringComparer.Ordinal)
+    {
+        ["doseG"] = Setting.DoseG, ["waterG"] = Setting.WaterG, ["temperatureC"] = Setting.TemperatureC, ["grindUm"] = Setting.MedianUm, ["releaseS"] = Setting.ReleaseS, ["turns"] = Setting.Turns, ["pressS"] = Setting.PressS,
+    };
+
+    private static readonly Dictionary<string, Outcome> Figures = Enum.GetValues<Outcome>().ToDictionary(outcome => $"{char.ToLowerInvariant(outcome.ToString()[0])}{outcome.ToString()[1..]}", StringComparer.Ordinal);
+
+    /// <summary>Changes a recipe by words, one after another; all of them or none.</summary>
+    /// <param name="recipe">The recipe.</param>
+    /// <param name="words">The words.</param>
+    /// <param name="model">The model.</param>
+    public static PlannedRecipe Apply(Recipe recipe, IEnumerable<string> words, ForecastModel model)
+    {
+        var findings = new List<Finding>();
+        var work = new PlanWork(Plan.Of(recipe), new NoGear(), model);
+        foreach (var word in words)
+        {
+            if (Read(word, findings) is not { } change)
+            {
+                continue;
+            }
+
+            var applied = work.Apply(change);
+            if (applied.Refusal is { } why)
+            {
+                findings.Add(Finding.Error(word, Rule(why), applied.Solution?.Why ?? (applied.Findings.Count > 0 ? applied.Findings[0].Rule : word), Remedy(why, applied)));
+            }
+            else
+            {
+                work = new PlanWork(applied.Plan, work.Gear, model);
+            }
+        }
+
+        return findings.Count > 0
+            ? new PlannedRecipe(recipe, model.Run(recipe), findings)
+            : new PlannedRecipe(work.Recipe, work.Forecast, [.. RecipeChecker.Check(work.Recipe), .. ForecastFindings.Of(work.Forecast)]);
+    }
+
+    private static PlanChange? Read(string word, List<Finding> findings)
+    {
+        var parts = word.Split('=', 2);
+        var text = parts.Length > 1 ? parts[1] : "";
+        switch (parts[0])
+        {
+            case "dose":
+                return Number(1, 1_000, "g") is { } doseG ? new PlanChange.Hold(Quantity.Dose, doseG) : null;
+            case "water":
+                return Number(1, Member.MostWaterG, "g") is { } waterG ? new PlanChange.Hold(Quantity.Water, waterG) : null;
+            case "ratio":
+                return Number(1.5, 60, "") is { } ratio ? new PlanChange.Hold(Quantity.Ratio, ratio) : null;
+            case "drink":
+                return Number(1, Member.MostWaterG, "g") is { } drinkG ? new PlanChange.Hold(Quantity.Drink, drinkG) : null;
+            case "counting" when text is "cup" or "poured":
+                return new PlanChange.Count(text == "poured" ? DrinkCounting.WaterPoured : DrinkCounting.InTheCup);
+            case "temperature":
+                return Number(20, 110, "°C") is { } temperatureC ? new PlanChange.Heat(temperatureC) : null;
+            case "grindUm":
+                return Number(Member.Named("medianUm").Min, Member.Named("medianUm").Max, "µm") is { } um ? new PlanChange.GrindTo(um) : null;
+            case "release":
+                return Typed(TypedNumber.ReadClock(text, 1, Member.LongestBrewS)) is { } atS ? new PlanChange.Release(atS) : null;
+            case "turns":
+                return Number(0, 200, "turns") is { } turns ? new PlanChange.Set(Setting.Turns, turns) : null;
+            case "press":
+                return Number(1, 600, "s") is { } pressS ? new PlanChange.Set(Setting.PressS, pressS) : null;
+            case "clock" when Words<ClockStart>.Find(text) is { } start:
+                return new PlanChange.StartClock(start);
+            case "fit" when parts.Length == 1:
+                return new PlanChange.Fit();
+            case "letDown":
+                return Number(0.1, 15, "% TDS") is { } tds ? new PlanChange.LetDownTo(tds) : null;
+            case "find" when text.Split(':', 3) is [var setting, var figure, var value] && Set.TryGetValue(setting, out var asked) && Figures.TryGetValue(figure, out var outcome):
+                text = value;
+                return Typed(outcome is Outcome.FinishS or Outcome.DrawdownS or Outcome.DrinkableAtS ? TypedNumber.ReadClock(text, 0, Member.LongestBrewS) : TypedNumber.Read(text, -20, Member.MostWaterG, "")) is { } wanted ? new PlanChange.Ask(asked, outcome, wanted) : null;
+            default:
+                findings.Add(Finding.Error(word, $"A change is one of {string.Join(", ", All.Select(one => one.Word))}, with its value after an equals sign.", parts[0], $"find takes one of {string.Join(", ", Set.Keys)}, then one of {string.Join(", ", Figures.Keys)}."));
+                return null;
+        }
+
+        double? Number(double min, double max, string unit) => Typed(TypedNumber.Read(text, min, max, unit));
+
+        double? Typed(TypedNumber number)
+        {
+            if (number.Problem is { } problem)
+            {
+                findings.Add(Finding.Error(word, problem, text.Length == 0 ? "nothing" : text, "Type it again."));
+            }
+
+            return number.Value;
+        }
+    }
+
+    private static string Rule(PlanRefusal why) => why switch
+    {
+        PlanRefusal.NoCharge => "No charge gives that with what is held.",
+        PlanRefusal.ReleaseTooEarly => "The release cannot come before what leads to it is done.",
+        PlanRefusal.NoSuchMoment => "The moment that is to start the clock never comes.",
+        PlanRefusal.NotReached => "That is not reached.",
+        PlanRefusal.NothingToLetDown => "It is no stronger than that, so there is nothing to let down.",
+        PlanRefusal.Unreadable => "What came of it would be no recipe.",
+        _ => "This brew has no such thing.",
+    };
+
+    private static string Remedy(PlanRefusal why, PlanApplied applied) => why switch
+    {
+        PlanRefusal.ReleaseTooEarly => string.Create(CultureInfo.InvariantCulture, $"Not before {applied.Value:0.#} s."),
+        PlanRefusal.NotReached when applied.Solution is { } solution => string.Create(CultureInfo.InvariantCulture, $"The nearest: {string.Join(", ", solution.Values.Select(pair => $"{pair.Key} {pair.Value:0.##}"))}."),
+        _ => "Ask for something else.",
+    };
+}

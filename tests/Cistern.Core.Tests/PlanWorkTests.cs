@@ -1,0 +1,241 @@
+using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+
+namespace Cistern.Core.Tests;
+
+/// <summary>A plan and the changes of it, without any page.</summary>
+public sealed class PlanWorkTests
+{
+    private static readonly Recipe Press = RecipeLibrary.Find("fp-bloomed")!;
+    private readonly Shelf shelf = new();
+
+    [Fact]
+    public void The_two_quantities_set_last_are_held_and_the_others_follow()
+    {
+        var work = Do(Of(Press), new PlanChange.Hold(Quantity.Dose, 30));
+        Assert.Equal(new Charge(30, 450), work.Charge);
+        work = Do(work, new PlanChange.Hold(Quantity.Water, 500));
+        Assert.Equal(new Charge(30, 500), work.Charge);
+        Assert.True(work.Plan.Locks.Holds(Quantity.Dose) && work.Plan.Locks.Holds(Quantity.Water));
+        work = Do(work, new PlanChange.Hold(Quantity.Ratio, 16));
+        // The water was set after the dose, so it stays.
+        Assert.Equal(new Charge(31.3, 500), work.Charge);
+        work = Do(work, new PlanChange.Hold(Quantity.Drink, 300));
+        Assert.Equal(300, work.DrinkG, 1.5);
+        Assert.Equal(16, work.Charge.Ratio, 0.03);
+    }
+
+    [Fact]
+    public void What_cannot_be_held_together_changes_nothing()
+    {
+        var work = Do(Of(Press), new PlanChange.Hold(Quantity.Dose, 30));
+        var refused = work.Apply(new PlanChange.Hold(Quantity.Drink, 4_900));
+        Assert.Equal(PlanRefusal.NoCharge, refused.Refusal);
+        Assert.Same(work.Plan, refused.Plan);
+    }
+
+    [Fact]
+    public void A_charge_is_kept_with_the_plan_so_that_opening_it_solves_nothing()
+    {
+        var work = Do(Do(Of(Press), new PlanChange.Hold(Quantity.Ratio, 15)), new PlanChange.Hold(Quantity.Drink, 321));
+        var counted = new ForecastMemory();
+        var opened = new PlanWork(work.Plan, shelf, ForecastModel.Published with { Memory = counted });
+        Assert.Equal(work.Charge, opened.Charge);
+        Assert.Equal(work.DrinkG, opened.DrinkG, 1e-9);
+        Assert.Equal(1, counted.Runs);
+        _ = new PlanWork(work.Plan, shelf, ForecastModel.Published with { Memory = counted }).Forecast;
+        Assert.Equal(1, counted.Runs);
+    }
+
+    [Fact]
+    public void A_mill_starts_at_its_step_nearest_to_what_was_asked_for_and_gives_it_back()
+    {
+        var work = Do(Of(Press), new PlanChange.Choose(PlanPick.Mill, 1));
+        Assert.Equal(35, work.Plan.Picks.MillSetting);
+        Assert.Equal(60 + (26 * 35), work.Recipe.Grind.MedianUm);
+        Assert.Equal(Press.Grind.MedianUm, work.Plan.Picks.AskedUm);
+        work = Do(work, new PlanChange.GrindTo(20));
+        Assert.Equal((580, 0.42), (work.Recipe.Grind.MedianUm, work.Recipe.Grind.Spread));
+        work = Do(work, new PlanChange.Choose(PlanPick.Mill, null));
+        Assert.Equal(Press.Grind, work.Recipe.Grind);
+        Assert.Equal(PlanRefusal.NoSuchThing, work.Apply(new PlanChange.Choose(PlanPick.Mill, 99)).Refusal);
+    }
+
+    [Fact]
+    public void A_bag_bought_ground_fixes_the_grind_and_leaves_the_recipes_behind()
+    {
+        var work = Do(Of(Press), new PlanChange.Choose(PlanPick.Bag, 2));
+        Assert.Equal((800, 0.6, 24), (work.Recipe.Grind.MedianUm, work.Recipe.Coffee.Roast, work.Recipe.Coffee.RestDays));
+        Assert.False(work.CanGrind);
+        Assert.Equal(PlanRefusal.CannotGrind, work.Apply(new PlanChange.GrindTo(600)).Refusal);
+        Assert.Equal(PlanRefusal.CannotGrind, work.Apply(new PlanChange.Ask(Setting.MedianUm, Outcome.TdsPercent, 1.3)).Refusal);
+        work = Do(work, new PlanChange.Choose(PlanPick.Bag, 1));
+        Assert.Equal(Press.Grind, work.Recipe.Grind);
+        work = Do(Do(work, new PlanChange.Choose(PlanPick.Bag, null)), new PlanChange.Choose(PlanPick.Place, 1));
+        Assert.Equal(Press.Coffee with { DoseG = work.Charge.DoseG }, work.Recipe.Coffee);
+        Assert.Equal(2_340, work.Recipe.Place.AltitudeM);
+    }
+
+    [Fact]
+    public void All_of_the_bag_is_what_is_left_in_it()
+    {
+        var work = Do(Do(Of(Press), new PlanChange.Choose(PlanPick.Bag, 1)), new PlanChange.WholeBag());
+        Assert.Equal(31, work.Charge.DoseG);
+        Assert.Equal(PlanRefusal.NoSuchThing, Of(Press).Apply(new PlanChange.WholeBag()).Refusal);
+    }
+
+    [Fact]
+    public void A_plan_made_with_a_mill_stays_when_the_mill_is_calibrated_anew_until_it_is_asked_to_follow()
+    {
+        var work = Do(Do(Of(Press), new PlanChange.Choose(PlanPick.Mill, 1)), new PlanChange.Choose(PlanPick.Bag, 1));
+        shelf.MillZeroUm = 160;
+        shelf.RestDays = 30;
+        var later = new PlanWork(work.Plan, shelf, ForecastModel.Published);
+        Assert.Equal(work.Recipe.Grind, later.Recipe.Grind);
+        Assert.Equal(30, later.Recipe.Coffee.RestDays);
+        Assert.Equal([PlanPick.Mill], later.MovedOn);
+        var followed = Do(later, new PlanChange.AsOnShelf());
+        Assert.Equal(work.Recipe.Grind.MedianUm + 100, followed.Recipe.Grind.MedianUm);
+        Assert.Empty(followed.MovedOn);
+    }
+
+    [Fact]
+    public void A_vessel_of_another_family_is_not_taken()
+    {
+        Assert.Equal(350, Do(Of(Press), new PlanChange.Choose(PlanPick.Vessel, 1)).Recipe.Brewer.CapacityMl);
+        Assert.Equal(RecipeLibrary.Find("jar-spoons")!.Brewer, Do(Of(RecipeLibrary.Find("jar-spoons")!), new PlanChange.Choose(PlanPick.Vessel, 1)).Recipe.Brewer);
+    }
+
+    [Fact]
+    public void What_is_held_is_solved_anew_for_another_vessel_and_let_go_where_it_no_longer_can_be()
+    {
+        var work = Do(Do(Of(Press), new PlanChange.Hold(Quantity.Dose, 25)), new PlanChange.Hold(Quantity.Drink, 330));
+        var poured = Do(work, new PlanChange.Count(DrinkCounting.WaterPoured));
+        Assert.Equal(330, poured.Charge.WaterG, 1);
+        // Twenty-five grams poured off from water and drink that are held alike: no charge gives that.
+        var both = new PlanWork(work.Plan with { Charge = null, Counting = DrinkCounting.InTheCup, Held = new HeldValues(4_990, 0.6), Locks = new Locks(Quantity.Drink, Quantity.Dose) }, shelf, ForecastModel.Published);
+        Assert.True(both.LetGo);
+        Assert.Equal(Locks.Written, both.Plan.Locks);
+        Assert.Null(both.Plan.Held);
+    }
+
+    [Fact]
+    public void A_release_goes_where_it_is_set_but_not_before_what_leads_to_it()
+    {
+        var work = Of(Press);
+        var releaseS = Settings.Get(work.Forecast, Setting.ReleaseS)!.Value;
+        var later = Do(work, new PlanChange.Release(releaseS + 60));
+        Assert.Equal(releaseS + 60, Settings.Get(later.Forecast, Setting.ReleaseS)!.Value, 0.6);
+        var refused = work.Apply(new PlanChange.Release(3));
+        Assert.Equal(PlanRefusal.ReleaseTooEarly, refused.Refusal);
+        Assert.InRange(refused.Value!.Value, 4, releaseS);
+    }
+
+    [Fact]
+    public void Steps_are_edited_in_the_charge_that_is_shown_and_what_is_held_keeps_its_value()
+    {
+        var work = Do(Do(Of(Press), new PlanChange.Hold(Quantity.Dose, 40)), new PlanChange.Hold(Quantity.Ratio, 15));
+        var stir = work.Recipe.Steps.ToList().FindIndex(step => step is Step.Swirl);
+        var without = Do(work, new PlanChange.Remove(stir));
+        Assert.Equal(new Charge(40, 600), without.Charge);
+        Assert.Equal(work.Recipe.Steps.Length - 1, without.Recipe.Steps.Length);
+        Assert.Equal(600, without.Plan.Base.WaterG);
+        Assert.True(without.Plan.Locks.Holds(Quantity.Ratio));
+        foreach (var change in (PlanChange[])[new PlanChange.Remove(99), new PlanChange.Move(0, -1), new PlanChange.Begin(-1, 5), new PlanChange.End(99, 5), new PlanChange.Add(99, Verb.All[0]), new PlanChange.Add(0, Verb.Find("flip")!), new PlanChange.Set(Setting.PressS, double.NaN), new PlanChange.Hold(Quantity.Dose, double.NaN), new PlanChange.Release(double.PositiveInfinity)])
+        {
+            var applied = work.Apply(change);
+            Assert.True(applied.Refusal is not null, change.ToString());
+            Assert.Single(RecipeReader.ReadDraft(RecipeWriter.Write(new PlanWork(applied.Plan, shelf, ForecastModel.Published).Recipe)).Recipes);
+        }
+    }
+
+    [Fact]
+    public void A_drink_is_let_down_before_its_ice_and_not_where_it_is_no_stronger()
+    {
+        var iced = Of(RecipeLibrary.Find("ld-long-soak-iced")!);
+        var strength = iced.Forecast.Totals.TdsPercent;
+        var down = Do(iced, new PlanChange.LetDownTo(strength / 2));
+        var steps = down.Recipe.Steps.ToList();
+        Assert.True(steps.FindIndex(step => step is Step.Dilute) < steps.FindLastIndex(step => step is Step.Ice) || steps.FindIndex(step => step is Step.Ice) < steps.FindIndex(step => step is Step.Drain));
+        Assert.Equal(iced.Forecast.Totals.BeverageG, steps.OfType<Step.Dilute>().Single().WaterG, 1.0);
+        Assert.Equal(PlanRefusal.NothingToLetDown, Of(Press).Apply(new PlanChange.LetDownTo(9)).Refusal);
+        Assert.DoesNotContain(Do(down, new PlanChange.LetDownTo(9)).Recipe.Steps, step => step is Step.Dilute);
+    }
+
+    [Theory]
+    [InlineData("dose=30", 30, 450)]
+    [InlineData("dose=30 water=480", 30, 480)]
+    [InlineData("ratio=16 dose=25", 25, 400)]
+    [InlineData("counting=poured drink=500", 33.3, 500)]
+    public void Words_do_what_the_page_does(string words, double doseG, double waterG)
+    {
+        var planned = PlanWords.Apply(Press, words.Split(' '), ForecastModel.Published);
+        Assert.DoesNotContain(planned.Findings, finding => finding.Severity == Severity.Error);
+        Assert.Equal((doseG, waterG), (planned.Recipe.Coffee.DoseG, planned.Recipe.WaterG));
+    }
+
+    [Theory]
+    [InlineData("temperature=90")]
+    [InlineData("grindUm=700")]
+    [InlineData("release=6:00")]
+    [InlineData("clock=coffee-in")]
+    [InlineData("turns=9")]
+    [InlineData("press=33")]
+    [InlineData("letDown=0.9")]
+    [InlineData("find=grindUm:tdsPercent:1.3")]
+    [InlineData("find=releaseS:finishS:7:00")]
+    public void Every_word_changes_the_recipe(string word)
+    {
+        var planned = PlanWords.Apply(Press, [word], ForecastModel.Published);
+        Assert.DoesNotContain(planned.Findings, finding => finding.Severity == Severity.Error);
+        Assert.NotEqual(RecipeWriter.Write(Press), RecipeWriter.Write(planned.Recipe));
+    }
+
+    [Theory]
+    [InlineData("dose=NaN")]
+    [InlineData("dose=1e309")]
+    [InlineData("dose")]
+    [InlineData("teapot=3")]
+    [InlineData("clock=never")]
+    [InlineData("letDown=9")]
+    [InlineData("find=grindUm:tdsPercent:9")]
+    [InlineData("find=grindUm:drawdownS:60")]
+    [InlineData("find=x:y:z")]
+    [InlineData("release=0:03")]
+    public void A_word_that_will_not_do_is_a_finding_and_nothing_is_changed(string word)
+    {
+        var planned = PlanWords.Apply(Press, ["dose=30", word], ForecastModel.Published);
+        Assert.Equal(word, Assert.Single(planned.Findings, finding => finding.Severity == Severity.Error).Place);
+        Assert.Same(Press, planned.Recipe);
+    }
+
+    private PlanWork Of(Recipe recipe) => new(Plan.Of(recipe), shelf, ForecastModel.Published);
+
+    private static PlanWork Do(PlanWork work, PlanChange change)
+    {
+        var applied = work.Apply(change);
+        Assert.Null(applied.Refusal);
+        return new PlanWork(applied.Plan, work.Gear, ForecastModel.Published);
+    }
+
+    private sealed class Shelf : IGear
+    {
+        public double MillZeroUm { get; set; } = 60;
+
+        public double RestDays { get; set; } = 14;
+
+        public BagInUse? Bag(int id) => id == 1 ? new BagInUse(0.4, RestDays, 31, null) : new BagInUse(0.6, 24, 250, new Grind(800, 0.75));
+
+        public MillScale? Mill(int id) => new(0, 60, 1, MillZeroUm, 26, 0.42);
+
+        public Place? Place(int id) => new(2_340, 17);
+
+        public Brewer? Vessel(int id) => new(VesselFamily.FrenchPress, 350);
+
+        public double? ServerMl(int id) => 400;
+
+        public bool Has(PlanPick pick, int id) => id < 10;
+    }
+}
