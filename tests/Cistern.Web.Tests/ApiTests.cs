@@ -83,6 +83,46 @@ public sealed class ApiTests(App app) : IClassFixture<App>
         Assert.True(document.RootElement.GetProperty("paths").TryGetProperty("/api/forecast", out _));
     }
 
+    /// <summary>The page, the API and the command line make the same plan of the same changes.</summary>
+    [Fact]
+    public async Task A_plan_is_changed_alike_on_the_page_in_the_api_and_at_the_command_line()
+    {
+        var one = RecipeWriter.Write(RecipeLibrary.Find("fp-bloomed")!);
+        var (code, printed, _) = await CliAsync(one, "plan", "-", "--set", "dose=30", "release=5:00");
+        Assert.Equal(0, code);
+        using var content = new StringContent(one, Encoding.UTF8, "application/json");
+        using var answer = JsonDocument.Parse(await (await app.Browser().PostAsync(new Uri("/api/plan?set=dose%3D30&set=release%3D5:00", UriKind.Relative), content)).Content.ReadAsStringAsync());
+        var fromCli = RecipeReader.Read(printed).Recipes.Single();
+        var fromApi = RecipeReader.Read(answer.RootElement.GetProperty("recipe").GetRawText()).Recipes.Single();
+        Assert.Equal(RecipeWriter.Write(fromCli), RecipeWriter.Write(fromApi));
+        Assert.Equal("fp-bloomed", answer.RootElement.GetProperty("forecast").GetProperty("id").GetString());
+
+        var client = app.Browser();
+        var page = await PlanPage.ChangeAsync(client, await App.GetAsync(client, "/plan/fp-bloomed"), ("dose", "30"));
+        page = await PlanPage.ChangeAsync(client, page, ("release", "5:00"));
+        var fromPage = RecipeReader.Read(await client.GetStringAsync(new Uri(page.QuerySelector("#plan")!.GetAttribute("action") + "?handler=File", UriKind.Relative))).Recipes.Single();
+        Assert.Equal((fromCli.Coffee.DoseG, fromCli.WaterG, fromCli.Steps.Length), (fromPage.Coffee.DoseG, fromPage.WaterG, fromPage.Steps.Length));
+        Assert.Equal(fromCli.Steps, fromPage.Steps);
+    }
+
+    [Theory]
+    [InlineData("teapot=1")]
+    [InlineData("dose=abc")]
+    [InlineData("letDown=14")]
+    public async Task A_change_that_will_not_do_is_refused_with_its_place(string word)
+    {
+        var one = RecipeWriter.Write(RecipeLibrary.Find("fp-bloomed")!);
+        var (code, printed, errors) = await CliAsync(one, "plan", "-", "--set", "dose=30", word);
+        Assert.Equal((2, ""), (code, printed));
+        Assert.Contains($"error: {word}:", errors, StringComparison.Ordinal);
+        using var content = new StringContent(one, Encoding.UTF8, "application/json");
+        var answer = await app.Browser().PostAsync(new Uri($"/api/plan?set=dose%3D30&set={Uri.EscapeDataString(word)}", UriKind.Relative), content);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        using var said = JsonDocument.Parse(await answer.Content.ReadAsStringAsync());
+        Assert.Equal(word, said.RootElement.GetProperty("findings")[0].GetProperty("place").GetString());
+        Assert.False(said.RootElement.TryGetProperty("recipe", out _));
+    }
+
     private async Task<HttpResponseMessage> PostAsync(string json)
     {
         using var content = new StringContent(json, Encoding.UTF8, "application/json");
