@@ -1,6 +1,6 @@
-using Cistern.Core.Physics;
 using System.Globalization;
 using Cistern.Core.Forecasts;
+using Cistern.Core.Physics;
 using Cistern.Core.Recipes;
 
 namespace Cistern.Drawing;

@@ -1,9 +1,9 @@
-using Cistern.Data.Stores;
 using System.Globalization;
 using System.IO.Compression;
 using Cistern.Core.Forecasts;
 using Cistern.Data;
 using Cistern.Data.Demo;
+using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.DataProtection.KeyManagement;

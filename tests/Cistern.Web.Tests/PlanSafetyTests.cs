@@ -1,4 +1,3 @@
-using Cistern.Data.Stores;
 using System.Diagnostics;
 using System.Globalization;
 using System.Net;
@@ -8,6 +7,7 @@ using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data.Plans;
 using Cistern.Data.Shelf;
+using Cistern.Data.Stores;
 using Cistern.Web.Pages.Plan;
 using Cistern.Web.Wording;
 using CsCheck;

@@ -112,3 +112,40 @@ test('requests that no browser sends are answered or shut out, never with a 500'
   for (const said of [answers[1], answers[3], answers[4], answers[5]]) expect(said).toContain('Back to the Bench');
   expect(await (await fetch(`${server.url}/healthz`)).text()).toBe('Healthy');
 });
+
+test('changes of a plan sent until they are answered, through kill after kill, each count once', async () => {
+  test.setTimeout(180_000);
+  const server = new Server(true);
+  await server.start();
+  const first = await fetch(`${server.url}/plan/fp-bloomed`);
+  const cookie = first.headers.getSetCookie().map((text) => text.split(';')[0]).join('; ');
+  const token = /__RequestVerificationToken[^>]*value="([^"]+)"/.exec(await first.text())[1];
+  let path = '/plan/fp-bloomed';
+  let answered = 0;
+  let stop = false;
+  const killer = (async () => {
+    for (let i = 0; i < 6; i += 1) {
+      await new Promise((wait) => setTimeout(wait, 300 + 150 * i));
+      await server.kill();
+      await server.start();
+    }
+    stop = true;
+  })();
+  while (!stop || answered < 30) {
+    const job = crypto.randomUUID();
+    for (;;) {
+      const body = new URLSearchParams({ __RequestVerificationToken: token, job, do: 'dose+' });
+      const answer = await fetch(server.url + path, { method: 'POST', body, headers: { cookie, 'HX-Request': 'true' } }).then(async (one) => ({ ok: one.ok, at: one.headers.get('hx-replace-url'), html: await one.text() })).catch(() => null);
+      if (answer?.ok) {
+        path = answer.at ?? path;
+        break;
+      }
+      await new Promise((wait) => setTimeout(wait, 50));
+    }
+    answered += 1;
+  }
+  await killer;
+  const html = await (await fetch(server.url + path)).text();
+  expect(Number(/id="dose"[^>]*value="([\d.]+)"/.exec(html)?.[1] ?? /value="([\d.]+)"[^>]*id="dose"/.exec(html)[1])).toBe(27 + answered);
+  await server.kill();
+});

@@ -1,7 +1,7 @@
-using Cistern.Core.Physics;
 using System.Buffers;
 using System.Collections.Immutable;
 using System.Runtime.InteropServices;
+using Cistern.Core.Physics;
 using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Forecasts;

@@ -1,6 +1,6 @@
-using Cistern.Core.Physics;
 using System.Runtime.InteropServices;
 using System.Runtime.Intrinsics;
+using Cistern.Core.Physics;
 using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Forecasts;

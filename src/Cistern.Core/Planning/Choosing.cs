@@ -1,5 +1,5 @@
-using Cistern.Core.Physics;
 using Cistern.Core.Forecasts;
+using Cistern.Core.Physics;
 using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Planning;

@@ -46,7 +46,13 @@ public static class PlanWords
 
     private static readonly Dictionary<string, Setting> Set = new(StringComparer.Ordinal)
     {
-        ["doseG"] = Setting.DoseG, ["waterG"] = Setting.WaterG, ["temperatureC"] = Setting.TemperatureC, ["grindUm"] = Setting.MedianUm, ["releaseS"] = Setting.ReleaseS, ["turns"] = Setting.Turns, ["pressS"] = Setting.PressS,
+        ["doseG"] = Setting.DoseG,
+        ["waterG"] = Setting.WaterG,
+        ["temperatureC"] = Setting.TemperatureC,
+        ["grindUm"] = Setting.MedianUm,
+        ["releaseS"] = Setting.ReleaseS,
+        ["turns"] = Setting.Turns,
+        ["pressS"] = Setting.PressS,
     };
 
     private static readonly Dictionary<string, Outcome> Figures = Enum.GetValues<Outcome>().ToDictionary(outcome => $"{char.ToLowerInvariant(outcome.ToString()[0])}{outcome.ToString()[1..]}", StringComparer.Ordinal);

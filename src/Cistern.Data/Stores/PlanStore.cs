@@ -1,7 +1,7 @@
-using Cistern.Data.Brews;
-using Cistern.Data.Plans;
 using System.Globalization;
 using Cistern.Core.Recipes;
+using Cistern.Data.Brews;
+using Cistern.Data.Plans;
 using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Data.Stores;

@@ -1,7 +1,7 @@
-using Cistern.Data.Brews;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
+using Cistern.Data.Brews;
 using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Data.Stores;

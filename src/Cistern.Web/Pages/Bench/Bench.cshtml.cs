@@ -1,8 +1,8 @@
-using Cistern.Data.Stores;
 using System.Globalization;
 using Cistern.Core.Forecasts;
 using Cistern.Data;
 using Cistern.Data.Brews;
+using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.Pages.Shelf;
 using Microsoft.AspNetCore.Mvc;

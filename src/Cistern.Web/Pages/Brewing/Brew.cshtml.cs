@@ -1,4 +1,3 @@
-using Cistern.Data.Stores;
 using System.Globalization;
 using System.Text.Json;
 using Cistern.Core.Brewing;
@@ -7,6 +6,7 @@ using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Brews;
+using Cistern.Data.Stores;
 using Cistern.Drawing;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;

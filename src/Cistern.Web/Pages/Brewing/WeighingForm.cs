@@ -1,9 +1,9 @@
-using Cistern.Data.Stores;
 using System.Globalization;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Brews;
+using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;
 using Microsoft.EntityFrameworkCore;

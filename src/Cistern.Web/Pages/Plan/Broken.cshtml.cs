@@ -1,6 +1,6 @@
-using Cistern.Data.Stores;
 using System.Text;
 using Cistern.Core.Recipes;
+using Cistern.Data.Stores;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 

@@ -1,6 +1,6 @@
-using Cistern.Data.Stores;
 using Cistern.Core.Forecasts;
 using Cistern.Data;
+using Cistern.Data.Stores;
 using Cistern.Drawing;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;

@@ -1,14 +1,14 @@
-using Cistern.Data.Stores;
-using Cistern.Core.Physics;
 using System.Globalization;
 using System.Text;
 using Cistern.Core.Forecasts;
+using Cistern.Core.Physics;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Plans;
 using Cistern.Data.Shelf;
+using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;
 using Microsoft.AspNetCore.Mvc;

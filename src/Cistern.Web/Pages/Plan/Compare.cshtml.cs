@@ -1,8 +1,8 @@
-using Cistern.Data.Stores;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
 using Cistern.Data;
 using Cistern.Data.Plans;
+using Cistern.Data.Stores;
 using Cistern.Drawing;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;

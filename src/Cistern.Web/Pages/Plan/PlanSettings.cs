@@ -1,6 +1,6 @@
-using Cistern.Core.Physics;
 using System.Globalization;
 using Cistern.Core.Forecasts;
+using Cistern.Core.Physics;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;

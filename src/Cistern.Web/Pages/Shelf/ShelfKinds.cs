@@ -1,5 +1,5 @@
-using Cistern.Core.Physics;
 using System.Globalization;
+using Cistern.Core.Physics;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data;

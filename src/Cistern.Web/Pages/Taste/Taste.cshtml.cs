@@ -1,4 +1,3 @@
-using Cistern.Data.Stores;
 using System.Globalization;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
@@ -7,6 +6,7 @@ using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Brews;
+using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;
 using Microsoft.AspNetCore.Mvc;
