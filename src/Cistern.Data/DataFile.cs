@@ -128,7 +128,7 @@ public sealed class DataFile : IDisposable
     /// <exception cref="DataFileRefusedException">It is not the demo's.</exception>
     public void RemoveDemo(Func<string, bool> isOldDemo)
     {
-        if (!File.Exists(Path) || new FileInfo(Path).Length == 0)
+        if (IsNothing)
         {
             return;
         }
@@ -271,7 +271,7 @@ public sealed class DataFile : IDisposable
     /// <summary>The migrations the file has had; null where there is no file, or one in which a start got no further than its first steps.</summary>
     private List<string>? Applied()
     {
-        if (!File.Exists(Path) || new FileInfo(Path).Length == 0)
+        if (IsNothing)
         {
             return null;
         }
@@ -293,19 +293,27 @@ public sealed class DataFile : IDisposable
         return applied.Count == 0 ? null : applied;
     }
 
+    /// <summary>No file, or one with nothing in it.</summary>
+    private bool IsNothing => !File.Exists(Path) || new FileInfo(Path).Length == 0;
+
     private bool IsDatabase()
     {
-        using var file = File.OpenRead(Path);
         Span<byte> head = stackalloc byte[16];
-        return file.ReadAtLeast(head, head.Length, throwOnEndOfStream: false) == head.Length && head.SequenceEqual("SQLite format 3\0"u8);
+        return ReadHead(head) && head.SequenceEqual("SQLite format 3\0"u8);
     }
 
     private int Mark()
     {
         // SQLite keeps it at byte 68 of the header, big end first.
-        using var file = File.OpenRead(Path);
         Span<byte> head = stackalloc byte[72];
-        return file.ReadAtLeast(head, head.Length, throwOnEndOfStream: false) == head.Length ? BinaryPrimitives.ReadInt32BigEndian(head[68..]) : 0;
+        return ReadHead(head) ? BinaryPrimitives.ReadInt32BigEndian(head[68..]) : 0;
+    }
+
+    /// <summary>Reads how the file begins; false where it is shorter.</summary>
+    private bool ReadHead(Span<byte> head)
+    {
+        using var file = File.OpenRead(Path);
+        return file.ReadAtLeast(head, head.Length, throwOnEndOfStream: false) == head.Length;
     }
 
     /// <summary>Sets the file's journal, which its header keeps; no more is done at a start than must be.</summary>

@@ -160,12 +160,19 @@ public sealed class PlanWork
     {
         var recipe = plan.Base with
         {
-            Coffee = plan.Base.Coffee with { Roast = Bag?.Roast ?? plan.Origin.Coffee.Roast, RestDays = Bag?.RestDays ?? plan.Origin.Coffee.RestDays },
-            Place = (Of(plan.Picks.PlaceId, Gear.Place) ?? plan.Origin.Place) with { Extra = plan.Base.Place.Extra },
+            Coffee = OfBag(plan, Bag),
+            Place = Placed(plan),
             Brewer = Owned(plan),
         };
         return Ground(plan with { Base = recipe, Settled = true }, Bag, Mill);
     }
+
+    /// <summary>The coffee of a bag; the recipe's own where none is chosen.</summary>
+    private static Coffee OfBag(Plan plan, BagInUse? bag) =>
+        plan.Base.Coffee with { Roast = bag?.Roast ?? plan.Origin.Coffee.Roast, RestDays = bag?.RestDays ?? plan.Origin.Coffee.RestDays };
+
+    /// <summary>The chosen place; the recipe's own where none is.</summary>
+    private Place Placed(Plan plan) => (Of(plan.Picks.PlaceId, Gear.Place) ?? plan.Origin.Place) with { Extra = plan.Base.Place.Extra };
 
     /// <summary>The brewer with what the chosen vessel is; the recipe's own where none of its family is chosen.</summary>
     private Brewer Owned(Plan plan) => Of(plan.Picks.VesselId, Gear.Vessel) is { } owned && owned.Family == plan.Origin.Brewer.Family
@@ -222,7 +229,7 @@ public sealed class PlanWork
         {
             case PlanPick.Bag:
                 var bag = Of(choose.Id, Gear.Bag);
-                recipe = recipe with { Coffee = recipe.Coffee with { Roast = bag?.Roast ?? Plan.Origin.Coffee.Roast, RestDays = bag?.RestDays ?? Plan.Origin.Coffee.RestDays } };
+                recipe = recipe with { Coffee = OfBag(picked, bag) };
                 // A bag bought ground that has gone leaves the recipe's own grind behind.
                 recipe = Bag?.Ground is not null ? recipe with { Grind = Plan.Origin.Grind } : recipe;
                 picked = Ground(picked with { Base = recipe }, bag, Mill);
@@ -232,7 +239,7 @@ public sealed class PlanWork
                 picked = Ground(picked with { Base = recipe }, Bag, Of(choose.Id, Gear.Mill));
                 break;
             case PlanPick.Place:
-                picked = picked with { Base = recipe with { Place = (Of(choose.Id, Gear.Place) ?? Plan.Origin.Place) with { Extra = recipe.Place.Extra } } };
+                picked = picked with { Base = recipe with { Place = Placed(picked) } };
                 break;
             case PlanPick.Vessel:
                 picked = picked with { Base = recipe with { Brewer = Owned(picked) } };

@@ -86,7 +86,7 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
     /// <summary>The state a kept plan stands at; null where it cannot be read.</summary>
     public async Task<PlanState?> StateAsync(int sheetId, CancellationToken ct) =>
         await db.Turns.AsNoTracking().Where(turn => turn.SheetId == sheetId && db.Sheets.Any(sheet => sheet.Id == sheetId && sheet.Position == turn.Position))
-            .Select(turn => turn.StateJson).FirstOrDefaultAsync(ct) is { } json && Unreadable(json) is null ? PlanState.Read(json) : null;
+            .Select(turn => turn.StateJson).FirstOrDefaultAsync(ct) is { } json ? Readable(json).State : null;
 
     /// <summary>A recipe of a plan with its unknown members again, as a file holds it.</summary>
     public async Task<Recipe> WholeAsync(OpenPlan plan, Recipe recipe, CancellationToken ct) =>
@@ -231,15 +231,19 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
 
     private static string Short(string what) => what.Length > 200 ? what[..200] : what;
 
-    private static string? Unreadable(string json)
+    private static string? Unreadable(string json) => Readable(json).Problem;
+
+    /// <summary>A state that was kept, or what is wrong with it.</summary>
+    private static (PlanState? State, string? Problem) Readable(string json)
     {
         try
         {
-            return PlanState.Read(json).Problem();
+            var state = PlanState.Read(json);
+            return state.Problem() is { } problem ? (null, problem) : (state, null);
         }
         catch (UnreadableException error)
         {
-            return error.Message;
+            return (null, error.Message);
         }
     }
 
@@ -262,6 +266,7 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
     private Task<string?> ExtraAsync(int sheetId, CancellationToken ct) =>
         db.Extras.AsNoTracking().Where(row => row.SheetId == sheetId).Select(row => row.Json).FirstOrDefaultAsync(ct);
 
+    /// <summary>Saves what was done, and that it was.</summary>
     private async Task FinishAsync(PlanWish wish, string address, CancellationToken ct)
     {
         jobs.Remember(wish.Job, address);
@@ -283,7 +288,6 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
             }
 
             id = await change();
-            await db.SaveChangesAsync(ct);
             await FinishAsync(wish, $"/plan/{Text(id)}", ct);
             await transaction.CommitAsync(CancellationToken.None);
         }

@@ -97,11 +97,11 @@ public sealed class PressStore(CisternDb db, TimeProvider time)
 
         var nowMs = time.GetUtcNow().ToUnixTimeMilliseconds();
         return sent.Kind == PressKind.Undo
-            ? await UndoAsync(db, brew, sent, nowMs, CancellationToken.None)
-            : await DoneAsync(db, brew, plan, sent, nowMs, CancellationToken.None);
+            ? await UndoAsync(brew, sent, nowMs)
+            : await DoneAsync(brew, plan, sent, nowMs);
     }
 
-    private static async Task<PressOutcome> DoneAsync(CisternDb db, Brew brew, Forecast plan, SentPress sent, long nowMs, CancellationToken ct)
+    private async Task<PressOutcome> DoneAsync(Brew brew, Forecast plan, SentPress sent, long nowMs)
     {
         var starts = brew.StartedAtMs is null;
         var elapsedS = starts ? 0 : Math.Clamp(sent.ElapsedS, LastS(brew), Math.Max(LastS(brew), ElapsedS(brew, nowMs) + ClockSlackS));
@@ -115,8 +115,8 @@ public sealed class PressStore(CisternDb db, TimeProvider time)
         if (starts)
         {
             brew.StartedAtMs = nowMs - (long)sent.AgeMs;
-            await TakeFromBagAsync(db, brew, plan.Recipe.Coffee.DoseG, ct);
-            await UseFilterAsync(db, brew, 1, ct);
+            await TakeFromBagAsync(brew, plan.Recipe.Coffee.DoseG);
+            await UseFilterAsync(brew, 1);
         }
 
         brew.Presses.Add(Row(sent, elapsedS, nowMs));
@@ -125,11 +125,11 @@ public sealed class PressStore(CisternDb db, TimeProvider time)
             Finish(brew, elapsedS);
         }
 
-        await db.SaveChangesAsync(ct);
+        await db.SaveChangesAsync(CancellationToken.None);
         return PressOutcome.Kept;
     }
 
-    private static async Task<PressOutcome> UndoAsync(CisternDb db, Brew brew, SentPress sent, long nowMs, CancellationToken ct)
+    private async Task<PressOutcome> UndoAsync(Brew brew, SentPress sent, long nowMs)
     {
         // With nothing left to take back, −1 is no step that a press was meant for.
         if (sent.StepIndex < 0 || LastStanding(brew.CorePresses) != sent.StepIndex)
@@ -144,11 +144,11 @@ public sealed class PressStore(CisternDb db, TimeProvider time)
         {
             // The press taken back was the one that started the clock.
             brew.StartedAtMs = null;
-            await TakeFromBagAsync(db, brew, -brew.TakenG, ct);
-            await UseFilterAsync(db, brew, -1, ct);
+            await TakeFromBagAsync(brew, -brew.TakenG);
+            await UseFilterAsync(brew, -1);
         }
 
-        await db.SaveChangesAsync(ct);
+        await db.SaveChangesAsync(CancellationToken.None);
         return PressOutcome.Kept;
     }
 
@@ -170,9 +170,9 @@ public sealed class PressStore(CisternDb db, TimeProvider time)
     }
 
     /// <summary>Takes a dose off the bag, or puts back what was taken.</summary>
-    private static async Task TakeFromBagAsync(CisternDb db, Brew brew, double doseG, CancellationToken ct)
+    private async Task TakeFromBagAsync(Brew brew, double doseG)
     {
-        if (brew.BagId is { } bagId && await db.Bags.FindAsync([bagId], ct) is { } bag)
+        if (brew.BagId is { } bagId && await db.Bags.FindAsync(bagId) is { } bag)
         {
             var takenG = Math.Min(doseG, bag.LeftG);
             bag.LeftG -= takenG;
@@ -181,9 +181,9 @@ public sealed class PressStore(CisternDb db, TimeProvider time)
     }
 
     /// <summary>Counts one paper off, or one brew on a cloth; undone with the start.</summary>
-    private static async Task UseFilterAsync(CisternDb db, Brew brew, int times, CancellationToken ct)
+    private async Task UseFilterAsync(Brew brew, int times)
     {
-        if (brew.FilterStockId is { } stockId && await db.Filters.FindAsync([stockId], ct) is { } stock)
+        if (brew.FilterStockId is { } stockId && await db.Filters.FindAsync(stockId) is { } stock)
         {
             // A count that was wrong may go under nothing, so that an undo gives it back as it was.
             stock.Left -= stock.Lasts ? 0 : times;
