@@ -1,3 +1,5 @@
+using Cistern.Core.Brewing;
+using Cistern.Core.Recipes;
 using Cistern.Data.Brews;
 using Cistern.Data.Plans;
 using Cistern.Data.Shelf;
@@ -40,7 +42,11 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
 
     public DbSet<Brew> Brews => Set<Brew>();
 
-    public DbSet<BrewPress> Presses => Set<BrewPress>();
+    public DbSet<EntryRow> Entries => Set<EntryRow>();
+
+    public DbSet<Observation> Observations => Set<Observation>();
+
+    public DbSet<BrewFacts> Facts => Set<BrewFacts>();
 
     public DbSet<Weighing> Weighings => Set<Weighing>();
 
@@ -83,15 +89,29 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
             brew.HasIndex(row => new { row.CoffeeName, row.State, row.OpenedAtMs });
             brew.HasOne<PlanSheet>().WithMany().HasForeignKey(row => row.SheetId).OnDelete(DeleteBehavior.SetNull);
             brew.HasOne<FilterStock>().WithMany().HasForeignKey(row => row.FilterStockId).OnDelete(DeleteBehavior.SetNull);
-            brew.Ignore(row => row.CorePresses);
-            brew.HasMany(row => row.Presses).WithOne().HasForeignKey(press => press.BrewId);
+            brew.Ignore(row => row.CoreEntries).Ignore(row => row.Tasting);
+            brew.HasMany(row => row.Entries).WithOne().HasForeignKey(entry => entry.BrewId);
+            brew.HasMany(row => row.Observations).WithOne().HasForeignKey(observation => observation.BrewId);
+            brew.HasOne(row => row.Facts).WithOne().HasForeignKey<BrewFacts>(facts => facts.BrewId);
             brew.HasMany(row => row.Weighings).WithOne().HasForeignKey(weighing => weighing.BrewId);
             brew.HasMany(row => row.Notes).WithOne().HasForeignKey(note => note.BrewId);
-            brew.HasOne(row => row.Tasting).WithOne().HasForeignKey<Tasting>(tasting => tasting.BrewId);
+            brew.HasMany(row => row.Tastings).WithOne().HasForeignKey(tasting => tasting.BrewId);
             brew.HasOne(row => row.Barista).WithMany().HasForeignKey(row => row.BaristaId).OnDelete(DeleteBehavior.SetNull);
             brew.HasOne<Bag>().WithMany().HasForeignKey(row => row.BagId).OnDelete(DeleteBehavior.SetNull);
         });
-        modelBuilder.Entity<BrewPress>().HasIndex(press => press.Key).IsUnique();
+        modelBuilder.Entity<EntryRow>(entry =>
+        {
+            entry.HasIndex(row => row.EntryId).IsUnique();
+            // A word, so that the file says what it holds and a kind put in between moves no other.
+            entry.Property(row => row.Kind).HasConversion(kind => Words<EntryKind>.Of(kind), word => Words<EntryKind>.Find(word) ?? EntryKind.Undo);
+        });
+        modelBuilder.Entity<Observation>().HasIndex(observation => new { observation.BrewId, observation.Name }).IsUnique();
+        modelBuilder.Entity<BrewFacts>().HasKey(facts => facts.BrewId);
+        modelBuilder.Entity<Tasting>(tasting =>
+        {
+            tasting.HasIndex(row => new { row.BrewId, row.BaristaId }).IsUnique();
+            tasting.HasOne(row => row.Barista).WithMany().HasForeignKey(row => row.BaristaId).OnDelete(DeleteBehavior.SetNull);
+        });
         modelBuilder.Entity<Weighing>().HasIndex(weighing => new { weighing.BrewId, weighing.StepIndex }).IsUnique();
     }
 }

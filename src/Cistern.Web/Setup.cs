@@ -5,6 +5,7 @@ using Cistern.Data;
 using Cistern.Data.Demo;
 using Cistern.Data.Stores;
 using Cistern.Web.Frame;
+using Cistern.Web.Pages.Brewing;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.DataProtection.KeyManagement;
 using Microsoft.AspNetCore.Diagnostics.HealthChecks;
@@ -61,7 +62,7 @@ public static class Setup
         // What a request works out stops when whoever asked has gone.
         builder.Services.AddSingleton(new ForecastMemory());
         builder.Services.AddScoped(services => (ForecastModel.Published with { Memory = services.GetRequiredService<ForecastMemory>() }).StoppedBy(services.GetRequiredService<IHttpContextAccessor>().HttpContext?.RequestAborted ?? default));
-        builder.Services.AddScoped<PressStore>();
+        builder.Services.AddScoped<BrewStore>();
         builder.Services.AddScoped<JobLedger>();
         builder.Services.AddScoped<PlanStore>();
         builder.Services.AddRazorPages(options => options.RootDirectory = "/Pages")
@@ -113,6 +114,7 @@ public static class Setup
         app.MapStaticAssets();
         app.MapRazorPages();
         app.MapApi();
+        app.MapBrews();
         app.MapHealthChecks("/healthz", new HealthCheckOptions
         {
             ResponseWriter = (context, report) => context.Response.WriteAsync(string.Join('\n', report.Entries.Values.Select(entry => entry.Description).OfType<string>().Prepend(report.Status.ToString()))),
@@ -172,6 +174,8 @@ public static class Setup
         try
         {
             await using var scope = services.CreateAsyncScope();
+            // Brews of earlier versions get their facts when nobody waits for them.
+            await scope.ServiceProvider.GetRequiredService<BrewStore>().WorkOutMissingFactsAsync(CancellationToken.None);
             await DataFile.TidyAsync(scope.ServiceProvider.GetRequiredService<CisternDb>(), time.GetUtcNow().AddDays(-60).ToUnixTimeMilliseconds());
         }
         catch (Exception error) when (error is Microsoft.Data.Sqlite.SqliteException or IOException or ObjectDisposedException)

@@ -1,133 +1,239 @@
+using System.Collections.Immutable;
+using System.Text.Json;
+using System.Text.Json.Serialization;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>The cases of tests/browser/brew-run.test.mjs: the core and the screen must agree.</summary>
+/// <summary>The walk through a brew, by the cases that drive the screen's script too (tests/browser/brew-run.test.mjs).</summary>
 public sealed class BrewRunTests
 {
-    private static readonly Forecast Plan = ForecastModel.Published.Run(RecipeLibrary.Find("fp-long-settle")! with
-    {
-        Steps =
-        [
-            new Step.AddCoffee(),
-            new Step.Pour(480) { AtS = 0, OverS = 18 },
-            new Step.Lid(),
-            new Step.BreakCrust { AtS = 60, OverS = 3 },
-            new Step.Wait(30),
-            new Step.Decant { OverS = 20 },
-        ],
-    });
+    /// <summary>0:00 of the cases, ms: no moment near 0, so that seconds and moments cannot be taken for one another.</summary>
+    private const double Zero = 1_700_000_000_000;
 
-    [Fact]
-    public void Before_the_clock_nothing_runs()
+    private static readonly JsonSerializerOptions Web = new(JsonSerializerDefaults.Web) { Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) } };
+    private static readonly JsonElement Cases = Read("conduct.json");
+
+    public static TheoryData<string> Names => [.. Cases.GetProperty("cases").EnumerateArray().Select(one => one.GetProperty("name").GetString()!)];
+
+    [Theory]
+    [MemberData(nameof(Names))]
+    public void Case(string name)
     {
-        var run = BrewRun.Replay(Plan, [], 100);
-        Assert.False(run.ClockRuns);
-        Assert.Empty(run.Done);
+        var one = Cases.GetProperty("cases").EnumerateArray().Single(row => row.GetProperty("name").GetString() == name);
+        var plan = PlanOf(Cases.GetProperty("plans").GetProperty(one.GetProperty("plan").GetString()!));
+        var run = BrewRun.Replay(plan, EntriesOf(one.GetProperty("entries")), Zero + (one.GetProperty("now").GetDouble() * 1000));
+        Assert.Equal(one.GetProperty("done").ToString().Replace(" ", "", StringComparison.Ordinal), DoneText(run));
+        var expected = one.GetProperty("present");
+        if (expected.ValueKind == JsonValueKind.Null)
+        {
+            Assert.True(run.Finished);
+        }
+        else
+        {
+            Assert.Equal((expected[0].GetInt32(), expected[1].GetDouble(), expected[2].GetDouble()), (run.Present!.Index, Near(run.Present.DueS), run.Present.LengthS));
+            if (expected.GetArrayLength() > 3)
+            {
+                var present = JsonSerializer.SerializeToElement(Shown(run.Present));
+                Assert.All(expected[3].EnumerateObject(), member => Assert.Equal(member.Value.ToString(), present.GetProperty(member.Name).ToString()));
+            }
+        }
+
+        if (one.TryGetProperty("started", out var started))
+        {
+            Assert.Equal(started.GetDouble(), (run.StartedAtMs!.Value - Zero) / 1000);
+        }
+
+        if (one.TryGetProperty("last", out var last))
+        {
+            Assert.Equal((last[0].GetString() is { } place ? IdOf(int.Parse(place[1..], System.Globalization.CultureInfo.InvariantCulture)) : (Guid?)null, last[1].GetInt32()), (run.Last!.Entry, run.Last.Step));
+        }
+
+        if (one.TryGetProperty("unheard", out var unheard))
+        {
+            Assert.Equal(unheard.EnumerateArray().Select(place => IdOf(place.GetInt32())), run.Unheard);
+        }
     }
 
     [Fact]
-    public void A_wait_ends_at_its_time_and_a_hand_is_waited_for()
+    public void Brews_thrown_together_at_random_are_walked_as_the_screen_walks_them()
     {
-        Press[] presses = [Done(1, 0), Done(1, 20), Done(2, 22), Done(3, 64)];
-        Assert.Equal(new DueStep(4, 64, 30), Rounded(BrewRun.Replay(Plan, presses, 80).Present));
-        Assert.Equal(new DueStep(5, 94, 20), Rounded(BrewRun.Replay(Plan, presses, 95).Present));
-        Assert.Equal(new DueStep(5, 94, 20), Rounded(BrewRun.Replay(Plan, presses, 500).Present));
+        foreach (var one in Read("conduct-random.json").EnumerateArray())
+        {
+            var run = BrewRun.Replay(PlanOf(one.GetProperty("plan")), EntriesOf(one.GetProperty("entries")), Zero + (one.GetProperty("now").GetDouble() * 1000));
+            var expected = one.GetProperty("expect");
+            Assert.Equal(expected.GetProperty("done").ToString(), DoneText(run));
+            var shown = new
+            {
+                started = run.StartedAtMs is { } startedAtMs ? Near((startedAtMs - Zero) / 1000) : (double?)null,
+                present = run.Present is null ? null : Shown(run.Present),
+                last = run.Last is null ? null : new { entry = run.Last.Entry is { } id ? PlaceOf(id) : null, step = run.Last.Step },
+                unheard = run.Unheard.Select(PlaceOf),
+            };
+            var actual = JsonSerializer.SerializeToElement(shown);
+            foreach (var member in actual.EnumerateObject())
+            {
+                Assert.True(JsonElement.DeepEquals(expected.GetProperty(member.Name), member.Value), $"{member.Name}: {member.Value} for {one}");
+            }
+        }
     }
 
     [Fact]
-    public void A_step_with_a_time_is_due_then_or_when_the_one_before_is_done()
+    public void Every_recipe_touched_only_at_the_start_comes_to_its_release_in_time_and_waits_there()
     {
-        Assert.Equal(60, BrewRun.Replay(Plan, [Done(1, 0), Done(1, 20), Done(2, 22)], 30).Present!.Value.StartS);
-        Assert.Equal(70, BrewRun.Replay(Plan, [Done(1, 0), Done(1, 20), Done(2, 70)], 71).Present!.Value.StartS);
+        foreach (var recipe in RecipeLibrary.All)
+        {
+            var forecast = ForecastModel.Published.Run(recipe);
+            var plan = ConductPlan.Of(forecast);
+            var release = Acts.ReleaseIndex(recipe);
+            BrewEntry[] entries = [Entry(EntryKind.Start, plan.Anchor, 0)];
+            var dueS = forecast.Timings[release].StartS;
+            var early = BrewRun.Replay(plan, entries, Zero + ((dueS - 0.5) * 1000)).Present!;
+            Assert.True(early.Index < release || early.DueS >= dueS - 0.01, recipe.Id);
+            foreach (var atS in new[] { dueS + 0.5, 90_000 })
+            {
+                var present = BrewRun.Replay(plan, entries, Zero + (atS * 1000)).Present!;
+                Assert.Equal((recipe.Id, release, Math.Round(dueS, 3)), (recipe.Id, present.Index, Math.Round(present.DueS, 3)));
+            }
+        }
     }
 
     [Fact]
-    public void Undo_takes_the_last_press_back()
+    public void Every_recipe_touched_only_at_its_start_its_release_and_what_is_awaited_is_the_plan()
     {
-        Assert.Equal(1, BrewRun.Replay(Plan, [Done(1, 0), Done(1, 20), Undo(1)], 30).Present!.Value.Index);
-        Assert.False(BrewRun.Replay(Plan, [Done(1, 0), Undo(1)], 30).ClockRuns);
-        Assert.False(BrewRun.Replay(Plan, [Undo(1)], 30).ClockRuns);
+        foreach (var recipe in RecipeLibrary.All)
+        {
+            var forecast = ForecastModel.Published.Run(recipe);
+            var run = Brewed(forecast, step => step.EndS);
+            Assert.True(run.Finished, recipe.Id);
+            var real = ForecastModel.Published.Run(AsBrewed.Of(recipe, run, Actuals.None));
+            Assert.Equal(forecast.Totals.TdsPercent, real.Totals.TdsPercent, 0.004);
+            Assert.Equal(forecast.Totals.FinishS, real.Totals.FinishS, 0.5);
+        }
     }
 
     [Fact]
     public void A_late_release_extracts_more_than_was_planned()
     {
-        var plan = ForecastModel.Published.Run(RecipeLibrary.Find("fp-bloomed")!);
-        var run = BrewRun.Replay(plan, [Done(2, 0), Done(2, 6), Done(3, 9), Done(4, 56), Done(5, 57), Done(6, 258), Done(7, 460), Done(8, 475)], 475);
+        var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("fp-bloomed")!);
+        var plan = ConductPlan.Of(forecast);
+        BrewEntry[] entries = [Entry(EntryKind.Start, 2, 0), Entry(EntryKind.Begun, 7, 440), Entry(EntryKind.Done, 7, 460), Entry(EntryKind.Done, 8, 475)];
+        var run = BrewRun.Replay(plan, entries, Zero + 475_000);
         Assert.True(run.Finished);
-        var real = ForecastModel.Published.Run(AsBrewed.Of(plan.Recipe, run, new Dictionary<int, double> { [4] = 420 }));
+        var real = ForecastModel.Published.Run(AsBrewed.Of(forecast.Recipe, run, Actuals.None with { PouredG = Poured((4, 420)) }));
         Assert.Equal(420, real.Recipe.WaterG);
         Assert.Equal(475, real.Totals.FinishS, 0.5);
-        Assert.True(real.Totals.ExtractionYieldPercent > plan.Totals.ExtractionYieldPercent + 0.3);
+        Assert.True(real.Totals.ExtractionYieldPercent > forecast.Totals.ExtractionYieldPercent + 0.3);
     }
 
     [Fact]
-    public void Brewed_to_the_second_it_is_the_plan()
+    public void What_was_weighed_and_read_takes_the_place_of_what_was_planned()
     {
-        foreach (var recipe in RecipeLibrary.All.Where(one => one.Brewer.Family == VesselFamily.FrenchPress))
-        {
-            var plan = ForecastModel.Published.Run(recipe);
-            var anchor = RecipeChecker.AnchorIndex(recipe);
-            var presses = new List<Press> { Done(anchor, 0) };
-            foreach (var timing in plan.Timings.Skip(anchor))
-            {
-                if (!BrewRun.EndsByItself(recipe.Steps[timing.Index]) && !(timing.Index == anchor && timing.LengthS <= 0))
-                {
-                    presses.Add(Done(timing.Index, timing.EndS));
-                }
-            }
-
-            var run = BrewRun.Replay(plan, presses, plan.Totals.FinishS);
-            var real = ForecastModel.Published.Run(AsBrewed.Of(recipe, run, new Dictionary<int, double>()));
-            Assert.Equal(plan.Totals.TdsPercent, real.Totals.TdsPercent, 0.003);
-            Assert.Equal(plan.Totals.FinishS, real.Totals.FinishS, 0.05);
-        }
+        var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("tp-short-bypass")!);
+        var run = Brewed(forecast, step => step.EndS);
+        var real = AsBrewed.Of(forecast.Recipe, run, Actuals.None with { DoseG = 17.2, WaterC = 88, LetDownG = 90 });
+        Assert.Equal((17.2, 88, 90), (real.Coffee.DoseG, real.Water.TemperatureC, real.Steps.OfType<Step.Dilute>().Single().WaterG));
+        var plain = ForecastModel.Published.Run(RecipeLibrary.Find("fp-bloomed")!);
+        Assert.Equal(25, AsBrewed.Of(plain.Recipe, Brewed(plain, step => step.EndS), Actuals.None with { LetDownG = 25 }).Steps.OfType<Step.Dilute>().Single().WaterG);
+        Assert.Empty(AsBrewed.Of(plain.Recipe, Brewed(plain, step => step.EndS), Actuals.None with { LetDownG = 0 }).Steps.OfType<Step.Dilute>());
+        var iced = ForecastModel.Published.Run(RecipeLibrary.Find("ld-long-soak-iced")!);
+        Assert.Equal(180, AsBrewed.Of(iced.Recipe, Brewed(iced, step => step.EndS), Actuals.None with { IceG = 180 }).Steps.OfType<Step.Ice>().Single().IceG);
     }
-
-    private static DueStep? Rounded(DueStep? due) => due is { } one ? new DueStep(one.Index, Math.Round(one.StartS, 6), Math.Round(one.LengthS, 6)) : null;
-
-    private static Press Done(int step, double atS) => new(PressKind.Done, step, atS);
-
-    private static Press Undo(int step) => new(PressKind.Undo, step, 0);
 
     /// <summary>Planned for about two minutes, it took four: what the clock saw is told, not what was foretold.</summary>
     [Fact]
     public void A_slow_drain_is_told_as_long_as_it_took()
     {
-        var plan = ForecastModel.Published.Run(RecipeLibrary.Find("vd-coffee-first")!);
-        var run = BrewedWith(plan, (step, timing) => step is Step.Drain ? timing.EndS + 124 : timing.EndS);
-        Assert.Equal(plan.Totals.DrawdownS!.Value + 124, Measured.Of(plan.Recipe, run).DrawdownS!.Value, 0.5);
-        Assert.Null(Measured.Of(plan.Recipe, run).PressS);
+        var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("vd-coffee-first")!);
+        var run = Brewed(forecast, timing => forecast.Recipe.Steps[timing.Index] is Step.Drain ? timing.EndS + 124 : timing.EndS);
+        Assert.Equal(forecast.Totals.DrawdownS!.Value + 124, Measured.Of(forecast.Recipe, run).DrawdownS!.Value, 0.5);
+        Assert.Null(Measured.Of(forecast.Recipe, run).PressS);
     }
 
     [Fact]
-    public void A_hard_press_is_told_as_long_as_it_took()
+    public void A_hard_press_is_told_as_long_as_it_took_and_an_assumed_one_is_not_told()
     {
-        var plan = ForecastModel.Published.Run(RecipeLibrary.Find("tp-upright-short")!);
-        var late = 0.0;
-        var run = BrewedWith(plan, (step, timing) => timing.EndS + (late += step is Step.Press ? 20 : 0));
-        var press = plan.Recipe.Steps.OfType<Step.Press>().Single();
-        Assert.Equal(press.OverS + 20, Measured.Of(plan.Recipe, run).PressS!.Value, 0.5);
-        Assert.Equal(default, Measured.Of(plan.Recipe, BrewRun.Replay(plan, [], 0)));
+        var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("tp-upright-short")!);
+        var run = Brewed(forecast, timing => timing.EndS + (forecast.Recipe.Steps[timing.Index] is Step.Press ? 20 : 0));
+        var press = forecast.Recipe.Steps.OfType<Step.Press>().Single();
+        Assert.Equal(press.OverS + 20, Measured.Of(forecast.Recipe, run).PressS!.Value, 0.5);
+        Assert.Equal(default, Measured.Of(forecast.Recipe, BrewRun.Replay(ConductPlan.Of(forecast), [], Zero)));
+        var plunged = ForecastModel.Published.Run(RecipeLibrary.Find("fp-slow-eight")!);
+        Assert.Null(Measured.Of(plunged.Recipe, Brewed(plunged, timing => timing.EndS)).PressS);
     }
 
-    private static BrewRun BrewedWith(Forecast plan, Func<Step, StepTiming, double> endS)
+    [Fact]
+    public void A_release_insists_when_it_is_due_or_its_window_is_over_and_not_once_begun()
     {
-        var anchor = RecipeChecker.AnchorIndex(plan.Recipe);
-        var presses = new List<Press> { Done(anchor, 0) };
-        foreach (var timing in plan.Timings.Skip(anchor))
+        var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("ld-long-soak-iced")!);
+        var plan = ConductPlan.Of(forecast);
+        BrewEntry[] entries = [Entry(EntryKind.Start, plan.Anchor, 0)];
+        var present = BrewRun.Replay(plan, entries, Zero + 300_000).Present!;
+        Assert.Equal((210, 420), (present.DueS, plan.InsistsFromS(present)));
+        var plain = ConductPlan.Of(ForecastModel.Published.Run(RecipeLibrary.Find("fp-slow-eight")!));
+        BrewEntry[] begun = [Entry(EntryKind.Start, plain.Anchor, 0), Entry(EntryKind.Begun, 5, 480)];
+        Assert.Equal(475, plain.InsistsFromS(BrewRun.Replay(plain, begun[..1], Zero + 476_000).Present!));
+        Assert.Null(plain.InsistsFromS(BrewRun.Replay(plain, begun, Zero + 481_000).Present!));
+    }
+
+    /// <summary>A brew touched only where it has to be; what is pressed ends when it is told.</summary>
+    private static BrewRun Brewed(Forecast forecast, Func<StepTiming, double> endS)
+    {
+        var plan = ConductPlan.Of(forecast);
+        var entries = new List<BrewEntry> { Entry(EntryKind.Start, plan.Anchor, 0) };
+        foreach (var timing in forecast.Timings.Skip(plan.Anchor + 1))
         {
-            var step = plan.Recipe.Steps[timing.Index];
-            var begun = timing.Index == anchor && (timing.LengthS <= 0 || BrewRun.StartsAtItsEnd(plan.Recipe));
-            if (!begun && !BrewRun.EndsByItself(step))
+            var step = plan.Steps[timing.Index];
+            if (step.Release)
             {
-                presses.Add(Done(timing.Index, endS(step, timing)));
+                entries.Add(Entry(step.Length > 0 ? EntryKind.Begun : EntryKind.Done, timing.Index, timing.StartS));
+            }
+
+            if (step.Ends == StepEnding.Sight)
+            {
+                entries.Add(Entry(EntryKind.Done, timing.Index, endS(timing)));
             }
         }
 
-        return BrewRun.Replay(plan, presses, plan.Totals.FinishS + 600);
+        return BrewRun.Replay(plan, entries, Zero + ((forecast.Totals.FinishS + 3000) * 1000));
     }
+
+    private static ImmutableDictionary<int, double> Poured(params (int Step, double ToG)[] all) => all.ToImmutableDictionary(one => one.Step, one => one.ToG);
+
+    private static BrewEntry Entry(EntryKind kind, int step, double atS) => new(Guid.NewGuid(), kind, step, Zero + (atS * 1000));
+
+    private static JsonElement Read(string name) => JsonDocument.Parse(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "cases", name))).RootElement;
+
+    private static ConductPlan PlanOf(JsonElement plan) => plan.Deserialize<ConductPlan>(Web)!;
+
+    private static IEnumerable<BrewEntry> EntriesOf(JsonElement entries) => entries.EnumerateArray().Select((entry, i) => new BrewEntry(
+        IdOf(i),
+        Enum.Parse<EntryKind>(entry[0].GetString()!, ignoreCase: true),
+        entry[1].GetInt32(),
+        Zero + (entry[2].GetDouble() * 1000),
+        entry.GetArrayLength() > 3 && entry[3].ValueKind == JsonValueKind.Number ? IdOf(entry[3].GetInt32()) : null));
+
+    private static Guid IdOf(int place) => new(place + 1, 0, 0, new byte[8]);
+
+    private static string PlaceOf(Guid id) => string.Create(System.Globalization.CultureInfo.InvariantCulture, $"#{BitConverter.ToInt32(id.ToByteArray()) - 1}");
+
+    private static double Near(double value) => Math.Round(value, 3);
+
+    private static double? Near(double? value) => value is { } one ? Near(one) : null;
+
+    private static string DoneText(BrewRun run) => JsonSerializer.Serialize(run.Done.Select(one => new object?[] { one.Index, Near(one.StartS), Near(one.EndS), one.By }));
+
+    private static object Shown(PresentStep present) => new
+    {
+        index = present.Index,
+        due = Near(present.DueS),
+        length = present.LengthS,
+        begun = Near(present.BegunS),
+        low = Near(present.LowS),
+        high = Near(present.HighS),
+        assumedAt = Near(present.AssumedAtS),
+        still = present.Still,
+    };
 }

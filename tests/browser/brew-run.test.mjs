@@ -3,44 +3,45 @@ import { expect, test } from '@playwright/test';
 
 // A module of the page, which has no package.json beside it to say that it is one.
 const source = readFileSync(new URL('../../src/Cistern.Web/wwwroot/js/brew-run.js', import.meta.url), 'utf8');
-const { replay } = await import(`data:text/javascript,${encodeURIComponent(source)}`);
+const { replay, cuesAhead } = await import(`data:text/javascript,${encodeURIComponent(source)}`);
+const read = (name) => JSON.parse(readFileSync(new URL(`../cases/${name}`, import.meta.url), 'utf8'));
 
-// The same cases as BrewRunTests.cs: the screen and the core must agree on where a brew stands.
-const plan = {
-  anchor: 1,
-  startsAtItsEnd: false,
-  steps: [
-    { at: null, length: 0, byItself: false },
-    { at: 0, length: 18, byItself: false },
-    { at: null, length: 0, byItself: false },
-    { at: 60, length: 3, byItself: false },
-    { at: null, length: 30, byItself: true },
-    { at: null, length: 20, byItself: false },
-  ],
-};
-const done = (step, elapsed) => ({ kind: 'done', step, elapsed });
-const undo = (step) => ({ kind: 'undo', step, elapsed: 0 });
+/** 0:00 of the cases, ms: no moment near 0, so that seconds and moments cannot be taken for one another. */
+const zero = 1_700_000_000_000;
+const entryOf = ([kind, step, at, undoes], i) => ({ id: `#${i}`, kind, step, atMs: zero + at * 1000, undoes: undoes == null ? null : `#${undoes}` });
+const shown = (run) => ({ started: run.startedAtMs === null ? null : (run.startedAtMs - zero) / 1000, done: run.done.map((one) => [one.index, one.start, one.end, one.by]), present: run.present, last: run.last, unheard: run.unheard });
+const near = (value) => (typeof value === 'number' ? Math.round(value * 1000) / 1000 : value);
+const rounded = (value) => JSON.parse(JSON.stringify(value), (_, one) => near(one));
 
-test('before the clock the step that starts it is at hand', () => {
-  const run = replay(plan, [], 0);
-  expect(run.clockRuns).toBe(false);
-  expect(run.present.index).toBe(1);
+const { plans, cases } = read('conduct.json');
+test('the screen walks through every case as the core does', () => {
+  expect(cases.length).toBeGreaterThan(35);
+  for (const one of cases) {
+    const run = rounded(shown(replay(plans[one.plan], one.entries.map(entryOf), zero + one.now * 1000)));
+    expect(run.done, one.name).toEqual(one.done);
+    if (one.present === null) expect(run.present, one.name).toBeNull();
+    else {
+      const [index, due, length, more] = one.present;
+      expect(run.present, one.name).toMatchObject({ index, due, length, ...more });
+    }
+    if (one.last) expect(run.last, one.name).toEqual({ entry: one.last[0], step: one.last[1] });
+    if ('started' in one) expect(run.started, one.name).toBe(one.started);
+    if (one.unheard) expect(run.unheard, one.name).toEqual(one.unheard.map((i) => `#${i}`));
+  }
 });
 
-test('a wait ends at its time, a hand is waited for', () => {
-  const presses = [done(1, 0), done(1, 20), done(2, 22), done(3, 64)];
-  expect(replay(plan, presses, 80).present).toEqual({ index: 4, start: 64, length: 30 });
-  expect(replay(plan, presses, 95).present).toEqual({ index: 5, start: 94, length: 20 });
-  expect(replay(plan, presses, 500).present).toEqual({ index: 5, start: 94, length: 20 });
+test('the screen walks through brews thrown together at random as the core does', () => {
+  const random = read('conduct-random.json');
+  expect(random.length).toBeGreaterThan(100);
+  for (const { plan, entries, now, expect: expected } of random) expect(rounded(shown(replay(plan, entries.map(entryOf), zero + now * 1000)))).toEqual(expected);
 });
 
-test('a step with a time of its own is not due before it, and later when the one before was late', () => {
-  expect(replay(plan, [done(1, 0), done(1, 20), done(2, 22)], 30).present.start).toBe(60);
-  expect(replay(plan, [done(1, 0), done(1, 20), done(2, 70)], 71).present.start).toBe(70);
-});
-
-test('undo takes the last press back, as often as it is pressed', () => {
-  expect(replay(plan, [done(1, 0), done(1, 20), undo(1)], 30).present.index).toBe(1);
-  expect(replay(plan, [done(1, 0), undo(1)], 30).clockRuns).toBe(false);
-  expect(replay(plan, [undo(1)], 30).clockRuns).toBe(false);
+test('cues are laid ahead for all that comes if nobody presses', () => {
+  const ahead = cuesAhead(plans.crust, [entryOf(['start', 1, 0], 0)], zero + 5_000, 600);
+  expect(rounded(ahead)).toEqual([
+    { at: 18, kind: 'end', index: 1 }, { at: 18, kind: 'due', index: 2 }, { at: 60, kind: 'due', index: 3 }, { at: 63, kind: 'end', index: 3 },
+    { at: 93, kind: 'end', index: 4 }, { at: 93, kind: 'due', index: 5 }, { at: 153, kind: 'insist', index: 5 }]);
+  expect(rounded(cuesAhead(plans.drain, [entryOf(['start', 0, 0], 0)], zero + 100_000, 600)).filter((cue) => cue.kind === 'insist')).toEqual([
+    { at: 160, kind: 'insist', index: 2 }, { at: 180, kind: 'insist', index: 3 }]);
+  expect(cuesAhead(plans.crust, [], zero, 600)).toEqual([]);
 });

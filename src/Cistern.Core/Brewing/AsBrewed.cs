@@ -9,9 +9,14 @@ public static class AsBrewed
     /// <summary>The recipe as it was brewed: its steps at the times they were done, with the weights that were typed.</summary>
     /// <param name="recipe">The plan.</param>
     /// <param name="run">Where the brew stands; steps still to come stay as planned.</param>
-    /// <param name="weightsG">Weights typed, by step: the total poured, g.</param>
-    public static Recipe Of(Recipe recipe, BrewRun run, IReadOnlyDictionary<int, double> weightsG)
+    /// <param name="actuals">What was weighed and read.</param>
+    public static Recipe Of(Recipe recipe, BrewRun run, Actuals actuals)
     {
+        recipe = recipe with
+        {
+            Coffee = recipe.Coffee with { DoseG = actuals.DoseG ?? recipe.Coffee.DoseG },
+            Water = recipe.Water with { TemperatureC = actuals.WaterC ?? recipe.Water.TemperatureC },
+        };
         var steps = ImmutableArray.CreateBuilder<Step>(recipe.Steps.Length);
         var doneAt = run.Done.ToDictionary(done => done.Index);
         var anchor = RecipeChecker.AnchorIndex(recipe);
@@ -22,25 +27,68 @@ public static class AsBrewed
             if (step is Step.Pour pour)
             {
                 // A later total can never be under one already poured.
-                var toG = weightsG.TryGetValue(i, out var typedG) ? typedG : pour.ToG;
+                var toG = actuals.PouredG.TryGetValue(i, out var typedG) ? typedG : pour.ToG;
                 standsG = Math.Max(toG, standsG + 0.1);
                 step = pour with { ToG = standsG };
             }
 
             if (doneAt.TryGetValue(i, out var done) && done is { StartS: { } startS, EndS: { } endS })
             {
-                step = Timed(step, startS, endS, placed: i > anchor);
+                step = Timed(step, startS, done.By == EndedBy.NotSeen ? null : endS, placed: i > anchor);
             }
 
             steps.Add(step);
         }
 
+        Served(steps, actuals);
         return recipe with { Steps = steps.ToImmutable() };
     }
 
-    private static Step Timed(Step step, double startS, double endS, bool placed)
+    /// <summary>What went into the drink at the end: the last let-down and the last ice, or a let-down of its own where none was planned.</summary>
+    private static void Served(ImmutableArray<Step>.Builder steps, Actuals actuals)
     {
-        var lengthS = Math.Max(0, endS - startS);
+        if (actuals.IceG is { } iceG && Last<Step.Ice>() is >= 0 and var iceAt)
+        {
+            steps[iceAt] = (Step.Ice)steps[iceAt] with { IceG = iceG };
+        }
+
+        if (actuals.LetDownG is not { } waterG)
+        {
+            return;
+        }
+
+        if (Last<Step.Dilute>() is >= 0 and var diluteAt)
+        {
+            steps[diluteAt] = (Step.Dilute)steps[diluteAt] with { WaterG = waterG };
+        }
+        else if (waterG > 0)
+        {
+            steps.Add(new Step.Dilute(waterG));
+        }
+
+        int Last<T>()
+        {
+            for (var i = steps.Count - 1; i >= 0; i--)
+            {
+                if (steps[i] is T)
+                {
+                    return i;
+                }
+            }
+
+            return -1;
+        }
+    }
+
+    /// <summary>A step at its own time; where its end was not seen it took as long as planned.</summary>
+    private static Step Timed(Step step, double startS, double? endS, bool placed)
+    {
+        if (endS is not { } endedS)
+        {
+            return placed ? step with { AtS = Math.Max(0, startS) } : step;
+        }
+
+        var lengthS = Math.Max(0, endedS - startS);
         var timed = step switch
         {
             Step.Wait wait => wait with { ForS = lengthS },
@@ -52,7 +100,7 @@ public static class AsBrewed
             // The rest is short: it was done just before the press, however late that came.
             _ => step with { OverS = Math.Min(step.OverS, lengthS) },
         };
-        var beganS = timed is Step.Wait or Step.WaitFor or Step.Drain ? startS : endS - timed.OverS;
+        var beganS = timed is Step.Wait or Step.WaitFor or Step.Drain ? startS : endedS - timed.OverS;
         return placed && beganS >= 0 ? timed with { AtS = beganS } : timed;
     }
 }

@@ -1,191 +1,399 @@
 using System.Collections.Immutable;
-using Cistern.Core.Forecasts;
+using System.Text.Json.Serialization;
 using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Brewing;
 
-/// <summary>What a press says.</summary>
-public enum PressKind
+/// <summary>How it is known that a step has ended.</summary>
+[JsonConverter(typeof(JsonStringEnumConverter<EndedBy>))]
+public enum EndedBy
 {
-    /// <summary>The step at hand is done; before the clock runs, everything is ready and it starts.</summary>
-    Done,
+    /// <summary>It was done while making ready, before the clock ran.</summary>
+    [JsonStringEnumMemberName("ready")]
+    MadeReady,
 
-    /// <summary>The press before this one was a mistake.</summary>
-    Undo,
+    /// <summary>A press said so.</summary>
+    [JsonStringEnumMemberName("press")]
+    Press,
+
+    /// <summary>Its time was up.</summary>
+    [JsonStringEnumMemberName("clock")]
+    Clock,
+
+    /// <summary>Nobody said so; it is taken as done as planned.</summary>
+    [JsonStringEnumMemberName("assumed")]
+    Assumed,
+
+    /// <summary>It had to be seen, and nobody saw it before the next step came due.</summary>
+    [JsonStringEnumMemberName("notSeen")]
+    NotSeen,
 }
 
-/// <summary>One press of a hand.</summary>
-/// <param name="Kind">What it says.</param>
-/// <param name="StepIndex">The step it was meant for.</param>
-/// <param name="ElapsedS">On the brew clock, s; 0 or less before the clock runs.</param>
-public readonly record struct Press(PressKind Kind, int StepIndex, double ElapsedS);
-
-/// <summary>A step that has been done.</summary>
+/// <summary>A step that is over.</summary>
 /// <param name="Index">Its place in the recipe.</param>
 /// <param name="StartS">When it really began, s; null before the clock ran.</param>
 /// <param name="EndS">When it was really done, s; null before the clock ran.</param>
-/// <param name="ByItself">Ended by the clock, with no press.</param>
-public readonly record struct DoneStep(int Index, double? StartS, double? EndS, bool ByItself);
+/// <param name="By">How that is known.</param>
+public readonly record struct DoneStep(int Index, double? StartS, double? EndS, EndedBy By);
 
-/// <summary>A step still to come, or at hand.</summary>
+/// <summary>The step at hand.</summary>
 /// <param name="Index">Its place in the recipe.</param>
-/// <param name="StartS">When it is due, s on the clock.</param>
+/// <param name="DueS">When it is due, s on the clock.</param>
 /// <param name="LengthS">How long it should take, s.</param>
-public readonly record struct DueStep(int Index, double StartS, double LengthS)
+/// <param name="BegunS">When a press said that it began, or null.</param>
+/// <param name="LowS">From when it will do, s on the clock, or null.</param>
+/// <param name="HighS">Until when it will do, s on the clock, or null.</param>
+/// <param name="AssumedAtS">When it will be taken as done unless somebody says otherwise, s; null where that will not happen.</param>
+/// <param name="Still">Somebody said that it goes on.</param>
+public sealed record PresentStep(int Index, double DueS, double LengthS, double? BegunS, double? LowS, double? HighS, double? AssumedAtS, bool Still)
 {
+    /// <summary>When it began or is due, s.</summary>
+    public double StartS => BegunS ?? DueS;
+
     /// <summary>When it should end, s.</summary>
     public double EndS => StartS + LengthS;
 }
 
-/// <summary>Where a brew stands: worked out anew from its plan and its presses, so there is nothing to lose.</summary>
-/// <param name="Done">What has been done, in order.</param>
-/// <param name="Present">The step at hand, or null when all are done.</param>
-/// <param name="Next">The one after it, or null.</param>
-/// <param name="ClockRuns">Whether 0:00 has been.</param>
-public sealed record BrewRun(ImmutableArray<DoneStep> Done, DueStep? Present, DueStep? Next, bool ClockRuns)
+/// <summary>The last thing that can be taken back.</summary>
+/// <param name="Entry">The entry, or null where it was an assumption.</param>
+/// <param name="Step">The step it was of.</param>
+public sealed record LastSaid(Guid? Entry, int Step);
+
+/// <summary>
+/// Where a brew stands: worked out anew from its plan, its entries and the time, so there is nothing to lose. The clock
+/// leads: a press only corrects it. Nothing but the start, the release and what only an eye can tell has to be pressed.
+/// </summary>
+/// <remarks>wwwroot/js/brew-run.js says the same for the screen; tests/cases/conduct.json holds the two together.</remarks>
+/// <param name="StartedAtMs">0:00, UTC milliseconds, or null before.</param>
+/// <param name="Done">What is over, in order.</param>
+/// <param name="Present">The step at hand; null when all are over. Before the clock runs the next one to make ready, at last the one that starts it.</param>
+/// <param name="Last">What an undo would take back, or null.</param>
+/// <param name="Unheard">Entries that could not count: somebody else had said the same, or they were of a start that was taken back.</param>
+public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done, PresentStep? Present, LastSaid? Last, ImmutableArray<Guid> Unheard)
 {
-    /// <summary>Whether every step has been done.</summary>
+    /// <summary>Whether 0:00 has been.</summary>
+    public bool ClockRuns => StartedAtMs is not null;
+
+    /// <summary>Whether every step is over.</summary>
     public bool Finished => Present is null;
 
-    /// <summary>When the last step was done, s.</summary>
+    /// <summary>When the last step was over, s.</summary>
     public double EndS => Done.IsEmpty ? 0 : Done[^1].EndS ?? 0;
 
-    /// <summary>Whether a step ends by itself at its time, with no hand on it.</summary>
-    public static bool EndsByItself(Step step) => Verb.TraitsOf(step).Ends == StepEnding.Clock;
-
-    /// <summary>
-    /// Whether the clock starts when the step is <em>done</em>: every moment that is 0:00 is the beginning of something
-    /// but <c>water-in</c>, which is its end.
-    /// </summary>
-    public static bool StartsAtItsEnd(Recipe recipe) => recipe.ClockStarts == ClockStart.WaterIn;
-
     /// <summary>Works out where a brew stands.</summary>
-    /// <param name="plan">The forecast it is brewed by.</param>
-    /// <param name="presses">Every press so far, in the order they were taken.</param>
-    /// <param name="nowS">The time on the brew clock, s; ignored until the clock runs.</param>
-    public static BrewRun Replay(Forecast plan, IEnumerable<Press> presses, double nowS)
+    /// <param name="plan">The plan.</param>
+    /// <param name="received">Every entry so far, in the order they were taken.</param>
+    /// <param name="nowMs">Now, UTC milliseconds.</param>
+    public static BrewRun Replay(ConductPlan plan, IEnumerable<BrewEntry> received, double nowMs)
     {
-        var walk = new Walk(plan);
-        foreach (var press in Standing(presses))
+        var standing = BrewEntry.Standing(received);
+        var walk = new Walk(plan, standing);
+        foreach (var entry in standing)
         {
-            walk.Until(press.ElapsedS);
-            walk.Press(press.ElapsedS);
+            walk.Hear(entry);
         }
 
-        walk.Until(nowS);
-        return walk.Stand();
+        return walk.StandAt(nowMs);
     }
 
-    /// <summary>The presses that count: each undo takes the one before it back.</summary>
-    public static IReadOnlyList<Press> Standing(IEnumerable<Press> presses)
+    private sealed class Walk
     {
-        var kept = new List<Press>();
-        foreach (var press in presses)
-        {
-            if (press.Kind == PressKind.Done)
-            {
-                kept.Add(press);
-            }
-            else if (kept.Count > 0)
-            {
-                kept.RemoveAt(kept.Count - 1);
-            }
-        }
+        /// <summary>An entry of another start lies further before 0:00 than two devices' ideas of the time can differ, s.</summary>
+        private const double BeforeStartS = 2;
 
-        return kept;
-    }
-
-    private sealed class Walk(Forecast plan)
-    {
-        private readonly Recipe recipe = plan.Recipe;
-        private readonly int anchor = RecipeChecker.AnchorIndex(plan.Recipe);
-        private readonly ImmutableArray<DoneStep>.Builder done = ImmutableArray.CreateBuilder<DoneStep>();
+        private readonly ConductPlan plan;
+        private readonly double? startedAtMs;
+        private readonly Dictionary<int, double> stillS = [];
+        private readonly HashSet<int> ready = [];
+        private readonly List<DoneStep> done = [];
+        private readonly List<Guid> unheard = [];
         private int index;
-        private bool clockRuns;
         private double lastEndS;
+        private double lastStartS;
 
-        /// <summary>The step that starts the clock has begun but takes time: another press ends it.</summary>
-        private bool anchorBegun;
+        /// <summary>When the step at hand came on stage, s.</summary>
+        private double stageS;
 
-        public void Until(double nowS)
+        private double? begunS;
+        private bool running;
+        private LastSaid? last;
+
+        public Walk(ConductPlan plan, IReadOnlyList<BrewEntry> standing)
         {
-            while (clockRuns && index < recipe.Steps.Length && EndsByItself(recipe.Steps[index]))
+            this.plan = plan;
+            startedAtMs = standing.FirstOrDefault(entry => entry.Kind == EntryKind.Start)?.AtMs;
+            foreach (var entry in standing.Where(entry => entry.Kind == EntryKind.Still))
             {
-                var due = Due(index, lastEndS);
-                if (due.EndS > nowS)
+                stillS[entry.Step] = ToS(entry.AtMs);
+            }
+        }
+
+        private ConductStep Here => plan.Steps[index];
+
+        private double EndHereS => (begunS ?? DueS(index)) + Here.Length;
+
+        public void Hear(BrewEntry entry)
+        {
+            var counts = entry.Kind switch
+            {
+                EntryKind.Ready => !running && entry.Step < plan.Anchor && ready.Add(entry.Step),
+                EntryKind.Start => !running && Start(),
+                _ => running && entry.Step >= plan.Anchor && ToS(entry.AtMs) > -BeforeStartS && Say(entry),
+            };
+            if (counts)
+            {
+                last = new LastSaid(entry.Id, entry.Step);
+            }
+            else
+            {
+                unheard.Add(entry.Id);
+            }
+        }
+
+        public BrewRun StandAt(double nowMs)
+        {
+            if (running)
+            {
+                Until(ToS(nowMs));
+            }
+
+            return new BrewRun(startedAtMs, [.. done], running ? AtHand() : MakingReady(), last, [.. unheard]);
+        }
+
+        private double ToS(double atMs) => (atMs - (startedAtMs ?? atMs)) / 1000;
+
+        private PresentStep MakingReady()
+        {
+            var at = 0;
+            while (at < plan.Anchor && ready.Contains(at))
+            {
+                at++;
+            }
+
+            return new PresentStep(at, 0, plan.Steps[at].Length, null, null, null, null, Still: false);
+        }
+
+        private PresentStep? AtHand()
+        {
+            if (index >= plan.Steps.Length)
+            {
+                return null;
+            }
+
+            var (lowS, highS) = Window(index);
+            return new PresentStep(index, DueS(index), Here.Length, begunS, lowS, highS, GraceEndsS(), stillS.ContainsKey(index));
+        }
+
+        /// <summary>The press that starts the clock also says that everything before it has been done.</summary>
+        private bool Start()
+        {
+            running = true;
+            for (; index < plan.Anchor; index++)
+            {
+                done.Add(new DoneStep(index, null, null, EndedBy.MadeReady));
+            }
+
+            if (plan.StartsAtItsEnd)
+            {
+                End(0 - Here.Length, 0, EndedBy.Press, 0);
+            }
+            else if (Here.Length <= 0)
+            {
+                // Something done at once, like tipping the coffee in, is done by the press that starts the clock.
+                End(0, 0, EndedBy.Press, 0);
+            }
+            else
+            {
+                begunS = 0;
+            }
+
+            return true;
+        }
+
+        private bool Say(BrewEntry entry)
+        {
+            var atS = Math.Max(0, ToS(entry.AtMs));
+            Until(atS);
+            if (entry.Kind == EntryKind.Still)
+            {
+                return entry.Step == index;
+            }
+
+            if (entry.Step < index)
+            {
+                return entry.Kind == EntryKind.Done && Correct(entry.Step, atS);
+            }
+
+            if (entry.Step >= plan.Steps.Length)
+            {
+                return false;
+            }
+
+            PassTo(entry.Step, atS, byHand: true);
+            var dueS = DueS(index);
+            if (entry.Kind == EntryKind.Begun && Here.Length > 0)
+            {
+                if (begunS is not null)
+                {
+                    return false;
+                }
+
+                begunS = Math.Max(atS, lastEndS);
+            }
+            else
+            {
+                var endS = Math.Max(atS, lastEndS);
+                End(Math.Min(begunS ?? dueS, endS), endS, EndedBy.Press, atS);
+            }
+
+            return true;
+        }
+
+        /// <summary>A press that comes for a step already taken as done says when it really was.</summary>
+        private bool Correct(int step, double atS)
+        {
+            if (done.FindIndex(one => one.Index == step) is not (>= 0 and var place) || done[place] is not { By: EndedBy.Assumed or EndedBy.NotSeen, StartS: { } startS } assumed)
+            {
+                return false;
+            }
+
+            var latestS = place + 1 < done.Count ? done[place + 1].EndS ?? atS : atS;
+            done[place] = assumed with { EndS = Math.Max(startS, Math.Min(atS, latestS)), By = EndedBy.Press };
+            if (place == done.Count - 1)
+            {
+                lastEndS = done[place].EndS!.Value;
+            }
+
+            return true;
+        }
+
+        /// <summary>Lets the clock run to a moment: what ends by itself ends, what nobody said is assumed, what is due takes the stage.</summary>
+        private void Until(double nowS)
+        {
+            while (index < plan.Steps.Length)
+            {
+                var endS = Here.Ends == StepEnding.Clock ? EndHereS : double.PositiveInfinity;
+                var assumedS = GraceEndsS() ?? double.PositiveInfinity;
+                var (takes, takenS) = Taker();
+                if (Math.Min(endS, Math.Min(assumedS, takenS)) > nowS)
                 {
                     return;
                 }
 
-                End(due.StartS, due.EndS, byItself: true);
+                if (takenS <= Math.Min(endS, assumedS))
+                {
+                    // A release that takes the stage cannot be undone away; anything else can.
+                    if (!plan.Steps[takes].Release && Here.Ends != StepEnding.Clock)
+                    {
+                        last = new LastSaid(null, index);
+                    }
+
+                    PassTo(takes, takenS, byHand: false);
+                    stageS = takenS;
+                }
+                else if (endS <= assumedS)
+                {
+                    End(DueS(index), endS, EndedBy.Clock, endS);
+                }
+                else
+                {
+                    last = new LastSaid(null, index);
+                    End(begunS ?? DueS(index), EndHereS, EndedBy.Assumed, assumedS);
+                }
             }
         }
 
-        public void Press(double elapsedS)
+        /// <summary>Closes what stands open before a step that takes the stage.</summary>
+        private void PassTo(int step, double atS, bool byHand)
         {
-            if (index >= recipe.Steps.Length)
+            while (index < step)
             {
-                return;
+                var startS = Math.Min(begunS ?? DueS(index), Math.Max(atS, lastEndS));
+                var (endS, by) = Here.Ends switch
+                {
+                    StepEnding.Clock when byHand => (atS, EndedBy.Press),
+                    StepEnding.Clock => (Math.Min(startS + Here.Length, atS), EndedBy.Clock),
+                    StepEnding.Sight => (atS, EndedBy.NotSeen),
+                    _ when Here.Release && begunS is null => (atS, EndedBy.NotSeen),
+                    _ => (Math.Min(startS + Here.Length, atS), EndedBy.Assumed),
+                };
+                End(startS, Math.Max(endS, startS), by, atS);
             }
-
-            if (!clockRuns)
-            {
-                Start();
-                return;
-            }
-
-            var startS = Math.Min(elapsedS, Due(index, lastEndS).StartS);
-            End(startS, Math.Max(elapsedS, lastEndS), byItself: false);
         }
 
-        /// <summary>The press that starts the clock also says that everything before it has been done.</summary>
-        private void Start()
+        private void End(double startS, double endS, EndedBy by, double atS)
         {
-            while (index < anchor)
-            {
-                done.Add(new DoneStep(index++, null, null, ByItself: false));
-            }
-
-            clockRuns = true;
-            if (StartsAtItsEnd(recipe))
-            {
-                End(-Length(index), 0, byItself: false);
-            }
-            else if (Length(index) <= 0)
-            {
-                // Something done at once, like tipping the coffee in, is done by the press that starts the clock.
-                End(0, 0, byItself: false);
-            }
-            else
-            {
-                anchorBegun = true;
-            }
+            done.Add(new DoneStep(index++, startS, endS, by));
+            (lastStartS, lastEndS, stageS, begunS) = (startS, endS, atS, null);
         }
 
-        public BrewRun Stand()
+        /// <summary>When a step is due: at its own time, or when the one before has ended.</summary>
+        private double DueS(int at) => at == plan.Anchor ? 0 : Math.Max(plan.Steps[at].At ?? plan.Steps[at].Low ?? lastEndS, lastEndS);
+
+        /// <summary>From when until when a step will do: its own window, or what is left of the wait before it.</summary>
+        private (double? LowS, double? HighS) Window(int at)
         {
-            DueStep? present = index < recipe.Steps.Length ? Due(index, lastEndS) : null;
-            DueStep? next = present is { } at && index + 1 < recipe.Steps.Length ? Due(index + 1, at.EndS) : null;
-            return new BrewRun(done.ToImmutable(), present, next, clockRuns);
-        }
-
-        private void End(double startS, double endS, bool byItself)
-        {
-            done.Add(new DoneStep(index++, startS, endS, byItself));
-            lastEndS = endS;
-        }
-
-        private DueStep Due(int at, double afterS)
-        {
-            if (!clockRuns)
+            var step = plan.Steps[at];
+            if (step.WaitHigh is not null)
             {
-                return new DueStep(at, plan.Timings[at].StartS, Length(at));
+                return (DueS(at) + step.WaitLow, DueS(at) + step.WaitHigh);
             }
 
-            var startS = anchorBegun && at == anchor ? 0 : Math.Max(recipe.Steps[at].AtS ?? afterS, afterS);
-            return new DueStep(at, startS, Length(at));
+            return step.High is null && at > 0 && plan.Steps[at - 1] is { WaitHigh: { } highS } wait && at > plan.Anchor + 1
+                ? (lastStartS + wait.WaitLow, lastStartS + highS)
+                : (step.Low, step.High);
         }
 
-        private double Length(int at) => plan.Timings[at].LengthS;
+        /// <summary>When the step at hand is taken as done: a grace after its end, its window's end, or its coming on stage, whichever is last.</summary>
+        private double? GraceEndsS()
+        {
+            if (Here.Ends != StepEnding.Hands || stillS.ContainsKey(index) || (Here.Release && begunS is null))
+            {
+                return null;
+            }
+
+            var openS = begunS is null ? Window(index).HighS ?? 0 : 0;
+            return Math.Max(Math.Max(EndHereS, openS), stageS) + Here.GraceS;
+        }
+
+        /// <summary>The step that will take the stage from the one at hand, and when: one with a time of its own, or the release.</summary>
+        private (int Step, double AtS) Taker()
+        {
+            if (Here.Release && begunS is null)
+            {
+                return (index, double.PositiveInfinity);
+            }
+
+            var best = (Step: index, AtS: double.PositiveInfinity);
+            var stillAtS = stillS.GetValueOrDefault(index, double.NegativeInfinity);
+            var chainS = EndHereS;
+            // What is not seen yet may come a little later than foretold; how long it takes may not be known at all.
+            var graceS = Here.Ends == StepEnding.Sight ? Here.GraceS : 0;
+            var known = Here.Ends != StepEnding.Sight || Here.Length > 0;
+            for (var at = index + 1; at < plan.Steps.Length; at++)
+            {
+                var step = plan.Steps[at];
+                var ownS = step.At ?? step.Low;
+                var takesS = ownS is { } timeS ? Math.Max(timeS, chainS)
+                    : step.Release && known && !stillS.ContainsKey(index) ? chainS + graceS
+                    : double.PositiveInfinity;
+                if ((step.Release || takesS > stillAtS) && takesS < best.AtS)
+                {
+                    best = (at, takesS);
+                }
+
+                if (step.Release)
+                {
+                    break;
+                }
+
+                chainS = Math.Max(chainS, ownS ?? 0) + step.Length;
+                graceS += step.Ends == StepEnding.Sight ? step.GraceS : 0;
+                known &= step.Ends != StepEnding.Sight || step.Length > 0;
+            }
+
+            // A wait passes by itself to what follows it at once.
+            return Here.Ends == StepEnding.Clock && best.AtS >= EndHereS ? (index, double.PositiveInfinity) : best;
+        }
     }
 }

@@ -15,7 +15,8 @@ public readonly record struct Measured(double? DrawdownS, double? PressS)
         double? openedS = null, drainedS = null, pressS = null;
         foreach (var done in run.Done)
         {
-            if (done is not { StartS: { } startS, EndS: { } endS })
+            // What nobody saw end was not measured, and what is assumed took what was planned because it was assumed.
+            if (done is not { StartS: { } startS, EndS: { } endS, By: not (EndedBy.NotSeen or EndedBy.Assumed) })
             {
                 continue;
             }

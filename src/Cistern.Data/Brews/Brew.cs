@@ -73,37 +73,133 @@ public sealed class Brew
 
     public string? WhyAbandoned { get; set; }
 
-    public List<BrewPress> Presses { get; } = [];
+    /// <summary>All that was said of it while it ran; only ever added to.</summary>
+    public List<EntryRow> Entries { get; } = [];
 
     public List<Weighing> Weighings { get; } = [];
 
-    public Tasting? Tasting { get; set; }
+    public List<Observation> Observations { get; } = [];
+
+    /// <summary>What it came to, for searching and fitting; null until it is over.</summary>
+    public BrewFacts? Facts { get; set; }
+
+    /// <summary>How it tasted, to each who tasted it.</summary>
+    public List<Tasting> Tastings { get; } = [];
 
     public List<LaterNote> Notes { get; } = [];
 
-    /// <summary>The presses as the core takes them, in order; one not yet saved is the last.</summary>
-    public IEnumerable<Press> CorePresses =>
-        Presses.OrderBy(press => press.Id == 0 ? int.MaxValue : press.Id).Select(press => new Press(press.Kind, press.StepIndex, press.ElapsedS));
+    /// <summary>How it tasted to whoever tasted it first, or null.</summary>
+    public Tasting? Tasting => Tastings.MinBy(tasting => tasting.Id == 0 ? int.MaxValue : tasting.Id);
+
+    /// <summary>The entries as the core takes them, in the order they were received; those not yet saved are the last.</summary>
+    public IEnumerable<BrewEntry> CoreEntries =>
+        Entries.OrderBy(row => row.Id == 0 ? int.MaxValue : row.Id).Select(row => new BrewEntry(row.EntryId, row.Kind, row.Step, row.AtMs, row.Undoes));
 }
 
-/// <summary>One press of a hand, kept as it came. Its key counts it once however often it is sent.</summary>
-public sealed class BrewPress
+/// <summary>One thing said of a running brew, kept as it came. Its id counts it once however often it is sent.</summary>
+public sealed class EntryRow
 {
     public int Id { get; set; }
 
     public int BrewId { get; set; }
 
-    /// <summary>Made by the device that pressed.</summary>
-    public Guid Key { get; set; }
+    /// <summary>Made by the device that said it.</summary>
+    public Guid EntryId { get; set; }
 
-    public PressKind Kind { get; set; }
+    /// <summary>What it says; kept as a word.</summary>
+    public EntryKind Kind { get; set; }
 
-    public int StepIndex { get; set; }
+    public int Step { get; set; }
 
-    /// <summary>On the brew clock, s.</summary>
-    public double ElapsedS { get; set; }
+    /// <summary>When it was said, by the server's clock.</summary>
+    public long AtMs { get; set; }
+
+    /// <summary>The entry taken back, of an undo.</summary>
+    public Guid? Undoes { get; set; }
+
+    /// <summary>Who saw it: the barista of the device.</summary>
+    public string By { get; set; } = "";
 
     public long ReceivedAtMs { get; set; }
+}
+
+/// <summary>Something weighed or read of a brew, beside what was poured.</summary>
+public sealed class Observation
+{
+    public int Id { get; set; }
+
+    public int BrewId { get; set; }
+
+    /// <summary>What it is of, with its unit: one of <see cref="ObservationNames"/>.</summary>
+    public required string Name { get; set; }
+
+    public double Value { get; set; }
+
+    public long AtMs { get; set; }
+}
+
+/// <summary>What can be weighed or read of a brew.</summary>
+public static class ObservationNames
+{
+    /// <summary>The dose that really went in, g.</summary>
+    public const string Dose = "doseG";
+
+    /// <summary>The water in the kettle at the first pour, °C.</summary>
+    public const string Water = "waterC";
+
+    /// <summary>The drink in the cup as it is drunk, g.</summary>
+    public const string Beverage = "beverageG";
+
+    /// <summary>Water it was let down with, g.</summary>
+    public const string LetDown = "letDownG";
+
+    /// <summary>Ice it was put on, g.</summary>
+    public const string Ice = "iceG";
+
+    /// <summary>Ice that melted into it, g.</summary>
+    public const string IceMelted = "iceMeltedG";
+
+    /// <summary>The drink when it was done, °C.</summary>
+    public const string DrinkTemperature = "drinkC";
+}
+
+/// <summary>What a brew came to as it was really brewed, one row each, so that the log is searched and fitted without forecasting it anew.</summary>
+public sealed class BrewFacts
+{
+    public int BrewId { get; set; }
+
+    /// <summary>The version of the model that computed it.</summary>
+    public required string ModelVersion { get; set; }
+
+    public double DoseG { get; set; }
+
+    public double WaterG { get; set; }
+
+    public double WaterTemperatureC { get; set; }
+
+    public double MedianUm { get; set; }
+
+    /// <summary>The drink as it is drunk, g; computed.</summary>
+    public double FinalG { get; set; }
+
+    /// <summary>Of the drink as it is drunk; computed.</summary>
+    public double FinalTdsPercent { get; set; }
+
+    public double ExtractionYieldPercent { get; set; }
+
+    public double Tilt { get; set; }
+
+    /// <summary>When it was done, s on its clock.</summary>
+    public double FinishS { get; set; }
+
+    /// <summary>From the opening to the dry bed, s, by its own clock; null where that was not seen.</summary>
+    public double? DrawdownS { get; set; }
+
+    /// <summary>Of the press or the plunge, s, by its own clock; null where that was not seen.</summary>
+    public double? PressS { get; set; }
+
+    /// <summary>Steps that nobody said were done.</summary>
+    public int Assumed { get; set; }
 }
 
 /// <summary>A weight read off the scale and typed in.</summary>
@@ -125,6 +221,11 @@ public sealed class Tasting
     public int Id { get; set; }
 
     public int BrewId { get; set; }
+
+    /// <summary>Who tasted it; null where that is not known.</summary>
+    public int? BaristaId { get; set; }
+
+    public Shelf.Barista? Barista { get; set; }
 
     /// <summary>−5 (sharp) to 5 (harsh).</summary>
     public int? SharpHarsh { get; set; }

@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using System.Text.Json;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
@@ -8,6 +9,9 @@ namespace Cistern.Data.Brews;
 /// <summary>Puts a plan into a brew's row and gets it out again.</summary>
 public static class BrewPlan
 {
+    /// <summary>Of a brew that is over every assumption has been made, ms: longer than any grace.</summary>
+    private const long AfterMs = 400L * 86_400_000;
+
     /// <summary>A new brew of a forecast, as yet without its circumstances.</summary>
     public static Brew Of(Forecast forecast, long openedAtMs) => new()
     {
@@ -38,4 +42,53 @@ public static class BrewPlan
     /// <summary>The weights that were typed, by step.</summary>
     public static IReadOnlyDictionary<int, double> WeightsG(this Brew brew) =>
         brew.Weighings.ToDictionary(weighing => weighing.StepIndex, weighing => weighing.TotalG);
+
+    /// <summary>What was weighed and read of it, as the core takes it.</summary>
+    public static Actuals Actuals(this Brew brew) => new()
+    {
+        PouredG = brew.Weighings.ToImmutableDictionary(weighing => weighing.StepIndex, weighing => weighing.TotalG),
+        DoseG = brew.Observed(ObservationNames.Dose),
+        WaterC = brew.Observed(ObservationNames.Water),
+        LetDownG = brew.Observed(ObservationNames.LetDown),
+        IceG = brew.Observed(ObservationNames.Ice),
+        BeverageG = brew.Observed(ObservationNames.Beverage),
+    };
+
+    /// <summary>What was weighed or read under a name, or null.</summary>
+    public static double? Observed(this Brew brew, string name) => brew.Observations.Find(one => one.Name == name)?.Value;
+
+    /// <summary>The brew clock now, s; 0 before it runs.</summary>
+    public static double ElapsedS(this Brew brew, long nowMs) => brew.StartedAtMs is { } startedAtMs ? Math.Max(0, (nowMs - startedAtMs) / 1000.0) : 0;
+
+    /// <summary>Where it stands.</summary>
+    /// <param name="brew">The brew, with its entries.</param>
+    /// <param name="plan">The forecast of its plan.</param>
+    /// <param name="nowMs">Now; of one that is over everything has come.</param>
+    public static BrewRun Run(this Brew brew, Forecast plan, long nowMs) =>
+        BrewRun.Replay(ConductPlan.Of(plan), brew.CoreEntries, brew.State == BrewState.Finished ? (brew.EndedAtMs ?? nowMs) + AfterMs : nowMs);
+
+    /// <summary>The forecast of it as it was really brewed; what is still to come is as planned.</summary>
+    public static Forecast AsItWas(this Brew brew, Forecast plan, BrewRun run) => plan.Model.Run(AsBrewed.Of(plan.Recipe, run, brew.Actuals()), plan.Options);
+
+    /// <summary>Works its facts out anew.</summary>
+    /// <param name="brew">A brew that is over, with its entries, weights and observations.</param>
+    /// <param name="plan">The forecast of its plan.</param>
+    public static void WorkOutFacts(this Brew brew, Forecast plan)
+    {
+        if (brew is not { State: BrewState.Finished, StartedAtMs: not null })
+        {
+            brew.Facts = null;
+            return;
+        }
+
+        var run = brew.Run(plan, brew.EndedAtMs ?? brew.OpenedAtMs);
+        var real = brew.AsItWas(plan, run);
+        var measured = Measured.Of(plan.Recipe, run);
+        var facts = brew.Facts ??= new BrewFacts { ModelVersion = "" };
+        facts.ModelVersion = Forecast.ModelVersion;
+        (facts.DoseG, facts.WaterG, facts.WaterTemperatureC, facts.MedianUm) = (real.Recipe.Coffee.DoseG, real.Recipe.WaterG, real.Recipe.Water.TemperatureC, real.Recipe.Grind.MedianUm);
+        (facts.FinalG, facts.FinalTdsPercent, facts.ExtractionYieldPercent, facts.Tilt) = (real.Totals.FinalG, real.Totals.FinalTdsPercent, real.Totals.ExtractionYieldPercent, real.Totals.Tilt);
+        (facts.FinishS, facts.DrawdownS, facts.PressS) = (run.Finished ? run.EndS : real.Totals.FinishS, measured.DrawdownS, measured.PressS);
+        facts.Assumed = run.Done.Count(one => one.By is EndedBy.Assumed or EndedBy.NotSeen);
+    }
 }

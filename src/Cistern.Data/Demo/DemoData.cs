@@ -181,9 +181,11 @@ public static class DemoData
             before[(entry.RecipeId, entry.Bag)] = (entry, real);
             if (!entry.Untasted)
             {
-                brew.Tasting = DemoWords.Taste(real, bag, entry.MissedReleaseS, brew.EndedAtMs!.Value);
+                var tasting = DemoWords.Taste(real, bag, entry.MissedReleaseS, brew.EndedAtMs!.Value);
                 // A refractometer reads to 0.01 % and errs by about 0.02.
-                brew.Tasting.ReadTdsPercent = entry.Read ? Math.Round(real.TdsPercent + ((random.NextDouble() - 0.5) * 0.06), 2) : null;
+                tasting.ReadTdsPercent = entry.Read ? Math.Round(real.TdsPercent + ((random.NextDouble() - 0.5) * 0.06), 2) : null;
+                tasting.BaristaId = brew.BaristaId;
+                brew.Tastings.Add(tasting);
             }
 
             db.Brews.Add(brew);
@@ -198,25 +200,31 @@ public static class DemoData
     {
         brew.StartedAtMs = brew.OpenedAtMs + 180_000;
         var recipe = forecast.Recipe;
-        var anchor = RecipeChecker.AnchorIndex(recipe);
+        var plan = ConductPlan.Of(forecast);
         var elapsedS = 0.0;
         var lateS = 0.0;
-        for (var i = 0; i < recipe.Steps.Length; i++)
+        Say(EntryKind.Start, plan.Anchor, 0);
+        for (var i = plan.Anchor; i < recipe.Steps.Length; i++)
         {
             var timing = forecast.Timings[i];
-            if (i < anchor || BrewRun.EndsByItself(recipe.Steps[i]))
+            if (plan.Steps[i].Ends == StepEnding.Clock)
             {
                 continue;
             }
 
-            if (i == anchor && timing.LengthS > 0)
+            lateS += recipe.Steps[i] is Step.Plunge ? entry.MissedReleaseS : 0;
+            if (plan.Steps[i].Release && timing.LengthS > 0)
             {
-                Press(i, 0);
+                elapsedS = Math.Max(elapsedS, timing.StartS + lateS);
+                Say(EntryKind.Begun, i, elapsedS);
             }
 
-            lateS += recipe.Steps[i] is Step.Plunge ? entry.MissedReleaseS : 0;
             elapsedS = Math.Max(elapsedS, timing.EndS + Math.Round(random.NextDouble() * 2.5, 1) + lateS);
-            Press(i, i == anchor && timing.LengthS <= 0 ? 0 : elapsedS);
+            if (i > plan.Anchor || (timing.LengthS > 0 && !plan.StartsAtItsEnd))
+            {
+                Say(EntryKind.Done, i, elapsedS);
+            }
+
             if (recipe.Steps[i] is Step.Pour pour)
             {
                 brew.Weighings.Add(new Weighing { StepIndex = i, TotalG = pour.ToG + random.Next(-2, 5) });
@@ -225,17 +233,14 @@ public static class DemoData
 
         brew.State = BrewState.Finished;
         brew.EndedAtMs = brew.StartedAtMs + (long)(1000 * elapsedS);
-        var run = BrewRun.Replay(forecast, brew.CorePresses, elapsedS);
-        return ForecastModel.Published.Figures(AsBrewed.Of(recipe, run, brew.WeightsG())).Totals;
+        brew.WorkOutFacts(forecast);
+        return brew.AsItWas(forecast, brew.Run(forecast, brew.EndedAtMs.Value)).Totals;
 
-        void Press(int step, double atS) => brew.Presses.Add(new BrewPress
+        void Say(EntryKind kind, int step, double atS)
         {
-            Key = new Guid(random.Next(), 1, 2, 3, 4, 5, 6, 7, 8, 9, (byte)step),
-            Kind = PressKind.Done,
-            StepIndex = step,
-            ElapsedS = atS,
-            ReceivedAtMs = brew.StartedAtMs!.Value + (long)(1000 * atS),
-        });
+            var atMs = brew.StartedAtMs!.Value + (long)(1000 * atS);
+            brew.Entries.Add(new EntryRow { EntryId = new Guid(random.Next(), 1, 2, 3, 4, 5, 6, 7, 8, (byte)kind, (byte)step), Kind = kind, Step = step, AtMs = atMs, ReceivedAtMs = atMs });
+        }
     }
 
     /// <summary>One brew of the log, in what the hand set; what came of it is computed.</summary>

@@ -114,38 +114,96 @@ namespace Cistern.Data.Migrations
                     b.ToTable("Brews");
                 });
 
-            modelBuilder.Entity("Cistern.Data.Brews.BrewPress", b =>
+            modelBuilder.Entity("Cistern.Data.Brews.BrewFacts", b =>
+                {
+                    b.Property<int>("BrewId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Assumed")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("DoseG")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("DrawdownS")
+                        .HasColumnType("REAL");
+
+                    b.Property<double>("ExtractionYieldPercent")
+                        .HasColumnType("REAL");
+
+                    b.Property<double>("FinalG")
+                        .HasColumnType("REAL");
+
+                    b.Property<double>("FinalTdsPercent")
+                        .HasColumnType("REAL");
+
+                    b.Property<double>("FinishS")
+                        .HasColumnType("REAL");
+
+                    b.Property<double>("MedianUm")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("ModelVersion")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double?>("PressS")
+                        .HasColumnType("REAL");
+
+                    b.Property<double>("Tilt")
+                        .HasColumnType("REAL");
+
+                    b.Property<double>("WaterG")
+                        .HasColumnType("REAL");
+
+                    b.Property<double>("WaterTemperatureC")
+                        .HasColumnType("REAL");
+
+                    b.HasKey("BrewId");
+
+                    b.ToTable("Facts");
+                });
+
+            modelBuilder.Entity("Cistern.Data.Brews.EntryRow", b =>
                 {
                     b.Property<int>("Id")
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
+                    b.Property<long>("AtMs")
+                        .HasColumnType("INTEGER");
+
                     b.Property<int>("BrewId")
                         .HasColumnType("INTEGER");
 
-                    b.Property<double>("ElapsedS")
-                        .HasColumnType("REAL");
-
-                    b.Property<Guid>("Key")
+                    b.Property<string>("By")
+                        .IsRequired()
                         .HasColumnType("TEXT");
 
-                    b.Property<int>("Kind")
-                        .HasColumnType("INTEGER");
+                    b.Property<Guid>("EntryId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
 
                     b.Property<long>("ReceivedAtMs")
                         .HasColumnType("INTEGER");
 
-                    b.Property<int>("StepIndex")
+                    b.Property<int>("Step")
                         .HasColumnType("INTEGER");
+
+                    b.Property<Guid?>("Undoes")
+                        .HasColumnType("TEXT");
 
                     b.HasKey("Id");
 
                     b.HasIndex("BrewId");
 
-                    b.HasIndex("Key")
+                    b.HasIndex("EntryId")
                         .IsUnique();
 
-                    b.ToTable("Presses");
+                    b.ToTable("Entries");
                 });
 
             modelBuilder.Entity("Cistern.Data.Brews.LaterNote", b =>
@@ -171,6 +229,33 @@ namespace Cistern.Data.Migrations
                     b.ToTable("Notes");
                 });
 
+            modelBuilder.Entity("Cistern.Data.Brews.Observation", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("AtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("BrewId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("Value")
+                        .HasColumnType("REAL");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("BrewId", "Name")
+                        .IsUnique();
+
+                    b.ToTable("Observations");
+                });
+
             modelBuilder.Entity("Cistern.Data.Brews.Tasting", b =>
                 {
                     b.Property<int>("Id")
@@ -178,6 +263,9 @@ namespace Cistern.Data.Migrations
                         .HasColumnType("INTEGER");
 
                     b.Property<long>("AtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("BaristaId")
                         .HasColumnType("INTEGER");
 
                     b.Property<int>("BrewId")
@@ -201,7 +289,9 @@ namespace Cistern.Data.Migrations
 
                     b.HasKey("Id");
 
-                    b.HasIndex("BrewId")
+                    b.HasIndex("BaristaId");
+
+                    b.HasIndex("BrewId", "BaristaId")
                         .IsUnique();
 
                     b.ToTable("Tastings");
@@ -734,10 +824,19 @@ namespace Cistern.Data.Migrations
                     b.Navigation("Barista");
                 });
 
-            modelBuilder.Entity("Cistern.Data.Brews.BrewPress", b =>
+            modelBuilder.Entity("Cistern.Data.Brews.BrewFacts", b =>
                 {
                     b.HasOne("Cistern.Data.Brews.Brew", null)
-                        .WithMany("Presses")
+                        .WithOne("Facts")
+                        .HasForeignKey("Cistern.Data.Brews.BrewFacts", "BrewId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Cistern.Data.Brews.EntryRow", b =>
+                {
+                    b.HasOne("Cistern.Data.Brews.Brew", null)
+                        .WithMany("Entries")
                         .HasForeignKey("BrewId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
@@ -752,13 +851,29 @@ namespace Cistern.Data.Migrations
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("Cistern.Data.Brews.Tasting", b =>
+            modelBuilder.Entity("Cistern.Data.Brews.Observation", b =>
                 {
                     b.HasOne("Cistern.Data.Brews.Brew", null)
-                        .WithOne("Tasting")
-                        .HasForeignKey("Cistern.Data.Brews.Tasting", "BrewId")
+                        .WithMany("Observations")
+                        .HasForeignKey("BrewId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
+                });
+
+            modelBuilder.Entity("Cistern.Data.Brews.Tasting", b =>
+                {
+                    b.HasOne("Cistern.Data.Shelf.Barista", "Barista")
+                        .WithMany()
+                        .HasForeignKey("BaristaId")
+                        .OnDelete(DeleteBehavior.SetNull);
+
+                    b.HasOne("Cistern.Data.Brews.Brew", null)
+                        .WithMany("Tastings")
+                        .HasForeignKey("BrewId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Barista");
                 });
 
             modelBuilder.Entity("Cistern.Data.Brews.Weighing", b =>
@@ -790,11 +905,15 @@ namespace Cistern.Data.Migrations
 
             modelBuilder.Entity("Cistern.Data.Brews.Brew", b =>
                 {
+                    b.Navigation("Entries");
+
+                    b.Navigation("Facts");
+
                     b.Navigation("Notes");
 
-                    b.Navigation("Presses");
+                    b.Navigation("Observations");
 
-                    b.Navigation("Tasting");
+                    b.Navigation("Tastings");
 
                     b.Navigation("Weighings");
                 });

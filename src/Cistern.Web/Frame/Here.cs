@@ -24,6 +24,9 @@ public sealed class Here(CisternDb db, IHttpContextAccessor context, TimeProvide
     /// <summary>The cookie that remembers a theme chosen by hand.</summary>
     public const string ThemeCookie = "theme";
 
+    private const int MostLanes = 8;
+
+    private IReadOnlyList<UnderWay>? underWay;
     private bool loaded;
     private Barista? barista;
 
@@ -54,12 +57,12 @@ public sealed class Here(CisternDb db, IHttpContextAccessor context, TimeProvide
     public async Task<Show> ShowAsync(CancellationToken ct = default) => new((await BaristaAsync(ct))?.Units ?? Units.Metric);
 
     /// <summary>Brews under way, the newest first.</summary>
-    public async Task<IReadOnlyList<UnderWay>> UnderWayAsync(CancellationToken ct = default)
-    {
-        var rows = await db.Brews.AsNoTracking().Where(brew => brew.State == BrewState.Running)
-            .OrderByDescending(brew => brew.OpenedAtMs).Take(5).ToListAsync(ct);
-        return [.. rows.Select(brew => new UnderWay(brew.Id, brew.Name, brew.StartedAtMs, brew.Figures().GetValueOrDefault("finishS") ?? 0))];
-    }
+    public async Task<IReadOnlyList<UnderWay>> UnderWayAsync(CancellationToken ct = default) =>
+        underWay ??= [.. (await RunningOf(db).ToListAsync(ct)).Select(brew => new UnderWay(brew.Id, brew.Name, brew.StartedAtMs, brew.Figures().GetValueOrDefault("finishS") ?? 0))];
+
+    /// <summary>The brews under way, the newest first: as many as a bench has hands for, and some.</summary>
+    public static IQueryable<Brew> RunningOf(CisternDb db) =>
+        db.Brews.AsNoTracking().Where(brew => brew.State == BrewState.Running).OrderByDescending(brew => brew.OpenedAtMs).Take(MostLanes);
 
     /// <summary>A moment as it is told: date and local time, never ambiguous.</summary>
     public string Moment(long ms)

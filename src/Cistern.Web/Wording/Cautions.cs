@@ -19,10 +19,11 @@ public static class Cautions
     private const string PlungeForce = "Off the scale, on a firm surface. If it resists, stop and ease back; never lean on it.";
     private const string HotOff = "Hot glass and hot coffee. Hold the lid, pour slowly, away from you.";
     private const string HotJar = "A hot jar has no handle. Use a dry cloth, and pour away from you.";
-    private const string PressForce = "Cap locked, on a sturdy, wide server on a firm surface. Press with the arm, never your weight.";
+    private const string PressForce = "Off the scale. Cap locked, on a sturdy, wide server on a firm surface. Press with the arm, never your weight.";
     private const string FlipHot = "A full tube of hot water. Hold both ends, in one turn, away from you.";
     private const string TopHeavy = "Top-heavy while it is turned over. Let the air out gently.";
-    private const string Valve = "The valve opens on whatever lifts it. Set it down level; it drips when taken off.";
+    private const string Valve = "Server under it, its rinse water out. The valve opens on whatever lifts it: set it down level; it drips when taken off.";
+    private const string Lever = "Server under it, its rinse water out. Hot coffee runs as soon as the lever moves.";
     private const string Flame = "Level surface, nothing above, sleeves back. Never leave it alone.";
     private const string Bulb = "Outside dry, bulb never empty, chain hanging. Do not seat it on water boiling hard.";
     private const string Stand = "The top chamber is hot. Put it on its stand; let the burner cool before refilling, away from any flame.";
@@ -44,7 +45,8 @@ public static class Cautions
             Step.Press => PressForce,
             Step.Flip => FlipHot,
             Step.PurgeAir => TopHeavy,
-            Step.OpenValve or Step.Drain when recipe.Brewer.Family is VesselFamily.ValveDripper or VesselFamily.LeverDripper => Valve,
+            Step.OpenValve or Step.Drain when recipe.Brewer.Family == VesselFamily.ValveDripper => Valve,
+            Step.OpenValve or Step.Drain when recipe.Brewer.Family == VesselFamily.LeverDripper => Lever,
             Step.LightBurner => Flame,
             Step.SeatChamber => Bulb,
             Step.RemoveBurner => Stand,
@@ -61,7 +63,7 @@ public static class Cautions
         new("Glass", [GlassWarm, IceGlass, HotOff]),
         new("French press", [PlungeForce, "Glass breaks under force and the coffee jumps out."]),
         new("Tube press", [PressForce, TopHeavy, FlipHot]),
-        new("Drippers", [Valve, "Do not carry it full."]),
+        new("Drippers", [Valve, Lever, "Do not carry it full."]),
         new("Siphon", [Flame, Bulb, Stand, "Never over the flame with a wet outside or an empty bulb. Fuel gas and spirit alike are refilled cold and away from flame."]),
         new("Drinking", [Hot, "Caffeine is an estimate, not advice. Damp cloths and cold steeps are kept cold, and not for long."]),
     ];

@@ -51,7 +51,7 @@ public sealed class BenchModel(CisternDb db, Here here, PlanStore plans, Forecas
         }
 
         Recipes = RecipeCards.Of(await here.ShowAsync(ct));
-        var newest = await db.Brews.AsNoTracking().Include(brew => brew.Tasting).Where(brew => brew.State == BrewState.Finished)
+        var newest = await db.Brews.AsNoTracking().Include(brew => brew.Tastings).Where(brew => brew.State == BrewState.Finished)
             .OrderByDescending(brew => brew.OpenedAtMs).Take(4).ToListAsync(ct);
         Untasted = newest.Find(brew => brew.Tasting is null);
         Last = [.. newest.Take(1).Concat(await GoodAsync(ct)).DistinctBy(brew => brew.Id)];
@@ -74,9 +74,9 @@ public sealed class BenchModel(CisternDb db, Here here, PlanStore plans, Forecas
         var good = new List<Data.Brews.Brew>();
         foreach (var coffee in coffees)
         {
-            var brew = await db.Brews.AsNoTracking().Include(row => row.Tasting)
+            var brew = await db.Brews.AsNoTracking().Include(row => row.Tastings)
                 .Where(row => row.CoffeeName == coffee && row.State == BrewState.Finished).OrderByDescending(row => row.OpenedAtMs).Take(FarBack)
-                .Where(row => row.Tasting!.Score >= GoodScore).OrderByDescending(row => row.OpenedAtMs).FirstOrDefaultAsync(ct);
+                .Where(row => row.Tastings.Any(tasting => tasting.Score >= GoodScore)).OrderByDescending(row => row.OpenedAtMs).FirstOrDefaultAsync(ct);
             good.AddRange(brew is null ? [] : [brew]);
         }
 

@@ -17,21 +17,26 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>Conducts one brew by the clock.</summary>
-public sealed class BrewModel(CisternDb db, JobLedger jobs, Here here, PressStore presses, ForecastModel model) : PageModel
+public sealed class BrewModel(CisternDb db, JobLedger jobs, Here here, BrewStore store, ForecastModel model) : PageModel
 {
-    private static readonly JsonSerializerOptions Camel = new(JsonSerializerDefaults.Web);
-
     public Here Here => here;
 
     public Data.Brews.Brew Brew { get; private set; } = null!;
 
-    public Recipe Recipe { get; private set; } = null!;
+    public Recipe Recipe => Plan.Recipe;
 
+    /// <summary>The forecast it is brewed by.</summary>
     public Forecast Plan { get; private set; } = null!;
+
+    /// <summary>The forecast of what really happened so far, the rest as planned.</summary>
+    public Forecast Real { get; private set; } = null!;
 
     public BrewRun Run { get; private set; } = null!;
 
     public Show Show { get; private set; } = null!;
+
+    /// <summary>On the brew clock; before it runs, since it was opened or the last thing was made ready, s.</summary>
+    public double NowS { get; private set; }
 
     /// <summary>The stage as it stands: what to do, how far, until when.</summary>
     public Stage Stage { get; private set; } = null!;
@@ -43,16 +48,34 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, Here here, PressStor
 
     public Dictionary<int, TypedNumber> Typed { get; } = [];
 
-    /// <summary>All that the page's script needs to go on without the network.</summary>
-    public string PlanJson { get; private set; } = "";
+    /// <summary>What the page's script needs to go on without the network.</summary>
+    public string BrewJson => JsonSerializer.Serialize(PageBrew.Of(Brew, PagePlan.Of(Plan, Show)), PageBrew.Json);
 
-    public string TideSvg(double widthPx, double lanesPx, string prefix) => Tide.Draw(Plan, new TideOptions(widthPx)
+    /// <summary>Far over its plan, and nobody has said anything.</summary>
+    public bool Forgotten => Run.ClockRuns && NowS > Plan.Totals.FinishS + 3600;
+
+    /// <summary>What the rest will come to, from what really happened so far.</summary>
+    public string Outlook
     {
+        get
+        {
+            var totals = Real.Totals;
+            return $"{Show.Percent(totals.FinalTdsPercent, 2)} TDS, {Show.Tilt(totals.Tilt)}, {Show.Water(totals.FinalG)} in the cup, done at {Show.Clock(totals.FinishS)}";
+        }
+    }
+
+    /// <summary>The tide as it really goes, over the planned one.</summary>
+    public string TideSvg(double widthPx, double lanesPx, string prefix) => Tide.Draw(Real, new TideOptions(widthPx)
+    {
+        Ghost = Run.ClockRuns ? Plan : null,
         WithSteps = false,
         LanesPx = lanesPx,
         Labels = Show.Labels(StepWording.InVessel(Recipe.Brewer.Family)),
         IdPrefix = prefix,
     });
+
+    /// <summary>The vessel as it stands now.</summary>
+    public string VesselSvg => VesselCut.Draw(Real, Run.ClockRuns ? Math.Min(NowS, Real.Series[^1].TimeS) : Real.Series[0].TimeS, Show.Labels(StepWording.InVessel(Recipe.Brewer.Family)));
 
     public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct)
     {
@@ -61,46 +84,30 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, Here here, PressStor
             return NotFound();
         }
 
-        if (Brew.State == BrewState.Running && Run.Finished)
-        {
-            // Its last step was only time, and that has passed.
-            Brew.State = BrewState.Finished;
-            Brew.EndedAtMs = Brew.StartedAtMs + (long)(1000 * Run.EndS);
-            await db.SaveChangesAsync(ct);
-        }
-
-        return Brew.State switch
-        {
-            BrewState.Finished => RedirectToPage("/Taste/Taste", new { id }),
-            BrewState.Abandoned => RedirectToPage("/Log/Entry", new { id }),
-            _ => Page(),
-        };
+        var over = Brew.State == BrewState.Finished || (Brew.State == BrewState.Running && Run.Finished && await store.EndIfOverAsync(id));
+        return over ? RedirectToPage("/Brewing/After", new { id }) : Brew.State == BrewState.Abandoned ? RedirectToPage("/Log/Entry", new { id }) : Page();
     }
 
-    /// <summary>The state, for a screen that follows.</summary>
-    public async Task<IActionResult> OnGetStateAsync(int id, CancellationToken ct) =>
-        await LoadAsync(id, ct) ? State(PressOutcome.Kept) : NotFound();
+    /// <summary>The pictures and the outlook as they stand, for the page to put in place.</summary>
+    public async Task<IActionResult> OnGetPictureAsync(int id, CancellationToken ct) => await LoadAsync(id, ct) ? Partial("_Picture", this) : NotFound();
 
-    public async Task<IActionResult> OnPostPressAsync(int id, CancellationToken ct)
+    /// <summary>Something said, without a script.</summary>
+    public async Task<IActionResult> OnPostSayAsync(int id, CancellationToken ct)
     {
-        var asks = Request.Headers.Accept.ToString().Contains("application/json", StringComparison.Ordinal);
-        var outcome = ReadPress() is { } press ? await presses.PressAsync(id, press, ct) : PressOutcome.Refused;
-        if (outcome == PressOutcome.Missing || !await LoadAsync(id, ct))
+        var outcomes = ReadEntry() is { } entry
+            ? await store.TakeAsync(id, [entry], (await here.BaristaAsync(ct))?.Name ?? "", ct)
+            : await db.Brews.AnyAsync(row => row.Id == id, ct) ? [EntryOutcome.Refused] : null;
+        if (outcomes is null || !await LoadAsync(id, ct))
         {
             return NotFound();
         }
 
-        if (asks)
-        {
-            return State(outcome);
-        }
-
-        if (outcome is PressOutcome.Kept or PressOutcome.KnownAlready)
+        if (BrewApi.Say(Brew, outcomes) is not { } problem)
         {
             return RedirectToPage(new { id });
         }
 
-        Problem = Say(outcome);
+        Problem = problem;
         Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
         return Page();
     }
@@ -148,7 +155,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, Here here, PressStor
         return RedirectToPage("/Log/Entry", new { id });
     }
 
-    /// <summary>Finishes one that was left running: what was not pressed is taken as planned.</summary>
+    /// <summary>Finishes one that was left running: what was not said is taken as planned.</summary>
     public async Task<IActionResult> OnPostFinishAsync(int id, CancellationToken ct)
     {
         if (!await LoadAsync(id, ct))
@@ -156,80 +163,36 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, Here here, PressStor
             return NotFound();
         }
 
-        if (Brew is { State: BrewState.Running, StartedAtMs: not null })
-        {
-            Brew.State = BrewState.Finished;
-            Brew.EndedAtMs = Brew.StartedAtMs + (long)(1000 * Math.Max(Plan.Totals.FinishS, Run.EndS));
-            await db.SaveChangesAsync(ct);
-        }
-
-        return RedirectToPage("/Taste/Taste", new { id });
+        await store.FinishAsync(id);
+        return RedirectToPage("/Brewing/After", new { id });
     }
 
-    private static string Say(PressOutcome outcome) => outcome switch
-    {
-        PressOutcome.DoneElsewhere => "That was already done on another screen. This is where the brew stands now.",
-        PressOutcome.Over => "This brew is over.",
-        _ => "That press could not be read. Nothing was changed.",
-    };
-
-    private SentPress? ReadPress()
+    private SentEntry? ReadEntry()
     {
         var form = Request.Form;
-        var plain = CultureInfo.InvariantCulture;
-        if (!Guid.TryParse(form.Value("key"), out var key)
-            || !int.TryParse(form.Value("step"), NumberStyles.Integer, plain, out var step)
-            || !double.TryParse(form.Value("elapsed") ?? "0", NumberStyles.Float, plain, out var elapsedS)
-            || !double.TryParse(form.Value("age") ?? "0", NumberStyles.Float, plain, out var ageMs))
-        {
-            return null;
-        }
-
-        return new SentPress(key, form.Value("kind") == "undo" ? PressKind.Undo : PressKind.Done, step, elapsedS, ageMs);
+        return Guid.TryParse(form.Value("id"), out var entry) && entry != Guid.Empty
+            && Words<EntryKind>.Find(form.Value("kind")) is { } kind
+            && int.TryParse(form.Value("step"), NumberStyles.Integer, CultureInfo.InvariantCulture, out var step)
+            ? new SentEntry(entry, kind, step, null, Guid.TryParse(form.Value("undoes"), out var undoes) ? undoes : null)
+            : null;
     }
 
     private async Task<bool> LoadAsync(int id, CancellationToken ct)
     {
-        var brew = await db.Brews.Include(row => row.Presses).Include(row => row.Weighings).AsSplitQuery().FirstOrDefaultAsync(row => row.Id == id, ct);
+        var brew = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).AsSplitQuery().FirstOrDefaultAsync(row => row.Id == id, ct);
         if (brew is null)
         {
             return false;
         }
 
         Brew = brew;
-        Recipe = brew.Recipe();
-        Plan = model.Run(Recipe);
+        Plan = model.Run(brew.Recipe());
         Show = await here.ShowAsync(ct);
-        var elapsedS = PressStore.ElapsedS(brew, here.NowMs);
-        Run = BrewRun.Replay(Plan, brew.CorePresses, elapsedS);
-        Stage = Stage.Of(Plan, Run, elapsedS, Show);
-        PlanJson = JsonSerializer.Serialize(new
-        {
-            anchor = RecipeChecker.AnchorIndex(Recipe),
-            startsAtItsEnd = BrewRun.StartsAtItsEnd(Recipe),
-            clockStart = StepWording.ClockStart(Recipe.ClockStarts),
-            steps = Recipe.Steps.Select((step, i) =>
-            {
-                var words = StepWording.Of(Recipe, i, Show);
-                return new { verb = words.Verb, target = words.Target, caution = words.Caution, at = step.AtS, length = Plan.Timings[i].LengthS, byItself = BrewRun.EndsByItself(step) };
-            }),
-        }, Camel);
+        Run = brew.Run(Plan, here.NowMs);
+        var sinceMs = brew.Entries.Where(entry => entry.Kind == EntryKind.Ready).Select(entry => entry.AtMs).DefaultIfEmpty(brew.OpenedAtMs).Max();
+        NowS = Math.Max(0, here.NowMs - (Run.StartedAtMs ?? sinceMs)) / 1000;
+        Real = Run.ClockRuns ? brew.AsItWas(Plan, Run) : Plan;
+        Stage = Stage.Of(Plan, Run, NowS, Show);
         return true;
     }
-
-    private JsonResult State(PressOutcome outcome) => new(new
-    {
-        outcome = outcome.ToString(),
-        message = outcome is PressOutcome.Kept or PressOutcome.KnownAlready ? null : Say(outcome),
-        state = Brew.State.ToString(),
-        nowMs = here.NowMs,
-        startedAtMs = Brew.StartedAtMs,
-        presses = Brew.Presses.OrderBy(press => press.Id).Select(press => new
-        {
-            key = press.Key,
-            kind = press.Kind == PressKind.Undo ? "undo" : "done",
-            step = press.StepIndex,
-            elapsed = press.ElapsedS,
-        }),
-    }, Camel);
 }

@@ -4,7 +4,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace Cistern.Web.Pages.Brewing;
 
-/// <summary>Leads to the brew under way.</summary>
+/// <summary>The brews under way, each in its lane; one alone is led to.</summary>
 public sealed class RunningModel(Here here) : PageModel
 {
     public Here Here => here;

@@ -5,46 +5,94 @@ using Cistern.Web.Wording;
 
 namespace Cistern.Web.Pages.Brewing;
 
-/// <summary>What the brew screen says at one moment. The page's script says the same when it goes on by itself.</summary>
+/// <summary>What a press would say.</summary>
+/// <param name="Kind">The entry it makes.</param>
+/// <param name="Step">The step it is of.</param>
+/// <param name="Word">The button's word.</param>
+public sealed record StageAction(EntryKind Kind, int Step, string Word);
+
+/// <summary>What the brew screen says at one moment. The page's script (stage.js) says the same when it goes on by itself.</summary>
 /// <param name="Verb">The one thing to do.</param>
 /// <param name="Target">How far.</param>
-/// <param name="Caution">What can hurt, or null.</param>
-/// <param name="Countdown">Seconds left, or how late it is.</param>
-/// <param name="Late">Whether it is late.</param>
+/// <param name="Countdown">Seconds left, or how late it is, or how long it has been going on.</param>
+/// <param name="Mood">How it stands: <c>ready</c>, <c>hold</c>, <c>on</c>, <c>grace</c>, <c>late</c>, <c>window</c>, <c>call</c>, <c>over</c>.</param>
+/// <param name="About">What the countdown is of, in words.</param>
 /// <param name="Then">The next thing, small.</param>
-/// <param name="Button">What a press says.</param>
-public sealed record Stage(string Verb, string Target, string? Caution, string Countdown, bool Late, string Then, string Button)
+/// <param name="Words">The words of the step on stage, or null when all is over.</param>
+/// <param name="Action">What a press would say, or null.</param>
+public sealed record Stage(string Verb, string Target, string Countdown, string Mood, string About, string Then, StepWords? Words, StageAction? Action)
 {
+    /// <summary>A window closes in its last seconds.</summary>
+    private const double ClosingS = 20;
+
     /// <summary>Under a minute the countdown is bare seconds; over it, minutes and seconds need no unit.</summary>
     public string CountdownUnit => Countdown.Length == 0 || Countdown.Contains(':', StringComparison.Ordinal) ? "" : "s";
 
     /// <summary>The stage of a brew at a moment.</summary>
-    public static Stage Of(Forecast plan, BrewRun run, double elapsedS, Show show)
+    /// <param name="forecast">The forecast of its plan.</param>
+    /// <param name="run">Where it stands.</param>
+    /// <param name="nowS">On its clock, s; before it runs, since it was opened or the last thing was made ready.</param>
+    /// <param name="show">How figures are written.</param>
+    public static Stage Of(Forecast forecast, BrewRun run, double nowS, Show show)
     {
-        var recipe = plan.Recipe;
+        var recipe = forecast.Recipe;
+        var plan = ConductPlan.Of(forecast);
         if (run.Present is not { } present)
         {
-            return new Stage("Done", "Taste it when it is cool enough", null, "", Late: false, "", "Taste");
-        }
-
-        if (!run.ClockRuns)
-        {
-            var anchor = RecipeChecker.AnchorIndex(recipe);
-            var first = StepWording.Of(recipe, anchor, show);
-            return new Stage("Make ready", StepWording.ClockStart(recipe.ClockStarts), first.Caution, "", Late: false, $"{first.Verb} {first.Target}", "Start");
+            return new Stage("Done", "Taste it when it is cool enough", "", "over", "", "", null, null);
         }
 
         var words = StepWording.Of(recipe, present.Index, show);
-        if (elapsedS < present.StartS - 0.05)
+        var first = StepWording.Of(recipe, plan.Anchor, show);
+        if (!run.ClockRuns)
         {
-            return new Stage("Hold", $"until {Show.Clock(present.StartS)}", words.Caution, Left(present.StartS - elapsedS), Late: false,
-                $"at {Show.Clock(present.StartS)} {words.Verb} {words.Target}", "Done early");
+            return present.Index == plan.Anchor
+                ? new Stage("Ready", StepWording.ClockStart(recipe.ClockStarts), "", "ready", "", $"{first.Verb} {first.Target}", first, new StageAction(EntryKind.Start, plan.Anchor, "Start"))
+                : new Stage(words.Verb, words.Target, Left(Math.Floor(nowS)), "ready", "making ready", $"then {Told(recipe, present.Index + 1, show)}", words, new StageAction(EntryKind.Ready, present.Index, words.Says));
         }
 
-        var leftS = present.EndS - elapsedS;
-        var then = run.Next is { } next ? StepWording.Of(recipe, next.Index, show) : null;
-        return new Stage(words.Verb, words.Target, words.Caution, leftS >= 0 ? Left(leftS) : $"+{Left(-leftS)}", leftS < -1,
-            then is null ? "the last step" : $"then, at {Show.Clock(run.Next!.Value.StartS)}, {then.Verb} {then.Target}", "Done");
+        var step = plan.Steps[present.Index];
+        var nextAt = present.Index + 1;
+        var then = nextAt < recipe.Steps.Length ? $"then, at {Show.Clock(present.EndS)}, {Told(recipe, nextAt, show)}" : "the last step";
+        if (step.Ends == StepEnding.Clock)
+        {
+            var follows = nextAt < recipe.Steps.Length && plan.Steps[nextAt].Ends != StepEnding.Clock;
+            return new Stage(words.Verb, words.Target, Left(present.EndS - nowS), "hold", $"until {Show.Clock(present.EndS)}", then, words,
+                follows ? Begin(recipe, plan, nextAt, present.EndS, present.LowS, nowS, show) : new StageAction(EntryKind.Done, present.Index, words.Says));
+        }
+
+        if (present.BegunS is null && nowS < present.DueS - 0.05)
+        {
+            return new Stage("Hold", $"until {Show.Clock(present.DueS)}", Left(present.DueS - nowS), "hold", "left", $"at {Show.Clock(present.DueS)} {Told(recipe, present.Index, show)}", words,
+                Begin(recipe, plan, present.Index, present.DueS, present.LowS, nowS, show));
+        }
+
+        if (present.BegunS is null && (step.Release || present.HighS is not null))
+        {
+            var action = step.Release ? Begin(recipe, plan, present.Index, present.DueS, present.LowS, nowS, show) : new StageAction(EntryKind.Done, present.Index, words.Says);
+            return present.HighS is { } highS && nowS < highS
+                ? new Stage(words.Verb, words.Target, Left(highS - nowS), highS - nowS < ClosingS ? "closing" : "window", $"left of its window, until {Show.Clock(highS)}", then, words, action)
+                : new Stage(words.Verb, words.Target, $"+{Left(Math.Floor(nowS - Math.Max(present.DueS, present.HighS ?? 0)))}", "call", present.HighS is null ? "since it was due" : "since its window closed", then, words, action);
+        }
+
+        var leftS = present.EndS - nowS;
+        var mood = leftS >= -1 ? "on" : present.AssumedAtS is not null ? "grace" : "late";
+        return new Stage(words.Verb, words.Target, leftS >= 0 ? Left(leftS) : $"+{Left(Math.Floor(-leftS))}", mood,
+            mood == "grace" ? "taken as done as planned, unless it goes on" : leftS >= 0 ? "left" : "over", then, words, new StageAction(EntryKind.Done, present.Index, words.Says));
+    }
+
+    /// <summary>Beginning a step, early or now.</summary>
+    private static StageAction Begin(Recipe recipe, ConductPlan plan, int index, double dueS, double? lowS, double nowS, Show show)
+    {
+        var word = StepWording.Of(recipe, index, show).Begins;
+        var early = nowS >= dueS - 0.5 ? "" : lowS is { } opensS && nowS >= opensS ? ", in its window" : $", {Show.Clock(dueS - nowS)} early";
+        return new StageAction(plan.Steps[index].Length > 0 ? EntryKind.Begun : EntryKind.Done, index, word + early);
+    }
+
+    private static string Told(Recipe recipe, int index, Show show)
+    {
+        var words = StepWording.Of(recipe, index, show);
+        return $"{words.Verb} {words.Target}".Trim();
     }
 
     private static string Left(double seconds) => seconds < 60 ? Show.Number(Math.Ceiling(seconds), 0) : Show.Clock(Math.Ceiling(seconds));

@@ -16,7 +16,7 @@ public static class WeighingForm
 {
     /// <summary>Reads the fields.</summary>
     /// <returns>Whether all will do.</returns>
-    private static bool Read(Recipe recipe, IEnumerable<KeyValuePair<string, StringValues>> form, Show show, Dictionary<int, TypedNumber> typed)
+    public static bool Read(Recipe recipe, IEnumerable<KeyValuePair<string, StringValues>> form, Show show, Dictionary<int, TypedNumber> typed)
     {
         var values = form.ToList();
         for (var i = 0; i < recipe.Steps.Length; i++)

@@ -15,7 +15,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Log;
 
 /// <summary>One brew: what was planned, what was really done and when, and what it tasted of.</summary>
-public sealed class EntryModel(CisternDb db, JobLedger jobs, Here here, ForecastModel model) : PageModel
+public sealed class EntryModel(CisternDb db, JobLedger jobs, Here here, BrewStore store, ForecastModel model) : PageModel
 {
     public Here Here => here;
 
@@ -32,6 +32,9 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, Here here, Forecast
 
     /// <summary>What its own clock measured of what flowed.</summary>
     public Measured Measured => Measured.Of(Plan.Recipe, Run);
+
+    /// <summary>How its times lie against their windows.</summary>
+    public IEnumerable<FlowVerdict> Verdicts => Real is null ? [] : FlowVerdicts.Of(Plan, Run).OrderBy(verdict => verdict.Place == FlowPlace.Within);
 
     public Field Note { get; private set; } = new("note", "Add a note", "") { Kind = "area", MaxLength = 2_000 };
 
@@ -79,6 +82,7 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, Here here, Forecast
             return Page();
         }
 
+        await store.WorkOutFactsAsync(id);
         return RedirectToPage(new { id });
     }
 
@@ -92,7 +96,7 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, Here here, Forecast
 
     private async Task<bool> LoadAsync(int id, CancellationToken ct)
     {
-        var brew = await db.Brews.Include(row => row.Presses).Include(row => row.Weighings).Include(row => row.Notes).Include(row => row.Tasting).Include(row => row.Barista)
+        var brew = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Notes).Include(row => row.Tastings).ThenInclude(tasting => tasting.Barista).Include(row => row.Barista)
             .AsSplitQuery().FirstOrDefaultAsync(row => row.Id == id, ct);
         if (brew is null)
         {
@@ -102,9 +106,8 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, Here here, Forecast
         Brew = brew;
         Show = await here.ShowAsync(ct);
         Plan = model.Run(brew.Recipe());
-        var untilS = brew.State == BrewState.Running ? PressStore.ElapsedS(brew, here.NowMs) : brew.EndedAtMs is { } endedAtMs ? PressStore.ElapsedS(brew, endedAtMs) : 0;
-        Run = BrewRun.Replay(Plan, brew.CorePresses, untilS);
-        Real = Run.ClockRuns && brew.State == BrewState.Finished ? model.Run(AsBrewed.Of(Plan.Recipe, Run, brew.WeightsG())) : null;
+        Run = brew.Run(Plan, brew.State == BrewState.Running ? here.NowMs : brew.EndedAtMs ?? brew.OpenedAtMs);
+        Real = Run.ClockRuns && brew.State == BrewState.Finished ? brew.AsItWas(Plan, Run) : null;
         return true;
     }
 }

@@ -503,7 +503,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, Here here, Forecast
 
         // Found first by the index alone, and only then filled: the log may be long.
         var ids = await db.Brews.Where(brew => brew.CoffeeName == bag.Name && brew.State == BrewState.Finished).OrderByDescending(brew => brew.OpenedAtMs).Take(6).Select(brew => brew.Id).ToListAsync(ct);
-        return await db.Brews.AsNoTracking().Include(brew => brew.Presses).Include(brew => brew.Weighings).AsSplitQuery().Where(brew => ids.Contains(brew.Id)).ToListAsync(ct);
+        return await db.Brews.AsNoTracking().Include(brew => brew.Facts).Where(brew => ids.Contains(brew.Id)).ToListAsync(ct);
     }
 
     /// <summary>What the plan came from, in the same circumstances as it was.</summary>

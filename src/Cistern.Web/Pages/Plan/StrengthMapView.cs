@@ -1,4 +1,3 @@
-using Cistern.Core.Brewing;
 using Cistern.Core.Planning;
 using Cistern.Data.Brews;
 using Cistern.Drawing;
@@ -25,13 +24,13 @@ public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, I
             rows.Add(Row("Held against", parent.FinalTdsPercent, parent.ExtractionYieldPercent, parent.Tilt));
         }
 
-        foreach (var brew in brews.Where(brew => brew.IsReadable()))
+        foreach (var brew in brews)
         {
-            var forecast = plan.Forecast.Model.Run(brew.Recipe());
-            var endS = brew is { EndedAtMs: { } ended, StartedAtMs: { } started } ? (ended - started) / 1000.0 : 0;
-            var real = forecast.Model.Run(AsBrewed.Of(forecast.Recipe, BrewRun.Replay(forecast, brew.CorePresses, endS), brew.WeightsG())).Totals;
-            marks.Add(new MapMark(MapPoint.Brew, real.ExtractionYieldPercent, real.FinalTdsPercent, brew.Name));
-            rows.Add(Row($"Brewed: {brew.Name}", real.FinalTdsPercent, real.ExtractionYieldPercent, real.Tilt));
+            if (brew.Facts is { } real)
+            {
+                marks.Add(new MapMark(MapPoint.Brew, real.ExtractionYieldPercent, real.FinalTdsPercent, brew.Name));
+                rows.Add(Row($"Brewed: {brew.Name}", real.FinalTdsPercent, real.ExtractionYieldPercent, real.Tilt));
+            }
         }
 
         var nudges = plan.Heavy ? [] : Nudges.Of(plan.Forecast, plan.Settings.Mill is { } own ? Math.Abs(own.UmPerSetting * own.Step) : 10).Where(nudge => plan.Settings.CanGrind || nudge.Setting != Setting.MedianUm).ToList();

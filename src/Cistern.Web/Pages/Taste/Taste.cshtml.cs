@@ -24,9 +24,6 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, Here here, Forecast
 
     public Data.Brews.Brew Brew { get; private set; } = null!;
 
-    /// <summary>The step of the last press: one pressed by mistake can still be taken back before it is tasted.</summary>
-    public int LastStep => PressStore.LastStanding(Brew.CorePresses);
-
     /// <summary>What the forecast makes of it as it was really brewed: the drink as it is drunk, let down and chilled.</summary>
     public Totals AsItWas { get; private set; } = null!;
 
@@ -37,6 +34,18 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, Here here, Forecast
     public double LetDownG { get; private set; }
 
     public Show Show { get; private set; } = null!;
+
+    /// <summary>Who tastes; each has a tasting of their own.</summary>
+    public int? TasterId { get; private set; }
+
+    /// <summary>The tasting of whoever is here, where there is one.</summary>
+    public Tasting? Mine => Brew.Tastings.Find(tasting => tasting.BaristaId == TasterId);
+
+    /// <summary>How its times lie against their windows: where it flowed badly, that speaks before any taste.</summary>
+    public IEnumerable<FlowVerdict> Off { get; private set; } = [];
+
+    /// <summary>Whether it was placed on the pad or by the sliders.</summary>
+    public bool Placed { get; private set; }
 
     public Field SharpHarsh { get; private set; } = null!;
 
@@ -56,8 +65,9 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, Here here, Forecast
             return NotFound();
         }
 
-        var tasting = Brew.Tasting;
-        Lay(Text(tasting?.SharpHarsh ?? 0), Text(tasting?.ThinHeavy ?? 0), tasting?.Score is { } score ? Show.Number(score, score % 1 == 0 ? 0 : 1) : "", tasting?.Note ?? "", tasting?.ReadTdsPercent is { } read ? Show.Number(read, 2) : "");
+        var tasting = Mine;
+        Placed = tasting is { SharpHarsh: not null } or { ThinHeavy: not null };
+        Lay(tasting?.SharpHarsh is { } sharp ? Text(sharp) : "", tasting?.ThinHeavy is { } thin ? Text(thin) : "", tasting?.Score is { } score ? Show.Number(score, score % 1 == 0 ? 0 : 1) : "", tasting?.Note ?? "", tasting?.ReadTdsPercent is { } read ? Show.Number(read, 2) : "");
         return Page();
     }
 
@@ -70,8 +80,10 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, Here here, Forecast
 
         var form = Request.Form;
         Lay(form.Value("sharp-harsh") ?? "", form.Value("thin-heavy") ?? "", form.Value("score") ?? "", form.Value("note") ?? "", form.Value("reading") ?? "");
-        var sharp = TypedNumber.Read(SharpHarsh.Text, -5, 5, "");
-        var thin = TypedNumber.Read(ThinHeavy.Text, -5, 5, "");
+        // What nobody placed is not recorded: the middle of a slider that was not touched says nothing.
+        Placed = form.Value("placed") is { Length: > 0 };
+        var sharp = !Placed ? new TypedNumber("", null, null) : TypedNumber.Read(SharpHarsh.Text, -5, 5, "");
+        var thin = !Placed ? new TypedNumber("", null, null) : TypedNumber.Read(ThinHeavy.Text, -5, 5, "");
         var score = Score.Text.Trim().Length == 0 ? new TypedNumber("", null, null) : TypedNumber.Read(Score.Text, 0, 10, "");
         var reading = Reading.Text.Trim().Length == 0 ? new TypedNumber("", null, null) : TypedNumber.Read(Reading.Text, 0.05, 25, "% TDS");
         Reading = Reading with { Problem = reading.Problem };
@@ -87,10 +99,15 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, Here here, Forecast
 
         do
         {
-            // Two screens that keep the first tasting at once: the second finds the first's, and changes it.
-            var tasting = Brew.Tasting ??= new Tasting();
-            tasting.SharpHarsh = (int)Math.Round(sharp.Value!.Value);
-            tasting.ThinHeavy = (int)Math.Round(thin.Value!.Value);
+            // Two screens of one taster that keep the first tasting at once: the second finds the first's, and changes it.
+            if (Mine is not { } tasting)
+            {
+                tasting = new Tasting { BaristaId = TasterId };
+                Brew.Tastings.Add(tasting);
+            }
+
+            tasting.SharpHarsh = sharp.Value is { } sharpness ? (int)Math.Round(sharpness) : null;
+            tasting.ThinHeavy = thin.Value is { } body ? (int)Math.Round(body) : null;
             tasting.Score = score.Value is { } points ? Math.Round(points * 2) / 2 : null;
             tasting.Note = Note.Text;
             tasting.ReadTdsPercent = reading.Value;
@@ -114,7 +131,7 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, Here here, Forecast
 
     private async Task<bool> LoadAsync(int id, CancellationToken ct)
     {
-        var brew = await db.Brews.Include(row => row.Tasting).Include(row => row.Presses).Include(row => row.Weighings).AsSplitQuery()
+        var brew = await db.Brews.Include(row => row.Tastings).Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).AsSplitQuery()
             .FirstOrDefaultAsync(row => row.Id == id && row.State == BrewState.Finished, ct);
         if (brew is null)
         {
@@ -124,8 +141,10 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, Here here, Forecast
         Brew = brew;
         Show = await here.ShowAsync(ct);
         var plan = model.Figures(brew.Recipe());
-        var endS = brew.EndedAtMs is { } endedAtMs ? PressStore.ElapsedS(brew, endedAtMs) : plan.Totals.FinishS;
-        var real = plan.Again(AsBrewed.Of(plan.Recipe, BrewRun.Replay(plan, brew.CorePresses, endS), brew.WeightsG()));
+        var run = brew.Run(plan, here.NowMs);
+        var real = brew.AsItWas(plan, run);
+        Off = FlowVerdicts.Of(plan, run).Where(verdict => verdict.Place != FlowPlace.Within);
+        TasterId = (await here.BaristaAsync(ct))?.Id;
         (AsPlanned, AsItWas) = (plan.Totals, real.Totals);
         // Once it is in the cup, water is the one thing that can still be done.
         LetDownG = Rescue.After(real, plan.Totals, real.Totals.FinishS + 1) is { MissBefore: > 1 } rescue ? rescue.LetDownG : 0;

@@ -19,7 +19,7 @@ public sealed class UntastedModel(CisternDb db, Here here) : PageModel
     {
         // Nobody tastes a brew weeks later; an open-ended search would also grow with the log.
         var sinceMs = here.NowMs - RecentMs;
-        Brews = await db.Brews.AsNoTracking().Where(brew => brew.State == BrewState.Finished && brew.OpenedAtMs > sinceMs && brew.Tasting == null)
+        Brews = await db.Brews.AsNoTracking().Where(brew => brew.State == BrewState.Finished && brew.OpenedAtMs > sinceMs && brew.Tastings.Count == 0)
             .OrderByDescending(brew => brew.OpenedAtMs).Take(20).ToListAsync(ct);
     }
 }

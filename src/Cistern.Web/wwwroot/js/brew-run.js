@@ -1,65 +1,256 @@
-// Where a brew stands, worked out from its plan and its presses: the same rules as BrewRun in the core, so that the
-// screen goes on without the network. Keep the two alike; tests/browser/brew-run.test.mjs holds them together.
+// Where a brew stands, worked out from its plan, its entries and the time: the same rules as BrewRun in the core, so that
+// the screen goes on without the network. Keep the two alike; tests/cases/conduct.json holds them together.
+// A plan: {anchor, startsAtItsEnd, steps: [{ends, length, at, low, high, waitLow, waitHigh, release}]}.
+// An entry: {id, kind, step, atMs, undoes}. Times are seconds on the brew clock but where they are called Ms.
 
-/** The presses that count: each undo takes the one before it back. */
-export const standing = (presses) => {
-  const kept = [];
-  for (const press of presses) {
-    if (press.kind === 'done') kept.push(press);
-    else kept.pop();
+/** The entries that count, by when they were said. */
+export const standing = (received) => {
+  const undone = new Set();
+  received.forEach((undo, i) => {
+    if (undo.kind !== 'undo') return;
+    if (!undo.undoes) {
+      const last = received.slice(0, i).findLast((one) => one.kind !== 'undo' && !undone.has(one.id));
+      if (last) undone.add(last.id);
+      return;
+    }
+    const named = received.find((one) => one.id === undo.undoes);
+    if (!named) return;
+    for (const one of received) {
+      if (one.id === named.id || (one.kind === named.kind && one.step === named.step && one.atMs <= undo.atMs)) undone.add(one.id);
+    }
+  });
+  return received.filter((entry) => entry.kind !== 'undo' && !undone.has(entry.id)).sort((a, b) => a.atMs - b.atMs);
+};
+
+const graceOf = (step) => Math.max(5, step.length / 2);
+/** An entry of another start lies further before 0:00 than two devices' ideas of the time can differ, s. */
+const BEFORE_START = 2;
+
+class Walk {
+  constructor(plan, entries) {
+    this.plan = plan;
+    this.steps = plan.steps;
+    this.startedAtMs = entries.find((entry) => entry.kind === 'start')?.atMs ?? null;
+    this.stillAt = new Map();
+    for (const entry of entries) if (entry.kind === 'still') this.stillAt.set(entry.step, this.toS(entry.atMs));
+    this.ready = new Set();
+    this.done = [];
+    this.unheard = [];
+    this.index = 0;
+    this.lastEnd = 0;
+    this.lastStart = 0;
+    this.stage = 0;
+    this.begun = null;
+    this.running = false;
+    this.last = null;
   }
-  return kept;
+
+  toS(atMs) { return (atMs - (this.startedAtMs ?? atMs)) / 1000; }
+
+  get here() { return this.steps[this.index]; }
+
+  get endHere() { return (this.begun ?? this.due(this.index)) + this.here.length; }
+
+  hear(entry) {
+    if (this.takes(entry)) this.last = { entry: entry.id, step: entry.step };
+    else this.unheard.push(entry.id);
+  }
+
+  takes(entry) {
+    if (entry.kind === 'ready') {
+      if (this.running || entry.step >= this.plan.anchor || this.ready.has(entry.step)) return false;
+      this.ready.add(entry.step);
+      return true;
+    }
+    if (entry.kind === 'start') return !this.running && this.start();
+    return this.running && entry.step >= this.plan.anchor && this.toS(entry.atMs) > -BEFORE_START && this.say(entry);
+  }
+
+  start() {
+    this.running = true;
+    for (; this.index < this.plan.anchor; this.index += 1) this.done.push({ index: this.index, start: null, end: null, by: 'ready' });
+    if (this.plan.startsAtItsEnd) this.end(-this.here.length, 0, 'press', 0);
+    else if (this.here.length <= 0) this.end(0, 0, 'press', 0);
+    else this.begun = 0;
+    return true;
+  }
+
+  say(entry) {
+    const at = Math.max(0, this.toS(entry.atMs));
+    this.until(at);
+    if (entry.kind === 'still') return entry.step === this.index;
+    if (entry.step < this.index) return entry.kind === 'done' && this.correct(entry.step, at);
+    if (entry.step >= this.steps.length) return false;
+    this.passTo(entry.step, at, true);
+    const due = this.due(this.index);
+    if (entry.kind === 'begun' && this.here.length > 0) {
+      if (this.begun !== null) return false;
+      this.begun = Math.max(at, this.lastEnd);
+    } else {
+      const end = Math.max(at, this.lastEnd);
+      this.end(Math.min(this.begun ?? due, end), end, 'press', at);
+    }
+    return true;
+  }
+
+  correct(step, at) {
+    const place = this.done.findIndex((one) => one.index === step);
+    const assumed = this.done[place];
+    if (!assumed || (assumed.by !== 'assumed' && assumed.by !== 'notSeen') || assumed.start === null) return false;
+    const latest = place + 1 < this.done.length ? this.done[place + 1].end ?? at : at;
+    assumed.end = Math.max(assumed.start, Math.min(at, latest));
+    assumed.by = 'press';
+    if (place === this.done.length - 1) this.lastEnd = assumed.end;
+    return true;
+  }
+
+  until(now) {
+    while (this.index < this.steps.length) {
+      const end = this.here.ends === 'clock' ? this.endHere : Infinity;
+      const assumed = this.graceEnds() ?? Infinity;
+      const [takes, taken] = this.taker();
+      if (Math.min(end, assumed, taken) > now) return;
+      if (taken <= Math.min(end, assumed)) {
+        // A release that takes the stage cannot be undone away; anything else can.
+        if (!this.steps[takes].release && this.here.ends !== 'clock') this.last = { entry: null, step: this.index };
+        this.passTo(takes, taken, false);
+        this.stage = taken;
+      } else if (end <= assumed) {
+        this.end(this.due(this.index), end, 'clock', end);
+      } else {
+        this.last = { entry: null, step: this.index };
+        this.end(this.begun ?? this.due(this.index), this.endHere, 'assumed', assumed);
+      }
+    }
+  }
+
+  passTo(step, at, byHand) {
+    while (this.index < step) {
+      const start = Math.min(this.begun ?? this.due(this.index), Math.max(at, this.lastEnd));
+      const { ends, length, release } = this.here;
+      let end = Math.min(start + length, at);
+      let by = 'assumed';
+      if (ends === 'clock') {
+        by = byHand ? 'press' : 'clock';
+        if (byHand) end = at;
+      } else if (ends === 'sight' || (release && this.begun === null)) {
+        by = 'notSeen';
+        end = at;
+      }
+      this.end(start, Math.max(end, start), by, at);
+    }
+  }
+
+  end(start, end, by, at) {
+    this.done.push({ index: this.index, start, end, by });
+    this.index += 1;
+    this.lastStart = start;
+    this.lastEnd = end;
+    this.stage = at;
+    this.begun = null;
+  }
+
+  due(at) {
+    if (at === this.plan.anchor) return 0;
+    const step = this.steps[at];
+    return Math.max(step.at ?? step.low ?? this.lastEnd, this.lastEnd);
+  }
+
+  window(at) {
+    const step = this.steps[at];
+    if (step.waitHigh != null) return [this.due(at) + step.waitLow, this.due(at) + step.waitHigh];
+    const wait = this.steps[at - 1];
+    if (step.high == null && wait?.waitHigh != null && at > this.plan.anchor + 1) return [this.lastStart + wait.waitLow, this.lastStart + wait.waitHigh];
+    return [step.low ?? null, step.high ?? null];
+  }
+
+  graceEnds() {
+    if (this.here.ends !== 'hands' || this.stillAt.has(this.index) || (this.here.release && this.begun === null)) return null;
+    const open = this.begun === null ? this.window(this.index)[1] ?? 0 : 0;
+    return Math.max(this.endHere, open, this.stage) + graceOf(this.here);
+  }
+
+  taker() {
+    if (this.here.release && this.begun === null) return [this.index, Infinity];
+    let best = [this.index, Infinity];
+    const stillAt = this.stillAt.get(this.index) ?? -Infinity;
+    let chain = this.endHere;
+    let grace = this.here.ends === 'sight' ? graceOf(this.here) : 0;
+    let known = this.here.ends !== 'sight' || this.here.length > 0;
+    for (let at = this.index + 1; at < this.steps.length; at += 1) {
+      const step = this.steps[at];
+      const own = step.at ?? step.low ?? null;
+      let takes = Infinity;
+      if (own !== null) takes = Math.max(own, chain);
+      else if (step.release && known && !this.stillAt.has(this.index)) takes = chain + grace;
+      if ((step.release || takes > stillAt) && takes < best[1]) best = [at, takes];
+      if (step.release) break;
+      chain = Math.max(chain, own ?? 0) + step.length;
+      grace += step.ends === 'sight' ? graceOf(step) : 0;
+      known &&= step.ends !== 'sight' || step.length > 0;
+    }
+    return this.here.ends === 'clock' && best[1] >= this.endHere ? [this.index, Infinity] : best;
+  }
+
+  present() {
+    if (!this.running) {
+      let at = 0;
+      while (at < this.plan.anchor && this.ready.has(at)) at += 1;
+      return { index: at, due: 0, length: this.steps[at].length, begun: null, low: null, high: null, assumedAt: null, still: false };
+    }
+    if (this.index >= this.steps.length) return null;
+    const [low, high] = this.window(this.index);
+    return { index: this.index, due: this.due(this.index), length: this.here.length, begun: this.begun, low, high, assumedAt: this.graceEnds(), still: this.stillAt.has(this.index) };
+  }
+}
+
+const walked = (plan, received) => {
+  const entries = standing(received);
+  const walk = new Walk(plan, entries);
+  for (const entry of entries) walk.hear(entry);
+  return walk;
+};
+
+/** Where the brew stands: {startedAtMs, done, present, last, unheard}. */
+export const replay = (plan, received, nowMs) => {
+  const walk = walked(plan, received);
+  if (walk.running) walk.until(walk.toS(nowMs));
+  return { startedAtMs: walk.startedAtMs, done: walk.done, present: walk.present(), last: walk.last, unheard: walk.unheard };
+};
+
+/** When a step should have ended, s: a window's end where it has one and has not begun. */
+export const endOf = (present) => (present.begun ?? present.due) + present.length;
+
+/** Whether it must be answered: a release that is due with no window, or whose window is over; or any window that is over. */
+export const insistsFrom = (plan, present) => {
+  if (present.begun !== null) return null;
+  if (plan.steps[present.index].release) return Math.max(present.due, present.high ?? 0);
+  return plan.steps[present.index].ends === 'hands' && present.high !== null ? Math.max(present.due, present.high) : null;
 };
 
 /**
- * @param plan {anchor, startsAtItsEnd, steps: [{at, length, byItself}]}
- * @param presses in order
- * @param nowS on the brew clock, s
- * @returns {{clockRuns: boolean, present: ?{index, start, length}, next: ?{index, start}, done: Array}}
+ * The cues to come, if nobody presses anything: [{at, kind, index}] by time; kind is 'due', 'end' or 'insist', which may have
+ * begun before now.
+ * Cues are laid ahead from this, so that they come in time in a tab that is not in front.
  */
-export const replay = (plan, presses, nowS) => {
-  const { steps, anchor } = plan;
-  const done = [];
-  let index = 0;
-  let clockRuns = false;
-  let anchorBegun = false;
-  let lastEnd = 0;
-
-  const due = (at, after) => {
-    const start = anchorBegun && at === anchor ? 0 : Math.max(steps[at].at ?? after, after);
-    return { index: at, start, length: steps[at].length };
-  };
-  const end = (start, stop) => {
-    done.push({ index, start, end: stop });
-    index += 1;
-    lastEnd = stop;
-  };
-  const until = (now) => {
-    while (clockRuns && index < steps.length && steps[index].byItself) {
-      const { start, length } = due(index, lastEnd);
-      if (start + length > now) return;
-      end(start, start + length);
-    }
-  };
-  const begin = () => {
-    while (index < anchor) {
-      done.push({ index, start: null, end: null });
-      index += 1;
-    }
-    clockRuns = true;
-    if (plan.startsAtItsEnd) end(-steps[index].length, 0);
-    else if (steps[index].length <= 0) end(0, 0);
-    else anchorBegun = true;
-  };
-
-  for (const press of standing(presses)) {
-    until(press.elapsed);
-    if (index >= steps.length) continue;
-    if (!clockRuns) begin();
-    else end(Math.min(press.elapsed, due(index, lastEnd).start), Math.max(press.elapsed, lastEnd));
+export const cuesAhead = (plan, received, nowMs, untilS) => {
+  const walk = walked(plan, received);
+  if (!walk.running) return [];
+  const now = walk.toS(nowMs);
+  walk.until(now);
+  const cues = [];
+  let moment = now;
+  for (let guard = 0; guard < 200 && walk.index < walk.steps.length && moment <= untilS; guard += 1) {
+    const present = walk.present();
+    const { index } = present;
+    if (present.begun === null && present.due > now && walk.here.ends !== 'clock') cues.push({ at: present.due, kind: 'due', index });
+    if (walk.here.length > 0 && endOf(present) > now && !(walk.here.release && present.begun === null)) cues.push({ at: endOf(present), kind: 'end', index });
+    const insists = insistsFrom(plan, present);
+    if (insists !== null) cues.push({ at: insists, kind: 'insist', index });
+    const [, taken] = walk.taker();
+    moment = Math.min(walk.here.ends === 'clock' ? walk.endHere : Infinity, walk.graceEnds() ?? Infinity, taken);
+    if (!Number.isFinite(moment)) break;
+    walk.until(moment);
   }
-  until(nowS);
-  const present = index < steps.length ? (clockRuns ? due(index, lastEnd) : { index: anchor, start: 0, length: steps[anchor].length }) : null;
-  const next = clockRuns && present && present.index + 1 < steps.length ? due(present.index + 1, present.start + present.length) : null;
-  return { clockRuns, present, next, done };
+  return cues.filter((cue) => cue.at <= untilS).sort((a, b) => a.at - b.at);
 };

@@ -1,289 +1,201 @@
-// The running brew: counts, sounds, takes presses, and goes on when the network does not.
-// Every press is kept on the device until the server has it, carries a key, and counts once.
-
+// The running brew on its own page: the stage, its presses, its pictures. Where it stands is worked out in brew-run.js; what
+// is kept and sent is in bench.js; the calls are in cues.js.
+import { brews, entriesOf, follow, kept, link, onChange, runOf, say, serverNow, storage } from './bench.js';
 import { clock } from './clock.js';
-import { isControl, isTyping, tellGauge } from './frame.js';
-import { replay, standing } from './brew-run.js';
+import { announce, conduct, isControl, isTyping, onDraw } from './frame.js';
+import { paceOf, stageOf, turnOf } from './stage.js';
 
 const root = document.getElementById('brew');
-const plan = JSON.parse(root.dataset.plan);
-const id = root.dataset.id;
-const token = root.querySelector('input[name="__RequestVerificationToken"]').value;
-const store = `cistern-brew-${id}`;
+const id = Number(root.dataset.id);
 const el = (name) => document.getElementById(name);
-const words = (step) => `${step.verb} ${step.target}`.trim();
+const moods = ['ready', 'hold', 'on', 'grace', 'late', 'window', 'closing', 'call', 'over'];
+if (!brews.has(id)) brews.set(id, JSON.parse(root.dataset.brew));
+const plan = brews.get(id).plan;
 
-let ahead = Number(root.dataset.now) - Date.now();
-let startedAt = root.dataset.started ? Number(root.dataset.started) : null;
-let taken = [];
-let waiting = JSON.parse(localStorage.getItem(store) ?? '[]');
-let lastPress = 0;
-let sending = false;
-let over = false;
+let lastPress = -Infinity;
+let shown = null;
+let leaving = false;
 
-const now = () => Date.now() + ahead;
-const presses = () => {
-  const known = new Set(taken.map((press) => press.key));
-  return [...taken, ...waiting.filter((press) => !known.has(press.key))];
+const setText = (node, text) => { if (node.textContent !== text) node.textContent = text; };
+const nowOf = (run) => {
+  const { openedAtMs } = brews.get(id);
+  const since = run.startedAtMs ?? Math.max(openedAtMs, ...entriesOf(id).filter((entry) => entry.kind === 'ready').map((entry) => entry.atMs));
+  return Math.max(0, (serverNow() - since) / 1000);
 };
-const start = () => {
-  if (startedAt !== null) return startedAt;
-  const first = waiting.find((press) => press.kind === 'done');
-  return first ? first.at + ahead : null;
-};
-const elapsed = () => (start() === null ? 0 : Math.max(0, (now() - start()) / 1000));
+const mass = (g) => `${(g * plan.perG).toFixed(plan.decimals)} ${plan.massUnit}`;
 
-// ---- what the screen says ----
-
-const left = (seconds) => (seconds < 60 ? `${Math.ceil(seconds)}` : clock(Math.ceil(seconds)));
-
-const stageOf = (run, at) => {
-  if (!run.present) return { verb: 'Done', target: 'Taste it when it is cool enough', caution: null, countdown: '', late: false, then: '', button: 'Taste' };
-  const step = plan.steps[run.present.index];
-  if (!run.clockRuns) return { verb: 'Make ready', target: plan.clockStart, caution: step.caution, countdown: '', late: false, then: words(step), button: 'Start' };
-  const { start: due, length } = run.present;
-  if (at < due - 0.05) return { verb: 'Hold', target: `until ${clock(due)}`, caution: step.caution, countdown: left(due - at), late: false, then: `at ${clock(due)} ${words(step)}`, button: 'Done early' };
-  const rest = due + length - at;
-  const then = run.next ? plan.steps[run.next.index] : null;
-  return {
-    verb: step.verb,
-    target: step.target,
-    caution: step.caution,
-    countdown: rest >= 0 ? left(rest) : `+${left(-rest)}`,
-    late: rest < -1,
-    then: then ? `then, at ${clock(run.next.start)}, ${words(then)}` : 'the last step',
-    button: 'Done',
-  };
+const signs = (step) => {
+  const list = step?.signs ?? [];
+  el('signs').hidden = list.length === 0;
+  if (el('signs').dataset.of !== step?.verb) {
+    el('signs').dataset.of = step?.verb ?? '';
+    el('signs').replaceChildren(...list.map(({ sign, means }) => {
+      const line = document.createElement('p');
+      line.append(Object.assign(document.createElement('strong'), { textContent: `${sign}:` }), ` ${means}`);
+      return line;
+    }));
+  }
 };
 
-const setText = (name, text) => {
-  const node = el(name);
-  if (node.textContent !== text) node.textContent = text;
+const pace = (run, now, step) => {
+  const { present } = run;
+  const text = [];
+  if (step && present && run.startedAtMs !== null && step === plan.steps[present.index]) {
+    const grams = paceOf(step, present, now);
+    if (grams !== null) text.push(`scale now ${mass(grams)}, to ${mass(step.toG)}`);
+    else if (step.toG !== null && Math.abs(step.toG - step.fromG) > 0.5) text.push(`scale from ${mass(step.fromG)} to ${mass(step.toG)}`);
+    const turn = turnOf(step, present, now);
+    if (turn !== null) text.push(`turn ${turn} of ${step.turns}`);
+  }
+  el('pace').hidden = text.length === 0;
+  setText(el('pace'), text.join(' · '));
 };
 
 const draw = () => {
-  const at = elapsed();
-  const all = presses();
-  const run = replay(plan, all, at);
-  const stage = stageOf(run, at);
-  setText('verb', stage.verb);
-  setText('target', stage.target);
-  setText('caution', stage.caution ?? '');
-  el('caution').hidden = !stage.caution;
-  setText('countdown-number', stage.countdown);
-  setText('countdown-unit', stage.countdown === '' || stage.countdown.includes(':') ? '' : 's');
-  el('countdown').classList.toggle('late', stage.late);
-  el('clock').hidden = !run.clockRuns;
-  setText('clock-time', clock(Math.floor(at)));
-  setText('then', stage.then);
-  setText('done-word', stage.button);
-  el('ready').hidden = run.clockRuns;
-  el('undo').disabled = standing(all).length === 0;
-  el('done').disabled = false;
-  tellGauge(start(), ahead);
+  const run = runOf(id);
+  const now = nowOf(run);
+  const stage = stageOf(plan, run, now);
+  shown = { run, stage };
+  setText(el('verb'), stage.verb);
+  setText(el('target'), stage.target);
+  setText(el('how'), stage.step?.how ?? '');
+  el('how').hidden = !stage.step?.how;
+  setText(el('caution'), stage.step?.caution ?? '');
+  el('caution').hidden = !stage.step?.caution;
+  setText(el('countdown-number'), stage.countdown);
+  setText(el('countdown-unit'), stage.countdown === '' || stage.countdown.includes(':') ? '' : 's');
+  setText(el('about'), stage.about);
+  el('clock').hidden = run.startedAtMs === null;
+  setText(el('clock-time'), clock(Math.floor(now)));
+  setText(el('then'), stage.then);
+  setText(el('done-word'), stage.action?.word ?? '');
+  el('done').disabled = !stage.action;
+  el('still').hidden = stage.mood !== 'grace';
+  el('start').hidden = run.startedAtMs !== null || stage.action?.kind === 'start' || !run.present;
+  el('undo').disabled = !run.last;
+  setText(el('undo-word'), run.last && run.last.entry === null ? 'Not done yet' : 'Undo');
+  for (const mood of moods) root.classList.toggle(mood, mood === stage.mood);
+  root.classList.toggle('prompt', stage.mood === 'call' || stage.mood === 'closing');
+  signs(stage.step);
+  pace(run, now, stage.step);
+  announce(`${stage.verb} ${stage.target}${stage.mood === 'call' ? `. ${stage.action?.word ?? ''}` : ''}`);
+  for (const [i, step] of [...el('all-steps').children].entries()) step.classList.toggle('at-hand', i === run.present?.index);
   for (const svg of root.querySelectorAll('svg.tide')) {
     const { from, to, left: x0, right: x1 } = svg.dataset;
     const line = svg.querySelector('.tide-now');
-    const x = Number(x0) + ((Math.min(at, Number(to)) - Number(from)) / (Number(to) - Number(from))) * (Number(x1) - Number(x0));
-    line.setAttribute('visibility', run.clockRuns ? 'visible' : 'hidden');
+    const x = Number(x0) + ((Math.min(now, Number(to)) - Number(from)) / (Number(to) - Number(from))) * (Number(x1) - Number(x0));
+    line.setAttribute('visibility', run.startedAtMs === null ? 'hidden' : 'visible');
     line.setAttribute('x1', x);
     line.setAttribute('x2', x);
   }
-  sound(run, at);
-  if (!run.present && waiting.length === 0 && !over) finish();
+  const waiting = kept(id).length;
+  const keeps = `${waiting} ${waiting === 1 ? 'press is' : 'presses are'} kept here and sent when it is back.`;
+  setText(el('link-state'), link.down ? `No connection. ${waiting > 0 ? keeps : 'The clock goes on here.'}` : storage.broken ? 'This device keeps nothing: leave this page open until the brew is over.' : '');
+  if (link.problem) tell(link.problem);
+  if (!leaving && waiting === 0 && (brews.get(id).state === 'Over' || (!run.present && !link.down && brews.get(id).asked))) {
+    leaving = true;
+    location.href = `/brew/${id}/after`;
+  }
+  // One that has come to its end is asked for once more: the server says that it is over.
+  if (!run.present && !brews.get(id).asked) {
+    brews.get(id).asked = true;
+    follow();
+  }
 };
 
-const finish = () => {
-  over = true;
-  location.href = `/taste/${id}`;
+const tell = (text) => {
+  link.problem = '';
+  el('brew-problem').textContent = text;
+  el('brew-problem').hidden = false;
+  setTimeout(() => { el('brew-problem').hidden = true; }, 6_000);
 };
 
-// ---- sound, vibration, and a screen that stays awake ----
+// ---- presses ----
 
-let audio = null;
-let sounded = new Set();
-let lastAt = null;
-const volume = el('volume');
-volume.value = localStorage.getItem('cistern-volume') ?? '70';
-volume.addEventListener('change', () => localStorage.setItem('cistern-volume', volume.value));
+/** Presses within half a second are one; by the steady clock, for the date may be set meanwhile. */
+const press = (make) => {
+  const at = performance.now();
+  if (at - lastPress < 500) return;
+  draw();
+  const entry = make(shown);
+  if (!entry) return;
+  lastPress = at;
+  say(id, ...entry);
+  draw();
+  setTimeout(picture, 300);
+};
+const act = () => press(({ stage }) => stage.action && [stage.action.kind, stage.action.step]);
+const undo = () => press(({ run }) => run.last && (run.last.entry === null ? ['still', run.last.step] : ['undo', run.last.step, run.last.entry]));
+const still = () => press(({ run }) => run.present && ['still', run.present.index]);
+const begin = () => press(({ run }) => run.startedAtMs === null && ['start', plan.anchor]);
 
-const tone = (hertz, seconds, delay = 0) => {
-  audio ??= new AudioContext();
-  audio.resume();
-  const loudness = Math.pow(Number(volume.value) / 100, 2);
-  if (loudness === 0) return;
-  const from = audio.currentTime + delay;
-  const gain = audio.createGain();
-  const wave = audio.createOscillator();
-  wave.frequency.value = hertz;
-  gain.gain.setValueAtTime(0.0001, from);
-  gain.gain.exponentialRampToValueAtTime(Math.max(0.001, loudness), from + 0.02);
-  gain.gain.exponentialRampToValueAtTime(0.0001, from + seconds);
-  wave.connect(gain).connect(audio.destination);
-  wave.start(from);
-  wave.stop(from + seconds);
-};
-const before = () => {
-  tone(660, 0.15);
-  navigator.vibrate?.(80);
-};
-const cue = () => {
-  tone(880, 0.35);
-  tone(1320, 0.5, 0.35);
-  navigator.vibrate?.([300, 120, 300]);
-};
-
-el('test-sound').addEventListener('click', () => {
-  before();
-  setTimeout(cue, 700);
+for (const [form, what] of [['hands', act], ['undo-form', undo], ['still-form', still], ['start-form', begin]]) {
+  el(form).addEventListener('submit', (event) => {
+    event.preventDefault();
+    what();
+  });
+}
+el('stage').addEventListener('click', act);
+document.addEventListener('keydown', (event) => {
+  if (el('keys').open || event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
+  // Space on a control is the control's own.
+  if (event.key === ' ' && !isControl(event.target)) {
+    event.preventDefault();
+    act();
+  } else if (event.key === 'Enter' && !isControl(event.target) && shown?.run.startedAtMs === null) {
+    event.preventDefault();
+    begin();
+  } else if (event.key === 'Backspace' && !isTyping(event.target)) {
+    event.preventDefault();
+    undo();
+  }
 });
 
-/** Sounds five, then three, two, one seconds before a cue, and at it; each once, and none for moments slept through. */
-const sound = (run, at) => {
-  if (run.clockRuns && run.present && lastAt !== null && at - lastAt < 2) {
-    const { index, start: due, length } = run.present;
-    for (const moment of new Set([due, due + length])) {
-      for (const early of [5, 3, 2, 1, 0]) {
-        const key = `${index} ${moment} ${early}`;
-        if (lastAt < moment - early && at >= moment - early && !sounded.has(key)) {
-          sounded.add(key);
-          (early === 0 ? cue : before)();
-          document.body.dataset.cue = key;
-        }
-      }
-    }
+// ---- the pictures, from the server: without it the last ones stay, and the now-line goes on ----
+
+let pictured = 0;
+const picture = async () => {
+  if (document.visibilityState !== 'visible') return;
+  pictured = performance.now();
+  try {
+    const answer = await fetch(`/brew/${id}?handler=Picture`);
+    if (answer.ok && !answer.redirected) el('picture').innerHTML = await answer.text();
+  } catch {
+    // the clock goes on
   }
-  lastAt = at;
+  draw();
 };
 
 let awake = null;
 const keepAwake = async () => {
-  const say = (text) => setText('awake-state', text);
-  if (!window.isSecureContext) return say('The screen cannot be kept awake over this address: it needs https, or the bench itself. Set the device not to sleep.');
-  if (!navigator.wakeLock) return say('This browser cannot keep the screen awake. Set the device not to sleep.');
+  const tellAwake = (text) => setText(el('awake-state'), text);
+  if (!window.isSecureContext) return tellAwake('The screen cannot be kept awake over this address: it needs https, or the bench itself. Set the device not to sleep.');
+  if (!navigator.wakeLock) return tellAwake('This browser cannot keep the screen awake. Set the device not to sleep.');
   try {
-    if (document.visibilityState === 'visible' && start() !== null && (awake === null || awake.released)) {
+    if (document.visibilityState === 'visible' && shown?.run.startedAtMs && (awake === null || awake.released)) {
       awake = await navigator.wakeLock.request('screen');
-      say('The screen is kept awake while the clock runs.');
+      tellAwake('The screen is kept awake while the clock runs.');
     }
   } catch {
-    say('The browser did not keep the screen awake; a low battery can be why.');
+    tellAwake('The browser did not keep the screen awake; a low battery can be why.');
   }
 };
-document.addEventListener('visibilitychange', keepAwake);
-
-// ---- presses ----
-
-/** A plain http address in the house has no crypto.randomUUID. */
-const newKey = () => crypto.randomUUID?.() ?? '10000000-1000-4000-8000-100000000000'.replace(/[018]/g, (c) => (c ^ (crypto.getRandomValues(new Uint8Array(1))[0] & (15 >> (c / 4)))).toString(16));
-
-const save = () => localStorage.setItem(store, JSON.stringify(waiting));
-
-const press = (kind) => {
-  const moment = Date.now();
-  if (moment - lastPress < 500) return;
-  lastPress = moment;
-  const at = elapsed();
-  const all = presses();
-  const run = replay(plan, all, at);
-  if (kind === 'done' && !run.present) return finish();
-  const before = standing(all);
-  if (kind === 'undo' && before.length === 0) return;
-  const step = kind === 'done' ? run.present.index : before.at(-1).step;
-  waiting.push({ key: newKey(), kind, step, elapsed: start() === null ? 0 : at, at: moment });
-  save();
-  if (kind === 'undo' && before.length === 1) startedAt = null;
-  draw();
+document.addEventListener('visibilitychange', () => {
+  follow();
+  picture();
   keepAwake();
-  send();
-};
-
-const link = (text) => setText('link-state', text);
-
-const take = (reply) => {
-  ahead = reply.nowMs - Date.now();
-  taken = reply.presses;
-  const known = new Set(taken.map((one) => one.key));
-  waiting = waiting.filter((one) => !known.has(one.key));
-  save();
-  // A start still on its way is the device's own; otherwise the server says when it was.
-  if (reply.startedAtMs !== null || waiting.length === 0) startedAt = reply.startedAtMs;
-  if (reply.state === 'Abandoned') location.href = `/log/${id}`;
-  if (reply.state === 'Finished' && waiting.length === 0 && !over) finish();
-};
-
-/** What waits is sent in order, one at a time. */
-const send = async () => {
-  if (sending) return;
-  sending = true;
-  try {
-    while (waiting.length > 0) {
-      const one = waiting[0];
-      const body = new URLSearchParams({ key: one.key, kind: one.kind, step: one.step, elapsed: one.elapsed.toFixed(3), age: Math.max(0, Date.now() - one.at) });
-      const answer = await fetch(`/brew/${id}?handler=Press`, { method: 'POST', keepalive: true, body, headers: { Accept: 'application/json', 'X-Form-Token': token } });
-      if (!answer.ok) {
-        // The server is there but will not take it: a form open for too long, or a brew that is gone.
-        link(`The server answered ${answer.status}. Reload this page; ${waiting.length === 1 ? 'the press is' : 'the presses are'} kept here.`);
-        return;
-      }
-      const reply = await answer.json();
-      const refused = reply.message !== null;
-      if (refused) {
-        // Somebody else was quicker: what still waits was meant for another state, so it goes.
-        waiting = [];
-        el('brew-problem').textContent = reply.message;
-        el('brew-problem').hidden = false;
-        setTimeout(() => { el('brew-problem').hidden = true; }, 6000);
-      }
-      take(reply);
-      link('');
-    }
-  } catch {
-    link(`No connection. ${waiting.length} ${waiting.length === 1 ? 'press is' : 'presses are'} kept here and sent when it is back.`);
-  } finally {
-    sending = false;
-    draw();
-  }
-};
-
-const follow = async () => {
-  if (waiting.length > 0) return send();
-  try {
-    const answer = await fetch(`/brew/${id}?handler=State`, { headers: { Accept: 'application/json' } });
-    if (answer.ok && waiting.length === 0) {
-      take(await answer.json());
-      link('');
-      draw();
-    }
-  } catch {
-    link('No connection. The clock goes on here.');
-  }
-};
-
-for (const [form, kind] of [['hands', 'done'], ['undo-form', 'undo']]) {
-  el(form).addEventListener('submit', (event) => {
-    event.preventDefault();
-    press(kind);
-  });
-}
-el('stage').addEventListener('click', () => press('done'));
-document.addEventListener('keydown', (event) => {
-  if (el('keys').open || event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
-  // Space on a control is the control's own; u means nothing to a button.
-  if (event.key === ' ' && !isControl(event.target)) {
-    event.preventDefault();
-    press('done');
-  } else if (event.key === 'u' && !isTyping(event.target)) {
-    press('undo');
-  }
 });
 
-// The stage takes taps from here on; the Done button is a form and has taken them since the page came.
+onDraw(draw);
+onChange(draw);
+draw();
+// The stage takes taps from here on; its buttons are forms and have taken them since the page came.
 root.dataset.ready = '';
-
 follow().then(() => {
-  draw();
-  setInterval(draw, 200);
-  setInterval(follow, 2000);
+  conduct();
   keepAwake();
+  setInterval(() => {
+    if (performance.now() - pictured > 3_000 && !link.down) picture();
+    keepAwake();
+  }, 1_000);
 });

@@ -1,5 +1,10 @@
-// What every page has: the list of keys, letters that lead to the places, and the time in the gauge.
+// What every page has: the list of keys, letters that lead to the places, and the brews under way: their time and what is
+// next in the gauge and the title, and a release that is not answered, until it is.
+import { brews, follow, guessTime, keptBrews, letGo, onChange, orphans, runOf, serverNow } from './bench.js';
+import { insistsFrom } from './brew-run.js';
 import { clock } from './clock.js';
+import { canSound, look, unlock } from './cues.js';
+import { stageOf } from './stage.js';
 
 const places = { b: '/', h: '/shelf', p: '/plan', r: '/brew', t: '/taste', l: '/log' };
 const keys = document.getElementById('keys');
@@ -9,8 +14,10 @@ export const isControl = (target) => target instanceof Element && target.closest
 
 document.getElementById('show-keys')?.addEventListener('click', () => keys.showModal());
 
+/** While a brew is on stage single letters are off: a sleeve on the keys must not lead away from it. */
+const conducting = document.getElementById('brew') !== null;
 document.addEventListener('keydown', (event) => {
-  if (event.ctrlKey || event.metaKey || event.altKey || keys.open || isTyping(event.target)) return;
+  if (conducting || event.ctrlKey || event.metaKey || event.altKey || keys.open || isTyping(event.target)) return;
   if (event.key === '?') {
     event.preventDefault();
     keys.showModal();
@@ -19,30 +26,106 @@ document.addEventListener('keydown', (event) => {
   }
 });
 
-// The gauge's water rises with the brew under way; the server's clock rules, the device only counts on from it.
-const brew = document.querySelector('.gauge-brew');
-let started = brew?.dataset.started ? Number(brew.dataset.started) : null;
-let ahead = brew ? Number(brew.dataset.now) - Date.now() : 0;
+// ---- the brews under way ----
 
-const tick = () => {
-  const elapsed = started === null ? 0 : (Date.now() + ahead - started) / 1000;
-  const share = Math.min(1, Math.max(0, elapsed / Math.max(1, Number(brew.dataset.finish))));
-  brew.querySelector('.gauge-time').textContent = started === null ? 'ready' : clock(elapsed);
-  const level = document.getElementById('gauge-level');
-  level.setAttribute('y', String(800 * (1 - share)));
-  level.setAttribute('height', String(800 * share));
+const gauge = document.getElementById('gauge-brews');
+guessTime(Number(gauge.dataset.now));
+const level = document.getElementById('gauge-level');
+const alarm = document.getElementById('alarm');
+const title = document.title;
+
+/** Each brew with its stage, the one that is due the soonest first. */
+export const lanes = () => [...brews.values()].filter((brew) => brew.plan && brew.state !== 'Over').map((brew) => {
+  const run = runOf(brew.id);
+  const since = run.startedAtMs ?? Math.max(brew.openedAtMs, ...brew.entries.filter((entry) => entry.kind === 'ready').map((entry) => entry.atMs));
+  const now = (serverNow() - since) / 1000;
+  const { present } = run;
+  const insists = run.startedAtMs !== null && present ? insistsFrom(brew.plan, present) : null;
+  const due = run.startedAtMs === null || !present ? Infinity : present.begun === null && now < present.due ? present.due - now : (present.high ?? (present.begun ?? present.due) + present.length) - now;
+  return { brew, run, now, due, stage: stageOf(brew.plan, run, now), insists: insists !== null && now >= insists };
+}).sort((a, b) => Number(b.insists) - Number(a.insists) || a.due - b.due);
+
+const laneOf = (id) => gauge.querySelector(`[data-id="${id}"]`) ?? gauge.appendChild(Object.assign(document.createElement('a'), { className: 'gauge-brew', href: `/brew/${id}`, innerHTML: '<span class="gauge-time"></span><span class="gauge-next"></span><span class="gauge-name"></span>' }));
+const setText = (node, text) => { if (node && node.textContent !== text) node.textContent = text; };
+
+const draw = () => {
+  const all = lanes();
+  for (const { brew, run, now, stage, insists } of all) {
+    const lane = laneOf(brew.id);
+    lane.dataset.id = brew.id;
+    lane.classList.toggle('insists', insists);
+    setText(lane.querySelector('.gauge-time'), run.startedAtMs === null ? 'ready' : clock(Math.floor(now)));
+    setText(lane.querySelector('.gauge-next'), run.startedAtMs === null ? '' : `${stage.verb} ${stage.countdown}`);
+    setText(lane.querySelector('.gauge-name'), brew.name);
+  }
+  for (const lane of gauge.querySelectorAll('.gauge-brew')) if (brews.has(Number(lane.dataset.id)) && !all.some((one) => one.brew.id === Number(lane.dataset.id))) lane.remove();
+  const first = all.find((one) => one.run.startedAtMs !== null);
+  if (first) {
+    const share = Math.min(1, Math.max(0, first.now / Math.max(1, first.brew.plan.finishS)));
+    level.setAttribute('y', String(800 * (1 - share)));
+    level.setAttribute('height', String(800 * share));
+  }
+  const calls = all.find((one) => one.insists);
+  const next = calls ?? first;
+  const blink = calls && Math.floor(serverNow() / 1000) % 2 === 0;
+  setTitle(next ? `${blink ? '▲ ' : ''}${calls ? calls.stage.action?.word ?? calls.stage.verb : `${next.stage.countdown} ${next.stage.verb}`} · ${title}` : title);
+  const elsewhere = calls && !(conducting && Number(document.getElementById('brew').dataset.id) === calls.brew.id);
+  const orphan = [...orphans][0];
+  alarm.hidden = !elsewhere && orphan === undefined;
+  if (elsewhere) {
+    setText(alarm.querySelector('a'), `${calls.stage.action?.word ?? calls.stage.verb}: ${calls.brew.name}, ${calls.stage.countdown} s`);
+    alarm.querySelector('a').href = `/brew/${calls.brew.id}`;
+    alarm.querySelector('button').hidden = true;
+  } else if (orphan !== undefined) {
+    setText(alarm.querySelector('a'), `Presses of brew ${orphan} are kept on this device, and this bench has no such brew. They may belong to another data file.`);
+    alarm.querySelector('a').removeAttribute('href');
+    alarm.querySelector('button').hidden = false;
+    alarm.querySelector('button').onclick = () => {
+      letGo(orphan);
+      draw();
+    };
+  }
+  const silent = document.getElementById('silent');
+  if (silent) silent.hidden = canSound() || !all.some((one) => one.run.startedAtMs !== null);
+  for (const listener of drawn) listener();
 };
+const setTitle = (text) => { if (document.title !== text) document.title = text; };
+const drawn = new Set();
+/** Called whenever the frame has been drawn: five times a second while something brews. */
+export const onDraw = (listener) => drawn.add(listener);
 
-/** The brew screen knows first when its clock starts, and by how much the device's own is off. */
-export const tellGauge = (startedAt, aheadBy) => {
-  if (brew && (startedAt !== started || Math.abs(aheadBy - ahead) > 500)) {
-    started = startedAt;
-    ahead = aheadBy;
-    tick();
+document.getElementById('silent')?.addEventListener('click', unlock);
+
+const speakOnce = { text: '' };
+/** Tells a screen reader what changes: the verb and the target, not the seconds. */
+export const announce = (text) => {
+  const node = document.getElementById('said');
+  if (node && speakOnce.text !== text) {
+    speakOnce.text = text;
+    node.textContent = text;
   }
 };
 
-if (brew) {
-  tick();
-  setInterval(tick, 1000);
-}
+let running = false;
+/** Begins to keep time; once. */
+export const conduct = () => {
+  if (running) return;
+  running = true;
+  try {
+    const ticker = new Worker('/js/ticker.js');
+    ticker.onmessage = () => {
+      look();
+      draw();
+    };
+  } catch {
+    setInterval(() => {
+      look();
+      draw();
+    }, 200);
+  }
+  setInterval(follow, conducting ? 2_000 : 5_000);
+  onChange(draw);
+};
+
+if (gauge.children.length > 0 || keptBrews().length > 0 || conducting || document.getElementById('lanes')) follow().then(conduct);
+navigator.serviceWorker?.register('/sw.js').catch(() => {});

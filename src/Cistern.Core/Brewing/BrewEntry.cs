@@ -1,0 +1,68 @@
+namespace Cistern.Core.Brewing;
+
+/// <summary>What an entry of a brew says. Kept and sent by its word.</summary>
+public enum EntryKind
+{
+    /// <summary>A step before the clock is done.</summary>
+    Ready,
+
+    /// <summary>0:00, now.</summary>
+    Start,
+
+    /// <summary>A step has begun: a release, or anything before its time.</summary>
+    Begun,
+
+    /// <summary>A step has ended.</summary>
+    Done,
+
+    /// <summary>A step goes on: it is not to be assumed done.</summary>
+    Still,
+
+    /// <summary>Another entry was a mistake.</summary>
+    Undo,
+}
+
+/// <summary>
+/// One thing said of a running brew. Entries are only ever added, from as many devices as take part and in any order;
+/// where the brew stands is worked out from all of them (<see cref="BrewRun"/>).
+/// </summary>
+/// <param name="Id">Made where it was said, so that it counts once however often it is sent.</param>
+/// <param name="Kind">What it says.</param>
+/// <param name="Step">The step it is of, counted from 0.</param>
+/// <param name="AtMs">When it was said, UTC milliseconds of the server's clock.</param>
+/// <param name="Undoes">The entry taken back by an <see cref="EntryKind.Undo"/>; null takes back the last one received before it, as brews of earlier versions did.</param>
+public sealed record BrewEntry(Guid Id, EntryKind Kind, int Step, double AtMs, Guid? Undoes = null)
+{
+    /// <summary>
+    /// Those that count, by when they were said. An undo takes back what it names, and whoever else had said the same by then;
+    /// it cannot itself be undone.
+    /// </summary>
+    /// <param name="received">All entries, in the order they were taken.</param>
+    public static IReadOnlyList<BrewEntry> Standing(IEnumerable<BrewEntry> received)
+    {
+        var all = received.ToList();
+        var undone = new HashSet<Guid>();
+        for (var i = 0; i < all.Count; i++)
+        {
+            var undo = all[i];
+            if (undo.Kind != EntryKind.Undo)
+            {
+                continue;
+            }
+
+            if (undo.Undoes is null)
+            {
+                if (all.Take(i).LastOrDefault(one => one.Kind != EntryKind.Undo && !undone.Contains(one.Id)) is { } last)
+                {
+                    undone.Add(last.Id);
+                }
+            }
+            else if (all.Find(one => one.Id == undo.Undoes) is { } named)
+            {
+                undone.UnionWith(all.Where(one => one.Id == named.Id || (one.Kind == named.Kind && one.Step == named.Step && one.AtMs <= undo.AtMs)).Select(one => one.Id));
+            }
+        }
+
+        return [.. all.Where(entry => entry.Kind != EntryKind.Undo && !undone.Contains(entry.Id)).OrderBy(entry => entry.AtMs)];
+    }
+}

@@ -1,0 +1,106 @@
+using System.Collections.Immutable;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Core.Brewing;
+
+/// <summary>What is held against its window when a brew is over.</summary>
+public enum FlowOf
+{
+    /// <summary>When it was over, on the brew clock.</summary>
+    Finish,
+
+    /// <summary>From the opening to the dry bed.</summary>
+    Drain,
+
+    /// <summary>The press or the plunge.</summary>
+    Press,
+
+    /// <summary>When the release began, on the brew clock.</summary>
+    Release,
+}
+
+/// <summary>Where a time lies.</summary>
+public enum FlowPlace
+{
+    /// <summary>Before its window, or quicker.</summary>
+    Under,
+
+    /// <summary>In it.</summary>
+    Within,
+
+    /// <summary>After it, or slower.</summary>
+    Over,
+}
+
+/// <summary>One time of a brew against its window.</summary>
+/// <param name="Of">What it is of.</param>
+/// <param name="ActualS">What the clock measured, s.</param>
+/// <param name="LowS">From, s.</param>
+/// <param name="HighS">To, s.</param>
+/// <param name="Set">Whether the window was set in the plan; otherwise it is the forecast and what a hand and a grind make of it.</param>
+public readonly record struct FlowVerdict(FlowOf Of, double ActualS, double LowS, double HighS, bool Set)
+{
+    /// <summary>Where it lies; to the second, as it is told.</summary>
+    public FlowPlace Place => Math.Round(ActualS) < Math.Round(LowS) ? FlowPlace.Under : Math.Round(ActualS) > Math.Round(HighS) ? FlowPlace.Over : FlowPlace.Within;
+
+    /// <summary>How far outside it lies, s; 0 within.</summary>
+    public double OffS => Place switch { FlowPlace.Under => ActualS - LowS, FlowPlace.Over => ActualS - HighS, _ => 0 };
+}
+
+/// <summary>Holds what the clock measured against what was planned: where something flowed too quickly or too slowly, that speaks before any taste.</summary>
+public static class FlowVerdicts
+{
+    /// <summary>Where no window was set a time is in order within this share of what was foretold; a judgement: as much as a click of a mill moves it.</summary>
+    public const double Share = 0.2;
+
+    /// <summary>And at least within this, s; a judgement: as exact as a hand is.</summary>
+    public const double LeastS = 8;
+
+    /// <summary>The verdicts of a brew: what was not measured has none.</summary>
+    /// <param name="plan">The forecast it was brewed by.</param>
+    /// <param name="run">Where it stands, at its end.</param>
+    public static ImmutableArray<FlowVerdict> Of(Forecast plan, BrewRun run)
+    {
+        var recipe = plan.Recipe;
+        var measured = Measured.Of(recipe, run);
+        var verdicts = ImmutableArray.CreateBuilder<FlowVerdict>(4);
+        var release = Acts.ReleaseIndex(recipe);
+        if (release >= 0 && run.Done.FirstOrDefault(done => done.Index == release) is { StartS: { } beganS, By: EndedBy.Press or EndedBy.Assumed })
+        {
+            var dueS = plan.Timings[release].StartS;
+            var conduct = ConductPlan.Of(plan);
+            var (lowS, highS) = conduct.Steps[release] is { Low: { } fromS, High: { } untilS } ? (fromS, untilS)
+                : release > 0 && conduct.Steps[release - 1] is { WaitLow: { } shortS, WaitHigh: { } longS } ? (plan.Timings[release - 1].StartS + shortS, plan.Timings[release - 1].StartS + longS)
+                : (double.NaN, double.NaN);
+            verdicts.Add(double.IsNaN(lowS) ? new FlowVerdict(FlowOf.Release, beganS, dueS - LeastS, dueS + LeastS, Set: false) : new FlowVerdict(FlowOf.Release, beganS, lowS, highS, Set: true));
+        }
+
+        if (measured.DrawdownS is { } drawdownS && plan.Totals.DrawdownS is { } foretoldS)
+        {
+            verdicts.Add(Against(FlowOf.Drain, drawdownS, Window<Step.Drain>(recipe), foretoldS));
+        }
+
+        if (measured.PressS is { } pressS && recipe.Steps.LastOrDefault(step => step is Step.Press or Step.Plunge { Depth: PlungeDepth.Bottom }) is { } press)
+        {
+            // A plunge's window is of its beginning; a press's is of how long it takes.
+            verdicts.Add(Against(FlowOf.Press, pressS, press is Step.Press ? press.Window : null, press.OverS));
+        }
+
+        if (run is { Finished: true, ClockRuns: true })
+        {
+            verdicts.Add(Against(FlowOf.Finish, run.EndS, recipe.Target?.FinishS, plan.Totals.FinishS));
+        }
+
+        return verdicts.ToImmutable();
+    }
+
+    private static Span? Window<T>(Recipe recipe)
+        where T : Step => recipe.Steps.LastOrDefault(step => step is T)?.Window;
+
+    private static FlowVerdict Against(FlowOf of, double actualS, Span? window, double foretoldS)
+    {
+        var byS = Math.Max(LeastS, Share * foretoldS);
+        return window is { } set ? new FlowVerdict(of, actualS, set.Low, set.High, Set: true) : new FlowVerdict(of, actualS, Math.Max(0, foretoldS - byS), foretoldS + byS, Set: false);
+    }
+}

@@ -1,0 +1,139 @@
+using System.Globalization;
+using Cistern.Core.Brewing;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Reckoning;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Data.Stores;
+using Cistern.Web.Frame;
+using Cistern.Web.Wording;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.Brewing;
+
+/// <summary>At once after a brew: what was done against what was planned, what was only assumed, and what was weighed.</summary>
+public sealed class AfterModel(CisternDb db, JobLedger jobs, Here here, BrewStore store, ForecastModel model) : PageModel
+{
+    public Here Here => here;
+
+    public Brew Brew { get; private set; } = null!;
+
+    public Show Show { get; private set; } = null!;
+
+    public Forecast Plan { get; private set; } = null!;
+
+    public Forecast Real { get; private set; } = null!;
+
+    public BrewRun Run { get; private set; } = null!;
+
+    public Measured Measured { get; private set; }
+
+    /// <summary>How the times lie against their windows, in words; what lies outside comes first.</summary>
+    public IReadOnlyList<FlowVerdict> Verdicts { get; private set; } = [];
+
+    /// <summary>The steps that nobody said were done.</summary>
+    public IEnumerable<DoneStep> Assumed => Run.Done.Where(done => done.By is EndedBy.Assumed or EndedBy.NotSeen);
+
+    /// <summary>Times typed for what was assumed, by step.</summary>
+    public Dictionary<int, TypedNumber> TypedTimes { get; } = [];
+
+    public Dictionary<int, TypedNumber> TypedWeights { get; } = [];
+
+    public Dictionary<string, TypedNumber> Typed { get; } = [];
+
+    public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct)
+    {
+        if (!await LoadAsync(id, ct))
+        {
+            return NotFound();
+        }
+
+        if (Brew.State == BrewState.Running && Run.Finished && await store.EndIfOverAsync(id))
+        {
+            await LoadAsync(id, ct);
+        }
+
+        return Brew.State == BrewState.Finished ? Page() : RedirectToPage(Brew.State == BrewState.Running ? "/Brewing/Brew" : "/Log/Entry", new { id });
+    }
+
+    /// <summary>Puts right when what was assumed really was: an entry like any other.</summary>
+    public async Task<IActionResult> OnPostRightAsync(int id, CancellationToken ct)
+    {
+        if (!await LoadAsync(id, ct) || Brew is not { State: BrewState.Finished, StartedAtMs: { } startedAtMs, EndedAtMs: { } endedAtMs })
+        {
+            return NotFound();
+        }
+
+        var sent = new List<SentEntry>();
+        foreach (var done in Assumed)
+        {
+            if (Request.Form.Value(TimeName(done.Index)) is not { } text || text.Trim().Length == 0)
+            {
+                continue;
+            }
+
+            // Between the end of the step before it and a while after the brew.
+            var typed = TypedNumber.ReadClock(text, Math.Floor(done.StartS ?? 0), ((endedAtMs - startedAtMs) / 1000.0) + 3600);
+            TypedTimes[done.Index] = typed;
+            if (typed.Value is { } atS && Math.Abs(atS - (done.EndS ?? 0)) >= 0.5)
+            {
+                sent.Add(new SentEntry(Guid.NewGuid(), EntryKind.Done, done.Index, startedAtMs + (1000 * atS), null));
+            }
+        }
+
+        if (TypedTimes.Values.Any(typed => typed.Problem is not null))
+        {
+            return Unprocessable();
+        }
+
+        await store.TakeAsync(id, sent, (await here.BaristaAsync(ct))?.Name ?? "", ct);
+        return RedirectToPage(new { id });
+    }
+
+    /// <summary>Keeps what was weighed and read.</summary>
+    public async Task<IActionResult> OnPostWeighedAsync(int id, CancellationToken ct)
+    {
+        if (!await LoadAsync(id, ct))
+        {
+            return NotFound();
+        }
+
+        var weights = WeighingForm.Read(Plan.Recipe, Request.Form, Show, TypedWeights);
+        if (!await ObservationForm.KeepAsync(db, jobs, Brew, Plan, Request.Form, Show, here.NowMs, Typed, ct) || !weights || !await WeighingForm.KeepAsync(db, jobs, Brew, Plan.Recipe, Request.Form, Show, TypedWeights, ct))
+        {
+            return Unprocessable();
+        }
+
+        await store.WorkOutFactsAsync(id);
+        return RedirectToPage(new { id });
+    }
+
+    /// <summary>The field a step's real end is typed into.</summary>
+    public static string TimeName(int step) => string.Create(CultureInfo.InvariantCulture, $"ended-{step}");
+
+    private PageResult Unprocessable()
+    {
+        Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+        return Page();
+    }
+
+    private async Task<bool> LoadAsync(int id, CancellationToken ct)
+    {
+        var brew = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Tastings).AsSplitQuery().FirstOrDefaultAsync(row => row.Id == id, ct);
+        if (brew is null)
+        {
+            return false;
+        }
+
+        Brew = brew;
+        Show = await here.ShowAsync(ct);
+        Plan = model.Run(brew.Recipe());
+        Run = brew.Run(Plan, here.NowMs);
+        Real = Run.ClockRuns ? brew.AsItWas(Plan, Run) : Plan;
+        Measured = Measured.Of(Plan.Recipe, Run);
+        Verdicts = [.. FlowVerdicts.Of(Plan, Run).OrderBy(verdict => verdict.Place == FlowPlace.Within)];
+        return true;
+    }
+}

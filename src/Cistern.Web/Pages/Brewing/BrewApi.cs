@@ -1,0 +1,137 @@
+using System.Globalization;
+using System.Text.Json;
+using Cistern.Core.Brewing;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Data.Stores;
+using Cistern.Web.Frame;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.Brewing;
+
+/// <summary>What pages ask and say of the brews under way, whatever page is open: also one that was loaded without network.</summary>
+internal static class BrewApi
+{
+    /// <summary>The most that is taken of a body: some two hundred entries.</summary>
+    private const int LargestBody = 64 * 1024;
+
+    /// <summary>The most entries in one request.</summary>
+    private const int LargestBatch = 200;
+
+    /// <summary>Lays it out.</summary>
+    public static void MapBrews(this WebApplication app)
+    {
+        app.MapGet("/api/under-way", UnderWayAsync)
+            .WithName("under-way")
+            .WithSummary("The brews under way, with all that was said of them.")
+            .WithDescription("?known=1,2 leaves the plans of those brews out.");
+        app.MapPost("/api/brews/{id:int}/entries", EntriesAsync)
+            .WithName("entries")
+            .WithSummary("Takes what a device has kept of a brew, once each, in any order.")
+            .WithDescription($"An array of entries: id (a UUID made by the device), kind ({string.Join(", ", Words<EntryKind>.All)}), step (from 0), atMs (UTC milliseconds by the server's clock; null for now), undoes (the id an undo takes back). From this bench's own pages only.")
+            .Accepts<PageEntry[]>("application/json")
+            .DisableAntiforgery();
+    }
+
+    private static async Task<IResult> UnderWayAsync(string? known, CisternDb db, Here here, ForecastModel model, BrewStore store, CancellationToken ct)
+    {
+        var have = (known ?? "").Split(',', StringSplitOptions.RemoveEmptyEntries).Select(text => int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var id) ? id : 0).ToHashSet();
+        var brews = await Here.RunningOf(db).Include(brew => brew.Entries).ToListAsync(ct);
+        var show = await here.ShowAsync(ct);
+        var told = new List<PageBrew>();
+        foreach (var brew in brews.Where(brew => brew.IsReadable()))
+        {
+            var plan = model.Figures(brew.Recipe());
+            // One that nobody has to press any more ends when somebody looks.
+            if (!brew.Run(plan, here.NowMs).Finished || !await store.EndIfOverAsync(brew.Id))
+            {
+                told.Add(PageBrew.Of(brew, have.Contains(brew.Id) ? null : PagePlan.Of(plan, show)));
+            }
+        }
+
+        return Answer(here, told, null);
+    }
+
+    private static async Task<IResult> EntriesAsync(int id, HttpContext context, CisternDb db, Here here, BrewStore store, CancellationToken ct)
+    {
+        if (!FromHere(context.Request))
+        {
+            return Results.Problem("Entries are taken from this bench's own pages only.", statusCode: StatusCodes.Status403Forbidden);
+        }
+
+        if (await ReadAsync(context.Request, ct) is not var (sent, unread))
+        {
+            return Results.Problem($"Send an array of at most {LargestBatch} entries, as described at /openapi/v1.json.", statusCode: StatusCodes.Status422UnprocessableEntity);
+        }
+
+        if (await store.TakeAsync(id, sent, (await here.BaristaAsync(ct))?.Name ?? "", ct) is not { } outcomes)
+        {
+            return Results.NotFound();
+        }
+
+        var brew = await db.Brews.AsNoTracking().Include(row => row.Entries).FirstAsync(row => row.Id == id, ct);
+        return Answer(here, [PageBrew.Of(brew, null)], Say(brew, unread ? [.. outcomes, EntryOutcome.Refused] : outcomes));
+    }
+
+    /// <summary>What there is to tell of entries that were sent, or null.</summary>
+    public static string? Say(Brew brew, IEnumerable<EntryOutcome> outcomes) =>
+        brew.State == BrewState.Abandoned ? "This brew was given up. What was pressed stays with it as a note, and changes nothing."
+        : outcomes.Contains(EntryOutcome.Refused) ? "That press could not be read. Nothing was changed by it."
+        : outcomes.Contains(EntryOutcome.SaidElsewhere) ? "That was already said on another screen. This is where the brew stands now."
+        : null;
+
+    private static IResult Answer(Here here, IReadOnlyList<PageBrew> brews, string? message) =>
+        Results.Json(new { nowMs = here.NowMs, brews, message }, PageBrew.Json);
+
+    /// <summary>
+    /// Only a page of ours sends JSON to us: another site's would have to ask first, and is never answered. What the browser
+    /// says of where a request comes from is looked at as well.
+    /// </summary>
+    private static bool FromHere(HttpRequest request) =>
+        request.HasJsonContentType()
+        && request.Headers["Sec-Fetch-Site"].ToString() is "" or "same-origin" or "none"
+        && (request.Headers.Origin.ToString() is not { Length: > 0 } origin || (Uri.TryCreate(origin, UriKind.Absolute, out var from) && from.Authority == request.Host.Value));
+
+    /// <summary>Reads what was sent: what can be read of it, and whether anything could not. A device must get rid of the one without losing the other.</summary>
+    private static async Task<(IReadOnlyList<SentEntry> Sent, bool Unread)?> ReadAsync(HttpRequest request, CancellationToken ct)
+    {
+        var buffer = new byte[LargestBody + 1];
+        var length = await request.Body.ReadAtLeastAsync(buffer, buffer.Length, throwOnEndOfStream: false, ct);
+        if (length > LargestBody)
+        {
+            return null;
+        }
+
+        try
+        {
+            using var body = JsonDocument.Parse(buffer.AsMemory(0, length));
+            if (body.RootElement.ValueKind != JsonValueKind.Array || body.RootElement.GetArrayLength() > LargestBatch)
+            {
+                return null;
+            }
+
+            var read = body.RootElement.EnumerateArray().Select(Read).ToList();
+            return ([.. read.OfType<SentEntry>()], read.Contains(null));
+        }
+        catch (JsonException)
+        {
+            return null;
+        }
+    }
+
+    private static SentEntry? Read(JsonElement element)
+    {
+        try
+        {
+            return element.Deserialize<PageEntry>(PageBrew.Json) is { } entry && entry.Id != Guid.Empty && Words<EntryKind>.Find(entry.Kind) is { } kind
+                ? new SentEntry(entry.Id, kind, entry.Step, entry.AtMs, entry.Undoes)
+                : null;
+        }
+        catch (JsonException)
+        {
+            return null;
+        }
+    }
+}

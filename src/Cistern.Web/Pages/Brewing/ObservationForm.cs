@@ -1,0 +1,119 @@
+using Cistern.Core.Forecasts;
+using Cistern.Core.Physics;
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Data.Stores;
+using Cistern.Web.Frame;
+using Cistern.Web.Wording;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.Primitives;
+
+namespace Cistern.Web.Pages.Brewing;
+
+/// <summary>What was weighed and read of a brew besides its pours: each checked against what is possible. An empty field leaves it as planned.</summary>
+public static class ObservationForm
+{
+    /// <summary>A drink holds at most this of the dose besides its water: all that can be dissolved.</summary>
+    private const double SolubleShare = 0.3;
+
+    /// <summary>The fields of a brew, those that its recipe has use for.</summary>
+    public static IEnumerable<Field> Fields(Brew brew, Forecast plan, Show show, IReadOnlyDictionary<string, TypedNumber> typed) =>
+        All(brew, plan, show).Select(one => one.Field(brew, show, typed.GetValueOrDefault(one.Name)));
+
+    /// <summary>Reads the fields and keeps them with the brew.</summary>
+    /// <returns>Whether all would do; otherwise nothing is kept.</returns>
+    public static async Task<bool> KeepAsync(CisternDb db, JobLedger jobs, Brew brew, Forecast plan, IEnumerable<KeyValuePair<string, StringValues>> form, Show show, long nowMs, Dictionary<string, TypedNumber> typed, CancellationToken ct)
+    {
+        var values = form.ToList();
+        var all = All(brew, plan, show).ToList();
+        foreach (var one in all)
+        {
+            if (values.Value(one.Name) is { } text)
+            {
+                typed[one.Name] = text.Trim().Length == 0 ? new TypedNumber(text, null, null) : TypedNumber.Read(text, one.Shown(one.Least, show), one.Shown(one.Most, show), one.Unit(show));
+            }
+        }
+
+        if (typed.Values.Any(one => one.Problem is not null))
+        {
+            return false;
+        }
+
+        Lay(brew);
+        while (!await jobs.SaveAsync(ct))
+        {
+            // Another screen kept the first of them meanwhile.
+            Lay(await db.Brews.Include(row => row.Observations).FirstAsync(row => row.Id == brew.Id, ct));
+        }
+
+        return true;
+
+        void Lay(Brew target)
+        {
+            foreach (var one in all.Where(one => typed.ContainsKey(one.Name)))
+            {
+                target.Observations.RemoveAll(row => row.Name == one.Name && typed[one.Name].Value is null);
+                if (typed[one.Name].Value is not { } value)
+                {
+                    continue;
+                }
+
+                if (target.Observations.Find(row => row.Name == one.Name) is not { } kept)
+                {
+                    kept = new Observation { Name = one.Name, AtMs = nowMs };
+                    target.Observations.Add(kept);
+                }
+
+                var read = one.Read(value, show);
+                (kept.AtMs, kept.Value) = (Math.Abs(kept.Value - read) < 1e-9 ? kept.AtMs : nowMs, read);
+            }
+        }
+    }
+
+    private static IEnumerable<Kind> All(Brew brew, Forecast plan, Show show)
+    {
+        var recipe = plan.Recipe;
+        var ice = recipe.Steps.OfType<Step.Ice>().ToList();
+        var doseG = brew.Observed(ObservationNames.Dose) ?? recipe.Coffee.DoseG;
+        var iceG = brew.Observed(ObservationNames.Ice) ?? ice.Sum(step => step.IceG);
+        var letDownG = brew.Observed(ObservationNames.LetDown) ?? recipe.Steps.OfType<Step.Dilute>().Sum(step => step.WaterG);
+        var pouredG = brew.Weighings.Select(weighing => weighing.TotalG).Append(recipe.WaterG).Max();
+        yield return new Kind(ObservationNames.Dose, "Dose", $"planned {show.Mass(recipe.Coffee.DoseG)}", Quantity.Fine, Member.Named("doseG").Min, Member.Named("doseG").Max);
+        yield return new Kind(ObservationNames.Water, "Water in the kettle", $"planned {show.Temperature(recipe.Water.TemperatureC)}", Quantity.Temperature, 0, WaterPhysics.BoilingPointC(recipe.Place.AltitudeM));
+        yield return new Kind(ObservationNames.Beverage, "Drink in the cup", $"forecast {show.Water(plan.Totals.FinalG)}; as it is drunk", Quantity.Coarse, 0, pouredG + letDownG + iceG + (SolubleShare * doseG));
+        yield return new Kind(ObservationNames.DrinkTemperature, "Drink, when done", "as a thermometer reads it", Quantity.Temperature, -2, 100);
+        if (ice.Count > 0)
+        {
+            yield return new Kind(ObservationNames.Ice, "Ice", $"planned {show.Water(ice.Sum(step => step.IceG))}", Quantity.Coarse, 0, Member.MostWaterG);
+            yield return new Kind(ObservationNames.IceMelted, "Ice that melted", "no more than there was", Quantity.Coarse, 0, iceG);
+        }
+
+        yield return new Kind(ObservationNames.LetDown, "Let down with", letDownG > 0 ? $"planned {show.Water(recipe.Steps.OfType<Step.Dilute>().Sum(step => step.WaterG))}" : "water added to taste", Quantity.Coarse, 0, Member.MostWaterG);
+    }
+
+    private enum Quantity
+    {
+        Fine,
+        Coarse,
+        Temperature,
+    }
+
+    private sealed record Kind(string Name, string Label, string Hint, Quantity Quantity, double Least, double Most)
+    {
+        public string Unit(Show show) => Quantity == Quantity.Temperature ? show.TemperatureUnit : show.MassUnit;
+
+        public double Shown(double value, Show show) => Quantity == Quantity.Temperature ? show.Units.TemperatureFromC(value) : show.Units.MassFromG(value);
+
+        public double Read(double value, Show show) => Quantity == Quantity.Temperature ? show.Units.TemperatureToC(value) : show.Units.MassToG(value);
+
+        public Field Field(Brew brew, Show show, TypedNumber? typed)
+        {
+            var kept = brew.Observed(Name) is not { } value ? ""
+                : Quantity == Quantity.Temperature ? Show.Number(show.Units.TemperatureFromC(value), value % 1 == 0 ? 0 : 1)
+                : show.MassNumber(value, fine: Quantity == Quantity.Fine || value % 1 != 0);
+            return new Field(Name, Label, typed?.Text ?? kept) { Kind = "number", Unit = Unit(show), Hint = Hint, Problem = typed?.Problem, MaxLength = 20 };
+        }
+    }
+}

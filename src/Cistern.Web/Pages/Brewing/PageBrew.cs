@@ -1,0 +1,69 @@
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using Cistern.Core.Brewing;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+using Cistern.Data.Brews;
+using Cistern.Web.Wording;
+
+namespace Cistern.Web.Pages.Brewing;
+
+/// <summary>A step as the page's script needs it: the conductor's, with its words.</summary>
+internal sealed record PageStep(
+    StepEnding Ends, double Length, double? At, double? Low, double? High, double? WaitLow, double? WaitHigh, bool Release,
+    string Verb, string Target, string? Caution, string Says, string Begins, string How, IReadOnlyList<StepSign> Signs, double? FromG, double? ToG, int? Turns);
+
+/// <summary>A plan as the page's script needs it, to go on without the network.</summary>
+/// <param name="Anchor">The step that starts the clock.</param>
+/// <param name="StartsAtItsEnd">Whether 0:00 is that step's end.</param>
+/// <param name="ClockStart">When the clock starts, in words.</param>
+/// <param name="FinishS">When it should be over, s.</param>
+/// <param name="MassUnit">The barista's unit of mass.</param>
+/// <param name="PerG">That unit, in one gram.</param>
+/// <param name="Decimals">To how many decimals a scale in it shows.</param>
+/// <param name="Steps">The steps.</param>
+internal sealed record PagePlan(int Anchor, bool StartsAtItsEnd, string ClockStart, double FinishS, string MassUnit, double PerG, int Decimals, IReadOnlyList<PageStep> Steps)
+{
+    /// <summary>The plan of a forecast in a barista's words.</summary>
+    public static PagePlan Of(Forecast forecast, Show show)
+    {
+        var recipe = forecast.Recipe;
+        var conduct = ConductPlan.Of(forecast);
+        var grams = show.Units.MassFromG(1) is 1;
+        return new PagePlan(conduct.Anchor, conduct.StartsAtItsEnd, StepWording.ClockStart(recipe.ClockStarts), forecast.Totals.FinishS, show.MassUnit, show.Units.MassFromG(1), grams ? 0 : 2,
+            [.. conduct.Steps.Select((step, i) => Step(forecast, step, i, show))]);
+    }
+
+    private static PageStep Step(Forecast forecast, ConductStep step, int i, Show show)
+    {
+        var words = StepWording.Of(forecast.Recipe, i, show);
+        var told = forecast.Recipe.Steps[i];
+        var weighed = Verb.TraitsOf(told).Weighed;
+        return new PageStep(step.Ends, step.Length, step.At, step.Low, step.High, step.WaitLow, step.WaitHigh, step.Release,
+            words.Verb, words.Target, words.Caution, words.Says, words.Begins, words.How, words.Signs,
+            weighed ? i > 0 ? forecast.Timings[i - 1].DisplayG : 0 : null,
+            weighed ? forecast.Timings[i].DisplayG : null,
+            told is Step.Stirring stirring ? stirring.Turns : null);
+    }
+}
+
+/// <summary>What a page is told of a brew under way.</summary>
+internal sealed record PageBrew(int Id, string Name, string State, long OpenedAtMs, long? StartedAtMs, IReadOnlyList<PageEntry> Entries, PagePlan? Plan)
+{
+    /// <summary>How it is written: as the script reads it.</summary>
+    public static JsonSerializerOptions Json { get; } = new(JsonSerializerDefaults.Web) { Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) } };
+
+    /// <summary>A brew as a page is told of it.</summary>
+    /// <param name="brew">The brew, with its entries.</param>
+    /// <param name="plan">Its plan, where the page does not have it.</param>
+    public static PageBrew Of(Brew brew, PagePlan? plan) => new(brew.Id, brew.Name, brew.State.ToString(), brew.OpenedAtMs, brew.StartedAtMs,
+        [.. brew.CoreEntries.Select(entry => new PageEntry(entry.Id, Words<EntryKind>.Of(entry.Kind), entry.Step, entry.AtMs, entry.Undoes))], plan);
+}
+
+/// <summary>An entry as pages and devices write it.</summary>
+/// <param name="Id">Made where it was said.</param>
+/// <param name="Kind">What it says, by its word.</param>
+/// <param name="Step">The step it is of, counted from 0.</param>
+/// <param name="AtMs">When it was said, by the server's clock; null where that is not known.</param>
+/// <param name="Undoes">The entry taken back.</param>
+internal sealed record PageEntry(Guid Id, string Kind, int Step, double? AtMs, Guid? Undoes);

@@ -1,0 +1,205 @@
+// The brews of this bench, on whatever page is open: what the server knows of them, what this device has kept until the
+// server has it, and what time it is there. Nothing kept is thrown away before it is acknowledged.
+import { replay, standing } from './brew-run.js';
+
+// ---- the server's time, by this device's own steady clock ----
+
+const clockKey = 'cistern-clock';
+let base = null;
+let bestTrip = Infinity;
+
+const remember = (key, value) => {
+  try {
+    localStorage.setItem(key, value);
+    return true;
+  } catch {
+    return false;
+  }
+};
+const recall = (key) => {
+  try {
+    return localStorage.getItem(key);
+  } catch {
+    return null;
+  }
+};
+
+/** Now, ms of the server's clock. The device's own date may be wrong or be set meanwhile; only how its steady clock goes on counts. */
+export const serverNow = () => base + performance.now();
+
+/** Learns the time from an answer: asked and answered by the steady clock, ms. */
+export const learnTime = (nowMs, asked, answered) => {
+  const trip = answered - asked;
+  const found = nowMs + trip / 2 - answered;
+  if (base === null || trip <= bestTrip || Math.abs(found - base) > trip / 2 + 20) {
+    bestTrip = trip;
+    base = found;
+    remember(clockKey, String(found + performance.now() - Date.now()));
+  }
+};
+
+/** Before the server has answered: what the page came with, or, where that is an old page without network, what the device last knew. */
+export const guessTime = (pageNowMs) => {
+  if (base !== null) return;
+  const ahead = Number(recall(clockKey) ?? Number.NaN);
+  const byDate = Date.now() + ahead;
+  const now = Number.isFinite(byDate) && Math.abs(byDate - pageNowMs) > 60_000 ? byDate : pageNowMs;
+  base = now - performance.now();
+};
+
+// ---- what is kept on this device ----
+
+const keptKey = (id) => `cistern-kept-${id}`;
+/** What could not be stored, by brew: it lives as long as this page. */
+const memory = new Map();
+export const storage = { broken: false };
+
+const stored = (id) => {
+  try {
+    const found = JSON.parse(recall(keptKey(id)) ?? '[]');
+    return Array.isArray(found) ? found : [];
+  } catch {
+    // Something else wrote there; what cannot be read cannot be sent.
+    return [];
+  }
+};
+/** Read anew each time: another page of this device keeps things too. */
+export const kept = (id) => [...stored(id), ...(memory.get(id) ?? [])];
+const keep = (id, entry) => {
+  if (!remember(keptKey(id), JSON.stringify([...stored(id), entry]))) {
+    // Full or denied: it goes on in memory, and the page says so.
+    storage.broken = true;
+    memory.set(id, [...(memory.get(id) ?? []), entry]);
+  }
+};
+const drop = (id, gone) => {
+  const rest = stored(id).filter((entry) => !gone(entry));
+  memory.set(id, (memory.get(id) ?? []).filter((entry) => !gone(entry)));
+  try {
+    if (rest.length > 0) localStorage.setItem(keptKey(id), JSON.stringify(rest));
+    else localStorage.removeItem(keptKey(id));
+  } catch {
+    // What is sent once more counts once.
+  }
+};
+/** The brews this device has something of. */
+export const keptBrews = () => {
+  const ids = new Set([...memory.keys()].filter((id) => memory.get(id).length > 0));
+  try {
+    for (let i = 0; i < localStorage.length; i += 1) {
+      const [, id] = /^cistern-kept-(\d+)$/.exec(localStorage.key(i)) ?? [];
+      if (id && kept(Number(id)).length > 0) ids.add(Number(id));
+    }
+  } catch {
+    // no storage: what is in memory is all
+  }
+  return [...ids];
+};
+/** Lets go of what no server takes, when somebody says so. */
+export const letGo = (id) => {
+  orphans.delete(id);
+  drop(id, () => true);
+};
+
+// ---- the brews ----
+
+/** id → {id, name, plan, entries, state} */
+export const brews = new Map();
+const listeners = new Set();
+export const onChange = (listener) => listeners.add(listener);
+const changed = () => { for (const listener of listeners) listener(); };
+export const link = { down: false, problem: '' };
+/** Brews this server does not have, though something is kept here for them. */
+export const orphans = new Set();
+
+export const entriesOf = (id) => {
+  const taken = brews.get(id)?.entries ?? [];
+  const known = new Set(taken.map((entry) => entry.id));
+  return [...taken, ...kept(id).filter((entry) => !known.has(entry.id))];
+};
+export const runOf = (id) => replay(brews.get(id).plan, entriesOf(id), serverNow());
+export const standingOf = (id) => standing(entriesOf(id));
+
+const take = (reply, asked, answered) => {
+  learnTime(reply.nowMs, asked, answered);
+  const under = new Set();
+  for (const brew of reply.brews) {
+    under.add(brew.id);
+    const had = brews.get(brew.id);
+    // The page may have learnt more while this answer was on its way.
+    if (had && had.entries.length > brew.entries.length && !reply.answers) continue;
+    brews.set(brew.id, { ...had, ...brew, plan: brew.plan ?? had?.plan });
+  }
+  if (!reply.answers) for (const id of brews.keys()) if (!under.has(id)) brews.get(id).state = 'Over';
+};
+
+const ask = async (url, options) => {
+  const asked = performance.now();
+  const answer = await fetch(url, options);
+  if (!answer.ok) return { answer };
+  const reply = await answer.json();
+  return { answer, reply, asked, answered: performance.now() };
+};
+
+let sending = null;
+const sendAll = async () => {
+  for (const id of keptBrews()) {
+    const batch = kept(id).slice(0, 200);
+    const { answer, reply, asked, answered } = await ask(`/api/brews/${id}/entries`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify(batch),
+    });
+    if (answer.status === 404) {
+      orphans.add(id);
+      continue;
+    }
+    if (!answer.ok) {
+      link.problem = `The server answered ${answer.status}; ${batch.length === 1 ? 'what was pressed is' : `${batch.length} presses are`} kept here.`;
+      continue;
+    }
+    const sent = new Set(batch.map((entry) => entry.id));
+    drop(id, (entry) => sent.has(entry.id));
+    link.problem = reply.message ?? '';
+    if (brews.has(id)) take({ ...reply, answers: true }, asked, answered);
+  }
+};
+/** Sends what is kept, of whatever brew, one batch after another. */
+export const send = () => {
+  sending ??= sendAll().then(() => { link.down = false; }, () => { link.down = true; }).finally(() => {
+    sending = null;
+    changed();
+  });
+  return sending;
+};
+
+/** Not every page may ask the browser for one: over plain http in the house it has none. */
+const uuid = () => {
+  if (crypto.randomUUID) return crypto.randomUUID();
+  const hex = [...crypto.getRandomValues(new Uint8Array(16))].map((byte, i) => (i === 6 ? (byte & 0x0f) | 0x40 : i === 8 ? (byte & 0x3f) | 0x80 : byte).toString(16).padStart(2, '0')).join('');
+  return hex.replace(/^(.{8})(.{4})(.{4})(.{4})(.{12})$/, '$1-$2-$3-$4-$5');
+};
+
+/** Says something of a brew: kept first, then sent. */
+export const say = (id, kind, step, undoes = null) => {
+  const entry = { id: uuid(), kind, step, atMs: Math.round(serverNow()), undoes };
+  keep(id, entry);
+  changed();
+  send().then(() => { if (kept(id).length > 0 && !link.down && !orphans.has(id)) send(); });
+};
+
+/** Asks what the server knows. */
+export const follow = async () => {
+  if (keptBrews().length > 0) await send();
+  try {
+    const known = [...brews.values()].filter((brew) => brew.plan).map((brew) => brew.id);
+    const { answer, reply, asked, answered } = await ask(`/api/under-way?known=${known.join(',')}`, { headers: { Accept: 'application/json' } });
+    if (answer.ok) {
+      take(reply, asked, answered);
+      link.down = false;
+    }
+  } catch {
+    link.down = true;
+  }
+  changed();
+};

@@ -1,0 +1,177 @@
+// Calls that are not missed: before, at and late, by sound, sight, vibration, speech and notification. Sounds are laid ahead
+// on the audio clock, so that they come in time in a tab that is not in front.
+import { cuesAhead, replay } from './brew-run.js';
+import { brews, entriesOf, serverNow } from './bench.js';
+
+/** How far ahead sounds are laid, s: longer than a hidden page's slowest timer. */
+const AHEAD = 90;
+/** How often a release that is not answered is called again, s. */
+const AGAIN = 2;
+
+const defaults = { sound: true, volume: 70, vibration: true, speech: false, ticks: true, notify: false };
+const key = 'cistern-cues';
+export const wishes = () => {
+  try {
+    return { ...defaults, ...JSON.parse(localStorage.getItem(key) ?? '{}') };
+  } catch {
+    return { ...defaults };
+  }
+};
+export const wish = (change) => {
+  try {
+    localStorage.setItem(key, JSON.stringify({ ...wishes(), ...change }));
+  } catch {
+    // It is good for this page only, which is all a device without storage can have.
+    Object.assign(defaults, change);
+  }
+  layAhead();
+};
+
+let audio = null;
+/** Whether this page can sound: browsers keep a page silent until it has been touched. */
+export const canSound = () => audio !== null && audio.state === 'running';
+export const unlock = () => {
+  try {
+    audio ??= new AudioContext();
+    audio.resume().then(layAhead, () => {});
+  } catch {
+    // This device has no sound; sight, vibration and speech are left.
+  }
+};
+for (const event of ['pointerdown', 'keydown']) document.addEventListener(event, unlock, { capture: true });
+if (navigator.userActivation?.hasBeenActive) unlock();
+
+/** The three sounds; each brew under way has its own height, so that they are told apart. */
+const lanes = [1, 4 / 3, 3 / 2, 5 / 4];
+const shapes = {
+  before: [[620, 0, 0.12]],
+  at: [[880, 0, 0.28], [1320, 0.28, 0.45]],
+  late: [[440, 0, 0.18], [660, 0.2, 0.18], [440, 0.4, 0.18]],
+  tick: [[1500, 0, 0.03]],
+};
+const play = (kind, when, lane, grown = 0) => {
+  const { sound, volume } = wishes();
+  if (!sound || !canSound()) return [];
+  const loud = Math.min(1, Math.pow(volume / 100, 2) * (kind === 'tick' ? 0.3 : 1) * (1 + grown));
+  if (loud <= 0) return [];
+  return shapes[kind].map(([hertz, delay, seconds]) => {
+    const from = Math.max(audio.currentTime, when) + delay;
+    const gain = audio.createGain();
+    const wave = audio.createOscillator();
+    wave.type = kind === 'late' ? 'square' : 'sine';
+    wave.frequency.value = hertz * lanes[lane % lanes.length];
+    gain.gain.setValueAtTime(0.0001, from);
+    gain.gain.exponentialRampToValueAtTime(Math.max(0.001, loud * (kind === 'late' ? 0.5 : 1)), from + 0.015);
+    gain.gain.exponentialRampToValueAtTime(0.0001, from + seconds);
+    wave.connect(gain).connect(audio.destination);
+    wave.start(from);
+    wave.stop(from + seconds + 0.02);
+    return wave;
+  });
+};
+
+/** Every call to come within the horizon, by time: what is sounded, and what is seen and said when its moment is there. */
+export const callsAhead = (id, nowMs) => {
+  const brew = brews.get(id);
+  if (!brew?.plan || brew.state === 'Over') return [];
+  const entries = entriesOf(id);
+  const { startedAtMs: zero, present } = replay(brew.plan, entries, nowMs);
+  if (zero === null) return [];
+  const calls = [];
+  for (const { at, kind, index } of cuesAhead(brew.plan, entries, nowMs, (nowMs - zero) / 1000 + AHEAD)) {
+    const atMs = zero + at * 1000;
+    if (kind === 'insist') {
+      const passed = Math.max(0, Math.ceil((nowMs - atMs) / (AGAIN * 1000)));
+      for (let when = atMs + passed * AGAIN * 1000; when <= nowMs + AHEAD * 1000; when += AGAIN * 1000) {
+        if (when > nowMs) calls.push({ id, kind: 'late', index, atMs: when, grown: Math.min(2, (when - atMs) / 15_000) });
+      }
+    } else {
+      for (const early of [5, 3, 2, 1]) if (atMs - early * 1000 > nowMs) calls.push({ id, kind: 'before', index, atMs: atMs - early * 1000, grown: 0 });
+      calls.push({ id, kind: 'at', index, atMs, grown: 0, due: kind === 'due' });
+    }
+  }
+  const step = present ? brew.plan.steps[present.index] : null;
+  if (step?.turns && present.length > 0 && wishes().ticks) {
+    const from = zero + (present.begun ?? present.due) * 1000;
+    for (let turn = 0; turn < step.turns; turn += 1) {
+      const atMs = from + (turn * present.length * 1000) / step.turns;
+      if (atMs > nowMs) calls.push({ id, kind: 'tick', index: present.index, atMs, grown: 0 });
+    }
+  }
+  return calls.sort((a, b) => a.atMs - b.atMs);
+};
+
+let laid = [];
+let shape = '';
+const takeUp = (now) => {
+  for (const { nodes, atMs } of laid) if (atMs > now) for (const node of nodes) { try { node.stop(); } catch { /* it has sounded */ } }
+  laid = laid.filter((call) => call.atMs <= now && call.atMs > now - 3_000);
+};
+/** Lays the sounds of the next minute and a half, where anything has changed since they were laid. */
+const lay = () => {
+  if (!canSound()) return;
+  const now = serverNow();
+  const calls = [...brews.keys()].sort((a, b) => a - b).flatMap((id, lane) => callsAhead(id, now).map((call) => ({ ...call, lane })));
+  const next = calls.map((call) => `${call.id}:${call.kind}:${Math.round(call.atMs / 20)}`).join();
+  if (next === shape) return;
+  takeUp(now);
+  laid.push(...calls.map((call) => ({ atMs: call.atMs, nodes: play(call.kind, audio.currentTime + (call.atMs - now) / 1000, call.lane, call.grown) })));
+  shape = next;
+};
+/** Lays them anew, whatever was laid: when what is wished has changed. */
+export const layAhead = () => {
+  shape = '';
+  if (canSound()) {
+    takeUp(serverNow());
+    lay();
+  }
+};
+
+const phrase = (step) => `${step.verb} ${step.target}`.trim();
+/** Says a step with the device's own voice: somebody else's hands may be at the vessel. */
+export const speak = (text) => {
+  const voice = globalThis.speechSynthesis?.getVoices().find((one) => one.localService && one.lang.startsWith('en'));
+  if (!voice) return false;
+  const said = new SpeechSynthesisUtterance(text);
+  said.voice = voice;
+  speechSynthesis.speak(said);
+  return true;
+};
+export const buzz = (kind) => navigator.vibrate?.({ before: 80, at: [300, 120, 300], late: [500, 150, 500, 150, 500] }[kind] ?? 0);
+const notify = async (text, id) => {
+  if (!wishes().notify || globalThis.Notification?.permission !== 'granted' || document.visibilityState === 'visible') return;
+  const registration = await navigator.serviceWorker?.getRegistration();
+  const options = { tag: `brew-${id}`, renotify: true, data: { url: `/brew/${id}` } };
+  if (registration) registration.showNotification(text, options);
+  else new Notification(text, options);
+};
+
+let before = null;
+/** What came since the last look: seen, said, shaken and noted, each once. Moments slept through are passed over, but for the last of a call that insists. */
+export const look = () => {
+  const now = serverNow();
+  const since = before === null || now - before > 3_000 ? now - 300 : before;
+  before = now;
+  for (const [id, brew] of brews) {
+    if (!brew.plan || brew.state === 'Over') continue;
+    for (const call of callsAhead(id, since)) {
+      if (call.atMs > now) break;
+      if (call.kind === 'tick') continue;
+      const step = brew.plan.steps[call.index];
+      if (wishes().vibration) buzz(call.kind);
+      document.body.dataset.cue = `${call.kind} ${call.index} ${Math.round(call.atMs)}`;
+      if (call.kind === 'at' && call.due) {
+        if (wishes().speech) speak(phrase(step));
+        notify(phrase(step), id);
+      } else if (call.kind === 'late') notify(`${step.begins}: ${brew.name}`, id);
+    }
+  }
+  lay();
+};
+
+/** Tries one, whatever is wished: it is what the button is for. */
+export const tryOut = async (kind) => {
+  unlock();
+  await audio?.resume();
+  play(kind, audio?.currentTime ?? 0, 0);
+};

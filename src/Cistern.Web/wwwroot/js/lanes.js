@@ -1,0 +1,42 @@
+// Several brews at once: each in its lane, the nearest first, with its next press in reach.
+import { say } from './bench.js';
+import { clock } from './clock.js';
+import { conduct, lanes, onDraw } from './frame.js';
+
+const list = document.getElementById('lanes');
+const setText = (node, text) => { if (node.textContent !== text) node.textContent = text; };
+let lastPress = -Infinity;
+
+const draw = () => {
+  const all = lanes();
+  all.forEach(({ brew, run, now, stage, insists }, place) => {
+    const lane = list.querySelector(`[data-id="${brew.id}"]`);
+    if (!lane) return;
+    lane.classList.toggle('insists', insists);
+    setText(lane.querySelector('.lane-do'), `${stage.verb} ${stage.target}`.trim());
+    setText(lane.querySelector('.lane-time'), stage.countdown);
+    setText(lane.querySelector('.lane-clock'), run.startedAtMs === null ? 'not started' : `clock ${clock(Math.floor(now))}`);
+    const press = lane.querySelector('.lane-press');
+    press.hidden = !stage.action;
+    setText(press, stage.action?.word ?? '');
+    press.setAttribute('aria-label', `${stage.action?.word ?? ''}: ${brew.name}`);
+    press.onclick = () => {
+      if (performance.now() - lastPress < 500 || !stage.action) return;
+      lastPress = performance.now();
+      say(brew.id, stage.action.kind, stage.action.step);
+    };
+    // Only moved where the order has changed, and never from under a finger that holds the focus.
+    if (list.children[place] !== lane && !list.contains(document.activeElement)) list.insertBefore(lane, list.children[place]);
+  });
+  for (const lane of [...list.children]) {
+    if (!all.some(({ brew }) => String(brew.id) === lane.dataset.id) && lane.dataset.seen) {
+      setText(lane.querySelector('.lane-do'), 'Over: taste it when it is cool enough');
+      setText(lane.querySelector('.lane-time'), '');
+      lane.querySelector('.lane-press').hidden = true;
+    } else lane.dataset.seen = '1';
+  }
+};
+if (list) {
+  onDraw(draw);
+  conduct();
+}

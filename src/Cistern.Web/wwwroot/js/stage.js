@@ -1,0 +1,66 @@
+// What the screen says at one moment: the same words as Stage.cs, so that it goes on without the network.
+import { clock } from './clock.js';
+
+/** A window closes in its last seconds. */
+const CLOSING = 20;
+export const left = (seconds) => (seconds < 60 ? `${Math.ceil(seconds)}` : clock(Math.ceil(seconds)));
+export const told = (step) => `${step.verb} ${step.target}`.trim();
+
+const begin = (plan, index, due, low, now) => {
+  const step = plan.steps[index];
+  let early = '';
+  if (now < due - 0.5) early = low !== null && low !== undefined && now >= low ? ', in its window' : `, ${clock(due - now)} early`;
+  return { kind: step.length > 0 ? 'begun' : 'done', step: index, word: step.begins + early };
+};
+
+/** @param now on the brew clock, s; before it runs, since the brew was opened or the last thing was made ready */
+export const stageOf = (plan, run, now) => {
+  const { present } = run;
+  if (!present) return { verb: 'Done', target: 'Taste it when it is cool enough', countdown: '', mood: 'over', about: '', then: '', step: null, action: null };
+  const words = plan.steps[present.index];
+  const first = plan.steps[plan.anchor];
+  if (run.startedAtMs === null) {
+    return present.index === plan.anchor
+      ? { verb: 'Ready', target: plan.clockStart, countdown: '', mood: 'ready', about: '', then: told(first), step: first, action: { kind: 'start', step: plan.anchor, word: 'Start' } }
+      : { verb: words.verb, target: words.target, countdown: left(Math.floor(now)), mood: 'ready', about: 'making ready', then: `then ${told(plan.steps[present.index + 1])}`, step: words, action: { kind: 'ready', step: present.index, word: words.says } };
+  }
+  const end = (present.begun ?? present.due) + present.length;
+  const next = plan.steps[present.index + 1];
+  const then = next ? `then, at ${clock(end)}, ${told(next)}` : 'the last step';
+  const on = { verb: words.verb, target: words.target, then, step: words };
+  if (words.ends === 'clock') {
+    return { ...on, countdown: left(end - now), mood: 'hold', about: `until ${clock(end)}`, action: next && next.ends !== 'clock' ? begin(plan, present.index + 1, end, present.low, now) : { kind: 'done', step: present.index, word: words.says } };
+  }
+  if (present.begun === null && now < present.due - 0.05) {
+    return { verb: 'Hold', target: `until ${clock(present.due)}`, countdown: left(present.due - now), mood: 'hold', about: 'left', then: `at ${clock(present.due)} ${told(words)}`, step: words, action: begin(plan, present.index, present.due, present.low, now) };
+  }
+  const done = { kind: 'done', step: present.index, word: words.says };
+  if (present.begun === null && (words.release || present.high !== null)) {
+    const action = words.release ? begin(plan, present.index, present.due, present.low, now) : done;
+    return present.high !== null && now < present.high
+      ? { ...on, countdown: left(present.high - now), mood: present.high - now < CLOSING ? 'closing' : 'window', about: `left of its window, until ${clock(present.high)}`, action }
+      : { ...on, countdown: `+${left(Math.floor(now - Math.max(present.due, present.high ?? 0)))}`, mood: 'call', about: present.high === null ? 'since it was due' : 'since its window closed', action };
+  }
+  const rest = end - now;
+  const mood = rest >= -1 ? 'on' : present.assumedAt !== null ? 'grace' : 'late';
+  let about = rest >= 0 ? 'left' : 'over';
+  if (mood === 'grace') about = 'taken as done as planned, unless it goes on';
+  return { ...on, countdown: rest >= 0 ? left(rest) : `+${left(Math.floor(-rest))}`, mood, about, action: done };
+};
+
+/** What should stand on the scale's display now, g, while a step brings water; null where nothing is poured or the display is not told. */
+export const paceOf = (step, present, now) => {
+  if (step.toG === null || step.toG === undefined) return null;
+  const from = present.begun ?? present.due;
+  if (now < from) return null;
+  const share = present.length > 0 ? Math.min(1, (now - from) / present.length) : 1;
+  return step.fromG + (step.toG - step.fromG) * share;
+};
+
+/** The turns that should have been made by now, of a stir; null elsewhere. */
+export const turnOf = (step, present, now) => {
+  if (!step.turns || present.length <= 0) return null;
+  const from = present.begun ?? present.due;
+  if (now < from) return null;
+  return Math.min(step.turns, Math.floor(((now - from) / present.length) * step.turns) + 1);
+};
