@@ -14,7 +14,7 @@ public sealed partial class OddRequestTests(App app) : IClassFixture<App>
     private static readonly HttpStatusCode[] Fine =
     [
         HttpStatusCode.OK, HttpStatusCode.NoContent, HttpStatusCode.Found, HttpStatusCode.BadRequest, HttpStatusCode.NotFound, HttpStatusCode.MethodNotAllowed,
-        HttpStatusCode.Conflict, HttpStatusCode.RequestEntityTooLarge, HttpStatusCode.UnsupportedMediaType, HttpStatusCode.UnprocessableEntity,
+        HttpStatusCode.Conflict, HttpStatusCode.Forbidden, HttpStatusCode.RequestEntityTooLarge, HttpStatusCode.UnsupportedMediaType, HttpStatusCode.UnprocessableEntity,
     ];
 
     [Fact]
@@ -115,7 +115,7 @@ public sealed partial class OddRequestTests(App app) : IClassFixture<App>
     [InlineData("/plan/fp-long-settle?handler=Vessel&at=60")]
     [InlineData("/plan/fp-long-settle?handler=File")]
     [InlineData("/plan/fp-long-settle?handler=Tide")]
-    [InlineData("/brew/1?handler=State")]
+    [InlineData("/brew/1?handler=Picture")]
     [InlineData("/plan/fp-long-settle")]
     [InlineData("/api/nothing")]
     public async Task What_is_of_the_moment_is_not_stored(string path)
@@ -172,7 +172,7 @@ public sealed partial class OddRequestTests(App app) : IClassFixture<App>
         foreach (var handler in (string[])["Press", "Weights", "Abandon", "Finish", "Note", "Keep", "Brew", "Import", "Remove", "Restore", "Rename", "Duplicate", "Who", "New", "Units", "Light", "Again"])
         {
             yield return ($"nothing to {handler}", Post($"{path}?handler={handler}", token, "", "application/x-www-form-urlencoded"));
-            yield return ($"nonsense to {handler}", Post($"{path}?handler={handler}", token, "key=x&step=1e99&elapsed=NaN&age=1e309&sheet=-1&name=%0A&why=%07&brew=9e9&weight-4=NaN&note=%1B&keep.name=%00&text=%5B&do=remove:99", "application/x-www-form-urlencoded"));
+            yield return ($"nonsense to {handler}", Post($"{path}?handler={handler}", token, "id=x&entry=x&kind=done&step=1e99&undoes=x&placed=1&ended-1=9e9&doseG=NaN&beverageG=1e309&sheet=-1&name=%0A&why=%07&brew=9e9&weight-4=NaN&note=%1B&keep.name=%00&text=%5B&do=remove:99", "application/x-www-form-urlencoded"));
         }
 
         foreach (var deed in (string[])["undo", "redo", "accept", "back", "as-now", "fit", "bag", "find", "find-both", "let-down", "set:DoseG:NaN", "begin:0:1e308", "end:99:5", "remove:0", "up:0", "down:99", "add:0", "open:-1", "dose+", "grind-", "release-"])

@@ -88,10 +88,10 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
         var brew = await App.PostAsync(client, plan, "/plan/vd-two-pours?handler=Brew");
         var path = brew.RequestMessage!.RequestUri!.AbsolutePath;
         var page = await App.ParseAsync(brew);
-        var step = page.QuerySelector("[name=step]")!.GetAttribute("value")!;
-        await App.PostAsync(client, page, path + "?handler=Press", ("key", Guid.NewGuid().ToString()), ("step", step));
+        var start = Guid.NewGuid().ToString();
+        await App.PostAsync(client, page, path + "?handler=Say", ("entry", start), ("kind", "start"), ("step", "3"));
         Assert.Contains("40 left", await LeftAsync(), StringComparison.Ordinal);
-        await App.PostAsync(client, page, path + "?handler=Press", ("key", Guid.NewGuid().ToString()), ("kind", "undo"), ("step", step));
+        await App.PostAsync(client, page, path + "?handler=Say", ("entry", Guid.NewGuid().ToString()), ("kind", "undo"), ("step", "3"), ("undoes", start));
         Assert.Contains("41 left", await LeftAsync(), StringComparison.Ordinal);
     }
 

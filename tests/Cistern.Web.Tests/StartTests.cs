@@ -14,7 +14,7 @@ namespace Cistern.Web.Tests;
 [SupportedOSPlatform("linux")]
 public sealed class StartTests
 {
-    public static TheoryData<string> OldFiles => ["1-first-brew", "2-vessel-details", "3-shelf-and-plans"];
+    public static TheoryData<string> OldFiles => ["1-first-brew", "2-vessel-details", "3-shelf-and-plans", "4-jobs-and-extras"];
 
     [Fact]
     public async Task A_start_that_was_interrupted_does_not_keep_the_next_one_waiting()
@@ -119,16 +119,27 @@ public sealed class StartTests
         var after = Tables(path);
         foreach (var (table, count) in before)
         {
-            Assert.True(after[table] >= count, $"{table} had {count} rows and has {after[table]}");
+            Assert.True(after[NameNow(table)] >= count, $"{table} had {count} rows and {NameNow(table)} has {after[NameNow(table)]}");
         }
 
         var copy = Assert.Single(Directory.GetFiles(Path.GetDirectoryName(path)!, "*.before-*"));
         Assert.Equal(before, Tables(copy));
         Assert.Equal(UnixFileMode.UserRead | UnixFileMode.UserWrite, File.GetUnixFileMode(copy));
-        var (brews, sheets) = await app.DataAsync(async db => (await db.Brews.OrderBy(row => row.Id).ToListAsync(), await db.Sheets.Select(row => row.Id).ToListAsync()));
+        var (brews, sheets) = await app.DataAsync(async db => (await db.Brews.Include(row => row.Entries).Include(row => row.Tastings).OrderBy(row => row.Id).ToListAsync(), await db.Sheets.Select(row => row.Id).ToListAsync()));
         foreach (var brew in brews)
         {
-            _ = brew.Recipe();
+            var plan = Core.Forecasts.ForecastModel.Published.Run(brew.Recipe());
+            Assert.All(brew.Tastings, tasting => Assert.Equal(brew.BaristaId, tasting.BaristaId));
+            if (brew.State == BrewState.Finished)
+            {
+                // What was pressed then says the same now: when it began, and when its last step was done.
+                var run = brew.Run(plan, brew.EndedAtMs!.Value);
+                Assert.Equal(brew.StartedAtMs, run.StartedAtMs);
+                Assert.True(run.Finished, brew.Name);
+                Assert.Equal((brew.EndedAtMs.Value - brew.StartedAtMs!.Value) / 1000.0, run.EndS, 0.01);
+                Assert.DoesNotContain(run.Done, step => step.By is Core.Brewing.EndedBy.Assumed or Core.Brewing.EndedBy.NotSeen);
+            }
+
             if (brew.State == BrewState.Finished && brew.Id % 6 == 0)
             {
                 Assert.Contains(brew.Name, (await App.GetAsync(client, $"/log/{brew.Id}")).QuerySelector("h1")!.TextContent, StringComparison.Ordinal);
@@ -258,7 +269,7 @@ public sealed class StartTests
     [Theory]
     [InlineData(null)]
     [InlineData("1-first-brew")]
-    [InlineData("3-shelf-and-plans")]
+    [InlineData("4-jobs-and-extras")]
     public async Task Killed_at_any_statement_of_a_start_the_next_one_comes_up_whole(string? old)
     {
         var path = NewPath();
@@ -283,11 +294,14 @@ public sealed class StartTests
             Assert.Equal("ok", Run(killed, "PRAGMA integrity_check"));
             Assert.Equal((long)DataFile.Schema.Count, Run(killed, "SELECT count(*) FROM __EFMigrationsHistory"));
             var after = Tables(killed);
-            Assert.All(before, table => Assert.Equal(table.Value, after[table.Key]));
+            Assert.All(before, table => Assert.Equal(table.Value, after[NameNow(table.Key)]));
             Assert.DoesNotContain(Directory.GetFiles(folder), name => name.EndsWith(".new", StringComparison.Ordinal) && !name.Contains(".before-", StringComparison.Ordinal));
             Directory.Delete(folder, recursive: true);
         }
     }
+
+    /// <summary>What was pressed is an entry now.</summary>
+    private static string NameNow(string table) => table == "Presses" ? "Entries" : table;
 
     /// <summary>Copies a folder as it lies, unless one just like it has been.</summary>
     private static void LayAside(string folder, Dictionary<string, string> seen)

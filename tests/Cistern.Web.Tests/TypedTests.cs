@@ -63,9 +63,9 @@ public sealed class TypedTests(App app) : IClassFixture<App>
         Assert.All(answers, answer => Assert.True(answer.StatusCode is HttpStatusCode.OK or HttpStatusCode.UnprocessableEntity, answer.StatusCode.ToString()));
         Assert.Equal(1, await app.DataAsync(db => db.Baristas.CountAsync(row => row.Name == "Tam")));
 
-        var brew = await app.DataAsync(db => db.Brews.Where(row => row.State == BrewState.Finished && row.Tasting == null).OrderBy(row => row.Id).Select(row => row.Id).FirstAsync());
+        var brew = await app.DataAsync(db => db.Brews.Where(row => row.State == BrewState.Finished && row.Tastings.Count == 0).OrderBy(row => row.Id).Select(row => row.Id).FirstAsync());
         var taste = await App.GetAsync(client, $"/taste/{brew}");
-        var tasted = await Task.WhenAll(Enumerable.Range(0, 6).Select(i => App.PostAsync(client, taste, $"/taste/{brew}", ("sharp-harsh", "1"), ("thin-heavy", "0"), ("score", Text(i)), ("note", ""), ("reading", ""))));
+        var tasted = await Task.WhenAll(Enumerable.Range(0, 6).Select(i => App.PostAsync(client, taste, $"/taste/{brew}", ("placed", "1"), ("sharp-harsh", "1"), ("thin-heavy", "0"), ("score", Text(i)), ("note", ""), ("reading", ""))));
         Assert.All(tasted, answer => Assert.Equal(HttpStatusCode.OK, answer.StatusCode));
         Assert.Equal(1, await app.DataAsync(db => db.Tastings.CountAsync(row => row.BrewId == brew)));
 

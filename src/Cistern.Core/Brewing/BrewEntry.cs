@@ -38,31 +38,43 @@ public sealed record BrewEntry(Guid Id, EntryKind Kind, int Step, double AtMs, G
     /// it cannot itself be undone.
     /// </summary>
     /// <param name="received">All entries, in the order they were taken.</param>
-    public static IReadOnlyList<BrewEntry> Standing(IEnumerable<BrewEntry> received)
+    public static StandingEntries Standing(IEnumerable<BrewEntry> received)
     {
         var all = received.ToList();
         var undone = new HashSet<Guid>();
+        var goesOn = new Dictionary<int, double>();
         for (var i = 0; i < all.Count; i++)
         {
-            var undo = all[i];
-            if (undo.Kind != EntryKind.Undo)
+            if (all[i] is not { Kind: EntryKind.Undo } undo)
             {
                 continue;
             }
 
-            if (undo.Undoes is null)
+            var named = undo.Undoes is null
+                ? all.Take(i).LastOrDefault(one => one.Kind != EntryKind.Undo && !undone.Contains(one.Id))
+                : all.Find(one => one.Id == undo.Undoes);
+            if (named is null)
             {
-                if (all.Take(i).LastOrDefault(one => one.Kind != EntryKind.Undo && !undone.Contains(one.Id)) is { } last)
-                {
-                    undone.Add(last.Id);
-                }
+                continue;
             }
-            else if (all.Find(one => one.Id == undo.Undoes) is { } named)
+
+            undone.Add(named.Id);
+            if (undo.Undoes is not null)
             {
-                undone.UnionWith(all.Where(one => one.Id == named.Id || (one.Kind == named.Kind && one.Step == named.Step && one.AtMs <= undo.AtMs)).Select(one => one.Id));
+                undone.UnionWith(all.Where(one => one.Kind == named.Kind && one.Step == named.Step && one.AtMs <= undo.AtMs).Select(one => one.Id));
+            }
+
+            if (named.Kind == EntryKind.Done)
+            {
+                goesOn[named.Step] = Math.Max(undo.AtMs, goesOn.GetValueOrDefault(named.Step));
             }
         }
 
-        return [.. all.Where(entry => entry.Kind != EntryKind.Undo && !undone.Contains(entry.Id)).OrderBy(entry => entry.AtMs)];
+        return new StandingEntries([.. all.Where(entry => entry.Kind != EntryKind.Undo && !undone.Contains(entry.Id)).OrderBy(entry => entry.AtMs)], goesOn);
     }
 }
+
+/// <summary>The entries that count.</summary>
+/// <param name="Entries">By when they were said.</param>
+/// <param name="GoesOn">Steps of which it was taken back that they were done, and when, UTC milliseconds: they go on, and are not assumed done instead.</param>
+public sealed record StandingEntries(IReadOnlyList<BrewEntry> Entries, IReadOnlyDictionary<int, double> GoesOn);

@@ -88,7 +88,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
     {
         var standing = BrewEntry.Standing(received);
         var walk = new Walk(plan, standing);
-        foreach (var entry in standing)
+        foreach (var entry in standing.Entries)
         {
             walk.Hear(entry);
         }
@@ -118,13 +118,13 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
         private bool running;
         private LastSaid? last;
 
-        public Walk(ConductPlan plan, IReadOnlyList<BrewEntry> standing)
+        public Walk(ConductPlan plan, StandingEntries standing)
         {
             this.plan = plan;
-            startedAtMs = standing.FirstOrDefault(entry => entry.Kind == EntryKind.Start)?.AtMs;
-            foreach (var entry in standing.Where(entry => entry.Kind == EntryKind.Still))
+            startedAtMs = standing.Entries.FirstOrDefault(entry => entry.Kind == EntryKind.Start)?.AtMs;
+            foreach (var (step, atMs) in standing.Entries.Where(entry => entry.Kind == EntryKind.Still).Select(entry => (entry.Step, entry.AtMs)).Concat(standing.GoesOn.Select(pair => (pair.Key, pair.Value))))
             {
-                stillS[entry.Step] = ToS(entry.AtMs);
+                stillS[step] = Math.Max(ToS(atMs), stillS.GetValueOrDefault(step, double.NegativeInfinity));
             }
         }
 

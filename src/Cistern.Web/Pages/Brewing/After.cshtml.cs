@@ -100,12 +100,14 @@ public sealed class AfterModel(CisternDb db, JobLedger jobs, Here here, BrewStor
             return NotFound();
         }
 
-        var weights = WeighingForm.Read(Plan.Recipe, Request.Form, Show, TypedWeights);
-        if (!await ObservationForm.KeepAsync(db, jobs, Brew, Plan, Request.Form, Show, here.NowMs, Typed, ct) || !weights || !await WeighingForm.KeepAsync(db, jobs, Brew, Plan.Recipe, Request.Form, Show, TypedWeights, ct))
+        // Both are read, so that each has its finding; nothing is kept unless all will do.
+        if (!(WeighingForm.Read(Plan.Recipe, Request.Form, Show, TypedWeights) & ObservationForm.Read(Brew, Plan, Request.Form, Show, Typed)))
         {
             return Unprocessable();
         }
 
+        await ObservationForm.KeepAsync(db, jobs, Brew, Plan, Show, here.NowMs, Typed, ct);
+        await WeighingForm.KeepAsync(db, jobs, Brew, Plan.Recipe, Request.Form, Show, TypedWeights, ct);
         await store.WorkOutFactsAsync(id);
         return RedirectToPage(new { id });
     }

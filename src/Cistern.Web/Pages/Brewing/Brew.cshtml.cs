@@ -170,7 +170,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, Here here, BrewStore
     private SentEntry? ReadEntry()
     {
         var form = Request.Form;
-        return Guid.TryParse(form.Value("id"), out var entry) && entry != Guid.Empty
+        return Guid.TryParse(form.Value("entry"), out var entry) && entry != Guid.Empty
             && Words<EntryKind>.Find(form.Value("kind")) is { } kind
             && int.TryParse(form.Value("step"), NumberStyles.Integer, CultureInfo.InvariantCulture, out var step)
             ? new SentEntry(entry, kind, step, null, Guid.TryParse(form.Value("undoes"), out var undoes) ? undoes : null)

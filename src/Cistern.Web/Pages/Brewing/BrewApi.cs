@@ -58,17 +58,17 @@ internal static class BrewApi
     {
         if (!FromHere(context.Request))
         {
-            return Results.Problem("Entries are taken from this bench's own pages only.", statusCode: StatusCodes.Status403Forbidden);
+            return Refuse(StatusCodes.Status403Forbidden, "Entries are taken from this bench's own pages only, as JSON.");
         }
 
         if (await ReadAsync(context.Request, ct) is not var (sent, unread))
         {
-            return Results.Problem($"Send an array of at most {LargestBatch} entries, as described at /openapi/v1.json.", statusCode: StatusCodes.Status422UnprocessableEntity);
+            return Refuse(StatusCodes.Status422UnprocessableEntity, $"Send an array of at most {LargestBatch} entries, as described at /openapi/v1.json.");
         }
 
         if (await store.TakeAsync(id, sent, (await here.BaristaAsync(ct))?.Name ?? "", ct) is not { } outcomes)
         {
-            return Results.NotFound();
+            return Refuse(StatusCodes.Status404NotFound, $"This bench has no brew {id}.");
         }
 
         var brew = await db.Brews.AsNoTracking().Include(row => row.Entries).FirstAsync(row => row.Id == id, ct);
@@ -81,6 +81,9 @@ internal static class BrewApi
         : outcomes.Contains(EntryOutcome.Refused) ? "That press could not be read. Nothing was changed by it."
         : outcomes.Contains(EntryOutcome.SaidElsewhere) ? "That was already said on another screen. This is where the brew stands now."
         : null;
+
+    private static IResult Refuse(int status, string remedy) =>
+        Results.Json(new { findings = new[] { Finding.Error("", "These entries were not taken.", "", remedy) } }, PageBrew.Json, statusCode: status);
 
     private static IResult Answer(Here here, IReadOnlyList<PageBrew> brews, string? message) =>
         Results.Json(new { nowMs = here.NowMs, brews, message }, PageBrew.Json);

@@ -22,13 +22,12 @@ public static class ObservationForm
     public static IEnumerable<Field> Fields(Brew brew, Forecast plan, Show show, IReadOnlyDictionary<string, TypedNumber> typed) =>
         All(brew, plan, show).Select(one => one.Field(brew, show, typed.GetValueOrDefault(one.Name)));
 
-    /// <summary>Reads the fields and keeps them with the brew.</summary>
-    /// <returns>Whether all would do; otherwise nothing is kept.</returns>
-    public static async Task<bool> KeepAsync(CisternDb db, JobLedger jobs, Brew brew, Forecast plan, IEnumerable<KeyValuePair<string, StringValues>> form, Show show, long nowMs, Dictionary<string, TypedNumber> typed, CancellationToken ct)
+    /// <summary>Reads the fields.</summary>
+    /// <returns>Whether all will do.</returns>
+    public static bool Read(Brew brew, Forecast plan, IEnumerable<KeyValuePair<string, StringValues>> form, Show show, Dictionary<string, TypedNumber> typed)
     {
         var values = form.ToList();
-        var all = All(brew, plan, show).ToList();
-        foreach (var one in all)
+        foreach (var one in All(brew, plan, show))
         {
             if (values.Value(one.Name) is { } text)
             {
@@ -36,19 +35,19 @@ public static class ObservationForm
             }
         }
 
-        if (typed.Values.Any(one => one.Problem is not null))
-        {
-            return false;
-        }
+        return typed.Values.All(one => one.Problem is null);
+    }
 
+    /// <summary>Keeps with the brew what was read and will do.</summary>
+    public static async Task KeepAsync(CisternDb db, JobLedger jobs, Brew brew, Forecast plan, Show show, long nowMs, IReadOnlyDictionary<string, TypedNumber> typed, CancellationToken ct)
+    {
+        var all = All(brew, plan, show).ToList();
         Lay(brew);
         while (!await jobs.SaveAsync(ct))
         {
             // Another screen kept the first of them meanwhile.
             Lay(await db.Brews.Include(row => row.Observations).FirstAsync(row => row.Id == brew.Id, ct));
         }
-
-        return true;
 
         void Lay(Brew target)
         {

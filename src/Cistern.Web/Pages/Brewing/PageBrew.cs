@@ -9,7 +9,7 @@ using Cistern.Web.Wording;
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>A step as the page's script needs it: the conductor's, with its words.</summary>
-internal sealed record PageStep(
+public sealed record PageStep(
     StepEnding Ends, double Length, double? At, double? Low, double? High, double? WaitLow, double? WaitHigh, bool Release,
     string Verb, string Target, string? Caution, string Says, string Begins, string How, IReadOnlyList<StepSign> Signs, double? FromG, double? ToG, int? Turns);
 
@@ -22,7 +22,7 @@ internal sealed record PageStep(
 /// <param name="PerG">That unit, in one gram.</param>
 /// <param name="Decimals">To how many decimals a scale in it shows.</param>
 /// <param name="Steps">The steps.</param>
-internal sealed record PagePlan(int Anchor, bool StartsAtItsEnd, string ClockStart, double FinishS, string MassUnit, double PerG, int Decimals, IReadOnlyList<PageStep> Steps)
+public sealed record PagePlan(int Anchor, bool StartsAtItsEnd, string ClockStart, double FinishS, string MassUnit, double PerG, int Decimals, IReadOnlyList<PageStep> Steps)
 {
     /// <summary>The plan of a forecast in a barista's words.</summary>
     public static PagePlan Of(Forecast forecast, Show show)
@@ -48,7 +48,7 @@ internal sealed record PagePlan(int Anchor, bool StartsAtItsEnd, string ClockSta
 }
 
 /// <summary>What a page is told of a brew under way.</summary>
-internal sealed record PageBrew(int Id, string Name, string State, long OpenedAtMs, long? StartedAtMs, IReadOnlyList<PageEntry> Entries, PagePlan? Plan)
+public sealed record PageBrew(int Id, string Name, string State, long OpenedAtMs, long? StartedAtMs, IReadOnlyList<PageEntry> Entries, PagePlan? Plan)
 {
     /// <summary>How it is written: as the script reads it.</summary>
     public static JsonSerializerOptions Json { get; } = new(JsonSerializerDefaults.Web) { Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) } };
@@ -66,4 +66,4 @@ internal sealed record PageBrew(int Id, string Name, string State, long OpenedAt
 /// <param name="Step">The step it is of, counted from 0.</param>
 /// <param name="AtMs">When it was said, by the server's clock; null where that is not known.</param>
 /// <param name="Undoes">The entry taken back.</param>
-internal sealed record PageEntry(Guid Id, string Kind, int Step, double? AtMs, Guid? Undoes);
+public sealed record PageEntry(Guid Id, string Kind, int Step, double? AtMs, Guid? Undoes);

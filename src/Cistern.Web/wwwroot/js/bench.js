@@ -1,6 +1,6 @@
 // The brews of this bench, on whatever page is open: what the server knows of them, what this device has kept until the
 // server has it, and what time it is there. Nothing kept is thrown away before it is acknowledged.
-import { replay, standing } from './brew-run.js';
+import { replay } from './brew-run.js';
 
 // ---- the server's time, by this device's own steady clock ----
 
@@ -118,7 +118,6 @@ export const entriesOf = (id) => {
   return [...taken, ...kept(id).filter((entry) => !known.has(entry.id))];
 };
 export const runOf = (id) => replay(brews.get(id).plan, entriesOf(id), serverNow());
-export const standingOf = (id) => standing(entriesOf(id));
 
 const take = (reply, asked, answered) => {
   learnTime(reply.nowMs, asked, answered);

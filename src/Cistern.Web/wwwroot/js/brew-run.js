@@ -3,23 +3,21 @@
 // A plan: {anchor, startsAtItsEnd, steps: [{ends, length, at, low, high, waitLow, waitHigh, release}]}.
 // An entry: {id, kind, step, atMs, undoes}. Times are seconds on the brew clock but where they are called Ms.
 
-/** The entries that count, by when they were said. */
-export const standing = (received) => {
+/** The entries that count, by when they were said; and the steps of which it was taken back that they were done, and when. */
+const standing = (received) => {
   const undone = new Set();
+  const goesOn = new Map();
   received.forEach((undo, i) => {
     if (undo.kind !== 'undo') return;
-    if (!undo.undoes) {
-      const last = received.slice(0, i).findLast((one) => one.kind !== 'undo' && !undone.has(one.id));
-      if (last) undone.add(last.id);
-      return;
-    }
-    const named = received.find((one) => one.id === undo.undoes);
+    const named = undo.undoes
+      ? received.find((one) => one.id === undo.undoes)
+      : received.slice(0, i).findLast((one) => one.kind !== 'undo' && !undone.has(one.id));
     if (!named) return;
-    for (const one of received) {
-      if (one.id === named.id || (one.kind === named.kind && one.step === named.step && one.atMs <= undo.atMs)) undone.add(one.id);
-    }
+    undone.add(named.id);
+    if (undo.undoes) for (const one of received) if (one.kind === named.kind && one.step === named.step && one.atMs <= undo.atMs) undone.add(one.id);
+    if (named.kind === 'done') goesOn.set(named.step, Math.max(undo.atMs, goesOn.get(named.step) ?? 0));
   });
-  return received.filter((entry) => entry.kind !== 'undo' && !undone.has(entry.id)).sort((a, b) => a.atMs - b.atMs);
+  return { entries: received.filter((entry) => entry.kind !== 'undo' && !undone.has(entry.id)).sort((a, b) => a.atMs - b.atMs), goesOn };
 };
 
 const graceOf = (step) => Math.max(5, step.length / 2);
@@ -27,12 +25,14 @@ const graceOf = (step) => Math.max(5, step.length / 2);
 const BEFORE_START = 2;
 
 class Walk {
-  constructor(plan, entries) {
+  constructor(plan, { entries, goesOn }) {
     this.plan = plan;
     this.steps = plan.steps;
     this.startedAtMs = entries.find((entry) => entry.kind === 'start')?.atMs ?? null;
     this.stillAt = new Map();
-    for (const entry of entries) if (entry.kind === 'still') this.stillAt.set(entry.step, this.toS(entry.atMs));
+    const goes = (step, atMs) => this.stillAt.set(step, Math.max(this.toS(atMs), this.stillAt.get(step) ?? -Infinity));
+    for (const entry of entries) if (entry.kind === 'still') goes(entry.step, entry.atMs);
+    for (const [step, atMs] of goesOn) goes(step, atMs);
     this.ready = new Set();
     this.done = [];
     this.unheard = [];
@@ -205,9 +205,9 @@ class Walk {
 }
 
 const walked = (plan, received) => {
-  const entries = standing(received);
-  const walk = new Walk(plan, entries);
-  for (const entry of entries) walk.hear(entry);
+  const all = standing(received);
+  const walk = new Walk(plan, all);
+  for (const entry of all.entries) walk.hear(entry);
   return walk;
 };
 

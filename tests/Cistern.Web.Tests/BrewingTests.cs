@@ -1,0 +1,479 @@
+using System.Globalization;
+using System.Net;
+using System.Net.Http.Json;
+using System.Text;
+using System.Text.Json;
+using AngleSharp.Dom;
+using Cistern.Core.Brewing;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+using Cistern.Data.Brews;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Tests;
+
+/// <summary>A running brew, from its first press to what is known afterwards, as devices and pages see it.</summary>
+public sealed class BrewingTests : IClassFixture<App>
+{
+    private readonly App app;
+    private readonly HttpClient client;
+
+    public BrewingTests(App app)
+    {
+        this.app = app;
+        client = app.Browser();
+    }
+
+    private long NowMs => app.Time.GetUtcNow().ToUnixTimeMilliseconds();
+
+    [Fact]
+    public async Task An_entry_counts_once_however_often_it_is_sent()
+    {
+        var id = await BrewAsync("fp-long-settle");
+        var start = Entry("start", 3, NowMs);
+        for (var i = 0; i < 3; i++)
+        {
+            await SendAsync(id, start, start);
+        }
+
+        Assert.Equal("start", Assert.Single((await BrewOf(id)).Entries.Select(row => Words<EntryKind>.Of(row.Kind))));
+    }
+
+    /// <summary>A device must get rid of what cannot be read without losing what can.</summary>
+    [Theory]
+    [InlineData("""{"id":"00000000-0000-0000-0000-000000000000","kind":"done","step":3,"atMs":1}""")]
+    [InlineData("""{"id":"x","kind":"done","step":3,"atMs":1}""")]
+    [InlineData("""{"id":"7b0c0f9e-7a56-4e11-9d6c-0d6f5e0f0a11","kind":"eaten","step":3,"atMs":1}""")]
+    [InlineData("""{"id":"7b0c0f9e-7a56-4e11-9d6c-0d6f5e0f0a12","kind":"done","step":99999,"atMs":1}""")]
+    [InlineData("""{"id":"7b0c0f9e-7a56-4e11-9d6c-0d6f5e0f0a13","kind":"done","step":-1,"atMs":1}""")]
+    [InlineData("""{"id":"7b0c0f9e-7a56-4e11-9d6c-0d6f5e0f0a14","kind":"done","step":1e99,"atMs":1}""")]
+    [InlineData("null")]
+    [InlineData("7")]
+    public async Task What_cannot_be_read_is_told_and_keeps_nothing_else_from_being_kept(string odd)
+    {
+        var id = await BrewAsync("fp-long-settle");
+        var answer = await PostAsync(id, $"[{odd},{JsonSerializer.Serialize(Entry("start", 3, NowMs))}]");
+        Assert.Equal(HttpStatusCode.OK, answer.StatusCode);
+        using var body = JsonDocument.Parse(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken));
+        Assert.Contains("could not be read", body.RootElement.GetProperty("message").GetString(), StringComparison.Ordinal);
+        Assert.Single((await BrewOf(id)).Entries);
+    }
+
+    [Theory]
+    [InlineData("{}", "application/json", 422)]
+    [InlineData("[", "application/json", 422)]
+    [InlineData("[]", "text/plain", 415)]
+    [InlineData("[]", "application/x-www-form-urlencoded", 415)]
+    public async Task What_is_no_list_of_entries_is_refused(string body, string type, int status)
+    {
+        using var content = new StringContent(body, Encoding.UTF8, type);
+        var answer = await client.PostAsync(new Uri("/api/brews/1/entries", UriKind.Relative), content, TestContext.Current.CancellationToken);
+        Assert.Equal(status, (int)answer.StatusCode);
+        Assert.Contains("findings", await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken), StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("Sec-Fetch-Site", "cross-site")]
+    [InlineData("Sec-Fetch-Site", "same-site")]
+    [InlineData("Origin", "https://elsewhere.example")]
+    [InlineData("Origin", "null")]
+    public async Task Another_site_presses_nothing(string header, string value)
+    {
+        using var request = new HttpRequestMessage(HttpMethod.Post, new Uri("/api/brews/1/entries", UriKind.Relative)) { Content = JsonContent.Create(Array.Empty<object>()) };
+        request.Headers.Add(header, value);
+        Assert.Equal(HttpStatusCode.Forbidden, (await client.SendAsync(request, TestContext.Current.CancellationToken)).StatusCode);
+    }
+
+    [Fact]
+    public async Task A_brew_that_is_not_here_is_said_so_and_too_many_entries_are_refused()
+    {
+        Assert.Equal(HttpStatusCode.NotFound, (await PostAsync(99_999, "[]")).StatusCode);
+        var many = JsonSerializer.Serialize(Enumerable.Range(0, 201).Select(_ => Entry("still", 3, NowMs)));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await PostAsync(1, many)).StatusCode);
+    }
+
+    [Fact]
+    public async Task The_clock_is_the_servers_and_undoing_the_start_puts_the_dose_back()
+    {
+        var bag = (await App.GetAsync(client, "/plan/fp-long-settle")).QuerySelectorAll("#bag option").Single(option => option.TextContent == "Night Barge").GetAttribute("value")!;
+        var id = await BrewAsync("fp-long-settle", ("bag", bag));
+        async Task<double> LeftG() => (await app.DataAsync(db => db.Bags.AsNoTracking().SingleAsync(row => row.Name == "Night Barge"))).LeftG;
+        var before = await LeftG();
+        var start = Entry("start", 3, null);
+        await SendAsync(id, start);
+        Assert.Equal(before - 32, await LeftG());
+        Assert.Equal(NowMs, (await BrewOf(id)).StartedAtMs);
+        await SendAsync(id, Entry("undo", 3, null, start.Id));
+        Assert.Null((await BrewOf(id)).StartedAtMs);
+        Assert.Equal(before, await LeftG());
+    }
+
+    [Fact]
+    public async Task What_a_device_kept_for_more_than_a_day_still_counts_and_nothing_is_later_than_now()
+    {
+        var id = await BrewAsync("fp-long-settle");
+        var openedAtMs = NowMs;
+        app.Time.Advance(TimeSpan.FromHours(26));
+        await SendAsync(id, Entry("start", 3, openedAtMs + 60_000), Entry("done", 3, openedAtMs + 80_000), Entry("done", 4, NowMs + 9_000_000));
+        var brew = await BrewOf(id);
+        Assert.Equal((openedAtMs + 60_000, 3), (brew.StartedAtMs, brew.Entries.Count));
+        Assert.Equal(NowMs, brew.Entries.Max(row => row.AtMs));
+        // A device that thinks it is long ago said it when the brew was opened, at the earliest.
+        await SendAsync(id, Entry("still", 5, 5));
+        Assert.Equal(openedAtMs, (await BrewOf(id)).Entries.Min(row => row.AtMs));
+    }
+
+    [Fact]
+    public async Task Two_devices_one_without_network_come_to_one_brew_in_whatever_order_they_are_heard()
+    {
+        var id = await BrewAsync("fp-bloomed");
+        var zero = NowMs + 1_000;
+        app.Time.Advance(TimeSpan.FromSeconds(300));
+        object[] here = [Entry("start", 2, zero), Entry("done", 2, zero + 7_000), Entry("done", 3, zero + 9_000)];
+        object[] there = [Entry("start", 2, zero + 400), Entry("done", 4, zero + 58_000), Entry("begun", 7, zero + 262_000)];
+        await SendAsync(id, there);
+        await SendAsync(id, here);
+        var brew = await BrewOf(id);
+        var plan = ForecastModel.Published.Run(brew.Recipe());
+        var run = brew.Run(plan, zero + 270_000);
+        Assert.Equal(zero, brew.StartedAtMs);
+        Assert.Equal(6, brew.Entries.Count);
+        Assert.Equal([7, 9, 58, 58], run.Done.Where(done => done.Index is 2 or 3 or 4 or 5).Select(done => Math.Round(done.EndS!.Value)));
+        Assert.Equal((7, 262.0), (run.Present!.Index, run.Present.BegunS!.Value));
+    }
+
+    [Fact]
+    public async Task A_press_that_another_screen_made_already_is_kept_told_and_changes_nothing()
+    {
+        var id = await BrewAsync("fp-long-settle");
+        var zero = NowMs;
+        app.Time.Advance(TimeSpan.FromSeconds(22));
+        await SendAsync(id, Entry("start", 3, zero), Entry("done", 3, zero + 19_000));
+        var message = await SendAsync(id, Entry("done", 3, zero + 21_000));
+        Assert.Contains("another screen", message, StringComparison.Ordinal);
+        var brew = await BrewOf(id);
+        Assert.Equal(3, brew.Entries.Count);
+        Assert.Equal(19, brew.Run(ForecastModel.Published.Run(brew.Recipe()), NowMs).Done[^1].EndS!.Value, 0.01);
+    }
+
+    [Fact]
+    public async Task Who_said_it_stands_with_it()
+    {
+        var id = await BrewAsync("fp-long-settle");
+        await SendAsync(id, Entry("start", 3, null));
+        var brew = await BrewOf(id);
+        var barista = await app.DataAsync(db => db.Baristas.FirstAsync(row => row.Id == brew.BaristaId));
+        Assert.Equal(barista.Name, Assert.Single(brew.Entries).By);
+    }
+
+    public static TheoryData<string> OneOfEachFamily => ["fp-bloomed", "tp-upright-short", "vd-coffee-first", "ld-closed", "si-whirl", "jar-spoons", "tp-turned", "ld-split", "ld-long-soak-iced"];
+
+    /// <summary>Pressed only at the start, the release and what only an eye can tell; the pages say what is asked at each.</summary>
+    [Theory]
+    [MemberData(nameof(OneOfEachFamily))]
+    public async Task A_brew_is_conducted_with_the_fewest_presses_and_ends_in_its_summary(string recipeId)
+    {
+        var id = await BrewAsync(recipeId);
+        var forecast = ForecastModel.Published.Run((await BrewOf(id)).Recipe());
+        var plan = ConductPlan.Of(forecast);
+        var zero = NowMs;
+        await SendAsync(id, Entry("start", plan.Anchor, zero));
+        foreach (var timing in forecast.Timings.Skip(plan.Anchor + 1))
+        {
+            var step = plan.Steps[timing.Index];
+            if (step.Release)
+            {
+                await AtAsync(zero, timing.StartS);
+                var page = await App.GetAsync(client, $"/brew/{id}");
+                Assert.Equal(Words(forecast.Recipe, timing.Index).Begins(forecast.Recipe, forecast.Recipe.Steps[timing.Index]), page.QuerySelector("#done-word")!.TextContent);
+                await SendAsync(id, Entry(step.Length > 0 ? "begun" : "done", timing.Index, NowMs));
+            }
+
+            if (step.Ends == StepEnding.Sight)
+            {
+                await AtAsync(zero, timing.EndS);
+                var page = await App.GetAsync(client, $"/brew/{id}");
+                Assert.Equal(Words(forecast.Recipe, timing.Index).Says(forecast.Recipe.Steps[timing.Index]), page.QuerySelector("#done-word")!.TextContent);
+                await SendAsync(id, Entry("done", timing.Index, NowMs));
+            }
+        }
+
+        await AtAsync(zero, forecast.Totals.FinishS + 120);
+        var after = await client.GetAsync(new Uri($"/brew/{id}", UriKind.Relative), TestContext.Current.CancellationToken);
+        Assert.EndsWith("/after", after.RequestMessage!.RequestUri!.AbsolutePath, StringComparison.Ordinal);
+        var summary = await App.ParseAsync(after);
+        Assert.Empty(summary.QuerySelectorAll(".verdict.off"));
+        Assert.NotEmpty(summary.QuerySelectorAll(".verdict"));
+        var brew = await BrewOf(id);
+        Assert.Equal(BrewState.Finished, brew.State);
+        Assert.Equal(forecast.Totals.FinalTdsPercent, brew.Facts!.FinalTdsPercent, 0.01);
+    }
+
+    [Theory]
+    [MemberData(nameof(OneOfEachFamily))]
+    public async Task Left_alone_after_the_start_the_release_is_called_and_nothing_else_is_stuck(string recipeId)
+    {
+        var id = await BrewAsync(recipeId);
+        var forecast = ForecastModel.Published.Run((await BrewOf(id)).Recipe());
+        var release = Acts.ReleaseIndex(forecast.Recipe);
+        var zero = NowMs;
+        await SendAsync(id, Entry("start", RecipeChecker.AnchorIndex(forecast.Recipe), zero));
+        await AtAsync(zero, forecast.Totals.FinishS + 900);
+        var page = await App.GetAsync(client, $"/brew/{id}");
+        Assert.Equal(Words(forecast.Recipe, release).Verb(forecast.Recipe.Steps[release]), page.QuerySelector("#verb")!.TextContent);
+        Assert.True(page.QuerySelector("#brew")!.ClassList.Contains("call"));
+        Assert.StartsWith("+", page.QuerySelector("#countdown-number")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Without_a_script_a_hold_offers_the_next_step_early_and_a_grace_lets_it_go_on()
+    {
+        var id = await BrewAsync("fp-bloomed");
+        var page = await App.GetAsync(client, $"/brew/{id}");
+        Assert.Equal("Warm the vessel", page.QuerySelector("#verb")!.TextContent);
+        page = await SayAsync(id, page, "#hands");
+        Assert.Equal("Add the coffee", page.QuerySelector("#verb")!.TextContent);
+        page = await SayAsync(id, page, "#start-form");
+        var zero = (await BrewOf(id)).StartedAtMs!.Value;
+        Assert.Equal("Poured", page.QuerySelector("#done-word")!.TextContent);
+        await AtAsync(zero, 10);
+        page = await App.GetAsync(client, $"/brew/{id}");
+        Assert.False(page.QuerySelector("#still")!.HasAttribute("hidden"));
+        page = await SayAsync(id, page, "#still-form");
+        Assert.True(page.QuerySelector("#still")!.HasAttribute("hidden"));
+        await AtAsync(zero, 20);
+        Assert.Equal("Pour", (await App.GetAsync(client, $"/brew/{id}")).QuerySelector("#verb")!.TextContent);
+        page = await SayAsync(id, await App.GetAsync(client, $"/brew/{id}"), "#hands");
+        page = await SayAsync(id, page, "#hands");
+        Assert.Equal(("Hold", "Pour now, 0:20 early"), (page.QuerySelector("#verb")!.TextContent, page.QuerySelector("#done-word")!.TextContent));
+        page = await SayAsync(id, page, "#undo-form");
+        Assert.Equal("Swirl", page.QuerySelector("#verb")!.TextContent);
+    }
+
+    [Fact]
+    public async Task What_was_assumed_is_listed_and_put_right_in_one_place()
+    {
+        var id = await FinishedAsync("fp-slow-eight", lateS: 60);
+        var page = await App.GetAsync(client, $"/brew/{id}/after");
+        Assert.Contains(page.QuerySelectorAll(".verdict.off"), verdict => verdict.TextContent.Contains("Released at 8:55, 52 s after", StringComparison.Ordinal));
+        Assert.Equal(5, page.QuerySelectorAll(".assumed .field-row").Length);
+        var refused = await App.PostAsync(client, page, $"/brew/{id}/after?handler=Right", ("ended-2", "soon"), ("ended-3", "1:30"));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, refused.StatusCode);
+        var back = await App.ParseAsync(refused);
+        Assert.Equal("soon", back.QuerySelector("#ended-2")!.GetAttribute("value"));
+        Assert.NotNull(back.QuerySelector("#ended-2-problem"));
+        (await App.PostAsync(client, page, $"/brew/{id}/after?handler=Right", ("ended-2", "0:20"), ("ended-3", "1:30"))).EnsureSuccessStatusCode();
+        var brew = await BrewOf(id);
+        var run = brew.Run(ForecastModel.Published.Run(brew.Recipe()), NowMs);
+        Assert.Equal([20, 90], run.Done.Where(done => done.By == EndedBy.Press && done.Index is 2 or 3).Select(done => done.EndS!.Value));
+        Assert.Equal(BrewState.Finished, brew.State);
+        Assert.Equal(3, brew.Facts!.Assumed);
+    }
+
+    [Fact]
+    public async Task What_was_weighed_and_read_is_checked_against_what_is_possible_and_counts()
+    {
+        var id = await FinishedAsync("tp-short-bypass");
+        var page = await App.GetAsync(client, $"/brew/{id}/after");
+        foreach (var (name, value) in ((string, string)[])[("doseG", "0"), ("waterC", "101"), ("beverageG", "400"), ("letDownG", "-1"), ("drinkC", "abc"), ("weight-3", "NaN")])
+        {
+            var refused = await App.PostAsync(client, page, $"/brew/{id}/after?handler=Weighed", (name, value), ("iceG", "5"), ("drinkC", "61"));
+            Assert.Equal((name, HttpStatusCode.UnprocessableEntity), (name, refused.StatusCode));
+            Assert.NotNull((await App.ParseAsync(refused)).QuerySelector($"#{name}-problem"));
+        }
+
+        Assert.Empty((await BrewOf(id)).Observations);
+        var before = (await BrewOf(id)).Facts!.FinalTdsPercent;
+        (await App.PostAsync(client, page, $"/brew/{id}/after?handler=Weighed", ("doseG", "20,5"), ("waterC", ""), ("beverageG", "214"), ("letDownG", "130"), ("weight-3", "128"))).EnsureSuccessStatusCode();
+        var brew = await BrewOf(id);
+        Assert.Equal([(ObservationNames.Beverage, 214.0), (ObservationNames.Dose, 20.5), (ObservationNames.LetDown, 130.0)], brew.Observations.Select(one => (one.Name, one.Value)).OrderBy(one => one.Name, StringComparer.Ordinal));
+        Assert.True(brew.Facts!.FinalTdsPercent < before - 0.1);
+        Assert.Equal((20.5, 128), (brew.Facts.DoseG, brew.Facts.WaterG));
+        Assert.Contains("214 g weighed", (await App.GetAsync(client, $"/brew/{id}/after")).Body!.TextContent, StringComparison.Ordinal);
+        (await App.PostAsync(client, page, $"/brew/{id}/after?handler=Weighed", ("doseG", ""))).EnsureSuccessStatusCode();
+        Assert.Equal(22, (await BrewOf(id)).Facts!.DoseG);
+    }
+
+    [Fact]
+    public async Task A_last_press_by_mistake_is_taken_back_from_the_summary_and_the_brew_goes_on()
+    {
+        var id = await BrewAsync("vd-coffee-first");
+        var plan = ForecastModel.Published.Run((await BrewOf(id)).Recipe());
+        var zero = NowMs;
+        app.Time.Advance(TimeSpan.FromSeconds(200));
+        var drain = Acts.ReleaseIndex(plan.Recipe);
+        await SendAsync(id, Entry("start", 3, zero), Entry("begun", drain, zero + 185_000), Entry("done", drain, zero + 190_000), Entry("done", drain + 1, zero + 191_000));
+        Assert.Equal(BrewState.Finished, (await BrewOf(id)).State);
+        var page = await App.GetAsync(client, $"/brew/{id}/after");
+        var again = await SayAsync(id, page, "#not-finished");
+        Assert.Equal("Stir the cup", again.QuerySelector("#verb")!.TextContent);
+        var brew = await BrewOf(id);
+        Assert.Equal((BrewState.Running, null, null), (brew.State, brew.EndedAtMs, brew.Facts));
+        Assert.Equal("Let it drain", (await SayAsync(id, again, "#undo-form")).QuerySelector("#verb")!.TextContent);
+    }
+
+    [Fact]
+    public async Task What_comes_for_a_brew_given_up_stays_with_it_and_changes_nothing()
+    {
+        var id = await BrewAsync("fp-bloomed");
+        var page = await App.GetAsync(client, $"/brew/{id}");
+        (await App.PostAsync(client, page, $"/brew/{id}?handler=Abandon", ("why", "wrong coffee"))).EnsureSuccessStatusCode();
+        Assert.Contains("given up", await SendAsync(id, Entry("start", 2, null)), StringComparison.Ordinal);
+        var brew = await BrewOf(id);
+        Assert.Equal((BrewState.Abandoned, null, 1), (brew.State, brew.StartedAtMs, brew.Entries.Count));
+    }
+
+    [Fact]
+    public async Task Each_taster_has_a_tasting_of_their_own_and_what_nobody_placed_is_not_recorded()
+    {
+        var id = await FinishedAsync("jar-spoons");
+        var page = await App.GetAsync(client, $"/taste/{id}");
+        (await App.PostAsync(client, page, $"/taste/{id}", ("placed", ""), ("sharp-harsh", "0"), ("thin-heavy", "0"), ("score", "7"), ("note", "quiet"))).EnsureSuccessStatusCode();
+        var other = app.Browser();
+        await App.PostAsync(other, await App.GetAsync(other, "/you"), "/you?handler=New", ("name", $"Taster {id}"));
+        (await App.PostAsync(other, await App.GetAsync(other, $"/taste/{id}"), $"/taste/{id}", ("placed", "1"), ("sharp-harsh", "3"), ("thin-heavy", "-2"), ("score", "5"), ("note", ""))).EnsureSuccessStatusCode();
+        var tastings = (await BrewOf(id)).Tastings.OrderBy(one => one.Id).Select(one => (one.SharpHarsh, one.ThinHeavy, one.Score)).ToList();
+        Assert.Equal([(null, null, 7.0), (3, -2, 5.0)], tastings);
+        var told = (await App.GetAsync(client, $"/log/{id}")).QuerySelectorAll(".tasted").Select(one => one.TextContent).ToList();
+        Assert.Contains("not placed on the pad, 7 of 10", told[0], StringComparison.Ordinal);
+        Assert.Contains($"Taster {id}: harsh, thin, 5 of 10", told[1], StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_brew_nobody_has_to_press_any_more_ends_when_it_is_looked_at_and_its_facts_are_there()
+    {
+        var id = await BrewAsync("fp-bloomed");
+        var zero = NowMs;
+        await SendAsync(id, Entry("start", 2, zero));
+        app.Time.Advance(TimeSpan.FromSeconds(260));
+        await SendAsync(id, Entry("begun", 7, NowMs));
+        Assert.Contains(id, await UnderWayAsync());
+        app.Time.Advance(TimeSpan.FromSeconds(120));
+        Assert.DoesNotContain(id, await UnderWayAsync());
+        var brew = await BrewOf(id);
+        Assert.Equal((BrewState.Finished, zero + 297_000), (brew.State, brew.EndedAtMs));
+        await app.DataAsync(db => db.Facts.Where(row => row.BrewId == id).ExecuteDeleteAsync());
+        await app.DataAsync(async db =>
+        {
+            await new Data.Stores.BrewStore(db, app.Time, ForecastModel.Published).WorkOutMissingFactsAsync(TestContext.Current.CancellationToken);
+            return 0;
+        });
+        Assert.Equal(brew.Facts!.FinalTdsPercent, (await BrewOf(id)).Facts!.FinalTdsPercent);
+    }
+
+    [Fact]
+    public async Task Several_under_way_each_have_a_lane()
+    {
+        var first = await BrewAsync("fp-bloomed");
+        var second = await BrewAsync("ld-closed");
+        var page = await App.GetAsync(client, "/brew");
+        var lanes = page.QuerySelectorAll("#lanes .lane").Select(lane => lane.GetAttribute("data-id")).ToList();
+        Assert.Contains(Text(first), lanes);
+        Assert.Contains(Text(second), lanes);
+        Assert.NotNull(page.QuerySelector($"#gauge-brews [data-id=\"{first}\"]"));
+    }
+
+    [Fact]
+    public async Task A_page_that_knows_a_plan_is_not_told_it_again()
+    {
+        var id = await BrewAsync("fp-bloomed");
+        async Task<JsonElement> Told(string query)
+        {
+            using var body = JsonDocument.Parse(await client.GetStringAsync(new Uri("/api/under-way" + query, UriKind.Relative), TestContext.Current.CancellationToken));
+            return body.RootElement.GetProperty("brews").EnumerateArray().Single(one => one.GetProperty("id").GetInt32() == id).Clone();
+        }
+
+        var plan = (await Told("")).GetProperty("plan");
+        Assert.Equal(JsonValueKind.Null, (await Told($"?known={id},x,-5")).GetProperty("plan").ValueKind);
+        var pour = plan.GetProperty("steps")[4];
+        Assert.Equal(("Pour", "Poured", "hands", 55, 405), (pour.GetProperty("verb").GetString(), pour.GetProperty("says").GetString(), pour.GetProperty("ends").GetString(), Math.Round(pour.GetProperty("fromG").GetDouble()), Math.Round(pour.GetProperty("toG").GetDouble())));
+    }
+
+    /// <summary>After the scale is set to zero again the display counts from there, and so does what the page asks for.</summary>
+    [Fact]
+    public void After_a_tare_the_grams_asked_for_are_those_on_the_display()
+    {
+        var recipe = RecipeLibrary.Find("fp-bloomed")!;
+        var forecast = ForecastModel.Published.Run(recipe with { Steps = [.. recipe.Steps[..4], new Step.Tare(), .. recipe.Steps[4..]] });
+        var plan = Pages.Brewing.PagePlan.Of(forecast, new Wording.Show(Core.Reckoning.Units.Metric));
+        Assert.Equal((0, 350), (Math.Round(plan.Steps[5].FromG!.Value), Math.Round(plan.Steps[5].ToG!.Value)));
+    }
+
+    private async Task<int> BrewAsync(string recipe, params (string Name, string Value)[] values)
+    {
+        var plan = await App.GetAsync(client, $"/plan/{recipe}");
+        var answer = await App.PostAsync(client, plan, $"/plan/{recipe}?handler=Brew", values);
+        answer.EnsureSuccessStatusCode();
+        return int.Parse(answer.RequestMessage!.RequestUri!.AbsolutePath.Split('/')[^1], CultureInfo.InvariantCulture);
+    }
+
+    /// <summary>A brew that is over: started, released so much late, and what is awaited seen in its time.</summary>
+    private async Task<int> FinishedAsync(string recipe, double lateS = 0)
+    {
+        var id = await BrewAsync(recipe);
+        var forecast = ForecastModel.Published.Run((await BrewOf(id)).Recipe());
+        var plan = ConductPlan.Of(forecast);
+        var zero = NowMs;
+        app.Time.Advance(TimeSpan.FromSeconds(forecast.Totals.FinishS + lateS + 300));
+        var entries = new List<object> { Entry("start", plan.Anchor, zero) };
+        foreach (var timing in forecast.Timings.Skip(plan.Anchor + 1))
+        {
+            if (plan.Steps[timing.Index].Release)
+            {
+                entries.Add(Entry(plan.Steps[timing.Index].Length > 0 ? "begun" : "done", timing.Index, zero + (1000 * (timing.StartS + lateS))));
+            }
+
+            if (plan.Steps[timing.Index].Ends == StepEnding.Sight)
+            {
+                entries.Add(Entry("done", timing.Index, zero + (1000 * (timing.EndS + lateS))));
+            }
+        }
+
+        await SendAsync(id, [.. entries]);
+        Assert.Equal(BrewState.Finished, (await BrewOf(id)).State);
+        return id;
+    }
+
+    private Task AtAsync(long zero, double atS)
+    {
+        app.Time.Advance(TimeSpan.FromMilliseconds(Math.Max(0, zero + (long)Math.Ceiling(atS * 1000) - NowMs)));
+        return Task.CompletedTask;
+    }
+
+    private static Sent Entry(string kind, int step, double? atMs, Guid? undoes = null) => new(Guid.NewGuid(), kind, step, atMs, undoes);
+
+    private Task<HttpResponseMessage> PostAsync(int id, string json) =>
+        client.PostAsync(new Uri($"/api/brews/{Text(id)}/entries", UriKind.Relative), new StringContent(json, Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken);
+
+    /// <summary>Sends entries, and says what was told.</summary>
+    private async Task<string?> SendAsync(int id, params object[] entries)
+    {
+        var answer = await PostAsync(id, JsonSerializer.Serialize(entries, JsonSerializerOptions.Web));
+        Assert.Equal(HttpStatusCode.OK, answer.StatusCode);
+        using var body = JsonDocument.Parse(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken));
+        return body.RootElement.GetProperty("message").GetString();
+    }
+
+    /// <summary>Presses a button of a page as a browser without scripts does.</summary>
+    private async Task<IDocument> SayAsync(int id, IDocument page, string form)
+    {
+        var fields = page.QuerySelectorAll($"{form} input[type=hidden]").Select(field => (field.GetAttribute("name")!, field.GetAttribute("value") ?? "")).Where(field => field.Item1 != "__RequestVerificationToken").ToArray();
+        var answer = await App.PostAsync(client, page, $"/brew/{Text(id)}?handler=Say", fields);
+        Assert.Equal(HttpStatusCode.OK, answer.StatusCode);
+        return await App.ParseAsync(answer);
+    }
+
+    private async Task<List<int>> UnderWayAsync()
+    {
+        using var body = JsonDocument.Parse(await client.GetStringAsync(new Uri("/api/under-way", UriKind.Relative), TestContext.Current.CancellationToken));
+        return [.. body.RootElement.GetProperty("brews").EnumerateArray().Select(one => one.GetProperty("id").GetInt32())];
+    }
+
+    private Task<Brew> BrewOf(int id) => app.DataAsync(db => db.Brews.AsNoTracking().Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Tastings).Include(row => row.Facts).FirstAsync(row => row.Id == id));
+
+    private static Wording.VerbWording Words(Recipe recipe, int index) => Wording.VerbWording.Of(recipe.Steps[index]);
+
+    private static string Text(int number) => number.ToString(CultureInfo.InvariantCulture);
+
+    private sealed record Sent(Guid Id, string Kind, int Step, double? AtMs, Guid? Undoes);
+}
