@@ -129,6 +129,24 @@ public sealed class BrewRunTests
     }
 
     [Fact]
+    public void While_it_runs_what_is_late_comes_no_sooner_than_now_and_the_cup_gets_stronger()
+    {
+        var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("vd-coffee-first")!);
+        var plan = ConductPlan.Of(forecast);
+        BrewEntry[] entries = [Entry(EntryKind.Start, plan.Anchor, 0)];
+        double TdsAt(double nowS, params BrewEntry[] more)
+        {
+            var run = BrewRun.Replay(plan, [.. entries, .. more], Zero + (nowS * 1000));
+            return ForecastModel.Published.Run(AsBrewed.Of(forecast.Recipe, run, Actuals.None, nowS)).Totals.FinalTdsPercent;
+        }
+
+        var release = Acts.ReleaseIndex(forecast.Recipe);
+        Assert.Equal(forecast.Totals.FinalTdsPercent, TdsAt(100), 0.003);
+        Assert.True(TdsAt(400) > TdsAt(250) + 0.01 && TdsAt(250) > forecast.Totals.FinalTdsPercent + 0.005);
+        Assert.Equal(TdsAt(250), TdsAt(400, Entry(EntryKind.Begun, release, 250)), 0.001);
+    }
+
+    [Fact]
     public void What_was_weighed_and_read_takes_the_place_of_what_was_planned()
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("tp-short-bypass")!);

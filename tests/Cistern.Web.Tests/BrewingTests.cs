@@ -220,7 +220,7 @@ public sealed class BrewingTests : IClassFixture<App>
         await SendAsync(id, Entry("start", RecipeChecker.AnchorIndex(forecast.Recipe), zero));
         await AtAsync(zero, forecast.Totals.FinishS + 900);
         var page = await App.GetAsync(client, $"/brew/{id}");
-        Assert.Equal(Words(forecast.Recipe, release).Verb(forecast.Recipe.Steps[release]), page.QuerySelector("#verb")!.TextContent);
+        Assert.Equal(Wording.StepWording.Of(forecast.Recipe, release, new Wording.Show(Core.Reckoning.Units.Metric)).Verb, page.QuerySelector("#verb")!.TextContent);
         Assert.True(page.QuerySelector("#brew")!.ClassList.Contains("call"));
         Assert.StartsWith("+", page.QuerySelector("#countdown-number")!.TextContent, StringComparison.Ordinal);
     }

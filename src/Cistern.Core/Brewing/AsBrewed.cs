@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Brewing;
@@ -10,7 +11,8 @@ public static class AsBrewed
     /// <param name="recipe">The plan.</param>
     /// <param name="run">Where the brew stands; steps still to come stay as planned.</param>
     /// <param name="actuals">What was weighed and read.</param>
-    public static Recipe Of(Recipe recipe, BrewRun run, Actuals actuals)
+    /// <param name="nowS">The time on the clock while it runs, s: what is late already comes no sooner than now.</param>
+    public static Recipe Of(Recipe recipe, BrewRun run, Actuals actuals, double? nowS = null)
     {
         recipe = recipe with
         {
@@ -35,6 +37,10 @@ public static class AsBrewed
             if (doneAt.TryGetValue(i, out var done) && done is { StartS: { } startS, EndS: { } endS })
             {
                 step = Timed(step, startS, done.By == EndedBy.NotSeen ? null : endS, placed: i > anchor);
+            }
+            else if (nowS is { } atS && run is { ClockRuns: true, Present: { } present } && present.Index == i && i > anchor)
+            {
+                step = GoingOn(step, present, atS, release: i == Acts.ReleaseIndex(recipe));
             }
 
             steps.Add(step);
@@ -78,6 +84,24 @@ public static class AsBrewed
 
             return -1;
         }
+    }
+
+    /// <summary>The step at hand: begun when it was said, or no sooner than now where that is awaited; and it has taken at least as long as it has.</summary>
+    private static Step GoingOn(Step step, PresentStep present, double nowS, bool release)
+    {
+        if (step is Step.Wait || nowS < present.StartS)
+        {
+            return present.BegunS is { } early ? step with { AtS = early } : step;
+        }
+
+        var startS = present.BegunS ?? (release ? Math.Max(present.DueS, nowS) : present.DueS);
+        var lastsS = nowS - startS;
+        return step switch
+        {
+            Step.WaitFor wait => wait with { AtS = startS, ExpectS = Math.Max(wait.ExpectS, lastsS) },
+            Step.Pour or Step.Press or Step.Plunge or Step.Decant => step with { AtS = startS, OverS = Math.Max(step.OverS, lastsS) },
+            _ => step with { AtS = startS },
+        };
     }
 
     /// <summary>A step at its own time; where its end was not seen it took as long as planned.</summary>

@@ -68,7 +68,11 @@ public static class BrewPlan
         BrewRun.Replay(ConductPlan.Of(plan), brew.CoreEntries, brew.State == BrewState.Finished ? (brew.EndedAtMs ?? nowMs) + AfterMs : nowMs);
 
     /// <summary>The forecast of it as it was really brewed; what is still to come is as planned.</summary>
-    public static Forecast AsItWas(this Brew brew, Forecast plan, BrewRun run) => plan.Model.Run(AsBrewed.Of(plan.Recipe, run, brew.Actuals()), plan.Options);
+    /// <param name="brew">The brew, with its entries, weights and observations.</param>
+    /// <param name="plan">The forecast of its plan.</param>
+    /// <param name="run">Where it stands.</param>
+    /// <param name="nowS">The time on its clock while it runs, s.</param>
+    public static Forecast AsItWas(this Brew brew, Forecast plan, BrewRun run, double? nowS = null) => plan.Model.Run(AsBrewed.Of(plan.Recipe, run, brew.Actuals(), nowS), plan.Options);
 
     /// <summary>Works its facts out anew.</summary>
     /// <param name="brew">A brew that is over, with its entries, weights and observations.</param>

@@ -24,7 +24,7 @@ public sealed class Here(CisternDb db, IHttpContextAccessor context, TimeProvide
     /// <summary>The cookie that remembers a theme chosen by hand.</summary>
     public const string ThemeCookie = "theme";
 
-    private const int MostLanes = 8;
+    private const int MostLanes = 24;
 
     private IReadOnlyList<UnderWay>? underWay;
     private bool loaded;

@@ -12,7 +12,7 @@ public static class FlowWording
             ? $"its window, {Show.Clock(verdict.LowS)} to {Show.Clock(verdict.HighS)}"
             : $"what was foretold, {Show.Clock(verdict.LowS)} to {Show.Clock(verdict.HighS)}";
         var time = Show.Clock(verdict.ActualS);
-        var off = Show.Seconds(Math.Abs(verdict.OffS));
+        var off = Math.Abs(verdict.OffS) < 100 ? Show.Seconds(Math.Abs(verdict.OffS)) : Show.Clock(Math.Abs(verdict.OffS));
         return (verdict.Of, verdict.Place) switch
         {
             (FlowOf.Release, FlowPlace.Within) => $"Released at {time}, within {window}.",

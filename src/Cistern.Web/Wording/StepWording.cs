@@ -4,13 +4,14 @@ namespace Cistern.Web.Wording;
 
 /// <summary>A step as a barista is told it.</summary>
 /// <param name="Verb">What to do, in one or two words.</param>
+/// <param name="GoingOn">What it is called while it goes on.</param>
 /// <param name="Target">How far, how much, how often.</param>
 /// <param name="Caution">What can hurt here, or null.</param>
 /// <param name="Says">What a press says when it is over: <c>Poured</c>.</param>
 /// <param name="Begins">What a press says when it begins: <c>Open now</c>.</param>
 /// <param name="How">With what, along which path, and the author's note; empty where nothing is said.</param>
 /// <param name="Signs">What is seen, heard and smelt, and what it means; the first is how it goes well.</param>
-public sealed record StepWords(string Verb, string Target, string? Caution, string Says, string Begins, string How, IReadOnlyList<StepSign> Signs);
+public sealed record StepWords(string Verb, string GoingOn, string Target, string? Caution, string Says, string Begins, string How, IReadOnlyList<StepSign> Signs);
 
 /// <summary>Puts steps into words.</summary>
 public static class StepWording
@@ -27,7 +28,9 @@ public static class StepWording
             target = $"{target}, {of} {Show.Clock(window.Low)} to {Show.Clock(window.High)}".TrimStart(',', ' ');
         }
 
-        return new StepWords(words.Verb(step), target, Cautions.For(recipe, step), words.Says(step), words.Begins(recipe, step), How(step), StepSigns.Of(recipe, step));
+        // A valve dripper's drain begins with a hand that sets it down, and goes on by itself.
+        var verb = step is Step.Drain && recipe.Brewer.Family == VesselFamily.ValveDripper && Core.Forecasts.Acts.ReleaseIndex(recipe) == index ? "Set it on the server" : words.Verb(step);
+        return new StepWords(verb, words.Verb(step), target, Cautions.For(recipe, step), words.Says(step), words.Begins(recipe, step), How(step), StepSigns.Of(recipe, step));
     }
 
     private static string How(Step step)

@@ -191,7 +191,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, Here here, BrewStore
         Run = brew.Run(Plan, here.NowMs);
         var sinceMs = brew.Entries.Where(entry => entry.Kind == EntryKind.Ready).Select(entry => entry.AtMs).DefaultIfEmpty(brew.OpenedAtMs).Max();
         NowS = Math.Max(0, here.NowMs - (Run.StartedAtMs ?? sinceMs)) / 1000;
-        Real = Run.ClockRuns ? brew.AsItWas(Plan, Run) : Plan;
+        Real = Run.ClockRuns ? brew.AsItWas(Plan, Run, NowS) : Plan;
         Stage = Stage.Of(Plan, Run, NowS, Show);
         return true;
     }

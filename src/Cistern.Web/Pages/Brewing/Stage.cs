@@ -53,7 +53,8 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
 
         var step = plan.Steps[present.Index];
         var nextAt = present.Index + 1;
-        var then = nextAt < recipe.Steps.Length ? $"then, at {Show.Clock(present.EndS)}, {Told(recipe, nextAt, show)}" : "the last step";
+        var then = nextAt < recipe.Steps.Length ? $"then, at {Show.Clock(Math.Max(present.EndS, plan.Steps[nextAt].At ?? plan.Steps[nextAt].Low ?? 0))}, {Told(recipe, nextAt, show)}" : "the last step";
+        var soon = nextAt < recipe.Steps.Length ? $"then {Told(recipe, nextAt, show)}" : "the last step";
         if (step.Ends == StepEnding.Clock)
         {
             var follows = nextAt < recipe.Steps.Length && plan.Steps[nextAt].Ends != StepEnding.Clock;
@@ -71,13 +72,14 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
         {
             var action = step.Release ? Begin(recipe, plan, present.Index, present.DueS, present.LowS, nowS, show) : new StageAction(EntryKind.Done, present.Index, words.Says);
             return present.HighS is { } highS && nowS < highS
-                ? new Stage(words.Verb, words.Target, Left(highS - nowS), highS - nowS < ClosingS ? "closing" : "window", $"left of its window, until {Show.Clock(highS)}", then, words, action)
-                : new Stage(words.Verb, words.Target, $"+{Left(Math.Floor(nowS - Math.Max(present.DueS, present.HighS ?? 0)))}", "call", present.HighS is null ? "since it was due" : "since its window closed", then, words, action);
+                ? new Stage(words.Verb, words.Target, Left(highS - nowS), highS - nowS < ClosingS ? "closing" : "window", $"left of its window, until {Show.Clock(highS)}", soon, words, action)
+                : new Stage(words.Verb, words.Target, $"+{Left(Math.Floor(nowS - Math.Max(present.DueS, present.HighS ?? 0)))}", "call", present.HighS is null ? "since it was due" : "since its window closed", soon, words, action);
         }
 
         var leftS = present.EndS - nowS;
+        var goingOn = present.BegunS is null ? words.Verb : words.GoingOn;
         var mood = leftS >= -1 ? "on" : present.AssumedAtS is not null ? "grace" : "late";
-        return new Stage(words.Verb, words.Target, leftS >= 0 ? Left(leftS) : $"+{Left(Math.Floor(-leftS))}", mood,
+        return new Stage(goingOn, words.Target, leftS >= 0 ? Left(leftS) : $"+{Left(Math.Floor(-leftS))}", mood,
             mood == "grace" ? "taken as done as planned, unless it goes on" : leftS >= 0 ? "left" : "over", then, words, new StageAction(EntryKind.Done, present.Index, words.Says));
     }
 

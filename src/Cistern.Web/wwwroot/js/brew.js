@@ -83,6 +83,7 @@ const draw = () => {
   for (const svg of root.querySelectorAll('svg.tide')) {
     const { from, to, left: x0, right: x1 } = svg.dataset;
     const line = svg.querySelector('.tide-now');
+    if (!line) continue;
     const x = Number(x0) + ((Math.min(now, Number(to)) - Number(from)) / (Number(to) - Number(from))) * (Number(x1) - Number(x0));
     line.setAttribute('visibility', run.startedAtMs === null ? 'hidden' : 'visible');
     line.setAttribute('x1', x);

@@ -137,7 +137,7 @@ export const speak = (text) => {
   speechSynthesis.speak(said);
   return true;
 };
-export const buzz = (kind) => navigator.vibrate?.({ before: 80, at: [300, 120, 300], late: [500, 150, 500, 150, 500] }[kind] ?? 0);
+export const buzz = (kind) => navigator.userActivation?.hasBeenActive !== false && navigator.vibrate?.({ before: 80, at: [300, 120, 300], late: [500, 150, 500, 150, 500] }[kind] ?? 0);
 const notify = async (text, id) => {
   if (!wishes().notify || globalThis.Notification?.permission !== 'granted' || document.visibilityState === 'visible') return;
   const registration = await navigator.serviceWorker?.getRegistration();

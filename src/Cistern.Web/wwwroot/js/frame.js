@@ -58,6 +58,11 @@ const draw = () => {
     setText(lane.querySelector('.gauge-next'), run.startedAtMs === null ? '' : `${stage.verb} ${stage.countdown}`);
     setText(lane.querySelector('.gauge-name'), brew.name);
   }
+  // The nearest first; moved only when the order has changed, and never from under the focus.
+  all.forEach(({ brew }, place) => {
+    const lane = laneOf(brew.id);
+    if (gauge.children[place] !== lane && !gauge.contains(document.activeElement)) gauge.insertBefore(lane, gauge.children[place]);
+  });
   for (const lane of gauge.querySelectorAll('.gauge-brew')) if (brews.has(Number(lane.dataset.id)) && !all.some((one) => one.brew.id === Number(lane.dataset.id))) lane.remove();
   const first = all.find((one) => one.run.startedAtMs !== null);
   if (first) {
@@ -73,7 +78,7 @@ const draw = () => {
   const orphan = [...orphans][0];
   alarm.hidden = !elsewhere && orphan === undefined;
   if (elsewhere) {
-    setText(alarm.querySelector('a'), `${calls.stage.action?.word ?? calls.stage.verb}: ${calls.brew.name}, ${calls.stage.countdown} s`);
+    setText(alarm.querySelector('a'), `${calls.stage.action?.word ?? calls.stage.verb}: ${calls.brew.name}, ${calls.stage.countdown}${calls.stage.countdown.includes(':') ? '' : ' s'}`);
     alarm.querySelector('a').href = `/brew/${calls.brew.id}`;
     alarm.querySelector('button').hidden = true;
   } else if (orphan !== undefined) {

@@ -26,7 +26,8 @@ export const stageOf = (plan, run, now) => {
   }
   const end = (present.begun ?? present.due) + present.length;
   const next = plan.steps[present.index + 1];
-  const then = next ? `then, at ${clock(end)}, ${told(next)}` : 'the last step';
+  const then = next ? `then, at ${clock(Math.max(end, next.at ?? next.low ?? end))}, ${told(next)}` : 'the last step';
+  const soon = next ? `then ${told(next)}` : 'the last step';
   const on = { verb: words.verb, target: words.target, then, step: words };
   if (words.ends === 'clock') {
     return { ...on, countdown: left(end - now), mood: 'hold', about: `until ${clock(end)}`, action: next && next.ends !== 'clock' ? begin(plan, present.index + 1, end, present.low, now) : { kind: 'done', step: present.index, word: words.says } };
@@ -38,14 +39,14 @@ export const stageOf = (plan, run, now) => {
   if (present.begun === null && (words.release || present.high !== null)) {
     const action = words.release ? begin(plan, present.index, present.due, present.low, now) : done;
     return present.high !== null && now < present.high
-      ? { ...on, countdown: left(present.high - now), mood: present.high - now < CLOSING ? 'closing' : 'window', about: `left of its window, until ${clock(present.high)}`, action }
-      : { ...on, countdown: `+${left(Math.floor(now - Math.max(present.due, present.high ?? 0)))}`, mood: 'call', about: present.high === null ? 'since it was due' : 'since its window closed', action };
+      ? { ...on, then: soon, countdown: left(present.high - now), mood: present.high - now < CLOSING ? 'closing' : 'window', about: `left of its window, until ${clock(present.high)}`, action }
+      : { ...on, then: soon, countdown: `+${left(Math.floor(now - Math.max(present.due, present.high ?? 0)))}`, mood: 'call', about: present.high === null ? 'since it was due' : 'since its window closed', action };
   }
   const rest = end - now;
   const mood = rest >= -1 ? 'on' : present.assumedAt !== null ? 'grace' : 'late';
   let about = rest >= 0 ? 'left' : 'over';
   if (mood === 'grace') about = 'taken as done as planned, unless it goes on';
-  return { ...on, countdown: rest >= 0 ? left(rest) : `+${left(Math.floor(-rest))}`, mood, about, action: done };
+  return { ...on, verb: present.begun === null ? words.verb : words.goingOn, countdown: rest >= 0 ? left(rest) : `+${left(Math.floor(-rest))}`, mood, about, action: done };
 };
 
 /** What should stand on the scale's display now, g, while a step brings water; null where nothing is poured or the display is not told. */

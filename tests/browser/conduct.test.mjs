@@ -1,0 +1,245 @@
+import { killUnder } from './kill-entries.mjs';
+import { expect, test } from './server.mjs';
+
+const ready = (page) => expect(page.locator('#brew')).toHaveAttribute('data-ready', '');
+const brew = async (page, server, recipe) => {
+  await page.goto(`${server.url}/plan/${recipe}`);
+  await page.getByRole('button', { name: 'Brew this' }).click();
+  await page.waitForURL(/\/brew\/\d+$/);
+  await ready(page);
+  return Number(page.url().split('/').at(-1));
+};
+const told = async (server, id) => (await (await fetch(`${server.url}/api/under-way`)).json()).brews.find((one) => one.id === id);
+const entries = async (server, id) => (await told(server, id))?.entries.map((one) => `${one.kind} ${one.step}`);
+const giveUp = async (page, server, id) => {
+  await page.goto(`${server.url}/brew/${id}`);
+  await page.getByText('Give this brew up').click();
+  await page.locator('#why').fill('only a trial');
+  await page.getByRole('button', { name: 'Give it up' }).click();
+};
+/** Starts the brew on stage, and waits until the server has it. */
+const start = async (page, server, id) => {
+  await page.locator('#start').click();
+  await expect(page.locator('#clock')).toBeVisible();
+  await expect.poll(async () => (await told(server, id)).startedAtMs).not.toBeNull();
+};
+
+test('nobody presses: the release calls on its own page, on every other one and in the title, until it is answered', async ({ page, context, server }) => {
+  const id = await brew(page, server, 'vd-coffee-first');
+  await start(page, server, id);
+  const other = await context.newPage();
+  await other.goto(`${server.url}/shelf`);
+  await server.advance(190);
+  await expect(page.locator('#verb')).toHaveText('Set it on the server', { timeout: 8_000 });
+  await expect(page.locator('#brew')).toHaveClass(/call/);
+  await expect(page.locator('#countdown-number')).toHaveText(/^\+\d/);
+  await expect(page).toHaveTitle(/Set it on the server now/);
+  await expect(page.locator('body')).toHaveAttribute('data-cue', /^late 7/);
+  await expect(other.locator('#alarm')).toContainText('Set it on the server now: Coffee below', { timeout: 8_000 });
+  await expect(other).toHaveTitle(/Set it on the server now/);
+  await other.locator('#alarm a').click();
+  await ready(other);
+  await other.locator('#done').click();
+  await expect(other.locator('#verb')).toHaveText('Let it drain');
+  await expect(page.locator('#verb')).toHaveText('Let it drain', { timeout: 8_000 });
+  await expect(page.locator('#brew')).not.toHaveClass(/call/);
+  await other.close();
+  await giveUp(page, server, id);
+});
+
+test('an assumption is made after its grace, marked, and taken back like a press', async ({ page, server }) => {
+  const id = await brew(page, server, 'fp-long-settle');
+  await start(page, server, id);
+  await server.advance(22);
+  await expect(page.locator('#still')).toBeVisible({ timeout: 8_000 });
+  await expect(page.locator('#about')).toContainText('taken as done as planned');
+  await server.advance(4);
+  await expect(page.locator('#undo')).toHaveText('Not done yet', { timeout: 8_000 });
+  // The last one assumed is the first taken back: the lid, and then the pour.
+  for (let i = 0; i < 3 && (await page.locator('#verb').textContent()) !== 'Pour'; i += 1) {
+    await page.locator('#undo').click();
+    await page.waitForTimeout(600);
+  }
+  await expect(page.locator('#verb')).toHaveText('Pour');
+  await expect.poll(() => entries(server, id)).toContain('still 3');
+  await server.advance(60);
+  await page.waitForTimeout(2_500);
+  await expect(page.locator('#verb')).toHaveText('Pour');
+  await expect(page.locator('#still')).toBeHidden();
+  await giveUp(page, server, id);
+});
+
+test('all pages closed and opened again without network in mid-brew: the brew goes on, and what was pressed is sent later', async ({ context, server }) => {
+  const page = await context.newPage();
+  const id = await brew(page, server, 'fp-bloomed');
+  await start(page, server, id);
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  // Seen once by the service worker, so that it has the page.
+  await page.reload();
+  await ready(page);
+  await page.waitForTimeout(500);
+  await page.close();
+  await context.setOffline(true);
+  const again = await context.newPage();
+  await again.goto(`${server.url}/brew/${id}`);
+  await ready(again);
+  await expect(again.locator('#link-state')).toContainText('No connection');
+  await expect(again.locator('#clock-time')).toHaveText(/0:\d\d/);
+  const verb = await again.locator('#verb').textContent();
+  await again.locator('#done').click();
+  await expect(again.locator('#verb')).not.toHaveText(verb);
+  await expect(again.locator('#link-state')).toContainText('1 press is kept here');
+  await again.goto(`${server.url}/log`);
+  await expect(again.getByRole('heading', { name: 'No connection' })).toBeVisible();
+  await expect(again.locator('#kept')).toContainText(`Brew ${id}, 1 press kept here`);
+  await context.setOffline(false);
+  // Whichever page is open next sends it.
+  await again.goto(`${server.url}/log`);
+  await expect.poll(async () => (await entries(server, id)).length).toBe(2);
+  await giveUp(again, server, id);
+});
+
+test('two devices, one of them without network: one start, one of each press, and the late one is told', async ({ page, browser, server }) => {
+  const id = await brew(page, server, 'fp-long-settle');
+  const other = await browser.newContext();
+  const there = await other.newPage();
+  await there.goto(`${server.url}/brew/${id}`);
+  await ready(there);
+  await other.setOffline(true);
+  await there.locator('#start').click();
+  await expect(there.locator('#verb')).toHaveText('Pour');
+  await page.locator('#start').click();
+  await page.waitForTimeout(700);
+  await page.locator('#done').click();
+  await expect(page.locator('#verb')).toHaveText('Lid on');
+  await there.waitForTimeout(600);
+  await there.locator('#done').click();
+  await expect(there.locator('#link-state')).toContainText('2 presses are kept here');
+  await other.setOffline(false);
+  await expect(there.locator('#brew-problem')).toContainText('another screen', { timeout: 10_000 });
+  await expect(there.locator('#verb')).toHaveText('Lid on');
+  await expect.poll(() => entries(server, id)).toEqual(['start 3', 'done 3', 'start 3', 'done 3']);
+  // One undo takes back who said it and who said it too.
+  await there.waitForTimeout(600);
+  await there.keyboard.press('Backspace');
+  await expect(there.locator('#verb')).toHaveText('Pour');
+  await expect(page.locator('#verb')).toHaveText('Pour', { timeout: 8_000 });
+  await other.close();
+  await giveUp(page, server, id);
+});
+
+test('the clock of the device set back or forward swallows no press and moves no time', async ({ page, server }) => {
+  const id = await brew(page, server, 'fp-long-settle');
+  await start(page, server, id);
+  const { startedAtMs } = await told(server, id);
+  await page.evaluate(() => {
+    const real = Date.now;
+    Date.now = () => real() - 7_200_000;
+  });
+  await page.waitForTimeout(600);
+  await page.locator('#done').click();
+  await expect(page.locator('#verb')).toHaveText('Lid on');
+  await page.evaluate(() => { const now = Date.now; Date.now = () => now() + 14_400_000; });
+  await page.waitForTimeout(600);
+  await page.locator('#done').click();
+  await expect(page.locator('#verb')).toHaveText('Smell');
+  await expect.poll(async () => (await entries(server, id)).length).toBe(3);
+  for (const entry of (await told(server, id)).entries.slice(1)) {
+    expect(entry.atMs - startedAtMs).toBeGreaterThan(300);
+    expect(entry.atMs - startedAtMs).toBeLessThan(20_000);
+  }
+  await giveUp(page, server, id);
+});
+
+test('a device that stores nothing says so and goes on in memory, with the real times', async ({ browser, server }) => {
+  const context = await browser.newContext();
+  await context.addInitScript(() => { Storage.prototype.setItem = () => { throw new DOMException('full', 'QuotaExceededError'); }; });
+  const page = await context.newPage();
+  const id = await brew(page, server, 'fp-long-settle');
+  await start(page, server, id);
+  await page.waitForTimeout(900);
+  await page.locator('#done').click();
+  await expect(page.locator('#link-state')).toContainText('keeps nothing');
+  await expect.poll(async () => (await entries(server, id)).length).toBe(2);
+  const { startedAtMs, entries: kept } = await told(server, id);
+  expect(kept[1].atMs - startedAtMs).toBeGreaterThan(600);
+  await giveUp(page, server, id);
+  await context.close();
+});
+
+test('a page that was reloaded is silent until it is touched, and says so', async ({ page, context, server }) => {
+  const id = await brew(page, server, 'fp-long-settle');
+  await start(page, server, id);
+  await expect(page.locator('#silent')).toBeHidden();
+  const second = await context.newPage();
+  await second.goto(`${server.url}/brew/${id}`);
+  await ready(second);
+  await expect(second.locator('#silent')).toBeVisible();
+  await second.locator('#silent').click();
+  await expect(second.locator('#silent')).toBeHidden();
+  await second.close();
+  await giveUp(page, server, id);
+});
+
+test('several at once: the nearest first, each pressed from its lane', async ({ page, server }) => {
+  const slow = await brew(page, server, 'fp-slow-eight');
+  await start(page, server, slow);
+  const quick = await brew(page, server, 'ld-closed');
+  await start(page, server, quick);
+  await page.goto(`${server.url}/brew`);
+  await server.advance(140);
+  const lanes = page.locator('#lanes .lane');
+  await expect(lanes.first()).toHaveAttribute('data-id', String(quick), { timeout: 10_000 });
+  await expect(lanes.first()).toHaveClass(/insists/);
+  await expect(lanes.first().locator('.lane-do')).toHaveText('Open the valve');
+  await lanes.first().getByRole('button', { name: 'Open now: Closed all the way' }).click();
+  await expect(page.locator(`#lanes [data-id="${quick}"] .lane-do`)).toContainText('Let it drain');
+  await expect(page.locator(`#gauge-brews [data-id="${slow}"] .gauge-next`)).toContainText('Hold');
+  await giveUp(page, server, quick);
+  await giveUp(page, server, slow);
+});
+
+test('letters lead nowhere while a brew is on stage, and Space is the big button', async ({ page, server }) => {
+  const id = await brew(page, server, 'fp-bloomed');
+  await page.keyboard.press('l');
+  await page.keyboard.press('b');
+  await page.waitForTimeout(300);
+  expect(page.url()).toContain(`/brew/${id}`);
+  await page.keyboard.press('Enter');
+  await expect(page.locator('#clock')).toBeVisible();
+  await page.waitForTimeout(600);
+  await page.keyboard.press('Space');
+  await expect(page.locator('#verb')).toHaveText('Swirl');
+  // What a screen reader is told: the verb and the target, not the seconds.
+  await expect(page.locator('#said')).toHaveText('Swirl 2 turns');
+  await giveUp(page, server, id);
+});
+
+test('calls can be tried and switched, and are remembered on this device', async ({ page, server }) => {
+  await page.goto(`${server.url}/brew/cues`);
+  const ticks = page.locator('[data-wish="ticks"]');
+  await expect(ticks).toBeChecked();
+  await ticks.uncheck();
+  await page.locator('#volume').fill('35');
+  await page.getByRole('button', { name: 'Now', exact: true }).click();
+  await page.reload();
+  await expect(ticks).not.toBeChecked();
+  await expect(page.locator('#volume')).toHaveValue('35');
+});
+
+test('presses of a brew this bench does not have are told, not sent into nothing', async ({ page, server }) => {
+  await page.goto(server.url);
+  await page.evaluate(() => localStorage.setItem('cistern-kept-98765', JSON.stringify([{ id: crypto.randomUUID(), kind: 'done', step: 1, atMs: 1, undoes: null }])));
+  await page.goto(`${server.url}/log`);
+  await expect(page.locator('#alarm')).toContainText('Presses of brew 98765 are kept on this device');
+  await page.getByRole('button', { name: 'Let them go' }).click();
+  await expect(page.locator('#alarm')).toBeHidden();
+  expect(await page.evaluate(() => localStorage.getItem('cistern-kept-98765'))).toBeNull();
+});
+
+test('killed with -9 again and again under running brews, every acknowledged entry is there once', async () => {
+  const result = await killUnder(6, 4);
+  expect(result.acknowledged).toBeGreaterThan(20);
+  expect(result.missing).toEqual([]);
+  expect(result.twice).toEqual([]);
+});
