@@ -35,7 +35,7 @@ public sealed class StepEditingTests
                     Assert.Equal(value.ToJsonString(), StepEditing.Members(edit.Recipe.Steps[^1])[name]?.ToJsonString() ?? value.ToJsonString());
                 }
 
-                Assert.Equal(recipe.Steps.AsEnumerable(), StepEditing.Remove(longer, longer.Steps.Length - 1).Steps);
+                Assert.Equal(recipe.Steps.AsEnumerable(), StepEditing.Remove(ForecastModel.Published.Figures(longer), longer.Steps.Length - 1).Steps);
             }
         }
     }
@@ -61,7 +61,7 @@ public sealed class StepEditingTests
                 var verbs = StepEditing.VerbsFor(recipe.Brewer.Family);
                 recipe = what switch
                 {
-                    0 when recipe.Steps.Length > 1 => StepEditing.Remove(recipe, index),
+                    0 when recipe.Steps.Length > 1 => StepEditing.Remove(ForecastModel.Published.Figures(recipe), index),
                     1 => StepEditing.Move(recipe, index, where % 2 == 0 ? -1 : 1),
                     2 => StepEditing.Add(recipe, index, verbs[where % verbs.Count]),
                     3 => StepEditing.Start(ForecastModel.Published.Figures(recipe), index, atS),
@@ -119,7 +119,7 @@ public sealed class StepEditingTests
     public void Taking_the_release_out_is_told_with_what_would_do()
     {
         var drain = Dripper.Steps.IndexOf(Dripper.Steps.OfType<Step.Drain>().Single());
-        var finding = Assert.Single(RecipeChecker.Check(StepEditing.Remove(Dripper, drain)));
+        var finding = Assert.Single(RecipeChecker.Check(StepEditing.Remove(ForecastModel.Published.Figures(Dripper), drain)));
         Assert.Equal((Severity.Error, "Add a drain."), (finding.Severity, finding.Remedy));
     }
 

@@ -127,7 +127,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
             {
                 var page = await App.GetAsync(client, $"/plan/{recipe.Id}?do=remove:{i}");
                 Assert.Equal(recipe.Steps.Length - 1, page.QuerySelectorAll(".strip-open").Length);
-                var errors = RecipeChecker.Check(Core.Planning.StepEditing.Remove(recipe, i)).Count(finding => finding.Severity == Severity.Error);
+                var errors = RecipeChecker.Check(Core.Planning.StepEditing.Remove(Core.Forecasts.ForecastModel.Published.Figures(recipe), i)).Count(finding => finding.Severity == Severity.Error);
                 Assert.Equal(errors > 0, page.QuerySelector("#brew-this")!.HasAttribute("disabled"));
             }
         }

@@ -27,6 +27,9 @@ public sealed record ForecastModel
     /// <summary>What a siphon's flame holds where nothing is said, °C; 2 K under the place's boiling point where that is less.</summary>
     public const double UsualHoldC = 93;
 
+    /// <summary>A siphon burner's power where nothing is said, W.</summary>
+    public const double UsualFlameW = 220;
+
     /// <summary>The model as published, unfitted.</summary>
     public static ForecastModel Published { get; } = new();
 

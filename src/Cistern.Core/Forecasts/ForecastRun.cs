@@ -10,7 +10,6 @@ namespace Cistern.Core.Forecasts;
 internal sealed class ForecastRun
 {
     private const double BulbG = 12;
-    private const double UsualFlameW = 220;
 
     private readonly Recipe recipe;
     private readonly ForecastModel model;
@@ -31,7 +30,7 @@ internal sealed class ForecastRun
     private double? pressForceN;
     private double suspended = 0.6;
     private bool decanted;
-    private double flameW = UsualFlameW;
+    private double flameW = ForecastModel.UsualFlameW;
     private bool turned;
     private double? flameMarginW;
     private Reckoning.ServedDrink served = new(0, 0);
@@ -171,7 +170,7 @@ internal sealed class ForecastRun
 
                 break;
             case Step.LightBurner burner:
-                flameW = burner.FlameW ?? UsualFlameW;
+                flameW = burner.FlameW ?? ForecastModel.UsualFlameW;
                 break;
             case Step.SeatChamber chamber:
                 slurry.Rise(chamber.WaterG, Math.Min(BulbG, chamber.WaterG), Math.Min(chamber.HoldC ?? ForecastModel.UsualHoldC, slurry.BoilingC - 2));
@@ -485,15 +484,16 @@ internal sealed class ForecastRun
     {
         for (var i = 0; i < timings.Length; i++)
         {
-            if (recipe.Steps[i].Window is not { } window)
-            {
-                continue;
-            }
+            var step = recipe.Steps[i];
+            Against(i, step.WindowOfStart, timings[i].StartS);
+            Against(i, Verb.TraitsOf(step).WindowOf == WindowOf.Length ? step.Window : null, timings[i].LengthS);
+        }
 
-            var value = Verb.TraitsOf(recipe.Steps[i]).WindowOf == WindowOf.Length ? timings[i].LengthS : timings[i].StartS;
-            if (value < window.Low - 0.05 || value > window.High + 0.05)
+        void Against(int index, Span? window, double value)
+        {
+            if (window is { } set && (value < set.Low - 0.05 || value > set.High + 0.05))
             {
-                events.Add(new BrewEvent(BrewEventKind.WindowMissed, timings[i].StartS, i, value, value < window.Low ? window.Low : window.High));
+                events.Add(new BrewEvent(BrewEventKind.WindowMissed, timings[index].StartS, index, value, value < set.Low ? set.Low : set.High));
             }
         }
     }
@@ -508,7 +508,8 @@ internal sealed class ForecastRun
         Against("tdsPercent", target.TdsPercent, totals.FinalTdsPercent);
         Against("tilt", target.Tilt, totals.Tilt);
         Against("extractionYieldPercent", target.ExtractionYieldPercent, totals.ExtractionYieldPercent);
-        Against("finishS", target.FinishS, totals.FinishS);
+        // A clock tells whole seconds, so what would be told as 1:10 is not before 1:10.
+        Against("finishS", target.FinishS, Math.Round(totals.FinishS));
 
         void Against(string member, Span? range, double value)
         {

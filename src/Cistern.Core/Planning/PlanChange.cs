@@ -33,6 +33,11 @@ public abstract record PlanChange
     /// <summary>When the release begins, s on the clock; what leads to it and comes after goes with it.</summary>
     public sealed record Release(double AtS) : PlanChange;
 
+    /// <summary>What the brew is meant to come to.</summary>
+    /// <param name="Member">The target's member, by the file's name: <c>tdsPercent</c>, <c>tilt</c>, <c>extractionYieldPercent</c>, <c>finishS</c>.</param>
+    /// <param name="Span">From and to; null where it is meant for nothing in particular.</param>
+    public sealed record Mean(string Member, Span? Span) : PlanChange;
+
     /// <summary>Scaled down so that it fits the vessel.</summary>
     public sealed record Fit : PlanChange;
 

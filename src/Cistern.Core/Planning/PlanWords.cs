@@ -40,7 +40,7 @@ public static class PlanWords
     public static IReadOnlyList<(string Word, string Takes)> All { get; } =
     [
         ("dose", "g"), ("water", "g"), ("ratio", "g/g"), ("drink", "g"), ("counting", "cup or poured"), ("temperature", "°C; for a siphon its flame's"), ("grindUm", "µm"),
-        ("release", "s or min:s on the clock"), ("turns", "of the first stirring"), ("press", "s"), ("clock", "a moment of the file"), ("fit", "nothing"), ("letDown", "% TDS"),
+        ("release", "s or min:s on the clock"), ("turns", "of the first stirring"), ("press", "s"), ("clock", "a moment of the file"), ("fit", "nothing"), ("letDown", "% TDS"), ("target", "FIGURE:LOW:HIGH of tdsPercent, tilt, extractionYieldPercent, finishS; FIGURE alone clears it"),
         ("find", "SETTING:FIGURE:VALUE, such as grindUm:tdsPercent:1.35"),
     ];
 
@@ -120,6 +120,25 @@ public static class PlanWords
                 return new PlanChange.Fit();
             case "letDown":
                 return Number(0.1, 15, "% TDS") is { } tds ? new PlanChange.LetDownTo(tds) : null;
+            case "target" when text.Split(':', 2) is [("tdsPercent" or "tilt" or "extractionYieldPercent" or "finishS") and var meant, ..] halves:
+                if (halves.Length == 1)
+                {
+                    return new PlanChange.Mean(meant, null);
+                }
+
+                var (least, most) = (Member.Named(meant).Min, Member.Named(meant).Max);
+                if (halves[1].Split(':') is not [var lowText, var highText])
+                {
+                    text = halves[1];
+                    _ = Typed(new TypedNumber(text, null, "Give two numbers, low first, with a colon between."));
+                    return null;
+                }
+
+                text = lowText;
+                var low = Typed(TypedNumber.Read(lowText, least, most, ""));
+                text = highText;
+                var high = Typed(TypedNumber.Read(highText, low ?? least, most, ""));
+                return low is { } from && high is { } to ? new PlanChange.Mean(meant, new Span(from, to)) : null;
             case "find" when text.Split(':', 3) is [var setting, var figure, var value] && Set.TryGetValue(setting, out var asked) && Figures.TryGetValue(figure, out var outcome):
                 text = value;
                 return Typed(outcome is Outcome.FinishS or Outcome.DrawdownS or Outcome.DrinkableAtS ? TypedNumber.ReadClock(text, 0, Member.LongestBrewS) : TypedNumber.Read(text, -20, Member.MostWaterG, "")) is { } wanted ? new PlanChange.Ask(asked, outcome, wanted) : null;

@@ -100,10 +100,11 @@ public sealed class PlanWork
         PlanChange.Heat heat => Recharge(Plan with { Base = Settings.WithTemperature(Plan.Base, heat.TemperatureC) }),
         PlanChange.GrindTo grind => Grind(grind.Setting),
         PlanChange.Release release => Release(release.AtS),
+        PlanChange.Mean mean => Meant(mean),
         PlanChange.Fit => Hold(Quantity.Dose, Scaling.ToFit(Recipe, model).DoseG),
         PlanChange.WholeBag => Bag is null ? Refused(PlanRefusal.NoSuchThing) : Hold(Quantity.Dose, Math.Max(Member.Named("doseG").Min, Bag.LeftG)),
         PlanChange.AsOnShelf => Recharge(Aged(AsOnShelf(Plan))),
-        PlanChange.Remove remove when Has(remove.Index) && Recipe.Steps.Length > 1 => Stepped(StepEditing.Remove(Recipe, remove.Index), null),
+        PlanChange.Remove remove when Has(remove.Index) && Recipe.Steps.Length > 1 => Stepped(StepEditing.Remove(Forecast, remove.Index), null),
         PlanChange.Move move when Has(move.Index) && Has(move.Index + move.By) => Stepped(StepEditing.Move(Recipe, move.Index, move.By), move.Index + move.By),
         PlanChange.Add add => Add(add.After, add.Verb),
         PlanChange.Begin begin when Has(begin.Index) => Stepped(StepEditing.Start(Forecast, begin.Index, begin.AtS), begin.Index),
@@ -131,6 +132,7 @@ public sealed class PlanWork
         PlanChange.AskBoth both => both.TdsPercent + both.Tilt,
         PlanChange.Set set => set.Value,
         PlanChange.LetDownTo down => down.TdsPercent,
+        PlanChange.Mean { Span: { } span } => span.Low + span.High,
         _ => 0,
     });
 
@@ -275,6 +277,25 @@ public sealed class PlanWork
         return Recharge(Mill is null
             ? Plan with { Base = Plan.Base with { Grind = grind with { MedianUm = setting } } }
             : Plan with { Picks = Plan.Picks with { MillSetting = setting }, Base = Plan.Base with { Grind = Mill.At(setting) with { Extra = grind.Extra } } });
+    }
+
+    private PlanApplied Meant(PlanChange.Mean mean)
+    {
+        var target = Plan.Base.Target ?? new Target();
+        if (mean.Span is { } span && (span.Low > span.High || span.Low < Member.Named(mean.Member).Min || span.High > Member.Named(mean.Member).Max))
+        {
+            return Refused(PlanRefusal.NoSuchThing);
+        }
+
+        var changed = mean.Member switch
+        {
+            "tdsPercent" => target with { TdsPercent = mean.Span },
+            "tilt" => target with { Tilt = mean.Span },
+            "extractionYieldPercent" => target with { ExtractionYieldPercent = mean.Span },
+            "finishS" => target with { FinishS = mean.Span },
+            _ => throw new ArgumentOutOfRangeException(nameof(mean), mean.Member, "No such figure."),
+        };
+        return Recharge(Plan with { Base = Plan.Base with { Target = changed } });
     }
 
     private PlanApplied Release(double atS)

@@ -1,4 +1,5 @@
 using Cistern.Core.Forecasts;
+using Cistern.Core.Physics;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 
@@ -25,6 +26,9 @@ public enum Chore
     /// <summary>Charge the siphon's bulb.</summary>
     ChargeBulb,
 
+    /// <summary>Bring the bulb's water to rise, over the flame.</summary>
+    HeatBulb,
+
     /// <summary>Vessel, server, scale and tools to hand.</summary>
     LayOut,
 }
@@ -41,13 +45,19 @@ public sealed record PreparationGear(Heating? Kettle, double GrindingSPerG);
 
 /// <summary>What must be got ready for a plan, and when to begin so that the cup is ready when asked.</summary>
 /// <param name="Things">In the order they are best done.</param>
-/// <param name="WaterG">Water to heat: what is poured and let down with, and what rinses and warms, g.</param>
+/// <param name="WaterG">Water to heat in the kettle: what is poured and let down with, and what rinses and warms, g; 0 where a flame heats all of it.</param>
 /// <param name="HeatS">How long the kettle takes, s; null where its power is not known.</param>
 /// <param name="LeadS">From first water to the finish, s.</param>
 public sealed record Preparation(IReadOnlyList<Preparing> Things, double WaterG, double? HeatS, double LeadS)
 {
     /// <summary>Water that a rinse and a warm vessel take, g. Judged.</summary>
     private const double RinseG = 150;
+
+    /// <summary>How much of a flame's power reaches the water in the bulb. Judged: glass, a naked flame, and heat lost round it.</summary>
+    private const double FlameEfficiency = 0.55;
+
+    /// <summary>Water as it comes for the bulb, °C, where nobody heats it first. Judged.</summary>
+    private const double TapC = 18;
 
     /// <summary>How long all of it takes, one after the other, s.</summary>
     public double TakesS => Things.Sum(thing => thing.TakesS);
@@ -95,9 +105,17 @@ public sealed record Preparation(IReadOnlyList<Preparing> Things, double WaterG,
             things.Add(new Preparing(Chore.WarmVessel, 30));
         }
 
-        var waterG = recipe.WaterG + steps.OfType<Step.Dilute>().Where(step => step.TemperatureC is null or > 40).Sum(step => step.WaterG) + (rinses || warms ? RinseG : 0);
+        // The water of a siphon is heated in its bulb: by the flame, not by the kettle.
+        if (siphon)
+        {
+            var boilsC = WaterPhysics.BoilingPointC(recipe.Place.AltitudeM);
+            var flameW = steps.OfType<Step.LightBurner>().FirstOrDefault()?.FlameW ?? ForecastModel.UsualFlameW;
+            things.Add(new Preparing(Chore.HeatBulb, Math.Ceiling(recipe.WaterG * WaterPhysics.SpecificHeat * (boilsC - TapC) / (FlameEfficiency * flameW) / 10) * 10));
+        }
+
+        var waterG = (siphon ? 0 : recipe.WaterG) + steps.OfType<Step.Dilute>().Where(step => step.TemperatureC is null or > 40).Sum(step => step.WaterG) + (rinses || warms ? RinseG : 0);
         var firstS = FirstWaterS(forecast);
-        return new Preparation(things, waterG, gear.Kettle?.Seconds(waterG, recipe.Place.AmbientC, recipe.Water.TemperatureC, recipe.Place.AltitudeM), forecast.Totals.FinishS - firstS);
+        return new Preparation(things, waterG, waterG <= 0 ? 0 : gear.Kettle?.Seconds(waterG, recipe.Place.AmbientC, recipe.Water.TemperatureC, recipe.Place.AltitudeM), forecast.Totals.FinishS - firstS);
     }
 
     private static double FirstWaterS(Forecast forecast)

@@ -142,21 +142,29 @@ public static class Settings
             }
         }
 
-        steps[release] = steps[release] with { AtS = Math.Max(0, atS) };
+        steps[release] = Moved(steps[release] with { AtS = Math.Max(0, atS) }, deltaS);
         return recipe with { Steps = Shifted(steps, release + 1, deltaS) };
     }
 
-    /// <summary>The steps with every time from one of them on moved.</summary>
+    /// <summary>The steps with every time from one of them on moved, and the windows of their beginnings with them.</summary>
     internal static ImmutableArray<Step> Shifted(ImmutableArray<Step>.Builder steps, int from, double byS)
     {
         for (var i = from; i < steps.Count; i++)
         {
-            if (steps[i].AtS is { } atS)
-            {
-                steps[i] = steps[i] with { AtS = Math.Clamp(atS + byS, 0, Member.LongestBrewS) };
-            }
+            var step = Moved(steps[i], byS);
+            steps[i] = step.AtS is { } atS ? step with { AtS = Math.Clamp(atS + byS, 0, Member.LongestBrewS) } : step;
         }
 
         return steps.ToImmutable();
     }
+
+    /// <summary>A step with the windows of its beginning moved.</summary>
+    internal static Step Moved(Step step, double byS) => Verb.TraitsOf(step).WindowOf == WindowOf.Start
+        ? step with { Window = Shifted(step.Window, byS) }
+        : step with { StartWindow = Shifted(step.StartWindow, byS) };
+
+    /// <summary>A window moved on the clock; none stays none.</summary>
+    internal static Span? Shifted(Span? window, double byS) => window is { } span
+        ? new Span(Math.Clamp(span.Low + byS, 0, Member.LongestBrewS), Math.Clamp(span.High + byS, 0, Member.LongestBrewS))
+        : null;
 }

@@ -23,8 +23,24 @@ public static class StepEditing
     /// <summary>The verbs a vessel can do, in the order of a brew.</summary>
     public static IReadOnlyList<Verb> VerbsFor(VesselFamily family) => [.. Verb.All.Where(verb => verb.Families.Contains(family))];
 
-    /// <summary>The recipe without a step.</summary>
-    public static Recipe Remove(Recipe recipe, int index) => Tidy(recipe with { Steps = recipe.Steps.RemoveAt(index) });
+    /// <summary>
+    /// The recipe without a step. Where the step had its own time and what follows it had none, that keeps its moment: the
+    /// hold before the step was meant, not the step alone.
+    /// </summary>
+    /// <param name="forecast">The forecast of the recipe as it is.</param>
+    /// <param name="index">The step.</param>
+    public static Recipe Remove(Forecast forecast, int index)
+    {
+        var recipe = forecast.Recipe;
+        var steps = recipe.Steps.ToBuilder();
+        if (steps[index].AtS is not null && index + 1 < steps.Count && steps[index + 1].AtS is null && index > RecipeChecker.AnchorIndex(recipe))
+        {
+            steps[index + 1] = steps[index + 1] with { AtS = Tenths(forecast.Timings[index + 1].StartS) };
+        }
+
+        steps.RemoveAt(index);
+        return Tidy(recipe with { Steps = steps.ToImmutable() });
+    }
 
     /// <summary>
     /// A step changes places with the one above (−1) or below (+1). Times belong to the places, and the totals of two
@@ -153,7 +169,7 @@ public static class StepEditing
 
         var atS = Math.Max(wantedS, Math.Ceiling(forecast.Timings[index - 1].EndS));
         var deltaS = atS - forecast.Timings[index].StartS;
-        steps[index] = steps[index] with { AtS = atS };
+        steps[index] = Settings.Moved(steps[index] with { AtS = atS }, Tenths(deltaS));
         return recipe with { Steps = Settings.Shifted(steps, index + 1, Tenths(deltaS)) };
     }
 
@@ -187,7 +203,8 @@ public static class StepEditing
             steps.Add(step with
             {
                 AtS = i <= anchor || step.AtS is null ? null : Math.Max(0, Math.Round(forecast.Timings[i].StartS - zeroS, 1)),
-                Window = step.Window is { } window && ofStart ? new Span(Math.Max(0, window.Low - zeroS), Math.Max(0, window.High - zeroS)) : step.Window,
+                Window = ofStart ? Settings.Shifted(step.Window, -zeroS) : step.Window,
+                StartWindow = Settings.Shifted(step.StartWindow, -zeroS),
             });
         }
 

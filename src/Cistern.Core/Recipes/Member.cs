@@ -62,7 +62,7 @@ public sealed record Member(string Name, MemberKind Kind, double Min, double Max
         Number("leaveG", 0, MostWaterG, "g"), Number("iceG", 0.1, MostWaterG, "g"),
         Number("flameW", 20, 2_000, "W"),
         new Member("turns", MemberKind.Whole, 0, 200, [], "turns"),
-        Range("window", 0, LongestBrewS, "s"), Range("tdsPercent", 0, 20, "%"), Range("tilt", -20, 20, ""),
+        Range("window", 0, LongestBrewS, "s"), Range("startWindow", 0, LongestBrewS, "s"), Range("tdsPercent", 0, 20, "%"), Range("tilt", -20, 20, ""),
         Range("extractionYieldPercent", 0, 40, "%"), Range("finishS", 0, LongestBrewS, "s"),
     }.ToFrozenDictionary(member => member.Name, StringComparer.Ordinal);
 

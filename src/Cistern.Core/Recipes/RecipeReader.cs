@@ -303,6 +303,7 @@ public static class RecipeReader
         {
             AtS = reader.Number("at"),
             Window = reader.Range("window"),
+            StartWindow = verb.Traits.TwoWindows ? reader.Range("startWindow") : null,
             Note = reader.Text("note"),
         };
         return step with { Extra = reader.Extra() };

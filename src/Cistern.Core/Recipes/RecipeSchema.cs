@@ -45,7 +45,7 @@ public static class RecipeSchema
 
     private static JsonObject Step(Verb verb)
     {
-        var step = Object(["do", .. verb.Requires], ["at", "window", "note", .. verb.Takes]);
+        var step = Object(["do", .. verb.Requires], ["at", "window", .. verb.Traits.TwoWindows ? (string[])["startWindow"] : [], "note", .. verb.Takes]);
         var properties = step["properties"]!.AsObject();
         properties["do"] = new JsonObject { ["enum"] = new JsonArray(verb.Word) };
         if (verb.Word == "stir")

@@ -113,6 +113,7 @@ public static class RecipeWriter
         }
 
         Optional(json, "window", step.Window);
+        Optional(json, "startWindow", step.StartWindow);
         Optional(json, "note", step.Note);
         End(json, step);
     }

@@ -87,6 +87,12 @@ public abstract record Step : Extensible
     /// <summary>Its start on the clock, s, that will do; for a wait, a press and a drain its length.</summary>
     public Span? Window { get; init; }
 
+    /// <summary>Its start on the clock, s, that will do, of a step whose <see cref="Window"/> is of its length.</summary>
+    public Span? StartWindow { get; init; }
+
+    /// <summary>The window of its start, s on the clock, whichever member holds it.</summary>
+    public Span? WindowOfStart => Verb.TraitsOf(this).WindowOf == WindowOf.Start ? Window : StartWindow;
+
     /// <summary>The author's words on it.</summary>
     public string? Note { get; init; }
 

@@ -59,6 +59,9 @@ public sealed record StepTraits(StepEnding Ends)
     /// <summary>What its window is of.</summary>
     public WindowOf WindowOf { get; init; }
 
+    /// <summary>Whether it can have a window of its start beside the one of its length.</summary>
+    public bool TwoWindows { get; init; }
+
     /// <summary>Whether a weight is read off the scale at its end.</summary>
     public bool Weighed { get; init; }
 

@@ -126,10 +126,10 @@ public sealed class Verb
                 w.Word("event", step.Event);
                 w.Number("expectS", step.ExpectS);
             }, requires: ["event"]),
-        Of<Step.Press>("press", ["overS"], new(StepEnding.Sight) { Parts = true, WindowOf = WindowOf.Length, Instruments = Instruments.Scale }, r => new Step.Press { OverS = r.Or("overS", 25) }, families: Tube),
+        Of<Step.Press>("press", ["overS"], new(StepEnding.Sight) { Parts = true, WindowOf = WindowOf.Length, TwoWindows = true, Instruments = Instruments.Scale }, r => new Step.Press { OverS = r.Or("overS", 25) }, families: Tube),
         Of<Step.Plunge>("plunge", ["overS", "depth"], Worked with { Parts = true }, r => new Step.Plunge(r.Word<PlungeDepth>("depth") ?? PlungeDepth.Bottom) { OverS = r.Or("overS", 20) },
             (w, step) => w.Unless("depth", step.Depth, PlungeDepth.Bottom), [VesselFamily.FrenchPress]),
-        Of<Step.Drain>("drain", ["untilG"], new(StepEnding.Sight) { Hands = false, Parts = true, WindowOf = WindowOf.Length, Instruments = Instruments.Scale }, r => new Step.Drain(r.Number("untilG")),
+        Of<Step.Drain>("drain", ["untilG"], new(StepEnding.Sight) { Hands = false, Parts = true, WindowOf = WindowOf.Length, TwoWindows = true, Instruments = Instruments.Scale }, r => new Step.Drain(r.Number("untilG")),
             (w, step) => w.Maybe("untilG", step.UntilG), ThroughFilter),
         Of<Step.Decant>("decant", ["overS", "leaveG"], OnTheScale with { Parts = true }, r => new Step.Decant(r.Number("leaveG")) { OverS = r.Or("overS", 10) }, (w, step) => w.Maybe("leaveG", step.LeaveG), PouredOff),
         Of<Step.SwapCup>("swap-cup", ["keep"], OnTheScale, r => new Step.SwapCup(r.Flag("keep", true)), (w, step) => w.Unless("keep", step.Keep, otherwise: true)),

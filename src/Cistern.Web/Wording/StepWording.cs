@@ -28,6 +28,11 @@ public static class StepWording
             target = $"{target}, {of} {Show.Clock(window.Low)} to {Show.Clock(window.High)}".TrimStart(',', ' ');
         }
 
+        if (step.StartWindow is { } begins)
+        {
+            target = $"{target}, begun from {Show.Clock(begins.Low)} to {Show.Clock(begins.High)}".TrimStart(',', ' ');
+        }
+
         // A valve dripper's drain begins with a hand that sets it down, and goes on by itself.
         var verb = step is Step.Drain && recipe.Brewer.Family == VesselFamily.ValveDripper && Core.Forecasts.Acts.ReleaseIndex(recipe) == index ? "Set it on the server" : words.Verb(step);
         return new StepWords(verb, words.Verb(step), target, Cautions.For(recipe, step), words.Says(step), words.Begins(recipe, step), How(step), StepSigns.Of(recipe, step));

@@ -83,11 +83,11 @@ public sealed class BenchModel(CisternDb db, Here here, PlanStore plans, Forecas
         return good;
     }
 
-    /// <summary>The same plan, from its beginning.</summary>
-    public async Task<IActionResult> OnPostAgainAsync(string? brew, CancellationToken ct)
+    /// <summary>The same plan, from its beginning; or the cup as it was really brewed, made a plan.</summary>
+    public async Task<IActionResult> OnPostAgainAsync(string? brew, string? cup, CancellationToken ct)
     {
         var known = int.TryParse(brew, NumberStyles.None, CultureInfo.InvariantCulture, out var id);
-        if (!known || await db.Brews.AsNoTracking().FirstOrDefaultAsync(row => row.Id == id, ct) is not { } before)
+        if (!known || await db.Brews.AsNoTracking().Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).AsSplitQuery().FirstOrDefaultAsync(row => row.Id == id, ct) is not { } before)
         {
             return NotFound();
         }
@@ -98,7 +98,9 @@ public sealed class BenchModel(CisternDb db, Here here, PlanStore plans, Forecas
             return Redirect(done);
         }
 
-        var again = BrewPlan.Of(model.Run(before.Recipe()), here.NowMs);
+        var plan = model.Run(before.Recipe());
+        var again = BrewPlan.Of(cup == "really" ? before.AsItWas(plan, before.Run(plan, here.NowMs)) : plan, here.NowMs);
+        again.Why = cup == "really" ? $"As {before.Name} of {here.Moment(before.OpenedAtMs)} was really brewed." : "";
         again.BaristaId = wish.BaristaId;
         again.BagId = before.BagId;
         again.CoffeeName = before.CoffeeName;

@@ -52,6 +52,7 @@ public sealed class PlanSettings
         Kettle = ReadKettle();
         GrindSetting = ReadGrind();
         Release = ReadRelease();
+        Meant = ReadMeant();
         ReadCharge();
         PlanDeeds.Do(this, values, show);
         Settle();
@@ -100,6 +101,9 @@ public sealed class PlanSettings
     /// <summary>When the release begins, on the clock; null where there is none.</summary>
     public TypedNumber? Release { get; private set; }
 
+    /// <summary>What it is meant to come to, a field each.</summary>
+    public IReadOnlyList<Field> Meant { get; private set; }
+
     /// <summary>The form of the step that was edited, where something in it will not do.</summary>
     public StepForm? RefusedStep { get; set; }
 
@@ -125,7 +129,7 @@ public sealed class PlanSettings
     public bool CanGrind => Bag is not { BoughtGround: true };
 
     /// <summary>Whether everything typed will do.</summary>
-    public bool Good => Kettle.Problem is null && Release?.Problem is null && GrindSetting.Problem is null && typed.Values.All(one => one.Problem is null) && Problems.Count == 0 && RefusedStep is null;
+    public bool Good => Kettle.Problem is null && Release?.Problem is null && Meant.All(one => one.Problem is null) && GrindSetting.Problem is null && typed.Values.All(one => one.Problem is null) && Problems.Count == 0 && RefusedStep is null;
 
     /// <summary>How the grind is told: the mill and its setting.</summary>
     public string GrindText => !CanGrind ? $"bought ground, about {Show.Number(Recipe.Grind.MedianUm, 0)} µm"
@@ -319,6 +323,50 @@ public sealed class PlanSettings
         return applied.Refusal == PlanRefusal.ReleaseTooEarly
             ? release with { Value = null, Problem = $"It cannot come before {Show.Clock(applied.Value!.Value)}: what goes before takes that long." }
             : release;
+    }
+
+    private List<Field> ReadMeant()
+    {
+        var target = Recipe.Target;
+        return
+        [
+            One("meant-finish", "Done at", "finishS", target?.FinishS, "4:30 to 5:30", null, Show.Clock, text => TypedNumber.ReadClock(text, 0, Member.LongestBrewS)),
+            One("meant-tds", "Strength", "tdsPercent", target?.TdsPercent, "1.25 to 1.45", "% TDS", value => SettingText(value), text => TypedNumber.Read(text, 0, Member.Named("tdsPercent").Max, "% TDS")),
+            One("meant-yield", "Extraction", "extractionYieldPercent", target?.ExtractionYieldPercent, "18 to 22", "%", value => SettingText(value), text => TypedNumber.Read(text, 0, Member.Named("extractionYieldPercent").Max, "%")),
+            One("meant-tilt", "Leaning, sharp below 0", "tilt", target?.Tilt, "−0.3 to 0.4", null, value => Show.Signed(value, 2), text => TypedNumber.Read(text, Member.Named("tilt").Min, Member.Named("tilt").Max, "")),
+        ];
+
+        Field One(string name, string label, string member, Span? span, string hint, string? unit, Func<double, string> tell, Func<string, TypedNumber> read)
+        {
+            var stands = span is { } set ? $"{tell(set.Low)} to {tell(set.High)}" : "";
+            var field = new Field(name, label, stands) { Hint = hint, Unit = unit };
+            if (Changed(name, stands) is not { } text)
+            {
+                return field;
+            }
+
+            if (text.Trim().Length == 0)
+            {
+                Do(new PlanChange.Mean(member, null), $"{label.ToLowerInvariant()} meant for nothing");
+                return field with { Text = "" };
+            }
+
+            var ends = text.Split(" to ", 2, StringSplitOptions.TrimEntries);
+            ends = ends.Length == 2 ? ends : text.Split('–', 2, StringSplitOptions.TrimEntries);
+            if (ends.Length != 2)
+            {
+                return field with { Text = text, Problem = $"Give from and to, like {hint}." };
+            }
+
+            var (low, high) = (read(ends[0]), read(ends[1]));
+            if (low.Value is not { } from || high.Value is not { } to || from > to)
+            {
+                return field with { Text = text, Problem = low.Problem ?? high.Problem ?? "The lesser stands first." };
+            }
+
+            Do(new PlanChange.Mean(member, new Span(from, to)), $"{label.ToLowerInvariant()} {tell(from)} to {tell(to)}");
+            return field with { Text = $"{tell(from)} to {tell(to)}" };
+        }
     }
 
     private TypedNumber Stepped(string name, string stands, double min, double max, double step, string unit, Func<string, string>? meant = null)

@@ -14,6 +14,7 @@ public static class PreparingWording
         Chore.WarmVessel => "Warm vessel and server, and empty them; never one with ice in it",
         Chore.WeighIce => "Weigh the ice, server first",
         Chore.ChargeBulb => "Charge the bulb, outside dry; fit the cloth tight and centred, and hook its chain",
+        Chore.HeatBulb => $"Heat {plan.Show.Water(plan.Settings.Recipe.WaterG)} in the bulb over the flame, from the tap; hot water from a kettle shortens it",
         _ => "Lay out vessel, server, scale, spoon and cloth",
     };
 }

@@ -48,7 +48,12 @@ public sealed class StepForm
         if (index > RecipeChecker.AnchorIndex(recipe))
         {
             Add(Member.Named("at"), "at", required: false);
-            AddWindow(step);
+            var ofLength = verb.Traits.WindowOf == WindowOf.Length;
+            AddWindow("window", step.Window, ofLength ? "May last from" : "Any time from");
+            if (verb.Traits.TwoWindows)
+            {
+                AddWindow("startWindow", step.StartWindow, "May begin from");
+            }
         }
 
         Add(Member.Named("note"), "note", required: false);
@@ -166,22 +171,22 @@ public sealed class StepForm
     }
 
     /// <summary>A window is two times: neither, or both with the earlier first.</summary>
-    private void AddWindow(Step step)
+    private void AddWindow(string name, Span? window, string label)
     {
         string Stands(double? seconds) => seconds is { } s ? Show.Clock(s) : "";
-        var low = Sent("window.low") ?? Stands(step.Window?.Low);
-        var high = Sent("window.high") ?? Stands(step.Window?.High);
+        var low = Sent(name + ".low") ?? Stands(window?.Low);
+        var high = Sent(name + ".high") ?? Stands(window?.High);
         string? problem = null;
-        if (Changed("window.low") || Changed("window.high"))
+        if (Changed(name + ".low") || Changed(name + ".high"))
         {
             var (from, to) = (TypedNumber.ReadClock(low, 0, Member.LongestBrewS), TypedNumber.ReadClock(high, 0, Member.LongestBrewS));
             if (low.Trim().Length == 0 && high.Trim().Length == 0)
             {
-                changes["window"] = null;
+                changes[name] = null;
             }
             else if (from.Value is { } fromS && to.Value is { } toS && fromS <= toS)
             {
-                changes["window"] = new JsonArray(fromS, toS);
+                changes[name] = new JsonArray(fromS, toS);
             }
             else
             {
@@ -189,9 +194,8 @@ public sealed class StepForm
             }
         }
 
-        var length = Verb.TraitsOf(step).WindowOf == WindowOf.Length;
-        fields.Add(new StepField(Prefix + "window.low", length ? "May last from" : "Any time from", low, null, [], problem, 5));
-        fields.Add(new StepField(Prefix + "window.high", "to", high, null, [], problem is null ? null : "See the one before.", 5));
+        fields.Add(new StepField(Prefix + name + ".low", label, low, null, [], problem, 5));
+        fields.Add(new StepField(Prefix + name + ".high", "to", high, null, [], problem is null ? null : "See the one before.", 5));
     }
 
     private bool Changed(string name) => Sent(name) is { } text && values.Value("was." + Prefix + name) != text;
