@@ -28,6 +28,45 @@ public sealed class PlanWorkTests
     }
 
     [Fact]
+    public void What_it_is_meant_for_is_set_seen_and_cleared()
+    {
+        var tube = RecipeLibrary.Find("tp-upright-short")!;
+        var work = Do(Of(tube), new PlanChange.Mean("finishS", new Span(200, 300)));
+        Assert.Equal(new Span(200, 300), work.Recipe.Target!.FinishS);
+        Assert.Equal(tube.Target!.TdsPercent, work.Recipe.Target.TdsPercent);
+        Assert.Contains(work.Forecast.Events, one => one is { Kind: BrewEventKind.TargetMissed, Member: "finishS" });
+        work = Do(Do(work, new PlanChange.Mean("finishS", null)), new PlanChange.Mean("tilt", new Span(-9, 9)));
+        Assert.Null(work.Recipe.Target!.FinishS);
+        Assert.DoesNotContain(work.Forecast.Events, one => one is { Kind: BrewEventKind.TargetMissed, Member: "finishS" });
+        Assert.Equal(PlanRefusal.NoSuchThing, work.Apply(new PlanChange.Mean("finishS", new Span(300, 200))).Refusal);
+        Assert.Equal(PlanRefusal.NoSuchThing, work.Apply(new PlanChange.Mean("tdsPercent", new Span(1, 500))).Refusal);
+        Assert.Equal(PlanRefusal.NoSuchThing, work.Apply(new PlanChange.Mean("tdsPercent", new Span(double.NaN, 2))).Refusal);
+    }
+
+    /// <summary>Done at 1:10 is not before 1:10, whatever the tenths say.</summary>
+    [Fact]
+    public void A_finish_is_held_against_whole_seconds_as_it_is_told()
+    {
+        var tube = RecipeLibrary.Find("tp-upright-short")!;
+        var finishS = ForecastModel.Published.Figures(tube).Totals.FinishS;
+        Recipe Meant(double lowS) => tube with { Target = new Target { FinishS = new Span(lowS, 600) } };
+        Assert.DoesNotContain(ForecastModel.Published.Figures(Meant(Math.Round(finishS))).Events, one => one.Kind == BrewEventKind.TargetMissed);
+        Assert.Contains(ForecastModel.Published.Figures(Meant(Math.Round(finishS) + 1)).Events, one => one.Kind == BrewEventKind.TargetMissed);
+    }
+
+    [Fact]
+    public void What_it_is_meant_for_can_be_said_in_words()
+    {
+        var tube = RecipeLibrary.Find("tp-upright-short")!;
+        var planned = PlanWords.Apply(tube, ["target=finishS:60:120", "target=tdsPercent"], ForecastModel.Published);
+        Assert.Equal((new Span(60, 120), null), (planned.Recipe.Target!.FinishS!.Value, planned.Recipe.Target.TdsPercent));
+        foreach (var word in (string[])["target=finishS:60", "target=finishS:120:60", "target=finishS:a:b", "target=colour:1:2", "target=finishS:1:2:3"])
+        {
+            Assert.NotEmpty(PlanWords.Apply(tube, [word], ForecastModel.Published).Findings);
+        }
+    }
+
+    [Fact]
     public void What_cannot_be_held_together_changes_nothing()
     {
         var work = Do(Of(Press), new PlanChange.Hold(Quantity.Dose, 30));

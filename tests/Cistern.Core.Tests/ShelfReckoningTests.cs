@@ -91,4 +91,17 @@ public sealed class ShelfReckoningTests
         var milk = Choosing.Of(RecipeLibrary.All, new Wish { Milk = true, LeftG = 20 }, ForecastModel.Published);
         Assert.Contains(milk, choice => choice.Recipe.Id == "tp-short-bypass" && !choice.Misfits.Contains(Misfit.TooWeakForMilk) && choice.Misfits.Contains(Misfit.BagTooSmall));
     }
+
+    /// <summary>A siphon's water is heated in its bulb: minutes of flame, and no kettle but for the rinse.</summary>
+    [Fact]
+    public void A_siphon_asks_for_its_flames_minutes_and_not_for_the_kettle()
+    {
+        var siphon = ForecastModel.Published.Run(RecipeLibrary.Find("si-whirl")!);
+        var preparation = Preparation.Of(siphon, new PreparationGear(new Heating(2_000, KeepsTemperature: true, Kettle.Usual), 1));
+        Assert.Equal(150, preparation.WaterG);
+        Assert.InRange(preparation.Things.Single(thing => thing.Chore == Chore.HeatBulb).TakesS, 600, 1_400);
+        var stronger = siphon.Recipe with { Steps = [.. siphon.Recipe.Steps.Select(step => step is Step.LightBurner ? new Step.LightBurner(440) : step)] };
+        Assert.Equal(preparation.Things.Single(thing => thing.Chore == Chore.HeatBulb).TakesS / 2, Preparation.Of(ForecastModel.Published.Run(stronger), new PreparationGear(null, 1)).Things.Single(thing => thing.Chore == Chore.HeatBulb).TakesS, 10.0);
+        Assert.DoesNotContain(Preparation.Of(ForecastModel.Published.Run(RecipeLibrary.Find("fp-bloomed")!), new PreparationGear(null, 1)).Things, thing => thing.Chore == Chore.HeatBulb);
+    }
 }

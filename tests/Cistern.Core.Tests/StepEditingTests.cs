@@ -10,6 +10,38 @@ public sealed class StepEditingTests
 {
     private static readonly Recipe Dripper = RecipeLibrary.Find("vd-coffee-first")!;
 
+    /// <summary>Taking the crust's breaking out is not meant to take the four minutes before it out.</summary>
+    [Fact]
+    public void Taking_out_a_timed_step_keeps_the_hold_that_led_to_it()
+    {
+        var press = ForecastModel.Published.Figures(RecipeLibrary.Find("fp-bloomed")!);
+        var without = ForecastModel.Published.Figures(StepEditing.Remove(press, 6));
+        Assert.DoesNotContain(without.Recipe.Steps, step => step is Step.BreakCrust);
+        Assert.Equal(Settings.Get(press, Setting.ReleaseS)!.Value, Settings.Get(without, Setting.ReleaseS)!.Value, 0.06);
+        // A step with no time of its own leaves no gap behind, and a wait taken out is meant to go.
+        var dripper = ForecastModel.Published.Figures(RecipeLibrary.Find("fp-long-settle")!);
+        Assert.Equal(dripper.Totals.FinishS - 270, ForecastModel.Published.Figures(StepEditing.Remove(dripper, 8)).Totals.FinishS, 0.1);
+        var swirled = ForecastModel.Published.Figures(StepEditing.Remove(press, 3));
+        Assert.Equal(press.Totals.FinishS, swirled.Totals.FinishS, 0.1);
+        Assert.Equal(40, swirled.Recipe.Steps[3].AtS);
+    }
+
+    [Fact]
+    public void A_window_of_a_beginning_goes_where_its_step_goes()
+    {
+        var soak = ForecastModel.Published.Figures(RecipeLibrary.Find("ld-long-soak-iced")!);
+        Assert.Equal(new Span(190, 460), Settings.With(soak, Setting.ReleaseS, 250).Steps[5].Window);
+        Assert.Equal(new Span(140, 410), StepEditing.Start(soak, 5, 200).Steps[5].Window);
+        var water = ForecastModel.Published.Figures(RecipeLibrary.Find("fp-water-first")!);
+        var told = StepEditing.Clock(water, ClockStart.FirstWater)!;
+        Assert.Equal(new Span(225, 270), told.Steps.OfType<Step.Plunge>().Single().Window);
+        var tube = RecipeLibrary.Find("tp-upright-short")!;
+        var press = ForecastModel.Published.Figures(tube with { Steps = [.. tube.Steps.Select(step => step is Step.Press ? step with { StartWindow = new Span(50, 60) } : step)] });
+        var moved = Settings.With(press, Setting.ReleaseS, 65).Steps.OfType<Step.Press>().Single();
+        // The window of its length is no time on the clock.
+        Assert.Equal((new Span(60, 70), new Span(20, 35)), (moved.StartWindow!.Value, moved.Window!.Value));
+    }
+
     [Fact]
     public void Every_verb_of_every_family_can_be_put_in_edited_and_taken_out()
     {

@@ -362,6 +362,47 @@ public sealed class BrewingTests : IClassFixture<App>
     }
 
     [Fact]
+    public async Task A_brew_is_begun_again_as_planned_or_as_it_was_really_brewed()
+    {
+        var id = await FinishedAsync("fp-slow-eight", lateS: 60);
+        var page = await App.GetAsync(client, $"/log/{id}");
+        async Task<Recipe> AgainAsync(params (string, string)[] more)
+        {
+            var answer = await App.PostAsync(client, page, "/?handler=Again", [("brew", Text(id)), ("key", Guid.NewGuid().ToString()), .. more]);
+            var again = int.Parse(answer.RequestMessage!.RequestUri!.AbsolutePath.Split('/')[^1], CultureInfo.InvariantCulture);
+            return (await BrewOf(again)).Recipe();
+        }
+
+        Assert.Equal(475, (await AgainAsync()).Steps.OfType<Step.Plunge>().Single().AtS);
+        Assert.Equal(535, (await AgainAsync(("cup", "really"))).Steps.OfType<Step.Plunge>().Single().AtS!.Value, 0.1);
+    }
+
+    [Fact]
+    public async Task The_plan_tells_what_it_is_meant_for_and_lets_it_be_changed()
+    {
+        var page = await App.GetAsync(client, "/plan/tp-upright-short");
+        Assert.Equal("1:10 to 1:35", page.QuerySelector("#meant-finish")!.GetAttribute("value"));
+        var changed = await App.GetAsync(client, "/plan/tp-upright-short?was.meant-finish=1:10+to+1:35&meant-finish=2:00+to+2:30");
+        Assert.Equal("2:00 to 2:30", changed.QuerySelector("#meant-finish")!.GetAttribute("value"));
+        Assert.Contains("2:00 it was meant for", changed.Body!.TextContent, StringComparison.Ordinal);
+        var cleared = await App.GetAsync(client, "/plan/tp-upright-short?was.meant-finish=1:10+to+1:35&meant-finish=");
+        Assert.Equal("", cleared.QuerySelector("#meant-finish")!.GetAttribute("value"));
+        foreach (var odd in (string[])["soon", "2:00", "3:00 to 2:00", "1 to x", "to"])
+        {
+            var refused = await App.GetAsync(client, $"/plan/tp-upright-short?was.meant-finish=1:10+to+1:35&meant-finish={Uri.EscapeDataString(odd)}");
+            Assert.Equal(odd, refused.QuerySelector("#meant-finish")!.GetAttribute("value"));
+            Assert.NotNull(refused.QuerySelector("#meant-finish-problem"));
+        }
+    }
+
+    [Fact]
+    public async Task The_reason_of_a_recipe_goes_with_the_steps_it_speaks_of()
+    {
+        Assert.Contains("The crust is broken just before the plunge", (await App.GetAsync(client, "/plan/fp-bloomed")).Body!.TextContent, StringComparison.Ordinal);
+        Assert.DoesNotContain("The crust is broken just before the plunge", (await App.GetAsync(client, "/plan/fp-bloomed?do=remove:6")).Body!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task Several_under_way_each_have_a_lane()
     {
         var first = await BrewAsync("fp-bloomed");

@@ -165,6 +165,6 @@ public static class Settings
 
     /// <summary>A window moved on the clock; none stays none.</summary>
     internal static Span? Shifted(Span? window, double byS) => window is { } span
-        ? new Span(Math.Clamp(span.Low + byS, 0, Member.LongestBrewS), Math.Clamp(span.High + byS, 0, Member.LongestBrewS))
+        ? new Span(Math.Clamp(Math.Round(span.Low + byS, 1), 0, Member.LongestBrewS), Math.Clamp(Math.Round(span.High + byS, 1), 0, Member.LongestBrewS))
         : null;
 }

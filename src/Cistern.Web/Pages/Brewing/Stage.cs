@@ -25,6 +25,8 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
     /// <summary>A window closes in its last seconds.</summary>
     private const double ClosingS = 20;
 
+    private const double Hair = 0.01;
+
     /// <summary>Under a minute the countdown is bare seconds; over it, minutes and seconds need no unit.</summary>
     public string CountdownUnit => Countdown.Length == 0 || Countdown.Contains(':', StringComparison.Ordinal) ? "" : "s";
 
@@ -48,7 +50,7 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
         {
             return present.Index == plan.Anchor
                 ? new Stage("Ready", StepWording.ClockStart(recipe.ClockStarts), "", "ready", "", $"{first.Verb} {first.Target}", first, new StageAction(EntryKind.Start, plan.Anchor, "Start"))
-                : new Stage(words.Verb, words.Target, Left(Math.Floor(nowS)), "ready", "making ready", $"then {Told(recipe, present.Index + 1, show)}", words, new StageAction(EntryKind.Ready, present.Index, words.Says));
+                : new Stage(words.Verb, words.Target, Left(Math.Floor(nowS + Hair)), "ready", "making ready", $"then {Told(recipe, present.Index + 1, show)}", words, new StageAction(EntryKind.Ready, present.Index, words.Says));
         }
 
         var step = plan.Steps[present.Index];
@@ -73,13 +75,13 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
             var action = step.Release ? Begin(recipe, plan, present.Index, present.DueS, present.LowS, nowS, show) : new StageAction(EntryKind.Done, present.Index, words.Says);
             return present.HighS is { } highS && nowS < highS
                 ? new Stage(words.Verb, words.Target, Left(highS - nowS), highS - nowS < ClosingS ? "closing" : "window", $"left of its window, until {Show.Clock(highS)}", soon, words, action)
-                : new Stage(words.Verb, words.Target, $"+{Left(Math.Floor(nowS - Math.Max(present.DueS, present.HighS ?? 0)))}", "call", present.HighS is null ? "since it was due" : "since its window closed", soon, words, action);
+                : new Stage(words.Verb, words.Target, $"+{Left(Math.Floor(nowS - Math.Max(present.DueS, present.HighS ?? 0) + Hair))}", "call", present.HighS is null ? "since it was due" : "since its window closed", soon, words, action);
         }
 
         var leftS = present.EndS - nowS;
         var goingOn = present.BegunS is null ? words.Verb : words.GoingOn;
         var mood = leftS >= -1 ? "on" : present.AssumedAtS is not null ? "grace" : "late";
-        return new Stage(goingOn, words.Target, leftS >= 0 ? Left(leftS) : $"+{Left(Math.Floor(-leftS))}", mood,
+        return new Stage(goingOn, words.Target, leftS >= 0 ? Left(leftS) : $"+{Left(Math.Floor(Hair - leftS))}", mood,
             mood == "grace" ? "taken as done as planned, unless it goes on" : leftS >= 0 ? "left" : "over", then, words, new StageAction(EntryKind.Done, present.Index, words.Says));
     }
 
@@ -97,5 +99,6 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
         return $"{words.Verb} {words.Target}".Trim();
     }
 
-    private static string Left(double seconds) => seconds < 60 ? Show.Number(Math.Ceiling(seconds), 0) : Show.Clock(Math.Ceiling(seconds));
+    /// <summary>Whole seconds left; a hundredth over one is that one, for lengths are worked out and not typed.</summary>
+    private static string Left(double seconds) => Math.Ceiling(seconds - Hair) is < 60 and var whole ? Show.Number(whole, 0) : Show.Clock(Math.Ceiling(seconds - Hair));
 }

@@ -3,7 +3,12 @@ import { clock } from './clock.js';
 
 /** A window closes in its last seconds. */
 const CLOSING = 20;
-export const left = (seconds) => (seconds < 60 ? `${Math.ceil(seconds)}` : clock(Math.ceil(seconds)));
+/** Whole seconds left; a hundredth over one is that one, for lengths are worked out and not typed. */
+const HAIR = 0.01;
+export const left = (seconds) => {
+  const whole = Math.ceil(seconds - HAIR);
+  return whole < 60 ? `${Math.max(0, whole)}` : clock(whole);
+};
 export const told = (step) => `${step.verb} ${step.target}`.trim();
 
 const begin = (plan, index, due, low, now) => {
@@ -22,7 +27,7 @@ export const stageOf = (plan, run, now) => {
   if (run.startedAtMs === null) {
     return present.index === plan.anchor
       ? { verb: 'Ready', target: plan.clockStart, countdown: '', mood: 'ready', about: '', then: told(first), step: first, action: { kind: 'start', step: plan.anchor, word: 'Start' } }
-      : { verb: words.verb, target: words.target, countdown: left(Math.floor(now)), mood: 'ready', about: 'making ready', then: `then ${told(plan.steps[present.index + 1])}`, step: words, action: { kind: 'ready', step: present.index, word: words.says } };
+      : { verb: words.verb, target: words.target, countdown: left(Math.floor(now + HAIR)), mood: 'ready', about: 'making ready', then: `then ${told(plan.steps[present.index + 1])}`, step: words, action: { kind: 'ready', step: present.index, word: words.says } };
   }
   const end = (present.begun ?? present.due) + present.length;
   const next = plan.steps[present.index + 1];
@@ -40,13 +45,13 @@ export const stageOf = (plan, run, now) => {
     const action = words.release ? begin(plan, present.index, present.due, present.low, now) : done;
     return present.high !== null && now < present.high
       ? { ...on, then: soon, countdown: left(present.high - now), mood: present.high - now < CLOSING ? 'closing' : 'window', about: `left of its window, until ${clock(present.high)}`, action }
-      : { ...on, then: soon, countdown: `+${left(Math.floor(now - Math.max(present.due, present.high ?? 0)))}`, mood: 'call', about: present.high === null ? 'since it was due' : 'since its window closed', action };
+      : { ...on, then: soon, countdown: `+${left(Math.floor(now - Math.max(present.due, present.high ?? 0) + HAIR))}`, mood: 'call', about: present.high === null ? 'since it was due' : 'since its window closed', action };
   }
   const rest = end - now;
   const mood = rest >= -1 ? 'on' : present.assumedAt !== null ? 'grace' : 'late';
   let about = rest >= 0 ? 'left' : 'over';
   if (mood === 'grace') about = 'taken as done as planned, unless it goes on';
-  return { ...on, verb: present.begun === null ? words.verb : words.goingOn, countdown: rest >= 0 ? left(rest) : `+${left(Math.floor(-rest))}`, mood, about, action: done };
+  return { ...on, verb: present.begun === null ? words.verb : words.goingOn, countdown: rest >= 0 ? left(rest) : `+${left(Math.floor(HAIR - rest))}`, mood, about, action: done };
 };
 
 /** What should stand on the scale's display now, g, while a step brings water; null where nothing is poured or the display is not told. */

@@ -1,0 +1,96 @@
+using Cistern.Core.Brewing;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+using Cistern.Web.Pages.Brewing;
+using Cistern.Web.Wording;
+
+namespace Cistern.Web.Tests;
+
+/// <summary>What a barista is told, in words.</summary>
+public sealed class WordingTests
+{
+    private static readonly Show Metric = new(Units.Metric);
+
+    [Fact]
+    public void Every_verb_has_its_words()
+    {
+        Assert.Equal(Verb.All.Select(verb => verb.Type.Name).Order(StringComparer.Ordinal), VerbWording.All.Select(type => type.Name).Order(StringComparer.Ordinal));
+        foreach (var recipe in RecipeLibrary.All)
+        {
+            for (var i = 0; i < recipe.Steps.Length; i++)
+            {
+                var words = StepWording.Of(recipe, i, Metric);
+                Assert.All(new[] { words.Verb, words.GoingOn, words.Says, words.Begins }, word => Assert.NotEqual("", word));
+            }
+        }
+    }
+
+    [Theory]
+    [InlineData("vd-coffee-first", 7, "Set it on the server", "Let it drain", "Set it on the server now", "It is dry")]
+    [InlineData("ld-closed", 6, "Open the valve", "Open the valve", "Open now", "It is open")]
+    [InlineData("ld-split", 6, "Let it drain", "Let it drain", "It drains now", "It is there")]
+    [InlineData("si-whirl", 3, "Wait", "Wait", "Waiting", "Fine and even")]
+    [InlineData("si-whirl", 6, "Take the flame away", "Take the flame away", "Take the flame away now", "Flame is away")]
+    [InlineData("tp-upright-short", 6, "Press", "Press", "Press now", "It hisses")]
+    public void Buttons_are_named_for_what_they_say(string recipeId, int step, string verb, string goingOn, string begins, string says)
+    {
+        var words = StepWording.Of(RecipeLibrary.Find(recipeId)!, step, Metric);
+        Assert.Equal((verb, goingOn, begins, says), (words.Verb, words.GoingOn, words.Begins, words.Says));
+    }
+
+    [Fact]
+    public void A_step_tells_its_tool_its_path_and_its_note()
+    {
+        var recipe = RecipeLibrary.Find("vd-coffee-first")!;
+        var told = recipe with { Steps = [.. recipe.Steps.Select(step => step is Step.Stir stir ? stir with { Tool = "a paddle", Path = "along the wall", Note = "slowly" } : step)] };
+        Assert.Equal("with a paddle, along the wall. slowly", StepWording.Of(told, 6, Metric).How);
+        Assert.Equal("", StepWording.Of(recipe, 6, Metric).How);
+    }
+
+    [Fact]
+    public void The_signs_of_a_step_begin_with_how_it_goes_well()
+    {
+        string First(string id, int step) => StepWording.Of(RecipeLibrary.Find(id)!, step, Metric).Signs is [var sign, ..] ? sign.Sign : "";
+        Assert.Equal("Fine bubbles, all over", First("si-whirl", 3));
+        Assert.Equal("A steady stream, the level falls evenly", First("vd-coffee-first", 7));
+        Assert.Equal("The cup below fills, and bubbles at the end", First("si-whirl", 8));
+        Assert.Equal("A crust has risen, and smells sweet", First("fp-bloomed", 6));
+        Assert.Equal("", First("fp-bloomed", 0));
+    }
+
+    [Theory]
+    [InlineData(FlowOf.Drain, 130, 80, 105, true, "Drained in 2:10, 25 s slower than its window, 1:20 to 1:45: too fine, stirred too much, or very fresh. Coarser next time.")]
+    [InlineData(FlowOf.Drain, 60, 80, 105, false, "Drained in 1:00, 20 s quicker than what was foretold, 1:20 to 1:45: too coarse, or the filter has folded. Finer next time.")]
+    [InlineData(FlowOf.Press, 60, 20, 40, true, "Pressed in 1:00, 20 s slower than its window, 0:20 to 0:40: too hard is too fine.")]
+    [InlineData(FlowOf.Press, 10, 20, 40, true, "Pressed in 0:10, 10 s quicker than its window, 0:20 to 0:40: too easy is too coarse.")]
+    [InlineData(FlowOf.Press, 40.4, 20, 40, true, "Pressed in 0:40, within its window, 0:20 to 0:40.")]
+    [InlineData(FlowOf.Release, 500, 200, 300, true, "Released at 8:20, 3:20 after its window, 3:20 to 5:00: more drawn than was meant.")]
+    [InlineData(FlowOf.Release, 190, 200, 300, true, "Released at 3:10, 10 s before its window, 3:20 to 5:00: less drawn than was meant.")]
+    [InlineData(FlowOf.Release, 250, 200, 300, true, "Released at 4:10, within its window, 3:20 to 5:00.")]
+    [InlineData(FlowOf.Finish, 199, 200, 300, false, "Done at 3:19, 1 s before what was foretold, 3:20 to 5:00.")]
+    [InlineData(FlowOf.Finish, 301, 200, 300, true, "Done at 5:01, 1 s after its window, 3:20 to 5:00.")]
+    public void Times_are_held_against_their_windows_in_words(FlowOf of, double actualS, double lowS, double highS, bool set, string words) =>
+        Assert.Equal(words, FlowWording.Of(new FlowVerdict(of, actualS, lowS, highS, set)));
+
+    /// <summary>The stage at moments of one brew: what it says, how it stands, what a press would say.</summary>
+    [Theory]
+    [InlineData(5, "Pour", "13", "on", "Poured")]
+    [InlineData(20, "Pour", "+2", "grace", "Poured")]
+    [InlineData(28, "Lid on", "+10", "grace", "Lid is on")]
+    [InlineData(100, "Hold", "2:50", "hold", "Break it now, 2:50 early")]
+    [InlineData(271, "Break the crust", "2", "on", "Broken")]
+    [InlineData(400, "Wait", "2:38", "hold", "Plunge now, 2:38 early")]
+    [InlineData(500, "Wait", "58", "hold", "Plunge now, in its window")]
+    [InlineData(560, "Plunge", "2:28", "window", "Plunge now")]
+    [InlineData(700, "Plunge", "8", "closing", "Plunge now")]
+    [InlineData(720, "Plunge", "+12", "call", "Plunge now")]
+    public void The_stage_says_what_to_do_how_far_and_what_a_press_would_say(double atS, string verb, string countdown, string mood, string button)
+    {
+        var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("fp-long-settle")!);
+        var plan = ConductPlan.Of(forecast);
+        var run = BrewRun.Replay(plan, [new BrewEntry(Guid.NewGuid(), EntryKind.Start, plan.Anchor, 1_000_000)], 1_000_000 + (1000 * atS));
+        var stage = Stage.Of(forecast, run, atS, Metric);
+        Assert.Equal((verb, countdown, mood, button), (stage.Verb, stage.Countdown, stage.Mood, stage.Action!.Word));
+    }
+}
