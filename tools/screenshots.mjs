@@ -19,34 +19,42 @@ const shot = async (name, path, { width = 1280, height = 800, colorScheme = 'lig
   await page.screenshot({ path: `${folder}/${name}.png` });
   await page.close();
 };
-const running = async (page) => {
+const begin = async (page) => {
   await page.getByRole('button', { name: 'Brew this' }).click();
-  for (const wait of [600, 600, 600]) {
-    await page.locator('#done').click();
-    await page.waitForTimeout(wait);
-  }
-  await server.advance(24);
-  await page.waitForTimeout(2500);
+  await page.waitForSelector('[data-ready]');
+};
+const started = (seconds) => async (page) => {
+  await begin(page);
+  await page.locator('#start').click();
+  await page.waitForTimeout(800);
+  await server.advance(seconds);
+  await page.waitForTimeout(6_500);
 };
 
 await shot('bench', '/');
 await shot('plan', '/plan/fp-bloomed?bag=2&mill=2&dose=30&was.dose=27.0');
-await shot('plan-dark', '/plan/fp-long-settle?place=2&bag=1', { colorScheme: 'dark' });
 await shot('plan-step', '/plan/vd-coffee-first?open=3&bag=3&mill=1', { height: 1700 });
 await shot('choose', '/plan?cups=2&minutes=5&ice=hot&bag=4');
 await shot('card', '/plan/vd-coffee-first/card');
-await shot('plan-phone', '/plan/fp-long-settle', { width: 390, height: 844 });
 await shot('plan-siphon', '/plan/si-layers');
-await shot('plan-iced', '/plan/ld-open-closed-iced');
 await shot('compare', '/plan/compare?a=vd-water-first&b=vd-coffee-first');
 await shot('taste', '/taste/8');
 await shot('log', '/log');
 await shot('entry', '/log/7');
 await shot('shelf', '/shelf', { before: (page) => page.getByRole('link', { name: 'Change Quiet Orchard' }).click() });
-await shot('grains', '/shelf/grains');
 await shot('help', '/help');
-await shot('brew', '/plan/fp-bloomed?bag=2', { before: running });
-await shot('brew-phone', '/plan/fp-bloomed?bag=2', { width: 390, height: 844, colorScheme: 'dark', before: running });
+await shot('after', '/brew/7/after');
+await shot('brew', '/plan/fp-long-settle?bag=2', { before: started(330) });
+await shot('brew-siphon', '/plan/si-whirl?bag=4', { before: async (page) => {
+  await begin(page);
+  for (let i = 0; i < 3; i += 1) {
+    await page.locator('#done').click();
+    await page.waitForTimeout(700);
+  }
+} });
+await shot('brew-phone', '/plan/ld-long-soak-iced?bag=1', { width: 390, height: 844, colorScheme: 'dark', before: started(220) });
+await shot('brew-calls', '/plan/vd-coffee-first?bag=3', { before: started(186) });
+await shot('under-way', '/brew', { before: (page) => page.waitForTimeout(2_500) });
 const tide = execSync('dotnet artifacts/cli/cistern-cli.dll forecast --svg -', { input: JSON.stringify(JSON.parse(execSync('cat src/Cistern.Core/Recipes/Library/recipes.json')).find((one) => one.id === 'vd-coffee-first')), cwd: resolve(import.meta.dirname, '..') }).toString();
 const page = await browser.newPage({ viewport: { width: 800, height: 620 } });
 await page.setContent(tide);

@@ -10,7 +10,7 @@ const audit = async (page) => {
   return violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.target.join(' ')).slice(0, 3).join(', ')}`);
 };
 
-const places = ['/', '/shelf', '/shelf/coffee/1', '/shelf/coffee/new', '/plan', '/plan/fp-long-settle', '/plan/fp-slow-eight?dose=70&was.dose=46.0', '/plan/fp-bloomed?ratio=abc&was.ratio=15.0', '/plan/compare', '/plan/compare?a=si-whirl&b=fp-bloomed', '/plan/si-whirl', '/plan/ld-open-closed-iced', '/plan/tp-turned', '/plan/vd-coffee-first?open=3&bag=2&mill=1', '/plan/fp-long-settle?place=2', '/plan/si-layers/card', '/plan?cups=2&minutes=4', '/shelf/grains', '/shelf/mix?a=1&b=3', '/shelf/filter/4', '/shelf/vessel/4', '/brew', '/taste', '/taste/8', '/log', '/log/7', '/log/999999', '/you', '/help', '/no-such-page'];
+const places = ['/', '/shelf', '/shelf/coffee/1', '/shelf/coffee/new', '/plan', '/plan/fp-long-settle', '/plan/fp-slow-eight?dose=70&was.dose=46.0', '/plan/fp-bloomed?ratio=abc&was.ratio=15.0', '/plan/compare', '/plan/compare?a=si-whirl&b=fp-bloomed', '/plan/si-whirl', '/plan/ld-open-closed-iced', '/plan/tp-turned', '/plan/vd-coffee-first?open=3&bag=2&mill=1', '/plan/fp-long-settle?place=2', '/plan/si-layers/card', '/plan?cups=2&minutes=4', '/shelf/grains', '/shelf/mix?a=1&b=3', '/shelf/filter/4', '/shelf/vessel/4', '/brew', '/brew/cues', '/taste', '/taste/8', '/log', '/log/7', '/brew/7/after', '/log/999999', '/you', '/help', '/no-such-page'];
 
 for (const colorScheme of ['light', 'dark']) {
   test(`axe finds nothing on any page, ${colorScheme}`, async ({ browser, server }) => {
@@ -25,19 +25,27 @@ for (const colorScheme of ['light', 'dark']) {
     }
     await page.goto(`${server.url}/plan/fp-bloomed`);
     await page.getByRole('button', { name: 'Brew this' }).click();
-    await expect(page.locator('#verb')).toHaveText('Make ready');
+    await expect(page.locator('#verb')).toHaveText('Warm the vessel');
     found.ready = await audit(page);
-    await page.locator('#done').click();
+    await page.locator('#start').click();
     await expect(page.locator('#verb')).toHaveText('Pour');
     await page.waitForTimeout(300);
     found.running = await audit(page);
-    await page.keyboard.press('?');
+    await page.locator('#show-keys').click();
     await expect(page.locator('#keys')).toBeVisible();
     found.keys = await audit(page);
+    await page.keyboard.press('Escape');
+    await server.advance(400);
+    await expect(page.locator('#brew')).toHaveClass(/call/, { timeout: 8_000 });
+    found.insisting = await audit(page);
+    await page.goto(`${server.url}/shelf`);
+    await expect(page.locator('#alarm')).toBeVisible();
+    found.alarm = await audit(page);
+    await page.goto(`${server.url}/brew`);
+    await page.waitForTimeout(500);
+    found.lanes = await audit(page);
     await page.goto(`${server.url}/you`);
-    if (found.ready.length === 0) delete found.ready;
-    if (found.running.length === 0) delete found.running;
-    if (found.keys.length === 0) delete found.keys;
+    for (const [name, violations] of Object.entries(found)) if (violations.length === 0) delete found[name];
     expect(found).toEqual({});
     await context.close();
   });

@@ -115,7 +115,11 @@ const lay = () => {
   const next = calls.map((call) => `${call.id}:${call.kind}:${Math.round(call.atMs / 20)}`).join();
   if (next === shape) return;
   takeUp(now);
-  laid.push(...calls.map((call) => ({ atMs: call.atMs, nodes: play(call.kind, audio.currentTime + (call.atMs - now) / 1000, call.lane, call.grown) })));
+  const clock = audio.currentTime;
+  laid.push(...calls.map((call) => {
+    const from = clock + (call.atMs - now) / 1000;
+    return { atMs: call.atMs, from, nodes: play(call.kind, from, call.lane, call.grown) };
+  }));
   shape = next;
 };
 /** Lays them anew, whatever was laid: when what is wished has changed. */
@@ -146,6 +150,12 @@ const notify = async (text, id) => {
   else new Notification(text, options);
 };
 
+/** By how much the sound of a call came off its moment, ms: what its audio clock says now against what it was laid to. */
+const soundOff = (atMs, now) => {
+  const sounded = laid.find((call) => Math.abs(call.atMs - atMs) < 20);
+  return sounded && canSound() ? Math.round((audio.currentTime - sounded.from) * 1000 - (now - atMs)) : '';
+};
+
 let before = null;
 /** What came since the last look: seen, said, shaken and noted, each once. Moments slept through are passed over, but for the last of a call that insists. */
 export const look = () => {
@@ -160,6 +170,7 @@ export const look = () => {
       const step = brew.plan.steps[call.index];
       if (wishes().vibration) buzz(call.kind);
       document.body.dataset.cue = `${call.kind} ${call.index} ${Math.round(call.atMs)}`;
+      document.body.dataset.cueOff = `${Math.round(now - call.atMs)} ${soundOff(call.atMs, now)}`;
       if (call.kind === 'at' && call.due) {
         if (wishes().speech) speak(phrase(step));
         notify(phrase(step), id);
