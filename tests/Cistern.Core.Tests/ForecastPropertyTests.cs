@@ -82,10 +82,17 @@ public sealed class ForecastPropertyTests
                 // Tilt is ten times the logarithm of a ratio of yields: 0.02 of it is a five-hundredth of that ratio.
                 // A peak while water both comes and goes lies between two steps; 0.2 ml of it is under what any mark shows.
                 var tolerance = name == "tilt" ? 0.02 : Math.Max(name == "peakVolumeMl" ? 0.2 : 0, 0.002 * Math.Max(1, Math.Abs(other)));
-                Assert.True(Math.Abs(number - other) <= tolerance, FormattableString.Invariant($"{name}: {number} and {other}"));
+                Assert.True(Math.Abs(number - other) <= tolerance || (name == "pressForceN" && OnTheEdge(recipe)), FormattableString.Invariant($"{name}: {number} and {other}"));
             }
         }
     }, iter: 1_000);
+
+    /// <summary>A plunge meets only part of the bed once the raft has sunk under 0.15 (docs/model.md): at that very raft the force jumps.</summary>
+    private static bool OnTheEdge(Recipe recipe)
+    {
+        var forecast = ForecastModel.Published.Run(recipe);
+        return forecast.Timings.Any(timing => recipe.Steps[timing.Index] is Step.Plunge && Math.Abs(forecast.At(timing.StartS).Raft - 0.15) < 0.005);
+    }
 
     [Fact]
     public void A_closed_brew_at_rest_settles_at_72_percent_at_any_ratio_however_it_was_poured()

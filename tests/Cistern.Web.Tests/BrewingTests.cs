@@ -403,6 +403,38 @@ public sealed class BrewingTests : IClassFixture<App>
     }
 
     [Fact]
+    public async Task What_could_not_count_stays_with_the_brew_and_is_shown()
+    {
+        var id = await FinishedAsync("vd-coffee-first");
+        var brew = await BrewOf(id);
+        Assert.Null((await App.GetAsync(client, $"/brew/{id}/after")).QuerySelector("details"));
+        await SendAsync(id, Entry("done", 7, brew.StartedAtMs!.Value + 311_000));
+        var details = (await App.GetAsync(client, $"/brew/{id}/after")).QuerySelector("details")!;
+        Assert.Contains("5:11 done, set it on the server", string.Join(' ', details.QuerySelector("li")!.TextContent.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)), StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("vd-coffee-first", "To hand: 534 g of water at 96 °C, 24.0 g ground")]
+    [InlineData("ld-open-closed-iced", "g of ice.")]
+    [InlineData("si-whirl", "To hand: 150 g of water at 100 °C, 26.0 g ground")]
+    public async Task Before_the_clock_it_says_what_has_to_be_to_hand(string recipe, string said)
+    {
+        var id = await BrewAsync(recipe);
+        Assert.Contains(said, (await App.GetAsync(client, $"/brew/{id}")).QuerySelector("#to-hand")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_brew_whose_plan_cannot_be_read_is_told_not_broken()
+    {
+        var id = await BrewAsync("fp-bloomed");
+        await app.DataAsync(db => db.Brews.Where(row => row.Id == id).ExecuteUpdateAsync(set => set.SetProperty(row => row.PlanJson, "{")));
+        Assert.Equal(HttpStatusCode.Conflict, (await PostAsync(id, "[]")).StatusCode);
+        Assert.DoesNotContain(id, await UnderWayAsync());
+        Assert.NotEqual(HttpStatusCode.InternalServerError, (await client.GetAsync(new Uri($"/brew/{Text(id)}", UriKind.Relative), TestContext.Current.CancellationToken)).StatusCode);
+        await app.DataAsync(db => db.Brews.Where(row => row.Id == id).ExecuteDeleteAsync());
+    }
+
+    [Fact]
     public async Task Several_under_way_each_have_a_lane()
     {
         var first = await BrewAsync("fp-bloomed");

@@ -36,6 +36,10 @@ public sealed class AfterModel(CisternDb db, JobLedger jobs, Here here, BrewStor
     /// <summary>The steps that nobody said were done.</summary>
     public IEnumerable<DoneStep> Assumed => Run.Done.Where(done => done.By is EndedBy.Assumed or EndedBy.NotSeen);
 
+    /// <summary>What was said and could not count: it stays with the brew, and is shown.</summary>
+    public IReadOnlyList<(BrewEntry Entry, EntryRow Row)> Unheard =>
+        [.. Brew.CoreEntries.Where(entry => Run.Unheard.Contains(entry.Id)).Select(entry => (entry, Brew.Entries.First(row => row.EntryId == entry.Id)))];
+
     /// <summary>Times typed for what was assumed, by step.</summary>
     public Dictionary<int, TypedNumber> TypedTimes { get; } = [];
 

@@ -54,6 +54,20 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, Here here, BrewStore
     /// <summary>Far over its plan, and nobody has said anything.</summary>
     public bool Forgotten => Run.ClockRuns && NowS > Plan.Totals.FinishS + 3600;
 
+    /// <summary>What has to be to hand when the clock starts, besides the steps that are called.</summary>
+    public string ToHand
+    {
+        get
+        {
+            var preparation = Core.Planning.Preparation.Of(Plan, new Core.Planning.PreparationGear(null, 1));
+            var water = preparation.WaterG > 0
+                ? $"{Show.Water(preparation.WaterG)} of water at {Show.Temperature(Math.Min(Recipe.Water.TemperatureC, Core.Physics.WaterPhysics.BoilingPointC(Recipe.Place.AltitudeM)))}, "
+                : "";
+            var ice = Recipe.Steps.OfType<Step.Ice>().Sum(step => step.IceG) is > 0 and var iceG ? $", {Show.Water(iceG)} of ice" : "";
+            return $"To hand: {water}{Show.Mass(Recipe.Coffee.DoseG)} ground{(Brew.GrindText.Length > 0 ? $" ({Brew.GrindText})" : "")}{ice}.";
+        }
+    }
+
     /// <summary>What the rest will come to, from what really happened so far.</summary>
     public string Outlook
     {

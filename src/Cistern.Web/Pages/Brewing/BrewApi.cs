@@ -66,7 +66,17 @@ internal static class BrewApi
             return Refuse(StatusCodes.Status422UnprocessableEntity, $"Send an array of at most {LargestBatch} entries, as described at /openapi/v1.json.");
         }
 
-        if (await store.TakeAsync(id, sent, (await here.BaristaAsync(ct))?.Name ?? "", ct) is not { } outcomes)
+        IReadOnlyList<EntryOutcome>? outcomes;
+        try
+        {
+            outcomes = await store.TakeAsync(id, sent, (await here.BaristaAsync(ct))?.Name ?? "", ct);
+        }
+        catch (UnreadableException error)
+        {
+            return Refuse(StatusCodes.Status409Conflict, error.Message);
+        }
+
+        if (outcomes is null)
         {
             return Refuse(StatusCodes.Status404NotFound, $"This bench has no brew {id}.");
         }

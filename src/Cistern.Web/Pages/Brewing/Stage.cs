@@ -89,7 +89,7 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
     private static StageAction Begin(Recipe recipe, ConductPlan plan, int index, double dueS, double? lowS, double nowS, Show show)
     {
         var word = StepWording.Of(recipe, index, show).Begins;
-        var early = nowS >= dueS - 0.5 ? "" : lowS is { } opensS && nowS >= opensS ? ", in its window" : $", {Show.Clock(dueS - nowS)} early";
+        var early = nowS >= dueS - 0.5 ? "" : lowS is { } opensS && nowS >= opensS ? ", in its window" : $", {Show.Clock(Math.Ceiling(dueS - nowS - Hair))} early";
         return new StageAction(plan.Steps[index].Length > 0 ? EntryKind.Begun : EntryKind.Done, index, word + early);
     }
 

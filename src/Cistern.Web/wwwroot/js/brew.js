@@ -66,6 +66,7 @@ const draw = () => {
   setText(el('countdown-unit'), stage.countdown === '' || stage.countdown.includes(':') ? '' : 's');
   setText(el('about'), stage.about);
   el('clock').hidden = run.startedAtMs === null;
+  el('to-hand').hidden = run.startedAtMs !== null;
   setText(el('clock-time'), clock(Math.floor(now)));
   setText(el('then'), stage.then);
   setText(el('done-word'), stage.action?.word ?? '');

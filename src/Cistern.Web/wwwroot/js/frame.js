@@ -1,6 +1,6 @@
 // What every page has: the list of keys, letters that lead to the places, and the brews under way: their time and what is
 // next in the gauge and the title, and a release that is not answered, until it is.
-import { brews, follow, guessTime, keptBrews, letGo, onChange, orphans, runOf, serverNow } from './bench.js';
+import { brews, follow, guessTime, letGo, onChange, orphans, runOf, serverNow } from './bench.js';
 import { insistsFrom } from './brew-run.js';
 import { clock } from './clock.js';
 import { canSound, look, unlock } from './cues.js';
@@ -128,9 +128,16 @@ export const conduct = () => {
       draw();
     }, 200);
   }
-  setInterval(follow, conducting ? 2_000 : 5_000);
+  let last = 0;
+  const every = () => (conducting || document.getElementById('lanes') ? 2_000 : brews.size > 0 ? 5_000 : 10_000);
+  setInterval(() => {
+    if (performance.now() - last < every() - 100) return;
+    last = performance.now();
+    follow();
+  }, 1_000);
   onChange(draw);
 };
 
-if (gauge.children.length > 0 || keptBrews().length > 0 || conducting || document.getElementById('lanes')) follow().then(conduct);
+// Also where nothing brews yet: another device may begin, and this screen is to call too.
+follow().then(conduct);
 navigator.serviceWorker?.register('/sw.js').catch(() => {});

@@ -14,7 +14,7 @@ export const told = (step) => `${step.verb} ${step.target}`.trim();
 const begin = (plan, index, due, low, now) => {
   const step = plan.steps[index];
   let early = '';
-  if (now < due - 0.5) early = low !== null && low !== undefined && now >= low ? ', in its window' : `, ${clock(due - now)} early`;
+  if (now < due - 0.5) early = low !== null && low !== undefined && now >= low ? ', in its window' : `, ${clock(Math.ceil(due - now - HAIR))} early`;
   return { kind: step.length > 0 ? 'begun' : 'done', step: index, word: step.begins + early };
 };
 
