@@ -164,10 +164,10 @@ public static class Tide
                 row.Add($"<rect class=\"tide-bar\" x=\"{x}\" y=\"8\" width=\"{width}\" height=\"{BarPx}\" rx=\"2\"/>");
             }
 
-            if (timed && step.Window is { } window)
+            // For what lasts, a window is of its length; for the rest, and for what may have both, of its start.
+            var ofLength = Verb.TraitsOf(step).WindowOf == WindowOf.Length ? step.Window : null;
+            foreach (var (window, fromWindowS) in timed ? new[] { (step.WindowOfStart, 0.0), (ofLength, timing.StartS) }.Where(one => one.Item1 is not null).Select(one => (one.Item1!.Value, one.Item2)) : [])
             {
-                // For what lasts, the window is of its length; for the rest, of its start.
-                var fromWindowS = Verb.TraitsOf(step).WindowOf == WindowOf.Length ? timing.StartS : 0;
                 var (lowX, highX) = (X(fromWindowS + window.Low), X(fromWindowS + window.High));
                 row.Add($"<path class=\"tide-window\" d=\"M{lowX} 3V29M{highX} 3V29M{lowX} 4H{highX}M{lowX} 28H{highX}\"/>");
             }

@@ -128,6 +128,55 @@ public sealed class BrewRunTests
         Assert.True(real.Totals.ExtractionYieldPercent > forecast.Totals.ExtractionYieldPercent + 0.3);
     }
 
+    public static TheoryData<string> Library => [.. RecipeLibrary.All.Select(recipe => recipe.Id)];
+
+    /// <summary>Each recipe brewed badly, by a hand that is later at every step: what it was is forecast with the steps where they really were.</summary>
+    [Theory]
+    [MemberData(nameof(Library))]
+    public void Brewed_badly_it_is_forecast_with_every_step_where_it_really_was(string id)
+    {
+        var forecast = ForecastModel.Published.Run(RecipeLibrary.Find(id)!);
+        var plan = ConductPlan.Of(forecast);
+        var entries = new List<BrewEntry> { Entry(EntryKind.Start, plan.Anchor, 0) };
+        var lateS = 0.0;
+        foreach (var timing in forecast.Timings.Skip(plan.Anchor))
+        {
+            var step = plan.Steps[timing.Index];
+            var begun = timing.Index == plan.Anchor && (timing.LengthS <= 0 || plan.StartsAtItsEnd);
+            if (begun || step.Ends == StepEnding.Clock)
+            {
+                continue;
+            }
+
+            lateS += 1.5;
+            if (timing.Index > plan.Anchor && timing.LengthS > 0)
+            {
+                entries.Add(Entry(EntryKind.Begun, timing.Index, timing.StartS + lateS));
+            }
+
+            entries.Add(Entry(EntryKind.Done, timing.Index, timing.EndS + lateS));
+        }
+
+        var run = BrewRun.Replay(plan, entries, Zero + ((forecast.Totals.FinishS + 300) * 1000));
+        Assert.True(run.Finished);
+        Assert.DoesNotContain(run.Done, step => step.By is EndedBy.Assumed or EndedBy.NotSeen);
+        var brewed = AsBrewed.Of(forecast.Recipe, run, Actuals.None);
+        Assert.DoesNotContain(RecipeChecker.Check(brewed), finding => finding.Severity == Severity.Error);
+        var real = ForecastModel.Published.Run(brewed);
+        foreach (var done in run.Done.Where(done => done.By == EndedBy.Press && done.Index > plan.Anchor))
+        {
+            var timing = real.Timings[done.Index];
+            Assert.Equal((id, done.Index, Math.Round(done.StartS!.Value)), (id, done.Index, Math.Round(timing.StartS)));
+            if (brewed.Steps[done.Index] is Step.Pour or Step.Press or Step.Plunge or Step.Decant)
+            {
+                Assert.Equal(done.EndS!.Value, timing.EndS, 0.6);
+            }
+        }
+
+        // Everything a little later draws a little more, and never less strength than a hair.
+        Assert.True(real.Totals.ExtractionYieldPercent > forecast.Totals.ExtractionYieldPercent - 0.02, $"{real.Totals.ExtractionYieldPercent} after {forecast.Totals.ExtractionYieldPercent}");
+    }
+
     [Fact]
     public void While_it_runs_what_is_late_comes_no_sooner_than_now_and_the_cup_gets_stronger()
     {

@@ -87,7 +87,7 @@ public sealed class ForecastPropertyTests
         }
     }, iter: 1_000);
 
-    /// <summary>A plunge meets only part of the bed once the raft has sunk under 0.15 (docs/model.md): at that very raft the force jumps.</summary>
+    /// <summary>A plunge meets only part of the bed once the raft has sunk under 0.15: at that very raft the force jumps.</summary>
     private static bool OnTheEdge(Recipe recipe)
     {
         var forecast = ForecastModel.Published.Run(recipe);

@@ -180,7 +180,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         return outcomes;
     }
 
-    private Task<Brew> LoadAsync(int brewId) => db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Facts)
+    private Task<Brew> LoadAsync(int brewId) => db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Tastings).Include(row => row.Facts)
         .AsSplitQuery().FirstAsync(row => row.Id == brewId);
 
     /// <summary>A device may be a little ahead, or may not know the time at all; nothing was said before the brew was opened.</summary>
@@ -212,7 +212,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         brew.StartedAtMs = run.StartedAtMs is { } startedAtMs ? (long)startedAtMs : null;
     }
 
-    /// <summary>Sets where it is in its life; where something was taken back, one that was over may not be any more.</summary>
+    /// <summary>Sets where it is in its life; where something was taken back, one that was over may not be any more, unless it has been tasted.</summary>
     private static void Settle(Brew brew, Forecast plan, BrewRun run, bool undone)
     {
         if (run.Finished && brew.State != BrewState.Abandoned)
@@ -220,7 +220,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
             brew.State = BrewState.Finished;
             brew.EndedAtMs = brew.StartedAtMs + (long)(1000 * run.EndS);
         }
-        else if (undone && brew.State == BrewState.Finished)
+        else if (undone && brew is { State: BrewState.Finished, Tastings.Count: 0 })
         {
             brew.State = BrewState.Running;
             brew.EndedAtMs = null;

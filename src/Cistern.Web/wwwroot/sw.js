@@ -16,6 +16,13 @@ self.addEventListener('activate', (event) => {
 const isBrew = (path) => /^\/brew(\/\d+)?$/.test(path);
 const isPart = (path) => needed.includes(path) || /^\/(js|css|lib)\//.test(path);
 
+/** The pages of brews that are kept: the last few, for a device keeps what it can use. */
+const mostBrews = 12;
+const trim = async (cache) => {
+  const pages = (await cache.keys()).filter((request) => /^\/brew\/\d+$/.test(new URL(request.url).pathname));
+  for (const page of pages.slice(0, -mostBrews)) await cache.delete(page);
+};
+
 const fresh = async (request) => {
   const stop = new AbortController();
   const timer = setTimeout(() => stop.abort(), patience);
@@ -31,7 +38,7 @@ const answer = async (request, path) => {
   try {
     const reply = await fresh(request);
     // A page that led elsewhere is not the page it was asked for.
-    if (reply.ok && !reply.redirected) cache.put(path, reply.clone());
+    if (reply.ok && !reply.redirected) cache.put(path, reply.clone()).then(() => isBrew(path) && trim(cache)).catch(() => {});
     return reply;
   } catch (error) {
     const kept = await cache.match(path);

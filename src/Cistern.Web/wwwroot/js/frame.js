@@ -3,7 +3,7 @@
 import { brews, follow, guessTime, letGo, onChange, orphans, runOf, serverNow } from './bench.js';
 import { insistsFrom } from './brew-run.js';
 import { clock } from './clock.js';
-import { canSound, look, unlock } from './cues.js';
+import { canSound, look, unlock, wishes } from './cues.js';
 import { stageOf } from './stage.js';
 
 const places = { b: '/', h: '/shelf', p: '/plan', r: '/brew', t: '/taste', l: '/log' };
@@ -91,7 +91,7 @@ const draw = () => {
     };
   }
   const silent = document.getElementById('silent');
-  if (silent) silent.hidden = canSound() || !all.some((one) => one.run.startedAtMs !== null);
+  if (silent) silent.hidden = canSound() || !wishes().sound || !all.some((one) => one.run.startedAtMs !== null);
   for (const listener of drawn) listener();
 };
 const setTitle = (text) => { if (document.title !== text) document.title = text; };

@@ -1,0 +1,170 @@
+using System.Globalization;
+using System.Xml.Linq;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+using Cistern.Drawing;
+
+namespace Cistern.Core.Tests;
+
+/// <summary>Drawings held by the coordinates of what matters: they tell the truth to scale.</summary>
+public sealed class DrawingTests
+{
+    private const double Near = 0.06;
+
+    [Fact]
+    public void On_the_map_stronger_is_higher_and_more_extracted_is_further_right_both_to_scale()
+    {
+        MapMark[] marks = [new(MapPoint.Plan, 18, 1.30, "this"), new(MapPoint.Parent, 20, 1.30, "that"), new(MapPoint.Brew, 18, 1.40, "brewed")];
+        var map = Parse(StrengthMap.Draw(marks, [new MapArrow(19, 1.35, "finer")], (1.25, 1.35), 440, 300));
+        var (planX, planY) = (Number(One(map, "map-plan"), "cx"), Number(One(map, "map-plan"), "cy"));
+        var (parentX, parentY) = (Number(One(map, "map-parent"), "cx"), Number(One(map, "map-parent"), "cy"));
+        var (brewX, brewY) = (Number(One(map, "map-brew"), "x") + 4, Number(One(map, "map-brew"), "y") + 4);
+        Assert.True(parentX > planX + 50);
+        Assert.Equal(planY, parentY, Near);
+        Assert.True(brewY < planY - 50);
+        Assert.Equal(planX, brewX, Near);
+        var arrow = One(map, "map-arrow");
+        Assert.Equal((planX, planY), (Number(arrow, "x1"), Number(arrow, "y1")));
+        // Half way to either, for it lies half way between their figures.
+        Assert.Equal((planX + parentX) / 2, Number(arrow, "x2"), Near);
+        Assert.Equal((planY + brewY) / 2, Number(arrow, "y2"), Near);
+        var meant = One(map, "map-meant");
+        Assert.Equal((planY + brewY) / 2, Number(meant, "y"), Near);
+        Assert.Equal(planY - brewY, Number(meant, "height"), Near);
+        var tick = map.Descendants().First(node => node.Value == "1.30");
+        Assert.Equal(planY + 4, Number(tick, "y"), Near);
+    }
+
+    [Fact]
+    public void A_strength_that_was_meant_beyond_the_map_is_cut_at_its_edge()
+    {
+        var map = Parse(StrengthMap.Draw([new(MapPoint.Plan, 18, 1.30, "this")], [], (0.1, 9), 440, 300));
+        Assert.Equal((12, 248), (Math.Round(Number(One(map, "map-meant"), "y")), Math.Round(Number(One(map, "map-meant"), "height"))));
+    }
+
+    [Fact]
+    public void The_tide_stands_at_its_grams_and_its_moments()
+    {
+        var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("vd-coffee-first")!);
+        var tide = Parse(Tide.Draw(forecast, new TideOptions(620) { LanesPx = 300, WithSteps = false }));
+        double Of(string name) => double.Parse(tide.Attribute(name)!.Value, CultureInfo.InvariantCulture);
+        double X(double atS) => Of("data-left") + ((atS - Of("data-from")) / (Of("data-to") - Of("data-from")) * (Of("data-right") - Of("data-left")));
+        var lines = tide.Elements().Where(node => (string?)node.Attribute("class") == "tide-line").Select(Points).ToList();
+        var (vessel, cup) = (lines[0], lines[1]);
+        var axis = One(tide, "tide-axis").Attribute("d")!.Value.Split(['M', 'H', ' '], StringSplitOptions.RemoveEmptyEntries).Select(text => double.Parse(text, CultureInfo.InvariantCulture)).ToList();
+        var (vesselBottom, cupBottom) = (axis[1], axis[4]);
+        // Vessel and cup share one scale: the gridline of 200 g gives it.
+        var pxPerG = (vesselBottom - (Number(tide.Descendants().First(node => node.Value == "200"), "y") - 4)) / 200;
+        var pour = forecast.Timings[3];
+        var full = vessel.MinBy(point => point.Y);
+        Assert.Equal(384, (vesselBottom - vessel.Where(point => point.X >= X(pour.EndS) - 0.1 && point.X <= X(forecast.Timings[7].StartS) + 0.1).Min(point => point.Y)) / pxPerG, 1.5);
+        Assert.True(full.X >= X(pour.EndS) - 1);
+        Assert.Equal(vesselBottom, vessel[0].Y, 1.0);
+        Assert.Equal(cupBottom, cup[0].Y, Near);
+        Assert.Equal(forecast.Totals.BeverageG, (cupBottom - cup[^1].Y) / pxPerG, 1.0);
+        Assert.Equal(X(forecast.Series[^1].TimeS), cup[^1].X, Near);
+        // The acts stand over the times they take.
+        foreach (var span in Acts.Of(forecast))
+        {
+            var act = One(tide, $"tide-act-{span.Act.ToString().ToLowerInvariant()}");
+            Assert.Equal(X(span.StartS), Number(act, "x"), Near);
+            Assert.Equal(X(span.EndS) - X(span.StartS) - 2, Number(act, "width"), Near);
+        }
+
+        // Warmer is higher.
+        var warm = Points(One(tide, "tide-temp"));
+        var (hot, cool) = (forecast.At(40).TemperatureC, forecast.At(170).TemperatureC);
+        Assert.True(hot > cool && At(warm, X(40)) < At(warm, X(170)));
+    }
+
+    [Fact]
+    public void A_ghost_lies_on_the_same_axes_and_the_higher_of_the_two_still_fits()
+    {
+        var small = ForecastModel.Published.Run(RecipeLibrary.Find("fp-bloomed")!);
+        var large = ForecastModel.Published.Run(RecipeLibrary.Find("fp-slow-eight")!);
+        var tide = Parse(Tide.Draw(small, new TideOptions(620) { Ghost = large, WithSteps = false }));
+        var ghost = tide.Elements().Where(node => (string?)node.Attribute("class") == "tide-ghost").Select(Points).First();
+        var own = tide.Elements().Where(node => (string?)node.Attribute("class") == "tide-line").Select(Points).First();
+        var bottom = own.Max(point => point.Y);
+        Assert.Equal(820.0 / 405, (bottom - ghost.Min(point => point.Y)) / (bottom - own.Min(point => point.Y)), 0.05);
+        Assert.Equal(44, ghost.Min(point => point.Y), 1.0);
+    }
+
+    [Fact]
+    public void A_steps_strip_lies_under_its_time_and_its_windows_are_drawn_where_they_are()
+    {
+        var soak = ForecastModel.Published.Run(RecipeLibrary.Find("ld-long-soak-iced")!);
+        var strip = Parse(Tide.Rows(soak, new TideOptions(620))[5].Svg);
+        double X(double atS) => StripX(strip, atS);
+        Assert.Equal(X(210), Number(One(strip, "tide-bar"), "x"), Near);
+        Assert.Equal([X(150), X(420)], Bracket(strip));
+        var tube = RecipeLibrary.Find("tp-upright-short")!;
+        var press = ForecastModel.Published.Run(tube with { Steps = [.. tube.Steps.Select(step => step is Step.Press ? step with { StartWindow = new Span(50, 60) } : step)] });
+        var pressed = Parse(Tide.Rows(press, new TideOptions(620))[6].Svg);
+        Assert.Equal(StripX(pressed, 80) - StripX(pressed, 55), Number(One(pressed, "tide-bar"), "width"), Near);
+        // Of its beginning on the clock; of its length from where it begins.
+        Assert.Equal([StripX(pressed, 50), StripX(pressed, 60), StripX(pressed, 55 + 20), StripX(pressed, 55 + 35)], Bracket(pressed));
+    }
+
+    [Theory]
+    [InlineData("fp-bloomed", 120)]
+    [InlineData("vd-coffee-first", 120)]
+    [InlineData("jar-spoons", 60)]
+    public void The_cut_vessel_is_filled_to_its_volume_by_its_own_staff(string id, double atS)
+    {
+        var forecast = ForecastModel.Published.Run(RecipeLibrary.Find(id)!);
+        var cut = Parse(VesselCut.Draw(forecast, atS, TideLabels.Plain));
+        var level = Points(One(cut, "tide-line"))[0].Y;
+        var staff = cut.Descendants().Where(node => (string?)node.Attribute("class") == "tide-tick" && (string?)node.Attribute("text-anchor") == "end" && double.TryParse(node.Value, NumberStyles.Float, CultureInfo.InvariantCulture, out _))
+            .Select(node => (Ml: double.Parse(node.Value, CultureInfo.InvariantCulture), Y: Number(node, "y") - 4)).OrderBy(mark => mark.Ml).ToList();
+        var volumeMl = forecast.At(atS).VolumeMl;
+        var over = staff.Where(mark => mark.Ml > volumeMl).Select(mark => mark.Y).DefaultIfEmpty(double.NegativeInfinity).Max();
+        var under = staff.Where(mark => mark.Ml <= volumeMl).Select(mark => mark.Y).DefaultIfEmpty(double.PositiveInfinity).Min();
+        Assert.InRange(level, over, under);
+        // More is higher, all the way up the staff.
+        Assert.DoesNotContain(staff.Zip(staff.Skip(1)), pair => pair.First.Y <= pair.Second.Y);
+    }
+
+    [Fact]
+    public void The_plunger_goes_down_with_the_plunge_and_the_drink_into_the_server_with_the_drain()
+    {
+        var press = ForecastModel.Published.Run(RecipeLibrary.Find("fp-slow-eight")!);
+        var plunge = press.Timings[5];
+        double PlungerAt(double share) => Parse(VesselCut.Draw(press, plunge.StartS + (share * plunge.LengthS), TideLabels.Plain)).Descendants().Where(node => (string?)node.Attribute("class") == "cut-solid" && Number(node, "height") == 4).Select(node => Number(node, "y")).Single();
+        Assert.True(PlungerAt(0.9) > PlungerAt(0.5) + 20 && PlungerAt(0.5) > PlungerAt(0.1) + 20);
+        var drip = ForecastModel.Published.Run(RecipeLibrary.Find("vd-coffee-first")!);
+        double DrunkAt(double atS) => Parse(VesselCut.Draw(drip, atS, TideLabels.Plain)).Elements().Where(node => (string?)node.Attribute("class") == "tide-cup").Select(node => Number(node, "height")).DefaultIfEmpty(0).First();
+        Assert.Equal(0, DrunkAt(100));
+        Assert.Equal(drip.At(240).CupWaterG / drip.At(300).CupWaterG, DrunkAt(240) / DrunkAt(300), 0.02);
+    }
+
+    private static double StripX(XElement strip, double atS)
+    {
+        double Of(string name) => double.Parse(strip.Attribute(name)!.Value, CultureInfo.InvariantCulture);
+        return Math.Round(Of("data-left") + ((atS - Of("data-from")) / (Of("data-to") - Of("data-from")) * (Of("data-right") - Of("data-left"))), 1);
+    }
+
+    /// <summary>From where to where the brackets of a strip stand.</summary>
+    private static IEnumerable<double> Bracket(XElement strip) => strip.Elements().Where(node => (string?)node.Attribute("class") == "tide-window")
+        .SelectMany(node => node.Attribute("d")!.Value.Split('M', StringSplitOptions.RemoveEmptyEntries).Take(2)).Select(part => Math.Round(double.Parse(part.Split(' ')[0], CultureInfo.InvariantCulture), 1));
+
+    private static XElement Parse(string svg) => XDocument.Parse(svg).Root!;
+
+    private static XElement One(XElement svg, string css) => svg.DescendantsAndSelf().First(node => ((string?)node.Attribute("class"))?.Split(' ').Contains(css) == true);
+
+    private static double Number(XElement node, string name) => double.Parse(node.Attribute(name)!.Value, CultureInfo.InvariantCulture);
+
+    private static List<(double X, double Y)> Points(XElement path)
+    {
+        var numbers = path.Attribute("d")!.Value.Split(['M', 'L', 'H', 'Z', ' '], StringSplitOptions.RemoveEmptyEntries).Select(text => double.Parse(text, CultureInfo.InvariantCulture)).ToList();
+        return [.. numbers.Chunk(2).Where(pair => pair.Length == 2).Select(pair => (pair[0], pair[1]))];
+    }
+
+    /// <summary>The height of a line at a place.</summary>
+    private static double At(List<(double X, double Y)> line, double x)
+    {
+        var after = line.FindIndex(point => point.X >= x);
+        var ((x0, y0), (x1, y1)) = (line[after - 1], line[after]);
+        return y0 + ((y1 - y0) * (x - x0) / (x1 - x0));
+    }
+}
