@@ -58,7 +58,7 @@ public static class Setup
         builder.Services.AddOptions<KeyManagementOptions>().Configure<KeyFiles>((options, keys) => options.XmlRepository = keys);
 
         builder.Services.AddHttpContextAccessor();
-        builder.Services.AddScoped<Here>();
+        builder.Services.AddScoped<BenchContext>();
         // What a request works out stops when whoever asked has gone.
         builder.Services.AddSingleton(new ForecastMemory());
         builder.Services.AddScoped(services => (ForecastModel.Published with { Memory = services.GetRequiredService<ForecastMemory>() }).StoppedBy(services.GetRequiredService<IHttpContextAccessor>().HttpContext?.RequestAborted ?? default));

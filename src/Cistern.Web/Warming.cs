@@ -23,7 +23,7 @@ public static class Warming
         var recipe = RecipeLibrary.All[0];
         _ = PlanState.Of(recipe).ToJson();
         var forecast = ForecastModel.Published.Run(recipe);
-        _ = Tide.Draw(forecast, new TideOptions(620) { Labels = new Show(Cistern.Core.Reckoning.Units.Metric).Labels("in the vessel") }).Length + VesselCut.Draw(forecast, 60, TideLabels.Plain).Length;
+        _ = Tide.Draw(forecast, new TideOptions(620) { Labels = new FigureFormat(Cistern.Core.Reckoning.Units.Metric).Labels("in the vessel") }).Length + VesselCut.Draw(forecast, 60, TideLabels.Plain).Length;
         _ = (Confidence.Of(forecast), Slack.Of(forecast), Nudges.Of(forecast));
     });
 
@@ -38,9 +38,9 @@ public static class Warming
             var db = scope.ServiceProvider.GetRequiredService<CisternDb>();
             _ = db.Model.GetEntityTypes().Count();
             await prepared;
-            var here = scope.ServiceProvider.GetRequiredService<Here>();
-            await here.BaristaAsync();
-            await here.UnderWayAsync();
+            var bench = scope.ServiceProvider.GetRequiredService<BenchContext>();
+            await bench.BaristaAsync();
+            await bench.UnderWayAsync();
             await PlanShelf.LoadAsync(db, PlanState.Of(RecipeLibrary.All[0]), CancellationToken.None);
             await db.Sheets.AsNoTracking().FirstOrDefaultAsync(sheet => sheet.Id == 0);
         }

@@ -220,7 +220,7 @@ public sealed class BrewingTests : IClassFixture<App>
         await SendAsync(id, Entry("start", RecipeChecker.AnchorIndex(forecast.Recipe), zero));
         await AtAsync(zero, forecast.Totals.FinishS + 900);
         var page = await App.GetAsync(client, $"/brew/{id}");
-        Assert.Equal(Wording.StepWording.Of(forecast.Recipe, release, new Wording.Show(Core.Reckoning.Units.Metric)).Verb, page.QuerySelector("#verb")!.TextContent);
+        Assert.Equal(Wording.StepWording.Of(forecast.Recipe, release, new Wording.FigureFormat(Core.Reckoning.Units.Metric)).Verb, page.QuerySelector("#verb")!.TextContent);
         Assert.True(page.QuerySelector("#brew")!.ClassList.Contains("call"));
         Assert.StartsWith("+", page.QuerySelector("#countdown-number")!.TextContent, StringComparison.Ordinal);
     }
@@ -468,7 +468,7 @@ public sealed class BrewingTests : IClassFixture<App>
     {
         var recipe = RecipeLibrary.Find("fp-bloomed")!;
         var forecast = ForecastModel.Published.Run(recipe with { Steps = [.. recipe.Steps[..4], new Step.Tare(), .. recipe.Steps[4..]] });
-        var plan = Pages.Brewing.PagePlan.Of(forecast, new Wording.Show(Core.Reckoning.Units.Metric));
+        var plan = Pages.Brewing.PagePlan.Of(forecast, new Wording.FigureFormat(Core.Reckoning.Units.Metric));
         Assert.Equal((0, 350), (Math.Round(plan.Steps[5].FromG!.Value), Math.Round(plan.Steps[5].ToG!.Value)));
     }
 

@@ -10,7 +10,7 @@ namespace Cistern.Web.Tests;
 /// <summary>What a barista is told, in words.</summary>
 public sealed class WordingTests
 {
-    private static readonly Show Metric = new(Units.Metric);
+    private static readonly FigureFormat Metric = new(Units.Metric);
 
     [Fact]
     public void Every_verb_has_its_words()

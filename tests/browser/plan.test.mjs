@@ -117,7 +117,8 @@ for (const family of ['french-press', 'tube-press', 'valve-dripper', 'lever-drip
     await expect(page.locator('h1')).toHaveText(`My ${family}`);
     await expect(page.locator('.lineage')).toContainText('A little stronger.');
     await page.locator('#brew-this').click();
-    await expect(page.locator('#verb')).toHaveText('Make ready');
+    await expect(page.locator('#brew')).toHaveAttribute('data-ready', '');
+    await expect(page.locator('#verb')).toHaveText(/Warm the vessel|Rinse the filter|Ready|Add the coffee/);
     expect(seen).toEqual([]);
   });
 }

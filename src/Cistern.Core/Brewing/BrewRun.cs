@@ -242,8 +242,9 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
             }
             else
             {
+                // What takes no time was done when it was said, however long it had been due.
                 var endS = Math.Max(atS, lastEndS);
-                End(Math.Min(begunS ?? dueS, endS), endS, EndedBy.Press, atS);
+                End(Math.Min(begunS ?? (Here.Ends == StepEnding.Hands && Here.Length <= 0 ? endS : dueS), endS), endS, EndedBy.Press, atS);
             }
 
             return true;

@@ -63,7 +63,7 @@ public static class ErrorPage
 
     private static string Page(HttpRequest request, string title, string words)
     {
-        var theme = request.Cookies[Here.ThemeCookie] is "light" or "dark" ? $" data-theme=\"{request.Cookies[Here.ThemeCookie]}\"" : "";
+        var theme = request.Cookies[BenchContext.ThemeCookie] is "light" or "dark" ? $" data-theme=\"{request.Cookies[BenchContext.ThemeCookie]}\"" : "";
         var html = new StringBuilder($"""
             <!DOCTYPE html>
             <html lang="en"{theme}>

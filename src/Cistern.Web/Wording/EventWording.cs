@@ -14,15 +14,15 @@ public sealed record EventWords(bool Stops, string Title, string Remedy, BrewEve
 public static class EventWording
 {
     /// <summary>The words for one event.</summary>
-    public static EventWords Of(BrewEvent happening, Forecast forecast, Show show)
+    public static EventWords Of(BrewEvent happening, Forecast forecast, FigureFormat format)
     {
-        var (title, remedy) = Words(happening, forecast, show);
+        var (title, remedy) = Words(happening, forecast, format);
         return new EventWords(happening.Kind == BrewEventKind.Overflow, title, remedy, happening.Kind, happening.StepIndex);
     }
 
-    private static (string Title, string Remedy) Words(BrewEvent happening, Forecast forecast, Show show)
+    private static (string Title, string Remedy) Words(BrewEvent happening, Forecast forecast, FigureFormat format)
     {
-        var step = happening.StepIndex >= 0 ? StepWording.Of(forecast.Recipe, happening.StepIndex, show).Verb.ToLowerInvariant() : "";
+        var step = happening.StepIndex >= 0 ? StepWording.Of(forecast.Recipe, happening.StepIndex, format).Verb.ToLowerInvariant() : "";
         var value = happening.Value;
         var limit = happening.Limit;
         return happening.Kind switch
@@ -31,18 +31,18 @@ public static class EventWording
             BrewEventKind.Overflow => ($"It runs over: {Ml(value)} with grounds and foam, and the vessel holds {Ml(limit)}.", "Scale it to fit, or take a larger vessel."),
             BrewEventKind.ServerOverflow => ($"The server runs over: {Ml(value)} for {Ml(limit)}.", "Take a larger server."),
             BrewEventKind.KettleAboveBoiling when forecast.Recipe.Brewer.Family == Core.Recipes.VesselFamily.Siphon =>
-                ($"Water boils at {show.Temperature(limit)} here, so the flame holds {show.Temperature(Math.Min(Core.Planning.Settings.TemperatureC(forecast.Recipe), limit - 2))} at most.", "The forecast uses that. Hold it longer or grind finer to make up for it."),
+                ($"Water boils at {format.Temperature(limit)} here, so the flame holds {format.Temperature(Math.Min(Core.Planning.Settings.TemperatureC(forecast.Recipe), limit - 2))} at most.", "The forecast uses that. Hold it longer or grind finer to make up for it."),
             BrewEventKind.KettleAboveBoiling when happening.StepIndex >= 0 =>
-                ($"Water boils at {show.Temperature(limit)} here, so the {step} cannot be at {show.Temperature(value)}.", "The forecast uses water off the boil for it. Leave its temperature out, or set one it can have."),
-            BrewEventKind.KettleAboveBoiling => ($"Water boils at {show.Temperature(limit)} here, so {show.Temperature(value)} cannot be met.", "The forecast uses water off the boil. Hold it longer or grind finer to make up for it."),
-            BrewEventKind.Stall => ($"It drains for {Show.Clock(value)} and may stall.", "Grind coarser, or stir less."),
-            BrewEventKind.PressTooHard => ($"It takes {Show.Number(value, 0)} N at the hand: too hard.", "Grind coarser, or push more slowly."),
-            BrewEventKind.WindowMissed => ($"The {step} falls outside its window.", $"It should be {(value < limit ? "no earlier" : "no later")} than {Show.Clock(limit)}."),
-            BrewEventKind.StepLate => ($"The {step} starts at {Show.Clock(value)}, after its time {Show.Clock(limit)}.", "Shorten what goes before it."),
+                ($"Water boils at {format.Temperature(limit)} here, so the {step} cannot be at {format.Temperature(value)}.", "The forecast uses water off the boil for it. Leave its temperature out, or set one it can have."),
+            BrewEventKind.KettleAboveBoiling => ($"Water boils at {format.Temperature(limit)} here, so {format.Temperature(value)} cannot be met.", "The forecast uses water off the boil. Hold it longer or grind finer to make up for it."),
+            BrewEventKind.Stall => ($"It drains for {FigureFormat.Clock(value)} and may stall.", "Grind coarser, or stir less."),
+            BrewEventKind.PressTooHard => ($"It takes {FigureFormat.Number(value, 0)} N at the hand: too hard.", "Grind coarser, or push more slowly."),
+            BrewEventKind.WindowMissed => ($"The {step} falls outside its window.", $"It should be {(value < limit ? "no earlier" : "no later")} than {FigureFormat.Clock(limit)}."),
+            BrewEventKind.StepLate => ($"The {step} starts at {FigureFormat.Clock(value)}, after its time {FigureFormat.Clock(limit)}.", "Shorten what goes before it."),
             BrewEventKind.TargetMissed => (Target(happening), "Change the grind, the ratio or the hold."),
             BrewEventKind.WaterFallsBack => ("The flame cannot hold the water up when the coffee goes in.", "Turn it up a little."),
             BrewEventKind.BoilsOver => ("The flame is so strong that it boils in big bubbles.", "Turn it down."),
-            BrewEventKind.IceTooLittle => ($"The ice brings it to {show.Temperature(value)}, not {show.Temperature(limit)}.", "Take more ice."),
+            BrewEventKind.IceTooLittle => ($"The ice brings it to {format.Temperature(value)}, not {format.Temperature(limit)}.", "Take more ice."),
             _ => ("The bed falls dry before the cup is as full as wanted.", "Pour more, or ask for less."),
         };
     }
@@ -52,12 +52,12 @@ public static class EventWording
         var side = happening.Value < happening.Limit ? "under" : "over";
         return happening.Member switch
         {
-            "tdsPercent" => $"Strength is {Show.Percent(happening.Value, 2)}, {side} the {Show.Percent(happening.Limit, 2)} it was meant for.",
-            "tilt" => $"It leans {(happening.Value < 0 ? "sharp" : "harsh")} ({Show.Signed(happening.Value, 2)}), {side} what it was meant for ({Show.Signed(happening.Limit, 2)}).",
-            "extractionYieldPercent" => $"Extraction is {Show.Percent(happening.Value)}, {side} the {Show.Percent(happening.Limit)} it was meant for.",
-            _ => $"It is done at {Show.Clock(happening.Value)}, {(happening.Value < happening.Limit ? "before" : "after")} the {Show.Clock(happening.Limit)} it was meant for.",
+            "tdsPercent" => $"Strength is {FigureFormat.Percent(happening.Value, 2)}, {side} the {FigureFormat.Percent(happening.Limit, 2)} it was meant for.",
+            "tilt" => $"It leans {(happening.Value < 0 ? "sharp" : "harsh")} ({FigureFormat.Signed(happening.Value, 2)}), {side} what it was meant for ({FigureFormat.Signed(happening.Limit, 2)}).",
+            "extractionYieldPercent" => $"Extraction is {FigureFormat.Percent(happening.Value)}, {side} the {FigureFormat.Percent(happening.Limit)} it was meant for.",
+            _ => $"It is done at {FigureFormat.Clock(happening.Value)}, {(happening.Value < happening.Limit ? "before" : "after")} the {FigureFormat.Clock(happening.Limit)} it was meant for.",
         };
     }
 
-    private static string Ml(double ml) => $"{Show.Number(ml, 0)} ml";
+    private static string Ml(double ml) => $"{FigureFormat.Number(ml, 0)} ml";
 }

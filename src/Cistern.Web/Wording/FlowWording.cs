@@ -9,10 +9,10 @@ public static class FlowWording
     public static string Of(FlowVerdict verdict)
     {
         var window = verdict.Set
-            ? $"its window, {Show.Clock(verdict.LowS)} to {Show.Clock(verdict.HighS)}"
-            : $"what was foretold, {Show.Clock(verdict.LowS)} to {Show.Clock(verdict.HighS)}";
-        var time = Show.Clock(verdict.ActualS);
-        var off = Math.Abs(verdict.OffS) < 100 ? Show.Seconds(Math.Abs(verdict.OffS)) : Show.Clock(Math.Abs(verdict.OffS));
+            ? $"its window, {FigureFormat.Clock(verdict.LowS)} to {FigureFormat.Clock(verdict.HighS)}"
+            : $"what was foretold, {FigureFormat.Clock(verdict.LowS)} to {FigureFormat.Clock(verdict.HighS)}";
+        var time = FigureFormat.Clock(verdict.ActualS);
+        var off = Math.Abs(verdict.OffS) < 100 ? FigureFormat.Seconds(Math.Abs(verdict.OffS)) : FigureFormat.Clock(Math.Abs(verdict.OffS));
         return (verdict.Of, verdict.Place) switch
         {
             (FlowOf.Release, FlowPlace.Within) => $"Released at {time}, within {window}.",

@@ -17,20 +17,20 @@ public sealed record StepWords(string Verb, string GoingOn, string Target, strin
 public static class StepWording
 {
     /// <summary>The words for one step of a recipe.</summary>
-    public static StepWords Of(Recipe recipe, int index, Show show)
+    public static StepWords Of(Recipe recipe, int index, FigureFormat format)
     {
         var step = recipe.Steps[index];
         var words = VerbWording.Of(step);
-        var target = words.Target(recipe, step, show);
+        var target = words.Target(recipe, step, format);
         if (step.Window is { } window && step is not Step.Wait)
         {
             var of = Verb.TraitsOf(step).WindowOf == WindowOf.Length ? "in" : "any time from";
-            target = $"{target}, {of} {Show.Clock(window.Low)} to {Show.Clock(window.High)}".TrimStart(',', ' ');
+            target = $"{target}, {of} {FigureFormat.Clock(window.Low)} to {FigureFormat.Clock(window.High)}".TrimStart(',', ' ');
         }
 
         if (step.StartWindow is { } begins)
         {
-            target = $"{target}, begun from {Show.Clock(begins.Low)} to {Show.Clock(begins.High)}".TrimStart(',', ' ');
+            target = $"{target}, begun from {FigureFormat.Clock(begins.Low)} to {FigureFormat.Clock(begins.High)}".TrimStart(',', ' ');
         }
 
         // A valve dripper's drain begins with a hand that sets it down, and goes on by itself.
@@ -51,7 +51,7 @@ public static class StepWording
         var filter = brewer.Filter is { } fitted && fitted != Core.Physics.Vessel.UsualFilter(brewer.Family) ? $", {Words<Filter>.Of(fitted).Replace('-', ' ')}" : "";
         var cone = brewer.Cone is { } wall ? $", {Words<Cone>.Of(wall)} cone" : "";
         var turned = brewer.Position == TubePosition.Turned ? ", turned over" : "";
-        return $"{material}{Family(brewer.Family)}, {Show.Number(brewer.CapacityMl, 0)} ml{cone}{filter}{turned}{(brewer.Wrapped ? ", wrapped" : "")}";
+        return $"{material}{Family(brewer.Family)}, {FigureFormat.Number(brewer.CapacityMl, 0)} ml{cone}{filter}{turned}{(brewer.Wrapped ? ", wrapped" : "")}";
     }
 
     /// <summary>A family's generic name.</summary>

@@ -8,17 +8,17 @@ public sealed class VerbWording
 {
     private static readonly FrozenDictionary<Type, VerbWording> ByType = new VerbWording[]
     {
-        Of<Step.HeatWater>("Heat the water", "Hot enough", (recipe, step, show) => $"to {show.Temperature(step.ToC ?? recipe.Water.TemperatureC)}"),
+        Of<Step.HeatWater>("Heat the water", "Hot enough", (recipe, step, format) => $"to {format.Temperature(step.ToC ?? recipe.Water.TemperatureC)}"),
         Of<Step.RinseFilter>("Rinse the filter", "Rinsed", (_, step, _) => step.Hot ? "with hot water, then empty it" : "with cold water, then empty it"),
         Of<Step.Preheat>("Warm the vessel", "Warmed", (_, _, _) => "with hot water, then empty it"),
-        Of<Step.Weigh>("Weigh", "Weighed", (recipe, _, show) => $"{show.Mass(recipe.Coffee.DoseG)} of coffee"),
-        Of<Step.GrindCoffee>("Grind", "Ground", (recipe, _, show) => show.Mass(recipe.Coffee.DoseG)),
+        Of<Step.Weigh>("Weigh", "Weighed", (recipe, _, format) => $"{format.Mass(recipe.Coffee.DoseG)} of coffee"),
+        Of<Step.GrindCoffee>("Grind", "Ground", (recipe, _, format) => format.Mass(recipe.Coffee.DoseG)),
         Of<Step.Tare>("Set the scale", "At zero", (_, _, _) => "to zero"),
-        Of<Step.AddCoffee>("Add the coffee", "Coffee is in", (recipe, _, show) => show.Mass(recipe.Coffee.DoseG), begins: "Coffee in now"),
-        Of<Step.Pour>("Pour", "Poured", (_, step, show) => $"to {show.Water(step.ToG)}{Over(step)}{Manner(step)}{(step.TemperatureC is { } c ? $", at {show.Temperature(c)}" : "")}"),
+        Of<Step.AddCoffee>("Add the coffee", "Coffee is in", (recipe, _, format) => format.Mass(recipe.Coffee.DoseG), begins: "Coffee in now"),
+        Of<Step.Pour>("Pour", "Poured", (_, step, format) => $"to {format.Water(step.ToG)}{Over(step)}{Manner(step)}{(step.TemperatureC is { } c ? $", at {format.Temperature(c)}" : "")}"),
         Of<Step.LevelBed>("Level", "It is level", (_, _, _) => "the dry coffee"),
         Of<Step.MakeWell>("Make a well", "Made", (_, _, _) => "in the dry coffee"),
-        Of<Step.Stir>("Stir", "Stirred", (_, step, _) => step.Continuous ? $"all the time, {Show.Seconds(step.OverS)}" : Turns(step)),
+        Of<Step.Stir>("Stir", "Stirred", (_, step, _) => step.Continuous ? $"all the time, {FigureFormat.Seconds(step.OverS)}" : Turns(step)),
         Of<Step.Swirl>("Swirl", "Swirled", (_, step, _) => Turns(step)),
         Of<Step.TapRaft>("Sink the raft", "Sunk", (_, step, _) => step.Turns == 1 ? "1 tap" : $"{step.Turns} taps", begins: "Sink it now"),
         Of<Step.BreakCrust>("Break the crust", "Broken", (_, step, _) => Turns(step), begins: "Break it now"),
@@ -30,23 +30,23 @@ public sealed class VerbWording
         Of<Step.PurgeAir>("Let the air out", "Air is out", (_, _, _) => "gently, then cap on and locked", begins: "Air out now"),
         Of<Step.Flip>("Flip", "Flipped", (_, step, _) => $"on to the server in one turn{Over(step)}"),
         Of<Step.LightBurner>("Light the burner", "Alight", (_, _, _) => "", begins: "Light it now"),
-        Of<Step.SeatChamber>("Seat the chamber", "Seated", (_, step, show) => $"over {show.Water(step.WaterG)} of water", begins: "Seat it now"),
+        Of<Step.SeatChamber>("Seat the chamber", "Seated", (_, step, format) => $"over {format.Water(step.WaterG)} of water", begins: "Seat it now"),
         Of<Step.RemoveBurner>("Take the flame away", "Flame is away", (_, _, _) => "", begins: "Take the flame away now"),
         Of<Step.OpenValve>("Open the valve", "It is open", (_, _, _) => "", begins: "Open now"),
         Of<Step.CloseValve>("Close the valve", "It is closed", (_, _, _) => "", begins: "Close now"),
-        Of<Step.Wait>("Wait", "Enough", (_, step, _) => step.Window is { } window ? $"{Show.Clock(step.ForS)}, any time from {Show.Clock(window.Low)} to {Show.Clock(window.High)}" : Show.Clock(step.ForS), begins: "Waiting"),
+        Of<Step.Wait>("Wait", "Enough", (_, step, _) => step.Window is { } window ? $"{FigureFormat.Clock(step.ForS)}, any time from {FigureFormat.Clock(window.Low)} to {FigureFormat.Clock(window.High)}" : FigureFormat.Clock(step.ForS), begins: "Waiting"),
         new(typeof(Step.WaitFor), _ => "Wait", (_, step, _) => Awaited(((Step.WaitFor)step).Event).Until, step => Awaited(((Step.WaitFor)step).Event).Says, (_, _) => "Waiting"),
         Of<Step.Press>("Press", "It hisses", (_, step, _) => $"evenly{Over(step)}, stop at the hiss"),
         Of<Step.Plunge>("Plunge", "It is down", (_, step, _) => $"{(step.Depth == PlungeDepth.Surface ? "only to the surface" : "to the bottom")}{Over(step)}"),
-        new(typeof(Step.Drain), _ => "Let it drain", (_, step, show) => ((Step.Drain)step).UntilG is { } untilG ? $"until {show.Water(untilG)} are in the cup" : "until the bed is dry",
+        new(typeof(Step.Drain), _ => "Let it drain", (_, step, format) => ((Step.Drain)step).UntilG is { } untilG ? $"until {format.Water(untilG)} are in the cup" : "until the bed is dry",
             step => ((Step.Drain)step).UntilG is null ? "It is dry" : "It is there",
             (recipe, _) => recipe.Brewer.Family == VesselFamily.ValveDripper ? "Set it on the server now" : "It drains now"),
-        Of<Step.Decant>("Pour off", "Poured off", (_, step, show) => $"{(step.LeaveG is { } leaveG ? $"leave {show.Water(leaveG)}" : "leave the last of it")}{Over(step)}"),
+        Of<Step.Decant>("Pour off", "Poured off", (_, step, format) => $"{(step.LeaveG is { } leaveG ? $"leave {format.Water(leaveG)}" : "leave the last of it")}{Over(step)}"),
         Of<Step.SwapCup>("Swap the cup", "Swapped", (_, step, _) => step.Keep ? "keep the first" : "throw the first away", begins: "Swap now"),
         Of<Step.StopDrip>("Stop the drip", "Stopped", (_, _, _) => "", begins: "Stop it now"),
         Of<Step.Clear>("Clear", "Cleared", (_, _, _) => "empty it and rinse it"),
-        Of<Step.Dilute>("Let down", "Let down", (_, step, show) => $"with {show.Water(step.WaterG)} of water{(step.TemperatureC is { } c ? $" at {show.Temperature(c)}" : "")}"),
-        Of<Step.Ice>("Chill", "On ice", (_, step, show) => $"on {show.Water(step.IceG)} of ice in the {Words<IcePlace>.Of(step.Where)}"),
+        Of<Step.Dilute>("Let down", "Let down", (_, step, format) => $"with {format.Water(step.WaterG)} of water{(step.TemperatureC is { } c ? $" at {format.Temperature(c)}" : "")}"),
+        Of<Step.Ice>("Chill", "On ice", (_, step, format) => $"on {format.Water(step.IceG)} of ice in the {Words<IcePlace>.Of(step.Where)}"),
         Of<Step.StirCup>("Stir the cup", "Stirred", (_, _, _) => "", begins: "Stir it now"),
         Of<Step.Taste>("Taste", "Tasted", (_, _, _) => ""),
         Of<Step.Serve>("Serve", "Served", (_, _, _) => ""),
@@ -54,7 +54,7 @@ public sealed class VerbWording
 
     private readonly Type type;
 
-    private VerbWording(Type type, Func<Step, string> verb, Func<Recipe, Step, Show, string> target, Func<Step, string> says, Func<Recipe, Step, string> begins)
+    private VerbWording(Type type, Func<Step, string> verb, Func<Recipe, Step, FigureFormat, string> target, Func<Step, string> says, Func<Recipe, Step, string> begins)
     {
         this.type = type;
         Verb = verb;
@@ -73,7 +73,7 @@ public sealed class VerbWording
     public Func<Recipe, Step, string> Begins { get; }
 
     /// <summary>How far, how much, how often.</summary>
-    public Func<Recipe, Step, Show, string> Target { get; }
+    public Func<Recipe, Step, FigureFormat, string> Target { get; }
 
     /// <summary>What a press says when the step is over.</summary>
     public Func<Step, string> Says { get; }
@@ -81,12 +81,12 @@ public sealed class VerbWording
     /// <summary>The words of a step's verb; a test holds that every verb has them.</summary>
     public static VerbWording Of(Step step) => ByType[step.GetType()];
 
-    private static VerbWording Of<T>(string verb, string says, Func<Recipe, T, Show, string> target, string? begins = null)
-        where T : Step => new(typeof(T), _ => verb, (recipe, step, show) => target(recipe, (T)step, show), _ => says, (_, _) => begins ?? $"{verb} now");
+    private static VerbWording Of<T>(string verb, string says, Func<Recipe, T, FigureFormat, string> target, string? begins = null)
+        where T : Step => new(typeof(T), _ => verb, (recipe, step, format) => target(recipe, (T)step, format), _ => says, (_, _) => begins ?? $"{verb} now");
 
     private static string Turns(Step.Stirring step) => step.Turns == 1 ? "1 turn" : $"{step.Turns} turns";
 
-    private static string Over(Step step) => step.OverS > 0 ? $", {Show.Seconds(step.OverS)}" : "";
+    private static string Over(Step step) => step.OverS > 0 ? $", {FigureFormat.Seconds(step.OverS)}" : "";
 
     private static string Manner(Step.Pour pour) =>
         (pour.Height switch { PourHeight.Low => ", low", PourHeight.High => ", high", _ => "" })

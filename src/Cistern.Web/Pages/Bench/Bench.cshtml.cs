@@ -12,7 +12,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Bench;
 
 /// <summary>What can be brewed now, and what needs attention.</summary>
-public sealed class BenchModel(CisternDb db, Here here, PlanStore plans, ForecastModel model) : PageModel
+public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans, ForecastModel model) : PageModel
 {
     /// <summary>A clock that runs this long past its plan has been left running.</summary>
     private const double ForgottenS = 3_600;
@@ -26,7 +26,7 @@ public sealed class BenchModel(CisternDb db, Here here, PlanStore plans, Forecas
     /// <summary>The most coffees whose last good brew is shown.</summary>
     private const int MostCoffees = 8;
 
-    public Here Here => here;
+    public BenchContext Bench => bench;
 
     public RecipeCards Recipes { get; private set; } = null!;
 
@@ -45,25 +45,25 @@ public sealed class BenchModel(CisternDb db, Here here, PlanStore plans, Forecas
 
     public async Task<IActionResult> OnGetAsync(CancellationToken ct)
     {
-        if (await here.BaristaAsync(ct) is null)
+        if (await bench.BaristaAsync(ct) is null)
         {
             return RedirectToPage("/You/First");
         }
 
-        Recipes = RecipeCards.Of(await here.ShowAsync(ct));
+        Recipes = RecipeCards.Of(await bench.FormatAsync(ct));
         var newest = await db.Brews.AsNoTracking().Include(brew => brew.Tastings).Where(brew => brew.State == BrewState.Finished)
             .OrderByDescending(brew => brew.OpenedAtMs).Take(4).ToListAsync(ct);
         Untasted = newest.Find(brew => brew.Tasting is null);
         Last = [.. newest.Take(1).Concat(await GoodAsync(ct)).DistinctBy(brew => brew.Id)];
         Own = [.. (await plans.KeptAsync(ct)).Take(3)];
-        var view = new ShelfView(await here.ShowAsync(ct), here.Today);
+        var view = new ShelfView(await bench.FormatAsync(ct), bench.Today);
         foreach (var kind in (ShelfKind[])[ShelfKinds.Find("coffee")!, ShelfKinds.Find("filter")!])
         {
             Due = [.. Due, .. (await kind.RowsAsync(db, view, ct)).Where(row => row.Due is not null)];
         }
 
-        var underWay = await here.UnderWayAsync(ct);
-        LeftRunning = [.. underWay.Where(brew => brew.StartedAtMs is { } startedAtMs && (here.NowMs - startedAtMs) / 1000.0 > brew.FinishS + ForgottenS)];
+        var underWay = await bench.UnderWayAsync(ct);
+        LeftRunning = [.. underWay.Where(brew => brew.StartedAtMs is { } startedAtMs && (bench.NowMs - startedAtMs) / 1000.0 > brew.FinishS + ForgottenS)];
         return Page();
     }
 
@@ -92,15 +92,15 @@ public sealed class BenchModel(CisternDb db, Here here, PlanStore plans, Forecas
             return NotFound();
         }
 
-        var wish = new PlanWish(JobKey.Of(Request.Form), (await here.BaristaAsync(ct))?.Id);
+        var wish = new PlanWish(JobKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
         if (await plans.DoneAsync(wish.Job, ct) is { } done)
         {
             return Redirect(done);
         }
 
         var plan = model.Run(before.Recipe());
-        var again = BrewPlan.Of(cup == "really" ? before.AsItWas(plan, before.Run(plan, here.NowMs)) : plan, here.NowMs);
-        again.Why = cup == "really" ? $"As {before.Name} of {here.Moment(before.OpenedAtMs)} was really brewed." : "";
+        var again = BrewPlan.Of(cup == "really" ? before.AsItWas(plan, before.Run(plan, bench.NowMs)) : plan, bench.NowMs);
+        again.Why = cup == "really" ? $"As {before.Name} of {bench.Moment(before.OpenedAtMs)} was really brewed." : "";
         again.BaristaId = wish.BaristaId;
         again.BagId = before.BagId;
         again.CoffeeName = before.CoffeeName;

@@ -28,20 +28,20 @@ public sealed record RecipeCards(IReadOnlyList<FamilyCards> Families)
     private static readonly ConcurrentDictionary<Units, RecipeCards> Made = new();
 
     /// <summary>Every recipe of the library, by family.</summary>
-    public static RecipeCards Of(Show show) => Made.GetOrAdd(show.Units, _ => Make(show));
+    public static RecipeCards Of(FigureFormat format) => Made.GetOrAdd(format.Units, _ => Make(format));
 
-    private static RecipeCards Make(Show show) => new(
-        [.. Forecasts.Value.GroupBy(forecast => forecast.Recipe.Brewer.Family).Select(group => new FamilyCards(group.Key, [.. group.Select(forecast => Card(forecast, show))]))]);
+    private static RecipeCards Make(FigureFormat format) => new(
+        [.. Forecasts.Value.GroupBy(forecast => forecast.Recipe.Brewer.Family).Select(group => new FamilyCards(group.Key, [.. group.Select(forecast => Card(forecast, format))]))]);
 
-    private static RecipeCard Card(Forecast forecast, Show show)
+    private static RecipeCard Card(Forecast forecast, FigureFormat format)
     {
         var recipe = forecast.Recipe;
         var totals = forecast.Totals;
-        var water = recipe.Brewer.Family == VesselFamily.Siphon ? "over the flame" : $"at {show.Temperature(recipe.Water.TemperatureC)}";
+        var water = recipe.Brewer.Family == VesselFamily.Siphon ? "over the flame" : $"at {format.Temperature(recipe.Water.TemperatureC)}";
         return new RecipeCard(
             recipe,
-            $"{show.Mass(recipe.Coffee.DoseG)} to {show.Water(recipe.WaterG)} {water}",
-            $"{Show.Clock(totals.FinishS)}, {show.Drink(totals.FinalG)}, {Show.Percent(totals.FinalTdsPercent, 2)} TDS{(totals.ChilledC is null ? "" : ", iced")}",
+            $"{format.Mass(recipe.Coffee.DoseG)} to {format.Water(recipe.WaterG)} {water}",
+            $"{FigureFormat.Clock(totals.FinishS)}, {format.Drink(totals.FinalG)}, {FigureFormat.Percent(totals.FinalTdsPercent, 2)} TDS{(totals.ChilledC is null ? "" : ", iced")}",
             TinyTide.Points(forecast));
     }
 }

@@ -14,13 +14,13 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>At once after a brew: what was done against what was planned, what was only assumed, and what was weighed.</summary>
-public sealed class AfterModel(CisternDb db, JobLedger jobs, Here here, BrewStore store, ForecastModel model) : PageModel
+public sealed class AfterModel(CisternDb db, JobLedger jobs, BenchContext bench, BrewStore store, ForecastModel model) : PageModel
 {
-    public Here Here => here;
+    public BenchContext Bench => bench;
 
     public Brew Brew { get; private set; } = null!;
 
-    public Show Show { get; private set; } = null!;
+    public FigureFormat Format { get; private set; } = null!;
 
     public Forecast Plan { get; private set; } = null!;
 
@@ -92,7 +92,7 @@ public sealed class AfterModel(CisternDb db, JobLedger jobs, Here here, BrewStor
             return Unprocessable();
         }
 
-        await store.TakeAsync(id, sent, (await here.BaristaAsync(ct))?.Name ?? "", ct);
+        await store.TakeAsync(id, sent, (await bench.BaristaAsync(ct))?.Name ?? "", ct);
         return RedirectToPage(new { id });
     }
 
@@ -105,13 +105,13 @@ public sealed class AfterModel(CisternDb db, JobLedger jobs, Here here, BrewStor
         }
 
         // Both are read, so that each has its finding; nothing is kept unless all will do.
-        if (!(WeighingForm.Read(Plan.Recipe, Request.Form, Show, TypedWeights) & ObservationForm.Read(Brew, Plan, Request.Form, Show, Typed)))
+        if (!(WeighingForm.Read(Plan.Recipe, Request.Form, Format, TypedWeights) & ObservationForm.Read(Brew, Plan, Request.Form, Format, Typed)))
         {
             return Unprocessable();
         }
 
-        await ObservationForm.KeepAsync(db, jobs, Brew, Plan, Show, here.NowMs, Typed, ct);
-        await WeighingForm.KeepAsync(db, jobs, Brew, Plan.Recipe, Request.Form, Show, TypedWeights, ct);
+        await ObservationForm.KeepAsync(db, jobs, Brew, Plan, Format, bench.NowMs, Typed, ct);
+        await WeighingForm.KeepAsync(db, jobs, Brew, Plan.Recipe, Request.Form, Format, TypedWeights, ct);
         await store.WorkOutFactsAsync(id);
         return RedirectToPage(new { id });
     }
@@ -134,9 +134,9 @@ public sealed class AfterModel(CisternDb db, JobLedger jobs, Here here, BrewStor
         }
 
         Brew = brew;
-        Show = await here.ShowAsync(ct);
+        Format = await bench.FormatAsync(ct);
         Plan = model.Run(brew.Recipe());
-        Run = brew.Run(Plan, here.NowMs);
+        Run = brew.Run(Plan, bench.NowMs);
         Real = Run.ClockRuns ? brew.AsItWas(Plan, Run) : Plan;
         Measured = Measured.Of(Plan.Recipe, Run);
         Verdicts = [.. FlowVerdicts.Of(Plan, Run).OrderBy(verdict => verdict.Place == FlowPlace.Within)];

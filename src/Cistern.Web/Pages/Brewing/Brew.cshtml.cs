@@ -17,9 +17,9 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>Conducts one brew by the clock.</summary>
-public sealed class BrewModel(CisternDb db, JobLedger jobs, Here here, BrewStore store, ForecastModel model) : PageModel
+public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, BrewStore store, ForecastModel model) : PageModel
 {
-    public Here Here => here;
+    public BenchContext Bench => bench;
 
     public Data.Brews.Brew Brew { get; private set; } = null!;
 
@@ -33,7 +33,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, Here here, BrewStore
 
     public BrewRun Run { get; private set; } = null!;
 
-    public Show Show { get; private set; } = null!;
+    public FigureFormat Format { get; private set; } = null!;
 
     /// <summary>On the brew clock; before it runs, since it was opened or the last thing was made ready, s.</summary>
     public double NowS { get; private set; }
@@ -49,7 +49,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, Here here, BrewStore
     public Dictionary<int, TypedNumber> Typed { get; } = [];
 
     /// <summary>What the page's script needs to go on without the network.</summary>
-    public string BrewJson => JsonSerializer.Serialize(PageBrew.Of(Brew, PagePlan.Of(Plan, Show)), PageBrew.Json);
+    public string BrewJson => JsonSerializer.Serialize(PageBrew.Of(Brew, PagePlan.Of(Plan, Format)), PageBrew.Json);
 
     /// <summary>Far over its plan, and nobody has said anything.</summary>
     public bool Forgotten => Run.ClockRuns && NowS > Plan.Totals.FinishS + 3600;
@@ -61,10 +61,10 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, Here here, BrewStore
         {
             var preparation = Core.Planning.Preparation.Of(Plan, new Core.Planning.PreparationGear(null, 1));
             var water = preparation.WaterG > 0
-                ? $"{Show.Water(preparation.WaterG)} of water at {Show.Temperature(Math.Min(Recipe.Water.TemperatureC, Core.Physics.WaterPhysics.BoilingPointC(Recipe.Place.AltitudeM)))}, "
+                ? $"{Format.Water(preparation.WaterG)} of water at {Format.Temperature(Math.Min(Recipe.Water.TemperatureC, Core.Physics.WaterPhysics.BoilingPointC(Recipe.Place.AltitudeM)))}, "
                 : "";
-            var ice = Recipe.Steps.OfType<Step.Ice>().Sum(step => step.IceG) is > 0 and var iceG ? $", {Show.Water(iceG)} of ice" : "";
-            return $"To hand: {water}{Show.Mass(Recipe.Coffee.DoseG)} ground{(Brew.GrindText.Length > 0 ? $" ({Brew.GrindText})" : "")}{ice}.";
+            var ice = Recipe.Steps.OfType<Step.Ice>().Sum(step => step.IceG) is > 0 and var iceG ? $", {Format.Water(iceG)} of ice" : "";
+            return $"To hand: {water}{Format.Mass(Recipe.Coffee.DoseG)} ground{(Brew.GrindText.Length > 0 ? $" ({Brew.GrindText})" : "")}{ice}.";
         }
     }
 
@@ -74,7 +74,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, Here here, BrewStore
         get
         {
             var totals = Real.Totals;
-            return $"{Show.Percent(totals.FinalTdsPercent, 2)} TDS, {Show.Tilt(totals.Tilt)}, {Show.Water(totals.FinalG)} in the cup, done at {Show.Clock(totals.FinishS)}";
+            return $"{FigureFormat.Percent(totals.FinalTdsPercent, 2)} TDS, {FigureFormat.Tilt(totals.Tilt)}, {Format.Water(totals.FinalG)} in the cup, done at {FigureFormat.Clock(totals.FinishS)}";
         }
     }
 
@@ -84,12 +84,12 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, Here here, BrewStore
         Ghost = Run.ClockRuns ? Plan : null,
         WithSteps = false,
         LanesPx = lanesPx,
-        Labels = Show.Labels(StepWording.InVessel(Recipe.Brewer.Family)),
+        Labels = Format.Labels(StepWording.InVessel(Recipe.Brewer.Family)),
         IdPrefix = prefix,
     });
 
     /// <summary>The vessel as it stands now.</summary>
-    public string VesselSvg => VesselCut.Draw(Real, Run.ClockRuns ? Math.Min(NowS, Real.Series[^1].TimeS) : Real.Series[0].TimeS, Show.Labels(StepWording.InVessel(Recipe.Brewer.Family)));
+    public string VesselSvg => VesselCut.Draw(Real, Run.ClockRuns ? Math.Min(NowS, Real.Series[^1].TimeS) : Real.Series[0].TimeS, Format.Labels(StepWording.InVessel(Recipe.Brewer.Family)));
 
     public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct)
     {
@@ -109,7 +109,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, Here here, BrewStore
     public async Task<IActionResult> OnPostSayAsync(int id, CancellationToken ct)
     {
         var outcomes = ReadEntry() is { } entry
-            ? await store.TakeAsync(id, [entry], (await here.BaristaAsync(ct))?.Name ?? "", ct)
+            ? await store.TakeAsync(id, [entry], (await bench.BaristaAsync(ct))?.Name ?? "", ct)
             : await db.Brews.AnyAsync(row => row.Id == id, ct) ? [EntryOutcome.Refused] : null;
         if (outcomes is null || !await LoadAsync(id, ct))
         {
@@ -133,7 +133,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, Here here, BrewStore
             return NotFound();
         }
 
-        if (!await WeighingForm.KeepAsync(db, jobs, Brew, Recipe, Request.Form, Show, Typed, ct))
+        if (!await WeighingForm.KeepAsync(db, jobs, Brew, Recipe, Request.Form, Format, Typed, ct))
         {
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
@@ -162,7 +162,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, Here here, BrewStore
         {
             Brew.State = BrewState.Abandoned;
             Brew.WhyAbandoned = why;
-            Brew.EndedAtMs = here.NowMs;
+            Brew.EndedAtMs = bench.NowMs;
             await db.SaveChangesAsync(ct);
         }
 
@@ -201,12 +201,12 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, Here here, BrewStore
 
         Brew = brew;
         Plan = model.Run(brew.Recipe());
-        Show = await here.ShowAsync(ct);
-        Run = brew.Run(Plan, here.NowMs);
+        Format = await bench.FormatAsync(ct);
+        Run = brew.Run(Plan, bench.NowMs);
         var sinceMs = brew.Entries.Where(entry => entry.Kind == EntryKind.Ready).Select(entry => entry.AtMs).DefaultIfEmpty(brew.OpenedAtMs).Max();
-        NowS = Math.Max(0, here.NowMs - (Run.StartedAtMs ?? sinceMs)) / 1000;
+        NowS = Math.Max(0, bench.NowMs - (Run.StartedAtMs ?? sinceMs)) / 1000;
         Real = Run.ClockRuns ? brew.AsItWas(Plan, Run, NowS) : Plan;
-        Stage = Stage.Of(Plan, Run, NowS, Show);
+        Stage = Stage.Of(Plan, Run, NowS, Format);
         return true;
     }
 }

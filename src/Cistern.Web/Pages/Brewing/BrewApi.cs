@@ -35,26 +35,26 @@ internal static class BrewApi
             .DisableAntiforgery();
     }
 
-    private static async Task<IResult> UnderWayAsync(string? known, CisternDb db, Here here, ForecastModel model, BrewStore store, CancellationToken ct)
+    private static async Task<IResult> UnderWayAsync(string? known, CisternDb db, BenchContext bench, ForecastModel model, BrewStore store, CancellationToken ct)
     {
         var have = (known ?? "").Split(',', StringSplitOptions.RemoveEmptyEntries).Select(text => int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var id) ? id : 0).ToHashSet();
-        var brews = await Here.RunningOf(db).Include(brew => brew.Entries).ToListAsync(ct);
-        var show = await here.ShowAsync(ct);
+        var brews = await BenchContext.RunningOf(db).Include(brew => brew.Entries).ToListAsync(ct);
+        var format = await bench.FormatAsync(ct);
         var told = new List<PageBrew>();
         foreach (var brew in brews.Where(brew => brew.IsReadable()))
         {
             var plan = model.Figures(brew.Recipe());
             // One that nobody has to press any more ends when somebody looks.
-            if (!brew.Run(plan, here.NowMs).Finished || !await store.EndIfOverAsync(brew.Id))
+            if (!brew.Run(plan, bench.NowMs).Finished || !await store.EndIfOverAsync(brew.Id))
             {
-                told.Add(PageBrew.Of(brew, have.Contains(brew.Id) ? null : PagePlan.Of(plan, show)));
+                told.Add(PageBrew.Of(brew, have.Contains(brew.Id) ? null : PagePlan.Of(plan, format)));
             }
         }
 
-        return Answer(here, told, null);
+        return Answer(bench, told, null);
     }
 
-    private static async Task<IResult> EntriesAsync(int id, HttpContext context, CisternDb db, Here here, BrewStore store, CancellationToken ct)
+    private static async Task<IResult> EntriesAsync(int id, HttpContext context, CisternDb db, BenchContext bench, BrewStore store, CancellationToken ct)
     {
         if (!FromHere(context.Request))
         {
@@ -69,7 +69,7 @@ internal static class BrewApi
         IReadOnlyList<EntryOutcome>? outcomes;
         try
         {
-            outcomes = await store.TakeAsync(id, sent, (await here.BaristaAsync(ct))?.Name ?? "", ct);
+            outcomes = await store.TakeAsync(id, sent, (await bench.BaristaAsync(ct))?.Name ?? "", ct);
         }
         catch (UnreadableException error)
         {
@@ -82,7 +82,7 @@ internal static class BrewApi
         }
 
         var brew = await db.Brews.AsNoTracking().Include(row => row.Entries).FirstAsync(row => row.Id == id, ct);
-        return Answer(here, [PageBrew.Of(brew, null)], Say(brew, unread ? [.. outcomes, EntryOutcome.Refused] : outcomes));
+        return Answer(bench, [PageBrew.Of(brew, null)], Say(brew, unread ? [.. outcomes, EntryOutcome.Refused] : outcomes));
     }
 
     /// <summary>What there is to tell of entries that were sent, or null.</summary>
@@ -95,8 +95,8 @@ internal static class BrewApi
     private static IResult Refuse(int status, string remedy) =>
         Results.Json(new { findings = new[] { Finding.Error("", "These entries were not taken.", "", remedy) } }, PageBrew.Json, statusCode: status);
 
-    private static IResult Answer(Here here, IReadOnlyList<PageBrew> brews, string? message) =>
-        Results.Json(new { nowMs = here.NowMs, brews, message }, PageBrew.Json);
+    private static IResult Answer(BenchContext bench, IReadOnlyList<PageBrew> brews, string? message) =>
+        Results.Json(new { nowMs = bench.NowMs, brews, message }, PageBrew.Json);
 
     /// <summary>
     /// Only a page of ours sends JSON to us: another site's would have to ask first, and is never answered. What the browser

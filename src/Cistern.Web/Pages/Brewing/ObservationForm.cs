@@ -19,19 +19,19 @@ public static class ObservationForm
     private const double SolubleShare = 0.3;
 
     /// <summary>The fields of a brew, those that its recipe has use for.</summary>
-    public static IEnumerable<Field> Fields(Brew brew, Forecast plan, Show show, IReadOnlyDictionary<string, TypedNumber> typed) =>
-        All(brew, plan, show).Select(one => one.Field(brew, show, typed.GetValueOrDefault(one.Name)));
+    public static IEnumerable<Field> Fields(Brew brew, Forecast plan, FigureFormat format, IReadOnlyDictionary<string, TypedNumber> typed) =>
+        All(brew, plan, format).Select(one => one.Field(brew, format, typed.GetValueOrDefault(one.Name)));
 
     /// <summary>Reads the fields.</summary>
     /// <returns>Whether all will do.</returns>
-    public static bool Read(Brew brew, Forecast plan, IEnumerable<KeyValuePair<string, StringValues>> form, Show show, Dictionary<string, TypedNumber> typed)
+    public static bool Read(Brew brew, Forecast plan, IEnumerable<KeyValuePair<string, StringValues>> form, FigureFormat format, Dictionary<string, TypedNumber> typed)
     {
         var values = form.ToList();
-        foreach (var one in All(brew, plan, show))
+        foreach (var one in All(brew, plan, format))
         {
             if (values.Value(one.Name) is { } text)
             {
-                typed[one.Name] = text.Trim().Length == 0 ? new TypedNumber(text, null, null) : TypedNumber.Read(text, one.Shown(one.Least, show), one.Shown(one.Most, show), one.Unit(show));
+                typed[one.Name] = text.Trim().Length == 0 ? new TypedNumber(text, null, null) : TypedNumber.Read(text, one.Shown(one.Least, format), one.Shown(one.Most, format), one.Unit(format));
             }
         }
 
@@ -39,9 +39,9 @@ public static class ObservationForm
     }
 
     /// <summary>Keeps with the brew what was read and will do.</summary>
-    public static async Task KeepAsync(CisternDb db, JobLedger jobs, Brew brew, Forecast plan, Show show, long nowMs, IReadOnlyDictionary<string, TypedNumber> typed, CancellationToken ct)
+    public static async Task KeepAsync(CisternDb db, JobLedger jobs, Brew brew, Forecast plan, FigureFormat format, long nowMs, IReadOnlyDictionary<string, TypedNumber> typed, CancellationToken ct)
     {
-        var all = All(brew, plan, show).ToList();
+        var all = All(brew, plan, format).ToList();
         Lay(brew);
         while (!await jobs.SaveAsync(ct))
         {
@@ -65,13 +65,13 @@ public static class ObservationForm
                     target.Observations.Add(kept);
                 }
 
-                var read = one.Read(value, show);
+                var read = one.Read(value, format);
                 (kept.AtMs, kept.Value) = (Math.Abs(kept.Value - read) < 1e-9 ? kept.AtMs : nowMs, read);
             }
         }
     }
 
-    private static IEnumerable<Kind> All(Brew brew, Forecast plan, Show show)
+    private static IEnumerable<Kind> All(Brew brew, Forecast plan, FigureFormat format)
     {
         var recipe = plan.Recipe;
         var ice = recipe.Steps.OfType<Step.Ice>().ToList();
@@ -79,17 +79,17 @@ public static class ObservationForm
         var iceG = brew.Observed(ObservationNames.Ice) ?? ice.Sum(step => step.IceG);
         var letDownG = brew.Observed(ObservationNames.LetDown) ?? recipe.Steps.OfType<Step.Dilute>().Sum(step => step.WaterG);
         var pouredG = brew.Weighings.Select(weighing => weighing.TotalG).Append(recipe.WaterG).Max();
-        yield return new Kind(ObservationNames.Dose, "Dose", $"planned {show.Mass(recipe.Coffee.DoseG)}", Quantity.Fine, Member.Named("doseG").Min, Member.Named("doseG").Max);
-        yield return new Kind(ObservationNames.Water, "Water in the kettle", $"planned {show.Temperature(recipe.Water.TemperatureC)}", Quantity.Temperature, 0, WaterPhysics.BoilingPointC(recipe.Place.AltitudeM));
-        yield return new Kind(ObservationNames.Beverage, "Drink in the cup", $"forecast {show.Water(plan.Totals.FinalG)}; as it is drunk", Quantity.Coarse, 0, pouredG + letDownG + iceG + (SolubleShare * doseG));
+        yield return new Kind(ObservationNames.Dose, "Dose", $"planned {format.Mass(recipe.Coffee.DoseG)}", Quantity.Fine, Member.Named("doseG").Min, Member.Named("doseG").Max);
+        yield return new Kind(ObservationNames.Water, "Water in the kettle", $"planned {format.Temperature(recipe.Water.TemperatureC)}", Quantity.Temperature, 0, WaterPhysics.BoilingPointC(recipe.Place.AltitudeM));
+        yield return new Kind(ObservationNames.Beverage, "Drink in the cup", $"forecast {format.Water(plan.Totals.FinalG)}; as it is drunk", Quantity.Coarse, 0, pouredG + letDownG + iceG + (SolubleShare * doseG));
         yield return new Kind(ObservationNames.DrinkTemperature, "Drink, when done", "as a thermometer reads it", Quantity.Temperature, -2, 100);
         if (ice.Count > 0)
         {
-            yield return new Kind(ObservationNames.Ice, "Ice", $"planned {show.Water(ice.Sum(step => step.IceG))}", Quantity.Coarse, 0, Member.MostWaterG);
+            yield return new Kind(ObservationNames.Ice, "Ice", $"planned {format.Water(ice.Sum(step => step.IceG))}", Quantity.Coarse, 0, Member.MostWaterG);
             yield return new Kind(ObservationNames.IceMelted, "Ice that melted", "no more than there was", Quantity.Coarse, 0, iceG);
         }
 
-        yield return new Kind(ObservationNames.LetDown, "Let down with", letDownG > 0 ? $"planned {show.Water(recipe.Steps.OfType<Step.Dilute>().Sum(step => step.WaterG))}" : "water added to taste", Quantity.Coarse, 0, Member.MostWaterG);
+        yield return new Kind(ObservationNames.LetDown, "Let down with", letDownG > 0 ? $"planned {format.Water(recipe.Steps.OfType<Step.Dilute>().Sum(step => step.WaterG))}" : "water added to taste", Quantity.Coarse, 0, Member.MostWaterG);
     }
 
     private enum Quantity
@@ -101,18 +101,18 @@ public static class ObservationForm
 
     private sealed record Kind(string Name, string Label, string Hint, Quantity Quantity, double Least, double Most)
     {
-        public string Unit(Show show) => Quantity == Quantity.Temperature ? show.TemperatureUnit : show.MassUnit;
+        public string Unit(FigureFormat format) => Quantity == Quantity.Temperature ? format.TemperatureUnit : format.MassUnit;
 
-        public double Shown(double value, Show show) => Quantity == Quantity.Temperature ? show.Units.TemperatureFromC(value) : show.Units.MassFromG(value);
+        public double Shown(double value, FigureFormat format) => Quantity == Quantity.Temperature ? format.Units.TemperatureFromC(value) : format.Units.MassFromG(value);
 
-        public double Read(double value, Show show) => Quantity == Quantity.Temperature ? show.Units.TemperatureToC(value) : show.Units.MassToG(value);
+        public double Read(double value, FigureFormat format) => Quantity == Quantity.Temperature ? format.Units.TemperatureToC(value) : format.Units.MassToG(value);
 
-        public Field Field(Brew brew, Show show, TypedNumber? typed)
+        public Field Field(Brew brew, FigureFormat format, TypedNumber? typed)
         {
             var kept = brew.Observed(Name) is not { } value ? ""
-                : Quantity == Quantity.Temperature ? Show.Number(show.Units.TemperatureFromC(value), value % 1 == 0 ? 0 : 1)
-                : show.MassNumber(value, fine: Quantity == Quantity.Fine || value % 1 != 0);
-            return new Field(Name, Label, typed?.Text ?? kept) { Kind = "number", Unit = Unit(show), Hint = Hint, Problem = typed?.Problem, MaxLength = 20 };
+                : Quantity == Quantity.Temperature ? FigureFormat.Number(format.Units.TemperatureFromC(value), value % 1 == 0 ? 0 : 1)
+                : format.MassNumber(value, fine: Quantity == Quantity.Fine || value % 1 != 0);
+            return new Field(Name, Label, typed?.Text ?? kept) { Kind = "number", Unit = Unit(format), Hint = Hint, Problem = typed?.Problem, MaxLength = 20 };
         }
     }
 }

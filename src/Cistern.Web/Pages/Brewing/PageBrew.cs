@@ -25,18 +25,18 @@ public sealed record PageStep(
 public sealed record PagePlan(int Anchor, bool StartsAtItsEnd, string ClockStart, double FinishS, string MassUnit, double PerG, int Decimals, IReadOnlyList<PageStep> Steps)
 {
     /// <summary>The plan of a forecast in a barista's words.</summary>
-    public static PagePlan Of(Forecast forecast, Show show)
+    public static PagePlan Of(Forecast forecast, FigureFormat format)
     {
         var recipe = forecast.Recipe;
         var conduct = ConductPlan.Of(forecast);
-        var grams = show.Units.MassFromG(1) is 1;
-        return new PagePlan(conduct.Anchor, conduct.StartsAtItsEnd, StepWording.ClockStart(recipe.ClockStarts), forecast.Totals.FinishS, show.MassUnit, show.Units.MassFromG(1), grams ? 0 : 2,
-            [.. conduct.Steps.Select((step, i) => Step(forecast, step, i, show))]);
+        var grams = format.Units.MassFromG(1) is 1;
+        return new PagePlan(conduct.Anchor, conduct.StartsAtItsEnd, StepWording.ClockStart(recipe.ClockStarts), forecast.Totals.FinishS, format.MassUnit, format.Units.MassFromG(1), grams ? 0 : 2,
+            [.. conduct.Steps.Select((step, i) => Step(forecast, step, i, format))]);
     }
 
-    private static PageStep Step(Forecast forecast, ConductStep step, int i, Show show)
+    private static PageStep Step(Forecast forecast, ConductStep step, int i, FigureFormat format)
     {
-        var words = StepWording.Of(forecast.Recipe, i, show);
+        var words = StepWording.Of(forecast.Recipe, i, format);
         var told = forecast.Recipe.Steps[i];
         var weighed = Verb.TraitsOf(told).Weighed;
         return new PageStep(step.Ends, step.Length, step.At, step.Low, step.High, step.WaitLow, step.WaitHigh, step.Release,

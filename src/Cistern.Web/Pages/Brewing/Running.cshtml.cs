@@ -5,15 +5,15 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>The brews under way, each in its lane; one alone is led to.</summary>
-public sealed class RunningModel(Here here) : PageModel
+public sealed class RunningModel(BenchContext bench) : PageModel
 {
-    public Here Here => here;
+    public BenchContext Bench => bench;
 
     public IReadOnlyList<UnderWay> UnderWay { get; private set; } = [];
 
     public async Task<IActionResult> OnGetAsync(CancellationToken ct)
     {
-        UnderWay = await here.UnderWayAsync(ct);
+        UnderWay = await bench.UnderWayAsync(ct);
         return UnderWay.Count == 1 ? RedirectToPage("/Brewing/Brew", new { id = UnderWay[0].Id }) : Page();
     }
 }

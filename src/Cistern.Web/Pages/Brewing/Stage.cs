@@ -34,8 +34,8 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
     /// <param name="forecast">The forecast of its plan.</param>
     /// <param name="run">Where it stands.</param>
     /// <param name="nowS">On its clock, s; before it runs, since it was opened or the last thing was made ready.</param>
-    /// <param name="show">How figures are written.</param>
-    public static Stage Of(Forecast forecast, BrewRun run, double nowS, Show show)
+    /// <param name="format">How figures are written.</param>
+    public static Stage Of(Forecast forecast, BrewRun run, double nowS, FigureFormat format)
     {
         var recipe = forecast.Recipe;
         var plan = ConductPlan.Of(forecast);
@@ -44,37 +44,37 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
             return new Stage("Done", "Taste it when it is cool enough", "", "over", "", "", null, null);
         }
 
-        var words = StepWording.Of(recipe, present.Index, show);
-        var first = StepWording.Of(recipe, plan.Anchor, show);
+        var words = StepWording.Of(recipe, present.Index, format);
+        var first = StepWording.Of(recipe, plan.Anchor, format);
         if (!run.ClockRuns)
         {
             return present.Index == plan.Anchor
                 ? new Stage("Ready", StepWording.ClockStart(recipe.ClockStarts), "", "ready", "", $"{first.Verb} {first.Target}", first, new StageAction(EntryKind.Start, plan.Anchor, "Start"))
-                : new Stage(words.Verb, words.Target, Left(Math.Floor(nowS + Hair)), "ready", "making ready", $"then {Told(recipe, present.Index + 1, show)}", words, new StageAction(EntryKind.Ready, present.Index, words.Says));
+                : new Stage(words.Verb, words.Target, Left(Math.Floor(nowS + Hair)), "ready", "making ready", $"then {Told(recipe, present.Index + 1, format)}", words, new StageAction(EntryKind.Ready, present.Index, words.Says));
         }
 
         var step = plan.Steps[present.Index];
         var nextAt = present.Index + 1;
-        var then = nextAt < recipe.Steps.Length ? $"then, at {Show.Clock(Math.Max(present.EndS, plan.Steps[nextAt].At ?? plan.Steps[nextAt].Low ?? 0))}, {Told(recipe, nextAt, show)}" : "the last step";
-        var soon = nextAt < recipe.Steps.Length ? $"then {Told(recipe, nextAt, show)}" : "the last step";
+        var then = nextAt < recipe.Steps.Length ? $"then, at {FigureFormat.Clock(Math.Max(present.EndS, plan.Steps[nextAt].At ?? plan.Steps[nextAt].Low ?? 0))}, {Told(recipe, nextAt, format)}" : "the last step";
+        var soon = nextAt < recipe.Steps.Length ? $"then {Told(recipe, nextAt, format)}" : "the last step";
         if (step.Ends == StepEnding.Clock)
         {
             var follows = nextAt < recipe.Steps.Length && plan.Steps[nextAt].Ends != StepEnding.Clock;
-            return new Stage(words.Verb, words.Target, Left(present.EndS - nowS), "hold", $"until {Show.Clock(present.EndS)}", then, words,
-                follows ? Begin(recipe, plan, nextAt, present.EndS, present.LowS, nowS, show) : new StageAction(EntryKind.Done, present.Index, words.Says));
+            return new Stage(words.Verb, words.Target, Left(present.EndS - nowS), "hold", $"until {FigureFormat.Clock(present.EndS)}", then, words,
+                follows ? Begin(recipe, plan, nextAt, present.EndS, present.LowS, nowS, format) : new StageAction(EntryKind.Done, present.Index, words.Says));
         }
 
         if (present.BegunS is null && nowS < present.DueS - 0.05)
         {
-            return new Stage("Hold", $"until {Show.Clock(present.DueS)}", Left(present.DueS - nowS), "hold", "left", $"at {Show.Clock(present.DueS)} {Told(recipe, present.Index, show)}", words,
-                Begin(recipe, plan, present.Index, present.DueS, present.LowS, nowS, show));
+            return new Stage("Hold", $"until {FigureFormat.Clock(present.DueS)}", Left(present.DueS - nowS), "hold", "left", $"at {FigureFormat.Clock(present.DueS)} {Told(recipe, present.Index, format)}", words,
+                Begin(recipe, plan, present.Index, present.DueS, present.LowS, nowS, format));
         }
 
         if (present.BegunS is null && (step.Release || present.HighS is not null))
         {
-            var action = step.Release ? Begin(recipe, plan, present.Index, present.DueS, present.LowS, nowS, show) : new StageAction(EntryKind.Done, present.Index, words.Says);
+            var action = step.Release ? Begin(recipe, plan, present.Index, present.DueS, present.LowS, nowS, format) : new StageAction(EntryKind.Done, present.Index, words.Says);
             return present.HighS is { } highS && nowS < highS
-                ? new Stage(words.Verb, words.Target, Left(highS - nowS), highS - nowS < ClosingS ? "closing" : "window", $"left of its window, until {Show.Clock(highS)}", soon, words, action)
+                ? new Stage(words.Verb, words.Target, Left(highS - nowS), highS - nowS < ClosingS ? "closing" : "window", $"left of its window, until {FigureFormat.Clock(highS)}", soon, words, action)
                 : new Stage(words.Verb, words.Target, $"+{Left(Math.Floor(nowS - Math.Max(present.DueS, present.HighS ?? 0) + Hair))}", "call", present.HighS is null ? "since it was due" : "since its window closed", soon, words, action);
         }
 
@@ -86,19 +86,19 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
     }
 
     /// <summary>Beginning a step, early or now.</summary>
-    private static StageAction Begin(Recipe recipe, ConductPlan plan, int index, double dueS, double? lowS, double nowS, Show show)
+    private static StageAction Begin(Recipe recipe, ConductPlan plan, int index, double dueS, double? lowS, double nowS, FigureFormat format)
     {
-        var word = StepWording.Of(recipe, index, show).Begins;
-        var early = nowS >= dueS - 0.5 ? "" : lowS is { } opensS && nowS >= opensS ? ", in its window" : $", {Show.Clock(Math.Ceiling(dueS - nowS - Hair))} early";
+        var word = StepWording.Of(recipe, index, format).Begins;
+        var early = nowS >= dueS - 0.5 ? "" : lowS is { } opensS && nowS >= opensS ? ", in its window" : $", {FigureFormat.Clock(Math.Ceiling(dueS - nowS - Hair))} early";
         return new StageAction(plan.Steps[index].Length > 0 ? EntryKind.Begun : EntryKind.Done, index, word + early);
     }
 
-    private static string Told(Recipe recipe, int index, Show show)
+    private static string Told(Recipe recipe, int index, FigureFormat format)
     {
-        var words = StepWording.Of(recipe, index, show);
+        var words = StepWording.Of(recipe, index, format);
         return $"{words.Verb} {words.Target}".Trim();
     }
 
     /// <summary>Whole seconds left; a hundredth over one is that one, for lengths are worked out and not typed.</summary>
-    private static string Left(double seconds) => Math.Ceiling(seconds - Hair) is < 60 and var whole ? Show.Number(whole, 0) : Show.Clock(Math.Ceiling(seconds - Hair));
+    private static string Left(double seconds) => Math.Ceiling(seconds - Hair) is < 60 and var whole ? FigureFormat.Number(whole, 0) : FigureFormat.Clock(Math.Ceiling(seconds - Hair));
 }

@@ -16,7 +16,7 @@ public static class WeighingForm
 {
     /// <summary>Reads the fields.</summary>
     /// <returns>Whether all will do.</returns>
-    public static bool Read(Recipe recipe, IEnumerable<KeyValuePair<string, StringValues>> form, Show show, Dictionary<int, TypedNumber> typed)
+    public static bool Read(Recipe recipe, IEnumerable<KeyValuePair<string, StringValues>> form, FigureFormat format, Dictionary<int, TypedNumber> typed)
     {
         var values = form.ToList();
         for (var i = 0; i < recipe.Steps.Length; i++)
@@ -25,7 +25,7 @@ public static class WeighingForm
             {
                 typed[i] = text.Trim().Length == 0
                     ? new TypedNumber(text, null, null)
-                    : TypedNumber.Read(text, show.Units.MassFromG(1), show.Units.MassFromG(Member.MostWaterG), show.MassUnit);
+                    : TypedNumber.Read(text, format.Units.MassFromG(1), format.Units.MassFromG(Member.MostWaterG), format.MassUnit);
             }
         }
 
@@ -34,24 +34,24 @@ public static class WeighingForm
 
     /// <summary>Reads the fields and keeps them with the brew.</summary>
     /// <returns>Whether all would do; otherwise nothing is kept.</returns>
-    public static async Task<bool> KeepAsync(CisternDb db, JobLedger jobs, Data.Brews.Brew brew, Recipe recipe, IFormCollection form, Show show, Dictionary<int, TypedNumber> typed, CancellationToken ct)
+    public static async Task<bool> KeepAsync(CisternDb db, JobLedger jobs, Data.Brews.Brew brew, Recipe recipe, IFormCollection form, FigureFormat format, Dictionary<int, TypedNumber> typed, CancellationToken ct)
     {
-        if (!Read(recipe, form, show, typed))
+        if (!Read(recipe, form, format, typed))
         {
             return false;
         }
 
-        Lay(brew, typed, show);
+        Lay(brew, typed, format);
         while (!await jobs.SaveAsync(ct))
         {
             // Another screen kept the first weight of a pour meanwhile.
-            Lay(await db.Brews.Include(row => row.Weighings).FirstAsync(row => row.Id == brew.Id, ct), typed, show);
+            Lay(await db.Brews.Include(row => row.Weighings).FirstAsync(row => row.Id == brew.Id, ct), typed, format);
         }
 
         return true;
     }
 
-    private static void Lay(Data.Brews.Brew brew, Dictionary<int, TypedNumber> typed, Show show)
+    private static void Lay(Data.Brews.Brew brew, Dictionary<int, TypedNumber> typed, FigureFormat format)
     {
         foreach (var (step, number) in typed)
         {
@@ -67,23 +67,23 @@ public static class WeighingForm
                 brew.Weighings.Add(weighing);
             }
 
-            weighing.TotalG = show.Units.MassToG(value);
+            weighing.TotalG = format.Units.MassToG(value);
         }
     }
 
     /// <summary>The fields of a brew's pours.</summary>
-    public static IEnumerable<Field> Fields(Data.Brews.Brew brew, Recipe recipe, Show show, IReadOnlyDictionary<int, TypedNumber> typed)
+    public static IEnumerable<Field> Fields(Data.Brews.Brew brew, Recipe recipe, FigureFormat format, IReadOnlyDictionary<int, TypedNumber> typed)
     {
         var weights = brew.WeightsG();
         for (var i = 0; i < recipe.Steps.Length; i++)
         {
             if (recipe.Steps[i] is Step.Pour pour)
             {
-                var kept = weights.TryGetValue(i, out var totalG) ? show.MassNumber(totalG, fine: totalG % 1 != 0) : "";
-                yield return new Field(Name(i), $"Pour to {show.Water(pour.ToG)}", typed.TryGetValue(i, out var one) ? one.Text : kept)
+                var kept = weights.TryGetValue(i, out var totalG) ? format.MassNumber(totalG, fine: totalG % 1 != 0) : "";
+                yield return new Field(Name(i), $"Pour to {format.Water(pour.ToG)}", typed.TryGetValue(i, out var one) ? one.Text : kept)
                 {
                     Kind = "number",
-                    Unit = show.MassUnit,
+                    Unit = format.MassUnit,
                     Hint = kept.Length == 0 ? "as planned, until a weight is typed" : "as weighed",
                     Problem = one?.Problem,
                 };

@@ -15,11 +15,11 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Log;
 
 /// <summary>One brew: what was planned, what was really done and when, and what it tasted of.</summary>
-public sealed class EntryModel(CisternDb db, JobLedger jobs, Here here, BrewStore store, ForecastModel model) : PageModel
+public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench, BrewStore store, ForecastModel model) : PageModel
 {
-    public Here Here => here;
+    public BenchContext Bench => bench;
 
-    public Show Show { get; private set; } = null!;
+    public FigureFormat Format { get; private set; } = null!;
 
     public Data.Brews.Brew Brew { get; private set; } = null!;
 
@@ -63,7 +63,7 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, Here here, BrewStor
             return Page();
         }
 
-        Brew.Notes.Add(new LaterNote { Text = text, AtMs = here.NowMs });
+        Brew.Notes.Add(new LaterNote { Text = text, AtMs = bench.NowMs });
         jobs.Remember(job, $"/log/{id}");
         await jobs.SaveAsync(ct);
         return RedirectToPage(new { id });
@@ -76,7 +76,7 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, Here here, BrewStor
             return NotFound();
         }
 
-        if (!await WeighingForm.KeepAsync(db, jobs, Brew, Plan.Recipe, Request.Form, Show, Typed, ct))
+        if (!await WeighingForm.KeepAsync(db, jobs, Brew, Plan.Recipe, Request.Form, Format, Typed, ct))
         {
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
@@ -91,8 +91,8 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, Here here, BrewStor
 
     /// <summary>What was weighed at a pour, or that it is marked as planned.</summary>
     public string Weighed(int step) => Brew.WeightsG().TryGetValue(step, out var totalG)
-        ? Show.Water(totalG)
-        : Plan.Recipe.Steps[step] is Step.Pour pour ? $"{Show.Water(pour.ToG)} as planned" : "";
+        ? Format.Water(totalG)
+        : Plan.Recipe.Steps[step] is Step.Pour pour ? $"{Format.Water(pour.ToG)} as planned" : "";
 
     private async Task<bool> LoadAsync(int id, CancellationToken ct)
     {
@@ -104,9 +104,9 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, Here here, BrewStor
         }
 
         Brew = brew;
-        Show = await here.ShowAsync(ct);
+        Format = await bench.FormatAsync(ct);
         Plan = model.Run(brew.Recipe());
-        Run = brew.Run(Plan, brew.State == BrewState.Running ? here.NowMs : brew.EndedAtMs ?? brew.OpenedAtMs);
+        Run = brew.Run(Plan, brew.State == BrewState.Running ? bench.NowMs : brew.EndedAtMs ?? brew.OpenedAtMs);
         Real = Run.ClockRuns && brew.State == BrewState.Finished ? brew.AsItWas(Plan, Run) : null;
         return true;
     }

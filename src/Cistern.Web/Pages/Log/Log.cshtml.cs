@@ -7,11 +7,11 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Log;
 
 /// <summary>Every brew, the newest first.</summary>
-public sealed class LogModel(CisternDb db, Here here) : PageModel
+public sealed class LogModel(CisternDb db, BenchContext bench) : PageModel
 {
     private const int PageSize = 25;
 
-    public Here Here => here;
+    public BenchContext Bench => bench;
 
     public IReadOnlyList<Data.Brews.Brew> Brews { get; private set; } = [];
 

@@ -9,38 +9,38 @@ namespace Cistern.Web.Pages.Plan;
 public static class Asking
 {
     /// <summary>Reads the value asked for.</summary>
-    public static TypedNumber Read(Outcome outcome, string? text, Show show) => outcome switch
+    public static TypedNumber Read(Outcome outcome, string? text, FigureFormat format) => outcome switch
     {
         Outcome.TdsPercent => TypedNumber.Read(text, 0.1, 15, "% TDS"),
         Outcome.ExtractionYieldPercent => TypedNumber.Read(text, 1, 35, "%"),
         Outcome.Tilt => TypedNumber.Read(text, -10, 10, ""),
-        Outcome.DrinkG => Mass(TypedNumber.Read(text, show.Units.MassFromG(5), show.Units.MassFromG(Member.MostWaterG), show.MassUnit), show),
+        Outcome.DrinkG => Mass(TypedNumber.Read(text, format.Units.MassFromG(5), format.Units.MassFromG(Member.MostWaterG), format.MassUnit), format),
         Outcome.PressForceN => TypedNumber.Read(text, 10, 500, "N"),
         _ => TypedNumber.ReadClock(text, 1, Member.LongestBrewS),
     };
 
-    private static TypedNumber Mass(TypedNumber typed, Show show) => typed.Value is { } mass ? typed with { Value = show.Units.MassToG(mass) } : typed;
+    private static TypedNumber Mass(TypedNumber typed, FigureFormat format) => typed.Value is { } mass ? typed with { Value = format.Units.MassToG(mass) } : typed;
 
     /// <summary>A figure told with its unit.</summary>
-    public static string Told(Outcome outcome, double value, Show show) => outcome switch
+    public static string Told(Outcome outcome, double value, FigureFormat format) => outcome switch
     {
-        Outcome.TdsPercent => $"{Show.Percent(value, 2)} TDS",
-        Outcome.ExtractionYieldPercent => $"{Show.Percent(value)} extraction",
-        Outcome.Tilt => $"a leaning of {Show.Signed(value, 2)}",
-        Outcome.DrinkG => $"{show.Water(value)} in the cup",
-        Outcome.PressForceN => $"{Show.Number(value, 0)} N at the hand",
-        Outcome.DrawdownS => $"a drain of {Show.Clock(value)}",
-        Outcome.FinishS => $"an end at {Show.Clock(value)}",
-        _ => $"a cup to drink at {Show.Clock(value)}",
+        Outcome.TdsPercent => $"{FigureFormat.Percent(value, 2)} TDS",
+        Outcome.ExtractionYieldPercent => $"{FigureFormat.Percent(value)} extraction",
+        Outcome.Tilt => $"a leaning of {FigureFormat.Signed(value, 2)}",
+        Outcome.DrinkG => $"{format.Water(value)} in the cup",
+        Outcome.PressForceN => $"{FigureFormat.Number(value, 0)} N at the hand",
+        Outcome.DrawdownS => $"a drain of {FigureFormat.Clock(value)}",
+        Outcome.FinishS => $"an end at {FigureFormat.Clock(value)}",
+        _ => $"a cup to drink at {FigureFormat.Clock(value)}",
     };
 
     /// <summary>What a figure is called in the list.</summary>
-    public static string Name(Outcome outcome, Show show) => outcome switch
+    public static string Name(Outcome outcome, FigureFormat format) => outcome switch
     {
         Outcome.TdsPercent => "strength, % TDS",
         Outcome.ExtractionYieldPercent => "extraction, %",
         Outcome.Tilt => "leaning",
-        Outcome.DrinkG => $"drink, {show.MassUnit}",
+        Outcome.DrinkG => $"drink, {format.MassUnit}",
         Outcome.PressForceN => "force at the hand, N",
         Outcome.DrawdownS => "drain, min:s",
         Outcome.FinishS => "done at, min:s",

@@ -10,7 +10,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>A plan as a card for the bench: one side of A6 or A5, printed by the browser.</summary>
-public sealed class CardModel(CisternDb db, PlanStore store, Here here, ForecastModel model) : PageModel
+public sealed class CardModel(CisternDb db, PlanStore store, BenchContext bench, ForecastModel model) : PageModel
 {
     public string Name { get; private set; } = "";
 
@@ -18,13 +18,13 @@ public sealed class CardModel(CisternDb db, PlanStore store, Here here, Forecast
 
     public PlanSettings Plan { get; private set; } = null!;
 
-    public Show Show { get; private set; } = null!;
+    public FigureFormat Format { get; private set; } = null!;
 
     public string TideSvg => Tide.Draw(Plan.Forecast, new TideOptions(480)
     {
         WithSteps = false,
         LanesPx = 90,
-        Labels = Show.Labels(StepWording.InVessel(Plan.Recipe.Brewer.Family)),
+        Labels = Format.Labels(StepWording.InVessel(Plan.Recipe.Brewer.Family)),
     });
 
     public async Task<IActionResult> OnGetAsync(string id, string? size, CancellationToken ct)
@@ -35,8 +35,8 @@ public sealed class CardModel(CisternDb db, PlanStore store, Here here, Forecast
         }
 
         Size = size == "a5" ? "a5" : "a6";
-        Show = await here.ShowAsync(ct);
-        Plan = PlanSettings.Read(open.State, new PlanContext(await PlanShelf.LoadAsync(db, open.State, ct), Show, here.Today, model), Request.Query);
+        Format = await bench.FormatAsync(ct);
+        Plan = PlanSettings.Read(open.State, new PlanContext(await PlanShelf.LoadAsync(db, open.State, ct), Format, bench.Today, model), Request.Query);
         Name = open.Sheet?.Name ?? Plan.Recipe.Name;
         return Page();
     }

@@ -19,11 +19,11 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Chooses a plan by what is wanted: the coffee, the drink, the time there is; and looks after the barista's own.</summary>
-public sealed class ChooseModel(CisternDb db, PlanStore store, Here here, ForecastModel model) : PageModel
+public sealed class ChooseModel(CisternDb db, PlanStore store, BenchContext bench, ForecastModel model) : PageModel
 {
-    public Here Here => here;
+    public BenchContext Bench => bench;
 
-    public Show Show { get; private set; } = null!;
+    public FigureFormat Format { get; private set; } = null!;
 
     public IReadOnlyList<Bag> Bags { get; private set; } = [];
 
@@ -66,7 +66,7 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, Here here, Foreca
         var query = new Dictionary<string, string?>(StringComparer.Ordinal)
         {
             ["bag"] = Bag?.Id.ToString(CultureInfo.InvariantCulture),
-            ["drink"] = Wish.DrinkMl is { } ml ? Show.DrinkNumber(ml * WaterPhysics.DensityGPerMl(60)) : null,
+            ["drink"] = Wish.DrinkMl is { } ml ? Format.DrinkNumber(ml * WaterPhysics.DensityGPerMl(60)) : null,
         };
         return QueryHelpers.AddQueryString($"/plan/{choice.Recipe.Id}", query);
     }
@@ -75,15 +75,15 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, Here here, Foreca
     public string Falls(Choice choice) => string.Join(", ", choice.Misfits.Select(misfit => misfit switch
     {
         Misfit.Vessel => "another vessel",
-        Misfit.TooWeakForMilk => $"{Show.Percent(choice.Forecast.Totals.TdsPercent, 2)}, thin under milk",
+        Misfit.TooWeakForMilk => $"{FigureFormat.Percent(choice.Forecast.Totals.TdsPercent, 2)}, thin under milk",
         Misfit.Hot => "hot",
         Misfit.Iced => "iced",
-        Misfit.TooLong => $"takes {Show.Clock(choice.Forecast.Totals.FinishS)}",
-        Misfit.TooBusy => $"hands on for {Show.Clock(choice.HandsS)}",
+        Misfit.TooLong => $"takes {FigureFormat.Clock(choice.Forecast.Totals.FinishS)}",
+        Misfit.TooBusy => $"hands on for {FigureFormat.Clock(choice.HandsS)}",
         Misfit.MoreWashing => "more to wash",
         Misfit.School => "another school",
         Misfit.TooMuch => "more than the vessel holds",
-        _ => $"takes {Show.Mass(choice.Recipe.Coffee.DoseG)}, more than is left",
+        _ => $"takes {Format.Mass(choice.Recipe.Coffee.DoseG)}, more than is left",
     }));
 
     public async Task OnGetAsync(CancellationToken ct) => await LoadAsync(ct);
@@ -138,7 +138,7 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, Here here, Foreca
     {
         var open = (await store.FindAsync(sheet.ToString(CultureInfo.InvariantCulture), ct))!;
         var name = $"{open.Sheet!.Name}, a copy";
-        var wish = new PlanWish(JobKey.Of(Request.Form), (await here.BaristaAsync(ct))?.Id);
+        var wish = new PlanWish(JobKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
         return await store.KeepAsync(open, open.State, name.Length > 200 ? name[..200] : name, "", "", wish, ct) is { } copy
             ? $"/plan/{copy.Id}"
             : await store.DoneAsync(wish.Job, ct) ?? "/plan#own";
@@ -164,7 +164,7 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, Here here, Foreca
 
     private async Task LoadAsync(CancellationToken ct)
     {
-        Show = await here.ShowAsync(ct);
+        Format = await bench.FormatAsync(ct);
         Bags = await db.Bags.AsNoTracking().Where(bag => bag.RemovedAtMs == null && bag.UsedUpOn == null).OrderBy(bag => bag.Name).ToListAsync(ct);
         Own = await store.KeptAsync(ct);
         Imported = int.TryParse(Request.Query["imported"], NumberStyles.None, CultureInfo.InvariantCulture, out var imported) ? imported : 0;
@@ -179,10 +179,10 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, Here here, Foreca
         string? Sent(string name) => Request.Query.Value(name) is { Length: > 0 } text ? text : null;
         Bag = int.TryParse(Sent("bag"), NumberStyles.None, CultureInfo.InvariantCulture, out var id) ? Bags.FirstOrDefault(bag => bag.Id == id) : null;
         var cups = Number("cups", "Cups", "", 0.25, 20);
-        var cupMl = Number("cup", "of", Show.VolumeUnit.StartsWith("cups", StringComparison.Ordinal) ? "ml" : Show.VolumeUnit, Show.Units.VolumeFromMl(30), Show.Units.VolumeFromMl(1_000));
+        var cupMl = Number("cup", "of", Format.VolumeUnit.StartsWith("cups", StringComparison.Ordinal) ? "ml" : Format.VolumeUnit, Format.Units.VolumeFromMl(30), Format.Units.VolumeFromMl(1_000));
         var minutes = Number("minutes", "Within", "min", 0.5, 60);
         var hands = Number("hands", "Hands on", "min", 0.1, 60);
-        var oneMl = cupMl is { } size ? Show.Units.VolumeToMl(size) : Show.Units.CupMl;
+        var oneMl = cupMl is { } size ? Format.Units.VolumeToMl(size) : Format.Units.CupMl;
         Wish = new Wish
         {
             DrinkMl = cups is { } count ? count * oneMl : null,
@@ -193,7 +193,7 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, Here here, Foreca
             HandsS = hands * 60,
             Washing = Enum.TryParse<WashingUp>(Sent("washing"), out var washing) && Enum.IsDefined(washing) ? washing : null,
             School = Sent("school"),
-            Coffee = Bag is null ? null : new Coffee(1, Bag.Roast, Bag.RestDays(here.Today)),
+            Coffee = Bag is null ? null : new Coffee(1, Bag.Roast, Bag.RestDays(bench.Today)),
             LeftG = Bag?.LeftG,
         };
         Wished = Wish != new Wish();

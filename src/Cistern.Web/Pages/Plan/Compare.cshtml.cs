@@ -12,9 +12,9 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Two plans laid side by side: only what differs, and what each gives. Recipes, brews and the barista's own plans alike.</summary>
-public sealed class CompareModel(CisternDb db, PlanStore store, Here here, ForecastModel model) : PageModel
+public sealed class CompareModel(CisternDb db, PlanStore store, BenchContext bench, ForecastModel model) : PageModel
 {
-    public Show Show { get; private set; } = null!;
+    public FigureFormat Format { get; private set; } = null!;
 
     /// <summary>The addresses of the two, as they stand in the form.</summary>
     public (string? First, string? Second) Ids { get; private set; }
@@ -30,7 +30,7 @@ public sealed class CompareModel(CisternDb db, PlanStore store, Here here, Forec
 
     public async Task<IActionResult> OnGetAsync(string? a, string? b, CancellationToken ct)
     {
-        Show = await here.ShowAsync(ct);
+        Format = await bench.FormatAsync(ct);
         Ids = (a, b);
         First = await ForecastAsync(a, ct);
         Second = await ForecastAsync(b, ct);
@@ -55,7 +55,7 @@ public sealed class CompareModel(CisternDb db, PlanStore store, Here here, Forec
         Choices = choices;
         if (First is not null && Second is not null)
         {
-            Differ = Differences.Between(First, Second, Show);
+            Differ = Differences.Between(First, Second, Format);
         }
 
         return Page();
@@ -72,7 +72,7 @@ public sealed class CompareModel(CisternDb db, PlanStore store, Here here, Forec
             IdPrefix = prefix,
             ToS = Math.Max(First!.Totals.FinishS, Second!.Totals.FinishS),
             ToG = (Math.Max(one.VesselG, other.VesselG), Math.Max(one.CupG, other.CupG)),
-            Labels = Show.Labels(StepWording.InVessel(forecast.Recipe.Brewer.Family)),
+            Labels = Format.Labels(StepWording.InVessel(forecast.Recipe.Brewer.Family)),
         };
     }
 
@@ -88,7 +88,7 @@ public sealed class CompareModel(CisternDb db, PlanStore store, Here here, Forec
             return model.Run(open.State.OriginRecipe());
         }
 
-        var forecast = PlanSettings.Read(open.State, new PlanContext(await PlanShelf.LoadAsync(db, open.State, ct), Show, here.Today, model), []).Forecast;
+        var forecast = PlanSettings.Read(open.State, new PlanContext(await PlanShelf.LoadAsync(db, open.State, ct), Format, bench.Today, model), []).Forecast;
         return forecast with { Recipe = forecast.Recipe with { Name = NameOf(open.Sheet) } };
     }
 

@@ -17,10 +17,10 @@ public sealed record Difference(string What, string First, string Second);
 public sealed record Differences(IReadOnlyList<Difference> Set, IReadOnlyList<Difference> Gives, IReadOnlyList<Difference> Steps)
 {
     /// <summary>Lays two forecasts side by side.</summary>
-    public static Differences Between(Forecast first, Forecast second, Show show) => new(
-        Differing(Settings(first, show), Settings(second, show)),
-        Differing(Outcomes(first, show), Outcomes(second, show)),
-        Differing(Done(first, show), Done(second, show)));
+    public static Differences Between(Forecast first, Forecast second, FigureFormat format) => new(
+        Differing(Settings(first, format), Settings(second, format)),
+        Differing(Outcomes(first, format), Outcomes(second, format)),
+        Differing(Done(first, format), Done(second, format)));
 
     /// <summary>What is set and done differently, in one line; empty where nothing is.</summary>
     public string InShort => string.Join("; ", Set.Concat(Steps).Take(6).Select(one => $"{one.What.ToLowerInvariant()} {Or(one.First)} → {Or(one.Second)}"));
@@ -36,42 +36,42 @@ public sealed record Differences(IReadOnlyList<Difference> Set, IReadOnlyList<Di
             .Where(one => one.First != one.Second)];
     }
 
-    private static IEnumerable<(string What, string Value)> Settings(Forecast forecast, Show show)
+    private static IEnumerable<(string What, string Value)> Settings(Forecast forecast, FigureFormat format)
     {
         var recipe = forecast.Recipe;
         yield return ("School", recipe.School ?? "");
         yield return ("Vessel", StepWording.Vessel(recipe.Brewer));
-        yield return ("Dose", show.Mass(recipe.Coffee.DoseG));
-        yield return ("Water", show.Water(recipe.WaterG));
-        yield return ("Ratio", Show.Ratio(Scaling.ChargeOf(recipe).Ratio));
-        yield return ("Temperature", show.Temperature(Core.Planning.Settings.TemperatureC(recipe)));
+        yield return ("Dose", format.Mass(recipe.Coffee.DoseG));
+        yield return ("Water", format.Water(recipe.WaterG));
+        yield return ("Ratio", FigureFormat.Ratio(Scaling.ChargeOf(recipe).Ratio));
+        yield return ("Temperature", format.Temperature(Core.Planning.Settings.TemperatureC(recipe)));
         yield return ("Clock", StepWording.ClockStart(recipe.ClockStarts)["The clock starts ".Length..]);
-        yield return ("Grind", $"{Show.Number(recipe.Grind.MedianUm, 0)} µm");
-        yield return ("Roast", Show.Number(recipe.Coffee.Roast, 2));
-        yield return ("Rested", $"{Show.Number(recipe.Coffee.RestDays, 0)} days");
-        yield return ("Place", $"{Show.Number(recipe.Place.AltitudeM, 0)} m, {show.Temperature(recipe.Place.AmbientC)}");
+        yield return ("Grind", $"{FigureFormat.Number(recipe.Grind.MedianUm, 0)} µm");
+        yield return ("Roast", FigureFormat.Number(recipe.Coffee.Roast, 2));
+        yield return ("Rested", $"{FigureFormat.Number(recipe.Coffee.RestDays, 0)} days");
+        yield return ("Place", $"{FigureFormat.Number(recipe.Place.AltitudeM, 0)} m, {format.Temperature(recipe.Place.AmbientC)}");
     }
 
-    private static IEnumerable<(string What, string Value)> Outcomes(Forecast forecast, Show show)
+    private static IEnumerable<(string What, string Value)> Outcomes(Forecast forecast, FigureFormat format)
     {
         var totals = forecast.Totals;
-        yield return ("Strength", $"{Show.Percent(totals.FinalTdsPercent, 2)} TDS");
-        yield return ("Extraction", Show.Percent(totals.ExtractionYieldPercent));
-        yield return ("Leans", $"{Show.Tilt(totals.Tilt)} ({Show.Signed(totals.Tilt, 2)})");
-        yield return ("Drink", $"{show.Water(totals.FinalG)}, {show.Drink(totals.FinalG)}");
-        yield return ("Done at", Show.Clock(totals.FinishS));
-        yield return ("To drink at", totals.ChilledC is null ? Show.Clock(totals.FinishS + totals.DrinkableAfterS) : "cold at once");
-        yield return ("Drains in", totals.DrawdownS is { } drawdownS ? Show.Clock(drawdownS) : "");
-        yield return ("At the hand", totals.PressForceN is { } force ? $"{Show.Number(force, 0)} N" : "");
-        yield return ("Sediment", $"{Show.Number(totals.SedimentGPer100G, 3)} g in 100 g");
+        yield return ("Strength", $"{FigureFormat.Percent(totals.FinalTdsPercent, 2)} TDS");
+        yield return ("Extraction", FigureFormat.Percent(totals.ExtractionYieldPercent));
+        yield return ("Leans", $"{FigureFormat.Tilt(totals.Tilt)} ({FigureFormat.Signed(totals.Tilt, 2)})");
+        yield return ("Drink", $"{format.Water(totals.FinalG)}, {format.Drink(totals.FinalG)}");
+        yield return ("Done at", FigureFormat.Clock(totals.FinishS));
+        yield return ("To drink at", totals.ChilledC is null ? FigureFormat.Clock(totals.FinishS + totals.DrinkableAfterS) : "cold at once");
+        yield return ("Drains in", totals.DrawdownS is { } drawdownS ? FigureFormat.Clock(drawdownS) : "");
+        yield return ("At the hand", totals.PressForceN is { } force ? $"{FigureFormat.Number(force, 0)} N" : "");
+        yield return ("Sediment", $"{FigureFormat.Number(totals.SedimentGPer100G, 3)} g in 100 g");
     }
 
-    private static IEnumerable<(string What, string Value)> Done(Forecast forecast, Show show)
+    private static IEnumerable<(string What, string Value)> Done(Forecast forecast, FigureFormat format)
     {
         for (var i = 0; i < forecast.Timings.Length; i++)
         {
-            var words = StepWording.Of(forecast.Recipe, i, show);
-            yield return (words.Verb, $"{Show.Clock(forecast.Timings[i].StartS)} {words.Target}".Trim());
+            var words = StepWording.Of(forecast.Recipe, i, format);
+            yield return (words.Verb, $"{FigureFormat.Clock(forecast.Timings[i].StartS)} {words.Target}".Trim());
         }
     }
 }

@@ -19,7 +19,7 @@ using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Sets a plan to what is wanted and shows what it will do.</summary>
-public sealed class PlanModel(CisternDb db, PlanStore store, Here here, ForecastModel model) : PageModel
+public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench, ForecastModel model) : PageModel
 {
     /// <summary>
     /// A brew that takes more steps of time than this is not run some sixty times more for its bands, its slack and the
@@ -36,7 +36,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, Here here, Forecast
 
     public PlanShelf Shelf { get; private set; } = null!;
 
-    public Show Show { get; private set; } = null!;
+    public FigureFormat Format { get; private set; } = null!;
 
     /// <summary>What the plan is held against: the dotted tide.</summary>
     public Forecast Accepted { get; private set; } = null!;
@@ -107,7 +107,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, Here here, Forecast
 
     public Forecast Forecast => Settings.Forecast;
 
-    public TideLabels Labels => Show.Labels(StepWording.InVessel(Settings.Recipe.Brewer.Family));
+    public TideLabels Labels => Format.Labels(StepWording.InVessel(Settings.Recipe.Brewer.Family));
 
     /// <summary>The vessel cut open at that moment.</summary>
     public string VesselSvg => VesselCut.Draw(Forecast, AtS, Labels);
@@ -115,7 +115,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, Here here, Forecast
     /// <summary>Asked by htmx for the plan alone.</summary>
     public bool Part => Request.Headers.ContainsKey("HX-Request");
 
-    private PlanContext Context => new(Shelf, Show, here.Today, model);
+    private PlanContext Context => new(Shelf, Format, bench.Today, model);
 
     /// <summary>What was sent: the form, or the address where there is none.</summary>
     private Values Sent => Request.HasFormContentType ? Request.Form : Request.Query;
@@ -126,7 +126,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, Here here, Forecast
         get
         {
             var sample = Forecast.At(AtS);
-            return $"{Show.Clock(AtS)}  {Show.Temperature(sample.TemperatureC)}  {Show.Percent(sample.VesselTdsPercent, 2)} TDS here";
+            return $"{FigureFormat.Clock(AtS)}  {Format.Temperature(sample.TemperatureC)}  {FigureFormat.Percent(sample.VesselTdsPercent, 2)} TDS here";
         }
     }
 
@@ -222,7 +222,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, Here here, Forecast
                 return Page();
             }
 
-            var what = await ParentForecastAsync(ct) is { } parent ? Differences.Between(parent, Forecast, Show).InShort : "";
+            var what = await ParentForecastAsync(ct) is { } parent ? Differences.Between(parent, Forecast, Format).InShort : "";
             return await store.KeepAsync(Open, Settings.Picked, name, what, why, wish, ct) is { } kept ? Goto($"/plan/{kept.Id}") : null;
         }, ct);
     }
@@ -254,7 +254,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, Here here, Forecast
             }
 
             var recipe = await store.WholeAsync(Open, Settings.Recipe with { Name = Name }, ct);
-            var brew = BrewPlan.Of(Forecast with { Recipe = recipe }, here.NowMs);
+            var brew = BrewPlan.Of(Forecast with { Recipe = recipe }, bench.NowMs);
             brew.SheetId = Open.Sheet?.Id;
             brew.Why = Open.Kept ? Open.Sheet!.Why : "";
             brew.FilterStockId = Shelf.Filters.FirstOrDefault(stock => stock.Fits(Settings.Recipe.Brewer))?.Id;
@@ -326,7 +326,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, Here here, Forecast
         return Page();
     }
 
-    private async Task<PlanWish> WishAsync(CancellationToken ct) => new(JobKey.Of(Request.Form), (await here.BaristaAsync(ct))?.Id);
+    private async Task<PlanWish> WishAsync(CancellationToken ct) => new(JobKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
 
     /// <summary>The page after a change, or the redirect to it without a script.</summary>
     private async Task<IActionResult> ShownAsync(bool went, CancellationToken ct)
@@ -428,7 +428,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, Here here, Forecast
         }
 
         Open = open;
-        Show = await here.ShowAsync(ct);
+        Format = await bench.FormatAsync(ct);
         Shelf = await PlanShelf.LoadAsync(db, open.State, ct);
         if (open.Sheet is null && open.State.PlaceId is null)
         {
@@ -457,21 +457,21 @@ public sealed class PlanModel(CisternDb db, PlanStore store, Here here, Forecast
         // Bands and slack run the model some hundred times, while this thread asks the data and draws the map.
         var confidence = Heavy ? Task.FromResult((Bands, SlackOf)) : Task.Run(() => (Confidence.Of(Forecast), Slack.Of(Forecast)), ct);
         Findings = RecipeChecker.Check(Settings.Recipe);
-        Events = [.. Forecast.Events.Select(one => EventWording.Of(one, Forecast, Show))];
+        Events = [.. Forecast.Events.Select(one => EventWording.Of(one, Forecast, Format))];
         Accepted = Open.Accepted.PlaceId is null && Open.Sheet is null
             ? model.Run(Open.Accepted.OriginRecipe())
             : PlanSettings.Read(Open.Accepted, Context, []).Forecast;
-        Changed = Differences.Between(Accepted, Forecast, Show);
+        Changed = Differences.Between(Accepted, Forecast, Format);
         High = Heavy ? null : HighPlace.Of(Forecast, Settings.DialOf(Setting.MedianUm), Settings.CanGrind);
         Map = StrengthMapView.Of(this, await LastBrewsAsync(ct));
         Preparation = Preparation.Of(Forecast, new PreparationGear(Settings.KettleUsed?.AsHeating(Settings.Recipe.Place), Settings.CanGrind ? Settings.Mill?.SecondsPerG ?? 1 : 0));
         Ready = ReadyTime.Read(values.Value("ready"), Preparation);
         OpenStep = ReadOpenStep();
-        Step = Settings.RefusedStep ?? (OpenStep >= 0 ? StepForm.Of(Settings.Recipe, OpenStep, Show, []) : null);
-        Ask = (values.Value("ask.setting") ?? nameof(Setting.MedianUm), values.Value("ask.outcome") ?? nameof(Outcome.TdsPercent), values.Value("ask.value") ?? Show.Number(Forecast.Totals.FinalTdsPercent, 2));
-        Both = (values.Value("both.by") ?? nameof(Setting.MedianUm), values.Value("both.tds") ?? Show.Number(Forecast.Totals.FinalTdsPercent, 2), values.Value("both.tilt") ?? "0");
+        Step = Settings.RefusedStep ?? (OpenStep >= 0 ? StepForm.Of(Settings.Recipe, OpenStep, Format, []) : null);
+        Ask = (values.Value("ask.setting") ?? nameof(Setting.MedianUm), values.Value("ask.outcome") ?? nameof(Outcome.TdsPercent), values.Value("ask.value") ?? FigureFormat.Number(Forecast.Totals.FinalTdsPercent, 2));
+        Both = (values.Value("both.by") ?? nameof(Setting.MedianUm), values.Value("both.tds") ?? FigureFormat.Number(Forecast.Totals.FinalTdsPercent, 2), values.Value("both.tilt") ?? "0");
         Keep = (values.Value("keep.name") ?? Name, values.Value("keep.why") ?? "", null);
-        LetDownTo = values.Value("let-down.tds") ?? Show.Number(Math.Min(Forecast.Totals.TdsPercent, 1.35), 2);
+        LetDownTo = values.Value("let-down.tds") ?? FigureFormat.Number(Math.Min(Forecast.Totals.TdsPercent, 1.35), 2);
         (Bands, SlackOf) = await confidence;
     }
 

@@ -16,11 +16,11 @@ namespace Cistern.Web.Pages.Plan;
 public static class PlanDeeds
 {
     /// <summary>Does what was pressed or typed into a step's form, to the plan as it stands with everything else worked in.</summary>
-    public static void Do(PlanSettings plan, Values values, Show show)
+    public static void Do(PlanSettings plan, Values values, FigureFormat format)
     {
         var parts = (values.Value("do") ?? "").Split(':');
         var index = parts.Length > 1 && int.TryParse(parts[1], NumberStyles.None, CultureInfo.InvariantCulture, out var number) && number < plan.Recipe.Steps.Length ? number : -1;
-        string Verb() => StepWording.Of(plan.Recipe, index, show).Verb.ToLowerInvariant();
+        string Verb() => StepWording.Of(plan.Recipe, index, format).Verb.ToLowerInvariant();
         switch (parts[0])
         {
             case "remove" when index >= 0:
@@ -33,16 +33,16 @@ public static class PlanDeeds
                 Step(plan, new PlanChange.Move(index, 1), $"{Verb()} later");
                 break;
             case "begin" when index >= 0 && Seconds(parts) is { } atS:
-                Step(plan, new PlanChange.Begin(index, atS), $"{Verb()} at {Show.Clock(atS)}");
+                Step(plan, new PlanChange.Begin(index, atS), $"{Verb()} at {FigureFormat.Clock(atS)}");
                 break;
             case "end" when index >= 0 && Seconds(parts) is { } atS:
-                Step(plan, new PlanChange.End(index, atS), $"{Verb()} until {Show.Clock(atS)}");
+                Step(plan, new PlanChange.End(index, atS), $"{Verb()} until {FigureFormat.Clock(atS)}");
                 break;
             case "add" when index >= 0:
                 Add(plan, values, index);
                 break;
             case "find":
-                Find(plan, values, show);
+                Find(plan, values, format);
                 break;
             case "find-both":
                 FindBoth(plan, values);
@@ -51,12 +51,12 @@ public static class PlanDeeds
                 Set(plan, parts[1], parts[2]);
                 break;
             case "let-down":
-                LetDown(plan, values, show);
+                LetDown(plan, values, format);
                 break;
             default:
                 if (!StartClock(plan, values))
                 {
-                    Edit(plan, values, show);
+                    Edit(plan, values, format);
                 }
 
                 break;
@@ -109,14 +109,14 @@ public static class PlanDeeds
         return true;
     }
 
-    private static void Edit(PlanSettings plan, Values values, Show show)
+    private static void Edit(PlanSettings plan, Values values, FigureFormat format)
     {
         if (!int.TryParse(values.Value("s.index"), NumberStyles.None, CultureInfo.InvariantCulture, out var index) || index >= plan.Recipe.Steps.Length)
         {
             return;
         }
 
-        var form = StepForm.Of(plan.Recipe, index, show, values);
+        var form = StepForm.Of(plan.Recipe, index, format, values);
         if (form.Good && form.Changes.Count == 0)
         {
             return;
@@ -132,13 +132,13 @@ public static class PlanDeeds
         }
         else if (applied.Refusal is null)
         {
-            var words = StepWording.Of(plan.Recipe, index, show);
+            var words = StepWording.Of(plan.Recipe, index, format);
             plan.Note($"{words.Verb.ToLowerInvariant()} {words.Target}".Trim());
         }
     }
 
     /// <summary>Asks for a setting that brings a figure to a value.</summary>
-    private static void Find(PlanSettings plan, Values values, Show show)
+    private static void Find(PlanSettings plan, Values values, FigureFormat format)
     {
         const string None = "This brew has no such setting, or no such figure. Choose another.";
         if (!Enum.TryParse<Setting>(values.Value("ask.setting"), out var setting) || !Enum.TryParse<Outcome>(values.Value("ask.outcome"), out var outcome)
@@ -148,7 +148,7 @@ public static class PlanDeeds
             return;
         }
 
-        var wanted = Asking.Read(outcome, values.Value("ask.value"), show);
+        var wanted = Asking.Read(outcome, values.Value("ask.value"), format);
         if (wanted.Value is not { } value)
         {
             plan.Answer = wanted.Problem;
@@ -164,7 +164,7 @@ public static class PlanDeeds
         }
 
         var told = plan.Told(setting, solution.Values[setting]);
-        var gives = $"{told} gives {Asking.Told(outcome, solution.Forecast.Totals.Of(outcome) ?? 0, show)}";
+        var gives = $"{told} gives {Asking.Told(outcome, solution.Forecast.Totals.Of(outcome) ?? 0, format)}";
         if (applied.Refusal is null)
         {
             plan.Note($"{Solving.Name(setting)[4..]} {told}");
@@ -197,7 +197,7 @@ public static class PlanDeeds
         }
 
         var told = $"{plan.Told(by, solution.Values[by])} and {plan.Told(Setting.DoseG, solution.Values[Setting.DoseG])}";
-        var comes = $"{Show.Percent(solution.Forecast.Totals.FinalTdsPercent, 2)} TDS, leaning {Show.Signed(solution.Forecast.Totals.Tilt, 2)}";
+        var comes = $"{FigureFormat.Percent(solution.Forecast.Totals.FinalTdsPercent, 2)} TDS, leaning {FigureFormat.Signed(solution.Forecast.Totals.Tilt, 2)}";
         plan.Note(applied.Refusal is null ? told : null);
         plan.Answer = applied.Refusal is null ? $"{told} give {comes}." : $"{solution.Why} The nearest: {told} give {comes}. Nothing is changed.";
     }
@@ -212,7 +212,7 @@ public static class PlanDeeds
     }
 
     /// <summary>Lets the drink down to a strength with water at the kettle's temperature.</summary>
-    private static void LetDown(PlanSettings plan, Values values, Show show)
+    private static void LetDown(PlanSettings plan, Values values, FigureFormat format)
     {
         var wanted = TypedNumber.Read(values.Value("let-down.tds"), 0.2, 10, "% TDS");
         if (wanted.Value is not { } tdsPercent)
@@ -225,12 +225,12 @@ public static class PlanDeeds
         var applied = Told(plan, plan.Do(new PlanChange.LetDownTo(tdsPercent), null));
         if (applied.Refusal is not null)
         {
-            plan.Answer = $"It is {Show.Percent(totals.TdsPercent, 2)} as brewed: no stronger than that, so there is nothing to let down.";
+            plan.Answer = $"It is {FigureFormat.Percent(totals.TdsPercent, 2)} as brewed: no stronger than that, so there is nothing to let down.";
         }
         else if (applied.Value is { } waterG and > 0)
         {
-            plan.Note($"let down with {show.Water(waterG)}");
-            plan.Answer = $"{show.Water(waterG)} of water brings it from {Show.Percent(totals.TdsPercent, 2)} to {Show.Percent(Core.Reckoning.LetDown.TdsPercent(totals.BeverageG, totals.TdsPercent, waterG), 2)}.";
+            plan.Note($"let down with {format.Water(waterG)}");
+            plan.Answer = $"{format.Water(waterG)} of water brings it from {FigureFormat.Percent(totals.TdsPercent, 2)} to {FigureFormat.Percent(Core.Reckoning.LetDown.TdsPercent(totals.BeverageG, totals.TdsPercent, waterG), 2)}.";
         }
         else
         {

@@ -14,10 +14,10 @@ namespace Cistern.Web.Pages.Plan;
 
 /// <summary>What a plan is worked out with.</summary>
 /// <param name="Shelf">What the shelf offers.</param>
-/// <param name="Show">The barista's units.</param>
+/// <param name="Format">The barista's units.</param>
 /// <param name="Today">The day, where the server stands.</param>
 /// <param name="Model">The model it is forecast by.</param>
-public sealed record PlanContext(PlanShelf Shelf, Show Show, DateOnly Today, ForecastModel Model);
+public sealed record PlanContext(PlanShelf Shelf, FigureFormat Format, DateOnly Today, ForecastModel Model);
 
 /// <summary>
 /// The plan page's form: turns what was typed, chosen or pressed into changes of the plan, and what came of them into
@@ -28,7 +28,7 @@ public sealed class PlanSettings
     private readonly PlanState before;
     private readonly PlanContext context;
     private readonly Values values;
-    private readonly Show show;
+    private readonly FigureFormat format;
     private readonly Dictionary<Quantity, TypedNumber> typed = [];
     private readonly List<string> did = [];
 
@@ -37,7 +37,7 @@ public sealed class PlanSettings
         before = state;
         this.context = context;
         this.values = values;
-        show = context.Show;
+        format = context.Format;
         Work = new PlanWork(state.ToPlan(), new PlanGear(context.Shelf, context.Today), context.Model);
         NoteLetGo(Work.LetGo);
         ReadCounting();
@@ -54,7 +54,7 @@ public sealed class PlanSettings
         Release = ReadRelease();
         Meant = ReadMeant();
         ReadCharge();
-        PlanDeeds.Do(this, values, show);
+        PlanDeeds.Do(this, values, format);
         Settle();
     }
 
@@ -132,8 +132,8 @@ public sealed class PlanSettings
     public bool Good => Kettle.Problem is null && Release?.Problem is null && Meant.All(one => one.Problem is null) && GrindSetting.Problem is null && typed.Values.All(one => one.Problem is null) && Problems.Count == 0 && RefusedStep is null;
 
     /// <summary>How the grind is told: the mill and its setting.</summary>
-    public string GrindText => !CanGrind ? $"bought ground, about {Show.Number(Recipe.Grind.MedianUm, 0)} µm"
-        : Mill is null ? $"{Show.Number(Recipe.Grind.MedianUm, 0)} µm"
+    public string GrindText => !CanGrind ? $"bought ground, about {FigureFormat.Number(Recipe.Grind.MedianUm, 0)} µm"
+        : Mill is null ? $"{FigureFormat.Number(Recipe.Grind.MedianUm, 0)} µm"
         : $"{Mill.Name}, {GrindSetting.Text} {Mill.SettingName}";
 
     /// <summary>The state that has come of it; as it was where nothing was changed. What was typed and will not do is not in it.</summary>
@@ -163,14 +163,14 @@ public sealed class PlanSettings
     /// <summary>A setting's value as the barista sets it: clicks on their mill, their units.</summary>
     public string Told(Setting setting, double value) => setting switch
     {
-        Setting.DoseG => show.Mass(value),
-        Setting.WaterG => show.Water(value),
-        Setting.TemperatureC => show.Temperature(value),
-        Setting.MedianUm when Mill is not null => $"{MillWording.Setting(Mill, Mill.SettingFor(value))} ({Show.Number(value, 0)} µm)",
-        Setting.MedianUm => $"{Show.Number(value, 0)} µm",
-        Setting.ReleaseS => Show.Clock(value),
-        Setting.Turns => $"{Show.Number(value, 0)} turns",
-        _ => Show.Seconds(value),
+        Setting.DoseG => format.Mass(value),
+        Setting.WaterG => format.Water(value),
+        Setting.TemperatureC => format.Temperature(value),
+        Setting.MedianUm when Mill is not null => $"{MillWording.Setting(Mill, Mill.SettingFor(value))} ({FigureFormat.Number(value, 0)} µm)",
+        Setting.MedianUm => $"{FigureFormat.Number(value, 0)} µm",
+        Setting.ReleaseS => FigureFormat.Clock(value),
+        Setting.Turns => $"{FigureFormat.Number(value, 0)} turns",
+        _ => FigureFormat.Seconds(value),
     };
 
     /// <summary>Makes a change, and remembers what was done where it was.</summary>
@@ -252,27 +252,27 @@ public sealed class PlanSettings
     {
         var name = context.Shelf.Things(pick).FirstOrDefault(thing => thing.Id == Work.Plan.Picks.Of(pick))?.Name ?? "";
         return pick == PlanPick.Mill && Mill is { } mill && Work.Plan.Picks.MillSetting is { } setting
-            ? $"{name} ({SettingText(setting)} is {Show.Number(mill.MedianUm(setting), 0)} µm there, {Show.Number(Recipe.Grind.MedianUm, 0)} µm here)"
+            ? $"{name} ({SettingText(setting)} is {FigureFormat.Number(mill.MedianUm(setting), 0)} µm there, {FigureFormat.Number(Recipe.Grind.MedianUm, 0)} µm here)"
             : name;
     }
 
     private double MostC => ByFlame ? Math.Floor(WaterPhysics.BoilingPointC(Recipe.Place.AltitudeM)) - 2 : 100;
 
-    private string KettleShown => show.TemperatureNumber(Math.Min(Settings.TemperatureC(Recipe), MostC));
+    private string KettleShown => format.TemperatureNumber(Math.Min(Settings.TemperatureC(Recipe), MostC));
 
     private TypedNumber ReadKettle()
     {
         var stands = KettleShown;
-        var kettle = Stepped("kettle", stands, show.Units.TemperatureFromC(60), show.Units.TemperatureFromC(MostC), 1, show.TemperatureUnit);
+        var kettle = Stepped("kettle", stands, format.Units.TemperatureFromC(60), format.Units.TemperatureFromC(MostC), 1, format.TemperatureUnit);
         if (kettle.Value is { } temperature && kettle.Text != stands)
         {
-            Do(new PlanChange.Heat(show.Units.TemperatureToC(temperature)), $"{(ByFlame ? "flame holds" : "kettle")} {kettle.Text} {show.TemperatureUnit}");
+            Do(new PlanChange.Heat(format.Units.TemperatureToC(temperature)), $"{(ByFlame ? "flame holds" : "kettle")} {kettle.Text} {format.TemperatureUnit}");
         }
 
         return kettle;
     }
 
-    private string GrindShown => Mill is null || !CanGrind ? Show.Number(Recipe.Grind.MedianUm, 0) : SettingText(Work.Plan.Picks.MillSetting ?? 0);
+    private string GrindShown => Mill is null || !CanGrind ? FigureFormat.Number(Recipe.Grind.MedianUm, 0) : SettingText(Work.Plan.Picks.MillSetting ?? 0);
 
     private TypedNumber ReadGrind()
     {
@@ -284,7 +284,7 @@ public sealed class PlanSettings
         if (Mill is { Scale.Grinds: false } mute)
         {
             // One that an earlier version let on to the shelf.
-            return new TypedNumber(SettingText(mute.Least), null, $"None of its settings can be computed: {Show.Number(mute.MedianUm(mute.Least), 0)} to {Show.Number(mute.MedianUm(mute.Most), 0)} µm. Put it right on the Shelf.");
+            return new TypedNumber(SettingText(mute.Least), null, $"None of its settings can be computed: {FigureFormat.Number(mute.MedianUm(mute.Least), 0)} to {FigureFormat.Number(mute.MedianUm(mute.Most), 0)} µm. Put it right on the Shelf.");
         }
 
         var stands = GrindShown;
@@ -306,12 +306,12 @@ public sealed class PlanSettings
             return null;
         }
 
-        var stands = Show.Clock(standsS);
+        var stands = FigureFormat.Clock(standsS);
         var release = TypedNumber.ReadClock(Changed("release", stands) ?? stands, 1, Member.LongestBrewS);
         if (release.Value is { } value && Pressed is "release+" or "release-")
         {
             var steppedS = Math.Max(1, release.Value!.Value + (Pressed[^1] == '+' ? 5 : -5));
-            release = new TypedNumber(Show.Clock(steppedS), steppedS, null);
+            release = new TypedNumber(FigureFormat.Clock(steppedS), steppedS, null);
         }
 
         if (release.Value is not { } wantedS || release.Text == stands)
@@ -319,9 +319,9 @@ public sealed class PlanSettings
             return release;
         }
 
-        var applied = Do(new PlanChange.Release(wantedS), $"release {Show.Clock(wantedS)}");
+        var applied = Do(new PlanChange.Release(wantedS), $"release {FigureFormat.Clock(wantedS)}");
         return applied.Refusal == PlanRefusal.ReleaseTooEarly
-            ? release with { Value = null, Problem = $"It cannot come before {Show.Clock(applied.Value!.Value)}: what goes before takes that long." }
+            ? release with { Value = null, Problem = $"It cannot come before {FigureFormat.Clock(applied.Value!.Value)}: what goes before takes that long." }
             : release;
     }
 
@@ -330,10 +330,10 @@ public sealed class PlanSettings
         var target = Recipe.Target;
         return
         [
-            One("meant-finish", "Done at", "finishS", target?.FinishS, "4:30 to 5:30", null, Show.Clock, text => TypedNumber.ReadClock(text, 0, Member.LongestBrewS)),
+            One("meant-finish", "Done at", "finishS", target?.FinishS, "4:30 to 5:30", null, FigureFormat.Clock, text => TypedNumber.ReadClock(text, 0, Member.LongestBrewS)),
             One("meant-tds", "Strength", "tdsPercent", target?.TdsPercent, "1.25 to 1.45", "% TDS", value => SettingText(value), text => TypedNumber.Read(text, 0, Member.Named("tdsPercent").Max, "% TDS")),
             One("meant-yield", "Extraction", "extractionYieldPercent", target?.ExtractionYieldPercent, "18 to 22", "%", value => SettingText(value), text => TypedNumber.Read(text, 0, Member.Named("extractionYieldPercent").Max, "%")),
-            One("meant-tilt", "Leaning, sharp below 0", "tilt", target?.Tilt, "−0.3 to 0.4", null, value => Show.Signed(value, 2), text => TypedNumber.Read(text, Member.Named("tilt").Min, Member.Named("tilt").Max, "")),
+            One("meant-tilt", "Leaning, sharp below 0", "tilt", target?.Tilt, "−0.3 to 0.4", null, value => FigureFormat.Signed(value, 2), text => TypedNumber.Read(text, Member.Named("tilt").Min, Member.Named("tilt").Max, "")),
         ];
 
         Field One(string name, string label, string member, Span? span, string hint, string? unit, Func<double, string> tell, Func<string, TypedNumber> read)
@@ -462,7 +462,7 @@ public sealed class PlanSettings
         GrindSetting = GrindSetting.Problem is null ? new TypedNumber(GrindShown, Mill is null || !CanGrind ? Recipe.Grind.MedianUm : Work.Plan.Picks.MillSetting, null) : GrindSetting;
         if (Release is not { Problem: not null })
         {
-            Release = Settings.Get(Forecast, Setting.ReleaseS) is { } atS ? new TypedNumber(Show.Clock(atS), atS, null) : null;
+            Release = Settings.Get(Forecast, Setting.ReleaseS) is { } atS ? new TypedNumber(FigureFormat.Clock(atS), atS, null) : null;
         }
 
         // At either end of its scale the mill may fall short of what was asked for.
@@ -470,32 +470,32 @@ public sealed class PlanSettings
         if (Mill is { } mill && CanGrind && picks is { AskedUm: { } asked, MillSetting: { } setting } && (setting <= mill.Least || setting >= mill.Most)
             && Math.Abs(mill.MedianUm(setting) - asked) > (0.5 * Math.Abs(mill.UmPerSetting) * mill.Step) + 1)
         {
-            GrindNote = $"{mill.Name} goes from {Show.Number(mill.MedianUm(mill.Least), 0)} to {Show.Number(mill.MedianUm(mill.Most), 0)} µm, and {Show.Number(asked, 0)} µm were asked for. It stands at the nearest it has: take another mill, or let time or temperature make up for it.";
+            GrindNote = $"{mill.Name} goes from {FigureFormat.Number(mill.MedianUm(mill.Least), 0)} to {FigureFormat.Number(mill.MedianUm(mill.Most), 0)} µm, and {FigureFormat.Number(asked, 0)} µm were asked for. It stands at the nearest it has: take another mill, or let time or temperature make up for it.";
         }
     }
 
     private (double Min, double Max, string Unit, double Step) Bounds(Quantity quantity) => quantity switch
     {
-        Quantity.Dose => (show.Units.MassFromG(1), show.Units.MassFromG(400), show.MassUnit, show.Units.Mass == MassUnit.Gram ? 1 : 0.05),
-        Quantity.Water => (show.Units.MassFromG(20), show.Units.MassFromG(Member.MostWaterG), show.MassUnit, show.Units.Mass == MassUnit.Gram ? 10 : 0.5),
+        Quantity.Dose => (format.Units.MassFromG(1), format.Units.MassFromG(400), format.MassUnit, format.Units.Mass == MassUnit.Gram ? 1 : 0.05),
+        Quantity.Water => (format.Units.MassFromG(20), format.Units.MassFromG(Member.MostWaterG), format.MassUnit, format.Units.Mass == MassUnit.Gram ? 10 : 0.5),
         Quantity.Ratio => (3, 30, "", 0.5),
-        _ => (show.Units.VolumeFromMl(15), show.Units.VolumeFromMl(5_000), show.VolumeUnit, show.Units.Volume == VolumeUnit.Millilitre ? 10 : 0.5),
+        _ => (format.Units.VolumeFromMl(15), format.Units.VolumeFromMl(5_000), format.VolumeUnit, format.Units.Volume == VolumeUnit.Millilitre ? 10 : 0.5),
     };
 
     private string Shown(Quantity quantity) => Format(quantity, Work.ValueOf(quantity));
 
     private string Format(Quantity quantity, double value) => quantity switch
     {
-        Quantity.Dose => show.MassNumber(value),
-        Quantity.Water => show.MassNumber(value, fine: value % 1 != 0),
-        Quantity.Ratio => Show.Number(value, 1),
-        _ => show.DrinkNumber(value),
+        Quantity.Dose => format.MassNumber(value),
+        Quantity.Water => format.MassNumber(value, fine: value % 1 != 0),
+        Quantity.Ratio => FigureFormat.Number(value, 1),
+        _ => format.DrinkNumber(value),
     };
 
     private double FromShown(Quantity quantity, double value) => quantity switch
     {
-        Quantity.Dose or Quantity.Water => show.Units.MassToG(value),
+        Quantity.Dose or Quantity.Water => format.Units.MassToG(value),
         Quantity.Ratio => value,
-        _ => show.Units.VolumeToMl(value) * WaterPhysics.DensityGPerMl(60),
+        _ => format.Units.VolumeToMl(value) * WaterPhysics.DensityGPerMl(60),
     };
 }

@@ -8,13 +8,13 @@ public static class PreparingWording
     /// <summary>One thing to be done.</summary>
     public static string Of(Preparing thing, PlanModel plan) => thing.Chore switch
     {
-        Chore.Weigh => $"Weigh {plan.Show.Mass(plan.Settings.Recipe.Coffee.DoseG)}{(plan.Settings.CanGrind ? ", a little over for what the mill keeps" : "")}",
+        Chore.Weigh => $"Weigh {plan.Format.Mass(plan.Settings.Recipe.Coffee.DoseG)}{(plan.Settings.CanGrind ? ", a little over for what the mill keeps" : "")}",
         Chore.Grind => $"Grind: {plan.Settings.GrindText}",
         Chore.RinseFilter => "Rinse the filter, flat and with no bubble under it, and empty the rinse water",
         Chore.WarmVessel => "Warm vessel and server, and empty them; never one with ice in it",
         Chore.WeighIce => "Weigh the ice, server first",
         Chore.ChargeBulb => "Charge the bulb, outside dry; fit the cloth tight and centred, and hook its chain",
-        Chore.HeatBulb => $"Heat {plan.Show.Water(plan.Settings.Recipe.WaterG)} in the bulb over the flame, from the tap; hot water from a kettle shortens it",
+        Chore.HeatBulb => $"Heat {plan.Format.Water(plan.Settings.Recipe.WaterG)} in the bulb over the flame, from the tap; hot water from a kettle shortens it",
         _ => "Lay out vessel, server, scale, spoon and cloth",
     };
 }

@@ -15,7 +15,7 @@ public sealed record RoughTarget(string What, string Target, string Rough);
 public static class RoughTargets
 {
     /// <summary>The targets; those for which no spoon or mark is known say so.</summary>
-    public static IReadOnlyList<RoughTarget> Of(PlanSettings plan, Show show)
+    public static IReadOnlyList<RoughTarget> Of(PlanSettings plan, FigureFormat format)
     {
         var targets = new List<RoughTarget>();
         var recipe = plan.Recipe;
@@ -23,7 +23,7 @@ public static class RoughTargets
         if (plan.Spoon is { } spoon)
         {
             var rough = RoughMeasures.Spoons(doseG, spoon.HoldsG);
-            targets.Add(new RoughTarget("Dose", $"{Count(rough.Count)} of {spoon.Name}, level", $"{show.Mass(rough.LowG)} to {show.Mass(rough.HighG)} for {show.Mass(doseG)}"));
+            targets.Add(new RoughTarget("Dose", $"{Count(rough.Count)} of {spoon.Name}, level", $"{format.Mass(rough.LowG)} to {format.Mass(rough.HighG)} for {format.Mass(doseG)}"));
         }
 
         var marks = plan.Vessel?.MarksMl ?? [];
@@ -34,7 +34,7 @@ public static class RoughTargets
             if (recipe.Steps[i] is Step.Pour pour && marks.Count > 0)
             {
                 var rough = RoughMeasures.Mark(pour.ToG, coffeeIn ? doseG : 0, plan.Forecast.At(plan.Forecast.Timings[i].EndS).TemperatureC);
-                targets.Add(new RoughTarget($"Pour to {show.Water(pour.ToG)}", At(rough.Count, marks), $"{show.Water(rough.LowG)} to {show.Water(rough.HighG)}{(coffeeIn ? "; foam and raft stand above it" : "")}"));
+                targets.Add(new RoughTarget($"Pour to {format.Water(pour.ToG)}", At(rough.Count, marks), $"{format.Water(rough.LowG)} to {format.Water(rough.HighG)}{(coffeeIn ? "; foam and raft stand above it" : "")}"));
             }
         }
 
@@ -47,19 +47,19 @@ public static class RoughTargets
         var nearest = marks.MinBy(mark => Math.Abs(mark - ml));
         if (Math.Abs(nearest - ml) <= 5)
         {
-            return $"to the {Show.Number(nearest, 0)} mark";
+            return $"to the {FigureFormat.Number(nearest, 0)} mark";
         }
 
         var below = marks.Where(mark => mark < ml).DefaultIfEmpty(0).Max();
         var above = marks.Where(mark => mark > ml).DefaultIfEmpty(0).Min();
         if (above <= 0)
         {
-            return $"{Show.Number(ml - below, 0)} ml over the {Show.Number(below, 0)} mark";
+            return $"{FigureFormat.Number(ml - below, 0)} ml over the {FigureFormat.Number(below, 0)} mark";
         }
 
         var share = (ml - below) / (above - below);
         var words = share < 0.2 ? "just over" : share < 0.42 ? "a third of the way up from" : share < 0.58 ? "half way up from" : share < 0.8 ? "two thirds of the way up from" : "nearly all the way up from";
-        return below > 0 ? $"{words} the {Show.Number(below, 0)} to the {Show.Number(above, 0)} mark" : $"{words} the bottom to the {Show.Number(above, 0)} mark";
+        return below > 0 ? $"{words} the {FigureFormat.Number(below, 0)} to the {FigureFormat.Number(above, 0)} mark" : $"{words} the bottom to the {FigureFormat.Number(above, 0)} mark";
     }
 
     private static string Count(double count) => count % 1 == 0

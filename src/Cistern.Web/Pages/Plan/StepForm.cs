@@ -26,15 +26,15 @@ public sealed class StepForm
 {
     private const string Prefix = "s.";
 
-    private readonly Show show;
+    private readonly FigureFormat format;
     private readonly Values values;
     private readonly JsonObject members;
     private readonly List<StepField> fields = [];
     private readonly Dictionary<string, JsonNode?> changes = new(StringComparer.Ordinal);
 
-    private StepForm(Recipe recipe, int index, Show show, Values values)
+    private StepForm(Recipe recipe, int index, FigureFormat format, Values values)
     {
-        this.show = show;
+        this.format = format;
         this.values = values;
         Index = index;
         var step = recipe.Steps[index];
@@ -70,7 +70,7 @@ public sealed class StepForm
     public bool Good => fields.TrueForAll(one => one.Problem is null);
 
     /// <summary>The form of a step, with what was typed into it where anything was.</summary>
-    public static StepForm Of(Recipe recipe, int index, Show show, Values values) => new(recipe, index, show, values);
+    public static StepForm Of(Recipe recipe, int index, FigureFormat format, Values values) => new(recipe, index, format, values);
 
     /// <summary>The form with a finding of the file's rules put to the field it belongs to.</summary>
     public StepForm With(IEnumerable<Finding> findings)
@@ -95,12 +95,12 @@ public sealed class StepForm
                 AddTyped(name, members[name] is { } s ? Seconds(name, (double)s) : "", name is "at" or "forS" ? null : "s", 1, text => TypedNumber.ReadClock(text, member.Min, member.Max), value => value, required);
                 break;
             case MemberKind.Number when member.Unit == "g":
-                AddTyped(name, members[name] is { } g ? show.MassNumber((double)g, fine: (double)g < 20) : "", show.MassUnit, 5,
-                    text => TypedNumber.Read(text, show.Units.MassFromG(member.Min), show.Units.MassFromG(member.Max), show.MassUnit), show.Units.MassToG, required);
+                AddTyped(name, members[name] is { } g ? format.MassNumber((double)g, fine: (double)g < 20) : "", format.MassUnit, 5,
+                    text => TypedNumber.Read(text, format.Units.MassFromG(member.Min), format.Units.MassFromG(member.Max), format.MassUnit), format.Units.MassToG, required);
                 break;
             case MemberKind.Number when member.Unit == "°C":
-                AddTyped(name, members[name] is { } c ? show.TemperatureNumber((double)c) : "", show.TemperatureUnit, 1,
-                    text => TypedNumber.Read(text, show.Units.TemperatureFromC(member.Min), show.Units.TemperatureFromC(member.Max), show.TemperatureUnit), show.Units.TemperatureToC, required);
+                AddTyped(name, members[name] is { } c ? format.TemperatureNumber((double)c) : "", format.TemperatureUnit, 1,
+                    text => TypedNumber.Read(text, format.Units.TemperatureFromC(member.Min), format.Units.TemperatureFromC(member.Max), format.TemperatureUnit), format.Units.TemperatureToC, required);
                 break;
             case MemberKind.Number:
                 AddTyped(name, members[name] is { } n ? ((double)n).ToString("0.##", CultureInfo.InvariantCulture) : "", member.Unit, 10, text => TypedNumber.Read(text, member.Min, member.Max, member.Unit), value => value, required);
@@ -173,7 +173,7 @@ public sealed class StepForm
     /// <summary>A window is two times: neither, or both with the earlier first.</summary>
     private void AddWindow(string name, Span? window, string label)
     {
-        string Stands(double? seconds) => seconds is { } s ? Show.Clock(s) : "";
+        string Stands(double? seconds) => seconds is { } s ? FigureFormat.Clock(s) : "";
         var low = Sent(name + ".low") ?? Stands(window?.Low);
         var high = Sent(name + ".high") ?? Stands(window?.High);
         string? problem = null;
@@ -211,7 +211,7 @@ public sealed class StepForm
 
     private static bool StandsFor(string name) => name is "hot" or "on" or "keep";
 
-    private static string Seconds(string name, double seconds) => name is "at" or "forS" ? Show.Clock(seconds) : seconds.ToString("0.#", CultureInfo.InvariantCulture);
+    private static string Seconds(string name, double seconds) => name is "at" or "forS" ? FigureFormat.Clock(seconds) : seconds.ToString("0.#", CultureInfo.InvariantCulture);
 
     private static TypedNumber Whole(TypedNumber number) =>
         number.Value is { } value && value != Math.Floor(value) ? number with { Value = null, Problem = "Give a whole number." } : number;

@@ -41,20 +41,20 @@ public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, I
     }
 
     private static (string, string, string, string) Row(string what, double tds, double yield, double tilt) =>
-        (what, Show.Percent(tds, 2), Show.Percent(yield), $"{Show.Tilt(tilt)} ({Show.Signed(tilt, 2)})");
+        (what, FigureFormat.Percent(tds, 2), FigureFormat.Percent(yield), $"{FigureFormat.Tilt(tilt)} ({FigureFormat.Signed(tilt, 2)})");
 
     private static string Words(Nudge nudge, PlanModel plan)
     {
         var size = Math.Abs(nudge.By);
         return nudge.Setting switch
         {
-            Setting.DoseG => $"{plan.Show.Mass(size)} more coffee",
-            Setting.WaterG => $"{plan.Show.Water(size)} more water",
-            Setting.TemperatureC => $"{Show.Number(plan.Show.Units.DifferenceFromK(size), 0)} {plan.Show.TemperatureUnit} {(nudge.By > 0 ? "hotter" : "cooler")}",
-            Setting.MedianUm when plan.Settings.Mill is { } mill => $"{Show.Number(Math.Max(1, Math.Round(size / Math.Abs(mill.UmPerSetting) / mill.Step)), 0)} finer ({Show.Number(size, 0)} µm)",
-            Setting.MedianUm => $"{Show.Number(size, 0)} µm finer",
-            Setting.ReleaseS => $"{Show.Seconds(size)} longer",
-            _ => $"{Show.Number(size, 0)} more turns",
+            Setting.DoseG => $"{plan.Format.Mass(size)} more coffee",
+            Setting.WaterG => $"{plan.Format.Water(size)} more water",
+            Setting.TemperatureC => $"{FigureFormat.Number(plan.Format.Units.DifferenceFromK(size), 0)} {plan.Format.TemperatureUnit} {(nudge.By > 0 ? "hotter" : "cooler")}",
+            Setting.MedianUm when plan.Settings.Mill is { } mill => $"{FigureFormat.Number(Math.Max(1, Math.Round(size / Math.Abs(mill.UmPerSetting) / mill.Step)), 0)} finer ({FigureFormat.Number(size, 0)} µm)",
+            Setting.MedianUm => $"{FigureFormat.Number(size, 0)} µm finer",
+            Setting.ReleaseS => $"{FigureFormat.Seconds(size)} longer",
+            _ => $"{FigureFormat.Number(size, 0)} more turns",
         };
     }
 }

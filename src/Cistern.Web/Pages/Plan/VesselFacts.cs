@@ -28,12 +28,12 @@ public static class VesselFacts
 
         var ratios = Ratios.Of(plan.Forecast);
         var doseG = plan.Settings.Recipe.Coffee.DoseG;
-        var cups = RoughMeasures.Cups(plan.Forecast.Totals.FinalG, plan.Show.Units.CupMl);
-        yield return new Fact("Water poured", Show.Ratio(ratios.Poured), $"{Show.Number(Ratios.GPerL(ratios.Poured), 0)} g/L");
-        yield return new Fact("Drink in the cup", Show.Ratio(ratios.InTheCup), $"{plan.Show.Mass(doseG / Math.Max(0.1, cups))} for a cup of {Show.Number(plan.Show.Units.CupMl, 0)} ml");
+        var cups = RoughMeasures.Cups(plan.Forecast.Totals.FinalG, plan.Format.Units.CupMl);
+        yield return new Fact("Water poured", FigureFormat.Ratio(ratios.Poured), $"{FigureFormat.Number(Ratios.GPerL(ratios.Poured), 0)} g/L");
+        yield return new Fact("Drink in the cup", FigureFormat.Ratio(ratios.InTheCup), $"{plan.Format.Mass(doseG / Math.Max(0.1, cups))} for a cup of {FigureFormat.Number(plan.Format.Units.CupMl, 0)} ml");
         if (Math.Abs(ratios.Final - ratios.InTheCup) > 0.05)
         {
-            yield return new Fact("As it is drunk", Show.Ratio(ratios.Final), "water or ice gone in");
+            yield return new Fact("As it is drunk", FigureFormat.Ratio(ratios.Final), "water or ice gone in");
         }
     }
 
@@ -45,11 +45,11 @@ public static class VesselFacts
             yield break;
         }
 
-        yield return new Fact("Outside the paper", plan.Show.Mass(outsideG), "it draws nothing, and leaves first");
+        yield return new Fact("Outside the paper", plan.Format.Mass(outsideG), "it draws nothing, and leaves first");
         var first = plan.Forecast.Series.FirstOrDefault(sample => sample.Cup == 0 && sample.CupWaterG + sample.CupSolidsG >= outsideG);
         if (first.CupWaterG > 0)
         {
-            yield return new Fact("First runoff", $"{Show.Percent(100 * first.CupSolidsG / (first.CupWaterG + first.CupSolidsG), 2)} TDS", $"the first {plan.Show.Water(outsideG)} in the cup; all of it comes to {Show.Percent(plan.Forecast.Totals.TdsPercent, 2)}");
+            yield return new Fact("First runoff", $"{FigureFormat.Percent(100 * first.CupSolidsG / (first.CupWaterG + first.CupSolidsG), 2)} TDS", $"the first {plan.Format.Water(outsideG)} in the cup; all of it comes to {FigureFormat.Percent(plan.Forecast.Totals.TdsPercent, 2)}");
         }
     }
 
@@ -62,7 +62,7 @@ public static class VesselFacts
         }
 
         var before = plan.Forecast.At(press.StartS);
-        yield return new Fact("Drips before the press", plan.Show.Mass(before.CupWaterG + before.CupSolidsG), recipe.Steps.Any(step => step is Step.Flip) ? "turned over: only after the flip" : "upright: less once the plunger is seated, none when it is drawn back");
+        yield return new Fact("Drips before the press", plan.Format.Mass(before.CupWaterG + before.CupSolidsG), recipe.Steps.Any(step => step is Step.Flip) ? "turned over: only after the flip" : "upright: less once the plunger is seated, none when it is drawn back");
     }
 
     private static IEnumerable<Fact> Siphon(PlanModel plan)
@@ -73,8 +73,8 @@ public static class VesselFacts
         }
 
         var verdict = margin < 30 ? "too little: the water falls back" : margin > 160 ? "too much: big bubbles everywhere" : "it holds when the coffee goes in";
-        yield return new Fact("The flame has to spare", $"{Show.Number(margin, 0)} W", $"{verdict}; 30 to 160 W is right. A judgement: wait for fine, even bubbles");
-        yield return new Fact("Stays in the bulb", plan.Show.Water(12), "it never rises, and never draws");
+        yield return new Fact("The flame has to spare", $"{FigureFormat.Number(margin, 0)} W", $"{verdict}; 30 to 160 W is right. A judgement: wait for fine, even bubbles");
+        yield return new Fact("Stays in the bulb", plan.Format.Water(12), "it never rises, and never draws");
     }
 
     private static IEnumerable<Fact> PouredOff(PlanModel plan)
@@ -84,8 +84,8 @@ public static class VesselFacts
         if (family is VesselFamily.Jar or VesselFamily.FrenchPress)
         {
             var keptG = totals.KeptWaterG + totals.KeptSolidsG.Sum;
-            yield return new Fact("Left behind", plan.Show.Water(keptG), family == VesselFamily.Jar ? "the last of it is mud: leave it" : "in the bed and under the plunger");
-            yield return new Fact("Sediment", $"{Show.Number(totals.SedimentGPer100G, 2)} g in 100 g", family == VesselFamily.FrenchPress ? "what is left standing on the grounds goes on extracting" : null);
+            yield return new Fact("Left behind", plan.Format.Water(keptG), family == VesselFamily.Jar ? "the last of it is mud: leave it" : "in the bed and under the plunger");
+            yield return new Fact("Sediment", $"{FigureFormat.Number(totals.SedimentGPer100G, 2)} g in 100 g", family == VesselFamily.FrenchPress ? "what is left standing on the grounds goes on extracting" : null);
         }
     }
 
@@ -99,14 +99,14 @@ public static class VesselFacts
         for (var i = 0; i < plan.Forecast.Cups.Length; i++)
         {
             var cup = plan.Forecast.Cups[i];
-            yield return new Fact($"Cup {i + 1}", $"{plan.Show.Water(cup.BeverageG)} at {Show.Percent(cup.TdsPercent, 2)}", cup.Kept ? "kept" : "left out of every figure");
+            yield return new Fact($"Cup {i + 1}", $"{plan.Format.Water(cup.BeverageG)} at {FigureFormat.Percent(cup.TdsPercent, 2)}", cup.Kept ? "kept" : "left out of every figure");
         }
     }
 
     private static IEnumerable<Fact> Last(PlanModel plan)
     {
         var caffeine = Caffeine.Of(plan.Forecast, plan.Settings.Bag is { Decaffeinated: true });
-        yield return new Fact("Caffeine, all of it", $"{Show.Number(caffeine.LowMg, 0)} to {Show.Number(caffeine.HighMg, 0)} mg", "an estimate, not advice");
+        yield return new Fact("Caffeine, all of it", $"{FigureFormat.Number(caffeine.LowMg, 0)} to {FigureFormat.Number(caffeine.HighMg, 0)} mg", "an estimate, not advice");
         var words = GrainWords.For(plan.Settings.Recipe.Grind.MedianUm).Select(word => word.Word).Take(3).ToList();
         if (words.Count > 0)
         {

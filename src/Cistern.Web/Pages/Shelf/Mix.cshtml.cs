@@ -52,7 +52,7 @@ public sealed class MixModel(CisternDb db) : PageModel
             }
             else
             {
-                Wanted = Wanted with { Problem = $"No mix of the two has that: it lies between {Show.Number(Math.Min(First.HardnessMgL, Second.HardnessMgL), 0)} and {Show.Number(Math.Max(First.HardnessMgL, Second.HardnessMgL), 0)} mg/L." };
+                Wanted = Wanted with { Problem = $"No mix of the two has that: it lies between {FigureFormat.Number(Math.Min(First.HardnessMgL, Second.HardnessMgL), 0)} and {FigureFormat.Number(Math.Max(First.HardnessMgL, Second.HardnessMgL), 0)} mg/L." };
             }
         }
         else if (part.Value is { } percent)
@@ -66,8 +66,8 @@ public sealed class MixModel(CisternDb db) : PageModel
         Mixed = First!.AsWater.Mixed(Second!.AsWater, share);
         var ml = 1_000 * share;
         How = ml is < 100 or > 900
-            ? $"In each litre, {Show.Number(ml, ml < 100 ? 1 : 0)} ml of {Second.Name} and {Show.Number(1_000 - ml, ml > 900 ? 1 : 0)} ml of {First.Name}."
-            : $"{Show.Number(100 * share, 0)} % {Second.Name}, {Show.Number(100 - (100 * share), 0)} % {First.Name}: {Show.Number(ml, 0)} ml and {Show.Number(1_000 - ml, 0)} ml in each litre.";
+            ? $"In each litre, {FigureFormat.Number(ml, ml < 100 ? 1 : 0)} ml of {Second.Name} and {FigureFormat.Number(1_000 - ml, ml > 900 ? 1 : 0)} ml of {First.Name}."
+            : $"{FigureFormat.Number(100 * share, 0)} % {Second.Name}, {FigureFormat.Number(100 - (100 * share), 0)} % {First.Name}: {FigureFormat.Number(ml, 0)} ml and {FigureFormat.Number(1_000 - ml, 0)} ml in each litre.";
     }
 
     private OwnedWater? Pick(string? id) => int.TryParse(id, NumberStyles.None, CultureInfo.InvariantCulture, out var wanted) ? Waters.FirstOrDefault(water => water.Id == wanted) : null;

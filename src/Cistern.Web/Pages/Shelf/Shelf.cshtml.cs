@@ -7,7 +7,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Shelf;
 
 /// <summary>What stands on the shelf.</summary>
-public sealed class ShelfModel(CisternDb db, Here here) : PageModel
+public sealed class ShelfModel(CisternDb db, BenchContext bench) : PageModel
 {
     /// <summary>Each kind and what stands there of it.</summary>
     public IReadOnlyList<(ShelfKind Kind, IReadOnlyList<ShelfRow> Rows)> Kinds { get; private set; } = [];
@@ -17,7 +17,7 @@ public sealed class ShelfModel(CisternDb db, Here here) : PageModel
 
     public async Task OnGetAsync(string? removed, CancellationToken ct)
     {
-        var view = new ShelfView(await here.ShowAsync(ct), here.Today);
+        var view = new ShelfView(await bench.FormatAsync(ct), bench.Today);
         var kinds = new List<(ShelfKind, IReadOnlyList<ShelfRow>)>();
         foreach (var kind in ShelfKinds.All)
         {
@@ -40,11 +40,11 @@ public sealed class ShelfModel(CisternDb db, Here here) : PageModel
             return NotFound();
         }
 
-        var view = new ShelfView(await here.ShowAsync(ct), here.Today);
+        var view = new ShelfView(await bench.FormatAsync(ct), bench.Today);
         switch (deed)
         {
             case "remove":
-                thing.RemovedAtMs = here.NowMs;
+                thing.RemovedAtMs = bench.NowMs;
                 break;
             case "put-back":
                 thing.RemovedAtMs = null;

@@ -6,9 +6,9 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Shelf;
 
 /// <summary>Who looks at the shelf, and when.</summary>
-/// <param name="Show">The barista's units.</param>
+/// <param name="Format">The barista's units.</param>
 /// <param name="Today">The day, where the server stands.</param>
-public sealed record ShelfView(Show Show, DateOnly Today);
+public sealed record ShelfView(FigureFormat Format, DateOnly Today);
 
 /// <summary>Something that can be done to a thing with one press.</summary>
 /// <param name="Word">The word it is sent under.</param>

@@ -57,7 +57,7 @@ public static class ShelfKinds
             bag.Origin,
             $"roast {Number(bag.Roast)}",
             $"{Days(bag.RestDays(view.Today))} since roasting",
-            bag.UsedUpOn is { } used ? $"used up on {used.ToString("d MMM yyyy", CultureInfo.InvariantCulture)}" : $"{view.Show.Water(bag.LeftG)} left",
+            bag.UsedUpOn is { } used ? $"used up on {used.ToString("d MMM yyyy", CultureInfo.InvariantCulture)}" : $"{view.Format.Water(bag.LeftG)} left",
             bag.OpenedOn is { } opened ? $"open for {Days(view.Today.DayNumber - opened.DayNumber)}" : "not opened",
             bag.BoughtGround ? $"bought ground, about {Number(bag.GroundUm)} µm" : null,
             bag.Decaffeinated ? "decaffeinated" : null,
@@ -219,8 +219,8 @@ public static class ShelfKinds
             return Join(
                 $"{Number(kettle.CapacityMl)} ml",
                 kettle.KeepsTemperature ? "stops at a temperature" : "no thermostat",
-                $"a litre boils in {Show.Clock(kettle.SecondsPerLitre)}",
-                $"off the boil {view.Show.Temperature(cools.TemperatureC(30, 0, 21))} after 30 s, {view.Show.Temperature(cools.TemperatureC(60, 0, 21))} after a minute, {view.Show.Temperature(cools.TemperatureC(180, 0, 21))} after three");
+                $"a litre boils in {FigureFormat.Clock(kettle.SecondsPerLitre)}",
+                $"off the boil {view.Format.Temperature(cools.TemperatureC(30, 0, 21))} after 30 s, {view.Format.Temperature(cools.TemperatureC(60, 0, 21))} after a minute, {view.Format.Temperature(cools.TemperatureC(180, 0, 21))} after three");
         }
     }
 
@@ -273,8 +273,8 @@ public static class ShelfKinds
 
         protected override string Line(BrewPlace place, ShelfView view) => Join(
             $"{place.AltitudeM.ToString("#,0", CultureInfo.InvariantCulture)} m",
-            view.Show.Temperature(place.AmbientC),
-            $"water boils at {view.Show.Temperature(WaterPhysics.BoilingPointC(place.AltitudeM))}",
+            view.Format.Temperature(place.AmbientC),
+            $"water boils at {view.Format.Temperature(WaterPhysics.BoilingPointC(place.AltitudeM))}",
             place.Water);
     }
 
@@ -297,7 +297,7 @@ public static class ShelfKinds
             spoon.WeighedWith = form.Text("with", "Weighed with", spoon.WeighedWith, 80, hint: "dark roasts are lighter, so a spoon holds less of them");
         }
 
-        protected override string Line(Spoon spoon, ShelfView view) => $"{view.Show.Mass(spoon.HoldsG)}{(spoon.WeighedWith.Length > 0 ? $" of {spoon.WeighedWith}" : "")}, level";
+        protected override string Line(Spoon spoon, ShelfView view) => $"{view.Format.Mass(spoon.HoldsG)}{(spoon.WeighedWith.Length > 0 ? $" of {spoon.WeighedWith}" : "")}, level";
     }
 
     private sealed class Filters : ShelfKind<FilterStock>

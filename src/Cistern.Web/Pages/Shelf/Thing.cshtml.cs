@@ -10,7 +10,7 @@ using Microsoft.Extensions.Primitives;
 namespace Cistern.Web.Pages.Shelf;
 
 /// <summary>Adds or changes one thing on the shelf, where it stands or on a page of its own. Brews already logged keep what they were brewed with.</summary>
-public sealed class ThingModel(CisternDb db, JobLedger jobs, Here here) : PageModel
+public sealed class ThingModel(CisternDb db, JobLedger jobs, BenchContext bench) : PageModel
 {
     public ShelfKind Kind { get; private set; } = null!;
 
@@ -34,7 +34,7 @@ public sealed class ThingModel(CisternDb db, JobLedger jobs, Here here) : PageMo
     /// <summary>The row as it stood, for one who leaves the form.</summary>
     public async Task<IActionResult> OnGetRowAsync(string kind, int id, CancellationToken ct) =>
         ShelfKinds.Find(kind) is { } found && await found.FindAsync(db, id, ct) is { } thing
-            ? Partial("_Row", found.Row(thing, new ShelfView(await here.ShowAsync(ct), here.Today)))
+            ? Partial("_Row", found.Row(thing, new ShelfView(await bench.FormatAsync(ct), bench.Today)))
             : NotFound();
 
     private async Task<IActionResult> HandleAsync(string kind, string id, IEnumerable<KeyValuePair<string, StringValues>>? sent, CancellationToken ct)
@@ -48,8 +48,8 @@ public sealed class ThingModel(CisternDb db, JobLedger jobs, Here here) : PageMo
         Kind = found;
         Address = $"/shelf/{kind}/{id}";
         Stands = $"{kind}-{id}";
-        var view = new ShelfView(await here.ShowAsync(ct), here.Today);
-        Form = new ThingForm(sent, view.Show);
+        var view = new ShelfView(await bench.FormatAsync(ct), bench.Today);
+        Form = new ThingForm(sent, view.Format);
         var thing = New ? found.Fresh(db, view) : await found.FindAsync(db, int.Parse(id, CultureInfo.InvariantCulture), ct);
         if (thing is null)
         {

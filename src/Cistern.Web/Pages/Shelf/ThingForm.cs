@@ -12,8 +12,8 @@ namespace Cistern.Web.Pages.Shelf;
 /// left as it was shown keeps what stands there now, so that a stale form does not undo what was done meanwhile.
 /// </summary>
 /// <param name="sent">What was sent; null when the form is first shown.</param>
-/// <param name="show">The barista's units.</param>
-public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? sent, Show show)
+/// <param name="format">The barista's units.</param>
+public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? sent, FigureFormat format)
 {
     private readonly List<Field> fields = [];
 
@@ -47,15 +47,15 @@ public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? s
     /// <summary>A mass in the barista's unit; given and taken in g.</summary>
     public double Mass(string name, string label, double standsG, double minG, double maxG, string? hint = null)
     {
-        var units = show.Units;
-        var read = Number(name, label, Math.Round(units.MassFromG(standsG), units.Mass == MassUnit.Gram ? 1 : 3), units.MassFromG(minG), units.MassFromG(maxG), show.MassUnit, hint);
+        var units = format.Units;
+        var read = Number(name, label, Math.Round(units.MassFromG(standsG), units.Mass == MassUnit.Gram ? 1 : 3), units.MassFromG(minG), units.MassFromG(maxG), format.MassUnit, hint);
         // A figure that was left as it stood, or typed as it is shown, keeps its exact value.
         return Math.Abs(read - units.MassFromG(standsG)) < 0.06 * (units.Mass == MassUnit.Gram ? 1 : 0.01) ? standsG : units.MassToG(read);
     }
 
     /// <summary>A temperature in the barista's unit; given and taken in °C.</summary>
     public double Temperature(string name, string label, double standsC, double minC, double maxC) =>
-        show.Units.TemperatureToC(Number(name, label, Math.Round(show.Units.TemperatureFromC(standsC), 1), show.Units.TemperatureFromC(minC), show.Units.TemperatureFromC(maxC), show.TemperatureUnit));
+        format.Units.TemperatureToC(Number(name, label, Math.Round(format.Units.TemperatureFromC(standsC), 1), format.Units.TemperatureFromC(minC), format.Units.TemperatureFromC(maxC), format.TemperatureUnit));
 
     /// <summary>A number that may be left out.</summary>
     public double? Maybe(string name, string label, double? stands, double min, double max, string unit, string? hint = null)

@@ -16,11 +16,11 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Taste;
 
 /// <summary>How a brew tasted: two taps on a pad, the rest optional.</summary>
-public sealed class TasteModel(CisternDb db, JobLedger jobs, Here here, ForecastModel model) : PageModel
+public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench, ForecastModel model) : PageModel
 {
     public const int NoteLength = 2_000;
 
-    public Here Here => here;
+    public BenchContext Bench => bench;
 
     public Data.Brews.Brew Brew { get; private set; } = null!;
 
@@ -33,7 +33,7 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, Here here, Forecast
     /// <summary>Water that would bring it to the strength it was planned for, g; 0 where that is not worth it or cannot be.</summary>
     public double LetDownG { get; private set; }
 
-    public Show Show { get; private set; } = null!;
+    public FigureFormat Format { get; private set; } = null!;
 
     /// <summary>Who tastes; each has a tasting of their own.</summary>
     public int? TasterId { get; private set; }
@@ -67,7 +67,7 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, Here here, Forecast
 
         var tasting = Mine;
         Placed = tasting is { SharpHarsh: not null } or { ThinHeavy: not null };
-        Lay(tasting?.SharpHarsh is { } sharp ? Text(sharp) : "", tasting?.ThinHeavy is { } thin ? Text(thin) : "", tasting?.Score is { } score ? Show.Number(score, score % 1 == 0 ? 0 : 1) : "", tasting?.Note ?? "", tasting?.ReadTdsPercent is { } read ? Show.Number(read, 2) : "");
+        Lay(tasting?.SharpHarsh is { } sharp ? Text(sharp) : "", tasting?.ThinHeavy is { } thin ? Text(thin) : "", tasting?.Score is { } score ? FigureFormat.Number(score, score % 1 == 0 ? 0 : 1) : "", tasting?.Note ?? "", tasting?.ReadTdsPercent is { } read ? FigureFormat.Number(read, 2) : "");
         return Page();
     }
 
@@ -111,7 +111,7 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, Here here, Forecast
             tasting.Score = score.Value is { } points ? Math.Round(points * 2) / 2 : null;
             tasting.Note = Note.Text;
             tasting.ReadTdsPercent = reading.Value;
-            tasting.AtMs = here.NowMs;
+            tasting.AtMs = bench.NowMs;
         }
         while (!await jobs.SaveAsync(ct) && await LoadAsync(id, ct));
 
@@ -139,12 +139,12 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, Here here, Forecast
         }
 
         Brew = brew;
-        Show = await here.ShowAsync(ct);
+        Format = await bench.FormatAsync(ct);
         var plan = model.Figures(brew.Recipe());
-        var run = brew.Run(plan, here.NowMs);
+        var run = brew.Run(plan, bench.NowMs);
         var real = brew.AsItWas(plan, run);
         Off = FlowVerdicts.Of(plan, run).Where(verdict => verdict.Place != FlowPlace.Within);
-        TasterId = (await here.BaristaAsync(ct))?.Id;
+        TasterId = (await bench.BaristaAsync(ct))?.Id;
         (AsPlanned, AsItWas) = (plan.Totals, real.Totals);
         // Once it is in the cup, water is the one thing that can still be done.
         LetDownG = Rescue.After(real, plan.Totals, real.Totals.FinishS + 1) is { MissBefore: > 1 } rescue ? rescue.LetDownG : 0;

@@ -7,18 +7,18 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Taste;
 
 /// <summary>The brews that wait to be tasted.</summary>
-public sealed class UntastedModel(CisternDb db, Here here) : PageModel
+public sealed class UntastedModel(CisternDb db, BenchContext bench) : PageModel
 {
     private const long RecentMs = 14L * 86_400_000;
 
-    public Here Here => here;
+    public BenchContext Bench => bench;
 
     public IReadOnlyList<Data.Brews.Brew> Brews { get; private set; } = [];
 
     public async Task OnGetAsync(CancellationToken ct)
     {
         // Nobody tastes a brew weeks later; an open-ended search would also grow with the log.
-        var sinceMs = here.NowMs - RecentMs;
+        var sinceMs = bench.NowMs - RecentMs;
         Brews = await db.Brews.AsNoTracking().Where(brew => brew.State == BrewState.Finished && brew.OpenedAtMs > sinceMs && brew.Tastings.Count == 0)
             .OrderByDescending(brew => brew.OpenedAtMs).Take(20).ToListAsync(ct);
     }

@@ -12,13 +12,13 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.You;
 
 /// <summary>Who brews on this device, in which units, and in which light.</summary>
-public sealed class YouModel(CisternDb db, JobLedger jobs, Here here) : PageModel
+public sealed class YouModel(CisternDb db, JobLedger jobs, BenchContext bench) : PageModel
 {
     public IReadOnlyList<Barista> Baristas { get; private set; } = [];
 
     public Barista? Barista { get; private set; }
 
-    public string? Theme => here.Theme;
+    public string? Theme => bench.Theme;
 
     public Field NewName { get; private set; } = new("name", "Somebody new", "") { Hint = "another barista at this bench", MaxLength = 60 };
 
@@ -32,7 +32,7 @@ public sealed class YouModel(CisternDb db, JobLedger jobs, Here here) : PageMode
         await LoadAsync(ct);
         if (int.TryParse(Request.Form.Value("barista"), NumberStyles.None, CultureInfo.InvariantCulture, out var id) && Baristas.Any(row => row.Id == id))
         {
-            Remember(Here.BaristaCookie, id.ToString(CultureInfo.InvariantCulture));
+            Remember(BenchContext.BaristaCookie, id.ToString(CultureInfo.InvariantCulture));
         }
 
         return RedirectToPage();
@@ -60,7 +60,7 @@ public sealed class YouModel(CisternDb db, JobLedger jobs, Here here) : PageMode
             return Page();
         }
 
-        Remember(Here.BaristaCookie, barista.Id.ToString(CultureInfo.InvariantCulture));
+        Remember(BenchContext.BaristaCookie, barista.Id.ToString(CultureInfo.InvariantCulture));
         return RedirectToPage();
     }
 
@@ -90,11 +90,11 @@ public sealed class YouModel(CisternDb db, JobLedger jobs, Here here) : PageMode
         var theme = Request.Form.Value("theme");
         if (theme is "light" or "dark")
         {
-            Remember(Here.ThemeCookie, theme);
+            Remember(BenchContext.ThemeCookie, theme);
         }
         else
         {
-            Response.Cookies.Delete(Here.ThemeCookie);
+            Response.Cookies.Delete(BenchContext.ThemeCookie);
         }
 
         return RedirectToPage();
@@ -111,7 +111,7 @@ public sealed class YouModel(CisternDb db, JobLedger jobs, Here here) : PageMode
     private async Task LoadAsync(CancellationToken ct)
     {
         Baristas = await db.Baristas.AsNoTracking().OrderBy(row => row.Name).ToListAsync(ct);
-        Barista = await here.BaristaAsync(ct);
+        Barista = await bench.BaristaAsync(ct);
         Cup = Cup with { Text = (Barista?.CupMl ?? 180).ToString("0", CultureInfo.InvariantCulture) };
     }
 }

@@ -88,7 +88,7 @@ class Walk {
       this.begun = Math.max(at, this.lastEnd);
     } else {
       const end = Math.max(at, this.lastEnd);
-      this.end(Math.min(this.begun ?? due, end), end, 'press', at);
+      this.end(Math.min(this.begun ?? (this.here.ends === 'hands' && this.here.length <= 0 ? end : due), end), end, 'press', at);
     }
     return true;
   }

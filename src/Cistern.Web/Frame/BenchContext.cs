@@ -16,7 +16,7 @@ namespace Cistern.Web.Frame;
 public sealed record UnderWay(int Id, string Name, long? StartedAtMs, double FinishS);
 
 /// <summary>Who is at the bench, in which units, and what is being brewed: what every page needs to know.</summary>
-public sealed class Here(CisternDb db, IHttpContextAccessor context, TimeProvider time)
+public sealed class BenchContext(CisternDb db, IHttpContextAccessor context, TimeProvider time)
 {
     /// <summary>The cookie that remembers who brews on this device.</summary>
     public const string BaristaCookie = "barista";
@@ -54,7 +54,7 @@ public sealed class Here(CisternDb db, IHttpContextAccessor context, TimeProvide
     }
 
     /// <summary>How this barista reads figures.</summary>
-    public async Task<Show> ShowAsync(CancellationToken ct = default) => new((await BaristaAsync(ct))?.Units ?? Units.Metric);
+    public async Task<FigureFormat> FormatAsync(CancellationToken ct = default) => new((await BaristaAsync(ct))?.Units ?? Units.Metric);
 
     /// <summary>Brews under way, the newest first.</summary>
     public async Task<IReadOnlyList<UnderWay>> UnderWayAsync(CancellationToken ct = default) =>

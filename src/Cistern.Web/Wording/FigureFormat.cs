@@ -6,7 +6,7 @@ using Cistern.Drawing;
 namespace Cistern.Web.Wording;
 
 /// <summary>Writes figures as a barista reads them: in their units, rounded as a scale or a thermometer shows them.</summary>
-public sealed class Show(Units units)
+public sealed class FigureFormat(Units units)
 {
     /// <summary>The units it writes in.</summary>
     public Units Units => units;
