@@ -8,7 +8,7 @@ const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.mi
 const auditIn = (colorScheme) => async (page) => {
   await page.evaluate(axe);
   const { violations } = await page.evaluate((rules) => window.axe.run(document, { runOnly: rules }), colorScheme === 'dark' ? { type: 'rule', values: ['color-contrast', 'link-in-text-block'] } : { type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] });
-  return violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.target.join(' ')).slice(0, 3).join(', ')}`);
+  return violations.map((one) => `${one.id}: ${one.nodes.map((node) => `${node.target.join(' ')} (${node.any[0]?.message ?? ''})`).slice(0, 3).join(', ')}`);
 };
 
 const places = ['/', '/shelf', '/shelf/coffee/1', '/shelf/coffee/new', '/plan', '/plan/fp-long-settle', '/plan/fp-slow-eight?dose=70&was.dose=46.0', '/plan/fp-bloomed?ratio=abc&was.ratio=15.0', '/plan/compare', '/plan/compare?a=si-whirl&b=fp-bloomed', '/plan/si-whirl', '/plan/ld-open-closed-iced', '/plan/tp-turned', '/plan/vd-coffee-first?open=3&bag=2&mill=1', '/plan/fp-long-settle?place=2', '/plan/si-layers/card', '/plan?cups=2&minutes=4', '/shelf/grains', '/shelf/mix?a=1&b=3', '/shelf/filter/4', '/shelf/vessel/4', '/brew', '/brew/cues', '/taste', '/taste/8', '/log', '/log/7', '/brew/7/after', '/log/999999', '/you', '/help', '/no-such-page'];

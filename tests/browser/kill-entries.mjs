@@ -39,7 +39,7 @@ export const killUnder = async (brews, kills) => {
   };
   const hands = ids.map(press);
   for (let i = 0; i < kills; i += 1) {
-    await new Promise((wait) => setTimeout(wait, 100 + Math.random() * 500));
+    await new Promise((wait) => setTimeout(wait, 400 + Math.random() * 500));
     await server.kill();
     await server.start();
   }

@@ -20,6 +20,9 @@ const pull = async (page, step, end, byPx) => {
   const box = await handle.boundingBox();
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2 + byPx, box.y + box.height / 2, { steps: 8 });
+  // It stands for as long as the handle is held, also when the answers to its previews have come.
+  await expect(page.locator('#drag-says')).not.toBeEmpty();
+  await page.waitForTimeout(400);
   await expect(page.locator('#drag-says')).not.toBeEmpty();
   await page.mouse.up();
   await expect(page.locator('#drag-says')).toBeEmpty();

@@ -26,6 +26,7 @@ public static class Cautions
     private const string Lever = "Server under it, its rinse water out. Hot coffee runs as soon as the lever moves.";
     private const string Flame = "Level surface, nothing above, sleeves back. Never leave it alone.";
     private const string Bulb = "Outside dry, bulb never empty, chain hanging. Do not seat it on water boiling hard.";
+    private const string Boiling = "Hot to the rim. Sleeves back, face to the side; stir gently, not against the glass.";
     private const string Stand = "The top chamber is hot. Put it on its stand; let the burner cool before refilling, away from any flame.";
     private const string IceGlass = "Ice first, in a vessel made for it; never a glass from the freezer.";
     private const string Hot = "Above 65 °C it scalds. Wait until it is about 60 °C.";
@@ -48,6 +49,8 @@ public static class Cautions
             Step.OpenValve or Step.Drain when recipe.Brewer.Family == VesselFamily.ValveDripper => Valve,
             Step.OpenValve or Step.Drain when recipe.Brewer.Family == VesselFamily.LeverDripper => Lever,
             Step.LightBurner => Flame,
+            Step.WaitFor when recipe.Brewer.Family == VesselFamily.Siphon => Flame,
+            Step.AddCoffee or Step.Stirring when recipe.Brewer.Family == VesselFamily.Siphon => Boiling,
             Step.SeatChamber => Bulb,
             Step.RemoveBurner => Stand,
             Step.Ice => IceGlass,
@@ -64,7 +67,7 @@ public static class Cautions
         new("French press", [PlungeForce, "Glass breaks under force and the coffee jumps out."]),
         new("Tube press", [PressForce, TopHeavy, FlipHot]),
         new("Drippers", [Valve, Lever, "Do not carry it full."]),
-        new("Siphon", [Flame, Bulb, Stand, "Never over the flame with a wet outside or an empty bulb. Fuel gas and spirit alike are refilled cold and away from flame."]),
+        new("Siphon", [Flame, Bulb, Boiling, Stand, "Never over the flame with a wet outside or an empty bulb. Fuel gas and spirit alike are refilled cold and away from flame."]),
         new("Drinking", [Hot, "Caffeine is an estimate, not advice. Damp cloths and cold steeps are kept cold, and not for long."]),
     ];
 }

@@ -74,7 +74,7 @@ const draw = () => {
   const next = calls ?? first;
   const blink = calls && Math.floor(serverNow() / 1000) % 2 === 0;
   setTitle(next ? `${blink ? '▲ ' : ''}${calls ? calls.stage.action?.word ?? calls.stage.verb : `${next.stage.countdown} ${next.stage.verb}`} · ${title}` : title);
-  const elsewhere = calls && !(conducting && Number(document.getElementById('brew').dataset.id) === calls.brew.id);
+  const elsewhere = calls && !document.getElementById('lanes') && !(conducting && Number(document.getElementById('brew').dataset.id) === calls.brew.id);
   const orphan = [...orphans][0];
   alarm.hidden = !elsewhere && orphan === undefined;
   if (elsewhere) {

@@ -69,6 +69,8 @@ const take = async (answer, job) => {
     morphStyle: 'innerHTML',
     callbacks: { beforeNodeMorphed: (old) => !isDirty(old, job) },
   });
+  // What the drag says is ours: the answer to its own preview knows nothing of it.
+  if (drag?.seconds != null) document.getElementById('drag-says').textContent = clock(drag.seconds);
   window.htmx.process(page);
   show();
 };
