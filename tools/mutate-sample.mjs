@@ -33,7 +33,7 @@ const files = (folder) => (statSync(folder).isFile() ? [folder] : readdirSync(fo
 
 const copy = mkdtempSync(join(tmpdir(), 'cistern-mutate-'));
 for (const name of execFileSync('git', ['ls-files'], { cwd: root, encoding: 'utf8' }).trim().split('\n')) if (!name.startsWith('docs/screenshots')) cpSync(join(root, name), join(copy, name));
-const places = files(join(copy, where)).flatMap((file) => readFileSync(file, 'utf8').split('\n').flatMap((line, at) => (/^\s*(\/\/|\[|using|namespace|public (static )?(sealed )?(record|class|enum)|throw)/.test(line) || /const /.test(line) && /"/.test(line) ? [] : changes.flatMap(([from, to]) => [...line.matchAll(from)].map((found) => ({ file, at, from: found.index, length: found[0].length, to: found[0].replace(new RegExp(from.source), to) }))))));
+const places = files(join(copy, where)).flatMap((file) => readFileSync(file, 'utf8').split('\n').flatMap((line, at) => (/^\s*(\/\/|\[|using|namespace|public (static )?(sealed )?(record|class|enum)|throw)/.test(line) || /const /.test(line) && /"/.test(line) ? [] : changes.flatMap(([from, to]) => [...line.matchAll(from)].map((found) => ({ file, at, from: found.index, length: found[0].length, to: to.replace('$1', found[1] ?? '') }))))));
 const run = (command, args) => spawnSync(command, args, { cwd: copy, encoding: 'utf8', timeout: 240_000, env: { ...process.env, DOTNET_CLI_TELEMETRY_OPTOUT: '1' } });
 const build = () => run('dotnet', ['build', `tests/${tests}`, '-v', 'quiet', '--nologo', '-p:RunAnalyzers=false', '-p:TreatWarningsAsErrors=false', '-p:EnforceCodeStyleInBuild=false']).status === 0;
 const test = () => run('dotnet', [`tests/${tests}/bin/Debug/net10.0/${tests}.dll`, '-class', pattern, '-stopOnFail']).status;

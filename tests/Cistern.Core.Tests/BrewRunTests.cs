@@ -214,6 +214,49 @@ public sealed class BrewRunTests
         Assert.Equal(180, AsBrewed.Of(iced.Recipe, Brewed(iced, step => step.EndS), Actuals.None with { IceG = 180 }).Steps.OfType<Step.Ice>().Single().IceG);
     }
 
+    /// <summary>A pour that took a little longer was slower; one that ended far too late was begun late.</summary>
+    [Fact]
+    public void A_pour_a_little_late_was_stretched_and_one_far_too_late_was_begun_late()
+    {
+        var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("fp-bloomed")!);
+        var plan = ConductPlan.Of(forecast);
+        Step.Pour PouredBy(double endS)
+        {
+            // It goes on until it is said to be done: a pour of 16 s from 0:40.
+            BrewEntry[] entries = [Entry(EntryKind.Start, plan.Anchor, 0), Entry(EntryKind.Still, 4, 57), Entry(EntryKind.Done, 4, endS)];
+            return (Step.Pour)AsBrewed.Of(forecast.Recipe, BrewRun.Replay(plan, entries, Zero + 120_000), Actuals.None).Steps[4];
+        }
+
+        Assert.Equal((40, 23), (PouredBy(63).AtS, PouredBy(63).OverS));
+        Assert.Equal((40, 24), (PouredBy(64).AtS, PouredBy(64).OverS));
+        Assert.Equal((49, 16), (PouredBy(65).AtS, PouredBy(65).OverS));
+    }
+
+    [Fact]
+    public void A_later_total_is_never_under_one_already_poured()
+    {
+        var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("fp-bloomed")!);
+        var run = Brewed(forecast, step => step.EndS);
+        var pours = AsBrewed.Of(forecast.Recipe, run, Actuals.None with { PouredG = Poured((2, 60), (4, 50)) }).Steps.OfType<Step.Pour>().Select(pour => Math.Round(pour.ToG, 3));
+        Assert.Equal([60, 60.1], pours);
+        // The server's ice may be the very first thing done.
+        var iced = RecipeLibrary.Find("ld-open-closed-iced")!;
+        var first = iced with { Steps = [iced.Steps[2], .. iced.Steps[..2], .. iced.Steps[3..]] };
+        Assert.Equal(99, AsBrewed.Of(first, Brewed(ForecastModel.Published.Run(first), step => step.EndS), Actuals.None with { IceG = 99 }).Steps.OfType<Step.Ice>().Single().IceG);
+    }
+
+    [Fact]
+    public void A_window_that_closed_before_its_step_came_due_insists_only_from_when_it_is_due()
+    {
+        var plan = new ConductPlan(0, false, [new ConductStep(StepEnding.Hands, 10, 0), new ConductStep(StepEnding.Hands, 4, 20, 15, 30), new ConductStep(StepEnding.Sight, 30), new ConductStep(StepEnding.Hands, 5, Release: true)]);
+        BrewEntry[] late = [Entry(EntryKind.Start, 0, 0), Entry(EntryKind.Still, 0, 25), Entry(EntryKind.Done, 0, 26), Entry(EntryKind.Still, 1, 27)];
+        Assert.Equal((26, 30), (BrewRun.Replay(plan, late, Zero + 27_000).Present!.DueS, plan.InsistsFromS(BrewRun.Replay(plan, late, Zero + 27_000).Present!)));
+        Assert.Equal(35, plan.InsistsFromS(BrewRun.Replay(plan, late, Zero + 27_000).Present! with { DueS = 35 }));
+        // What has begun, and what only an eye can end, never insists.
+        Assert.Null(plan.InsistsFromS(new PresentStep(1, 20, 4, 21, 15, 30, null, false)));
+        Assert.Null(plan.InsistsFromS(new PresentStep(2, 30, 30, null, 1, 2, null, false)));
+    }
+
     /// <summary>Planned for about two minutes, it took four: what the clock saw is told, not what was foretold.</summary>
     [Fact]
     public void A_slow_drain_is_told_as_long_as_it_took()

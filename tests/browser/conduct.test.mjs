@@ -210,6 +210,22 @@ test('letters lead nowhere while a brew is on stage, and Space is the big button
   await page.waitForTimeout(600);
   await page.keyboard.press('Space');
   await expect(page.locator('#verb')).toHaveText('Swirl');
+  await page.locator('#undo').focus();
+  await page.waitForTimeout(600);
+  await page.keyboard.press('Enter');
+  await expect(page.locator('#verb')).toHaveText('Pour');
+  await page.waitForTimeout(600);
+  await page.keyboard.press('Enter');
+  await expect(page.locator('#start')).toBeVisible();
+  // Undo has nothing to take back any more; the focus has gone to the big button, and from Start it does when the clock runs.
+  await expect(page.locator('#done')).toBeFocused();
+  await page.locator('#start').focus();
+  await page.waitForTimeout(600);
+  await page.keyboard.press('Enter');
+  await expect(page.locator('#done')).toBeFocused();
+  await page.waitForTimeout(600);
+  await page.keyboard.press('Space');
+  await expect(page.locator('#verb')).toHaveText('Swirl');
   // What a screen reader is told: the verb and the target, not the seconds.
   await expect(page.locator('#said')).toHaveText('Swirl 2 turns');
   await giveUp(page, server, id);

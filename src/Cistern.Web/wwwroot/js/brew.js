@@ -52,6 +52,7 @@ const pace = (run, now, step) => {
 };
 
 const draw = () => {
+  const held = document.activeElement;
   const run = runOf(id);
   const now = nowOf(run);
   const stage = stageOf(plan, run, now);
@@ -75,11 +76,13 @@ const draw = () => {
   el('start').hidden = run.startedAtMs !== null || stage.action?.kind === 'start' || !run.present;
   el('undo').disabled = !run.last;
   setText(el('undo-word'), run.last && run.last.entry === null ? 'Not done yet' : 'Undo');
+  // A button that goes while it has the focus hands it on: it is never lost.
+  if (held instanceof HTMLButtonElement && (held.hidden || held.disabled) && root.contains(held)) el('done').focus();
   for (const mood of moods) root.classList.toggle(mood, mood === stage.mood);
   root.classList.toggle('prompt', stage.mood === 'call' || stage.mood === 'closing');
   signs(stage.step);
   pace(run, now, stage.step);
-  announce(`${stage.verb} ${stage.target}${stage.mood === 'call' ? `. ${stage.action?.word ?? ''}` : ''}`);
+  announce(`${`${stage.verb} ${stage.target}`.trim()}${stage.mood === 'call' ? `. ${stage.action?.word ?? ''}` : ''}`);
   for (const [i, step] of [...el('all-steps').children].entries()) step.classList.toggle('at-hand', i === run.present?.index);
   for (const svg of root.querySelectorAll('svg.tide')) {
     const { from, to, left: x0, right: x1 } = svg.dataset;

@@ -78,11 +78,14 @@ const draw = () => {
   const orphan = [...orphans][0];
   alarm.hidden = !elsewhere && orphan === undefined;
   if (elsewhere) {
-    setText(alarm.querySelector('a'), `${calls.stage.action?.word ?? calls.stage.verb}: ${calls.brew.name}, ${calls.stage.countdown}${calls.stage.countdown.includes(':') ? '' : ' s'}`);
+    // What is to be done is read out once; the seconds are for eyes alone.
+    setText(alarm.querySelector('.alarm-what'), `${calls.stage.action?.word ?? calls.stage.verb}: ${calls.brew.name}`);
+    setText(alarm.querySelector('.alarm-for'), `${calls.stage.countdown}${calls.stage.countdown.includes(':') ? '' : ' s'}`);
     alarm.querySelector('a').href = `/brew/${calls.brew.id}`;
     alarm.querySelector('button').hidden = true;
   } else if (orphan !== undefined) {
-    setText(alarm.querySelector('a'), `Presses of brew ${orphan} are kept on this device, and this bench has no such brew. They may belong to another data file.`);
+    setText(alarm.querySelector('.alarm-for'), '');
+    setText(alarm.querySelector('.alarm-what'), `Presses of brew ${orphan} are kept on this device, and this bench has no such brew. They may belong to another data file.`);
     alarm.querySelector('a').removeAttribute('href');
     alarm.querySelector('button').hidden = false;
     alarm.querySelector('button').onclick = () => {
