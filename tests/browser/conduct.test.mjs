@@ -1,29 +1,13 @@
 import { killUnder } from './kill-entries.mjs';
+import { brew, entries, ready, start, told } from './conducting.mjs';
 import { expect, test } from './server.mjs';
 
-const ready = (page) => expect(page.locator('#brew')).toHaveAttribute('data-ready', '');
-const brew = async (page, server, recipe) => {
-  await page.goto(`${server.url}/plan/${recipe}`);
-  await page.getByRole('button', { name: 'Brew this' }).click();
-  await page.waitForURL(/\/brew\/\d+$/);
-  await ready(page);
-  return Number(page.url().split('/').at(-1));
-};
-const told = async (server, id) => (await (await fetch(`${server.url}/api/under-way`)).json()).brews.find((one) => one.id === id);
-const entries = async (server, id) => (await told(server, id))?.entries.map((one) => `${one.kind} ${one.step}`);
 const giveUp = async (page, server, id) => {
   await page.goto(`${server.url}/brew/${id}`);
   await page.getByText('Give this brew up').click();
   await page.locator('#why').fill('only a trial');
   await page.getByRole('button', { name: 'Give it up' }).click();
 };
-/** Starts the brew on stage, and waits until the server has it. */
-const start = async (page, server, id) => {
-  await page.locator('#start').click();
-  await expect(page.locator('#clock')).toBeVisible();
-  await expect.poll(async () => (await told(server, id)).startedAtMs).not.toBeNull();
-};
-
 test('nobody presses: the release calls on its own page, on every other one and in the title, until it is answered', async ({ page, context, server }) => {
   const id = await brew(page, server, 'vd-coffee-first');
   await start(page, server, id);

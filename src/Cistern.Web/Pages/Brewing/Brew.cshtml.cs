@@ -88,8 +88,8 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
         IdPrefix = prefix,
     });
 
-    /// <summary>The vessel as it stands now.</summary>
-    public string VesselSvg => VesselCut.Draw(Real, Run.ClockRuns ? Math.Min(NowS, Real.Series[^1].TimeS) : Real.Series[0].TimeS, Format.Labels(StepWording.InVessel(Recipe.Brewer.Family)));
+    /// <summary>The vessel as it stands now; a hair before, for a release that is waited for comes no sooner than now and has not come yet.</summary>
+    public string VesselSvg => VesselCut.Draw(Real, Run.ClockRuns ? Math.Clamp(NowS - 0.2, Real.Series[0].TimeS, Real.Series[^1].TimeS) : Real.Series[0].TimeS, Format.Labels(StepWording.InVessel(Recipe.Brewer.Family)));
 
     public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct)
     {

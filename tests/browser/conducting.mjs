@@ -1,0 +1,20 @@
+// What tests of a running brew do over and over: open it, start it, ask the server what it knows of it.
+import { expect } from './server.mjs';
+
+/** The script has taken the stage over. */
+export const ready = (page) => expect(page.locator('#brew')).toHaveAttribute('data-ready', '');
+export const brew = async (page, server, recipe) => {
+  await page.goto(`${server.url}/plan/${recipe}`);
+  await page.getByRole('button', { name: 'Brew this' }).click();
+  await page.waitForURL(/\/brew\/\d+$/);
+  await ready(page);
+  return Number(page.url().split('/').at(-1));
+};
+export const told = async (server, id) => (await (await fetch(`${server.url}/api/under-way`)).json()).brews.find((one) => one.id === id);
+export const entries = async (server, id) => (await told(server, id))?.entries.map((one) => `${one.kind} ${one.step}`);
+/** Starts the brew on stage, and waits until the server has it. */
+export const start = async (page, server, id) => {
+  await page.locator('#start').click();
+  await expect(page.locator('#clock')).toBeVisible();
+  await expect.poll(async () => (await told(server, id)).startedAtMs).not.toBeNull();
+};
