@@ -9,7 +9,8 @@ for (const recipe of ['fp-slow-eight', 'tp-upright-short', 'vd-water-first', 'ld
     /** Lets time pass, and has the page ask at once. */
     const pass = async (seconds) => {
       await server.advance(seconds);
-      await page.evaluate(() => document.dispatchEvent(new Event('visibilitychange')));
+      // The page may be on its way to the summary just then.
+      await page.evaluate(() => document.dispatchEvent(new Event('visibilitychange'))).catch(() => {});
       await page.waitForTimeout(350);
     };
     const touched = [];
@@ -22,7 +23,8 @@ for (const recipe of ['fp-slow-eight', 'tp-upright-short', 'vd-water-first', 'ld
       if (awaited && /\bon\b/.test(mood) && minutes * 60 + seconds > 0) await pass(minutes * 60 + seconds);
       if (calls || awaited) {
         await page.waitForTimeout(550);
-        const said = await page.locator('#done-word').textContent();
+        const said = await page.locator('#done-word').textContent({ timeout: 2_000 }).catch(() => null);
+        if (said === null) continue;
         await page.locator('#done').click();
         touched.push(said);
       } else await pass(/\bhold\b/.test(mood) ? Math.max(1, minutes * 60 + seconds) : 8);
