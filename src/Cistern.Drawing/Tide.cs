@@ -165,11 +165,10 @@ public static class Tide
             }
 
             // For what lasts, a window is of its length; for the rest, and for what may have both, of its start.
-            var ofLength = Verb.TraitsOf(step).WindowOf == WindowOf.Length ? step.Window : null;
-            foreach (var (window, fromWindowS) in timed ? new[] { (step.WindowOfStart, 0.0), (ofLength, timing.StartS) }.Where(one => one.Item1 is not null).Select(one => (one.Item1!.Value, one.Item2)) : [])
+            if (timed)
             {
-                var (lowX, highX) = (X(fromWindowS + window.Low), X(fromWindowS + window.High));
-                row.Add($"<path class=\"tide-window\" d=\"M{lowX} 3V29M{highX} 3V29M{lowX} 4H{highX}M{lowX} 28H{highX}\"/>");
+                Bracket(step.WindowOfStart, 0);
+                Bracket(Verb.TraitsOf(step).WindowOf == WindowOf.Length ? step.Window : null, timing.StartS);
             }
 
             // Words stand after the bar, near the right before it; where neither side has room they are cut, and the form has them whole.
@@ -191,6 +190,15 @@ public static class Tide
             }
 
             return row.Add("</svg>").ToString();
+
+            void Bracket(Span? window, double fromWindowS)
+            {
+                if (window is { } span)
+                {
+                    var (lowX, highX) = (X(fromWindowS + span.Low), X(fromWindowS + span.High));
+                    row.Add($"<path class=\"tide-window\" d=\"M{lowX} 3V29M{highX} 3V29M{lowX} 4H{highX}M{lowX} 28H{highX}\"/>");
+                }
+            }
         }
 
         private IEnumerable<double> TimeTicks() => Ticks(fromS, toS, (right - left) / 80, [5, 10, 15, 30, 60, 120, 180, 300, 600, 1800, 3600, 7200, 14400, 28800]);

@@ -1,3 +1,4 @@
+using System.Text.Json;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
@@ -92,5 +93,34 @@ public sealed class WordingTests
         var run = BrewRun.Replay(plan, [new BrewEntry(Guid.NewGuid(), EntryKind.Start, plan.Anchor, 1_000_000)], 1_000_000 + (1000 * atS));
         var stage = Stage.Of(forecast, run, atS, Metric);
         Assert.Equal((verb, countdown, mood, button), (stage.Verb, stage.Countdown, stage.Mood, stage.Action!.Word));
+    }
+
+    public static TheoryData<int> Told => [0, 1, 2];
+
+    /// <summary>The cases of tests/browser/brew-run.test.mjs: what the page says by itself, the server says too, of the plan that it gives the page.</summary>
+    [Theory]
+    [MemberData(nameof(Told))]
+    public void The_server_says_at_every_moment_what_the_screen_says(int which)
+    {
+        const double Zero = 1_700_000_000_000;
+        using var file = JsonDocument.Parse(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "cases", "stage.json")));
+        var told = file.RootElement[which];
+        var forecast = ForecastModel.Published.Run(RecipeLibrary.Find(told.GetProperty("recipe").GetString()!)!);
+        var plan = ConductPlan.Of(forecast);
+        var given = JsonSerializer.SerializeToElement(PagePlan.Of(forecast, Metric), PageBrew.Json).GetProperty("steps");
+        foreach (var (step, page) in told.GetProperty("plan").GetProperty("steps").EnumerateArray().Zip(given.EnumerateArray()))
+        {
+            // How long it drains is the place's own; everything else is the recipe's.
+            Assert.All(step.EnumerateObject().Where(member => member.Value.ValueKind != JsonValueKind.Number), member => Assert.True(JsonElement.DeepEquals(member.Value, page.GetProperty(member.Name)), $"{member.Name}: {member.Value} and {page.GetProperty(member.Name)}"));
+        }
+
+        foreach (var moment in told.GetProperty("moments").EnumerateArray())
+        {
+            var entries = moment.GetProperty("entries").EnumerateArray().Select(entry => new BrewEntry(Guid.NewGuid(), Words<EntryKind>.Find(entry[0].GetString())!.Value, entry[1].GetInt32(), Zero + (1000 * entry[2].GetDouble())));
+            var atS = moment.GetProperty("at").GetDouble();
+            var stage = Stage.Of(forecast, BrewRun.Replay(plan, entries, Zero + (1000 * atS)), atS, Metric);
+            string[] says = [stage.Verb, stage.Target, stage.Countdown, stage.Mood, stage.About, stage.Then, stage.Action is { } action ? $"{Words<EntryKind>.Of(action.Kind)} {action.Step} {action.Word}" : ""];
+            Assert.Equal(moment.GetProperty("says").EnumerateArray().Select(text => text.GetString()), says);
+        }
     }
 }

@@ -36,6 +36,34 @@ test('the screen walks through brews thrown together at random as the core does'
   for (const { plan, entries, now, expect: expected } of random) expect(rounded(shown(replay(plan, entries.map(entryOf), zero + now * 1000)))).toEqual(expected);
 });
 
+const asData = (text) => `data:text/javascript,${encodeURIComponent(text)}`;
+const module = (name) => readFileSync(new URL(`../../src/Cistern.Web/wwwroot/js/${name}.js`, import.meta.url), 'utf8');
+const { stageOf, paceOf, turnOf } = await import(asData(module('stage').replace("'./clock.js'", JSON.stringify(asData(module('clock'))))));
+
+test('the screen says at every moment what the server says', () => {
+  let moments = 0;
+  for (const { plan, moments: all } of read('stage.json')) {
+    for (const { entries, at, says } of all) {
+      const stage = stageOf(plan, replay(plan, entries.map(entryOf), zero + at * 1000), at);
+      const { kind, step, word } = stage.action ?? {};
+      expect([stage.verb, stage.target, stage.countdown, stage.mood, stage.about, stage.then, stage.action ? `${kind} ${step} ${word}` : ''], `${at} s`).toEqual(says);
+      moments += 1;
+    }
+  }
+  expect(moments).toBeGreaterThan(35);
+});
+
+test('a pour paces from the display it begins at to the one it goes to, and a stir counts its turns', () => {
+  const pour = { toG: 400, fromG: 100 };
+  const at = (now) => paceOf(pour, { begun: null, due: 40, length: 20 }, now);
+  expect([39, 40, 45, 60, 75].map(at)).toEqual([null, 100, 175, 400, 400]);
+  expect(paceOf(pour, { begun: 50, due: 40, length: 20 }, 55)).toBe(175);
+  expect(paceOf({ toG: null, fromG: null }, { begun: null, due: 0, length: 9 }, 5)).toBeNull();
+  const turn = (now) => turnOf({ turns: 4 }, { begun: null, due: 10, length: 8 }, now);
+  expect([9, 10, 11.9, 12, 17.9, 30].map(turn)).toEqual([null, 1, 1, 2, 4, 4]);
+  expect(turnOf({ turns: null }, { begun: null, due: 10, length: 8 }, 12)).toBeNull();
+});
+
 test('cues are laid ahead for all that comes if nobody presses', () => {
   const ahead = cuesAhead(plans.crust, [entryOf(['start', 1, 0], 0)], zero + 5_000, 600);
   expect(rounded(ahead)).toEqual([

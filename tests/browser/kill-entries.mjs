@@ -3,12 +3,12 @@
 import { randomUUID } from 'node:crypto';
 import { Server } from './server.mjs';
 
-/** Opens a brew as a browser without scripts does. */
-const open = async (server) => {
-  const plan = await fetch(`${server.url}/plan/fp-bloomed`);
+/** Opens a brew as a browser without scripts does, and gives its number. */
+export const open = async (server, recipe = 'fp-bloomed') => {
+  const plan = await fetch(`${server.url}/plan/${recipe}`);
   const [, token] = /name="__RequestVerificationToken"[^>]*value="([^"]+)"/.exec(await plan.text());
   const cookie = plan.headers.getSetCookie().map((one) => one.split(';')[0]).join('; ');
-  const brew = await fetch(`${server.url}/plan/fp-bloomed?handler=Brew`, { method: 'POST', redirect: 'manual', headers: { cookie, 'Content-Type': 'application/x-www-form-urlencoded' }, body: new URLSearchParams({ __RequestVerificationToken: token, key: randomUUID() }) });
+  const brew = await fetch(`${server.url}/plan/${recipe}?handler=Brew`, { method: 'POST', redirect: 'manual', headers: { cookie, 'Content-Type': 'application/x-www-form-urlencoded' }, body: new URLSearchParams({ __RequestVerificationToken: token, key: randomUUID() }) });
   return Number(brew.headers.get('location').split('/').at(-1));
 };
 

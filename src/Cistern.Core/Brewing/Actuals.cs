@@ -22,7 +22,4 @@ public sealed record Actuals
 
     /// <summary>Ice it was chilled on, g.</summary>
     public double? IceG { get; init; }
-
-    /// <summary>The drink in the cup, as it is drunk, g: an outcome, which the forecast is held against.</summary>
-    public double? BeverageG { get; init; }
 }

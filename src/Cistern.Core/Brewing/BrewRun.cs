@@ -34,7 +34,11 @@ public enum EndedBy
 /// <param name="StartS">When it really began, s; null before the clock ran.</param>
 /// <param name="EndS">When it was really done, s; null before the clock ran.</param>
 /// <param name="By">How that is known.</param>
-public readonly record struct DoneStep(int Index, double? StartS, double? EndS, EndedBy By);
+public readonly record struct DoneStep(int Index, double? StartS, double? EndS, EndedBy By)
+{
+    /// <summary>Nobody said that it was over: it can be put right.</summary>
+    public bool IsUnsaid => By is EndedBy.Assumed or EndedBy.NotSeen;
+}
 
 /// <summary>The step at hand.</summary>
 /// <param name="Index">Its place in the recipe.</param>
@@ -180,7 +184,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
                 return null;
             }
 
-            var (lowS, highS) = Window(index);
+            var (lowS, highS) = plan.WindowOf(index, DueS(index), lastStartS);
             return new PresentStep(index, DueS(index), Here.Length, begunS, lowS, highS, GraceEndsS(), stillS.ContainsKey(index));
         }
 
@@ -253,7 +257,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
         /// <summary>A press that comes for a step already taken as done says when it really was.</summary>
         private bool Correct(int step, double atS)
         {
-            if (done.FindIndex(one => one.Index == step) is not (>= 0 and var place) || done[place] is not { By: EndedBy.Assumed or EndedBy.NotSeen, StartS: { } startS } assumed)
+            if (done.FindIndex(one => one.Index == step) is not (>= 0 and var place) || done[place] is not { IsUnsaid: true, StartS: { } startS } assumed)
             {
                 return false;
             }
@@ -331,20 +335,6 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
         /// <summary>When a step is due: at its own time, or when the one before has ended.</summary>
         private double DueS(int at) => at == plan.Anchor ? 0 : Math.Max(plan.Steps[at].At ?? plan.Steps[at].Low ?? lastEndS, lastEndS);
 
-        /// <summary>From when until when a step will do: its own window, or what is left of the wait before it.</summary>
-        private (double? LowS, double? HighS) Window(int at)
-        {
-            var step = plan.Steps[at];
-            if (step.WaitHigh is not null)
-            {
-                return (DueS(at) + step.WaitLow, DueS(at) + step.WaitHigh);
-            }
-
-            return step.High is null && at > 0 && plan.Steps[at - 1] is { WaitHigh: { } highS } wait && at > plan.Anchor + 1
-                ? (lastStartS + wait.WaitLow, lastStartS + highS)
-                : (step.Low, step.High);
-        }
-
         /// <summary>When the step at hand is taken as done: a grace after its end, its window's end, or its coming on stage, whichever is last.</summary>
         private double? GraceEndsS()
         {
@@ -353,7 +343,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
                 return null;
             }
 
-            var openS = begunS is null ? Window(index).HighS ?? 0 : 0;
+            var openS = begunS is null ? plan.WindowOf(index, DueS(index), lastStartS).HighS ?? 0 : 0;
             return Math.Max(Math.Max(EndHereS, openS), stageS) + Here.GraceS;
         }
 

@@ -41,6 +41,18 @@ public sealed record ConductPlan(int Anchor, bool StartsAtItsEnd, ImmutableArray
         })]);
     }
 
+    /// <summary>From when until when a step will do, s on the clock: its own window, or what is left of the wait before it.</summary>
+    /// <param name="at">The step.</param>
+    /// <param name="dueS">When it is due, s.</param>
+    /// <param name="beforeS">When the step before it really began, s.</param>
+    public (double? LowS, double? HighS) WindowOf(int at, double dueS, double? beforeS)
+    {
+        var step = Steps[at];
+        return step.WaitHigh is not null ? (dueS + step.WaitLow, dueS + step.WaitHigh)
+            : step.High is null && at > Anchor + 1 && Steps[at - 1] is { WaitHigh: { } highS } wait ? (beforeS + wait.WaitLow, beforeS + highS)
+            : (step.Low, step.High);
+    }
+
     /// <summary>From when a step must be answered, s on the clock: a release when it is due or its window is over, any other when its window is over; null where it never must.</summary>
     /// <param name="present">The step at hand, while the clock runs.</param>
     public double? InsistsFromS(PresentStep present)

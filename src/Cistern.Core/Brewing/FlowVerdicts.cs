@@ -57,7 +57,7 @@ public static class FlowVerdicts
     /// <summary>And at least within this, s; a judgement: as exact as a hand is.</summary>
     public const double LeastS = 8;
 
-    /// <summary>The verdicts of a brew: what was not measured has none.</summary>
+    /// <summary>The verdicts of a brew, those outside their window first: what was not measured has none.</summary>
     /// <param name="plan">The forecast it was brewed by.</param>
     /// <param name="run">Where it stands, at its end.</param>
     public static ImmutableArray<FlowVerdict> Of(Forecast plan, BrewRun run)
@@ -68,12 +68,12 @@ public static class FlowVerdicts
         var release = Acts.ReleaseIndex(recipe);
         if (release >= 0 && run.Done.FirstOrDefault(done => done.Index == release) is { StartS: { } beganS, By: EndedBy.Press or EndedBy.Assumed })
         {
+            // The window that the screen showed: of a wait, counted from when it really began.
             var dueS = plan.Timings[release].StartS;
-            var conduct = ConductPlan.Of(plan);
-            var (lowS, highS) = conduct.Steps[release] is { Low: { } fromS, High: { } untilS } ? (fromS, untilS)
-                : release > 0 && conduct.Steps[release - 1] is { WaitLow: { } shortS, WaitHigh: { } longS } ? (plan.Timings[release - 1].StartS + shortS, plan.Timings[release - 1].StartS + longS)
-                : (double.NaN, double.NaN);
-            verdicts.Add(double.IsNaN(lowS) ? new FlowVerdict(FlowOf.Release, beganS, dueS - LeastS, dueS + LeastS, Set: false) : new FlowVerdict(FlowOf.Release, beganS, lowS, highS, Set: true));
+            var before = run.Done.FirstOrDefault(done => done.Index == release - 1);
+            verdicts.Add(ConductPlan.Of(plan).WindowOf(release, dueS, before.StartS) is ({ } lowS, { } highS)
+                ? new FlowVerdict(FlowOf.Release, beganS, lowS, highS, Set: true)
+                : new FlowVerdict(FlowOf.Release, beganS, dueS - LeastS, dueS + LeastS, Set: false));
         }
 
         if (measured.DrawdownS is { } drawdownS && plan.Totals.DrawdownS is { } foretoldS)
@@ -92,7 +92,7 @@ public static class FlowVerdicts
             verdicts.Add(Against(FlowOf.Finish, run.EndS, recipe.Target?.FinishS, plan.Totals.FinishS));
         }
 
-        return verdicts.ToImmutable();
+        return [.. verdicts.OrderBy(verdict => verdict.Place == FlowPlace.Within)];
     }
 
     private static Span? Window<T>(Recipe recipe)

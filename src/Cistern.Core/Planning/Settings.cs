@@ -164,7 +164,7 @@ public static class Settings
         : step with { StartWindow = Shifted(step.StartWindow, byS) };
 
     /// <summary>A window moved on the clock; none stays none.</summary>
-    internal static Span? Shifted(Span? window, double byS) => window is { } span
+    private static Span? Shifted(Span? window, double byS) => window is { } span
         ? new Span(Math.Clamp(Math.Round(span.Low + byS, 1), 0, Member.LongestBrewS), Math.Clamp(Math.Round(span.High + byS, 1), 0, Member.LongestBrewS))
         : null;
 }

@@ -199,13 +199,7 @@ public static class StepEditing
                 steps.Add(new Step.Wait(Math.Round(gapS, 1)));
             }
 
-            var ofStart = Verb.TraitsOf(step).WindowOf == WindowOf.Start;
-            steps.Add(step with
-            {
-                AtS = i <= anchor || step.AtS is null ? null : Math.Max(0, Math.Round(forecast.Timings[i].StartS - zeroS, 1)),
-                Window = ofStart ? Settings.Shifted(step.Window, -zeroS) : step.Window,
-                StartWindow = Settings.Shifted(step.StartWindow, -zeroS),
-            });
+            steps.Add(Settings.Moved(step, -zeroS) with { AtS = i <= anchor || step.AtS is null ? null : Math.Max(0, Math.Round(forecast.Timings[i].StartS - zeroS, 1)) });
         }
 
         var target = recipe.Target is { FinishS: { } finish } meant

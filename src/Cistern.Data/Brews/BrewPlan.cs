@@ -40,25 +40,21 @@ public static class BrewPlan
         JsonSerializer.Deserialize<Dictionary<string, double?>>(brew.ForecastJson) ?? [];
 
     /// <summary>The weights that were typed, by step.</summary>
-    public static IReadOnlyDictionary<int, double> WeightsG(this Brew brew) =>
-        brew.Weighings.ToDictionary(weighing => weighing.StepIndex, weighing => weighing.TotalG);
+    public static ImmutableDictionary<int, double> WeightsG(this Brew brew) =>
+        brew.Weighings.ToImmutableDictionary(weighing => weighing.StepIndex, weighing => weighing.TotalG);
 
     /// <summary>What was weighed and read of it, as the core takes it.</summary>
     public static Actuals Actuals(this Brew brew) => new()
     {
-        PouredG = brew.Weighings.ToImmutableDictionary(weighing => weighing.StepIndex, weighing => weighing.TotalG),
+        PouredG = brew.WeightsG(),
         DoseG = brew.Observed(ObservationNames.Dose),
         WaterC = brew.Observed(ObservationNames.Water),
         LetDownG = brew.Observed(ObservationNames.LetDown),
         IceG = brew.Observed(ObservationNames.Ice),
-        BeverageG = brew.Observed(ObservationNames.Beverage),
     };
 
     /// <summary>What was weighed or read under a name, or null.</summary>
     public static double? Observed(this Brew brew, string name) => brew.Observations.Find(one => one.Name == name)?.Value;
-
-    /// <summary>The brew clock now, s; 0 before it runs.</summary>
-    public static double ElapsedS(this Brew brew, long nowMs) => brew.StartedAtMs is { } startedAtMs ? Math.Max(0, (nowMs - startedAtMs) / 1000.0) : 0;
 
     /// <summary>Where it stands.</summary>
     /// <param name="brew">The brew, with its entries.</param>
@@ -71,8 +67,9 @@ public static class BrewPlan
     /// <param name="brew">The brew, with its entries, weights and observations.</param>
     /// <param name="plan">The forecast of its plan.</param>
     /// <param name="run">Where it stands.</param>
-    /// <param name="nowS">The time on its clock while it runs, s.</param>
-    public static Forecast AsItWas(this Brew brew, Forecast plan, BrewRun run, double? nowS = null) => plan.Model.Run(AsBrewed.Of(plan.Recipe, run, brew.Actuals(), nowS), plan.Options);
+    /// <param name="nowS">The time on its clock while it runs, s. What it comes to at that moment is asked once, so it is not remembered: it would only push out what is asked again.</param>
+    public static Forecast AsItWas(this Brew brew, Forecast plan, BrewRun run, double? nowS = null) =>
+        (nowS is null ? plan.Model : plan.Model with { Memory = null }).Run(AsBrewed.Of(plan.Recipe, run, brew.Actuals(), nowS), plan.Options);
 
     /// <summary>Works its facts out anew.</summary>
     /// <param name="brew">A brew that is over, with its entries, weights and observations.</param>
@@ -93,6 +90,6 @@ public static class BrewPlan
         (facts.DoseG, facts.WaterG, facts.WaterTemperatureC, facts.MedianUm) = (real.Recipe.Coffee.DoseG, real.Recipe.WaterG, real.Recipe.Water.TemperatureC, real.Recipe.Grind.MedianUm);
         (facts.FinalG, facts.FinalTdsPercent, facts.ExtractionYieldPercent, facts.Tilt) = (real.Totals.FinalG, real.Totals.FinalTdsPercent, real.Totals.ExtractionYieldPercent, real.Totals.Tilt);
         (facts.FinishS, facts.DrawdownS, facts.PressS) = (run.Finished ? run.EndS : real.Totals.FinishS, measured.DrawdownS, measured.PressS);
-        facts.Assumed = run.Done.Count(one => one.By is EndedBy.Assumed or EndedBy.NotSeen);
+        facts.Assumed = run.Done.Count(one => one.IsUnsaid);
     }
 }

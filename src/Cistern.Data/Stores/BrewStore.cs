@@ -71,46 +71,25 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
     /// <summary>Ends a brew whose last step was only time, or only assumed, when that has passed.</summary>
     /// <param name="brewId">The brew.</param>
     /// <returns>Whether it is over.</returns>
-    public async Task<bool> EndIfOverAsync(int brewId)
-    {
-        await using var transaction = await db.Database.BeginTransactionAsync(CancellationToken.None);
-        var brew = await LoadAsync(brewId);
-        var plan = model.Figures(brew.Recipe());
-        Settle(brew, plan, BrewRun.Replay(ConductPlan.Of(plan), brew.CoreEntries, NowMs), undone: false);
-        await db.SaveChangesAsync(CancellationToken.None);
-        await transaction.CommitAsync(CancellationToken.None);
-        return brew.State == BrewState.Finished;
-    }
+    public async Task<bool> EndIfOverAsync(int brewId) =>
+        (await ChangeAsync(brewId, (brew, plan) => Settle(brew, plan, brew.Run(plan, NowMs), undone: false))).State == BrewState.Finished;
 
     /// <summary>Ends a brew by hand: what was not said is taken as planned.</summary>
     /// <param name="brewId">The brew.</param>
-    public async Task FinishAsync(int brewId)
+    public Task FinishAsync(int brewId) => ChangeAsync(brewId, (brew, plan) =>
     {
-        await using var transaction = await db.Database.BeginTransactionAsync(CancellationToken.None);
-        var brew = await LoadAsync(brewId);
         if (brew is { State: BrewState.Running, StartedAtMs: { } startedAtMs })
         {
-            var plan = model.Figures(brew.Recipe());
-            var run = BrewRun.Replay(ConductPlan.Of(plan), brew.CoreEntries, NowMs);
+            var run = brew.Run(plan, NowMs);
             brew.State = BrewState.Finished;
             brew.EndedAtMs = startedAtMs + (long)(1000 * Math.Max(plan.Totals.FinishS, run.EndS));
             brew.WorkOutFacts(plan);
-            await db.SaveChangesAsync(CancellationToken.None);
         }
-
-        await transaction.CommitAsync(CancellationToken.None);
-    }
+    });
 
     /// <summary>Works out the facts of a brew anew, after something was weighed, read or put right.</summary>
     /// <param name="brewId">The brew.</param>
-    public async Task WorkOutFactsAsync(int brewId)
-    {
-        await using var transaction = await db.Database.BeginTransactionAsync(CancellationToken.None);
-        var brew = await LoadAsync(brewId);
-        brew.WorkOutFacts(model.Figures(brew.Recipe()));
-        await db.SaveChangesAsync(CancellationToken.None);
-        await transaction.CommitAsync(CancellationToken.None);
-    }
+    public Task WorkOutFactsAsync(int brewId) => ChangeAsync(brewId, (brew, plan) => brew.WorkOutFacts(plan));
 
     /// <summary>Works out the facts of finished brews that have none, a few at a time: those of earlier versions.</summary>
     /// <param name="ct">Stops it between two lots.</param>
@@ -145,17 +124,30 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
 
     private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
 
+    /// <summary>Changes a brew in a transaction of its own.</summary>
+    private async Task<Brew> ChangeAsync(int brewId, Action<Brew, Forecast> change)
+    {
+        await using var transaction = await db.Database.BeginTransactionAsync(CancellationToken.None);
+        var brew = await LoadAsync(brewId);
+        change(brew, model.Figures(brew.Recipe()));
+        await db.SaveChangesAsync(CancellationToken.None);
+        await transaction.CommitAsync(CancellationToken.None);
+        return brew;
+    }
+
     private async Task<IReadOnlyList<EntryOutcome>> KeepAsync(int brewId, Forecast plan, IReadOnlyList<SentEntry> sent, string by)
     {
         var brew = await LoadAsync(brewId);
         var conduct = ConductPlan.Of(plan);
         var nowMs = NowMs;
         var outcomes = new EntryOutcome[sent.Count];
+        // An id is one entry's in the whole file, of whatever brew.
+        var ids = sent.Select(entry => entry.Id).ToList();
+        var known = (await db.Entries.Where(row => ids.Contains(row.EntryId)).Select(row => row.EntryId).ToListAsync(CancellationToken.None)).ToHashSet();
         for (var i = 0; i < sent.Count; i++)
         {
             var entry = sent[i];
-            var known = brew.Entries.Exists(row => row.EntryId == entry.Id) || await db.Entries.AnyAsync(row => row.EntryId == entry.Id);
-            outcomes[i] = known ? EntryOutcome.KnownAlready
+            outcomes[i] = !known.Add(entry.Id) ? EntryOutcome.KnownAlready
                 : brew.Entries.Count >= MostEntries || entry.Step < 0 || entry.Step >= conduct.Steps.Length || entry.AtMs is { } atMs && !double.IsFinite(atMs) ? EntryOutcome.Refused
                 : EntryOutcome.Kept;
             if (outcomes[i] == EntryOutcome.Kept)

@@ -34,7 +34,7 @@ public sealed class AfterModel(CisternDb db, JobLedger jobs, BenchContext bench,
     public IReadOnlyList<FlowVerdict> Verdicts { get; private set; } = [];
 
     /// <summary>The steps that nobody said were done.</summary>
-    public IEnumerable<DoneStep> Assumed => Run.Done.Where(done => done.By is EndedBy.Assumed or EndedBy.NotSeen);
+    public IEnumerable<DoneStep> Assumed => Run.Done.Where(done => done.IsUnsaid);
 
     /// <summary>What was said and could not count: it stays with the brew, and is shown.</summary>
     public IReadOnlyList<(BrewEntry Entry, EntryRow Row)> Unheard =>
@@ -111,7 +111,7 @@ public sealed class AfterModel(CisternDb db, JobLedger jobs, BenchContext bench,
         }
 
         await ObservationForm.KeepAsync(db, jobs, Brew, Plan, Format, bench.NowMs, Typed, ct);
-        await WeighingForm.KeepAsync(db, jobs, Brew, Plan.Recipe, Request.Form, Format, TypedWeights, ct);
+        await WeighingForm.KeepAsync(db, jobs, Brew, Format, TypedWeights, ct);
         await store.WorkOutFactsAsync(id);
         return RedirectToPage(new { id });
     }
@@ -139,7 +139,7 @@ public sealed class AfterModel(CisternDb db, JobLedger jobs, BenchContext bench,
         Run = brew.Run(Plan, bench.NowMs);
         Real = Run.ClockRuns ? brew.AsItWas(Plan, Run) : Plan;
         Measured = Measured.Of(Plan.Recipe, Run);
-        Verdicts = [.. FlowVerdicts.Of(Plan, Run).OrderBy(verdict => verdict.Place == FlowPlace.Within)];
+        Verdicts = FlowVerdicts.Of(Plan, Run);
         return true;
     }
 }

@@ -133,11 +133,13 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
             return NotFound();
         }
 
-        if (!await WeighingForm.KeepAsync(db, jobs, Brew, Recipe, Request.Form, Format, Typed, ct))
+        if (!WeighingForm.Read(Recipe, Request.Form, Format, Typed))
         {
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
         }
+
+        await WeighingForm.KeepAsync(db, jobs, Brew, Format, Typed, ct);
 
         return RedirectToPage(new { id });
     }

@@ -100,5 +100,9 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
     }
 
     /// <summary>Whole seconds left; a hundredth over one is that one, for lengths are worked out and not typed.</summary>
-    private static string Left(double seconds) => Math.Ceiling(seconds - Hair) is < 60 and var whole ? FigureFormat.Number(whole, 0) : FigureFormat.Clock(Math.Ceiling(seconds - Hair));
+    private static string Left(double seconds)
+    {
+        var whole = Math.Max(0, Math.Ceiling(seconds - Hair));
+        return whole < 60 ? FigureFormat.Number(whole, 0) : FigureFormat.Clock(whole);
+    }
 }

@@ -32,26 +32,18 @@ public static class WeighingForm
         return typed.Values.All(one => one.Problem is null);
     }
 
-    /// <summary>Reads the fields and keeps them with the brew.</summary>
-    /// <returns>Whether all would do; otherwise nothing is kept.</returns>
-    public static async Task<bool> KeepAsync(CisternDb db, JobLedger jobs, Data.Brews.Brew brew, Recipe recipe, IFormCollection form, FigureFormat format, Dictionary<int, TypedNumber> typed, CancellationToken ct)
+    /// <summary>Keeps with the brew what was read and will do.</summary>
+    public static async Task KeepAsync(CisternDb db, JobLedger jobs, Data.Brews.Brew brew, FigureFormat format, IReadOnlyDictionary<int, TypedNumber> typed, CancellationToken ct)
     {
-        if (!Read(recipe, form, format, typed))
-        {
-            return false;
-        }
-
         Lay(brew, typed, format);
         while (!await jobs.SaveAsync(ct))
         {
             // Another screen kept the first weight of a pour meanwhile.
             Lay(await db.Brews.Include(row => row.Weighings).FirstAsync(row => row.Id == brew.Id, ct), typed, format);
         }
-
-        return true;
     }
 
-    private static void Lay(Data.Brews.Brew brew, Dictionary<int, TypedNumber> typed, FigureFormat format)
+    private static void Lay(Data.Brews.Brew brew, IReadOnlyDictionary<int, TypedNumber> typed, FigureFormat format)
     {
         foreach (var (step, number) in typed)
         {

@@ -34,7 +34,7 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench,
     public Measured Measured => Measured.Of(Plan.Recipe, Run);
 
     /// <summary>How its times lie against their windows.</summary>
-    public IEnumerable<FlowVerdict> Verdicts => Real is null ? [] : FlowVerdicts.Of(Plan, Run).OrderBy(verdict => verdict.Place == FlowPlace.Within);
+    public IReadOnlyList<FlowVerdict> Verdicts => Real is null ? [] : FlowVerdicts.Of(Plan, Run);
 
     public Field Note { get; private set; } = new("note", "Add a note", "") { Kind = "area", MaxLength = 2_000 };
 
@@ -76,11 +76,13 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench,
             return NotFound();
         }
 
-        if (!await WeighingForm.KeepAsync(db, jobs, Brew, Plan.Recipe, Request.Form, Format, Typed, ct))
+        if (!WeighingForm.Read(Plan.Recipe, Request.Form, Format, Typed))
         {
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
         }
+
+        await WeighingForm.KeepAsync(db, jobs, Brew, Format, Typed, ct);
 
         await store.WorkOutFactsAsync(id);
         return RedirectToPage(new { id });

@@ -28,7 +28,7 @@ const recall = (key) => {
 export const serverNow = () => base + performance.now();
 
 /** Learns the time from an answer: asked and answered by the steady clock, ms. */
-export const learnTime = (nowMs, asked, answered) => {
+const learnTime = (nowMs, asked, answered) => {
   const trip = answered - asked;
   const found = nowMs + trip / 2 - answered;
   if (base === null || trip <= bestTrip || Math.abs(found - base) > trip / 2 + 20) {
@@ -118,6 +118,11 @@ export const entriesOf = (id) => {
   return [...taken, ...kept(id).filter((entry) => !known.has(entry.id))];
 };
 export const runOf = (id) => replay(brews.get(id).plan, entriesOf(id), serverNow());
+/** On the brew clock, s; before it runs, since the brew was opened or the last thing was made ready. */
+export const nowOf = (id, run) => {
+  const since = run.startedAtMs ?? Math.max(brews.get(id).openedAtMs, ...entriesOf(id).filter((entry) => entry.kind === 'ready').map((entry) => entry.atMs));
+  return Math.max(0, (serverNow() - since) / 1000);
+};
 
 const take = (reply, asked, answered) => {
   learnTime(reply.nowMs, asked, answered);
@@ -132,9 +137,11 @@ const take = (reply, asked, answered) => {
   if (!reply.answers) for (const id of brews.keys()) if (!under.has(id)) brews.get(id).state = 'Over';
 };
 
+/** A network that hangs is no network, ms: what is kept is tried again, and nothing waits behind it. */
+const PATIENCE = 10_000;
 const ask = async (url, options) => {
   const asked = performance.now();
-  const answer = await fetch(url, options);
+  const answer = await fetch(url, { ...options, signal: AbortSignal.timeout(PATIENCE) });
   if (!answer.ok) return { answer };
   const reply = await answer.json();
   return { answer, reply, asked, answered: performance.now() };
@@ -164,7 +171,7 @@ const sendAll = async () => {
   }
 };
 /** Sends what is kept, of whatever brew, one batch after another. */
-export const send = () => {
+const send = () => {
   sending ??= sendAll().then(() => { link.down = false; }, () => { link.down = true; }).finally(() => {
     sending = null;
     changed();

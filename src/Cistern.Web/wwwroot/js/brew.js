@@ -1,8 +1,8 @@
 // The running brew on its own page: the stage, its presses, its pictures. Where it stands is worked out in brew-run.js; what
 // is kept and sent is in bench.js; the calls are in cues.js.
-import { brews, entriesOf, follow, kept, link, onChange, runOf, say, serverNow, storage } from './bench.js';
+import { brews, follow, kept, link, nowOf, runOf, say, storage } from './bench.js';
 import { clock } from './clock.js';
-import { announce, conduct, isControl, isTyping, onDraw } from './frame.js';
+import { isControl, isTyping, onDraw, setText } from './frame.js';
 import { paceOf, stageOf, turnOf } from './stage.js';
 
 const root = document.getElementById('brew');
@@ -16,12 +16,6 @@ let lastPress = -Infinity;
 let shown = null;
 let leaving = false;
 
-const setText = (node, text) => { if (node.textContent !== text) node.textContent = text; };
-const nowOf = (run) => {
-  const { openedAtMs } = brews.get(id);
-  const since = run.startedAtMs ?? Math.max(openedAtMs, ...entriesOf(id).filter((entry) => entry.kind === 'ready').map((entry) => entry.atMs));
-  return Math.max(0, (serverNow() - since) / 1000);
-};
 const mass = (g) => `${(g * plan.perG).toFixed(plan.decimals)} ${plan.massUnit}`;
 
 const signs = (step) => {
@@ -54,7 +48,7 @@ const pace = (run, now, step) => {
 const draw = () => {
   const held = document.activeElement;
   const run = runOf(id);
-  const now = nowOf(run);
+  const now = nowOf(id, run);
   const stage = stageOf(plan, run, now);
   shown = { run, stage };
   setText(el('verb'), stage.verb);
@@ -79,10 +73,10 @@ const draw = () => {
   // A button that goes while it has the focus hands it on: it is never lost.
   if (held instanceof HTMLButtonElement && (held.hidden || held.disabled) && root.contains(held)) el('done').focus();
   for (const mood of moods) root.classList.toggle(mood, mood === stage.mood);
-  root.classList.toggle('prompt', stage.mood === 'call' || stage.mood === 'closing');
   signs(stage.step);
   pace(run, now, stage.step);
-  announce(`${`${stage.verb} ${stage.target}`.trim()}${stage.mood === 'call' ? `. ${stage.action?.word ?? ''}` : ''}`);
+  // What a screen reader is told: the verb and the target, not the seconds.
+  setText(el('said'), `${`${stage.verb} ${stage.target}`.trim()}${stage.mood === 'call' ? `. ${stage.action?.word ?? ''}` : ''}`);
   for (const [i, step] of [...el('all-steps').children].entries()) step.classList.toggle('at-hand', i === run.present?.index);
   for (const svg of root.querySelectorAll('svg.tide')) {
     const { from, to, left: x0, right: x1 } = svg.dataset;
@@ -192,15 +186,11 @@ document.addEventListener('visibilitychange', () => {
 });
 
 onDraw(draw);
-onChange(draw);
 draw();
+keepAwake();
 // The stage takes taps from here on; its buttons are forms and have taken them since the page came.
 root.dataset.ready = '';
-follow().then(() => {
-  conduct();
+setInterval(() => {
+  if (performance.now() - pictured > 3_000 && !link.down) picture();
   keepAwake();
-  setInterval(() => {
-    if (performance.now() - pictured > 3_000 && !link.down) picture();
-    keepAwake();
-  }, 1_000);
-});
+}, 1_000);

@@ -101,34 +101,37 @@ export const callsAhead = (id, nowMs) => {
   return calls.sort((a, b) => a.atMs - b.atMs);
 };
 
-let laid = [];
-let shape = '';
-const takeUp = (now) => {
-  for (const { nodes, atMs } of laid) if (atMs > now) for (const node of nodes) { try { node.stop(); } catch { /* it has sounded */ } }
-  laid = laid.filter((call) => call.atMs <= now && call.atMs > now - 3_000);
+/** What is laid on the audio clock, by call: {atMs, from, nodes}. */
+const laid = new Map();
+/** By how much the audio clock and the server's time may come apart before everything is laid anew, ms. */
+const APART = 20;
+let apart = null;
+const takeUp = (key) => {
+  for (const node of laid.get(key).nodes) { try { node.stop(); } catch { /* it has sounded */ } }
+  laid.delete(key);
 };
-/** Lays the sounds of the next minute and a half, where anything has changed since they were laid. */
+/** Lays the sounds of the next minute and a half that are not laid yet, and takes up those that are not to come any more. */
 const lay = () => {
   if (!canSound()) return;
   const now = serverNow();
-  const calls = [...brews.keys()].sort((a, b) => a - b).flatMap((id, lane) => callsAhead(id, now).map((call) => ({ ...call, lane })));
-  const next = calls.map((call) => `${call.id}:${call.kind}:${Math.round(call.atMs / 20)}`).join();
-  if (next === shape) return;
-  takeUp(now);
   const clock = audio.currentTime;
-  laid.push(...calls.map((call) => {
-    const from = clock + (call.atMs - now) / 1000;
-    return { atMs: call.atMs, from, nodes: play(call.kind, from, call.lane, call.grown) };
-  }));
-  shape = next;
+  const moved = apart === null || Math.abs(clock * 1000 - now - apart) > APART;
+  if (moved) apart = clock * 1000 - now;
+  const calls = new Map([...brews.keys()].sort((a, b) => a - b).flatMap((id, lane) => callsAhead(id, now).map((call) => [`${id}:${call.kind}:${call.index}:${Math.round(call.atMs / 20)}`, { ...call, lane }])));
+  for (const [key, { atMs }] of [...laid]) {
+    if (atMs > now && (moved || !calls.has(key))) takeUp(key);
+    else if (atMs < now - 3_000) laid.delete(key);
+  }
+  for (const [key, { kind, atMs, lane, grown }] of calls) {
+    if (laid.has(key)) continue;
+    const from = clock + (atMs - now) / 1000;
+    laid.set(key, { atMs, from, nodes: play(kind, from, lane, grown) });
+  }
 };
 /** Lays them anew, whatever was laid: when what is wished has changed. */
-export const layAhead = () => {
-  shape = '';
-  if (canSound()) {
-    takeUp(serverNow());
-    lay();
-  }
+const layAhead = () => {
+  apart = null;
+  lay();
 };
 
 const phrase = (step) => `${step.verb} ${step.target}`.trim();
@@ -152,7 +155,7 @@ const notify = async (text, id) => {
 
 /** By how much the sound of a call came off its moment, ms: what its audio clock says now against what it was laid to. */
 const soundOff = (atMs, now) => {
-  const sounded = laid.find((call) => Math.abs(call.atMs - atMs) < 20);
+  const sounded = [...laid.values()].find((call) => Math.abs(call.atMs - atMs) < 20);
   return sounded && canSound() ? Math.round((audio.currentTime - sounded.from) * 1000 - (now - atMs)) : '';
 };
 

@@ -1,6 +1,6 @@
 // What every page has: the list of keys, letters that lead to the places, and the brews under way: their time and what is
 // next in the gauge and the title, and a release that is not answered, until it is.
-import { brews, follow, guessTime, letGo, onChange, orphans, runOf, serverNow } from './bench.js';
+import { brews, follow, guessTime, letGo, nowOf, onChange, orphans, runOf, serverNow } from './bench.js';
 import { insistsFrom } from './brew-run.js';
 import { clock } from './clock.js';
 import { canSound, look, unlock, wishes } from './cues.js';
@@ -37,8 +37,7 @@ const title = document.title;
 /** Each brew with its stage, the one that is due the soonest first. */
 export const lanes = () => [...brews.values()].filter((brew) => brew.plan && brew.state !== 'Over').map((brew) => {
   const run = runOf(brew.id);
-  const since = run.startedAtMs ?? Math.max(brew.openedAtMs, ...brew.entries.filter((entry) => entry.kind === 'ready').map((entry) => entry.atMs));
-  const now = (serverNow() - since) / 1000;
+  const now = nowOf(brew.id, run);
   const { present } = run;
   const insists = run.startedAtMs !== null && present ? insistsFrom(brew.plan, present) : null;
   const due = run.startedAtMs === null || !present ? Infinity : present.begun === null && now < present.due ? present.due - now : (present.high ?? (present.begun ?? present.due) + present.length) - now;
@@ -46,7 +45,13 @@ export const lanes = () => [...brews.values()].filter((brew) => brew.plan && bre
 }).sort((a, b) => Number(b.insists) - Number(a.insists) || a.due - b.due);
 
 const laneOf = (id) => gauge.querySelector(`[data-id="${id}"]`) ?? gauge.appendChild(Object.assign(document.createElement('a'), { className: 'gauge-brew', href: `/brew/${id}`, innerHTML: '<span class="gauge-time"></span><span class="gauge-next"></span><span class="gauge-name"></span>' }));
-const setText = (node, text) => { if (node && node.textContent !== text) node.textContent = text; };
+/** Writes a text where it has changed: what stands is not read out again, nor drawn. */
+export const setText = (node, text) => { if (node && node.textContent !== text) node.textContent = text; };
+/** Puts a list's items in order: moved only where the order has changed, and never from under a finger that holds the focus. */
+export const inOrder = (list, items) => {
+  if (list.contains(document.activeElement)) return;
+  items.forEach((item, place) => { if (list.children[place] !== item) list.insertBefore(item, list.children[place]); });
+};
 
 const draw = () => {
   const all = lanes();
@@ -58,11 +63,7 @@ const draw = () => {
     setText(lane.querySelector('.gauge-next'), run.startedAtMs === null ? '' : `${stage.verb} ${stage.countdown}`);
     setText(lane.querySelector('.gauge-name'), brew.name);
   }
-  // The nearest first; moved only when the order has changed, and never from under the focus.
-  all.forEach(({ brew }, place) => {
-    const lane = laneOf(brew.id);
-    if (gauge.children[place] !== lane && !gauge.contains(document.activeElement)) gauge.insertBefore(lane, gauge.children[place]);
-  });
+  inOrder(gauge, all.map(({ brew }) => laneOf(brew.id)));
   for (const lane of gauge.querySelectorAll('.gauge-brew')) if (brews.has(Number(lane.dataset.id)) && !all.some((one) => one.brew.id === Number(lane.dataset.id))) lane.remove();
   const first = all.find((one) => one.run.startedAtMs !== null);
   if (first) {
@@ -104,43 +105,35 @@ export const onDraw = (listener) => drawn.add(listener);
 
 document.getElementById('silent')?.addEventListener('click', unlock);
 
-const speakOnce = { text: '' };
-/** Tells a screen reader what changes: the verb and the target, not the seconds. */
-export const announce = (text) => {
-  const node = document.getElementById('said');
-  if (node && speakOnce.text !== text) {
-    speakOnce.text = text;
-    node.textContent = text;
-  }
-};
-
-let running = false;
-/** Begins to keep time; once. */
-export const conduct = () => {
-  if (running) return;
-  running = true;
+let ticking = false;
+/** Keeps time from when the first brew is known: before that there is nothing to draw or call five times a second. */
+const keepTime = () => {
+  if (ticking || brews.size === 0) return;
+  ticking = true;
+  const tick = () => {
+    look();
+    draw();
+  };
   try {
-    const ticker = new Worker('/js/ticker.js');
-    ticker.onmessage = () => {
-      look();
-      draw();
-    };
+    new Worker('/js/ticker.js').onmessage = tick;
   } catch {
-    setInterval(() => {
-      look();
-      draw();
-    }, 200);
+    setInterval(tick, 200);
   }
-  let last = 0;
-  const every = () => (conducting || document.getElementById('lanes') ? 2_000 : brews.size > 0 ? 5_000 : 10_000);
-  setInterval(() => {
-    if (performance.now() - last < every() - 100) return;
-    last = performance.now();
-    follow();
-  }, 1_000);
-  onChange(draw);
 };
+onChange(() => {
+  keepTime();
+  draw();
+});
 
+let asked = performance.now();
+const every = () => (conducting || document.getElementById('lanes') ? 2_000 : brews.size > 0 ? 5_000 : 10_000);
+setInterval(() => {
+  // Not only when the server has answered: a network that hangs must not stop the clock.
+  keepTime();
+  if (performance.now() - asked < every() - 100) return;
+  asked = performance.now();
+  follow();
+}, 1_000);
 // Also where nothing brews yet: another device may begin, and this screen is to call too.
-follow().then(conduct);
+follow();
 navigator.serviceWorker?.register('/sw.js').catch(() => {});

@@ -1,17 +1,17 @@
 // Several brews at once: each in its lane, the nearest first, with its next press in reach.
 import { say } from './bench.js';
 import { clock } from './clock.js';
-import { conduct, lanes, onDraw } from './frame.js';
+import { inOrder, lanes, onDraw, setText } from './frame.js';
 
 const list = document.getElementById('lanes');
-const setText = (node, text) => { if (node.textContent !== text) node.textContent = text; };
 let lastPress = -Infinity;
 
 const draw = () => {
   const all = lanes();
-  all.forEach(({ brew, run, now, stage, insists }, place) => {
-    const lane = list.querySelector(`[data-id="${brew.id}"]`);
-    if (!lane) return;
+  const laneOf = (brew) => list.querySelector(`[data-id="${brew.id}"]`);
+  for (const { brew, run, now, stage, insists } of all) {
+    const lane = laneOf(brew);
+    if (!lane) continue;
     lane.classList.toggle('insists', insists);
     setText(lane.querySelector('.lane-do'), `${stage.verb} ${stage.target}`.trim());
     setText(lane.querySelector('.lane-time'), stage.countdown);
@@ -25,9 +25,8 @@ const draw = () => {
       lastPress = performance.now();
       say(brew.id, stage.action.kind, stage.action.step);
     };
-    // Only moved where the order has changed, and never from under a finger that holds the focus.
-    if (list.children[place] !== lane && !list.contains(document.activeElement)) list.insertBefore(lane, list.children[place]);
-  });
+  }
+  inOrder(list, all.map(({ brew }) => laneOf(brew)).filter(Boolean));
   for (const lane of [...list.children]) {
     if (!all.some(({ brew }) => String(brew.id) === lane.dataset.id) && lane.dataset.seen) {
       setText(lane.querySelector('.lane-do'), 'Over: taste it when it is cool enough');
@@ -36,7 +35,4 @@ const draw = () => {
     } else lane.dataset.seen = '1';
   }
 };
-if (list) {
-  onDraw(draw);
-  conduct();
-}
+if (list) onDraw(draw);

@@ -5,11 +5,11 @@ import { clock } from './clock.js';
 const CLOSING = 20;
 /** Whole seconds left; a hundredth over one is that one, for lengths are worked out and not typed. */
 const HAIR = 0.01;
-export const left = (seconds) => {
+const left = (seconds) => {
   const whole = Math.ceil(seconds - HAIR);
   return whole < 60 ? `${Math.max(0, whole)}` : clock(whole);
 };
-export const told = (step) => `${step.verb} ${step.target}`.trim();
+const told = (step) => `${step.verb} ${step.target}`.trim();
 
 const begin = (plan, index, due, low, now) => {
   const step = plan.steps[index];
