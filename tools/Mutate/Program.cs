@@ -1,0 +1,178 @@
+using System.Collections.Concurrent;
+using System.Diagnostics;
+using System.Globalization;
+using System.Text;
+using Cistern.Mutate;
+using Microsoft.CodeAnalysis;
+using Microsoft.CodeAnalysis.CSharp;
+
+// Changes the code of a folder a little, many times, and tells how much of it the tests notice:
+//   ./cistern mutate FOLDER [--sample N] [--seed S] [--tests PATTERN] [--list FILE]
+// Every change is written into a copy at once, behind a switch, and built once; a change then costs one run of the tests,
+// which ends with the first that fails. What does not compile is left out.
+var folder = args is [{ } first, ..] && first.StartsWith("src/", StringComparison.Ordinal) ? first.TrimEnd('/') : null;
+if (folder is null || !Path.Exists(folder))
+{
+    Console.Error.WriteLine("mutate: a folder or a file under src, seen from the root of the tree");
+    return 2;
+}
+
+string Option(string name, string otherwise) => Array.IndexOf(args, name) is >= 0 and var at && at + 1 < args.Length ? args[at + 1] : otherwise;
+var sample = int.Parse(Option("--sample", "1000000"), CultureInfo.InvariantCulture);
+var chance = new Random(int.Parse(Option("--seed", "1"), CultureInfo.InvariantCulture));
+var pattern = Option("--tests", "*");
+var project = folder.Split('/')[1];
+var tests = project is "Cistern.Core" or "Cistern.Drawing" ? "Cistern.Core.Tests" : "Cistern.Web.Tests";
+
+var root = Directory.GetCurrentDirectory();
+var copy = Directory.CreateTempSubdirectory("cistern-mutate-").FullName;
+foreach (var name in Run("git", ["ls-files"], root).Output.Split('\n', StringSplitOptions.RemoveEmptyEntries).Where(name => !name.StartsWith("docs/screenshots", StringComparison.Ordinal) && File.Exists(name)))
+{
+    Directory.CreateDirectory(Path.GetDirectoryName(Path.Combine(copy, name))!);
+    File.Copy(Path.Combine(root, name), Path.Combine(copy, name));
+}
+
+string[] quick = ["-c", "Release", "-v", "quiet", "--nologo", "-p:RunAnalyzers=false", "-p:TreatWarningsAsErrors=false", "-p:EnforceCodeStyleInBuild=false", "-p:GenerateDocumentationFile=false"];
+if (Run("dotnet", ["build", $"tests/{tests}", .. quick], copy) is { Code: not 0 } failed)
+{
+    Console.Error.WriteLine($"mutate: unchanged, it does not build\n{failed.Output}");
+    return 1;
+}
+
+// Every source of the project, those that the build made too, against what it was built with.
+var home = Path.Combine(copy, "src", project);
+var switches = Path.Combine(home, "Mutant.cs");
+File.WriteAllText(switches, """
+    internal static class Mutant
+    {
+        private static readonly int Number = int.Parse(System.Environment.GetEnvironmentVariable("MUTANT") ?? "-1");
+        internal static bool On(int number) => number == Number;
+    }
+    """);
+var parse = new CSharpParseOptions(LanguageVersion.Latest);
+var sources = Directory.EnumerateFiles(home, "*.cs", SearchOption.AllDirectories)
+    .Where(file => !file.Contains("/bin/", StringComparison.Ordinal) && (!file.Contains("/obj/", StringComparison.Ordinal) || file.Contains("/obj/Release/", StringComparison.Ordinal)))
+    .ToDictionary(file => file, File.ReadAllText);
+var output = Path.Combine(copy, "tests", tests, "bin", "Release", "net10.0");
+var references = ((string)AppContext.GetData("TRUSTED_PLATFORM_ASSEMBLIES")!).Split(':').Where(path => !path.Contains("CodeAnalysis", StringComparison.Ordinal))
+    .Concat(Directory.EnumerateFiles(output, "*.dll")).Where(path => Path.GetFileName(path) != $"{project}.dll")
+    .GroupBy(Path.GetFileName).Select(same => (MetadataReference)MetadataReference.CreateFromFile(same.First())).ToList();
+CSharpCompilation Compile(IReadOnlyDictionary<string, string> texts) => CSharpCompilation.Create(project, texts.Select(one => CSharpSyntaxTree.ParseText(one.Value, parse, one.Key)), references,
+    new CSharpCompilationOptions(OutputKind.DynamicallyLinkedLibrary, allowUnsafe: true, nullableContextOptions: NullableContextOptions.Enable));
+
+var original = Compile(sources);
+var within = Path.Combine(copy, folder);
+var chosen = sources.Keys.Where(file => (file == within || file.StartsWith(within + "/", StringComparison.Ordinal)) && !file.Contains("/obj/", StringComparison.Ordinal) && !file.Contains("/Migrations/", StringComparison.Ordinal) && !file.Contains("/Demo/", StringComparison.Ordinal)).Order(StringComparer.Ordinal).ToList();
+var dropped = new HashSet<(string, int, string)>();
+List<Change> changes;
+for (var round = 0; ; round++)
+{
+    changes = [];
+    var texts = new Dictionary<string, string>(sources);
+    foreach (var file in chosen)
+    {
+        var tree = original.SyntaxTrees.First(one => one.FilePath == file);
+        var mutator = new Mutator(original.GetSemanticModel(tree), file, changes.Count, dropped);
+        texts[file] = mutator.Visit(tree.GetRoot()).ToFullString();
+        changes.AddRange(mutator.Changes);
+    }
+
+    var errors = Compile(texts).GetDiagnostics().Where(one => one.Severity == DiagnosticSeverity.Error && one.Location.SourceTree is not null).ToList();
+    if (errors.Count == 0 || round == 12)
+    {
+        foreach (var file in chosen)
+        {
+            File.WriteAllText(file, texts[file]);
+        }
+
+        break;
+    }
+
+    // The changes nearest around an error are left out, or, where none is, all of that file's constants and statements.
+    foreach (var error in errors)
+    {
+        var text = texts[error.Location.SourceTree!.FilePath];
+        var at = error.Location.SourceSpan.Start;
+        var numbers = Numbers(text[..Math.Min(text.Length, at + 1)]);
+        var line = text[(text.LastIndexOf('\n', Math.Max(0, at - 1)) + 1)..Math.Max(at, text.IndexOf('\n', at) is >= 0 and var end ? end : text.Length)];
+        var near = Numbers(line);
+        foreach (var number in near.Count > 0 ? near : numbers.TakeLast(1))
+        {
+            dropped.Add((changes[number].File, changes[number].Span.Start, changes[number].To));
+        }
+
+        // A constant that is wanted as one elsewhere stays one.
+        foreach (var change in changes.Where(_ => error.Id is "CS0133" or "CS0150" or "CS9135" or "CS1736" or "CS0182").Where(change => change.File == error.Location.SourceTree.FilePath && sources[change.File].Split('\n')[change.Line - 1].Contains("const ", StringComparison.Ordinal)))
+        {
+            dropped.Add((change.File, change.Span.Start, change.To));
+        }
+    }
+}
+
+if (Run("dotnet", ["build", $"tests/{tests}", .. quick], copy) is { Code: not 0 } broken)
+{
+    Console.Error.WriteLine($"mutate: changed, it does not build\n{broken.Output}");
+    return 1;
+}
+
+var clock = Stopwatch.StartNew();
+if (Test(-1, 600) is { Code: not 0 } red)
+{
+    Console.Error.WriteLine($"mutate: with every change switched off its tests fail\n{red.Output}");
+    return 1;
+}
+
+var patienceS = 20 + (3 * clock.Elapsed.TotalSeconds);
+var picked = changes.OrderBy(_ => chance.Next()).Take(sample).ToList();
+Console.Error.WriteLine($"{folder}: {changes.Count} changes, {picked.Count} tried, some {clock.Elapsed.TotalSeconds:0} s each");
+var unnoticed = new ConcurrentBag<Change>();
+Parallel.ForEach(picked, new ParallelOptions { MaxDegreeOfParallelism = 2 }, change =>
+{
+    if (Test(change.Number, patienceS).Code == 0)
+    {
+        unnoticed.Add(change);
+    }
+});
+var noticed = picked.Count - unnoticed.Count;
+Console.WriteLine($"{folder}: {noticed} of {picked.Count} noticed, {100.0 * noticed / Math.Max(1, picked.Count):0} %");
+foreach (var change in unnoticed.OrderBy(change => change.File, StringComparer.Ordinal).ThenBy(change => change.Line))
+{
+    Console.WriteLine($"  not noticed: {Path.GetRelativePath(copy, change.File)}:{change.Line}: {Short(change.From)}  =>  {Short(change.To)}");
+}
+
+Directory.Delete(copy, recursive: true);
+return 0;
+
+static List<int> Numbers(string text) => [.. text.Split("Mutant.On(").Skip(1).Select(rest => int.Parse(rest[..rest.IndexOf(')', StringComparison.Ordinal)], CultureInfo.InvariantCulture))];
+
+static string Short(string text) => text.ReplaceLineEndings(" ") is { Length: > 110 } longer ? longer[..110] + " …" : text.ReplaceLineEndings(" ");
+
+(int Code, string Output) Test(int number, double mostS) =>
+    Run("dotnet", [Path.Combine(output, $"{tests}.dll"), "-class", pattern, "-stopOnFail"], copy, new() { ["MUTANT"] = number.ToString(CultureInfo.InvariantCulture) }, mostS);
+
+static (int Code, string Output) Run(string command, string[] arguments, string folder, Dictionary<string, string>? environment = null, double mostS = 900)
+{
+    var start = new ProcessStartInfo(command, arguments) { WorkingDirectory = folder, RedirectStandardOutput = true, RedirectStandardError = true, UseShellExecute = false };
+    foreach (var (name, value) in environment ?? [])
+    {
+        start.Environment[name] = value;
+    }
+
+    using var process = Process.Start(start)!;
+    var text = new StringBuilder();
+    process.OutputDataReceived += (_, line) => { lock (text) { text.AppendLine(line.Data); } };
+    process.ErrorDataReceived += (_, _) => { };
+    process.BeginOutputReadLine();
+    process.BeginErrorReadLine();
+    if (!process.WaitForExit(TimeSpan.FromSeconds(mostS)))
+    {
+        process.Kill(entireProcessTree: true);
+        return (99, "it did not end");
+    }
+
+    process.WaitForExit();
+    lock (text)
+    {
+        return (process.ExitCode, text.ToString());
+    }
+}
