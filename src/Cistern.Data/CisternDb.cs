@@ -30,9 +30,9 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
 
     public DbSet<FilterStock> Filters => Set<FilterStock>();
 
-    public DbSet<PlanSheet> Sheets => Set<PlanSheet>();
+    public DbSet<StoredPlan> Plans => Set<StoredPlan>();
 
-    public DbSet<PlanTurn> Turns => Set<PlanTurn>();
+    public DbSet<PlanRevision> Revisions => Set<PlanRevision>();
 
     public DbSet<PlanExtra> Extras => Set<PlanExtra>();
 
@@ -64,30 +64,39 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
         modelBuilder.Entity<Bag>().Ignore(bag => bag.AsGround);
         modelBuilder.Entity<Mill>().Ignore(mill => mill.LabelList).Ignore(mill => mill.Scale);
         modelBuilder.Entity<OwnedWater>().Ignore(water => water.AsWater);
-        modelBuilder.Entity<PlanSheet>(sheet =>
+        // Tables and columns keep the names of data files that are out there.
+        modelBuilder.Entity<StoredPlan>(stored =>
         {
-            sheet.HasIndex(row => new { row.KeptAtMs, row.ChangedAtMs });
-            sheet.HasMany(row => row.Turns).WithOne().HasForeignKey(turn => turn.SheetId);
+            stored.ToTable("Sheets");
+            stored.HasIndex(row => new { row.KeptAtMs, row.ChangedAtMs });
+            stored.HasMany(row => row.Revisions).WithOne().HasForeignKey(revision => revision.StoredPlanId);
         });
         modelBuilder.Entity<PlanExtra>(extra =>
         {
-            extra.HasKey(row => row.SheetId);
-            extra.HasOne<PlanSheet>().WithOne().HasForeignKey<PlanExtra>(row => row.SheetId);
+            extra.HasKey(row => row.StoredPlanId);
+            extra.Property(row => row.StoredPlanId).HasColumnName("SheetId");
+            extra.HasOne<StoredPlan>().WithOne().HasForeignKey<PlanExtra>(row => row.StoredPlanId);
         });
         modelBuilder.Entity<DoneJob>(job =>
         {
             job.HasKey(row => row.Key);
             job.HasIndex(row => row.AtMs);
         });
-        modelBuilder.Entity<PlanTurn>().HasIndex(turn => new { turn.SheetId, turn.Position }).IsUnique();
+        modelBuilder.Entity<PlanRevision>(revision =>
+        {
+            revision.ToTable("Turns");
+            revision.Property(row => row.StoredPlanId).HasColumnName("SheetId");
+            revision.HasIndex(row => new { row.StoredPlanId, row.Position }).IsUnique();
+        });
 
         modelBuilder.Entity<Brew>(brew =>
         {
+            brew.Property(row => row.StoredPlanId).HasColumnName("SheetId");
             brew.HasIndex(row => row.OpenedAtMs);
             brew.HasIndex(row => new { row.State, row.OpenedAtMs });
             brew.HasIndex(row => new { row.RecipeId, row.OpenedAtMs });
             brew.HasIndex(row => new { row.CoffeeName, row.State, row.OpenedAtMs });
-            brew.HasOne<PlanSheet>().WithMany().HasForeignKey(row => row.SheetId).OnDelete(DeleteBehavior.SetNull);
+            brew.HasOne<StoredPlan>().WithMany().HasForeignKey(row => row.StoredPlanId).OnDelete(DeleteBehavior.SetNull);
             brew.HasOne<FilterStock>().WithMany().HasForeignKey(row => row.FilterStockId).OnDelete(DeleteBehavior.SetNull);
             brew.Ignore(row => row.CoreEntries).Ignore(row => row.Tasting);
             brew.HasMany(row => row.Entries).WithOne().HasForeignKey(entry => entry.BrewId);

@@ -182,8 +182,8 @@ public sealed class DataFile : IDisposable
     public static async Task<int> TidyAsync(CisternDb db, long beforeMs, CancellationToken ct = default)
     {
         await db.Jobs.Where(job => job.AtMs < beforeMs).ExecuteDeleteAsync(ct);
-        return await db.Sheets
-            .Where(sheet => sheet.KeptAtMs == null && sheet.ChangedAtMs < beforeMs && !db.Brews.Any(brew => brew.SheetId == sheet.Id))
+        return await db.Plans
+            .Where(stored => stored.KeptAtMs == null && stored.ChangedAtMs < beforeMs && !db.Brews.Any(brew => brew.StoredPlanId == stored.Id))
             .ExecuteDeleteAsync(ct);
     }
 

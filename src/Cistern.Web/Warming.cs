@@ -42,7 +42,7 @@ public static class Warming
             await bench.BaristaAsync();
             await bench.UnderWayAsync();
             await PlanShelf.LoadAsync(db, PlanState.Of(RecipeLibrary.All[0]), CancellationToken.None);
-            await db.Sheets.AsNoTracking().FirstOrDefaultAsync(sheet => sheet.Id == 0);
+            await db.Plans.AsNoTracking().FirstOrDefaultAsync(stored => stored.Id == 0);
         }
         catch (Exception error) when (error is not OutOfMemoryException)
         {

@@ -170,7 +170,7 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
     {
         var client = app.Browser();
         var page = await App.GetAsync(client, "/plan/fp-bloomed");
-        // The first change makes the sheet: sent to the recipe's own address again it finds that sheet.
+        // The first change makes the stored: sent to the recipe's own address again it finds that stored.
         var first = await ChangeAsync(client, page, ("do", "dose+"));
         var again = await ChangeAsync(client, page, ("do", "dose+"));
         Assert.Equal(first.QuerySelector("#plan")!.GetAttribute("action"), again.QuerySelector("#plan")!.GetAttribute("action"));
@@ -195,7 +195,7 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
         var kept = await App.PostAsync(client, page, path + "?handler=Keep", ("job", job), ("keep.name", "Once"), ("keep.why", ""));
         var keptAgain = await App.PostAsync(client, page, path + "?handler=Keep", ("job", job), ("keep.name", "Once"), ("keep.why", ""));
         Assert.Equal(kept.RequestMessage!.RequestUri, keptAgain.RequestMessage!.RequestUri);
-        Assert.Equal(1, await app.DataAsync(db => db.Sheets.CountAsync(sheet => sheet.Name == "Once")));
+        Assert.Equal(1, await app.DataAsync(db => db.Plans.CountAsync(stored => stored.Name == "Once")));
 
         var before = await app.DataAsync(db => db.Brews.CountAsync());
         var brewed = await App.PostAsync(client, page, "/plan/fp-bloomed?handler=Brew", ("job", job));
@@ -274,7 +274,7 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
 
         var path = page.QuerySelector("#plan")!.GetAttribute("action")!;
         var id = int.Parse(path[6..], CultureInfo.InvariantCulture);
-        var turns = await app.DataAsync(db => db.Turns.Where(turn => turn.SheetId == id).SumAsync(turn => turn.StateJson.Length));
+        var turns = await app.DataAsync(db => db.Revisions.Where(turn => turn.StoredPlanId == id).SumAsync(turn => turn.StateJson.Length));
         Assert.True(turns < 400_000, $"21 turns of {turns} characters");
         var file = JsonNode.Parse(await client.GetStringAsync(new Uri(path + "?handler=File", UriKind.Relative), TestContext.Current.CancellationToken))!;
         Assert.Equal(400_000, ((string)file["x-story"]!).Length);
@@ -295,14 +295,14 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
         app.Browser();
         var store = scope.ServiceProvider.GetRequiredService<PlanStore>();
         var plan = (await store.FindAsync("fp-bloomed", TestContext.Current.CancellationToken))!;
-        for (var i = 0; i < PlanStore.MostTurns + 20; i++)
+        for (var i = 0; i < PlanStore.MostRevisions + 20; i++)
         {
             plan = (await store.ChangeAsync(plan, plan.State, $"change {i}", new PlanWish(Guid.NewGuid(), null), TestContext.Current.CancellationToken))!;
         }
 
-        Assert.Equal(PlanStore.MostTurns + 1, await app.DataAsync(db => db.Turns.CountAsync(turn => turn.SheetId == plan.Sheet!.Id)));
+        Assert.Equal(PlanStore.MostRevisions + 1, await app.DataAsync(db => db.Revisions.CountAsync(turn => turn.StoredPlanId == plan.Stored!.Id)));
         Assert.Equal("change 119", plan.Undo);
-        for (var i = 0; i < PlanStore.MostTurns; i++)
+        for (var i = 0; i < PlanStore.MostRevisions; i++)
         {
             plan = (await store.StepAsync(plan, -1, new PlanWish(Guid.NewGuid(), null), TestContext.Current.CancellationToken))!;
         }
@@ -388,8 +388,8 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
     private Task<int> BreakAsync(string path, string from, string to, bool newestOnly) => app.DataAsync(async db =>
     {
         var id = int.Parse(path[6..], CultureInfo.InvariantCulture);
-        var position = await db.Sheets.Where(sheet => sheet.Id == id).Select(sheet => sheet.Position).SingleAsync();
-        var turns = await db.Turns.Where(turn => turn.SheetId == id && (!newestOnly || turn.Position == position)).ToListAsync();
+        var position = await db.Plans.Where(stored => stored.Id == id).Select(stored => stored.Position).SingleAsync();
+        var turns = await db.Revisions.Where(turn => turn.StoredPlanId == id && (!newestOnly || turn.Position == position)).ToListAsync();
         foreach (var turn in turns)
         {
             Assert.Contains(from, turn.StateJson, StringComparison.Ordinal);

@@ -125,7 +125,7 @@ public sealed class StartTests
         var copy = Assert.Single(Directory.GetFiles(Path.GetDirectoryName(path)!, "*.before-*"));
         Assert.Equal(before, Tables(copy));
         Assert.Equal(UnixFileMode.UserRead | UnixFileMode.UserWrite, File.GetUnixFileMode(copy));
-        var (brews, sheets) = await app.DataAsync(async db => (await db.Brews.Include(row => row.Entries).Include(row => row.Tastings).OrderBy(row => row.Id).ToListAsync(), await db.Sheets.Select(row => row.Id).ToListAsync()));
+        var (brews, plans) = await app.DataAsync(async db => (await db.Brews.Include(row => row.Entries).Include(row => row.Tastings).OrderBy(row => row.Id).ToListAsync(), await db.Plans.Select(row => row.Id).ToListAsync()));
         foreach (var brew in brews)
         {
             var plan = Core.Forecasts.ForecastModel.Published.Run(brew.Recipe());
@@ -146,9 +146,9 @@ public sealed class StartTests
             }
         }
 
-        foreach (var sheet in sheets)
+        foreach (var stored in plans)
         {
-            await App.GetAsync(client, $"/plan/{sheet}");
+            await App.GetAsync(client, $"/plan/{stored}");
         }
     }
 
@@ -249,14 +249,14 @@ public sealed class StartTests
         var (gone, left) = await app.DataAsync(async db =>
         {
             var state = PlanState.Of(Cistern.Core.Recipes.RecipeLibrary.All[0]).ToJson();
-            PlanSheet Sheet(string name, long changedAtMs, long? keptAtMs) => new() { Name = name, RecipeId = "x", AcceptedJson = state, ChangedAtMs = changedAtMs, KeptAtMs = keptAtMs };
-            var brewed = Sheet("brewed", 1, null);
-            db.Sheets.AddRange(Sheet("old", 1, null), Sheet("young", 100, null), Sheet("kept", 1, 1), brewed);
+            StoredPlan Stored(string name, long changedAtMs, long? keptAtMs) => new() { Name = name, RecipeId = "x", AcceptedJson = state, ChangedAtMs = changedAtMs, KeptAtMs = keptAtMs };
+            var brewed = Stored("brewed", 1, null);
+            db.Plans.AddRange(Stored("old", 1, null), Stored("young", 100, null), Stored("kept", 1, 1), brewed);
             db.Jobs.AddRange(new DoneJob { Key = Guid.NewGuid(), Address = "/", AtMs = 1 }, new DoneJob { Key = Guid.NewGuid(), Address = "/", AtMs = 100 });
             await db.SaveChangesAsync();
-            (await db.Brews.FirstAsync()).SheetId = brewed.Id;
+            (await db.Brews.FirstAsync()).StoredPlanId = brewed.Id;
             await db.SaveChangesAsync();
-            return (await DataFile.TidyAsync(db, 50), await db.Sheets.Where(sheet => sheet.RecipeId == "x").Select(sheet => sheet.Name).OrderBy(name => name).ToListAsync());
+            return (await DataFile.TidyAsync(db, 50), await db.Plans.Where(stored => stored.RecipeId == "x").Select(stored => stored.Name).OrderBy(name => name).ToListAsync());
         });
         Assert.Equal((1, "brewed,kept,young"), (gone, string.Join(',', left)));
         Assert.Equal(1, await app.DataAsync(db => db.Jobs.CountAsync()));

@@ -46,7 +46,7 @@ public sealed class Brew
     public double TakenG { get; set; }
 
     /// <summary>The plan it was brewed from, where that was one of the barista's own.</summary>
-    public int? SheetId { get; set; }
+    public int? StoredPlanId { get; set; }
 
     /// <summary>The filters it uses one of, or wears.</summary>
     public int? FilterStockId { get; set; }

@@ -93,20 +93,20 @@ public static class DemoData
         };
         var first = Kept("River dripper", written, slower, "It drained slowly in the damp.");
         first.ParentName = written.Name;
-        db.Sheets.Add(first);
+        db.Plans.Add(first);
         await db.SaveChangesAsync(ct);
         var second = Kept("River dripper for two", slower, Scaling.To(slower, Scaling.ToFit(Scaling.To(slower, new Charge(33, 512)), ForecastModel.Published)), "Two cups from one paper, as much as it holds.");
         (second.ParentId, second.ParentName) = (first.Id, first.Name);
-        db.Sheets.Add(second);
+        db.Plans.Add(second);
         await db.SaveChangesAsync(ct);
 
-        PlanSheet Kept(string name, Recipe from, Recipe to, string why)
+        StoredPlan Kept(string name, Recipe from, Recipe to, string why)
         {
             var state = new PlanState(RecipeWriter.Write(to), RecipeWriter.Write(written)) { Settled = true, BagId = bag.Id, MillId = mill.Id, MillSetting = 6.5 };
             var atMs = time.GetUtcNow().AddDays(-2).ToUnixTimeMilliseconds();
-            var sheet = new PlanSheet { Name = name, RecipeId = written.Id, AcceptedJson = state.ToJson(), What = DemoWords.Changed(from, to), Why = why, KeptAtMs = atMs, ChangedAtMs = atMs };
-            sheet.Turns.Add(new PlanTurn { Position = 0, StateJson = state.ToJson(), What = "", AtMs = atMs });
-            return sheet;
+            var stored = new StoredPlan { Name = name, RecipeId = written.Id, AcceptedJson = state.ToJson(), What = DemoWords.Changed(from, to), Why = why, KeptAtMs = atMs, ChangedAtMs = atMs };
+            stored.Revisions.Add(new PlanRevision { Position = 0, StateJson = state.ToJson(), What = "", AtMs = atMs });
+            return stored;
         }
     }
 

@@ -70,8 +70,9 @@ namespace Cistern.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
-                    b.Property<int?>("SheetId")
-                        .HasColumnType("INTEGER");
+                    b.Property<int?>("StoredPlanId")
+                        .HasColumnType("INTEGER")
+                        .HasColumnName("SheetId");
 
                     b.Property<long?>("StartedAtMs")
                         .HasColumnType("INTEGER");
@@ -103,7 +104,7 @@ namespace Cistern.Data.Migrations
 
                     b.HasIndex("OpenedAtMs");
 
-                    b.HasIndex("SheetId");
+                    b.HasIndex("StoredPlanId");
 
                     b.HasIndex("RecipeId", "OpenedAtMs");
 
@@ -342,19 +343,20 @@ namespace Cistern.Data.Migrations
 
             modelBuilder.Entity("Cistern.Data.Plans.PlanExtra", b =>
                 {
-                    b.Property<int>("SheetId")
-                        .HasColumnType("INTEGER");
+                    b.Property<int>("StoredPlanId")
+                        .HasColumnType("INTEGER")
+                        .HasColumnName("SheetId");
 
                     b.Property<string>("Json")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
-                    b.HasKey("SheetId");
+                    b.HasKey("StoredPlanId");
 
                     b.ToTable("Extras");
                 });
 
-            modelBuilder.Entity("Cistern.Data.Plans.PlanSheet", b =>
+            modelBuilder.Entity("Cistern.Data.Plans.StoredPlan", b =>
                 {
                     b.Property<int>("Id")
                         .ValueGeneratedOnAdd()
@@ -409,7 +411,7 @@ namespace Cistern.Data.Migrations
                     b.ToTable("Sheets");
                 });
 
-            modelBuilder.Entity("Cistern.Data.Plans.PlanTurn", b =>
+            modelBuilder.Entity("Cistern.Data.Plans.PlanRevision", b =>
                 {
                     b.Property<int>("Id")
                         .ValueGeneratedOnAdd()
@@ -421,8 +423,9 @@ namespace Cistern.Data.Migrations
                     b.Property<int>("Position")
                         .HasColumnType("INTEGER");
 
-                    b.Property<int>("SheetId")
-                        .HasColumnType("INTEGER");
+                    b.Property<int>("StoredPlanId")
+                        .HasColumnType("INTEGER")
+                        .HasColumnName("SheetId");
 
                     b.Property<string>("StateJson")
                         .IsRequired()
@@ -434,7 +437,7 @@ namespace Cistern.Data.Migrations
 
                     b.HasKey("Id");
 
-                    b.HasIndex("SheetId", "Position")
+                    b.HasIndex("StoredPlanId", "Position")
                         .IsUnique();
 
                     b.ToTable("Turns");
@@ -816,9 +819,9 @@ namespace Cistern.Data.Migrations
                         .HasForeignKey("FilterStockId")
                         .OnDelete(DeleteBehavior.SetNull);
 
-                    b.HasOne("Cistern.Data.Plans.PlanSheet", null)
+                    b.HasOne("Cistern.Data.Plans.StoredPlan", null)
                         .WithMany()
-                        .HasForeignKey("SheetId")
+                        .HasForeignKey("StoredPlanId")
                         .OnDelete(DeleteBehavior.SetNull);
 
                     b.Navigation("Barista");
@@ -887,18 +890,18 @@ namespace Cistern.Data.Migrations
 
             modelBuilder.Entity("Cistern.Data.Plans.PlanExtra", b =>
                 {
-                    b.HasOne("Cistern.Data.Plans.PlanSheet", null)
+                    b.HasOne("Cistern.Data.Plans.StoredPlan", null)
                         .WithOne()
-                        .HasForeignKey("Cistern.Data.Plans.PlanExtra", "SheetId")
+                        .HasForeignKey("Cistern.Data.Plans.PlanExtra", "StoredPlanId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("Cistern.Data.Plans.PlanTurn", b =>
+            modelBuilder.Entity("Cistern.Data.Plans.PlanRevision", b =>
                 {
-                    b.HasOne("Cistern.Data.Plans.PlanSheet", null)
-                        .WithMany("Turns")
-                        .HasForeignKey("SheetId")
+                    b.HasOne("Cistern.Data.Plans.StoredPlan", null)
+                        .WithMany("Revisions")
+                        .HasForeignKey("StoredPlanId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });
@@ -918,9 +921,9 @@ namespace Cistern.Data.Migrations
                     b.Navigation("Weighings");
                 });
 
-            modelBuilder.Entity("Cistern.Data.Plans.PlanSheet", b =>
+            modelBuilder.Entity("Cistern.Data.Plans.StoredPlan", b =>
                 {
-                    b.Navigation("Turns");
+                    b.Navigation("Revisions");
                 });
 #pragma warning restore 612, 618
         }

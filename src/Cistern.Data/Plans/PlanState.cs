@@ -6,7 +6,7 @@ using Cistern.Core.Reckoning;
 namespace Cistern.Data.Plans;
 
 /// <summary>
-/// A plan as it is kept, as JSON, one for each turn: its recipes as open files, and what of the shelf it uses by number.
+/// A plan as it is kept, as JSON, one for each revision: its recipes as open files, and what of the shelf it uses by number.
 /// </summary>
 /// <param name="Base">The recipe with its steps as they are now, in its own charge, as an open recipe file.</param>
 /// <param name="Origin">The recipe as it was opened: what "as written" goes back to.</param>

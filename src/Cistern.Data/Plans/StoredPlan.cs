@@ -3,10 +3,10 @@ using Cistern.Data.Shelf;
 namespace Cistern.Data.Plans;
 
 /// <summary>
-/// A plan somebody is working on, or has kept. Every change of it is a turn, so that it can be undone and done again; a
+/// A plan somebody is working on, or has kept. Every change of it is a revision, so that it can be undone and done again; a
 /// kept plan knows which it came from, what was changed, and why.
 /// </summary>
-public sealed class PlanSheet : IShelved
+public sealed class StoredPlan : IShelved
 {
     public int Id { get; set; }
 
@@ -15,7 +15,7 @@ public sealed class PlanSheet : IShelved
     /// <summary>The recipe of the library it goes back to, or its own name as a slug where it was imported.</summary>
     public required string RecipeId { get; set; }
 
-    /// <summary>The sheet it was made from, or null.</summary>
+    /// <summary>The stored plan it was made from, or null.</summary>
     public int? ParentId { get; set; }
 
     public string ParentName { get; set; } = "";
@@ -35,19 +35,19 @@ public sealed class PlanSheet : IShelved
 
     public long? RemovedAtMs { get; set; }
 
-    /// <summary>The turn it stands at.</summary>
+    /// <summary>The revision it stands at.</summary>
     public int Position { get; set; }
 
     /// <summary>The state it is held against: the dotted tide.</summary>
     public required string AcceptedJson { get; set; }
 
-    public List<PlanTurn> Turns { get; } = [];
+    public List<PlanRevision> Revisions { get; } = [];
 }
 
-/// <summary>The members of a sheet's recipe that this version does not know, kept once beside all its turns.</summary>
+/// <summary>The members of a stored plan's recipe that this version does not know, kept once beside all its revisions.</summary>
 public sealed class PlanExtra
 {
-    public int SheetId { get; set; }
+    public int StoredPlanId { get; set; }
 
     /// <summary>As <see cref="Core.Recipes.ExtraMembers"/> writes them.</summary>
     public required string Json { get; set; }
@@ -66,11 +66,11 @@ public sealed class DoneJob
 }
 
 /// <summary>One change of a plan.</summary>
-public sealed class PlanTurn
+public sealed class PlanRevision
 {
     public int Id { get; set; }
 
-    public int SheetId { get; set; }
+    public int StoredPlanId { get; set; }
 
     public int Position { get; set; }
 

@@ -7,7 +7,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Data.Stores;
 
 /// <summary>
-/// Opens plans and keeps their turns. Nothing is computed in here and nothing is held while a page computes: a change is
+/// Opens plans and keeps their revisions. Nothing is computed in here and nothing is held while a page computes: a change is
 /// worked out on what was read, and taken only if that still stands; otherwise it is worked out anew on what does.
 /// </summary>
 /// <param name="db">The data.</param>
@@ -18,8 +18,8 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
     /// <summary>A brew of the log that a plan is made from is named so.</summary>
     public const string BrewPrefix = "brew-";
 
-    /// <summary>The most turns that can be undone.</summary>
-    public const int MostTurns = 100;
+    /// <summary>The most revisions that can be undone.</summary>
+    public const int MostRevisions = 100;
 
     private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
 
@@ -27,12 +27,12 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
     /// <exception cref="UnreadableException">It is there and cannot be read; <see cref="FindBrokenAsync"/> tells more.</exception>
     public async Task<OpenPlan?> FindAsync(string id, CancellationToken ct)
     {
-        if (SheetId(id) is { } number)
+        if (StoredPlanId(id) is { } number)
         {
-            return await SheetAsync(number, ct);
+            return await StoredAsync(number, ct);
         }
 
-        if (id.StartsWith(BrewPrefix, StringComparison.Ordinal) && SheetId(id[BrewPrefix.Length..]) is { } brewId)
+        if (id.StartsWith(BrewPrefix, StringComparison.Ordinal) && StoredPlanId(id[BrewPrefix.Length..]) is { } brewId)
         {
             return await db.Brews.AsNoTracking().FirstOrDefaultAsync(row => row.Id == brewId, ct) is { } brew ? await FromBrewAsync(id, brew, ct) : null;
         }
@@ -46,32 +46,32 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
         return new OpenPlan(id, null, state, state, null, null);
     }
 
-    /// <summary>A sheet that cannot be read, with what there is to go back to; null where there is none, or it can.</summary>
+    /// <summary>A stored plan that cannot be read, with what there is to go back to; null where there is none, or it can.</summary>
     public async Task<BrokenPlan?> FindBrokenAsync(string id, CancellationToken ct)
     {
-        if (SheetId(id) is not { } number || await db.Sheets.AsNoTracking().FirstOrDefaultAsync(row => row.Id == number, ct) is not { } sheet)
+        if (StoredPlanId(id) is not { } number || await db.Plans.AsNoTracking().FirstOrDefaultAsync(row => row.Id == number, ct) is not { } stored)
         {
             return null;
         }
 
-        var raw = await db.Turns.AsNoTracking().Where(turn => turn.SheetId == number && turn.Position == sheet.Position).Select(turn => turn.StateJson).FirstOrDefaultAsync(ct);
-        return (raw is null ? "The change it stands at is not there." : Unreadable(raw) ?? Unreadable(sheet.AcceptedJson)) is { } why
-            ? new BrokenPlan(sheet, why, (await LastReadableAsync(sheet, ct))?.What, raw ?? "")
+        var raw = await db.Revisions.AsNoTracking().Where(revision => revision.StoredPlanId == number && revision.Position == stored.Position).Select(revision => revision.StateJson).FirstOrDefaultAsync(ct);
+        return (raw is null ? "The change it stands at is not there." : Unreadable(raw) ?? Unreadable(stored.AcceptedJson)) is { } why
+            ? new BrokenPlan(stored, why, (await LastReadableAsync(stored, ct))?.What, raw ?? "")
             : null;
     }
 
-    /// <summary>Takes a sheet that cannot be read back to the last turn that can.</summary>
+    /// <summary>Takes a stored plan that cannot be read back to the last revision that can.</summary>
     /// <returns>Whether there was one.</returns>
-    public async Task<bool> MendAsync(int sheetId, CancellationToken ct)
+    public async Task<bool> MendAsync(int storedId, CancellationToken ct)
     {
-        var sheet = await db.Sheets.FirstAsync(row => row.Id == sheetId, ct);
-        if (await LastReadableAsync(sheet, ct) is not { } turn)
+        var stored = await db.Plans.FirstAsync(row => row.Id == storedId, ct);
+        if (await LastReadableAsync(stored, ct) is not { } revision)
         {
             return false;
         }
 
-        sheet.Position = turn.Position;
-        sheet.AcceptedJson = Unreadable(sheet.AcceptedJson) is null ? sheet.AcceptedJson : turn.StateJson;
+        stored.Position = revision.Position;
+        stored.AcceptedJson = Unreadable(stored.AcceptedJson) is null ? stored.AcceptedJson : revision.StateJson;
         await db.SaveChangesAsync(ct);
         return true;
     }
@@ -80,19 +80,19 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
     public Task<string?> DoneAsync(Guid job, CancellationToken ct) => jobs.DoneAsync(job, ct);
 
     /// <summary>The baristas' own plans, the newest first.</summary>
-    public Task<List<PlanSheet>> KeptAsync(CancellationToken ct) =>
-        db.Sheets.AsNoTracking().Where(sheet => sheet.KeptAtMs != null && sheet.RemovedAtMs == null).OrderByDescending(sheet => sheet.KeptAtMs).Take(60).ToListAsync(ct);
+    public Task<List<StoredPlan>> KeptAsync(CancellationToken ct) =>
+        db.Plans.AsNoTracking().Where(stored => stored.KeptAtMs != null && stored.RemovedAtMs == null).OrderByDescending(stored => stored.KeptAtMs).Take(60).ToListAsync(ct);
 
     /// <summary>The state a kept plan stands at; null where it cannot be read.</summary>
-    public async Task<PlanState?> StateAsync(int sheetId, CancellationToken ct) =>
-        await db.Turns.AsNoTracking().Where(turn => turn.SheetId == sheetId && db.Sheets.Any(sheet => sheet.Id == sheetId && sheet.Position == turn.Position))
-            .Select(turn => turn.StateJson).FirstOrDefaultAsync(ct) is { } json ? Readable(json).State : null;
+    public async Task<PlanState?> StateAsync(int storedId, CancellationToken ct) =>
+        await db.Revisions.AsNoTracking().Where(revision => revision.StoredPlanId == storedId && db.Plans.Any(stored => stored.Id == storedId && stored.Position == revision.Position))
+            .Select(revision => revision.StateJson).FirstOrDefaultAsync(ct) is { } json ? Readable(json).State : null;
 
     /// <summary>A recipe of a plan with its unknown members again, as a file holds it.</summary>
     public async Task<Recipe> WholeAsync(OpenPlan plan, Recipe recipe, CancellationToken ct) =>
-        plan.Sheet is { } sheet && await ExtraAsync(sheet.Id, ct) is { } json ? ExtraMembers.Read(json).Attach(recipe) : recipe;
+        plan.Stored is { } stored && await ExtraAsync(stored.Id, ct) is { } json ? ExtraMembers.Read(json).Attach(recipe) : recipe;
 
-    /// <summary>Keeps a change. A recipe, a brew or a kept plan that is changed gets a sheet of its own.</summary>
+    /// <summary>Keeps a change. A recipe, a brew or a kept plan that is changed gets a stored plan of its own.</summary>
     /// <param name="plan">The plan as it was read.</param>
     /// <param name="state">What came of the change.</param>
     /// <param name="what">What was changed, in a few words.</param>
@@ -101,16 +101,16 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
     /// <returns>The plan after it; null where somebody else has changed it meanwhile, so that it has to be worked out anew.</returns>
     public Task<OpenPlan?> ChangeAsync(OpenPlan plan, PlanState state, string what, PlanWish wish, CancellationToken ct) => AtomicallyAsync(plan, async () =>
     {
-        var sheet = await SheetToChangeAsync(plan, ct);
-        var position = sheet.Position + 1;
-        await db.Turns.Where(turn => turn.SheetId == sheet.Id && (turn.Position >= position || turn.Position < position - MostTurns)).ExecuteDeleteAsync(ct);
-        db.Turns.Add(new PlanTurn { SheetId = sheet.Id, Position = position, StateJson = Detached(plan, state).ToJson(), What = Short(what), AtMs = NowMs });
-        sheet.Position = position;
-        Touch(sheet, wish);
-        return sheet.Id;
+        var stored = await StoredToChangeAsync(plan, ct);
+        var position = stored.Position + 1;
+        await db.Revisions.Where(revision => revision.StoredPlanId == stored.Id && (revision.Position >= position || revision.Position < position - MostRevisions)).ExecuteDeleteAsync(ct);
+        db.Revisions.Add(new PlanRevision { StoredPlanId = stored.Id, Position = position, StateJson = Detached(plan, state).ToJson(), What = Short(what), AtMs = NowMs });
+        stored.Position = position;
+        Touch(stored, wish);
+        return stored.Id;
     }, wish, ct);
 
-    /// <summary>Goes back a turn (−1) or forth (+1).</summary>
+    /// <summary>Goes back a revision (−1) or forth (+1).</summary>
     /// <param name="plan">The plan as it was read.</param>
     /// <param name="by">Which way.</param>
     /// <param name="wish">Whose, and its key.</param>
@@ -118,17 +118,17 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
     /// <returns>The plan after it; null where somebody else has changed it meanwhile.</returns>
     public async Task<OpenPlan?> StepAsync(OpenPlan plan, int by, PlanWish wish, CancellationToken ct)
     {
-        if (plan.Sheet is null || plan.Kept || (by < 0 ? plan.Undo : plan.Redo) is null)
+        if (plan.Stored is null || plan.Kept || (by < 0 ? plan.Undo : plan.Redo) is null)
         {
             return plan;
         }
 
         return await AtomicallyAsync(plan, async () =>
         {
-            var sheet = await SheetToChangeAsync(plan, ct);
-            sheet.Position += by;
-            Touch(sheet, wish);
-            return sheet.Id;
+            var stored = await StoredToChangeAsync(plan, ct);
+            stored.Position += by;
+            Touch(stored, wish);
+            return stored.Id;
         }, wish, ct);
     }
 
@@ -139,16 +139,16 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
     /// <returns>The plan after it; null where somebody else has changed it meanwhile.</returns>
     public async Task<OpenPlan?> AcceptAsync(OpenPlan plan, PlanWish wish, CancellationToken ct)
     {
-        if (plan.Sheet is null || plan.Kept)
+        if (plan.Stored is null || plan.Kept)
         {
             return plan;
         }
 
         return await AtomicallyAsync(plan, async () =>
         {
-            var sheet = await SheetToChangeAsync(plan, ct);
-            sheet.AcceptedJson = plan.State.ToJson();
-            return sheet.Id;
+            var stored = await StoredToChangeAsync(plan, ct);
+            stored.AcceptedJson = plan.State.ToJson();
+            return stored.Id;
         }, wish, ct);
     }
 
@@ -163,13 +163,13 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
     /// <returns>The kept plan; null where somebody else has changed it meanwhile.</returns>
     public Task<OpenPlan?> KeepAsync(OpenPlan plan, PlanState state, string name, string what, string why, PlanWish wish, CancellationToken ct) => AtomicallyAsync(plan, async () =>
     {
-        var sheet = await SheetToChangeAsync(plan, ct);
+        var stored = await StoredToChangeAsync(plan, ct);
         var json = Detached(plan, state).ToJson();
-        (sheet.Name, sheet.What, sheet.Why, sheet.KeptAtMs, sheet.AcceptedJson) = (name, what, why, NowMs, json);
-        Touch(sheet, wish);
-        var turn = await db.Turns.FirstAsync(row => row.SheetId == sheet.Id && row.Position == sheet.Position, ct);
-        turn.StateJson = json;
-        return sheet.Id;
+        (stored.Name, stored.What, stored.Why, stored.KeptAtMs, stored.AcceptedJson) = (name, what, why, NowMs, json);
+        Touch(stored, wish);
+        var revision = await db.Revisions.FirstAsync(row => row.StoredPlanId == stored.Id && row.Position == stored.Position, ct);
+        revision.StateJson = json;
+        return stored.Id;
     }, wish, ct);
 
     /// <summary>Adds a brew of a plan.</summary>
@@ -203,10 +203,10 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
         foreach (var recipe in recipes)
         {
             var state = PlanState.Of(recipe);
-            var sheet = await AddAsync(new OpenPlan(recipe.Id, null, state, state, null, null), recipe.Id, recipe.Name, ct);
-            sheet.ParentName = from;
-            sheet.KeptAtMs = NowMs;
-            ids.Add(sheet.Id);
+            var stored = await AddAsync(new OpenPlan(recipe.Id, null, state, state, null, null), recipe.Id, recipe.Name, ct);
+            stored.ParentName = from;
+            stored.KeptAtMs = NowMs;
+            ids.Add(stored.Id);
         }
 
         await db.SaveChangesAsync(ct);
@@ -216,16 +216,16 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
 
     /// <summary>Renames a kept plan.</summary>
     public Task RenameAsync(int id, string name, CancellationToken ct) =>
-        db.Sheets.Where(sheet => sheet.Id == id).ExecuteUpdateAsync(set => set.SetProperty(sheet => sheet.Name, name), ct);
+        db.Plans.Where(stored => stored.Id == id).ExecuteUpdateAsync(set => set.SetProperty(stored => stored.Name, name), ct);
 
     /// <summary>Takes a kept plan away, or brings it back.</summary>
     public Task RemoveAsync(int id, bool removed, CancellationToken ct)
     {
         long? atMs = removed ? NowMs : null;
-        return db.Sheets.Where(sheet => sheet.Id == id).ExecuteUpdateAsync(set => set.SetProperty(sheet => sheet.RemovedAtMs, atMs), ct);
+        return db.Plans.Where(stored => stored.Id == id).ExecuteUpdateAsync(set => set.SetProperty(stored => stored.RemovedAtMs, atMs), ct);
     }
 
-    private static int? SheetId(string id) => int.TryParse(id, NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : null;
+    private static int? StoredPlanId(string id) => int.TryParse(id, NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : null;
 
     private static string Text(int id) => id.ToString(CultureInfo.InvariantCulture);
 
@@ -248,23 +248,23 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
     }
 
     /// <summary>
-    /// A new sheet's states stand without the unknown members of the recipe it comes from; those of a sheet that is there
+    /// A new stored plan's states stand without the unknown members of the recipe it comes from; those of a stored plan that is there
     /// already do.
     /// </summary>
-    private static PlanState Detached(OpenPlan plan, PlanState state) => plan.Sheet is null ? Detached(state, new ExtraMembers()) : state;
+    private static PlanState Detached(OpenPlan plan, PlanState state) => plan.Stored is null ? Detached(state, new ExtraMembers()) : state;
 
     private static PlanState Detached(PlanState state, ExtraMembers extra)
     {
-        // The origin first, so that every state of one sheet counts the members alike.
+        // The origin first, so that every state of one stored plan counts the members alike.
         var origin = extra.Detach(state.OriginRecipe());
         var present = extra.Detach(state.BaseRecipe());
         return extra.IsEmpty ? state : state with { Origin = RecipeWriter.Write(origin), Base = RecipeWriter.Write(present) };
     }
 
-    private void Touch(PlanSheet sheet, PlanWish wish) => (sheet.ChangedAtMs, sheet.BaristaId) = (NowMs, wish.BaristaId);
+    private void Touch(StoredPlan stored, PlanWish wish) => (stored.ChangedAtMs, stored.BaristaId) = (NowMs, wish.BaristaId);
 
-    private Task<string?> ExtraAsync(int sheetId, CancellationToken ct) =>
-        db.Extras.AsNoTracking().Where(row => row.SheetId == sheetId).Select(row => row.Json).FirstOrDefaultAsync(ct);
+    private Task<string?> ExtraAsync(int storedId, CancellationToken ct) =>
+        db.Extras.AsNoTracking().Where(row => row.StoredPlanId == storedId).Select(row => row.Json).FirstOrDefaultAsync(ct);
 
     /// <summary>Saves what was done, and that it was.</summary>
     private async Task FinishAsync(PlanWish wish, string address, CancellationToken ct)
@@ -293,60 +293,60 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
         }
 
         db.ChangeTracker.Clear();
-        return (await SheetAsync(id, ct))!;
+        return (await StoredAsync(id, ct))!;
     }
 
     private async Task<bool> StandsAsync(OpenPlan plan, CancellationToken ct) =>
-        plan.Sheet is not { } seen
-        || await db.Sheets.AnyAsync(row => row.Id == seen.Id && row.Position == seen.Position && row.KeptAtMs == seen.KeptAtMs
-            && db.Turns.Any(turn => turn.SheetId == seen.Id && turn.Position == seen.Position && turn.Id == plan.TurnId), ct);
+        plan.Stored is not { } seen
+        || await db.Plans.AnyAsync(row => row.Id == seen.Id && row.Position == seen.Position && row.KeptAtMs == seen.KeptAtMs
+            && db.Revisions.Any(revision => revision.StoredPlanId == seen.Id && revision.Position == seen.Position && revision.Id == plan.RevisionId), ct);
 
-    /// <summary>The sheet a change goes to: the plan's own, or a new one that begins with the plan as it lies.</summary>
-    private async Task<PlanSheet> SheetToChangeAsync(OpenPlan plan, CancellationToken ct)
+    /// <summary>The stored plan a change goes to: the plan's own, or a new one that begins with the plan as it lies.</summary>
+    private async Task<StoredPlan> StoredToChangeAsync(OpenPlan plan, CancellationToken ct)
     {
-        if (plan.Sheet is { } own && !plan.Kept)
+        if (plan.Stored is { } own && !plan.Kept)
         {
-            return await db.Sheets.FirstAsync(row => row.Id == own.Id, ct);
+            return await db.Plans.FirstAsync(row => row.Id == own.Id, ct);
         }
 
-        var sheet = await AddAsync(plan, plan.Sheet?.RecipeId ?? plan.State.OriginRecipe().Id, plan.Sheet?.Name ?? plan.State.BaseRecipe().Name, ct);
-        sheet.ParentId = plan.Sheet?.Id;
-        sheet.ParentName = plan.Sheet?.Name ?? plan.State.OriginRecipe().Name;
-        return sheet;
+        var stored = await AddAsync(plan, plan.Stored?.RecipeId ?? plan.State.OriginRecipe().Id, plan.Stored?.Name ?? plan.State.BaseRecipe().Name, ct);
+        stored.ParentId = plan.Stored?.Id;
+        stored.ParentName = plan.Stored?.Name ?? plan.State.OriginRecipe().Name;
+        return stored;
     }
 
-    private async Task<PlanSheet> AddAsync(OpenPlan plan, string recipeId, string name, CancellationToken ct)
+    private async Task<StoredPlan> AddAsync(OpenPlan plan, string recipeId, string name, CancellationToken ct)
     {
         var extra = new ExtraMembers();
-        var state = plan.Sheet is null ? Detached(plan.State, extra) : plan.State;
-        var accepted = plan.Sheet is null ? Detached(plan.Accepted, extra) : plan.Accepted;
-        var sheet = new PlanSheet { Name = name, RecipeId = recipeId, AcceptedJson = accepted.ToJson(), ChangedAtMs = NowMs };
-        sheet.Turns.Add(new PlanTurn { Position = 0, StateJson = state.ToJson(), What = "", AtMs = NowMs });
-        db.Sheets.Add(sheet);
+        var state = plan.Stored is null ? Detached(plan.State, extra) : plan.State;
+        var accepted = plan.Stored is null ? Detached(plan.Accepted, extra) : plan.Accepted;
+        var stored = new StoredPlan { Name = name, RecipeId = recipeId, AcceptedJson = accepted.ToJson(), ChangedAtMs = NowMs };
+        stored.Revisions.Add(new PlanRevision { Position = 0, StateJson = state.ToJson(), What = "", AtMs = NowMs });
+        db.Plans.Add(stored);
         await db.SaveChangesAsync(ct);
-        var extraJson = plan.Sheet is { } parent ? await ExtraAsync(parent.Id, ct) : extra.IsEmpty ? null : extra.ToJson();
+        var extraJson = plan.Stored is { } parent ? await ExtraAsync(parent.Id, ct) : extra.IsEmpty ? null : extra.ToJson();
         if (extraJson is not null)
         {
-            db.Extras.Add(new PlanExtra { SheetId = sheet.Id, Json = extraJson });
+            db.Extras.Add(new PlanExtra { StoredPlanId = stored.Id, Json = extraJson });
             await db.SaveChangesAsync(ct);
         }
 
-        return sheet;
+        return stored;
     }
 
-    private async Task<OpenPlan?> SheetAsync(int id, CancellationToken ct)
+    private async Task<OpenPlan?> StoredAsync(int id, CancellationToken ct)
     {
-        if (await db.Sheets.AsNoTracking().FirstOrDefaultAsync(row => row.Id == id, ct) is not { } sheet)
+        if (await db.Plans.AsNoTracking().FirstOrDefaultAsync(row => row.Id == id, ct) is not { } stored)
         {
             return null;
         }
 
-        // This turn for its state and what undoing it takes back, the next for what comes again.
-        var near = await db.Turns.AsNoTracking().Where(turn => turn.SheetId == id && turn.Position >= sheet.Position - 1 && turn.Position <= sheet.Position + 1)
-            .Select(turn => new { turn.Id, turn.Position, turn.What, StateJson = turn.Position == sheet.Position ? turn.StateJson : "" }).ToListAsync(ct);
-        var present = near.Find(turn => turn.Position == sheet.Position) ?? throw new UnreadableException("The change it stands at is not there.");
+        // This revision for its state and what undoing it takes back, the next for what comes again.
+        var near = await db.Revisions.AsNoTracking().Where(revision => revision.StoredPlanId == id && revision.Position >= stored.Position - 1 && revision.Position <= stored.Position + 1)
+            .Select(revision => new { revision.Id, revision.Position, revision.What, StateJson = revision.Position == stored.Position ? revision.StateJson : "" }).ToListAsync(ct);
+        var present = near.Find(revision => revision.Position == stored.Position) ?? throw new UnreadableException("The change it stands at is not there.");
         var state = PlanState.Read(present.StateJson);
-        var accepted = sheet.AcceptedJson == present.StateJson ? state : PlanState.Read(sheet.AcceptedJson);
+        var accepted = stored.AcceptedJson == present.StateJson ? state : PlanState.Read(stored.AcceptedJson);
         if ((state.Problem() ?? accepted.Problem()) is { } problem)
         {
             throw new UnreadableException(problem);
@@ -354,24 +354,24 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
 
         return new OpenPlan(
             Text(id),
-            sheet,
+            stored,
             state,
             accepted,
-            near.Exists(turn => turn.Position == sheet.Position - 1) ? present.What : null,
-            near.Find(turn => turn.Position == sheet.Position + 1)?.What)
+            near.Exists(revision => revision.Position == stored.Position - 1) ? present.What : null,
+            near.Find(revision => revision.Position == stored.Position + 1)?.What)
         {
-            TurnId = present.Id,
-            Parent = sheet.ParentId is { } parent ? await db.Sheets.AsNoTracking().FirstOrDefaultAsync(row => row.Id == parent, ct) : null,
+            RevisionId = present.Id,
+            Parent = stored.ParentId is { } parent ? await db.Plans.AsNoTracking().FirstOrDefaultAsync(row => row.Id == parent, ct) : null,
         };
     }
 
-    private async Task<PlanTurn?> LastReadableAsync(PlanSheet sheet, CancellationToken ct)
+    private async Task<PlanRevision?> LastReadableAsync(StoredPlan stored, CancellationToken ct)
     {
-        await foreach (var turn in db.Turns.AsNoTracking().Where(turn => turn.SheetId == sheet.Id && turn.Position <= sheet.Position).OrderByDescending(turn => turn.Position).AsAsyncEnumerable().WithCancellation(ct))
+        await foreach (var revision in db.Revisions.AsNoTracking().Where(revision => revision.StoredPlanId == stored.Id && revision.Position <= stored.Position).OrderByDescending(revision => revision.Position).AsAsyncEnumerable().WithCancellation(ct))
         {
-            if (Unreadable(turn.StateJson) is null)
+            if (Unreadable(revision.StateJson) is null)
             {
-                return turn;
+                return revision;
             }
         }
 

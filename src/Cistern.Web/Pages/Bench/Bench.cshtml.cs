@@ -41,7 +41,7 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
     public IReadOnlyList<ShelfRow> Due { get; private set; } = [];
 
     /// <summary>The barista's own plans, the newest first.</summary>
-    public IReadOnlyList<Data.Plans.PlanSheet> Own { get; private set; } = [];
+    public IReadOnlyList<Data.Plans.StoredPlan> Own { get; private set; } = [];
 
     public async Task<IActionResult> OnGetAsync(CancellationToken ct)
     {
@@ -106,7 +106,7 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
         again.CoffeeName = before.CoffeeName;
         again.PlaceName = before.PlaceName;
         again.GrindText = before.GrindText;
-        again.SheetId = before.SheetId;
+        again.StoredPlanId = before.StoredPlanId;
         again.FilterStockId = before.FilterStockId;
         return Redirect(await plans.BrewAsync(again, wish, ct) is { } begun ? $"/brew/{begun}" : await plans.DoneAsync(wish.Job, ct) ?? "/");
     }

@@ -12,7 +12,7 @@ public sealed class BrokenModel(PlanStore store) : PageModel
     public BrokenPlan Plan { get; private set; } = null!;
 
     /// <summary>The recipe of the library it goes back to, where there is one.</summary>
-    public Recipe? Origin => RecipeLibrary.Find(Plan.Sheet.RecipeId);
+    public Recipe? Origin => RecipeLibrary.Find(Plan.Stored.RecipeId);
 
     public async Task<IActionResult> OnGetAsync(string id, CancellationToken ct)
     {
@@ -28,7 +28,7 @@ public sealed class BrokenModel(PlanStore store) : PageModel
     /// <summary>Back to the last change that can be read.</summary>
     public async Task<IActionResult> OnPostAsync(string id, CancellationToken ct)
     {
-        if (await store.FindBrokenAsync(id, ct) is { } broken && !await store.MendAsync(broken.Sheet.Id, ct))
+        if (await store.FindBrokenAsync(id, ct) is { } broken && !await store.MendAsync(broken.Stored.Id, ct))
         {
             Plan = broken;
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
@@ -40,5 +40,5 @@ public sealed class BrokenModel(PlanStore store) : PageModel
 
     /// <summary>What stands there, as it stands.</summary>
     public async Task<IActionResult> OnGetRawAsync(string id, CancellationToken ct) =>
-        await store.FindBrokenAsync(id, ct) is { } broken ? File(Encoding.UTF8.GetBytes(broken.Raw), "application/json", FormattableString.Invariant($"plan-{broken.Sheet.Id}.json")) : NotFound();
+        await store.FindBrokenAsync(id, ct) is { } broken ? File(Encoding.UTF8.GetBytes(broken.Raw), "application/json", FormattableString.Invariant($"plan-{broken.Stored.Id}.json")) : NotFound();
 }

@@ -37,7 +37,7 @@ public sealed class CardModel(CisternDb db, PlanStore store, BenchContext bench,
         Size = size == "a5" ? "a5" : "a6";
         Format = await bench.FormatAsync(ct);
         Plan = PlanSettings.Read(open.State, new PlanContext(await PlanShelf.LoadAsync(db, open.State, ct), Format, bench.Today, model), Request.Query);
-        Name = open.Sheet?.Name ?? Plan.Recipe.Name;
+        Name = open.Stored?.Name ?? Plan.Recipe.Name;
         return Page();
     }
 }

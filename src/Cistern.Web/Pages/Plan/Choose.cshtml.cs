@@ -43,10 +43,10 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, BenchContext benc
     public IReadOnlyList<Choice> Choices { get; private set; } = [];
 
     /// <summary>The barista's own plans.</summary>
-    public IReadOnlyList<PlanSheet> Own { get; private set; } = [];
+    public IReadOnlyList<StoredPlan> Own { get; private set; } = [];
 
     /// <summary>One just taken away, which can be brought back.</summary>
-    public PlanSheet? Removed { get; private set; }
+    public StoredPlan? Removed { get; private set; }
 
     /// <summary>What is wrong with a file that was to be taken in.</summary>
     public IReadOnlyList<Finding> Findings { get; private set; } = [];
@@ -55,7 +55,7 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, BenchContext benc
     public string ImportText { get; private set; } = "";
 
     /// <summary>A name that will not do, as it was typed, and the plan it was for; 0 where none was refused.</summary>
-    public (int Sheet, string Name) Refused { get; private set; }
+    public (int Stored, string Name) Refused { get; private set; }
 
     /// <summary>How many came in with the last file.</summary>
     public int Imported { get; private set; }
@@ -105,48 +105,48 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, BenchContext benc
         return ids.Count == 1 ? Redirect($"/plan/{ids[0]}") : Redirect($"/plan?imported={ids.Count}#own");
     }
 
-    public Task<IActionResult> OnPostRemoveAsync(int sheet, CancellationToken ct) => ChangeAsync(sheet, async () =>
+    public Task<IActionResult> OnPostRemoveAsync(int stored, CancellationToken ct) => ChangeAsync(stored, async () =>
     {
-        await store.RemoveAsync(sheet, removed: true, ct);
-        return $"/plan?removed={sheet}#own";
+        await store.RemoveAsync(stored, removed: true, ct);
+        return $"/plan?removed={stored}#own";
     }, ct);
 
-    public Task<IActionResult> OnPostRestoreAsync(int sheet, CancellationToken ct) => ChangeAsync(sheet, async () =>
+    public Task<IActionResult> OnPostRestoreAsync(int stored, CancellationToken ct) => ChangeAsync(stored, async () =>
     {
-        await store.RemoveAsync(sheet, removed: false, ct);
+        await store.RemoveAsync(stored, removed: false, ct);
         return "/plan#own";
     }, ct);
 
-    public async Task<IActionResult> OnPostRenameAsync(int sheet, string? name, CancellationToken ct)
+    public async Task<IActionResult> OnPostRenameAsync(int stored, string? name, CancellationToken ct)
     {
         if (name?.Trim() is { Length: > 0 } good && PlainText.Problem(good, 200, lines: false) is null)
         {
-            return await ChangeAsync(sheet, async () =>
+            return await ChangeAsync(stored, async () =>
             {
-                await store.RenameAsync(sheet, good, ct);
+                await store.RenameAsync(stored, good, ct);
                 return "/plan#own";
             }, ct);
         }
 
-        Refused = (sheet, name ?? "");
+        Refused = (stored, name ?? "");
         Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
         await LoadAsync(ct);
         return Page();
     }
 
-    public Task<IActionResult> OnPostDuplicateAsync(int sheet, CancellationToken ct) => ChangeAsync(sheet, async () =>
+    public Task<IActionResult> OnPostDuplicateAsync(int stored, CancellationToken ct) => ChangeAsync(stored, async () =>
     {
-        var open = (await store.FindAsync(sheet.ToString(CultureInfo.InvariantCulture), ct))!;
-        var name = $"{open.Sheet!.Name}, a copy";
+        var open = (await store.FindAsync(stored.ToString(CultureInfo.InvariantCulture), ct))!;
+        var name = $"{open.Stored!.Name}, a copy";
         var wish = new PlanWish(JobKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
         return await store.KeepAsync(open, open.State, name.Length > 200 ? name[..200] : name, "", "", wish, ct) is { } copy
             ? $"/plan/{copy.Id}"
             : await store.DoneAsync(wish.Job, ct) ?? "/plan#own";
     }, ct);
 
-    private async Task<IActionResult> ChangeAsync(int sheet, Func<Task<string>> change, CancellationToken ct)
+    private async Task<IActionResult> ChangeAsync(int stored, Func<Task<string>> change, CancellationToken ct)
     {
-        return await db.Sheets.AnyAsync(row => row.Id == sheet && row.KeptAtMs != null, ct) ? Redirect(await change()) : NotFound();
+        return await db.Plans.AnyAsync(row => row.Id == stored && row.KeptAtMs != null, ct) ? Redirect(await change()) : NotFound();
     }
 
     private static async Task<(byte[] Bytes, string From)> ReadAsync(IFormFile? file, string? text, CancellationToken ct)
@@ -169,7 +169,7 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, BenchContext benc
         Own = await store.KeptAsync(ct);
         Imported = int.TryParse(Request.Query["imported"], NumberStyles.None, CultureInfo.InvariantCulture, out var imported) ? imported : 0;
         Removed = int.TryParse(Request.Query["removed"], NumberStyles.None, CultureInfo.InvariantCulture, out var removed)
-            ? await db.Sheets.AsNoTracking().FirstOrDefaultAsync(sheet => sheet.Id == removed && sheet.RemovedAtMs != null, ct) : null;
+            ? await db.Plans.AsNoTracking().FirstOrDefaultAsync(stored => stored.Id == removed && stored.RemovedAtMs != null, ct) : null;
         ReadWish();
         Choices = Choosing.Of(RecipeLibrary.All, Wish, model);
     }

@@ -41,7 +41,7 @@ public sealed class CompareModel(CisternDb db, PlanStore store, BenchContext ben
 
         List<(string Id, string Name)> choices =
         [
-            .. (await store.KeptAsync(ct)).Select(sheet => (Id: FormattableString.Invariant($"{sheet.Id}"), $"{sheet.Name}, your own")),
+            .. (await store.KeptAsync(ct)).Select(stored => (Id: FormattableString.Invariant($"{stored.Id}"), $"{stored.Name}, your own")),
             .. RecipeLibrary.All.Select(recipe => (recipe.Id, $"{recipe.Name}, {StepWording.Family(recipe.Brewer.Family)}")),
         ];
         foreach (var (id, forecast) in new[] { (a, First), (b, Second) })
@@ -83,14 +83,14 @@ public sealed class CompareModel(CisternDb db, PlanStore store, BenchContext ben
             return null;
         }
 
-        if (open.Sheet is null)
+        if (open.Stored is null)
         {
             return model.Run(open.State.OriginRecipe());
         }
 
         var forecast = PlanSettings.Read(open.State, new PlanContext(await PlanShelf.LoadAsync(db, open.State, ct), Format, bench.Today, model), []).Forecast;
-        return forecast with { Recipe = forecast.Recipe with { Name = NameOf(open.Sheet) } };
+        return forecast with { Recipe = forecast.Recipe with { Name = NameOf(open.Stored) } };
     }
 
-    private static string NameOf(PlanSheet sheet) => sheet.KeptAtMs is null ? $"{sheet.Name}, changed" : sheet.Name;
+    private static string NameOf(StoredPlan stored) => stored.KeptAtMs is null ? $"{stored.Name}, changed" : stored.Name;
 }

@@ -103,7 +103,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
     /// <summary>Whether it may be brewed.</summary>
     public bool CanBrew => !Events.Any(one => one.Stops) && Findings.All(finding => finding.Severity != Severity.Error);
 
-    public string Name => Open.Sheet?.Name ?? Settings.Recipe.Name;
+    public string Name => Open.Stored?.Name ?? Settings.Recipe.Name;
 
     public Forecast Forecast => Settings.Forecast;
 
@@ -255,8 +255,8 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
 
             var recipe = await store.WholeAsync(Open, Settings.Recipe with { Name = Name }, ct);
             var brew = BrewPlan.Of(Forecast with { Recipe = recipe }, bench.NowMs);
-            brew.SheetId = Open.Sheet?.Id;
-            brew.Why = Open.Kept ? Open.Sheet!.Why : "";
+            brew.StoredPlanId = Open.Stored?.Id;
+            brew.Why = Open.Kept ? Open.Stored!.Why : "";
             brew.FilterStockId = Shelf.Filters.FirstOrDefault(stock => stock.Fits(Settings.Recipe.Brewer))?.Id;
             brew.BaristaId = wish.BaristaId;
             brew.BagId = Settings.Bag?.Id;
@@ -339,7 +339,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
         }
 
         await WorkOutAsync(ct);
-        if (Open.Sheet is not null && Request.Form.Value("preview") != "1")
+        if (Open.Stored is not null && Request.Form.Value("preview") != "1")
         {
             Response.Headers["HX-Replace-Url"] = $"/plan/{Open.Id}";
         }
@@ -348,7 +348,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
         return Page();
     }
 
-    /// <summary>Undo, redo and accept change the sheet, not the recipe.</summary>
+    /// <summary>Undo, redo and accept change the stored, not the recipe.</summary>
     /// <returns>Whether it was done; null where none of them was asked for.</returns>
     private async Task<bool?> WentAsync(PlanWish wish, CancellationToken ct)
     {
@@ -430,13 +430,13 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
         Open = open;
         Format = await bench.FormatAsync(ct);
         Shelf = await PlanShelf.LoadAsync(db, open.State, ct);
-        if (open.Sheet is null && open.State.PlaceId is null)
+        if (open.Stored is null && open.State.PlaceId is null)
         {
             Open = open with { State = open.State with { PlaceId = PlanSettings.Nearest(open.State.OriginRecipe(), Shelf) } };
         }
 
-        // Only a plan that nobody has changed yet is opened with a query; once it is a sheet, the sheet says it all.
-        From = open.Sheet is null || open.Kept ? from : "";
+        // Only a plan that nobody has changed yet is opened with a query; once it is a stored, the stored says it all.
+        From = open.Stored is null || open.Kept ? from : "";
         var state = Open.State;
         if (!ReferenceEquals(values, Request.Query) && From.Length > 0)
         {
@@ -458,7 +458,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
         var confidence = Heavy ? Task.FromResult((Bands, SlackOf)) : Task.Run(() => (Confidence.Of(Forecast), Slack.Of(Forecast)), ct);
         Findings = RecipeChecker.Check(Settings.Recipe);
         Events = [.. Forecast.Events.Select(one => EventWording.Of(one, Forecast, Format))];
-        Accepted = Open.Accepted.PlaceId is null && Open.Sheet is null
+        Accepted = Open.Accepted.PlaceId is null && Open.Stored is null
             ? model.Run(Open.Accepted.OriginRecipe())
             : PlanSettings.Read(Open.Accepted, Context, []).Forecast;
         Changed = Differences.Between(Accepted, Forecast, Format);
