@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Collections.Immutable;
 using System.Text.Json;
 using System.Text.Json.Serialization;
@@ -296,6 +297,7 @@ public sealed class BrewRunTests
         Assert.Equal(0.4, (drain.HighS - drain.LowS) / ((drain.HighS + drain.LowS) / 2), 0.001);
         var tube = RecipeLibrary.Find("tp-upright-short")!;
         var pressed = Of(tube, timing => timing.EndS - 8);
+        Assert.Equal(-3, pressed.Single(one => one.Of == FlowOf.Press).OffS, 0.01);
         Assert.Equal((FlowPlace.Under, 20, 35, true), pressed.Where(one => one.Of == FlowOf.Press).Select(one => (one.Place, one.LowS, one.HighS, one.Set)).Single());
         Assert.Equal((70, 95, true), pressed.Where(one => one.Of == FlowOf.Finish).Select(one => (one.LowS, one.HighS, one.Set)).Single());
         var soak = Of(RecipeLibrary.Find("ld-long-soak-iced")!, timing => timing.EndS).Single(one => one.Of == FlowOf.Release);
@@ -303,6 +305,27 @@ public sealed class BrewRunTests
         var settled = Of(RecipeLibrary.Find("fp-long-settle")!, timing => timing.EndS).Single(one => one.Of == FlowOf.Release);
         // A wait that may last from 200 to 420 s lets the plunge begin then.
         Assert.Equal((288 + 200, 288 + 420, true), (Math.Round(settled.LowS), Math.Round(settled.HighS), settled.Set));
+    }
+
+    [Theory]
+    [InlineData("vd-coffee-first")]
+    [InlineData("si-whirl")]
+    public void A_little_tide_is_the_vessels_lane_in_a_hundred_columns(string id)
+    {
+        var forecast = ForecastModel.Published.Run(RecipeLibrary.Find(id)!);
+        var points = TinyTide.Points(forecast).Split(' ').Select(point => point.Split(',')).Select(point => (X: double.Parse(point[0], CultureInfo.InvariantCulture), Y: double.Parse(point[1], CultureInfo.InvariantCulture))).ToList();
+        Assert.Equal([(100, 24), (0, 24)], points[^2..]);
+        Assert.Equal((0, 100), (points[0].X, points[^3].X));
+        double Held(Sample sample) => sample.ContactWaterG + sample.AnnulusG;
+        var (fromS, toS) = (forecast.Series[0].TimeS, forecast.Series[^1].TimeS);
+        var mostG = forecast.Series.Max(Held);
+        Assert.Equal(1, points.Min(point => point.Y), 0.001);
+        foreach (var (x, y) in points[..^2].Where((_, i) => i % 7 == 3))
+        {
+            // A column is as wide as a hundredth of the brew: the level may be anything it was within it.
+            var within = forecast.Series.Where(sample => Math.Abs(sample.TimeS - (fromS + (x / 100 * (toS - fromS)))) <= (toS - fromS) / 190).Select(Held).ToList();
+            Assert.InRange((24 - y) / 23 * mostG, within.Min() - (0.06 * mostG / 23) - 0.01, within.Max() + (0.06 * mostG / 23) + 0.01);
+        }
     }
 
     [Fact]
