@@ -21,6 +21,16 @@ test('nobody presses: the release calls on its own page, on every other one and 
   await expect(page.locator('body')).toHaveAttribute('data-cue', /^late 7/);
   await expect(other.locator('#alarm')).toContainText('Set it on the server now: Coffee below', { timeout: 8_000 });
   await expect(other).toHaveTitle(/Set it on the server now/);
+  // It lies over the end of a page, and all of the page can be scrolled clear of it.
+  await other.goto(`${server.url}/plan/fp-bloomed`);
+  await expect(other.locator('#alarm')).toBeVisible({ timeout: 8_000 });
+  for (const place of ['#brew-this', 'footer a >> nth=-1']) {
+    await other.locator(place).scrollIntoViewIfNeeded();
+    expect(await other.locator(place).evaluate((element) => {
+      const { left, top, width, height } = element.getBoundingClientRect();
+      return element.contains(document.elementFromPoint(left + width / 2, top + height / 2));
+    }), place).toBe(true);
+  }
   await other.locator('#alarm a').click();
   await ready(other);
   await other.locator('#done').click();
