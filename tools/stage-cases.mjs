@@ -13,7 +13,7 @@ const { stageOf } = await import(data(module('stage').replace("'./clock.js'", JS
 const server = new Server(true);
 await server.start();
 const zero = 1_700_000_000_000;
-const says = (stage) => [stage.verb, stage.target, stage.countdown, stage.mood, stage.about, stage.then, stage.action ? `${stage.action.kind} ${stage.action.step} ${stage.action.word}` : ''];
+const says = (stage) => [stage.verb, stage.target, stage.countdown, stage.mood, stage.about, stage.then, stage.action ? `${stage.action.kind} ${stage.action.step} ${stage.action.word}` : '', stage.beforehand];
 const brews = {
   'fp-long-settle': [[[], [0, 75]], [[['ready', 0], ['ready', 1], ['ready', 2]], [0]], [[['start', 3, 0]], [0, 5, 17.9, 20, 28, 40, 100, 271, 280, 400, 500, 557.8, 560, 690, 700, 720, 4000]], [[['start', 3, 0], ['still', 3, 19]], [30]], [[['start', 3, 0], ['begun', 9, 600]], [600, 603, 610, 620, 700]]],
   'tp-upright-short': [[[['start', 3, 0]], [13, 30, 54.8, 56, 90]], [[['start', 3, 0], ['begun', 6, 57]], [57, 70, 83, 84, 140]], [[['start', 3, 0], ['begun', 6, 57], ['done', 6, 88]], [89, 200]]],

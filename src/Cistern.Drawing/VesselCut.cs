@@ -22,7 +22,18 @@ public static class VesselCut
     /// <param name="forecast">A forecast with its series.</param>
     /// <param name="atS">The moment, s on the clock.</param>
     /// <param name="labels">Words and units.</param>
-    public static string Draw(Forecast forecast, double atS, TideLabels labels) => new Drawing(forecast, atS, labels).Draw();
+    public static string Draw(Forecast forecast, double atS, TideLabels labels) => new Drawing(forecast, atS, labels, null).Draw();
+
+    /// <summary>Draws the vessel while it is made ready: what has not been done yet is not shown, whenever it is planned.</summary>
+    /// <param name="forecast">A forecast with its series.</param>
+    /// <param name="made">How many of its first steps have been done.</param>
+    /// <param name="labels">Words and units.</param>
+    public static string DrawMadeReady(Forecast forecast, int made, TideLabels labels)
+    {
+        // Just before its end: what follows at the same moment has not been done.
+        var atS = made > 0 ? forecast.Timings[made - 1].EndS - 0.01 : double.NegativeInfinity;
+        return new Drawing(forecast, Math.Max(forecast.Series[0].TimeS, atS), labels, made).Draw();
+    }
 
     private sealed class Drawing
     {
@@ -34,6 +45,10 @@ public static class VesselCut
         private readonly Brewer brewer;
         private readonly Svg svg = new();
         private readonly double atS;
+        private readonly int? made;
+
+        /// <summary>Water that stands in a siphon's bulb until its chamber is seated, g.</summary>
+        private readonly double notRisenG;
         private readonly bool cone;
         private readonly double heightMm;
         private readonly double pxPerMm;
@@ -42,15 +57,19 @@ public static class VesselCut
         private readonly double centreX = 112;
         private readonly double topY = 30;
 
-        public Drawing(Forecast forecast, double atS, TideLabels labels)
+        public Drawing(Forecast forecast, double atS, TideLabels labels, int? made)
         {
             this.forecast = forecast;
             this.labels = labels;
             this.atS = atS;
+            this.made = made;
             brewer = forecast.Recipe.Brewer;
             vessel = Vessel.Of(brewer);
-            sample = forecast.At(atS);
-            state = VesselState.At(forecast, atS);
+            var steps = forecast.Recipe.Steps;
+            var count = made ?? steps.Length;
+            sample = steps.Take(count).Any(step => step is Step.AddCoffee || Verb.TraitsOf(step).BringsWater) ? forecast.At(atS) : default;
+            state = VesselState.At(forecast, made is null ? atS : double.PositiveInfinity, made);
+            notRisenG = steps.Skip(count).OfType<Step.SeatChamber>().Sum(chamber => chamber.WaterG);
             cone = brewer.Family is VesselFamily.ValveDripper or VesselFamily.LeverDripper;
             heightMm = MmOf(brewer.CapacityMl);
             // Vessel and what stands below it share one scale; the server is drawn as deep as its drink needs.
@@ -75,7 +94,7 @@ public static class VesselCut
 
         public string Draw()
         {
-            var words = $"At {TideLabels.Clock(atS)}: {labels.Mass(sample.ContactWaterG + sample.AnnulusG)} {labels.Vessel}, {labels.Mass(sample.CupWaterG + sample.CupSolidsG)} in the cup";
+            var words = $"{(made is null ? $"At {TideLabels.Clock(atS)}" : "Making ready")}: {labels.Mass(sample.ContactWaterG + sample.AnnulusG)} {labels.Vessel}, {labels.Mass(sample.CupWaterG + sample.CupSolidsG)} in the cup";
             svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {WidthPx} {HeightPx}\" class=\"cut tide\" role=\"img\" aria-label=\"{Svg.Encode(words)}\">");
             DrawContents();
             DrawWall();
@@ -211,7 +230,7 @@ public static class VesselCut
         {
             var radius = BulbMm / 2 * pxPerMm;
             var centreY = BottomY + (10 * pxPerMm) + radius;
-            var belowG = sample.CupWaterG + sample.CupSolidsG + (sample.ContactWaterG > 0 ? 12 : 0);
+            var belowG = sample.CupWaterG + sample.CupSolidsG + (sample.ContactWaterG > 0 ? 12 : 0) + notRisenG;
             var fullG = brewer.CapacityMl;
             svg.Add($"<path class=\"cut-wall\" d=\"M{X(-4)} {BottomY}v{10 * pxPerMm}M{X(4)} {BottomY}v{10 * pxPerMm}\"/><circle class=\"cut-wall\" cx=\"{centreX}\" cy=\"{centreY}\" r=\"{radius}\"/>");
             // Height of a spherical segment that holds the share, by a few steps of Newton.

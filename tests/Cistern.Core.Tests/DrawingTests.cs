@@ -126,6 +126,30 @@ public sealed class DrawingTests
         Assert.DoesNotContain(staff.Zip(staff.Skip(1)), pair => pair.First.Y <= pair.Second.Y);
     }
 
+    [Theory]
+    [InlineData("si-whirl", 0, "390 g", false, false)]
+    [InlineData("si-whirl", 2, "390 g", true, false)]
+    [InlineData("si-whirl", 3, "12 g", true, true)]
+    public void A_siphons_water_stands_below_until_its_chamber_is_seated_and_the_flame_burns_once_it_is_lit(string id, int made, string below, bool flame, bool risen)
+    {
+        var forecast = ForecastModel.Published.Run(RecipeLibrary.Find(id)!);
+        var cut = Parse(VesselCut.DrawMadeReady(forecast, made, TideLabels.Plain));
+        var told = cut.Descendants().Where(node => (string?)node.Attribute("class") == "tide-strong").Select(node => node.Value).ToList();
+        Assert.Equal(flame, cut.Descendants().Any(node => (string?)node.Attribute("class") == "cut-flame"));
+        Assert.Equal(risen, cut.Descendants().Any(node => (string?)node.Attribute("class") == "tide-line"));
+        Assert.Contains(below, told);
+    }
+
+    [Fact]
+    public void What_has_not_been_made_ready_yet_is_not_in_the_vessel()
+    {
+        static int Layers(string id, int made, string layer) => Parse(VesselCut.DrawMadeReady(ForecastModel.Published.Run(RecipeLibrary.Find(id)!), made, TideLabels.Plain)).Descendants().Count(node => (string?)node.Attribute("class") == layer);
+        Assert.Equal((0, 1), (Layers("fp-bloomed", 1, "cut-grounds"), Layers("fp-bloomed", 2, "cut-grounds")));
+        // Water before coffee: poured, and nothing in it yet.
+        Assert.Equal((0, 1), (Layers("vd-water-first", 2, "tide-line"), Layers("vd-water-first", 3, "tide-line")));
+        Assert.Equal(0, Layers("vd-water-first", 3, "cut-grounds"));
+    }
+
     [Fact]
     public void The_plunger_goes_down_with_the_plunge_and_the_drink_into_the_server_with_the_drain()
     {

@@ -1,6 +1,7 @@
 // How far calls come off their moments, in a page that is in front and in one that is not. No test, for machines are noisy:
 // `node tests/browser/cue-times.mjs [minutes]` reports it. What is seen is noticed by the page's worker, five times a second;
 // what is heard is laid ahead on the audio clock, and is measured against the steady clock when its moment comes.
+// Without a display (`xvfb-run -a node …` gives one) Chromium calls every tab visible, and none can be hidden.
 import { execSync } from 'node:child_process';
 import { chromium } from '@playwright/test';
 import { Server } from './server.mjs';
@@ -8,7 +9,14 @@ import { Server } from './server.mjs';
 const minutes = Number(process.argv[2] ?? 10);
 const server = new Server(true);
 await server.start();
-const browser = await chromium.launch({ executablePath: execSync('command -v chromium').toString().trim(), args: ['--no-sandbox', '--autoplay-policy=no-user-gesture-required'] });
+const shown = Boolean(process.env.DISPLAY);
+const browser = await chromium.launch({
+  executablePath: execSync('command -v chromium').toString().trim(),
+  headless: !shown,
+  args: ['--no-sandbox', '--autoplay-policy=no-user-gesture-required'],
+  // What keeps a hidden tab's timers quick for tests is what must not be measured.
+  ignoreDefaultArgs: ['--disable-background-timer-throttling', '--disable-backgrounding-occluded-windows', '--disable-renderer-backgrounding', '--mute-audio'],
+});
 
 const measure = async (hidden) => {
   const context = await browser.newContext();

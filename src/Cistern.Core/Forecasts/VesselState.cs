@@ -14,11 +14,12 @@ public readonly record struct VesselState(bool Lid, double? PlungerShare, bool F
     /// <summary>The state at a moment of a forecast.</summary>
     /// <param name="forecast">The forecast.</param>
     /// <param name="atS">The moment, s on the clock.</param>
-    public static VesselState At(Forecast forecast, double atS)
+    /// <param name="made">While it is made ready: how many of the first steps have been done; what lies after them has not, whatever its time.</param>
+    public static VesselState At(Forecast forecast, double atS, int? made = null)
     {
         var recipe = forecast.Recipe;
         var state = new VesselState(false, null, false, false, recipe.Brewer.Position == TubePosition.Turned, false);
-        for (var i = 0; i < forecast.Timings.Length && forecast.Timings[i].StartS <= atS + 1e-6; i++)
+        for (var i = 0; i < (made ?? forecast.Timings.Length) && forecast.Timings[i].StartS <= atS + 1e-6; i++)
         {
             var timing = forecast.Timings[i];
             var share = timing.LengthS > 0 ? Math.Clamp((atS - timing.StartS) / timing.LengthS, 0, 1) : 1;

@@ -10,8 +10,9 @@ namespace Cistern.Web.Wording;
 /// <param name="Says">What a press says when it is over: <c>Poured</c>.</param>
 /// <param name="Begins">What a press says when it begins: <c>Open now</c>.</param>
 /// <param name="How">With what, along which path, and the author's note; empty where nothing is said.</param>
+/// <param name="Beforehand">What has to be done by the time it is due, where the parting begins with it: the server, the scale; else empty.</param>
 /// <param name="Signs">What is seen, heard and smelt, and what it means; the first is how it goes well.</param>
-public sealed record StepWords(string Verb, string GoingOn, string Target, string? Caution, string Says, string Begins, string How, IReadOnlyList<StepSign> Signs);
+public sealed record StepWords(string Verb, string GoingOn, string Target, string? Caution, string Says, string Begins, string How, string Beforehand, IReadOnlyList<StepSign> Signs);
 
 /// <summary>Puts steps into words.</summary>
 public static class StepWording
@@ -34,8 +35,27 @@ public static class StepWording
         }
 
         // A valve dripper's drain begins with a hand that sets it down, and goes on by itself.
-        var verb = step is Step.Drain && recipe.Brewer.Family == VesselFamily.ValveDripper && Core.Forecasts.Acts.ReleaseIndex(recipe) == index ? "Set it on the server" : words.Verb(step);
-        return new StepWords(verb, words.Verb(step), target, Cautions.For(recipe, step), words.Says(step), words.Begins(recipe, step), How(step), StepSigns.Of(recipe, step));
+        var release = Core.Forecasts.Acts.ReleaseIndex(recipe) == index;
+        var verb = step is Step.Drain && recipe.Brewer.Family == VesselFamily.ValveDripper && release ? "Set it on the server" : words.Verb(step);
+        return new StepWords(verb, words.Verb(step), target, Cautions.For(recipe, step), words.Says(step), words.Begins(recipe, step), How(step), release ? Beforehand(recipe, step) : "", StepSigns.Of(recipe, step));
+    }
+
+    /// <summary>What the hands do while it still stands, so that the parting can begin on its second.</summary>
+    private static string Beforehand(Recipe recipe, Step step)
+    {
+        var iced = recipe.Steps.OfType<Step.Ice>().Any(ice => ice.Where == IcePlace.Server);
+        var server = iced ? "have the server with its ice" : recipe.Steps.Any(one => one is Step.RinseFilter or Step.Preheat) ? "rinse water out of the server, and have it" : "have a server";
+        return (step, recipe.Brewer.Family) switch
+        {
+            (Step.Press, _) => $"{server} under it, all off the scale",
+            (Step.Flip, _) => $"{server} to hand, all off the scale",
+            (Step.Plunge, _) => "off the scale, on a firm surface",
+            (_, VesselFamily.ValveDripper) => $"{server} beside it",
+            (_, VesselFamily.LeverDripper) => $"{server} under it",
+            (_, VesselFamily.Siphon) => "have the stand for the top chamber and a damp cloth to hand",
+            (Step.Decant, _) => "have a server and a dry cloth to hand",
+            _ => "",
+        };
     }
 
     private static string How(Step step)

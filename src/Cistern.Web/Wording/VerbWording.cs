@@ -9,7 +9,7 @@ public sealed class VerbWording
     private static readonly FrozenDictionary<Type, VerbWording> ByType = new VerbWording[]
     {
         Of<Step.HeatWater>("Heat the water", "Hot enough", (recipe, step, format) => $"to {format.Temperature(step.ToC ?? recipe.Water.TemperatureC)}"),
-        Of<Step.RinseFilter>("Rinse the filter", "Rinsed", (_, step, _) => step.Hot ? "with hot water, then empty it" : "with cold water, then empty it"),
+        Of<Step.RinseFilter>("Rinse the filter", "Rinsed", (recipe, step, _) => $"with {(step.Hot ? "hot" : "cold")} water, then empty it{(recipe.Brewer.Family is VesselFamily.Siphon or VesselFamily.FrenchPress ? "" : " and the server")}"),
         Of<Step.Preheat>("Warm the vessel", "Warmed", (_, _, _) => "with hot water, then empty it"),
         Of<Step.Weigh>("Weigh", "Weighed", (recipe, _, format) => $"{format.Mass(recipe.Coffee.DoseG)} of coffee"),
         Of<Step.GrindCoffee>("Grind", "Ground", (recipe, _, format) => format.Mass(recipe.Coffee.DoseG)),

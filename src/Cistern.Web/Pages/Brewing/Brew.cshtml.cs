@@ -89,7 +89,16 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
     });
 
     /// <summary>The vessel as it stands now; a hair before, for a release that is waited for comes no sooner than now and has not come yet.</summary>
-    public string VesselSvg => VesselCut.Draw(Real, Run.ClockRuns ? Math.Clamp(NowS - 0.2, Real.Series[0].TimeS, Real.Series[^1].TimeS) : Real.Series[0].TimeS, Format.Labels(StepWording.InVessel(Recipe.Brewer.Family)));
+    public string VesselSvg
+    {
+        get
+        {
+            var labels = Format.Labels(StepWording.InVessel(Recipe.Brewer.Family));
+            return Run.ClockRuns
+                ? VesselCut.Draw(Real, Math.Clamp(NowS - 0.2, Real.Series[0].TimeS, Real.Series[^1].TimeS), labels)
+                : VesselCut.DrawMadeReady(Real, Run.Present?.Index ?? 0, labels);
+        }
+    }
 
     public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct)
     {

@@ -20,7 +20,8 @@ public sealed record StageAction(EntryKind Kind, int Step, string Word);
 /// <param name="Then">The next thing, small.</param>
 /// <param name="Words">The words of the step on stage, or null when all is over.</param>
 /// <param name="Action">What a press would say, or null.</param>
-public sealed record Stage(string Verb, string Target, string Countdown, string Mood, string About, string Then, StepWords? Words, StageAction? Action)
+/// <param name="Beforehand">What has to be done by the time the release comes, while what comes before it is on stage; else empty.</param>
+public sealed record Stage(string Verb, string Target, string Countdown, string Mood, string About, string Then, StepWords? Words, StageAction? Action, string Beforehand = "")
 {
     /// <summary>A window closes in its last seconds.</summary>
     private const double ClosingS = 20;
@@ -36,6 +37,23 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
     /// <param name="nowS">On its clock, s; before it runs, since it was opened or the last thing was made ready.</param>
     /// <param name="format">How figures are written.</param>
     public static Stage Of(Forecast forecast, BrewRun run, double nowS, FigureFormat format)
+    {
+        var stage = Doing(forecast, run, nowS, format);
+        return stage with { Beforehand = ToldBeforehand(forecast, run, stage.Mood, format) };
+    }
+
+    /// <summary>It is told in the last hold before the release, while the hands are free.</summary>
+    private static string ToldBeforehand(Forecast forecast, BrewRun run, string mood, FigureFormat format)
+    {
+        var steps = ConductPlan.Of(forecast).Steps;
+        var release = Acts.ReleaseIndex(forecast.Recipe);
+        return mood == "hold" && run.Present!.Index is var here && here <= release
+            && !steps[(here + 1)..Math.Max(here + 1, release)].Any(step => step.Ends == StepEnding.Clock || step.At is not null || step.Low is not null)
+            ? StepWording.Of(forecast.Recipe, release, format).Beforehand
+            : "";
+    }
+
+    private static Stage Doing(Forecast forecast, BrewRun run, double nowS, FigureFormat format)
     {
         var recipe = forecast.Recipe;
         var plan = ConductPlan.Of(forecast);

@@ -55,6 +55,8 @@ const draw = () => {
   setText(el('target'), stage.target);
   setText(el('how'), stage.step?.how ?? '');
   el('how').hidden = !stage.step?.how;
+  setText(el('beforehand'), stage.beforehand && `Meanwhile: ${stage.beforehand}`);
+  el('beforehand').hidden = !stage.beforehand;
   setText(el('caution'), stage.step?.caution ?? '');
   el('caution').hidden = !stage.step?.caution;
   setText(el('countdown-number'), stage.countdown);
@@ -77,7 +79,7 @@ const draw = () => {
   pace(run, now, stage.step);
   // What a screen reader is told: the verb and the target, not the seconds.
   setText(el('said'), `${`${stage.verb} ${stage.target}`.trim()}${stage.mood === 'call' ? `. ${stage.action?.word ?? ''}` : ''}`);
-  for (const [i, step] of [...el('all-steps').children].entries()) step.classList.toggle('at-hand', i === run.present?.index);
+  for (const step of el('all-steps').querySelectorAll('[data-step]')) step.classList.toggle('at-hand', Number(step.dataset.step) === run.present?.index);
   for (const svg of root.querySelectorAll('svg.tide')) {
     const { from, to, left: x0, right: x1 } = svg.dataset;
     const line = svg.querySelector('.tide-now');

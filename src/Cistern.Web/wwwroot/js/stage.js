@@ -18,8 +18,20 @@ const begin = (plan, index, due, low, now) => {
   return { kind: step.length > 0 ? 'begun' : 'done', step: index, word: step.begins + early };
 };
 
+/** What has to be done by the time the release comes; it is told in the last hold before it, while the hands are free. */
+const beforehandOf = ({ steps }, { present }, mood) => {
+  const release = steps.findIndex((step) => step.release);
+  const free = mood === 'hold' && present.index <= release && !steps.slice(present.index + 1, release).some((step) => step.ends === 'clock' || (step.at ?? step.low ?? null) !== null);
+  return free ? steps[release].beforehand : '';
+};
+
 /** @param now on the brew clock, s; before it runs, since the brew was opened or the last thing was made ready */
 export const stageOf = (plan, run, now) => {
+  const stage = doing(plan, run, now);
+  return { ...stage, beforehand: beforehandOf(plan, run, stage.mood) };
+};
+
+const doing = (plan, run, now) => {
   const { present } = run;
   if (!present) return { verb: 'Done', target: 'Taste it when it is cool enough', countdown: '', mood: 'over', about: '', then: '', step: null, action: null };
   const words = plan.steps[present.index];
