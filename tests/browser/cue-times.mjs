@@ -1,54 +1,66 @@
 // How far calls come off their moments, in a page that is in front and in one that is not. No test, for machines are noisy:
 // `node tests/browser/cue-times.mjs [minutes]` reports it. What is seen is noticed by the page's worker, five times a second;
 // what is heard is laid ahead on the audio clock, and is measured against the steady clock when its moment comes.
-// Without a display (`xvfb-run -a node …` gives one) Chromium calls every tab visible, and none can be hidden.
-import { execSync } from 'node:child_process';
-import { chromium } from '@playwright/test';
+// The browser is driven by its own protocol: Playwright keeps every tab awake and tells it that it is visible.
+import { spawn } from 'node:child_process';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import WebSocket from 'ws';
+import { open } from './kill-entries.mjs';
 import { Server } from './server.mjs';
 
-const minutes = Number(process.argv[2] ?? 10);
-const server = new Server(true);
-await server.start();
-const shown = Boolean(process.env.DISPLAY);
-const browser = await chromium.launch({
-  executablePath: execSync('command -v chromium').toString().trim(),
-  headless: !shown,
-  args: ['--no-sandbox', '--autoplay-policy=no-user-gesture-required'],
-  // What keeps a hidden tab's timers quick for tests is what must not be measured.
-  ignoreDefaultArgs: ['--disable-background-timer-throttling', '--disable-backgrounding-occluded-windows', '--disable-renderer-backgrounding', '--mute-audio'],
-});
+const sleep = (ms) => new Promise((wait) => setTimeout(wait, ms));
 
-const measure = async (hidden) => {
-  const context = await browser.newContext();
-  const page = await context.newPage();
-  // One that nobody answers calls every two seconds, for as long as it is asked.
-  await page.goto(`${server.url}/plan/ld-closed`);
-  await page.getByRole('button', { name: 'Brew this' }).click();
-  await page.waitForURL(/\/brew\/\d+$/);
-  await page.locator('#start').click();
-  await server.advance(140);
-  await page.waitForTimeout(3_000);
-  await page.evaluate(() => {
-    window.off = [];
-    new MutationObserver(() => window.off.push(document.body.dataset.cueOff.split(' ').map(Number))).observe(document.body, { attributes: true, attributeFilter: ['data-cue-off'] });
-  });
-  let state = 'visible';
-  if (hidden) {
-    const session = await context.newCDPSession(page);
-    await session.send('Emulation.setFocusEmulationEnabled', { enabled: false });
-    const other = await context.newPage();
-    await other.goto('about:blank');
-    await other.bringToFront();
-    state = await page.evaluate(() => document.visibilityState);
-  }
-  await new Promise((wait) => setTimeout(wait, minutes * 60_000));
-  const off = await page.evaluate(() => window.off);
-  await context.close();
-  const worst = (place) => Math.max(0, ...off.map((one) => Math.abs(one[place])));
-  const late = off.slice(-20);
-  return { page: hidden ? `behind another (${state})` : `in front (${state})`, calls: off.length, seenWorstMs: worst(0), heardWorstMs: worst(1), heardAtTheEndMs: Math.max(0, ...late.map((one) => Math.abs(one[1]))) };
+/** A browser with nothing switched off. */
+const launch = async () => {
+  const browser = spawn('chromium', ['--headless=new', '--no-sandbox', '--mute-audio', '--remote-debugging-port=0', `--user-data-dir=${mkdtempSync(join(tmpdir(), 'cistern-cues-'))}`, '--autoplay-policy=no-user-gesture-required', 'about:blank'], { stdio: ['ignore', 'ignore', 'pipe'] });
+  const port = await new Promise((found) => browser.stderr.on('data', (text) => {
+    const [, number] = /ws:\/\/127\.0\.0\.1:(\d+)/.exec(text) ?? [];
+    if (number) found(number);
+  }));
+  return { browser, tab: async (url) => (await fetch(`http://127.0.0.1:${port}/json/new?${url}`, { method: 'PUT' })).json() };
 };
 
-console.table(await Promise.all([measure(false), measure(true)]));
-await browser.close();
-await server.kill();
+/** Asks a tab to work something out, by a connection of its own that is closed again: one that stays open may keep it awake. */
+const ask = (tab, expression) => new Promise((done, failed) => {
+  const socket = new WebSocket(tab.webSocketDebuggerUrl);
+  socket.on('open', () => socket.send(JSON.stringify({ id: 1, method: 'Runtime.evaluate', params: { expression, returnByValue: true, userGesture: true } })));
+  socket.on('message', (text) => {
+    const { id, result } = JSON.parse(text);
+    if (id !== 1) return;
+    socket.close();
+    if (result.exceptionDetails) failed(new Error(result.exceptionDetails.exception.description));
+    else done(result.result.value);
+  });
+  socket.on('error', failed);
+});
+
+export const measure = async (server, hidden, minutes) => {
+  const { browser, tab } = await launch();
+  // One that nobody answers calls every two seconds, for as long as it is asked.
+  const id = await open(server, 'ld-closed');
+  const page = await tab(`${server.url}/brew/${id}`);
+  await sleep(3_000);
+  await ask(page, "document.dispatchEvent(new Event('pointerdown')); document.getElementById('start').click()");
+  await sleep(1_000);
+  await server.advance(140);
+  await sleep(4_000);
+  await ask(page, `window.off = [];
+    new MutationObserver(() => window.off.push(document.body.dataset.cueOff.split(' ').map((ms) => (ms === '' ? NaN : Number(ms))))).observe(document.body, { attributes: true, attributeFilter: ['data-cue-off'] })`);
+  if (hidden) await tab('about:blank');
+  await sleep(minutes * 60_000);
+  const state = await ask(page, 'document.visibilityState');
+  const off = JSON.parse(await ask(page, 'JSON.stringify(window.off)'));
+  browser.kill('SIGKILL');
+  const worst = (place, from = off) => Math.max(...from.map((one) => Math.abs(one[place] ?? NaN)));
+  return { page: state, calls: off.length, seenWorstMs: worst(0), heardWorstMs: worst(1), heardOver100Ms: off.filter((one) => Math.abs(one[1]) > 100).length, heardAtTheEndMs: worst(1, off.slice(-20)) };
+};
+
+if (process.argv[1] === import.meta.filename) {
+  const server = new Server(true);
+  await server.start();
+  const minutes = Number(process.argv[2] ?? 10);
+  console.table([await measure(server, false, minutes), await measure(server, true, minutes)]);
+  await server.kill();
+}

@@ -160,15 +160,22 @@ const soundOff = (atMs, now) => {
 };
 
 let before = null;
-/** What came since the last look: seen, said, shaken and noted, each once. Moments slept through are passed over, but for the last of a call that insists. */
+/**
+ * What came since the last look: seen, said, shaken and noted, each once. Moments slept through are passed over, but for the last of a call that insists.
+ * @returns {number} how long until the next call, ms
+ */
 export const look = () => {
   const now = serverNow();
+  let next = Infinity;
   const since = before === null || now - before > 3_000 ? now - 300 : before;
   before = now;
   for (const [id, brew] of brews) {
     if (!brew.plan || brew.state === 'Over') continue;
     for (const call of callsAhead(id, since)) {
-      if (call.atMs > now) break;
+      if (call.atMs > now) {
+        next = Math.min(next, call.atMs - now);
+        break;
+      }
       if (call.kind === 'tick') continue;
       const step = brew.plan.steps[call.index];
       if (wishes().vibration) buzz(call.kind);
@@ -181,6 +188,7 @@ export const look = () => {
     }
   }
   lay();
+  return next;
 };
 
 /** Tries one, whatever is wished: it is what the button is for. */

@@ -111,11 +111,16 @@ const keepTime = () => {
   if (ticking || brews.size === 0) return;
   ticking = true;
   const tick = () => {
-    look();
+    const next = look();
     draw();
+    return next;
   };
   try {
-    new Worker('/js/ticker.js').onmessage = tick;
+    const ticker = new Worker('/js/ticker.js');
+    ticker.onmessage = () => {
+      const next = tick();
+      if (next < 200) ticker.postMessage(next);
+    };
   } catch {
     setInterval(tick, 200);
   }
