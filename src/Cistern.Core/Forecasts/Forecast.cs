@@ -291,6 +291,10 @@ public sealed record Forecast(
     internal T Once<T>(Func<T> work)
         where T : class => Remembered is { } entry ? entry.Of(work) : work();
 
+    /// <summary>What is worked out from it and something asked beside it, once where it is remembered and the last that was asked is asked again.</summary>
+    internal T Latest<T>(object key, Func<T> work)
+        where T : class => Remembered is { } entry ? entry.Latest(key, work) : work();
+
     /// <summary>The figures that a changed recipe comes to with the same model.</summary>
     /// <exception cref="OperationCanceledException">The model was stopped.</exception>
     public Forecast Again(Recipe changed) => Model.Run(changed, Options with { WithSeries = false });

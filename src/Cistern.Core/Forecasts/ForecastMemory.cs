@@ -51,6 +51,7 @@ public sealed class ForecastMemory(int most = 200)
     internal sealed class Entry(Forecast forecast)
     {
         private readonly ConcurrentDictionary<Type, object> workedOut = new();
+        private readonly ConcurrentDictionary<Type, (object Key, object Value)> latest = new();
 
         public Forecast Forecast { get; } = forecast;
 
@@ -58,5 +59,17 @@ public sealed class ForecastMemory(int most = 200)
 
         public T Of<T>(Func<T> work)
             where T : class => (T)workedOut.GetOrAdd(typeof(T), _ => work());
+
+        public T Latest<T>(object key, Func<T> work)
+            where T : class
+        {
+            if (!latest.TryGetValue(typeof(T), out var held) || !held.Key.Equals(key))
+            {
+                held = (key, work());
+                latest[typeof(T)] = held;
+            }
+
+            return (T)held.Value;
+        }
     }
 }

@@ -122,15 +122,13 @@ public static class Choosing
     {
         var recipe = wish.Coffee is { } coffee ? written with { Coffee = coffee with { DoseG = written.Coffee.DoseG } } : written;
         var misfits = new List<Misfit>();
+        var forecast = model.Run(recipe);
         if (wish.DrinkMl is { } drinkMl)
         {
-            var drinkG = drinkMl * WaterPhysics.DensityGPerMl(60);
-            // To the tenth of a gram that a scale shows, coarse steps find the charge as well.
-            var charge = ChargeSolver.Solve(recipe, new ChargeWish(new Locks(Quantity.Drink, Quantity.Ratio), drinkG, Scaling.ChargeOf(recipe).Ratio, DrinkCounting.InTheCup), model.ForDifferences());
-            recipe = charge is { } found ? Scaling.To(recipe, found) : recipe;
+            forecast = forecast.Latest(drinkMl, () => model.Figures(ScaledTo(drinkMl, recipe, model)));
+            recipe = forecast.Recipe;
         }
 
-        var forecast = model.Figures(recipe);
         var totals = forecast.Totals;
         var handsS = HandsS(forecast);
         var washing = WashingOf(recipe.Brewer);
@@ -154,5 +152,14 @@ public static class Choosing
                 misfits.Add(misfit);
             }
         }
+    }
+
+    /// <summary>A recipe for another drink at its own ratio; as it is where no charge gives that drink.</summary>
+    private static Recipe ScaledTo(double drinkMl, Recipe recipe, ForecastModel model)
+    {
+        var drinkG = drinkMl * WaterPhysics.DensityGPerMl(60);
+        // To the tenth of a gram that a scale shows, coarse steps find the charge as well.
+        var charge = ChargeSolver.Solve(recipe, new ChargeWish(new Locks(Quantity.Drink, Quantity.Ratio), drinkG, Scaling.ChargeOf(recipe).Ratio, DrinkCounting.InTheCup), model.ForDifferences());
+        return charge is { } found ? Scaling.To(recipe, found) : recipe;
     }
 }

@@ -70,17 +70,13 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
     /// <summary>The last good brew of each coffee that stands on the shelf; one that nobody has scored so well is not shown.</summary>
     private async Task<IReadOnlyList<Data.Brews.Brew>> GoodAsync(CancellationToken ct)
     {
-        var coffees = await db.Bags.Where(bag => bag.RemovedAtMs == null && bag.UsedUpOn == null).OrderBy(bag => bag.Name).Select(bag => bag.Name).Take(MostCoffees).ToListAsync(ct);
-        var good = new List<Data.Brews.Brew>();
-        foreach (var coffee in coffees)
-        {
-            var brew = await db.Brews.AsNoTracking().Include(row => row.Tastings)
+        var ids = await db.Bags.Where(bag => bag.RemovedAtMs == null && bag.UsedUpOn == null).Select(bag => bag.Name).Distinct().OrderBy(name => name).Take(MostCoffees)
+            .Select(coffee => db.Brews
                 .Where(row => row.CoffeeName == coffee && row.State == BrewState.Finished).OrderByDescending(row => row.OpenedAtMs).Take(FarBack)
-                .Where(row => row.Tastings.Any(tasting => tasting.Score >= GoodScore)).OrderByDescending(row => row.OpenedAtMs).FirstOrDefaultAsync(ct);
-            good.AddRange(brew is null ? [] : [brew]);
-        }
-
-        return good;
+                .Where(row => row.Tastings.Any(tasting => tasting.Score >= GoodScore)).OrderByDescending(row => row.OpenedAtMs).Select(row => (int?)row.Id).FirstOrDefault())
+            .ToListAsync(ct);
+        var good = await db.Brews.AsNoTracking().Include(row => row.Tastings).Where(row => ids.Contains(row.Id)).ToListAsync(ct);
+        return [.. ids.OfType<int>().Select(id => good.Find(brew => brew.Id == id)).OfType<Data.Brews.Brew>()];
     }
 
     /// <summary>The same plan, from its beginning; or the cup as it was really brewed, made a plan.</summary>
