@@ -1,5 +1,6 @@
 using System.Globalization;
 using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Tests;
@@ -73,7 +74,40 @@ public sealed class ReferenceForecastTests
 
             // The last digit may differ between processors.
             var (was, isNow) = (double.Parse(value, CultureInfo.InvariantCulture), double.Parse(now[figure], CultureInfo.InvariantCulture));
-            Assert.True(Math.Abs(was - isNow) <= 2e-5 * Math.Abs(was), $"{figure}: was {value}, is {now[figure]}");
+            // Nor are bands and slack, which are differences of runs, quite as exact.
+            var within = figure.Item2.Contains(' ', StringComparison.Ordinal) ? 2e-3 : 2e-5;
+            Assert.True(was.Equals(isNow) || Math.Abs(was - isNow) <= within * Math.Abs(was), $"{figure}: was {value}, is {now[figure]}");
         }
+    }
+
+    [Fact]
+    public void A_series_as_csv_has_a_line_for_each_moment_and_ends_as_the_figures_do()
+    {
+        var forecasts = ((string[])["vd-coffee-first", "ld-split"]).Select(id => ForecastModel.Published.Run(RecipeLibrary.Find(id)!)).ToList();
+        using var text = new StringWriter();
+        ForecastFile.WriteSeries(text, forecasts);
+        var lines = text.ToString().Split('\n', StringSplitOptions.RemoveEmptyEntries);
+        Assert.Equal(1 + forecasts.Sum(forecast => forecast.Series.Length), lines.Length);
+        Assert.Equal(lines[0].Count(letter => letter == ','), lines[1].Count(letter => letter == ','));
+        foreach (var forecast in forecasts)
+        {
+            var last = lines.Last(line => line.StartsWith(forecast.Recipe.Id + ",", StringComparison.Ordinal)).Split(',').Select((cell, i) => (Name: lines[0].Trim().Split(',')[i], Cell: cell)).ToDictionary(cell => cell.Name, cell => cell.Cell);
+            Assert.Equal(forecast.Series[^1].TimeS, double.Parse(last["timeS"], CultureInfo.InvariantCulture), 0.001);
+            Assert.Equal(forecast.Series[^1].CupWaterG, double.Parse(last["cupWaterG"], CultureInfo.InvariantCulture), 0.001);
+            Assert.Equal(forecast.Series[^1].TemperatureC, double.Parse(last["temperatureC"], CultureInfo.InvariantCulture), 0.001);
+        }
+    }
+
+    [Fact]
+    public void A_vessel_that_overflows_before_the_clock_starts_says_so_at_its_moment()
+    {
+        // Water before coffee: it is in before 0:00, and the dose lifts it over the rim at 0:00.
+        var written = RecipeLibrary.Find("vd-water-first")!;
+        var full = ForecastModel.Published.Run(written with { Brewer = written.Brewer with { CapacityMl = 345 } });
+        var over = full.Events.Single(one => one.Kind == BrewEventKind.Overflow);
+        Assert.InRange(over.AtS, -0.5, 60);
+        Assert.Equal(full.Totals.PeakVolumeMl, over.Value, 0.01);
+        var filled = ForecastModel.Published.Run(written with { Brewer = written.Brewer with { CapacityMl = 300 } });
+        Assert.True(filled.Events.Single(one => one.Kind == BrewEventKind.Overflow).AtS >= -16);
     }
 }

@@ -253,3 +253,41 @@ test('killed with -9 again and again under running brews, every acknowledged ent
   expect(result.missing).toEqual([]);
   expect(result.twice).toEqual([]);
 });
+
+test('a step is spoken, shaken and noted where that is wished, and not where it is not', async ({ context, server }) => {
+  await context.grantPermissions(['notifications']);
+  // A device with a voice and a motor, whose page is not in front: the browser of the tests has none of them.
+  await context.addInitScript(() => {
+    window.told = [];
+    const voice = { localService: true, lang: 'en-GB' };
+    Object.defineProperty(window, 'speechSynthesis', { value: { getVoices: () => [voice], speak: ({ text }) => window.told.push(`says ${text}`) } });
+    window.SpeechSynthesisUtterance = class { constructor(text) { this.text = text; } };
+    navigator.vibrate = (pattern) => window.told.push(`shakes ${[pattern].flat().length}`);
+    Object.defineProperty(document, 'visibilityState', { get: () => 'hidden' });
+  });
+  const page = await context.newPage();
+  const id = await brew(page, server, 'ld-closed');
+  await start(page, server, id);
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  await server.advance(129);
+  await expect.poll(() => page.evaluate(() => window.told), { timeout: 15_000 }).toContain('shakes 5');
+  // Vibration is on from the first; voice and notes wait to be asked for.
+  const first = await page.evaluate(() => window.told);
+  expect(first).toContain('shakes 1');
+  expect(first.filter((one) => one.startsWith('says'))).toEqual([]);
+  const notes = () => page.evaluate(async () => (await (await navigator.serviceWorker.getRegistration()).getNotifications()).map((one) => one.title));
+  expect(await notes()).toEqual([]);
+  await giveUp(page, server, id);
+
+  await page.goto(`${server.url}/brew/cues`);
+  await page.locator('[data-wish=speech]').check();
+  await page.locator('[data-wish=notify]').check();
+  await page.locator('[data-wish=vibration]').uncheck();
+  const again = await brew(page, server, 'ld-closed');
+  await start(page, server, again);
+  await server.advance(129);
+  await expect.poll(() => page.evaluate(() => window.told), { timeout: 15_000 }).toContain('says Open the valve');
+  await expect.poll(notes, { timeout: 8_000 }).toEqual(['Open now: Closed all the way']);
+  expect((await page.evaluate(() => window.told)).filter((one) => one.startsWith('shakes'))).toEqual([]);
+  await giveUp(page, server, again);
+});

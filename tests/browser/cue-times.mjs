@@ -58,9 +58,15 @@ export const measure = async (server, hidden, minutes) => {
 };
 
 if (process.argv[1] === import.meta.filename) {
-  const server = new Server(true);
-  await server.start();
   const minutes = Number(process.argv[2] ?? 10);
-  console.table([await measure(server, false, minutes), await measure(server, true, minutes)]);
-  await server.kill();
+  const alone = async (hidden) => {
+    const server = new Server(true);
+    await server.start();
+    try {
+      return await measure(server, hidden, minutes);
+    } finally {
+      await server.kill();
+    }
+  };
+  console.table(await Promise.all([alone(false), alone(true)]));
 }

@@ -1,8 +1,9 @@
 using System.Globalization;
 using System.Text;
+using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
 
-namespace Cistern.Core.Forecasts;
+namespace Cistern.Core.Planning;
 
 /// <summary>The figures of the whole library, precise enough that no constant of the model can drift unseen.</summary>
 public static class LibraryFigures
@@ -11,24 +12,59 @@ public static class LibraryFigures
     public static string Csv(ForecastModel model)
     {
         var csv = new StringBuilder("id,figure,value\n");
-        foreach (var forecast in RecipeLibrary.All.Concat(Variants()).Select(recipe => model.Figures(recipe)))
+        foreach (var forecast in RecipeLibrary.All.Concat(Variants()).Select(recipe => model.Figures(recipe)).Concat(Fitted(model)))
         {
             foreach (var (figure, value) in ForecastFigures.Of(forecast.Totals).Append(new("drinkableAfterS", forecast.Totals.DrinkableAfterS)).Append(new("flameMarginW", forecast.Totals.FlameMarginW)).Append(new("leastIceG", forecast.Totals.LeastIceG)))
             {
-                csv.Append(CultureInfo.InvariantCulture, $"{forecast.Recipe.Id},{figure},{value?.ToString("G6", CultureInfo.InvariantCulture)}\n");
+                Write(forecast.Recipe.Id, figure, value);
+            }
+        }
+
+        foreach (var forecast in RecipeLibrary.All.Select(recipe => model.Run(recipe)))
+        {
+            foreach (var (outcome, band) in Confidence.Of(forecast))
+            {
+                Write(forecast.Recipe.Id, $"{outcome} from", band.Low);
+                Write(forecast.Recipe.Id, $"{outcome} to", band.High);
+            }
+
+            foreach (var (setting, slack) in Slack.Of(forecast))
+            {
+                Write(forecast.Recipe.Id, $"{setting} slack", slack);
             }
         }
 
         return csv.ToString();
+
+        void Write(string id, string figure, double? value) => csv.Append(CultureInfo.InvariantCulture, $"{id},{figure},{value?.ToString("G6", CultureInfo.InvariantCulture)}\n");
     }
+
+    /// <summary>Each of the model's parameters other than published.</summary>
+    private static IEnumerable<Forecast> Fitted(ForecastModel model)
+    {
+        var published = model.Parameters;
+        foreach (var (what, parameters) in (IEnumerable<(string, ModelParameters)>)
+        [
+            ("diffusivity", published with { Diffusivity = 1.3 }), ("resistance", published with { CakeResistance = 1.6 }), ("equilibrium", published with { EquilibriumShift = 0.03 }),
+            ("hold", published with { HoldShiftGPerG = 0.2 }), ("gas", published with { Gas = 1.5 }), ("loss", published with { HeatLoss = 1.3 }), ("offset", published with { GrindOffsetUm = 60 }),
+        ])
+        {
+            foreach (var recipe in Usual)
+            {
+                yield return (model with { Parameters = parameters }).Figures(recipe with { Id = $"{recipe.Id}~{what}" });
+            }
+        }
+    }
+
+    /// <summary>One recipe of each family.</summary>
+    private static IEnumerable<Recipe> Usual => ((string[])["fp-bloomed", "tp-upright-short", "vd-coffee-first", "ld-closed", "si-whirl", "jar-spoons"]).Select(id => RecipeLibrary.Find(id)!);
 
     /// <summary>One recipe of each family with one thing other than usual, so that what the library never uses is held too.</summary>
     private static IEnumerable<Recipe> Variants()
     {
-        foreach (var id in (string[])["fp-bloomed", "tp-upright-short", "vd-coffee-first", "ld-closed", "si-whirl", "jar-spoons"])
+        foreach (var recipe in Usual)
         {
-            var recipe = RecipeLibrary.Find(id)!;
-            Recipe With(string what, Func<Recipe, Recipe> change) => change(recipe) with { Id = $"{id}+{what}" };
+            Recipe With(string what, Func<Recipe, Recipe> change) => change(recipe) with { Id = $"{recipe.Id}+{what}" };
             Recipe WithBrewer(string what, Func<Brewer, Brewer> change) => With(what, one => one with { Brewer = change(one.Brewer) });
             foreach (var material in Enum.GetValues<Material>())
             {
