@@ -54,6 +54,8 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
 
     public DbSet<LaterNote> Notes => Set<LaterNote>();
 
+    public DbSet<SlipAnswer> SlipAnswers => Set<SlipAnswer>();
+
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
         modelBuilder.Entity<Barista>().HasIndex(barista => barista.Name).IsUnique();
@@ -103,11 +105,13 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
             brew.HasMany(row => row.Observations).WithOne().HasForeignKey(observation => observation.BrewId);
             brew.HasOne(row => row.Facts).WithOne().HasForeignKey<BrewFacts>(facts => facts.BrewId);
             brew.HasMany(row => row.Weighings).WithOne().HasForeignKey(weighing => weighing.BrewId);
+            brew.HasMany(row => row.SlipAnswers).WithOne().HasForeignKey(answer => answer.BrewId);
             brew.HasMany(row => row.Notes).WithOne().HasForeignKey(note => note.BrewId);
             brew.HasMany(row => row.Tastings).WithOne().HasForeignKey(tasting => tasting.BrewId);
             brew.HasOne(row => row.Barista).WithMany().HasForeignKey(row => row.BaristaId).OnDelete(DeleteBehavior.SetNull);
             brew.HasOne<Bag>().WithMany().HasForeignKey(row => row.BagId).OnDelete(DeleteBehavior.SetNull);
         });
+        modelBuilder.Entity<SlipAnswer>().Property(row => row.Kind).HasConversion(kind => Words<SlipKind>.Of(kind), word => Words<SlipKind>.Find(word) ?? SlipKind.ReleasedLate);
         modelBuilder.Entity<EntryRow>(entry =>
         {
             entry.HasIndex(row => row.EntryId).IsUnique();

@@ -456,10 +456,109 @@ public sealed class BrewingTests : IClassFixture<App>
             return body.RootElement.GetProperty("brews").EnumerateArray().Single(one => one.GetProperty("id").GetInt32() == id).Clone();
         }
 
-        var plan = (await Told("")).GetProperty("plan");
-        Assert.Equal(JsonValueKind.Null, (await Told($"?known={id},x,-5")).GetProperty("plan").ValueKind);
+        var told = await Told("");
+        var plan = told.GetProperty("plan");
+        Assert.Equal(JsonValueKind.Null, (await Told($"?known={id}.{told.GetProperty("version").GetString()},x,-5")).GetProperty("plan").ValueKind);
+        // Of another version it has to be told.
+        Assert.Equal(JsonValueKind.Object, (await Told($"?known={id}.00000000,{id}")).GetProperty("plan").ValueKind);
         var pour = plan.GetProperty("steps")[4];
         Assert.Equal(("Pour", "Poured", "hands", 55, 405), (pour.GetProperty("verb").GetString(), pour.GetProperty("says").GetString(), pour.GetProperty("ends").GetString(), Math.Round(pour.GetProperty("fromG").GetDouble()), Math.Round(pour.GetProperty("toG").GetDouble())));
+    }
+
+    [Fact]
+    public async Task A_slip_is_told_with_what_is_best_done_and_taken_it_changes_the_rest_of_this_brew_only()
+    {
+        var (id, zero) = await LateAsync();
+        var page = await App.GetAsync(client, $"/brew/{id}");
+        var slip = page.QuerySelector("#slip .slip")!.TextContent;
+        Assert.Contains("240 s late.", slip.Replace("4:00", "240 s", StringComparison.Ordinal), StringComparison.Ordinal);
+        Assert.Matches("Plunge now, then let down with [0-9]+ g of water: 1[.][0-9]{2} % TDS, balanced[.]", slip);
+        var planned = (await BrewOf(id)).PlanJson;
+        page = await AnswerAsync(id, page, "take");
+        var taken = await BrewOf(id);
+        Assert.Equal(planned, taken.PlannedJson);
+        var letDown = Assert.IsType<Step.Dilute>(taken.Recipe().Steps[^1]);
+        Assert.InRange(letDown.WaterG, 5, 300);
+        Assert.Equal(RecipeLibrary.Find("fp-slow-eight")!.Steps.Length, taken.Planned().Steps.Length);
+        Assert.Null(page.QuerySelector("#slip form[action$=Slip]"));
+        Assert.Contains("Taken:", page.QuerySelector("#slip .taken")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("Let down", page.QuerySelector("#all-steps")!.TextContent, StringComparison.Ordinal);
+
+        // Answered twice it counts once; taken back the plan is as it was, and it is told again.
+        Assert.False(await app.DataAsync(db => new Data.Stores.BrewStore(db, app.Time, ForecastModel.Published).AnswerSlipAsync(id, new SlipAnswer { Kind = SlipKind.ReleaseDue, Step = 5, Taken = true, LetDownG = 99, Said = "" })));
+        var back = await App.PostAsync(client, page, $"/brew/{Text(id)}?handler=SlipUndo", ("taken", page.QuerySelector("#slip .taken input[name=taken]")!.GetAttribute("value")!));
+        page = await App.ParseAsync(back);
+        Assert.Equal((planned, null), ((await BrewOf(id)).PlanJson, (await BrewOf(id)).PlannedJson));
+        page = await AnswerAsync(id, page, "take");
+
+        // Brewed on: the let-down is conducted like any step, and the log says what was taken.
+        var steps = (await BrewOf(id)).Recipe().Steps.Length;
+        await SendAsync(id, Entry("begun", 5, NowMs));
+        await AtAsync(zero, 740);
+        await SendAsync(id, [.. Enumerable.Range(5, steps - 5).Select(step => (object)Entry("done", step, NowMs))]);
+        Assert.Equal(BrewState.Finished, (await BrewOf(id)).State);
+        foreach (var address in (string[])[$"/brew/{id}/after", $"/log/{id}"])
+        {
+            var told = await App.GetAsync(client, address);
+            Assert.Contains("Taken, and taken back.", told.QuerySelector(".verdicts")!.ParentElement!.TextContent, StringComparison.Ordinal);
+            // Held against what was planned, not against what it was changed to.
+            Assert.Contains("Released at 11:5", told.QuerySelector(".verdicts")!.TextContent, StringComparison.Ordinal);
+            var strength = told.QuerySelectorAll("tr").Single(row => row.TextContent.Contains("Strength", StringComparison.Ordinal)).QuerySelectorAll("td").Select(cell => cell.TextContent).ToList();
+            Assert.Equal(2, strength.Count);
+            Assert.Equal(Wording.FigureFormat.Percent(ForecastModel.Published.Run((await BrewOf(id)).Planned()).Totals.FinalTdsPercent, 2), strength[0]);
+        }
+
+        // Brewed again it is the plan it began with.
+        var log = await App.GetAsync(client, $"/log/{id}");
+        var again = await App.PostAsync(client, log, "/?handler=Again", ("brew", Text(id)), ("key", Guid.NewGuid().ToString()));
+        var next = int.Parse(again.RequestMessage!.RequestUri!.AbsolutePath.Split('/')[^1], CultureInfo.InvariantCulture);
+        Assert.Equal(planned, (await BrewOf(next)).PlanJson);
+    }
+
+    [Fact]
+    public async Task A_slip_that_is_left_stays_away_and_an_answer_that_cannot_be_read_changes_nothing()
+    {
+        var (id, _) = await LateAsync();
+        var page = await App.GetAsync(client, $"/brew/{id}");
+        foreach (var (kind, step, letDown) in ((string, string, string)[])[("zz", "5", "10"), ("release-due", "77", "10"), ("release-due", "5", "1e309"), ("release-due", "5", "-3"), ("release-due", "5", ""), ("", "", "")])
+        {
+            var answer = await App.PostAsync(client, page, $"/brew/{Text(id)}?handler=Slip", ("kind", kind), ("step", step), ("letdown", letDown), ("release", ""), ("answer", "take"));
+            Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        }
+
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await App.PostAsync(client, page, $"/brew/{Text(id)}?handler=SlipUndo", ("taken", "1"))).StatusCode);
+        Assert.Null((await BrewOf(id)).PlannedJson);
+        page = await AnswerAsync(id, page, "leave");
+        Assert.Null(page.QuerySelector("#slip .slip"));
+        Assert.Null((await BrewOf(id)).PlannedJson);
+        app.Time.Advance(TimeSpan.FromSeconds(20));
+        Assert.Null((await App.GetAsync(client, $"/brew/{id}")).QuerySelector("#slip .slip"));
+    }
+
+    [Fact]
+    public async Task Nothing_is_said_where_the_cup_stays_within_its_slack()
+    {
+        var id = await BrewAsync("fp-slow-eight");
+        await SendAsync(id, Entry("start", 2, NowMs));
+        app.Time.Advance(TimeSpan.FromSeconds(490));
+        Assert.Null((await App.GetAsync(client, $"/brew/{id}")).QuerySelector("#slip .slip"));
+    }
+
+    /// <summary>A French press whose plunge is four minutes late.</summary>
+    private async Task<(int Id, long Zero)> LateAsync()
+    {
+        var id = await BrewAsync("fp-slow-eight");
+        var zero = NowMs;
+        await SendAsync(id, Entry("start", 2, zero));
+        await AtAsync(zero, 475 + 240);
+        return (id, zero);
+    }
+
+    private async Task<IDocument> AnswerAsync(int id, IDocument page, string answer)
+    {
+        var form = page.QuerySelector("#slip form[action$=Slip]")!;
+        var fields = form.QuerySelectorAll("input[type=hidden]").Select(field => (field.GetAttribute("name")!, field.GetAttribute("value") ?? "")).Where(field => field.Item1 != "__RequestVerificationToken").Append(("answer", answer)).ToArray();
+        return await App.ParseAsync(await App.PostAsync(client, page, $"/brew/{Text(id)}?handler=Slip", fields));
     }
 
     /// <summary>After the scale is set to zero again the display counts from there, and so does what the page asks for.</summary>
@@ -542,7 +641,7 @@ public sealed class BrewingTests : IClassFixture<App>
         return [.. body.RootElement.GetProperty("brews").EnumerateArray().Select(one => one.GetProperty("id").GetInt32())];
     }
 
-    private Task<Brew> BrewOf(int id) => app.DataAsync(db => db.Brews.AsNoTracking().Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Tastings).Include(row => row.Facts).FirstAsync(row => row.Id == id));
+    private Task<Brew> BrewOf(int id) => app.DataAsync(db => db.Brews.AsNoTracking().Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Tastings).Include(row => row.Facts).Include(row => row.SlipAnswers).FirstAsync(row => row.Id == id));
 
     private static Wording.VerbWording Words(Recipe recipe, int index) => Wording.VerbWording.Of(recipe.Steps[index]);
 

@@ -21,7 +21,8 @@ public readonly record struct Measured(double? DrawdownS, double? PressS)
                 continue;
             }
 
-            switch (recipe.Steps[done.Index])
+            // A let-down that a rescue put at the end is no step of the plan.
+            switch (done.Index < recipe.Steps.Length ? recipe.Steps[done.Index] : null)
             {
                 case Step.OpenValve or Step.RemoveBurner:
                     openedS = endS;

@@ -50,6 +50,16 @@ public sealed record Rescue(double? ReleaseAtS, double LetDownG, Forecast Foreca
         return best with { LetDownG = Math.Round(letDownG), Forecast = served, MissAfter = Miss(served.Totals, plan, letDown: false) };
     }
 
+    /// <summary>The plan with the rest of it changed to what a rescue offers; what has been done stays where it is.</summary>
+    /// <param name="plan">A forecast of the plan.</param>
+    /// <param name="releaseAtS">When to begin the release, s on the clock; null as planned.</param>
+    /// <param name="letDownG">Water to let the drink down by at the end, g; 0 for none.</param>
+    public static Recipe Changed(Forecast plan, double? releaseAtS, double letDownG)
+    {
+        var recipe = releaseAtS is { } atS ? Settings.With(plan, Setting.ReleaseS, atS) : plan.Recipe;
+        return letDownG > 0 ? recipe with { Steps = recipe.Steps.Add(new Step.Dilute(letDownG)) } : recipe;
+    }
+
     /// <summary>How far a cup is off the plan. One that is too strong can still be let down, one too weak cannot.</summary>
     private static double Miss(Totals totals, Totals plan, bool letDown)
     {

@@ -24,8 +24,11 @@ public sealed class Brew
 
     public required string Name { get; set; }
 
-    /// <summary>The plan as an open recipe file.</summary>
+    /// <summary>The plan as an open recipe file; the rest of it as it stands now, where something was taken to mend a slip.</summary>
     public required string PlanJson { get; set; }
+
+    /// <summary>The plan as it was when it began, where the rest of it has been changed since; else null.</summary>
+    public string? PlannedJson { get; set; }
 
     /// <summary>The version of the model its forecast was made with.</summary>
     public required string ModelVersion { get; set; }
@@ -87,6 +90,9 @@ public sealed class Brew
     public List<Tasting> Tastings { get; } = [];
 
     public List<LaterNote> Notes { get; } = [];
+
+    /// <summary>What was answered where something went otherwise.</summary>
+    public List<SlipAnswer> SlipAnswers { get; } = [];
 
     /// <summary>How it tasted to whoever tasted it first, or null.</summary>
     public Tasting? Tasting => Tastings.MinBy(tasting => tasting.Id == 0 ? int.MaxValue : tasting.Id);
@@ -200,6 +206,38 @@ public sealed class BrewFacts
 
     /// <summary>Steps that nobody said were done.</summary>
     public int Assumed { get; set; }
+}
+
+/// <summary>What somebody answered where something went otherwise than planned: what was offered was taken, or left.</summary>
+public sealed class SlipAnswer
+{
+    public int Id { get; set; }
+
+    public int BrewId { get; set; }
+
+    /// <summary>What went otherwise; kept as a word.</summary>
+    public SlipKind Kind { get; set; }
+
+    /// <summary>The step it was at.</summary>
+    public int Step { get; set; }
+
+    public bool Taken { get; set; }
+
+    /// <summary>What was said of it and offered, as it was read.</summary>
+    public required string Said { get; set; }
+
+    /// <summary>When to begin the release, s on the clock; null as planned.</summary>
+    public double? ReleaseAtS { get; set; }
+
+    /// <summary>Water to let the drink down by at the end, g; 0 for none.</summary>
+    public double LetDownG { get; set; }
+
+    public long AtMs { get; set; }
+
+    /// <summary>When it was taken back, or null.</summary>
+    public long? UndoneAtMs { get; set; }
+
+    public string By { get; set; } = "";
 }
 
 /// <summary>A weight read off the scale and typed in.</summary>

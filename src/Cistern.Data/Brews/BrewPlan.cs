@@ -24,11 +24,17 @@ public static class BrewPlan
         OpenedAtMs = openedAtMs,
     };
 
-    /// <summary>The plan of a brew. It was checked when it was kept.</summary>
+    /// <summary>The plan of a brew, the rest of it as it stands now. It was checked when it was kept.</summary>
     /// <exception cref="UnreadableException">The row has been changed by another hand and is no recipe any more.</exception>
-    public static Recipe Recipe(this Brew brew)
+    public static Recipe Recipe(this Brew brew) => Read(brew, brew.PlanJson);
+
+    /// <summary>The plan of a brew as it was when it began.</summary>
+    /// <exception cref="UnreadableException">The row has been changed by another hand and is no recipe any more.</exception>
+    public static Recipe Planned(this Brew brew) => Read(brew, brew.PlannedJson ?? brew.PlanJson);
+
+    private static Recipe Read(Brew brew, string json)
     {
-        var file = RecipeReader.ReadDraft(brew.PlanJson);
+        var file = RecipeReader.ReadDraft(json);
         return file.Recipes.Length == 1 ? file.Recipes[0] : throw new UnreadableException($"The plan of {brew.Name} cannot be read: {file.Findings.FirstOrDefault()?.Rule}");
     }
 

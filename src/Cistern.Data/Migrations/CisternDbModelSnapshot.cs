@@ -66,19 +66,22 @@ namespace Cistern.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("PlannedJson")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("RecipeId")
                         .IsRequired()
                         .HasColumnType("TEXT");
-
-                    b.Property<int?>("StoredPlanId")
-                        .HasColumnType("INTEGER")
-                        .HasColumnName("SheetId");
 
                     b.Property<long?>("StartedAtMs")
                         .HasColumnType("INTEGER");
 
                     b.Property<int>("State")
                         .HasColumnType("INTEGER");
+
+                    b.Property<int?>("StoredPlanId")
+                        .HasColumnType("INTEGER")
+                        .HasColumnName("SheetId");
 
                     b.Property<double>("TakenG")
                         .HasColumnType("REAL");
@@ -257,6 +260,52 @@ namespace Cistern.Data.Migrations
                     b.ToTable("Observations");
                 });
 
+            modelBuilder.Entity("Cistern.Data.Brews.SlipAnswer", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("AtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("BrewId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("By")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("LetDownG")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("ReleaseAtS")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Said")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Step")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("Taken")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("UndoneAtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("BrewId");
+
+                    b.ToTable("SlipAnswers");
+                });
+
             modelBuilder.Entity("Cistern.Data.Brews.Tasting", b =>
                 {
                     b.Property<int>("Id")
@@ -356,6 +405,38 @@ namespace Cistern.Data.Migrations
                     b.ToTable("Extras");
                 });
 
+            modelBuilder.Entity("Cistern.Data.Plans.PlanRevision", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("AtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Position")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("StateJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("StoredPlanId")
+                        .HasColumnType("INTEGER")
+                        .HasColumnName("SheetId");
+
+                    b.Property<string>("What")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("StoredPlanId", "Position")
+                        .IsUnique();
+
+                    b.ToTable("Turns", (string)null);
+                });
+
             modelBuilder.Entity("Cistern.Data.Plans.StoredPlan", b =>
                 {
                     b.Property<int>("Id")
@@ -408,39 +489,7 @@ namespace Cistern.Data.Migrations
 
                     b.HasIndex("KeptAtMs", "ChangedAtMs");
 
-                    b.ToTable("Sheets");
-                });
-
-            modelBuilder.Entity("Cistern.Data.Plans.PlanRevision", b =>
-                {
-                    b.Property<int>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("AtMs")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("Position")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("StoredPlanId")
-                        .HasColumnType("INTEGER")
-                        .HasColumnName("SheetId");
-
-                    b.Property<string>("StateJson")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("What")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("StoredPlanId", "Position")
-                        .IsUnique();
-
-                    b.ToTable("Turns");
+                    b.ToTable("Sheets", (string)null);
                 });
 
             modelBuilder.Entity("Cistern.Data.Pulse", b =>
@@ -863,6 +912,15 @@ namespace Cistern.Data.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("Cistern.Data.Brews.SlipAnswer", b =>
+                {
+                    b.HasOne("Cistern.Data.Brews.Brew", null)
+                        .WithMany("SlipAnswers")
+                        .HasForeignKey("BrewId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Cistern.Data.Brews.Tasting", b =>
                 {
                     b.HasOne("Cistern.Data.Shelf.Barista", "Barista")
@@ -915,6 +973,8 @@ namespace Cistern.Data.Migrations
                     b.Navigation("Notes");
 
                     b.Navigation("Observations");
+
+                    b.Navigation("SlipAnswers");
 
                     b.Navigation("Tastings");
 

@@ -1,5 +1,7 @@
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
 using Cistern.Data.Brews;
 using Microsoft.EntityFrameworkCore;
 
@@ -53,7 +55,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
     /// <returns>What came of each; null where there is no such brew.</returns>
     public async Task<IReadOnlyList<EntryOutcome>?> TakeAsync(int brewId, IReadOnlyList<SentEntry> sent, string by, CancellationToken ct)
     {
-        // The plan of a brew never changes, so it is forecast before the file is held.
+        // The plan of a brew hardly ever changes, so it is forecast before the file is held.
         if (await db.Brews.AsNoTracking().FirstOrDefaultAsync(row => row.Id == brewId, ct) is not { } seen)
         {
             return null;
@@ -62,7 +64,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         var plan = model.Figures(seen.Recipe());
         db.ChangeTracker.Clear();
         await using var transaction = await db.Database.BeginTransactionAsync(CancellationToken.None);
-        var outcomes = await KeepAsync(brewId, plan, sent, by);
+        var outcomes = await KeepAsync(brewId, seen.PlanJson, plan, sent, by);
         await transaction.CommitAsync(CancellationToken.None);
         db.ChangeTracker.Clear();
         return outcomes;
@@ -122,6 +124,55 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         }
     }
 
+    /// <summary>Keeps what was answered to a slip, once; what is taken changes the rest of the brew's plan.</summary>
+    /// <param name="brewId">The brew.</param>
+    /// <param name="answer">What was answered.</param>
+    /// <returns>Whether it counts: not where it had been answered already, or the brew is over.</returns>
+    public async Task<bool> AnswerSlipAsync(int brewId, SlipAnswer answer)
+    {
+        var counts = false;
+        await ChangeAsync(brewId, (brew, _) =>
+        {
+            counts = brew.State == BrewState.Running && !brew.SlipAnswers.Exists(one => one.UndoneAtMs is null && one.Kind == answer.Kind && one.Step == answer.Step);
+            if (counts)
+            {
+                answer.AtMs = NowMs;
+                brew.SlipAnswers.Add(answer);
+                Replan(brew);
+            }
+        });
+        return counts;
+    }
+
+    /// <summary>Takes back what was taken to mend a slip, unless it has been done already.</summary>
+    /// <param name="brewId">The brew.</param>
+    /// <param name="answerId">The answer.</param>
+    /// <returns>Whether it was taken back.</returns>
+    public async Task<bool> UndoSlipAsync(int brewId, int answerId)
+    {
+        var counts = false;
+        await ChangeAsync(brewId, (brew, plan) =>
+        {
+            var run = brew.Run(plan, NowMs);
+            if (brew.State == BrewState.Running && run.Done.All(done => done.Index < brew.Planned().Steps.Length) && brew.SlipAnswers.Find(one => one.Id == answerId && one is { Taken: true, UndoneAtMs: null }) is { } answer)
+            {
+                counts = true;
+                answer.UndoneAtMs = NowMs;
+                Replan(brew);
+            }
+        });
+        return counts;
+    }
+
+    /// <summary>The plan it began with, and on it whatever was taken since, in that order.</summary>
+    private void Replan(Brew brew)
+    {
+        var planned = brew.PlannedJson ?? brew.PlanJson;
+        var taken = brew.SlipAnswers.Where(one => one is { Taken: true, UndoneAtMs: null }).OrderBy(one => one.AtMs).ToList();
+        var recipe = taken.Aggregate(brew.Planned(), (now, one) => Rescue.Changed(model.Figures(now), one.ReleaseAtS, one.LetDownG));
+        (brew.PlannedJson, brew.PlanJson) = taken.Count > 0 ? (planned, RecipeWriter.Write(recipe)) : (null, planned);
+    }
+
     private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
 
     /// <summary>Changes a brew in a transaction of its own.</summary>
@@ -135,9 +186,10 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         return brew;
     }
 
-    private async Task<IReadOnlyList<EntryOutcome>> KeepAsync(int brewId, Forecast plan, IReadOnlyList<SentEntry> sent, string by)
+    private async Task<IReadOnlyList<EntryOutcome>> KeepAsync(int brewId, string planJson, Forecast plan, IReadOnlyList<SentEntry> sent, string by)
     {
         var brew = await LoadAsync(brewId);
+        plan = brew.PlanJson == planJson ? plan : model.Figures(brew.Recipe());
         var conduct = ConductPlan.Of(plan);
         var nowMs = NowMs;
         var outcomes = new EntryOutcome[sent.Count];
@@ -172,7 +224,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         return outcomes;
     }
 
-    private Task<Brew> LoadAsync(int brewId) => db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Tastings).Include(row => row.Facts)
+    private Task<Brew> LoadAsync(int brewId) => db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Tastings).Include(row => row.Facts).Include(row => row.SlipAnswers)
         .AsSplitQuery().FirstAsync(row => row.Id == brewId);
 
     /// <summary>A device may be a little ahead, or may not know the time at all; nothing was said before the brew was opened.</summary>

@@ -95,7 +95,7 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
         }
 
         var plan = model.Run(before.Recipe());
-        var again = BrewPlan.Of(cup == "really" ? before.AsItWas(plan, before.Run(plan, bench.NowMs)) : plan, bench.NowMs);
+        var again = BrewPlan.Of(cup == "really" ? before.AsItWas(plan, before.Run(plan, bench.NowMs)) : model.Run(before.Planned()), bench.NowMs);
         again.Why = cup == "really" ? $"As {before.Name} of {bench.Moment(before.OpenedAtMs)} was really brewed." : "";
         again.BaristaId = wish.BaristaId;
         again.BagId = before.BagId;

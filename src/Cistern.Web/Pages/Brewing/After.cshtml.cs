@@ -24,6 +24,9 @@ public sealed class AfterModel(CisternDb db, JobLedger jobs, BenchContext bench,
 
     public Forecast Plan { get; private set; } = null!;
 
+    /// <summary>The forecast of the plan it began with: what it is held against.</summary>
+    public Forecast Planned { get; private set; } = null!;
+
     public Forecast Real { get; private set; } = null!;
 
     public BrewRun Run { get; private set; } = null!;
@@ -127,7 +130,7 @@ public sealed class AfterModel(CisternDb db, JobLedger jobs, BenchContext bench,
 
     private async Task<bool> LoadAsync(int id, CancellationToken ct)
     {
-        var brew = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Tastings).AsSplitQuery().FirstOrDefaultAsync(row => row.Id == id, ct);
+        var brew = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.SlipAnswers).Include(row => row.Tastings).AsSplitQuery().FirstOrDefaultAsync(row => row.Id == id, ct);
         if (brew is null)
         {
             return false;
@@ -136,10 +139,11 @@ public sealed class AfterModel(CisternDb db, JobLedger jobs, BenchContext bench,
         Brew = brew;
         Format = await bench.FormatAsync(ct);
         Plan = model.Run(brew.Recipe());
+        Planned = brew.PlannedJson is null ? Plan : model.Run(brew.Planned());
         Run = brew.Run(Plan, bench.NowMs);
         Real = Run.ClockRuns ? brew.AsItWas(Plan, Run) : Plan;
         Measured = Measured.Of(Plan.Recipe, Run);
-        Verdicts = FlowVerdicts.Of(Plan, Run);
+        Verdicts = FlowVerdicts.Of(Planned, Run);
         return true;
     }
 }

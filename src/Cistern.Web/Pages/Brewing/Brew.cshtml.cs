@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Text.Json;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
@@ -59,7 +60,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
     {
         get
         {
-            var preparation = Core.Planning.Preparation.Of(Plan, new Core.Planning.PreparationGear(null, 1));
+            var preparation = Preparation.Of(Plan, new PreparationGear(null, 1));
             var water = preparation.WaterG > 0
                 ? $"{Format.Water(preparation.WaterG)} of water at {Format.Temperature(Math.Min(Recipe.Water.TemperatureC, Core.Physics.WaterPhysics.BoilingPointC(Recipe.Place.AltitudeM)))}, "
                 : "";
@@ -77,6 +78,15 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
             return $"{FigureFormat.Percent(totals.FinalTdsPercent, 2)} TDS, {FigureFormat.Tilt(totals.Tilt)}, {Format.Water(totals.FinalG)} in the cup, done at {FigureFormat.Clock(totals.FinishS)}";
         }
     }
+
+    /// <summary>What went otherwise and has not been answered, with what is best done about it; null where the cup stays within its slack.</summary>
+    public (Slip Slip, Rescue? Rescue, SlipTold Told)? Slip { get; private set; }
+
+    /// <summary>What was taken last to mend a slip, and can still be taken back.</summary>
+    public SlipAnswer? LastTaken => Brew.SlipAnswers.Where(answer => answer is { Taken: true, UndoneAtMs: null }).MaxBy(answer => answer.AtMs);
+
+    /// <summary>Changes with what is said of slips, but not with their seconds: so long as it is the same, a button under a finger stays.</summary>
+    public string SlipKey => $"{Slip?.Slip.Kind} {Slip?.Slip.Step} {Slip?.Told.Offer.Length > 0} {LastTaken?.Id}";
 
     /// <summary>The tide as it really goes, over the planned one.</summary>
     public string TideSvg(double widthPx, double lanesPx, string prefix) => Tide.Draw(Real, new TideOptions(widthPx)
@@ -112,7 +122,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
     }
 
     /// <summary>The pictures and the outlook as they stand, for the page to put in place.</summary>
-    public async Task<IActionResult> OnGetPictureAsync(int id, CancellationToken ct) => await LoadAsync(id, ct) ? Partial("_Picture", this) : NotFound();
+    public async Task<IActionResult> OnGetPictureAsync(int id, CancellationToken ct) => await LoadAsync(id, ct) ? Partial("_Moment", this) : NotFound();
 
     /// <summary>Something said, without a script.</summary>
     public async Task<IActionResult> OnPostSayAsync(int id, CancellationToken ct)
@@ -131,6 +141,61 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
         }
 
         Problem = problem;
+        Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+        return Page();
+    }
+
+    /// <summary>A slip answered: what was offered is taken, or left.</summary>
+    public async Task<IActionResult> OnPostSlipAsync(int id, CancellationToken ct)
+    {
+        if (!await LoadAsync(id, ct))
+        {
+            return NotFound();
+        }
+
+        var form = Request.Form;
+        var taken = form.Value("answer") == "take";
+        var releaseAtS = Sent("release", NowS - 60, Member.LongestBrewS);
+        var letDownG = Sent("letdown", 0, Member.MostWaterG);
+        if (Words<SlipKind>.Find(form.Value("kind")) is not { } kind || !int.TryParse(form.Value("step"), NumberStyles.None, CultureInfo.InvariantCulture, out var step) || step >= Recipe.Steps.Length
+            || (taken && releaseAtS is null && letDownG is null or 0))
+        {
+            Problem = "That answer could not be read. Nothing was changed by it.";
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            return Page();
+        }
+
+        var said = Slip is { } shown && shown.Slip.Kind == kind && shown.Slip.Step == step ? shown.Told : null;
+        await store.AnswerSlipAsync(id, new SlipAnswer
+        {
+            Kind = kind,
+            Step = step,
+            Taken = taken,
+            ReleaseAtS = taken ? releaseAtS : null,
+            LetDownG = taken ? letDownG ?? 0 : 0,
+            Said = said?.Line ?? $"{(releaseAtS is { } atS ? $"Released at {FigureFormat.Clock(atS)}. " : "")}{(letDownG is > 0 ? $"Let down with {Format.Water(letDownG.Value)}." : "")}",
+            By = (await bench.BaristaAsync(ct))?.Name ?? "",
+        });
+        return RedirectToPage(new { id });
+
+        double? Sent(string name, double least, double most) =>
+            double.TryParse(form.Value(name), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var value) && value >= Math.Max(0, least) && value <= most ? value : null;
+    }
+
+    /// <summary>Goes back to the plan.</summary>
+    public async Task<IActionResult> OnPostSlipUndoAsync(int id, CancellationToken ct)
+    {
+        if (int.TryParse(Request.Form.Value("taken"), NumberStyles.None, CultureInfo.InvariantCulture, out var answer) && await db.Brews.AnyAsync(row => row.Id == id, ct) && await store.UndoSlipAsync(id, answer))
+        {
+            return RedirectToPage(new { id });
+        }
+
+        if (!await LoadAsync(id, ct))
+        {
+            return NotFound();
+        }
+
+        Problem = "That has been done already, or taken back. Nothing was changed.";
         Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
         return Page();
     }
@@ -192,6 +257,24 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
         return RedirectToPage("/Brewing/After", new { id });
     }
 
+    private (Slip, Rescue?, SlipTold)? FindSlip()
+    {
+        if (Brew.State != BrewState.Running || !Run.ClockRuns)
+        {
+            return null;
+        }
+
+        var planned = Brew.PlannedJson is null ? Plan : model.Figures(Brew.Planned());
+        foreach (var slip in Slips.Of(planned, Run, Brew.Actuals(), NowS).Where(slip => !Brew.SlipAnswers.Exists(answer => answer.UndoneAtMs is null && answer.Kind == slip.Kind && answer.Step == slip.Step)))
+        {
+            var rescue = slip.OfFlow ? null : Rescue.After(Real, planned.Totals, NowS);
+            // Where the cup stays within its slack there is nothing to say.
+            return rescue is { MissBefore: <= 1 } ? null : (slip, rescue, SlipWording.Of(slip, rescue, Recipe, Real, NowS, Format));
+        }
+
+        return null;
+    }
+
     private SentEntry? ReadEntry()
     {
         var form = Request.Form;
@@ -204,7 +287,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
 
     private async Task<bool> LoadAsync(int id, CancellationToken ct)
     {
-        var brew = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).AsSplitQuery().FirstOrDefaultAsync(row => row.Id == id, ct);
+        var brew = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.SlipAnswers).AsSplitQuery().FirstOrDefaultAsync(row => row.Id == id, ct);
         if (brew is null)
         {
             return false;
@@ -218,6 +301,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
         NowS = Math.Max(0, bench.NowMs - (Run.StartedAtMs ?? sinceMs)) / 1000;
         Real = Run.ClockRuns ? brew.AsItWas(Plan, Run, NowS) : Plan;
         Stage = Stage.Of(Plan, Run, NowS, Format);
+        Slip = FindSlip();
         return true;
     }
 }

@@ -1,4 +1,3 @@
-using System.Globalization;
 using System.Text.Json;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
@@ -26,7 +25,7 @@ internal static class BrewApi
         app.MapGet("/api/under-way", UnderWayAsync)
             .WithName("under-way")
             .WithSummary("The brews under way, with all that was said of them.")
-            .WithDescription("?known=1,2 leaves the plans of those brews out.");
+            .WithDescription("?known=1.89ABCDEF,2.01234567 leaves the plans of those brews out that are of that version.");
         app.MapPost("/api/brews/{id:int}/entries", EntriesAsync)
             .WithName("entries")
             .WithSummary("Takes what a device has kept of a brew, once each, in any order.")
@@ -37,7 +36,7 @@ internal static class BrewApi
 
     private static async Task<IResult> UnderWayAsync(string? known, CisternDb db, BenchContext bench, ForecastModel model, BrewStore store, CancellationToken ct)
     {
-        var have = (known ?? "").Split(',', StringSplitOptions.RemoveEmptyEntries).Select(text => int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var id) ? id : 0).ToHashSet();
+        var have = (known ?? "").Split(',', StringSplitOptions.RemoveEmptyEntries).ToHashSet(StringComparer.Ordinal);
         var brews = await BenchContext.RunningOf(db).Include(brew => brew.Entries).ToListAsync(ct);
         var format = await bench.FormatAsync(ct);
         var told = new List<PageBrew>();
@@ -47,7 +46,7 @@ internal static class BrewApi
             // One that nobody has to press any more ends when somebody looks.
             if (!brew.Run(plan, bench.NowMs).Finished || !await store.EndIfOverAsync(brew.Id))
             {
-                told.Add(PageBrew.Of(brew, have.Contains(brew.Id) ? null : PagePlan.Of(plan, format)));
+                told.Add(PageBrew.Of(brew, have.Contains(FormattableString.Invariant($"{brew.Id}.{PageBrew.VersionOf(brew)}")) ? null : PagePlan.Of(plan, format)));
             }
         }
 

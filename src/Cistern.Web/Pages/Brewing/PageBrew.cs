@@ -1,3 +1,5 @@
+using System.Security.Cryptography;
+using System.Text;
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using Cistern.Core.Brewing;
@@ -47,16 +49,19 @@ public sealed record PagePlan(int Anchor, bool StartsAtItsEnd, string ClockStart
     }
 }
 
-/// <summary>What a page is told of a brew under way.</summary>
-public sealed record PageBrew(int Id, string Name, string State, long OpenedAtMs, long? StartedAtMs, IReadOnlyList<PageEntry> Entries, PagePlan? Plan)
+/// <summary>What a page is told of a brew under way; its version is of its plan, which changes where a slip is mended.</summary>
+public sealed record PageBrew(int Id, string Name, string State, string Version, long OpenedAtMs, long? StartedAtMs, IReadOnlyList<PageEntry> Entries, PagePlan? Plan)
 {
     /// <summary>How it is written: as the script reads it.</summary>
     public static JsonSerializerOptions Json { get; } = new(JsonSerializerDefaults.Web) { Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) } };
 
+    /// <summary>Which plan of a brew it is.</summary>
+    public static string VersionOf(Brew brew) => Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(brew.PlanJson)))[..8];
+
     /// <summary>A brew as a page is told of it.</summary>
     /// <param name="brew">The brew, with its entries.</param>
     /// <param name="plan">Its plan, where the page does not have it.</param>
-    public static PageBrew Of(Brew brew, PagePlan? plan) => new(brew.Id, brew.Name, brew.State.ToString(), brew.OpenedAtMs, brew.StartedAtMs,
+    public static PageBrew Of(Brew brew, PagePlan? plan) => new(brew.Id, brew.Name, brew.State.ToString(), VersionOf(brew), brew.OpenedAtMs, brew.StartedAtMs,
         [.. brew.CoreEntries.Select(entry => new PageEntry(entry.Id, Words<EntryKind>.Of(entry.Kind), entry.Step, entry.AtMs, entry.Undoes))], plan);
 }
 

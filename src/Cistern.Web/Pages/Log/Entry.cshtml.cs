@@ -25,6 +25,9 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench,
 
     public Forecast Plan { get; private set; } = null!;
 
+    /// <summary>The forecast of the plan it began with: what it is held against.</summary>
+    public Forecast Planned { get; private set; } = null!;
+
     /// <summary>The same computation on what was really done; null where the clock never ran.</summary>
     public Forecast? Real { get; private set; }
 
@@ -34,7 +37,7 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench,
     public Measured Measured => Measured.Of(Plan.Recipe, Run);
 
     /// <summary>How its times lie against their windows.</summary>
-    public IReadOnlyList<FlowVerdict> Verdicts => Real is null ? [] : FlowVerdicts.Of(Plan, Run);
+    public IReadOnlyList<FlowVerdict> Verdicts => Real is null ? [] : FlowVerdicts.Of(Planned, Run);
 
     public Field Note { get; private set; } = new("note", "Add a note", "") { Kind = "area", MaxLength = 2_000 };
 
@@ -98,7 +101,7 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench,
 
     private async Task<bool> LoadAsync(int id, CancellationToken ct)
     {
-        var brew = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Notes).Include(row => row.Tastings).ThenInclude(tasting => tasting.Barista).Include(row => row.Barista)
+        var brew = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Notes).Include(row => row.SlipAnswers).Include(row => row.Tastings).ThenInclude(tasting => tasting.Barista).Include(row => row.Barista)
             .AsSplitQuery().FirstOrDefaultAsync(row => row.Id == id, ct);
         if (brew is null)
         {
@@ -108,6 +111,7 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench,
         Brew = brew;
         Format = await bench.FormatAsync(ct);
         Plan = model.Run(brew.Recipe());
+        Planned = brew.PlannedJson is null ? Plan : model.Run(brew.Planned());
         Run = brew.Run(Plan, brew.State == BrewState.Running ? bench.NowMs : brew.EndedAtMs ?? brew.OpenedAtMs);
         Real = Run.ClockRuns && brew.State == BrewState.Finished ? brew.AsItWas(Plan, Run) : null;
         return true;

@@ -143,11 +143,12 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench,
         var plan = model.Figures(brew.Recipe());
         var run = brew.Run(plan, bench.NowMs);
         var real = brew.AsItWas(plan, run);
-        Off = FlowVerdicts.Of(plan, run).Where(verdict => verdict.Place != FlowPlace.Within);
+        var planned = model.Figures(brew.Planned());
+        Off = FlowVerdicts.Of(planned, run).Where(verdict => verdict.Place != FlowPlace.Within);
         TasterId = (await bench.BaristaAsync(ct))?.Id;
-        (AsPlanned, AsItWas) = (plan.Totals, real.Totals);
+        (AsPlanned, AsItWas) = (planned.Totals, real.Totals);
         // Once it is in the cup, water is the one thing that can still be done.
-        LetDownG = Rescue.After(real, plan.Totals, real.Totals.FinishS + 1) is { MissBefore: > 1 } rescue ? rescue.LetDownG : 0;
+        LetDownG = Rescue.After(real, planned.Totals, real.Totals.FinishS + 1) is { MissBefore: > 1 } rescue ? rescue.LetDownG : 0;
         return true;
     }
 }

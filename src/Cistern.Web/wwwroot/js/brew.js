@@ -10,7 +10,7 @@ const id = Number(root.dataset.id);
 const el = (name) => document.getElementById(name);
 const moods = ['ready', 'hold', 'on', 'grace', 'late', 'window', 'closing', 'call', 'over'];
 if (!brews.has(id)) brews.set(id, JSON.parse(root.dataset.brew));
-const plan = brews.get(id).plan;
+let { plan } = brews.get(id);
 
 let lastPress = -Infinity;
 let shown = null;
@@ -47,6 +47,7 @@ const pace = (run, now, step) => {
 
 const draw = () => {
   const held = document.activeElement;
+  ({ plan } = brews.get(id));
   const run = runOf(id);
   const now = nowOf(id, run);
   const stage = stageOf(plan, run, now);
@@ -154,13 +155,42 @@ document.addEventListener('keydown', (event) => {
 
 // ---- the pictures, from the server: without it the last ones stay, and the now-line goes on ----
 
+/** Puts the parts of the moment in their places; one whose key has not changed stays, with the finger that may be on it. */
+const show = (html) => {
+  const moment = document.createElement('template');
+  moment.innerHTML = html;
+  for (const part of moment.content.querySelectorAll('[data-part]')) {
+    const place = el(part.dataset.part);
+    if (part.dataset.key !== undefined && part.dataset.key === place.dataset.key) continue;
+    const focused = place.contains(document.activeElement);
+    if (part.dataset.key !== undefined) place.dataset.key = part.dataset.key;
+    place.replaceChildren(...part.childNodes);
+    if (focused) el('done').focus();
+  }
+};
+
+// A slip is answered without leaving the page: a page that is loaded anew is silent until it is touched.
+el('slip').addEventListener('submit', async (event) => {
+  event.preventDefault();
+  const body = new URLSearchParams(new FormData(event.target, event.submitter));
+  try {
+    const answer = await fetch(event.target.action, { method: 'POST', body });
+    if (!answer.ok) tell('That answer was not taken. This is how it stands now.');
+  } catch {
+    tell('No connection: this can be answered when it is back.');
+  }
+  el('slip').dataset.key = '';
+  await follow();
+  picture();
+});
+
 let pictured = 0;
 const picture = async () => {
   if (document.visibilityState !== 'visible') return;
   pictured = performance.now();
   try {
     const answer = await fetch(`/brew/${id}?handler=Picture`);
-    if (answer.ok && !answer.redirected) el('picture').innerHTML = await answer.text();
+    if (answer.ok && !answer.redirected) show(await answer.text());
   } catch {
     // the clock goes on
   }

@@ -63,7 +63,7 @@ const doing = (plan, run, now) => {
   const mood = rest >= -1 ? 'on' : present.assumedAt !== null ? 'grace' : 'late';
   let about = rest >= 0 ? 'left' : 'over';
   if (mood === 'grace') about = 'taken as done as planned, unless it goes on';
-  return { ...on, verb: present.begun === null ? words.verb : words.goingOn, countdown: rest >= 0 ? left(rest) : `+${left(Math.floor(HAIR - rest))}`, mood, about, action: done };
+  return { ...on, then: rest >= 0 ? then : soon, verb: present.begun === null ? words.verb : words.goingOn, countdown: rest >= 0 ? left(rest) : `+${left(Math.floor(HAIR - rest))}`, mood, about, action: done };
 };
 
 /** What should stand on the scale's display now, g, while a step brings water; null where nothing is poured or the display is not told. */

@@ -1,0 +1,85 @@
+using Cistern.Core.Brewing;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Web.Wording;
+
+/// <summary>A slip as the brew screen tells it.</summary>
+/// <param name="What">What went otherwise.</param>
+/// <param name="Comes">What it does to the cup, or what the hand can do.</param>
+/// <param name="Offer">The best of what is left and what it then comes to; empty where nothing that is left makes it better.</param>
+public sealed record SlipTold(string What, string Comes, string Offer)
+{
+    /// <summary>All of it in one line, as the log keeps it.</summary>
+    public string Line => string.Join(' ', new[] { What, Comes, Offer }.Where(text => text.Length > 0));
+}
+
+/// <summary>Says in one line what went otherwise, what it does to the cup, and what is best done about it.</summary>
+public static class SlipWording
+{
+    /// <summary>So soon a thing is said to be done now, s.</summary>
+    private const double NowS = 4;
+
+    /// <summary>By at least so much it must come nearer, where 1 is what counts.</summary>
+    private const double WorthIt = 0.25;
+
+    /// <summary>A slip in words.</summary>
+    /// <param name="slip">What went otherwise.</param>
+    /// <param name="rescue">The best of what is left; null where only the hand can do something.</param>
+    /// <param name="recipe">The plan as it stands.</param>
+    /// <param name="asItGoes">The forecast of what really happened so far.</param>
+    /// <param name="nowS">Now, s on the clock.</param>
+    /// <param name="format">How figures are written.</param>
+    public static SlipTold Of(Slip slip, Rescue? rescue, Recipe recipe, Forecast asItGoes, double nowS, FigureFormat format)
+    {
+        var off = slip.Amount < 100 ? FigureFormat.Seconds(slip.Amount) : FigureFormat.Clock(slip.Amount);
+        var what = slip.Kind switch
+        {
+            SlipKind.ReleaseDue => $"{off} late.",
+            SlipKind.ReleasedEarly => $"Released {off} early.",
+            SlipKind.ReleasedLate => $"Released {off} late.",
+            SlipKind.DrainSlow => $"It drains slowly, {off} over.",
+            SlipKind.DrainStalled => "It has drained for over four minutes and may have stalled.",
+            SlipKind.PressSlow => $"It presses hard, {off} over.",
+            SlipKind.PouredOver => $"Poured {format.Water(slip.Amount)} over.",
+            SlipKind.PouredUnder => $"Poured {format.Water(slip.Amount)} short.",
+            SlipKind.DoseOver => $"{format.Mass(slip.Amount)} of coffee over.",
+            SlipKind.DoseUnder => $"{format.Mass(slip.Amount)} of coffee short.",
+            _ => throw new ArgumentOutOfRangeException(nameof(slip), slip.Kind, "A slip without words."),
+        };
+        var comes = slip.Kind switch
+        {
+            SlipKind.DrainSlow => "A gentle swirl may free it; do not press it. Coarser next time.",
+            SlipKind.DrainStalled => "Swirl it gently once more, or stop here and take what is in the cup. Coarser next time.",
+            SlipKind.PressSlow => "Stop and ease back, then go slower; never lean on it. Coarser next time.",
+            _ => $"As it goes: {Cup(asItGoes)}.",
+        };
+        return new SlipTold(what, comes, rescue is null || !Offers(rescue) ? "" : $"{Deed(rescue, slip, recipe, nowS, format)}: {Cup(rescue.Forecast)}.");
+    }
+
+    /// <summary>Whether a rescue has anything to do, and it is worth doing.</summary>
+    public static bool Offers(Rescue rescue) => rescue is { ReleaseAtS: not null } or { LetDownG: > 0 } && rescue.MissBefore - rescue.MissAfter >= WorthIt;
+
+    private static string Cup(Forecast forecast) => $"{FigureFormat.Percent(forecast.Totals.FinalTdsPercent, 2)} TDS, {FigureFormat.Tilt(forecast.Totals.Tilt)}";
+
+    private static string Deed(Rescue rescue, Slip slip, Recipe recipe, double nowS, FigureFormat format)
+    {
+        var release = Acts.ReleaseIndex(recipe);
+        var begins = release < 0 ? "" : StepWording.Of(recipe, release, format).Begins;
+        var when = (rescue.ReleaseAtS, slip.Kind) switch
+        {
+            (null, SlipKind.ReleaseDue) => begins,
+            (null, _) => "",
+            ({ } atS, _) when atS - nowS < NowS => begins,
+            ({ } atS, _) => $"{StepWording.Of(recipe, release, format).Verb} at {FigureFormat.Clock(atS)}",
+        };
+        var letDown = rescue.LetDownG > 0 ? $"let down with {format.Water(rescue.LetDownG)} of water" : "";
+        return (when.Length, letDown.Length) switch
+        {
+            (> 0, > 0) => $"{when}, then {letDown}",
+            (0, _) => char.ToUpperInvariant(letDown[0]) + letDown[1..],
+            _ => when,
+        };
+    }
+}

@@ -1,0 +1,24 @@
+namespace Cistern.Core.Tests;
+
+/// <summary>Texts that are held line by line, in files beside the tests. <c>CISTERN_RENEW=1</c> before the run writes them anew, on purpose.</summary>
+internal static class Golden
+{
+    /// <summary>Holds a text against the file of a name.</summary>
+    public static void Holds(string name, string told)
+    {
+        if (Environment.GetEnvironmentVariable("CISTERN_RENEW") == "1")
+        {
+            File.WriteAllText(Path.Combine(AppContext.BaseDirectory, "../../../data", name), told);
+            return;
+        }
+
+        var was = File.ReadAllLines(Path.Combine(AppContext.BaseDirectory, "data", name));
+        var now = told.Split('\n')[..^1];
+        foreach (var (before, after) in was.Zip(now))
+        {
+            Assert.Equal(before, after);
+        }
+
+        Assert.Equal(was.Length, now.Length);
+    }
+}

@@ -1,0 +1,116 @@
+using System.Collections.Immutable;
+using Cistern.Core.Brewing;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Core.Tests;
+
+/// <summary>What went otherwise, seen from time and weight, and what the best of what is left makes of it.</summary>
+public sealed class SlipTests
+{
+    private const double Zero = 1_700_000_000_000;
+
+    [Fact]
+    public void A_release_that_is_due_is_a_slip_once_its_window_is_over_and_told_from_when_it_was_due()
+    {
+        var closed = Of("ld-closed");
+        Assert.Empty(Slips.Of(closed, RunOf(closed, 143), Actuals.None, 143));
+        Assert.Equal([new Slip(SlipKind.ReleaseDue, 6, 39)], Rounded(Slips.Of(closed, RunOf(closed, 174), Actuals.None, 174)));
+        // With a window from 2:30 to 7:00 it is the window's end that counts.
+        var soak = Of("ld-long-soak-iced");
+        Assert.Empty(Slips.Of(soak, RunOf(soak, 415), Actuals.None, 415));
+        Assert.Equal([new Slip(SlipKind.ReleaseDue, 5, 30)], Rounded(Slips.Of(soak, RunOf(soak, 450), Actuals.None, 450)));
+    }
+
+    [Theory]
+    [InlineData(174, SlipKind.ReleasedLate, 39)]
+    [InlineData(100, SlipKind.ReleasedEarly, 27)]
+    public void A_release_that_was_begun_outside_its_window_stays_a_slip(double beganS, SlipKind kind, double amount)
+    {
+        var closed = Of("ld-closed");
+        var run = RunOf(closed, beganS + 20, (EntryKind.Done, 6, beganS));
+        Assert.Contains(new Slip(kind, 6, amount), Rounded(Slips.Of(closed, run, Actuals.None, beganS + 20)));
+        var good = RunOf(closed, 150, (EntryKind.Done, 6, 137));
+        Assert.Empty(Slips.Of(closed, good, Actuals.None, 150));
+    }
+
+    [Fact]
+    public void A_slow_drain_is_a_slip_over_its_length_and_may_have_stalled_after_four_minutes()
+    {
+        var valve = Of("vd-coffee-first");
+        var lengthS = valve.Timings[7].LengthS;
+        Slip? At(double afterS) => Slips.Of(valve, RunOf(valve, 183 + afterS, (EntryKind.Begun, 7, 183)), Actuals.None, 183 + afterS) is [var slip, ..] ? slip : null;
+        Assert.Null(At(lengthS * 1.15));
+        Assert.Equal((SlipKind.DrainSlow, 7), (At((lengthS * 1.2) + 10)!.Value.Kind, At((lengthS * 1.2) + 10)!.Value.Step));
+        Assert.Equal(10, At((lengthS * 1.2) + 10)!.Value.Amount, 0.5);
+        Assert.Equal(SlipKind.DrainStalled, At(Slips.StallsS + 30)!.Value.Kind);
+        Assert.True(At(Slips.StallsS + 30)!.Value.OfFlow);
+    }
+
+    [Fact]
+    public void A_press_over_its_window_is_a_hard_one()
+    {
+        var tube = Of("tp-upright-short");
+        IEnumerable<Slip> At(double afterS) => Slips.Of(tube, RunOf(tube, 55 + afterS, (EntryKind.Begun, 6, 55)), Actuals.None, 55 + afterS);
+        Assert.Empty(At(34));
+        Assert.Equal([new Slip(SlipKind.PressSlow, 6, 5)], Rounded(At(40)));
+    }
+
+    [Fact]
+    public void What_was_weighed_is_held_against_the_plan_and_the_latest_comes_first()
+    {
+        var bloomed = Of("fp-bloomed");
+        var actuals = new Actuals { PouredG = ImmutableDictionary<int, double>.Empty.Add(2, 58).Add(4, 391), DoseG = 29 };
+        Assert.Equal([new Slip(SlipKind.PouredUnder, 4, 14), new Slip(SlipKind.PouredOver, 2, 3), new Slip(SlipKind.DoseOver, 1, 2)], Rounded(Slips.Of(bloomed, RunOf(bloomed, 100), actuals, 100)));
+        Assert.Empty(Slips.Of(bloomed, RunOf(bloomed, 100), new Actuals { PouredG = ImmutableDictionary<int, double>.Empty.Add(2, 57.9), DoseG = 27.2 }, 100));
+        // Before the clock runs nothing has gone otherwise.
+        Assert.Empty(Slips.Of(bloomed, BrewRun.Replay(ConductPlan.Of(bloomed), [], Zero), actuals, 0));
+    }
+
+    /// <summary>Over all that the library brews, late and over: what is offered brings the cup nearer than the plan simply followed, and taking it does what was said.</summary>
+    [Fact]
+    public void What_is_offered_brings_the_cup_nearer_and_taken_it_comes_to_what_was_said()
+    {
+        var offered = 0;
+        foreach (var recipe in RecipeLibrary.All)
+        {
+            var plan = ForecastModel.Published.Run(recipe);
+            var release = Acts.ReleaseIndex(recipe);
+            var nowS = plan.Timings[release].StartS + 90;
+            var run = RunOf(plan, nowS);
+            if (run.Present?.Index != release)
+            {
+                continue;
+            }
+
+            var asItGoes = ForecastModel.Published.Run(AsBrewed.Of(recipe, run, Actuals.None, nowS));
+            var rescue = Rescue.After(asItGoes, plan.Totals, nowS);
+            Assert.True(rescue.MissAfter <= rescue.MissBefore + 0.05, $"{recipe.Id}: {rescue.MissBefore:0.00} then {rescue.MissAfter:0.00}");
+            if (rescue.MissBefore <= 1 || rescue.LetDownG <= 0)
+            {
+                continue;
+            }
+
+            offered++;
+            var changed = ForecastModel.Published.Run(Rescue.Changed(plan, rescue.ReleaseAtS, rescue.LetDownG));
+            Assert.Equal(new Step.Dilute(rescue.LetDownG), changed.Recipe.Steps[^1]);
+            Assert.Equal(recipe.Steps.Length + 1, changed.Recipe.Steps.Length);
+            // Brewed on to its end, with the let-down done, it is what was foretold.
+            var brewed = ForecastModel.Published.Figures(AsBrewed.Of(changed.Recipe, RunOf(changed, nowS), Actuals.None, nowS));
+            Assert.Equal(rescue.Forecast.Totals.FinalTdsPercent, brewed.Totals.FinalTdsPercent, 0.005);
+        }
+
+        Assert.InRange(offered, 5, RecipeLibrary.All.Count);
+    }
+
+    private static Forecast Of(string id) => ForecastModel.Published.Run(RecipeLibrary.Find(id)!);
+
+    private static BrewRun RunOf(Forecast forecast, double nowS, params (EntryKind Kind, int Step, double AtS)[] said)
+    {
+        var plan = ConductPlan.Of(forecast);
+        return BrewRun.Replay(plan, [new BrewEntry(Guid.NewGuid(), EntryKind.Start, plan.Anchor, Zero), .. said.Select(one => new BrewEntry(Guid.NewGuid(), one.Kind, one.Step, Zero + (1000 * one.AtS)))], Zero + (1000 * nowS));
+    }
+
+    private static IEnumerable<Slip> Rounded(IEnumerable<Slip> slips) => slips.Select(slip => slip with { Amount = Math.Round(slip.Amount, 1) });
+}
