@@ -10,52 +10,76 @@ namespace Cistern.Data;
 /// <summary>Everything Cistern keeps, in one SQLite file.</summary>
 public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(options)
 {
+    /// <summary>Who brews here.</summary>
     public DbSet<Barista> Baristas => Set<Barista>();
 
+    /// <summary>Places with their altitude.</summary>
     public DbSet<BrewPlace> Places => Set<BrewPlace>();
 
+    /// <summary>Bags of coffee.</summary>
     public DbSet<Bag> Bags => Set<Bag>();
 
+    /// <summary>Mills.</summary>
     public DbSet<Mill> Mills => Set<Mill>();
 
+    /// <summary>Vessels of one's own.</summary>
     public DbSet<OwnedVessel> Vessels => Set<OwnedVessel>();
 
+    /// <summary>Servers.</summary>
     public DbSet<Server> Servers => Set<Server>();
 
+    /// <summary>Kettles.</summary>
     public DbSet<OwnedKettle> Kettles => Set<OwnedKettle>();
 
+    /// <summary>Waters and concentrates.</summary>
     public DbSet<OwnedWater> Waters => Set<OwnedWater>();
 
+    /// <summary>Spoons, weighed once.</summary>
     public DbSet<Spoon> Spoons => Set<Spoon>();
 
+    /// <summary>Papers and cloths.</summary>
     public DbSet<FilterStock> Filters => Set<FilterStock>();
 
+    /// <summary>Plans being worked on, and kept.</summary>
     public DbSet<StoredPlan> Plans => Set<StoredPlan>();
 
+    /// <summary>The changes of plans.</summary>
     public DbSet<PlanRevision> Revisions => Set<PlanRevision>();
 
+    /// <summary>Members of plans' recipes that this version does not know.</summary>
     public DbSet<PlanExtra> Extras => Set<PlanExtra>();
 
+    /// <summary>What was asked for and done.</summary>
     public DbSet<DoneJob> Jobs => Set<DoneJob>();
 
+    /// <summary>What health writes and reads again.</summary>
     public DbSet<Pulse> Pulses => Set<Pulse>();
 
+    /// <summary>Brews.</summary>
     public DbSet<Brew> Brews => Set<Brew>();
 
+    /// <summary>What was said of running brews.</summary>
     public DbSet<EntryRow> Entries => Set<EntryRow>();
 
+    /// <summary>What was weighed and read of brews.</summary>
     public DbSet<Observation> Observations => Set<Observation>();
 
+    /// <summary>What brews came to.</summary>
     public DbSet<BrewFacts> Facts => Set<BrewFacts>();
 
+    /// <summary>Weights of pours.</summary>
     public DbSet<Weighing> Weighings => Set<Weighing>();
 
+    /// <summary>How brews tasted.</summary>
     public DbSet<Tasting> Tastings => Set<Tasting>();
 
+    /// <summary>What came to mind later.</summary>
     public DbSet<LaterNote> Notes => Set<LaterNote>();
 
+    /// <summary>What was answered to slips.</summary>
     public DbSet<SlipAnswer> SlipAnswers => Set<SlipAnswer>();
 
+    /// <inheritdoc/>
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
         modelBuilder.Entity<Barista>().HasIndex(barista => barista.Name).IsUnique();

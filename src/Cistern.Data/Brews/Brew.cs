@@ -18,10 +18,13 @@ public enum BrewState
 /// <summary>One brew: its plan, as it was when it began, and what became of it. Moments are UTC milliseconds, which SQLite can order.</summary>
 public sealed class Brew
 {
+    /// <summary>Its number in the data file.</summary>
     public int Id { get; set; }
 
+    /// <summary>The recipe of the library it goes back to.</summary>
     public required string RecipeId { get; set; }
 
+    /// <summary>What the plan was called when it was brewed.</summary>
     public required string Name { get; set; }
 
     /// <summary>The plan as an open recipe file; the rest of it as it stands now, where something was taken to mend a slip.</summary>
@@ -39,10 +42,13 @@ public sealed class Brew
     /// <summary>Its tide in little: the outline of the vessel's lane, as numbers for a picture 100 wide and 24 high.</summary>
     public string TinyTide { get; set; } = "";
 
+    /// <summary>Who brewed it, or null.</summary>
     public int? BaristaId { get; set; }
 
+    /// <summary>Who brewed it, where that was loaded.</summary>
     public Shelf.Barista? Barista { get; set; }
 
+    /// <summary>The bag it took from, or null.</summary>
     public int? BagId { get; set; }
 
     /// <summary>What was taken off the bag when the clock started, g; put back when the start is undone.</summary>
@@ -60,10 +66,13 @@ public sealed class Brew
     /// <summary>The coffee's name when it was brewed; a bag changed later changes no brew.</summary>
     public string CoffeeName { get; set; } = "";
 
+    /// <summary>Where it was brewed, by the name of then.</summary>
     public string PlaceName { get; set; } = "";
 
+    /// <summary>How it was ground, as the mill says it.</summary>
     public string GrindText { get; set; } = "";
 
+    /// <summary>Where it stands in its life.</summary>
     public BrewState State { get; set; }
 
     /// <summary>When it was opened for brewing.</summary>
@@ -72,15 +81,19 @@ public sealed class Brew
     /// <summary>When the clock stood at 0:00, or null before.</summary>
     public long? StartedAtMs { get; set; }
 
+    /// <summary>When its last step was over or it was given up, UTC milliseconds; null before.</summary>
     public long? EndedAtMs { get; set; }
 
+    /// <summary>Why it was given up, in the barista's words; null where it was not.</summary>
     public string? WhyAbandoned { get; set; }
 
     /// <summary>All that was said of it while it ran; only ever added to.</summary>
     public List<EntryRow> Entries { get; } = [];
 
+    /// <summary>Weights read off the scale and typed in.</summary>
     public List<Weighing> Weighings { get; } = [];
 
+    /// <summary>What else was weighed or read of it.</summary>
     public List<Observation> Observations { get; } = [];
 
     /// <summary>What it came to, for searching and fitting; null until it is over.</summary>
@@ -89,6 +102,7 @@ public sealed class Brew
     /// <summary>How it tasted, to each who tasted it.</summary>
     public List<Tasting> Tastings { get; } = [];
 
+    /// <summary>What came to mind later.</summary>
     public List<LaterNote> Notes { get; } = [];
 
     /// <summary>What was answered where something went otherwise.</summary>
@@ -105,8 +119,10 @@ public sealed class Brew
 /// <summary>One thing said of a running brew, kept as it came. Its id counts it once however often it is sent.</summary>
 public sealed class EntryRow
 {
+    /// <summary>Its number in the data file.</summary>
     public int Id { get; set; }
 
+    /// <summary>The brew it belongs to.</summary>
     public int BrewId { get; set; }
 
     /// <summary>Made by the device that said it.</summary>
@@ -115,6 +131,7 @@ public sealed class EntryRow
     /// <summary>What it says; kept as a word.</summary>
     public EntryKind Kind { get; set; }
 
+    /// <summary>The step it is of, counted from 0.</summary>
     public int Step { get; set; }
 
     /// <summary>When it was said, by the server's clock.</summary>
@@ -126,21 +143,26 @@ public sealed class EntryRow
     /// <summary>Who saw it: the barista of the device.</summary>
     public string By { get; set; } = "";
 
+    /// <summary>When the server took it, UTC milliseconds.</summary>
     public long ReceivedAtMs { get; set; }
 }
 
 /// <summary>Something weighed or read of a brew, beside what was poured.</summary>
 public sealed class Observation
 {
+    /// <summary>Its number in the data file.</summary>
     public int Id { get; set; }
 
+    /// <summary>The brew it belongs to.</summary>
     public int BrewId { get; set; }
 
     /// <summary>What it is of, with its unit: one of <see cref="ObservationNames"/>.</summary>
     public required string Name { get; set; }
 
+    /// <summary>The value, in the unit of its name.</summary>
     public double Value { get; set; }
 
+    /// <summary>When, UTC milliseconds.</summary>
     public long AtMs { get; set; }
 }
 
@@ -172,17 +194,22 @@ public static class ObservationNames
 /// <summary>What a brew came to as it was really brewed, one row each, so that the log is searched and fitted without forecasting it anew.</summary>
 public sealed class BrewFacts
 {
+    /// <summary>The brew it belongs to.</summary>
     public int BrewId { get; set; }
 
     /// <summary>The version of the model that computed it.</summary>
     public required string ModelVersion { get; set; }
 
+    /// <summary>Coffee, g.</summary>
     public double DoseG { get; set; }
 
+    /// <summary>Water poured, g.</summary>
     public double WaterG { get; set; }
 
+    /// <summary>At the kettle, °C.</summary>
     public double WaterTemperatureC { get; set; }
 
+    /// <summary>Median of the grind, µm.</summary>
     public double MedianUm { get; set; }
 
     /// <summary>The drink as it is drunk, g; computed.</summary>
@@ -191,8 +218,10 @@ public sealed class BrewFacts
     /// <summary>Of the drink as it is drunk; computed.</summary>
     public double FinalTdsPercent { get; set; }
 
+    /// <summary>Of the dose, in the cup, %; computed.</summary>
     public double ExtractionYieldPercent { get; set; }
 
+    /// <summary>Sharp (negative) to harsh (positive); computed, a judgement.</summary>
     public double Tilt { get; set; }
 
     /// <summary>When it was done, s on its clock.</summary>
@@ -211,8 +240,10 @@ public sealed class BrewFacts
 /// <summary>What somebody answered where something went otherwise than planned: what was offered was taken, or left.</summary>
 public sealed class SlipAnswer
 {
+    /// <summary>Its number in the data file.</summary>
     public int Id { get; set; }
 
+    /// <summary>The brew it belongs to.</summary>
     public int BrewId { get; set; }
 
     /// <summary>What went otherwise; kept as a word.</summary>
@@ -221,6 +252,7 @@ public sealed class SlipAnswer
     /// <summary>The step it was at.</summary>
     public int Step { get; set; }
 
+    /// <summary>Whether what was offered was taken; otherwise it was left as it was.</summary>
     public bool Taken { get; set; }
 
     /// <summary>What was said of it and offered, as it was read.</summary>
@@ -232,21 +264,26 @@ public sealed class SlipAnswer
     /// <summary>Water to let the drink down by at the end, g; 0 for none.</summary>
     public double LetDownG { get; set; }
 
+    /// <summary>When it was answered, UTC milliseconds.</summary>
     public long AtMs { get; set; }
 
     /// <summary>When it was taken back, or null.</summary>
     public long? UndoneAtMs { get; set; }
 
+    /// <summary>Who answered: the barista of the device.</summary>
     public string By { get; set; } = "";
 }
 
 /// <summary>A weight read off the scale and typed in.</summary>
 public sealed class Weighing
 {
+    /// <summary>Its number in the data file.</summary>
     public int Id { get; set; }
 
+    /// <summary>The brew it belongs to.</summary>
     public int BrewId { get; set; }
 
+    /// <summary>The pour it was read after, counted from 0.</summary>
     public int StepIndex { get; set; }
 
     /// <summary>Water in the brewer so far, g.</summary>
@@ -256,13 +293,16 @@ public sealed class Weighing
 /// <summary>How it tasted.</summary>
 public sealed class Tasting
 {
+    /// <summary>Its number in the data file.</summary>
     public int Id { get; set; }
 
+    /// <summary>The brew it belongs to.</summary>
     public int BrewId { get; set; }
 
     /// <summary>Who tasted it; null where that is not known.</summary>
     public int? BaristaId { get; set; }
 
+    /// <summary>Who tasted it, where that was loaded.</summary>
     public Shelf.Barista? Barista { get; set; }
 
     /// <summary>−5 (sharp) to 5 (harsh).</summary>
@@ -274,22 +314,28 @@ public sealed class Tasting
     /// <summary>0 to 10, in halves.</summary>
     public double? Score { get; set; }
 
+    /// <summary>In the taster's words.</summary>
     public string Note { get; set; } = "";
 
     /// <summary>What a refractometer read, % TDS, where there was one.</summary>
     public double? ReadTdsPercent { get; set; }
 
+    /// <summary>When, UTC milliseconds.</summary>
     public long AtMs { get; set; }
 }
 
 /// <summary>Something that came to mind later.</summary>
 public sealed class LaterNote
 {
+    /// <summary>Its number in the data file.</summary>
     public int Id { get; set; }
 
+    /// <summary>The brew it belongs to.</summary>
     public int BrewId { get; set; }
 
+    /// <summary>In the barista's words.</summary>
     public required string Text { get; set; }
 
+    /// <summary>When, UTC milliseconds.</summary>
     public long AtMs { get; set; }
 }

@@ -18,25 +18,34 @@ public sealed record PlanState(string Base, string Origin)
     /// </summary>
     public bool Settled { get; init; }
 
+    /// <summary>The bag it uses, or null.</summary>
     public int? BagId { get; init; }
 
+    /// <summary>The mill, or null for a grind in µm.</summary>
     public int? MillId { get; init; }
 
+    /// <summary>The mill's setting, as it stands on it.</summary>
     public double? MillSetting { get; init; }
 
     /// <summary>The median that was asked for when the mill was chosen, µm: it may not reach it.</summary>
     public double? AskedUm { get; init; }
 
+    /// <summary>The place, or null as the recipe says.</summary>
     public int? PlaceId { get; init; }
 
+    /// <summary>A vessel of one's own, or null.</summary>
     public int? VesselId { get; init; }
 
+    /// <summary>The server it is held against, or null.</summary>
     public int? ServerId { get; init; }
 
+    /// <summary>The kettle, or null.</summary>
     public int? KettleId { get; init; }
 
+    /// <summary>The spoon the dose is told in, or null.</summary>
     public int? SpoonId { get; init; }
 
+    /// <summary>What a drink is counted as.</summary>
     public DrinkCounting Counting { get; init; }
 
     /// <summary>The two quantities held, the one edited last first.</summary>

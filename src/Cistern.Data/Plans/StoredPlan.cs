@@ -8,8 +8,10 @@ namespace Cistern.Data.Plans;
 /// </summary>
 public sealed class StoredPlan : IShelved
 {
+    /// <summary>Its number in the data file.</summary>
     public int Id { get; set; }
 
+    /// <summary>What it is called.</summary>
     public required string Name { get; set; }
 
     /// <summary>The recipe of the library it goes back to, or its own name as a slug where it was imported.</summary>
@@ -18,6 +20,7 @@ public sealed class StoredPlan : IShelved
     /// <summary>The stored plan it was made from, or null.</summary>
     public int? ParentId { get; set; }
 
+    /// <summary>What it was made from was called so.</summary>
     public string ParentName { get; set; } = "";
 
     /// <summary>What is different from what it came from, in words, when it was kept.</summary>
@@ -26,13 +29,16 @@ public sealed class StoredPlan : IShelved
     /// <summary>Why, in the barista's words.</summary>
     public string Why { get; set; } = "";
 
+    /// <summary>Who changed it last, or null.</summary>
     public int? BaristaId { get; set; }
 
     /// <summary>When it was kept under its name; null for one that is only being worked on.</summary>
     public long? KeptAtMs { get; set; }
 
+    /// <summary>When it was changed last, UTC milliseconds.</summary>
     public long ChangedAtMs { get; set; }
 
+    /// <summary>When it was taken away, UTC milliseconds; null while it is there.</summary>
     public long? RemovedAtMs { get; set; }
 
     /// <summary>The revision it stands at.</summary>
@@ -41,12 +47,14 @@ public sealed class StoredPlan : IShelved
     /// <summary>The state it is held against: the dotted tide.</summary>
     public required string AcceptedJson { get; set; }
 
+    /// <summary>Its changes, as far back as they can be undone.</summary>
     public List<PlanRevision> Revisions { get; } = [];
 }
 
 /// <summary>The members of a stored plan's recipe that this version does not know, kept once beside all its revisions.</summary>
 public sealed class PlanExtra
 {
+    /// <summary>The plan it belongs to.</summary>
     public int StoredPlanId { get; set; }
 
     /// <summary>As <see cref="Core.Recipes.ExtraMembers"/> writes them.</summary>
@@ -62,16 +70,20 @@ public sealed class DoneJob
     /// <summary>Where what came of it is to be seen.</summary>
     public required string Address { get; set; }
 
+    /// <summary>When it was done, UTC milliseconds.</summary>
     public long AtMs { get; set; }
 }
 
 /// <summary>One change of a plan.</summary>
 public sealed class PlanRevision
 {
+    /// <summary>Its number in the data file.</summary>
     public int Id { get; set; }
 
+    /// <summary>The plan it belongs to.</summary>
     public int StoredPlanId { get; set; }
 
+    /// <summary>Its place among them, counted from 0.</summary>
     public int Position { get; set; }
 
     /// <summary>The plan after the change.</summary>
@@ -80,5 +92,6 @@ public sealed class PlanRevision
     /// <summary>What was changed, in a few words.</summary>
     public required string What { get; set; }
 
+    /// <summary>When it was changed, UTC milliseconds.</summary>
     public long AtMs { get; set; }
 }

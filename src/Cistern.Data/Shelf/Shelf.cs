@@ -7,8 +7,10 @@ namespace Cistern.Data.Shelf;
 /// <summary>Something on the shelf. What is taken off it stays in the file, so that it can be put back.</summary>
 public interface IShelved
 {
+    /// <summary>Its number in the data file.</summary>
     int Id { get; }
 
+    /// <summary>What it is called on the shelf.</summary>
     string Name { get; }
 
     /// <summary>When it was taken off the shelf, or null while it stands there.</summary>
@@ -18,16 +20,22 @@ public interface IShelved
 /// <summary>Somebody who brews here, and the units they like.</summary>
 public sealed class Barista
 {
+    /// <summary>Its number in the data file.</summary>
     public int Id { get; set; }
 
+    /// <summary>What it is called.</summary>
     public required string Name { get; set; }
 
+    /// <summary>The unit of masses.</summary>
     public MassUnit Mass { get; set; }
 
+    /// <summary>The unit of temperatures.</summary>
     public TemperatureUnit Temperature { get; set; }
 
+    /// <summary>The unit of drinks.</summary>
     public VolumeUnit Volume { get; set; }
 
+    /// <summary>The size of a cup, ml.</summary>
     public double CupMl { get; set; } = 180;
 
     /// <summary>The units as the core takes them.</summary>
@@ -37,16 +45,22 @@ public sealed class Barista
 /// <summary>Where it is brewed.</summary>
 public sealed class BrewPlace : IShelved
 {
+    /// <summary>Its number in the data file.</summary>
     public int Id { get; set; }
 
+    /// <summary>What it is called.</summary>
     public required string Name { get; set; }
 
+    /// <summary>When it was taken off the shelf, UTC milliseconds; null while it stands there.</summary>
     public long? RemovedAtMs { get; set; }
 
+    /// <summary>Above sea level, m.</summary>
     public double AltitudeM { get; set; }
 
+    /// <summary>Of the room, °C.</summary>
     public double AmbientC { get; set; }
 
+    /// <summary>The water there, in words.</summary>
     public string Water { get; set; } = "";
 
     /// <summary>The place as a recipe names it.</summary>
@@ -56,20 +70,28 @@ public sealed class BrewPlace : IShelved
 /// <summary>A bag of coffee.</summary>
 public sealed class Bag : IShelved
 {
+    /// <summary>Its number in the data file.</summary>
     public int Id { get; set; }
 
+    /// <summary>What it is called.</summary>
     public required string Name { get; set; }
 
+    /// <summary>When it was taken off the shelf, UTC milliseconds; null while it stands there.</summary>
     public long? RemovedAtMs { get; set; }
 
+    /// <summary>Where it grew, and how it was made, in words.</summary>
     public string Origin { get; set; } = "";
 
+    /// <summary>0 (lightest) to 1 (darkest).</summary>
     public double Roast { get; set; }
 
+    /// <summary>The day it was roasted.</summary>
     public DateOnly RoastedOn { get; set; }
 
+    /// <summary>What is left in it, g.</summary>
     public double LeftG { get; set; }
 
+    /// <summary>The notes on the bag.</summary>
     public string TastesOf { get; set; } = "";
 
     /// <summary>Bought ground: its grind is guessed, and cannot be set.</summary>
@@ -81,8 +103,10 @@ public sealed class Bag : IShelved
     /// <summary>Its spread, guessed.</summary>
     public double GroundSpread { get; set; } = 0.7;
 
+    /// <summary>Whether the caffeine has been taken out.</summary>
     public bool Decaffeinated { get; set; }
 
+    /// <summary>The day it was opened; null while it is shut.</summary>
     public DateOnly? OpenedOn { get; set; }
 
     /// <summary>Used up: kept, but offered no more until it is brought back.</summary>
@@ -101,25 +125,34 @@ public sealed class Bag : IShelved
 /// <summary>A mill, and what its settings mean.</summary>
 public sealed class Mill : IShelved
 {
+    /// <summary>Its number in the data file.</summary>
     public int Id { get; set; }
 
+    /// <summary>What it is called.</summary>
     public required string Name { get; set; }
 
+    /// <summary>When it was taken off the shelf, UTC milliseconds; null while it stands there.</summary>
     public long? RemovedAtMs { get; set; }
 
     /// <summary>What its scale counts: clicks, turns, settings.</summary>
     public string SettingName { get; set; } = "settings";
 
+    /// <summary>Its least setting.</summary>
     public double Least { get; set; }
 
+    /// <summary>Its greatest setting.</summary>
     public double Most { get; set; }
 
+    /// <summary>Its smallest step.</summary>
     public double Step { get; set; } = 1;
 
+    /// <summary>The median at setting 0, µm.</summary>
     public double UmAtZero { get; set; }
 
+    /// <summary>The median for each 1 more, µm.</summary>
     public double UmPerSetting { get; set; }
 
+    /// <summary>The spread of what it grinds, ln-σ.</summary>
     public double Spread { get; set; }
 
     /// <summary>What the barista sets it to for paper: "two finer than usual" counts from here.</summary>
@@ -153,22 +186,31 @@ public sealed class Mill : IShelved
 /// <summary>A vessel on the shelf.</summary>
 public sealed class OwnedVessel : IShelved
 {
+    /// <summary>Its number in the data file.</summary>
     public int Id { get; set; }
 
+    /// <summary>What it is called.</summary>
     public required string Name { get; set; }
 
+    /// <summary>When it was taken off the shelf, UTC milliseconds; null while it stands there.</summary>
     public long? RemovedAtMs { get; set; }
 
+    /// <summary>Its family.</summary>
     public VesselFamily Family { get; set; }
 
+    /// <summary>To the rim, ml.</summary>
     public double CapacityMl { get; set; }
 
+    /// <summary>What it is made of.</summary>
     public Material? Material { get; set; }
 
+    /// <summary>The wall of a dripper's cone, or null.</summary>
     public Cone? Cone { get; set; }
 
+    /// <summary>The filter that is in it.</summary>
     public Filter? Filter { get; set; }
 
+    /// <summary>Wrapped in a cloth or a cosy.</summary>
     public bool Wrapped { get; set; }
 
     /// <summary>The marks on its wall, ml, parted by commas.</summary>
@@ -185,24 +227,32 @@ public sealed class OwnedVessel : IShelved
 /// <summary>What the drink lands in: a server, or a cup.</summary>
 public sealed class Server : IShelved
 {
+    /// <summary>Its number in the data file.</summary>
     public int Id { get; set; }
 
+    /// <summary>What it is called.</summary>
     public required string Name { get; set; }
 
+    /// <summary>When it was taken off the shelf, UTC milliseconds; null while it stands there.</summary>
     public long? RemovedAtMs { get; set; }
 
+    /// <summary>To the rim, ml.</summary>
     public double CapacityMl { get; set; }
 }
 
 /// <summary>A kettle, and how it heats.</summary>
 public sealed class OwnedKettle : IShelved
 {
+    /// <summary>Its number in the data file.</summary>
     public int Id { get; set; }
 
+    /// <summary>What it is called.</summary>
     public required string Name { get; set; }
 
+    /// <summary>When it was taken off the shelf, UTC milliseconds; null while it stands there.</summary>
     public long? RemovedAtMs { get; set; }
 
+    /// <summary>The most it takes, ml.</summary>
     public double CapacityMl { get; set; }
 
     /// <summary>It stops at a temperature that is set.</summary>
@@ -222,10 +272,13 @@ public sealed class OwnedKettle : IShelved
 /// <summary>A water, or a concentrate of minerals to be let down.</summary>
 public sealed class OwnedWater : IShelved
 {
+    /// <summary>Its number in the data file.</summary>
     public int Id { get; set; }
 
+    /// <summary>What it is called.</summary>
     public required string Name { get; set; }
 
+    /// <summary>When it was taken off the shelf, UTC milliseconds; null while it stands there.</summary>
     public long? RemovedAtMs { get; set; }
 
     /// <summary>mg/L as CaCO₃.</summary>
@@ -234,6 +287,7 @@ public sealed class OwnedWater : IShelved
     /// <summary>mg/L as CaCO₃.</summary>
     public double AlkalinityMgL { get; set; }
 
+    /// <summary>Whether it is a mineral concentrate, to be let down.</summary>
     public bool Concentrate { get; set; }
 
     /// <summary>The water as the core takes it.</summary>
@@ -243,10 +297,13 @@ public sealed class OwnedWater : IShelved
 /// <summary>A spoon, weighed once.</summary>
 public sealed class Spoon : IShelved
 {
+    /// <summary>Its number in the data file.</summary>
     public int Id { get; set; }
 
+    /// <summary>What it is called.</summary>
     public required string Name { get; set; }
 
+    /// <summary>When it was taken off the shelf, UTC milliseconds; null while it stands there.</summary>
     public long? RemovedAtMs { get; set; }
 
     /// <summary>What it holds level, g.</summary>
@@ -259,12 +316,16 @@ public sealed class Spoon : IShelved
 /// <summary>Papers that are counted, or a cloth that wants care.</summary>
 public sealed class FilterStock : IShelved
 {
+    /// <summary>Its number in the data file.</summary>
     public int Id { get; set; }
 
+    /// <summary>What it is called.</summary>
     public required string Name { get; set; }
 
+    /// <summary>When it was taken off the shelf, UTC milliseconds; null while it stands there.</summary>
     public long? RemovedAtMs { get; set; }
 
+    /// <summary>Which filters they are.</summary>
     public Filter Filter { get; set; }
 
     /// <summary>The vessels it is for; null for any.</summary>
@@ -285,6 +346,7 @@ public sealed class FilterStock : IShelved
     /// <summary>Whether it is used again and again.</summary>
     public bool Lasts => Filter is Filter.Cloth or Filter.MetalDisc or Filter.MetalMesh;
 
+    /// <summary>Whether a cloth is due for its care.</summary>
     public bool CareDue => CareEvery > 0 && UsedSinceCare >= CareEvery;
 
     /// <summary>Whether a brewer takes this filter.</summary>

@@ -6,10 +6,13 @@ namespace Cistern.Web.Frame;
 /// <param name="Text">What was typed, or what stands there to begin with.</param>
 public sealed record Field(string Name, string Label, string Text)
 {
+    /// <summary>What will not do, or null.</summary>
     public string? Problem { get; init; }
 
+    /// <summary>What is said beside it, or null.</summary>
     public string? Hint { get; init; }
 
+    /// <summary>The unit, or null.</summary>
     public string? Unit { get; init; }
 
     /// <summary>text, number (a decimal field), date, area or choice.</summary>
@@ -18,6 +21,7 @@ public sealed record Field(string Name, string Label, string Text)
     /// <summary>For a choice: the values that are sent, and their words.</summary>
     public IReadOnlyList<(string Value, string Word)> Options { get; init; } = [];
 
+    /// <summary>The most letters that can be typed.</summary>
     public int MaxLength { get; init; } = 200;
 
     /// <summary>What stood there when the form was shown, sent back with it: what was left as it stood changes nothing.</summary>

@@ -11,10 +11,13 @@ public sealed class FigureFormat(Units units)
     /// <summary>The units it writes in.</summary>
     public Units Units => units;
 
+    /// <summary>The unit of masses.</summary>
     public string MassUnit => units.Mass == Core.Reckoning.MassUnit.Gram ? "g" : "oz";
 
+    /// <summary>The unit of temperatures.</summary>
     public string TemperatureUnit => units.Temperature == Core.Reckoning.TemperatureUnit.Celsius ? "°C" : "°F";
 
+    /// <summary>The unit of drinks.</summary>
     public string VolumeUnit => units.Volume switch
     {
         Core.Reckoning.VolumeUnit.Millilitre => "ml",
@@ -22,35 +25,44 @@ public sealed class FigureFormat(Units units)
         _ => Text("cups of {0} ml", Math.Round(units.CupMl)),
     };
 
+    /// <summary>A time on a clock, from s: 4:15, 1:05:00.</summary>
     public static string Clock(double seconds) => TideLabels.Clock(seconds);
 
+    /// <summary>Whole seconds with their unit.</summary>
     public static string Seconds(double seconds) => Text("{0:0} s", seconds);
 
+    /// <summary>A bare number to so many decimals.</summary>
     public static string Number(double value, int decimals) => value.ToString("F" + decimals.ToString(CultureInfo.InvariantCulture), CultureInfo.InvariantCulture);
 
     /// <summary>A mass without its unit: to 0.1 g, or to 0.01 oz.</summary>
     public string MassNumber(double g, bool fine = true) =>
         units.Mass == Core.Reckoning.MassUnit.Gram ? Number(g, fine ? 1 : 0) : Number(units.MassFromG(g), 2);
 
+    /// <summary>A mass with its unit, from g.</summary>
     public string Mass(double g, bool fine = true) => $"{MassNumber(g, fine)} {MassUnit}";
 
     /// <summary>Water and drinks are told in whole grams.</summary>
     public string Water(double g) => Mass(g, fine: false);
 
+    /// <summary>A temperature without its unit, from °C.</summary>
     public string TemperatureNumber(double c) => Number(units.TemperatureFromC(c), 0);
 
+    /// <summary>A temperature with its unit, from °C.</summary>
     public string Temperature(double c) => $"{TemperatureNumber(c)} {TemperatureUnit}";
 
     /// <summary>A drink's mass as a volume at 60 °C, without its unit.</summary>
     public string DrinkNumber(double g) => Number(units.VolumeFromMl(g / WaterPhysics.DensityGPerMl(60)), units.Volume == Core.Reckoning.VolumeUnit.Millilitre ? 0 : 1);
 
+    /// <summary>A drink as a volume with its unit, from g.</summary>
     public string Drink(double g) => $"{DrinkNumber(g)} {VolumeUnit}";
 
     /// <summary>A number that may be negative, with a proper minus.</summary>
     public static string Signed(double value, int decimals) => Number(value, decimals).Replace('-', '−');
 
+    /// <summary>A share in %, to so many decimals.</summary>
     public static string Percent(double value, int decimals = 1) => $"{Number(value, decimals)} %";
 
+    /// <summary>Water per coffee as it is spoken, 1:15.</summary>
     public static string Ratio(double ratio) => $"1:{Number(ratio, 1)}";
 
     /// <summary>A judgement in words: sharp, balanced or harsh.</summary>

@@ -26,15 +26,19 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
     /// <summary>The most coffees whose last good brew is shown.</summary>
     private const int MostCoffees = 8;
 
+    /// <summary>Who is here, and what is brewing.</summary>
     public BenchContext Bench => bench;
 
+    /// <summary>The library, as cards.</summary>
     public RecipeCards Recipes { get; private set; } = null!;
 
     /// <summary>The newest brew, and the last good one of each coffee.</summary>
     public IReadOnlyList<Data.Brews.Brew> Last { get; private set; } = [];
 
+    /// <summary>Brews whose clock was left running.</summary>
     public IReadOnlyList<UnderWay> LeftRunning { get; private set; } = [];
 
+    /// <summary>The newest that has not been tasted, or null.</summary>
     public Data.Brews.Brew? Untasted { get; private set; }
 
     /// <summary>What on the shelf wants attention: a bag running out, a cloth due.</summary>
@@ -43,6 +47,7 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
     /// <summary>The barista's own plans, the newest first.</summary>
     public IReadOnlyList<Data.Plans.StoredPlan> Own { get; private set; } = [];
 
+    /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(CancellationToken ct)
     {
         if (await bench.BaristaAsync(ct) is null)

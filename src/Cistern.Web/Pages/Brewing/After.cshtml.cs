@@ -16,21 +16,28 @@ namespace Cistern.Web.Pages.Brewing;
 /// <summary>At once after a brew: what was done against what was planned, what was only assumed, and what was weighed.</summary>
 public sealed class AfterModel(CisternDb db, JobLedger jobs, BenchContext bench, BrewStore store, ForecastModel model) : PageModel
 {
+    /// <summary>Who is here, and what is brewing.</summary>
     public BenchContext Bench => bench;
 
+    /// <summary>The brew.</summary>
     public Brew Brew { get; private set; } = null!;
 
+    /// <summary>How this barista reads figures.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
+    /// <summary>The forecast of its plan, the rest of it as it stood at its end.</summary>
     public Forecast Plan { get; private set; } = null!;
 
     /// <summary>The forecast of the plan it began with: what it is held against.</summary>
     public Forecast Planned { get; private set; } = null!;
 
+    /// <summary>The forecast of what was really done.</summary>
     public Forecast Real { get; private set; } = null!;
 
+    /// <summary>What was done when.</summary>
     public BrewRun Run { get; private set; } = null!;
 
+    /// <summary>What the clock measured.</summary>
     public Measured Measured { get; private set; }
 
     /// <summary>How the times lie against their windows, in words; what lies outside comes first.</summary>
@@ -46,10 +53,13 @@ public sealed class AfterModel(CisternDb db, JobLedger jobs, BenchContext bench,
     /// <summary>Times typed for what was assumed, by step.</summary>
     public Dictionary<int, TypedNumber> TypedTimes { get; } = [];
 
+    /// <summary>Weights as they were typed, by step.</summary>
     public Dictionary<int, TypedNumber> TypedWeights { get; } = [];
 
+    /// <summary>What else was typed, by name.</summary>
     public Dictionary<string, TypedNumber> Typed { get; } = [];
 
+    /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct)
     {
         if (!await LoadAsync(id, ct))

@@ -20,10 +20,13 @@ namespace Cistern.Web.Pages.Brewing;
 /// <summary>Conducts one brew by the clock.</summary>
 public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, BrewStore store, ForecastModel model) : PageModel
 {
+    /// <summary>Who is here, and what is brewing.</summary>
     public BenchContext Bench => bench;
 
+    /// <summary>The brew.</summary>
     public Data.Brews.Brew Brew { get; private set; } = null!;
 
+    /// <summary>The plan that is conducted.</summary>
     public Recipe Recipe => Plan.Recipe;
 
     /// <summary>The forecast it is brewed by.</summary>
@@ -32,8 +35,10 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
     /// <summary>The forecast of what really happened so far, the rest as planned.</summary>
     public Forecast Real { get; private set; } = null!;
 
+    /// <summary>Where it stands.</summary>
     public BrewRun Run { get; private set; } = null!;
 
+    /// <summary>How this barista reads figures.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
     /// <summary>On the brew clock; before it runs, since it was opened or the last thing was made ready, s.</summary>
@@ -42,11 +47,13 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
     /// <summary>The stage as it stands: what to do, how far, until when.</summary>
     public Stage Stage { get; private set; } = null!;
 
+    /// <summary>What was not taken, or null.</summary>
     public string? Problem { get; private set; }
 
     /// <summary>Why it is given up, as it was typed.</summary>
     public string Why { get; private set; } = "";
 
+    /// <summary>Weights as they were typed, by step.</summary>
     public Dictionary<int, TypedNumber> Typed { get; } = [];
 
     /// <summary>What the page's script needs to go on without the network.</summary>
@@ -110,6 +117,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
         }
     }
 
+    /// <summary>Shows where it stands; one that is over leads to its summary or the log.</summary>
     public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct)
     {
         if (!await LoadAsync(id, ct))
@@ -200,6 +208,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
         return Page();
     }
 
+    /// <summary>Keeps the weights that were typed.</summary>
     public async Task<IActionResult> OnPostWeightsAsync(int id, CancellationToken ct)
     {
         if (!await LoadAsync(id, ct))
@@ -218,6 +227,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
         return RedirectToPage(new { id });
     }
 
+    /// <summary>Gives it up, with a word why.</summary>
     public async Task<IActionResult> OnPostAbandonAsync(int id, CancellationToken ct)
     {
         if (!await LoadAsync(id, ct))

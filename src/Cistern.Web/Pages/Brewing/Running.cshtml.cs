@@ -7,10 +7,13 @@ namespace Cistern.Web.Pages.Brewing;
 /// <summary>The brews under way, each in its lane; one alone is led to.</summary>
 public sealed class RunningModel(BenchContext bench) : PageModel
 {
+    /// <summary>Who is here, and what is brewing.</summary>
     public BenchContext Bench => bench;
 
+    /// <summary>The brews under way.</summary>
     public IReadOnlyList<UnderWay> UnderWay { get; private set; } = [];
 
+    /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(CancellationToken ct)
     {
         UnderWay = await bench.UnderWayAsync(ct);

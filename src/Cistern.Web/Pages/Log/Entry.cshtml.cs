@@ -17,12 +17,16 @@ namespace Cistern.Web.Pages.Log;
 /// <summary>One brew: what was planned, what was really done and when, and what it tasted of.</summary>
 public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench, BrewStore store, ForecastModel model) : PageModel
 {
+    /// <summary>Who is here, and what is brewing.</summary>
     public BenchContext Bench => bench;
 
+    /// <summary>How this barista reads figures.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
+    /// <summary>The brew.</summary>
     public Data.Brews.Brew Brew { get; private set; } = null!;
 
+    /// <summary>The forecast of its plan, the rest of it as it stood at its end.</summary>
     public Forecast Plan { get; private set; } = null!;
 
     /// <summary>The forecast of the plan it began with: what it is held against.</summary>
@@ -31,6 +35,7 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench,
     /// <summary>The same computation on what was really done; null where the clock never ran.</summary>
     public Forecast? Real { get; private set; }
 
+    /// <summary>What was done when.</summary>
     public BrewRun Run { get; private set; } = null!;
 
     /// <summary>What its own clock measured of what flowed.</summary>
@@ -39,12 +44,16 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench,
     /// <summary>How its times lie against their windows.</summary>
     public IReadOnlyList<FlowVerdict> Verdicts => Real is null ? [] : FlowVerdicts.Of(Planned, Run);
 
+    /// <summary>A note that was not taken, as it was typed.</summary>
     public Field Note { get; private set; } = new("note", "Add a note", "") { Kind = "area", MaxLength = 2_000 };
 
+    /// <summary>Weights as they were typed, by step.</summary>
     public Dictionary<int, TypedNumber> Typed { get; } = [];
 
+    /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct) => await LoadAsync(id, ct) ? Page() : NotFound();
 
+    /// <summary>Keeps a note.</summary>
     public async Task<IActionResult> OnPostNoteAsync(int id, CancellationToken ct)
     {
         if (!await LoadAsync(id, ct))
@@ -72,6 +81,7 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench,
         return RedirectToPage(new { id });
     }
 
+    /// <summary>Keeps the weights that were typed.</summary>
     public async Task<IActionResult> OnPostWeightsAsync(int id, CancellationToken ct)
     {
         if (!await LoadAsync(id, ct))

@@ -11,15 +11,19 @@ public sealed class LogModel(CisternDb db, BenchContext bench) : PageModel
 {
     private const int PageSize = 25;
 
+    /// <summary>Who is here, and what is brewing.</summary>
     public BenchContext Bench => bench;
 
+    /// <summary>The brews of this page, the newest first.</summary>
     public IReadOnlyList<Data.Brews.Brew> Brews { get; private set; } = [];
 
     /// <summary>Where the next page begins, or null on the last.</summary>
     public string? Older { get; private set; }
 
+    /// <summary>Whether this is the newest page of the log.</summary>
     public bool First { get; private set; }
 
+    /// <summary>Shows the page.</summary>
     public async Task OnGetAsync(string? before, CancellationToken ct)
     {
         var (ms, id) = ReadPlace(before);

@@ -9,11 +9,13 @@ namespace Cistern.Web.Pages.Plan;
 /// <summary>A plan whose present state cannot be read: what is wrong with it, and the way back.</summary>
 public sealed class BrokenModel(PlanStore store) : PageModel
 {
+    /// <summary>What cannot be read, and what there is to go back to.</summary>
     public BrokenPlan Plan { get; private set; } = null!;
 
     /// <summary>The recipe of the library it goes back to, where there is one.</summary>
     public Recipe? Origin => RecipeLibrary.Find(Plan.Stored.RecipeId);
 
+    /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(string id, CancellationToken ct)
     {
         if (await store.FindBrokenAsync(id, ct) is not { } broken)

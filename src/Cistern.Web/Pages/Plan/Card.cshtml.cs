@@ -12,14 +12,19 @@ namespace Cistern.Web.Pages.Plan;
 /// <summary>A plan as a card for the bench: one side of A6 or A5, printed by the browser.</summary>
 public sealed class CardModel(CisternDb db, PlanStore store, BenchContext bench, ForecastModel model) : PageModel
 {
+    /// <summary>What the plan is called.</summary>
     public string Name { get; private set; } = "";
 
+    /// <summary>The paper: a6 or a5.</summary>
     public string Size { get; private set; } = "a6";
 
+    /// <summary>The plan.</summary>
     public PlanSettings Plan { get; private set; } = null!;
 
+    /// <summary>How this barista reads figures.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
+    /// <summary>Its tide, drawn.</summary>
     public string TideSvg => Tide.Draw(Plan.Forecast, new TideOptions(480)
     {
         WithSteps = false,
@@ -27,6 +32,7 @@ public sealed class CardModel(CisternDb db, PlanStore store, BenchContext bench,
         Labels = Format.Labels(StepWording.InVessel(Plan.Recipe.Brewer.Family)),
     });
 
+    /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(string id, string? size, CancellationToken ct)
     {
         if (await store.FindAsync(id, ct) is not { } open)

@@ -21,17 +21,22 @@ namespace Cistern.Web.Pages.Plan;
 /// <summary>Chooses a plan by what is wanted: the coffee, the drink, the time there is; and looks after the barista's own.</summary>
 public sealed class ChooseModel(CisternDb db, PlanStore store, BenchContext bench, ForecastModel model) : PageModel
 {
+    /// <summary>Who is here, and what is brewing.</summary>
     public BenchContext Bench => bench;
 
+    /// <summary>How this barista reads figures.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
+    /// <summary>The bags that are open or shut, not used up.</summary>
     public IReadOnlyList<Bag> Bags { get; private set; } = [];
 
+    /// <summary>The bag that was chosen, or null.</summary>
     public Bag? Bag { get; private set; }
 
     /// <summary>The number fields of the wish, by name, as typed.</summary>
     public Dictionary<string, Field> Fields { get; } = new(StringComparer.Ordinal);
 
+    /// <summary>What is wished.</summary>
     public Wish Wish { get; private set; } = new();
 
     /// <summary>Whether anything was wished at all.</summary>
@@ -40,6 +45,7 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, BenchContext benc
     /// <summary>The schools, in the order of the library.</summary>
     public static IReadOnlyList<string> Schools { get; } = [.. RecipeLibrary.All.Select(recipe => recipe.School).OfType<string>().Distinct(StringComparer.Ordinal)];
 
+    /// <summary>The recipes, those that fit best first.</summary>
     public IReadOnlyList<Choice> Choices { get; private set; } = [];
 
     /// <summary>The barista's own plans.</summary>
@@ -86,8 +92,10 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, BenchContext benc
         _ => $"takes {Format.Mass(choice.Recipe.Coffee.DoseG)}, more than is left",
     }));
 
+    /// <summary>Shows the page.</summary>
     public async Task OnGetAsync(CancellationToken ct) => await LoadAsync(ct);
 
+    /// <summary>Takes a file of recipes in: all of them or none.</summary>
     public async Task<IActionResult> OnPostImportAsync(IFormFile? file, string? text, CancellationToken ct)
     {
         var (bytes, from) = await ReadAsync(file, text, ct);
@@ -105,18 +113,21 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, BenchContext benc
         return ids.Count == 1 ? Redirect($"/plan/{ids[0]}") : Redirect($"/plan?imported={ids.Count}#own");
     }
 
+    /// <summary>Takes a plan away; it can be brought back.</summary>
     public Task<IActionResult> OnPostRemoveAsync(int stored, CancellationToken ct) => ChangeAsync(stored, async () =>
     {
         await store.RemoveAsync(stored, removed: true, ct);
         return $"/plan?removed={stored}#own";
     }, ct);
 
+    /// <summary>Brings one back.</summary>
     public Task<IActionResult> OnPostRestoreAsync(int stored, CancellationToken ct) => ChangeAsync(stored, async () =>
     {
         await store.RemoveAsync(stored, removed: false, ct);
         return "/plan#own";
     }, ct);
 
+    /// <summary>Calls it otherwise.</summary>
     public async Task<IActionResult> OnPostRenameAsync(int stored, string? name, CancellationToken ct)
     {
         if (name?.Trim() is { Length: > 0 } good && PlainText.Problem(good, 200, lines: false) is null)
@@ -134,6 +145,7 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, BenchContext benc
         return Page();
     }
 
+    /// <summary>Makes another like it.</summary>
     public Task<IActionResult> OnPostDuplicateAsync(int stored, CancellationToken ct) => ChangeAsync(stored, async () =>
     {
         var open = (await store.FindAsync(stored.ToString(CultureInfo.InvariantCulture), ct))!;

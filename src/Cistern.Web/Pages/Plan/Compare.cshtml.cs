@@ -14,20 +14,25 @@ namespace Cistern.Web.Pages.Plan;
 /// <summary>Two plans laid side by side: only what differs, and what each gives. Recipes, brews and the barista's own plans alike.</summary>
 public sealed class CompareModel(CisternDb db, PlanStore store, BenchContext bench, ForecastModel model) : PageModel
 {
+    /// <summary>How this barista reads figures.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
     /// <summary>The addresses of the two, as they stand in the form.</summary>
     public (string? First, string? Second) Ids { get; private set; }
 
+    /// <summary>The one.</summary>
     public Forecast? First { get; private set; }
 
+    /// <summary>The other.</summary>
     public Forecast? Second { get; private set; }
 
+    /// <summary>Only what differs between them.</summary>
     public Differences Differ { get; private set; } = new([], [], []);
 
     /// <summary>What can be chosen: the recipes, and the barista's own plans; what lies here already too.</summary>
     public IReadOnlyList<(string Id, string Name)> Choices { get; private set; } = [];
 
+    /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(string? a, string? b, CancellationToken ct)
     {
         Format = await bench.FormatAsync(ct);

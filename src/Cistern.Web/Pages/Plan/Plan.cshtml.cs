@@ -32,10 +32,13 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
     /// <summary>The plan as it lies open.</summary>
     public OpenPlan Open { get; private set; } = null!;
 
+    /// <summary>The fields and what was typed into them.</summary>
     public PlanSettings Settings { get; private set; } = null!;
 
+    /// <summary>What of the shelf can be chosen.</summary>
     public PlanShelf Shelf { get; private set; } = null!;
 
+    /// <summary>How this barista reads figures.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
     /// <summary>What the plan is held against: the dotted tide.</summary>
@@ -68,6 +71,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
     /// <summary>The map of strength against yield.</summary>
     public StrengthMapView Map { get; private set; } = null!;
 
+    /// <summary>What has to be made ready, and when.</summary>
     public Preparation Preparation { get; private set; } = null!;
 
     /// <summary>When the cup is wanted, as typed.</summary>
@@ -103,10 +107,13 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
     /// <summary>Whether it may be brewed.</summary>
     public bool CanBrew => !Events.Any(one => one.Stops) && Findings.All(finding => finding.Severity != Severity.Error);
 
+    /// <summary>What it is called.</summary>
     public string Name => Open.Stored?.Name ?? Settings.Recipe.Name;
 
+    /// <summary>What it will do.</summary>
     public Forecast Forecast => Settings.Forecast;
 
+    /// <summary>Words and units for its pictures.</summary>
     public TideLabels Labels => Format.Labels(StepWording.InVessel(Settings.Recipe.Brewer.Family));
 
     /// <summary>The vessel cut open at that moment.</summary>
@@ -151,6 +158,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
     public string? May(Setting setting, Func<double, string> write) =>
         SlackOf.TryGetValue(setting, out var slack) && double.IsFinite(slack) ? $"± {write(slack)}" : null;
 
+    /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(string id, CancellationToken ct)
     {
         if (!await LoadAsync(id, Request.Query, Request.QueryString.Value?.TrimStart('?') ?? "", ct))
@@ -227,6 +235,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
         }, ct);
     }
 
+    /// <summary>Opens a brew of it, once.</summary>
     public async Task<IActionResult> OnPostBrewAsync(string id, CancellationToken ct)
     {
         var wish = await WishAsync(ct);

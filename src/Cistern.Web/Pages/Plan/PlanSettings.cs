@@ -61,29 +61,40 @@ public sealed class PlanSettings
     /// <summary>The plan as it now stands, worked out.</summary>
     public PlanWork Work { get; private set; }
 
+    /// <summary>The bag it uses, or null.</summary>
     public Bag? Bag => Used(context.Shelf.Bags, PlanPick.Bag);
 
+    /// <summary>The mill, or null.</summary>
     public Mill? Mill => Used(context.Shelf.Mills, PlanPick.Mill);
 
+    /// <summary>The place, or null.</summary>
     public BrewPlace? Place => Used(context.Shelf.Places, PlanPick.Place);
 
+    /// <summary>The vessel of one's own, or null.</summary>
     public OwnedVessel? Vessel => Used(context.Shelf.Vessels, PlanPick.Vessel);
 
+    /// <summary>The server, or null.</summary>
     public Server? Server => Used(context.Shelf.Servers, PlanPick.Server);
 
+    /// <summary>The kettle, or null.</summary>
     public OwnedKettle? KettleUsed => Used(context.Shelf.Kettles, PlanPick.Kettle);
 
+    /// <summary>The spoon, or null.</summary>
     public Spoon? Spoon => Used(context.Shelf.Spoons, PlanPick.Spoon);
 
+    /// <summary>What a drink is counted as.</summary>
     public DrinkCounting Counting => Work.Plan.Counting;
 
+    /// <summary>Coffee and water.</summary>
     public Charge Charge => Work.Charge;
 
+    /// <summary>The two quantities that are held.</summary>
     public Locks Locks => Work.Plan.Locks;
 
     /// <summary>What is brewed.</summary>
     public Recipe Recipe => Work.Recipe;
 
+    /// <summary>What it will do.</summary>
     public Forecast Forecast => Work.Forecast;
 
     /// <summary>The kettle's field.</summary>

@@ -62,11 +62,13 @@ public sealed class StepForm
     /// <summary>The step's place in the recipe.</summary>
     public int Index { get; }
 
+    /// <summary>Its fields, in the order of the file's members.</summary>
     public IReadOnlyList<StepField> Fields => fields;
 
     /// <summary>What was changed, by the file's names.</summary>
     public IReadOnlyDictionary<string, JsonNode?> Changes => changes;
 
+    /// <summary>Whether everything typed will do.</summary>
     public bool Good => fields.TrueForAll(one => one.Problem is null);
 
     /// <summary>The form of a step, with what was typed into it where anything was.</summary>

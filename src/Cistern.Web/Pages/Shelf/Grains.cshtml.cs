@@ -26,8 +26,10 @@ public sealed class GrainsModel(CisternDb db) : PageModel
     /// <summary>CSS pixels to a millimetre where nobody has measured: the 96 to the inch that CSS supposes.</summary>
     private const double SupposedPxPerMm = 96 / 25.4;
 
+    /// <summary>How many pixels of this screen are a millimetre.</summary>
     public double PxPerMm { get; private set; } = SupposedPxPerMm;
 
+    /// <summary>Whether that was measured with a card.</summary>
     public bool Calibrated { get; private set; }
 
     /// <summary>The word or the size looked up, as typed.</summary>
@@ -36,6 +38,7 @@ public sealed class GrainsModel(CisternDb db) : PageModel
     /// <summary>What was found.</summary>
     public IReadOnlyList<GrainWord> Found { get; private set; } = GrainWords.All;
 
+    /// <summary>The mills, whose settings are told too.</summary>
     public IReadOnlyList<Mill> Mills { get; private set; } = [];
 
     /// <summary>Each family with the range of grinds its recipes take, µm.</summary>
@@ -52,6 +55,7 @@ public sealed class GrainsModel(CisternDb db) : PageModel
     private static string Range(double from, double to) =>
         from == to ? from.ToString("0.##", CultureInfo.InvariantCulture) : string.Create(CultureInfo.InvariantCulture, $"{from:0.##} to {to:0.##}");
 
+    /// <summary>Shows the page.</summary>
     public async Task OnGetAsync(string? ask, CancellationToken ct)
     {
         Mills = await db.Mills.AsNoTracking().Where(mill => mill.RemovedAtMs == null).OrderBy(mill => mill.Name).ToListAsync(ct);

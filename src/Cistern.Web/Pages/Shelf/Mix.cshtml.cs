@@ -12,10 +12,13 @@ namespace Cistern.Web.Pages.Shelf;
 /// <summary>What a mix of two waters gives, and how far a concentrate is let down.</summary>
 public sealed class MixModel(CisternDb db) : PageModel
 {
+    /// <summary>The waters on the shelf.</summary>
     public IReadOnlyList<OwnedWater> Waters { get; private set; } = [];
 
+    /// <summary>The one.</summary>
     public OwnedWater? First { get; private set; }
 
+    /// <summary>The other.</summary>
     public OwnedWater? Second { get; private set; }
 
     /// <summary>The second's share, as typed.</summary>
@@ -30,6 +33,7 @@ public sealed class MixModel(CisternDb db) : PageModel
     /// <summary>How it is mixed, in words.</summary>
     public string How { get; private set; } = "";
 
+    /// <summary>Shows the page.</summary>
     public async Task OnGetAsync(string? a, string? b, string? share, string? wanted, CancellationToken ct)
     {
         Waters = await db.Waters.AsNoTracking().Where(water => water.RemovedAtMs == null).OrderBy(water => water.Name).ToListAsync(ct);

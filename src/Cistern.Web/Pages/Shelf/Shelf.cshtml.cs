@@ -15,6 +15,7 @@ public sealed class ShelfModel(CisternDb db, BenchContext bench) : PageModel
     /// <summary>What was just taken off, and can be put back.</summary>
     public ShelfRow? Removed { get; private set; }
 
+    /// <summary>Shows the page.</summary>
     public async Task OnGetAsync(string? removed, CancellationToken ct)
     {
         var view = new ShelfView(await bench.FormatAsync(ct), bench.Today);

@@ -85,21 +85,30 @@ public abstract class ShelfKind<T> : ShelfKind
     /// <inheritdoc/>
     public override bool Do(IShelved thing, string deed, ShelfView view) => Deeds((T)thing).Any(one => one.Word == deed) && Do((T)thing, deed, view);
 
+    /// <summary>The things of this kind that stand on the shelf.</summary>
     protected abstract DbSet<T> Rows(CisternDb db);
 
+    /// <summary>A new one, as its form begins.</summary>
     protected abstract T Fresh(ShelfView view);
 
+    /// <summary>Reads the form into a thing, and what will not do into its fields.</summary>
     protected abstract void Fill(T thing, ThingForm form, ShelfView view);
 
+    /// <summary>The line under its name.</summary>
     protected abstract string Line(T thing, ShelfView view);
 
+    /// <summary>The order they stand in.</summary>
     protected virtual IQueryable<T> Order(IQueryable<T> rows) => rows.OrderBy(row => row.Name);
 
+    /// <summary>What it wants now, or null.</summary>
     protected virtual string? Due(T thing, ShelfView view) => null;
 
+    /// <summary>Whether it is put away: used up.</summary>
     protected virtual bool Away(T thing) => false;
 
+    /// <summary>What can be done with it besides changing it.</summary>
     protected virtual IReadOnlyList<Deed> Deeds(T thing) => [];
 
+    /// <summary>Does one of them.</summary>
     protected virtual bool Do(T thing, string deed, ShelfView view) => false;
 }

@@ -12,8 +12,10 @@ namespace Cistern.Web.Pages.Shelf;
 /// <summary>Adds or changes one thing on the shelf, where it stands or on a page of its own. Brews already logged keep what they were brewed with.</summary>
 public sealed class ThingModel(CisternDb db, JobLedger jobs, BenchContext bench) : PageModel
 {
+    /// <summary>What kind of thing it is.</summary>
     public ShelfKind Kind { get; private set; } = null!;
 
+    /// <summary>Whether it is a new one.</summary>
     public bool New { get; private set; }
 
     /// <summary>The address of the form.</summary>
@@ -22,13 +24,16 @@ public sealed class ThingModel(CisternDb db, JobLedger jobs, BenchContext bench)
     /// <summary>The id of the element it stands in on the shelf.</summary>
     public string Stands { get; private set; } = "";
 
+    /// <summary>Its form.</summary>
     public ThingForm Form { get; private set; } = null!;
 
     /// <summary>Asked by htmx, to stand on the shelf itself.</summary>
     public bool Part => Request.Headers.ContainsKey("HX-Request");
 
+    /// <summary>Shows the page.</summary>
     public Task<IActionResult> OnGetAsync(string kind, string id, CancellationToken ct) => HandleAsync(kind, id, null, ct);
 
+    /// <summary>Keeps it, unless something typed will not do.</summary>
     public Task<IActionResult> OnPostAsync(string kind, string id, CancellationToken ct) => HandleAsync(kind, id, Request.Form, ct);
 
     /// <summary>The row as it stood, for one who leaves the form.</summary>

@@ -17,6 +17,7 @@ public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? s
 {
     private readonly List<Field> fields = [];
 
+    /// <summary>Its fields, in their order.</summary>
     public IReadOnlyList<Field> Fields => fields;
 
     /// <summary>What is wrong with the thing as a whole.</summary>

@@ -18,10 +18,13 @@ namespace Cistern.Web.Pages.Taste;
 /// <summary>How a brew tasted: two taps on a pad, the rest optional.</summary>
 public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench, ForecastModel model) : PageModel
 {
+    /// <summary>The most letters of a note.</summary>
     public const int NoteLength = 2_000;
 
+    /// <summary>Who is here, and what is brewing.</summary>
     public BenchContext Bench => bench;
 
+    /// <summary>The brew that is tasted.</summary>
     public Data.Brews.Brew Brew { get; private set; } = null!;
 
     /// <summary>What the forecast makes of it as it was really brewed: the drink as it is drunk, let down and chilled.</summary>
@@ -33,6 +36,7 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench,
     /// <summary>Water that would bring it to the strength it was planned for, g; 0 where that is not worth it or cannot be.</summary>
     public double LetDownG { get; private set; }
 
+    /// <summary>How this barista reads figures.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
     /// <summary>Who tastes; each has a tasting of their own.</summary>
@@ -47,17 +51,22 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench,
     /// <summary>Whether it was placed on the pad or by the sliders.</summary>
     public bool Placed { get; private set; }
 
+    /// <summary>Sharp to harsh, as it was placed; null where it was not.</summary>
     public Field SharpHarsh { get; private set; } = null!;
 
+    /// <summary>Thin to heavy, as it was placed; null where it was not.</summary>
     public Field ThinHeavy { get; private set; } = null!;
 
+    /// <summary>The score as it was typed.</summary>
     public Field Score { get; private set; } = null!;
 
+    /// <summary>The note as it was typed.</summary>
     public Field Note { get; private set; } = null!;
 
     /// <summary>What a refractometer read, where there is one.</summary>
     public Field Reading { get; private set; } = null!;
 
+    /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct)
     {
         if (!await LoadAsync(id, ct))
@@ -71,6 +80,7 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench,
         return Page();
     }
 
+    /// <summary>Keeps what was tasted: nothing that nobody said.</summary>
     public async Task<IActionResult> OnPostAsync(int id, CancellationToken ct)
     {
         if (!await LoadAsync(id, ct))

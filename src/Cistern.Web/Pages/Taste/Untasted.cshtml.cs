@@ -11,10 +11,13 @@ public sealed class UntastedModel(CisternDb db, BenchContext bench) : PageModel
 {
     private const long RecentMs = 14L * 86_400_000;
 
+    /// <summary>Who is here, and what is brewing.</summary>
     public BenchContext Bench => bench;
 
+    /// <summary>Brews nobody has tasted yet, the newest first.</summary>
     public IReadOnlyList<Data.Brews.Brew> Brews { get; private set; } = [];
 
+    /// <summary>Shows the page.</summary>
     public async Task OnGetAsync(CancellationToken ct)
     {
         // Nobody tastes a brew weeks later; an open-ended search would also grow with the log.

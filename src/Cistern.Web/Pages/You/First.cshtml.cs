@@ -13,17 +13,23 @@ namespace Cistern.Web.Pages.You;
 /// <summary>An empty data file: who brews here, and where.</summary>
 public sealed class FirstModel(CisternDb db, JobLedger jobs) : PageModel
 {
+    /// <summary>Who brews.</summary>
     public Field Name { get; private set; } = new("name", "Your name", "") { Hint = "as it shall stand in the log", MaxLength = 60 };
 
+    /// <summary>Where.</summary>
     public Field Place { get; private set; } = new("place", "Where you brew", "Here") { MaxLength = 60 };
 
+    /// <summary>Above sea level.</summary>
     public Field Altitude { get; private set; } = new("altitude", "Altitude", "0") { Kind = "number", Unit = "m", Hint = "decides where water boils" };
 
+    /// <summary>The room's temperature.</summary>
     public Field Ambient { get; private set; } = new("ambient", "Room temperature", "21") { Kind = "number", Unit = "°C" };
 
+    /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(CancellationToken ct) =>
         await db.Baristas.AnyAsync(ct) ? RedirectToPage("/Bench/Bench") : Page();
 
+    /// <summary>Begins the bench.</summary>
     public async Task<IActionResult> OnPostAsync(CancellationToken ct)
     {
         var form = Request.Form;

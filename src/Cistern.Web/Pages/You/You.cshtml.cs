@@ -14,16 +14,22 @@ namespace Cistern.Web.Pages.You;
 /// <summary>Who brews on this device, in which units, and in which light.</summary>
 public sealed class YouModel(CisternDb db, JobLedger jobs, BenchContext bench) : PageModel
 {
+    /// <summary>Everybody who brews here.</summary>
     public IReadOnlyList<Barista> Baristas { get; private set; } = [];
 
+    /// <summary>Who brews on this device.</summary>
     public Barista? Barista { get; private set; }
 
+    /// <summary>The theme chosen by hand, or null.</summary>
     public string? Theme => bench.Theme;
 
+    /// <summary>The name of somebody new.</summary>
     public Field NewName { get; private set; } = new("name", "Somebody new", "") { Hint = "another barista at this bench", MaxLength = 60 };
 
+    /// <summary>The size of a cup.</summary>
     public Field Cup { get; private set; } = new("cup", "A cup is", "") { Kind = "number", Unit = "ml" };
 
+    /// <summary>Shows the page.</summary>
     public Task OnGetAsync(CancellationToken ct) => LoadAsync(ct);
 
     /// <summary>Another barista takes this device.</summary>
@@ -38,6 +44,7 @@ public sealed class YouModel(CisternDb db, JobLedger jobs, BenchContext bench) :
         return RedirectToPage();
     }
 
+    /// <summary>Adds somebody.</summary>
     public async Task<IActionResult> OnPostNewAsync(CancellationToken ct)
     {
         await LoadAsync(ct);
@@ -64,6 +71,7 @@ public sealed class YouModel(CisternDb db, JobLedger jobs, BenchContext bench) :
         return RedirectToPage();
     }
 
+    /// <summary>Keeps the units.</summary>
     public async Task<IActionResult> OnPostUnitsAsync(CancellationToken ct)
     {
         await LoadAsync(ct);
@@ -85,6 +93,7 @@ public sealed class YouModel(CisternDb db, JobLedger jobs, BenchContext bench) :
         return RedirectToPage();
     }
 
+    /// <summary>Keeps the theme on this device.</summary>
     public IActionResult OnPostLight()
     {
         var theme = Request.Form.Value("theme");
