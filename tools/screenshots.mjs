@@ -53,7 +53,7 @@ await shot('brew-siphon', '/plan/si-whirl?bag=4', { before: async (page) => {
   }
 } });
 await shot('brew-phone', '/plan/ld-long-soak-iced?bag=1', { width: 390, height: 844, colorScheme: 'dark', before: started(220) });
-await shot('brew-calls', '/plan/vd-coffee-first?bag=3', { before: started(186) });
+await shot('brew-calls', '/plan/fp-slow-eight?bag=3', { before: started(700) });
 await shot('under-way', '/brew', { before: (page) => page.waitForTimeout(2_500) });
 const tide = execSync('dotnet artifacts/cli/cistern-cli.dll forecast --svg -', { input: JSON.stringify(JSON.parse(execSync('cat src/Cistern.Core/Recipes/Library/recipes.json')).find((one) => one.id === 'vd-coffee-first')), cwd: resolve(import.meta.dirname, '..') }).toString();
 const page = await browser.newPage({ viewport: { width: 800, height: 620 } });

@@ -536,6 +536,19 @@ public sealed class BrewingTests : IClassFixture<App>
     }
 
     [Fact]
+    public async Task A_start_that_is_taken_back_takes_back_what_mended_its_slips()
+    {
+        var (id, _) = await LateAsync();
+        await AnswerAsync(id, await App.GetAsync(client, $"/brew/{id}"), "take");
+        var late = await BrewOf(id);
+        Assert.NotNull(late.PlannedJson);
+        await SendAsync(id, Entry("undo", 2, NowMs, late.Entries.Single(row => row.Kind == EntryKind.Start).EntryId));
+        var again = await BrewOf(id);
+        Assert.Equal((late.PlannedJson, null), (again.PlanJson, again.PlannedJson));
+        Assert.All(again.SlipAnswers, answer => Assert.NotNull(answer.UndoneAtMs));
+    }
+
+    [Fact]
     public async Task Nothing_is_said_where_the_cup_stays_within_its_slack()
     {
         var id = await BrewAsync("fp-slow-eight");

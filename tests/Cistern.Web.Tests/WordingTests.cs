@@ -123,4 +123,38 @@ public sealed class WordingTests
             Assert.Equal(moment.GetProperty("says").EnumerateArray().Select(text => text.GetString()), says);
         }
     }
+
+    /// <summary>Before the stir that the drain follows at once, not between the two; after the wait that comes before a plunge.</summary>
+    [Theory]
+    [InlineData("vd-coffee-first", 6, "Rinse water out of the server, and have it beside it")]
+    [InlineData("fp-slow-eight", 5, "Off the scale, on a firm surface")]
+    [InlineData("fp-long-settle", 9, "Off the scale, on a firm surface")]
+    [InlineData("tp-turned", 5, "Rinse water out of the server, and have it to hand, all off the scale")]
+    [InlineData("ld-open-closed-iced", 10, "Have the server with its ice under it")]
+    [InlineData("si-layers", 6, "Have the stand for the top chamber and a damp cloth to hand")]
+    [InlineData("jar-spoons", 6, "Have a server and a dry cloth to hand")]
+    public void What_has_to_be_done_by_the_release_stands_where_the_hands_are_free_for_it(string id, int index, string text) =>
+        Assert.Equal((index, text), StepWording.BeforehandIn(ForecastModel.Published.Run(RecipeLibrary.Find(id)!)));
+
+    [Theory]
+    [InlineData(SlipKind.ReleaseDue, 39, null, 15, "39 s late. Plunge now, then let down with 15 g of water")]
+    [InlineData(SlipKind.ReleasedLate, 104, null, 20, "Released 1:44 late. Let down with 20 g of water")]
+    [InlineData(SlipKind.ReleasedEarly, 20, null, 0, "Released 20 s early.")]
+    [InlineData(SlipKind.PouredOver, 14, 450.0, 0, "Poured 14 g over. Plunge at 7:30")]
+    [InlineData(SlipKind.PouredUnder, 14, 102.0, 0, "Poured 14 g short. Plunge now")]
+    [InlineData(SlipKind.DoseOver, 1.2, null, 30, "1.2 g of coffee over. Let down with 30 g of water")]
+    [InlineData(SlipKind.DrainSlow, 25, null, null, "It drains slowly, 25 s over.")]
+    [InlineData(SlipKind.DrainStalled, 100, null, null, "It has drained for over four minutes and may have stalled.")]
+    [InlineData(SlipKind.PressSlow, 12, null, null, "It presses hard, 12 s over.")]
+    public void A_slip_is_said_in_one_line_with_what_is_best_done(SlipKind kind, double amount, double? releaseAtS, int? letDownG, string says)
+    {
+        var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("fp-slow-eight")!);
+        var rescue = letDownG is { } waterG ? new Core.Planning.Rescue(releaseAtS, waterG, forecast, 2, 0.4) : null;
+        var told = SlipWording.Of(new Slip(kind, 5, amount), rescue, forecast.Recipe, forecast, 100, Metric);
+        Assert.Equal(says, $"{told.What} {told.Offer.Split(':')[0]}{(told.Offer.Contains(":30", StringComparison.Ordinal) ? ":30" : "")}".Trim());
+        Assert.Equal(rescue is not null, told.Comes.StartsWith("As it goes: 1.11 % TDS, balanced.", StringComparison.Ordinal));
+        Assert.Equal(rescue is { LetDownG: > 0 } or { ReleaseAtS: not null }, told.Offer.EndsWith(": 1.11 % TDS, balanced.", StringComparison.Ordinal));
+        // What is hardly nearer is not offered.
+        Assert.Equal("", rescue is null ? "" : SlipWording.Of(new Slip(kind, 5, amount), rescue with { MissAfter = 1.8 }, forecast.Recipe, forecast, 100, Metric).Offer);
+    }
 }

@@ -98,23 +98,23 @@ internal sealed class Mutator(SemanticModel model, string file, int firstNumber,
             : visited;
     }
 
-    /// <summary>A constant cannot hold a switch; a value that is set once can.</summary>
+    /// <summary>A constant cannot hold a switch; a property can.</summary>
     public override SyntaxNode? VisitFieldDeclaration(FieldDeclarationSyntax node)
     {
         var visited = (FieldDeclarationSyntax)base.VisitFieldDeclaration(node)!;
-        if (!IsSwitchable(node) || visited.IsEquivalentTo(node))
+        if (!IsSwitchable(node) || visited.Declaration.Variables.Count != 1 || visited.IsEquivalentTo(node))
         {
             return visited;
         }
 
-        var modifiers = SyntaxFactory.TokenList(visited.Modifiers.SelectMany(token => token.IsKind(SyntaxKind.ConstKeyword)
-            ? (SyntaxToken[])[SyntaxFactory.Token(SyntaxKind.StaticKeyword).WithTrailingTrivia(SyntaxFactory.Space), SyntaxFactory.Token(SyntaxKind.ReadOnlyKeyword).WithTriviaFrom(token)]
-            : [token]));
-        return visited.WithModifiers(modifiers);
+        // A property: a value that is set once would come too late for those set before it.
+        var modifiers = string.Join(' ', visited.Modifiers.Where(token => !token.IsKind(SyntaxKind.ConstKeyword)).Select(token => token.Text));
+        var variable = visited.Declaration.Variables[0];
+        return SyntaxFactory.ParseMemberDeclaration($"{modifiers} static {visited.Declaration.Type} {variable.Identifier} => {variable.Initializer!.Value};")!.WithTriviaFrom(visited);
     }
 
     private static bool IsSwitchable(FieldDeclarationSyntax node) =>
-        node.Modifiers.Any(SyntaxKind.ConstKeyword) && node.Declaration.Type.ToString() is "double" or "int";
+        node.Modifiers.Any(SyntaxKind.ConstKeyword) && node.Declaration is { Variables.Count: 1 } && node.Declaration.Type.ToString() is "double" or "int";
 
     private bool IsNumber(ExpressionSyntax node) => model.GetTypeInfo(node).Type?.SpecialType is SpecialType.System_Double or SpecialType.System_Single or SpecialType.System_Int32 or SpecialType.System_Int64 or SpecialType.System_Decimal;
 

@@ -251,6 +251,9 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         {
             await TakeFromBagAsync(brew, -brew.TakenG);
             await UseFilterAsync(brew, -1);
+            // What went otherwise was of that start; the next begins with the plan.
+            brew.SlipAnswers.ForEach(answer => answer.UndoneAtMs ??= NowMs);
+            Replan(brew);
         }
 
         brew.StartedAtMs = run.StartedAtMs is { } startedAtMs ? (long)startedAtMs : null;

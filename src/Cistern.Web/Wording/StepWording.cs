@@ -40,6 +40,26 @@ public static class StepWording
         return new StepWords(verb, words.Verb(step), target, Cautions.For(recipe, step), words.Says(step), words.Begins(recipe, step), How(step), release ? Beforehand(recipe, step) : "", StepSigns.Of(recipe, step));
     }
 
+    /// <summary>What has to be done by the time the release comes, as a line of the list of steps: before the first step of those that lead to it without a pause. Null where there is nothing.</summary>
+    /// <param name="forecast">A forecast of the recipe.</param>
+    public static (int Index, string Text)? BeforehandIn(Core.Forecasts.Forecast forecast)
+    {
+        var recipe = forecast.Recipe;
+        var release = Core.Forecasts.Acts.ReleaseIndex(recipe);
+        if (release < 0 || Beforehand(recipe, recipe.Steps[release]) is not { Length: > 0 } text)
+        {
+            return null;
+        }
+
+        var index = release;
+        while (index > 0 && recipe.Steps[index - 1] is not Step.Wait && forecast.Timings[index].StartS - forecast.Timings[index - 1].EndS < 1 && forecast.Timings[index - 1].StartS > 0)
+        {
+            index--;
+        }
+
+        return (index, char.ToUpperInvariant(text[0]) + text[1..]);
+    }
+
     /// <summary>What the hands do while it still stands, so that the parting can begin on its second.</summary>
     private static string Beforehand(Recipe recipe, Step step)
     {
