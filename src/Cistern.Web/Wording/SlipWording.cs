@@ -77,7 +77,7 @@ public static class SlipWording
         var letDown = rescue.LetDownG > 0 ? $"let down with {format.Water(rescue.LetDownG)} of water" : "";
         return (when.Length, letDown.Length) switch
         {
-            (> 0, > 0) => $"{when}, then {letDown}",
+            ( > 0, > 0) => $"{when}, then {letDown}",
             (0, _) => char.ToUpperInvariant(letDown[0]) + letDown[1..],
             _ => when,
         };
