@@ -15,7 +15,7 @@ const places = ['/', '/shelf', '/shelf/coffee/1', '/shelf/coffee/new', '/plan', 
 
 for (const colorScheme of ['light', 'dark']) {
   test(`axe finds nothing on any page, ${colorScheme}`, async ({ browser, server }) => {
-    test.setTimeout(180_000);
+    test.setTimeout(420_000);
     const audit = auditIn(colorScheme);
     const context = await browser.newContext({ colorScheme, bypassCSP: true });
     const page = await context.newPage();
