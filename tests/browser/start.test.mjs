@@ -28,7 +28,7 @@ test('a second server on the same data file refuses in one sentence, and the fir
 });
 
 test('killed at any moment of its start it starts again', async () => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   const server = new Server(true);
   for (const delay of [150, 400, 700, 1000, 1400, 1900]) {
     const start = server.spawn();
@@ -43,7 +43,7 @@ test('killed at any moment of its start it starts again', async () => {
 });
 
 test('a full disk is said in one sentence, and so is one that fills while it runs', async () => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   const folder = mkdtempSync(join(tmpdir(), 'cistern-full-'));
   test.skip(spawnSync('mount', ['-t', 'tmpfs', '-o', 'size=1200k', 'tmpfs', folder]).status !== 0, 'no disk of a size of its own can be had here');
   try {
@@ -95,7 +95,7 @@ const raw = (server, parts, waitMs = 0) => new Promise((done, fail) => {
 });
 
 test('requests that no browser sends are answered or shut out, never with a 500', async ({ server }) => {
-  test.setTimeout(60_000);
+  test.setTimeout(180_000);
   const host = `Host: 127.0.0.1:${server.port}\r\n`;
   const form = 'Content-Type: application/x-www-form-urlencoded\r\n';
   const answers = await Promise.all([
@@ -114,7 +114,7 @@ test('requests that no browser sends are answered or shut out, never with a 500'
 });
 
 test('changes of a plan sent until they are answered, through kill after kill, each count once', async () => {
-  test.setTimeout(180_000);
+  test.setTimeout(360_000);
   const server = new Server(true);
   await server.start();
   const first = await fetch(`${server.url}/plan/fp-bloomed`);
