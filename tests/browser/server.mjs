@@ -36,7 +36,7 @@ export class Server {
 
   async start() {
     await this.spawn();
-    for (let i = 0; i < 150; i += 1) {
+    for (let i = 0; i < 600; i += 1) {
       try {
         if ((await fetch(`${this.url}/healthz`)).ok) {
           // Time must not run backwards for a server that starts again.
