@@ -46,7 +46,7 @@ test('the screen says at every moment what the server says', () => {
     for (const { entries, at, says } of all) {
       const stage = stageOf(plan, replay(plan, entries.map(entryOf), zero + at * 1000), at);
       const { kind, step, word } = stage.action ?? {};
-      expect([stage.verb, stage.target, stage.countdown, stage.mood, stage.about, stage.then, stage.action ? `${kind} ${step} ${word}` : ''], `${at} s`).toEqual(says);
+      expect([stage.verb, stage.target, stage.countdown, stage.mood, stage.about, stage.then, stage.action ? `${kind} ${step} ${word}` : '', stage.beforehand], `${at} s`).toEqual(says);
       moments += 1;
     }
   }
