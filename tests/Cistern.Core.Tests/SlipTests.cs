@@ -23,6 +23,18 @@ public sealed class SlipTests
         Assert.Equal([new Slip(SlipKind.ReleaseDue, 5, 30)], Rounded(Slips.Of(soak, RunOf(soak, 450), Actuals.None, 450)));
     }
 
+    [Fact]
+    public void With_a_window_however_narrow_it_is_late_from_the_windows_end()
+    {
+        var written = RecipeLibrary.Find("ld-closed")!;
+        var narrow = ForecastModel.Published.Run(written with { Steps = [.. written.Steps.Select(step => step is Step.OpenValve ? step with { Window = new Span(130, 138) } : step)] });
+        Assert.Equal([new Slip(SlipKind.ReleaseDue, 6, 36)], Rounded(Slips.Of(narrow, RunOf(narrow, 174), Actuals.None, 174)));
+        Assert.Equal([new Slip(SlipKind.ReleasedEarly, 6, 10)], Rounded(Slips.Of(narrow, RunOf(narrow, 125, (EntryKind.Done, 6, 120)), Actuals.None, 125)));
+        // Less than a second is no slip.
+        Assert.Empty(Slips.Of(narrow, RunOf(narrow, 138.9), Actuals.None, 138.9));
+        Assert.Single(Slips.Of(narrow, RunOf(narrow, 139), Actuals.None, 139));
+    }
+
     [Theory]
     [InlineData(174, SlipKind.ReleasedLate, 39)]
     [InlineData(100, SlipKind.ReleasedEarly, 27)]
@@ -44,8 +56,8 @@ public sealed class SlipTests
         Assert.Null(At(lengthS * 1.15));
         Assert.Equal((SlipKind.DrainSlow, 7), (At((lengthS * 1.2) + 10)!.Value.Kind, At((lengthS * 1.2) + 10)!.Value.Step));
         Assert.Equal(10, At((lengthS * 1.2) + 10)!.Value.Amount, 0.5);
-        Assert.Equal(SlipKind.DrainStalled, At(Slips.StallsS + 30)!.Value.Kind);
-        Assert.True(At(Slips.StallsS + 30)!.Value.OfFlow);
+        Assert.Equal(SlipKind.DrainStalled, At(ForecastModel.StallsAfterS + 30)!.Value.Kind);
+        Assert.True(At(ForecastModel.StallsAfterS + 30)!.Value.OfFlow);
     }
 
     [Fact]

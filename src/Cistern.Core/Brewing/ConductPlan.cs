@@ -41,6 +41,18 @@ public sealed record ConductPlan(int Anchor, bool StartsAtItsEnd, ImmutableArray
         })]);
     }
 
+    /// <summary>The first of the steps that lead to one without a pause: before it the hands are free.</summary>
+    /// <param name="step">The step they lead to.</param>
+    public int AfterPauseBefore(int step)
+    {
+        while (step > Anchor + 1 && (Steps[step].At ?? Steps[step].Low) is null && Steps[step - 1].Ends != StepEnding.Clock)
+        {
+            step--;
+        }
+
+        return step;
+    }
+
     /// <summary>From when until when a step will do, s on the clock: its own window, or what is left of the wait before it.</summary>
     /// <param name="at">The step.</param>
     /// <param name="dueS">When it is due, s.</param>

@@ -68,12 +68,7 @@ public static class FlowVerdicts
         var release = Acts.ReleaseIndex(recipe);
         if (release >= 0 && run.Done.FirstOrDefault(done => done.Index == release) is { StartS: { } beganS, By: EndedBy.Press or EndedBy.Assumed })
         {
-            // The window that the screen showed: of a wait, counted from when it really began.
-            var dueS = plan.Timings[release].StartS;
-            var before = run.Done.FirstOrDefault(done => done.Index == release - 1);
-            verdicts.Add(ConductPlan.Of(plan).WindowOf(release, dueS, before.StartS) is ({ } lowS, { } highS)
-                ? new FlowVerdict(FlowOf.Release, beganS, lowS, highS, Set: true)
-                : new FlowVerdict(FlowOf.Release, beganS, dueS - LeastS, dueS + LeastS, Set: false));
+            verdicts.Add(OfRelease(plan, run, release, beganS));
         }
 
         if (measured.DrawdownS is { } drawdownS && plan.Totals.DrawdownS is { } foretoldS)
@@ -95,10 +90,25 @@ public static class FlowVerdicts
         return [.. verdicts.OrderBy(verdict => verdict.Place == FlowPlace.Within)];
     }
 
+    /// <summary>A release held against the window that the screen showed, of a wait counted from when it really began; or against when it was due.</summary>
+    /// <param name="plan">The forecast it is brewed by.</param>
+    /// <param name="run">Where it stands.</param>
+    /// <param name="release">The step.</param>
+    /// <param name="atS">When it began, or now, s on the clock.</param>
+    internal static FlowVerdict OfRelease(Forecast plan, BrewRun run, int release, double atS)
+    {
+        var dueS = plan.Timings[release].StartS;
+        var before = run.Done.FirstOrDefault(done => done.Index == release - 1);
+        return ConductPlan.Of(plan).WindowOf(release, dueS, before.StartS) is ({ } lowS, { } highS)
+            ? new FlowVerdict(FlowOf.Release, atS, lowS, highS, Set: true)
+            : new FlowVerdict(FlowOf.Release, atS, dueS - LeastS, dueS + LeastS, Set: false);
+    }
+
     private static Span? Window<T>(Recipe recipe)
         where T : Step => recipe.Steps.LastOrDefault(step => step is T)?.Window;
 
-    private static FlowVerdict Against(FlowOf of, double actualS, Span? window, double foretoldS)
+    /// <summary>A time held against its window, or against what was foretold.</summary>
+    internal static FlowVerdict Against(FlowOf of, double actualS, Span? window, double foretoldS)
     {
         var byS = Math.Max(LeastS, Share * foretoldS);
         return window is { } set ? new FlowVerdict(of, actualS, set.Low, set.High, Set: true) : new FlowVerdict(of, actualS, Math.Max(0, foretoldS - byS), foretoldS + byS, Set: false);

@@ -57,9 +57,6 @@ public static class Slips
     /// <summary>A dose is weighed to this, g. Judged.</summary>
     public const double LeastDoseG = 0.3;
 
-    /// <summary>A drain that has gone on for four minutes may stall: the forecast's own limit, s.</summary>
-    public const double StallsS = 240;
-
     /// <summary>What went otherwise, what is at hand first, then the latest first.</summary>
     /// <param name="plan">The forecast of what was planned.</param>
     /// <param name="run">Where the brew stands.</param>
@@ -98,13 +95,17 @@ public static class Slips
             return;
         }
 
-        var step = plan.Recipe.Steps[present.Index];
-        var longestS = step.Window is { } window && Verb.TraitsOf(step).WindowOf == WindowOf.Length ? window.High : present.LengthS + Math.Max(FlowVerdicts.LeastS, FlowVerdicts.Share * present.LengthS);
-        var overS = nowS - present.StartS - longestS;
-        if (overS > 0 && step is Step.Drain or Step.Press)
+        var lastsS = nowS - present.StartS;
+        SlipKind? kind = plan.Recipe.Steps[present.Index] switch
         {
-            var stalls = step is Step.Drain && nowS - present.StartS > StallsS;
-            found.Add(new Slip(step is Step.Press ? SlipKind.PressSlow : stalls ? SlipKind.DrainStalled : SlipKind.DrainSlow, present.Index, overS));
+            Step.Press => SlipKind.PressSlow,
+            Step.Drain => lastsS > ForecastModel.StallsAfterS ? SlipKind.DrainStalled : SlipKind.DrainSlow,
+            _ => null,
+        };
+        // Of both a window is of how long they take.
+        if (kind is { } slow && FlowVerdicts.Against(slow == SlipKind.PressSlow ? FlowOf.Press : FlowOf.Drain, lastsS, plan.Recipe.Steps[present.Index].Window, present.LengthS) is var verdict && lastsS > verdict.HighS)
+        {
+            found.Add(new Slip(slow, present.Index, lastsS - verdict.HighS));
         }
     }
 
@@ -116,26 +117,22 @@ public static class Slips
             return;
         }
 
-        var dueS = plan.Timings[release].StartS;
-        var beforeS = run.Done.FirstOrDefault(done => done.Index == release - 1).StartS;
-        var (lowS, highS) = ConductPlan.Of(plan).WindowOf(release, dueS, beforeS) is ({ } low, { } high) ? (low, high) : (dueS - FlowVerdicts.LeastS, dueS + FlowVerdicts.LeastS);
         var beganS = run.Present is { } present && present.Index == release ? present.BegunS : run.Done.FirstOrDefault(done => done.Index == release) is { StartS: { } startS, By: EndedBy.Press } ? startS : null;
-        if (beganS is { } atS)
+        if (beganS is null && run.Present?.Index != release)
         {
-            Add(atS < lowS ? SlipKind.ReleasedEarly : SlipKind.ReleasedLate, atS < lowS ? lowS - atS : atS - highS);
-        }
-        else if (run.Present?.Index == release)
-        {
-            Add(SlipKind.ReleaseDue, nowS - highS);
+            return;
         }
 
-        void Add(SlipKind kind, double offS)
+        var verdict = FlowVerdicts.OfRelease(plan, run, release, beganS ?? nowS);
+        if (beganS is not null && verdict.LowS - verdict.ActualS >= 1)
         {
-            if (offS >= 1)
-            {
-                // Told from when it was due, not from when it began to matter.
-                found.Add(new Slip(kind, release, kind == SlipKind.ReleasedEarly || highS > dueS + FlowVerdicts.LeastS ? offS : offS + FlowVerdicts.LeastS));
-            }
+            found.Add(new Slip(SlipKind.ReleasedEarly, release, verdict.LowS - verdict.ActualS));
+        }
+        else if (verdict.ActualS - verdict.HighS >= 1)
+        {
+            // Without a window of its own it is told from when it was due, not from when it began to matter.
+            var sinceS = verdict.Set ? verdict.HighS : plan.Timings[release].StartS;
+            found.Add(new Slip(beganS is null ? SlipKind.ReleaseDue : SlipKind.ReleasedLate, release, verdict.ActualS - sinceS));
         }
     }
 }

@@ -30,6 +30,9 @@ public sealed record ForecastModel
     /// <summary>A siphon burner's power where nothing is said, W.</summary>
     public const double UsualFlameW = 220;
 
+    /// <summary>A drain that takes longer may stall, s. Judged.</summary>
+    public const double StallsAfterS = 240;
+
     /// <summary>The model as published, unfitted.</summary>
     public static ForecastModel Published { get; } = new();
 

@@ -437,9 +437,9 @@ internal sealed class ForecastRun
 
         JudgeBoiling();
 
-        if (totals.DrawdownS > 240)
+        if (totals.DrawdownS > ForecastModel.StallsAfterS)
         {
-            events.Add(new BrewEvent(BrewEventKind.Stall, drawFromS - zeroS, StepAt(drawToS - zeroS), totals.DrawdownS.Value, 240));
+            events.Add(new BrewEvent(BrewEventKind.Stall, drawFromS - zeroS, StepAt(drawToS - zeroS), totals.DrawdownS.Value, ForecastModel.StallsAfterS));
         }
 
         if (pressForceN > 120)

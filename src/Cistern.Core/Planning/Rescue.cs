@@ -50,6 +50,11 @@ public sealed record Rescue(double? ReleaseAtS, double LetDownG, Forecast Foreca
         return best with { LetDownG = Math.Round(letDownG), Forecast = served, MissAfter = Miss(served.Totals, plan, letDown: false) };
     }
 
+    /// <summary>Whether the cup is off its plan by more than its slack: only then is there anything to mend.</summary>
+    /// <param name="asBrewed">The forecast of what has really been done, the steps to come as planned.</param>
+    /// <param name="plan">What was wanted.</param>
+    public static bool IsWanted(Forecast asBrewed, Totals plan) => Miss(asBrewed.Totals, plan, letDown: false) > 1;
+
     /// <summary>The plan with the rest of it changed to what a rescue offers; what has been done stays where it is.</summary>
     /// <param name="plan">A forecast of the plan.</param>
     /// <param name="releaseAtS">When to begin the release, s on the clock; null as planned.</param>

@@ -62,6 +62,9 @@ public static class BrewPlan
     /// <summary>What was weighed or read under a name, or null.</summary>
     public static double? Observed(this Brew brew, string name) => brew.Observations.Find(one => one.Name == name)?.Value;
 
+    /// <summary>What was answered to a slip and has not been taken back, or null.</summary>
+    public static SlipAnswer? StandingAnswer(this Brew brew, SlipKind kind, int step) => brew.SlipAnswers.Find(answer => answer.UndoneAtMs is null && answer.Kind == kind && answer.Step == step);
+
     /// <summary>Where it stands.</summary>
     /// <param name="brew">The brew, with its entries.</param>
     /// <param name="plan">The forecast of its plan.</param>

@@ -64,7 +64,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         var plan = model.Figures(seen.Recipe());
         db.ChangeTracker.Clear();
         await using var transaction = await db.Database.BeginTransactionAsync(CancellationToken.None);
-        var outcomes = await KeepAsync(brewId, seen.PlanJson, plan, sent, by);
+        var outcomes = await KeepAsync(seen, plan, sent, by);
         await transaction.CommitAsync(CancellationToken.None);
         db.ChangeTracker.Clear();
         return outcomes;
@@ -133,7 +133,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         var counts = false;
         await ChangeAsync(brewId, (brew, _) =>
         {
-            counts = brew.State == BrewState.Running && !brew.SlipAnswers.Exists(one => one.UndoneAtMs is null && one.Kind == answer.Kind && one.Step == answer.Step);
+            counts = brew.State == BrewState.Running && brew.StandingAnswer(answer.Kind, answer.Step) is null;
             if (counts)
             {
                 answer.AtMs = NowMs;
@@ -186,10 +186,10 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         return brew;
     }
 
-    private async Task<IReadOnlyList<EntryOutcome>> KeepAsync(int brewId, string planJson, Forecast plan, IReadOnlyList<SentEntry> sent, string by)
+    private async Task<IReadOnlyList<EntryOutcome>> KeepAsync(Brew seen, Forecast plan, IReadOnlyList<SentEntry> sent, string by)
     {
-        var brew = await LoadAsync(brewId);
-        plan = brew.PlanJson == planJson ? plan : model.Figures(brew.Recipe());
+        var brew = await LoadAsync(seen.Id);
+        plan = brew.PlanJson == seen.PlanJson ? plan : model.Figures(brew.Recipe());
         var conduct = ConductPlan.Of(plan);
         var nowMs = NowMs;
         var outcomes = new EntryOutcome[sent.Count];

@@ -51,13 +51,7 @@ public static class StepWording
             return null;
         }
 
-        var index = release;
-        while (index > 0 && recipe.Steps[index - 1] is not Step.Wait && forecast.Timings[index].StartS - forecast.Timings[index - 1].EndS < 1 && forecast.Timings[index - 1].StartS > 0)
-        {
-            index--;
-        }
-
-        return (index, char.ToUpperInvariant(text[0]) + text[1..]);
+        return (Core.Brewing.ConductPlan.Of(forecast).AfterPauseBefore(release), char.ToUpperInvariant(text[0]) + text[1..]);
     }
 
     /// <summary>What the hands do while it still stands, so that the parting can begin on its second.</summary>

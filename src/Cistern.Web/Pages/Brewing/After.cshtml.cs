@@ -149,7 +149,7 @@ public sealed class AfterModel(CisternDb db, JobLedger jobs, BenchContext bench,
         Brew = brew;
         Format = await bench.FormatAsync(ct);
         Plan = model.Run(brew.Recipe());
-        Planned = brew.PlannedJson is null ? Plan : model.Run(brew.Planned());
+        Planned = model.Run(brew.Planned());
         Run = brew.Run(Plan, bench.NowMs);
         Real = Run.ClockRuns ? brew.AsItWas(Plan, Run) : Plan;
         Measured = Measured.Of(Plan.Recipe, Run);

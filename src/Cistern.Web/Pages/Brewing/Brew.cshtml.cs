@@ -23,6 +23,9 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
     /// <summary>Who is here, and what is brewing.</summary>
     public BenchContext Bench => bench;
 
+    /// <summary>Looked for when it is asked for: a press that is only taken needs none.</summary>
+    private Lazy<(Slip, Rescue?, SlipTold)?>? slip;
+
     /// <summary>The brew.</summary>
     public Data.Brews.Brew Brew { get; private set; } = null!;
 
@@ -87,7 +90,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
     }
 
     /// <summary>What went otherwise and has not been answered, with what is best done about it; null where the cup stays within its slack.</summary>
-    public (Slip Slip, Rescue? Rescue, SlipTold Told)? Slip { get; private set; }
+    public (Slip Slip, Rescue? Rescue, SlipTold Told)? Slip => slip?.Value;
 
     /// <summary>What was taken last to mend a slip, and can still be taken back.</summary>
     public SlipAnswer? LastTaken => Brew.SlipAnswers.Where(answer => answer is { Taken: true, UndoneAtMs: null }).MaxBy(answer => answer.AtMs);
@@ -181,7 +184,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
             Taken = taken,
             ReleaseAtS = taken ? releaseAtS : null,
             LetDownG = taken ? letDownG ?? 0 : 0,
-            Said = said?.Line ?? $"{(releaseAtS is { } atS ? $"Released at {FigureFormat.Clock(atS)}. " : "")}{(letDownG is > 0 ? $"Let down with {Format.Water(letDownG.Value)}." : "")}",
+            Said = said?.Line ?? $"{(releaseAtS is { } atS ? $"Release at {FigureFormat.Clock(atS)}. " : "")}{(letDownG is > 0 ? $"Let down with {Format.Water(letDownG.Value)}." : "")}",
             By = (await bench.BaristaAsync(ct))?.Name ?? "",
         });
         return RedirectToPage(new { id });
@@ -274,15 +277,16 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
             return null;
         }
 
-        var planned = Brew.PlannedJson is null ? Plan : model.Figures(Brew.Planned());
-        foreach (var slip in Slips.Of(planned, Run, Brew.Actuals(), NowS).Where(slip => !Brew.SlipAnswers.Exists(answer => answer.UndoneAtMs is null && answer.Kind == slip.Kind && answer.Step == slip.Step)))
+        var planned = model.Run(Brew.Planned());
+        var open = Slips.Of(planned, Run, Brew.Actuals(), NowS).Select(one => (Slip?)one).FirstOrDefault(one => Brew.StandingAnswer(one!.Value.Kind, one.Value.Step) is null);
+        // Where the cup stays within its slack there is nothing to say.
+        if (open is not { } found || (!found.OfFlow && !Rescue.IsWanted(Real, planned.Totals)))
         {
-            var rescue = slip.OfFlow ? null : Rescue.After(Real, planned.Totals, NowS);
-            // Where the cup stays within its slack there is nothing to say.
-            return rescue is { MissBefore: <= 1 } ? null : (slip, rescue, SlipWording.Of(slip, rescue, Recipe, Real, NowS, Format));
+            return null;
         }
 
-        return null;
+        var rescue = found.OfFlow ? null : Rescue.After(Real, planned.Totals, NowS);
+        return (found, rescue, SlipWording.Of(found, rescue, Recipe, Real, NowS, Format));
     }
 
     private SentEntry? ReadEntry()
@@ -311,7 +315,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
         NowS = Math.Max(0, bench.NowMs - (Run.StartedAtMs ?? sinceMs)) / 1000;
         Real = Run.ClockRuns ? brew.AsItWas(Plan, Run, NowS) : Plan;
         Stage = Stage.Of(Plan, Run, NowS, Format);
-        Slip = FindSlip();
+        slip = new(FindSlip);
         return true;
     }
 }

@@ -26,6 +26,9 @@ public sealed record PageStep(
 /// <param name="Steps">The steps.</param>
 public sealed record PagePlan(int Anchor, bool StartsAtItsEnd, string ClockStart, double FinishS, string MassUnit, double PerG, int Decimals, IReadOnlyList<PageStep> Steps)
 {
+    /// <summary>Which plan of its brew it is: the rest of it changes where a slip is mended.</summary>
+    public string Version { get; init; } = "";
+
     /// <summary>The plan of a forecast in a barista's words.</summary>
     public static PagePlan Of(Forecast forecast, FigureFormat format)
     {
@@ -49,20 +52,20 @@ public sealed record PagePlan(int Anchor, bool StartsAtItsEnd, string ClockStart
     }
 }
 
-/// <summary>What a page is told of a brew under way; its version is of its plan, which changes where a slip is mended.</summary>
-public sealed record PageBrew(int Id, string Name, string State, string Version, long OpenedAtMs, long? StartedAtMs, IReadOnlyList<PageEntry> Entries, PagePlan? Plan)
+/// <summary>What a page is told of a brew under way.</summary>
+public sealed record PageBrew(int Id, string Name, string State, long OpenedAtMs, long? StartedAtMs, IReadOnlyList<PageEntry> Entries, PagePlan? Plan)
 {
     /// <summary>How it is written: as the script reads it.</summary>
     public static JsonSerializerOptions Json { get; } = new(JsonSerializerDefaults.Web) { Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) } };
 
-    /// <summary>Which plan of a brew it is.</summary>
+    /// <summary>Which plan a brew has now.</summary>
     public static string VersionOf(Brew brew) => Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(brew.PlanJson)))[..8];
 
     /// <summary>A brew as a page is told of it.</summary>
     /// <param name="brew">The brew, with its entries.</param>
     /// <param name="plan">Its plan, where the page does not have it.</param>
-    public static PageBrew Of(Brew brew, PagePlan? plan) => new(brew.Id, brew.Name, brew.State.ToString(), VersionOf(brew), brew.OpenedAtMs, brew.StartedAtMs,
-        [.. brew.CoreEntries.Select(entry => new PageEntry(entry.Id, Words<EntryKind>.Of(entry.Kind), entry.Step, entry.AtMs, entry.Undoes))], plan);
+    public static PageBrew Of(Brew brew, PagePlan? plan) => new(brew.Id, brew.Name, brew.State.ToString(), brew.OpenedAtMs, brew.StartedAtMs,
+        [.. brew.CoreEntries.Select(entry => new PageEntry(entry.Id, Words<EntryKind>.Of(entry.Kind), entry.Step, entry.AtMs, entry.Undoes))], plan is null ? null : plan with { Version = VersionOf(brew) });
 }
 
 /// <summary>An entry as pages and devices write it.</summary>

@@ -121,7 +121,7 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench,
         Brew = brew;
         Format = await bench.FormatAsync(ct);
         Plan = model.Run(brew.Recipe());
-        Planned = brew.PlannedJson is null ? Plan : model.Run(brew.Planned());
+        Planned = model.Run(brew.Planned());
         Run = brew.Run(Plan, brew.State == BrewState.Running ? bench.NowMs : brew.EndedAtMs ?? brew.OpenedAtMs);
         Real = Run.ClockRuns && brew.State == BrewState.Finished ? brew.AsItWas(Plan, Run) : null;
         return true;

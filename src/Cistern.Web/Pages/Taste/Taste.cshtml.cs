@@ -158,7 +158,7 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench,
         TasterId = (await bench.BaristaAsync(ct))?.Id;
         (AsPlanned, AsItWas) = (planned.Totals, real.Totals);
         // Once it is in the cup, water is the one thing that can still be done.
-        LetDownG = Rescue.After(real, planned.Totals, real.Totals.FinishS + 1) is { MissBefore: > 1 } rescue ? rescue.LetDownG : 0;
+        LetDownG = Rescue.IsWanted(real, planned.Totals) ? Rescue.After(real, planned.Totals, real.Totals.FinishS + 1).LetDownG : 0;
         return true;
     }
 }

@@ -132,8 +132,7 @@ const take = (reply, asked, answered) => {
     const had = brews.get(brew.id);
     // The page may have learnt more while this answer was on its way.
     if (had && had.entries.length > brew.entries.length && !reply.answers) continue;
-    // A plan whose slip was mended comes anew; until it is here, the one there is goes on.
-    brews.set(brew.id, { ...had, ...brew, plan: brew.plan ?? had?.plan, planVersion: brew.plan ? brew.version : had?.planVersion ?? had?.version });
+    brews.set(brew.id, { ...had, ...brew, plan: brew.plan ?? had?.plan });
   }
   if (!reply.answers) for (const id of brews.keys()) if (!under.has(id)) brews.get(id).state = 'Over';
 };
@@ -199,7 +198,7 @@ export const say = (id, kind, step, undoes = null) => {
 export const follow = async () => {
   if (keptBrews().length > 0) await send();
   try {
-    const known = [...brews.values()].filter((brew) => brew.plan).map((brew) => `${brew.id}.${brew.planVersion ?? brew.version}`);
+    const known = [...brews.values()].filter((brew) => brew.plan).map((brew) => `${brew.id}.${brew.plan.version}`);
     const { answer, reply, asked, answered } = await ask(`/api/under-way?known=${known.join(',')}`, { headers: { Accept: 'application/json' } });
     if (answer.ok) {
       take(reply, asked, answered);
