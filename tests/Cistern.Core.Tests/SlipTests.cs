@@ -61,6 +61,29 @@ public sealed class SlipTests
     }
 
     [Fact]
+    public void A_drain_that_is_still_to_begin_is_due_and_not_slow_and_one_that_began_by_itself_can_be_slow()
+    {
+        // A valve dripper's drain is its release; a lever dripper's follows the opening and nobody says that it begins.
+        var valve = Of("vd-coffee-first");
+        Assert.Equal([SlipKind.ReleaseDue], Slips.Of(valve, RunOf(valve, 600), Actuals.None, 600).Select(slip => slip.Kind));
+        var lever = Of("ld-closed");
+        var lateS = 135 + (lever.Timings[7].LengthS * 1.2) + 12;
+        Assert.Equal([new Slip(SlipKind.DrainSlow, 7, 12)], Slips.Of(lever, RunOf(lever, lateS, (EntryKind.Done, 6, 135)), Actuals.None, lateS).Select(slip => slip with { Amount = Math.Round(slip.Amount) }));
+    }
+
+    [Theory]
+    [InlineData(27.29, null)]
+    [InlineData(27.31, SlipKind.DoseOver)]
+    [InlineData(26.71, null)]
+    [InlineData(26.69, SlipKind.DoseUnder)]
+    public void A_dose_is_right_to_three_tenths_of_a_gram(double doseG, SlipKind? kind)
+    {
+        var bloomed = Of("fp-bloomed");
+        Assert.Equal(27, bloomed.Recipe.Coffee.DoseG);
+        Assert.Equal(kind, Slips.Of(bloomed, RunOf(bloomed, 100), new Actuals { DoseG = doseG }, 100).Select(slip => (SlipKind?)slip.Kind).SingleOrDefault());
+    }
+
+    [Fact]
     public void A_press_over_its_window_is_a_hard_one()
     {
         var tube = Of("tp-upright-short");

@@ -107,10 +107,16 @@ public static class FlowVerdicts
     private static Span? Window<T>(Recipe recipe)
         where T : Step => recipe.Steps.LastOrDefault(step => step is T)?.Window;
 
-    /// <summary>A time held against its window, or against what was foretold.</summary>
-    internal static FlowVerdict Against(FlowOf of, double actualS, Span? window, double foretoldS)
+    /// <summary>How long something may take, s: its window, or what was foretold and what a hand and a grind make of it.</summary>
+    internal static Span Band(Span? window, double foretoldS)
     {
         var byS = Math.Max(LeastS, Share * foretoldS);
-        return window is { } set ? new FlowVerdict(of, actualS, set.Low, set.High, Set: true) : new FlowVerdict(of, actualS, Math.Max(0, foretoldS - byS), foretoldS + byS, Set: false);
+        return window ?? new Span(Math.Max(0, foretoldS - byS), foretoldS + byS);
+    }
+
+    private static FlowVerdict Against(FlowOf of, double actualS, Span? window, double foretoldS)
+    {
+        var band = Band(window, foretoldS);
+        return new FlowVerdict(of, actualS, band.Low, band.High, Set: window is not null);
     }
 }

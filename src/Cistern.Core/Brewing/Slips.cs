@@ -103,9 +103,10 @@ public static class Slips
             _ => null,
         };
         // Of both a window is of how long they take.
-        if (kind is { } slow && FlowVerdicts.Against(slow == SlipKind.PressSlow ? FlowOf.Press : FlowOf.Drain, lastsS, plan.Recipe.Steps[present.Index].Window, present.LengthS) is var verdict && lastsS > verdict.HighS)
+        var longestS = FlowVerdicts.Band(plan.Recipe.Steps[present.Index].Window, present.LengthS).High;
+        if (kind is { } slow && lastsS > longestS)
         {
-            found.Add(new Slip(slow, present.Index, lastsS - verdict.HighS));
+            found.Add(new Slip(slow, present.Index, lastsS - longestS));
         }
     }
 
