@@ -1,4 +1,5 @@
 using Cistern.Core.Brewing;
+using Cistern.Core.Readings;
 using Cistern.Core.Recipes;
 using Cistern.Data.Brews;
 using Cistern.Data.Plans;
@@ -58,8 +59,14 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
     /// <summary>Brews.</summary>
     public DbSet<Brew> Brews => Set<Brew>();
 
+    /// <summary>Brews that stand in the log: all but rehearsals.</summary>
+    public IQueryable<Brew> Logged => Brews.Where(brew => !brew.Rehearsal);
+
     /// <summary>What was said of running brews.</summary>
     public DbSet<EntryRow> Entries => Set<EntryRow>();
+
+    /// <summary>What instruments showed of brews.</summary>
+    public DbSet<ReadingChunk> Readings => Set<ReadingChunk>();
 
     /// <summary>What was weighed and read of brews.</summary>
     public DbSet<Observation> Observations => Set<Observation>();
@@ -129,12 +136,15 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
             brew.HasMany(row => row.Observations).WithOne().HasForeignKey(observation => observation.BrewId);
             brew.HasOne(row => row.Facts).WithOne().HasForeignKey<BrewFacts>(facts => facts.BrewId);
             brew.HasMany(row => row.Weighings).WithOne().HasForeignKey(weighing => weighing.BrewId);
+            brew.Property(row => row.Speed).HasDefaultValue(1);
+            brew.HasMany(row => row.Readings).WithOne().HasForeignKey(chunk => chunk.BrewId);
             brew.HasMany(row => row.SlipAnswers).WithOne().HasForeignKey(answer => answer.BrewId);
             brew.HasMany(row => row.Notes).WithOne().HasForeignKey(note => note.BrewId);
             brew.HasMany(row => row.Tastings).WithOne().HasForeignKey(tasting => tasting.BrewId);
             brew.HasOne(row => row.Barista).WithMany().HasForeignKey(row => row.BaristaId).OnDelete(DeleteBehavior.SetNull);
             brew.HasOne<Bag>().WithMany().HasForeignKey(row => row.BagId).OnDelete(DeleteBehavior.SetNull);
         });
+        modelBuilder.Entity<ReadingChunk>().Property(row => row.Of).HasConversion(of => ReadingRange.For(of).Word, word => ReadingRange.Find(word)!.Of);
         modelBuilder.Entity<SlipAnswer>().Property(row => row.Kind).HasConversion(kind => Words<SlipKind>.Of(kind), word => Words<SlipKind>.Find(word) ?? SlipKind.ReleasedLate);
         modelBuilder.Entity<EntryRow>(entry =>
         {

@@ -31,8 +31,12 @@ public enum EntryKind
 /// <param name="Step">The step it is of, counted from 0.</param>
 /// <param name="AtMs">When it was said, UTC milliseconds of the server's clock.</param>
 /// <param name="Undoes">The entry taken back by an <see cref="EntryKind.Undo"/>; null takes back the last one received before it, as brews of earlier versions did.</param>
-public sealed record BrewEntry(Guid Id, EntryKind Kind, int Step, double AtMs, Guid? Undoes = null)
+/// <param name="Seen">Whether an instrument saw it, and nobody said it.</param>
+public sealed record BrewEntry(Guid Id, EntryKind Kind, int Step, double AtMs, Guid? Undoes = null, bool Seen = false)
 {
+    /// <summary>How a step it ends is known to have ended.</summary>
+    public EndedBy Ends => Seen ? EndedBy.Seen : EndedBy.Press;
+
     /// <summary>
     /// Those that count, by when they were said. An undo takes back what it names, and whoever else had said the same by then;
     /// it cannot itself be undone.

@@ -16,6 +16,10 @@ public enum EndedBy
     [JsonStringEnumMemberName("press")]
     Press,
 
+    /// <summary>An instrument saw it.</summary>
+    [JsonStringEnumMemberName("seen")]
+    Seen,
+
     /// <summary>Its time was up.</summary>
     [JsonStringEnumMemberName("clock")]
     Clock,
@@ -38,6 +42,9 @@ public readonly record struct DoneStep(int Index, double? StartS, double? EndS, 
 {
     /// <summary>Nobody said that it was over: it can be put right.</summary>
     public bool IsUnsaid => By is EndedBy.Assumed or EndedBy.NotSeen;
+
+    /// <summary>Somebody said so, or an instrument saw it.</summary>
+    public bool IsKnown => By is EndedBy.Press or EndedBy.Seen;
 }
 
 /// <summary>The step at hand.</summary>
@@ -141,7 +148,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
             var counts = entry.Kind switch
             {
                 EntryKind.Ready => !running && entry.Step < plan.Anchor && ready.Add(entry.Step),
-                EntryKind.Start => !running && Start(),
+                EntryKind.Start => !running && Start(entry.Ends),
                 _ => running && entry.Step >= plan.Anchor && ToS(entry.AtMs) > -BeforeStartS && Say(entry),
             };
             if (counts)
@@ -189,7 +196,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
         }
 
         /// <summary>The press that starts the clock also says that everything before it has been done.</summary>
-        private bool Start()
+        private bool Start(EndedBy by)
         {
             running = true;
             for (; index < plan.Anchor; index++)
@@ -199,12 +206,12 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
 
             if (plan.StartsAtItsEnd)
             {
-                End(0 - Here.Length, 0, EndedBy.Press, 0);
+                End(0 - Here.Length, 0, by, 0);
             }
             else if (Here.Length <= 0)
             {
                 // Something done at once, like tipping the coffee in, is done by the press that starts the clock.
-                End(0, 0, EndedBy.Press, 0);
+                End(0, 0, by, 0);
             }
             else
             {
@@ -225,7 +232,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
 
             if (entry.Step < index)
             {
-                return entry.Kind == EntryKind.Done && Correct(entry.Step, atS);
+                return entry.Kind == EntryKind.Done && Correct(entry, atS);
             }
 
             if (entry.Step >= plan.Steps.Length)
@@ -248,22 +255,22 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
             {
                 // What takes no time was done when it was said, however long it had been due.
                 var endS = Math.Max(atS, lastEndS);
-                End(Math.Min(begunS ?? (Here.Ends == StepEnding.Hands && Here.Length <= 0 ? endS : dueS), endS), endS, EndedBy.Press, atS);
+                End(Math.Min(begunS ?? (Here.Ends == StepEnding.Hands && Here.Length <= 0 ? endS : dueS), endS), endS, entry.Ends, atS);
             }
 
             return true;
         }
 
         /// <summary>A press that comes for a step already taken as done says when it really was.</summary>
-        private bool Correct(int step, double atS)
+        private bool Correct(BrewEntry entry, double atS)
         {
-            if (done.FindIndex(one => one.Index == step) is not (>= 0 and var place) || done[place] is not { IsUnsaid: true, StartS: { } startS } assumed)
+            if (done.FindIndex(one => one.Index == entry.Step) is not (>= 0 and var place) || done[place] is not { IsUnsaid: true, StartS: { } startS } assumed)
             {
                 return false;
             }
 
             var latestS = place + 1 < done.Count ? done[place + 1].EndS ?? atS : atS;
-            done[place] = assumed with { EndS = Math.Max(startS, Math.Min(atS, latestS)), By = EndedBy.Press };
+            done[place] = assumed with { EndS = Math.Max(startS, Math.Min(atS, latestS)), By = entry.Ends };
             if (place == done.Count - 1)
             {
                 lastEndS = done[place].EndS!.Value;

@@ -66,7 +66,7 @@ public static class FlowVerdicts
         var measured = Measured.Of(recipe, run);
         var verdicts = ImmutableArray.CreateBuilder<FlowVerdict>(4);
         var release = Acts.ReleaseIndex(recipe);
-        if (release >= 0 && run.Done.FirstOrDefault(done => done.Index == release) is { StartS: { } beganS, By: EndedBy.Press or EndedBy.Assumed })
+        if (release >= 0 && run.Done.FirstOrDefault(done => done.Index == release) is { StartS: { } beganS, By: EndedBy.Press or EndedBy.Seen or EndedBy.Assumed })
         {
             verdicts.Add(OfRelease(plan, run, release, beganS));
         }

@@ -118,7 +118,7 @@ public static class Slips
             return;
         }
 
-        var beganS = run.Present is { } present && present.Index == release ? present.BegunS : run.Done.FirstOrDefault(done => done.Index == release) is { StartS: { } startS, By: EndedBy.Press } ? startS : null;
+        var beganS = run.Present is { } present && present.Index == release ? present.BegunS : run.Done.FirstOrDefault(done => done.Index == release) is { StartS: { } startS, IsKnown: true } ? startS : null;
         if (beganS is null && run.Present?.Index != release)
         {
             return;

@@ -87,10 +87,29 @@ public sealed class Brew
     /// <summary>Why it was given up, in the barista's words; null where it was not.</summary>
     public string? WhyAbandoned { get; set; }
 
+    /// <summary>It is practised on a simulated bench and stands in no log.</summary>
+    public bool Rehearsal { get; set; }
+
+    /// <summary>How many seconds of its clock go by in one; 1 but for a rehearsal.</summary>
+    public int Speed { get; set; } = 1;
+
+    /// <summary>A moment on this brew's own clock, UTC milliseconds: of a rehearsal it goes faster from its opening on.</summary>
+    /// <param name="nowMs">The moment, UTC milliseconds.</param>
+    public long ClockMs(long nowMs) => Speed == 1 ? nowMs : OpenedAtMs + ((nowMs - OpenedAtMs) * Speed);
+
+    /// <summary>The simulated bench it is brewed on, as JSON; null where there is none.</summary>
+    public string? BenchJson { get; set; }
+
+    /// <summary>What a gateway shows to send readings of this brew; null until somebody asks for it.</summary>
+    public string? ReadingToken { get; set; }
+
+    /// <summary>Whether its clock starts when the first of the water is seen.</summary>
+    public bool StartsItself { get; set; }
+
     /// <summary>All that was said of it while it ran; only ever added to.</summary>
     public List<EntryRow> Entries { get; } = [];
 
-    /// <summary>Weights read off the scale and typed in.</summary>
+    /// <summary>Weights read off the scale: typed in, or seen.</summary>
     public List<Weighing> Weighings { get; } = [];
 
     /// <summary>What else was weighed or read of it.</summary>
@@ -105,6 +124,9 @@ public sealed class Brew
     /// <summary>What came to mind later.</summary>
     public List<LaterNote> Notes { get; } = [];
 
+    /// <summary>What instruments showed, piece by piece.</summary>
+    public List<ReadingChunk> Readings { get; } = [];
+
     /// <summary>What was answered where something went otherwise.</summary>
     public List<SlipAnswer> SlipAnswers { get; } = [];
 
@@ -113,7 +135,7 @@ public sealed class Brew
 
     /// <summary>The entries as the core takes them, in the order they were received; those not yet saved are the last.</summary>
     public IEnumerable<BrewEntry> CoreEntries =>
-        Entries.OrderBy(row => row.Id == 0 ? int.MaxValue : row.Id).Select(row => new BrewEntry(row.EntryId, row.Kind, row.Step, row.AtMs, row.Undoes));
+        Entries.OrderBy(row => row.Id == 0 ? int.MaxValue : row.Id).Select(row => new BrewEntry(row.EntryId, row.Kind, row.Step, row.AtMs, row.Undoes, row.Seen));
 }
 
 /// <summary>One thing said of a running brew, kept as it came. Its id counts it once however often it is sent.</summary>
@@ -140,8 +162,11 @@ public sealed class EntryRow
     /// <summary>The entry taken back, of an undo.</summary>
     public Guid? Undoes { get; set; }
 
-    /// <summary>Who saw it: the barista of the device.</summary>
+    /// <summary>Who saw it: the barista of the device, or the instruments.</summary>
     public string By { get; set; } = "";
+
+    /// <summary>Whether an instrument saw it, and nobody said it.</summary>
+    public bool Seen { get; set; }
 
     /// <summary>When the server took it, UTC milliseconds.</summary>
     public long ReceivedAtMs { get; set; }
@@ -164,6 +189,25 @@ public sealed class Observation
 
     /// <summary>When, UTC milliseconds.</summary>
     public long AtMs { get; set; }
+
+    /// <summary>Whether an instrument told it, and nobody typed it.</summary>
+    public bool Seen { get; set; }
+}
+
+/// <summary>Some readings of one kind, packed as a curve is (<see cref="Core.Readings.Curve.Pack"/>): those that came together.</summary>
+public sealed class ReadingChunk
+{
+    /// <summary>Its number in the data file.</summary>
+    public int Id { get; set; }
+
+    /// <summary>The brew it belongs to.</summary>
+    public int BrewId { get; set; }
+
+    /// <summary>What was read; kept as a word.</summary>
+    public Core.Readings.ReadingOf Of { get; set; }
+
+    /// <summary>The readings.</summary>
+    public required byte[] Packed { get; set; }
 }
 
 /// <summary>What can be weighed or read of a brew.</summary>
@@ -274,7 +318,7 @@ public sealed class SlipAnswer
     public string By { get; set; } = "";
 }
 
-/// <summary>A weight read off the scale and typed in.</summary>
+/// <summary>A weight read off the scale: typed in, or seen.</summary>
 public sealed class Weighing
 {
     /// <summary>Its number in the data file.</summary>
@@ -288,6 +332,9 @@ public sealed class Weighing
 
     /// <summary>Water in the brewer so far, g.</summary>
     public double TotalG { get; set; }
+
+    /// <summary>Whether an instrument told it, and nobody typed it.</summary>
+    public bool Seen { get; set; }
 }
 
 /// <summary>How it tasted.</summary>

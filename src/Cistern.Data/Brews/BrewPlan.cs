@@ -70,7 +70,7 @@ public static class BrewPlan
     /// <param name="plan">The forecast of its plan.</param>
     /// <param name="nowMs">Now; of one that is over everything has come.</param>
     public static BrewRun Run(this Brew brew, Forecast plan, long nowMs) =>
-        BrewRun.Replay(ConductPlan.Of(plan), brew.CoreEntries, brew.State == BrewState.Finished ? (brew.EndedAtMs ?? nowMs) + AfterMs : nowMs);
+        BrewRun.Replay(ConductPlan.Of(plan), brew.CoreEntries, brew.State == BrewState.Finished ? (brew.EndedAtMs ?? nowMs) + AfterMs : brew.ClockMs(nowMs));
 
     /// <summary>The forecast of it as it was really brewed; what is still to come is as planned.</summary>
     /// <param name="brew">The brew, with its entries, weights and observations.</param>
@@ -85,7 +85,7 @@ public static class BrewPlan
     /// <param name="plan">The forecast of its plan.</param>
     public static void WorkOutFacts(this Brew brew, Forecast plan)
     {
-        if (brew is not { State: BrewState.Finished, StartedAtMs: not null })
+        if (brew is not { State: BrewState.Finished, StartedAtMs: not null, Rehearsal: false })
         {
             brew.Facts = null;
             return;

@@ -29,6 +29,9 @@ namespace Cistern.Data.Migrations
                     b.Property<int?>("BaristaId")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("BenchJson")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("CoffeeName")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -69,11 +72,25 @@ namespace Cistern.Data.Migrations
                     b.Property<string>("PlannedJson")
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("ReadingToken")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("RecipeId")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<bool>("Rehearsal")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Speed")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER")
+                        .HasDefaultValue(1);
+
                     b.Property<long?>("StartedAtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("StartsItself")
                         .HasColumnType("INTEGER");
 
                     b.Property<int>("State")
@@ -194,6 +211,9 @@ namespace Cistern.Data.Migrations
                     b.Property<long>("ReceivedAtMs")
                         .HasColumnType("INTEGER");
 
+                    b.Property<bool>("Seen")
+                        .HasColumnType("INTEGER");
+
                     b.Property<int>("Step")
                         .HasColumnType("INTEGER");
 
@@ -249,6 +269,9 @@ namespace Cistern.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<bool>("Seen")
+                        .HasColumnType("INTEGER");
+
                     b.Property<double>("Value")
                         .HasColumnType("REAL");
 
@@ -258,6 +281,30 @@ namespace Cistern.Data.Migrations
                         .IsUnique();
 
                     b.ToTable("Observations");
+                });
+
+            modelBuilder.Entity("Cistern.Data.Brews.ReadingChunk", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("BrewId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Of")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<byte[]>("Packed")
+                        .IsRequired()
+                        .HasColumnType("BLOB");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("BrewId");
+
+                    b.ToTable("Readings");
                 });
 
             modelBuilder.Entity("Cistern.Data.Brews.SlipAnswer", b =>
@@ -354,6 +401,9 @@ namespace Cistern.Data.Migrations
                         .HasColumnType("INTEGER");
 
                     b.Property<int>("BrewId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("Seen")
                         .HasColumnType("INTEGER");
 
                     b.Property<int>("StepIndex")
@@ -912,6 +962,15 @@ namespace Cistern.Data.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("Cistern.Data.Brews.ReadingChunk", b =>
+                {
+                    b.HasOne("Cistern.Data.Brews.Brew", null)
+                        .WithMany("Readings")
+                        .HasForeignKey("BrewId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Cistern.Data.Brews.SlipAnswer", b =>
                 {
                     b.HasOne("Cistern.Data.Brews.Brew", null)
@@ -973,6 +1032,8 @@ namespace Cistern.Data.Migrations
                     b.Navigation("Notes");
 
                     b.Navigation("Observations");
+
+                    b.Navigation("Readings");
 
                     b.Navigation("SlipAnswers");
 

@@ -51,20 +51,21 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
     /// <param name="brewId">The brew.</param>
     /// <param name="sent">The entries, in the order they were said there.</param>
     /// <param name="by">Who saw it.</param>
+    /// <param name="seen">Whether instruments saw it, and nobody said it.</param>
     /// <param name="ct">Stops it before it is begun; once begun it is finished, for a browser that goes away must not lose half of it.</param>
     /// <returns>What came of each; null where there is no such brew.</returns>
-    public async Task<IReadOnlyList<EntryOutcome>?> TakeAsync(int brewId, IReadOnlyList<SentEntry> sent, string by, CancellationToken ct)
+    public async Task<IReadOnlyList<EntryOutcome>?> TakeAsync(int brewId, IReadOnlyList<SentEntry> sent, string by, CancellationToken ct, bool seen = false)
     {
         // The plan of a brew hardly ever changes, so it is forecast before the file is held.
-        if (await db.Brews.AsNoTracking().FirstOrDefaultAsync(row => row.Id == brewId, ct) is not { } seen)
+        if (await db.Brews.AsNoTracking().FirstOrDefaultAsync(row => row.Id == brewId, ct) is not { } known)
         {
             return null;
         }
 
-        var plan = model.Figures(seen.Recipe());
+        var plan = model.Figures(known.Recipe());
         db.ChangeTracker.Clear();
         await using var transaction = await db.Database.BeginTransactionAsync(CancellationToken.None);
-        var outcomes = await KeepAsync(seen, plan, sent, by);
+        var outcomes = await KeepAsync(known, plan, sent, by, seen);
         await transaction.CommitAsync(CancellationToken.None);
         db.ChangeTracker.Clear();
         return outcomes;
@@ -186,10 +187,10 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         return brew;
     }
 
-    private async Task<IReadOnlyList<EntryOutcome>> KeepAsync(Brew seen, Forecast plan, IReadOnlyList<SentEntry> sent, string by)
+    private async Task<IReadOnlyList<EntryOutcome>> KeepAsync(Brew before, Forecast plan, IReadOnlyList<SentEntry> sent, string by, bool seen)
     {
-        var brew = await LoadAsync(seen.Id);
-        plan = brew.PlanJson == seen.PlanJson ? plan : model.Figures(brew.Recipe());
+        var brew = await LoadAsync(before.Id);
+        plan = brew.PlanJson == before.PlanJson ? plan : model.Figures(brew.Recipe());
         var conduct = ConductPlan.Of(plan);
         var nowMs = NowMs;
         var outcomes = new EntryOutcome[sent.Count];
@@ -204,11 +205,11 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
                 : EntryOutcome.Kept;
             if (outcomes[i] == EntryOutcome.Kept)
             {
-                brew.Entries.Add(Row(brew, entry, by, nowMs));
+                brew.Entries.Add(Row(brew, entry, by, seen, nowMs));
             }
         }
 
-        var run = BrewRun.Replay(conduct, brew.CoreEntries, nowMs);
+        var run = BrewRun.Replay(conduct, brew.CoreEntries, brew.ClockMs(nowMs));
         for (var i = 0; i < sent.Count; i++)
         {
             outcomes[i] = outcomes[i] == EntryOutcome.Kept && (run.Unheard.Contains(sent[i].Id) || brew.State == BrewState.Abandoned) ? EntryOutcome.SaidElsewhere : outcomes[i];
@@ -228,12 +229,13 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         .AsSplitQuery().FirstAsync(row => row.Id == brewId);
 
     /// <summary>A device may be a little ahead, or may not know the time at all; nothing was said before the brew was opened.</summary>
-    private static EntryRow Row(Brew brew, SentEntry entry, string by, long nowMs) => new()
+    private static EntryRow Row(Brew brew, SentEntry entry, string by, bool seen, long nowMs) => new()
     {
+        Seen = seen,
         EntryId = entry.Id,
         Kind = entry.Kind,
         Step = entry.Step,
-        AtMs = (long)Math.Clamp(entry.AtMs ?? nowMs, Math.Min(brew.OpenedAtMs, nowMs), nowMs),
+        AtMs = (long)Math.Clamp(entry.AtMs ?? brew.ClockMs(nowMs), Math.Min(brew.OpenedAtMs, nowMs), brew.ClockMs(nowMs)),
         Undoes = entry.Undoes,
         By = by,
         ReceivedAtMs = nowMs,
@@ -242,15 +244,19 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
     /// <summary>The clock starting takes the dose off the bag and a filter off its pile; its being taken back puts them there again.</summary>
     private async Task StartAsync(Brew brew, Forecast plan, BrewRun run)
     {
-        if (run.ClockRuns && brew.StartedAtMs is null)
+        if (run.ClockRuns && brew.StartedAtMs is null && !brew.Rehearsal)
         {
             await TakeFromBagAsync(brew, plan.Recipe.Coffee.DoseG);
             await UseFilterAsync(brew, 1);
         }
         else if (!run.ClockRuns && brew.StartedAtMs is not null)
         {
-            await TakeFromBagAsync(brew, -brew.TakenG);
-            await UseFilterAsync(brew, -1);
+            if (!brew.Rehearsal)
+            {
+                await TakeFromBagAsync(brew, -brew.TakenG);
+                await UseFilterAsync(brew, -1);
+            }
+
             // What went otherwise was of that start; the next begins with the plan.
             brew.SlipAnswers.ForEach(answer => answer.UndoneAtMs ??= NowMs);
             Replan(brew);

@@ -56,7 +56,7 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
         }
 
         Recipes = RecipeCards.Of(await bench.FormatAsync(ct));
-        var newest = await db.Brews.AsNoTracking().Include(brew => brew.Tastings).Where(brew => brew.State == BrewState.Finished)
+        var newest = await db.Logged.AsNoTracking().Include(brew => brew.Tastings).Where(brew => brew.State == BrewState.Finished)
             .OrderByDescending(brew => brew.OpenedAtMs).Take(4).ToListAsync(ct);
         Untasted = newest.Find(brew => brew.Tasting is null);
         Last = [.. newest.Take(1).Concat(await GoodAsync(ct)).DistinctBy(brew => brew.Id)];
@@ -76,7 +76,7 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
     private async Task<IReadOnlyList<Data.Brews.Brew>> GoodAsync(CancellationToken ct)
     {
         var ids = await db.Bags.Where(bag => bag.RemovedAtMs == null && bag.UsedUpOn == null).Select(bag => bag.Name).Distinct().OrderBy(name => name).Take(MostCoffees)
-            .Select(coffee => db.Brews
+            .Select(coffee => db.Logged
                 .Where(row => row.CoffeeName == coffee && row.State == BrewState.Finished).OrderByDescending(row => row.OpenedAtMs).Take(FarBack)
                 .Where(row => row.Tastings.Any(tasting => tasting.Score >= GoodScore)).OrderByDescending(row => row.OpenedAtMs).Select(row => (int?)row.Id).FirstOrDefault())
             .ToListAsync(ct);

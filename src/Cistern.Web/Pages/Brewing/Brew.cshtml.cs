@@ -312,7 +312,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
         Format = await bench.FormatAsync(ct);
         Run = brew.Run(Plan, bench.NowMs);
         var sinceMs = brew.Entries.Where(entry => entry.Kind == EntryKind.Ready).Select(entry => entry.AtMs).DefaultIfEmpty(brew.OpenedAtMs).Max();
-        NowS = Math.Max(0, bench.NowMs - (Run.StartedAtMs ?? sinceMs)) / 1000;
+        NowS = Math.Max(0, brew.ClockMs(bench.NowMs) - (Run.StartedAtMs ?? sinceMs)) / 1000;
         Real = Run.ClockRuns ? brew.AsItWas(Plan, Run, NowS) : Plan;
         Stage = Stage.Of(Plan, Run, NowS, Format);
         slip = new(FindSlip);

@@ -53,7 +53,7 @@ public sealed record PagePlan(int Anchor, bool StartsAtItsEnd, string ClockStart
 }
 
 /// <summary>What a page is told of a brew under way.</summary>
-public sealed record PageBrew(int Id, string Name, string State, long OpenedAtMs, long? StartedAtMs, IReadOnlyList<PageEntry> Entries, PagePlan? Plan)
+public sealed record PageBrew(int Id, string Name, string State, long OpenedAtMs, long? StartedAtMs, int Speed, IReadOnlyList<PageEntry> Entries, PagePlan? Plan)
 {
     /// <summary>How it is written: as the script reads it.</summary>
     public static JsonSerializerOptions Json { get; } = new(JsonSerializerDefaults.Web) { Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) } };
@@ -64,8 +64,8 @@ public sealed record PageBrew(int Id, string Name, string State, long OpenedAtMs
     /// <summary>A brew as a page is told of it.</summary>
     /// <param name="brew">The brew, with its entries.</param>
     /// <param name="plan">Its plan, where the page does not have it.</param>
-    public static PageBrew Of(Brew brew, PagePlan? plan) => new(brew.Id, brew.Name, brew.State.ToString(), brew.OpenedAtMs, brew.StartedAtMs,
-        [.. brew.CoreEntries.Select(entry => new PageEntry(entry.Id, Words<EntryKind>.Of(entry.Kind), entry.Step, entry.AtMs, entry.Undoes))], plan is null ? null : plan with { Version = VersionOf(brew) });
+    public static PageBrew Of(Brew brew, PagePlan? plan) => new(brew.Id, brew.Name, brew.State.ToString(), brew.OpenedAtMs, brew.StartedAtMs, brew.Speed,
+        [.. brew.CoreEntries.Select(entry => new PageEntry(entry.Id, Words<EntryKind>.Of(entry.Kind), entry.Step, entry.AtMs, entry.Undoes, entry.Seen))], plan is null ? null : plan with { Version = VersionOf(brew) });
 }
 
 /// <summary>An entry as pages and devices write it.</summary>
@@ -74,4 +74,5 @@ public sealed record PageBrew(int Id, string Name, string State, long OpenedAtMs
 /// <param name="Step">The step it is of, counted from 0.</param>
 /// <param name="AtMs">When it was said, by the server's clock; null where that is not known.</param>
 /// <param name="Undoes">The entry taken back.</param>
-public sealed record PageEntry(Guid Id, string Kind, int Step, double? AtMs, Guid? Undoes);
+/// <param name="Seen">Whether an instrument saw it; told, and never taken from a page.</param>
+public sealed record PageEntry(Guid Id, string Kind, int Step, double? AtMs, Guid? Undoes, bool Seen = false);

@@ -28,7 +28,7 @@ public sealed class LogModel(CisternDb db, BenchContext bench) : PageModel
     {
         var (ms, id) = ReadPlace(before);
         First = ms == long.MaxValue;
-        var rows = await db.Brews.AsNoTracking().Include(brew => brew.Tastings).Include(brew => brew.Barista)
+        var rows = await db.Logged.AsNoTracking().Include(brew => brew.Tastings).Include(brew => brew.Barista)
             .Where(brew => brew.OpenedAtMs < ms || (brew.OpenedAtMs == ms && brew.Id < id))
             .OrderByDescending(brew => brew.OpenedAtMs).ThenByDescending(brew => brew.Id).Take(PageSize + 1).ToListAsync(ct);
         Older = rows.Count > PageSize ? string.Create(CultureInfo.InvariantCulture, $"{rows[PageSize - 1].OpenedAtMs}.{rows[PageSize - 1].Id}") : null;

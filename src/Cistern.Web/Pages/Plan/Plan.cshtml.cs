@@ -511,7 +511,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
         }
 
         // Found first by the index alone, and only then filled: the log may be long.
-        var ids = await db.Brews.Where(brew => brew.CoffeeName == bag.Name && brew.State == BrewState.Finished).OrderByDescending(brew => brew.OpenedAtMs).Take(6).Select(brew => brew.Id).ToListAsync(ct);
+        var ids = await db.Logged.Where(brew => brew.CoffeeName == bag.Name && brew.State == BrewState.Finished).OrderByDescending(brew => brew.OpenedAtMs).Take(6).Select(brew => brew.Id).ToListAsync(ct);
         return await db.Brews.AsNoTracking().Include(brew => brew.Facts).Where(brew => ids.Contains(brew.Id)).ToListAsync(ct);
     }
 

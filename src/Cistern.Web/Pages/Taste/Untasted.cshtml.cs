@@ -22,7 +22,7 @@ public sealed class UntastedModel(CisternDb db, BenchContext bench) : PageModel
     {
         // Nobody tastes a brew weeks later; an open-ended search would also grow with the log.
         var sinceMs = bench.NowMs - RecentMs;
-        Brews = await db.Brews.AsNoTracking().Where(brew => brew.State == BrewState.Finished && brew.OpenedAtMs > sinceMs && brew.Tastings.Count == 0)
+        Brews = await db.Logged.AsNoTracking().Where(brew => brew.State == BrewState.Finished && brew.OpenedAtMs > sinceMs && brew.Tastings.Count == 0)
             .OrderByDescending(brew => brew.OpenedAtMs).Take(20).ToListAsync(ct);
     }
 }

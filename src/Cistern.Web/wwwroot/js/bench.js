@@ -117,11 +117,20 @@ export const entriesOf = (id) => {
   const known = new Set(taken.map((entry) => entry.id));
   return [...taken, ...kept(id).filter((entry) => !known.has(entry.id))];
 };
-export const runOf = (id) => replay(brews.get(id).plan, entriesOf(id), serverNow());
+/** A moment on a brew's own clock, ms: of a rehearsal it goes faster from its opening on. And back. */
+export const brewMs = (id, ms) => {
+  const { speed = 1, openedAtMs } = brews.get(id);
+  return speed === 1 ? ms : openedAtMs + (ms - openedAtMs) * speed;
+};
+export const realMs = (id, ms) => {
+  const { speed = 1, openedAtMs } = brews.get(id);
+  return speed === 1 ? ms : openedAtMs + (ms - openedAtMs) / speed;
+};
+export const runOf = (id) => replay(brews.get(id).plan, entriesOf(id), brewMs(id, serverNow()));
 /** On the brew clock, s; before it runs, since the brew was opened or the last thing was made ready. */
 export const nowOf = (id, run) => {
   const since = run.startedAtMs ?? Math.max(brews.get(id).openedAtMs, ...entriesOf(id).filter((entry) => entry.kind === 'ready').map((entry) => entry.atMs));
-  return Math.max(0, (serverNow() - since) / 1000);
+  return Math.max(0, (brewMs(id, serverNow()) - since) / 1000);
 };
 
 const take = (reply, asked, answered) => {
@@ -188,7 +197,7 @@ const uuid = () => {
 
 /** Says something of a brew: kept first, then sent. */
 export const say = (id, kind, step, undoes = null) => {
-  const entry = { id: uuid(), kind, step, atMs: Math.round(serverNow()), undoes };
+  const entry = { id: uuid(), kind, step, atMs: Math.round(brews.has(id) ? brewMs(id, serverNow()) : serverNow()), undoes };
   keep(id, entry);
   changed();
   send().then(() => { if (kept(id).length > 0 && !link.down && !orphans.has(id)) send(); });

@@ -1,7 +1,7 @@
 // Where a brew stands, worked out from its plan, its entries and the time: the same rules as BrewRun in the core, so that
 // the screen goes on without the network. Keep the two alike; tests/cases/conduct.json holds them together.
 // A plan: {anchor, startsAtItsEnd, steps: [{ends, length, at, low, high, waitLow, waitHigh, release}]}.
-// An entry: {id, kind, step, atMs, undoes}. Times are seconds on the brew clock but where they are called Ms.
+// An entry: {id, kind, step, atMs, undoes, seen}. Times are seconds on the brew clock but where they are called Ms.
 
 /** The entries that count, by when they were said; and the steps of which it was taken back that they were done, and when. */
 const standing = (received) => {
@@ -19,6 +19,9 @@ const standing = (received) => {
   });
   return { entries: received.filter((entry) => entry.kind !== 'undo' && !undone.has(entry.id)).sort((a, b) => a.atMs - b.atMs), goesOn };
 };
+
+/** How it is known that an entry's step has ended: an instrument saw it, or somebody said so. */
+const byOf = (entry) => (entry.seen ? 'seen' : 'press');
 
 const graceOf = (step) => Math.max(5, step.length / 2);
 /** An entry of another start lies further before 0:00 than two devices' ideas of the time can differ, s. */
@@ -62,15 +65,15 @@ class Walk {
       this.ready.add(entry.step);
       return true;
     }
-    if (entry.kind === 'start') return !this.running && this.start();
+    if (entry.kind === 'start') return !this.running && this.start(byOf(entry));
     return this.running && entry.step >= this.plan.anchor && this.toS(entry.atMs) > -BEFORE_START && this.say(entry);
   }
 
-  start() {
+  start(by) {
     this.running = true;
     for (; this.index < this.plan.anchor; this.index += 1) this.done.push({ index: this.index, start: null, end: null, by: 'ready' });
-    if (this.plan.startsAtItsEnd) this.end(-this.here.length, 0, 'press', 0);
-    else if (this.here.length <= 0) this.end(0, 0, 'press', 0);
+    if (this.plan.startsAtItsEnd) this.end(-this.here.length, 0, by, 0);
+    else if (this.here.length <= 0) this.end(0, 0, by, 0);
     else this.begun = 0;
     return true;
   }
@@ -79,7 +82,7 @@ class Walk {
     const at = Math.max(0, this.toS(entry.atMs));
     this.until(at);
     if (entry.kind === 'still') return entry.step === this.index;
-    if (entry.step < this.index) return entry.kind === 'done' && this.correct(entry.step, at);
+    if (entry.step < this.index) return entry.kind === 'done' && this.correct(entry, at);
     if (entry.step >= this.steps.length) return false;
     this.passTo(entry.step, at, true);
     const due = this.due(this.index);
@@ -88,18 +91,18 @@ class Walk {
       this.begun = Math.max(at, this.lastEnd);
     } else {
       const end = Math.max(at, this.lastEnd);
-      this.end(Math.min(this.begun ?? (this.here.ends === 'hands' && this.here.length <= 0 ? end : due), end), end, 'press', at);
+      this.end(Math.min(this.begun ?? (this.here.ends === 'hands' && this.here.length <= 0 ? end : due), end), end, byOf(entry), at);
     }
     return true;
   }
 
-  correct(step, at) {
-    const place = this.done.findIndex((one) => one.index === step);
+  correct(entry, at) {
+    const place = this.done.findIndex((one) => one.index === entry.step);
     const assumed = this.done[place];
     if (!assumed || (assumed.by !== 'assumed' && assumed.by !== 'notSeen') || assumed.start === null) return false;
     const latest = place + 1 < this.done.length ? this.done[place + 1].end ?? at : at;
     assumed.end = Math.max(assumed.start, Math.min(at, latest));
-    assumed.by = 'press';
+    assumed.by = byOf(entry);
     if (place === this.done.length - 1) this.lastEnd = assumed.end;
     return true;
   }

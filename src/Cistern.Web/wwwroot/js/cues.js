@@ -1,7 +1,7 @@
 // Calls that are not missed: before, at and late, by sound, sight, vibration, speech and notification. Sounds are laid ahead
 // on the audio clock, so that they come in time in a tab that is not in front.
 import { cuesAhead, replay } from './brew-run.js';
-import { brews, entriesOf, serverNow } from './bench.js';
+import { brewMs, brews, entriesOf, realMs, serverNow } from './bench.js';
 
 /** How far ahead sounds are laid, s: longer than a hidden page's slowest timer. */
 const AHEAD = 90;
@@ -70,8 +70,11 @@ const play = (kind, when, lane, grown = 0) => {
   });
 };
 
+/** The calls of a brew as real time has them: of a rehearsal they come faster. */
+export const callsAhead = (id, nowMs) => (brews.has(id) ? callsByClock(id, brewMs(id, nowMs)).map((call) => ({ ...call, atMs: realMs(id, call.atMs) })) : []);
+
 /** Every call to come within the horizon, by time: what is sounded, and what is seen and said when its moment is there. */
-export const callsAhead = (id, nowMs) => {
+const callsByClock = (id, nowMs) => {
   const brew = brews.get(id);
   if (!brew?.plan || brew.state === 'Over') return [];
   const entries = entriesOf(id);

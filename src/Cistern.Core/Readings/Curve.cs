@@ -1,0 +1,114 @@
+using System.Collections.Immutable;
+using System.IO.Compression;
+
+namespace Cistern.Core.Readings;
+
+/// <summary>One moment of a curve.</summary>
+/// <param name="AtMs">When, UTC milliseconds.</param>
+/// <param name="Value">The reading, in its kind's unit.</param>
+public readonly record struct CurvePoint(long AtMs, double Value);
+
+/// <summary>Readings over time, five a second at most, in order of time.</summary>
+/// <param name="Of">What was read.</param>
+/// <param name="Points">In order of time.</param>
+public sealed record Curve(ReadingOf Of, ImmutableArray<CurvePoint> Points)
+{
+    /// <summary>Readings nearer than this to one kept already are not kept, ms: five a second, with room for a clock that is not even.</summary>
+    public const int LeastApartMs = 180;
+
+    /// <summary>The most points of one curve: four hours at five a second.</summary>
+    public const int MostPoints = 72_000;
+
+    /// <summary>Takes readings in, in whatever order they come; what is there already, or too near to it, is dropped.</summary>
+    /// <param name="readings">Readings of this kind.</param>
+    /// <returns>The curve with them.</returns>
+    public Curve With(IEnumerable<CurvePoint> readings)
+    {
+        var builder = Points.ToBuilder();
+        foreach (var point in readings)
+        {
+            var at = builder.Count;
+            while (at > 0 && builder[at - 1].AtMs > point.AtMs)
+            {
+                at--;
+            }
+
+            var near = (at > 0 && point.AtMs - builder[at - 1].AtMs < LeastApartMs) || (at < builder.Count && builder[at].AtMs - point.AtMs < LeastApartMs);
+            if (!near && builder.Count < MostPoints)
+            {
+                builder.Insert(at, point);
+            }
+        }
+
+        return this with { Points = builder.ToImmutable() };
+    }
+
+    /// <summary>The curve as bytes: differences of times in ms and of values in steps of the kind, shrunk.</summary>
+    public byte[] Pack()
+    {
+        var step = ReadingRange.For(Of).Step;
+        using var packed = new MemoryStream();
+        using (var writer = new BinaryWriter(new DeflateStream(packed, CompressionLevel.Optimal)))
+        {
+            writer.Write7BitEncodedInt(Points.Length);
+            long atMs = 0, value = 0;
+            // Times and values apart: each shrinks better among its own.
+            foreach (var point in Points)
+            {
+                writer.Write7BitEncodedInt64(point.AtMs - atMs);
+                atMs = point.AtMs;
+            }
+
+            foreach (var point in Points)
+            {
+                var now = (long)Math.Round(point.Value / step);
+                writer.Write7BitEncodedInt64(ZigZag(now - value));
+                value = now;
+            }
+        }
+
+        return packed.ToArray();
+    }
+
+    /// <summary>Reads a packed curve.</summary>
+    /// <param name="of">What was read.</param>
+    /// <param name="packed">As <see cref="Pack"/> made it.</param>
+    /// <exception cref="InvalidDataException">It is none, or is cut off.</exception>
+    public static Curve Unpack(ReadingOf of, byte[] packed)
+    {
+        try
+        {
+            using var reader = new BinaryReader(new DeflateStream(new MemoryStream(packed), CompressionMode.Decompress));
+            var count = reader.Read7BitEncodedInt();
+            if (count is < 0 or > MostPoints)
+            {
+                throw new InvalidDataException("A curve has too many points.");
+            }
+
+            var times = new long[count];
+            long atMs = 0, value = 0;
+            for (var i = 0; i < count; i++)
+            {
+                times[i] = atMs += reader.Read7BitEncodedInt64();
+            }
+
+            var step = ReadingRange.For(of).Step;
+            var points = ImmutableArray.CreateBuilder<CurvePoint>(count);
+            for (var i = 0; i < count; i++)
+            {
+                value += UnZigZag(reader.Read7BitEncodedInt64());
+                points.Add(new CurvePoint(times[i], Math.Round(value * step, 2)));
+            }
+
+            return new Curve(of, points.MoveToImmutable());
+        }
+        catch (Exception error) when (error is EndOfStreamException or FormatException)
+        {
+            throw new InvalidDataException("A curve is cut off.", error);
+        }
+    }
+
+    private static long ZigZag(long value) => (value << 1) ^ (value >> 63);
+
+    private static long UnZigZag(long value) => (long)((ulong)value >> 1) ^ -(value & 1);
+}

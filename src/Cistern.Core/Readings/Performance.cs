@@ -1,0 +1,429 @@
+using System.Collections.Immutable;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Core.Readings;
+
+/// <summary>What can be seen in the weight. Kept by its word.</summary>
+public enum SightingKind
+{
+    /// <summary>A vessel is put on the scale.</summary>
+    VesselOn,
+
+    /// <summary>It is taken off to be emptied into the cup.</summary>
+    VesselOff,
+
+    /// <summary>The scale is set to zero.</summary>
+    Tare,
+
+    /// <summary>The coffee has gone in.</summary>
+    CoffeeIn,
+
+    /// <summary>Water begins to go in.</summary>
+    PourBegun,
+
+    /// <summary>It has stopped.</summary>
+    PourEnded,
+
+    /// <summary>A server or a cup is put on the scale.</summary>
+    CupOn,
+
+    /// <summary>Drink begins to run into the cup.</summary>
+    DrainBegun,
+
+    /// <summary>No more runs.</summary>
+    DrainEnded,
+
+    /// <summary>Something was lifted for a moment and set back.</summary>
+    Lifted,
+
+    /// <summary>Somebody leans on what stands on the scale.</summary>
+    PressBegun,
+
+    /// <summary>Nobody does any more.</summary>
+    PressEnded,
+
+    /// <summary>Ice has gone in.</summary>
+    IceIn,
+
+    /// <summary>The drink has been let down.</summary>
+    LetDown,
+}
+
+/// <summary>Something seen in the weight.</summary>
+/// <param name="Kind">What.</param>
+/// <param name="AtS">When, s on the brew clock.</param>
+/// <param name="G">How much, g: of a pour's end the water in the brewer so far, of a drain's end what ran out, else by how much the weight changed.</param>
+public readonly record struct Sighting(SightingKind Kind, double AtS, double G);
+
+/// <summary>
+/// A brew as a pair of hands did it: the forecast of what they really did, what stood on the scale at each moment, and so
+/// what there was to be seen.
+/// </summary>
+/// <remarks>
+/// The vessel stands on the scale until the release. Then it is taken off: drippers go on to a stand over the server, which
+/// stands on the scale alone; what is pressed or poured off is so beside the scale, and the server is put on afterwards. A
+/// dripper that opens before its last pour stands over the server from the beginning: its pours cannot be seen, its drains
+/// can. A siphon stands beside the scale: its flame and its thermometer tell.
+/// </remarks>
+public sealed class Performance
+{
+    /// <summary>A server, g.</summary>
+    public const double ServerG = 340;
+
+    private const double GravityMPerS2 = 9.80665;
+    /// <summary>From putting the kettle down to taking up what comes next, s.</summary>
+    private const double PutDownS = 3;
+
+    /// <summary>A slower drip is no stream, g/s.</summary>
+    private const double LeastStreamGPerS = 0.22;
+
+    private const double LeastStreamG = 4;
+
+    private const double LidG = 62;
+    private const double PlungerG = 118;
+
+    private readonly List<Load> loads = [];
+    private readonly List<Sighting> truth = [];
+    private readonly bool overServer;
+    private double vesselG;
+
+    private Performance(Forecast plan, Hands hands, Forecast real, Random chance)
+    {
+        (Plan, Hands, Real) = (plan, hands, real);
+        vesselG = chance.Next(380, 820);
+        overServer = IsOverServer(plan.Recipe);
+        if (real.Recipe.Brewer.Family != VesselFamily.Siphon)
+        {
+            MakeReady();
+            Fill();
+            Release();
+            Serve();
+        }
+
+        truth.Sort((left, right) => left.AtS.CompareTo(right.AtS));
+        EndS = real.Totals.FinishS + 12;
+    }
+
+    /// <summary>The forecast of what was planned.</summary>
+    public Forecast Plan { get; }
+
+    /// <summary>Who did it.</summary>
+    public Hands Hands { get; }
+
+    /// <summary>The forecast of what they did.</summary>
+    public Forecast Real { get; }
+
+    /// <summary>What there was to be seen, in order of time.</summary>
+    public IReadOnlyList<Sighting> Truth => truth;
+
+    /// <summary>When there is something on the scale first, s on the brew clock.</summary>
+    public double BeginS { get; private set; }
+
+    /// <summary>When nothing happens any more, s on the brew clock.</summary>
+    public double EndS { get; }
+
+    /// <summary>Lets hands brew a plan.</summary>
+    /// <param name="plan">The forecast of the plan, with its series.</param>
+    /// <param name="hands">Whose.</param>
+    /// <param name="seed">The same seed brews the same.</param>
+    public static Performance Of(Forecast plan, Hands hands, int seed)
+    {
+        var chance = new Random(seed);
+        var done = hands.Do(plan, chance);
+        // No bag, mill or jug is quite what the model takes it for.
+        var own = plan.Model.Parameters with
+        {
+            Diffusivity = plan.Model.Parameters.Diffusivity * Math.Exp(0.12 * Hands.Gauss(chance)),
+            CakeResistance = plan.Model.Parameters.CakeResistance * Math.Exp(0.15 * Hands.Gauss(chance)),
+            HoldShiftGPerG = plan.Model.Parameters.HoldShiftGPerG + (0.08 * Hands.Gauss(chance)),
+        };
+        return new Performance(plan, hands, (plan.Model with { Parameters = own, Memory = null }).Run(done), chance);
+    }
+
+    /// <summary>Whether the dripper stands over the server from the beginning: it opens before its last pour.</summary>
+    public static bool IsOverServer(Recipe recipe)
+    {
+        var opens = recipe.Steps.IndexOf(recipe.Steps.FirstOrDefault(step => step is Step.OpenValve)!);
+        return opens >= 0 && opens < Acts.LastWater(recipe);
+    }
+
+    /// <summary>What lies on the scale, g, with nobody leaning on it.</summary>
+    /// <param name="atS">When, s on the brew clock.</param>
+    public double LoadG(double atS)
+    {
+        var sum = 0.0;
+        foreach (var load in loads)
+        {
+            if (atS < load.FromS)
+            {
+                continue;
+            }
+
+            sum += load.Curve is { } curve ? curve(Math.Min(atS, load.ToS)) : load.ToS > load.FromS ? load.G * Math.Min(1, (atS - load.FromS) / (load.ToS - load.FromS)) : load.G;
+        }
+
+        return sum;
+    }
+
+    /// <summary>When the scale is set to zero, s on the brew clock.</summary>
+    public IEnumerable<double> TaresS => truth.Where(sighting => sighting.Kind == SightingKind.Tare).Select(sighting => sighting.AtS);
+
+    /// <summary>How hard somebody leans on the scale, g.</summary>
+    public double LeansG(double atS)
+    {
+        var begun = truth.FindIndex(sighting => sighting.Kind == SightingKind.PressBegun);
+        return begun >= 0 && atS >= truth[begun].AtS && truth.Find(sighting => sighting.Kind == SightingKind.PressEnded) is var ended && atS < ended.AtS ? truth[begun].G : 0;
+    }
+
+    /// <summary>Whether a tool moves in the vessel.</summary>
+    public bool Stirs(double atS) => Real.Timings.Any(timing => Real.Recipe.Steps[timing.Index] is Step.Stirring && timing.StartS <= atS && atS < timing.EndS);
+
+    private ImmutableArray<Step> Steps => Real.Recipe.Steps;
+
+    private int ReleaseAt => Acts.ReleaseIndex(Real.Recipe);
+
+    private void MakeReady()
+    {
+        var firstS = Real.Timings.Where(timing => Steps[timing.Index] is Step.Pour or Step.AddCoffee or Step.Tare).Select(timing => timing.StartS).DefaultIfEmpty(0).Min();
+        BeginS = firstS - 18;
+        if (overServer)
+        {
+            Put(SightingKind.CupOn, BeginS + 2, ServerG + Steps.OfType<Step.Ice>().Where(ice => ice.Where == IcePlace.Server).Sum(ice => ice.IceG));
+            Saw(SightingKind.Tare, firstS - 2, 0);
+            return;
+        }
+
+        Put(SightingKind.VesselOn, BeginS + 2, vesselG);
+    }
+
+    private void Fill()
+    {
+        if (overServer)
+        {
+            return;
+        }
+
+        var firstPour = Steps.IndexOf(Steps.FirstOrDefault(step => step is Step.Pour)!);
+        var coffee = Steps.IndexOf(Steps.First(step => step is Step.AddCoffee));
+        var coffeeFirst = firstPour < 0 || coffee < firstPour;
+        var firstS = firstPour < 0 ? 0 : Real.Timings[firstPour].StartS - (coffeeFirst ? 0 : PutDownS);
+        if (coffeeFirst)
+        {
+            Saw(SightingKind.Tare, firstS - 9, 0);
+            Drop(SightingKind.CoffeeIn, firstS - 6, 1.5, Real.Recipe.Coffee.DoseG);
+        }
+
+        Saw(SightingKind.Tare, firstS - 1.6, 0);
+        var poured = false;
+        for (var i = 0; i < Steps.Length; i++)
+        {
+            var timing = Real.Timings[i];
+            switch (Steps[i])
+            {
+                case Step.AddCoffee when !coffeeFirst:
+                    Drop(SightingKind.CoffeeIn, timing.StartS, 1.5, Real.Recipe.Coffee.DoseG);
+                    break;
+                case Step.Pour pour:
+                    var beforeG = Steps.Take(i).OfType<Step.Pour>().Select(before => before.ToG).LastOrDefault();
+                    // The kettle is put down before the coffee is taken up.
+                    var earlyS = !coffeeFirst && i < coffee ? PutDownS : 0;
+                    loads.Add(new Load(timing.StartS - earlyS, timing.EndS - earlyS, pour.ToG - beforeG));
+                    Saw(SightingKind.PourBegun, timing.StartS - earlyS, 0);
+                    Saw(SightingKind.PourEnded, timing.EndS - earlyS, pour.ToG);
+                    if (Hands.TareInPour && !poured && timing.LengthS > 6)
+                    {
+                        Saw(SightingKind.Tare, timing.StartS - earlyS + (timing.LengthS * 0.45), 0);
+                    }
+
+                    poured = true;
+                    break;
+                case Step.Lid lid when i < ReleaseAt:
+                    loads.Add(new Load(timing.StartS + PutDownS, timing.StartS + PutDownS + 0.4, lid.On ? LidG : -LidG));
+                    vesselG += lid.On ? LidG : -LidG;
+                    break;
+                case Step.SeatPlunger when i < ReleaseAt:
+                    loads.Add(new Load(timing.StartS + PutDownS, timing.StartS + PutDownS + 0.6, PlungerG));
+                    break;
+                default:
+                    break;
+            }
+        }
+    }
+
+    private void Release()
+    {
+        if (ReleaseAt < 0)
+        {
+            return;
+        }
+
+        var startS = Real.Timings[ReleaseAt].StartS;
+        if (Steps[ReleaseAt] is Step.Press && Hands.PressesOnScale)
+        {
+            Saw(SightingKind.PressBegun, startS, (Real.Totals.PressForceN ?? 60) * 1000 / GravityMPerS2);
+            Saw(SightingKind.PressEnded, Real.Timings[ReleaseAt].EndS, 0);
+            return;
+        }
+
+        var drains = Steps.Any(step => step is Step.Drain);
+        if (!overServer)
+        {
+            // A dripper is set over the server just before it is opened.
+            var offS = drains ? startS - 5.5 : startS;
+            var onScaleG = LoadG(offS);
+            loads.Add(new Load(offS, offS + 0.25, -onScaleG));
+            Saw(SightingKind.VesselOff, offS, -onScaleG);
+            if (Hands.ServerLeftOff)
+            {
+                return;
+            }
+
+            if (drains)
+            {
+                Put(SightingKind.CupOn, startS - 3.2, ServerG + Steps.OfType<Step.Ice>().Where(ice => ice.Where == IcePlace.Server).Sum(ice => ice.IceG));
+                Saw(SightingKind.Tare, startS - 1.4, 0);
+            }
+            else
+            {
+                var endS = Steps.Select((step, i) => step is Step.Press or Step.Decant ? Real.Timings[i].EndS : startS).Max();
+                Put(SightingKind.CupOn, endS + 0.8, ServerG + Real.Totals.BeverageG);
+                return;
+            }
+        }
+
+        RunOut();
+    }
+
+    /// <summary>What runs into the server, by the forecast of what was done.</summary>
+    private void RunOut()
+    {
+        var openS = double.NaN;
+        for (var i = 0; i < Steps.Length; i++)
+        {
+            if ((Steps[i] is Step.OpenValve or Step.Drain) && double.IsNaN(openS))
+            {
+                openS = Real.Timings[i].StartS;
+            }
+
+            if (!double.IsNaN(openS) && (Steps[i] is Step.CloseValve or Step.Drain))
+            {
+                Stream(openS, Steps[i] is Step.Drain ? Real.Timings[i].EndS : Real.Timings[i].StartS);
+                openS = double.NaN;
+            }
+            else if (Steps[i] is Step.SwapCup)
+            {
+                // The full one is taken away, another set down.
+                var atS = Real.Timings[i].StartS;
+                var awayG = LoadG(atS);
+                loads.Add(new Load(atS + 0.2, atS + 0.45, -awayG));
+                Put(SightingKind.CupOn, atS + 2.2, ServerG);
+                Saw(SightingKind.VesselOff, atS + 0.2, -awayG);
+            }
+        }
+    }
+
+    private void Stream(double fromS, double toS)
+    {
+        // A cup that was swapped stands there a moment later; what ran meanwhile missed it.
+        var cupS = Math.Max(fromS, truth.Where(sighting => sighting.Kind == SightingKind.CupOn).Select(sighting => sighting.AtS + 0.25).DefaultIfEmpty(fromS).Max());
+        var startG = Between(cupS);
+        double Ran(double atS) => Math.Max(0, Between(atS) - startG);
+        loads.Add(new Load(cupS, toS, 0) { Curve = Ran });
+        double? beganS = null;
+        var lastS = cupS;
+        for (var atS = cupS; atS <= toS + 0.05; atS += 0.1)
+        {
+            if (Ran(Math.Min(atS + 0.5, toS)) - Ran(Math.Min(atS, toS - 0.5)) > LeastStreamGPerS)
+            {
+                beganS ??= atS;
+                lastS = Math.Min(atS + 0.5, toS);
+            }
+            else if (beganS is { } begunS && atS - lastS > 5)
+            {
+                Tell(begunS, lastS);
+                beganS = null;
+            }
+        }
+
+        if (beganS is { } began)
+        {
+            Tell(began, lastS);
+        }
+
+        void Tell(double streamS, double endS)
+        {
+            if (Ran(endS) - Ran(streamS) is > LeastStreamG and var ranG)
+            {
+                Saw(SightingKind.DrainBegun, streamS, 0);
+                Saw(SightingKind.DrainEnded, endS, ranG);
+            }
+        }
+
+        if (Hands.CupLifted && toS - fromS > 16)
+        {
+            var atS = fromS + ((toS - fromS) * 0.4);
+            var awayG = LoadG(atS);
+            loads.Add(new Load(atS, atS + 0.25, -awayG));
+            loads.Add(new Load(atS + 3, atS + 3.3, awayG));
+            Saw(SightingKind.Lifted, atS, awayG);
+        }
+    }
+
+    /// <summary>Drink in the cup under the stream, g, on the straight line between two moments of the series.</summary>
+    private double Between(double atS)
+    {
+        var series = Real.Series;
+        var low = Real.At(atS);
+        var at = series.AsSpan().BinarySearch(low, Comparer<Sample>.Create((left, right) => left.TimeS.CompareTo(right.TimeS)));
+        var lowG = low.CupWaterG + low.CupSolidsG;
+        if (at < 0 || at + 1 >= series.Length || series[at + 1].Cup != low.Cup || series[at + 1].TimeS <= low.TimeS)
+        {
+            return lowG;
+        }
+
+        var high = series[at + 1];
+        return double.Lerp(lowG, high.CupWaterG + high.CupSolidsG, Math.Clamp((atS - low.TimeS) / (high.TimeS - low.TimeS), 0, 1));
+    }
+
+    private void Serve()
+    {
+        if (Hands.ServerLeftOff || Hands.PressesOnScale)
+        {
+            return;
+        }
+
+        // What is put to the drink goes into the server on the scale, one after another.
+        var freeS = truth.Count > 0 ? truth.Max(sighting => sighting.AtS) + 2 : 0;
+        for (var i = Math.Max(0, ReleaseAt); i < Steps.Length; i++)
+        {
+            var atS = Math.Max(freeS, Real.Timings[i].StartS);
+            if (Steps[i] is Step.Dilute { WaterG: > 0 } dilute)
+            {
+                Drop(SightingKind.LetDown, atS, Math.Max(3, dilute.WaterG / 15), dilute.WaterG);
+                freeS = truth.Max(sighting => sighting.AtS) + 2;
+            }
+        }
+    }
+
+    private void Put(SightingKind kind, double atS, double g)
+    {
+        loads.Add(new Load(atS, atS + 0.25, g));
+        Saw(kind, atS, g);
+    }
+
+    /// <summary>Something that goes in over a while and is seen when it is in.</summary>
+    private void Drop(SightingKind kind, double atS, double overS, double g)
+    {
+        loads.Add(new Load(atS, atS + overS, g));
+        Saw(kind, atS + overS, g);
+    }
+
+    private void Saw(SightingKind kind, double atS, double g) => truth.Add(new Sighting(kind, atS, g));
+
+    /// <summary>A change of what lies on the scale, evenly from one moment to another, or along a curve.</summary>
+    private sealed record Load(double FromS, double ToS, double G)
+    {
+        public Func<double, double>? Curve { get; init; }
+    }
+}

@@ -1,0 +1,96 @@
+using System.Collections.Immutable;
+
+namespace Cistern.Core.Readings;
+
+/// <summary>What an instrument reads; each has one unit. Kept and sent by its word.</summary>
+public enum ReadingOf
+{
+    /// <summary>What the scale's display shows, g since the last tare.</summary>
+    ScaleG,
+
+    /// <summary>A thermometer in the vessel, °C.</summary>
+    SlurryC,
+
+    /// <summary>The kettle, °C.</summary>
+    KettleC,
+
+    /// <summary>What the burner gives, W.</summary>
+    BurnerW,
+
+    /// <summary>A refractometer, % TDS.</summary>
+    TdsPercent,
+}
+
+/// <summary>One reading.</summary>
+/// <param name="Of">What was read, and so in which unit.</param>
+/// <param name="AtMs">When, UTC milliseconds of the server's clock.</param>
+/// <param name="Value">The reading.</param>
+public readonly record struct Reading(ReadingOf Of, double AtMs, double Value);
+
+/// <summary>What a kind of reading can be.</summary>
+/// <param name="Of">What is read.</param>
+/// <param name="Word">By which word it is sent and exported.</param>
+/// <param name="Unit">Its unit, as it is told.</param>
+/// <param name="Low">The least that an instrument can show.</param>
+/// <param name="High">The most.</param>
+/// <param name="Step">To what it is kept: finer than any instrument of a bench shows.</param>
+public sealed record ReadingRange(ReadingOf Of, string Word, string Unit, double Low, double High, double Step)
+{
+    /// <summary>Every kind of reading.</summary>
+    public static ImmutableArray<ReadingRange> All { get; } =
+    [
+        new(ReadingOf.ScaleG, "scaleG", "g", -20_000, 20_000, 0.1),
+        new(ReadingOf.SlurryC, "slurryC", "°C", -30, 150, 0.1),
+        new(ReadingOf.KettleC, "kettleC", "°C", -30, 150, 0.1),
+        new(ReadingOf.BurnerW, "burnerW", "W", 0, 10_000, 1),
+        new(ReadingOf.TdsPercent, "tdsPercent", "%", 0, 50, 0.01),
+    ];
+
+    /// <summary>The range of a kind.</summary>
+    public static ReadingRange For(ReadingOf of) => All.First(range => range.Of == of);
+
+    /// <summary>The range that a word is of, or null.</summary>
+    public static ReadingRange? Find(string? word) => All.FirstOrDefault(range => range.Word == word);
+
+    /// <summary>Whether an instrument can have shown it.</summary>
+    public bool Holds(double value) => double.IsFinite(value) && value >= Low && value <= High;
+}
+
+/// <summary>A scale under a vessel or a server.</summary>
+public interface IScale
+{
+    /// <summary>What its display shows, g since the last tare.</summary>
+    /// <param name="atS">When, s on the brew clock.</param>
+    double DisplayG(double atS);
+}
+
+/// <summary>A thermometer in the vessel.</summary>
+public interface IThermometer
+{
+    /// <summary>In the vessel, °C.</summary>
+    /// <param name="atS">When, s on the brew clock.</param>
+    double SlurryC(double atS);
+}
+
+/// <summary>A kettle that tells its temperature.</summary>
+public interface IKettle
+{
+    /// <summary>In the kettle, °C.</summary>
+    /// <param name="atS">When, s on the brew clock.</param>
+    double KettleC(double atS);
+}
+
+/// <summary>A burner that tells what it gives.</summary>
+public interface IBurner
+{
+    /// <summary>What it gives, W; 0 when it is off or away.</summary>
+    /// <param name="atS">When, s on the brew clock.</param>
+    double BurnerW(double atS);
+}
+
+/// <summary>A refractometer.</summary>
+public interface IRefractometer
+{
+    /// <summary>What it reads of the finished drink, % TDS.</summary>
+    double TdsPercent();
+}

@@ -1,0 +1,82 @@
+using System.Collections.Concurrent;
+using System.Threading.Channels;
+using Cistern.Core.Readings;
+
+namespace Cistern.Data.Stores;
+
+/// <summary>What a page that looks on is told at once.</summary>
+/// <param name="AtMs">Of which moment, UTC milliseconds of the brew's clock.</param>
+/// <param name="Values">What the instruments show, by their word.</param>
+/// <param name="StreamGPerS">How fast the weight grows, g/s; null where there is no scale.</param>
+/// <param name="Changed">Whether the brew has moved on by what was seen.</param>
+public sealed record LiveMoment(long AtMs, IReadOnlyDictionary<string, double> Values, double? StreamGPerS, bool Changed);
+
+/// <summary>The ears of the brews under way: what their instruments have shown, and who looks on. One for the whole server; what is kept is in the data file.</summary>
+public sealed class BenchEars
+{
+    private readonly ConcurrentDictionary<int, Ear> ears = new();
+
+    /// <summary>The ear of a brew.</summary>
+    public Ear Of(int brewId) => ears.GetOrAdd(brewId, _ => new Ear());
+
+    /// <summary>Forgets a brew that is over and that nobody looks at.</summary>
+    public void Forget(int brewId)
+    {
+        if (ears.TryGetValue(brewId, out var ear) && !ear.IsWatched)
+        {
+            ears.TryRemove(brewId, out _);
+        }
+    }
+
+    /// <summary>One brew's.</summary>
+    public sealed class Ear
+    {
+        private readonly ConcurrentDictionary<Channel<LiveMoment>, bool> watchers = new();
+
+        /// <summary>One at a time: readings of a brew follow one another.</summary>
+        public SemaphoreSlim Gate { get; } = new(1, 1);
+
+        /// <summary>What was shown so far; null before it has been read from the file.</summary>
+        public Dictionary<ReadingOf, Curve>? Curves { get; set; }
+
+        /// <summary>When it was last made out what was seen, ms of a steady clock.</summary>
+        public long? LookedAtMs { get; set; }
+
+        /// <summary>What was seen when that was last made out.</summary>
+        public Witnessed? Witnessed { get; set; }
+
+        /// <summary>Since when readings are counted, ms of a steady clock, and how many came since.</summary>
+        public (long SinceMs, int Count) Rate { get; set; }
+
+        /// <summary>Whether any page looks on.</summary>
+        public bool IsWatched => !watchers.IsEmpty;
+
+        /// <summary>Tells everyone who looks on; one that does not keep up misses the oldest.</summary>
+        public void Tell(LiveMoment moment)
+        {
+            foreach (var watcher in watchers.Keys)
+            {
+                watcher.Writer.TryWrite(moment);
+            }
+        }
+
+        /// <summary>Looks on until it is stopped.</summary>
+        /// <param name="ct">Stops it.</param>
+        public async IAsyncEnumerable<LiveMoment> WatchAsync([System.Runtime.CompilerServices.EnumeratorCancellation] CancellationToken ct)
+        {
+            var channel = Channel.CreateBounded<LiveMoment>(new BoundedChannelOptions(32) { FullMode = BoundedChannelFullMode.DropOldest });
+            watchers[channel] = true;
+            try
+            {
+                await foreach (var moment in channel.Reader.ReadAllAsync(ct))
+                {
+                    yield return moment;
+                }
+            }
+            finally
+            {
+                watchers.TryRemove(channel, out _);
+            }
+        }
+    }
+}

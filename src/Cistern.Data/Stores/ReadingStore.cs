@@ -1,0 +1,220 @@
+using System.Collections.Immutable;
+using System.Security.Cryptography;
+using System.Text;
+using Cistern.Core.Brewing;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Readings;
+using Cistern.Data.Brews;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Data.Stores;
+
+/// <summary>What came of readings that were sent.</summary>
+/// <param name="Kept">How many were new and are kept.</param>
+/// <param name="Dropped">How many were there already, or too near to one that is.</param>
+public sealed record ReadingsTaken(int Kept, int Dropped);
+
+/// <summary>
+/// Takes what instruments show of a brew: kept in one commit before it is acknowledged, each once, in whatever order it comes.
+/// What is seen in it is then said of the brew as a press would be.
+/// </summary>
+/// <param name="db">The data.</param>
+/// <param name="ears">What was shown before.</param>
+/// <param name="brews">Takes what is seen.</param>
+/// <param name="model">The model brews are conducted by.</param>
+/// <param name="time">The clock.</param>
+public sealed class ReadingStore(CisternDb db, BenchEars ears, BrewStore brews, ForecastModel model, TimeProvider time)
+{
+    /// <summary>Who saw it, where instruments did.</summary>
+    public const string Instruments = "the instruments";
+
+    /// <summary>How often it is made out what is seen, ms: each time looks over the whole curve.</summary>
+    private const long LookEveryMs = 300;
+
+    /// <summary>Takes readings of a brew.</summary>
+    /// <param name="brewId">The brew.</param>
+    /// <param name="readings">The readings; their times on the brew's own clock.</param>
+    /// <param name="ct">Stops it before it is begun.</param>
+    /// <returns>What came of them; null where there is no such brew under way.</returns>
+    public async Task<ReadingsTaken?> TakeAsync(int brewId, IReadOnlyCollection<Reading> readings, CancellationToken ct)
+    {
+        var ear = ears.Of(brewId);
+        await ear.Gate.WaitAsync(ct);
+        try
+        {
+            if (await db.Brews.AsNoTracking().Where(row => row.Id == brewId).Select(row => (BrewState?)row.State).FirstOrDefaultAsync(ct) != BrewState.Running)
+            {
+                ears.Forget(brewId);
+                return null;
+            }
+
+            var curves = ear.Curves ??= await LoadAsync(db, brewId, ct);
+            var after = new Dictionary<ReadingOf, Curve>(curves);
+            var kept = 0;
+            foreach (var kind in readings.GroupBy(reading => reading.Of))
+            {
+                var before = curves.GetValueOrDefault(kind.Key) ?? new Curve(kind.Key, []);
+                var with = before.With(kind.OrderBy(reading => reading.AtMs).Select(reading => new CurvePoint((long)reading.AtMs, reading.Value)));
+                var added = with.Points.Length - before.Points.Length;
+                if (added > 0)
+                {
+                    var known = before.Points.Select(point => point.AtMs).ToHashSet();
+                    var chunk = with with { Points = [.. with.Points.Where(point => !known.Contains(point.AtMs))] };
+                    db.Readings.Add(new ReadingChunk { BrewId = brewId, Of = kind.Key, Packed = chunk.Pack() });
+                    after[kind.Key] = with;
+                    kept += added;
+                }
+            }
+
+            if (kept > 0)
+            {
+                await db.SaveChangesAsync(CancellationToken.None);
+                db.ChangeTracker.Clear();
+                ear.Curves = after;
+                var changed = IsDue(ear) && await HearAsync(brewId, ear);
+                ear.Tell(Moment(after, changed));
+            }
+
+            return new ReadingsTaken(kept, readings.Count - kept);
+        }
+        finally
+        {
+            ear.Gate.Release();
+        }
+    }
+
+    /// <summary>What instruments have shown of a brew.</summary>
+    /// <param name="db">The data.</param>
+    /// <param name="brewId">The brew.</param>
+    /// <param name="ct">Stops it.</param>
+    public static async Task<Dictionary<ReadingOf, Curve>> LoadAsync(CisternDb db, int brewId, CancellationToken ct)
+    {
+        var chunks = await db.Readings.AsNoTracking().Where(chunk => chunk.BrewId == brewId).OrderBy(chunk => chunk.Id).ToListAsync(ct);
+        return chunks.GroupBy(chunk => chunk.Of).ToDictionary(kind => kind.Key, kind =>
+            new Curve(kind.Key, [.. kind.SelectMany(chunk => Curve.Unpack(kind.Key, chunk.Packed).Points).OrderBy(point => point.AtMs)]));
+    }
+
+    /// <summary>Makes of many pieces one, when a brew is over: a curve of ten minutes takes a few kilobytes then.</summary>
+    /// <param name="brewId">The brew.</param>
+    public async Task GatherAsync(int brewId)
+    {
+        var ear = ears.Of(brewId);
+        await ear.Gate.WaitAsync();
+        try
+        {
+            var curves = await LoadAsync(db, brewId, CancellationToken.None);
+            if (curves.Count > 0 && await db.Readings.CountAsync(chunk => chunk.BrewId == brewId) > curves.Count)
+            {
+                await using var transaction = await db.Database.BeginTransactionAsync(CancellationToken.None);
+                await db.Readings.Where(chunk => chunk.BrewId == brewId).ExecuteDeleteAsync();
+                db.Readings.AddRange(curves.Values.Select(curve => new ReadingChunk { BrewId = brewId, Of = curve.Of, Packed = curve.Pack() }));
+                await db.SaveChangesAsync();
+                await transaction.CommitAsync();
+                db.ChangeTracker.Clear();
+            }
+        }
+        finally
+        {
+            ear.Gate.Release();
+        }
+
+        ears.Forget(brewId);
+    }
+
+    private static LiveMoment Moment(Dictionary<ReadingOf, Curve> curves, bool changed)
+    {
+        var stream = (double?)null;
+        if (curves.TryGetValue(ReadingOf.ScaleG, out var weight) && weight.Points is [.., var last])
+        {
+            var back = weight.Points.LastOrDefault(point => last.AtMs - point.AtMs >= 900);
+            stream = back.AtMs > 0 ? (last.Value - back.Value) * 1000 / (last.AtMs - back.AtMs) : 0;
+        }
+
+        return new LiveMoment(curves.Values.Max(curve => curve.Points[^1].AtMs), curves.ToDictionary(pair => ReadingRange.For(pair.Key).Word, pair => pair.Value.Points[^1].Value), stream, changed);
+    }
+
+    private bool IsDue(BenchEars.Ear ear)
+    {
+        var nowMs = (long)time.GetElapsedTime(0).TotalMilliseconds;
+        if (nowMs - ear.LookedAtMs < LookEveryMs)
+        {
+            return false;
+        }
+
+        ear.LookedAtMs = nowMs;
+        return true;
+    }
+
+    /// <summary>Says of the brew what is seen and nobody has said.</summary>
+    /// <returns>Whether anything was.</returns>
+    private async Task<bool> HearAsync(int brewId, BenchEars.Ear ear)
+    {
+        var brew = await db.Brews.AsNoTracking().Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).AsSplitQuery().FirstAsync(row => row.Id == brewId);
+        var plan = model.Run(brew.Recipe());
+        var nowMs = time.GetUtcNow().ToUnixTimeMilliseconds();
+        var run = brew.Run(plan, nowMs);
+        var lastMs = ear.Curves!.Values.Max(curve => curve.Points[^1].AtMs);
+        var witnessed = Witness.Of(plan, ear.Curves, run.StartedAtMs, brew.StartsItself, lastMs);
+        ear.Witnessed = witnessed;
+        var start = brew.Entries.Where(entry => entry.Kind == EntryKind.Start).Select(entry => entry.EntryId).LastOrDefault();
+        var known = brew.Entries.Select(entry => entry.EntryId).ToHashSet();
+        var said = witnessed.Said.Where(one => IsNews(run, one)).Select(one => new SentEntry(IdOf(brewId, start, one), one.Kind, one.Step, one.AtMs, null)).Where(one => !known.Contains(one.Id)).ToList();
+        if (said.Count > 0)
+        {
+            await brews.TakeAsync(brewId, said, Instruments, CancellationToken.None, seen: true);
+        }
+
+        await KeepWeightsAsync(brew, witnessed);
+        return said.Count > 0;
+    }
+
+    /// <summary>What somebody said already need not be said again.</summary>
+    private static bool IsNews(BrewRun run, Testimony one) =>
+        one.Kind == EntryKind.Start ? !run.ClockRuns
+        : run.ClockRuns && (run.Done.FirstOrDefault(done => done.Index == one.Step) is { EndS: not null } over && over.Index == one.Step
+            ? one.Kind == EntryKind.Done && over.IsUnsaid
+            : run.Present is { } present && one.Step >= present.Index && !(one.Kind == EntryKind.Begun && one.Step == present.Index && present.BegunS is not null));
+
+    /// <summary>Made of what it says, so that it is said once however often it is seen; another start is another brew.</summary>
+    private static Guid IdOf(int brewId, Guid start, Testimony one) =>
+        new(SHA256.HashData(Encoding.UTF8.GetBytes($"{brewId} {start} {one.Kind} {one.Step}")).AsSpan(0, 16));
+
+    /// <summary>What was weighed, where nobody typed it.</summary>
+    private async Task KeepWeightsAsync(Brew brew, Witnessed witnessed)
+    {
+        var poured = witnessed.PouredG.Where(pair => brew.Weighings.Find(one => one.StepIndex == pair.Key) is not { } there || (there.Seen && Math.Abs(there.TotalG - pair.Value) > 0.5)).ToImmutableArray();
+        var dose = witnessed.DoseG is { } doseG && brew.Observations.Find(one => one.Name == ObservationNames.Dose) is var known && (known is null || (known.Seen && Math.Abs(known.Value - doseG) > 0.05)) ? doseG : (double?)null;
+        if (poured.IsEmpty && dose is null)
+        {
+            return;
+        }
+
+        var row = await db.Brews.Include(one => one.Weighings).Include(one => one.Observations).AsSplitQuery().FirstAsync(one => one.Id == brew.Id);
+        foreach (var (step, totalG) in poured)
+        {
+            if (row.Weighings.Find(one => one.StepIndex == step) is { } there)
+            {
+                there.TotalG = Math.Round(totalG, 1);
+            }
+            else
+            {
+                row.Weighings.Add(new Weighing { StepIndex = step, TotalG = Math.Round(totalG, 1), Seen = true });
+            }
+        }
+
+        if (dose is { } inG)
+        {
+            if (row.Observations.Find(one => one.Name == ObservationNames.Dose) is { } there)
+            {
+                there.Value = Math.Round(inG, 1);
+            }
+            else
+            {
+                row.Observations.Add(new Observation { Name = ObservationNames.Dose, Value = Math.Round(inG, 1), AtMs = time.GetUtcNow().ToUnixTimeMilliseconds(), Seen = true });
+            }
+        }
+
+        await db.SaveChangesAsync();
+        db.ChangeTracker.Clear();
+    }
+}
