@@ -63,6 +63,9 @@ public static class Setup
         builder.Services.AddSingleton(new ForecastMemory());
         builder.Services.AddScoped(services => (ForecastModel.Published with { Memory = services.GetRequiredService<ForecastMemory>() }).StoppedBy(services.GetRequiredService<IHttpContextAccessor>().HttpContext?.RequestAborted ?? default));
         builder.Services.AddScoped<BrewStore>();
+        builder.Services.AddSingleton<BenchEars>();
+        builder.Services.AddScoped<ReadingStore>();
+        builder.Services.AddHostedService<SimulatedBenches>();
         builder.Services.AddScoped<JobLedger>();
         builder.Services.AddScoped<PlanStore>();
         builder.Services.AddRazorPages(options => options.RootDirectory = "/Pages")
@@ -115,6 +118,7 @@ public static class Setup
         app.MapRazorPages();
         app.MapApi();
         app.MapBrews();
+        app.MapReadings();
         app.MapHealthChecks("/healthz", new HealthCheckOptions
         {
             ResponseWriter = (context, report) => context.Response.WriteAsync(string.Join('\n', report.Entries.Values.Select(entry => entry.Description).OfType<string>().Prepend(report.Status.ToString()))),

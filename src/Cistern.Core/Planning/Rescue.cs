@@ -53,7 +53,12 @@ public sealed record Rescue(double? ReleaseAtS, double LetDownG, Forecast Foreca
     /// <summary>Whether the cup is off its plan by more than its slack: only then is there anything to mend.</summary>
     /// <param name="asBrewed">The forecast of what has really been done, the steps to come as planned.</param>
     /// <param name="plan">What was wanted.</param>
-    public static bool IsWanted(Forecast asBrewed, Totals plan) => Miss(asBrewed.Totals, plan, letDown: false) > 1;
+    public static bool IsWanted(Forecast asBrewed, Totals plan) => MissOf(asBrewed.Totals, plan) > 1;
+
+    /// <summary>How far a cup lies off what was wanted; 1 is where it counts.</summary>
+    /// <param name="totals">What it came to.</param>
+    /// <param name="plan">What was wanted.</param>
+    public static double MissOf(Totals totals, Totals plan) => Miss(totals, plan, letDown: false);
 
     /// <summary>The plan with the rest of it changed to what a rescue offers; what has been done stays where it is.</summary>
     /// <param name="plan">A forecast of the plan.</param>

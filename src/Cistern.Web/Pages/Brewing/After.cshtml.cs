@@ -46,6 +46,25 @@ public sealed class AfterModel(CisternDb db, JobLedger jobs, BenchContext bench,
     /// <summary>The steps that nobody said were done.</summary>
     public IEnumerable<DoneStep> Assumed => Run.Done.Where(done => done.IsUnsaid);
 
+    /// <summary>What instruments saw and counts, in words.</summary>
+    public IReadOnlyList<string> Seen =>
+        [.. BrewEntry.Standing(Brew.CoreEntries).Entries.Where(entry => entry.Seen && !Run.Unheard.Contains(entry.Id) && entry.Step < Plan.Recipe.Steps.Length).Select(entry =>
+        {
+            var verb = StepWording.Of(Plan.Recipe, entry.Step, Format).Verb.ToLowerInvariant();
+            var weighed = entry.Kind == EntryKind.Done ? Brew.Weighings.Find(one => one.StepIndex == entry.Step && one.Seen) : null;
+            return $"{FigureFormat.Clock((entry.AtMs - Run.StartedAtMs!.Value) / 1000)} {verb}{(entry.Kind == EntryKind.Done ? ", done" : ", begun")}{(weighed is null ? "" : $" at {Format.Water(weighed.TotalG)}")}";
+        })];
+
+    /// <summary>How near a rehearsal came to its plan: 1 is where it counts.</summary>
+    public string Score
+    {
+        get
+        {
+            var miss = Core.Planning.Rescue.MissOf(Real.Totals, Planned.Totals);
+            return miss <= 1 ? $"Within what counts of its plan ({FigureFormat.Number(miss, 1)} of 1)." : $"Off its plan by {FigureFormat.Number(miss, 1)} times what counts.";
+        }
+    }
+
     /// <summary>What was said and could not count: it stays with the brew, and is shown.</summary>
     public IReadOnlyList<(BrewEntry Entry, EntryRow Row)> Unheard =>
         [.. Brew.CoreEntries.Where(entry => Run.Unheard.Contains(entry.Id)).Select(entry => (entry, Brew.Entries.First(row => row.EntryId == entry.Id)))];

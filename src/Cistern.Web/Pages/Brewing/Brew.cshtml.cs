@@ -1,8 +1,10 @@
 using System.Globalization;
+using System.Security.Cryptography;
 using System.Text.Json;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
+using Cistern.Core.Readings;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
@@ -18,7 +20,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>Conducts one brew by the clock.</summary>
-public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, BrewStore store, ForecastModel model) : PageModel
+public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, BrewStore store, ForecastModel model, BenchEars ears) : PageModel
 {
     /// <summary>Who is here, and what is brewing.</summary>
     public BenchContext Bench => bench;
@@ -49,6 +51,20 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
 
     /// <summary>The stage as it stands: what to do, how far, until when.</summary>
     public Stage Stage { get; private set; } = null!;
+
+    /// <summary>A rehearsal goes at most so many times faster than life.</summary>
+    public const int FastestRehearsal = 60;
+
+    /// <summary>The simulated bench it is brewed on, or null.</summary>
+    public BenchSetup? Setup => BenchSetup.Read(Brew.BenchJson);
+
+    /// <summary>What its instruments have shown.</summary>
+    public IReadOnlyDictionary<ReadingOf, Curve> Curves { get; private set; } = new Dictionary<ReadingOf, Curve>();
+
+    /// <summary>The last thing that was seen and counts, in words; null where nothing was.</summary>
+    public string? LastSeen => Run.Done.LastOrDefault(done => done.By == EndedBy.Seen) is { EndS: { } endS } last && last.By == EndedBy.Seen && last.Index < Recipe.Steps.Length
+        ? $"{StepWording.Of(Recipe, last.Index, Format).Verb.ToLowerInvariant()}, done at {FigureFormat.Clock(endS)}{(Brew.Weighings.Find(one => one.StepIndex == last.Index && one.Seen) is { } weighed ? $" at {Format.Water(weighed.TotalG)}" : "")}"
+        : null;
 
     /// <summary>What was not taken, or null.</summary>
     public string? Problem { get; private set; }
@@ -211,6 +227,55 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
         return Page();
     }
 
+    /// <summary>Switches a simulated bench on or off; before the clock runs the brew can be made a rehearsal, at a speed.</summary>
+    public async Task<IActionResult> OnPostBenchAsync(int id, CancellationToken ct)
+    {
+        if (!await LoadAsync(id, ct))
+        {
+            return NotFound();
+        }
+
+        var form = Request.Form;
+        var off = form.Value("bench") == "off";
+        var hands = HandsChoice.Find(form.Value("hands"));
+        var speed = int.TryParse(form.Value("speed"), NumberStyles.None, CultureInfo.InvariantCulture, out var times) && times is >= 1 and <= FastestRehearsal ? times : (int?)null;
+        if ((!off && hands is null) || (form.Value("bench") == "rehearse" && (speed is null || Run.ClockRuns)))
+        {
+            Problem = Run.ClockRuns ? "A brew whose clock runs is no rehearsal any more. Nothing was changed." : $"Choose whose hands, and a speed from 1 to {FastestRehearsal}. Nothing was changed.";
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            return Page();
+        }
+
+        if (Brew.State == BrewState.Running)
+        {
+            if (form.Value("bench") == "rehearse" && !Brew.Rehearsal)
+            {
+                // From here on its clock goes faster, so it begins here.
+                (Brew.Rehearsal, Brew.Speed, Brew.OpenedAtMs) = (true, speed!.Value, bench.NowMs);
+            }
+
+            Brew.BenchJson = off ? null : new BenchSetup(hands!.Word, RandomNumberGenerator.GetInt32(1, 100_000), Brew.ClockMs(bench.NowMs)).ToJson();
+            Brew.StartsItself = form.Value("itself") == "yes";
+            await db.SaveChangesAsync(ct);
+        }
+
+        return RedirectToPage(new { id });
+    }
+
+    /// <summary>Makes what a gateway has to show to send readings of this brew.</summary>
+    public async Task<IActionResult> OnPostGatewayAsync(int id, CancellationToken ct)
+    {
+        if (!await LoadAsync(id, ct))
+        {
+            return NotFound();
+        }
+
+        Brew.ReadingToken ??= Convert.ToHexStringLower(RandomNumberGenerator.GetBytes(16));
+        Brew.StartsItself = Request.Form.Value("itself") == "yes";
+        await db.SaveChangesAsync(ct);
+        return RedirectToPage(new { id });
+    }
+
     /// <summary>Keeps the weights that were typed.</summary>
     public async Task<IActionResult> OnPostWeightsAsync(int id, CancellationToken ct)
     {
@@ -315,6 +380,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
         NowS = Math.Max(0, brew.ClockMs(bench.NowMs) - (Run.StartedAtMs ?? sinceMs)) / 1000;
         Real = Run.ClockRuns ? brew.AsItWas(Plan, Run, NowS) : Plan;
         Stage = Stage.Of(Plan, Run, NowS, Format);
+        Curves = brew.BenchJson is not null || brew.ReadingToken is not null ? ears.Of(id).Curves ?? await ReadingStore.LoadAsync(db, id, ct) : Curves;
         slip = new(FindSlip);
         return true;
     }

@@ -4,6 +4,7 @@ using System.Text.Json;
 using System.Text.Json.Serialization;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
+using Cistern.Core.Reckoning;
 using Cistern.Core.Recipes;
 using Cistern.Data.Brews;
 using Cistern.Web.Wording;
@@ -26,6 +27,9 @@ public sealed record PageStep(
 /// <param name="Steps">The steps.</param>
 public sealed record PagePlan(int Anchor, bool StartsAtItsEnd, string ClockStart, double FinishS, string MassUnit, double PerG, int Decimals, IReadOnlyList<PageStep> Steps)
 {
+    /// <summary>Whether temperatures are told in °F.</summary>
+    public bool Fahrenheit { get; init; }
+
     /// <summary>Which plan of its brew it is: the rest of it changes where a slip is mended.</summary>
     public string Version { get; init; } = "";
 
@@ -36,7 +40,10 @@ public sealed record PagePlan(int Anchor, bool StartsAtItsEnd, string ClockStart
         var conduct = ConductPlan.Of(forecast);
         var grams = format.Units.MassFromG(1) is 1;
         return new PagePlan(conduct.Anchor, conduct.StartsAtItsEnd, StepWording.ClockStart(recipe.ClockStarts), forecast.Totals.FinishS, format.MassUnit, format.Units.MassFromG(1), grams ? 0 : 2,
-            [.. conduct.Steps.Select((step, i) => Step(forecast, step, i, format))]);
+            [.. conduct.Steps.Select((step, i) => Step(forecast, step, i, format))])
+        {
+            Fahrenheit = format.Units.Temperature == TemperatureUnit.Fahrenheit,
+        };
     }
 
     private static PageStep Step(Forecast forecast, ConductStep step, int i, FigureFormat format)

@@ -13,6 +13,8 @@ if (!brews.has(id)) brews.set(id, JSON.parse(root.dataset.brew));
 let { plan } = brews.get(id);
 
 let lastPress = -Infinity;
+/** What instruments showed last, and when that was heard. */
+let live = null;
 let shown = null;
 let leaving = false;
 
@@ -36,7 +38,9 @@ const pace = (run, now, step) => {
   const text = [];
   if (step && present && run.startedAtMs !== null && step === plan.steps[present.index]) {
     const grams = paceOf(step, present, now);
-    if (grams !== null) text.push(`scale now ${mass(grams)}, to ${mass(step.toG)}`);
+    const shows = live && performance.now() - live.heard < 2_000 ? live.values.scaleG : undefined;
+    if (grams !== null && shows !== undefined) text.push(`scale ${mass(shows)}, due ${mass(grams)}, to ${mass(step.toG)}`);
+    else if (grams !== null) text.push(`scale now ${mass(grams)}, to ${mass(step.toG)}`);
     else if (step.toG !== null && Math.abs(step.toG - step.fromG) > 0.5) text.push(`scale from ${mass(step.fromG)} to ${mass(step.toG)}`);
     const turn = turnOf(step, present, now);
     if (turn !== null) text.push(`turn ${turn} of ${step.turns}`);
@@ -217,9 +221,35 @@ document.addEventListener('visibilitychange', () => {
   keepAwake();
 });
 
+// ---- what instruments show, as it comes ----
+
+const told = {
+  scaleG: (value) => `scale ${mass(value)}`,
+  slurryC: (value) => `in the vessel ${temperature(value)}`,
+  kettleC: (value) => `kettle ${temperature(value)}`,
+  burnerW: (value) => `flame ${value.toFixed(0)} W`,
+  tdsPercent: (value) => `read ${value.toFixed(2)} % TDS`,
+};
+const temperature = (c) => (plan.fahrenheit ? `${(c * 1.8 + 32).toFixed(0)} °F` : `${c.toFixed(0)} °C`);
+const listen = () => {
+  if (!el('heard').dataset.live || !globalThis.EventSource) return;
+  const source = new EventSource(`/api/brews/${id}/live`);
+  source.addEventListener('moment', ({ data }) => {
+    live = { ...JSON.parse(data), heard: performance.now() };
+    const words = Object.keys(told).filter((word) => word in live.values).map((word) => told[word](live.values[word]));
+    if (live.streamGPerS > 0.5) words.splice(1, 0, `${live.streamGPerS.toFixed(1)} g/s`);
+    if (el('heard-now')) setText(el('heard-now'), words.join(' · '));
+    if (live.changed) {
+      follow();
+      picture();
+    }
+  });
+};
+
 onDraw(draw);
 draw();
 keepAwake();
+listen();
 // The stage takes taps from here on; its buttons are forms and have taken them since the page came.
 root.dataset.ready = '';
 setInterval(() => {

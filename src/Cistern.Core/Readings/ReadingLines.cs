@@ -1,0 +1,125 @@
+using System.Collections.Immutable;
+using System.Globalization;
+using System.Text.Json;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Core.Readings;
+
+/// <summary>Readings as a gateway sends them: JSON lines, or CSV with a head.</summary>
+public static class ReadingLines
+{
+    /// <summary>The most readings in one piece.</summary>
+    public const int Most = 2_000;
+
+    private const string Head = "of,atMs,value";
+
+    /// <summary>Reads lines. All will do, or none is taken.</summary>
+    /// <param name="text">One reading a line: <c>{"of":"scaleG","atMs":1764142800000,"value":231.4}</c>, or under the head <c>of,atMs,value</c> the same three with commas; without <c>atMs</c> it is of now.</param>
+    /// <param name="nowMs">Now, on the brew's clock, UTC milliseconds.</param>
+    /// <param name="earliestMs">Nothing was read before, UTC milliseconds.</param>
+    /// <returns>The readings, and what is wrong with those that will not do.</returns>
+    public static (ImmutableArray<Reading> Readings, ImmutableArray<Finding> Findings) Read(string text, double nowMs, double earliestMs)
+    {
+        var readings = ImmutableArray.CreateBuilder<Reading>();
+        var findings = ImmutableArray.CreateBuilder<Finding>();
+        var isCsv = text.TrimStart().StartsWith(Head, StringComparison.Ordinal);
+        var number = 0;
+        foreach (var raw in text.EnumerateLines())
+        {
+            number++;
+            var line = raw.Trim().ToString();
+            if (line.Length == 0 || (isCsv && line == Head))
+            {
+                continue;
+            }
+
+            if (readings.Count >= Most)
+            {
+                findings.Add(Finding.Error(Place(number), $"One piece holds at most {Most} readings.", "more", "Send them in pieces."));
+                break;
+            }
+
+            var (word, at, value, problem) = isCsv ? ReadCsv(line) : ReadJson(line);
+            if ((problem ?? Problem(word, at, value, nowMs, earliestMs)) is { } told)
+            {
+                findings.Add(told with { Place = Place(number) });
+                if (findings.Count >= 20)
+                {
+                    break;
+                }
+
+                continue;
+            }
+
+            readings.Add(new Reading(ReadingRange.Find(word)!.Of, at ?? nowMs, value!.Value));
+        }
+
+        if (readings.Count == 0 && findings.Count == 0)
+        {
+            findings.Add(Finding.Error("", "There is no reading in it.", "nothing", "Send one reading a line."));
+        }
+
+        return (findings.Count > 0 ? [] : readings.ToImmutable(), findings.ToImmutable());
+
+        static string Place(int line) => string.Create(CultureInfo.InvariantCulture, $"line {line}");
+    }
+
+    private static Finding? Problem(string? word, double? atMs, double? value, double nowMs, double earliestMs)
+    {
+        const double AheadMs = 5_000;
+        if (ReadingRange.Find(word) is not { } range)
+        {
+            return Finding.Error("", "Nothing of this bench reads that.", word ?? "nothing", $"One of {string.Join(", ", ReadingRange.All.Select(one => one.Word))}.");
+        }
+
+        if (value is not { } number || !range.Holds(number))
+        {
+            return Finding.Error("", "No such instrument shows that.", value is { } shown ? shown.ToString("G6", CultureInfo.InvariantCulture) : "no number", string.Create(CultureInfo.InvariantCulture, $"{range.Word} lies from {range.Low} to {range.High} {range.Unit}."));
+        }
+
+        return atMs is { } ms && !(ms >= earliestMs && ms <= nowMs + AheadMs)
+            ? Finding.Error("", "That moment is not of this brew.", ms.ToString("G15", CultureInfo.InvariantCulture), string.Create(CultureInfo.InvariantCulture, $"UTC milliseconds by the server's clock, from {earliestMs:0} to {nowMs + AheadMs:0}; or leave it out, for now."))
+            : null;
+    }
+
+    private static (string? Word, double? AtMs, double? Value, Finding? Problem) ReadCsv(string line)
+    {
+        var parts = line.Split(',');
+        double? atMs = null;
+        if (parts.Length != 3 || (parts[1].Length > 0 && !TryNumber(parts[1], out atMs)) || !TryNumber(parts[2], out var value))
+        {
+            return (null, null, null, Finding.Error("", "This line cannot be read.", line.Length > 60 ? line[..60] : line, $"Under the head {Head} stand three members, the last two of them numbers."));
+        }
+
+        return (parts[0], atMs, value, null);
+    }
+
+    private static bool TryNumber(string text, out double? value)
+    {
+        value = double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var number) && double.IsFinite(number) ? number : null;
+        return value is not null;
+    }
+
+    private static (string? Word, double? AtMs, double? Value, Finding? Problem) ReadJson(string line)
+    {
+        try
+        {
+            using var document = JsonDocument.Parse(line);
+            var root = document.RootElement;
+            if (root.ValueKind == JsonValueKind.Object)
+            {
+                return (
+                    root.TryGetProperty("of", out var of) && of.ValueKind == JsonValueKind.String ? of.GetString() : null,
+                    root.TryGetProperty("atMs", out var at) && at.ValueKind == JsonValueKind.Number && at.TryGetDouble(out var atMs) ? atMs : null,
+                    root.TryGetProperty("value", out var value) && value.ValueKind == JsonValueKind.Number && value.TryGetDouble(out var number) ? number : null,
+                    null);
+            }
+        }
+        catch (JsonException)
+        {
+            // Told below, like any line that is no reading.
+        }
+
+        return (null, null, null, Finding.Error("", "This line cannot be read.", line.Length > 60 ? line[..60] : line, "One JSON object a line, with of, atMs and value."));
+    }
+}

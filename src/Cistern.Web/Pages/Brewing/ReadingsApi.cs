@@ -1,0 +1,143 @@
+using System.Globalization;
+using System.Net.ServerSentEvents;
+using System.Runtime.CompilerServices;
+using System.Security.Cryptography;
+using System.Text;
+using Cistern.Core.Readings;
+using Cistern.Core.Recipes;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Data.Stores;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.Brewing;
+
+/// <summary>What instruments send, and what pages that look on are told.</summary>
+internal static class ReadingsApi
+{
+    private const int LargestBody = 128 * 1024;
+
+    /// <summary>Pieces a second that one brew takes: an instrument that reads ten times a second sends a few readings together.</summary>
+    private const int MostPieces = 25;
+
+    /// <summary>A moment may have been read before its brew was opened, ms.</summary>
+    private const long EarlyMs = 10 * 60_000;
+
+    /// <summary>Lays it out.</summary>
+    public static void MapReadings(this WebApplication app)
+    {
+        app.MapPost("/api/brews/{id:int}/readings", TakeAsync)
+            .WithName("readings")
+            .WithSummary("Takes what instruments show of a brew, each once, in any order.")
+            .WithDescription($"JSON lines ({{\"of\":\"scaleG\",\"atMs\":…,\"value\":…}}), or CSV under the head of,atMs,value; at most {ReadingLines.Most} a piece and {MostPieces} pieces a second. Kept at five a second. Authorization: Bearer and the brew's token. docs/formats/readings.md.")
+            .Accepts<string>("application/jsonl", "text/csv")
+            .DisableAntiforgery();
+        app.MapGet("/api/brews/{id:int}/readings.csv", ExportAsync)
+            .WithName("readings-out")
+            .WithSummary("What instruments showed of a brew, as CSV: seconds on its clock and the value.");
+        app.MapGet("/api/brews/{id:int}/live", Live)
+            .WithName("live")
+            .WithSummary("What instruments show, as it comes: server-sent events.");
+        app.MapGet("/api/brews/{id:int}", ToldAsync)
+            .WithName("brew")
+            .WithSummary("The plan of a brew under way and when its clock started, for a gateway that wants to know.");
+    }
+
+    private static async Task<IResult> ToldAsync(int id, CisternDb db, TimeProvider time, CancellationToken ct)
+    {
+        if (await db.Brews.AsNoTracking().FirstOrDefaultAsync(row => row.Id == id, ct) is not { } brew || !brew.IsReadable())
+        {
+            return NoBrew(id);
+        }
+
+        return Results.Text($"{{\"id\":{id.ToString(CultureInfo.InvariantCulture)},\"state\":\"{Words<BrewState>.Of(brew.State)}\",\"nowMs\":{Number(brew.ClockMs(time.GetUtcNow().ToUnixTimeMilliseconds()))},\"startedAtMs\":{(brew.StartedAtMs is { } ms ? Number(ms) : "null")},\"recipe\":{brew.PlanJson}}}", "application/json");
+
+        static string Number(long value) => value.ToString(CultureInfo.InvariantCulture);
+    }
+
+    private static async Task<IResult> TakeAsync(int id, HttpContext context, CisternDb db, ReadingStore store, BenchEars ears, TimeProvider time, CancellationToken ct)
+    {
+        if (await db.Brews.AsNoTracking().FirstOrDefaultAsync(row => row.Id == id, ct) is not { } brew)
+        {
+            return NoBrew(id);
+        }
+
+        if (!IsToken(context.Request.Headers.Authorization.ToString(), brew.ReadingToken))
+        {
+            return Refuse(StatusCodes.Status401Unauthorized, "That is not this brew's token.", "Open the brew, and under Instruments what a gateway has to show.");
+        }
+
+        var nowMs = time.GetUtcNow().ToUnixTimeMilliseconds();
+        var ear = ears.Of(id);
+        var rate = nowMs - ear.Rate.SinceMs is >= 0 and < 1000 ? ear.Rate : (SinceMs: nowMs, Count: 0);
+        ear.Rate = (rate.SinceMs, rate.Count + 1);
+        if (rate.Count >= MostPieces)
+        {
+            context.Response.Headers.RetryAfter = "1";
+            return Refuse(StatusCodes.Status429TooManyRequests, $"More than {MostPieces} pieces came in a second.", "Send several readings together.");
+        }
+
+        var buffer = new byte[LargestBody + 1];
+        var length = await context.Request.Body.ReadAtLeastAsync(buffer, buffer.Length, throwOnEndOfStream: false, ct);
+        if (length > LargestBody)
+        {
+            return Refuse(StatusCodes.Status413PayloadTooLarge, $"A piece holds at most {LargestBody / 1024} kB.", "Send them in pieces.");
+        }
+
+        var (readings, findings) = ReadingLines.Read(Encoding.UTF8.GetString(buffer, 0, length), brew.ClockMs(nowMs), brew.OpenedAtMs - EarlyMs);
+        if (!findings.IsEmpty)
+        {
+            return Results.Json(new { findings }, PageBrew.Json, statusCode: StatusCodes.Status422UnprocessableEntity);
+        }
+
+        return await store.TakeAsync(id, readings, ct) is { } taken
+            ? Results.Json(new { taken.Kept, taken.Dropped }, PageBrew.Json)
+            : Refuse(StatusCodes.Status409Conflict, "This brew is over: nothing more is heard of it.", "Open another, and send to that.");
+    }
+
+    private static bool IsToken(string header, string? token) =>
+        token is { Length: > 0 } && header.StartsWith("Bearer ", StringComparison.Ordinal)
+        && CryptographicOperations.FixedTimeEquals(Encoding.UTF8.GetBytes(header["Bearer ".Length..].Trim()), Encoding.UTF8.GetBytes(token));
+
+    private static async Task<IResult> ExportAsync(int id, CisternDb db, CancellationToken ct)
+    {
+        if (await db.Brews.AsNoTracking().FirstOrDefaultAsync(row => row.Id == id, ct) is not { } brew)
+        {
+            return NoBrew(id);
+        }
+
+        var curves = await ReadingStore.LoadAsync(db, id, ct);
+        var text = new StringBuilder("of,atS,value,unit\n");
+        foreach (var curve in curves.Values.OrderBy(curve => curve.Of))
+        {
+            var range = ReadingRange.For(curve.Of);
+            foreach (var point in curve.Points)
+            {
+                text.Append(CultureInfo.InvariantCulture, $"{range.Word},{(point.AtMs - (brew.StartedAtMs ?? brew.OpenedAtMs)) / 1000.0:0.000},{point.Value:0.##},{range.Unit}\n");
+            }
+        }
+
+        return Results.File(Encoding.UTF8.GetBytes(text.ToString()), "text/csv; charset=utf-8", string.Create(CultureInfo.InvariantCulture, $"brew-{id}-readings.csv"));
+    }
+
+    private static IResult Live(int id, BenchEars ears, IHostApplicationLifetime lifetime, HttpContext context)
+    {
+        // A server that is stopped does not wait for those who look on.
+        var stops = CancellationTokenSource.CreateLinkedTokenSource(context.RequestAborted, lifetime.ApplicationStopping);
+        context.Response.RegisterForDispose(stops);
+        return TypedResults.ServerSentEvents(Events(ears.Of(id), stops.Token));
+    }
+
+    private static async IAsyncEnumerable<SseItem<LiveMoment>> Events(BenchEars.Ear ear, [EnumeratorCancellation] CancellationToken ct)
+    {
+        await foreach (var moment in ear.WatchAsync(ct))
+        {
+            yield return new SseItem<LiveMoment>(moment, "moment");
+        }
+    }
+
+    private static IResult NoBrew(int id) => Refuse(StatusCodes.Status404NotFound, $"This bench has no brew {id}.", "Look for its number in the address of its page.");
+
+    private static IResult Refuse(int status, string rule, string remedy) =>
+        Results.Json(new { findings = new[] { Finding.Error("", rule, "", remedy) } }, PageBrew.Json, statusCode: status);
+}

@@ -1,0 +1,20 @@
+using Cistern.Core.Readings;
+
+namespace Cistern.Web.Wording;
+
+/// <summary>What instruments show, in words.</summary>
+public static class Instrument
+{
+    /// <summary>A reading as it is told.</summary>
+    /// <param name="of">What was read.</param>
+    /// <param name="value">The reading.</param>
+    /// <param name="format">How this barista reads figures.</param>
+    public static string Told(ReadingOf of, double value, FigureFormat format) => of switch
+    {
+        ReadingOf.ScaleG => $"scale {format.Mass(value)}",
+        ReadingOf.SlurryC => $"in the vessel {format.Temperature(value)}",
+        ReadingOf.KettleC => $"kettle {format.Temperature(value)}",
+        ReadingOf.BurnerW => $"flame {FigureFormat.Number(value, 0)} W",
+        _ => $"read {FigureFormat.Percent(value, 2)} TDS",
+    };
+}

@@ -1,0 +1,54 @@
+// A brew on the simulated bench: what the instruments see moves it on, and nobody touches anything but Start.
+import { expect, test } from './server.mjs';
+import { brew, told } from './conducting.mjs';
+
+/** Made a rehearsal: the same bench, hands and screens, at a speed a test can wait for. */
+const rehearse = async (page, hands, speed) => {
+  await page.locator('#instruments summary').click();
+  await page.locator('#hands-choice').selectOption(hands);
+  await page.locator('#speed').fill(String(speed));
+  await page.getByRole('button', { name: 'Rehearse it' }).click();
+  await expect(page.locator('.rehearsal')).toContainText(`Rehearsal, ${speed} times as fast`);
+  await expect(page.locator('#brew')).toHaveAttribute('data-ready', '');
+};
+/** The one touch. */
+const start = async (page) => {
+  const all = page.locator('#start');
+  await ((await all.isVisible()) ? all : page.locator('#done')).click();
+  await expect(page.locator('#clock')).toBeVisible();
+};
+
+for (const [family, recipe, released] of [
+  ['French press', 'fp-bloomed', 'plunge, begun'],
+  ['tube press', 'tp-upright-short', 'press, done'],
+  ['valve dripper', 'vd-coffee-first', 'set it on the server, done'],
+  ['lever dripper', 'ld-closed', 'drain, done'],
+  ['siphon', 'si-layers', 'flame'],
+  ['jar', 'jar-spoons', 'pour off, begun'],
+]) {
+  test(`a ${family} is brewed hands-free on the simulated bench, touched at Start alone`, async ({ page, server }) => {
+    const id = await brew(page, server, recipe);
+    await rehearse(page, 'steady', 30);
+    await start(page);
+    await page.waitForURL(/after$/, { timeout: 90_000 });
+    const seen = (await page.locator('#seen').innerText()).toLowerCase();
+    expect(seen, 'the release was seen').toContain(released);
+    // What is kept is what was shown: five a second at most, and nothing of a rehearsal in the log.
+    const csv = (await (await fetch(`${server.url}/api/brews/${id}/readings.csv`)).text()).trim().split('\n');
+    expect(csv.length).toBeGreaterThan(200);
+    await page.goto(`${server.url}/log`);
+    await expect(page.locator(`a[href="/log/${id}"]`)).toHaveCount(0);
+  });
+}
+
+test('what the scale sees is said as seen and taken back like a press', async ({ page, server }) => {
+  const id = await brew(page, server, 'fp-bloomed');
+  await rehearse(page, 'steady', 10);
+  await start(page);
+  await expect(page.locator('.heard-seen')).toContainText('Seen: pour, done at 0:0', { timeout: 30_000 });
+  await expect(page.locator('#heard-now')).toContainText(/scale \d+\.\d g/);
+  const seen = (await told(server, id)).entries.filter((entry) => entry.seen);
+  expect(seen.map((entry) => entry.kind)).toContain('done');
+  await page.locator('#undo').click();
+  await expect.poll(async () => (await told(server, id)).entries.some((entry) => entry.kind === 'undo')).toBe(true);
+});

@@ -1,0 +1,23 @@
+import { chromium } from '@playwright/test';
+import { Server } from './server.mjs';
+import { brew } from './conducting.mjs';
+const [recipe, hands, speed, ...at] = process.argv.slice(2);
+const server = new Server(true); await server.start();
+const b = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--headless', '--no-sandbox'] });
+const page = await b.newPage({ viewport: { width: 1280, height: 800 } });
+page.on('console', (m) => m.type() === 'error' && console.log('console', m.text()));
+const id = await brew(page, server, recipe);
+await page.locator('#instruments summary').click();
+await page.screenshot({ path: '/tmp/b/s0.png', fullPage: true });
+await page.locator('#hands-choice').selectOption(hands);
+await page.locator('#speed').fill(speed);
+await page.getByRole('button', { name: 'Rehearse it' }).click();
+await page.waitForTimeout(2500);
+await page.locator('#brew[data-ready]').waitFor();
+await page.screenshot({ path: '/tmp/b/s1.png' });
+await (await page.locator('#start').isVisible() ? page.locator('#start') : page.locator('#done')).click();
+let k = 2; let t0 = Date.now();
+for (const s of at) { await page.waitForTimeout(Math.max(0, Number(s) * 1000 - (Date.now() - t0))); await page.screenshot({ path: `/tmp/b/s${k++}.png` }); console.log(page.url(), await page.locator('h1').innerText(), await page.locator('.heard').allInnerTexts()); if (page.url().includes('after')) break; }
+console.log(await (await fetch(`${server.url}/api/brews/${id}/readings.csv`)).text().then((t) => t.split('\n').length));
+if (page.url().includes('/after')) await page.screenshot({ path: '/tmp/b/after.png' });
+await b.close(); await server.kill(); process.exit(0);
