@@ -7,4 +7,10 @@ if (args is ["sight", ..])
     return;
 }
 
+if (args is ["rescue", ..])
+{
+    RescueBench.Run(1_000);
+    return;
+}
+
 BenchmarkSwitcher.FromAssembly(typeof(Program).Assembly).Run(args);

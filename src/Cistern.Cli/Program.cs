@@ -1,7 +1,9 @@
 using System.CommandLine;
 using System.Globalization;
+using Cistern.Cli;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
+using Cistern.Core.Readings;
 using Cistern.Core.Recipes;
 using Cistern.Drawing;
 
@@ -29,8 +31,16 @@ var set = new Option<string[]>("--set") { Description = $"A change: {string.Join
 var plan = new Command("plan", "Changes a recipe as the plan page does and prints it, all changes or none. Findings go to standard error; exit 2 where it is refused.") { recipe, set };
 plan.SetAction(parsed => Plan(parsed.GetValue(recipe)!, parsed.GetValue(set) ?? []));
 
-var root = new RootCommand("Cistern at the command line.") { forecast, plan, schema, figures };
-return root.Parse(args).Invoke();
+var brew = new Argument<int>("BREW") { Description = "The number of a brew under way: it stands in the address of its page." };
+var token = new Option<string>("--token") { Description = "The brew's token: on its page, under Instruments.", Required = true };
+var url = new Option<Uri>("--url") { Description = "The server.", DefaultValueFactory = _ => new Uri("http://127.0.0.1:5080") };
+var hands = new Option<string>("--hands") { Description = $"Whose hands: {string.Join(", ", HandsChoice.All.Select(choice => choice.Word))}.", DefaultValueFactory = _ => "steady" };
+var seed = new Option<int>("--seed") { Description = "The same seed brews the same.", DefaultValueFactory = _ => 1 };
+var simulate = new Command("simulate", "Brews a brew of a running server on a simulated bench, as a gateway would; in the time of that brew.") { brew, token, url, hands, seed };
+simulate.SetAction((parsed, ct) => Simulate.RunAsync(parsed.GetValue(brew), parsed.GetValue(url)!, parsed.GetValue(token)!, parsed.GetValue(hands)!, parsed.GetValue(seed), ct));
+
+var root = new RootCommand("Cistern at the command line.") { forecast, plan, simulate, schema, figures };
+return await root.Parse(args).InvokeAsync();
 
 static int Forecast(string[] paths, bool asSeries, bool asSvg, double? serverMl)
 {

@@ -1,4 +1,5 @@
 using Cistern.Core.Forecasts;
+using Cistern.Core.Readings;
 using Cistern.Core.Recipes;
 
 namespace Cistern.Drawing;
@@ -18,6 +19,9 @@ public sealed record TideOptions(double WidthPx)
 
     /// <summary>Another forecast, drawn as a dotted line: what it was before, or what was planned.</summary>
     public Forecast? Ghost { get; init; }
+
+    /// <summary>What a scale told of the vessel and of the cup, by time, drawn over it.</summary>
+    public IReadOnlyList<WeighedPoint> Weighed { get; init; } = [];
 
     /// <summary>The time axis reaches at least to here, s: for tides that are laid side by side.</summary>
     public double ToS { get; init; }
@@ -79,6 +83,9 @@ public static class Tide
         private const double BarPx = 16;
         private const double LetterPx = 7.2;
 
+        /// <summary>A scale that told nothing for so long told nothing in between, s.</summary>
+        private const double LongestGapS = 4;
+
         private readonly Forecast forecast;
         private readonly TideOptions options;
         private readonly Svg svg = new();
@@ -132,10 +139,34 @@ public static class Tide
             DrawAxes(height);
             DrawVessel();
             DrawCup();
+            DrawWeighed();
             DrawMarks();
             DrawSteps(rows);
             svg.Add($"<line class=\"tide-now\" x1=\"{left}\" x2=\"{left}\" y1=\"{ActsPx}\" y2=\"{cupBottom}\" visibility=\"hidden\"/>");
             return svg.Add("</svg>").ToString();
+        }
+
+        /// <summary>Two points a pixel are enough; where the scale bears something else the line is broken.</summary>
+        private void DrawWeighed()
+        {
+            var path = new System.Text.StringBuilder();
+            WeighedPoint? before = null;
+            foreach (var point in options.Weighed)
+            {
+                if (point.AtS < fromS || point.AtS > toS || (before is { } near && near.InCup == point.InCup && X(point.AtS) - X(near.AtS) < 0.5))
+                {
+                    continue;
+                }
+
+                var goesOn = before is { } last && last.InCup == point.InCup && point.AtS - last.AtS < LongestGapS;
+                path.Append(System.Globalization.CultureInfo.InvariantCulture, $"{(goesOn ? 'L' : 'M')}{X(point.AtS):0.#} {(point.InCup ? cupBottom : vesselBottom) - (point.G * pxPerG):0.#}");
+                before = point;
+            }
+
+            if (path.Length > 0)
+            {
+                svg.Add($"<path class=\"tide-weighed-halo\" d=\"{path.ToString()}\"/><path class=\"tide-weighed\" d=\"{path.ToString()}\"/>");
+            }
         }
 
         public string Row(int index)

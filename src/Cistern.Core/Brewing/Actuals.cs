@@ -17,6 +17,12 @@ public sealed record Actuals
     /// <summary>The water's temperature in the kettle, °C.</summary>
     public double? WaterC { get; init; }
 
+    /// <summary>What a siphon's burner gave before the coffee went in, W.</summary>
+    public double? FlameW { get; init; }
+
+    /// <summary>Stirs that were not done, by step.</summary>
+    public ImmutableHashSet<int> Unstirred { get; init; } = [];
+
     /// <summary>Water the drink was let down with at the end, g.</summary>
     public double? LetDownG { get; init; }
 

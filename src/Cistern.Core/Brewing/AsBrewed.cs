@@ -33,6 +33,15 @@ public static class AsBrewed
                 standsG = Math.Max(toG, standsG + 0.1);
                 step = pour with { ToG = standsG };
             }
+            else if (step is Step.LightBurner burner && actuals.FlameW is { } flameW)
+            {
+                step = burner with { FlameW = flameW };
+            }
+            else if (step is Step.Stirring && actuals.Unstirred.Contains(i))
+            {
+                // It keeps its place and its time.
+                step = new Step.Wait(step.OverS) { AtS = step.AtS };
+            }
 
             if (doneAt.TryGetValue(i, out var done) && done is { StartS: { } startS, EndS: { } endS })
             {

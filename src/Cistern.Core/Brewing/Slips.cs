@@ -25,6 +25,21 @@ public enum SlipKind
     /// <summary>The press takes longer than it should: it is hard; s over.</summary>
     PressSlow,
 
+    /// <summary>The press took less than it should: it is easy; s under.</summary>
+    PressEasy,
+
+    /// <summary>The water is cooler than planned; K under.</summary>
+    WaterCool,
+
+    /// <summary>The water is hotter than planned; K over.</summary>
+    WaterHot,
+
+    /// <summary>A stir was not done; turns short.</summary>
+    StirForgotten,
+
+    /// <summary>The flame cannot hold the water up; W short.</summary>
+    FlameWeak,
+
     /// <summary>More water is in than planned; g over.</summary>
     PouredOver,
 
@@ -45,7 +60,7 @@ public enum SlipKind
 public readonly record struct Slip(SlipKind Kind, int Step, double Amount)
 {
     /// <summary>It is answered by the hand alone: no setting that is left makes it better.</summary>
-    public bool OfFlow => Kind is SlipKind.DrainSlow or SlipKind.DrainStalled or SlipKind.PressSlow;
+    public bool OfFlow => Kind is SlipKind.DrainSlow or SlipKind.DrainStalled or SlipKind.PressSlow or SlipKind.PressEasy or SlipKind.FlameWeak;
 }
 
 /// <summary>Finds what went otherwise, from time and weight.</summary>
@@ -56,6 +71,12 @@ public static class Slips
 
     /// <summary>A dose is weighed to this, g. Judged.</summary>
     public const double LeastDoseG = 0.3;
+
+    /// <summary>A thermometer and a kettle are good to this, K. Judged.</summary>
+    public const double LeastWaterK = 2;
+
+    /// <summary>What a flame must have to spare when the coffee goes in, W: under it the water may fall back. Judged.</summary>
+    public const double LeastSpareW = 30;
 
     /// <summary>What went otherwise, what is at hand first, then the latest first.</summary>
     /// <param name="plan">The forecast of what was planned.</param>
@@ -85,7 +106,42 @@ public static class Slips
             }
         }
 
+        OfInstruments(plan, run, actuals, found);
         return found.ToImmutable();
+    }
+
+    /// <summary>What only instruments can tell.</summary>
+    private static void OfInstruments(Forecast plan, BrewRun run, Actuals actuals, ImmutableArray<Slip>.Builder found)
+    {
+        var steps = plan.Recipe.Steps;
+        var offK = (actuals.WaterC ?? plan.Recipe.Water.TemperatureC) - plan.Recipe.Water.TemperatureC;
+        if (Math.Abs(offK) >= LeastWaterK)
+        {
+            found.Add(new Slip(offK < 0 ? SlipKind.WaterCool : SlipKind.WaterHot, RecipeChecker.AnchorIndex(plan.Recipe), Math.Abs(offK)));
+        }
+
+        foreach (var step in actuals.Unstirred.Order())
+        {
+            found.Add(new Slip(SlipKind.StirForgotten, step, (steps[step] as Step.Stirring)?.Turns ?? 1));
+        }
+
+        if (actuals.FlameW is { } flameW && plan.Totals.FlameMarginW is { } spareW && steps.OfType<Step.LightBurner>().FirstOrDefault() is { } burner)
+        {
+            var shortW = LeastSpareW - (spareW + flameW - (burner.FlameW ?? ForecastModel.UsualFlameW));
+            if (shortW > 0 && run.Done.All(done => steps.Length <= done.Index || steps[done.Index] is not Step.RemoveBurner))
+            {
+                found.Add(new Slip(SlipKind.FlameWeak, steps.IndexOf(burner), shortW));
+            }
+        }
+
+        foreach (var done in run.Done.Where(done => done is { IsKnown: true, StartS: not null, EndS: not null } && done.Index < steps.Length && steps[done.Index] is Step.Press))
+        {
+            var underS = FlowVerdicts.Band(steps[done.Index].Window, plan.Timings[done.Index].LengthS).Low - (done.EndS!.Value - done.StartS!.Value);
+            if (underS >= 1 && done.By == EndedBy.Seen)
+            {
+                found.Add(new Slip(SlipKind.PressEasy, done.Index, underS));
+            }
+        }
     }
 
     private static void OfFlow(Forecast plan, BrewRun run, double nowS, ImmutableArray<Slip>.Builder found)

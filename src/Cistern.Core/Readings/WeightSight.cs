@@ -8,6 +8,12 @@ namespace Cistern.Core.Readings;
 /// <param name="G">What the display showed, g since the last tare.</param>
 public readonly record struct WeightPoint(double AtS, double G);
 
+/// <summary>What stood in the vessel or in the cup at a moment, as the scale tells it.</summary>
+/// <param name="AtS">When, s on the clock of the curve.</param>
+/// <param name="InCup">Whether it is the drink in the cup; otherwise the water that has gone into the vessel.</param>
+/// <param name="G">How much, g.</param>
+public readonly record struct WeighedPoint(double AtS, bool InCup, double G);
+
 /// <summary>
 /// Sees what is done in the weight: bodies put on and taken off, tares, pours and drains with their beginning and end. A pure
 /// function of the curve and of what was planned, so it can be worked out anew with every reading.
@@ -71,6 +77,9 @@ public sealed class WeightSight
     /// <summary>What is back within this has only been lifted, s.</summary>
     private const double LiftedS = 7;
 
+    /// <summary>Nothing is seen in fewer readings.</summary>
+    private const int LeastPoints = 8;
+
     /// <summary>How far a display lags behind what lies on it, s.</summary>
     private const double LagS = 0.35;
 
@@ -106,16 +115,48 @@ public sealed class WeightSight
     /// <param name="nowS">Until when it is known that nothing else was shown, on the clock of the curve; positive infinity when it is all over.</param>
     public static ImmutableArray<Sighting> Of(Recipe recipe, IReadOnlyList<WeightPoint> curve, double nowS)
     {
-        if (curve.Count < 8)
+        return Look(recipe, curve, nowS) is { } sight ? [.. sight.seen.OrderBy(sighting => sighting.AtS)] : [];
+    }
+
+    /// <summary>What ran into the vessel and into the cup, over time: the curve without its vessels, lids, coffee, tares and bumps.</summary>
+    /// <param name="recipe">What is brewed.</param>
+    /// <param name="curve">What the display showed, in order of time.</param>
+    public static ImmutableArray<WeighedPoint> Weighed(Recipe recipe, IReadOnlyList<WeightPoint> curve) =>
+        Look(recipe, curve, double.PositiveInfinity) is { } sight ? [.. sight.Points()] : [];
+
+    private static WeightSight? Look(Recipe recipe, IReadOnlyList<WeightPoint> curve, double nowS)
+    {
+        if (curve.Count < LeastPoints)
         {
-            return [];
+            return null;
         }
 
         var sight = new WeightSight(recipe, curve, nowS);
         sight.FindBodies();
         sight.FindFlows();
         sight.Tell();
-        return [.. sight.seen.OrderBy(sighting => sighting.AtS)];
+        return sight;
+    }
+
+    private IEnumerable<WeighedPoint> Points()
+    {
+        var coffee = changes.Where(change => change.IsCoffee).ToList();
+        var (stands, baseG, last) = (overServer ? Under.Server : Under.Vessel, loadG[0], (Change?)null);
+        for (var i = 0; i < loadG.Length; i++)
+        {
+            var placed = changes.FindLast(change => change.IsBody && Math.Abs(change.G) >= LeastVesselG && change.ToS <= atS[i]);
+            if (placed is { Puts: { } under } && (stands != under || !ReferenceEquals(placed, last)))
+            {
+                (stands, baseG, last) = (under, loadG[i], placed);
+            }
+
+            // What is pressed or poured off stands in the server with a weight that nobody knows.
+            if (stands == Under.Vessel || (stands == Under.Server && drains))
+            {
+                var coffeeG = stands == Under.Vessel ? coffee.Sum(change => change.G * Math.Clamp((atS[i] - change.FromS) / Math.Max(0.1, change.ToS - change.FromS), 0, 1)) : 0;
+                yield return new WeighedPoint(atS[i], stands == Under.Server, Math.Max(0, loadG[i] - baseG - coffeeG));
+            }
+        }
     }
 
     /// <summary>The curve as it would be had nobody set it to zero; each tare is told.</summary>
@@ -467,6 +508,12 @@ public sealed class WeightSight
         /// <summary>Of what flowed, what had flowed before it, g.</summary>
         public double BaseG { get; init; }
 
+        /// <summary>Of a body, what stands on the scale after it; null where it is none that matters.</summary>
+        public Under? Puts { get; set; }
+
+        /// <summary>It is the dose.</summary>
+        public bool IsCoffee { get; set; }
+
         /// <summary>How fast, g/s.</summary>
         public double GPerS => G / Math.Max(0.2, ToS - FromS);
     }
@@ -519,6 +566,7 @@ public sealed class WeightSight
             if (change.G >= LeastVesselG && under == Under.Nothing)
             {
                 under = released || sight.overServer ? Under.Server : Under.Vessel;
+                change.Puts = under;
                 See(under == Under.Server ? SightingKind.CupOn : SightingKind.VesselOn, change.FromS, change.G);
             }
             else if (change.G <= -big && under != Under.Nothing)
@@ -592,6 +640,7 @@ public sealed class WeightSight
         {
             EndPour();
             coffeeIn = true;
+            change.IsCoffee = true;
             while (fills.Count > 0 && fills.Dequeue() is not Step.AddCoffee)
             {
             }
@@ -699,6 +748,7 @@ public sealed class WeightSight
             }
 
             See(SightingKind.VesselOff, change.FromS, change.G);
+            change.Puts = Under.Nothing;
             under = Under.Nothing;
             released = true;
             return 0;

@@ -15,9 +15,12 @@ public readonly record struct Testimony(EntryKind Kind, int Step, double AtMs);
 /// <param name="Said">What they say of its steps, in order of time.</param>
 /// <param name="PouredG">What they weighed at the end of each pour, g of water in the brewer.</param>
 /// <param name="DoseG">The coffee they saw go in, g; null where they did not.</param>
+/// <param name="WaterC">What the kettle told when the water went in, °C; null without one.</param>
+/// <param name="FlameW">What a burner gave before the coffee went in, W; null without one.</param>
+/// <param name="Unstirred">Stirs of which the scale saw nothing, by step.</param>
 /// <param name="Sightings">All that was seen in the weight; times in s from <paramref name="FromMs"/>.</param>
 /// <param name="FromMs">From when those times count, UTC milliseconds.</param>
-public sealed record Witnessed(ImmutableArray<Testimony> Said, ImmutableDictionary<int, double> PouredG, double? DoseG, ImmutableArray<Sighting> Sightings, double FromMs);
+public sealed record Witnessed(ImmutableArray<Testimony> Said, ImmutableDictionary<int, double> PouredG, double? DoseG, double? WaterC, double? FlameW, ImmutableHashSet<int> Unstirred, ImmutableArray<Sighting> Sightings, double FromMs);
 
 /// <summary>Makes of what instruments show what a barista would have said. A pure function of the plan and the curves.</summary>
 public static class Witness
@@ -53,7 +56,71 @@ public static class Witness
             hearing.Siphon(curves);
         }
 
-        return new Witnessed([.. hearing.Said.OrderBy(said => said.AtMs)], hearing.PouredG.ToImmutable(), hearing.DoseG, sightings, fromMs);
+        return new Witnessed(
+            [.. hearing.Said.OrderBy(said => said.AtMs)],
+            hearing.PouredG.ToImmutable(),
+            hearing.DoseG,
+            startedAtMs is { } zeroMs ? At(curves, ReadingOf.KettleC, zeroMs) : null,
+            startedAtMs is { } from ? At(curves, ReadingOf.BurnerW, from) : null,
+            startedAtMs is { } started ? Unstirred(plan, weight, started, nowMs) : [],
+            sightings,
+            fromMs);
+    }
+
+    /// <summary>What was read last before a moment, and not long before it.</summary>
+    private static double? At(IReadOnlyDictionary<ReadingOf, Curve> curves, ReadingOf of, double atMs)
+    {
+        const double LongBeforeMs = 30_000;
+        return curves.TryGetValue(of, out var curve) && curve.Points.LastOrDefault(point => point.AtMs <= atMs + 1_000) is { AtMs: > 0 } point && point.AtMs > atMs - LongBeforeMs ? point.Value : null;
+    }
+
+    /// <summary>Stirs during which nothing shook the scale. One on which nothing was read, or that may still come, is not among them.</summary>
+    private static ImmutableHashSet<int> Unstirred(Forecast plan, ImmutableArray<CurvePoint> weight, double zeroMs, double nowMs)
+    {
+        const double AroundS = 6;
+        const double ShakesG = 0.45;
+        const int LeastPoints = 20;
+        var missed = ImmutableHashSet.CreateBuilder<int>();
+        var release = Acts.ReleaseIndex(plan.Recipe);
+        if (plan.Recipe.Brewer.Family == VesselFamily.Siphon || Performance.IsOverServer(plan.Recipe))
+        {
+            return [];
+        }
+
+        for (var i = 0; i < release; i++)
+        {
+            var timing = plan.Timings[i];
+            // A step as long as a second or two may fall between two readings.
+            if (plan.Recipe.Steps[i] is not Step.Stirring || timing.LengthS < 2 || timing.EndS < 0)
+            {
+                continue;
+            }
+
+            var (fromMs, toMs) = (zeroMs + (1000 * (timing.StartS - AroundS)), zeroMs + (1000 * (timing.EndS + AroundS)));
+            var around = weight.Where(point => point.AtMs >= fromMs && point.AtMs <= toMs).ToList();
+            if (nowMs > toMs && around.Count >= LeastPoints && !Shakes(around, ShakesG))
+            {
+                missed.Add(i);
+            }
+        }
+
+        return missed.ToImmutable();
+    }
+
+    /// <summary>Whether four readings in a row lie off the line of their neighbours: a bump does not go on so long.</summary>
+    private static bool Shakes(List<CurvePoint> points, double leastG)
+    {
+        var inARow = 0;
+        for (var i = 1; i + 1 < points.Count; i++)
+        {
+            inARow = Math.Abs(points[i].Value - ((points[i - 1].Value + points[i + 1].Value) / 2)) > leastG ? inARow + 1 : Math.Max(0, inARow - 1);
+            if (inARow >= 4)
+            {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private sealed class Hearing(Forecast plan, double? startedAtMs, bool startsItself)

@@ -231,6 +231,12 @@ public static class ObservationNames
     /// <summary>Ice that melted into it, g.</summary>
     public const string IceMelted = "iceMeltedG";
 
+    /// <summary>What a siphon's burner gave before the coffee went in, W.</summary>
+    public const string Flame = "flameW";
+
+    /// <summary>Begins the name of a stir that was not done, with its step after it; its value is how many turns it lacked.</summary>
+    public const string Unstirred = "unstirred";
+
     /// <summary>The drink when it was done, °C.</summary>
     public const string DrinkTemperature = "drinkC";
 }

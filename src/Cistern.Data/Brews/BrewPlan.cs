@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using System.Globalization;
 using System.Text.Json;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
@@ -55,6 +56,8 @@ public static class BrewPlan
         PouredG = brew.WeightsG(),
         DoseG = brew.Observed(ObservationNames.Dose),
         WaterC = brew.Observed(ObservationNames.Water),
+        FlameW = brew.Observed(ObservationNames.Flame),
+        Unstirred = [.. brew.Observations.Where(one => one.Name.StartsWith(ObservationNames.Unstirred, StringComparison.Ordinal)).Select(one => int.Parse(one.Name[ObservationNames.Unstirred.Length..], NumberStyles.None, CultureInfo.InvariantCulture))],
         LetDownG = brew.Observed(ObservationNames.LetDown),
         IceG = brew.Observed(ObservationNames.Ice),
     };

@@ -183,8 +183,20 @@ public sealed class ReadingStore(CisternDb db, BenchEars ears, BrewStore brews, 
     private async Task KeepWeightsAsync(Brew brew, Witnessed witnessed)
     {
         var poured = witnessed.PouredG.Where(pair => brew.Weighings.Find(one => one.StepIndex == pair.Key) is not { } there || (there.Seen && Math.Abs(there.TotalG - pair.Value) > 0.5)).ToImmutableArray();
-        var dose = witnessed.DoseG is { } doseG && brew.Observations.Find(one => one.Name == ObservationNames.Dose) is var known && (known is null || (known.Seen && Math.Abs(known.Value - doseG) > 0.05)) ? doseG : (double?)null;
-        if (poured.IsEmpty && dose is null)
+        var told = new Dictionary<string, (double? Value, double Least)>
+        {
+            [ObservationNames.Dose] = (witnessed.DoseG, 0.05),
+            [ObservationNames.Water] = (witnessed.WaterC, 0.5),
+            [ObservationNames.Flame] = (witnessed.FlameW, 5),
+        };
+        foreach (var step in witnessed.Unstirred)
+        {
+            told[FormattableString.Invariant($"{ObservationNames.Unstirred}{step}")] = (1, 0.5);
+        }
+
+        // What somebody typed stands.
+        var news = told.Where(pair => pair.Value.Value is { } value && (brew.Observations.Find(one => one.Name == pair.Key) is not { } there || (there.Seen && Math.Abs(there.Value - value) > pair.Value.Least))).ToList();
+        if (poured.IsEmpty && news.Count == 0)
         {
             return;
         }
@@ -202,15 +214,16 @@ public sealed class ReadingStore(CisternDb db, BenchEars ears, BrewStore brews, 
             }
         }
 
-        if (dose is { } inG)
+        foreach (var (name, (value, _)) in news)
         {
-            if (row.Observations.Find(one => one.Name == ObservationNames.Dose) is { } there)
+            var rounded = Math.Round(value!.Value, 1);
+            if (row.Observations.Find(one => one.Name == name) is { } there)
             {
-                there.Value = Math.Round(inG, 1);
+                there.Value = rounded;
             }
             else
             {
-                row.Observations.Add(new Observation { Name = ObservationNames.Dose, Value = Math.Round(inG, 1), AtMs = time.GetUtcNow().ToUnixTimeMilliseconds(), Seen = true });
+                row.Observations.Add(new Observation { Name = name, Value = rounded, AtMs = time.GetUtcNow().ToUnixTimeMilliseconds(), Seen = true });
             }
         }
 

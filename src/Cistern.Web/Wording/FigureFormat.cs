@@ -50,6 +50,9 @@ public sealed class FigureFormat(Units units)
     /// <summary>A temperature with its unit, from °C.</summary>
     public string Temperature(double c) => $"{TemperatureNumber(c)} {TemperatureUnit}";
 
+    /// <summary>By how much two temperatures differ, in the barista's unit.</summary>
+    public string Kelvin(double k) => $"{Number(units.TemperatureFromC(k) - units.TemperatureFromC(0), 0)} {TemperatureUnit}";
+
     /// <summary>A drink's mass as a volume at 60 °C, without its unit.</summary>
     public string DrinkNumber(double g) => Number(units.VolumeFromMl(g / WaterPhysics.DensityGPerMl(60)), units.Volume == Core.Reckoning.VolumeUnit.Millilitre ? 0 : 1);
 

@@ -42,6 +42,11 @@ public static class SlipWording
             SlipKind.DrainSlow => $"It drains slowly, {off} over.",
             SlipKind.DrainStalled => "It has drained for over four minutes and may have stalled.",
             SlipKind.PressSlow => $"It presses hard, {off} over.",
+            SlipKind.PressEasy => $"It pressed easily, {off} under.",
+            SlipKind.WaterCool => $"The water is {format.Kelvin(slip.Amount)} too cool.",
+            SlipKind.WaterHot => $"The water is {format.Kelvin(slip.Amount)} too hot.",
+            SlipKind.StirForgotten => $"{StepWording.Of(recipe, slip.Step, format).Verb}: the scale saw none of it.",
+            SlipKind.FlameWeak => $"The flame is {FigureFormat.Number(slip.Amount, 0)} W too weak.",
             SlipKind.PouredOver => $"Poured {format.Water(slip.Amount)} over.",
             SlipKind.PouredUnder => $"Poured {format.Water(slip.Amount)} short.",
             SlipKind.DoseOver => $"{format.Mass(slip.Amount)} of coffee over.",
@@ -53,6 +58,8 @@ public static class SlipWording
             SlipKind.DrainSlow => "A gentle swirl may free it; do not press it. Coarser next time.",
             SlipKind.DrainStalled => "Swirl it gently once more, or stop here and take what is in the cup. Coarser next time.",
             SlipKind.PressSlow => "Stop and ease back, then go slower; never lean on it. Coarser next time.",
+            SlipKind.PressEasy => "Finer next time.",
+            SlipKind.FlameWeak => "The water may fall back when the coffee goes in: turn it up, as its maker says. Never leave it alone.",
             _ => $"As it goes: {Cup(asItGoes)}.",
         };
         return new SlipTold(what, comes, rescue is null || !Offers(rescue) ? "" : $"{Deed(rescue, slip, recipe, nowS, format)}: {Cup(rescue.Forecast)}.");

@@ -46,6 +46,9 @@ public sealed class AfterModel(CisternDb db, JobLedger jobs, BenchContext bench,
     /// <summary>The steps that nobody said were done.</summary>
     public IEnumerable<DoneStep> Assumed => Run.Done.Where(done => done.IsUnsaid);
 
+    /// <summary>What the scale told, over time.</summary>
+    public IReadOnlyList<Core.Readings.WeighedPoint> Weighed { get; private set; } = [];
+
     /// <summary>What instruments saw and counts, in words.</summary>
     public IReadOnlyList<string> Seen =>
         [.. BrewEntry.Standing(Brew.CoreEntries).Entries.Where(entry => entry.Seen && !Run.Unheard.Contains(entry.Id) && entry.Step < Plan.Recipe.Steps.Length).Select(entry =>
@@ -173,6 +176,7 @@ public sealed class AfterModel(CisternDb db, JobLedger jobs, BenchContext bench,
         Real = Run.ClockRuns ? brew.AsItWas(Plan, Run) : Plan;
         Measured = Measured.Of(Plan.Recipe, Run);
         Verdicts = FlowVerdicts.Of(Planned, Run);
+        Weighed = WeighedCurve.Of(brew, Plan.Recipe, await ReadingStore.LoadAsync(db, id, ct));
         return true;
     }
 }

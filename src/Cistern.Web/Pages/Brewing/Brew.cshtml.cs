@@ -28,6 +28,8 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
     /// <summary>Looked for when it is asked for: a press that is only taken needs none.</summary>
     private Lazy<(Slip, Rescue?, SlipTold)?>? slip;
 
+    private IReadOnlyList<WeighedPoint>? weighed;
+
     /// <summary>The brew.</summary>
     public Data.Brews.Brew Brew { get; private set; } = null!;
 
@@ -118,6 +120,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
     public string TideSvg(double widthPx, double lanesPx, string prefix) => Tide.Draw(Real, new TideOptions(widthPx)
     {
         Ghost = Run.ClockRuns ? Plan : null,
+        Weighed = weighed ??= WeighedCurve.Of(Brew, Recipe, Curves),
         WithSteps = false,
         LanesPx = lanesPx,
         Labels = Format.Labels(StepWording.InVessel(Recipe.Brewer.Family)),

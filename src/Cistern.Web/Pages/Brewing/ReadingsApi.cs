@@ -50,7 +50,7 @@ internal static class ReadingsApi
             return NoBrew(id);
         }
 
-        return Results.Text($"{{\"id\":{id.ToString(CultureInfo.InvariantCulture)},\"state\":\"{Words<BrewState>.Of(brew.State)}\",\"nowMs\":{Number(brew.ClockMs(time.GetUtcNow().ToUnixTimeMilliseconds()))},\"startedAtMs\":{(brew.StartedAtMs is { } ms ? Number(ms) : "null")},\"recipe\":{brew.PlanJson}}}", "application/json");
+        return Results.Text($"{{\"id\":{id.ToString(CultureInfo.InvariantCulture)},\"state\":\"{Words<BrewState>.Of(brew.State)}\",\"speed\":{Number(brew.Speed)},\"openedAtMs\":{Number(brew.OpenedAtMs)},\"nowMs\":{Number(brew.ClockMs(time.GetUtcNow().ToUnixTimeMilliseconds()))},\"startedAtMs\":{(brew.StartedAtMs is { } ms ? Number(ms) : "null")},\"recipe\":{brew.PlanJson}}}", "application/json");
 
         static string Number(long value) => value.ToString(CultureInfo.InvariantCulture);
     }

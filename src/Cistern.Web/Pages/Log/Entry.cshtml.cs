@@ -104,6 +104,9 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench,
     /// <summary>How long the press or the plunge was to take, s.</summary>
     public double PlannedPressS => Core.Planning.Settings.Get(Plan, Core.Planning.Setting.PressS) ?? 0;
 
+    /// <summary>What a scale told of the vessel and the cup, over time.</summary>
+    public IReadOnlyList<Core.Readings.WeighedPoint> OnTheScale { get; private set; } = [];
+
     /// <summary>What was weighed at a pour, or that it is marked as planned.</summary>
     public string Weighed(int step) => Brew.WeightsG().TryGetValue(step, out var totalG)
         ? Format.Water(totalG)
@@ -124,6 +127,7 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench,
         Planned = model.Run(brew.Planned());
         Run = brew.Run(Plan, brew.State == BrewState.Running ? bench.NowMs : brew.EndedAtMs ?? brew.OpenedAtMs);
         Real = Run.ClockRuns && brew.State == BrewState.Finished ? brew.AsItWas(Plan, Run) : null;
+        OnTheScale = Brewing.WeighedCurve.Of(brew, Plan.Recipe, await Data.Stores.ReadingStore.LoadAsync(db, id, ct));
         return true;
     }
 }

@@ -1,0 +1,90 @@
+using System.Globalization;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
+using Cistern.Core.Readings;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Bench;
+
+/// <summary>What rescues are worth: a thousand simulated brews with slips, each left alone and each with what is offered taken.</summary>
+internal static class RescueBench
+{
+    /// <summary>Runs it and prints a table, by slip.</summary>
+    /// <param name="brews">How many brews.</param>
+    public static void Run(int brews)
+    {
+        var library = RecipeLibrary.All.Select(recipe => ForecastModel.Published.Run(recipe)).Where(plan => Acts.ReleaseIndex(plan.Recipe) >= 0).ToList();
+        var slips = HandsChoice.All.Where(choice => choice.Word is "late" or "over" or "under" or "dose" or "no-stir" or "cool" or "early").ToList();
+        var rows = slips.ToDictionary(slip => slip.Word, _ => new Row());
+        for (var seed = 0; seed < brews; seed++)
+        {
+            var plan = library[seed % library.Count];
+            var slip = slips[seed / library.Count % slips.Count];
+            var row = rows[slip.Word];
+            // What was done until the release is due, and what is known of it then.
+            var performance = Performance.Of(plan, slip.Hands, seed);
+            var release = Acts.ReleaseIndex(plan.Recipe);
+            var nowS = Math.Max(1, plan.Timings[release].StartS + (slip.Hands.ReleaseLateS > 0 ? slip.Hands.ReleaseLateS : slip.Hands.ReleaseLateS < 0 ? slip.Hands.ReleaseLateS : -10));
+            var asBrewed = plan.Model.Run(SoFar(plan, performance.Real.Recipe, release, nowS));
+            row.Brews++;
+            if (!Rescue.IsWanted(asBrewed, plan.Totals))
+            {
+                continue;
+            }
+
+            row.Wanted++;
+            var rescue = Rescue.After(asBrewed, plan.Totals, nowS);
+            if (rescue.MissBefore - rescue.MissAfter < 0.25)
+            {
+                continue;
+            }
+
+            row.Offered++;
+            // What really comes of it: the coffee, mill and vessel are not quite what the model takes them for.
+            var left = performance.Real.Model.Run(asBrewed.Recipe).Totals;
+            var taken = performance.Real.Model.Run(rescue.Forecast.Recipe).Totals;
+            var meant = performance.Real.Model.Run(plan.Recipe).Totals;
+            var (before, after) = (Rescue.MissOf(left, meant), Rescue.MissOf(taken, meant));
+            row.Nearer += after < before ? 1 : 0;
+            row.FartherBySlack += after > before + 1 ? 1 : 0;
+            row.Before.Add(before);
+            row.After.Add(after);
+        }
+
+        Console.WriteLine("slip       brews  wanted  offered  nearer of 100  farther by its slack  off before  off after (medians; 1 is what counts)");
+        foreach (var (word, row) in rows)
+        {
+            Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{word,-10} {row.Brews,5} {row.Wanted,7} {row.Offered,8} {(row.Offered > 0 ? 100.0 * row.Nearer / row.Offered : 0),14:0.0} {row.FartherBySlack,21} {Row.Median(row.Before),11:0.0} {Row.Median(row.After),10:0.0}"));
+        }
+
+        var all = rows.Values;
+        Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"all        {all.Sum(row => row.Brews),5} {all.Sum(row => row.Wanted),7} {all.Sum(row => row.Offered),8} {100.0 * all.Sum(row => row.Nearer) / Math.Max(1, all.Sum(row => row.Offered)),14:0.0} {all.Sum(row => row.FartherBySlack),21}"));
+    }
+
+    /// <summary>What has really been done, and from the release on what was planned.</summary>
+    private static Recipe SoFar(Forecast plan, Recipe done, int release, double nowS) => done with
+    {
+        Steps = [.. done.Steps.Select((step, i) => i < release ? step
+            : i == release ? plan.Recipe.Steps[i] with { AtS = Math.Max(nowS, Math.Min(plan.Timings[i].StartS, nowS + 10)) }
+            : plan.Recipe.Steps[i] is { AtS: { } atS } later ? later with { AtS = Math.Max(atS, nowS) } : plan.Recipe.Steps[i])],
+    };
+
+    private sealed class Row
+    {
+        public int Brews { get; set; }
+
+        public int Wanted { get; set; }
+
+        public int Offered { get; set; }
+
+        public int Nearer { get; set; }
+
+        public int FartherBySlack { get; set; }
+
+        public List<double> Before { get; } = [];
+
+        public List<double> After { get; } = [];
+
+        public static double Median(List<double> values) => values.Count == 0 ? 0 : values.Order().ElementAt(values.Count / 2);
+    }
+}

@@ -1,0 +1,108 @@
+using System.Globalization;
+using System.Net;
+using System.Text;
+using System.Text.Json;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Readings;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Cli;
+
+/// <summary>Plays a simulated bench against a running server, over the same door as any gateway.</summary>
+internal static class Simulate
+{
+    private static readonly TimeSpan Beat = TimeSpan.FromMilliseconds(200);
+
+    /// <summary>What is made ready is done this long before 0:00, s.</summary>
+    private const double ReadyS = -1.5;
+
+    /// <summary>Brews the brew of a server, until it is over there or here.</summary>
+    /// <param name="brew">The brew's number.</param>
+    /// <param name="url">The server.</param>
+    /// <param name="token">The brew's token.</param>
+    /// <param name="hands">Whose hands, by their word.</param>
+    /// <param name="seed">The same seed brews the same.</param>
+    /// <param name="ct">Stops it.</param>
+    /// <returns>The exit code.</returns>
+    public static async Task<int> RunAsync(int brew, Uri url, string token, string hands, int seed, CancellationToken ct)
+    {
+        if (HandsChoice.Find(hands) is not { } choice)
+        {
+            return Fail($"error: --hands: one of {string.Join(", ", HandsChoice.All.Select(one => one.Word))}.");
+        }
+
+        using var client = new HttpClient { BaseAddress = url };
+        client.DefaultRequestHeaders.Authorization = new("Bearer", token);
+        try
+        {
+            if (await AskAsync(client, brew, ct) is not { } told)
+            {
+                return Fail($"error: {url} has no brew {brew.ToString(CultureInfo.InvariantCulture)} under way.");
+            }
+
+            var bench = new SimulatedBench(Performance.Of(ForecastModel.Published.Run(told.Recipe), choice.Hands, seed), seed);
+            var onMs = told.NowMs;
+            var toldS = double.NegativeInfinity;
+            await Console.Error.WriteLineAsync($"Brewing {told.Recipe.Name}, hands {choice.Word}, seed {seed.ToString(CultureInfo.InvariantCulture)}. Ctrl+C stops it.");
+            while (toldS < bench.EndS)
+            {
+                if (await AskAsync(client, brew, ct) is not { } now)
+                {
+                    await Console.Error.WriteLineAsync("The brew is over.");
+                    return 0;
+                }
+
+                var zeroMs = now.StartedAtMs ?? onMs - (1000 * bench.BeginS);
+                var toS = (now.NowMs - zeroMs) / 1000;
+                toS = now.StartedAtMs is null ? Math.Min(toS, ReadyS) : toS;
+                var readings = bench.Read(Math.Max(toldS, bench.BeginS), toS, atS => zeroMs + (1000 * atS)).Take(ReadingLines.Most).ToList();
+                if (readings.Count > 0)
+                {
+                    var answer = await client.PostAsync(new Uri($"/api/brews/{brew.ToString(CultureInfo.InvariantCulture)}/readings", UriKind.Relative), new StringContent(Lines(readings), Encoding.UTF8, "application/jsonl"), ct);
+                    if (answer.StatusCode is HttpStatusCode.Unauthorized or HttpStatusCode.UnprocessableEntity)
+                    {
+                        return Fail($"error: {await answer.Content.ReadAsStringAsync(ct)}");
+                    }
+
+                    toldS = answer.IsSuccessStatusCode ? Math.Max(toldS, toS) : toldS;
+                }
+
+                await Task.Delay(Beat, ct);
+            }
+
+            return 0;
+        }
+        catch (HttpRequestException error)
+        {
+            return Fail($"error: {url} does not answer: {error.Message}");
+        }
+        catch (OperationCanceledException)
+        {
+            return 0;
+        }
+    }
+
+    private static string Lines(IEnumerable<Reading> readings) =>
+        string.Concat(readings.Select(reading => string.Create(CultureInfo.InvariantCulture, $"{{\"of\":\"{ReadingRange.For(reading.Of).Word}\",\"atMs\":{reading.AtMs:0},\"value\":{reading.Value:0.##}}}\n")));
+
+    private static async Task<(Recipe Recipe, double NowMs, double? StartedAtMs)?> AskAsync(HttpClient client, int brew, CancellationToken ct)
+    {
+        using var answer = await client.GetAsync(new Uri($"/api/brews/{brew.ToString(CultureInfo.InvariantCulture)}", UriKind.Relative), ct);
+        if (!answer.IsSuccessStatusCode)
+        {
+            return null;
+        }
+
+        using var json = JsonDocument.Parse(await answer.Content.ReadAsStringAsync(ct));
+        var root = json.RootElement;
+        return root.GetProperty("state").GetString() == "running" && RecipeReader.ReadDraft(root.GetProperty("recipe").GetRawText()).Recipes is [var recipe]
+            ? (recipe, root.GetProperty("nowMs").GetDouble(), root.GetProperty("startedAtMs").ValueKind == JsonValueKind.Number ? root.GetProperty("startedAtMs").GetDouble() : null)
+            : null;
+    }
+
+    private static int Fail(string message)
+    {
+        Console.Error.WriteLine(message);
+        return 1;
+    }
+}

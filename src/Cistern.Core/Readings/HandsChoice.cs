@@ -1,0 +1,31 @@
+using System.Collections.Immutable;
+
+namespace Cistern.Core.Readings;
+
+/// <summary>A pair of hands that can be chosen.</summary>
+/// <param name="Word">By which word it is sent and kept.</param>
+/// <param name="Label">How it is told.</param>
+/// <param name="Hands">What they do.</param>
+public sealed record HandsChoice(string Word, string Label, Hands Hands)
+{
+    /// <summary>Every pair.</summary>
+    public static ImmutableArray<HandsChoice> All { get; } =
+    [
+        new("steady", "steady", Hands.Steady),
+        new("late", "40 s late at the release", Hands.Steady with { ReleaseLateS = 40 }),
+        new("early", "25 s early at the release", Hands.Steady with { ReleaseLateS = -25 }),
+        new("over", "30 g of water too much", Hands.Steady with { PouredOverG = 30 }),
+        new("under", "30 g of water too little", Hands.Steady with { PouredOverG = -30 }),
+        new("dose", "3 g of coffee too much", Hands.Steady with { DoseOverG = 3 }),
+        new("no-stir", "no stirring", Hands.Steady with { ForgetsStir = true }),
+        new("cool", "water 8 K too cool", Hands.Steady with { WaterCoolerK = 8 }),
+        new("hard", "pressed in half the time", Hands.Steady with { PressTimeShare = 0.5 }),
+        new("weak-flame", "too weak a flame", Hands.Steady with { FlameShare = 0.6 }),
+        new("lifted", "the server lifted in the drain", Hands.Steady with { CupLifted = true }),
+        new("no-server", "no server under it", Hands.Steady with { ServerLeftOff = true }),
+        new("unsteady", "unsteady in everything", Hands.Steady with { Unsteady = 3 }),
+    ];
+
+    /// <summary>The pair of a word, or null.</summary>
+    public static HandsChoice? Find(string? word) => All.FirstOrDefault(choice => choice.Word == word);
+}
