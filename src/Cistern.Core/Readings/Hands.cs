@@ -9,6 +9,9 @@ public sealed record Hands
     /// <summary>A steady pair.</summary>
     public static Hands Steady { get; } = new();
 
+    /// <summary>From taking a dripper off the scale until it stands over its server, s.</summary>
+    internal const double SetsOverS = 5.5;
+
     /// <summary>The release is begun this much later than planned, s; under 0 earlier.</summary>
     public double ReleaseLateS { get; init; }
 
@@ -55,6 +58,7 @@ public sealed record Hands
         var lastPour = recipe.Steps.LastOrDefault(step => step is Step.Pour);
         var anchor = RecipeChecker.AnchorIndex(recipe);
         var steps = recipe.Steps.ToBuilder();
+        var drains = recipe.Steps.Any(one => one is Step.Drain) && recipe.Brewer.Family != VesselFamily.Siphon && !Performance.IsOverServer(recipe);
         var standsG = 0.0;
         for (var i = 0; i < steps.Count; i++)
         {
@@ -76,7 +80,9 @@ public sealed record Hands
             };
             if (i > anchor && i == release)
             {
-                step = step with { AtS = Math.Max(0, plan.Timings[i].StartS + ReleaseLateS + (Gauss(chance) * Unsteady)) };
+                // One pair of hands: what is still stirred is not yet set over the server.
+                var busyS = drains && i > 0 && recipe.Steps[i - 1] is Step.Stirring ? Math.Max(0, SetsOverS - (plan.Timings[i].StartS - plan.Timings[i - 1].EndS)) : 0;
+                step = step with { AtS = Math.Max(0, plan.Timings[i].StartS + busyS + ReleaseLateS + (Gauss(chance) * Unsteady)) };
             }
             else if (i > anchor && step.AtS is { } atS)
             {

@@ -270,7 +270,7 @@ public sealed class Performance
         if (!overServer)
         {
             // A dripper is set over the server just before it is opened.
-            var offS = drains ? startS - 5.5 : startS;
+            var offS = drains ? startS - Hands.SetsOverS : startS;
             var onScaleG = LoadG(offS);
             loads.Add(new Load(offS, offS + 0.25, -onScaleG));
             Saw(SightingKind.VesselOff, offS, -onScaleG);

@@ -71,6 +71,12 @@ public sealed class WeightSight
     /// <summary>Heavier is a hand that leans on it, g.</summary>
     private const double LeanG = 1_500;
 
+    /// <summary>Where cups are swapped, one that comes back with no less than this change is the same, g.</summary>
+    private const double SwapG = 5;
+
+    /// <summary>Nothing so light is set down in the middle of a pour, g: it is what is left of a bump.</summary>
+    private const double InPourG = 45;
+
     /// <summary>A scale has settled on a body after this, s.</summary>
     private const double SettlesS = 2;
 
@@ -86,6 +92,7 @@ public sealed class WeightSight
     private readonly Recipe recipe;
     private readonly bool overServer;
     private readonly bool drains;
+    private readonly bool swaps;
     private readonly double[] atS;
     private readonly double[] loadG;
     private readonly double nowS;
@@ -98,6 +105,7 @@ public sealed class WeightSight
         this.nowS = nowS;
         overServer = Performance.IsOverServer(recipe);
         drains = recipe.Steps.Any(step => step is Step.Drain);
+        swaps = recipe.Steps.Any(step => step is Step.SwapCup);
         atS = [.. curve.Select(point => point.AtS)];
         loadG = Despiked(WithoutTares([.. curve.Select(point => point.G)]));
     }
@@ -298,15 +306,16 @@ public sealed class WeightSight
             var changeG = loadG[to] - loadG[from];
             // What flows meanwhile, and what is left of a bump in a stream, is no body.
             var ranG = (Slope(Math.Max(0, from - 4), from) + Slope(to, Math.Min(loadG.Length - 1, to + 4))) / 2 * (atS[to] - atS[from]);
-            if (Math.Abs(changeG) >= LeastBodyG && Math.Abs(changeG - ranG) >= LeastBodyG)
+            var inPour = Math.Abs(changeG) < InPourG && Slope(Math.Max(0, from - 5), Math.Max(0, from - 1)) > 4 && Slope(Math.Min(loadG.Length - 1, to + 2), Math.Min(loadG.Length - 1, to + 6)) > 4;
+            if (!inPour && Math.Abs(changeG) >= LeastBodyG && Math.Abs(changeG - ranG) >= LeastBodyG)
             {
                 // What runs in once it stands there is none of its weight.
                 var stream = changeG >= LeastVesselG && StreamAfter(to) is var slope and > 0.5 and < 30 ? slope : 0;
-                var bodyG = changeG - (stream * (atS[to] - atS[from]));
+                var bodyG = changeG - (stream * Math.Max(0, atS[to] - atS[from] - (2 * LagS)));
                 changes.Add(new Change(atS[from] + 0.05, atS[to], bodyG, IsBody: true, Sure: atS[to] < nowS - 0.4) { Stream = stream });
                 for (var after = from + 1; after < loadG.Length; after++)
                 {
-                    loadG[after] = after <= to ? loadG[from] + (stream * (atS[after] - atS[from])) : loadG[after] - bodyG;
+                    loadG[after] = after <= to ? loadG[from] + (stream * Math.Max(0, atS[after] - atS[from] - (2 * LagS))) : loadG[after] - bodyG;
                 }
             }
 
@@ -340,7 +349,7 @@ public sealed class WeightSight
             {
                 // Somebody pours into what has run out.
                 spans.Add((start, i - CutBack, true, false, true));
-                (start, added) = (i - 1, true);
+                (start, added) = (i - 2, true);
             }
 
             var flows = i < loadG.Length && !IsSettling(atS[i], slow) && SlopeAt(i, slow ? 1.4 : 0.6) > (slow ? DrainGPerS : PourGPerS);
@@ -387,7 +396,7 @@ public sealed class WeightSight
         var restS = slow ? 2.0 : 1.6;
         // Not before the scale had settled on what stands on it.
         var settledS = changes.Where(change => change.IsBody && Math.Abs(change.G) >= LeastVesselG && change.ToS <= atS[from]).Select(change => change.ToS + 0.6).DefaultIfEmpty(double.NegativeInfinity).Max();
-        var (baseG, endG) = (Mean(Math.Max(settledS, atS[from] - restS - 0.8), Math.Max(settledS + 0.3, atS[from] - 0.5)), open || cut ? loadG[to] : Mean(atS[to] + 0.4, atS[to] + restS + 0.4));
+        var (baseG, endG) = (Mean(Math.Max(settledS, atS[from] - restS - 0.8), Math.Max(settledS + 0.3, atS[from] - 0.6)), open || cut ? loadG[to] : Mean(atS[to] + 0.4, atS[to] + restS + 0.4));
         var onto = changes.FindLast(change => change is { IsBody: true, Stream: > 0 } && change.ToS <= atS[from] && atS[from] - change.ToS < 2);
         baseG = onto is null ? baseG : loadG[Lower(onto.FromS)];
         var netG = endG - baseG;
@@ -433,7 +442,7 @@ public sealed class WeightSight
         if (slow)
         {
             // Its last drops are no stream any more.
-            for (last = Math.Min(loadG.Length - 4, Math.Max(last, to)); last > first + 3 && Slope(last - 3, last + 3) < DrainGPerS; last--)
+            for (last = Math.Min(loadG.Length - 5, Math.Max(last, to)); last > first + 3 && EvenSlope(last) < DrainGPerS; last--)
             {
             }
         }
@@ -449,6 +458,10 @@ public sealed class WeightSight
     }
 
     private double Slope(int from, int to) => to > from ? (loadG[to] - loadG[from]) / Math.Max(0.05, atS[to] - atS[from]) : 0;
+
+    /// <summary>A slope between the means of three readings each, 0.6 s before and after.</summary>
+    private double EvenSlope(int at) =>
+        (loadG[at + 2] + loadG[at + 3] + loadG[at + 4] - loadG[at - 2] - loadG[at - 3] - loadG[Math.Max(0, at - 4)]) / 3 / Math.Max(0.05, atS[at + 3] - atS[at - 3]);
 
     private double SlopeAt(int at, double halfS)
     {
@@ -725,7 +738,7 @@ public sealed class WeightSight
             for (var back = at + 1; back < sight.changes.Count && sight.changes[back].FromS - change.FromS < LiftedS; back++)
             {
                 var other = sight.changes[back];
-                if (other.IsBody && Math.Abs(other.G + change.G) <= Math.Max(12, 0.03 * Math.Abs(change.G)))
+                if (other.IsBody && Math.Abs(other.G + change.G) <= (sight.swaps ? SwapG : Math.Max(12, 0.03 * Math.Abs(change.G))))
                 {
                     See(SightingKind.Lifted, change.FromS, -change.G);
                     // What ran on meanwhile is in what was set back.
