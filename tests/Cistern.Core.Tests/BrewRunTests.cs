@@ -377,7 +377,8 @@ public sealed class BrewRunTests
         Enum.Parse<EntryKind>(entry[0].GetString()!, ignoreCase: true),
         entry[1].GetInt32(),
         Zero + (entry[2].GetDouble() * 1000),
-        entry.GetArrayLength() > 3 && entry[3].ValueKind == JsonValueKind.Number ? IdOf(entry[3].GetInt32()) : null));
+        entry.GetArrayLength() > 3 && entry[3].ValueKind == JsonValueKind.Number ? IdOf(entry[3].GetInt32()) : null,
+        entry.GetArrayLength() > 4 && entry[4].GetBoolean()));
 
     private static Guid IdOf(int place) => new(place + 1, 0, 0, new byte[8]);
 

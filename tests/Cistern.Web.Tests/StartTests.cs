@@ -14,7 +14,7 @@ namespace Cistern.Web.Tests;
 [SupportedOSPlatform("linux")]
 public sealed class StartTests
 {
-    public static TheoryData<string> OldFiles => ["1-first-brew", "2-vessel-details", "3-shelf-and-plans", "4-jobs-and-extras", "5-brews-as-entries"];
+    public static TheoryData<string> OldFiles => ["1-first-brew", "2-vessel-details", "3-shelf-and-plans", "4-jobs-and-extras", "5-brews-as-entries", "6-slips-answered"];
 
     [Fact]
     public async Task A_start_that_was_interrupted_does_not_keep_the_next_one_waiting()

@@ -8,7 +8,7 @@ const read = (name) => JSON.parse(readFileSync(new URL(`../cases/${name}`, impor
 
 /** 0:00 of the cases, ms: no moment near 0, so that seconds and moments cannot be taken for one another. */
 const zero = 1_700_000_000_000;
-const entryOf = ([kind, step, at, undoes], i) => ({ id: `#${i}`, kind, step, atMs: zero + at * 1000, undoes: undoes == null ? null : `#${undoes}` });
+const entryOf = ([kind, step, at, undoes, seen], i) => ({ id: `#${i}`, kind, step, atMs: zero + at * 1000, undoes: undoes == null ? null : `#${undoes}`, seen: seen ?? false });
 const shown = (run) => ({ started: run.startedAtMs === null ? null : (run.startedAtMs - zero) / 1000, done: run.done.map((one) => [one.index, one.start, one.end, one.by]), present: run.present, last: run.last, unheard: run.unheard });
 const near = (value) => (typeof value === 'number' ? Math.round(value * 1000) / 1000 : value);
 const rounded = (value) => JSON.parse(JSON.stringify(value), (_, one) => near(one));

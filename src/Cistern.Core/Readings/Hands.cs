@@ -86,7 +86,9 @@ public sealed record Hands
             }
             else if (i > anchor && step.AtS is { } atS)
             {
-                step = step with { AtS = Math.Max(0, atS + (Gauss(chance) * Unsteady)) };
+                // Who releases early is done with what comes before it in time.
+                var latestS = i < release ? plan.Timings[release].StartS + Math.Min(0, ReleaseLateS) - step.OverS : double.PositiveInfinity;
+                step = step with { AtS = Math.Max(0, Math.Min(atS, latestS) + (Gauss(chance) * Unsteady)) };
             }
 
             steps[i] = step;

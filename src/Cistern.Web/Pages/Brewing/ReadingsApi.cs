@@ -130,6 +130,8 @@ internal static class ReadingsApi
 
     private static async IAsyncEnumerable<SseItem<LiveMoment>> Events(BenchEars.Ear ear, [EnumeratorCancellation] CancellationToken ct)
     {
+        // At once, so that whoever looks on knows that it does.
+        yield return new SseItem<LiveMoment>(new LiveMoment(0, new Dictionary<string, double>(), null, Changed: false), "open");
         await foreach (var moment in ear.WatchAsync(ct))
         {
             yield return new SseItem<LiveMoment>(moment, "moment");
