@@ -42,7 +42,7 @@ internal static class Simulate
 
             var bench = new SimulatedBench(Performance.Of(ForecastModel.Published.Run(told.Recipe), choice.Hands, seed), seed);
             var onMs = told.NowMs;
-            var toldS = double.NegativeInfinity;
+            var (toldS, toldMs) = (double.NegativeInfinity, double.NegativeInfinity);
             await Console.Error.WriteLineAsync($"Brewing {told.Recipe.Name}, hands {choice.Word}, seed {seed.ToString(CultureInfo.InvariantCulture)}. Ctrl+C stops it.");
             while (toldS < bench.EndS)
             {
@@ -55,7 +55,8 @@ internal static class Simulate
                 var zeroMs = now.StartedAtMs ?? onMs - (1000 * bench.BeginS);
                 var toS = (now.NowMs - zeroMs) / 1000;
                 toS = now.StartedAtMs is null ? Math.Min(toS, ReadyS) : toS;
-                var readings = bench.Read(Math.Max(toldS, bench.BeginS), toS, atS => zeroMs + (1000 * atS)).Take(ReadingLines.Most).ToList();
+                // Who starts before all was made ready finds it so: nothing is told of what lay before what was told last.
+                var readings = bench.Read(Math.Max(Math.Max(toldS, bench.BeginS), (toldMs - zeroMs) / 1000), toS, atS => zeroMs + (1000 * atS)).Take(ReadingLines.Most).ToList();
                 if (readings.Count > 0)
                 {
                     var answer = await client.PostAsync(new Uri($"/api/brews/{brew.ToString(CultureInfo.InvariantCulture)}/readings", UriKind.Relative), new StringContent(Lines(readings), Encoding.UTF8, "application/jsonl"), ct);
@@ -64,7 +65,10 @@ internal static class Simulate
                         return Fail($"error: {await answer.Content.ReadAsStringAsync(ct)}");
                     }
 
-                    toldS = answer.IsSuccessStatusCode ? Math.Max(toldS, toS) : toldS;
+                    if (answer.IsSuccessStatusCode)
+                    {
+                        (toldS, toldMs) = (Math.Max(toldS, toS), readings[^1].AtMs);
+                    }
                 }
 
                 await Task.Delay(Beat, ct);

@@ -180,6 +180,7 @@ public static class Setup
             await using var scope = services.CreateAsyncScope();
             // Brews of earlier versions get their facts when nobody waits for them.
             await scope.ServiceProvider.GetRequiredService<BrewStore>().WorkOutMissingFactsAsync(CancellationToken.None);
+            await scope.ServiceProvider.GetRequiredService<ReadingStore>().GatherAllAsync(CancellationToken.None);
             await DataFile.TidyAsync(scope.ServiceProvider.GetRequiredService<CisternDb>(), time.GetUtcNow().AddDays(-60).ToUnixTimeMilliseconds());
         }
         catch (Exception error) when (error is Microsoft.Data.Sqlite.SqliteException or IOException or ObjectDisposedException)

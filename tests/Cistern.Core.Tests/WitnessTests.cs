@@ -89,6 +89,31 @@ public sealed class WitnessTests
         Assert.Empty(Of(Hands.Steady with { ForgetsStir = true }, 36).Unstirred);
     }
 
+    /// <summary>Coffee that goes in just before it, and the vessel that is taken off just after, are no stirring; and are none forgotten either.</summary>
+    [Theory]
+    [InlineData("vd-water-first", 5)]
+    [InlineData("vd-coffee-first", 5)]
+    [InlineData("vd-two-pours", 0)]
+    [InlineData("tp-short-bypass", 0)]
+    [InlineData("fp-water-first", 0)]
+    public void Stirs_are_told_from_what_is_done_around_them(string id, int leastNoticed)
+    {
+        var plan = Simulated.Plan(id);
+        var noticed = 0;
+        for (var seed = 1; seed <= 12; seed++)
+        {
+            foreach (var forgets in (bool[])[false, true])
+            {
+                var bench = new SimulatedBench(Performance.Of(plan, Hands.Steady with { ForgetsStir = forgets }, seed), seed);
+                var unstirred = Witness.Of(plan, Simulated.Curves(bench, Zero), Zero, startsItself: false, Zero + (1000 * bench.EndS) + 20_000).Unstirred;
+                Assert.False(!forgets && !unstirred.IsEmpty, $"seed {seed}: stirred, and told not to be");
+                noticed += unstirred.IsEmpty ? 0 : 1;
+            }
+        }
+
+        Assert.InRange(noticed, leastNoticed, 12);
+    }
+
     [Fact]
     public void The_same_seed_brews_and_reads_the_same_and_another_does_not()
     {

@@ -67,6 +67,18 @@ public sealed class ReadingsTests : IClassFixture<App>
         Assert.Equal(0, await app.DataAsync(db => db.Readings.CountAsync(chunk => chunk.BrewId == other || chunk.BrewId == id)));
     }
 
+    /// <summary>A gateway of twenty lines sends what its language makes of a text.</summary>
+    [Theory]
+    [InlineData("text/plain")]
+    [InlineData("application/octet-stream")]
+    public async Task What_a_piece_calls_itself_does_not_matter(string type)
+    {
+        var (id, token) = await GatewayAsync("fp-bloomed");
+        using var request = new HttpRequestMessage(HttpMethod.Post, $"/api/brews/{id}/readings") { Content = new StringContent(Line("scaleG", NowMs, 7), Encoding.UTF8, type) };
+        request.Headers.TryAddWithoutValidation("Authorization", $"Bearer {token}");
+        Assert.Equal((1, 0), await TakenAsync(await client.SendAsync(request, TestContext.Current.CancellationToken)));
+    }
+
     [Fact]
     public async Task Too_much_at_once_and_too_often_is_refused()
     {
@@ -140,6 +152,28 @@ public sealed class ReadingsTests : IClassFixture<App>
         var (id, token) = await GatewayAsync("fp-bloomed");
         await app.DataAsync(db => db.Brews.Where(row => row.Id == id).ExecuteUpdateAsync(set => set.SetProperty(row => row.State, BrewState.Finished)));
         Assert.Equal(HttpStatusCode.Conflict, (await SendAsync(id, token, Line("scaleG", NowMs, 7))).StatusCode);
+    }
+
+    [Fact]
+    public async Task When_a_brew_is_over_its_pieces_are_made_one_and_say_the_same()
+    {
+        var (id, token) = await GatewayAsync("fp-bloomed");
+        for (var i = 0; i < 12; i++)
+        {
+            app.Time.Advance(TimeSpan.FromSeconds(1));
+            await SendAsync(id, token, Line("scaleG", NowMs - 500, i), Line("scaleG", NowMs, i + 0.5));
+        }
+
+        async Task<string> CsvAsync() => await client.GetStringAsync(new Uri($"/api/brews/{id}/readings.csv", UriKind.Relative), TestContext.Current.CancellationToken);
+        var before = await CsvAsync();
+        await app.DataAsync(db => db.Brews.Where(row => row.Id == id).ExecuteUpdateAsync(set => set.SetProperty(row => row.State, BrewState.Finished)));
+        for (var i = 0; i < 100 && await app.DataAsync(db => db.Readings.CountAsync(chunk => chunk.BrewId == id)) > 1; i++)
+        {
+            await Task.Delay(100, TestContext.Current.CancellationToken);
+        }
+
+        Assert.Equal(1, await app.DataAsync(db => db.Readings.CountAsync(chunk => chunk.BrewId == id)));
+        Assert.Equal(before, await CsvAsync());
     }
 
     [Fact]

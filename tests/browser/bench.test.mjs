@@ -52,3 +52,24 @@ test('what the scale sees is said as seen and taken back like a press', async ({
   await page.locator('#undo').click();
   await expect.poll(async () => (await told(server, id)).entries.some((entry) => entry.kind === 'undo')).toBe(true);
 });
+
+for (const [hands, recipe, speed, what, taken] of [
+  ['late', 'tp-upright-short', 5, /late/, true],
+  ['over', 'ld-closed', 10, /Poured \d+ g over/, false],
+  ['under', 'vd-coffee-first', 15, /Poured \d+ g short/, true],
+  ['dose', 'vd-coffee-first', 15, /of coffee over/, true],
+  ['cool', 'vd-coffee-first', 15, /The water is \d+ °C too cool/, true],
+  ['weak-flame', 'si-layers', 5, /The flame is \d+ W too weak.*Never leave it alone/, false],
+]) {
+  test(`hands that err (${hands}) are told, with what is best done about it`, async ({ page, server }) => {
+    await brew(page, server, recipe);
+    await rehearse(page, hands, speed);
+    await start(page);
+    const slip = page.locator('#slip .slip').first();
+    await expect(slip).toContainText(what, { timeout: 60_000 });
+    if (!taken) return;
+    // Taken at a touch, it changes the rest of this brew.
+    await slip.getByRole('button', { name: 'Do that' }).click();
+    await expect(page.locator('.slip.taken')).toContainText('Taken:');
+  });
+}

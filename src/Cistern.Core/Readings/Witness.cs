@@ -77,7 +77,7 @@ public static class Witness
     /// <summary>Stirs during which nothing shook the scale. One on which nothing was read, or that may still come, is not among them.</summary>
     private static ImmutableHashSet<int> Unstirred(Forecast plan, ImmutableArray<CurvePoint> weight, double zeroMs, double nowMs)
     {
-        const double AroundS = 6;
+        const double AroundS = 8;
         const double ShakesG = 0.45;
         const int LeastPoints = 20;
         var missed = ImmutableHashSet.CreateBuilder<int>();
@@ -107,14 +107,19 @@ public static class Witness
         return missed.ToImmutable();
     }
 
-    /// <summary>Whether four readings in a row lie off the line of their neighbours: a bump does not go on so long.</summary>
+    /// <summary>Whether half of ten readings lie off the line of their neighbours: a bump, or coffee going in, does not go on so long.</summary>
     private static bool Shakes(List<CurvePoint> points, double leastG)
     {
-        var inARow = 0;
+        const int Window = 10;
+        const int Most = 5; // rather one that was forgotten and not told than one that was not and is
+        const double HeavyG = 15; // what is set down or taken off is no stirring
+        var off = new bool[points.Count];
+        var shaken = 0;
         for (var i = 1; i + 1 < points.Count; i++)
         {
-            inARow = Math.Abs(points[i].Value - ((points[i - 1].Value + points[i + 1].Value) / 2)) > leastG ? inARow + 1 : Math.Max(0, inARow - 1);
-            if (inARow >= 4)
+            off[i] = Math.Abs(points[i].Value - ((points[i - 1].Value + points[i + 1].Value) / 2)) is var offG && offG > leastG && offG < HeavyG;
+            shaken += (off[i] ? 1 : 0) - (i >= Window && off[i - Window] ? 1 : 0);
+            if (shaken >= Most)
             {
                 return true;
             }

@@ -19,6 +19,9 @@ public sealed class BenchEars
     /// <summary>The ear of a brew.</summary>
     public Ear Of(int brewId) => ears.GetOrAdd(brewId, _ => new Ear());
 
+    /// <summary>The brews something was heard of.</summary>
+    public IReadOnlyCollection<int> Brews => [.. ears.Where(pair => pair.Value.Curves is not null).Select(pair => pair.Key)];
+
     /// <summary>Forgets a brew that is over and that nobody looks at.</summary>
     public void Forget(int brewId)
     {

@@ -121,6 +121,19 @@ public sealed class ReadingStore(CisternDb db, BenchEars ears, BrewStore brews, 
         ears.Forget(brewId);
     }
 
+    /// <summary>Gathers what a server that ended in the middle left in pieces.</summary>
+    /// <param name="ct">Stops it between two brews.</param>
+    public async Task GatherAllAsync(CancellationToken ct)
+    {
+        var pieces = await db.Readings.GroupBy(chunk => chunk.BrewId).Where(brew => brew.Count() > ReadingRange.All.Length).Select(brew => brew.Key).ToListAsync(ct);
+        var over = await db.Brews.Where(brew => pieces.Contains(brew.Id) && brew.State != BrewState.Running).Select(brew => brew.Id).ToListAsync(ct);
+        foreach (var id in over)
+        {
+            ct.ThrowIfCancellationRequested();
+            await GatherAsync(id);
+        }
+    }
+
     private static LiveMoment Moment(Dictionary<ReadingOf, Curve> curves, bool changed)
     {
         var stream = (double?)null;

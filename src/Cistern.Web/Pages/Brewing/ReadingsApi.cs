@@ -30,7 +30,6 @@ internal static class ReadingsApi
             .WithName("readings")
             .WithSummary("Takes what instruments show of a brew, each once, in any order.")
             .WithDescription($"JSON lines ({{\"of\":\"scaleG\",\"atMs\":…,\"value\":…}}), or CSV under the head of,atMs,value; at most {ReadingLines.Most} a piece and {MostPieces} pieces a second. Kept at five a second. Authorization: Bearer and the brew's token. docs/formats/readings.md.")
-            .Accepts<string>("application/jsonl", "text/csv")
             .DisableAntiforgery();
         app.MapGet("/api/brews/{id:int}/readings.csv", ExportAsync)
             .WithName("readings-out")

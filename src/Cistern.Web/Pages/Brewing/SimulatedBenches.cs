@@ -10,9 +10,10 @@ namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>Plays the simulated benches of the brews under way: what their instruments show comes in as from real ones.</summary>
 /// <param name="services">The application's.</param>
+/// <param name="ears">What was heard: of a brew that is over it is gathered.</param>
 /// <param name="time">The clock.</param>
 /// <param name="log">Where trouble is told.</param>
-internal sealed class SimulatedBenches(IServiceProvider services, TimeProvider time, ILogger<SimulatedBenches> log) : BackgroundService
+internal sealed class SimulatedBenches(IServiceProvider services, BenchEars ears, TimeProvider time, ILogger<SimulatedBenches> log) : BackgroundService
 {
     private static readonly TimeSpan Beat = TimeSpan.FromMilliseconds(200);
 
@@ -59,7 +60,13 @@ internal sealed class SimulatedBenches(IServiceProvider services, TimeProvider t
         foreach (var gone in benches.Keys.Except(rows.Select(row => row.Id)).ToList())
         {
             benches.Remove(gone);
-            await scope.ServiceProvider.GetRequiredService<ReadingStore>().GatherAsync(gone);
+        }
+
+        var heard = ears.Brews;
+        var under = heard.Count == 0 ? [] : await db.Brews.Where(brew => heard.Contains(brew.Id) && brew.State == BrewState.Running).Select(brew => brew.Id).ToListAsync(ct);
+        foreach (var over in heard.Except(under))
+        {
+            await scope.ServiceProvider.GetRequiredService<ReadingStore>().GatherAsync(over);
         }
 
         foreach (var row in rows)
@@ -83,7 +90,8 @@ internal sealed class SimulatedBenches(IServiceProvider services, TimeProvider t
         var waits = bench.Row is { StartedAtMs: null, StartsItself: false };
         var toS = (nowMs - zeroMs) / 1000.0;
         toS = waits ? Math.Min(toS, ReadyS) : toS;
-        var fromS = Math.Max(bench.ToldS, bench.Simulated.BeginS);
+        // Who starts before all was made ready finds it so: nothing is told of what lay before what was told last.
+        var fromS = Math.Max(Math.Max(bench.ToldS, bench.Simulated.BeginS), (bench.ToldMs - zeroMs) / 1000);
         if (toS <= fromS)
         {
             return;
@@ -98,7 +106,7 @@ internal sealed class SimulatedBenches(IServiceProvider services, TimeProvider t
         await using var scope = services.CreateAsyncScope();
         if (await scope.ServiceProvider.GetRequiredService<ReadingStore>().TakeAsync(id, readings, ct) is not null)
         {
-            bench.ToldS = toS;
+            (bench.ToldS, bench.ToldMs) = (toS, readings[^1].AtMs);
         }
     }
 
@@ -112,5 +120,8 @@ internal sealed class SimulatedBenches(IServiceProvider services, TimeProvider t
 
         /// <summary>Until when its readings have come in, s on the brew clock.</summary>
         public double ToldS { get; set; } = double.NegativeInfinity;
+
+        /// <summary>Of which moment the last was, UTC milliseconds of the brew's clock.</summary>
+        public double ToldMs { get; set; } = double.NegativeInfinity;
     }
 }
