@@ -15,6 +15,7 @@ public sealed partial class OddRequestTests(App app) : IClassFixture<App>
     [
         HttpStatusCode.OK, HttpStatusCode.NoContent, HttpStatusCode.Found, HttpStatusCode.BadRequest, HttpStatusCode.NotFound, HttpStatusCode.MethodNotAllowed,
         HttpStatusCode.Conflict, HttpStatusCode.Forbidden, HttpStatusCode.RequestEntityTooLarge, HttpStatusCode.UnsupportedMediaType, HttpStatusCode.UnprocessableEntity,
+        HttpStatusCode.Unauthorized, HttpStatusCode.TooManyRequests,
     ];
 
     [Fact]

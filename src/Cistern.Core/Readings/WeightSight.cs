@@ -223,7 +223,8 @@ public sealed class WeightSight
 
                 i = back;
                 break;
-            }        }
+            }
+        }
 
         return bridged;
 
@@ -454,7 +455,8 @@ public sealed class WeightSight
             atS[last] + (slow ? 0.1 : Math.Min(2, Math.Max(0, endG - loadG[last]) / late)) - LagS,
             netG,
             IsBody: false,
-            Sure: !open && nowS - atS[to] > (slow ? 4 : 1.6)) { BaseG = baseG });
+            Sure: !open && nowS - atS[to] > (slow ? 4 : 1.6))
+        { BaseG = baseG });
     }
 
     private double Slope(int from, int to) => to > from ? (loadG[to] - loadG[from]) / Math.Max(0.05, atS[to] - atS[from]) : 0;

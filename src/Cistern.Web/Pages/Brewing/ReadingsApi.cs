@@ -34,7 +34,7 @@ internal static class ReadingsApi
         app.MapGet("/api/brews/{id:int}/readings.csv", ExportAsync)
             .WithName("readings-out")
             .WithSummary("What instruments showed of a brew, as CSV: seconds on its clock and the value.");
-        app.MapGet("/api/brews/{id:int}/live", Live)
+        app.MapGet("/api/brews/{id:int}/live", LiveAsync)
             .WithName("live")
             .WithSummary("What instruments show, as it comes: server-sent events.");
         app.MapGet("/api/brews/{id:int}", ToldAsync)
@@ -119,8 +119,13 @@ internal static class ReadingsApi
         return Results.File(Encoding.UTF8.GetBytes(text.ToString()), "text/csv; charset=utf-8", string.Create(CultureInfo.InvariantCulture, $"brew-{id}-readings.csv"));
     }
 
-    private static IResult Live(int id, BenchEars ears, IHostApplicationLifetime lifetime, HttpContext context)
+    private static async Task<IResult> LiveAsync(int id, CisternDb db, BenchEars ears, IHostApplicationLifetime lifetime, HttpContext context)
     {
+        if (!await db.Brews.AnyAsync(row => row.Id == id && row.State == BrewState.Running, context.RequestAborted))
+        {
+            return NoBrew(id);
+        }
+
         // A server that is stopped does not wait for those who look on.
         var stops = CancellationTokenSource.CreateLinkedTokenSource(context.RequestAborted, lifetime.ApplicationStopping);
         context.Response.RegisterForDispose(stops);
@@ -137,7 +142,7 @@ internal static class ReadingsApi
         }
     }
 
-    private static IResult NoBrew(int id) => Refuse(StatusCodes.Status404NotFound, $"This bench has no brew {id}.", "Look for its number in the address of its page.");
+    private static IResult NoBrew(int id) => Refuse(StatusCodes.Status404NotFound, $"This bench has no brew {id} under way.", "Look for its number in the address of its page.");
 
     private static IResult Refuse(int status, string rule, string remedy) =>
         Results.Json(new { findings = new[] { Finding.Error("", rule, "", remedy) } }, PageBrew.Json, statusCode: status);
