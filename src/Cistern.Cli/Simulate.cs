@@ -13,7 +13,7 @@ internal static class Simulate
 {
     private static readonly TimeSpan Beat = TimeSpan.FromMilliseconds(200);
 
-    /// <summary>What is made ready is done this long before 0:00, s.</summary>
+    /// <summary>What is made ready is done this long before 0:00, s: it has been when this begins.</summary>
     private const double ReadyS = -1.5;
 
     /// <summary>Brews the brew of a server, until it is over there or here.</summary>
@@ -42,7 +42,7 @@ internal static class Simulate
 
             var bench = new SimulatedBench(Performance.Of(ForecastModel.Published.Run(told.Recipe), choice.Hands, seed), seed);
             var onMs = told.NowMs;
-            var (toldS, toldMs) = (double.NegativeInfinity, double.NegativeInfinity);
+            var toldS = double.NegativeInfinity;
             await Console.Error.WriteLineAsync($"Brewing {told.Recipe.Name}, hands {choice.Word}, seed {seed.ToString(CultureInfo.InvariantCulture)}. Ctrl+C stops it.");
             while (toldS < bench.EndS)
             {
@@ -52,11 +52,10 @@ internal static class Simulate
                     return 0;
                 }
 
-                var zeroMs = now.StartedAtMs ?? onMs - (1000 * bench.BeginS);
+                var zeroMs = now.StartedAtMs ?? onMs - (1000 * ReadyS);
                 var toS = (now.NowMs - zeroMs) / 1000;
                 toS = now.StartedAtMs is null ? Math.Min(toS, ReadyS) : toS;
-                // Who starts before all was made ready finds it so: nothing is told of what lay before what was told last.
-                var readings = bench.Read(Math.Max(Math.Max(toldS, bench.BeginS), (toldMs - zeroMs) / 1000), toS, atS => zeroMs + (1000 * atS)).Take(ReadingLines.Most).ToList();
+                var readings = bench.Read(Math.Max(toldS, bench.BeginS), toS, atS => zeroMs + (1000 * atS)).Take(ReadingLines.Most).ToList();
                 if (readings.Count > 0)
                 {
                     var answer = await client.PostAsync(new Uri($"/api/brews/{brew.ToString(CultureInfo.InvariantCulture)}/readings", UriKind.Relative), new StringContent(Lines(readings), Encoding.UTF8, "application/jsonl"), ct);
@@ -65,10 +64,7 @@ internal static class Simulate
                         return Fail($"error: {await answer.Content.ReadAsStringAsync(ct)}");
                     }
 
-                    if (answer.IsSuccessStatusCode)
-                    {
-                        (toldS, toldMs) = (Math.Max(toldS, toS), readings[^1].AtMs);
-                    }
+                    toldS = answer.IsSuccessStatusCode ? Math.Max(toldS, toS) : toldS;
                 }
 
                 await Task.Delay(Beat, ct);

@@ -107,6 +107,17 @@ public sealed class WeightSightTests
         Assert.True(points[^1].InCup);
     }
 
+    [Fact]
+    public void What_runs_into_the_cup_is_told_while_it_runs()
+    {
+        var bench = new SimulatedBench(Performance.Of(Simulated.Plan("vd-coffee-first"), Hands.Steady, 5), 5);
+        var soFar = Simulated.Weight(bench).Where(point => point.AtS < 250).ToList();
+        var last = WeightSight.Weighed(bench.Performance.Plan.Recipe, soFar)[^1];
+        var real = bench.Performance.Real.At(249.6);
+        Assert.True(last.InCup);
+        Assert.Equal(real.CupWaterG + real.CupSolidsG, last.G, 8.0);
+    }
+
     private static double On(double fromS, double g, double atS) => atS >= fromS ? g : 0;
 
     private static double Ramp(double fromS, double overS, double g, double atS) => g * Math.Clamp((atS - fromS) / overS, 0, 1);

@@ -20,7 +20,7 @@ internal sealed class SimulatedBenches(IServiceProvider services, BenchEars ears
     /// <summary>How often it is looked whether a bench was switched on or off.</summary>
     private const int BeatsBetweenLooks = 5;
 
-    /// <summary>What is made ready is done this long before 0:00, s; what follows waits for the start.</summary>
+    /// <summary>What is made ready is done this long before 0:00, s: it has been when the bench is switched on, and what follows waits for the start.</summary>
     private const double ReadyS = -1.5;
 
     private readonly Dictionary<int, Bench> benches = [];
@@ -77,21 +77,28 @@ internal sealed class SimulatedBenches(IServiceProvider services, BenchEars ears
             }
             else if (BenchSetup.Read(row.BenchJson) is { } setup && HandsChoice.Find(setup.Hands) is { } hands)
             {
-                benches[row.Id] = new Bench(row, setup, new SimulatedBench(Performance.Of(ForecastModel.Published.Run(row.Recipe()), hands.Hands, setup.Seed), setup.Seed));
+                var simulated = new SimulatedBench(Performance.Of(ForecastModel.Published.Run(row.Recipe()), hands.Hands, setup.Seed), setup.Seed);
+                benches[row.Id] = new Bench(row, setup, simulated) { ToldS = await ToldAsync(db, row, setup, ct) };
             }
         }
+    }
+
+    /// <summary>Until when this bench has told already: a server that starts again goes on from there.</summary>
+    private static async Task<double> ToldAsync(CisternDb db, Brew row, BenchSetup setup, CancellationToken ct)
+    {
+        var lastMs = (await ReadingStore.LoadAsync(db, row.Id, ct)).Values.SelectMany(curve => curve.Points).Select(point => point.AtMs).Where(atMs => atMs >= setup.OnMs).DefaultIfEmpty(0).Max();
+        return lastMs == 0 ? double.NegativeInfinity : row.StartedAtMs is { } zeroMs ? (lastMs - zeroMs) / 1000.0 : ReadyS;
     }
 
     private async Task PlayAsync(int id, Bench bench, CancellationToken ct)
     {
         var nowMs = bench.Row.ClockMs(time.GetUtcNow().ToUnixTimeMilliseconds());
         // A clock that starts with what is seen goes on from what was made ready; one that is pressed waits for the press.
-        var zeroMs = bench.Row.StartedAtMs ?? bench.Setup.OnMs + (-bench.Simulated.BeginS * 1000);
+        var zeroMs = bench.Row.StartedAtMs ?? bench.Setup.OnMs - (ReadyS * 1000);
         var waits = bench.Row is { StartedAtMs: null, StartsItself: false };
         var toS = (nowMs - zeroMs) / 1000.0;
         toS = waits ? Math.Min(toS, ReadyS) : toS;
-        // Who starts before all was made ready finds it so: nothing is told of what lay before what was told last.
-        var fromS = Math.Max(Math.Max(bench.ToldS, bench.Simulated.BeginS), (bench.ToldMs - zeroMs) / 1000);
+        var fromS = Math.Max(bench.ToldS, bench.Simulated.BeginS);
         if (toS <= fromS)
         {
             return;
@@ -106,7 +113,7 @@ internal sealed class SimulatedBenches(IServiceProvider services, BenchEars ears
         await using var scope = services.CreateAsyncScope();
         if (await scope.ServiceProvider.GetRequiredService<ReadingStore>().TakeAsync(id, readings, ct) is not null)
         {
-            (bench.ToldS, bench.ToldMs) = (toS, readings[^1].AtMs);
+            bench.ToldS = toS;
         }
     }
 
@@ -120,8 +127,5 @@ internal sealed class SimulatedBenches(IServiceProvider services, BenchEars ears
 
         /// <summary>Until when its readings have come in, s on the brew clock.</summary>
         public double ToldS { get; set; } = double.NegativeInfinity;
-
-        /// <summary>Of which moment the last was, UTC milliseconds of the brew's clock.</summary>
-        public double ToldMs { get; set; } = double.NegativeInfinity;
     }
 }

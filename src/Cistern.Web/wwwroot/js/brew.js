@@ -253,6 +253,7 @@ listen();
 // The stage takes taps from here on; its buttons are forms and have taken them since the page came.
 root.dataset.ready = '';
 setInterval(() => {
-  if (performance.now() - pictured > 3_000 && !link.down) picture();
+  // Of a rehearsal more happens in a second.
+  if (performance.now() - pictured > 3_000 / (brews.get(id).speed ?? 1) && !link.down) picture();
   keepAwake();
 }, 1_000);
