@@ -48,8 +48,7 @@ internal static class Simulate
             {
                 if (await AskAsync(client, brew, ct) is not { } now)
                 {
-                    await Console.Error.WriteLineAsync("The brew is over.");
-                    return 0;
+                    break;
                 }
 
                 var zeroMs = now.StartedAtMs ?? onMs - (1000 * ReadyS);
@@ -58,7 +57,7 @@ internal static class Simulate
                 var readings = bench.Read(Math.Max(toldS, bench.BeginS), toS, atS => zeroMs + (1000 * atS)).Take(ReadingLines.Most).ToList();
                 if (readings.Count > 0)
                 {
-                    var answer = await client.PostAsync(new Uri($"/api/brews/{brew.ToString(CultureInfo.InvariantCulture)}/readings", UriKind.Relative), new StringContent(Lines(readings), Encoding.UTF8, "application/jsonl"), ct);
+                    using var answer = await SendAsync(client, brew, Lines(readings), ct);
                     if (answer.StatusCode is HttpStatusCode.Unauthorized or HttpStatusCode.UnprocessableEntity)
                     {
                         return Fail($"error: {await answer.Content.ReadAsStringAsync(ct)}");
@@ -70,6 +69,9 @@ internal static class Simulate
                 await Task.Delay(Beat, ct);
             }
 
+            // Done, and a sample has cooled.
+            await SendAsync(client, brew, string.Create(CultureInfo.InvariantCulture, $"{{\"of\":\"tdsPercent\",\"value\":{bench.TdsPercent():0.##}}}\n"), ct);
+            await Console.Error.WriteLineAsync("The brew is over.");
             return 0;
         }
         catch (HttpRequestException error)
@@ -80,6 +82,12 @@ internal static class Simulate
         {
             return 0;
         }
+    }
+
+    private static async Task<HttpResponseMessage> SendAsync(HttpClient client, int brew, string lines, CancellationToken ct)
+    {
+        using var body = new StringContent(lines, Encoding.UTF8, "application/jsonl");
+        return await client.PostAsync(new Uri($"/api/brews/{brew.ToString(CultureInfo.InvariantCulture)}/readings", UriKind.Relative), body, ct);
     }
 
     private static string Lines(IEnumerable<Reading> readings) =>

@@ -147,6 +147,16 @@ public sealed class ReadingsTests : IClassFixture<App>
     }
 
     [Fact]
+    public async Task What_a_refractometer_reads_of_a_brew_that_is_done_stands_ready_where_it_is_tasted()
+    {
+        var (id, token) = await GatewayAsync("fp-bloomed");
+        await EntryAsync(id, "start", 2);
+        await app.DataAsync(db => db.Brews.Where(row => row.Id == id).ExecuteUpdateAsync(set => set.SetProperty(row => row.State, BrewState.Finished).SetProperty(row => row.EndedAtMs, NowMs)));
+        Assert.Equal((2, 0), await TakenAsync(await SendAsync(id, token, Line("tdsPercent", NowMs - 9_000, 1.31), Line("tdsPercent", NowMs, 1.27))));
+        Assert.Equal("1.27", (await App.GetAsync(client, $"/taste/{id}")).QuerySelector("[name=reading]")!.GetAttribute("value"));
+    }
+
+    [Fact]
     public async Task Of_a_brew_that_is_over_nothing_more_is_heard()
     {
         var (id, token) = await GatewayAsync("fp-bloomed");

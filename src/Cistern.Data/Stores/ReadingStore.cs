@@ -35,14 +35,16 @@ public sealed class ReadingStore(CisternDb db, BenchEars ears, BrewStore brews, 
     /// <param name="brewId">The brew.</param>
     /// <param name="readings">The readings; their times on the brew's own clock.</param>
     /// <param name="ct">Stops it before it is begun.</param>
-    /// <returns>What came of them; null where there is no such brew under way.</returns>
+    /// <returns>What came of them; null where there is no such brew under way, or they are of nothing that can still be read of it.</returns>
     public async Task<ReadingsTaken?> TakeAsync(int brewId, IReadOnlyCollection<Reading> readings, CancellationToken ct)
     {
         var ear = ears.Of(brewId);
         await ear.Gate.WaitAsync(ct);
         try
         {
-            if (await db.Brews.AsNoTracking().Where(row => row.Id == brewId).Select(row => (BrewState?)row.State).FirstOrDefaultAsync(ct) != BrewState.Running)
+            // A refractometer reads what has cooled: of a brew that is done nothing else is taken.
+            var state = await db.Brews.AsNoTracking().Where(row => row.Id == brewId).Select(row => (BrewState?)row.State).FirstOrDefaultAsync(ct);
+            if (state != BrewState.Running && !(state == BrewState.Finished && readings.All(reading => reading.Of == ReadingOf.TdsPercent)))
             {
                 ears.Forget(brewId);
                 return null;
@@ -71,7 +73,7 @@ public sealed class ReadingStore(CisternDb db, BenchEars ears, BrewStore brews, 
                 await db.SaveChangesAsync(CancellationToken.None);
                 db.ChangeTracker.Clear();
                 ear.Curves = after;
-                var changed = IsDue(ear) && await HearAsync(brewId, ear);
+                var changed = state == BrewState.Running && IsDue(ear) && await HearAsync(brewId, ear);
                 ear.Tell(Moment(after, changed));
             }
 
@@ -92,6 +94,17 @@ public sealed class ReadingStore(CisternDb db, BenchEars ears, BrewStore brews, 
         var chunks = await db.Readings.AsNoTracking().Where(chunk => chunk.BrewId == brewId).OrderBy(chunk => chunk.Id).ToListAsync(ct);
         return chunks.GroupBy(chunk => chunk.Of).ToDictionary(kind => kind.Key, kind =>
             new Curve(kind.Key, [.. kind.SelectMany(chunk => Curve.Unpack(kind.Key, chunk.Packed).Points).OrderBy(point => point.AtMs)]));
+    }
+
+    /// <summary>What a refractometer read of a brew last, % TDS, or null.</summary>
+    /// <param name="db">The data.</param>
+    /// <param name="brewId">The brew.</param>
+    /// <param name="ct">Stops it.</param>
+    public static async Task<double?> TdsPercentAsync(CisternDb db, int brewId, CancellationToken ct)
+    {
+        var chunks = await db.Readings.AsNoTracking().Where(chunk => chunk.BrewId == brewId && chunk.Of == ReadingOf.TdsPercent).Select(chunk => chunk.Packed).ToListAsync(ct);
+        var points = chunks.SelectMany(packed => Curve.Unpack(ReadingOf.TdsPercent, packed).Points).ToList();
+        return points.Count > 0 ? points.MaxBy(point => point.AtMs).Value : null;
     }
 
     /// <summary>Makes of many pieces one, when a brew is over: a curve of ten minutes takes a few kilobytes then.</summary>

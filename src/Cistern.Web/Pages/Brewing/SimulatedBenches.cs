@@ -59,7 +59,9 @@ internal sealed class SimulatedBenches(IServiceProvider services, BenchEars ears
         var rows = await db.Brews.AsNoTracking().Where(brew => brew.State == BrewState.Running && brew.BenchJson != null).ToListAsync(ct);
         foreach (var gone in benches.Keys.Except(rows.Select(row => row.Id)).ToList())
         {
-            benches.Remove(gone);
+            // Done, and a sample has cooled.
+            benches.Remove(gone, out var bench);
+            await scope.ServiceProvider.GetRequiredService<ReadingStore>().TakeAsync(gone, [new Reading(ReadingOf.TdsPercent, bench!.Row.ClockMs(time.GetUtcNow().ToUnixTimeMilliseconds()), bench.Simulated.TdsPercent())], ct);
         }
 
         var heard = ears.Brews;

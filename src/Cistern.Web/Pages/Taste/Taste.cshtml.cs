@@ -76,7 +76,7 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench,
 
         var tasting = Mine;
         Placed = tasting is { SharpHarsh: not null } or { ThinHeavy: not null };
-        Lay(tasting?.SharpHarsh is { } sharp ? Text(sharp) : "", tasting?.ThinHeavy is { } thin ? Text(thin) : "", tasting?.Score is { } score ? FigureFormat.Number(score, score % 1 == 0 ? 0 : 1) : "", tasting?.Note ?? "", tasting?.ReadTdsPercent is { } read ? FigureFormat.Number(read, 2) : "");
+        Lay(tasting?.SharpHarsh is { } sharp ? Text(sharp) : "", tasting?.ThinHeavy is { } thin ? Text(thin) : "", tasting?.Score is { } score ? FigureFormat.Number(score, score % 1 == 0 ? 0 : 1) : "", tasting?.Note ?? "", (tasting is null ? await ReadingStore.TdsPercentAsync(db, id, ct) : tasting.ReadTdsPercent) is { } read ? FigureFormat.Number(read, 2) : "");
         return Page();
     }
 
