@@ -38,6 +38,7 @@ internal static class SightBench
             var curve = bench.Read(bench.BeginS - 1, bench.EndS, atS => atS * 1000).Where(reading => reading.Of == ReadingOf.ScaleG)
                 .Select(reading => new WeightPoint(reading.AtMs / 1000, reading.Value)).ToList();
             var seen = WeightSight.Of(plan.Recipe, curve, double.PositiveInfinity).ToList();
+            var missed = new List<Sighting>();
             foreach (var truth in performance.Truth)
             {
                 var row = rows[truth.Kind];
@@ -50,7 +51,12 @@ internal static class SightBench
                     row.OffG.Add(IsWeighed(truth.Kind) ? Math.Abs(seen[at].G - truth.G) : 0);
                     seen.RemoveAt(at);
                 }
-                else if (misses)
+                else
+                {
+                    missed.Add(truth);
+                }
+
+                if (at < 0 && misses)
                 {
                     var near = seen.Where(one => one.Kind == truth.Kind).OrderBy(one => Math.Abs(one.AtS - truth.AtS)).Cast<Sighting?>().FirstOrDefault();
                     Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{seed} {plan.Recipe.Id} missed {truth.Kind} {truth.AtS:0.0} s {truth.G:0.0} g; nearest {near?.AtS:0.0} {near?.G:0.0}"));
@@ -59,7 +65,18 @@ internal static class SightBench
 
             foreach (var wrong in seen)
             {
-                rows[wrong.Kind].Wrong++;
+                // Of something that was, but told a while off or too heavy or light; or of nothing.
+                var was = missed.FindIndex(truth => truth.Kind == wrong.Kind && Math.Abs(truth.AtS - wrong.AtS) < 6);
+                if (was >= 0)
+                {
+                    missed.RemoveAt(was);
+                    rows[wrong.Kind].Off++;
+                }
+                else
+                {
+                    rows[wrong.Kind].Wrong++;
+                }
+
                 if (misses)
                 {
                     Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{seed} {plan.Recipe.Id} saw {wrong.Kind} {wrong.AtS:0.0} s {wrong.G:0.0} g, which was not"));
@@ -72,11 +89,11 @@ internal static class SightBench
 
     private static void Print(Dictionary<SightingKind, Row> rows)
     {
-        Console.WriteLine("kind          there  found  of 100  none  of 100  19 of 20 within s, g");
+        Console.WriteLine("kind          there  found  of 100   off  none  of 100  19 of 20 within s, g");
         foreach (var (kind, row) in rows.Where(pair => pair.Value.There > 0).Append(new KeyValuePair<SightingKind, Row>((SightingKind)(-1), Row.Sum(rows.Values))))
         {
             var name = (int)kind < 0 ? "all" : kind.ToString();
-            Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{name,-12} {row.There,6} {row.Found,6} {100.0 * row.Found / row.There,7:0.0} {row.Wrong,5} {100.0 * row.Wrong / row.There,7:0.0} {Row.At95(row.OffS),8:0.00} {Row.At95(row.OffG),6:0.0}"));
+            Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{name,-12} {row.There,6} {row.Found,6} {100.0 * row.Found / row.There,7:0.0} {row.Off,5} {row.Wrong,5} {100.0 * row.Wrong / row.There,7:0.0} {Row.At95(row.OffS),8:0.00} {Row.At95(row.OffG),6:0.0}"));
         }
     }
 
@@ -87,6 +104,8 @@ internal static class SightBench
         public int There { get; set; }
 
         public int Found { get; set; }
+
+        public int Off { get; set; }
 
         public int Wrong { get; set; }
 
@@ -103,6 +122,7 @@ internal static class SightBench
             {
                 all.There += row.There;
                 all.Found += row.Found;
+                all.Off += row.Off;
                 all.Wrong += row.Wrong;
                 all.OffS.AddRange(row.OffS);
                 all.OffG.AddRange(row.OffG);

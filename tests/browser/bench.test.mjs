@@ -1,6 +1,6 @@
 // A brew on the simulated bench: what the instruments see moves it on, and nobody touches anything but Start.
 import { expect, test } from './server.mjs';
-import { brew, told } from './conducting.mjs';
+import { brew, giveUp, told } from './conducting.mjs';
 
 /** Made a rehearsal: the same bench, hands and screens, at a speed a test can wait for. */
 const rehearse = async (page, hands, speed) => {
@@ -43,14 +43,17 @@ for (const [family, recipe, released] of [
 
 test('what the scale sees is said as seen and taken back like a press', async ({ page, server }) => {
   const id = await brew(page, server, 'fp-bloomed');
-  await rehearse(page, 'steady', 10);
+  await rehearse(page, 'steady', 2);
   await start(page);
   await expect(page.locator('.heard-seen')).toContainText('Seen: pour, done at 0:0', { timeout: 30_000 });
-  await expect(page.locator('#heard-now')).toContainText(/scale \d+\.\d g/);
+  await expect(page.locator('#heard-now')).toContainText(/scale \d+(\.\d)? g/);
   const seen = (await told(server, id)).entries.filter((entry) => entry.seen);
   expect(seen.map((entry) => entry.kind)).toContain('done');
+  await expect(page.locator('#verb')).toHaveText('Swirl');
+  await expect(page.locator('#undo-word')).toHaveText('Undo');
   await page.locator('#undo').click();
   await expect.poll(async () => (await told(server, id)).entries.some((entry) => entry.kind === 'undo')).toBe(true);
+  await giveUp(page, server, id);
 });
 
 for (const [hands, recipe, speed, what, taken] of [
@@ -62,14 +65,17 @@ for (const [hands, recipe, speed, what, taken] of [
   ['weak-flame', 'si-layers', 5, /The flame is \d+ W too weak.*Never leave it alone/, false],
 ]) {
   test(`hands that err (${hands}) are told, with what is best done about it`, async ({ page, server }) => {
-    await brew(page, server, recipe);
+    const id = await brew(page, server, recipe);
     await rehearse(page, hands, speed);
     await start(page);
     const slip = page.locator('#slip .slip').first();
     await expect(slip).toContainText(what, { timeout: 60_000 });
-    if (!taken) return;
-    // Taken at a touch, it changes the rest of this brew.
-    await slip.getByRole('button', { name: 'Do that' }).click();
-    await expect(page.locator('.slip.taken')).toContainText('Taken:');
+    if (taken) {
+      // Taken at a touch, it changes the rest of this brew.
+      await slip.getByRole('button', { name: 'Do that' }).click();
+      await expect(page.locator('.slip.taken')).toContainText('Taken:');
+    }
+    // One that is over by now calls nobody any more.
+    if (await told(server, id)) await giveUp(page, server, id);
   });
 }

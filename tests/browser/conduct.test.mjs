@@ -1,13 +1,7 @@
 import { killUnder } from './kill-entries.mjs';
-import { brew, entries, ready, start, told } from './conducting.mjs';
+import { brew, entries, giveUp, ready, start, told } from './conducting.mjs';
 import { expect, test } from './server.mjs';
 
-const giveUp = async (page, server, id) => {
-  await page.goto(`${server.url}/brew/${id}`);
-  await page.getByText('Give this brew up').click();
-  await page.locator('#why').fill('only a trial');
-  await page.getByRole('button', { name: 'Give it up' }).click();
-};
 test('nobody presses: the release calls on its own page, on every other one and in the title, until it is answered', async ({ page, context, server }) => {
   const id = await brew(page, server, 'vd-coffee-first');
   await start(page, server, id);

@@ -18,3 +18,9 @@ export const start = async (page, server, id) => {
   await expect(page.locator('#clock')).toBeVisible();
   await expect.poll(async () => (await told(server, id)).startedAtMs).not.toBeNull();
 };
+export const giveUp = async (page, server, id) => {
+  await page.goto(`${server.url}/brew/${id}`);
+  await page.getByText('Give this brew up').click();
+  await page.locator('#why').fill('only a trial');
+  await page.getByRole('button', { name: 'Give it up' }).click();
+};

@@ -39,7 +39,10 @@ export const killUnder = async (brews, kills) => {
   };
   const hands = ids.map(press);
   for (let i = 0; i < kills; i += 1) {
-    await new Promise((wait) => setTimeout(wait, 400 + Math.random() * 500));
+    // In the midst of it, however long a busy machine takes to get there.
+    const before = acknowledged.size;
+    for (let waited = 0; waited < 20_000 && acknowledged.size <= before + brews; waited += 100) await new Promise((wait) => setTimeout(wait, 100));
+    await new Promise((wait) => setTimeout(wait, Math.random() * 500));
     await server.kill();
     await server.start();
   }

@@ -50,6 +50,9 @@ public sealed class WeightSight
     /// <summary>Slower is no pour, g/s.</summary>
     private const double PourGPerS = 1.5;
 
+    /// <summary>What comes after a drain and slower than this is the drain still, g/s.</summary>
+    private const double LetDownGPerS = 4;
+
     /// <summary>Slower is no drain, g/s.</summary>
     private const double DrainGPerS = 0.22;
 
@@ -178,6 +181,8 @@ public sealed class WeightSight
             var fellG = shown[i - 1] - shown[i];
             if (Math.Abs(fellG) >= 5 && i >= 3 && Math.Abs(shown[i - 1]) >= 5 && Math.Abs(shown[i]) <= 6
                 && Rate(i - 1) is var before && Rate(i - 2) is var earlier && Math.Abs(fellG) > 5 + (4 * Math.Abs(before) * (atS[i] - atS[i - 1]))
+                && !Enumerable.Range(i - Math.Min(i, 6), Math.Min(i, 6) - 1).Any(was => Math.Abs(shown[was] - shown[i]) < 3)
+                && (i + 4 >= shown.Length || Math.Abs(shown[i + 4] - shown[i - 1]) > 0.4 * Math.Abs(fellG))
                 && (i + 2 >= shown.Length || (Math.Abs(shown[i + 1] - shown[i]) < 14 && Math.Abs(shown[i + 1]) < 20)))
             {
                 // What ran in meanwhile is no part of it.
@@ -307,7 +312,7 @@ public sealed class WeightSight
             var changeG = loadG[to] - loadG[from];
             // What flows meanwhile, and what is left of a bump in a stream, is no body.
             var ranG = (Slope(Math.Max(0, from - 4), from) + Slope(to, Math.Min(loadG.Length - 1, to + 4))) / 2 * (atS[to] - atS[from]);
-            var inPour = Math.Abs(changeG) < InPourG && Slope(Math.Max(0, from - 5), Math.Max(0, from - 1)) > 4 && Slope(Math.Min(loadG.Length - 1, to + 2), Math.Min(loadG.Length - 1, to + 6)) > 4;
+            var inPour = Math.Abs(changeG) < InPourG && (Slope(Math.Max(0, from - 5), Math.Max(0, from - 1)) > 4 || Slope(Math.Min(loadG.Length - 1, to + 2), Math.Min(loadG.Length - 1, to + 6)) > 4);
             if (!inPour && Math.Abs(changeG) >= LeastBodyG && Math.Abs(changeG - ranG) >= LeastBodyG)
             {
                 // What runs in once it stands there is none of its weight.
@@ -452,7 +457,7 @@ public sealed class WeightSight
         var late = Math.Max(slow ? 0.3 : 2, Slope(Math.Max(0, last - 5), last));
         changes.Add(new Change(
             atS[first] - (slow ? -0.3 : Math.Min(1.5, (loadG[first] - baseG) / early)) - LagS,
-            atS[last] + (slow ? 0.1 : Math.Min(2, Math.Max(0, endG - loadG[last]) / late)) - LagS,
+            atS[last] + (slow ? -0.1 : Math.Min(2, Math.Max(0, endG - loadG[last]) / late)) - LagS,
             netG,
             IsBody: false,
             Sure: !open && nowS - atS[to] > (slow ? 4 : 1.6))
@@ -546,6 +551,7 @@ public sealed class WeightSight
         private double streamG;
         private bool leaning;
         private bool letDown;
+        private bool swaps;
 
         public Teller(WeightSight sight)
         {
@@ -560,6 +566,7 @@ public sealed class WeightSight
             }
 
             released = sight.overServer;
+            swaps = sight.swaps;
         }
 
         /// <summary>Tells a body; gives how many changes after it belong to it too.</summary>
@@ -621,7 +628,7 @@ public sealed class WeightSight
             }
             else if (under == Under.Server)
             {
-                if (letDowns.Count > 0 && (stream is null || change.FromS > stream.ToS + 1.5 || change.GPerS > 3 * stream.GPerS) && (!sight.drains || stream is not null) && change.G > 0.5 * letDowns[0].WaterG && change.G < 1.6 * letDowns[0].WaterG)
+                if (letDowns.Count > 0 && (!sight.drains || (stream is not null && change.GPerS > Math.Max(LetDownGPerS, 2 * stream.GPerS))) && change.G > 0.5 * letDowns[0].WaterG && change.G < 1.6 * letDowns[0].WaterG)
                 {
                     EndStream();
                     letDowns.RemoveAt(0);
@@ -740,7 +747,7 @@ public sealed class WeightSight
             for (var back = at + 1; back < sight.changes.Count && sight.changes[back].FromS - change.FromS < LiftedS; back++)
             {
                 var other = sight.changes[back];
-                if (other.IsBody && Math.Abs(other.G + change.G) <= (sight.swaps ? SwapG : Math.Max(12, 0.03 * Math.Abs(change.G))))
+                if (other.IsBody && Math.Abs(other.G + change.G) <= (swaps ? SwapG : Math.Max(12, 0.03 * Math.Abs(change.G))))
                 {
                     See(SightingKind.Lifted, change.FromS, -change.G);
                     // What ran on meanwhile is in what was set back.
@@ -760,6 +767,7 @@ public sealed class WeightSight
             {
                 EndStream();
                 stream = null;
+                swaps = false;
             }
 
             See(SightingKind.VesselOff, change.FromS, change.G);

@@ -224,7 +224,8 @@ document.addEventListener('visibilitychange', () => {
 // ---- what instruments show, as it comes ----
 
 const told = {
-  scaleG: (value) => `scale ${mass(value)}`,
+  // As the server writes it: tenths of a gram while they matter.
+  scaleG: (value) => `scale ${(value * plan.perG).toFixed(plan.decimals === 0 && Math.abs(value) < 100 ? 1 : plan.decimals)} ${plan.massUnit}`,
   slurryC: (value) => `in the vessel ${temperature(value)}`,
   kettleC: (value) => `kettle ${temperature(value)}`,
   burnerW: (value) => `flame ${value.toFixed(0)} W`,
