@@ -13,9 +13,6 @@ internal static class Simulate
 {
     private static readonly TimeSpan Beat = TimeSpan.FromMilliseconds(200);
 
-    /// <summary>What is made ready is done this long before 0:00, s: it has been when this begins.</summary>
-    private const double ReadyS = -1.5;
-
     /// <summary>Brews the brew of a server, until it is over there or here.</summary>
     /// <param name="brew">The brew's number.</param>
     /// <param name="url">The server.</param>
@@ -40,37 +37,39 @@ internal static class Simulate
                 return Fail($"error: {url} has no brew {brew.ToString(CultureInfo.InvariantCulture)} under way.");
             }
 
-            var bench = new SimulatedBench(Performance.Of(ForecastModel.Published.Run(told.Recipe), choice.Hands, seed), seed);
-            var onMs = told.NowMs;
-            var toldS = double.NegativeInfinity;
+            var player = new BenchPlayer(new SimulatedBench(Performance.Of(ForecastModel.Published.Run(told.Recipe), choice.Hands, seed), seed), told.NowMs);
             await Console.Error.WriteLineAsync($"Brewing {told.Recipe.Name}, hands {choice.Word}, seed {seed.ToString(CultureInfo.InvariantCulture)}. Ctrl+C stops it.");
-            while (toldS < bench.EndS)
+            while (!player.IsOver)
             {
                 if (await AskAsync(client, brew, ct) is not { } now)
                 {
                     break;
                 }
 
-                var zeroMs = now.StartedAtMs ?? onMs - (1000 * ReadyS);
-                var toS = (now.NowMs - zeroMs) / 1000;
-                toS = now.StartedAtMs is null ? Math.Min(toS, ReadyS) : toS;
-                var readings = bench.Read(Math.Max(toldS, bench.BeginS), toS, atS => zeroMs + (1000 * atS)).Take(ReadingLines.Most).ToList();
-                if (readings.Count > 0)
+                var (readings, toS) = player.Since(now.NowMs, now.StartedAtMs, startsItself: false);
+                var taken = true;
+                foreach (var piece in readings.Chunk(ReadingLines.Most))
                 {
-                    using var answer = await SendAsync(client, brew, Lines(readings), ct);
+                    using var answer = await SendAsync(client, brew, Lines(piece), ct);
                     if (answer.StatusCode is HttpStatusCode.Unauthorized or HttpStatusCode.UnprocessableEntity)
                     {
                         return Fail($"error: {await answer.Content.ReadAsStringAsync(ct)}");
                     }
 
-                    toldS = answer.IsSuccessStatusCode ? Math.Max(toldS, toS) : toldS;
+                    taken &= answer.IsSuccessStatusCode;
+                }
+
+                // What was not taken is sent again; what was is known.
+                if (taken)
+                {
+                    player.Told(toS);
                 }
 
                 await Task.Delay(Beat, ct);
             }
 
             // Done, and a sample has cooled.
-            await SendAsync(client, brew, string.Create(CultureInfo.InvariantCulture, $"{{\"of\":\"tdsPercent\",\"value\":{bench.TdsPercent():0.##}}}\n"), ct);
+            await SendAsync(client, brew, string.Create(CultureInfo.InvariantCulture, $"{{\"of\":\"tdsPercent\",\"value\":{player.Bench.TdsPercent():0.##}}}\n"), ct);
             await Console.Error.WriteLineAsync("The brew is over.");
             return 0;
         }

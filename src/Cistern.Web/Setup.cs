@@ -65,6 +65,7 @@ public static class Setup
         builder.Services.AddScoped<BrewStore>();
         builder.Services.AddSingleton<BenchEars>();
         builder.Services.AddScoped<ReadingStore>();
+        builder.Services.AddHostedService<EarKeeper>();
         builder.Services.AddHostedService<SimulatedBenches>();
         builder.Services.AddScoped<JobLedger>();
         builder.Services.AddScoped<PlanStore>();

@@ -71,6 +71,32 @@ public sealed class WeightSightTests
         Assert.Empty(WeightSight.Of(Bloomed, [.. Enumerable.Range(0, 7).Select(i => new WeightPoint(i, i * 100))], 9));
         Assert.Empty(See(Bloomed, 60, _ => 0, tares: []));
         Assert.Empty(WeightSight.Weighed(Bloomed, []));
+        // No bench's: a vessel every few seconds, two hundred times and more.
+        Assert.Empty(WeightSight.Of(Bloomed, [.. Enumerable.Range(0, 4_000).Select(i => new WeightPoint(i / 5.0, (i / 12 % 2 * 500) - 300))], double.PositiveInfinity));
+    }
+
+    /// <summary>Whoever holds a token may send whatever a scale can show: leaps, gaps, drops, seconds without a reading.</summary>
+    [Fact]
+    public void No_curve_there_can_be_breaks_it()
+    {
+        for (var seed = 0; seed < 400; seed++)
+        {
+            var chance = new Random(seed);
+            var points = new List<WeightPoint>();
+            double atS = 0, g = 0;
+            for (var i = chance.Next(8, 200); i > 0; i--)
+            {
+                atS += (seed % 4) switch { 0 => 0.2, 1 => 0.18 + (chance.NextDouble() / 2), 2 => chance.Next(10) == 0 ? chance.Next(1, 400) : 0.2, _ => chance.Next(1, 30) };
+                g = chance.Next(12) switch { 0 => chance.Next(-20_000, 20_000), 1 => 0, 2 => g + chance.Next(-500, 500), 3 => g + 350, _ => g + (chance.NextDouble() * 10) };
+                points.Add(new WeightPoint(atS, g));
+            }
+
+            foreach (var recipe in RecipeLibrary.All)
+            {
+                Assert.All(WeightSight.Of(recipe, points, atS + chance.Next(3)), one => Assert.True(double.IsFinite(one.AtS) && double.IsFinite(one.G)));
+                Assert.All(WeightSight.Weighed(recipe, points), one => Assert.True(one.G >= 0 && double.IsFinite(one.G)));
+            }
+        }
     }
 
     [Fact]

@@ -153,6 +153,29 @@ public sealed class WitnessTests
         Assert.Equal(good.Timings.Length, bad.Timings.Length);
     }
 
+    /// <summary>What is made ready has been when it is switched on; the rest waits for the start, and nothing is told twice once it was taken.</summary>
+    [Fact]
+    public void A_bench_is_played_in_the_time_of_its_brew()
+    {
+        var bench = new SimulatedBench(Performance.Of(Simulated.Plan("fp-bloomed"), Hands.Steady, 5), 5);
+        var player = new BenchPlayer(bench, Zero);
+        var (ready, toS) = player.Since(Zero + 60_000, null, startsItself: false);
+        Assert.Equal(BenchPlayer.ReadyS, toS);
+        Assert.All(ready, reading => Assert.InRange(reading.AtMs, Zero + (1000 * (bench.BeginS - BenchPlayer.ReadyS)), Zero));
+        Assert.Equal(ready, player.Since(Zero + 60_000, null, startsItself: false).Readings);
+        player.Told(toS);
+        Assert.Empty(player.Since(Zero + 60_000, null, startsItself: false).Readings);
+        var (poured, untilS) = player.Since(Zero + 70_000, Zero + 60_000, startsItself: false);
+        Assert.Equal(10, untilS);
+        Assert.InRange(poured[0].AtMs, Zero + 58_500, Zero + 58_900);
+        Assert.Equal(Zero + 70_000, poured[^1].AtMs, 250.0);
+        // One whose clock starts with what is seen goes on by itself.
+        Assert.Equal(5 + BenchPlayer.ReadyS, new BenchPlayer(bench, Zero).Since(Zero + 5_000, null, startsItself: true).ToS);
+        Assert.False(player.IsOver);
+        player.Told(bench.EndS);
+        Assert.True(player.IsOver);
+    }
+
     [Fact]
     public void Every_pair_of_hands_can_be_chosen_by_a_word_of_its_own()
     {

@@ -120,6 +120,46 @@ public sealed class ReadingsTests : IClassFixture<App>
         Assert.Contains("Poured 25 g over", page.QuerySelector("#slip")!.TextContent, StringComparison.Ordinal);
     }
 
+    /// <summary>The last pieces of a scale may come so close together that only the first is looked at; no other comes to be the occasion.</summary>
+    [Fact]
+    public async Task What_was_shown_last_is_looked_at_though_nothing_comes_after_it()
+    {
+        var (id, token) = await GatewayAsync("fp-bloomed");
+        await EntryAsync(id, "start", 2);
+        var zeroMs = NowMs;
+        app.Time.Advance(TimeSpan.FromSeconds(12));
+        var bench = new SimulatedBench(Performance.Of(ForecastModel.Published.Run(RecipeLibrary.All.Single(one => one.Id == "fp-bloomed")), Hands.Steady, 5), 5);
+        var lines = bench.Read(bench.BeginS, 11, s => zeroMs + (1000 * s)).Where(reading => reading.Of == ReadingOf.ScaleG).Select(reading => Line("scaleG", reading.AtMs, reading.Value)).ToList();
+        // The clock stands still between the two: the second is too soon.
+        await SendAsync(id, token, [.. lines.Take(20)]);
+        await SendAsync(id, token, [.. lines.Skip(20)]);
+        Assert.DoesNotContain((await BrewOf(id)).Entries, row => row.Seen);
+        app.Time.Advance(TimeSpan.FromSeconds(1));
+        for (var i = 0; i < 100 && !(await BrewOf(id)).Entries.Exists(row => row.Seen); i++)
+        {
+            await Task.Delay(100, TestContext.Current.CancellationToken);
+        }
+
+        Assert.Contains((await BrewOf(id)).Entries, row => row is { Seen: true, Kind: EntryKind.Done, Step: 2 });
+    }
+
+    /// <summary>Whatever a scale can show: the brew goes on, and its page is shown.</summary>
+    [Fact]
+    public async Task A_scale_gone_wild_breaks_neither_the_brew_nor_its_page()
+    {
+        var (id, token) = await GatewayAsync("vd-coffee-first");
+        await EntryAsync(id, "start", 3);
+        var chance = new Random(3);
+        for (var piece = 0; piece < 12; piece++)
+        {
+            app.Time.Advance(TimeSpan.FromSeconds(20));
+            var lines = Enumerable.Range(0, 60).Select(i => Line("scaleG", NowMs - (chance.Next(90) * 220), chance.Next(3) == 0 ? chance.Next(-20_000, 20_000) : chance.Next(400))).ToArray();
+            Assert.Equal(HttpStatusCode.OK, (await SendAsync(id, token, lines)).StatusCode);
+        }
+
+        Assert.NotNull((await App.GetAsync(client, $"/brew/{id}")).QuerySelector("svg.tide"));
+    }
+
     [Fact]
     public async Task A_weight_that_was_typed_stands_whatever_is_seen()
     {

@@ -22,9 +22,16 @@ public sealed record Curve(ReadingOf Of, ImmutableArray<CurvePoint> Points)
     /// <summary>Takes readings in, in whatever order they come; what is there already, or too near to it, is dropped.</summary>
     /// <param name="readings">Readings of this kind.</param>
     /// <returns>The curve with them.</returns>
-    public Curve With(IEnumerable<CurvePoint> readings)
+    public Curve With(IEnumerable<CurvePoint> readings) => With(readings, out _);
+
+    /// <summary>Takes readings in, and tells which of them were new.</summary>
+    /// <param name="readings">Readings of this kind.</param>
+    /// <param name="added">Those that were taken, in order of time.</param>
+    /// <returns>The curve with them.</returns>
+    public Curve With(IEnumerable<CurvePoint> readings, out ImmutableArray<CurvePoint> added)
     {
         var builder = Points.ToBuilder();
+        var taken = new List<CurvePoint>();
         foreach (var point in readings)
         {
             var at = builder.Count;
@@ -37,9 +44,11 @@ public sealed record Curve(ReadingOf Of, ImmutableArray<CurvePoint> Points)
             if (!near && builder.Count < MostPoints)
             {
                 builder.Insert(at, point);
+                taken.Add(point);
             }
         }
 
+        added = [.. taken.OrderBy(point => point.AtMs)];
         return this with { Points = builder.ToImmutable() };
     }
 

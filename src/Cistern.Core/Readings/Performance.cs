@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using Cistern.Core.Forecasts;
+using Cistern.Core.Physics;
 using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Readings;
@@ -71,7 +72,6 @@ public sealed class Performance
     /// <summary>A server, g.</summary>
     public const double ServerG = 340;
 
-    private const double GravityMPerS2 = 9.80665;
     /// <summary>From putting the kettle down to taking up what comes next, s.</summary>
     private const double PutDownS = 3;
 
@@ -261,7 +261,7 @@ public sealed class Performance
         var startS = Real.Timings[ReleaseAt].StartS;
         if (Steps[ReleaseAt] is Step.Press && Hands.PressesOnScale)
         {
-            Saw(SightingKind.PressBegun, startS, (Real.Totals.PressForceN ?? 60) * 1000 / GravityMPerS2);
+            Saw(SightingKind.PressBegun, startS, (Real.Totals.PressForceN ?? 60) * 1000 / WaterPhysics.Gravity);
             Saw(SightingKind.PressEnded, Real.Timings[ReleaseAt].EndS, 0);
             return;
         }

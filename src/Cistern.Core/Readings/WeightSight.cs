@@ -86,6 +86,9 @@ public sealed class WeightSight
     /// <summary>What is back within this has only been lifted, s.</summary>
     private const double LiftedS = 7;
 
+    /// <summary>Nobody sets down and takes away more in one brew: on such a curve nothing is seen, and looking for it stops.</summary>
+    private const int MostBodies = 200;
+
     /// <summary>Nothing is seen in fewer readings.</summary>
     private const int LeastPoints = 8;
 
@@ -124,10 +127,8 @@ public sealed class WeightSight
     /// <param name="recipe">What is brewed.</param>
     /// <param name="curve">What the display showed, in order of time.</param>
     /// <param name="nowS">Until when it is known that nothing else was shown, on the clock of the curve; positive infinity when it is all over.</param>
-    public static ImmutableArray<Sighting> Of(Recipe recipe, IReadOnlyList<WeightPoint> curve, double nowS)
-    {
-        return Look(recipe, curve, nowS) is { } sight ? [.. sight.seen.OrderBy(sighting => sighting.AtS)] : [];
-    }
+    public static ImmutableArray<Sighting> Of(Recipe recipe, IReadOnlyList<WeightPoint> curve, double nowS) =>
+        Look(recipe, curve, nowS) is { } sight ? [.. sight.seen.OrderBy(sighting => sighting.AtS)] : [];
 
     /// <summary>What ran into the vessel and into the cup, over time: the curve without its vessels, lids, coffee, tares and bumps.</summary>
     /// <param name="recipe">What is brewed.</param>
@@ -144,6 +145,11 @@ public sealed class WeightSight
 
         var sight = new WeightSight(recipe, curve, nowS);
         sight.FindBodies();
+        if (sight.changes.Count > MostBodies)
+        {
+            return null;
+        }
+
         sight.FindFlows();
         sight.Tell();
         return sight;
@@ -288,7 +294,7 @@ public sealed class WeightSight
     {
         var fastest = recipe.Steps.OfType<Step.Pour>().Select(pour => pour.OverS > 0 ? pour.ToG / pour.OverS : 0).DefaultIfEmpty(0).Max();
         var steep = Math.Max(BodyGPerS, 2 * Math.Min(fastest, 100));
-        for (var i = 1; i < loadG.Length; i++)
+        for (var i = 1; i < loadG.Length && changes.Count <= MostBodies; i++)
         {
             var rate = RateAt(i);
             if (Math.Abs(rate) < steep)
@@ -354,8 +360,8 @@ public sealed class WeightSight
             if (slow && start >= 0 && i < loadG.Length && atS[i] - atS[start] > 6 && SlopeAt(i, 0.6) > Math.Max(6, 3 * Slope(start, i - 5)))
             {
                 // Somebody pours into what has run out.
-                spans.Add((start, i - CutBack, true, false, true));
-                (start, added) = (i - 2, true);
+                spans.Add((start, Math.Max(start, i - CutBack), true, false, true));
+                (start, added) = (Math.Max(start, i - 2), true);
             }
 
             var flows = i < loadG.Length && !IsSettling(atS[i], slow) && SlopeAt(i, slow ? 1.4 : 0.6) > (slow ? DrainGPerS : PourGPerS);
@@ -404,7 +410,7 @@ public sealed class WeightSight
         var settledS = changes.Where(change => change.IsBody && Math.Abs(change.G) >= LeastVesselG && change.ToS <= atS[from]).Select(change => change.ToS + 0.6).DefaultIfEmpty(double.NegativeInfinity).Max();
         var (baseG, endG) = (Mean(Math.Max(settledS, atS[from] - restS - 0.8), Math.Max(settledS + 0.3, atS[from] - 0.6)), open || cut ? loadG[to] : Mean(atS[to] + 0.4, atS[to] + restS + 0.4));
         var onto = changes.FindLast(change => change is { IsBody: true, Stream: > 0 } && change.ToS <= atS[from] && atS[from] - change.ToS < 2);
-        baseG = onto is null ? baseG : loadG[Lower(onto.FromS)];
+        baseG = onto is null ? baseG : loadG[Math.Min(Lower(onto.FromS), from)];
         var netG = endG - baseG;
         if (netG < LeastFlowG && !(open && netG > LeastFlowG / 2))
         {
@@ -431,7 +437,7 @@ public sealed class WeightSight
             {
             }
 
-            first = onto is null ? first : Lower(onto.FromS + LagS);
+            first = Math.Min(onto is null ? first : Lower(onto.FromS + LagS), to);
         }
 
         var last = to;
@@ -448,7 +454,7 @@ public sealed class WeightSight
         if (slow)
         {
             // Its last drops are no stream any more.
-            for (last = Math.Min(loadG.Length - 5, Math.Max(last, to)); last > first + 3 && EvenSlope(last) < DrainGPerS; last--)
+            for (last = Math.Clamp(Math.Max(last, to), first, Math.Max(first, loadG.Length - 5)); last > first + 3 && EvenSlope(last) < DrainGPerS; last--)
             {
             }
         }
@@ -468,7 +474,7 @@ public sealed class WeightSight
 
     /// <summary>A slope between the means of three readings each, 0.6 s before and after.</summary>
     private double EvenSlope(int at) =>
-        (loadG[at + 2] + loadG[at + 3] + loadG[at + 4] - loadG[at - 2] - loadG[at - 3] - loadG[Math.Max(0, at - 4)]) / 3 / Math.Max(0.05, atS[at + 3] - atS[at - 3]);
+        (loadG[at + 2] + loadG[at + 3] + loadG[at + 4] - loadG[at - 2] - loadG[at - 3] - loadG[at - 4]) / 3 / Math.Max(0.05, atS[at + 3] - atS[at - 3]);
 
     private double SlopeAt(int at, double halfS)
     {

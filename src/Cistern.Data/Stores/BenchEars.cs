@@ -45,8 +45,8 @@ public sealed class BenchEars
         /// <summary>When it was last made out what was seen, ms of a steady clock.</summary>
         public long? LookedAtMs { get; set; }
 
-        /// <summary>What was seen when that was last made out.</summary>
-        public Witnessed? Witnessed { get; set; }
+        /// <summary>Whether anything was shown since.</summary>
+        public bool Waits { get; set; }
 
         /// <summary>Since when readings are counted, ms of a steady clock, and how many came since.</summary>
         public (long SinceMs, int Count) Rate { get; set; }

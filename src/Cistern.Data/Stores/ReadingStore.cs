@@ -56,15 +56,11 @@ public sealed class ReadingStore(CisternDb db, BenchEars ears, BrewStore brews, 
             foreach (var kind in readings.GroupBy(reading => reading.Of))
             {
                 var before = curves.GetValueOrDefault(kind.Key) ?? new Curve(kind.Key, []);
-                var with = before.With(kind.OrderBy(reading => reading.AtMs).Select(reading => new CurvePoint((long)reading.AtMs, reading.Value)));
-                var added = with.Points.Length - before.Points.Length;
-                if (added > 0)
+                after[kind.Key] = before.With(kind.OrderBy(reading => reading.AtMs).Select(reading => new CurvePoint((long)reading.AtMs, reading.Value)), out var added);
+                if (added.Length > 0)
                 {
-                    var known = before.Points.Select(point => point.AtMs).ToHashSet();
-                    var chunk = with with { Points = [.. with.Points.Where(point => !known.Contains(point.AtMs))] };
-                    db.Readings.Add(new ReadingChunk { BrewId = brewId, Of = kind.Key, Packed = chunk.Pack() });
-                    after[kind.Key] = with;
-                    kept += added;
+                    db.Readings.Add(new ReadingChunk { BrewId = brewId, Of = kind.Key, Packed = new Curve(kind.Key, added).Pack() });
+                    kept += added.Length;
                 }
             }
 
@@ -73,11 +69,30 @@ public sealed class ReadingStore(CisternDb db, BenchEars ears, BrewStore brews, 
                 await db.SaveChangesAsync(CancellationToken.None);
                 db.ChangeTracker.Clear();
                 ear.Curves = after;
-                var changed = state == BrewState.Running && IsDue(ear) && await HearAsync(brewId, ear);
-                ear.Tell(Moment(after, changed));
+                ear.Waits = state == BrewState.Running;
+                ear.Tell(Moment(after, await LookAsync(brewId, ear)));
             }
 
             return new ReadingsTaken(kept, readings.Count - kept);
+        }
+        finally
+        {
+            ear.Gate.Release();
+        }
+    }
+
+    /// <summary>Looks over what was shown last and was not looked at yet: no reading may come any more to be the occasion.</summary>
+    /// <param name="brewId">A brew under way.</param>
+    public async Task LookAsync(int brewId)
+    {
+        var ear = ears.Of(brewId);
+        await ear.Gate.WaitAsync();
+        try
+        {
+            if (await LookAsync(brewId, ear))
+            {
+                ear.Tell(Moment(ear.Curves!, changed: true));
+            }
         }
         finally
         {
@@ -159,16 +174,18 @@ public sealed class ReadingStore(CisternDb db, BenchEars ears, BrewStore brews, 
         return new LiveMoment(curves.Values.Max(curve => curve.Points[^1].AtMs), curves.ToDictionary(pair => ReadingRange.For(pair.Key).Word, pair => pair.Value.Points[^1].Value), stream, changed);
     }
 
-    private bool IsDue(BenchEars.Ear ear)
+    /// <summary>Looks over what was shown, where that is due.</summary>
+    /// <returns>Whether the brew has moved on by it.</returns>
+    private async Task<bool> LookAsync(int brewId, BenchEars.Ear ear)
     {
         var nowMs = (long)time.GetElapsedTime(0).TotalMilliseconds;
-        if (nowMs - ear.LookedAtMs < LookEveryMs)
+        if (!ear.Waits || nowMs - ear.LookedAtMs < LookEveryMs)
         {
             return false;
         }
 
-        ear.LookedAtMs = nowMs;
-        return true;
+        (ear.LookedAtMs, ear.Waits) = (nowMs, false);
+        return await HearAsync(brewId, ear);
     }
 
     /// <summary>Says of the brew what is seen and nobody has said.</summary>
@@ -181,7 +198,6 @@ public sealed class ReadingStore(CisternDb db, BenchEars ears, BrewStore brews, 
         var run = brew.Run(plan, nowMs);
         var lastMs = ear.Curves!.Values.Max(curve => curve.Points[^1].AtMs);
         var witnessed = Witness.Of(plan, ear.Curves, run.StartedAtMs, brew.StartsItself, lastMs);
-        ear.Witnessed = witnessed;
         var start = brew.Entries.Where(entry => entry.Kind == EntryKind.Start).Select(entry => entry.EntryId).LastOrDefault();
         var known = brew.Entries.Select(entry => entry.EntryId).ToHashSet();
         var said = witnessed.Said.Where(one => IsNews(run, one)).Select(one => new SentEntry(IdOf(brewId, start, one), one.Kind, one.Step, one.AtMs, null)).Where(one => !known.Contains(one.Id)).ToList();

@@ -64,7 +64,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
     public IReadOnlyDictionary<ReadingOf, Curve> Curves { get; private set; } = new Dictionary<ReadingOf, Curve>();
 
     /// <summary>The last thing that was seen and counts, in words; null where nothing was.</summary>
-    public string? LastSeen => Run.Done.LastOrDefault(done => done.By == EndedBy.Seen) is { EndS: { } endS } last && last.By == EndedBy.Seen && last.Index < Recipe.Steps.Length
+    public string? LastSeen => Run.Done.LastOrDefault(done => done.By == EndedBy.Seen) is { EndS: { } endS } last && last.Index < Recipe.Steps.Length
         ? $"{StepWording.Of(Recipe, last.Index, Format).Verb.ToLowerInvariant()}, done at {FigureFormat.Clock(endS)}{(Brew.Weighings.Find(one => one.StepIndex == last.Index && one.Seen) is { } weighed ? $" at {Format.Water(weighed.TotalG)}" : "")}"
         : null;
 

@@ -1,6 +1,5 @@
 using Cistern.Core.Forecasts;
 using Cistern.Core.Readings;
-using Cistern.Core.Recipes;
 using Cistern.Data;
 using Cistern.Data.Brews;
 using Cistern.Data.Stores;
@@ -10,18 +9,14 @@ namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>Plays the simulated benches of the brews under way: what their instruments show comes in as from real ones.</summary>
 /// <param name="services">The application's.</param>
-/// <param name="ears">What was heard: of a brew that is over it is gathered.</param>
 /// <param name="time">The clock.</param>
 /// <param name="log">Where trouble is told.</param>
-internal sealed class SimulatedBenches(IServiceProvider services, BenchEars ears, TimeProvider time, ILogger<SimulatedBenches> log) : BackgroundService
+internal sealed class SimulatedBenches(IServiceProvider services, TimeProvider time, ILogger<SimulatedBenches> log) : BackgroundService
 {
     private static readonly TimeSpan Beat = TimeSpan.FromMilliseconds(200);
 
     /// <summary>How often it is looked whether a bench was switched on or off.</summary>
     private const int BeatsBetweenLooks = 5;
-
-    /// <summary>What is made ready is done this long before 0:00, s: it has been when the bench is switched on, and what follows waits for the start.</summary>
-    private const double ReadyS = -1.5;
 
     private readonly Dictionary<int, Bench> benches = [];
 
@@ -44,8 +39,9 @@ internal sealed class SimulatedBenches(IServiceProvider services, BenchEars ears
                     await PlayAsync(id, bench, stoppingToken);
                 }
             }
-            catch (Exception error) when (error is Microsoft.Data.Sqlite.SqliteException or DbUpdateException or IOException or UnreadableException)
+            catch (Exception error) when (error is not OperationCanceledException)
             {
+                // Whatever it is, it must not end the server: it is tried again.
                 log.LogWarning(error, "A simulated bench stands still.");
             }
         }
@@ -59,16 +55,14 @@ internal sealed class SimulatedBenches(IServiceProvider services, BenchEars ears
         var rows = await db.Brews.AsNoTracking().Where(brew => brew.State == BrewState.Running && brew.BenchJson != null).ToListAsync(ct);
         foreach (var gone in benches.Keys.Except(rows.Select(row => row.Id)).ToList())
         {
-            // Done, and a sample has cooled.
             benches.Remove(gone, out var bench);
-            await scope.ServiceProvider.GetRequiredService<ReadingStore>().TakeAsync(gone, [new Reading(ReadingOf.TdsPercent, bench!.Row.ClockMs(time.GetUtcNow().ToUnixTimeMilliseconds()), bench.Simulated.TdsPercent())], ct);
-        }
+            if (!await db.Brews.AnyAsync(brew => brew.Id == gone && brew.State == BrewState.Finished, ct))
+            {
+                continue;
+            }
 
-        var heard = ears.Brews;
-        var under = heard.Count == 0 ? [] : await db.Brews.Where(brew => heard.Contains(brew.Id) && brew.State == BrewState.Running).Select(brew => brew.Id).ToListAsync(ct);
-        foreach (var over in heard.Except(under))
-        {
-            await scope.ServiceProvider.GetRequiredService<ReadingStore>().GatherAsync(over);
+            // Done, and a sample has cooled.
+            await scope.ServiceProvider.GetRequiredService<ReadingStore>().TakeAsync(gone, [new Reading(ReadingOf.TdsPercent, bench!.Row.ClockMs(time.GetUtcNow().ToUnixTimeMilliseconds()), bench.Player.Bench.TdsPercent())], ct);
         }
 
         foreach (var row in rows)
@@ -80,7 +74,7 @@ internal sealed class SimulatedBenches(IServiceProvider services, BenchEars ears
             else if (BenchSetup.Read(row.BenchJson) is { } setup && HandsChoice.Find(setup.Hands) is { } hands)
             {
                 var simulated = new SimulatedBench(Performance.Of(ForecastModel.Published.Run(row.Recipe()), hands.Hands, setup.Seed), setup.Seed);
-                benches[row.Id] = new Bench(row, setup, simulated) { ToldS = await ToldAsync(db, row, setup, ct) };
+                benches[row.Id] = new Bench(row, new BenchPlayer(simulated, setup.OnMs, await ToldAsync(db, row, setup, ct)));
             }
         }
     }
@@ -89,24 +83,12 @@ internal sealed class SimulatedBenches(IServiceProvider services, BenchEars ears
     private static async Task<double> ToldAsync(CisternDb db, Brew row, BenchSetup setup, CancellationToken ct)
     {
         var lastMs = (await ReadingStore.LoadAsync(db, row.Id, ct)).Values.SelectMany(curve => curve.Points).Select(point => point.AtMs).Where(atMs => atMs >= setup.OnMs).DefaultIfEmpty(0).Max();
-        return lastMs == 0 ? double.NegativeInfinity : row.StartedAtMs is { } zeroMs ? (lastMs - zeroMs) / 1000.0 : ReadyS;
+        return lastMs == 0 ? double.NegativeInfinity : row.StartedAtMs is { } zeroMs ? (lastMs - zeroMs) / 1000.0 : BenchPlayer.ReadyS;
     }
 
     private async Task PlayAsync(int id, Bench bench, CancellationToken ct)
     {
-        var nowMs = bench.Row.ClockMs(time.GetUtcNow().ToUnixTimeMilliseconds());
-        // A clock that starts with what is seen goes on from what was made ready; one that is pressed waits for the press.
-        var zeroMs = bench.Row.StartedAtMs ?? bench.Setup.OnMs - (ReadyS * 1000);
-        var waits = bench.Row is { StartedAtMs: null, StartsItself: false };
-        var toS = (nowMs - zeroMs) / 1000.0;
-        toS = waits ? Math.Min(toS, ReadyS) : toS;
-        var fromS = Math.Max(bench.ToldS, bench.Simulated.BeginS);
-        if (toS <= fromS)
-        {
-            return;
-        }
-
-        var readings = bench.Simulated.Read(fromS, toS, atS => zeroMs + (1000 * atS)).ToList();
+        var (readings, toS) = bench.Player.Since(bench.Row.ClockMs(time.GetUtcNow().ToUnixTimeMilliseconds()), bench.Row.StartedAtMs, bench.Row.StartsItself);
         if (readings.Count == 0)
         {
             return;
@@ -115,19 +97,14 @@ internal sealed class SimulatedBenches(IServiceProvider services, BenchEars ears
         await using var scope = services.CreateAsyncScope();
         if (await scope.ServiceProvider.GetRequiredService<ReadingStore>().TakeAsync(id, readings, ct) is not null)
         {
-            bench.ToldS = toS;
+            bench.Player.Told(toS);
         }
     }
 
-    private sealed class Bench(Brew row, BenchSetup setup, SimulatedBench simulated)
+    private sealed class Bench(Brew row, BenchPlayer player)
     {
         public Brew Row { get; set; } = row;
 
-        public BenchSetup Setup { get; } = setup;
-
-        public SimulatedBench Simulated { get; } = simulated;
-
-        /// <summary>Until when its readings have come in, s on the brew clock.</summary>
-        public double ToldS { get; set; } = double.NegativeInfinity;
+        public BenchPlayer Player { get; } = player;
     }
 }

@@ -1,0 +1,54 @@
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Data.Stores;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.Brewing;
+
+/// <summary>
+/// Does for every ear what no reading comes for any more: looks at the last that was shown, and gathers what was heard of a
+/// brew that is over.
+/// </summary>
+/// <param name="services">The application's.</param>
+/// <param name="ears">The ears.</param>
+/// <param name="log">Where trouble is told.</param>
+internal sealed class EarKeeper(IServiceProvider services, BenchEars ears, ILogger<EarKeeper> log) : BackgroundService
+{
+    private static readonly TimeSpan Beat = TimeSpan.FromMilliseconds(500);
+
+    /// <inheritdoc/>
+    protected override async Task ExecuteAsync(CancellationToken stoppingToken)
+    {
+        using var timer = new PeriodicTimer(Beat);
+        while (await timer.WaitForNextTickAsync(stoppingToken))
+        {
+            try
+            {
+                await KeepAsync(stoppingToken);
+            }
+            catch (Exception error) when (error is not OperationCanceledException)
+            {
+                // Whatever it is, it must not end the server: it is tried again.
+                log.LogWarning(error, "What was heard could not be looked after.");
+            }
+        }
+    }
+
+    private async Task KeepAsync(CancellationToken ct)
+    {
+        var heard = ears.Brews;
+        if (heard.Count == 0)
+        {
+            return;
+        }
+
+        await using var scope = services.CreateAsyncScope();
+        var db = scope.ServiceProvider.GetRequiredService<CisternDb>();
+        var readings = scope.ServiceProvider.GetRequiredService<ReadingStore>();
+        var under = await db.Brews.Where(brew => heard.Contains(brew.Id) && brew.State == BrewState.Running).Select(brew => brew.Id).ToListAsync(ct);
+        foreach (var id in heard)
+        {
+            await (under.Contains(id) ? readings.LookAsync(id) : readings.GatherAsync(id));
+        }
+    }
+}
