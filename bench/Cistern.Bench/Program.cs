@@ -13,4 +13,26 @@ if (args is ["rescue", ..])
     return;
 }
 
+if (args is ["brews", var id, var seed, var count])
+{
+    // Brew files of a simulated stranger, to try `./cistern fit` and `./cistern advise` with.
+    var stranger = new Stranger(int.Parse(seed, System.Globalization.CultureInfo.InvariantCulture));
+    var recipe = Cistern.Core.Recipes.RecipeLibrary.Find(id) ?? throw new ArgumentException("No such recipe.", nameof(args));
+    var brews = Enumerable.Range(0, int.Parse(count, System.Globalization.CultureInfo.InvariantCulture)).Select(_ => stranger.Brew(FitBench.Varied(recipe, stranger)));
+    Console.WriteLine(Cistern.Core.Records.BrewWriter.Write(brews));
+    return;
+}
+
+if (args is ["fit", ..])
+{
+    FitBench.Run(126);
+    return;
+}
+
+if (args is ["advice", ..])
+{
+    AdviceBench.Run(20, verbose: args.Contains("--lines"));
+    return;
+}
+
 BenchmarkSwitcher.FromAssembly(typeof(Program).Assembly).Run(args);

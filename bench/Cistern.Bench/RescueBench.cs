@@ -54,7 +54,7 @@ internal static class RescueBench
         Console.WriteLine("slip       brews  wanted  offered  nearer of 100  farther by its slack  off before  off after (medians; 1 is what counts)");
         foreach (var (word, row) in rows)
         {
-            Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{word,-10} {row.Brews,5} {row.Wanted,7} {row.Offered,8} {(row.Offered > 0 ? 100.0 * row.Nearer / row.Offered : 0),14:0.0} {row.FartherBySlack,21} {Row.Median(row.Before),11:0.0} {Row.Median(row.After),10:0.0}"));
+            Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{word,-10} {row.Brews,5} {row.Wanted,7} {row.Offered,8} {(row.Offered > 0 ? 100.0 * row.Nearer / row.Offered : 0),14:0.0} {row.FartherBySlack,21} {Median(row.Before),11:0.0} {Median(row.After),10:0.0}"));
         }
 
         var all = rows.Values;
@@ -68,6 +68,8 @@ internal static class RescueBench
             : i == release ? plan.Recipe.Steps[i] with { AtS = Math.Max(nowS, Math.Min(plan.Timings[i].StartS, nowS + 10)) }
             : plan.Recipe.Steps[i] is { AtS: { } atS } later ? later with { AtS = Math.Max(atS, nowS) } : plan.Recipe.Steps[i])],
     };
+
+    internal static double Median(List<double> values) => values.Count == 0 ? 0 : values.Order().ElementAt(values.Count / 2);
 
     private sealed class Row
     {
@@ -84,7 +86,5 @@ internal static class RescueBench
         public List<double> Before { get; } = [];
 
         public List<double> After { get; } = [];
-
-        public static double Median(List<double> values) => values.Count == 0 ? 0 : values.Order().ElementAt(values.Count / 2);
     }
 }

@@ -39,7 +39,16 @@ var seed = new Option<int>("--seed") { Description = "The same seed brews the sa
 var simulate = new Command("simulate", "Brews a brew of a running server on a simulated bench, as a gateway would; in the time of that brew.") { brew, token, url, hands, seed };
 simulate.SetAction((parsed, ct) => Simulate.RunAsync(parsed.GetValue(brew), parsed.GetValue(url)!, parsed.GetValue(token)!, parsed.GetValue(hands)!, parsed.GetValue(seed), ct));
 
-var root = new RootCommand("Cistern at the command line.") { forecast, plan, simulate, schema, figures };
+var brews = new Argument<string[]>("BREW") { Description = "Brew files, the oldest brew first; - reads standard input.", Arity = ArgumentArity.OneOrMore };
+var mill = new Option<string?>("--mill") { Description = "The mill's settings as a JSON file; without one it goes by 25 µm." };
+var advise = new Command("advise", "Says what to change after the last brew of a line: a verdict and single changes, best first, as JSON. Findings go to standard error; exit 2 on a bad file.") { brews, mill };
+advise.SetAction(parsed => BrewFiles.Advise(parsed.GetValue(brews)!, parsed.GetValue(mill)));
+
+var predict = new Option<string[]>("--predict") { Description = "Recipe files to foretell with what was learned.", AllowMultipleArgumentsPerToken = true };
+var fit = new Command("fit", "Learns from brews: parameters with their spread, how each brew would have been foretold without it, and forecasts with bands, as JSON. Findings go to standard error; exit 2 on a bad file.") { brews, predict };
+fit.SetAction(parsed => BrewFiles.Fit(parsed.GetValue(brews)!, parsed.GetValue(predict) ?? []));
+
+var root = new RootCommand("Cistern at the command line.") { forecast, plan, advise, fit, simulate, schema, figures };
 return await root.Parse(args).InvokeAsync();
 
 static int Forecast(string[] paths, bool asSeries, bool asSvg, double? serverMl)
@@ -55,7 +64,7 @@ static int Forecast(string[] paths, bool asSeries, bool asSvg, double? serverMl)
     var bad = false;
     foreach (var path in paths)
     {
-        if (Read(path) is not { } bytes)
+        if (Input.Read(path) is not { } bytes)
         {
             bad = true;
             continue;
@@ -98,7 +107,7 @@ static int Forecast(string[] paths, bool asSeries, bool asSvg, double? serverMl)
 
 static int Plan(string path, string[] words)
 {
-    if (Read(path) is not { } bytes)
+    if (Input.Read(path) is not { } bytes)
     {
         return 2;
     }
@@ -127,21 +136,4 @@ static int Plan(string path, string[] words)
 
     Console.Out.WriteLine(RecipeWriter.Write(planned.Recipe));
     return 0;
-}
-
-static byte[]? Read(string path)
-{
-    try
-    {
-        using var input = path == "-" ? Console.OpenStandardInput() : File.OpenRead(path);
-        // One byte more than is taken is enough to know that it is too much.
-        var buffer = new byte[RecipeReader.LargestFileBytes + 1];
-        var length = input.ReadAtLeast(buffer, buffer.Length, throwOnEndOfStream: false);
-        return buffer[..length];
-    }
-    catch (Exception error) when (error is IOException or UnauthorizedAccessException or NotSupportedException)
-    {
-        Console.Error.WriteLine($"error: {path}: the file cannot be read. {error.Message}");
-        return null;
-    }
 }

@@ -1,3 +1,5 @@
+using System.Collections.Immutable;
+
 namespace Cistern.Core.Forecasts;
 
 /// <summary>A figure that a barista weighs a plan by.</summary>
@@ -54,34 +56,50 @@ public static class Outcomes
 /// <param name="High">One brew in ten falls over it.</param>
 public readonly record struct Band(double Value, double Low, double High);
 
-/// <summary>How far the unfitted model may be off.</summary>
+/// <summary>How far a forecast may be off, by the spread of its model.</summary>
 public static class Confidence
 {
     /// <summary>Standard normal quantile that leaves a tenth on either side.</summary>
-    private const double Eighty = 1.28;
+    public const double Eighty = 1.28;
 
-    /// <summary>The model's spread, one σ each way: log-normal factors, and shifts of K and of the bed's hold. Judged from published scatter.</summary>
-    private static readonly (Func<ModelParameters, ModelParameters> Up, Func<ModelParameters, ModelParameters> Down)[] Spreads =
-    [
-        (to => to with { Diffusivity = to.Diffusivity * 1.25 }, to => to with { Diffusivity = to.Diffusivity / 1.25 }),
-        (to => to with { CakeResistance = to.CakeResistance * 1.5 }, to => to with { CakeResistance = to.CakeResistance / 1.5 }),
-        (to => to with { EquilibriumShift = to.EquilibriumShift + 0.02 }, to => to with { EquilibriumShift = to.EquilibriumShift - 0.02 }),
-        (to => to with { HoldShiftGPerG = to.HoldShiftGPerG + 0.15 }, to => to with { HoldShiftGPerG = to.HoldShiftGPerG - 0.15 }),
-        (to => to with { Gas = to.Gas * 1.4 }, to => to with { Gas = to.Gas / 1.4 }),
-    ];
-
-    /// <summary>The 80 % band of every outcome the brew has: central differences, added in quadrature.</summary>
-    /// <param name="forecast">The forecast; its recipe is run ten times more, in coarse steps.</param>
+    /// <summary>The 80 % band of every outcome the brew has: central differences along the model's spread, added in quadrature.</summary>
+    /// <param name="forecast">The forecast; its recipe is run twice more for each direction of the spread, in coarse steps.</param>
     public static IReadOnlyDictionary<Outcome, Band> Of(Forecast forecast) => forecast.Once(() => new Worked(Reckon(forecast))).Bands;
+
+    /// <summary>The 80 % bands of all figures by their open names; of a figure the brew has not there is none.</summary>
+    /// <param name="forecast">The forecast, as for <see cref="Of"/>.</param>
+    public static IReadOnlyDictionary<string, Band> OfFigures(Forecast forecast)
+    {
+        var values = ForecastFigures.Of(forecast.Totals);
+        var variance = values.Keys.ToDictionary(name => name, _ => 0.0, StringComparer.Ordinal);
+        foreach (var (high, low) in Runs(forecast))
+        {
+            var (above, below) = (ForecastFigures.Of(high), ForecastFigures.Of(low));
+            foreach (var name in values.Keys)
+            {
+                if (above[name] is { } up && below[name] is { } down)
+                {
+                    variance[name] += Math.Pow((up - down) / 2, 2);
+                }
+            }
+        }
+
+        return values.Where(pair => pair.Value is not null)
+            .ToDictionary(pair => pair.Key, pair => Around(pair.Value!.Value, Math.Sqrt(variance[pair.Key]), twoSided: pair.Key is "tilt" or "chilledC"), StringComparer.Ordinal);
+    }
+
+    /// <summary>How each outcome moves along each direction of the spread, one σ: the rows of what is not known of them together.</summary>
+    /// <param name="forecast">The forecast, as for <see cref="Of"/>.</param>
+    public static IReadOnlyList<IReadOnlyDictionary<Outcome, double>> Moves(Forecast forecast) =>
+        [.. Runs(forecast).Select(pair => Outcomes.All.Where(outcome => pair.High.Of(outcome) is not null && pair.Low.Of(outcome) is not null)
+            .ToDictionary(outcome => outcome, outcome => (pair.High.Of(outcome)!.Value - pair.Low.Of(outcome)!.Value) / 2))];
 
     private static Dictionary<Outcome, Band> Reckon(Forecast forecast)
     {
         Span<double> variance = stackalloc double[Outcomes.All.Count];
         variance.Clear();
-        foreach (var (up, down) in Spreads)
+        foreach (var (high, low) in Runs(forecast))
         {
-            var high = Run(forecast, up);
-            var low = Run(forecast, down);
             foreach (var outcome in Outcomes.All)
             {
                 if (high.Of(outcome) is { } above && low.Of(outcome) is { } below)
@@ -97,20 +115,28 @@ public static class Confidence
         {
             if (forecast.Totals.Of(outcome) is { } value)
             {
-                var half = Eighty * Math.Sqrt(variance[(int)outcome]);
-                // No strength, force or time is ever under nothing; only the tilt has two sides.
-                bands[outcome] = new Band(value, outcome == Outcome.Tilt ? value - half : Math.Max(0, value - half), value + half);
+                bands[outcome] = Around(value, Math.Sqrt(variance[(int)outcome]), twoSided: outcome == Outcome.Tilt);
             }
         }
 
         return bands;
     }
 
-    private static Totals Run(Forecast forecast, Func<ModelParameters, ModelParameters> shift)
+    /// <summary>No strength, force or time is ever under nothing; only the tilt has two sides.</summary>
+    private static Band Around(double value, double sigma, bool twoSided) =>
+        new(value, twoSided ? value - (Eighty * sigma) : Math.Max(0, value - (Eighty * sigma)), value + (Eighty * sigma));
+
+    private static IEnumerable<(Totals High, Totals Low)> Runs(Forecast forecast)
     {
         var model = forecast.Model.ForDifferences();
-        return (model with { Parameters = shift(model.Parameters) }).Figures(forecast.Recipe).Totals;
+        foreach (var direction in forecast.Model.Spread.Directions)
+        {
+            yield return (Run(model, forecast, direction, 1), Run(model, forecast, direction, -1));
+        }
     }
+
+    private static Totals Run(ForecastModel model, Forecast forecast, ImmutableArray<double> direction, double times) =>
+        (model with { Parameters = model.Parameters.Moved(direction.AsSpan(), times) }).Figures(forecast.Recipe).Totals;
 
     private sealed record Worked(IReadOnlyDictionary<Outcome, Band> Bands);
 }

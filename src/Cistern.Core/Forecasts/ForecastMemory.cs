@@ -21,7 +21,7 @@ public sealed class ForecastMemory(int most = 200)
     /// <summary>A forecast, run if none is remembered.</summary>
     public Forecast Run(Recipe recipe, ForecastModel model, ForecastOptions options)
     {
-        var key = new Key(Print(recipe), model.Parameters, model.StepFactor, options.ServerMl);
+        var key = new Key(Print(recipe), model.Parameters, model.Spread, model.StepFactor, options.ServerMl);
         if (!entries.TryGetValue(key, out var entry))
         {
             Runs++;
@@ -45,7 +45,7 @@ public sealed class ForecastMemory(int most = 200)
         }
     }
 
-    private readonly record struct Key(string Recipe, ModelParameters Parameters, double StepFactor, double? ServerMl);
+    private readonly record struct Key(string Recipe, ModelParameters Parameters, ModelSpread Spread, double StepFactor, double? ServerMl);
 
     /// <summary>A forecast, and what was worked out from it.</summary>
     internal sealed class Entry(Forecast forecast)

@@ -39,6 +39,9 @@ public sealed record ForecastModel
     /// <summary>Where it differs from the published model.</summary>
     public ModelParameters Parameters { get; init; } = ModelParameters.Published;
 
+    /// <summary>How far those may be off.</summary>
+    public ModelSpread Spread { get; init; } = ModelSpread.Published;
+
     /// <summary>
     /// Factor on the time step. 1 for figures; where only differences count, coarser steps give them as well to a percent
     /// for a fraction of the work, held against a run of the same steps.

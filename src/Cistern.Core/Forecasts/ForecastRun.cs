@@ -364,6 +364,7 @@ internal sealed class ForecastRun
             ExtractionYieldPercent = 100 * solids.Sum / doseG,
             DissolvedYieldPercent = 100 * (soluble.Sum - slurry.LeftG.Sum) / doseG,
             Tilt = tilt,
+            Drawn = (soluble.Sum - slurry.LeftG.Sum) / doseG / Grounds.AtRest(recipe.Coffee.Roast, model.Parameters.EquilibriumShift),
             SlurryEndC = slurry.TemperatureC,
             StreamC = slurry.StreamC,
             DrawdownS = double.IsNaN(drawToS) ? null : drawToS - drawFromS,

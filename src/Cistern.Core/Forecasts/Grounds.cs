@@ -91,6 +91,15 @@ internal sealed class Grounds
         return new Solubles(most * Between(0.36, 0.22, roast), most * Between(0.42, 0.40, roast), most * Between(0.22, 0.38, roast));
     }
 
+    /// <summary>What rest alone would dissolve in the end, g per g of coffee: the sum of K times what can dissolve. About 0.22.</summary>
+    /// <param name="roast">0 (lightest) to 1 (darkest).</param>
+    /// <param name="equilibriumShift">Added to K.</param>
+    public static double AtRest(double roast, double equilibriumShift)
+    {
+        var all = SolubleOf(roast);
+        return ((Equilibrium[0] + equilibriumShift) * all.Bright) + ((Equilibrium[1] + equilibriumShift) * all.Sweet) + ((Equilibrium[2] + equilibriumShift) * all.Bitter);
+    }
+
     /// <summary>Fines a grinder makes where nobody measured them, mass fraction.</summary>
     public static double UsualFines(double medianUm) => Math.Min(0.35, 0.12 * Math.Pow(600 / medianUm, 0.6));
 

@@ -64,6 +64,15 @@ public sealed record Member(string Name, MemberKind Kind, double Min, double Max
         new Member("turns", MemberKind.Whole, 0, 200, [], "turns"),
         Range("window", 0, LongestBrewS, "s"), Range("startWindow", 0, LongestBrewS, "s"), Range("tdsPercent", 0, 20, "%"), Range("tilt", -20, 20, ""),
         Range("extractionYieldPercent", 0, 40, "%"), Range("finishS", 0, LongestBrewS, "s"),
+        // Of the brew file.
+        Text("why", 2_000), Text("words", 8_000), Text("by", 80), Text("from", 200), Text("setting", 80), Text("parent", 200),
+        Flag("decaffeinated"), Flag("boughtGround"),
+        Number("beverageG", 0, MostWaterG, "g"), Number("measured.tdsPercent", 0, 25, "%"), Number("drawdownS", 0, LongestBrewS, "s"), Number("pressS", 0, LongestBrewS, "s"),
+        Number("slurryC", -20, 110, "°C"), Number("slurryAtS", -LongestBrewS, LongestBrewS, "s"), Number("atS", -LongestBrewS, LongestBrewS, "s"),
+        Number("sharpHarsh", -5, 5, ""), Number("thinHeavy", -5, 5, ""), Number("sweet", 0, 5, ""), Number("clear", 0, 5, ""), Number("finish", 0, 5, ""), Number("dry", 0, 5, ""),
+        Number("score", 0, 10, ""), Number("settings.from", double.MinValue, double.MaxValue, ""),
+        Number("um", 1, 5_000, "µm"), Number("step", 0, 1_000_000, ""),
+        Number("least", -1_000_000, 1_000_000, ""), Number("most", -1_000_000, 1_000_000, ""), Number("umAtZero", -5_000, 5_000, "µm"), Number("umPerSetting", -5_000, 5_000, "µm"),
     }.ToFrozenDictionary(member => member.Name, StringComparer.Ordinal);
 
     /// <summary>The rule of a member, by name.</summary>

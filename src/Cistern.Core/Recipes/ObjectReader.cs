@@ -5,7 +5,7 @@ using System.Text.Json;
 namespace Cistern.Core.Recipes;
 
 /// <summary>Reads the members of one object of the file, noting a finding for each that will not do.</summary>
-internal sealed class ObjectReader(JsonElement element, string place, List<Finding> findings, bool kept = false)
+internal sealed class ObjectReader(JsonElement element, string place, List<Finding> findings, bool kept = false, bool nullIsNothing = false)
 {
     private readonly HashSet<string> known = new(StringComparer.Ordinal);
 
@@ -18,14 +18,14 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
 
     public double Or(string name, double otherwise) => Number(name) ?? otherwise;
 
-    public double? Number(string name)
+    public double? Number(string name, string? rule = null)
     {
         if (!Take(name, out var value))
         {
             return null;
         }
 
-        var member = Member.Named(name);
+        var member = Member.Named(rule ?? name);
         return IsNumber(value, member, out var number) ? number : Refuse<double?>(name, member, value, null);
     }
 
@@ -52,6 +52,24 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
         return value.ValueKind is JsonValueKind.True or JsonValueKind.False
             ? value.GetBoolean()
             : Refuse(name, Member.Named(name), value, otherwise);
+    }
+
+    /// <summary>A word of a set of the brew file's, which has no rule in the recipe file's table.</summary>
+    public T? OneOf<T>(string name)
+        where T : struct, Enum
+    {
+        if (!Take(name, out var value))
+        {
+            return null;
+        }
+
+        var found = value.ValueKind == JsonValueKind.String ? Words<T>.Find(value.GetString()) : null;
+        if (found is null)
+        {
+            findings.Add(Finding.Error(At(name), $"{name} must be one of {string.Join(", ", Words<T>.All)}.", Shown(value), "Change it, or leave it out."));
+        }
+
+        return found;
     }
 
     public T? Word<T>(string name)
@@ -135,7 +153,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
         var found = Take(name, out var value);
         if (found && value.ValueKind == JsonValueKind.Object)
         {
-            return new ObjectReader(value, At(name), findings, kept);
+            return new ObjectReader(value, At(name), findings, kept, nullIsNothing);
         }
 
         if (found)
@@ -152,12 +170,33 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
         return new ObjectReader(empty.RootElement.Clone(), At(name), []);
     }
 
-    public bool Has(string name) => element.TryGetProperty(name, out _);
+    public bool Has(string name) => element.TryGetProperty(name, out var value) && !(nullIsNothing && value.ValueKind == JsonValueKind.Null);
 
     public bool Take(string name, out JsonElement value)
     {
         known.Add(name);
-        return element.TryGetProperty(name, out value);
+        return element.TryGetProperty(name, out value) && !(nullIsNothing && value.ValueKind == JsonValueKind.Null);
+    }
+
+    /// <summary>A list's elements, each with its place; one that is no list is a finding, one that is missing is empty.</summary>
+    public IEnumerable<(JsonElement Element, string Place)> List(string name, int most)
+    {
+        if (!Take(name, out var list))
+        {
+            yield break;
+        }
+
+        if (list.ValueKind != JsonValueKind.Array || list.GetArrayLength() > most)
+        {
+            findings.Add(Finding.Error(At(name), string.Create(CultureInfo.InvariantCulture, $"{name} must be a list of at most {most}."), Shown(list), "Put it in brackets, or split it."));
+            yield break;
+        }
+
+        var index = 0;
+        foreach (var one in list.EnumerateArray())
+        {
+            yield return (one, At(string.Create(CultureInfo.InvariantCulture, $"{name}[{index++}]")));
+        }
     }
 
     /// <summary>Every member nobody asked for. Ask last.</summary>

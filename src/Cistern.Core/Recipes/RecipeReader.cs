@@ -32,11 +32,14 @@ public static class RecipeReader
     private static readonly JsonDocumentOptions Options = new() { MaxDepth = 32 };
 
     /// <summary>Reads one recipe or an array of them from UTF-8 JSON, and checks each by the rules that need no forecast.</summary>
-    public static RecipeFile Read(ReadOnlyMemory<byte> utf8)
+    public static RecipeFile Read(ReadOnlyMemory<byte> utf8) => Open(utf8, LargestFileBytes, "A recipe file", Read, Refused);
+
+    /// <summary>Opens a JSON file and reads it; what is no JSON at all, or too much of it, is refused with a finding.</summary>
+    internal static T Open<T>(ReadOnlyMemory<byte> utf8, int largestBytes, string file, Func<JsonElement, T> read, Func<Finding, T> refused)
     {
-        if (utf8.Length > LargestFileBytes)
+        if (utf8.Length > largestBytes)
         {
-            return Refused(Finding.Error("", "A recipe file is at most 2 MB.",
+            return refused(Finding.Error("", string.Create(CultureInfo.InvariantCulture, $"{file} is at most {largestBytes / 1048576} MB."),
                 string.Create(CultureInfo.InvariantCulture, $"{utf8.Length / 1048576.0:0.0} MB"), "Split it into several files."));
         }
 
@@ -48,18 +51,18 @@ public static class RecipeReader
             }
 
             using var document = JsonDocument.Parse(utf8, Options);
-            return Read(document.RootElement);
+            return read(document.RootElement);
         }
         catch (JsonException error)
         {
-            return Refused(Finding.Error("", "The file must be JSON, no more than 32 levels deep.",
+            return refused(Finding.Error("", "The file must be JSON, no more than 32 levels deep.",
                 string.Create(CultureInfo.InvariantCulture, $"an error on line {(error.LineNumber ?? 0) + 1}, column {(error.BytePositionInLine ?? 0) + 1}"),
                 "Mend it there, or export it again."));
         }
         catch (InvalidOperationException)
         {
             // Text with bytes that are not UTF-8, or half of a surrogate pair.
-            return Refused(Finding.Error("", "The file must be UTF-8 text.", "bytes that are not", "Save it as UTF-8."));
+            return refused(Finding.Error("", "The file must be UTF-8 text.", "bytes that are not", "Save it as UTF-8."));
         }
     }
 
@@ -154,7 +157,7 @@ public static class RecipeReader
 
         var before = findings.Count(finding => finding.Severity == Severity.Error);
         var reader = new ObjectReader(element, place, findings, draft);
-        if (!IsOurs(reader, findings))
+        if (!IsOfFormat(reader, findings, Recipe.FormatName, "recipe file"))
         {
             return;
         }
@@ -185,19 +188,39 @@ public static class RecipeReader
         recipes.Add(recipe);
     }
 
-    private static bool IsOurs(ObjectReader reader, List<Finding> findings)
+    /// <summary>A recipe that stands as a member of another file, read by the same rules; null, with a finding, where it is none.</summary>
+    internal static Recipe? ReadMember(ObjectReader reader, string name, List<Finding> findings, bool required)
     {
-        if (!reader.Take("format", out var format) || format.ValueKind != JsonValueKind.String || format.GetString() != Recipe.FormatName)
+        if (!reader.Take(name, out var element))
         {
-            findings.Add(Finding.Error(reader.At("format"), $"format must be \"{Recipe.FormatName}\".",
-                format.ValueKind == JsonValueKind.Undefined ? "nothing" : ObjectReader.Shown(format), "Check that this is a recipe file."));
+            if (required)
+            {
+                findings.Add(Finding.Error(reader.At(name), $"{name} is required.", "nothing", "Add the whole recipe."));
+            }
+
+            return null;
+        }
+
+        var before = findings.Count;
+        var recipes = new List<Recipe>();
+        ReadInto(element, reader.At(name), recipes, findings);
+        return recipes.Count == 1 && !findings.Skip(before).Any(finding => finding.Severity == Severity.Error) ? recipes[0] : null;
+    }
+
+    /// <summary>Whether an object bears the format and version it should; a finding where it does not.</summary>
+    internal static bool IsOfFormat(ObjectReader reader, List<Finding> findings, string formatName, string file)
+    {
+        if (!reader.Take("format", out var format) || format.ValueKind != JsonValueKind.String || format.GetString() != formatName)
+        {
+            findings.Add(Finding.Error(reader.At("format"), $"format must be \"{formatName}\".",
+                format.ValueKind == JsonValueKind.Undefined ? "nothing" : ObjectReader.Shown(format), $"Check that this is a {file}."));
             return false;
         }
 
         if (!reader.Take("version", out var version) || version.ValueKind != JsonValueKind.Number
             || !version.TryGetInt32(out var number) || number != Recipe.FormatVersion)
         {
-            findings.Add(Finding.Error(reader.At("version"), "This Cistern reads version 1 of the recipe file.",
+            findings.Add(Finding.Error(reader.At("version"), $"This Cistern reads version 1 of the {file}.",
                 version.ValueKind == JsonValueKind.Undefined ? "nothing" : ObjectReader.Shown(version), "Export it as version 1, or bring Cistern up to date."));
             return false;
         }

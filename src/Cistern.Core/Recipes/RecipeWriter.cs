@@ -27,7 +27,7 @@ public static class RecipeWriter
     /// <summary>One step as an object.</summary>
     public static string Write(Step step) => Text(json => Write(json, step));
 
-    private static string Text(Action<Utf8JsonWriter> write)
+    internal static string Text(Action<Utf8JsonWriter> write)
     {
         using var stream = new MemoryStream();
         using (var json = new Utf8JsonWriter(stream, Options))
@@ -38,7 +38,7 @@ public static class RecipeWriter
         return Encoding.UTF8.GetString(stream.ToArray());
     }
 
-    private static void Write(Utf8JsonWriter json, Recipe recipe)
+    internal static void Write(Utf8JsonWriter json, Recipe recipe)
     {
         json.WriteStartObject();
         json.WriteString("format", Recipe.FormatName);
@@ -118,7 +118,7 @@ public static class RecipeWriter
         End(json, step);
     }
 
-    private static void End(Utf8JsonWriter json, Extensible extensible)
+    internal static void End(Utf8JsonWriter json, Extensible extensible)
     {
         foreach (var (name, value) in extensible.Extra)
         {

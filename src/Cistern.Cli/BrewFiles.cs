@@ -1,0 +1,197 @@
+using System.Collections.Immutable;
+using System.Globalization;
+using System.Text.Encodings.Web;
+using System.Text.Json;
+using Cistern.Core.Advising;
+using Cistern.Core.Fitting;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+using Cistern.Core.Records;
+
+namespace Cistern.Cli;
+
+/// <summary>Advice and fitting from brew files: one JSON object on standard output, findings on standard error, exit 2 on a bad file.</summary>
+internal static class BrewFiles
+{
+    private const int BadFile = 2;
+    private static readonly JsonWriterOptions Readable = new() { Indented = true, Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping };
+
+    /// <summary>Prints what to change after the last brew of a line.</summary>
+    /// <param name="paths">Brew files, the oldest brew first.</param>
+    /// <param name="millPath">The mill, or null.</param>
+    public static int Advise(IEnumerable<string> paths, string? millPath)
+    {
+        if (Brews(paths) is not { } brews || Mill(millPath) is not { Read: true } mill)
+        {
+            return BadFile;
+        }
+
+        if (brews[^1].State == BrewOutcome.Abandoned)
+        {
+            return Refuse(Finding.Error("state", "Advice is on a brew that was brewed to its end.", "abandoned", "Give the last one that was."));
+        }
+
+        var line = brews.Where(brew => brew.State == BrewOutcome.Finished).ToList();
+        var keys = line[^1].Keys();
+        // Brews with another mill or coffee still tell of the vessel and of the palate.
+        var learned = Fitter.Of(line.Select(brew => brew.ForFitting()), ForecastModel.Published);
+        var advice = Advisor.Of(line, learned.Model(ForecastModel.Published, keys), learned.PalateOf(keys.Barista), new AdviceGear { Mill = mill.Scale });
+        Write(json => AdviceJson.Write(json, advice, mill.Scale));
+        return 0;
+    }
+
+    /// <summary>Prints what brews teach, and what recipes then come to.</summary>
+    /// <param name="paths">Brew files.</param>
+    /// <param name="recipePaths">Recipes to foretell.</param>
+    public static int Fit(IEnumerable<string> paths, IEnumerable<string> recipePaths)
+    {
+        if (Brews(paths) is not { } brews)
+        {
+            return BadFile;
+        }
+
+        var recipes = new List<Recipe>();
+        foreach (var path in recipePaths)
+        {
+            if (Input.Read(path) is not { } bytes)
+            {
+                return BadFile;
+            }
+
+            var file = RecipeReader.Read(bytes);
+            Tell(path, file.Findings);
+            if (!file.Accepted)
+            {
+                return BadFile;
+            }
+
+            recipes.AddRange(file.Recipes);
+        }
+
+        var finished = brews.Where(brew => brew.State == BrewOutcome.Finished).ToList();
+        var fitted = finished.Select(brew => brew.ForFitting()).Where(brew => brew.Tells).ToList();
+        var learned = Fitter.Of(fitted, ForecastModel.Published);
+        var predictions = new List<Forecast>();
+        foreach (var recipe in recipes)
+        {
+            if (KeysFor(recipe, finished) is not { } keys)
+            {
+                return BadFile;
+            }
+
+            predictions.Add(learned.Model(ForecastModel.Published, keys).Figures(recipe));
+        }
+
+        Write(json => FitJson.Write(json, learned, predictions));
+        return 0;
+    }
+
+    /// <summary>With what a recipe is foretold: what it names itself, else what all the brews were brewed with.</summary>
+    private static FitKeys? KeysFor(Recipe recipe, List<BrewRecord> brews)
+    {
+        var all = brews.ConvertAll(brew => brew.Keys());
+        var mill = One("mill", keys => keys.Mill);
+        var coffee = One("coffee", keys => keys.Coffee);
+        var barista = One("barista", keys => keys.Barista);
+        var vessel = Named("vessel") ?? (all.Select(keys => keys.Vessel).Distinct(StringComparer.Ordinal).Count() == 1 ? all[0].Vessel : RecordFitting.Vessel("", recipe.Brewer));
+        return mill is null || coffee is null || barista is null ? null : new FitKeys(mill, vessel, coffee, barista);
+
+        string? Named(string of)
+        {
+            var extra = of == "coffee" ? recipe.Coffee.Extra.GetValueOrDefault("name") : recipe.Extra.GetValueOrDefault(of);
+            return extra.ValueKind == JsonValueKind.String ? extra.GetString()
+                : extra.ValueKind == JsonValueKind.Object && extra.TryGetProperty("name", out var name) && name.ValueKind == JsonValueKind.String ? name.GetString() : null;
+        }
+
+        string? One(string of, Func<FitKeys, string> key)
+        {
+            if (Named(of) is { } named)
+            {
+                return named;
+            }
+
+            var distinct = all.Select(key).Distinct(StringComparer.Ordinal).ToList();
+            if (distinct.Count <= 1)
+            {
+                return distinct.FirstOrDefault() ?? "";
+            }
+
+            // A palate moves no figure of the brew.
+            if (of == "barista")
+            {
+                return distinct[0];
+            }
+
+            Refuse(Finding.Error(of, string.Create(CultureInfo.InvariantCulture, $"The brews have {distinct.Count} of a {of}, and {recipe.Id} names none."), string.Join(", ", distinct.Select(name => name.Length == 0 ? "one without a name" : name)), $"Add \"{of}\": {{\"name\": …}} to the recipe, or give brews of one {of}."));
+            return null;
+        }
+    }
+
+    private static List<BrewRecord>? Brews(IEnumerable<string> paths)
+    {
+        var brews = new List<BrewRecord>();
+        var ids = new HashSet<Guid>();
+        foreach (var path in paths)
+        {
+            if (Input.Read(path, BrewReader.LargestFileBytes) is not { } bytes)
+            {
+                return null;
+            }
+
+            var file = BrewReader.Read(bytes);
+            Tell(path, file.Findings);
+            if (!file.Accepted)
+            {
+                return null;
+            }
+
+            // The same brew given twice is one.
+            brews.AddRange(file.Brews.Where(brew => ids.Add(brew.Id)));
+        }
+
+        return brews;
+    }
+
+    private static (bool Read, MillScale? Scale) Mill(string? path)
+    {
+        if (path is null)
+        {
+            return (true, null);
+        }
+
+        if (Input.Read(path) is not { } bytes)
+        {
+            return (false, null);
+        }
+
+        var file = MillFile.Read(bytes);
+        Tell(path, file.Findings);
+        return (file.Mill is not null, file.Mill);
+    }
+
+    private static int Refuse(Finding finding)
+    {
+        Console.Error.WriteLine(finding);
+        return BadFile;
+    }
+
+    private static void Tell(string path, ImmutableArray<Finding> findings)
+    {
+        foreach (var finding in findings)
+        {
+            Console.Error.WriteLine($"{(path == "-" ? "standard input" : path)}: {finding}");
+        }
+    }
+
+    private static void Write(Action<Utf8JsonWriter> write)
+    {
+        using var output = Console.OpenStandardOutput();
+        using (var json = new Utf8JsonWriter(output, Readable))
+        {
+            write(json);
+        }
+
+        output.Write("\n"u8);
+    }
+}

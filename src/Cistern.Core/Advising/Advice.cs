@@ -1,0 +1,215 @@
+using System.Collections.Immutable;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Core.Advising;
+
+/// <summary>What can be changed for the next brew.</summary>
+public enum Lever
+{
+    /// <summary>The grind's median, µm.</summary>
+    Grind,
+
+    /// <summary>The kettle, or what a siphon's flame holds, °C.</summary>
+    Temperature,
+
+    /// <summary>Coffee, g; the water stays.</summary>
+    Dose,
+
+    /// <summary>Water, g; the coffee stays.</summary>
+    Water,
+
+    /// <summary>Coffee and water together, g of coffee; the ratio stays.</summary>
+    Charge,
+
+    /// <summary>When the release begins, s on the clock.</summary>
+    Release,
+
+    /// <summary>Turns of the first stirring.</summary>
+    Turns,
+
+    /// <summary>Seconds of the press or the plunge.</summary>
+    PressTime,
+
+    /// <summary>Water the drink is let down with, g.</summary>
+    LetDown,
+
+    /// <summary>What a siphon's burner gives, W.</summary>
+    Flame,
+
+    /// <summary>A swirl once the water is in, turns: grounds on the wall come down.</summary>
+    Swirl,
+
+    /// <summary>Seconds of standing before it is poured off: mud settles.</summary>
+    Settle,
+
+    /// <summary>The filter rinsed with hot water before the coffee goes in.</summary>
+    Rinse,
+
+    /// <summary>The vessel warmed first.</summary>
+    Preheat,
+
+    /// <summary>The plunger drawn back a little once it is seated, so that nothing drips.</summary>
+    DrawBack,
+
+    /// <summary>The plan as it is, done as it was meant.</summary>
+    AsPlanned,
+}
+
+/// <summary>What somebody found wrong with a cup, a bed or a flow.</summary>
+public enum Complaint
+{
+    /// <summary>Sharp.</summary>
+    Sharp,
+
+    /// <summary>Harsh.</summary>
+    Harsh,
+
+    /// <summary>Thin, or weaker than meant.</summary>
+    Weak,
+
+    /// <summary>Heavy, or stronger than meant.</summary>
+    Strong,
+
+    /// <summary>Under-drawn.</summary>
+    Hollow,
+
+    /// <summary>Dry in the mouth.</summary>
+    Dry,
+
+    /// <summary>Mud in the cup or on the bed.</summary>
+    Muddy,
+
+    /// <summary>Tastes of paper.</summary>
+    Papery,
+
+    /// <summary>Flat, without life.</summary>
+    Flat,
+
+    /// <summary>Too cool in the cup.</summary>
+    TooCool,
+
+    /// <summary>The drain was slow, or stalled.</summary>
+    DrainSlow,
+
+    /// <summary>The drain was fast.</summary>
+    DrainFast,
+
+    /// <summary>The press was hard, or slow.</summary>
+    PressHard,
+
+    /// <summary>The press was easy, or quick.</summary>
+    PressEasy,
+
+    /// <summary>Done too late.</summary>
+    Late,
+
+    /// <summary>Done too early.</summary>
+    Early,
+
+    /// <summary>A siphon's water fell back.</summary>
+    FellBack,
+
+    /// <summary>Grounds were left high and dry.</summary>
+    HighAndDry,
+
+    /// <summary>The first of it ran out weak.</summary>
+    WeakRunoff,
+
+    /// <summary>Less in the cup than was wanted.</summary>
+    ShortOfTheCup,
+
+    /// <summary>The coffee is old.</summary>
+    OldCoffee,
+}
+
+/// <summary>What one change costs.</summary>
+/// <param name="TimeS">Seconds more until it is done; negative is less.</param>
+/// <param name="HandsS">Seconds more that need hands.</param>
+/// <param name="CoffeeG">Coffee more, g.</param>
+/// <param name="Stalls">How likely the drain then takes over four minutes, 0 to 1.</param>
+public readonly record struct ChangeCosts(double TimeS, double HandsS, double CoffeeG, double Stalls);
+
+/// <summary>One change for the next brew.</summary>
+/// <param name="Lever">What is changed.</param>
+/// <param name="From">From, in the lever's unit.</param>
+/// <param name="To">To.</param>
+/// <param name="Recipe">The whole recipe with that one change made.</param>
+/// <param name="Now">What the plan comes to as it is.</param>
+/// <param name="Then">What it then comes to.</param>
+/// <param name="Chance">How likely that is what was wanted, 0 to 1.</param>
+/// <param name="Why">Why, in a sentence.</param>
+/// <param name="Costs">What it costs.</param>
+public sealed record AdvisedChange(Lever Lever, double From, double To, Recipe Recipe, Forecast Now, Forecast Then, double Chance, string Why, ChangeCosts Costs)
+{
+    /// <summary>What it answers, what counts most first.</summary>
+    public ImmutableArray<Complaint> Answers { get; init; } = [];
+
+    /// <summary>It follows the palate where the palate and the forecast disagree.</summary>
+    public bool ByPalate { get; init; }
+
+    /// <summary>The lever as the open files name it.</summary>
+    public string Setting => Levers.Word(Lever, Recipe);
+
+    /// <summary>Its unit.</summary>
+    public string Unit => Levers.Unit(Lever);
+}
+
+/// <summary>What was made of the last brew of a line.</summary>
+public sealed record AdviceVerdict
+{
+    /// <summary>What flowed, against what was meant.</summary>
+    public required string Flow { get; init; }
+
+    /// <summary>Whether it flowed as it was meant to.</summary>
+    public required bool Flowed { get; init; }
+
+    /// <summary>How much was drawn.</summary>
+    public required string DrawnText { get; init; }
+
+    /// <summary>Which way it leans.</summary>
+    public required string LeanText { get; init; }
+
+    /// <summary>How strong it is.</summary>
+    public required string BodyText { get; init; }
+
+    /// <summary>The cup by its figures.</summary>
+    public required CupJudgement Cup { get; init; }
+
+    /// <summary>Where the palate and the forecast disagree, in a sentence; else null.</summary>
+    public string? Disagreement { get; init; }
+
+    /// <summary>Where two schools would change different things and both should do, in a sentence; else null.</summary>
+    public string? Schools { get; init; }
+
+    /// <summary>What was complained of, what counts most first.</summary>
+    public ImmutableArray<Complaint> Complaints { get; init; } = [];
+}
+
+/// <summary>What to do next time.</summary>
+/// <param name="Verdict">What was made of the last brew.</param>
+/// <param name="Changes">Single changes, the best first; empty where the target is met and nobody complains.</param>
+/// <param name="Met">Whether the target is met.</param>
+/// <param name="AsBrewed">What the last brew came to as it was brewed, by what is known now.</param>
+/// <param name="Aims">What was wanted.</param>
+public sealed record Advice(AdviceVerdict Verdict, ImmutableArray<AdvisedChange> Changes, bool Met, Forecast AsBrewed, ImmutableArray<Aim> Aims);
+
+/// <summary>What a barista has to change things with.</summary>
+public sealed record AdviceGear
+{
+    /// <summary>A mill that nothing is known of, by steps of this, µm.</summary>
+    public const double UsualGrindStepUm = 25;
+
+    /// <summary>The mill; null where none is known.</summary>
+    public MillScale? Mill { get; init; }
+
+    /// <summary>Coffee there is left, g; null where that is not known.</summary>
+    public double? LeftG { get; init; }
+
+    /// <summary>The drink that was wanted in the cup, g; null where nobody said.</summary>
+    public double? CupG { get; init; }
+
+    /// <summary>What the server holds, ml; null where none is known.</summary>
+    public double? ServerMl { get; init; }
+}

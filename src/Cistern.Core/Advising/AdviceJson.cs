@@ -1,0 +1,119 @@
+using System.Text.Json;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Core.Advising;
+
+/// <summary>Advice as the command line and the API print it.</summary>
+public static class AdviceJson
+{
+    /// <summary>Writes advice as one object.</summary>
+    /// <param name="json">Where to.</param>
+    /// <param name="advice">The advice.</param>
+    /// <param name="mill">The mill, for its settings; null where none is known.</param>
+    public static void Write(Utf8JsonWriter json, Advice advice, MillScale? mill)
+    {
+        var verdict = advice.Verdict;
+        var totals = advice.AsBrewed.Totals;
+        json.WriteStartObject();
+        json.WriteStartObject("verdict");
+        json.WriteBoolean("met", advice.Met);
+        Say("flow", verdict.Flow, ("finishS", totals.FinishS), ("drawdownS", totals.DrawdownS), ("pressForceN", totals.PressForceN));
+        Say("drawn", verdict.DrawnText, ("drawn", totals.Drawn), ("extractionYieldPercent", totals.ExtractionYieldPercent), ("dissolvedYieldPercent", totals.DissolvedYieldPercent));
+        Say("lean", verdict.LeanText, ("tilt", totals.Tilt));
+        Say("body", verdict.BodyText, ("tdsPercent", totals.FinalTdsPercent), ("beverageG", totals.FinalG));
+        json.WriteString("cup", string.Join(", ", verdict.Cup.Words));
+        json.WriteStartArray("complaints");
+        foreach (var complaint in verdict.Complaints)
+        {
+            json.WriteStringValue(Words<Complaint>.Of(complaint));
+        }
+
+        json.WriteEndArray();
+        WriteText("disagreement", verdict.Disagreement);
+        WriteText("schools", verdict.Schools);
+        json.WriteEndObject();
+        json.WriteStartArray("changes");
+        foreach (var change in advice.Changes)
+        {
+            Write(json, change, mill);
+        }
+
+        json.WriteEndArray();
+        json.WriteEndObject();
+
+        void Say(string name, string words, params ReadOnlySpan<(string Name, double? Value)> figures)
+        {
+            json.WriteStartObject(name);
+            json.WriteString("words", words);
+            foreach (var (figure, value) in figures)
+            {
+                if (value is { } number)
+                {
+                    json.WriteNumber(figure, Math.Round(number, 4));
+                }
+            }
+
+            json.WriteEndObject();
+        }
+
+        void WriteText(string name, string? text)
+        {
+            if (text is not null)
+            {
+                json.WriteString(name, text);
+            }
+        }
+    }
+
+    private static void Write(Utf8JsonWriter json, AdvisedChange change, MillScale? mill)
+    {
+        json.WriteStartObject();
+        json.WriteString("setting", change.Setting);
+        json.WriteNumber("from", Math.Round(change.From, 3));
+        json.WriteNumber("to", Math.Round(change.To, 3));
+        json.WriteString("unit", change.Unit);
+        if (change.Lever == Lever.Grind && mill is { Grinds: true })
+        {
+            json.WriteNumber("fromSetting", Math.Round(mill.SettingFor(change.From), 4));
+            json.WriteNumber("toSetting", Math.Round(mill.SettingFor(change.To), 4));
+        }
+
+        json.WriteString("name", AdviceWords.Name(change));
+        json.WriteString("why", change.Why);
+        json.WriteBoolean("byPalate", change.ByPalate);
+        json.WriteNumber("chance", Math.Round(change.Chance, 3));
+        json.WriteStartObject("costs");
+        json.WriteNumber("timeS", Math.Round(change.Costs.TimeS, 1));
+        json.WriteNumber("handsS", Math.Round(change.Costs.HandsS, 1));
+        json.WriteNumber("coffeeG", Math.Round(change.Costs.CoffeeG, 2));
+        json.WriteNumber("stalls", Math.Round(change.Costs.Stalls, 3));
+        json.WriteEndObject();
+        json.WriteStartObject("forecast");
+        var now = ForecastFigures.Of(change.Now.Totals);
+        foreach (var (name, then) in ForecastFigures.Of(change.Then.Totals))
+        {
+            if (then is { } to)
+            {
+                json.WriteStartObject(name);
+                if (now[name] is { } from)
+                {
+                    json.WriteNumber("now", Math.Round(from, 5));
+                }
+
+                json.WriteNumber("then", Math.Round(to, 5));
+                json.WriteEndObject();
+            }
+        }
+
+        json.WriteStartObject("drawn");
+        json.WriteNumber("now", Math.Round(change.Now.Totals.Drawn, 5));
+        json.WriteNumber("then", Math.Round(change.Then.Totals.Drawn, 5));
+        json.WriteEndObject();
+        json.WriteEndObject();
+        json.WritePropertyName("recipe");
+        json.WriteRawValue(RecipeWriter.Write(change.Recipe));
+        json.WriteEndObject();
+    }
+}

@@ -1,0 +1,489 @@
+using System.Collections.Immutable;
+using Cistern.Core.Fitting;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+using Cistern.Core.Records;
+
+namespace Cistern.Core.Advising;
+
+/// <summary>
+/// Says what to change for the next brew: single changes, the best first, each with what it does by the forecast, why and what
+/// it costs.
+/// </summary>
+/// <remarks>
+/// What is wanted is a set of <see cref="Aim"/>s. A change is worth the chance that all of them are met, by the forecast and
+/// what is not known of it; and, where it does not meet them all, the chance that one change more then would. Of the values
+/// that should do it the one that changes least is taken. What was tried in the line is never offered again, nor anything that
+/// runs over, boils away, presses too hard or stalls.
+/// </remarks>
+public static class Advisor
+{
+    private const int PointsASide = 5;
+
+    private static readonly ImmutableSortedDictionary<string, System.Text.Json.JsonElement> NoExtra = ImmutableSortedDictionary<string, System.Text.Json.JsonElement>.Empty;
+
+    /// <summary>A change that should need another one after it is worth this share of the chance that both do. Judged.</summary>
+    private const double SecondShare = 0.55;
+
+    /// <summary>A smaller change that is this little worse is as good. Judged.</summary>
+    private const double AsGood = 0.02;
+
+    /// <summary>A chance of this is taken for met. Judged.</summary>
+    private const double Enough = 0.5;
+
+    /// <summary>With this chance it is met for sure: nothing is changed. Between the two it may be, and a change must be clearly better. Judged.</summary>
+    private const double Sure = 0.9;
+
+    /// <summary>What nobody set is met with this chance where something else was set: a target that is met is not changed for what was never asked. Judged.</summary>
+    private const double UnaskedEnough = 0.25;
+
+    /// <summary>A change must raise what it is worth by this, or it is none. Judged.</summary>
+    private const double LeastGain = 0.02;
+
+    /// <summary>And by this where the target may be met already. Judged.</summary>
+    private const double ClearGain = 0.04;
+
+    /// <summary>What answers a complaint that no figure of the forecast holds is worth this. Judged.</summary>
+    private const double AnswerWorth = 0.35;
+
+    /// <summary>What flowed wrong speaks first: mending it is worth this on top. Judged.</summary>
+    private const double FlowWorth = 0.5;
+
+    /// <summary>A vessel is not filled further, of its capacity.</summary>
+    private const double Fullest = 0.95;
+
+    private const int MostChanges = 6;
+
+    /// <summary>What to do next time.</summary>
+    /// <param name="line">The brews of the line, oldest first; the last one is what is judged.</param>
+    /// <param name="model">The model, with what was learned.</param>
+    /// <param name="palate">How the barista tastes.</param>
+    /// <param name="gear">What there is to change things with.</param>
+    /// <exception cref="OperationCanceledException">The model was stopped.</exception>
+    public static Advice Of(IReadOnlyList<BrewRecord> line, ForecastModel model, Palate palate, AdviceGear gear) =>
+        new Work(line, model with { Memory = null }, palate, gear).Run();
+
+    /// <summary>What a recipe is known again by: everything that is done, nothing that is called.</summary>
+    internal static string Print(Recipe recipe) => RecipeWriter.Write(recipe with
+    {
+        Id = "x",
+        Name = "x",
+        Notes = null,
+        School = null,
+        Target = null,
+        Extra = NoExtra,
+        Coffee = recipe.Coffee with { RestDays = 0, DoseG = Math.Round(recipe.Coffee.DoseG, 1), Extra = NoExtra },
+        Grind = recipe.Grind with { MedianUm = Math.Round(recipe.Grind.MedianUm), Extra = NoExtra },
+        Water = recipe.Water with { TemperatureC = Math.Round(recipe.Water.TemperatureC, 1), Extra = NoExtra },
+    });
+
+    /// <summary>Figures of a recipe as a vector: those of the aims, then the fullest, the force, the drawdown and the finish.</summary>
+    private readonly record struct Point(double At, double[] Figures);
+
+    private sealed class Work
+    {
+        private readonly IReadOnlyList<BrewRecord> line;
+        private readonly BrewRecord last;
+        private readonly Palate palate;
+        private readonly AdviceGear gear;
+        private readonly ForecastModel model;
+        private readonly Forecast now;
+        private readonly Forecast asBrewed;
+        private readonly ImmutableArray<Aim> aims;
+        private readonly double[] sigma;
+        private readonly double[] stands;
+        private readonly double[] coarse;
+        private readonly HashSet<string> tried;
+        private readonly Dictionary<Lever, (Dial Dial, Point[] Curve)> curves = [];
+        private readonly ImmutableArray<Complaint> complaints;
+        private readonly bool disagree;
+        private double leastGain = LeastGain;
+
+        public Work(IReadOnlyList<BrewRecord> line, ForecastModel model, Palate palate, AdviceGear gear)
+        {
+            this.line = line;
+            this.palate = palate;
+            this.gear = gear;
+            this.model = model;
+            last = line[^1];
+            now = model.Run(last.Planned, new ForecastOptions { WithSeries = false, ServerMl = gear.ServerMl });
+            asBrewed = model.Figures(last.Brewed);
+            aims = Aim.For(last, now);
+            var moves = Confidence.Moves(now);
+            sigma = [.. aims.Select(aim => Math.Sqrt(moves.Sum(move => Math.Pow(move.GetValueOrDefault(aim.Outcome), 2))))];
+            stands = Figures(now.Totals);
+            coarse = Figures(model.ForDifferences().Figures(last.Planned).Totals);
+            tried = [.. line.SelectMany(brew => (Recipe[])[brew.Planned, brew.Brewed]).Select(Print)];
+            complaints = Complaints.Of(last, asBrewed, aims, gear);
+            disagree = Disagrees();
+        }
+
+        public Advice Run()
+        {
+            var chances = aims.Select((aim, i) => aim.Chance(Brewed(aim), sigma[i])).ToList();
+            var unasked = aims.Any(aim => aim.Set && !aim.OfFlow) ? UnaskedEnough : Enough;
+            bool All(double enough) => chances.Select((chance, i) => chance >= (aims[i].Set ? enough : unasked)).All(so => so);
+            var met = All(Enough);
+            var cries = complaints.Any(complaint => complaint is not (Complaint.OldCoffee or Complaint.Hollow)) && (!met || complaints.Any(IsLoud) || Shouts(sip => sip.SharpHarsh) || Shouts(sip => sip.ThinHeavy));
+            leastGain = met && !cries ? ClearGain : LeastGain;
+            if (!cries && All(Sure))
+            {
+                return new Advice(Verdict([]), [], Met: true, asBrewed, aims);
+            }
+
+            var changes = new List<(AdvisedChange Change, double Worth)>();
+            foreach (var lever in Levers.Sought)
+            {
+                if (Levers.Of(lever, now, gear, CanGrind) is { } has && has.Dial.Range.High > has.Dial.Range.Low)
+                {
+                    curves[lever] = (has.Dial, Sample(lever, has.Stands, has.Dial));
+                }
+            }
+
+            var worthNow = Worth(stands, null);
+            foreach (var (lever, (dial, _)) in curves)
+            {
+                if (Best(lever, dial, worthNow) is { } best)
+                {
+                    changes.Add(best);
+                }
+            }
+
+            foreach (var complaint in complaints)
+            {
+                foreach (var (lever, from, to, recipe) in Levers.Single(now, complaint, gear))
+                {
+                    if (!tried.Contains(Print(recipe)) && Told(lever, from, to, recipe, [complaint]) is { } change)
+                    {
+                        changes.Add((change, Worth(Figures(change.Then.Totals), null) - worthNow + AnswerWorth));
+                    }
+                }
+            }
+
+            if (Slipped() is { } again)
+            {
+                changes.Add(again);
+            }
+
+            var ranked = changes.OrderByDescending(pair => pair.Worth - Cost(pair.Change)).ThenBy(pair => pair.Change.Lever).Select(pair => pair.Change).Take(MostChanges).ToList();
+            if (disagree && ByPalate() is { } other)
+            {
+                ranked.RemoveAll(change => change.Lever == other.Lever && change.To == other.To);
+                ranked.Insert(Math.Min(1, ranked.Count), other);
+            }
+
+            return new Advice(Verdict(ranked), [.. ranked], met, asBrewed, aims);
+        }
+
+        private bool CanGrind => !last.Coffee.BoughtGround && gear.Mill is not { Grinds: false };
+
+        /// <summary>Somebody puts it near the end of their scale, whatever the figures say.</summary>
+        private bool Shouts(Func<Sip, double?> of) => Math.Abs(last.Tasting?.Mean(of) ?? 0) >= 3;
+
+        private static bool IsLoud(Complaint complaint) => complaint is Complaint.Muddy or Complaint.Papery or Complaint.HighAndDry or Complaint.PressHard or Complaint.FellBack or Complaint.TooCool
+            or Complaint.WeakRunoff or Complaint.ShortOfTheCup or Complaint.Flat or Complaint.Dry or Complaint.DrainSlow or Complaint.DrainFast or Complaint.PressEasy;
+
+        /// <summary>What it came to, measured where it was measured: of the brew as it went.</summary>
+        private double Brewed(Aim aim) => aim.Of switch
+        {
+            AimOf.Drain => last.Measured.DrawdownS ?? asBrewed.Totals.DrawdownS ?? 0,
+            _ => asBrewed.Totals.Of(aim.Outcome) ?? 0,
+        };
+
+        private double[] Figures(Totals totals) => [.. aims.Select(aim => totals.Of(aim.Outcome) ?? 0), totals.PeakVolumeMl, totals.PressForceN ?? 0, totals.DrawdownS ?? 0, totals.FinishS];
+
+        private Point[] Sample(Lever lever, double at, Dial dial)
+        {
+            // Nearer where it stands: small changes are the usual ones.
+            double[] shares = [0.08, 0.2, 0.4, 0.7, 1];
+            var differing = model.ForDifferences();
+            var points = new Point[(2 * PointsASide) + 1];
+            points[PointsASide] = new Point(at, stands);
+            for (var i = 0; i < PointsASide; i++)
+            {
+                foreach (var (end, place) in ((double, int)[])[(dial.Range.Low, PointsASide - 1 - i), (dial.Range.High, PointsASide + 1 + i)])
+                {
+                    var value = at + (shares[i] * (end - at));
+                    var figures = lever == Lever.Turns && Math.Round(value) == at ? coarse : Figures(differing.Figures(Levers.With(lever, now, value)).Totals);
+                    points[place] = new Point(value, [.. figures.Select((figure, k) => stands[k] + figure - coarse[k])]);
+                }
+            }
+
+            return points;
+        }
+
+        /// <summary>The figures at a value of a lever, on the straight line between two that were run.</summary>
+        private static double[] Along(Point[] curve, double value)
+        {
+            var next = 1;
+            while (next < curve.Length - 1 && curve[next].At < value)
+            {
+                next++;
+            }
+
+            var (from, to) = (curve[next - 1], curve[next]);
+            var share = to.At > from.At ? Math.Clamp((value - from.At) / (to.At - from.At), 0, 1) : 0;
+            var figures = new double[from.Figures.Length];
+            for (var i = 0; i < figures.Length; i++)
+            {
+                figures[i] = double.Lerp(from.Figures[i], to.Figures[i], share);
+            }
+
+            return figures;
+        }
+
+        /// <summary>The chance that every aim is met; what counts less lowers it less.</summary>
+        private double Chance(ReadOnlySpan<double> figures)
+        {
+            var chance = 1.0;
+            for (var i = 0; i < aims.Length; i++)
+            {
+                chance *= Math.Pow(Math.Max(1e-4, aims[i].Chance(figures[i], sigma[i])), aims[i].Weight);
+            }
+
+            return chance;
+        }
+
+        /// <summary>What a recipe is worth: the chance that it does, or that one change more then does; and what flows first.</summary>
+        private double Worth(double[] figures, Lever? moved)
+        {
+            var chance = Chance(figures);
+            var second = chance;
+            Span<double> both = stackalloc double[figures.Length];
+            foreach (var (lever, (_, curve)) in curves)
+            {
+                if (lever == moved)
+                {
+                    continue;
+                }
+
+                foreach (var point in curve)
+                {
+                    for (var i = 0; i < both.Length; i++)
+                    {
+                        both[i] = figures[i] + point.Figures[i] - stands[i];
+                    }
+
+                    second = IsBounded(both) ? Math.Max(second, Chance(both)) : second;
+                }
+            }
+
+            return chance + ((1 - chance) * SecondShare * second) + (FlowWorth * Flow(figures)) + Nearer(figures);
+        }
+
+        /// <summary>How far the flow that went wrong is mended: of what flowed as meant nothing.</summary>
+        private double Flow(double[] figures)
+        {
+            var mended = 0.0;
+            for (var i = 0; i < aims.Length; i++)
+            {
+                if (aims[i].OfFlow && aims[i].Set && aims[i].Chance(stands[i], sigma[i]) < Enough)
+                {
+                    mended += aims[i].Chance(figures[i], sigma[i]) - aims[i].Chance(stands[i], sigma[i]);
+                }
+            }
+
+            return Math.Min(1, mended);
+        }
+
+        /// <summary>Where no chance is left to tell by, what comes nearer is better: never worth more than a tenth.</summary>
+        private double Nearer(double[] figures)
+        {
+            var off = 0.0;
+            for (var i = 0; i < aims.Length; i++)
+            {
+                var range = aims[i].Range;
+                var half = Math.Max(aims[i].LeastSigma, (range.High - range.Low) / 2);
+                var beyond = Math.Max(0, Math.Max(range.Low - figures[i], figures[i] - range.High)) / half;
+                off += aims[i].Weight * beyond;
+            }
+
+            return 0.1 / (1 + off);
+        }
+
+        /// <summary>Nothing runs over, presses too hard or stalls that does not do so already, and less than before.</summary>
+        private bool IsBounded(ReadOnlySpan<double> figures)
+        {
+            var at = aims.Length;
+            return (figures[at] <= Fullest * last.Planned.Brewer.CapacityMl || figures[at] < stands[at] - 0.5)
+                && (figures[at + 1] <= Aim.HardN || figures[at + 1] < stands[at + 1] - 0.5)
+                && (figures[at + 2] <= ForecastModel.StallsAfterS || figures[at + 2] < stands[at + 2] - 1);
+        }
+
+        /// <summary>The best value of a lever: of those that should do it the one that changes least.</summary>
+        private (AdvisedChange Change, double Worth)? Best(Lever lever, Dial dial, double worthNow)
+        {
+            var at = curves[lever].Curve[PointsASide].At;
+            var values = new List<(double Value, double Worth)>();
+            var steps = Math.Max(1, (int)Math.Ceiling((dial.Range.High - dial.Range.Low) / Math.Max(dial.StepSize, 1e-3)));
+            // A dial of very many steps is looked at more coarsely: no cup tells a hundredth of its range.
+            var stride = Math.Max(1, steps / 60);
+            var low = dial.Snap(dial.Range.Low, up: true);
+            for (var i = 0; i <= steps; i += stride)
+            {
+                var value = dial.Snap(Math.Min(low + (i * dial.StepSize), dial.Range.High), up: false);
+                if (Math.Abs(value - at) < 0.5 * dial.StepSize)
+                {
+                    continue;
+                }
+
+                var figures = Along(curves[lever].Curve, value);
+                if (IsBounded(figures))
+                {
+                    values.Add((value, Worth(figures, lever)));
+                }
+            }
+
+            if (values.Count == 0)
+            {
+                return null;
+            }
+
+            var most = values.Max(pair => pair.Worth);
+            // Complaints that a lever answers, though the figures are as they were meant, leave it open how far: the least is enough.
+            foreach (var (value, _) in values.Where(pair => pair.Worth >= most - AsGood).OrderBy(pair => Math.Abs(pair.Value - at)).Concat(values.OrderByDescending(pair => pair.Worth)))
+            {
+                var recipe = Levers.With(lever, now, value);
+                if (tried.Contains(Print(recipe)) || Told(lever, at, value, recipe, Answers(lever, value > at)) is not { } change)
+                {
+                    continue;
+                }
+
+                var figures = Figures(change.Then.Totals);
+                var worth = Worth(figures, lever) - worthNow + (AnswerWorth * Math.Min(1, change.Answers.Count(IsLoud)));
+                return IsBounded(figures) && worth > leastGain ? (change, worth) : Gentle(lever, dial, at);
+            }
+
+            return null;
+        }
+
+        /// <summary>Where the figures are as meant but somebody complains, the least step that answers it.</summary>
+        private (AdvisedChange Change, double Worth)? Gentle(Lever lever, Dial dial, double at)
+        {
+            foreach (var up in (bool[])[true, false])
+            {
+                var answers = Answers(lever, up).Where(IsLoud).ToImmutableArray();
+                if (answers.IsEmpty)
+                {
+                    continue;
+                }
+
+                var by = lever switch { Lever.Temperature => 2, Lever.Dose => Math.Max(0.5, 0.03 * at), Lever.Release => 20, _ => dial.StepSize };
+                var value = Math.Clamp(dial.Snap(at + (up ? by : -by), up), dial.Range.Low, dial.Range.High);
+                var recipe = Levers.With(lever, now, value);
+                if (Math.Abs(value - at) > 1e-9 && !tried.Contains(Print(recipe)) && Told(lever, at, value, recipe, answers) is { } change && IsBounded(Figures(change.Then.Totals)))
+                {
+                    return (change, AnswerWorth + Worth(Figures(change.Then.Totals), lever) - Worth(stands, null));
+                }
+            }
+
+            return null;
+        }
+
+        /// <summary>The complaints that a lever answers when it is moved up, or down.</summary>
+        private ImmutableArray<Complaint> Answers(Lever lever, bool up) => [.. complaints.Where(complaint => Complaints.Answers(complaint, lever, up))];
+
+        private AdvisedChange? Told(Lever lever, double from, double to, Recipe recipe, ImmutableArray<Complaint> answers)
+        {
+            if (RecipeChecker.Check(recipe).Any(finding => finding.Severity == Severity.Error))
+            {
+                return null;
+            }
+
+            var then = now.Again(recipe);
+            if (then.Events.Any(happening => happening.Kind is BrewEventKind.Overflow or BrewEventKind.ServerOverflow) && !now.Events.Any(happening => happening.Kind is BrewEventKind.Overflow or BrewEventKind.ServerOverflow))
+            {
+                return null;
+            }
+
+            var figures = Figures(then.Totals);
+            var stalls = then.Totals.DrawdownS is { } drainS ? 1 - new Aim(AimOf.Drain, new Span(double.NegativeInfinity, ForecastModel.StallsAfterS), Set: true).Chance(drainS, Sigma(AimOf.Drain)) : 0;
+            var costs = new ChangeCosts(then.Totals.FinishS - now.Totals.FinishS, Choosing.HandsS(then) - Choosing.HandsS(now), recipe.Coffee.DoseG - last.Planned.Coffee.DoseG, stalls);
+            var change = new AdvisedChange(lever, from, to, recipe, now, then, Chance(figures), "", costs) { Answers = answers };
+            return change with { Why = AdviceWords.Why(change, complaints, aims) };
+        }
+
+        private double Sigma(AimOf of)
+        {
+            for (var i = 0; i < aims.Length; i++)
+            {
+                if (aims[i].Of == of)
+                {
+                    return sigma[i];
+                }
+            }
+
+            return 0;
+        }
+
+        /// <summary>Costs only decide between what is about as good. Judged.</summary>
+        private static double Cost(AdvisedChange change) =>
+            (Math.Max(0, change.Costs.TimeS) * 0.0002) + (Math.Max(0, change.Costs.HandsS) * 0.001) + (Math.Max(0, change.Costs.CoffeeG) * 0.004) + (0.1 * change.Costs.Stalls)
+            + (change.Lever is Lever.Turns or Lever.PressTime or Lever.Preheat ? 0.01 : 0);
+
+        /// <summary>Where the plan itself should do and the brew went otherwise, the plan again.</summary>
+        private (AdvisedChange Change, double Worth)? Slipped()
+        {
+            if (!Rescue.IsWanted(asBrewed, now.Totals) || Chance(stands) < Enough)
+            {
+                return null;
+            }
+
+            return Told(Lever.AsPlanned, 0, 0, last.Planned, complaints) is { } change ? (change, 1) : null;
+        }
+
+        /// <summary>The barista says one thing and the forecast the other, by more than either is off.</summary>
+        private bool Disagrees()
+        {
+            if (last.Tasting?.Mean(sip => sip.SharpHarsh) is not { } said || Math.Abs(said) < 2)
+            {
+                return false;
+            }
+
+            var lean = aims.First(aim => aim.Of == AimOf.Lean);
+            var tilt = asBrewed.Totals.Tilt;
+            return said > 0 ? tilt < lean.Range.High - (0.25 * (lean.Range.High - lean.Range.Low)) : tilt > lean.Range.Low + (0.25 * (lean.Range.High - lean.Range.Low));
+        }
+
+        /// <summary>What the palate alone would change: as much less harsh or sharp as it was said to be, by the lever that holds the strength best.</summary>
+        private AdvisedChange? ByPalate()
+        {
+            var said = last.Tasting!.Mean(sip => sip.SharpHarsh)!.Value;
+            var wanted = asBrewed.Totals.Tilt - (0.7 * said / palate.LeanScale);
+            AdvisedChange? best = null;
+            var least = double.PositiveInfinity;
+            foreach (var lever in (Lever[])[Lever.Grind, Lever.Temperature, Lever.Release])
+            {
+                if (!curves.TryGetValue(lever, out var curve))
+                {
+                    continue;
+                }
+
+                var at = curve.Curve[PointsASide].At;
+                var leanAt = aims.IndexOf(aims.First(aim => aim.Of == AimOf.Lean));
+                for (var i = -12; i <= 12; i++)
+                {
+                    var value = curve.Dial.Snap(at + (i * Math.Max(curve.Dial.StepSize, lever == Lever.Release ? 10 : 0)), up: false);
+                    var figures = Along(curve.Curve, value);
+                    var off = Math.Abs(figures[leanAt] - wanted) + (0.02 * Math.Abs(i));
+                    if (i != 0 && off < least && Math.Abs(figures[leanAt] - wanted) < Math.Abs(stands[leanAt] - wanted) && IsBounded(figures) && Levers.With(lever, now, value) is var recipe
+                        && !tried.Contains(Print(recipe)) && Told(lever, at, value, recipe, [said > 0 ? Complaint.Harsh : Complaint.Sharp]) is { } change)
+                    {
+                        (best, least) = (change, off);
+                    }
+                }
+            }
+
+            return best is null ? null : best with { ByPalate = true };
+        }
+
+        private AdviceVerdict Verdict(IReadOnlyList<AdvisedChange> ranked) =>
+            AdviceWords.Verdict(last, now, asBrewed, aims, complaints) with
+            {
+                Disagreement = disagree ? AdviceWords.Disagreement(last.Tasting!.Mean(sip => sip.SharpHarsh)!.Value, asBrewed.Totals) : null,
+                Schools = ranked is [{ ByPalate: false } first, ..] && ranked.Skip(1).FirstOrDefault(other => !other.ByPalate && AdviceWords.OtherSchool(first.Lever, other.Lever)) is { } second && second.Chance > 0.6 * first.Chance && second.Chance > 0.3
+                    ? AdviceWords.Schools(first, second) : null,
+            };
+    }
+}

@@ -1,0 +1,154 @@
+using System.Collections.Immutable;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+using Cistern.Core.Records;
+
+namespace Cistern.Core.Advising;
+
+/// <summary>What an aim is of.</summary>
+public enum AimOf
+{
+    /// <summary>Strength of the drink as it is drunk, % TDS.</summary>
+    Strength,
+
+    /// <summary>Sharp to harsh, as tilt.</summary>
+    Lean,
+
+    /// <summary>Solids in the cup per dose, %.</summary>
+    Yield,
+
+    /// <summary>When it is done, s on the clock.</summary>
+    Finish,
+
+    /// <summary>From the opening to the dry bed, s.</summary>
+    Drain,
+
+    /// <summary>Force of the press or the plunge, N.</summary>
+    Press,
+}
+
+/// <summary>What a figure should be.</summary>
+/// <param name="Of">Which.</param>
+/// <param name="Range">From, to, in its unit.</param>
+/// <param name="Set">Whether somebody set it; otherwise it is what the library's recipe for that vessel comes to.</param>
+public sealed record Aim(AimOf Of, Span Range, bool Set)
+{
+    /// <summary>How a cup of the library's recipe may differ and still be it: strength, % TDS. Judged.</summary>
+    public const double AroundTdsPercent = 0.1;
+
+    /// <summary>The same of its tilt. Judged.</summary>
+    public const double AroundTilt = 0.4;
+
+    /// <summary>Over this a press is too hard, N.</summary>
+    public const double HardN = 120;
+
+    /// <summary>What nobody set counts less than what somebody did. Judged.</summary>
+    private const double UnsetWeight = 0.4;
+
+    /// <summary>Whether it is of what flows, which speaks before the taste.</summary>
+    public bool OfFlow => Of is AimOf.Finish or AimOf.Drain or AimOf.Press;
+
+    /// <summary>How much it counts.</summary>
+    public double Weight => Set ? 1 : UnsetWeight;
+
+    /// <summary>The outcome it is of.</summary>
+    public Outcome Outcome => Of switch
+    {
+        AimOf.Strength => Outcome.TdsPercent,
+        AimOf.Lean => Outcome.Tilt,
+        AimOf.Yield => Outcome.ExtractionYieldPercent,
+        AimOf.Finish => Outcome.FinishS,
+        AimOf.Drain => Outcome.DrawdownS,
+        _ => Outcome.PressForceN,
+    };
+
+    /// <summary>No figure is known better than this, in its unit: what hands, water and beans add from brew to brew. Judged.</summary>
+    public double LeastSigma => Of switch
+    {
+        AimOf.Strength => 0.012,
+        AimOf.Lean => 0.06,
+        AimOf.Yield => 0.15,
+        AimOf.Press => 4,
+        _ => 2,
+    };
+
+    /// <summary>How likely a figure falls in its range.</summary>
+    /// <param name="value">What is foretold.</param>
+    /// <param name="sigma">One σ of what is not known of it.</param>
+    public double Chance(double value, double sigma)
+    {
+        var width = Math.Max(LeastSigma, sigma);
+        return Normal((Range.High - value) / width) - Normal((Range.Low - value) / width);
+    }
+
+    /// <summary>What is wanted of a plan: what it says itself, and where it is silent what the library's recipe for that vessel comes to.</summary>
+    /// <param name="brew">The brew it was brewed in.</param>
+    /// <param name="now">What the plan comes to.</param>
+    public static ImmutableArray<Aim> For(BrewRecord brew, Forecast now)
+    {
+        var planned = brew.Planned;
+        var target = planned.Target;
+        var aims = ImmutableArray.CreateBuilder<Aim>();
+        var usual = target is { TdsPercent: not null, Tilt: not null } ? null : Usual(planned);
+        aims.Add(target?.TdsPercent is { } strength ? new Aim(AimOf.Strength, strength, Set: true)
+            : new Aim(AimOf.Strength, usual!.Recipe.Target?.TdsPercent ?? Around(usual.Totals.FinalTdsPercent, AroundTdsPercent), Set: false));
+        aims.Add(target?.Tilt is { } lean ? new Aim(AimOf.Lean, lean, Set: true)
+            : new Aim(AimOf.Lean, usual!.Recipe.Target?.Tilt ?? Around(usual.Totals.Tilt, AroundTilt), Set: false));
+        if (target?.ExtractionYieldPercent is { } yield)
+        {
+            aims.Add(new Aim(AimOf.Yield, yield, Set: true));
+        }
+
+        if (target?.FinishS is { } finish)
+        {
+            // A clock tells whole seconds.
+            aims.Add(new Aim(AimOf.Finish, new Span(finish.Low - 0.5, finish.High + 0.5), Set: true));
+        }
+
+        if (now.Totals.DrawdownS is not null)
+        {
+            var window = planned.Steps.OfType<Step.Drain>().LastOrDefault()?.Window;
+            aims.Add(new Aim(AimOf.Drain, window ?? new Span(0, ForecastModel.StallsAfterS), Set: true));
+        }
+
+        if (now.Totals.PressForceN is { } forceN)
+        {
+            aims.Add(new Aim(AimOf.Press, Pressed(brew, forceN), Set: true));
+        }
+
+        return aims.ToImmutable();
+    }
+
+    /// <summary>
+    /// A press may be as hard as a hand should; one that took longer than its window, or less, met a bed that much too tight
+    /// or too loose, so what it may take at its planned speed follows from that.
+    /// </summary>
+    private static Span Pressed(BrewRecord brew, double forceN)
+    {
+        var step = brew.Planned.Steps.LastOrDefault(step => step is Step.Press or Step.Plunge { Depth: PlungeDepth.Bottom });
+        if (brew.Measured.PressS is not { } pressS || step is not Step.Press { Window: { } window })
+        {
+            return new Span(0, HardN);
+        }
+
+        return pressS > window.High + 0.5 ? new Span(0, Math.Min(HardN, forceN * window.High / pressS))
+            : pressS < window.Low - 0.5 ? new Span(Math.Min(0.9 * HardN, forceN * window.Low / Math.Max(1, pressS)), HardN)
+            : new Span(0, HardN);
+    }
+
+    /// <summary>The library's recipe a plan goes back to; otherwise the one of its vessel that is nearest to it in what it makes.</summary>
+    private static Forecast Usual(Recipe planned)
+    {
+        var own = RecipeLibrary.Find(planned.Id);
+        var iced = planned.Steps.Any(step => step is Step.Ice);
+        var letDown = planned.Steps.Any(step => step is Step.Dilute);
+        var nearest = own is not null && own.Brewer.Family == planned.Brewer.Family ? own : RecipeLibrary.All.Where(recipe => recipe.Brewer.Family == planned.Brewer.Family)
+            .OrderBy(recipe => recipe.Steps.Any(step => step is Step.Ice) != iced).ThenBy(recipe => recipe.Steps.Any(step => step is Step.Dilute) != letDown).ThenBy(recipe => recipe.Target is null)
+            .ThenBy(recipe => Math.Abs((recipe.WaterG / recipe.Coffee.DoseG) - (planned.WaterG / planned.Coffee.DoseG))).First();
+        return ForecastModel.Published.Figures(nearest);
+    }
+
+    private static Span Around(double middle, double by) => new(middle - by, middle + by);
+
+    private static double Normal(double z) => MathNet.Numerics.Distributions.Normal.CDF(0, 1, z);
+}

@@ -1,0 +1,333 @@
+using System.Collections.Immutable;
+using Cistern.Core.Forecasts;
+using MathNet.Numerics.LinearAlgebra;
+
+namespace Cistern.Core.Fitting;
+
+/// <summary>
+/// Learns from brews: the parameters that make the model foretell what was measured, held to their spread before any brew
+/// (maximum a posteriori).
+/// </summary>
+/// <remarks>
+/// Gauss–Newton on residuals in units of their noise, with the priors as residuals of their own; all mills, vessels, coffees
+/// and baristas at once. A residual beyond two of its noise pulls no harder than one of two, beyond five ever less: so one odd
+/// brew moves little. The noise of each figure is learned too, held to what instruments have. The posterior is that of the
+/// last step (Laplace); what a brew left out would have changed follows from the same step, without it.
+/// </remarks>
+public static class Fitter
+{
+    private const int MostRounds = 9;
+    private const double Settled = 0.01; // σ of the prior: no band shows less
+    private const double FurthestSigmas = 4;
+    private const double StepSigmas = 0.2; // along which a figure's slope is taken
+    private const double Outlying = 2;
+    private const double Odd = 5;
+    private const double PriorReadings = 8; // what instruments' noise is taken to rest on
+
+    /// <summary>The noise of palates, points: half a point, and what rounding to whole ones adds.</summary>
+    private const double TasteNoise = 0.6;
+
+    /// <summary>A force is felt to be easy to 60 N and firm to 120; to this share of it.</summary>
+    private const double FeltShare = 0.12;
+
+    private static readonly double[] FeltN = [0, 60, 120, double.PositiveInfinity];
+
+    /// <summary>Noise of what is measured, in its unit: TDS, drink, drawdown, felt, slurry.</summary>
+    private static readonly double[] Noise = [0.02, 1, 2, 1, 0.5];
+
+    /// <summary>Of the first rounds noise is taken for more, so that what is far off at first is no outlier.</summary>
+    private static readonly double[] Widened = [10, 4, 2];
+
+    /// <summary>Learns from brews.</summary>
+    /// <param name="brews">The brews; those that tell nothing are passed over.</param>
+    /// <param name="model">The model unfitted.</param>
+    /// <exception cref="OperationCanceledException">The model was stopped.</exception>
+    public static Learned Of(IEnumerable<FitBrew> brews, ForecastModel model)
+    {
+        var telling = brews.Where(brew => brew.Tells).ToList();
+        return telling.Count == 0 ? Learned.Nothing : new Fit(telling, model with { Memory = null }).Run();
+    }
+
+    private sealed class Fit
+    {
+        private readonly IReadOnlyList<FitBrew> brews;
+        private readonly ForecastModel model;
+        private readonly List<(FitParameter Parameter, string Whose)> unknowns = [];
+        private readonly int[][] at;
+        private readonly double[] noiseScale = [1, 1, 1, 1, 1];
+        private Vector<double> z;
+
+        public Fit(IReadOnlyList<FitBrew> brews, ForecastModel model)
+        {
+            this.brews = brews;
+            this.model = model;
+            var places = new Dictionary<(FitParameter, string), int>();
+            at = [.. brews.Select(brew => Enumerable.Range(0, ModelParameters.Count).Select(i => Place((FitParameter)i, brew.Keys.Of(FitPrior.Of((FitParameter)i).Scope))).ToArray())];
+            foreach (var taster in brews.SelectMany(brew => brew.Tastes).Select(taste => taste.Barista).Distinct(StringComparer.Ordinal))
+            {
+                foreach (var prior in FitPrior.All.Where(prior => prior.Scope == FitScope.Barista))
+                {
+                    Place(prior.Parameter, taster);
+                }
+            }
+
+            z = Vector<double>.Build.Dense(unknowns.Count);
+
+            int Place(FitParameter parameter, string whose)
+            {
+                if (!places.TryGetValue((parameter, whose), out var place))
+                {
+                    places[(parameter, whose)] = place = unknowns.Count;
+                    unknowns.Add((parameter, whose));
+                }
+
+                return place;
+            }
+        }
+
+        public Learned Run()
+        {
+            var unfitted = Rows(Widened[0], slopes: false);
+            List<Row> rows = [];
+            Matrix<double> information = null!;
+            for (var round = 0; round < MostRounds; round++)
+            {
+                var wide = round < Widened.Length ? Widened[round] : 1;
+                rows = Rows(wide, slopes: true);
+                if (wide == 1)
+                {
+                    LearnNoise(rows);
+                }
+
+                (information, var pull) = Normal(rows);
+                var step = information.Cholesky().Solve(pull).Negate();
+                var longest = step.AbsoluteMaximum();
+                z += longest > 2 ? step * (2 / longest) : step;
+                z = z.Map(value => Math.Clamp(value, -FurthestSigmas, FurthestSigmas));
+                if (wide == 1 && longest < Settled)
+                {
+                    break;
+                }
+            }
+
+            var covariance = information.Cholesky().Solve(Matrix<double>.Build.DenseIdentity(z.Count));
+            return new Learned(
+                [.. unknowns.Select((one, i) => new LearnedParameter(one.Parameter, one.Whose, z[i], Math.Sqrt(covariance[i, i])))],
+                [.. covariance.ToRowMajorArray()],
+                brews.Count)
+            {
+                LeftOut = LeaveOut(rows, unfitted, information),
+                BrewsOf = ((FitScope[])[FitScope.Mill, FitScope.Vessel, FitScope.Coffee]).SelectMany(scope => brews.Where(brew => !brew.Readings.IsEmpty).GroupBy(brew => brew.Keys.Of(scope), StringComparer.Ordinal).Select(group => (Key: (scope, group.Key), Count: group.Count())))
+                    .ToImmutableDictionary(pair => pair.Key, pair => pair.Count),
+            };
+        }
+
+        private (Matrix<double> Information, Vector<double> Pull) Normal(IEnumerable<Row> rows)
+        {
+            // The priors: one σ each, at nothing.
+            var information = Matrix<double>.Build.DenseIdentity(z.Count);
+            var pull = z.Clone();
+            foreach (var row in rows)
+            {
+                for (var i = 0; i < row.At.Length; i++)
+                {
+                    var slope = row.Weight * row.Slopes[i];
+                    pull[row.At[i]] += slope * row.Off;
+                    for (var j = 0; j < row.At.Length; j++)
+                    {
+                        information[row.At[i], row.At[j]] += slope * row.Slopes[j];
+                    }
+                }
+            }
+
+            return (information, pull);
+        }
+
+        /// <summary>Real brews scatter more than instruments do: the noise grows with what is left over, held to the instruments'.</summary>
+        private void LearnNoise(IReadOnlyList<Row> rows)
+        {
+            foreach (var kind in rows.Where(row => row.Reading is not null).GroupBy(row => row.Reading!.Value.Figure))
+            {
+                var scale = noiseScale[(int)kind.Key];
+                var square = (PriorReadings + kind.Sum(row => row.Weight * row.Off * row.Off * scale * scale)) / (PriorReadings + kind.Count());
+                noiseScale[(int)kind.Key] = Math.Max(1, Math.Sqrt(square));
+            }
+        }
+
+        private ImmutableArray<LeftOut> LeaveOut(List<Row> rows, List<Row> unfitted, Matrix<double> information)
+        {
+            var all = ImmutableArray.CreateBuilder<LeftOut>();
+            var before = unfitted.Where(row => row.Reading is not null).ToList();
+            var place = 0;
+            foreach (var brew in rows.GroupBy(row => row.Brew))
+            {
+                var without = information.Clone();
+                var pull = Vector<double>.Build.Dense(z.Count);
+                foreach (var row in brew)
+                {
+                    for (var i = 0; i < row.At.Length; i++)
+                    {
+                        pull[row.At[i]] += row.Weight * row.Slopes[i] * row.Off;
+                        for (var j = 0; j < row.At.Length; j++)
+                        {
+                            without[row.At[i], row.At[j]] -= row.Weight * row.Slopes[i] * row.Slopes[j];
+                        }
+                    }
+                }
+
+                var move = without.Cholesky().Solve(pull);
+                foreach (var row in brew.Where(row => row.Reading is not null))
+                {
+                    var reading = row.Reading!.Value;
+                    var further = row.At.Select((unknown, i) => row.Slopes[i] * move[unknown]).Sum();
+                    all.Add(new LeftOut(brews[row.Brew].Name, reading.Figure, row.Foretold + (further * row.Noise), before[place++].Foretold, reading.Value, Math.Abs(row.Off) > Odd));
+                }
+            }
+
+            return all.ToImmutable();
+        }
+
+        /// <summary>Every residual at the present parameters, with its slopes; brew by brew, in the order of the brews.</summary>
+        private List<Row> Rows(double widened, bool slopes)
+        {
+            var parts = new List<Row>[brews.Count];
+            Parallel.For(0, brews.Count, i => parts[i] = [.. RowsOf(i, widened, slopes)]);
+            return [.. parts.SelectMany(part => part)];
+        }
+
+        private IEnumerable<Row> RowsOf(int index, double widened, bool slopes)
+        {
+            var brew = brews[index];
+            var here = Foretell(brew, model, Sigmas(index));
+            double[][] moved = [];
+            if (slopes)
+            {
+                // Differences of two coarse runs, forwards: the curves are nearly straight over a fifth of a σ.
+                var coarse = model.ForDifferences();
+                var from = Foretell(brew, coarse, Sigmas(index));
+                moved = [.. Enumerable.Range(0, ModelParameters.Count).Select(i =>
+                {
+                    var sigmas = Sigmas(index);
+                    sigmas[i] += StepSigmas;
+                    return Foretell(brew, coarse, sigmas).Zip(from, (to, start) => (to - start) / StepSigmas).ToArray();
+                })];
+            }
+
+            for (var i = 0; i < brew.Readings.Length; i++)
+            {
+                var reading = brew.Readings[i];
+                if (!double.IsFinite(here[i]))
+                {
+                    continue;
+                }
+
+                var noise = Noise[(int)reading.Figure] * noiseScale[(int)reading.Figure] * widened;
+                var (off, isFelt) = (here[i] - reading.Value, reading.Figure == FitFigure.PressFelt);
+                if (isFelt)
+                {
+                    (off, noise) = OffFelt(here[i], (int)reading.Value, widened);
+                }
+
+                // A force that is felt as it is foretold says no more.
+                var silent = isFelt && off == 0;
+                yield return new Row(index, reading, here[i], noise, off / noise, at[index], silent || !slopes ? new double[ModelParameters.Count] : [.. moved.Select(slope => slope[i] / noise)]);
+            }
+
+            for (var i = 0; i < brew.Tastes.Length; i++)
+            {
+                var taste = brew.Tastes[i];
+                foreach (var (said, lean, scale, figure) in ((double?, FitParameter, FitParameter, double)[])
+                [
+                    (taste.SharpHarsh, FitParameter.PalateLean, FitParameter.PalateLeanScale, here[^1]),
+                    (taste.ThinHeavy, FitParameter.PalateBody, FitParameter.PalateBodyScale, here[^2] - FitPrior.UsualTdsPercent),
+                ])
+                {
+                    if (said is { } points && double.IsFinite(figure))
+                    {
+                        yield return Tasted(index, taste.Barista, points, lean, scale, figure, widened, slopes ? [.. moved.Select(slope => slope[^(lean == FitParameter.PalateLean ? 1 : 2)])] : null);
+                    }
+                }
+            }
+        }
+
+        private Row Tasted(int index, string barista, double said, FitParameter lean, FitParameter scale, double figure, double widened, double[]? slopes)
+        {
+            var (leanAt, scaleAt) = (unknowns.IndexOf((lean, barista)), unknowns.IndexOf((scale, barista)));
+            var perUnit = FitPrior.Of(scale).At(z[scaleAt]);
+            var foretold = FitPrior.Of(lean).At(z[leanAt]) + (perUnit * figure);
+            // The end of a scale is the end: whoever says 5 may mean more.
+            var off = said is >= 5 or <= -5 && Math.Abs(foretold) > 5 && Math.Sign(foretold) == Math.Sign(said) ? 0 : foretold - said;
+            var noise = TasteNoise * widened;
+            return new Row(index, null, foretold, noise, off / noise, [.. at[index], leanAt, scaleAt],
+                slopes is null || off == 0 ? new double[ModelParameters.Count + 2] : [.. slopes.Select(slope => perUnit * slope / noise), FitPrior.Of(lean).Sigma / noise, perUnit * figure * FitPrior.Of(scale).Sigma / noise]);
+        }
+
+        private double[] Sigmas(int brew) => [.. at[brew].Select(place => z[place])];
+
+        private static (double Off, double Noise) OffFelt(double forceN, int felt, double widened)
+        {
+            var (low, high) = (FeltN[felt], FeltN[felt + 1]);
+            return forceN < low ? (forceN - low, FeltShare * low * widened) : forceN > high ? (forceN - high, FeltShare * high * widened) : (0, 1);
+        }
+
+        /// <summary>What the model foretells of each reading of a brew; then its strength and its tilt.</summary>
+        private static double[] Foretell(FitBrew brew, ForecastModel model, double[] sigmas)
+        {
+            Span<double> by = stackalloc double[ModelParameters.Count];
+            for (var i = 0; i < by.Length; i++)
+            {
+                by[i] = sigmas[i] * ModelSpread.PriorSigma[i];
+            }
+
+            var withSeries = brew.Readings.Any(reading => reading.Figure == FitFigure.SlurryC);
+            var forecast = (model with { Parameters = model.Parameters.Moved(by) }).Run(brew.Brewed, withSeries ? ForecastOptions.Full : ForecastOptions.TotalsOnly);
+            var totals = forecast.Totals;
+            var foretold = new double[brew.Readings.Length + 2];
+            for (var i = 0; i < brew.Readings.Length; i++)
+            {
+                foretold[i] = brew.Readings[i].Figure switch
+                {
+                    FitFigure.TdsPercent => totals.FinalTdsPercent,
+                    FitFigure.DrinkG => totals.FinalG,
+                    FitFigure.DrawdownS => totals.DrawdownS ?? double.NaN,
+                    FitFigure.PressFelt => totals.PressForceN ?? double.NaN,
+                    _ => TemperatureC(forecast, brew.Readings[i].AtS),
+                };
+            }
+
+            foretold[^2] = totals.FinalTdsPercent;
+            foretold[^1] = totals.Tilt;
+            return foretold;
+        }
+
+        /// <summary>Between two samples on the straight line; NaN outside the brew.</summary>
+        private static double TemperatureC(Forecast forecast, double atS)
+        {
+            var series = forecast.Series;
+            if (atS < series[0].TimeS || atS > series[^1].TimeS)
+            {
+                return double.NaN;
+            }
+
+            var next = 1;
+            while (next < series.Length - 1 && series[next].TimeS < atS)
+            {
+                next++;
+            }
+
+            var (from, to) = (series[next - 1], series[next]);
+            return to.TimeS > from.TimeS ? double.Lerp(from.TemperatureC, to.TemperatureC, Math.Clamp((atS - from.TimeS) / (to.TimeS - from.TimeS), 0, 1)) : to.TemperatureC;
+        }
+    }
+
+    /// <summary>One residual.</summary>
+    private sealed record Row(int Brew, FitReading? Reading, double Foretold, double Noise, double Off, int[] At, double[] Slopes)
+    {
+        public double Weight { get; } = Math.Abs(Off) switch
+        {
+            <= Outlying => 1,
+            <= Odd => Outlying / Math.Abs(Off),
+            _ => Outlying * Odd / (Off * Off),
+        };
+    }
+}

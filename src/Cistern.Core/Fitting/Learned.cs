@@ -1,0 +1,161 @@
+using System.Collections.Immutable;
+using Cistern.Core.Forecasts;
+using MathNet.Numerics.LinearAlgebra;
+
+namespace Cistern.Core.Fitting;
+
+/// <summary>A parameter of one thing, as it was learned.</summary>
+/// <param name="Parameter">Which.</param>
+/// <param name="Whose">The name of the mill, vessel, coffee or barista.</param>
+/// <param name="Sigmas">Where it lies, σ of the prior from the prior.</param>
+/// <param name="Spread">One σ of what is still not known, in σ of the prior: 1 where nothing was learned.</param>
+public readonly record struct LearnedParameter(FitParameter Parameter, string Whose, double Sigmas, double Spread)
+{
+    /// <summary>What is known of it before any brew.</summary>
+    public FitPrior Prior => FitPrior.Of(Parameter);
+
+    /// <summary>Its value, in its unit.</summary>
+    public double Value => Prior.At(Sigmas);
+
+    /// <summary>One in ten lies under this.</summary>
+    public double Low => Prior.At(Sigmas - (Confidence.Eighty * Spread));
+
+    /// <summary>One in ten lies over this.</summary>
+    public double High => Prior.At(Sigmas + (Confidence.Eighty * Spread));
+
+    /// <summary>Whether more is known of it than before: its spread has come down by a fifth at least. Judged.</summary>
+    public bool IsKnown => Spread < 0.8;
+}
+
+/// <summary>What a fit would have foretold of a brew left out of it, and what was measured.</summary>
+/// <param name="Name">The brew.</param>
+/// <param name="Figure">What was measured.</param>
+/// <param name="Foretold">What the other brews foretell, in the figure's unit.</param>
+/// <param name="Unfitted">What the unfitted model foretells.</param>
+/// <param name="Measured">What was measured.</param>
+/// <param name="Odd">Whether it lies so far off that the fit hardly listened to it.</param>
+public readonly record struct LeftOut(string Name, FitFigure Figure, double Foretold, double Unfitted, double Measured, bool Odd);
+
+/// <summary>How a barista tastes: where their words lie against the figures.</summary>
+/// <param name="Lean">What they call a cup of tilt 0.</param>
+/// <param name="LeanScale">How much of their scale 1 of tilt is.</param>
+/// <param name="Body">What they call a drink of usual strength.</param>
+/// <param name="BodyScale">How much of their scale 1 % TDS is.</param>
+public readonly record struct Palate(double Lean, double LeanScale, double Body, double BodyScale)
+{
+    /// <summary>How sharp to harsh they would call a tilt, −5 to 5.</summary>
+    public double SharpHarsh(double tilt) => Math.Clamp(Lean + (LeanScale * tilt), -5, 5);
+
+    /// <summary>How thin to heavy they would call a strength, −5 to 5.</summary>
+    public double ThinHeavy(double tdsPercent) => Math.Clamp(Body + (BodyScale * (tdsPercent - FitPrior.UsualTdsPercent)), -5, 5);
+}
+
+/// <summary>What was learned from brews: a parameter for each mill, vessel, coffee and barista, and what is known of them together.</summary>
+public sealed class Learned
+{
+    /// <summary>Below this nothing is left of a direction.</summary>
+    private const double NoSpread = 1e-6;
+
+    private readonly Dictionary<(FitParameter, string), int> places;
+    private readonly Matrix<double> covariance;
+
+    /// <summary>What was learned.</summary>
+    /// <param name="parameters">The parameters.</param>
+    /// <param name="covariance">What is not known of them together, in σ of their priors; row by row.</param>
+    /// <param name="brews">How many brews told something.</param>
+    public Learned(ImmutableArray<LearnedParameter> parameters, ImmutableArray<double> covariance, int brews)
+    {
+        Parameters = parameters;
+        Covariance = covariance;
+        Brews = brews;
+        places = parameters.Select((parameter, at) => (parameter, at)).ToDictionary(pair => (pair.parameter.Parameter, pair.parameter.Whose), pair => pair.at);
+        this.covariance = Matrix<double>.Build.Dense(parameters.Length, parameters.Length, (row, column) => covariance[(row * parameters.Length) + column]);
+    }
+
+    /// <summary>Nothing yet.</summary>
+    public static Learned Nothing { get; } = new([], [], 0);
+
+    /// <summary>The parameters.</summary>
+    public ImmutableArray<LearnedParameter> Parameters { get; }
+
+    /// <summary>What is not known of them together, in σ of their priors; row by row.</summary>
+    public ImmutableArray<double> Covariance { get; }
+
+    /// <summary>How many brews told something.</summary>
+    public int Brews { get; }
+
+    /// <summary>How each brew would have been foretold without it.</summary>
+    public ImmutableArray<LeftOut> LeftOut { get; init; } = [];
+
+    /// <summary>How many brews told something of each thing.</summary>
+    public ImmutableDictionary<(FitScope Scope, string Whose), int> BrewsOf { get; init; } = ImmutableDictionary<(FitScope Scope, string Whose), int>.Empty;
+
+    /// <summary>A model with what was learned of the things a brew is brewed with; of what nothing was learned it stays as it was.</summary>
+    /// <param name="model">The model unfitted.</param>
+    /// <param name="keys">With what.</param>
+    public ForecastModel Model(ForecastModel model, FitKeys keys)
+    {
+        Span<int> at = stackalloc int[ModelParameters.Count];
+        var any = false;
+        for (var i = 0; i < at.Length; i++)
+        {
+            at[i] = Place((FitParameter)i, keys);
+            any |= at[i] >= 0;
+        }
+
+        if (!any)
+        {
+            return model;
+        }
+
+        Span<double> by = stackalloc double[ModelParameters.Count];
+        for (var i = 0; i < at.Length; i++)
+        {
+            by[i] = at[i] < 0 ? 0 : Parameters[at[i]].Sigmas * ModelSpread.PriorSigma[i];
+        }
+
+        return model with { Parameters = model.Parameters.Moved(by), Spread = SpreadOf(at) };
+    }
+
+    /// <summary>How a barista tastes.</summary>
+    public Palate PalateOf(string barista)
+    {
+        return new Palate(Of(FitParameter.PalateLean), Of(FitParameter.PalateLeanScale), Of(FitParameter.PalateBody), Of(FitParameter.PalateBodyScale));
+
+        double Of(FitParameter parameter) => places.TryGetValue((parameter, barista), out var at) ? Parameters[at].Value : FitPrior.Of(parameter).Prior;
+    }
+
+    /// <summary>From how many brews something is known of what a brew is brewed with: the fewest of its coffee, mill and vessel that told anything.</summary>
+    public int BrewsFor(FitKeys keys) =>
+        ((FitScope[])[FitScope.Coffee, FitScope.Mill, FitScope.Vessel]).Select(scope => BrewsOf.GetValueOrDefault((scope, keys.Of(scope)))).Max();
+
+    private int Place(FitParameter parameter, FitKeys keys) =>
+        places.TryGetValue((parameter, keys.Of(FitPrior.Of(parameter).Scope)), out var at) ? at : -1;
+
+    /// <summary>The root of what is not known of a model's parameters: what was not learned keeps its prior.</summary>
+    private ModelSpread SpreadOf(ReadOnlySpan<int> at)
+    {
+        var found = at.ToArray();
+        var joint = Matrix<double>.Build.Dense(found.Length, found.Length, (row, column) =>
+            found[row] >= 0 && found[column] >= 0 ? covariance[found[row], found[column]] : row == column && found[row] < 0 ? 1 : 0);
+        // A mill and a vessel that nobody has learned of are no part of the bands, as unfitted.
+        for (var i = 5; i < found.Length; i++)
+        {
+            joint[i, i] = found[i] < 0 ? 0 : joint[i, i];
+        }
+
+        var eigen = joint.Evd(Symmetricity.Symmetric);
+        var directions = ImmutableArray.CreateBuilder<ImmutableArray<double>>();
+        for (var i = 0; i < found.Length; i++)
+        {
+            var length = Math.Sqrt(Math.Max(0, eigen.EigenValues[i].Real));
+            if (length > NoSpread)
+            {
+                var column = eigen.EigenVectors.Column(i);
+                directions.Add([.. column.Select((value, row) => value * length * ModelSpread.PriorSigma[row])]);
+            }
+        }
+
+        return new ModelSpread(directions.ToImmutable());
+    }
+}

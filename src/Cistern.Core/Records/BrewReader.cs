@@ -1,0 +1,280 @@
+using System.Collections.Immutable;
+using System.Globalization;
+using System.Text.Json;
+using Cistern.Core.Readings;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Core.Records;
+
+/// <summary>What came of reading a file of brews: all of them, or why it was refused.</summary>
+/// <param name="Brews">Every brew in it; empty when any was refused.</param>
+/// <param name="Findings">Everything found.</param>
+public sealed record BrewFile(ImmutableArray<BrewRecord> Brews, ImmutableArray<Finding> Findings)
+{
+    /// <summary>Whether the file was taken.</summary>
+    public bool Accepted => Findings.All(finding => finding.Severity != Severity.Error);
+}
+
+/// <summary>Reads the open brew file. Never throws on what stands in a file.</summary>
+public static class BrewReader
+{
+    /// <summary>The largest file taken, bytes: a brew with its weight curve is some 100 kB.</summary>
+    public const int LargestFileBytes = 32 * 1024 * 1024;
+
+    /// <summary>The most brews one file may hold.</summary>
+    public const int MostBrews = 2_000;
+
+    private const int MostFindings = 100;
+    private const int MostReadings = 200_000;
+    private const int MostOfAList = 5_000;
+
+    /// <summary>Reads one brew or an array of them from UTF-8 JSON.</summary>
+    public static BrewFile Read(ReadOnlyMemory<byte> utf8) => RecipeReader.Open(utf8, LargestFileBytes, "A brew file", Read, finding => new BrewFile([], [finding]));
+
+    private static BrewFile Read(JsonElement root)
+    {
+        var findings = new List<Finding>();
+        var brews = new List<BrewRecord>();
+        if (root.ValueKind == JsonValueKind.Array && root.GetArrayLength() is > 0 and <= MostBrews)
+        {
+            var index = 0;
+            foreach (var element in root.EnumerateArray().TakeWhile(_ => findings.Count < MostFindings))
+            {
+                ReadInto(element, string.Create(CultureInfo.InvariantCulture, $"[{index++}]"), brews, findings);
+            }
+        }
+        else if (root.ValueKind == JsonValueKind.Object)
+        {
+            ReadInto(root, "", brews, findings);
+        }
+        else
+        {
+            findings.Add(Finding.Error("", string.Create(CultureInfo.InvariantCulture, $"A brew file holds one brew object, or an array of 1 to {MostBrews}."), ObjectReader.Shown(root), "Put the brew in braces."));
+        }
+
+        return new BrewFile(findings.Exists(finding => finding.Severity == Severity.Error) ? [] : [.. brews], [.. findings.Take(MostFindings)]);
+    }
+
+    private static void ReadInto(JsonElement element, string place, List<BrewRecord> brews, List<Finding> findings)
+    {
+        if (element.ValueKind != JsonValueKind.Object)
+        {
+            findings.Add(Finding.Error(place, "A brew is an object.", ObjectReader.Shown(element), "Put its members in braces."));
+            return;
+        }
+
+        var reader = new ObjectReader(element, place, findings, nullIsNothing: true);
+        if (!RecipeReader.IsOfFormat(reader, findings, BrewRecord.FormatName, "brew file"))
+        {
+            return;
+        }
+
+        var planned = RecipeReader.ReadMember(reader, "planned", findings, required: true);
+        var brewed = RecipeReader.ReadMember(reader, "brewed", findings, required: false);
+        var brew = new BrewRecord(Id(reader, findings), planned ?? RecipeLibrary.All[0], brewed ?? planned ?? RecipeLibrary.All[0])
+        {
+            State = reader.OneOf<BrewOutcome>("state") ?? BrewOutcome.Finished,
+            StartedAt = Moment(reader, "startedAt", findings),
+            Barista = Name(reader, "barista"),
+            Coffee = Coffee(reader),
+            Mill = Mill(reader),
+            Vessel = Name(reader, "vessel"),
+            Measured = Measured(reader, findings),
+            Tasting = reader.Has("tasting") ? Tasting(reader.Object("tasting"), findings) : null,
+            Readings = Readings(reader, findings),
+        };
+        brews.Add(brew with { Extra = reader.Extra() });
+    }
+
+    private static Guid Id(ObjectReader reader, List<Finding> findings)
+    {
+        var found = reader.Take("id", out var value);
+        if (found && value.ValueKind == JsonValueKind.String && Guid.TryParse(value.GetString(), out var id))
+        {
+            return id;
+        }
+
+        findings.Add(Finding.Error(reader.At("id"), "id is a UUID.", found ? ObjectReader.Shown(value) : "nothing", "Write it like 3f0c7a52-8f31-4f37-9d0e-5a1d2f6b7c88."));
+        return Guid.Empty;
+    }
+
+    private static DateTimeOffset? Moment(ObjectReader reader, string name, List<Finding> findings)
+    {
+        if (!reader.Take(name, out var value))
+        {
+            return null;
+        }
+
+        if (value.ValueKind == JsonValueKind.String && value.TryGetDateTimeOffset(out var moment))
+        {
+            return moment;
+        }
+
+        findings.Add(Finding.Error(reader.At(name), $"{name} is a moment with its offset.", ObjectReader.Shown(value), "Write it like 2026-05-04T08:15:00+02:00."));
+        return null;
+    }
+
+    private static string Name(ObjectReader reader, string of)
+    {
+        if (!reader.Has(of))
+        {
+            return "";
+        }
+
+        return reader.Object(of).Text("name") ?? "";
+    }
+
+    private static CoffeeUsed Coffee(ObjectReader reader)
+    {
+        if (!reader.Has("coffee"))
+        {
+            return new CoffeeUsed("", BoughtGround: false);
+        }
+
+        var coffee = reader.Object("coffee");
+        return new CoffeeUsed(coffee.Text("name") ?? "", coffee.Flag("boughtGround", false)) { From = coffee.Text("from"), Decaffeinated = coffee.Flag("decaffeinated", false) } with { Extra = coffee.Extra() };
+    }
+
+    private static MillUsed Mill(ObjectReader reader)
+    {
+        if (!reader.Has("mill"))
+        {
+            return new MillUsed("", null);
+        }
+
+        var mill = reader.Object("mill");
+        // A setting is as often a number as a label.
+        string? setting = null;
+        if (mill.Take("setting", out var value))
+        {
+            setting = value.ValueKind is JsonValueKind.String ? mill.Text("setting") : ObjectReader.Shown(value);
+        }
+
+        return new MillUsed(mill.Text("name") ?? "", setting) with { Extra = mill.Extra() };
+    }
+
+    private static MeasuredFigures Measured(ObjectReader reader, List<Finding> findings)
+    {
+        if (!reader.Has("measured"))
+        {
+            return new MeasuredFigures();
+        }
+
+        var measured = reader.Object("measured");
+        var figures = new MeasuredFigures
+        {
+            DoseG = measured.Number("doseG"),
+            WaterG = measured.Number("waterG"),
+            BeverageG = measured.Number("beverageG"),
+            TdsPercent = measured.Number("tdsPercent", "measured.tdsPercent"),
+            DrawdownS = measured.Number("drawdownS"),
+            PressS = measured.Number("pressS"),
+            PressFelt = measured.OneOf<PressFelt>("pressFelt"),
+            SlurryC = measured.Number("slurryC"),
+            SlurryAtS = measured.Number("slurryAtS"),
+        };
+        if (figures.SlurryC is not null && figures.SlurryAtS is null)
+        {
+            findings.Add(Finding.Error(measured.At("slurryAtS"), "A temperature is of a moment.", "nothing", "Add slurryAtS, in seconds on the brew clock."));
+        }
+
+        return figures with { Extra = measured.Extra() };
+    }
+
+    private static TastingRecord Tasting(ObjectReader tasting, List<Finding> findings)
+    {
+        var sips = new List<Sip>();
+        foreach (var (element, place) in tasting.List("sips", MostOfAList))
+        {
+            if (element.ValueKind != JsonValueKind.Object)
+            {
+                findings.Add(Finding.Error(place, "A sip is an object.", ObjectReader.Shown(element), "Put its members in braces."));
+                continue;
+            }
+
+            var sip = new ObjectReader(element, place, findings, nullIsNothing: true);
+            sips.Add(new Sip
+            {
+                When = sip.OneOf<SipWhen>("when") ?? SipWhen.Warm,
+                SharpHarsh = sip.Number("sharpHarsh"),
+                ThinHeavy = sip.Number("thinHeavy"),
+                Sweet = sip.Number("sweet"),
+                Clear = sip.Number("clear"),
+                Finish = sip.Number("finish"),
+                Dry = sip.Number("dry"),
+            } with
+            { Extra = sip.Extra() });
+        }
+
+        var notes = new List<string>();
+        foreach (var (element, place) in tasting.List("notesFound", MostOfAList))
+        {
+            if (element.ValueKind == JsonValueKind.String)
+            {
+                notes.Add(element.GetString()!);
+            }
+            else
+            {
+                findings.Add(Finding.Error(place, "A note is text.", ObjectReader.Shown(element), "Put it in quotes."));
+            }
+        }
+
+        return new TastingRecord
+        {
+            Sips = [.. sips],
+            Score = tasting.Number("score"),
+            Words = tasting.Text("words"),
+            NotesFound = [.. notes],
+            Bed = tasting.OneOf<BedLook>("bed"),
+        } with
+        { Extra = tasting.Extra() };
+    }
+
+    private static ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>> Readings(ObjectReader reader, List<Finding> findings)
+    {
+        var all = ImmutableDictionary.CreateBuilder<ReadingOf, ImmutableArray<WeightPoint>>();
+        if (!reader.Has("readings"))
+        {
+            return all.ToImmutable();
+        }
+
+        var readings = reader.Object("readings");
+        foreach (var range in ReadingRange.All.Where(range => readings.Has(range.Word)))
+        {
+            var one = readings.Object(range.Word);
+            var atS = Numbers(one, "atS", findings, double.IsFinite);
+            var values = Numbers(one, "value", findings, range.Holds);
+            if (atS.Count != values.Count)
+            {
+                findings.Add(Finding.Error(one.At("value"), "atS and value are of one length.", string.Create(CultureInfo.InvariantCulture, $"{atS.Count} and {values.Count}"), "Give each moment its value."));
+                continue;
+            }
+
+            all[range.Of] = [.. atS.Zip(values, (s, value) => new WeightPoint(s, value)).OrderBy(point => point.AtS)];
+        }
+
+        return all.ToImmutable();
+    }
+
+    private static List<double> Numbers(ObjectReader reader, string name, List<Finding> findings, Func<double, bool> holds)
+    {
+        var numbers = new List<double>();
+        foreach (var (element, place) in reader.List(name, MostReadings))
+        {
+            if (element.ValueKind == JsonValueKind.Number && element.TryGetDouble(out var number) && holds(number))
+            {
+                numbers.Add(number);
+            }
+            else
+            {
+                findings.Add(Finding.Error(place, "A reading is a number that its instrument can show.", ObjectReader.Shown(element), "Leave it out."));
+                if (findings.Count >= MostFindings)
+                {
+                    return numbers;
+                }
+            }
+        }
+
+        return numbers;
+    }
+}

@@ -1,0 +1,199 @@
+using System.Collections.Immutable;
+using Cistern.Core.Readings;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Core.Records;
+
+/// <summary>How a brew ended.</summary>
+public enum BrewOutcome
+{
+    /// <summary>Brewed to its end.</summary>
+    Finished,
+
+    /// <summary>Given up.</summary>
+    Abandoned,
+}
+
+/// <summary>How a press or a plunge felt.</summary>
+public enum PressFelt
+{
+    /// <summary>To 60 N.</summary>
+    Easy,
+
+    /// <summary>To 120 N.</summary>
+    Firm,
+
+    /// <summary>Above.</summary>
+    Hard,
+}
+
+/// <summary>What the spent bed shows.</summary>
+public enum BedLook
+{
+    /// <summary>Domed in the middle.</summary>
+    Domed,
+
+    /// <summary>Flat and even.</summary>
+    Flat,
+
+    /// <summary>Paste on the walls.</summary>
+    PastyWalls,
+
+    /// <summary>Grounds left high and dry.</summary>
+    HighAndDry,
+
+    /// <summary>Mud on top.</summary>
+    Mud,
+
+    /// <summary>Cracked.</summary>
+    Cracked,
+}
+
+/// <summary>When a sip was taken.</summary>
+public enum SipWhen
+{
+    /// <summary>As soon as it can be tasted.</summary>
+    Hot,
+
+    /// <summary>Lukewarm.</summary>
+    Warm,
+
+    /// <summary>Cold.</summary>
+    Cool,
+}
+
+/// <summary>The coffee of a brew.</summary>
+/// <param name="Name">Its name; empty where it has none.</param>
+/// <param name="BoughtGround">It was bought ground, so the grind cannot be set.</param>
+public sealed record CoffeeUsed(string Name, bool BoughtGround) : Extensible
+{
+    /// <summary>Where it is from.</summary>
+    public string? From { get; init; }
+
+    /// <summary>Caffeine was taken out.</summary>
+    public bool Decaffeinated { get; init; }
+}
+
+/// <summary>The mill of a brew.</summary>
+/// <param name="Name">Its name; empty where it has none.</param>
+/// <param name="Setting">The setting as it stands on the mill.</param>
+public sealed record MillUsed(string Name, string? Setting) : Extensible;
+
+/// <summary>What was measured of a brew; what is not known is null.</summary>
+public sealed record MeasuredFigures : Extensible
+{
+    /// <summary>Coffee weighed, g.</summary>
+    public double? DoseG { get; init; }
+
+    /// <summary>Water weighed, g.</summary>
+    public double? WaterG { get; init; }
+
+    /// <summary>The drink as it is drunk, g.</summary>
+    public double? BeverageG { get; init; }
+
+    /// <summary>Its strength by a refractometer, %.</summary>
+    public double? TdsPercent { get; init; }
+
+    /// <summary>From the opening to the dry bed, s.</summary>
+    public double? DrawdownS { get; init; }
+
+    /// <summary>Of the press or the plunge, s.</summary>
+    public double? PressS { get; init; }
+
+    /// <summary>How it felt.</summary>
+    public PressFelt? PressFelt { get; init; }
+
+    /// <summary>In the vessel, °C, at <see cref="SlurryAtS"/>.</summary>
+    public double? SlurryC { get; init; }
+
+    /// <summary>When that was read, s on the brew clock.</summary>
+    public double? SlurryAtS { get; init; }
+}
+
+/// <summary>One sip.</summary>
+public sealed record Sip : Extensible
+{
+    /// <summary>How warm it was.</summary>
+    public SipWhen When { get; init; }
+
+    /// <summary>−5 (sharp) to 5 (harsh).</summary>
+    public double? SharpHarsh { get; init; }
+
+    /// <summary>−5 (thin) to 5 (heavy).</summary>
+    public double? ThinHeavy { get; init; }
+
+    /// <summary>Sweetness, 0 to 5.</summary>
+    public double? Sweet { get; init; }
+
+    /// <summary>Clarity, 0 to 5.</summary>
+    public double? Clear { get; init; }
+
+    /// <summary>How long the finish is, 0 to 5.</summary>
+    public double? Finish { get; init; }
+
+    /// <summary>Dryness, 0 to 5.</summary>
+    public double? Dry { get; init; }
+}
+
+/// <summary>How a brew tasted to one person.</summary>
+public sealed record TastingRecord : Extensible
+{
+    /// <summary>Each sip.</summary>
+    public ImmutableArray<Sip> Sips { get; init; } = [];
+
+    /// <summary>0 to 10.</summary>
+    public double? Score { get; init; }
+
+    /// <summary>In the taster's words.</summary>
+    public string? Words { get; init; }
+
+    /// <summary>Which of the bag's notes were there.</summary>
+    public ImmutableArray<string> NotesFound { get; init; } = [];
+
+    /// <summary>What the bed showed.</summary>
+    public BedLook? Bed { get; init; }
+
+    /// <summary>The mean of what was said of something over the sips, or null where nobody said it.</summary>
+    public double? Mean(Func<Sip, double?> of)
+    {
+        var said = Sips.Select(of).OfType<double>().ToList();
+        return said.Count > 0 ? said.Average() : null;
+    }
+}
+
+/// <summary>One brew, as the open brew file holds it.</summary>
+/// <param name="Id">A UUID.</param>
+/// <param name="Planned">What was meant.</param>
+/// <param name="Brewed">How it really went.</param>
+public sealed record BrewRecord(Guid Id, Recipe Planned, Recipe Brewed) : Extensible
+{
+    /// <summary>The value of the file's <c>format</c> member.</summary>
+    public const string FormatName = "cistern/brew";
+
+    /// <summary>How it ended.</summary>
+    public BrewOutcome State { get; init; }
+
+    /// <summary>When the clock stood at 0:00.</summary>
+    public DateTimeOffset? StartedAt { get; init; }
+
+    /// <summary>Who brewed it.</summary>
+    public string Barista { get; init; } = "";
+
+    /// <summary>The coffee.</summary>
+    public CoffeeUsed Coffee { get; init; } = new("", BoughtGround: false);
+
+    /// <summary>The mill.</summary>
+    public MillUsed Mill { get; init; } = new("", null);
+
+    /// <summary>The vessel's name; where it has none, what it is.</summary>
+    public string Vessel { get; init; } = "";
+
+    /// <summary>What was measured.</summary>
+    public MeasuredFigures Measured { get; init; } = new();
+
+    /// <summary>How it tasted, or null.</summary>
+    public TastingRecord? Tasting { get; init; }
+
+    /// <summary>What instruments showed, by kind: moments are s on the brew clock.</summary>
+    public ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>> Readings { get; init; } = ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>>.Empty;
+}

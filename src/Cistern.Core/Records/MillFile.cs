@@ -1,0 +1,106 @@
+using System.Collections.Immutable;
+using System.Text.Json;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Core.Records;
+
+/// <summary>What came of reading a mill: its scale, or why it was refused.</summary>
+/// <param name="Mill">The scale; null where it was refused.</param>
+/// <param name="Findings">Everything found.</param>
+public sealed record MillFile(MillScale? Mill, ImmutableArray<Finding> Findings)
+{
+    /// <summary>A mill's largest file, bytes.</summary>
+    private const int LargestBytes = 1024 * 1024;
+
+    private const double UsualSpread = 0.45;
+
+    /// <summary>
+    /// Reads a mill: <c>least</c>, <c>most</c> and <c>step</c> of its settings, <c>umAtZero</c> and <c>umPerSetting</c>, and
+    /// where it is known <c>spread</c>. Or its table: <c>settings</c>, each with <c>setting</c> and <c>um</c>, through which
+    /// the straight line is laid. Never throws on what stands in it.
+    /// </summary>
+    /// <param name="utf8">The file.</param>
+    public static MillFile Read(ReadOnlyMemory<byte> utf8) => RecipeReader.Open(utf8, LargestBytes, "A mill's file", Read, finding => new MillFile(null, [finding]));
+
+    private static MillFile Read(JsonElement root)
+    {
+        var findings = new List<Finding>();
+        if (root.ValueKind != JsonValueKind.Object)
+        {
+            return new MillFile(null, [Finding.Error("", "A mill is an object.", ObjectReader.Shown(root), "Put its members in braces.")]);
+        }
+
+        var reader = new ObjectReader(root, "", findings, nullIsNothing: true);
+        var step = reader.Number("step") ?? 1;
+        var spread = reader.Number("spread") ?? UsualSpread;
+        var table = Table(reader, findings);
+        double umAtZero, umPerSetting;
+        if (table.Count >= 2)
+        {
+            (umPerSetting, umAtZero) = Line(table);
+        }
+        else
+        {
+            umAtZero = reader.Required("umAtZero");
+            umPerSetting = reader.Required("umPerSetting");
+        }
+
+        var least = reader.Number("least") ?? (table.Count >= 2 ? table.Min(row => row.Setting) : 0);
+        var most = reader.Number("most") ?? (table.Count >= 2 ? table.Max(row => row.Setting) : double.NaN);
+        if (findings.TrueForAll(finding => finding.Severity != Severity.Error))
+        {
+            Check(double.IsNaN(most) || most <= least, "most", "most must be over least.", "Write the last setting it has.");
+            Check(step <= 0, "step", "step must be over 0.", "Write the smallest step it has.");
+            Check(umPerSetting == 0, "umPerSetting", "A setting must change the grind.", "Write by how many µm.");
+        }
+
+        var mill = new MillScale(least, most, step, umAtZero, umPerSetting, spread);
+        if (findings.Count == 0)
+        {
+            Check(!mill.Grinds, "umAtZero", "A mill has at least one setting of 50 to 3000 µm.", "Write the median at setting 0.");
+        }
+
+        return new MillFile(findings.Count == 0 ? mill : null, [.. findings]);
+
+        void Check(bool wrong, string place, string rule, string remedy)
+        {
+            if (wrong)
+            {
+                findings.Add(Finding.Error(place, rule, "something else", remedy));
+            }
+        }
+    }
+
+    private static List<(double Setting, double Um)> Table(ObjectReader reader, List<Finding> findings)
+    {
+        var table = new List<(double, double)>();
+        foreach (var (element, place) in reader.List("settings", 1_000))
+        {
+            if (element.ValueKind != JsonValueKind.Object)
+            {
+                findings.Add(Finding.Error(place, "A row of a mill's table is an object.", ObjectReader.Shown(element), "Put its members in braces."));
+                continue;
+            }
+
+            var row = new ObjectReader(element, place, findings);
+            var setting = row.Number("setting", "least");
+            var um = row.Number("um") ?? row.Number("medianUm");
+            if (setting is { } at && um is { } median)
+            {
+                table.Add((at, median));
+            }
+        }
+
+        return table;
+    }
+
+    /// <summary>The straight line that lies nearest to a table, by least squares.</summary>
+    private static (double UmPerSetting, double UmAtZero) Line(List<(double Setting, double Um)> table)
+    {
+        var (middle, mean) = (table.Average(row => row.Setting), table.Average(row => row.Um));
+        var spread = table.Sum(row => (row.Setting - middle) * (row.Setting - middle));
+        var slope = spread > 0 ? table.Sum(row => (row.Setting - middle) * (row.Um - mean)) / spread : 0;
+        return (slope, mean - (slope * middle));
+    }
+}

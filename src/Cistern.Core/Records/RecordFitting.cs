@@ -1,0 +1,106 @@
+using Cistern.Core.Fitting;
+using Cistern.Core.Readings;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Core.Records;
+
+/// <summary>What fitting takes from a brew's record.</summary>
+public static class RecordFitting
+{
+    /// <summary>Readings of a thermometer are taken this far apart, s: nearer ones tell the same.</summary>
+    private const double ApartS = 30;
+
+    /// <summary>The most of them that are taken.</summary>
+    private const int MostTemperatures = 8;
+
+    /// <summary>A thermometer in the vessel shows the slurry this long after the water is in, s. Judged.</summary>
+    private const double SettlesS = 20;
+
+    /// <summary>With what it was brewed. A vessel without a name is known by what it is.</summary>
+    public static FitKeys Keys(this BrewRecord brew) => new(brew.Mill.Name, Vessel(brew.Vessel, brew.Brewed.Brewer), brew.Coffee.Name, brew.Barista);
+
+    /// <summary>What a vessel is known by.</summary>
+    /// <param name="name">Its name; empty where it has none.</param>
+    /// <param name="brewer">What it is.</param>
+    public static string Vessel(string name, Brewer brewer) => name.Length > 0 ? name : FormattableString.Invariant($"{Words<VesselFamily>.Of(brewer.Family)} {brewer.CapacityMl:0}");
+
+    /// <summary>The brew as fitting takes it.</summary>
+    /// <param name="brew">The record of a brew.</param>
+    public static FitBrew ForFitting(this BrewRecord brew) => new(brew.Id.ToString(), brew.Brewed, brew.Keys())
+    {
+        Readings = [.. Of(brew)],
+        Tastes = brew.Tasting is { } tasting ? [new FitTaste(brew.Barista, tasting.Mean(sip => sip.SharpHarsh), tasting.Mean(sip => sip.ThinHeavy))] : [],
+    };
+
+    private static IEnumerable<FitReading> Of(BrewRecord brew)
+    {
+        var measured = brew.Measured;
+        if (measured.TdsPercent is { } tds)
+        {
+            yield return new FitReading(FitFigure.TdsPercent, tds);
+        }
+
+        if (measured.BeverageG is { } drinkG)
+        {
+            yield return new FitReading(FitFigure.DrinkG, drinkG);
+        }
+
+        if ((measured.DrawdownS ?? SeenDrawdownS(brew)) is { } drawdownS)
+        {
+            yield return new FitReading(FitFigure.DrawdownS, drawdownS);
+        }
+
+        if (measured.PressFelt is { } felt)
+        {
+            yield return new FitReading(FitFigure.PressFelt, (int)felt);
+        }
+
+        if (measured is { SlurryC: { } slurryC, SlurryAtS: { } atS })
+        {
+            yield return new FitReading(FitFigure.SlurryC, slurryC, atS);
+        }
+        else
+        {
+            foreach (var reading in Temperatures(brew))
+            {
+                yield return reading;
+            }
+        }
+    }
+
+    /// <summary>From the curve of a scale under the server: when the drain began, and when it was over.</summary>
+    private static double? SeenDrawdownS(BrewRecord brew)
+    {
+        if (!brew.Readings.TryGetValue(ReadingOf.ScaleG, out var curve) || !brew.Brewed.Steps.Any(step => step is Step.Drain))
+        {
+            return null;
+        }
+
+        var seen = WeightSight.Of(brew.Brewed, curve, double.PositiveInfinity);
+        var begunS = LastS(SightingKind.DrainBegun);
+        var endedS = LastS(SightingKind.DrainEnded);
+        return endedS > begunS ? endedS - begunS : null;
+
+        double? LastS(SightingKind kind) => seen.Where(sighting => sighting.Kind == kind).Select(sighting => (double?)sighting.AtS).LastOrDefault();
+    }
+
+    private static IEnumerable<FitReading> Temperatures(BrewRecord brew)
+    {
+        if (!brew.Readings.TryGetValue(ReadingOf.SlurryC, out var curve) || curve.IsEmpty)
+        {
+            yield break;
+        }
+
+        var lastS = double.NegativeInfinity;
+        var taken = 0;
+        foreach (var point in curve.Where(point => point.AtS >= SettlesS && taken < MostTemperatures))
+        {
+            if (point.AtS - lastS >= ApartS)
+            {
+                lastS = point.AtS;
+                taken++;
+                yield return new FitReading(FitFigure.SlurryC, point.G, point.AtS);
+            }
+        }
+    }
+}

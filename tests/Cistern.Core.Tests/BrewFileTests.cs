@@ -1,0 +1,165 @@
+using System.Collections.Immutable;
+using System.Text;
+using System.Text.Json.Nodes;
+using Cistern.Bench;
+using Cistern.Core.Fitting;
+using Cistern.Core.Readings;
+using Cistern.Core.Recipes;
+using Cistern.Core.Records;
+
+namespace Cistern.Core.Tests;
+
+/// <summary>The open file of a brew, and of a mill.</summary>
+public sealed class BrewFileTests
+{
+    private static readonly BrewRecord Whole = new Stranger(1).Brew(RecipeLibrary.Find("vd-coffee-first")!) with
+    {
+        StartedAt = new DateTimeOffset(2026, 5, 4, 8, 15, 0, TimeSpan.FromHours(2)),
+        Barista = "Solveig",
+        Coffee = new CoffeeUsed("Tidewrack", BoughtGround: true) { From = "Malawi", Decaffeinated = true },
+        Mill = new MillUsed("Ferrule", "22"),
+        Vessel = "dripper",
+        Tasting = new TastingRecord
+        {
+            Sips = [new Sip { When = SipWhen.Hot, SharpHarsh = -2, Sweet = 3 }, new Sip { When = SipWhen.Cool, SharpHarsh = 1, ThinHeavy = 2, Clear = 4, Finish = 5, Dry = 0 }],
+            Score = 7.5,
+            Words = "plum",
+            NotesFound = ["plum", "cocoa nib"],
+            Bed = BedLook.HighAndDry,
+        },
+        Readings = ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>>.Empty.Add(ReadingOf.ScaleG, [new WeightPoint(0, 0), new WeightPoint(0.2, 1.5)]),
+    };
+
+    [Fact]
+    public void A_brew_comes_out_as_it_went_in_unknown_members_and_all()
+    {
+        var json = JsonNode.Parse(BrewWriter.Write(Whole))!.AsObject();
+        json["mine"] = 5;
+        json["measured"]!["ph"] = 5.1;
+        json["tasting"]!["sips"]![0]!["spoon"] = "deep";
+        var text = json.ToJsonString();
+        var file = Read(text);
+        Assert.Empty(file.Findings);
+        var brew = Assert.Single(file.Brews);
+        Assert.True(JsonNode.DeepEquals(JsonNode.Parse(text), JsonNode.Parse(BrewWriter.Write(brew))));
+        Assert.Equal("22", brew.Mill.Setting);
+        Assert.Equal(-0.5, brew.Tasting!.Mean(sip => sip.SharpHarsh));
+        Assert.Null(brew.Tasting.Mean(sip => sip.Dry is 0 ? null : sip.Dry));
+        Assert.Equal(2, Read(BrewWriter.Write([Whole, Whole])).Brews.Length);
+    }
+
+    [Fact]
+    public void What_is_nothing_may_be_null_and_a_setting_a_number()
+    {
+        var file = Read(Changed(json =>
+        {
+            json["tasting"] = null;
+            json["measured"]!["tdsPercent"] = null;
+            json["mill"]!["setting"] = 6.25;
+        }));
+        Assert.Empty(file.Findings);
+        Assert.Null(file.Brews[0].Tasting);
+        Assert.Null(file.Brews[0].Measured.TdsPercent);
+        Assert.Equal("6.25", file.Brews[0].Mill.Setting);
+    }
+
+    [Theory]
+    [InlineData("format", "\"cistern/recipe\"", "format")]
+    [InlineData("version", "2", "version")]
+    [InlineData("id", "\"one\"", "id")]
+    [InlineData("state", "\"done\"", "state")]
+    [InlineData("startedAt", "\"yesterday\"", "startedAt")]
+    [InlineData("planned", "{}", "planned.format")]
+    [InlineData("measured", "{\"tdsPercent\": 99}", "measured.tdsPercent")]
+    [InlineData("measured", "{\"slurryC\": 80}", "measured.slurryAtS")]
+    [InlineData("measured", "{\"pressFelt\": \"soft\"}", "measured.pressFelt")]
+    [InlineData("tasting", "{\"sips\": [{\"sharpHarsh\": 6}]}", "tasting.sips[0].sharpHarsh")]
+    [InlineData("tasting", "{\"sips\": [5]}", "tasting.sips[0]")]
+    [InlineData("tasting", "{\"sips\": 5}", "tasting.sips")]
+    [InlineData("tasting", "{\"bed\": \"wet\"}", "tasting.bed")]
+    [InlineData("tasting", "{\"notesFound\": [5]}", "tasting.notesFound[0]")]
+    [InlineData("readings", "{\"scaleG\": {\"atS\": [1, 2], \"value\": [1]}}", "readings.scaleG.value")]
+    [InlineData("readings", "{\"scaleG\": {\"atS\": [1], \"value\": [\"a\"]}}", "readings.scaleG.value[0]")]
+    [InlineData("coffee", "[]", "coffee")]
+    public void A_bad_member_is_refused_at_its_place(string member, string value, string place)
+    {
+        var file = Read(Changed(json => json[member] = JsonNode.Parse(value)));
+        Assert.Empty(file.Brews);
+        Assert.Contains(file.Findings, finding => finding.Place == place && finding.Remedy.Length > 0);
+    }
+
+    [Theory]
+    [InlineData("")]
+    [InlineData("5")]
+    [InlineData("[]")]
+    [InlineData("[5]")]
+    [InlineData("{\"format\": ")]
+    public void What_is_no_brew_is_refused(string text)
+    {
+        var file = Read(text);
+        Assert.False(file.Accepted);
+        Assert.Empty(file.Brews);
+    }
+
+    [Fact]
+    public void What_fitting_takes_is_what_was_measured()
+    {
+        var brew = Whole.ForFitting();
+        Assert.Equal(new FitKeys("Ferrule", "dripper", "Tidewrack", "Solveig"), brew.Keys);
+        Assert.Equal([FitFigure.TdsPercent, FitFigure.DrinkG, FitFigure.DrawdownS, FitFigure.SlurryC], brew.Readings.Select(reading => reading.Figure));
+        Assert.Equal([new FitTaste("Solveig", -0.5, 2)], brew.Tastes);
+        Assert.Equal("valve-dripper 500", (Whole with { Vessel = "" }).Keys().Vessel);
+    }
+
+    [Fact]
+    public void A_drain_that_only_the_scale_saw_is_read_off_its_curve()
+    {
+        var plan = Simulated.Plan("vd-coffee-first");
+        var bench = new SimulatedBench(Performance.Of(plan, Hands.Steady, 3), 3);
+        var brew = new BrewRecord(Guid.NewGuid(), plan.Recipe, plan.Recipe)
+        {
+            Readings = ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>>.Empty.Add(ReadingOf.ScaleG, [.. Simulated.Weight(bench)]),
+        };
+        var seen = Assert.Single(brew.ForFitting().Readings);
+        Assert.Equal(FitFigure.DrawdownS, seen.Figure);
+        Assert.Equal(bench.Performance.Real.Totals.DrawdownS!.Value, seen.Value, 6.0);
+    }
+
+    [Fact]
+    public void A_thermometers_curve_is_thinned_to_what_tells()
+    {
+        var points = Enumerable.Range(0, 3_000).Select(i => new WeightPoint(0.2 * i, 90 - (0.02 * i))).ToImmutableArray();
+        var brew = new BrewRecord(Guid.NewGuid(), Whole.Planned, Whole.Brewed) { Readings = ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>>.Empty.Add(ReadingOf.SlurryC, points) };
+        var readings = brew.ForFitting().Readings;
+        Assert.Equal(8, readings.Length);
+        Assert.All(readings, reading => Assert.True(reading.AtS >= 20));
+        Assert.Equal(30, readings[1].AtS - readings[0].AtS, 0.3);
+    }
+
+    [Fact]
+    public void A_mill_is_a_line_or_a_table()
+    {
+        var line = Mill("""{"name": "Ferrule", "least": 0, "most": 60, "step": 1, "umAtZero": 60, "umPerSetting": 26, "spread": 0.42}""").Mill!;
+        Assert.Equal(580, line.MedianUm(20));
+        Assert.Equal(0.42, line.Spread);
+        var table = Mill("""{"step": 0.25, "settings": [{"setting": 0, "um": 250}, {"setting": 6, "um": 1510}]}""").Mill!;
+        Assert.Equal(670, table.MedianUm(2), 6);
+        Assert.Equal((0, 6, 0.25), (table.Least, table.Most, table.Step));
+        Assert.Equal("umAtZero", Mill("""{"most": 5, "umPerSetting": 3}""").Findings[0].Place);
+        Assert.Equal("most", Mill("""{"least": 5, "most": 5, "umAtZero": 300, "umPerSetting": 3}""").Findings[0].Place);
+        Assert.Equal("step", Mill("""{"most": 5, "step": 0, "umAtZero": 300, "umPerSetting": 3}""").Findings[0].Place);
+        Assert.Null(Mill("""{"most": 5, "umAtZero": 9000, "umPerSetting": 3}""").Mill);
+        Assert.Null(Mill("5").Mill);
+    }
+
+    private static MillFile Mill(string json) => MillFile.Read(Encoding.UTF8.GetBytes(json));
+
+    private static BrewFile Read(string json) => BrewReader.Read(Encoding.UTF8.GetBytes(json));
+
+    private static string Changed(Action<JsonObject> change)
+    {
+        var json = JsonNode.Parse(BrewWriter.Write(Whole))!.AsObject();
+        change(json);
+        return json.ToJsonString();
+    }
+}

@@ -1,0 +1,194 @@
+using Cistern.Bench;
+using Cistern.Core.Fitting;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+using Cistern.Core.Records;
+
+namespace Cistern.Core.Tests;
+
+/// <summary>What is learned from brews, by strangers whose truth is known.</summary>
+public sealed class FitTests
+{
+    private static readonly ForecastModel Unfitted = ForecastModel.Published;
+
+    [Fact]
+    public void Five_brews_foretell_a_strangers_next_one_far_better_than_the_table()
+    {
+        var ratios = new List<double>();
+        var held = 0;
+        for (var seed = 0; seed < 12; seed++)
+        {
+            var recipe = RecipeLibrary.All[(5 * seed) % RecipeLibrary.All.Count];
+            var stranger = new Stranger(seed);
+            var learned = Fitter.Of(Brews(stranger, recipe, 5), Unfitted);
+            var unseen = recipe with { Coffee = recipe.Coffee with { DoseG = 1.1 * recipe.Coffee.DoseG } };
+            var truth = stranger.Truth.Figures(unseen).Totals.FinalTdsPercent;
+            var fitted = learned.Model(Unfitted, Keys(recipe)).Figures(unseen);
+            ratios.Add(Math.Abs(fitted.Totals.FinalTdsPercent - truth) / Math.Max(1e-6, Math.Abs(Unfitted.Figures(unseen).Totals.FinalTdsPercent - truth)));
+            var band = Confidence.Of(fitted)[Outcome.TdsPercent];
+            held += truth >= band.Low && truth <= band.High ? 1 : 0;
+            Assert.True(band.High - band.Low < 0.5 * (Confidence.Of(Unfitted.Figures(unseen))[Outcome.TdsPercent] is var wide ? wide.High - wide.Low : 0));
+        }
+
+        Assert.True(ratios.Order().ElementAt(6) < 0.4, string.Join(" ", ratios));
+        Assert.InRange(held, 8, 12);
+    }
+
+    [Fact]
+    public void A_mill_coarser_than_its_table_and_a_slow_bed_are_found_out()
+    {
+        var truth = Unfitted with { Parameters = Unfitted.Parameters with { GrindOffsetUm = 45, CakeResistance = 1.6, HoldShiftGPerG = 0.2 } };
+        var recipe = RecipeLibrary.Find("vd-coffee-first")!;
+        var brews = Enumerable.Range(0, 8).Select(i => Measured(truth, recipe with { Grind = recipe.Grind with { MedianUm = 520 + (40 * i) } }, "Ferrule", "dripper", "Blue Ferry"));
+        var learned = Fitter.Of(brews, Unfitted);
+        Assert.Equal(1.6, Value(learned, FitParameter.BedResistance, "Ferrule"), 0.2);
+        Assert.Equal(0.2, Value(learned, FitParameter.HoldGPerG, "dripper"), 0.02);
+        var offset = learned.Parameters.Single(one => one.Parameter == FitParameter.MillOffsetUm);
+        Assert.InRange(offset.Value, 20, 60);
+        Assert.True(offset.IsKnown && offset.Low < offset.Value && offset.High > offset.Value);
+        // Nothing here tells of heat: its prior stands, and so does its spread.
+        var heat = learned.Parameters.Single(one => one.Parameter == FitParameter.HeatLoss);
+        Assert.Equal(1, heat.Value, 0.03);
+        Assert.False(heat.IsKnown);
+        Assert.Equal(8, learned.BrewsFor(new FitKeys("Ferrule", "dripper", "Blue Ferry", "")));
+    }
+
+    [Fact]
+    public void Two_mills_are_two_and_a_coffee_nobody_brewed_stays_as_it_was()
+    {
+        var recipe = RecipeLibrary.Find("ld-closed")!;
+        var slow = Unfitted with { Parameters = Unfitted.Parameters with { CakeResistance = 1.8 } };
+        var learned = Fitter.Of([.. Repeat(4, i => Measured(slow, Ground(recipe, i), "one", "lever", "a")), .. Repeat(4, i => Measured(Unfitted, Ground(recipe, i), "other", "lever", "a"))], Unfitted);
+        Assert.True(Value(learned, FitParameter.BedResistance, "one") > 1.6);
+        Assert.Equal(1, Value(learned, FitParameter.BedResistance, "other"), 0.1);
+        var stranger = learned.Model(Unfitted, new FitKeys("no such", "none", "nothing", ""));
+        Assert.Same(Unfitted, stranger);
+        // Of a known mill with an unknown coffee only the mill's own is known.
+        var half = learned.Model(Unfitted, new FitKeys("one", "none", "nothing", ""));
+        Assert.True(half.Parameters.CakeResistance > 1.6);
+        Assert.Equal(1, half.Parameters.Diffusivity);
+        Assert.True(Confidence.Of(half.Figures(recipe))[Outcome.DrinkG].High - half.Figures(recipe).Totals.FinalG > 2);
+    }
+
+    [Fact]
+    public void One_odd_brew_among_many_moves_nothing_by_more_than_its_band()
+    {
+        var recipe = RecipeLibrary.Find("vd-coffee-first")!;
+        var stranger = new Stranger(4);
+        var brews = Brews(stranger, recipe, 20);
+        var plain = Fitter.Of(brews, Unfitted);
+        var odd = brews[7] with { Readings = [.. brews[7].Readings.Select(reading => reading with { Value = 1.5 * reading.Value })] };
+        var fit = Fitter.Of([.. brews[..7], odd, .. brews[8..]], Unfitted);
+        Assert.All(fit.Parameters.Zip(plain.Parameters), pair => Assert.True(Math.Abs(pair.First.Sigmas - pair.Second.Sigmas) < Confidence.Eighty * pair.Second.Spread, pair.First.ToString()));
+        Assert.Contains(fit.LeftOut, one => one is { Odd: true, Figure: FitFigure.DrawdownS } && one.Name == odd.Name);
+        Assert.DoesNotContain(plain.LeftOut, one => one.Odd);
+    }
+
+    [Fact]
+    public void What_each_brew_would_have_been_foretold_without_it_is_nearer_than_unfitted()
+    {
+        var recipe = RecipeLibrary.Find("ld-closed")!;
+        var learned = Fitter.Of(Brews(new Stranger(11), recipe, 6), Unfitted);
+        var drains = learned.LeftOut.Where(one => one.Figure == FitFigure.DrawdownS).ToList();
+        Assert.Equal(6, drains.Count);
+        Assert.True(drains.Sum(one => Math.Abs(one.Foretold - one.Measured)) < 0.5 * drains.Sum(one => Math.Abs(one.Unfitted - one.Measured)));
+        // It really is without: refitted without the brew, the same comes out.
+        var brews = Brews(new Stranger(11), recipe, 6);
+        var without = Fitter.Of(brews[1..], Unfitted).Model(Unfitted, brews[0].Keys).Figures(brews[0].Brewed).Totals.DrawdownS!.Value;
+        Assert.Equal(without, learned.LeftOut.First(one => one.Name == brews[0].Name && one.Figure == FitFigure.DrawdownS).Foretold, 1.5);
+    }
+
+    [Fact]
+    public void A_palate_that_calls_everything_harsher_is_known_after_a_few_brews()
+    {
+        var recipe = RecipeLibrary.Find("fp-bloomed")!;
+        var brews = Repeat(8, i =>
+        {
+            var brewed = Ground(recipe, i);
+            var totals = Unfitted.Figures(brewed).Totals;
+            return Measured(Unfitted, brewed, "m", "v", "c") with { Tastes = [new FitTaste("Teo", 1.5 + (2.5 * totals.Tilt), null), new FitTaste("Imre", 2.5 * totals.Tilt, null)] };
+        });
+        var learned = Fitter.Of(brews, Unfitted);
+        Assert.InRange(learned.PalateOf("Teo").Lean, 1.1, 1.7);
+        Assert.InRange(learned.PalateOf("Imre").Lean, -0.3, 0.3);
+        Assert.Equal(learned.PalateOf("Teo").Lean, learned.PalateOf("Teo").SharpHarsh(0), 6);
+        Assert.Equal(0, learned.PalateOf("nobody").Lean);
+        Assert.Equal(8, learned.PalateOf("nobody").BodyScale);
+    }
+
+    [Fact]
+    public void A_press_that_felt_hard_makes_the_bed_tighter_and_one_that_felt_as_foretold_says_nothing()
+    {
+        var recipe = RecipeLibrary.Find("tp-upright-short")!; // 86 N foretold: firm
+        FitBrew Felt(PressFelt felt) => new("one", recipe, new FitKeys("m", "v", "c", "")) { Readings = [new FitReading(FitFigure.PressFelt, (int)felt)] };
+        Assert.True(Value(Fitter.Of([Felt(PressFelt.Hard)], Unfitted), FitParameter.BedResistance, "m") > 1.2);
+        Assert.True(Value(Fitter.Of([Felt(PressFelt.Easy)], Unfitted), FitParameter.BedResistance, "m") < 0.85);
+        Assert.Equal(1, Value(Fitter.Of([Felt(PressFelt.Firm)], Unfitted), FitParameter.BedResistance, "m"), 6);
+    }
+
+    [Fact]
+    public void A_thermometer_tells_of_heat()
+    {
+        var recipe = RecipeLibrary.Find("fp-long-settle")!;
+        var truth = Unfitted with { Parameters = Unfitted.Parameters with { HeatLoss = 1.3 } };
+        var real = truth.Run(recipe);
+        var brews = Repeat(4, _ => new FitBrew("one", recipe, new FitKeys("m", "jug", "c", "")) { Readings = [new FitReading(FitFigure.SlurryC, real.At(120).TemperatureC, 120), new FitReading(FitFigure.SlurryC, real.At(400).TemperatureC, 400)] });
+        var heat = Fitter.Of(brews, Unfitted).Parameters.Single(one => one.Parameter == FitParameter.HeatLoss);
+        Assert.Equal(1.3, heat.Value, 0.06);
+        Assert.True(heat.Spread < 0.5);
+        // A reading from before the brew or after it is of nothing.
+        var outside = new FitBrew("one", recipe, new FitKeys("m", "jug", "c", "")) { Readings = [new FitReading(FitFigure.SlurryC, 20, 5_000)] };
+        Assert.All(Fitter.Of([outside], Unfitted).Parameters, one => Assert.Equal(0, one.Sigmas));
+    }
+
+    [Fact]
+    public void Nothing_measured_teaches_nothing()
+    {
+        Assert.Same(Learned.Nothing, Fitter.Of([], Unfitted));
+        Assert.Same(Learned.Nothing, Fitter.Of([new FitBrew("one", RecipeLibrary.All[0], new FitKeys("m", "v", "c", "")) { Tastes = [new FitTaste("", null, null)] }], Unfitted));
+        Assert.Same(Unfitted, Learned.Nothing.Model(Unfitted, new FitKeys("m", "v", "c", "")));
+    }
+
+    [Fact]
+    public void What_is_known_of_two_parameters_together_is_kept_in_the_spread()
+    {
+        var recipe = RecipeLibrary.Find("vd-coffee-first")!;
+        var learned = Fitter.Of(Brews(new Stranger(2), recipe, 5), Unfitted);
+        var model = learned.Model(Unfitted, Keys(recipe));
+        // Strength is known far better than each of what makes it, taken alone, would allow.
+        var joint = Confidence.Of(model.Figures(recipe))[Outcome.TdsPercent];
+        var alone = learned.Parameters.Where(one => (int)one.Parameter < ModelParameters.Count).Sum(one =>
+        {
+            var by = new double[ModelParameters.Count];
+            by[(int)one.Parameter] = one.Spread * ModelSpread.PriorSigma[(int)one.Parameter];
+            double Tds(double times) => (model with { Parameters = model.Parameters.Moved(by, times) }).Figures(recipe).Totals.FinalTdsPercent;
+            return Math.Pow((Tds(1) - Tds(-1)) / 2, 2);
+        });
+        Assert.True(joint.High - joint.Value < 0.6 * Confidence.Eighty * Math.Sqrt(alone));
+        // And a memory does not mistake one spread for another.
+        var memory = new ForecastMemory();
+        var narrow = Confidence.Of((model with { Memory = memory }).Run(recipe))[Outcome.TdsPercent];
+        var wide = Confidence.Of((model with { Memory = memory, Spread = ModelSpread.Published }).Run(recipe))[Outcome.TdsPercent];
+        Assert.True(wide.High - wide.Low > 2 * (narrow.High - narrow.Low));
+    }
+
+    private static double Value(Learned learned, FitParameter parameter, string whose) => learned.Parameters.Single(one => one.Parameter == parameter && one.Whose == whose).Value;
+
+    private static FitKeys Keys(Recipe recipe) => new("", RecordFitting.Vessel("", recipe.Brewer), "", "");
+
+    private static List<FitBrew> Brews(Stranger stranger, Recipe recipe, int count) => [.. Enumerable.Range(0, count).Select(i => stranger.Brew(Ground(recipe, i)).ForFitting() with { Name = $"brew {i}" })];
+
+    private static Recipe Ground(Recipe recipe, int i) => Settings.WithTemperature(
+        recipe with { Grind = recipe.Grind with { MedianUm = recipe.Grind.MedianUm * (0.9 + (0.05 * (i % 5))) }, Coffee = recipe.Coffee with { DoseG = recipe.Coffee.DoseG * (1 + (0.03 * ((i % 3) - 1))) } },
+        Settings.TemperatureC(recipe) - (i % 4));
+
+    private static FitBrew Measured(ForecastModel truth, Recipe recipe, string mill, string vessel, string coffee)
+    {
+        var totals = truth.Figures(recipe).Totals;
+        var drain = totals.DrawdownS is { } drainS ? (FitReading[])[new FitReading(FitFigure.DrawdownS, drainS)] : [];
+        return new FitBrew("one", recipe, new FitKeys(mill, vessel, coffee, "")) { Readings = [new FitReading(FitFigure.TdsPercent, totals.FinalTdsPercent), new FitReading(FitFigure.DrinkG, totals.FinalG), .. drain] };
+    }
+
+    private static IEnumerable<FitBrew> Repeat(int count, Func<int, FitBrew> of) => Enumerable.Range(0, count).Select(of);
+}
