@@ -80,6 +80,12 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
     /// <summary>How brews tasted.</summary>
     public DbSet<Tasting> Tastings => Set<Tasting>();
 
+    /// <summary>The sips of tastings.</summary>
+    public DbSet<TastingSip> Sips => Set<TastingSip>();
+
+    /// <summary>What was learned from brews: one row.</summary>
+    public DbSet<LearnedRow> Learned => Set<LearnedRow>();
+
     /// <summary>What came to mind later.</summary>
     public DbSet<LaterNote> Notes => Set<LaterNote>();
 
@@ -129,6 +135,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
             brew.HasIndex(row => new { row.State, row.OpenedAtMs });
             brew.HasIndex(row => new { row.RecipeId, row.OpenedAtMs });
             brew.HasIndex(row => new { row.CoffeeName, row.State, row.OpenedAtMs });
+            brew.HasIndex(row => row.ParentBrewId);
             brew.HasOne<StoredPlan>().WithMany().HasForeignKey(row => row.StoredPlanId).OnDelete(DeleteBehavior.SetNull);
             brew.HasOne<FilterStock>().WithMany().HasForeignKey(row => row.FilterStockId).OnDelete(DeleteBehavior.SetNull);
             brew.Ignore(row => row.CoreEntries).Ignore(row => row.Tasting);
@@ -156,9 +163,18 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
         modelBuilder.Entity<BrewFacts>().HasKey(facts => facts.BrewId);
         modelBuilder.Entity<Tasting>(tasting =>
         {
+            tasting.Property(row => row.Bed).HasConversion(bed => bed == null ? null : Words<Core.Records.BedLook>.Of(bed.Value), word => Words<Core.Records.BedLook>.Find(word));
+            tasting.HasMany(row => row.Sips).WithOne().HasForeignKey(sip => sip.TastingId);
             tasting.HasIndex(row => new { row.BrewId, row.BaristaId }).IsUnique();
             tasting.HasOne(row => row.Barista).WithMany().HasForeignKey(row => row.BaristaId).OnDelete(DeleteBehavior.SetNull);
         });
+        modelBuilder.Entity<TastingSip>(sip =>
+        {
+            sip.HasIndex(row => new { row.TastingId, row.When }).IsUnique();
+            sip.Property(row => row.When).HasConversion(when => Words<Core.Records.SipWhen>.Of(when), word => Words<Core.Records.SipWhen>.Find(word) ?? Core.Records.SipWhen.Warm);
+        });
+        modelBuilder.Entity<LearnedRow>().Property(row => row.Id).ValueGeneratedNever();
+        modelBuilder.Entity<Barista>().Property(barista => barista.UsesLearned).HasDefaultValue(true);
         modelBuilder.Entity<Weighing>().HasIndex(weighing => new { weighing.BrewId, weighing.StepIndex }).IsUnique();
     }
 }

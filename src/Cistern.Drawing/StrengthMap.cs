@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace Cistern.Drawing;
 
 /// <summary>What kind of point lies on the map.</summary>
@@ -31,11 +29,6 @@ public sealed record MapArrow(double ExtractionYieldPercent, double TdsPercent, 
 /// <summary>The map of strength against extraction yield: the plan, what it came from, the last brews, and which way each setting moves it.</summary>
 public static class StrengthMap
 {
-    private const double Left = 46;
-    private const double Top = 12;
-    private const double Bottom = 40;
-    private const double Right = 14;
-
     /// <summary>Draws the map to scale; both axes are chosen so that everything lies on it.</summary>
     /// <param name="marks">The points; one of them is the plan.</param>
     /// <param name="arrows">Where each setting would move it.</param>
@@ -45,37 +38,18 @@ public static class StrengthMap
     public static string Draw(IReadOnlyList<MapMark> marks, IReadOnlyList<MapArrow> arrows, (double LowTds, double HighTds)? target, double widthPx, double heightPx)
     {
         var plan = marks.First(mark => mark.Kind == MapPoint.Plan);
-        var (fromE, toE) = Reach(marks.Select(mark => mark.ExtractionYieldPercent).Concat(arrows.Select(arrow => arrow.ExtractionYieldPercent)), 0.3);
-        var (fromT, toT) = Reach(marks.Select(mark => mark.TdsPercent).Concat(arrows.Select(arrow => arrow.TdsPercent)), 0.03);
-        double X(double yield) => Left + ((yield - fromE) / (toE - fromE) * (widthPx - Left - Right));
-        double Y(double tds) => heightPx - Bottom - ((tds - fromT) / (toT - fromT) * (heightPx - Bottom - Top));
+        var axes = new MapAxes(
+            marks.Select(mark => mark.ExtractionYieldPercent).Concat(arrows.Select(arrow => arrow.ExtractionYieldPercent)),
+            marks.Select(mark => mark.TdsPercent).Concat(arrows.Select(arrow => arrow.TdsPercent)),
+            widthPx,
+            heightPx);
+        double X(double yield) => axes.X(yield);
+        double Y(double tds) => axes.Y(tds);
 
         var svg = new Svg();
         svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {widthPx} {heightPx}\" class=\"tide map\" role=\"img\" aria-labelledby=\"map-title\">");
-        svg.Add($"<title id=\"map-title\">Strength against extraction: the plan at {Text(plan.TdsPercent, 2)} % TDS and {Text(plan.ExtractionYieldPercent, 1)} % extraction.</title>");
-        if (target is { } meant)
-        {
-            var (high, low) = (Y(Math.Min(toT, meant.HighTds)), Y(Math.Max(fromT, meant.LowTds)));
-            svg.Add($"<rect class=\"map-meant\" x=\"{Left}\" y=\"{high}\" width=\"{widthPx - Left - Right}\" height=\"{Math.Max(0, low - high)}\"/>");
-        }
-
-        var stepE = Step(toE - fromE, [0.2, 0.5, 1, 2, 5]);
-        for (var value = Math.Ceiling(fromE / stepE) * stepE; value <= toE + 1e-9; value += stepE)
-        {
-            svg.Add($"<line class=\"tide-grid\" x1=\"{X(value)}\" x2=\"{X(value)}\" y1=\"{Top}\" y2=\"{heightPx - Bottom}\"/>");
-            svg.Text(X(value), heightPx - Bottom + 16, "tide-tick", Text(value, stepE < 1 ? 1 : 0), "middle");
-        }
-
-        var stepT = Step(toT - fromT, [0.02, 0.05, 0.1, 0.2, 0.5, 1]);
-        for (var value = Math.Ceiling(fromT / stepT) * stepT; value <= toT + 1e-9; value += stepT)
-        {
-            svg.Add($"<line class=\"tide-grid\" x1=\"{Left}\" x2=\"{widthPx - Right}\" y1=\"{Y(value)}\" y2=\"{Y(value)}\"/>");
-            svg.Text(Left - 6, Y(value) + 4, "tide-tick", Text(value, 2), "end");
-        }
-
-        svg.Add($"<path class=\"tide-axis\" d=\"M{Left} {Top}V{heightPx - Bottom}H{widthPx - Right}\"/>");
-        svg.Text(widthPx - Right, heightPx - 6, "tide-label", "extraction, %", "end");
-        svg.Text(Left + 6, Top + 12, "tide-label", "strength, % TDS");
+        svg.Add($"<title id=\"map-title\">Strength against extraction: the plan at {MapAxes.Text(plan.TdsPercent, 2)} % TDS and {MapAxes.Text(plan.ExtractionYieldPercent, 1)} % extraction.</title>");
+        axes.Draw(svg, target);
         foreach (var mark in marks.Where(mark => mark.Kind == MapPoint.Brew))
         {
             svg.Add($"<rect class=\"map-brew\" x=\"{X(mark.ExtractionYieldPercent) - 4}\" y=\"{Y(mark.TdsPercent) - 4}\" width=\"8\" height=\"8\"><title>{Svg.Encode(mark.Label)}</title></rect>");
@@ -131,17 +105,4 @@ public static class StrengthMap
 
     /// <summary>The letter an arrow goes by, for the list beside the map.</summary>
     public static string Letter(int arrow) => ((char)('a' + arrow)).ToString();
-
-    /// <summary>A range that holds everything with room round it, never so small that nothing seems to be everything.</summary>
-    private static (double From, double To) Reach(IEnumerable<double> values, double least)
-    {
-        var all = values.ToList();
-        var (low, high) = (all.Min(), all.Max());
-        var room = Math.Max(0.2 * (high - low), least);
-        return (Math.Max(0, low - room), high + room);
-    }
-
-    private static double Step(double span, double[] steps) => steps.FirstOrDefault(step => span / step <= 7, steps[^1]);
-
-    private static string Text(double value, int decimals) => value.ToString("F" + decimals.ToString(CultureInfo.InvariantCulture), CultureInfo.InvariantCulture);
 }

@@ -50,7 +50,7 @@ public static class Setup
         builder.Services.AddSingleton<StillThereOnSave>();
         builder.Services.AddSingleton<Soundness>();
         builder.Services.AddDbContext<CisternDb>((services, options) =>
-            DataFile.Configure(options, services.GetRequiredService<DataFile>().Path, services.GetRequiredService<StillThere>(), services.GetRequiredService<StillThereOnSave>()));
+            DataFile.Configure(options, services.GetRequiredService<DataFile>().Path, services.GetRequiredService<StillThere>(), services.GetRequiredService<StillThereOnSave>(), services.GetRequiredService<LearningBell>()));
 
         // Forms open in a browser stay good when the server starts again.
         builder.Services.AddSingleton(services => new KeyFiles(services.GetRequiredService<DataFile>().Path + ".keys", services.GetRequiredService<ILogger<KeyFiles>>()));
@@ -62,6 +62,13 @@ public static class Setup
         // What a request works out stops when whoever asked has gone.
         builder.Services.AddSingleton(new ForecastMemory());
         builder.Services.AddScoped(services => (ForecastModel.Published with { Memory = services.GetRequiredService<ForecastMemory>() }).StoppedBy(services.GetRequiredService<IHttpContextAccessor>().HttpContext?.RequestAborted ?? default));
+        builder.Services.AddSingleton<LearnedNow>();
+        builder.Services.AddSingleton(services => new LearningBell(services.GetRequiredService<LearnedNow>().Ring));
+        builder.Services.AddScoped<LearnedStore>();
+        builder.Services.AddHostedService<LearnedKeeper>();
+        builder.Services.AddScoped<LineStore>();
+        builder.Services.AddScoped<Pages.Next.LineAdvice>();
+        builder.Services.AddScoped<Models>();
         builder.Services.AddScoped<BrewStore>();
         builder.Services.AddSingleton<BenchEars>();
         builder.Services.AddScoped<ReadingStore>();

@@ -13,16 +13,18 @@ namespace Cistern.Web.Tests;
 public sealed class App : WebApplicationFactory<Program>
 {
     private readonly bool demo = true;
+    private readonly bool learns;
 
     public App()
         : this(Path.Combine(Folder(), "test.db"), demo: true)
     {
     }
 
-    private App(string dataFile, bool demo)
+    private App(string dataFile, bool demo, bool learns = false)
     {
         DataFile = dataFile;
         this.demo = demo;
+        this.learns = learns;
     }
 
     /// <summary>Where its data lies.</summary>
@@ -32,6 +34,9 @@ public sealed class App : WebApplicationFactory<Program>
 
     /// <summary>An application on a data file that is there already, or is to be made there.</summary>
     public static App On(string dataFile, bool demo = false) => new(dataFile, demo);
+
+    /// <summary>An application that learns from its brews; the others forecast as published, whatever is brewed in them.</summary>
+    public static App Learning() => new(Path.Combine(Folder(), "test.db"), demo: true, learns: true);
 
     /// <summary>A folder of its own for one test.</summary>
     public static string Folder() => Directory.CreateTempSubdirectory("cistern-web-tests-").FullName;
@@ -86,6 +91,7 @@ public sealed class App : WebApplicationFactory<Program>
     protected override void ConfigureWebHost(IWebHostBuilder builder)
     {
         builder.UseSetting("Cistern:DataFile", DataFile);
+        builder.UseSetting("Cistern:Learns", learns ? "true" : "false");
         builder.UseSetting("Cistern:Demo", demo ? "true" : "false");
         builder.ConfigureTestServices(services => services.AddSingleton<TimeProvider>(Time));
     }

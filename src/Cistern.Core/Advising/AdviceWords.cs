@@ -211,7 +211,7 @@ public static class AdviceWords
     }
 
     private static string Said(double? said, string low, string high) =>
-        said is { } points ? Text($"; called {(points < 0 ? low : points > 0 ? high : $"neither {low} nor {high}")}{(points == 0 ? "" : " (" + Signed(points, "0.#") + ")")}") : "";
+        said is { } points ? Text($"; called {(Math.Abs(points) is > 0 and < 2 ? "a little " : "")}{(points < 0 ? low : points > 0 ? high : $"neither {low} nor {high}")}{(points == 0 ? "" : " (" + Signed(points, "0.#") + ")")}") : "";
 
     private static string Signed(double value, string format = "0.00") => value.ToString("+" + format + ";−" + format + ";0", CultureInfo.InvariantCulture);
 

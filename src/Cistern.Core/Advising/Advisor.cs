@@ -53,6 +53,9 @@ public static class Advisor
     /// <summary>A vessel is not filled further, of its capacity.</summary>
     private const double Fullest = 0.95;
 
+    /// <summary>What is worth less than this share of the best is not told. Judged.</summary>
+    private const double WorthTelling = 0.3;
+
     private const int MostChanges = 6;
 
     /// <summary>What to do next time.</summary>
@@ -166,7 +169,9 @@ public static class Advisor
                 changes.Add(again);
             }
 
-            var ranked = changes.OrderByDescending(pair => pair.Worth - Cost(pair.Change)).ThenBy(pair => pair.Change.Lever).Select(pair => pair.Change).Take(MostChanges).ToList();
+            var bestWorth = changes.Count > 0 ? changes.Max(pair => pair.Worth - Cost(pair.Change)) : 0;
+            var ranked = changes.OrderByDescending(pair => pair.Worth - Cost(pair.Change)).ThenBy(pair => pair.Change.Lever)
+                .Where(pair => pair.Worth - Cost(pair.Change) >= WorthTelling * bestWorth || pair.Change.Answers.Any(IsLoud)).Select(pair => pair.Change).Take(MostChanges).ToList();
             if (disagree && ByPalate() is { } other)
             {
                 ranked.RemoveAll(change => change.Lever == other.Lever && change.To == other.To);

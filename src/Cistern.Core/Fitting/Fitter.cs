@@ -45,8 +45,16 @@ public static class Fitter
     public static Learned Of(IEnumerable<FitBrew> brews, ForecastModel model)
     {
         var telling = brews.Where(brew => brew.Tells).ToList();
-        return telling.Count == 0 ? Learned.Nothing : new Fit(telling, model with { Memory = null }).Run();
+        return telling.Count == 0 ? Learned.Nothing : new Fit(telling, model with { Memory = null }, Learned.Nothing).Run();
     }
+
+    /// <summary>Learns from one brew more, starting from what is known: of what it is brewed with alone, in a few milliseconds.</summary>
+    /// <param name="known">What is known.</param>
+    /// <param name="brew">The brew; where it is one of those that were learned from, or tells nothing, what is known stays.</param>
+    /// <param name="model">The model unfitted.</param>
+    /// <exception cref="OperationCanceledException">The model was stopped.</exception>
+    public static Learned With(Learned known, FitBrew brew, ForecastModel model) =>
+        !brew.Tells || known.Names.Contains(brew.Name) ? known : new Fit([brew], model with { Memory = null }, known).Run();
 
     private sealed class Fit
     {
@@ -57,8 +65,13 @@ public static class Fitter
         private readonly double[] noiseScale = [1, 1, 1, 1, 1];
         private Vector<double> z;
 
-        public Fit(IReadOnlyList<FitBrew> brews, ForecastModel model)
+        private readonly Vector<double> before;
+        private readonly Matrix<double> informationBefore;
+        private readonly Learned known;
+
+        public Fit(IReadOnlyList<FitBrew> brews, ForecastModel model, Learned known)
         {
+            this.known = known;
             this.brews = brews;
             this.model = model;
             var places = new Dictionary<(FitParameter, string), int>();
@@ -71,7 +84,10 @@ public static class Fitter
                 }
             }
 
-            z = Vector<double>.Build.Dense(unknowns.Count);
+            // The priors: one σ each, at nothing; or what was known before these brews.
+            (before, var covariance) = known.Of(unknowns);
+            informationBefore = covariance.Cholesky().Solve(Matrix<double>.Build.DenseIdentity(unknowns.Count));
+            z = before.Clone();
 
             int Place(FitParameter parameter, string whose)
             {
@@ -114,8 +130,9 @@ public static class Fitter
             return new Learned(
                 [.. unknowns.Select((one, i) => new LearnedParameter(one.Parameter, one.Whose, z[i], Math.Sqrt(covariance[i, i])))],
                 [.. covariance.ToRowMajorArray()],
-                brews.Count)
+                known.Brews + brews.Count)
             {
+                Names = known.Names.Union(brews.Select(brew => brew.Name)),
                 LeftOut = LeaveOut(rows, unfitted, information),
                 BrewsOf = ((FitScope[])[FitScope.Mill, FitScope.Vessel, FitScope.Coffee]).SelectMany(scope => brews.Where(brew => !brew.Readings.IsEmpty).GroupBy(brew => brew.Keys.Of(scope), StringComparer.Ordinal).Select(group => (Key: (scope, group.Key), Count: group.Count())))
                     .ToImmutableDictionary(pair => pair.Key, pair => pair.Count),
@@ -124,9 +141,8 @@ public static class Fitter
 
         private (Matrix<double> Information, Vector<double> Pull) Normal(IEnumerable<Row> rows)
         {
-            // The priors: one σ each, at nothing.
-            var information = Matrix<double>.Build.DenseIdentity(z.Count);
-            var pull = z.Clone();
+            var information = informationBefore.Clone();
+            var pull = informationBefore * (z - before);
             foreach (var row in rows)
             {
                 for (var i = 0; i < row.At.Length; i++)
@@ -157,7 +173,7 @@ public static class Fitter
         private ImmutableArray<LeftOut> LeaveOut(List<Row> rows, List<Row> unfitted, Matrix<double> information)
         {
             var all = ImmutableArray.CreateBuilder<LeftOut>();
-            var before = unfitted.Where(row => row.Reading is not null).ToList();
+            var beforeAny = unfitted.Where(row => row.Reading is not null).ToList();
             var place = 0;
             foreach (var brew in rows.GroupBy(row => row.Brew))
             {
@@ -180,7 +196,7 @@ public static class Fitter
                 {
                     var reading = row.Reading!.Value;
                     var further = row.At.Select((unknown, i) => row.Slopes[i] * move[unknown]).Sum();
-                    all.Add(new LeftOut(brews[row.Brew].Name, reading.Figure, row.Foretold + (further * row.Noise), before[place++].Foretold, reading.Value, Math.Abs(row.Off) > Odd));
+                    all.Add(new LeftOut(brews[row.Brew].Name, reading.Figure, row.Foretold + (further * row.Noise), beforeAny[place++].Foretold, reading.Value, Math.Abs(row.Off) > Odd));
                 }
             }
 

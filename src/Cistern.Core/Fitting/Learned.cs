@@ -87,6 +87,9 @@ public sealed class Learned
     /// <summary>How each brew would have been foretold without it.</summary>
     public ImmutableArray<LeftOut> LeftOut { get; init; } = [];
 
+    /// <summary>The names of the brews it was learned from.</summary>
+    public ImmutableHashSet<string> Names { get; init; } = [];
+
     /// <summary>How many brews told something of each thing.</summary>
     public ImmutableDictionary<(FitScope Scope, string Whose), int> BrewsOf { get; init; } = ImmutableDictionary<(FitScope Scope, string Whose), int>.Empty;
 
@@ -128,6 +131,15 @@ public sealed class Learned
     /// <summary>From how many brews something is known of what a brew is brewed with: the fewest of its coffee, mill and vessel that told anything.</summary>
     public int BrewsFor(FitKeys keys) =>
         ((FitScope[])[FitScope.Coffee, FitScope.Mill, FitScope.Vessel]).Select(scope => BrewsOf.GetValueOrDefault((scope, keys.Of(scope)))).Max();
+
+    /// <summary>What is known of some parameters together: where they lie, and what is not known; one that nothing was learned of as before any brew.</summary>
+    internal (Vector<double> Sigmas, Matrix<double> Covariance) Of(IReadOnlyList<(FitParameter Parameter, string Whose)> unknowns)
+    {
+        var found = unknowns.Select(one => places.TryGetValue(one, out var at) ? at : -1).ToArray();
+        return (
+            Vector<double>.Build.Dense(found.Length, i => found[i] < 0 ? 0 : Parameters[found[i]].Sigmas),
+            Matrix<double>.Build.Dense(found.Length, found.Length, (row, column) => found[row] >= 0 && found[column] >= 0 ? covariance[found[row], found[column]] : row == column ? 1 : 0));
+    }
 
     private int Place(FitParameter parameter, FitKeys keys) =>
         places.TryGetValue((parameter, keys.Of(FitPrior.Of(parameter).Scope)), out var at) ? at : -1;

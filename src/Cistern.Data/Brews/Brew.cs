@@ -72,6 +72,21 @@ public sealed class Brew
     /// <summary>How it was ground, as the mill says it.</summary>
     public string GrindText { get; set; } = "";
 
+    /// <summary>The mill's name when it was brewed; empty where none was chosen.</summary>
+    public string MillName { get; set; } = "";
+
+    /// <summary>The name of the vessel of one's own; empty where none was chosen.</summary>
+    public string VesselName { get; set; } = "";
+
+    /// <summary>The brew before it in its line, or null where it begins one.</summary>
+    public int? ParentBrewId { get; set; }
+
+    /// <summary>What was changed from that one, as <see cref="LineChange"/> writes it; empty where nothing was advised.</summary>
+    public string ChangedJson { get; set; } = "";
+
+    /// <summary>The model it was forecast with, as <see cref="ModelUsed"/> writes it; null for the published one.</summary>
+    public string? ModelJson { get; set; }
+
     /// <summary>Where it stands in its life.</summary>
     public BrewState State { get; set; }
 
@@ -239,6 +254,9 @@ public static class ObservationNames
 
     /// <summary>The drink when it was done, °C.</summary>
     public const string DrinkTemperature = "drinkC";
+
+    /// <summary>How the press or the plunge felt: 0 easy, 1 firm, 2 hard.</summary>
+    public const string PressFelt = "pressFelt";
 }
 
 /// <summary>What a brew came to as it was really brewed, one row each, so that the log is searched and fitted without forecasting it anew.</summary>
@@ -373,8 +391,54 @@ public sealed class Tasting
     /// <summary>What a refractometer read, % TDS, where there was one.</summary>
     public double? ReadTdsPercent { get; set; }
 
+    /// <summary>How it smelt at the crust, in the taster's words.</summary>
+    public string Crust { get; set; } = "";
+
+    /// <summary>Which of the bag's notes were there, with commas between.</summary>
+    public string NotesFound { get; set; } = "";
+
+    /// <summary>What the spent bed showed; null where nobody said it.</summary>
+    public Core.Records.BedLook? Bed { get; set; }
+
+    /// <summary>Sediment in the cup, 0 to 5; null where nobody said it.</summary>
+    public int? Sediment { get; set; }
+
+    /// <summary>Each sip; what is said of them all together is in <see cref="SharpHarsh"/> and <see cref="ThinHeavy"/>.</summary>
+    public List<TastingSip> Sips { get; } = [];
+
     /// <summary>When, UTC milliseconds.</summary>
     public long AtMs { get; set; }
+}
+
+/// <summary>One sip of a tasting.</summary>
+public sealed class TastingSip
+{
+    /// <summary>Its number in the data file.</summary>
+    public int Id { get; set; }
+
+    /// <summary>The tasting it belongs to.</summary>
+    public int TastingId { get; set; }
+
+    /// <summary>How warm it was; kept as a word.</summary>
+    public Core.Records.SipWhen When { get; set; }
+
+    /// <summary>−5 (sharp) to 5 (harsh).</summary>
+    public int? SharpHarsh { get; set; }
+
+    /// <summary>−5 (thin) to 5 (heavy).</summary>
+    public int? ThinHeavy { get; set; }
+
+    /// <summary>Sweetness, 0 to 5.</summary>
+    public int? Sweet { get; set; }
+
+    /// <summary>Clarity, 0 to 5.</summary>
+    public int? Clear { get; set; }
+
+    /// <summary>How long the finish is, 0 to 5.</summary>
+    public int? Finish { get; set; }
+
+    /// <summary>Dryness, 0 to 5.</summary>
+    public int? Dry { get; set; }
 }
 
 /// <summary>Something that came to mind later.</summary>

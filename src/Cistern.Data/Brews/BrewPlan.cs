@@ -20,10 +20,16 @@ public static class BrewPlan
         Name = forecast.Recipe.Name,
         PlanJson = RecipeWriter.Write(forecast.Recipe),
         ModelVersion = Forecast.ModelVersion,
+        ModelJson = ModelUsed.Of(forecast.Model)?.ToJson(),
         ForecastJson = JsonSerializer.Serialize(ForecastFigures.Of(forecast.Totals)),
         TinyTide = TinyTide.Points(forecast),
         OpenedAtMs = openedAtMs,
     };
+
+    /// <summary>The model a brew was forecast with: what was learned later changes no brew that was.</summary>
+    /// <param name="brew">The brew.</param>
+    /// <param name="model">The model as published, and what stops it.</param>
+    public static ForecastModel ModelOf(this Brew brew, ForecastModel model) => brew.ModelJson is { } json && ModelUsed.Read(json) is { } used ? used.On(model) : model;
 
     /// <summary>The plan of a brew, the rest of it as it stands now. It was checked when it was kept.</summary>
     /// <exception cref="UnreadableException">The row has been changed by another hand and is no recipe any more.</exception>

@@ -1,8 +1,11 @@
 using System.Globalization;
+using Cistern.Core.Advising;
 using Cistern.Core.Brewing;
+using Cistern.Core.Fitting;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
+using Cistern.Core.Records;
 using Cistern.Core.Reckoning;
 using Cistern.Data.Brews;
 using Cistern.Data.Plans;
@@ -76,7 +79,65 @@ public static class DemoData
         await db.SaveChangesAsync(ct);
 
         await AddLogAsync(db, time, ct);
+        await AddLineAsync(db, time, ct);
         await AddPlansAsync(db, time, ct);
+    }
+
+    /// <summary>
+    /// A line of five brews on the other mill, which grinds 45 µm coarser than its table: from sharp and thin to good, each
+    /// as it was advised after the one before.
+    /// </summary>
+    private static async Task AddLineAsync(CisternDb db, TimeProvider time, CancellationToken ct)
+    {
+        const int Brews = 5;
+        const int FirstDaysAgo = 38;
+        var bag = await db.Bags.FirstAsync(row => row.Name == "Blue Ferry", ct);
+        var mill = await db.Mills.FirstAsync(row => row.Name == "Counter 64", ct);
+        var solveig = await db.Baristas.FirstAsync(row => row.Name == "Solveig", ct);
+        var model = ForecastModel.Published;
+        var truth = model with { Parameters = model.Parameters with { GrindOffsetUm = 45, CakeResistance = 1.15, HoldShiftGPerG = 0.08 } };
+        var random = new Random(Seed + 1);
+        var written = RecipeLibrary.Find("ld-closed")!;
+        var plan = written with
+        {
+            Coffee = new Coffee(15.5, bag.Roast, 12),
+            Grind = mill.Scale.At(10),
+            Water = written.Water with { TemperatureC = 92 },
+            Target = new Target { TdsPercent = new Span(1.24, 1.36), Tilt = new Span(-0.1, 0.4) },
+        };
+        var line = new List<BrewRecord>();
+        (Brew Brew, AdvisedChange? Change)? before = null;
+        for (var i = 0; i < Brews; i++)
+        {
+            var openedAt = new DateTimeOffset(time.GetUtcNow().AddDays(i - FirstDaysAgo).Date.AddHours(9).AddMinutes(random.Next(60)), TimeSpan.Zero);
+            var forecast = model.Run(plan);
+            var brew = BrewPlan.Of(forecast, openedAt.ToUnixTimeMilliseconds());
+            (brew.Barista, brew.CoffeeName, brew.PlaceName) = (solveig, bag.Name, "Weir House");
+            (brew.MillName, brew.VesselName) = (mill.Name, "Lever dripper, ridged");
+            brew.GrindText = string.Create(CultureInfo.InvariantCulture, $"{mill.Name}, {mill.Scale.SettingFor(plan.Grind.MedianUm):0.##} {mill.SettingName}");
+            if (before is { Brew: var last, Change: var made })
+            {
+                brew.ParentBrewId = last.Id;
+                brew.Why = made?.Why ?? "The same again, to be sure of it.";
+                brew.ChangedJson = made is null ? "" : DemoWords.Change(made, mill).ToJson();
+            }
+
+            var real = Live(brew, forecast, truth, new Entry(written.Id, bag.Name, 0, 0, 0, 0), random);
+            var tasting = DemoWords.Taste(real, bag, 0, brew.EndedAtMs!.Value);
+            DemoWords.AddSips(tasting, real, all: true);
+            tasting.ReadTdsPercent = Math.Round(real.FinalTdsPercent + ((random.NextDouble() - 0.5) * 0.04), 2);
+            tasting.Barista = solveig;
+            brew.Tastings.Add(tasting);
+            brew.Observations.Add(new Observation { Name = ObservationNames.Beverage, Value = Math.Round(real.FinalG), AtMs = tasting.AtMs });
+            db.Brews.Add(brew);
+            await db.SaveChangesAsync(ct);
+            line.Add(BrewRecords.Of(brew, model, boughtGround: false));
+            var learned = Fitter.Of(line.Select(one => one.ForFitting()), model);
+            var advice = Advisor.Of(line, learned.Model(model, line[^1].Keys()), learned.PalateOf(solveig.Name), new AdviceGear { Mill = mill.Scale });
+            var change = advice.Changes.FirstOrDefault();
+            before = (brew, change);
+            plan = change?.Recipe ?? plan;
+        }
     }
 
     /// <summary>Two plans of the house's own, the second made from the first.</summary>
@@ -149,6 +210,7 @@ public static class DemoData
         var bags = await db.Bags.ToDictionaryAsync(bag => bag.Name, ct);
         var baristas = await db.Baristas.OrderBy(barista => barista.Id).ToListAsync(ct);
         var mill = await db.Mills.FirstAsync(row => row.Name == "Ferrule", ct);
+        var vessels = await db.Vessels.ToListAsync(ct);
         var random = new Random(Seed);
         var now = time.GetUtcNow();
         var before = new Dictionary<(string, string), (Entry Entry, Totals Real)>();
@@ -175,13 +237,15 @@ public static class DemoData
             brew.CoffeeName = bag.Name;
             brew.PlaceName = entry.RecipeId == "hut-press" ? "High Hut" : "Weir House";
             brew.GrindText = string.Create(CultureInfo.InvariantCulture, $"{mill.Name}, {entry.Clicks} clicks");
-            var real = Live(brew, forecast, entry, random);
+            (brew.MillName, brew.VesselName) = (mill.Name, vessels.Find(vessel => vessel.Family == plan.Brewer.Family && vessel.CapacityMl == plan.Brewer.CapacityMl && (vessel.Filter == plan.Brewer.Filter || plan.Brewer.Filter is not Filter.MetalDisc) && (vessel.Cone ?? Cone.Ridged) == (plan.Brewer.Cone ?? Cone.Ridged))?.Name ?? "");
+            var real = Live(brew, forecast, ForecastModel.Published, entry, random);
             brew.Why = DemoWords.Why(forecast, entry.PairWith, entry.ScaledToFit ? ForecastModel.Published.Figures(wanted) : null,
                 before.TryGetValue((entry.RecipeId, entry.Bag), out var last) ? (last.Entry.Clicks - entry.Clicks, last.Real) : null);
             before[(entry.RecipeId, entry.Bag)] = (entry, real);
             if (!entry.Untasted)
             {
                 var tasting = DemoWords.Taste(real, bag, entry.MissedReleaseS, brew.EndedAtMs!.Value);
+                DemoWords.AddSips(tasting, real, all: db.ChangeTracker.Entries<Brew>().Count() % 3 == 0);
                 // A refractometer reads to 0.01 % and errs by about 0.02.
                 tasting.ReadTdsPercent = entry.Read ? Math.Round(real.TdsPercent + ((random.NextDouble() - 0.5) * 0.06), 2) : null;
                 tasting.BaristaId = brew.BaristaId;
@@ -196,8 +260,9 @@ public static class DemoData
 
     /// <summary>Brews a plan as a hand would: a second or two late, a gram or two off, once far too late.</summary>
     /// <returns>What came of it.</returns>
-    private static Totals Live(Brew brew, Forecast forecast, Entry entry, Random random)
+    private static Totals Live(Brew brew, Forecast forecast, ForecastModel truth, Entry entry, Random random)
     {
+        var real = truth.Run(forecast.Recipe);
         brew.StartedAtMs = brew.OpenedAtMs + 180_000;
         var recipe = forecast.Recipe;
         var plan = ConductPlan.Of(forecast);
@@ -206,7 +271,7 @@ public static class DemoData
         Say(EntryKind.Start, plan.Anchor, 0);
         for (var i = plan.Anchor; i < recipe.Steps.Length; i++)
         {
-            var timing = forecast.Timings[i];
+            var timing = real.Timings[i];
             if (plan.Steps[i].Ends == StepEnding.Clock)
             {
                 continue;
@@ -234,7 +299,7 @@ public static class DemoData
         brew.State = BrewState.Finished;
         brew.EndedAtMs = brew.StartedAtMs + (long)(1000 * elapsedS);
         brew.WorkOutFacts(forecast);
-        return brew.AsItWas(forecast, brew.Run(forecast, brew.EndedAtMs.Value)).Totals;
+        return brew.AsItWas(real, brew.Run(forecast, brew.EndedAtMs.Value)).Totals;
 
         void Say(EntryKind kind, int step, double atS)
         {

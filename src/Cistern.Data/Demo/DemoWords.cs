@@ -1,6 +1,8 @@
 using System.Globalization;
+using Cistern.Core.Advising;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
+using Cistern.Core.Records;
 using Cistern.Data.Brews;
 using Cistern.Data.Shelf;
 
@@ -25,6 +27,28 @@ internal static class DemoWords
             Note = string.Join(" ", Sentences(real, bag, missedS, tilt, body)),
             AtMs = endedAtMs + 600_000,
         };
+    }
+
+    /// <summary>The sips of a tasting: one, or hot, warm and cool in turn, as a cup leans further while it cools; and what the bed showed.</summary>
+    public static void AddSips(Tasting tasting, Totals real, bool all)
+    {
+        var (sharp, thin) = (tasting.SharpHarsh ?? 0, tasting.ThinHeavy ?? 0);
+        var sweet = (int)Math.Clamp(4 - Math.Abs(real.Tilt * 2), 0, 5);
+        var clear = real.SedimentGPer100G < 0.01 ? 5 : real.SedimentGPer100G < 0.08 ? 3 : 2;
+        foreach (var (when, further) in all ? ((SipWhen, int)[])[(SipWhen.Hot, 0), (SipWhen.Warm, 0), (SipWhen.Cool, Math.Sign(sharp))] : [(SipWhen.Warm, 0)])
+        {
+            tasting.Sips.Add(new TastingSip { When = when, SharpHarsh = Math.Clamp(sharp + further, -5, 5), ThinHeavy = thin, Sweet = all ? sweet : null, Clear = all ? clear : null });
+        }
+
+        tasting.Bed = real.DrawdownS is { } drainS ? drainS > StallS ? BedLook.Mud : BedLook.Domed : null;
+    }
+
+    /// <summary>A change that was advised, as it is kept.</summary>
+    public static LineChange Change(AdvisedChange change, Mill mill)
+    {
+        var step = change.Lever == Lever.Grind ? Text($"{mill.Scale.SettingFor(change.From):0.##} → {mill.Scale.SettingFor(change.To):0.##} {mill.SettingName}") : Text($"{change.From:0.#} → {change.To:0.#} {change.Unit}");
+        var then = change.Then.Totals;
+        return new LineChange(change.Setting, change.From, change.To, change.Unit, $"{AdviceWords.Name(change)}, {step}", then.FinalTdsPercent, then.ExtractionYieldPercent, then.Tilt);
     }
 
     /// <summary>Why it was brewed like this; empty where nothing was changed.</summary>

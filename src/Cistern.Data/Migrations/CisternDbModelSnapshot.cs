@@ -32,6 +32,10 @@ namespace Cistern.Data.Migrations
                     b.Property<string>("BenchJson")
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("ChangedJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("CoffeeName")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -50,6 +54,13 @@ namespace Cistern.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("MillName")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("ModelJson")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("ModelVersion")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -59,6 +70,9 @@ namespace Cistern.Data.Migrations
                         .HasColumnType("TEXT");
 
                     b.Property<long>("OpenedAtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("ParentBrewId")
                         .HasColumnType("INTEGER");
 
                     b.Property<string>("PlaceName")
@@ -107,6 +121,10 @@ namespace Cistern.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("VesselName")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Why")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -123,6 +141,8 @@ namespace Cistern.Data.Migrations
                     b.HasIndex("FilterStockId");
 
                     b.HasIndex("OpenedAtMs");
+
+                    b.HasIndex("ParentBrewId");
 
                     b.HasIndex("StoredPlanId");
 
@@ -253,6 +273,27 @@ namespace Cistern.Data.Migrations
                     b.ToTable("Notes");
                 });
 
+            modelBuilder.Entity("Cistern.Data.Brews.LearnedRow", b =>
+                {
+                    b.Property<int>("Id")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("AtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Json")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("ModelVersion")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("Learned");
+                });
+
             modelBuilder.Entity("Cistern.Data.Brews.Observation", b =>
                 {
                     b.Property<int>("Id")
@@ -365,10 +406,21 @@ namespace Cistern.Data.Migrations
                     b.Property<int?>("BaristaId")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Bed")
+                        .HasColumnType("TEXT");
+
                     b.Property<int>("BrewId")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Crust")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Note")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("NotesFound")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
@@ -377,6 +429,9 @@ namespace Cistern.Data.Migrations
 
                     b.Property<double?>("Score")
                         .HasColumnType("REAL");
+
+                    b.Property<int?>("Sediment")
+                        .HasColumnType("INTEGER");
 
                     b.Property<int?>("SharpHarsh")
                         .HasColumnType("INTEGER");
@@ -392,6 +447,45 @@ namespace Cistern.Data.Migrations
                         .IsUnique();
 
                     b.ToTable("Tastings");
+                });
+
+            modelBuilder.Entity("Cistern.Data.Brews.TastingSip", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("Clear")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("Dry")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("Finish")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("SharpHarsh")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("Sweet")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("TastingId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("ThinHeavy")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("When")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("TastingId", "When")
+                        .IsUnique();
+
+                    b.ToTable("Sips");
                 });
 
             modelBuilder.Entity("Cistern.Data.Brews.Weighing", b =>
@@ -501,6 +595,13 @@ namespace Cistern.Data.Migrations
                         .HasColumnType("INTEGER");
 
                     b.Property<long>("ChangedAtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("ChangedJson")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int?>("FromBrewId")
                         .HasColumnType("INTEGER");
 
                     b.Property<long?>("KeptAtMs")
@@ -628,6 +729,11 @@ namespace Cistern.Data.Migrations
 
                     b.Property<int>("Temperature")
                         .HasColumnType("INTEGER");
+
+                    b.Property<bool>("UsesLearned")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER")
+                        .HasDefaultValue(true);
 
                     b.Property<int>("Volume")
                         .HasColumnType("INTEGER");
@@ -996,6 +1102,15 @@ namespace Cistern.Data.Migrations
                     b.Navigation("Barista");
                 });
 
+            modelBuilder.Entity("Cistern.Data.Brews.TastingSip", b =>
+                {
+                    b.HasOne("Cistern.Data.Brews.Tasting", null)
+                        .WithMany("Sips")
+                        .HasForeignKey("TastingId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Cistern.Data.Brews.Weighing", b =>
                 {
                     b.HasOne("Cistern.Data.Brews.Brew", null)
@@ -1040,6 +1155,11 @@ namespace Cistern.Data.Migrations
                     b.Navigation("Tastings");
 
                     b.Navigation("Weighings");
+                });
+
+            modelBuilder.Entity("Cistern.Data.Brews.Tasting", b =>
+                {
+                    b.Navigation("Sips");
                 });
 
             modelBuilder.Entity("Cistern.Data.Plans.StoredPlan", b =>

@@ -29,6 +29,12 @@ public sealed class StoredPlan : IShelved
     /// <summary>Why, in the barista's words.</summary>
     public string Why { get; set; } = "";
 
+    /// <summary>The brew it was made from as the next of its line, or null.</summary>
+    public int? FromBrewId { get; set; }
+
+    /// <summary>What was changed from that one, as <see cref="Brews.LineChange"/> writes it; else empty.</summary>
+    public string ChangedJson { get; set; } = "";
+
     /// <summary>Who changed it last, or null.</summary>
     public int? BaristaId { get; set; }
 

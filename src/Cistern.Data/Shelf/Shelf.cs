@@ -38,6 +38,9 @@ public sealed class Barista
     /// <summary>The size of a cup, ml.</summary>
     public double CupMl { get; set; } = 180;
 
+    /// <summary>Whether forecasts use what was learned from brews.</summary>
+    public bool UsesLearned { get; set; } = true;
+
     /// <summary>The units as the core takes them.</summary>
     public Units Units => new(Mass, Temperature, Volume, CupMl);
 }

@@ -62,7 +62,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
             return null;
         }
 
-        var plan = model.Figures(known.Recipe());
+        var plan = known.ModelOf(model).Figures(known.Recipe());
         db.ChangeTracker.Clear();
         await using var transaction = await db.Database.BeginTransactionAsync(CancellationToken.None);
         var outcomes = await KeepAsync(known, plan, sent, by, seen);
@@ -114,7 +114,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
                 var brew = await LoadAsync(id);
                 if (brew.IsReadable())
                 {
-                    brew.WorkOutFacts(model.Figures(brew.Recipe()));
+                    brew.WorkOutFacts(brew.ModelOf(model).Figures(brew.Recipe()));
                 }
             }
 
@@ -170,7 +170,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
     {
         var planned = brew.PlannedJson ?? brew.PlanJson;
         var taken = brew.SlipAnswers.Where(one => one is { Taken: true, UndoneAtMs: null }).OrderBy(one => one.AtMs).ToList();
-        var recipe = taken.Aggregate(brew.Planned(), (now, one) => Rescue.Changed(model.Figures(now), one.ReleaseAtS, one.LetDownG));
+        var recipe = taken.Aggregate(brew.Planned(), (now, one) => Rescue.Changed(brew.ModelOf(model).Figures(now), one.ReleaseAtS, one.LetDownG));
         (brew.PlannedJson, brew.PlanJson) = taken.Count > 0 ? (planned, RecipeWriter.Write(recipe)) : (null, planned);
     }
 
@@ -181,7 +181,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
     {
         await using var transaction = await db.Database.BeginTransactionAsync(CancellationToken.None);
         var brew = await LoadAsync(brewId);
-        change(brew, model.Figures(brew.Recipe()));
+        change(brew, brew.ModelOf(model).Figures(brew.Recipe()));
         await db.SaveChangesAsync(CancellationToken.None);
         await transaction.CommitAsync(CancellationToken.None);
         return brew;
@@ -190,7 +190,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
     private async Task<IReadOnlyList<EntryOutcome>> KeepAsync(Brew before, Forecast plan, IReadOnlyList<SentEntry> sent, string by, bool seen)
     {
         var brew = await LoadAsync(before.Id);
-        plan = brew.PlanJson == before.PlanJson ? plan : model.Figures(brew.Recipe());
+        plan = brew.PlanJson == before.PlanJson ? plan : brew.ModelOf(model).Figures(brew.Recipe());
         var conduct = ConductPlan.Of(plan);
         var nowMs = NowMs;
         var outcomes = new EntryOutcome[sent.Count];

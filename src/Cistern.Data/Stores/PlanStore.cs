@@ -192,6 +192,47 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
         return brew.Id;
     }
 
+    /// <summary>Keeps the next plan of a line of brews, once.</summary>
+    /// <param name="state">How it stands.</param>
+    /// <param name="from">The brew before it.</param>
+    /// <param name="what">What is changed, in words.</param>
+    /// <param name="why">Why.</param>
+    /// <param name="changedJson">The change, as <see cref="LineChange"/> writes it.</param>
+    /// <param name="wish">Whose, and its key.</param>
+    /// <param name="ct">Stops it before anything is kept.</param>
+    /// <returns>Its address; that of the one that was kept before, where it was asked for twice.</returns>
+    public async Task<string> NextAsync(PlanState state, Brew from, string what, string why, string changedJson, PlanWish wish, CancellationToken ct)
+    {
+        await using var transaction = await db.Database.BeginTransactionAsync(ct);
+        if (await DoneAsync(wish.Job, ct) is { } done)
+        {
+            return done;
+        }
+
+        var stored = await AddAsync(new OpenPlan(from.RecipeId, null, state, state, null, null), from.RecipeId, from.Name, ct);
+        (stored.FromBrewId, stored.ChangedJson, stored.ParentName) = (from.Id, changedJson, from.Name);
+        (stored.What, stored.Why, stored.KeptAtMs) = (Short(what), why, NowMs);
+        Touch(stored, wish);
+        var address = $"/plan/{Text(stored.Id)}";
+        await FinishAsync(wish, address, ct);
+        await transaction.CommitAsync(CancellationToken.None);
+        return address;
+    }
+
+    /// <summary>Of some plans those that were made as the next of a line and have not been brewed yet.</summary>
+    public async Task<IReadOnlyList<StoredPlan>> NextAsync(IReadOnlyList<StoredPlan> kept, CancellationToken ct)
+    {
+        var next = kept.Where(stored => stored.FromBrewId is not null).ToList();
+        if (next.Count == 0)
+        {
+            return next;
+        }
+
+        var ids = next.ConvertAll(stored => (int?)stored.Id);
+        var brewed = await db.Brews.Where(brew => ids.Contains(brew.StoredPlanId)).Select(brew => brew.StoredPlanId).ToListAsync(ct);
+        return next.FindAll(stored => !brewed.Contains(stored.Id));
+    }
+
     /// <summary>Adds recipes that came in a file, each as a kept plan. All or none.</summary>
     /// <param name="recipes">The recipes.</param>
     /// <param name="from">Where they came from, in words.</param>

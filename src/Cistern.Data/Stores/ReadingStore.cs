@@ -193,7 +193,7 @@ public sealed class ReadingStore(CisternDb db, BenchEars ears, BrewStore brews, 
     private async Task<bool> HearAsync(int brewId, BenchEars.Ear ear)
     {
         var brew = await db.Brews.AsNoTracking().Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).AsSplitQuery().FirstAsync(row => row.Id == brewId);
-        var plan = model.Run(brew.Recipe());
+        var plan = brew.ModelOf(model).Run(brew.Recipe());
         var nowMs = time.GetUtcNow().ToUnixTimeMilliseconds();
         var run = brew.Run(plan, nowMs);
         var lastMs = ear.Curves!.Values.Max(curve => curve.Points[^1].AtMs);

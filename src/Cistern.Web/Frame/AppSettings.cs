@@ -12,6 +12,9 @@ public sealed class AppSettings
     /// <summary>Throws the demo's file away first.</summary>
     public bool Fresh { get; init; }
 
+    /// <summary>Learns from brews as they come in; off, forecasts are the published model's.</summary>
+    public bool Learns { get; init; } = true;
+
     /// <summary>For tests only: a clock that can be set forward over HTTP.</summary>
     public bool TestClock { get; init; }
 }

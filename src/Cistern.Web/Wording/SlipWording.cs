@@ -68,7 +68,7 @@ public static class SlipWording
     /// <summary>Whether a rescue has anything to do, and it is worth doing.</summary>
     public static bool Offers(Rescue rescue) => rescue is { ReleaseAtS: not null } or { LetDownG: > 0 } && rescue.MissBefore - rescue.MissAfter >= WorthIt;
 
-    private static string Cup(Forecast forecast) => $"{FigureFormat.Percent(forecast.Totals.FinalTdsPercent, 2)} TDS, {FigureFormat.Tilt(forecast.Totals.Tilt)}";
+    private static string Cup(Forecast forecast) => $"{FigureFormat.Percent(forecast.Totals.FinalTdsPercent, 2)} TDS, {CupWording.Of(forecast.Totals)}";
 
     private static string Deed(Rescue rescue, Slip slip, Recipe recipe, double nowS, FigureFormat format)
     {

@@ -44,6 +44,9 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
     /// <summary>What on the shelf wants attention: a bag running out, a cloth due.</summary>
     public IReadOnlyList<ShelfRow> Due { get; private set; } = [];
 
+    /// <summary>Plans made as the next of a line and not brewed yet, the newest first.</summary>
+    public IReadOnlyList<Data.Plans.StoredPlan> Next { get; private set; } = [];
+
     /// <summary>The barista's own plans, the newest first.</summary>
     public IReadOnlyList<Data.Plans.StoredPlan> Own { get; private set; } = [];
 
@@ -60,7 +63,9 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
             .OrderByDescending(brew => brew.OpenedAtMs).Take(4).ToListAsync(ct);
         Untasted = newest.Find(brew => brew.Tasting is null);
         Last = [.. newest.Take(1).Concat(await GoodAsync(ct)).DistinctBy(brew => brew.Id)];
-        Own = [.. (await plans.KeptAsync(ct)).Take(3)];
+        var kept = await plans.KeptAsync(ct);
+        Next = [.. (await plans.NextAsync(kept, ct)).Take(2)];
+        Own = [.. kept.Where(stored => stored.FromBrewId is null).Take(3)];
         var view = new ShelfView(await bench.FormatAsync(ct), bench.Today);
         foreach (var kind in (ShelfKind[])[ShelfKinds.Find("coffee")!, ShelfKinds.Find("filter")!])
         {
@@ -99,14 +104,15 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
             return Redirect(done);
         }
 
-        var plan = model.Run(before.Recipe());
-        var again = BrewPlan.Of(cup == "really" ? before.AsItWas(plan, before.Run(plan, bench.NowMs)) : model.Run(before.Planned()), bench.NowMs);
+        var plan = before.ModelOf(model).Run(before.Recipe());
+        var again = BrewPlan.Of(cup == "really" ? before.AsItWas(plan, before.Run(plan, bench.NowMs)) : before.ModelOf(model).Run(before.Planned()), bench.NowMs);
         again.Why = cup == "really" ? $"As {before.Name} of {bench.Moment(before.OpenedAtMs)} was really brewed." : "";
         again.BaristaId = wish.BaristaId;
         again.BagId = before.BagId;
         again.CoffeeName = before.CoffeeName;
         again.PlaceName = before.PlaceName;
         again.GrindText = before.GrindText;
+        (again.MillName, again.VesselName, again.ParentBrewId) = (before.MillName, before.VesselName, before.Id);
         again.StoredPlanId = before.StoredPlanId;
         again.FilterStockId = before.FilterStockId;
         return Redirect(await plans.BrewAsync(again, wish, ct) is { } begun ? $"/brew/{begun}" : await plans.DoneAsync(wish.Job, ct) ?? "/");

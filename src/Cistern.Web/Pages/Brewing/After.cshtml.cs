@@ -170,8 +170,8 @@ public sealed class AfterModel(CisternDb db, JobLedger jobs, BenchContext bench,
 
         Brew = brew;
         Format = await bench.FormatAsync(ct);
-        Plan = model.Run(brew.Recipe());
-        Planned = model.Run(brew.Planned());
+        Plan = brew.ModelOf(model).Run(brew.Recipe());
+        Planned = brew.ModelOf(model).Run(brew.Planned());
         Run = brew.Run(Plan, bench.NowMs);
         Real = Run.ClockRuns ? brew.AsItWas(Plan, Run) : Plan;
         Measured = Measured.Of(Plan.Recipe, Run);

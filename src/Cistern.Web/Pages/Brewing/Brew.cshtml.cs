@@ -103,7 +103,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
         get
         {
             var totals = Real.Totals;
-            return $"{FigureFormat.Percent(totals.FinalTdsPercent, 2)} TDS, {FigureFormat.Tilt(totals.Tilt)}, {Format.Water(totals.FinalG)} in the cup, done at {FigureFormat.Clock(totals.FinishS)}";
+            return $"{FigureFormat.Percent(totals.FinalTdsPercent, 2)} TDS, {CupWording.Of(totals)}, {Format.Water(totals.FinalG)} in the cup, done at {FigureFormat.Clock(totals.FinishS)}";
         }
     }
 
@@ -345,7 +345,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
             return null;
         }
 
-        var planned = model.Run(Brew.Planned());
+        var planned = Brew.ModelOf(model).Run(Brew.Planned());
         var open = Slips.Of(planned, Run, Brew.Actuals(), NowS).Select(one => (Slip?)one).FirstOrDefault(one => Brew.StandingAnswer(one!.Value.Kind, one.Value.Step) is null);
         // Where the cup stays within its slack there is nothing to say.
         if (open is not { } found || (!found.OfFlow && !Rescue.IsWanted(Real, planned.Totals)))
@@ -376,7 +376,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
         }
 
         Brew = brew;
-        Plan = model.Run(brew.Recipe());
+        Plan = brew.ModelOf(model).Run(brew.Recipe());
         Format = await bench.FormatAsync(ct);
         Run = brew.Run(Plan, bench.NowMs);
         var sinceMs = brew.Entries.Where(entry => entry.Kind == EntryKind.Ready).Select(entry => entry.AtMs).DefaultIfEmpty(brew.OpenedAtMs).Max();

@@ -42,7 +42,7 @@ internal static class BrewApi
         var told = new List<PageBrew>();
         foreach (var brew in brews.Where(brew => brew.IsReadable()))
         {
-            var plan = model.Figures(brew.Recipe());
+            var plan = brew.ModelOf(model).Figures(brew.Recipe());
             // One that nobody has to press any more ends when somebody looks.
             if (!brew.Run(plan, bench.NowMs).Finished || !await store.EndIfOverAsync(brew.Id))
             {

@@ -73,7 +73,7 @@ internal sealed class SimulatedBenches(IServiceProvider services, TimeProvider t
             }
             else if (BenchSetup.Read(row.BenchJson) is { } setup && HandsChoice.Find(setup.Hands) is { } hands)
             {
-                var simulated = new SimulatedBench(Performance.Of(ForecastModel.Published.Run(row.Recipe()), hands.Hands, setup.Seed), setup.Seed);
+                var simulated = new SimulatedBench(Performance.Of(row.ModelOf(ForecastModel.Published).Run(row.Recipe()), hands.Hands, setup.Seed), setup.Seed);
                 benches[row.Id] = new Bench(row, new BenchPlayer(simulated, setup.OnMs, await ToldAsync(db, row, setup, ct)));
             }
         }

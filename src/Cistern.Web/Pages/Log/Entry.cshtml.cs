@@ -123,8 +123,8 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench,
 
         Brew = brew;
         Format = await bench.FormatAsync(ct);
-        Plan = model.Run(brew.Recipe());
-        Planned = model.Run(brew.Planned());
+        Plan = brew.ModelOf(model).Run(brew.Recipe());
+        Planned = brew.ModelOf(model).Run(brew.Planned());
         Run = brew.Run(Plan, brew.State == BrewState.Running ? bench.NowMs : brew.EndedAtMs ?? brew.OpenedAtMs);
         Real = Run.ClockRuns && brew.State == BrewState.Finished ? brew.AsItWas(Plan, Run) : null;
         OnTheScale = Brewing.WeighedCurve.Of(brew, Plan.Recipe, await Data.Stores.ReadingStore.LoadAsync(db, id, ct));

@@ -10,7 +10,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>A plan as a card for the bench: one side of A6 or A5, printed by the browser.</summary>
-public sealed class CardModel(CisternDb db, PlanStore store, BenchContext bench, ForecastModel model) : PageModel
+public sealed class CardModel(CisternDb db, PlanStore store, BenchContext bench, ForecastModel model, Models models) : PageModel
 {
     /// <summary>What the plan is called.</summary>
     public string Name { get; private set; } = "";
@@ -42,7 +42,7 @@ public sealed class CardModel(CisternDb db, PlanStore store, BenchContext bench,
 
         Size = size == "a5" ? "a5" : "a6";
         Format = await bench.FormatAsync(ct);
-        Plan = PlanSettings.Read(open.State, new PlanContext(await PlanShelf.LoadAsync(db, open.State, ct), Format, bench.Today, model), Request.Query);
+        Plan = PlanSettings.Read(open.State, new PlanContext(await PlanShelf.LoadAsync(db, open.State, ct), Format, bench.Today, model, await models.LearnedAsync(ct)), Request.Query);
         Name = open.Stored?.Name ?? Plan.Recipe.Name;
         return Page();
     }

@@ -12,7 +12,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Two plans laid side by side: only what differs, and what each gives. Recipes, brews and the barista's own plans alike.</summary>
-public sealed class CompareModel(CisternDb db, PlanStore store, BenchContext bench, ForecastModel model) : PageModel
+public sealed class CompareModel(CisternDb db, PlanStore store, BenchContext bench, ForecastModel model, Models models) : PageModel
 {
     /// <summary>How this barista reads figures.</summary>
     public FigureFormat Format { get; private set; } = null!;
@@ -93,7 +93,7 @@ public sealed class CompareModel(CisternDb db, PlanStore store, BenchContext ben
             return model.Run(open.State.OriginRecipe());
         }
 
-        var forecast = PlanSettings.Read(open.State, new PlanContext(await PlanShelf.LoadAsync(db, open.State, ct), Format, bench.Today, model), []).Forecast;
+        var forecast = PlanSettings.Read(open.State, new PlanContext(await PlanShelf.LoadAsync(db, open.State, ct), Format, bench.Today, model, await models.LearnedAsync(ct)), []).Forecast;
         return forecast with { Recipe = forecast.Recipe with { Name = NameOf(open.Stored) } };
     }
 

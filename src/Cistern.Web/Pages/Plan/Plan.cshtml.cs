@@ -19,7 +19,7 @@ using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Sets a plan to what is wanted and shows what it will do.</summary>
-public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench, ForecastModel model) : PageModel
+public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench, ForecastModel model, Models models) : PageModel
 {
     /// <summary>
     /// A brew that takes more steps of time than this is not run some sixty times more for its bands, its slack and the
@@ -37,6 +37,9 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
 
     /// <summary>What of the shelf can be chosen.</summary>
     public PlanShelf Shelf { get; private set; } = null!;
+
+    /// <summary>What was learned from brews, where that is to be used.</summary>
+    public Core.Fitting.Learned Learned { get; private set; } = Core.Fitting.Learned.Nothing;
 
     /// <summary>How this barista reads figures.</summary>
     public FigureFormat Format { get; private set; } = null!;
@@ -122,7 +125,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
     /// <summary>Asked by htmx for the plan alone.</summary>
     public bool Part => Request.Headers.ContainsKey("HX-Request");
 
-    private PlanContext Context => new(Shelf, Format, bench.Today, model);
+    private PlanContext Context => new(Shelf, Format, bench.Today, model, Learned);
 
     /// <summary>What was sent: the form, or the address where there is none.</summary>
     private Values Sent => Request.HasFormContentType ? Request.Form : Request.Query;
@@ -272,6 +275,10 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
             brew.CoffeeName = Settings.Bag?.Name ?? "";
             brew.PlaceName = Settings.Place?.Name ?? "";
             brew.GrindText = Settings.GrindText;
+            brew.MillName = Settings.CanGrind ? Settings.Mill?.Name ?? "" : "";
+            brew.VesselName = Settings.Vessel?.Name ?? "";
+            brew.ParentBrewId = Open.Stored?.FromBrewId;
+            brew.ChangedJson = Open.Stored?.ChangedJson ?? "";
             return await store.BrewAsync(brew, wish, ct) is { } brewId ? Goto($"/brew/{brewId}") : null;
         }, ct);
     }
@@ -438,6 +445,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
 
         Open = open;
         Format = await bench.FormatAsync(ct);
+        Learned = await models.LearnedAsync(ct);
         Shelf = await PlanShelf.LoadAsync(db, open.State, ct);
         if (open.Stored is null && open.State.PlaceId is null)
         {

@@ -1,8 +1,10 @@
 using System.Globalization;
+using Cistern.Core.Fitting;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Physics;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
+using Cistern.Core.Records;
 using Cistern.Core.Reckoning;
 using Cistern.Data.Plans;
 using Cistern.Data.Shelf;
@@ -16,8 +18,30 @@ namespace Cistern.Web.Pages.Plan;
 /// <param name="Shelf">What the shelf offers.</param>
 /// <param name="Format">The barista's units.</param>
 /// <param name="Today">The day, where the server stands.</param>
-/// <param name="Model">The model it is forecast by.</param>
-public sealed record PlanContext(PlanShelf Shelf, FigureFormat Format, DateOnly Today, ForecastModel Model);
+/// <param name="Model">The model as published.</param>
+/// <param name="Learned">What was learned from brews, where that is to be used.</param>
+public sealed record PlanContext(PlanShelf Shelf, FigureFormat Format, DateOnly Today, ForecastModel Model, Learned Learned)
+{
+    /// <summary>No thing of the shelf is called so: of what is not chosen nothing is known.</summary>
+    private const string NotChosen = "\n";
+
+    /// <summary>With what a plan is brewed, as it is learned of.</summary>
+    public FitKeys KeysOf(Core.Planning.Plan plan)
+    {
+        var gear = new PlanGear(Shelf, Today);
+        var ground = plan.Picks.BagId is { } bagId && gear.Bag(bagId)?.Ground is not null;
+        return new FitKeys(
+            (ground ? null : Name(Shelf.Mills, plan.Picks.MillId)) ?? NotChosen,
+            RecordFitting.Vessel(Name(Shelf.Vessels, plan.Picks.VesselId) ?? "", plan.Base.Brewer),
+            Name(Shelf.Bags, plan.Picks.BagId) ?? NotChosen,
+            "");
+    }
+
+    /// <summary>The model a plan is forecast by.</summary>
+    public ForecastModel ModelOf(Core.Planning.Plan plan) => Learned.Model(Model, KeysOf(plan));
+
+    private static string? Name(IEnumerable<IShelved> things, int? id) => id is { } number ? things.FirstOrDefault(thing => thing.Id == number)?.Name : null;
+}
 
 /// <summary>
 /// The plan page's form: turns what was typed, chosen or pressed into changes of the plan, and what came of them into
@@ -38,7 +62,7 @@ public sealed class PlanSettings
         this.context = context;
         this.values = values;
         format = context.Format;
-        Work = new PlanWork(state.ToPlan(), new PlanGear(context.Shelf, context.Today), context.Model);
+        Work = Worked(state.ToPlan(), new PlanGear(context.Shelf, context.Today));
         NoteLetGo(Work.LetGo);
         ReadCounting();
         ReadPicks();
@@ -184,6 +208,11 @@ public sealed class PlanSettings
         _ => FigureFormat.Seconds(value),
     };
 
+    private PlanWork Worked(Core.Planning.Plan plan, IGear gear) => new(plan, gear, context.ModelOf(plan));
+
+    /// <summary>From how many brews something was learned of what it is brewed with; 0 where it is the published model's forecast.</summary>
+    public int LearnedFrom => Work.Forecast.Model.Parameters == ModelParameters.Published ? 0 : context.Learned.BrewsFor(context.KeysOf(Work.Plan));
+
     /// <summary>Makes a change, and remembers what was done where it was.</summary>
     /// <param name="change">The change.</param>
     /// <param name="words">What was done, in a few words; null where that is told of what came of it.</param>
@@ -192,7 +221,7 @@ public sealed class PlanSettings
         var applied = Work.Apply(change);
         if (applied.Refusal is null)
         {
-            Work = new PlanWork(applied.Plan, Work.Gear, context.Model);
+            Work = Worked(applied.Plan, Work.Gear);
             NoteLetGo(applied.LetGo || Work.LetGo);
             Note(words);
         }

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
@@ -18,8 +17,8 @@ namespace Cistern.Web.Pages.Taste;
 /// <summary>How a brew tasted: two taps on a pad, the rest optional.</summary>
 public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench, ForecastModel model) : PageModel
 {
-    /// <summary>The most letters of a note.</summary>
-    public const int NoteLength = 2_000;
+    /// <summary>The most of the dose that can be in the drink besides water.</summary>
+    private const double SolubleShare = 0.3;
 
     /// <summary>Who is here, and what is brewing.</summary>
     public BenchContext Bench => bench;
@@ -27,11 +26,17 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench,
     /// <summary>The brew that is tasted.</summary>
     public Data.Brews.Brew Brew { get; private set; } = null!;
 
-    /// <summary>What the forecast makes of it as it was really brewed: the drink as it is drunk, let down and chilled.</summary>
-    public Totals AsItWas { get; private set; } = null!;
+    /// <summary>What the forecast makes of it as it was really brewed.</summary>
+    public Forecast Real { get; private set; } = null!;
+
+    /// <summary>The figures of the drink as it is drunk, let down and chilled.</summary>
+    public Totals AsItWas => Real.Totals;
 
     /// <summary>What it was meant to come to.</summary>
     public Totals AsPlanned { get; private set; } = null!;
+
+    /// <summary>The 80 % band of each figure of it.</summary>
+    public IReadOnlyDictionary<Outcome, Band> Bands { get; private set; } = new Dictionary<Outcome, Band>();
 
     /// <summary>Water that would bring it to the strength it was planned for, g; 0 where that is not worth it or cannot be.</summary>
     public double LetDownG { get; private set; }
@@ -45,26 +50,32 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench,
     /// <summary>The tasting of whoever is here, where there is one.</summary>
     public Tasting? Mine => Brew.Tastings.Find(tasting => tasting.BaristaId == TasterId);
 
+    /// <summary>Who else has tasted it.</summary>
+    public IEnumerable<string> Others => Brew.Tastings.Where(tasting => tasting.BaristaId != TasterId).Select(tasting => tasting.Barista?.Name ?? "somebody").Order(StringComparer.Ordinal);
+
     /// <summary>How its times lie against their windows: where it flowed badly, that speaks before any taste.</summary>
     public IEnumerable<FlowVerdict> Off { get; private set; } = [];
 
-    /// <summary>Whether it was placed on the pad or by the sliders.</summary>
-    public bool Placed { get; private set; }
+    /// <summary>The form.</summary>
+    public TasteForm Form { get; private set; } = null!;
 
-    /// <summary>Sharp to harsh, as it was placed; null where it was not.</summary>
-    public Field SharpHarsh { get; private set; } = null!;
+    /// <summary>The notes that stand on the bag.</summary>
+    public IReadOnlyList<string> BagNotes { get; private set; } = [];
 
-    /// <summary>Thin to heavy, as it was placed; null where it was not.</summary>
-    public Field ThinHeavy { get; private set; } = null!;
+    /// <summary>What this brew can tell and nobody has said, the first of it first.</summary>
+    public IReadOnlyList<string> Asks { get; private set; } = [];
 
-    /// <summary>The score as it was typed.</summary>
-    public Field Score { get; private set; } = null!;
+    /// <summary>Whether the spent bed may tell why it drained as it did.</summary>
+    public bool BedTells => Off.Any(verdict => verdict.Of == FlowOf.Drain) || AsItWas.DrawdownS > ForecastModel.StallsAfterS;
 
-    /// <summary>The note as it was typed.</summary>
-    public Field Note { get; private set; } = null!;
+    /// <summary>Whether the press or the plunge could be felt.</summary>
+    public bool Pressed => AsItWas.PressForceN is not null;
 
-    /// <summary>What a refractometer read, where there is one.</summary>
-    public Field Reading { get; private set; } = null!;
+    /// <summary>When it has cooled to where it can be tasted, UTC milliseconds; null where it is cold or that is long past.</summary>
+    public long? TasteAtMs { get; private set; }
+
+    /// <summary>What a refractometer and a scale say was drawn; null where either is missing.</summary>
+    public MeasuredYield? Yield { get; private set; }
 
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct)
@@ -74,9 +85,8 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench,
             return NotFound();
         }
 
-        var tasting = Mine;
-        Placed = tasting is { SharpHarsh: not null } or { ThinHeavy: not null };
-        Lay(tasting?.SharpHarsh is { } sharp ? Text(sharp) : "", tasting?.ThinHeavy is { } thin ? Text(thin) : "", tasting?.Score is { } score ? FigureFormat.Number(score, score % 1 == 0 ? 0 : 1) : "", tasting?.Note ?? "", (tasting is null ? await ReadingStore.TdsPercentAsync(db, id, ct) : tasting.ReadTdsPercent) is { } read ? FigureFormat.Number(read, 2) : "");
+        Form = TasteForm.Of(Mine, Brew, await ReadingStore.TdsPercentAsync(db, id, ct), Format);
+        Asks = [.. Asked()];
         return Page();
     }
 
@@ -88,21 +98,11 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench,
             return NotFound();
         }
 
-        var form = Request.Form;
-        Lay(form.Value("sharp-harsh") ?? "", form.Value("thin-heavy") ?? "", form.Value("score") ?? "", form.Value("note") ?? "", form.Value("reading") ?? "");
-        // What nobody placed is not recorded: the middle of a slider that was not touched says nothing.
-        Placed = form.Value("placed") is { Length: > 0 };
-        var sharp = !Placed ? new TypedNumber("", null, null) : TypedNumber.Read(SharpHarsh.Text, -5, 5, "");
-        var thin = !Placed ? new TypedNumber("", null, null) : TypedNumber.Read(ThinHeavy.Text, -5, 5, "");
-        var score = Score.Text.Trim().Length == 0 ? new TypedNumber("", null, null) : TypedNumber.Read(Score.Text, 0, 10, "");
-        var reading = Reading.Text.Trim().Length == 0 ? new TypedNumber("", null, null) : TypedNumber.Read(Reading.Text, 0.05, 25, "% TDS");
-        Reading = Reading with { Problem = reading.Problem };
-        SharpHarsh = SharpHarsh with { Problem = sharp.Problem };
-        ThinHeavy = ThinHeavy with { Problem = thin.Problem };
-        Score = Score with { Problem = score.Problem };
-        Note = Note with { Problem = PlainText.Problem(Note.Text, NoteLength, lines: true) };
-        if (new[] { SharpHarsh, ThinHeavy, Score, Reading, Note }.Any(field => field.Problem is not null))
+        var mostG = Real.Recipe.WaterG + (AsItWas.FinalG - AsItWas.BeverageG) + (SolubleShare * Real.Recipe.Coffee.DoseG) + Member.Named("waterG").Max;
+        Form = TasteForm.Read(Request.Form, mostG, Format);
+        if (!Form.Good)
         {
+            Asks = [.. Asked()];
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
         }
@@ -116,32 +116,47 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench,
                 Brew.Tastings.Add(tasting);
             }
 
-            tasting.SharpHarsh = sharp.Value is { } sharpness ? (int)Math.Round(sharpness) : null;
-            tasting.ThinHeavy = thin.Value is { } body ? (int)Math.Round(body) : null;
-            tasting.Score = score.Value is { } points ? Math.Round(points * 2) / 2 : null;
-            tasting.Note = Note.Text;
-            tasting.ReadTdsPercent = reading.Value;
-            tasting.AtMs = bench.NowMs;
+            Form.Keep(tasting, Brew, bench.NowMs);
+            // A let-down changes what the drink came to.
+            Brew.WorkOutFacts(Brew.ModelOf(model).Figures(Brew.Recipe()));
         }
         while (!await jobs.SaveAsync(ct) && await LoadAsync(id, ct));
 
-        return RedirectToPage("/Log/Entry", new { id });
+        return Redirect($"/next/{id}");
     }
 
-    private static string Text(int value) => value.ToString(CultureInfo.InvariantCulture);
-
-    private void Lay(string sharp, string thin, string score, string note, string reading)
+    /// <summary>What this brew in particular can tell: what went otherwise than foretold, and what nobody has measured.</summary>
+    private IEnumerable<string> Asked()
     {
-        SharpHarsh = new Field("sharp-harsh", "Sharp to harsh", sharp);
-        ThinHeavy = new Field("thin-heavy", "Thin to heavy", thin);
-        Score = new Field("score", "Score", score) { Kind = "number", Hint = "0 to 10, in halves; may be left out", MaxLength = 10 };
-        Reading = new Field("reading", "Refractometer", reading) { Kind = "number", Unit = "% TDS", Hint = "if there is one; of a filtered, cooled sample", MaxLength = 10 };
-        Note = new Field("note", "Note", note) { Kind = "area", Hint = "what it was like, hot, warm and cool", MaxLength = NoteLength };
+        if (BedTells && Form.Bed.Length == 0)
+        {
+            yield return "It did not drain as it should: what does the bed show?";
+        }
+
+        if (Off.Any(verdict => verdict.Of == FlowOf.Press) && Form.PressFelt.Length == 0)
+        {
+            yield return "The press was not as it should be: how did it feel?";
+        }
+
+        if (Brew.Facts is { Assumed: > 0 and var assumed })
+        {
+            yield return $"{(assumed == 1 ? "One step was" : $"{assumed} steps were")} only assumed. What was otherwise can be put right under What was done.";
+        }
+
+        if (Brew.Tastings.Select(tasting => tasting.ReadTdsPercent).OfType<double>().FirstOrDefault() is > 0 and var read && Bands.TryGetValue(Outcome.TdsPercent, out var band) && (read < band.Low || read > band.High))
+        {
+            yield return $"The reading, {FigureFormat.Percent(read, 2)}, lies {(read < band.Low ? "under" : "over")} the forecast's band. How much is in the cup?";
+        }
+        else if (Form.Drink.Text.Length == 0 && Form.Reading.Text.Length > 0)
+        {
+            yield return "With the drink weighed too, the reading tells the yield.";
+        }
     }
 
     private async Task<bool> LoadAsync(int id, CancellationToken ct)
     {
-        var brew = await db.Brews.Include(row => row.Tastings).Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).AsSplitQuery()
+        var brew = await db.Brews.Include(row => row.Tastings).ThenInclude(tasting => tasting.Sips).Include(row => row.Tastings).ThenInclude(tasting => tasting.Barista)
+            .Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Facts).AsSplitQuery()
             .FirstOrDefaultAsync(row => row.Id == id && row.State == BrewState.Finished, ct);
         if (brew is null)
         {
@@ -150,15 +165,23 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench,
 
         Brew = brew;
         Format = await bench.FormatAsync(ct);
-        var plan = model.Figures(brew.Recipe());
+        var own = brew.ModelOf(model);
+        var plan = own.Figures(brew.Recipe());
         var run = brew.Run(plan, bench.NowMs);
-        var real = brew.AsItWas(plan, run);
-        var planned = model.Figures(brew.Planned());
+        Real = brew.AsItWas(plan, run);
+        var planned = own.Figures(brew.Planned());
+        AsPlanned = planned.Totals;
+        Bands = Confidence.Of(Real);
         Off = FlowVerdicts.Of(planned, run).Where(verdict => verdict.Place != FlowPlace.Within);
         TasterId = (await bench.BaristaAsync(ct))?.Id;
-        (AsPlanned, AsItWas) = (planned.Totals, real.Totals);
+        BagNotes = brew.BagId is { } bagId && await db.Bags.AsNoTracking().FirstOrDefaultAsync(bag => bag.Id == bagId, ct) is { } bag
+            ? bag.TastesOf.Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries) : [];
         // Once it is in the cup, water is the one thing that can still be done.
-        LetDownG = Rescue.IsWanted(real, planned.Totals) ? Rescue.After(real, planned.Totals, real.Totals.FinishS + 1).LetDownG : 0;
+        LetDownG = Rescue.IsWanted(Real, AsPlanned) ? Rescue.After(Real, AsPlanned, Real.Totals.FinishS + 1).LetDownG : 0;
+        const long StillWaitedMs = 30L * 60_000;
+        TasteAtMs = AsItWas.ChilledC is null && brew.EndedAtMs is { } endedAtMs && endedAtMs + (long)(1000 * AsItWas.DrinkableAfterS) is var atMs && bench.NowMs < atMs + StillWaitedMs ? atMs : null;
+        Yield = Mine?.ReadTdsPercent is { } read && (brew.Observed(ObservationNames.Beverage) ?? AsItWas.FinalG) is var drinkG
+            ? MeasuredYield.Of(read, drinkG, AsItWas.FinalG - AsItWas.BeverageG, AsItWas.KeptWaterG, Real.Recipe.Coffee.DoseG) : null;
         return true;
     }
 }

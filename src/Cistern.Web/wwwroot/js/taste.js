@@ -1,25 +1,33 @@
-// The pad: one tap sets both words. The two sliders beside it say the same and need no pointer.
+// The pad: one tap sets both words of the sip at hand. The sliders beneath say the same and need no pointer.
+import { clock } from './clock.js';
+import { buzz, speak } from './cues.js';
 
 const pad = document.getElementById('pad');
 const dot = document.getElementById('pad-dot');
-const sharp = document.getElementById('sharp-harsh');
-const thin = document.getElementById('thin-heavy');
+const sips = [...document.querySelectorAll('.sip')];
 
-const placed = document.getElementById('placed');
+const atHand = () => {
+  const chosen = document.querySelector('input[name="sip"]:checked')?.value;
+  return sips.find((sip) => sip.dataset.sip === chosen) ?? sips[0];
+};
+const slidersOf = (sip) => [...sip.querySelectorAll('input[type="range"]')];
+
+const show = () => {
+  const [sharp, thin] = slidersOf(atHand());
+  dot.setAttribute('cx', thin.value);
+  dot.setAttribute('cy', String(-Number(sharp.value)));
+  dot.classList.toggle('unplaced', atHand().querySelector('[data-placed]').value === '');
+};
 
 /** A slider that was not touched says nothing: only what was placed is recorded. */
 const place = () => {
-  placed.value = '1';
-  document.getElementById('not-placed').hidden = true;
-  dot.classList.remove('unplaced');
+  atHand().querySelector('[data-placed]').value = '1';
+  atHand().querySelector('[data-not-placed]').hidden = true;
   show();
-};
-const show = () => {
-  dot.setAttribute('cx', thin.value);
-  dot.setAttribute('cy', String(-Number(sharp.value)));
 };
 
 const set = (event) => {
+  const [sharp, thin] = slidersOf(atHand());
   const box = pad.getBoundingClientRect();
   const view = pad.viewBox.baseVal;
   const clamp = (value) => Math.max(-5, Math.min(5, Math.round(value)));
@@ -35,8 +43,33 @@ pad.addEventListener('pointerdown', (event) => {
 pad.addEventListener('pointermove', (event) => {
   if (event.buttons) set(event);
 });
-for (const slider of [sharp, thin]) {
+for (const slider of sips.flatMap(slidersOf)) {
   slider.addEventListener('input', place);
   slider.addEventListener('click', place);
 }
+for (const choice of document.querySelectorAll('input[name="sip"]')) choice.addEventListener('change', show);
 show();
+
+// Until it has cooled to where it can be tasted: counted down, and said once it has.
+const cooling = document.getElementById('cooling');
+if (cooling) {
+  const waitS = () => (Number(cooling.dataset.at) - Number(cooling.dataset.now) - performance.now()) / 1000;
+  const what = document.getElementById('cooling-for');
+  const degrees = what.textContent.match(/At (.+?) in about/)?.[1];
+  const tick = () => {
+    if (waitS() > 0) {
+      what.textContent = `At ${degrees} in about ${clock(waitS())}, by the forecast.`;
+      return;
+    }
+
+    clearInterval(timer);
+    what.textContent = '';
+    cooling.setAttribute('role', 'status');
+    cooling.firstElementChild.textContent = 'It has cooled: taste it now.';
+    document.title = `Taste now · ${document.title}`;
+    buzz('at');
+    speak('It has cooled: taste it now.');
+  };
+  const timer = degrees ? setInterval(tick, 500) : 0;
+  if (degrees) tick();
+}

@@ -1,0 +1,91 @@
+using System.Collections.Immutable;
+using Cistern.Core.Brewing;
+using Cistern.Core.Fitting;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Readings;
+using Cistern.Core.Records;
+
+namespace Cistern.Data.Brews;
+
+/// <summary>Brews as the core's records: for advice, for fitting and for files.</summary>
+public static class BrewRecords
+{
+    /// <summary>A brew of the data file as a record.</summary>
+    /// <param name="brew">A finished brew, with its entries, weights, observations, tastings and their sips; with its readings where those are to count.</param>
+    /// <param name="model">The model as published, and what stops it.</param>
+    /// <param name="boughtGround">Whether its bag was bought ground.</param>
+    /// <returns>The record; how it tasted is what all who tasted it said.</returns>
+    public static BrewRecord Of(Brew brew, ForecastModel model, bool boughtGround)
+    {
+        var plan = brew.ModelOf(model).Figures(brew.Recipe());
+        var run = brew.Run(plan, brew.EndedAtMs ?? brew.OpenedAtMs);
+        var measured = Measured.Of(plan.Recipe, run);
+        var read = brew.Tastings.Select(tasting => tasting.ReadTdsPercent).OfType<double>().ToList();
+        return new BrewRecord(IdOf(brew), brew.Planned(), AsBrewed.Of(plan.Recipe, run, brew.Actuals()))
+        {
+            StartedAt = brew.StartedAtMs is { } ms ? DateTimeOffset.FromUnixTimeMilliseconds(ms) : null,
+            Barista = brew.Barista?.Name ?? "",
+            Coffee = new CoffeeUsed(brew.CoffeeName, boughtGround),
+            Mill = new MillUsed(brew.MillName, null),
+            Vessel = RecordFitting.Vessel(brew.VesselName, plan.Recipe.Brewer),
+            Measured = new MeasuredFigures
+            {
+                DoseG = brew.Observed(ObservationNames.Dose),
+                BeverageG = brew.Observed(ObservationNames.Beverage),
+                TdsPercent = read.Count > 0 ? read.Average() : null,
+                DrawdownS = measured.DrawdownS,
+                PressS = measured.PressS,
+                PressFelt = brew.Observed(ObservationNames.PressFelt) is { } felt ? (PressFelt)(int)Math.Clamp(felt, 0, 2) : null,
+            },
+            Tasting = brew.Tastings.Count > 0 ? Tasted(brew.Tastings) : null,
+            Readings = Thermometer(brew),
+        };
+    }
+
+    /// <summary>A brew as fitting takes it; each taster's palate is their own.</summary>
+    /// <param name="brew">As for <see cref="Of"/>, with the taster of each tasting.</param>
+    /// <param name="model">The model as published, and what stops it.</param>
+    public static FitBrew ForFitting(Brew brew, ForecastModel model)
+    {
+        var record = Of(brew, model, boughtGround: false);
+        return record.ForFitting() with
+        {
+            Name = FormattableString.Invariant($"{brew.Id}"),
+            Tastes = [.. brew.Tastings.Where(tasting => tasting.Barista is not null).Select(tasting => new FitTaste(tasting.Barista!.Name, tasting.SharpHarsh, tasting.ThinHeavy))],
+        };
+    }
+
+    /// <summary>With what a brew was brewed, as fitting names it.</summary>
+    public static FitKeys Keys(Brew brew) => new(brew.MillName, RecordFitting.Vessel(brew.VesselName, brew.Recipe().Brewer), brew.CoffeeName, brew.Barista?.Name ?? "");
+
+    /// <summary>A brew's id in files: always the same for the same brew of this file.</summary>
+    private static Guid IdOf(Brew brew) => new(brew.Id, 0, 0, BitConverter.GetBytes(brew.OpenedAtMs));
+
+    private static TastingRecord Tasted(List<Tasting> tastings)
+    {
+        var sips = tastings.SelectMany(tasting => tasting.Sips.Count > 0
+            ? tasting.Sips.Select(sip => new Sip { When = sip.When, SharpHarsh = sip.SharpHarsh, ThinHeavy = sip.ThinHeavy, Sweet = sip.Sweet, Clear = sip.Clear, Finish = sip.Finish, Dry = sip.Dry })
+            : [new Sip { When = SipWhen.Warm, SharpHarsh = tasting.SharpHarsh, ThinHeavy = tasting.ThinHeavy }]);
+        return new TastingRecord
+        {
+            Sips = [.. sips],
+            Score = tastings.Select(tasting => tasting.Score).OfType<double>().ToList() is { Count: > 0 } scores ? scores.Average() : null,
+            Words = string.Join(' ', tastings.Select(tasting => tasting.Note).Where(note => note.Length > 0)),
+            NotesFound = [.. tastings.SelectMany(tasting => tasting.NotesFound.Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries)).Distinct(StringComparer.Ordinal)],
+            Bed = tastings.Select(tasting => tasting.Bed).FirstOrDefault(bed => bed is not null),
+        };
+    }
+
+    private static ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>> Thermometer(Brew brew)
+    {
+        var none = ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>>.Empty;
+        if (brew.StartedAtMs is not { } startedAtMs)
+        {
+            return none;
+        }
+
+        var points = brew.Readings.Where(chunk => chunk.Of == ReadingOf.SlurryC).SelectMany(chunk => Curve.Unpack(chunk.Of, chunk.Packed).Points).OrderBy(point => point.AtMs)
+            .Select(point => new WeightPoint((point.AtMs - startedAtMs) / 1000.0, point.Value)).ToImmutableArray();
+        return points.IsEmpty ? none : none.Add(ReadingOf.SlurryC, points);
+    }
+}

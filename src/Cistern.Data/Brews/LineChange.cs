@@ -1,0 +1,31 @@
+using System.Text.Json;
+
+namespace Cistern.Data.Brews;
+
+/// <summary>What was changed from one brew of a line to the next, and what it should have done.</summary>
+/// <param name="Setting">The lever, as the open files name it.</param>
+/// <param name="From">From.</param>
+/// <param name="To">To.</param>
+/// <param name="Unit">Its unit.</param>
+/// <param name="What">In a few words, in the units of whoever took it.</param>
+/// <param name="TdsPercent">The strength foretold of it, %.</param>
+/// <param name="ExtractionYieldPercent">The yield foretold, %.</param>
+/// <param name="Tilt">The tilt foretold.</param>
+public sealed record LineChange(string Setting, double From, double To, string Unit, string What, double TdsPercent, double ExtractionYieldPercent, double Tilt)
+{
+    /// <summary>What was kept; null where there is nothing, or it cannot be read.</summary>
+    public static LineChange? Read(string json)
+    {
+        try
+        {
+            return json.Length == 0 ? null : JsonSerializer.Deserialize<LineChange>(json) is { What: not null } change ? change : null;
+        }
+        catch (JsonException)
+        {
+            return null;
+        }
+    }
+
+    /// <summary>As it is kept.</summary>
+    public string ToJson() => JsonSerializer.Serialize(this);
+}

@@ -1,0 +1,51 @@
+namespace Cistern.Drawing;
+
+/// <summary>A brew of a line on the map.</summary>
+/// <param name="ExtractionYieldPercent">Across.</param>
+/// <param name="TdsPercent">Up.</param>
+/// <param name="Foretold">Where its change was to bring it, when it was made; null where nothing was foretold.</param>
+/// <param name="Label">In a few words.</param>
+public sealed record LineMark(double ExtractionYieldPercent, double TdsPercent, (double ExtractionYieldPercent, double TdsPercent)? Foretold, string Label);
+
+/// <summary>A line of brews as a path on the map of strength against extraction: what each change was to do, and what it did.</summary>
+public static class LineMap
+{
+    /// <summary>Draws the map to scale; both axes are chosen so that everything lies on it.</summary>
+    /// <param name="line">The brews, oldest first; at least one.</param>
+    /// <param name="target">The strength that was meant, or null.</param>
+    /// <param name="widthPx">Its width, px.</param>
+    /// <param name="heightPx">Its height, px.</param>
+    public static string Draw(IReadOnlyList<LineMark> line, (double LowTds, double HighTds)? target, double widthPx, double heightPx)
+    {
+        var foretold = line.Select(mark => mark.Foretold).OfType<(double ExtractionYieldPercent, double TdsPercent)>().ToList();
+        var axes = new MapAxes(
+            line.Select(mark => mark.ExtractionYieldPercent).Concat(foretold.Select(point => point.ExtractionYieldPercent)),
+            line.Select(mark => mark.TdsPercent).Concat(foretold.Select(point => point.TdsPercent)).Concat(target is { } span ? [span.LowTds, span.HighTds] : []),
+            widthPx,
+            heightPx);
+        var svg = new Svg();
+        svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {widthPx} {heightPx}\" class=\"tide map\" role=\"img\" aria-labelledby=\"line-title\">");
+        svg.Add($"<title id=\"line-title\">Strength against extraction, {line.Count} {(line.Count == 1 ? "brew" : "brews")}: from {MapAxes.Text(line[0].TdsPercent, 2)} to {MapAxes.Text(line[^1].TdsPercent, 2)} % TDS.</title>");
+        axes.Draw(svg, target);
+        for (var i = 1; i < line.Count; i++)
+        {
+            var (from, to) = (line[i - 1], line[i]);
+            if (to.Foretold is { } meant)
+            {
+                svg.Add($"<line class=\"line-foretold\" x1=\"{axes.X(from.ExtractionYieldPercent)}\" y1=\"{axes.Y(from.TdsPercent)}\" x2=\"{axes.X(meant.ExtractionYieldPercent)}\" y2=\"{axes.Y(meant.TdsPercent)}\"/>");
+                svg.Add($"<circle class=\"map-parent\" cx=\"{axes.X(meant.ExtractionYieldPercent)}\" cy=\"{axes.Y(meant.TdsPercent)}\" r=\"6\"><title>foretold of {i + 1}</title></circle>");
+            }
+
+            svg.Add($"<line class=\"map-arrow\" x1=\"{axes.X(from.ExtractionYieldPercent)}\" y1=\"{axes.Y(from.TdsPercent)}\" x2=\"{axes.X(to.ExtractionYieldPercent)}\" y2=\"{axes.Y(to.TdsPercent)}\"/>");
+        }
+
+        for (var i = 0; i < line.Count; i++)
+        {
+            var (x, y) = (axes.X(line[i].ExtractionYieldPercent), axes.Y(line[i].TdsPercent));
+            svg.Add($"<circle class=\"{(i == line.Count - 1 ? "map-plan" : "line-brew")}\" cx=\"{x}\" cy=\"{y}\" r=\"10\"><title>{Svg.Encode(line[i].Label)}</title></circle>");
+            svg.Text(x, y + 4.5, "line-number", MapAxes.Text(i + 1, 0), "middle");
+        }
+
+        return svg.Add("</svg>").ToString();
+    }
+}

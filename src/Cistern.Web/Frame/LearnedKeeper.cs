@@ -1,0 +1,59 @@
+using Cistern.Data.Stores;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Frame;
+
+/// <summary>Learns anew when something was tasted, measured or brewed: beside the pages, none of which waits for it.</summary>
+public sealed partial class LearnedKeeper(IServiceProvider services, LearnedNow now, AppSettings settings, IHostApplicationLifetime lifetime, ILogger<LearnedKeeper> log) : BackgroundService
+{
+    /// <summary>A tasting is typed in pieces; what comes within this is learned from at once.</summary>
+    private static readonly TimeSpan Beat = TimeSpan.FromSeconds(2);
+
+    /// <inheritdoc/>
+    protected override async Task ExecuteAsync(CancellationToken stoppingToken)
+    {
+        if (!settings.Learns)
+        {
+            return;
+        }
+
+        // Nobody's first page waits for it.
+        var started = new TaskCompletionSource();
+        using var registration = lifetime.ApplicationStarted.Register(started.SetResult);
+        await started.Task.WaitAsync(stoppingToken);
+        await DoAsync(store => store.LoadAsync(stoppingToken));
+        using var timer = new PeriodicTimer(Beat);
+        while (await timer.WaitForNextTickAsync(stoppingToken))
+        {
+            if (now.TakeNews() && !await DoAsync(store => store.LearnAsync(stoppingToken)))
+            {
+                now.Ring();
+            }
+        }
+    }
+
+    private async Task<bool> DoAsync(Func<LearnedStore, Task> work)
+    {
+        try
+        {
+            await using var scope = services.CreateAsyncScope();
+            await work(scope.ServiceProvider.GetRequiredService<LearnedStore>());
+            return true;
+        }
+        catch (Exception error) when (error is Microsoft.Data.Sqlite.SqliteException or DbUpdateException or IOException)
+        {
+            // The disk may be full or the file gone: what was learned before stands, and it is tried again.
+            NotLearned(error);
+            return false;
+        }
+        catch (Exception error) when (error is not OperationCanceledException)
+        {
+            // A brew that cannot be learned from must not stop the server, nor be tried again every other second.
+            NotLearned(error);
+            return true;
+        }
+    }
+
+    [LoggerMessage(LogLevel.Warning, "Nothing could be learned from the brews now.")]
+    private partial void NotLearned(Exception error);
+}

@@ -1,0 +1,21 @@
+using Cistern.Core.Fitting;
+using Cistern.Core.Forecasts;
+using Cistern.Data.Stores;
+
+namespace Cistern.Web.Frame;
+
+/// <summary>The model a brew is forecast with: the published one, or with what was learned of its mill, vessel and coffee.</summary>
+/// <param name="published">The published one, stopped with this request.</param>
+/// <param name="now">What is known now.</param>
+/// <param name="bench">Who is here.</param>
+public sealed class Models(ForecastModel published, LearnedNow now, BenchContext bench)
+{
+    /// <summary>The model as published.</summary>
+    public ForecastModel Published => published;
+
+    /// <summary>What is known now; nothing where whoever is here does not want it used.</summary>
+    public async Task<Learned> LearnedAsync(CancellationToken ct) => (await bench.BaristaAsync(ct))?.UsesLearned == false ? Learned.Nothing : now.Current;
+
+    /// <summary>A palate.</summary>
+    public Palate PalateOf(string barista) => now.Current.PalateOf(barista);
+}

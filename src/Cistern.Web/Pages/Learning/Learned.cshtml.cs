@@ -1,0 +1,74 @@
+using Cistern.Core.Fitting;
+using Cistern.Data;
+using Cistern.Data.Stores;
+using Cistern.Web.Frame;
+using Cistern.Web.Wording;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.Learning;
+
+/// <summary>What was learned of one thing.</summary>
+/// <param name="Scope">What it is.</param>
+/// <param name="Whose">What it is called.</param>
+/// <param name="Brews">From how many brews.</param>
+/// <param name="Sentences">What was learned, in plain words.</param>
+public sealed record LearnedThing(FitScope Scope, string Whose, int Brews, IReadOnlyList<string> Sentences);
+
+/// <summary>What was learned from the brews of this house, how well it foretells them, and whether it is used.</summary>
+public sealed class LearnedModel(CisternDb db, LearnedNow now, BenchContext bench) : PageModel
+{
+    /// <summary>As many of the last brews are told as they would have been foretold.</summary>
+    private const int MostLeftOut = 12;
+
+    /// <summary>How this barista reads figures.</summary>
+    public FigureFormat Format { get; private set; } = null!;
+
+    /// <summary>From how many brews.</summary>
+    public int Brews { get; private set; }
+
+    /// <summary>Thing by thing.</summary>
+    public IReadOnlyList<LearnedThing> Things { get; private set; } = [];
+
+    /// <summary>The last brews, the newest first, each foretold without it.</summary>
+    public IReadOnlyList<(int Id, string Name, string When, IReadOnlyList<LeftOut> Figures)> LeftOut { get; private set; } = [];
+
+    /// <summary>The median miss of a figure foretold without its brew, as a share of the unfitted model's; null where too few were measured.</summary>
+    public IReadOnlyList<(string Figure, string Fitted, string Unfitted)> Misses { get; private set; } = [];
+
+    /// <summary>Whether forecasts of whoever is here use it.</summary>
+    public bool Used { get; private set; }
+
+    /// <summary>Shows the page.</summary>
+    public async Task OnGetAsync(CancellationToken ct)
+    {
+        Format = await bench.FormatAsync(ct);
+        Used = (await bench.BaristaAsync(ct))?.UsesLearned ?? true;
+        var learned = now.Current;
+        Brews = learned.Brews;
+        Things = [.. learned.Parameters.GroupBy(one => (one.Prior.Scope, one.Whose))
+            .Select(group => new LearnedThing(group.Key.Scope, group.Key.Whose, learned.BrewsOf.GetValueOrDefault((group.Key.Scope, group.Key.Whose)), [.. group.Where(one => one.IsKnown).Select(one => LearnedWording.Of(one, Format)).OfType<string>()]))
+            .OrderBy(thing => thing.Scope).ThenByDescending(thing => thing.Brews).ThenBy(thing => thing.Whose, StringComparer.Ordinal)];
+        Misses = [.. learned.LeftOut.Where(one => one.Figure != FitFigure.PressFelt).GroupBy(one => one.Figure).Where(group => group.Count() >= 3).OrderBy(group => group.Key)
+            .Select(group => (LearnedWording.Name(group.Key), LearnedWording.Off(group.Key, Median(group.Select(one => Math.Abs(one.Foretold - one.Measured))), Format), LearnedWording.Off(group.Key, Median(group.Select(one => Math.Abs(one.Unfitted - one.Measured))), Format)))];
+        var last = learned.LeftOut.Where(one => one.Figure != FitFigure.PressFelt).GroupBy(one => one.Name, StringComparer.Ordinal).Select(group => (Id: int.Parse(group.Key, System.Globalization.CultureInfo.InvariantCulture), Figures: group.DistinctBy(one => one.Figure).ToList())).ToList();
+        var ids = last.ConvertAll(one => one.Id);
+        var brews = await db.Brews.AsNoTracking().Where(brew => ids.Contains(brew.Id)).OrderByDescending(brew => brew.OpenedAtMs).Take(MostLeftOut).Select(brew => new { brew.Id, brew.Name, brew.OpenedAtMs }).ToListAsync(ct);
+        LeftOut = [.. brews.Select(brew => (brew.Id, brew.Name, bench.Moment(brew.OpenedAtMs), (IReadOnlyList<LeftOut>)last.Find(one => one.Id == brew.Id).Figures))];
+    }
+
+    /// <summary>Uses it, or does not.</summary>
+    public async Task<IActionResult> OnPostAsync(CancellationToken ct)
+    {
+        if (await bench.BaristaAsync(ct) is { } barista)
+        {
+            var used = Request.Form.Value("use") == "1";
+            await db.Baristas.Where(row => row.Id == barista.Id).ExecuteUpdateAsync(set => set.SetProperty(row => row.UsesLearned, used), ct);
+        }
+
+        return RedirectToPage();
+    }
+
+    private static double Median(IEnumerable<double> values) => values.Order().ToList() is { Count: > 0 } sorted ? sorted[sorted.Count / 2] : 0;
+}

@@ -1,0 +1,120 @@
+using Cistern.Core.Advising;
+using Cistern.Core.Forecasts;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Data.Stores;
+using Cistern.Drawing;
+using Cistern.Web.Frame;
+using Cistern.Web.Wording;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.Next;
+
+/// <summary>One brew of a line, as it is told.</summary>
+/// <param name="Brew">The brew.</param>
+/// <param name="Real">What it came to as it was brewed.</param>
+/// <param name="TdsPercent">Its strength: read, or else forecast, %.</param>
+/// <param name="YieldPercent">Its extraction: by the reading, or else forecast, %.</param>
+/// <param name="Read">Whether a refractometer told it.</param>
+/// <param name="Changed">What was changed from the one before, in words.</param>
+/// <param name="Foretold">What that was to do; null where nothing was foretold.</param>
+public sealed record LineRow(Data.Brews.Brew Brew, Totals Real, double TdsPercent, double YieldPercent, bool Read, string Changed, LineChange? Foretold);
+
+/// <summary>A line of brews as a path, with what each change did, foretold and real.</summary>
+public sealed class LineModel(CisternDb db, LineStore lines, BenchContext bench, ForecastModel model) : PageModel
+{
+    /// <summary>Who is here, and what is brewing.</summary>
+    public BenchContext Bench => bench;
+
+    /// <summary>The brew it was asked from.</summary>
+    public Data.Brews.Brew Brew { get; private set; } = null!;
+
+    /// <summary>The brews, oldest first.</summary>
+    public IReadOnlyList<LineRow> Rows { get; private set; } = [];
+
+    /// <summary>The map.</summary>
+    public string Map { get; private set; } = "";
+
+    /// <summary>How this barista reads figures.</summary>
+    public FigureFormat Format { get; private set; } = null!;
+
+    /// <summary>Shows the page.</summary>
+    public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct)
+    {
+        if (await db.Logged.AsNoTracking().FirstOrDefaultAsync(row => row.Id == id && row.State == BrewState.Finished && row.StartedAtMs != null, ct) is not { } asked)
+        {
+            return NotFound();
+        }
+
+        Brew = asked;
+        Format = await bench.FormatAsync(ct);
+        var brews = await lines.OfAsync(asked, upTo: false, ct);
+        if (brews.Count == 0)
+        {
+            return NotFound();
+        }
+
+        var rows = new List<LineRow>();
+        foreach (var brew in brews)
+        {
+            rows.Add(RowOf(brew, rows.LastOrDefault()?.Brew));
+        }
+
+        Rows = rows;
+        var last = brews[^1];
+        var strength = Aim.For(BrewRecords.Of(last, model, boughtGround: false), last.ModelOf(model).Figures(last.Planned())).First(aim => aim.Of == AimOf.Strength).Range;
+        Map = LineMap.Draw(
+            [.. rows.Select((row, i) => new LineMark(row.YieldPercent, row.TdsPercent, row.Foretold is { } foretold ? (foretold.ExtractionYieldPercent, foretold.TdsPercent) : null, $"{i + 1}: {row.Changed}"))],
+            (strength.Low, strength.High), 620, 420);
+        return Page();
+    }
+
+    private LineRow RowOf(Data.Brews.Brew brew, Data.Brews.Brew? before)
+    {
+        var own = brew.ModelOf(model);
+        var plan = own.Figures(brew.Recipe());
+        var real = brew.AsItWas(plan, brew.Run(plan, brew.EndedAtMs ?? brew.OpenedAtMs));
+        var totals = real.Totals;
+        var read = brew.Tastings.Select(tasting => tasting.ReadTdsPercent).OfType<double>().ToList();
+        var drinkG = brew.Observed(ObservationNames.Beverage) ?? totals.FinalG;
+        var change = LineChange.Read(brew.ChangedJson);
+        return new LineRow(
+            brew,
+            totals,
+            read.Count > 0 ? read.Average() : totals.FinalTdsPercent,
+            read.Count > 0 ? read.Average() * drinkG / real.Recipe.Coffee.DoseG : totals.ExtractionYieldPercent,
+            read.Count > 0,
+            change?.What ?? (before is null ? "" : Between(before, brew, brew.Why.Length > 0 ? "" : "The same again")),
+            change);
+    }
+
+    /// <summary>What differs in what was set, for brews that nobody advised.</summary>
+    private string Between(Data.Brews.Brew before, Data.Brews.Brew brew, string nothing)
+    {
+        var (from, to) = (before.Planned(), brew.Planned());
+        var parts = new List<string>();
+        if (before.GrindText != brew.GrindText)
+        {
+            parts.Add($"{before.GrindText} → {brew.GrindText}");
+        }
+
+        if (Math.Abs(from.Coffee.DoseG - to.Coffee.DoseG) >= 0.05)
+        {
+            parts.Add($"coffee {Format.MassNumber(from.Coffee.DoseG, fine: true)} → {Format.Mass(to.Coffee.DoseG)}");
+        }
+
+        if (Math.Abs(from.WaterG - to.WaterG) >= 0.5)
+        {
+            parts.Add($"water {Format.MassNumber(from.WaterG, fine: false)} → {Format.Water(to.WaterG)}");
+        }
+
+        if (Math.Abs(from.Water.TemperatureC - to.Water.TemperatureC) >= 0.05)
+        {
+            parts.Add($"{Format.TemperatureNumber(from.Water.TemperatureC)} → {Format.Temperature(to.Water.TemperatureC)}");
+        }
+
+        return parts.Count > 0 ? string.Join("; ", parts) : nothing;
+    }
+}

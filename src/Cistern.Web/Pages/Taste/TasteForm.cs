@@ -1,0 +1,270 @@
+using System.Globalization;
+using Cistern.Core.Recipes;
+using Cistern.Core.Records;
+using Cistern.Core.Reckoning;
+using Cistern.Data.Brews;
+using Cistern.Web.Frame;
+using Cistern.Web.Wording;
+using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic.KeyValuePair<string, Microsoft.Extensions.Primitives.StringValues>>;
+
+namespace Cistern.Web.Pages.Taste;
+
+/// <summary>One sip's fields.</summary>
+/// <param name="When">How warm.</param>
+/// <param name="SharpHarsh">Sharp to harsh.</param>
+/// <param name="ThinHeavy">Thin to heavy.</param>
+/// <param name="Placed">Whether it was placed on the pad or by the sliders.</param>
+/// <param name="Scales">Sweet, clear, finish and dry: 0 to 5, or empty where nobody said it.</param>
+public sealed record SipFields(SipWhen When, Field SharpHarsh, Field ThinHeavy, bool Placed, IReadOnlyList<Field> Scales)
+{
+    /// <summary>Names of a sip's fields begin so; those of the usual sip stand alone.</summary>
+    public static string Prefix(SipWhen when) => when == SipWhen.Warm ? "" : Words<SipWhen>.Of(when) + ".";
+
+    /// <summary>The name of the field that says whether it was placed.</summary>
+    public string PlacedName => Prefix(When) + "placed";
+
+    /// <summary>Whether anything was said of it.</summary>
+    public bool Said => Placed || Scales.Any(scale => scale.Text.Length > 0);
+}
+
+/// <summary>The form of a tasting: laid from what is kept or was typed, read, and kept. Nothing is kept that nobody said.</summary>
+public sealed class TasteForm
+{
+    /// <summary>The most letters of a note.</summary>
+    public const int NoteLength = 2_000;
+
+    private const int CrustLength = 200;
+    private const int MostNotes = 30;
+
+    private static readonly (string Name, string Label)[] ScaleNames = [("sweet", "Sweet"), ("clear", "Clear"), ("finish", "Finish"), ("dry", "Dry")];
+
+    private readonly FigureFormat format;
+    private TypedNumber score = new("", null, null);
+    private TypedNumber reading = new("", null, null);
+    private TypedNumber drink = new("", null, null);
+    private TypedNumber letDown = new("", null, null);
+
+    private TasteForm(FigureFormat format) => this.format = format;
+
+    /// <summary>Hot, warm and cool.</summary>
+    public IReadOnlyList<SipFields> Sips { get; private set; } = [];
+
+    /// <summary>The score.</summary>
+    public Field Score { get; private set; } = null!;
+
+    /// <summary>In the taster's words.</summary>
+    public Field Note { get; private set; } = null!;
+
+    /// <summary>The smell at the crust.</summary>
+    public Field Crust { get; private set; } = null!;
+
+    /// <summary>What a refractometer read.</summary>
+    public Field Reading { get; private set; } = null!;
+
+    /// <summary>The drink in the cup.</summary>
+    public Field Drink { get; private set; } = null!;
+
+    /// <summary>Water added in sips until it was right.</summary>
+    public Field LetDown { get; private set; } = null!;
+
+    /// <summary>Sediment, 0 to 5.</summary>
+    public Field Sediment { get; private set; } = null!;
+
+    /// <summary>The bed, by its word; empty where nobody said it.</summary>
+    public string Bed { get; private set; } = "";
+
+    /// <summary>How the press felt, by its word; empty where nobody said it.</summary>
+    public string PressFelt { get; private set; } = "";
+
+    /// <summary>The bag's notes that were there.</summary>
+    public IReadOnlyList<string> NotesFound { get; private set; } = [];
+
+    /// <summary>Whether all that was typed will do.</summary>
+    public bool Good { get; private set; } = true;
+
+    /// <summary>The form as it stands to begin with.</summary>
+    /// <param name="mine">The taster's tasting, or null.</param>
+    /// <param name="brew">The brew, with its observations.</param>
+    /// <param name="readTds">What a refractometer showed and nobody typed, %.</param>
+    /// <param name="format">The taster's units.</param>
+    public static TasteForm Of(Tasting? mine, Brew brew, double? readTds, FigureFormat format)
+    {
+        var form = new TasteForm(format);
+        form.Sips = [.. Enum.GetValues<SipWhen>().Select(when =>
+        {
+            var sip = mine?.Sips.Find(one => one.When == when);
+            // A tasting kept before there were sips is one.
+            var (sharp, thin) = sip is not null ? (sip.SharpHarsh, sip.ThinHeavy) : when == SipWhen.Warm && mine is { Sips.Count: 0 } ? (mine.SharpHarsh, mine.ThinHeavy) : (null, null);
+            return Sip(when, Text(sharp), Text(thin), sharp is not null || thin is not null, [Text(sip?.Sweet), Text(sip?.Clear), Text(sip?.Finish), Text(sip?.Dry)]);
+        })];
+        form.Lay(
+            mine?.Score is { } points ? FigureFormat.Number(points, points % 1 == 0 ? 0 : 1) : "",
+            mine?.Note ?? "",
+            mine?.Crust ?? "",
+            (mine is null ? readTds : mine.ReadTdsPercent) is { } read ? FigureFormat.Number(read, 2) : "",
+            Mass(brew.Observed(ObservationNames.Beverage), format),
+            Mass(brew.Observed(ObservationNames.LetDown), format),
+            Text(mine?.Sediment));
+        form.Bed = mine?.Bed is { } bed ? Words<BedLook>.Of(bed) : "";
+        form.PressFelt = brew.Observed(ObservationNames.PressFelt) is { } felt ? Words<PressFelt>.Of((PressFelt)(int)Math.Clamp(felt, 0, 2)) : "";
+        form.NotesFound = Split(mine?.NotesFound ?? "");
+        return form;
+    }
+
+    /// <summary>What was typed, with what is wrong with it.</summary>
+    /// <param name="values">What was sent.</param>
+    /// <param name="mostG">The most that can be in the cup, g.</param>
+    /// <param name="format">The taster's units.</param>
+    public static TasteForm Read(Values values, double mostG, FigureFormat format)
+    {
+        var sent = values.ToList();
+        var form = new TasteForm(format);
+        form.Sips = [.. Enum.GetValues<SipWhen>().Select(when =>
+        {
+            var prefix = SipFields.Prefix(when);
+            var sip = Sip(when, Value(prefix + "sharp-harsh"), Value(prefix + "thin-heavy"), Value(prefix + "placed").Length > 0, [.. ScaleNames.Select(scale => Value(prefix + scale.Name))]);
+            // What nobody placed is not recorded: the middle of a slider that was not touched says nothing.
+            return sip with
+            {
+                SharpHarsh = form.Checked(sip.SharpHarsh, sip.Placed, -5, 5, ""),
+                ThinHeavy = form.Checked(sip.ThinHeavy, sip.Placed, -5, 5, ""),
+                Scales = [.. sip.Scales.Select(scale => form.Checked(scale, scale.Text.Length > 0, 0, 5, ""))],
+            };
+        })];
+        form.Lay(Value("score"), Value("note"), Value("crust"), Value("reading"), Value("drink"), Value("let-down"), Value("sediment"));
+        (form.Score, form.score) = form.Taken(form.Score, 0, 10, "");
+        (form.Reading, form.reading) = form.Taken(form.Reading, 0.05, 25, "% TDS");
+        (form.Drink, form.drink) = form.Taken(form.Drink, format.Units.MassFromG(1), format.Units.MassFromG(mostG), format.MassUnit);
+        (form.LetDown, form.letDown) = form.Taken(form.LetDown, 0, format.Units.MassFromG(Member.MostWaterG), format.MassUnit);
+        form.Sediment = form.Checked(form.Sediment, form.Sediment.Text.Length > 0, 0, 5, "");
+        form.Note = form.Plain(form.Note, NoteLength, lines: true);
+        form.Crust = form.Plain(form.Crust, CrustLength, lines: false);
+        form.Bed = Words<BedLook>.Find(Value("bed")) is { } bed ? Words<BedLook>.Of(bed) : "";
+        form.PressFelt = Words<PressFelt>.Find(Value("press-felt")) is { } felt ? Words<PressFelt>.Of(felt) : "";
+        form.NotesFound = [.. sent.Where(pair => pair.Key == "note-found").SelectMany(pair => pair.Value.OfType<string>()).Where(note => PlainText.Problem(note, 80, lines: false) is null && !note.Contains(',', StringComparison.Ordinal)).Take(MostNotes)];
+        return form;
+
+        string Value(string name) => sent.Value(name) ?? "";
+    }
+
+    /// <summary>Puts what was said into a tasting and its brew.</summary>
+    /// <param name="tasting">The taster's tasting.</param>
+    /// <param name="brew">The brew.</param>
+    /// <param name="nowMs">Now.</param>
+    public void Keep(Tasting tasting, Brew brew, long nowMs)
+    {
+        foreach (var fields in Sips)
+        {
+            var sip = tasting.Sips.Find(one => one.When == fields.When);
+            if (!fields.Said)
+            {
+                if (sip is not null)
+                {
+                    tasting.Sips.Remove(sip);
+                }
+
+                continue;
+            }
+
+            if (sip is null)
+            {
+                sip = new TastingSip { When = fields.When };
+                tasting.Sips.Add(sip);
+            }
+
+            (sip.SharpHarsh, sip.ThinHeavy) = fields.Placed ? (Whole(fields.SharpHarsh), Whole(fields.ThinHeavy)) : (null, null);
+            (sip.Sweet, sip.Clear, sip.Finish, sip.Dry) = (Whole(fields.Scales[0]), Whole(fields.Scales[1]), Whole(fields.Scales[2]), Whole(fields.Scales[3]));
+        }
+
+        tasting.SharpHarsh = Mean(tasting.Sips.Select(sip => sip.SharpHarsh));
+        tasting.ThinHeavy = Mean(tasting.Sips.Select(sip => sip.ThinHeavy));
+        tasting.Score = score.Value is { } points ? Math.Round(points * 2) / 2 : null;
+        tasting.Note = Note.Text;
+        tasting.Crust = Crust.Text.Trim();
+        tasting.NotesFound = string.Join(", ", NotesFound);
+        tasting.Bed = Words<BedLook>.Find(Bed);
+        tasting.Sediment = Whole(Sediment);
+        tasting.ReadTdsPercent = reading.Value;
+        tasting.AtMs = nowMs;
+        Observe(ObservationNames.PressFelt, Words<PressFelt>.Find(PressFelt) is { } felt ? (int)felt : null);
+        Observe(ObservationNames.Beverage, Grams(drink, Drink));
+        Observe(ObservationNames.LetDown, Grams(letDown, LetDown));
+
+        void Observe(string name, double? value)
+        {
+            var kept = brew.Observations.Find(one => one.Name == name);
+            // A figure that is shown rounded and was left as it stood stays what it is.
+            if (value is not { } number)
+            {
+                if (kept is not null)
+                {
+                    brew.Observations.Remove(kept);
+                }
+            }
+            else if (kept is null)
+            {
+                brew.Observations.Add(new Observation { Name = name, Value = number, AtMs = nowMs });
+            }
+            else if (Math.Abs(kept.Value - number) > 0.5)
+            {
+                (kept.Value, kept.AtMs, kept.Seen) = (number, nowMs, false);
+            }
+        }
+    }
+
+    private double? Grams(TypedNumber typed, Field field) => field.Text.Trim().Length == 0 || typed.Value is not { } value ? null : format.Units.MassToG(value);
+
+    private static SipFields Sip(SipWhen when, string sharp, string thin, bool placed, IReadOnlyList<string> scales)
+    {
+        var prefix = SipFields.Prefix(when);
+        return new SipFields(when, new Field(prefix + "sharp-harsh", "Sharp to harsh", sharp), new Field(prefix + "thin-heavy", "Thin to heavy", thin), placed,
+            [.. ScaleNames.Select((scale, i) => new Field(prefix + scale.Name, scale.Label, scales[i]))]);
+    }
+
+    private void Lay(string scoreText, string note, string crust, string readingText, string drinkText, string letDownText, string sediment)
+    {
+        Score = new Field("score", "Score", scoreText) { Kind = "number", Hint = "0 to 10, in halves; may be left out", MaxLength = 10 };
+        Note = new Field("note", "Note", note) { Kind = "area", Hint = "what it was like, hot, warm and cool", MaxLength = NoteLength };
+        Crust = new Field("crust", "Smell at the crust", crust) { MaxLength = CrustLength };
+        Reading = new Field("reading", "Refractometer", readingText) { Kind = "number", Unit = "% TDS", Hint = "if there is one; of a filtered, cooled sample", MaxLength = 10 };
+        Drink = new Field("drink", "Drink in the cup", drinkText) { Kind = "number", Unit = format.MassUnit, Hint = "as it is drunk", MaxLength = 20 };
+        LetDown = new Field("let-down", "Water added until it was right", letDownText) { Kind = "number", Unit = format.MassUnit, Hint = "in sips; where you stopped", MaxLength = 20 };
+        Sediment = new Field("sediment", "Sediment", sediment);
+    }
+
+    private Field Checked(Field field, bool said, double least, double most, string unit)
+    {
+        if (!said)
+        {
+            return field;
+        }
+
+        var typed = TypedNumber.Read(field.Text, least, most, unit);
+        Good &= typed.Problem is null;
+        return field with { Problem = typed.Problem };
+    }
+
+    private (Field Field, TypedNumber Typed) Taken(Field field, double least, double most, string unit)
+    {
+        var typed = field.Text.Trim().Length == 0 ? new TypedNumber("", null, null) : TypedNumber.Read(field.Text, least, most, unit);
+        Good &= typed.Problem is null;
+        return (field with { Problem = typed.Problem }, typed);
+    }
+
+    private Field Plain(Field field, int most, bool lines)
+    {
+        var problem = PlainText.Problem(field.Text, most, lines);
+        Good &= problem is null;
+        return field with { Problem = problem };
+    }
+
+    private static int? Whole(Field field) => field.Text.Trim().Length == 0 ? null : (int)Math.Round(TypedNumber.Read(field.Text, -5, 5, "").Value ?? 0);
+
+    private static int? Mean(IEnumerable<int?> values) => values.OfType<int>().ToList() is { Count: > 0 } said ? (int)Math.Round(said.Average(), MidpointRounding.AwayFromZero) : null;
+
+    private static string Text(int? value) => value?.ToString(CultureInfo.InvariantCulture) ?? "";
+
+    private static string Mass(double? g, FigureFormat format) => g is { } value ? format.MassNumber(value, fine: value % 1 != 0) : "";
+
+    private static string[] Split(string text) => text.Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries);
+}

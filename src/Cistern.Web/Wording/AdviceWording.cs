@@ -1,0 +1,87 @@
+using System.Globalization;
+using Cistern.Core.Advising;
+using Cistern.Data.Shelf;
+
+namespace Cistern.Web.Wording;
+
+/// <summary>Advice in the barista's own units and the mill's own settings.</summary>
+public static class AdviceWording
+{
+    /// <summary>What is changed, from what to what: "22 → 20 clicks".</summary>
+    public static string Step(AdvisedChange change, Mill? mill, FigureFormat format) => change.Lever switch
+    {
+        Lever.Grind when mill is not null => $"{Bare(mill, change.From)} → {MillWording.Setting(mill, mill.Scale.SettingFor(change.To))}",
+        Lever.Grind => $"{FigureFormat.Number(change.From, 0)} → {FigureFormat.Number(change.To, 0)} µm",
+        Lever.Temperature => $"{format.TemperatureNumber(change.From)} → {format.Temperature(change.To)}",
+        Lever.Dose or Lever.Charge => $"{format.MassNumber(change.From, fine: true)} → {format.Mass(change.To)}",
+        Lever.Water or Lever.LetDown => $"{format.MassNumber(change.From, fine: false)} → {format.Water(change.To)}",
+        Lever.Release => $"{FigureFormat.Clock(change.From)} → {FigureFormat.Clock(change.To)}",
+        Lever.Turns => $"{FigureFormat.Number(change.From, 0)} → {FigureFormat.Number(change.To, 0)} turns",
+        Lever.PressTime or Lever.Settle => $"{FigureFormat.Number(change.From, 0)} → {FigureFormat.Seconds(change.To)}",
+        Lever.Flame => $"{FigureFormat.Number(change.From, 0)} → {FigureFormat.Number(change.To, 0)} W",
+        Lever.Swirl => $"{FigureFormat.Number(change.To, 0)} turns",
+        _ => "",
+    };
+
+    /// <summary>Both in a few words: "Grind finer, 22 → 20 clicks".</summary>
+    public static string Of(AdvisedChange change, Mill? mill, FigureFormat format) =>
+        Step(change, mill, format) is { Length: > 0 } step ? $"{AdviceWords.Name(change)}, {step}" : AdviceWords.Name(change);
+
+    /// <summary>How likely it does, in words.</summary>
+    public static string Chance(AdvisedChange change) => change.Chance switch
+    {
+        >= 0.95 => "It should be what was wanted.",
+        >= 0.3 => $"It should be what was wanted in about {FigureFormat.Number(100 * change.Chance, 0)} of 100.",
+        _ => "A first step: alone it should not do yet.",
+    };
+
+    /// <summary>What it costs, in words; empty where it costs nothing.</summary>
+    public static string Costs(ChangeCosts costs, FigureFormat format)
+    {
+        var parts = new List<string>();
+        if (Math.Abs(costs.TimeS) >= 5)
+        {
+            parts.Add($"{FigureFormat.Clock(Math.Abs(costs.TimeS))} {(costs.TimeS > 0 ? "longer" : "sooner")}");
+        }
+
+        if (costs.HandsS >= 3)
+        {
+            parts.Add($"{FigureFormat.Seconds(costs.HandsS)} more by hand");
+        }
+
+        if (Math.Abs(costs.CoffeeG) >= 0.05)
+        {
+            parts.Add($"{format.Mass(Math.Abs(costs.CoffeeG))} {(costs.CoffeeG > 0 ? "more coffee" : "less coffee")}");
+        }
+
+        if (costs.Stalls >= 0.05)
+        {
+            parts.Add($"it may stall, {FigureFormat.Number(100 * costs.Stalls, 0)} in 100");
+        }
+
+        return string.Join(", ", parts);
+    }
+
+    /// <summary>The figures before and after, those that the change moves and those that always count.</summary>
+    public static IEnumerable<(string What, string Now, string Then)> Figures(AdvisedChange change, FigureFormat format)
+    {
+        var (now, then) = (change.Now.Totals, change.Then.Totals);
+        yield return ("Strength", FigureFormat.Number(now.FinalTdsPercent, 2), $"{FigureFormat.Number(then.FinalTdsPercent, 2)} % TDS");
+        yield return ("Leans", FigureFormat.Signed(now.Tilt, 2), $"{FigureFormat.Signed(then.Tilt, 2)}, {FigureFormat.Tilt(then.Tilt)}");
+        yield return ("Drawn", FigureFormat.Number(100 * now.Drawn, 0), $"{FigureFormat.Number(100 * then.Drawn, 0)} of 100");
+        if (then.DrawdownS is { } drainS && now.DrawdownS is { } drainedS)
+        {
+            yield return ("Drains in", FigureFormat.Clock(drainedS), FigureFormat.Clock(drainS));
+        }
+
+        if (then.PressForceN is { } forceN && now.PressForceN is { } forcedN)
+        {
+            yield return ("At the hand", FigureFormat.Number(forcedN, 0), $"{FigureFormat.Number(forceN, 0)} N");
+        }
+
+        yield return ("In the cup", format.MassNumber(now.FinalG, fine: false), format.Water(then.FinalG));
+        yield return ("Done at", FigureFormat.Clock(now.FinishS), FigureFormat.Clock(then.FinishS));
+    }
+
+    private static string Bare(Mill mill, double um) => mill.Scale.SettingFor(um).ToString("0.##", CultureInfo.InvariantCulture);
+}

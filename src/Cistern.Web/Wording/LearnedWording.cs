@@ -1,0 +1,77 @@
+using Cistern.Core.Fitting;
+
+namespace Cistern.Web.Wording;
+
+/// <summary>What was learned, in plain words.</summary>
+public static class LearnedWording
+{
+    /// <summary>Nearer to what is taken for granted than this, in σ of that, nothing is worth a sentence. Judged.</summary>
+    private const double LeastSigmas = 0.3;
+
+    /// <summary>A parameter in a sentence; null where it lies so near its prior, or is so little known, that there is nothing to tell.</summary>
+    public static string? Of(LearnedParameter one, FigureFormat format)
+    {
+        var more = one.Sigmas > 0;
+        if (Math.Abs(one.Sigmas) < Math.Max(LeastSigmas, one.Spread))
+        {
+            return null;
+        }
+
+        var share = $"{FigureFormat.Number(100 * Math.Abs(one.Value - 1), 0)} %";
+        return one.Parameter switch
+        {
+            FitParameter.Diffusion => $"It gives about {share} {(more ? "quicker" : "slower")} than the model takes for granted ({Range(one)} times).",
+            FitParameter.BedResistance => $"Its bed is about {share} {(more ? "tighter" : "looser")}, so it drains and presses {(more ? "slower and harder" : "quicker and easier")} ({Range(one)} times).",
+            FitParameter.Equilibrium => $"It gives a little {(more ? "more" : "less")} in the end than most.",
+            FitParameter.HoldGPerG => $"Its bed keeps about {FigureFormat.Number(Math.Abs(one.Value), 2)} g of water {(more ? "more" : "less")} on each gram of coffee.",
+            FitParameter.Gas => $"It holds {(more ? "more" : "less")} gas than its days since roasting say.",
+            FitParameter.HeatLoss => $"It loses heat about {share} {(more ? "faster" : "slower")} than others of its make.",
+            FitParameter.MillOffsetUm => $"It grinds about {FigureFormat.Number(Math.Abs(one.Value), 0)} µm {(more ? "coarser" : "finer")} than its table ({FigureFormat.Signed(one.Low, 0)} to {FigureFormat.Signed(one.High, 0)} µm).",
+            FitParameter.PalateLean => $"Calls a balanced cup {FigureFormat.Number(Math.Abs(one.Value), 1)} {(Math.Abs(one.Value) < 1.05 ? "point" : "points")} {(more ? "harsh" : "sharp")}.",
+            FitParameter.PalateBody => $"Calls a drink of usual strength {FigureFormat.Number(Math.Abs(one.Value), 1)} {(Math.Abs(one.Value) < 1.05 ? "point" : "points")} {(more ? "heavy" : "thin")}.",
+            FitParameter.PalateLeanScale => $"Uses {(more ? "much" : "little")} of the scale from sharp to harsh.",
+            _ => $"Uses {(more ? "much" : "little")} of the scale from thin to heavy.",
+        };
+    }
+
+    /// <summary>What a scope is called.</summary>
+    public static string Name(FitScope scope) => scope switch
+    {
+        FitScope.Mill => "Mill",
+        FitScope.Vessel => "Vessel",
+        FitScope.Coffee => "Coffee",
+        _ => "Palate",
+    };
+
+    /// <summary>What a figure is called.</summary>
+    public static string Name(FitFigure figure) => figure switch
+    {
+        FitFigure.TdsPercent => "Strength",
+        FitFigure.DrinkG => "Drink",
+        FitFigure.DrawdownS => "Drain",
+        FitFigure.SlurryC => "In the vessel",
+        _ => "Press",
+    };
+
+    /// <summary>A figure with its unit.</summary>
+    public static string Figure(FitFigure figure, double value, FigureFormat format) => figure switch
+    {
+        FitFigure.TdsPercent => FigureFormat.Percent(value, 2),
+        FitFigure.DrinkG => format.Water(value),
+        FitFigure.DrawdownS => FigureFormat.Clock(value),
+        FitFigure.SlurryC => format.Temperature(value),
+        _ => FigureFormat.Number(value, 0),
+    };
+
+    /// <summary>By how much a figure is off, with its unit.</summary>
+    public static string Off(FitFigure figure, double value, FigureFormat format) => figure switch
+    {
+        FitFigure.TdsPercent => FigureFormat.Percent(value, 3),
+        FitFigure.DrinkG => format.Mass(value),
+        FitFigure.DrawdownS => FigureFormat.Seconds(value),
+        FitFigure.SlurryC => format.Kelvin(value),
+        _ => FigureFormat.Number(value, 0),
+    };
+
+    private static string Range(LearnedParameter one) => $"{FigureFormat.Number(one.Low, 2)} to {FigureFormat.Number(one.High, 2)}";
+}

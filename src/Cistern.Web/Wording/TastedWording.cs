@@ -1,0 +1,14 @@
+using Cistern.Data.Brews;
+
+namespace Cistern.Web.Wording;
+
+/// <summary>How something tasted, as it was said.</summary>
+public static class TastedWording
+{
+    /// <summary>A tasting in a few words: where it was placed, and its score.</summary>
+    public static string Of(Tasting tasting) =>
+        (tasting.SharpHarsh is null && tasting.ThinHeavy is null
+            ? "not placed on the pad"
+            : (tasting.SharpHarsh switch { < -1 => "sharp", > 1 => "harsh", _ => "balanced" }) + ", " + (tasting.ThinHeavy switch { < -1 => "thin", > 1 => "heavy", _ => "of middling body" }))
+        + (tasting.Score is { } score ? $", {FigureFormat.Number(score, score % 1 == 0 ? 0 : 1)} of 10" : "");
+}

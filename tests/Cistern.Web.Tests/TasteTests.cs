@@ -1,0 +1,220 @@
+using System.Net;
+using Cistern.Core.Records;
+using Cistern.Data.Brews;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Tests;
+
+/// <summary>Tasting, what to change next, the line, and what was learned.</summary>
+public sealed class TasteTests : IClassFixture<App>
+{
+    /// <summary>A dripper of the demo that drained for ages, read by a refractometer.</summary>
+    private const int Stalled = 19;
+
+    /// <summary>The third brew of the demo's line of five.</summary>
+    private const int InTheLine = 41;
+
+    private readonly App app;
+    private readonly HttpClient client;
+
+    public TasteTests(App app)
+    {
+        this.app = app;
+        client = app.Browser();
+    }
+
+    [Fact]
+    public async Task Everything_that_was_said_of_a_brew_is_kept_and_stands_there_again()
+    {
+        var page = await App.GetAsync(client, "/taste/12");
+        Assert.NotNull(page.QuerySelector("[name=press-felt]"));
+        var answer = await App.PostAsync(client, page, "/taste/12",
+            ("placed", "1"), ("sharp-harsh", "-2"), ("thin-heavy", "1"), ("sweet", "4"), ("cool.placed", "1"), ("cool.sharp-harsh", "0"), ("cool.thin-heavy", "2"), ("cool.dry", "3"),
+            ("hot.placed", ""), ("hot.sharp-harsh", "0"), ("hot.thin-heavy", "0"), ("hot.clear", ""),
+            ("score", "7"), ("note", "tea"), ("bed", "high-and-dry"), ("press-felt", "hard"), ("note-found", "malt"), ("note-found", "dried apple"), ("sediment", "1"), ("crust", "toast"),
+            ("reading", "1,31"), ("drink", "207"), ("let-down", "12"));
+        Assert.Equal("/next/12", answer.RequestMessage!.RequestUri!.AbsolutePath);
+        var brew = await app.DataAsync(db => db.Brews.Include(row => row.Observations).Include(row => row.Tastings).ThenInclude(tasting => tasting.Sips).SingleAsync(row => row.Id == 12));
+        var tasting = brew.Tastings.Single(one => one.Crust == "toast");
+        Assert.Equal([(SipWhen.Warm, -2, 1, 4, null), (SipWhen.Cool, 0, 2, null, 3)], tasting.Sips.OrderBy(sip => sip.When).Select(sip => (sip.When, sip.SharpHarsh, sip.ThinHeavy, sip.Sweet, sip.Dry)).ToArray<(SipWhen, int?, int?, int?, int?)>());
+        Assert.Equal((-1, 2, 7, BedLook.HighAndDry, "malt, dried apple", 1, 1.31), (tasting.SharpHarsh, tasting.ThinHeavy, tasting.Score, tasting.Bed, tasting.NotesFound, tasting.Sediment, tasting.ReadTdsPercent));
+        Assert.Equal([("beverageG", 207), ("letDownG", 12), ("pressFelt", 2)], brew.Observations.OrderBy(one => one.Name, StringComparer.Ordinal).Select(one => (one.Name, one.Value)));
+        var again = await App.GetAsync(client, "/taste/12");
+        Assert.Equal("toast", again.QuerySelector("#crust")!.GetAttribute("value"));
+        Assert.Equal("207", again.QuerySelector("#drink")!.GetAttribute("value"));
+        Assert.NotNull(again.QuerySelector("[name=bed][value=high-and-dry][checked]"));
+        Assert.NotNull(again.QuerySelector("[name='cool.dry'][value='3'][checked]"));
+        Assert.Equal("1", again.QuerySelector("#placed")!.GetAttribute("value"));
+        Assert.Equal("", again.QuerySelector("[id='hot.placed']")!.GetAttribute("value"));
+        // With the drink and a reading, what was drawn is told by both accountings.
+        Assert.Matches("[0-9.]+ % of the dose is in the cup, and about [0-9.]+ % dissolved", again.QuerySelector("#yield")!.TextContent);
+        // And what is taken back is gone.
+        await App.PostAsync(client, again, "/taste/12", ("placed", ""), ("sharp-harsh", "0"), ("thin-heavy", "0"), ("score", "7"), ("note", "tea"), ("crust", ""), ("reading", ""), ("drink", ""), ("let-down", ""));
+        var less = await app.DataAsync(db => db.Brews.Include(row => row.Observations).Include(row => row.Tastings).ThenInclude(one => one.Sips).SingleAsync(row => row.Id == 12));
+        Assert.Empty(less.Observations);
+        Assert.Contains(less.Tastings, one => one is { Crust: "", SharpHarsh: null, Bed: null, Sips.Count: 0, Score: 7 });
+    }
+
+    [Fact]
+    public async Task What_will_not_do_is_a_finding_at_its_place_and_what_was_typed_stays()
+    {
+        var page = await App.GetAsync(client, "/taste/13");
+        var refused = await App.PostAsync(client, page, "/taste/13", ("placed", "1"), ("sharp-harsh", "6"), ("thin-heavy", "0"), ("sweet", "9"), ("score", ""), ("note", "kept"), ("crust", "x\u0007"), ("reading", "nan"), ("drink", "1e309"), ("let-down", "-4"), ("bed", "nonsense"), ("press-felt", "nonsense"), ("sediment", "12"));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, refused.StatusCode);
+        var back = await App.ParseAsync(refused);
+        foreach (var field in (string[])["sharp-harsh", "sweet", "crust", "reading", "drink", "let-down", "sediment"])
+        {
+            Assert.NotNull(back.QuerySelector($"[id='{field}-problem']"));
+        }
+
+        Assert.Equal("1e309", back.QuerySelector("#drink")!.GetAttribute("value"));
+        Assert.Equal("kept", back.QuerySelector("#note")!.TextContent.Trim());
+    }
+
+    [Fact]
+    public async Task The_page_asks_first_about_what_this_brew_can_tell()
+    {
+        // Of somebody who has not said it yet.
+        var other = app.Browser();
+        await App.PostAsync(other, await App.GetAsync(other, "/you"), "/you?handler=New", ("name", "Who asks"));
+        var page = await App.GetAsync(other, $"/taste/{Stalled}");
+        Assert.Contains("what does the bed show", page.QuerySelector("#asks")!.TextContent, StringComparison.Ordinal);
+        Assert.Empty((await App.GetAsync(client, "/taste/30")).QuerySelectorAll("#asks li"));
+        Assert.True(page.QuerySelector("#more")!.HasAttribute("open"));
+        Assert.Contains("of 100", page.QuerySelector("#forecast")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_change_that_is_taken_is_the_next_plan_with_its_descent_and_its_why_and_the_bench_offers_it_until_it_is_brewed()
+    {
+        var page = await App.GetAsync(client, $"/next/{Stalled}");
+        Assert.Contains("stalling", page.QuerySelector("#verdict")!.TextContent, StringComparison.Ordinal);
+        var first = page.QuerySelector("#changes .change")!;
+        Assert.Contains("Grind coarser", first.QuerySelector("h3")!.TextContent, StringComparison.Ordinal);
+        var wish = new[] { ("change", first.QuerySelector("[name=change]")!.GetAttribute("value")!), ("job", first.QuerySelector("[name=job]")!.GetAttribute("value")!) };
+        var answer = await App.PostAsync(client, page, $"/next/{Stalled}", wish);
+        var plan = answer.RequestMessage!.RequestUri!.AbsolutePath;
+        Assert.Matches("^/plan/[0-9]+$", plan);
+        // Sent again because the answer was lost: it is one plan.
+        Assert.Equal(plan, (await App.PostAsync(client, page, $"/next/{Stalled}", wish)).RequestMessage!.RequestUri!.AbsolutePath);
+        var id = int.Parse(plan["/plan/".Length..], System.Globalization.CultureInfo.InvariantCulture);
+        var stored = await app.DataAsync(db => db.Plans.SingleAsync(row => row.Id == id));
+        Assert.Equal(Stalled, stored.FromBrewId);
+        Assert.StartsWith("Grind coarser, 9 → ", stored.What, StringComparison.Ordinal);
+        Assert.Contains("Coarser gives less", stored.Why, StringComparison.Ordinal);
+        var shown = await App.ParseAsync(answer);
+        Assert.NotEqual("9", shown.QuerySelector("[name=grind]")!.GetAttribute("value"));
+        Assert.Contains("Grind coarser", (await App.GetAsync(client, "/")).QuerySelector("#next")!.TextContent, StringComparison.Ordinal);
+
+        var brewed = await App.PostAsync(client, shown, $"{plan}?handler=Brew", ("job", Guid.NewGuid().ToString()));
+        var brewId = int.Parse(brewed.RequestMessage!.RequestUri!.AbsolutePath["/brew/".Length..], System.Globalization.CultureInfo.InvariantCulture);
+        var brew = await app.DataAsync(db => db.Brews.SingleAsync(row => row.Id == brewId));
+        Assert.Equal((Stalled, "Ferrule", stored.Why), (brew.ParentBrewId, brew.MillName, brew.Why));
+        Assert.Equal(stored.What, LineChange.Read(brew.ChangedJson)!.What);
+        Assert.DoesNotContain($"/plan/{id}", (await App.GetAsync(client, "/")).QuerySelector("#next")?.InnerHtml ?? "", StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task What_is_not_advised_any_more_is_said_and_what_is_stands_there()
+    {
+        var page = await App.GetAsync(client, $"/next/{Stalled}");
+        var answer = await App.PostAsync(client, page, $"/next/{Stalled}", ("change", "medianUm:9999"), ("job", Guid.NewGuid().ToString()));
+        Assert.Equal(HttpStatusCode.Conflict, answer.StatusCode);
+        var back = await App.ParseAsync(answer);
+        Assert.Contains("not what is advised any more", back.QuerySelector(".finding")!.TextContent, StringComparison.Ordinal);
+        Assert.NotEmpty(back.QuerySelectorAll("#changes .change"));
+    }
+
+    [Theory]
+    [InlineData("/next/999999", 404)]
+    [InlineData("/line/999999", 404)]
+    [InlineData("/next/40", 200)]
+    public async Task Only_a_brew_that_is_over_has_a_next(string path, int status) => await App.GetAsync(client, path, status);
+
+    [Fact]
+    public async Task The_line_shows_what_each_change_was_to_do_and_what_it_did()
+    {
+        var page = await App.GetAsync(client, $"/line/{InTheLine}");
+        var rows = page.QuerySelectorAll(".line-rows li").ToList();
+        Assert.True(rows.Count >= 5);
+        Assert.Contains("Foretold", rows[1].TextContent, StringComparison.Ordinal);
+        Assert.Contains("Read", rows[1].TextContent, StringComparison.Ordinal);
+        Assert.NotEmpty(page.QuerySelectorAll(".line-foretold"));
+        Assert.Equal(rows.Count, page.QuerySelectorAll(".line-number").Length);
+        // From thin to what was wanted.
+        var read = rows.Take(5).Select(row => double.Parse(row.QuerySelector("dd.figure:last-of-type")!.TextContent.Split(' ')[0], System.Globalization.CultureInfo.InvariantCulture)).ToList();
+        Assert.True(read[0] < 1.1 && read[4] > 1.2, string.Join(" ", read));
+    }
+
+    [Fact]
+    public async Task Nothing_learned_says_what_to_do_first()
+    {
+        var page = await App.GetAsync(client, "/learned");
+        Assert.Contains("After two or three brews", page.QuerySelector(".lead")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task What_was_learned_is_told_used_kept_with_a_brew_and_can_be_left()
+    {
+        await using var learning = App.Learning();
+        var browser = learning.Browser();
+        var page = await LearnedAsync(browser);
+        Assert.Contains("Counter 64", page.QuerySelector(".learned")!.TextContent, StringComparison.Ordinal);
+        Assert.Matches("grinds about [3-7][0-9] µm coarser than its table", page.QuerySelector(".learned")!.TextContent);
+        Assert.True(page.QuerySelectorAll("#left-out tbody tr").Length > 3);
+        Assert.NotNull(await learning.DataAsync(db => db.Learned.SingleOrDefaultAsync()));
+
+        const string Plan = "/plan/ld-closed?bag=2&mill=2";
+        var fitted = await App.GetAsync(browser, Plan);
+        Assert.Contains("learned from", fitted.QuerySelector("#plan-comes")!.TextContent, StringComparison.Ordinal);
+        var brewed = await App.PostAsync(browser, fitted, $"{Plan}&handler=Brew", ("job", Guid.NewGuid().ToString()), ("bag", "2"), ("mill", "2"));
+        var id = int.Parse(brewed.RequestMessage!.RequestUri!.AbsolutePath["/brew/".Length..], System.Globalization.CultureInfo.InvariantCulture);
+        var brew = await learning.DataAsync(db => db.Brews.SingleAsync(row => row.Id == id));
+        var used = ModelUsed.Read(brew.ModelJson!)!;
+        Assert.InRange(used.Parameters.GrindOffsetUm, 20, 90);
+        // What is learned later changes no brew that was.
+        Assert.Equal(used.Parameters, brew.ModelOf(Core.Forecasts.ForecastModel.Published).Parameters);
+
+        await App.PostAsync(browser, page, "/learned", ("use", "0"));
+        Assert.Contains("unfitted", (await App.GetAsync(browser, Plan)).QuerySelector("#plan-comes")!.TextContent, StringComparison.Ordinal);
+        // Others are not asked.
+        var other = learning.Browser();
+        await App.PostAsync(other, await App.GetAsync(other, "/you"), "/you?handler=Who", ("barista", "2"));
+        Assert.Contains("learned from", (await App.GetAsync(other, Plan)).QuerySelector("#plan-comes")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_brew_that_is_kept_a_moment_ago_is_learned_from_by_itself()
+    {
+        await using var learning = App.Learning();
+        var browser = learning.Browser();
+        await LearnedAsync(browser);
+        var before = await learning.DataAsync(db => db.Learned.AsNoTracking().Select(row => row.Json).SingleAsync());
+        await App.PostAsync(browser, await App.GetAsync(browser, "/taste/5"), "/taste/5", ("placed", "1"), ("sharp-harsh", "5"), ("thin-heavy", "5"), ("score", ""), ("note", ""), ("reading", "1.9"), ("drink", "400"), ("let-down", ""), ("crust", ""));
+        for (var i = 0; i < 100; i++)
+        {
+            await Task.Delay(100, TestContext.Current.CancellationToken);
+            if (await learning.DataAsync(db => db.Learned.AsNoTracking().Select(row => row.Json).SingleAsync()) != before)
+            {
+                return;
+            }
+        }
+
+        Assert.Fail("nothing was learned");
+    }
+
+    /// <summary>The page once something was learned: that goes on beside the pages.</summary>
+    private static async Task<AngleSharp.Dom.IDocument> LearnedAsync(HttpClient browser)
+    {
+        for (var i = 0; ; i++)
+        {
+            var page = await App.GetAsync(browser, "/learned");
+            if (page.QuerySelector(".learned") is not null || i > 200)
+            {
+                return page;
+            }
+
+            await Task.Delay(100, TestContext.Current.CancellationToken);
+        }
+    }
+}
