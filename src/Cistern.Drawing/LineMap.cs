@@ -5,7 +5,8 @@ namespace Cistern.Drawing;
 /// <param name="TdsPercent">Up.</param>
 /// <param name="Foretold">Where its change was to bring it, when it was made; null where nothing was foretold.</param>
 /// <param name="Label">In a few words.</param>
-public sealed record LineMark(double ExtractionYieldPercent, double TdsPercent, (double ExtractionYieldPercent, double TdsPercent)? Foretold, string Label);
+/// <param name="After">The brew it was made from, by its place in the line; null for the one before it.</param>
+public sealed record LineMark(double ExtractionYieldPercent, double TdsPercent, (double ExtractionYieldPercent, double TdsPercent)? Foretold, string Label, int? After = null);
 
 /// <summary>A line of brews as a path on the map of strength against extraction: what each change was to do, and what it did.</summary>
 public static class LineMap
@@ -29,7 +30,7 @@ public static class LineMap
         axes.Draw(svg, target);
         for (var i = 1; i < line.Count; i++)
         {
-            var (from, to) = (line[i - 1], line[i]);
+            var (from, to) = (line[line[i].After is { } after && after < i ? after : i - 1], line[i]);
             if (to.Foretold is { } meant)
             {
                 svg.Add($"<line class=\"line-foretold\" x1=\"{axes.X(from.ExtractionYieldPercent)}\" y1=\"{axes.Y(from.TdsPercent)}\" x2=\"{axes.X(meant.ExtractionYieldPercent)}\" y2=\"{axes.Y(meant.TdsPercent)}\"/>");

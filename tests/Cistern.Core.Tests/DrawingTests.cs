@@ -163,6 +163,28 @@ public sealed class DrawingTests
         Assert.Equal(drip.At(240).CupWaterG / drip.At(300).CupWaterG, DrunkAt(240) / DrunkAt(300), 0.02);
     }
 
+    [Fact]
+    public void A_line_of_brews_is_a_path_from_each_to_the_next_with_what_was_foretold_beside_it()
+    {
+        var map = Parse(LineMap.Draw([new(15, 1.00, null, "one"), new(17, 1.20, (17.5, 1.25), "two & more"), new(16, 1.30, (16, 1.28), "three", After: 0)], (1.2, 1.4), 600, 400));
+        var brews = map.Descendants().Where(node => (string?)node.Attribute("class") is "line-brew" or "map-plan").ToList();
+        Assert.Equal(["line-brew", "line-brew", "map-plan"], brews.Select(node => node.Attribute("class")!.Value));
+        Assert.Equal(["1", "2", "3"], map.Descendants().Where(node => (string?)node.Attribute("class") == "line-number").Select(node => node.Value));
+        // More is further right and further up.
+        Assert.True(Number(brews[1], "cx") > Number(brews[2], "cx") && Number(brews[2], "cx") > Number(brews[0], "cx"));
+        Assert.True(Number(brews[2], "cy") < Number(brews[1], "cy") && Number(brews[1], "cy") < Number(brews[0], "cy"));
+        var paths = map.Descendants().Where(node => (string?)node.Attribute("class") == "map-arrow").ToList();
+        Assert.Equal((Number(brews[0], "cx"), Number(brews[1], "cx")), (Number(paths[0], "x1"), Number(paths[0], "x2")));
+        // The third was made from the first.
+        Assert.Equal((Number(brews[0], "cy"), Number(brews[2], "cy")), (Number(paths[1], "y1"), Number(paths[1], "y2")));
+        var foretold = map.Descendants().Where(node => (string?)node.Attribute("class") == "line-foretold").ToList();
+        Assert.Equal(2, foretold.Count);
+        Assert.True(Number(foretold[0], "x2") > Number(brews[1], "cx") && Number(foretold[1], "y2") > Number(brews[2], "cy"));
+        // All of the band that was wanted lies on it.
+        var meant = One(map, "map-meant");
+        Assert.True(Number(meant, "y") > 0 && Number(meant, "height") > 0.3 * 400);
+    }
+
     private static double StripX(XElement strip, double atS)
     {
         double Of(string name) => double.Parse(strip.Attribute(name)!.Value, CultureInfo.InvariantCulture);

@@ -9,6 +9,19 @@ namespace Cistern.Core.Tests;
 public sealed class ReckoningTests
 {
     [Fact]
+    public void What_a_reading_tells_is_reckoned_by_both_accountings()
+    {
+        // 1.4 % of 200 g is 2.8 g of 15 g; 30 g of the same strength stay in the bed.
+        var plain = MeasuredYield.Of(1.4, 200, 0, 30, 15);
+        Assert.Equal(100 * 2.8 / 15, plain.InTheCupPercent, 6);
+        Assert.Equal(100 * (2.8 + 0.42) / 15, plain.DissolvedPercent, 6);
+        // Let down with 100 g, the bed's liquid is as strong as the brew was before.
+        var letDown = MeasuredYield.Of(1.4, 200, 100, 30, 15);
+        Assert.Equal(plain.InTheCupPercent, letDown.InTheCupPercent, 6);
+        Assert.Equal(100 * (2.8 + 0.84) / 15, letDown.DissolvedPercent, 6);
+    }
+
+    [Fact]
     public void Units_go_out_and_come_back_by_their_definitions()
     {
         var imperial = new Units(MassUnit.Ounce, TemperatureUnit.Fahrenheit, VolumeUnit.FluidOunce, 180);

@@ -11,7 +11,7 @@ const auditIn = (colorScheme) => async (page) => {
   return violations.map((one) => `${one.id}: ${one.nodes.map((node) => `${node.target.join(' ')} (${node.any[0]?.message ?? ''})`).slice(0, 3).join(', ')}`);
 };
 
-const places = ['/', '/shelf', '/shelf/coffee/1', '/shelf/coffee/new', '/plan', '/plan/fp-long-settle', '/plan/fp-slow-eight?dose=70&was.dose=46.0', '/plan/fp-bloomed?ratio=abc&was.ratio=15.0', '/plan/compare', '/plan/compare?a=si-whirl&b=fp-bloomed', '/plan/si-whirl', '/plan/ld-open-closed-iced', '/plan/tp-turned', '/plan/vd-coffee-first?open=3&bag=2&mill=1', '/plan/fp-long-settle?place=2', '/plan/si-layers/card', '/plan?cups=2&minutes=4', '/shelf/grains', '/shelf/mix?a=1&b=3', '/shelf/filter/4', '/shelf/vessel/4', '/brew', '/brew/cues', '/taste', '/taste/8', '/log', '/log/7', '/brew/7/after', '/log/999999', '/you', '/help', '/no-such-page'];
+const places = ['/', '/shelf', '/shelf/coffee/1', '/shelf/coffee/new', '/plan', '/plan/fp-long-settle', '/plan/fp-slow-eight?dose=70&was.dose=46.0', '/plan/fp-bloomed?ratio=abc&was.ratio=15.0', '/plan/compare', '/plan/compare?a=si-whirl&b=fp-bloomed', '/plan/si-whirl', '/plan/ld-open-closed-iced', '/plan/tp-turned', '/plan/vd-coffee-first?open=3&bag=2&mill=1', '/plan/fp-long-settle?place=2', '/plan/si-layers/card', '/plan?cups=2&minutes=4', '/shelf/grains', '/shelf/mix?a=1&b=3', '/shelf/filter/4', '/shelf/vessel/4', '/brew', '/brew/cues', '/taste', '/taste/8', '/taste/19', '/next/19', '/next/8', '/line/41', '/learned', '/log', '/log/7', '/brew/7/after', '/log/999999', '/you', '/help', '/no-such-page'];
 
 for (const colorScheme of ['light', 'dark']) {
   test(`axe finds nothing on any page, ${colorScheme}`, async ({ browser, server }) => {

@@ -94,7 +94,7 @@ test('a barista brews from bench to log with the keyboard alone', async ({ page,
   await page.locator('#note').fill('Plum at the front.');
   await page.getByRole('button', { name: 'Keep it' }).focus();
   await page.keyboard.press('Enter');
-  await expect(page.getByText('7.5 of 10')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What next' })).toBeVisible();
   await page.waitForLoadState('domcontentloaded');
   await page.keyboard.press('l');
   await expect(page.locator('.row').first()).toContainText('Bloomed and broken');

@@ -16,7 +16,8 @@ const freePort = () => new Promise((done) => {
 });
 
 export class Server {
-  constructor(demo, data = join(mkdtempSync(join(tmpdir(), 'cistern-test-')), 'test.db')) {
+  constructor(demo, data = join(mkdtempSync(join(tmpdir(), 'cistern-test-')), 'test.db'), learns = false) {
+    this.learns = learns;
     this.demo = demo;
     this.ahead = 0;
     this.data = data;
@@ -30,7 +31,7 @@ export class Server {
     this.process = spawn('dotnet', ['Cistern.Web.dll', '--urls', this.url], {
       cwd: web,
       stdio: 'ignore',
-      env: { ...process.env, ASPNETCORE_ENVIRONMENT: 'Production', Cistern__DataFile: this.data, Cistern__Demo: String(this.demo), Cistern__TestClock: 'true' },
+      env: { ...process.env, ASPNETCORE_ENVIRONMENT: 'Production', Cistern__DataFile: this.data, Cistern__Demo: String(this.demo), Cistern__TestClock: 'true', Cistern__Learns: String(this.learns) },
     });
   }
 

@@ -3,7 +3,7 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Data.Stores;
 
-/// <summary>Finds the line a brew belongs to: the brews of its recipe with its coffee, one after another.</summary>
+/// <summary>Finds the line a brew belongs to: the brews of its recipe with its coffee, one after another, and those it descends from.</summary>
 /// <param name="db">The data.</param>
 public sealed class LineStore(CisternDb db)
 {
@@ -24,6 +24,18 @@ public sealed class LineStore(CisternDb db)
         var ids = await db.Logged.Where(row => row.CoffeeName == brew.CoffeeName && row.State == BrewState.Finished && row.OpenedAtMs >= brew.OpenedAtMs - FarMs && row.OpenedAtMs <= toMs
                 && row.RecipeId == brew.RecipeId && row.StartedAtMs != null)
             .OrderByDescending(row => row.OpenedAtMs).ThenByDescending(row => row.Id).Select(row => row.Id).Take(MostBrews).ToListAsync(ct);
+        // What it was made from belongs to it, whatever coffee that names.
+        for (var parent = brew.ParentBrewId; parent is { } id && !ids.Contains(id) && ids.Count < MostBrews;)
+        {
+            ids.Add(id);
+            parent = await db.Brews.Where(row => row.Id == id).Select(row => row.ParentBrewId).FirstOrDefaultAsync(ct);
+        }
+
+        if (!upTo)
+        {
+            ids.AddRange(await db.Logged.Where(row => row.ParentBrewId == brew.Id && !ids.Contains(row.Id) && row.State == BrewState.Finished && row.StartedAtMs != null).OrderBy(row => row.Id).Select(row => row.Id).Take(MostBrews).ToListAsync(ct));
+        }
+
         var rows = await db.Brews.AsNoTracking().Where(row => ids.Contains(row.Id))
             .Include(row => row.Barista).Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Facts)
             .Include(row => row.Tastings).ThenInclude(tasting => tasting.Sips).Include(row => row.Tastings).ThenInclude(tasting => tasting.Barista).AsSplitQuery().ToListAsync(ct);

@@ -66,7 +66,7 @@ public sealed class LineModel(CisternDb db, LineStore lines, BenchContext bench,
         var last = brews[^1];
         var strength = Aim.For(BrewRecords.Of(last, model, boughtGround: false), last.ModelOf(model).Figures(last.Planned())).First(aim => aim.Of == AimOf.Strength).Range;
         Map = LineMap.Draw(
-            [.. rows.Select((row, i) => new LineMark(row.YieldPercent, row.TdsPercent, row.Foretold is { } foretold ? (foretold.ExtractionYieldPercent, foretold.TdsPercent) : null, $"{i + 1}: {row.Changed}"))],
+            [.. rows.Select((row, i) => new LineMark(row.YieldPercent, row.TdsPercent, row.Foretold is { } foretold ? (foretold.ExtractionYieldPercent, foretold.TdsPercent) : null, $"{i + 1}: {row.Changed}", rows.FindIndex(other => other.Brew.Id == row.Brew.ParentBrewId) is >= 0 and var after ? after : null))],
             (strength.Low, strength.High), 620, 420);
         return Page();
     }

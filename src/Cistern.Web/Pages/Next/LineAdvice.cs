@@ -32,7 +32,9 @@ public sealed class LineAdvice(CisternDb db, LineStore lines, Models models)
         }
 
         var last = line[^1];
-        var bag = last.BagId is { } bagId ? await db.Bags.AsNoTracking().FirstOrDefaultAsync(row => row.Id == bagId, ct) : null;
+        // Where its own bag is used up, another one of the same coffee takes its place.
+        var bags = await db.Bags.AsNoTracking().Where(row => row.Id == last.BagId || (row.Name == last.CoffeeName && row.RemovedAtMs == null && row.UsedUpOn == null)).ToListAsync(ct);
+        var bag = bags.Find(row => row.Id == last.BagId && row is { RemovedAtMs: null, UsedUpOn: null }) ?? bags.Find(row => row is { RemovedAtMs: null, UsedUpOn: null }) ?? bags.FirstOrDefault();
         var mill = last.MillName.Length > 0 ? await db.Mills.AsNoTracking().FirstOrDefaultAsync(row => row.Name == last.MillName && row.RemovedAtMs == null, ct) : null;
         var published = models.Published;
         var records = line.Select(brew => BrewRecords.Of(brew, published, bag?.BoughtGround == true)).ToList();

@@ -1,0 +1,87 @@
+// From the cup to the next brew: what was tasted, one change, its plan, brewed; and what was learned.
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { expect, Server, test } from './server.mjs';
+import { ready } from './conducting.mjs';
+
+/** A dripper of the demo that drained for minutes on end. */
+const stalled = 19;
+
+test('sharp and thin after a slow drain leads to the next plan, and that is brewed', async ({ page, server }) => {
+  await page.goto(`${server.url}/log/${stalled}`);
+  await page.getByRole('link', { name: /Taste it/ }).click();
+  // Two taps: the sip, and the pad towards sharp and thin.
+  await page.locator('label.pick', { hasText: 'Hot' }).click();
+  const pad = await page.locator('#pad').boundingBox();
+  await page.mouse.click(pad.x + 0.3 * pad.width, pad.y + 0.75 * pad.height);
+  await expect(page.locator('[id="hot.sharp-harsh"]')).toHaveValue('-3');
+  await expect(page.locator('[id="hot.thin-heavy"]')).toHaveValue('-3');
+  await expect(page.locator('#pad-dot')).not.toHaveClass(/unplaced/);
+  // Another sip stands where it was, and this one where it was put.
+  await page.locator('label.pick', { hasText: 'Cool' }).click();
+  await expect(page.locator('[id="hot.sharp-harsh"]')).toBeHidden();
+  await page.locator('label.pick', { hasText: 'Hot' }).click();
+  await expect(page.locator('[id="hot.sharp-harsh"]')).toHaveValue('-3');
+  await page.locator('label.pick', { hasText: 'mud' }).click();
+  await page.getByRole('button', { name: 'Keep it' }).click();
+
+  await expect(page.getByRole('heading', { name: 'What next' })).toBeVisible();
+  await expect(page.locator('#verdict')).toContainText('stalling');
+  const first = page.locator('#changes .change').first();
+  await expect(first).toContainText('Grind coarser');
+  const step = await first.locator('h3 .figure').textContent();
+  await first.getByRole('button', { name: /Make it the next brew/ }).click();
+
+  await page.waitForURL(/\/plan\/\d+$/);
+  const clicks = step.match(/→ (\d+)/)[1];
+  await expect(page.locator('[name="grind"]')).toHaveValue(clicks);
+  await page.goto(server.url);
+  await page.locator('#next').getByRole('link', { name: /To the plan/ }).click();
+  await page.getByRole('button', { name: 'Brew this' }).click();
+  await page.waitForURL(/\/brew\/\d+$/);
+  await ready(page);
+  const id = Number(page.url().split('/').at(-1));
+  await page.locator('#start').click();
+  await expect(page.locator('#clock')).toBeVisible();
+  // Nobody presses but where it must be pressed: the release, and the dry bed.
+  await server.advance(190);
+  await expect(page.locator('#verb')).toHaveText(/Drain|Set it on|Open/, { timeout: 10_000 });
+  await page.waitForTimeout(600);
+  await page.keyboard.press('Space');
+  await server.advance(200);
+  await page.waitForTimeout(1_500);
+  await page.keyboard.press('Space');
+  await expect(page).toHaveURL(/\/after$/, { timeout: 20_000 });
+  await page.goto(`${server.url}/line/${id}`);
+  await expect(page.locator('.line-rows li').last()).toContainText('Grind coarser');
+  await expect(page.locator('.line-foretold')).toHaveCount(1);
+});
+
+test('the least takes a score and Keep, without a pointer and without a script', async ({ browser, server }) => {
+  const context = await browser.newContext({ javaScriptEnabled: false });
+  const page = await context.newPage();
+  await page.goto(`${server.url}/taste/21`);
+  await page.locator('#score').fill('8');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('heading', { name: 'What next' })).toBeVisible();
+  await page.goto(`${server.url}/taste/21`);
+  await expect(page.locator('#score')).toHaveValue('8');
+  await context.close();
+});
+
+test('what was learned is in the plan, says so, and can be left', async ({ page }) => {
+  const server = new Server(true, join(mkdtempSync(join(tmpdir(), 'cistern-test-')), 'test.db'), true);
+  await server.start();
+  await expect(async () => {
+    await page.goto(`${server.url}/learned`);
+    await expect(page.locator('.learned')).toContainText('coarser than its table', { timeout: 500 });
+  }).toPass({ timeout: 20_000 });
+  await page.goto(`${server.url}/plan/ld-closed?bag=2&mill=2`);
+  await page.locator('#plan-comes').getByRole('link', { name: /brews/ }).click();
+  await page.getByRole('button', { name: 'Do not use it in my forecasts' }).click();
+  await expect(page.locator('#used')).toContainText('published model');
+  await page.goto(`${server.url}/plan/ld-closed?bag=2&mill=2`);
+  await expect(page.locator('#plan-comes')).toContainText('unfitted');
+  await server.kill();
+});
