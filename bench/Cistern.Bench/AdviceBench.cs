@@ -24,8 +24,9 @@ internal static class AdviceBench
 
     /// <summary>Runs it and prints a table by family.</summary>
     /// <param name="starts">Starts of each family.</param>
+    /// <param name="width">How wide the target is: 1 for 0.08 % TDS and 0.35 of tilt either way.</param>
     /// <param name="verbose">Whether each line that did not get there is printed.</param>
-    public static void Run(int starts, bool verbose)
+    public static void Run(int starts, bool verbose, double width = 1)
     {
         Console.WriteLine("way              family          home of 100   brews   (start included)   repeated  overflows   ms");
         foreach (var way in Enum.GetValues<Way>())
@@ -36,7 +37,7 @@ internal static class AdviceBench
                 var row = new Row();
                 for (var seed = 0; seed < starts; seed++)
                 {
-                    Follow(family, seed, way, row, verbose);
+                    Follow(family, seed, way, row, width, verbose);
                 }
 
                 Console.WriteLine(row.Line(way.ToString(), family.ToString()));
@@ -47,7 +48,7 @@ internal static class AdviceBench
         }
     }
 
-    private static void Follow(VesselFamily family, int seed, Way way, Row row, bool verbose)
+    private static void Follow(VesselFamily family, int seed, Way way, Row row, double width, bool verbose)
     {
         var stranger = new Stranger((10_000 * (1 + (int)family)) + seed);
         var recipes = RecipeLibrary.All.Where(recipe => recipe.Brewer.Family == family).ToList();
@@ -56,8 +57,8 @@ internal static class AdviceBench
         var wanted = ForecastModel.Published.Figures(meant).Totals;
         var target = new Target
         {
-            TdsPercent = meant.Target?.TdsPercent ?? new Span(wanted.FinalTdsPercent - 0.08, wanted.FinalTdsPercent + 0.08),
-            Tilt = meant.Target?.Tilt ?? new Span(wanted.Tilt - 0.35, wanted.Tilt + 0.35),
+            TdsPercent = meant.Target?.TdsPercent ?? new Span(wanted.FinalTdsPercent - (0.08 * width), wanted.FinalTdsPercent + (0.08 * width)),
+            Tilt = meant.Target?.Tilt ?? new Span(wanted.Tilt - (0.35 * width), wanted.Tilt + (0.35 * width)),
             FinishS = meant.Target?.FinishS,
         };
         // A start that happens to be right is none.

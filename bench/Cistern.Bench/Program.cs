@@ -31,7 +31,7 @@ if (args is ["fit", ..])
 
 if (args is ["advice", ..])
 {
-    AdviceBench.Run(20, verbose: args.Contains("--lines"));
+    AdviceBench.Run(args.Contains("--many") ? 100 : 20, args.Contains("--lines"), args.Contains("--narrow") ? 0.6 : 1);
     return;
 }
 

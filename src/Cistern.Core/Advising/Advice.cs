@@ -117,6 +117,9 @@ public enum Complaint
     /// <summary>The first of it ran out weak.</summary>
     WeakRunoff,
 
+    /// <summary>The vessel ran over.</summary>
+    RanOver,
+
     /// <summary>Less in the cup than was wanted.</summary>
     ShortOfTheCup,
 

@@ -111,6 +111,7 @@ public static class AdviceWords
         Complaint.FellBack => "The flame had too little to spare, so the water falls back when the coffee goes in.",
         Complaint.HighAndDry => "Grounds were left on the wall, where no water reached them.",
         Complaint.WeakRunoff => "The first of it ran out weak.",
+        Complaint.RanOver => "The vessel runs over.",
         Complaint.ShortOfTheCup => "There was less in the cup than was wanted.",
         _ => "The coffee is old and gives less.",
     };

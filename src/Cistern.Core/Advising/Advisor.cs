@@ -56,6 +56,9 @@ public static class Advisor
     /// <summary>What is worth less than this share of the best is not told. Judged.</summary>
     private const double WorthTelling = 0.3;
 
+    /// <summary>With less of a chance than this something that is met is broken. Judged.</summary>
+    private const double Broken = 0.2;
+
     private const int MostChanges = 6;
 
     /// <summary>What to do next time.</summary>
@@ -171,7 +174,7 @@ public static class Advisor
 
             var bestWorth = changes.Count > 0 ? changes.Max(pair => pair.Worth - Cost(pair.Change)) : 0;
             var ranked = changes.OrderByDescending(pair => pair.Worth - Cost(pair.Change)).ThenBy(pair => pair.Change.Lever)
-                .Where(pair => pair.Worth - Cost(pair.Change) >= WorthTelling * bestWorth || pair.Change.Answers.Any(IsLoud)).Select(pair => pair.Change).Take(MostChanges).ToList();
+                .Where((pair, i) => i == 0 || (!Breaks(pair.Change) && (pair.Worth - Cost(pair.Change) >= WorthTelling * bestWorth || pair.Change.Answers.Any(IsLoud)))).Select(pair => pair.Change).Take(MostChanges).ToList();
             if (disagree && ByPalate() is { } other)
             {
                 ranked.RemoveAll(change => change.Lever == other.Lever && change.To == other.To);
@@ -181,13 +184,20 @@ public static class Advisor
             return new Advice(Verdict(ranked), [.. ranked], met, asBrewed, aims);
         }
 
+        /// <summary>Whether a change undoes something that was set and is met: then it is only told where nothing is better.</summary>
+        private bool Breaks(AdvisedChange change)
+        {
+            var then = Figures(change.Then.Totals);
+            return aims.Where((aim, i) => aim.Set && aim.Chance(stands[i], sigma[i]) >= Enough && aim.Chance(then[i], sigma[i]) < Broken).Any();
+        }
+
         private bool CanGrind => !last.Coffee.BoughtGround && gear.Mill is not { Grinds: false };
 
         /// <summary>Somebody puts it near the end of their scale, whatever the figures say.</summary>
         private bool Shouts(Func<Sip, double?> of) => Math.Abs(last.Tasting?.Mean(of) ?? 0) >= 3;
 
         private static bool IsLoud(Complaint complaint) => complaint is Complaint.Muddy or Complaint.Papery or Complaint.HighAndDry or Complaint.PressHard or Complaint.FellBack or Complaint.TooCool
-            or Complaint.WeakRunoff or Complaint.ShortOfTheCup or Complaint.Flat or Complaint.Dry or Complaint.DrainSlow or Complaint.DrainFast or Complaint.PressEasy;
+            or Complaint.RanOver or Complaint.WeakRunoff or Complaint.ShortOfTheCup or Complaint.Flat or Complaint.Dry or Complaint.DrainSlow or Complaint.DrainFast or Complaint.PressEasy;
 
         /// <summary>What it came to, measured where it was measured: of the brew as it went.</summary>
         private double Brewed(Aim aim) => aim.Of switch
@@ -295,6 +305,13 @@ public static class Advisor
         /// <summary>Where no chance is left to tell by, what comes nearer is better: never worth more than a tenth.</summary>
         private double Nearer(double[] figures)
         {
+            var (off, before) = (Off(figures), Off(stands));
+            return before > 0 ? 0.1 * Math.Clamp(1 - (off / before), -1, 1) : -0.1 * Math.Min(1, off);
+        }
+
+        /// <summary>How far figures lie outside their ranges, in halves of those.</summary>
+        private double Off(double[] figures)
+        {
             var off = 0.0;
             for (var i = 0; i < aims.Length; i++)
             {
@@ -304,7 +321,7 @@ public static class Advisor
                 off += aims[i].Weight * beyond;
             }
 
-            return 0.1 / (1 + off);
+            return off;
         }
 
         /// <summary>Nothing runs over, presses too hard or stalls that does not do so already, and less than before.</summary>
@@ -397,7 +414,8 @@ public static class Advisor
             }
 
             var then = now.Again(recipe);
-            if (then.Events.Any(happening => happening.Kind is BrewEventKind.Overflow or BrewEventKind.ServerOverflow) && !now.Events.Any(happening => happening.Kind is BrewEventKind.Overflow or BrewEventKind.ServerOverflow))
+            // Nothing may come of it that the plan does not do already: it runs over, a step falls out of its window.
+            if (then.Events.Any(happening => IsTrouble(happening) && !now.Events.Any(one => one.Kind == happening.Kind && one.StepIndex == happening.StepIndex)))
             {
                 return null;
             }
@@ -408,6 +426,8 @@ public static class Advisor
             var change = new AdvisedChange(lever, from, to, recipe, now, then, Chance(figures), "", costs) { Answers = answers };
             return change with { Why = AdviceWords.Why(change, complaints, aims) };
         }
+
+        private static bool IsTrouble(BrewEvent happening) => happening.Kind is BrewEventKind.Overflow or BrewEventKind.ServerOverflow or BrewEventKind.WindowMissed or BrewEventKind.StepLate or BrewEventKind.DryBed;
 
         private double Sigma(AimOf of)
         {
@@ -424,8 +444,18 @@ public static class Advisor
 
         /// <summary>Costs only decide between what is about as good. Judged.</summary>
         private static double Cost(AdvisedChange change) =>
-            (Math.Max(0, change.Costs.TimeS) * 0.0002) + (Math.Max(0, change.Costs.HandsS) * 0.001) + (Math.Max(0, change.Costs.CoffeeG) * 0.004) + (0.1 * change.Costs.Stalls)
+            (0.004 * Size(change)) + (Math.Max(0, change.Costs.TimeS) * 0.0002) + (Math.Max(0, change.Costs.HandsS) * 0.001) + (Math.Max(0, change.Costs.CoffeeG) * 0.004) + (0.1 * change.Costs.Stalls)
             + (change.Lever is Lever.Turns or Lever.PressTime or Lever.Preheat ? 0.01 : 0);
+
+        /// <summary>How large a change is, in such as a barista just makes: a twentieth of a grind or a charge, a few degrees. Judged.</summary>
+        private static double Size(AdvisedChange change) => change.Lever switch
+        {
+            Lever.Grind or Lever.Dose or Lever.Water or Lever.LetDown => Math.Abs(Math.Log(Math.Max(1e-6, change.To) / Math.Max(1e-6, change.From))) / 0.05,
+            Lever.Temperature => Math.Abs(change.To - change.From) / 2.5,
+            Lever.Release => Math.Abs(Math.Log(Math.Max(1, change.To) / Math.Max(1, change.From))) / 0.12,
+            Lever.Turns => Math.Abs(change.To - change.From) / 2,
+            _ => 2,
+        };
 
         /// <summary>Where the plan itself should do and the brew went otherwise, the plan again.</summary>
         private (AdvisedChange Change, double Worth)? Slipped()

@@ -45,10 +45,13 @@ internal static class Complaints
         var tasting = brew.Tasting;
         var cup = CupJudgement.Of(asBrewed.Totals);
         Note(cup.Drawn == Drawn.Under, Complaint.Hollow);
-        Note(Above(tasting?.Mean(sip => sip.SharpHarsh), Much) || Off(AimOf.Lean) > 0, Complaint.Harsh);
-        Note(Above(-tasting?.Mean(sip => sip.SharpHarsh), Much) || Off(AimOf.Lean) < 0, Complaint.Sharp);
-        Note(Above(-tasting?.Mean(sip => sip.ThinHeavy), Much) || Off(AimOf.Strength) < 0 || Off(AimOf.Yield) < 0, Complaint.Weak);
-        Note(Above(tasting?.Mean(sip => sip.ThinHeavy), Much) || Off(AimOf.Strength) > 0 || Off(AimOf.Yield) > 0, Complaint.Strong);
+        // What lies outside what was wanted speaks; where nothing does, whoever tasted it.
+        var lean = Off(AimOf.Lean) is not 0 and var leans ? leans : Side(tasting?.Mean(sip => sip.SharpHarsh));
+        Note(lean > 0, Complaint.Harsh);
+        Note(lean < 0, Complaint.Sharp);
+        var body = Off(AimOf.Strength) is not 0 and var strength ? strength : Off(AimOf.Yield) is not 0 and var yield ? yield : Side(tasting?.Mean(sip => sip.ThinHeavy));
+        Note(body < 0, Complaint.Weak);
+        Note(body > 0, Complaint.Strong);
         Note(Above(tasting?.Mean(sip => sip.Dry), Dry), Complaint.Dry);
         Note(tasting?.Bed == BedLook.Mud || tasting?.Mean(sip => sip.Clear) is <= Unclear, Complaint.Muddy);
         Note(tasting?.Bed is BedLook.HighAndDry or BedLook.PastyWalls, Complaint.HighAndDry);
@@ -97,6 +100,11 @@ internal static class Complaints
     private static void OfFlow(BrewRecord brew, Forecast asBrewed, ImmutableArray<Aim> aims, List<Complaint> found)
     {
         var measured = brew.Measured;
+        if (asBrewed.Totals.PeakVolumeMl > brew.Brewed.Brewer.CapacityMl)
+        {
+            found.Add(Complaint.RanOver);
+        }
+
         if (asBrewed.Totals.FlameMarginW is < 30)
         {
             found.Add(Complaint.FellBack);
@@ -126,6 +134,8 @@ internal static class Complaints
             found.Add(Complaint.PressHard);
         }
     }
+
+    private static int Side(double? said) => said >= Much ? 1 : said <= -Much ? -1 : 0;
 
     private static bool Above(double? said, double much) => said >= much;
 

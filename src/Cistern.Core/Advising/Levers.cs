@@ -109,6 +109,10 @@ internal static class Levers
                 var toW = Math.Ceiling((flameW + lacksW) / 10) * 10;
                 yield return (Lever.Flame, flameW, toW, recipe with { Steps = steps.Replace(burner, burner with { FlameW = toW }) });
                 break;
+            case Complaint.RanOver:
+                var fits = Math.Floor(10 * Scaling.ToFit(recipe, now.Model).DoseG) / 10;
+                yield return (Lever.Charge, recipe.Coffee.DoseG, fits, With(Lever.Charge, now, fits));
+                break;
             case Complaint.HighAndDry when Acts.LastWater(recipe) is >= 0 and var pour:
                 yield return (Lever.Swirl, 0, 2, recipe with { Steps = steps.Insert(pour + 1, new Step.Swirl { Turns = 2, OverS = 3 }) });
                 break;
@@ -169,7 +173,10 @@ internal static class Levers
     }
 
     /// <summary>A grind is moved by at most a good third of itself.</summary>
-    private static Dial Held(Dial dial, double stands) => dial with { Range = new Span(Math.Max(dial.Range.Low, 0.6 * stands), Math.Min(dial.Range.High, 1.6 * stands)) };
+    private static Dial Held(Dial dial, double stands) => dial with
+    {
+        Range = new Span(Math.Clamp(0.6 * stands, Math.Min(dial.Range.Low, stands), dial.Range.High), Math.Clamp(1.6 * stands, dial.Range.Low, Math.Max(dial.Range.High, stands))),
+    };
 
     private static Span? Window(Forecast now) => Settings.ReleaseIndex(now.Recipe) is >= 0 and var index ? now.Recipe.Steps[index].WindowOfStart : null;
 }

@@ -20,6 +20,7 @@ public static class Fitter
     private const double Settled = 0.01; // σ of the prior: no band shows less
     private const double FurthestSigmas = 4;
     private const double StepSigmas = 0.2; // along which a figure's slope is taken
+    private const double SlopesHold = 0.25; // within which slopes are taken to be the same, σ
     private const double Outlying = 2;
     private const double Odd = 5;
     private const double PriorReadings = 8; // what instruments' noise is taken to rest on
@@ -65,6 +66,8 @@ public static class Fitter
         private readonly double[] noiseScale = [1, 1, 1, 1, 1];
         private Vector<double> z;
 
+        private readonly double[]?[] slopesAt;
+        private readonly double[][][] slopesOf;
         private readonly Vector<double> before;
         private readonly Matrix<double> informationBefore;
         private readonly Learned known;
@@ -72,6 +75,8 @@ public static class Fitter
         public Fit(IReadOnlyList<FitBrew> brews, ForecastModel model, Learned known)
         {
             this.known = known;
+            slopesAt = new double[brews.Count][];
+            slopesOf = new double[brews.Count][][];
             this.brews = brews;
             this.model = model;
             var places = new Dictionary<(FitParameter, string), int>();
@@ -215,19 +220,7 @@ public static class Fitter
         {
             var brew = brews[index];
             var here = Foretell(brew, model, Sigmas(index));
-            double[][] moved = [];
-            if (slopes)
-            {
-                // Differences of two coarse runs, forwards: the curves are nearly straight over a fifth of a σ.
-                var coarse = model.ForDifferences();
-                var from = Foretell(brew, coarse, Sigmas(index));
-                moved = [.. Enumerable.Range(0, ModelParameters.Count).Select(i =>
-                {
-                    var sigmas = Sigmas(index);
-                    sigmas[i] += StepSigmas;
-                    return Foretell(brew, coarse, sigmas).Zip(from, (to, start) => (to - start) / StepSigmas).ToArray();
-                })];
-            }
+            var moved = slopes ? SlopesOf(index) : [];
 
             for (var i = 0; i < brew.Readings.Length; i++)
             {
@@ -264,6 +257,27 @@ public static class Fitter
                     }
                 }
             }
+        }
+
+        /// <summary>How what is foretold of a brew moves with each parameter; taken anew only where they have moved on since.</summary>
+        private double[][] SlopesOf(int index)
+        {
+            var sigmas = Sigmas(index);
+            if (slopesAt[index] is { } taken && taken.Zip(sigmas).All(pair => Math.Abs(pair.First - pair.Second) < SlopesHold))
+            {
+                return slopesOf[index];
+            }
+
+            // Differences of two coarse runs, forwards: the curves are nearly straight over a fifth of a σ.
+            var coarse = model.ForDifferences();
+            var from = Foretell(brews[index], coarse, sigmas);
+            slopesAt[index] = sigmas;
+            return slopesOf[index] = [.. Enumerable.Range(0, ModelParameters.Count).Select(i =>
+            {
+                var there = Sigmas(index);
+                there[i] += StepSigmas;
+                return Foretell(brews[index], coarse, there).Zip(from, (to, start) => (to - start) / StepSigmas).ToArray();
+            })];
         }
 
         private Row Tasted(int index, string barista, double said, FitParameter lean, FitParameter scale, double figure, double widened, double[]? slopes)

@@ -15,6 +15,14 @@ namespace Cistern.Web.Pages.Next;
 /// <param name="models">What was learned.</param>
 public sealed class LineAdvice(CisternDb db, LineStore lines, Models models)
 {
+    /// <summary>The drink that was foretold when it was planned, g, where what is in the cup was weighed: only then can it fall short of it.</summary>
+    private static double? CupG(Data.Brews.Brew brew)
+    {
+        var foretold = brew.Figures();
+        return brew.Observed(ObservationNames.Beverage) is null ? null
+            : foretold.GetValueOrDefault("chilledG") ?? foretold.GetValueOrDefault("dilutedG") ?? foretold.GetValueOrDefault("beverageG");
+    }
+
     /// <summary>The brew, its mill, the advice; null where there is no such brew, or it is not over.</summary>
     /// <param name="id">The brew.</param>
     /// <param name="ct">Stops it.</param>
@@ -43,6 +51,6 @@ public sealed class LineAdvice(CisternDb db, LineStore lines, Models models)
         // What was kept a moment ago has not been learned of yet; with nothing learned at all the line teaches what it can.
         var learned = known.Brews > 0 ? Fitter.With(known, fitted[^1], published) : Fitter.Of(fitted, published);
         var palate = learned.PalateOf(last.Tastings.FirstOrDefault()?.Barista?.Name ?? "");
-        return (last, mill, bag, Advisor.Of(records, learned.Model(published, BrewRecords.Keys(last)), palate, new AdviceGear { Mill = mill?.Scale, LeftG = bag?.LeftG }));
+        return (last, mill, bag, Advisor.Of(records, learned.Model(published, BrewRecords.Keys(last)), palate, new AdviceGear { Mill = mill?.Scale, LeftG = bag?.LeftG, CupG = CupG(last) }));
     }
 }
