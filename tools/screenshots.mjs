@@ -7,7 +7,7 @@ import { Server } from '../tests/browser/server.mjs';
 
 const folder = resolve(import.meta.dirname, '../docs/screenshots');
 mkdirSync(folder, { recursive: true });
-const server = new Server(true);
+const server = new Server(true, undefined, true);
 await server.start();
 const browser = await chromium.launch({ executablePath: execSync('command -v chromium').toString().trim(), args: ['--no-sandbox'] });
 
@@ -33,23 +33,22 @@ const started = (seconds) => async (page) => {
 
 await shot('bench', '/');
 await shot('plan', '/plan/fp-bloomed?bag=2&mill=2&dose=30&was.dose=27.0');
-await shot('plan-step', '/plan/vd-coffee-first?open=3&bag=3&mill=1', { height: 1700 });
 await shot('choose', '/plan?cups=2&minutes=5&ice=hot&bag=4');
-await shot('card', '/plan/vd-coffee-first/card');
 await shot('compare', '/plan/compare?a=vd-water-first&b=vd-coffee-first');
 await shot('taste', '/taste/8');
+await shot('taste-more', '/taste/40', { height: 1000, before: async (page) => {
+  for (const name of ['Sweet, clear, finish, dry', 'Bed, press, notes, smell']) await page.locator('summary', { hasText: name }).locator('visible=true').click();
+} });
+await shot('next', '/next/9');
+await shot('line', '/line/41');
+// What is learned is worked out beside the pages.
+for (let i = 0; i < 60 && !(await (await fetch(`${server.url}/learned`)).text()).includes('coarser than its table'); i += 1) await new Promise((wait) => setTimeout(wait, 500));
+await shot('learned', '/learned');
 await shot('log', '/log');
 await shot('entry', '/log/7');
 await shot('shelf', '/shelf', { before: (page) => page.getByRole('link', { name: 'Change Quiet Orchard' }).click() });
 await shot('after', '/brew/7/after');
 await shot('brew', '/plan/fp-long-settle?bag=2', { before: started(330) });
-await shot('brew-siphon', '/plan/si-whirl?bag=4', { before: async (page) => {
-  await begin(page);
-  for (let i = 0; i < 3; i += 1) {
-    await page.locator('#done').click();
-    await page.waitForTimeout(700);
-  }
-} });
 await shot('brew-phone', '/plan/ld-long-soak-iced?bag=1', { width: 390, height: 844, colorScheme: 'dark', before: started(220) });
 await shot('brew-calls', '/plan/fp-slow-eight?bag=3', { before: started(700) });
 const rehearsed = (hands, until) => async (page) => {
@@ -65,7 +64,6 @@ const rehearsed = (hands, until) => async (page) => {
 };
 await shot('brew-heard', '/plan/vd-coffee-first?bag=3', { height: 1000, before: rehearsed('over', (page) => page.waitForTimeout(13_000)) });
 await shot('rehearsed', '/plan/vd-coffee-first?bag=3', { before: rehearsed('late', (page) => page.waitForURL(/after$/, { timeout: 60_000 })) });
-await shot('under-way', '/brew', { before: (page) => page.waitForTimeout(2_500) });
 const tide = execSync('dotnet artifacts/cli/cistern-cli.dll forecast --svg -', { input: JSON.stringify(JSON.parse(execSync('cat src/Cistern.Core/Recipes/Library/recipes.json')).find((one) => one.id === 'vd-coffee-first')), cwd: resolve(import.meta.dirname, '..') }).toString();
 const page = await browser.newPage({ viewport: { width: 800, height: 620 } });
 await page.setContent(tide);
