@@ -1,3 +1,4 @@
+using System.Text.Json;
 using Cistern.Bench;
 using Cistern.Core.Advising;
 using Cistern.Core.Fitting;
@@ -272,6 +273,70 @@ public sealed class AdviceTests
         var advice = Advise(Brewed(weak) with { Tasting = Tasted(0, -2) });
         Assert.Contains("Some would", advice.Verdict.Schools, StringComparison.Ordinal);
         Assert.True(advice.Changes.Select(change => change.Lever).Distinct().Count() >= 2);
+    }
+
+    [Fact]
+    public void What_is_printed_of_it_has_every_member_and_the_recipe_can_be_read_again()
+    {
+        var mill = new MillScale(0, 60, 1, 60, 26, 0.42);
+        var right = Wanting(RecipeLibrary.Find("vd-coffee-first")!);
+        var advice = Advise(Brewed(right with { Grind = mill.At(34) }) with { Tasting = Tasted(-3, -2) }, new AdviceGear { Mill = mill });
+        using var stream = new MemoryStream();
+        using (var json = new Utf8JsonWriter(stream))
+        {
+            AdviceJson.Write(json, advice, mill);
+        }
+
+        using var printed = JsonDocument.Parse(stream.ToArray());
+        var verdict = printed.RootElement.GetProperty("verdict");
+        Assert.Equal(advice.Verdict.LeanText, verdict.GetProperty("lean").GetProperty("words").GetString());
+        Assert.Equal(advice.AsBrewed.Totals.Drawn, verdict.GetProperty("drawn").GetProperty("drawn").GetDouble(), 3);
+        Assert.Equal(advice.Changes.Length, printed.RootElement.GetProperty("changes").GetArrayLength());
+        var grind = printed.RootElement.GetProperty("changes").EnumerateArray().First(change => change.GetProperty("setting").GetString() == "medianUm");
+        Assert.Equal(34, grind.GetProperty("fromSetting").GetDouble());
+        Assert.Equal(mill.MedianUm(grind.GetProperty("toSetting").GetDouble()), grind.GetProperty("to").GetDouble(), 3);
+        Assert.Equal("µm", grind.GetProperty("unit").GetString());
+        Assert.Equal(JsonValueKind.Number, grind.GetProperty("costs").GetProperty("timeS").ValueKind);
+        var recipe = RecipeReader.Read(grind.GetProperty("recipe").GetRawText());
+        Assert.Empty(recipe.Findings);
+        var figures = grind.GetProperty("forecast");
+        Assert.Equal(Model.Figures(recipe.Recipes[0]).Totals.TdsPercent, figures.GetProperty("tdsPercent").GetProperty("then").GetDouble(), 3);
+        Assert.True(figures.GetProperty("drawdownS").GetProperty("then").GetDouble() > figures.GetProperty("drawdownS").GetProperty("now").GetDouble());
+        Assert.Equal(right.Target!.TdsPercent, recipe.Recipes[0].Target!.TdsPercent);
+    }
+
+    [Fact]
+    public void A_step_never_falls_out_of_its_window_for_it()
+    {
+        var right = Wanting(RecipeLibrary.Find("fp-long-settle")!);
+        var window = right.Steps.OfType<Step.Wait>().Single(wait => wait.Window is not null).Window!.Value;
+        foreach (var fineness in (double[])[0.6, 1.5])
+        {
+            var advice = Advise(Brewed(right with { Grind = right.Grind with { MedianUm = fineness * right.Grind.MedianUm } }));
+            Assert.NotEmpty(advice.Changes);
+            Assert.All(advice.Changes, change => Assert.All(change.Recipe.Steps.OfType<Step.Wait>().Where(wait => wait.Window is not null), wait => Assert.True(window.Holds(wait.ForS), change.Why)));
+        }
+    }
+
+    [Fact]
+    public void What_runs_over_is_first_made_to_fit()
+    {
+        var right = Wanting(RecipeLibrary.Find("fp-bloomed")!);
+        var over = right with { Brewer = right.Brewer with { CapacityMl = 400 } };
+        var advice = Advise(Brewed(over));
+        Assert.Equal(Complaint.RanOver, advice.Verdict.Complaints[0]);
+        var fits = advice.Changes.Single(change => change.Lever == Lever.Charge);
+        Assert.InRange(fits.Then.Totals.PeakVolumeMl, 0.9 * 400, 0.951 * 400);
+        Assert.Equal(over.WaterG / over.Coffee.DoseG, fits.Recipe.WaterG / fits.Recipe.Coffee.DoseG, 0.05);
+    }
+
+    [Fact]
+    public void Where_figures_and_palate_say_opposite_things_of_strength_the_figures_are_complained_of()
+    {
+        var right = Wanting(RecipeLibrary.Find("ld-closed")!);
+        var weak = Advise(Brewed(right with { Coffee = right.Coffee with { DoseG = 14.5 } }) with { Tasting = Tasted(0, 3) }).Verdict.Complaints;
+        Assert.Contains(Complaint.Weak, weak);
+        Assert.DoesNotContain(Complaint.Strong, weak);
     }
 
     private static Advice Advise(BrewRecord brew, AdviceGear? gear = null) => Advisor.Of([brew], Model, Usual, gear ?? new AdviceGear());

@@ -1,3 +1,4 @@
+using System.Text.Json;
 using Cistern.Bench;
 using Cistern.Core.Fitting;
 using Cistern.Core.Forecasts;
@@ -171,6 +172,50 @@ public sealed class FitTests
         var narrow = Confidence.Of((model with { Memory = memory }).Run(recipe))[Outcome.TdsPercent];
         var wide = Confidence.Of((model with { Memory = memory, Spread = ModelSpread.Published }).Run(recipe))[Outcome.TdsPercent];
         Assert.True(wide.High - wide.Low > 2 * (narrow.High - narrow.Low));
+    }
+
+    [Fact]
+    public void One_brew_more_is_learned_from_as_if_all_were_learned_from_together()
+    {
+        var recipe = RecipeLibrary.Find("ld-closed")!;
+        var brews = Brews(new Stranger(9), recipe, 6);
+        var together = Fitter.Of(brews, Unfitted);
+        var known = Fitter.Of(brews[..5], Unfitted);
+        var added = Fitter.With(known, brews[5], Unfitted);
+        foreach (var one in together.Parameters)
+        {
+            var other = added.Parameters.Single(parameter => parameter.Parameter == one.Parameter && parameter.Whose == one.Whose);
+            Assert.Equal(one.Sigmas, other.Sigmas, 0.35);
+            Assert.Equal(one.Spread, other.Spread, 0.15);
+        }
+
+        Assert.Equal(6, added.Brews);
+        // A brew that was learned from already says nothing new, nor does one that tells nothing.
+        Assert.Same(added, Fitter.With(added, brews[5], Unfitted));
+        Assert.Same(known, Fitter.With(known, brews[5] with { Readings = [], Tastes = [] }, Unfitted));
+    }
+
+    [Fact]
+    public void What_is_printed_of_it_has_every_brew_left_out_and_every_figure_with_its_band()
+    {
+        var recipe = RecipeLibrary.Find("vd-coffee-first")!;
+        var learned = Fitter.Of(Brews(new Stranger(2), recipe, 4), Unfitted);
+        using var stream = new MemoryStream();
+        using (var json = new Utf8JsonWriter(stream))
+        {
+            FitJson.Write(json, learned, [learned.Model(Unfitted, Keys(recipe)).Figures(recipe)]);
+        }
+
+        using var printed = JsonDocument.Parse(stream.ToArray());
+        Assert.Equal(4, printed.RootElement.GetProperty("brews").GetInt32());
+        Assert.Equal(FitPrior.All.Select(prior => prior.Name), printed.RootElement.GetProperty("parameters").EnumerateArray().Select(one => one.GetProperty("name").GetString()!).OrderBy(name => FitPrior.All.ToList().FindIndex(prior => prior.Name == name)));
+        Assert.All(printed.RootElement.GetProperty("parameters").EnumerateArray(), one => Assert.True(one.GetProperty("low").GetDouble() < one.GetProperty("value").GetDouble() && one.GetProperty("value").GetDouble() < one.GetProperty("high").GetDouble()));
+        var left = printed.RootElement.GetProperty("leftOut").EnumerateArray().ToList();
+        Assert.Equal(4, left.Count);
+        Assert.Equal(["tdsPercent", "beverageG", "drawdownS", "slurryC"], left[0].GetProperty("measured").EnumerateObject().Select(one => one.Name));
+        var figures = printed.RootElement.GetProperty("predictions")[0].GetProperty("figures");
+        Assert.Equal(ForecastFigures.Of(Unfitted.Figures(recipe).Totals).Where(pair => pair.Value is not null).Select(pair => pair.Key), figures.EnumerateObject().Select(one => one.Name));
+        Assert.All(figures.EnumerateObject(), one => Assert.True(one.Value.GetProperty("low").GetDouble() <= one.Value.GetProperty("value").GetDouble() && one.Value.GetProperty("value").GetDouble() <= one.Value.GetProperty("high").GetDouble(), one.Name));
     }
 
     private static double Value(Learned learned, FitParameter parameter, string whose) => learned.Parameters.Single(one => one.Parameter == parameter && one.Whose == whose).Value;

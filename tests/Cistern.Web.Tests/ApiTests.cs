@@ -3,6 +3,7 @@ using System.Net;
 using System.Text;
 using System.Text.Json;
 using Cistern.Core.Recipes;
+using Cistern.Core.Records;
 
 namespace Cistern.Web.Tests;
 
@@ -127,6 +128,43 @@ public sealed class ApiTests(App app) : IClassFixture<App>
     {
         using var content = new StringContent(json, Encoding.UTF8, "application/json");
         return await app.Browser().PostAsync(new Uri("/api/forecast", UriKind.Relative), content);
+    }
+
+    [Fact]
+    public async Task The_command_line_advises_and_learns_from_brew_files_and_refuses_bad_ones_with_their_place()
+    {
+        var recipe = RecipeLibrary.Find("ld-closed")!;
+        BrewRecord Brewed(string mill, double um) => new(Guid.NewGuid(), recipe with { Grind = recipe.Grind with { MedianUm = um } }, recipe with { Grind = recipe.Grind with { MedianUm = um } })
+        {
+            Mill = new MillUsed(mill, null),
+            Measured = new MeasuredFigures { TdsPercent = 1.05, BeverageG = 240, DrawdownS = 50 },
+        };
+        var advised = await CliAsync(BrewWriter.Write([Brewed("a", 900)]), "advise", "-");
+        Assert.Equal((0, ""), (advised.Code, advised.Errors));
+        using var advice = JsonDocument.Parse(advised.Output);
+        Assert.True(advice.RootElement.GetProperty("changes").GetArrayLength() > 0);
+
+        var folder = App.Folder();
+        var path = Path.Combine(folder, "recipe.json");
+        await File.WriteAllTextAsync(path, RecipeWriter.Write(recipe), TestContext.Current.CancellationToken);
+        var learned = await CliAsync(BrewWriter.Write([Brewed("a", 900), Brewed("a", 800)]), "fit", "-", "--predict", path);
+        Assert.Equal((0, ""), (learned.Code, learned.Errors));
+        using var fit = JsonDocument.Parse(learned.Output);
+        Assert.Equal("ld-closed", fit.RootElement.GetProperty("predictions")[0].GetProperty("id").GetString());
+        // Which of two mills a recipe is ground on has to be said.
+        var mixed = BrewWriter.Write([Brewed("a", 900), Brewed("b", 800)]);
+        var unsaid = await CliAsync(mixed, "fit", "-", "--predict", path);
+        Assert.Equal(2, unsaid.Code);
+        Assert.Contains("mill: The brews have 2 of a mill", unsaid.Errors, StringComparison.Ordinal);
+        await File.WriteAllTextAsync(path, RecipeWriter.Write(recipe).Replace("\"id\": \"ld-closed\"", "\"mill\": {\"name\": \"b\"}, \"id\": \"ld-closed\"", StringComparison.Ordinal), TestContext.Current.CancellationToken);
+        Assert.Equal(0, (await CliAsync(mixed, "fit", "-", "--predict", path)).Code);
+        // Mixed brews teach without a recipe.
+        Assert.Equal(0, (await CliAsync(mixed, "fit", "-")).Code);
+
+        var refused = await CliAsync(BrewWriter.Write([Brewed("a", 900)]).Replace("\"tdsPercent\": 1.05", "\"tdsPercent\": 99", StringComparison.Ordinal), "advise", "-");
+        Assert.Equal((2, ""), (refused.Code, refused.Output));
+        Assert.Contains("[0].measured.tdsPercent", refused.Errors, StringComparison.Ordinal);
+        Assert.Equal(2, (await CliAsync("", "advise", Path.Combine(folder, "none.json"))).Code);
     }
 
     private static async Task<(int Code, string Output, string Errors)> CliAsync(string input, params string[] args)

@@ -49,7 +49,12 @@ public sealed class TasteTests : IClassFixture<App>
         // With the drink and a reading, what was drawn is told by both accountings.
         Assert.Matches("[0-9.]+ % of the dose is in the cup, and about [0-9.]+ % dissolved", again.QuerySelector("#yield")!.TextContent);
         // And what is taken back is gone.
-        await App.PostAsync(client, again, "/taste/12", ("placed", ""), ("sharp-harsh", "0"), ("thin-heavy", "0"), ("score", "7"), ("note", "tea"), ("crust", ""), ("reading", ""), ("drink", ""), ("let-down", ""));
+        await App.PostAsync(client, again, "/taste/12", ("placed", ""), ("sharp-harsh", "0"), ("thin-heavy", "0"), ("score", "7"), ("note", "tea"), ("crust", ""), ("reading", ""), ("drink", "207"), ("was.drink", "207"), ("let-down", "14"), ("was.let-down", "12"), ("press-felt", ""), ("was.press-felt", "hard"));
+        Assert.Equal([("beverageG", 207.0), ("letDownG", 14.0)], await app.DataAsync(async db => (await db.Observations.Where(one => one.BrewId == 12).OrderBy(one => one.Name).ToListAsync()).Select(one => (one.Name, one.Value))));
+        // What another screen has said meanwhile is not taken back by one that did not see it.
+        await App.PostAsync(client, again, "/taste/12", ("placed", ""), ("score", "7"), ("note", "tea"), ("drink", ""), ("was.drink", ""), ("let-down", ""), ("was.let-down", ""));
+        Assert.Equal(2, await app.DataAsync(db => db.Observations.CountAsync(one => one.BrewId == 12)));
+        await App.PostAsync(client, again, "/taste/12", ("placed", ""), ("sharp-harsh", "0"), ("thin-heavy", "0"), ("score", "7"), ("note", "tea"), ("crust", ""), ("reading", ""), ("drink", ""), ("was.drink", "207"), ("let-down", ""), ("was.let-down", "14"));
         var less = await app.DataAsync(db => db.Brews.Include(row => row.Observations).Include(row => row.Tastings).ThenInclude(one => one.Sips).SingleAsync(row => row.Id == 12));
         Assert.Empty(less.Observations);
         Assert.Contains(less.Tastings, one => one is { Crust: "", SharpHarsh: null, Bed: null, Sips.Count: 0, Score: 7 });
@@ -112,6 +117,11 @@ public sealed class TasteTests : IClassFixture<App>
         Assert.Equal((Stalled, "Ferrule", stored.Why), (brew.ParentBrewId, brew.MillName, brew.Why));
         Assert.Equal(stored.What, LineChange.Read(brew.ChangedJson)!.What);
         Assert.DoesNotContain($"/plan/{id}", (await App.GetAsync(client, "/")).QuerySelector("#next")?.InnerHtml ?? "", StringComparison.Ordinal);
+        // Changed further before it is brewed, it still descends from that brew.
+        var further = await App.PostAsync(client, await App.GetAsync(client, plan), plan, ("dose", "23"), ("was.dose", "24.0"), ("job", Guid.NewGuid().ToString()));
+        var child = int.Parse(further.RequestMessage!.RequestUri!.AbsolutePath["/plan/".Length..], System.Globalization.CultureInfo.InvariantCulture);
+        Assert.NotEqual(id, child);
+        Assert.Equal((Stalled, ""), await app.DataAsync(async db => (await db.Plans.SingleAsync(row => row.Id == child)) is var row ? (row.FromBrewId, row.ChangedJson) : default));
     }
 
     [Fact]

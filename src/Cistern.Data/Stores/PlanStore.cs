@@ -228,9 +228,10 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
             return next;
         }
 
-        var ids = next.ConvertAll(stored => (int?)stored.Id);
-        var brewed = await db.Brews.Where(brew => ids.Contains(brew.StoredPlanId)).Select(brew => brew.StoredPlanId).ToListAsync(ct);
-        return next.FindAll(stored => !brewed.Contains(stored.Id));
+        var from = next.ConvertAll(stored => stored.FromBrewId);
+        var brewed = await db.Brews.Where(brew => from.Contains(brew.ParentBrewId)).Select(brew => new { brew.ParentBrewId, brew.OpenedAtMs }).ToListAsync(ct);
+        // What was brewed since, with more changed or as it was, answers it.
+        return next.FindAll(stored => !brewed.Exists(brew => brew.ParentBrewId == stored.FromBrewId && brew.OpenedAtMs >= stored.KeptAtMs));
     }
 
     /// <summary>Adds recipes that came in a file, each as a kept plan. All or none.</summary>
@@ -352,6 +353,7 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
 
         var stored = await AddAsync(plan, plan.Stored?.RecipeId ?? plan.State.OriginRecipe().Id, plan.Stored?.Name ?? plan.State.BaseRecipe().Name, ct);
         stored.ParentId = plan.Stored?.Id;
+        stored.FromBrewId = plan.Stored?.FromBrewId;
         stored.ParentName = plan.Stored?.Name ?? plan.State.OriginRecipe().Name;
         return stored;
     }

@@ -39,6 +39,7 @@ public sealed class TasteForm
     private static readonly (string Name, string Label)[] ScaleNames = [("sweet", "Sweet"), ("clear", "Clear"), ("finish", "Finish"), ("dry", "Dry")];
 
     private readonly FigureFormat format;
+    private string pressFeltWas = "";
     private TypedNumber score = new("", null, null);
     private TypedNumber reading = new("", null, null);
     private TypedNumber drink = new("", null, null);
@@ -76,6 +77,9 @@ public sealed class TasteForm
     /// <summary>How the press felt, by its word; empty where nobody said it.</summary>
     public string PressFelt { get; private set; } = "";
 
+    /// <summary>How it was said to have felt when the form was shown.</summary>
+    public string PressFeltWas => pressFeltWas;
+
     /// <summary>The bag's notes that were there.</summary>
     public IReadOnlyList<string> NotesFound { get; private set; } = [];
 
@@ -107,6 +111,7 @@ public sealed class TasteForm
             Text(mine?.Sediment));
         form.Bed = mine?.Bed is { } bed ? Words<BedLook>.Of(bed) : "";
         form.PressFelt = brew.Observed(ObservationNames.PressFelt) is { } felt ? Words<PressFelt>.Of((PressFelt)(int)Math.Clamp(felt, 0, 2)) : "";
+        form.pressFeltWas = form.PressFelt;
         form.NotesFound = Split(mine?.NotesFound ?? "");
         return form;
     }
@@ -139,6 +144,7 @@ public sealed class TasteForm
         form.Sediment = form.Checked(form.Sediment, form.Sediment.Text.Length > 0, 0, 5, "");
         form.Note = form.Plain(form.Note, NoteLength, lines: true);
         form.Crust = form.Plain(form.Crust, CrustLength, lines: false);
+        (form.Drink, form.LetDown, form.pressFeltWas) = (form.Drink with { Was = Value("was.drink") }, form.LetDown with { Was = Value("was.let-down") }, Value("was.press-felt"));
         form.Bed = Words<BedLook>.Find(Value("bed")) is { } bed ? Words<BedLook>.Of(bed) : "";
         form.PressFelt = Words<PressFelt>.Find(Value("press-felt")) is { } felt ? Words<PressFelt>.Of(felt) : "";
         form.NotesFound = [.. sent.Where(pair => pair.Key == "note-found").SelectMany(pair => pair.Value.OfType<string>()).Where(note => PlainText.Problem(note, 80, lines: false) is null && !note.Contains(',', StringComparison.Ordinal)).Take(MostNotes)];
@@ -186,14 +192,25 @@ public sealed class TasteForm
         tasting.Sediment = Whole(Sediment);
         tasting.ReadTdsPercent = reading.Value;
         tasting.AtMs = nowMs;
-        Observe(ObservationNames.PressFelt, Words<PressFelt>.Find(PressFelt) is { } felt ? (int)felt : null);
-        Observe(ObservationNames.Beverage, Grams(drink, Drink));
-        Observe(ObservationNames.LetDown, Grams(letDown, LetDown));
+        // What was left as it stood changes nothing: another screen may have said it better since, and what is shown is rounded.
+        if (PressFelt != pressFeltWas)
+        {
+            Observe(ObservationNames.PressFelt, Words<PressFelt>.Find(PressFelt) is { } felt ? (int)felt : null);
+        }
+
+        if (Drink.Text.Trim() != Drink.Was)
+        {
+            Observe(ObservationNames.Beverage, Grams(drink, Drink));
+        }
+
+        if (LetDown.Text.Trim() != LetDown.Was)
+        {
+            Observe(ObservationNames.LetDown, Grams(letDown, LetDown));
+        }
 
         void Observe(string name, double? value)
         {
             var kept = brew.Observations.Find(one => one.Name == name);
-            // A figure that is shown rounded and was left as it stood stays what it is.
             if (value is not { } number)
             {
                 if (kept is not null)
@@ -205,7 +222,7 @@ public sealed class TasteForm
             {
                 brew.Observations.Add(new Observation { Name = name, Value = number, AtMs = nowMs });
             }
-            else if (Math.Abs(kept.Value - number) > 0.5)
+            else
             {
                 (kept.Value, kept.AtMs, kept.Seen) = (number, nowMs, false);
             }
@@ -227,8 +244,8 @@ public sealed class TasteForm
         Note = new Field("note", "Note", note) { Kind = "area", Hint = "what it was like, hot, warm and cool", MaxLength = NoteLength };
         Crust = new Field("crust", "Smell at the crust", crust) { MaxLength = CrustLength };
         Reading = new Field("reading", "Refractometer", readingText) { Kind = "number", Unit = "% TDS", Hint = "if there is one; of a filtered, cooled sample", MaxLength = 10 };
-        Drink = new Field("drink", "Drink in the cup", drinkText) { Kind = "number", Unit = format.MassUnit, Hint = "as it is drunk", MaxLength = 20 };
-        LetDown = new Field("let-down", "Water added until it was right", letDownText) { Kind = "number", Unit = format.MassUnit, Hint = "in sips; where you stopped", MaxLength = 20 };
+        Drink = new Field("drink", "Drink in the cup", drinkText) { Kind = "number", Unit = format.MassUnit, Hint = "as it is drunk", MaxLength = 20, Was = drinkText };
+        LetDown = new Field("let-down", "Water added until it was right", letDownText) { Kind = "number", Unit = format.MassUnit, Hint = "in sips; where you stopped", MaxLength = 20, Was = letDownText };
         Sediment = new Field("sediment", "Sediment", sediment);
     }
 
