@@ -59,6 +59,9 @@ public static class Advisor
     /// <summary>With less of a chance than this something that is met is broken. Judged.</summary>
     private const double Broken = 0.2;
 
+    /// <summary>A change smaller than this is told only where it does: nobody would taste it. Judged.</summary>
+    private const double LeastSize = 0.6;
+
     private const int MostChanges = 6;
 
     /// <summary>What to do next time.</summary>
@@ -174,7 +177,7 @@ public static class Advisor
 
             var bestWorth = changes.Count > 0 ? changes.Max(pair => pair.Worth - Cost(pair.Change)) : 0;
             var ranked = changes.OrderByDescending(pair => pair.Worth - Cost(pair.Change)).ThenBy(pair => pair.Change.Lever)
-                .Where((pair, i) => i == 0 || (!Breaks(pair.Change) && (pair.Worth - Cost(pair.Change) >= WorthTelling * bestWorth || pair.Change.Answers.Any(IsLoud)))).Select(pair => pair.Change).Take(MostChanges).ToList();
+                .Where((pair, i) => i == 0 || (!Breaks(pair.Change) && (pair.Change.Chance >= Enough || Size(pair.Change) >= LeastSize) && (pair.Worth - Cost(pair.Change) >= WorthTelling * bestWorth || pair.Change.Answers.Any(IsLoud)))).Select(pair => pair.Change).Take(MostChanges).ToList();
             if (disagree && ByPalate() is { } other)
             {
                 ranked.RemoveAll(change => change.Lever == other.Lever && change.To == other.To);
@@ -485,7 +488,8 @@ public static class Advisor
         private AdvisedChange? ByPalate()
         {
             var said = last.Tasting!.Mean(sip => sip.SharpHarsh)!.Value;
-            var wanted = asBrewed.Totals.Tilt - (0.7 * said / palate.LeanScale);
+            // Most of it, and no more than makes a cup lean: another brew will tell the rest.
+            var wanted = asBrewed.Totals.Tilt - Math.Clamp(0.7 * said / palate.LeanScale, -CupJudgement.Leans, CupJudgement.Leans);
             AdvisedChange? best = null;
             var least = double.PositiveInfinity;
             foreach (var lever in (Lever[])[Lever.Grind, Lever.Temperature, Lever.Release])

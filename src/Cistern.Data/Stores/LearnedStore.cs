@@ -36,6 +36,9 @@ public sealed class LearnedStore(CisternDb db, LearnedNow now, TimeProvider time
     /// <summary>As many of the last brews are learned from: a fit of them takes a good half second at most.</summary>
     public const int MostBrews = 60;
 
+    /// <summary>Nothing is brewed for longer than a cold steep, ms.</summary>
+    private const long RecentMs = 3L * 86_400_000;
+
     /// <summary>Brews older than this tell of another bag and another burr, ms.</summary>
     private const long OldMs = 120L * 86_400_000;
 
@@ -45,6 +48,12 @@ public sealed class LearnedStore(CisternDb db, LearnedNow now, TimeProvider time
         if (await db.Learned.AsNoTracking().FirstOrDefaultAsync(row => row.Id == LearnedRow.OnlyId, ct) is { } row && row.ModelVersion == Forecast.ModelVersion && Read(row.Json) is { } learned)
         {
             now.Current = learned;
+            // There may be news that a server which was killed did not come to.
+            if (!await db.Tastings.AnyAsync(one => one.AtMs > row.AtMs, ct) && !await db.Observations.AnyAsync(one => one.AtMs > row.AtMs, ct)
+                && !await db.Brews.AnyAsync(one => one.OpenedAtMs > row.AtMs - RecentMs && one.EndedAtMs > row.AtMs, ct))
+            {
+                now.TakeNews();
+            }
         }
     }
 

@@ -1,0 +1,100 @@
+using System.Globalization;
+using System.Text;
+using Cistern.Bench;
+using Cistern.Core.Advising;
+using Cistern.Core.Fitting;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+using Cistern.Core.Records;
+
+namespace Cistern.Core.Tests;
+
+/// <summary>Advice and learning over many brews, line by line: so that no weight, no limit and no word of them changes unseen.</summary>
+public sealed class AdviceTableTests
+{
+    private static readonly ForecastModel Model = ForecastModel.Published;
+    private static readonly MillScale Mill = new(0, 80, 1, 60, 26, 0.45);
+
+    [Fact]
+    public void Advice_is_what_it_was()
+    {
+        var text = new StringBuilder();
+        foreach (var written in RecipeLibrary.All)
+        {
+            // One of each: set by the plan, or by the library alone; with a target of the yield as well.
+            var totals = Model.Figures(written).Totals;
+            var target = new Target
+            {
+                TdsPercent = new Span(Math.Round(totals.FinalTdsPercent - 0.08, 2), Math.Round(totals.FinalTdsPercent + 0.08, 2)),
+                Tilt = new Span(Math.Round(totals.Tilt - 0.35, 2), Math.Round(totals.Tilt + 0.35, 2)),
+                ExtractionYieldPercent = written.Id.StartsWith("vd", StringComparison.Ordinal) ? new Span(Math.Round(totals.ExtractionYieldPercent - 1.5, 1), Math.Round(totals.ExtractionYieldPercent + 1.5, 1)) : null,
+                FinishS = written.Id.StartsWith("ld", StringComparison.Ordinal) ? new Span(Math.Round(totals.FinishS - 25), Math.Round(totals.FinishS + 25)) : null,
+            };
+            var meant = written with { Target = target };
+            Tell(text, "coarse, sharp", meant with { Grind = meant.Grind with { MedianUm = 1.45 * meant.Grind.MedianUm } }, new() { Sips = [new Sip { SharpHarsh = -3, ThinHeavy = -2 }] });
+            Tell(text, "fine, harsh, mud", meant with { Grind = meant.Grind with { MedianUm = 0.62 * meant.Grind.MedianUm } }, new() { Sips = [new Sip { SharpHarsh = 3, ThinHeavy = 1, Dry = 3, Clear = 1 }], Bed = BedLook.Mud });
+            Tell(text, "weak", meant with { Coffee = meant.Coffee with { DoseG = Math.Round(0.86 * meant.Coffee.DoseG, 1) } }, new() { Sips = [new Sip { ThinHeavy = -2 }] }, gear => gear with { CupG = 1.2 * totals.FinalG });
+            Tell(text, "cool, on the wall", Settings.WithTemperature(written, Settings.TemperatureC(written) - 9), new() { Sips = [new Sip { SharpHarsh = -1 }], Bed = BedLook.HighAndDry, Words = "flat, tastes of paper" });
+            Tell(text, "as it should be, called harsh", meant, new() { Sips = [new Sip { SharpHarsh = 3 }] });
+            Tell(text, "strong, old, bought ground", meant with { Coffee = meant.Coffee with { DoseG = Math.Round(1.15 * meant.Coffee.DoseG, 1), RestDays = 46 } }, new() { Sips = [new Sip { ThinHeavy = 2 }], Words = "weak first, and lukewarm" }, ground: true);
+        }
+
+        Golden.Holds("advice.txt", text.ToString());
+    }
+
+    [Fact]
+    public void What_strangers_brews_teach_is_what_it_was()
+    {
+        var text = new StringBuilder();
+        foreach (var (id, seed) in (IEnumerable<(string, int)>)[("fp-bloomed", 1), ("tp-upright-short", 2), ("vd-coffee-first", 3), ("ld-float", 4), ("si-whirl", 5), ("jar-spoons", 6)])
+        {
+            var recipe = RecipeLibrary.Find(id)!;
+            var stranger = new Stranger(seed);
+            var brews = Enumerable.Range(0, 4).Select(i => stranger.Brew(recipe with { Grind = recipe.Grind with { MedianUm = recipe.Grind.MedianUm * (0.85 + (0.1 * i)) } }).ForFitting() with { Name = $"{i}" }).ToList();
+            // One of them is odd.
+            brews[1] = brews[1] with { Readings = [.. brews[1].Readings.Select((reading, i) => i == 0 ? reading with { Value = reading.Value + 0.09 } : reading)] };
+            var learned = Fitter.Of(brews, Model);
+            text.Append(CultureInfo.InvariantCulture, $"{id}: {learned.Brews} brews\n");
+            foreach (var one in learned.Parameters)
+            {
+                text.Append(CultureInfo.InvariantCulture, $"  {one.Prior.Name} of {one.Prior.Scope} {one.Whose}: {one.Value:0.000} from {one.Low:0.000} to {one.High:0.000} {one.Prior.Unit}{(one.IsKnown ? "" : ", not known")}\n");
+            }
+
+            foreach (var one in learned.LeftOut)
+            {
+                text.Append(CultureInfo.InvariantCulture, $"  {one.Name} {one.Figure}: {one.Foretold:0.00} foretold, {one.Unfitted:0.00} unfitted, {one.Measured:0.00} measured{(one.Odd ? ", odd" : "")}\n");
+            }
+
+            foreach (var (figure, band) in Confidence.OfFigures(learned.Model(Model, brews[0].Keys).Figures(recipe)))
+            {
+                text.Append(CultureInfo.InvariantCulture, $"  {figure}: {band.Value:0.000} from {band.Low:0.000} to {band.High:0.000}\n");
+            }
+        }
+
+        Golden.Holds("learned.txt", text.ToString());
+    }
+
+    private static void Tell(StringBuilder text, string what, Recipe plan, TastingRecord tasting, Func<AdviceGear, AdviceGear>? gear = null, bool ground = false)
+    {
+        var totals = Model.Figures(plan).Totals;
+        var brew = new BrewRecord(Guid.Empty, plan, plan)
+        {
+            Coffee = new CoffeeUsed("", ground),
+            Tasting = tasting,
+            Measured = new MeasuredFigures { DrawdownS = totals.DrawdownS, PressS = totals.PressForceN is null ? null : 27, PressFelt = totals.PressForceN switch { null => null, <= 60 => PressFelt.Easy, <= 120 => PressFelt.Firm, _ => PressFelt.Hard } },
+        };
+        var advice = Advisor.Of([brew], Model, Learned.Nothing.PalateOf(""), (gear ?? (one => one))(new AdviceGear { Mill = Mill }));
+        var verdict = advice.Verdict;
+        text.Append(CultureInfo.InvariantCulture, $"{plan.Id}, {what}{(advice.Met ? ", met" : "")}: {string.Join(' ', verdict.Complaints)}\n  {verdict.Flow} | {verdict.DrawnText} | {verdict.LeanText} | {verdict.BodyText}\n");
+        foreach (var note in ((string?[])[verdict.Disagreement, verdict.Schools]).OfType<string>())
+        {
+            text.Append(CultureInfo.InvariantCulture, $"  {note}\n");
+        }
+
+        foreach (var change in advice.Changes)
+        {
+            text.Append(CultureInfo.InvariantCulture, $"  {change.Setting} {change.From:0.##} to {change.To:0.##} {change.Unit}, {AdviceWords.Name(change)}{(change.ByPalate ? " by the palate" : "")}, {change.Chance:0.000} ({change.Costs.TimeS:0} s, {change.Costs.HandsS:0} s, {change.Costs.CoffeeG:0.0} g, {change.Costs.Stalls:0.00}): {change.Why}\n");
+        }
+    }
+}
