@@ -37,7 +37,7 @@ internal static class BrewFiles
         // Brews with another mill or coffee still tell of the vessel and of the palate.
         var learned = Fitter.Of(line.Select(brew => brew.ForFitting()), ForecastModel.Published);
         var advice = Advisor.Of(line, learned.Model(ForecastModel.Published, keys), learned.PalateOf(keys.Barista), new AdviceGear { Mill = mill.Scale });
-        Write(json => AdviceJson.Write(json, advice, mill.Scale));
+        Write(json => AdviceJson.Write(json, advice, mill.Scale, line[^1].Id));
         return 0;
     }
 

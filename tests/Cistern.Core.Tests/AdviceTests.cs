@@ -280,11 +280,14 @@ public sealed class AdviceTests
     {
         var mill = new MillScale(0, 60, 1, 60, 26, 0.42);
         var right = Wanting(RecipeLibrary.Find("vd-coffee-first")!);
+        // Its plan came from another brew, by another change.
+        right = right with { Extra = right.Extra.Add("parent", JsonSerializer.SerializeToElement("before")).Add("changed", JsonSerializer.SerializeToElement(new { setting = "doseG" })) };
+        var last = Guid.NewGuid();
         var advice = Advise(Brewed(right with { Grind = mill.At(34) }) with { Tasting = Tasted(-3, -2) }, new AdviceGear { Mill = mill });
         using var stream = new MemoryStream();
         using (var json = new Utf8JsonWriter(stream))
         {
-            AdviceJson.Write(json, advice, mill);
+            AdviceJson.Write(json, advice, mill, last);
         }
 
         using var printed = JsonDocument.Parse(stream.ToArray());
@@ -299,6 +302,8 @@ public sealed class AdviceTests
         Assert.Equal(JsonValueKind.Number, grind.GetProperty("costs").GetProperty("timeS").ValueKind);
         var recipe = RecipeReader.Read(grind.GetProperty("recipe").GetRawText());
         Assert.Empty(recipe.Findings);
+        Assert.Equal(last.ToString(), recipe.Recipes[0].Extra["parent"].GetString());
+        Assert.Equal("medianUm", recipe.Recipes[0].Extra["changed"].GetProperty("setting").GetString());
         var figures = grind.GetProperty("forecast");
         Assert.Equal(Model.Figures(recipe.Recipes[0]).Totals.TdsPercent, figures.GetProperty("tdsPercent").GetProperty("then").GetDouble(), 3);
         Assert.True(figures.GetProperty("drawdownS").GetProperty("then").GetDouble() > figures.GetProperty("drawdownS").GetProperty("now").GetDouble());

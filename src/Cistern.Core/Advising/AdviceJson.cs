@@ -12,7 +12,8 @@ public static class AdviceJson
     /// <param name="json">Where to.</param>
     /// <param name="advice">The advice.</param>
     /// <param name="mill">The mill, for its settings; null where none is known.</param>
-    public static void Write(Utf8JsonWriter json, Advice advice, MillScale? mill)
+    /// <param name="last">The brew that was judged: where its plan says what it descends from, so does each changed recipe.</param>
+    public static void Write(Utf8JsonWriter json, Advice advice, MillScale? mill, Guid? last = null)
     {
         var verdict = advice.Verdict;
         var totals = advice.AsBrewed.Totals;
@@ -37,7 +38,7 @@ public static class AdviceJson
         json.WriteStartArray("changes");
         foreach (var change in advice.Changes)
         {
-            Write(json, change, mill);
+            Write(json, last is { } id ? change with { Recipe = Descended(change, id) } : change, mill);
         }
 
         json.WriteEndArray();
@@ -65,6 +66,23 @@ public static class AdviceJson
                 json.WriteString(name, text);
             }
         }
+    }
+
+    /// <summary>A recipe whose plan came from another brew comes from this one now, by this change.</summary>
+    private static Recipe Descended(AdvisedChange change, Guid last)
+    {
+        var extra = change.Recipe.Extra;
+        if (extra.ContainsKey("parent"))
+        {
+            extra = extra.SetItem("parent", JsonSerializer.SerializeToElement(last.ToString()));
+        }
+
+        if (extra.ContainsKey("changed"))
+        {
+            extra = extra.SetItem("changed", JsonSerializer.SerializeToElement(new { setting = change.Setting, from = change.From, to = change.To, unit = change.Unit, why = change.Why }));
+        }
+
+        return change.Recipe with { Extra = extra };
     }
 
     private static void Write(Utf8JsonWriter json, AdvisedChange change, MillScale? mill)
