@@ -53,8 +53,8 @@ public readonly record struct Palate(double Lean, double LeanScale, double Body,
 /// <summary>What was learned from brews: a parameter for each mill, vessel, coffee and barista, and what is known of them together.</summary>
 public sealed class Learned
 {
-    /// <summary>A direction known so well, σ of its prior, adds nothing to a band that is told.</summary>
-    private const double NoSpread = 0.03;
+    /// <summary>A direction known so well, σ of its prior, adds nothing: a drain is measured to a few hundredths of it.</summary>
+    private const double NoSpread = 1e-3;
 
     private readonly Dictionary<(FitParameter, string), int> places;
     private readonly Matrix<double> covariance;
