@@ -1,6 +1,7 @@
 using Cistern.Core.Forecasts;
 using Cistern.Core.Readings;
 using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
 
 namespace Cistern.Drawing;
 
@@ -245,7 +246,7 @@ public static class Tide
         private string Summary()
         {
             var totals = forecast.Totals;
-            return $"{forecast.Recipe.Name}: filled to {options.Labels.Mass(forecast.Recipe.WaterG)}, done at {TideLabels.Clock(totals.FinishS)}, {options.Labels.Mass(totals.BeverageG)} in the cup.";
+            return $"{forecast.Recipe.Name}: filled to {options.Labels.Mass(forecast.Recipe.WaterG)}, done at {ClockTime.Text(totals.FinishS)}, {options.Labels.Mass(totals.BeverageG)} in the cup.";
         }
 
         private void DrawActs()
@@ -268,7 +269,7 @@ public static class Tide
             foreach (var timeS in TimeTicks())
             {
                 svg.Add($"<line class=\"tide-grid\" x1=\"{X(timeS)}\" x2=\"{X(timeS)}\" y1=\"{vesselTop}\" y2=\"{(options.WithSteps ? height - 4 : cupBottom)}\"/>");
-                svg.Text(X(timeS), cupBottom + 17, "tide-tick", TideLabels.Clock(timeS), "middle");
+                svg.Text(X(timeS), cupBottom + 17, "tide-tick", ClockTime.Text(timeS), "middle");
             }
 
             var unit = options.Labels.GPerUnit;
@@ -377,7 +378,7 @@ public static class Tide
                 var width = Math.Max(5, X(timing.EndS) - x);
                 svg.Add($"<rect class=\"tide-bar\" x=\"{x}\" y=\"{y}\" width=\"{width}\" height=\"{BarPx}\" rx=\"2\"/>");
                 var (verb, detail) = options.Labels.Step(forecast.Recipe, index);
-                var clock = TideLabels.Clock(timing.StartS);
+                var clock = ClockTime.Text(timing.StartS);
                 // Time, verb, detail always read in that order; they stand left of the bar where the right has no room.
                 var neededPx = 7.6 * (clock.Length + verb.Length + detail.Length + 2);
                 var rightPx = options.WidthPx - x - width - 8;

@@ -26,15 +26,4 @@ public sealed record TideLabels
 
     /// <summary>What the vessel's lane is called.</summary>
     public string Vessel { get; init; } = "in the vessel";
-
-    /// <summary>A time on the brew clock.</summary>
-    public static string Clock(double seconds)
-    {
-        // Half a second goes up, as it does in the page's script: one moment must not be told in two ways.
-        var whole = (long)Math.Round(Math.Abs(seconds), MidpointRounding.AwayFromZero);
-        var sign = seconds <= -0.5 ? "−" : "";
-        return whole >= 3600
-            ? string.Create(CultureInfo.InvariantCulture, $"{sign}{whole / 3600}:{whole / 60 % 60:00}:{whole % 60:00}")
-            : string.Create(CultureInfo.InvariantCulture, $"{sign}{whole / 60}:{whole % 60:00}");
-    }
 }

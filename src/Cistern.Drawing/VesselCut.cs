@@ -2,6 +2,7 @@ using System.Globalization;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Physics;
 using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
 
 namespace Cistern.Drawing;
 
@@ -94,7 +95,7 @@ public static class VesselCut
 
         public string Draw()
         {
-            var words = $"{(made is null ? $"At {TideLabels.Clock(atS)}" : "Making ready")}: {labels.Mass(sample.ContactWaterG + sample.AnnulusG)} {labels.Vessel}, {labels.Mass(sample.CupWaterG + sample.CupSolidsG)} in the cup";
+            var words = $"{(made is null ? $"At {ClockTime.Text(atS)}" : "Making ready")}: {labels.Mass(sample.ContactWaterG + sample.AnnulusG)} {labels.Vessel}, {labels.Mass(sample.CupWaterG + sample.CupSolidsG)} in the cup";
             svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {WidthPx} {HeightPx}\" class=\"cut tide\" role=\"img\" aria-label=\"{Svg.Encode(words)}\">");
             DrawContents();
             DrawWall();

@@ -18,7 +18,7 @@ public sealed class TextTests
     {
         var cases = JsonDocument.Parse(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "cases", "clock.json"))).RootElement.EnumerateArray().ToList();
         Assert.True(cases.Count > 10);
-        Assert.All(cases, one => Assert.Equal(one[1].GetString(), TideLabels.Clock(one[0].GetDouble())));
+        Assert.All(cases, one => Assert.Equal(one[1].GetString(), ClockTime.Text(one[0].GetDouble())));
     }
 
     [Theory]
@@ -41,7 +41,7 @@ public sealed class TextTests
         Assert.Equal(seconds is null, read.Problem is not null);
         Assert.Equal(text, read.Text);
         // What it reads it tells, and what it tells it reads.
-        Assert.Equal(seconds is { } s ? Math.Round(s, MidpointRounding.AwayFromZero) : null, seconds is { } told ? TypedNumber.ReadClock(TideLabels.Clock(told), 0, Member.LongestBrewS).Value : null);
+        Assert.Equal(seconds is { } s ? Math.Round(s, MidpointRounding.AwayFromZero) : null, seconds is { } told ? TypedNumber.ReadClock(ClockTime.Text(told), 0, Member.LongestBrewS).Value : null);
     }
 
     [Theory]
@@ -146,7 +146,7 @@ public sealed class TextTests
         try
         {
             CultureInfo.CurrentCulture = CultureInfo.GetCultureInfo("de-DE");
-            Assert.Equal("1:05:00", TideLabels.Clock(3_900));
+            Assert.Equal("1:05:00", ClockTime.Text(3_900));
             Assert.Equal(15.5, TypedNumber.Read("15.5", 0, 20, "g").Value);
             Assert.Contains("\"doseG\": 15.5", RecipeWriter.Write(RecipeLibrary.All[0] with { Coffee = new Coffee(15.5, 0.35, 5) }), StringComparison.Ordinal);
         }

@@ -36,7 +36,7 @@ public sealed class App : WebApplicationFactory<Program>
     public static App On(string dataFile, bool demo = false) => new(dataFile, demo);
 
     /// <summary>An application that learns from its brews; the others forecast as published, whatever is brewed in them.</summary>
-    public static App Learning() => new(Path.Combine(Folder(), "test.db"), demo: true, learns: true);
+    public static App Learning(string? dataFile = null) => new(dataFile ?? Path.Combine(Folder(), "test.db"), demo: true, learns: true);
 
     /// <summary>A folder of its own for one test.</summary>
     public static string Folder() => Directory.CreateTempSubdirectory("cistern-web-tests-").FullName;

@@ -213,6 +213,105 @@ public sealed class TasteTests : IClassFixture<App>
         Assert.Fail("nothing was learned");
     }
 
+    [Fact]
+    public async Task What_was_learned_is_there_after_a_start_and_what_a_server_that_was_killed_did_not_come_to_is_learned_then()
+    {
+        string path;
+        await using (var first = App.Learning())
+        {
+            path = first.DataFile;
+            await LearnedAsync(first.Browser());
+        }
+
+        await using (var second = App.Learning(path))
+        {
+            // Were it learned anew, it would be of an hour later.
+            var at = second.Time.GetUtcNow().ToUnixTimeMilliseconds();
+            second.Time.Advance(TimeSpan.FromHours(1));
+            Assert.NotNull((await LearnedAsync(second.Browser())).QuerySelector(".learned"));
+            await Task.Delay(3_000, TestContext.Current.CancellationToken);
+            Assert.True(await LearnedAtAsync(second) <= at);
+        }
+
+        await using (var killed = App.On(path, demo: true))
+        {
+            killed.Time.Advance(TimeSpan.FromHours(2));
+            var browser = killed.Browser();
+            await App.PostAsync(browser, await App.GetAsync(browser, "/taste/5"), "/taste/5", ("placed", "1"), ("sharp-harsh", "4"), ("thin-heavy", "4"), ("score", ""), ("note", ""), ("reading", "1.6"));
+        }
+
+        await using var third = App.Learning(path);
+        third.Time.Advance(TimeSpan.FromHours(3));
+        var now = third.Time.GetUtcNow().ToUnixTimeMilliseconds();
+        await LearnedAsync(third.Browser());
+        for (var i = 0; i < 100 && await LearnedAtAsync(third) < now; i++)
+        {
+            await Task.Delay(100, TestContext.Current.CancellationToken);
+        }
+
+        Assert.Equal(now, await LearnedAtAsync(third));
+    }
+
+    [Fact]
+    public async Task A_line_that_cannot_be_read_any_more_costs_no_brew()
+    {
+        await using var learning = App.Learning();
+        var browser = learning.Browser();
+        await LearnedAsync(browser);
+        await learning.DataAsync(async db =>
+        {
+            await db.Brews.Where(brew => brew.Id == 41).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.ModelJson, "{\"Spread\":[[1]]}").SetProperty(brew => brew.ChangedJson, "not json"));
+            return await db.Learned.ExecuteUpdateAsync(set => set.SetProperty(row => row.Json, "[]"));
+        });
+        await App.GetAsync(browser, "/log/41");
+        await App.GetAsync(browser, "/next/41");
+        Assert.NotEmpty((await App.GetAsync(browser, "/line/41")).QuerySelectorAll(".line-rows li"));
+        Assert.Null(ModelUsed.Read("5"));
+        Assert.Null(LineChange.Read(""));
+        Assert.Null(LineChange.Read("{}"));
+    }
+
+    [Fact]
+    public async Task A_cup_that_is_still_too_hot_says_when_it_has_cooled_and_one_of_yesterday_does_not()
+    {
+        var brewed = await App.PostAsync(client, await App.GetAsync(client, "/plan/jar-spoons"), "/plan/jar-spoons?handler=Brew", ("job", Guid.NewGuid().ToString()));
+        var id = int.Parse(brewed.RequestMessage!.RequestUri!.AbsolutePath["/brew/".Length..], System.Globalization.CultureInfo.InvariantCulture);
+        await app.DataAsync(async db =>
+        {
+            var brew = await db.Brews.SingleAsync(row => row.Id == id);
+            (brew.State, brew.StartedAtMs, brew.EndedAtMs) = (BrewState.Finished, brew.OpenedAtMs - 308_000, brew.OpenedAtMs);
+            return await db.SaveChangesAsync();
+        });
+        var cooling = (await App.GetAsync(client, $"/taste/{id}")).QuerySelector("#cooling")!;
+        Assert.Matches("^At 60 °C in about [0-9]+:[0-9]{2}, by the forecast[.]$", cooling.TextContent.Trim());
+        Assert.Equal("60 °C", cooling.GetAttribute("data-degrees"));
+        var waitMs = long.Parse(cooling.GetAttribute("data-at")!, System.Globalization.CultureInfo.InvariantCulture) - long.Parse(cooling.GetAttribute("data-now")!, System.Globalization.CultureInfo.InvariantCulture);
+        Assert.InRange(waitMs, 60_000, 900_000);
+        app.Time.Advance(TimeSpan.FromMilliseconds(waitMs + 1_000));
+        Assert.Equal("It has cooled: taste it now.", (await App.GetAsync(client, $"/taste/{id}")).QuerySelector("#cooling")!.TextContent.Trim());
+        app.Time.Advance(TimeSpan.FromMinutes(31));
+        Assert.Null((await App.GetAsync(client, $"/taste/{id}")).QuerySelector("#cooling"));
+    }
+
+    [Fact]
+    public async Task What_falls_short_of_the_cup_is_answered_and_what_is_bought_ground_is_not_ground_otherwise()
+    {
+        // Weighed, there was a quarter less than its plan foretold.
+        await App.PostAsync(client, await App.GetAsync(client, "/taste/23"), "/taste/23", ("placed", ""), ("score", ""), ("note", ""), ("drink", "250"), ("was.drink", ""));
+        Assert.Contains("Make more of it", (await App.GetAsync(client, "/next/23")).QuerySelector("#changes")!.TextContent, StringComparison.Ordinal);
+
+        await app.DataAsync(async db =>
+        {
+            await db.Bags.Where(bag => bag.Name == "Tidewrack").ExecuteUpdateAsync(set => set.SetProperty(bag => bag.BoughtGround, true));
+            return await db.Brews.Where(brew => brew.Id == 24).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.BagId, (int?)null));
+        });
+        await App.PostAsync(client, await App.GetAsync(client, "/taste/24"), "/taste/24", ("placed", "1"), ("sharp-harsh", "4"), ("thin-heavy", "3"), ("score", ""), ("note", "drying"), ("reading", "1.7"));
+        var changes = (await App.GetAsync(client, "/next/24")).QuerySelector("#changes")!.TextContent;
+        Assert.DoesNotContain("Grind", changes, StringComparison.Ordinal);
+    }
+
+    private static Task<long> LearnedAtAsync(App learning) => learning.DataAsync(db => db.Learned.AsNoTracking().Select(row => row.AtMs).SingleAsync());
+
     /// <summary>The page once something was learned: that goes on beside the pages.</summary>
     private static async Task<AngleSharp.Dom.IDocument> LearnedAsync(HttpClient browser)
     {

@@ -212,7 +212,4 @@ public sealed record AdviceGear
 
     /// <summary>The drink that was wanted in the cup, g; null where nobody said.</summary>
     public double? CupG { get; init; }
-
-    /// <summary>What the server holds, ml; null where none is known.</summary>
-    public double? ServerMl { get; init; }
 }

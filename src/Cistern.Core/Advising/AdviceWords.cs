@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using System.Globalization;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
 using Cistern.Core.Records;
 
 namespace Cistern.Core.Advising;
@@ -29,8 +30,8 @@ public static class AdviceWords
         {
             Flow = Flow(brew, now, asBrewed, aims),
             Flowed = !complaints.Any(complaint => complaint is Complaint.DrainFast or Complaint.DrainSlow or Complaint.PressHard or Complaint.PressEasy or Complaint.Late or Complaint.Early or Complaint.FellBack),
-            DrawnText = Text($"{DrawnWord(cup.Drawn)}: {100 * totals.Drawn:0} of 100 of what rest would give; {totals.ExtractionYieldPercent:0.0} % of the dose in the cup, {totals.DissolvedYieldPercent:0.0} % dissolved"),
-            LeanText = Text($"{LeanWord(cup.Lean)}: {Signed(totals.Tilt)}{Said(brew.Tasting?.Mean(sip => sip.SharpHarsh), "sharp", "harsh")}"),
+            DrawnText = Text($"{cup.DrawnWords}: {100 * totals.Drawn:0} of 100 of what rest would give; {totals.ExtractionYieldPercent:0.0} % of the dose in the cup, {totals.DissolvedYieldPercent:0.0} % dissolved"),
+            LeanText = Text($"{CupJudgement.WordOf(cup.Lean)}: {Signed(totals.Tilt)}{Said(brew.Tasting?.Mean(sip => sip.SharpHarsh), "sharp", "harsh")}"),
             BodyText = Text($"{(tds is null ? "" : "read ")}{tds ?? totals.FinalTdsPercent:0.00} % TDS{Against(tds ?? totals.FinalTdsPercent, aims)}{Said(brew.Tasting?.Mean(sip => sip.ThinHeavy), "thin", "heavy")}"),
             Cup = cup,
             Complaints = complaints,
@@ -38,7 +39,7 @@ public static class AdviceWords
     }
 
     internal static string Disagreement(double said, Totals totals) =>
-        Text($"You call it {(said > 0 ? "harsh" : "sharp")}; by what was measured it should be {LeanWord(CupJudgement.Of(totals).Lean)} ({Signed(totals.Tilt)}). Both are offered: the forecast's change first, then the palate's.");
+        Text($"You call it {(said > 0 ? "harsh" : "sharp")}; by what was measured it should be {CupJudgement.WordOf(CupJudgement.LeanOf(totals.Tilt))} ({Signed(totals.Tilt)}). Both are offered: the forecast's change first, then the palate's.");
 
     /// <summary>Whether two levers are what two schools would each reach for.</summary>
     internal static bool OtherSchool(Lever one, Lever other) => School(one) != School(other);
@@ -106,7 +107,7 @@ public static class AdviceWords
         Complaint.DrainFast => "It drained quicker than it should.",
         Complaint.PressHard => "The press was hard.",
         Complaint.PressEasy => "The press met too little.",
-        Complaint.Late => aims.FirstOrDefault(aim => aim.Of == AimOf.Finish) is { } late ? $"It was to be done by {Clock(late.Range.High)}." : "It took too long.",
+        Complaint.Late => aims.FirstOrDefault(aim => aim.Of == AimOf.Finish) is { } late ? $"It was to be done by {ClockTime.Text(late.AsSet.High)}." : "It took too long.",
         Complaint.Early => "It was done before it should be.",
         Complaint.FellBack => "The flame had too little to spare, so the water falls back when the coffee goes in.",
         Complaint.HighAndDry => "Grounds were left on the wall, where no water reached them.",
@@ -154,7 +155,7 @@ public static class AdviceWords
         var text = Text($": about {to.FinalTdsPercent:0.00} % TDS, {string.Join(" and ", CupJudgement.Of(to).Words)}");
         if (to.DrawdownS is { } drainS && from.DrawdownS is { } drainedS && Math.Abs(drainS - drainedS) >= 5)
         {
-            text += $", draining in {Clock(drainS)}";
+            text += $", draining in {ClockTime.Text(drainS)}";
         }
         else if (to.PressForceN is { } forceN && from.PressForceN is { } forcedN && Math.Abs(forceN - forcedN) >= 5)
         {
@@ -170,13 +171,13 @@ public static class AdviceWords
         if (brew.Measured.DrawdownS is { } drainedS)
         {
             var window = brew.Planned.Steps.OfType<Step.Drain>().LastOrDefault()?.Window;
-            parts.Add(window is { } set ? $"drained in {Clock(drainedS)}, meant {Clock(set.Low)} to {Clock(set.High)}"
-                : $"drained in {Clock(drainedS)}{(drainedS > ForecastModel.StallsAfterS ? ", which is stalling" : "")}");
+            parts.Add(window is { } set ? $"drained in {ClockTime.Text(drainedS)}, meant {ClockTime.Text(set.Low)} to {ClockTime.Text(set.High)}"
+                : $"drained in {ClockTime.Text(drainedS)}{(drainedS > ForecastModel.StallsAfterS ? ", which is stalling" : "")}");
         }
 
         if (asBrewed.Totals.PressForceN is { } forceN)
         {
-            parts.Add(Text($"pressed {(brew.Measured.PressS is { } pressS ? $"in {Clock(pressS)}, " : "")}{(brew.Measured.PressFelt is { } felt ? $"felt {Words<PressFelt>.Of(felt)}, " : "")}about {forceN:0} N"));
+            parts.Add(Text($"pressed {(brew.Measured.PressS is { } pressS ? $"in {ClockTime.Text(pressS)}, " : "")}{(brew.Measured.PressFelt is { } felt ? $"felt {Words<PressFelt>.Of(felt)}, " : "")}about {forceN:0} N"));
         }
 
         if (asBrewed.Totals.FlameMarginW is { } spareW)
@@ -185,24 +186,10 @@ public static class AdviceWords
         }
 
         parts.Add(aims.FirstOrDefault(aim => aim.Of == AimOf.Finish) is { } finish
-            ? $"done at {Clock(asBrewed.Totals.FinishS)}, meant {Clock(finish.Range.Low + 0.5)} to {Clock(finish.Range.High - 0.5)}"
-            : $"done at {Clock(asBrewed.Totals.FinishS)}, planned {Clock(now.Totals.FinishS)}");
+            ? $"done at {ClockTime.Text(asBrewed.Totals.FinishS)}, meant {ClockTime.Text(finish.AsSet.Low)} to {ClockTime.Text(finish.AsSet.High)}"
+            : $"done at {ClockTime.Text(asBrewed.Totals.FinishS)}, planned {ClockTime.Text(now.Totals.FinishS)}");
         return string.Join("; ", parts);
     }
-
-    private static string DrawnWord(Drawn drawn) => drawn switch
-    {
-        Drawn.Under => "under-drawn",
-        Drawn.ToTheEnd => "drawn to the end",
-        _ => "well drawn",
-    };
-
-    private static string LeanWord(Lean lean) => lean switch
-    {
-        Lean.Sharp => "sharp",
-        Lean.Harsh => "harsh",
-        _ => "balanced",
-    };
 
     private static string Against(double tdsPercent, ImmutableArray<Aim> aims)
     {
@@ -215,8 +202,6 @@ public static class AdviceWords
         said is { } points ? Text($"; called {(Math.Abs(points) is > 0 and < 2 ? "a little " : "")}{(points < 0 ? low : points > 0 ? high : $"neither {low} nor {high}")}{(points == 0 ? "" : " (" + Signed(points, "0.#") + ")")}") : "";
 
     private static string Signed(double value, string format = "0.00") => value.ToString("+" + format + ";−" + format + ";0", CultureInfo.InvariantCulture);
-
-    private static string Clock(double seconds) => string.Create(CultureInfo.InvariantCulture, $"{(int)Math.Round(seconds) / 60}:{(int)Math.Round(seconds) % 60:00}");
 
     private static string Text(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
 }

@@ -87,7 +87,7 @@ public static class Advisor
         Water = recipe.Water with { TemperatureC = Math.Round(recipe.Water.TemperatureC, 1), Extra = NoExtra },
     });
 
-    /// <summary>Figures of a recipe as a vector: those of the aims, then the fullest, the force, the drawdown and the finish.</summary>
+    /// <summary>Figures of a recipe as a vector: those of the aims, then the fullest, the force and the drawdown.</summary>
     private readonly record struct Point(double At, double[] Figures);
 
     private sealed class Work
@@ -116,11 +116,11 @@ public static class Advisor
             this.gear = gear;
             this.model = model;
             last = line[^1];
-            now = model.Run(last.Planned, new ForecastOptions { WithSeries = false, ServerMl = gear.ServerMl });
+            now = model.Run(last.Planned, ForecastOptions.TotalsOnly);
             asBrewed = model.Figures(last.Brewed);
             aims = Aim.For(last, now);
-            var moves = Confidence.Moves(now);
-            sigma = [.. aims.Select(aim => Math.Sqrt(moves.Sum(move => Math.Pow(move.GetValueOrDefault(aim.Outcome), 2))))];
+            var bands = Confidence.Of(now);
+            sigma = [.. aims.Select(aim => bands.TryGetValue(aim.Outcome, out var band) ? band.Sigma : 0)];
             stands = Figures(now.Totals);
             coarse = Figures(model.ForDifferences().Figures(last.Planned).Totals);
             tried = [.. line.SelectMany(brew => (Recipe[])[brew.Planned, brew.Brewed]).Select(Print)];
@@ -175,9 +175,8 @@ public static class Advisor
                 changes.Add(again);
             }
 
-            var bestWorth = changes.Count > 0 ? changes.Max(pair => pair.Worth - Cost(pair.Change)) : 0;
-            var ranked = changes.OrderByDescending(pair => pair.Worth - Cost(pair.Change)).ThenBy(pair => pair.Change.Lever)
-                .Where((pair, i) => i == 0 || (!Breaks(pair.Change) && (pair.Change.Chance >= Enough || Size(pair.Change) >= LeastSize) && (pair.Worth - Cost(pair.Change) >= WorthTelling * bestWorth || pair.Change.Answers.Any(IsLoud)))).Select(pair => pair.Change).Take(MostChanges).ToList();
+            var byWorth = changes.Select(pair => (pair.Change, Net: pair.Worth - Cost(pair.Change))).OrderByDescending(pair => pair.Net).ThenBy(pair => pair.Change.Lever).ToList();
+            var ranked = byWorth.Where((pair, i) => i == 0 || IsWorthTelling(pair.Change, pair.Net, byWorth[0].Net)).Select(pair => pair.Change).Take(MostChanges).ToList();
             if (disagree && ByPalate() is { } other)
             {
                 ranked.RemoveAll(change => change.Lever == other.Lever && change.To == other.To);
@@ -186,6 +185,10 @@ public static class Advisor
 
             return new Advice(Verdict(ranked), [.. ranked], met, asBrewed, aims);
         }
+
+        /// <summary>Whether a change is worth telling beside the best: it breaks nothing, is no trifle, and is worth a good part of that one or answers somebody.</summary>
+        private bool IsWorthTelling(AdvisedChange change, double net, double best) =>
+            !Breaks(change) && (change.Chance >= Enough || Size(change) >= LeastSize) && (net >= WorthTelling * best || change.Answers.Any(IsLoud));
 
         /// <summary>Whether a change undoes something that was set and is met: then it is only told where nothing is better.</summary>
         private bool Breaks(AdvisedChange change)
@@ -209,7 +212,7 @@ public static class Advisor
             _ => asBrewed.Totals.Of(aim.Outcome) ?? 0,
         };
 
-        private double[] Figures(Totals totals) => [.. aims.Select(aim => totals.Of(aim.Outcome) ?? 0), totals.PeakVolumeMl, totals.PressForceN ?? 0, totals.DrawdownS ?? 0, totals.FinishS];
+        private double[] Figures(Totals totals) => [.. aims.Select(aim => totals.Of(aim.Outcome) ?? 0), totals.PeakVolumeMl, totals.PressForceN ?? 0, totals.DrawdownS ?? 0];
 
         private Point[] Sample(Lever lever, double at, Dial dial)
         {
@@ -377,14 +380,14 @@ public static class Advisor
 
                 var figures = Figures(change.Then.Totals);
                 var worth = Worth(figures, lever) - worthNow + (AnswerWorth * Math.Min(1, change.Answers.Count(IsLoud)));
-                return IsBounded(figures) && worth > leastGain ? (change, worth) : Gentle(lever, dial, at);
+                return IsBounded(figures) && worth > leastGain ? (change, worth) : Gentle(lever, dial, at, worthNow);
             }
 
             return null;
         }
 
         /// <summary>Where the figures are as meant but somebody complains, the least step that answers it.</summary>
-        private (AdvisedChange Change, double Worth)? Gentle(Lever lever, Dial dial, double at)
+        private (AdvisedChange Change, double Worth)? Gentle(Lever lever, Dial dial, double at, double worthNow)
         {
             foreach (var up in (bool[])[true, false])
             {
@@ -399,7 +402,7 @@ public static class Advisor
                 var recipe = Levers.With(lever, now, value);
                 if (Math.Abs(value - at) > 1e-9 && !tried.Contains(Print(recipe)) && Told(lever, at, value, recipe, answers) is { } change && IsBounded(Figures(change.Then.Totals)))
                 {
-                    return (change, AnswerWorth + Worth(Figures(change.Then.Totals), lever) - Worth(stands, null));
+                    return (change, AnswerWorth + Worth(Figures(change.Then.Totals), lever) - worthNow);
                 }
             }
 
@@ -430,7 +433,7 @@ public static class Advisor
             return change with { Why = AdviceWords.Why(change, complaints, aims) };
         }
 
-        private static bool IsTrouble(BrewEvent happening) => happening.Kind is BrewEventKind.Overflow or BrewEventKind.ServerOverflow or BrewEventKind.WindowMissed or BrewEventKind.StepLate or BrewEventKind.DryBed;
+        private static bool IsTrouble(BrewEvent happening) => happening.Kind is BrewEventKind.Overflow or BrewEventKind.WindowMissed or BrewEventKind.StepLate or BrewEventKind.DryBed;
 
         private double Sigma(AimOf of)
         {

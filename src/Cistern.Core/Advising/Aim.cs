@@ -42,11 +42,17 @@ public sealed record Aim(AimOf Of, Span Range, bool Set)
     /// <summary>Over this a press is too hard, N.</summary>
     public const double HardN = 120;
 
+    /// <summary>A clock tells whole seconds, so what is told as in time is.</summary>
+    private const double HalfS = 0.5;
+
     /// <summary>What nobody set counts less than what somebody did. Judged.</summary>
     private const double UnsetWeight = 0.4;
 
     /// <summary>Whether it is of what flows, which speaks before the taste.</summary>
     public bool OfFlow => Of is AimOf.Finish or AimOf.Drain or AimOf.Press;
+
+    /// <summary>The range as it was set: of a time without the half second that rounding gives.</summary>
+    public Span AsSet => Of == AimOf.Finish ? new Span(Range.Low + HalfS, Range.High - HalfS) : Range;
 
     /// <summary>How much it counts.</summary>
     public double Weight => Set ? 1 : UnsetWeight;
@@ -101,8 +107,7 @@ public sealed record Aim(AimOf Of, Span Range, bool Set)
 
         if (target?.FinishS is { } finish)
         {
-            // A clock tells whole seconds.
-            aims.Add(new Aim(AimOf.Finish, new Span(finish.Low - 0.5, finish.High + 0.5), Set: true));
+            aims.Add(new Aim(AimOf.Finish, new Span(finish.Low - HalfS, finish.High + HalfS), Set: true));
         }
 
         if (now.Totals.DrawdownS is not null)

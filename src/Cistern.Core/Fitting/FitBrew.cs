@@ -26,6 +26,9 @@ public enum FitScope
 /// <param name="Barista">Who tasted it.</param>
 public sealed record FitKeys(string Mill, string Vessel, string Coffee, string Barista)
 {
+    /// <summary>What nobody chose: nothing is called so, and nothing is known of it.</summary>
+    public const string NotChosen = "\n";
+
     /// <summary>The name that a scope has here.</summary>
     public string Of(FitScope scope) => scope switch
     {

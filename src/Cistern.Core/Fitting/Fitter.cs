@@ -330,23 +330,11 @@ public static class Fitter
             return foretold;
         }
 
-        /// <summary>Between two samples on the straight line; NaN outside the brew.</summary>
+        /// <summary>NaN outside the brew.</summary>
         private static double TemperatureC(Forecast forecast, double atS)
         {
-            var series = forecast.Series;
-            if (atS < series[0].TimeS || atS > series[^1].TimeS)
-            {
-                return double.NaN;
-            }
-
-            var next = 1;
-            while (next < series.Length - 1 && series[next].TimeS < atS)
-            {
-                next++;
-            }
-
-            var (from, to) = (series[next - 1], series[next]);
-            return to.TimeS > from.TimeS ? double.Lerp(from.TemperatureC, to.TemperatureC, Math.Clamp((atS - from.TimeS) / (to.TimeS - from.TimeS), 0, 1)) : to.TemperatureC;
+            var (from, to, share) = forecast.Round(atS);
+            return atS < forecast.Series[0].TimeS || atS > forecast.Series[^1].TimeS ? double.NaN : double.Lerp(from.TemperatureC, to.TemperatureC, share);
         }
     }
 

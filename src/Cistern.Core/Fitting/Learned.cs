@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using System.Collections.Immutable;
 using Cistern.Core.Forecasts;
 using MathNet.Numerics.LinearAlgebra;
@@ -58,6 +59,7 @@ public sealed class Learned
 
     private readonly Dictionary<(FitParameter, string), int> places;
     private readonly Matrix<double> covariance;
+    private readonly ConcurrentDictionary<string, ModelSpread> spreads = new(StringComparer.Ordinal);
 
     /// <summary>What was learned.</summary>
     /// <param name="parameters">The parameters.</param>
@@ -117,7 +119,9 @@ public sealed class Learned
             by[i] = at[i] < 0 ? 0 : Parameters[at[i]].Sigmas * ModelSpread.PriorSigma[i];
         }
 
-        return model with { Parameters = model.Parameters.Moved(by), Spread = SpreadOf(at) };
+        // Pages ask for the same few things again and again.
+        var found = at.ToArray();
+        return model with { Parameters = model.Parameters.Moved(by), Spread = spreads.GetOrAdd(string.Join(' ', found), _ => SpreadOf(found)) };
     }
 
     /// <summary>How a barista tastes.</summary>
@@ -128,7 +132,7 @@ public sealed class Learned
         double Of(FitParameter parameter) => places.TryGetValue((parameter, barista), out var at) ? Parameters[at].Value : FitPrior.Of(parameter).Prior;
     }
 
-    /// <summary>From how many brews something is known of what a brew is brewed with: the fewest of its coffee, mill and vessel that told anything.</summary>
+    /// <summary>From how many brews something is known of what a brew is brewed with: of its coffee, its mill or its vessel, whichever told most.</summary>
     public int BrewsFor(FitKeys keys) =>
         ((FitScope[])[FitScope.Coffee, FitScope.Mill, FitScope.Vessel]).Select(scope => BrewsOf.GetValueOrDefault((scope, keys.Of(scope)))).Max();
 
@@ -145,13 +149,12 @@ public sealed class Learned
         places.TryGetValue((parameter, keys.Of(FitPrior.Of(parameter).Scope)), out var at) ? at : -1;
 
     /// <summary>The root of what is not known of a model's parameters: what was not learned keeps its prior.</summary>
-    private ModelSpread SpreadOf(ReadOnlySpan<int> at)
+    private ModelSpread SpreadOf(int[] found)
     {
-        var found = at.ToArray();
         var joint = Matrix<double>.Build.Dense(found.Length, found.Length, (row, column) =>
             found[row] >= 0 && found[column] >= 0 ? covariance[found[row], found[column]] : row == column && found[row] < 0 ? 1 : 0);
         // A mill and a vessel that nobody has learned of are no part of the bands, as unfitted.
-        for (var i = 5; i < found.Length; i++)
+        for (var i = ModelSpread.OfTheModel; i < found.Length; i++)
         {
             joint[i, i] = found[i] < 0 ? 0 : joint[i, i];
         }

@@ -54,7 +54,11 @@ public static class Outcomes
 /// <param name="Value">The forecast.</param>
 /// <param name="Low">One brew in ten falls under it.</param>
 /// <param name="High">One brew in ten falls over it.</param>
-public readonly record struct Band(double Value, double Low, double High);
+public readonly record struct Band(double Value, double Low, double High)
+{
+    /// <summary>One σ.</summary>
+    public double Sigma => (High - Value) / Confidence.Eighty;
+}
 
 /// <summary>How far a forecast may be off, by the spread of its model.</summary>
 public static class Confidence
@@ -64,67 +68,37 @@ public static class Confidence
 
     /// <summary>The 80 % band of every outcome the brew has: central differences along the model's spread, added in quadrature.</summary>
     /// <param name="forecast">The forecast; its recipe is run twice more for each direction of the spread, in coarse steps.</param>
-    public static IReadOnlyDictionary<Outcome, Band> Of(Forecast forecast) => forecast.Once(() => new Worked(Reckon(forecast))).Bands;
+    public static IReadOnlyDictionary<Outcome, Band> Of(Forecast forecast) => forecast.Once(() => new Worked(
+        Reckon(forecast, totals => Outcomes.All.ToDictionary(outcome => outcome, totals.Of), outcome => outcome == Outcome.Tilt))).Bands;
 
     /// <summary>The 80 % bands of all figures by their open names; of a figure the brew has not there is none.</summary>
     /// <param name="forecast">The forecast, as for <see cref="Of"/>.</param>
-    public static IReadOnlyDictionary<string, Band> OfFigures(Forecast forecast)
+    public static IReadOnlyDictionary<string, Band> OfFigures(Forecast forecast) => Reckon(forecast, ForecastFigures.Of, name => name is "tilt" or "chilledC");
+
+    private static Dictionary<TFigure, Band> Reckon<TFigure>(Forecast forecast, Func<Totals, IReadOnlyDictionary<TFigure, double?>> read, Func<TFigure, bool> twoSided)
+        where TFigure : notnull
     {
-        var values = ForecastFigures.Of(forecast.Totals);
-        var variance = values.Keys.ToDictionary(name => name, _ => 0.0, StringComparer.Ordinal);
+        var values = read(forecast.Totals);
+        var variance = values.Keys.ToDictionary(figure => figure, _ => 0.0);
         foreach (var (high, low) in Runs(forecast))
         {
-            var (above, below) = (ForecastFigures.Of(high), ForecastFigures.Of(low));
-            foreach (var name in values.Keys)
+            var (above, below) = (read(high), read(low));
+            foreach (var figure in values.Keys)
             {
-                if (above[name] is { } up && below[name] is { } down)
+                if (above[figure] is { } up && below[figure] is { } down)
                 {
-                    variance[name] += Math.Pow((up - down) / 2, 2);
+                    variance[figure] += Math.Pow((up - down) / 2, 2);
                 }
             }
         }
 
-        return values.Where(pair => pair.Value is not null)
-            .ToDictionary(pair => pair.Key, pair => Around(pair.Value!.Value, Math.Sqrt(variance[pair.Key]), twoSided: pair.Key is "tilt" or "chilledC"), StringComparer.Ordinal);
-    }
-
-    /// <summary>How each outcome moves along each direction of the spread, one σ: the rows of what is not known of them together.</summary>
-    /// <param name="forecast">The forecast, as for <see cref="Of"/>.</param>
-    public static IReadOnlyList<IReadOnlyDictionary<Outcome, double>> Moves(Forecast forecast) =>
-        [.. Runs(forecast).Select(pair => Outcomes.All.Where(outcome => pair.High.Of(outcome) is not null && pair.Low.Of(outcome) is not null)
-            .ToDictionary(outcome => outcome, outcome => (pair.High.Of(outcome)!.Value - pair.Low.Of(outcome)!.Value) / 2))];
-
-    private static Dictionary<Outcome, Band> Reckon(Forecast forecast)
-    {
-        Span<double> variance = stackalloc double[Outcomes.All.Count];
-        variance.Clear();
-        foreach (var (high, low) in Runs(forecast))
+        return values.Where(pair => pair.Value is not null).ToDictionary(pair => pair.Key, pair =>
         {
-            foreach (var outcome in Outcomes.All)
-            {
-                if (high.Of(outcome) is { } above && low.Of(outcome) is { } below)
-                {
-                    var sigma = (above - below) / 2;
-                    variance[(int)outcome] += sigma * sigma;
-                }
-            }
-        }
-
-        var bands = new Dictionary<Outcome, Band>();
-        foreach (var outcome in Outcomes.All)
-        {
-            if (forecast.Totals.Of(outcome) is { } value)
-            {
-                bands[outcome] = Around(value, Math.Sqrt(variance[(int)outcome]), twoSided: outcome == Outcome.Tilt);
-            }
-        }
-
-        return bands;
+            var (value, half) = (pair.Value!.Value, Eighty * Math.Sqrt(variance[pair.Key]));
+            // No strength, force or time is ever under nothing; only what has two sides is.
+            return new Band(value, twoSided(pair.Key) ? value - half : Math.Max(0, value - half), value + half);
+        });
     }
-
-    /// <summary>No strength, force or time is ever under nothing; only the tilt has two sides.</summary>
-    private static Band Around(double value, double sigma, bool twoSided) =>
-        new(value, twoSided ? value - (Eighty * sigma) : Math.Max(0, value - (Eighty * sigma)), value + (Eighty * sigma));
 
     private static IEnumerable<(Totals High, Totals Low)> Runs(Forecast forecast)
     {

@@ -47,6 +47,25 @@ public sealed record CupJudgement(Drawn Drawn, Lean Lean, IReadOnlyList<string> 
     /// <summary>A drink weaker than this is thin, % TDS. Judged.</summary>
     public const double ThinTdsPercent = 1.05;
 
+    /// <summary>How much was drawn, in words.</summary>
+    public string DrawnWords => Drawn switch
+    {
+        Drawn.Under => "under-drawn",
+        Drawn.ToTheEnd => "drawn to the end",
+        _ => "well drawn",
+    };
+
+    /// <summary>Which way a tilt leans.</summary>
+    public static Lean LeanOf(double tilt) => tilt < -Leans ? Lean.Sharp : tilt > Leans ? Lean.Harsh : Lean.Balanced;
+
+    /// <summary>Which way it leans, in a word.</summary>
+    public static string WordOf(Lean lean) => lean switch
+    {
+        Lean.Sharp => "sharp",
+        Lean.Harsh => "harsh",
+        _ => "balanced",
+    };
+
     /// <summary>The judgement of a forecast's figures.</summary>
     public static CupJudgement Of(Totals totals) => Of(totals.Drawn, totals.Tilt, totals.FinalTdsPercent);
 
@@ -57,7 +76,7 @@ public sealed record CupJudgement(Drawn Drawn, Lean Lean, IReadOnlyList<string> 
     public static CupJudgement Of(double drawn, double tilt, double finalTdsPercent)
     {
         var much = drawn < UnderDrawn ? Drawn.Under : drawn > DrawnToTheEnd ? Drawn.ToTheEnd : Drawn.Well;
-        var lean = tilt < -Leans ? Lean.Sharp : tilt > Leans ? Lean.Harsh : Lean.Balanced;
+        var lean = LeanOf(tilt);
         var thin = finalTdsPercent < ThinTdsPercent;
         string[] words = (much, lean) switch
         {

@@ -303,7 +303,17 @@ public sealed record Forecast(
     public Forecast Again(Recipe changed) => Model.Run(changed, Options with { WithSeries = false });
 
     /// <summary>The brew at a moment: the last sample not after it. The series must not be empty.</summary>
-    public Sample At(double timeS)
+    public Sample At(double timeS) => Series[IndexAt(timeS)];
+
+    /// <summary>The samples round a moment, and how far it lies from the first to the second, 0 to 1. The series must not be empty.</summary>
+    public (Sample From, Sample To, double Share) Round(double timeS)
+    {
+        var at = IndexAt(timeS);
+        var (from, to) = (Series[at], Series[Math.Min(at + 1, Series.Length - 1)]);
+        return (from, to, to.TimeS > from.TimeS ? Math.Clamp((timeS - from.TimeS) / (to.TimeS - from.TimeS), 0, 1) : 0);
+    }
+
+    private int IndexAt(double timeS)
     {
         var low = 0;
         var high = Series.Length - 1;
@@ -320,6 +330,6 @@ public sealed record Forecast(
             }
         }
 
-        return Series[low];
+        return low;
     }
 }

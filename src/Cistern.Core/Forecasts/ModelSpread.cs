@@ -9,6 +9,9 @@ namespace Cistern.Core.Forecasts;
 /// </summary>
 public sealed class ModelSpread : IEquatable<ModelSpread>
 {
+    /// <summary>As many of the parameters, the first, are the model's own doubt; the others are a vessel's and a mill's.</summary>
+    public const int OfTheModel = 5;
+
     private readonly int hash;
 
     /// <summary>A spread of given moves.</summary>
@@ -33,7 +36,7 @@ public sealed class ModelSpread : IEquatable<ModelSpread>
     /// The unfitted model's: D, α, K, hold and gas. A mill that is off its table and a vessel that loses heat otherwise
     /// are not the model's doing, and their spread is no part of its bands.
     /// </summary>
-    public static ModelSpread Published { get; } = new([.. Enumerable.Range(0, 5).Select(Along)]);
+    public static ModelSpread Published { get; } = new([.. Enumerable.Range(0, OfTheModel).Select(Along)]);
 
     /// <summary>The moves.</summary>
     public ImmutableArray<ImmutableArray<double>> Directions { get; }

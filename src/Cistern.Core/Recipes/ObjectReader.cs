@@ -26,7 +26,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
         }
 
         var member = Member.Named(rule ?? name);
-        return IsNumber(value, member, out var number) ? number : Refuse<double?>(name, member, value, null);
+        return IsNumber(value, member, out var number) ? number : Refuse<double?>(name, member.Rule, value, null);
     }
 
     public int Turns(int otherwise)
@@ -39,7 +39,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
         var member = Member.Named("turns");
         return IsNumber(value, member, out var number) && number == Math.Floor(number)
             ? (int)number
-            : Refuse("turns", member, value, otherwise);
+            : Refuse("turns", member.Rule, value, otherwise);
     }
 
     public bool Flag(string name, bool otherwise)
@@ -51,25 +51,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
 
         return value.ValueKind is JsonValueKind.True or JsonValueKind.False
             ? value.GetBoolean()
-            : Refuse(name, Member.Named(name), value, otherwise);
-    }
-
-    /// <summary>A word of a set of the brew file's, which has no rule in the recipe file's table.</summary>
-    public T? OneOf<T>(string name)
-        where T : struct, Enum
-    {
-        if (!Take(name, out var value))
-        {
-            return null;
-        }
-
-        var found = value.ValueKind == JsonValueKind.String ? Words<T>.Find(value.GetString()) : null;
-        if (found is null)
-        {
-            findings.Add(Finding.Error(At(name), $"{name} must be one of {string.Join(", ", Words<T>.All)}.", Shown(value), "Change it, or leave it out."));
-        }
-
-        return found;
+            : Refuse(name, Member.Named(name).Rule, value, otherwise);
     }
 
     public T? Word<T>(string name)
@@ -81,7 +63,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
         }
 
         var found = value.ValueKind == JsonValueKind.String ? Words<T>.Find(value.GetString()) : null;
-        return found ?? Refuse<T?>(name, Member.Named(name), value, null);
+        return found ?? Refuse<T?>(name, $"must be one of {string.Join(", ", Words<T>.All)}.", value, null);
     }
 
     public T RequiredWord<T>(string name)
@@ -101,7 +83,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
         var member = Member.Named(rule ?? name);
         if (value.ValueKind != JsonValueKind.String || value.GetString() is not { } text || text.Length > member.Max)
         {
-            return Refuse<string?>(name, member, value, null);
+            return Refuse<string?>(name, member.Rule, value, null);
         }
 
         // What was kept before this was refused can still be read.
@@ -144,7 +126,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
             return new Span(low, high);
         }
 
-        return Refuse<Span?>(name, member, value, null);
+        return Refuse<Span?>(name, member.Rule, value, null);
     }
 
     /// <summary>A member that must be an object; an empty one stands in for it.</summary>
@@ -259,9 +241,9 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
             && double.IsFinite(number) && number >= member.Min && number <= member.Max;
     }
 
-    private T Refuse<T>(string name, Member member, JsonElement value, T otherwise)
+    private T Refuse<T>(string name, string rule, JsonElement value, T otherwise)
     {
-        findings.Add(Finding.Error(At(name), $"{name} {member.Rule}", Shown(value), "Change it, or leave it out if it may be left out."));
+        findings.Add(Finding.Error(At(name), $"{name} {rule}", Shown(value), "Change it, or leave it out if it may be left out."));
         return otherwise;
     }
 

@@ -129,7 +129,7 @@ public static class RecipeWriter
         json.WriteEndObject();
     }
 
-    private static void Optional(Utf8JsonWriter json, string name, string? value)
+    internal static void Optional(Utf8JsonWriter json, string name, string? value)
     {
         if (value is not null)
         {
@@ -137,7 +137,7 @@ public static class RecipeWriter
         }
     }
 
-    private static void Optional(Utf8JsonWriter json, string name, double? value)
+    internal static void Optional(Utf8JsonWriter json, string name, double? value)
     {
         if (value is { } number)
         {
@@ -145,7 +145,7 @@ public static class RecipeWriter
         }
     }
 
-    private static void Optional<T>(Utf8JsonWriter json, string name, T? value)
+    internal static void Optional<T>(Utf8JsonWriter json, string name, T? value)
         where T : struct, Enum
     {
         if (value is { } word)
@@ -154,7 +154,7 @@ public static class RecipeWriter
         }
     }
 
-    private static void Optional(Utf8JsonWriter json, string name, Span? value)
+    internal static void Optional(Utf8JsonWriter json, string name, Span? value)
     {
         if (value is { } span)
         {
@@ -165,7 +165,7 @@ public static class RecipeWriter
         }
     }
 
-    private static void Unless(Utf8JsonWriter json, string name, bool value, bool otherwise)
+    internal static void Unless(Utf8JsonWriter json, string name, bool value, bool otherwise)
     {
         if (value != otherwise)
         {

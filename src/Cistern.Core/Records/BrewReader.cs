@@ -73,7 +73,7 @@ public static class BrewReader
         var brewed = RecipeReader.ReadMember(reader, "brewed", findings, required: false);
         var brew = new BrewRecord(Id(reader, findings), planned ?? RecipeLibrary.All[0], brewed ?? planned ?? RecipeLibrary.All[0])
         {
-            State = reader.OneOf<BrewOutcome>("state") ?? BrewOutcome.Finished,
+            State = reader.Word<BrewOutcome>("state") ?? BrewOutcome.Finished,
             StartedAt = Moment(reader, "startedAt", findings),
             Barista = Name(reader, "barista"),
             Coffee = Coffee(reader),
@@ -169,7 +169,7 @@ public static class BrewReader
             TdsPercent = measured.Number("tdsPercent", "measured.tdsPercent"),
             DrawdownS = measured.Number("drawdownS"),
             PressS = measured.Number("pressS"),
-            PressFelt = measured.OneOf<PressFelt>("pressFelt"),
+            PressFelt = measured.Word<PressFelt>("pressFelt"),
             SlurryC = measured.Number("slurryC"),
             SlurryAtS = measured.Number("slurryAtS"),
         };
@@ -195,7 +195,7 @@ public static class BrewReader
             var sip = new ObjectReader(element, place, findings, nullIsNothing: true);
             sips.Add(new Sip
             {
-                When = sip.OneOf<SipWhen>("when") ?? SipWhen.Warm,
+                When = sip.Word<SipWhen>("when") ?? SipWhen.Warm,
                 SharpHarsh = sip.Number("sharpHarsh"),
                 ThinHeavy = sip.Number("thinHeavy"),
                 Sweet = sip.Number("sweet"),
@@ -225,7 +225,7 @@ public static class BrewReader
             Score = tasting.Number("score"),
             Words = tasting.Text("words"),
             NotesFound = [.. notes],
-            Bed = tasting.OneOf<BedLook>("bed"),
+            Bed = tasting.Word<BedLook>("bed"),
         } with
         { Extra = tasting.Extra() };
     }

@@ -37,14 +37,14 @@ public static class BrewWriter
         json.WriteString("state", Words<BrewOutcome>.Of(brew.State));
         Named(json, "barista", brew.Barista);
         json.WriteStartObject("coffee");
-        Text(json, "name", brew.Coffee.Name);
-        Text(json, "from", brew.Coffee.From);
-        Flag(json, "decaffeinated", brew.Coffee.Decaffeinated);
-        Flag(json, "boughtGround", brew.Coffee.BoughtGround);
+        RecipeWriter.Optional(json, "name", Said(brew.Coffee.Name));
+        RecipeWriter.Optional(json, "from", brew.Coffee.From);
+        RecipeWriter.Unless(json, "decaffeinated", brew.Coffee.Decaffeinated, otherwise: false);
+        RecipeWriter.Unless(json, "boughtGround", brew.Coffee.BoughtGround, otherwise: false);
         RecipeWriter.End(json, brew.Coffee);
         json.WriteStartObject("mill");
-        Text(json, "name", brew.Mill.Name);
-        Text(json, "setting", brew.Mill.Setting);
+        RecipeWriter.Optional(json, "name", Said(brew.Mill.Name));
+        RecipeWriter.Optional(json, "setting", brew.Mill.Setting);
         RecipeWriter.End(json, brew.Mill);
         Named(json, "vessel", brew.Vessel);
         json.WritePropertyName("planned");
@@ -98,10 +98,10 @@ public static class BrewWriter
             ("pressS", measured.PressS), ("slurryC", measured.SlurryC), ("slurryAtS", measured.SlurryAtS),
         ])
         {
-            Number(json, name, value);
+            RecipeWriter.Optional(json, name, value);
         }
 
-        Text(json, "pressFelt", measured.PressFelt is { } felt ? Words<PressFelt>.Of(felt) : null);
+        RecipeWriter.Optional(json, "pressFelt", measured.PressFelt);
         RecipeWriter.End(json, measured);
     }
 
@@ -116,15 +116,15 @@ public static class BrewWriter
             foreach (var (name, value) in ((string, double?)[])
                 [("sharpHarsh", sip.SharpHarsh), ("thinHeavy", sip.ThinHeavy), ("sweet", sip.Sweet), ("clear", sip.Clear), ("finish", sip.Finish), ("dry", sip.Dry)])
             {
-                Number(json, name, value);
+                RecipeWriter.Optional(json, name, value);
             }
 
             RecipeWriter.End(json, sip);
         }
 
         json.WriteEndArray();
-        Number(json, "score", tasting.Score);
-        Text(json, "words", tasting.Words);
+        RecipeWriter.Optional(json, "score", tasting.Score);
+        RecipeWriter.Optional(json, "words", tasting.Words);
         if (!tasting.NotesFound.IsEmpty)
         {
             json.WriteStartArray("notesFound");
@@ -136,9 +136,12 @@ public static class BrewWriter
             json.WriteEndArray();
         }
 
-        Text(json, "bed", tasting.Bed is { } bed ? Words<BedLook>.Of(bed) : null);
+        RecipeWriter.Optional(json, "bed", tasting.Bed);
         RecipeWriter.End(json, tasting);
     }
+
+    /// <summary>A name; none where it is empty.</summary>
+    private static string? Said(string name) => name.Length > 0 ? name : null;
 
     private static void Named(Utf8JsonWriter json, string of, string name)
     {
@@ -147,30 +150,6 @@ public static class BrewWriter
             json.WriteStartObject(of);
             json.WriteString("name", name);
             json.WriteEndObject();
-        }
-    }
-
-    private static void Number(Utf8JsonWriter json, string name, double? value)
-    {
-        if (value is { } number)
-        {
-            json.WriteNumber(name, number);
-        }
-    }
-
-    private static void Text(Utf8JsonWriter json, string name, string? text)
-    {
-        if (!string.IsNullOrEmpty(text))
-        {
-            json.WriteString(name, text);
-        }
-    }
-
-    private static void Flag(Utf8JsonWriter json, string name, bool value)
-    {
-        if (value)
-        {
-            json.WriteBoolean(name, value);
         }
     }
 }

@@ -71,6 +71,30 @@ public static class BrewPlan
     /// <summary>What was weighed or read under a name, or null.</summary>
     public static double? Observed(this Brew brew, string name) => brew.Observations.Find(one => one.Name == name)?.Value;
 
+    /// <summary>Keeps what somebody weighed or read under a name, or forgets it; what is said again as it stood keeps its moment.</summary>
+    /// <param name="brew">The brew, with its observations.</param>
+    /// <param name="name">What it is of: one of <see cref="ObservationNames"/>.</param>
+    /// <param name="value">The value, in the unit of its name; null takes it back.</param>
+    /// <param name="nowMs">Now.</param>
+    public static void Observe(this Brew brew, string name, double? value, long nowMs)
+    {
+        const double Same = 1e-9;
+        var kept = brew.Observations.Find(one => one.Name == name);
+        if (value is not { } number)
+        {
+            brew.Observations.RemoveAll(one => one.Name == name);
+        }
+        else if (kept is null)
+        {
+            brew.Observations.Add(new Observation { Name = name, Value = number, AtMs = nowMs });
+        }
+        else if (Math.Abs(kept.Value - number) >= Same)
+        {
+            // Whoever types over what an instrument told has told it now.
+            (kept.Value, kept.AtMs, kept.Seen) = (number, nowMs, false);
+        }
+    }
+
     /// <summary>What was answered to a slip and has not been taken back, or null.</summary>
     public static SlipAnswer? StandingAnswer(this Brew brew, SlipKind kind, int step) => brew.SlipAnswers.Find(answer => answer.UndoneAtMs is null && answer.Kind == kind && answer.Step == step);
 

@@ -43,20 +43,13 @@ public static class BrewRecords
     }
 
     /// <summary>A brew as fitting takes it; each taster's palate is their own.</summary>
-    /// <param name="brew">As for <see cref="Of"/>, with the taster of each tasting.</param>
-    /// <param name="model">The model as published, and what stops it.</param>
-    public static FitBrew ForFitting(Brew brew, ForecastModel model)
+    /// <param name="brew">The brew, with the taster of each tasting.</param>
+    /// <param name="record">Its record.</param>
+    public static FitBrew ForFitting(Brew brew, BrewRecord record) => record.ForFitting() with
     {
-        var record = Of(brew, model, boughtGround: false);
-        return record.ForFitting() with
-        {
-            Name = FormattableString.Invariant($"{brew.Id}"),
-            Tastes = [.. brew.Tastings.Where(tasting => tasting.Barista is not null).Select(tasting => new FitTaste(tasting.Barista!.Name, tasting.SharpHarsh, tasting.ThinHeavy))],
-        };
-    }
-
-    /// <summary>With what a brew was brewed, as fitting names it.</summary>
-    public static FitKeys Keys(Brew brew) => new(brew.MillName, RecordFitting.Vessel(brew.VesselName, brew.Recipe().Brewer), brew.CoffeeName, brew.Barista?.Name ?? "");
+        Name = FormattableString.Invariant($"{brew.Id}"),
+        Tastes = [.. brew.Tastings.Where(tasting => tasting.Barista is not null).Select(tasting => new FitTaste(tasting.Barista!.Name, tasting.SharpHarsh, tasting.ThinHeavy))],
+    };
 
     /// <summary>A brew's id in files: always the same for the same brew of this file.</summary>
     private static Guid IdOf(Brew brew) => new(brew.Id, 0, 0, BitConverter.GetBytes(brew.OpenedAtMs));

@@ -14,17 +14,7 @@ namespace Cistern.Data.Brews;
 public sealed record LineChange(string Setting, double From, double To, string Unit, string What, double TdsPercent, double ExtractionYieldPercent, double Tilt)
 {
     /// <summary>What was kept; null where there is nothing, or it cannot be read.</summary>
-    public static LineChange? Read(string json)
-    {
-        try
-        {
-            return json.Length == 0 ? null : JsonSerializer.Deserialize<LineChange>(json) is { What: not null } change ? change : null;
-        }
-        catch (JsonException)
-        {
-            return null;
-        }
-    }
+    public static LineChange? Read(string json) => json.Length > 0 && KeptJson.Read<LineChange>(json) is { What: not null } change ? change : null;
 
     /// <summary>As it is kept.</summary>
     public string ToJson() => JsonSerializer.Serialize(this);

@@ -14,17 +14,8 @@ public sealed record ModelUsed(ModelParameters Parameters, double[][] Spread)
         : new ModelUsed(model.Parameters, [.. model.Spread.Directions.Select(direction => direction.ToArray())]);
 
     /// <summary>What was kept; null where it cannot be read, and then it is the published one.</summary>
-    public static ModelUsed? Read(string json)
-    {
-        try
-        {
-            return JsonSerializer.Deserialize<ModelUsed>(json) is { Spread: { } spread } used && Array.TrueForAll(spread, direction => direction?.Length == ModelParameters.Count) ? used : null;
-        }
-        catch (JsonException)
-        {
-            return null;
-        }
-    }
+    public static ModelUsed? Read(string json) =>
+        KeptJson.Read<ModelUsed>(json) is { Spread: { } spread } used && Array.TrueForAll(spread, direction => direction?.Length == ModelParameters.Count) ? used : null;
 
     /// <summary>As it is kept.</summary>
     public string ToJson() => JsonSerializer.Serialize(this);

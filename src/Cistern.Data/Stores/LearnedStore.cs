@@ -68,7 +68,7 @@ public sealed class LearnedStore(CisternDb db, LearnedNow now, TimeProvider time
             .Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Sips).Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Barista)
             .Include(brew => brew.Readings.Where(chunk => chunk.Of == Core.Readings.ReadingOf.SlurryC)).AsSplitQuery().ToListAsync(ct);
         var model = ForecastModel.Published.StoppedBy(ct);
-        var learned = Fitter.Of(brews.Where(brew => brew.IsReadable()).OrderBy(brew => brew.OpenedAtMs).Select(brew => BrewRecords.ForFitting(brew, model)), model);
+        var learned = Fitter.Of(brews.Where(brew => brew.IsReadable()).OrderBy(brew => brew.OpenedAtMs).Select(brew => BrewRecords.ForFitting(brew, BrewRecords.Of(brew, model, boughtGround: false))), model);
         var row = await db.Learned.FirstOrDefaultAsync(one => one.Id == LearnedRow.OnlyId, ct);
         if (row is null)
         {
@@ -84,19 +84,10 @@ public sealed class LearnedStore(CisternDb db, LearnedNow now, TimeProvider time
     private static string Write(Learned learned) => JsonSerializer.Serialize(new Kept(
         [.. learned.Parameters], [.. learned.Covariance], learned.Brews, [.. learned.LeftOut], [.. learned.Names], [.. learned.BrewsOf.Select(pair => new KeptCount(pair.Key.Scope, pair.Key.Whose, pair.Value))]));
 
-    private static Learned? Read(string json)
-    {
-        try
-        {
-            return JsonSerializer.Deserialize<Kept>(json) is { Parameters: { } parameters, Covariance: { } covariance, LeftOut: { } leftOut, Names: { } names, BrewsOf: { } brewsOf } kept && covariance.Length == parameters.Length * parameters.Length
-                ? new Learned([.. parameters], [.. covariance], kept.Brews) { LeftOut = [.. leftOut], Names = [.. names], BrewsOf = brewsOf.ToImmutableDictionary(one => (one.Scope, one.Whose), one => one.Brews) }
-                : null;
-        }
-        catch (JsonException)
-        {
-            return null;
-        }
-    }
+    private static Learned? Read(string json) =>
+        KeptJson.Read<Kept>(json) is { Parameters: { } parameters, Covariance: { } covariance, LeftOut: { } leftOut, Names: { } names, BrewsOf: { } brewsOf } kept && covariance.Length == parameters.Length * parameters.Length
+            ? new Learned([.. parameters], [.. covariance], kept.Brews) { LeftOut = [.. leftOut], Names = [.. names], BrewsOf = brewsOf.ToImmutableDictionary(one => (one.Scope, one.Whose), one => one.Brews) }
+            : null;
 
     private sealed record Kept(LearnedParameter[] Parameters, double[] Covariance, int Brews, LeftOut[] LeftOut, string[] Names, KeptCount[] BrewsOf);
 

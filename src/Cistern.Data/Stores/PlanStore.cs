@@ -220,7 +220,7 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
     }
 
     /// <summary>Of some plans those that were made as the next of a line and have not been brewed yet.</summary>
-    public async Task<IReadOnlyList<StoredPlan>> NextAsync(IReadOnlyList<StoredPlan> kept, CancellationToken ct)
+    public async Task<IReadOnlyList<StoredPlan>> UnbrewedAsync(IReadOnlyList<StoredPlan> kept, CancellationToken ct)
     {
         var next = kept.Where(stored => stored.FromBrewId is not null).ToList();
         if (next.Count == 0)

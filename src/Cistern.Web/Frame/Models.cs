@@ -15,7 +15,4 @@ public sealed class Models(ForecastModel published, LearnedNow now, BenchContext
 
     /// <summary>What is known now; nothing where whoever is here does not want it used.</summary>
     public async Task<Learned> LearnedAsync(CancellationToken ct) => (await bench.BaristaAsync(ct))?.UsesLearned == false ? Learned.Nothing : now.Current;
-
-    /// <summary>A palate.</summary>
-    public Palate PalateOf(string barista) => now.Current.PalateOf(barista);
 }

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Cistern.Core.Forecasts;
 using Cistern.Core.Physics;
 using Cistern.Core.Reckoning;
 using Cistern.Drawing;
@@ -26,7 +27,7 @@ public sealed class FigureFormat(Units units)
     };
 
     /// <summary>A time on a clock, from s: 4:15, 1:05:00.</summary>
-    public static string Clock(double seconds) => TideLabels.Clock(seconds);
+    public static string Clock(double seconds) => ClockTime.Text(seconds);
 
     /// <summary>Whole seconds with their unit.</summary>
     public static string Seconds(double seconds) => Text("{0:0} s", seconds);
@@ -69,7 +70,7 @@ public sealed class FigureFormat(Units units)
     public static string Ratio(double ratio) => $"1:{Number(ratio, 1)}";
 
     /// <summary>A judgement in words: sharp, balanced or harsh.</summary>
-    public static string Tilt(double tilt) => tilt < -0.4 ? "sharp" : tilt > 0.4 ? "harsh" : "balanced";
+    public static string Tilt(double tilt) => CupJudgement.WordOf(CupJudgement.LeanOf(tilt));
 
     /// <summary>The words and units of a tide for this barista.</summary>
     public TideLabels Labels(string vessel) => new()

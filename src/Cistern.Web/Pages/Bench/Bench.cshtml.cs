@@ -64,7 +64,7 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
         Untasted = newest.Find(brew => brew.Tasting is null);
         Last = [.. newest.Take(1).Concat(await GoodAsync(ct)).DistinctBy(brew => brew.Id)];
         var kept = await plans.KeptAsync(ct);
-        Next = [.. (await plans.NextAsync(kept, ct)).Take(2)];
+        Next = [.. (await plans.UnbrewedAsync(kept, ct)).Take(2)];
         Own = [.. kept.Where(stored => stored.FromBrewId is null).Take(3)];
         var view = new ShelfView(await bench.FormatAsync(ct), bench.Today);
         foreach (var kind in (ShelfKind[])[ShelfKinds.Find("coffee")!, ShelfKinds.Find("filter")!])

@@ -53,20 +53,7 @@ public static class ObservationForm
         {
             foreach (var one in all.Where(one => typed.ContainsKey(one.Name)))
             {
-                target.Observations.RemoveAll(row => row.Name == one.Name && typed[one.Name].Value is null);
-                if (typed[one.Name].Value is not { } value)
-                {
-                    continue;
-                }
-
-                if (target.Observations.Find(row => row.Name == one.Name) is not { } kept)
-                {
-                    kept = new Observation { Name = one.Name, AtMs = nowMs };
-                    target.Observations.Add(kept);
-                }
-
-                var read = one.Read(value, format);
-                (kept.AtMs, kept.Value) = (Math.Abs(kept.Value - read) < 1e-9 ? kept.AtMs : nowMs, read);
+                target.Observe(one.Name, typed[one.Name].Value is { } value ? one.Read(value, format) : null, nowMs);
             }
         }
     }

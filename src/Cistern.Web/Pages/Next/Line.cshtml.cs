@@ -14,13 +14,13 @@ namespace Cistern.Web.Pages.Next;
 
 /// <summary>One brew of a line, as it is told.</summary>
 /// <param name="Brew">The brew.</param>
-/// <param name="Real">What it came to as it was brewed.</param>
+/// <param name="Tilt">Which way it leans as it was brewed, forecast.</param>
 /// <param name="TdsPercent">Its strength: read, or else forecast, %.</param>
 /// <param name="YieldPercent">Its extraction: by the reading, or else forecast, %.</param>
 /// <param name="Read">Whether a refractometer told it.</param>
 /// <param name="Changed">What was changed from the one before, in words.</param>
 /// <param name="Foretold">What that was to do; null where nothing was foretold.</param>
-public sealed record LineRow(Data.Brews.Brew Brew, Totals Real, double TdsPercent, double YieldPercent, bool Read, string Changed, LineChange? Foretold);
+public sealed record LineRow(Data.Brews.Brew Brew, double Tilt, double TdsPercent, double YieldPercent, bool Read, string Changed, LineChange? Foretold);
 
 /// <summary>A line of brews as a path, with what each change did, foretold and real.</summary>
 public sealed class LineModel(CisternDb db, LineStore lines, BenchContext bench, ForecastModel model) : PageModel
@@ -51,15 +51,19 @@ public sealed class LineModel(CisternDb db, LineStore lines, BenchContext bench,
         Brew = asked;
         Format = await bench.FormatAsync(ct);
         var brews = await lines.OfAsync(asked, upTo: false, ct);
-        if (brews.Count == 0)
-        {
-            return NotFound();
-        }
-
         var rows = new List<LineRow>();
+        // What each came to is kept with it; one of an earlier version gets that soon after the start.
         foreach (var brew in brews)
         {
-            rows.Add(RowOf(brew, rows.LastOrDefault()?.Brew));
+            if (brew.Facts is { } facts)
+            {
+                rows.Add(RowOf(brew, facts, rows.LastOrDefault()?.Brew));
+            }
+        }
+
+        if (rows.Count == 0)
+        {
+            return NotFound();
         }
 
         Rows = rows;
@@ -71,20 +75,16 @@ public sealed class LineModel(CisternDb db, LineStore lines, BenchContext bench,
         return Page();
     }
 
-    private LineRow RowOf(Data.Brews.Brew brew, Data.Brews.Brew? before)
+    private LineRow RowOf(Data.Brews.Brew brew, BrewFacts facts, Data.Brews.Brew? before)
     {
-        var own = brew.ModelOf(model);
-        var plan = own.Figures(brew.Recipe());
-        var real = brew.AsItWas(plan, brew.Run(plan, brew.EndedAtMs ?? brew.OpenedAtMs));
-        var totals = real.Totals;
         var read = brew.Tastings.Select(tasting => tasting.ReadTdsPercent).OfType<double>().ToList();
-        var drinkG = brew.Observed(ObservationNames.Beverage) ?? totals.FinalG;
+        var drinkG = brew.Observed(ObservationNames.Beverage) ?? facts.FinalG;
         var change = LineChange.Read(brew.ChangedJson);
         return new LineRow(
             brew,
-            totals,
-            read.Count > 0 ? read.Average() : totals.FinalTdsPercent,
-            read.Count > 0 ? read.Average() * drinkG / real.Recipe.Coffee.DoseG : totals.ExtractionYieldPercent,
+            facts.Tilt,
+            read.Count > 0 ? read.Average() : facts.FinalTdsPercent,
+            read.Count > 0 ? read.Average() * drinkG / facts.DoseG : facts.ExtractionYieldPercent,
             read.Count > 0,
             change?.What ?? (before is null ? "" : Between(before, brew, brew.Why.Length > 0 ? "" : "The same again")),
             change);

@@ -1,5 +1,6 @@
 using Cistern.Core.Advising;
 using Cistern.Core.Fitting;
+using Cistern.Core.Records;
 using Cistern.Data;
 using Cistern.Data.Brews;
 using Cistern.Data.Shelf;
@@ -46,11 +47,10 @@ public sealed class LineAdvice(CisternDb db, LineStore lines, Models models)
         var mill = last.MillName.Length > 0 ? await db.Mills.AsNoTracking().FirstOrDefaultAsync(row => row.Name == last.MillName && row.RemovedAtMs == null, ct) : null;
         var published = models.Published;
         var records = line.Select(brew => BrewRecords.Of(brew, published, bag?.BoughtGround == true)).ToList();
-        var fitted = line.Select(brew => BrewRecords.ForFitting(brew, published)).ToList();
         var known = await models.LearnedAsync(ct);
         // What was kept a moment ago has not been learned of yet; with nothing learned at all the line teaches what it can.
-        var learned = known.Brews > 0 ? Fitter.With(known, fitted[^1], published) : Fitter.Of(fitted, published);
+        var learned = known.Brews > 0 ? Fitter.With(known, BrewRecords.ForFitting(last, records[^1]), published) : Fitter.Of(line.Zip(records, BrewRecords.ForFitting), published);
         var palate = learned.PalateOf(last.Tastings.FirstOrDefault()?.Barista?.Name ?? "");
-        return (last, mill, bag, Advisor.Of(records, learned.Model(published, BrewRecords.Keys(last)), palate, new AdviceGear { Mill = mill?.Scale, LeftG = bag?.LeftG, CupG = CupG(last) }));
+        return (last, mill, bag, Advisor.Of(records, learned.Model(published, records[^1].Keys()), palate, new AdviceGear { Mill = mill?.Scale, LeftG = bag?.LeftG, CupG = CupG(last) }));
     }
 }

@@ -17,6 +17,8 @@ namespace Cistern.Web.Pages.Next;
 /// <summary>What to change for the next brew, and that brew's plan at a touch.</summary>
 public sealed class NextModel(CisternDb db, LineAdvice advice, PlanStore plans, BenchContext bench) : PageModel
 {
+    private Bag? bag;
+
     /// <summary>Who is here, and what is brewing.</summary>
     public BenchContext Bench => bench;
 
@@ -39,7 +41,7 @@ public sealed class NextModel(CisternDb db, LineAdvice advice, PlanStore plans, 
     public static string KeyOf(AdvisedChange change) => string.Create(CultureInfo.InvariantCulture, $"{change.Setting}:{change.To:0.####}");
 
     /// <summary>Shows the page.</summary>
-    public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct) => await LoadAsync(id, ct) is null ? NotFound() : Page();
+    public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct) => await LoadAsync(id, ct) ? Page() : NotFound();
 
     /// <summary>Makes a change the next brew: keeps its plan, with its descent and its why.</summary>
     public async Task<IActionResult> OnPostAsync(int id, CancellationToken ct)
@@ -50,7 +52,7 @@ public sealed class NextModel(CisternDb db, LineAdvice advice, PlanStore plans, 
             return Redirect(done);
         }
 
-        if (await LoadAsync(id, ct) is not { } bag)
+        if (!await LoadAsync(id, ct))
         {
             return NotFound();
         }
@@ -66,11 +68,11 @@ public sealed class NextModel(CisternDb db, LineAdvice advice, PlanStore plans, 
         var what = AdviceWording.Of(change, Mill, Format);
         var then = change.Then.Totals;
         var kept = new LineChange(change.Setting, change.From, change.To, change.Unit, what, then.FinalTdsPercent, then.ExtractionYieldPercent, then.Tilt);
-        return Redirect(await plans.NextAsync(await StateAsync(change, bag.Id, ct), Brew, what, change.Why, kept.ToJson(), wish, ct));
+        return Redirect(await plans.NextAsync(await StateAsync(change, ct), Brew, what, change.Why, kept.ToJson(), wish, ct));
     }
 
     /// <summary>The plan of the change, with what of the shelf the brew used.</summary>
-    private async Task<PlanState> StateAsync(AdvisedChange change, int? bagId, CancellationToken ct)
+    private async Task<PlanState> StateAsync(AdvisedChange change, CancellationToken ct)
     {
         var place = await db.Places.AsNoTracking().FirstOrDefaultAsync(row => row.Name == Brew.PlaceName && row.RemovedAtMs == null, ct);
         var vessel = Brew.VesselName.Length > 0 ? await db.Vessels.AsNoTracking().FirstOrDefaultAsync(row => row.Name == Brew.VesselName && row.RemovedAtMs == null, ct) : null;
@@ -81,7 +83,7 @@ public sealed class NextModel(CisternDb db, LineAdvice advice, PlanStore plans, 
         {
             Origin = RecipeWriter.Write(Brew.Planned()),
             Settled = true,
-            BagId = bagId,
+            BagId = bag is { RemovedAtMs: null, UsedUpOn: null } ? bag.Id : null,
             MillId = setting is null ? null : Mill!.Id,
             MillSetting = setting,
             PlaceId = place?.Id,
@@ -90,16 +92,16 @@ public sealed class NextModel(CisternDb db, LineAdvice advice, PlanStore plans, 
     }
 
     /// <summary>Loads the brew and the advice on it.</summary>
-    /// <returns>The bag it came from where that is still there, or no bag; null where there is no such brew.</returns>
-    private async Task<(int? Id, bool Found)?> LoadAsync(int id, CancellationToken ct)
+    /// <returns>Whether there is such a brew.</returns>
+    private async Task<bool> LoadAsync(int id, CancellationToken ct)
     {
         if (await advice.ForAsync(id, ct) is not { } found)
         {
-            return null;
+            return false;
         }
 
-        (Brew, Mill, var bag, Advice) = found;
+        (Brew, Mill, bag, Advice) = found;
         Format = await bench.FormatAsync(ct);
-        return (bag is { RemovedAtMs: null, UsedUpOn: null } ? bag.Id : null, true);
+        return true;
     }
 }

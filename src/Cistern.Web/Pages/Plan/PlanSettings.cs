@@ -22,18 +22,15 @@ namespace Cistern.Web.Pages.Plan;
 /// <param name="Learned">What was learned from brews, where that is to be used.</param>
 public sealed record PlanContext(PlanShelf Shelf, FigureFormat Format, DateOnly Today, ForecastModel Model, Learned Learned)
 {
-    /// <summary>No thing of the shelf is called so: of what is not chosen nothing is known.</summary>
-    private const string NotChosen = "\n";
-
     /// <summary>With what a plan is brewed, as it is learned of.</summary>
     public FitKeys KeysOf(Core.Planning.Plan plan)
     {
         var gear = new PlanGear(Shelf, Today);
         var ground = plan.Picks.BagId is { } bagId && gear.Bag(bagId)?.Ground is not null;
         return new FitKeys(
-            (ground ? null : Name(Shelf.Mills, plan.Picks.MillId)) ?? NotChosen,
+            (ground ? null : Name(Shelf.Mills, plan.Picks.MillId)) ?? FitKeys.NotChosen,
             RecordFitting.Vessel(Name(Shelf.Vessels, plan.Picks.VesselId) ?? "", plan.Base.Brewer),
-            Name(Shelf.Bags, plan.Picks.BagId) ?? NotChosen,
+            Name(Shelf.Bags, plan.Picks.BagId) ?? FitKeys.NotChosen,
             "");
     }
 

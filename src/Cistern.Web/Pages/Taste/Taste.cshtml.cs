@@ -20,6 +20,8 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench,
     /// <summary>The most of the dose that can be in the drink besides water.</summary>
     private const double SolubleShare = 0.3;
 
+    private BrewRun run = null!;
+
     /// <summary>Who is here, and what is brewing.</summary>
     public BenchContext Bench => bench;
 
@@ -86,7 +88,7 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench,
         }
 
         Form = TasteForm.Of(Mine, Brew, await ReadingStore.TdsPercentAsync(db, id, ct), Format);
-        Asks = [.. Asked()];
+        await WorkOutAsync(ct);
         return Page();
     }
 
@@ -102,7 +104,7 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench,
         Form = TasteForm.Read(Request.Form, mostG, Format);
         if (!Form.Good)
         {
-            Asks = [.. Asked()];
+            await WorkOutAsync(ct);
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
         }
@@ -165,23 +167,28 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench,
 
         Brew = brew;
         Format = await bench.FormatAsync(ct);
-        var own = brew.ModelOf(model);
-        var plan = own.Figures(brew.Recipe());
-        var run = brew.Run(plan, bench.NowMs);
+        TasterId = (await bench.BaristaAsync(ct))?.Id;
+        var plan = brew.ModelOf(model).Figures(brew.Recipe());
+        run = brew.Run(plan, bench.NowMs);
         Real = brew.AsItWas(plan, run);
-        var planned = own.Figures(brew.Planned());
+        return true;
+    }
+
+    /// <summary>What only the page shows: nothing of it is needed to keep what was said.</summary>
+    private async Task WorkOutAsync(CancellationToken ct)
+    {
+        var planned = Brew.ModelOf(model).Figures(Brew.Planned());
         AsPlanned = planned.Totals;
         Bands = Confidence.Of(Real);
         Off = FlowVerdicts.Of(planned, run).Where(verdict => verdict.Place != FlowPlace.Within);
-        TasterId = (await bench.BaristaAsync(ct))?.Id;
-        BagNotes = brew.BagId is { } bagId && await db.Bags.AsNoTracking().FirstOrDefaultAsync(bag => bag.Id == bagId, ct) is { } bag
+        BagNotes = Brew.BagId is { } bagId && await db.Bags.AsNoTracking().FirstOrDefaultAsync(bag => bag.Id == bagId, ct) is { } bag
             ? bag.TastesOf.Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries) : [];
         // Once it is in the cup, water is the one thing that can still be done.
         LetDownG = Rescue.IsWanted(Real, AsPlanned) ? Rescue.After(Real, AsPlanned, Real.Totals.FinishS + 1).LetDownG : 0;
         const long StillWaitedMs = 30L * 60_000;
-        TasteAtMs = AsItWas.ChilledC is null && brew.EndedAtMs is { } endedAtMs && endedAtMs + (long)(1000 * AsItWas.DrinkableAfterS) is var atMs && bench.NowMs < atMs + StillWaitedMs ? atMs : null;
-        Yield = Mine?.ReadTdsPercent is { } read && (brew.Observed(ObservationNames.Beverage) ?? AsItWas.FinalG) is var drinkG
+        TasteAtMs = AsItWas.ChilledC is null && Brew.EndedAtMs is { } endedAtMs && endedAtMs + (long)(1000 * AsItWas.DrinkableAfterS) is var atMs && bench.NowMs < atMs + StillWaitedMs ? atMs : null;
+        Yield = Mine?.ReadTdsPercent is { } read && (Brew.Observed(ObservationNames.Beverage) ?? AsItWas.FinalG) is var drinkG
             ? MeasuredYield.Of(read, drinkG, AsItWas.FinalG - AsItWas.BeverageG, AsItWas.KeptWaterG, Real.Recipe.Coffee.DoseG) : null;
-        return true;
+        Asks = [.. Asked()];
     }
 }

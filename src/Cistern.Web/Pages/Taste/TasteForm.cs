@@ -195,37 +195,17 @@ public sealed class TasteForm
         // What was left as it stood changes nothing: another screen may have said it better since, and what is shown is rounded.
         if (PressFelt != pressFeltWas)
         {
-            Observe(ObservationNames.PressFelt, Words<PressFelt>.Find(PressFelt) is { } felt ? (int)felt : null);
+            brew.Observe(ObservationNames.PressFelt, Words<PressFelt>.Find(PressFelt) is { } felt ? (int)felt : null, nowMs);
         }
 
         if (Drink.Text.Trim() != Drink.Was)
         {
-            Observe(ObservationNames.Beverage, Grams(drink, Drink));
+            brew.Observe(ObservationNames.Beverage, Grams(drink, Drink), nowMs);
         }
 
         if (LetDown.Text.Trim() != LetDown.Was)
         {
-            Observe(ObservationNames.LetDown, Grams(letDown, LetDown));
-        }
-
-        void Observe(string name, double? value)
-        {
-            var kept = brew.Observations.Find(one => one.Name == name);
-            if (value is not { } number)
-            {
-                if (kept is not null)
-                {
-                    brew.Observations.Remove(kept);
-                }
-            }
-            else if (kept is null)
-            {
-                brew.Observations.Add(new Observation { Name = name, Value = number, AtMs = nowMs });
-            }
-            else
-            {
-                (kept.Value, kept.AtMs, kept.Seen) = (number, nowMs, false);
-            }
+            brew.Observe(ObservationNames.LetDown, Grams(letDown, LetDown), nowMs);
         }
     }
 

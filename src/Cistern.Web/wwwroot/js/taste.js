@@ -55,10 +55,9 @@ const cooling = document.getElementById('cooling');
 if (cooling) {
   const waitS = () => (Number(cooling.dataset.at) - Number(cooling.dataset.now) - performance.now()) / 1000;
   const what = document.getElementById('cooling-for');
-  const degrees = what.textContent.match(/At (.+?) in about/)?.[1];
   const tick = () => {
     if (waitS() > 0) {
-      what.textContent = `At ${degrees} in about ${clock(waitS())}, by the forecast.`;
+      what.textContent = `At ${cooling.dataset.degrees} in about ${clock(waitS())}, by the forecast.`;
       return;
     }
 
@@ -70,6 +69,7 @@ if (cooling) {
     buzz('at');
     speak('It has cooled: taste it now.');
   };
-  const timer = degrees ? setInterval(tick, 500) : 0;
-  if (degrees) tick();
+  // What has cooled before the page came is said by the page already.
+  const timer = waitS() > 0 ? setInterval(tick, 500) : 0;
+  if (timer) tick();
 }
