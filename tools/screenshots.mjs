@@ -34,17 +34,23 @@ const started = (seconds) => async (page) => {
 await shot('bench', '/');
 await shot('plan', '/plan/fp-bloomed?bag=2&mill=2&dose=30&was.dose=27.0');
 await shot('choose', '/plan?cups=2&minutes=5&ice=hot&bag=4');
-await shot('compare', '/plan/compare?a=vd-water-first&b=vd-coffee-first');
+await shot('together', '/together?b=19&b=20&b=21&b=22');
+await shot('trends', '/trends?of=drawdown&over=grind&family=valve-dripper');
 await shot('taste', '/taste/8');
-await shot('taste-more', '/taste/40', { height: 1000, before: async (page) => {
-  for (const name of ['Sweet, clear, finish, dry', 'Bed, press, notes, smell']) await page.locator('summary', { hasText: name }).locator('visible=true').click();
-} });
 await shot('next', '/next/9');
 await shot('line', '/line/41');
 // What is learned is worked out beside the pages.
 for (let i = 0; i < 60 && !(await (await fetch(`${server.url}/learned`)).text()).includes('coarser than its table'); i += 1) await new Promise((wait) => setTimeout(wait, 500));
 await shot('learned', '/learned');
-await shot('log', '/log');
+await shot('log', '/log?coffee=Blue%20Ferry&coffee=Quiet%20Orchard');
+// A brew of the other counter beside two that are known here.
+const files = await (await fetch(`${server.url}/out/brews.json?coffee=Night%20Barge&state=tasted`)).json();
+const strange = files.slice(0, 6).map((brew, i) => (i < 4 ? { ...brew, id: `0b1f6d4e-7a55-4a39-9c0e-3f52cb0a77d${i}`, place: { ...brew.place, name: 'High Hut' } } : brew));
+await shot('import', '/files', { before: async (page) => {
+  await page.locator('#files').setInputFiles({ name: 'high-hut-november.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(strange)) });
+  await page.getByRole('button', { name: 'Look at them' }).click();
+  await page.waitForURL(/files\/in/);
+} });
 await shot('entry', '/log/7');
 await shot('shelf', '/shelf', { before: (page) => page.getByRole('link', { name: 'Change Quiet Orchard' }).click() });
 await shot('after', '/brew/7/after');
@@ -63,7 +69,6 @@ const rehearsed = (hands, until) => async (page) => {
   await until(page);
 };
 await shot('brew-heard', '/plan/vd-coffee-first?bag=3', { height: 1000, before: rehearsed('over', (page) => page.waitForTimeout(13_000)) });
-await shot('rehearsed', '/plan/vd-coffee-first?bag=3', { before: rehearsed('late', (page) => page.waitForURL(/after$/, { timeout: 60_000 })) });
 const tide = execSync('dotnet artifacts/cli/cistern-cli.dll forecast --svg -', { input: JSON.stringify(JSON.parse(execSync('cat src/Cistern.Core/Recipes/Library/recipes.json')).find((one) => one.id === 'vd-coffee-first')), cwd: resolve(import.meta.dirname, '..') }).toString();
 const page = await browser.newPage({ viewport: { width: 800, height: 620 } });
 await page.setContent(tide);

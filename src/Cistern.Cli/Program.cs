@@ -5,6 +5,7 @@ using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Core.Readings;
 using Cistern.Core.Recipes;
+using Cistern.Core.Records;
 using Cistern.Drawing;
 
 CultureInfo.DefaultThreadCurrentCulture = CultureInfo.InvariantCulture;
@@ -20,8 +21,9 @@ var forecast = new Command("forecast", "Forecasts recipe files: one JSON object 
 };
 forecast.SetAction(parsed => Forecast(parsed.GetValue(files)!, parsed.GetValue(series), parsed.GetValue(svg), parsed.GetValue(serverMl)));
 
-var schema = new Command("schema", "Prints the recipe file's JSON Schema.");
-schema.SetAction(_ => Console.Out.Write(RecipeSchema.Write()));
+var ofBrews = new Option<bool>("--brew") { Description = "The brew file's instead." };
+var schema = new Command("schema", "Prints the recipe file's JSON Schema.") { ofBrews };
+schema.SetAction(parsed => Console.Out.Write(parsed.GetValue(ofBrews) ? BrewSchema.Write() : RecipeSchema.Write()));
 
 var figures = new Command("figures", "Prints every figure of the library's recipes to six digits, as the tests hold them.");
 figures.SetAction(_ => Console.Out.Write(LibraryFigures.Csv(ForecastModel.Published)));
@@ -48,7 +50,22 @@ var predict = new Option<string[]>("--predict") { Description = "Recipe files to
 var fit = new Command("fit", "Learns from brews: parameters with their spread, how each brew would have been foretold without it, and forecasts with bands, as JSON. Findings go to standard error; exit 2 on a bad file.") { brews, predict };
 fit.SetAction(parsed => BrewFiles.Fit(parsed.GetValue(brews)!, parsed.GetValue(predict) ?? []));
 
-var root = new RootCommand("Cistern at the command line.") { forecast, plan, advise, fit, simulate, schema, figures };
+var dataFile = new Option<string>("--data") { Description = "The data file.", Required = true };
+var copyTo = new Argument<string>("FILE") { Description = "The copy; one that is there is replaced when the new one is whole." };
+var backup = new Command("backup", "Makes a copy of the data file as it stands now, while it is used, and looks it over.") { copyTo, dataFile };
+backup.SetAction(parsed => DataFiles.Backup(parsed.GetValue(dataFile)!, parsed.GetValue(copyTo)!));
+var copy = new Argument<string>("FILE") { Description = "The copy." };
+var restore = new Command("restore", "Puts a copy in the data file's place, looked over first; a running Cistern starts again with it. The file as it was stays beside it.") { copy, dataFile };
+restore.SetAction((parsed, ct) => DataFiles.RestoreAsync(parsed.GetValue(dataFile)!, parsed.GetValue(copy)!, ct));
+var checkedFile = new Argument<string?>("FILE") { Description = "Another file than the data file.", Arity = ArgumentArity.ZeroOrOne };
+var check = new Command("check", "Says whether a data file is sound; exit 1 where it is not.") { checkedFile, dataFile };
+check.SetAction(parsed => DataFiles.Check(parsed.GetValue(checkedFile) ?? parsed.GetValue(dataFile)!));
+
+var count = new Argument<int>("N") { Description = "How many brews." };
+var seedFile = new Command("seed", "Makes a new data file: the demo bench with N brews more, made with the model, over three years.") { count, dataFile };
+seedFile.SetAction((parsed, ct) => DataFiles.SeedAsync(parsed.GetValue(dataFile)!, parsed.GetValue(count), ct));
+
+var root = new RootCommand("Cistern at the command line.") { forecast, plan, advise, fit, simulate, schema, figures, backup, restore, check, seedFile };
 return await root.Parse(args).InvokeAsync();
 
 static int Forecast(string[] paths, bool asSeries, bool asSvg, double? serverMl)

@@ -2,6 +2,7 @@ using Cistern.Core.Brewing;
 using Cistern.Core.Readings;
 using Cistern.Core.Recipes;
 using Cistern.Data.Brews;
+using Cistern.Data.Log;
 using Cistern.Data.Plans;
 using Cistern.Data.Shelf;
 using Microsoft.EntityFrameworkCore;
@@ -59,8 +60,8 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
     /// <summary>Brews.</summary>
     public DbSet<Brew> Brews => Set<Brew>();
 
-    /// <summary>Brews that stand in the log: all but rehearsals.</summary>
-    public IQueryable<Brew> Logged => Brews.Where(brew => !brew.Rehearsal);
+    /// <summary>Brews that stand in the log: all but rehearsals, and what was taken away.</summary>
+    public IQueryable<Brew> Logged => Brews.Where(brew => !brew.Rehearsal && brew.TakenAwayAtMs == null);
 
     /// <summary>What was said of running brews.</summary>
     public DbSet<EntryRow> Entries => Set<EntryRow>();
@@ -88,6 +89,15 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
 
     /// <summary>What came to mind later.</summary>
     public DbSet<LaterNote> Notes => Set<LaterNote>();
+
+    /// <summary>Brews in short, as the log finds them; kept by triggers.</summary>
+    public DbSet<LogRow> LogRows => Set<LogRow>();
+
+    /// <summary>Searches of the log kept under a name.</summary>
+    public DbSet<KeptSearch> KeptSearches => Set<KeptSearch>();
+
+    /// <summary>Files that were taken in.</summary>
+    public DbSet<Import> Imports => Set<Import>();
 
     /// <summary>What was answered to slips.</summary>
     public DbSet<SlipAnswer> SlipAnswers => Set<SlipAnswer>();
@@ -136,6 +146,8 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
             brew.HasIndex(row => new { row.RecipeId, row.OpenedAtMs });
             brew.HasIndex(row => new { row.CoffeeName, row.State, row.OpenedAtMs });
             brew.HasIndex(row => row.ParentBrewId);
+            brew.HasIndex(row => row.FileId).IsUnique();
+            brew.HasIndex(row => row.ImportId);
             brew.HasOne<StoredPlan>().WithMany().HasForeignKey(row => row.StoredPlanId).OnDelete(DeleteBehavior.SetNull);
             brew.HasOne<FilterStock>().WithMany().HasForeignKey(row => row.FilterStockId).OnDelete(DeleteBehavior.SetNull);
             brew.Ignore(row => row.CoreEntries).Ignore(row => row.Tasting);
@@ -160,7 +172,20 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
             entry.Property(row => row.Kind).HasConversion(kind => Words<EntryKind>.Of(kind), word => Words<EntryKind>.Find(word) ?? EntryKind.Undo);
         });
         modelBuilder.Entity<Observation>().HasIndex(observation => new { observation.BrewId, observation.Name }).IsUnique();
-        modelBuilder.Entity<BrewFacts>().HasKey(facts => facts.BrewId);
+        modelBuilder.Entity<BrewFacts>(facts =>
+        {
+            facts.HasKey(row => row.BrewId);
+            facts.Property(row => row.Version).HasDefaultValue(1);
+            facts.Property(row => row.Flow).HasConversion(flow => flow == null ? null : Words<FlowWord>.Of(flow.Value), word => Words<FlowWord>.Find(word));
+        });
+        modelBuilder.Entity<LogRow>(row =>
+        {
+            row.HasKey(one => one.BrewId);
+            row.Property(one => one.BrewId).ValueGeneratedNever();
+            row.HasIndex(one => one.Seq).IsUnique();
+            row.Ignore(one => one.TdsPercent).Ignore(one => one.Ratio);
+        });
+        modelBuilder.Entity<KeptSearch>().HasIndex(search => search.Name).IsUnique();
         modelBuilder.Entity<Tasting>(tasting =>
         {
             tasting.Property(row => row.Bed).HasConversion(bed => bed == null ? null : Words<Core.Records.BedLook>.Of(bed.Value), word => Words<Core.Records.BedLook>.Find(word));

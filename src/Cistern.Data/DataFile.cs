@@ -84,6 +84,7 @@ public sealed class DataFile : IDisposable
     {
         try
         {
+            PutBack();
             Clear(Building);
             if (Applied() is not { } applied)
             {
@@ -393,6 +394,46 @@ public sealed class DataFile : IDisposable
         var connection = (SqliteConnection)db.Database.GetDbConnection();
         await db.Database.CloseConnectionAsync();
         SqliteConnection.ClearPool(connection);
+    }
+
+    /// <summary>
+    /// Puts a copy that was laid down in the file's place; the file as it was stays beside it. Cut off anywhere, the next
+    /// start goes on with it: the copy waits under its name until it stands in place.
+    /// </summary>
+    private void PutBack()
+    {
+        var waiting = Copies.Waiting(Path);
+        if (!File.Exists(waiting))
+        {
+            return;
+        }
+
+        if (File.Exists(Path))
+        {
+            try
+            {
+                using var connection = OpenAnew(Path);
+                Run(connection, "PRAGMA journal_mode=DELETE");
+            }
+            catch (SqliteException)
+            {
+                // A damaged file is what is restored over most often: it is set aside with whatever lies beside it.
+            }
+
+            Reached?.Invoke();
+            var before = string.Create(CultureInfo.InvariantCulture, $"{Path}.before-restore-{File.GetLastWriteTimeUtc(waiting):yyyyMMddHHmmss}");
+            foreach (var suffix in (string[])["-wal", "-shm", "-journal", ""])
+            {
+                if (File.Exists(Path + suffix))
+                {
+                    File.Move(Path + suffix, before + suffix, overwrite: true);
+                    Reached?.Invoke();
+                }
+            }
+        }
+
+        Disk.Replace(waiting, Path);
+        Reached?.Invoke();
     }
 
     /// <summary>All of it or nothing: a bench that is half filled would never be filled again.</summary>

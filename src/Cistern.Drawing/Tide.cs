@@ -233,7 +233,7 @@ public static class Tide
             }
         }
 
-        private IEnumerable<double> TimeTicks() => Ticks(fromS, toS, (right - left) / 80, [5, 10, 15, 30, 60, 120, 180, 300, 600, 1800, 3600, 7200, 14400, 28800]);
+        private IEnumerable<double> TimeTicks() => Ticks.OfTime(fromS, toS, right - left);
 
         private double X(double timeS) => left + ((Math.Clamp(timeS, fromS, toS) - fromS) / (toS - fromS) * (right - left));
 
@@ -274,13 +274,13 @@ public static class Tide
 
             var unit = options.Labels.GPerUnit;
             double[] steps = unit == 1 ? [20, 50, 100, 200, 500, 1000] : [0.5, 1, 2, 5, 10, 20, 50];
-            foreach (var grams in Ticks(0, (vesselBottom - vesselTop) / pxPerG / unit, (vesselBottom - vesselTop) / 34, steps).Where(value => value > 0))
+            foreach (var grams in Ticks.Of(0, (vesselBottom - vesselTop) / pxPerG / unit, (vesselBottom - vesselTop) / 34, steps).Where(value => value > 0))
             {
                 svg.Add($"<line class=\"tide-grid\" x1=\"{left}\" x2=\"{right}\" y1=\"{VesselY(grams * unit)}\" y2=\"{VesselY(grams * unit)}\"/>");
                 svg.Text(left - 6, VesselY(grams * unit) + 4, "tide-tick", options.Labels.MassTick(grams * unit), "end");
             }
 
-            foreach (var grams in Ticks(0, (cupBottom - vesselBottom - BetweenPx) / pxPerG / unit, (cupBottom - vesselBottom - BetweenPx) / 34, steps).Where(value => value > 0))
+            foreach (var grams in Ticks.Of(0, (cupBottom - vesselBottom - BetweenPx) / pxPerG / unit, (cupBottom - vesselBottom - BetweenPx) / 34, steps).Where(value => value > 0))
             {
                 svg.Text(left - 6, CupY(grams * unit) + 4, "tide-tick", options.Labels.MassTick(grams * unit), "end");
             }
@@ -421,26 +421,5 @@ public static class Tide
 
         private static bool OnLine((double X, double Y) a, (double X, double Y) b, (double X, double Y) c) =>
             c.X - a.X < 12 && (c.X - a.X < 0.01 ? Math.Abs(c.Y - a.Y) < 0.3 : Math.Abs(a.Y + ((c.Y - a.Y) * (b.X - a.X) / (c.X - a.X)) - b.Y) < 0.3);
-
-        private static IEnumerable<double> Ticks(double from, double to, double most, ReadOnlySpan<double> steps)
-        {
-            var step = steps[^1];
-            foreach (var candidate in steps)
-            {
-                if ((to - from) / candidate <= Math.Max(1, most))
-                {
-                    step = candidate;
-                    break;
-                }
-            }
-
-            var ticks = new List<double>();
-            for (var value = Math.Ceiling(from / step) * step; value <= to + 1e-9 && ticks.Count < 60; value += step)
-            {
-                ticks.Add(value);
-            }
-
-            return ticks;
-        }
     }
 }

@@ -1,15 +1,23 @@
 using Cistern.Data;
 using Cistern.Web;
+using Cistern.Web.Frame;
 using Microsoft.AspNetCore.Connections;
 
 try
 {
     Warming.Core();
-    var builder = WebApplication.CreateBuilder(args);
-    builder.AddCistern();
-    await using var app = builder.Build();
-    await app.UseCisternAsync();
-    await app.RunAsync();
+    do
+    {
+        // A copy that is put back takes the data file's place between two runs, when nobody holds it.
+        Again.Asked = false;
+        var builder = WebApplication.CreateBuilder(args);
+        builder.AddCistern();
+        await using var app = builder.Build();
+        await app.UseCisternAsync();
+        await app.RunAsync();
+    }
+    while (Again.Asked);
+
     return 0;
 }
 catch (DataFileRefusedException refused)

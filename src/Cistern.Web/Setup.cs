@@ -3,9 +3,11 @@ using System.IO.Compression;
 using Cistern.Core.Forecasts;
 using Cistern.Data;
 using Cistern.Data.Demo;
+using Cistern.Data.Log;
 using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.Pages.Brewing;
+using Cistern.Web.Pages.Files;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.DataProtection.KeyManagement;
 using Microsoft.AspNetCore.Diagnostics.HealthChecks;
@@ -66,9 +68,18 @@ public static class Setup
         builder.Services.AddSingleton(services => new LearningBell(services.GetRequiredService<LearnedNow>().Ring));
         builder.Services.AddScoped<LearnedStore>();
         builder.Services.AddHostedService<LearnedKeeper>();
+        builder.Services.AddHostedService<CopyKeeper>();
         builder.Services.AddScoped<LineStore>();
+        builder.Services.AddSingleton<LogIndex>();
+        builder.Services.AddScoped<LogStore>();
+        builder.Services.AddScoped<BrewOut>();
+        builder.Services.AddScoped<ImportStore>();
+        builder.Services.AddSingleton<Staging>();
+        builder.Services.AddScoped<ShelfCarrier>();
+        builder.Services.AddSingleton<ImportRuns>();
         builder.Services.AddScoped<Pages.Next.LineAdvice>();
         builder.Services.AddScoped<Models>();
+        builder.Services.AddScoped<Pages.Plan.PlanForecasts>();
         builder.Services.AddScoped<BrewStore>();
         builder.Services.AddSingleton<BenchEars>();
         builder.Services.AddScoped<ReadingStore>();
@@ -127,6 +138,7 @@ public static class Setup
         app.MapApi();
         app.MapBrews();
         app.MapReadings();
+        app.MapOut();
         app.MapHealthChecks("/healthz", new HealthCheckOptions
         {
             ResponseWriter = (context, report) => context.Response.WriteAsync(string.Join('\n', report.Entries.Values.Select(entry => entry.Description).OfType<string>().Prepend(report.Status.ToString()))),

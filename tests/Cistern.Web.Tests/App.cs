@@ -92,6 +92,7 @@ public sealed class App : WebApplicationFactory<Program>
     {
         builder.UseSetting("Cistern:DataFile", DataFile);
         builder.UseSetting("Cistern:Learns", learns ? "true" : "false");
+        builder.UseSetting("Cistern:DailyCopy", "false");
         builder.UseSetting("Cistern:Demo", demo ? "true" : "false");
         builder.ConfigureTestServices(services => services.AddSingleton<TimeProvider>(Time));
     }

@@ -14,7 +14,7 @@ namespace Cistern.Web.Tests;
 [SupportedOSPlatform("linux")]
 public sealed class StartTests
 {
-    public static TheoryData<string> OldFiles => ["1-first-brew", "2-vessel-details", "3-shelf-and-plans", "4-jobs-and-extras", "5-brews-as-entries", "6-slips-answered", "7-readings"];
+    public static TheoryData<string> OldFiles => ["1-first-brew", "2-vessel-details", "3-shelf-and-plans", "4-jobs-and-extras", "5-brews-as-entries", "6-slips-answered", "7-readings", "8-taste-and-learning"];
 
     [Fact]
     public async Task A_start_that_was_interrupted_does_not_keep_the_next_one_waiting()
@@ -148,6 +148,10 @@ public sealed class StartTests
             }
         }
 
+        // All of them stand in the log, are found by their words, and have a name of their own in files.
+        Assert.Equal(brews.Count(brew => !brew.Rehearsal), await app.DataAsync(db => db.LogRows.CountAsync(row => row.Stands)));
+        Assert.All(brews.Where(brew => !brew.Rehearsal), brew => Assert.Equal(1L, Run(path, $"SELECT count(*) FROM BrewWords WHERE rowid = {brew.Id} AND BrewWords MATCH '\"{brew.RecipeId}\"'")));
+        Assert.Equal(brews.Count, brews.Select(brew => brew.FileId).Where(id => id.Version == 4).Distinct().Count());
         foreach (var stored in plans)
         {
             await App.GetAsync(client, $"/plan/{stored}");

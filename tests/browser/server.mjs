@@ -31,7 +31,7 @@ export class Server {
     this.process = spawn('dotnet', ['Cistern.Web.dll', '--urls', this.url], {
       cwd: web,
       stdio: 'ignore',
-      env: { ...process.env, ASPNETCORE_ENVIRONMENT: 'Production', Cistern__DataFile: this.data, Cistern__Demo: String(this.demo), Cistern__TestClock: 'true', Cistern__Learns: String(this.learns) },
+      env: { ...process.env, ASPNETCORE_ENVIRONMENT: 'Production', Cistern__DataFile: this.data, Cistern__Demo: String(this.demo), Cistern__TestClock: 'true', Cistern__Learns: String(this.learns), Cistern__DailyCopy: 'false' },
     });
   }
 

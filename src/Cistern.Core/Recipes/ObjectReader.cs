@@ -87,7 +87,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
         }
 
         // What was kept before this was refused can still be read.
-        if (!kept && PlainText.Problem(PlainText.Lines(text), (int)member.Max, lines: name is "notes" or "note") is { } problem)
+        if (!kept && PlainText.Problem(PlainText.Lines(text), (int)member.Max, lines: name is "notes" or "note" or "text" or "words" or "why") is { } problem)
         {
             findings.Add(Finding.Error(At(name), $"{name} must be plain text.", Shown(value), problem));
         }

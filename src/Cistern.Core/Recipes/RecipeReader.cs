@@ -35,7 +35,12 @@ public static class RecipeReader
     public static RecipeFile Read(ReadOnlyMemory<byte> utf8) => Open(utf8, LargestFileBytes, "A recipe file", Read, Refused);
 
     /// <summary>Opens a JSON file and reads it; what is no JSON at all, or too much of it, is refused with a finding.</summary>
-    internal static T Open<T>(ReadOnlyMemory<byte> utf8, int largestBytes, string file, Func<JsonElement, T> read, Func<Finding, T> refused)
+    /// <param name="utf8">What stands in it.</param>
+    /// <param name="largestBytes">The most it may be, bytes.</param>
+    /// <param name="file">What it is called: "A recipe file".</param>
+    /// <param name="read">Reads its root.</param>
+    /// <param name="refused">What comes of one that is refused.</param>
+    public static T Open<T>(ReadOnlyMemory<byte> utf8, int largestBytes, string file, Func<JsonElement, T> read, Func<Finding, T> refused)
     {
         if (utf8.Length > largestBytes)
         {

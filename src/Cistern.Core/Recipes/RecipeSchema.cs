@@ -6,7 +6,17 @@ namespace Cistern.Core.Recipes;
 public static class RecipeSchema
 {
     /// <summary>The schema as indented JSON, as it stands in docs/formats/recipe.schema.json.</summary>
-    public static string Write() => Build().ToJsonString(new System.Text.Json.JsonSerializerOptions { WriteIndented = true, Encoder = System.Text.Encodings.Web.JavaScriptEncoder.UnsafeRelaxedJsonEscaping }) + "\n";
+    public static string Write() => Text(Build());
+
+    /// <summary>A schema as it is published.</summary>
+    internal static string Text(JsonObject schema) => schema.ToJsonString(new System.Text.Json.JsonSerializerOptions { WriteIndented = true, Encoder = System.Text.Encodings.Web.JavaScriptEncoder.UnsafeRelaxedJsonEscaping }) + "\n";
+
+    /// <summary>A recipe and its steps, for the schemas of files that hold some.</summary>
+    internal static JsonObject Definitions() => new()
+    {
+        ["recipe"] = Recipe(),
+        ["step"] = new JsonObject { ["type"] = "object", ["required"] = new JsonArray("do"), ["oneOf"] = new JsonArray([.. Verb.All.Select(Step)]) },
+    };
 
     private static JsonObject Build() => new()
     {
@@ -17,11 +27,7 @@ public static class RecipeSchema
         ["oneOf"] = new JsonArray(
             new JsonObject { ["$ref"] = "#/$defs/recipe" },
             new JsonObject { ["type"] = "array", ["minItems"] = 1, ["maxItems"] = RecipeReader.MostRecipes, ["items"] = new JsonObject { ["$ref"] = "#/$defs/recipe" } }),
-        ["$defs"] = new JsonObject
-        {
-            ["recipe"] = Recipe(),
-            ["step"] = new JsonObject { ["type"] = "object", ["required"] = new JsonArray("do"), ["oneOf"] = new JsonArray([.. Verb.All.Select(Step)]) },
-        },
+        ["$defs"] = Definitions(),
     };
 
     private static JsonObject Recipe()
@@ -56,7 +62,8 @@ public static class RecipeSchema
         return step;
     }
 
-    private static JsonObject Object(string[] required, params string[] members)
+    /// <summary>An object with some members, by their rules.</summary>
+    internal static JsonObject Object(string[] required, params string[] members)
     {
         var properties = new JsonObject();
         foreach (var name in members)
@@ -73,7 +80,8 @@ public static class RecipeSchema
         return schema;
     }
 
-    private static JsonObject Value(Member member) => member.Kind switch
+    /// <summary>What a member holds, by its rule.</summary>
+    internal static JsonObject Value(Member member) => member.Kind switch
     {
         MemberKind.Number => new JsonObject { ["type"] = "number", ["minimum"] = member.Min, ["maximum"] = member.Max },
         MemberKind.Whole => new JsonObject { ["type"] = "integer", ["minimum"] = member.Min, ["maximum"] = member.Max },

@@ -27,7 +27,9 @@ public static class RecipeWriter
     /// <summary>One step as an object.</summary>
     public static string Write(Step step) => Text(json => Write(json, step));
 
-    internal static string Text(Action<Utf8JsonWriter> write)
+    /// <summary>JSON as the open files are written: indented, its letters as they are.</summary>
+    /// <param name="write">Writes it.</param>
+    public static string Text(Action<Utf8JsonWriter> write)
     {
         using var stream = new MemoryStream();
         using (var json = new Utf8JsonWriter(stream, Options))

@@ -27,9 +27,16 @@ public static class BrewReader
     private const int MostFindings = 100;
     private const int MostReadings = 200_000;
     private const int MostOfAList = 5_000;
+    private const int MostOfAModel = 40;
+    private const int MostFigures = 100;
 
     /// <summary>Reads one brew or an array of them from UTF-8 JSON.</summary>
-    public static BrewFile Read(ReadOnlyMemory<byte> utf8) => RecipeReader.Open(utf8, LargestFileBytes, "A brew file", Read, finding => new BrewFile([], [finding]));
+    public static BrewFile Read(ReadOnlyMemory<byte> utf8) => Read(utf8, LargestFileBytes);
+
+    /// <summary>Reads them where so much may stand in the file.</summary>
+    /// <param name="utf8">The file.</param>
+    /// <param name="mostBytes">The largest that is taken, bytes.</param>
+    public static BrewFile Read(ReadOnlyMemory<byte> utf8, int mostBytes) => RecipeReader.Open(utf8, mostBytes, "A brew file", Read, finding => new BrewFile([], [finding]));
 
     private static BrewFile Read(JsonElement root)
     {
@@ -74,14 +81,24 @@ public static class BrewReader
         var brew = new BrewRecord(Id(reader, findings), planned ?? RecipeLibrary.All[0], brewed ?? planned ?? RecipeLibrary.All[0])
         {
             State = reader.Word<BrewOutcome>("state") ?? BrewOutcome.Finished,
+            Why = reader.Text("why"),
+            OpenedAt = Moment(reader, "openedAt", findings),
             StartedAt = Moment(reader, "startedAt", findings),
-            Barista = Name(reader, "barista"),
-            Coffee = Coffee(reader),
+            EndedAt = Moment(reader, "endedAt", findings),
+            Barista = Name(reader, "barista", out var baristaExtra),
+            BaristaExtra = baristaExtra,
+            Place = Place(reader),
+            Coffee = Coffee(reader, findings),
             Mill = Mill(reader),
-            Vessel = Name(reader, "vessel"),
+            Vessel = Name(reader, "vessel", out var vesselExtra),
+            VesselExtra = vesselExtra,
             Measured = Measured(reader, findings),
             Tasting = reader.Has("tasting") ? Tasting(reader.Object("tasting"), findings) : null,
             Readings = Readings(reader, findings),
+            Events = [.. Events(reader, findings)],
+            Notes = [.. Notes(reader, findings)],
+            Forecast = Forecast(reader),
+            Kept = reader.Take("kept", out var kept) ? kept.Clone() : null,
         };
         brews.Add(brew with { Extra = reader.Extra() });
     }
@@ -114,17 +131,109 @@ public static class BrewReader
         return null;
     }
 
-    private static string Name(ObjectReader reader, string of)
+    private static string Name(ObjectReader reader, string of, out ImmutableSortedDictionary<string, JsonElement> extra)
     {
+        extra = ImmutableSortedDictionary<string, JsonElement>.Empty;
         if (!reader.Has(of))
         {
             return "";
         }
 
-        return reader.Object(of).Text("name") ?? "";
+        var one = reader.Object(of);
+        var name = one.Text("name") ?? "";
+        extra = one.Extra();
+        return name;
     }
 
-    private static CoffeeUsed Coffee(ObjectReader reader)
+    private static PlaceUsed Place(ObjectReader reader)
+    {
+        if (!reader.Has("place"))
+        {
+            return new PlaceUsed("");
+        }
+
+        var place = reader.Object("place");
+        return new PlaceUsed(place.Text("name") ?? "") { AltitudeM = place.Number("altitudeM"), AmbientC = place.Number("ambientC") } with { Extra = place.Extra() };
+    }
+
+    private static IEnumerable<RecordedEvent> Events(ObjectReader reader, List<Finding> findings)
+    {
+        foreach (var one in Objects(reader, "events", "An event", findings))
+        {
+            var step = one.Required("step");
+            if (step != Math.Floor(step))
+            {
+                findings.Add(Finding.Error(one.At("step"), "step is the place of a step, counted from 0.", step.ToString(CultureInfo.InvariantCulture), "Write a whole number."));
+            }
+
+            yield return new RecordedEvent(Id(one, findings), one.Required("atS"), double.IsNaN(step) ? 0 : (int)step, one.RequiredWord<RecordedEventKind>("kind"), one.Text("by")) with { Extra = one.Extra() };
+        }
+    }
+
+    private static IEnumerable<RecordedNote> Notes(ObjectReader reader, List<Finding> findings)
+    {
+        foreach (var one in Objects(reader, "notes", "A note", findings))
+        {
+            var at = Moment(one, "at", findings);
+            if (at is null && !one.Has("at"))
+            {
+                findings.Add(Finding.Error(one.At("at"), "at is required.", "nothing", "Write it like 2026-05-04T08:15:00+02:00."));
+            }
+
+            yield return new RecordedNote(at ?? default, one.Text("by"), one.Text("text", "note") ?? "") with { Extra = one.Extra() };
+        }
+    }
+
+    /// <summary>The objects of a list; what is none is a finding.</summary>
+    private static IEnumerable<ObjectReader> Objects(ObjectReader reader, string list, string one, List<Finding> findings)
+    {
+        foreach (var (element, place) in reader.List(list, MostOfAList))
+        {
+            if (element.ValueKind == JsonValueKind.Object)
+            {
+                yield return new ObjectReader(element, place, findings, nullIsNothing: true);
+            }
+            else
+            {
+                findings.Add(Finding.Error(place, $"{one} is an object.", ObjectReader.Shown(element), "Put its members in braces."));
+            }
+        }
+    }
+
+    /// <summary>What had been forecast is told for whoever reads it; nothing is computed from it, so what is no figure is passed over.</summary>
+    private static RecordedForecast? Forecast(ObjectReader reader)
+    {
+        if (!reader.Take("forecast", out var forecast) || forecast.ValueKind != JsonValueKind.Object)
+        {
+            return null;
+        }
+
+        var model = forecast.TryGetProperty("model", out var version) && version.ValueKind == JsonValueKind.String ? version.GetString()! : "";
+        return new RecordedForecast(model.Length > MostOfAModel ? model[..MostOfAModel] : model, Figures("planned"), Figures("brewed"));
+
+        ImmutableSortedDictionary<string, double> Figures(string of) => forecast.TryGetProperty(of, out var figures) && figures.ValueKind == JsonValueKind.Object
+            ? figures.EnumerateObject().Where(figure => figure.Value.ValueKind == JsonValueKind.Number && figure.Value.TryGetDouble(out var value) && double.IsFinite(value))
+                .DistinctBy(figure => figure.Name).Take(MostFigures).ToImmutableSortedDictionary(figure => figure.Name, figure => figure.Value.GetDouble(), StringComparer.Ordinal)
+            : ImmutableSortedDictionary.Create<string, double>(StringComparer.Ordinal);
+    }
+
+    private static DateOnly? Day(ObjectReader reader, string name, List<Finding> findings)
+    {
+        if (!reader.Take(name, out var value))
+        {
+            return null;
+        }
+
+        if (value.ValueKind == JsonValueKind.String && DateOnly.TryParseExact(value.GetString(), "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var day))
+        {
+            return day;
+        }
+
+        findings.Add(Finding.Error(reader.At(name), $"{name} is a day.", ObjectReader.Shown(value), "Write it like 2026-05-04."));
+        return null;
+    }
+
+    private static CoffeeUsed Coffee(ObjectReader reader, List<Finding> findings)
     {
         if (!reader.Has("coffee"))
         {
@@ -132,7 +241,7 @@ public static class BrewReader
         }
 
         var coffee = reader.Object("coffee");
-        return new CoffeeUsed(coffee.Text("name") ?? "", coffee.Flag("boughtGround", false)) { From = coffee.Text("from"), Decaffeinated = coffee.Flag("decaffeinated", false) } with { Extra = coffee.Extra() };
+        return new CoffeeUsed(coffee.Text("name") ?? "", coffee.Flag("boughtGround", false)) { From = coffee.Text("from"), Roast = coffee.Number("roast"), RoastedOn = Day(coffee, "roastedOn", findings), Decaffeinated = coffee.Flag("decaffeinated", false) } with { Extra = coffee.Extra() };
     }
 
     private static MillUsed Mill(ObjectReader reader)
@@ -150,7 +259,7 @@ public static class BrewReader
             setting = value.ValueKind is JsonValueKind.String ? mill.Text("setting") : ObjectReader.Shown(value);
         }
 
-        return new MillUsed(mill.Text("name") ?? "", setting) with { Extra = mill.Extra() };
+        return new MillUsed(mill.Text("name") ?? "", setting) { MedianUm = mill.Number("medianUm"), Spread = mill.Number("spread") } with { Extra = mill.Extra() };
     }
 
     private static MeasuredFigures Measured(ObjectReader reader, List<Finding> findings)
@@ -184,15 +293,8 @@ public static class BrewReader
     private static TastingRecord Tasting(ObjectReader tasting, List<Finding> findings)
     {
         var sips = new List<Sip>();
-        foreach (var (element, place) in tasting.List("sips", MostOfAList))
+        foreach (var sip in Objects(tasting, "sips", "A sip", findings))
         {
-            if (element.ValueKind != JsonValueKind.Object)
-            {
-                findings.Add(Finding.Error(place, "A sip is an object.", ObjectReader.Shown(element), "Put its members in braces."));
-                continue;
-            }
-
-            var sip = new ObjectReader(element, place, findings, nullIsNothing: true);
             sips.Add(new Sip
             {
                 When = sip.Word<SipWhen>("when") ?? SipWhen.Warm,

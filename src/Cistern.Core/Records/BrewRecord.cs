@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using System.Text.Json;
 using Cistern.Core.Readings;
 using Cistern.Core.Recipes;
 
@@ -72,12 +73,75 @@ public sealed record CoffeeUsed(string Name, bool BoughtGround) : Extensible
 
     /// <summary>Caffeine was taken out.</summary>
     public bool Decaffeinated { get; init; }
+
+    /// <summary>How darkly it is roasted, 0 to 1.</summary>
+    public double? Roast { get; init; }
+
+    /// <summary>The day it was roasted.</summary>
+    public DateOnly? RoastedOn { get; init; }
 }
+
+/// <summary>Where a brew was brewed.</summary>
+/// <param name="Name">Its name; empty where it has none.</param>
+public sealed record PlaceUsed(string Name) : Extensible
+{
+    /// <summary>Above sea level, m.</summary>
+    public double? AltitudeM { get; init; }
+
+    /// <summary>Of the room, °C.</summary>
+    public double? AmbientC { get; init; }
+}
+
+/// <summary>What is told of one step of a brew.</summary>
+public enum RecordedEventKind
+{
+    /// <summary>Somebody said it was done.</summary>
+    Done,
+
+    /// <summary>Something said was taken back.</summary>
+    Undo,
+
+    /// <summary>Nobody said it, and it was taken for done.</summary>
+    Assumed,
+
+    /// <summary>Instruments saw it.</summary>
+    Seen,
+
+    /// <summary>Something was done to mend a slip.</summary>
+    Rescue,
+}
+
+/// <summary>One event of a brew.</summary>
+/// <param name="Id">A UUID.</param>
+/// <param name="AtS">When that step ended, s on the brew clock.</param>
+/// <param name="Step">The step, counted from 0.</param>
+/// <param name="Kind">What happened.</param>
+/// <param name="By">Who told it; null where that is not known.</param>
+public sealed record RecordedEvent(Guid Id, double AtS, int Step, RecordedEventKind Kind, string? By) : Extensible;
+
+/// <summary>Something that came to mind later.</summary>
+/// <param name="At">When.</param>
+/// <param name="By">Who; null where that is not known.</param>
+/// <param name="Text">In words.</param>
+public sealed record RecordedNote(DateTimeOffset At, string? By, string Text) : Extensible;
+
+/// <summary>What had been forecast of a brew, by the names of the forecast's figures.</summary>
+/// <param name="Model">The version of the model.</param>
+/// <param name="Planned">Of what was meant.</param>
+/// <param name="Brewed">Of how it really went.</param>
+public sealed record RecordedForecast(string Model, ImmutableSortedDictionary<string, double> Planned, ImmutableSortedDictionary<string, double> Brewed);
 
 /// <summary>The mill of a brew.</summary>
 /// <param name="Name">Its name; empty where it has none.</param>
 /// <param name="Setting">The setting as it stands on the mill.</param>
-public sealed record MillUsed(string Name, string? Setting) : Extensible;
+public sealed record MillUsed(string Name, string? Setting) : Extensible
+{
+    /// <summary>Median of what it ground, µm.</summary>
+    public double? MedianUm { get; init; }
+
+    /// <summary>How wide that was, ln.</summary>
+    public double? Spread { get; init; }
+}
 
 /// <summary>What was measured of a brew; what is not known is null.</summary>
 public sealed record MeasuredFigures : Extensible
@@ -170,14 +234,44 @@ public sealed record BrewRecord(Guid Id, Recipe Planned, Recipe Brewed) : Extens
     /// <summary>The value of the file's <c>format</c> member.</summary>
     public const string FormatName = "cistern/brew";
 
+    /// <summary>When it was chosen for brewing.</summary>
+    public DateTimeOffset? OpenedAt { get; init; }
+
+    /// <summary>When it was over.</summary>
+    public DateTimeOffset? EndedAt { get; init; }
+
     /// <summary>How it ended.</summary>
     public BrewOutcome State { get; init; }
+
+    /// <summary>Why it was given up; null where it was not, or nobody said.</summary>
+    public string? Why { get; init; }
+
+    /// <summary>Where.</summary>
+    public PlaceUsed Place { get; init; } = new("");
+
+    /// <summary>What was done when, and who told it.</summary>
+    public ImmutableArray<RecordedEvent> Events { get; init; } = [];
+
+    /// <summary>What came to mind later.</summary>
+    public ImmutableArray<RecordedNote> Notes { get; init; } = [];
+
+    /// <summary>What had been forecast, or null.</summary>
+    public RecordedForecast? Forecast { get; init; }
+
+    /// <summary>What whoever wrote the file keeps beyond the format, as they wrote it; null where there is nothing.</summary>
+    public JsonElement? Kept { get; init; }
 
     /// <summary>When the clock stood at 0:00.</summary>
     public DateTimeOffset? StartedAt { get; init; }
 
     /// <summary>Who brewed it.</summary>
     public string Barista { get; init; } = "";
+
+    /// <summary>Members of <c>barista</c> that this version does not know.</summary>
+    public ImmutableSortedDictionary<string, JsonElement> BaristaExtra { get; init; } = ImmutableSortedDictionary<string, JsonElement>.Empty;
+
+    /// <summary>Members of <c>vessel</c> that this version does not know.</summary>
+    public ImmutableSortedDictionary<string, JsonElement> VesselExtra { get; init; } = ImmutableSortedDictionary<string, JsonElement>.Empty;
 
     /// <summary>The coffee.</summary>
     public CoffeeUsed Coffee { get; init; } = new("", BoughtGround: false);

@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using System.Globalization;
 using System.Text.Json;
 using Cistern.Core.Readings;
@@ -29,28 +30,35 @@ public static class BrewWriter
         json.WriteString("format", BrewRecord.FormatName);
         json.WriteNumber("version", Recipe.FormatVersion);
         json.WriteString("id", brew.Id);
-        if (brew.StartedAt is { } startedAt)
+        foreach (var (name, moment) in ((string, DateTimeOffset?)[])[("openedAt", brew.OpenedAt), ("startedAt", brew.StartedAt), ("endedAt", brew.EndedAt)])
         {
-            json.WriteString("startedAt", startedAt.ToString("yyyy-MM-dd'T'HH:mm:ss.FFFzzz", CultureInfo.InvariantCulture));
+            RecipeWriter.Optional(json, name, moment is { } at ? Told(at) : null);
         }
 
         json.WriteString("state", Words<BrewOutcome>.Of(brew.State));
-        Named(json, "barista", brew.Barista);
+        RecipeWriter.Optional(json, "why", brew.Why);
+        Named(json, "barista", brew.Barista, brew.BaristaExtra);
+        Placed(json, brew.Place);
         json.WriteStartObject("coffee");
         RecipeWriter.Optional(json, "name", Said(brew.Coffee.Name));
         RecipeWriter.Optional(json, "from", brew.Coffee.From);
+        RecipeWriter.Optional(json, "roast", brew.Coffee.Roast);
+        RecipeWriter.Optional(json, "roastedOn", brew.Coffee.RoastedOn?.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture));
         RecipeWriter.Unless(json, "decaffeinated", brew.Coffee.Decaffeinated, otherwise: false);
         RecipeWriter.Unless(json, "boughtGround", brew.Coffee.BoughtGround, otherwise: false);
         RecipeWriter.End(json, brew.Coffee);
         json.WriteStartObject("mill");
         RecipeWriter.Optional(json, "name", Said(brew.Mill.Name));
         RecipeWriter.Optional(json, "setting", brew.Mill.Setting);
+        RecipeWriter.Optional(json, "medianUm", brew.Mill.MedianUm);
+        RecipeWriter.Optional(json, "spread", brew.Mill.Spread);
         RecipeWriter.End(json, brew.Mill);
-        Named(json, "vessel", brew.Vessel);
+        Named(json, "vessel", brew.Vessel, brew.VesselExtra);
         json.WritePropertyName("planned");
         RecipeWriter.Write(json, brew.Planned);
         json.WritePropertyName("brewed");
         RecipeWriter.Write(json, brew.Brewed);
+        Events(json, brew);
         Readings(json, brew);
         Measured(json, brew.Measured);
         if (brew.Tasting is { } tasting)
@@ -58,7 +66,91 @@ public static class BrewWriter
             Tasted(json, tasting);
         }
 
+        if (brew.Forecast is { } forecast)
+        {
+            json.WriteStartObject("forecast");
+            json.WriteString("model", forecast.Model);
+            Figures(json, "planned", forecast.Planned);
+            Figures(json, "brewed", forecast.Brewed);
+            json.WriteEndObject();
+        }
+
+        Notes(json, brew);
+        if (brew.Kept is { } kept)
+        {
+            json.WritePropertyName("kept");
+            kept.WriteTo(json);
+        }
+
         RecipeWriter.End(json, brew);
+    }
+
+    /// <summary>A moment with its offset, to the millisecond.</summary>
+    private static string Told(DateTimeOffset at) => at.ToString("yyyy-MM-dd'T'HH:mm:ss.FFFzzz", CultureInfo.InvariantCulture);
+
+    private static void Placed(Utf8JsonWriter json, PlaceUsed place)
+    {
+        if (place != new PlaceUsed(""))
+        {
+            json.WriteStartObject("place");
+            RecipeWriter.Optional(json, "name", Said(place.Name));
+            RecipeWriter.Optional(json, "altitudeM", place.AltitudeM);
+            RecipeWriter.Optional(json, "ambientC", place.AmbientC);
+            RecipeWriter.End(json, place);
+        }
+    }
+
+    private static void Events(Utf8JsonWriter json, BrewRecord brew)
+    {
+        if (brew.Events.IsEmpty)
+        {
+            return;
+        }
+
+        json.WriteStartArray("events");
+        foreach (var one in brew.Events)
+        {
+            json.WriteStartObject();
+            json.WriteString("id", one.Id);
+            json.WriteNumber("atS", one.AtS);
+            json.WriteNumber("step", one.Step);
+            json.WriteString("kind", Words<RecordedEventKind>.Of(one.Kind));
+            RecipeWriter.Optional(json, "by", one.By);
+            RecipeWriter.End(json, one);
+        }
+
+        json.WriteEndArray();
+    }
+
+    private static void Notes(Utf8JsonWriter json, BrewRecord brew)
+    {
+        if (brew.Notes.IsEmpty)
+        {
+            return;
+        }
+
+        json.WriteStartArray("notes");
+        foreach (var note in brew.Notes)
+        {
+            json.WriteStartObject();
+            json.WriteString("at", Told(note.At));
+            RecipeWriter.Optional(json, "by", note.By);
+            json.WriteString("text", note.Text);
+            RecipeWriter.End(json, note);
+        }
+
+        json.WriteEndArray();
+    }
+
+    private static void Figures(Utf8JsonWriter json, string of, ImmutableSortedDictionary<string, double> figures)
+    {
+        json.WriteStartObject(of);
+        foreach (var (name, value) in figures)
+        {
+            json.WriteNumber(name, value);
+        }
+
+        json.WriteEndObject();
     }
 
     private static void Readings(Utf8JsonWriter json, BrewRecord brew)
@@ -72,7 +164,7 @@ public static class BrewWriter
         foreach (var range in ReadingRange.All.Where(range => brew.Readings.ContainsKey(range.Of)))
         {
             json.WriteStartObject(range.Word);
-            foreach (var (name, of) in ((string, Func<WeightPoint, double>)[])[("atS", point => Math.Round(point.AtS, 2)), ("value", point => point.G)])
+            foreach (var (name, of) in ((string, Func<WeightPoint, double>)[])[("atS", point => Math.Round(point.AtS, 3)), ("value", point => point.G)])
             {
                 json.WriteStartArray(name);
                 foreach (var point in brew.Readings[range.Of])
@@ -143,13 +235,21 @@ public static class BrewWriter
     /// <summary>A name; none where it is empty.</summary>
     private static string? Said(string name) => name.Length > 0 ? name : null;
 
-    private static void Named(Utf8JsonWriter json, string of, string name)
+    private static void Named(Utf8JsonWriter json, string of, string name, ImmutableSortedDictionary<string, JsonElement> extra)
     {
-        if (name.Length > 0)
+        if (name.Length == 0 && extra.IsEmpty)
         {
-            json.WriteStartObject(of);
-            json.WriteString("name", name);
-            json.WriteEndObject();
+            return;
         }
+
+        json.WriteStartObject(of);
+        RecipeWriter.Optional(json, "name", Said(name));
+        foreach (var (member, value) in extra)
+        {
+            json.WritePropertyName(member);
+            value.WriteTo(json);
+        }
+
+        json.WriteEndObject();
     }
 }

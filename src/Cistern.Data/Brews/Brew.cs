@@ -21,11 +21,26 @@ public sealed class Brew
     /// <summary>Its number in the data file.</summary>
     public int Id { get; set; }
 
+    /// <summary>What it is called in files: the same wherever it is taken in, so that it is taken in once.</summary>
+    public Guid FileId { get; set; } = Guid.CreateVersion7();
+
     /// <summary>The recipe of the library it goes back to.</summary>
     public required string RecipeId { get; set; }
 
     /// <summary>What the plan was called when it was brewed.</summary>
     public required string Name { get; set; }
+
+    /// <summary>When it was taken away from the log, UTC milliseconds; null while it stands there.</summary>
+    public long? TakenAwayAtMs { get; set; }
+
+    /// <summary>The file it came in with, or null where it was brewed here.</summary>
+    public int? ImportId { get; set; }
+
+    /// <summary>How it really went, as the file it came with tells it; null where that is worked out from what was said here.</summary>
+    public string? BrewedJson { get; set; }
+
+    /// <summary>The file it came with, but for its readings: what of it has no place here is written back with it. Null where it was brewed in a Cistern.</summary>
+    public string? FileJson { get; set; }
 
     /// <summary>The plan as an open recipe file; the rest of it as it stands now, where something was taken to mend a slip.</summary>
     public required string PlanJson { get; set; }
@@ -255,6 +270,12 @@ public static class ObservationNames
     /// <summary>The drink when it was done, °C.</summary>
     public const string DrinkTemperature = "drinkC";
 
+    /// <summary>From the opening to the dry bed, s, where a file tells it and no entry does.</summary>
+    public const string Drawdown = "drawdownS";
+
+    /// <summary>Of the press or the plunge, s, where a file tells it and no entry does.</summary>
+    public const string Press = "pressS";
+
     /// <summary>How the press or the plunge felt: 0 easy, 1 firm, 2 hard.</summary>
     public const string PressFelt = "pressFelt";
 }
@@ -303,6 +324,90 @@ public sealed class BrewFacts
 
     /// <summary>Steps that nobody said were done.</summary>
     public int Assumed { get; set; }
+
+    /// <summary>How these facts are worked out; what was worked out otherwise is worked out again after a start.</summary>
+    public const int CurrentVersion = 2;
+
+    /// <summary>The version of these facts; 1 of what has none of what follows.</summary>
+    public int Version { get; set; } = 1;
+
+    /// <summary>The vessel's family, as the recipe file names it.</summary>
+    public string Family { get; set; } = "";
+
+    /// <summary>The coffee's days since roasting when it was brewed.</summary>
+    public double RestDays { get; set; }
+
+    /// <summary>Of what rest would give, a share; computed, a judgement of it is <see cref="Core.Forecasts.CupJudgement"/>.</summary>
+    public double Drawn { get; set; }
+
+    /// <summary>How it flowed and when it was released: the worst of it. Null where nothing of it was timed.</summary>
+    public FlowWord? Flow { get; set; }
+
+    /// <summary>How much later than planned the release began, s; negative where it was sooner, null where nothing is released or it was not seen.</summary>
+    public double? ReleaseOffS { get; set; }
+
+    /// <summary>Water poured over the plan, g; negative where it fell short.</summary>
+    public double WaterOffG { get; set; }
+
+    /// <summary>Coffee over the plan, g; negative where it fell short.</summary>
+    public double DoseOffG { get; set; }
+
+    /// <summary>At the kettle over the plan, °C; negative where it was cooler.</summary>
+    public double TemperatureOffC { get; set; }
+
+    /// <summary>The strength foretold of the plan, with its 80 % band, % TDS.</summary>
+    public double ForetoldTdsPercent { get; set; }
+
+    /// <summary>From, 80 %.</summary>
+    public double ForetoldTdsLow { get; set; }
+
+    /// <summary>To, 80 %.</summary>
+    public double ForetoldTdsHigh { get; set; }
+
+    /// <summary>The tilt foretold of the plan.</summary>
+    public double ForetoldTilt { get; set; }
+
+    /// <summary>From, 80 %.</summary>
+    public double ForetoldTiltLow { get; set; }
+
+    /// <summary>To, 80 %.</summary>
+    public double ForetoldTiltHigh { get; set; }
+
+    /// <summary>The same facts of another brew.</summary>
+    public BrewFacts Copied()
+    {
+        var copy = (BrewFacts)MemberwiseClone();
+        copy.BrewId = 0;
+        return copy;
+    }
+
+    /// <summary>The drain foretold of the plan, s; null where nothing drains.</summary>
+    public double? ForetoldDrawdownS { get; set; }
+
+    /// <summary>From, 80 %, s.</summary>
+    public double? ForetoldDrawdownLowS { get; set; }
+
+    /// <summary>To, 80 %, s.</summary>
+    public double? ForetoldDrawdownHighS { get; set; }
+}
+
+/// <summary>How a brew flowed and when it was released, in a word: what lay outside its window first, what flowed before what a hand did.</summary>
+public enum FlowWord
+{
+    /// <summary>All that was timed lay in its window.</summary>
+    Within,
+
+    /// <summary>It drained or pressed too slowly.</summary>
+    Slow,
+
+    /// <summary>It drained or pressed too quickly.</summary>
+    Quick,
+
+    /// <summary>Released or done too late.</summary>
+    Late,
+
+    /// <summary>Released or done too soon.</summary>
+    Early,
 }
 
 /// <summary>What somebody answered where something went otherwise than planned: what was offered was taken, or left.</summary>

@@ -71,6 +71,19 @@ public static class BrewPlan
     /// <summary>What was weighed or read under a name, or null.</summary>
     public static double? Observed(this Brew brew, string name) => brew.Observations.Find(one => one.Name == name)?.Value;
 
+    /// <summary>What its own clock measured of what flowed, or the file it came with tells.</summary>
+    /// <param name="brew">The brew, with its entries and observations.</param>
+    /// <param name="recipe">The plan it was brewed by.</param>
+    /// <param name="run">Where it stands.</param>
+    public static Measured Timed(this Brew brew, Recipe recipe, BrewRun run)
+    {
+        var measured = Measured.Of(recipe, run);
+        return new Measured(measured.DrawdownS ?? brew.Observed(ObservationNames.Drawdown), measured.PressS ?? brew.Observed(ObservationNames.Press));
+    }
+
+    /// <summary>What a refractometer read of it, the mean of all who read it, % TDS; null where nobody did.</summary>
+    public static double? ReadTdsPercent(this Brew brew) => brew.Tastings.Select(tasting => tasting.ReadTdsPercent).Average();
+
     /// <summary>Keeps what somebody weighed or read under a name, or forgets it; what is said again as it stood keeps its moment.</summary>
     /// <param name="brew">The brew, with its observations.</param>
     /// <param name="name">What it is of: one of <see cref="ObservationNames"/>.</param>
@@ -111,7 +124,15 @@ public static class BrewPlan
     /// <param name="run">Where it stands.</param>
     /// <param name="nowS">The time on its clock while it runs, s. What it comes to at that moment is asked once, so it is not remembered: it would only push out what is asked again.</param>
     public static Forecast AsItWas(this Brew brew, Forecast plan, BrewRun run, double? nowS = null) =>
-        (nowS is null ? plan.Model : plan.Model with { Memory = null }).Run(AsBrewed.Of(plan.Recipe, run, brew.Actuals(), nowS), plan.Options);
+        (nowS is null ? plan.Model : plan.Model with { Memory = null }).Run(brew.BrewedRecipe(plan.Recipe, run, nowS), plan.Options);
+
+    /// <summary>How it was really brewed, as a recipe: as its file tells it, or else from what was said, weighed and read.</summary>
+    /// <param name="brew">The brew, with its entries, weights and observations.</param>
+    /// <param name="plan">Its plan.</param>
+    /// <param name="run">Where it stands.</param>
+    /// <param name="nowS">The time on its clock while it runs, s.</param>
+    public static Recipe BrewedRecipe(this Brew brew, Recipe plan, BrewRun run, double? nowS = null) =>
+        brew.BrewedJson is { } told ? Read(brew, told) : AsBrewed.Of(plan, run, brew.Actuals(), nowS);
 
     /// <summary>Works its facts out anew.</summary>
     /// <param name="brew">A brew that is over, with its entries, weights and observations.</param>
@@ -126,12 +147,48 @@ public static class BrewPlan
 
         var run = brew.Run(plan, brew.EndedAtMs ?? brew.OpenedAtMs);
         var real = brew.AsItWas(plan, run);
-        var measured = Measured.Of(plan.Recipe, run);
+        var measured = brew.Timed(plan.Recipe, run);
         var facts = brew.Facts ??= new BrewFacts { ModelVersion = "" };
-        facts.ModelVersion = Forecast.ModelVersion;
+        (facts.ModelVersion, facts.Version) = (Forecast.ModelVersion, BrewFacts.CurrentVersion);
         (facts.DoseG, facts.WaterG, facts.WaterTemperatureC, facts.MedianUm) = (real.Recipe.Coffee.DoseG, real.Recipe.WaterG, real.Recipe.Water.TemperatureC, real.Recipe.Grind.MedianUm);
-        (facts.FinalG, facts.FinalTdsPercent, facts.ExtractionYieldPercent, facts.Tilt) = (real.Totals.FinalG, real.Totals.FinalTdsPercent, real.Totals.ExtractionYieldPercent, real.Totals.Tilt);
+        (facts.Family, facts.RestDays) = (Words<VesselFamily>.Of(real.Recipe.Brewer.Family), real.Recipe.Coffee.RestDays);
+        (facts.FinalG, facts.FinalTdsPercent, facts.ExtractionYieldPercent, facts.Tilt, facts.Drawn) = (real.Totals.FinalG, real.Totals.FinalTdsPercent, real.Totals.ExtractionYieldPercent, real.Totals.Tilt, real.Totals.Drawn);
         (facts.FinishS, facts.DrawdownS, facts.PressS) = (run.Finished ? run.EndS : real.Totals.FinishS, measured.DrawdownS, measured.PressS);
         facts.Assumed = run.Done.Count(one => one.IsUnsaid);
+        brew.WorkOutAgainstPlan(facts, brew.PlannedJson is null ? plan : plan.Again(brew.Planned()), real.Recipe, run);
+    }
+
+    /// <summary>What went otherwise than the plan it began with, and what had been foretold of that.</summary>
+    private static void WorkOutAgainstPlan(this Brew brew, BrewFacts facts, Forecast planned, Recipe real, BrewRun run)
+    {
+        var release = Acts.ReleaseIndex(planned.Recipe);
+        var beganS = brew.BrewedJson is null && release >= 0 && run.Done.FirstOrDefault(done => done.Index == release) is { IsKnown: true } done ? done.StartS : null;
+        facts.ReleaseOffS = beganS - (release >= 0 ? planned.Timings[release].StartS : 0);
+        (facts.WaterOffG, facts.DoseOffG, facts.TemperatureOffC) = (real.WaterG - planned.Recipe.WaterG, real.Coffee.DoseG - planned.Recipe.Coffee.DoseG, real.Water.TemperatureC - planned.Recipe.Water.TemperatureC);
+        facts.Flow = WordOf(FlowVerdicts.Of(planned, run));
+        var bands = Confidence.Of(planned);
+        var (tds, tilt) = (bands[Outcome.TdsPercent], bands[Outcome.Tilt]);
+        (facts.ForetoldTdsPercent, facts.ForetoldTdsLow, facts.ForetoldTdsHigh) = (tds.Value, tds.Low, tds.High);
+        (facts.ForetoldTilt, facts.ForetoldTiltLow, facts.ForetoldTiltHigh) = (tilt.Value, tilt.Low, tilt.High);
+        (facts.ForetoldDrawdownS, facts.ForetoldDrawdownLowS, facts.ForetoldDrawdownHighS) = bands.TryGetValue(Outcome.DrawdownS, out var drain) ? (drain.Value, drain.Low, drain.High) : ((double?)null, (double?)null, (double?)null);
+    }
+
+    /// <summary>The worst of some verdicts in a word: they come with what is outside its window first.</summary>
+    private static FlowWord? WordOf(ImmutableArray<FlowVerdict> verdicts)
+    {
+        if (verdicts.IsEmpty)
+        {
+            return null;
+        }
+
+        var flows = verdicts.Where(verdict => verdict.Place != FlowPlace.Within).OrderBy(verdict => verdict.Of is FlowOf.Drain or FlowOf.Press ? 0 : 1).Cast<FlowVerdict?>().FirstOrDefault();
+        return flows switch
+        {
+            null => FlowWord.Within,
+            { Of: FlowOf.Drain or FlowOf.Press, Place: FlowPlace.Over } => FlowWord.Slow,
+            { Of: FlowOf.Drain or FlowOf.Press } => FlowWord.Quick,
+            { Place: FlowPlace.Over } => FlowWord.Late,
+            _ => FlowWord.Early,
+        };
     }
 }

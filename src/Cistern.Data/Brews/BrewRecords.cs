@@ -1,5 +1,4 @@
 using System.Collections.Immutable;
-using Cistern.Core.Brewing;
 using Cistern.Core.Fitting;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Readings;
@@ -19,9 +18,8 @@ public static class BrewRecords
     {
         var plan = brew.ModelOf(model).Figures(brew.Recipe());
         var run = brew.Run(plan, brew.EndedAtMs ?? brew.OpenedAtMs);
-        var measured = Measured.Of(plan.Recipe, run);
-        var read = brew.Tastings.Select(tasting => tasting.ReadTdsPercent).OfType<double>().ToList();
-        return new BrewRecord(IdOf(brew), brew.Planned(), AsBrewed.Of(plan.Recipe, run, brew.Actuals()))
+        var measured = brew.Timed(plan.Recipe, run);
+        return new BrewRecord(brew.FileId, brew.Planned(), brew.BrewedRecipe(plan.Recipe, run))
         {
             StartedAt = brew.StartedAtMs is { } ms ? DateTimeOffset.FromUnixTimeMilliseconds(ms) : null,
             Barista = brew.Barista?.Name ?? "",
@@ -32,7 +30,7 @@ public static class BrewRecords
             {
                 DoseG = brew.Observed(ObservationNames.Dose),
                 BeverageG = brew.Observed(ObservationNames.Beverage),
-                TdsPercent = read.Count > 0 ? read.Average() : null,
+                TdsPercent = brew.ReadTdsPercent(),
                 DrawdownS = measured.DrawdownS,
                 PressS = measured.PressS,
                 PressFelt = brew.Observed(ObservationNames.PressFelt) is { } felt ? (PressFelt)(int)Math.Clamp(felt, 0, 2) : null,
@@ -50,9 +48,6 @@ public static class BrewRecords
         Name = FormattableString.Invariant($"{brew.Id}"),
         Tastes = [.. brew.Tastings.Where(tasting => tasting.Barista is not null).Select(tasting => new FitTaste(tasting.Barista!.Name, tasting.SharpHarsh, tasting.ThinHeavy))],
     };
-
-    /// <summary>A brew's id in files: always the same for the same brew of this file.</summary>
-    private static Guid IdOf(Brew brew) => new(brew.Id, 0, 0, BitConverter.GetBytes(brew.OpenedAtMs));
 
     private static TastingRecord Tasted(List<Tasting> tastings)
     {

@@ -32,6 +32,9 @@ namespace Cistern.Data.Migrations
                     b.Property<string>("BenchJson")
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("BrewedJson")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("ChangedJson")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -43,6 +46,12 @@ namespace Cistern.Data.Migrations
                     b.Property<long?>("EndedAtMs")
                         .HasColumnType("INTEGER");
 
+                    b.Property<Guid>("FileId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("FileJson")
+                        .HasColumnType("TEXT");
+
                     b.Property<int?>("FilterStockId")
                         .HasColumnType("INTEGER");
 
@@ -53,6 +62,9 @@ namespace Cistern.Data.Migrations
                     b.Property<string>("GrindText")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<int?>("ImportId")
+                        .HasColumnType("INTEGER");
 
                     b.Property<string>("MillName")
                         .IsRequired()
@@ -114,6 +126,9 @@ namespace Cistern.Data.Migrations
                         .HasColumnType("INTEGER")
                         .HasColumnName("SheetId");
 
+                    b.Property<long?>("TakenAwayAtMs")
+                        .HasColumnType("INTEGER");
+
                     b.Property<double>("TakenG")
                         .HasColumnType("REAL");
 
@@ -138,7 +153,12 @@ namespace Cistern.Data.Migrations
 
                     b.HasIndex("BaristaId");
 
+                    b.HasIndex("FileId")
+                        .IsUnique();
+
                     b.HasIndex("FilterStockId");
+
+                    b.HasIndex("ImportId");
 
                     b.HasIndex("OpenedAtMs");
 
@@ -166,11 +186,21 @@ namespace Cistern.Data.Migrations
                     b.Property<double>("DoseG")
                         .HasColumnType("REAL");
 
+                    b.Property<double>("DoseOffG")
+                        .HasColumnType("REAL");
+
                     b.Property<double?>("DrawdownS")
+                        .HasColumnType("REAL");
+
+                    b.Property<double>("Drawn")
                         .HasColumnType("REAL");
 
                     b.Property<double>("ExtractionYieldPercent")
                         .HasColumnType("REAL");
+
+                    b.Property<string>("Family")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
 
                     b.Property<double>("FinalG")
                         .HasColumnType("REAL");
@@ -179,6 +209,36 @@ namespace Cistern.Data.Migrations
                         .HasColumnType("REAL");
 
                     b.Property<double>("FinishS")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Flow")
+                        .HasColumnType("TEXT");
+
+                    b.Property<double?>("ForetoldDrawdownHighS")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("ForetoldDrawdownLowS")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("ForetoldDrawdownS")
+                        .HasColumnType("REAL");
+
+                    b.Property<double>("ForetoldTdsHigh")
+                        .HasColumnType("REAL");
+
+                    b.Property<double>("ForetoldTdsLow")
+                        .HasColumnType("REAL");
+
+                    b.Property<double>("ForetoldTdsPercent")
+                        .HasColumnType("REAL");
+
+                    b.Property<double>("ForetoldTilt")
+                        .HasColumnType("REAL");
+
+                    b.Property<double>("ForetoldTiltHigh")
+                        .HasColumnType("REAL");
+
+                    b.Property<double>("ForetoldTiltLow")
                         .HasColumnType("REAL");
 
                     b.Property<double>("MedianUm")
@@ -191,10 +251,27 @@ namespace Cistern.Data.Migrations
                     b.Property<double?>("PressS")
                         .HasColumnType("REAL");
 
+                    b.Property<double?>("ReleaseOffS")
+                        .HasColumnType("REAL");
+
+                    b.Property<double>("RestDays")
+                        .HasColumnType("REAL");
+
+                    b.Property<double>("TemperatureOffC")
+                        .HasColumnType("REAL");
+
                     b.Property<double>("Tilt")
                         .HasColumnType("REAL");
 
+                    b.Property<int>("Version")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER")
+                        .HasDefaultValue(1);
+
                     b.Property<double>("WaterG")
+                        .HasColumnType("REAL");
+
+                    b.Property<double>("WaterOffG")
                         .HasColumnType("REAL");
 
                     b.Property<double>("WaterTemperatureC")
@@ -512,6 +589,201 @@ namespace Cistern.Data.Migrations
                         .IsUnique();
 
                     b.ToTable("Weighings");
+                });
+
+            modelBuilder.Entity("Cistern.Data.Log.Import", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("AtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("BeforeJson")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Brought")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("By")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("UndoneAtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("What")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("Imports");
+                });
+
+            modelBuilder.Entity("Cistern.Data.Log.KeptSearch", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Query")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Name")
+                        .IsUnique();
+
+                    b.ToTable("KeptSearches");
+                });
+
+            modelBuilder.Entity("Cistern.Data.Log.LogRow", b =>
+                {
+                    b.Property<int>("BrewId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Barista")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Coffee")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double?>("DoseG")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("DoseOffG")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("DrawdownS")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("Drawn")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("ExtractionYieldPercent")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Family")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double?>("FinalTdsPercent")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Flow")
+                        .HasColumnType("TEXT");
+
+                    b.Property<double?>("ForetoldDrawdownHighS")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("ForetoldDrawdownLowS")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("ForetoldTdsHigh")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("ForetoldTdsLow")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("ForetoldTdsPercent")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("ForetoldTiltHigh")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("ForetoldTiltLow")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("MedianUm")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Mill")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("OpenedAtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Place")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double?>("PressS")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("ReadTdsPercent")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("RecipeId")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double?>("ReleaseOffS")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("RestDays")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("Score")
+                        .HasColumnType("REAL");
+
+                    b.Property<long>("Seq")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double?>("SharpHarsh")
+                        .HasColumnType("REAL");
+
+                    b.Property<bool>("Stands")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("State")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Tastings")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double?>("TemperatureOffC")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("ThinHeavy")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("Tilt")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Vessel")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double?>("WaterG")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("WaterOffG")
+                        .HasColumnType("REAL");
+
+                    b.Property<double?>("WaterTemperatureC")
+                        .HasColumnType("REAL");
+
+                    b.HasKey("BrewId");
+
+                    b.HasIndex("Seq")
+                        .IsUnique();
+
+                    b.ToTable("LogRows");
                 });
 
             modelBuilder.Entity("Cistern.Data.Plans.DoneJob", b =>

@@ -101,7 +101,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         var after = 0;
         while (true)
         {
-            var ids = await db.Brews.AsNoTracking().Where(row => row.Id > after && row.State == BrewState.Finished && row.StartedAtMs != null && row.Facts == null)
+            var ids = await db.Brews.AsNoTracking().Where(row => row.Id > after && row.State == BrewState.Finished && row.StartedAtMs != null && !row.Rehearsal && (row.Facts == null || row.Facts.Version < BrewFacts.CurrentVersion))
                 .OrderBy(row => row.Id).Select(row => row.Id).Take(LotOfFacts).ToListAsync(ct);
             if (ids.Count == 0)
             {

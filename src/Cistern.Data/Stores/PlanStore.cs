@@ -1,4 +1,5 @@
 using System.Globalization;
+using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
 using Cistern.Data.Brews;
 using Cistern.Data.Plans;
@@ -91,6 +92,23 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
     /// <summary>A recipe of a plan with its unknown members again, as a file holds it.</summary>
     public async Task<Recipe> WholeAsync(OpenPlan plan, Recipe recipe, CancellationToken ct) =>
         plan.Stored is { } stored && await ExtraAsync(stored.Id, ct) is { } json ? ExtraMembers.Read(json).Attach(recipe) : recipe;
+
+    /// <summary>The recipes of all kept plans, each as its file holds it; what cannot be read is passed over.</summary>
+    public async Task<IReadOnlyList<Recipe>> RecipesAsync(CancellationToken ct)
+    {
+        var kept = await db.Plans.AsNoTracking().Where(stored => stored.KeptAtMs != null && stored.RemovedAtMs == null).OrderBy(stored => stored.Id).ToListAsync(ct);
+        var recipes = new List<Recipe>();
+        foreach (var stored in kept)
+        {
+            if (await StateAsync(stored.Id, ct) is { } state)
+            {
+                var recipe = (state.Charge is { } charge ? Scaling.To(state.BaseRecipe(), charge) : state.BaseRecipe()) with { Name = stored.Name };
+                recipes.Add(await ExtraAsync(stored.Id, ct) is { } json ? ExtraMembers.Read(json).Attach(recipe) : recipe);
+            }
+        }
+
+        return recipes;
+    }
 
     /// <summary>Keeps a change. A recipe, a brew or a kept plan that is changed gets a stored plan of its own.</summary>
     /// <param name="plan">The plan as it was read.</param>
@@ -241,6 +259,18 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
     public async Task<IReadOnlyList<int>> ImportAsync(IEnumerable<Recipe> recipes, string from, CancellationToken ct)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
+        var ids = await AddAllAsync(recipes, from, ct);
+        await transaction.CommitAsync(CancellationToken.None);
+        return ids;
+    }
+
+    /// <summary>Keeps recipes as plans, in a transaction of whoever asks.</summary>
+    /// <param name="recipes">The recipes.</param>
+    /// <param name="from">Where they came from, in words.</param>
+    /// <param name="ct">Stops it.</param>
+    /// <returns>The numbers of the plans.</returns>
+    internal async Task<IReadOnlyList<int>> AddAllAsync(IEnumerable<Recipe> recipes, string from, CancellationToken ct)
+    {
         var ids = new List<int>();
         foreach (var recipe in recipes)
         {
@@ -252,7 +282,6 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
         }
 
         await db.SaveChangesAsync(ct);
-        await transaction.CommitAsync(CancellationToken.None);
         return ids;
     }
 

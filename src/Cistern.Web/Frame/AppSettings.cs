@@ -15,6 +15,9 @@ public sealed class AppSettings
     /// <summary>Learns from brews as they come in; off, forecasts are the published model's.</summary>
     public bool Learns { get; init; } = true;
 
+    /// <summary>Makes a copy of the data file each day and keeps it for two weeks.</summary>
+    public bool DailyCopy { get; init; } = true;
+
     /// <summary>For tests only: a clock that can be set forward over HTTP.</summary>
     public bool TestClock { get; init; }
 }

@@ -64,6 +64,9 @@ public sealed class BenchContext(CisternDb db, IHttpContextAccessor context, Tim
     public static IQueryable<Brew> RunningOf(CisternDb db) =>
         db.Brews.AsNoTracking().Where(brew => brew.State == BrewState.Running).OrderByDescending(brew => brew.OpenedAtMs).Take(MostLanes);
 
+    /// <summary>A moment as its day alone, where the server stands.</summary>
+    public string Day(long ms) => TimeZoneInfo.ConvertTime(DateTimeOffset.FromUnixTimeMilliseconds(ms), time.LocalTimeZone).ToString("d MMM yyyy", CultureInfo.InvariantCulture);
+
     /// <summary>A moment as it is told: date and local time, never ambiguous.</summary>
     public string Moment(long ms)
     {

@@ -1,4 +1,5 @@
 using System.Diagnostics;
+using System.Globalization;
 using Cistern.Data;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.Data.Sqlite;
@@ -23,7 +24,8 @@ public sealed class DataHealth(CisternDb db, DataFile file, Soundness soundness,
     {
         try
         {
-            return await ProblemAsync(cancellationToken) is { } problem ? HealthCheckResult.Unhealthy(problem) : HealthCheckResult.Healthy();
+            return await ProblemAsync(cancellationToken) is { } problem ? HealthCheckResult.Unhealthy(problem)
+                : HealthCheckResult.Healthy(Copies.NewestDaily(file.Path) is { } newest ? $"The last daily copy is of {newest.UtcDateTime.ToString("yyyy-MM-dd HH:mm", CultureInfo.InvariantCulture)} UTC." : null);
         }
         catch (Exception error) when (error is SqliteException or DbUpdateException or IOException or UnauthorizedAccessException)
         {

@@ -1,3 +1,5 @@
+using Cistern.Core.Recipes;
+using Cistern.Core.Records;
 using Cistern.Data.Brews;
 
 namespace Cistern.Web.Wording;
@@ -5,6 +7,9 @@ namespace Cistern.Web.Wording;
 /// <summary>How something tasted, as it was said.</summary>
 public static class TastedWording
 {
+    /// <summary>What a spent bed showed.</summary>
+    public static string Of(BedLook bed) => Words<BedLook>.Of(bed).Replace('-', ' ');
+
     /// <summary>A tasting in a few words: where it was placed, and its score.</summary>
     public static string Of(Tasting tasting) =>
         (tasting.SharpHarsh is null && tasting.ThinHeavy is null

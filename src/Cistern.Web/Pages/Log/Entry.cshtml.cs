@@ -39,7 +39,7 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench,
     public BrewRun Run { get; private set; } = null!;
 
     /// <summary>What its own clock measured of what flowed.</summary>
-    public Measured Measured => Measured.Of(Plan.Recipe, Run);
+    public Measured Measured => Brew.Timed(Plan.Recipe, Run);
 
     /// <summary>How its times lie against their windows.</summary>
     public IReadOnlyList<FlowVerdict> Verdicts => Real is null ? [] : FlowVerdicts.Of(Planned, Run);
@@ -104,6 +104,12 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench,
     /// <summary>How long the press or the plunge was to take, s.</summary>
     public double PlannedPressS => Core.Planning.Settings.Get(Plan, Core.Planning.Setting.PressS) ?? 0;
 
+    /// <summary>The brew it was made from, where that was brewed to its end; else null.</summary>
+    public int? Parent { get; private set; }
+
+    /// <summary>The last brew before it of its recipe and coffee, or null.</summary>
+    public int? LastAlike { get; private set; }
+
     /// <summary>What a scale told of the vessel and the cup, over time.</summary>
     public IReadOnlyList<Core.Readings.WeighedPoint> OnTheScale { get; private set; } = [];
 
@@ -127,6 +133,13 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench,
         Planned = brew.ModelOf(model).Run(brew.Planned());
         Run = brew.Run(Plan, brew.State == BrewState.Running ? bench.NowMs : brew.EndedAtMs ?? brew.OpenedAtMs);
         Real = Run.ClockRuns && brew.State == BrewState.Finished ? brew.AsItWas(Plan, Run) : null;
+        if (Real is not null)
+        {
+            var finished = db.Logged.Where(row => row.State == BrewState.Finished && row.StartedAtMs != null);
+            Parent = brew.ParentBrewId is { } parent ? await finished.Where(row => row.Id == parent).Select(row => (int?)row.Id).FirstOrDefaultAsync(ct) : null;
+            LastAlike = await finished.Where(row => row.RecipeId == brew.RecipeId && row.OpenedAtMs < brew.OpenedAtMs && row.CoffeeName == brew.CoffeeName).OrderByDescending(row => row.OpenedAtMs).Select(row => (int?)row.Id).FirstOrDefaultAsync(ct);
+        }
+
         OnTheScale = Brewing.WeighedCurve.Of(brew, Plan.Recipe, await Data.Stores.ReadingStore.LoadAsync(db, id, ct));
         return true;
     }

@@ -1,38 +1,121 @@
 using System.Globalization;
+using Cistern.Core.Recipes;
 using Cistern.Data;
+using Cistern.Data.Log;
+using Cistern.Data.Stores;
 using Cistern.Web.Frame;
+using Cistern.Web.Wording;
+using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Log;
 
-/// <summary>Every brew, the newest first.</summary>
-public sealed class LogModel(CisternDb db, BenchContext bench) : PageModel
+/// <summary>A brew of the log as its line is told: its row, and what only its own row in the file has.</summary>
+/// <param name="Row">The row.</param>
+/// <param name="TinyTide">Its tide in little.</param>
+/// <param name="GrindText">How it was ground.</param>
+/// <param name="Note">What somebody said of it.</param>
+public sealed record LogLine(LogRow Row, string TinyTide, string GrindText, string Note);
+
+/// <summary>Every brew, the newest first, found by anything.</summary>
+public sealed class LogModel(CisternDb db, LogStore log, BenchContext bench) : PageModel
 {
     private const int PageSize = 25;
+    private const int MostLetters = 60;
 
     /// <summary>Who is here, and what is brewing.</summary>
     public BenchContext Bench => bench;
 
+    /// <summary>How this barista reads figures.</summary>
+    public FigureFormat Format { get; private set; } = null!;
+
+    /// <summary>What is asked for.</summary>
+    public LogQuery Query { get; private set; } = new();
+
+    /// <summary>What was found.</summary>
+    public LogFound Found { get; private set; } = new([], []);
+
     /// <summary>The brews of this page, the newest first.</summary>
-    public IReadOnlyList<Data.Brews.Brew> Brews { get; private set; } = [];
+    public IReadOnlyList<LogLine> Lines { get; private set; } = [];
 
     /// <summary>Where the next page begins, or null on the last.</summary>
     public string? Older { get; private set; }
 
-    /// <summary>Whether this is the newest page of the log.</summary>
+    /// <summary>Whether this is the newest page of what was found.</summary>
     public bool First { get; private set; }
 
+    /// <summary>The searches that were kept.</summary>
+    public IReadOnlyList<KeptSearch> Kept { get; private set; } = [];
+
+    /// <summary>The brew that was just taken away, and can be brought back.</summary>
+    public (int Id, string Name)? TakenAway { get; private set; }
+
+    /// <summary>The name of a search that could not be kept, as it was typed.</summary>
+    public Field Name { get; private set; } = new("name", "Keep this search as", "") { MaxLength = MostLetters };
+
     /// <summary>Shows the page.</summary>
-    public async Task OnGetAsync(string? before, CancellationToken ct)
+    public async Task OnGetAsync(string? before, string? away, CancellationToken ct)
     {
+        await LoadAsync(LogQueries.Of(Request.Query), before, ct);
+        if (int.TryParse(away, NumberStyles.None, CultureInfo.InvariantCulture, out var id)
+            && await db.Brews.AsNoTracking().Where(row => row.Id == id && row.TakenAwayAtMs != null).Select(row => row.Name).FirstOrDefaultAsync(ct) is { } name)
+        {
+            TakenAway = (id, name);
+        }
+    }
+
+    /// <summary>Keeps what is asked for under a name.</summary>
+    public async Task<IActionResult> OnPostKeepAsync(CancellationToken ct)
+    {
+        var query = LogQueries.Of(Request.Form.Value("query") ?? "");
+        var name = (Request.Form.Value("name") ?? "").Trim();
+        var problem = name.Length == 0 ? "Give it a name." : PlainText.Problem(name, MostLetters, lines: false) ?? (query.IsEmpty ? "Nothing is asked for yet: choose or type something first." : null);
+        if (problem is null && !await log.KeepAsync(name, query))
+        {
+            problem = $"{LogStore.MostKept} searches are kept already: let one go first.";
+        }
+
+        if (problem is null)
+        {
+            return Redirect($"/log?{query}");
+        }
+
+        await LoadAsync(query, null, ct);
+        Name = Name with { Text = name, Problem = problem };
+        Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+        return Page();
+    }
+
+    /// <summary>Lets go of a kept search.</summary>
+    public async Task<IActionResult> OnPostForgetAsync(int search)
+    {
+        await log.ForgetAsync(search);
+        return Redirect($"/log?{LogQueries.Of(Request.Form.Value("query") ?? "")}");
+    }
+
+    /// <summary>Brings back a brew that was taken away.</summary>
+    public async Task<IActionResult> OnPostBringBackAsync(int id) => await log.TakeAwayAsync(id, away: false) ? Redirect($"/log/{id}") : NotFound();
+
+    /// <summary>Takes a brew away from the log.</summary>
+    public async Task<IActionResult> OnPostTakeAwayAsync(int id) => await log.TakeAwayAsync(id, away: true) ? Redirect($"/log?away={id}") : NotFound();
+
+    private async Task LoadAsync(LogQuery query, string? before, CancellationToken ct)
+    {
+        Format = await bench.FormatAsync(ct);
+        Query = query;
+        Found = await log.FindAsync(query, ct);
+        Kept = await log.KeptAsync(ct);
         var (ms, id) = ReadPlace(before);
         First = ms == long.MaxValue;
-        var rows = await db.Logged.AsNoTracking().Include(brew => brew.Tastings).Include(brew => brew.Barista)
-            .Where(brew => brew.OpenedAtMs < ms || (brew.OpenedAtMs == ms && brew.Id < id))
-            .OrderByDescending(brew => brew.OpenedAtMs).ThenByDescending(brew => brew.Id).Take(PageSize + 1).ToListAsync(ct);
-        Older = rows.Count > PageSize ? string.Create(CultureInfo.InvariantCulture, $"{rows[PageSize - 1].OpenedAtMs}.{rows[PageSize - 1].Id}") : null;
-        Brews = [.. rows.Take(PageSize)];
+        var page = Found.Rows.SkipWhile(row => row.OpenedAtMs > ms || (row.OpenedAtMs == ms && row.BrewId >= id)).Take(PageSize + 1).ToList();
+        Older = page.Count > PageSize ? string.Create(CultureInfo.InvariantCulture, $"{page[PageSize - 1].OpenedAtMs}.{page[PageSize - 1].BrewId}") : null;
+        var rows = page.Take(PageSize).ToList();
+        var ids = rows.ConvertAll(row => row.BrewId);
+        var told = await db.Brews.AsNoTracking().Where(brew => ids.Contains(brew.Id))
+            .Select(brew => new { brew.Id, brew.TinyTide, brew.GrindText, Note = brew.Tastings.OrderBy(tasting => tasting.Id).Select(tasting => tasting.Note).FirstOrDefault() ?? "" })
+            .ToDictionaryAsync(brew => brew.Id, ct);
+        Lines = [.. rows.Where(row => told.ContainsKey(row.BrewId)).Select(row => new LogLine(row, told[row.BrewId].TinyTide, told[row.BrewId].GrindText, told[row.BrewId].Note))];
     }
 
     private static (long Ms, int Id) ReadPlace(string? before) =>

@@ -77,15 +77,15 @@ public sealed class LineModel(CisternDb db, LineStore lines, BenchContext bench,
 
     private LineRow RowOf(Data.Brews.Brew brew, BrewFacts facts, Data.Brews.Brew? before)
     {
-        var read = brew.Tastings.Select(tasting => tasting.ReadTdsPercent).OfType<double>().ToList();
+        var read = brew.ReadTdsPercent();
         var drinkG = brew.Observed(ObservationNames.Beverage) ?? facts.FinalG;
         var change = LineChange.Read(brew.ChangedJson);
         return new LineRow(
             brew,
             facts.Tilt,
-            read.Count > 0 ? read.Average() : facts.FinalTdsPercent,
-            read.Count > 0 ? read.Average() * drinkG / facts.DoseG : facts.ExtractionYieldPercent,
-            read.Count > 0,
+            read ?? facts.FinalTdsPercent,
+            read * drinkG / facts.DoseG ?? facts.ExtractionYieldPercent,
+            read is not null,
             change?.What ?? (before is null ? "" : Between(before, brew, brew.Why.Length > 0 ? "" : "The same again")),
             change);
     }

@@ -1,7 +1,5 @@
 using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
-using Cistern.Data;
-using Cistern.Data.Plans;
 using Cistern.Data.Stores;
 using Cistern.Drawing;
 using Cistern.Web.Frame;
@@ -12,7 +10,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Two plans laid side by side: only what differs, and what each gives. Recipes, brews and the barista's own plans alike.</summary>
-public sealed class CompareModel(CisternDb db, PlanStore store, BenchContext bench, ForecastModel model, Models models) : PageModel
+public sealed class CompareModel(PlanStore store, BenchContext bench, PlanForecasts plans) : PageModel
 {
     /// <summary>How this barista reads figures.</summary>
     public FigureFormat Format { get; private set; } = null!;
@@ -37,8 +35,8 @@ public sealed class CompareModel(CisternDb db, PlanStore store, BenchContext ben
     {
         Format = await bench.FormatAsync(ct);
         Ids = (a, b);
-        First = await ForecastAsync(a, ct);
-        Second = await ForecastAsync(b, ct);
+        First = await plans.OfAsync(a ?? "", Format, ct);
+        Second = await plans.OfAsync(b ?? "", Format, ct);
         if ((a is { Length: > 0 } && First is null) || (b is { Length: > 0 } && Second is null))
         {
             return NotFound();
@@ -60,7 +58,7 @@ public sealed class CompareModel(CisternDb db, PlanStore store, BenchContext ben
         Choices = choices;
         if (First is not null && Second is not null)
         {
-            Differ = Differences.Between(First, Second, Format);
+            Differ = Differences.Between([First, Second], Format);
         }
 
         return Page();
@@ -80,22 +78,4 @@ public sealed class CompareModel(CisternDb db, PlanStore store, BenchContext ben
             Labels = Format.Labels(StepWording.InVessel(forecast.Recipe.Brewer.Family)),
         };
     }
-
-    private async Task<Forecast?> ForecastAsync(string? id, CancellationToken ct)
-    {
-        if (id is null or "" || await store.FindAsync(id, ct) is not { } open)
-        {
-            return null;
-        }
-
-        if (open.Stored is null)
-        {
-            return model.Run(open.State.OriginRecipe());
-        }
-
-        var forecast = PlanSettings.Read(open.State, new PlanContext(await PlanShelf.LoadAsync(db, open.State, ct), Format, bench.Today, model, await models.LearnedAsync(ct)), []).Forecast;
-        return forecast with { Recipe = forecast.Recipe with { Name = NameOf(open.Stored) } };
-    }
-
-    private static string NameOf(StoredPlan stored) => stored.KeptAtMs is null ? $"{stored.Name}, changed" : stored.Name;
 }

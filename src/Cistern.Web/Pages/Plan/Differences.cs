@@ -4,37 +4,46 @@ using Cistern.Web.Wording;
 
 namespace Cistern.Web.Pages.Plan;
 
-/// <summary>A line of a comparison: what two plans differ in.</summary>
+/// <summary>A line of a comparison: what some plans differ in.</summary>
 /// <param name="What">What it is.</param>
-/// <param name="First">In the first.</param>
-/// <param name="Second">In the second.</param>
-public sealed record Difference(string What, string First, string Second);
+/// <param name="Values">In each of them.</param>
+public sealed record Difference(string What, IReadOnlyList<string> Values)
+{
+    /// <summary>In the first.</summary>
+    public string First => Values[0];
 
-/// <summary>What two plans differ in, and what each gives.</summary>
+    /// <summary>In the second.</summary>
+    public string Second => Values[1];
+}
+
+/// <summary>What some plans differ in, and what each gives.</summary>
 /// <param name="Set">What is set differently.</param>
 /// <param name="Gives">What each gives, where that differs as it is shown.</param>
-/// <param name="Steps">What each does and the other does not, in order.</param>
+/// <param name="Steps">What each does and another does not, in order.</param>
 public sealed record Differences(IReadOnlyList<Difference> Set, IReadOnlyList<Difference> Gives, IReadOnlyList<Difference> Steps)
 {
-    /// <summary>Lays two forecasts side by side.</summary>
-    public static Differences Between(Forecast first, Forecast second, FigureFormat format) => new(
-        Differing(Settings(first, format), Settings(second, format)),
-        Differing(Outcomes(first, format), Outcomes(second, format)),
-        Differing(Done(first, format), Done(second, format)));
+    /// <summary>Lays forecasts side by side.</summary>
+    /// <param name="forecasts">The forecasts, at least two.</param>
+    /// <param name="format">How figures are written.</param>
+    public static Differences Between(IReadOnlyList<Forecast> forecasts, FigureFormat format) => new(
+        Differing([.. forecasts.Select(forecast => Settings(forecast, format))]),
+        Differing([.. forecasts.Select(forecast => Outcomes(forecast, format))]),
+        Differing([.. forecasts.Select(forecast => Done(forecast, format))]));
 
     /// <summary>What is set and done differently, in one line; empty where nothing is.</summary>
     public string InShort => string.Join("; ", Set.Concat(Steps).Take(6).Select(one => $"{one.What.ToLowerInvariant()} {Or(one.First)} → {Or(one.Second)}"));
 
-    private static string Or(string text) => text.Length > 0 ? text : "none";
-
-    private static List<Difference> Differing(IEnumerable<(string What, string Value)> first, IEnumerable<(string What, string Value)> second)
+    /// <summary>Only what is not the same in all.</summary>
+    /// <param name="all">What each has, by what it is.</param>
+    public static IReadOnlyList<Difference> Differing(IReadOnlyList<IEnumerable<(string What, string Value)>> all)
     {
-        var firsts = first.ToLookup(one => one.What, one => one.Value, StringComparer.Ordinal);
-        var seconds = second.ToLookup(one => one.What, one => one.Value, StringComparer.Ordinal);
-        return [.. firsts.Select(group => group.Key).Union(seconds.Select(group => group.Key), StringComparer.Ordinal)
-            .Select(what => new Difference(what, string.Join("; ", firsts[what]), string.Join("; ", seconds[what])))
-            .Where(one => one.First != one.Second)];
+        var lookups = all.Select(one => one.ToLookup(pair => pair.What, pair => pair.Value, StringComparer.Ordinal)).ToList();
+        return [.. lookups.SelectMany(lookup => lookup.Select(group => group.Key)).Distinct(StringComparer.Ordinal)
+            .Select(what => new Difference(what, [.. lookups.Select(lookup => string.Join("; ", lookup[what]))]))
+            .Where(one => one.Values.Distinct(StringComparer.Ordinal).Skip(1).Any())];
     }
+
+    private static string Or(string text) => text.Length > 0 ? text : "none";
 
     private static IEnumerable<(string What, string Value)> Settings(Forecast forecast, FigureFormat format)
     {

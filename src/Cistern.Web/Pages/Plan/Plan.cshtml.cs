@@ -233,7 +233,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
                 return Page();
             }
 
-            var what = await ParentForecastAsync(ct) is { } parent ? Differences.Between(parent, Forecast, Format).InShort : "";
+            var what = await ParentForecastAsync(ct) is { } parent ? Differences.Between([parent, Forecast], Format).InShort : "";
             return await store.KeepAsync(Open, Settings.Picked, name, what, why, wish, ct) is { } kept ? Goto($"/plan/{kept.Id}") : null;
         }, ct);
     }
@@ -478,7 +478,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
         Accepted = Open.Accepted.PlaceId is null && Open.Stored is null
             ? model.Run(Open.Accepted.OriginRecipe())
             : PlanSettings.Read(Open.Accepted, Context, []).Forecast;
-        Changed = Differences.Between(Accepted, Forecast, Format);
+        Changed = Differences.Between([Accepted, Forecast], Format);
         High = Heavy ? null : HighPlace.Of(Forecast, Settings.DialOf(Setting.MedianUm), Settings.CanGrind);
         Map = StrengthMapView.Of(this, await LastBrewsAsync(ct));
         Preparation = Preparation.Of(Forecast, new PreparationGear(Settings.KettleUsed?.AsHeating(Settings.Recipe.Place), Settings.CanGrind ? Settings.Mill?.SecondsPerG ?? 1 : 0));

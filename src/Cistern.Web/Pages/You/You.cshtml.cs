@@ -12,8 +12,12 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.You;
 
 /// <summary>Who brews on this device, in which units, and in which light.</summary>
-public sealed class YouModel(CisternDb db, JobLedger jobs, BenchContext bench) : PageModel
+public sealed class YouModel(CisternDb db, JobLedger jobs, BenchContext bench, DataFile file, AppSettings settings) : PageModel
 {
+    /// <summary>How it stands with the daily copies of the data, in a sentence.</summary>
+    public string Copied => Copies.NewestDaily(file.Path) is { } newest ? $"The last daily copy was made {bench.Moment(newest.ToUnixTimeMilliseconds())}; copies are kept for two weeks beside the data, in {Copies.Daily(file.Path)}."
+        : settings.DailyCopy ? "A copy is made each day and kept for two weeks beside the data; there is none yet." : "Daily copies are switched off.";
+
     /// <summary>Everybody who brews here.</summary>
     public IReadOnlyList<Barista> Baristas { get; private set; } = [];
 

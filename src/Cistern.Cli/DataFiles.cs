@@ -1,0 +1,141 @@
+using System.Globalization;
+using Cistern.Data;
+using Cistern.Data.Demo;
+using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Cli;
+
+/// <summary>Copies of the data file: made, put back, looked over. Told on standard output; what will not do on standard error, exit 1.</summary>
+internal static class DataFiles
+{
+    private const int Refused = 1;
+
+    /// <summary>A server that runs looks every second, and stops within its time.</summary>
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(90);
+
+    /// <summary>Makes a copy.</summary>
+    public static int Backup(string dataFile, string to) => Told(() =>
+    {
+        Copies.Make(dataFile, to);
+        Console.Out.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{to}: {Holds(to)}, {new FileInfo(to).Length / 1048576.0:0.0} MB, sound."));
+        return 0;
+    });
+
+    /// <summary>Puts a copy back; where a Cistern runs, it does that itself.</summary>
+    public static async Task<int> RestoreAsync(string dataFile, string copy, CancellationToken ct)
+    {
+        var laid = Told(() =>
+        {
+            Directory.CreateDirectory(Path.GetDirectoryName(Path.GetFullPath(dataFile))!);
+            Copies.Lay(copy, dataFile);
+            return 0;
+        });
+        if (laid != 0)
+        {
+            return laid;
+        }
+
+        // Where nobody has it, it is put in place here; where a Cistern has, that one sees it within a second, stops, and
+        // starts again with it: whoever took the lock in between would keep it from starting.
+        try
+        {
+            using var file = DataFile.Take(dataFile);
+            await file.PrepareAsync(demo: false, ct: ct);
+        }
+        catch (DataFileRefusedException refused) when (refused.Message.StartsWith("Another Cistern", StringComparison.Ordinal))
+        {
+            await Console.Out.WriteLineAsync("A Cistern is running: it starts again with the copy.");
+        }
+        catch (DataFileRefusedException refused)
+        {
+            await Console.Error.WriteLineAsync($"cistern: {refused.Message}");
+            return Refused;
+        }
+
+        for (var until = DateTime.UtcNow + Patience; DateTime.UtcNow < until; await Task.Delay(100, ct))
+        {
+            if (!File.Exists(Copies.Waiting(dataFile)))
+            {
+                Console.Out.WriteLine($"{dataFile} is {copy} now: {Holds(dataFile)}. The file as it was lies beside it.");
+                return 0;
+            }
+        }
+
+        Copies.TakeBack(dataFile);
+        await Console.Error.WriteLineAsync("cistern: the Cistern that uses the data file did not let go of it: stop it, and try again. The data file is as it was.");
+        return Refused;
+    }
+
+    /// <summary>Looks a data file over.</summary>
+    public static int Check(string file)
+    {
+        if (!File.Exists(file))
+        {
+            Console.Error.WriteLine($"cistern: there is no file {file}.");
+            return Refused;
+        }
+
+        if (Copies.Problem(file) is { } problem)
+        {
+            Console.Error.WriteLine($"cistern: {file} is not sound: {problem}.");
+            return Refused;
+        }
+
+        Console.Out.WriteLine($"{file}: {Holds(file)}, sound.");
+        return 0;
+    }
+
+    /// <summary>Makes a file with many brews.</summary>
+    public static async Task<int> SeedAsync(string dataFile, int count, CancellationToken ct)
+    {
+        if (File.Exists(dataFile) || count is < 1 or > 1_000_000)
+        {
+            await Console.Error.WriteLineAsync(File.Exists(dataFile) ? $"cistern: {dataFile} is there already: name a new file with CISTERN_DATA." : "cistern: N is 1 to 1,000,000.");
+            return Refused;
+        }
+
+        try
+        {
+            using var file = DataFile.Take(dataFile);
+            await file.PrepareAsync(demo: true, async (db, stop) =>
+            {
+                await DemoData.FillAsync(db, TimeProvider.System, stop);
+            }, ct);
+            var builder = new DbContextOptionsBuilder<CisternDb>();
+            DataFile.Configure(builder, file.Path);
+            await using var db = new CisternDb(builder.Options);
+            await Seeding.AddAsync(db, count, TimeProvider.System, new Progress<int>(done => Console.Error.Write(string.Create(CultureInfo.InvariantCulture, $"\r{done:N0} brews"))), ct);
+            await Console.Error.WriteLineAsync();
+            Console.Out.WriteLine($"{dataFile}: {Holds(dataFile)}.");
+            return 0;
+        }
+        catch (DataFileRefusedException refused)
+        {
+            await Console.Error.WriteLineAsync($"cistern: {refused.Message}");
+            return Refused;
+        }
+    }
+
+    private static string Holds(string file)
+    {
+        using var connection = new SqliteConnection($"Data Source={file};Mode=ReadOnly;Pooling=False");
+        connection.Open();
+        using var command = connection.CreateCommand();
+        command.CommandText = "SELECT (SELECT count(*) FROM Brews) || ' brews, ' || (SELECT count(*) FROM Baristas) || ' baristas'";
+        return (string)command.ExecuteScalar()!;
+    }
+
+    private static int Told(Func<int> work)
+    {
+        try
+        {
+            return work();
+        }
+        catch (DataFileRefusedException refused)
+        {
+            Console.Error.WriteLine($"cistern: {refused.Message}");
+            return Refused;
+        }
+    }
+}

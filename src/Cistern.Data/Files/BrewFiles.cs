@@ -1,0 +1,272 @@
+using System.Collections.Immutable;
+using System.Globalization;
+using System.Text.Json;
+using Cistern.Core.Brewing;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Readings;
+using Cistern.Core.Recipes;
+using Cistern.Core.Records;
+using Cistern.Data.Brews;
+
+namespace Cistern.Data.Files;
+
+/// <summary>What stands round a brew in its data file, by names that mean something in another one.</summary>
+/// <param name="Parent">The brew it was made from, by its name in files.</param>
+/// <param name="Bag">The bag it took from.</param>
+/// <param name="BoughtGround">Whether that was bought ground.</param>
+public sealed record BrewRound(Guid? Parent, Shelf.Bag? Bag, bool BoughtGround);
+
+/// <summary>Brews as open files, whole: what goes out comes back equal.</summary>
+public static class BrewFiles
+{
+    /// <summary>A brew as its file.</summary>
+    /// <param name="brew">A brew that is over, with all that belongs to it.</param>
+    /// <param name="round">What stands round it.</param>
+    /// <param name="model">The model as published, and what stops it.</param>
+    public static BrewRecord Out(Brew brew, BrewRound round, ForecastModel model)
+    {
+        var record = Opened(brew, BrewRecords.Of(brew, model, round.BoughtGround), round);
+        record = brew.FileJson is { } told ? Over(record, told) : record;
+        return new KeptBrew
+        {
+            RecipeId = brew.RecipeId,
+            Name = brew.Name,
+            Plan = brew.PlannedJson is null ? null : brew.PlanJson,
+            ModelVersion = brew.ModelVersion,
+            ForecastJson = brew.ForecastJson,
+            ModelJson = brew.ModelJson,
+            TinyTide = brew.TinyTide,
+            GrindText = brew.GrindText,
+            VesselName = brew.VesselName,
+            Why = brew.Why,
+            ChangedJson = brew.ChangedJson,
+            Parent = round.Parent,
+            Bag = round.Bag?.Name,
+            StartsItself = brew.StartsItself,
+            BrewedJson = brew.BrewedJson,
+            FileJson = brew.FileJson,
+            Entries = [.. brew.Entries.OrderBy(row => row.Id).Select(KeptBrew.Entry.Of)],
+            Weighed = [.. brew.Weighings.OrderBy(row => row.StepIndex).Select(row => new KeptBrew.Weight(row.StepIndex, row.TotalG, row.Seen))],
+            Observations = [.. brew.Observations.OrderBy(row => row.Name, StringComparer.Ordinal).Select(row => new KeptBrew.Observed(row.Name, row.Value, row.AtMs, row.Seen))],
+            Tastings = [.. brew.Tastings.OrderBy(row => row.Id).Select(KeptBrew.Taste.Of)],
+            Answers = [.. brew.SlipAnswers.OrderBy(row => row.Id).Select(KeptBrew.Answer.Of)],
+        }.On(record);
+    }
+
+    /// <summary>A brew from its file, without its barista, its bag and its parent, which are rows of their own.</summary>
+    /// <param name="record">The file.</param>
+    /// <param name="model">The model as published, and what stops it.</param>
+    /// <param name="nowMs">Now: of a file that does not say when.</param>
+    /// <returns>The brew with its facts worked out; who brewed it and who tasted it, by name, in the order of its tastings; its parent and bag.</returns>
+    public static BrewIn In(BrewRecord record, ForecastModel model, long nowMs)
+    {
+        var kept = KeptBrew.Read(record);
+        var used = kept?.ModelJson is { } json && ModelUsed.Read(json) is { } was ? was.On(model) : model;
+        var plan = used.Run(kept is { FileJson: null } ? WithoutParent(record.Planned) : record.Planned);
+        var brew = BrewPlan.Of(plan, Ms(record.OpenedAt) ?? Ms(record.StartedAt) ?? nowMs);
+        brew.FileId = record.Id;
+        brew.StartedAtMs = Ms(record.StartedAt) ?? (record.State == BrewOutcome.Finished ? brew.OpenedAtMs : null);
+        brew.State = record.State == BrewOutcome.Finished ? BrewState.Finished : BrewState.Abandoned;
+        brew.WhyAbandoned = brew.State == BrewState.Abandoned ? record.Why ?? "" : null;
+        (brew.CoffeeName, brew.PlaceName, brew.MillName, brew.VesselName) = (record.Coffee.Name, record.Place.Name, record.Mill.Name, record.Vessel);
+        brew.Notes.AddRange(record.Notes.Select(note => new LaterNote { Text = note.Text, AtMs = note.At.ToUnixTimeMilliseconds() }));
+        AddReadings(brew, record);
+        IReadOnlyList<string?> tasters;
+        if (kept is not null)
+        {
+            tasters = TakeKept(brew, kept);
+            brew.EndedAtMs = Ms(record.EndedAt);
+        }
+        else
+        {
+            tasters = TakeOpen(brew, record);
+            brew.EndedAtMs = Ms(record.EndedAt) ?? (brew.StartedAtMs + (long)(1000 * used.Figures(record.Brewed).Totals.FinishS));
+        }
+
+        brew.WorkOutFacts(brew.PlannedJson is null ? plan : used.Run(brew.Recipe()));
+        return new BrewIn(brew, record.Barista, tasters, kept is not null ? kept.Parent : ParentOf(record.Planned), kept?.Bag ?? "");
+    }
+
+    /// <summary>Whether two files hold the same brew, whatever was forecast of it.</summary>
+    public static bool Same(BrewRecord one, BrewRecord other) => BrewWriter.Write(one with { Forecast = null }) == BrewWriter.Write(other with { Forecast = null });
+
+    /// <summary>Whether a record is what the file of a brew once told.</summary>
+    /// <param name="record">The record.</param>
+    /// <param name="fileJson">The file, as <see cref="Brew.FileJson"/> keeps it.</param>
+    public static bool IsTold(BrewRecord record, string fileJson) => ToldOf(record) == fileJson;
+
+    /// <summary>A file but for its readings, which have rows of their own.</summary>
+    private static string ToldOf(BrewRecord record) => BrewWriter.Write(record with { Readings = ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>>.Empty, Kept = null });
+
+    private static long? Ms(DateTimeOffset? moment) => moment?.ToUnixTimeMilliseconds();
+
+    private static DateTimeOffset At(long ms) => DateTimeOffset.FromUnixTimeMilliseconds(ms);
+
+    /// <summary>What the format has a place for beyond what fitting and advice need.</summary>
+    private static BrewRecord Opened(Brew brew, BrewRecord record, BrewRound round)
+    {
+        var planned = record.Planned;
+        var (setting, _) = SettingOf(brew);
+        return record with
+        {
+            Planned = round.Parent is { } parent ? planned with { Extra = WithParent(planned.Extra, parent, brew) } : planned,
+            OpenedAt = At(brew.OpenedAtMs),
+            EndedAt = brew.EndedAtMs is { } endedAtMs ? At(endedAtMs) : null,
+            State = brew.State == BrewState.Abandoned ? BrewOutcome.Abandoned : BrewOutcome.Finished,
+            Why = brew.State == BrewState.Abandoned ? brew.WhyAbandoned : null,
+            Place = new PlaceUsed(brew.PlaceName) { AltitudeM = record.Brewed.Place.AltitudeM, AmbientC = record.Brewed.Place.AmbientC },
+            Vessel = brew.VesselName,
+            Coffee = record.Coffee with { From = round.Bag is { Origin.Length: > 0 } bag ? bag.Origin : null, Roast = record.Brewed.Coffee.Roast, RoastedOn = round.Bag?.RoastedOn, Decaffeinated = round.Bag?.Decaffeinated == true },
+            Mill = record.Mill with { Setting = setting, MedianUm = record.Brewed.Grind.MedianUm, Spread = record.Brewed.Grind.Spread },
+            Readings = Readings(brew),
+            Events = [.. Events(brew)],
+            Notes = [.. brew.Notes.OrderBy(note => note.Id).Select(note => new RecordedNote(At(note.AtMs), null, note.Text))],
+            Forecast = new RecordedForecast(brew.ModelVersion, Figures(brew.Figures()), ImmutableSortedDictionary<string, double>.Empty),
+        };
+    }
+
+    private static ImmutableSortedDictionary<string, double> Figures(IReadOnlyDictionary<string, double?> figures) =>
+        figures.Where(figure => figure.Value is not null).ToImmutableSortedDictionary(figure => figure.Key, figure => figure.Value!.Value, StringComparer.Ordinal);
+
+    /// <summary>The setting as it stands on the mill: what follows the mill's name in how it was ground.</summary>
+    private static (string? Setting, string Mill) SettingOf(Brew brew) =>
+        brew.GrindText.StartsWith(brew.MillName + ", ", StringComparison.Ordinal) ? (brew.GrindText[(brew.MillName.Length + 2)..], brew.MillName) : (null, brew.MillName);
+
+    private static ImmutableSortedDictionary<string, JsonElement> WithParent(ImmutableSortedDictionary<string, JsonElement> extra, Guid parent, Brew brew)
+    {
+        extra = extra.SetItem("parent", JsonSerializer.SerializeToElement(parent));
+        return LineChange.Read(brew.ChangedJson) is { } change
+            ? extra.SetItem("changed", JsonSerializer.SerializeToElement(new { setting = change.Setting, from = change.From, to = change.To, unit = change.Unit, why = brew.Why }))
+            : extra;
+    }
+
+    /// <summary>The plan as it was before its parent was written into it.</summary>
+    private static Recipe WithoutParent(Recipe planned) => planned with { Extra = planned.Extra.Remove("parent").Remove("changed") };
+
+    private static Guid? ParentOf(Recipe planned) =>
+        planned.Extra.TryGetValue("parent", out var parent) && parent.ValueKind == JsonValueKind.String && Guid.TryParse(parent.GetString(), out var id) ? id : null;
+
+    private static IEnumerable<RecordedEvent> Events(Brew brew) =>
+        from row in brew.Entries.OrderBy(row => row.AtMs).ThenBy(row => row.Id)
+        where brew.StartedAtMs is not null && row.Kind is EntryKind.Done or EntryKind.Undo
+        select new RecordedEvent(row.EntryId, Math.Round((row.AtMs - brew.StartedAtMs!.Value) / 1000.0, 3), row.Step, row.Kind == EntryKind.Undo ? RecordedEventKind.Undo : row.Seen ? RecordedEventKind.Seen : RecordedEventKind.Done, row.By.Length > 0 ? row.By : null);
+
+    private static ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>> Readings(Brew brew) => brew.StartedAtMs is not { } startedAtMs
+        ? ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>>.Empty
+        : brew.Readings.GroupBy(chunk => chunk.Of).ToImmutableDictionary(
+            group => group.Key,
+            group => group.SelectMany(chunk => Curve.Unpack(chunk.Of, chunk.Packed).Points).OrderBy(point => point.AtMs).Select(point => new WeightPoint((point.AtMs - startedAtMs) / 1000.0, point.Value)).ToImmutableArray());
+
+    private static void AddReadings(Brew brew, BrewRecord record)
+    {
+        if (brew.StartedAtMs is not { } startedAtMs)
+        {
+            return;
+        }
+
+        foreach (var (of, points) in record.Readings.Where(pair => !pair.Value.IsEmpty))
+        {
+            var curve = new Curve(of, [.. points.Take(Curve.MostPoints).Select(point => new CurvePoint(startedAtMs + (long)Math.Round(1000 * point.AtS), point.G))]);
+            brew.Readings.Add(new ReadingChunk { Of = of, Packed = curve.Pack() });
+        }
+    }
+
+    /// <summary>What of the file it came with has no place in the rows, as it was told there.</summary>
+    private static BrewRecord Over(BrewRecord record, string fileJson)
+    {
+        if (BrewReader.Read(System.Text.Encoding.UTF8.GetBytes(fileJson)).Brews is not [var told])
+        {
+            return record;
+        }
+
+        var sips = record.Tasting?.Sips ?? [];
+        return record with
+        {
+            Extra = told.Extra,
+            BaristaExtra = told.BaristaExtra,
+            VesselExtra = told.VesselExtra,
+            Coffee = told.Coffee with { Name = record.Coffee.Name },
+            Mill = told.Mill with { Name = record.Mill.Name },
+            Place = told.Place with { Name = record.Place.Name },
+            Measured = told.Measured with { DoseG = record.Measured.DoseG, BeverageG = record.Measured.BeverageG, TdsPercent = record.Measured.TdsPercent, PressFelt = record.Measured.PressFelt },
+            Tasting = record.Tasting is not { } tasting ? null : tasting with
+            {
+                Extra = told.Tasting?.Extra ?? tasting.Extra,
+                Sips = [.. sips.Select(sip => told.Tasting?.Sips.FirstOrDefault(other => other with { Extra = sip.Extra } == sip) ?? sip)],
+            },
+            Events = told.Events,
+            Forecast = told.Forecast ?? record.Forecast,
+        };
+    }
+
+    private static List<string?> TakeKept(Brew brew, KeptBrew kept)
+    {
+        (brew.RecipeId, brew.Name, brew.ModelVersion, brew.ForecastJson, brew.ModelJson, brew.TinyTide) = (kept.RecipeId, kept.Name, kept.ModelVersion, kept.ForecastJson, kept.ModelJson, kept.TinyTide);
+        (brew.GrindText, brew.VesselName, brew.Why, brew.ChangedJson, brew.StartsItself) = (kept.GrindText, kept.VesselName, kept.Why, kept.ChangedJson, kept.StartsItself);
+        (brew.BrewedJson, brew.FileJson) = (kept.BrewedJson, kept.FileJson);
+        if (kept.Plan is { } plan)
+        {
+            (brew.PlannedJson, brew.PlanJson) = (brew.PlanJson, plan);
+        }
+
+        brew.Entries.AddRange(kept.Entries.Select(entry => entry.Row()).OfType<EntryRow>());
+        brew.Weighings.AddRange(kept.Weighed.Select(one => new Weighing { StepIndex = one.Step, TotalG = one.TotalG, Seen = one.Seen }).DistinctBy(one => one.StepIndex));
+        brew.Observations.AddRange(kept.Observations.Select(one => new Observation { Name = one.Name, Value = one.Value, AtMs = one.AtMs, Seen = one.Seen }).DistinctBy(one => one.Name));
+        brew.SlipAnswers.AddRange(kept.Answers.Select(answer => answer.Row()).OfType<SlipAnswer>());
+        brew.Tastings.AddRange(kept.Tastings.Select(tasting => tasting.Row()));
+        return [.. kept.Tastings.Select(tasting => tasting.Taster)];
+    }
+
+    /// <summary>A brew that another program tells of: how it went is as it says, since nobody pressed anything here.</summary>
+    private static List<string?> TakeOpen(Brew brew, BrewRecord record)
+    {
+        brew.BrewedJson = brew.State == BrewState.Finished ? RecipeWriter.Write(record.Brewed) : null;
+        brew.FileJson = ToldOf(record);
+        brew.GrindText = string.Join(", ", new[] { record.Mill.Name, record.Mill.Setting ?? string.Create(CultureInfo.InvariantCulture, $"{record.Brewed.Grind.MedianUm:0} µm") }.Where(text => text.Length > 0));
+        brew.Why = record.Planned.Extra.TryGetValue("changed", out var changed) && changed.ValueKind == JsonValueKind.Object && changed.TryGetProperty("why", out var why) && why.ValueKind == JsonValueKind.String ? why.GetString()! : "";
+        var atMs = brew.EndedAtMs ?? brew.StartedAtMs ?? brew.OpenedAtMs;
+        var measured = record.Measured;
+        foreach (var (name, value) in ((string, double?)[])
+        [
+            (ObservationNames.Dose, measured.DoseG), (ObservationNames.Beverage, measured.BeverageG), (ObservationNames.Drawdown, measured.DrawdownS), (ObservationNames.Press, measured.PressS),
+            (ObservationNames.PressFelt, measured.PressFelt is { } felt ? (int)felt : null),
+        ])
+        {
+            if (value is { } number)
+            {
+                brew.Observations.Add(new Observation { Name = name, Value = number, AtMs = atMs });
+            }
+        }
+
+        if (record.Tasting is null && measured.TdsPercent is null)
+        {
+            return [];
+        }
+
+        var told = record.Tasting ?? new TastingRecord();
+        var tasting = new Tasting
+        {
+            SharpHarsh = Whole(told.Mean(sip => sip.SharpHarsh)),
+            ThinHeavy = Whole(told.Mean(sip => sip.ThinHeavy)),
+            Score = told.Score,
+            Note = told.Words ?? "",
+            NotesFound = string.Join(", ", told.NotesFound),
+            Bed = told.Bed,
+            ReadTdsPercent = measured.TdsPercent,
+            AtMs = atMs,
+        };
+        tasting.Sips.AddRange(told.Sips.DistinctBy(sip => sip.When).Select(sip => new TastingSip { When = sip.When, SharpHarsh = Whole(sip.SharpHarsh), ThinHeavy = Whole(sip.ThinHeavy), Sweet = Whole(sip.Sweet), Clear = Whole(sip.Clear), Finish = Whole(sip.Finish), Dry = Whole(sip.Dry) }));
+        brew.Tastings.Add(tasting);
+        return [record.Barista];
+    }
+
+    private static int? Whole(double? value) => value is { } number ? (int)Math.Round(number, MidpointRounding.AwayFromZero) : null;
+}
+
+/// <summary>A brew from a file, and the names of what it is to be tied to.</summary>
+/// <param name="Brew">The brew.</param>
+/// <param name="Barista">Who brewed it; empty where it is not told.</param>
+/// <param name="Tasters">Who tasted it, in the order of its tastings.</param>
+/// <param name="Parent">The brew it was made from, by its name in files.</param>
+/// <param name="Bag">The bag it took from; empty where it took from none, or another program tells of it.</param>
+public sealed record BrewIn(Brew Brew, string Barista, IReadOnlyList<string?> Tasters, Guid? Parent, string Bag);

@@ -1,0 +1,323 @@
+using System.Globalization;
+using System.Security.Cryptography;
+using System.Text;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+using Cistern.Core.Records;
+using Cistern.Core.Reckoning;
+using CsvHelper;
+using CsvHelper.Configuration;
+
+namespace Cistern.Data.Files;
+
+/// <summary>Brews as a table, one row each, for a spreadsheet; and such a table read again.</summary>
+public static class BrewTable
+{
+    /// <summary>The most rows that are read.</summary>
+    public const int MostRows = 200_000;
+
+    private const int MostFindings = 100;
+
+    /// <summary>What a spreadsheet takes for the beginning of a formula.</summary>
+    private const string FormulaStarts = "=+-@\t\r";
+
+    private static readonly CsvConfiguration Written = new(CultureInfo.InvariantCulture) { NewLine = "\r\n" };
+
+    /// <summary>Any line end ends a row, also where several kinds are mixed.</summary>
+    private static readonly CsvConfiguration Taken = new(CultureInfo.InvariantCulture) { BadDataFound = null, MissingFieldFound = null };
+
+    /// <summary>The columns, in their order, and what each holds of a brew.</summary>
+    private static readonly (string Name, Func<BrewRecord, object?> Of)[] Columns =
+    [
+        ("id", brew => brew.Id.ToString()),
+        ("openedAt", brew => Told(brew.OpenedAt)),
+        ("startedAt", brew => Told(brew.StartedAt)),
+        ("endedAt", brew => Told(brew.EndedAt)),
+        ("state", brew => Words<BrewOutcome>.Of(brew.State)),
+        ("recipe", brew => brew.Planned.Id),
+        ("name", brew => brew.Planned.Name),
+        ("family", brew => Words<VesselFamily>.Of(brew.Brewed.Brewer.Family)),
+        ("coffee", brew => brew.Coffee.Name),
+        ("roast", brew => brew.Brewed.Coffee.Roast),
+        ("restDays", brew => brew.Brewed.Coffee.RestDays),
+        ("mill", brew => brew.Mill.Name),
+        ("setting", brew => brew.Mill.Setting),
+        ("medianUm", brew => brew.Brewed.Grind.MedianUm),
+        ("vessel", brew => brew.Vessel),
+        ("barista", brew => brew.Barista),
+        ("place", brew => brew.Place.Name),
+        ("doseG", brew => brew.Brewed.Coffee.DoseG),
+        ("waterG", brew => brew.Brewed.WaterG),
+        ("temperatureC", brew => brew.Brewed.Water.TemperatureC),
+        ("beverageG", brew => brew.Measured.BeverageG),
+        ("tdsPercent", brew => brew.Measured.TdsPercent),
+        ("drawdownS", brew => brew.Measured.DrawdownS),
+        ("pressS", brew => brew.Measured.PressS),
+        ("pressFelt", brew => brew.Measured.PressFelt is { } felt ? Words<PressFelt>.Of(felt) : null),
+        ("score", brew => brew.Tasting?.Score),
+        ("sharpHarsh", brew => brew.Tasting?.Mean(sip => sip.SharpHarsh)),
+        ("thinHeavy", brew => brew.Tasting?.Mean(sip => sip.ThinHeavy)),
+        ("bed", brew => brew.Tasting?.Bed is { } bed ? Words<BedLook>.Of(bed) : null),
+        ("words", brew => brew.Tasting?.Words),
+        ("notesFound", brew => brew.Tasting is { } tasting ? string.Join(", ", tasting.NotesFound) : null),
+        ("why", brew => brew.Why),
+        ("notes", brew => string.Join("\n", brew.Notes.Select(note => note.Text))),
+    ];
+
+    /// <summary>The names of the columns, as the first row has them.</summary>
+    public static IReadOnlyList<string> Names { get; } = [.. Columns.Select(column => column.Name)];
+
+    /// <summary>Writes the first row.</summary>
+    public static string Head() => Row(Names);
+
+    /// <summary>Writes a brew's row.</summary>
+    public static string Row(BrewRecord brew) => Row(Columns.Select(column => Cell(column.Of(brew))));
+
+    /// <summary>The first row of a table of readings.</summary>
+    public static string ReadingsHead() => Row(["brew", "of", "atS", "value"]);
+
+    /// <summary>Writes a brew's readings, one row each.</summary>
+    public static string ReadingRows(BrewRecord brew)
+    {
+        var text = new StringBuilder();
+        foreach (var range in Core.Readings.ReadingRange.All.Where(range => brew.Readings.ContainsKey(range.Of)))
+        {
+            foreach (var point in brew.Readings[range.Of])
+            {
+                text.Append(CultureInfo.InvariantCulture, $"{brew.Id},{range.Word},{Math.Round(point.AtS, 3)},{point.G}\r\n");
+            }
+        }
+
+        return text.ToString();
+    }
+
+    /// <summary>Whether a text begins as such a table does.</summary>
+    public static bool IsTable(string text)
+    {
+        var line = text.AsSpan(0, Math.Max(0, text.IndexOfAny(['\r', '\n']) is >= 0 and var end ? end : text.Length)).ToString();
+        return line.Split(',', ';', '\t').Select(name => name.Trim('"', ' ')).Count(Names.Contains) >= 3;
+    }
+
+    /// <summary>Reads a table: each row a brew of a recipe of the library with the coffee, water, grind and temperature it says.</summary>
+    /// <param name="text">The table.</param>
+    /// <returns>All brews, or none and why.</returns>
+    public static (IReadOnlyList<BrewRecord> Brews, IReadOnlyList<Finding> Findings) Read(string text)
+    {
+        var findings = new List<Finding>();
+        var brews = new List<BrewRecord>();
+        using var csv = new CsvReader(new StringReader(text), Taken);
+        try
+        {
+            csv.Read();
+            csv.ReadHeader();
+            foreach (var needed in (string[])["recipe", "doseG", "waterG"])
+            {
+                if (!csv.HeaderRecord!.Contains(needed, StringComparer.Ordinal))
+                {
+                    findings.Add(Finding.Error("row 1", $"A table of brews has a column {needed}.", "none", $"Add it; the columns are {string.Join(", ", Names)}."));
+                }
+            }
+
+            while (findings.Count < MostFindings && csv.Read())
+            {
+                if (brews.Count >= MostRows)
+                {
+                    findings.Add(Finding.Error("", string.Create(CultureInfo.InvariantCulture, $"A table has at most {MostRows} rows."), "more", "Split it."));
+                    break;
+                }
+
+                if (new RowReader(csv, findings).Brew() is { } brew)
+                {
+                    brews.Add(brew);
+                }
+            }
+        }
+        catch (CsvHelperException error)
+        {
+            findings.Add(Finding.Error(string.Create(CultureInfo.InvariantCulture, $"row {csv.Parser.RawRow}"), "A table is rows of cells with commas between.", error.Message.Split('\n')[0], "Mend it there, or export it again."));
+        }
+
+        return findings.Exists(finding => finding.Severity == Severity.Error) ? ([], findings) : (brews, findings);
+    }
+
+    /// <summary>Text made harmless: one that a spreadsheet would reckon as a formula gets an apostrophe before it, as does one that begins with an apostrophe, so that it can be read back.</summary>
+    internal static string Harmless(string text) => text.Length > 0 && (FormulaStarts.Contains(text[0], StringComparison.Ordinal) || text[0] == '\'') ? "'" + text : text;
+
+    /// <summary>Text as it was before it was made harmless.</summary>
+    internal static string AsItWas(string cell) => cell.Length > 1 && cell[0] == '\'' && (FormulaStarts.Contains(cell[1], StringComparison.Ordinal) || cell[1] == '\'') ? cell[1..] : cell;
+
+    private static string? Told(DateTimeOffset? moment) => moment?.ToString("yyyy-MM-dd'T'HH:mm:ss.FFFzzz", CultureInfo.InvariantCulture);
+
+    private static string Cell(object? value) => value switch
+    {
+        null => "",
+        double number => number.ToString(CultureInfo.InvariantCulture),
+        _ => Harmless(value.ToString() ?? ""),
+    };
+
+    private static string Row(IEnumerable<string> cells)
+    {
+        using var text = new StringWriter(CultureInfo.InvariantCulture);
+        using (var csv = new CsvWriter(text, Written))
+        {
+            foreach (var cell in cells)
+            {
+                csv.WriteField(cell);
+            }
+
+            csv.NextRecord();
+        }
+
+        return text.ToString();
+    }
+
+    /// <summary>One row, with a finding for each cell that will not do.</summary>
+    private sealed class RowReader(CsvReader csv, List<Finding> findings)
+    {
+        public BrewRecord? Brew()
+        {
+            var before = findings.Count;
+            var recipe = RecipeLibrary.Find(Text("recipe", 80));
+            if (recipe is null)
+            {
+                Refuse("recipe", "recipe is one of the library's.", "Write its id, as vd-water-first.");
+                return null;
+            }
+
+            var dose = Number("doseG");
+            var water = Number("waterG");
+            if (dose is null || water is null)
+            {
+                Refuse(dose is null ? "doseG" : "waterG", "A brew has its coffee and its water in grams.", "Write a number.");
+                return null;
+            }
+
+            var planned = Scaling.To(recipe, new Charge(dose.Value, water.Value));
+            planned = planned with
+            {
+                Coffee = new Coffee(dose.Value, Number("roast") ?? planned.Coffee.Roast, Number("restDays") ?? planned.Coffee.RestDays),
+                Grind = planned.Grind with { MedianUm = Number("medianUm") ?? planned.Grind.MedianUm },
+                Water = planned.Water with { TemperatureC = Number("temperatureC") ?? planned.Water.TemperatureC },
+            };
+            var brew = new BrewRecord(Id(), planned, planned)
+            {
+                OpenedAt = Moment("openedAt"),
+                StartedAt = Moment("startedAt"),
+                EndedAt = Moment("endedAt"),
+                State = Word<BrewOutcome>("state") ?? BrewOutcome.Finished,
+                Why = Text("why", 2_000) is { Length: > 0 } why ? why : null,
+                Barista = Text("barista", 80),
+                Place = new PlaceUsed(Text("place", 200)),
+                Coffee = new CoffeeUsed(Text("coffee", 200), BoughtGround: false),
+                Mill = new MillUsed(Text("mill", 200), Text("setting", 80) is { Length: > 0 } setting ? setting : null),
+                Vessel = Text("vessel", 200),
+                Measured = new MeasuredFigures { BeverageG = Number("beverageG"), TdsPercent = Number("tdsPercent", "measured.tdsPercent"), DrawdownS = Number("drawdownS"), PressS = Number("pressS"), PressFelt = Word<PressFelt>("pressFelt") },
+                Tasting = Tasting(),
+            };
+            return findings.Count == before ? brew : null;
+        }
+
+        private TastingRecord? Tasting()
+        {
+            var tasting = new TastingRecord
+            {
+                Score = Number("score"),
+                Words = Text("words", 8_000) is { Length: > 0 } words ? words : null,
+                NotesFound = [.. Text("notesFound", 2_000).Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries)],
+                Bed = Word<BedLook>("bed"),
+            };
+            var (lean, body) = (Number("sharpHarsh"), Number("thinHeavy"));
+            tasting = lean is null && body is null ? tasting : tasting with { Sips = [new Sip { When = SipWhen.Warm, SharpHarsh = lean, ThinHeavy = body }] };
+            return tasting is { Score: null, Words: null, NotesFound.IsEmpty: true, Bed: null, Sips.IsEmpty: true } ? null : tasting;
+        }
+
+        /// <summary>A row without a name for files is known by what it says, so that the same table taken in twice gives one.</summary>
+        private Guid Id()
+        {
+            var text = Raw("id");
+            if (Guid.TryParse(text, out var id))
+            {
+                return id;
+            }
+
+            if (text.Length > 0)
+            {
+                Refuse("id", "id is a UUID.", "Leave it empty, and the row is known by what it says.");
+            }
+
+            return new Guid(SHA256.HashData(Encoding.UTF8.GetBytes(csv.Parser.RawRecord.Trim())).AsSpan(0, 16));
+        }
+
+        private string Raw(string column) => (csv.TryGetField<string>(column, out var cell) ? cell ?? "" : "").Trim();
+
+        private string Text(string column, int longest)
+        {
+            var text = AsItWas(Raw(column));
+            if (text.Length > longest || PlainText.Problem(PlainText.Lines(text), longest, lines: true) is not null)
+            {
+                Refuse(column, string.Create(CultureInfo.InvariantCulture, $"{column} is plain text of at most {longest} letters."), "Shorten it, or leave out what is no letter.");
+                return "";
+            }
+
+            return text;
+        }
+
+        private double? Number(string column, string? rule = null)
+        {
+            var text = Raw(column);
+            if (text.Length == 0)
+            {
+                return null;
+            }
+
+            var member = Member.Named(rule ?? column);
+            if (double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var number) && number >= member.Min && number <= member.Max)
+            {
+                return number;
+            }
+
+            Refuse(column, $"{column} {member.Rule}", "Write it with a point, and without its unit.");
+            return null;
+        }
+
+        private DateTimeOffset? Moment(string column)
+        {
+            var text = Raw(column);
+            if (text.Length == 0)
+            {
+                return null;
+            }
+
+            if (DateTimeOffset.TryParse(text, CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal, out var moment) && moment.Year is > 1990 and < 2200)
+            {
+                return moment;
+            }
+
+            Refuse(column, $"{column} is a moment.", "Write it like 2026-05-04T08:15:00+02:00.");
+            return null;
+        }
+
+        private T? Word<T>(string column)
+            where T : struct, Enum
+        {
+            var text = Raw(column);
+            if (text.Length == 0 || Words<T>.Find(text) is not { } word)
+            {
+                if (text.Length > 0)
+                {
+                    Refuse(column, $"{column} is one of {string.Join(", ", Words<T>.All)}.", "Write one of them.");
+                }
+
+                return null;
+            }
+
+            return word;
+        }
+
+        private void Refuse(string column, string rule, string remedy)
+        {
+            var found = Raw(column);
+            findings.Add(Finding.Error(string.Create(CultureInfo.InvariantCulture, $"row {csv.Parser.RawRow}, {column}"), rule, found.Length == 0 ? "nothing" : found.Length > 40 ? found[..39] + "…" : found, remedy));
+        }
+    }
+}

@@ -1,0 +1,154 @@
+using System.Security.Cryptography;
+using System.Text;
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using Cistern.Core.Brewing;
+using Cistern.Core.Recipes;
+using Cistern.Core.Records;
+using Cistern.Data.Brews;
+
+namespace Cistern.Data.Files;
+
+/// <summary>
+/// What a Cistern keeps of a brew beyond the open format: the member <c>kept</c> of its file. It counts only while the rest
+/// of the file is what it was written with, so that whoever changes a file by hand changes the brew.
+/// </summary>
+internal sealed record KeptBrew
+{
+    private const int LongestName = 300;
+
+    private static readonly JsonSerializerOptions Options = new(JsonSerializerDefaults.Web) { DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull };
+
+    /// <summary>The SHA-256 of the file without this member and without its forecast, in hexadecimal.</summary>
+    public string Of { get; init; } = "";
+
+    /// <summary>The recipe of the library it goes back to.</summary>
+    public required string RecipeId { get; init; }
+
+    /// <summary>What it was called.</summary>
+    public required string Name { get; init; }
+
+    /// <summary>The plan as it stood at its end, where a slip had changed it.</summary>
+    public string? Plan { get; init; }
+
+    public required string ModelVersion { get; init; }
+
+    public required string ForecastJson { get; init; }
+
+    public string? ModelJson { get; init; }
+
+    public required string TinyTide { get; init; }
+
+    public required string GrindText { get; init; }
+
+    public required string VesselName { get; init; }
+
+    public string Why { get; init; } = "";
+
+    public string ChangedJson { get; init; } = "";
+
+    /// <summary>The brew it was made from, by its name in files.</summary>
+    public Guid? Parent { get; init; }
+
+    /// <summary>The bag it took from, by its name.</summary>
+    public string? Bag { get; init; }
+
+    public bool StartsItself { get; init; }
+
+    public string? BrewedJson { get; init; }
+
+    public string? FileJson { get; init; }
+
+    public IReadOnlyList<Entry> Entries { get; init; } = [];
+
+    public IReadOnlyList<Weight> Weighed { get; init; } = [];
+
+    public IReadOnlyList<Observed> Observations { get; init; } = [];
+
+    public IReadOnlyList<Taste> Tastings { get; init; } = [];
+
+    public IReadOnlyList<Answer> Answers { get; init; } = [];
+
+    /// <summary>What a file keeps, where it was written by a Cistern and nobody has changed it since; otherwise null.</summary>
+    public static KeptBrew? Read(BrewRecord record)
+    {
+        if (record.Kept is not { ValueKind: JsonValueKind.Object } json)
+        {
+            return null;
+        }
+
+        try
+        {
+            return json.Deserialize<KeptBrew>(Options) is { } kept && kept.Of == DigestOf(record) && kept.IsSound ? kept : null;
+        }
+        catch (JsonException)
+        {
+            return null;
+        }
+    }
+
+    /// <summary>
+    /// Whether all of it can be kept: a digest tells that nobody has changed a file, not that a Cistern wrote it.
+    /// </summary>
+    private bool IsSound => new object?[] { RecipeId, Name, ModelVersion, ForecastJson, TinyTide, GrindText, VesselName, Why, ChangedJson, Entries, Weighed, Observations, Tastings, Answers }.All(part => part is not null)
+        && new[] { RecipeId, Name, ModelVersion }.All(text => text.Length > 0) && new[] { RecipeId, Name, ModelVersion, GrindText, VesselName }.All(text => text.Length <= LongestName)
+        && Entries.Count <= 5_000 && Entries.All(entry => entry is { Kind: not null, Step: >= 0 and <= 1_000 }) && Entries.DistinctBy(entry => entry.Id).Count() == Entries.Count
+        && Weighed.All(one => one is not null && double.IsFinite(one.TotalG) && one.Step is >= 0 and <= 1_000)
+        && Observations.All(one => one is { Name.Length: > 0 and <= 80 } && double.IsFinite(one.Value) && IsStir(one.Name))
+        && Tastings.All(taste => taste is { SharpHarsh: null or (>= -5 and <= 5), ThinHeavy: null or (>= -5 and <= 5), Score: null or (>= 0 and <= 10), ReadTdsPercent: null or (>= 0 and <= 25), Sediment: null or (>= 0 and <= 5) })
+        && Tastings.Where(taste => taste.Taster is not null).DistinctBy(taste => taste.Taster).Count() == Tastings.Count(taste => taste.Taster is not null)
+        && Answers.All(answer => answer is { Kind: not null, Step: >= 0 and <= 1_000 } && double.IsFinite(answer.LetDownG))
+        && (Plan is null || IsRecipe(Plan)) && (BrewedJson is null || IsRecipe(BrewedJson)) && KeptJson.Read<Dictionary<string, double?>>(ForecastJson) is not null
+        && TinyTide.All(letter => char.IsAsciiDigit(letter) || letter is ' ' or ',' or '.' or '-');
+
+    private static bool IsRecipe(string json) => RecipeReader.ReadDraft(json).Recipes.Length == 1;
+
+    /// <summary>The name of a stir that was not done ends with its step.</summary>
+    private static bool IsStir(string name) => !name.StartsWith(ObservationNames.Unstirred, StringComparison.Ordinal) || int.TryParse(name[ObservationNames.Unstirred.Length..], System.Globalization.NumberStyles.None, System.Globalization.CultureInfo.InvariantCulture, out _);
+
+    /// <summary>A record with this beside it.</summary>
+    public BrewRecord On(BrewRecord record) => record with { Kept = JsonSerializer.SerializeToElement(this with { Of = DigestOf(record) }, Options) };
+
+    /// <summary>What of a file makes the brew: all but what was forecast of it, and this.</summary>
+    private static string DigestOf(BrewRecord record) => Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(BrewWriter.Write(record with { Kept = null, Forecast = null }))));
+
+    /// <summary>What was said.</summary>
+    internal sealed record Entry(Guid Id, string Kind, int Step, long AtMs, Guid? Undoes, string By, bool Seen, long ReceivedAtMs)
+    {
+        public static Entry Of(EntryRow row) => new(row.EntryId, Words<EntryKind>.Of(row.Kind), row.Step, row.AtMs, row.Undoes, row.By, row.Seen, row.ReceivedAtMs);
+
+        /// <summary>The row; null where this version knows no such thing.</summary>
+        public EntryRow? Row() => Words<EntryKind>.Find(Kind) is { } kind ? new EntryRow { EntryId = Id, Kind = kind, Step = Step, AtMs = AtMs, Undoes = Undoes, By = By ?? "", Seen = Seen, ReceivedAtMs = ReceivedAtMs } : null;
+    }
+
+    /// <summary>What stood on the scale after a pour.</summary>
+    internal sealed record Weight(int Step, double TotalG, bool Seen);
+
+    /// <summary>What was weighed or read.</summary>
+    internal sealed record Observed(string Name, double Value, long AtMs, bool Seen);
+
+    /// <summary>How it tasted to one.</summary>
+    internal sealed record Taste(string? Taster, int? SharpHarsh, int? ThinHeavy, double? Score, string Note, double? ReadTdsPercent, string Crust, string NotesFound, string? Bed, int? Sediment, long AtMs, IReadOnlyList<SipKept> Sips)
+    {
+        public static Taste Of(Tasting tasting) => new(tasting.Barista?.Name, tasting.SharpHarsh, tasting.ThinHeavy, tasting.Score, tasting.Note, tasting.ReadTdsPercent, tasting.Crust, tasting.NotesFound,
+            tasting.Bed is { } bed ? Words<BedLook>.Of(bed) : null, tasting.Sediment, tasting.AtMs, [.. tasting.Sips.OrderBy(sip => sip.Id).Select(sip => new SipKept(Words<SipWhen>.Of(sip.When), sip.SharpHarsh, sip.ThinHeavy, sip.Sweet, sip.Clear, sip.Finish, sip.Dry))]);
+
+        public Tasting Row()
+        {
+            var row = new Tasting { SharpHarsh = SharpHarsh, ThinHeavy = ThinHeavy, Score = Score, Note = Note ?? "", ReadTdsPercent = ReadTdsPercent, Crust = Crust ?? "", NotesFound = NotesFound ?? "", Bed = Words<BedLook>.Find(Bed), Sediment = Sediment, AtMs = AtMs };
+            row.Sips.AddRange((Sips ?? []).Select(sip => new TastingSip { When = Words<SipWhen>.Find(sip.When) ?? SipWhen.Warm, SharpHarsh = sip.SharpHarsh, ThinHeavy = sip.ThinHeavy, Sweet = sip.Sweet, Clear = sip.Clear, Finish = sip.Finish, Dry = sip.Dry }).DistinctBy(sip => sip.When));
+            return row;
+        }
+    }
+
+    /// <summary>One sip.</summary>
+    internal sealed record SipKept(string When, int? SharpHarsh, int? ThinHeavy, int? Sweet, int? Clear, int? Finish, int? Dry);
+
+    /// <summary>What was answered to a slip.</summary>
+    internal sealed record Answer(string Kind, int Step, bool Taken, string Said, double? ReleaseAtS, double LetDownG, long AtMs, long? UndoneAtMs, string By)
+    {
+        public static Answer Of(SlipAnswer row) => new(Words<SlipKind>.Of(row.Kind), row.Step, row.Taken, row.Said, row.ReleaseAtS, row.LetDownG, row.AtMs, row.UndoneAtMs, row.By);
+
+        public SlipAnswer? Row() => Words<SlipKind>.Find(Kind) is { } kind ? new SlipAnswer { Kind = kind, Step = Step, Taken = Taken, Said = Said ?? "", ReleaseAtS = ReleaseAtS, LetDownG = LetDownG, AtMs = AtMs, UndoneAtMs = UndoneAtMs, By = By ?? "" } : null;
+    }
+}

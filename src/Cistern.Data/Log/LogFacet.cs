@@ -1,0 +1,51 @@
+using System.Globalization;
+using Cistern.Core.Forecasts;
+
+namespace Cistern.Data.Log;
+
+/// <summary>Something the log is narrowed by: every brew has one value of it, or an empty one where it is not known.</summary>
+/// <param name="Word">As it stands in the address.</param>
+/// <param name="Of">Its value of a brew.</param>
+public sealed record LogFacet(string Word, Func<LogRow, string> Of)
+{
+    /// <summary>Where strengths are parted, % TDS: thin as <see cref="CupJudgement"/> judges it, then by what a sip tells apart. Judged.</summary>
+    public static IReadOnlyList<double> StrengthParts { get; } = [CupJudgement.ThinTdsPercent, 1.2, 1.35, 1.5, 2];
+
+    /// <summary>Where scores are parted.</summary>
+    public static IReadOnlyList<double> ScoreParts { get; } = [4, 6, 7, 8, 9];
+
+    /// <summary>A cup placed so far from the middle was tasted as leaning; the same bound as its words have.</summary>
+    public const double TastedLeaning = 1;
+
+    /// <summary>All of them, in the order they are offered.</summary>
+    public static IReadOnlyList<LogFacet> All { get; } =
+    [
+        new("coffee", row => row.Coffee),
+        new("recipe", row => row.RecipeId),
+        new("family", row => row.Family),
+        new("vessel", row => row.Vessel),
+        new("mill", row => row.Mill),
+        new("barista", row => row.Barista),
+        new("place", row => row.Place),
+        new("state", row => row.State switch { Brews.BrewState.Running => "under-way", Brews.BrewState.Abandoned => "given-up", _ => row.Tastings > 0 ? "tasted" : "untasted" }),
+        new("score", row => row.Score is { } score ? Part(score, ScoreParts) : ""),
+        new("tasted", row => row.SharpHarsh is { } lean ? CupJudgement.WordOf(lean < -TastedLeaning ? Lean.Sharp : lean > TastedLeaning ? Lean.Harsh : Lean.Balanced) : ""),
+        new("strength", row => row.TdsPercent is { } tds ? Part(tds, StrengthParts) : ""),
+        new("drawn", row => row.Drawn is { } drawn ? CupJudgement.Of(drawn, 0, 1).Drawn switch { Core.Forecasts.Drawn.Under => "under", Core.Forecasts.Drawn.ToTheEnd => "to-the-end", _ => "well" } : ""),
+        new("leans", row => row.Tilt is { } tilt ? CupJudgement.WordOf(CupJudgement.LeanOf(tilt)) : ""),
+        new("flow", row => row.Flow ?? ""),
+        new("month", row => DateTimeOffset.FromUnixTimeMilliseconds(row.OpenedAtMs).ToLocalTime().ToString("yyyy-MM", CultureInfo.InvariantCulture)),
+    ];
+
+    /// <summary>The facet of a word, or null.</summary>
+    public static LogFacet? Find(string word) => All.FirstOrDefault(facet => facet.Word == word);
+
+    /// <summary>Which part a value lies in, as "1.2-1.35", "-1.05" or "2-".</summary>
+    private static string Part(double value, IReadOnlyList<double> parts)
+    {
+        var above = parts.Count(bound => value >= bound);
+        return (above == 0 ? "" : Text(parts[above - 1])) + "-" + (above == parts.Count ? "" : Text(parts[above]));
+    }
+
+    private static string Text(double value) => value.ToString("0.##", CultureInfo.InvariantCulture);
+}

@@ -1,0 +1,140 @@
+using System.Collections.Immutable;
+using System.Globalization;
+using System.Text;
+
+namespace Cistern.Data.Log;
+
+/// <summary>What is asked of the log: words, days and values of facets. It is what stands in the address.</summary>
+public sealed record LogQuery
+{
+    /// <summary>Longer than any search anybody types.</summary>
+    public const int MostLetters = 200;
+
+    private const string WordsName = "q";
+    private const string FromName = "from";
+    private const string ToName = "to";
+    private const string DayFormat = "yyyy-MM-dd";
+
+    private static readonly ImmutableHashSet<string> Nothing = ImmutableHashSet.Create<string>(StringComparer.Ordinal);
+
+    private readonly ImmutableDictionary<string, ImmutableHashSet<string>> asked = ImmutableDictionary<string, ImmutableHashSet<string>>.Empty;
+
+    /// <summary>Words that must all be in it, each as it begins.</summary>
+    public string Words { get; init; } = "";
+
+    /// <summary>From this day on, where the server stands.</summary>
+    public DateOnly? From { get; init; }
+
+    /// <summary>To this day, it included.</summary>
+    public DateOnly? To { get; init; }
+
+    /// <summary>From this moment on, UTC milliseconds.</summary>
+    public long FromMs => From is { } day ? Ms(day) : long.MinValue;
+
+    /// <summary>Before this moment, UTC milliseconds.</summary>
+    public long ToMs => To is { } day && day < DateOnly.MaxValue ? Ms(day.AddDays(1)) : long.MaxValue;
+
+    /// <summary>Whether nothing is asked for, so that all of the log is found.</summary>
+    public bool IsEmpty => Words.Length == 0 && From is null && To is null && asked.IsEmpty;
+
+    /// <summary>The values asked for of a facet; any of them will do, and where there are none all will.</summary>
+    public ImmutableHashSet<string> Of(LogFacet facet) => asked.GetValueOrDefault(facet.Word, Nothing);
+
+    /// <summary>Reads what stands in an address; what means nothing is passed over.</summary>
+    /// <param name="members">Names and values, as they come.</param>
+    public static LogQuery Read(IEnumerable<KeyValuePair<string, string?>> members)
+    {
+        var query = new LogQuery();
+        foreach (var (name, value) in members)
+        {
+            query = (name, value) switch
+            {
+                (_, null or "") => query,
+                (WordsName, _) => query with { Words = value.Length > MostLetters ? value[..MostLetters].Trim() : value.Trim() },
+                (FromName, _) => query with { From = Day(value) },
+                (ToName, _) => query with { To = Day(value) },
+                _ when LogFacet.Find(name) is { } facet && value.Length <= MostLetters => query.With(facet, value),
+                _ => query,
+            };
+        }
+
+        return query;
+    }
+
+    /// <summary>With one more value asked for.</summary>
+    public LogQuery With(LogFacet facet, string value) => new(this) { Asked = asked.SetItem(facet.Word, Of(facet).Add(value)) };
+
+    /// <summary>With one value less.</summary>
+    public LogQuery Without(LogFacet facet, string value) => new(this) { Asked = Of(facet).Remove(value) is { IsEmpty: false } left ? asked.SetItem(facet.Word, left) : asked.Remove(facet.Word) };
+
+    /// <summary>As names and values, always in the same order.</summary>
+    public IEnumerable<KeyValuePair<string, string>> Members()
+    {
+        if (Words.Length > 0)
+        {
+            yield return KeyValuePair.Create(WordsName, Words);
+        }
+
+        foreach (var (name, day) in new[] { (FromName, From), (ToName, To) })
+        {
+            if (day is { } some)
+            {
+                yield return KeyValuePair.Create(name, some.ToString(DayFormat, CultureInfo.InvariantCulture));
+            }
+        }
+
+        foreach (var facet in LogFacet.All)
+        {
+            foreach (var value in Of(facet).Order(StringComparer.Ordinal))
+            {
+                yield return KeyValuePair.Create(facet.Word, value);
+            }
+        }
+    }
+
+    /// <summary>As it stands in an address after the question mark; empty where nothing is asked for.</summary>
+    public override string ToString() => string.Join('&', Members().Select(pair => $"{pair.Key}={Uri.EscapeDataString(pair.Value)}"));
+
+    /// <summary>Its words as the full text search takes them: each a beginning, none an operator; null where there is none.</summary>
+    public string? Match
+    {
+        get
+        {
+            var words = new List<string>();
+            var word = new StringBuilder();
+            foreach (var rune in (Words + " ").EnumerateRunes())
+            {
+                if (Rune.IsLetterOrDigit(rune) || Rune.GetUnicodeCategory(rune) is UnicodeCategory.NonSpacingMark or UnicodeCategory.SpacingCombiningMark)
+                {
+                    word.Append(rune.ToString());
+                }
+                else if (word.Length > 0)
+                {
+                    words.Add($"\"{word}\"*");
+                    word.Clear();
+                }
+            }
+
+            return words.Count > 0 ? string.Join(' ', words) : null;
+        }
+    }
+
+    private ImmutableDictionary<string, ImmutableHashSet<string>> Asked
+    {
+        init => asked = value;
+    }
+
+    /// <inheritdoc/>
+    public bool Equals(LogQuery? other) => other is not null && ToString() == other.ToString();
+
+    /// <inheritdoc/>
+    public override int GetHashCode() => ToString().GetHashCode(StringComparison.Ordinal);
+
+    private static DateOnly? Day(string text) => DateOnly.TryParseExact(text, DayFormat, CultureInfo.InvariantCulture, DateTimeStyles.None, out var day) ? day : null;
+
+    private static long Ms(DateOnly day)
+    {
+        var local = day.ToDateTime(TimeOnly.MinValue);
+        return new DateTimeOffset(local, TimeZoneInfo.Local.GetUtcOffset(local)).ToUnixTimeMilliseconds();
+    }
+}

@@ -1,0 +1,175 @@
+namespace Cistern.Data.Log;
+
+/// <summary>
+/// A brew in short: what the log is searched, counted and drawn by. The file's own triggers keep these rows, whoever writes
+/// a brew or what belongs to it, so that they cannot fall behind (<see cref="LogTriggers"/>).
+/// </summary>
+public sealed class LogRow
+{
+    /// <summary>The brew.</summary>
+    public int BrewId { get; set; }
+
+    /// <summary>Grows with every change of any row: what is newer than what was last read is asked for by it.</summary>
+    public long Seq { get; set; }
+
+    /// <summary>Whether it stands in the log: not a rehearsal, not taken away.</summary>
+    public bool Stands { get; set; }
+
+    /// <summary>When it was opened, UTC milliseconds.</summary>
+    public long OpenedAtMs { get; set; }
+
+    /// <summary>Its name.</summary>
+    public required string Name { get; set; }
+
+    /// <summary>The recipe of the library it goes back to.</summary>
+    public required string RecipeId { get; set; }
+
+    /// <summary>The coffee's name; empty where none was chosen.</summary>
+    public required string Coffee { get; set; }
+
+    /// <summary>The vessel's family, as the recipe file names it; empty until its facts are known.</summary>
+    public required string Family { get; set; }
+
+    /// <summary>The vessel of one's own, by its name.</summary>
+    public required string Vessel { get; set; }
+
+    /// <summary>The mill's name.</summary>
+    public required string Mill { get; set; }
+
+    /// <summary>Who brewed it.</summary>
+    public required string Barista { get; set; }
+
+    /// <summary>Where.</summary>
+    public required string Place { get; set; }
+
+    /// <summary>Where it stands in its life, as the brew's row has it.</summary>
+    public Brews.BrewState State { get; set; }
+
+    /// <summary>How many tasted it.</summary>
+    public int Tastings { get; set; }
+
+    /// <summary>The mean of its scores, 0 to 10; null where nobody gave one.</summary>
+    public double? Score { get; set; }
+
+    /// <summary>The mean of sharp (−5) to harsh (5) as tasted; null where nobody placed it.</summary>
+    public double? SharpHarsh { get; set; }
+
+    /// <summary>The mean of thin (−5) to heavy (5) as tasted; null where nobody placed it.</summary>
+    public double? ThinHeavy { get; set; }
+
+    /// <summary>The mean of what a refractometer read, % TDS; null where nothing was read.</summary>
+    public double? ReadTdsPercent { get; set; }
+
+    /// <summary>Coffee as brewed, g; null, as all that follows, until its facts are known.</summary>
+    public double? DoseG { get; set; }
+
+    /// <summary>Water as brewed, g.</summary>
+    public double? WaterG { get; set; }
+
+    /// <summary>At the kettle, °C.</summary>
+    public double? WaterTemperatureC { get; set; }
+
+    /// <summary>Median of the grind, µm.</summary>
+    public double? MedianUm { get; set; }
+
+    /// <summary>The coffee's days since roasting.</summary>
+    public double? RestDays { get; set; }
+
+    /// <summary>Strength of the drink as it is drunk, computed as brewed, % TDS.</summary>
+    public double? FinalTdsPercent { get; set; }
+
+    /// <summary>Of the dose in the cup, computed as brewed, %.</summary>
+    public double? ExtractionYieldPercent { get; set; }
+
+    /// <summary>Sharp (negative) to harsh, computed as brewed; a judgement.</summary>
+    public double? Tilt { get; set; }
+
+    /// <summary>Of what rest would give, computed as brewed, a share.</summary>
+    public double? Drawn { get; set; }
+
+    /// <summary>From the opening to the dry bed by its clock, s; null where that was not seen.</summary>
+    public double? DrawdownS { get; set; }
+
+    /// <summary>Of the press by its clock, s; null where that was not seen.</summary>
+    public double? PressS { get; set; }
+
+    /// <summary>How it flowed, as <see cref="Brews.FlowWord"/> is written; null where nothing was timed.</summary>
+    public string? Flow { get; set; }
+
+    /// <summary>How much later than planned it was released, s.</summary>
+    public double? ReleaseOffS { get; set; }
+
+    /// <summary>Water over the plan, g.</summary>
+    public double? WaterOffG { get; set; }
+
+    /// <summary>Coffee over the plan, g.</summary>
+    public double? DoseOffG { get; set; }
+
+    /// <summary>At the kettle over the plan, °C.</summary>
+    public double? TemperatureOffC { get; set; }
+
+    /// <summary>The strength foretold of its plan, % TDS.</summary>
+    public double? ForetoldTdsPercent { get; set; }
+
+    /// <summary>From, 80 %.</summary>
+    public double? ForetoldTdsLow { get; set; }
+
+    /// <summary>To, 80 %.</summary>
+    public double? ForetoldTdsHigh { get; set; }
+
+    /// <summary>The tilt foretold of its plan, from, 80 %.</summary>
+    public double? ForetoldTiltLow { get; set; }
+
+    /// <summary>To, 80 %.</summary>
+    public double? ForetoldTiltHigh { get; set; }
+
+    /// <summary>The drain foretold of its plan, from, 80 %, s.</summary>
+    public double? ForetoldDrawdownLowS { get; set; }
+
+    /// <summary>To, 80 %, s.</summary>
+    public double? ForetoldDrawdownHighS { get; set; }
+
+    /// <summary>Its strength: read where it was, or else computed, % TDS.</summary>
+    public double? TdsPercent => ReadTdsPercent ?? FinalTdsPercent;
+
+    /// <summary>Water over coffee as brewed.</summary>
+    public double? Ratio => WaterG / DoseG;
+}
+
+/// <summary>A search of the log that somebody kept under a name.</summary>
+public sealed class KeptSearch
+{
+    /// <summary>Its number in the data file.</summary>
+    public int Id { get; set; }
+
+    /// <summary>What it is called.</summary>
+    public required string Name { get; set; }
+
+    /// <summary>What is asked for, as it stands in the address after the question mark.</summary>
+    public required string Query { get; set; }
+}
+
+/// <summary>A file that was taken in, so that it can be undone as one.</summary>
+public sealed class Import
+{
+    /// <summary>Its number in the data file.</summary>
+    public int Id { get; set; }
+
+    /// <summary>When, UTC milliseconds.</summary>
+    public long AtMs { get; set; }
+
+    /// <summary>By whom.</summary>
+    public string By { get; set; } = "";
+
+    /// <summary>The files' names and what was in them, in words.</summary>
+    public required string What { get; set; }
+
+    /// <summary>When it was taken back, UTC milliseconds; null while it stands.</summary>
+    public long? UndoneAtMs { get; set; }
+
+    /// <summary>The brews that it changed, as they stood before, as a brew file; null where it changed none.</summary>
+    public string? BeforeJson { get; set; }
+
+    /// <summary>The plans and things of the shelf it brought, as "plan.12" or "mill.3", with spaces between.</summary>
+    public string Brought { get; set; } = "";
+}

@@ -1,0 +1,36 @@
+namespace Cistern.Drawing;
+
+/// <summary>Where an axis is marked: at round values, no more of them than there is room for.</summary>
+internal static class Ticks
+{
+    private const double TimePx = 80;
+    private const int Most = 60;
+
+    /// <summary>The marks of an axis of time, s.</summary>
+    /// <param name="fromS">From.</param>
+    /// <param name="toS">To.</param>
+    /// <param name="lengthPx">How long it is, px.</param>
+    public static List<double> OfTime(double fromS, double toS, double lengthPx) => Of(fromS, toS, lengthPx / TimePx, [5, 10, 15, 30, 60, 120, 180, 300, 600, 1800, 3600, 7200, 14400, 28800]);
+
+    /// <summary>The marks of an axis, at multiples of the smallest of some steps that gives no more than there is room for.</summary>
+    public static List<double> Of(double from, double to, double most, ReadOnlySpan<double> steps)
+    {
+        var step = steps[^1];
+        foreach (var candidate in steps)
+        {
+            if ((to - from) / candidate <= Math.Max(1, most))
+            {
+                step = candidate;
+                break;
+            }
+        }
+
+        var ticks = new List<double>();
+        for (var value = Math.Ceiling(from / step) * step; value <= to + 1e-9 && ticks.Count < Most; value += step)
+        {
+            ticks.Add(value);
+        }
+
+        return ticks;
+    }
+}

@@ -1,0 +1,179 @@
+using System.Globalization;
+
+namespace Cistern.Drawing;
+
+/// <summary>A brew on a trend.</summary>
+/// <param name="X">Across, in the axis's own unit; of time, UTC milliseconds.</param>
+/// <param name="Y">Up.</param>
+/// <param name="Band">What had been foretold of its plan, 80 %; null where nothing had.</param>
+/// <param name="Label">In a few words.</param>
+public readonly record struct TrendPoint(double X, double Y, (double Low, double High)? Band, string Label);
+
+/// <summary>A part of a trend in one figure.</summary>
+/// <param name="From">Across, from.</param>
+/// <param name="To">Across, to.</param>
+/// <param name="Count">How many brews.</param>
+/// <param name="Low">A quarter of them lie below.</param>
+/// <param name="Middle">The middle of them.</param>
+/// <param name="High">A quarter of them lie above.</param>
+/// <param name="Band">The middle of what had been foretold of them, from and to; null where nothing had.</param>
+public readonly record struct TrendPart(double From, double To, int Count, double Low, double Middle, double High, (double Low, double High)? Band);
+
+/// <summary>How a trend's axis is marked.</summary>
+/// <param name="Title">What it is of, with its unit.</param>
+/// <param name="Decimals">Decimals of its marks.</param>
+/// <param name="Days">Whether it is days, as UTC milliseconds.</param>
+public sealed record TrendAxis(string Title, int Decimals, bool Days = false);
+
+/// <summary>A figure of many brews over time or over what was set: each brew a point, the middle of them a line, what had been foretold a band behind.</summary>
+public static class TrendChart
+{
+    /// <summary>Above so many points each is drawn fainter, and only so many are drawn one by one.</summary>
+    public const int MostPoints = 1_500;
+
+    private const double Left = 58;
+    private const double Top = 14;
+    private const double Bottom = 44;
+    private const double Right = 16;
+    private const double DayMs = 86_400_000;
+
+    /// <summary>Divides points into parts of as many brews each, in the order of the axis.</summary>
+    /// <param name="points">The points.</param>
+    /// <param name="most">The most parts.</param>
+    public static IReadOnlyList<TrendPart> Parts(IReadOnlyList<TrendPoint> points, int most)
+    {
+        const int Least = 5;
+        var sorted = points.OrderBy(point => point.X).ToList();
+        var count = Math.Clamp(sorted.Count / Least, 1, most);
+        var parts = new List<TrendPart>();
+        for (var i = 0; i < count; i++)
+        {
+            var part = sorted[(int)((long)i * sorted.Count / count)..(int)((long)(i + 1) * sorted.Count / count)];
+            if (part.Count == 0)
+            {
+                continue;
+            }
+
+            var values = part.ConvertAll(point => point.Y);
+            values.Sort();
+            var bands = part.Select(point => point.Band).OfType<(double Low, double High)>().ToList();
+            parts.Add(new TrendPart(part[0].X, part[^1].X, part.Count, Quantile(values, 0.25), Quantile(values, 0.5), Quantile(values, 0.75),
+                bands.Count == 0 ? null : (Quantile([.. bands.Select(band => band.Low).Order()], 0.5), Quantile([.. bands.Select(band => band.High).Order()], 0.5))));
+        }
+
+        return parts;
+    }
+
+    /// <summary>Draws the trend to scale; both axes are chosen so that everything lies on it.</summary>
+    /// <param name="points">The points; at least one.</param>
+    /// <param name="parts">Its parts.</param>
+    /// <param name="x">The axis across.</param>
+    /// <param name="y">The axis up.</param>
+    /// <param name="widthPx">Its width, px.</param>
+    /// <param name="heightPx">Its height, px.</param>
+    public static string Draw(IReadOnlyList<TrendPoint> points, IReadOnlyList<TrendPart> parts, TrendAxis x, TrendAxis y, double widthPx, double heightPx)
+    {
+        var (fromX, toX) = Reach(points.Select(point => point.X), x.Days ? DayMs : 1e-6, 0.02);
+        var (fromY, toY) = Reach(points.Select(point => point.Y).Concat(parts.Where(part => part.Band is not null).SelectMany(part => new[] { part.Band!.Value.Low, part.Band.Value.High })), 1e-6, 0.06);
+        double X(double value) => Left + ((value - fromX) / (toX - fromX) * (widthPx - Left - Right));
+        double Y(double value) => heightPx - Bottom - ((value - fromY) / (toY - fromY) * (heightPx - Bottom - Top));
+        var svg = new Svg();
+        svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {widthPx} {heightPx}\" class=\"tide trend\" role=\"img\" aria-label=\"{Svg.Encode($"{y.Title} of {points.Count} brews over {x.Title}; the table beneath has the figures.")}\">");
+        foreach (var value in Ticks.Of(fromY, toY, (heightPx - Bottom - Top) / 44, Steps))
+        {
+            svg.Add($"<line class=\"tide-grid\" x1=\"{Left}\" x2=\"{widthPx - Right}\" y1=\"{Y(value)}\" y2=\"{Y(value)}\"/>");
+            svg.Text(Left - 6, Y(value) + 4, "tide-tick", Text(value, y.Decimals), "end");
+        }
+
+        foreach (var (value, told) in x.Days ? Days(fromX, toX, (widthPx - Left - Right) / 92) : Ticks.Of(fromX, toX, (widthPx - Left - Right) / 70, Steps).Select(value => (value, Text(value, x.Decimals))))
+        {
+            svg.Add($"<line class=\"tide-grid\" x1=\"{X(value)}\" x2=\"{X(value)}\" y1=\"{Top}\" y2=\"{heightPx - Bottom}\"/>");
+            svg.Text(X(value), heightPx - Bottom + 17, "tide-tick", told, "middle");
+        }
+
+        foreach (var part in parts.Where(part => part.Band is not null))
+        {
+            var (low, high) = part.Band!.Value;
+            svg.Add($"<rect class=\"trend-band\" x=\"{X(part.From) - 2}\" y=\"{Y(high)}\" width=\"{Math.Max(4, X(part.To) - X(part.From) + 4)}\" height=\"{Math.Max(1, Y(low) - Y(high))}\"/>");
+        }
+
+        // Every so many of them: a hundred thousand points are a blot and three megabytes.
+        var every = Math.Max(1, points.Count / MostPoints);
+        for (var i = 0; i < points.Count; i += every)
+        {
+            svg.Add($"<circle class=\"trend-point{(points.Count > 300 ? " is-faint" : "")}\" cx=\"{X(points[i].X)}\" cy=\"{Y(points[i].Y)}\" r=\"{(points.Count > 300 ? 2.5 : 4)}\"><title>{Svg.Encode(points[i].Label)}</title></circle>");
+        }
+
+        if (parts.Count > 1)
+        {
+            var line = new Svg();
+            foreach (var part in parts)
+            {
+                line.Add($"{X((part.From + part.To) / 2)} {Y(part.Middle)} ");
+            }
+
+            svg.Add($"<polyline class=\"trend-middle-halo\" points=\"{line.ToString().TrimEnd()}\"/><polyline class=\"trend-middle\" points=\"{line.ToString().TrimEnd()}\"/>");
+        }
+
+        svg.Add($"<path class=\"tide-axis\" d=\"M{Left} {Top}V{heightPx - Bottom}H{widthPx - Right}\"/>");
+        svg.Text(widthPx - Right, heightPx - 8, "tide-label", x.Title, "end");
+        svg.Text(Left + 6, Top + 12, "tide-label", y.Title);
+        return svg.Add("</svg>").ToString();
+    }
+
+    private static double[] Steps { get; } = [0.01, 0.02, 0.05, 0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 50, 100, 200, 500, 1_000, 2_000, 5_000, 10_000];
+
+    private static string Text(double value, int decimals) => value.ToString("F" + decimals.ToString(CultureInfo.InvariantCulture), CultureInfo.InvariantCulture).Replace('-', '−');
+
+    /// <summary>Days that begin a day, a week, a month or a year, whichever there is room for.</summary>
+    private static IEnumerable<(double AtMs, string Told)> Days(double fromMs, double toMs, double most)
+    {
+        var from = DateTimeOffset.FromUnixTimeMilliseconds((long)fromMs).UtcDateTime.Date;
+        var days = (toMs - fromMs) / DayMs;
+        int[] steps = [1, 2, 7, 14];
+        if (steps.FirstOrDefault(step => days / step <= most) is var step and > 0)
+        {
+            for (var day = from; Ms(day) <= toMs; day = day.AddDays(step))
+            {
+                if (Ms(day) >= fromMs)
+                {
+                    yield return (Ms(day), day.ToString("d MMM", CultureInfo.InvariantCulture));
+                }
+            }
+
+            yield break;
+        }
+
+        int[] months = [1, 2, 3, 6, 12, 24, 60];
+        var every = months.FirstOrDefault(step => days / 30.4 / step <= most, 120);
+        for (var month = new DateTime(from.Year, 1, 1, 0, 0, 0, DateTimeKind.Utc); Ms(month) <= toMs; month = month.AddMonths(every))
+        {
+            if (Ms(month) >= fromMs)
+            {
+                yield return (Ms(month), month.ToString(every < 12 ? "MMM yy" : "yyyy", CultureInfo.InvariantCulture));
+            }
+        }
+    }
+
+    private static double Ms(DateTime day) => new DateTimeOffset(DateTime.SpecifyKind(day, DateTimeKind.Utc)).ToUnixTimeMilliseconds();
+
+    private static (double From, double To) Reach(IEnumerable<double> values, double least, double share)
+    {
+        var (low, high) = (double.MaxValue, double.MinValue);
+        foreach (var value in values)
+        {
+            (low, high) = (Math.Min(low, value), Math.Max(high, value));
+        }
+
+        var room = Math.Max(least, share * (high - low));
+        room = high - low < least ? Math.Max(room, 0.05 * Math.Abs(high)) : room;
+        return (low - room, high + room);
+    }
+
+    private static double Quantile(IReadOnlyList<double> sorted, double share)
+    {
+        var at = share * (sorted.Count - 1);
+        var below = (int)at;
+        return below + 1 < sorted.Count ? double.Lerp(sorted[below], sorted[below + 1], at - below) : sorted[below];
+    }
+}

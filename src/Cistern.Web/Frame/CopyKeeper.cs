@@ -1,0 +1,73 @@
+using Cistern.Data;
+
+namespace Cistern.Web.Frame;
+
+/// <summary>Whether this process is to start again when it has stopped: a copy waits to take the data file's place.</summary>
+public static class Again
+{
+    /// <summary>Whether it is.</summary>
+    public static bool Asked { get; set; }
+}
+
+/// <summary>
+/// Makes a copy of the data file each day, beside the pages, and looks whether one was laid down to be put back: then the
+/// server stops as it always does, so that nothing that was said is lost, and the next start puts the copy in place.
+/// </summary>
+public sealed partial class CopyKeeper(DataFile file, TimeProvider time, AppSettings settings, IHostApplicationLifetime lifetime, ILogger<CopyKeeper> log) : BackgroundService
+{
+    private static readonly TimeSpan Beat = TimeSpan.FromSeconds(1);
+
+    /// <summary>The first copy of a day is made when nobody waits for a start.</summary>
+    private static readonly TimeSpan First = TimeSpan.FromSeconds(20);
+
+    /// <summary>One that could not be made is tried again after this.</summary>
+    private static readonly TimeSpan Rests = TimeSpan.FromMinutes(30);
+
+    /// <inheritdoc/>
+    protected override async Task ExecuteAsync(CancellationToken stoppingToken)
+    {
+        var next = time.GetUtcNow() + First;
+        using var timer = new PeriodicTimer(Beat);
+        while (await timer.WaitForNextTickAsync(stoppingToken))
+        {
+            if (File.Exists(Copies.Waiting(file.Path)))
+            {
+                WillBePutBack(Copies.Waiting(file.Path));
+                Again.Asked = true;
+                lifetime.StopApplication();
+                return;
+            }
+
+            if (settings.DailyCopy && time.GetUtcNow() >= next)
+            {
+                next = time.GetUtcNow() + Rests;
+                await Task.Run(MakeDaily, stoppingToken);
+            }
+        }
+    }
+
+    private void MakeDaily()
+    {
+        try
+        {
+            if (file.StillThere && Copies.MakeDaily(file.Path, DateOnly.FromDateTime(time.GetLocalNow().DateTime)))
+            {
+                Made(Copies.Daily(file.Path));
+            }
+        }
+        catch (Exception error) when (error is DataFileRefusedException or IOException or UnauthorizedAccessException)
+        {
+            // A disk that takes no copy must not stop the bench.
+            NotMade(error.Message);
+        }
+    }
+
+    [LoggerMessage(LogLevel.Information, "The copy {Copy} takes the data file's place: stopping, and starting again.")]
+    private partial void WillBePutBack(string copy);
+
+    [LoggerMessage(LogLevel.Information, "A copy of the data file lies in {Folder}.")]
+    private partial void Made(string folder);
+
+    [LoggerMessage(LogLevel.Warning, "No copy of the data file could be made today: {Why}")]
+    private partial void NotMade(string why);
+}

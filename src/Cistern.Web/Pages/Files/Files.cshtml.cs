@@ -1,0 +1,70 @@
+using Cistern.Data.Log;
+using Cistern.Data.Stores;
+using Cistern.Web.Frame;
+using Cistern.Web.Pages.Log;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+
+namespace Cistern.Web.Pages.Files;
+
+/// <summary>What goes out as open files, and what comes in.</summary>
+[RequestSizeLimit(LargestUpload)]
+public sealed class FilesModel(LogStore log, ImportStore imports, Staging staging, BenchContext bench) : PageModel
+{
+    /// <summary>The most that can be sent at once, bytes.</summary>
+    public const int LargestUpload = 64 * 1024 * 1024;
+
+    /// <summary>The most files at once.</summary>
+    public const int MostFiles = 200;
+
+    /// <summary>Who is here, and what is brewing.</summary>
+    public BenchContext Bench => bench;
+
+    /// <summary>What of the log goes out.</summary>
+    public LogQuery Query { get; private set; } = new();
+
+    /// <summary>How many brews that are.</summary>
+    public int Found { get; private set; }
+
+    /// <summary>What was taken in before, the newest first.</summary>
+    public IReadOnlyList<Import> Imports { get; private set; } = [];
+
+    /// <summary>What was just taken in, by its number.</summary>
+    public int? Taken { get; private set; }
+
+    /// <summary>What is wrong with what was sent.</summary>
+    public string? Problem { get; private set; }
+
+    /// <summary>Shows the page.</summary>
+    public Task OnGetAsync(int? taken, CancellationToken ct)
+    {
+        Taken = taken;
+        return LoadAsync(ct);
+    }
+
+    /// <summary>Takes files to be looked at.</summary>
+    public async Task<IActionResult> OnPostLookAsync(List<IFormFile> files, CancellationToken ct)
+    {
+        var sent = files.Where(file => file.Length > 0).ToList();
+        if (sent.Count is 0 or > MostFiles)
+        {
+            Problem = sent.Count == 0 ? "Choose a file first: one with something in it." : $"{MostFiles} files at once are the most.";
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            await LoadAsync(ct);
+            return Page();
+        }
+
+        return Redirect($"/files/in/{await staging.LayAsync(sent, ct):N}");
+    }
+
+    /// <summary>Takes an import back.</summary>
+    public async Task<IActionResult> OnPostUndoAsync(int import) =>
+        await imports.UndoAsync(import, (db, name) => ShelfCarrier.TakeOffAsync(db, name, bench.NowMs)) ? Redirect("/files#taken-in") : NotFound();
+
+    private async Task LoadAsync(CancellationToken ct)
+    {
+        Query = LogQueries.Of(Request.Query);
+        Found = (await log.FindAsync(Query, ct)).Rows.Count;
+        Imports = await imports.AllAsync(ct);
+    }
+}

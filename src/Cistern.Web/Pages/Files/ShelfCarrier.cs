@@ -1,0 +1,153 @@
+using System.Collections.Immutable;
+using System.Globalization;
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+using Cistern.Data;
+using Cistern.Data.Files;
+using Cistern.Data.Shelf;
+using Cistern.Data.Stores;
+using Cistern.Web.Frame;
+using Cistern.Web.Pages.Shelf;
+using Cistern.Web.Wording;
+using Microsoft.Extensions.Primitives;
+
+namespace Cistern.Web.Pages.Files;
+
+/// <summary>What the shelf of a file would bring.</summary>
+/// <param name="Items">Each thing, and what becomes of it.</param>
+/// <param name="Fresh">Those that are not here.</param>
+/// <param name="Findings">What will not do.</param>
+public sealed record ShelfLook(IReadOnlyList<ImportItem> Items, IReadOnlyList<ShelfThing> Fresh, IReadOnlyList<Finding> Findings);
+
+/// <summary>
+/// Carries the shelf out and in through the forms of its things, so that a file is read by the same rules as what is typed.
+/// Figures are in g, ml and °C whoever's units.
+/// </summary>
+/// <param name="db">The data.</param>
+/// <param name="bench">Who is here.</param>
+public sealed class ShelfCarrier(CisternDb db, BenchContext bench)
+{
+    private const string Opened = "opened-on";
+    private const string UsedUp = "used-up-on";
+    private const string DayFormat = "yyyy-MM-dd";
+
+    private static readonly FigureFormat Metric = new(Units.Metric);
+
+    private ShelfView View => new(Metric, bench.Today);
+
+    /// <summary>All that stands on the shelf.</summary>
+    public async Task<IReadOnlyList<ShelfThing>> OutAsync(CancellationToken ct)
+    {
+        var things = new List<ShelfThing>();
+        foreach (var kind in ShelfKinds.All)
+        {
+            foreach (var row in await kind.RowsAsync(db, View, ct))
+            {
+                things.Add(Out(kind, (await kind.FindAsync(db, row.Id, ct))!));
+            }
+        }
+
+        db.ChangeTracker.Clear();
+        return things;
+    }
+
+    /// <summary>What would become of each thing; nothing is changed.</summary>
+    public async Task<ShelfLook> LookAsync(IReadOnlyList<Incoming> files, CancellationToken ct)
+    {
+        var (items, fresh, findings) = (new List<ImportItem>(), new List<ShelfThing>(), new List<Finding>());
+        var here = (await OutAsync(ct)).DistinctBy(Key).ToDictionary(Key);
+        foreach (var thing in files.SelectMany(file => file.Things))
+        {
+            if (ShelfKinds.Find(thing.Kind) is not { } kind)
+            {
+                findings.Add(Finding.Error(NameOf(thing), "A thing is of a kind that stands on a shelf.", thing.Kind, $"Write one of {string.Join(", ", ShelfKinds.All.Select(one => one.Word))}."));
+                continue;
+            }
+
+            var form = Fill(kind, thing, out var made);
+            findings.AddRange(form.Fields.Where(field => field.Problem is not null).Select(field => Finding.Error($"{kind.Word} {NameOf(thing)}, {field.Label}", field.Problem!, field.Text, "Change it in the file.")));
+            findings.AddRange(form.Problems.Select(problem => Finding.Error($"{kind.Word} {NameOf(thing)}", problem, NameOf(thing), "Change it in the file.")));
+            var read = Out(kind, made);
+            var known = here.GetValueOrDefault(Key(read));
+            var fate = known is null ? ImportFate.New : known.Fields.SequenceEqual(read.Fields) ? ImportFate.Known : ImportFate.Changed;
+            items.Add(new ImportItem(kind.Word, NameOf(read), null, fate));
+            if (fate == ImportFate.New)
+            {
+                here[Key(read)] = read;
+                fresh.Add(thing);
+            }
+        }
+
+        db.ChangeTracker.Clear();
+        return new ShelfLook(items, fresh, findings);
+    }
+
+    /// <summary>Puts things on the shelf, in a transaction of whoever asks.</summary>
+    /// <returns>Their names, as "mill.3".</returns>
+    public async Task<string> TakeAsync(IReadOnlyList<ShelfThing> things, CancellationToken ct)
+    {
+        var made = things.Select(thing => (Kind: ShelfKinds.Find(thing.Kind)!, Thing: thing)).Select(one => (one.Kind, Made: Make(one.Kind, one.Thing))).ToList();
+        await db.SaveChangesAsync(ct);
+        return string.Join(' ', made.Select(one => string.Create(CultureInfo.InvariantCulture, $"{one.Kind.Word}.{one.Made.Id}")));
+    }
+
+    /// <summary>Takes a plan or a thing off by its name.</summary>
+    /// <param name="db">The data.</param>
+    /// <param name="name">Its name, as "mill.3" or "plan.12".</param>
+    /// <param name="nowMs">Now.</param>
+    public static async Task TakeOffAsync(CisternDb db, string name, long nowMs)
+    {
+        if (name.Split('.') is not [var word, var number] || !int.TryParse(number, NumberStyles.None, CultureInfo.InvariantCulture, out var id))
+        {
+            return;
+        }
+
+        var thing = word == "plan" ? await db.Plans.FindAsync(id) : ShelfKinds.Find(word) is { } kind ? await kind.FindAsync(db, id, CancellationToken.None) : null;
+        if (thing is not null)
+        {
+            thing.RemovedAtMs ??= nowMs;
+        }
+    }
+
+    private IShelved Make(ShelfKind kind, ShelfThing thing)
+    {
+        Fill(kind, thing, out var made);
+        return made;
+    }
+
+    private ThingForm Fill(ShelfKind kind, ShelfThing thing, out IShelved made)
+    {
+        var form = new ThingForm(thing.Fields.Select(field => KeyValuePair.Create(field.Key, new StringValues(field.Value))), Metric);
+        made = kind.Fresh(db, View);
+        kind.Fill(made, form, View);
+        if (made is Bag bag)
+        {
+            (bag.OpenedOn, bag.UsedUpOn) = (Day(thing, Opened), Day(thing, UsedUp));
+        }
+
+        return form;
+    }
+
+    private ShelfThing Out(ShelfKind kind, IShelved thing)
+    {
+        var form = new ThingForm(null, Metric);
+        kind.Fill(thing, form, View);
+        var fields = form.Fields.ToImmutableSortedDictionary(field => field.Name, field => field.Text, StringComparer.Ordinal);
+        if (thing is Bag bag)
+        {
+            foreach (var (name, day) in new[] { (Opened, bag.OpenedOn), (UsedUp, bag.UsedUpOn) })
+            {
+                fields = day is { } on ? fields.SetItem(name, on.ToString(DayFormat, CultureInfo.InvariantCulture)) : fields;
+            }
+        }
+
+        return new ShelfThing(kind.Word, fields);
+    }
+
+    private static DateOnly? Day(ShelfThing thing, string name) =>
+        thing.Fields.TryGetValue(name, out var text) && DateOnly.TryParseExact(text, DayFormat, CultureInfo.InvariantCulture, DateTimeStyles.None, out var day) ? day : null;
+
+    private static string NameOf(ShelfThing thing) => thing.Fields.GetValueOrDefault("name", "without a name");
+
+    private static (string Kind, string Name) Key(ShelfThing thing) => (thing.Kind, NameOf(thing));
+}

@@ -1,0 +1,145 @@
+using System.Globalization;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Readings;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Data.Stores;
+using Cistern.Drawing;
+using Cistern.Web.Frame;
+using Cistern.Web.Pages.Brewing;
+using Cistern.Web.Pages.Plan;
+using Cistern.Web.Wording;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.Together;
+
+/// <summary>One of those that are laid side by side.</summary>
+/// <param name="Letter">How it is told apart.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Sub">When, of what, by whom; what it is where it is a plan.</param>
+/// <param name="Href">Where more of it stands.</param>
+/// <param name="Forecast">As it was brewed, or as it is planned.</param>
+/// <param name="Brew">The brew; null of a plan.</param>
+/// <param name="Weighed">What a scale told of it.</param>
+public sealed record BesideOne(string Letter, string Name, string Sub, string Href, Forecast Forecast, Data.Brews.Brew? Brew, IReadOnlyList<WeighedPoint> Weighed);
+
+/// <summary>Two to four brews, logged or planned, laid side by side: only what differs, and what came of it.</summary>
+public sealed class TogetherModel(CisternDb db, BenchContext bench, ForecastModel model, PlanForecasts plans) : PageModel
+{
+    private static readonly string[] Letters = ["A", "B", "C", "D"];
+
+    /// <summary>How this barista reads figures.</summary>
+    public FigureFormat Format { get; private set; } = null!;
+
+    /// <summary>What lies side by side, in the order it was brewed; plans last.</summary>
+    public IReadOnlyList<BesideOne> All { get; private set; } = [];
+
+    /// <summary>What else was asked for and could not be laid beside them.</summary>
+    public string? Problem { get; private set; }
+
+    /// <summary>What is set and done differently.</summary>
+    public Differences Differ { get; private set; } = new([], [], []);
+
+    /// <summary>What each tasted of and what was measured, where anything was of one of them.</summary>
+    public IReadOnlyList<Difference> Told { get; private set; } = [];
+
+    /// <summary>The tides over each other, for a wide page and a narrow one.</summary>
+    public (string Wide, string Narrow) Tides { get; private set; } = ("", "");
+
+    /// <summary>The map.</summary>
+    public string Map { get; private set; } = "";
+
+    /// <summary>Shows the page.</summary>
+    /// <param name="b">Brews, by number.</param>
+    /// <param name="p">Plans and recipes, as they stand in their addresses.</param>
+    /// <param name="ct">Stops it.</param>
+    public async Task<IActionResult> OnGetAsync(string[] b, string[] p, CancellationToken ct)
+    {
+        Format = await bench.FormatAsync(ct);
+        var ids = b.Distinct(StringComparer.Ordinal).Select(text => int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var id) ? id : 0).Take(Beside.Most + 1).ToList();
+        var brews = await db.Brews.AsNoTracking().Where(row => ids.Contains(row.Id) && row.State == BrewState.Finished && row.StartedAtMs != null)
+            .Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.SlipAnswers).Include(row => row.Facts).Include(row => row.Barista)
+            .Include(row => row.Tastings).ThenInclude(tasting => tasting.Barista).AsSplitQuery().ToListAsync(ct);
+        var all = new List<BesideOne>();
+        foreach (var brew in brews.Where(brew => brew.IsReadable()).OrderBy(brew => brew.OpenedAtMs).ThenBy(brew => brew.Id).Take(Beside.Most))
+        {
+            all.Add(await OfBrewAsync(brew, Letters[all.Count], ct));
+        }
+
+        foreach (var id in p.Distinct(StringComparer.Ordinal).Where(id => id.Length > 0).Take(Beside.Most - all.Count))
+        {
+            if (await plans.OfAsync(id, Format, ct) is { } forecast)
+            {
+                all.Add(new BesideOne(Letters[all.Count], forecast.Recipe.Name, "planned", $"/plan/{id}", forecast, null, []));
+            }
+        }
+
+        All = all;
+        var asked = b.Distinct(StringComparer.Ordinal).Count() + p.Distinct(StringComparer.Ordinal).Count(id => id.Length > 0);
+        Problem = asked > all.Count && all.Count == Beside.Most ? $"{Beside.Most} are the most that can be told apart; the others were left out."
+            : asked > all.Count ? "What was given up, is still under way or is not there cannot be laid beside others." : null;
+        if (all.Count >= 2)
+        {
+            Draw(all);
+        }
+
+        return Page();
+    }
+
+    private async Task<BesideOne> OfBrewAsync(Data.Brews.Brew brew, string letter, CancellationToken ct)
+    {
+        var plan = brew.ModelOf(model).Run(brew.Recipe());
+        var run = brew.Run(plan, brew.EndedAtMs ?? brew.OpenedAtMs);
+        var sub = string.Join(" · ", new[] { bench.Moment(brew.OpenedAtMs), brew.CoffeeName, brew.GrindText, brew.Barista?.Name ?? "" }.Where(text => text.Length > 0));
+        return new BesideOne(letter, brew.Name, sub, FormattableString.Invariant($"/log/{brew.Id}"), brew.AsItWas(plan, run), brew, WeighedCurve.Of(brew, plan.Recipe, await ReadingStore.LoadAsync(db, brew.Id, ct)));
+    }
+
+    private void Draw(List<BesideOne> all)
+    {
+        Differ = Differences.Between([.. all.Select(one => one.Forecast)], Format);
+        Told = Differences.Differing([.. all.Select(one => one.Brew is { } brew ? TellsOf(brew) : [])]);
+        var tides = all.ConvertAll(one => new BesideTide(one.Letter, one.Forecast, one.Weighed));
+        var labels = Format.Labels("in the vessel");
+        Tides = (Beside.Tides(tides, labels, 760, 300), Beside.Tides(tides, labels, 358, 240));
+        Map = Beside.Map([.. all.Select(MarkOf)], 420, 300);
+    }
+
+    /// <summary>By the refractometer where there was one, with the drink as weighed; otherwise as computed.</summary>
+    private static BesideMark MarkOf(BesideOne one)
+    {
+        var totals = one.Forecast.Totals;
+        var read = one.Brew?.ReadTdsPercent();
+        var tds = read ?? totals.FinalTdsPercent;
+        var yield = read is null ? totals.ExtractionYieldPercent : tds * (one.Brew!.Observed(ObservationNames.Beverage) ?? totals.FinalG) / one.Forecast.Recipe.Coffee.DoseG;
+        return new BesideMark(one.Letter, yield, tds, $"{one.Letter}: {one.Name}{(read is null ? ", computed" : ", read")}");
+    }
+
+    private IEnumerable<(string What, string Value)> TellsOf(Data.Brews.Brew brew)
+    {
+        yield return ("Coffee", brew.CoffeeName);
+        yield return ("Mill and setting", brew.GrindText);
+        yield return ("Brewed by", brew.Barista?.Name ?? "");
+        yield return ("Where", brew.PlaceName);
+        yield return ("Read, TDS", brew.ReadTdsPercent() is { } tds ? FigureFormat.Percent(tds, 2) : "");
+        yield return ("Drink, weighed", brew.Observed(ObservationNames.Beverage) is { } drinkG ? Format.Water(drinkG) : "");
+        yield return ("Drained in, by the clock", brew.Facts?.DrawdownS is { } drainS ? FigureFormat.Clock(drainS) : "");
+        yield return ("Pressed in, by the clock", brew.Facts?.PressS is { } pressS ? FigureFormat.Seconds(pressS) : "");
+        foreach (var tasting in brew.Tastings.OrderBy(tasting => tasting.Id))
+        {
+            yield return ("Tasted", (tasting.Barista is { } taster && brew.Tastings.Count > 1 ? taster.Name + ": " : "") + TastedWording.Of(tasting));
+            if (tasting.Note.Length > 0)
+            {
+                yield return ("In words", tasting.Note);
+            }
+
+            if (tasting.Bed is { } bed)
+            {
+                yield return ("The bed", TastedWording.Of(bed));
+            }
+        }
+
+        yield return ("Why like this", brew.Why);
+    }
+}

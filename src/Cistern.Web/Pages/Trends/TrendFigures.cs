@@ -1,0 +1,51 @@
+using Cistern.Data.Log;
+using Cistern.Drawing;
+using Cistern.Web.Wording;
+
+namespace Cistern.Web.Pages.Trends;
+
+/// <summary>A figure that a trend is of, or over.</summary>
+/// <param name="Word">As it stands in the address.</param>
+/// <param name="Name">What it is called.</param>
+/// <param name="Unit">Its unit; empty where it has none.</param>
+/// <param name="Decimals">Decimals of it.</param>
+/// <param name="Of">Its value of a brew; null where that has none.</param>
+/// <param name="Told">A value as it is told, in this barista's units.</param>
+/// <param name="Band">What had been foretold of it; null where that is not kept.</param>
+public sealed record TrendFigure(string Word, string Name, string Unit, int Decimals, Func<LogRow, double?> Of, Func<double, string> Told, Func<LogRow, (double Low, double High)?>? Band = null)
+{
+    /// <summary>Its axis.</summary>
+    public TrendAxis Axis => new(Unit.Length > 0 ? $"{Name.ToLowerInvariant()}, {Unit}" : Name.ToLowerInvariant(), Decimals, Word == "time");
+}
+
+/// <summary>The figures there are, in this barista's units.</summary>
+public static class TrendFigures
+{
+    /// <summary>What a trend can be of.</summary>
+    public static IReadOnlyList<TrendFigure> Outcomes { get; } =
+    [
+        new("strength", "Strength", "% TDS", 2, row => row.TdsPercent, value => FigureFormat.Percent(value, 2), row => Pair(row.ForetoldTdsLow, row.ForetoldTdsHigh)),
+        new("extraction", "Extraction, computed", "%", 1, row => row.ExtractionYieldPercent, value => FigureFormat.Percent(value)),
+        new("drawn", "Drawn, computed, of 100", "", 0, row => 100 * row.Drawn, value => FigureFormat.Number(value, 0)),
+        new("lean", "Lean, computed: sharp below 0", "", 1, row => row.Tilt, value => FigureFormat.Signed(value, 2), row => Pair(row.ForetoldTiltLow, row.ForetoldTiltHigh)),
+        new("tasted", "Lean, tasted: sharp below 0", "", 1, row => row.SharpHarsh, value => FigureFormat.Signed(value, 1)),
+        new("body", "Body, tasted: thin below 0", "", 1, row => row.ThinHeavy, value => FigureFormat.Signed(value, 1)),
+        new("score", "Score", "of 10", 1, row => row.Score, value => FigureFormat.Number(value, 1)),
+        new("drawdown", "Drained in, by the clock", "s", 0, row => row.DrawdownS, FigureFormat.Clock, row => Pair(row.ForetoldDrawdownLowS, row.ForetoldDrawdownHighS)),
+        new("press", "Pressed in, by the clock", "s", 0, row => row.PressS, FigureFormat.Seconds),
+    ];
+
+    /// <summary>What a trend can be over.</summary>
+    /// <param name="format">The barista's units.</param>
+    /// <param name="moment">Tells a moment.</param>
+    public static IReadOnlyList<TrendFigure> Over(FigureFormat format, Func<long, string> moment) =>
+    [
+        new("time", "Time", "", 0, row => row.OpenedAtMs, value => moment((long)value)),
+        new("grind", "Grind", "µm", 0, row => row.MedianUm, value => $"{FigureFormat.Number(value, 0)} µm"),
+        new("temperature", "Water", format.TemperatureUnit, 0, row => row.WaterTemperatureC is { } c ? format.Units.TemperatureFromC(c) : null, value => $"{FigureFormat.Number(value, 0)} {format.TemperatureUnit}"),
+        new("ratio", "Ratio: water to 1 of coffee", "", 1, row => row.Ratio, value => FigureFormat.Ratio(value)),
+        new("rest", "Days since roasting", "", 0, row => row.RestDays, value => FigureFormat.Number(value, 0)),
+    ];
+
+    private static (double Low, double High)? Pair(double? low, double? high) => low is { } from && high is { } to ? (from, to) : null;
+}

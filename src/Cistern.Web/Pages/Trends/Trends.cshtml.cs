@@ -1,0 +1,87 @@
+using Cistern.Data.Log;
+using Cistern.Data.Stores;
+using Cistern.Drawing;
+using Cistern.Web.Frame;
+using Cistern.Web.Pages.Log;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+
+namespace Cistern.Web.Pages.Trends;
+
+/// <summary>A figure of the brews that were found in the log, over time or over what was set.</summary>
+public sealed class TrendsModel(LogStore log, BenchContext bench) : PageModel
+{
+    private const int MostParts = 24;
+
+    /// <summary>Who is here, and what is brewing.</summary>
+    public BenchContext Bench => bench;
+
+    /// <summary>What is asked of the log.</summary>
+    public LogQuery Query { get; private set; } = new();
+
+    /// <summary>What it is of.</summary>
+    public TrendFigure Of { get; private set; } = null!;
+
+    /// <summary>What it is over.</summary>
+    public TrendFigure Over { get; private set; } = null!;
+
+    /// <summary>What it can be over.</summary>
+    public IReadOnlyList<TrendFigure> AllOver { get; private set; } = [];
+
+    /// <summary>What it can be narrowed by, each value with its count.</summary>
+    public IReadOnlyList<(LogFacet Facet, IReadOnlyList<FacetCount> Values)> Facets { get; private set; } = [];
+
+    /// <summary>How many brews were found, and how many of them have both figures.</summary>
+    public (int Found, int Shown) Brews { get; private set; }
+
+    /// <summary>Its parts.</summary>
+    public IReadOnlyList<TrendPart> Parts { get; private set; } = [];
+
+    /// <summary>The drawing, for a wide page and a narrow one; empty where there is nothing to draw.</summary>
+    public (string Wide, string Narrow) Drawn { get; private set; } = ("", "");
+
+    /// <summary>How it goes along with what it is over, −1 to 1; null where there are too few.</summary>
+    public double? Along { get; private set; }
+
+    /// <summary>Shows the page.</summary>
+    public async Task OnGetAsync(string? of, string? over, CancellationToken ct)
+    {
+        var format = await bench.FormatAsync(ct);
+        AllOver = TrendFigures.Over(format, bench.Day);
+        Of = TrendFigures.Outcomes.FirstOrDefault(figure => figure.Word == of) ?? TrendFigures.Outcomes[0];
+        Over = AllOver.FirstOrDefault(figure => figure.Word == over) ?? AllOver[0];
+        Query = LogQueries.Of(Request.Query);
+        var found = await log.FindAsync(Query, ct);
+        Facets = [.. found.Facets.Where(one => one.Facet.Word is "coffee" or "recipe" or "family" or "mill" or "vessel" or "barista")];
+        var points = new List<TrendPoint>();
+        foreach (var row in found.Rows)
+        {
+            if (Over.Of(row) is { } x && Of.Of(row) is { } y)
+            {
+                points.Add(new TrendPoint(x, y, Of.Band?.Invoke(row), points.Count < TrendChart.MostPoints ? $"{row.Name}, {bench.Day(row.OpenedAtMs)}: {Of.Told(y)}" : ""));
+            }
+        }
+
+        Brews = (found.Rows.Count, points.Count);
+        if (points.Count == 0)
+        {
+            return;
+        }
+
+        Parts = TrendChart.Parts(points, MostParts);
+        Along = RankCorrelation(points);
+        Drawn = (TrendChart.Draw(points, Parts, Over.Axis, Of.Axis, 900, 400), TrendChart.Draw(points, Parts, Over.Axis, Of.Axis, 358, 300));
+    }
+
+    /// <summary>Spearman's rank correlation: whether one goes up as the other does, whatever the curve. Of fewer than eight brews it says nothing.</summary>
+    private static double? RankCorrelation(List<TrendPoint> points)
+    {
+        const int Least = 8;
+        if (points.Count < Least)
+        {
+            return null;
+        }
+
+        var along = MathNet.Numerics.Statistics.Correlation.Spearman(points.Select(point => point.X), points.Select(point => point.Y));
+        return double.IsFinite(along) ? along : null;
+    }
+}

@@ -1,0 +1,359 @@
+using System.Diagnostics;
+using System.Globalization;
+using System.Runtime.Versioning;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Microsoft.Data.Sqlite;
+
+namespace Cistern.Web.Tests;
+
+/// <summary>Copies of the data file: made under load, put back, kept for two weeks.</summary>
+[SupportedOSPlatform("linux")]
+public sealed class CopyTests
+{
+    private static readonly CancellationToken Ct = TestContext.Current.CancellationToken;
+
+    /// <summary>While notes are written as fast as they go, a copy is of one moment: all notes up to one of them and none after it.</summary>
+    [Fact]
+    public async Task A_copy_made_under_load_is_of_one_moment_and_comes_back_equal()
+    {
+        await using var app = new App();
+        using var client = app.Browser();
+        await App.GetAsync(client, "/log");
+        using var stop = CancellationTokenSource.CreateLinkedTokenSource(Ct);
+        var written = 0;
+        var writing = Task.Run(
+            async () =>
+            {
+                while (!stop.IsCancellationRequested)
+                {
+                    var number = written;
+                    await app.DataAsync(async db =>
+                    {
+                        // Two rows in one commit: both or neither.
+                        db.Notes.Add(new LaterNote { BrewId = 3, Text = "first", AtMs = number });
+                        db.Notes.Add(new LaterNote { BrewId = 4, Text = "second", AtMs = number });
+                        return await db.SaveChangesAsync(CancellationToken.None);
+                    });
+                    written = number + 1;
+                }
+            },
+            Ct);
+        var copies = new List<(string Path, int Before, int After)>();
+        for (var i = 0; i < 5; i++)
+        {
+            await Task.Delay(60, Ct);
+            var path = Path.Combine(App.Folder(), "copy.db");
+            var before = written;
+            Copies.Make(app.DataFile, path);
+            copies.Add((path, before, written));
+        }
+
+        await stop.CancelAsync();
+        await writing;
+        Assert.True(written > 10, "Nothing was written meanwhile.");
+        foreach (var (path, before, after) in copies)
+        {
+            var first = Numbers(path, 3);
+            Assert.Equal(first, Numbers(path, 4));
+            Assert.Equal(Enumerable.Range(0, first.Count), first);
+            Assert.InRange(first.Count, before, after + 1);
+            Assert.Null(Copies.Problem(path));
+        }
+
+        // Put back, the bench is what it was at that moment, in every table.
+        var told = Tables(copies[2].Path);
+        await app.DisposeAsync();
+        Copies.Lay(copies[2].Path, app.DataFile);
+        await using var again = App.On(app.DataFile);
+        using var browser = again.Browser();
+        await App.GetAsync(browser, "/log/3");
+        foreach (var (table, rows) in told)
+        {
+            // What is learned and counted by health is written as soon as it runs.
+            if (table is not ("Pulses" or "Learned"))
+            {
+                Assert.Equal((table, rows), (table, Tables(app.DataFile)[table]));
+            }
+        }
+
+        Assert.False(File.Exists(Copies.Waiting(app.DataFile)));
+        Assert.Single(Directory.GetFiles(Path.GetDirectoryName(app.DataFile)!, "*.before-restore-??????????????"));
+    }
+
+    [Fact]
+    public async Task A_copy_of_an_earlier_version_is_brought_up_when_it_is_put_back()
+    {
+        var old = Path.Combine(App.Folder(), "old.db");
+        Run(old, await File.ReadAllTextAsync(Path.Combine(AppContext.BaseDirectory, "data", "old", "8-taste-and-learning.sql"), Ct));
+        var data = Path.Combine(App.Folder(), "test.db");
+        await using (var before = App.On(data, demo: true))
+        {
+            using var browser = before.Browser();
+            await App.GetAsync(browser, "/log");
+        }
+
+        Copies.Lay(old, data);
+        await using var app = App.On(data);
+        using var client = app.Browser();
+        Assert.Equal(4, (await App.GetAsync(client, "/log")).QuerySelectorAll(".log-rows .row").Length);
+    }
+
+    /// <summary>Cut off between any two of its steps, the next start has the copy in place or the file as it was, whole.</summary>
+    [Fact]
+    public async Task A_copy_is_put_back_whole_wherever_it_is_cut_off()
+    {
+        var (copy, first) = (Path.Combine(App.Folder(), "copy.db"), Path.Combine(App.Folder(), "first.db"));
+        using (var file = DataFile.Take(first))
+        {
+            await file.PrepareAsync(demo: false, ct: Ct);
+        }
+
+        Run(first, "INSERT INTO Baristas (Name, Mass, Temperature, Volume, CupMl) VALUES ('as it was', 0, 0, 0, 180)");
+        Copies.Make(first, copy);
+        Run(copy, "UPDATE Baristas SET Name = 'of the copy'");
+        for (var cut = 1; ; cut++)
+        {
+            var path = Path.Combine(App.Folder(), "test.db");
+            File.Copy(first, path);
+            Copies.Lay(copy, path);
+            var steps = 0;
+            var reached = false;
+            using (var file = DataFile.Take(path))
+            {
+                file.Reached = () => reached |= ++steps == cut ? throw new OperationCanceledException("cut off") : false;
+                try
+                {
+                    await file.PrepareAsync(demo: false, ct: Ct);
+                }
+                catch (OperationCanceledException)
+                {
+                    reached = true;
+                }
+            }
+
+            using (var file = DataFile.Take(path))
+            {
+                await file.PrepareAsync(demo: false, ct: Ct);
+            }
+
+            Assert.Equal("of the copy", Run(path, "SELECT Name FROM Baristas"));
+            Assert.Null(Copies.Problem(path));
+            if (!reached)
+            {
+                Assert.True(cut > 2);
+                return;
+            }
+        }
+    }
+
+    [Theory]
+    [InlineData("nothing", "There is no file")]
+    [InlineData("words", "is no database")]
+    [InlineData("another database", "no data file of Cistern")]
+    [InlineData("newer", "newer Cistern")]
+    [InlineData("torn", "")]
+    [InlineData("orphans", "belong to rows that are not there")]
+    public async Task What_is_no_sound_copy_is_not_put_back(string kind, string says)
+    {
+        var path = Path.Combine(App.Folder(), "test.db");
+        using (var file = DataFile.Take(path))
+        {
+            await file.PrepareAsync(demo: false, ct: Ct);
+        }
+
+        var copy = Path.Combine(App.Folder(), "copy.db");
+        Copies.Make(path, copy);
+        switch (kind)
+        {
+            case "nothing":
+                File.Delete(copy);
+                break;
+            case "words":
+                await File.WriteAllTextAsync(copy, new string('w', 5_000), Ct);
+                break;
+            case "another database":
+                File.Delete(copy);
+                Run(copy, "CREATE TABLE Boats (Id INTEGER)");
+                break;
+            case "newer":
+                Run(copy, "INSERT INTO __EFMigrationsHistory VALUES ('29990101000000_Later', '99')");
+                break;
+            case "torn":
+                var bytes = await File.ReadAllBytesAsync(copy, Ct);
+                await File.WriteAllBytesAsync(copy, bytes[..(bytes.Length / 2)], Ct);
+                break;
+            default:
+                Run(copy, "PRAGMA foreign_keys=OFF; INSERT INTO Notes (BrewId, Text, AtMs) VALUES (999, 'lost', 1)");
+                break;
+        }
+
+        Assert.Contains(says, Assert.Throws<DataFileRefusedException>(() => Copies.Lay(copy, path)).Message, StringComparison.Ordinal);
+        Assert.False(File.Exists(Copies.Waiting(path)));
+    }
+
+    [Fact]
+    public async Task A_copy_is_made_each_day_and_kept_for_two_weeks()
+    {
+        var path = Path.Combine(App.Folder(), "test.db");
+        using (var file = DataFile.Take(path))
+        {
+            await file.PrepareAsync(demo: false, ct: Ct);
+        }
+
+        Assert.Null(Copies.NewestDaily(path));
+        var first = new DateOnly(2026, 3, 1);
+        for (var day = 0; day < 20; day++)
+        {
+            Assert.True(Copies.MakeDaily(path, first.AddDays(day)));
+            Assert.False(Copies.MakeDaily(path, first.AddDays(day)));
+        }
+
+        var kept = Directory.GetFiles(Copies.Daily(path)).Select(file => Path.GetFileName(file)).Order(StringComparer.Ordinal).ToList();
+        Assert.Equal(14, kept.Count);
+        Assert.Equal(("cistern-2026-03-07.db", "cistern-2026-03-20.db"), (kept[0], kept[^1]));
+        Assert.NotNull(Copies.NewestDaily(path));
+        Assert.All(Directory.GetFiles(Copies.Daily(path)), file => Assert.Equal(UnixFileMode.UserRead | UnixFileMode.UserWrite, File.GetUnixFileMode(file)));
+    }
+
+    [Fact]
+    public async Task The_age_of_the_last_copy_is_told_to_whoever_asks()
+    {
+        await using var app = new App();
+        using var client = app.Browser();
+        Assert.Contains("Daily copies are switched off.", (await App.GetAsync(client, "/you")).Body!.TextContent, StringComparison.Ordinal);
+        Copies.MakeDaily(app.DataFile, new DateOnly(2026, 11, 23));
+        File.SetLastWriteTimeUtc(Directory.GetFiles(Copies.Daily(app.DataFile))[0], new DateTime(2026, 11, 23, 7, 30, 0, DateTimeKind.Utc));
+        Assert.Contains("The last daily copy was made today", (await App.GetAsync(client, "/you")).Body!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("The last daily copy is of 2026-11-23 07:30 UTC.", await client.GetStringAsync(new Uri("/healthz", UriKind.Relative), Ct), StringComparison.Ordinal);
+    }
+
+    /// <summary>The whole way, at the command line, with a server that runs: it starts again with the copy by itself.</summary>
+    [Fact]
+    public async Task A_running_server_starts_again_with_the_copy_that_was_put_back()
+    {
+        var data = Path.Combine(App.Folder(), "test.db");
+        var copy = Path.Combine(App.Folder(), "copy.db");
+        using var server = Start("Cistern.Web.dll", ("Cistern__DataFile", data), ("Cistern__Demo", "true"));
+        try
+        {
+            using var client = new HttpClient { BaseAddress = new Uri("http://127.0.0.1:5197") };
+            await AnswersAsync(client);
+            Copies.Make(data, copy);
+            Run(data, "UPDATE Brews SET Name = 'spoilt'");
+            Assert.Contains("spoilt", await client.GetStringAsync(new Uri("/log", UriKind.Relative), Ct), StringComparison.Ordinal);
+            Copies.Lay(copy, data);
+            for (var i = 0; i < 400 && File.Exists(Copies.Waiting(data)); i++)
+            {
+                await Task.Delay(100, Ct);
+            }
+
+            await AnswersAsync(client);
+            Assert.DoesNotContain("spoilt", await client.GetStringAsync(new Uri("/log", UriKind.Relative), Ct), StringComparison.Ordinal);
+            Assert.False(server.HasExited);
+        }
+        finally
+        {
+            server.Kill();
+            await server.WaitForExitAsync(Ct);
+        }
+    }
+
+    private static async Task AnswersAsync(HttpClient client)
+    {
+        for (var i = 0; ; i++)
+        {
+            try
+            {
+                await client.GetStringAsync(new Uri("/healthz", UriKind.Relative), Ct);
+                return;
+            }
+            catch (HttpRequestException) when (i < 600)
+            {
+                await Task.Delay(100, Ct);
+            }
+        }
+    }
+
+    private static Process Start(string assembly, params (string Name, string Value)[] settings)
+    {
+        var start = new ProcessStartInfo("dotnet", $"{assembly} --urls http://127.0.0.1:5197") { RedirectStandardOutput = true, UseShellExecute = false, WorkingDirectory = Built() };
+        foreach (var (name, value) in settings)
+        {
+            start.Environment[name] = value;
+        }
+
+        var process = Process.Start(start)!;
+        process.OutputDataReceived += (_, _) => { };
+        process.BeginOutputReadLine();
+        return process;
+    }
+
+    /// <summary>Where the application itself was built, as these tests were.</summary>
+    private static string Built()
+    {
+        var own = new DirectoryInfo(AppContext.BaseDirectory);
+        return Path.Combine(own.FullName, "..", "..", "..", "..", "..", "src", "Cistern.Web", "bin", own.Parent!.Name, own.Name);
+    }
+
+    private static List<int> Numbers(string path, int brew)
+    {
+        using var connection = new SqliteConnection($"Data Source={path};Pooling=False;Mode=ReadOnly");
+        connection.Open();
+        using var command = connection.CreateCommand();
+        command.CommandText = string.Create(CultureInfo.InvariantCulture, $"SELECT AtMs FROM Notes WHERE BrewId = {brew} AND Text IN ('first', 'second') ORDER BY AtMs");
+        using var rows = command.ExecuteReader();
+        var numbers = new List<int>();
+        while (rows.Read())
+        {
+            numbers.Add(rows.GetInt32(0));
+        }
+
+        return numbers;
+    }
+
+    /// <summary>Every row of every table, as one text a table.</summary>
+    private static Dictionary<string, string> Tables(string path)
+    {
+        using var connection = new SqliteConnection($"Data Source={path};Pooling=False;Mode=ReadOnly");
+        connection.Open();
+        var names = new List<string>();
+        using (var command = connection.CreateCommand())
+        {
+            command.CommandText = "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' AND name NOT LIKE 'BrewWords%' AND name NOT LIKE '\\_\\_%' ESCAPE '\\'";
+            using var rows = command.ExecuteReader();
+            while (rows.Read())
+            {
+                names.Add(rows.GetString(0));
+            }
+        }
+
+        return names.ToDictionary(name => name, name =>
+        {
+            using var command = connection.CreateCommand();
+            command.CommandText = $"SELECT * FROM \"{name}\" ORDER BY 1";
+            using var rows = command.ExecuteReader();
+            var text = new System.Text.StringBuilder();
+            while (rows.Read())
+            {
+                for (var i = 0; i < rows.FieldCount; i++)
+                {
+                    text.Append(rows.IsDBNull(i) ? "∅" : Convert.ToString(rows.GetValue(i), CultureInfo.InvariantCulture)).Append('|');
+                }
+
+                text.Append('\n');
+            }
+
+            return text.ToString();
+        });
+    }
+
+    private static object? Run(string path, string sql)
+    {
+        using var connection = new SqliteConnection($"Data Source={path};Pooling=False");
+        connection.Open();
+        using var command = connection.CreateCommand();
+        command.CommandText = sql;
+        return command.ExecuteScalar();
+    }
+}

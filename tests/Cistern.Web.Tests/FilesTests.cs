@@ -1,0 +1,468 @@
+using System.IO.Compression;
+using System.Net;
+using System.Net.Http.Headers;
+using System.Text;
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using AngleSharp.Dom;
+using Cistern.Core.Readings;
+using Cistern.Core.Recipes;
+using Cistern.Core.Records;
+using Cistern.Data.Brews;
+using Cistern.Data.Files;
+using Cistern.Data.Stores;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.DependencyInjection;
+
+namespace Cistern.Web.Tests;
+
+/// <summary>What goes out as files and comes in again.</summary>
+public sealed class FilesTests : IClassFixture<App>
+{
+    private static readonly CancellationToken Ct = TestContext.Current.CancellationToken;
+
+    private readonly App app;
+    private readonly HttpClient client;
+
+    public FilesTests(App app)
+    {
+        this.app = app;
+        client = app.Browser();
+    }
+
+    /// <summary>The whole demo out, into an empty bench, and every row of every brew compared field by field.</summary>
+    [Fact]
+    public async Task What_goes_out_comes_back_equal()
+    {
+        await using var from = new App();
+        var old = from.Browser();
+        await from.DataAsync(async db =>
+        {
+            var brew = await db.Brews.Include(row => row.Tastings).FirstAsync(row => row.Id == 5, Ct);
+            brew.Notes.Add(new LaterNote { Text = "=1+1 later,\n\"quoted\"", AtMs = 1_700_000_000_123 });
+            brew.Tastings.Add(new Tasting { BaristaId = brew.BaristaId == 2 ? 3 : 2, Score = 4.5, SharpHarsh = -3, Note = "another mouth", AtMs = 1_700_000_000_456 });
+            brew.Observations.Add(new Observation { Name = ObservationNames.Water, Value = 93.4, AtMs = 1_700_000_000_789, Seen = true });
+            brew.SlipAnswers.Add(new SlipAnswer { Kind = Core.Brewing.SlipKind.ReleasedLate, Step = 3, Taken = true, Said = "late", LetDownG = 12, AtMs = 5, By = "Teo" });
+            brew.Readings.Add(new ReadingChunk { Of = ReadingOf.ScaleG, Packed = new Curve(ReadingOf.ScaleG, [new CurvePoint(brew.StartedAtMs!.Value + 203, 12.3), new CurvePoint(brew.StartedAtMs.Value + 404, 15.1)]).Pack() });
+            var given = await db.Brews.FirstAsync(row => row.Id == 9, Ct);
+            (given.State, given.WhyAbandoned) = (BrewState.Abandoned, "the bell rang");
+            return await db.SaveChangesAsync(Ct);
+        });
+        await using (var scope = from.Services.CreateAsyncScope())
+        {
+            foreach (var changed in (int[])[5, 9])
+            {
+                await scope.ServiceProvider.GetRequiredService<BrewStore>().WorkOutFactsAsync(changed);
+            }
+        }
+
+        var brews = await old.GetByteArrayAsync(new Uri("/out/brews.json", UriKind.Relative), Ct);
+        var plans = await old.GetByteArrayAsync(new Uri("/out/plans.json", UriKind.Relative), Ct);
+        var shelf = await old.GetByteArrayAsync(new Uri("/out/shelf.json", UriKind.Relative), Ct);
+
+        await using var to = App.On(Path.Combine(App.Folder(), "test.db"));
+        var fresh = to.Browser();
+        var first = await App.GetAsync(fresh, "/first");
+        await App.PostAsync(fresh, first, "/first", ("name", "Nobody"));
+        var look = await SendAsync(fresh, ("shelf.json", shelf), ("plans.json", plans));
+        Assert.Contains("new", look.QuerySelector(".lead")!.TextContent, StringComparison.Ordinal);
+        await TakeAsync(fresh, look);
+        await TakeAsync(fresh, await SendAsync(fresh, ("brews.json", brews)));
+
+        var (was, now) = (await RowsAsync(from), await RowsAsync(to));
+        Assert.Equal(was.Count, now.Count);
+        foreach (var (id, told) in was)
+        {
+            Assert.Equal(told, now[id]);
+        }
+
+        Assert.Equal(await ReadAsync(old, "/out/shelf.json"), await ReadAsync(fresh, "/out/shelf.json"));
+        Assert.Equal(await ReadAsync(old, "/out/plans.json"), await ReadAsync(fresh, "/out/plans.json"));
+        Assert.Equal(JsonNode.Parse(brews)!.AsArray().Count, JsonNode.Parse(await ReadAsync(fresh, "/out/brews.json"))!.AsArray().Count);
+        Assert.Equal(Encoding.UTF8.GetString(brews), await ReadAsync(fresh, "/out/brews.json"));
+        // The same again brings nothing.
+        var again = await SendAsync(fresh, ("brews.json", brews), ("shelf.json", shelf), ("plans.json", plans));
+        Assert.Contains("0 new", again.QuerySelector(".lead")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("nothing new", again.QuerySelector(".take-in")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task What_goes_out_keeps_to_its_schema()
+    {
+        var schema = await NJsonSchema.JsonSchema.FromJsonAsync((await ReadAsync(client, "/formats/brew.schema.json")).Replace("$defs", "definitions", StringComparison.Ordinal), Ct);
+        var out_ = await ReadAsync(client, "/out/brews.json");
+        Assert.Empty(schema.Validate(out_));
+        var broken = JsonNode.Parse(out_)!.AsArray();
+        broken[0]!["tasting"] = JsonNode.Parse("""{"score": 11}""");
+        Assert.NotEmpty(schema.Validate(broken.ToJsonString()));
+        Assert.Equal(await File.ReadAllTextAsync(Repository("docs/formats/brew.schema.json"), Ct), BrewSchema.Write());
+    }
+
+    [Fact]
+    public async Task A_brew_of_another_program_is_taken_in_and_goes_out_with_all_it_told()
+    {
+        await using var own = new App();
+        var browser = own.Browser();
+        var recipe = RecipeLibrary.Find("vd-water-first")!;
+        var brewed = recipe with { Coffee = recipe.Coffee with { DoseG = 23.4 } };
+        var json = JsonNode.Parse(BrewWriter.Write(new BrewRecord(Guid.Parse("0b1f6d4e-7a55-4a39-9c0e-3f52cb0a77d1"), recipe, brewed)
+        {
+            StartedAt = new DateTimeOffset(2026, 10, 1, 8, 0, 0, TimeSpan.FromHours(2)),
+            Barista = "Solveig",
+            Coffee = new CoffeeUsed("Quiet Orchard", BoughtGround: false) { From = "Bolivia" },
+            Mill = new MillUsed("Ferrule", "21"),
+            Place = new PlaceUsed("Weir House"),
+            Measured = new MeasuredFigures { TdsPercent = 1.31, BeverageG = 301, DrawdownS = 95, PressFelt = PressFelt.Firm },
+            Tasting = new TastingRecord { Sips = [new Sip { When = SipWhen.Hot, SharpHarsh = -2, ThinHeavy = 1 }], Score = 7.5, Words = "apricot skin", NotesFound = ["apricot"], Bed = BedLook.Flat },
+            Events = [new RecordedEvent(Guid.NewGuid(), 30, 1, RecordedEventKind.Done, "Solveig")],
+            Notes = [new RecordedNote(new DateTimeOffset(2026, 10, 2, 8, 0, 0, TimeSpan.Zero), null, "colder later")],
+        }))!.AsObject();
+        json["cupboard"] = "left";
+        json["barista"]!["badge"] = 7;
+        json["measured"]!["ph"] = 5.1;
+        json["tasting"]!["sips"]![0]!["spoon"] = "deep";
+        json["planned"]!["parent"] = "0b1f6d4e-7a55-4a39-9c0e-3f52cb0a77d2";
+        await TakeAsync(browser, await SendAsync(browser, ("strange.json", Encoding.UTF8.GetBytes(json.ToJsonString()))));
+        var brew = await own.DataAsync(db => db.Brews.Include(row => row.Facts).Include(row => row.Barista).Include(row => row.Tastings).SingleAsync(row => row.FileId == Guid.Parse("0b1f6d4e-7a55-4a39-9c0e-3f52cb0a77d1"), Ct));
+        Assert.Equal(("Solveig", "Quiet Orchard", "Ferrule, 21", 23.4, 95), (brew.Barista!.Name, brew.CoffeeName, brew.GrindText, brew.Facts!.DoseG, brew.Facts.DrawdownS));
+        Assert.Equal((7.5, 1.31, -2), (brew.Tastings[0].Score, brew.Tastings[0].ReadTdsPercent, brew.Tastings[0].SharpHarsh));
+        // It is looked at as any other: in the log, on its page, beside another, in the line.
+        Assert.Contains("1.31 % TDS read", (await App.GetAsync(browser, "/log?q=apricot+skin")).QuerySelector(".row-verdict")!.TextContent, StringComparison.Ordinal);
+        var entry = await App.GetAsync(browser, $"/log/{brew.Id}");
+        Assert.Contains("1:35", entry.Body!.TextContent, StringComparison.Ordinal);
+        await App.GetAsync(browser, $"/together?b={brew.Id}&b=5");
+        await App.GetAsync(browser, $"/next/{brew.Id}");
+        await App.GetAsync(browser, $"/taste/{brew.Id}");
+        var back = JsonNode.Parse(await ReadAsync(browser, $"/log/{brew.Id}/brew.json"))!.AsObject();
+        Holds(json, back, "");
+        // Told again, by the file as it was and by the file as it went out, it is known.
+        Assert.Contains("1 known already", (await SendAsync(browser, ("strange.json", Encoding.UTF8.GetBytes(json.ToJsonString())))).QuerySelector(".lead")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("1 known already", (await SendAsync(browser, ("strange.json", Encoding.UTF8.GetBytes(back.ToJsonString())))).QuerySelector(".lead")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_brew_that_is_here_otherwise_changes_only_when_asked_and_is_put_back_as_one()
+    {
+        await using var own = new App();
+        var browser = own.Browser();
+        var before = await RowsAsync(own);
+        var file = JsonNode.Parse(await ReadAsync(browser, "/log/5/brew.json"))!.AsObject();
+        file["tasting"]!["words"] = "changed by hand";
+        var other = JsonNode.Parse(file.ToJsonString())!.AsObject();
+        other["id"] = Guid.NewGuid().ToString();
+        var bytes = Encoding.UTF8.GetBytes(new JsonArray(file, other).ToJsonString());
+        var look = await SendAsync(browser, ("two.json", bytes));
+        Assert.Contains("1 new, 0 known already, 1 here otherwise", look.QuerySelector(".lead")!.TextContent, StringComparison.Ordinal);
+        await TakeAsync(browser, look);
+        Assert.Equal(before.Count + 1, (await RowsAsync(own)).Count);
+        Assert.All(before, pair => Assert.Equal(pair.Value, RowsAsync(own).GetAwaiter().GetResult()[pair.Key]));
+        await TakeAsync(browser, await SendAsync(browser, ("two.json", bytes)), ("with-changed", "yes"));
+        Assert.Contains("changed by hand", (await App.GetAsync(browser, "/log/5")).Body!.TextContent, StringComparison.Ordinal);
+        var files = await App.GetAsync(browser, "/files");
+        var imports = files.QuerySelectorAll("[name=import]").Select(one => one.GetAttribute("value")!).ToList();
+        Assert.Equal(2, imports.Count);
+        Assert.Equal(HttpStatusCode.OK, (await App.PostAsync(browser, files, "/files?handler=Undo", ("import", imports[0]))).StatusCode);
+        Assert.Equal(HttpStatusCode.OK, (await App.PostAsync(browser, files, "/files?handler=Undo", ("import", imports[1]))).StatusCode);
+        var after = await RowsAsync(own);
+        Assert.All(before, pair => Assert.Equal(pair.Value, after.GetValueOrDefault(pair.Key)));
+        Assert.Equal(before.Count, after.Count);
+        Assert.Equal(HttpStatusCode.NotFound, (await App.PostAsync(browser, files, "/files?handler=Undo", ("import", imports[0]))).StatusCode);
+        // What was taken back can be taken in again.
+        await TakeAsync(browser, await SendAsync(browser, ("two.json", bytes)));
+        Assert.Equal(before.Count + 1, (await RowsAsync(own)).Count);
+    }
+
+    [Fact]
+    public async Task A_table_of_brews_is_harmless_in_a_spreadsheet_and_reads_back_as_it_was()
+    {
+        const string Formula = "=HYPERLINK(\"http://x\",\"plum\")";
+        await using var own = new App();
+        var browser = own.Browser();
+        await own.DataAsync(async db =>
+        {
+            var tastings = await db.Tastings.Where(row => row.BrewId == 5).ToListAsync(Ct);
+            tastings[0].Note = Formula;
+            (await db.Brews.FirstAsync(row => row.Id == 6, Ct)).CoffeeName = "'quoted, +1\r\nand @more";
+            return await db.SaveChangesAsync(Ct);
+        });
+        var table = await ReadAsync(browser, "/out/brews.csv");
+        foreach (var cell in Cells(table))
+        {
+            Assert.False(cell.Length > 0 && "=+@\t\r".Contains(cell[0], StringComparison.Ordinal), cell);
+            Assert.False(cell.StartsWith('-') && !double.TryParse(cell, System.Globalization.CultureInfo.InvariantCulture, out _), cell);
+        }
+
+        Assert.Contains("'=HYPERLINK", table, StringComparison.Ordinal);
+        var (brews, findings) = BrewTable.Read(table);
+        Assert.Empty(findings);
+        Assert.Equal(44, brews.Count);
+        Assert.Contains(brews, brew => brew.Tasting?.Words == Formula);
+        Assert.Contains(brews, brew => brew.Coffee.Name == "'quoted, +1\r\nand @more");
+        // All of them are known here, and in an empty bench they are brews.
+        Assert.Contains("44 here otherwise", (await SendAsync(browser, ("brews.csv", Encoding.UTF8.GetBytes(table)))).QuerySelector(".lead")!.TextContent, StringComparison.Ordinal);
+        await using var empty = App.On(Path.Combine(App.Folder(), "test.db"));
+        var fresh = empty.Browser();
+        await App.PostAsync(fresh, await App.GetAsync(fresh, "/first"), "/first", ("name", "Nobody"));
+        await TakeAsync(fresh, await SendAsync(fresh, ("brews.csv", Encoding.UTF8.GetBytes(table))));
+        var (one, other) = (await own.DataAsync(db => db.Facts.ToListAsync(Ct)), await empty.DataAsync(db => db.Facts.ToListAsync(Ct)));
+        Assert.Equal(one.Count, other.Count);
+        Assert.Equal(one.Select(facts => facts.DoseG).Order(), other.Select(facts => facts.DoseG).Order());
+        Assert.Equal(one.Select(facts => facts.DrawdownS ?? 0).Order(), other.Select(facts => facts.DrawdownS ?? 0).Order());
+        Assert.Equal(Formula, await empty.DataAsync(db => db.Tastings.Where(tasting => tasting.Note.Contains("HYPERLINK")).Select(tasting => tasting.Note).SingleAsync(Ct)));
+        // And as a table they come out the same.
+        Assert.Equal(Cells(table).Count(), Cells(await ReadAsync(fresh, "/out/brews.csv")).Count());
+    }
+
+    [Fact]
+    public async Task Readings_go_out_one_row_each()
+    {
+        await using var own = new App();
+        var browser = own.Browser();
+        await own.DataAsync(async db =>
+        {
+            var brew = await db.Brews.FirstAsync(row => row.Id == 3, Ct);
+            brew.Readings.Add(new ReadingChunk { Of = ReadingOf.SlurryC, Packed = new Curve(ReadingOf.SlurryC, [new CurvePoint(brew.StartedAtMs!.Value + 1_250, 91.5)]).Pack() });
+            return await db.SaveChangesAsync(Ct);
+        });
+        var id = await own.DataAsync(db => db.Brews.Where(row => row.Id == 3).Select(row => row.FileId).SingleAsync(Ct));
+        Assert.Equal($"brew,of,atS,value\r\n{id},slurryC,1.25,91.5\r\n", await ReadAsync(browser, "/out/readings.csv"));
+        Assert.Equal("brew,of,atS,value\r\n", await ReadAsync(browser, "/out/readings.csv?coffee=Tidewrack"));
+    }
+
+    [Fact]
+    public async Task What_was_found_in_the_log_is_what_goes_out()
+    {
+        var found = JsonNode.Parse(await ReadAsync(client, "/out/brews.json?coffee=Tidewrack&state=tasted"))!.AsArray();
+        Assert.All(found, brew => Assert.Equal("Tidewrack", (string?)brew!["coffee"]!["name"]));
+        Assert.Equal(found.Count, int.Parse((await App.GetAsync(client, "/log?coffee=Tidewrack&state=tasted")).QuerySelector(".found strong")!.TextContent.Split(' ')[0], System.Globalization.CultureInfo.InvariantCulture));
+        Assert.Contains($"{found.Count} brews", (await App.GetAsync(client, "/files?coffee=Tidewrack&state=tasted")).QuerySelector("[aria-labelledby=out] p")!.TextContent, StringComparison.Ordinal);
+    }
+
+    /// <summary>Whatever is sent: a finding, and nothing of it is taken.</summary>
+    [Theory]
+    [MemberData(nameof(Hostile))]
+    public async Task A_hostile_file_is_refused_with_a_finding_and_nothing_is_taken(string name, string says)
+    {
+        var before = await app.DataAsync(async db => (await db.Brews.CountAsync(Ct), await db.Plans.CountAsync(Ct), await db.Mills.CountAsync(Ct), await db.Baristas.CountAsync(Ct)));
+        // A good file goes with it: a lot is taken whole or not at all.
+        var good = Encoding.UTF8.GetBytes(RecipeWriter.Write(RecipeLibrary.All[0] with { Id = "mine", Name = "Mine" }));
+        var look = await SendAsync(client, (name, Of(name)), ("good.json", good));
+        var told = look.QuerySelector("table")!.TextContent;
+        Assert.Contains(says, told, StringComparison.Ordinal);
+        Assert.Null(look.QuerySelector(".take-in .is-main"));
+        await App.PostAsync(client, look, look.QuerySelector(".take-in")!.GetAttribute("action")!);
+        await Task.Delay(50, Ct);
+        Assert.Equal(before, await app.DataAsync(async db => (await db.Brews.CountAsync(Ct), await db.Plans.CountAsync(Ct), await db.Mills.CountAsync(Ct), await db.Baristas.CountAsync(Ct))));
+    }
+
+    public static TheoryData<string, string> Hostile => new()
+    {
+        { "cut off", "The file must be JSON" },
+        { "deep", "levels deep" },
+        { "too large", "at most 32 MB" },
+        { "utf-16", "UTF-8" },
+        { "latin-1", "UTF-8" },
+        { "a zip", "Unpack it" },
+        { "a data file", "./cistern restore" },
+        { "words", "names its columns" },
+        { "an empty array", "array of 1 to" },
+        { "null", "whose first row names its columns" },
+        { "a hundred thousand rows", "row 70002, doseG" },
+        { "a table of mixed line ends", "row 4, recipe" },
+        { "a table without a recipe", "has a column recipe" },
+        { "a mill of nonsense", "mill Bad" },
+        { "a thing of no kind", "is of a kind that stands on a shelf" },
+        { "a brew without a plan", "planned is required" },
+        { "numbers out of range", "score must be a number from 0 to 10" },
+        { "half a letter", "UTF-8" },
+    };
+
+    [Fact]
+    public async Task What_a_Cistern_keeps_counts_only_while_nobody_has_changed_the_file()
+    {
+        await using var own = new App();
+        var browser = own.Browser();
+        var file = JsonNode.Parse(await ReadAsync(browser, "/log/5/brew.json"))!.AsObject();
+        file["id"] = Guid.NewGuid().ToString();
+        file["kept"]!["observations"] = new JsonArray();
+        file["kept"]!["entries"] = null;
+        await TakeAsync(browser, await SendAsync(browser, ("forged.json", Encoding.UTF8.GetBytes(file.ToJsonString()))));
+        var taken = await own.DataAsync(db => db.Brews.Include(row => row.Entries).OrderBy(row => row.Id).LastAsync(Ct));
+        Assert.Empty(taken.Entries);
+        Assert.NotNull(taken.BrewedJson);
+        await App.GetAsync(browser, $"/log/{taken.Id}");
+    }
+
+    [Fact]
+    public async Task Nothing_chosen_is_told_at_the_field_and_a_lot_that_is_gone_is_not_there()
+    {
+        var page = await App.GetAsync(client, "/files");
+        using var nothing = new MultipartFormDataContent { { new StringContent(Token(page)), "__RequestVerificationToken" } };
+        var answer = await client.PostAsync(new Uri("/files?handler=Look", UriKind.Relative), nothing, Ct);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        Assert.Contains("Choose a file first", (await App.ParseAsync(answer)).QuerySelector("#files-problem")!.TextContent, StringComparison.Ordinal);
+        await App.GetAsync(client, $"/files/in/{Guid.NewGuid():N}", 404);
+        var look = await SendAsync(client, ("x.json", "[]"u8.ToArray()));
+        var action = look.QuerySelector(".take-in")!.GetAttribute("action")!;
+        await App.PostAsync(client, look, action + "?handler=Leave");
+        await App.GetAsync(client, action, 404);
+    }
+
+    [Theory]
+    [InlineData("/log/99999/brew.json")]
+    [InlineData("/log/99999/tide.svg")]
+    public async Task What_is_not_there_does_not_go_out(string path) => Assert.Equal(HttpStatusCode.NotFound, (await client.GetAsync(new Uri(path, UriKind.Relative), Ct)).StatusCode);
+
+    [Fact]
+    public async Task A_tide_goes_out_as_a_picture_that_stands_alone()
+    {
+        var svg = await ReadAsync(client, "/log/5/tide.svg");
+        Assert.StartsWith("<svg", svg, StringComparison.Ordinal);
+        Assert.Contains("<style>", svg, StringComparison.Ordinal);
+    }
+
+    private static byte[] Of(string name) => name switch
+    {
+        "cut off" => Encoding.UTF8.GetBytes(RecipeWriter.Write(RecipeLibrary.All[0])[..200]),
+        "deep" => Encoding.UTF8.GetBytes(new string('[', 5_000) + new string(']', 5_000)),
+        "too large" => Encoding.UTF8.GetBytes("[\"" + new string('x', 33 * 1024 * 1024) + "\"]"),
+        "utf-16" => [.. Encoding.Unicode.Preamble, .. Encoding.Unicode.GetBytes("recipe,doseG,waterG,coffee\r\n")],
+        "latin-1" => Encoding.Latin1.GetBytes("recipe,doseG,waterG,words\r\nvd-water-first,22,340,brûlée\r\n"),
+        "a zip" => Zip(),
+        "a data file" => [.. "SQLite format 3\0"u8, .. new byte[100]],
+        "words" => "once upon a time"u8.ToArray(),
+        "an empty array" => "[]"u8.ToArray(),
+        "null" => "null"u8.ToArray(),
+        "a hundred thousand rows" => Encoding.UTF8.GetBytes("recipe,doseG,waterG\r\n" + string.Concat(Enumerable.Range(0, 100_000).Select(i => i == 70_000 ? "vd-water-first,-5,340\r\n" : "vd-water-first,22,340\r\n"))),
+        "a table of mixed line ends" => "recipe,doseG,waterG\nvd-water-first,22,340\r\nvd-water-first,22,340\rno-such,22,340\n"u8.ToArray(),
+        "a table without a recipe" => "id,doseG,waterG,coffee\r\n"u8.ToArray(),
+        "a mill of nonsense" => """{"format":"cistern/shelf","version":1,"things":[{"kind":"mill","name":"Bad","um-per-setting":"NaN","least":"9","most":"1"}]}"""u8.ToArray(),
+        "a thing of no kind" => """{"format":"cistern/shelf","version":1,"things":[{"kind":"boat","name":"Bad"}]}"""u8.ToArray(),
+        "a brew without a plan" => """{"format":"cistern/brew","version":1,"id":"0b1f6d4e-7a55-4a39-9c0e-3f52cb0a77d1"}"""u8.ToArray(),
+        "numbers out of range" => Encoding.UTF8.GetBytes(BrewWriter.Write(new BrewRecord(Guid.NewGuid(), RecipeLibrary.All[0], RecipeLibrary.All[0]) { Tasting = new TastingRecord { Score = 99 } })),
+        "half a letter" => [.. "{\"format\":\"cistern/brew\",\"version\":1,\"why\":\""u8, 0xC3, .. "\"}"u8],
+        _ => throw new ArgumentOutOfRangeException(nameof(name)),
+    };
+
+    private static byte[] Zip()
+    {
+        using var to = new MemoryStream();
+        using (var zip = new ZipArchive(to, ZipArchiveMode.Create))
+        {
+            zip.CreateEntry("nothing.json");
+        }
+
+        return to.ToArray();
+    }
+
+    private static async Task<IDocument> SendAsync(HttpClient browser, params (string Name, byte[] Bytes)[] files)
+    {
+        var page = await App.GetAsync(browser, "/files");
+        using var content = new MultipartFormDataContent { { new StringContent(Token(page)), "__RequestVerificationToken" } };
+        foreach (var (name, bytes) in files)
+        {
+            var part = new ByteArrayContent(bytes);
+            part.Headers.ContentType = new MediaTypeHeaderValue("application/octet-stream");
+            content.Add(part, "files", name);
+        }
+
+        var answer = await browser.PostAsync(new Uri("/files?handler=Look", UriKind.Relative), content, Ct);
+        Assert.True(answer.StatusCode is HttpStatusCode.OK or HttpStatusCode.UnprocessableEntity, answer.StatusCode.ToString());
+        return await App.ParseAsync(answer);
+    }
+
+    private static async Task TakeAsync(HttpClient browser, IDocument look, params (string Name, string Value)[] more)
+    {
+        Assert.True(look.QuerySelector(".take-in .is-main") is not null, look.QuerySelector("main")!.TextContent);
+        var action = look.QuerySelector(".take-in")!.GetAttribute("action")!;
+        var answer = await App.PostAsync(browser, look, action, more);
+        for (var i = 0; i < 400 && answer.RequestMessage!.RequestUri!.AbsolutePath != "/files"; i++)
+        {
+            Assert.DoesNotContain("It broke off", await answer.Content.ReadAsStringAsync(Ct), StringComparison.Ordinal);
+            await Task.Delay(50, Ct);
+            answer = await browser.GetAsync(new Uri(action, UriKind.Relative), Ct);
+        }
+
+        Assert.Equal("/files", answer.RequestMessage!.RequestUri!.AbsolutePath);
+    }
+
+    private static string Token(IDocument page) => page.QuerySelector("[name=__RequestVerificationToken]")!.GetAttribute("value")!;
+
+    private static Task<string> ReadAsync(HttpClient browser, string path) => browser.GetStringAsync(new Uri(path, UriKind.Relative), Ct);
+
+    /// <summary>Every standing brew with all that belongs to it, as text, without the numbers that only its file knows.</summary>
+    private static Task<Dictionary<Guid, string>> RowsAsync(App of) => of.DataAsync(async db =>
+    {
+        var names = await db.Brews.ToDictionaryAsync(brew => brew.Id, brew => brew.FileId, Ct);
+        var bags = await db.Bags.ToDictionaryAsync(bag => bag.Id, bag => bag.Name, Ct);
+        var brews = await db.Brews.AsNoTracking().Where(brew => brew.TakenAwayAtMs == null).Include(brew => brew.Entries).Include(brew => brew.Weighings).Include(brew => brew.Observations).Include(brew => brew.Facts).Include(brew => brew.Notes)
+            .Include(brew => brew.Readings).Include(brew => brew.SlipAnswers).Include(brew => brew.Barista).Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Sips).Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Barista).AsSplitQuery().ToListAsync(Ct);
+        return brews.ToDictionary(brew => brew.FileId, brew => JsonSerializer.Serialize(new
+        {
+            brew.RecipeId, brew.Name, brew.PlanJson, brew.PlannedJson, brew.ModelVersion, brew.ForecastJson, brew.ModelJson, brew.TinyTide, Barista = brew.Barista?.Name, Bag = brew.BagId is { } bag ? bags[bag] : null,
+            brew.Why, brew.CoffeeName, brew.PlaceName, brew.GrindText, brew.MillName, brew.VesselName, Parent = brew.ParentBrewId is { } parent ? names[parent] : (Guid?)null, brew.ChangedJson, brew.State, brew.OpenedAtMs,
+            brew.StartedAtMs, brew.EndedAtMs, brew.WhyAbandoned, brew.StartsItself, brew.BrewedJson,
+            Entries = brew.Entries.OrderBy(one => one.Id).Select(one => new { one.EntryId, one.Kind, one.Step, one.AtMs, one.Undoes, one.By, one.Seen, one.ReceivedAtMs }),
+            Weighings = brew.Weighings.OrderBy(one => one.StepIndex).Select(one => new { one.StepIndex, one.TotalG, one.Seen }),
+            Observations = brew.Observations.OrderBy(one => one.Name, StringComparer.Ordinal).Select(one => new { one.Name, one.Value, one.AtMs, one.Seen }),
+            Notes = brew.Notes.OrderBy(one => one.AtMs).Select(one => new { one.Text, one.AtMs }),
+            Readings = brew.Readings.OrderBy(one => one.Of).Select(one => Curve.Unpack(one.Of, one.Packed).Points),
+            Answers = brew.SlipAnswers.Select(one => new { one.Kind, one.Step, one.Taken, one.Said, one.ReleaseAtS, one.LetDownG, one.AtMs, one.UndoneAtMs, one.By }),
+            Tastings = brew.Tastings.OrderBy(one => one.AtMs).Select(one => new { Taster = one.Barista?.Name, one.SharpHarsh, one.ThinHeavy, one.Score, one.Note, one.ReadTdsPercent, one.Crust, one.NotesFound, one.Bed, one.Sediment, one.AtMs, Sips = one.Sips.OrderBy(sip => sip.When).Select(sip => new { sip.When, sip.SharpHarsh, sip.ThinHeavy, sip.Sweet, sip.Clear, sip.Finish, sip.Dry }) }),
+            Facts = brew.Facts is { } facts ? new { facts.DoseG, facts.WaterG, facts.FinalTdsPercent, facts.Tilt, facts.FinishS, facts.DrawdownS, facts.PressS, facts.Assumed, facts.Flow, facts.ReleaseOffS, facts.ForetoldTdsLow } : null,
+        }));
+    });
+
+    /// <summary>Whether all of one stands in the other.</summary>
+    private static void Holds(JsonNode? told, JsonNode? back, string place)
+    {
+        switch (told)
+        {
+            case JsonObject members:
+                foreach (var (name, value) in members)
+                {
+                    Assert.True(back is JsonObject, place);
+                    Holds(value, back![name], $"{place}.{name}");
+                }
+
+                break;
+            case JsonArray list:
+                Assert.Equal(list.Count, Assert.IsType<JsonArray>(back).Count);
+                for (var i = 0; i < list.Count; i++)
+                {
+                    Holds(list[i], back![i], $"{place}[{i}]");
+                }
+
+                break;
+            case JsonValue value when value.TryGetValue<string>(out var text) && DateTimeOffset.TryParse(text, System.Globalization.CultureInfo.InvariantCulture, out var moment) && text.Contains('T', StringComparison.Ordinal):
+                Assert.Equal(moment, DateTimeOffset.Parse((string)back!, System.Globalization.CultureInfo.InvariantCulture));
+                break;
+            default:
+                Assert.True(JsonNode.DeepEquals(told, back), $"{place}: {told} is {back}");
+                break;
+        }
+    }
+
+    private static IEnumerable<string> Cells(string table)
+    {
+        using var csv = new CsvHelper.CsvParser(new StringReader(table), System.Globalization.CultureInfo.InvariantCulture);
+        while (csv.Read())
+        {
+            foreach (var cell in csv.Record!)
+            {
+                yield return cell;
+            }
+        }
+    }
+
+    private static string Repository(string path)
+    {
+        var folder = AppContext.BaseDirectory;
+        while (!File.Exists(Path.Combine(folder, "Cistern.slnx")))
+        {
+            folder = Path.GetDirectoryName(folder)!;
+        }
+
+        return Path.Combine(folder, path);
+    }
+}

@@ -1,0 +1,246 @@
+using System.Net;
+using AngleSharp.Dom;
+using Cistern.Data.Brews;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.DependencyInjection;
+
+namespace Cistern.Web.Tests;
+
+/// <summary>Finding brews in the log, laying them together, taking them away.</summary>
+public sealed class LogTests : IClassFixture<App>
+{
+    private static readonly CancellationToken Ct = TestContext.Current.CancellationToken;
+
+    private readonly App app;
+    private readonly HttpClient client;
+
+    public LogTests(App app)
+    {
+        this.app = app;
+        client = app.Browser();
+    }
+
+    /// <summary>What the counts of every facet say is what asking for it finds, and what the rows of the file say themselves.</summary>
+    [Theory]
+    [InlineData("")]
+    [InlineData("coffee=Blue%20Ferry")]
+    [InlineData("coffee=Blue%20Ferry&coffee=Quiet%20Orchard&family=valve-dripper")]
+    [InlineData("q=press&state=tasted")]
+    [InlineData("score=8-9&leans=balanced")]
+    public async Task Every_chip_brings_as_many_brews_as_it_says(string query)
+    {
+        var page = await App.GetAsync(client, $"/log?{query}");
+        var chips = page.QuerySelectorAll(".facet li a").ToList();
+        Assert.NotEmpty(chips);
+        foreach (var chip in chips.Where(chip => chip.GetAttribute("aria-current") is null).Where((_, i) => i % 5 == 0))
+        {
+            var says = int.Parse(chip.QuerySelector("small")!.TextContent, System.Globalization.CultureInfo.InvariantCulture);
+            var narrowed = await App.GetAsync(client, chip.GetAttribute("href")!);
+            // A second value of one facet adds to what the first had; a value of another narrows it.
+            var own = chip.Closest("details")!.QuerySelectorAll("a[aria-current]").Sum(other => int.Parse(other.QuerySelector("small")!.TextContent, System.Globalization.CultureInfo.InvariantCulture));
+            Assert.Equal(says + own, Count(narrowed));
+        }
+    }
+
+    [Theory]
+    [InlineData("coffee=Blue%20Ferry", "SELECT count(*) FROM Brews WHERE Rehearsal = 0 AND CoffeeName = 'Blue Ferry'")]
+    [InlineData("mill=Counter%2064", "SELECT count(*) FROM Brews WHERE MillName = 'Counter 64'")]
+    [InlineData("barista=Solveig&family=lever-dripper", "SELECT count(*) FROM Brews b JOIN Baristas r ON r.Id = b.BaristaId WHERE r.Name = 'Solveig' AND b.RecipeId LIKE 'ld-%'")]
+    [InlineData("state=untasted", "SELECT count(*) FROM Brews WHERE Id NOT IN (SELECT BrewId FROM Tastings)")]
+    [InlineData("strength=1.2-1.35", "SELECT count(*) FROM Facts f LEFT JOIN (SELECT BrewId, avg(ReadTdsPercent) AS r FROM Tastings GROUP BY BrewId) t ON t.BrewId = f.BrewId WHERE COALESCE(t.r, f.FinalTdsPercent) >= 1.2 AND COALESCE(t.r, f.FinalTdsPercent) < 1.35")]
+    [InlineData("drawn=to-the-end", "SELECT count(*) FROM Facts WHERE Drawn > 0.98")]
+    [InlineData("leans=harsh", "SELECT count(*) FROM Facts WHERE Tilt > 0.4")]
+    [InlineData("tasted=sharp", "SELECT count(*) FROM (SELECT BrewId FROM Tastings GROUP BY BrewId HAVING avg(SharpHarsh) < -1)")]
+    [InlineData("place=High%20Hut&place=Nowhere", "SELECT count(*) FROM Brews WHERE PlaceName = 'High Hut'")]
+    [InlineData("q=apricot", "SELECT count(*) FROM Brews WHERE Id IN (SELECT BrewId FROM Tastings WHERE Note LIKE '%apricot%' OR NotesFound LIKE '%apricot%')")]
+    [InlineData("from=2026-11-10&to=2026-11-12", "SELECT count(*) FROM Brews WHERE OpenedAtMs >= 1762732800000 AND OpenedAtMs / 86400000 BETWEEN 20767 AND 20769")]
+    public async Task What_is_asked_for_is_what_the_file_holds(string query, string sql)
+    {
+        await using var scope = app.Services.CreateAsyncScope();
+        var expected = (await scope.ServiceProvider.GetRequiredService<Data.CisternDb>().Database.SqlQueryRaw<long>(sql.Replace("SELECT count(*)", "SELECT count(*) AS Value", StringComparison.Ordinal)).ToListAsync(Ct)).Single();
+        Assert.True(expected > 0, "The demo has none of these.");
+        Assert.Equal(expected, Count(await App.GetAsync(client, $"/log?{query}")));
+    }
+
+    [Theory]
+    [InlineData("q=%22")]
+    [InlineData("q=AND+OR+NOT+(")]
+    [InlineData("q=a*b:c^d")]
+    [InlineData("q=%EF%BF%BD%00")]
+    [InlineData("q=NEAR(plum+nib)")]
+    [InlineData("coffee=%27%3B+DROP+TABLE+Brews")]
+    [InlineData("from=yesterday&to=2026-13-40")]
+    [InlineData("month=no&score=-&strength=x&unknown=1&before=x.y")]
+    public async Task Whatever_stands_in_the_address_is_answered(string query) => await App.GetAsync(client, $"/log?{query}");
+
+    [Fact]
+    public async Task Words_are_found_as_they_begin_and_without_their_accents()
+    {
+        await app.DataAsync(async db =>
+        {
+            db.Notes.Add(new LaterNote { BrewId = 7, Text = "Crème brûlée, and a walnut", AtMs = 1 });
+            return await db.SaveChangesAsync(Ct);
+        });
+        Assert.Equal([7], Ids(await App.GetAsync(client, "/log?q=creme+brul")));
+        Assert.Equal([7], Ids(await App.GetAsync(client, "/log?q=BRÛLÉE")));
+        Assert.Empty(Ids(await App.GetAsync(client, "/log?q=creme+nothing")));
+        await app.DataAsync(db => db.Notes.Where(note => note.BrewId == 7).ExecuteDeleteAsync(Ct));
+        Assert.Empty(Ids(await App.GetAsync(client, "/log?q=creme")));
+    }
+
+    /// <summary>Whoever writes, the log knows it with the commit: a tasting, a new name of a barista, a row a hand has deleted.</summary>
+    [Fact]
+    public async Task The_log_follows_every_change_of_the_file()
+    {
+        await using var own = new App();
+        var browser = own.Browser();
+        Assert.Empty(Ids(await App.GetAsync(browser, "/log?q=gooseberry")));
+        await own.DataAsync(async db =>
+        {
+            db.Tastings.Add(new Tasting { BrewId = 8, Note = "gooseberry", Score = 2, SharpHarsh = -4, AtMs = 1 });
+            (await db.Baristas.SingleAsync(one => one.Name == "Teo", Ct)).Name = "Teodora";
+            return await db.SaveChangesAsync(Ct);
+        });
+        Assert.Equal([8], Ids(await App.GetAsync(browser, "/log?q=gooseberry&tasted=sharp&score=-4")));
+        var teos = await own.DataAsync(db => db.Brews.CountAsync(brew => brew.Barista!.Name == "Teodora", Ct));
+        Assert.Equal(teos, Count(await App.GetAsync(browser, "/log?barista=Teodora")));
+        Assert.Equal(teos, Count(await App.GetAsync(browser, "/log?q=teodora")));
+        Assert.Equal(0, Count(await App.GetAsync(browser, "/log?barista=Teo")));
+        var all = Count(await App.GetAsync(browser, "/log"));
+        await own.DataAsync(db => db.Database.ExecuteSqlAsync($"DELETE FROM Brews WHERE Id = 8", Ct));
+        Assert.Equal(all - 1, Count(await App.GetAsync(browser, "/log")));
+        Assert.Empty(Ids(await App.GetAsync(browser, "/log?q=gooseberry")));
+    }
+
+    [Fact]
+    public async Task A_brew_is_taken_away_and_brought_back()
+    {
+        await using var own = new App();
+        var browser = own.Browser();
+        var all = Count(await App.GetAsync(browser, "/log"));
+        var entry = await App.GetAsync(browser, "/log/6");
+        var gone = await App.ParseAsync(await App.PostAsync(browser, entry, "/log?handler=TakeAway", ("id", "6")));
+        Assert.Equal(all - 1, Count(gone));
+        Assert.Contains("was taken away", gone.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
+        Assert.DoesNotContain(6, Ids(await App.GetAsync(browser, "/log")));
+        // Nothing else looks at it either: not the Bench, not the line it belonged to.
+        Assert.Null((await App.GetAsync(browser, "/")).QuerySelector("[name=brew][value='6']"));
+        await App.GetAsync(browser, "/next/6", 404);
+        Assert.Contains("Taken away from the log", (await App.GetAsync(browser, "/log/6")).QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
+        var back = await App.PostAsync(browser, gone, "/log?handler=BringBack", ("id", "6"));
+        Assert.Equal("/log/6", back.RequestMessage!.RequestUri!.AbsolutePath);
+        Assert.Equal(all, Count(await App.GetAsync(browser, "/log")));
+        Assert.Equal(HttpStatusCode.NotFound, (await App.PostAsync(browser, gone, "/log?handler=TakeAway", ("id", "99999"))).StatusCode);
+    }
+
+    [Fact]
+    public async Task A_search_is_kept_under_a_name_and_let_go()
+    {
+        var page = await App.GetAsync(client, "/log?coffee=Tidewrack&q=malt");
+        var kept = await App.ParseAsync(await App.PostAsync(client, page, "/log?handler=Keep", ("name", "Malty ones"), ("query", "coffee=Tidewrack&q=malt")));
+        var chip = kept.QuerySelector(".kept-search a")!;
+        Assert.Equal("Malty ones", chip.TextContent);
+        Assert.Equal("/log?q=malt&coffee=Tidewrack", chip.GetAttribute("href"));
+        Assert.Equal(Count(page), Count(await App.GetAsync(client, chip.GetAttribute("href")!)));
+        // One without a name, or of nothing, is refused where it was typed.
+        var refused = await App.PostAsync(client, page, "/log?handler=Keep", ("name", "All"), ("query", ""));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, refused.StatusCode);
+        var search = kept.QuerySelector(".kept-search [name=search]")!.GetAttribute("value")!;
+        Assert.Null((await App.ParseAsync(await App.PostAsync(client, kept, "/log?handler=Forget", ("search", search), ("query", "coffee=Tidewrack")))).QuerySelector(".kept-search"));
+    }
+
+    [Fact]
+    public async Task What_differed_from_the_plan_stands_in_its_line()
+    {
+        var line = (await App.GetAsync(client, "/log?recipe=fp-bloomed&state=tasted")).QuerySelector(".log-rows .row")!;
+        Assert.Contains("Otherwise than planned: released 3:0", line.TextContent, StringComparison.Ordinal);
+        Assert.Contains("released or done late", line.QuerySelector(".row-verdict")!.TextContent, StringComparison.Ordinal);
+        Assert.Matches("1\\.[0-9]{2} % TDS", line.QuerySelector(".row-verdict")!.TextContent);
+    }
+
+    [Fact]
+    public async Task Facts_of_an_earlier_version_are_worked_out_again_after_the_start()
+    {
+        var folder = App.Folder();
+        var path = Path.Combine(folder, "test.db");
+        await using (var before = App.On(path, demo: true))
+        {
+            using var browser = before.Browser();
+            await App.GetAsync(browser, "/log");
+            await before.DataAsync(db => db.Facts.ExecuteUpdateAsync(set => set.SetProperty(facts => facts.Version, 1).SetProperty(facts => facts.Family, ""), Ct));
+            Assert.Null((await App.GetAsync(browser, "/log")).QuerySelectorAll(".facet").FirstOrDefault(facet => facet.QuerySelector("summary")!.TextContent == "Kind of vessel"));
+        }
+
+        await using var after = App.On(path);
+        using var later = after.Browser();
+        for (var i = 0; i < 200 && Count(await App.GetAsync(later, "/log?family=jar")) == 0; i++)
+        {
+            await Task.Delay(50, Ct);
+        }
+
+        Assert.Equal(2, Count(await App.GetAsync(later, "/log?family=jar")));
+    }
+
+    [Fact]
+    public async Task Pages_of_the_log_follow_on_each_other_and_nothing_is_twice()
+    {
+        var seen = new List<int>();
+        var address = "/log?state=tasted";
+        for (var page = await App.GetAsync(client, address); ; page = await App.GetAsync(client, address))
+        {
+            seen.AddRange(Ids(page));
+            if (page.QuerySelector("a[rel=next]") is not { } older)
+            {
+                break;
+            }
+
+            address = older.GetAttribute("href")!;
+        }
+
+        Assert.Equal(Count(await App.GetAsync(client, "/log?state=tasted")), seen.Count);
+        Assert.Equal(seen.Count, seen.Distinct().Count());
+    }
+
+    [Fact]
+    public async Task Brews_laid_together_show_what_differs_and_what_came_of_it()
+    {
+        var page = await App.GetAsync(client, "/together?b=19&b=22&p=vd-water-first");
+        Assert.Equal(["A", "B", "C"], page.QuerySelectorAll(".beside-who li > span > strong").Select(one => one.TextContent));
+        Assert.Equal(3, page.QuerySelectorAll(".together .map .line-brew").Length);
+        // In the vessel and in the cup, wide and narrow.
+        Assert.Equal(4, page.QuerySelectorAll("path.beside-line.beside-1:not(.beside-weighed)").Count(path => path.ParentElement!.ClassList.Contains("beside")));
+        var rows = page.QuerySelectorAll(".beside-table tbody tr").ToDictionary(row => row.QuerySelector("th")!.TextContent + "/" + row.Closest("div")!.GetAttribute("aria-label"), row => row.QuerySelectorAll("td").Select(cell => cell.TextContent).ToList(), StringComparer.Ordinal);
+        var grinds = rows["Grind/What is set differently"];
+        Assert.Equal(("294 µm", "580 µm"), (grinds[0], grinds[1]));
+        var read = rows["Read, TDS/What was tasted, measured and said"];
+        Assert.Matches("^1\\.[0-9]{2} %$", read[0]);
+        Assert.Equal("—", read[2]);
+        // What is the same in all is not shown.
+        Assert.DoesNotContain("Place/What is set differently", rows.Keys);
+        Assert.All(rows.Values, cells => Assert.True(cells.Distinct().Count() > 1));
+    }
+
+    [Theory]
+    [InlineData("/together")]
+    [InlineData("/together?b=19")]
+    [InlineData("/together?b=x&b=-1&b=99999999999&p=nothing")]
+    [InlineData("/together?b=1&b=2&b=3&b=4&b=5&b=6")]
+    public async Task Too_few_too_many_and_none_at_all_are_told(string address)
+    {
+        var page = await App.GetAsync(client, address);
+        Assert.True(page.QuerySelector(".lead") is not null || page.QuerySelector(".notice") is not null);
+        Assert.True(page.QuerySelectorAll(".beside-who li").Length is 0 or 4);
+    }
+
+    [Fact]
+    public async Task An_entry_leads_beside_its_parent_and_the_last_like_it()
+    {
+        var links = (await App.GetAsync(client, "/log/41")).QuerySelectorAll("a[href^='/together']").Select(link => link.GetAttribute("href")).ToList();
+        Assert.Contains("/together?b=41&b=40", links);
+        Assert.Equal(2, (await App.GetAsync(client, links[0]!)).QuerySelectorAll(".beside-who li").Length);
+    }
+
+    private static int Count(IDocument page) => page.QuerySelector(".found strong") is { } told ? int.Parse(told.TextContent.Split(' ')[0].Replace(",", "", StringComparison.Ordinal), System.Globalization.CultureInfo.InvariantCulture) : 0;
+
+    private static List<int> Ids(IDocument page) => [.. page.QuerySelectorAll(".log-rows [name=b]").Select(box => int.Parse(box.GetAttribute("value")!, System.Globalization.CultureInfo.InvariantCulture))];
+}

@@ -1,0 +1,89 @@
+// The log in a browser: found as it is typed, narrowed by keyboard, laid together, and files dropped in.
+import { readFileSync } from 'node:fs';
+import { expect, test } from './server.mjs';
+
+test('brews are found as they are typed, narrowed and laid together', async ({ page, server }) => {
+  await page.goto(`${server.url}/log`);
+  const rows = page.locator('.log-rows .row');
+  await expect(page.locator('.found strong')).toHaveText('44 brews');
+  const find = page.getByLabel('Find', { exact: true });
+  await find.pressSequentially('apric', { delay: 40 });
+  await expect(page).toHaveURL(/q=apric/);
+  await expect(page.locator('.found strong')).not.toHaveText('44 brews');
+  // What is typed stays, and so does the focus in it.
+  await expect(find).toHaveValue('apric');
+  await expect(find).toBeFocused();
+  const apricots = await rows.count();
+  expect(apricots).toBeGreaterThan(2);
+  for (const row of await rows.all()) await expect(row).toContainText('Quiet Orchard');
+
+  // A filter by keyboard alone: the chip opens, its values are links with counts.
+  const facet = page.locator('.facet', { hasText: 'Kind of vessel' });
+  await facet.locator('summary').focus();
+  await page.keyboard.press('Enter');
+  const value = facet.getByRole('link', { name: /valve dripper/ });
+  const count = Number(await value.locator('small').textContent());
+  await value.focus();
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/family=valve-dripper/);
+  await expect(page.locator('.found strong')).toHaveText(`${count} brews`);
+  // More is typed, and the filter stays.
+  await page.getByLabel('Find', { exact: true }).fill('');
+  await expect(page).not.toHaveURL(/q=apric/);
+  await expect(page).toHaveURL(/family=valve-dripper/);
+
+  // A search is kept as what is found now, not as what was found when the page came.
+  await page.getByLabel('Keep this search as').fill('Drippers');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('link', { name: 'Drippers', exact: true })).toHaveAttribute('href', '/log?family=valve-dripper');
+
+  await rows.nth(0).getByRole('checkbox').check();
+  await rows.nth(1).getByRole('checkbox').check();
+  await page.getByRole('button', { name: 'Lay the ticked side by side' }).click();
+  await expect(page).toHaveURL(/\/together\?b=\d+&b=\d+$/);
+  await expect(page.locator('.beside-who li')).toHaveCount(2);
+  await page.goBack();
+  await expect(page.getByRole('heading', { name: 'Log' })).toBeVisible();
+});
+
+test('a file is dropped in, looked at, taken, and taken back', async ({ page, server }) => {
+  await page.goto(`${server.url}/log/5`);
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Brew file' }).click();
+  const brew = JSON.parse(readFileSync(await (await download).path(), 'utf8'));
+  const other = { ...brew, id: crypto.randomUUID(), startedAt: '2026-01-02T08:00:00+00:00', openedAt: '2026-01-02T07:57:00+00:00' };
+
+  await page.goto(`${server.url}/files`);
+  const dropped = await page.evaluateHandle((text) => {
+    const data = new DataTransfer();
+    data.items.add(new File([text], 'from the other counter.json', { type: 'application/json' }));
+    return data;
+  }, JSON.stringify([brew, other]));
+  await page.locator('#drop').dispatchEvent('drop', { dataTransfer: dropped });
+  await expect(page.locator('.lead')).toContainText('from the other counter.json: 1 new, 1 known already');
+  await page.getByRole('button', { name: 'Take them in' }).click();
+  await expect(page.getByRole('heading', { name: 'Taken in' })).toBeVisible();
+  await expect(page.locator('.rows .row')).toContainText('just now');
+  await page.goto(`${server.url}/log?to=2026-01-31`);
+  await expect(page.locator('.found strong')).toHaveText('1 brew');
+  await page.goto(`${server.url}/files`);
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(page.locator('.rows .row')).toContainText('taken back');
+  await page.goto(`${server.url}/log?to=2026-01-31`);
+  await expect(page.locator('.lead')).toContainText('No brew is like that');
+});
+
+test('the log works without a script and fits a phone', async ({ browser, server }) => {
+  const context = await browser.newContext({ javaScriptEnabled: false, viewport: { width: 390, height: 844 } });
+  const page = await context.newPage();
+  await page.goto(`${server.url}/log`);
+  await page.getByLabel('Find', { exact: true }).fill('walnut');
+  await page.getByRole('button', { name: 'Find' }).click();
+  await expect(page).toHaveURL(/q=walnut/);
+  expect(await page.locator('.log-rows .row').count()).toBeGreaterThan(0);
+  for (const path of ['/log', '/trends', '/files', '/together?b=19&b=21&b=22']) {
+    await page.goto(server.url + path);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(390);
+  }
+  await context.close();
+});
