@@ -6,8 +6,7 @@ namespace Cistern.Drawing;
 /// <param name="X">Across, in the axis's own unit; of time, UTC milliseconds.</param>
 /// <param name="Y">Up.</param>
 /// <param name="Band">What had been foretold of its plan, 80 %; null where nothing had.</param>
-/// <param name="Label">In a few words.</param>
-public readonly record struct TrendPoint(double X, double Y, (double Low, double High)? Band, string Label);
+public readonly record struct TrendPoint(double X, double Y, (double Low, double High)? Band);
 
 /// <summary>A part of a trend in one figure.</summary>
 /// <param name="From">Across, from.</param>
@@ -43,22 +42,41 @@ public static class TrendChart
     public static IReadOnlyList<TrendPart> Parts(IReadOnlyList<TrendPoint> points, int most)
     {
         const int Least = 5;
-        var sorted = points.OrderBy(point => point.X).ToList();
-        var count = Math.Clamp(sorted.Count / Least, 1, most);
+        var keys = new double[points.Count];
+        var order = new int[points.Count];
+        for (var i = 0; i < points.Count; i++)
+        {
+            (keys[i], order[i]) = (points[i].X, i);
+        }
+
+        Array.Sort(keys, order);
+        var count = Math.Clamp(points.Count / Least, 1, most);
         var parts = new List<TrendPart>();
         for (var i = 0; i < count; i++)
         {
-            var part = sorted[(int)((long)i * sorted.Count / count)..(int)((long)(i + 1) * sorted.Count / count)];
-            if (part.Count == 0)
+            var (from, to) = ((int)((long)i * points.Count / count), (int)((long)(i + 1) * points.Count / count));
+            if (from == to)
             {
                 continue;
             }
 
-            var values = part.ConvertAll(point => point.Y);
-            values.Sort();
-            var bands = part.Select(point => point.Band).OfType<(double Low, double High)>().ToList();
-            parts.Add(new TrendPart(part[0].X, part[^1].X, part.Count, Quantile(values, 0.25), Quantile(values, 0.5), Quantile(values, 0.75),
-                bands.Count == 0 ? null : (Quantile([.. bands.Select(band => band.Low).Order()], 0.5), Quantile([.. bands.Select(band => band.High).Order()], 0.5))));
+            var (values, lows, highs) = (new List<double>(to - from), new List<double>(), new List<double>());
+            foreach (var at in order.AsSpan(from, to - from))
+            {
+                values.Add(points[at].Y);
+                if (points[at].Band is { } band)
+                {
+                    lows.Add(band.Low);
+                    highs.Add(band.High);
+                }
+            }
+
+            foreach (var list in (List<double>[])[values, lows, highs])
+            {
+                list.Sort();
+            }
+
+            parts.Add(new TrendPart(keys[from], keys[to - 1], to - from, Quantile(values, 0.25), Quantile(values, 0.5), Quantile(values, 0.75), lows.Count == 0 ? null : (Quantile(lows, 0.5), Quantile(highs, 0.5))));
         }
 
         return parts;
@@ -69,9 +87,10 @@ public static class TrendChart
     /// <param name="parts">Its parts.</param>
     /// <param name="x">The axis across.</param>
     /// <param name="y">The axis up.</param>
+    /// <param name="label">A point in a few words, by its place among them; asked for those only that are drawn.</param>
     /// <param name="widthPx">Its width, px.</param>
     /// <param name="heightPx">Its height, px.</param>
-    public static string Draw(IReadOnlyList<TrendPoint> points, IReadOnlyList<TrendPart> parts, TrendAxis x, TrendAxis y, double widthPx, double heightPx)
+    public static string Draw(IReadOnlyList<TrendPoint> points, IReadOnlyList<TrendPart> parts, TrendAxis x, TrendAxis y, Func<int, string> label, double widthPx, double heightPx)
     {
         var (fromX, toX) = Reach(points.Select(point => point.X), x.Days ? DayMs : 1e-6, 0.02);
         var (fromY, toY) = Reach(points.Select(point => point.Y).Concat(parts.Where(part => part.Band is not null).SelectMany(part => new[] { part.Band!.Value.Low, part.Band.Value.High })), 1e-6, 0.06);
@@ -101,7 +120,7 @@ public static class TrendChart
         var every = Math.Max(1, points.Count / MostPoints);
         for (var i = 0; i < points.Count; i += every)
         {
-            svg.Add($"<circle class=\"trend-point{(points.Count > 300 ? " is-faint" : "")}\" cx=\"{X(points[i].X)}\" cy=\"{Y(points[i].Y)}\" r=\"{(points.Count > 300 ? 2.5 : 4)}\"><title>{Svg.Encode(points[i].Label)}</title></circle>");
+            svg.Add($"<circle class=\"trend-point{(points.Count > 300 ? " is-faint" : "")}\" cx=\"{X(points[i].X)}\" cy=\"{Y(points[i].Y)}\" r=\"{(points.Count > 300 ? 2.5 : 4)}\"><title>{Svg.Encode(label(i))}</title></circle>");
         }
 
         if (parts.Count > 1)

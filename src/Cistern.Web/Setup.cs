@@ -198,6 +198,7 @@ public static class Setup
         try
         {
             await using var scope = services.CreateAsyncScope();
+            await scope.ServiceProvider.GetRequiredService<LogStore>().WarmAsync(CancellationToken.None);
             // Brews of earlier versions get their facts when nobody waits for them.
             await scope.ServiceProvider.GetRequiredService<BrewStore>().WorkOutMissingFactsAsync(CancellationToken.None);
             await scope.ServiceProvider.GetRequiredService<ReadingStore>().GatherAllAsync(CancellationToken.None);

@@ -16,7 +16,7 @@ public sealed class TrendTests
     [Fact]
     public void Parts_hold_as_many_brews_each_and_all_of_them()
     {
-        var points = Enumerable.Range(0, 103).Select(i => new TrendPoint((i * 37) % 103, i, i % 2 == 0 ? (i - 1, i + 1) : null, "")).ToList();
+        var points = Enumerable.Range(0, 103).Select(i => new TrendPoint((i * 37) % 103, i, i % 2 == 0 ? (i - 1, i + 1) : null)).ToList();
         var parts = TrendChart.Parts(points, 10);
         Assert.Equal(10, parts.Count);
         Assert.Equal(103, parts.Sum(part => part.Count));
@@ -32,7 +32,7 @@ public sealed class TrendTests
     [Fact]
     public void The_quarters_of_a_part_are_those_of_its_brews()
     {
-        var part = Assert.Single(TrendChart.Parts([.. new[] { 5.0, 1, 4, 2, 3 }.Select((value, i) => new TrendPoint(i, value, (value - 0.5, value + 1), ""))], 1));
+        var part = Assert.Single(TrendChart.Parts([.. new[] { 5.0, 1, 4, 2, 3 }.Select((value, i) => new TrendPoint(i, value, (value - 0.5, value + 1)))], 1));
         Assert.Equal((2, 3, 4), (part.Low, part.Middle, part.High));
         Assert.Equal((2.5, 4.0), part.Band);
         Assert.Equal((0.0, 4.0, 5), (part.From, part.To, part.Count));
@@ -41,8 +41,8 @@ public sealed class TrendTests
     [Fact]
     public void A_trend_lies_where_its_figures_say()
     {
-        var points = Enumerable.Range(0, 30).Select(i => new TrendPoint(300 + (20 * i), 1.1 + (0.01 * i), (1.2, 1.3), $"brew <{i}>")).ToList();
-        var svg = XElement.Parse(TrendChart.Draw(points, TrendChart.Parts(points, 6), Grind, Strength, 900, 400));
+        var points = Enumerable.Range(0, 30).Select(i => new TrendPoint(300 + (20 * i), 1.1 + (0.01 * i), (1.2, 1.3))).ToList();
+        var svg = XElement.Parse(TrendChart.Draw(points, TrendChart.Parts(points, 6), Grind, Strength, i => $"brew <{i}>", 900, 400));
         var circles = svg.Descendants().Where(one => one.Name.LocalName == "circle").ToList();
         Assert.Equal(30, circles.Count);
         // Further across with the grind, further up with the strength, evenly.
@@ -74,8 +74,8 @@ public sealed class TrendTests
     public void Time_is_marked_by_days_months_or_years(int days, string format)
     {
         var from = new DateTimeOffset(2026, 1, 15, 8, 0, 0, TimeSpan.Zero);
-        var points = new[] { from, from.AddDays(days) }.Select((at, i) => new TrendPoint(at.ToUnixTimeMilliseconds(), i, null, "")).ToList();
-        var svg = XElement.Parse(TrendChart.Draw(points, [], new TrendAxis("time", 0, Days: true), Strength, 900, 400));
+        var points = new[] { from, from.AddDays(days) }.Select((at, i) => new TrendPoint(at.ToUnixTimeMilliseconds(), i, null)).ToList();
+        var svg = XElement.Parse(TrendChart.Draw(points, [], new TrendAxis("time", 0, Days: true), Strength, _ => "", 900, 400));
         var marks = svg.Descendants().Where(one => one.Name.LocalName == "text" && (string?)one.Attribute("text-anchor") == "middle").Select(one => one.Value).ToList();
         Assert.InRange(marks.Count, 1, 12);
         Assert.All(marks, mark => Assert.True(DateTime.TryParseExact(mark, format, CultureInfo.InvariantCulture, DateTimeStyles.None, out _), mark));
@@ -84,8 +84,8 @@ public sealed class TrendTests
     [Fact]
     public void A_hundred_thousand_brews_are_drawn_by_some_of_them()
     {
-        var points = Enumerable.Range(0, 100_000).Select(i => new TrendPoint(i, i % 7, null, "")).ToList();
-        var svg = TrendChart.Draw(points, TrendChart.Parts(points, 24), Grind, Strength, 900, 400);
+        var points = Enumerable.Range(0, 100_000).Select(i => new TrendPoint(i, i % 7, null)).ToList();
+        var svg = TrendChart.Draw(points, TrendChart.Parts(points, 24), Grind, Strength, i => $"brew <{i}>", 900, 400);
         Assert.InRange(XElement.Parse(svg).Descendants().Count(one => one.Name.LocalName == "circle"), 1_000, 2 * TrendChart.MostPoints);
         Assert.True(svg.Length < 500_000);
     }

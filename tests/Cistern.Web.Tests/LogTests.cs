@@ -240,6 +240,34 @@ public sealed class LogTests : IClassFixture<App>
         Assert.Equal(2, (await App.GetAsync(client, links[0]!)).QuerySelectorAll(".beside-who li").Length);
     }
 
+    [Fact]
+    public async Task A_trend_is_of_all_brews_found_that_have_both_figures()
+    {
+        var page = await App.GetAsync(client, "/trends?of=drawdown&over=grind&family=valve-dripper");
+        var facts = await app.DataAsync(db => db.Facts.AsNoTracking().Where(row => row.Family == "valve-dripper" && row.DrawdownS != null).ToListAsync(Ct));
+        Assert.Equal(facts.Count, Count(page));
+        Assert.Equal(2 * facts.Count, page.QuerySelectorAll(".trend-point").Length);
+        Assert.Equal(facts.Count, page.QuerySelectorAll("tbody tr").Sum(row => int.Parse(row.QuerySelector("td")!.TextContent, System.Globalization.CultureInfo.InvariantCulture)));
+        // Finer drains more slowly, and the page says which way they go along.
+        Assert.Contains("goes down as grind goes up", page.QuerySelector(".found")!.TextContent, StringComparison.Ordinal);
+        Assert.NotEmpty(page.QuerySelectorAll(".trend-band"));
+        // The same brews stand in the log.
+        var log = await App.GetAsync(client, page.QuerySelector(".plan-do a")!.GetAttribute("href")!);
+        Assert.True(Count(log) >= facts.Count);
+    }
+
+    [Theory]
+    [InlineData("of=nonsense&over=nonsense")]
+    [InlineData("of=score&over=rest&barista=Nobody")]
+    [InlineData("of=press&over=ratio")]
+    [InlineData("of=lean&over=temperature&from=2030-01-01")]
+    [InlineData("of=body&over=time&coffee=Tidewrack")]
+    public async Task Whatever_a_trend_is_asked_of_is_answered(string query)
+    {
+        var page = await App.GetAsync(client, $"/trends?{query}");
+        Assert.True(page.QuerySelector(".trend") is not null || page.QuerySelector(".lead")!.TextContent.Contains("No brew that was found", StringComparison.Ordinal));
+    }
+
     private static int Count(IDocument page) => page.QuerySelector(".found strong") is { } told ? int.Parse(told.TextContent.Split(' ')[0].Replace(",", "", StringComparison.Ordinal), System.Globalization.CultureInfo.InvariantCulture) : 0;
 
     private static List<int> Ids(IDocument page) => [.. page.QuerySelectorAll(".log-rows [name=b]").Select(box => int.Parse(box.GetAttribute("value")!, System.Globalization.CultureInfo.InvariantCulture))];

@@ -156,6 +156,9 @@ public sealed class LogShelf
     private readonly int[] codes;
     private readonly string[][] values;
 
+    /// <summary>What is found where nothing is asked for: the same for everybody, until the log changes.</summary>
+    private LogFound? all;
+
     /// <summary>Sorts some rows into their facets.</summary>
     /// <param name="rows">The rows, the newest first.</param>
     internal LogShelf(IReadOnlyList<LogRow> rows)
@@ -193,7 +196,9 @@ public sealed class LogShelf
     /// <summary>What is asked for, and how many there would be of each other value of each facet.</summary>
     /// <param name="query">What is asked for.</param>
     /// <param name="matching">The brews that hold its words; null where it asks for none.</param>
-    public LogFound Find(LogQuery query, BitArray? matching)
+    public LogFound Find(LogQuery query, BitArray? matching) => query.IsEmpty ? all ??= Look(query, matching) : Look(query, matching);
+
+    private LogFound Look(LogQuery query, BitArray? matching)
     {
         var facets = LogFacet.All;
         var wanted = new bool[facets.Count][];

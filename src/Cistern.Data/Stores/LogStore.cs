@@ -31,6 +31,9 @@ public sealed class LogStore(CisternDb db, LogIndex index, TimeProvider time)
         }
     }
 
+    /// <summary>Reads the log, so that whoever looks first does not wait for it.</summary>
+    public Task WarmAsync(CancellationToken ct) => FindAsync(new LogQuery(), ct);
+
     /// <summary>Takes a brew away from the log, or brings it back.</summary>
     /// <param name="brewId">The brew.</param>
     /// <param name="away">Whether it is to be taken away.</param>

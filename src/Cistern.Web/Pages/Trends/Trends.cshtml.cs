@@ -52,12 +52,14 @@ public sealed class TrendsModel(LogStore log, BenchContext bench) : PageModel
         Query = LogQueries.Of(Request.Query);
         var found = await log.FindAsync(Query, ct);
         Facets = [.. found.Facets.Where(one => one.Facet.Word is "coffee" or "recipe" or "family" or "mill" or "vessel" or "barista")];
-        var points = new List<TrendPoint>();
+        var points = new List<TrendPoint>(found.Rows.Count);
+        var rows = new List<LogRow>(found.Rows.Count);
         foreach (var row in found.Rows)
         {
             if (Over.Of(row) is { } x && Of.Of(row) is { } y)
             {
-                points.Add(new TrendPoint(x, y, Of.Band?.Invoke(row), points.Count < TrendChart.MostPoints ? $"{row.Name}, {bench.Day(row.OpenedAtMs)}: {Of.Told(y)}" : ""));
+                points.Add(new TrendPoint(x, y, Of.Band?.Invoke(row)));
+                rows.Add(row);
             }
         }
 
@@ -69,19 +71,26 @@ public sealed class TrendsModel(LogStore log, BenchContext bench) : PageModel
 
         Parts = TrendChart.Parts(points, MostParts);
         Along = RankCorrelation(points);
-        Drawn = (TrendChart.Draw(points, Parts, Over.Axis, Of.Axis, 900, 400), TrendChart.Draw(points, Parts, Over.Axis, Of.Axis, 358, 300));
+        string Label(int at) => $"{rows[at].Name}, {bench.Day(rows[at].OpenedAtMs)}: {Of.Told(points[at].Y)}";
+        Drawn = (TrendChart.Draw(points, Parts, Over.Axis, Of.Axis, Label, 900, 400), TrendChart.Draw(points, Parts, Over.Axis, Of.Axis, Label, 358, 300));
     }
 
-    /// <summary>Spearman's rank correlation: whether one goes up as the other does, whatever the curve. Of fewer than eight brews it says nothing.</summary>
+    /// <summary>
+    /// Spearman's rank correlation: whether one goes up as the other does, whatever the curve. Of fewer than eight brews it
+    /// says nothing; of very many every so many of them say the same.
+    /// </summary>
     private static double? RankCorrelation(List<TrendPoint> points)
     {
         const int Least = 8;
+        const int Most = 4_000;
         if (points.Count < Least)
         {
             return null;
         }
 
-        var along = MathNet.Numerics.Statistics.Correlation.Spearman(points.Select(point => point.X), points.Select(point => point.Y));
+        var every = Math.Max(1, points.Count / Most);
+        var some = points.Where((_, i) => i % every == 0).ToList();
+        var along = MathNet.Numerics.Statistics.Correlation.Spearman(some.Select(point => point.X), some.Select(point => point.Y));
         return double.IsFinite(along) ? along : null;
     }
 }
