@@ -30,8 +30,11 @@ public static class TrendChart
     /// <summary>Above so many points each is drawn fainter, and only so many are drawn one by one.</summary>
     public const int MostPoints = 1_500;
 
+    /// <summary>Up to so many brews each have their own band.</summary>
+    public const int MostOwnBands = 60;
+
     private const double Left = 58;
-    private const double Top = 14;
+    private const double Top = 30;
     private const double Bottom = 44;
     private const double Right = 16;
     private const double DayMs = 86_400_000;
@@ -93,7 +96,9 @@ public static class TrendChart
     public static string Draw(IReadOnlyList<TrendPoint> points, IReadOnlyList<TrendPart> parts, TrendAxis x, TrendAxis y, Func<int, string> label, double widthPx, double heightPx)
     {
         var (fromX, toX) = Reach(points.Select(point => point.X), x.Days ? DayMs : 1e-6, 0.02);
-        var (fromY, toY) = Reach(points.Select(point => point.Y).Concat(parts.Where(part => part.Band is not null).SelectMany(part => new[] { part.Band!.Value.Low, part.Band.Value.High })), 1e-6, 0.06);
+        var (fromY, toY) = Reach(points.Select(point => point.Y).Concat(points.Count <= MostOwnBands
+            ? points.Where(point => point.Band is not null).SelectMany(point => new[] { point.Band!.Value.Low, point.Band.Value.High })
+            : parts.Where(part => part.Band is not null).SelectMany(part => new[] { part.Band!.Value.Low, part.Band.Value.High })), 1e-6, 0.06);
         double X(double value) => Left + ((value - fromX) / (toX - fromX) * (widthPx - Left - Right));
         double Y(double value) => heightPx - Bottom - ((value - fromY) / (toY - fromY) * (heightPx - Bottom - Top));
         var svg = new Svg();
@@ -110,7 +115,17 @@ public static class TrendChart
             svg.Text(X(value), heightPx - Bottom + 17, "tide-tick", told, "middle");
         }
 
-        foreach (var part in parts.Where(part => part.Band is not null))
+        // Few brews each have what had been foretold of them behind; many have the middle of that, part by part.
+        if (points.Count <= MostOwnBands)
+        {
+            foreach (var point in points.Where(point => point.Band is not null))
+            {
+                var (low, high) = point.Band!.Value;
+                svg.Add($"<rect class=\"trend-band\" x=\"{X(point.X) - 5}\" y=\"{Y(high)}\" width=\"10\" height=\"{Math.Max(1, Y(low) - Y(high))}\"/>");
+            }
+        }
+
+        foreach (var part in parts.Where(part => part.Band is not null && points.Count > MostOwnBands))
         {
             var (low, high) = part.Band!.Value;
             svg.Add($"<rect class=\"trend-band\" x=\"{X(part.From) - 2}\" y=\"{Y(high)}\" width=\"{Math.Max(4, X(part.To) - X(part.From) + 4)}\" height=\"{Math.Max(1, Y(low) - Y(high))}\"/>");
@@ -136,7 +151,7 @@ public static class TrendChart
 
         svg.Add($"<path class=\"tide-axis\" d=\"M{Left} {Top}V{heightPx - Bottom}H{widthPx - Right}\"/>");
         svg.Text(widthPx - Right, heightPx - 8, "tide-label", x.Title, "end");
-        svg.Text(Left + 6, Top + 12, "tide-label", y.Title);
+        svg.Text(Left, 16, "tide-label", y.Title);
         return svg.Add("</svg>").ToString();
     }
 

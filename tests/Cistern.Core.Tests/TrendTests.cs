@@ -58,6 +58,8 @@ public sealed class TrendTests
         var band = svg.Descendants().First(one => (string?)one.Attribute("class") == "trend-band");
         Assert.Equal(Number(circles[20], "cy"), Number(band, "y"), 0.2);
         Assert.Equal(Number(circles[10], "cy"), Number(band, "y") + Number(band, "height"), 0.2);
+        Assert.Equal(Number(circles[0], "cx"), Number(band, "x") + 5, 0.2);
+        Assert.Equal(30, svg.Descendants().Count(one => (string?)one.Attribute("class") == "trend-band"));
         // The line goes through the middle of each part.
         var line = ((string)svg.Descendants().Last(one => one.Name.LocalName == "polyline").Attribute("points")!).Split(' ').Select(one => double.Parse(one, CultureInfo.InvariantCulture)).ToList();
         Assert.Equal(12, line.Count);
@@ -84,9 +86,10 @@ public sealed class TrendTests
     [Fact]
     public void A_hundred_thousand_brews_are_drawn_by_some_of_them()
     {
-        var points = Enumerable.Range(0, 100_000).Select(i => new TrendPoint(i, i % 7, null)).ToList();
+        var points = Enumerable.Range(0, 100_000).Select(i => new TrendPoint(i, i % 7, (2, 4))).ToList();
         var svg = TrendChart.Draw(points, TrendChart.Parts(points, 24), Grind, Strength, i => $"brew <{i}>", 900, 400);
         Assert.InRange(XElement.Parse(svg).Descendants().Count(one => one.Name.LocalName == "circle"), 1_000, 2 * TrendChart.MostPoints);
+        Assert.Equal(24, XElement.Parse(svg).Descendants().Count(one => (string?)one.Attribute("class") == "trend-band"));
         Assert.True(svg.Length < 500_000);
     }
 
