@@ -268,6 +268,41 @@ public sealed class LogTests : IClassFixture<App>
         Assert.True(page.QuerySelector(".trend") is not null || page.QuerySelector(".lead")!.TextContent.Contains("No brew that was found", StringComparison.Ordinal));
     }
 
+    [Theory]
+    [InlineData("triangle", 12, 8, 3, "They can be told apart. By guessing alone so many or more would find it in 1.9 of 100 such tastings. It takes 8 of 12.")]
+    [InlineData("triangle", 12, 7, 3, "It is not shown that they can be told apart. That does not say that they are the same. By guessing alone so many or more would find it in 6.6 of 100 such tastings.")]
+    [InlineData("two-out-of-five", 8, 8, 5, "less than 1 of 100,000")]
+    [InlineData("preference", 20, 5, 2, "B is preferred. If nobody could tell them apart, so uneven a choice, either way, would come of 4.1 of 100 such tastings. It takes 15 of 20 for one of them.")]
+    [InlineData("preference", 4, 4, 2, "4 tasters are too few to say anything.")]
+    public async Task A_blind_tasting_deals_cups_and_says_what_came_of_it(string kind, int tasters, int right, int cups, string says)
+    {
+        var page = await App.GetAsync(client, $"/blind?kind={kind}&tasters={tasters}&seed=41&right={right}");
+        var (served, key) = (page.QuerySelectorAll("table")[0], page.QuerySelectorAll("table")[1]);
+        Assert.Equal(tasters, served.QuerySelectorAll("tbody tr").Length);
+        Assert.All(served.QuerySelectorAll("tbody td"), cell => Assert.Equal(cups, cell.TextContent.Split("   ").Length));
+        // The key is kept shut, and names what stands in the serving.
+        Assert.False(page.QuerySelector("details")!.HasAttribute("open"));
+        Assert.Equal(served.QuerySelectorAll("tbody td").Select(cell => cell.TextContent), key.QuerySelectorAll("tbody tr").Select(row => row.QuerySelector("td")!.TextContent.Replace(" A", "", StringComparison.Ordinal).Replace(" B", "", StringComparison.Ordinal)));
+        Assert.All(key.QuerySelectorAll("tbody tr"), row => Assert.All(row.QuerySelectorAll("td")[1].TextContent.Split(" and "), code => Assert.Contains(code, row.QuerySelector("td")!.TextContent, StringComparison.Ordinal)));
+        Assert.Contains(says, page.QuerySelector("#said")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("kind=nonsense&tasters=101&seed=1", "tasters-problem")]
+    [InlineData("kind=triangle&tasters=-3&seed=1", "tasters-problem")]
+    [InlineData("kind=triangle&tasters=6&seed=1&right=7", "right-problem")]
+    [InlineData("kind=triangle&tasters=6&seed=1&right=half", "right-problem")]
+    public async Task What_no_blind_tasting_can_be_is_told_at_its_field(string query, string problem) => Assert.NotNull((await App.GetAsync(client, $"/blind?{query}")).QuerySelector($"#{problem}"));
+
+    [Fact]
+    public async Task Cups_that_were_dealt_stand_there_again()
+    {
+        var answer = await client.GetAsync(new Uri("/blind?kind=preference&tasters=5", UriKind.Relative), Ct);
+        Assert.Contains("seed=", answer.RequestMessage!.RequestUri!.Query, StringComparison.Ordinal);
+        var first = (await App.ParseAsync(answer)).QuerySelector("table")!.TextContent;
+        Assert.Equal(first, (await App.GetAsync(client, answer.RequestMessage.RequestUri.PathAndQuery)).QuerySelector("table")!.TextContent);
+    }
+
     private static int Count(IDocument page) => page.QuerySelector(".found strong") is { } told ? int.Parse(told.TextContent.Split(' ')[0].Replace(",", "", StringComparison.Ordinal), System.Globalization.CultureInfo.InvariantCulture) : 0;
 
     private static List<int> Ids(IDocument page) => [.. page.QuerySelectorAll(".log-rows [name=b]").Select(box => int.Parse(box.GetAttribute("value")!, System.Globalization.CultureInfo.InvariantCulture))];

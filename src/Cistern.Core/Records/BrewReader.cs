@@ -21,8 +21,8 @@ public static class BrewReader
     /// <summary>The largest file taken, bytes: a brew with its weight curve is some 100 kB.</summary>
     public const int LargestFileBytes = 32 * 1024 * 1024;
 
-    /// <summary>The most brews one file may hold.</summary>
-    public const int MostBrews = 2_000;
+    /// <summary>The most brews one file may hold: more than there is room for in the largest.</summary>
+    public const int MostBrews = 20_000;
 
     private const int MostFindings = 100;
     private const int MostReadings = 200_000;

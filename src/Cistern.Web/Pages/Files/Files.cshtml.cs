@@ -26,6 +26,9 @@ public sealed class FilesModel(LogStore log, ImportStore imports, Staging stagin
     /// <summary>How many brews that are.</summary>
     public int Found { get; private set; }
 
+    /// <summary>More than this are a larger file than can be taken in again: a brew is some 20 kB.</summary>
+    public const int MostTakenInAgain = 1_500;
+
     /// <summary>What was taken in before, the newest first.</summary>
     public IReadOnlyList<Import> Imports { get; private set; } = [];
 
