@@ -40,11 +40,11 @@ public sealed class ReckoningTests
     public void Words_for_grain_are_the_ranges_that_people_mean()
     {
         Assert.Equal(
-            "flour 50-200, very fine 150-320, fine 250-480, fine sand 300-500, table salt 300-650, medium-fine 420-620, sand 450-800, medium 550-850, medium-coarse 700-1000, kosher or sea salt 800-1200, coarse 850-1300, breadcrumbs 900-1400, very coarse 1200-1700",
+            "flour 50-200, very fine 150-320, fine 250-480, fine sand 300-500, caster sugar 300-600, table salt 300-650, medium-fine 420-620, sand 450-800, medium 550-850, medium-coarse 700-1000, kosher or sea salt 800-1200, coarse 850-1300, breadcrumbs 900-1400, very coarse 1200-1700",
             string.Join(", ", GrainWords.All.Select(one => string.Create(CultureInfo.InvariantCulture, $"{one.Word} {one.LowUm}-{one.HighUm}"))));
-        Assert.Equal(["very fine", "fine", "fine sand", "table salt"], GrainWords.For(320).Select(one => one.Word));
-        Assert.Equal(["fine", "fine sand", "table salt"], GrainWords.For(321).Select(one => one.Word));
-        Assert.Equal(["fine sand", "table salt"], GrainWords.For(300).Where(one => one.LowUm == 300).Select(one => one.Word));
+        Assert.Equal(["very fine", "fine", "fine sand", "caster sugar", "table salt"], GrainWords.For(320).Select(one => one.Word));
+        Assert.Equal(["fine", "fine sand", "caster sugar", "table salt"], GrainWords.For(321).Select(one => one.Word));
+        Assert.Equal(["fine sand", "caster sugar", "table salt"], GrainWords.For(300).Where(one => one.LowUm == 300).Select(one => one.Word));
         Assert.NotNull(GrainWords.All.Single(one => one.Word == "table salt").Dispute);
     }
 

@@ -50,9 +50,6 @@ public static class Advisor
     /// <summary>What flowed wrong speaks first: mending it is worth this on top. Judged.</summary>
     private const double FlowWorth = 0.5;
 
-    /// <summary>A vessel is not filled further, of its capacity.</summary>
-    private const double Fullest = 0.95;
-
     /// <summary>What is worth less than this share of the best is not told. Judged.</summary>
     private const double WorthTelling = 0.3;
 
@@ -334,7 +331,7 @@ public static class Advisor
         private bool IsBounded(ReadOnlySpan<double> figures)
         {
             var at = aims.Length;
-            return (figures[at] <= Fullest * last.Planned.Brewer.CapacityMl || figures[at] < stands[at] - 0.5)
+            return (figures[at] <= Scaling.FullMl(last.Planned) || figures[at] < stands[at] - 0.5)
                 && (figures[at + 1] <= Aim.HardN || figures[at + 1] < stands[at + 1] - 0.5)
                 && (figures[at + 2] <= ForecastModel.StallsAfterS || figures[at + 2] < stands[at + 2] - 1);
         }

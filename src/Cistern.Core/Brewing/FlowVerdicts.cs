@@ -60,10 +60,15 @@ public static class FlowVerdicts
     /// <summary>The verdicts of a brew, those outside their window first: what was not measured has none.</summary>
     /// <param name="plan">The forecast it was brewed by.</param>
     /// <param name="run">Where it stands, at its end.</param>
-    public static ImmutableArray<FlowVerdict> Of(Forecast plan, BrewRun run)
+    public static ImmutableArray<FlowVerdict> Of(Forecast plan, BrewRun run) => Of(plan, run, Measured.Of(plan.Recipe, run));
+
+    /// <summary>The verdicts of a brew of which somebody else may have timed what flowed.</summary>
+    /// <param name="plan">The forecast it was brewed by.</param>
+    /// <param name="run">Where it stands, at its end.</param>
+    /// <param name="measured">What was timed.</param>
+    public static ImmutableArray<FlowVerdict> Of(Forecast plan, BrewRun run, Measured measured)
     {
         var recipe = plan.Recipe;
-        var measured = Measured.Of(recipe, run);
         var verdicts = ImmutableArray.CreateBuilder<FlowVerdict>(4);
         var release = Acts.ReleaseIndex(recipe);
         if (release >= 0 && run.Done.FirstOrDefault(done => done.Index == release) is { StartS: { } beganS, By: EndedBy.Press or EndedBy.Seen or EndedBy.Assumed })

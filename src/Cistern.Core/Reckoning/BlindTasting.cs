@@ -108,6 +108,23 @@ public static class BlindTasting
         })];
     }
 
+    /// <summary>How many cups a taster has to name.</summary>
+    public static int Named(BlindKind kind) => kind == BlindKind.TwoOutOfFive ? 2 : 1;
+
+    /// <summary>The cups that are asked for: the odd one, the two that belong together; of a preference the cup of the first brew.</summary>
+    /// <param name="kind">How it is tasted.</param>
+    /// <param name="cups">The cups of one taster.</param>
+    public static IEnumerable<BlindCup> Asked(BlindKind kind, ImmutableArray<BlindCup> cups)
+    {
+        var firsts = cups.Count(cup => cup.First);
+        var rare = kind == BlindKind.Preference || firsts < cups.Length - firsts;
+        return cups.Where(cup => cup.First == rare);
+    }
+
+    /// <summary>Whether the cups a taster named are those that are asked for.</summary>
+    public static bool IsRight(BlindKind kind, ImmutableArray<BlindCup> cups, IEnumerable<int> named) =>
+        Asked(kind, cups).Select(cup => cup.Code).Order().SequenceEqual(named.Order());
+
     /// <summary>Every order the cups can stand in: of three the odd one at each place and of either brew, of five each two together.</summary>
     private static List<ImmutableArray<bool>> Orders(BlindKind kind)
     {

@@ -5,7 +5,11 @@ namespace Cistern.Core.Reckoning;
 /// <param name="LowUm">The finest median that is called so, µm.</param>
 /// <param name="HighUm">The coarsest, µm.</param>
 /// <param name="Dispute">Where practitioners contradict one another, what they say; null where they agree.</param>
-public sealed record GrainWord(string Word, double LowUm, double HighUm, string? Dispute);
+public sealed record GrainWord(string Word, double LowUm, double HighUm, string? Dispute)
+{
+    /// <summary>What the word is taken for where one size is needed, µm: the middle of its range as sizes go, by their ratio.</summary>
+    public double MiddleUm => Math.Sqrt(LowUm * HighUm);
+}
 
 /// <summary>The words for grain size as ranges. Judged from how practitioners use them; they contradict one another.</summary>
 public static class GrainWords
@@ -17,6 +21,7 @@ public static class GrainWords
         new("very fine", 150, 320, null),
         new("fine", 250, 480, "For paper cones some begin to call it fine only under 400."),
         new("fine sand", 300, 500, null),
+        new("caster sugar", 300, 600, "Finer than table salt to one and the same to another."),
         new("table salt", 300, 650, "Coarse to one and medium to another: the same salt is named for both."),
         new("medium-fine", 420, 620, null),
         new("sand", 450, 800, "Beaches differ; so do those who say it."),
@@ -27,6 +32,25 @@ public static class GrainWords
         new("breadcrumbs", 900, 1400, null),
         new("very coarse", 1200, 1700, null),
     ];
+
+    // The same by another name; adding one is adding a line.
+    private static readonly Dictionary<string, string> Also = new(StringComparer.OrdinalIgnoreCase)
+    {
+        ["sea salt"] = "kosher or sea salt",
+        ["kosher salt"] = "kosher or sea salt",
+        ["castor sugar"] = "caster sugar",
+        ["superfine sugar"] = "caster sugar",
+        ["medium fine"] = "medium-fine",
+        ["medium coarse"] = "medium-coarse",
+    };
+
+    /// <summary>A word by its name, or another name of it; null where it is none.</summary>
+    public static GrainWord? Find(string text)
+    {
+        var plain = text.Trim();
+        var word = Also.GetValueOrDefault(plain, plain);
+        return All.FirstOrDefault(one => string.Equals(one.Word, word, StringComparison.OrdinalIgnoreCase));
+    }
 
     /// <summary>Every word that may be meant by a median.</summary>
     /// <param name="medianUm">The median, µm.</param>

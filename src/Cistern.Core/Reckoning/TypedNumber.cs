@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Text.RegularExpressions;
 
 namespace Cistern.Core.Reckoning;
 
@@ -6,9 +7,12 @@ namespace Cistern.Core.Reckoning;
 /// <param name="Text">As typed.</param>
 /// <param name="Value">The number, when it will do.</param>
 /// <param name="Problem">What will not do and what would, or null.</param>
-public sealed record TypedNumber(string Text, double? Value, string? Problem)
+public sealed partial record TypedNumber(string Text, double? Value, string? Problem)
 {
-    /// <summary>Reads a number: comma or point, finite, in range. Grouping is not guessed at.</summary>
+    /// <summary>
+    /// Reads a number: comma or point, finite, in range. Three digits after one mark may be thousands, as a page writes
+    /// 2,340, or a part: it is read as what lies in the range, and asked about where both do and neither is how it is written.
+    /// </summary>
     /// <param name="text">As typed.</param>
     /// <param name="min">Least value that will do.</param>
     /// <param name="max">Greatest value that will do.</param>
@@ -16,11 +20,19 @@ public sealed record TypedNumber(string Text, double? Value, string? Problem)
     public static TypedNumber Read(string? text, double min, double max, string unit)
     {
         var typed = text ?? "";
-        var plain = typed.Trim().Replace(',', '.').Replace('−', '-');
         var wanted = string.Create(CultureInfo.InvariantCulture, $"a number from {min:0.##} to {max:0.##}{(unit.Length == 0 ? "" : " " + unit)}");
+        var plain = Ungrouped(SpokenUnits.In(typed.Trim(), unit).Replace('−', '-'), min, max);
         if (plain.Length == 0)
         {
             return new TypedNumber(typed, null, $"Nothing is typed here. Give {wanted}.");
+        }
+
+        if (OneMark().Match(plain) is { Success: true } twice && double.Parse(twice.Groups["whole"].Value + twice.Groups["part"].Value, CultureInfo.InvariantCulture) is var whole && Within(whole, min, max))
+        {
+            var part = double.Parse(plain, CultureInfo.InvariantCulture);
+            return Within(part, min, max)
+                ? new TypedNumber(typed, null, string.Create(CultureInfo.InvariantCulture, $"That could be {whole:0} or {part:0.###}. Type {whole:0}, or {plain}0 for the lesser."))
+                : new TypedNumber(typed, Math.Clamp(whole, min, max), null);
         }
 
         if (plain.Count(letter => letter == '.') > 1)
@@ -34,14 +46,46 @@ public sealed record TypedNumber(string Text, double? Value, string? Problem)
             return new TypedNumber(typed, null, $"That is not a number. Give {wanted}.");
         }
 
-        // What is shown is rounded, so a limit typed as it is shown must do.
-        var slack = 0.005 * Math.Max(1, Math.Abs(max) / 1000);
-        return value < min - slack || value > max + slack
+        return !Within(value, min, max)
             ? new TypedNumber(typed, null, $"That is {(value < min ? "too little" : "too much")}. Give {wanted}.")
             : new TypedNumber(typed, Math.Clamp(value, min, max), null);
     }
 
-    /// <summary>Reads a time: 4:15, 1:05:00, or plain seconds.</summary>
+    /// <summary>Whether a number lies in a range. What is shown is rounded, so a limit typed as it is shown must do.</summary>
+    private static bool Within(double value, double min, double max)
+    {
+        var slack = 0.005 * Math.Max(1, Math.Abs(max) / 1000);
+        return value >= min - slack && value <= max + slack;
+    }
+
+    /// <summary>A number without what groups its thousands, and with a point for its part.</summary>
+    private static string Ungrouped(string typed, double min, double max)
+    {
+        // A blank or an apostrophe between threes groups and nothing else; so do two commas, and a comma before a point.
+        if (Spaced().IsMatch(typed))
+        {
+            return Separators().Replace(typed, "").Replace(',', '.');
+        }
+
+        var grouped = typed.Replace(",", "", StringComparison.Ordinal);
+        return Commas().IsMatch(typed) && (typed.Count(letter => letter == ',') > 1 || typed.Contains('.', StringComparison.Ordinal) || Within(double.Parse(grouped, CultureInfo.InvariantCulture), min, max))
+            ? grouped
+            : typed.Replace(',', '.');
+    }
+
+    [GeneratedRegex(@"^-?[1-9]\d{0,2}(,\d{3})+(\.\d+)?$", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, Patience.Ms)]
+    private static partial Regex Commas();
+
+    [GeneratedRegex(@"^-?[1-9]\d{0,2}([\u0020\u00A0\u2009\u202F'’]\d{3})+([.,]\d+)?$", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, Patience.Ms)]
+    private static partial Regex Spaced();
+
+    [GeneratedRegex(@"[\u0020\u00A0\u2009\u202F'’]", RegexOptions.CultureInvariant, Patience.Ms)]
+    private static partial Regex Separators();
+
+    [GeneratedRegex(@"^(?<whole>-?[1-9]\d{0,2})\.(?<part>\d{3})$", RegexOptions.CultureInvariant, Patience.Ms)]
+    private static partial Regex OneMark();
+
+    /// <summary>Reads a time: 4:15, 1:05:00, 2 min 30 s, or plain seconds.</summary>
     /// <param name="text">As typed.</param>
     /// <param name="minS">The least that will do, s.</param>
     /// <param name="maxS">The most that will do, s.</param>
@@ -56,7 +100,7 @@ public sealed record TypedNumber(string Text, double? Value, string? Problem)
         };
         if (!typed.Contains(':', StringComparison.Ordinal))
         {
-            return Read(typed, minS, maxS, "s");
+            return Read(SpokenUnits.Seconds(typed)?.ToString("R", CultureInfo.InvariantCulture) ?? typed, minS, maxS, "s") with { Text = typed };
         }
 
         var totalS = (3_600 * hours) + (60 * minutes) + seconds;

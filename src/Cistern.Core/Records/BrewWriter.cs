@@ -32,7 +32,7 @@ public static class BrewWriter
         json.WriteString("id", brew.Id);
         foreach (var (name, moment) in ((string, DateTimeOffset?)[])[("openedAt", brew.OpenedAt), ("startedAt", brew.StartedAt), ("endedAt", brew.EndedAt)])
         {
-            RecipeWriter.Optional(json, name, moment is { } at ? Told(at) : null);
+            RecipeWriter.Optional(json, name, moment is { } at ? Moment(at) : null);
         }
 
         json.WriteString("state", Words<BrewOutcome>.Of(brew.State));
@@ -86,7 +86,7 @@ public static class BrewWriter
     }
 
     /// <summary>A moment with its offset, to the millisecond.</summary>
-    private static string Told(DateTimeOffset at) => at.ToString("yyyy-MM-dd'T'HH:mm:ss.FFFzzz", CultureInfo.InvariantCulture);
+    public static string Moment(DateTimeOffset at) => at.ToString("yyyy-MM-dd'T'HH:mm:ss.FFFzzz", CultureInfo.InvariantCulture);
 
     private static void Placed(Utf8JsonWriter json, PlaceUsed place)
     {
@@ -100,43 +100,37 @@ public static class BrewWriter
         }
     }
 
-    private static void Events(Utf8JsonWriter json, BrewRecord brew)
+    private static void Events(Utf8JsonWriter json, BrewRecord brew) => List(json, "events", brew.Events, one =>
     {
-        if (brew.Events.IsEmpty)
+        json.WriteString("id", one.Id);
+        json.WriteNumber("atS", one.AtS);
+        json.WriteNumber("step", one.Step);
+        json.WriteString("kind", Words<RecordedEventKind>.Of(one.Kind));
+        RecipeWriter.Optional(json, "by", one.By);
+    });
+
+    private static void Notes(Utf8JsonWriter json, BrewRecord brew) => List(json, "notes", brew.Notes, note =>
+    {
+        json.WriteString("at", Moment(note.At));
+        RecipeWriter.Optional(json, "by", note.By);
+        json.WriteString("text", note.Text);
+    });
+
+    /// <summary>Objects in a list, unknown members and all; nothing where there are none.</summary>
+    private static void List<T>(Utf8JsonWriter json, string name, ImmutableArray<T> items, Action<T> write)
+        where T : Extensible
+    {
+        if (items.IsEmpty)
         {
             return;
         }
 
-        json.WriteStartArray("events");
-        foreach (var one in brew.Events)
+        json.WriteStartArray(name);
+        foreach (var item in items)
         {
             json.WriteStartObject();
-            json.WriteString("id", one.Id);
-            json.WriteNumber("atS", one.AtS);
-            json.WriteNumber("step", one.Step);
-            json.WriteString("kind", Words<RecordedEventKind>.Of(one.Kind));
-            RecipeWriter.Optional(json, "by", one.By);
-            RecipeWriter.End(json, one);
-        }
-
-        json.WriteEndArray();
-    }
-
-    private static void Notes(Utf8JsonWriter json, BrewRecord brew)
-    {
-        if (brew.Notes.IsEmpty)
-        {
-            return;
-        }
-
-        json.WriteStartArray("notes");
-        foreach (var note in brew.Notes)
-        {
-            json.WriteStartObject();
-            json.WriteString("at", Told(note.At));
-            RecipeWriter.Optional(json, "by", note.By);
-            json.WriteString("text", note.Text);
-            RecipeWriter.End(json, note);
+            write(item);
+            RecipeWriter.End(json, item);
         }
 
         json.WriteEndArray();

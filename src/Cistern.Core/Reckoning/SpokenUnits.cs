@@ -1,0 +1,145 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+
+namespace Cistern.Core.Reckoning;
+
+/// <summary>Units as they are said after a number: 22 grams in a field of ounces, 200 F in one of °C, 2 min in one of seconds.</summary>
+public static partial class SpokenUnits
+{
+    private enum Dimension
+    {
+        Mass,
+        Volume,
+        Time,
+        Temperature,
+    }
+
+    // Adding a word is adding a line: what it measures, how much of the base (g, ml, s, °C) one of it is, and where its zero lies in that.
+    private static readonly Dictionary<string, (Dimension Of, double Each, double Zero)> Words = new(StringComparer.Ordinal)
+    {
+        ["g"] = (Dimension.Mass, 1, 0),
+        ["gr"] = (Dimension.Mass, 1, 0),
+        ["gram"] = (Dimension.Mass, 1, 0),
+        ["grams"] = (Dimension.Mass, 1, 0),
+        ["gramme"] = (Dimension.Mass, 1, 0),
+        ["grammes"] = (Dimension.Mass, 1, 0),
+        ["kg"] = (Dimension.Mass, 1_000, 0),
+        ["oz"] = (Dimension.Mass, Units.GPerOz, 0),
+        ["ounce"] = (Dimension.Mass, Units.GPerOz, 0),
+        ["ounces"] = (Dimension.Mass, Units.GPerOz, 0),
+        ["ml"] = (Dimension.Volume, 1, 0),
+        ["millilitre"] = (Dimension.Volume, 1, 0),
+        ["millilitres"] = (Dimension.Volume, 1, 0),
+        ["milliliters"] = (Dimension.Volume, 1, 0),
+        ["cc"] = (Dimension.Volume, 1, 0),
+        ["cl"] = (Dimension.Volume, 10, 0),
+        ["dl"] = (Dimension.Volume, 100, 0),
+        ["l"] = (Dimension.Volume, 1_000, 0),
+        ["litre"] = (Dimension.Volume, 1_000, 0),
+        ["litres"] = (Dimension.Volume, 1_000, 0),
+        ["liter"] = (Dimension.Volume, 1_000, 0),
+        ["liters"] = (Dimension.Volume, 1_000, 0),
+        ["fl oz"] = (Dimension.Volume, Units.MlPerFlOz, 0),
+        ["floz"] = (Dimension.Volume, Units.MlPerFlOz, 0),
+        ["fluid ounce"] = (Dimension.Volume, Units.MlPerFlOz, 0),
+        ["fluid ounces"] = (Dimension.Volume, Units.MlPerFlOz, 0),
+        ["s"] = (Dimension.Time, 1, 0),
+        ["sec"] = (Dimension.Time, 1, 0),
+        ["secs"] = (Dimension.Time, 1, 0),
+        ["second"] = (Dimension.Time, 1, 0),
+        ["seconds"] = (Dimension.Time, 1, 0),
+        ["m"] = (Dimension.Time, 60, 0),
+        ["min"] = (Dimension.Time, 60, 0),
+        ["mins"] = (Dimension.Time, 60, 0),
+        ["minute"] = (Dimension.Time, 60, 0),
+        ["minutes"] = (Dimension.Time, 60, 0),
+        ["h"] = (Dimension.Time, 3_600, 0),
+        ["hour"] = (Dimension.Time, 3_600, 0),
+        ["hours"] = (Dimension.Time, 3_600, 0),
+        ["c"] = (Dimension.Temperature, 1, 0),
+        ["°c"] = (Dimension.Temperature, 1, 0),
+        ["celsius"] = (Dimension.Temperature, 1, 0),
+        ["degrees c"] = (Dimension.Temperature, 1, 0),
+        ["degrees celsius"] = (Dimension.Temperature, 1, 0),
+        ["f"] = (Dimension.Temperature, 5.0 / 9, -160.0 / 9),
+        ["°f"] = (Dimension.Temperature, 5.0 / 9, -160.0 / 9),
+        ["fahrenheit"] = (Dimension.Temperature, 5.0 / 9, -160.0 / 9),
+        ["degrees f"] = (Dimension.Temperature, 5.0 / 9, -160.0 / 9),
+        ["degrees fahrenheit"] = (Dimension.Temperature, 5.0 / 9, -160.0 / 9),
+    };
+
+    // What says nothing of the unit: the field's own is meant.
+    private static readonly HashSet<string> Silent = new(StringComparer.Ordinal) { "°", "degrees", "degree", "deg" };
+
+    /// <summary>A text with a unit said after its number, as the number alone in a field's unit. What it does not understand comes back as it was.</summary>
+    /// <param name="text">As typed.</param>
+    /// <param name="unit">The field's unit, as it stands beside it.</param>
+    public static string In(string text, string unit)
+    {
+        if (text.Length > Patience.MostLetters || NumberAndWord().Match(text.Trim().ToLowerInvariant()) is not { Success: true } said)
+        {
+            return text;
+        }
+
+        var (number, word) = (said.Groups["number"].Value, Blanks().Replace(said.Groups["word"].Value.TrimEnd('.'), " "));
+        // The field's own unit may be none of these words: %, µm, clicks.
+        if (string.Equals(word, unit, StringComparison.OrdinalIgnoreCase) || (Silent.Contains(word) && unit.StartsWith('°')))
+        {
+            return number;
+        }
+
+        if (!Words.TryGetValue(word, out var spoken) || !Words.TryGetValue(unit.ToLowerInvariant(), out var wanted) || spoken.Of != wanted.Of)
+        {
+            return text;
+        }
+
+        if (spoken.Each == wanted.Each)
+        {
+            return number;
+        }
+
+        // The number is read as it would be without a unit; thousands of litres are nobody's.
+        var value = TypedNumber.Read(number, -1e6, 1e6, "").Value;
+        return value is { } read ? ((((read * spoken.Each) + spoken.Zero) - wanted.Zero) / wanted.Each).ToString("0.######", CultureInfo.InvariantCulture) : text;
+    }
+
+    /// <summary>A length of time as it is said, 2 min 30 s or 1 h 5 min, in s; null where it is none of the kind.</summary>
+    public static double? Seconds(string text)
+    {
+        if (text.Length > Patience.MostLetters)
+        {
+            return null;
+        }
+
+        var parts = TimePart().Matches(text.Trim().ToLowerInvariant());
+        if (parts.Count == 0 || parts.Sum(part => part.Length) != text.Trim().Length)
+        {
+            return null;
+        }
+
+        var totalS = 0.0;
+        var last = double.PositiveInfinity;
+        foreach (Match part in parts)
+        {
+            // Each is smaller than the one before: 30 s 2 min is no way to say it.
+            if (!Words.TryGetValue(part.Groups["word"].Value, out var unit) || unit.Of != Dimension.Time || unit.Each >= last || TypedNumber.Read(part.Groups["number"].Value, 0, 1e6, "").Value is not { } number)
+            {
+                return null;
+            }
+
+            totalS += number * unit.Each;
+            last = unit.Each;
+        }
+
+        return totalS;
+    }
+
+    [GeneratedRegex(@"^(?<number>[-−]?\d[\d.,'’\s]*?)\s*(?<word>[a-zµ°%][a-zµ°%. ]*)$", RegexOptions.CultureInvariant, Patience.Ms)]
+    private static partial Regex NumberAndWord();
+
+    [GeneratedRegex(@"(?<number>\d+(?:[.,]\d+)?)\s*(?<word>[a-z]+)(?:\s*(?:,|and)?\s*)", RegexOptions.CultureInvariant, Patience.Ms)]
+    private static partial Regex TimePart();
+
+    [GeneratedRegex(@"\s+", RegexOptions.CultureInvariant, Patience.Ms)]
+    private static partial Regex Blanks();
+}

@@ -1,0 +1,59 @@
+using Cistern.Core.Reckoning;
+
+namespace Cistern.Core.Tests;
+
+/// <summary>Numbers as they are typed, and as the pages write them.</summary>
+public sealed class TypedNumberTests
+{
+    [Theory]
+    // As the page writes it.
+    [InlineData("2,340", 0, 5_000, 2_340)]
+    [InlineData("1,150", 1, 5_000, 1_150)]
+    [InlineData("12,345,678", 0, 1e9, 12_345_678)]
+    [InlineData("1,150.5", 0, 5_000, 1_150.5)]
+    [InlineData("-1,150", -5_000, 5_000, -1_150)]
+    [InlineData("2 340", 0, 5_000, 2_340)]
+    [InlineData("2\u202F340", 0, 5_000, 2_340)]
+    [InlineData("2'340,5", 0, 5_000, 2_340.5)]
+    // What lies in the range is meant.
+    [InlineData("15,500", 1, 400, 15.5)]
+    [InlineData("1.250", 0, 30, 1.25)]
+    [InlineData("1.150", 100, 5_000, 1_150)]
+    // Fewer or more digits after the mark are a part of one.
+    [InlineData("15,5", 1, 400, 15.5)]
+    [InlineData("1,15", 0, 5_000, 1.15)]
+    [InlineData("1.1500", 0, 5_000, 1.15)]
+    [InlineData("0,560", 0, 5_000, 0.56)]
+    [InlineData("0.560", 0, 5_000, 0.56)]
+    [InlineData("1234.5", 0, 5_000, 1_234.5)]
+    public void A_number_is_read_as_it_is_meant(string typed, double min, double max, double value) => Assert.Equal(value, TypedNumber.Read(typed, min, max, "g").Value);
+
+    [Fact]
+    public void What_could_be_two_numbers_is_asked_about()
+    {
+        var asked = TypedNumber.Read("1.150", 1, 5_000, "g");
+        Assert.Equal("That could be 1150 or 1.15. Type 1150, or 1.1500 for the lesser.", asked.Problem);
+        // What the question says to type is read.
+        Assert.Equal(1_150, TypedNumber.Read("1150", 1, 5_000, "g").Value);
+        Assert.Equal(1.15, TypedNumber.Read("1.1500", 1, 5_000, "g").Value);
+    }
+
+    [Theory]
+    [InlineData("1,2,3")]
+    [InlineData("12,34,567")]
+    [InlineData("1,1500.2.3")]
+    [InlineData("1 15")]
+    [InlineData("01,150 gx")]
+    [InlineData("1,,150")]
+    public void What_is_no_number_is_none(string typed) => Assert.NotNull(TypedNumber.Read(typed, 0, 5_000, "g").Problem);
+
+    /// <summary>Looked through letter by letter from every letter, each of these would take minutes.</summary>
+    [Fact]
+    public void What_is_far_longer_than_anybody_types_is_refused_at_once()
+    {
+        var blanks = string.Concat(Enumerable.Repeat("1 ", 100_000)) + "!";
+        Assert.Contains("not a number", TypedNumber.Read(blanks, 0, 100, "g").Problem, StringComparison.Ordinal);
+        Assert.Contains("not a number", TypedNumber.ReadClock(string.Concat(Enumerable.Repeat("1 s ", 100_000)), 0, 100).Problem, StringComparison.Ordinal);
+        Assert.NotNull(WantedTime.Read(new string('1', 100_000) + " 7:30", new DateTime(2026, 11, 26)).Problem);
+    }
+}
