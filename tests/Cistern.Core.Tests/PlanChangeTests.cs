@@ -89,6 +89,10 @@ public sealed class PlanChangeTests
         }
 
         yield return ("fit", new PlanChange.Fit());
+        yield return ("a bloom", new PlanChange.Put("bloom", null));
+        yield return ("a swirl at 1:30", new PlanChange.Put("swirl", 90));
+        yield return ("fill", new PlanChange.Fill(null));
+        yield return ("fill to 200", new PlanChange.Fill(200));
         yield return ("whole bag", new PlanChange.WholeBag());
         yield return ("as on the shelf", new PlanChange.AsOnShelf());
         foreach (var start in Enum.GetValues<ClockStart>())

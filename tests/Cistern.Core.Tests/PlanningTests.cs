@@ -81,6 +81,57 @@ public sealed class PlanningTests
     }
 
     [Theory]
+    [InlineData("fp-bloomed", 500)]
+    [InlineData("jar-spoons", 300)]
+    [InlineData("vd-water-first", 400)]
+    [InlineData("si-layers", 240)]
+    public void Filled_to_a_mark_it_stands_there_at_its_ratio(string id, double markMl)
+    {
+        var written = RecipeLibrary.Find(id)!;
+        var work = new PlanWork(Plan.Of(written), new EmptyShelf(), ForecastModel.Published);
+        // Whatever was held gives way to the ratio.
+        work = new PlanWork(work.Apply(new PlanChange.Hold(Quantity.Drink, 150)).Plan, new EmptyShelf(), ForecastModel.Published);
+        var filled = work.Apply(new PlanChange.Fill(markMl));
+        Assert.Null(filled.Refusal);
+        var after = new PlanWork(filled.Plan, new EmptyShelf(), ForecastModel.Published);
+        Assert.InRange(after.Forecast.Totals.PeakVolumeMl, markMl - 6, markMl);
+        Assert.Equal(work.Charge.Ratio, after.Charge.Ratio, 0.2);
+        Assert.Equal(after.Charge.DoseG, after.Plan.Held!.Last);
+    }
+
+    [Fact]
+    public void Full_is_95_of_100_and_a_mark_above_that_is_no_more()
+    {
+        var work = new PlanWork(Plan.Of(RecipeLibrary.Find("fp-bloomed")!), new EmptyShelf(), ForecastModel.Published);
+        var full = work.Apply(new PlanChange.Fill(null)).Plan.Charge!.Value;
+        Assert.Equal(full, work.Apply(new PlanChange.Fill(5_000)).Plan.Charge!.Value);
+        Assert.InRange(ForecastModel.Published.Run(Scaling.To(work.Recipe, full)).Totals.PeakVolumeMl / work.Recipe.Brewer.CapacityMl, 0.94, 0.95);
+        // What fits already is not made larger by fitting.
+        Assert.Equal(work.Charge, new PlanWork(work.Apply(new PlanChange.Fit()).Plan, new EmptyShelf(), ForecastModel.Published).Charge);
+        Assert.Equal(PlanRefusal.NoCharge, work.Apply(new PlanChange.Fill(4)).Refusal);
+    }
+
+    [Fact]
+    public void Scaled_to_fit_it_fits_whatever_was_held_and_the_server_too()
+    {
+        foreach (var (first, second) in new[] { (Quantity.Water, Quantity.Drink), (Quantity.Dose, Quantity.Water), (Quantity.Ratio, Quantity.Drink) })
+        {
+            var work = new PlanWork(Plan.Of(RecipeLibrary.Find("fp-bloomed")!), new EmptyShelf(), ForecastModel.Published);
+            work = new PlanWork(work.Apply(new PlanChange.Hold(first, Of(work, first))).Plan, new EmptyShelf(), ForecastModel.Published);
+            work = new PlanWork(work.Apply(new PlanChange.Hold(second, Of(work, second))).Plan, new EmptyShelf(), ForecastModel.Published);
+            Assert.Contains(work.Forecast.Events, one => one.Kind == BrewEventKind.Overflow);
+            var fitting = new PlanWork(work.Apply(new PlanChange.Fit()).Plan, new EmptyShelf(), ForecastModel.Published);
+            Assert.DoesNotContain(fitting.Forecast.Events, one => one.Kind is BrewEventKind.Overflow or BrewEventKind.NearlyFull);
+        }
+
+        var served = new PlanWork(Plan.Of(RecipeLibrary.Find("fp-bloomed")!) with { Picks = new PlanPicks { ServerId = 1 } }, new EmptyShelf(ServerMl: 240), ForecastModel.Published);
+        Assert.Contains(served.Forecast.Events, one => one.Kind == BrewEventKind.ServerOverflow);
+        Assert.DoesNotContain(new PlanWork(served.Apply(new PlanChange.Fit()).Plan, new EmptyShelf(ServerMl: 240), ForecastModel.Published).Forecast.Events, one => one.Kind == BrewEventKind.ServerOverflow);
+
+        static double Of(PlanWork work, Quantity quantity) => quantity switch { Quantity.Dose => 90, Quantity.Water => 1_500, Quantity.Drink => 1_300, _ => 14 };
+    }
+
+    [Theory]
     [InlineData("15,5", 15.5)]
     [InlineData(" 15.5 ", 15.5)]
     [InlineData("20", 20.0)]

@@ -90,6 +90,9 @@ public sealed record Totals
     /// <summary>The drink as it is drunk, after let-down and ice, g.</summary>
     public double FinalG => ChilledG ?? DilutedG ?? BeverageG;
 
+    /// <summary>Whether it is drunk as it was brewed: nothing goes in that shows, half a gram or more.</summary>
+    public bool DrunkAsBrewed => Math.Abs(FinalG - BeverageG) < 0.5;
+
     /// <summary>Strength of the drink as it is drunk, %.</summary>
     public double FinalTdsPercent => ChilledTdsPercent ?? DilutedTdsPercent ?? TdsPercent;
 

@@ -421,7 +421,7 @@ internal sealed class ForecastRun
         {
             events.Add(new BrewEvent(BrewEventKind.Overflow, peakAtS, StepAt(peakAtS), totals.PeakVolumeMl, capacityMl));
         }
-        else if (totals.PeakVolumeMl > 0.95 * capacityMl)
+        else if (totals.PeakVolumeMl > Vessel.Fullest * capacityMl)
         {
             events.Add(new BrewEvent(BrewEventKind.NearlyFull, peakAtS, StepAt(peakAtS), totals.PeakVolumeMl, capacityMl));
         }
@@ -430,7 +430,7 @@ internal sealed class ForecastRun
         {
             var unmeltedMl = (served.IceG - served.MeltG) / WaterPhysics.IceDensityGPerMl;
             var neededMl = (totals.FinalG / WaterPhysics.DensityGPerMl(Math.Clamp(totals.FinalC, 0, 100))) + unmeltedMl;
-            if (neededMl > 0.95 * serverMl)
+            if (neededMl > Vessel.Fullest * serverMl)
             {
                 events.Add(new BrewEvent(BrewEventKind.ServerOverflow, totals.FinishS, -1, neededMl, serverMl));
             }

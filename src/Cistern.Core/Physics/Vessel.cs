@@ -59,12 +59,18 @@ public sealed record Vessel(
             LevelAreaM2 = row.LevelAreaM2 * scale,
             FilterAreaM2 = row.FilterAreaM2 * scale * (smooth ? 0.75 : 1),
             AnnulusMl = smooth ? 5 : row.AnnulusMl,
-            Filter = brewer.Filter ?? row.Filter,
+            Filter = FilterOf(brewer),
         };
     }
 
     /// <summary>The usual material of a family: the one its row stands for.</summary>
     public static Material UsualMaterial(VesselFamily family) => Row(family).Usual;
+
+    /// <summary>How full a vessel or a server may be: foam needs room above.</summary>
+    public const double Fullest = 0.95;
+
+    /// <summary>The filter of a brewer: its own, or its family's usual one.</summary>
+    public static Filter FilterOf(Brewer brewer) => brewer.Filter ?? UsualFilter(brewer.Family);
 
     /// <summary>The usual filter of a family.</summary>
     public static Filter UsualFilter(VesselFamily family) => Row(family).Vessel.Filter;

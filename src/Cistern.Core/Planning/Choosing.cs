@@ -100,7 +100,7 @@ public static class Choosing
     public const double MilkTdsPercent = 1.5;
 
     /// <summary>A short thing done by hand, that no step's length tells, takes about this, s. Judged.</summary>
-    private const double ShortS = 3;
+    internal const double ShortS = 3;
 
     /// <summary>Every recipe, those that fit best first; of two alike the quicker.</summary>
     public static IReadOnlyList<Choice> Of(IEnumerable<Recipe> recipes, Wish wish, ForecastModel model) =>

@@ -38,8 +38,12 @@ public abstract record PlanChange
     /// <param name="Span">From and to; null where it is meant for nothing in particular.</param>
     public sealed record Mean(string Member, Span? Span) : PlanChange;
 
-    /// <summary>Scaled down so that it fits the vessel.</summary>
+    /// <summary>Scaled down so that it fits the vessel, and the server that is chosen; its ratio stays, whatever was held.</summary>
     public sealed record Fit : PlanChange;
+
+    /// <summary>The vessel is filled, grounds, raft and foam counted; the ratio stays, and dose and water follow.</summary>
+    /// <param name="ToMl">Up to where, ml: a mark; null for as full as it may be.</param>
+    public sealed record Fill(double? ToMl) : PlanChange;
 
     /// <summary>All that is left in the bag.</summary>
     public sealed record WholeBag : PlanChange;
@@ -55,6 +59,11 @@ public abstract record PlanChange
 
     /// <summary>A step is put in after another.</summary>
     public sealed record Add(int After, Verb Verb) : PlanChange;
+
+    /// <summary>A step or a gesture is put in at a time.</summary>
+    /// <param name="What">The verb's or the <see cref="Gesture"/>'s word.</param>
+    /// <param name="AtS">When, s on the clock; null for a gesture that knows its place.</param>
+    public sealed record Put(string What, double? AtS) : PlanChange;
 
     /// <summary>A step begins at another time, s on the clock.</summary>
     public sealed record Begin(int Index, double AtS) : PlanChange;
@@ -101,6 +110,12 @@ public enum PlanRefusal
 
     /// <summary>The step's members do not go together; the findings say how.</summary>
     StepRefused,
+
+    /// <summary>The step would push what comes after it: the value tells up to when it would not, s on the clock; the step, what it would push.</summary>
+    PushesOthers,
+
+    /// <summary>There is no place for the gesture in this plan, or it has it already.</summary>
+    NoPlace,
 
     /// <summary>The grind cannot be set: the bag was bought ground, or the mill has no setting that can be computed.</summary>
     CannotGrind,

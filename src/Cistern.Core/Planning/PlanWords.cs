@@ -40,7 +40,7 @@ public static class PlanWords
     public static IReadOnlyList<(string Word, string Takes)> All { get; } =
     [
         ("dose", "g"), ("water", "g"), ("ratio", "g/g"), ("drink", "g"), ("counting", "cup or poured"), ("temperature", "°C; for a siphon its flame's"), ("grindUm", "µm"),
-        ("release", "s or min:s on the clock"), ("turns", "of the first stirring"), ("press", "s"), ("clock", "a moment of the file"), ("fit", "nothing"), ("letDown", "% TDS"), ("target", "FIGURE:LOW:HIGH of tdsPercent, tilt, extractionYieldPercent, finishS; FIGURE alone clears it"),
+        ("release", "s or min:s on the clock"), ("turns", "of the first stirring"), ("press", "s"), ("clock", "a moment of the file"), ("fit", "nothing"), ("fill", "ml, a mark; nothing for as full as it may be"), ("put", "STEP:min:s, or a gesture: bloom, break-skim-and-settle:min:s, swirl-before-the-drain"), ("letDown", "% TDS"), ("target", "FIGURE:LOW:HIGH of tdsPercent, tilt, extractionYieldPercent, finishS; FIGURE alone clears it"),
         ("find", "SETTING:FIGURE:VALUE, such as grindUm:tdsPercent:1.35"),
     ];
 
@@ -118,6 +118,14 @@ public static class PlanWords
                 return new PlanChange.StartClock(start);
             case "fit" when parts.Length == 1:
                 return new PlanChange.Fit();
+            case "fill" when parts.Length == 1:
+                return new PlanChange.Fill(null);
+            case "fill":
+                return Number(10, 5_000, "ml") is { } ml ? new PlanChange.Fill(ml) : null;
+            case "put" when text.Split(':', 2) is [var what, .. var when] && (Gesture.Find(what) is not null || Verb.Find(what) is not null):
+                text = when.Length > 0 ? when[0] : "";
+                return text.Length == 0 && Gesture.Find(what) is { HasTime: false } ? new PlanChange.Put(what, null)
+                    : Typed(TypedNumber.ReadClock(text, -Member.LongestStepS, Member.LongestBrewS)) is { } putS ? new PlanChange.Put(what, putS) : null;
             case "letDown":
                 return Number(0.1, 15, "% TDS") is { } tds ? new PlanChange.LetDownTo(tds) : null;
             case "target" when text.Split(':', 2) is [("tdsPercent" or "tilt" or "extractionYieldPercent" or "finishS") and var meant, ..] halves:
@@ -166,6 +174,7 @@ public static class PlanWords
         PlanRefusal.ReleaseTooEarly => "The release cannot come before what leads to it is done.",
         PlanRefusal.NoSuchMoment => "The moment that is to start the clock never comes.",
         PlanRefusal.NotReached => "That is not reached.",
+        PlanRefusal.PushesOthers => "That would push what comes after it.",
         PlanRefusal.NothingToLetDown => "It is no stronger than that, so there is nothing to let down.",
         PlanRefusal.Unreadable => "What came of it would be no recipe.",
         _ => "This brew has no such thing.",
@@ -174,6 +183,7 @@ public static class PlanWords
     private static string Remedy(PlanRefusal why, PlanApplied applied) => why switch
     {
         PlanRefusal.ReleaseTooEarly => string.Create(CultureInfo.InvariantCulture, $"Not before {applied.Value:0.#} s."),
+        PlanRefusal.PushesOthers => string.Create(CultureInfo.InvariantCulture, $"Not after {applied.Value:0.#} s, or move what comes after it first."),
         PlanRefusal.NotReached when applied.Solution is { } solution => string.Create(CultureInfo.InvariantCulture, $"The nearest: {string.Join(", ", solution.Values.Select(pair => $"{pair.Key} {pair.Value:0.##}"))}."),
         _ => "Ask for something else.",
     };

@@ -48,7 +48,7 @@ public sealed class PlanWork
     public Recipe Recipe { get; }
 
     /// <summary>What it will do.</summary>
-    public Forecast Forecast => forecast ??= model.Run(Recipe, ForecastOptions.Full with { ServerMl = Of(Plan.Picks.ServerId, id => Gear.ServerMl(id)) });
+    public Forecast Forecast => forecast ??= model.Run(Recipe, ForecastOptions.Full with { ServerMl = ServerMl });
 
     /// <summary>The drink, as the barista counts it, g.</summary>
     public double DrinkG => ChargeSolver.DrinkG(Forecast, Plan.Counting);
@@ -101,12 +101,15 @@ public sealed class PlanWork
         PlanChange.GrindTo grind => Grind(grind.Setting),
         PlanChange.Release release => Release(release.AtS),
         PlanChange.Mean mean => Meant(mean),
-        PlanChange.Fit => Hold(Quantity.Dose, Scaling.ToFit(Recipe, model).DoseG),
+        // What fits as it is is not made larger.
+        PlanChange.Fit => Scaling.Fits(Recipe, Scaling.FullMl(Recipe), ServerMl, model) ? new PlanApplied(Plan) : Fill(Scaling.FullMl(Recipe)),
+        PlanChange.Fill fill => Fill(Math.Min(fill.ToMl ?? double.PositiveInfinity, Scaling.FullMl(Recipe))),
         PlanChange.WholeBag => Bag is null ? Refused(PlanRefusal.NoSuchThing) : Hold(Quantity.Dose, Math.Max(Member.Named("doseG").Min, Bag.LeftG)),
         PlanChange.AsOnShelf => Recharge(Aged(AsOnShelf(Plan))),
         PlanChange.Remove remove when Has(remove.Index) && Recipe.Steps.Length > 1 => Stepped(StepEditing.Remove(Forecast, remove.Index), null),
         PlanChange.Move move when Has(move.Index) && Has(move.Index + move.By) => Stepped(StepEditing.Move(Recipe, move.Index, move.By), move.Index + move.By),
         PlanChange.Add add => Add(add.After, add.Verb),
+        PlanChange.Put put => Put(put),
         PlanChange.Begin begin when Has(begin.Index) => Stepped(StepEditing.Start(Forecast, begin.Index, begin.AtS), begin.Index),
         PlanChange.End end when Has(end.Index) => Stepped(StepEditing.End(Forecast, end.Index, end.AtS), end.Index),
         PlanChange.Edit edit when Has(edit.Index) => Edit(edit),
@@ -133,6 +136,8 @@ public sealed class PlanWork
         PlanChange.Set set => set.Value,
         PlanChange.LetDownTo down => down.TdsPercent,
         PlanChange.Mean { Span: { } span } => span.Low + span.High,
+        PlanChange.Fill { ToMl: { } toMl } => toMl,
+        PlanChange.Put { AtS: { } atS } => atS,
         _ => 0,
     });
 
@@ -150,6 +155,8 @@ public sealed class PlanWork
         Quantity.Drink => drinkG(),
         _ => throw new ArgumentOutOfRangeException(nameof(quantity)),
     };
+
+    private double? ServerMl => Of(Plan.Picks.ServerId, Gear.ServerMl);
 
     private PlanApplied Refused(PlanRefusal why) => new(Plan) { Refusal = why };
 
@@ -266,6 +273,17 @@ public sealed class PlanWork
             : Refused(PlanRefusal.NoCharge);
     }
 
+    /// <summary>The charge that fills it up to a level. What was held gives way: dose and ratio are held from now on.</summary>
+    private PlanApplied Fill(double levelMl)
+    {
+        if (Scaling.ToFill(Recipe, levelMl, ServerMl, model) is not { } charge || charge.DoseG < Member.Named("doseG").Min || charge.WaterG <= 0)
+        {
+            return Refused(PlanRefusal.NoCharge);
+        }
+
+        return new PlanApplied(Plan with { Locks = new Locks(Quantity.Dose, Quantity.Ratio), Held = new HeldValues(charge.DoseG, charge.Ratio), Charge = charge });
+    }
+
     private PlanApplied Grind(double setting)
     {
         if (!CanGrind)
@@ -342,12 +360,36 @@ public sealed class PlanWork
             return Refused(PlanRefusal.NoSuchThing);
         }
 
-        return Recipe.Steps.Length >= RecipeReader.MostSteps ? Refused(PlanRefusal.TooManySteps) : Stepped(StepEditing.Add(Recipe, after, verb), after + 1);
+        return PutIn(StepEditing.Add(Recipe, after, verb), after + 1);
     }
+
+    private PlanApplied Put(PlanChange.Put put)
+    {
+        if (Gesture.Find(put.What) is { } gesture)
+        {
+            return gesture.Put(Forecast, put.AtS) is { } made ? PutIn(made.Recipe, made.Index) : Refused(PlanRefusal.NoPlace);
+        }
+
+        if (Verb.Find(put.What) is not { } verb || !verb.Families.Contains(Recipe.Brewer.Family) || put.AtS is not { } atS)
+        {
+            return Refused(PlanRefusal.NoSuchThing);
+        }
+
+        var (recipe, index) = StepEditing.Put(Forecast, [StepEditing.Usual(Recipe, StepEditing.BegunBy(Forecast, atS), verb)], atS);
+        return PutIn(recipe, index);
+    }
+
+    private PlanApplied PutIn(Recipe recipe, int index) => recipe.Steps.Length > RecipeReader.MostSteps ? Refused(PlanRefusal.TooManySteps) : Stepped(recipe, index);
 
     private PlanApplied Edit(PlanChange.Edit edit)
     {
         var edited = StepEditing.Change(Recipe, edit.Index, edit.Members);
+        // A time that was mistyped must not take along what nobody touched.
+        if (edited.Recipe is { } moved && Enumerable.Range(edit.Index + 1, Recipe.Steps.Length - edit.Index - 1).FirstOrDefault(later => moved.Steps[later].AtS > Recipe.Steps[later].AtS) is > 0 and var pushed)
+        {
+            return Refused(PlanRefusal.PushesOthers) with { Step = pushed, Value = Recipe.Steps[pushed].AtS };
+        }
+
         return edited.Recipe is { } changed ? Stepped(changed, edit.Index) : Refused(PlanRefusal.StepRefused) with { Findings = edited.Findings, Step = edit.Index };
     }
 

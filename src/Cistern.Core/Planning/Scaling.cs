@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using Cistern.Core.Forecasts;
+using Cistern.Core.Physics;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 
@@ -42,34 +43,59 @@ public static class Scaling
         return recipe with { Coffee = recipe.Coffee with { DoseG = charge.DoseG }, Steps = steps.ToImmutable() };
     }
 
-    /// <summary>The largest charge at the same ratio that fills the vessel to no more than 95 %.</summary>
-    public static Charge ToFit(Recipe recipe, ForecastModel model)
+    /// <summary>The largest charge at the same ratio that fills the vessel to no more than 95 %; its own where that fits.</summary>
+    public static Charge ToFit(Recipe recipe, ForecastModel model) =>
+        (Fits(recipe, FullMl(recipe), null, model) ? null : ToFill(recipe, FullMl(recipe), null, model)) ?? ChargeOf(recipe);
+
+    /// <summary>How high it may stand in its vessel, ml.</summary>
+    public static double FullMl(Recipe recipe) => Vessel.Fullest * recipe.Brewer.CapacityMl;
+
+    /// <summary>
+    /// The charge at the same ratio that fills the vessel up to a level, grounds, raft and foam counted, and its server to no more
+    /// than 95 %; null where not even a fiftieth of it stays below.
+    /// </summary>
+    /// <param name="recipe">The recipe.</param>
+    /// <param name="levelMl">The level, ml.</param>
+    /// <param name="serverMl">What the drink lands in, ml; null for any.</param>
+    /// <param name="model">The model that tells how high it stands.</param>
+    public static Charge? ToFill(Recipe recipe, double levelMl, double? serverMl, ForecastModel model)
     {
+        const double Least = 0.02;
+        const double Most = 40;
         var charge = ChargeOf(recipe);
-        var limitMl = 0.95 * recipe.Brewer.CapacityMl;
-        double Peak(double factor) => model.Figures(To(recipe, new Charge(charge.DoseG * factor, charge.WaterG * factor))).Totals.PeakVolumeMl;
-        var low = 0.02;
-        var high = 1.0;
-        if (Peak(high) <= limitMl)
+        bool Under(double factor) => Fits(To(recipe, new Charge(charge.DoseG * factor, charge.WaterG * factor)), levelMl, serverMl, model);
+        if (!Under(Least))
         {
-            return charge;
+            return null;
         }
 
+        var low = Least;
+        var high = 1.0;
+        while (high < Most && charge.WaterG * high < Member.MostWaterG && Under(high))
+        {
+            (low, high) = (high, 1.5 * high);
+        }
+
+        high = Math.Min(high, Member.MostWaterG / charge.WaterG);
         for (var i = 0; i < 24; i++)
         {
             var middle = 0.5 * (low + high);
-            if (Peak(middle) <= limitMl)
-            {
-                low = middle;
-            }
-            else
-            {
-                high = middle;
-            }
+            (low, high) = Under(middle) ? (middle, high) : (low, middle);
         }
 
-        // Rounded down to what a scale shows, so that it still fits.
+        // Rounded down to what a scale shows, so that it still stays below.
         return new Charge(Math.Floor(10 * charge.DoseG * low) / 10, Math.Floor(charge.WaterG * low));
+    }
+
+    /// <summary>Whether it stays below a level, grounds, raft and foam counted, and its drink in the server.</summary>
+    /// <param name="recipe">The recipe.</param>
+    /// <param name="levelMl">The level, ml.</param>
+    /// <param name="serverMl">What the drink lands in, ml; null for any.</param>
+    /// <param name="model">The model that tells how high it stands.</param>
+    public static bool Fits(Recipe recipe, double levelMl, double? serverMl, ForecastModel model)
+    {
+        var forecast = serverMl is null ? model.Figures(recipe) : model.Run(recipe, ForecastOptions.TotalsOnly with { ServerMl = serverMl });
+        return forecast.Totals.PeakVolumeMl <= levelMl && !forecast.Events.Any(one => one.Kind == BrewEventKind.ServerOverflow);
     }
 
     private static Step Scaled(Step step, Charge charge, Charge from, double water, double dose, double standsG, double stoodG) => step switch

@@ -70,14 +70,77 @@ public static class StepEditing
     /// <param name="verb">What it does.</param>
     public static Recipe Add(Recipe recipe, int after, Verb verb)
     {
+        var step = Usual(recipe, after, verb);
+        return Tidy(recipe with { Steps = recipe.Steps.Insert(Math.Clamp(after + 1, 0, recipe.Steps.Length), step) });
+    }
+
+    /// <summary>A step as it is usually made after another.</summary>
+    /// <param name="recipe">The recipe.</param>
+    /// <param name="after">The step it is to follow.</param>
+    /// <param name="verb">What it does.</param>
+    public static Step Usual(Recipe recipe, int after, Verb verb)
+    {
         var members = new JsonObject { ["do"] = verb.Word };
         foreach (var name in verb.Requires)
         {
             members[name] = Usual(recipe, after, verb, name);
         }
 
-        var step = Read(members, []) ?? throw new ArgumentException($"{verb.Word} lacks a usual value.", nameof(verb));
-        return Tidy(recipe with { Steps = recipe.Steps.Insert(Math.Clamp(after + 1, 0, recipe.Steps.Length), step) });
+        return Read(members, []) ?? throw new ArgumentException($"{verb.Word} lacks a usual value.", nameof(verb));
+    }
+
+    /// <summary>The last step that has begun by a time, or −1: what is put in then follows it.</summary>
+    public static int BegunBy(Forecast forecast, double atS)
+    {
+        const double Hair = 0.05;
+        return forecast.Timings.ToList().FindLastIndex(timing => timing.StartS <= atS + Hair);
+    }
+
+    /// <summary>
+    /// New steps put in at a time, one after another: after what has begun by then and is over. What follows keeps its
+    /// moment where there is room, and comes later by what is missing where there is not.
+    /// </summary>
+    /// <param name="forecast">The forecast of the recipe as it is.</param>
+    /// <param name="steps">What is put in.</param>
+    /// <param name="atS">When, s on the clock.</param>
+    /// <returns>The recipe, and the first of the new steps.</returns>
+    public static (Recipe Recipe, int Index) Put(Forecast forecast, IReadOnlyList<Step> steps, double atS)
+    {
+        var recipe = forecast.Recipe;
+        var index = BegunBy(forecast, atS) + 1;
+        var freeS = index > 0 ? forecast.Timings[index - 1].EndS : 0;
+        var anchor = RecipeChecker.AnchorIndex(recipe);
+        var timed = index > anchor && anchor >= 0;
+        var put = recipe.Steps.ToBuilder();
+        if (timed && index > 0 && put[index - 1] is Step.Wait wait && freeS > atS)
+        {
+            // A wait is what something can be put into.
+            freeS = atS;
+            put[index - 1] = wait with { ForS = Tenths(atS - forecast.Timings[index - 1].StartS) };
+        }
+
+        put.InsertRange(index, steps);
+        var next = index + steps.Count;
+        if (timed)
+        {
+            put[index] = put[index] with { AtS = Tenths(Math.Max(atS, freeS)) };
+        }
+
+        if (timed && next < put.Count)
+        {
+            // What had a time of its own, or followed a hold, stays at its moment unless the new ones take longer than to there.
+            var overS = forecast.Again(recipe with { Steps = put.ToImmutable() }).Timings[next - 1].EndS - forecast.Timings[index].StartS;
+            if (overS <= 0)
+            {
+                put[next] = put[next] with { AtS = Tenths(forecast.Timings[index].StartS) };
+            }
+            else
+            {
+                Settings.Shifted(put, next, Math.Ceiling(10 * overS) / 10);
+            }
+        }
+
+        return (Tidy(recipe with { Steps = put.ToImmutable() }), index);
     }
 
     /// <summary>The recipe with some members of one step changed, read by the rules of the file.</summary>

@@ -1,0 +1,94 @@
+using System.Collections.Immutable;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Core.Planning;
+
+/// <summary>
+/// Several steps that hands make as one, put in at once. A closed list: a new one is a row of <see cref="All"/>.
+/// </summary>
+public sealed class Gesture
+{
+    /// <summary>Water of a bloom by its dose, g/g: within the two to three that most take. Judged.</summary>
+    private const double BloomGPerG = 2.2;
+
+    private const double BloomPourS = 8;
+
+    private readonly Func<Forecast, double?, (Recipe Recipe, int Index)?> put;
+    private readonly ImmutableArray<VesselFamily> families;
+
+    private Gesture(string word, bool hasTime, ImmutableArray<VesselFamily> families, Func<Forecast, double?, (Recipe Recipe, int Index)?> put)
+    {
+        (Word, HasTime, this.families, this.put) = (word, hasTime, families, put);
+    }
+
+    /// <summary>What it is called in files and forms.</summary>
+    public string Word { get; }
+
+    /// <summary>Whether it is put in at a time; the others know their place.</summary>
+    public bool HasTime { get; }
+
+    /// <summary>Every gesture.</summary>
+    public static IReadOnlyList<Gesture> All { get; } =
+    [
+        new("bloom", hasTime: false, [VesselFamily.FrenchPress, VesselFamily.TubePress, VesselFamily.ValveDripper, VesselFamily.LeverDripper, VesselFamily.Jar], (forecast, _) => Bloom(forecast)),
+        new("break-skim-and-settle", hasTime: true, [VesselFamily.FrenchPress, VesselFamily.Jar],
+            (forecast, atS) => StepEditing.Put(forecast, [new Step.BreakCrust { Turns = 3 }, new Step.Skim { OverS = 20 }, new Step.Wait(45)], atS ?? 0)),
+        new("swirl-before-the-drain", hasTime: false, [VesselFamily.ValveDripper, VesselFamily.LeverDripper], (forecast, _) => SwirlBefore(forecast)),
+    ];
+
+    /// <summary>Finds one by its word.</summary>
+    public static Gesture? Find(string word) => All.FirstOrDefault(one => one.Word == word);
+
+    /// <summary>Those that a vessel can do.</summary>
+    public static IReadOnlyList<Gesture> For(VesselFamily family) => [.. All.Where(one => one.families.Contains(family))];
+
+    /// <summary>How long a bloom is proposed for a coffee, s: fresh coffee has the most gas to let out. Judged, from how practitioners time it.</summary>
+    /// <param name="restDays">Days since roasting.</param>
+    public static double BloomS(double restDays) => restDays switch { <= 7 => 45, <= 21 => 30, _ => 15 };
+
+    /// <summary>The recipe with it, and the first of its steps; null where there is no place for it.</summary>
+    /// <param name="forecast">The forecast of the recipe as it is.</param>
+    /// <param name="atS">When, s on the clock; only where it has a time.</param>
+    public (Recipe Recipe, int Index)? Put(Forecast forecast, double? atS) =>
+        families.Contains(forecast.Recipe.Brewer.Family) && (!HasTime || atS is not null) ? put(forecast, atS) : null;
+
+    /// <summary>The first pour on to the coffee is preceded by a small one; all that comes later comes later by the wait.</summary>
+    private static (Recipe Recipe, int Index)? Bloom(Forecast forecast)
+    {
+        var recipe = forecast.Recipe;
+        var index = recipe.Steps.ToList().FindIndex(step => step is Step.Pour);
+        var bloomG = Math.Round(BloomGPerG * recipe.Coffee.DoseG);
+        if (index < 0 || !recipe.Steps.Take(index).Any(step => step is Step.AddCoffee) || recipe.Steps[index] is not Step.Pour main || main.ToG <= 1.5 * bloomG)
+        {
+            return null;
+        }
+
+        var bloomS = BloomS(recipe.Coffee.RestDays);
+        var bloom = new Step.Pour(bloomG) { OverS = BloomPourS, AtS = main.AtS };
+        // Where the clock starts when the first water is in, it starts at the end of the bloom's pour.
+        var startS = recipe.ClockStarts == ClockStart.WaterIn && index == RecipeChecker.AnchorIndex(recipe) ? bloomS - BloomPourS : forecast.Timings[index].StartS + bloomS;
+        var laterS = startS + forecast.Timings[index].LengthS - forecast.Timings[index].EndS;
+        var steps = recipe.Steps.ToBuilder();
+        steps[index] = main with { AtS = startS };
+        steps.Insert(index, bloom);
+        return (recipe with { Steps = Settings.Shifted(steps, index + 2, laterS) }, index);
+    }
+
+    /// <summary>Two turns of the whole vessel just before it drains, so that nothing sticks to the wall.</summary>
+    private static (Recipe Recipe, int Index)? SwirlBefore(Forecast forecast)
+    {
+        const double TakesS = 4;
+        var recipe = forecast.Recipe;
+        var release = Acts.ReleaseIndex(recipe);
+        if (release < 1)
+        {
+            return null;
+        }
+
+        var swirl = new Step.Swirl { Turns = 2 };
+        return recipe.Steps[release].AtS is { } atS
+            ? (recipe with { Steps = recipe.Steps.Insert(release, swirl with { AtS = Math.Max(forecast.Timings[release - 1].EndS, atS - TakesS) }) }, release)
+            : (recipe with { Steps = recipe.Steps.Insert(release, swirl) }, release);
+    }
+}

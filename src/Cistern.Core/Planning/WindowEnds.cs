@@ -1,0 +1,43 @@
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Core.Planning;
+
+/// <summary>What becomes of a brew at either end of a window that a step leaves open.</summary>
+/// <param name="Index">The step.</param>
+/// <param name="Window">The window: s on the clock of its start, or s of its length.</param>
+/// <param name="OfLength">Whether it is of the step's length.</param>
+/// <param name="Opens">The brew with the step done as soon as its window opens.</param>
+/// <param name="Closes">The brew with the step done as its window closes.</param>
+public sealed record WindowEnds(int Index, Span Window, bool OfLength, Forecast Opens, Forecast Closes)
+{
+    /// <summary>Both ends of every window that a hand decides on; how long a bed drains is an outcome, and decided by nobody.</summary>
+    /// <param name="forecast">The forecast of the plan as it is.</param>
+    public static IReadOnlyList<WindowEnds> Of(Forecast forecast) => forecast.Once(() => Reckon(forecast));
+
+    private static List<WindowEnds> Reckon(Forecast forecast)
+    {
+        var steps = forecast.Recipe.Steps;
+        var anchor = RecipeChecker.AnchorIndex(forecast.Recipe);
+        var ends = new List<WindowEnds>();
+        for (var i = 0; i < steps.Length; i++)
+        {
+            var index = i;
+            if (steps[i].WindowOfStart is { } start && i > anchor && anchor >= 0)
+            {
+                ends.Add(new WindowEnds(i, start, OfLength: false, At(start.Low), At(start.High)));
+            }
+
+            if (Verb.TraitsOf(steps[i]).WindowOf == WindowOf.Length && steps[i].Window is { } length && StepEditing.HasLength(steps[i]))
+            {
+                ends.Add(new WindowEnds(i, length, OfLength: true, For(length.Low), For(length.High)));
+            }
+
+            Forecast At(double startS) => forecast.Again(StepEditing.Start(forecast, index, startS));
+
+            Forecast For(double lengthS) => forecast.Again(StepEditing.End(forecast, index, forecast.Timings[index].StartS + lengthS));
+        }
+
+        return ends;
+    }
+}

@@ -1,0 +1,130 @@
+using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Core.Tests;
+
+/// <summary>Steps and gestures put in at a time.</summary>
+public sealed class GestureTests
+{
+    private static Forecast Of(string id) => ForecastModel.Published.Run(RecipeLibrary.Find(id)!);
+
+    private static double At(Forecast forecast, int index) => forecast.Timings[index].StartS;
+
+    private static void Sound(Recipe recipe) => Assert.DoesNotContain(RecipeChecker.Check(recipe), finding => finding.Severity == Severity.Error);
+
+    [Fact]
+    public void Put_into_a_hold_a_step_begins_when_it_was_said_and_what_follows_keeps_its_moment()
+    {
+        var forecast = Of("fp-bloomed");
+        var (recipe, index) = StepEditing.Put(forecast, [new Step.Swirl { Turns = 2 }], 120);
+        var after = forecast.Again(recipe);
+        Assert.IsType<Step.Swirl>(recipe.Steps[index]);
+        Assert.Equal(120, At(after, index), 0.01);
+        Assert.Equal(recipe.Steps.Length, forecast.Recipe.Steps.Length + 1);
+        for (var i = index; i < forecast.Recipe.Steps.Length; i++)
+        {
+            Assert.Equal(At(forecast, i), At(after, i + 1), 0.11);
+        }
+
+        Sound(recipe);
+    }
+
+    [Fact]
+    public void Put_into_a_wait_it_parts_it()
+    {
+        var forecast = Of("jar-spoons");
+        var wait = forecast.Recipe.Steps.ToList().FindIndex(step => step is Step.Wait);
+        var atS = Math.Round(At(forecast, wait)) + 20;
+        var (recipe, index) = StepEditing.Put(forecast, [new Step.Swirl { Turns = 1 }], atS);
+        Assert.Equal(wait + 1, index);
+        var after = forecast.Again(recipe);
+        Assert.Equal(atS, At(after, index), 0.11);
+        Assert.Equal(At(forecast, wait + 1), At(after, index + 1), 0.11);
+        Sound(recipe);
+    }
+
+    [Fact]
+    public void What_takes_longer_than_there_is_room_moves_the_rest_by_what_is_missing()
+    {
+        var forecast = Of("fp-bloomed");
+        var crust = forecast.Recipe.Steps.ToList().FindIndex(step => step is Step.BreakCrust);
+        var (recipe, index) = StepEditing.Put(forecast, [new Step.Wait(60)], At(forecast, crust) - 20);
+        var after = forecast.Again(recipe);
+        Assert.Equal(crust, index);
+        Assert.Equal(At(forecast, crust) + 40, At(after, crust + 1), 0.2);
+        Assert.Equal(forecast.Totals.FinishS + 40, after.Totals.FinishS, 0.3);
+    }
+
+    [Theory]
+    [InlineData(3, 45)]
+    [InlineData(7, 45)]
+    [InlineData(8, 30)]
+    [InlineData(21, 30)]
+    [InlineData(22, 15)]
+    public void A_bloom_is_as_long_as_the_coffee_is_fresh(double restDays, double seconds)
+    {
+        var written = RecipeLibrary.Find("fp-long-settle")!;
+        var forecast = ForecastModel.Published.Run(written with { Coffee = written.Coffee with { RestDays = restDays } });
+        var put = Gesture.Find("bloom")!.Put(forecast, null)!.Value;
+        var after = forecast.Again(put.Recipe);
+        var bloom = Assert.IsType<Step.Pour>(put.Recipe.Steps[put.Index]);
+        Assert.Equal(Math.Round(2.2 * written.Coffee.DoseG), bloom.ToG);
+        Assert.Equal(At(forecast, put.Index) + seconds, At(after, put.Index + 1), 0.11);
+        Assert.Equal(written.WaterG, put.Recipe.WaterG);
+        // All that comes later comes later by the wait.
+        Assert.Equal(forecast.Totals.FinishS + seconds, after.Totals.FinishS, 0.5);
+        Sound(put.Recipe);
+    }
+
+    [Fact]
+    public void Where_it_has_no_place_nothing_is_put_in()
+    {
+        // Water goes in first; there is a bloom already; nothing drains.
+        Assert.Null(Gesture.Find("bloom")!.Put(Of("fp-water-first"), null));
+        Assert.Null(Gesture.Find("bloom")!.Put(Of("fp-bloomed"), null));
+        Assert.Null(Gesture.Find("swirl-before-the-drain")!.Put(Of("fp-bloomed"), null));
+        Assert.Null(Gesture.Find("break-skim-and-settle")!.Put(Of("fp-bloomed"), null));
+        var work = new PlanWork(Plan.Of(RecipeLibrary.Find("fp-bloomed")!), new EmptyShelf(), ForecastModel.Published);
+        Assert.Equal(PlanRefusal.NoPlace, work.Apply(new PlanChange.Put("bloom", null)).Refusal);
+        Assert.Equal(PlanRefusal.NoSuchThing, work.Apply(new PlanChange.Put("flip", 60)).Refusal);
+        Assert.Equal(PlanRefusal.NoSuchThing, work.Apply(new PlanChange.Put("swirl", null)).Refusal);
+    }
+
+    [Fact]
+    public void Broken_skimmed_and_settled_in_one_go()
+    {
+        var forecast = Of("fp-slow-eight");
+        var put = Gesture.Find("break-skim-and-settle")!.Put(forecast, 240)!.Value;
+        Assert.Equal(["BreakCrust", "Skim", "Wait"], put.Recipe.Steps.Skip(put.Index).Take(3).Select(step => step.GetType().Name));
+        Assert.Equal(240, At(forecast.Again(put.Recipe), put.Index), 0.01);
+        Sound(put.Recipe);
+    }
+
+    [Theory]
+    [InlineData("vd-coffee-first")]
+    [InlineData("vd-water-first")]
+    [InlineData("ld-closed")]
+    public void Swirled_just_before_it_drains(string id)
+    {
+        var forecast = Of(id);
+        var put = Gesture.Find("swirl-before-the-drain")!.Put(forecast, null)!.Value;
+        var after = forecast.Again(put.Recipe);
+        Assert.IsType<Step.Swirl>(put.Recipe.Steps[put.Index]);
+        Assert.Equal(put.Index + 1, Acts.ReleaseIndex(put.Recipe));
+        Assert.Equal(At(forecast, put.Index), At(after, put.Index + 1), 5.0);
+        Sound(put.Recipe);
+    }
+
+    [Fact]
+    public void Every_gesture_can_be_put_into_some_recipe_of_each_of_its_families()
+    {
+        foreach (var family in Enum.GetValues<VesselFamily>())
+        {
+            foreach (var gesture in Gesture.For(family))
+            {
+                Assert.Contains(RecipeLibrary.All.Where(recipe => recipe.Brewer.Family == family), recipe => gesture.Put(ForecastModel.Published.Run(recipe), 240) is not null);
+            }
+        }
+    }
+}

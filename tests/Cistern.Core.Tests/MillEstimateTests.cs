@@ -1,0 +1,67 @@
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+
+namespace Cistern.Core.Tests;
+
+/// <summary>A mill nobody has measured.</summary>
+public sealed class MillEstimateTests
+{
+    private static double At(MillEstimate mill, double setting) => mill.UmAtZero + (mill.UmPerSetting * setting);
+
+    [Fact]
+    public void Nothing_known_it_goes_from_fine_to_coarse_and_is_wide()
+    {
+        var mill = new MillEstimate(2, 42, []);
+        Assert.Equal((150, 1_400), (At(mill, 2), At(mill, 42)));
+        Assert.Equal(1_250.0 / 40, mill.UmPerSetting, 1e-9);
+        Assert.Equal((1.2816 * 110, 1.2816 * 420), (mill.HalfWidthUm(2), mill.HalfWidthUm(42)));
+    }
+
+    [Fact]
+    public void What_it_is_used_for_pulls_it_there_and_narrows_it()
+    {
+        var nothing = new MillEstimate(0, 60, []);
+        var one = new MillEstimate(0, 60, [KnownGrind.UsedFor(31, VesselFamily.FrenchPress)]);
+        var two = new MillEstimate(0, 60, [KnownGrind.UsedFor(31, VesselFamily.FrenchPress), KnownGrind.UsedForPaper(20)]);
+        Assert.Equal(928, KnownGrind.UsedFor(31, VesselFamily.FrenchPress).Um, 1.0);
+        Assert.InRange(At(one, 31), At(nothing, 31), 928);
+        Assert.InRange(At(two, 31), 820, 928);
+        Assert.InRange(At(two, 20), 500, 620);
+        Assert.True(nothing.HalfWidthUm(25) > one.HalfWidthUm(25) && one.HalfWidthUm(25) > two.HalfWidthUm(25));
+        // In whatever order it is said.
+        var turned = new MillEstimate(0, 60, [KnownGrind.UsedForPaper(20), KnownGrind.UsedFor(31, VesselFamily.FrenchPress)]);
+        Assert.Equal(two.UmAtZero, turned.UmAtZero, 1e-6);
+        Assert.Equal(two.UmPerSetting, turned.UmPerSetting, 1e-6);
+    }
+
+    /// <summary>Of mills that are really otherwise, the truth lies in the band about as often as it says.</summary>
+    [Fact]
+    public void The_band_holds_the_truth_four_times_of_five()
+    {
+        var random = new Random(4);
+        double Normal() => Math.Sqrt(-2 * Math.Log(1 - random.NextDouble())) * Math.Cos(2 * Math.PI * random.NextDouble());
+        var held = 0;
+        const int Mills = 2_000;
+        for (var i = 0; i < Mills; i++)
+        {
+            var (first, last) = (150 + (110 * Normal()), 1_400 + (420 * Normal()));
+            double True(double setting) => first + ((last - first) * setting / 40);
+            var mill = new MillEstimate(0, 40, [new KnownGrind(12, True(12) + (90 * Normal()), 90), new KnownGrind(27, True(27) + (160 * Normal()), 160)]);
+            held += Math.Abs(At(mill, 20) - True(20)) < mill.HalfWidthUm(20) ? 1 : 0;
+        }
+
+        Assert.InRange(held / (double)Mills, 0.77, 0.83);
+    }
+
+    [Fact]
+    public void A_word_is_as_wide_as_people_use_it()
+    {
+        var said = KnownGrind.LooksLike(20, GrainWords.Find("table salt")!);
+        Assert.Equal((20, Math.Sqrt(300 * 650), 350 / 2.563), (said.Setting, said.Um, said.SigmaUm));
+    }
+
+    [Fact]
+    public void What_contradicts_itself_comes_out_the_wrong_way_round() =>
+        Assert.True(new MillEstimate(0, 40, [new KnownGrind(2, 1_200, 20), new KnownGrind(38, 300, 20)]).UmPerSetting < 0);
+}
