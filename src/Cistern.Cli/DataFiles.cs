@@ -98,10 +98,7 @@ internal static class DataFiles
         try
         {
             using var file = DataFile.Take(dataFile);
-            await file.PrepareAsync(demo: true, async (db, stop) =>
-            {
-                await DemoData.FillAsync(db, TimeProvider.System, stop);
-            }, ct);
+            await file.PrepareAsync(demo: true, (db, stop) => DemoData.FillAsync(db, TimeProvider.System, stop), ct);
             var builder = new DbContextOptionsBuilder<CisternDb>();
             DataFile.Configure(builder, file.Path);
             await using var db = new CisternDb(builder.Options);
@@ -122,9 +119,13 @@ internal static class DataFiles
         using var connection = new SqliteConnection($"Data Source={file};Mode=ReadOnly;Pooling=False");
         connection.Open();
         using var command = connection.CreateCommand();
-        command.CommandText = "SELECT (SELECT count(*) FROM Brews) || ' brews, ' || (SELECT count(*) FROM Baristas) || ' baristas'";
-        return (string)command.ExecuteScalar()!;
+        command.CommandText = "SELECT (SELECT count(*) FROM Brews), (SELECT count(*) FROM Baristas)";
+        using var counts = command.ExecuteReader();
+        counts.Read();
+        return $"{Counted(counts.GetInt64(0), "brew")}, {Counted(counts.GetInt64(1), "barista")}";
     }
+
+    private static string Counted(long count, string what) => string.Create(CultureInfo.InvariantCulture, $"{count} {what}{(count == 1 ? "" : "s")}");
 
     private static int Told(Func<int> work)
     {

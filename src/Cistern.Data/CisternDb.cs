@@ -99,6 +99,15 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
     /// <summary>Files that were taken in.</summary>
     public DbSet<Import> Imports => Set<Import>();
 
+    /// <summary>Plans that are brewed as pairs.</summary>
+    public DbSet<Pair> Pairs => Set<Pair>();
+
+    /// <summary>Brews tasted blind.</summary>
+    public DbSet<BlindSession> BlindSessions => Set<BlindSession>();
+
+    /// <summary>What was answered blind.</summary>
+    public DbSet<BlindAnswer> BlindAnswers => Set<BlindAnswer>();
+
     /// <summary>What was answered to slips.</summary>
     public DbSet<SlipAnswer> SlipAnswers => Set<SlipAnswer>();
 
@@ -111,13 +120,15 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
         modelBuilder.Entity<OwnedVessel>().Ignore(vessel => vessel.MarksMl);
         modelBuilder.Entity<BrewPlace>().Ignore(place => place.AsPlace);
         modelBuilder.Entity<Bag>().Ignore(bag => bag.AsGround);
-        modelBuilder.Entity<Mill>().Ignore(mill => mill.LabelList).Ignore(mill => mill.Scale);
+        modelBuilder.Entity<Mill>().Ignore(mill => mill.LabelList).Ignore(mill => mill.UsualList).Ignore(mill => mill.Scale);
         modelBuilder.Entity<OwnedWater>().Ignore(water => water.AsWater);
         // Tables and columns keep the names of data files that are out there.
         modelBuilder.Entity<StoredPlan>(stored =>
         {
             stored.ToTable("Sheets");
             stored.HasIndex(row => new { row.KeptAtMs, row.ChangedAtMs });
+            stored.HasIndex(row => row.WantedAtMs);
+            stored.HasIndex(row => row.ParentId);
             stored.HasMany(row => row.Revisions).WithOne().HasForeignKey(revision => revision.StoredPlanId);
         });
         modelBuilder.Entity<PlanExtra>(extra =>
@@ -183,6 +194,8 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
             row.HasKey(one => one.BrewId);
             row.Property(one => one.BrewId).ValueGeneratedNever();
             row.HasIndex(one => one.Seq).IsUnique();
+            // What somebody last brewed a family with is asked at every opening of a plan.
+            row.HasIndex(one => new { one.Barista, one.Family, one.OpenedAtMs });
             row.Ignore(one => one.TdsPercent).Ignore(one => one.Ratio);
         });
         modelBuilder.Entity<KeptSearch>().HasIndex(search => search.Name).IsUnique();
@@ -198,6 +211,22 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
             sip.HasIndex(row => new { row.TastingId, row.When }).IsUnique();
             sip.Property(row => row.When).HasConversion(when => Words<Core.Records.SipWhen>.Of(when), word => Words<Core.Records.SipWhen>.Find(word) ?? Core.Records.SipWhen.Warm);
         });
+        modelBuilder.Entity<Pair>(pair =>
+        {
+            pair.HasOne<StoredPlan>().WithMany().HasForeignKey(row => row.FirstPlanId).OnDelete(DeleteBehavior.SetNull);
+            pair.HasOne<StoredPlan>().WithMany().HasForeignKey(row => row.SecondPlanId).OnDelete(DeleteBehavior.SetNull);
+            pair.HasOne<Brew>().WithMany().HasForeignKey(row => row.FirstBrewId).OnDelete(DeleteBehavior.SetNull);
+            pair.HasOne<Brew>().WithMany().HasForeignKey(row => row.SecondBrewId).OnDelete(DeleteBehavior.SetNull);
+            pair.HasOne<Barista>().WithMany().HasForeignKey(row => row.BaristaId).OnDelete(DeleteBehavior.SetNull);
+        });
+        modelBuilder.Entity<BlindSession>(session =>
+        {
+            session.Property(row => row.Kind).HasConversion(kind => Words<Core.Reckoning.BlindKind>.Of(kind), word => Words<Core.Reckoning.BlindKind>.Find(word) ?? Core.Reckoning.BlindKind.Triangle);
+            session.HasOne<Brew>().WithMany().HasForeignKey(row => row.FirstBrewId).OnDelete(DeleteBehavior.SetNull);
+            session.HasOne<Brew>().WithMany().HasForeignKey(row => row.SecondBrewId).OnDelete(DeleteBehavior.SetNull);
+            session.HasMany(row => row.Answers).WithOne().HasForeignKey(answer => answer.SessionId);
+        });
+        modelBuilder.Entity<BlindAnswer>().HasIndex(answer => new { answer.SessionId, answer.Taster }).IsUnique();
         modelBuilder.Entity<LearnedRow>().Property(row => row.Id).ValueGeneratedNever();
         modelBuilder.Entity<Barista>().Property(barista => barista.UsesLearned).HasDefaultValue(true);
         modelBuilder.Entity<Weighing>().HasIndex(weighing => new { weighing.BrewId, weighing.StepIndex }).IsUnique();

@@ -176,7 +176,7 @@ public sealed class DataFile : IDisposable
         owned.Dispose();
     }
 
-    /// <summary>Lets go of plans that nobody has kept, brewed or touched since a moment, which were only tried, and of answered jobs.</summary>
+    /// <summary>Lets go of plans that nobody has kept, brewed, paired, or touched since a moment and wants no cup of, which were only tried, and of answered jobs.</summary>
     /// <param name="db">The data.</param>
     /// <param name="beforeMs">The moment, UTC ms.</param>
     /// <param name="ct">Stops it.</param>
@@ -184,7 +184,8 @@ public sealed class DataFile : IDisposable
     {
         await db.Jobs.Where(job => job.AtMs < beforeMs).ExecuteDeleteAsync(ct);
         return await db.Plans
-            .Where(stored => stored.KeptAtMs == null && stored.ChangedAtMs < beforeMs && !db.Brews.Any(brew => brew.StoredPlanId == stored.Id))
+            .Where(stored => stored.KeptAtMs == null && stored.ChangedAtMs < beforeMs && (stored.WantedAtMs == null || stored.WantedAtMs < beforeMs)
+                && !db.Brews.Any(brew => brew.StoredPlanId == stored.Id) && !db.Pairs.Any(pair => pair.SecondPlanId == stored.Id))
             .ExecuteDeleteAsync(ct);
     }
 

@@ -27,9 +27,6 @@ public static class Beside
     private const double BetweenPx = 30;
     private const double LettersApartPx = 26;
 
-    /// <summary>A scale that told nothing for so long told nothing in between, s.</summary>
-    private const double LongestGapS = 4;
-
     /// <summary>Draws the tides: in the vessel above, in the cup below, what was weighed as a thin line beside what was computed.</summary>
     /// <param name="tides">The brews, at most <see cref="Most"/>.</param>
     /// <param name="labels">Words and units.</param>
@@ -55,15 +52,13 @@ public static class Beside
             svg.Text(X(timeS), cupBottom + 17, "tide-tick", ClockTime.Text(timeS), "middle");
         }
 
-        var unit = labels.GPerUnit;
-        double[] steps = unit == 1 ? [20, 50, 100, 200, 500, 1000] : [0.5, 1, 2, 5, 10, 20, 50];
         foreach (var (most, bottom) in new[] { (vesselG, vesselBottom), (cupG, cupBottom) })
         {
-            foreach (var grams in Ticks.Of(0, most / unit, most * pxPerG / 34, steps).Where(value => value > 0))
+            foreach (var grams in Ticks.OfMass(most, most * pxPerG, labels.GPerUnit))
             {
-                var y = bottom - (grams * unit * pxPerG);
+                var y = bottom - (grams * pxPerG);
                 svg.Add($"<line class=\"tide-grid\" x1=\"{left}\" x2=\"{right}\" y1=\"{y}\" y2=\"{y}\"/>");
-                svg.Text(left - 6, y + 4, "tide-tick", labels.MassTick(grams * unit), "end");
+                svg.Text(left - 6, y + 4, "tide-tick", labels.MassTick(grams), "end");
             }
         }
 
@@ -72,9 +67,9 @@ public static class Beside
         {
             var (tide, series) = (tides[i], tides[i].Forecast.Series);
             var css = FormattableString.Invariant($"beside-line beside-{i}");
-            Line(svg, css, series.Where(sample => sample.TimeS >= fromS - 0.01).Select(sample => (X(sample.TimeS), vesselBottom - ((sample.ContactWaterG + sample.AnnulusG) * pxPerG), true)));
-            Line(svg, css, series.Where(sample => sample.TimeS >= fromS - 0.01).Select(sample => (X(sample.TimeS), cupBottom - ((sample.CupWaterG + sample.CupSolidsG) * pxPerG), true)));
-            Line(svg, css + " beside-weighed", Weighed(tide.Weighed, fromS, toS).Select(point => (X(point.Of.AtS), (point.Of.InCup ? cupBottom : vesselBottom) - (point.Of.G * pxPerG), point.GoesOn)));
+            Line(svg, css, series.Where(sample => sample.TimeS >= fromS - 0.01).Select(sample => (X(sample.TimeS), vesselBottom - ((sample.ContactWaterG + sample.AnnulusG) * pxPerG))));
+            Line(svg, css, series.Where(sample => sample.TimeS >= fromS - 0.01).Select(sample => (X(sample.TimeS), cupBottom - ((sample.CupWaterG + sample.CupSolidsG) * pxPerG))));
+            Path(svg, css + " beside-weighed", WeighedPath.Of(tide.Weighed, fromS, toS, point => (X(point.AtS), (point.InCup ? cupBottom : vesselBottom) - (point.G * pxPerG))));
         }
 
         // Letters last, so that no line crosses them.
@@ -146,37 +141,28 @@ public static class Beside
         return bestS;
     }
 
-    /// <summary>The points between two moments, and whether each goes on from the one before: not where the scale bears something else or was silent.</summary>
-    private static IEnumerable<(WeighedPoint Of, bool GoesOn)> Weighed(IReadOnlyList<WeighedPoint> points, double fromS, double toS)
-    {
-        WeighedPoint? before = null;
-        foreach (var point in points.Where(point => point.AtS >= fromS && point.AtS <= toS))
-        {
-            yield return (point, before is { } last && last.InCup == point.InCup && point.AtS - last.AtS < LongestGapS);
-            before = point;
-        }
-    }
-
     /// <summary>A line through points; one a pixel is enough.</summary>
-    private static void Line(Svg svg, string css, IEnumerable<(double X, double Y, bool GoesOn)> points)
+    private static void Line(Svg svg, string css, IEnumerable<(double X, double Y)> points)
     {
         var path = new Svg();
-        var any = false;
-        (double X, double Y) last = default;
-        foreach (var (x, y, goesOn) in points)
+        (double X, double Y)? last = null;
+        foreach (var (x, y) in points)
         {
-            if (any && goesOn && Math.Abs(x - last.X) < 1 && Math.Abs(y - last.Y) < 1)
+            if (last is not { } near || Math.Abs(x - near.X) >= 1 || Math.Abs(y - near.Y) >= 1)
             {
-                continue;
+                path.Add($"{(last is null ? 'M' : 'L')}{x} {y}");
+                last = (x, y);
             }
-
-            path.Add($"{(any && goesOn ? "L" : "M")}{x} {y}");
-            (last, any) = ((x, y), true);
         }
 
-        if (any)
+        Path(svg, css, path.ToString());
+    }
+
+    private static void Path(Svg svg, string css, string data)
+    {
+        if (data.Length > 0)
         {
-            svg.Add($"<path class=\"{css}\" d=\"{path.ToString()}\"/>");
+            svg.Add($"<path class=\"{css}\" d=\"{data}\"/>");
         }
     }
 }

@@ -84,9 +84,6 @@ public static class Tide
         private const double BarPx = 16;
         private const double LetterPx = 7.2;
 
-        /// <summary>A scale that told nothing for so long told nothing in between, s.</summary>
-        private const double LongestGapS = 4;
-
         private readonly Forecast forecast;
         private readonly TideOptions options;
         private readonly Svg svg = new();
@@ -147,26 +144,12 @@ public static class Tide
             return svg.Add("</svg>").ToString();
         }
 
-        /// <summary>Two points a pixel are enough; where the scale bears something else the line is broken.</summary>
         private void DrawWeighed()
         {
-            var path = new System.Text.StringBuilder();
-            WeighedPoint? before = null;
-            foreach (var point in options.Weighed)
-            {
-                if (point.AtS < fromS || point.AtS > toS || (before is { } near && near.InCup == point.InCup && X(point.AtS) - X(near.AtS) < 0.5))
-                {
-                    continue;
-                }
-
-                var goesOn = before is { } last && last.InCup == point.InCup && point.AtS - last.AtS < LongestGapS;
-                path.Append(System.Globalization.CultureInfo.InvariantCulture, $"{(goesOn ? 'L' : 'M')}{X(point.AtS):0.#} {(point.InCup ? cupBottom : vesselBottom) - (point.G * pxPerG):0.#}");
-                before = point;
-            }
-
+            var path = WeighedPath.Of(options.Weighed, fromS, toS, point => (X(point.AtS), (point.InCup ? cupBottom : vesselBottom) - (point.G * pxPerG)));
             if (path.Length > 0)
             {
-                svg.Add($"<path class=\"tide-weighed-halo\" d=\"{path.ToString()}\"/><path class=\"tide-weighed\" d=\"{path.ToString()}\"/>");
+                svg.Add($"<path class=\"tide-weighed-halo\" d=\"{path}\"/><path class=\"tide-weighed\" d=\"{path}\"/>");
             }
         }
 
@@ -243,6 +226,11 @@ public static class Tide
 
         private double TemperatureY(double c) => vesselBottom - 6 - ((c - leastC) / (mostC - leastC) * (vesselBottom - vesselTop - 6));
 
+        /// <summary>The drink as it was brewed; where water or ice goes in, what it comes to as well.</summary>
+        private string InTheCup(Totals totals) => totals.DrunkAsBrewed
+            ? $"in the cup {options.Labels.Mass(totals.BeverageG)}"
+            : $"brewed {options.Labels.Mass(totals.BeverageG)}, as it is drunk {options.Labels.Mass(totals.FinalG)}";
+
         private string Summary()
         {
             var totals = forecast.Totals;
@@ -272,20 +260,18 @@ public static class Tide
                 svg.Text(X(timeS), cupBottom + 17, "tide-tick", ClockTime.Text(timeS), "middle");
             }
 
-            var unit = options.Labels.GPerUnit;
-            double[] steps = unit == 1 ? [20, 50, 100, 200, 500, 1000] : [0.5, 1, 2, 5, 10, 20, 50];
-            foreach (var grams in Ticks.Of(0, (vesselBottom - vesselTop) / pxPerG / unit, (vesselBottom - vesselTop) / 34, steps).Where(value => value > 0))
+            foreach (var grams in Ticks.OfMass((vesselBottom - vesselTop) / pxPerG, vesselBottom - vesselTop, options.Labels.GPerUnit))
             {
-                svg.Add($"<line class=\"tide-grid\" x1=\"{left}\" x2=\"{right}\" y1=\"{VesselY(grams * unit)}\" y2=\"{VesselY(grams * unit)}\"/>");
-                svg.Text(left - 6, VesselY(grams * unit) + 4, "tide-tick", options.Labels.MassTick(grams * unit), "end");
+                svg.Add($"<line class=\"tide-grid\" x1=\"{left}\" x2=\"{right}\" y1=\"{VesselY(grams)}\" y2=\"{VesselY(grams)}\"/>");
+                svg.Text(left - 6, VesselY(grams) + 4, "tide-tick", options.Labels.MassTick(grams), "end");
             }
 
-            foreach (var grams in Ticks.Of(0, (cupBottom - vesselBottom - BetweenPx) / pxPerG / unit, (cupBottom - vesselBottom - BetweenPx) / 34, steps).Where(value => value > 0))
+            foreach (var grams in Ticks.OfMass((cupBottom - vesselBottom - BetweenPx) / pxPerG, cupBottom - vesselBottom - BetweenPx, options.Labels.GPerUnit))
             {
-                svg.Text(left - 6, CupY(grams * unit) + 4, "tide-tick", options.Labels.MassTick(grams * unit), "end");
+                svg.Text(left - 6, CupY(grams) + 4, "tide-tick", options.Labels.MassTick(grams), "end");
             }
 
-            for (var c = leastC; c <= mostC; c += 10)
+            foreach (var c in options.Labels.TemperatureTicks(leastC, mostC))
             {
                 svg.Text(right + 6, TemperatureY(c) + 4, "tide-tick", options.Labels.Temperature(c));
             }
@@ -326,7 +312,7 @@ public static class Tide
                 svg.Add($"<path class=\"tide-ghost\" d=\"M{Line(ghost, sample => CupY(sample.CupWaterG + sample.CupSolidsG))}\"/>");
             }
 
-            svg.Text(left + (0.45 * (right - left)), cupBottom - 8, "tide-strong tide-label", $"in the cup {options.Labels.Mass(forecast.Totals.BeverageG)}", "middle");
+            svg.Text(left + (0.45 * (right - left)), cupBottom - 8, "tide-strong tide-label", InTheCup(forecast.Totals), "middle");
         }
 
         private void DrawMarks()

@@ -21,6 +21,21 @@ public sealed record TideLabels
     /// <summary>A temperature in °C on an axis.</summary>
     public Func<double, string> Temperature { get; init; } = c => string.Create(CultureInfo.InvariantCulture, $"{c:0}°");
 
+    /// <summary>Degrees Celsius in one degree of the temperature axis, and how many of those lie between two of its marks: round in the unit it is told in.</summary>
+    public (double ZeroC, double CPerUnit, double Every) Degrees { get; init; } = (0, 1, 10);
+
+    /// <summary>Where the temperature axis is marked, °C.</summary>
+    /// <param name="leastC">From, °C.</param>
+    /// <param name="mostC">To, °C.</param>
+    public IEnumerable<double> TemperatureTicks(double leastC, double mostC)
+    {
+        var (zeroC, perUnit, every) = Degrees;
+        for (var mark = Math.Ceiling((leastC - zeroC) / perUnit / every) * every; (mark * perUnit) + zeroC <= mostC + 1e-9; mark += every)
+        {
+            yield return (mark * perUnit) + zeroC;
+        }
+    }
+
     /// <summary>A step in a few words: its verb, and what it is told besides.</summary>
     public Func<Recipe, int, (string Verb, string Detail)> Step { get; init; } = (recipe, index) => (Verb.Of(recipe.Steps[index]).Word.Replace('-', ' '), "");
 

@@ -1,3 +1,4 @@
+using System.Buffers;
 using System.Globalization;
 
 namespace Cistern.Drawing;
@@ -45,44 +46,84 @@ public static class TrendChart
     public static IReadOnlyList<TrendPart> Parts(IReadOnlyList<TrendPoint> points, int most)
     {
         const int Least = 5;
-        var keys = new double[points.Count];
-        var order = new int[points.Count];
-        for (var i = 0; i < points.Count; i++)
+        var all = Segment(points);
+        var count = Math.Clamp(all.Count / Least, 1, most);
+        var parts = new TrendPart[count];
+        var order = ArrayPool<int>.Shared.Rent(all.Count);
+        try
         {
-            (keys[i], order[i]) = (points[i].X, i);
+            SetInOrder(all, order);
+            // Each part is sorted by itself, all at once: with a hundred thousand brews that is what takes time.
+            Parallel.For(0, count, i => parts[i] = PartOf(all, order.AsSpan((int)((long)i * all.Count / count)..(int)((long)(i + 1) * all.Count / count))));
+        }
+        finally
+        {
+            ArrayPool<int>.Shared.Return(order);
         }
 
-        Array.Sort(keys, order);
-        var count = Math.Clamp(points.Count / Least, 1, most);
-        var parts = new List<TrendPart>();
-        for (var i = 0; i < count; i++)
+        return [.. parts.Where(part => part.Count > 0)];
+    }
+
+    /// <summary>The points as one piece of memory: copied only where they are none yet.</summary>
+    private static ArraySegment<TrendPoint> Segment(IReadOnlyList<TrendPoint> points) => points is ArraySegment<TrendPoint> segment ? segment : points as TrendPoint[] ?? [.. points];
+
+    /// <summary>Sets the places of points in the order of the axis. What stands in order already, either way, as the log does by time, is not sorted.</summary>
+    private static void SetInOrder(ArraySegment<TrendPoint> all, int[] order)
+    {
+        var points = all.AsSpan();
+        var (up, down) = (true, true);
+        for (var i = 1; i < points.Length && (up || down); i++)
         {
-            var (from, to) = ((int)((long)i * points.Count / count), (int)((long)(i + 1) * points.Count / count));
-            if (from == to)
-            {
-                continue;
-            }
-
-            var (values, lows, highs) = (new List<double>(to - from), new List<double>(), new List<double>());
-            foreach (var at in order.AsSpan(from, to - from))
-            {
-                values.Add(points[at].Y);
-                if (points[at].Band is { } band)
-                {
-                    lows.Add(band.Low);
-                    highs.Add(band.High);
-                }
-            }
-
-            foreach (var list in (List<double>[])[values, lows, highs])
-            {
-                list.Sort();
-            }
-
-            parts.Add(new TrendPart(keys[from], keys[to - 1], to - from, Quantile(values, 0.25), Quantile(values, 0.5), Quantile(values, 0.75), lows.Count == 0 ? null : (Quantile(lows, 0.5), Quantile(highs, 0.5))));
+            up &= points[i - 1].X <= points[i].X;
+            down &= points[i - 1].X >= points[i].X;
         }
 
-        return parts;
+        for (var i = 0; i < points.Length; i++)
+        {
+            order[i] = up || !down ? i : points.Length - 1 - i;
+        }
+
+        if (up || down)
+        {
+            return;
+        }
+
+        // A long log's numbers are borrowed: new ones each time would have to be collected.
+        var keys = ArrayPool<double>.Shared.Rent(points.Length);
+        for (var i = 0; i < points.Length; i++)
+        {
+            keys[i] = points[i].X;
+        }
+
+        Array.Sort(keys, order, 0, points.Length);
+        ArrayPool<double>.Shared.Return(keys);
+    }
+
+    private static TrendPart PartOf(ArraySegment<TrendPoint> all, ReadOnlySpan<int> order)
+    {
+        if (order.IsEmpty)
+        {
+            return default;
+        }
+
+        var (values, lows, highs) = (new double[order.Length], new double[order.Length], new double[order.Length]);
+        var banded = 0;
+        for (var i = 0; i < order.Length; i++)
+        {
+            ref readonly var point = ref all.Array![all.Offset + order[i]];
+            values[i] = point.Y;
+            if (point.Band is { } band)
+            {
+                (lows[banded], highs[banded]) = (band.Low, band.High);
+                banded++;
+            }
+        }
+
+        Array.Sort(values);
+        Array.Sort(lows, 0, banded);
+        Array.Sort(highs, 0, banded);
+        return new TrendPart(all[order[0]].X, all[order[^1]].X, order.Length, Quantile(values, 0.25), Quantile(values, 0.5), Quantile(values, 0.75),
+            banded == 0 ? null : (Quantile(lows.AsSpan(0, banded), 0.5), Quantile(highs.AsSpan(0, banded), 0.5)));
     }
 
     /// <summary>Draws the trend to scale; both axes are chosen so that everything lies on it.</summary>
@@ -95,10 +136,20 @@ public static class TrendChart
     /// <param name="heightPx">Its height, px.</param>
     public static string Draw(IReadOnlyList<TrendPoint> points, IReadOnlyList<TrendPart> parts, TrendAxis x, TrendAxis y, Func<int, string> label, double widthPx, double heightPx)
     {
-        var (fromX, toX) = Reach(points.Select(point => point.X), x.Days ? DayMs : 1e-6, 0.02);
-        var (fromY, toY) = Reach(points.Select(point => point.Y).Concat(points.Count <= MostOwnBands
-            ? points.Where(point => point.Band is not null).SelectMany(point => new[] { point.Band!.Value.Low, point.Band.Value.High })
-            : parts.Where(part => part.Band is not null).SelectMany(part => new[] { part.Band!.Value.Low, part.Band.Value.High })), 1e-6, 0.06);
+        var all = Segment(points);
+        var (first, last, lowest, highest) = (double.MaxValue, double.MinValue, double.MaxValue, double.MinValue);
+        foreach (ref readonly var point in all.AsSpan())
+        {
+            (first, last, lowest, highest) = (Math.Min(first, point.X), Math.Max(last, point.X), Math.Min(lowest, point.Y), Math.Max(highest, point.Y));
+        }
+
+        foreach (var (low, high) in all.Count <= MostOwnBands ? all.Select(point => point.Band).OfType<(double, double)>() : parts.Select(part => part.Band).OfType<(double, double)>())
+        {
+            (lowest, highest) = (Math.Min(lowest, low), Math.Max(highest, high));
+        }
+
+        var (fromX, toX) = Room(first, last, x.Days ? DayMs : 1e-6, 0.02);
+        var (fromY, toY) = Room(lowest, highest, 1e-6, 0.06);
         double X(double value) => Left + ((value - fromX) / (toX - fromX) * (widthPx - Left - Right));
         double Y(double value) => heightPx - Bottom - ((value - fromY) / (toY - fromY) * (heightPx - Bottom - Top));
         var svg = new Svg();
@@ -191,23 +242,18 @@ public static class TrendChart
 
     private static double Ms(DateTime day) => new DateTimeOffset(DateTime.SpecifyKind(day, DateTimeKind.Utc)).ToUnixTimeMilliseconds();
 
-    private static (double From, double To) Reach(IEnumerable<double> values, double least, double share)
+    /// <summary>An axis a little longer than from the least to the most that lies on it.</summary>
+    private static (double From, double To) Room(double low, double high, double least, double share)
     {
-        var (low, high) = (double.MaxValue, double.MinValue);
-        foreach (var value in values)
-        {
-            (low, high) = (Math.Min(low, value), Math.Max(high, value));
-        }
-
         var room = Math.Max(least, share * (high - low));
         room = high - low < least ? Math.Max(room, 0.05 * Math.Abs(high)) : room;
         return (low - room, high + room);
     }
 
-    private static double Quantile(IReadOnlyList<double> sorted, double share)
+    private static double Quantile(ReadOnlySpan<double> sorted, double share)
     {
-        var at = share * (sorted.Count - 1);
+        var at = share * (sorted.Length - 1);
         var below = (int)at;
-        return below + 1 < sorted.Count ? double.Lerp(sorted[below], sorted[below + 1], at - below) : sorted[below];
+        return below + 1 < sorted.Length ? double.Lerp(sorted[below], sorted[below + 1], at - below) : sorted[below];
     }
 }

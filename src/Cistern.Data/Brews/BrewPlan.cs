@@ -81,6 +81,15 @@ public static class BrewPlan
         return new Measured(measured.DrawdownS ?? brew.Observed(ObservationNames.Drawdown), measured.PressS ?? brew.Observed(ObservationNames.Press));
     }
 
+    /// <summary>How its times lie against their windows.</summary>
+    /// <param name="brew">The brew, with its entries and observations.</param>
+    /// <param name="planned">The forecast of the plan it began with.</param>
+    /// <param name="run">Where it stands.</param>
+    public static ImmutableArray<FlowVerdict> Verdicts(this Brew brew, Forecast planned, BrewRun run) => FlowVerdicts.Of(planned, run, brew.Timed(planned.Recipe, run));
+
+    /// <summary>Whether it was really brewed: its clock ran here, or its file tells how it went.</summary>
+    public static bool WasBrewed(this Brew brew, BrewRun run) => run.ClockRuns || brew.BrewedJson is not null;
+
     /// <summary>What a refractometer read of it, the mean of all who read it, % TDS; null where nobody did.</summary>
     public static double? ReadTdsPercent(this Brew brew) => brew.Tastings.Select(tasting => tasting.ReadTdsPercent).Average();
 
@@ -126,6 +135,12 @@ public static class BrewPlan
     public static Forecast AsItWas(this Brew brew, Forecast plan, BrewRun run, double? nowS = null) =>
         (nowS is null ? plan.Model : plan.Model with { Memory = null }).Run(brew.BrewedRecipe(plan.Recipe, run, nowS), plan.Options);
 
+    /// <summary>The forecast of one that is over as it was really brewed; null where it is not over, or its clock never ran.</summary>
+    /// <param name="brew">The brew, with its entries, weights and observations.</param>
+    /// <param name="plan">The forecast of its plan.</param>
+    /// <param name="run">Where it stands.</param>
+    public static Forecast? Real(this Brew brew, Forecast plan, BrewRun run) => brew.State == BrewState.Finished && brew.WasBrewed(run) ? brew.AsItWas(plan, run) : null;
+
     /// <summary>How it was really brewed, as a recipe: as its file tells it, or else from what was said, weighed and read.</summary>
     /// <param name="brew">The brew, with its entries, weights and observations.</param>
     /// <param name="plan">Its plan.</param>
@@ -165,7 +180,7 @@ public static class BrewPlan
         var beganS = brew.BrewedJson is null && release >= 0 && run.Done.FirstOrDefault(done => done.Index == release) is { IsKnown: true } done ? done.StartS : null;
         facts.ReleaseOffS = beganS - (release >= 0 ? planned.Timings[release].StartS : 0);
         (facts.WaterOffG, facts.DoseOffG, facts.TemperatureOffC) = (real.WaterG - planned.Recipe.WaterG, real.Coffee.DoseG - planned.Recipe.Coffee.DoseG, real.Water.TemperatureC - planned.Recipe.Water.TemperatureC);
-        facts.Flow = WordOf(FlowVerdicts.Of(planned, run));
+        facts.Flow = WordOf(brew.Verdicts(planned, run));
         var bands = Confidence.Of(planned);
         var (tds, tilt) = (bands[Outcome.TdsPercent], bands[Outcome.Tilt]);
         (facts.ForetoldTdsPercent, facts.ForetoldTdsLow, facts.ForetoldTdsHigh) = (tds.Value, tds.Low, tds.High);

@@ -36,7 +36,7 @@ public static class BrewRecords
                 PressFelt = brew.Observed(ObservationNames.PressFelt) is { } felt ? (PressFelt)(int)Math.Clamp(felt, 0, 2) : null,
             },
             Tasting = brew.Tastings.Count > 0 ? Tasted(brew.Tastings) : null,
-            Readings = Thermometer(brew),
+            Readings = Readings(brew, of => of == ReadingOf.SlurryC),
         };
     }
 
@@ -64,16 +64,12 @@ public static class BrewRecords
         };
     }
 
-    private static ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>> Thermometer(Brew brew)
-    {
-        var none = ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>>.Empty;
-        if (brew.StartedAtMs is not { } startedAtMs)
-        {
-            return none;
-        }
-
-        var points = brew.Readings.Where(chunk => chunk.Of == ReadingOf.SlurryC).SelectMany(chunk => Curve.Unpack(chunk.Of, chunk.Packed).Points).OrderBy(point => point.AtMs)
-            .Select(point => new WeightPoint((point.AtMs - startedAtMs) / 1000.0, point.Value)).ToImmutableArray();
-        return points.IsEmpty ? none : none.Add(ReadingOf.SlurryC, points);
-    }
+    /// <summary>What instruments showed of a brew, on its clock; nothing where that never ran.</summary>
+    /// <param name="brew">The brew, with its readings.</param>
+    /// <param name="wanted">Which kinds are wanted.</param>
+    internal static ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>> Readings(Brew brew, Func<ReadingOf, bool> wanted) =>
+        brew.StartedAtMs is not { } startedAtMs ? ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>>.Empty
+            : brew.Readings.Where(chunk => wanted(chunk.Of)).GroupBy(chunk => chunk.Of).ToImmutableDictionary(
+                group => group.Key,
+                group => group.SelectMany(chunk => Curve.Unpack(chunk.Of, chunk.Packed).Points).OrderBy(point => point.AtMs).Select(point => new WeightPoint((point.AtMs - startedAtMs) / 1000.0, point.Value)).ToImmutableArray());
 }

@@ -81,6 +81,7 @@ public static class DemoData
         await AddLogAsync(db, time, ct);
         await AddLineAsync(db, time, ct);
         await AddPlansAsync(db, time, ct);
+        await DemoRooms.AddAsync(db, time, ct);
     }
 
     /// <summary>
@@ -200,7 +201,7 @@ public static class DemoData
 
     private static Mill[] Mills() =>
     [
-        new() { Name = "Ferrule", SettingName = "clicks", Least = 0, Most = 60, Step = 1, UmAtZero = 60, UmPerSetting = 26, Spread = 0.42, UsualFilterSetting = 20, SecondsPerG = 2.2 },
+        new() { Name = "Ferrule", SettingName = "clicks", Least = 0, Most = 60, Step = 1, UmAtZero = 60, UmPerSetting = 26, Spread = 0.42, UsualFilterSetting = 20, Usuals = "French press = 33\nopen jar = 32", SecondsPerG = 2.2 },
         new() { Name = "Counter 64", SettingName = "settings", Least = 0, Most = 20, Step = 0.25, UmAtZero = 220, UmPerSetting = 55, Spread = 0.47, UsualFilterSetting = 6.5, Labels = "F = 6.5", SecondsPerG = 0.5 },
         new() { Name = "Hut mill", SettingName = "turns", Least = 0, Most = 6, Step = 0.25, UmAtZero = 250, UmPerSetting = 210, Spread = 0.68, Notches = true, SecondsPerG = 2.6 },
     ];
@@ -260,7 +261,7 @@ public static class DemoData
 
     /// <summary>Brews a plan as a hand would: a second or two late, a gram or two off, once far too late.</summary>
     /// <returns>What came of it.</returns>
-    private static Totals Live(Brew brew, Forecast forecast, ForecastModel truth, Entry entry, Random random)
+    internal static Totals Live(Brew brew, Forecast forecast, ForecastModel truth, Entry entry, Random random)
     {
         var real = truth.Run(forecast.Recipe);
         brew.StartedAtMs = brew.OpenedAtMs + 180_000;
@@ -277,7 +278,7 @@ public static class DemoData
                 continue;
             }
 
-            lateS += recipe.Steps[i] is Step.Plunge ? entry.MissedReleaseS : 0;
+            lateS += plan.Steps[i].Release ? entry.MissedReleaseS : 0;
             if (plan.Steps[i].Release && timing.LengthS > 0)
             {
                 elapsedS = Math.Max(elapsedS, timing.StartS + lateS);
@@ -309,7 +310,7 @@ public static class DemoData
     }
 
     /// <summary>One brew of the log, in what the hand set; what came of it is computed.</summary>
-    private sealed record Entry(string RecipeId, string Bag, int DaysAgo, double DoseG, double Ratio, int Clicks)
+    internal sealed record Entry(string RecipeId, string Bag, int DaysAgo, double DoseG, double Ratio, int Clicks)
     {
         /// <summary>The release came this much too late, s.</summary>
         public double MissedReleaseS { get; init; }

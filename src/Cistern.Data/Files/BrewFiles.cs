@@ -25,7 +25,7 @@ public static class BrewFiles
     /// <param name="model">The model as published, and what stops it.</param>
     public static BrewRecord Out(Brew brew, BrewRound round, ForecastModel model)
     {
-        var record = Opened(brew, BrewRecords.Of(brew, model, round.BoughtGround), round);
+        var record = Opened(brew, BrewRecords.Of(brew, model, round.BoughtGround), round, model);
         record = brew.FileJson is { } told ? Over(record, told) : record;
         return new KeptBrew
         {
@@ -103,10 +103,9 @@ public static class BrewFiles
     private static DateTimeOffset At(long ms) => DateTimeOffset.FromUnixTimeMilliseconds(ms);
 
     /// <summary>What the format has a place for beyond what fitting and advice need.</summary>
-    private static BrewRecord Opened(Brew brew, BrewRecord record, BrewRound round)
+    private static BrewRecord Opened(Brew brew, BrewRecord record, BrewRound round, ForecastModel model)
     {
         var planned = record.Planned;
-        var (setting, _) = SettingOf(brew);
         return record with
         {
             Planned = round.Parent is { } parent ? planned with { Extra = WithParent(planned.Extra, parent, brew) } : planned,
@@ -117,11 +116,11 @@ public static class BrewFiles
             Place = new PlaceUsed(brew.PlaceName) { AltitudeM = record.Brewed.Place.AltitudeM, AmbientC = record.Brewed.Place.AmbientC },
             Vessel = brew.VesselName,
             Coffee = record.Coffee with { From = round.Bag is { Origin.Length: > 0 } bag ? bag.Origin : null, Roast = record.Brewed.Coffee.Roast, RoastedOn = round.Bag?.RoastedOn, Decaffeinated = round.Bag?.Decaffeinated == true },
-            Mill = record.Mill with { Setting = setting, MedianUm = record.Brewed.Grind.MedianUm, Spread = record.Brewed.Grind.Spread },
-            Readings = Readings(brew),
+            Mill = record.Mill with { Setting = SettingOf(brew), MedianUm = record.Brewed.Grind.MedianUm, Spread = record.Brewed.Grind.Spread },
+            Readings = BrewRecords.Readings(brew, _ => true),
             Events = [.. Events(brew)],
             Notes = [.. brew.Notes.OrderBy(note => note.Id).Select(note => new RecordedNote(At(note.AtMs), null, note.Text))],
-            Forecast = new RecordedForecast(brew.ModelVersion, Figures(brew.Figures()), ImmutableSortedDictionary<string, double>.Empty),
+            Forecast = new RecordedForecast(brew.ModelVersion, Figures(brew.Figures()), brew.State == BrewState.Finished ? Figures(ForecastFigures.Of(brew.ModelOf(model).Figures(record.Brewed).Totals)) : Figures(new Dictionary<string, double?>(StringComparer.Ordinal))),
         };
     }
 
@@ -129,8 +128,7 @@ public static class BrewFiles
         figures.Where(figure => figure.Value is not null).ToImmutableSortedDictionary(figure => figure.Key, figure => figure.Value!.Value, StringComparer.Ordinal);
 
     /// <summary>The setting as it stands on the mill: what follows the mill's name in how it was ground.</summary>
-    private static (string? Setting, string Mill) SettingOf(Brew brew) =>
-        brew.GrindText.StartsWith(brew.MillName + ", ", StringComparison.Ordinal) ? (brew.GrindText[(brew.MillName.Length + 2)..], brew.MillName) : (null, brew.MillName);
+    private static string? SettingOf(Brew brew) => brew.GrindText.StartsWith(brew.MillName + ", ", StringComparison.Ordinal) ? brew.GrindText[(brew.MillName.Length + 2)..] : null;
 
     private static ImmutableSortedDictionary<string, JsonElement> WithParent(ImmutableSortedDictionary<string, JsonElement> extra, Guid parent, Brew brew)
     {
@@ -150,12 +148,6 @@ public static class BrewFiles
         from row in brew.Entries.OrderBy(row => row.AtMs).ThenBy(row => row.Id)
         where brew.StartedAtMs is not null && row.Kind is EntryKind.Done or EntryKind.Undo
         select new RecordedEvent(row.EntryId, Math.Round((row.AtMs - brew.StartedAtMs!.Value) / 1000.0, 3), row.Step, row.Kind == EntryKind.Undo ? RecordedEventKind.Undo : row.Seen ? RecordedEventKind.Seen : RecordedEventKind.Done, row.By.Length > 0 ? row.By : null);
-
-    private static ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>> Readings(Brew brew) => brew.StartedAtMs is not { } startedAtMs
-        ? ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>>.Empty
-        : brew.Readings.GroupBy(chunk => chunk.Of).ToImmutableDictionary(
-            group => group.Key,
-            group => group.SelectMany(chunk => Curve.Unpack(chunk.Of, chunk.Packed).Points).OrderBy(point => point.AtMs).Select(point => new WeightPoint((point.AtMs - startedAtMs) / 1000.0, point.Value)).ToImmutableArray());
 
     private static void AddReadings(Brew brew, BrewRecord record)
     {

@@ -146,7 +146,7 @@ public static class BrewTable
     /// <summary>Text as it was before it was made harmless.</summary>
     internal static string AsItWas(string cell) => cell.Length > 1 && cell[0] == '\'' && (FormulaStarts.Contains(cell[1], StringComparison.Ordinal) || cell[1] == '\'') ? cell[1..] : cell;
 
-    private static string? Told(DateTimeOffset? moment) => moment?.ToString("yyyy-MM-dd'T'HH:mm:ss.FFFzzz", CultureInfo.InvariantCulture);
+    private static string? Told(DateTimeOffset? moment) => moment is { } at ? BrewWriter.Moment(at) : null;
 
     private static string Cell(object? value) => value switch
     {

@@ -7,13 +7,16 @@ namespace Cistern.Data.Log;
 /// <summary>
 /// The rows of the log in memory, the newest first, with the values of their facets as numbers: a hundred thousand brews are
 /// filtered and counted in a few milliseconds. What has changed in the file since the last look is read before every answer,
-/// by the numbers the triggers give, so nothing has to be told of a change.
+/// by the numbers the triggers give, so nothing has to be told of a change; it is merged in, so that one brew more costs no
+/// more than that.
 /// </summary>
 public sealed class LogIndex : IDisposable
 {
+    private const int ManyRows = 20_000;
+
     private readonly SemaphoreSlim one = new(1);
-    private readonly Dictionary<int, LogRow> byBrew = [];
     private readonly Dictionary<string, string> names = new(StringComparer.Ordinal);
+    private readonly FacetValues values = new();
     private LogShelf shelf = LogShelf.Empty;
     private long seq;
 
@@ -34,21 +37,6 @@ public sealed class LogIndex : IDisposable
         }
     }
 
-    /// <summary>Forgets everything: another file has taken the place of the one that was read.</summary>
-    public void Forget()
-    {
-        one.Wait();
-        try
-        {
-            byBrew.Clear();
-            (shelf, seq) = (LogShelf.Empty, 0);
-        }
-        finally
-        {
-            one.Release();
-        }
-    }
-
     /// <inheritdoc/>
     public void Dispose() => one.Dispose();
 
@@ -57,32 +45,51 @@ public sealed class LogIndex : IDisposable
         await using var command = connection.CreateCommand();
         command.CommandText = "SELECT * FROM LogRows WHERE Seq > $seq ORDER BY Seq";
         command.Parameters.AddWithValue("$seq", seq);
-        var changed = false;
+        var changed = new Dictionary<int, CodedRow>();
+        var newest = seq;
         await using (var rows = await command.ExecuteReaderAsync(ct))
         {
             var read = new LogRowReader(rows, Once);
             while (await rows.ReadAsync(ct))
             {
                 var row = read.Row();
-                (seq, changed) = (row.Seq, true);
-                if (row.Stands)
-                {
-                    byBrew[row.BrewId] = row;
-                }
-                else
-                {
-                    byBrew.Remove(row.BrewId);
-                }
+                newest = row.Seq;
+                changed[row.BrewId] = new CodedRow(row, values.CodesOf(row));
             }
         }
 
-        if (changed)
+        if (changed.Count > 0)
         {
-            var all = new LogRow[byBrew.Count];
-            byBrew.Values.CopyTo(all, 0);
-            Array.Sort(all, NewestFirst);
-            shelf = new LogShelf(all);
+            var fresh = changed.Values.Where(coded => coded.Row.Stands).ToArray();
+            Array.Sort(fresh, (a, b) => NewestFirst(a.Row, b.Row));
+            (shelf, seq) = (new LogShelf(Merged(shelf.Coded.Where(coded => !changed.ContainsKey(coded.Row.BrewId)), fresh, shelf.Coded.Count + fresh.Length), values.Now()), newest);
         }
+
+        if (changed.Count > ManyRows)
+        {
+            // Reading a long log for the first time leaves as much behind as it keeps: a small computer wants that back.
+            changed.Clear();
+            GC.Collect(GC.MaxGeneration, GCCollectionMode.Aggressive, blocking: true, compacting: true);
+        }
+    }
+
+    /// <summary>Two runs of rows, each the newest first, as one.</summary>
+    private static List<CodedRow> Merged(IEnumerable<CodedRow> stayed, CodedRow[] fresh, int most)
+    {
+        var merged = new List<CodedRow>(most);
+        var next = 0;
+        foreach (var coded in stayed)
+        {
+            while (next < fresh.Length && NewestFirst(fresh[next].Row, coded.Row) < 0)
+            {
+                merged.Add(fresh[next++]);
+            }
+
+            merged.Add(coded);
+        }
+
+        merged.AddRange(fresh.AsSpan(next));
+        return merged;
     }
 
     /// <summary>Names come in many rows and are kept once.</summary>
@@ -93,6 +100,42 @@ public sealed class LogIndex : IDisposable
     }
 
     private static int NewestFirst(LogRow a, LogRow b) => a.OpenedAtMs != b.OpenedAtMs ? b.OpenedAtMs.CompareTo(a.OpenedAtMs) : b.BrewId.CompareTo(a.BrewId);
+}
+
+/// <summary>A row with the values of its facets, each by its number.</summary>
+/// <param name="Row">The row.</param>
+/// <param name="Codes">By facet, in the order of <see cref="LogFacet.All"/>.</param>
+internal sealed record CodedRow(LogRow Row, int[] Codes);
+
+/// <summary>The values that facets have had; a number, once given, stays its value's.</summary>
+internal sealed class FacetValues
+{
+    private readonly Dictionary<string, int>[] numbers = [.. LogFacet.All.Select(_ => new Dictionary<string, int>(StringComparer.Ordinal))];
+    private readonly List<string>[] values = [.. LogFacet.All.Select(_ => new List<string>())];
+
+    /// <summary>The numbers of a row's values.</summary>
+    public int[] CodesOf(LogRow row)
+    {
+        var facets = LogFacet.All;
+        var codes = new int[facets.Count];
+        for (var facet = 0; facet < facets.Count; facet++)
+        {
+            var value = facets[facet].Of(row);
+            ref var number = ref CollectionsMarshal.GetValueRefOrAddDefault(numbers[facet], value, out var known);
+            if (!known)
+            {
+                number = values[facet].Count;
+                values[facet].Add(value);
+            }
+
+            codes[facet] = number;
+        }
+
+        return codes;
+    }
+
+    /// <summary>The values by facet and number, as they stand now.</summary>
+    public string[][] Now() => Array.ConvertAll(values, list => list.ToArray());
 }
 
 /// <summary>Reads rows by the places of their columns, which are looked up once.</summary>
@@ -153,45 +196,25 @@ internal sealed class LogRowReader(SqliteDataReader rows, Func<string, string> o
 /// <summary>All rows of the log at one moment, the newest first; it never changes.</summary>
 public sealed class LogShelf
 {
-    private readonly int[] codes;
     private readonly string[][] values;
 
     /// <summary>What is found where nothing is asked for: the same for everybody, until the log changes.</summary>
     private LogFound? all;
 
-    /// <summary>Sorts some rows into their facets.</summary>
-    /// <param name="rows">The rows, the newest first.</param>
-    internal LogShelf(IReadOnlyList<LogRow> rows)
+    /// <summary>Lays rows out.</summary>
+    /// <param name="coded">The rows, the newest first.</param>
+    /// <param name="values">What their numbers stand for.</param>
+    internal LogShelf(IReadOnlyList<CodedRow> coded, string[][] values)
     {
-        Rows = rows;
-        var facets = LogFacet.All;
-        codes = new int[rows.Count * facets.Count];
-        values = new string[facets.Count][];
-        for (var facet = 0; facet < facets.Count; facet++)
-        {
-            var known = new Dictionary<string, int>(StringComparer.Ordinal);
-            var of = facets[facet].Of;
-            for (var i = 0; i < rows.Count; i++)
-            {
-                var value = of(rows[i]);
-                ref var code = ref CollectionsMarshal.GetValueRefOrAddDefault(known, value, out var there);
-                if (!there)
-                {
-                    code = known.Count - 1;
-                }
-
-                codes[(i * facets.Count) + facet] = code;
-            }
-
-            values[facet] = [.. known.OrderBy(pair => pair.Value).Select(pair => pair.Key)];
-        }
+        Coded = coded;
+        this.values = values;
     }
 
     /// <summary>A log with nothing in it.</summary>
-    public static LogShelf Empty { get; } = new([]);
+    public static LogShelf Empty { get; } = new([], new FacetValues().Now());
 
     /// <summary>The rows, the newest first.</summary>
-    public IReadOnlyList<LogRow> Rows { get; }
+    internal IReadOnlyList<CodedRow> Coded { get; }
 
     /// <summary>What is asked for, and how many there would be of each other value of each facet.</summary>
     /// <param name="query">What is asked for.</param>
@@ -212,21 +235,19 @@ public sealed class LogShelf
 
         var counts = Array.ConvertAll(values, known => new int[known.Length]);
         var found = new List<LogRow>();
-        for (var i = 0; i < Rows.Count; i++)
+        foreach (var (row, codes) in Coded)
         {
-            var row = Rows[i];
             if (row.OpenedAtMs < query.FromMs || row.OpenedAtMs >= query.ToMs || (matching is not null && !(row.BrewId < matching.Length && matching[row.BrewId])))
             {
                 continue;
             }
 
             // One that falls out by a single facet is what another value of that facet would bring.
-            var at = i * facets.Count;
             var missed = -1;
             var misses = 0;
             for (var facet = 0; facet < facets.Count && misses < 2; facet++)
             {
-                if (wanted[facet] is { } asked && !asked[codes[at + facet]])
+                if (wanted[facet] is { } asked && !asked[codes[facet]])
                 {
                     (missed, misses) = (facet, misses + 1);
                 }
@@ -237,12 +258,12 @@ public sealed class LogShelf
                 found.Add(row);
                 for (var facet = 0; facet < facets.Count; facet++)
                 {
-                    counts[facet][codes[at + facet]]++;
+                    counts[facet][codes[facet]]++;
                 }
             }
             else if (misses == 1)
             {
-                counts[missed][codes[at + missed]]++;
+                counts[missed][codes[missed]]++;
             }
         }
 

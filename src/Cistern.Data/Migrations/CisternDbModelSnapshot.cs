@@ -17,6 +17,86 @@ namespace Cistern.Data.Migrations
 #pragma warning disable 612, 618
             modelBuilder.HasAnnotation("ProductVersion", "10.0.14");
 
+            modelBuilder.Entity("Cistern.Data.Brews.BlindAnswer", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("AtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Note")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Picked")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("SessionId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Taster")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("SessionId", "Taster")
+                        .IsUnique();
+
+                    b.ToTable("BlindAnswers");
+                });
+
+            modelBuilder.Entity("Cistern.Data.Brews.BlindSession", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("By")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int?>("FirstBrewId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("OpenedAtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("RevealedAtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("SecondBrewId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Seed")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Tasters")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("What")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("FirstBrewId");
+
+                    b.HasIndex("SecondBrewId");
+
+                    b.ToTable("BlindSessions");
+                });
+
             modelBuilder.Entity("Cistern.Data.Brews.Brew", b =>
                 {
                     b.Property<int>("Id")
@@ -401,6 +481,48 @@ namespace Cistern.Data.Migrations
                     b.ToTable("Observations");
                 });
 
+            modelBuilder.Entity("Cistern.Data.Brews.Pair", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("BaristaId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("FirstBrewId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("FirstPlanId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("MadeAtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("SecondBrewId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("SecondPlanId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("StaggerS")
+                        .HasColumnType("REAL");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("BaristaId");
+
+                    b.HasIndex("FirstBrewId");
+
+                    b.HasIndex("FirstPlanId");
+
+                    b.HasIndex("SecondBrewId");
+
+                    b.HasIndex("SecondPlanId");
+
+                    b.ToTable("Pairs");
+                });
+
             modelBuilder.Entity("Cistern.Data.Brews.ReadingChunk", b =>
                 {
                     b.Property<int>("Id")
@@ -783,6 +905,8 @@ namespace Cistern.Data.Migrations
                     b.HasIndex("Seq")
                         .IsUnique();
 
+                    b.HasIndex("Barista", "Family", "OpenedAtMs");
+
                     b.ToTable("LogRows");
                 });
 
@@ -900,6 +1024,9 @@ namespace Cistern.Data.Migrations
                     b.Property<long?>("RemovedAtMs")
                         .HasColumnType("INTEGER");
 
+                    b.Property<long?>("WantedAtMs")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("What")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -909,6 +1036,10 @@ namespace Cistern.Data.Migrations
                         .HasColumnType("TEXT");
 
                     b.HasKey("Id");
+
+                    b.HasIndex("ParentId");
+
+                    b.HasIndex("WantedAtMs");
 
                     b.HasIndex("KeptAtMs", "ChangedAtMs");
 
@@ -998,6 +1129,15 @@ namespace Cistern.Data.Migrations
                     b.Property<string>("Name")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<bool>("NoMill")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("NoScale")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("NoThermometer")
+                        .HasColumnType("INTEGER");
 
                     b.Property<int>("Temperature")
                         .HasColumnType("INTEGER");
@@ -1089,12 +1229,19 @@ namespace Cistern.Data.Migrations
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
+                    b.Property<bool>("Estimated")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("Labels")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
                     b.Property<double>("Least")
                         .HasColumnType("REAL");
+
+                    b.Property<string>("Looks")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
 
                     b.Property<double>("Most")
                         .HasColumnType("REAL");
@@ -1130,6 +1277,10 @@ namespace Cistern.Data.Migrations
 
                     b.Property<double?>("UsualFilterSetting")
                         .HasColumnType("REAL");
+
+                    b.Property<string>("Usuals")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
 
                     b.HasKey("Id");
 
@@ -1279,6 +1430,28 @@ namespace Cistern.Data.Migrations
                     b.ToTable("Spoons");
                 });
 
+            modelBuilder.Entity("Cistern.Data.Brews.BlindAnswer", b =>
+                {
+                    b.HasOne("Cistern.Data.Brews.BlindSession", null)
+                        .WithMany("Answers")
+                        .HasForeignKey("SessionId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Cistern.Data.Brews.BlindSession", b =>
+                {
+                    b.HasOne("Cistern.Data.Brews.Brew", null)
+                        .WithMany()
+                        .HasForeignKey("FirstBrewId")
+                        .OnDelete(DeleteBehavior.SetNull);
+
+                    b.HasOne("Cistern.Data.Brews.Brew", null)
+                        .WithMany()
+                        .HasForeignKey("SecondBrewId")
+                        .OnDelete(DeleteBehavior.SetNull);
+                });
+
             modelBuilder.Entity("Cistern.Data.Brews.Brew", b =>
                 {
                     b.HasOne("Cistern.Data.Shelf.Bag", null)
@@ -1338,6 +1511,34 @@ namespace Cistern.Data.Migrations
                         .HasForeignKey("BrewId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
+                });
+
+            modelBuilder.Entity("Cistern.Data.Brews.Pair", b =>
+                {
+                    b.HasOne("Cistern.Data.Shelf.Barista", null)
+                        .WithMany()
+                        .HasForeignKey("BaristaId")
+                        .OnDelete(DeleteBehavior.SetNull);
+
+                    b.HasOne("Cistern.Data.Brews.Brew", null)
+                        .WithMany()
+                        .HasForeignKey("FirstBrewId")
+                        .OnDelete(DeleteBehavior.SetNull);
+
+                    b.HasOne("Cistern.Data.Plans.StoredPlan", null)
+                        .WithMany()
+                        .HasForeignKey("FirstPlanId")
+                        .OnDelete(DeleteBehavior.SetNull);
+
+                    b.HasOne("Cistern.Data.Brews.Brew", null)
+                        .WithMany()
+                        .HasForeignKey("SecondBrewId")
+                        .OnDelete(DeleteBehavior.SetNull);
+
+                    b.HasOne("Cistern.Data.Plans.StoredPlan", null)
+                        .WithMany()
+                        .HasForeignKey("SecondPlanId")
+                        .OnDelete(DeleteBehavior.SetNull);
                 });
 
             modelBuilder.Entity("Cistern.Data.Brews.ReadingChunk", b =>
@@ -1408,6 +1609,11 @@ namespace Cistern.Data.Migrations
                         .HasForeignKey("StoredPlanId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
+                });
+
+            modelBuilder.Entity("Cistern.Data.Brews.BlindSession", b =>
+                {
+                    b.Navigation("Answers");
                 });
 
             modelBuilder.Entity("Cistern.Data.Brews.Brew", b =>

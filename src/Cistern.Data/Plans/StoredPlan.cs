@@ -47,6 +47,9 @@ public sealed class StoredPlan : IShelved
     /// <summary>When it was taken away, UTC milliseconds; null while it is there.</summary>
     public long? RemovedAtMs { get; set; }
 
+    /// <summary>When its cup is wanted, UTC milliseconds; null where that is not planned.</summary>
+    public long? WantedAtMs { get; set; }
+
     /// <summary>The revision it stands at.</summary>
     public int Position { get; set; }
 

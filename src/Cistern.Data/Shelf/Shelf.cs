@@ -38,6 +38,15 @@ public sealed class Barista
     /// <summary>The size of a cup, ml.</summary>
     public double CupMl { get; set; } = 180;
 
+    /// <summary>There is no scale: doses are told in spoons, water at marks.</summary>
+    public bool NoScale { get; set; }
+
+    /// <summary>There is neither a thermometer nor a kettle that holds a temperature: it is told in seconds off the boil.</summary>
+    public bool NoThermometer { get; set; }
+
+    /// <summary>There is no mill: coffee is bought ground, and its size told in words.</summary>
+    public bool NoMill { get; set; }
+
     /// <summary>Whether forecasts use what was learned from brews.</summary>
     public bool UsesLearned { get; set; } = true;
 
@@ -155,11 +164,30 @@ public sealed class Mill : IShelved
     /// <summary>The median for each 1 more, µm.</summary>
     public double UmPerSetting { get; set; }
 
+    /// <summary>Its µm were not measured: they are estimated from its range and what it is used for.</summary>
+    public bool Estimated { get; set; }
+
+    /// <summary>What its grind looks like: one "20 = caster sugar" a line.</summary>
+    public string Looks { get; set; } = "";
+
     /// <summary>The spread of what it grinds, ln-σ.</summary>
     public double Spread { get; set; }
 
     /// <summary>What the barista sets it to for paper: "two finer than usual" counts from here.</summary>
     public double? UsualFilterSetting { get; set; }
+
+    /// <summary>What the barista sets it to for other vessels: one "French press = 31" a line.</summary>
+    public string Usuals { get; set; } = "";
+
+    /// <summary>Those settings by family; lines that are none are left out.</summary>
+    public IReadOnlyDictionary<VesselFamily, double> UsualList => Settings(Usuals)
+        .Select(one => (Family: Words<VesselFamily>.Find(one.Word.ToLowerInvariant().Replace("open ", "", StringComparison.Ordinal).Replace(' ', '-')), one.Setting))
+        .Where(one => one.Family is not null)
+        .DistinctBy(one => one.Family).ToDictionary(one => one.Family!.Value, one => one.Setting);
+
+    /// <summary>What is usual for a family; null where nobody said. Papers share theirs.</summary>
+    public double? UsualFor(VesselFamily family) => UsualList.TryGetValue(family, out var own) ? own
+        : Core.Physics.Vessel.UsualFilter(family) is Filter.Paper or Filter.DensePaper ? UsualFilterSetting : null;
 
     /// <summary>Words on its collar: one "F = 6.5" a line.</summary>
     public string Labels { get; set; } = "";
@@ -171,10 +199,27 @@ public sealed class Mill : IShelved
     public double SecondsPerG { get; set; } = 0.5;
 
     /// <summary>The labels as words and settings; lines that are none are left out.</summary>
-    public IReadOnlyList<(string Label, double Setting)> LabelList => [.. Labels.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)
-        .Select(line => line.Split('=', 2, StringSplitOptions.TrimEntries))
-        .Where(parts => parts.Length == 2 && parts[0].Length > 0 && TypedNumber.Read(parts[1], Least, Most, "").Value is not null)
-        .Select(parts => (parts[0], TypedNumber.Read(parts[1], Least, Most, "").Value!.Value))];
+    public IReadOnlyList<(string Label, double Setting)> LabelList => [.. Settings(Labels)];
+
+    /// <summary>What its grind looks like at a setting; lines that are none are left out.</summary>
+    public IReadOnlyList<(double Setting, GrainWord Word)> LookList =>
+    [
+        .. from line in Looks.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)
+           let parts = line.Split('=', 2, StringSplitOptions.TrimEntries)
+           where parts.Length == 2
+           let setting = TypedNumber.Read(parts[0], Least, Most, "").Value
+           let word = GrainWords.Find(parts[1])
+           where setting is not null && word is not null
+           select (setting.Value, word),
+    ];
+
+    /// <summary>What is known of its grind without a measurement: what it is set to for what, and what that looks like.</summary>
+    public IEnumerable<KnownGrind> Known => UsualList.Select(one => KnownGrind.UsedFor(one.Value, one.Key))
+        .Concat(UsualFilterSetting is { } paper ? [KnownGrind.UsedForPaper(paper)] : [])
+        .Concat(LookList.Select(one => KnownGrind.LooksLike(one.Setting, one.Word)));
+
+    /// <summary>Half of the 80 % band of the median at a setting, µm; null where it was measured.</summary>
+    public double? HalfWidthUm(double setting) => Estimated && Most > Least ? new MillEstimate(Least, Most, Known).HalfWidthUm(setting) : null;
 
     /// <summary>Its scale as the core takes it.</summary>
     public MillScale Scale => new(Least, Most, Step, UmAtZero, UmPerSetting, Spread);
@@ -184,6 +229,15 @@ public sealed class Mill : IShelved
 
     /// <summary>The setting on the mill's own steps, which count from its least, nearest to a median.</summary>
     public double SettingFor(double medianUm) => Scale.SettingFor(medianUm);
+
+    /// <summary>What stands a line each, a word and a setting of this mill; lines that are none are left out.</summary>
+    private IEnumerable<(string Word, double Setting)> Settings(string lines) =>
+        from line in lines.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)
+        let parts = line.Split('=', 2, StringSplitOptions.TrimEntries)
+        where parts.Length == 2 && parts[0].Length > 0
+        let setting = TypedNumber.Read(parts[1], Least, Most, "").Value
+        where setting is not null
+        select (parts[0], setting.Value);
 }
 
 /// <summary>A vessel on the shelf.</summary>
@@ -354,5 +408,5 @@ public sealed class FilterStock : IShelved
 
     /// <summary>Whether a brewer takes this filter.</summary>
     public bool Fits(Brewer brewer) =>
-        (Family is null || Family == brewer.Family) && Filter == (brewer.Filter ?? Core.Physics.Vessel.UsualFilter(brewer.Family));
+        (Family is null || Family == brewer.Family) && Filter == Core.Physics.Vessel.FilterOf(brewer);
 }

@@ -71,6 +71,15 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         return outcomes;
     }
 
+    /// <summary>When brews that are B of a pair are to be started, UTC milliseconds: as long after A as was planned; those whose A does not run are left out.</summary>
+    /// <param name="brewIds">The brews that are asked for.</param>
+    /// <param name="ct">Stops it.</param>
+    public async Task<IReadOnlyDictionary<int, long>> StartsAsync(IReadOnlyCollection<int> brewIds, CancellationToken ct) => brewIds.Count == 0
+        ? new Dictionary<int, long>()
+        : await db.Pairs.Where(pair => pair.SecondBrewId != null && brewIds.Contains(pair.SecondBrewId.Value))
+            .Join(db.Brews.Where(brew => brew.StartedAtMs != null), pair => pair.FirstBrewId, brew => brew.Id, (pair, first) => new { Id = pair.SecondBrewId!.Value, first.StartedAtMs, pair.StaggerS })
+            .ToDictionaryAsync(one => one.Id, one => one.StartedAtMs!.Value + (long)(1000 * one.StaggerS), ct);
+
     /// <summary>Ends a brew whose last step was only time, or only assumed, when that has passed.</summary>
     /// <param name="brewId">The brew.</param>
     /// <returns>Whether it is over.</returns>

@@ -183,9 +183,10 @@ public sealed class ImportStore(CisternDb db, PlanStore plans, BrewOut outgoing,
             fates[running.FileId] = ImportFate.Known;
         }
 
+        var incoming = lot.ToDictionary(brew => brew.Id);
         await foreach (var own in outgoing.OfAsync([.. standing.Values.Select(brew => brew.Id)], withReadings: true, ct))
         {
-            var record = lot.First(brew => brew.Id == own.Id);
+            var record = incoming[own.Id];
             var told = standing[own.Id].FileJson;
             fates[own.Id] = BrewFiles.Same(own, record) || (told is not null && BrewFiles.IsTold(record, told)) ? ImportFate.Known : ImportFate.Changed;
         }

@@ -1,4 +1,6 @@
 using System.Collections;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
 using Cistern.Data.Log;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
@@ -33,6 +35,17 @@ public sealed class LogStore(CisternDb db, LogIndex index, TimeProvider time)
 
     /// <summary>Reads the log, so that whoever looks first does not wait for it.</summary>
     public Task WarmAsync(CancellationToken ct) => FindAsync(new LogQuery(), ct);
+
+    /// <summary>What somebody last brewed a family of vessel with.</summary>
+    /// <param name="barista">Their name.</param>
+    /// <param name="family">The family.</param>
+    /// <param name="ct">Stops it.</param>
+    public async Task<LastGear> LastGearAsync(string barista, VesselFamily family, CancellationToken ct)
+    {
+        var word = Words<VesselFamily>.Of(family);
+        return await db.LogRows.AsNoTracking().Where(row => row.Barista == barista && row.Family == word && row.Stands).OrderByDescending(row => row.OpenedAtMs)
+            .Select(row => new LastGear(row.Coffee, row.Mill, row.Vessel)).FirstOrDefaultAsync(ct) ?? LastGear.None;
+    }
 
     /// <summary>Takes a brew away from the log, or brings it back.</summary>
     /// <param name="brewId">The brew.</param>

@@ -22,6 +22,17 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
     /// <summary>The most revisions that can be undone.</summary>
     public const int MostRevisions = 100;
 
+    /// <summary>So many plans stand on a page.</summary>
+    public const int PageOfPlans = 30;
+
+    private const int MostNotKept = 10;
+    private const long LatelyMs = 14L * 86_400_000;
+    private const int MostPairs = 30;
+    private const int MostWanted = 100;
+
+    /// <summary>A brew this near to when its cup is wanted is that cup, ms.</summary>
+    private const long NearMs = 12L * 3_600_000;
+
     private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
 
     /// <summary>Opens a plan; null where there is none.</summary>
@@ -80,9 +91,37 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
     /// <summary>Where what was done under a key is to be seen; null where nothing was.</summary>
     public Task<string?> DoneAsync(Guid job, CancellationToken ct) => jobs.DoneAsync(job, ct);
 
-    /// <summary>The baristas' own plans, the newest first.</summary>
-    public Task<List<StoredPlan>> KeptAsync(CancellationToken ct) =>
-        db.Plans.AsNoTracking().Where(stored => stored.KeptAtMs != null && stored.RemovedAtMs == null).OrderByDescending(stored => stored.KeptAtMs).Take(60).ToListAsync(ct);
+    /// <summary>The baristas' own plans, the newest first: as many as a bench looks through.</summary>
+    public Task<List<StoredPlan>> KeptAsync(CancellationToken ct) => Kept("").Take(60).ToListAsync(ct);
+
+    /// <summary>All of the baristas' own plans that are found, a page at a time, the newest first.</summary>
+    /// <param name="words">What stands in their names, in what was changed, or why; empty for all.</param>
+    /// <param name="page">Which page, counted from 0.</param>
+    /// <param name="ct">Stops it.</param>
+    /// <returns>The plans of the page, and how many there are in all.</returns>
+    public async Task<(IReadOnlyList<StoredPlan> Plans, int Of)> FindKeptAsync(string words, int page, CancellationToken ct)
+    {
+        var found = Kept(words);
+        return (await found.Skip(page * PageOfPlans).Take(PageOfPlans).ToListAsync(ct), await found.CountAsync(ct));
+    }
+
+    /// <summary>Plans that were changed lately and neither kept nor brewed, the newest first.</summary>
+    public Task<List<StoredPlan>> NotKeptAsync(CancellationToken ct) =>
+        db.Plans.AsNoTracking().Where(stored => stored.KeptAtMs == null && stored.RemovedAtMs == null && stored.ChangedAtMs > NowMs - LatelyMs
+                && !db.Brews.Any(brew => brew.StoredPlanId == stored.Id) && !db.Pairs.Any(pair => pair.SecondPlanId == stored.Id))
+            .OrderByDescending(stored => stored.ChangedAtMs).Take(MostNotKept).ToListAsync(ct);
+
+    private IQueryable<StoredPlan> Kept(string words)
+    {
+        var kept = db.Plans.AsNoTracking().Where(stored => stored.KeptAtMs != null && stored.RemovedAtMs == null);
+        foreach (var word in words.Split(' ', StringSplitOptions.RemoveEmptyEntries))
+        {
+            var like = $"%{word.Replace("\\", "\\\\", StringComparison.Ordinal).Replace("%", "\\%", StringComparison.Ordinal).Replace("_", "\\_", StringComparison.Ordinal)}%";
+            kept = kept.Where(stored => EF.Functions.Like(stored.Name + " " + stored.ParentName + " " + stored.What + " " + stored.Why, like, "\\"));
+        }
+
+        return kept.OrderByDescending(stored => stored.KeptAtMs).ThenByDescending(stored => stored.Id);
+    }
 
     /// <summary>The state a kept plan stands at; null where it cannot be read.</summary>
     public async Task<PlanState?> StateAsync(int storedId, CancellationToken ct) =>
@@ -127,6 +166,24 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
         Touch(stored, wish);
         return stored.Id;
     }, wish, ct);
+
+    /// <summary>Keeps when the cup of a plan is wanted. A recipe or a brew gets a stored plan of its own; a kept plan stays as it is.</summary>
+    /// <param name="plan">The plan as it was read.</param>
+    /// <param name="wantedAtMs">When, UTC milliseconds; null for no more.</param>
+    /// <param name="wish">Whose, and its key.</param>
+    /// <param name="ct">Stops it before anything is kept.</param>
+    /// <returns>The plan after it; null where somebody else has changed it meanwhile.</returns>
+    public Task<OpenPlan?> WantAsync(OpenPlan plan, long? wantedAtMs, PlanWish wish, CancellationToken ct) => AtomicallyAsync(plan, async () =>
+    {
+        var stored = plan.Stored is { } own ? await db.Plans.FirstAsync(row => row.Id == own.Id, ct) : await StoredToChangeAsync(plan, ct);
+        stored.WantedAtMs = wantedAtMs;
+        Touch(stored, wish);
+        return stored.Id;
+    }, wish, ct);
+
+    /// <summary>The plans whose cup is wanted from a moment on, the nearest first.</summary>
+    public Task<List<StoredPlan>> WantedAsync(long fromMs, CancellationToken ct) =>
+        db.Plans.AsNoTracking().Where(stored => stored.WantedAtMs >= fromMs && stored.RemovedAtMs == null).OrderBy(stored => stored.WantedAtMs).Take(MostWanted).ToListAsync(ct);
 
     /// <summary>Goes back a revision (−1) or forth (+1).</summary>
     /// <param name="plan">The plan as it was read.</param>
@@ -181,12 +238,8 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
     /// <returns>The kept plan; null where somebody else has changed it meanwhile.</returns>
     public Task<OpenPlan?> KeepAsync(OpenPlan plan, PlanState state, string name, string what, string why, PlanWish wish, CancellationToken ct) => AtomicallyAsync(plan, async () =>
     {
-        var stored = await StoredToChangeAsync(plan, ct);
-        var json = Detached(plan, state).ToJson();
-        (stored.Name, stored.What, stored.Why, stored.KeptAtMs, stored.AcceptedJson) = (name, what, why, NowMs, json);
-        Touch(stored, wish);
-        var revision = await db.Revisions.FirstAsync(row => row.StoredPlanId == stored.Id && row.Position == stored.Position, ct);
-        revision.StateJson = json;
+        var stored = await KeptNowAsync(plan, state, name, wish, ct);
+        (stored.What, stored.Why) = (what, why);
         return stored.Id;
     }, wish, ct);
 
@@ -204,11 +257,94 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
         }
 
         db.Brews.Add(brew);
+        await IsBeingBrewedAsync([brew.StoredPlanId], ct);
         await db.SaveChangesAsync(ct);
         await FinishAsync(wish, $"/brew/{Text(brew.Id)}", ct);
         await transaction.CommitAsync(CancellationToken.None);
         return brew.Id;
     }
+
+    /// <summary>Makes a pair of a plan, once: the plan is A and is kept, and B is made of it, to be changed in one thing.</summary>
+    /// <param name="plan">The plan as it was read.</param>
+    /// <param name="state">How it stands.</param>
+    /// <param name="name">What A is called where it has no name yet.</param>
+    /// <param name="staggerS">How long after A the clock of B starts, s.</param>
+    /// <param name="wish">Whose, and its key.</param>
+    /// <param name="ct">Stops it before anything is kept.</param>
+    /// <returns>The pair's address; null where somebody else has changed the plan meanwhile.</returns>
+    public async Task<string?> PairAsync(OpenPlan plan, PlanState state, string name, double staggerS, PlanWish wish, CancellationToken ct)
+    {
+        await using var transaction = await db.Database.BeginTransactionAsync(ct);
+        if (await DoneAsync(wish.Job, ct) is { } done)
+        {
+            return done;
+        }
+
+        if (!await StandsAsync(plan, ct))
+        {
+            return null;
+        }
+
+        if (!plan.Kept)
+        {
+            var first = await KeptNowAsync(plan, state, name, wish, ct);
+            await db.SaveChangesAsync(ct);
+            plan = (await StoredAsync(first.Id, ct))!;
+        }
+
+        var second = await StoredToChangeAsync(plan, ct);
+        second.Name = plan.Stored!.Name + ", B";
+        Touch(second, wish);
+        var pair = new Pair { FirstPlanId = plan.Stored.Id, SecondPlanId = second.Id, StaggerS = staggerS, MadeAtMs = NowMs, BaristaId = wish.BaristaId };
+        db.Pairs.Add(pair);
+        await db.SaveChangesAsync(ct);
+        var address = $"/pair/{Text(pair.Id)}";
+        await FinishAsync(wish, address, ct);
+        await transaction.CommitAsync(CancellationToken.None);
+        return address;
+    }
+
+    /// <summary>Opens both brews of a pair, once: what was made for B is kept as it stands.</summary>
+    /// <param name="pairId">The pair.</param>
+    /// <param name="brews">A and B, complete.</param>
+    /// <param name="what">What differs, in words.</param>
+    /// <param name="wish">Whose, and its key.</param>
+    /// <param name="ct">Stops it before anything is kept.</param>
+    /// <returns>Whether they were opened: not where the same wish was answered before, or another device was quicker.</returns>
+    public async Task<bool> BrewPairAsync(int pairId, (Brew First, Brew Second) brews, string what, PlanWish wish, CancellationToken ct)
+    {
+        await using var transaction = await db.Database.BeginTransactionAsync(ct);
+        if (await DoneAsync(wish.Job, ct) is not null)
+        {
+            return false;
+        }
+
+        var pair = await db.Pairs.FirstAsync(row => row.Id == pairId, ct);
+        if (pair.FirstBrewId is not null)
+        {
+            // Another device was quicker.
+            return false;
+        }
+
+        db.Brews.AddRange(brews.First, brews.Second);
+        await IsBeingBrewedAsync([pair.FirstPlanId, pair.SecondPlanId], ct);
+        await db.Plans.Where(row => row.Id == pair.SecondPlanId && row.KeptAtMs == null).ExecuteUpdateAsync(set => set.SetProperty(row => row.KeptAtMs, NowMs).SetProperty(row => row.What, Short(what)), ct);
+        await db.SaveChangesAsync(ct);
+        (pair.FirstBrewId, pair.SecondBrewId) = (brews.First.Id, brews.Second.Id);
+        await FinishAsync(wish, $"/pair/{Text(pairId)}", ct);
+        await transaction.CommitAsync(CancellationToken.None);
+        return true;
+    }
+
+    /// <summary>The last pairs, the newest first.</summary>
+    public Task<List<Pair>> PairsAsync(CancellationToken ct) => db.Pairs.AsNoTracking().OrderByDescending(pair => pair.MadeAtMs).Take(MostPairs).ToListAsync(ct);
+
+    /// <summary>A pair; null where there is none.</summary>
+    public Task<Pair?> PairAsync(int id, CancellationToken ct) => db.Pairs.AsNoTracking().FirstOrDefaultAsync(pair => pair.Id == id, ct);
+
+    /// <summary>Sets how long after A the clock of B starts, s; not once the pair is brewed.</summary>
+    public Task StaggerAsync(int id, double staggerS, CancellationToken ct) =>
+        db.Pairs.Where(pair => pair.Id == id && pair.SecondBrewId == null).ExecuteUpdateAsync(set => set.SetProperty(pair => pair.StaggerS, staggerS), ct);
 
     /// <summary>Keeps the next plan of a line of brews, once.</summary>
     /// <param name="state">How it stands.</param>
@@ -295,6 +431,10 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
         long? atMs = removed ? NowMs : null;
         return db.Plans.Where(stored => stored.Id == id).ExecuteUpdateAsync(set => set.SetProperty(stored => stored.RemovedAtMs, atMs), ct);
     }
+
+    /// <summary>What was planned for now is being done.</summary>
+    private Task IsBeingBrewedAsync(IReadOnlyList<int?> plans, CancellationToken ct) =>
+        db.Plans.Where(stored => plans.Contains(stored.Id) && stored.WantedAtMs < NowMs + NearMs).ExecuteUpdateAsync(set => set.SetProperty(stored => stored.WantedAtMs, (long?)null), ct);
 
     private static int? StoredPlanId(string id) => int.TryParse(id, NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : null;
 
@@ -384,6 +524,17 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
         stored.ParentId = plan.Stored?.Id;
         stored.FromBrewId = plan.Stored?.FromBrewId;
         stored.ParentName = plan.Stored?.Name ?? plan.State.OriginRecipe().Name;
+        return stored;
+    }
+
+    /// <summary>The stored plan of what lies open, kept under a name as it stands; not saved yet.</summary>
+    private async Task<StoredPlan> KeptNowAsync(OpenPlan plan, PlanState state, string name, PlanWish wish, CancellationToken ct)
+    {
+        var stored = await StoredToChangeAsync(plan, ct);
+        var json = Detached(plan, state).ToJson();
+        (stored.Name, stored.KeptAtMs, stored.AcceptedJson) = (name, NowMs, json);
+        (await db.Revisions.FirstAsync(row => row.StoredPlanId == stored.Id && row.Position == stored.Position, ct)).StateJson = json;
+        Touch(stored, wish);
         return stored;
     }
 

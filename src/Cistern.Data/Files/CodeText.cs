@@ -1,0 +1,143 @@
+using System.Collections.Immutable;
+using System.IO.Compression;
+using System.Text;
+using System.Text.Json.Nodes;
+using Cistern.Core.Readings;
+using Cistern.Core.Recipes;
+using Cistern.Core.Records;
+
+namespace Cistern.Data.Files;
+
+/// <summary>
+/// A recipe or a brew as a short text that a picture for telephones can hold: its file without white space, compressed
+/// (Brotli, RFC 7932), in the letters of such a picture's small alphabet (Base45, RFC 9285).
+/// </summary>
+public static class CodeText
+{
+    /// <summary>What every such text begins with, so that it is known for one.</summary>
+    public const string Mark = "CISTERN1:";
+
+    /// <summary>What it ends with: a blank is one of its letters, and one at the end would get lost on the way.</summary>
+    public const char End = '.';
+
+    /// <summary>The most letters of the small alphabet that go into one picture: of the standard, version 40 with the least correction.</summary>
+    public const int MostLetters = 4_296;
+
+    /// <summary>The largest file that is taken out of one, bytes: many times what a picture holds, and no more than is read in a moment.</summary>
+    private const int LargestFile = 256 * 1024;
+
+    private const int Base = 45;
+    private const string Alphabet = "0123456789ABCDEFGHIJKLMNOPQRSTUVWXYZ $%*+-./:";
+
+    /// <summary>A recipe as such a text; null where it is too long for one picture.</summary>
+    public static string? Of(Recipe recipe) => Write(RecipeWriter.Write(recipe));
+
+    /// <summary>A brew as such a text, without what instruments showed and what was forecast; null where it is too long for one picture.</summary>
+    public static string? Of(BrewRecord brew) =>
+        Write(BrewWriter.Write(brew with { Kept = null, Forecast = null, Readings = ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>>.Empty }));
+
+    /// <summary>The file in such a text.</summary>
+    /// <param name="text">As it was read off a picture, or typed; white space round it does not matter.</param>
+    /// <returns>The file as JSON, or what is wrong with the text.</returns>
+    public static (string? Json, string? Problem) Read(string text)
+    {
+        const string Remedy = "Read the picture once more, or copy the whole text.";
+        var typed = text.Trim();
+        if (!typed.StartsWith(Mark, StringComparison.OrdinalIgnoreCase))
+        {
+            return (null, $"That is no code of a Cistern: it does not begin with {Mark}");
+        }
+
+        if (typed[^1] != End)
+        {
+            return (null, $"Its end is missing: it ends with {End} {Remedy}");
+        }
+
+        if (Bytes(typed[Mark.Length..^1].ToUpperInvariant()) is not { } packed)
+        {
+            return (null, $"A letter of it is wrong or missing. {Remedy}");
+        }
+
+        var file = new byte[LargestFile];
+        if (!BrotliDecoder.TryDecompress(packed, file, out var length) || length == 0)
+        {
+            return (null, $"It is cut off or damaged. {Remedy}");
+        }
+
+        try
+        {
+            return (new UTF8Encoding(false, throwOnInvalidBytes: true).GetString(file, 0, length), null);
+        }
+        catch (DecoderFallbackException)
+        {
+            return (null, $"It is damaged. {Remedy}");
+        }
+    }
+
+    private static string? Write(string json)
+    {
+        const int MostCompression = 11;
+        const int Window = 22;
+        var plain = Encoding.UTF8.GetBytes(JsonNode.Parse(json)!.ToJsonString());
+        var packed = new byte[BrotliEncoder.GetMaxCompressedLength(plain.Length)];
+        if (!BrotliEncoder.TryCompress(plain, packed, out var length, MostCompression, Window))
+        {
+            return null;
+        }
+
+        var text = Mark + Letters(packed.AsSpan(0, length)) + End;
+        return text.Length <= MostLetters ? text : null;
+    }
+
+    /// <summary>Two bytes become three letters, one becomes two: RFC 9285.</summary>
+    private static string Letters(ReadOnlySpan<byte> bytes)
+    {
+        var text = new StringBuilder(bytes.Length * 3 / 2 + 2);
+        for (var i = 0; i < bytes.Length; i += 2)
+        {
+            var two = i + 1 < bytes.Length;
+            var value = two ? (bytes[i] << 8) | bytes[i + 1] : bytes[i];
+            for (var digit = 0; digit < (two ? 3 : 2); digit++)
+            {
+                text.Append(Alphabet[value % Base]);
+                value /= Base;
+            }
+        }
+
+        return text.ToString();
+    }
+
+    private static byte[]? Bytes(string letters)
+    {
+        var bytes = new List<byte>(letters.Length * 2 / 3 + 1);
+        for (var i = 0; i < letters.Length; i += 3)
+        {
+            var count = Math.Min(3, letters.Length - i);
+            var value = 0;
+            for (var digit = count - 1; digit >= 0; digit--)
+            {
+                var place = Alphabet.IndexOf(letters[i + digit], StringComparison.Ordinal);
+                if (place < 0)
+                {
+                    return null;
+                }
+
+                value = (value * Base) + place;
+            }
+
+            if (count == 1 || value > (count == 3 ? ushort.MaxValue : byte.MaxValue))
+            {
+                return null;
+            }
+
+            if (count == 3)
+            {
+                bytes.Add((byte)(value >> 8));
+            }
+
+            bytes.Add((byte)value);
+        }
+
+        return [.. bytes];
+    }
+}
