@@ -53,7 +53,7 @@ await shot('import', '/files', { before: async (page) => {
 } });
 await shot('entry', '/log/7');
 await shot('shelf', '/shelf', { before: (page) => page.getByRole('link', { name: 'Change Quiet Orchard' }).click() });
-await shot('after', '/brew/7/after');
+await shot('blind', '/blind/1');
 await shot('brew', '/plan/fp-long-settle?bag=2', { before: started(330) });
 await shot('brew-phone', '/plan/ld-long-soak-iced?bag=1', { width: 390, height: 844, colorScheme: 'dark', before: started(220) });
 await shot('brew-calls', '/plan/fp-slow-eight?bag=3', { before: started(700) });

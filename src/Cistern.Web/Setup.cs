@@ -38,7 +38,7 @@ public static class Setup
 
         if (settings.TestClock)
         {
-            builder.Services.AddSingleton<AdjustableTime>();
+            builder.Services.AddSingleton(new AdjustableTime(settings.TestClockBeginsAt));
             builder.Services.AddSingleton<TimeProvider>(services => services.GetRequiredService<AdjustableTime>());
         }
         else
@@ -79,6 +79,7 @@ public static class Setup
         builder.Services.AddSingleton<ImportRuns>();
         builder.Services.AddScoped<Pages.Next.LineAdvice>();
         builder.Services.AddScoped<Models>();
+        builder.Services.AddScoped<Pages.Plan.PlanOpening>();
         builder.Services.AddScoped<Pages.Plan.PlanForecasts>();
         builder.Services.AddScoped<BrewStore>();
         builder.Services.AddSingleton<BenchEars>();
@@ -87,6 +88,9 @@ public static class Setup
         builder.Services.AddHostedService<SimulatedBenches>();
         builder.Services.AddScoped<JobLedger>();
         builder.Services.AddScoped<PlanStore>();
+        builder.Services.AddScoped<BlindStore>();
+        builder.Services.AddScoped<DescentStore>();
+        builder.Services.AddScoped<Pages.Pairs.PairSides>();
         builder.Services.AddRazorPages(options => options.RootDirectory = "/Pages")
             .AddMvcOptions(options =>
             {
@@ -139,6 +143,7 @@ public static class Setup
         app.MapBrews();
         app.MapReadings();
         app.MapOut();
+        app.MapCalendar();
         app.MapHealthChecks("/healthz", new HealthCheckOptions
         {
             ResponseWriter = (context, report) => context.Response.WriteAsync(string.Join('\n', report.Entries.Values.Select(entry => entry.Description).OfType<string>().Prepend(report.Status.ToString()))),

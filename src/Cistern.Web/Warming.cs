@@ -41,7 +41,7 @@ public static class Warming
             var bench = scope.ServiceProvider.GetRequiredService<BenchContext>();
             await bench.BaristaAsync();
             await bench.UnderWayAsync();
-            await PlanShelf.LoadAsync(db, PlanState.Of(RecipeLibrary.All[0]), CancellationToken.None);
+            await scope.ServiceProvider.GetRequiredService<PlanOpening>().OpenAsync(RecipeLibrary.All[0].Id, shown: null, CancellationToken.None);
             await db.Plans.AsNoTracking().FirstOrDefaultAsync(stored => stored.Id == 0);
         }
         catch (Exception error) when (error is not OutOfMemoryException)

@@ -1,9 +1,13 @@
 namespace Cistern.Web.Frame;
 
-/// <summary>The real time, set forward by as much as a test has asked for. Only ever registered for tests.</summary>
-public sealed class AdjustableTime : TimeProvider
+/// <summary>
+/// A time that runs as the real one does, from the moment a test begins it at, set forward by as much as the test has asked for.
+/// Only ever registered for tests: begun at one fixed moment, no test depends on the hour it is run at.
+/// </summary>
+/// <param name="beginsAt">What it is when this is made; the real time if null.</param>
+public sealed class AdjustableTime(DateTimeOffset? beginsAt = null) : TimeProvider
 {
-    private long aheadTicks;
+    private long aheadTicks = beginsAt is { } begin ? (begin - DateTimeOffset.UtcNow).Ticks : 0;
 
     /// <inheritdoc/>
     public override DateTimeOffset GetUtcNow() => base.GetUtcNow().AddTicks(Interlocked.Read(ref aheadTicks));

@@ -20,4 +20,7 @@ public sealed class AppSettings
 
     /// <summary>For tests only: a clock that can be set forward over HTTP.</summary>
     public bool TestClock { get; init; }
+
+    /// <summary>For tests only: what the time is when the server starts; the real time if null.</summary>
+    public DateTimeOffset? TestClockBeginsAt { get; init; }
 }

@@ -29,6 +29,7 @@ public sealed class BenchContext(CisternDb db, IHttpContextAccessor context, Tim
     private IReadOnlyList<UnderWay>? underWay;
     private bool loaded;
     private Barista? barista;
+    private FigureFormat? format;
 
     /// <summary>Now, in UTC milliseconds.</summary>
     public long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
@@ -54,7 +55,30 @@ public sealed class BenchContext(CisternDb db, IHttpContextAccessor context, Tim
     }
 
     /// <summary>How this barista reads figures.</summary>
-    public async Task<FigureFormat> FormatAsync(CancellationToken ct = default) => new((await BaristaAsync(ct))?.Units ?? Units.Metric);
+    public async Task<FigureFormat> FormatAsync(CancellationToken ct = default) => format ??= await OfBaristaAsync(ct);
+
+    private async Task<FigureFormat> OfBaristaAsync(CancellationToken ct)
+    {
+        if (await BaristaAsync(ct) is not { } who)
+        {
+            return new FigureFormat(Units.Metric);
+        }
+
+        // A shelf has hardly more than one spoon; the first stands for a scale.
+        var spoon = who.NoScale ? await db.Spoons.AsNoTracking().Where(row => row.RemovedAtMs == null).OrderBy(row => row.Id).FirstOrDefaultAsync(ct) : null;
+        return new FigureFormat(who.Units, new AtHand(!who.NoScale, !who.NoThermometer, !who.NoMill) { Spoon = spoon is null ? null : (spoon.Name, spoon.HoldsG) });
+    }
+
+    /// <summary>How this barista reads figures of a brew in a vessel of their own: without a scale, at its marks.</summary>
+    /// <param name="vessel">Its name; empty for the recipe's own.</param>
+    /// <param name="ct">Stops it.</param>
+    public async Task<FigureFormat> FormatOfAsync(string vessel, CancellationToken ct)
+    {
+        var theirs = await FormatAsync(ct);
+        return theirs.Hand.Scale || vessel.Length == 0 || await db.Vessels.AsNoTracking().FirstOrDefaultAsync(row => row.Name == vessel, ct) is not { } own
+            ? theirs
+            : theirs.With(theirs.Hand with { MarksMl = own.MarksMl });
+    }
 
     /// <summary>Brews under way, the newest first.</summary>
     public async Task<IReadOnlyList<UnderWay>> UnderWayAsync(CancellationToken ct = default) =>
@@ -64,17 +88,35 @@ public sealed class BenchContext(CisternDb db, IHttpContextAccessor context, Tim
     public static IQueryable<Brew> RunningOf(CisternDb db) =>
         db.Brews.AsNoTracking().Where(brew => brew.State == BrewState.Running).OrderByDescending(brew => brew.OpenedAtMs).Take(MostLanes);
 
+    /// <summary>Now, where the server stands.</summary>
+    public DateTime LocalNow => time.GetLocalNow().DateTime;
+
+    /// <summary>A moment where the server stands, from UTC milliseconds.</summary>
+    public DateTime Local(long ms) => TimeZoneInfo.ConvertTime(DateTimeOffset.FromUnixTimeMilliseconds(ms), time.LocalTimeZone).DateTime;
+
+    /// <summary>A moment where the server stands as UTC milliseconds; one that a clock put forward passed over is an hour later.</summary>
+    public long UtcMs(DateTime local)
+    {
+        var there = DateTime.SpecifyKind(local, DateTimeKind.Unspecified);
+        there = time.LocalTimeZone.IsInvalidTime(there) ? there.AddHours(1) : there;
+        return new DateTimeOffset(there, time.LocalTimeZone.GetUtcOffset(there)).ToUnixTimeMilliseconds();
+    }
+
     /// <summary>A moment as its day alone, where the server stands.</summary>
-    public string Day(long ms) => TimeZoneInfo.ConvertTime(DateTimeOffset.FromUnixTimeMilliseconds(ms), time.LocalTimeZone).ToString("d MMM yyyy", CultureInfo.InvariantCulture);
+    public string Day(long ms) => Local(ms).ToString("d MMM yyyy", CultureInfo.InvariantCulture);
+
+    /// <summary>A moment as its time of day alone, where the server stands.</summary>
+    public string Clock(long ms) => Local(ms).ToString("HH:mm", CultureInfo.InvariantCulture);
 
     /// <summary>A moment as it is told: date and local time, never ambiguous.</summary>
     public string Moment(long ms)
     {
-        var local = TimeZoneInfo.ConvertTime(DateTimeOffset.FromUnixTimeMilliseconds(ms), time.LocalTimeZone);
-        var day = DateOnly.FromDateTime(local.DateTime);
-        var clock = local.ToString("HH:mm", CultureInfo.InvariantCulture);
+        var local = Local(ms);
+        var day = DateOnly.FromDateTime(local);
+        var clock = Clock(ms);
         return day == Today ? $"today {clock}"
             : day == Today.AddDays(-1) ? $"yesterday {clock}"
+            : day == Today.AddDays(1) ? $"tomorrow {clock}"
             : $"{local.ToString("d MMM yyyy", CultureInfo.InvariantCulture)}, {clock}";
     }
 }

@@ -6,6 +6,10 @@ namespace Cistern.Web.Frame;
 /// <param name="Text">What was typed, or what stands there to begin with.</param>
 public sealed record Field(string Name, string Label, string Text)
 {
+    /// <summary>The names of what describes a field, for its aria-describedby; null where nothing does.</summary>
+    /// <param name="ids">The names; null for one that is not there.</param>
+    public static string? DescribedBy(params string?[] ids) => string.Join(' ', ids.OfType<string>()) is { Length: > 0 } described ? described : null;
+
     /// <summary>What will not do, or null.</summary>
     public string? Problem { get; init; }
 

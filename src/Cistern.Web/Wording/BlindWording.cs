@@ -43,6 +43,56 @@ public static class BlindWording
         return $"{says} {by}{least}";
     }
 
+    /// <summary>How the chances are reckoned.</summary>
+    public const string Chances = "Exact binomial chances; at most 5 of 100 is held to be no guess.";
+
+    /// <summary>What was counted.</summary>
+    public static string Count(BlindResult result) => result.Kind == BlindKind.Preference ? $"{result.Right} of {result.Tasters} preferred A." : $"{result.Right} of {result.Tasters} found it.";
+
+    /// <summary>What one answered.</summary>
+    public static string Right(BlindKind kind, bool right) => (kind, right) switch
+    {
+        (BlindKind.Preference, true) => "A",
+        (BlindKind.Preference, false) => "B",
+        (_, true) => "yes",
+        _ => "no",
+    };
+
+    /// <summary>When the cups can be tasted, at the same temperature.</summary>
+    /// <param name="cups">The two brews, where both are known.</param>
+    /// <param name="nowMs">Now, UTC milliseconds.</param>
+    /// <param name="clock">How a moment of the day is written.</param>
+    /// <param name="format">How figures are written.</param>
+    public static string Warmth(IReadOnlyList<CoolingCup> cups, long nowMs, Func<long, string> clock, FigureFormat format)
+    {
+        var same = $"Let both cool to the same temperature, {format.Temperature(Drinking.ComfortableC)} or below.";
+        if (cups.Count < 2 || cups.Any(cup => nowMs - cup.DoneAtMs > FreshMs))
+        {
+            return same;
+        }
+
+        var readyMs = cups.Max(cup => cup.DoneAtMs + (long)(1000 * cup.DrinkableAfterS));
+        var apartC = Math.Abs(cups[0].AtC(Math.Max(nowMs, readyMs)) - cups[1].AtC(Math.Max(nowMs, readyMs)));
+        return readyMs <= nowMs
+            ? $"{same} By the forecast they are {format.Kelvin(apartC)} apart now."
+            : $"{same} By the forecast that is from {clock(readyMs)} on, {format.Kelvin(apartC)} apart then.";
+    }
+
+    /// <summary>Cups that were poured longer ago than this are cold, ms.</summary>
+    private const long FreshMs = 2 * 3_600_000;
+
     private static string Often(double chance) => chance >= 0.0095 ? $"{FigureFormat.Number(100 * chance, chance < 0.095 ? 1 : 0)} of 100"
         : chance >= 0.0000095 ? $"{FigureFormat.Number(100_000 * chance, 0)} of 100,000" : "less than 1 of 100,000";
+}
+
+/// <summary>A drink in its cup since it was done.</summary>
+/// <param name="DoneAtMs">When it was, UTC milliseconds.</param>
+/// <param name="DrinkG">The drink, g.</param>
+/// <param name="DrinkC">Its temperature then, °C.</param>
+/// <param name="AmbientC">Of the room, °C.</param>
+/// <param name="DrinkableAfterS">Until it is at 60 °C, s.</param>
+public sealed record CoolingCup(long DoneAtMs, double DrinkG, double DrinkC, double AmbientC, double DrinkableAfterS)
+{
+    /// <summary>How warm it is at a moment, °C.</summary>
+    public double AtC(long atMs) => Drinking.AtC(DrinkG, DrinkC, AmbientC, (atMs - DoneAtMs) / 1000.0);
 }

@@ -7,8 +7,16 @@ using Cistern.Drawing;
 namespace Cistern.Web.Wording;
 
 /// <summary>Writes figures as a barista reads them: in their units, rounded as a scale or a thermometer shows them.</summary>
-public sealed class FigureFormat(Units units)
+/// <param name="units">The units.</param>
+/// <param name="hand">What is at hand; everything where nothing is said.</param>
+public sealed class FigureFormat(Units units, AtHand? hand = null)
 {
+    /// <summary>What the barista brews with: without a scale or a thermometer, steps are told otherwise.</summary>
+    public AtHand Hand { get; } = hand ?? AtHand.Everything;
+
+    /// <summary>The same with something else at hand.</summary>
+    public FigureFormat With(AtHand other) => new(units, other);
+
     /// <summary>The units it writes in.</summary>
     public Units Units => units;
 
@@ -55,7 +63,10 @@ public sealed class FigureFormat(Units units)
     public string Kelvin(double k) => $"{Number(units.TemperatureFromC(k) - units.TemperatureFromC(0), 0)} {TemperatureUnit}";
 
     /// <summary>A drink's mass as a volume at 60 °C, without its unit.</summary>
-    public string DrinkNumber(double g) => Number(units.VolumeFromMl(g / WaterPhysics.DensityGPerMl(60)), units.Volume == Core.Reckoning.VolumeUnit.Millilitre ? 0 : 1);
+    public string DrinkNumber(double g) => VolumeNumber(g / WaterPhysics.DensityGPerMl(60));
+
+    /// <summary>A volume without its unit.</summary>
+    public string VolumeNumber(double ml) => Number(units.VolumeFromMl(ml), units.Volume == Core.Reckoning.VolumeUnit.Millilitre ? 0 : 1);
 
     /// <summary>A drink as a volume with its unit, from g.</summary>
     public string Drink(double g) => $"{DrinkNumber(g)} {VolumeUnit}";
@@ -79,6 +90,7 @@ public sealed class FigureFormat(Units units)
         MassTick = g => units.Mass == Core.Reckoning.MassUnit.Gram ? Number(g, 0) : Number(units.MassFromG(g), 1).TrimEnd('0').TrimEnd('.'),
         GPerUnit = units.Mass == Core.Reckoning.MassUnit.Gram ? 1 : Units.GPerOz,
         Temperature = c => $"{TemperatureNumber(c)}°",
+        Degrees = units.Temperature == Core.Reckoning.TemperatureUnit.Celsius ? (0, 1, 10) : (units.TemperatureToC(0), units.TemperatureToC(1) - units.TemperatureToC(0), 20),
         Step = (recipe, index) =>
         {
             var words = StepWording.Of(recipe, index, this);

@@ -50,8 +50,8 @@ public static class LogWording
         ("state", "under-way") => "under way",
         ("state", "given-up") => "given up",
         ("state", "untasted") => "not tasted",
-        ("score", _) => Part(value, "", "of 10"),
-        ("strength", _) => Part(value, "", "% TDS"),
+        ("score", _) => Part(value, "of 10"),
+        ("strength", _) => Part(value, "% TDS"),
         ("drawn", "under") => "under-drawn",
         ("drawn", "well") => "well drawn",
         ("drawn", "to-the-end") => "drawn to the end",
@@ -116,15 +116,15 @@ public static class LogWording
         : "";
 
     /// <summary>A part of a scale: "under 1.05 % TDS", "1.2 to 1.35 % TDS", "2 % TDS and over".</summary>
-    private static string Part(string value, string before, string unit)
+    private static string Part(string value, string unit)
     {
         var at = value.IndexOf('-', StringComparison.Ordinal);
         var (low, high) = at < 0 ? (value, "") : (value[..at], value[(at + 1)..]);
         return (low, high) switch
         {
-            ("", _) => $"{before}under {high} {unit}",
-            (_, "") => $"{before}{low} {unit} and over",
-            _ => $"{before}{low} to {high} {unit}",
+            ("", _) => $"under {high} {unit}",
+            (_, "") => $"{low} {unit} and over",
+            _ => $"{low} to {high} {unit}",
         };
     }
 }

@@ -1,4 +1,5 @@
 using System.Globalization;
+using Cistern.Core.Reckoning;
 using Cistern.Data.Shelf;
 
 namespace Cistern.Web.Wording;
@@ -11,14 +12,33 @@ public static class MillWording
     {
         var text = Number(setting);
         var label = mill.LabelList.FirstOrDefault(one => Math.Abs(one.Setting - setting) < 1e-6).Label;
-        return label is null ? $"{text} {(mill.Notches ? $"{mill.SettingName}, counted by notches" : mill.SettingName)}" : $"{label} ({text})";
+        return label is not null ? $"{label} ({text})"
+            : mill is { Notches: true, Step: > 0 } ? $"{Number(Math.Round((setting - mill.Least) / mill.Step))} notches ({text} {mill.SettingName})"
+            : $"{text} {mill.SettingName}";
     }
 
+    // How many are said otherwise than by a number; adding one is adding a line.
+    private static readonly Dictionary<string, double> Counts = new(StringComparer.Ordinal)
+    {
+        ["a"] = 1,
+        ["an"] = 1,
+        ["slightly"] = 1,
+        ["a little"] = 1,
+        ["a touch"] = 1,
+        ["a bit"] = 1,
+        ["a couple"] = 2,
+    };
+
     /// <summary>
-    /// A setting as a barista may say it: a label of the collar, "usual", "2 finer", "3 coarser". What is none of these
-    /// comes back as it was.
+    /// A setting as a barista may say it: a label of the collar, "usual", "2 finer", "a notch coarser than usual", "slightly
+    /// finer". It counts from what is usual for the vessel; where nobody said what that is, from what it stands at. What is
+    /// none of these comes back as it was.
     /// </summary>
-    public static string Read(Mill mill, string text)
+    /// <param name="mill">The mill.</param>
+    /// <param name="text">As said.</param>
+    /// <param name="family">The vessel it is ground for: what is usual is usual for that.</param>
+    /// <param name="stands">What it stands at.</param>
+    public static string Read(Mill mill, string text, Core.Recipes.VesselFamily family, double stands)
     {
         var plain = text.Trim();
         if (mill.LabelList.FirstOrDefault(one => string.Equals(one.Label, plain, StringComparison.OrdinalIgnoreCase)) is { Label: not null } label)
@@ -26,29 +46,67 @@ public static class MillWording
             return Number(label.Setting);
         }
 
-        if (mill.UsualFilterSetting is not { } usual)
+        var usual = mill.UsualFor(family);
+        var said = plain.ToLowerInvariant();
+        if (said is "usual" or "my usual" or "as usual")
+        {
+            return usual is { } mine ? Number(mine) : text;
+        }
+
+        // "than usual" asks for what is usual; "than now" for what stands.
+        var from = usual ?? stands;
+        if (said.EndsWith(" than usual", StringComparison.Ordinal))
+        {
+            (said, from) = (said[..^" than usual".Length], usual ?? double.NaN);
+        }
+        else if (said.EndsWith(" than now", StringComparison.Ordinal))
+        {
+            (said, from) = (said[..^" than now".Length], stands);
+        }
+
+        var finer = said.EndsWith(" finer", StringComparison.Ordinal);
+        if (double.IsNaN(from) || (!finer && !said.EndsWith(" coarser", StringComparison.Ordinal)))
         {
             return text;
         }
 
-        var words = plain.ToLowerInvariant().Split(' ', StringSplitOptions.RemoveEmptyEntries);
-        var sign = words is [_, "finer" or "coarser", ..] ? (words[1] == "finer" ? -1 : 1) * Math.Sign(mill.UmPerSetting) : 0;
-        return words is ["usual"] ? Number(usual)
-            : sign != 0 && double.TryParse(words[0], NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var steps) && steps < 1_000 ? Number(usual + (sign * steps * mill.Step))
-            : text;
+        var count = said[..said.LastIndexOf(' ')].Trim();
+        foreach (var word in new[] { "notch", "notches", "click", "clicks", "step", "steps", mill.SettingName.ToLowerInvariant() })
+        {
+            count = count.EndsWith(" " + word, StringComparison.Ordinal) ? count[..^(word.Length + 1)] : count;
+        }
+
+        const double MostSteps = 1_000;
+        var steps = Counts.TryGetValue(count, out var told) ? told : NumberWords.All.TryGetValue(count, out var words) ? words : double.TryParse(count.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var typed) && typed < MostSteps ? typed : double.NaN;
+        return double.IsNaN(steps) ? text : Number(from + ((finer ? -1 : 1) * Math.Sign(mill.UmPerSetting) * steps * mill.Step));
     }
 
-    /// <summary>The steps from the usual filter setting: "2 finer than usual"; null where none is known.</summary>
-    public static string? FromUsual(Mill mill, double setting)
+    /// <summary>What goes with a mill's setting: its notches, its size and how well that is known, how far it may be off, and how it lies to the usual.</summary>
+    /// <param name="mill">The mill.</param>
+    /// <param name="setting">Its setting; null where what was typed is none.</param>
+    /// <param name="medianUm">The median it stands for, µm.</param>
+    /// <param name="mayBeOff">How far it may be off, in words; null where it hardly matters.</param>
+    /// <param name="family">The vessel it is ground for.</param>
+    public static IEnumerable<string?> Beside(Mill mill, double? setting, double medianUm, string? mayBeOff, Core.Recipes.VesselFamily family)
     {
-        if (mill.UsualFilterSetting is not { } usual || mill.Step <= 0)
+        var half = setting is { } at ? mill.HalfWidthUm(at) : null;
+        yield return mill.Notches && setting is { } notch ? Setting(mill, notch) : null;
+        yield return $"{(mill.Estimated ? "some " : "")}{FigureFormat.Number(medianUm, 0)} µm{(half is { } wide ? $", which may be {FigureFormat.Number(wide, 0)} off" : "")}";
+        yield return mayBeOff;
+        yield return setting is { } usual ? FromUsual(mill, usual, family) : null;
+    }
+
+    /// <summary>How far a setting is from what is usual for a family, in the mill's own steps: "2 clicks finer than usual"; null where that is not known.</summary>
+    public static string? FromUsual(Mill mill, double setting, Core.Recipes.VesselFamily family)
+    {
+        if (mill.UsualFor(family) is not { } usual || mill.Step <= 0)
         {
             return null;
         }
 
         var steps = Math.Round((setting - usual) / mill.Step);
-        return steps == 0 ? "the usual for paper"
-            : string.Create(CultureInfo.InvariantCulture, $"{Math.Abs(steps):0} {(steps < 0 == mill.UmPerSetting > 0 ? "finer" : "coarser")} than usual");
+        var way = steps < 0 == mill.UmPerSetting > 0 ? "finer" : "coarser";
+        return steps == 0 ? "your usual" : $"{Number(Math.Abs(steps))} {(mill.Notches ? "notches" : mill.Step == 1 ? mill.SettingName : "steps")} {way} than usual";
     }
 
     private static string Number(double setting) => setting.ToString("0.##", CultureInfo.InvariantCulture);

@@ -8,14 +8,14 @@ public sealed class VerbWording
 {
     private static readonly FrozenDictionary<Type, VerbWording> ByType = new VerbWording[]
     {
-        Of<Step.HeatWater>("Heat the water", "Hot enough", (recipe, step, format) => $"to {format.Temperature(step.ToC ?? recipe.Water.TemperatureC)}"),
+        Of<Step.HeatWater>("Heat the water", "Hot enough", (recipe, step, format) => $"to {format.Hand.Heat(step.ToC ?? recipe.Water.TemperatureC, recipe.Place, format)}"),
         Of<Step.RinseFilter>("Rinse the filter", "Rinsed", (recipe, step, _) => $"with {(step.Hot ? "hot" : "cold")} water, then empty it{(recipe.Brewer.Family is VesselFamily.Siphon or VesselFamily.FrenchPress ? "" : " and the server")}"),
         Of<Step.Preheat>("Warm the vessel", "Warmed", (_, _, _) => "with hot water, then empty it"),
         Of<Step.Weigh>("Weigh", "Weighed", (recipe, _, format) => $"{format.Mass(recipe.Coffee.DoseG)} of coffee"),
         Of<Step.GrindCoffee>("Grind", "Ground", (recipe, _, format) => format.Mass(recipe.Coffee.DoseG)),
         Of<Step.Tare>("Set the scale", "At zero", (_, _, _) => "to zero"),
-        Of<Step.AddCoffee>("Add the coffee", "Coffee is in", (recipe, _, format) => format.Mass(recipe.Coffee.DoseG), begins: "Coffee in now"),
-        Of<Step.Pour>("Pour", "Poured", (_, step, format) => $"to {format.Water(step.ToG)}{Over(step)}{Manner(step)}{(step.TemperatureC is { } c ? $", at {format.Temperature(c)}" : "")}"),
+        Of<Step.AddCoffee>("Add the coffee", "Coffee is in", (recipe, _, format) => format.Hand.Dose(recipe.Coffee.DoseG, format), begins: "Coffee in now"),
+        Of<Step.Pour>("Pour", "Poured", (recipe, step, format) => $"{format.Hand.To(step.ToG, CoffeeIn(recipe, step), format)}{Over(step)}{Manner(step)}{(step.TemperatureC is { } c ? $", at {format.Temperature(c)}" : "")}"),
         Of<Step.LevelBed>("Level", "It is level", (_, _, _) => "the dry coffee"),
         Of<Step.MakeWell>("Make a well", "Made", (_, _, _) => "in the dry coffee"),
         Of<Step.Stir>("Stir", "Stirred", (_, step, _) => step.Continuous ? $"all the time, {FigureFormat.Seconds(step.OverS)}" : Turns(step)),
@@ -30,7 +30,7 @@ public sealed class VerbWording
         Of<Step.PurgeAir>("Let the air out", "Air is out", (_, _, _) => "gently, then cap on and locked", begins: "Air out now"),
         Of<Step.Flip>("Flip", "Flipped", (_, step, _) => $"on to the server in one turn{Over(step)}"),
         Of<Step.LightBurner>("Light the burner", "Alight", (_, _, _) => "", begins: "Light it now"),
-        Of<Step.SeatChamber>("Seat the chamber", "Seated", (_, step, format) => $"over {format.Water(step.WaterG)} of water", begins: "Seat it now"),
+        Of<Step.SeatChamber>("Seat the chamber", "Seated", (_, step, format) => $"over {format.Hand.Water(step.WaterG, format)} of water", begins: "Seat it now"),
         Of<Step.RemoveBurner>("Take the flame away", "Flame is away", (_, _, _) => "", begins: "Take the flame away now"),
         Of<Step.OpenValve>("Open the valve", "It is open", (_, _, _) => "", begins: "Open now"),
         Of<Step.CloseValve>("Close the valve", "It is closed", (_, _, _) => "", begins: "Close now"),
@@ -45,7 +45,7 @@ public sealed class VerbWording
         Of<Step.SwapCup>("Swap the cup", "Swapped", (_, step, _) => step.Keep ? "keep the first" : "throw the first away", begins: "Swap now"),
         Of<Step.StopDrip>("Stop the drip", "Stopped", (_, _, _) => "", begins: "Stop it now"),
         Of<Step.Clear>("Clear", "Cleared", (_, _, _) => "empty it and rinse it"),
-        Of<Step.Dilute>("Let down", "Let down", (_, step, format) => $"with {format.Water(step.WaterG)} of water{(step.TemperatureC is { } c ? $" at {format.Temperature(c)}" : "")}"),
+        Of<Step.Dilute>("Let down", "Let down", (_, step, format) => $"with {format.Hand.Water(step.WaterG, format)} of water{(step.TemperatureC is { } c ? $" at {format.Temperature(c)}" : "")}"),
         Of<Step.Ice>("Chill", "On ice", (_, step, format) => $"on {format.Water(step.IceG)} of ice in the {Words<IcePlace>.Of(step.Where)}"),
         Of<Step.StirCup>("Stir the cup", "Stirred", (_, _, _) => "", begins: "Stir it now"),
         Of<Step.Taste>("Taste", "Tasted", (_, _, _) => ""),
@@ -92,6 +92,9 @@ public sealed class VerbWording
         (pour.Height switch { PourHeight.Low => ", low", PourHeight.High => ", high", _ => "" })
         + (pour.Path switch { PourPath.Centre => ", in the middle", PourPath.Edge => ", at the edge", PourPath.Spiral => ", in a spiral", PourPath.Turning => ", turning the vessel", _ => "" })
         + (pour.StirsIn ? ", stirring" : "");
+
+    /// <summary>The coffee that is in the vessel when a step comes, g: it takes room at the marks.</summary>
+    private static double CoffeeIn(Recipe recipe, Step step) => recipe.Steps.TakeWhile(one => !ReferenceEquals(one, step)).Any(one => one is Step.AddCoffee) ? recipe.Coffee.DoseG : 0;
 
     private static (string Until, string Says) Awaited(WaitEvent awaited) => awaited switch
     {

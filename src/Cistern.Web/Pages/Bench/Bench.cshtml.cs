@@ -26,6 +26,9 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
     /// <summary>The most coffees whose last good brew is shown.</summary>
     private const int MostCoffees = 8;
 
+    /// <summary>A cup that was wanted this long ago may still be brewed, ms.</summary>
+    private const long StillWantedMs = 2L * 3_600_000;
+
     /// <summary>Who is here, and what is brewing.</summary>
     public BenchContext Bench => bench;
 
@@ -47,6 +50,9 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
     /// <summary>Plans made as the next of a line and not brewed yet, the newest first.</summary>
     public IReadOnlyList<Data.Plans.StoredPlan> Next { get; private set; } = [];
 
+    /// <summary>Plans whose cup is wanted at a time to come, the nearest first.</summary>
+    public IReadOnlyList<Data.Plans.StoredPlan> Planned { get; private set; } = [];
+
     /// <summary>The barista's own plans, the newest first.</summary>
     public IReadOnlyList<Data.Plans.StoredPlan> Own { get; private set; } = [];
 
@@ -66,12 +72,8 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
         var kept = await plans.KeptAsync(ct);
         Next = [.. (await plans.UnbrewedAsync(kept, ct)).Take(2)];
         Own = [.. kept.Where(stored => stored.FromBrewId is null).Take(3)];
-        var view = new ShelfView(await bench.FormatAsync(ct), bench.Today);
-        foreach (var kind in (ShelfKind[])[ShelfKinds.Find("coffee")!, ShelfKinds.Find("filter")!])
-        {
-            Due = [.. Due, .. (await kind.RowsAsync(db, view, ct)).Where(row => row.Due is not null)];
-        }
-
+        Due = await ShelfDue.RowsAsync(db, new ShelfView(await bench.FormatAsync(ct), bench.Today), ct);
+        Planned = await plans.WantedAsync(bench.NowMs - StillWantedMs, ct);
         var underWay = await bench.UnderWayAsync(ct);
         LeftRunning = [.. underWay.Where(brew => brew.StartedAtMs is { } startedAtMs && (bench.NowMs - startedAtMs) / 1000.0 > brew.FinishS + ForgottenS)];
         return Page();

@@ -1,75 +1,140 @@
-using System.Collections.Immutable;
 using System.Globalization;
 using System.Security.Cryptography;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Data.Stores;
 using Cistern.Web.Frame;
+using Cistern.Web.Wording;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Blind;
 
-/// <summary>Two brews tasted blind: which coded cups stand before whom, and what came of it. All of it stands in the address.</summary>
-public sealed class BlindModel : PageModel
+/// <summary>Deals the cups of a blind tasting; tells those dealt before, and what answers counted on paper say.</summary>
+public sealed class BlindModel(CisternDb db, BlindStore store, BenchContext bench) : PageModel
 {
+    private const int MostOffered = 30;
+    private const string Nothing = "";
+
     /// <summary>The kinds by their words in the address.</summary>
     public static IReadOnlyList<(string Word, BlindKind Kind)> Kinds { get; } = [.. Enum.GetValues<BlindKind>().Select(kind => (Words<BlindKind>.Of(kind), kind))];
+
+    /// <summary>Who is here.</summary>
+    public BenchContext Bench => bench;
 
     /// <summary>How it is tasted.</summary>
     public BlindKind Kind { get; private set; }
 
+    /// <summary>How it is tasted, as a field.</summary>
+    public Field KindField => new("kind", "Kind", Words<BlindKind>.Of(Kind)) { Kind = "choice", Options = [.. Kinds.Select(one => (one.Word, BlindWording.Of(one.Kind)))] };
+
     /// <summary>How many taste, as it was typed.</summary>
     public Field Tasters { get; private set; } = new("tasters", "Tasters", "6") { Kind = "number", MaxLength = 3 };
 
+    /// <summary>The brew in the cups A.</summary>
+    public Field First { get; private set; } = new("a", "In the cups A", Nothing) { Kind = "choice" };
+
+    /// <summary>The brew in the cups B.</summary>
+    public Field Second { get; private set; } = new("b", "In the cups B", Nothing) { Kind = "choice" };
+
+    /// <summary>What it is about, in a word.</summary>
+    public Field What { get; private set; } = new("what", "What it is about", "") { MaxLength = 120, Hint = "what was changed; the tasters do not see it" };
+
+    /// <summary>How many tasted, of a tasting counted on paper.</summary>
+    public Field Counted { get; private set; } = new("of", "Tasters", "") { Kind = "number", MaxLength = 3 };
+
     /// <summary>How many found it, or preferred the first, as it was typed.</summary>
-    public Field Right { get; private set; } = new("right", "Found it", "") { Kind = "number", MaxLength = 3 };
+    public Field Right { get; private set; } = new("right", "", "") { Kind = "number", MaxLength = 3 };
 
-    /// <summary>What deals the cups.</summary>
-    public int Seed { get; private set; }
-
-    /// <summary>The cups of each taster; none while something typed will not do.</summary>
-    public ImmutableArray<ImmutableArray<BlindCup>> Cups { get; private set; } = [];
-
-    /// <summary>What came of it, or null while that was not typed.</summary>
+    /// <summary>What came of what was counted on paper, or null.</summary>
     public BlindResult? Result { get; private set; }
 
-    /// <summary>Shows the page; without a seed it gets one, so that what was dealt stands there again after a reload.</summary>
-    public IActionResult OnGet(string? kind, string? tasters, string? right, string? seed)
+    /// <summary>The tastings dealt before.</summary>
+    public IReadOnlyList<BlindSession> Before { get; private set; } = [];
+
+    /// <summary>Shows the page.</summary>
+    public async Task OnGetAsync(string? kind, string? a, string? b, string? of, string? right, CancellationToken ct)
     {
         Kind = Words<BlindKind>.Find(kind) ?? BlindKind.Triangle;
-        if (!int.TryParse(seed, NumberStyles.None, CultureInfo.InvariantCulture, out var dealt))
-        {
-            return Redirect($"/blind?kind={Words<BlindKind>.Of(Kind)}&tasters={Uri.EscapeDataString(Short(tasters ?? Tasters.Text))}&seed={RandomNumberGenerator.GetInt32(1_000_000).ToString(CultureInfo.InvariantCulture)}");
-        }
+        await OfferAsync(a, b, ct);
+        Count(Short(of ?? ""), Short(right ?? ""));
+    }
 
-        Seed = dealt;
-        Tasters = Tasters with { Text = Short(tasters ?? Tasters.Text) };
-        Right = Right with { Label = Wording.BlindWording.Counts(Kind), Text = Short(right ?? "") };
-        if (Whole(Tasters.Text, 1, BlindTasting.MostTasters) is not { } count)
+    /// <summary>Deals the cups.</summary>
+    public async Task<IActionResult> OnPostAsync(string? kind, string? tasters, string? a, string? b, string? what, CancellationToken ct)
+    {
+        Kind = Words<BlindKind>.Find(kind) ?? BlindKind.Triangle;
+        await OfferAsync(a, b, ct);
+        Count("", "");
+        Tasters = Tasters with { Text = Short(tasters ?? "") };
+        What = What with { Text = (what ?? "").Trim() };
+        var count = Whole(Tasters.Text, 1, BlindTasting.MostTasters);
+        Tasters = Tasters with { Problem = count is null ? string.Create(CultureInfo.InvariantCulture, $"A whole number from 1 to {BlindTasting.MostTasters}.") : null };
+        What = What with { Problem = PlainText.Problem(What.Text, What.MaxLength, lines: false) };
+        Second = Second with { Problem = First.Text.Length > 0 && First.Text == Second.Text ? "A and B are the same brew. Choose another one, or leave it out." : null };
+        if (count is null || What.Problem is not null || Second.Problem is not null)
         {
-            Tasters = Tasters with { Problem = string.Create(CultureInfo.InvariantCulture, $"A whole number from 1 to {BlindTasting.MostTasters}.") };
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
         }
 
-        Cups = BlindTasting.Serve(Kind, count, Seed);
-        if (Right.Text.Length > 0)
+        return Redirect(await store.OpenAsync(new BlindSession
         {
-            Result = Whole(Right.Text, 0, count) is { } found ? BlindTasting.Of(Kind, count, found) : null;
-            Right = Right with { Problem = Result is null ? string.Create(CultureInfo.InvariantCulture, $"A whole number from 0 to {count}: so many taste.") : null };
+            Kind = Kind,
+            Tasters = count.Value,
+            Seed = RandomNumberGenerator.GetInt32(int.MaxValue),
+            FirstBrewId = Number(First.Text),
+            SecondBrewId = Number(Second.Text),
+            What = What.Text,
+            By = (await bench.BaristaAsync(ct))?.Name ?? "",
+        }, JobKey.Of(Request.Form), ct));
+    }
+
+    private async Task OfferAsync(string? a, string? b, CancellationToken ct)
+    {
+        var asked = new[] { Number(a), Number(b) };
+        var finished = db.Logged.AsNoTracking().Where(brew => brew.State == BrewState.Finished && brew.StartedAtMs != null);
+        var last = await finished.OrderByDescending(brew => brew.OpenedAtMs).Take(MostOffered).ToListAsync(ct);
+        last.AddRange((await finished.Where(brew => asked.Contains(brew.Id)).ToListAsync(ct)).Where(brew => !last.Exists(other => other.Id == brew.Id)));
+        IReadOnlyList<(string, string)> options = [(Nothing, "not in the log"), .. last.Select(brew => (Text(brew.Id), $"{brew.Name}, {bench.Moment(brew.OpenedAtMs)}{(brew.CoffeeName.Length > 0 ? ", " + brew.CoffeeName : "")}"))];
+        First = First with { Options = options, Text = Offered(asked[0]) };
+        Second = Second with { Options = options, Text = Offered(asked[1]) };
+        Before = await store.LastAsync(ct);
+
+        string Offered(int? id) => id is { } number && last.Exists(brew => brew.Id == number) ? Text(number) : Nothing;
+    }
+
+    private void Count(string of, string right)
+    {
+        Counted = Counted with { Text = of };
+        Right = Right with { Label = BlindWording.Counts(Kind), Text = right };
+        if (of.Length == 0 && right.Length == 0)
+        {
+            return;
         }
 
-        return Page();
+        if (Whole(of, 1, BlindTasting.MostTasters) is not { } count)
+        {
+            Counted = Counted with { Problem = string.Create(CultureInfo.InvariantCulture, $"A whole number from 1 to {BlindTasting.MostTasters}.") };
+        }
+        else if (Whole(right, 0, count) is not { } found)
+        {
+            Right = Right with { Problem = string.Create(CultureInfo.InvariantCulture, $"A whole number from 0 to {count}: so many taste.") };
+        }
+        else
+        {
+            Result = BlindTasting.Of(Kind, count, found);
+        }
     }
 
-    /// <summary>The right answer of a taster: the code of the odd cup, or of the two that belong together; of a preference which cup is A.</summary>
-    public string AnswerOf(ImmutableArray<BlindCup> cups)
-    {
-        var firsts = cups.Count(cup => cup.First);
-        var rare = Kind == BlindKind.Preference || firsts < cups.Length - firsts;
-        return string.Join(" and ", cups.Where(cup => cup.First == rare).Select(cup => cup.Code.ToString(CultureInfo.InvariantCulture)));
-    }
+    private static int? Number(string? text) => int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : null;
 
-    private static int? Whole(string text, int least, int most) => int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var number) && number >= least && number <= most ? number : null;
+    private static string Text(int number) => number.ToString(CultureInfo.InvariantCulture);
+
+    private static int? Whole(string text, int least, int most) => Number(text) is { } number && number >= least && number <= most ? number : null;
 
     private static string Short(string text) => PlainText.Seen(text.Trim()) is { Length: > 20 } longer ? longer[..20] : PlainText.Seen(text.Trim());
 }

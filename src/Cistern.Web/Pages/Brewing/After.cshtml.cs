@@ -173,9 +173,9 @@ public sealed class AfterModel(CisternDb db, JobLedger jobs, BenchContext bench,
         Plan = brew.ModelOf(model).Run(brew.Recipe());
         Planned = brew.ModelOf(model).Run(brew.Planned());
         Run = brew.Run(Plan, bench.NowMs);
-        Real = Run.ClockRuns ? brew.AsItWas(Plan, Run) : Plan;
-        Measured = Measured.Of(Plan.Recipe, Run);
-        Verdicts = FlowVerdicts.Of(Planned, Run);
+        Real = brew.WasBrewed(Run) ? brew.AsItWas(Plan, Run) : Plan;
+        Measured = brew.Timed(Plan.Recipe, Run);
+        Verdicts = brew.Verdicts(Planned, Run);
         Weighed = WeighedCurve.Of(brew, Plan.Recipe, await ReadingStore.LoadAsync(db, id, ct));
         return true;
     }

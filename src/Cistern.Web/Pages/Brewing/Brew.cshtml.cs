@@ -78,7 +78,13 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
     public Dictionary<int, TypedNumber> Typed { get; } = [];
 
     /// <summary>What the page's script needs to go on without the network.</summary>
-    public string BrewJson => JsonSerializer.Serialize(PageBrew.Of(Brew, PagePlan.Of(Plan, Format)), PageBrew.Json);
+    public string BrewJson => JsonSerializer.Serialize(PageBrew.Of(Brew, PagePlan.Of(Plan, Format), StartsAtMs), PageBrew.Json);
+
+    /// <summary>The pair it is of, where it has not started and is B of one.</summary>
+    public Pair? Pair { get; private set; }
+
+    /// <summary>When its clock is to be started, UTC milliseconds: it is B of a pair, and A runs. Null else.</summary>
+    public long? StartsAtMs { get; private set; }
 
     /// <summary>Far over its plan, and nobody has said anything.</summary>
     public bool Forgotten => Run.ClockRuns && NowS > Plan.Totals.FinishS + 3600;
@@ -377,7 +383,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
 
         Brew = brew;
         Plan = brew.ModelOf(model).Run(brew.Recipe());
-        Format = await bench.FormatAsync(ct);
+        Format = await bench.FormatOfAsync(brew.VesselName, ct);
         Run = brew.Run(Plan, bench.NowMs);
         var sinceMs = brew.Entries.Where(entry => entry.Kind == EntryKind.Ready).Select(entry => entry.AtMs).DefaultIfEmpty(brew.OpenedAtMs).Max();
         NowS = Math.Max(0, brew.ClockMs(bench.NowMs) - (Run.StartedAtMs ?? sinceMs)) / 1000;
@@ -385,6 +391,12 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
         Stage = Stage.Of(Plan, Run, NowS, Format);
         Curves = brew.BenchJson is not null || brew.ReadingToken is not null ? ears.Of(id).Curves ?? await ReadingStore.LoadAsync(db, id, ct) : Curves;
         slip = new(FindSlip);
+        if (!Run.ClockRuns)
+        {
+            Pair = await db.Pairs.AsNoTracking().FirstOrDefaultAsync(pair => pair.SecondBrewId == id, ct);
+            StartsAtMs = Pair is not null && (await store.StartsAsync([id], ct)).TryGetValue(id, out var atMs) ? atMs : null;
+        }
+
         return true;
     }
 }

@@ -38,7 +38,7 @@ internal static class BrewApi
     {
         var have = (known ?? "").Split(',', StringSplitOptions.RemoveEmptyEntries).ToHashSet(StringComparer.Ordinal);
         var brews = await BenchContext.RunningOf(db).Include(brew => brew.Entries).ToListAsync(ct);
-        var format = await bench.FormatAsync(ct);
+        var starts = await store.StartsAsync([.. brews.Where(brew => brew.StartedAtMs is null).Select(brew => brew.Id)], ct);
         var told = new List<PageBrew>();
         foreach (var brew in brews.Where(brew => brew.IsReadable()))
         {
@@ -46,7 +46,7 @@ internal static class BrewApi
             // One that nobody has to press any more ends when somebody looks.
             if (!brew.Run(plan, bench.NowMs).Finished || !await store.EndIfOverAsync(brew.Id))
             {
-                told.Add(PageBrew.Of(brew, have.Contains(FormattableString.Invariant($"{brew.Id}.{PageBrew.VersionOf(brew)}")) ? null : PagePlan.Of(plan, format)));
+                told.Add(PageBrew.Of(brew, have.Contains(FormattableString.Invariant($"{brew.Id}.{PageBrew.VersionOf(brew)}")) ? null : PagePlan.Of(plan, await bench.FormatOfAsync(brew.VesselName, ct)), starts.TryGetValue(brew.Id, out var atMs) ? atMs : null));
             }
         }
 
@@ -81,7 +81,7 @@ internal static class BrewApi
         }
 
         var brew = await db.Brews.AsNoTracking().Include(row => row.Entries).FirstAsync(row => row.Id == id, ct);
-        return Answer(bench, [PageBrew.Of(brew, null)], Say(brew, unread ? [.. outcomes, EntryOutcome.Refused] : outcomes));
+        return Answer(bench, [PageBrew.Of(brew, null, (await store.StartsAsync(brew.StartedAtMs is null ? [id] : [], ct)).TryGetValue(id, out var atMs) ? atMs : null)], Say(brew, unread ? [.. outcomes, EntryOutcome.Refused] : outcomes));
     }
 
     /// <summary>What there is to tell of entries that were sent, or null.</summary>

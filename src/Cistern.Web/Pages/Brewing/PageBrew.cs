@@ -50,7 +50,8 @@ public sealed record PagePlan(int Anchor, bool StartsAtItsEnd, string ClockStart
     {
         var words = StepWording.Of(forecast.Recipe, i, format);
         var told = forecast.Recipe.Steps[i];
-        var weighed = Verb.TraitsOf(told).Weighed;
+        // Without a scale there is no display to pace by.
+        var weighed = Verb.TraitsOf(told).Weighed && format.Hand.Scale;
         return new PageStep(step.Ends, step.Length, step.At, step.Low, step.High, step.WaitLow, step.WaitHigh, step.Release,
             words.Verb, words.GoingOn, words.Target, words.Caution, words.Says, words.Begins, words.How, words.Beforehand, words.Signs,
             weighed ? i > 0 ? forecast.Timings[i - 1].DisplayG : 0 : null,
@@ -62,6 +63,9 @@ public sealed record PagePlan(int Anchor, bool StartsAtItsEnd, string ClockStart
 /// <summary>What a page is told of a brew under way.</summary>
 public sealed record PageBrew(int Id, string Name, string State, long OpenedAtMs, long? StartedAtMs, int Speed, IReadOnlyList<PageEntry> Entries, PagePlan? Plan)
 {
+    /// <summary>When its clock is to be started, UTC milliseconds: it is B of a pair, and A runs. Null else.</summary>
+    public long? StartsAtMs { get; init; }
+
     /// <summary>How it is written: as the script reads it.</summary>
     public static JsonSerializerOptions Json { get; } = new(JsonSerializerDefaults.Web) { Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) } };
 
@@ -71,8 +75,12 @@ public sealed record PageBrew(int Id, string Name, string State, long OpenedAtMs
     /// <summary>A brew as a page is told of it.</summary>
     /// <param name="brew">The brew, with its entries.</param>
     /// <param name="plan">Its plan, where the page does not have it.</param>
-    public static PageBrew Of(Brew brew, PagePlan? plan) => new(brew.Id, brew.Name, brew.State.ToString(), brew.OpenedAtMs, brew.StartedAtMs, brew.Speed,
-        [.. brew.CoreEntries.Select(entry => new PageEntry(entry.Id, Words<EntryKind>.Of(entry.Kind), entry.Step, entry.AtMs, entry.Undoes, entry.Seen))], plan is null ? null : plan with { Version = VersionOf(brew) });
+    /// <param name="startsAtMs">When its clock is to be started, UTC milliseconds, or null.</param>
+    public static PageBrew Of(Brew brew, PagePlan? plan, long? startsAtMs) => new(brew.Id, brew.Name, brew.State.ToString(), brew.OpenedAtMs, brew.StartedAtMs, brew.Speed,
+        [.. brew.CoreEntries.Select(entry => new PageEntry(entry.Id, Words<EntryKind>.Of(entry.Kind), entry.Step, entry.AtMs, entry.Undoes, entry.Seen))], plan is null ? null : plan with { Version = VersionOf(brew) })
+    {
+        StartsAtMs = brew.StartedAtMs is null ? startsAtMs : null,
+    };
 }
 
 /// <summary>An entry as pages and devices write it.</summary>

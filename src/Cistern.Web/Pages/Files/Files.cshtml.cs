@@ -1,3 +1,4 @@
+using Cistern.Data.Files;
 using Cistern.Data.Log;
 using Cistern.Data.Stores;
 using Cistern.Web.Frame;
@@ -35,6 +36,9 @@ public sealed class FilesModel(LogStore log, ImportStore imports, Staging stagin
     /// <summary>What was just taken in, by its number.</summary>
     public int? Taken { get; private set; }
 
+    /// <summary>A code, as it was read or pasted.</summary>
+    public Field Code { get; private set; } = new("code", "Its text", "") { Kind = "area", MaxLength = CodeText.MostLetters, Hint = $"begins with {CodeText.Mark}" };
+
     /// <summary>What is wrong with what was sent.</summary>
     public string? Problem { get; private set; }
 
@@ -58,6 +62,21 @@ public sealed class FilesModel(LogStore log, ImportStore imports, Staging stagin
         }
 
         return Redirect($"/files/in/{await staging.LayAsync(sent, ct):N}");
+    }
+
+    /// <summary>Takes a code to be looked at.</summary>
+    public async Task<IActionResult> OnPostCodeAsync(string? code, CancellationToken ct)
+    {
+        var (json, problem) = CodeText.Read(code ?? "");
+        if (json is null)
+        {
+            Code = Code with { Text = code is { Length: > CodeText.MostLetters } ? "" : Core.Recipes.PlainText.Seen(code ?? ""), Problem = problem };
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            await LoadAsync(ct);
+            return Page();
+        }
+
+        return Redirect($"/files/in/{await staging.LayAsync("a code", json, ct):N}");
     }
 
     /// <summary>Takes an import back.</summary>

@@ -52,27 +52,21 @@ internal static class OutApi
         await to.WriteAsync("\n]\n".AsMemory(), ct);
     }
 
-    private static async Task TableAsync(HttpContext context, LogStore log, BrewOut brews, BenchContext bench, CancellationToken ct)
-    {
-        var ids = await IdsAsync(context, log, ct);
-        Attach(context, Csv, bench, "brews", "csv");
-        await using var to = new StreamWriter(context.Response.Body, Plain, leaveOpen: true);
-        await to.WriteAsync(BrewTable.Head().AsMemory(), ct);
-        await foreach (var brew in brews.OfAsync(ids, withReadings: false, ct))
-        {
-            await to.WriteAsync(BrewTable.Row(brew).AsMemory(), ct);
-        }
-    }
+    private static Task TableAsync(HttpContext context, LogStore log, BrewOut brews, BenchContext bench, CancellationToken ct) =>
+        RowsAsync(context, log, brews, bench, "brews", BrewTable.Head(), BrewTable.Row, withReadings: false, ct);
 
-    private static async Task ReadingsAsync(HttpContext context, LogStore log, BrewOut brews, BenchContext bench, CancellationToken ct)
+    private static Task ReadingsAsync(HttpContext context, LogStore log, BrewOut brews, BenchContext bench, CancellationToken ct) =>
+        RowsAsync(context, log, brews, bench, "readings", BrewTable.ReadingsHead(), BrewTable.ReadingRows, withReadings: true, ct);
+
+    private static async Task RowsAsync(HttpContext context, LogStore log, BrewOut brews, BenchContext bench, string what, string head, Func<BrewRecord, string> rows, bool withReadings, CancellationToken ct)
     {
         var ids = await IdsAsync(context, log, ct);
-        Attach(context, Csv, bench, "readings", "csv");
+        Attach(context, Csv, bench, what, "csv");
         await using var to = new StreamWriter(context.Response.Body, Plain, leaveOpen: true);
-        await to.WriteAsync(BrewTable.ReadingsHead().AsMemory(), ct);
-        await foreach (var brew in brews.OfAsync(ids, withReadings: true, ct))
+        await to.WriteAsync(head.AsMemory(), ct);
+        await foreach (var brew in brews.OfAsync(ids, withReadings, ct))
         {
-            await to.WriteAsync(BrewTable.ReadingRows(brew).AsMemory(), ct);
+            await to.WriteAsync(rows(brew).AsMemory(), ct);
         }
     }
 
@@ -117,7 +111,7 @@ internal static class OutApi
         var format = await bench.FormatAsync(ct);
         var plan = brew.ModelOf(model).Run(brew.Recipe());
         var run = brew.Run(plan, brew.EndedAtMs ?? brew.OpenedAtMs);
-        var real = brew.State == BrewState.Finished && run.ClockRuns ? brew.AsItWas(plan, run) : plan;
+        var real = brew.Real(plan, run) ?? plan;
         context.Response.Headers.ContentDisposition = $"attachment; filename={brew.RecipeId}-{id.ToString(CultureInfo.InvariantCulture)}.svg";
         return Results.Text(Tide.Draw(real, new TideOptions(760) { StandsAlone = true, Labels = format.Labels(StepWording.InVessel(real.Recipe.Brewer.Family)) }), "image/svg+xml", Plain);
     }

@@ -18,9 +18,7 @@ public sealed class Staging(DataFile file, TimeProvider time)
     /// <returns>The name of their lot.</returns>
     public async Task<Guid> LayAsync(IReadOnlyList<IFormFile> files, CancellationToken ct)
     {
-        Tidy();
-        var lot = Guid.NewGuid();
-        var folder = Directory.CreateDirectory(Folder(lot)).FullName;
+        var (lot, folder) = NewLot();
         for (var i = 0; i < files.Count; i++)
         {
             // What a file was called is told, never used as a path.
@@ -29,6 +27,20 @@ public sealed class Staging(DataFile file, TimeProvider time)
             await files[i].CopyToAsync(to, ct);
         }
 
+        return lot;
+    }
+
+    /// <summary>Lays one file down that came as text.</summary>
+    /// <param name="name">What it is called.</param>
+    /// <param name="text">What is in it.</param>
+    /// <param name="ct">Stops it.</param>
+    /// <returns>The name of its lot.</returns>
+    public async Task<Guid> LayAsync(string name, string text, CancellationToken ct)
+    {
+        var (lot, folder) = NewLot();
+        await File.WriteAllTextAsync(Path.Combine(folder, "000.name"), name, ct);
+        await using var to = new FileStream(Path.Combine(folder, "000.data"), OwnersOnly());
+        await to.WriteAsync(System.Text.Encoding.UTF8.GetBytes(text), ct);
         return lot;
     }
 
@@ -68,6 +80,17 @@ public sealed class Staging(DataFile file, TimeProvider time)
         }
 
         return options;
+    }
+
+    /// <summary>A folder that only its owner can look into.</summary>
+    private static string OwnersFolder(string path) =>
+        (OperatingSystem.IsWindows() ? Directory.CreateDirectory(path) : Directory.CreateDirectory(path, UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute)).FullName;
+
+    private (Guid Lot, string Folder) NewLot()
+    {
+        Tidy();
+        var lot = Guid.NewGuid();
+        return (lot, OwnersFolder(Folder(lot)));
     }
 
     private string Folder(Guid lot) => Path.Combine(Root, lot.ToString("N"));

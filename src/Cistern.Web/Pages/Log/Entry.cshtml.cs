@@ -1,4 +1,3 @@
-using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
@@ -23,26 +22,17 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench,
     /// <summary>How this barista reads figures.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
+    /// <summary>The brew, as planned and as brewed.</summary>
+    public LoggedBrew Logged { get; private set; } = null!;
+
     /// <summary>The brew.</summary>
-    public Data.Brews.Brew Brew { get; private set; } = null!;
+    public Data.Brews.Brew Brew => Logged.Brew;
 
     /// <summary>The forecast of its plan, the rest of it as it stood at its end.</summary>
-    public Forecast Plan { get; private set; } = null!;
-
-    /// <summary>The forecast of the plan it began with: what it is held against.</summary>
-    public Forecast Planned { get; private set; } = null!;
+    public Forecast Plan => Logged.Plan;
 
     /// <summary>The same computation on what was really done; null where the clock never ran.</summary>
-    public Forecast? Real { get; private set; }
-
-    /// <summary>What was done when.</summary>
-    public BrewRun Run { get; private set; } = null!;
-
-    /// <summary>What its own clock measured of what flowed.</summary>
-    public Measured Measured => Brew.Timed(Plan.Recipe, Run);
-
-    /// <summary>How its times lie against their windows.</summary>
-    public IReadOnlyList<FlowVerdict> Verdicts => Real is null ? [] : FlowVerdicts.Of(Planned, Run);
+    public Forecast? Real => Logged.Real;
 
     /// <summary>A note that was not taken, as it was typed.</summary>
     public Field Note { get; private set; } = new("note", "Add a note", "") { Kind = "area", MaxLength = 2_000 };
@@ -101,38 +91,21 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench,
         return RedirectToPage(new { id });
     }
 
-    /// <summary>How long the press or the plunge was to take, s.</summary>
-    public double PlannedPressS => Core.Planning.Settings.Get(Plan, Core.Planning.Setting.PressS) ?? 0;
-
     /// <summary>The brew it was made from, where that was brewed to its end; else null.</summary>
     public int? Parent { get; private set; }
 
     /// <summary>The last brew before it of its recipe and coffee, or null.</summary>
     public int? LastAlike { get; private set; }
 
-    /// <summary>What a scale told of the vessel and the cup, over time.</summary>
-    public IReadOnlyList<Core.Readings.WeighedPoint> OnTheScale { get; private set; } = [];
-
-    /// <summary>What was weighed at a pour, or that it is marked as planned.</summary>
-    public string Weighed(int step) => Brew.WeightsG().TryGetValue(step, out var totalG)
-        ? Format.Water(totalG)
-        : Plan.Recipe.Steps[step] is Step.Pour pour ? $"{Format.Water(pour.ToG)} as planned" : "";
-
     private async Task<bool> LoadAsync(int id, CancellationToken ct)
     {
-        var brew = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Notes).Include(row => row.SlipAnswers).Include(row => row.Tastings).ThenInclude(tasting => tasting.Barista).Include(row => row.Barista)
-            .AsSplitQuery().FirstOrDefaultAsync(row => row.Id == id, ct);
-        if (brew is null)
+        if (await LoggedBrew.LoadAsync(db, model, id, bench.NowMs, ct) is not { } logged)
         {
             return false;
         }
 
-        Brew = brew;
-        Format = await bench.FormatAsync(ct);
-        Plan = brew.ModelOf(model).Run(brew.Recipe());
-        Planned = brew.ModelOf(model).Run(brew.Planned());
-        Run = brew.Run(Plan, brew.State == BrewState.Running ? bench.NowMs : brew.EndedAtMs ?? brew.OpenedAtMs);
-        Real = Run.ClockRuns && brew.State == BrewState.Finished ? brew.AsItWas(Plan, Run) : null;
+        (Logged, Format) = (logged, await bench.FormatAsync(ct));
+        var brew = logged.Brew;
         if (Real is not null)
         {
             var finished = db.Logged.Where(row => row.State == BrewState.Finished && row.StartedAtMs != null);
@@ -140,7 +113,6 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench,
             LastAlike = await finished.Where(row => row.RecipeId == brew.RecipeId && row.OpenedAtMs < brew.OpenedAtMs && row.CoffeeName == brew.CoffeeName).OrderByDescending(row => row.OpenedAtMs).Select(row => (int?)row.Id).FirstOrDefaultAsync(ct);
         }
 
-        OnTheScale = Brewing.WeighedCurve.Of(brew, Plan.Recipe, await Data.Stores.ReadingStore.LoadAsync(db, id, ct));
         return true;
     }
 }

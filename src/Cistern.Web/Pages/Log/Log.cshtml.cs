@@ -42,9 +42,6 @@ public sealed class LogModel(CisternDb db, LogStore log, BenchContext bench) : P
     /// <summary>Where the next page begins, or null on the last.</summary>
     public string? Older { get; private set; }
 
-    /// <summary>Whether this is the newest page of what was found.</summary>
-    public bool First { get; private set; }
-
     /// <summary>The searches that were kept.</summary>
     public IReadOnlyList<KeptSearch> Kept { get; private set; } = [];
 
@@ -107,7 +104,6 @@ public sealed class LogModel(CisternDb db, LogStore log, BenchContext bench) : P
         Found = await log.FindAsync(query, ct);
         Kept = await log.KeptAsync(ct);
         var (ms, id) = ReadPlace(before);
-        First = ms == long.MaxValue;
         var page = Found.Rows.SkipWhile(row => row.OpenedAtMs > ms || (row.OpenedAtMs == ms && row.BrewId >= id)).Take(PageSize + 1).ToList();
         Older = page.Count > PageSize ? string.Create(CultureInfo.InvariantCulture, $"{page[PageSize - 1].OpenedAtMs}.{page[PageSize - 1].BrewId}") : null;
         var rows = page.Take(PageSize).ToList();

@@ -1,8 +1,4 @@
-using Cistern.Core.Forecasts;
-using Cistern.Data;
-using Cistern.Data.Stores;
 using Cistern.Drawing;
-using Cistern.Web.Frame;
 using Cistern.Web.Wording;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
@@ -10,7 +6,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>A plan as a card for the bench: one side of A6 or A5, printed by the browser.</summary>
-public sealed class CardModel(CisternDb db, PlanStore store, BenchContext bench, ForecastModel model, Models models) : PageModel
+public sealed class CardModel(PlanOpening opening) : PageModel
 {
     /// <summary>What the plan is called.</summary>
     public string Name { get; private set; } = "";
@@ -35,15 +31,15 @@ public sealed class CardModel(CisternDb db, PlanStore store, BenchContext bench,
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(string id, string? size, CancellationToken ct)
     {
-        if (await store.FindAsync(id, ct) is not { } open)
+        if (await opening.OpenAsync(id, shown: null, ct) is not { } opened)
         {
             return NotFound();
         }
 
         Size = size == "a5" ? "a5" : "a6";
-        Format = await bench.FormatAsync(ct);
-        Plan = PlanSettings.Read(open.State, new PlanContext(await PlanShelf.LoadAsync(db, open.State, ct), Format, bench.Today, model, await models.LearnedAsync(ct)), Request.Query);
-        Name = open.Stored?.Name ?? Plan.Recipe.Name;
+        Plan = PlanSettings.Read(opened.Plan.State, opened.Context, Request.Query);
+        Format = Plan.ToldIn;
+        Name = opened.Plan.Stored?.Name ?? Plan.Recipe.Name;
         return Page();
     }
 }

@@ -21,6 +21,8 @@ namespace Cistern.Web.Pages.Plan;
 /// <summary>Chooses a plan by what is wanted: the coffee, the drink, the time there is; and looks after the barista's own.</summary>
 public sealed class ChooseModel(CisternDb db, PlanStore store, BenchContext bench, ForecastModel model) : PageModel
 {
+    private const int MostPages = 10_000;
+
     /// <summary>Who is here, and what is brewing.</summary>
     public BenchContext Bench => bench;
 
@@ -50,6 +52,21 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, BenchContext benc
 
     /// <summary>The barista's own plans.</summary>
     public IReadOnlyList<StoredPlan> Own { get; private set; } = [];
+
+    /// <summary>How many of them are found in all.</summary>
+    public int OwnOf { get; private set; }
+
+    /// <summary>What they are found by; empty for all of them.</summary>
+    public string OwnWords { get; private set; } = "";
+
+    /// <summary>Which page of them, counted from 0.</summary>
+    public int OwnPage { get; private set; }
+
+    /// <summary>Plans that were changed lately and not kept.</summary>
+    public IReadOnlyList<StoredPlan> NotKept { get; private set; } = [];
+
+    /// <summary>The address of a page of the baristas' own plans.</summary>
+    public string OwnAt(int page) => QueryHelpers.AddQueryString("/plan", new Dictionary<string, string?>(StringComparer.Ordinal) { ["own"] = OwnWords.Length > 0 ? OwnWords : null, ["page"] = page > 0 ? page.ToString(CultureInfo.InvariantCulture) : null }) + "#own";
 
     /// <summary>One just taken away, which can be brought back.</summary>
     public StoredPlan? Removed { get; private set; }
@@ -91,6 +108,15 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, BenchContext benc
         Misfit.TooMuch => "more than the vessel holds",
         _ => $"takes {Format.Mass(choice.Recipe.Coffee.DoseG)}, more than is left",
     }));
+
+    /// <summary>How many do what is wanted, as a sentence.</summary>
+    public string Found => Choices.Count(choice => choice.Misfits.Count == 0) switch
+    {
+        0 => "No recipe does all of that. They follow with what they do not, the nearest first.",
+        1 => $"1 of {Choices.Count} recipes does all of that. The others follow, with what they do not.",
+        var count when count == Choices.Count => "Every recipe does that.",
+        var count => $"{count} of {Choices.Count} recipes do all of that. The others follow, with what they do not.",
+    };
 
     /// <summary>Shows the page.</summary>
     public async Task OnGetAsync(CancellationToken ct) => await LoadAsync(ct);
@@ -178,7 +204,10 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, BenchContext benc
     {
         Format = await bench.FormatAsync(ct);
         Bags = await db.Bags.AsNoTracking().Where(bag => bag.RemovedAtMs == null && bag.UsedUpOn == null).OrderBy(bag => bag.Name).ToListAsync(ct);
-        Own = await store.KeptAsync(ct);
+        OwnWords = PlainText.Seen((Request.Query["own"].ToString() is { Length: > 100 } longer ? longer[..100] : Request.Query["own"].ToString()).Trim());
+        OwnPage = int.TryParse(Request.Query["page"], NumberStyles.None, CultureInfo.InvariantCulture, out var page) && page < MostPages ? page : 0;
+        (Own, OwnOf) = await store.FindKeptAsync(OwnWords, OwnPage, ct);
+        NotKept = await store.NotKeptAsync(ct);
         Imported = int.TryParse(Request.Query["imported"], NumberStyles.None, CultureInfo.InvariantCulture, out var imported) ? imported : 0;
         Removed = int.TryParse(Request.Query["removed"], NumberStyles.None, CultureInfo.InvariantCulture, out var removed)
             ? await db.Plans.AsNoTracking().FirstOrDefaultAsync(stored => stored.Id == removed && stored.RemovedAtMs != null, ct) : null;
@@ -191,7 +220,7 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, BenchContext benc
         string? Sent(string name) => Request.Query.Value(name) is { Length: > 0 } text ? text : null;
         Bag = int.TryParse(Sent("bag"), NumberStyles.None, CultureInfo.InvariantCulture, out var id) ? Bags.FirstOrDefault(bag => bag.Id == id) : null;
         var cups = Number("cups", "Cups", "", 0.25, 20);
-        var cupMl = Number("cup", "of", Format.VolumeUnit.StartsWith("cups", StringComparison.Ordinal) ? "ml" : Format.VolumeUnit, Format.Units.VolumeFromMl(30), Format.Units.VolumeFromMl(1_000));
+        var cupMl = Number("cup", "One cup holds", Format.VolumeUnit.StartsWith("cups", StringComparison.Ordinal) ? "ml" : Format.VolumeUnit, Format.Units.VolumeFromMl(30), Format.Units.VolumeFromMl(1_000));
         var minutes = Number("minutes", "Within", "min", 0.5, 60);
         var hands = Number("hands", "Hands on", "min", 0.1, 60);
         var oneMl = cupMl is { } size ? Format.Units.VolumeToMl(size) : Format.Units.CupMl;

@@ -35,8 +35,8 @@ public sealed class CompareModel(PlanStore store, BenchContext bench, PlanForeca
     {
         Format = await bench.FormatAsync(ct);
         Ids = (a, b);
-        First = await plans.OfAsync(a ?? "", Format, ct);
-        Second = await plans.OfAsync(b ?? "", Format, ct);
+        First = await plans.OfAsync(a ?? "", ct);
+        Second = await plans.OfAsync(b ?? "", ct);
         if ((a is { Length: > 0 } && First is null) || (b is { Length: > 0 } && Second is null))
         {
             return NotFound();

@@ -16,6 +16,11 @@ public sealed record Difference(string What, IReadOnlyList<string> Values)
     public string Second => Values[1];
 }
 
+/// <summary>Tables of what differs, as they are shown.</summary>
+/// <param name="Heads">What each column is of.</param>
+/// <param name="Tables">Each table's title and its lines.</param>
+public sealed record DifferenceTables(IReadOnlyList<string> Heads, IReadOnlyList<(string Title, IReadOnlyList<Difference> Lines)> Tables);
+
 /// <summary>What some plans differ in, and what each gives.</summary>
 /// <param name="Set">What is set differently.</param>
 /// <param name="Gives">What each gives, where that differs as it is shown.</param>

@@ -19,7 +19,7 @@ using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Sets a plan to what is wanted and shows what it will do.</summary>
-public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench, ForecastModel model, Models models) : PageModel
+public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening, BenchContext bench, ForecastModel model) : PageModel
 {
     /// <summary>
     /// A brew that takes more steps of time than this is not run some sixty times more for its bands, its slack and the
@@ -28,6 +28,8 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
     private const int MostMoves = 12_000;
 
     private string? said;
+    private (string Do, string Label)? instead;
+    private bool planned;
 
     /// <summary>The plan as it lies open.</summary>
     public OpenPlan Open { get; private set; } = null!;
@@ -35,11 +37,17 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
     /// <summary>The fields and what was typed into them.</summary>
     public PlanSettings Settings { get; private set; } = null!;
 
-    /// <summary>What of the shelf can be chosen.</summary>
-    public PlanShelf Shelf { get; private set; } = null!;
+    /// <summary>What it is worked out with.</summary>
+    private PlanContext Context { get; set; } = null!;
 
-    /// <summary>What was learned from brews, where that is to be used.</summary>
-    public Core.Fitting.Learned Learned { get; private set; } = Core.Fitting.Learned.Nothing;
+    /// <summary>What of the shelf can be chosen.</summary>
+    public PlanShelf Shelf => Context.Shelf;
+
+    /// <summary>The forecast of a recipe of the library as it is written; null of any other plan, and of one that was changed.</summary>
+    public Forecast? AsWritten { get; private set; }
+
+    /// <summary>What a recipe of the library took of the shelf by itself when it was opened.</summary>
+    public PlanPicks Picked { get; private set; } = new();
 
     /// <summary>How this barista reads figures.</summary>
     public FigureFormat Format { get; private set; } = null!;
@@ -70,6 +78,9 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
 
     /// <summary>What the place's boiling point takes away; null where it takes nothing.</summary>
     public HighPlace? High { get; private set; }
+
+    /// <summary>What becomes of it at the ends of its windows.</summary>
+    public IReadOnlyList<WindowEnds> Ends { get; private set; } = [];
 
     /// <summary>The map of strength against yield.</summary>
     public StrengthMapView Map { get; private set; } = null!;
@@ -107,6 +118,9 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
     /// <summary>What has to be said about what was just pressed; without a script it comes over a redirect.</summary>
     public string? Said => Settings.Answer ?? said;
 
+    /// <summary>The button that goes with it, or null.</summary>
+    public (string Do, string Label)? Instead => Settings.Instead ?? instead;
+
     /// <summary>Whether it may be brewed.</summary>
     public bool CanBrew => !Events.Any(one => one.Stops) && Findings.All(finding => finding.Severity != Severity.Error);
 
@@ -125,8 +139,6 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
     /// <summary>Asked by htmx for the plan alone.</summary>
     public bool Part => Request.Headers.ContainsKey("HX-Request");
 
-    private PlanContext Context => new(Shelf, Format, bench.Today, model, Learned);
-
     /// <summary>What was sent: the form, or the address where there is none.</summary>
     private Values Sent => Request.HasFormContentType ? Request.Form : Request.Query;
 
@@ -139,6 +151,14 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
             return $"{FigureFormat.Clock(AtS)}  {Format.Temperature(sample.TemperatureC)}  {FigureFormat.Percent(sample.VesselTdsPercent, 2)} TDS here";
         }
     }
+
+    /// <summary>What it took of the shelf by itself, and still uses, in words.</summary>
+    public string OwnGear => string.Join(", ", new[]
+    {
+        Picked.BagId is not null && Settings.Bag?.Id == Picked.BagId ? Settings.Bag!.Name : null,
+        Picked.MillId is not null && Settings.Mill?.Id == Picked.MillId ? Settings.Mill!.Name : null,
+        Picked.VesselId is not null && Settings.Vessel?.Id == Picked.VesselId ? Settings.Vessel!.Name : null,
+    }.OfType<string>());
 
     /// <summary>The tide of a width, with the dotted one where the plan has been changed.</summary>
     public TideOptions TideOf(double widthPx, double lanesPx, string prefix) => new(widthPx)
@@ -170,6 +190,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
         }
 
         said = TempData[nameof(Said)] as string;
+        instead = TempData[nameof(Instead)] is string offer && offer.Split('\n', 2) is [var pressed, var label] ? (pressed, label) : null;
         await WorkOutAsync(ct);
         return Page();
     }
@@ -196,7 +217,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
                 return await ShownAsync(went: true, ct);
             }
 
-            return Settings.Did.Count == 0 || await StoredAsync(wish, ct) ? await ShownAsync(went: false, ct) : null;
+            return (Settings.Did.Count == 0 || await StoredAsync(wish, ct)) && await WantedAsync(wish, ct) ? await ShownAsync(went: false, ct) : null;
         }, ct);
     }
 
@@ -266,20 +287,25 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
             }
 
             var recipe = await store.WholeAsync(Open, Settings.Recipe with { Name = Name }, ct);
-            var brew = BrewPlan.Of(Forecast with { Recipe = recipe }, bench.NowMs);
-            brew.StoredPlanId = Open.Stored?.Id;
-            brew.Why = Open.Kept ? Open.Stored!.Why : "";
-            brew.FilterStockId = Shelf.Filters.FirstOrDefault(stock => stock.Fits(Settings.Recipe.Brewer))?.Id;
-            brew.BaristaId = wish.BaristaId;
-            brew.BagId = Settings.Bag?.Id;
-            brew.CoffeeName = Settings.Bag?.Name ?? "";
-            brew.PlaceName = Settings.Place?.Name ?? "";
-            brew.GrindText = Settings.GrindText;
-            brew.MillName = Settings.CanGrind ? Settings.Mill?.Name ?? "" : "";
-            brew.VesselName = Settings.Vessel?.Name ?? "";
-            brew.ParentBrewId = Open.Stored?.FromBrewId;
-            brew.ChangedJson = Open.Stored?.ChangedJson ?? "";
+            var brew = BrewOpening.Of(Open, Settings, Shelf, recipe, bench.NowMs, wish.BaristaId);
             return await store.BrewAsync(brew, wish, ct) is { } brewId ? Goto($"/brew/{brewId}") : null;
+        }, ct);
+    }
+
+    /// <summary>Makes a pair of it: it is A, and B is made of it.</summary>
+    public async Task<IActionResult> OnPostPairAsync(string id, CancellationToken ct)
+    {
+        var wish = await WishAsync(ct);
+        return await AnsweredAsync(id, wish, async () =>
+        {
+            await WorkOutAsync(ct);
+            if (!IsKeepable() || !CanBrew)
+            {
+                Response.StatusCode = Part ? StatusCodes.Status200OK : StatusCodes.Status422UnprocessableEntity;
+                return Page();
+            }
+
+            return await store.PairAsync(Open, Settings.Picked, Name, Pairing.LeastStaggerS(Forecast, Forecast), wish, ct) is { } address ? Goto(address) : null;
         }, ct);
     }
 
@@ -348,9 +374,10 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
     private async Task<IActionResult> ShownAsync(bool went, CancellationToken ct)
     {
         // What only says something is shown at once; a redirect is for what changed.
-        if (!Part && Settings.Good && (went || Settings.Did.Count > 0 || Settings.Answer is null))
+        if (!Part && Settings.Good && (went || planned || Settings.Did.Count > 0 || Settings.Answer is null))
         {
             TempData[nameof(Said)] = Settings.Answer;
+            TempData[nameof(Instead)] = Settings.Instead is { } offer ? $"{offer.Do}\n{offer.Label}" : null;
             return Redirect(QueryHelpers.AddQueryString($"/plan/{Open.Id}", ViewState()));
         }
 
@@ -391,6 +418,33 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
         return true;
     }
 
+    /// <summary>Keeps when the cup is wanted, where that was typed anew; what is no time is told at its field and changes nothing.</summary>
+    /// <returns>Whether it stands as it was seen.</returns>
+    private async Task<bool> WantedAsync(PlanWish wish, CancellationToken ct)
+    {
+        var typed = (Request.Form.Value("ready") ?? "").Trim();
+        if (typed == (Request.Form.Value("was.ready") ?? "").Trim() || !Settings.Good)
+        {
+            return true;
+        }
+
+        var wanted = Core.Reckoning.WantedTime.Read(typed, bench.LocalNow);
+        if (typed.Length > 0 && wanted.At is null)
+        {
+            return true;
+        }
+
+        if (await store.WantAsync(Open, wanted.At is { } at ? bench.UtcMs(at) : null, wish with { Job = Settings.Did.Count > 0 ? JobKey.Beside(wish.Job) : wish.Job }, ct) is not { } stored)
+        {
+            return false;
+        }
+
+        Open = stored;
+        From = "";
+        planned = true;
+        return true;
+    }
+
     /// <summary>Whether the plan as it now stands could be read again; says so where it could not.</summary>
     private bool IsKeepable()
     {
@@ -427,7 +481,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
     {
         ["open"] = ReadOpenStep() is >= 0 and var open ? open.ToString(CultureInfo.InvariantCulture) : null,
         ["at"] = Request.Form.Value("at"),
-        ["ready"] = Request.Form.Value("ready") is { Length: > 0 } ready ? ready : null,
+        ["ready"] = !planned && Request.Form.Value("ready") is { Length: > 0 } ready && ready != Request.Form.Value("was.ready") ? ready : null,
         ["ask.setting"] = Request.Form.Value("ask.setting"),
         ["ask.outcome"] = Request.Form.Value("ask.outcome"),
         ["ask.value"] = Request.Form.Value("ask.value"),
@@ -438,22 +492,14 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
 
     private async Task<bool> LoadAsync(string id, Values values, string from, CancellationToken ct)
     {
-        if (await store.FindAsync(id, ct) is not { } open)
+        if (await opening.OpenAsync(id, values.Value("picked"), ct) is not { } opened)
         {
             return false;
         }
 
-        Open = open;
-        Format = await bench.FormatAsync(ct);
-        Learned = await models.LearnedAsync(ct);
-        Shelf = await PlanShelf.LoadAsync(db, open.State, ct);
-        if (open.Stored is null && open.State.PlaceId is null)
-        {
-            Open = open with { State = open.State with { PlaceId = PlanSettings.Nearest(open.State.OriginRecipe(), Shelf) } };
-        }
-
+        (Open, Context, AsWritten, Picked) = (opened.Plan, opened.Context, opened.AsWritten, opened.Picked);
         // Only a plan that nobody has changed yet is opened with a query; once it is a stored, the stored says it all.
-        From = open.Stored is null || open.Kept ? from : "";
+        From = Open.Stored is null || Open.Kept ? from : "";
         var state = Open.State;
         if (!ReferenceEquals(values, Request.Query) && From.Length > 0)
         {
@@ -461,6 +507,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
         }
 
         Settings = PlanSettings.Read(state, Context, values);
+        Format = Settings.ToldIn;
         var series = Forecast.Series;
         var at = TypedNumber.Read(values.Value("at"), series[0].TimeS, series[^1].TimeS, "s");
         AtS = at.Value ?? (Core.Planning.Settings.Get(Forecast, Setting.ReleaseS) ?? series[^1].TimeS);
@@ -475,14 +522,18 @@ public sealed class PlanModel(CisternDb db, PlanStore store, BenchContext bench,
         var confidence = Heavy ? Task.FromResult((Bands, SlackOf)) : Task.Run(() => (Confidence.Of(Forecast), Slack.Of(Forecast)), ct);
         Findings = RecipeChecker.Check(Settings.Recipe);
         Events = [.. Forecast.Events.Select(one => EventWording.Of(one, Forecast, Format))];
-        Accepted = Open.Accepted.PlaceId is null && Open.Stored is null
+        // As it was opened there is nothing to work out twice.
+        Accepted = ReferenceEquals(Settings.State, Open.Accepted) ? Forecast : Open.Accepted.PlaceId is null && Open.Stored is null
             ? model.Run(Open.Accepted.OriginRecipe())
             : PlanSettings.Read(Open.Accepted, Context, []).Forecast;
         Changed = Differences.Between([Accepted, Forecast], Format);
         High = Heavy ? null : HighPlace.Of(Forecast, Settings.DialOf(Setting.MedianUm), Settings.CanGrind);
+        Ends = Heavy ? [] : WindowEnds.Of(Forecast);
         Map = StrengthMapView.Of(this, await LastBrewsAsync(ct));
-        Preparation = Preparation.Of(Forecast, new PreparationGear(Settings.KettleUsed?.AsHeating(Settings.Recipe.Place), Settings.CanGrind ? Settings.Mill?.SecondsPerG ?? 1 : 0));
-        Ready = ReadyTime.Read(values.Value("ready"), Preparation);
+        Preparation = Preparation.Of(Forecast, Settings.Gear);
+        Ready = values.Value("ready") is { } typed && (typed.Trim() != (values.Value("was.ready") ?? "").Trim() || Open.Stored?.WantedAtMs is null)
+            ? ReadyTime.Read(typed, Preparation, bench.LocalNow)
+            : Open.Stored?.WantedAtMs is { } wantedAtMs ? ReadyTime.Of(bench.Local(wantedAtMs), Preparation, bench.LocalNow) : ReadyTime.None;
         OpenStep = ReadOpenStep();
         Step = Settings.RefusedStep ?? (OpenStep >= 0 ? StepForm.Of(Settings.Recipe, OpenStep, Format, []) : null);
         Ask = (values.Value("ask.setting") ?? nameof(Setting.MedianUm), values.Value("ask.outcome") ?? nameof(Outcome.TdsPercent), values.Value("ask.value") ?? FigureFormat.Number(Forecast.Totals.FinalTdsPercent, 2));

@@ -41,6 +41,9 @@ public static class PlanDeeds
             case "add" when index >= 0:
                 Add(plan, values, index);
                 break;
+            case "put":
+                Put(plan, values);
+                break;
             case "find":
                 Find(plan, values, format);
                 break;
@@ -88,13 +91,40 @@ public static class PlanDeeds
             return;
         }
 
-        plan.Answer = Told(plan, plan.Do(new PlanChange.Add(after, verb), $"{verb.Word.Replace('-', ' ')} put in")).Refusal switch
+        PutIn(plan, new PlanChange.Add(after, verb), verb.Word);
+    }
+
+    /// <summary>A step or a gesture put in at the time that was typed.</summary>
+    private static void Put(PlanSettings plan, Values values)
+    {
+        var what = values.Value("put") ?? "";
+        var gesture = Gesture.Find(what);
+        if (gesture is null && Core.Recipes.Verb.Find(what) is null)
         {
-            PlanRefusal.NoSuchThing => "Choose what is to be put in.",
+            plan.Answer = "Choose what is to be put in.";
+            return;
+        }
+
+        var typed = values.Value("put.at")?.Trim() ?? "";
+        var at = TypedNumber.ReadClock(typed, 0, Member.LongestBrewS);
+        if (gesture is not { HasTime: false } && at.Value is null)
+        {
+            plan.Answer = typed.Length == 0 ? "Say when it is to be put in, like 1:00." : at.Problem;
+            return;
+        }
+
+        PutIn(plan, new PlanChange.Put(what, gesture is { HasTime: false } ? null : at.Value), what);
+    }
+
+    /// <summary>Puts something in, and says why where it was not.</summary>
+    private static void PutIn(PlanSettings plan, PlanChange change, string word) =>
+        plan.Answer = Told(plan, plan.Do(change, $"{word.Replace('-', ' ')} put in")).Refusal switch
+        {
+            PlanRefusal.NoPlace => "There is no place for that here: the coffee has to be in before the first pour, and that has to be a large one; a swirl needs a drain to come before.",
+            PlanRefusal.NoSuchThing => "This vessel cannot do that.",
             PlanRefusal.TooManySteps => $"A recipe has at most {RecipeReader.MostSteps} steps. Join some that are one.",
             _ => null,
         };
-    }
 
     private static bool StartClock(PlanSettings plan, Values values)
     {
@@ -123,7 +153,18 @@ public static class PlanDeeds
         }
 
         plan.Opens = index;
-        var applied = form.Good ? Told(plan, plan.Do(new PlanChange.Edit(index, form.Changes), null)) : null;
+        var applied = form.Good ? plan.Do(new PlanChange.Edit(index, form.Changes), null) : null;
+        if (applied is { Refusal: PlanRefusal.PushesOthers, Step: { } pushed, Value: { } standsS } && form.Changes.TryGetValue("at", out var at) && at is not null)
+        {
+            var wantedS = at.GetValue<double>();
+            var other = StepWording.Of(plan.Recipe, pushed, format).Verb;
+            plan.RefusedStep = form.With([Finding.Error("at", $"{other} is at {FigureFormat.Clock(standsS)}, and would be pushed.", FigureFormat.Clock(wantedS), $"Give a time up to {FigureFormat.Clock(standsS)}, or move all that comes after it too.")]);
+            plan.Answer = $"{StepWording.Of(plan.Recipe, index, format).Verb} at {FigureFormat.Clock(wantedS)} would come after {other} at {FigureFormat.Clock(standsS)}. Nothing was changed.";
+            plan.Instead = (FormattableString.Invariant($"begin:{index}:{wantedS:R}"), "Move what comes after it too");
+            return;
+        }
+
+        applied = applied is null ? null : Told(plan, applied);
         if (applied is null || applied.Refusal == PlanRefusal.StepRefused)
         {
             // What is wrong with its other members is told beside what could not be typed.

@@ -1,34 +1,42 @@
 using Cistern.Core.Forecasts;
-using Cistern.Data;
 using Cistern.Data.Plans;
-using Cistern.Data.Stores;
-using Cistern.Web.Frame;
-using Cistern.Web.Wording;
 
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Forecasts whatever stands under a plan's address: recipes of the library, the barista's own plans, and brews as plans.</summary>
-public sealed class PlanForecasts(CisternDb db, PlanStore store, BenchContext bench, ForecastModel model, Models models)
+public sealed class PlanForecasts(PlanOpening opening)
 {
-    /// <summary>The forecast of a plan; null where there is none.</summary>
+    /// <summary>The forecast of a plan, a recipe that nobody has changed as it is written; null where there is none.</summary>
     /// <param name="id">As it stands in its address.</param>
-    /// <param name="format">How this barista reads figures.</param>
     /// <param name="ct">Stops it.</param>
-    public async Task<Forecast?> OfAsync(string id, FigureFormat format, CancellationToken ct)
+    public async Task<Forecast?> OfAsync(string id, CancellationToken ct)
     {
-        if (id.Length == 0 || await store.FindAsync(id, ct) is not { } open)
+        if (id.Length == 0 || await opening.OpenAsync(id, shown: "", ct) is not { } opened)
         {
             return null;
         }
 
-        if (open.Stored is null)
-        {
-            return model.Run(open.State.OriginRecipe());
-        }
-
-        var forecast = PlanSettings.Read(open.State, new PlanContext(await PlanShelf.LoadAsync(db, open.State, ct), format, bench.Today, model, await models.LearnedAsync(ct)), []).Forecast;
-        return forecast with { Recipe = forecast.Recipe with { Name = NameOf(open.Stored) } };
+        return opened.Plan.Stored is { } stored ? Named(opened, stored) : opened.AsWritten ?? opened.Context.Model.Run(opened.Plan.State.OriginRecipe());
     }
 
-    private static string NameOf(StoredPlan stored) => stored.KeptAtMs is null ? $"{stored.Name}, changed" : stored.Name;
+    /// <summary>The forecast of a plan as its own page opens it, with the bench's own gear; null where there is none.</summary>
+    /// <param name="id">As it stands in its address.</param>
+    /// <param name="ct">Stops it.</param>
+    public async Task<Forecast?> OpenedAsync(string id, CancellationToken ct) => await opening.OpenAsync(id, shown: null, ct) is not { } opened ? null
+        : opened.Plan.Stored is { } stored ? Named(opened, stored) : Read(opened);
+
+    /// <summary>How a plan stands, with what it uses of the shelf.</summary>
+    public async Task<(PlanShelf Shelf, PlanSettings Settings)> ReadAsync(PlanState state, CancellationToken ct)
+    {
+        var context = await opening.ContextAsync(state, ct);
+        return (context.Shelf, PlanSettings.Read(state, context, []));
+    }
+
+    private static Forecast Read(OpenedPlan opened) => PlanSettings.Read(opened.Plan.State, opened.Context, []).Forecast;
+
+    private static Forecast Named(OpenedPlan opened, StoredPlan stored)
+    {
+        var forecast = Read(opened);
+        return forecast with { Recipe = forecast.Recipe with { Name = stored.KeptAtMs is null ? $"{stored.Name}, changed" : stored.Name } };
+    }
 }

@@ -63,6 +63,11 @@ public sealed class PlanSettings
         NoteLetGo(Work.LetGo);
         ReadCounting();
         ReadPicks();
+        if (Pressed == "as-written")
+        {
+            AsWritten();
+        }
+
         MovedOn = [.. Work.MovedOn.Select(Moved)];
         if (Pressed == "as-now")
         {
@@ -96,6 +101,9 @@ public sealed class PlanSettings
 
     /// <summary>The server, or null.</summary>
     public Server? Server => Used(context.Shelf.Servers, PlanPick.Server);
+
+    /// <summary>What there is to make ready with; an unknown mill takes a second for a gram. Judged.</summary>
+    public PreparationGear Gear => new(KettleUsed?.AsHeating(Recipe.Place), CanGrind ? Mill?.SecondsPerG ?? 1 : 0);
 
     /// <summary>The kettle, or null.</summary>
     public OwnedKettle? KettleUsed => Used(context.Shelf.Kettles, PlanPick.Kettle);
@@ -176,12 +184,34 @@ public sealed class PlanSettings
 
     private string? Pressed => Sent("do");
 
+    /// <summary>How many steps one press goes: ten with Shift.</summary>
+    private int Times => Sent("times") == "10" ? 10 : 1;
+
     /// <summary>Works what was sent into a plan.</summary>
     public static PlanSettings Read(PlanState state, PlanContext context, Values values) => new(state, context, values);
 
     /// <summary>The shelf's place most like the one a recipe was written for: water boils as it does there.</summary>
     public static int? Nearest(Recipe written, PlanShelf shelf) =>
         shelf.Places.MinBy(place => Math.Abs(place.AltitudeM - written.Place.AltitudeM))?.Id;
+
+    /// <summary>The picks that a form was shown with, in the words of <see cref="Words(PlanPicks)"/>; what is not on the shelf is left out.</summary>
+    public static PlanPicks PicksOf(string shown, PlanShelf shelf)
+    {
+        var ids = shown.Split('.');
+        int? Id(int place, PlanPick pick) => ids.Length == 3 && int.TryParse(ids[place], NumberStyles.None, CultureInfo.InvariantCulture, out var id) && shelf.Things(pick).Any(thing => thing.Id == id) ? id : null;
+        return new PlanPicks { BagId = Id(0, PlanPick.Bag), MillId = Id(1, PlanPick.Mill), VesselId = Id(2, PlanPick.Vessel) };
+    }
+
+    /// <summary>Bag, mill and vessel as a hidden field carries them.</summary>
+    public static string Words(PlanPicks picks) => string.Create(CultureInfo.InvariantCulture, $"{picks.BagId}.{picks.MillId}.{picks.VesselId}");
+
+    /// <summary>How its steps are told: without a scale in its spoon and at its vessel's marks, without a thermometer by its kettle.</summary>
+    public FigureFormat ToldIn => format.With(format.Hand with
+    {
+        Spoon = Spoon is { } spoon ? (spoon.Name, spoon.HoldsG) : format.Hand.Spoon,
+        MarksMl = Vessel?.MarksMl ?? [],
+        Kettle = KettleUsed?.AsHeating(Recipe.Place).Cools ?? Core.Reckoning.Kettle.Usual,
+    });
 
     /// <summary>The text that stands in a quantity's field: what was typed where that will not do, else the figure.</summary>
     public string TextOf(Quantity quantity) => typed.TryGetValue(quantity, out var one) && one.Problem is not null ? one.Text : Shown(quantity);
@@ -285,6 +315,17 @@ public sealed class PlanSettings
         }
     }
 
+    /// <summary>Gives the coffee, the grind and the vessel back for the recipe's own.</summary>
+    private void AsWritten()
+    {
+        foreach (var pick in new[] { PlanPick.Bag, PlanPick.Mill, PlanPick.Vessel }.Where(pick => Work.Plan.Picks.Of(pick) is not null))
+        {
+            Do(new PlanChange.Choose(pick, null), null);
+        }
+
+        Note("coffee, grind and vessel as written");
+    }
+
     private string Moved(PlanPick pick)
     {
         var name = context.Shelf.Things(pick).FirstOrDefault(thing => thing.Id == Work.Plan.Picks.Of(pick))?.Name ?? "";
@@ -300,13 +341,31 @@ public sealed class PlanSettings
     private TypedNumber ReadKettle()
     {
         var stands = KettleShown;
-        var kettle = Stepped("kettle", stands, format.Units.TemperatureFromC(60), format.Units.TemperatureFromC(MostC), 1, format.TemperatureUnit);
+        var kettle = Stepped("kettle", stands, format.Units.TemperatureFromC(60), format.Units.TemperatureFromC(MostC), 1, format.TemperatureUnit, OffTheBoil);
         if (kettle.Value is { } temperature && kettle.Text != stands)
         {
             Do(new PlanChange.Heat(format.Units.TemperatureToC(temperature)), $"{(ByFlame ? "flame holds" : "kettle")} {kettle.Text} {format.TemperatureUnit}");
         }
 
         return kettle;
+    }
+
+    /// <summary>"Off the boil" and "30 s off the boil" as a temperature here, with this kettle's lid open; what is neither comes back as it was.</summary>
+    private string OffTheBoil(string said)
+    {
+        const string Off = "off the boil";
+        var plain = said.Trim().ToLowerInvariant();
+        if (ByFlame || !(plain.EndsWith(Off, StringComparison.Ordinal) || plain is "boiling" or "just boiled"))
+        {
+            return said;
+        }
+
+        var boilsC = WaterPhysics.BoilingPointC(Recipe.Place.AltitudeM);
+        var after = plain.EndsWith(Off, StringComparison.Ordinal) ? plain[..^Off.Length].Trim() : "";
+        var kettle = KettleUsed?.AsHeating(Recipe.Place).Cools ?? Core.Reckoning.Kettle.Usual;
+        return after is "" or "just" ? format.TemperatureNumber(Math.Min(boilsC, MostC))
+            : TypedNumber.ReadClock(after, 0, 3_600).Value is { } afterS ? format.TemperatureNumber(Math.Min(kettle.TemperatureC(afterS, Recipe.Place.AltitudeM, Recipe.Place.AmbientC), MostC))
+            : said;
     }
 
     private string GrindShown => Mill is null || !CanGrind ? FigureFormat.Number(Recipe.Grind.MedianUm, 0) : SettingText(Work.Plan.Picks.MillSetting ?? 0);
@@ -326,14 +385,26 @@ public sealed class PlanSettings
 
         var stands = GrindShown;
         var grind = Mill is { } mill
-            ? Stepped("grind", stands, mill.Scale.Usable.Low, mill.Scale.Usable.High, mill.Step, mill.SettingName, said => MillWording.Read(mill, said))
-            : Stepped("grind", stands, 150, 1600, 20, "µm");
+            ? Stepped("grind", stands, mill.Scale.Usable.Low, mill.Scale.Usable.High, mill.Step, mill.SettingName, said => Grain(said, um => SettingText(mill.SettingFor(um))) ?? MillWording.Read(mill, said, Recipe.Brewer.Family, Work.Plan.Picks.MillSetting ?? mill.Least))
+            : Stepped("grind", stands, 150, 1600, 20, "µm", said => Grain(said, um => FigureFormat.Number(um, 0)) ?? said);
         if (grind.Value is { } setting && grind.Text != stands)
         {
             Do(new PlanChange.GrindTo(setting), Mill is { } own ? $"{own.Name} {grind.Text} {own.SettingName}" : $"grind {grind.Text} µm");
         }
 
         return grind;
+    }
+
+    /// <summary>A word for grain size as a setting; says which micrometres were taken, and where the word is disputed. Null where it is none.</summary>
+    private string? Grain(string said, Func<double, string> set)
+    {
+        if (GrainWords.Find(said) is not { } word)
+        {
+            return null;
+        }
+
+        Answer = $"“{word.Word}” is {FigureFormat.Number(word.LowUm, 0)} to {FigureFormat.Number(word.HighUm, 0)} µm; taken as {FigureFormat.Number(word.MiddleUm, 0)} µm.{(word.Dispute is { } dispute ? $" The word is disputed. {dispute}" : "")}";
+        return set(word.MiddleUm);
     }
 
     private TypedNumber? ReadRelease()
@@ -347,7 +418,7 @@ public sealed class PlanSettings
         var release = TypedNumber.ReadClock(Changed("release", stands) ?? stands, 1, Member.LongestBrewS);
         if (release.Value is { } value && Pressed is "release+" or "release-")
         {
-            var steppedS = Math.Max(1, release.Value!.Value + (Pressed[^1] == '+' ? 5 : -5));
+            var steppedS = Math.Max(1, release.Value!.Value + (Times * (Pressed[^1] == '+' ? 5 : -5)));
             release = new TypedNumber(FigureFormat.Clock(steppedS), steppedS, null);
         }
 
@@ -412,7 +483,7 @@ public sealed class PlanSettings
         var number = TypedNumber.Read(meant is null ? text : meant(text), min, max, unit);
         number = number.Problem is null ? number : number with { Text = text };
         return number.Value is { } value && (Pressed == name + "+" || Pressed == name + "-")
-            ? TypedNumber.Read(SettingText(Math.Clamp(value + (Pressed[^1] == '+' ? step : -step), min, max)), min, max, unit)
+            ? TypedNumber.Read(SettingText(Math.Clamp(value + (Times * (Pressed[^1] == '+' ? step : -step)), min, max)), min, max, unit)
             : number;
     }
 
@@ -424,15 +495,98 @@ public sealed class PlanSettings
             return;
         }
 
+        if (Pressed?.Split(':') is ["fill", var level])
+        {
+            var mark = TypedNumber.Read(level, 10, 5_000, "ml").Value;
+            Hold(new PlanChange.Fill(mark), Quantity.Dose, null, mark is { } ml ? $"filled to the {FigureFormat.Number(ml, 0)} mark" : "filled");
+            return;
+        }
+
         if (Pressed == "bag" && Bag is not null)
         {
             Hold(new PlanChange.WholeBag(), Quantity.Dose, null, "all that is left in the bag");
             return;
         }
 
+        if (Pressed?.Split(':') is ["lock", var word] && Enum.TryParse<Quantity>(word, ignoreCase: true, out var locked) && Enum.IsDefined(locked))
+        {
+            Hold(new PlanChange.Hold(locked, Work.ValueOf(locked)), locked, null, $"{word.ToLowerInvariant()} stays");
+            return;
+        }
+
+        if (Pressed?.Split(':') is ["dose", var dose, var beside] && Plain(dose) is { } grams and <= 1_000 && Plain(beside) is { } kept and > 1 and <= 100)
+        {
+            // The ratio stays with it, and the drink follows.
+            Hold(new PlanChange.Hold(Quantity.Ratio, kept), Quantity.Ratio, null, null);
+            Hold(new PlanChange.Hold(Quantity.Dose, grams), Quantity.Dose, null, $"dose {format.Mass(grams)}");
+            return;
+        }
+
+        if (Pressed?.Split(':') is ["ratio", var again] && Plain(again) is { } ratio and > 1 and <= 100)
+        {
+            Hold(new PlanChange.Hold(Quantity.Ratio, ratio), Quantity.Ratio, null, $"ratio {FigureFormat.Ratio(ratio)}");
+            return;
+        }
+
+        var stood = Charge;
+        var saidG = Work.Plan.Held is null ? null : Locks.Holds(Quantity.Dose) ? stood.DoseG : (double?)null;
         foreach (var quantity in Enum.GetValues<Quantity>())
         {
             ReadQuantity(quantity);
+            saidG = quantity == Quantity.Dose && typed.ContainsKey(quantity) ? Charge.DoseG : saidG;
+        }
+
+        if (!typed.ContainsKey(Quantity.Ratio) && typed.Count > 0)
+        {
+            SayRatio(stood.Ratio);
+        }
+
+        if (saidG is { } doseG && Answer is null)
+        {
+            SayDose(doseG);
+        }
+    }
+
+    /// <summary>A number of a button's own words.</summary>
+    private static double? Plain(string text) => double.TryParse(text, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var value) && double.IsFinite(value) ? value : null;
+
+    /// <summary>A dose that was said, with a ratio and a drink that were said after it, may not be able to be true: what it would give is said, with the way back.</summary>
+    private void SayDose(double doseG)
+    {
+        const double Untrue = 0.05;
+        if (!Good || Locks.Holds(Quantity.Dose) || Locks.Holds(Quantity.Water) || Math.Abs(Charge.DoseG - doseG) < Untrue * doseG)
+        {
+            return;
+        }
+
+        var ratio = Work.Plan.Held is { } held ? Locks.Last == Quantity.Ratio ? held.Last : held.Before : Charge.Ratio;
+        if (AtRatio(doseG, ratio) is not { } given)
+        {
+            return;
+        }
+
+        Answer = $"{format.Mass(doseG)} at {FigureFormat.Ratio(ratio)} is {format.Water(given.Charge.WaterG)} of water and some {format.Drink(given.Forecast.Totals.FinalG)} of drink. For {Shown(Quantity.Drink)} {format.VolumeUnit} the dose is {format.Mass(Charge.DoseG)} now.";
+        Instead = (string.Create(CultureInfo.InvariantCulture, $"dose:{doseG:R}:{ratio:R}"), $"Hold {format.Mass(doseG)} instead");
+    }
+
+    /// <summary>The plan with a dose and a ratio held; null where no charge is that.</summary>
+    private PlanWork? AtRatio(double doseG, double ratio) =>
+        Work.Apply(new PlanChange.Hold(Quantity.Ratio, ratio)) is { Refusal: null, Plan: var first }
+        && Worked(first, Work.Gear).Apply(new PlanChange.Hold(Quantity.Dose, doseG)) is { Refusal: null, Plan: var second } ? Worked(second, Work.Gear) : null;
+
+    /// <summary>A ratio that nobody typed may have gone where nobody wants it: that is said, with the way back.</summary>
+    private void SayRatio(double stood)
+    {
+        // For drinking straight; what is let down or put on ice is brewed shorter, to 1:5.
+        const double LeastStraight = 12;
+        const double LeastShort = 5;
+        const double Most = 18;
+        var least = Recipe.Steps.Any(step => step is Step.Dilute or Step.Ice) ? LeastShort : LeastStraight;
+        var was = stood >= least && stood <= Most;
+        if (Good && was && (Charge.Ratio < least || Charge.Ratio > Most))
+        {
+            Answer = $"The ratio is {FigureFormat.Ratio(Charge.Ratio)} now, since {Locks.Before.ToString().ToLowerInvariant()} and {Locks.Last.ToString().ToLowerInvariant()} are held; {(least == LeastStraight ? "for drinking straight " : "")}1:{FigureFormat.Number(least, 0)} to 1:{FigureFormat.Number(Most, 0)} is usual.";
+            Instead = (string.Create(CultureInfo.InvariantCulture, $"ratio:{stood:R}"), $"Hold {FigureFormat.Ratio(stood)} instead");
         }
     }
 
@@ -443,7 +597,7 @@ public sealed class PlanSettings
         string? text;
         if (Pressed == name + "+" || Pressed == name + "-")
         {
-            text = Format(quantity, FromShown(quantity, double.Parse(Shown(quantity), CultureInfo.InvariantCulture) + (Pressed[^1] == '+' ? step : -step)));
+            text = Format(quantity, FromShown(quantity, double.Parse(Shown(quantity), CultureInfo.InvariantCulture) + (Times * (Pressed[^1] == '+' ? step : -step))));
         }
         else if (Sent(name) is { } sent && sent != Sent("was." + name) && sent != Shown(quantity))
         {
@@ -454,7 +608,7 @@ public sealed class PlanSettings
             return;
         }
 
-        var number = TypedNumber.Read(quantity == Quantity.Ratio ? Bare(text) : text, min, max, unit) with { Text = text };
+        var number = TypedNumber.Read(quantity == Quantity.Ratio ? Bare(text) : Measured(quantity, text), min, max, unit) with { Text = text };
         typed[quantity] = number;
         if (number.Value is { } value)
         {
@@ -483,13 +637,43 @@ public sealed class PlanSettings
     private static string Bare(string text)
     {
         var plain = text.Trim().ToLowerInvariant();
-        if (plain.EndsWith("g/l", StringComparison.Ordinal))
+        if (PerLitre.FirstOrDefault(words => plain.EndsWith(words, StringComparison.Ordinal)) is { } said)
         {
-            var perLitre = TypedNumber.Read(plain[..^3], 20, 500, "g/L");
+            var perLitre = TypedNumber.Read(plain[..^said.Length], 20, 500, "g/L");
             return perLitre.Value is { } gPerL ? (1000 / gPerL).ToString("R", CultureInfo.InvariantCulture) : plain;
         }
 
-        return plain.StartsWith("1:", StringComparison.Ordinal) ? plain[2..] : plain;
+        return OneTo.FirstOrDefault(words => plain.StartsWith(words, StringComparison.Ordinal)) is { } one ? plain[one.Length..] : plain;
+    }
+
+    // As ratios are said; adding a word is adding it here.
+    private static readonly string[] PerLitre = ["g/l", "g per litre", "g per liter", "grams per litre", "grams a litre"];
+    private static readonly string[] OneTo = ["1:", "1/", "1 : ", "1 / ", "1 to ", "one to "];
+
+    /// <summary>Water is said in ml and cups as well as by weight, a drink by weight as well as in ml.</summary>
+    private string Measured(Quantity quantity, string text)
+    {
+        const string Cups = "cup";
+        var plain = text.Trim().ToLowerInvariant();
+        if (quantity is not (Quantity.Water or Quantity.Drink))
+        {
+            return text;
+        }
+
+        var (mass, gPerMl) = (quantity == Quantity.Water, quantity == Quantity.Water ? 1 : DrinkGPerMl);
+        if (plain.EndsWith(Cups, StringComparison.Ordinal) || plain.EndsWith(Cups + "s", StringComparison.Ordinal))
+        {
+            var cups = TypedNumber.Read(plain[..plain.LastIndexOf(Cups, StringComparison.Ordinal)], 0.1, 100, "cups").Value;
+            return cups is { } count ? InField(count * format.Units.CupMl * gPerMl) : text;
+        }
+
+        // Said in what the field is not: ml of water, grams of drink. An ounce of drink is a fluid one.
+        var other = SpokenUnits.In(text, mass ? "ml" : "g");
+        return other == text || SpokenUnits.In(text, mass ? "g" : "ml") != text || (!mass && plain.Contains("oz", StringComparison.Ordinal)) || TypedNumber.Read(other, 0, 1e5, "").Value is not { } value
+            ? !mass && plain.EndsWith("oz", StringComparison.Ordinal) && !plain.Contains("fl", StringComparison.Ordinal) ? plain.Replace("oz", "fl oz", StringComparison.Ordinal) : text
+            : InField(mass ? value * gPerMl : value);
+
+        string InField(double g) => (mass ? format.Units.MassFromG(g) : format.Units.VolumeFromMl(g / gPerMl)).ToString("0.####", CultureInfo.InvariantCulture);
     }
 
     /// <summary>What stands in the fields in the end: what was typed where it will not do, else the plan's own.</summary>
@@ -519,20 +703,30 @@ public sealed class PlanSettings
         _ => (format.Units.VolumeFromMl(15), format.Units.VolumeFromMl(5_000), format.VolumeUnit, format.Units.Volume == VolumeUnit.Millilitre ? 10 : 0.5),
     };
 
-    private string Shown(Quantity quantity) => Format(quantity, Work.ValueOf(quantity));
+    /// <summary>What is typed stands: a scale that shows tenths of a gram cannot meet a drink to the gram.</summary>
+    private string Shown(Quantity quantity)
+    {
+        const double NearG = 1.5;
+        var value = Work.ValueOf(quantity);
+        var held = quantity != Quantity.Drink || Work.Plan.Held is not { } both ? null : Locks.Last == Quantity.Drink ? both.Last : Locks.Before == Quantity.Drink ? both.Before : (double?)null;
+        return Format(quantity, held is { } asked && Math.Abs(asked - value) <= NearG ? asked : value);
+    }
+
+    /// <summary>Grams in a millilitre of the drink as it is counted: water is poured by weight, 1 g for each ml; a drink is hot.</summary>
+    private double DrinkGPerMl => Counting == DrinkCounting.WaterPoured ? 1 : WaterPhysics.DensityGPerMl(60);
 
     private string Format(Quantity quantity, double value) => quantity switch
     {
         Quantity.Dose => format.MassNumber(value),
         Quantity.Water => format.MassNumber(value, fine: value % 1 != 0),
         Quantity.Ratio => FigureFormat.Number(value, 1),
-        _ => format.DrinkNumber(value),
+        _ => format.VolumeNumber(value / DrinkGPerMl),
     };
 
     private double FromShown(Quantity quantity, double value) => quantity switch
     {
         Quantity.Dose or Quantity.Water => format.Units.MassToG(value),
         Quantity.Ratio => value,
-        _ => format.Units.VolumeToMl(value) * WaterPhysics.DensityGPerMl(60),
+        _ => format.Units.VolumeToMl(value) * DrinkGPerMl,
     };
 }

@@ -1,3 +1,4 @@
+using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
 using Cistern.Data;
@@ -57,6 +58,18 @@ public sealed record PlanShelf(
         PlanPick.Spoon => Spoons,
         _ => throw new ArgumentOutOfRangeException(nameof(pick)),
     };
+
+    /// <summary>What a recipe takes of it by itself when it is opened.</summary>
+    /// <param name="written">The recipe as it is written.</param>
+    /// <param name="last">What its family was last brewed with.</param>
+    /// <param name="today">The day, where the server stands.</param>
+    public PlanPicks PicksFor(Forecast written, LastGear last, DateOnly today) => OwnGear.Of(
+        written,
+        // The newest bag of a coffee first: it is the one that is being used.
+        [.. Bags.OrderByDescending(bag => bag.RoastedOn).Select(bag => new OnShelf<BagInUse>(bag.Id, bag.Name, bag.InUse(today)))],
+        [.. Mills.Where(mill => mill.Scale.Grinds).Select(mill => new OnShelf<MillScale>(mill.Id, mill.Name, mill.Scale))],
+        [.. Vessels.Select(vessel => new OnShelf<Brewer>(vessel.Id, vessel.Name, vessel.AsBrewer))],
+        last);
 
     /// <summary>Loads it.</summary>
     public static async Task<PlanShelf> LoadAsync(CisternDb db, PlanState state, CancellationToken ct)

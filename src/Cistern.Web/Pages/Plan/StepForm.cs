@@ -236,7 +236,7 @@ public sealed class StepForm
         "flameW" => "Flame",
         "waterG" => "Water",
         "holdC" => "The flame holds it at",
-        "forS" => "For",
+        "forS" => "For how long",
         "event" => "Until",
         "expectS" => "Expected",
         "depth" => "Down to the",

@@ -8,7 +8,11 @@ namespace Cistern.Web.Pages.Plan;
 /// <param name="Held">Whether it stays when others change.</param>
 /// <param name="Problem">What is wrong with it.</param>
 /// <param name="Aside">What goes with it, under its label.</param>
-public sealed record Stepper(string Name, string Label, string Text, string? Unit, bool Held, string? Problem, string? Aside);
+public sealed record Stepper(string Name, string Label, string Text, string? Unit, bool Held, string? Problem, string? Aside)
+{
+    /// <summary>Whether it can be made to stay when others change.</summary>
+    public bool Lockable { get; init; }
+}
 
 /// <summary>One thing of the shelf to be chosen for a plan.</summary>
 /// <param name="Name">The name it is sent under.</param>

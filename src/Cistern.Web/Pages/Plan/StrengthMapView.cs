@@ -20,7 +20,7 @@ public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, I
         if (plan.IsChanged)
         {
             var parent = plan.Accepted.Totals;
-            marks.Add(new MapMark(MapPoint.Parent, parent.ExtractionYieldPercent, parent.FinalTdsPercent, "held against"));
+            marks.Add(new MapMark(MapPoint.Parent, parent.ExtractionYieldPercent, parent.FinalTdsPercent, "as it was"));
             rows.Add(Row("Held against", parent.FinalTdsPercent, parent.ExtractionYieldPercent, parent.Tilt));
         }
 

@@ -16,7 +16,7 @@ public static class VesselFacts
 {
     /// <summary>The facts of a forecast.</summary>
     public static IReadOnlyList<Fact> Of(PlanModel plan) =>
-        [.. Ratio(plan), .. Drippers(plan), .. Tube(plan), .. Siphon(plan), .. PouredOff(plan), .. Cups(plan), .. Last(plan)];
+        [.. Ratio(plan), .. Water(plan), .. Drippers(plan), .. Tube(plan), .. Siphon(plan), .. PouredOff(plan), .. Cups(plan), .. Last(plan)];
 
     private static IEnumerable<Fact> Ratio(PlanModel plan)
     {
@@ -29,12 +29,30 @@ public static class VesselFacts
         var ratios = Ratios.Of(plan.Forecast);
         var doseG = plan.Settings.Recipe.Coffee.DoseG;
         var cups = RoughMeasures.Cups(plan.Forecast.Totals.FinalG, plan.Format.Units.CupMl);
-        yield return new Fact("Water poured", FigureFormat.Ratio(ratios.Poured), $"{FigureFormat.Number(Ratios.GPerL(ratios.Poured), 0)} g/L");
-        yield return new Fact("Drink in the cup", FigureFormat.Ratio(ratios.InTheCup), $"{plan.Format.Mass(doseG / Math.Max(0.1, cups))} for a cup of {FigureFormat.Number(plan.Format.Units.CupMl, 0)} ml");
+        yield return new Fact("Ratio, of water poured", FigureFormat.Ratio(ratios.Poured), $"{FigureFormat.Number(Ratios.GPerL(ratios.Poured), 0)} g/L");
+        yield return new Fact("Ratio, of the drink as brewed", FigureFormat.Ratio(ratios.InTheCup), $"{plan.Format.Mass(doseG / Math.Max(0.1, cups))} for a cup of {FigureFormat.Number(plan.Format.Units.CupMl, 0)} ml");
         if (Math.Abs(ratios.Final - ratios.InTheCup) > 0.05)
         {
-            yield return new Fact("As it is drunk", FigureFormat.Ratio(ratios.Final), "water or ice gone in");
+            yield return new Fact("Ratio, as it is drunk", FigureFormat.Ratio(ratios.Final), "water or ice gone in");
         }
+    }
+
+    /// <summary>Where the water that is poured ends: the parts add up to it, as they are told.</summary>
+    private static IEnumerable<Fact> Water(PlanModel plan)
+    {
+        var totals = plan.Forecast.Totals;
+        var format = plan.Format;
+        if (plan.Settings.Recipe.WaterG <= 0)
+        {
+            yield break;
+        }
+
+        var outG = plan.Forecast.Cups.Where(cup => !cup.Kept).Sum(cup => cup.WaterG);
+        // Rounded one by one they would not add up; what is kept back is what is left over.
+        var keptG = Told(plan.Settings.Recipe.WaterG) - Told(totals.BeverageWaterG) - Told(outG);
+        yield return new Fact("Of the water", $"{format.Water(plan.Settings.Recipe.WaterG)} poured", $"{format.Water(totals.BeverageWaterG)} in the drink, {format.Water(keptG)} kept by bed and vessel{(outG >= 0.5 ? $", {format.Water(outG)} left out of the cup" : "")}");
+
+        double Told(double g) => format.Units.MassToG(double.Parse(format.MassNumber(g, fine: false), System.Globalization.CultureInfo.InvariantCulture));
     }
 
     private static IEnumerable<Fact> Drippers(PlanModel plan)

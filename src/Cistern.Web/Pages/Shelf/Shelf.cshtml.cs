@@ -9,8 +9,8 @@ namespace Cistern.Web.Pages.Shelf;
 /// <summary>What stands on the shelf.</summary>
 public sealed class ShelfModel(CisternDb db, BenchContext bench) : PageModel
 {
-    /// <summary>Each kind and what stands there of it.</summary>
-    public IReadOnlyList<(ShelfKind Kind, IReadOnlyList<ShelfRow> Rows)> Kinds { get; private set; } = [];
+    /// <summary>Each kind, what stands there of it, and what was taken off.</summary>
+    public IReadOnlyList<(ShelfKind Kind, IReadOnlyList<ShelfRow> Rows, IReadOnlyList<ShelfRow> TakenOff)> Kinds { get; private set; } = [];
 
     /// <summary>What was just taken off, and can be put back.</summary>
     public ShelfRow? Removed { get; private set; }
@@ -19,10 +19,10 @@ public sealed class ShelfModel(CisternDb db, BenchContext bench) : PageModel
     public async Task OnGetAsync(string? removed, CancellationToken ct)
     {
         var view = new ShelfView(await bench.FormatAsync(ct), bench.Today);
-        var kinds = new List<(ShelfKind, IReadOnlyList<ShelfRow>)>();
+        var kinds = new List<(ShelfKind, IReadOnlyList<ShelfRow>, IReadOnlyList<ShelfRow>)>();
         foreach (var kind in ShelfKinds.All)
         {
-            kinds.Add((kind, await kind.RowsAsync(db, view, ct)));
+            kinds.Add((kind, await kind.RowsAsync(db, view, ct), await kind.TakenOffAsync(db, view, ct)));
         }
 
         Kinds = kinds;

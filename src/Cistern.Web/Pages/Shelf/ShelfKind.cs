@@ -40,6 +40,9 @@ public abstract class ShelfKind
     /// <summary>All that stand there.</summary>
     public abstract Task<IReadOnlyList<ShelfRow>> RowsAsync(CisternDb db, ShelfView view, CancellationToken ct);
 
+    /// <summary>Those that were taken off last, the newest first: they can be put back.</summary>
+    public abstract Task<IReadOnlyList<ShelfRow>> TakenOffAsync(CisternDb db, ShelfView view, CancellationToken ct);
+
     /// <summary>One, tracked, or null.</summary>
     public abstract Task<IShelved?> FindAsync(CisternDb db, int id, CancellationToken ct);
 
@@ -60,9 +63,15 @@ public abstract class ShelfKind
 public abstract class ShelfKind<T> : ShelfKind
     where T : class, IShelved
 {
+    private const int MostTakenOff = 50;
+
     /// <inheritdoc/>
     public override async Task<IReadOnlyList<ShelfRow>> RowsAsync(CisternDb db, ShelfView view, CancellationToken ct) =>
         [.. (await Order(Rows(db).AsNoTracking().Where(row => row.RemovedAtMs == null)).ToListAsync(ct)).Select(row => Row(row, view))];
+
+    /// <inheritdoc/>
+    public override async Task<IReadOnlyList<ShelfRow>> TakenOffAsync(CisternDb db, ShelfView view, CancellationToken ct) =>
+        [.. (await Rows(db).AsNoTracking().Where(row => row.RemovedAtMs != null).OrderByDescending(row => row.RemovedAtMs).Take(MostTakenOff).ToListAsync(ct)).Select(row => Row(row, view))];
 
     /// <inheritdoc/>
     public override async Task<IShelved?> FindAsync(CisternDb db, int id, CancellationToken ct) => await Rows(db).FindAsync([id], ct);

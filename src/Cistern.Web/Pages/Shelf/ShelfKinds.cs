@@ -1,5 +1,6 @@
 using System.Globalization;
 using Cistern.Core.Physics;
+using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
@@ -89,7 +90,7 @@ public static class ShelfKinds
 
         protected override DbSet<Mill> Rows(CisternDb db) => db.Mills;
 
-        protected override Mill Fresh(ShelfView view) => new() { Name = "", Most = 40, UmAtZero = 100, UmPerSetting = 25, Spread = 0.45, SettingName = "clicks" };
+        protected override Mill Fresh(ShelfView view) => new() { Name = "", Most = 40, UmAtZero = 100, UmPerSetting = 25, Spread = 0.45, SettingName = "clicks", Estimated = true };
 
         protected override void Fill(Mill mill, ThingForm form, ShelfView view)
         {
@@ -97,17 +98,26 @@ public static class ShelfKinds
             mill.SettingName = form.Text("setting", "It counts", mill.SettingName, 20, required: true, hint: "clicks, turns, settings");
             mill.Least = form.Number("least", "Least", mill.Least, 0, 1_000, "");
             mill.Most = form.Number("most", "Most", mill.Most, 0.1, 1_000, "");
-            mill.Step = form.Number("step", "By", mill.Step, 0.01, 10, "", "the smallest step it has");
+            mill.Step = form.Number("step", "Smallest step", mill.Step, 0.01, 10, "", "one click, one notch or a part of a turn");
             mill.Notches = form.Flag("notches", "Its settings have", mill.Notches, "only notches, to be counted", "numbers");
-            mill.UmAtZero = form.Number("zero", "Median at 0", mill.UmAtZero, 0, 2_000, "µm");
-            mill.UmPerSetting = form.Number("per", "Median for each 1 more", mill.UmPerSetting, 0.5, 1_000, "µm");
-            mill.Spread = form.Number("spread", "Spread", mill.Spread, 0.05, 1.5, "", "about 0.42 even, 0.68 uneven");
             mill.UsualFilterSetting = form.Maybe("usual", "My usual for paper", mill.UsualFilterSetting, mill.Least, Math.Max(mill.Least, mill.Most), "", "so that “two finer than usual” means something here");
+            mill.Usuals = form.Text("usuals", "My usual for other vessels", mill.Usuals, 400, hint: "one a line, such as French press = 31", area: true);
+            mill.Looks = form.Text("looks", "What it looks like", mill.Looks, 400, hint: "one a line, such as 20 = caster sugar; the grain pictures show the words at true size", area: true);
+            mill.Estimated = form.Flag("estimated", "Grain sizes", mill.Estimated && !form.IsTold("per"), "nobody has measured: estimate them from the above", "are measured, as follows");
+            mill.UmAtZero = form.Number("zero", "Median at 0", mill.UmAtZero, -5_000, 5_000, "µm", "only where it was measured");
+            mill.UmPerSetting = form.Number("per", "Median for each 1 more", mill.UmPerSetting, 0.5, 1_000, "µm", "only where it was measured");
+            mill.Spread = form.Number("spread", "Spread", mill.Spread, 0.05, 1.5, "", "about 0.42 even, 0.68 uneven; leave it if nobody knows");
             mill.SecondsPerG = form.Number("seconds", "Seconds for a gram", mill.SecondsPerG, 0, 20, "s", "about 2 by hand, 0.5 with a motor");
             mill.Labels = form.Text("labels", "Labels on it", mill.Labels, 400, hint: "one a line, such as F = 6.5", area: true);
             if (mill.Most <= mill.Least)
             {
                 form.Refuse("most", "The most has to be over the least.");
+            }
+
+            Estimate(mill, form);
+            if (mill.Usuals.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Length != mill.UsualList.Count)
+            {
+                form.Refuse("usuals", $"Each line is a kind of vessel, once ({string.Join(", ", Enum.GetValues<VesselFamily>().Select(StepWording.Family))}), an equals sign and a setting from {Number(mill.Least)} to {Number(mill.Most)}.");
             }
 
             if (mill.Most > mill.Least && !mill.Scale.Grinds)
@@ -122,10 +132,39 @@ public static class ShelfKinds
             }
         }
 
+        /// <summary>Lays the line of a mill nobody has measured through what is known of it.</summary>
+        private static void Estimate(Mill mill, ThingForm form)
+        {
+            if (mill.Looks.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Length != mill.LookList.Count)
+            {
+                form.Refuse("looks", $"Each line is a setting from {Number(mill.Least)} to {Number(mill.Most)}, an equals sign and a word for grain ({string.Join(", ", GrainWords.All.Take(6).Select(one => one.Word))} …).");
+            }
+
+            if (!mill.Estimated || mill.Most <= mill.Least)
+            {
+                return;
+            }
+
+            var estimate = new MillEstimate(mill.Least, mill.Most, mill.Known);
+            if (estimate.UmPerSetting <= 0)
+            {
+                form.Refuse(mill.Looks.Length > 0 ? "looks" : "usuals", "That would make it finer as the setting goes up. Look whether two settings are the wrong way round.");
+                return;
+            }
+
+            (mill.UmAtZero, mill.UmPerSetting) = (Math.Round(estimate.UmAtZero, 1), Math.Max(0.5, Math.Round(estimate.UmPerSetting, 2)));
+        }
+
+        /// <summary>How well its sizes are known, in words; null where they were measured.</summary>
+        private static string? Guessed(Mill mill) => mill.HalfWidthUm(mill.UsualFilterSetting ?? mill.UsualList.Values.Cast<double?>().FirstOrDefault() ?? (0.5 * (mill.Least + mill.Most))) is { } half
+            ? $"nobody measured it: {(mill.Known.Any() ? "estimated from what it is used for" : "a guess until you say what you use it for")}, ± {FigureFormat.Number(half, 0)} µm" : null;
+
         protected override string Line(Mill mill, ShelfView view) => Join(
             $"{mill.SettingName} {Number(mill.Least)} to {Number(mill.Most)} by {Number(mill.Step)}{(mill.Notches ? ", in notches" : "")}",
+            Guessed(mill),
             $"{Number(mill.MedianUm(mill.Least))} to {Number(mill.MedianUm(mill.Most))} µm, {Number(mill.UmPerSetting * mill.Step)} µm a step",
             mill.UsualFilterSetting is { } usual ? $"usual for paper {MillWording.Setting(mill, usual)}, {Number(mill.MedianUm(usual))} µm" : null,
+            mill.UsualList.Count > 0 ? $"usual {string.Join(", ", mill.UsualList.Select(one => $"for the {StepWording.Family(one.Key)} {MillWording.Setting(mill, one.Value)}"))}" : null,
             mill.LabelList.Count > 0 ? $"labels {string.Join(", ", mill.LabelList.Select(one => $"{one.Label} = {Number(one.Setting)}"))}" : null);
     }
 
@@ -207,7 +246,7 @@ public static class ShelfKinds
         {
             kettle.Name = form.Text("name", "Name", kettle.Name, 80, required: true);
             kettle.CapacityMl = form.Number("capacity", "Holds", kettle.CapacityMl, 100, 6_000, "ml");
-            kettle.KeepsTemperature = form.Flag("keeps", "It", kettle.KeepsTemperature, "stops at a temperature", "boils, and is left to cool");
+            kettle.KeepsTemperature = form.Flag("keeps", "When it boils", kettle.KeepsTemperature, "it stops before, at a temperature", "it is left to cool");
             kettle.SecondsPerLitre = form.Number("seconds", "A litre boils in", kettle.SecondsPerLitre, 30, 3_600, "s", "from the tap; time it once");
             var timed = form.Maybe("off", "Off the boil, read after a minute", null, 40, 99.9, "°C", "lid open, at sea level in a room of 21 °C; leave it out for the usual");
             kettle.CoolsPerS = timed is { } readC ? Kettle.Timed(60, readC, 0, 21).DecayPerS : kettle.CoolsPerS;
@@ -315,8 +354,8 @@ public static class ShelfKinds
         protected override void Fill(FilterStock stock, ThingForm form, ShelfView view)
         {
             stock.Name = form.Text("name", "Name", stock.Name, 80, required: true);
-            stock.Filter = form.Word<Filter>("filter", "Which", stock.Filter, usual: null) ?? stock.Filter;
-            stock.Family = form.Word("family", "For", stock.Family, "any vessel");
+            stock.Filter = form.Word<Filter>("filter", "Filter", stock.Filter, usual: null) ?? stock.Filter;
+            stock.Family = form.Word("family", "Fits", stock.Family, "any vessel");
             stock.Left = (int)Math.Round(form.Number("left", "Left", Math.Max(0, stock.Left), 0, 10_000, ""));
             stock.CareEvery = (int)Math.Round(form.Number("every", "Care due every so many brews", stock.CareEvery, 0, 1_000, "brews", "0 for papers"));
             stock.Care = form.Text("care", "How the care is done", stock.Care, 400, area: true);

@@ -26,6 +26,9 @@ public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? s
     /// <summary>Whether nothing is wrong with any field, nor with the whole.</summary>
     public bool Good => fields.TrueForAll(one => one.Problem is null) && Problems.Count == 0;
 
+    /// <summary>Whether a field is told by a file, which tells only what it knows, and not by a form that was shown.</summary>
+    public bool IsTold(string name) => sent?.Value(name) is not null && sent.Value("was." + name) is null;
+
     /// <summary>A text that may be empty unless it is required.</summary>
     public string Text(string name, string label, string stands, int longest, bool required = false, string? hint = null, bool area = false)
     {

@@ -180,7 +180,7 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench,
         var planned = Brew.ModelOf(model).Figures(Brew.Planned());
         AsPlanned = planned.Totals;
         Bands = Confidence.Of(Real);
-        Off = FlowVerdicts.Of(planned, run).Where(verdict => verdict.Place != FlowPlace.Within);
+        Off = Brew.Verdicts(planned, run).Where(verdict => verdict.Place != FlowPlace.Within);
         BagNotes = Brew.BagId is { } bagId && await db.Bags.AsNoTracking().FirstOrDefaultAsync(bag => bag.Id == bagId, ct) is { } bag
             ? bag.TastesOf.Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries) : [];
         // Once it is in the cup, water is the one thing that can still be done.

@@ -70,7 +70,7 @@ public sealed class TogetherModel(CisternDb db, BenchContext bench, ForecastMode
 
         foreach (var id in p.Distinct(StringComparer.Ordinal).Where(id => id.Length > 0).Take(Beside.Most - all.Count))
         {
-            if (await plans.OfAsync(id, Format, ct) is { } forecast)
+            if (await plans.OfAsync(id, ct) is { } forecast)
             {
                 all.Add(new BesideOne(Letters[all.Count], forecast.Recipe.Name, "planned", $"/plan/{id}", forecast, null, []));
             }

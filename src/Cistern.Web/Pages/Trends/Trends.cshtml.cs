@@ -1,3 +1,4 @@
+using System.Buffers;
 using Cistern.Data.Log;
 using Cistern.Data.Stores;
 using Cistern.Drawing;
@@ -52,23 +53,36 @@ public sealed class TrendsModel(LogStore log, BenchContext bench) : PageModel
         Query = LogQueries.Of(Request.Query);
         var found = await log.FindAsync(Query, ct);
         Facets = [.. found.Facets.Where(one => one.Facet.Word is "coffee" or "recipe" or "family" or "mill" or "vessel" or "barista")];
-        var points = new List<TrendPoint>(found.Rows.Count);
-        var rows = new List<LogRow>(found.Rows.Count);
-        foreach (var row in found.Rows)
+        // Borrowed: a hundred thousand of them are megabytes, and new ones each time would have to be collected.
+        var points = ArrayPool<TrendPoint>.Shared.Rent(found.Rows.Count);
+        var rows = ArrayPool<LogRow>.Shared.Rent(found.Rows.Count);
+        try
         {
-            if (Over.Of(row) is { } x && Of.Of(row) is { } y)
+            var count = 0;
+            foreach (var row in found.Rows)
             {
-                points.Add(new TrendPoint(x, y, Of.Band?.Invoke(row)));
-                rows.Add(row);
+                if (Over.Of(row) is { } x && Of.Of(row) is { } y)
+                {
+                    (points[count], rows[count]) = (new TrendPoint(x, y, Of.Band?.Invoke(row)), row);
+                    count++;
+                }
+            }
+
+            Brews = (found.Rows.Count, count);
+            if (count > 0)
+            {
+                Draw(new ArraySegment<TrendPoint>(points, 0, count), rows);
             }
         }
-
-        Brews = (found.Rows.Count, points.Count);
-        if (points.Count == 0)
+        finally
         {
-            return;
+            ArrayPool<TrendPoint>.Shared.Return(points);
+            ArrayPool<LogRow>.Shared.Return(rows, clearArray: true);
         }
+    }
 
+    private void Draw(ArraySegment<TrendPoint> points, LogRow[] rows)
+    {
         Parts = TrendChart.Parts(points, MostParts);
         Along = RankCorrelation(points);
         string Label(int at) => $"{rows[at].Name}, {bench.Day(rows[at].OpenedAtMs)}: {Of.Told(points[at].Y)}";
@@ -79,7 +93,7 @@ public sealed class TrendsModel(LogStore log, BenchContext bench) : PageModel
     /// Spearman's rank correlation: whether one goes up as the other does, whatever the curve. Of fewer than eight brews it
     /// says nothing; of very many every so many of them say the same.
     /// </summary>
-    private static double? RankCorrelation(List<TrendPoint> points)
+    private static double? RankCorrelation(ArraySegment<TrendPoint> points)
     {
         const int Least = 8;
         const int Most = 4_000;

@@ -75,6 +75,20 @@ public sealed class YouModel(CisternDb db, JobLedger jobs, BenchContext bench, D
         return RedirectToPage();
     }
 
+    /// <summary>Keeps what is at hand.</summary>
+    public async Task<IActionResult> OnPostAtHandAsync(CancellationToken ct)
+    {
+        await LoadAsync(ct);
+        if (Barista is { } you)
+        {
+            var has = Request.Form["has"];
+            await db.Baristas.Where(row => row.Id == you.Id).ExecuteUpdateAsync(
+                set => set.SetProperty(row => row.NoScale, !has.Contains("scale")).SetProperty(row => row.NoThermometer, !has.Contains("thermometer")).SetProperty(row => row.NoMill, !has.Contains("mill")), ct);
+        }
+
+        return Redirect("/you#at-hand");
+    }
+
     /// <summary>Keeps the units.</summary>
     public async Task<IActionResult> OnPostUnitsAsync(CancellationToken ct)
     {

@@ -73,13 +73,25 @@ const play = (kind, when, lane, grown = 0) => {
 /** The calls of a brew as real time has them: of a rehearsal they come faster. */
 export const callsAhead = (id, nowMs) => (brews.has(id) ? callsByClock(id, brewMs(id, nowMs)).map((call) => ({ ...call, atMs: realMs(id, call.atMs) })) : []);
 
+/** How late the start of B of a pair may be before it insists, s. */
+export const START_GRACE = 5;
+/** The calls to start B of a pair. */
+const startCalls = (id, { plan, startsAtMs }, nowMs) => {
+  if (!startsAtMs) return [];
+  const calls = [5, 3, 2, 1].map((early) => ({ id, kind: 'before', index: plan.anchor, atMs: startsAtMs - early * 1000, grown: 0 }));
+  calls.push({ id, kind: 'at', index: plan.anchor, atMs: startsAtMs, grown: 0, due: true });
+  const passed = Math.max(0, Math.ceil((nowMs - startsAtMs - START_GRACE * 1000) / (AGAIN * 1000)));
+  for (let when = startsAtMs + (START_GRACE + passed * AGAIN) * 1000; when <= nowMs + AHEAD * 1000; when += AGAIN * 1000) calls.push({ id, kind: 'late', index: plan.anchor, atMs: when, grown: Math.min(2, (when - startsAtMs) / 15_000) });
+  return calls.filter((call) => call.atMs > nowMs);
+};
+
 /** Every call to come within the horizon, by time: what is sounded, and what is seen and said when its moment is there. */
 const callsByClock = (id, nowMs) => {
   const brew = brews.get(id);
   if (!brew?.plan || brew.state === 'Over') return [];
   const entries = entriesOf(id);
   const { startedAtMs: zero, present } = replay(brew.plan, entries, nowMs);
-  if (zero === null) return [];
+  if (zero === null) return startCalls(id, brew, nowMs);
   const calls = [];
   for (const { at, kind, index } of cuesAhead(brew.plan, entries, nowMs, (nowMs - zero) / 1000 + AHEAD)) {
     const atMs = zero + at * 1000;

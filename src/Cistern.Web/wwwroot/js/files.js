@@ -14,3 +14,55 @@ form.addEventListener('drop', (event) => {
     form.requestSubmit();
   }
 });
+
+// A code is read off a picture on this device, so that no picture is sent: a telephone's camera takes it for the field.
+const picture = document.getElementById('picture');
+const says = document.getElementById('picture-says');
+document.getElementById('code-picture').hidden = false;
+
+/** The reader is a quarter of a megabyte, so it is fetched when the first picture is chosen. */
+let reader = null;
+const fetchReader = () => {
+  reader ??= new Promise((resolve, reject) => {
+    const script = document.createElement('script');
+    script.src = '/lib/jsQR.js';
+    script.onload = () => resolve(globalThis.jsQR);
+    script.onerror = reject;
+    document.head.append(script);
+  });
+  return reader;
+};
+
+/** Pictures are looked at in these sizes, px along the longer side: the modules of a large photograph are found better in a smaller one. */
+const SIZES = [1000, 1600, 2400];
+const readCode = async (file) => {
+  const jsQR = await fetchReader();
+  const bitmap = await createImageBitmap(file);
+  for (const size of SIZES) {
+    const scale = size / Math.max(bitmap.width, bitmap.height);
+    const canvas = new OffscreenCanvas(Math.max(1, Math.round(bitmap.width * scale)), Math.max(1, Math.round(bitmap.height * scale)));
+    const drawn = canvas.getContext('2d');
+    drawn.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
+    const { data, width, height } = drawn.getImageData(0, 0, canvas.width, canvas.height);
+    const found = jsQR(data, width, height);
+    if (found) return found.data;
+  }
+  return null;
+};
+
+picture.addEventListener('change', async () => {
+  if (picture.files.length === 0) return;
+  says.textContent = 'Looking…';
+  try {
+    const text = await readCode(picture.files[0]);
+    if (text === null) {
+      says.textContent = 'No code was found in it. Take it straight from above, near enough to fill the picture, in even light.';
+      return;
+    }
+    document.getElementById('code').value = text;
+    says.textContent = '';
+    document.getElementById('code-form').requestSubmit();
+  } catch {
+    says.textContent = 'That picture cannot be read on this device. Paste the text instead.';
+  }
+});

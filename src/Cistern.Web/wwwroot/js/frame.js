@@ -3,7 +3,7 @@
 import { brews, follow, guessTime, letGo, nowOf, onChange, orphans, runOf, serverNow } from './bench.js';
 import { insistsFrom } from './brew-run.js';
 import { clock } from './clock.js';
-import { canSound, look, unlock, wishes } from './cues.js';
+import { START_GRACE, canSound, look, unlock, wishes } from './cues.js';
 import { stageOf } from './stage.js';
 
 const places = { b: '/', h: '/shelf', p: '/plan', r: '/brew', t: '/taste', l: '/log' };
@@ -12,12 +12,28 @@ const keys = document.getElementById('keys');
 export const isTyping = (target) => target instanceof Element && target.closest('input, textarea, select') !== null;
 export const isControl = (target) => target instanceof Element && target.closest('input, textarea, select, button, a, summary') !== null;
 
+/** Whether a letter alone leads to a place: who speaks to the computer, or has a cat on the keys, may switch it off. */
+const lettersKey = 'cistern-letters';
+const letters = document.getElementById('letters');
+try {
+  letters.checked = localStorage.getItem(lettersKey) !== 'off';
+} catch {
+  // Without storage it is good for this page.
+}
+letters.addEventListener('change', () => {
+  try {
+    localStorage.setItem(lettersKey, letters.checked ? 'on' : 'off');
+  } catch {
+    // See above.
+  }
+});
+
 document.getElementById('show-keys')?.addEventListener('click', () => keys.showModal());
 
 /** While a brew is on stage single letters are off: a sleeve on the keys must not lead away from it. */
 const conducting = document.getElementById('brew') !== null;
 document.addEventListener('keydown', (event) => {
-  if (conducting || event.ctrlKey || event.metaKey || event.altKey || keys.open || isTyping(event.target)) return;
+  if (conducting || !letters.checked || event.ctrlKey || event.metaKey || event.altKey || keys.open || isTyping(event.target)) return;
   if (event.key === '?') {
     event.preventDefault();
     keys.showModal();
@@ -34,15 +50,20 @@ const level = document.getElementById('gauge-level');
 const alarm = document.getElementById('alarm');
 const title = document.title;
 
+/** When B of a pair has to be started, in words. */
+const startsText = (startsIn) => (startsIn > 0 ? `start in ${clock(Math.ceil(startsIn))}` : `start now${startsIn < -1 ? `, ${clock(Math.floor(-startsIn))} late` : ''}`);
+
 /** Each brew with its stage, the one that is due the soonest first. */
 export const lanes = () => [...brews.values()].filter((brew) => brew.plan && brew.state !== 'Over').map((brew) => {
   const run = runOf(brew.id);
   const now = nowOf(brew.id, run);
   const { present } = run;
   const insists = run.startedAtMs !== null && present ? insistsFrom(brew.plan, present) : null;
-  const due = run.startedAtMs === null || !present ? Infinity : present.begun === null && now < present.due ? present.due - now : (present.high ?? (present.begun ?? present.due) + present.length) - now;
-  return { brew, run, now, due, stage: stageOf(brew.plan, run, now), insists: insists !== null && now >= insists };
+  const startsIn = run.startedAtMs === null && brew.startsAtMs ? (brew.startsAtMs - serverNow()) / 1000 : null;
+  const due = startsIn ?? dueOf(run, now);
+  return { brew, run, now, due, startsIn, stage: stageOf(brew.plan, run, now), insists: startsIn === null ? insists !== null && now >= insists : startsIn < -START_GRACE };
 }).sort((a, b) => Number(b.insists) - Number(a.insists) || a.due - b.due);
+const dueOf = ({ startedAtMs, present }, now) => startedAtMs === null || !present ? Infinity : present.begun === null && now < present.due ? present.due - now : (present.high ?? (present.begun ?? present.due) + present.length) - now;
 
 const laneOf = (id) => gauge.querySelector(`[data-id="${id}"]`) ?? gauge.appendChild(Object.assign(document.createElement('a'), { className: 'gauge-brew', href: `/brew/${id}`, innerHTML: '<span class="gauge-time"></span><span class="gauge-next"></span><span class="gauge-name"></span>' }));
 /** Writes a text where it has changed: what stands is not read out again, nor drawn. */
@@ -55,12 +76,13 @@ export const inOrder = (list, items) => {
 
 const draw = () => {
   const all = lanes();
-  for (const { brew, run, now, stage, insists } of all) {
+  for (const { brew, run, now, startsIn, stage, insists } of all) {
     const lane = laneOf(brew.id);
     lane.dataset.id = brew.id;
     lane.classList.toggle('insists', insists);
     setText(lane.querySelector('.gauge-time'), run.startedAtMs === null ? 'ready' : clock(Math.floor(now)));
-    setText(lane.querySelector('.gauge-next'), run.startedAtMs === null ? '' : `${stage.verb} ${stage.countdown}`);
+    if (startsIn !== null && conducting && Number(document.getElementById('brew').dataset.id) === brew.id) setText(document.getElementById('starts-in'), startsText(startsIn));
+    setText(lane.querySelector('.gauge-next'), startsIn !== null ? startsText(startsIn) : run.startedAtMs === null ? '' : `${stage.verb} ${stage.countdown}`);
     setText(lane.querySelector('.gauge-name'), brew.name);
   }
   inOrder(gauge, all.map(({ brew }) => laneOf(brew.id)));
@@ -74,14 +96,14 @@ const draw = () => {
   const calls = all.find((one) => one.insists);
   const next = calls ?? first;
   const blink = calls && Math.floor(serverNow() / 1000) % 2 === 0;
-  setTitle(next ? `${blink ? '▲ ' : ''}${calls ? calls.stage.action?.word ?? calls.stage.verb : `${next.stage.countdown} ${next.stage.verb}`} · ${title}` : title);
+  setTitle(next ? `${blink ? '▲ ' : ''}${calls ? (calls.startsIn === null ? calls.stage.action?.word ?? calls.stage.verb : 'Start') : `${next.stage.countdown} ${next.stage.verb}`} · ${title}` : title);
   const elsewhere = calls && !document.getElementById('lanes') && !(conducting && Number(document.getElementById('brew').dataset.id) === calls.brew.id);
   const orphan = [...orphans][0];
   alarm.hidden = !elsewhere && orphan === undefined;
   if (elsewhere) {
     // What is to be done is read out once; the seconds are for eyes alone.
-    setText(alarm.querySelector('.alarm-what'), `${calls.stage.action?.word ?? calls.stage.verb}: ${calls.brew.name}`);
-    setText(alarm.querySelector('.alarm-for'), `${calls.stage.countdown}${calls.stage.countdown.includes(':') ? '' : ' s'}`);
+    setText(alarm.querySelector('.alarm-what'), `${calls.startsIn === null ? calls.stage.action?.word ?? calls.stage.verb : 'Start'}: ${calls.brew.name}`);
+    setText(alarm.querySelector('.alarm-for'), calls.startsIn === null ? `${calls.stage.countdown}${calls.stage.countdown.includes(':') ? '' : ' s'}` : `${clock(Math.floor(-calls.startsIn))} late`);
     alarm.querySelector('a').href = `/brew/${calls.brew.id}`;
     alarm.querySelector('button').hidden = true;
   } else if (orphan !== undefined) {

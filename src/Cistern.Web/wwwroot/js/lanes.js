@@ -9,13 +9,13 @@ let lastPress = -Infinity;
 const draw = () => {
   const all = lanes();
   const laneOf = (brew) => list.querySelector(`[data-id="${brew.id}"]`);
-  for (const { brew, run, now, stage, insists } of all) {
+  for (const { brew, run, now, startsIn, stage, insists } of all) {
     const lane = laneOf(brew);
     if (!lane) continue;
     lane.classList.toggle('insists', insists);
     setText(lane.querySelector('.lane-do'), `${stage.verb} ${stage.target}`.trim());
-    setText(lane.querySelector('.lane-time'), stage.countdown);
-    setText(lane.querySelector('.lane-clock'), run.startedAtMs === null ? 'not started' : `clock ${clock(Math.floor(now))}`);
+    setText(lane.querySelector('.lane-time'), startsIn === null ? stage.countdown : clock(Math.abs(Math.ceil(startsIn))));
+    setText(lane.querySelector('.lane-clock'), startsIn !== null ? startsIn > 0 ? 'starts in' : 'start now, late by' : run.startedAtMs === null ? 'not started' : `clock ${clock(Math.floor(now))}`);
     const press = lane.querySelector('.lane-press');
     press.hidden = !stage.action;
     setText(press, stage.action?.word ?? '');

@@ -67,12 +67,36 @@ const take = async (answer, job) => {
   if (drag && !job.preview) return;
   window.Idiomorph.morph(page, html, {
     morphStyle: 'innerHTML',
-    callbacks: { beforeNodeMorphed: (old) => !isDirty(old, job) },
+    callbacks: {
+      beforeNodeMorphed: (old) => !isDirty(old, job),
+      // What was opened or folded stays so.
+      beforeAttributeUpdated: (name, node) => !(name === 'open' && node.tagName === 'DETAILS'),
+    },
   });
   // What the drag says is ours: the answer to its own preview knows nothing of it.
   if (drag?.seconds != null) document.getElementById('drag-says').textContent = clock(drag.seconds);
   window.htmx.process(page);
   show();
+  lookTo(job);
+};
+
+/** What asked for an answer is shown it; what was pressed and is gone, or cannot be pressed any more, hands the focus on. */
+const lookTo = ({ submitter, asked }) => {
+  const answer = document.getElementById('answer');
+  const what = asked?.split(':')[0];
+  if (answer && ['find', 'find-both', 'let-down', 'set'].includes(what)) {
+    answer.tabIndex = -1;
+    answer.focus();
+    return;
+  }
+  if (!submitter || (document.activeElement !== document.body && document.activeElement?.matches(':enabled, a, [tabindex]'))) return;
+  const next = {
+    undo: ['redo', 'work-out'],
+    redo: ['undo', 'work-out'],
+    accept: ['work-out'],
+    back: ['undo'],
+  }[what] ?? [document.querySelector('.strip-row.is-open .strip-open')?.id, `step-${asked?.split(':')[1]}`, `step-${asked?.split(':')[1] - 1}`, 'work-out'];
+  next.map((id) => id && document.getElementById(id)).find((node) => node && !node.disabled)?.focus();
 };
 
 /** A field that has been changed since the answered form was sent keeps what stands in it; it will be sent itself. */
@@ -81,14 +105,46 @@ const isDirty = (node, job) => node instanceof Element && node.matches('input:no
 document.addEventListener('submit', (event) => {
   if (event.target !== form()) return;
   event.preventDefault();
-  put({ body: snapshot(event.submitter), submitter: event.submitter });
+  put({ body: snapshot(event.submitter), submitter: event.submitter, asked: event.submitter?.value });
 });
 
 // What is only said with a button of its own is not sent when it changes.
-const waits = (field) => field === at() || field.id === 'verb' || /^(keep|ask|both|let-down)\./.test(field.name);
+const waits = (field) => field === at() || field.id === 'verb' || /^(put$|(put|keep|ask|both|let-down)\.)/.test(field.name);
 
 document.addEventListener('change', (event) => {
   if (event.target.form === form() && !waits(event.target)) put({ body: snapshot(null) });
+});
+
+// ---- parts below the plan, folded as they were left on this device
+
+const FOLDED = 'cistern.folded';
+// A phone begins with all of them folded: what is under the plan would be seven screens.
+const atFirst = () => (matchMedia('(max-width: 760px)').matches ? [...document.querySelectorAll('details.part')].map((part) => part.id) : []);
+const folded = new Set((() => {
+  try {
+    return JSON.parse(localStorage.getItem(FOLDED)) ?? atFirst();
+  } catch {
+    return atFirst();
+  }
+})());
+
+for (const part of document.querySelectorAll('details.part')) part.open = !folded.has(part.id);
+
+document.addEventListener('toggle', ({ target }) => {
+  if (!target.matches('details.part')) return;
+  if (target.open) folded.delete(target.id);
+  else folded.add(target.id);
+  try {
+    localStorage.setItem(FOLDED, JSON.stringify([...folded]));
+  } catch {
+    // A device that stores nothing has them open the next time.
+  }
+}, true);
+
+// A link to a part that is folded opens it.
+document.addEventListener('click', ({ target }) => {
+  const part = target.closest?.('a[href^="#part-"]') && document.querySelector(target.closest('a').getAttribute('href'));
+  if (part) part.open = true;
 });
 
 // ---- scrubbing
@@ -188,11 +244,16 @@ document.addEventListener('keydown', (event) => {
   } else if ((event.ctrlKey || event.metaKey) && !isTyping(field) && (event.key === 'z' || event.key === 'y')) {
     event.preventDefault();
     document.getElementById(event.key === 'y' || event.shiftKey ? 'redo' : 'undo').click();
+  } else if (event.key === 'Enter' && (field.id === 'keep-name' || field.id === 'keep-why')) {
+    // A form's Enter presses its first button, which is not the one meant here.
+    event.preventDefault();
+    document.getElementById('keep').click();
   } else if ((event.key === 'ArrowUp' || event.key === 'ArrowDown') && (field.dataset?.more || field.dataset?.by)) {
     event.preventDefault();
     const up = event.key === 'ArrowUp';
     if (field.dataset.more) {
-      document.getElementById(up ? field.dataset.more : field.dataset.less).click();
+      const button = document.getElementById(up ? field.dataset.more : field.dataset.less);
+      put({ body: snapshot(button, event.shiftKey ? { times: '10' } : {}), submitter: button });
     } else {
       field.value = stepped(field.value, (up ? 1 : -1) * Number(field.dataset.by) * (event.shiftKey ? 10 : 1));
       field.dispatchEvent(new Event('change', { bubbles: true }));

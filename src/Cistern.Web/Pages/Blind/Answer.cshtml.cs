@@ -1,0 +1,102 @@
+using System.Collections.Immutable;
+using System.Globalization;
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+using Cistern.Data.Brews;
+using Cistern.Data.Stores;
+using Cistern.Web.Frame;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+
+namespace Cistern.Web.Pages.Blind;
+
+/// <summary>A blind tasting for who tastes: the codes of one's own cups, and nothing of what is in them.</summary>
+public sealed class AnswerModel(BlindStore store, BenchContext bench) : PageModel
+{
+    /// <summary>The tasting.</summary>
+    public BlindSession Session { get; private set; } = null!;
+
+    /// <summary>Which taster this is, counted from 1; null until that is said.</summary>
+    public int? Taster { get; private set; }
+
+    /// <summary>This taster's cups, from left to right.</summary>
+    public ImmutableArray<BlindCup> Cups { get; private set; } = [];
+
+    /// <summary>The codes that are ticked.</summary>
+    public IReadOnlyList<int> Picked { get; private set; } = [];
+
+    /// <summary>What is wrong with them.</summary>
+    public string? Problem { get; private set; }
+
+    /// <summary>What was tasted.</summary>
+    public Field Note { get; private set; } = new("note", "What you tasted", "") { Kind = "area", MaxLength = 1_000 };
+
+    /// <summary>The taster's name.</summary>
+    public Field Called { get; private set; } = new("called", "Your name", "") { MaxLength = 60, Hint = "if you like" };
+
+    /// <summary>What is said of an answer that is there already.</summary>
+    public string? Said { get; private set; }
+
+    /// <summary>Shows the page.</summary>
+    public async Task<IActionResult> OnGetAsync(int id, string? taster, CancellationToken ct)
+    {
+        if (!await LoadAsync(id, taster, ct))
+        {
+            return NotFound();
+        }
+
+        // What was named is not shown again: somebody else may be looking.
+        if (Session.Answers.Find(answer => answer.Taster == Taster) is { } before)
+        {
+            Said = TempData[nameof(Said)] as string ?? $"Taster {Taster} answered {bench.Moment(before.AtMs)}. Answering again takes its place.";
+            Called = Called with { Text = before.Name };
+        }
+
+        return Page();
+    }
+
+    /// <summary>Keeps an answer.</summary>
+    public async Task<IActionResult> OnPostAsync(int id, string? taster, string[] picked, string? note, string? called, CancellationToken ct)
+    {
+        if (!await LoadAsync(id, taster, ct) || Taster is null)
+        {
+            return NotFound();
+        }
+
+        Picked = [.. picked.SelectMany(code => SessionModel.Codes(code ?? "")).Where(code => Cups.Any(cup => cup.Code == code)).Distinct().Order()];
+        (Note, Called) = (Note with { Text = (note ?? "").Trim() }, Called with { Text = (called ?? "").Trim() });
+        Problem = Picked.Count == BlindTasting.Named(Session.Kind) ? null : BlindTasting.Named(Session.Kind) == 1 ? "Touch one of your cups: a guess is an answer, too." : "Touch two of your cups: a guess is an answer, too.";
+        Note = Note with { Problem = PlainText.Problem(Note.Text, Note.MaxLength, lines: true) };
+        Called = Called with { Problem = PlainText.Problem(Called.Text, Called.MaxLength, lines: false) };
+        if (Problem is not null || Note.Problem is not null || Called.Problem is not null)
+        {
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            return Page();
+        }
+
+        var codes = string.Join(' ', Picked.Select(code => code.ToString(CultureInfo.InvariantCulture)));
+        if (await store.AnswerAsync(new BlindAnswer { SessionId = id, Taster = Taster.Value, Picked = codes, Note = Note.Text, Name = Called.Text }, ct) == BlindOutcome.Kept)
+        {
+            TempData[nameof(Said)] = $"Kept: {codes.Replace(" ", " and ", StringComparison.Ordinal)}. It can be answered anew until it is revealed.";
+        }
+
+        return RedirectToPage(new { id, taster = Taster });
+    }
+
+    private async Task<bool> LoadAsync(int id, string? taster, CancellationToken ct)
+    {
+        if (await store.FindAsync(id, ct) is not { } session)
+        {
+            return false;
+        }
+
+        Session = session;
+        if (int.TryParse(taster, NumberStyles.None, CultureInfo.InvariantCulture, out var number) && number >= 1 && number <= session.Tasters)
+        {
+            Taster = number;
+            Cups = BlindTasting.Serve(session.Kind, session.Tasters, session.Seed)[number - 1];
+        }
+
+        return true;
+    }
+}

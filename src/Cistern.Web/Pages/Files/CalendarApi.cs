@@ -1,0 +1,100 @@
+using System.Globalization;
+using Cistern.Core.Planning;
+using Cistern.Data;
+using Cistern.Data.Plans;
+using Cistern.Data.Stores;
+using Cistern.Web.Frame;
+using Cistern.Web.Pages.Plan;
+using Cistern.Web.Pages.Shelf;
+using Cistern.Web.Wording;
+using Ical.Net;
+using Ical.Net.CalendarComponents;
+using Ical.Net.DataTypes;
+using Ical.Net.Serialization;
+
+namespace Cistern.Web.Pages.Files;
+
+/// <summary>Planned brews and what the shelf wants as a calendar: a file to take along, and an address to subscribe to.</summary>
+internal static class CalendarApi
+{
+    /// <summary>A calendar is asked again so often, and tells so.</summary>
+    private static readonly TimeSpan AskAgain = TimeSpan.FromMinutes(15);
+
+    /// <summary>How long what was planned stays in it, ms: a calendar that is read rarely still shows it.</summary>
+    private const long StaysMs = 7L * 86_400_000;
+
+    /// <summary>Lays it out.</summary>
+    public static void MapCalendar(this WebApplication app) => app.MapGet("/out/calendar.ics", CalendarAsync)
+        .WithName("calendar")
+        .WithSummary("Planned brews, with what begins when, and what the shelf wants, as iCalendar (RFC 5545).");
+
+    private static async Task<IResult> CalendarAsync(HttpContext context, CisternDb db, PlanStore plans, PlanForecasts forecasts, BenchContext bench, CancellationToken ct)
+    {
+        var format = await bench.FormatAsync(ct);
+        var calendar = new Ical.Net.Calendar { ProductId = "-//Cistern//Cistern//EN", Method = "PUBLISH" };
+        calendar.AddProperty("X-WR-CALNAME", "Cistern");
+        calendar.AddProperty("REFRESH-INTERVAL;VALUE=DURATION", System.Xml.XmlConvert.ToString(AskAgain));
+        foreach (var stored in await plans.WantedAsync(bench.NowMs - StaysMs, ct))
+        {
+            if (await plans.StateAsync(stored.Id, ct) is { } state)
+            {
+                calendar.Events.Add(Planned(stored, (await forecasts.ReadAsync(state, ct)).Settings, format, $"{context.Request.Scheme}://{context.Request.Host}"));
+            }
+        }
+
+        foreach (var row in await ShelfDue.RowsAsync(db, new ShelfView(format, bench.Today), ct))
+        {
+            // It is due when it is, on no day: a thing to do, and no date.
+            calendar.Todos.Add(new Todo { Uid = string.Create(CultureInfo.InvariantCulture, $"{row.Kind}-{row.Id}@cistern"), Summary = $"{row.Name}: {row.Due}", Description = row.Line, DtStamp = Utc(bench.NowMs), Status = TodoStatus.NeedsAction });
+        }
+
+        context.Response.Headers.CacheControl = "no-cache";
+        return Results.Text(new CalendarSerializer().SerializeToString(calendar), "text/calendar; charset=utf-8");
+    }
+
+    private static CalendarEvent Planned(StoredPlan stored, PlanSettings settings, FigureFormat format, string at)
+    {
+        var forecast = settings.Forecast;
+        var recipe = settings.Recipe;
+        var preparation = Preparation.Of(forecast, settings.Gear);
+        var wantedMs = stored.WantedAtMs!.Value;
+        long Before(double seconds) => wantedMs - (long)(1000 * seconds);
+        var handsMs = Before(preparation.HandsBeforeFinishS);
+        var beginsMs = preparation.KettleBeforeFinishS is { } kettleS ? Math.Min(Before(kettleS), handsMs) : handsMs;
+        var planned = new CalendarEvent
+        {
+            // The same plan wanted at another time is the same entry, moved.
+            Uid = string.Create(CultureInfo.InvariantCulture, $"plan-{stored.Id}@cistern"),
+            Summary = $"Brew {stored.Name}",
+            Start = Utc(beginsMs),
+            End = Utc(wantedMs),
+            DtStamp = Utc(stored.ChangedAtMs),
+            Url = new Uri(string.Create(CultureInfo.InvariantCulture, $"{at}/plan/{stored.Id}")),
+            Description = string.Join('\n', new[]
+            {
+                $"{StepWording.Vessel(recipe.Brewer)}, {format.Mass(recipe.Coffee.DoseG)} to {format.Water(recipe.WaterG)} at {format.Temperature(Settings.TemperatureC(recipe))}",
+                settings.GrindText,
+                settings.Bag?.Name ?? "",
+                $"First water {FigureFormat.Clock(preparation.LeadS)} before it is ready.",
+            }.Where(line => line.Length > 0)),
+        };
+        if (settings.Place is { } place)
+        {
+            planned.Location = place.Name;
+        }
+
+        if (beginsMs < handsMs)
+        {
+            planned.Alarms.Add(AlarmAt(0, "Kettle on: " + stored.Name));
+        }
+
+        planned.Alarms.Add(AlarmAt((handsMs - beginsMs) / 1000, (beginsMs == handsMs && preparation.KettleBeforeFinishS is not null ? "Kettle on, and begin: " : "Begin: ") + stored.Name));
+        return planned;
+    }
+
+    /// <summary>A call some seconds after an entry begins.</summary>
+    private static Alarm AlarmAt(long afterS, string what) =>
+        new() { Action = AlarmAction.Display, Description = what, Trigger = new Trigger(Duration.FromTimeSpanExact(TimeSpan.FromSeconds(afterS))) };
+
+    private static CalDateTime Utc(long ms) => new(DateTimeOffset.FromUnixTimeMilliseconds(ms).UtcDateTime, "UTC");
+}

@@ -1,0 +1,72 @@
+using Cistern.Core.Brewing;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Readings;
+using Cistern.Core.Recipes;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Data.Stores;
+using Cistern.Web.Pages.Brewing;
+using Cistern.Web.Wording;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.Log;
+
+/// <summary>One brew as the log tells it: what was planned, what was really done, and what came of both.</summary>
+/// <param name="Brew">The brew, with all that was said of it.</param>
+/// <param name="Plan">The forecast of its plan, the rest of it as it stood at its end.</param>
+/// <param name="Planned">The forecast of the plan it began with: what it is held against.</param>
+/// <param name="Run">What was done when.</param>
+/// <param name="Real">The same computation on what was really done; null where the clock never ran, or it is not over.</param>
+/// <param name="OnTheScale">What a scale told of the vessel and the cup, over time.</param>
+public sealed record LoggedBrew(Data.Brews.Brew Brew, Forecast Plan, Forecast Planned, BrewRun Run, Forecast? Real, IReadOnlyList<WeighedPoint> OnTheScale)
+{
+    /// <summary>As it was brewed, or as it was planned.</summary>
+    public Forecast Drawn => Real ?? Plan;
+
+    /// <summary>What its own clock measured of what flowed.</summary>
+    public Measured Measured => Brew.Timed(Plan.Recipe, Run);
+
+    /// <summary>How its times lie against their windows.</summary>
+    public IReadOnlyList<FlowVerdict> Verdicts => Real is null ? [] : Brew.Verdicts(Planned, Run);
+
+    /// <summary>How long the press or the plunge was to take, s.</summary>
+    public double PlannedPressS => Core.Planning.Settings.Get(Plan, Core.Planning.Setting.PressS) ?? 0;
+
+    /// <summary>When a step was done, in words; a dash where it was not.</summary>
+    public string DoneAt(int step) => Run.Done.FirstOrDefault(done => done.Index == step) is { } done
+        ? done.EndS is { } endS ? FigureFormat.Clock(endS) + Ended(done.By) : "made ready"
+        : "—";
+
+    /// <summary>What was weighed at a pour, or that it is marked as planned.</summary>
+    public string Weighed(int step, FigureFormat format) => Brew.WeightsG().TryGetValue(step, out var totalG)
+        ? format.Water(totalG)
+        : Plan.Recipe.Steps[step] is Step.Pour pour ? $"{format.Water(pour.ToG)} as planned" : "";
+
+    /// <summary>Reads a brew; null where there is none.</summary>
+    /// <param name="db">The data; what is read is tracked.</param>
+    /// <param name="model">The model as published, and what stops it.</param>
+    /// <param name="id">The brew.</param>
+    /// <param name="nowMs">Now, UTC milliseconds.</param>
+    /// <param name="ct">Stops it.</param>
+    public static async Task<LoggedBrew?> LoadAsync(CisternDb db, ForecastModel model, int id, long nowMs, CancellationToken ct)
+    {
+        var brew = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Notes).Include(row => row.SlipAnswers).Include(row => row.Tastings).ThenInclude(tasting => tasting.Barista).Include(row => row.Barista)
+            .AsSplitQuery().FirstOrDefaultAsync(row => row.Id == id, ct);
+        if (brew is null)
+        {
+            return null;
+        }
+
+        var plan = brew.ModelOf(model).Run(brew.Recipe());
+        var run = brew.Run(plan, brew.State == BrewState.Running ? nowMs : brew.EndedAtMs ?? brew.OpenedAtMs);
+        return new LoggedBrew(brew, plan, brew.ModelOf(model).Run(brew.Planned()), run, brew.Real(plan, run),
+            WeighedCurve.Of(brew, plan.Recipe, await ReadingStore.LoadAsync(db, id, ct)));
+    }
+
+    private static string Ended(EndedBy by) => by switch
+    {
+        EndedBy.Assumed => " assumed",
+        EndedBy.NotSeen => " not seen",
+        _ => "",
+    };
+}

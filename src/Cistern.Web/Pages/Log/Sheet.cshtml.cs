@@ -1,0 +1,72 @@
+using Cistern.Core.Forecasts;
+using Cistern.Data;
+using Cistern.Data.Files;
+using Cistern.Data.Stores;
+using Cistern.Web.Frame;
+using Cistern.Web.Wording;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+
+namespace Cistern.Web.Pages.Log;
+
+/// <summary>One brew on one side of A4, printed by the browser: with the code that another Cistern takes it in by.</summary>
+public sealed class SheetModel(CisternDb db, BrewOut brews, BenchContext bench, ForecastModel model) : PageModel
+{
+    /// <summary>Who is here.</summary>
+    public BenchContext Bench => bench;
+
+    /// <summary>The brew.</summary>
+    public LoggedBrew Logged { get; private set; } = null!;
+
+    /// <summary>How this barista reads figures.</summary>
+    public FigureFormat Format { get; private set; } = null!;
+
+    /// <summary>The brew as a code; null where it is not over, or too long for one.</summary>
+    public string? Code { get; private set; }
+
+    /// <summary>What was planned and what came of it.</summary>
+    public IEnumerable<(string What, string Planned, string Brewed)> Figures
+    {
+        get
+        {
+            var (planned, real) = (Logged.Planned, Logged.Real);
+            (string, string, string) Of(string what, Func<Forecast, string> tell) => (what, tell(planned), real is null ? "—" : tell(real));
+            yield return Of("Dose", one => Format.Mass(one.Recipe.Coffee.DoseG));
+            yield return Of("Water", one => Format.Water(one.Recipe.WaterG));
+            yield return Of("Temperature", one => Format.Temperature(Core.Planning.Settings.TemperatureC(one.Recipe)));
+            yield return Of("Drink", one => Format.Water(one.Totals.FinalG));
+            yield return Of("Strength, TDS", one => FigureFormat.Percent(one.Totals.FinalTdsPercent, 2));
+            yield return Of("Extraction", one => FigureFormat.Percent(one.Totals.ExtractionYieldPercent));
+            yield return Of("Drawn", one => CupWording.DrawnOf(one.Totals));
+            yield return Of("Leans", one => FigureFormat.Tilt(one.Totals.Tilt));
+            if (planned.Totals.DrawdownS is { } drawdownS)
+            {
+                yield return ("Drained in, by the clock", FigureFormat.Clock(drawdownS), Logged.Measured.DrawdownS is { } drainedS ? FigureFormat.Clock(drainedS) : "—");
+            }
+
+            if (planned.Totals.PressForceN is not null)
+            {
+                yield return ("Pressed in, by the clock", FigureFormat.Seconds(Logged.PlannedPressS), Logged.Measured.PressS is { } pressedS ? FigureFormat.Seconds(pressedS) : "—");
+            }
+
+            yield return ("Done at", FigureFormat.Clock(planned.Totals.FinishS), real is null ? "—" : FigureFormat.Clock(Logged.Run.Finished ? Logged.Run.EndS : real.Totals.FinishS));
+        }
+    }
+
+    /// <summary>Shows the page.</summary>
+    public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct)
+    {
+        if (await LoggedBrew.LoadAsync(db, model, id, bench.NowMs, ct) is not { } logged)
+        {
+            return NotFound();
+        }
+
+        (Logged, Format) = (logged, await bench.FormatAsync(ct));
+        await foreach (var record in brews.OfAsync([id], withReadings: false, ct))
+        {
+            Code = CodeText.Of(record) is { } text ? QrPicture.Draw(text, "This brew as a code") : null;
+        }
+
+        return Page();
+    }
+}

@@ -1,0 +1,146 @@
+using System.Globalization;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Data.Stores;
+using Cistern.Drawing;
+using Cistern.Web.Frame;
+using Cistern.Web.Pages.Plan;
+using Cistern.Web.Wording;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.Pairs;
+
+/// <summary>A pair: what differs, when each needs hands, when both can be tasted; brewed at one touch.</summary>
+public sealed class PairModel(CisternDb db, PlanStore store, PairSides sides, BenchContext bench) : PageModel
+{
+    private const double MostStaggerS = 3600;
+
+    /// <summary>Who is here.</summary>
+    public BenchContext Bench => bench;
+
+    /// <summary>The pair.</summary>
+    public Pair Pair { get; private set; } = null!;
+
+    /// <summary>A; null where its plan is no more.</summary>
+    public PairSide? First { get; private set; }
+
+    /// <summary>B; null where its plan is no more.</summary>
+    public PairSide? Second { get; private set; }
+
+    /// <summary>Both brews; null until the pair is brewed.</summary>
+    public IReadOnlyList<Data.Brews.Brew>? Brews { get; private set; }
+
+    /// <summary>What differs between the plans.</summary>
+    public Differences Differ { get; private set; } = new([], [], []);
+
+    /// <summary>What is changed from A to B, as a barista counts.</summary>
+    public IReadOnlyList<ChangedThing> Changed { get; private set; } = [];
+
+    /// <summary>What stops either from being brewed.</summary>
+    public IReadOnlyList<string> Stops { get; private set; } = [];
+
+    /// <summary>How long after A the clock of B starts, as it was typed.</summary>
+    public Field Stagger { get; private set; } = new("stagger", "B starts after A by", "") { MaxLength = 10, Hint = "min:s; 0:00 with another pair of hands" };
+
+    /// <summary>When B starts, and whether the hands are enough, in words.</summary>
+    public string When => PairWording.When(First!.Settings.Forecast, Second!.Settings.Forecast, Pair.StaggerS);
+
+    /// <summary>When both can be tasted, in words.</summary>
+    public string Tasted => PairWording.Tasted(First!.Settings.Forecast, Second!.Settings.Forecast, Pair.StaggerS, Format);
+
+    /// <summary>How this barista reads figures.</summary>
+    public FigureFormat Format { get; private set; } = null!;
+
+    /// <summary>When each needs hands, drawn.</summary>
+    public string Hands(double widthPx) => HandsStrip.Draw(First!.Settings.Forecast, Second!.Settings.Forecast, Pair.StaggerS, widthPx);
+
+    /// <summary>Shows the page.</summary>
+    public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct) => await LoadAsync(id, ct) ? Page() : NotFound();
+
+    /// <summary>Sets how long after A the clock of B starts.</summary>
+    public async Task<IActionResult> OnPostStaggerAsync(int id, string? stagger, string? least, CancellationToken ct)
+    {
+        if (!await LoadAsync(id, ct) || First is null || Second is null)
+        {
+            return NotFound();
+        }
+
+        var read = least is null ? TypedNumber.ReadClock(stagger, 0, MostStaggerS) : new TypedNumber("", Pairing.LeastStaggerS(First.Settings.Forecast, Second.Settings.Forecast), null);
+        if (read.Value is not { } staggerS)
+        {
+            Stagger = Stagger with { Text = stagger ?? "", Problem = read.Problem };
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            return Page();
+        }
+
+        await store.StaggerAsync(id, Math.Round(staggerS), ct);
+        return RedirectToPage(new { id });
+    }
+
+    /// <summary>Opens both brews.</summary>
+    public async Task<IActionResult> OnPostBrewAsync(int id, CancellationToken ct)
+    {
+        if (!await LoadAsync(id, ct) || First is null || Second is null)
+        {
+            return NotFound();
+        }
+
+        if (Brews is null && Stops.Count > 0)
+        {
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            return Page();
+        }
+
+        if (Brews is null)
+        {
+            var barista = (await bench.BaristaAsync(ct))?.Id;
+            var (first, second) = (await BrewOfAsync(First, barista, ct), await BrewOfAsync(Second, barista, ct));
+            // A first: of two opened at one moment the log tells them in this order.
+            second.OpenedAtMs = first.OpenedAtMs + 1;
+            var what = Differ.InShort;
+            second.Why = PairWording.Why(what);
+            await store.BrewPairAsync(id, (first, second), what, new PlanWish(JobKey.Of(Request.Form), barista), ct);
+        }
+
+        return RedirectToPage(new { id });
+    }
+
+    private async Task<Data.Brews.Brew> BrewOfAsync(PairSide side, int? barista, CancellationToken ct) =>
+        BrewOpening.Of(side.Open, side.Settings, side.Shelf, await store.WholeAsync(side.Open, side.Settings.Recipe with { Name = side.Name }, ct), bench.NowMs, barista);
+
+    private async Task<bool> LoadAsync(int id, CancellationToken ct)
+    {
+        if (await store.PairAsync(id, ct) is not { } pair)
+        {
+            return false;
+        }
+
+        Pair = pair;
+        Format = await bench.FormatAsync(ct);
+        Stagger = Stagger with { Text = FigureFormat.Clock(pair.StaggerS) };
+        First = await sides.OfAsync(Address(pair.FirstPlanId), ct);
+        Second = await sides.OfAsync(Address(pair.SecondPlanId), ct);
+        var brews = await db.Brews.AsNoTracking().Where(brew => brew.Id == pair.FirstBrewId || brew.Id == pair.SecondBrewId).ToListAsync(ct);
+        Brews = brews.Count == 2 ? [brews.Find(brew => brew.Id == pair.FirstBrewId)!, brews.Find(brew => brew.Id == pair.SecondBrewId)!] : null;
+        if (First is null || Second is null)
+        {
+            return true;
+        }
+
+        Differ = Differences.Between([First.Settings.Forecast, Second.Settings.Forecast], Format);
+        Changed = Changes.Between(First.Settings.Recipe, Second.Settings.Recipe);
+        Stops = [.. StopsOf("A", First), .. StopsOf("B", Second)];
+        return true;
+    }
+
+    private IEnumerable<string> StopsOf(string letter, PairSide side) =>
+        side.Settings.Forecast.Events.Select(one => EventWording.Of(one, side.Settings.Forecast, Format)).Where(words => words.Stops).Select(words => $"{letter}: {words.Title} {words.Remedy}")
+            .Concat(RecipeChecker.Check(side.Settings.Recipe).Where(finding => finding.Severity == Severity.Error).Select(finding => $"{letter}: {finding.Rule} {finding.Remedy}"));
+
+    private static string Address(int? id) => id?.ToString(CultureInfo.InvariantCulture) ?? "";
+}

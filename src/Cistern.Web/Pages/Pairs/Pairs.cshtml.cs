@@ -1,0 +1,55 @@
+using System.Globalization;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Data.Stores;
+using Cistern.Web.Frame;
+using Cistern.Web.Wording;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.Pairs;
+
+/// <summary>The pairs that were planned, and a new one made of a plan.</summary>
+public sealed class PairsModel(CisternDb db, PlanStore store, PairSides sides, BenchContext bench) : PageModel
+{
+    /// <summary>Who is here.</summary>
+    public BenchContext Bench => bench;
+
+    /// <summary>What A can be: the barista's own plans, and the recipes.</summary>
+    public IReadOnlyList<(string Id, string Name)> Choices { get; private set; } = [];
+
+    /// <summary>The pairs, each with the name of its A.</summary>
+    public IReadOnlyList<(Pair Pair, string Name)> Before { get; private set; } = [];
+
+    /// <summary>Shows the page.</summary>
+    public async Task OnGetAsync(CancellationToken ct)
+    {
+        Choices =
+        [
+            .. (await store.KeptAsync(ct)).Select(stored => (Id: stored.Id.ToString(CultureInfo.InvariantCulture), $"{stored.Name}, your own")),
+            .. RecipeLibrary.All.Select(recipe => (recipe.Id, $"{recipe.Name}, {StepWording.Family(recipe.Brewer.Family)}")),
+        ];
+        var pairs = await store.PairsAsync(ct);
+        var plans = pairs.Select(pair => pair.FirstPlanId).ToList();
+        var names = await db.Plans.AsNoTracking().Where(plan => plans.Contains(plan.Id)).ToDictionaryAsync(plan => plan.Id, plan => plan.Name, ct);
+        Before = [.. pairs.Select(pair => (pair, pair.FirstPlanId is { } id && names.TryGetValue(id, out var name) ? name : "A plan that is no more"))];
+    }
+
+    /// <summary>Makes a pair of a plan.</summary>
+    public async Task<IActionResult> OnPostAsync(string? plan, CancellationToken ct)
+    {
+        var wish = new PlanWish(JobKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
+        if (await sides.OfAsync(plan ?? "", ct) is not { } side)
+        {
+            return NotFound();
+        }
+
+        var forecast = side.Settings.Forecast;
+        return await store.PairAsync(side.Open, side.Settings.Picked, side.Name, Pairing.LeastStaggerS(forecast, forecast), wish, ct) is { } address
+            ? Redirect(address)
+            : StatusCode(StatusCodes.Status409Conflict);
+    }
+}

@@ -1,0 +1,33 @@
+using Cistern.Data.Stores;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+
+namespace Cistern.Web.Pages.Plan;
+
+/// <summary>A plan of a descent as it is drawn.</summary>
+/// <param name="Node">The plan, with what was made of it.</param>
+/// <param name="Parent">What it was made of; null of the first.</param>
+/// <param name="Asked">The plan that was asked for.</param>
+public sealed record DescentView(DescentNode Node, DescentNode? Parent, int Asked);
+
+/// <summary>The descent of a plan as a tree.</summary>
+public sealed class DescentModel(DescentStore store) : PageModel
+{
+    /// <summary>The first plan of it.</summary>
+    public DescentNode First { get; private set; } = null!;
+
+    /// <summary>The plan that was asked for.</summary>
+    public int Asked { get; private set; }
+
+    /// <summary>Shows the page.</summary>
+    public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct)
+    {
+        if (await store.OfAsync(id, ct) is not { } first)
+        {
+            return NotFound();
+        }
+
+        (First, Asked) = (first, id);
+        return Page();
+    }
+}

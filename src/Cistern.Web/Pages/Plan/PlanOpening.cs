@@ -1,0 +1,65 @@
+using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+using Cistern.Data;
+using Cistern.Data.Plans;
+using Cistern.Data.Stores;
+using Cistern.Web.Frame;
+
+namespace Cistern.Web.Pages.Plan;
+
+/// <summary>A plan as it lies open on this shelf.</summary>
+/// <param name="Plan">The plan.</param>
+/// <param name="Context">What it is worked out with.</param>
+public sealed record OpenedPlan(OpenPlan Plan, PlanContext Context)
+{
+    /// <summary>The forecast of a recipe of the library as it is written; null of any other plan, and of one that was changed.</summary>
+    public Forecast? AsWritten { get; init; }
+
+    /// <summary>What a recipe of the library took of the shelf by itself when it was opened.</summary>
+    public PlanPicks Picked { get; init; } = new();
+}
+
+/// <summary>
+/// Opens plans for whatever page shows them: a recipe that nobody has changed at the place most like its own and, of the
+/// library, with the bag, the mill and the vessel that its family is brewed with here.
+/// </summary>
+public sealed class PlanOpening(CisternDb db, PlanStore store, LogStore log, BenchContext bench, ForecastModel model, Models models)
+{
+    /// <summary>Opens what stands under a plan's address; null where there is nothing.</summary>
+    /// <param name="id">As it stands in its address.</param>
+    /// <param name="shown">The picks that a form was shown with, which it goes on with, none where that is empty; null where it is opened anew.</param>
+    /// <param name="ct">Stops it.</param>
+    public async Task<OpenedPlan?> OpenAsync(string id, string? shown, CancellationToken ct)
+    {
+        if (await store.FindAsync(id, ct) is not { } open)
+        {
+            return null;
+        }
+
+        var context = await ContextAsync(open.State, ct);
+        if (open.Stored is not null || open.State.PlaceId is not null)
+        {
+            return new OpenedPlan(open, context);
+        }
+
+        var written = open.State.OriginRecipe();
+        var state = open.State with { PlaceId = PlanSettings.Nearest(written, context.Shelf) };
+        if (RecipeLibrary.Find(id) is null)
+        {
+            return new OpenedPlan(open with { State = state }, context);
+        }
+
+        var asWritten = model.Run(written);
+        var picked = shown is not null
+            ? PlanSettings.PicksOf(shown, context.Shelf)
+            : context.Shelf.PicksFor(asWritten, await log.LastGearAsync((await bench.BaristaAsync(ct))?.Name ?? "", written.Brewer.Family, ct), bench.Today);
+        picked = context.Format.Hand.Mill ? picked : picked with { MillId = null };
+        state = state with { BagId = picked.BagId, MillId = picked.MillId, VesselId = picked.VesselId };
+        return new OpenedPlan(open with { State = state, Accepted = state }, context) { AsWritten = asWritten, Picked = picked };
+    }
+
+    /// <summary>What a plan is worked out with: the shelf with what it uses, the barista's units, the day, the model and what was learned.</summary>
+    public async Task<PlanContext> ContextAsync(PlanState state, CancellationToken ct) =>
+        new(await PlanShelf.LoadAsync(db, state, ct), await bench.FormatAsync(ct), bench.Today, model, await models.LearnedAsync(ct));
+}

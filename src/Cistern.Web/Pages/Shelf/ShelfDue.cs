@@ -1,0 +1,21 @@
+using Cistern.Data;
+
+namespace Cistern.Web.Pages.Shelf;
+
+/// <summary>What on the shelf wants attention: a bag or papers running out, a cloth due for its care.</summary>
+public static class ShelfDue
+{
+    private static readonly string[] Kinds = ["coffee", "filter"];
+
+    /// <summary>The things, each with what it wants.</summary>
+    public static async Task<IReadOnlyList<ShelfRow>> RowsAsync(CisternDb db, ShelfView view, CancellationToken ct)
+    {
+        var due = new List<ShelfRow>();
+        foreach (var kind in Kinds)
+        {
+            due.AddRange((await ShelfKinds.Find(kind)!.RowsAsync(db, view, ct)).Where(row => row.Due is not null));
+        }
+
+        return due;
+    }
+}

@@ -1,0 +1,75 @@
+using Cistern.Core.Physics;
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+
+namespace Cistern.Web.Wording;
+
+/// <summary>
+/// What a barista brews with who has not everything: said once, and then plans, cards and brews speak of what is at hand.
+/// Where a scale or a thermometer is missing its figures are told in spoons, at marks and in seconds off the boil, which are rough.
+/// </summary>
+/// <param name="Scale">There is a scale.</param>
+/// <param name="Thermometer">There is a thermometer, or a kettle that holds a temperature.</param>
+/// <param name="Mill">There is a mill.</param>
+public sealed record AtHand(bool Scale, bool Thermometer, bool Mill)
+{
+    /// <summary>Nothing is missing.</summary>
+    public static AtHand Everything { get; } = new(true, true, true);
+
+    /// <summary>The spoon that stands for a scale: its name and what it holds, g; null where none was weighed.</summary>
+    public (string Name, double HoldsG)? Spoon { get; init; }
+
+    /// <summary>The marks of the vessel, ml; none where they are not known.</summary>
+    public IReadOnlyList<double> MarksMl { get; init; } = [];
+
+    /// <summary>The kettle as it cools.</summary>
+    public Kettle Kettle { get; init; } = Kettle.Usual;
+
+    /// <summary>A dose as it is measured: weighed, or in spoons; a tablespoon is taken where no spoon was weighed.</summary>
+    public string Dose(double doseG, FigureFormat format)
+    {
+        // Between the 5 and the 11 g that spoons hold. Judged.
+        const double TablespoonG = 6;
+        if (Scale)
+        {
+            return format.Mass(doseG);
+        }
+
+        var (name, holdsG) = Spoon ?? ("tablespoon", TablespoonG);
+        return RoughWords.Spoons(RoughMeasures.Spoons(doseG, holdsG).Count, name) + (Spoon is null ? ", about" : "");
+    }
+
+    /// <summary>How far water is poured: by weight, or to where it stands in the vessel.</summary>
+    /// <param name="waterG">The water that is then in it, g.</param>
+    /// <param name="coffeeG">The coffee that is in it already, g.</param>
+    /// <param name="format">How figures are written.</param>
+    public string To(double waterG, double coffeeG, FigureFormat format) => Scale ? $"to {format.Water(waterG)}" : RoughWords.Height(Level(waterG, coffeeG).Count, MarksMl);
+
+    /// <summary>How high water stands, and how rough that is; as hot water does, since what that is off by is far less than a level can be read.</summary>
+    /// <param name="waterG">The water that is then in it, g.</param>
+    /// <param name="coffeeG">The coffee that is in it already, g.</param>
+    public static RoughMeasure Level(double waterG, double coffeeG)
+    {
+        const double HotC = 90;
+        return RoughMeasures.Mark(waterG, coffeeG, HotC);
+    }
+
+    /// <summary>So much water: by weight, or by volume.</summary>
+    public string Water(double waterG, FigureFormat format) => Scale ? format.Water(waterG) : $"{format.VolumeNumber(waterG)} {format.VolumeUnit}";
+
+    /// <summary>A temperature of the kettle: read, or as seconds off the boil with the lid open.</summary>
+    /// <param name="c">Wanted, °C.</param>
+    /// <param name="place">Where it boils.</param>
+    /// <param name="format">How figures are written.</param>
+    public string Heat(double c, Place place, FigureFormat format)
+    {
+        if (Thermometer)
+        {
+            return format.Temperature(c);
+        }
+
+        var seconds = Kettle.Seconds(c, place.AltitudeM, place.AmbientC);
+        return c >= WaterPhysics.BoilingPointC(place.AltitudeM) - 0.5 ? "the boil"
+            : double.IsFinite(seconds) ? $"the boil, then {FigureFormat.Clock(Math.Round(seconds / 5) * 5)} off it, lid open" : format.Temperature(c);
+    }
+}

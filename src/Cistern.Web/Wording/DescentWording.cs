@@ -1,0 +1,27 @@
+using Cistern.Data.Brews;
+using Cistern.Data.Stores;
+
+namespace Cistern.Web.Wording;
+
+/// <summary>What the plans of a descent did, in words.</summary>
+public static class DescentWording
+{
+    /// <summary>How often a plan was brewed and what its last brew came to, against the last of what it was made of.</summary>
+    public static string Did(DescentNode node, DescentNode? parent)
+    {
+        if (node.Last is not { Facts: { } facts } last)
+        {
+            return "Not brewed yet.";
+        }
+
+        var before = parent?.Last is { Facts: not null } brew ? brew : null;
+        var strength = Change(before is null ? null : Strength(before), Strength(last), value => FigureFormat.Percent(value, 2) + " TDS");
+        var lean = Change(before?.Facts?.Tilt, facts.Tilt, value => FigureFormat.Signed(value, 2));
+        var score = last.Tastings.Max(tasting => tasting.Score) is { } scored ? $", scored {Change(before?.Tastings.Max(tasting => tasting.Score), scored, value => FigureFormat.Number(value, 1))} of 10" : ", not tasted";
+        return $"Brewed {(node.Brewed == 1 ? "once" : $"{node.Brewed} times")}: {strength}, leaning {lean}{score}.";
+    }
+
+    private static double Strength(Brew brew) => brew.ReadTdsPercent() ?? brew.Facts!.FinalTdsPercent;
+
+    private static string Change(double? from, double to, Func<double, string> tell) => from is { } before && tell(before) != tell(to) ? $"{tell(before)} → {tell(to)}" : tell(to);
+}

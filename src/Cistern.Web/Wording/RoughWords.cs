@@ -1,0 +1,40 @@
+using System.Globalization;
+
+namespace Cistern.Web.Wording;
+
+/// <summary>Counts of spoons and heights at marks in words.</summary>
+public static class RoughWords
+{
+    /// <summary>Level spoons, to the half.</summary>
+    /// <param name="count">How many.</param>
+    /// <param name="name">Of which spoon.</param>
+    public static string Spoons(double count, string name) => $"{(count < 1 ? "" : Math.Floor(count).ToString("0", CultureInfo.InvariantCulture))}{(count % 1 == 0 ? "" : "½")} × {name}, level";
+
+    /// <summary>A height told by the nearest marks; in ml where there are none.</summary>
+    /// <param name="ml">How much stands in the vessel then, ml.</param>
+    /// <param name="marks">Its marks, ml.</param>
+    public static string Height(double ml, IReadOnlyList<double> marks)
+    {
+        if (marks.Count == 0)
+        {
+            return $"until some {FigureFormat.Number(ml, 0)} ml stand in it";
+        }
+
+        var nearest = marks.MinBy(mark => Math.Abs(mark - ml));
+        if (Math.Abs(nearest - ml) <= 5)
+        {
+            return $"to the {FigureFormat.Number(nearest, 0)} mark";
+        }
+
+        var below = marks.Where(mark => mark < ml).DefaultIfEmpty(0).Max();
+        var above = marks.Where(mark => mark > ml).DefaultIfEmpty(0).Min();
+        if (above <= 0)
+        {
+            return $"{FigureFormat.Number(ml - below, 0)} ml over the {FigureFormat.Number(below, 0)} mark";
+        }
+
+        var share = (ml - below) / (above - below);
+        var words = share < 0.2 ? "just over" : share < 0.42 ? "a third of the way up from" : share < 0.58 ? "half way up from" : share < 0.8 ? "two thirds of the way up from" : "nearly all the way up from";
+        return below > 0 ? $"{words} the {FigureFormat.Number(below, 0)} to the {FigureFormat.Number(above, 0)} mark" : $"{words} the bottom to the {FigureFormat.Number(above, 0)} mark";
+    }
+}
