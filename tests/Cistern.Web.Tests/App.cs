@@ -1,9 +1,11 @@
 using AngleSharp.Dom;
 using AngleSharp.Html.Parser;
 using Cistern.Data;
+using Cistern.Data.Demo;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.AspNetCore.TestHost;
+using Microsoft.Data.Sqlite;
 using Microsoft.Extensions.DependencyInjection;
 using Microsoft.Extensions.Time.Testing;
 
@@ -14,14 +16,32 @@ public sealed class App : WebApplicationFactory<Program>
 {
     private readonly bool demo = true;
     private readonly bool learns;
+    private readonly bool copies;
+
+    /// <summary>When every one of them begins: a Monday morning.</summary>
+    private static readonly DateTimeOffset Begins = new(2026, 11, 23, 9, 0, 0, TimeSpan.Zero);
+
+    /// <summary>The demo bench, made once: each application that wants it has a copy.</summary>
+    private static readonly Lazy<string> Bench = new(() =>
+    {
+        var path = Path.Combine(Folder(), "bench.db");
+        using (var file = Cistern.Data.DataFile.Take(path))
+        {
+            file.PrepareAsync(demo: true, (db, ct) => DemoData.FillAsync(db, new FakeTimeProvider(Begins), ct)).GetAwaiter().GetResult();
+        }
+
+        SqliteConnection.ClearAllPools();
+        return path;
+    });
 
     public App()
-        : this(Path.Combine(Folder(), "test.db"), demo: true)
+        : this(CopyOfBench(), demo: true)
     {
     }
 
-    private App(string dataFile, bool demo, bool learns = false)
+    private App(string dataFile, bool demo, bool learns = false, bool copies = false)
     {
+        this.copies = copies;
         DataFile = dataFile;
         this.demo = demo;
         this.learns = learns;
@@ -30,16 +50,33 @@ public sealed class App : WebApplicationFactory<Program>
     /// <summary>Where its data lies.</summary>
     public string DataFile { get; }
 
-    public FakeTimeProvider Time { get; } = new(new DateTimeOffset(2026, 11, 23, 9, 0, 0, TimeSpan.Zero));
+    public FakeTimeProvider Time { get; } = new(Begins);
 
     /// <summary>An application on a data file that is there already, or is to be made there.</summary>
     public static App On(string dataFile, bool demo = false) => new(dataFile, demo);
 
     /// <summary>An application that learns from its brews; the others forecast as published, whatever is brewed in them.</summary>
-    public static App Learning(string? dataFile = null) => new(dataFile ?? Path.Combine(Folder(), "test.db"), demo: true, learns: true);
+    public static App Learning(string? dataFile = null) => new(dataFile ?? CopyOfBench(), demo: true, learns: true);
+
+    /// <summary>An application that makes its daily copies.</summary>
+    public static App Copying() => new(CopyOfBench(), demo: true, copies: true);
 
     /// <summary>A folder of its own for one test.</summary>
     public static string Folder() => Directory.CreateTempSubdirectory("cistern-web-tests-").FullName;
+
+    private static string CopyOfBench()
+    {
+        var path = Path.Combine(Folder(), "test.db");
+        foreach (var suffix in (string[])["", "-wal"])
+        {
+            if (File.Exists(Bench.Value + suffix))
+            {
+                File.Copy(Bench.Value + suffix, path + suffix);
+            }
+        }
+
+        return path;
+    }
 
     public HttpClient Browser() => CreateClient(new WebApplicationFactoryClientOptions { AllowAutoRedirect = true, HandleCookies = true });
 
@@ -92,7 +129,7 @@ public sealed class App : WebApplicationFactory<Program>
     {
         builder.UseSetting("Cistern:DataFile", DataFile);
         builder.UseSetting("Cistern:Learns", learns ? "true" : "false");
-        builder.UseSetting("Cistern:DailyCopy", "false");
+        builder.UseSetting("Cistern:DailyCopy", copies ? "true" : "false");
         builder.UseSetting("Cistern:Demo", demo ? "true" : "false");
         builder.ConfigureTestServices(services => services.AddSingleton<TimeProvider>(Time));
     }

@@ -4,6 +4,7 @@ using System.Runtime.Versioning;
 using Cistern.Data;
 using Cistern.Data.Brews;
 using Microsoft.Data.Sqlite;
+using static Cistern.Web.Tests.DataSql;
 
 namespace Cistern.Web.Tests;
 
@@ -217,6 +218,29 @@ public sealed class CopyTests
     }
 
     [Fact]
+    public async Task A_server_makes_the_copy_of_each_day_and_goes_on_where_it_cannot()
+    {
+        await using var app = App.Copying();
+        using var client = app.Browser();
+        await App.GetAsync(client, "/log");
+        var folder = Copies.Daily(app.DataFile);
+        // Where its copies would lie lies something else.
+        await File.WriteAllTextAsync(folder, "in the way", Ct);
+        app.Time.Advance(TimeSpan.FromMinutes(1));
+        await Task.Delay(2_500, Ct);
+        await App.GetAsync(client, "/log");
+        File.Delete(folder);
+        app.Time.Advance(TimeSpan.FromHours(1));
+        for (var i = 0; i < 200 && !(Directory.Exists(folder) && Directory.GetFiles(folder, "*.db").Length == 1); i++)
+        {
+            await Task.Delay(50, Ct);
+        }
+
+        Assert.Null(Copies.Problem(Assert.Single(Directory.GetFiles(folder, "cistern-2026-11-23.db"))));
+        Assert.StartsWith("Healthy", await client.GetStringAsync(new Uri("/healthz", UriKind.Relative), Ct), StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task The_age_of_the_last_copy_is_told_to_whoever_asks()
     {
         await using var app = new App();
@@ -259,6 +283,42 @@ public sealed class CopyTests
         }
     }
 
+    /// <summary>The commands as they are typed: what they say, and what they exit with.</summary>
+    [Fact]
+    public async Task Copies_are_made_checked_and_put_back_at_the_command_line()
+    {
+        var data = Path.Combine(App.Folder(), "test.db");
+        using (var file = DataFile.Take(data))
+        {
+            await file.PrepareAsync(demo: false, ct: Ct);
+        }
+
+        var copy = Path.Combine(App.Folder(), "copy.db");
+        Assert.Matches("^.*copy.db: 0 brews, 0 baristas, [0-9.]+ MB, sound.$", await CommandAsync(0, "backup", copy, "--data", data));
+        Run(data, "INSERT INTO Baristas (Name, Mass, Temperature, Volume, CupMl) VALUES ('later', 0, 0, 0, 180)");
+        Assert.EndsWith("0 brews, 1 barista, sound.", await CommandAsync(0, "check", "--data", data), StringComparison.Ordinal);
+        Assert.Contains("0 brews, 0 baristas. The file as it was lies beside it.", await CommandAsync(0, "restore", copy, "--data", data), StringComparison.Ordinal);
+        Assert.Equal(0L, Run(data, "SELECT count(*) FROM Baristas"));
+        await File.WriteAllTextAsync(copy, "no copy at all", Ct);
+        Assert.Contains("is not sound: it is no database.", await CommandAsync(1, "check", copy, "--data", data), StringComparison.Ordinal);
+        Assert.Contains("cannot be put back", await CommandAsync(1, "restore", copy, "--data", data), StringComparison.Ordinal);
+        Assert.Contains("is the data file itself", await CommandAsync(1, "backup", data, "--data", data), StringComparison.Ordinal);
+        Assert.Contains("is there already", await CommandAsync(1, "seed", "5", "--data", data), StringComparison.Ordinal);
+        var seeded = Path.Combine(App.Folder(), "seeded.db");
+        Assert.Contains("58 brews, 4 baristas", await CommandAsync(0, "seed", "10", "--data", seeded), StringComparison.Ordinal);
+        Assert.Equal(58L, Run(seeded, "SELECT count(*) FROM LogRows WHERE Stands AND FinalTdsPercent > 0"));
+    }
+
+    private static async Task<string> CommandAsync(int exits, params string[] arguments)
+    {
+        var start = new ProcessStartInfo("dotnet", [Path.Combine(Built("Cistern.Cli"), "cistern-cli.dll"), .. arguments]) { RedirectStandardOutput = true, RedirectStandardError = true, UseShellExecute = false };
+        using var process = Process.Start(start)!;
+        var (said, complained) = (process.StandardOutput.ReadToEndAsync(Ct), process.StandardError.ReadToEndAsync(Ct));
+        await process.WaitForExitAsync(Ct);
+        Assert.True(exits == process.ExitCode, await complained);
+        return (exits == 0 ? await said : await complained).Trim();
+    }
+
     private static async Task AnswersAsync(HttpClient client)
     {
         for (var i = 0; ; i++)
@@ -277,7 +337,7 @@ public sealed class CopyTests
 
     private static Process Start(string assembly, params (string Name, string Value)[] settings)
     {
-        var start = new ProcessStartInfo("dotnet", $"{assembly} --urls http://127.0.0.1:5197") { RedirectStandardOutput = true, UseShellExecute = false, WorkingDirectory = Built() };
+        var start = new ProcessStartInfo("dotnet", $"{assembly} --urls http://127.0.0.1:5197") { RedirectStandardOutput = true, UseShellExecute = false, WorkingDirectory = Built("Cistern.Web") };
         foreach (var (name, value) in settings)
         {
             start.Environment[name] = value;
@@ -289,11 +349,11 @@ public sealed class CopyTests
         return process;
     }
 
-    /// <summary>Where the application itself was built, as these tests were.</summary>
-    private static string Built()
+    /// <summary>Where a project was built, as these tests were.</summary>
+    private static string Built(string project)
     {
         var own = new DirectoryInfo(AppContext.BaseDirectory);
-        return Path.Combine(own.FullName, "..", "..", "..", "..", "..", "src", "Cistern.Web", "bin", own.Parent!.Name, own.Name);
+        return Path.Combine(own.FullName, "..", "..", "..", "..", "..", "src", project, "bin", own.Parent!.Name, own.Name);
     }
 
     private static List<int> Numbers(string path, int brew)
@@ -346,14 +406,5 @@ public sealed class CopyTests
 
             return text.ToString();
         });
-    }
-
-    private static object? Run(string path, string sql)
-    {
-        using var connection = new SqliteConnection($"Data Source={path};Pooling=False");
-        connection.Open();
-        using var command = connection.CreateCommand();
-        command.CommandText = sql;
-        return command.ExecuteScalar();
     }
 }

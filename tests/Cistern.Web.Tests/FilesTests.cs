@@ -130,6 +130,18 @@ public sealed class FilesTests : IClassFixture<App>
         Assert.Contains("1.31 % TDS read", (await App.GetAsync(browser, "/log?q=apricot+skin")).QuerySelector(".row-verdict")!.TextContent, StringComparison.Ordinal);
         var entry = await App.GetAsync(browser, $"/log/{brew.Id}");
         Assert.Contains("1:35", entry.Body!.TextContent, StringComparison.Ordinal);
+        // It was brewed as its file tells, on every page that shows it: the dose that really went in, its tide, its drain against what was foretold.
+        foreach (var path in (string[])[$"/log/{brew.Id}", $"/brew/{brew.Id}/after"])
+        {
+            var told = await App.GetAsync(browser, path);
+            Assert.Equal("23.4 g", told.QuerySelectorAll("tr").Single(row => row.QuerySelector("th")?.TextContent == "Dose").QuerySelectorAll("td")[1].TextContent.Trim());
+            Assert.Contains("Drained in 1:35", told.Body!.TextContent, StringComparison.Ordinal);
+        }
+
+        Assert.Contains("Filled: as brewed", entry.Body.TextContent, StringComparison.Ordinal);
+        Assert.NotNull(brew.Facts.Flow);
+        Assert.NotEqual(await ReadAsync(browser, $"/plan/{brew.RecipeId}?handler=Tide"), await ReadAsync(browser, $"/log/{brew.Id}/tide.svg"));
+        Assert.Contains("\"extractionYieldPercent\"", JsonNode.Parse(await ReadAsync(browser, $"/log/{brew.Id}/brew.json"))!["forecast"]!["brewed"]!.ToJsonString(), StringComparison.Ordinal);
         await App.GetAsync(browser, $"/together?b={brew.Id}&b=5");
         await App.GetAsync(browser, $"/next/{brew.Id}");
         await App.GetAsync(browser, $"/taste/{brew.Id}");
@@ -145,6 +157,7 @@ public sealed class FilesTests : IClassFixture<App>
     {
         await using var own = new App();
         var browser = own.Browser();
+        await own.DataAsync(db => db.Brews.Where(brew => brew.Id == 5).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.TakenG, 17.5), Ct));
         var before = await RowsAsync(own);
         var file = JsonNode.Parse(await ReadAsync(browser, "/log/5/brew.json"))!.AsObject();
         file["tasting"]!["words"] = "changed by hand";
@@ -158,9 +171,11 @@ public sealed class FilesTests : IClassFixture<App>
         Assert.All(before, pair => Assert.Equal(pair.Value, RowsAsync(own).GetAwaiter().GetResult()[pair.Key]));
         await TakeAsync(browser, await SendAsync(browser, ("two.json", bytes)), ("with-changed", "yes"));
         Assert.Contains("changed by hand", (await App.GetAsync(browser, "/log/5")).Body!.TextContent, StringComparison.Ordinal);
+        // What it took off the bag here is not the file's to say.
+        Assert.Equal(17.5, await own.DataAsync(db => db.Brews.Where(brew => brew.Id == 5).Select(brew => brew.TakenG).SingleAsync(Ct)));
         var files = await App.GetAsync(browser, "/files");
         var imports = files.QuerySelectorAll("[name=import]").Select(one => one.GetAttribute("value")!).ToList();
-        Assert.Equal(2, imports.Count);
+        Assert.Equal(3, imports.Count);
         Assert.Equal(HttpStatusCode.OK, (await App.PostAsync(browser, files, "/files?handler=Undo", ("import", imports[0]))).StatusCode);
         Assert.Equal(HttpStatusCode.OK, (await App.PostAsync(browser, files, "/files?handler=Undo", ("import", imports[1]))).StatusCode);
         var after = await RowsAsync(own);
@@ -170,6 +185,42 @@ public sealed class FilesTests : IClassFixture<App>
         // What was taken back can be taken in again.
         await TakeAsync(browser, await SendAsync(browser, ("two.json", bytes)));
         Assert.Equal(before.Count + 1, (await RowsAsync(own)).Count);
+    }
+
+    /// <summary>What is looked at lies beside the data for a day, for its owner alone, and no file of it under a name of the sender's.</summary>
+    [Fact]
+    public async Task What_was_only_looked_at_goes_after_a_day()
+    {
+        await using var own = new App();
+        var browser = own.Browser();
+        own.Time.SetUtcNow(DateTimeOffset.UtcNow.AddHours(1));
+        var look = await SendAsync(browser, ("../../passwd.json", "[]"u8.ToArray()));
+        Assert.Contains("passwd.json", look.QuerySelector("table")!.TextContent, StringComparison.Ordinal);
+        var lot = look.QuerySelector(".take-in")!.GetAttribute("action")!;
+        var files = Directory.GetFiles(own.DataFile + ".in", "*", SearchOption.AllDirectories);
+        Assert.Equal(["000.data", "000.name"], files.Select(file => Path.GetFileName(file)).Order(StringComparer.Ordinal));
+        if (!OperatingSystem.IsWindows())
+        {
+            Assert.Equal(UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute, File.GetUnixFileMode(Path.GetDirectoryName(files[0])!));
+        }
+
+        own.Time.Advance(TimeSpan.FromHours(22));
+        await SendAsync(browser, ("b.json", "[]"u8.ToArray()));
+        await App.GetAsync(browser, lot, 422);
+        own.Time.Advance(TimeSpan.FromHours(2));
+        await SendAsync(browser, ("c.json", "[]"u8.ToArray()));
+        await App.GetAsync(browser, lot, 404);
+    }
+
+    [Fact]
+    public async Task A_brew_under_way_is_never_changed_by_a_file()
+    {
+        await using var own = new App();
+        var browser = own.Browser();
+        var file = JsonNode.Parse(await ReadAsync(browser, "/log/5/brew.json"))!.AsObject();
+        file["tasting"]!["words"] = "changed by hand";
+        await own.DataAsync(db => db.Brews.Where(brew => brew.Id == 5).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.State, BrewState.Running), Ct));
+        Assert.Contains("0 new, 1 known already", (await SendAsync(browser, ("one.json", Encoding.UTF8.GetBytes(file.ToJsonString())))).QuerySelector(".lead")!.TextContent, StringComparison.Ordinal);
     }
 
     [Fact]
@@ -183,6 +234,7 @@ public sealed class FilesTests : IClassFixture<App>
             var tastings = await db.Tastings.Where(row => row.BrewId == 5).ToListAsync(Ct);
             tastings[0].Note = Formula;
             (await db.Brews.FirstAsync(row => row.Id == 6, Ct)).CoffeeName = "'quoted, +1\r\nand @more";
+            (await db.Brews.FirstAsync(row => row.Id == 7, Ct)).CoffeeName = "'=quoted already";
             return await db.SaveChangesAsync(Ct);
         });
         var table = await ReadAsync(browser, "/out/brews.csv");
@@ -195,11 +247,13 @@ public sealed class FilesTests : IClassFixture<App>
         Assert.Contains("'=HYPERLINK", table, StringComparison.Ordinal);
         var (brews, findings) = BrewTable.Read(table);
         Assert.Empty(findings);
-        Assert.Equal(44, brews.Count);
+        var all = await own.DataAsync(db => db.Logged.CountAsync(Ct));
+        Assert.Equal(all, brews.Count);
         Assert.Contains(brews, brew => brew.Tasting?.Words == Formula);
         Assert.Contains(brews, brew => brew.Coffee.Name == "'quoted, +1\r\nand @more");
+        Assert.Contains(brews, brew => brew.Coffee.Name == "'=quoted already");
         // All of them are known here, and in an empty bench they are brews.
-        Assert.Contains("44 here otherwise", (await SendAsync(browser, ("brews.csv", Encoding.UTF8.GetBytes(table)))).QuerySelector(".lead")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains($"{all} here otherwise", (await SendAsync(browser, ("brews.csv", Encoding.UTF8.GetBytes(table)))).QuerySelector(".lead")!.TextContent, StringComparison.Ordinal);
         await using var empty = App.On(Path.Combine(App.Folder(), "test.db"));
         var fresh = empty.Browser();
         await App.PostAsync(fresh, await App.GetAsync(fresh, "/first"), "/first", ("name", "Nobody"));
@@ -225,8 +279,9 @@ public sealed class FilesTests : IClassFixture<App>
             return await db.SaveChangesAsync(Ct);
         });
         var id = await own.DataAsync(db => db.Brews.Where(row => row.Id == 3).Select(row => row.FileId).SingleAsync(Ct));
-        Assert.Equal($"brew,of,atS,value\r\n{id},slurryC,1.25,91.5\r\n", await ReadAsync(browser, "/out/readings.csv"));
-        Assert.Equal("brew,of,atS,value\r\n", await ReadAsync(browser, "/out/readings.csv?coffee=Tidewrack"));
+        Assert.Contains($"\r\n{id},slurryC,1.25,91.5\r\n", await ReadAsync(browser, "/out/readings.csv"), StringComparison.Ordinal);
+        Assert.StartsWith("brew,of,atS,value\r\n", await ReadAsync(browser, "/out/readings.csv"), StringComparison.Ordinal);
+        Assert.Equal("brew,of,atS,value\r\n", await ReadAsync(browser, "/out/readings.csv?family=siphon"));
     }
 
     [Fact]

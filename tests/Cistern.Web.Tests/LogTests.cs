@@ -112,6 +112,48 @@ public sealed class LogTests : IClassFixture<App>
         Assert.Empty(Ids(await App.GetAsync(browser, "/log?q=gooseberry")));
     }
 
+    /// <summary>What has changed is merged in: after each change the whole log stands as if it had been read anew.</summary>
+    [Fact]
+    public async Task The_log_stays_in_its_order_whatever_is_changed_in_it()
+    {
+        await using var own = new App();
+        var browser = own.Browser();
+        var all = await OrderAsync(browser);
+        Assert.Equal(await StandsAsync(own), all);
+        Func<Data.CisternDb, Task<int>>[] changes =
+        [
+            // One from the middle to the front, one to the end, one away and one of another age, several at once.
+            db => db.Brews.Where(brew => brew.Id == 20).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.OpenedAtMs, 1_900_000_000_000), Ct),
+            db => db.Brews.Where(brew => brew.Id == 7).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.OpenedAtMs, 1), Ct),
+            db => db.Brews.Where(brew => brew.Id == 13).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.TakenAwayAtMs, 5L), Ct),
+            db => db.Brews.Where(brew => brew.Id % 5 == 0).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.OpenedAtMs, brew => brew.OpenedAtMs - 700_000_000), Ct),
+            db => db.Brews.Where(brew => brew.Id == 13).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.TakenAwayAtMs, (long?)null), Ct),
+        ];
+        foreach (var change in changes)
+        {
+            await own.DataAsync(change);
+            Assert.Equal(await StandsAsync(own), await OrderAsync(browser));
+        }
+    }
+
+    [Fact]
+    public async Task Words_are_found_in_brews_of_any_number()
+    {
+        await using var own = new App();
+        await own.DataAsync(async db =>
+        {
+            foreach (var id in (int[])[1_023, 1_024, 70_000])
+            {
+                var brew = await db.Brews.AsNoTracking().FirstAsync(row => row.Id == 3, Ct);
+                (brew.Id, brew.FileId, brew.Why) = (id, Guid.NewGuid(), "heron");
+                db.Brews.Add(brew);
+            }
+
+            return await db.SaveChangesAsync(Ct);
+        });
+        Assert.Equal([1_023, 1_024, 70_000], Ids(await App.GetAsync(own.Browser(), "/log?q=heron")).Order());
+    }
+
     [Fact]
     public async Task A_brew_is_taken_away_and_brought_back()
     {
@@ -121,12 +163,12 @@ public sealed class LogTests : IClassFixture<App>
         var entry = await App.GetAsync(browser, "/log/6");
         var gone = await App.ParseAsync(await App.PostAsync(browser, entry, "/log?handler=TakeAway", ("id", "6")));
         Assert.Equal(all - 1, Count(gone));
-        Assert.Contains("was taken away", gone.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("was taken off the log", gone.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
         Assert.DoesNotContain(6, Ids(await App.GetAsync(browser, "/log")));
         // Nothing else looks at it either: not the Bench, not the line it belonged to.
         Assert.Null((await App.GetAsync(browser, "/")).QuerySelector("[name=brew][value='6']"));
         await App.GetAsync(browser, "/next/6", 404);
-        Assert.Contains("Taken away from the log", (await App.GetAsync(browser, "/log/6")).QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("Taken off the log", (await App.GetAsync(browser, "/log/6")).QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
         var back = await App.PostAsync(browser, gone, "/log?handler=BringBack", ("id", "6"));
         Assert.Equal("/log/6", back.RequestMessage!.RequestUri!.AbsolutePath);
         Assert.Equal(all, Count(await App.GetAsync(browser, "/log")));
@@ -233,6 +275,17 @@ public sealed class LogTests : IClassFixture<App>
     }
 
     [Fact]
+    public async Task What_was_given_up_or_is_under_way_is_not_laid_beside_others()
+    {
+        await using var own = new App();
+        await own.DataAsync(async db => await db.Brews.Where(brew => brew.Id == 9).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.State, BrewState.Abandoned), Ct)
+            + await db.Brews.Where(brew => brew.Id == 10).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.State, BrewState.Running), Ct));
+        var page = await App.GetAsync(own.Browser(), "/together?b=5&b=6&b=9&b=10");
+        Assert.Equal(["/log/5", "/log/6"], page.QuerySelectorAll(".beside-who a").Select(link => link.GetAttribute("href")).Order(StringComparer.Ordinal));
+        Assert.Contains("cannot be laid beside others", page.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task An_entry_leads_beside_its_parent_and_the_last_like_it()
     {
         var links = (await App.GetAsync(client, "/log/41")).QuerySelectorAll("a[href^='/together']").Select(link => link.GetAttribute("href")).ToList();
@@ -257,6 +310,18 @@ public sealed class LogTests : IClassFixture<App>
     }
 
     [Theory]
+    [InlineData("strength")]
+    [InlineData("lean")]
+    [InlineData("drawdown")]
+    public async Task What_had_been_foretold_runs_from_less_to_more_and_holds_most_of_what_came(string of)
+    {
+        var page = await App.GetAsync(client, $"/trends?of={of}&over=grind");
+        var bands = page.QuerySelectorAll("tbody tr td:last-child").Select(cell => cell.TextContent.Split(" to ").Select(Figure).ToList()).Where(pair => pair.Count == 2).ToList();
+        Assert.NotEmpty(bands);
+        Assert.All(bands, band => Assert.True(band[0] < band[1], $"{band[0]} to {band[1]}"));
+    }
+
+    [Theory]
     [InlineData("of=nonsense&over=nonsense")]
     [InlineData("of=score&over=rest&barista=Nobody")]
     [InlineData("of=press&over=ratio")]
@@ -268,40 +333,27 @@ public sealed class LogTests : IClassFixture<App>
         Assert.True(page.QuerySelector(".trend") is not null || page.QuerySelector(".lead")!.TextContent.Contains("No brew that was found", StringComparison.Ordinal));
     }
 
-    [Theory]
-    [InlineData("triangle", 12, 8, 3, "They can be told apart. By guessing alone so many or more would find it in 1.9 of 100 such tastings. It takes 8 of 12.")]
-    [InlineData("triangle", 12, 7, 3, "It is not shown that they can be told apart. That does not say that they are the same. By guessing alone so many or more would find it in 6.6 of 100 such tastings.")]
-    [InlineData("two-out-of-five", 8, 8, 5, "less than 1 of 100,000")]
-    [InlineData("preference", 20, 5, 2, "B is preferred. If nobody could tell them apart, so uneven a choice, either way, would come of 4.1 of 100 such tastings. It takes 15 of 20 for one of them.")]
-    [InlineData("preference", 4, 4, 2, "4 tasters are too few to say anything.")]
-    public async Task A_blind_tasting_deals_cups_and_says_what_came_of_it(string kind, int tasters, int right, int cups, string says)
+    /// <summary>A figure as the page tells it: 1.23 %, −0.40 or 2:05.</summary>
+    private static double Figure(string text)
     {
-        var page = await App.GetAsync(client, $"/blind?kind={kind}&tasters={tasters}&seed=41&right={right}");
-        var (served, key) = (page.QuerySelectorAll("table")[0], page.QuerySelectorAll("table")[1]);
-        Assert.Equal(tasters, served.QuerySelectorAll("tbody tr").Length);
-        Assert.All(served.QuerySelectorAll("tbody td"), cell => Assert.Equal(cups, cell.TextContent.Split("   ").Length));
-        // The key is kept shut, and names what stands in the serving.
-        Assert.False(page.QuerySelector("details")!.HasAttribute("open"));
-        Assert.Equal(served.QuerySelectorAll("tbody td").Select(cell => cell.TextContent), key.QuerySelectorAll("tbody tr").Select(row => row.QuerySelector("td")!.TextContent.Replace(" A", "", StringComparison.Ordinal).Replace(" B", "", StringComparison.Ordinal)));
-        Assert.All(key.QuerySelectorAll("tbody tr"), row => Assert.All(row.QuerySelectorAll("td")[1].TextContent.Split(" and "), code => Assert.Contains(code, row.QuerySelector("td")!.TextContent, StringComparison.Ordinal)));
-        Assert.Contains(says, page.QuerySelector("#said")!.TextContent, StringComparison.Ordinal);
+        var parts = text.Replace('−', '-').Replace("%", "", StringComparison.Ordinal).Trim().Split(':');
+        return parts.Aggregate(0.0, (sum, part) => (60 * sum) + double.Parse(part, System.Globalization.CultureInfo.InvariantCulture));
     }
 
-    [Theory]
-    [InlineData("kind=nonsense&tasters=101&seed=1", "tasters-problem")]
-    [InlineData("kind=triangle&tasters=-3&seed=1", "tasters-problem")]
-    [InlineData("kind=triangle&tasters=6&seed=1&right=7", "right-problem")]
-    [InlineData("kind=triangle&tasters=6&seed=1&right=half", "right-problem")]
-    public async Task What_no_blind_tasting_can_be_is_told_at_its_field(string query, string problem) => Assert.NotNull((await App.GetAsync(client, $"/blind?{query}")).QuerySelector($"#{problem}"));
-
-    [Fact]
-    public async Task Cups_that_were_dealt_stand_there_again()
+    private static async Task<List<int>> OrderAsync(HttpClient browser)
     {
-        var answer = await client.GetAsync(new Uri("/blind?kind=preference&tasters=5", UriKind.Relative), Ct);
-        Assert.Contains("seed=", answer.RequestMessage!.RequestUri!.Query, StringComparison.Ordinal);
-        var first = (await App.ParseAsync(answer)).QuerySelector("table")!.TextContent;
-        Assert.Equal(first, (await App.GetAsync(client, answer.RequestMessage.RequestUri.PathAndQuery)).QuerySelector("table")!.TextContent);
+        var order = new List<int>();
+        for (var address = "/log"; address is not null;)
+        {
+            var page = await App.GetAsync(browser, address);
+            order.AddRange(Ids(page));
+            address = page.QuerySelector("a[rel=next]")?.GetAttribute("href");
+        }
+
+        return order;
     }
+
+    private static Task<List<int>> StandsAsync(App of) => of.DataAsync(db => db.Logged.OrderByDescending(brew => brew.OpenedAtMs).ThenByDescending(brew => brew.Id).Select(brew => brew.Id).ToListAsync(Ct));
 
     private static int Count(IDocument page) => page.QuerySelector(".found strong") is { } told ? int.Parse(told.TextContent.Split(' ')[0].Replace(",", "", StringComparison.Ordinal), System.Globalization.CultureInfo.InvariantCulture) : 0;
 

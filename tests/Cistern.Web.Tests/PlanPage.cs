@@ -12,7 +12,12 @@ internal static class PlanPage
         await App.ParseAsync(await PostAsync(client, page, changes));
 
     /// <summary>Sends the form as it stands on the page, with something changed, as a browser without a script would.</summary>
-    public static async Task<HttpResponseMessage> PostAsync(HttpClient client, IDocument page, params (string Name, string Value)[] changes)
+    public static Task<HttpResponseMessage> PostAsync(HttpClient client, IDocument page, params (string Name, string Value)[] changes) => SentAsync(client, page, "", changes);
+
+    /// <summary>Presses Brew this.</summary>
+    public static Task<HttpResponseMessage> BrewAsync(HttpClient client, IDocument page) => SentAsync(client, page, "?handler=Brew", []);
+
+    private static async Task<HttpResponseMessage> SentAsync(HttpClient client, IDocument page, string handler, (string Name, string Value)[] changes)
     {
         var form = page.QuerySelector("#plan")!;
         var values = new Dictionary<string, string>(StringComparer.Ordinal);
@@ -29,7 +34,7 @@ internal static class PlanPage
         }
 
         using var content = new FormUrlEncodedContent(values);
-        return await client.PostAsync(new Uri(form.GetAttribute("action")!, UriKind.Relative), content);
+        return await client.PostAsync(new Uri(form.GetAttribute("action")! + handler, UriKind.Relative), content);
     }
 
     public static async Task<IDocument> KeepAsync(HttpClient client, IDocument page, string name, string why)

@@ -157,7 +157,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
     public async Task A_bag_bought_ground_fixes_the_grind_and_a_mill_says_what_it_cannot_do()
     {
         var client = app.Browser();
-        var page = await App.GetAsync(client, "/plan/tp-upright-short");
+        var page = await App.GetAsync(client, "/plan/tp-upright-short?mill=");
         var ground = await ChangeAsync(client, page, ("bag", Option(page, "bag", "Night Barge, ground")));
         Assert.Null(ground.QuerySelector("#grind"));
         Assert.Contains("about 800 µm, a guess", ground.QuerySelector("#plan-set")!.TextContent, StringComparison.Ordinal);
@@ -173,9 +173,9 @@ public sealed class PlanTests(App app) : IClassFixture<App>
         Assert.Contains("578 µm", labelled.QuerySelector("#plan-set")!.TextContent, StringComparison.Ordinal);
         var finer = await ChangeAsync(client, labelled, ("grind", "2 finer"));
         Assert.Equal("6", Value(finer, "grind"));
-        Assert.Contains("2 finer than usual", finer.QuerySelector("#plan-set")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("2 steps finer than usual", finer.QuerySelector("#plan-set")!.TextContent, StringComparison.Ordinal);
         Assert.NotNull((await ChangeAsync(client, labelled, ("grind", "999 finer"))).QuerySelector("#grind-problem"));
-        Assert.Contains("the usual for paper", labelled.QuerySelector("#plan-set")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("your usual", labelled.QuerySelector("#plan-set")!.TextContent, StringComparison.Ordinal);
     }
 
     [Fact]
@@ -216,7 +216,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
         Assert.NotNull((await App.ParseAsync(nameless)).GetElementById($"name-{id}-problem"));
         (await App.PostAsync(client, list, "/plan?handler=Rename", ("stored", id), ("name", "River, renamed"))).EnsureSuccessStatusCode();
         var removed = await App.ParseAsync(await App.PostAsync(client, list, "/plan?handler=Remove", ("stored", id)));
-        Assert.Contains("River, renamed has been taken away.", removed.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("River, renamed has been taken off.", removed.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
         Assert.DoesNotContain(removed.QuerySelectorAll(".row a strong"), name => name.TextContent == "River, renamed");
         var restored = await App.ParseAsync(await App.PostAsync(client, removed, "/plan?handler=Restore", ("stored", id)));
         Assert.Contains(restored.QuerySelectorAll(".row a strong"), name => name.TextContent == "River, renamed");
@@ -286,9 +286,17 @@ public sealed class PlanTests(App app) : IClassFixture<App>
         var client = app.Browser();
         var page = await App.GetAsync(client, "/plan/fp-bloomed");
         page = await ChangeAsync(client, page, ("heater", Option(page, "heater", "Small kettle")), ("ready", "7:30"));
-        Assert.Matches(@"Kettle on at 07:2\d:\d\d\. Begin at 07:2\d:\d\d, first water at 07:2\d:\d\d\.", page.QuerySelector("#ready-says")!.TextContent);
+        // It is past nine there, so that is tomorrow's.
+        Assert.Matches(@"Wanted Tue 24 Nov 7:30\. Kettle on at Tue 24 Nov 07:2\d:\d\d\. Begin at Tue 24 Nov 07:2\d:\d\d, first water at Tue 24 Nov 07:2\d:\d\d\.", page.QuerySelector("#ready-says")!.TextContent);
+        // It stays with the plan.
+        page = await App.GetAsync(client, page.QuerySelector("#plan")!.GetAttribute("action")!);
+        Assert.Equal("Tue 24 Nov 7:30", page.QuerySelector("#ready")!.GetAttribute("value"));
+        Assert.Contains("wanted tomorrow 07:30", (await App.GetAsync(client, "/")).QuerySelector("#planned")!.TextContent, StringComparison.Ordinal);
         page = await ChangeAsync(client, page, ("ready", "soon"));
         Assert.Contains("not a time of day", page.QuerySelector("#ready-says")!.TextContent, StringComparison.Ordinal);
+        Assert.Equal("soon", page.QuerySelector("#ready")!.GetAttribute("value"));
+        page = await ChangeAsync(client, await App.GetAsync(client, page.QuerySelector("#plan")!.GetAttribute("action")!), ("ready", ""));
+        Assert.Null((await App.GetAsync(client, "/")).QuerySelector("#planned"));
     }
 
     [Fact]
@@ -297,8 +305,8 @@ public sealed class PlanTests(App app) : IClassFixture<App>
         var client = app.Browser();
         var page = await App.GetAsync(client, "/plan/fp-slow-eight");
         page = await ChangeAsync(client, page, ("spoon", Option(page, "spoon", "house tablespoon, 6.2 g")), ("vessel", Option(page, "vessel", "French press, 1000 ml")));
-        var rows = page.QuerySelector("#rough-title")!.ParentElement!.QuerySelectorAll("tbody tr").Select(row => row.TextContent).ToList();
-        Assert.Contains(rows, row => row.Contains("7 and a half of house tablespoon, level", StringComparison.Ordinal));
+        var rows = page.QuerySelector("#part-rough")!.QuerySelectorAll("tbody tr").Select(row => row.TextContent).ToList();
+        Assert.Contains(rows, row => row.Contains("7½ × house tablespoon, level", StringComparison.Ordinal));
         Assert.Contains(rows, row => row.Contains("mark", StringComparison.Ordinal) && row.Contains(" g to ", StringComparison.Ordinal));
     }
 

@@ -1,10 +1,13 @@
 using System.Net;
+using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Tests;
 
 /// <summary>The shelf: added, changed, taken off and put back; the log does not mind.</summary>
 public sealed class ShelfTests(App app) : IClassFixture<App>
 {
+    private static CancellationToken Ct => TestContext.Current.CancellationToken;
+
     [Theory]
     [InlineData("coffee")]
     [InlineData("mill")]
@@ -33,11 +36,45 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
         Assert.Contains(changed.QuerySelectorAll($"#{kind} .row strong"), one => one.TextContent == "New " + kind);
 
         var gone = await App.ParseAsync(await App.PostAsync(client, page, "/shelf", ("kind", kind), ("id", id), ("deed", "remove")));
-        Assert.DoesNotContain(gone.QuerySelectorAll($"#{kind} .row strong"), one => one.TextContent == "New " + kind);
+        Assert.DoesNotContain(gone.QuerySelectorAll($"#{kind} > .rows .row strong"), one => one.TextContent == "New " + kind);
         Assert.Contains("has been taken off the shelf", gone.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
+        // On any later page it can still be put back.
+        gone = await App.GetAsync(client, "/shelf");
+        Assert.Contains(gone.QuerySelectorAll($"#{kind} .taken-off .row strong"), one => one.TextContent == "New " + kind);
         var back = await App.ParseAsync(await App.PostAsync(client, gone, "/shelf", ("kind", kind), ("id", id), ("deed", "put-back")));
-        Assert.Contains(back.QuerySelectorAll($"#{kind} .row strong"), one => one.TextContent == "New " + kind);
+        Assert.Contains(back.QuerySelectorAll($"#{kind} > .rows .row strong"), one => one.TextContent == "New " + kind);
         await App.PostAsync(client, back, "/shelf", ("kind", kind), ("id", id), ("deed", "remove"));
+    }
+
+    /// <summary>No barista knows micrometres: what a mill is set to for what is enough, and how rough that is stands everywhere.</summary>
+    [Fact]
+    public async Task A_mill_nobody_has_measured_is_set_up_by_what_it_is_used_for()
+    {
+        await using var own = new App();
+        var client = own.Browser();
+        var form = await App.GetAsync(client, "/shelf/mill/new");
+        (string, string)[] said = [("name", "Old grinder"), ("setting", "clicks"), ("least", "0"), ("most", "60"), ("step", "1"), ("notches", "no"), ("estimated", "yes"), ("zero", "100"), ("was.zero", "100"), ("per", "25"), ("was.per", "25"), ("spread", "0.45"), ("seconds", "2")];
+        var none = await App.ParseAsync(await App.PostAsync(client, form, "/shelf/mill/new", said));
+        Assert.Contains("a guess until you say what you use it for, ± ", none.QuerySelector("#mill")!.TextContent, StringComparison.Ordinal);
+
+        var page = await App.ParseAsync(await App.PostAsync(client, form, "/shelf/mill/new", [("name", "Grandmother's"), .. said[1..], ("usual", "20"), ("usuals", "French press = 31"), ("looks", "44 = sea salt")]));
+        Assert.Matches("Grandmother's.*nobody measured it: estimated from what it is used for, ± ([6-9]|1[0-2])\\d µm", string.Join(' ', page.QuerySelectorAll("#mill .row").Single(row => row.TextContent.Contains("Grandmother", StringComparison.Ordinal)).TextContent.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)));
+        var mill = await own.DataAsync(db => db.Mills.SingleAsync(row => row.Name == "Grandmother's", Ct));
+        Assert.InRange(mill.MedianUm(31), 760, 930);
+        var plan = await App.GetAsync(client, $"/plan/fp-bloomed?mill={mill.Id}");
+        Assert.Matches(@"some \d+ µm, which may be \d+ off", plan.QuerySelector("#grind-aside")!.TextContent);
+
+        foreach (var (name, wrong) in new[] { ("looks", "20 = nothing anybody knows"), ("looks", "1 = sea salt\n59 = flour"), ("usuals", "a bucket = 3") })
+        {
+            var refused = await App.PostAsync(client, form, "/shelf/mill/new", [("name", "Wrong"), .. said[1..], (name, wrong)]);
+            Assert.Equal(HttpStatusCode.UnprocessableEntity, refused.StatusCode);
+            Assert.NotNull((await App.ParseAsync(refused)).QuerySelector($"#{name}-problem"));
+        }
+
+        // Measured, it is what was measured.
+        await App.PostAsync(client, form, $"/shelf/mill/{mill.Id}", [("estimated", "no"), ("per", "22"), ("zero", "90"), ("was.name", ""), ("name", "Grandmother's")]);
+        mill = await own.DataAsync(db => db.Mills.AsNoTracking().SingleAsync(row => row.Name == "Grandmother's", Ct));
+        Assert.Equal((22, 90, null), (mill.UmPerSetting, mill.UmAtZero, mill.HalfWidthUm(31)));
     }
 
     [Fact]

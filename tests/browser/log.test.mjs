@@ -71,12 +71,14 @@ test('a file is dropped in, looked at, taken, and taken back', async ({ page, se
   await expect(page.locator('.lead')).toContainText('from the other counter.json: 1 new, 1 known already');
   await page.getByRole('button', { name: 'Take them in' }).click();
   await expect(page.getByRole('heading', { name: 'Taken in' })).toBeVisible();
-  await expect(page.locator('.rows .row')).toContainText('just now');
+  // The demo bench took one in before.
+  const first = page.locator('.rows .row').first();
+  await expect(first).toContainText('just now');
   await page.goto(`${server.url}/log?to=2026-01-31`);
   await expect(page.locator('.found strong')).toHaveText('1 brew');
   await page.goto(`${server.url}/files`);
-  await page.getByRole('button', { name: 'Take it back' }).click();
-  await expect(page.locator('.rows .row')).toContainText('taken back');
+  await first.getByRole('button', { name: 'Take it back' }).click();
+  await expect(first).toContainText('taken back');
   await page.goto(`${server.url}/log?to=2026-01-31`);
   await expect(page.locator('.lead')).toContainText('No brew is like that');
 });

@@ -5,7 +5,9 @@ export default defineConfig({
   testDir: '.',
   // A slow machine is no fault: what hangs is stopped, what is only slow is not.
   timeout: 120_000,
-  workers: 2,
+  expect: { timeout: 15_000 },
+  // More than there are cores: a brew is mostly waited for.
+  workers: 3,
   // Machines are noisy: one more try, told as flaky in the report.
   retries: 1,
   fullyParallel: false,

@@ -1,0 +1,405 @@
+using System.Globalization;
+using System.Net;
+using AngleSharp.Dom;
+using Cistern.Core.Recipes;
+using Microsoft.EntityFrameworkCore;
+using static Cistern.Web.Tests.PlanPage;
+
+namespace Cistern.Web.Tests;
+
+/// <summary>What was wrong on the plan once, each as a barista came upon it.</summary>
+public sealed class PlanMendTests : IClassFixture<App>
+{
+    private readonly App app;
+    private readonly HttpClient client;
+
+    public PlanMendTests(App app)
+    {
+        this.app = app;
+        client = app.Browser();
+    }
+
+    private static CancellationToken Ct => TestContext.Current.CancellationToken;
+
+    [Fact]
+    public async Task A_step_time_that_was_mistyped_pushes_nothing_and_offers_to()
+    {
+        var page = await App.GetAsync(client, "/plan/fp-bloomed");
+        var swirl = Steps(page).FindIndex(step => step.Contains("Swirl", StringComparison.Ordinal));
+        var stood = Steps(page);
+        page = await ChangeAsync(client, await ChangeAsync(client, page, ("do", $"open:{swirl}")), ("s.at", "9:00"));
+        // Nothing was changed; what was typed stands in its field, with what is wrong with it.
+        Assert.Equal(stood, Steps(page));
+        Assert.Equal("9:00", page.QuerySelector("#s\\.at")!.GetAttribute("value"));
+        Assert.Contains("Pour is at 0:40, and would be pushed.", page.QuerySelector("#s\\.at-problem")!.TextContent, StringComparison.Ordinal);
+        var offer = page.QuerySelector("#answer button")!;
+        Assert.Equal("Move what comes after it too", offer.TextContent);
+        var moved = await ChangeAsync(client, page, ("do", offer.GetAttribute("value")!));
+        Assert.Contains(Steps(moved), step => step.StartsWith("9:00", StringComparison.Ordinal) && step.Contains("Swirl", StringComparison.Ordinal));
+        Assert.Contains(Steps(moved), step => step.StartsWith("9:3", StringComparison.Ordinal) && step.Contains("Pour", StringComparison.Ordinal));
+        // Going back restores.
+        var back = await ChangeAsync(client, moved, ("do", "undo"));
+        Assert.Equal(stood, Steps(back));
+        // Up to what comes after it a time is just set.
+        page = await ChangeAsync(client, await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-bloomed"), ("do", $"open:{swirl}")), ("s.at", "0:20"));
+        Assert.Contains(Steps(page), step => step.StartsWith("0:20", StringComparison.Ordinal) && step.Contains("Swirl", StringComparison.Ordinal));
+        Assert.Null(page.QuerySelector("#answer"));
+    }
+
+    [Fact]
+    public async Task An_altitude_and_a_bag_are_read_as_the_page_writes_them()
+    {
+        var shelf = await App.GetAsync(client, "/shelf");
+        var place = shelf.QuerySelectorAll("#place .row").Single(row => row.TextContent.Contains("High Hut", StringComparison.Ordinal));
+        Assert.Contains("2,340 m", place.TextContent, StringComparison.Ordinal);
+        var id = place.Id!.Split('-')[1];
+        var form = await App.GetAsync(client, $"/shelf/place/{id}");
+        await App.PostAsync(client, form, $"/shelf/place/{id}", [.. Values(form, "altitude", "2,350")]);
+        Assert.Equal(2_350, await app.DataAsync(db => db.Places.Where(row => row.Name == "High Hut").Select(row => row.AltitudeM).SingleAsync(Ct)));
+        var bag = await app.DataAsync(db => db.Bags.Where(row => row.Name == "Night Barge").Select(row => row.Id).SingleAsync(Ct));
+        form = await App.GetAsync(client, $"/shelf/coffee/{bag}");
+        await App.PostAsync(client, form, $"/shelf/coffee/{bag}", [.. Values(form, "left", "1,120")]);
+        Assert.Equal(1_120, await app.DataAsync(db => db.Bags.Where(row => row.Id == bag).Select(row => row.LeftG).SingleAsync(Ct)));
+        // What could be two is asked about, and stays as it was typed.
+        var refused = await App.ParseAsync(await App.PostAsync(client, form, $"/shelf/coffee/{bag}", [.. Values(form, "left", "1.120")]));
+        Assert.Contains("That could be 1120 or 1.12.", refused.QuerySelector("#left-problem")!.TextContent, StringComparison.Ordinal);
+        Assert.Equal("1.120", refused.QuerySelector("#left")!.GetAttribute("value"));
+    }
+
+    [Theory]
+    [InlineData("fp-bloomed", "360")]
+    [InlineData("fp-water-first", "540")]
+    [InlineData("vd-coffee-first", "250")]
+    [InlineData("ld-closed", "200")]
+    [InlineData("tp-turned", "181")]
+    public async Task A_drink_that_is_typed_stands(string recipe, string typed)
+    {
+        var page = await ChangeAsync(client, await App.GetAsync(client, $"/plan/{recipe}"), ("drink", typed));
+        Assert.Equal(typed, Value(page, "drink"));
+        Assert.Equal(typed, Value(await App.GetAsync(client, page.QuerySelector("#plan")!.GetAttribute("action")!), "drink"));
+    }
+
+    [Fact]
+    public async Task A_ratio_that_nobody_asked_for_is_said_and_a_lock_can_be_pressed()
+    {
+        var page = await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-water-first"), ("drink", "540"));
+        page = await ChangeAsync(client, page, ("dose", "26"));
+        Assert.Matches(@"The ratio is 1:2\d\.\d now, since drink and dose are held; for drinking straight 1:12 to 1:18 is usual\.", page.QuerySelector("#answer span")!.TextContent);
+        var held = await ChangeAsync(client, page, ("do", page.QuerySelector("#answer button")!.GetAttribute("value")!));
+        Assert.Equal(("16.0", "26.0"), (Value(held, "ratio"), Value(held, "dose")));
+        // Locked, the ratio stays when the drink is typed; the dose follows.
+        page = await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-water-first"), ("water", "400"));
+        Assert.Equal("false", page.QuerySelector("#dose-lock")!.GetAttribute("aria-pressed"));
+        page = await ChangeAsync(client, page, ("do", "lock:dose"));
+        Assert.Equal("true", page.QuerySelector("#dose-lock")!.GetAttribute("aria-pressed"));
+        var dose = Value(page, "dose");
+        page = await ChangeAsync(client, page, ("ratio", "15"));
+        Assert.Equal((dose, "15.0"), (Value(page, "dose"), Value(page, "ratio")));
+    }
+
+    [Fact]
+    public async Task Ten_steps_at_once_go_ten_times_as_far()
+    {
+        var page = await App.GetAsync(client, "/plan/fp-bloomed");
+        var dose = double.Parse(Value(page, "dose"), CultureInfo.InvariantCulture);
+        page = await ChangeAsync(client, page, ("do", "dose+"), ("times", "10"));
+        Assert.Equal(dose + 10, double.Parse(Value(page, "dose"), CultureInfo.InvariantCulture), 0.05);
+        var kettle = double.Parse(Value(page, "kettle"), CultureInfo.InvariantCulture);
+        page = await ChangeAsync(client, page, ("do", "kettle-"), ("times", "10"));
+        Assert.Equal(kettle - 10, double.Parse(Value(page, "kettle"), CultureInfo.InvariantCulture), 0.05);
+        // Nothing else is a number of steps.
+        page = await ChangeAsync(client, page, ("do", "kettle-"), ("times", "1000"));
+        Assert.Equal(kettle - 11, double.Parse(Value(page, "kettle"), CultureInfo.InvariantCulture), 0.05);
+    }
+
+    [Fact]
+    public async Task A_hundred_recipes_that_were_taken_in_are_all_listed_and_found()
+    {
+        await using var own = new App();
+        var browser = own.Browser();
+        var recipe = RecipeLibrary.Find("ld-closed")!;
+        var file = RecipeWriter.Write(Enumerable.Range(0, 100).Select(i => recipe with { Id = $"own-{i}", Name = $"Recipe {i} of 100 % ours" }));
+        await ImportAsync(browser, await App.GetAsync(browser, "/plan"), file);
+        var seen = new HashSet<string>(StringComparer.Ordinal);
+        string? path = "/plan";
+        while (path is not null)
+        {
+            var page = await App.GetAsync(browser, path);
+            Assert.All(Own(page), name => Assert.True(seen.Add(name), name));
+            path = page.QuerySelector("a[rel=next]")?.GetAttribute("href");
+        }
+
+        Assert.All(Enumerable.Range(0, 100), i => Assert.Contains($"Recipe {i} of 100 % ours", seen));
+        Assert.Equal(["Recipe 77 of 100 % ours"], Own(await App.GetAsync(browser, "/plan?own=77+recipe")));
+        // What has a meaning to the search of the file is only itself.
+        Assert.Equal(30, Own(await App.GetAsync(browser, "/plan?own=100+%25")).Count);
+        Assert.Empty(Own(await App.GetAsync(browser, "/plan?own=R_cipe")));
+        Assert.Empty(Own(await App.GetAsync(browser, "/plan?own=nothing")));
+        Assert.Empty(Own(await App.GetAsync(browser, "/plan?page=99")));
+    }
+
+    [Fact]
+    public async Task What_was_changed_and_not_kept_is_found_again()
+    {
+        await using var own = new App();
+        var browser = own.Browser();
+        Assert.Null((await App.GetAsync(browser, "/plan")).QuerySelector("#not-kept"));
+        var page = await ChangeAsync(browser, await App.GetAsync(browser, "/plan/si-whirl"), ("dose", "20"));
+        var path = page.QuerySelector("#plan")!.GetAttribute("action")!;
+        var listed = await App.GetAsync(browser, "/plan");
+        Assert.Equal(path, listed.QuerySelector("#not-kept + .rows a")!.GetAttribute("href"));
+        await KeepAsync(browser, page, "Smaller", "");
+        Assert.Null((await App.GetAsync(browser, "/plan")).QuerySelector("#not-kept"));
+    }
+
+    [Fact]
+    public async Task What_is_usual_is_usual_for_its_vessel()
+    {
+        await using var own = new App();
+        var browser = own.Browser();
+        var id = await own.DataAsync(db => db.Mills.Where(mill => mill.Name == "Ferrule").Select(mill => mill.Id).SingleAsync(Ct));
+        // A French press has its own, a siphon's cloth has none that anybody told, a paper has the paper's.
+        var page = await ChangeAsync(browser, await App.GetAsync(browser, "/plan/fp-bloomed"), ("mill", $"{id}"));
+        page = await ChangeAsync(browser, page, ("grind", "2 finer"));
+        Assert.Equal("31", Value(page, "grind"));
+        Assert.Contains("2 clicks finer than usual", page.QuerySelector("#plan-set")!.TextContent, StringComparison.Ordinal);
+        page = await ChangeAsync(browser, page, ("grind", "usual"));
+        Assert.Equal("33", Value(page, "grind"));
+        page = await ChangeAsync(browser, await App.GetAsync(browser, "/plan/si-whirl"), ("mill", $"{id}"));
+        Assert.DoesNotContain("usual", page.QuerySelector("#plan-set")!.TextContent.Replace("is usual", "", StringComparison.Ordinal), StringComparison.Ordinal);
+        page = await ChangeAsync(browser, await ChangeAsync(browser, await App.GetAsync(browser, "/plan/vd-coffee-first"), ("mill", $"{id}")), ("grind", "usual"));
+        Assert.Equal("20", Value(page, "grind"));
+        // It is told on the shelf, and what is none is refused there.
+        var form = await App.GetAsync(browser, $"/shelf/mill/{id}");
+        Assert.Contains("usual for the French press 33 clicks", (await App.GetAsync(browser, "/shelf")).QuerySelector("#mill")!.TextContent, StringComparison.Ordinal);
+        var refused = await App.ParseAsync(await App.PostAsync(browser, form, $"/shelf/mill/{id}", [.. Values(form, "usuals", "teapot = 12")]));
+        Assert.Contains("Each line is a kind of vessel", refused.QuerySelector("#usuals-problem")!.TextContent, StringComparison.Ordinal);
+        await App.PostAsync(browser, form, $"/shelf/mill/{id}", [.. Values(form, "usuals", "Siphon = 19")]);
+        page = await ChangeAsync(browser, await ChangeAsync(browser, await App.GetAsync(browser, "/plan/si-whirl"), ("mill", $"{id}")), ("grind", "usual"));
+        Assert.Equal("19", Value(page, "grind"));
+        // A mill with notches shows notches.
+        var hut = await own.DataAsync(db => db.Mills.Where(mill => mill.Name == "Hut mill").Select(mill => mill.Id).SingleAsync(Ct));
+        Assert.Matches(@"\d+ notches \(", (await ChangeAsync(browser, page, ("mill", $"{hut}"))).QuerySelector("#plan-set")!.TextContent);
+    }
+
+    [Fact]
+    public async Task Degrees_fahrenheit_are_marked_at_round_ones()
+    {
+        await using var own = new App();
+        var browser = own.Browser();
+        await own.DataAsync(db => db.Baristas.ExecuteUpdateAsync(set => set.SetProperty(barista => barista.Temperature, Cistern.Core.Reckoning.TemperatureUnit.Fahrenheit), Ct));
+        var marks = (await App.GetAsync(browser, "/plan/fp-bloomed")).QuerySelectorAll("#plan-steps .tide-wide svg.tide")[0].QuerySelectorAll(".tide-tick").Select(tick => tick.TextContent).Where(text => text.EndsWith('°')).Select(text => int.Parse(text[..^1], CultureInfo.InvariantCulture)).ToList();
+        Assert.True(marks.Count >= 2);
+        Assert.All(marks, mark => Assert.Equal(0, mark % 20));
+    }
+
+    [Fact]
+    public async Task A_brew_is_logged_with_the_coffee_its_family_is_brewed_with_and_the_bag_is_debited()
+    {
+        await using var own = new App();
+        var browser = own.Browser();
+        var page = await App.GetAsync(browser, "/plan/fp-bloomed");
+        var last = await own.DataAsync(db => db.LogRows.Where(row => row.Barista == "Imre" && row.Family == "french-press" && row.Stands).OrderByDescending(row => row.OpenedAtMs).FirstAsync(Ct));
+        Assert.Equal(last.Coffee, page.QuerySelector("#bag option[selected]")!.TextContent);
+        Assert.Equal(last.Mill, page.QuerySelector("#mill option[selected]")!.TextContent);
+        Assert.StartsWith($"With {last.Coffee}, {last.Mill}", page.QuerySelector("#own-gear")!.TextContent, StringComparison.Ordinal);
+        // It was opened so: nothing is told as changed.
+        Assert.Contains("Nothing yet", page.QuerySelector("#plan-steps")!.TextContent, StringComparison.Ordinal);
+
+        Assert.Equal(HttpStatusCode.OK, (await BrewAsync(browser, page)).StatusCode);
+        var brew = await own.DataAsync(db => db.Brews.OrderByDescending(row => row.Id).FirstAsync(Ct));
+        Assert.Equal((last.Coffee, last.Mill), (brew.CoffeeName, brew.MillName));
+        Assert.NotNull(brew.BagId);
+
+        var written = await ChangeAsync(browser, page, ("do", "as-written"));
+        Assert.Empty(written.QuerySelectorAll("#bag option[selected], #mill option[selected], #vessel option[selected]"));
+        Assert.Equal("980", Value(written, "grind"));
+        Assert.Null(written.QuerySelector("#own-gear"));
+    }
+
+    [Fact]
+    public async Task A_form_goes_on_with_the_gear_it_was_shown_with()
+    {
+        await using var own = new App();
+        var browser = own.Browser();
+        static string Bag(IDocument page) => page.QuerySelector("#bag option[selected]")!.TextContent;
+        var page = await App.GetAsync(browser, "/plan/fp-bloomed");
+        var other = Bag(page) == "Blue Ferry" ? "Kestrel Terrace" : "Blue Ferry";
+        // Meanwhile another device brews a press with another coffee.
+        await own.DataAsync(db => db.LogRows.Where(row => row.Barista == "Imre" && row.Family == "french-press").ExecuteUpdateAsync(set => set.SetProperty(row => row.Coffee, other), Ct));
+        Assert.Equal(other, Bag(await App.GetAsync(browser, "/plan/fp-bloomed")));
+        Assert.Equal(Bag(page), Bag(await ChangeAsync(browser, page, ("dose", "30"))));
+    }
+
+    [Fact]
+    public async Task A_vessel_is_filled_to_a_mark_and_a_dose_that_cannot_be_true_is_told_so()
+    {
+        await using var own = new App();
+        var browser = own.Browser();
+        var page = await App.GetAsync(browser, "/plan/fp-bloomed");
+        Assert.Equal(["full", "to 250", "to 500", "to 750", "to 950"], page.QuerySelectorAll(".fill button").Select(button => button.TextContent.Trim()));
+        var filled = await ChangeAsync(browser, page, ("do", "fill:750"));
+        Assert.Matches("^7[45][0-9]$", filled.QuerySelectorAll("#plan-comes .figures div").Single(row => row.TextContent.Contains("Fullest", StringComparison.Ordinal)).QuerySelector(".figure")!.TextContent);
+        Assert.Equal("15.0", Value(filled, "ratio"));
+
+        var said = await ChangeAsync(browser, await ChangeAsync(browser, await ChangeAsync(browser, page, ("dose", "26")), ("ratio", "11")), ("drink", "350"));
+        Assert.Matches(@"26\.0 g at 1:11\.0 is 286 g of water and some 2[23]\d ml of drink\. For 350 ml the dose is 3\d\.\d g now\.", said.QuerySelector("#answer")!.TextContent);
+        var held = await ChangeAsync(browser, said, ("do", said.QuerySelector("#answer button")!.GetAttribute("value")!));
+        Assert.Equal(("26.0", "11.0", "286"), (Value(held, "dose"), Value(held, "ratio"), Value(held, "water")));
+    }
+
+    [Fact]
+    public async Task A_step_or_a_gesture_is_put_in_at_a_time_and_opens()
+    {
+        await using var own = new App();
+        var browser = own.Browser();
+        var page = await App.GetAsync(browser, "/plan/fp-long-settle");
+        Assert.Matches(@"Wait, for 3:20 to 7:00: at the shortest 1\.3\d % TDS, \w+; at the longest 1\.4\d %, \w+\.", page.QuerySelector(".window-ends")!.TextContent);
+        var stood = Steps(page);
+        var put = await ChangeAsync(browser, page, ("put", "swirl"), ("put.at", "1:30"), ("do", "put"));
+        var swirl = Steps(put).FindIndex(step => step.StartsWith("1:30 Swirl", StringComparison.Ordinal));
+        Assert.True(swirl > 0);
+        Assert.Equal(stood.Count + 1, Steps(put).Count);
+        Assert.Equal("true", put.QuerySelector($"#step-{swirl}")!.GetAttribute("aria-expanded"));
+        var bloom = await ChangeAsync(browser, page, ("put", "bloom"), ("do", "put"));
+        Assert.Contains(Steps(bloom), step => step.StartsWith("0:00 Pour to 70 g", StringComparison.Ordinal));
+
+        foreach (var (what, at, says) in new[] { ("", "1:30", "Choose what"), ("swirl", "", "Say when"), ("swirl", "soon", "a number"), ("flip", "1:00", "cannot do that"), ("swirl-before-the-drain", "", "no place") })
+        {
+            var said = await ChangeAsync(browser, page, ("put", what), ("put.at", at), ("do", "put"));
+            Assert.Contains(says, said.QuerySelector("#answer")!.TextContent, StringComparison.Ordinal);
+            Assert.Equal(stood, Steps(said));
+        }
+    }
+
+    /// <summary>Said once, and plan, card, brew and the running page speak of spoons, marks and seconds off the boil.</summary>
+    [Fact]
+    public async Task Without_scale_thermometer_and_mill_everything_is_told_by_what_is_at_hand()
+    {
+        await using var own = new App();
+        var browser = own.Browser();
+        var you = await App.GetAsync(browser, "/you");
+        Assert.Equal(3, you.QuerySelectorAll("[name=has][checked]").Length);
+        await App.PostAsync(browser, you, "/you?handler=AtHand");
+        Assert.Empty((await App.GetAsync(browser, "/you")).QuerySelectorAll("[name=has][checked]"));
+
+        var page = await App.GetAsync(browser, "/plan/jar-spoons");
+        Assert.Null(page.QuerySelector("#mill option[selected]"));
+        Assert.Contains(Steps(page), step => step.Contains("Add the coffee 4½ × house tablespoon, level", StringComparison.Ordinal));
+        Assert.Contains(Steps(page), step => step.Contains("Pour until some 385 ml stand in it, 18 s", StringComparison.Ordinal) || step.Contains(" mark, 18 s", StringComparison.Ordinal));
+        Assert.StartsWith("the boil, then 0:", page.QuerySelector("#kettle-aside")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("salt", page.QuerySelector("#grind-aside")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("house tablespoon", page.QuerySelector("#part-rough")!.TextContent, StringComparison.Ordinal);
+        Assert.Matches("Heat [0-9]+ ml of water to the boil, then 0:[0-9]{2} off it, lid open", page.QuerySelector("#part-ready")!.TextContent);
+        var card = (await App.GetAsync(browser, "/plan/jar-spoons/card")).QuerySelector(".card-sheet")!.TextContent;
+        Assert.Contains("house tablespoon", card, StringComparison.Ordinal);
+        Assert.DoesNotContain("scale ", card, StringComparison.Ordinal);
+
+        var brewed = await BrewAsync(browser, page);
+        Assert.Contains("house tablespoon", (await App.ParseAsync(brewed)).QuerySelector("#all-steps")!.TextContent, StringComparison.Ordinal);
+        var id = brewed.RequestMessage!.RequestUri!.Segments[^1];
+        await App.PostAsync(browser, await App.GetAsync(browser, $"/brew/{id}"), $"/brew/{id}?handler=Said", ("kind", "start"), ("step", "0"));
+        var told = await browser.GetStringAsync(new Uri("/api/under-way", UriKind.Relative), Ct);
+        Assert.Contains("house tablespoon", told, StringComparison.Ordinal);
+        Assert.DoesNotContain("\"toG\":3", told, StringComparison.Ordinal);
+
+        // With a scale again it is weighed again.
+        await App.PostAsync(browser, you, "/you?handler=AtHand", ("has", "scale"));
+        Assert.Contains(Steps(await App.GetAsync(browser, "/plan/jar-spoons")), step => step.Contains("Add the coffee 28.0 g", StringComparison.Ordinal));
+    }
+
+    /// <summary>Each as a barista says it, and what the field shows it was understood as.</summary>
+    [Theory]
+    [InlineData("dose", "22 g", "22.0")]
+    [InlineData("dose", "0.8 oz", "22.7")]
+    [InlineData("water", "350 ml", "350")]
+    [InlineData("water", "0.4 l", "400")]
+    [InlineData("water", "2 cups", "360")]
+    [InlineData("drink", "300 ml", "300")]
+    [InlineData("drink", "10 oz", "296")]
+    [InlineData("drink", "10 fl oz", "296")]
+    [InlineData("drink", "2 cups", "360")]
+    [InlineData("drink", "295 g", "300")]
+    [InlineData("ratio", "1:15", "15.0")]
+    [InlineData("ratio", "1/15", "15.0")]
+    [InlineData("ratio", "1 to 15", "15.0")]
+    [InlineData("ratio", "60 g/L", "16.7")]
+    [InlineData("ratio", "60 g per litre", "16.7")]
+    [InlineData("kettle", "200 F", "93")]
+    [InlineData("kettle", "off the boil", "100")]
+    [InlineData("kettle", "30 s off the boil", "96")]
+    [InlineData("kettle", "2 min off the boil", "85")]
+    [InlineData("release", "4 min", "4:00")]
+    [InlineData("release", "270 s", "4:30")]
+    [InlineData("grind", "table salt", "442")]
+    [InlineData("grind", "700 µm", "700")]
+    public async Task It_is_typed_as_it_is_said(string field, string typed, string stands)
+    {
+        var page = await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-bloomed?mill="), (field, typed));
+        Assert.Null(page.QuerySelector($"#{field}-problem"));
+        Assert.Equal(stands, Value(page, field));
+        Assert.Equal(typed.Contains("salt", StringComparison.Ordinal), page.QuerySelector("#answer")?.TextContent.Contains("300 to 650 µm; taken as 442 µm. The word is disputed.", StringComparison.Ordinal) == true);
+    }
+
+    [Theory]
+    [InlineData("two finer", "31")]
+    [InlineData("a notch finer than usual", "32")]
+    [InlineData("3 clicks coarser than usual", "36")]
+    [InlineData("slightly finer", "32")]
+    [InlineData("a couple coarser than now", "42")]
+    [InlineData("as usual", "33")]
+    [InlineData("sea salt", "35")]
+    [InlineData("38 clicks", "38")]
+    public async Task A_mill_is_set_as_it_is_said(string typed, string stands)
+    {
+        var id = await app.DataAsync(db => db.Mills.Where(mill => mill.Name == "Ferrule").Select(mill => mill.Id).SingleAsync(Ct));
+        var page = await ChangeAsync(client, await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-bloomed"), ("mill", $"{id}")), ("grind", "40"));
+        page = await ChangeAsync(client, page, ("grind", typed));
+        Assert.Null(page.QuerySelector("#grind-problem"));
+        Assert.Equal(stands, Value(page, "grind"));
+    }
+
+    [Theory]
+    [InlineData("dose", "two handfuls")]
+    [InlineData("water", "350 K")]
+    [InlineData("ratio", "1 in 15")]
+    [InlineData("kettle", "a while off the boil")]
+    [InlineData("grind", "gravel")]
+    [InlineData("release", "soon")]
+    public async Task What_is_not_understood_is_said_at_its_field_and_stays(string field, string typed)
+    {
+        var page = await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-bloomed"), (field, typed));
+        Assert.NotNull(page.QuerySelector($"#{field}-problem"));
+        Assert.Equal(typed, Value(page, field));
+    }
+
+    public static TheoryData<string> Recipes => [.. RecipeLibrary.All.Select(recipe => recipe.Id)];
+
+    [Theory]
+    [MemberData(nameof(Recipes))]
+    public async Task The_water_adds_up_and_every_figure_says_of_what_it_is(string recipe)
+    {
+        var page = await App.GetAsync(client, $"/plan/{recipe}");
+        var water = page.QuerySelectorAll(".facts div").Single(fact => fact.QuerySelector("dt")!.TextContent == "Of the water").QuerySelector("dd")!.TextContent;
+        var grams = System.Text.RegularExpressions.Regex.Matches(water, @"(?<grams>\d+) g", System.Text.RegularExpressions.RegexOptions.None, TimeSpan.FromSeconds(1)).Select(match => int.Parse(match.Groups["grams"].Value, CultureInfo.InvariantCulture)).ToList();
+        Assert.Equal(grams[0], grams.Skip(1).Sum());
+        // The drawing and the figure beside it tell the same drink, or say what else is meant.
+        var told = page.QuerySelectorAll(".figures div").Single(div => div.QuerySelector("dt")!.TextContent.StartsWith("In the cup", StringComparison.Ordinal) || div.QuerySelector("dt")!.TextContent.StartsWith("As it is drunk", StringComparison.Ordinal));
+        var drawn = page.QuerySelectorAll("#plan-steps .tide-wide svg.tide text.tide-strong").Select(text => text.TextContent).Single(text => text.Contains("in the cup ", StringComparison.Ordinal) || text.StartsWith("brewed ", StringComparison.Ordinal));
+        Assert.EndsWith($" {told.QuerySelector(".figure")!.TextContent} g", drawn, StringComparison.Ordinal);
+        Assert.Equal(told.TextContent.StartsWith("As it is drunk", StringComparison.Ordinal), drawn.Contains("as it is drunk", StringComparison.Ordinal));
+        // On a phone the same stands at the top, and the tide has a table behind it.
+        Assert.Contains($"{told.QuerySelector(".figure")!.TextContent} g", page.QuerySelector(".plan-verdict")!.TextContent, StringComparison.Ordinal);
+        var rows = page.QuerySelectorAll(".tide-table tbody tr");
+        Assert.Equal(page.QuerySelectorAll(".strip-open").Length, rows.Length);
+    }
+
+    private static List<string> Steps(IDocument page) => [.. page.QuerySelectorAll(".strip-open").Select(step => step.GetAttribute("aria-label")!)];
+
+    private static List<string> Own(IDocument page) => [.. page.QuerySelectorAll("#own ~ .rows .row-main strong").Select(name => name.TextContent)];
+
+    private static IEnumerable<(string, string)> Values(IDocument form, string field, string value) =>
+        form.QuerySelectorAll("main input[name], main select[name], main textarea[name]").Where(one => one.GetAttribute("name") != "__RequestVerificationToken")
+            .Select(one => one.GetAttribute("name")!).Distinct()
+            .Select(name => (name, name == field ? value : form.QuerySelector($"main [name='{name}']") is var one && one!.LocalName == "select" ? one.QuerySelector("option[selected]")?.GetAttribute("value") ?? "" : one.GetAttribute("value") ?? one.TextContent));
+}

@@ -1,0 +1,37 @@
+import { expect, test } from './server.mjs';
+
+const places = ['/', '/shelf', '/shelf/mill/new', '/plan', '/plan/fp-long-settle', '/plan/si-whirl?open=3', '/plan/compare?a=si-whirl&b=fp-bloomed', '/plan/si-layers/card', '/brew/cues', '/taste/8', '/next/19', '/log', '/log/7', '/together?b=19&b=21', '/trends', '/blind/1', '/pair/1', '/files', '/you', '/help', '/brew/7/after'];
+
+for (const [width, size] of [[390, '200%'], [360, '100%']]) {
+  test(`at ${width} px with text at ${size} no page scrolls sideways`, async ({ browser, server }) => {
+    const context = await browser.newContext({ viewport: { width, height: 800 }, isMobile: true, hasTouch: true, bypassCSP: true });
+    const page = await context.newPage();
+    const wide = [];
+    for (const place of places) {
+      await page.goto(server.url + place);
+      await page.addStyleTag({ content: `html { font-size: ${size} !important; }` });
+      const reaches = await page.evaluate(() => document.documentElement.scrollWidth);
+      if (reaches > width + 1) wide.push(`${place}: ${reaches}`);
+    }
+    expect(wide).toEqual([]);
+    await context.close();
+  });
+}
+
+test('the plan at a phone begins folded, and what is folded stays so', async ({ browser, server }) => {
+  const context = await browser.newContext({ viewport: { width: 390, height: 800 }, hasTouch: true });
+  const page = await context.newPage();
+  await page.goto(`${server.url}/plan/fp-bloomed`);
+  await expect(page.locator('#dose')).toBeInViewport();
+  await expect(page.locator('#keep-name')).toBeHidden();
+  await page.locator('.plan-jumps a[href="#part-keep"]').tap();
+  await expect(page.locator('#keep-name')).toBeVisible();
+  // An answer that is laid over the page leaves it open; so does a reload.
+  await page.locator('#dose-more').tap();
+  await expect(page.locator('#dose')).not.toHaveValue('27.0');
+  await expect(page.locator('#keep-name')).toBeVisible();
+  await page.reload();
+  await expect(page.locator('#keep-name')).toBeVisible();
+  await expect(page.locator('#ask-value')).toBeHidden();
+  await context.close();
+});
