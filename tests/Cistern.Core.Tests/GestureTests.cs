@@ -44,6 +44,22 @@ public sealed class GestureTests
         Sound(recipe);
     }
 
+    [Theory]
+    [InlineData(3, 4)]
+    [InlineData(7, 4)]
+    [InlineData(8, 3)]
+    [InlineData(21, 3)]
+    [InlineData(22, 2)]
+    public void A_raft_of_fresh_coffee_is_tapped_more_often(double restDays, int taps)
+    {
+        var written = RecipeLibrary.Find("fp-slow-eight")!;
+        var forecast = ForecastModel.Published.Run(written with { Coffee = written.Coffee with { RestDays = restDays } });
+        var (recipe, index) = Gesture.Find("sink-the-raft")!.Put(forecast, 120)!.Value;
+        Assert.Equal(taps, Assert.IsType<Step.TapRaft>(recipe.Steps[index]).Turns);
+        Assert.Equal(120, At(forecast.Again(recipe), index), 0.11);
+        Sound(recipe);
+    }
+
     [Fact]
     public void What_takes_longer_than_there_is_room_moves_the_rest_by_what_is_missing()
     {

@@ -98,9 +98,10 @@ public sealed class HealthTests
     [InlineData("\0\0\0\0")]
     public async Task A_key_that_cannot_be_read_is_set_aside_and_a_new_one_made(string left)
     {
-        var path = Path.Combine(App.Folder(), "test.db");
-        await using (var before = App.On(path, demo: true))
+        string path;
+        await using (var before = new App())
         {
+            path = before.DataFile;
             await App.GetAsync(before.Browser(), "/you");
         }
 
@@ -145,7 +146,7 @@ public sealed class HealthTests
         Assert.Equal(kept, await app.DataAsync(db => db.Filters.CountAsync(TestContext.Current.CancellationToken)));
     }
 
-    private static App NewApp() => App.On(Path.Combine(App.Folder(), "test.db"), demo: true);
+    private static App NewApp() => new();
 
     private static async Task<string> HealthAsync(App app, HttpStatusCode status)
     {

@@ -1,7 +1,9 @@
 using System.Globalization;
 using System.Net;
+using System.Text.Json;
 using AngleSharp.Dom;
 using Cistern.Core.Recipes;
+using Cistern.Data.Files;
 using Microsoft.EntityFrameworkCore;
 using static Cistern.Web.Tests.PlanPage;
 
@@ -44,6 +46,49 @@ public sealed class PlanMendTests : IClassFixture<App>
         page = await ChangeAsync(client, await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-bloomed"), ("do", $"open:{swirl}")), ("s.at", "0:20"));
         Assert.Contains(Steps(page), step => step.StartsWith("0:20", StringComparison.Ordinal) && step.Contains("Swirl", StringComparison.Ordinal));
         Assert.Null(page.QuerySelector("#answer"));
+    }
+
+    [Theory]
+    [InlineData("dose", "4 heaped tablespoons", "37.2")]
+    [InlineData("dose", "five spoons", "31.0")]
+    [InlineData("water", "to the 500 mark", "467")]
+    public async Task Amounts_are_typed_in_spoons_and_by_marks(string field, string typed, string stands)
+    {
+        var page = await App.GetAsync(client, "/plan/fp-bloomed");
+        page = await ChangeAsync(client, page, ("spoon", Option(page, "spoon", "house tablespoon, 6.2 g")));
+        page = await ChangeAsync(client, page, ("dose", "20"));
+        page = await ChangeAsync(client, page, (field, typed));
+        Assert.Equal(stands, Value(page, field));
+    }
+
+    [Fact]
+    public async Task A_card_and_a_code_tell_the_same_own_gear_as_the_plan()
+    {
+        var page = await App.GetAsync(client, "/plan/fp-bloomed");
+        Assert.NotNull(page.QuerySelector("#own-gear"));
+        var grind = page.QuerySelector("#grind")!.GetAttribute("value")!;
+        var dose = Value(page, "dose");
+        var card = (await App.GetAsync(client, "/plan/fp-bloomed/card")).QuerySelector(".card-charge")!.TextContent;
+        Assert.Contains(grind, card, StringComparison.Ordinal);
+        Assert.Contains($"{dose} g", card, StringComparison.Ordinal);
+        var um = card[(card.LastIndexOf('(') + 1)..card.LastIndexOf(" µm", StringComparison.Ordinal)];
+        var code = (await App.GetAsync(client, "/files/code?plan=fp-bloomed")).QuerySelector("#code-text")!;
+        var back = CodeText.Read(code.GetAttribute("value") ?? code.TextContent);
+        using var file = JsonDocument.Parse(back.Json!);
+        Assert.Equal(um, Math.Round(file.RootElement.GetProperty("grind").GetProperty("medianUm").GetDouble()).ToString("0", CultureInfo.InvariantCulture));
+    }
+
+    [Fact]
+    public async Task Room_is_told_in_fluid_ounces_where_drinks_are()
+    {
+        await using var own = new App();
+        var browser = own.Browser();
+        var you = await App.GetAsync(browser, "/you");
+        await App.PostAsync(browser, you, "/you?handler=Units", ("mass", "g"), ("temperature", "c"), ("volume", "floz"), ("cup", "180"));
+        var page = await App.GetAsync(browser, "/plan/fp-slow-eight");
+        var fullest = page.QuerySelectorAll(".figures div").Single(one => one.TextContent.Contains("Fullest", StringComparison.Ordinal)).TextContent;
+        Assert.Contains("of 33.8 fl oz, foam counted", fullest, StringComparison.Ordinal);
+        Assert.EndsWith("fl oz", fullest.Trim(), StringComparison.Ordinal);
     }
 
     [Fact]
@@ -398,7 +443,7 @@ public sealed class PlanMendTests : IClassFixture<App>
 
     private static List<string> Own(IDocument page) => [.. page.QuerySelectorAll("#own ~ .rows .row-main strong").Select(name => name.TextContent)];
 
-    private static IEnumerable<(string, string)> Values(IDocument form, string field, string value) =>
+    internal static IEnumerable<(string, string)> Values(IDocument form, string field, string value) =>
         form.QuerySelectorAll("main input[name], main select[name], main textarea[name]").Where(one => one.GetAttribute("name") != "__RequestVerificationToken")
             .Select(one => one.GetAttribute("name")!).Distinct()
             .Select(name => (name, name == field ? value : form.QuerySelector($"main [name='{name}']") is var one && one!.LocalName == "select" ? one.QuerySelector("option[selected]")?.GetAttribute("value") ?? "" : one.GetAttribute("value") ?? one.TextContent));

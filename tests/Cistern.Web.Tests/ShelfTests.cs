@@ -46,6 +46,40 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
         await App.PostAsync(client, back, "/shelf", ("kind", kind), ("id", id), ("deed", "remove"));
     }
 
+    [Fact]
+    public async Task A_place_is_told_by_where_its_water_boils_a_spoon_heaped_and_a_cone_by_its_hole()
+    {
+        await using var own = new App();
+        var client = own.Browser();
+        var place = await App.GetAsync(client, "/shelf/place/new");
+        (string, string)[] said = [("name", "Ridge"), ("altitude", "0"), ("was.altitude", "0"), ("boils", "92"), ("ambient", "18"), ("water", "")];
+        var page = await App.ParseAsync(await App.PostAsync(client, place, "/shelf/place/new", said));
+        Assert.Contains("water boils at 92 °C", page.QuerySelectorAll("#place .row").Single(row => row.TextContent.Contains("Ridge", StringComparison.Ordinal)).TextContent, StringComparison.Ordinal);
+        var ridge = await own.DataAsync(db => db.Places.SingleAsync(row => row.Name == "Ridge", Ct));
+        Assert.InRange(ridge.AltitudeM, 2_300, 2_420);
+        // Shown again and kept as it stands, nothing moves; a height that is typed outdoes it.
+        var again = await App.GetAsync(client, $"/shelf/place/{ridge.Id}");
+        await App.PostAsync(client, again, $"/shelf/place/{ridge.Id}", [.. PlanMendTests.Values(again, "water", "from the spring")]);
+        Assert.Equal(ridge.AltitudeM, await own.DataAsync(db => db.Places.Where(row => row.Name == "Ridge").Select(row => row.AltitudeM).SingleAsync(Ct)));
+        await App.PostAsync(client, again, $"/shelf/place/{ridge.Id}", [.. PlanMendTests.Values(again, "altitude", "1,200")]);
+        Assert.Equal(1_200, await own.DataAsync(db => db.Places.Where(row => row.Name == "Ridge").Select(row => row.AltitudeM).SingleAsync(Ct)));
+
+        var spoon = await App.GetAsync(client, "/shelf/spoon/new");
+        page = await App.ParseAsync(await App.PostAsync(client, spoon, "/shelf/spoon/new", ("name", "Scoop"), ("holds", "9"), ("heaped", "yes"), ("with", "")));
+        Assert.Contains("9.0 g, heaped", page.QuerySelector("#spoon")!.TextContent, StringComparison.Ordinal);
+
+        var cone = (await own.DataAsync(db => db.Vessels.SingleAsync(row => row.Name == "Valve dripper", Ct))).Id;
+        var form = await App.GetAsync(client, $"/shelf/vessel/{cone}");
+        await App.PostAsync(client, form, $"/shelf/vessel/{cone}", [.. PlanMendTests.Values(form, "outlet", "2.5")]);
+        Assert.Equal(2.5, (await own.DataAsync(db => db.Vessels.SingleAsync(row => row.Id == cone, Ct))).AsBrewer.OutletMm);
+        // A plan in it drains more slowly.
+        var written = await PlanPage.ChangeAsync(client, await App.GetAsync(client, "/plan/vd-water-first"), ("do", "as-written"));
+        var mine = await PlanPage.ChangeAsync(client, written, ("vessel", cone.ToString(System.Globalization.CultureInfo.InvariantCulture)));
+        Assert.NotEqual(Drains(written), Drains(mine));
+
+        static string Drains(AngleSharp.Dom.IDocument plan) => plan.QuerySelectorAll(".figures div").Single(one => one.TextContent.Contains("Drains in", StringComparison.Ordinal)).QuerySelector(".figure")!.TextContent;
+    }
+
     /// <summary>No barista knows micrometres: what a mill is set to for what is enough, and how rough that is stands everywhere.</summary>
     [Fact]
     public async Task A_mill_nobody_has_measured_is_set_up_by_what_it_is_used_for()

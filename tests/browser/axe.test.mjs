@@ -16,7 +16,7 @@ const audit = async (page) => {
   await page.addStyleTag({ content: '* { transition: none !important; }' });
   for (const [colorScheme, runOnly] of [['light', EVERY], ['dark', COLOURS]]) {
     await page.emulateMedia({ colorScheme });
-    const { violations } = await page.evaluate((rules) => window.axe.run(document, { runOnly: rules }), runOnly);
+    const { violations } = await page.evaluate((rules) => window.axe.run(document, { runOnly: rules, resultTypes: ['violations'], preload: false }), runOnly);
     said.push(...violations.map((one) => `${colorScheme}, ${one.id}: ${one.nodes.map((node) => `${node.target.join(' ')} (${node.any[0]?.message ?? ''})`).slice(0, 3).join(', ')}`));
   }
   await page.emulateMedia({ colorScheme: 'light' });

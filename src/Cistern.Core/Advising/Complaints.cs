@@ -100,7 +100,7 @@ internal static class Complaints
     private static void OfFlow(BrewRecord brew, Forecast asBrewed, ImmutableArray<Aim> aims, List<Complaint> found)
     {
         var measured = brew.Measured;
-        if (asBrewed.Totals.PeakVolumeMl > brew.Brewed.Brewer.CapacityMl)
+        if (asBrewed.Totals.PeakVolumeMl > brew.Brewed.RoomMl)
         {
             found.Add(Complaint.RanOver);
         }

@@ -66,6 +66,12 @@ public sealed record Totals
     /// <summary>The least ice that brings it to the temperature it is wanted at, or else ends at, g: all of it melts.</summary>
     public double? LeastIceG { get; init; }
 
+    /// <summary>Ice that melts only while it is drunk, g.</summary>
+    public double? LaterIceG { get; init; }
+
+    /// <summary>Strength of the last of it when all that ice has melted in it, %: it is drunk between this and <see cref="FinalTdsPercent"/>.</summary>
+    public double? ThinnestTdsPercent { get; init; }
+
     /// <summary>The chilled drink's temperature, °C.</summary>
     public double? ChilledC { get; init; }
 

@@ -393,7 +393,7 @@ internal sealed class ForecastRun
             }
             else if (step is Step.Ice ice)
             {
-                served.Chill(ice.IceG, ice.IceC, ice.UntilC);
+                served.Chill(ice.IceG, ice.IceC, ice.UntilC, ice.Met);
             }
         }
 
@@ -407,6 +407,8 @@ internal sealed class ForecastRun
                 ChilledC = served.TemperatureC,
                 ChilledG = served.MassG,
                 ChilledTdsPercent = served.MassG > 0 ? 100 * totals.SolidsG.Sum / served.MassG : 0,
+                LaterIceG = served.LaterG > 0 ? served.LaterG : null,
+                ThinnestTdsPercent = served.LaterG > 0 ? 100 * totals.SolidsG.Sum / (served.MassG + served.LaterG) : null,
             };
         }
 
@@ -415,7 +417,7 @@ internal sealed class ForecastRun
 
     private void Judge(Totals totals, double zeroS)
     {
-        var capacityMl = recipe.Brewer.CapacityMl;
+        var capacityMl = recipe.RoomMl;
         var peakAtS = slurry.PeakAtS - zeroS;
         if (totals.PeakVolumeMl > capacityMl)
         {

@@ -620,7 +620,21 @@ internal sealed class Slurry
             headPa += vessel.SuctionPa * Math.Min(1, (TimeS + afterS - FlameOutS) / SuctionRampS);
         }
 
-        return OpenShare * 1e6 * headPa * vessel.FilterAreaM2 / (WaterPhysics.ViscosityPaS(TemperatureC) * ResistanceOf(1, afterS));
+        var bed = WaterPhysics.ViscosityPaS(TemperatureC) * ResistanceOf(1, afterS);
+        return double.IsPositiveInfinity(vessel.OutletM2)
+            ? OpenShare * 1e6 * headPa * vessel.FilterAreaM2 / bed
+            : OpenShare * 1e6 * ThroughOutlet(bed / vessel.FilterAreaM2, headPa);
+    }
+
+    /// <summary>What of a flow gets through the hole below the cone, m³/s: bed and hole in series, the pressure shared between them.</summary>
+    /// <param name="bed">Pressure the bed takes by flow, Pa·s/m³.</param>
+    /// <param name="headPa">Pressure there is, Pa.</param>
+    /// <remarks>Δp = bed q + (ρ/2) (q / (C A))², solved for q; C = 0.62, the discharge of a sharp-edged hole.</remarks>
+    private double ThroughOutlet(double bed, double headPa)
+    {
+        const double Discharge = 0.62;
+        var hole = 0.5 * WaterPerMl / Math.Pow(Discharge * vessel.OutletM2, 2);
+        return (Math.Sqrt((bed * bed) + (4 * hole * headPa)) - bed) / (2 * hole);
     }
 
     private double CakeResistance(double atS)

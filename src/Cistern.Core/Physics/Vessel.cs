@@ -30,6 +30,7 @@ public readonly record struct FilterTraits(double Resistance, double FinesPassed
 /// <param name="AnnulusMl">Water that can stand outside the paper, ml.</param>
 /// <param name="SuctionPa">Pull of a cooling bulb, Pa.</param>
 /// <param name="Filter">The filter it has.</param>
+/// <param name="OutletM2">Area of the hole below the cone, m²; infinite where it slows nothing.</param>
 public sealed record Vessel(
     double HeatJPerK,
     double OpenWPerK,
@@ -40,7 +41,8 @@ public sealed record Vessel(
     double ResidueG,
     double AnnulusMl,
     double SuctionPa,
-    Filter Filter)
+    Filter Filter,
+    double OutletM2 = double.PositiveInfinity)
 {
     /// <summary>The vessel of a recipe.</summary>
     public static Vessel Of(Brewer brewer)
@@ -60,6 +62,7 @@ public sealed record Vessel(
             FilterAreaM2 = row.FilterAreaM2 * scale * (smooth ? 0.75 : 1),
             AnnulusMl = smooth ? 5 : row.AnnulusMl,
             Filter = FilterOf(brewer),
+            OutletM2 = row.AnnulusMl > 0 && brewer.OutletMm is { } mm ? Math.PI * mm * mm * 1e-6 / 4 : double.PositiveInfinity,
         };
     }
 

@@ -39,6 +39,14 @@ public static class WaterPhysics
         return (1 / inverseK) - Kelvin;
     }
 
+    /// <summary>How high a place lies, m, by where its water boils: the inverse of <see cref="BoilingPointC"/>.</summary>
+    /// <param name="boilsC">Where its water boils, °C.</param>
+    public static double AltitudeM(double boilsC)
+    {
+        var atmospheres = Math.Exp(VaporizationJPerMol / GasConstant * ((1 / (100 + Kelvin)) - (1 / (boilsC + Kelvin))));
+        return (1 - Math.Pow(atmospheres, 1 / 5.25588)) / 2.25577e-5;
+    }
+
     /// <summary>Dynamic viscosity of water, Pa·s.</summary>
     /// <param name="temperatureC">Its temperature, °C.</param>
     /// <remarks>Vogel's form with the constants usual for water, good to 2.5 % from 0 to 370 °C.</remarks>

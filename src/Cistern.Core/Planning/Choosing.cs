@@ -141,7 +141,7 @@ public static class Choosing
         Note(wish.HandsS is { } mostS && handsS > mostS, Misfit.TooBusy);
         Note(wish.Washing is { } most && washing > most, Misfit.MoreWashing);
         Note(wish.School is { } school && school != recipe.School, Misfit.School);
-        Note(totals.PeakVolumeMl > recipe.Brewer.CapacityMl, Misfit.TooMuch);
+        Note(totals.PeakVolumeMl > recipe.RoomMl, Misfit.TooMuch);
         Note(wish.LeftG is { } leftG && recipe.Coffee.DoseG > leftG, Misfit.BagTooSmall);
         return new Choice(recipe, forecast, handsS, washing, misfits);
 

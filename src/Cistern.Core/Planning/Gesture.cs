@@ -34,6 +34,8 @@ public sealed class Gesture
         new("bloom", hasTime: false, [VesselFamily.FrenchPress, VesselFamily.TubePress, VesselFamily.ValveDripper, VesselFamily.LeverDripper, VesselFamily.Jar], (forecast, _) => Bloom(forecast)),
         new("break-skim-and-settle", hasTime: true, [VesselFamily.FrenchPress, VesselFamily.Jar],
             (forecast, atS) => StepEditing.Put(forecast, [new Step.BreakCrust { Turns = 3 }, new Step.Skim { OverS = 20 }, new Step.Wait(45)], atS ?? 0)),
+        new("sink-the-raft", hasTime: true, [VesselFamily.FrenchPress, VesselFamily.ValveDripper, VesselFamily.LeverDripper, VesselFamily.Jar],
+            (forecast, atS) => StepEditing.Put(forecast, [new Step.TapRaft { Turns = RaftTaps(forecast.Recipe.Coffee.RestDays) }], atS ?? 0)),
         new("swirl-before-the-drain", hasTime: false, [VesselFamily.ValveDripper, VesselFamily.LeverDripper], (forecast, _) => SwirlBefore(forecast)),
     ];
 
@@ -46,6 +48,10 @@ public sealed class Gesture
     /// <summary>How long a bloom is proposed for a coffee, s: fresh coffee has the most gas to let out. Judged, from how practitioners time it.</summary>
     /// <param name="restDays">Days since roasting.</param>
     public static double BloomS(double restDays) => restDays switch { <= 7 => 45, <= 21 => 30, _ => 15 };
+
+    /// <summary>How many taps sink the raft of a coffee: the gas of fresh coffee lifts it again. Judged, from how practitioners do it.</summary>
+    /// <param name="restDays">Days since roasting.</param>
+    public static int RaftTaps(double restDays) => restDays switch { <= 7 => 4, <= 21 => 3, _ => 2 };
 
     /// <summary>The recipe with it, and the first of its steps; null where there is no place for it.</summary>
     /// <param name="forecast">The forecast of the recipe as it is.</param>

@@ -185,7 +185,7 @@ public sealed class PlanWork
 
     /// <summary>The brewer with what the chosen vessel is; the recipe's own where none of its family is chosen.</summary>
     private Brewer Owned(Plan plan) => Of(plan.Picks.VesselId, Gear.Vessel) is { } owned && owned.Family == plan.Origin.Brewer.Family
-        ? plan.Base.Brewer with { CapacityMl = owned.CapacityMl, Material = owned.Material, Cone = owned.Cone, Filter = owned.Filter, Wrapped = owned.Wrapped }
+        ? plan.Base.Brewer with { CapacityMl = owned.CapacityMl, Material = owned.Material, Cone = owned.Cone, OutletMm = owned.OutletMm, Filter = owned.Filter, Wrapped = owned.Wrapped }
         : plan.Origin.Brewer;
 
     /// <summary>A plan with the grind that its bag or its mill gives. A mill just chosen starts at its own step nearest to what the recipe asks for.</summary>

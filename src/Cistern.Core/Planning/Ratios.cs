@@ -2,17 +2,18 @@ using Cistern.Core.Forecasts;
 
 namespace Cistern.Core.Planning;
 
-/// <summary>The three things a ratio can mean, each the n of 1:n.</summary>
+/// <summary>The four things a ratio can mean, each the n of 1:n.</summary>
 /// <param name="Poured">Water poured per dose.</param>
 /// <param name="InTheCup">Drink in the cup per dose, before anything is added to it.</param>
 /// <param name="Final">The drink as it is drunk per dose, after let-down or ice.</param>
-public readonly record struct Ratios(double Poured, double InTheCup, double Final)
+/// <param name="PouredAndMelted">Water poured and ice melted per dose, as some count an iced brew.</param>
+public readonly record struct Ratios(double Poured, double InTheCup, double Final, double PouredAndMelted)
 {
-    /// <summary>The three ratios of a forecast.</summary>
+    /// <summary>The ratios of a forecast.</summary>
     public static Ratios Of(Forecast forecast)
     {
         var doseG = forecast.Recipe.Coffee.DoseG;
-        return new Ratios(forecast.Recipe.WaterG / doseG, forecast.Totals.BeverageG / doseG, forecast.Totals.FinalG / doseG);
+        return new Ratios(forecast.Recipe.WaterG / doseG, forecast.Totals.BeverageG / doseG, forecast.Totals.FinalG / doseG, (forecast.Recipe.WaterG + (forecast.Totals.MeltG ?? 0)) / doseG);
     }
 
     /// <summary>A ratio as grams of coffee per litre of water.</summary>

@@ -48,7 +48,7 @@ public static class Scaling
         (Fits(recipe, FullMl(recipe), null, model) ? null : ToFill(recipe, FullMl(recipe), null, model)) ?? ChargeOf(recipe);
 
     /// <summary>How high it may stand in its vessel, ml.</summary>
-    public static double FullMl(Recipe recipe) => Vessel.Fullest * recipe.Brewer.CapacityMl;
+    public static double FullMl(Recipe recipe) => Vessel.Fullest * recipe.RoomMl;
 
     /// <summary>
     /// The charge at the same ratio that fills the vessel up to a level, grounds, raft and foam counted, and its server to no more

@@ -29,17 +29,17 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
         return IsNumber(value, member, out var number) ? number : Refuse<double?>(name, member.Rule, value, null);
     }
 
-    public int Turns(int otherwise)
+    public int Whole(string name, int otherwise)
     {
-        if (!Take("turns", out var value))
+        if (!Take(name, out var value))
         {
             return otherwise;
         }
 
-        var member = Member.Named("turns");
+        var member = Member.Named(name);
         return IsNumber(value, member, out var number) && number == Math.Floor(number)
             ? (int)number
-            : Refuse("turns", member.Rule, value, otherwise);
+            : Refuse(name, member.Rule, value, otherwise);
     }
 
     public bool Flag(string name, bool otherwise)

@@ -133,6 +133,9 @@ public sealed record Brewer(VesselFamily Family, double CapacityMl) : Extensible
     /// <summary>The cone's wall; drippers only.</summary>
     public Cone? Cone { get; init; }
 
+    /// <summary>Width of the hole below the cone, mm; drippers only. Null where it is wide enough to slow nothing.</summary>
+    public double? OutletMm { get; init; }
+
     /// <summary>How the tube stands; tube press only.</summary>
     public TubePosition? Position { get; init; }
 
@@ -215,6 +218,9 @@ public sealed record Recipe(
 
     /// <summary>What the drink should come to.</summary>
     public Target? Target { get; init; }
+
+    /// <summary>The room it is brewed in, ml: the vessel to the brim, or to the mark a tube's plunger is drawn to.</summary>
+    public double RoomMl => Steps.OfType<Step.SeatPlunger>().Aggregate(Brewer.CapacityMl, (room, seat) => Math.Min(room, seat.ToMl ?? room));
 
     /// <summary>All the water that goes into the vessel, g (the last pour's total, or a siphon's charge).</summary>
     public double WaterG => Steps.Aggregate(0.0, (water, step) => step switch

@@ -86,6 +86,11 @@ public static class RecipeChecker
                 Warning("brewer.cone", "Only drippers have a cone.", Words<Cone>.Of(brewer.Cone.Value), "Leave it out.");
             }
 
+            if (brewer.OutletMm is { } outletMm && Family is not (VesselFamily.ValveDripper or VesselFamily.LeverDripper))
+            {
+                Warning("brewer.outletMm", "Only drippers have an outlet below the cone.", string.Create(CultureInfo.InvariantCulture, $"{outletMm:0.#} mm"), "Leave it out.");
+            }
+
             if (brewer.Position is not null && Family != VesselFamily.TubePress)
             {
                 Warning("brewer.position", "Only a tube press stands upright or turned.", Words<TubePosition>.Of(brewer.Position.Value), "Leave it out.");
@@ -183,6 +188,15 @@ public static class RecipeChecker
                     case Step.Pour or Step.SeatChamber:
                         water = true;
                         break;
+                    case Step.SeatPlunger { ToMl: { } toMl } when toMl > recipe.Brewer.CapacityMl:
+                        Error($"{At(i)}.toMl", "A plunger is drawn no further than the vessel is long.", Millilitres(toMl), $"At most {Millilitres(recipe.Brewer.CapacityMl)}.");
+                        break;
+                    case Step.SeatPlunger { ToMl: not null } when Family != VesselFamily.TubePress:
+                        Warning($"{At(i)}.toMl", "Only a tube's plunger is drawn to a mark.", FamilyWords, "Leave it out.");
+                        break;
+                    case Step.SeatPlunger { Under: true } when Family != VesselFamily.FrenchPress:
+                        Warning($"{At(i)}.under", "Only a French press's plunger is held under the surface.", FamilyWords, "Leave it out.");
+                        break;
                     case Step.OpenValve:
                         open = true;
                         break;
@@ -195,7 +209,7 @@ public static class RecipeChecker
                     case Step.Drain:
                         open = false;
                         break;
-                    case Step.StirCup or Step.Dilute or Step.Taste or Step.Serve when !water:
+                    case Step.StirCup or Step.Strain or Step.Share or Step.Dilute or Step.Taste or Step.Serve when !water:
                         Warning(At(i), "Nothing is in the cup yet.", verb.Word, "Move it to the end.");
                         break;
                     default:
@@ -242,6 +256,8 @@ public static class RecipeChecker
         }
 
         private static string Grams(double value) => string.Create(CultureInfo.InvariantCulture, $"{value:0.#} g");
+
+        private static string Millilitres(double value) => string.Create(CultureInfo.InvariantCulture, $"{value:0.#} ml");
 
         private static string Seconds(double value) => string.Create(CultureInfo.InvariantCulture, $"{value:0.#} s");
 

@@ -249,6 +249,7 @@ public static class RecipeReader
         {
             Filter = reader.Word<Filter>("filter"),
             Cone = reader.Word<Cone>("cone"),
+            OutletMm = reader.Number("outletMm"),
             Position = reader.Word<TubePosition>("position"),
             Material = reader.Word<Material>("material"),
             Wrapped = reader.Flag("wrapped", false),

@@ -39,7 +39,7 @@ public static class RecipeSchema
         properties["version"] = new JsonObject { ["enum"] = new JsonArray(Recipes.Recipe.FormatVersion) };
         properties["id"] = new JsonObject { ["type"] = "string", ["pattern"] = "^[a-z0-9-]+$", ["maxLength"] = 80 };
         properties["name"] = new JsonObject { ["type"] = "string", ["pattern"] = "\\S", ["maxLength"] = 200 };
-        properties["brewer"] = Object(["family", "capacityMl"], "family", "capacityMl", "filter", "cone", "position", "material", "wrapped");
+        properties["brewer"] = Object(["family", "capacityMl"], "family", "capacityMl", "filter", "cone", "outletMm", "position", "material", "wrapped");
         properties["coffee"] = Object(["doseG", "roast", "restDays"], "doseG", "roast", "restDays");
         properties["grind"] = Object(["medianUm", "spread"], "medianUm", "spread", "fines");
         properties["water"] = Object(["temperatureC"], "temperatureC");

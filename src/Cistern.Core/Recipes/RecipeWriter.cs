@@ -55,6 +55,7 @@ public static class RecipeWriter
         json.WriteNumber("capacityMl", recipe.Brewer.CapacityMl);
         Optional(json, "filter", recipe.Brewer.Filter);
         Optional(json, "cone", recipe.Brewer.Cone);
+        Optional(json, "outletMm", recipe.Brewer.OutletMm);
         Optional(json, "position", recipe.Brewer.Position);
         Optional(json, "material", recipe.Brewer.Material);
         Unless(json, "wrapped", recipe.Brewer.Wrapped, otherwise: false);

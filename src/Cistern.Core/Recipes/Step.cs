@@ -174,8 +174,21 @@ public abstract record Step : Extensible
     /// <summary>Lid on or off.</summary>
     public sealed record Lid(bool On = true) : Step;
 
-    /// <summary>Seat the plunger; it covers like a lid.</summary>
-    public sealed record SeatPlunger(bool DrawBack = false) : Step;
+    /// <summary>Seat the plunger; it covers like a lid and holds the raft under.</summary>
+    public sealed record SeatPlunger(bool DrawBack = false) : Step
+    {
+        /// <summary>A French press's held below the surface through the hold instead of on it; recorded, the raft is wet either way.</summary>
+        public bool Under { get; init; }
+
+        /// <summary>The mark a tube's plunger is drawn to, ml: the room there is above the filter. Null leaves it at the vessel's.</summary>
+        public double? ToMl { get; init; }
+    }
+
+    /// <summary>Off the scale: what follows would lean on it.</summary>
+    public sealed record OffScale : Step;
+
+    /// <summary>On to the server, its rinse water emptied.</summary>
+    public sealed record SetOnServer : Step;
 
     /// <summary>Take the plunger out again.</summary>
     public sealed record LiftPlunger : Step;
@@ -230,6 +243,12 @@ public abstract record Step : Extensible
     /// <summary>Pour off the bed, leaving some behind.</summary>
     public sealed record Decant(double? LeaveG = null) : Step;
 
+    /// <summary>Through a sieve, off ice or last grounds; what it keeps is not weighed.</summary>
+    public sealed record Strain : Step;
+
+    /// <summary>Round the cups evenly, so that none is stronger than another.</summary>
+    public sealed record Share(int Cups) : Step;
+
     /// <summary>Another cup under the stream.</summary>
     public sealed record SwapCup(bool Keep = true) : Step;
 
@@ -253,6 +272,9 @@ public abstract record Step : Extensible
 
         /// <summary>Taken off the ice at this temperature, °C; null leaves it on.</summary>
         public double? UntilC { get; init; }
+
+        /// <summary>Share of it that melts before the drink is drunk, 0 to 1: the rest, a large block or ice in the glass, melts in it while it is drunk.</summary>
+        public double Met { get; init; } = 1;
     }
 
     /// <summary>Stir the drink.</summary>

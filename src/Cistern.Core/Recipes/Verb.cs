@@ -14,6 +14,8 @@ public sealed class Verb
     private static readonly VesselFamily[] Pressed = [VesselFamily.FrenchPress, VesselFamily.TubePress];
     private static readonly VesselFamily[] PouredOff = [VesselFamily.FrenchPress, VesselFamily.Jar];
     private static readonly VesselFamily[] ThroughFilter = [VesselFamily.ValveDripper, VesselFamily.LeverDripper, VesselFamily.Siphon];
+    // A valve dripper's valve opens on whatever it is set on: that is its drain.
+    private static readonly VesselFamily[] OnServer = [VesselFamily.TubePress, VesselFamily.LeverDripper];
     private static readonly VesselFamily[] Filtered = [VesselFamily.TubePress, VesselFamily.ValveDripper, VesselFamily.LeverDripper, VesselFamily.Siphon, VesselFamily.FrenchPress];
 
     private static readonly StepTraits Ready = new(StepEnding.Hands) { MakesReady = true, Hands = false };
@@ -86,7 +88,7 @@ public sealed class Verb
         Of<Step.Stir>("stir", ["turns", "overS", "continuous", "tool", "path"], Worked,
             r => new Step.Stir
             {
-                Turns = r.Turns(3),
+                Turns = r.Whole("turns", 3),
                 OverS = r.Or("overS", 3),
                 Continuous = r.Flag("continuous", false),
                 Tool = r.Text("tool"),
@@ -99,16 +101,24 @@ public sealed class Verb
                 w.Maybe("tool", step.Tool);
                 w.Maybe("path", step.Path);
             }),
-        Of<Step.Swirl>("swirl", ["turns", "overS"], Worked, r => new Step.Swirl { Turns = r.Turns(2), OverS = r.Or("overS", 3) }, (w, step) => w.Number("turns", step.Turns)),
-        Of<Step.TapRaft>("tap-raft", ["turns", "overS"], Worked, r => new Step.TapRaft { Turns = r.Turns(2), OverS = r.Or("overS", 3) }, (w, step) => w.Number("turns", step.Turns)),
-        Of<Step.BreakCrust>("break-crust", ["turns", "overS"], Worked, r => new Step.BreakCrust { Turns = r.Turns(3), OverS = r.Or("overS", 3) }, (w, step) => w.Number("turns", step.Turns)),
+        Of<Step.Swirl>("swirl", ["turns", "overS"], Worked, r => new Step.Swirl { Turns = r.Whole("turns", 2), OverS = r.Or("overS", 3) }, (w, step) => w.Number("turns", step.Turns)),
+        Of<Step.TapRaft>("tap-raft", ["turns", "overS"], Worked, r => new Step.TapRaft { Turns = r.Whole("turns", 2), OverS = r.Or("overS", 3) }, (w, step) => w.Number("turns", step.Turns)),
+        Of<Step.BreakCrust>("break-crust", ["turns", "overS"], Worked, r => new Step.BreakCrust { Turns = r.Whole("turns", 3), OverS = r.Or("overS", 3) }, (w, step) => w.Number("turns", step.Turns)),
         Of<Step.Skim>("skim", ["overS"], OnTheScale, r => new Step.Skim { OverS = r.Or("overS", 10) }),
         Of<Step.Lid>("lid", ["on"], OnTheScale, r => new Step.Lid(r.Flag("on", true)), (w, step) => w.Unless("on", step.On, otherwise: true)),
-        Of<Step.SeatPlunger>("seat-plunger", ["drawBack"], OnTheScale, r => new Step.SeatPlunger(r.Flag("drawBack", false)), (w, step) => w.Unless("drawBack", step.DrawBack, otherwise: false), Pressed),
+        Of<Step.SeatPlunger>("seat-plunger", ["drawBack", "under", "toMl"], OnTheScale, r => new Step.SeatPlunger(r.Flag("drawBack", false)) { Under = r.Flag("under", false), ToMl = r.Number("toMl") },
+            (w, step) =>
+            {
+                w.Unless("drawBack", step.DrawBack, otherwise: false);
+                w.Unless("under", step.Under, otherwise: false);
+                w.Maybe("toMl", step.ToMl);
+            }, Pressed),
         Of<Step.LiftPlunger>("lift-plunger", OnTheScale, Pressed),
         Of<Step.Smell>("smell", Worked),
         Of<Step.PurgeAir>("purge-air", ["overS"], Worked, r => new Step.PurgeAir { OverS = r.Or("overS", 0) }, families: Tube),
         Of<Step.Flip>("flip", ["overS"], Worked with { Parts = true }, r => new Step.Flip { OverS = r.Or("overS", 4) }, families: Tube),
+        Of<Step.OffScale>("off-scale", Worked),
+        Of<Step.SetOnServer>("set-on-server", Worked, OnServer),
         Of<Step.LightBurner>("light-burner", ["flameW"], Worked with { Instruments = Instruments.Burner }, r => new Step.LightBurner(r.Number("flameW")), (w, step) => w.Maybe("flameW", step.FlameW), Siphon),
         Of<Step.SeatChamber>("seat-chamber", ["waterG", "holdC"], Worked with { BringsWater = true }, r => new Step.SeatChamber(r.Required("waterG")) { HoldC = r.Number("holdC") },
             (w, step) =>
@@ -132,6 +142,8 @@ public sealed class Verb
         Of<Step.Drain>("drain", ["untilG"], new(StepEnding.Sight) { Hands = false, Parts = true, WindowOf = WindowOf.Length, TwoWindows = true, Instruments = Instruments.Scale }, r => new Step.Drain(r.Number("untilG")),
             (w, step) => w.Maybe("untilG", step.UntilG), ThroughFilter),
         Of<Step.Decant>("decant", ["overS", "leaveG"], OnTheScale with { Parts = true }, r => new Step.Decant(r.Number("leaveG")) { OverS = r.Or("overS", 10) }, (w, step) => w.Maybe("leaveG", step.LeaveG), PouredOff),
+        Of<Step.Strain>("strain", ["overS"], Worked, r => new Step.Strain { OverS = r.Or("overS", 10) }),
+        Of<Step.Share>("share", ["cups"], Worked, r => new Step.Share(r.Whole("cups", 2)), (w, step) => w.Number("cups", step.Cups), requires: ["cups"]),
         Of<Step.SwapCup>("swap-cup", ["keep"], OnTheScale, r => new Step.SwapCup(r.Flag("keep", true)), (w, step) => w.Unless("keep", step.Keep, otherwise: true)),
         Of<Step.StopDrip>("stop-drip", Worked, Tube),
         Of<Step.Clear>("clear", Served),
@@ -141,12 +153,13 @@ public sealed class Verb
                 w.Number("waterG", step.WaterG);
                 w.Maybe("temperatureC", step.TemperatureC);
             }, requires: ["waterG"]),
-        Of<Step.Ice>("ice", ["iceG", "iceC", "where", "untilC"], OnTheScale,
+        Of<Step.Ice>("ice", ["iceG", "iceC", "where", "untilC", "met"], OnTheScale,
             r => new Step.Ice(r.Required("iceG"))
             {
                 IceC = r.Or("iceC", -6),
                 Where = r.Word<IcePlace>("where") ?? IcePlace.Server,
                 UntilC = r.Number("untilC"),
+                Met = r.Or("met", 1),
             },
             (w, step) =>
             {
@@ -154,6 +167,7 @@ public sealed class Verb
                 w.Number("iceC", step.IceC);
                 w.Word("where", step.Where);
                 w.Maybe("untilC", step.UntilC);
+                w.Maybe("met", step.Met < 1 ? step.Met : null);
             }, requires: ["iceG"]),
         Of<Step.StirCup>("stir-cup", Worked),
         Of<Step.Taste>("taste", Served),

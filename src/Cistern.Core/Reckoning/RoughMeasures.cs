@@ -12,19 +12,29 @@ public static class RoughMeasures
     /// <summary>Spoons differ this much from one to the next when levelled by eye: a share of a spoon. Judged.</summary>
     private const double SpoonScatter = 0.10;
 
+    /// <summary>Heaped ones differ by twice that: nothing strikes them off. Judged.</summary>
+    private const double HeapedScatter = 0.20;
+
     /// <summary>A level is read off a mark to about this, ml. Judged.</summary>
     private const double MarkMl = 10;
+
+    /// <summary>Room that grounds take under water, ml/g.</summary>
+    private const double GroundsMlPerG = 0.80;
+
+    /// <summary>A heaped spoon holds this much of what it holds level. Judged.</summary>
+    public const double HeapedShare = 1.5;
 
     /// <summary>A dose in spoons, to the half spoon.</summary>
     /// <param name="doseG">The dose wanted, g.</param>
     /// <param name="gPerSpoon">The barista's own spoon, weighed once, g; over 0.</param>
+    /// <param name="heaped">Weighed, and used, heaped.</param>
     /// <exception cref="ArgumentOutOfRangeException">The spoon holds nothing.</exception>
-    public static RoughMeasure Spoons(double doseG, double gPerSpoon)
+    public static RoughMeasure Spoons(double doseG, double gPerSpoon, bool heaped = false)
     {
         ArgumentOutOfRangeException.ThrowIfNegativeOrZero(gPerSpoon);
         var count = Math.Max(0.5, Math.Round(2 * doseG / gPerSpoon) / 2);
         // Errors of single spoons partly cancel.
-        var scatterG = SpoonScatter * gPerSpoon * Math.Sqrt(count);
+        var scatterG = (heaped ? HeapedScatter : SpoonScatter) * gPerSpoon * Math.Sqrt(count);
         return new RoughMeasure(count, (count * gPerSpoon) - scatterG, (count * gPerSpoon) + scatterG);
     }
 
@@ -35,8 +45,14 @@ public static class RoughMeasures
     public static RoughMeasure Mark(double waterG, double doseG, double waterC)
     {
         var density = Physics.WaterPhysics.DensityGPerMl(waterC);
-        return new RoughMeasure(Math.Round(((waterG / density) + (0.80 * doseG)) / 5) * 5, waterG - (MarkMl * density), waterG + (MarkMl * density));
+        return new RoughMeasure(Math.Round(((waterG / density) + (GroundsMlPerG * doseG)) / 5) * 5, waterG - (MarkMl * density), waterG + (MarkMl * density));
     }
+
+    /// <summary>Water that stands at a vessel's mark: the inverse of <see cref="Mark"/>, g; 0 where the grounds alone reach it.</summary>
+    /// <param name="markMl">The mark, ml.</param>
+    /// <param name="doseG">Coffee in the vessel, g.</param>
+    /// <param name="waterC">The water's temperature, °C.</param>
+    public static double WaterToMarkG(double markMl, double doseG, double waterC) => Math.Max(0, markMl - (GroundsMlPerG * doseG)) * Physics.WaterPhysics.DensityGPerMl(waterC);
 
     /// <summary>A drink in cups of a size.</summary>
     public static double Cups(double drinkG, double cupMl) => drinkG / Physics.WaterPhysics.DensityGPerMl(60) / cupMl;

@@ -16,6 +16,7 @@ public sealed class ServedDrink(double massG, double temperatureC)
 
     private double leftG;
     private double coldJPerG;
+    private double metG;
 
     /// <summary>Heat that has not met ice yet, J above 0 °C.</summary>
     private double freshJ = massG * Math.Max(0, temperatureC) * WaterPhysics.SpecificHeat;
@@ -38,6 +39,9 @@ public sealed class ServedDrink(double massG, double temperatureC)
     /// <summary>The least ice that would have brought it to where it is wanted, or else to where it ends, g.</summary>
     public double LeastIceG { get; private set; }
 
+    /// <summary>Ice that melts only while it is drunk, g: of a large block, or in the glass.</summary>
+    public double LaterG { get; private set; }
+
     /// <summary>Where the ice falls short of what was wanted, how far it came; null where it does.</summary>
     public (double ReachedC, double WantedC)? Short { get; private set; }
 
@@ -59,12 +63,18 @@ public sealed class ServedDrink(double massG, double temperatureC)
     /// <param name="iceG">Ice, g.</param>
     /// <param name="iceC">Its temperature, °C, not above 0.</param>
     /// <param name="wantedC">Taken off the ice at this temperature, °C; null leaves it on.</param>
-    public void Chill(double iceG, double iceC, double? wantedC)
+    /// <param name="met">Share of it that can melt before the drink is drunk, 0 to 1.</param>
+    public void Chill(double iceG, double iceC, double? wantedC, double met = 1)
     {
+        // What is strained off melts in nothing.
+        LaterG += wantedC is null ? (1 - met) * iceG : 0;
+        IceG += (1 - met) * iceG;
+        iceG *= met;
         var coldJ = (WaterPhysics.IceSpecificHeat * Math.Abs(iceC)) + WaterPhysics.Fusion;
         coldJPerG = leftG + iceG > 0 ? ((coldJPerG * leftG) + (coldJ * iceG)) / (leftG + iceG) : coldJ;
         leftG += iceG;
         IceG += iceG;
+        metG += iceG;
         Melt(wantedC);
         if (wantedC is not null)
         {
@@ -89,7 +99,8 @@ public sealed class ServedDrink(double massG, double temperatureC)
         metJ = TemperatureC * MassG * WaterPhysics.SpecificHeat;
         Short = wantedC is { } wanted && TemperatureC > wanted + 0.05 ? (TemperatureC, wanted) : wantedC is null ? Short : null;
         // Left in, it is wanted as cold as it ends.
-        LeastIceG = before + (wantedC is null ? meltG : neededG);
+        var leastG = before + (wantedC is null ? meltG : neededG);
+        LeastIceG = metG > 0 ? leastG * IceG / metG : leastG;
     }
 
     /// <summary>Ice that would have to melt to bring it to a temperature, g.</summary>

@@ -1346,6 +1346,9 @@ namespace Cistern.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<double?>("OutletMm")
+                        .HasColumnType("REAL");
+
                     b.Property<long?>("RemovedAtMs")
                         .HasColumnType("INTEGER");
 
@@ -1409,6 +1412,9 @@ namespace Cistern.Data.Migrations
                 {
                     b.Property<int>("Id")
                         .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("Heaped")
                         .HasColumnType("INTEGER");
 
                     b.Property<double>("HoldsG")

@@ -264,6 +264,9 @@ public sealed class OwnedVessel : IShelved
     /// <summary>The wall of a dripper's cone, or null.</summary>
     public Cone? Cone { get; set; }
 
+    /// <summary>Width of the hole below the cone, mm; null where it slows nothing.</summary>
+    public double? OutletMm { get; set; }
+
     /// <summary>The filter that is in it.</summary>
     public Filter? Filter { get; set; }
 
@@ -278,7 +281,7 @@ public sealed class OwnedVessel : IShelved
         .Select(mark => TypedNumber.Read(mark, 1, CapacityMl, "ml").Value).OfType<double>().Order()];
 
     /// <summary>The vessel as a recipe names it.</summary>
-    public Brewer AsBrewer => new(Family, CapacityMl) { Material = Material, Cone = Cone, Filter = Filter, Wrapped = Wrapped };
+    public Brewer AsBrewer => new(Family, CapacityMl) { Material = Material, Cone = Cone, OutletMm = OutletMm, Filter = Filter, Wrapped = Wrapped };
 }
 
 /// <summary>What the drink lands in: a server, or a cup.</summary>
@@ -363,8 +366,11 @@ public sealed class Spoon : IShelved
     /// <summary>When it was taken off the shelf, UTC milliseconds; null while it stands there.</summary>
     public long? RemovedAtMs { get; set; }
 
-    /// <summary>What it holds level, g.</summary>
+    /// <summary>What it holds, g, level or <see cref="Heaped"/>.</summary>
     public double HoldsG { get; set; }
+
+    /// <summary>Weighed, and used, heaped.</summary>
+    public bool Heaped { get; set; }
 
     /// <summary>Of which coffee it was weighed; dark roasts are lighter.</summary>
     public string WeighedWith { get; set; } = "";

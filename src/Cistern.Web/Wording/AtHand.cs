@@ -4,6 +4,12 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Web.Wording;
 
+/// <summary>A spoon that stands for a scale.</summary>
+/// <param name="Name">What it is called.</param>
+/// <param name="HoldsG">What it holds, g.</param>
+/// <param name="Heaped">Heaped, or level.</param>
+public sealed record SpoonAtHand(string Name, double HoldsG, bool Heaped);
+
 /// <summary>
 /// What a barista brews with who has not everything: said once, and then plans, cards and brews speak of what is at hand.
 /// Where a scale or a thermometer is missing its figures are told in spoons, at marks and in seconds off the boil, which are rough.
@@ -16,8 +22,13 @@ public sealed record AtHand(bool Scale, bool Thermometer, bool Mill)
     /// <summary>Nothing is missing.</summary>
     public static AtHand Everything { get; } = new(true, true, true);
 
-    /// <summary>The spoon that stands for a scale: its name and what it holds, g; null where none was weighed.</summary>
-    public (string Name, double HoldsG)? Spoon { get; init; }
+    private const double HotC = 90;
+
+    /// <summary>What stands for a spoon where none was weighed: between the 5 and the 11 g that spoons hold. Judged.</summary>
+    public static SpoonAtHand Tablespoon { get; } = new("tablespoon", 6, Heaped: false);
+
+    /// <summary>The spoon that stands for a scale; null where none was weighed.</summary>
+    public SpoonAtHand? Spoon { get; init; }
 
     /// <summary>The marks of the vessel, ml; none where they are not known.</summary>
     public IReadOnlyList<double> MarksMl { get; init; } = [];
@@ -28,15 +39,13 @@ public sealed record AtHand(bool Scale, bool Thermometer, bool Mill)
     /// <summary>A dose as it is measured: weighed, or in spoons; a tablespoon is taken where no spoon was weighed.</summary>
     public string Dose(double doseG, FigureFormat format)
     {
-        // Between the 5 and the 11 g that spoons hold. Judged.
-        const double TablespoonG = 6;
         if (Scale)
         {
             return format.Mass(doseG);
         }
 
-        var (name, holdsG) = Spoon ?? ("tablespoon", TablespoonG);
-        return RoughWords.Spoons(RoughMeasures.Spoons(doseG, holdsG).Count, name) + (Spoon is null ? ", about" : "");
+        var spoon = Spoon ?? Tablespoon;
+        return RoughWords.Spoons(RoughMeasures.Spoons(doseG, spoon.HoldsG).Count, spoon.Name, spoon.Heaped) + (Spoon is null ? ", about" : "");
     }
 
     /// <summary>How far water is poured: by weight, or to where it stands in the vessel.</summary>
@@ -48,10 +57,20 @@ public sealed record AtHand(bool Scale, bool Thermometer, bool Mill)
     /// <summary>How high water stands, and how rough that is; as hot water does, since what that is off by is far less than a level can be read.</summary>
     /// <param name="waterG">The water that is then in it, g.</param>
     /// <param name="coffeeG">The coffee that is in it already, g.</param>
-    public static RoughMeasure Level(double waterG, double coffeeG)
+    public static RoughMeasure Level(double waterG, double coffeeG) => RoughMeasures.Mark(waterG, coffeeG, HotC);
+
+    /// <summary>Water that stands at a mark, g, with so much coffee in it.</summary>
+    /// <param name="markMl">The mark, ml.</param>
+    /// <param name="coffeeG">The coffee that is in it then, g.</param>
+    public static double WaterToG(double markMl, double coffeeG) => RoughMeasures.WaterToMarkG(markMl, coffeeG, HotC);
+
+    /// <summary>So many spoons as a mass, g: of the one that was weighed, or of any tablespoon.</summary>
+    /// <param name="count">How many.</param>
+    /// <param name="heaped">Heaped, or level.</param>
+    public double SpoonsG(double count, bool heaped)
     {
-        const double HotC = 90;
-        return RoughMeasures.Mark(waterG, coffeeG, HotC);
+        var spoon = Spoon ?? Tablespoon;
+        return count * spoon.HoldsG * (heaped == spoon.Heaped ? 1 : heaped ? RoughMeasures.HeapedShare : 1 / RoughMeasures.HeapedShare);
     }
 
     /// <summary>So much water: by weight, or by volume.</summary>

@@ -27,9 +27,9 @@ public static class EventWording
         var limit = happening.Limit;
         return happening.Kind switch
         {
-            BrewEventKind.NearlyFull => ($"It fills to {Ml(value)} of {Ml(limit)}.", "Hardly room for foam. Scale it down a little, or pour slowly."),
-            BrewEventKind.Overflow => ($"It runs over: {Ml(value)} with grounds and foam, and the vessel holds {Ml(limit)}.", "Scale it to fit, or take a larger vessel."),
-            BrewEventKind.ServerOverflow => ($"The server runs over: {Ml(value)} for {Ml(limit)}.", "Take a larger server."),
+            BrewEventKind.NearlyFull => ($"It fills to {format.Room(value)} of {format.Room(limit)}.", "Hardly room for foam. Scale it down a little, or pour slowly."),
+            BrewEventKind.Overflow => ($"It runs over: {format.Room(value)} with grounds and foam, and the vessel holds {format.Room(limit)}.", "Scale it to fit, or take a larger vessel."),
+            BrewEventKind.ServerOverflow => ($"The server runs over: {format.Room(value)} for {format.Room(limit)}.", "Take a larger server."),
             BrewEventKind.KettleAboveBoiling when forecast.Recipe.Brewer.Family == Core.Recipes.VesselFamily.Siphon =>
                 ($"Water boils at {format.Temperature(limit)} here, so the flame holds {format.Temperature(Math.Min(Core.Planning.Settings.TemperatureC(forecast.Recipe), limit - 2))} at most.", "The forecast uses that. Hold it longer or grind finer to make up for it."),
             BrewEventKind.KettleAboveBoiling when happening.StepIndex >= 0 =>
@@ -58,6 +58,4 @@ public static class EventWording
             _ => $"It is done at {FigureFormat.Clock(happening.Value)}, {(happening.Value < happening.Limit ? "before" : "after")} the {FigureFormat.Clock(happening.Limit)} it was meant for.",
         };
     }
-
-    private static string Ml(double ml) => $"{FigureFormat.Number(ml, 0)} ml";
 }

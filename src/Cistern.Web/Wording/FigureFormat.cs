@@ -68,6 +68,9 @@ public sealed class FigureFormat(Units units, AtHand? hand = null)
     /// <summary>A volume without its unit.</summary>
     public string VolumeNumber(double ml) => Number(units.VolumeFromMl(ml), units.Volume == Core.Reckoning.VolumeUnit.Millilitre ? 0 : 1);
 
+    /// <summary>Room in a vessel with its unit: fluid ounces where drinks are told in them, else ml, cups or not.</summary>
+    public string Room(double ml) => units.Volume == Core.Reckoning.VolumeUnit.FluidOunce ? $"{VolumeNumber(ml)} {VolumeUnit}" : $"{Number(ml, 0)} ml";
+
     /// <summary>A drink as a volume with its unit, from g.</summary>
     public string Drink(double g) => $"{DrinkNumber(g)} {VolumeUnit}";
 

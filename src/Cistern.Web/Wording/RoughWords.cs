@@ -5,10 +5,11 @@ namespace Cistern.Web.Wording;
 /// <summary>Counts of spoons and heights at marks in words.</summary>
 public static class RoughWords
 {
-    /// <summary>Level spoons, to the half.</summary>
+    /// <summary>Spoons, to the half.</summary>
     /// <param name="count">How many.</param>
     /// <param name="name">Of which spoon.</param>
-    public static string Spoons(double count, string name) => $"{(count < 1 ? "" : Math.Floor(count).ToString("0", CultureInfo.InvariantCulture))}{(count % 1 == 0 ? "" : "½")} × {name}, level";
+    /// <param name="heaped">Heaped, or level.</param>
+    public static string Spoons(double count, string name, bool heaped) => $"{(count < 1 ? "" : Math.Floor(count).ToString("0", CultureInfo.InvariantCulture))}{(count % 1 == 0 ? "" : "½")} × {name}, {(heaped ? "heaped" : "level")}";
 
     /// <summary>A height told by the nearest marks; in ml where there are none.</summary>
     /// <param name="ml">How much stands in the vessel then, ml.</param>

@@ -57,6 +57,12 @@ public static class StepWording
     /// <summary>What the hands do while it still stands, so that the parting can begin on its second.</summary>
     private static string Beforehand(Recipe recipe, Step step)
     {
+        // A recipe that has it as steps of its own has said so.
+        if (recipe.Steps.Any(one => one is Step.OffScale or Step.SetOnServer))
+        {
+            return "";
+        }
+
         var iced = recipe.Steps.OfType<Step.Ice>().Any(ice => ice.Where == IcePlace.Server);
         var server = iced ? "have the server with its ice" : recipe.Steps.Any(one => one is Step.RinseFilter or Step.Preheat) ? "rinse water out of the server, and have it" : "have a server";
         return (step, recipe.Brewer.Family) switch

@@ -208,7 +208,7 @@ public sealed class PlanSettings
     /// <summary>How its steps are told: without a scale in its spoon and at its vessel's marks, without a thermometer by its kettle.</summary>
     public FigureFormat ToldIn => format.With(format.Hand with
     {
-        Spoon = Spoon is { } spoon ? (spoon.Name, spoon.HoldsG) : format.Hand.Spoon,
+        Spoon = Spoon is { } spoon ? new SpoonAtHand(spoon.Name, spoon.HoldsG, spoon.Heaped) : format.Hand.Spoon,
         MarksMl = Vessel?.MarksMl ?? [],
         Kettle = KettleUsed?.AsHeating(Recipe.Place).Cools ?? Core.Reckoning.Kettle.Usual,
     });
@@ -655,6 +655,16 @@ public sealed class PlanSettings
     {
         const string Cups = "cup";
         var plain = text.Trim().ToLowerInvariant();
+        if (quantity == Quantity.Dose && SpokenAmounts.Spoons(text) is { } spoons)
+        {
+            return InOwn(ToldIn.Hand.SpoonsG(spoons.Count, spoons.Heaped));
+        }
+
+        if (quantity == Quantity.Water && SpokenAmounts.MarkMl(text) is { } markMl)
+        {
+            return InOwn(Math.Round(AtHand.WaterToG(markMl, Charge.DoseG)));
+        }
+
         if (quantity is not (Quantity.Water or Quantity.Drink))
         {
             return text;
@@ -672,6 +682,8 @@ public sealed class PlanSettings
         return other == text || SpokenUnits.In(text, mass ? "g" : "ml") != text || (!mass && plain.Contains("oz", StringComparison.Ordinal)) || TypedNumber.Read(other, 0, 1e5, "").Value is not { } value
             ? !mass && plain.EndsWith("oz", StringComparison.Ordinal) && !plain.Contains("fl", StringComparison.Ordinal) ? plain.Replace("oz", "fl oz", StringComparison.Ordinal) : text
             : InField(mass ? value * gPerMl : value);
+
+        string InOwn(double g) => format.Units.MassFromG(g).ToString("0.####", CultureInfo.InvariantCulture);
 
         string InField(double g) => (mass ? format.Units.MassFromG(g) : format.Units.VolumeFromMl(g / gPerMl)).ToString("0.####", CultureInfo.InvariantCulture);
     }

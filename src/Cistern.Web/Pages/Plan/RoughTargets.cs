@@ -20,8 +20,8 @@ public static class RoughTargets
         var doseG = recipe.Coffee.DoseG;
         if (format.Hand.Spoon is { } spoon)
         {
-            var rough = RoughMeasures.Spoons(doseG, spoon.HoldsG);
-            targets.Add(new RoughTarget("Dose", RoughWords.Spoons(rough.Count, spoon.Name), $"{format.Mass(rough.LowG)} to {format.Mass(rough.HighG)} for {format.Mass(doseG)}"));
+            var rough = RoughMeasures.Spoons(doseG, spoon.HoldsG, spoon.Heaped);
+            targets.Add(new RoughTarget("Dose", RoughWords.Spoons(rough.Count, spoon.Name, spoon.Heaped), $"{format.Mass(rough.LowG)} to {format.Mass(rough.HighG)} for {format.Mass(doseG)}"));
         }
 
         var marks = format.Hand.MarksMl;

@@ -35,6 +35,11 @@ public static class VesselFacts
         {
             yield return new Fact("Ratio, as it is drunk", FigureFormat.Ratio(ratios.Final), "water or ice gone in");
         }
+
+        if (plan.Forecast.Totals.MeltG is > 0)
+        {
+            yield return new Fact("Ratio, of water poured plus ice melted", FigureFormat.Ratio(ratios.PouredAndMelted), "as some count an iced brew");
+        }
     }
 
     /// <summary>Where the water that is poured ends: the parts add up to it, as they are told.</summary>

@@ -191,6 +191,7 @@ public static class ShelfKinds
             vessel.Filter = form.Word("filter", "Filter", vessel.Filter, "the usual");
             var cone = form.Word("cone", "Cone, of a dripper", vessel.Cone, "the usual");
             vessel.Cone = vessel.Family is VesselFamily.ValveDripper or VesselFamily.LeverDripper ? cone : null;
+            vessel.OutletMm = form.Maybe("outlet", "Hole below the cone", vessel.OutletMm, 1, 40, "mm", "of a dripper; left empty, it slows nothing");
             vessel.Wrapped = form.Flag("wrapped", "Wrapped in a cloth", vessel.Wrapped);
             vessel.Marks = form.Text("marks", "Its marks", vessel.Marks, 120, hint: "in ml, parted by commas; they stand for a scale where there is none");
             if (vessel.Marks.Split([',', ';', ' '], StringSplitOptions.RemoveEmptyEntries).Length != vessel.MarksMl.Count)
@@ -227,7 +228,7 @@ public static class ShelfKinds
             server.CapacityMl = form.Number("capacity", "To the brim", server.CapacityMl, 30, 6_000, "ml");
         }
 
-        protected override string Line(Server server, ShelfView view) => $"{Number(server.CapacityMl)} ml";
+        protected override string Line(Server server, ShelfView view) => view.Format.Room(server.CapacityMl);
     }
 
     private sealed class Kettles : ShelfKind<OwnedKettle>
@@ -256,7 +257,7 @@ public static class ShelfKinds
         {
             var cools = new Kettle(kettle.CoolsPerS);
             return Join(
-                $"{Number(kettle.CapacityMl)} ml",
+                view.Format.Room(kettle.CapacityMl),
                 kettle.KeepsTemperature ? "stops at a temperature" : "no thermostat",
                 $"a litre boils in {FigureFormat.Clock(kettle.SecondsPerLitre)}",
                 $"off the boil {view.Format.Temperature(cools.TemperatureC(30, 0, 21))} after 30 s, {view.Format.Temperature(cools.TemperatureC(60, 0, 21))} after a minute, {view.Format.Temperature(cools.TemperatureC(180, 0, 21))} after three");
@@ -305,7 +306,16 @@ public static class ShelfKinds
         protected override void Fill(BrewPlace place, ThingForm form, ShelfView view)
         {
             place.Name = form.Text("name", "Name", place.Name, 80, required: true);
-            place.AltitudeM = form.Number("altitude", "Altitude", place.AltitudeM, -430, 6_000, "m", "decides where water boils");
+            var stoodM = place.AltitudeM;
+            place.AltitudeM = form.Number("altitude", "Altitude", stoodM, -430, 6_000, "m", "decides where water boils");
+            var boiledC = WaterPhysics.BoilingPointC(stoodM);
+            var boilsC = form.Temperature("boils", "or water boils at", boiledC, 81, 101);
+            // It shows tenths: what differs by less was not typed.
+            if (Math.Abs(boilsC - boiledC) > 0.06 && place.AltitudeM == stoodM)
+            {
+                place.AltitudeM = Math.Round(WaterPhysics.AltitudeM(boilsC));
+            }
+
             place.AmbientC = form.Temperature("ambient", "Room temperature", place.AmbientC, -10, 45);
             place.Water = form.Text("water", "Its water", place.Water, 200);
         }
@@ -332,11 +342,12 @@ public static class ShelfKinds
         protected override void Fill(Spoon spoon, ThingForm form, ShelfView view)
         {
             spoon.Name = form.Text("name", "Name", spoon.Name, 80, required: true);
-            spoon.HoldsG = form.Mass("holds", "Holds, level", spoon.HoldsG, 0.5, 40);
+            spoon.HoldsG = form.Mass("holds", "Holds", spoon.HoldsG, 0.5, 40);
+            spoon.Heaped = form.Flag("heaped", "Weighed heaped", spoon.Heaped, hint: "then doses are told in heaped spoons, which scatter more");
             spoon.WeighedWith = form.Text("with", "Weighed with", spoon.WeighedWith, 80, hint: "dark roasts are lighter, so a spoon holds less of them");
         }
 
-        protected override string Line(Spoon spoon, ShelfView view) => $"{view.Format.Mass(spoon.HoldsG)}{(spoon.WeighedWith.Length > 0 ? $" of {spoon.WeighedWith}" : "")}, level";
+        protected override string Line(Spoon spoon, ShelfView view) => $"{view.Format.Mass(spoon.HoldsG)}{(spoon.WeighedWith.Length > 0 ? $" of {spoon.WeighedWith}" : "")}, {(spoon.Heaped ? "heaped" : "level")}";
     }
 
     private sealed class Filters : ShelfKind<FilterStock>
