@@ -77,6 +77,44 @@ public sealed class PageTests(App app) : IClassFixture<App>
     }
 
     [Fact]
+    public async Task Somebody_new_is_offered_a_brew_that_needs_nothing_but_a_jar_and_spoons()
+    {
+        await using var empty = App.On(Path.Combine(App.Folder(), "test.db"));
+        var browser = empty.Browser();
+        var first = await App.GetAsync(browser, "/first");
+        var page = await App.ParseAsync(await App.PostAsync(browser, first, "/first", ("name", "Imre"), ("place", "Home"), ("altitude", "12"), ("ambient", "21")));
+        page = await App.GetAsync(browser, "/");
+        var lines = page.QuerySelectorAll("#barest li").Select(line => line.TextContent).ToList();
+        Assert.StartsWith("Coffee ground like coarse; water at the boil", lines[0], StringComparison.Ordinal);
+        Assert.Contains(lines, line => line.StartsWith("0:00 Add the coffee: 4½ × tablespoon, level", StringComparison.Ordinal));
+        Assert.Contains(lines, line => line.StartsWith("0:00 Pour: until some ", StringComparison.Ordinal) && line.Contains("Near-boiling water.", StringComparison.Ordinal));
+        Assert.Contains(lines, line => line.StartsWith("3:45 Break the crust", StringComparison.Ordinal));
+        Assert.DoesNotContain(lines, line => line.Contains(" g", StringComparison.Ordinal) && !line.Contains("coffee ground", StringComparison.OrdinalIgnoreCase));
+        Assert.Equal("/plan/jar-spoons", page.QuerySelector("#barest a.is-main")!.GetAttribute("href"));
+        // Whoever brews with a scale is not told of it any more.
+        await using var old = new App();
+        Assert.Null((await App.GetAsync(old.Browser(), "/")).QuerySelector("#barest"));
+    }
+
+    /// <summary>A word that is explained has its explanation on its page, once, and all of them stand in Help.</summary>
+    [Theory]
+    [InlineData("/plan/fp-bloomed", "tds extraction leaning band")]
+    [InlineData("/", "school")]
+    public async Task Words_of_the_trade_are_explained_where_they_stand(string place, string words)
+    {
+        await using var own = new App();
+        var page = await App.GetAsync(own.Browser(), place);
+        Assert.Equal(words.Split(' ').Order(), page.QuerySelectorAll("[popover]").Select(one => one.Id!["term-".Length..]).Order());
+        foreach (var opens in page.QuerySelectorAll("button.term"))
+        {
+            Assert.Contains(": what it means", opens.GetAttribute("aria-label")!, StringComparison.Ordinal);
+            Assert.NotNull(page.GetElementById(opens.GetAttribute("popovertarget")!));
+        }
+
+        Assert.Equal(Wording.Term.All.Select(term => term.Word), (await App.GetAsync(own.Browser(), "/help")).QuerySelectorAll(".words dt").Select(word => word.TextContent));
+    }
+
+    [Fact]
     public async Task A_comma_is_a_decimal_mark()
     {
         var page = await App.GetAsync(app.Browser(), "/plan/fp-bloomed?ratio=15,5&was.ratio=15.0");

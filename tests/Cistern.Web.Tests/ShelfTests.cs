@@ -46,6 +46,38 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
         await App.PostAsync(client, back, "/shelf", ("kind", kind), ("id", id), ("deed", "remove"));
     }
 
+    /// <summary>Own gear in a minute: three questions each, and the rest can be left as it stands.</summary>
+    [Theory]
+    [InlineData("coffee", "name roast roasted", "name=Plain bag", "roast 0.4")]
+    [InlineData("mill", "name most usuals", "name=Plain mill", "clicks 0 to 40 by 1")]
+    [InlineData("vessel", "name family capacity", "name=Plain press", "French press, 1000 ml")]
+    public async Task A_new_thing_is_three_questions(string kind, string asked, string typed, string line)
+    {
+        await using var own = new App();
+        var client = own.Browser();
+        var form = await App.GetAsync(client, $"/shelf/{kind}/new");
+        static IEnumerable<string> Names(IEnumerable<AngleSharp.Dom.IElement> fields) => fields.Select(field => field.GetAttribute("name")!).Where(name => !name.StartsWith("was.", StringComparison.Ordinal) && name[0] is not '_' && name != "job");
+        var all = Names(form.QuerySelectorAll("form.narrow [name]")).ToList();
+        var rest = Names(form.QuerySelectorAll("form.narrow details.rest [name]")).ToList();
+        Assert.Equal(asked.Split(' '), all.Except(rest));
+        Assert.False(form.QuerySelector("details.rest")!.HasAttribute("open"));
+        var page = await App.ParseAsync(await App.PostAsync(client, form, $"/shelf/{kind}/new", [.. PlanMendTests.Values(form, "name", typed.Split('=')[1])]));
+        Assert.Contains(line, page.QuerySelectorAll($"#{kind} .row").Single(row => row.TextContent.Contains(typed.Split('=')[1], StringComparison.Ordinal)).TextContent, StringComparison.Ordinal);
+        // What is there already is shown whole, and so is what will not do.
+        var id = page.QuerySelectorAll($"#{kind} .row")[0].Id!.Split('-')[1];
+        Assert.True((await App.GetAsync(client, $"/shelf/{kind}/{id}")).QuerySelector("details.rest")!.HasAttribute("open"));
+    }
+
+    [Fact]
+    public void A_mill_is_told_by_a_bag_that_was_bought_ground()
+    {
+        var mill = new Cistern.Data.Shelf.Mill { Name = "Any", Most = 40, UmAtZero = 100, UmPerSetting = 25, Spread = 0.45, Estimated = true, Looks = "24 = 800 µm\n30 = 1000\n10 = fine\n12 = 20 µm\n14 = gravel" };
+        Assert.Equal([(24, 800, 120), (30, 1_000, 150)], mill.LookList.Take(2).Select(one => (one.Setting, one.Um, one.SigmaUm)));
+        Assert.Equal([24, 30, 10], mill.LookList.Select(one => one.Setting));
+        // The better it is known, the narrower.
+        Assert.True(mill.HalfWidthUm(24) < new Cistern.Data.Shelf.Mill { Name = "Any", Most = 40, UmAtZero = 100, UmPerSetting = 25, Spread = 0.45, Estimated = true }.HalfWidthUm(24));
+    }
+
     [Fact]
     public async Task A_place_is_told_by_where_its_water_boils_a_spoon_heaped_and_a_cone_by_its_hole()
     {

@@ -28,6 +28,14 @@ public readonly record struct KnownGrind(double Setting, double Um, double Sigma
         return new KnownGrind(setting, word.MiddleUm, (word.HighUm - word.LowUm) / Band80);
     }
 
+    /// <summary>What somebody means who says that it looks like grounds of a size, of a bag that was bought ground.</summary>
+    public static KnownGrind LooksLike(double setting, double um)
+    {
+        // Two grinds are told apart by eye about this far, a share of their size. Judged.
+        const double ByEye = 0.15;
+        return new KnownGrind(setting, um, ByEye * um);
+    }
+
     private static KnownGrind Of(double setting, Func<Recipe, bool> of)
     {
         var logs = RecipeLibrary.All.Where(of).Select(recipe => Math.Log(recipe.Grind.MedianUm)).ToList();

@@ -202,21 +202,22 @@ public sealed class Mill : IShelved
     public IReadOnlyList<(string Label, double Setting)> LabelList => [.. Settings(Labels)];
 
     /// <summary>What its grind looks like at a setting; lines that are none are left out.</summary>
-    public IReadOnlyList<(double Setting, GrainWord Word)> LookList =>
+    public IReadOnlyList<KnownGrind> LookList =>
     [
         .. from line in Looks.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)
            let parts = line.Split('=', 2, StringSplitOptions.TrimEntries)
            where parts.Length == 2
            let setting = TypedNumber.Read(parts[0], Least, Most, "").Value
            let word = GrainWords.Find(parts[1])
-           where setting is not null && word is not null
-           select (setting.Value, word),
+           let um = TypedNumber.Read(parts[1], 50, 3_000, "µm").Value
+           where setting is not null && (word is not null || um is not null)
+           select word is not null ? KnownGrind.LooksLike(setting.Value, word) : KnownGrind.LooksLike(setting.Value, um!.Value),
     ];
 
     /// <summary>What is known of its grind without a measurement: what it is set to for what, and what that looks like.</summary>
     public IEnumerable<KnownGrind> Known => UsualList.Select(one => KnownGrind.UsedFor(one.Value, one.Key))
         .Concat(UsualFilterSetting is { } paper ? [KnownGrind.UsedForPaper(paper)] : [])
-        .Concat(LookList.Select(one => KnownGrind.LooksLike(one.Setting, one.Word)));
+        .Concat(LookList);
 
     /// <summary>Half of the 80 % band of the median at a setting, µm; null where it was measured.</summary>
     public double? HalfWidthUm(double setting) => Estimated && Most > Least ? new MillEstimate(Least, Most, Known).HalfWidthUm(setting) : null;

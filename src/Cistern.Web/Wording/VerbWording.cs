@@ -43,7 +43,7 @@ public sealed class VerbWording
         new(typeof(Step.Drain), _ => "Let it drain", (_, step, format) => ((Step.Drain)step).UntilG is { } untilG ? $"until {format.Water(untilG)} are in the cup" : "until the bed is dry",
             step => ((Step.Drain)step).UntilG is null ? "It is dry" : "It is there",
             (recipe, _) => recipe.Brewer.Family == VesselFamily.ValveDripper ? "Set it on the server now" : "It drains now"),
-        Of<Step.Decant>("Pour off", "Poured off", (_, step, format) => $"{(step.LeaveG is { } leaveG ? $"leave {format.Water(leaveG)}" : "leave the last of it")}{Over(step)}"),
+        Of<Step.Decant>("Pour off", "Poured off", (_, step, format) => $"{(step.LeaveG is { } leaveG ? $"leave {format.Hand.Water(leaveG, format)}" : "leave the last of it")}{Over(step)}"),
         Of<Step.Strain>("Strain", "Strained", (_, step, _) => $"through a sieve{Over(step)}"),
         Of<Step.Share>("Share", "Shared", (_, step, _) => step.Cups == 1 ? "into the cup" : $"round evenly between {step.Cups} cups"),
         Of<Step.SwapCup>("Swap the cup", "Swapped", (_, step, _) => step.Keep ? "keep the first" : "throw the first away", begins: "Swap now"),

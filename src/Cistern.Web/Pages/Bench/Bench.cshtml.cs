@@ -32,6 +32,9 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
     /// <summary>Who is here, and what is brewing.</summary>
     public BenchContext Bench => bench;
 
+    /// <summary>A brew that needs nothing but a jar and two spoons, line by line; null for those who have begun and have a scale.</summary>
+    public IReadOnlyList<string>? Barest { get; private set; }
+
     /// <summary>The library, as cards.</summary>
     public RecipeCards Recipes { get; private set; } = null!;
 
@@ -64,15 +67,18 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
             return RedirectToPage("/You/First");
         }
 
-        Recipes = RecipeCards.Of(await bench.FormatAsync(ct));
+        var format = await bench.FormatAsync(ct);
+        Recipes = RecipeCards.Of(format);
         var newest = await db.Logged.AsNoTracking().Include(brew => brew.Tastings).Where(brew => brew.State == BrewState.Finished)
             .OrderByDescending(brew => brew.OpenedAtMs).Take(4).ToListAsync(ct);
+        // To begin with, and for those who have no scale.
+        Barest = newest.Count == 0 || !format.Hand.Scale ? BarestBrew.Lines(model, format) : null;
         Untasted = newest.Find(brew => brew.Tasting is null);
         Last = [.. newest.Take(1).Concat(await GoodAsync(ct)).DistinctBy(brew => brew.Id)];
         var kept = await plans.KeptAsync(ct);
         Next = [.. (await plans.UnbrewedAsync(kept, ct)).Take(2)];
         Own = [.. kept.Where(stored => stored.FromBrewId is null).Take(3)];
-        Due = await ShelfDue.RowsAsync(db, new ShelfView(await bench.FormatAsync(ct), bench.Today), ct);
+        Due = await ShelfDue.RowsAsync(db, new ShelfView(format, bench.Today), ct);
         Planned = await plans.WantedAsync(bench.NowMs - StillWantedMs, ct);
         var underWay = await bench.UnderWayAsync(ct);
         LeftRunning = [.. underWay.Where(brew => brew.StartedAtMs is { } startedAtMs && (bench.NowMs - startedAtMs) / 1000.0 > brew.FinishS + ForgottenS)];

@@ -43,9 +43,10 @@ public static class ShelfKinds
         protected override void Fill(Bag bag, ThingForm form, ShelfView view)
         {
             bag.Name = form.Text("name", "Name", bag.Name, 80, required: true);
-            bag.Origin = form.Text("origin", "From", bag.Origin, 120);
-            bag.Roast = form.Number("roast", "Roast", bag.Roast, 0, 1, "", "0 is the lightest, 1 the darkest");
+            bag.Roast = form.Number("roast", "Roast", bag.Roast, 0, 1, "", "0 is the lightest, 1 the darkest; a bag that says light is about 0.2, medium 0.45, dark 0.75");
             bag.RoastedOn = form.Day("roasted", "Roasted on", bag.RoastedOn, view.Today);
+            form.RestFollows();
+            bag.Origin = form.Text("origin", "From", bag.Origin, 120);
             bag.LeftG = form.Mass("left", "Left in the bag", bag.LeftG, 0, 20_000);
             bag.TastesOf = form.Text("tastes", "Tastes of", bag.TastesOf, 200, hint: "the notes on the bag");
             bag.Decaffeinated = form.Flag("decaf", "Decaffeinated", bag.Decaffeinated);
@@ -95,14 +96,15 @@ public static class ShelfKinds
         protected override void Fill(Mill mill, ThingForm form, ShelfView view)
         {
             mill.Name = form.Text("name", "Name", mill.Name, 80, required: true);
+            mill.Most = form.Number("most", "It goes up to", mill.Most, 0.1, 1_000, "", "its coarsest setting");
+            mill.Usuals = form.Text("usuals", "What you use it for", mill.Usuals, 400, hint: "one a line, such as French press = 31", area: true);
+            form.RestFollows();
             mill.SettingName = form.Text("setting", "It counts", mill.SettingName, 20, required: true, hint: "clicks, turns, settings");
-            mill.Least = form.Number("least", "Least", mill.Least, 0, 1_000, "");
-            mill.Most = form.Number("most", "Most", mill.Most, 0.1, 1_000, "");
+            mill.Least = form.Number("least", "It begins at", mill.Least, 0, 1_000, "");
             mill.Step = form.Number("step", "Smallest step", mill.Step, 0.01, 10, "", "one click, one notch or a part of a turn");
             mill.Notches = form.Flag("notches", "Its settings have", mill.Notches, "only notches, to be counted", "numbers");
             mill.UsualFilterSetting = form.Maybe("usual", "My usual for paper", mill.UsualFilterSetting, mill.Least, Math.Max(mill.Least, mill.Most), "", "so that “two finer than usual” means something here");
-            mill.Usuals = form.Text("usuals", "My usual for other vessels", mill.Usuals, 400, hint: "one a line, such as French press = 31", area: true);
-            mill.Looks = form.Text("looks", "What it looks like", mill.Looks, 400, hint: "one a line, such as 20 = caster sugar; the grain pictures show the words at true size", area: true);
+            mill.Looks = form.Text("looks", "What it looks like", mill.Looks, 400, hint: "one a line, such as 20 = caster sugar, or 24 = 800 µm where it looks like a bag that was bought ground; the grain pictures show the words at true size", area: true);
             mill.Estimated = form.Flag("estimated", "Grain sizes", mill.Estimated && !form.IsTold("per"), "nobody has measured: estimate them from the above", "are measured, as follows");
             mill.UmAtZero = form.Number("zero", "Median at 0", mill.UmAtZero, -5_000, 5_000, "µm", "only where it was measured");
             mill.UmPerSetting = form.Number("per", "Median for each 1 more", mill.UmPerSetting, 0.5, 1_000, "µm", "only where it was measured");
@@ -137,7 +139,7 @@ public static class ShelfKinds
         {
             if (mill.Looks.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Length != mill.LookList.Count)
             {
-                form.Refuse("looks", $"Each line is a setting from {Number(mill.Least)} to {Number(mill.Most)}, an equals sign and a word for grain ({string.Join(", ", GrainWords.All.Take(6).Select(one => one.Word))} …).");
+                form.Refuse("looks", $"Each line is a setting from {Number(mill.Least)} to {Number(mill.Most)}, an equals sign and µm or a word for grain ({string.Join(", ", GrainWords.All.Take(6).Select(one => one.Word))} …).");
             }
 
             if (!mill.Estimated || mill.Most <= mill.Least)
@@ -187,6 +189,7 @@ public static class ShelfKinds
             vessel.Name = form.Text("name", "Name", vessel.Name, 80, required: true);
             vessel.Family = form.Word<VesselFamily>("family", "Family", vessel.Family, usual: null) ?? vessel.Family;
             vessel.CapacityMl = form.Number("capacity", "To the brim", vessel.CapacityMl, 50, 6_000, "ml");
+            form.RestFollows();
             vessel.Material = form.Word("material", "Material", vessel.Material, "the usual");
             vessel.Filter = form.Word("filter", "Filter", vessel.Filter, "the usual");
             var cone = form.Word("cone", "Cone, of a dripper", vessel.Cone, "the usual");

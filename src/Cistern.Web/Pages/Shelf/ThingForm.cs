@@ -16,9 +16,19 @@ namespace Cistern.Web.Pages.Shelf;
 public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? sent, FigureFormat format)
 {
     private readonly List<Field> fields = [];
+    private int? restFrom;
 
     /// <summary>Its fields, in their order.</summary>
     public IReadOnlyList<Field> Fields => fields;
+
+    /// <summary>Those that are asked first.</summary>
+    public IReadOnlyList<Field> First => fields[..(restFrom ?? fields.Count)];
+
+    /// <summary>Those that can be left as they stand.</summary>
+    public IReadOnlyList<Field> Rest => fields[(restFrom ?? fields.Count)..];
+
+    /// <summary>What is asked from here on can be left as it stands.</summary>
+    public void RestFollows() => restFrom = fields.Count;
 
     /// <summary>What is wrong with the thing as a whole.</summary>
     public List<string> Problems { get; } = [];

@@ -1,0 +1,33 @@
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+using Cistern.Web.Wording;
+
+namespace Cistern.Web.Pages.Bench;
+
+/// <summary>The brew that needs least: a jar, two spoons, something to boil water in and ground coffee.</summary>
+public static class BarestBrew
+{
+    /// <summary>The recipe.</summary>
+    public const string RecipeId = "jar-spoons";
+
+    /// <summary>Its steps, told without scale, thermometer or mill, each with its time and its caution where it first applies.</summary>
+    /// <param name="model">Forecasts its times.</param>
+    /// <param name="format">How the barista reads figures; what is at hand is left out of account.</param>
+    public static IReadOnlyList<string> Lines(ForecastModel model, FigureFormat format)
+    {
+        var forecast = model.Figures(RecipeLibrary.Find(RecipeId)!);
+        var bare = format.With(new AtHand(false, false, false) { Spoon = format.Hand.Spoon });
+        var cautioned = new HashSet<string>(StringComparer.Ordinal);
+        return
+        [
+            $"Coffee ground like {GrainWords.For(forecast.Recipe.Grind.MedianUm).Last().Word}; water at {bare.Hand.Heat(forecast.Recipe.Water.TemperatureC, forecast.Recipe.Place, bare)}; a jar that holds {bare.Room(forecast.Recipe.RoomMl)} and takes the heat.",
+            .. forecast.Recipe.Steps.Select((step, i) => (Step: step, Index: i)).Where(one => one.Step is not (Step.Weigh or Step.GrindCoffee or Step.Tare or Step.Taste or Step.Serve or Step.Clear)).Select(one =>
+            {
+                var words = StepWording.Of(forecast.Recipe, one.Index, bare);
+                var atS = forecast.Timings[one.Index].StartS;
+                return $"{(atS >= 0 && !Verb.TraitsOf(one.Step).MakesReady ? FigureFormat.Clock(atS) + " " : "")}{words.Verb}{(words.Target.Length > 0 ? ": " + words.Target : "")}.{(words.Caution is { } caution && cautioned.Add(caution) ? " " + caution : "")}";
+            }),
+        ];
+    }
+}
