@@ -2,6 +2,7 @@ using Cistern.Core.Brewing;
 using Cistern.Core.Readings;
 using Cistern.Core.Recipes;
 using Cistern.Data.Brews;
+using Cistern.Data.House;
 using Cistern.Data.Log;
 using Cistern.Data.Plans;
 using Cistern.Data.Shelf;
@@ -111,9 +112,16 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
     /// <summary>What was answered to slips.</summary>
     public DbSet<SlipAnswer> SlipAnswers => Set<SlipAnswer>();
 
+    /// <summary>Devices of the house.</summary>
+    public DbSet<Device> Devices => Set<Device>();
+
+    /// <summary>What was done about the house.</summary>
+    public DbSet<HouseRecord> HouseRecords => Set<HouseRecord>();
+
     /// <inheritdoc/>
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
+        modelBuilder.Entity<Device>().HasIndex(device => device.TokenHash).IsUnique();
         modelBuilder.Entity<Barista>().HasIndex(barista => barista.Name).IsUnique();
         modelBuilder.Entity<Barista>().Ignore(barista => barista.Units);
         modelBuilder.Entity<OwnedVessel>().Ignore(vessel => vessel.AsBrewer);

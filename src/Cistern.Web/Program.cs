@@ -1,6 +1,7 @@
 using Cistern.Data;
 using Cistern.Web;
 using Cistern.Web.Frame;
+using Cistern.Web.House;
 using Microsoft.AspNetCore.Connections;
 
 try
@@ -20,7 +21,7 @@ try
 
     return 0;
 }
-catch (DataFileRefusedException refused)
+catch (Exception refused) when (refused is DataFileRefusedException or HouseRefusedException)
 {
     // Said to whoever started it, in one sentence; a trace would hide it.
     await Console.Error.WriteLineAsync($"cistern: {refused.Message}");

@@ -6,6 +6,7 @@ using Cistern.Data.Demo;
 using Cistern.Data.Log;
 using Cistern.Data.Stores;
 using Cistern.Web.Frame;
+using Cistern.Web.House;
 using Cistern.Web.Pages.Brewing;
 using Cistern.Web.Pages.Files;
 using Microsoft.AspNetCore.DataProtection;
@@ -27,6 +28,7 @@ public static class Setup
     {
         var settings = builder.Configuration.GetSection("Cistern").Get<AppSettings>() ?? new AppSettings();
         builder.Services.AddSingleton(settings);
+        builder.AddHouse(settings);
 
         builder.Services.AddSerilog(log => log
             .MinimumLevel.Information()
@@ -134,7 +136,9 @@ public static class Setup
         app.UseResponseCompression();
         app.UseSerilogRequestLogging();
         app.UseAnswers(app.Logger);
+        app.UseHouse();
         app.UseRouting();
+        app.UseRateLimiter();
         app.UseForms();
         app.UseAntiforgery();
         app.MapStaticAssets();

@@ -18,6 +18,18 @@ public sealed class AppSettings
     /// <summary>Makes a copy of the data file each day and keeps it for two weeks.</summary>
     public bool DailyCopy { get; init; } = true;
 
+    /// <summary>Open to the house's network: encrypted, to paired devices.</summary>
+    public bool House { get; init; }
+
+    /// <summary>The port for paired devices, encrypted.</summary>
+    public int HousePort { get; init; } = 5443;
+
+    /// <summary>The port of the page that says how to trust this bench, plain.</summary>
+    public int TrustPort { get; init; } = 5081;
+
+    /// <summary>The address of a proxy in front, which encrypts; empty without one.</summary>
+    public string Proxy { get; init; } = "";
+
     /// <summary>For tests only: a clock that can be set forward over HTTP.</summary>
     public bool TestClock { get; init; }
 

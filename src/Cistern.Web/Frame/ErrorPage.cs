@@ -22,6 +22,9 @@ public static class ErrorPage
     public static (string Title, string Words) Say(int status) => status switch
     {
         StatusCodes.Status400BadRequest => ("That could not be read", "It came broken. Go back, load the page again, and send it once more; nothing was changed."),
+        StatusCodes.Status401Unauthorized => ("This device is not paired", "Open the first page of this bench, and it asks for the code."),
+        StatusCodes.Status403Forbidden => ("That is not for this device", "Nothing was changed."),
+        StatusCodes.Status429TooManyRequests => ("That was too often", "Wait a minute, and try it again."),
         StatusCodes.Status404NotFound => ("Nothing is kept here", "The page or the brew you asked for is not here. It may have been another address."),
         StatusCodes.Status405MethodNotAllowed => ("That cannot be done here", "This address does not take what was sent to it."),
         StatusCodes.Status408RequestTimeout => ("That took too long to come", "It broke off on its way. Send it again; nothing was changed."),

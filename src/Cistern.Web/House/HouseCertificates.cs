@@ -1,0 +1,181 @@
+using System.Net;
+using System.Security.Cryptography;
+using System.Security.Cryptography.X509Certificates;
+
+namespace Cistern.Web.House;
+
+/// <summary>
+/// The house's own authority, made once, and the certificate it gives this machine: made anew when the machine is called
+/// otherwise or the certificate ages. Their keys lie beside the data, for their owner only.
+/// </summary>
+/// <param name="folder">Where they lie.</param>
+/// <param name="names">How this machine is called.</param>
+/// <param name="time">What time it is.</param>
+/// <param name="log">What was made is said there.</param>
+public sealed partial class HouseCertificates(string folder, IHouseNames names, TimeProvider time, ILogger<HouseCertificates> log) : IDisposable
+{
+    /// <summary>How long the authority is good.</summary>
+    private static readonly TimeSpan AuthorityLasts = TimeSpan.FromDays(3_650);
+
+    /// <summary>How long a certificate is good: what browsers take at most is 398 days.</summary>
+    private static readonly TimeSpan Lasts = TimeSpan.FromDays(397);
+
+    /// <summary>One that ends sooner than this is made anew.</summary>
+    private static readonly TimeSpan RenewedBefore = TimeSpan.FromDays(30);
+
+    private const UnixFileMode OwnersOnly = UnixFileMode.UserRead | UnixFileMode.UserWrite;
+
+    private readonly Lock gate = new();
+    private X509Certificate2? authority;
+    private X509Certificate2? current;
+    private string? told;
+
+    /// <summary>The authority, without its key.</summary>
+    public byte[] AuthorityDer
+    {
+        get
+        {
+            lock (gate)
+            {
+                return Authority().RawData;
+            }
+        }
+    }
+
+    /// <summary>The authority's fingerprint, SHA-256, as phones show it: AB:CD:…</summary>
+    public string Fingerprint => string.Join(':', SHA256.HashData(AuthorityDer).Select(one => one.ToString("X2", System.Globalization.CultureInfo.InvariantCulture)));
+
+    /// <summary>The certificate for a handshake now.</summary>
+    public X509Certificate2 Current()
+    {
+        lock (gate)
+        {
+            var called = Called();
+            if (current is null || told != called || current.NotAfter.ToUniversalTime() < time.GetUtcNow().UtcDateTime + RenewedBefore)
+            {
+                // The one before may be in a handshake; it goes with the collector.
+                current = Kept(called) ?? Made(called);
+                told = called;
+            }
+
+            return current;
+        }
+    }
+
+    /// <inheritdoc/>
+    public void Dispose()
+    {
+        authority?.Dispose();
+        current?.Dispose();
+    }
+
+    private string Called() => string.Join(' ', names.Names.Concat(names.Addresses.Select(one => one.ToString())));
+
+    private string PathOf(string name) => Path.Combine(folder, name);
+
+    private X509Certificate2 Authority()
+    {
+        if (authority is not null)
+        {
+            return authority;
+        }
+
+        if (OperatingSystem.IsWindows())
+        {
+            Directory.CreateDirectory(folder);
+        }
+        else
+        {
+            Directory.CreateDirectory(folder, OwnersOnly | UnixFileMode.UserExecute);
+        }
+
+        if (File.Exists(PathOf("authority.pem")) && File.Exists(PathOf("authority.key")))
+        {
+            return authority = X509Certificate2.CreateFromPemFile(PathOf("authority.pem"), PathOf("authority.key"));
+        }
+
+        using var key = ECDsa.Create(ECCurve.NamedCurves.nistP256);
+        var now = time.GetUtcNow();
+        var request = new CertificateRequest($"CN=Cistern at {names.Names[0]}", key, HashAlgorithmName.SHA256);
+        // It can vouch for this machine and for nobody who would vouch further.
+        request.CertificateExtensions.Add(new X509BasicConstraintsExtension(certificateAuthority: true, hasPathLengthConstraint: true, pathLengthConstraint: 0, critical: true));
+        request.CertificateExtensions.Add(new X509KeyUsageExtension(X509KeyUsageFlags.KeyCertSign | X509KeyUsageFlags.CrlSign, critical: true));
+        request.CertificateExtensions.Add(new X509SubjectKeyIdentifierExtension(request.PublicKey, critical: false));
+        authority = request.CreateSelfSigned(now.AddDays(-1), now + AuthorityLasts);
+        Keep("authority", authority, key);
+        LogAuthority(folder);
+        return authority;
+    }
+
+    private X509Certificate2 Made(string called)
+    {
+        var by = Authority();
+        using var key = ECDsa.Create(ECCurve.NamedCurves.nistP256);
+        var request = new CertificateRequest($"CN={names.Names[0]}", key, HashAlgorithmName.SHA256);
+        var also = new SubjectAlternativeNameBuilder();
+        foreach (var name in names.Names)
+        {
+            also.AddDnsName(name);
+        }
+
+        foreach (var address in names.Addresses.Append(IPAddress.Loopback))
+        {
+            also.AddIpAddress(address);
+        }
+
+        request.CertificateExtensions.Add(also.Build());
+        request.CertificateExtensions.Add(new X509BasicConstraintsExtension(false, false, 0, critical: true));
+        request.CertificateExtensions.Add(new X509KeyUsageExtension(X509KeyUsageFlags.DigitalSignature, critical: true));
+        request.CertificateExtensions.Add(new X509EnhancedKeyUsageExtension([new Oid("1.3.6.1.5.5.7.3.1")], critical: false));
+        request.CertificateExtensions.Add(new X509SubjectKeyIdentifierExtension(request.PublicKey, critical: false));
+        request.CertificateExtensions.Add(X509AuthorityKeyIdentifierExtension.CreateFromCertificate(by, includeKeyIdentifier: true, includeIssuerAndSerial: false));
+        var now = time.GetUtcNow();
+        var last = new DateTimeOffset(by.NotAfter.ToUniversalTime());
+        var ends = now + Lasts < last ? now + Lasts : last;
+        using var bare = request.Create(by, now.AddDays(-1), ends, RandomNumberGenerator.GetBytes(16));
+        var made = bare.CopyWithPrivateKey(key);
+        Keep("server", made, key);
+        File.WriteAllText(PathOf("server.for"), called);
+        LogMade(called, ends);
+        return made;
+    }
+
+    /// <summary>The one that lies there, if it is for what this machine is called and good for long enough.</summary>
+    private X509Certificate2? Kept(string called)
+    {
+        Authority();
+        if (!File.Exists(PathOf("server.for")) || File.ReadAllText(PathOf("server.for")) != called || !File.Exists(PathOf("server.pem")))
+        {
+            return null;
+        }
+
+        var kept = X509Certificate2.CreateFromPemFile(PathOf("server.pem"), PathOf("server.key"));
+        return kept.NotAfter.ToUniversalTime() < time.GetUtcNow().UtcDateTime + RenewedBefore ? null : kept;
+    }
+
+    private void Keep(string name, X509Certificate2 certificate, ECDsa key)
+    {
+        var path = PathOf(name + ".key");
+        File.Delete(path);
+        // Nobody else may read it, not for the moment between being made and being closed either.
+        var asOwner = new FileStreamOptions { Mode = FileMode.CreateNew, Access = FileAccess.Write };
+        if (!OperatingSystem.IsWindows())
+        {
+            asOwner.UnixCreateMode = OwnersOnly;
+        }
+
+        using (var file = new FileStream(path, asOwner))
+        using (var writer = new StreamWriter(file))
+        {
+            writer.Write(key.ExportPkcs8PrivateKeyPem());
+        }
+
+        File.WriteAllText(PathOf(name + ".pem"), certificate.ExportCertificatePem());
+    }
+
+    [LoggerMessage(Level = LogLevel.Information, Message = "An authority of this house's own was made in {Folder}.")]
+    private partial void LogAuthority(string folder);
+
+    [LoggerMessage(Level = LogLevel.Information, Message = "A certificate was made for {Called}, good until {Ends}.")]
+    private partial void LogMade(string called, DateTimeOffset ends);
+}

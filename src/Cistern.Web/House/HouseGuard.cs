@@ -1,0 +1,178 @@
+using Cistern.Data.House;
+using Cistern.Data.Stores;
+using Cistern.Web.Frame;
+
+namespace Cistern.Web.House;
+
+/// <summary>
+/// Stands before every page, file and interface: what comes from the house's network is answered only to devices that were
+/// paired, and only what their role may ask for. What is written has to come from these pages themselves.
+/// </summary>
+public static class HouseGuard
+{
+    /// <summary>The cookie that holds a device's token. Its name binds it to this host, encrypted, and to all of its paths.</summary>
+    public const string Cookie = "__Host-cistern-device";
+
+    /// <summary>Where a device asks to be let in.</summary>
+    public const string PairPath = "/pair";
+
+    /// <summary>Where it is said how to trust this bench.</summary>
+    public const string TrustPath = "/trust";
+
+    private const string DeviceItem = "cistern-device";
+    private const string DoorItem = "cistern-door";
+
+    /// <summary>What the two pages for strangers need to look like pages.</summary>
+    private static readonly string[] Dress = ["/css/", "/lib/bulma-parts", "/lib/fonts/", "/icon"];
+
+    /// <summary>The device a request came from; null for the bench's own screen.</summary>
+    public static Device? Device(this HttpContext context) => context.Items[DeviceItem] as Device;
+
+    /// <summary>What whoever asks may do: on the bench's own screen, everything.</summary>
+    public static DeviceRole Role(this HttpContext context) => context.Device()?.Role ?? (context.Door() == House.Door.Bench ? DeviceRole.Keeper : DeviceRole.Guest);
+
+    /// <summary>Who asks, as the record calls them.</summary>
+    public static string Asker(this HttpContext context) => context.Device()?.Name ?? "this bench";
+
+    /// <summary>Where a request came in.</summary>
+    public static Door Door(this HttpContext context) => context.Items[DoorItem] is Door door ? door : House.Door.Bench;
+
+    /// <summary>Lays it before what comes after.</summary>
+    public static void UseHouseGuard(this IApplicationBuilder app, IDoors doors, Presence presence, TimeProvider time)
+    {
+        app.Use((context, next) =>
+        {
+            var door = doors.Of(context);
+            context.Items[DoorItem] = door;
+            return door switch
+            {
+                House.Door.Bench => SameOrigin(context, next),
+                House.Door.House => PairedAsync(context, next, presence, time.GetUtcNow().ToUnixTimeMilliseconds()),
+                House.Door.Trust => TrustAsync(context, next),
+                _ => ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden),
+            };
+        });
+    }
+
+    /// <summary>
+    /// What another site's page sends in a browser is told by the browser: where it comes from, and that it crosses sites. A
+    /// program says neither, and has nothing of a browser's to be misused.
+    /// </summary>
+    private static Task SameOrigin(HttpContext context, RequestDelegate next)
+    {
+        var request = context.Request;
+        if (HttpMethods.IsGet(request.Method) || HttpMethods.IsHead(request.Method))
+        {
+            return next(context);
+        }
+
+        var site = request.Headers["Sec-Fetch-Site"].ToString();
+        var origin = request.Headers.Origin.ToString();
+        var own = $"{request.Scheme}://{request.Host.Value}";
+        return site is "" or "same-origin" or "none" && (origin.Length == 0 || string.Equals(origin, own, StringComparison.OrdinalIgnoreCase))
+            ? next(context)
+            : ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden, "It was sent by another site. Nothing was changed.");
+    }
+
+    private static async Task PairedAsync(HttpContext context, RequestDelegate next, Presence presence, long nowMs)
+    {
+        context.Response.Headers.StrictTransportSecurity = "max-age=31536000";
+        var store = context.RequestServices.GetRequiredService<DeviceStore>();
+        var (token, byHeader) = TokenOf(context.Request);
+        var device = token.Length is > 0 and <= 100 ? await store.FindAsync(token, nowMs, context.RequestAborted) : null;
+        // A program's token opens no pages, and a page's cookie is no program's.
+        if (device is not null && byHeader != (device.Role == DeviceRole.Instrument))
+        {
+            device = null;
+        }
+
+        if (device is null)
+        {
+            await StrangerAsync(context, next);
+            return;
+        }
+
+        context.Items[DeviceItem] = device;
+        if (!HouseRules.Allow(device.Role, context.Request.Method, context.Request.Path))
+        {
+            await ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden, $"This device is a {device.Role.ToString().ToLowerInvariant()} here, and that is not for it. The keeper of the bench can change it under Devices.");
+            return;
+        }
+
+        if (presence.WorthNoting(device.Id, nowMs))
+        {
+            await store.SeenAsync(device.Id, nowMs, context.RequestAborted);
+        }
+
+        if (!byHeader && HttpMethods.IsGet(context.Request.Method) && await store.RotateAsync(device, nowMs, context.RequestAborted) is { } newer)
+        {
+            Give(context, newer);
+        }
+
+        await presence.AnswerAsync(device.Id, context, answered => SameOrigin(answered, next));
+    }
+
+    /// <summary>Gives a device its token.</summary>
+    public static void Give(HttpContext context, string token) => context.Response.Cookies.Append(Cookie, token, new CookieOptions
+    {
+        HttpOnly = true,
+        Secure = true,
+        SameSite = SameSiteMode.Strict,
+        IsEssential = true,
+        Path = "/",
+        MaxAge = TimeSpan.FromDays(400),
+    });
+
+    /// <summary>Nobody is told what there is: every address leads to the page that asks for a code.</summary>
+    private static Task StrangerAsync(HttpContext context, RequestDelegate next)
+    {
+        var request = context.Request;
+        if (request.Path.Equals(PairPath, StringComparison.OrdinalIgnoreCase) || IsDress(request))
+        {
+            return SameOrigin(context, next);
+        }
+
+        if (HttpMethods.IsGet(request.Method) && request.Headers.Accept.ToString().Contains("text/html", StringComparison.Ordinal))
+        {
+            context.Response.Redirect(PairPath);
+            return Task.CompletedTask;
+        }
+
+        return ErrorPage.WriteAsync(context, StatusCodes.Status401Unauthorized, "This device is not paired with this bench. Open its first page, and it asks for the code.");
+    }
+
+    private static Task TrustAsync(HttpContext context, RequestDelegate next)
+    {
+        var request = context.Request;
+        if (HttpMethods.IsGet(request.Method) || HttpMethods.IsHead(request.Method))
+        {
+            if (request.Path == "/" || request.Path.Equals(TrustPath, StringComparison.OrdinalIgnoreCase))
+            {
+                request.Path = TrustPath;
+                return next(context);
+            }
+
+            if (request.Path == "/authority.crt")
+            {
+                context.Response.ContentType = "application/x-x509-ca-cert";
+                return context.Response.Body.WriteAsync(context.RequestServices.GetRequiredService<HouseCertificates>().AuthorityDer, context.RequestAborted).AsTask();
+            }
+
+            if (IsDress(request))
+            {
+                return next(context);
+            }
+        }
+
+        return ErrorPage.WriteAsync(context, StatusCodes.Status404NotFound);
+    }
+
+    private static bool IsDress(HttpRequest request) => HttpMethods.IsGet(request.Method) && Dress.Any(one => (request.Path.Value ?? "").StartsWith(one, StringComparison.Ordinal));
+
+    private static (string Token, bool ByHeader) TokenOf(HttpRequest request)
+    {
+        const string Bearer = "Bearer ";
+        var header = request.Headers.Authorization.ToString();
+        return header.StartsWith(Bearer, StringComparison.Ordinal) ? (header[Bearer.Length..].Trim(), true) : (request.Cookies[Cookie] ?? "", false);
+    }
+}

@@ -1,0 +1,41 @@
+using Cistern.Data.House;
+
+namespace Cistern.Web.House;
+
+/// <summary>Which role may ask for what: one table, from the first row that fits.</summary>
+public static class HouseRules
+{
+    /// <summary>What is the keeper's alone.</summary>
+    private static readonly string[] Keepers = ["/devices"];
+
+    /// <summary>What is written by the keeper alone: what comes in as files, and is taken back.</summary>
+    private static readonly string[] WrittenByKeepers = ["/files"];
+
+    /// <summary>What is looked at by sending it, and kept nowhere.</summary>
+    private static readonly string[] Asked = ["/api/forecast", "/api/plan"];
+
+    /// <summary>Whether a role may ask for it.</summary>
+    /// <param name="role">The role.</param>
+    /// <param name="method">The method.</param>
+    /// <param name="path">The path, without its question.</param>
+    public static bool Allow(DeviceRole role, string method, PathString path)
+    {
+        var looks = HttpMethods.IsGet(method) || HttpMethods.IsHead(method);
+        return role switch
+        {
+            DeviceRole.Keeper => true,
+            DeviceRole.Instrument => HttpMethods.IsPost(method) && IsReadings(path),
+            _ when Keepers.Any(one => path.StartsWithSegments(one, StringComparison.OrdinalIgnoreCase)) => false,
+            _ when looks => true,
+            _ when Asked.Any(one => path.Equals(one, StringComparison.OrdinalIgnoreCase)) => true,
+            DeviceRole.Barista => !WrittenByKeepers.Any(one => path.StartsWithSegments(one, StringComparison.OrdinalIgnoreCase)),
+            _ => IsBlindAnswer(path),
+        };
+    }
+
+    private static bool IsReadings(PathString path) => Parts(path) is ["api", "brews", _, "readings"];
+
+    private static bool IsBlindAnswer(PathString path) => Parts(path) is ["blind", _, "answer"];
+
+    private static string[] Parts(PathString path) => (path.Value ?? "").ToLowerInvariant().Split('/', StringSplitOptions.RemoveEmptyEntries);
+}

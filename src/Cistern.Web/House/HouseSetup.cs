@@ -1,0 +1,142 @@
+using System.Net;
+using System.Threading.RateLimiting;
+using Cistern.Data;
+using Cistern.Data.Stores;
+using Cistern.Web.Frame;
+using Microsoft.AspNetCore.HttpOverrides;
+
+namespace Cistern.Web.House;
+
+/// <summary>Something about the house's network was asked for that cannot be had; said in one sentence at the start.</summary>
+public sealed class HouseRefusedException : Exception
+{
+    /// <summary>Nothing said.</summary>
+    public HouseRefusedException()
+    {
+    }
+
+    /// <summary>Says it.</summary>
+    public HouseRefusedException(string message)
+        : base(message)
+    {
+    }
+
+    /// <summary>Says it, and what lay under it.</summary>
+    public HouseRefusedException(string message, Exception inner)
+        : base(message, inner)
+    {
+    }
+}
+
+/// <summary>Opens the doors to the house's network, where that is asked for, and keeps them shut where it is not.</summary>
+public static class HouseSetup
+{
+    /// <summary>Codes that one address may send in a minute, and whatever else is limited by its cost.</summary>
+    public const string Pairing = "pairing";
+
+    /// <summary>Registers what the doors need.</summary>
+    public static void AddHouse(this WebApplicationBuilder builder, AppSettings settings)
+    {
+        builder.Services.AddSingleton<IHouseNames, MachineNames>();
+        builder.Services.AddSingleton<IDoors, PortDoors>();
+        builder.Services.AddSingleton<Presence>();
+        builder.Services.AddSingleton<PairingDesk>();
+        builder.Services.AddScoped<DeviceStore>();
+        builder.Services.AddSingleton(services => new HouseCertificates(services.GetRequiredService<DataFile>().Path + ".house", services.GetRequiredService<IHouseNames>(), services.GetRequiredService<TimeProvider>(), services.GetRequiredService<ILogger<HouseCertificates>>()));
+        builder.Services.AddRateLimiter(options =>
+        {
+            options.RejectionStatusCode = StatusCodes.Status429TooManyRequests;
+            options.AddPolicy(Pairing, context => RateLimitPartition.GetFixedWindowLimiter(
+                context.Connection.RemoteIpAddress?.ToString() ?? "", _ => new FixedWindowRateLimiterOptions { PermitLimit = 20, Window = TimeSpan.FromMinutes(1) }));
+        });
+        if (settings.House)
+        {
+            builder.Services.AddHostedService<HouseAnnouncer>();
+            // The names of this machine change; they are looked at with every request instead.
+            builder.Configuration["AllowedHosts"] = "*";
+            var bench = Urls(builder.Configuration).FirstOrDefault(IsLoopback) ?? new Uri("http://127.0.0.1:5080");
+            builder.Configuration["urls"] = null;
+            builder.WebHost.ConfigureKestrel(kestrel =>
+            {
+                kestrel.Listen(IPAddress.Loopback, bench.Port);
+                kestrel.ListenAnyIP(settings.TrustPort);
+                kestrel.ListenAnyIP(settings.HousePort, listen =>
+                {
+                    var certificates = listen.ApplicationServices.GetRequiredService<HouseCertificates>();
+                    listen.UseHttps(https => https.ServerCertificateSelector = (_, _) => certificates.Current());
+                });
+            });
+        }
+
+        if (settings.Proxy.Length > 0)
+        {
+            if (!IPAddress.TryParse(settings.Proxy, out var proxy))
+            {
+                throw new HouseRefusedException($"Cistern__Proxy is the address of the proxy in front, such as 192.168.1.2; \"{settings.Proxy}\" is none.");
+            }
+
+            builder.Services.Configure<ForwardedHeadersOptions>(options =>
+            {
+                options.ForwardedHeaders = ForwardedHeaders.XForwardedFor | ForwardedHeaders.XForwardedProto | ForwardedHeaders.XForwardedHost;
+                options.KnownIPNetworks.Clear();
+                options.KnownProxies.Clear();
+                options.KnownProxies.Add(proxy);
+            });
+        }
+
+        if (!settings.House && settings.Proxy.Length == 0 && Urls(builder.Configuration).FirstOrDefault(url => !IsLoopback(url)) is { } open)
+        {
+            throw new HouseRefusedException($"{open} would be open to the whole network, unencrypted and to anybody. Use ./cistern house for other devices of the house, or name the proxy in front that guards it: Cistern__Proxy=ADDRESS.");
+        }
+    }
+
+    /// <summary>Lays the guard before what comes after.</summary>
+    public static void UseHouse(this WebApplication app)
+    {
+        var settings = app.Services.GetRequiredService<AppSettings>();
+        if (settings.House)
+        {
+            var names = app.Services.GetRequiredService<IHouseNames>();
+            app.Use((context, next) => IsOwn(context.Request.Host, names) ? next(context) : ErrorPage.WriteAsync(context, StatusCodes.Status400BadRequest, "That is none of this machine's names."));
+        }
+
+        app.UseHouseGuard(app.Services.GetRequiredService<IDoors>(), app.Services.GetRequiredService<Presence>(), app.Services.GetRequiredService<TimeProvider>());
+        if (settings.Proxy.Length > 0)
+        {
+            // After the guard, which looks at whom the connection is from.
+            app.UseForwardedHeaders();
+        }
+
+        if (settings.House)
+        {
+            app.Lifetime.ApplicationStarted.Register(() => Say(app.Services, settings));
+        }
+    }
+
+    /// <summary>Where the bench is reached from other devices.</summary>
+    /// <remarks>Addresses first: a name is found only where multicast gets through.</remarks>
+    public static IEnumerable<string> Addresses(IHouseNames names, AppSettings settings) =>
+        names.Addresses.Select(one => one.AddressFamily == System.Net.Sockets.AddressFamily.InterNetworkV6 ? $"[{one}]" : one.ToString()).Concat(names.Names.Where(name => name != "localhost").Take(1))
+            .Select(host => string.Create(System.Globalization.CultureInfo.InvariantCulture, $"https://{host}:{settings.HousePort}"));
+
+    private static bool IsOwn(HostString host, IHouseNames names) =>
+        names.Names.Contains(host.Host.ToLowerInvariant(), StringComparer.Ordinal)
+        || (IPAddress.TryParse(host.Host.Trim('[', ']'), out var address) && (IPAddress.IsLoopback(address) || names.Addresses.Contains(address)));
+
+    private static void Say(IServiceProvider services, AppSettings settings)
+    {
+        var names = services.GetRequiredService<IHouseNames>();
+        var certificates = services.GetRequiredService<HouseCertificates>();
+        certificates.Current();
+        var code = services.GetRequiredService<PairingDesk>().Offer(Data.House.DeviceRole.Barista);
+        Console.Error.WriteLine($"cistern: for devices of the house: {string.Join(", ", Addresses(names, settings))}");
+        Console.Error.WriteLine(string.Create(System.Globalization.CultureInfo.InvariantCulture, $"cistern: how a phone is made to trust it: http://{(names.Addresses.Count > 0 ? names.Addresses[0].ToString() : names.Names[0])}:{settings.TrustPort}"));
+        Console.Error.WriteLine($"cistern: the authority's fingerprint: {certificates.Fingerprint}");
+        Console.Error.WriteLine($"cistern: a code for one device, good for five minutes: {code.Digits}; more on this bench's own page Devices");
+    }
+
+    private static IEnumerable<Uri> Urls(IConfiguration configuration) => (configuration["urls"] ?? "").Split(';', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)
+        .Select(text => Uri.TryCreate(text.Replace("//*", "//0.0.0.0", StringComparison.Ordinal).Replace("//+", "//0.0.0.0", StringComparison.Ordinal), UriKind.Absolute, out var url) ? url : null).OfType<Uri>();
+
+    private static bool IsLoopback(Uri url) => url.IsLoopback;
+}

@@ -1,0 +1,124 @@
+using System.Globalization;
+using Cistern.Core.Recipes;
+using Cistern.Data.House;
+using Cistern.Data.Stores;
+using Cistern.Web.Frame;
+using Cistern.Web.House;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+
+namespace Cistern.Web.Pages.Devices;
+
+/// <summary>Who is let in from the house's network: the keeper's page.</summary>
+public sealed class DevicesModel(PairingDesk desk, DeviceStore devices, Presence presence, HouseCertificates certificates, IHouseNames names, AppSettings settings, BenchContext bench) : PageModel
+{
+    private const int RecordsShown = 60;
+    private const int LongestName = 60;
+
+    /// <summary>Who is here.</summary>
+    public BenchContext Bench => bench;
+
+    /// <summary>Where codes are given out.</summary>
+    public PairingDesk Desk => desk;
+
+    /// <summary>Whether the house is open, by itself or through a proxy.</summary>
+    public bool Open => settings.House || settings.Proxy.Length > 0;
+
+    /// <summary>The devices.</summary>
+    public IReadOnlyList<Device> Devices { get; private set; } = [];
+
+    /// <summary>What was done, the newest first.</summary>
+    public IReadOnlyList<HouseRecord> Records { get; private set; } = [];
+
+    /// <summary>Where the bench is reached.</summary>
+    public IReadOnlyList<string> Addresses { get; private set; } = [];
+
+    /// <summary>Where the plain page is.</summary>
+    public string TrustAddress => string.Create(CultureInfo.InvariantCulture, $"http://{(names.Addresses.Count > 0 ? names.Addresses[0].ToString() : names.Names[0])}:{settings.TrustPort}");
+
+    /// <summary>The authority's fingerprint.</summary>
+    public string Fingerprint => certificates.Fingerprint;
+
+    /// <summary>The field for an instrument's name.</summary>
+    public Field Instrument { get; private set; } = new("instrument", "An instrument's name", "") { MaxLength = LongestName, Hint = "a gateway of scale or thermometer; it can send readings, and nothing else" };
+
+    /// <summary>The token of an instrument that was just made; told this once.</summary>
+    public string? Token { get; private set; }
+
+    /// <summary>Whose token that is.</summary>
+    public string TokenOf { get; private set; } = "";
+
+    /// <summary>The code as a picture that opens the page with it.</summary>
+    public string Picture(PairingCode code) => QrPicture.Draw($"{Addresses[0]}{HouseGuard.PairPath}?code={code.Digits}", "The code, for the camera of the device");
+
+    /// <summary>Shows the page.</summary>
+    public async Task OnGetAsync(CancellationToken ct)
+    {
+        Addresses = [.. HouseSetup.Addresses(names, settings)];
+        (Devices, Records) = (await devices.AllAsync(ct), await devices.RecordsAsync(RecordsShown, ct));
+    }
+
+    /// <summary>Shows a code.</summary>
+    public IActionResult OnPostOffer()
+    {
+        if (Open && RoleOf(Request.Form.Value("role")) is { } role)
+        {
+            desk.Offer(role);
+        }
+
+        return RedirectToPage();
+    }
+
+    /// <summary>Takes the code back.</summary>
+    public IActionResult OnPostWithdraw()
+    {
+        desk.Withdraw();
+        return RedirectToPage();
+    }
+
+    /// <summary>Puts a device out, at once.</summary>
+    public async Task<IActionResult> OnPostPutOutAsync(CancellationToken ct)
+    {
+        if (Id() is { } id && await devices.PutOutAsync(id, HttpContext.Asker(), bench.NowMs, ct))
+        {
+            presence.PutOut(id);
+        }
+
+        return RedirectToPage();
+    }
+
+    /// <summary>Gives a device another role.</summary>
+    public async Task<IActionResult> OnPostRoleAsync(CancellationToken ct)
+    {
+        if (Id() is { } id && RoleOf(Request.Form.Value("role")) is { } role)
+        {
+            await devices.ChangeAsync(id, role, HttpContext.Asker(), bench.NowMs, ct);
+        }
+
+        return RedirectToPage();
+    }
+
+    /// <summary>Makes a token for an instrument, and tells it once.</summary>
+    public async Task<IActionResult> OnPostInstrumentAsync(CancellationToken ct)
+    {
+        var name = (Request.Form.Value("instrument") ?? "").Trim();
+        var problem = name.Length == 0 ? "This must not be empty." : PlainText.Problem(name, LongestName, lines: false);
+        if (problem is not null || !Open)
+        {
+            Instrument = Instrument with { Text = name, Problem = problem };
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+        }
+        else
+        {
+            (_, Token) = await devices.PairAsync(name, DeviceRole.Instrument, HttpContext.Asker(), bench.NowMs, ct);
+            TokenOf = name;
+        }
+
+        await OnGetAsync(ct);
+        return Page();
+    }
+
+    private int? Id() => int.TryParse(Request.Form.Value("device"), NumberStyles.None, CultureInfo.InvariantCulture, out var id) ? id : null;
+
+    private static DeviceRole? RoleOf(string? word) => word switch { "keeper" => DeviceRole.Keeper, "barista" => DeviceRole.Barista, "guest" => DeviceRole.Guest, _ => null };
+}

@@ -1,0 +1,74 @@
+using Cistern.Core.Recipes;
+using Cistern.Data.Stores;
+using Cistern.Web.Frame;
+using Cistern.Web.House;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.AspNetCore.RateLimiting;
+
+namespace Cistern.Web.Pages.Devices;
+
+/// <summary>The one page a device sees that is not paired: it asks for the code.</summary>
+[EnableRateLimiting(HouseSetup.Pairing)]
+public sealed class PairModel(PairingDesk desk, DeviceStore devices, TimeProvider time) : PageModel
+{
+    private const int LongestName = 60;
+
+    /// <summary>The code as it was typed, or came with the picture.</summary>
+    public string Code { get; private set; } = "";
+
+    /// <summary>What the device is to be called.</summary>
+    public string Name { get; private set; } = "";
+
+    /// <summary>What will not do; null while nothing was tried.</summary>
+    public string? Problem { get; private set; }
+
+    /// <summary>Shows the page, with the code of a picture in its field.</summary>
+    public IActionResult OnGet(string? code)
+    {
+        if (HttpContext.Door() != Door.House || HttpContext.Device() is not null)
+        {
+            // Whoever is in needs no code.
+            return Redirect("/");
+        }
+
+        Code = code is { Length: <= 12 } ? code : "";
+        return Page();
+    }
+
+    /// <summary>Tries a code.</summary>
+    public async Task<IActionResult> OnPostAsync(CancellationToken ct)
+    {
+        if (HttpContext.Door() != Door.House || HttpContext.Device() is not null)
+        {
+            return Redirect("/");
+        }
+
+        (Code, Name) = (Request.Form.Value("code") ?? "", (Request.Form.Value("name") ?? "").Trim());
+        if (Name.Length == 0 || PlainText.Problem(Name, LongestName, lines: false) is not null)
+        {
+            // Looked at first: a code is good once, and a name that will not do must not cost it.
+            Problem = Name.Length == 0 ? "Say what this device is called; the keeper sees it in the list." : PlainText.Problem(Name, LongestName, lines: false);
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            return Page();
+        }
+
+        var nowMs = time.GetUtcNow().ToUnixTimeMilliseconds();
+        switch (desk.Try(Code, HttpContext.Connection.RemoteIpAddress?.ToString() ?? "", out var role))
+        {
+            case PairingTry.Good:
+                var (_, token) = await devices.PairAsync(Name, role, "the code", nowMs, ct);
+                HouseGuard.Give(HttpContext, token);
+                return Redirect("/");
+            case PairingTry.Shut:
+                await devices.RecordAsync("Too many wrong codes: pairing was shut for five minutes.", HttpContext.Connection.RemoteIpAddress?.ToString() ?? "somebody", nowMs, ct);
+                Problem = "Too many wrong codes. None is looked at for five minutes; then ask for a new one on the bench.";
+                Response.StatusCode = StatusCodes.Status429TooManyRequests;
+                return Page();
+            default:
+                Problem = "That is not the code that is good now. A code is good once, and for five minutes.";
+                Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+                return Page();
+        }
+    }
+}
