@@ -2,11 +2,13 @@ using AngleSharp.Dom;
 using AngleSharp.Html.Parser;
 using Cistern.Data;
 using Cistern.Data.Demo;
+using Cistern.Web.House;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.AspNetCore.TestHost;
 using Microsoft.Data.Sqlite;
 using Microsoft.Extensions.DependencyInjection;
+using Microsoft.Extensions.DependencyInjection.Extensions;
 using Microsoft.Extensions.Time.Testing;
 
 namespace Cistern.Web.Tests;
@@ -17,6 +19,7 @@ public sealed class App : WebApplicationFactory<Program>
     private readonly bool demo = true;
     private readonly bool learns;
     private readonly bool copies;
+    private readonly bool house;
 
     /// <summary>When every one of them begins: a Monday morning.</summary>
     private static readonly DateTimeOffset Begins = new(2026, 11, 23, 9, 0, 0, TimeSpan.Zero);
@@ -39,8 +42,9 @@ public sealed class App : WebApplicationFactory<Program>
     {
     }
 
-    private App(string dataFile, bool demo, bool learns = false, bool copies = false)
+    private App(string dataFile, bool demo, bool learns = false, bool copies = false, bool house = false)
     {
+        this.house = house;
         this.copies = copies;
         DataFile = dataFile;
         this.demo = demo;
@@ -50,6 +54,9 @@ public sealed class App : WebApplicationFactory<Program>
     /// <summary>Where its data lies.</summary>
     public string DataFile { get; }
 
+    /// <summary>How the machine of a house is called.</summary>
+    public SaidNames Names { get; } = new();
+
     public FakeTimeProvider Time { get; } = new(Begins);
 
     /// <summary>An application on a data file that is there already, or is to be made there.</summary>
@@ -57,6 +64,9 @@ public sealed class App : WebApplicationFactory<Program>
 
     /// <summary>An application that learns from its brews; the others forecast as published, whatever is brewed in them.</summary>
     public static App Learning(string? dataFile = null) => new(dataFile ?? CopyOfBench(), demo: true, learns: true);
+
+    /// <summary>An application that is open to its house: a request says by a header which door it comes in at.</summary>
+    public static App OfHouse() => new(CopyOfBench(), demo: true, house: true);
 
     /// <summary>An application that makes its daily copies.</summary>
     public static App Copying() => new(CopyOfBench(), demo: true, copies: true);
@@ -79,6 +89,15 @@ public sealed class App : WebApplicationFactory<Program>
     }
 
     public HttpClient Browser() => CreateClient(new WebApplicationFactoryClientOptions { AllowAutoRedirect = true, HandleCookies = true });
+
+    /// <summary>A browser of a device in the house's network.</summary>
+    public HttpClient FromHouse(bool redirects = true)
+    {
+        var client = CreateClient(new WebApplicationFactoryClientOptions { AllowAutoRedirect = redirects, HandleCookies = true, BaseAddress = new Uri("https://bench.local:5443") });
+        client.DefaultRequestHeaders.Add(SaidDoors.Header, nameof(Door.House));
+        client.DefaultRequestHeaders.Accept.ParseAdd("text/html");
+        return client;
+    }
 
     /// <summary>Works on the data behind the pages' back.</summary>
     public async Task<T> DataAsync<T>(Func<CisternDb, Task<T>> work)
@@ -131,6 +150,32 @@ public sealed class App : WebApplicationFactory<Program>
         builder.UseSetting("Cistern:Learns", learns ? "true" : "false");
         builder.UseSetting("Cistern:DailyCopy", copies ? "true" : "false");
         builder.UseSetting("Cistern:Demo", demo ? "true" : "false");
-        builder.ConfigureTestServices(services => services.AddSingleton<TimeProvider>(Time));
+        builder.UseSetting("Cistern:House", house ? "true" : "false");
+        builder.ConfigureTestServices(services =>
+        {
+            services.AddSingleton<TimeProvider>(Time);
+            if (house)
+            {
+                services.AddSingleton<IHouseNames>(Names);
+                services.AddSingleton<IDoors, SaidDoors>();
+                services.RemoveAll<HouseAnnouncer>();
+            }
+        });
     }
+}
+
+/// <summary>The names of a machine, as a test says them.</summary>
+public sealed class SaidNames : IHouseNames
+{
+    public IReadOnlyList<string> Names { get; set; } = ["bench.local", "bench", "localhost"];
+
+    public IReadOnlyList<System.Net.IPAddress> Addresses { get; set; } = [System.Net.IPAddress.Parse("192.0.2.10")];
+}
+
+/// <summary>Within a test there are no ports: a request says which door it comes in at.</summary>
+public sealed class SaidDoors : IDoors
+{
+    public const string Header = "X-Test-Door";
+
+    public Door Of(Microsoft.AspNetCore.Http.HttpContext context) => Enum.TryParse<Door>(context.Request.Headers[Header], out var door) ? door : Door.Bench;
 }

@@ -23,18 +23,31 @@ const audit = async (page) => {
   return said;
 };
 
-const places = ['/', '/shelf', '/shelf/coffee/1', '/shelf/coffee/new', '/plan', '/plan/fp-long-settle', '/plan/fp-slow-eight?dose=70&was.dose=46.0', '/plan/fp-bloomed?ratio=abc&was.ratio=15.0', '/plan/compare', '/plan/compare?a=si-whirl&b=fp-bloomed', '/plan/si-whirl', '/plan/ld-open-closed-iced', '/plan/tp-turned', '/plan/vd-coffee-first?open=3&bag=2&mill=1', '/plan/fp-long-settle?place=2', '/plan/si-layers/card', '/plan?cups=2&minutes=4', '/shelf/grains', '/shelf/mix?a=1&b=3', '/shelf/filter/4', '/shelf/vessel/4', '/brew', '/brew/cues', '/taste', '/taste/8', '/taste/19', '/next/19', '/next/8', '/line/41', '/learned', '/log', '/log/7', '/log?coffee=Blue%20Ferry&q=plum', '/log?q=nothingatall', '/log?away=6', '/together', '/together?b=19&b=21&b=22&p=fp-bloomed', '/trends', '/blind?kind=triangle&of=8&right=6', '/blind?kind=preference&of=x', '/blind/1', '/blind/1/answer', '/pairs', '/pair/1', '/log/8/sheet', '/files/code?brew=8', '/files/code?plan=si-whirl', '/plan/4/descent', '/trends?of=drawdown&over=grind&family=valve-dripper', '/trends?q=nothingatall', '/files', '/files?coffee=Tidewrack', '/brew/7/after', '/log/999999', '/you', '/help', '/no-such-page'];
+const places = ['/', '/shelf', '/shelf/coffee/1', '/shelf/coffee/new', '/plan', '/plan/fp-long-settle', '/plan/fp-slow-eight?dose=70&was.dose=46.0', '/plan/fp-bloomed?ratio=abc&was.ratio=15.0', '/plan/compare', '/plan/compare?a=si-whirl&b=fp-bloomed', '/plan/si-whirl', '/plan/ld-open-closed-iced', '/plan/tp-turned', '/plan/vd-coffee-first?open=3&bag=2&mill=1', '/plan/fp-long-settle?place=2', '/plan/si-layers/card', '/plan?cups=2&minutes=4', '/shelf/grains', '/shelf/mix?a=1&b=3', '/shelf/filter/4', '/shelf/vessel/4', '/brew', '/brew/cues', '/taste', '/taste/8', '/taste/19', '/next/19', '/next/8', '/line/41', '/learned', '/log', '/log/7', '/log?coffee=Blue%20Ferry&q=plum', '/log?q=nothingatall', '/log?away=6', '/together', '/together?b=19&b=21&b=22&p=fp-bloomed', '/trends', '/blind?kind=triangle&of=8&right=6', '/blind?kind=preference&of=x', '/blind/1', '/blind/1/answer', '/pairs', '/pair/1', '/log/8/sheet', '/files/code?brew=8', '/files/code?plan=si-whirl', '/plan/4/descent', '/trends?of=drawdown&over=grind&family=valve-dripper', '/trends?q=nothingatall', '/files', '/files?coffee=Tidewrack', '/brew/7/after', '/log/999999', '/you', '/devices', '/help', '/no-such-page'];
 
-test('axe finds nothing on any page, light or dark', async ({ browser, server }) => {
-  test.setTimeout(420_000);
+// A third each, side by side: one after the other they take longer than all other tests together.
+test.describe.configure({ mode: 'parallel' });
+for (const part of [0, 1, 2]) {
+  test(`axe finds nothing on any page, light or dark, part ${part + 1} of 3`, async ({ browser, server }) => {
+    test.setTimeout(420_000);
+    const context = await browser.newContext({ bypassCSP: true });
+    const page = await context.newPage();
+    const found = {};
+    for (const place of places.filter((_, i) => i % 3 === part)) {
+      await page.goto(server.url + place);
+      const violations = await audit(page);
+      if (violations.length) found[place] = violations;
+    }
+    expect(found).toEqual({});
+    await context.close();
+  });
+}
+
+test('axe finds nothing while a brew is made ready, runs and calls', async ({ browser, server }) => {
+  test.setTimeout(240_000);
   const context = await browser.newContext({ bypassCSP: true });
   const page = await context.newPage();
   const found = {};
-  for (const place of places) {
-    await page.goto(server.url + place);
-    const violations = await audit(page);
-    if (violations.length) found[place] = violations;
-  }
   await page.goto(`${server.url}/plan/fp-bloomed`);
   await page.getByRole('button', { name: 'Brew this' }).click();
   await expect(page.locator('#verb')).toHaveText('Warm the vessel');

@@ -28,6 +28,9 @@ const pull = async (page, step, end, byPx) => {
   await expect(page.locator('#drag-says')).toBeEmpty();
 };
 
+// None of them needs another.
+test.describe.configure({ mode: 'parallel' });
+
 test('a hold is dragged longer on the tide, undone and done again, and survives kill -9', async ({ page, server }) => {
   const seen = errors(page);
   await page.goto(`${server.url}/plan/vd-coffee-first`);

@@ -11,7 +11,7 @@ const web = resolve(import.meta.dirname, '../../artifacts/web');
 // A Monday morning: no test depends on the hour it is run at, nor does one that sets the clock forward run into the next day.
 const BEGINS_AT = Date.UTC(2026, 10, 23, 8, 0, 0);
 
-const freePort = () => new Promise((done) => {
+export const freePort = () => new Promise((done) => {
   const probe = createServer().listen(0, '127.0.0.1', () => {
     const { port } = probe.address();
     probe.close(() => done(port));
@@ -37,7 +37,7 @@ export class Server {
     this.process = spawn('dotnet', ['Cistern.Web.dll', '--urls', this.url], {
       cwd: web,
       stdio: 'ignore',
-      env: { ...process.env, ASPNETCORE_ENVIRONMENT: 'Production', Cistern__DataFile: this.data, Cistern__Demo: String(this.demo), Cistern__TestClock: 'true', Cistern__TestClockBeginsAt: beginsAt, Cistern__Learns: String(this.learns), Cistern__DailyCopy: 'false' },
+      env: { ...process.env, ASPNETCORE_ENVIRONMENT: 'Production', Cistern__DataFile: this.data, Cistern__Demo: String(this.demo), Cistern__TestClock: 'true', Cistern__TestClockBeginsAt: beginsAt, Cistern__Learns: String(this.learns), Cistern__DailyCopy: 'false', ...this.more },
     });
   }
 

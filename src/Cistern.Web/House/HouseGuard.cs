@@ -13,6 +13,9 @@ public static class HouseGuard
     /// <summary>The cookie that holds a device's token. Its name binds it to this host, encrypted, and to all of its paths.</summary>
     public const string Cookie = "__Host-cistern-device";
 
+    /// <summary>The header that holds an instrument's token; the token of the brew it reads goes where it always goes.</summary>
+    public const string Header = "X-Cistern-Device";
+
     /// <summary>Where a device asks to be let in.</summary>
     public const string PairPath = "/pair";
 
@@ -35,16 +38,21 @@ public static class HouseGuard
     public static string Asker(this HttpContext context) => context.Device()?.Name ?? "this bench";
 
     /// <summary>Where a request came in.</summary>
-    public static Door Door(this HttpContext context) => context.Items[DoorItem] is Door door ? door : House.Door.Bench;
+    public static Door Door(this HttpContext context) => context.Items[DoorItem] is Door door ? door : House.Door.Shut;
+
+    /// <summary>Notes where a request came in, by its connection: before anything is believed of what a proxy says.</summary>
+    public static void UseDoors(this IApplicationBuilder app, IDoors doors) => app.Use((context, next) =>
+    {
+        context.Items[DoorItem] = doors.Of(context);
+        return next(context);
+    });
 
     /// <summary>Lays it before what comes after.</summary>
-    public static void UseHouseGuard(this IApplicationBuilder app, IDoors doors, Presence presence, TimeProvider time)
+    public static void UseHouseGuard(this IApplicationBuilder app, Presence presence, TimeProvider time)
     {
         app.Use((context, next) =>
         {
-            var door = doors.Of(context);
-            context.Items[DoorItem] = door;
-            return door switch
+            return context.Door() switch
             {
                 House.Door.Bench => SameOrigin(context, next),
                 House.Door.House => PairedAsync(context, next, presence, time.GetUtcNow().ToUnixTimeMilliseconds()),
@@ -171,8 +179,7 @@ public static class HouseGuard
 
     private static (string Token, bool ByHeader) TokenOf(HttpRequest request)
     {
-        const string Bearer = "Bearer ";
-        var header = request.Headers.Authorization.ToString();
-        return header.StartsWith(Bearer, StringComparison.Ordinal) ? (header[Bearer.Length..].Trim(), true) : (request.Cookies[Cookie] ?? "", false);
+        var header = request.Headers[Header].ToString();
+        return header.Length > 0 ? (header.Trim(), true) : (request.Cookies[Cookie] ?? "", false);
     }
 }

@@ -100,12 +100,13 @@ public static class HouseSetup
             app.Use((context, next) => IsOwn(context.Request.Host, names) ? next(context) : ErrorPage.WriteAsync(context, StatusCodes.Status400BadRequest, "That is none of this machine's names."));
         }
 
-        app.UseHouseGuard(app.Services.GetRequiredService<IDoors>(), app.Services.GetRequiredService<Presence>(), app.Services.GetRequiredService<TimeProvider>());
+        app.UseDoors(app.Services.GetRequiredService<IDoors>());
         if (settings.Proxy.Length > 0)
         {
-            // After the guard, which looks at whom the connection is from.
             app.UseForwardedHeaders();
         }
+
+        app.UseHouseGuard(app.Services.GetRequiredService<Presence>(), app.Services.GetRequiredService<TimeProvider>());
 
         if (settings.House)
         {

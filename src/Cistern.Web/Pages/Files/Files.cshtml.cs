@@ -1,7 +1,9 @@
+using System.Globalization;
 using Cistern.Data.Files;
 using Cistern.Data.Log;
 using Cistern.Data.Stores;
 using Cistern.Web.Frame;
+using Cistern.Web.House;
 using Cistern.Web.Pages.Log;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
@@ -10,7 +12,7 @@ namespace Cistern.Web.Pages.Files;
 
 /// <summary>What goes out as open files, and what comes in.</summary>
 [RequestSizeLimit(LargestUpload)]
-public sealed class FilesModel(LogStore log, ImportStore imports, Staging staging, BenchContext bench) : PageModel
+public sealed class FilesModel(LogStore log, ImportStore imports, DeviceStore devices, Staging staging, BenchContext bench) : PageModel
 {
     /// <summary>The most that can be sent at once, bytes.</summary>
     public const int LargestUpload = 64 * 1024 * 1024;
@@ -80,8 +82,16 @@ public sealed class FilesModel(LogStore log, ImportStore imports, Staging stagin
     }
 
     /// <summary>Takes an import back.</summary>
-    public async Task<IActionResult> OnPostUndoAsync(int import) =>
-        await imports.UndoAsync(import, (db, name) => ShelfCarrier.TakeOffAsync(db, name, bench.NowMs)) ? Redirect("/files#taken-in") : NotFound();
+    public async Task<IActionResult> OnPostUndoAsync(int import, CancellationToken ct)
+    {
+        if (!await imports.UndoAsync(import, (db, name) => ShelfCarrier.TakeOffAsync(db, name, bench.NowMs)))
+        {
+            return NotFound();
+        }
+
+        await devices.RecordAsync(string.Create(CultureInfo.InvariantCulture, $"What was taken in as number {import} was taken back."), HttpContext.Asker(), bench.NowMs, ct);
+        return Redirect("/files#taken-in");
+    }
 
     private async Task LoadAsync(CancellationToken ct)
     {

@@ -34,8 +34,9 @@ public sealed record LotLook(IReadOnlyList<Incoming> Files, IReadOnlyList<Import
 
 /// <summary>Takes lots of files in beside the pages: one at a time, told how far it is.</summary>
 /// <param name="scopes">Makes what one needs.</param>
+/// <param name="time">What time it is.</param>
 /// <param name="log">Where it is told what was taken in, and what broke.</param>
-public sealed class ImportRuns(IServiceScopeFactory scopes, ILogger<ImportRuns> log) : IDisposable
+public sealed class ImportRuns(IServiceScopeFactory scopes, TimeProvider time, ILogger<ImportRuns> log) : IDisposable
 {
     private readonly ConcurrentDictionary<Guid, ImportRun> runs = [];
     private readonly SemaphoreSlim one = new(1);
@@ -87,6 +88,7 @@ public sealed class ImportRuns(IServiceScopeFactory scopes, ILogger<ImportRuns> 
             var id = await services.GetRequiredService<ImportStore>().TakeAsync(look.Brews, what.Length > 200 ? what[..199] + "…" : what, by, withChanged, ct => carrier.TakeAsync(look.Shelf.Fresh, ct), progress, CancellationToken.None);
             services.GetRequiredService<Staging>().Remove(lot);
             runs[lot] = new ImportRun(look.Brews.NewBrews.Count, look.Brews.NewBrews.Count, id, null);
+            await services.GetRequiredService<DeviceStore>().RecordAsync($"Taken in: {(what.Length > 200 ? what[..199] + "…" : what)}.", by, time.GetUtcNow().ToUnixTimeMilliseconds(), CancellationToken.None);
             log.LogInformation("Taken in by {By}: {What}, import {Import}.", by, what, id.ToString(CultureInfo.InvariantCulture));
         }
         catch (Exception error) when (error is not OutOfMemoryException)

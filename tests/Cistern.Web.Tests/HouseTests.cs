@@ -1,0 +1,481 @@
+using System.Net;
+using System.Net.Sockets;
+using System.Security.Cryptography.X509Certificates;
+using Cistern.Data.House;
+using Cistern.Data.Stores;
+using Cistern.Web.House;
+using Makaretu.Dns;
+using Microsoft.AspNetCore.Builder;
+using Microsoft.AspNetCore.Http;
+using Microsoft.AspNetCore.Routing;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.DependencyInjection;
+using Microsoft.Extensions.Logging.Abstractions;
+using Microsoft.Extensions.Time.Testing;
+
+namespace Cistern.Web.Tests;
+
+/// <summary>Beyond this machine only devices that were let in are answered, and only what is theirs.</summary>
+public sealed class HouseTests
+{
+    private static CancellationToken Ct => TestContext.Current.CancellationToken;
+
+    private static Uri At(string path) => new(path, UriKind.Relative);
+
+    private static PairingDesk Desk(App app) => app.Services.GetRequiredService<PairingDesk>();
+
+    /// <summary>Pairs a device as its user would: with the code, on the one page there is.</summary>
+    private static async Task<HttpClient> PairedAsync(App app, DeviceRole role, string name = "Kitchen phone")
+    {
+        var device = app.FromHouse();
+        var page = await App.GetAsync(device, "/pair");
+        await App.PostAsync(device, page, "/pair", ("code", Desk(app).Offer(role).Digits), ("name", name));
+        return device;
+    }
+
+    private static async Task<Device> DeviceAsync(App app, string name = "Kitchen phone") => await app.DataAsync(db => db.Devices.AsNoTracking().OrderByDescending(one => one.Id).FirstAsync(one => one.Name == name, Ct));
+
+    /// <summary>Whatever is asked for and however: a stranger gets the page that asks for the code, and what dresses it.</summary>
+    [Fact]
+    public async Task A_stranger_sees_the_page_that_asks_for_the_code_and_nothing_else()
+    {
+        await using var app = App.OfHouse();
+        var stranger = app.FromHouse(redirects: false);
+        var paths = app.Services.GetServices<EndpointDataSource>().SelectMany(source => source.Endpoints).OfType<RouteEndpoint>()
+            .Select(one => "/" + string.Join('/', one.RoutePattern.PathSegments.Select(part => part.IsSimple && part.Parts[0] is Microsoft.AspNetCore.Routing.Patterns.RoutePatternLiteralPart literal ? literal.Content : "1")))
+            .Where(path => !path.StartsWith("/lib/fonts/", StringComparison.Ordinal) && !path.StartsWith("/lib/bulma-parts", StringComparison.Ordinal) && !path.StartsWith("/css/", StringComparison.Ordinal) && !path.StartsWith("/icon", StringComparison.Ordinal))
+            .Concat(["/PAIR/../log", "/pair/1", "/pair%2f..%2flog", "/nothing", "/authority.crt", "/lib/fonts/../../log", "/css/%2e%2e/log"]).Distinct(StringComparer.OrdinalIgnoreCase).ToList();
+        Assert.True(paths.Count > 80, $"{paths.Count} addresses");
+        foreach (var path in paths.Where(path => path != "/pair"))
+        {
+            foreach (var method in (HttpMethod[])[HttpMethod.Get, HttpMethod.Post, HttpMethod.Head, HttpMethod.Put, HttpMethod.Delete, HttpMethod.Options])
+            {
+                using var request = new HttpRequestMessage(method, At(path));
+                request.Headers.Add("X-Forwarded-For", "127.0.0.1");
+                request.Headers.Add("X-Http-Method-Override", "GET");
+                request.Headers.Add("Cookie", $"{HouseGuard.Cookie}=guessed; barista=1");
+                var answer = await stranger.SendAsync(request, Ct);
+                var leads = answer.StatusCode == HttpStatusCode.Found && answer.Headers.Location!.OriginalString == "/pair";
+                Assert.True(leads || (int)answer.StatusCode is 401 or 405 or 404 or 501, $"{method} {path}: {answer.StatusCode}");
+                Assert.DoesNotContain("Long settle", await answer.Content.ReadAsStringAsync(Ct), StringComparison.Ordinal);
+            }
+        }
+
+        var page = await App.GetAsync(stranger, "/pair?code=123456");
+        Assert.Equal("123456", page.QuerySelector("#code")!.GetAttribute("value"));
+        Assert.Null(page.QuerySelector("nav, script"));
+        Assert.Equal(HttpStatusCode.OK, (await stranger.GetAsync(At("/css/cistern.css"), Ct)).StatusCode);
+        Assert.Equal("max-age=31536000", (await stranger.GetAsync(At("/pair"), Ct)).Headers.GetValues("Strict-Transport-Security").Single());
+    }
+
+    [Fact]
+    public async Task A_code_lets_one_device_in_once_and_for_five_minutes()
+    {
+        await using var app = App.OfHouse();
+        var device = app.FromHouse(redirects: false);
+        var page = await App.GetAsync(device, "/pair");
+        var code = Desk(app).Offer(DeviceRole.Barista);
+        Assert.Matches("^[0-9]{6}$", code.Digits);
+
+        // A name that will not do is said before the code is spent.
+        var unnamed = await App.PostAsync(device, page, "/pair", ("code", code.Digits), ("name", " "));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, unnamed.StatusCode);
+        Assert.Equal(code.Digits, (await App.ParseAsync(unnamed)).QuerySelector("#code")!.GetAttribute("value"));
+        var let = await App.PostAsync(device, page, "/pair", ("code", code.Digits[..3] + " " + code.Digits[3..]), ("name", "Kitchen phone"));
+        Assert.Equal("/", let.Headers.Location!.OriginalString);
+        var cookie = let.Headers.GetValues("Set-Cookie").Single(one => one.StartsWith(HouseGuard.Cookie, StringComparison.Ordinal));
+        Assert.All(["secure", "httponly", "samesite=strict", "path=/"], flag => Assert.Contains(flag, cookie, StringComparison.OrdinalIgnoreCase));
+        Assert.DoesNotContain("domain", cookie, StringComparison.OrdinalIgnoreCase);
+        Assert.Equal(HttpStatusCode.OK, (await device.GetAsync(At("/"), Ct)).StatusCode);
+        // What is kept is no token: whoever reads the data file gets in nowhere.
+        var row = await DeviceAsync(app);
+        Assert.DoesNotContain(row.TokenHash, cookie, StringComparison.OrdinalIgnoreCase);
+        Assert.Equal(DeviceStore.HashOf(cookie.Split('=', 2)[1].Split(';')[0]), row.TokenHash);
+        Assert.Contains("Kitchen phone was paired as barista.", (await App.GetAsync(app.Browser(), "/devices")).QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
+
+        var second = app.FromHouse(redirects: false);
+        page = await App.GetAsync(second, "/pair");
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await App.PostAsync(second, page, "/pair", ("code", code.Digits), ("name", "Another"))).StatusCode);
+        var late = Desk(app).Offer(DeviceRole.Barista);
+        app.Time.Advance(TimeSpan.FromMinutes(5));
+        Assert.Null(Desk(app).Current);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await App.PostAsync(second, page, "/pair", ("code", late.Digits), ("name", "Another"))).StatusCode);
+    }
+
+    [Fact]
+    public async Task Five_wrong_codes_shut_it_for_five_minutes_and_the_keeper_is_told()
+    {
+        await using var app = App.OfHouse();
+        var guesser = app.FromHouse();
+        var page = await App.GetAsync(guesser, "/pair");
+        var code = Desk(app).Offer(DeviceRole.Keeper).Digits;
+        var wrong = code == "000000" ? "000001" : "000000";
+        for (var i = 0; i < 4; i++)
+        {
+            Assert.Equal(HttpStatusCode.UnprocessableEntity, (await App.PostAsync(guesser, page, "/pair", ("code", wrong), ("name", "Guesser"))).StatusCode);
+        }
+
+        Assert.Null(Desk(app).ShutUntilMs);
+        Assert.Equal(HttpStatusCode.TooManyRequests, (await App.PostAsync(guesser, page, "/pair", ("code", wrong), ("name", "Guesser"))).StatusCode);
+        // The right one does not help any more, nor does a new one until the time is over.
+        Assert.Equal(HttpStatusCode.TooManyRequests, (await App.PostAsync(guesser, page, "/pair", ("code", code), ("name", "Guesser"))).StatusCode);
+        Assert.Equal(HttpStatusCode.TooManyRequests, (await App.PostAsync(guesser, page, "/pair", ("code", Desk(app).Offer(DeviceRole.Guest).Digits), ("name", "Guesser"))).StatusCode);
+        Assert.Contains("tried five wrong codes", (await App.GetAsync(app.Browser(), "/log")).QuerySelector(".finding")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains(await app.DataAsync(db => db.HouseRecords.Select(one => one.What).ToListAsync(Ct)), what => what.StartsWith("Too many wrong codes", StringComparison.Ordinal));
+        Assert.Equal(0, await app.DataAsync(db => db.Devices.CountAsync(Ct)));
+
+        app.Time.Advance(TimeSpan.FromMilliseconds(PairingDesk.ShutForMs));
+        Assert.Equal(HttpStatusCode.OK, (await App.PostAsync(guesser, page, "/pair", ("code", Desk(app).Offer(DeviceRole.Guest).Digits), ("name", "Guesser"))).StatusCode);
+        Assert.Null((await App.GetAsync(app.Browser(), "/log")).QuerySelector(".finding"));
+    }
+
+    /// <summary>A script that sends codes as fast as it can is slowed by its address too.</summary>
+    [Fact]
+    public async Task Codes_by_the_hundred_are_not_looked_at()
+    {
+        await using var app = App.OfHouse();
+        var guesser = app.FromHouse();
+        var page = await App.GetAsync(guesser, "/pair");
+        var limited = 0;
+        for (var i = 0; i < 30; i++)
+        {
+            var answer = await App.PostAsync(guesser, page, "/pair", ("code", "1"), ("name", "Guesser"));
+            limited += (await answer.Content.ReadAsStringAsync(Ct)).Contains("That was too often", StringComparison.Ordinal) ? 1 : 0;
+        }
+
+        Assert.InRange(limited, 9, 12);
+    }
+
+    [Theory]
+    [InlineData(DeviceRole.Keeper, "POST", "/devices", true)]
+    [InlineData(DeviceRole.Keeper, "POST", "/files", true)]
+    [InlineData(DeviceRole.Barista, "GET", "/devices", false)]
+    [InlineData(DeviceRole.Barista, "POST", "/Devices", false)]
+    [InlineData(DeviceRole.Barista, "GET", "/plan/fp-bloomed", true)]
+    [InlineData(DeviceRole.Barista, "POST", "/plan/fp-bloomed", true)]
+    [InlineData(DeviceRole.Barista, "POST", "/api/brews/1/entries", true)]
+    [InlineData(DeviceRole.Barista, "POST", "/shelf", true)]
+    [InlineData(DeviceRole.Barista, "POST", "/files", false)]
+    [InlineData(DeviceRole.Barista, "POST", "/Files/in/1", false)]
+    [InlineData(DeviceRole.Barista, "GET", "/files", true)]
+    [InlineData(DeviceRole.Guest, "GET", "/log", true)]
+    [InlineData(DeviceRole.Guest, "HEAD", "/log", true)]
+    [InlineData(DeviceRole.Guest, "GET", "/devices", false)]
+    [InlineData(DeviceRole.Guest, "POST", "/plan/fp-bloomed", false)]
+    [InlineData(DeviceRole.Guest, "POST", "/taste/1", false)]
+    [InlineData(DeviceRole.Guest, "POST", "/api/brews/1/entries", false)]
+    [InlineData(DeviceRole.Guest, "POST", "/blind/1/answer", true)]
+    [InlineData(DeviceRole.Guest, "POST", "/blind/1", false)]
+    [InlineData(DeviceRole.Guest, "POST", "/api/forecast", true)]
+    [InlineData(DeviceRole.Guest, "DELETE", "/log", false)]
+    [InlineData(DeviceRole.Instrument, "POST", "/api/brews/1/readings", true)]
+    [InlineData(DeviceRole.Instrument, "GET", "/api/brews/1/readings", false)]
+    [InlineData(DeviceRole.Instrument, "POST", "/api/brews/1/entries", false)]
+    [InlineData(DeviceRole.Instrument, "GET", "/", false)]
+    public void Each_role_may_ask_for_what_is_its_own(DeviceRole role, string method, string path, bool may) => Assert.Equal(may, HouseRules.Allow(role, method, path));
+
+    [Fact]
+    public async Task A_guest_looks_and_writes_nothing_and_becomes_a_barista_at_a_touch()
+    {
+        await using var app = App.OfHouse();
+        var guest = await PairedAsync(app, DeviceRole.Guest);
+        var plan = await App.GetAsync(guest, "/plan/fp-bloomed");
+        Assert.Null(plan.QuerySelector("a[href='/devices']"));
+        var brews = await app.DataAsync(db => db.Brews.CountAsync(Ct));
+        var refused = await PlanPage.BrewAsync(guest, plan);
+        Assert.Equal(HttpStatusCode.Forbidden, refused.StatusCode);
+        Assert.Contains("This device is a guest here", await refused.Content.ReadAsStringAsync(Ct), StringComparison.Ordinal);
+        Assert.Equal(brews, await app.DataAsync(db => db.Brews.CountAsync(Ct)));
+
+        var keeper = app.Browser();
+        var list = await App.GetAsync(keeper, "/devices");
+        var id = list.QuerySelector("#paired [name=device]")!.GetAttribute("value")!;
+        await App.PostAsync(keeper, list, "/devices?handler=Role", ("device", id), ("role", "barista"));
+        Assert.Equal(HttpStatusCode.OK, (await PlanPage.BrewAsync(guest, plan)).StatusCode);
+        Assert.Equal(brews + 1, await app.DataAsync(db => db.Brews.CountAsync(Ct)));
+        Assert.Contains("Kitchen phone is a barista now, and was a guest.", (await App.GetAsync(keeper, "/devices")).QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
+    }
+
+    /// <summary>With its next request, and with the stream that stands open.</summary>
+    [Fact]
+    public async Task A_device_that_is_put_out_is_out_at_once()
+    {
+        await using var app = App.OfHouse();
+        var phone = await PairedAsync(app, DeviceRole.Barista);
+        Assert.Equal(HttpStatusCode.OK, (await PlanPage.BrewAsync(phone, await App.GetAsync(phone, "/plan/fp-bloomed"))).StatusCode);
+        var brew = await app.DataAsync(db => db.Brews.MaxAsync(one => one.Id, Ct));
+        using var live = await phone.GetAsync(At($"/api/brews/{brew}/live"), HttpCompletionOption.ResponseHeadersRead, Ct);
+        Assert.Equal(HttpStatusCode.OK, live.StatusCode);
+        await using var stream = await live.Content.ReadAsStreamAsync(Ct);
+
+        var keeper = app.Browser();
+        var list = await App.GetAsync(keeper, "/devices");
+        await App.PostAsync(keeper, list, "/devices?handler=PutOut", ("device", list.QuerySelector("#paired [name=device]")!.GetAttribute("value")!));
+        using var patience = CancellationTokenSource.CreateLinkedTokenSource(Ct);
+        patience.CancelAfter(TimeSpan.FromSeconds(20));
+        await Assert.ThrowsAnyAsync<IOException>(async () =>
+        {
+            var some = new byte[4_096];
+            while (await stream.ReadAsync(some, patience.Token) > 0)
+            {
+                // What was on its way.
+            }
+
+            throw new IOException("It ended.");
+        });
+        Assert.EndsWith("/pair", (await phone.GetAsync(At("/"), Ct)).RequestMessage!.RequestUri!.AbsolutePath, StringComparison.Ordinal);
+        list = await App.GetAsync(keeper, "/devices");
+        Assert.Contains("put out", list.QuerySelector("#paired .is-out")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("Kitchen phone was put out.", list.QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_token_is_replaced_after_a_week_and_the_one_before_is_good_a_little_longer()
+    {
+        await using var app = App.OfHouse();
+        var phone = await PairedAsync(app, DeviceRole.Barista);
+        var first = (await DeviceAsync(app)).TokenHash;
+        app.Time.Advance(TimeSpan.FromMilliseconds(DeviceStore.RotatedAfterMs - 1));
+        await App.GetAsync(phone, "/log");
+        Assert.Equal(first, (await DeviceAsync(app)).TokenHash);
+        app.Time.Advance(TimeSpan.FromMilliseconds(1));
+        var answer = await phone.GetAsync(At("/log"), Ct);
+        Assert.Contains(answer.Headers.GetValues("Set-Cookie"), one => one.StartsWith(HouseGuard.Cookie, StringComparison.Ordinal));
+        var row = await DeviceAsync(app);
+        Assert.NotEqual(first, row.TokenHash);
+        Assert.Equal(first, row.BeforeHash);
+        // It goes on with the new one, and nothing is rotated twice.
+        Assert.EndsWith("/log", (await phone.GetAsync(At("/log"), Ct)).RequestMessage!.RequestUri!.AbsolutePath, StringComparison.Ordinal);
+        Assert.Equal(row.TokenHash, (await DeviceAsync(app)).TokenHash);
+
+        await app.DataAsync(async db =>
+        {
+            var nowMs = app.Time.GetUtcNow().ToUnixTimeMilliseconds();
+            var store = new DeviceStore(db);
+            var (device, token) = await store.PairAsync("Tablet", DeviceRole.Barista, "a test", nowMs, Ct);
+            var laterMs = nowMs + DeviceStore.RotatedAfterMs;
+            var newer = await store.RotateAsync(device, laterMs, Ct);
+            // Another request that was just as late finds it done.
+            Assert.Null(await store.RotateAsync(device, laterMs, Ct));
+            Assert.NotNull(await store.FindAsync(newer!, laterMs, Ct));
+            Assert.NotNull(await store.FindAsync(token, laterMs + DeviceStore.BeforeGoodForMs - 1, Ct));
+            Assert.Null(await store.FindAsync(token, laterMs + DeviceStore.BeforeGoodForMs, Ct));
+            Assert.Null(await store.FindAsync("", laterMs, Ct));
+            return true;
+        });
+    }
+
+    [Fact]
+    public async Task An_instruments_token_sends_readings_and_opens_no_page_and_a_pages_cookie_sends_none_by_header()
+    {
+        await using var app = App.OfHouse();
+        var keeper = app.Browser();
+        var page = await App.ParseAsync(await App.PostAsync(keeper, await App.GetAsync(keeper, "/devices"), "/devices?handler=Instrument", ("instrument", "Bar scale")));
+        var token = page.QuerySelector("#token")!.TextContent;
+        Assert.Null((await App.GetAsync(keeper, "/devices")).QuerySelector("#token"));
+        async Task<HttpStatusCode> AskAsync(HttpMethod method, string path, string header)
+        {
+            using var request = new HttpRequestMessage(method, At(path));
+            request.Headers.Add(HouseGuard.Header, header);
+            return (await app.FromHouse(redirects: false).SendAsync(request, Ct)).StatusCode;
+        }
+
+        // It gets as far as the brew's own token.
+        Assert.Equal(HttpStatusCode.NotFound, await AskAsync(HttpMethod.Post, "/api/brews/999999/readings", token));
+        Assert.Equal(HttpStatusCode.Forbidden, await AskAsync(HttpMethod.Get, "/", token));
+        Assert.Equal(HttpStatusCode.Forbidden, await AskAsync(HttpMethod.Post, "/api/brews/1/entries", token));
+        using var asPage = new HttpRequestMessage(HttpMethod.Get, At("/log"));
+        asPage.Headers.Add("Cookie", $"{HouseGuard.Cookie}={token}");
+        Assert.Equal(HttpStatusCode.Found, (await app.FromHouse(redirects: false).SendAsync(asPage, Ct)).StatusCode);
+
+        var pageToken = await app.DataAsync(async db => (await new DeviceStore(db).PairAsync("Tablet", DeviceRole.Keeper, "a test", app.Time.GetUtcNow().ToUnixTimeMilliseconds(), Ct)).Token);
+        Assert.Equal(HttpStatusCode.Unauthorized, await AskAsync(HttpMethod.Post, "/api/brews/1/readings", pageToken));
+    }
+
+    /// <summary>What another site's page sends in a barista's browser changes nothing, at any door.</summary>
+    [Theory]
+    [InlineData("Origin", "https://elsewhere.example", false)]
+    [InlineData("Origin", "null", false)]
+    [InlineData("Origin", "https://bench.local:5443.elsewhere.example", false)]
+    [InlineData("Origin", "https://bench.local:5443", true)]
+    [InlineData("Sec-Fetch-Site", "cross-site", false)]
+    [InlineData("Sec-Fetch-Site", "same-site", false)]
+    [InlineData("Sec-Fetch-Site", "same-origin", true)]
+    [InlineData("Sec-Fetch-Site", "none", true)]
+    public async Task What_another_site_sends_is_refused(string header, string value, bool taken)
+    {
+        await using var app = App.OfHouse();
+        var phone = await PairedAsync(app, DeviceRole.Barista);
+        var plan = await App.GetAsync(phone, "/plan/fp-bloomed");
+        var brews = await app.DataAsync(db => db.Brews.CountAsync(Ct));
+        phone.DefaultRequestHeaders.Add(header, value);
+        Assert.Equal(taken ? HttpStatusCode.OK : HttpStatusCode.Forbidden, (await PlanPage.BrewAsync(phone, plan)).StatusCode);
+        Assert.Equal(brews + (taken ? 1 : 0), await app.DataAsync(db => db.Brews.CountAsync(Ct)));
+        if (header == "Origin" && !taken)
+        {
+            var bench = app.Browser();
+            bench.DefaultRequestHeaders.Add(header, value);
+            Assert.Equal(HttpStatusCode.Forbidden, (await PlanPage.BrewAsync(bench, await App.GetAsync(bench, "/plan/fp-bloomed"))).StatusCode);
+        }
+    }
+
+    [Theory]
+    [InlineData("bench.local:5443", true)]
+    [InlineData("BENCH", true)]
+    [InlineData("192.0.2.10", true)]
+    [InlineData("127.0.0.1:5080", true)]
+    [InlineData("elsewhere.example", false)]
+    [InlineData("192.0.2.11", false)]
+    [InlineData("bench.local.elsewhere.example", false)]
+    public async Task Only_this_machines_own_names_are_answered(string host, bool answered)
+    {
+        await using var app = App.OfHouse();
+        using var request = new HttpRequestMessage(HttpMethod.Get, At("/pair"));
+        request.Headers.Host = host;
+        Assert.Equal(answered ? HttpStatusCode.OK : HttpStatusCode.BadRequest, (await app.FromHouse().SendAsync(request, Ct)).StatusCode);
+    }
+
+    [Fact]
+    public async Task Over_plain_http_there_is_the_page_that_says_how_to_trust_and_nothing_else()
+    {
+        await using var app = App.OfHouse();
+        var client = app.CreateClient();
+        client.DefaultRequestHeaders.Add(SaidDoors.Header, nameof(Door.Trust));
+        client.DefaultRequestHeaders.Host = "bench.local:5081";
+        var page = await App.GetAsync(client, "/");
+        Assert.Equal("Trust this bench", page.QuerySelector("h1")!.TextContent);
+        Assert.Contains("https://bench.local:5443", page.QuerySelectorAll("a").Select(one => one.TextContent));
+        Assert.Empty(page.QuerySelectorAll("script, form"));
+        using var authority = X509CertificateLoader.LoadCertificate(await client.GetByteArrayAsync(At("/authority.crt"), Ct));
+        Assert.Equal(page.QuerySelector("#fingerprint")!.TextContent.Replace(":", "", StringComparison.Ordinal), authority.GetCertHashString(System.Security.Cryptography.HashAlgorithmName.SHA256));
+        Assert.False(authority.HasPrivateKey);
+        foreach (var path in (string[])["/log", "/pair", "/devices", "/api/under-way", "/healthz", "/js/frame.js"])
+        {
+            Assert.Equal(HttpStatusCode.NotFound, (await client.GetAsync(At(path), Ct)).StatusCode);
+        }
+
+        Assert.Equal(HttpStatusCode.NotFound, (await client.PostAsync(At("/trust"), null, Ct)).StatusCode);
+        // On the bench's own screen of a house that is not open there is none.
+        await using var shut = new App();
+        await App.GetAsync(shut.Browser(), "/trust", 404);
+        Assert.Contains("./cistern house", (await App.GetAsync(shut.Browser(), "/devices")).QuerySelector("main")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_certificate_is_for_this_machine_is_trusted_through_its_authority_and_renewed_when_it_must_be()
+    {
+        var folder = Path.Combine(App.Folder(), "test.db.house");
+        var names = new SaidNames();
+        var time = new FakeTimeProvider(DateTimeOffset.UtcNow);
+        HouseCertificates Opened() => new(folder, names, time, NullLogger<HouseCertificates>.Instance);
+        string serial;
+        byte[] authority;
+        using (var house = Opened())
+        {
+            authority = house.AuthorityDer;
+            serial = house.Current().SerialNumber;
+            Assert.True(Trusts(authority, house.Current()));
+            Assert.True(house.Current().MatchesHostname("bench.local") && house.Current().MatchesHostname("192.0.2.10") && house.Current().MatchesHostname("localhost"));
+            Assert.False(house.Current().MatchesHostname("elsewhere.example") || house.Current().MatchesHostname("192.0.2.11"));
+            Assert.Equal(serial, house.Current().SerialNumber);
+        }
+
+        if (!OperatingSystem.IsWindows())
+        {
+            foreach (var key in Directory.GetFiles(folder, "*.key"))
+            {
+                Assert.Equal(UnixFileMode.UserRead | UnixFileMode.UserWrite, File.GetUnixFileMode(key));
+            }
+
+            Assert.Equal(2, Directory.GetFiles(folder, "*.key").Length);
+            Assert.Equal(UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute, File.GetUnixFileMode(folder));
+        }
+
+        using (var again = Opened())
+        {
+            // Started again it is the same.
+            Assert.Equal(serial, again.Current().SerialNumber);
+            names.Addresses = [IPAddress.Parse("192.0.2.77")];
+            Assert.True(again.Current().MatchesHostname("192.0.2.77"));
+            Assert.NotEqual(serial, again.Current().SerialNumber);
+            serial = again.Current().SerialNumber;
+            time.Advance(TimeSpan.FromDays(397 - 31));
+            Assert.Equal(serial, again.Current().SerialNumber);
+            time.Advance(TimeSpan.FromDays(2));
+            Assert.NotEqual(serial, again.Current().SerialNumber);
+            // Phones that trusted it trust it still.
+            Assert.Equal(authority, again.AuthorityDer);
+            Assert.True(Trusts(authority, again.Current(), time.GetUtcNow()));
+        }
+
+        static bool Trusts(byte[] authority, X509Certificate2 one, DateTimeOffset? at = null)
+        {
+            using var root = X509CertificateLoader.LoadCertificate(authority);
+            using var chain = new X509Chain { ChainPolicy = { TrustMode = X509ChainTrustMode.CustomRootTrust, RevocationMode = X509RevocationMode.NoCheck, VerificationTime = (at ?? DateTimeOffset.UtcNow).UtcDateTime } };
+            chain.ChainPolicy.CustomTrustStore.Add(root);
+            chain.ChainPolicy.ApplicationPolicy.Add(new System.Security.Cryptography.Oid("1.3.6.1.5.5.7.3.1"));
+            return chain.Build(one);
+        }
+    }
+
+    [Theory]
+    [InlineData("http://0.0.0.0:5080", false)]
+    [InlineData("http://*:5080", false)]
+    [InlineData("http://192.0.2.10:5080", false)]
+    [InlineData("http://127.0.0.1:5080;http://[::]:5080", false)]
+    [InlineData("http://127.0.0.1:5080", true)]
+    [InlineData("http://[::1]:5080;http://localhost:5081", true)]
+    public void Beyond_this_machine_nothing_is_listened_on_without_a_guard(string urls, bool may)
+    {
+        void Start(params string[] more)
+        {
+            var builder = WebApplication.CreateBuilder(["--urls", urls, .. more]);
+            builder.AddCistern();
+        }
+
+        if (may)
+        {
+            Start();
+        }
+        else
+        {
+            Assert.Contains("./cistern house", Assert.Throws<HouseRefusedException>(() => Start()).Message, StringComparison.Ordinal);
+            Start("--Cistern:Proxy=192.0.2.1");
+        }
+
+        Assert.Contains("is none", Assert.Throws<HouseRefusedException>(() => Start("--Cistern:Proxy=the proxy")).Message, StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("127.0.0.1", 5080, Door.Bench)]
+    [InlineData("::1", 5080, Door.Bench)]
+    [InlineData("::ffff:127.0.0.1", 5080, Door.Bench)]
+    [InlineData("192.0.2.50", 5443, Door.House)]
+    [InlineData("127.0.0.1", 5443, Door.House)]
+    [InlineData("192.0.2.50", 5081, Door.Trust)]
+    [InlineData("192.0.2.1", 5080, Door.House)]
+    [InlineData("::ffff:192.0.2.1", 5080, Door.House)]
+    [InlineData("192.0.2.50", 5080, Door.Shut)]
+    public void The_door_is_told_by_the_port_and_a_proxy_by_its_address(string from, int port, Door door)
+    {
+        var context = new DefaultHttpContext { Connection = { RemoteIpAddress = IPAddress.Parse(from), LocalPort = port } };
+        Assert.Equal(door, new PortDoors(new Frame.AppSettings { House = true, Proxy = "192.0.2.1" }).Of(context));
+        Assert.Equal(door == Door.Bench ? Door.Bench : from == "127.0.0.1" ? Door.Bench : Door.Shut, new PortDoors(new Frame.AppSettings()).Of(context));
+    }
+
+    [Fact]
+    public void The_name_of_the_bench_is_told_to_whoever_asks_for_it_and_nothing_else_is()
+    {
+        var names = new SaidNames();
+        byte[] Ask(string name, DnsType type) => new Message { Questions = { new Question { Name = name, Type = type } } }.ToByteArray();
+        var answer = (Message)new Message().Read(HouseAnnouncer.Answer(Ask("Bench.local", DnsType.A), names)!);
+        Assert.True(answer.QR);
+        Assert.Equal(AddressFamily.InterNetwork, Assert.IsType<ARecord>(Assert.Single(answer.Answers)).Address.AddressFamily);
+        Assert.Equal(("bench.local", 120), (answer.Answers[0].Name.ToString(), (int)answer.Answers[0].TTL.TotalSeconds));
+        Assert.Null(HouseAnnouncer.Answer(Ask("other.local", DnsType.A), names));
+        Assert.Null(HouseAnnouncer.Answer(Ask("bench.local", DnsType.TXT), names));
+        Assert.Null(HouseAnnouncer.Answer(answer.ToByteArray(), names));
+        Assert.Null(HouseAnnouncer.Answer([1, 2, 3], names));
+        Assert.Null(HouseAnnouncer.Answer([], names));
+    }
+}
