@@ -96,6 +96,38 @@ public sealed class PageTests(App app) : IClassFixture<App>
         Assert.Null((await App.GetAsync(old.Browser(), "/")).QuerySelector("#barest"));
     }
 
+    /// <summary>What a browser needs to put it on a phone's screen: a manifest that every page names, and pictures of the sizes it says.</summary>
+    [Fact]
+    public async Task It_can_be_installed()
+    {
+        await using var own = new App();
+        var browser = own.Browser();
+        var link = (await App.GetAsync(browser, "/")).QuerySelector("link[rel=manifest]")!;
+        Assert.Equal("use-credentials", link.GetAttribute("crossorigin"));
+        var answer = await browser.GetAsync(new Uri(link.GetAttribute("href")!, UriKind.Relative), TestContext.Current.CancellationToken);
+        Assert.Equal("application/manifest+json", answer.Content.Headers.ContentType!.MediaType);
+        using var manifest = System.Text.Json.JsonDocument.Parse(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken));
+        Assert.Equal(("Cistern", "/", "standalone"), (manifest.RootElement.GetProperty("name").GetString(), manifest.RootElement.GetProperty("start_url").GetString(), manifest.RootElement.GetProperty("display").GetString()));
+        var maskable = 0;
+        foreach (var icon in manifest.RootElement.GetProperty("icons").EnumerateArray())
+        {
+            var picture = await browser.GetByteArrayAsync(new Uri(icon.GetProperty("src").GetString()!, UriKind.Relative), TestContext.Current.CancellationToken);
+            if (icon.GetProperty("type").GetString() == "image/png")
+            {
+                // Width and height stand at the head of a PNG, big-endian.
+                var (width, height) = (System.Buffers.Binary.BinaryPrimitives.ReadInt32BigEndian(picture.AsSpan(16)), System.Buffers.Binary.BinaryPrimitives.ReadInt32BigEndian(picture.AsSpan(20)));
+                Assert.Equal(icon.GetProperty("sizes").GetString(), $"{width}x{height}");
+                maskable += icon.TryGetProperty("purpose", out _) ? 1 : 0;
+            }
+        }
+
+        Assert.Equal(1, maskable);
+        foreach (var shortcut in manifest.RootElement.GetProperty("shortcuts").EnumerateArray())
+        {
+            await App.GetAsync(browser, shortcut.GetProperty("url").GetString()!);
+        }
+    }
+
     /// <summary>A word that is explained has its explanation on its page, once, and all of them stand in Help.</summary>
     [Theory]
     [InlineData("/plan/fp-bloomed", "tds extraction leaning band")]

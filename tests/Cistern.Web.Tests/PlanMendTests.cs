@@ -78,6 +78,47 @@ public sealed class PlanMendTests : IClassFixture<App>
         Assert.Equal(um, Math.Round(file.RootElement.GetProperty("grind").GetProperty("medianUm").GetDouble()).ToString("0", CultureInfo.InvariantCulture));
     }
 
+    /// <summary>The last brew of that family by that barista counts, as long as it stands in the log; of two bags of its coffee the one roasted last.</summary>
+    [Fact]
+    public async Task The_gear_of_the_last_brew_that_stands_is_taken_and_the_newest_bag_of_its_coffee()
+    {
+        await using var own = new App();
+        var browser = own.Browser();
+        var first = await own.DataAsync(db => db.LogRows.Where(row => row.Barista == "Imre" && row.Family == "french-press" && row.Stands).OrderByDescending(row => row.OpenedAtMs).FirstAsync(Ct));
+        var before = await own.DataAsync(db => db.LogRows.Where(row => row.Family == "french-press" && row.Stands && row.BrewId != first.BrewId).FirstAsync(Ct));
+        await own.DataAsync(db => db.LogRows.Where(row => row.BrewId == before.BrewId).ExecuteUpdateAsync(
+            set => set.SetProperty(row => row.Coffee, "Kestrel Terrace").SetProperty(row => row.Barista, "Imre").SetProperty(row => row.OpenedAtMs, first.OpenedAtMs - 1), Ct));
+        Assert.NotEqual("Kestrel Terrace", first.Coffee);
+        Assert.Equal(first.Coffee, await BagAsync());
+        // Taken away, it is the one before that counts; brought back, it again.
+        await TakeAwayAsync(first.BrewId, away: true);
+        Assert.Equal("Kestrel Terrace", await BagAsync());
+        await TakeAwayAsync(first.BrewId, away: false);
+        Assert.Equal(first.Coffee, await BagAsync());
+        // Another barista's brews are theirs.
+        await own.DataAsync(db => db.LogRows.Where(row => row.BrewId == first.BrewId).ExecuteUpdateAsync(set => set.SetProperty(row => row.Barista, "Somebody else"), Ct));
+        Assert.Equal("Kestrel Terrace", await BagAsync());
+
+        var old = await own.DataAsync(db => db.Bags.SingleAsync(bag => bag.Name == "Kestrel Terrace", Ct));
+        var newer = await own.DataAsync(async db =>
+        {
+            db.Bags.Add(new Cistern.Data.Shelf.Bag { Name = old.Name, Roast = old.Roast, RoastedOn = old.RoastedOn.AddDays(9), LeftG = 250 });
+            db.Bags.Add(new Cistern.Data.Shelf.Bag { Name = old.Name, Roast = old.Roast, RoastedOn = old.RoastedOn.AddDays(-9), LeftG = 250 });
+            await db.SaveChangesAsync(Ct);
+            return await db.Bags.Where(bag => bag.Name == old.Name).OrderByDescending(bag => bag.RoastedOn).Select(bag => bag.Id).FirstAsync(Ct);
+        });
+        Assert.Equal(newer.ToString(CultureInfo.InvariantCulture), (await App.GetAsync(browser, "/plan/fp-bloomed")).QuerySelector("#bag option[selected]")!.GetAttribute("value"));
+
+        async Task<string> BagAsync() => (await App.GetAsync(browser, "/plan/fp-bloomed")).QuerySelector("#bag option[selected]")!.TextContent;
+
+        Task<int> TakeAwayAsync(int id, bool away) => own.DataAsync(async db =>
+        {
+            var brew = await db.Brews.SingleAsync(row => row.Id == id, Ct);
+            brew.TakenAwayAtMs = away ? 1 : null;
+            return await db.SaveChangesAsync(Ct);
+        });
+    }
+
     [Fact]
     public async Task Room_is_told_in_fluid_ounces_where_drinks_are()
     {

@@ -7,7 +7,7 @@ export default defineConfig({
   timeout: 120_000,
   expect: { timeout: 15_000 },
   // More than there are cores: a brew is mostly waited for.
-  workers: 4,
+  workers: 3,
   // Machines are noisy: one more try, told as flaky in the report.
   retries: 1,
   fullyParallel: false,

@@ -1,6 +1,7 @@
 using Cistern.Data.House;
 using Cistern.Data.Stores;
 using Cistern.Web.Frame;
+using Microsoft.Data.Sqlite;
 
 namespace Cistern.Web.House;
 
@@ -50,15 +51,12 @@ public static class HouseGuard
     /// <summary>Lays it before what comes after.</summary>
     public static void UseHouseGuard(this IApplicationBuilder app, Presence presence, TimeProvider time)
     {
-        app.Use((context, next) =>
+        app.Use((context, next) => context.Door() switch
         {
-            return context.Door() switch
-            {
-                House.Door.Bench => SameOrigin(context, next),
-                House.Door.House => PairedAsync(context, next, presence, time.GetUtcNow().ToUnixTimeMilliseconds()),
-                House.Door.Trust => TrustAsync(context, next),
-                _ => ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden),
-            };
+            House.Door.Bench => SameOrigin(context, next),
+            House.Door.House => PairedAsync(context, next, presence, time.GetUtcNow().ToUnixTimeMilliseconds()),
+            House.Door.Trust => TrustAsync(context, next),
+            _ => ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden),
         });
     }
 
@@ -107,17 +105,29 @@ public static class HouseGuard
             return;
         }
 
-        if (presence.WorthNoting(device.Id, nowMs))
-        {
-            await store.SeenAsync(device.Id, nowMs, context.RequestAborted);
-        }
-
-        if (!byHeader && HttpMethods.IsGet(context.Request.Method) && await store.RotateAsync(device, nowMs, context.RequestAborted) is { } newer)
-        {
-            Give(context, newer);
-        }
-
+        await NoteAsync(context, store, device, presence, nowMs);
         await presence.AnswerAsync(device.Id, context, answered => SameOrigin(answered, next));
+    }
+
+    /// <summary>Writes down that a device was heard of, and gives it a new token where its own is old. A disk that takes nothing keeps nobody from reading.</summary>
+    private static async Task NoteAsync(HttpContext context, DeviceStore store, Device device, Presence presence, long nowMs)
+    {
+        try
+        {
+            if (presence.WorthNoting(device.Id, nowMs))
+            {
+                await store.SeenAsync(device.Id, nowMs, context.RequestAborted);
+            }
+
+            if (device.Role != DeviceRole.Instrument && HttpMethods.IsGet(context.Request.Method) && await store.RotateAsync(device, nowMs, context.RequestAborted) is { } newer)
+            {
+                Give(context, newer);
+            }
+        }
+        catch (Exception error) when (error is SqliteException or IOException)
+        {
+            context.RequestServices.GetService<ILoggerFactory>()?.CreateLogger(nameof(HouseGuard)).LogWarning(error, "That {Device} was heard of could not be written down.", device.Name);
+        }
     }
 
     /// <summary>Gives a device its token.</summary>
