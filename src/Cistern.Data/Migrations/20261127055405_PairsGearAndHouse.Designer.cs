@@ -11,8 +11,8 @@ using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 namespace Cistern.Data.Migrations
 {
     [DbContext(typeof(CisternDb))]
-    [Migration("20261127042602_House")]
-    partial class House
+    [Migration("20261127055405_PairsGearAndHouse")]
+    partial class PairsGearAndHouse
     {
         /// <inheritdoc />
         protected override void BuildTargetModel(ModelBuilder modelBuilder)

@@ -5,16 +5,43 @@
 namespace Cistern.Data.Migrations
 {
     /// <inheritdoc />
-    public partial class PairsAndPlanned : Migration
+    public partial class PairsGearAndHouse : Migration
     {
         /// <inheritdoc />
         protected override void Up(MigrationBuilder migrationBuilder)
         {
+            migrationBuilder.AddColumn<double>(
+                name: "OutletMm",
+                table: "Vessels",
+                type: "REAL",
+                nullable: true);
+
+            migrationBuilder.AddColumn<bool>(
+                name: "Heaped",
+                table: "Spoons",
+                type: "INTEGER",
+                nullable: false,
+                defaultValue: false);
+
             migrationBuilder.AddColumn<long>(
                 name: "WantedAtMs",
                 table: "Sheets",
                 type: "INTEGER",
                 nullable: true);
+
+            migrationBuilder.AddColumn<bool>(
+                name: "Estimated",
+                table: "Mills",
+                type: "INTEGER",
+                nullable: false,
+                defaultValue: false);
+
+            migrationBuilder.AddColumn<string>(
+                name: "Looks",
+                table: "Mills",
+                type: "TEXT",
+                nullable: false,
+                defaultValue: "");
 
             migrationBuilder.AddColumn<string>(
                 name: "Usuals",
@@ -22,6 +49,27 @@ namespace Cistern.Data.Migrations
                 type: "TEXT",
                 nullable: false,
                 defaultValue: "");
+
+            migrationBuilder.AddColumn<bool>(
+                name: "NoMill",
+                table: "Baristas",
+                type: "INTEGER",
+                nullable: false,
+                defaultValue: false);
+
+            migrationBuilder.AddColumn<bool>(
+                name: "NoScale",
+                table: "Baristas",
+                type: "INTEGER",
+                nullable: false,
+                defaultValue: false);
+
+            migrationBuilder.AddColumn<bool>(
+                name: "NoThermometer",
+                table: "Baristas",
+                type: "INTEGER",
+                nullable: false,
+                defaultValue: false);
 
             migrationBuilder.CreateTable(
                 name: "BlindSessions",
@@ -54,6 +102,41 @@ namespace Cistern.Data.Migrations
                         principalTable: "Brews",
                         principalColumn: "Id",
                         onDelete: ReferentialAction.SetNull);
+                });
+
+            migrationBuilder.CreateTable(
+                name: "Devices",
+                columns: table => new
+                {
+                    Id = table.Column<int>(type: "INTEGER", nullable: false)
+                        .Annotation("Sqlite:Autoincrement", true),
+                    Name = table.Column<string>(type: "TEXT", nullable: false),
+                    Role = table.Column<int>(type: "INTEGER", nullable: false),
+                    TokenHash = table.Column<string>(type: "TEXT", nullable: false),
+                    TokenAtMs = table.Column<long>(type: "INTEGER", nullable: false),
+                    BeforeHash = table.Column<string>(type: "TEXT", nullable: false),
+                    PairedAtMs = table.Column<long>(type: "INTEGER", nullable: false),
+                    SeenAtMs = table.Column<long>(type: "INTEGER", nullable: false),
+                    PutOutAtMs = table.Column<long>(type: "INTEGER", nullable: true)
+                },
+                constraints: table =>
+                {
+                    table.PrimaryKey("PK_Devices", x => x.Id);
+                });
+
+            migrationBuilder.CreateTable(
+                name: "HouseRecords",
+                columns: table => new
+                {
+                    Id = table.Column<int>(type: "INTEGER", nullable: false)
+                        .Annotation("Sqlite:Autoincrement", true),
+                    AtMs = table.Column<long>(type: "INTEGER", nullable: false),
+                    What = table.Column<string>(type: "TEXT", nullable: false),
+                    Who = table.Column<string>(type: "TEXT", nullable: false)
+                },
+                constraints: table =>
+                {
+                    table.PrimaryKey("PK_HouseRecords", x => x.Id);
                 });
 
             migrationBuilder.CreateTable(
@@ -140,6 +223,11 @@ namespace Cistern.Data.Migrations
                 column: "WantedAtMs");
 
             migrationBuilder.CreateIndex(
+                name: "IX_LogRows_Barista_Family_OpenedAtMs",
+                table: "LogRows",
+                columns: new[] { "Barista", "Family", "OpenedAtMs" });
+
+            migrationBuilder.CreateIndex(
                 name: "IX_BlindAnswers_SessionId_Taster",
                 table: "BlindAnswers",
                 columns: new[] { "SessionId", "Taster" },
@@ -154,6 +242,12 @@ namespace Cistern.Data.Migrations
                 name: "IX_BlindSessions_SecondBrewId",
                 table: "BlindSessions",
                 column: "SecondBrewId");
+
+            migrationBuilder.CreateIndex(
+                name: "IX_Devices_TokenHash",
+                table: "Devices",
+                column: "TokenHash",
+                unique: true);
 
             migrationBuilder.CreateIndex(
                 name: "IX_Pairs_BaristaId",
@@ -188,6 +282,12 @@ namespace Cistern.Data.Migrations
                 name: "BlindAnswers");
 
             migrationBuilder.DropTable(
+                name: "Devices");
+
+            migrationBuilder.DropTable(
+                name: "HouseRecords");
+
+            migrationBuilder.DropTable(
                 name: "Pairs");
 
             migrationBuilder.DropTable(
@@ -201,13 +301,45 @@ namespace Cistern.Data.Migrations
                 name: "IX_Sheets_WantedAtMs",
                 table: "Sheets");
 
+            migrationBuilder.DropIndex(
+                name: "IX_LogRows_Barista_Family_OpenedAtMs",
+                table: "LogRows");
+
+            migrationBuilder.DropColumn(
+                name: "OutletMm",
+                table: "Vessels");
+
+            migrationBuilder.DropColumn(
+                name: "Heaped",
+                table: "Spoons");
+
             migrationBuilder.DropColumn(
                 name: "WantedAtMs",
                 table: "Sheets");
 
             migrationBuilder.DropColumn(
+                name: "Estimated",
+                table: "Mills");
+
+            migrationBuilder.DropColumn(
+                name: "Looks",
+                table: "Mills");
+
+            migrationBuilder.DropColumn(
                 name: "Usuals",
                 table: "Mills");
+
+            migrationBuilder.DropColumn(
+                name: "NoMill",
+                table: "Baristas");
+
+            migrationBuilder.DropColumn(
+                name: "NoScale",
+                table: "Baristas");
+
+            migrationBuilder.DropColumn(
+                name: "NoThermometer",
+                table: "Baristas");
         }
     }
 }
