@@ -29,12 +29,16 @@ public static class WaterPhysics
 
     private const double VaporizationJPerMol = 40_660;
 
+    // The standard atmosphere: pressure falls as (1 − lapse · h) to this power.
+    private const double LapsePerM = 2.25577e-5;
+    private const double PressurePower = 5.25588;
+
     /// <summary>Where water boils, °C.</summary>
     /// <param name="altitudeM">Above sea level, m.</param>
     /// <remarks>Standard atmosphere, then Clausius–Clapeyron from 100 °C at one atmosphere.</remarks>
     public static double BoilingPointC(double altitudeM)
     {
-        var atmospheres = Math.Pow(1 - (2.25577e-5 * altitudeM), 5.25588);
+        var atmospheres = Math.Pow(1 - (LapsePerM * altitudeM), PressurePower);
         var inverseK = (1 / (100 + Kelvin)) - (GasConstant / VaporizationJPerMol * Math.Log(atmospheres));
         return (1 / inverseK) - Kelvin;
     }
@@ -44,7 +48,7 @@ public static class WaterPhysics
     public static double AltitudeM(double boilsC)
     {
         var atmospheres = Math.Exp(VaporizationJPerMol / GasConstant * ((1 / (100 + Kelvin)) - (1 / (boilsC + Kelvin))));
-        return (1 - Math.Pow(atmospheres, 1 / 5.25588)) / 2.25577e-5;
+        return (1 - Math.Pow(atmospheres, 1 / PressurePower)) / LapsePerM;
     }
 
     /// <summary>Dynamic viscosity of water, Pa·s.</summary>

@@ -81,12 +81,13 @@ public static class RecipeChecker
                 Error("brewer.filter", $"A {FamilyWords} needs a filter.", "none", "Name its filter, or leave it out for the usual one.");
             }
 
-            if (brewer.Cone is not null && Family is not (VesselFamily.ValveDripper or VesselFamily.LeverDripper))
+            var dripper = Family is VesselFamily.ValveDripper or VesselFamily.LeverDripper;
+            if (brewer.Cone is not null && !dripper)
             {
                 Warning("brewer.cone", "Only drippers have a cone.", Words<Cone>.Of(brewer.Cone.Value), "Leave it out.");
             }
 
-            if (brewer.OutletMm is { } outletMm && Family is not (VesselFamily.ValveDripper or VesselFamily.LeverDripper))
+            if (brewer.OutletMm is { } outletMm && !dripper)
             {
                 Warning("brewer.outletMm", "Only drippers have an outlet below the cone.", string.Create(CultureInfo.InvariantCulture, $"{outletMm:0.#} mm"), "Leave it out.");
             }

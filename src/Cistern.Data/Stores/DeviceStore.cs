@@ -1,5 +1,6 @@
 using System.Security.Cryptography;
 using System.Text;
+using Cistern.Core.Recipes;
 using Cistern.Data.House;
 using Microsoft.EntityFrameworkCore;
 
@@ -14,8 +15,14 @@ public sealed class DeviceStore(CisternDb db)
     /// <summary>The one before it is good this much longer, ms.</summary>
     public const long BeforeGoodForMs = 300_000;
 
+    /// <summary>The most letters of a device's name.</summary>
+    public const int LongestName = 60;
+
     /// <summary>The most lines of the record that are kept.</summary>
     private const int MostRecords = 2_000;
+
+    /// <summary>What is wrong with a name for a device, or null.</summary>
+    public static string? NameProblem(string name) => name.Length == 0 ? "This must not be empty." : PlainText.Problem(name, LongestName, lines: false);
 
     /// <summary>What of a token is kept.</summary>
     public static string HashOf(string token) => Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(token)));
@@ -35,7 +42,7 @@ public sealed class DeviceStore(CisternDb db)
         var token = NewToken();
         var device = new Device { Name = name, Role = role, TokenHash = HashOf(token), TokenAtMs = nowMs, PairedAtMs = nowMs, SeenAtMs = nowMs };
         db.Devices.Add(device);
-        Note($"{name} was paired as {role.ToString().ToLowerInvariant()}.", by, nowMs);
+        Note($"{name} was paired as {Words<DeviceRole>.Of(role)}.", by, nowMs);
         await db.SaveChangesAsync(ct);
         return (device, token);
     }
@@ -95,7 +102,7 @@ public sealed class DeviceStore(CisternDb db)
 
         if (device.Role != role)
         {
-            Note($"{device.Name} is a {role.ToString().ToLowerInvariant()} now, and was a {device.Role.ToString().ToLowerInvariant()}.", by, nowMs);
+            Note($"{device.Name} is a {Words<DeviceRole>.Of(role)} now, and was a {Words<DeviceRole>.Of(device.Role)}.", by, nowMs);
             device.Role = role;
             await db.SaveChangesAsync(ct);
         }

@@ -51,7 +51,7 @@ public sealed partial class HouseCertificates(string folder, IHouseNames names, 
         lock (gate)
         {
             var called = Called();
-            if (current is null || told != called || current.NotAfter.ToUniversalTime() < time.GetUtcNow().UtcDateTime + RenewedBefore)
+            if (current is null || told != called || Ages(current))
             {
                 // The one before may be in a handshake; it goes with the collector.
                 current = Kept(called) ?? Made(called);
@@ -68,6 +68,8 @@ public sealed partial class HouseCertificates(string folder, IHouseNames names, 
         authority?.Dispose();
         current?.Dispose();
     }
+
+    private bool Ages(X509Certificate2 certificate) => certificate.NotAfter.ToUniversalTime() < time.GetUtcNow().UtcDateTime + RenewedBefore;
 
     private string Called() => string.Join(' ', names.Names.Concat(names.Addresses.Select(one => one.ToString())));
 
@@ -150,7 +152,7 @@ public sealed partial class HouseCertificates(string folder, IHouseNames names, 
         }
 
         var kept = X509Certificate2.CreateFromPemFile(PathOf("server.pem"), PathOf("server.key"));
-        return kept.NotAfter.ToUniversalTime() < time.GetUtcNow().UtcDateTime + RenewedBefore ? null : kept;
+        return Ages(kept) ? null : kept;
     }
 
     private void Keep(string name, X509Certificate2 certificate, ECDsa key)

@@ -1,3 +1,4 @@
+using Cistern.Core.Recipes;
 using Cistern.Data.House;
 using Cistern.Data.Stores;
 using Cistern.Web.Frame;
@@ -101,7 +102,7 @@ public static class HouseGuard
         context.Items[DeviceItem] = device;
         if (!HouseRules.Allow(device.Role, context.Request.Method, context.Request.Path))
         {
-            await ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden, $"This device is a {device.Role.ToString().ToLowerInvariant()} here, and that is not for it. The keeper of the bench can change it under Devices.");
+            await ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden, $"This device is a {Words<DeviceRole>.Of(device.Role)} here, and that is not for it. The keeper of the bench can change it under Devices.");
             return;
         }
 

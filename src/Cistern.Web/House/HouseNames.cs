@@ -14,21 +14,32 @@ public interface IHouseNames
     IReadOnlyList<IPAddress> Addresses { get; }
 }
 
-/// <summary>What the machine says of itself, asked anew each time: addresses change.</summary>
-public sealed class MachineNames : IHouseNames
+/// <summary>What the machine says of itself. Addresses change, so it is asked again after a while: not with every request, for that takes longer than to answer one.</summary>
+public sealed class MachineNames(TimeProvider time) : IHouseNames
 {
-    /// <inheritdoc/>
-    public IReadOnlyList<string> Names
-    {
-        get
-        {
-            var host = Dns.GetHostName().ToLowerInvariant();
-            return host.EndsWith(".local", StringComparison.Ordinal) ? [host, "localhost"] : [host + ".local", host, "localhost"];
-        }
-    }
+    private static readonly TimeSpan AskedAgainAfter = TimeSpan.FromSeconds(5);
+
+    private Said? said;
 
     /// <inheritdoc/>
-    public IReadOnlyList<IPAddress> Addresses =>
+    public IReadOnlyList<string> Names => Asked().Names;
+
+    /// <inheritdoc/>
+    public IReadOnlyList<IPAddress> Addresses => Asked().Addresses;
+
+    private Said Asked()
+    {
+        var now = time.GetTimestamp();
+        return said is { } one && time.GetElapsedTime(one.At, now) < AskedAgainAfter ? one : said = new Said(now, HostNames(), CardAddresses());
+    }
+
+    private static IReadOnlyList<string> HostNames()
+    {
+        var host = Dns.GetHostName().ToLowerInvariant();
+        return host.EndsWith(".local", StringComparison.Ordinal) ? [host, "localhost"] : [host + ".local", host, "localhost"];
+    }
+
+    private static IReadOnlyList<IPAddress> CardAddresses() =>
     [
         .. NetworkInterface.GetAllNetworkInterfaces()
             .Where(card => card.OperationalStatus == OperationalStatus.Up && card.NetworkInterfaceType != NetworkInterfaceType.Loopback)
@@ -36,4 +47,6 @@ public sealed class MachineNames : IHouseNames
             .Where(address => address.AddressFamily == AddressFamily.InterNetwork || (address.AddressFamily == AddressFamily.InterNetworkV6 && !address.IsIPv6LinkLocal))
             .OrderBy(address => address.AddressFamily).ThenBy(address => address.ToString(), StringComparer.Ordinal),
     ];
+
+    private sealed record Said(long At, IReadOnlyList<string> Names, IReadOnlyList<IPAddress> Addresses);
 }

@@ -54,7 +54,7 @@ public static class HouseSetup
             builder.Services.AddHostedService<HouseAnnouncer>();
             // The names of this machine change; they are looked at with every request instead.
             builder.Configuration["AllowedHosts"] = "*";
-            var bench = Urls(builder.Configuration).FirstOrDefault(IsLoopback) ?? new Uri("http://127.0.0.1:5080");
+            var bench = Urls(builder.Configuration).FirstOrDefault(url => url.IsLoopback) ?? new Uri("http://127.0.0.1:5080");
             builder.Configuration["urls"] = null;
             builder.WebHost.ConfigureKestrel(kestrel =>
             {
@@ -84,7 +84,7 @@ public static class HouseSetup
             });
         }
 
-        if (!settings.House && settings.Proxy.Length == 0 && Urls(builder.Configuration).FirstOrDefault(url => !IsLoopback(url)) is { } open)
+        if (!settings.House && settings.Proxy.Length == 0 && Urls(builder.Configuration).FirstOrDefault(url => !url.IsLoopback) is { } open)
         {
             throw new HouseRefusedException($"{open} would be open to the whole network, unencrypted and to anybody. Use ./cistern house for other devices of the house, or name the proxy in front that guards it: Cistern__Proxy=ADDRESS.");
         }
@@ -138,6 +138,4 @@ public static class HouseSetup
 
     private static IEnumerable<Uri> Urls(IConfiguration configuration) => (configuration["urls"] ?? "").Split(';', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)
         .Select(text => Uri.TryCreate(text.Replace("//*", "//0.0.0.0", StringComparison.Ordinal).Replace("//+", "//0.0.0.0", StringComparison.Ordinal), UriKind.Absolute, out var url) ? url : null).OfType<Uri>();
-
-    private static bool IsLoopback(Uri url) => url.IsLoopback;
 }

@@ -45,6 +45,8 @@ public sealed class PairingDesk(TimeProvider time)
     private int wrong;
     private long shutUntilMs;
 
+    private PairingCode? Good => code is { } one && one.EndsAtMs > NowMs ? one : null;
+
     private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
 
     /// <summary>The code that is good now; null where there is none.</summary>
@@ -54,7 +56,7 @@ public sealed class PairingDesk(TimeProvider time)
         {
             lock (gate)
             {
-                return code is { } one && one.EndsAtMs > NowMs ? one : null;
+                return Good;
             }
         }
     }
@@ -107,7 +109,7 @@ public sealed class PairingDesk(TimeProvider time)
                 return PairingTry.Shut;
             }
 
-            if (code is { } one && one.EndsAtMs > NowMs && CryptographicOperations.FixedTimeEquals(Encoding.ASCII.GetBytes(digits), Encoding.ASCII.GetBytes(one.Digits)))
+            if (Good is { } one && CryptographicOperations.FixedTimeEquals(Encoding.ASCII.GetBytes(digits), Encoding.ASCII.GetBytes(one.Digits)))
             {
                 (role, code, wrong, WrongFrom) = (one.Role, null, 0, "");
                 return PairingTry.Good;

@@ -1,6 +1,7 @@
 using Cistern.Core.Physics;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
+using Cistern.Data.Shelf;
 
 namespace Cistern.Web.Wording;
 
@@ -8,7 +9,11 @@ namespace Cistern.Web.Wording;
 /// <param name="Name">What it is called.</param>
 /// <param name="HoldsG">What it holds, g.</param>
 /// <param name="Heaped">Heaped, or level.</param>
-public sealed record SpoonAtHand(string Name, double HoldsG, bool Heaped);
+public sealed record SpoonAtHand(string Name, double HoldsG, bool Heaped)
+{
+    /// <summary>One of the shelf; null where there is none.</summary>
+    public static SpoonAtHand? Of(Spoon? spoon) => spoon is null ? null : new(spoon.Name, spoon.HoldsG, spoon.Heaped);
+}
 
 /// <summary>
 /// What a barista brews with who has not everything: said once, and then plans, cards and brews speak of what is at hand.

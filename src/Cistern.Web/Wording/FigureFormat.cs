@@ -69,7 +69,13 @@ public sealed class FigureFormat(Units units, AtHand? hand = null)
     public string VolumeNumber(double ml) => Number(units.VolumeFromMl(ml), units.Volume == Core.Reckoning.VolumeUnit.Millilitre ? 0 : 1);
 
     /// <summary>Room in a vessel with its unit: fluid ounces where drinks are told in them, else ml, cups or not.</summary>
-    public string Room(double ml) => units.Volume == Core.Reckoning.VolumeUnit.FluidOunce ? $"{VolumeNumber(ml)} {VolumeUnit}" : $"{Number(ml, 0)} ml";
+    public string Room(double ml) => $"{RoomNumber(ml)} {RoomUnit}";
+
+    /// <summary>The same without its unit.</summary>
+    public string RoomNumber(double ml) => units.Volume == Core.Reckoning.VolumeUnit.FluidOunce ? VolumeNumber(ml) : Number(ml, 0);
+
+    /// <summary>The unit of room in a vessel.</summary>
+    public string RoomUnit => units.Volume == Core.Reckoning.VolumeUnit.FluidOunce ? VolumeUnit : "ml";
 
     /// <summary>A drink as a volume with its unit, from g.</summary>
     public string Drink(double g) => $"{DrinkNumber(g)} {VolumeUnit}";

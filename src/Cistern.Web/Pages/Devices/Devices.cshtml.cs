@@ -13,7 +13,6 @@ namespace Cistern.Web.Pages.Devices;
 public sealed class DevicesModel(PairingDesk desk, DeviceStore devices, Presence presence, HouseCertificates certificates, IHouseNames names, AppSettings settings, BenchContext bench) : PageModel
 {
     private const int RecordsShown = 60;
-    private const int LongestName = 60;
 
     /// <summary>Who is here.</summary>
     public BenchContext Bench => bench;
@@ -40,7 +39,7 @@ public sealed class DevicesModel(PairingDesk desk, DeviceStore devices, Presence
     public string Fingerprint => certificates.Fingerprint;
 
     /// <summary>The field for an instrument's name.</summary>
-    public Field Instrument { get; private set; } = new("instrument", "An instrument's name", "") { MaxLength = LongestName, Hint = "a gateway of scale or thermometer; it can send readings, and nothing else" };
+    public Field Instrument { get; private set; } = new("instrument", "An instrument's name", "") { MaxLength = DeviceStore.LongestName, Hint = "a gateway of scale or thermometer; it can send readings, and nothing else" };
 
     /// <summary>The token of an instrument that was just made; told this once.</summary>
     public string? Token { get; private set; }
@@ -102,7 +101,7 @@ public sealed class DevicesModel(PairingDesk desk, DeviceStore devices, Presence
     public async Task<IActionResult> OnPostInstrumentAsync(CancellationToken ct)
     {
         var name = (Request.Form.Value("instrument") ?? "").Trim();
-        var problem = name.Length == 0 ? "This must not be empty." : PlainText.Problem(name, LongestName, lines: false);
+        var problem = DeviceStore.NameProblem(name);
         if (problem is not null || !Open)
         {
             Instrument = Instrument with { Text = name, Problem = problem };
@@ -120,5 +119,5 @@ public sealed class DevicesModel(PairingDesk desk, DeviceStore devices, Presence
 
     private int? Id() => int.TryParse(Request.Form.Value("device"), NumberStyles.None, CultureInfo.InvariantCulture, out var id) ? id : null;
 
-    private static DeviceRole? RoleOf(string? word) => word switch { "keeper" => DeviceRole.Keeper, "barista" => DeviceRole.Barista, "guest" => DeviceRole.Guest, _ => null };
+    private static DeviceRole? RoleOf(string? word) => Words<DeviceRole>.Find(word) is { } role && role != DeviceRole.Instrument ? role : null;
 }

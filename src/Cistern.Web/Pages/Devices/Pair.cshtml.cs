@@ -1,4 +1,3 @@
-using Cistern.Core.Recipes;
 using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.House;
@@ -12,8 +11,6 @@ namespace Cistern.Web.Pages.Devices;
 [EnableRateLimiting(HouseSetup.Pairing)]
 public sealed class PairModel(PairingDesk desk, DeviceStore devices, TimeProvider time) : PageModel
 {
-    private const int LongestName = 60;
-
     /// <summary>The code as it was typed, or came with the picture.</summary>
     public string Code { get; private set; } = "";
 
@@ -45,10 +42,10 @@ public sealed class PairModel(PairingDesk desk, DeviceStore devices, TimeProvide
         }
 
         (Code, Name) = (Request.Form.Value("code") ?? "", (Request.Form.Value("name") ?? "").Trim());
-        if (Name.Length == 0 || PlainText.Problem(Name, LongestName, lines: false) is not null)
+        if (DeviceStore.NameProblem(Name) is { } problem)
         {
             // Looked at first: a code is good once, and a name that will not do must not cost it.
-            Problem = Name.Length == 0 ? "Say what this device is called; the keeper sees it in the list." : PlainText.Problem(Name, LongestName, lines: false);
+            Problem = Name.Length == 0 ? "Say what this device is called; the keeper sees it in the list." : problem;
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
         }

@@ -85,10 +85,11 @@ public sealed class ImportRuns(IServiceScopeFactory scopes, TimeProvider time, I
             var carrier = services.GetRequiredService<ShelfCarrier>();
             var progress = new Told(far => runs[lot] = new ImportRun(far.Done, far.Of, null, null));
             var what = string.Join(", ", look.Files.Select(file => file.Name));
-            var id = await services.GetRequiredService<ImportStore>().TakeAsync(look.Brews, what.Length > 200 ? what[..199] + "…" : what, by, withChanged, ct => carrier.TakeAsync(look.Shelf.Fresh, ct), progress, CancellationToken.None);
+            what = what.Length > 200 ? what[..199] + "…" : what;
+            var id = await services.GetRequiredService<ImportStore>().TakeAsync(look.Brews, what, by, withChanged, ct => carrier.TakeAsync(look.Shelf.Fresh, ct), progress, CancellationToken.None);
             services.GetRequiredService<Staging>().Remove(lot);
             runs[lot] = new ImportRun(look.Brews.NewBrews.Count, look.Brews.NewBrews.Count, id, null);
-            await services.GetRequiredService<DeviceStore>().RecordAsync($"Taken in: {(what.Length > 200 ? what[..199] + "…" : what)}.", by, time.GetUtcNow().ToUnixTimeMilliseconds(), CancellationToken.None);
+            await services.GetRequiredService<DeviceStore>().RecordAsync($"Taken in: {what}.", by, time.GetUtcNow().ToUnixTimeMilliseconds(), CancellationToken.None);
             log.LogInformation("Taken in by {By}: {What}, import {Import}.", by, what, id.ToString(CultureInfo.InvariantCulture));
         }
         catch (Exception error) when (error is not OutOfMemoryException)

@@ -208,7 +208,7 @@ public sealed class PlanSettings
     /// <summary>How its steps are told: without a scale in its spoon and at its vessel's marks, without a thermometer by its kettle.</summary>
     public FigureFormat ToldIn => format.With(format.Hand with
     {
-        Spoon = Spoon is { } spoon ? new SpoonAtHand(spoon.Name, spoon.HoldsG, spoon.Heaped) : format.Hand.Spoon,
+        Spoon = SpoonAtHand.Of(Spoon) ?? format.Hand.Spoon,
         MarksMl = Vessel?.MarksMl ?? [],
         Kettle = KettleUsed?.AsHeating(Recipe.Place).Cools ?? Core.Reckoning.Kettle.Usual,
     });
