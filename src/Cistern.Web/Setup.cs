@@ -62,6 +62,7 @@ public static class Setup
         builder.Services.AddOptions<KeyManagementOptions>().Configure<KeyFiles>((options, keys) => options.XmlRepository = keys);
 
         builder.Services.AddHttpContextAccessor();
+        builder.Services.AddSingleton<Pins>();
         builder.Services.AddScoped<BenchContext>();
         // What a request works out stops when whoever asked has gone.
         builder.Services.AddSingleton(new ForecastMemory());

@@ -208,8 +208,8 @@ public sealed class DecisionTests
         var spoons = RoughMeasures.Spoons(31, 6.2);
         Assert.Equal(5, spoons.Count);
         Assert.True(spoons.LowG < 31 && spoons.HighG > 31);
-        Assert.Equal(1.25, new Units(MassUnit.Ounce, TemperatureUnit.Fahrenheit, VolumeUnit.FluidOunce, 180).MassFromG(35.436904), 1e-6);
-        Assert.Equal(205, new Units(MassUnit.Ounce, TemperatureUnit.Fahrenheit, VolumeUnit.FluidOunce, 180).TemperatureFromC(96.1111), 0.01);
+        Assert.Equal(1.25, new Units(MassUnit.Ounce, MassUnit.Ounce, TemperatureUnit.Fahrenheit, VolumeUnit.FluidOunce, 180).MassFromG(35.436904), 1e-6);
+        Assert.Equal(205, new Units(MassUnit.Ounce, MassUnit.Ounce, TemperatureUnit.Fahrenheit, VolumeUnit.FluidOunce, 180).TemperatureFromC(96.1111), 0.01);
         Assert.NotNull(GrainWords.All.Single(word => word.Word == "table salt").Dispute);
         Assert.Contains(GrainWords.For(900), word => word.Word == "coarse");
         var ratios = Ratios.Of(Press);

@@ -1,3 +1,4 @@
+using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
@@ -9,13 +10,37 @@ public sealed class MillEstimateTests
 {
     private static double At(MillEstimate mill, double setting) => mill.UmAtZero + (mill.UmPerSetting * setting);
 
+    /// <summary>One more direction of what may be otherwise: added in quadrature to the rest, and none where brews know better.</summary>
+    [Fact]
+    public void What_is_not_known_of_a_mill_widens_the_bands_by_what_that_much_of_grind_does()
+    {
+        var recipe = RecipeLibrary.All.First(one => one.Id == "tp-upright-short");
+        var sure = ForecastModel.Published;
+        Band Of(ForecastModel model) => Confidence.Of(model.Run(recipe))[Outcome.TdsPercent];
+        Band OfMill(double sigmaUm) => Of(sure with { Spread = sure.Spread.WithMillOffBy(sigmaUm) });
+        double Tds(double offUm) => sure.Figures(recipe with { Grind = recipe.Grind with { MedianUm = recipe.Grind.MedianUm + offUm } }).Totals.TdsPercent;
+
+        var (narrow, wide) = (Of(sure), OfMill(150));
+        var byGrind = Confidence.Eighty * (Tds(-150) - Tds(150)) / 2;
+        Assert.Equal(narrow.Value, wide.Value, 1e-9);
+        Assert.Equal(Math.Sqrt(Math.Pow(narrow.High - narrow.Value, 2) + Math.Pow(byGrind, 2)), wide.High - wide.Value, 2e-3);
+        Assert.True(byGrind > 0.05, $"{byGrind:0.000} % TDS");
+        Assert.True(OfMill(300).High > wide.High);
+
+        // What was learned of the mill's offset is kept as it is.
+        var learned = new ModelSpread([[0, 0, 0, 0, 0, 0, 12]]);
+        Assert.Same(learned, learned.WithMillOffBy(150));
+        Assert.Equal(sure.Spread.WithMillOffBy(150), sure.Spread.WithMillOffBy(150));
+        Assert.NotEqual(sure.Spread.WithMillOffBy(150), sure.Spread.WithMillOffBy(151));
+    }
+
     [Fact]
     public void Nothing_known_it_goes_from_fine_to_coarse_and_is_wide()
     {
         var mill = new MillEstimate(2, 42, []);
         Assert.Equal((150, 1_400), (At(mill, 2), At(mill, 42)));
         Assert.Equal(1_250.0 / 40, mill.UmPerSetting, 1e-9);
-        Assert.Equal((1.2816 * 110, 1.2816 * 420), (mill.HalfWidthUm(2), mill.HalfWidthUm(42)));
+        Assert.Equal((1.28 * 110, 1.28 * 420), (mill.HalfWidthUm(2), mill.HalfWidthUm(42)));
     }
 
     [Fact]
@@ -58,7 +83,7 @@ public sealed class MillEstimateTests
     public void A_word_is_as_wide_as_people_use_it()
     {
         var said = KnownGrind.LooksLike(20, GrainWords.Find("table salt")!);
-        Assert.Equal((20, Math.Sqrt(300 * 650), 350 / 2.563), (said.Setting, said.Um, said.SigmaUm));
+        Assert.Equal((20, Math.Sqrt(300 * 650), 350 / 2.56), (said.Setting, said.Um, said.SigmaUm));
     }
 
     [Fact]

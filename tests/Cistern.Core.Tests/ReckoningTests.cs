@@ -24,7 +24,7 @@ public sealed class ReckoningTests
     [Fact]
     public void Units_go_out_and_come_back_by_their_definitions()
     {
-        var imperial = new Units(MassUnit.Ounce, TemperatureUnit.Fahrenheit, VolumeUnit.FluidOunce, 180);
+        var imperial = new Units(MassUnit.Ounce, MassUnit.Ounce, TemperatureUnit.Fahrenheit, VolumeUnit.FluidOunce, 180);
         Assert.Equal(1, imperial.MassFromG(28.349523125), 1e-12);
         Assert.Equal(56.69904625, imperial.MassToG(2), 1e-9);
         Assert.Equal(203, imperial.TemperatureFromC(95), 1e-9);

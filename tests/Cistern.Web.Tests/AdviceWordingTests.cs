@@ -14,7 +14,7 @@ namespace Cistern.Web.Tests;
 public sealed class AdviceWordingTests
 {
     private static readonly FigureFormat Metric = new(Units.Metric);
-    private static readonly FigureFormat Imperial = new(new Units(MassUnit.Ounce, TemperatureUnit.Fahrenheit, VolumeUnit.FluidOunce, 180));
+    private static readonly FigureFormat Imperial = new(new Units(MassUnit.Ounce, MassUnit.Ounce, TemperatureUnit.Fahrenheit, VolumeUnit.FluidOunce, 180));
     private static readonly Mill Ferrule = new() { Name = "Ferrule", SettingName = "clicks", Least = 0, Most = 60, Step = 1, UmAtZero = 60, UmPerSetting = 26, Spread = 0.42 };
     private static readonly Mill Counter = new() { Name = "Counter 64", SettingName = "settings", Least = 0, Most = 20, Step = 0.25, UmAtZero = 220, UmPerSetting = 55, Spread = 0.47, Labels = "F = 6.5" };
 

@@ -9,7 +9,7 @@ namespace Cistern.Web.Tests;
 public sealed class LogWordingTests
 {
     private static readonly FigureFormat Metric = new(Units.Metric);
-    private static readonly FigureFormat Imperial = new(new Units(MassUnit.Ounce, TemperatureUnit.Fahrenheit, VolumeUnit.FluidOunce, 180));
+    private static readonly FigureFormat Imperial = new(new Units(MassUnit.Ounce, MassUnit.Ounce, TemperatureUnit.Fahrenheit, VolumeUnit.FluidOunce, 180));
 
     /// <summary>What is told begins at its bound, either way, and not a little before.</summary>
     [Theory]

@@ -288,12 +288,48 @@ public sealed class PageTests(App app) : IClassFixture<App>
         var client = app.Browser();
         var you = await App.GetAsync(client, "/you");
         await App.PostAsync(client, you, "/you?handler=New", ("name", "Unit tester"));
-        (await App.PostAsync(client, you, "/you?handler=Units", ("mass", "oz"), ("temperature", "f"), ("volume", "cup"), ("cup", "240"))).EnsureSuccessStatusCode();
+        (await App.PostAsync(client, you, "/you?handler=Units", ("dose", "oz"), ("mass", "oz"), ("temperature", "f"), ("volume", "cup"), ("cup", "240"))).EnsureSuccessStatusCode();
         var plan = await App.GetAsync(client, "/plan/fp-long-settle");
         Assert.Equal("1.13", plan.QuerySelector("#dose")!.GetAttribute("value"));
         Assert.Equal("205", plan.QuerySelector("#kettle")!.GetAttribute("value"));
         Assert.Equal("1.8", plan.QuerySelector("#drink")!.GetAttribute("value"));
         Assert.Equal("32.0", (await App.GetAsync(app.Browser(), "/plan/fp-long-settle")).QuerySelector("#dose")!.GetAttribute("value"));
+    }
+
+    /// <summary>Coffee in grams and water in ounces, or the other way round: each as it is weighed, everywhere.</summary>
+    [Fact]
+    public async Task Coffee_and_water_have_each_their_unit()
+    {
+        await using var own = new App();
+        var client = own.Browser();
+        var you = await App.GetAsync(client, "/you");
+        await App.PostAsync(client, you, "/you?handler=New", ("name", "Unit tester"));
+        (await App.PostAsync(client, you, "/you?handler=Units", ("dose", "g"), ("mass", "oz"), ("temperature", "c"), ("volume", "floz"), ("cup", "180"))).EnsureSuccessStatusCode();
+        var plan = await App.GetAsync(client, "/plan/fp-long-settle");
+        string Shown(string id) => plan.QuerySelector("#" + id)!.GetAttribute("value")! + " " + plan.QuerySelector($"#{id}-unit")!.TextContent.Trim();
+        Assert.Equal(("32.0 g", "16.93 oz", "14.2 fl oz"), (Shown("dose"), Shown("water"), Shown("drink")));
+        Assert.Contains("Weigh 32.0 g", plan.Body!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("32.0 g to 16.93 oz", (await App.GetAsync(client, "/")).Body!.TextContent, StringComparison.Ordinal);
+
+        // What is typed in the other unit, or in spoons, is said in the field's own.
+        plan = await App.ParseAsync(await App.PostAsync(client, plan, "/plan/fp-long-settle", ("dose", "1 oz")));
+        Assert.Equal("28.3 g", Shown("dose"));
+
+        (await App.PostAsync(client, you, "/you?handler=Units", ("dose", "oz"), ("mass", "g"), ("temperature", "c"), ("volume", "ml"), ("cup", "180"))).EnsureSuccessStatusCode();
+        plan = await App.GetAsync(client, "/plan/fp-long-settle");
+        Assert.Equal(("1.13 oz", "480 g"), (Shown("dose"), Shown("water")));
+        plan = await App.ParseAsync(await App.PostAsync(client, plan, "/plan/fp-long-settle", ("dose", "1.3")));
+        Assert.Equal("1.30 oz", Shown("dose"));
+        plan = await App.ParseAsync(await App.PostAsync(client, plan, "/plan/fp-long-settle", ("dose", "4 tablespoons")));
+        Assert.Equal("0.85 oz", Shown("dose"));
+
+        // A bag and a spoon hold coffee; they are told and taken in its unit.
+        var bag = await App.GetAsync(client, "/shelf/coffee/1");
+        var leftG = await own.DataAsync(async db => (await db.Bags.FindAsync(1))!.LeftG);
+        Assert.Equal(Math.Round(leftG / 28.349523125, 3).ToString("0.###", System.Globalization.CultureInfo.InvariantCulture), bag.QuerySelector("#left")!.GetAttribute("value"));
+        await App.PostAsync(client, bag, "/shelf/coffee/1", ("left", "10"));
+        Assert.Equal(283.495, await own.DataAsync(async db => (await db.Bags.FindAsync(1))!.LeftG), 0.001);
+        Assert.Equal("1 oz", $"{(await App.GetAsync(client, "/you")).QuerySelectorAll("[name=dose][checked]").Length} {(await App.GetAsync(client, "/you")).QuerySelector("[name=dose][checked]")!.GetAttribute("value")}");
     }
 
     private static async Task<(IDocument Page, string Path)> StartBrewAsync(HttpClient client, string recipe, params (string Name, string Value)[] values)

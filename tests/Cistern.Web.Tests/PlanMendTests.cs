@@ -125,7 +125,7 @@ public sealed class PlanMendTests : IClassFixture<App>
         await using var own = new App();
         var browser = own.Browser();
         var you = await App.GetAsync(browser, "/you");
-        await App.PostAsync(browser, you, "/you?handler=Units", ("mass", "g"), ("temperature", "c"), ("volume", "floz"), ("cup", "180"));
+        await App.PostAsync(browser, you, "/you?handler=Units", ("dose", "g"), ("mass", "g"), ("temperature", "c"), ("volume", "floz"), ("cup", "180"));
         var page = await App.GetAsync(browser, "/plan/fp-slow-eight");
         var fullest = page.QuerySelectorAll(".figures div").Single(one => one.TextContent.Contains("Fullest", StringComparison.Ordinal)).TextContent;
         Assert.Contains("of 33.8 fl oz, foam counted", fullest, StringComparison.Ordinal);

@@ -137,10 +137,18 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
             Assert.NotNull((await App.ParseAsync(refused)).QuerySelector($"#{name}-problem"));
         }
 
-        // Measured, it is what was measured.
+        // How little is known of it stands in the bands of what is brewed with it; measured, it is what was measured.
+        async Task<double> WidthAsync()
+        {
+            var told = (await App.GetAsync(client, $"/plan/tp-upright-short?mill={mill.Id}&grind=20")).QuerySelector("#plan-comes .figures small")!.TextContent.Split(" to ");
+            return double.Parse(told[1], System.Globalization.CultureInfo.InvariantCulture) - double.Parse(told[0], System.Globalization.CultureInfo.InvariantCulture);
+        }
+
+        var guessed = await WidthAsync();
         await App.PostAsync(client, form, $"/shelf/mill/{mill.Id}", [("estimated", "no"), ("per", "22"), ("zero", "90"), ("was.name", ""), ("name", "Grandmother's")]);
         mill = await own.DataAsync(db => db.Mills.AsNoTracking().SingleAsync(row => row.Name == "Grandmother's", Ct));
         Assert.Equal((22, 90, null), (mill.UmPerSetting, mill.UmAtZero, mill.HalfWidthUm(31)));
+        Assert.True(guessed > await WidthAsync() + 0.02, $"{guessed:0.00} guessed, {await WidthAsync():0.00} measured");
     }
 
     [Fact]

@@ -12,6 +12,9 @@ public sealed class ModelSpread : IEquatable<ModelSpread>
     /// <summary>As many of the parameters, the first, are the model's own doubt; the others are a vessel's and a mill's.</summary>
     public const int OfTheModel = 5;
 
+    /// <summary>Where the mill's offset stands among the parameters.</summary>
+    private const int MillOffset = ModelParameters.Count - 1;
+
     private readonly int hash;
 
     /// <summary>A spread of given moves.</summary>
@@ -37,6 +40,15 @@ public sealed class ModelSpread : IEquatable<ModelSpread>
     /// are not the model's doing, and their spread is no part of its bands.
     /// </summary>
     public static ModelSpread Published { get; } = new([.. Enumerable.Range(0, OfTheModel).Select(Along)]);
+
+    /// <summary>
+    /// The same for a mill nobody has measured: its grind may be off its table by so much, independent of the rest. Where brews
+    /// have taught the mill's offset it stays as it is, for they know better.
+    /// </summary>
+    /// <param name="sigmaUm">One σ of what it grinds, µm; over 0.</param>
+    public ModelSpread WithMillOffBy(double sigmaUm) => Directions.Any(direction => direction[MillOffset] != 0)
+        ? this
+        : new([.. Directions, [.. Enumerable.Range(0, ModelParameters.Count).Select(one => one == MillOffset ? sigmaUm : 0)]]);
 
     /// <summary>The moves.</summary>
     public ImmutableArray<ImmutableArray<double>> Directions { get; }

@@ -1,3 +1,4 @@
+using Cistern.Core.Forecasts;
 using Cistern.Core.Physics;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
@@ -24,8 +25,7 @@ public readonly record struct KnownGrind(double Setting, double Um, double Sigma
     public static KnownGrind LooksLike(double setting, GrainWord word)
     {
         // Its range is taken for the 80 % band of what is called so.
-        const double Band80 = 2.563;
-        return new KnownGrind(setting, word.MiddleUm, (word.HighUm - word.LowUm) / Band80);
+        return new KnownGrind(setting, word.MiddleUm, (word.HighUm - word.LowUm) / (2 * Confidence.Eighty));
     }
 
     /// <summary>What somebody means who says that it looks like grounds of a size, of a bag that was bought ground.</summary>
@@ -57,9 +57,6 @@ public sealed class MillEstimate
     private const double LeastSigmaUm = 110;
     private const double MostUm = 1_400;
     private const double MostSigmaUm = 420;
-
-    /// <summary>Half of the 80 % band, in standard deviations.</summary>
-    private const double Half80 = 1.2816;
 
     private readonly double least;
     private readonly double most;
@@ -94,7 +91,7 @@ public sealed class MillEstimate
     public double HalfWidthUm(double setting)
     {
         var (near, far) = Shares(setting);
-        return Half80 * Math.Sqrt((near * near * varFirst) + (2 * near * far * covariance) + (far * far * varLast));
+        return Confidence.Eighty * Math.Sqrt((near * near * varFirst) + (2 * near * far * covariance) + (far * far * varLast));
     }
 
     private (double Near, double Far) Shares(double setting)

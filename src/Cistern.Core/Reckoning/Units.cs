@@ -34,14 +34,15 @@ public enum VolumeUnit
 }
 
 /// <summary>The units one barista likes.</summary>
-/// <param name="Mass">For masses.</param>
+/// <param name="Dose">For coffee.</param>
+/// <param name="Mass">For water, ice and whatever else is weighed.</param>
 /// <param name="Temperature">For temperatures.</param>
 /// <param name="Volume">For drinks.</param>
 /// <param name="CupMl">The size of a cup, ml.</param>
-public sealed record Units(MassUnit Mass, TemperatureUnit Temperature, VolumeUnit Volume, double CupMl)
+public sealed record Units(MassUnit Dose, MassUnit Mass, TemperatureUnit Temperature, VolumeUnit Volume, double CupMl)
 {
     /// <summary>g, °C, ml and a cup of 180 ml.</summary>
-    public static Units Metric { get; } = new(MassUnit.Gram, TemperatureUnit.Celsius, VolumeUnit.Millilitre, 180);
+    public static Units Metric { get; } = new(MassUnit.Gram, MassUnit.Gram, TemperatureUnit.Celsius, VolumeUnit.Millilitre, 180);
 
     /// <summary>Grams in an avoirdupois ounce, exact by definition.</summary>
     public const double GPerOz = 28.349523125;

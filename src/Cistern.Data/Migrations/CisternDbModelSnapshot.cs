@@ -1186,6 +1186,9 @@ namespace Cistern.Data.Migrations
                     b.Property<double>("CupMl")
                         .HasColumnType("REAL");
 
+                    b.Property<int>("Dose")
+                        .HasColumnType("INTEGER");
+
                     b.Property<int>("Mass")
                         .HasColumnType("INTEGER");
 
@@ -1201,6 +1204,10 @@ namespace Cistern.Data.Migrations
 
                     b.Property<bool>("NoThermometer")
                         .HasColumnType("INTEGER");
+
+                    b.Property<string>("Pin")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
 
                     b.Property<int>("Temperature")
                         .HasColumnType("INTEGER");

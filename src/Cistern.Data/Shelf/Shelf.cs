@@ -26,7 +26,10 @@ public sealed class Barista
     /// <summary>What it is called.</summary>
     public required string Name { get; set; }
 
-    /// <summary>The unit of masses.</summary>
+    /// <summary>The unit of coffee.</summary>
+    public MassUnit Dose { get; set; }
+
+    /// <summary>The unit of water, ice and whatever else is weighed.</summary>
     public MassUnit Mass { get; set; }
 
     /// <summary>The unit of temperatures.</summary>
@@ -47,11 +50,14 @@ public sealed class Barista
     /// <summary>There is no mill: coffee is bought ground, and its size told in words.</summary>
     public bool NoMill { get; set; }
 
+    /// <summary>What is kept of the PIN they ask for before somebody brews as them: its iterations, salt and hash; empty where there is none.</summary>
+    public string Pin { get; set; } = "";
+
     /// <summary>Whether forecasts use what was learned from brews.</summary>
     public bool UsesLearned { get; set; } = true;
 
     /// <summary>The units as the core takes them.</summary>
-    public Units Units => new(Mass, Temperature, Volume, CupMl);
+    public Units Units => new(Dose, Mass, Temperature, Volume, CupMl);
 }
 
 /// <summary>Where it is brewed.</summary>

@@ -16,7 +16,7 @@ namespace Cistern.Web.Frame;
 public sealed record UnderWay(int Id, string Name, long? StartedAtMs, double FinishS);
 
 /// <summary>Who is at the bench, in which units, and what is being brewed: what every page needs to know.</summary>
-public sealed class BenchContext(CisternDb db, IHttpContextAccessor context, TimeProvider time)
+public sealed class BenchContext(CisternDb db, IHttpContextAccessor context, TimeProvider time, Pins pins)
 {
     /// <summary>The cookie that remembers who brews on this device.</summary>
     public const string BaristaCookie = "barista";
@@ -40,15 +40,20 @@ public sealed class BenchContext(CisternDb db, IHttpContextAccessor context, Tim
     /// <summary>The theme chosen by hand, or null to follow the device.</summary>
     public string? Theme => context.HttpContext?.Request.Cookies[ThemeCookie] is "light" or "dark" ? context.HttpContext!.Request.Cookies[ThemeCookie] : null;
 
-    /// <summary>The barista of this device, or the first there is; null in an empty file.</summary>
+    /// <summary>
+    /// The barista of this device, or the first there is who asks for no PIN; null in an empty file, and where everybody has a
+    /// PIN and none was given on this device.
+    /// </summary>
     public async Task<Barista?> BaristaAsync(CancellationToken ct = default)
     {
         if (!loaded)
         {
             loaded = true;
-            var known = int.TryParse(context.HttpContext?.Request.Cookies[BaristaCookie], NumberStyles.None, CultureInfo.InvariantCulture, out var id);
-            barista = (known ? await db.Baristas.AsNoTracking().FirstOrDefaultAsync(row => row.Id == id, ct) : null)
-                ?? await db.Baristas.AsNoTracking().OrderBy(row => row.Id).FirstOrDefaultAsync(ct);
+            var cookies = context.HttpContext?.Request.Cookies;
+            var known = int.TryParse(cookies?[BaristaCookie], NumberStyles.None, CultureInfo.InvariantCulture, out var id);
+            barista = known ? await db.Baristas.AsNoTracking().FirstOrDefaultAsync(row => row.Id == id, ct) : null;
+            barista = barista is not null && pins.Proves(barista, cookies?[Pins.Cookie]) ? barista
+                : await db.Baristas.AsNoTracking().Where(row => row.Pin == "").OrderBy(row => row.Id).FirstOrDefaultAsync(ct);
         }
 
         return barista;

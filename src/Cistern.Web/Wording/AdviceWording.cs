@@ -13,7 +13,7 @@ public static class AdviceWording
         Lever.Grind when mill is not null => $"{Bare(mill, change.From)} → {MillWording.Setting(mill, mill.Scale.SettingFor(change.To))}",
         Lever.Grind => $"{FigureFormat.Number(change.From, 0)} → {FigureFormat.Number(change.To, 0)} µm",
         Lever.Temperature => $"{format.TemperatureNumber(change.From)} → {format.Temperature(change.To)}",
-        Lever.Dose or Lever.Charge => $"{format.MassNumber(change.From, fine: true)} → {format.Mass(change.To)}",
+        Lever.Dose or Lever.Charge => $"{format.DoseNumber(change.From)} → {format.Dose(change.To)}",
         Lever.Water or Lever.LetDown => $"{format.MassNumber(change.From, fine: false)} → {format.Water(change.To)}",
         Lever.Release => $"{FigureFormat.Clock(change.From)} → {FigureFormat.Clock(change.To)}",
         Lever.Turns => $"{FigureFormat.Number(change.From, 0)} → {FigureFormat.Number(change.To, 0)} turns",
@@ -51,7 +51,7 @@ public static class AdviceWording
 
         if (Math.Abs(costs.CoffeeG) >= 0.05)
         {
-            parts.Add($"{format.Mass(Math.Abs(costs.CoffeeG))} {(costs.CoffeeG > 0 ? "more coffee" : "less coffee")}");
+            parts.Add($"{format.Dose(Math.Abs(costs.CoffeeG))} {(costs.CoffeeG > 0 ? "more coffee" : "less coffee")}");
         }
 
         if (costs.Stalls >= 0.05)

@@ -46,7 +46,7 @@ public sealed record AtHand(bool Scale, bool Thermometer, bool Mill)
     {
         if (Scale)
         {
-            return format.Mass(doseG);
+            return format.Dose(doseG);
         }
 
         var spoon = Spoon ?? Tablespoon;

@@ -20,7 +20,10 @@ public sealed class FigureFormat(Units units, AtHand? hand = null)
     /// <summary>The units it writes in.</summary>
     public Units Units => units;
 
-    /// <summary>The unit of masses.</summary>
+    /// <summary>Writes coffee, which may be weighed in another unit than water: its masses are the dose's.</summary>
+    public FigureFormat Coffee => units.Mass == units.Dose ? this : new(units with { Mass = units.Dose }, hand);
+
+    /// <summary>The unit of water, ice and whatever else is weighed but coffee.</summary>
     public string MassUnit => units.Mass == Core.Reckoning.MassUnit.Gram ? "g" : "oz";
 
     /// <summary>The unit of temperatures.</summary>
@@ -49,6 +52,12 @@ public sealed class FigureFormat(Units units, AtHand? hand = null)
 
     /// <summary>A mass with its unit, from g.</summary>
     public string Mass(double g, bool fine = true) => $"{MassNumber(g, fine)} {MassUnit}";
+
+    /// <summary>Coffee without its unit: to 0.1 g, or to 0.01 oz.</summary>
+    public string DoseNumber(double g) => Coffee.MassNumber(g);
+
+    /// <summary>Coffee with its unit, from g.</summary>
+    public string Dose(double g) => Coffee.Mass(g);
 
     /// <summary>Water and drinks are told in whole grams.</summary>
     public string Water(double g) => Mass(g, fine: false);

@@ -89,7 +89,7 @@ public static class LogWording
 
         if (row.DoseOffG is { } doseG && Math.Abs(doseG) >= TellsDoseG)
         {
-            parts.Add($"{format.Mass(Math.Abs(doseG))} {(doseG > 0 ? "more" : "less")} coffee");
+            parts.Add($"{format.Dose(Math.Abs(doseG))} {(doseG > 0 ? "more" : "less")} coffee");
         }
 
         if (row.WaterOffG is { } waterG && Math.Abs(waterG) >= TellsWaterG)

@@ -49,8 +49,8 @@ public static class SlipWording
             SlipKind.FlameWeak => $"The flame is {FigureFormat.Number(slip.Amount, 0)} W too weak.",
             SlipKind.PouredOver => $"Poured {format.Water(slip.Amount)} over.",
             SlipKind.PouredUnder => $"Poured {format.Water(slip.Amount)} short.",
-            SlipKind.DoseOver => $"{format.Mass(slip.Amount)} of coffee over.",
-            SlipKind.DoseUnder => $"{format.Mass(slip.Amount)} of coffee short.",
+            SlipKind.DoseOver => $"{format.Dose(slip.Amount)} of coffee over.",
+            SlipKind.DoseUnder => $"{format.Dose(slip.Amount)} of coffee short.",
             _ => throw new ArgumentOutOfRangeException(nameof(slip), slip.Kind, "A slip without words."),
         };
         var comes = slip.Kind switch

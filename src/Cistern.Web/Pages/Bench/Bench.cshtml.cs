@@ -62,7 +62,7 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(CancellationToken ct)
     {
-        if (await bench.BaristaAsync(ct) is null)
+        if (await bench.BaristaAsync(ct) is null && !await db.Baristas.AnyAsync(ct))
         {
             return RedirectToPage("/You/First");
         }

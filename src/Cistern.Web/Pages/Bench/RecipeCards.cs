@@ -40,7 +40,7 @@ public sealed record RecipeCards(IReadOnlyList<FamilyCards> Families)
         var water = recipe.Brewer.Family == VesselFamily.Siphon ? "over the flame" : $"at {format.Temperature(recipe.Water.TemperatureC)}";
         return new RecipeCard(
             recipe,
-            $"{format.Mass(recipe.Coffee.DoseG)} to {format.Water(recipe.WaterG)} {water}",
+            $"{format.Dose(recipe.Coffee.DoseG)} to {format.Water(recipe.WaterG)} {water}",
             $"{FigureFormat.Clock(totals.FinishS)}, {format.Drink(totals.FinalG)}, {FigureFormat.Percent(totals.FinalTdsPercent, 2)} TDS{(totals.ChilledC is null ? "" : ", iced")}",
             TinyTide.Points(forecast));
     }

@@ -99,7 +99,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
                 ? $"{Format.Water(preparation.WaterG)} of water at {Format.Temperature(Math.Min(Recipe.Water.TemperatureC, Core.Physics.WaterPhysics.BoilingPointC(Recipe.Place.AltitudeM)))}, "
                 : "";
             var ice = Recipe.Steps.OfType<Step.Ice>().Sum(step => step.IceG) is > 0 and var iceG ? $", {Format.Water(iceG)} of ice" : "";
-            return $"To hand: {water}{Format.Mass(Recipe.Coffee.DoseG)} ground{(Brew.GrindText.Length > 0 ? $" ({Brew.GrindText})" : "")}{ice}.";
+            return $"To hand: {water}{Format.Dose(Recipe.Coffee.DoseG)} ground{(Brew.GrindText.Length > 0 ? $" ({Brew.GrindText})" : "")}{ice}.";
         }
     }
 

@@ -66,40 +66,42 @@ public static class ObservationForm
         var iceG = brew.Observed(ObservationNames.Ice) ?? ice.Sum(step => step.IceG);
         var letDownG = brew.Observed(ObservationNames.LetDown) ?? recipe.Steps.OfType<Step.Dilute>().Sum(step => step.WaterG);
         var pouredG = brew.Weighings.Select(weighing => weighing.TotalG).Append(recipe.WaterG).Max();
-        yield return new Kind(ObservationNames.Dose, "Dose", $"planned {format.Mass(recipe.Coffee.DoseG)}", Quantity.Fine, Member.Named("doseG").Min, Member.Named("doseG").Max);
+        yield return new Kind(ObservationNames.Dose, "Dose", $"planned {format.Dose(recipe.Coffee.DoseG)}", Quantity.Coffee, Member.Named("doseG").Min, Member.Named("doseG").Max);
         yield return new Kind(ObservationNames.Water, "Water in the kettle", $"planned {format.Temperature(recipe.Water.TemperatureC)}", Quantity.Temperature, 0, WaterPhysics.BoilingPointC(recipe.Place.AltitudeM));
-        yield return new Kind(ObservationNames.Beverage, "Drink in the cup", $"forecast {format.Water(plan.Totals.FinalG)}; as it is drunk", Quantity.Coarse, 0, pouredG + letDownG + iceG + (SolubleShare * doseG));
+        yield return new Kind(ObservationNames.Beverage, "Drink in the cup", $"forecast {format.Water(plan.Totals.FinalG)}; as it is drunk", Quantity.Weighed, 0, pouredG + letDownG + iceG + (SolubleShare * doseG));
         yield return new Kind(ObservationNames.DrinkTemperature, "Drink, when done", "as a thermometer reads it", Quantity.Temperature, -2, 100);
         if (ice.Count > 0)
         {
-            yield return new Kind(ObservationNames.Ice, "Ice", $"planned {format.Water(ice.Sum(step => step.IceG))}", Quantity.Coarse, 0, Member.MostWaterG);
-            yield return new Kind(ObservationNames.IceMelted, "Ice that melted", "no more than there was", Quantity.Coarse, 0, iceG);
+            yield return new Kind(ObservationNames.Ice, "Ice", $"planned {format.Water(ice.Sum(step => step.IceG))}", Quantity.Weighed, 0, Member.MostWaterG);
+            yield return new Kind(ObservationNames.IceMelted, "Ice that melted", "no more than there was", Quantity.Weighed, 0, iceG);
         }
 
-        yield return new Kind(ObservationNames.LetDown, "Let down with", letDownG > 0 ? $"planned {format.Water(recipe.Steps.OfType<Step.Dilute>().Sum(step => step.WaterG))}" : "water added to taste", Quantity.Coarse, 0, Member.MostWaterG);
+        yield return new Kind(ObservationNames.LetDown, "Let down with", letDownG > 0 ? $"planned {format.Water(recipe.Steps.OfType<Step.Dilute>().Sum(step => step.WaterG))}" : "water added to taste", Quantity.Weighed, 0, Member.MostWaterG);
     }
 
     private enum Quantity
     {
-        Fine,
-        Coarse,
+        Coffee,
+        Weighed,
         Temperature,
     }
 
     private sealed record Kind(string Name, string Label, string Hint, Quantity Quantity, double Least, double Most)
     {
-        public string Unit(FigureFormat format) => Quantity == Quantity.Temperature ? format.TemperatureUnit : format.MassUnit;
+        public string Unit(FigureFormat format) => Quantity == Quantity.Temperature ? format.TemperatureUnit : Masses(format).MassUnit;
 
-        public double Shown(double value, FigureFormat format) => Quantity == Quantity.Temperature ? format.Units.TemperatureFromC(value) : format.Units.MassFromG(value);
+        public double Shown(double value, FigureFormat format) => Quantity == Quantity.Temperature ? format.Units.TemperatureFromC(value) : Masses(format).Units.MassFromG(value);
 
-        public double Read(double value, FigureFormat format) => Quantity == Quantity.Temperature ? format.Units.TemperatureToC(value) : format.Units.MassToG(value);
+        public double Read(double value, FigureFormat format) => Quantity == Quantity.Temperature ? format.Units.TemperatureToC(value) : Masses(format).Units.MassToG(value);
 
         public Field Field(Brew brew, FigureFormat format, TypedNumber? typed)
         {
             var kept = brew.Observed(Name) is not { } value ? ""
                 : Quantity == Quantity.Temperature ? FigureFormat.Number(format.Units.TemperatureFromC(value), value % 1 == 0 ? 0 : 1)
-                : format.MassNumber(value, fine: Quantity == Quantity.Fine || value % 1 != 0);
+                : Masses(format).MassNumber(value, fine: Quantity == Quantity.Coffee || value % 1 != 0);
             return new Field(Name, Label, typed?.Text ?? kept) { Kind = "number", Unit = Unit(format), Hint = Hint, Problem = typed?.Problem, MaxLength = 20 };
         }
+
+        private FigureFormat Masses(FigureFormat format) => Quantity == Quantity.Coffee ? format.Coffee : format;
     }
 }

@@ -1,16 +1,19 @@
 using System.Globalization;
 using Cistern.Core.Recipes;
+using Cistern.Data;
 using Cistern.Data.House;
+using Cistern.Data.Shelf;
 using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.House;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Devices;
 
 /// <summary>Who is let in from the house's network: the keeper's page.</summary>
-public sealed class DevicesModel(PairingDesk desk, DeviceStore devices, Presence presence, HouseCertificates certificates, IHouseNames names, AppSettings settings, BenchContext bench) : PageModel
+public sealed class DevicesModel(PairingDesk desk, DeviceStore devices, Presence presence, HouseCertificates certificates, IHouseNames names, AppSettings settings, BenchContext bench, CisternDb db) : PageModel
 {
     private const int RecordsShown = 60;
 
@@ -25,6 +28,9 @@ public sealed class DevicesModel(PairingDesk desk, DeviceStore devices, Presence
 
     /// <summary>The devices.</summary>
     public IReadOnlyList<Device> Devices { get; private set; } = [];
+
+    /// <summary>Baristas who ask for a PIN.</summary>
+    public IReadOnlyList<Barista> WithPin { get; private set; } = [];
 
     /// <summary>What was done, the newest first.</summary>
     public IReadOnlyList<HouseRecord> Records { get; private set; } = [];
@@ -54,6 +60,7 @@ public sealed class DevicesModel(PairingDesk desk, DeviceStore devices, Presence
     public async Task OnGetAsync(CancellationToken ct)
     {
         Addresses = [.. HouseSetup.Addresses(names, settings)];
+        WithPin = await db.Baristas.AsNoTracking().Where(one => one.Pin != "").OrderBy(one => one.Name).ToListAsync(ct);
         (Devices, Records) = (await devices.AllAsync(ct), await devices.RecordsAsync(RecordsShown, ct));
     }
 
@@ -92,6 +99,19 @@ public sealed class DevicesModel(PairingDesk desk, DeviceStore devices, Presence
         if (Id() is { } id && RoleOf(Request.Form.Value("role")) is { } role)
         {
             await devices.ChangeAsync(id, role, HttpContext.Asker(), bench.NowMs, ct);
+        }
+
+        return RedirectToPage();
+    }
+
+    /// <summary>Takes a barista's PIN off, who has forgotten it.</summary>
+    public async Task<IActionResult> OnPostPinAsync(CancellationToken ct)
+    {
+        if (int.TryParse(Request.Form.Value("barista"), NumberStyles.None, CultureInfo.InvariantCulture, out var id)
+            && await db.Baristas.Where(one => one.Id == id && one.Pin != "").ExecuteUpdateAsync(set => set.SetProperty(one => one.Pin, ""), ct) == 1)
+        {
+            var name = await db.Baristas.Where(one => one.Id == id).Select(one => one.Name).FirstAsync(ct);
+            await devices.RecordAsync($"{name}'s PIN was taken off.", HttpContext.Asker(), bench.NowMs, ct);
         }
 
         return RedirectToPage();

@@ -72,7 +72,7 @@ internal static class CalendarApi
             Url = new Uri(string.Create(CultureInfo.InvariantCulture, $"{at}/plan/{stored.Id}")),
             Description = string.Join('\n', new[]
             {
-                $"{StepWording.Vessel(recipe.Brewer)}, {format.Mass(recipe.Coffee.DoseG)} to {format.Water(recipe.WaterG)} at {format.Temperature(Settings.TemperatureC(recipe))}",
+                $"{StepWording.Vessel(recipe.Brewer)}, {format.Dose(recipe.Coffee.DoseG)} to {format.Water(recipe.WaterG)} at {format.Temperature(Settings.TemperatureC(recipe))}",
                 settings.GrindText,
                 settings.Bag?.Name ?? "",
                 $"First water {FigureFormat.Clock(preparation.LeadS)} before it is ready.",

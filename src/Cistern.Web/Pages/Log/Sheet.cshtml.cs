@@ -31,7 +31,7 @@ public sealed class SheetModel(CisternDb db, BrewOut brews, BenchContext bench, 
         {
             var (planned, real) = (Logged.Planned, Logged.Real);
             (string, string, string) Of(string what, Func<Forecast, string> tell) => (what, tell(planned), real is null ? "—" : tell(real));
-            yield return Of("Dose", one => Format.Mass(one.Recipe.Coffee.DoseG));
+            yield return Of("Dose", one => Format.Dose(one.Recipe.Coffee.DoseG));
             yield return Of("Water", one => Format.Water(one.Recipe.WaterG));
             yield return Of("Temperature", one => Format.Temperature(Core.Planning.Settings.TemperatureC(one.Recipe)));
             yield return Of("Drink", one => Format.Water(one.Totals.FinalG));

@@ -102,7 +102,7 @@ public sealed class LineModel(CisternDb db, LineStore lines, BenchContext bench,
 
         if (Math.Abs(from.Coffee.DoseG - to.Coffee.DoseG) >= 0.05)
         {
-            parts.Add($"coffee {Format.MassNumber(from.Coffee.DoseG, fine: true)} → {Format.Mass(to.Coffee.DoseG)}");
+            parts.Add($"coffee {Format.DoseNumber(from.Coffee.DoseG)} → {Format.Dose(to.Coffee.DoseG)}");
         }
 
         if (Math.Abs(from.WaterG - to.WaterG) >= 0.5)

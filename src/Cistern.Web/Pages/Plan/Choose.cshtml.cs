@@ -106,7 +106,7 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, BenchContext benc
         Misfit.MoreWashing => "more to wash",
         Misfit.School => "another school",
         Misfit.TooMuch => "more than the vessel holds",
-        _ => $"takes {Format.Mass(choice.Recipe.Coffee.DoseG)}, more than is left",
+        _ => $"takes {Format.Dose(choice.Recipe.Coffee.DoseG)}, more than is left",
     }));
 
     /// <summary>How many do what is wanted, as a sentence.</summary>

@@ -55,7 +55,7 @@ public sealed record Differences(IReadOnlyList<Difference> Set, IReadOnlyList<Di
         var recipe = forecast.Recipe;
         yield return ("School", recipe.School ?? "");
         yield return ("Vessel", StepWording.Vessel(recipe.Brewer));
-        yield return ("Dose", format.Mass(recipe.Coffee.DoseG));
+        yield return ("Dose", format.Dose(recipe.Coffee.DoseG));
         yield return ("Water", format.Water(recipe.WaterG));
         yield return ("Ratio", FigureFormat.Ratio(Scaling.ChargeOf(recipe).Ratio));
         yield return ("Temperature", format.Temperature(Core.Planning.Settings.TemperatureC(recipe)));

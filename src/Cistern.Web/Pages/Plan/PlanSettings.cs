@@ -34,8 +34,15 @@ public sealed record PlanContext(PlanShelf Shelf, FigureFormat Format, DateOnly 
             "");
     }
 
-    /// <summary>The model a plan is forecast by.</summary>
-    public ForecastModel ModelOf(Core.Planning.Plan plan) => Learned.Model(Model, KeysOf(plan));
+    /// <summary>The model a plan is forecast by: what was learned is in it, and how little is known of a mill nobody has measured.</summary>
+    public ForecastModel ModelOf(Core.Planning.Plan plan)
+    {
+        var keys = KeysOf(plan);
+        var model = Learned.Model(Model, keys);
+        return keys.Mill != FitKeys.NotChosen && plan.Picks is { MillId: { } id, MillSetting: { } setting } && Shelf.Mills.FirstOrDefault(mill => mill.Id == id)?.HalfWidthUm(setting) is { } half
+            ? model with { Spread = model.Spread.WithMillOffBy(half / Confidence.Eighty) }
+            : model;
+    }
 
     private static string? Name(IEnumerable<IShelved> things, int? id) => id is { } number ? things.FirstOrDefault(thing => thing.Id == number)?.Name : null;
 }
@@ -225,7 +232,7 @@ public sealed class PlanSettings
     /// <summary>A setting's value as the barista sets it: clicks on their mill, their units.</summary>
     public string Told(Setting setting, double value) => setting switch
     {
-        Setting.DoseG => format.Mass(value),
+        Setting.DoseG => format.Dose(value),
         Setting.WaterG => format.Water(value),
         Setting.TemperatureC => format.Temperature(value),
         Setting.MedianUm when Mill is not null => $"{MillWording.Setting(Mill, Mill.SettingFor(value))} ({FigureFormat.Number(value, 0)} µm)",
@@ -518,7 +525,7 @@ public sealed class PlanSettings
         {
             // The ratio stays with it, and the drink follows.
             Hold(new PlanChange.Hold(Quantity.Ratio, kept), Quantity.Ratio, null, null);
-            Hold(new PlanChange.Hold(Quantity.Dose, grams), Quantity.Dose, null, $"dose {format.Mass(grams)}");
+            Hold(new PlanChange.Hold(Quantity.Dose, grams), Quantity.Dose, null, $"dose {format.Dose(grams)}");
             return;
         }
 
@@ -565,8 +572,8 @@ public sealed class PlanSettings
             return;
         }
 
-        Answer = $"{format.Mass(doseG)} at {FigureFormat.Ratio(ratio)} is {format.Water(given.Charge.WaterG)} of water and some {format.Drink(given.Forecast.Totals.FinalG)} of drink. For {Shown(Quantity.Drink)} {format.VolumeUnit} the dose is {format.Mass(Charge.DoseG)} now.";
-        Instead = (string.Create(CultureInfo.InvariantCulture, $"dose:{doseG:R}:{ratio:R}"), $"Hold {format.Mass(doseG)} instead");
+        Answer = $"{format.Dose(doseG)} at {FigureFormat.Ratio(ratio)} is {format.Water(given.Charge.WaterG)} of water and some {format.Drink(given.Forecast.Totals.FinalG)} of drink. For {Shown(Quantity.Drink)} {format.VolumeUnit} the dose is {format.Dose(Charge.DoseG)} now.";
+        Instead = (string.Create(CultureInfo.InvariantCulture, $"dose:{doseG:R}:{ratio:R}"), $"Hold {format.Dose(doseG)} instead");
     }
 
     /// <summary>The plan with a dose and a ratio held; null where no charge is that.</summary>
@@ -657,12 +664,12 @@ public sealed class PlanSettings
         var plain = text.Trim().ToLowerInvariant();
         if (quantity == Quantity.Dose && SpokenAmounts.Spoons(text) is { } spoons)
         {
-            return InOwn(ToldIn.Hand.SpoonsG(spoons.Count, spoons.Heaped));
+            return InOwn(format.Coffee.Units, ToldIn.Hand.SpoonsG(spoons.Count, spoons.Heaped));
         }
 
         if (quantity == Quantity.Water && SpokenAmounts.MarkMl(text) is { } markMl)
         {
-            return InOwn(Math.Round(AtHand.WaterToG(markMl, Charge.DoseG)));
+            return InOwn(format.Units, Math.Round(AtHand.WaterToG(markMl, Charge.DoseG)));
         }
 
         if (quantity is not (Quantity.Water or Quantity.Drink))
@@ -683,7 +690,7 @@ public sealed class PlanSettings
             ? !mass && plain.EndsWith("oz", StringComparison.Ordinal) && !plain.Contains("fl", StringComparison.Ordinal) ? plain.Replace("oz", "fl oz", StringComparison.Ordinal) : text
             : InField(mass ? value * gPerMl : value);
 
-        string InOwn(double g) => format.Units.MassFromG(g).ToString("0.####", CultureInfo.InvariantCulture);
+        static string InOwn(Units units, double g) => units.MassFromG(g).ToString("0.####", CultureInfo.InvariantCulture);
 
         string InField(double g) => (mass ? format.Units.MassFromG(g) : format.Units.VolumeFromMl(g / gPerMl)).ToString("0.####", CultureInfo.InvariantCulture);
     }
@@ -709,7 +716,7 @@ public sealed class PlanSettings
 
     private (double Min, double Max, string Unit, double Step) Bounds(Quantity quantity) => quantity switch
     {
-        Quantity.Dose => (format.Units.MassFromG(1), format.Units.MassFromG(400), format.MassUnit, format.Units.Mass == MassUnit.Gram ? 1 : 0.05),
+        Quantity.Dose => (format.Coffee.Units.MassFromG(1), format.Coffee.Units.MassFromG(400), format.Coffee.MassUnit, format.Units.Dose == MassUnit.Gram ? 1 : 0.05),
         Quantity.Water => (format.Units.MassFromG(20), format.Units.MassFromG(Member.MostWaterG), format.MassUnit, format.Units.Mass == MassUnit.Gram ? 10 : 0.5),
         Quantity.Ratio => (3, 30, "", 0.5),
         _ => (format.Units.VolumeFromMl(15), format.Units.VolumeFromMl(5_000), format.VolumeUnit, format.Units.Volume == VolumeUnit.Millilitre ? 10 : 0.5),
@@ -729,7 +736,7 @@ public sealed class PlanSettings
 
     private string Format(Quantity quantity, double value) => quantity switch
     {
-        Quantity.Dose => format.MassNumber(value),
+        Quantity.Dose => format.DoseNumber(value),
         Quantity.Water => format.MassNumber(value, fine: value % 1 != 0),
         Quantity.Ratio => FigureFormat.Number(value, 1),
         _ => format.VolumeNumber(value / DrinkGPerMl),
@@ -737,7 +744,8 @@ public sealed class PlanSettings
 
     private double FromShown(Quantity quantity, double value) => quantity switch
     {
-        Quantity.Dose or Quantity.Water => format.Units.MassToG(value),
+        Quantity.Dose => format.Coffee.Units.MassToG(value),
+        Quantity.Water => format.Units.MassToG(value),
         Quantity.Ratio => value,
         _ => format.Units.VolumeToMl(value) * DrinkGPerMl,
     };

@@ -21,7 +21,7 @@ public static class RoughTargets
         if (format.Hand.Spoon is { } spoon)
         {
             var rough = RoughMeasures.Spoons(doseG, spoon.HoldsG, spoon.Heaped);
-            targets.Add(new RoughTarget("Dose", RoughWords.Spoons(rough.Count, spoon.Name, spoon.Heaped), $"{format.Mass(rough.LowG)} to {format.Mass(rough.HighG)} for {format.Mass(doseG)}"));
+            targets.Add(new RoughTarget("Dose", RoughWords.Spoons(rough.Count, spoon.Name, spoon.Heaped), $"{format.Dose(rough.LowG)} to {format.Dose(rough.HighG)} for {format.Dose(doseG)}"));
         }
 
         var marks = format.Hand.MarksMl;

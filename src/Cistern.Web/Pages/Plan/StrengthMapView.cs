@@ -48,7 +48,7 @@ public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, I
         var size = Math.Abs(nudge.By);
         return nudge.Setting switch
         {
-            Setting.DoseG => $"{plan.Format.Mass(size)} more coffee",
+            Setting.DoseG => $"{plan.Format.Dose(size)} more coffee",
             Setting.WaterG => $"{plan.Format.Water(size)} more water",
             Setting.TemperatureC => $"{FigureFormat.Number(plan.Format.Units.DifferenceFromK(size), 0)} {plan.Format.TemperatureUnit} {(nudge.By > 0 ? "hotter" : "cooler")}",
             Setting.MedianUm when plan.Settings.Mill is { } mill => $"{FigureFormat.Number(Math.Max(1, Math.Round(size / Math.Abs(mill.UmPerSetting) / mill.Step)), 0)} finer ({FigureFormat.Number(size, 0)} µm)",

@@ -30,7 +30,7 @@ public static class VesselFacts
         var doseG = plan.Settings.Recipe.Coffee.DoseG;
         var cups = RoughMeasures.Cups(plan.Forecast.Totals.FinalG, plan.Format.Units.CupMl);
         yield return new Fact("Ratio, of water poured", FigureFormat.Ratio(ratios.Poured), $"{FigureFormat.Number(Ratios.GPerL(ratios.Poured), 0)} g/L");
-        yield return new Fact("Ratio, of the drink as brewed", FigureFormat.Ratio(ratios.InTheCup), $"{plan.Format.Mass(doseG / Math.Max(0.1, cups))} for a cup of {FigureFormat.Number(plan.Format.Units.CupMl, 0)} ml");
+        yield return new Fact("Ratio, of the drink as brewed", FigureFormat.Ratio(ratios.InTheCup), $"{plan.Format.Dose(doseG / Math.Max(0.1, cups))} for a cup of {FigureFormat.Number(plan.Format.Units.CupMl, 0)} ml");
         if (Math.Abs(ratios.Final - ratios.InTheCup) > 0.05)
         {
             yield return new Fact("Ratio, as it is drunk", FigureFormat.Ratio(ratios.Final), "water or ice gone in");

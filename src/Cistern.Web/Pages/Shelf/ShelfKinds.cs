@@ -47,7 +47,7 @@ public static class ShelfKinds
             bag.RoastedOn = form.Day("roasted", "Roasted on", bag.RoastedOn, view.Today);
             form.RestFollows();
             bag.Origin = form.Text("origin", "From", bag.Origin, 120);
-            bag.LeftG = form.Mass("left", "Left in the bag", bag.LeftG, 0, 20_000);
+            bag.LeftG = form.Coffee("left", "Left in the bag", bag.LeftG, 0, 20_000);
             bag.TastesOf = form.Text("tastes", "Tastes of", bag.TastesOf, 200, hint: "the notes on the bag");
             bag.Decaffeinated = form.Flag("decaf", "Decaffeinated", bag.Decaffeinated);
             bag.BoughtGround = form.Flag("ground", "Ground", bag.BoughtGround, "bought ground", "ground here");
@@ -345,12 +345,12 @@ public static class ShelfKinds
         protected override void Fill(Spoon spoon, ThingForm form, ShelfView view)
         {
             spoon.Name = form.Text("name", "Name", spoon.Name, 80, required: true);
-            spoon.HoldsG = form.Mass("holds", "Holds", spoon.HoldsG, 0.5, 40);
+            spoon.HoldsG = form.Coffee("holds", "Holds", spoon.HoldsG, 0.5, 40);
             spoon.Heaped = form.Flag("heaped", "Weighed heaped", spoon.Heaped, hint: "then doses are told in heaped spoons, which scatter more");
             spoon.WeighedWith = form.Text("with", "Weighed with", spoon.WeighedWith, 80, hint: "dark roasts are lighter, so a spoon holds less of them");
         }
 
-        protected override string Line(Spoon spoon, ShelfView view) => $"{view.Format.Mass(spoon.HoldsG)}{(spoon.WeighedWith.Length > 0 ? $" of {spoon.WeighedWith}" : "")}, {(spoon.Heaped ? "heaped" : "level")}";
+        protected override string Line(Spoon spoon, ShelfView view) => $"{view.Format.Dose(spoon.HoldsG)}{(spoon.WeighedWith.Length > 0 ? $" of {spoon.WeighedWith}" : "")}, {(spoon.Heaped ? "heaped" : "level")}";
     }
 
     private sealed class Filters : ShelfKind<FilterStock>

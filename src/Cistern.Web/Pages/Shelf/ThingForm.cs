@@ -58,11 +58,11 @@ public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? s
         return text == shown ? stands : number.Value ?? stands;
     }
 
-    /// <summary>A mass in the barista's unit; given and taken in g.</summary>
-    public double Mass(string name, string label, double standsG, double minG, double maxG, string? hint = null)
+    /// <summary>Coffee in the barista's unit for it; given and taken in g.</summary>
+    public double Coffee(string name, string label, double standsG, double minG, double maxG, string? hint = null)
     {
-        var units = format.Units;
-        var read = Number(name, label, Math.Round(units.MassFromG(standsG), units.Mass == MassUnit.Gram ? 1 : 3), units.MassFromG(minG), units.MassFromG(maxG), format.MassUnit, hint);
+        var units = format.Coffee.Units;
+        var read = Number(name, label, Math.Round(units.MassFromG(standsG), units.Mass == MassUnit.Gram ? 1 : 3), units.MassFromG(minG), units.MassFromG(maxG), format.Coffee.MassUnit, hint);
         // A figure that was left as it stood, or typed as it is shown, keeps its exact value.
         return Math.Abs(read - units.MassFromG(standsG)) < 0.06 * (units.Mass == MassUnit.Gram ? 1 : 0.01) ? standsG : units.MassToG(read);
     }

@@ -5,6 +5,7 @@ using Cistern.Data;
 using Cistern.Data.Shelf;
 using Cistern.Data.Stores;
 using Cistern.Web.Frame;
+using Cistern.Web.House;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using Microsoft.EntityFrameworkCore;
@@ -12,7 +13,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.You;
 
 /// <summary>Who brews on this device, in which units, and in which light.</summary>
-public sealed class YouModel(CisternDb db, JobLedger jobs, BenchContext bench, DataFile file, AppSettings settings) : PageModel
+public sealed class YouModel(CisternDb db, JobLedger jobs, BenchContext bench, Pins pins, DeviceStore record, DataFile file, AppSettings settings) : PageModel
 {
     /// <summary>How it stands with the daily copies of the data, in a sentence.</summary>
     public string Copied => Copies.NewestDaily(file.Path) is { } newest ? $"The last daily copy was made {bench.Moment(newest.ToUnixTimeMilliseconds())}; copies are kept for two weeks beside the data, in {Copies.Daily(file.Path)}."
@@ -33,6 +34,18 @@ public sealed class YouModel(CisternDb db, JobLedger jobs, BenchContext bench, D
     /// <summary>The size of a cup.</summary>
     public Field Cup { get; private set; } = new("cup", "A cup is", "") { Kind = "number", Unit = "ml" };
 
+    /// <summary>The PIN of whoever is chosen, where they have one.</summary>
+    public Field Pin { get; private set; } = new("pin", "Their PIN", "") { Kind = "pin", Hint = "where they ask for one", MaxLength = Pins.Most };
+
+    /// <summary>Who was chosen last, while their PIN is asked for.</summary>
+    public int? Chosen { get; private set; }
+
+    /// <summary>The PIN that is to be asked for from now on.</summary>
+    public Field NewPin { get; private set; } = new("new-pin", "A PIN from now on", "") { Kind = "pin", Hint = $"{Pins.Fewest} to {Pins.Most} digits; empty for none", MaxLength = Pins.Most };
+
+    /// <summary>The PIN that is asked for until now.</summary>
+    public Field OldPin { get; private set; } = new("old-pin", "The PIN until now", "") { Kind = "pin", MaxLength = Pins.Most };
+
     /// <summary>Shows the page.</summary>
     public Task OnGetAsync(CancellationToken ct) => LoadAsync(ct);
 
@@ -40,12 +53,51 @@ public sealed class YouModel(CisternDb db, JobLedger jobs, BenchContext bench, D
     public async Task<IActionResult> OnPostWhoAsync(CancellationToken ct)
     {
         await LoadAsync(ct);
-        if (int.TryParse(Request.Form.Value("barista"), NumberStyles.None, CultureInfo.InvariantCulture, out var id) && Baristas.Any(row => row.Id == id))
+        if (!int.TryParse(Request.Form.Value("barista"), NumberStyles.None, CultureInfo.InvariantCulture, out var id) || Baristas.FirstOrDefault(row => row.Id == id) is not { } who)
         {
-            Remember(BenchContext.BaristaCookie, id.ToString(CultureInfo.InvariantCulture));
+            return RedirectToPage();
         }
 
+        if (!pins.Proves(who, Request.Cookies[Pins.Cookie]) && Wrong(who, Request.Form.Value("pin")) is { } problem)
+        {
+            (Chosen, Pin) = (id, Pin with { Problem = problem });
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            return Page();
+        }
+
+        Become(who);
         return RedirectToPage();
+    }
+
+    /// <summary>Asks for a PIN from now on before somebody brews as this barista, or for none any more.</summary>
+    public async Task<IActionResult> OnPostPinAsync(CancellationToken ct)
+    {
+        await LoadAsync(ct);
+        if (Barista is not { } you)
+        {
+            return Redirect("/you#pin-title");
+        }
+
+        var pin = Request.Form.Value("new-pin")?.Trim() ?? "";
+        if (pin.Length > 0 && Pins.Problem(pin) is { } problem)
+        {
+            NewPin = NewPin with { Problem = problem };
+        }
+        else if (you.Pin.Length > 0 && Wrong(you, Request.Form.Value("old-pin")) is { } wrong)
+        {
+            OldPin = OldPin with { Problem = wrong };
+        }
+        else
+        {
+            you.Pin = pin.Length > 0 ? Pins.Keep(pin) : "";
+            await db.Baristas.Where(row => row.Id == you.Id).ExecuteUpdateAsync(set => set.SetProperty(row => row.Pin, you.Pin), ct);
+            await record.RecordAsync(pin.Length > 0 ? $"{you.Name} asks for a PIN of their own." : $"{you.Name} asks for no PIN any more.", HttpContext.Asker(), bench.NowMs, ct);
+            Become(you);
+            return Redirect("/you#pin-title");
+        }
+
+        Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+        return Page();
     }
 
     /// <summary>Adds somebody.</summary>
@@ -71,7 +123,7 @@ public sealed class YouModel(CisternDb db, JobLedger jobs, BenchContext bench, D
             return Page();
         }
 
-        Remember(BenchContext.BaristaCookie, barista.Id.ToString(CultureInfo.InvariantCulture));
+        Become(barista);
         return RedirectToPage();
     }
 
@@ -103,6 +155,7 @@ public sealed class YouModel(CisternDb db, JobLedger jobs, BenchContext bench, D
         }
 
         var row = await db.Baristas.FirstAsync(one => one.Id == Barista.Id, ct);
+        row.Dose = form.Value("dose") == "oz" ? MassUnit.Ounce : MassUnit.Gram;
         row.Mass = form.Value("mass") == "oz" ? MassUnit.Ounce : MassUnit.Gram;
         row.Temperature = form.Value("temperature") == "f" ? TemperatureUnit.Fahrenheit : TemperatureUnit.Celsius;
         row.Volume = form.Value("volume") switch { "floz" => VolumeUnit.FluidOunce, "cup" => VolumeUnit.Cup, _ => VolumeUnit.Millilitre };
@@ -127,10 +180,36 @@ public sealed class YouModel(CisternDb db, JobLedger jobs, BenchContext bench, D
         return RedirectToPage();
     }
 
+    /// <summary>What is wrong with a PIN that was given for somebody, or null.</summary>
+    private string? Wrong(Barista who, string? pin)
+    {
+        var said = pin?.Trim() ?? "";
+        return said.Length == 0 ? $"{who.Name} asks for a PIN." : pins.Try(who, said) switch
+        {
+            PinTry.Good => null,
+            PinTry.Wrong => $"That is not {who.Name}'s PIN. Who has forgotten theirs asks the keeper of the bench, who takes it off under Devices.",
+            _ => $"Too many wrong PINs. None of {who.Name}'s is looked at for five minutes.",
+        };
+    }
+
+    private void Become(Barista who)
+    {
+        Remember(BenchContext.BaristaCookie, who.Id.ToString(CultureInfo.InvariantCulture));
+        if (who.Pin.Length > 0)
+        {
+            Remember(Pins.Cookie, pins.Proof(who));
+        }
+        else
+        {
+            Response.Cookies.Delete(Pins.Cookie);
+        }
+    }
+
     private void Remember(string cookie, string value) => Response.Cookies.Append(cookie, value, new CookieOptions
     {
         MaxAge = TimeSpan.FromDays(365),
         HttpOnly = true,
+        Secure = Request.IsHttps,
         SameSite = SameSiteMode.Strict,
         IsEssential = true,
     });

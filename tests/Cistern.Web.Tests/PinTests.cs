@@ -1,0 +1,150 @@
+using System.Net;
+using Cistern.Data.Shelf;
+using Cistern.Web.Frame;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.DependencyInjection;
+
+namespace Cistern.Web.Tests;
+
+/// <summary>A barista may ask for a PIN before somebody brews as them.</summary>
+public sealed class PinTests
+{
+    private static CancellationToken Ct => TestContext.Current.CancellationToken;
+
+    private static async Task<string> WhoAsync(HttpClient client) => (await App.GetAsync(client, "/help")).QuerySelector(".foot a[href='/you']")!.TextContent;
+
+    private static Task<Barista> BaristaAsync(App app, string name) => app.DataAsync(db => db.Baristas.AsNoTracking().FirstAsync(one => one.Name == name, Ct));
+
+    private static async Task<HttpResponseMessage> BecomeAsync(App app, HttpClient client, string name, string pin = "") =>
+        await App.PostAsync(client, await App.GetAsync(client, "/you"), "/you?handler=Who", ("barista", $"{(await BaristaAsync(app, name)).Id}"), ("pin", pin));
+
+    private static async Task<HttpResponseMessage> SetAsync(HttpClient client, string pin, string before = "") =>
+        await App.PostAsync(client, await App.GetAsync(client, "/you"), "/you?handler=Pin", ("new-pin", pin), ("old-pin", before));
+
+    private static async Task<HttpClient> TeoWithPinAsync(App app, string pin = "4711")
+    {
+        var own = app.Browser();
+        await BecomeAsync(app, own, "Teo");
+        (await SetAsync(own, pin)).EnsureSuccessStatusCode();
+        return own;
+    }
+
+    [Fact]
+    public async Task Nobody_brews_as_a_barista_with_a_PIN_who_has_not_given_it()
+    {
+        await using var app = new App();
+        var own = await TeoWithPinAsync(app);
+        // Who set it goes on; another device does not, whatever its cookie says.
+        Assert.Equal("Teo", await WhoAsync(own));
+        var other = app.Browser();
+        var teo = await BaristaAsync(app, "Teo");
+        other.DefaultRequestHeaders.Add("Cookie", $"{BenchContext.BaristaCookie}={teo.Id}; {Pins.Cookie}=guessed");
+        Assert.NotEqual("Teo", await WhoAsync(other));
+
+        var third = app.Browser();
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await BecomeAsync(app, third, "Teo")).StatusCode);
+        var wrong = await BecomeAsync(app, third, "Teo", "4712");
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, wrong.StatusCode);
+        var page = await App.ParseAsync(wrong);
+        // What was chosen stays chosen, the PIN is not written back, and the finding stands at its field.
+        Assert.Equal($"{teo.Id}", page.QuerySelector("[name=barista] option[selected]")!.GetAttribute("value"));
+        Assert.Contains("not Teo's PIN", page.QuerySelector("#pin-problem")!.TextContent, StringComparison.Ordinal);
+        Assert.Equal("", page.QuerySelector("#pin")!.GetAttribute("value"));
+        Assert.NotEqual("Teo", await WhoAsync(third));
+        (await BecomeAsync(app, third, "Teo", "4711")).EnsureSuccessStatusCode();
+        Assert.Equal("Teo", await WhoAsync(third));
+
+        // Somebody else took the device meanwhile: the way back asks again.
+        await BecomeAsync(app, third, "Solveig");
+        Assert.Equal("Solveig", await WhoAsync(third));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await BecomeAsync(app, third, "Teo")).StatusCode);
+    }
+
+    [Fact]
+    public async Task Another_PIN_ends_every_device_of_the_one_before_and_wants_it_first()
+    {
+        await using var app = new App();
+        var own = await TeoWithPinAsync(app);
+        var phone = app.Browser();
+        await BecomeAsync(app, phone, "Teo", "4711");
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await SetAsync(own, "99887766", "0000")).StatusCode);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await SetAsync(own, "", "")).StatusCode);
+        Assert.Equal("Teo", await WhoAsync(phone));
+        (await SetAsync(own, "99887766", "4711")).EnsureSuccessStatusCode();
+        Assert.Equal(("Teo", false), (await WhoAsync(own), await WhoAsync(phone) == "Teo"));
+        (await SetAsync(own, "", "99887766")).EnsureSuccessStatusCode();
+        Assert.Equal("", (await BaristaAsync(app, "Teo")).Pin);
+        (await BecomeAsync(app, phone, "Teo")).EnsureSuccessStatusCode();
+        Assert.Equal("Teo", await WhoAsync(phone));
+    }
+
+    [Theory]
+    [InlineData("123", false)]
+    [InlineData("1234", true)]
+    [InlineData("12345678", true)]
+    [InlineData("123456789", false)]
+    [InlineData("12a4", false)]
+    [InlineData("١٢٣٤", false)]
+    public void A_PIN_has_four_to_eight_digits(string pin, bool good) => Assert.Equal(good, Pins.Problem(pin) is null);
+
+    /// <summary>Told apart by their salt, slow to try, and never the PIN itself.</summary>
+    [Fact]
+    public void What_is_kept_of_a_PIN_is_not_the_PIN()
+    {
+        var (one, two) = (Pins.Keep("4711"), Pins.Keep("4711"));
+        Assert.NotEqual(one, two);
+        Assert.Matches("^210000\\.[0-9A-F]{32}\\.[0-9A-F]{64}$", one);
+        Assert.DoesNotContain("4711", one.Split('.')[0], StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Five_wrong_ones_shut_it_for_five_minutes_for_that_barista_alone()
+    {
+        await using var app = new App();
+        await TeoWithPinAsync(app);
+        var pins = app.Services.GetRequiredService<Pins>();
+        var (teo, solveig) = (await BaristaAsync(app, "Teo"), new Barista { Id = 900, Name = "Other", Pin = Pins.Keep("1111") });
+        Assert.All(Enumerable.Range(0, Pins.MostTries - 1), _ => Assert.Equal(PinTry.Wrong, pins.Try(teo, "0000")));
+        Assert.Equal(PinTry.Shut, pins.Try(teo, "0000"));
+        Assert.Equal((PinTry.Shut, PinTry.Good), (pins.Try(teo, "4711"), pins.Try(solveig, "1111")));
+        Assert.Contains("Too many wrong PINs", (await App.ParseAsync(await BecomeAsync(app, app.Browser(), "Teo", "4711"))).QuerySelector("#pin-problem")!.TextContent, StringComparison.Ordinal);
+        app.Time.Advance(TimeSpan.FromMilliseconds(Pins.ShutForMs));
+        Assert.Equal(PinTry.Good, pins.Try(teo, "4711"));
+        // A right one in between forgives the wrong ones before it.
+        Assert.All(Enumerable.Range(0, 12), turn => Assert.Equal(turn % 4 == 3 ? PinTry.Good : PinTry.Wrong, pins.Try(teo, turn % 4 == 3 ? "4711" : "0000")));
+    }
+
+    [Fact]
+    public async Task The_keeper_takes_a_forgotten_one_off_and_the_record_says_so()
+    {
+        await using var app = new App();
+        await TeoWithPinAsync(app);
+        var keeper = app.Browser();
+        var teo = await BaristaAsync(app, "Teo");
+        var devices = await App.GetAsync(keeper, "/devices");
+        Assert.Contains("Teo", devices.QuerySelector("#pins")!.TextContent, StringComparison.Ordinal);
+        await App.PostAsync(keeper, devices, "/devices?handler=Pin", ("barista", $"{teo.Id}"));
+        devices = await App.GetAsync(keeper, "/devices");
+        Assert.Null(devices.QuerySelector("#pins"));
+        Assert.Equal(["Teo's PIN was taken off.", "Teo asks for a PIN of their own."], devices.QuerySelectorAll("#record .row-main span:first-child").Select(one => one.TextContent).Take(2));
+        (await BecomeAsync(app, keeper, "Teo")).EnsureSuccessStatusCode();
+        Assert.Equal("Teo", await WhoAsync(keeper));
+    }
+
+    /// <summary>Everybody has one and none was given here: the pages work for nobody in particular, and lead to where one is given.</summary>
+    [Fact]
+    public async Task Where_everybody_has_a_PIN_a_new_device_is_nobodys()
+    {
+        await using var app = new App();
+        var kept = Pins.Keep("2468");
+        await app.DataAsync(async db => await db.Baristas.ExecuteUpdateAsync(set => set.SetProperty(one => one.Pin, kept), Ct));
+        var client = app.Browser();
+        foreach (var path in (string[])["/", "/plan/fp-long-settle", "/log", "/shelf", "/taste", "/you", "/plan", "/learned"])
+        {
+            Assert.Equal("Who brews", (await App.GetAsync(client, path)).QuerySelector(".foot a[href='/you']")!.TextContent);
+        }
+
+        (await BecomeAsync(app, client, "Solveig", "2468")).EnsureSuccessStatusCode();
+        Assert.Equal("Solveig", await WhoAsync(client));
+    }
+}
