@@ -2,6 +2,7 @@ using System.Buffers.Binary;
 using System.Data.Common;
 using System.Globalization;
 using System.Reflection;
+using Cistern.Data.House;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Design;
@@ -109,6 +110,7 @@ public sealed class DataFile : IDisposable
             }
 
             Reached?.Invoke();
+            await RecordRestoreAsync(ct);
             var empty = Opened();
             if (fill is not null && empty)
             {
@@ -433,8 +435,30 @@ public sealed class DataFile : IDisposable
             }
         }
 
+        File.WriteAllBytes(Restored, []);
         Disk.Replace(waiting, Path);
         Reached?.Invoke();
+    }
+
+    /// <summary>Says that a copy was put back and is not in the record yet.</summary>
+    private string Restored => Path + ".restored";
+
+    /// <summary>What was put back knows nothing of it: it is written into its record when it is of this version.</summary>
+    private async Task RecordRestoreAsync(CancellationToken ct)
+    {
+        if (!File.Exists(Restored))
+        {
+            return;
+        }
+
+        await using (var db = Context(Path))
+        {
+            db.HouseRecords.Add(new HouseRecord { AtMs = new DateTimeOffset(File.GetLastWriteTimeUtc(Restored)).ToUnixTimeMilliseconds(), What = "A copy of the data was put back. What was there before lies beside it.", Who = "this machine" });
+            await db.SaveChangesAsync(ct);
+        }
+
+        Reached?.Invoke();
+        File.Delete(Restored);
     }
 
     /// <summary>All of it or nothing: a bench that is half filled would never be filled again.</summary>

@@ -9,6 +9,7 @@ using Cistern.Web.Frame;
 using Cistern.Web.House;
 using Cistern.Web.Pages.Brewing;
 using Cistern.Web.Pages.Files;
+using Cistern.Web.Pages.Log;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.DataProtection.KeyManagement;
 using Microsoft.AspNetCore.Diagnostics.HealthChecks;
@@ -138,6 +139,7 @@ public static class Setup
         app.UseSerilogRequestLogging();
         app.UseAnswers(app.Logger);
         app.UseHouse();
+        app.UseVersion();
         app.UseRouting();
         app.UseRateLimiter();
         app.UseForms();
@@ -145,6 +147,7 @@ public static class Setup
         app.MapStaticAssets();
         app.MapRazorPages();
         app.MapApi();
+        app.MapKept();
         app.MapBrews();
         app.MapReadings();
         app.MapOut();

@@ -1,4 +1,5 @@
 using System.Net;
+using System.Net.Http.Json;
 using System.Net.Sockets;
 using System.Security.Cryptography.X509Certificates;
 using Cistern.Data.House;
@@ -318,6 +319,70 @@ public sealed class HouseTests
             Assert.Equal(HttpStatusCode.Forbidden, (await PlanPage.BrewAsync(bench, await App.GetAsync(bench, "/plan/fp-bloomed"))).StatusCode);
         }
     }
+
+    /// <summary>By device, not for all: one that asks without end does not keep another waiting; and never the bench's own screen.</summary>
+    [Fact]
+    public async Task One_device_asks_only_so_often()
+    {
+        await using var app = App.OfHouse();
+        var (busy, calm, bench) = (await PairedAsync(app, DeviceRole.Barista, "Busy phone"), await PairedAsync(app, DeviceRole.Keeper, "Calm phone"), app.Browser());
+        async Task<int> AskAsync(HttpClient client, string path, string body = "{}") => (int)(await client.PostAsync(At(path), new StringContent(body, System.Text.Encoding.UTF8, "application/json"), Ct)).StatusCode;
+        async Task<int> OftenAsync(HttpClient client, string path, int most)
+        {
+            for (var times = 0; times < most; times++)
+            {
+                if (await AskAsync(client, path) == 429)
+                {
+                    return times;
+                }
+            }
+
+            return most;
+        }
+
+        Assert.Equal(240, await OftenAsync(busy, "/api/forecast", 300));
+        Assert.Equal((HttpStatusCode.OK, 300), ((await busy.GetAsync(At("/api/under-way"), Ct)).StatusCode, await OftenAsync(bench, "/api/forecast", 300)));
+        Assert.NotEqual(429, await AskAsync(calm, "/api/forecast"));
+        var refused = await busy.PostAsync(At("/api/forecast"), new StringContent("{}", System.Text.Encoding.UTF8, "application/json"), Ct);
+        Assert.Equal((HttpStatusCode.TooManyRequests, "60"), (refused.StatusCode, refused.Headers.RetryAfter?.ToString()));
+        Assert.Contains("too often", await refused.Content.ReadAsStringAsync(Ct), StringComparison.Ordinal);
+        Assert.Equal(20, await OftenAsync(calm, $"/files/in/{Guid.NewGuid():N}", 40));
+        Assert.Equal(20, await OftenAsync(app.FromHouse(), "/pair", 40));
+        // What is only looked at is looked at.
+        Assert.All(await Task.WhenAll(Enumerable.Range(0, 30).Select(_ => calm.GetAsync(At("/files"), Ct))), one => Assert.Equal(HttpStatusCode.OK, one.StatusCode));
+    }
+
+    /// <summary>What a device keeps for when there is no network: no more of the log than its last fifty, and what changed of it has another stamp.</summary>
+    [Fact]
+    public async Task A_device_is_told_what_to_keep_and_what_changed_of_it()
+    {
+        await using var app = new App();
+        var client = app.Browser();
+        async Task<Dictionary<string, long?>> KeptAsync() => (await client.GetFromJsonAsync<Kept>(At("/api/keep"), Ct))!.Pages.ToDictionary(one => one.Path, one => one.Stamp);
+        var before = await KeptAsync();
+        Assert.Equal(["/", "/plan", "/brew", "/log", "/shelf", "/help"], before.Where(one => one.Value is null && !one.Key.StartsWith("/brew/", StringComparison.Ordinal)).Select(one => one.Key));
+        var newest = await app.DataAsync(db => db.LogRows.Where(row => row.Stands).OrderByDescending(row => row.OpenedAtMs).ThenByDescending(row => row.BrewId).Select(row => row.BrewId).Take(50).ToListAsync(Ct));
+        Assert.Equal(newest.Select(id => $"/log/{id}"), before.Keys.Where(path => path.StartsWith("/log/", StringComparison.Ordinal)));
+        foreach (var path in before.Keys)
+        {
+            (await client.GetAsync(At(path), Ct)).EnsureSuccessStatusCode();
+        }
+
+        var entry = await App.GetAsync(client, $"/log/{newest[3]}");
+        (await App.PostAsync(client, entry, $"/log/{newest[3]}?handler=Note", ("note", "Better on the second day."))).EnsureSuccessStatusCode();
+        var after = await KeptAsync();
+        Assert.Equal([$"/log/{newest[3]}"], after.Where(one => before.GetValueOrDefault(one.Key, -1) != one.Value).Select(one => one.Key));
+
+        // A brew under way is kept with its page; the version stands on every page and in every answer.
+        var path1 = (await PlanPage.BrewAsync(client, await App.GetAsync(client, "/plan/fp-bloomed"))).RequestMessage!.RequestUri!.AbsolutePath;
+        Assert.Contains(path1, (await KeptAsync()).Keys);
+        var answer = await client.GetAsync(At("/help"), Ct);
+        Assert.Equal((await App.ParseAsync(answer)).Body!.GetAttribute("data-version"), Assert.Single(answer.Headers.GetValues("X-Cistern-Version")));
+    }
+
+    private sealed record Kept(IReadOnlyList<KeptOne> Pages);
+
+    private sealed record KeptOne(string Path, long? Stamp);
 
     [Theory]
     [InlineData("bench.local:5443", true)]

@@ -1,6 +1,6 @@
 // Starts the published application on a free port, with a data file of its own, and can kill it as a power cut would.
 import { spawn } from 'node:child_process';
-import { mkdtempSync } from 'node:fs';
+import { appendFileSync, cpSync, mkdtempSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
@@ -27,6 +27,13 @@ export class Server {
     this.folder = web;
   }
 
+  /** Another version from its next start on: the same program, told to serve something else. */
+  async upgrade() {
+    this.folder = mkdtempSync(join(tmpdir(), 'cistern-newer-'));
+    cpSync(web, this.folder, { recursive: true });
+    appendFileSync(join(this.folder, 'Cistern.Web.staticwebassets.endpoints.json'), '\n');
+  }
+
   /** Starts the process and leaves it to itself. */
   async spawn() {
     this.port ??= await freePort();
@@ -34,12 +41,14 @@ export class Server {
     this.firstAt ??= Date.now();
     const beginsAt = new Date(BEGINS_AT + Date.now() - this.firstAt + 1000 * this.ahead).toISOString();
     this.url = `http://127.0.0.1:${this.port}`;
-    this.process = spawn('dotnet', ['Cistern.Web.dll', '--urls', this.url], {
-      cwd: web,
+    this.process = this.launch(['Cistern.Web.dll', '--urls', this.url], {
+      cwd: this.folder,
       stdio: 'ignore',
       env: { ...process.env, ASPNETCORE_ENVIRONMENT: 'Production', Cistern__DataFile: this.data, Cistern__Demo: String(this.demo), Cistern__TestClock: 'true', Cistern__TestClockBeginsAt: beginsAt, Cistern__Learns: String(this.learns), Cistern__DailyCopy: 'false', ...this.more },
     });
   }
+
+  launch(args, options) { return spawn('dotnet', args, options); }
 
   async start() {
     await this.spawn();

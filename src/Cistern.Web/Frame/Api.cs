@@ -19,6 +19,7 @@ public static class Api
             .Accepts<Recipe>("application/json")
             .Produces<ForecastAnswer>(StatusCodes.Status200OK, "application/json")
             .Produces<ForecastAnswer>(StatusCodes.Status422UnprocessableEntity, "application/json")
+            .RequireRateLimiting(Limits.Api)
             .DisableAntiforgery();
         app.MapPost("/api/plan", PlanAsync)
             .WithName("plan")
@@ -27,6 +28,7 @@ public static class Api
             .Accepts<Recipe>("application/json")
             .Produces<ForecastAnswer>(StatusCodes.Status200OK, "application/json")
             .Produces<ForecastAnswer>(StatusCodes.Status422UnprocessableEntity, "application/json")
+            .RequireRateLimiting(Limits.Api)
             .DisableAntiforgery();
         app.MapGet("/formats/recipe.schema.json", () => Results.Text(RecipeSchema.Write(), "application/schema+json"))
             .WithName("recipe-schema")

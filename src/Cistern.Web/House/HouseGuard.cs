@@ -39,6 +39,9 @@ public static class HouseGuard
     /// <summary>Who asks, as the record calls them.</summary>
     public static string Asker(this HttpContext context) => context.Device()?.Name ?? "this bench";
 
+    /// <summary>The address a request came from, as it is told: an IPv4 one as itself, also where both kinds come in at one port.</summary>
+    public static string From(this HttpContext context) => context.Connection.RemoteIpAddress is { } address ? (address.IsIPv4MappedToIPv6 ? address.MapToIPv4() : address).ToString() : "somewhere";
+
     /// <summary>Where a request came in.</summary>
     public static Door Door(this HttpContext context) => context.Items[DoorItem] is Door door ? door : House.Door.Shut;
 

@@ -31,8 +31,8 @@ public sealed class HouseRefusedException : Exception
 /// <summary>Opens the doors to the house's network, where that is asked for, and keeps them shut where it is not.</summary>
 public static class HouseSetup
 {
-    /// <summary>Codes that one address may send in a minute, and whatever else is limited by its cost.</summary>
-    public const string Pairing = "pairing";
+    /// <summary>How often one device, or one address that is none's, may ask in a minute, by what for. A gateway sends for several scales.</summary>
+    private static readonly (string Name, int AMinute)[] AskedAMinute = [(Limits.Pairing, 20), (Limits.Imports, 20), (Limits.Api, 240), (Limits.Readings, 6_000)];
 
     /// <summary>Registers what the doors need.</summary>
     public static void AddHouse(this WebApplicationBuilder builder, AppSettings settings)
@@ -46,8 +46,18 @@ public static class HouseSetup
         builder.Services.AddRateLimiter(options =>
         {
             options.RejectionStatusCode = StatusCodes.Status429TooManyRequests;
-            options.AddPolicy(Pairing, context => RateLimitPartition.GetFixedWindowLimiter(
-                context.Connection.RemoteIpAddress?.ToString() ?? "", _ => new FixedWindowRateLimiterOptions { PermitLimit = 20, Window = TimeSpan.FromMinutes(1) }));
+            options.OnRejected = (rejected, _) =>
+            {
+                rejected.HttpContext.Response.Headers.RetryAfter = "60";
+                return ValueTask.CompletedTask;
+            };
+            foreach (var (name, aMinute) in AskedAMinute)
+            {
+                // What is only looked at costs little, and whoever stands at the bench itself may do as they please.
+                options.AddPolicy(name, context => context.Door() == Door.Bench || !HttpMethods.IsPost(context.Request.Method)
+                    ? RateLimitPartition.GetNoLimiter("")
+                    : RateLimitPartition.GetFixedWindowLimiter(Who(context), _ => new FixedWindowRateLimiterOptions { PermitLimit = aMinute, Window = TimeSpan.FromMinutes(1) }));
+            }
         });
         if (settings.House)
         {
@@ -119,6 +129,9 @@ public static class HouseSetup
     public static IEnumerable<string> Addresses(IHouseNames names, AppSettings settings) =>
         names.Addresses.Select(one => one.AddressFamily == System.Net.Sockets.AddressFamily.InterNetworkV6 ? $"[{one}]" : one.ToString()).Concat(names.Names.Where(name => name != "localhost").Take(1))
             .Select(host => string.Create(System.Globalization.CultureInfo.InvariantCulture, $"https://{host}:{settings.HousePort}"));
+
+    private static string Who(HttpContext context) =>
+        context.Device() is { } device ? device.Id.ToString(System.Globalization.CultureInfo.InvariantCulture) : context.From();
 
     private static bool IsOwn(HostString host, IHouseNames names) =>
         names.Names.Contains(host.Host.ToLowerInvariant(), StringComparer.Ordinal)

@@ -1,59 +1,136 @@
-// Lets a running brew be loaded and reloaded without network: what was last seen of its page, and all that the page needs.
-// The network comes first, always; what is kept is only for when there is none.
-const cacheName = 'cistern-2';
-const needed = ['/css/cistern.css', '/lib/bulma-parts.css', '/lib/fonts/next-latin.woff2', '/lib/fonts/mono-latin.woff2', '/icon.svg', '/offline.html', '/js/offline.js',
-  ...['bench', 'brew', 'brew-run', 'clock', 'cues', 'frame', 'lanes', 'stage', 'ticker'].map((name) => `/js/${name}.js`)];
+// What can be read without network: the frame, help and cautions, plans lately opened, running brews and the last of the log,
+// each as it was seen last, and told so. The network comes first, always; what is kept is only for when there is none.
+//
+// Each version of Cistern has a cache of its own, so that a page never gets a script of another version. A new version waits
+// while a brew is open on this device.
+const version = new URL(location.href).searchParams.get('v') ?? 'unknown';
+const cacheName = `cistern-${version}`;
+const parts = ['/css/cistern.css', '/lib/bulma-parts.css', '/lib/fonts/next-latin.woff2', '/lib/fonts/mono-latin.woff2', '/icon.svg', '/manifest.webmanifest', '/offline.html', '/js/offline.js',
+  ...['bench', 'brew', 'brew-run', 'clock', 'cues', 'frame', 'lanes', 'notify-offer', 'stage', 'ticker'].map((name) => `/js/${name}.js`)];
 /** A network that hangs is no network, ms. */
 const patience = 4_000;
-
-self.addEventListener('install', (event) => {
-  event.waitUntil(caches.open(cacheName).then((cache) => Promise.allSettled(needed.map((path) => cache.add(path)))).then(() => self.skipWaiting()));
-});
-self.addEventListener('activate', (event) => {
-  event.waitUntil(caches.keys().then((names) => Promise.all(names.filter((name) => name !== cacheName).map((name) => caches.delete(name)))).then(() => self.clients.claim()));
-});
+/** What is to be kept is asked for again after this, ms. */
+const again = 60_000;
+/** Where what was kept of the log is written down, so that only what changed is asked for. */
+const listPath = '/api/keep';
 
 const isBrew = (path) => /^\/brew(\/\d+)?$/.test(path);
-const isPart = (path) => needed.includes(path) || /^\/(js|css|lib)\//.test(path);
+const isPart = (path) => parts.includes(path) || /^\/(js|css|lib)\//.test(path);
+/** The pages that are kept when they are opened, and how many of each sort: a device keeps what it can use. */
+const sorts = [[/^\/brew\/\d+$/, 12], [/^\/plan\/[\w-]+$/, 20], [/^\/log\/\d+$/, 60], [/^\/(|brew|plan|log|help|shelf|taste|you)$/, 20]];
+const sortOf = (path) => sorts.find(([pattern]) => pattern.test(path));
 
-/** The pages of brews that are kept: the last few, for a device keeps what it can use. */
-const mostBrews = 12;
-const trim = async (cache) => {
-  const pages = (await cache.keys()).filter((request) => /^\/brew\/\d+$/.test(new URL(request.url).pathname));
-  for (const page of pages.slice(0, -mostBrews)) await cache.delete(page);
+const trim = async (cache, [pattern, most]) => {
+  const pages = (await cache.keys()).filter((request) => pattern.test(new URL(request.url).pathname));
+  for (const page of pages.slice(0, -most)) await cache.delete(page);
 };
 
-const fresh = async (request) => {
-  const stop = new AbortController();
-  const timer = setTimeout(() => stop.abort(), patience);
-  try {
-    return await fetch(request, { signal: stop.signal });
-  } finally {
-    clearTimeout(timer);
-  }
+/**
+ * Keeps an answer; one that led elsewhere, or came from another version, is not what was asked for. What a form led to here is:
+ * it is kept without that past, for a browser shows no page from a cache that was led to.
+ */
+const keep = async (cache, path, reply) => {
+  if (!reply.ok || new URL(reply.url).pathname !== path || (reply.headers.get('X-Cistern-Version') ?? version) !== version) return;
+  // Taken out first: the last opened stands last, and is let go of last.
+  await cache.delete(path);
+  await cache.put(path, new Response(reply.body, { status: reply.status, headers: reply.headers }));
+  const sort = sortOf(path);
+  if (sort) await trim(cache, sort);
 };
 
-const answer = async (request, path) => {
+self.addEventListener('install', (event) => event.waitUntil((async () => {
   const cache = await caches.open(cacheName);
-  try {
-    const reply = await fresh(request);
-    // A page that led elsewhere is not the page it was asked for.
-    if (reply.ok && !reply.redirected) cache.put(path, reply.clone()).then(() => isBrew(path) && trim(cache)).catch(() => {});
-    return reply;
-  } catch (error) {
-    const kept = await cache.match(path);
-    if (kept) return kept;
-    if (request.mode === 'navigate') return (await cache.match('/offline.html')) ?? Response.error();
-    throw error;
+  await Promise.allSettled(parts.map((path) => cache.add(path)));
+  const pages = await self.clients.matchAll({ type: 'window', includeUncontrolled: true });
+  if (!pages.some((page) => isBrew(new URL(page.url).pathname))) await self.skipWaiting();
+})()));
+
+self.addEventListener('activate', (event) => event.waitUntil((async () => {
+  const cache = await caches.open(cacheName);
+  for (const name of (await caches.keys()).filter((one) => one !== cacheName)) {
+    // Brews of the version before are had in this one before they are let go of.
+    const old = await caches.open(name);
+    for (const request of await old.keys()) {
+      const { pathname } = new URL(request.url);
+      if (isBrew(pathname) && !(await cache.match(pathname))) await fetch(pathname).then((reply) => keep(cache, pathname, reply), async () => cache.put(pathname, await old.match(request)));
+    }
+    await caches.delete(name);
   }
+  await self.clients.claim();
+})()));
+
+const escape = (text) => text.replace(/[&<>"]/g, (sign) => `&#${sign.charCodeAt(0)};`);
+/** A page as it was, with a line that says so; a running brew says itself what it knows and keeps. */
+const asItWas = async (kept, path) => {
+  if (isBrew(path) || !kept.headers.get('Content-Type')?.includes('text/html')) return kept;
+  const at = new Date(kept.headers.get('Date') ?? Date.now());
+  const day = at.toDateString() === new Date().toDateString() ? 'today' : `on ${at.toLocaleDateString(undefined, { day: 'numeric', month: 'short', year: 'numeric' })} at`;
+  const told = `<p class="kept-copy" id="kept-copy" role="status">The bench does not answer. This page is as it was <time datetime="${at.toISOString()}">${escape(`${day} ${at.toTimeString().slice(0, 5)}`)}</time>; it can be read, and nothing changed on it. <a href="${escape(path)}">Try again</a></p>`;
+  const text = (await kept.text()).replace('<main id="main"', (main) => `${told}${main}`);
+  return new Response(text, { status: 200, headers: kept.headers });
+};
+
+/** Pages that went through here, and when, ms: the very first of a device did not. */
+const went = new Map();
+const lately = 30_000;
+
+const offline = async (cache) => (await cache.match('/offline.html')) ?? Response.error();
+
+const answer = async (event, path) => {
+  const { request } = event;
+  const cache = await caches.open(cacheName);
+  const kept = await cache.match(path);
+  if (request.mode === 'navigate') went.set(path, Date.now());
+  const asked = fetch(request);
+  event.waitUntil(asked.then((reply) => keep(cache, path, reply.clone()), () => {}));
+  try {
+    // Where nothing is kept, a slow answer is waited for: there is no other.
+    const reply = await (kept ? Promise.race([asked, new Promise((late) => { setTimeout(late, patience); })]) : asked);
+    if (reply) return reply;
+  } catch (error) {
+    if (!kept && request.mode !== 'navigate') throw error;
+  }
+  return kept ? asItWas(kept, path) : offline(cache);
+};
+
+/** Has what is to be kept: the frame, and of the log and the brews under way what is new since the last time. */
+const keepAll = async () => {
+  const cache = await caches.open(cacheName);
+  const had = await cache.match(listPath);
+  if (had && Date.now() - new Date(had.headers.get('Date')).getTime() < again) return;
+  const reply = await fetch(listPath);
+  if (reply.status === 401 || reply.redirected) return forget();
+  if (!reply.ok || (reply.headers.get('X-Cistern-Version') ?? version) !== version) return;
+  const stamps = new Map(((await had?.json())?.pages ?? []).map(({ path, stamp }) => [path, stamp]));
+  const written = reply.clone();
+  for (const { path, stamp } of (await reply.json()).pages) {
+    // One after another: the bench has other things to do.
+    if (stamp === null || stamps.get(path) !== stamp || !(await cache.match(path))) await keep(cache, path, await fetch(path));
+  }
+  await cache.put(listPath, written);
+};
+
+/** A device that was put out keeps nothing of the bench. */
+const forget = async () => {
+  const cache = await caches.open(cacheName);
+  for (const request of await cache.keys()) if (!isPart(new URL(request.url).pathname)) await cache.delete(request);
 };
 
 self.addEventListener('fetch', (event) => {
   const { request } = event;
   const url = new URL(request.url);
   if (request.method !== 'GET' || url.origin !== location.origin) return;
-  if ((isBrew(url.pathname) && url.search === '') || isPart(url.pathname)) event.respondWith(answer(request, url.pathname));
-  else if (request.mode === 'navigate') event.respondWith(fetch(request).catch(async () => (await (await caches.open(cacheName)).match('/offline.html')) ?? Response.error()));
+  const page = request.mode === 'navigate';
+  if (isPart(url.pathname) || (page && url.search === '' && sortOf(url.pathname))) event.respondWith(answer(event, url.pathname));
+  else if (page) event.respondWith(fetch(request).catch(async () => offline(await caches.open(cacheName))));
+});
+
+self.addEventListener('message', (event) => {
+  const { say, path } = event.data ?? {};
+  if (say === 'keep-all') event.waitUntil(keepAll().catch(() => {}));
+  else if ((say === 'keep' || (say === 'seen' && Date.now() - (went.get(path) ?? 0) > lately)) && sortOf(path)) event.waitUntil(caches.open(cacheName).then(async (cache) => keep(cache, path, await fetch(path))).catch(() => {}));
+  else if (say === 'forget') event.waitUntil(forget());
+  else if (say === 'take-over') event.waitUntil(self.skipWaiting());
 });
 
 self.addEventListener('notificationclick', (event) => {

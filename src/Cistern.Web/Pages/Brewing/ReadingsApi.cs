@@ -8,6 +8,7 @@ using Cistern.Core.Recipes;
 using Cistern.Data;
 using Cistern.Data.Brews;
 using Cistern.Data.Stores;
+using Cistern.Web.Frame;
 using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Brewing;
@@ -30,6 +31,7 @@ internal static class ReadingsApi
             .WithName("readings")
             .WithSummary("Takes what instruments show of a brew, each once, in any order.")
             .WithDescription($"JSON lines ({{\"of\":\"scaleG\",\"atMs\":…,\"value\":…}}), or CSV under the head of,atMs,value; at most {ReadingLines.Most} a piece and {MostPieces} pieces a second. Kept at five a second. Authorization: Bearer and the brew's token. docs/formats/readings.md.")
+            .RequireRateLimiting(Limits.Readings)
             .DisableAntiforgery();
         app.MapGet("/api/brews/{id:int}/readings.csv", ExportAsync)
             .WithName("readings-out")

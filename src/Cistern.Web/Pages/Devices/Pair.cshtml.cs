@@ -8,7 +8,7 @@ using Microsoft.AspNetCore.RateLimiting;
 namespace Cistern.Web.Pages.Devices;
 
 /// <summary>The one page a device sees that is not paired: it asks for the code.</summary>
-[EnableRateLimiting(HouseSetup.Pairing)]
+[EnableRateLimiting(Limits.Pairing)]
 public sealed class PairModel(PairingDesk desk, DeviceStore devices, TimeProvider time) : PageModel
 {
     /// <summary>The code as it was typed, or came with the picture.</summary>
@@ -51,14 +51,14 @@ public sealed class PairModel(PairingDesk desk, DeviceStore devices, TimeProvide
         }
 
         var nowMs = time.GetUtcNow().ToUnixTimeMilliseconds();
-        switch (desk.Try(Code, HttpContext.Connection.RemoteIpAddress?.ToString() ?? "", out var role))
+        switch (desk.Try(Code, HttpContext.From(), out var role))
         {
             case PairingTry.Good:
                 var (_, token) = await devices.PairAsync(Name, role, "the code", nowMs, ct);
                 HouseGuard.Give(HttpContext, token);
                 return Redirect("/");
             case PairingTry.Shut:
-                await devices.RecordAsync("Too many wrong codes: pairing was shut for five minutes.", HttpContext.Connection.RemoteIpAddress?.ToString() ?? "somebody", nowMs, ct);
+                await devices.RecordAsync("Too many wrong codes: pairing was shut for five minutes.", HttpContext.From(), nowMs, ct);
                 Problem = "Too many wrong codes. None is looked at for five minutes; then ask for a new one on the bench.";
                 Response.StatusCode = StatusCodes.Status429TooManyRequests;
                 return Page();

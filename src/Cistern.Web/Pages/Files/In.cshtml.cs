@@ -1,10 +1,12 @@
 using Cistern.Web.Frame;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.AspNetCore.RateLimiting;
 
 namespace Cistern.Web.Pages.Files;
 
 /// <summary>Files that are to be taken in, looked at: what is new, known, changed or refused; then how far they are taken.</summary>
+[EnableRateLimiting(Limits.Imports)]
 public sealed class InModel(ImportRuns runs, Staging staging, BenchContext bench) : PageModel
 {
     /// <summary>The most things that are listed one by one.</summary>

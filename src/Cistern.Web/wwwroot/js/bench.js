@@ -108,7 +108,7 @@ export const brews = new Map();
 const listeners = new Set();
 export const onChange = (listener) => listeners.add(listener);
 const changed = () => { for (const listener of listeners) listener(); };
-export const link = { down: false, problem: '' };
+export const link = { down: false, problem: '', newer: false };
 /** Brews this server does not have, though something is kept here for them. */
 export const orphans = new Set();
 
@@ -151,6 +151,10 @@ const PATIENCE = 10_000;
 const ask = async (url, options) => {
   const asked = performance.now();
   const answer = await fetch(url, { ...options, signal: AbortSignal.timeout(PATIENCE) });
+  const version = answer.headers.get('X-Cistern-Version');
+  link.newer ||= version !== null && version !== document.body.dataset.version;
+  // This device was put out: it keeps nothing of the bench.
+  if (answer.status === 401) navigator.serviceWorker?.controller?.postMessage({ say: 'forget' });
   if (!answer.ok) return { answer };
   const reply = await answer.json();
   return { answer, reply, asked, answered: performance.now() };

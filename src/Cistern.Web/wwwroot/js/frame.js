@@ -1,9 +1,10 @@
 // What every page has: the list of keys, letters that lead to the places, and the brews under way: their time and what is
 // next in the gauge and the title, and a release that is not answered, until it is.
-import { brews, follow, guessTime, letGo, nowOf, onChange, orphans, runOf, serverNow } from './bench.js';
+import { brews, follow, guessTime, letGo, link, nowOf, onChange, orphans, runOf, serverNow } from './bench.js';
 import { insistsFrom } from './brew-run.js';
 import { clock } from './clock.js';
 import { START_GRACE, canSound, look, unlock, wishes } from './cues.js';
+import { offerNotifications } from './notify-offer.js';
 import { stageOf } from './stage.js';
 
 const places = { b: '/', h: '/shelf', p: '/plan', r: '/brew', t: '/taste', l: '/log' };
@@ -163,4 +164,30 @@ setInterval(() => {
 }, 1_000);
 // Also where nothing brews yet: another device may begin, and this screen is to call too.
 follow();
-navigator.serviceWorker?.register('/sw.js').catch(() => {});
+
+offerNotifications(document.getElementById('offer-notify'), () => lanes().some(({ run }) => run.startedAtMs !== null));
+
+// ---- without network, and with a newer version ----
+
+const { version } = document.body.dataset;
+const newer = document.getElementById('newer');
+/** The page of a brew that goes on is never replaced, nor is that offered on it. */
+const midBrew = () => conducting && !['Over', undefined].includes(brews.get(Number(document.getElementById('brew').dataset.id))?.state);
+onChange(() => { newer.hidden = !link.newer || midBrew(); });
+
+// A page that was kept can be read; what it would send reaches nobody.
+if (document.getElementById('kept-copy')) for (const form of document.querySelectorAll('form[method="post"]')) form.inert = true;
+
+/** A page that stays open this long is looked at, not passed through, ms: then there is time to keep the others. */
+const SETTLED = 10_000;
+navigator.serviceWorker?.register(`/sw.js?v=${version}`, { updateViaCache: 'none' }).then((registration) => {
+  if (registration.waiting && !midBrew()) registration.waiting.postMessage({ say: 'take-over' });
+  setTimeout(() => registration.active?.postMessage({ say: 'keep-all' }), SETTLED);
+}).catch(() => {});
+// The first page of a device came past the worker; what was changed on a page without loading it again is kept as it is now.
+if (location.search === '') navigator.serviceWorker?.ready.then(({ active }) => active.postMessage({ say: 'seen', path: location.pathname }));
+let changedHere = null;
+document.addEventListener('page-changed', () => {
+  clearTimeout(changedHere);
+  changedHere = setTimeout(() => navigator.serviceWorker?.controller?.postMessage({ say: 'keep', path: location.pathname }), 3_000);
+});

@@ -1,16 +1,27 @@
-// Without network: the brews whose pages this device has, and how much is kept for each.
+// Without network, where nothing is kept of a page: what there is of others, and how much is kept of each brew.
 import { kept } from './bench.js';
 
-const list = document.getElementById('kept');
-const names = await caches.keys();
-const cache = names.length > 0 ? await caches.open(names[0]) : null;
-const ids = ((await cache?.keys()) ?? []).map((request) => /^\/brew\/(\d+)$/.exec(new URL(request.url).pathname)?.[1]).filter(Boolean);
-for (const id of ids.reverse()) {
-  const count = kept(Number(id)).length;
-  const row = document.createElement('li');
-  row.className = 'row';
-  const link = Object.assign(document.createElement('a'), { href: `/brew/${id}`, textContent: `Brew ${id}` });
-  row.append(link, count > 0 ? `, ${count} ${count === 1 ? 'press' : 'presses'} kept here` : '');
-  list.append(row);
-}
-if (ids.length === 0) list.append(Object.assign(document.createElement('li'), { className: 'row', textContent: 'None was opened here.' }));
+const [name] = (await caches.keys()).filter((one) => one.startsWith('cistern-'));
+const cache = name ? await caches.open(name) : null;
+const paths = ((await cache?.keys()) ?? []).map((request) => new URL(request.url).pathname).reverse();
+/** What a kept page is called: as its own heading says. */
+const titleOf = async (path) => new DOMParser().parseFromString(await (await cache.match(path)).text(), 'text/html').querySelector('h1')?.textContent.trim() ?? path;
+const list = async (id, pattern, write) => {
+  const node = document.getElementById(id);
+  for (const path of paths.filter((one) => pattern.test(one))) {
+    const row = Object.assign(document.createElement('li'), { className: 'row' });
+    const [title, more] = await write(path);
+    row.append(Object.assign(document.createElement('a'), { href: path, textContent: title }), more);
+    node.append(row);
+  }
+  node.previousElementSibling.hidden = node.childElementCount === 0;
+};
+
+await list('kept', /^\/brew\/\d+$/, (path) => {
+  const id = Number(path.split('/')[2]);
+  const count = kept(id).length;
+  return [`Brew ${id}`, count > 0 ? `, ${count} ${count === 1 ? 'press' : 'presses'} kept here` : ''];
+});
+await list('kept-pages', /^\/(|plan|log|shelf|help|brew)$/, (path) => [{ '/': 'Bench', '/plan': 'Plan', '/log': 'Log', '/shelf': 'Shelf', '/help': 'Help and cautions', '/brew': 'Brews under way' }[path], '']);
+await list('kept-plans', /^\/plan\/./, async (path) => [await titleOf(path), '']);
+if (paths.length === 0) document.getElementById('none').hidden = false;

@@ -76,6 +76,7 @@ const take = async (answer, job) => {
   // What the drag says is ours: the answer to its own preview knows nothing of it.
   if (drag?.seconds != null) document.getElementById('drag-says').textContent = clock(drag.seconds);
   window.htmx.process(page);
+  document.dispatchEvent(new Event('page-changed'));
   show();
   lookTo(job);
 };

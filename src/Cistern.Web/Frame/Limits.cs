@@ -1,0 +1,17 @@
+namespace Cistern.Web.Frame;
+
+/// <summary>What is limited by how often one device asks for it: the names of the framework's rate limits, which the house's doors set.</summary>
+public static class Limits
+{
+    /// <summary>Codes to be let in.</summary>
+    public const string Pairing = "pairing";
+
+    /// <summary>Files that come in.</summary>
+    public const string Imports = "imports";
+
+    /// <summary>Forecasts and plans for other programs.</summary>
+    public const string Api = "api";
+
+    /// <summary>Readings of instruments.</summary>
+    public const string Readings = "readings";
+}

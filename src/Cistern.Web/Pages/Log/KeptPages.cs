@@ -1,0 +1,38 @@
+using System.Globalization;
+using Cistern.Data;
+using Cistern.Web.Frame;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.Log;
+
+/// <summary>A page a device keeps for when there is no network.</summary>
+/// <param name="Path">Where it is.</param>
+/// <param name="Stamp">Another one where the page is another; null where it is to be had anew each time.</param>
+internal sealed record KeptPage(string Path, long? Stamp);
+
+/// <summary>Says which pages a device keeps, so that the frame, the brews under way and the last of the log are there without network.</summary>
+internal static class KeptPages
+{
+    /// <summary>So many of the log's last.</summary>
+    public const int OfTheLog = 50;
+
+    private static readonly string[] Frame = ["/", "/plan", "/brew", "/log", "/shelf", "/help"];
+
+    /// <summary>Lays it out.</summary>
+    public static void MapKept(this WebApplication app) => app.MapGet("/api/keep", AllAsync)
+        .WithName("keep")
+        .WithSummary("The pages that a device keeps for when there is no network, each with a stamp that changes with it.");
+
+    private static async Task<IResult> AllAsync(CisternDb db, CancellationToken ct)
+    {
+        var running = await BenchContext.RunningOf(db).Select(brew => brew.Id).ToListAsync(ct);
+        var log = await db.LogRows.AsNoTracking().Where(row => row.Stands).OrderByDescending(row => row.OpenedAtMs).ThenByDescending(row => row.BrewId).Take(OfTheLog)
+            .Select(row => new { row.BrewId, row.Seq }).ToListAsync(ct);
+        return Results.Json(new
+        {
+            pages = Frame.Select(path => new KeptPage(path, null))
+                .Concat(running.Select(id => new KeptPage(string.Create(CultureInfo.InvariantCulture, $"/brew/{id}"), null)))
+                .Concat(log.Select(row => new KeptPage(string.Create(CultureInfo.InvariantCulture, $"/log/{row.BrewId}"), row.Seq))),
+        });
+    }
+}

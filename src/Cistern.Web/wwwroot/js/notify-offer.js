@@ -1,0 +1,40 @@
+// Notifications are offered when they first make sense: somebody left a page that times a brew, and came back to it. Asked
+// before, a browser's own question is answered with no, and that stays.
+import { wish, wishes } from './cues.js';
+
+const key = 'cistern-notify-offered';
+const offered = () => {
+  try {
+    return localStorage.getItem(key) !== null;
+  } catch {
+    // Without storage it would be asked again and again.
+    return true;
+  }
+};
+const done = () => {
+  try {
+    localStorage.setItem(key, 'yes');
+  } catch {
+    // See above.
+  }
+};
+
+/** Offers it in a line of the page, to whoever was away while something brewed. */
+export const offerNotifications = (line, brews) => {
+  if (!line || !globalThis.Notification || !navigator.serviceWorker) return;
+  const [yes, no] = line.querySelectorAll('button');
+  let left = false;
+  document.addEventListener('visibilitychange', () => {
+    if (document.visibilityState === 'hidden') left = brews();
+    else if (left && !offered() && !wishes().notify && Notification.permission === 'default') line.hidden = false;
+  });
+  yes.addEventListener('click', async () => {
+    done();
+    line.hidden = true;
+    wish({ notify: (await Notification.requestPermission()) === 'granted' });
+  });
+  no.addEventListener('click', () => {
+    done();
+    line.hidden = true;
+  });
+};
