@@ -38,19 +38,10 @@ await shot('together', '/together?b=19&b=20&b=21&b=22');
 await shot('trends', '/trends?of=drawdown&over=grind&family=valve-dripper');
 await shot('taste', '/taste/8');
 await shot('next', '/next/9');
-await shot('line', '/line/41');
 // What is learned is worked out beside the pages.
 for (let i = 0; i < 60 && !(await (await fetch(`${server.url}/learned`)).text()).includes('coarser than its table'); i += 1) await new Promise((wait) => setTimeout(wait, 500));
 await shot('learned', '/learned');
 await shot('log', '/log?coffee=Blue%20Ferry&coffee=Quiet%20Orchard');
-// A brew of the other counter beside two that are known here.
-const files = await (await fetch(`${server.url}/out/brews.json?coffee=Night%20Barge&state=tasted`)).json();
-const strange = files.slice(0, 6).map((brew, i) => (i < 4 ? { ...brew, id: `0b1f6d4e-7a55-4a39-9c0e-3f52cb0a77d${i}`, place: { ...brew.place, name: 'High Hut' } } : brew));
-await shot('import', '/files', { before: async (page) => {
-  await page.locator('#files').setInputFiles({ name: 'high-hut-november.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(strange)) });
-  await page.getByRole('button', { name: 'Look at them' }).click();
-  await page.waitForURL(/files\/in/);
-} });
 await shot('entry', '/log/7');
 await shot('shelf', '/shelf', { before: (page) => page.getByRole('link', { name: 'Change Quiet Orchard' }).click() });
 await shot('blind', '/blind/1');
@@ -69,9 +60,30 @@ const rehearsed = (hands, until) => async (page) => {
   await until(page);
 };
 await shot('brew-heard', '/plan/vd-coffee-first?bag=3', { height: 1000, before: rehearsed('over', (page) => page.waitForTimeout(13_000)) });
-const tide = execSync('dotnet artifacts/cli/cistern-cli.dll forecast --svg -', { input: JSON.stringify(JSON.parse(execSync('cat src/Cistern.Core/Recipes/Library/recipes.json')).find((one) => one.id === 'vd-coffee-first')), cwd: resolve(import.meta.dirname, '..') }).toString();
-const page = await browser.newPage({ viewport: { width: 800, height: 620 } });
-await page.setContent(tide);
-await page.locator('svg').screenshot({ path: `${folder}/tide.png` });
+
+// The house: its keeper's page, a phone that is let in, and the page that says how the bench is trusted.
+const house = new Server(true);
+house.more = { Cistern__House: 'true' };
+await house.start();
+const keeper = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+const letIn = async (name, picture) => {
+  await keeper.goto(`${house.url}/devices`);
+  if (await keeper.getByRole('button', { name: 'Show a code' }).isVisible()) await keeper.getByRole('button', { name: 'Show a code' }).click();
+  const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 }, ignoreHTTPSErrors: true })).newPage();
+  await phone.goto('https://127.0.0.1:5443/');
+  await phone.locator('#code').fill(await keeper.locator('#digits').innerText());
+  await phone.locator('#name').fill(name);
+  if (picture) await phone.screenshot({ path: `${folder}/${picture}.png` });
+  await phone.getByRole('button', { name: 'Pair it' }).click();
+  await phone.waitForURL('**/');
+};
+await letIn('Kitchen tablet');
+await letIn('Phone of Teo', 'pair-phone');
+await keeper.goto(`${house.url}/devices`);
+await keeper.getByRole('button', { name: 'Show a code' }).click();
+await keeper.screenshot({ path: `${folder}/devices.png` });
+await keeper.goto('http://127.0.0.1:5081/');
+await keeper.screenshot({ path: `${folder}/trust.png` });
+await house.kill();
 await browser.close();
 await server.kill();
