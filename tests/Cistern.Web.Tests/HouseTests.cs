@@ -172,6 +172,8 @@ public sealed class HouseTests
     [InlineData(DeviceRole.Instrument, "POST", "/api/brews/1/readings", true)]
     [InlineData(DeviceRole.Instrument, "GET", "/api/brews/1/readings", false)]
     [InlineData(DeviceRole.Instrument, "POST", "/api/brews/1/entries", false)]
+    [InlineData(DeviceRole.Guest, "POST", "/pair", true)]
+    [InlineData(DeviceRole.Instrument, "POST", "/pair", false)]
     [InlineData(DeviceRole.Instrument, "GET", "/", false)]
     public void Each_role_may_ask_for_what_is_its_own(DeviceRole role, string method, string path, bool may) => Assert.Equal(may, HouseRules.Allow(role, method, path));
 
@@ -195,6 +197,29 @@ public sealed class HouseTests
         Assert.Equal(HttpStatusCode.OK, (await PlanPage.BrewAsync(guest, plan)).StatusCode);
         Assert.Equal(brews + 1, await app.DataAsync(db => db.Brews.CountAsync(Ct)));
         Assert.Contains("Kitchen phone is a barista now, and was a guest.", (await App.GetAsync(keeper, "/devices")).QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_device_goes_of_its_own_accord_and_its_token_is_good_no_more()
+    {
+        await using var app = App.OfHouse();
+        var guest = await PairedAsync(app, DeviceRole.Guest);
+        var you = await App.GetAsync(guest, "/you");
+        Assert.Equal("Let go of this device", you.QuerySelector("[action='/pair?handler=Leave'] button")!.TextContent);
+        var answer = await App.PostAsync(guest, you, "/pair?handler=Leave");
+        Assert.Equal("Pair this device", (await App.ParseAsync(answer)).QuerySelector("h1")!.TextContent);
+        Assert.NotNull((await DeviceAsync(app)).PutOutAtMs);
+        Assert.Equal("Pair this device", (await App.GetAsync(guest, "/log")).QuerySelector("h1")!.TextContent);
+        Assert.Contains("Kitchen phone was put out.", (await App.GetAsync(app.Browser(), "/devices")).QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
+
+        // Its browser is told to keep nothing; the bench's own screen has nothing to let go of.
+        var told = await PairedAsync(app, DeviceRole.Barista, "Told phone");
+        var page = await App.GetAsync(told, "/you");
+        using var form = new FormUrlEncodedContent([KeyValuePair.Create("__RequestVerificationToken", page.QuerySelector("[name=__RequestVerificationToken]")!.GetAttribute("value")!)]);
+        var stays = app.FromHouse(redirects: false);
+        Assert.Null((await App.GetAsync(app.Browser(), "/you")).QuerySelector("[action='/pair?handler=Leave']"));
+        Assert.Equal(HttpStatusCode.BadRequest, (await stays.PostAsync(At("/pair?handler=Leave"), form, Ct)).StatusCode);
+        Assert.Null((await DeviceAsync(app, "Told phone")).PutOutAtMs);
     }
 
     /// <summary>With its next request, and with the stream that stands open.</summary>
@@ -347,7 +372,8 @@ public sealed class HouseTests
         Assert.Equal((HttpStatusCode.TooManyRequests, "60"), (refused.StatusCode, refused.Headers.RetryAfter?.ToString()));
         Assert.Contains("too often", await refused.Content.ReadAsStringAsync(Ct), StringComparison.Ordinal);
         Assert.Equal(20, await OftenAsync(calm, $"/files/in/{Guid.NewGuid():N}", 40));
-        Assert.Equal(20, await OftenAsync(app.FromHouse(), "/pair", 40));
+        // The two phones were let in from the same address.
+        Assert.Equal(18, await OftenAsync(app.FromHouse(), "/pair", 40));
         // What is only looked at is looked at.
         Assert.All(await Task.WhenAll(Enumerable.Range(0, 30).Select(_ => calm.GetAsync(At("/files"), Ct))), one => Assert.Equal(HttpStatusCode.OK, one.StatusCode));
     }

@@ -1,6 +1,7 @@
 // The house as it is: a bench and its phones on a network, each host in a namespace of its own.
 import { spawn } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
+import { hostname } from 'node:os';
 import { join } from 'node:path';
 import { expect } from '@playwright/test';
 import { network } from './network.mjs';
@@ -82,6 +83,11 @@ test('on a network of its own: strangers, guesses, foreign names, a brew past a 
       return expect.poll(() => verified('10.77.1.9'), { timeout: 20_000 }).toContain('Verify return code: 0 (ok)');
     });
 
+    await test.step('its name is found from the network, and nobody else is told for it', () => {
+      expect(second.find(`${hostname().split('.')[0].toLowerCase()}.local`)).toMatch(/^10\.77\.[12]\.[19]$/);
+      expect(second.find('elsewhere.local')).toBe('');
+    });
+
     browsers.push(await bench.browser(), await first.browser(), await second.browser());
     const [screen, one, two] = await Promise.all(browsers.map((browser) => browser.newPage({ viewport: { width: 390, height: 844 } })));
 
@@ -148,6 +154,13 @@ test('on a network of its own: strangers, guesses, foreign names, a brew past a 
       await expect(two.locator('h1')).toHaveText('Pair this device');
       await one.goto(`${secure}/log`);
       await expect(one.locator('h1')).toHaveText('Log');
+    });
+
+    await test.step('a phone that is let go of keeps nothing', async () => {
+      await one.goto(`${secure}/you`);
+      await one.getByRole('button', { name: 'Let go of this device' }).click();
+      await expect(one.locator('h1')).toHaveText('Pair this device');
+      expect(await one.evaluate(async () => [await caches.keys(), localStorage.length])).toEqual([[], 0]);
     });
   } finally {
     for (const browser of browsers) await browser.close();

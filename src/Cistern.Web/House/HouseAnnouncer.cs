@@ -16,6 +16,9 @@ public sealed partial class HouseAnnouncer(IHouseNames names, ILogger<HouseAnnou
     /// <summary>How long an answer may be remembered: of the standard, for addresses.</summary>
     private static readonly TimeSpan GoodFor = TimeSpan.FromSeconds(120);
 
+    /// <summary>How often it is looked whether there are other networks.</summary>
+    private static readonly TimeSpan LooksAgain = TimeSpan.FromSeconds(10);
+
     private static readonly IPEndPoint Group = new(IPAddress.Parse("224.0.0.251"), Port);
 
     /// <summary>The answer to a question, or null where nothing of this bench is asked for.</summary>
@@ -56,22 +59,12 @@ public sealed partial class HouseAnnouncer(IHouseNames names, ILogger<HouseAnnou
     {
         try
         {
-            using var socket = new UdpClient(AddressFamily.InterNetwork) { ExclusiveAddressUse = false };
-            socket.Client.SetSocketOption(SocketOptionLevel.Socket, SocketOptionName.ReuseAddress, optionValue: true);
-            socket.Client.Bind(new IPEndPoint(IPAddress.Any, Port));
-            foreach (var address in names.Addresses.Where(one => one.AddressFamily == AddressFamily.InterNetwork))
-            {
-                socket.JoinMulticastGroup(Group.Address, address);
-            }
-
-            while (true)
-            {
-                var asked = await socket.ReceiveAsync(stoppingToken);
-                if (Answer(asked.Buffer, names) is { } answer)
-                {
-                    await socket.SendAsync(answer, Group, stoppingToken);
-                }
-            }
+            using var socket = new Socket(AddressFamily.InterNetwork, SocketType.Dgram, ProtocolType.Udp) { ExclusiveAddressUse = false };
+            socket.SetSocketOption(SocketOptionLevel.Socket, SocketOptionName.ReuseAddress, optionValue: true);
+            // A machine may stand on several networks: it answers on the one it was asked on.
+            socket.SetSocketOption(SocketOptionLevel.IP, SocketOptionName.PacketInformation, optionValue: true);
+            socket.Bind(new IPEndPoint(IPAddress.Any, Port));
+            await Task.WhenAll(ListenAsync(socket, stoppingToken), JoinAsync(socket, stoppingToken));
         }
         catch (OperationCanceledException)
         {
@@ -82,6 +75,55 @@ public sealed partial class HouseAnnouncer(IHouseNames names, ILogger<HouseAnnou
             LogSilent(error);
         }
     }
+
+    /// <summary>Listens on whatever networks there are; addresses come and go while it runs.</summary>
+    private async Task JoinAsync(Socket socket, CancellationToken ct)
+    {
+        var joined = new HashSet<IPAddress>();
+        using var timer = new PeriodicTimer(LooksAgain);
+        do
+        {
+            foreach (var address in names.Addresses.Where(one => one.AddressFamily == AddressFamily.InterNetwork && !joined.Contains(one)))
+            {
+                try
+                {
+                    socket.SetSocketOption(SocketOptionLevel.IP, SocketOptionName.AddMembership, new MulticastOption(Group.Address, address));
+                }
+                catch (SocketException error)
+                {
+                    // Two addresses of one network are joined once; a network without multicast is left.
+                    NotJoined(address, error.Message);
+                }
+
+                joined.Add(address);
+            }
+        }
+        while (await timer.WaitForNextTickAsync(ct));
+    }
+
+    private async Task ListenAsync(Socket socket, CancellationToken ct)
+    {
+        var asked = new byte[9_000];
+        while (true)
+        {
+            var came = await socket.ReceiveMessageFromAsync(asked, SocketFlags.None, new IPEndPoint(IPAddress.Any, 0), ct);
+            if (Answer(asked[..came.ReceivedBytes], names) is { } answer)
+            {
+                try
+                {
+                    socket.SetSocketOption(SocketOptionLevel.IP, SocketOptionName.MulticastInterface, IPAddress.HostToNetworkOrder(came.PacketInformation.Interface));
+                    await socket.SendToAsync(answer, SocketFlags.None, Group, ct);
+                }
+                catch (SocketException error)
+                {
+                    LogSilent(error);
+                }
+            }
+        }
+    }
+
+    [LoggerMessage(LogLevel.Debug, "Questions for the name are not listened for at {Address}: {Why}")]
+    private partial void NotJoined(IPAddress address, string why);
 
     [LoggerMessage(Level = LogLevel.Warning, Message = "The house is not told the name of this bench; its addresses work.")]
     private partial void LogSilent(Exception error);

@@ -145,6 +145,13 @@ public static class HouseGuard
         MaxAge = TimeSpan.FromDays(400),
     });
 
+    /// <summary>Takes a device's token back from it, and whatever its browser kept of the bench.</summary>
+    public static void Take(HttpContext context)
+    {
+        context.Response.Cookies.Delete(Cookie, new CookieOptions { Secure = true, Path = "/" });
+        context.Response.Headers["Clear-Site-Data"] = "\"cache\", \"storage\"";
+    }
+
     /// <summary>Nobody is told what there is: every address leads to the page that asks for a code.</summary>
     private static Task StrangerAsync(HttpContext context, RequestDelegate next)
     {

@@ -29,11 +29,14 @@ public static class HouseRules
             _ when looks => true,
             _ when Asked.Any(one => path.Equals(one, StringComparison.OrdinalIgnoreCase)) => true,
             DeviceRole.Barista => !WrittenByKeepers.Any(one => path.StartsWithSegments(one, StringComparison.OrdinalIgnoreCase)),
-            _ => IsBlindAnswer(path),
+            _ => IsBlindAnswer(path) || IsLeaving(path),
         };
     }
 
     private static bool IsReadings(PathString path) => Parts(path) is ["api", "brews", _, "readings"];
+
+    /// <summary>Every device may go of its own accord.</summary>
+    private static bool IsLeaving(PathString path) => Parts(path) is ["pair"];
 
     private static bool IsBlindAnswer(PathString path) => Parts(path) is ["blind", _, "answer"];
 
