@@ -1,27 +1,6 @@
-import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
+import { audit } from './audit.mjs';
 import { giveUp } from './conducting.mjs';
 import { expect, test } from './server.mjs';
-
-const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
-
-const EVERY = { type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] };
-const COLOURS = { type: 'rule', values: ['color-contrast', 'link-in-text-block'] };
-
-/** The dark theme is the same page in other colours, so there only what colours can break is looked at again. */
-const audit = async (page) => {
-  await page.evaluate(axe);
-  const said = [];
-  // A link fades from one theme's colour to the other's, and would be looked at half way.
-  await page.addStyleTag({ content: '* { transition: none !important; }' });
-  for (const [colorScheme, runOnly] of [['light', EVERY], ['dark', COLOURS]]) {
-    await page.emulateMedia({ colorScheme });
-    const { violations } = await page.evaluate((rules) => window.axe.run(document, { runOnly: rules, resultTypes: ['violations'], preload: false }), runOnly);
-    said.push(...violations.map((one) => `${colorScheme}, ${one.id}: ${one.nodes.map((node) => `${node.target.join(' ')} (${node.any[0]?.message ?? ''})`).slice(0, 3).join(', ')}`));
-  }
-  await page.emulateMedia({ colorScheme: 'light' });
-  return said;
-};
 
 const places = ['/', '/shelf', '/shelf/coffee/1', '/shelf/coffee/new', '/plan', '/plan/fp-long-settle', '/plan/fp-slow-eight?dose=70&was.dose=46.0', '/plan/fp-bloomed?ratio=abc&was.ratio=15.0', '/plan/compare', '/plan/compare?a=si-whirl&b=fp-bloomed', '/plan/si-whirl', '/plan/ld-open-closed-iced', '/plan/tp-turned', '/plan/vd-coffee-first?open=3&bag=2&mill=1', '/plan/fp-long-settle?place=2', '/plan/si-layers/card', '/plan?cups=2&minutes=4', '/shelf/grains', '/shelf/mix?a=1&b=3', '/shelf/filter/4', '/shelf/vessel/4', '/brew', '/brew/cues', '/taste', '/taste/8', '/taste/19', '/next/19', '/next/8', '/line/41', '/learned', '/log', '/log/7', '/log?coffee=Blue%20Ferry&q=plum', '/log?q=nothingatall', '/log?away=6', '/together', '/together?b=19&b=21&b=22&p=fp-bloomed', '/trends', '/blind?kind=triangle&of=8&right=6', '/blind?kind=preference&of=x', '/blind/1', '/blind/1/answer', '/pairs', '/pair/1', '/log/8/sheet', '/files/code?brew=8', '/files/code?plan=si-whirl', '/plan/4/descent', '/trends?of=drawdown&over=grind&family=valve-dripper', '/trends?q=nothingatall', '/files', '/files?coffee=Tidewrack', '/brew/7/after', '/log/999999', '/you', '/devices', '/help', '/no-such-page'];
 

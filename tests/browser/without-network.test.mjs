@@ -1,7 +1,11 @@
 // What a device has of the bench without network, what it says of it, and how it comes to a newer version.
 import { expect } from '@playwright/test';
+import { audit } from './audit.mjs';
 import { brew, giveUp, ready, start } from './conducting.mjs';
 import { Server, test } from './server.mjs';
+
+// So that axe can be laid in.
+test.use({ bypassCSP: true });
 
 /** Opened, and looked at for as long as it takes a device to keep the rest. */
 const settle = async (page, server) => {
@@ -40,10 +44,12 @@ test('installed and opened without network: the frame, help, a plan and the last
 
   await page.goto(`${server.url}/plan/tp-turned`);
   await expect(page.locator('#dose')).toHaveValue(dose);
-  // What it would send reaches nobody: its fields are no fields now.
+  // What it would send reaches nobody: its fields take nothing now.
   expect(await page.locator('#dose').evaluate((field) => { field.focus(); return document.activeElement === field; })).toBe(false);
+  expect(await audit(page)).toEqual([]);
   await page.goto(`${server.url}/plan/fp-bloomed`);
   await expect(page.locator('h1')).toHaveText('No connection');
+  expect(await audit(page)).toEqual([]);
   await expect(page.locator('#kept-plans')).toContainText(/Turned/);
   await expect(page.locator('#kept-pages')).toContainText('Help and cautions');
 
@@ -89,6 +95,7 @@ test('a newer version is told, kept away from a brew that goes on, and taken at 
     await server.start();
 
     await expect(other.locator('#newer')).toBeVisible({ timeout: 30_000 });
+    expect(await audit(other)).toEqual([]);
     // The brew's own page learns of it too, and neither says it nor goes anywhere.
     await page.evaluate(() => { window.notReloaded = true; });
     await page.waitForTimeout(3_000);
@@ -135,6 +142,7 @@ test('notifications are offered to whoever left a brew and came back, once', asy
   await away();
   await expect(offer).toBeVisible();
   expect(await page.evaluate(() => window.asked)).toBeUndefined();
+  expect(await audit(page)).toEqual([]);
   await offer.getByRole('button', { name: 'Notify me then' }).click();
   await expect(offer).toBeHidden();
   expect(await page.evaluate(() => [window.asked, JSON.parse(localStorage.getItem('cistern-cues')).notify])).toEqual([1, true]);

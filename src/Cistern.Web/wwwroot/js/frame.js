@@ -175,8 +175,8 @@ const newer = document.getElementById('newer');
 const midBrew = () => conducting && !['Over', undefined].includes(brews.get(Number(document.getElementById('brew').dataset.id))?.state);
 onChange(() => { newer.hidden = !link.newer || midBrew(); });
 
-// A page that was kept can be read; what it would send reaches nobody.
-if (document.getElementById('kept-copy')) for (const form of document.querySelectorAll('form[method="post"]')) form.inert = true;
+// A page that was kept can be read, by whatever means; what it would send reaches nobody.
+if (document.getElementById('kept-copy')) for (const form of document.querySelectorAll('form[method="post"]')) for (const control of form.elements) control.disabled = true;
 
 /** A page that stays open this long is looked at, not passed through, ms: then there is time to keep the others. */
 const SETTLED = 10_000;
