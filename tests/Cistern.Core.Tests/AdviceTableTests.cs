@@ -43,6 +43,53 @@ public sealed class AdviceTableTests
         Golden.Holds("advice.txt", text.ToString());
     }
 
+    /// <summary>How far each setting is sought and in which steps, and what it is called: for all recipes, with a mill and without, with little left in the bag.</summary>
+    [Fact]
+    public void Levers_go_as_far_as_they_did()
+    {
+        var text = new StringBuilder();
+        foreach (var recipe in RecipeLibrary.All)
+        {
+            var now = Model.Figures(recipe);
+            foreach (var (what, gear, canGrind) in ((string, AdviceGear, bool)[])[("mill", new AdviceGear { Mill = Mill }, true), ("no mill", new AdviceGear(), true), ("ground, 25 g left", new AdviceGear { LeftG = 25 }, false)])
+            {
+                text.Append(CultureInfo.InvariantCulture, $"{recipe.Id}, {what}:");
+                foreach (var lever in Levers.Sought)
+                {
+                    text.Append(Levers.Of(lever, now, gear, canGrind) is { } found
+                        ? string.Create(CultureInfo.InvariantCulture, $" {Levers.Word(lever, recipe)} {found.Stands:0.##} in {found.Dial.Range.Low:0.##} to {found.Dial.Range.High:0.##} by {found.Dial.StepSize:0.##} from {found.Dial.Origin:0.##} {Levers.Unit(lever)};")
+                        : string.Create(CultureInfo.InvariantCulture, $" no {lever};"));
+                }
+
+                text.Append('\n');
+            }
+        }
+
+        Golden.Holds("levers.txt", text.ToString());
+    }
+
+    /// <summary>Changes that answer one complaint alone: what each does to the steps of each recipe that can take it.</summary>
+    [Fact]
+    public void Single_changes_are_what_they_were()
+    {
+        var text = new StringBuilder();
+        foreach (var recipe in RecipeLibrary.All)
+        {
+            // One that runs over has something to be made to fit.
+            var now = Model.Figures(recipe);
+            var over = Model.Figures(recipe with { Brewer = recipe.Brewer with { CapacityMl = 0.9 * now.Totals.PeakVolumeMl } });
+            foreach (var complaint in Enum.GetValues<Complaint>())
+            {
+                foreach (var (lever, from, to, changed) in Levers.Single(complaint == Complaint.RanOver ? over : now, complaint, new AdviceGear { CupG = 1.25 * now.Totals.FinalG, LeftG = 40 }))
+                {
+                    text.Append(CultureInfo.InvariantCulture, $"{recipe.Id}, {complaint}: {Levers.Word(lever, recipe)} {from:0.##} to {to:0.##} {Levers.Unit(lever)}; {changed.Coffee.DoseG:0.0} g to {changed.WaterG:0} g, {string.Join(' ', changed.Steps.Select(step => Verb.Of(step).Word + (step.AtS is { } atS ? string.Create(CultureInfo.InvariantCulture, $"@{atS:0}") : "")))}\n");
+                }
+            }
+        }
+
+        Golden.Holds("single-changes.txt", text.ToString());
+    }
+
     [Fact]
     public void What_strangers_brews_teach_is_what_it_was()
     {

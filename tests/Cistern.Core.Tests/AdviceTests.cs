@@ -290,6 +290,8 @@ public sealed class AdviceTests
             AdviceJson.Write(json, advice, mill, last);
         }
 
+        // Every figure of it, to the digits it is printed with.
+        Golden.Holds("advice-json.txt", System.Text.Encoding.UTF8.GetString(stream.ToArray()).Replace(last.ToString(), "LAST", StringComparison.Ordinal).Replace("{", "{\n", StringComparison.Ordinal) + "\n");
         using var printed = JsonDocument.Parse(stream.ToArray());
         var verdict = printed.RootElement.GetProperty("verdict");
         Assert.Equal(advice.Verdict.LeanText, verdict.GetProperty("lean").GetProperty("words").GetString());

@@ -163,7 +163,7 @@ static (int Code, string Output) Run(string command, string[] arguments, string 
     using var process = Process.Start(start)!;
     var text = new StringBuilder();
     process.OutputDataReceived += (_, line) => { lock (text) { text.AppendLine(line.Data); } };
-    process.ErrorDataReceived += (_, _) => { };
+    process.ErrorDataReceived += (_, line) => { lock (text) { text.AppendLine(line.Data); } };
     process.BeginOutputReadLine();
     process.BeginErrorReadLine();
     if (!process.WaitForExit(TimeSpan.FromSeconds(mostS)))
