@@ -92,6 +92,28 @@ public sealed class ShelfReckoningTests
         Assert.Contains(milk, choice => choice.Recipe.Id == "tp-short-bypass" && !choice.Misfits.Contains(Misfit.TooWeakForMilk) && choice.Misfits.Contains(Misfit.BagTooSmall));
     }
 
+    /// <summary>What is wished for may be met to the second, the gram and the pair of hands; a hair less and it is not.</summary>
+    [Fact]
+    public void A_wish_that_is_met_exactly_is_met()
+    {
+        foreach (var recipe in (Recipe[])[RecipeLibrary.Find("vd-two-pours")!, RecipeLibrary.Find("fp-long-settle")!])
+        {
+            var choice = Assert.Single(Choosing.Of([recipe], new Wish(), ForecastModel.Published));
+            Assert.Empty(choice.Misfits);
+            var (finishS, handsS, doseG) = (choice.Forecast.Totals.FinishS, choice.HandsS, choice.Recipe.Coffee.DoseG);
+            var exact = new Wish { WithinS = finishS, HandsS = handsS, LeftG = doseG, Washing = choice.Washing, School = recipe.School, Family = recipe.Brewer.Family, Iced = false };
+            Assert.Empty(Misfits(exact));
+            Assert.Equal([Misfit.TooLong], Misfits(exact with { WithinS = finishS - 0.001 }));
+            Assert.Equal([Misfit.TooBusy], Misfits(exact with { HandsS = handsS - 0.001 }));
+            Assert.Equal([Misfit.BagTooSmall], Misfits(exact with { LeftG = doseG - 0.001 }));
+            Assert.Equal([Misfit.Hot], Misfits(exact with { Iced = true }));
+            Assert.Equal([Misfit.School], Misfits(exact with { School = "another" }));
+            Assert.Equal([Misfit.Vessel], Misfits(exact with { Family = VesselFamily.Siphon }));
+
+            IEnumerable<Misfit> Misfits(Wish wish) => Assert.Single(Choosing.Of([recipe], wish, ForecastModel.Published)).Misfits;
+        }
+    }
+
     /// <summary>A siphon's water is heated in its bulb: minutes of flame, and no kettle but for the rinse.</summary>
     [Fact]
     public void A_siphon_asks_for_its_flames_minutes_and_not_for_the_kettle()

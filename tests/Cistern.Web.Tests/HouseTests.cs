@@ -372,6 +372,7 @@ public sealed class HouseTests
         Assert.Equal((HttpStatusCode.TooManyRequests, "60"), (refused.StatusCode, refused.Headers.RetryAfter?.ToString()));
         Assert.Contains("too often", await refused.Content.ReadAsStringAsync(Ct), StringComparison.Ordinal);
         Assert.Equal(20, await OftenAsync(calm, $"/files/in/{Guid.NewGuid():N}", 40));
+        Assert.Equal(429, await AskAsync(calm, "/files?handler=Look"));
         // The two phones were let in from the same address.
         Assert.Equal(18, await OftenAsync(app.FromHouse(), "/pair", 40));
         // What is only looked at is looked at.

@@ -26,6 +26,32 @@ public sealed class OutTests : IClassFixture<App>
 
     public static TheoryData<string> Recipes => [.. RecipeLibrary.All.Select(recipe => recipe.Id)];
 
+    /// <summary>On the console it is the same code as on the page: every module of the one is one of the other.</summary>
+    [Fact]
+    public void A_code_on_the_console_is_the_one_on_the_page()
+    {
+        const string Text = "https://192.0.2.10:5443/pair?code=123456";
+        var dark = new HashSet<(int Y, int X)>();
+        foreach (var (line, y) in Cistern.Web.Frame.QrPicture.Lines(Text).Select((line, y) => (line, y)))
+        {
+            foreach (var (sign, x) in line.Select((sign, x) => (sign, x)))
+            {
+                Assert.Contains(sign, " █▀▄");
+                dark.UnionWith(sign switch { '█' => [(2 * y, x), ((2 * y) + 1, x)], '▀' => [(2 * y, x)], '▄' => [((2 * y) + 1, x)], _ => Array.Empty<(int, int)>() });
+            }
+        }
+
+        var drawn = new HashSet<(int Y, int X)>();
+        foreach (System.Text.RegularExpressions.Match run in System.Text.RegularExpressions.Regex.Matches(Cistern.Web.Frame.QrPicture.Draw(Text, "a code"), @"M(?<x>\d+) (?<y>\d+)h(?<long>\d+)v1", System.Text.RegularExpressions.RegexOptions.ExplicitCapture, TimeSpan.FromSeconds(5)))
+        {
+            int Of(string group) => int.Parse(run.Groups[group].Value, System.Globalization.CultureInfo.InvariantCulture);
+            drawn.UnionWith(Enumerable.Range(Of("x"), Of("long")).Select(x => (Of("y"), x)));
+        }
+
+        Assert.True(drawn.Count > 200);
+        Assert.Equal(drawn.Order(), dark.Order());
+    }
+
     [Fact]
     public async Task A_planned_brew_stands_in_the_calendar_with_its_alarms_until_it_is_brewed()
     {

@@ -11,6 +11,22 @@ public static class QrPicture
     /// <summary>The white edge that a reader needs, in modules: of the standard.</summary>
     private const int Edge = 4;
 
+    /// <summary>Writes it for a console: two rows of it in a line, dark as block on whatever is behind; its edge is the caller's background.</summary>
+    /// <param name="text">The text.</param>
+    public static IReadOnlyList<string> Lines(string text)
+    {
+        using var data = QRCodeGenerator.GenerateQrCode(text, QRCodeGenerator.ECCLevel.L);
+        var rows = data.ModuleMatrix;
+        bool Dark(int y, int x) => y < rows.Count && rows[y][x];
+        return [.. Enumerable.Range(0, (rows.Count + 1) / 2).Select(line => string.Concat(Enumerable.Range(0, rows[0].Count).Select(x => (Dark(2 * line, x), Dark((2 * line) + 1, x)) switch
+        {
+            (true, true) => '█',
+            (true, false) => '▀',
+            (false, true) => '▄',
+            _ => ' ',
+        })))];
+    }
+
     /// <summary>Draws it as SVG, black on white whatever the page's theme is: a reader wants it so.</summary>
     /// <param name="text">The text.</param>
     /// <param name="label">What it is, for who does not see it.</param>

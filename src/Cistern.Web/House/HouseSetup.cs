@@ -147,6 +147,14 @@ public static class HouseSetup
         Console.Error.WriteLine(string.Create(System.Globalization.CultureInfo.InvariantCulture, $"cistern: how a phone is made to trust it: http://{(names.Addresses.Count > 0 ? names.Addresses[0].ToString() : names.Names[0])}:{settings.TrustPort}"));
         Console.Error.WriteLine($"cistern: the authority's fingerprint: {certificates.Fingerprint}");
         Console.Error.WriteLine($"cistern: a code for one device, good for five minutes: {code.Digits}; more on this bench's own page Devices");
+        if (!Console.IsErrorRedirected)
+        {
+            // Black on white whatever the console's colours are: a reader wants it so.
+            foreach (var line in QrPicture.Lines($"{Addresses(names, settings).First()}{HouseGuard.PairPath}?code={code.Digits}"))
+            {
+                Console.Error.WriteLine($"\u001b[30;107m{line}\u001b[0m");
+            }
+        }
     }
 
     private static IEnumerable<Uri> Urls(IConfiguration configuration) => (configuration["urls"] ?? "").Split(';', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)

@@ -7,11 +7,13 @@ using Cistern.Web.House;
 using Cistern.Web.Pages.Log;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.AspNetCore.RateLimiting;
 
 namespace Cistern.Web.Pages.Files;
 
 /// <summary>What goes out as open files, and what comes in.</summary>
 [RequestSizeLimit(LargestUpload)]
+[EnableRateLimiting(Limits.Imports)]
 public sealed class FilesModel(LogStore log, ImportStore imports, DeviceStore devices, Staging staging, BenchContext bench) : PageModel
 {
     /// <summary>The most that can be sent at once, bytes.</summary>

@@ -4,6 +4,7 @@ using Cistern.Data;
 using Cistern.Data.Log;
 using Cistern.Data.Stores;
 using Cistern.Web.Frame;
+using Cistern.Web.House;
 using Cistern.Web.Wording;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
@@ -19,7 +20,7 @@ namespace Cistern.Web.Pages.Log;
 public sealed record LogLine(LogRow Row, string TinyTide, string GrindText, string Note);
 
 /// <summary>Every brew, the newest first, found by anything.</summary>
-public sealed class LogModel(CisternDb db, LogStore log, BenchContext bench) : PageModel
+public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, BenchContext bench) : PageModel
 {
     private const int PageSize = 25;
     private const int MostLetters = 60;
@@ -92,10 +93,22 @@ public sealed class LogModel(CisternDb db, LogStore log, BenchContext bench) : P
     }
 
     /// <summary>Brings back a brew that was taken away.</summary>
-    public async Task<IActionResult> OnPostBringBackAsync(int id) => await log.TakeAwayAsync(id, away: false) ? Redirect($"/log/{id}") : NotFound();
+    public async Task<IActionResult> OnPostBringBackAsync(int id, CancellationToken ct) => await TakeAwayAsync(id, away: false, ct) ? Redirect($"/log/{id}") : NotFound();
 
     /// <summary>Takes a brew away from the log.</summary>
-    public async Task<IActionResult> OnPostTakeAwayAsync(int id) => await log.TakeAwayAsync(id, away: true) ? Redirect($"/log?away={id}") : NotFound();
+    public async Task<IActionResult> OnPostTakeAwayAsync(int id, CancellationToken ct) => await TakeAwayAsync(id, away: true, ct) ? Redirect($"/log?away={id}") : NotFound();
+
+    private async Task<bool> TakeAwayAsync(int id, bool away, CancellationToken ct)
+    {
+        if (!await log.TakeAwayAsync(id, away))
+        {
+            return false;
+        }
+
+        var name = await db.Brews.Where(brew => brew.Id == id).Select(brew => brew.Name).FirstAsync(ct);
+        await record.RecordAsync($"Brew {id}, {name}, was {(away ? "taken off" : "brought back to")} the log.", HttpContext.Asker(), bench.NowMs, ct);
+        return true;
+    }
 
     private async Task LoadAsync(LogQuery query, string? before, CancellationToken ct)
     {
