@@ -157,7 +157,7 @@ public sealed class PairTests : IClassFixture<App>
             var asked = BlindTasting.Asked(session.Kind, dealt[i]).ToList();
             var named = i == 1 ? [.. asked.Skip(1), dealt[i].Except(asked).First()] : asked;
             var kept = await App.ParseAsync(await App.PostAsync(taster, mine, at, [.. named.Select(cup => ("picked", cup.Code.ToString(CultureInfo.InvariantCulture))), ("note", "sharper"), ("called", "Teo")]));
-            Assert.Contains("Kept: ", kept.QuerySelector("[role=status]")!.TextContent, StringComparison.Ordinal);
+            Assert.Contains("Kept: ", kept.QuerySelector("main [role=status]")!.TextContent, StringComparison.Ordinal);
         }
 
         // Somebody else who opens that page is not told what was named; a cup of another taster is none.
