@@ -9,6 +9,9 @@ const parts = ['/css/cistern.css', '/lib/bulma-parts.css', '/lib/fonts/next-lati
   ...['bench', 'brew', 'brew-run', 'clock', 'cues', 'frame', 'lanes', 'notify-offer', 'stage', 'ticker'].map((name) => `/js/${name}.js`)];
 /** A network that hangs is no network, ms. */
 const patience = 4_000;
+/** Nothing that is asked for holds this worker longer, ms: a newer one waits for it. */
+const longest = 15_000;
+const get = (what) => fetch(what, { signal: AbortSignal.timeout(longest) });
 /** What is to be kept is asked for again after this, ms. */
 const again = 60_000;
 /** Where what was kept of the log is written down, so that only what changed is asked for. */
@@ -29,8 +32,10 @@ const trim = async (cache, [pattern, most]) => {
  * Keeps an answer; one that led elsewhere, or came from another version, is not what was asked for. What a form led to here is:
  * it is kept without that past, for a browser shows no page from a cache that was led to.
  */
+const isKept = (path, reply) => reply.ok && new URL(reply.url).pathname === path && (reply.headers.get('X-Cistern-Version') ?? version) === version;
 const keep = async (cache, path, reply) => {
-  if (!reply.ok || new URL(reply.url).pathname !== path || (reply.headers.get('X-Cistern-Version') ?? version) !== version) return;
+  // What is not read to its end would hold this worker, and a newer one would wait for it.
+  if (!isKept(path, reply)) return void await reply.body?.cancel();
   // Taken out first: the last opened stands last, and is let go of last.
   await cache.delete(path);
   await cache.put(path, new Response(reply.body, { status: reply.status, headers: reply.headers }));
@@ -52,7 +57,7 @@ self.addEventListener('activate', (event) => event.waitUntil((async () => {
     const old = await caches.open(name);
     for (const request of await old.keys()) {
       const { pathname } = new URL(request.url);
-      if (isBrew(pathname) && !(await cache.match(pathname))) await fetch(pathname).then((reply) => keep(cache, pathname, reply), async () => cache.put(pathname, await old.match(request)));
+      if (isBrew(pathname) && !(await cache.match(pathname))) await get(pathname).then((reply) => keep(cache, pathname, reply), async () => cache.put(pathname, await old.match(request)));
     }
     await caches.delete(name);
   }
@@ -81,8 +86,8 @@ const answer = async (event, path) => {
   const cache = await caches.open(cacheName);
   const kept = await cache.match(path);
   if (request.mode === 'navigate') went.set(path, Date.now());
-  const asked = fetch(request);
-  event.waitUntil(asked.then((reply) => keep(cache, path, reply.clone()), () => {}));
+  const asked = get(request);
+  event.waitUntil(asked.then((reply) => isKept(path, reply) && keep(cache, path, reply.clone()), () => {}));
   try {
     // Where nothing is kept, a slow answer is waited for: there is no other.
     const reply = await (kept ? Promise.race([asked, new Promise((late) => { setTimeout(late, patience); })]) : asked);
@@ -98,14 +103,14 @@ const keepAll = async () => {
   const cache = await caches.open(cacheName);
   const had = await cache.match(listPath);
   if (had && Date.now() - new Date(had.headers.get('Date')).getTime() < again) return;
-  const reply = await fetch(listPath);
+  const reply = await get(listPath);
   if (reply.status === 401 || reply.redirected) return forget();
-  if (!reply.ok || (reply.headers.get('X-Cistern-Version') ?? version) !== version) return;
+  if (!isKept(listPath, reply)) return void await reply.body?.cancel();
   const stamps = new Map(((await had?.json())?.pages ?? []).map(({ path, stamp }) => [path, stamp]));
   const written = reply.clone();
   for (const { path, stamp } of (await reply.json()).pages) {
     // One after another: the bench has other things to do.
-    if (stamp === null || stamps.get(path) !== stamp || !(await cache.match(path))) await keep(cache, path, await fetch(path));
+    if (stamp === null || stamps.get(path) !== stamp || !(await cache.match(path))) await keep(cache, path, await get(path));
   }
   await cache.put(listPath, written);
 };
@@ -128,7 +133,7 @@ self.addEventListener('fetch', (event) => {
 self.addEventListener('message', (event) => {
   const { say, path } = event.data ?? {};
   if (say === 'keep-all') event.waitUntil(keepAll().catch(() => {}));
-  else if ((say === 'keep' || (say === 'seen' && Date.now() - (went.get(path) ?? 0) > lately)) && sortOf(path)) event.waitUntil(caches.open(cacheName).then(async (cache) => keep(cache, path, await fetch(path))).catch(() => {}));
+  else if ((say === 'keep' || (say === 'seen' && Date.now() - (went.get(path) ?? 0) > lately)) && sortOf(path)) event.waitUntil(caches.open(cacheName).then(async (cache) => keep(cache, path, await get(path))).catch(() => {}));
   else if (say === 'forget') event.waitUntil(forget());
   else if (say === 'take-over') event.waitUntil(self.skipWaiting());
 });

@@ -172,7 +172,7 @@ offerNotifications(document.getElementById('offer-notify'), () => lanes().some((
 const { version } = document.body.dataset;
 const newer = document.getElementById('newer');
 /** The page of a brew that goes on is never replaced, nor is that offered on it. */
-const midBrew = () => conducting && !['Over', undefined].includes(brews.get(Number(document.getElementById('brew').dataset.id))?.state);
+const midBrew = () => conducting && brews.get(Number(document.getElementById('brew').dataset.id))?.state !== 'Over';
 onChange(() => { newer.hidden = !link.newer || midBrew(); });
 
 // A page that was kept can be read, by whatever means; what it would send reaches nobody.
