@@ -4,6 +4,7 @@ using System.Net.Sockets;
 using System.Security.Cryptography.X509Certificates;
 using Cistern.Data.House;
 using Cistern.Data.Stores;
+using Cistern.Web.Frame;
 using Cistern.Web.House;
 using Makaretu.Dns;
 using Microsoft.AspNetCore.Builder;
@@ -125,7 +126,7 @@ public sealed class HouseTests
         Assert.Contains(await app.DataAsync(db => db.HouseRecords.Select(one => one.What).ToListAsync(Ct)), what => what.StartsWith("Too many wrong codes", StringComparison.Ordinal));
         Assert.Equal(0, await app.DataAsync(db => db.Devices.CountAsync(Ct)));
 
-        app.Time.Advance(TimeSpan.FromMilliseconds(PairingDesk.ShutForMs));
+        app.Time.Advance(TimeSpan.FromMilliseconds(Tries.ShutForMs));
         Assert.Equal(HttpStatusCode.OK, (await App.PostAsync(guesser, page, "/pair", ("code", Desk(app).Offer(DeviceRole.Guest).Digits), ("name", "Guesser"))).StatusCode);
         Assert.Null((await App.GetAsync(app.Browser(), "/log")).QuerySelector(".finding"));
     }

@@ -104,14 +104,14 @@ public sealed class PinTests
         await TeoWithPinAsync(app);
         var pins = app.Services.GetRequiredService<Pins>();
         var (teo, solveig) = (await BaristaAsync(app, "Teo"), new Barista { Id = 900, Name = "Other", Pin = Pins.Keep("1111") });
-        Assert.All(Enumerable.Range(0, Pins.MostTries - 1), _ => Assert.Equal(PinTry.Wrong, pins.Try(teo, "0000")));
-        Assert.Equal(PinTry.Shut, pins.Try(teo, "0000"));
-        Assert.Equal((PinTry.Shut, PinTry.Good), (pins.Try(teo, "4711"), pins.Try(solveig, "1111")));
+        Assert.All(Enumerable.Range(0, Tries.Most - 1), _ => Assert.Equal(Tried.Wrong, pins.Try(teo, "0000")));
+        Assert.Equal(Tried.Shut, pins.Try(teo, "0000"));
+        Assert.Equal((Tried.Shut, Tried.Good), (pins.Try(teo, "4711"), pins.Try(solveig, "1111")));
         Assert.Contains("Too many wrong PINs", (await App.ParseAsync(await BecomeAsync(app, app.Browser(), "Teo", "4711"))).QuerySelector("#pin-problem")!.TextContent, StringComparison.Ordinal);
-        app.Time.Advance(TimeSpan.FromMilliseconds(Pins.ShutForMs));
-        Assert.Equal(PinTry.Good, pins.Try(teo, "4711"));
+        app.Time.Advance(TimeSpan.FromMilliseconds(Tries.ShutForMs));
+        Assert.Equal(Tried.Good, pins.Try(teo, "4711"));
         // A right one in between forgives the wrong ones before it.
-        Assert.All(Enumerable.Range(0, 12), turn => Assert.Equal(turn % 4 == 3 ? PinTry.Good : PinTry.Wrong, pins.Try(teo, turn % 4 == 3 ? "4711" : "0000")));
+        Assert.All(Enumerable.Range(0, 12), turn => Assert.Equal(turn % 4 == 3 ? Tried.Good : Tried.Wrong, pins.Try(teo, turn % 4 == 3 ? "4711" : "0000")));
     }
 
     [Fact]

@@ -26,3 +26,8 @@ export const giveUp = async (page, server, id) => {
   // A page that is closed before its form has gone leaves the brew under way, and calling in the next test.
   await expect.poll(() => told(server, id)).toBeUndefined();
 };
+/** What a device has kept to be read without network, by address. */
+export const keptPaths = (page) => page.evaluate(async () => {
+  const [name] = await caches.keys();
+  return name ? (await (await caches.open(name)).keys()).map((one) => new URL(one.url).pathname) : [];
+});

@@ -4,6 +4,7 @@ import { writeFileSync } from 'node:fs';
 import { hostname } from 'node:os';
 import { join } from 'node:path';
 import { expect } from '@playwright/test';
+import { keptPaths } from './conducting.mjs';
 import { network } from './network.mjs';
 import { Server, test } from './server.mjs';
 
@@ -20,20 +21,9 @@ class HouseServer extends Server {
     this.more = { Cistern__House: 'true', Cistern__HousePort: String(HOUSE), Cistern__TrustPort: String(TRUST) };
   }
 
-  async start() {
-    await this.spawn();
-    for (let i = 0; i < 300; i += 1) {
-      if (this.host.ask(`${this.url}/healthz`).status === 200) return;
-      await new Promise((wait) => { setTimeout(wait, 200); });
-    }
-    throw new Error('the application did not start');
-  }
-
   launch(args, options) { return this.host.spawn('dotnet', args, options); }
 
-  async advance(seconds) {
-    if (this.host.ask(`${this.url}/test-clock?seconds=${seconds}`, '-X', 'POST').status !== 200) throw new Error('the clock refused');
-  }
+  async answers(path, method = 'GET') { return this.host.ask(this.url + path, '-X', method).status === 200; }
 }
 
 const pair = async (bench, phone, secure, name, role = 'plan, brew and taste') => {
@@ -144,12 +134,12 @@ test('on a network of its own: strangers, guesses, foreign names, a brew past a 
       const ended = new Promise((done) => { stream.once('exit', (code) => done(code)); });
       await new Promise((wait) => { setTimeout(wait, 1_500); });
       expect(stream.exitCode).toBeNull();
-      await expect.poll(() => two.evaluate(async () => (await (await caches.open((await caches.keys())[0])).keys()).some((kept) => kept.url.includes('/brew/')))).toBe(true);
+      await expect.poll(async () => (await keptPaths(two)).some((path) => path.includes('/brew/'))).toBe(true);
       await screen.goto(`http://127.0.0.1:${BENCH}/devices`);
       await screen.getByRole('button', { name: 'Put Second phone out' }).click();
       // Not after the server has had enough of it: now.
       expect(await Promise.race([ended, new Promise((late) => { setTimeout(() => late('still open'), 5_000); })])).not.toBe('still open');
-      await expect.poll(() => two.evaluate(async () => (await (await caches.open((await caches.keys())[0])).keys()).map((kept) => new URL(kept.url).pathname).filter((one) => !/^\/(css|js|lib|icon|manifest|offline)/.test(one))), { timeout: 30_000 }).toEqual([]);
+      await expect.poll(async () => (await keptPaths(two)).filter((one) => !/^\/(css|js|lib|icon|manifest|offline)/.test(one)), { timeout: 30_000 }).toEqual([]);
       await two.goto(`https://10.77.2.1:${HOUSE}/log`);
       await expect(two.locator('h1')).toHaveText('Pair this device');
       await one.goto(`${secure}/log`);

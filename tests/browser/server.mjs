@@ -50,14 +50,20 @@ export class Server {
 
   launch(args, options) { return spawn('dotnet', args, options); }
 
+  /** Whether the server takes a request. */
+  async answers(path, method = 'GET') {
+    try {
+      return (await fetch(this.url + path, { method })).ok;
+    } catch {
+      // Not up.
+      return false;
+    }
+  }
+
   async start() {
     await this.spawn();
     for (let i = 0; i < 600; i += 1) {
-      try {
-        if ((await fetch(`${this.url}/healthz`)).ok) return;
-      } catch {
-        // not up yet
-      }
+      if (await this.answers('/healthz')) return;
       await new Promise((wait) => setTimeout(wait, 100));
     }
     throw new Error('the application did not start');
@@ -73,8 +79,7 @@ export class Server {
   /** Sets the server's clock forward; the page learns of it from the server. */
   async advance(seconds) {
     this.ahead += seconds;
-    const answer = await fetch(`${this.url}/test-clock?seconds=${seconds}`, { method: 'POST' });
-    if (!answer.ok) throw new Error(`the clock refused: ${answer.status}`);
+    if (!await this.answers(`/test-clock?seconds=${seconds}`, 'POST')) throw new Error('the clock refused');
   }
 }
 

@@ -1,7 +1,7 @@
 // What a device has of the bench without network, what it says of it, and how it comes to a newer version.
 import { expect } from '@playwright/test';
 import { audit } from './audit.mjs';
-import { brew, giveUp, ready, start } from './conducting.mjs';
+import { brew, giveUp, keptPaths, ready, start } from './conducting.mjs';
 import { Server, test } from './server.mjs';
 
 // So that axe can be laid in.
@@ -11,10 +11,7 @@ test.use({ bypassCSP: true });
 const settle = async (page, server) => {
   await page.goto(server.url);
   await page.evaluate(() => navigator.serviceWorker.ready);
-  await expect.poll(() => page.evaluate(async () => {
-    const [name] = await caches.keys();
-    return (await (await caches.open(name)).keys()).map((one) => new URL(one.url).pathname).includes('/api/keep');
-  }), { timeout: 60_000 }).toBe(true);
+  await expect.poll(async () => (await keptPaths(page)).includes('/api/keep'), { timeout: 60_000 }).toBe(true);
 };
 
 test('installed and opened without network: the frame, help, a plan and the last of the log can be read, say so, and change nothing', async ({ context, server }) => {

@@ -50,17 +50,17 @@ public sealed class LogStore(CisternDb db, LogIndex index, TimeProvider time)
     /// <summary>Takes a brew away from the log, or brings it back.</summary>
     /// <param name="brewId">The brew.</param>
     /// <param name="away">Whether it is to be taken away.</param>
-    /// <returns>Whether there is such a brew, and it is not under way.</returns>
-    public async Task<bool> TakeAwayAsync(int brewId, bool away)
+    /// <returns>Its name; null where there is no such brew, or it is under way.</returns>
+    public async Task<string?> TakeAwayAsync(int brewId, bool away)
     {
         if (await db.Brews.FirstOrDefaultAsync(row => row.Id == brewId) is not { State: not Brews.BrewState.Running } brew)
         {
-            return false;
+            return null;
         }
 
         brew.TakenAwayAtMs = away ? brew.TakenAwayAtMs ?? time.GetUtcNow().ToUnixTimeMilliseconds() : null;
         await db.SaveChangesAsync();
-        return true;
+        return brew.Name;
     }
 
     /// <summary>Keeps a search under a name; one of the same name is another from now on.</summary>

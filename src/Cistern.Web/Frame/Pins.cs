@@ -7,19 +7,6 @@ using Microsoft.AspNetCore.DataProtection;
 
 namespace Cistern.Web.Frame;
 
-/// <summary>What came of a PIN that was tried.</summary>
-public enum PinTry
-{
-    /// <summary>It is theirs.</summary>
-    Good,
-
-    /// <summary>It is not.</summary>
-    Wrong,
-
-    /// <summary>Too many were tried: none is looked at for a while.</summary>
-    Shut,
-}
-
 /// <summary>
 /// PINs of baristas: asked for before a device brews as one who has a PIN. It keeps colleagues honest, and no more: four
 /// digits fall to whoever holds the data file, however they are hashed, so what is kept is slow to try and salted, and five
@@ -36,19 +23,11 @@ public sealed class Pins(IDataProtectionProvider protection, TimeProvider time)
     /// <summary>The most.</summary>
     public const int Most = 8;
 
-    /// <summary>How many wrong ones shut it.</summary>
-    public const int MostTries = 5;
-
-    /// <summary>How long it is shut then, ms.</summary>
-    public const long ShutForMs = 300_000;
-
     /// <summary>As OWASP gives it for this function (2023); some 50 ms a try.</summary>
     private const int Iterations = 210_000;
 
     private readonly IDataProtector protector = protection.CreateProtector("Cistern.Pins");
     private readonly ConcurrentDictionary<int, Tries> tries = new();
-
-    private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
 
     /// <summary>What is wrong with a new PIN, or null.</summary>
     public static string? Problem(string pin) =>
@@ -62,29 +41,12 @@ public sealed class Pins(IDataProtectionProvider protection, TimeProvider time)
     }
 
     /// <summary>Tries a PIN.</summary>
-    public PinTry Try(Barista barista, string pin)
+    public Tried Try(Barista barista, string pin)
     {
-        var own = tries.GetOrAdd(barista.Id, _ => new Tries());
+        var own = tries.GetOrAdd(barista.Id, _ => new Tries(time));
         lock (own)
         {
-            if (own.ShutUntilMs > NowMs)
-            {
-                return PinTry.Shut;
-            }
-
-            if (Fits(barista.Pin, pin))
-            {
-                own.Wrong = 0;
-                return PinTry.Good;
-            }
-
-            if (++own.Wrong < MostTries)
-            {
-                return PinTry.Wrong;
-            }
-
-            (own.Wrong, own.ShutUntilMs) = (0, NowMs + ShutForMs);
-            return PinTry.Shut;
+            return own.Take(() => Fits(barista.Pin, pin));
         }
     }
 
@@ -117,11 +79,4 @@ public sealed class Pins(IDataProtectionProvider protection, TimeProvider time)
         && CryptographicOperations.FixedTimeEquals(Hash(pin, Convert.FromHexString(salt), count), Convert.FromHexString(hash));
 
     private static byte[] Hash(string pin, byte[] salt, int iterations) => Rfc2898DeriveBytes.Pbkdf2(pin, salt, iterations, HashAlgorithmName.SHA512, 32);
-
-    private sealed class Tries
-    {
-        public int Wrong { get; set; }
-
-        public long ShutUntilMs { get; set; }
-    }
 }

@@ -34,13 +34,13 @@ public sealed class PortDoors(AppSettings settings) : IDoors
     /// <inheritdoc/>
     public Door Of(HttpContext context)
     {
-        var from = context.Connection.RemoteIpAddress;
+        var from = context.Address();
         var port = context.Connection.LocalPort;
         return settings.House && port == settings.HousePort ? Door.House
             : settings.House && port == settings.TrustPort ? Door.Trust
             // No address: no network, a server within a test.
-            : from is null || IPAddress.IsLoopback(from.IsIPv4MappedToIPv6 ? from.MapToIPv4() : from) ? Door.Bench
-            : proxy is not null && (from.IsIPv4MappedToIPv6 ? from.MapToIPv4() : from).Equals(proxy) ? Door.House
+            : from is null || IPAddress.IsLoopback(from) ? Door.Bench
+            : from.Equals(proxy) ? Door.House
             : Door.Shut;
     }
 }

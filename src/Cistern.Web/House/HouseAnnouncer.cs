@@ -64,7 +64,8 @@ public sealed partial class HouseAnnouncer(IHouseNames names, ILogger<HouseAnnou
             // A machine may stand on several networks: it answers on the one it was asked on.
             socket.SetSocketOption(SocketOptionLevel.IP, SocketOptionName.PacketInformation, optionValue: true);
             socket.Bind(new IPEndPoint(IPAddress.Any, Port));
-            await Task.WhenAll(ListenAsync(socket, stoppingToken), JoinAsync(socket, stoppingToken));
+            // Whichever breaks is told at once, and not when the other ends too.
+            await await Task.WhenAny(ListenAsync(socket, stoppingToken), JoinAsync(socket, stoppingToken));
         }
         catch (OperationCanceledException)
         {

@@ -1,3 +1,4 @@
+using System.Net;
 using Cistern.Core.Recipes;
 using Cistern.Data.House;
 using Cistern.Data.Stores;
@@ -39,8 +40,11 @@ public static class HouseGuard
     /// <summary>Who asks, as the record calls them.</summary>
     public static string Asker(this HttpContext context) => context.Device()?.Name ?? "this bench";
 
-    /// <summary>The address a request came from, as it is told: an IPv4 one as itself, also where both kinds come in at one port.</summary>
-    public static string From(this HttpContext context) => context.Connection.RemoteIpAddress is { } address ? (address.IsIPv4MappedToIPv6 ? address.MapToIPv4() : address).ToString() : "somewhere";
+    /// <summary>The address a request came from, an IPv4 one as itself also where both kinds come in at one port; null within a test, where there is no network.</summary>
+    public static IPAddress? Address(this HttpContext context) => context.Connection.RemoteIpAddress is { IsIPv4MappedToIPv6: true } mapped ? mapped.MapToIPv4() : context.Connection.RemoteIpAddress;
+
+    /// <summary>That address as it is told.</summary>
+    public static string From(this HttpContext context) => context.Address()?.ToString() ?? "somewhere";
 
     /// <summary>Where a request came in.</summary>
     public static Door Door(this HttpContext context) => context.Items[DoorItem] is Door door ? door : House.Door.Shut;

@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Security.Cryptography;
 using System.Text;
 using Cistern.Data.House;
+using Cistern.Web.Frame;
 
 namespace Cistern.Web.House;
 
@@ -10,19 +11,6 @@ namespace Cistern.Web.House;
 /// <param name="Role">What the device may do then.</param>
 /// <param name="EndsAtMs">Until when it is good, UTC ms.</param>
 public sealed record PairingCode(string Digits, DeviceRole Role, long EndsAtMs);
-
-/// <summary>What came of a code that was tried.</summary>
-public enum PairingTry
-{
-    /// <summary>It lets the device in, and nobody else any more.</summary>
-    Good,
-
-    /// <summary>It is not the one, or there is none.</summary>
-    Wrong,
-
-    /// <summary>Too many were tried: none is looked at for a while.</summary>
-    Shut,
-}
 
 /// <summary>
 /// Where devices are let in: one code at a time, good once and for five minutes; five wrong ones shut it for five. Wrong ones
@@ -34,16 +22,9 @@ public sealed class PairingDesk(TimeProvider time)
     /// <summary>How long a code is good, ms.</summary>
     public const long GoodForMs = 300_000;
 
-    /// <summary>How long it is shut after too many wrong ones, ms.</summary>
-    public const long ShutForMs = 300_000;
-
-    /// <summary>How many wrong ones shut it.</summary>
-    public const int MostTries = 5;
-
     private readonly Lock gate = new();
+    private readonly Tries tries = new(time);
     private PairingCode? code;
-    private int wrong;
-    private long shutUntilMs;
 
     private PairingCode? Good => code is { } one && one.EndsAtMs > NowMs ? one : null;
 
@@ -68,7 +49,7 @@ public sealed class PairingDesk(TimeProvider time)
         {
             lock (gate)
             {
-                return shutUntilMs > NowMs ? shutUntilMs : null;
+                return tries.ShutUntilMs;
             }
         }
     }
@@ -98,31 +79,27 @@ public sealed class PairingDesk(TimeProvider time)
     /// <param name="text">As it was typed.</param>
     /// <param name="from">Where it came from, for the keeper.</param>
     /// <param name="role">What it lets the device do, where it is good.</param>
-    public PairingTry Try(string text, string from, out DeviceRole role)
+    public Tried Try(string text, string from, out DeviceRole role)
     {
         role = DeviceRole.Guest;
         var digits = string.Concat(text.Where(char.IsAsciiDigit));
         lock (gate)
         {
-            if (shutUntilMs > NowMs)
+            if (tries.ShutUntilMs is not null)
             {
-                return PairingTry.Shut;
+                return Tried.Shut;
             }
 
-            if (Good is { } one && CryptographicOperations.FixedTimeEquals(Encoding.ASCII.GetBytes(digits), Encoding.ASCII.GetBytes(one.Digits)))
+            var good = Good;
+            var tried = tries.Take(() => good is not null && CryptographicOperations.FixedTimeEquals(Encoding.ASCII.GetBytes(digits), Encoding.ASCII.GetBytes(good.Digits)));
+            if (tried == Tried.Good)
             {
-                (role, code, wrong, WrongFrom) = (one.Role, null, 0, "");
-                return PairingTry.Good;
+                role = good!.Role;
             }
 
-            WrongFrom = from;
-            if (++wrong < MostTries)
-            {
-                return PairingTry.Wrong;
-            }
-
-            (wrong, code, shutUntilMs) = (0, null, NowMs + ShutForMs);
-            return PairingTry.Shut;
+            WrongFrom = tried == Tried.Good ? "" : from;
+            code = tried == Tried.Wrong ? code : null;
+            return tried;
         }
     }
 }

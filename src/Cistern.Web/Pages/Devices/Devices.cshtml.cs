@@ -85,7 +85,7 @@ public sealed class DevicesModel(PairingDesk desk, DeviceStore devices, Presence
     /// <summary>Puts a device out, at once.</summary>
     public async Task<IActionResult> OnPostPutOutAsync(CancellationToken ct)
     {
-        if (Id() is { } id && await devices.PutOutAsync(id, HttpContext.Asker(), bench.NowMs, ct))
+        if (Id("device") is { } id && await devices.PutOutAsync(id, HttpContext.Asker(), bench.NowMs, ct))
         {
             presence.PutOut(id);
         }
@@ -96,7 +96,7 @@ public sealed class DevicesModel(PairingDesk desk, DeviceStore devices, Presence
     /// <summary>Gives a device another role.</summary>
     public async Task<IActionResult> OnPostRoleAsync(CancellationToken ct)
     {
-        if (Id() is { } id && RoleOf(Request.Form.Value("role")) is { } role)
+        if (Id("device") is { } id && RoleOf(Request.Form.Value("role")) is { } role)
         {
             await devices.ChangeAsync(id, role, HttpContext.Asker(), bench.NowMs, ct);
         }
@@ -107,7 +107,7 @@ public sealed class DevicesModel(PairingDesk desk, DeviceStore devices, Presence
     /// <summary>Takes a barista's PIN off, who has forgotten it.</summary>
     public async Task<IActionResult> OnPostPinAsync(CancellationToken ct)
     {
-        if (int.TryParse(Request.Form.Value("barista"), NumberStyles.None, CultureInfo.InvariantCulture, out var id)
+        if (Id("barista") is { } id
             && await db.Baristas.Where(one => one.Id == id && one.Pin != "").ExecuteUpdateAsync(set => set.SetProperty(one => one.Pin, ""), ct) == 1)
         {
             var name = await db.Baristas.Where(one => one.Id == id).Select(one => one.Name).FirstAsync(ct);
@@ -137,7 +137,7 @@ public sealed class DevicesModel(PairingDesk desk, DeviceStore devices, Presence
         return Page();
     }
 
-    private int? Id() => int.TryParse(Request.Form.Value("device"), NumberStyles.None, CultureInfo.InvariantCulture, out var id) ? id : null;
+    private int? Id(string name) => int.TryParse(Request.Form.Value(name), NumberStyles.None, CultureInfo.InvariantCulture, out var id) ? id : null;
 
     private static DeviceRole? RoleOf(string? word) => Words<DeviceRole>.Find(word) is { } role && role != DeviceRole.Instrument ? role : null;
 }

@@ -70,11 +70,11 @@ public sealed class PairModel(PairingDesk desk, DeviceStore devices, Presence pr
         var nowMs = time.GetUtcNow().ToUnixTimeMilliseconds();
         switch (desk.Try(Code, HttpContext.From(), out var role))
         {
-            case PairingTry.Good:
+            case Tried.Good:
                 var (_, token) = await devices.PairAsync(Name, role, "the code", nowMs, ct);
                 HouseGuard.Give(HttpContext, token);
                 return Redirect("/");
-            case PairingTry.Shut:
+            case Tried.Shut:
                 await devices.RecordAsync("Too many wrong codes: pairing was shut for five minutes.", HttpContext.From(), nowMs, ct);
                 Problem = "Too many wrong codes. None is looked at for five minutes; then ask for a new one on the bench.";
                 Response.StatusCode = StatusCodes.Status429TooManyRequests;

@@ -100,12 +100,11 @@ public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, Ben
 
     private async Task<bool> TakeAwayAsync(int id, bool away, CancellationToken ct)
     {
-        if (!await log.TakeAwayAsync(id, away))
+        if (await log.TakeAwayAsync(id, away) is not { } name)
         {
             return false;
         }
 
-        var name = await db.Brews.Where(brew => brew.Id == id).Select(brew => brew.Name).FirstAsync(ct);
         await record.RecordAsync($"Brew {id}, {name}, was {(away ? "taken off" : "brought back to")} the log.", HttpContext.Asker(), bench.NowMs, ct);
         return true;
     }

@@ -186,8 +186,8 @@ public sealed class YouModel(CisternDb db, JobLedger jobs, BenchContext bench, P
         var said = pin?.Trim() ?? "";
         return said.Length == 0 ? $"{who.Name} asks for a PIN." : pins.Try(who, said) switch
         {
-            PinTry.Good => null,
-            PinTry.Wrong => $"That is not {who.Name}'s PIN. Who has forgotten theirs asks the keeper of the bench, who takes it off under Devices.",
+            Tried.Good => null,
+            Tried.Wrong => $"That is not {who.Name}'s PIN. Who has forgotten theirs asks the keeper of the bench, who takes it off under Devices.",
             _ => $"Too many wrong PINs. None of {who.Name}'s is looked at for five minutes.",
         };
     }
