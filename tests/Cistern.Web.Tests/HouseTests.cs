@@ -178,6 +178,25 @@ public sealed class HouseTests
     [InlineData(DeviceRole.Instrument, "GET", "/", false)]
     public void Each_role_may_ask_for_what_is_its_own(DeviceRole role, string method, string path, bool may) => Assert.Equal(may, HouseRules.Allow(role, method, path));
 
+    /// <summary>What a device may not send stands there to be read: no button that answers "not for this device".</summary>
+    [Fact]
+    public async Task What_a_role_may_not_do_is_not_offered_to_it()
+    {
+        await using var app = App.OfHouse();
+        var (guest, barista) = (await PairedAsync(app, DeviceRole.Guest), await PairedAsync(app, DeviceRole.Barista, "Bar phone"));
+        foreach (var path in (string[])["/", "/plan/fp-bloomed", "/taste/8", "/shelf/coffee/1", "/log/7", "/you"])
+        {
+            var page = await App.GetAsync(guest, path);
+            Assert.All(page.QuerySelectorAll("form[method=post]:not([action^='/pair']) button:not([type=button])"), button => Assert.NotNull(button.Closest("fieldset.look-only[disabled]")));
+            Assert.Contains("This device looks on", page.QuerySelector("main")!.TextContent, StringComparison.Ordinal);
+        }
+
+        // Of its own accord it may still go.
+        Assert.Null((await App.GetAsync(guest, "/you")).QuerySelector("[action^='/pair'] button")!.Closest(".look-only"));
+        Assert.Null((await App.GetAsync(barista, "/plan/fp-bloomed")).QuerySelector(".look-only"));
+        Assert.NotNull((await App.GetAsync(barista, "/files")).QuerySelector("form[method=post] .look-only[disabled]"));
+    }
+
     [Fact]
     public async Task A_guest_looks_and_writes_nothing_and_becomes_a_barista_at_a_touch()
     {

@@ -1,4 +1,5 @@
 using Cistern.Data.House;
+using Cistern.Web.Frame;
 
 namespace Cistern.Web.House;
 
@@ -41,4 +42,11 @@ public static class HouseRules
     private static bool IsBlindAnswer(PathString path) => Parts(path) is ["blind", _, "answer"];
 
     private static string[] Parts(PathString path) => (path.Value ?? "").ToLowerInvariant().Split('/', StringSplitOptions.RemoveEmptyEntries);
+}
+
+/// <summary>What a device's role may send, for the pages that show it.</summary>
+public sealed class HousePermits : IPermits
+{
+    /// <inheritdoc/>
+    public bool MaySend(HttpContext context, PathString path) => HouseRules.Allow(context.Role(), HttpMethods.Post, path);
 }

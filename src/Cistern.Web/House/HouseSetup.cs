@@ -40,6 +40,7 @@ public static class HouseSetup
         builder.Services.AddSingleton<IHouseNames, MachineNames>();
         builder.Services.AddSingleton<IDoors, PortDoors>();
         builder.Services.AddSingleton<Presence>();
+        builder.Services.AddSingleton<IPermits, HousePermits>();
         builder.Services.AddSingleton<PairingDesk>();
         builder.Services.AddScoped<DeviceStore>();
         builder.Services.AddSingleton(services => new HouseCertificates(services.GetRequiredService<DataFile>().Path + ".house", services.GetRequiredService<IHouseNames>(), services.GetRequiredService<TimeProvider>(), services.GetRequiredService<ILogger<HouseCertificates>>()));

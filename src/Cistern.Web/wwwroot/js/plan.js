@@ -49,7 +49,7 @@ const run = async () => {
       return;
     }
     if (answer.ok) await take(answer, job);
-    else says().textContent = answer.status === 400 ? 'This page has gone stale. Load it again; what was kept is kept.' : 'That could not be done. Load the page again.';
+    else says().textContent = refused(answer.status);
   } catch {
     jobs.unshift(job);
     says().textContent = 'The server cannot be reached. What you changed is sent again.';
@@ -58,6 +58,11 @@ const run = async () => {
   busy = false;
   run();
 };
+
+const refused = (status) => ({
+  400: 'This page has gone stale. Load it again; what was kept is kept.',
+  403: 'This device may not change plans any more. The keeper of the bench can change that under Devices.',
+}[status] ?? 'That could not be done. Load the page again.');
 
 const take = async (answer, job) => {
   const html = await answer.text();
