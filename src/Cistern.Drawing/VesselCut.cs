@@ -168,7 +168,9 @@ public static class VesselCut
                 svg.Add($"<path class=\"cut-paper\" d=\"M{X(-rim)} {topY - 3}L{X(0)} {BottomY - 3}L{X(rim)} {topY - 3}\"/>");
                 if (sample.AnnulusG > 0.5)
                 {
-                    svg.Text(WidthPx - 2, BottomY + 2, "tide-tick", $"{labels.Mass(sample.AnnulusG)} outside", "end");
+                    // Two short lines: one long one would run into the tip.
+                    svg.Text(WidthPx - 2, BottomY - 12, "tide-tick", labels.Mass(sample.AnnulusG), "end");
+                    svg.Text(WidthPx - 2, BottomY + 2, "tide-tick", "outside", "end");
                 }
 
                 return;
@@ -278,7 +280,8 @@ public static class VesselCut
             if (cone)
             {
                 svg.Add($"<path class=\"cut-solid\" d=\"M{X(-7)} {BottomY}H{X(7)}V{BottomY + 5}H{X(-7)}Z\"/>");
-                svg.Text(2, BottomY + 12, "tide-tick", state.Open ? "valve open" : "valve shut");
+                svg.Text(2, BottomY - 2, "tide-tick", "valve");
+                svg.Text(2, BottomY + 12, "tide-tick", state.Open ? "open" : "shut");
             }
 
             if (state.Turned)

@@ -106,8 +106,17 @@ public static class MillWording
 
         var steps = Math.Round((setting - usual) / mill.Step);
         var way = steps < 0 == mill.UmPerSetting > 0 ? "finer" : "coarser";
-        return steps == 0 ? "your usual" : $"{Number(Math.Abs(steps))} {(mill.Notches ? "notches" : mill.Step == 1 ? mill.SettingName : "steps")} {way} than usual";
+        var many = mill.Notches ? "notches" : mill.Step == 1 ? mill.SettingName : "steps";
+        return steps == 0 ? "your usual" : $"{Number(Math.Abs(steps))} {(Math.Abs(steps) == 1 ? One(many) : many)} {way} than usual";
     }
+
+    /// <summary>One of what a mill counts in: "click" of "clicks". A name that tells no plural stays.</summary>
+    private static string One(string many) => many switch
+    {
+        "notches" => "notch",
+        _ when many.EndsWith('s') && !many.EndsWith("ss", StringComparison.Ordinal) => many[..^1],
+        _ => many,
+    };
 
     private static string Number(double setting) => setting.ToString("0.##", CultureInfo.InvariantCulture);
 }
