@@ -54,7 +54,7 @@ public static class Setup
         builder.Services.AddSingleton<StillThere>();
         builder.Services.AddSingleton<StillThereOnSave>();
         builder.Services.AddSingleton<Soundness>();
-        builder.Services.AddDbContext<CisternDb>((services, options) =>
+        builder.Services.AddDbContextPool<CisternDb>((services, options) =>
             DataFile.Configure(options, services.GetRequiredService<DataFile>().Path, services.GetRequiredService<StillThere>(), services.GetRequiredService<StillThereOnSave>(), services.GetRequiredService<LearningBell>()));
 
         // Forms open in a browser stay good when the server starts again.
@@ -98,6 +98,7 @@ public static class Setup
         builder.Services.AddRazorPages(options => options.RootDirectory = "/Pages")
             .AddMvcOptions(options =>
             {
+                options.Filters.Add<OneConnection>();
                 options.Filters.Add<HandlerGuard>();
                 options.Filters.Add<Unreadable>();
             });

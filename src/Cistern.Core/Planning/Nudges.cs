@@ -19,7 +19,9 @@ public static class Nudges
     /// <param name="forecast">The forecast of the recipe.</param>
     /// <param name="grindStepUm">The mill's own step, µm; over 0.</param>
     /// <returns>Settings that cannot be nudged, as a kettle already at the boil, are left out.</returns>
-    public static IReadOnlyList<Nudge> Of(Forecast forecast, double grindStepUm = 10)
+    public static IReadOnlyList<Nudge> Of(Forecast forecast, double grindStepUm = 10) => forecast.Latest(grindStepUm, () => new Worked(Reckon(forecast, grindStepUm))).Nudges;
+
+    private static List<Nudge> Reckon(Forecast forecast, double grindStepUm)
     {
         var nudges = new List<Nudge>();
         // Only where it goes to counts, so coarse steps do, held against a coarse run of the plan.
@@ -57,6 +59,8 @@ public static class Nudges
         // How fast it is pressed hardly moves the cup.
         _ => null,
     };
+
+    private sealed record Worked(IReadOnlyList<Nudge> Nudges);
 }
 
 /// <summary>One way to make up for water that boils too cool.</summary>

@@ -13,6 +13,11 @@ namespace Cistern.Data.Stores;
 /// <param name="time">The clock.</param>
 public sealed class LogStore(CisternDb db, LogIndex index, TimeProvider time)
 {
+    // Compiled once: every plan that is opened asks for it.
+    private static readonly Func<CisternDb, string, string, CancellationToken, Task<LastGear?>> Gear = EF.CompileAsyncQuery((CisternDb db, string barista, string family, CancellationToken _) =>
+        db.LogRows.Where(row => row.Barista == barista && row.Family == family && row.Stands).OrderByDescending(row => row.OpenedAtMs)
+            .Select(row => new LastGear(row.Coffee, row.Mill, row.Vessel)).FirstOrDefault());
+
     /// <summary>More kept searches than anybody looks through.</summary>
     public const int MostKept = 50;
 
@@ -43,8 +48,7 @@ public sealed class LogStore(CisternDb db, LogIndex index, TimeProvider time)
     public async Task<LastGear> LastGearAsync(string barista, VesselFamily family, CancellationToken ct)
     {
         var word = Words<VesselFamily>.Of(family);
-        return await db.LogRows.AsNoTracking().Where(row => row.Barista == barista && row.Family == word && row.Stands).OrderByDescending(row => row.OpenedAtMs)
-            .Select(row => new LastGear(row.Coffee, row.Mill, row.Vessel)).FirstOrDefaultAsync(ct) ?? LastGear.None;
+        return await Gear(db, barista, word, ct) ?? LastGear.None;
     }
 
     /// <summary>Takes a brew away from the log, or brings it back.</summary>

@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Linq.Expressions;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Brews;
@@ -26,6 +27,14 @@ public sealed class BenchContext(CisternDb db, IHttpContextAccessor context, Tim
 
     private const int MostLanes = 24;
 
+    // Compiled once: every page asks for these.
+    private static readonly Func<CisternDb, int, CancellationToken, Task<Barista?>> BaristaOf = EF.CompileAsyncQuery((CisternDb db, int id, CancellationToken _) => db.Baristas.AsNoTracking().FirstOrDefault(row => row.Id == id));
+    private static readonly Func<CisternDb, CancellationToken, Task<Barista?>> FirstWithoutPin = EF.CompileAsyncQuery((CisternDb db, CancellationToken _) => db.Baristas.AsNoTracking().OrderBy(row => row.Id).FirstOrDefault(row => row.Pin == ""));
+    private static readonly Expression<Func<CisternDb, IQueryable<Brew>>> RunningBrews = db =>
+        db.Brews.AsNoTracking().Where(brew => brew.State == BrewState.Running).OrderByDescending(brew => brew.OpenedAtMs).Take(MostLanes);
+    private static readonly Func<CisternDb, IAsyncEnumerable<Brew>> Running = EF.CompileAsyncQuery(RunningBrews);
+    private static readonly Func<CisternDb, IQueryable<Brew>> RunningOfDb = RunningBrews.Compile();
+
     private IReadOnlyList<UnderWay>? underWay;
     private bool loaded;
     private Barista? barista;
@@ -51,9 +60,9 @@ public sealed class BenchContext(CisternDb db, IHttpContextAccessor context, Tim
             loaded = true;
             var cookies = context.HttpContext?.Request.Cookies;
             var known = int.TryParse(cookies?[BaristaCookie], NumberStyles.None, CultureInfo.InvariantCulture, out var id);
-            barista = known ? await db.Baristas.AsNoTracking().FirstOrDefaultAsync(row => row.Id == id, ct) : null;
+            barista = known ? await BaristaOf(db, id, ct) : null;
             barista = barista is not null && pins.Proves(barista, cookies?[Pins.Cookie]) ? barista
-                : await db.Baristas.AsNoTracking().Where(row => row.Pin == "").OrderBy(row => row.Id).FirstOrDefaultAsync(ct);
+                : await FirstWithoutPin(db, ct);
         }
 
         return barista;
@@ -87,11 +96,10 @@ public sealed class BenchContext(CisternDb db, IHttpContextAccessor context, Tim
 
     /// <summary>Brews under way, the newest first.</summary>
     public async Task<IReadOnlyList<UnderWay>> UnderWayAsync(CancellationToken ct = default) =>
-        underWay ??= [.. (await RunningOf(db).ToListAsync(ct)).Select(brew => new UnderWay(brew.Id, brew.Name, brew.StartedAtMs, brew.Figures().GetValueOrDefault("finishS") ?? 0))];
+        underWay ??= [.. (await Running(db).ToListAsync(ct)).Select(brew => new UnderWay(brew.Id, brew.Name, brew.StartedAtMs, brew.Figures().GetValueOrDefault("finishS") ?? 0))];
 
     /// <summary>The brews under way, the newest first: as many as a bench has hands for, and some.</summary>
-    public static IQueryable<Brew> RunningOf(CisternDb db) =>
-        db.Brews.AsNoTracking().Where(brew => brew.State == BrewState.Running).OrderByDescending(brew => brew.OpenedAtMs).Take(MostLanes);
+    public static IQueryable<Brew> RunningOf(CisternDb db) => RunningOfDb(db);
 
     /// <summary>Now, where the server stands.</summary>
     public DateTime LocalNow => time.GetLocalNow().DateTime;

@@ -21,6 +21,11 @@ namespace Cistern.Web.Pages.Plan;
 /// <summary>Sets a plan to what is wanted and shows what it will do.</summary>
 public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening, BenchContext bench, ForecastModel model) : PageModel
 {
+    // The log may be long: the six are found by an index before anything of them is read.
+    private static readonly Func<CisternDb, string, IAsyncEnumerable<BrewedBefore>> Before = EF.CompileAsyncQuery((CisternDb db, string coffee) => db.Brews
+        .Where(brew => !brew.Rehearsal && brew.TakenAwayAtMs == null && brew.CoffeeName == coffee && brew.State == BrewState.Finished).OrderByDescending(brew => brew.OpenedAtMs).Take(6)
+        .Where(brew => brew.Facts != null).Select(brew => new BrewedBefore(brew.Name, brew.Facts!.FinalTdsPercent, brew.Facts.ExtractionYieldPercent, brew.Facts.Tilt)));
+
     /// <summary>
     /// A brew that takes more steps of time than this is not run some sixty times more for its bands, its slack and the
     /// map's arrows: that would take seconds. The library's recipes take 1,100 at most.
@@ -562,17 +567,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
     }
 
     /// <summary>The last brews of this coffee, computed as they were brewed.</summary>
-    private async Task<IReadOnlyList<Data.Brews.Brew>> LastBrewsAsync(CancellationToken ct)
-    {
-        if (Settings.Bag is not { } bag)
-        {
-            return [];
-        }
-
-        // Found first by the index alone, and only then filled: the log may be long.
-        var ids = await db.Logged.Where(brew => brew.CoffeeName == bag.Name && brew.State == BrewState.Finished).OrderByDescending(brew => brew.OpenedAtMs).Take(6).Select(brew => brew.Id).ToListAsync(ct);
-        return await db.Brews.AsNoTracking().Include(brew => brew.Facts).Where(brew => ids.Contains(brew.Id)).ToListAsync(ct);
-    }
+    private async Task<IReadOnlyList<BrewedBefore>> LastBrewsAsync(CancellationToken ct) => Settings.Bag is { } bag ? await Before(db, bag.Name).ToListAsync(ct) : [];
 
     /// <summary>What the plan came from, in the same circumstances as it was.</summary>
     private async Task<Forecast?> ParentForecastAsync(CancellationToken ct)

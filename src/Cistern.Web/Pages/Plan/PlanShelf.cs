@@ -76,17 +76,28 @@ public sealed record PlanShelf(
     {
         var family = state.BaseRecipe().Brewer.Family;
         return new PlanShelf(
-            await db.Bags.AsNoTracking().Where(bag => (bag.RemovedAtMs == null && bag.UsedUpOn == null) || bag.Id == state.BagId).OrderBy(bag => bag.Name).ToListAsync(ct),
-            await Rows(db.Mills, state.MillId).ToListAsync(ct),
-            await Rows(db.Places, state.PlaceId).OrderBy(place => place.Id).ToListAsync(ct),
-            await Rows(db.Vessels, state.VesselId).Where(vessel => vessel.Family == family).ToListAsync(ct),
-            await Rows(db.Servers, state.ServerId).ToListAsync(ct),
-            await Rows(db.Kettles, state.KettleId).ToListAsync(ct),
-            await Rows(db.Spoons, state.SpoonId).ToListAsync(ct),
-            await Rows(db.Filters, null).ToListAsync(ct));
+            await Open(db, state.BagId).ToListAsync(ct),
+            await Rows<Mill>.OfAsync(db, state.MillId, ct),
+            [.. (await Rows<BrewPlace>.OfAsync(db, state.PlaceId, ct)).OrderBy(place => place.Id)],
+            [.. (await Rows<OwnedVessel>.OfAsync(db, state.VesselId, ct)).Where(vessel => vessel.Family == family)],
+            await Rows<Server>.OfAsync(db, state.ServerId, ct),
+            await Rows<OwnedKettle>.OfAsync(db, state.KettleId, ct),
+            await Rows<Spoon>.OfAsync(db, state.SpoonId, ct),
+            await Rows<FilterStock>.OfAsync(db, null, ct));
     }
 
-    private static IQueryable<T> Rows<T>(DbSet<T> rows, int? used)
-        where T : class, IShelved =>
-        rows.AsNoTracking().Where(row => row.RemovedAtMs == null || row.Id == used).OrderBy(row => row.Name);
+    /// <summary>The bags that there is coffee in, by name, and the one in use.</summary>
+    private static readonly Func<CisternDb, int?, IAsyncEnumerable<Bag>> Open = EF.CompileAsyncQuery((CisternDb db, int? used) =>
+        db.Bags.AsNoTracking().OrderBy(bag => bag.Name).Where(bag => (bag.RemovedAtMs == null && bag.UsedUpOn == null) || bag.Id == used));
+
+    /// <summary>What stands on the shelf of a kind, by name, and the one in use even where it was taken away since.</summary>
+    private static class Rows<T>
+        where T : class, IShelved
+    {
+        // Compiled once: every plan asks for eight kinds.
+        private static readonly Func<CisternDb, int?, IAsyncEnumerable<T>> Query = EF.CompileAsyncQuery((CisternDb db, int? used) =>
+            db.Set<T>().AsNoTracking().OrderBy(row => row.Name).Where(row => row.RemovedAtMs == null || row.Id == used));
+
+        public static ValueTask<List<T>> OfAsync(CisternDb db, int? used, CancellationToken ct) => Query(db, used).ToListAsync(ct);
+    }
 }

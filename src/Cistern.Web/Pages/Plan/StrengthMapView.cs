@@ -1,9 +1,15 @@
 using Cistern.Core.Planning;
-using Cistern.Data.Brews;
 using Cistern.Drawing;
 using Cistern.Web.Wording;
 
 namespace Cistern.Web.Pages.Plan;
+
+/// <summary>An earlier brew of the coffee, as it was brewed.</summary>
+/// <param name="Name">Its name.</param>
+/// <param name="TdsPercent">Its strength, %.</param>
+/// <param name="ExtractionYieldPercent">Its extraction yield, %.</param>
+/// <param name="Tilt">Its tilt; a judgement.</param>
+public sealed record BrewedBefore(string Name, double TdsPercent, double ExtractionYieldPercent, double Tilt);
 
 /// <summary>The map of strength against yield as the page shows it.</summary>
 /// <param name="Svg">The picture.</param>
@@ -12,7 +18,7 @@ namespace Cistern.Web.Pages.Plan;
 public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, IReadOnlyList<(string What, string Tds, string Yield, string Tilt)> Rows)
 {
     /// <summary>Draws it for a plan and the last brews of its coffee.</summary>
-    public static StrengthMapView Of(PlanModel plan, IReadOnlyList<Brew> brews)
+    public static StrengthMapView Of(PlanModel plan, IReadOnlyList<BrewedBefore> brews)
     {
         var totals = plan.Forecast.Totals;
         var marks = new List<MapMark> { new(MapPoint.Plan, totals.ExtractionYieldPercent, totals.FinalTdsPercent, "this plan") };
@@ -26,11 +32,8 @@ public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, I
 
         foreach (var brew in brews)
         {
-            if (brew.Facts is { } real)
-            {
-                marks.Add(new MapMark(MapPoint.Brew, real.ExtractionYieldPercent, real.FinalTdsPercent, brew.Name));
-                rows.Add(Row($"Brewed: {brew.Name}", real.FinalTdsPercent, real.ExtractionYieldPercent, real.Tilt));
-            }
+            marks.Add(new MapMark(MapPoint.Brew, brew.ExtractionYieldPercent, brew.TdsPercent, brew.Name));
+            rows.Add(Row($"Brewed: {brew.Name}", brew.TdsPercent, brew.ExtractionYieldPercent, brew.Tilt));
         }
 
         var nudges = plan.Heavy ? [] : Nudges.Of(plan.Forecast, plan.Settings.Mill is { } own ? Math.Abs(own.UmPerSetting * own.Step) : 10).Where(nudge => plan.Settings.CanGrind || nudge.Setting != Setting.MedianUm).ToList();
