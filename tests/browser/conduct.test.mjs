@@ -57,34 +57,6 @@ test('an assumption is made after its grace, marked, and taken back like a press
   await giveUp(page, server, id);
 });
 
-test('all pages closed and opened again without network in mid-brew: the brew goes on, and what was pressed is sent later', async ({ context, server }) => {
-  const page = await context.newPage();
-  const id = await brew(page, server, 'fp-bloomed');
-  await start(page, server, id);
-  await page.evaluate(() => navigator.serviceWorker.ready);
-  // The page a form led to is kept as it came.
-  await page.waitForTimeout(1_500);
-  await page.close();
-  await context.setOffline(true);
-  const again = await context.newPage();
-  await again.goto(`${server.url}/brew/${id}`);
-  await ready(again);
-  await expect(again.locator('#link-state')).toContainText('No connection');
-  await expect(again.locator('#clock-time')).toHaveText(/0:\d\d/);
-  const verb = await again.locator('#verb').textContent();
-  await again.locator('#done').click();
-  await expect(again.locator('#verb')).not.toHaveText(verb);
-  await expect(again.locator('#link-state')).toContainText('1 press is kept here');
-  await again.goto(`${server.url}/trends`);
-  await expect(again.getByRole('heading', { name: 'No connection' })).toBeVisible();
-  await expect(again.locator('#kept')).toContainText(`Brew ${id}, 1 press kept here`);
-  await context.setOffline(false);
-  // Whichever page is open next sends it.
-  await again.goto(`${server.url}/log`);
-  await expect.poll(async () => (await entries(server, id)).length).toBe(2);
-  await giveUp(again, server, id);
-});
-
 test('two devices, one of them without network: one start, one of each press, and the late one is told', async ({ page, browser, server }) => {
   const id = await brew(page, server, 'fp-long-settle');
   const other = await browser.newContext();
@@ -247,44 +219,6 @@ test('killed with -9 again and again under running brews, every acknowledged ent
   expect(result.twice).toEqual([]);
 });
 
-test('a step is spoken, shaken and noted where that is wished, and not where it is not', async ({ context, server }) => {
-  await context.grantPermissions(['notifications']);
-  // A device with a voice and a motor, whose page is not in front: the browser of the tests has none of them.
-  await context.addInitScript(() => {
-    window.told = [];
-    const voice = { localService: true, lang: 'en-GB' };
-    Object.defineProperty(window, 'speechSynthesis', { value: { getVoices: () => [voice], speak: ({ text }) => window.told.push(`says ${text}`) } });
-    window.SpeechSynthesisUtterance = class { constructor(text) { this.text = text; } };
-    navigator.vibrate = (pattern) => window.told.push(`shakes ${[pattern].flat().length}`);
-    Object.defineProperty(document, 'visibilityState', { get: () => 'hidden' });
-  });
-  const page = await context.newPage();
-  const id = await brew(page, server, 'ld-closed');
-  await start(page, server, id);
-  await page.evaluate(() => navigator.serviceWorker.ready);
-  await server.advance(129);
-  await expect.poll(() => page.evaluate(() => window.told), { timeout: 15_000 }).toContain('shakes 5');
-  // Vibration is on from the first; voice and notes wait to be asked for.
-  const first = await page.evaluate(() => window.told);
-  expect(first).toContain('shakes 1');
-  expect(first.filter((one) => one.startsWith('says'))).toEqual([]);
-  const notes = () => page.evaluate(async () => (await (await navigator.serviceWorker.getRegistration()).getNotifications()).map((one) => one.title));
-  expect(await notes()).toEqual([]);
-  await giveUp(page, server, id);
-
-  await page.goto(`${server.url}/brew/cues`);
-  await page.locator('[data-wish=speech]').check();
-  await page.locator('[data-wish=notify]').check();
-  await page.locator('[data-wish=vibration]').uncheck();
-  const again = await brew(page, server, 'ld-closed');
-  await start(page, server, again);
-  await server.advance(129);
-  await expect.poll(() => page.evaluate(() => window.told), { timeout: 15_000 }).toContain('says Open the valve');
-  await expect.poll(notes, { timeout: 8_000 }).toEqual(['Open now: Closed all the way']);
-  expect((await page.evaluate(() => window.told)).filter((one) => one.startsWith('shakes'))).toEqual([]);
-  await giveUp(page, server, again);
-});
-
 test('a release four minutes late: what mends it is offered, taken at a touch, and conducted on every screen', async ({ page, context, server }) => {
   const id = await brew(page, server, 'fp-slow-eight');
   await start(page, server, id);
@@ -319,4 +253,74 @@ test('a release four minutes late: what mends it is offered, taken at a touch, a
   await expect(page).toHaveURL(/\/after$/, { timeout: 10_000 });
   await expect(page.locator('.verdicts').last()).toContainText('Taken.');
   await other.close();
+});
+
+test.describe('with the worker that keeps pages and calls', () => {
+  test.use({ serviceWorkers: 'allow' });
+
+  test('all pages closed and opened again without network in mid-brew: the brew goes on, and what was pressed is sent later', async ({ context, server }) => {
+    const page = await context.newPage();
+    const id = await brew(page, server, 'fp-bloomed');
+    await start(page, server, id);
+    await page.evaluate(() => navigator.serviceWorker.ready);
+    // The page a form led to is kept as it came.
+    await page.waitForTimeout(1_500);
+    await page.close();
+    await context.setOffline(true);
+    const again = await context.newPage();
+    await again.goto(`${server.url}/brew/${id}`);
+    await ready(again);
+    await expect(again.locator('#link-state')).toContainText('No connection');
+    await expect(again.locator('#clock-time')).toHaveText(/0:\d\d/);
+    const verb = await again.locator('#verb').textContent();
+    await again.locator('#done').click();
+    await expect(again.locator('#verb')).not.toHaveText(verb);
+    await expect(again.locator('#link-state')).toContainText('1 press is kept here');
+    await again.goto(`${server.url}/trends`);
+    await expect(again.getByRole('heading', { name: 'No connection' })).toBeVisible();
+    await expect(again.locator('#kept')).toContainText(`Brew ${id}, 1 press kept here`);
+    await context.setOffline(false);
+    // Whichever page is open next sends it.
+    await again.goto(`${server.url}/log`);
+    await expect.poll(async () => (await entries(server, id)).length).toBe(2);
+    await giveUp(again, server, id);
+  });
+
+  test('a step is spoken, shaken and noted where that is wished, and not where it is not', async ({ context, server }) => {
+    await context.grantPermissions(['notifications']);
+    // A device with a voice and a motor, whose page is not in front: the browser of the tests has none of them.
+    await context.addInitScript(() => {
+      window.told = [];
+      const voice = { localService: true, lang: 'en-GB' };
+      Object.defineProperty(window, 'speechSynthesis', { value: { getVoices: () => [voice], speak: ({ text }) => window.told.push(`says ${text}`) } });
+      window.SpeechSynthesisUtterance = class { constructor(text) { this.text = text; } };
+      navigator.vibrate = (pattern) => window.told.push(`shakes ${[pattern].flat().length}`);
+      Object.defineProperty(document, 'visibilityState', { get: () => 'hidden' });
+    });
+    const page = await context.newPage();
+    const id = await brew(page, server, 'ld-closed');
+    await start(page, server, id);
+    await page.evaluate(() => navigator.serviceWorker.ready);
+    await server.advance(129);
+    await expect.poll(() => page.evaluate(() => window.told), { timeout: 15_000 }).toContain('shakes 5');
+    // Vibration is on from the first; voice and notes wait to be asked for.
+    const first = await page.evaluate(() => window.told);
+    expect(first).toContain('shakes 1');
+    expect(first.filter((one) => one.startsWith('says'))).toEqual([]);
+    const notes = () => page.evaluate(async () => (await (await navigator.serviceWorker.getRegistration()).getNotifications()).map((one) => one.title));
+    expect(await notes()).toEqual([]);
+    await giveUp(page, server, id);
+
+    await page.goto(`${server.url}/brew/cues`);
+    await page.locator('[data-wish=speech]').check();
+    await page.locator('[data-wish=notify]').check();
+    await page.locator('[data-wish=vibration]').uncheck();
+    const again = await brew(page, server, 'ld-closed');
+    await start(page, server, again);
+    await server.advance(129);
+    await expect.poll(() => page.evaluate(() => window.told), { timeout: 15_000 }).toContain('says Open the valve');
+    await expect.poll(notes, { timeout: 8_000 }).toEqual(['Open now: Closed all the way']);
+    expect((await page.evaluate(() => window.told)).filter((one) => one.startsWith('shakes'))).toEqual([]);
+    await giveUp(page, server, again);
+  });
 });

@@ -8,6 +8,8 @@ import { keptPaths } from './conducting.mjs';
 import { network } from './network.mjs';
 import { Server, test } from './server.mjs';
 
+test.use({ serviceWorkers: 'allow' });
+
 const BENCH = 5180;
 const HOUSE = 5443;
 const TRUST = 5081;

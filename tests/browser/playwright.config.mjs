@@ -3,6 +3,7 @@ import { defineConfig } from '@playwright/test';
 
 export default defineConfig({
   testDir: '.',
+  globalSetup: './setup.mjs',
   // A slow machine is no fault: what hangs is stopped, what is only slow is not.
   timeout: 120_000,
   expect: { timeout: 15_000 },
@@ -14,6 +15,8 @@ export default defineConfig({
   reporter: [['list']],
   use: {
     viewport: { width: 1280, height: 800 },
+    // Half of what a page costs is what its worker keeps of it; tests that are about the worker let it in.
+    serviceWorkers: 'block',
     launchOptions: { executablePath: execSync('command -v chromium', { shell: '/bin/bash' }).toString().trim(), args: ['--no-sandbox', '--disable-background-networking'] },
   },
 });

@@ -1,6 +1,6 @@
 // Starts the published application on a free port, with a data file of its own, and can kill it as a power cut would.
 import { spawn } from 'node:child_process';
-import { appendFileSync, cpSync, mkdtempSync } from 'node:fs';
+import { appendFileSync, copyFileSync, cpSync, mkdtempSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
@@ -18,12 +18,17 @@ export const freePort = () => new Promise((done) => {
   });
 });
 
+/** Where a data file of its own can lie. */
+export const newFile = () => join(mkdtempSync(join(tmpdir(), 'cistern-test-')), 'test.db');
+
 export class Server {
-  constructor(demo, data = join(mkdtempSync(join(tmpdir(), 'cistern-test-')), 'test.db'), learns = false) {
+  /** Without a data file of its own it begins on a copy of the bench that `setup.mjs` made; with one, it makes what is not there. */
+  constructor(demo, data = null, learns = false) {
     this.learns = learns;
     this.demo = demo;
     this.ahead = 0;
-    this.data = data;
+    this.data = data ?? newFile();
+    if (demo && !data && process.env.CISTERN_TEST_BENCH) copyFileSync(process.env.CISTERN_TEST_BENCH, this.data);
     this.folder = web;
   }
 
@@ -73,6 +78,13 @@ export class Server {
   async kill() {
     const gone = new Promise((done) => this.process.once('exit', done));
     this.process.kill('SIGKILL');
+    await gone;
+  }
+
+  /** Ended as a service manager does: what it wrote is in its file. */
+  async stop() {
+    const gone = new Promise((done) => this.process.once('exit', done));
+    this.process.kill('SIGTERM');
     await gone;
   }
 

@@ -5,7 +5,7 @@ import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { connect } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { expect, Server, test } from './server.mjs';
+import { expect, newFile, Server, test } from './server.mjs';
 
 /** Runs a server that is expected to refuse, and gives what it says. */
 const refusal = (data, demo = false, more = {}) => new Promise((done) => {
@@ -29,7 +29,7 @@ test('a second server on the same data file refuses in one sentence, and the fir
 
 test('killed at any moment of its start it starts again', async () => {
   test.setTimeout(240_000);
-  const server = new Server(true);
+  const server = new Server(true, newFile());
   for (const delay of [150, 400, 700, 1000, 1400, 1900]) {
     const start = server.spawn();
     await new Promise((wait) => setTimeout(wait, delay));

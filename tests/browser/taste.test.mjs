@@ -1,7 +1,4 @@
 // From the cup to the next brew: what was tasted, one change, its plan, brewed; and what was learned.
-import { mkdtempSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { expect, Server, test } from './server.mjs';
 import { ready } from './conducting.mjs';
 
@@ -71,7 +68,7 @@ test('the least takes a score and Keep, without a pointer and without a script',
 });
 
 test('what was learned is in the plan, says so, and can be left', async ({ page }) => {
-  const server = new Server(true, join(mkdtempSync(join(tmpdir(), 'cistern-test-')), 'test.db'), true);
+  const server = new Server(true, null, true);
   await server.start();
   await expect(async () => {
     await page.goto(`${server.url}/learned`);

@@ -4,8 +4,8 @@ import { audit } from './audit.mjs';
 import { brew, giveUp, keptPaths, ready, start } from './conducting.mjs';
 import { Server, test } from './server.mjs';
 
-// So that axe can be laid in.
-test.use({ bypassCSP: true });
+// So that axe can be laid in; and the worker is what this is about.
+test.use({ bypassCSP: true, serviceWorkers: 'allow' });
 
 /** Opened, and looked at for as long as it takes a device to keep the rest. */
 const settle = async (page, server) => {

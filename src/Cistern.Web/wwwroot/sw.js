@@ -81,13 +81,16 @@ const lately = 30_000;
 
 const offline = async (cache) => (await cache.match('/offline.html')) ?? Response.error();
 
+/** What did not change is not written again: a page asks for a dozen scripts and fonts. */
+const isSame = (kept, reply) => reply.headers.get('ETag') !== null && kept?.headers.get('ETag') === reply.headers.get('ETag');
+
 const answer = async (event, path) => {
   const { request } = event;
   const cache = await caches.open(cacheName);
   const kept = await cache.match(path);
   if (request.mode === 'navigate') went.set(path, Date.now());
   const asked = get(request);
-  event.waitUntil(asked.then((reply) => isKept(path, reply) && keep(cache, path, reply.clone()), () => {}));
+  event.waitUntil(asked.then((reply) => isKept(path, reply) && !isSame(kept, reply) && keep(cache, path, reply.clone()), () => {}));
   try {
     // Where nothing is kept, a slow answer is waited for: there is no other.
     const reply = await (kept ? Promise.race([asked, new Promise((late) => { setTimeout(late, patience); })]) : asked);
