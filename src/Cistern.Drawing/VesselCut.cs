@@ -280,8 +280,8 @@ public static class VesselCut
             if (cone)
             {
                 svg.Add($"<path class=\"cut-solid\" d=\"M{X(-7)} {BottomY}H{X(7)}V{BottomY + 5}H{X(-7)}Z\"/>");
-                svg.Text(2, BottomY - 2, "tide-tick", "valve");
-                svg.Text(2, BottomY + 12, "tide-tick", state.Open ? "open" : "shut");
+                svg.Text(2, BottomY + 12, "tide-tick", "valve");
+                svg.Text(2, BottomY + 26, "tide-tick", state.Open ? "open" : "shut");
             }
 
             if (state.Turned)
