@@ -1,15 +1,14 @@
 using System.Collections.Concurrent;
-using System.Diagnostics;
 using System.Globalization;
-using System.Text;
 using Cistern.Mutate;
 using Microsoft.CodeAnalysis;
 using Microsoft.CodeAnalysis.CSharp;
 
 // Changes the code of a folder a little, many times, and tells how much of it the tests notice:
 //   ./cistern mutate FOLDER [--sample N] [--seed S]
-// Every change is written into a copy at once, behind a switch, and built once; a change then costs one run of the tests,
-// which ends with the first that fails. What does not compile is left out.
+// Every change is written into a copy at once, behind a switch, and built once; what does not compile is left out. Each class
+// of tests is then run by itself and says which changes it comes by: a change costs a run of those classes only, the quick
+// ones first, until one fails.
 var folder = args is [{ } first, ..] && first.StartsWith("src/", StringComparison.Ordinal) ? first.TrimEnd('/') : null;
 if (folder is null || !Path.Exists(folder))
 {
@@ -23,18 +22,16 @@ var chance = new Random(int.Parse(Option("--seed", "1"), CultureInfo.InvariantCu
 var project = folder.Split('/')[1];
 var tests = project is "Cistern.Core" or "Cistern.Drawing" ? "Cistern.Core.Tests" : "Cistern.Web.Tests";
 
-// What takes long comes last: most changes are noticed before.
-string[] slow = project is "Cistern.Core" or "Cistern.Drawing" ? ["*RecipeFileTests", "*StepEditingTests", "*PropertyTests"] : ["*StartTests", "*OddRequestTests", "*PlanSafetyTests", "*HealthTests"];
 var root = Directory.GetCurrentDirectory();
 var copy = Directory.CreateTempSubdirectory("cistern-mutate-").FullName;
-foreach (var name in Run("git", ["ls-files"], root).Output.Split('\n', StringSplitOptions.RemoveEmptyEntries).Where(name => !name.StartsWith("docs/screenshots", StringComparison.Ordinal) && File.Exists(name)))
+foreach (var name in Shell.Run("git", ["ls-files"], root).Output.Split('\n', StringSplitOptions.RemoveEmptyEntries).Where(name => !name.StartsWith("docs/screenshots", StringComparison.Ordinal) && File.Exists(name)))
 {
     Directory.CreateDirectory(Path.GetDirectoryName(Path.Combine(copy, name))!);
     File.Copy(Path.Combine(root, name), Path.Combine(copy, name));
 }
 
-string[] quick = ["-c", "Release", "-v", "quiet", "--nologo", "-p:RunAnalyzers=false", "-p:TreatWarningsAsErrors=false", "-p:EnforceCodeStyleInBuild=false", "-p:GenerateDocumentationFile=false"];
-if (Run("dotnet", ["build", $"tests/{tests}", .. quick], copy) is { Code: not 0 } failed)
+string[] quick = ["-c", "Release", "-v", "quiet", "--nologo", "-p:RunAnalyzers=false", "-p:TreatWarningsAsErrors=false", "-p:EnforceCodeStyleInBuild=false", "-p:GenerateDocumentationFile=false", "-p:AllowUnsafeBlocks=true"];
+if (Shell.Run("dotnet", ["build", $"tests/{tests}", .. quick], copy) is { Code: not 0 } failed)
 {
     Console.Error.WriteLine($"mutate: unchanged, it does not build\n{failed.Output}");
     return 1;
@@ -43,13 +40,7 @@ if (Run("dotnet", ["build", $"tests/{tests}", .. quick], copy) is { Code: not 0 
 // Every source of the project, those that the build made too, against what it was built with.
 var home = Path.Combine(copy, "src", project);
 var switches = Path.Combine(home, "Mutant.cs");
-File.WriteAllText(switches, """
-    internal static class Mutant
-    {
-        private static readonly int Number = int.Parse(System.Environment.GetEnvironmentVariable("MUTANT") ?? "-1");
-        internal static bool On(int number) => number == Number;
-    }
-    """);
+File.WriteAllText(switches, TestRuns.Switches);
 var parse = new CSharpParseOptions(LanguageVersion.Latest);
 var sources = Directory.EnumerateFiles(home, "*.cs", SearchOption.AllDirectories)
     .Where(file => !file.Contains("/bin/", StringComparison.Ordinal) && (!file.Contains("/obj/", StringComparison.Ordinal) || file.Contains("/obj/Release/", StringComparison.Ordinal)))
@@ -63,7 +54,8 @@ CSharpCompilation Compile(IReadOnlyDictionary<string, string> texts) => CSharpCo
 
 var original = Compile(sources);
 var within = Path.Combine(copy, folder);
-var chosen = sources.Keys.Where(file => (file == within || file.StartsWith(within + "/", StringComparison.Ordinal)) && !file.Contains("/obj/", StringComparison.Ordinal) && !file.Contains("/Migrations/", StringComparison.Ordinal) && !file.Contains("/Demo/", StringComparison.Ordinal)).Order(StringComparer.Ordinal).ToList();
+// The switches themselves are not among what is changed.
+var chosen = sources.Keys.Where(file => file != switches && (file == within || file.StartsWith(within + "/", StringComparison.Ordinal)) && !file.Contains("/obj/", StringComparison.Ordinal) && !file.Contains("/Migrations/", StringComparison.Ordinal) && !file.Contains("/Demo/", StringComparison.Ordinal)).Order(StringComparer.Ordinal).ToList();
 var dropped = new HashSet<(string, int, string)>();
 List<Change> changes;
 for (var round = 0; ; round++)
@@ -111,35 +103,49 @@ for (var round = 0; ; round++)
     }
 }
 
-if (Run("dotnet", ["build", $"tests/{tests}", .. quick], copy) is { Code: not 0 } broken)
+if (Shell.Run("dotnet", ["build", $"tests/{tests}", .. quick], copy) is { Code: not 0 } broken)
 {
     Console.Error.WriteLine($"mutate: changed, it does not build\n{broken.Output}");
     return 1;
 }
 
-var clock = Stopwatch.StartNew();
-if (Test(-1, 600, []) is { Code: not 0 } red)
+var runs = new TestRuns(Path.Combine(output, $"{tests}.dll"), copy, changes.Count);
+if (runs.Look() is { } red)
 {
-    Console.Error.WriteLine($"mutate: with every change switched off its tests fail\n{red.Output}");
+    Console.Error.WriteLine($"mutate: with every change switched off its tests fail\n{string.Join('\n', red.Split('\n').Take(30))}");
     return 1;
 }
 
-var patienceS = 20 + (3 * clock.Elapsed.TotalSeconds);
-var picked = changes.OrderBy(_ => chance.Next()).Take(sample).ToList();
-Console.Error.WriteLine($"{folder}: {changes.Count} changes, {picked.Count} tried, some {clock.Elapsed.TotalSeconds:0} s each");
+string Line(Change change) => $"  {(runs.Reaches(change.Number) ? "not noticed" : "not reached")}: {Path.GetRelativePath(copy, change.File)}:{change.Line}: {Short(change.From)}  =>  {Short(change.To)}";
+
+// So many of each folder: a large one does not hide a small one.
+string Room(Change change) => Path.GetRelativePath(copy, Path.GetDirectoryName(change.File)!);
+var picked = changes.OrderBy(_ => chance.Next()).GroupBy(Room).SelectMany(room => room.Take(sample)).ToList();
+Console.Error.WriteLine($"{folder}: {changes.Count} changes, {picked.Count} tried");
 var unnoticed = new ConcurrentBag<Change>();
-Parallel.ForEach(picked, new ParallelOptions { MaxDegreeOfParallelism = 2 }, change =>
+var done = 0;
+Parallel.ForEach(picked, new ParallelOptions { MaxDegreeOfParallelism = Environment.ProcessorCount }, change =>
 {
-    if (Test(change.Number, patienceS, slow.SelectMany(one => (string[])["-class-", one])).Code == 0 && Test(change.Number, patienceS, slow.SelectMany(one => (string[])["-class", one])).Code == 0)
+    if (!runs.Notice(change.Number))
     {
         unnoticed.Add(change);
+        Console.Error.WriteLine(Line(change));
+    }
+
+    if (Interlocked.Increment(ref done) % 20 == 0)
+    {
+        Console.Error.WriteLine($"  {done} tried, {unnoticed.Count} not noticed");
     }
 });
-var noticed = picked.Count - unnoticed.Count;
-Console.WriteLine($"{folder}: {noticed} of {picked.Count} noticed, {100.0 * noticed / Math.Max(1, picked.Count):0} %");
-foreach (var change in unnoticed.OrderBy(change => change.File, StringComparer.Ordinal).ThenBy(change => change.Line))
+foreach (var room in picked.GroupBy(Room).OrderBy(room => room.Key, StringComparer.Ordinal))
 {
-    Console.WriteLine($"  not noticed: {Path.GetRelativePath(copy, change.File)}:{change.Line}: {Short(change.From)}  =>  {Short(change.To)}");
+    var missed = unnoticed.Where(change => Room(change) == room.Key).OrderBy(change => change.File, StringComparer.Ordinal).ThenBy(change => change.Line).ToList();
+    var noticed = room.Count() - missed.Count;
+    Console.WriteLine($"{room.Key}: {noticed} of {room.Count()} noticed, {100.0 * noticed / room.Count():0} %");
+    foreach (var change in missed)
+    {
+        Console.WriteLine(Line(change));
+    }
 }
 
 Directory.Delete(copy, recursive: true);
@@ -148,33 +154,3 @@ return 0;
 static List<int> Numbers(string text) => [.. text.Split("Mutant.On(").Skip(1).Select(rest => int.Parse(rest[..rest.IndexOf(')', StringComparison.Ordinal)], CultureInfo.InvariantCulture))];
 
 static string Short(string text) => text.ReplaceLineEndings(" ") is { Length: > 110 } longer ? longer[..110] + " …" : text.ReplaceLineEndings(" ");
-
-(int Code, string Output) Test(int number, double mostS, IEnumerable<string> which) =>
-    Run("dotnet", [Path.Combine(output, $"{tests}.dll"), .. which, "-stopOnFail"], copy, new() { ["MUTANT"] = number.ToString(CultureInfo.InvariantCulture) }, mostS);
-
-static (int Code, string Output) Run(string command, string[] arguments, string folder, Dictionary<string, string>? environment = null, double mostS = 900)
-{
-    var start = new ProcessStartInfo(command, arguments) { WorkingDirectory = folder, RedirectStandardOutput = true, RedirectStandardError = true, UseShellExecute = false };
-    foreach (var (name, value) in environment ?? [])
-    {
-        start.Environment[name] = value;
-    }
-
-    using var process = Process.Start(start)!;
-    var text = new StringBuilder();
-    process.OutputDataReceived += (_, line) => { lock (text) { text.AppendLine(line.Data); } };
-    process.ErrorDataReceived += (_, line) => { lock (text) { text.AppendLine(line.Data); } };
-    process.BeginOutputReadLine();
-    process.BeginErrorReadLine();
-    if (!process.WaitForExit(TimeSpan.FromSeconds(mostS)))
-    {
-        process.Kill(entireProcessTree: true);
-        return (99, "it did not end");
-    }
-
-    process.WaitForExit();
-    lock (text)
-    {
-        return (process.ExitCode, text.ToString());
-    }
-}
