@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Net;
+using System.Runtime.CompilerServices;
 using System.Text;
 using Cistern.Core.Recipes;
 
@@ -17,9 +18,9 @@ internal sealed class Svg
     }
 
     /// <summary>Appends with numbers to a tenth of a pixel, in invariant culture.</summary>
-    public Svg Add(FormattableString formatted)
+    public Svg Add([InterpolatedStringHandlerArgument("")] ref Drawn drawn)
     {
-        text.AppendFormat(CultureInfo.InvariantCulture, formatted.Format, [.. formatted.GetArguments().Select(Rounded)]);
+        _ = drawn;
         return this;
     }
 
@@ -32,5 +33,25 @@ internal sealed class Svg
     /// <summary>Text as XML takes it: a control character would make the whole picture none.</summary>
     public static string Encode(string content) => WebUtility.HtmlEncode(PlainText.Seen(content));
 
-    private static object? Rounded(object? value) => value is double number ? Math.Round(number, 1) : value;
+    /// <summary>Writes what is interpolated straight into the picture.</summary>
+    [InterpolatedStringHandler]
+    public readonly ref struct Drawn
+    {
+        private readonly StringBuilder text;
+
+        public Drawn(int literalLength, int formattedCount, Svg svg)
+        {
+            text = svg.text;
+            text.EnsureCapacity(text.Length + literalLength + (6 * formattedCount));
+        }
+
+        public void AppendLiteral(string value) => text.Append(value);
+
+        public void AppendFormatted(string? value) => text.Append(value);
+
+        public void AppendFormatted(double value) => text.Append(CultureInfo.InvariantCulture, $"{Math.Round(value, 1)}");
+
+        public void AppendFormatted<T>(T value, string? format = null)
+            where T : IFormattable => text.Append(value.ToString(format, CultureInfo.InvariantCulture));
+    }
 }

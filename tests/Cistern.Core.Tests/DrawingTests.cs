@@ -9,7 +9,8 @@ namespace Cistern.Core.Tests;
 /// <summary>Drawings held by the coordinates of what matters: they tell the truth to scale.</summary>
 public sealed class DrawingTests
 {
-    private const double Near = 0.06;
+    /// <summary>Two places that are each rounded to a tenth of a pixel.</summary>
+    private const double Near = 0.11;
 
     [Fact]
     public void On_the_map_stronger_is_higher_and_more_extracted_is_further_right_both_to_scale()
@@ -76,6 +77,27 @@ public sealed class DrawingTests
         var warm = Points(One(tide, "tide-temp"));
         var (hot, cool) = (forecast.At(40).TemperatureC, forecast.At(170).TemperatureC);
         Assert.True(hot > cool && At(warm, X(40)) < At(warm, X(170)));
+    }
+
+    /// <summary>A comma in a number would be two numbers; more than a tenth of a pixel nobody sees.</summary>
+    [Fact]
+    public void Numbers_are_tenths_with_a_point_wherever_it_is_drawn()
+    {
+        var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("si-layers")!);
+        string Drawn() => Tide.Draw(forecast, new TideOptions(620)) + VesselCut.Draw(forecast, 100, TideLabels.Plain) + StrengthMap.Draw([new(MapPoint.Plan, 18.123, 1.3017, "this")], [], null, 440, 300);
+        var here = CultureInfo.CurrentCulture;
+        var before = Drawn();
+        CultureInfo.CurrentCulture = new CultureInfo("de-DE");
+        try
+        {
+            Assert.Equal(before, Drawn());
+        }
+        finally
+        {
+            CultureInfo.CurrentCulture = here;
+        }
+
+        Assert.DoesNotMatch(" (x|y|x1|x2|y1|y2|cx|cy|r|width|height|d|points)=\"[^\"]*[0-9]\\.[0-9]{2,}", before);
     }
 
     [Fact]

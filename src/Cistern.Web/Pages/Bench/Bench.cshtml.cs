@@ -11,6 +11,16 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Bench;
 
+/// <summary>A brew as the bench shows it.</summary>
+/// <param name="Id">The brew.</param>
+/// <param name="Name">Its name.</param>
+/// <param name="CoffeeName">Its coffee; empty where none was named.</param>
+/// <param name="OpenedAtMs">When it was begun, UTC ms.</param>
+/// <param name="TinyTide">Its tide, small.</param>
+/// <param name="Tasted">Whether anybody has tasted it.</param>
+/// <param name="Score">What it was scored first, of 10; null where it was not.</param>
+public sealed record BrewedLast(int Id, string Name, string CoffeeName, long OpenedAtMs, string TinyTide, bool Tasted, double? Score);
+
 /// <summary>What can be brewed now, and what needs attention.</summary>
 public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans, ForecastModel model) : PageModel
 {
@@ -29,6 +39,20 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
     /// <summary>A cup that was wanted this long ago may still be brewed, ms.</summary>
     private const long StillWantedMs = 2L * 3_600_000;
 
+    // Compiled once, and only what is shown is read: a brew carries its plan, its forecast and its file.
+    private static readonly Func<CisternDb, IAsyncEnumerable<BrewedLast>> Newest = EF.CompileAsyncQuery((CisternDb db) => db.Brews
+        .Where(brew => !brew.Rehearsal && brew.TakenAwayAtMs == null && brew.State == BrewState.Finished).OrderByDescending(brew => brew.OpenedAtMs).Take(4)
+        .Select(brew => new BrewedLast(brew.Id, brew.Name, brew.CoffeeName, brew.OpenedAtMs, brew.TinyTide, brew.Tastings.Any(), brew.Tastings.OrderBy(one => one.Id).Select(one => one.Score).FirstOrDefault())));
+
+    private static readonly Func<CisternDb, List<int?>, IAsyncEnumerable<BrewedLast>> OfIds = EF.CompileAsyncQuery((CisternDb db, List<int?> ids) => db.Brews.Where(brew => ids.Contains(brew.Id))
+        .Select(brew => new BrewedLast(brew.Id, brew.Name, brew.CoffeeName, brew.OpenedAtMs, brew.TinyTide, brew.Tastings.Any(), brew.Tastings.OrderBy(one => one.Id).Select(one => one.Score).FirstOrDefault())));
+
+    private static readonly Func<CisternDb, IAsyncEnumerable<int?>> Good = EF.CompileAsyncQuery((CisternDb db) => db.Bags
+        .Where(bag => bag.RemovedAtMs == null && bag.UsedUpOn == null).Select(bag => bag.Name).Distinct().OrderBy(name => name).Take(MostCoffees)
+        .Select(coffee => db.Brews
+            .Where(row => !row.Rehearsal && row.TakenAwayAtMs == null && row.CoffeeName == coffee && row.State == BrewState.Finished).OrderByDescending(row => row.OpenedAtMs).Take(FarBack)
+            .Where(row => row.Tastings.Any(tasting => tasting.Score >= GoodScore)).OrderByDescending(row => row.OpenedAtMs).Select(row => (int?)row.Id).FirstOrDefault()));
+
     /// <summary>Who is here, and what is brewing.</summary>
     public BenchContext Bench => bench;
 
@@ -39,13 +63,13 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
     public RecipeCards Recipes { get; private set; } = null!;
 
     /// <summary>The newest brew, and the last good one of each coffee.</summary>
-    public IReadOnlyList<Data.Brews.Brew> Last { get; private set; } = [];
+    public IReadOnlyList<BrewedLast> Last { get; private set; } = [];
 
     /// <summary>Brews whose clock was left running.</summary>
     public IReadOnlyList<UnderWay> LeftRunning { get; private set; } = [];
 
     /// <summary>The newest that has not been tasted, or null.</summary>
-    public Data.Brews.Brew? Untasted { get; private set; }
+    public BrewedLast? Untasted { get; private set; }
 
     /// <summary>What on the shelf wants attention: a bag running out, a cloth due.</summary>
     public IReadOnlyList<ShelfRow> Due { get; private set; } = [];
@@ -69,11 +93,10 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
 
         var format = await bench.FormatAsync(ct);
         Recipes = RecipeCards.Of(format);
-        var newest = await db.Logged.AsNoTracking().Include(brew => brew.Tastings).Where(brew => brew.State == BrewState.Finished)
-            .OrderByDescending(brew => brew.OpenedAtMs).Take(4).ToListAsync(ct);
+        var newest = await Newest(db).ToListAsync(ct);
         // To begin with, and for those who have no scale.
         Barest = newest.Count == 0 || !format.Hand.Scale ? BarestBrew.Lines(model, format) : null;
-        Untasted = newest.Find(brew => brew.Tasting is null);
+        Untasted = newest.Find(brew => !brew.Tasted);
         Last = [.. newest.Take(1).Concat(await GoodAsync(ct)).DistinctBy(brew => brew.Id)];
         var kept = await plans.KeptAsync(ct);
         Next = [.. (await plans.UnbrewedAsync(kept, ct)).Take(2)];
@@ -86,15 +109,11 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
     }
 
     /// <summary>The last good brew of each coffee that stands on the shelf; one that nobody has scored so well is not shown.</summary>
-    private async Task<IReadOnlyList<Data.Brews.Brew>> GoodAsync(CancellationToken ct)
+    private async Task<IReadOnlyList<BrewedLast>> GoodAsync(CancellationToken ct)
     {
-        var ids = await db.Bags.Where(bag => bag.RemovedAtMs == null && bag.UsedUpOn == null).Select(bag => bag.Name).Distinct().OrderBy(name => name).Take(MostCoffees)
-            .Select(coffee => db.Logged
-                .Where(row => row.CoffeeName == coffee && row.State == BrewState.Finished).OrderByDescending(row => row.OpenedAtMs).Take(FarBack)
-                .Where(row => row.Tastings.Any(tasting => tasting.Score >= GoodScore)).OrderByDescending(row => row.OpenedAtMs).Select(row => (int?)row.Id).FirstOrDefault())
-            .ToListAsync(ct);
-        var good = await db.Brews.AsNoTracking().Include(row => row.Tastings).Where(row => ids.Contains(row.Id)).ToListAsync(ct);
-        return [.. ids.OfType<int>().Select(id => good.Find(brew => brew.Id == id)).OfType<Data.Brews.Brew>()];
+        var ids = await Good(db).ToListAsync(ct);
+        var good = await OfIds(db, ids).ToListAsync(ct);
+        return [.. ids.OfType<int>().Select(id => good.Find(brew => brew.Id == id)).OfType<BrewedLast>()];
     }
 
     /// <summary>The same plan, from its beginning; or the cup as it was really brewed, made a plan.</summary>
