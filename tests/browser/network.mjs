@@ -4,6 +4,7 @@ import { chmodSync, mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
+import { ARGUMENTS, LIGHT } from './browser.mjs';
 
 const ip = (...args) => execFileSync('ip', args, { stdio: 'pipe' }).toString();
 const quietly = (...args) => {
@@ -57,9 +58,9 @@ export class Host {
   /** A browser on it. It takes the bench's certificate for good, as a phone does that trusts its authority. */
   async browser() {
     const wrapper = join(mkdtempSync(join(tmpdir(), 'cistern-host-')), 'chromium');
-    writeFileSync(wrapper, `#!/bin/sh\nexec ip netns exec ${this.name} chromium "$@"\n`);
+    writeFileSync(wrapper, `#!/bin/sh\nexec ip netns exec ${this.name} ${LIGHT} "$@"\n`);
     chmodSync(wrapper, 0o755);
-    return chromium.launch({ executablePath: wrapper, args: ['--no-sandbox', '--disable-background-networking', '--ignore-certificate-errors'] });
+    return chromium.launch({ executablePath: wrapper, args: [...ARGUMENTS, '--ignore-certificate-errors'] });
   }
 
   /** Starts a program on it that goes on. */

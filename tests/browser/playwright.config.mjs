@@ -1,5 +1,5 @@
-import { execSync } from 'node:child_process';
 import { defineConfig } from '@playwright/test';
+import { ARGUMENTS, LIGHT } from './browser.mjs';
 
 export default defineConfig({
   testDir: '.',
@@ -17,6 +17,6 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     // Half of what a page costs is what its worker keeps of it; tests that are about the worker let it in.
     serviceWorkers: 'block',
-    launchOptions: { executablePath: execSync('command -v chromium', { shell: '/bin/bash' }).toString().trim(), args: ['--no-sandbox', '--disable-background-networking'] },
+    launchOptions: { executablePath: LIGHT, args: ARGUMENTS },
   },
 });
