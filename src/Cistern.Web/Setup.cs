@@ -222,6 +222,8 @@ public static class Setup
             await scope.ServiceProvider.GetRequiredService<BrewStore>().WorkOutMissingFactsAsync(CancellationToken.None);
             await scope.ServiceProvider.GetRequiredService<ReadingStore>().GatherAllAsync(CancellationToken.None);
             await DataFile.TidyAsync(scope.ServiceProvider.GetRequiredService<CisternDb>(), time.GetUtcNow().AddDays(-60).ToUnixTimeMilliseconds());
+            // What the start alone needed is given back to the machine, once.
+            GC.Collect(GC.MaxGeneration, GCCollectionMode.Aggressive, blocking: true, compacting: true);
         }
         catch (Exception error) when (error is Microsoft.Data.Sqlite.SqliteException or IOException or ObjectDisposedException)
         {

@@ -55,7 +55,7 @@ CSharpCompilation Compile(IReadOnlyDictionary<string, string> texts) => CSharpCo
 var original = Compile(sources);
 var within = Path.Combine(copy, folder);
 // The switches themselves are not among what is changed.
-var chosen = sources.Keys.Where(file => file != switches && (file == within || file.StartsWith(within + "/", StringComparison.Ordinal)) && !file.Contains("/obj/", StringComparison.Ordinal) && !file.Contains("/Migrations/", StringComparison.Ordinal) && !file.Contains("/Demo/", StringComparison.Ordinal)).Order(StringComparer.Ordinal).ToList();
+var chosen = sources.Keys.Where(file => file != switches && (file == within || file.StartsWith(within + "/", StringComparison.Ordinal)) && !file.Contains("/obj/", StringComparison.Ordinal) && !file.Contains("/Migrations/", StringComparison.Ordinal) && !file.Contains("/Compiled/", StringComparison.Ordinal) && !file.Contains("/Demo/", StringComparison.Ordinal)).Order(StringComparer.Ordinal).ToList();
 var dropped = new HashSet<(string, int, string)>();
 List<Change> changes;
 for (var round = 0; ; round++)
