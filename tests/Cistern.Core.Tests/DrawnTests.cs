@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Security.Cryptography;
 using System.Text;
+using System.Text.RegularExpressions;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Readings;
 using Cistern.Core.Recipes;
@@ -12,7 +13,7 @@ namespace Cistern.Core.Tests;
 /// Every drawing, element by element, in <c>drawings.txt</c>: none drifts unseen. What each of them has to tell is held by
 /// <see cref="DrawingTests"/> and <see cref="TrendTests"/>.
 /// </summary>
-public sealed class DrawnTests
+public sealed partial class DrawnTests
 {
     private static readonly TideLabels Imperial = TideLabels.Plain with
     {
@@ -66,9 +67,17 @@ public sealed class DrawnTests
         Draws("narrow, in ounces and Fahrenheit", Tide.Draw(valve, new TideOptions(340) { LanesPx = 300, WithSteps = false, Labels = Imperial }));
         Draws("alone, over what it was, with what a scale told", Tide.Draw(changed, new TideOptions(620) { StandsAlone = true, Ghost = valve, Weighed = Weighed(changed), IdPrefix = "own" }));
         Draws("further than it goes, and higher", Tide.Draw(valve, new TideOptions(900) { ToS = 700, ToG = (900, 700) }));
+        foreach (var toS in (double[])[60, 200, 500, 900, 1_500, 2_400, 4_800, 8_000, 20_000, 40_000, 70_000, 150_000])
+        {
+            Draws(string.Create(CultureInfo.InvariantCulture, $"the marks of {toS} s"), string.Join(' ', Clocks().Matches(Tide.Draw(valve, new TideOptions(620) { ToS = toS, WithSteps = false })).Select(found => found.Value[1..^1]).Distinct()));
+        }
+
         Draws("three beside each other", Beside.Tides([new("A", valve, Weighed(valve)), new("B", Run("fp-bloomed"), []), new("C", changed, [])], TideLabels.Plain, 700, 320));
         Draws("two beside each other, narrow", Beside.Tides([new("A", Run("si-whirl"), []), new("B", Run("tp-upright-held"), [])], Imperial, 360, 260));
     }
+
+    [GeneratedRegex(">[0-9]+:[0-9:]+<", RegexOptions.NonBacktracking)]
+    private static partial Regex Clocks();
 
     private void Vessels()
     {
