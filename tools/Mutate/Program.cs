@@ -56,57 +56,86 @@ var original = Compile(sources);
 var within = Path.Combine(copy, folder);
 // The switches themselves are not among what is changed.
 var chosen = sources.Keys.Where(file => file != switches && (file == within || file.StartsWith(within + "/", StringComparison.Ordinal)) && !file.Contains("/obj/", StringComparison.Ordinal) && !file.Contains("/Migrations/", StringComparison.Ordinal) && !file.Contains("/Compiled/", StringComparison.Ordinal) && !file.Contains("/Demo/", StringComparison.Ordinal)).Order(StringComparer.Ordinal).ToList();
+// What the compiler says where a constant is wanted.
+string[] constantErrors = ["CS0133", "CS0150", "CS0182", "CS1736", "CS9135"];
 var dropped = new HashSet<(string, int, string)>();
-List<Change> changes;
-for (var round = 0; ; round++)
+List<Change> changes = [];
+void WriteChanges()
 {
-    changes = [];
-    var texts = new Dictionary<string, string>(sources);
-    foreach (var file in chosen)
+    for (var round = 0; ; round++)
     {
-        var tree = original.SyntaxTrees.First(one => one.FilePath == file);
-        var mutator = new Mutator(original.GetSemanticModel(tree), file, changes.Count, dropped);
-        texts[file] = mutator.Visit(tree.GetRoot()).ToFullString();
-        changes.AddRange(mutator.Changes);
-    }
-
-    var errors = Compile(texts).GetDiagnostics().Where(one => one.Severity == DiagnosticSeverity.Error && one.Location.SourceTree is not null).ToList();
-    if (errors.Count == 0 || round == 12)
-    {
+        changes = [];
+        var texts = new Dictionary<string, string>(sources);
         foreach (var file in chosen)
         {
-            File.WriteAllText(file, texts[file]);
+            var tree = original.SyntaxTrees.First(one => one.FilePath == file);
+            var mutator = new Mutator(original.GetSemanticModel(tree), file, changes.Count, dropped);
+            texts[file] = mutator.Visit(tree.GetRoot()).ToFullString();
+            changes.AddRange(mutator.Changes);
         }
 
-        break;
-    }
-
-    // The changes nearest around an error are left out, or, where none is, all of that file's constants and statements.
-    foreach (var error in errors)
-    {
-        var text = texts[error.Location.SourceTree!.FilePath];
-        var at = error.Location.SourceSpan.Start;
-        var numbers = Numbers(text[..Math.Min(text.Length, at + 1)]);
-        var line = text[(text.LastIndexOf('\n', Math.Max(0, at - 1)) + 1)..Math.Max(at, text.IndexOf('\n', at) is >= 0 and var end ? end : text.Length)];
-        var near = Numbers(line);
-        foreach (var number in near.Count > 0 ? near : numbers.TakeLast(1))
+        var errors = Compile(texts).GetDiagnostics().Where(one => one.Severity == DiagnosticSeverity.Error && one.Location.SourceTree is not null).ToList();
+        if (errors.Count == 0 || round == 12)
         {
-            dropped.Add((changes[number].File, changes[number].Span.Start, changes[number].To));
+            foreach (var file in chosen)
+            {
+                File.WriteAllText(file, texts[file]);
+            }
+
+            break;
         }
 
-        // A constant that is wanted as one, wherever it stands, stays one.
-        var wanted = text[error.Location.SourceSpan.Start..error.Location.SourceSpan.End].Split('.')[^1];
-        foreach (var change in changes.Where(_ => error.Id is "CS0133" or "CS0150" or "CS9135" or "CS1736" or "CS0182").Where(change => sources[change.File].Split('\n')[change.Line - 1] is var declared && declared.Contains("const ", StringComparison.Ordinal) && (change.File == error.Location.SourceTree.FilePath || declared.Contains($" {wanted} ", StringComparison.Ordinal))))
+        // The changes nearest around an error are left out, or, where none is, all of that file's constants and statements.
+        foreach (var error in errors)
         {
-            dropped.Add((change.File, change.Span.Start, change.To));
+            var text = texts[error.Location.SourceTree!.FilePath];
+            var at = error.Location.SourceSpan.Start;
+            var numbers = Numbers(text[..Math.Min(text.Length, at + 1)]);
+            var line = text[(text.LastIndexOf('\n', Math.Max(0, at - 1)) + 1)..Math.Max(at, text.IndexOf('\n', at) is >= 0 and var end ? end : text.Length)];
+            var near = Numbers(line);
+            foreach (var number in near.Count > 0 ? near : numbers.TakeLast(1))
+            {
+                dropped.Add((changes[number].File, changes[number].Span.Start, changes[number].To));
+            }
+
+            // A constant that is wanted as one, wherever it stands, stays one.
+            var wanted = text[error.Location.SourceSpan.Start..error.Location.SourceSpan.End].Split('.')[^1];
+            foreach (var change in changes.Where(_ => constantErrors.Contains(error.Id)).Where(change => Declared(change) is var declared && declared.Contains("const ", StringComparison.Ordinal) && (change.File == error.Location.SourceTree.FilePath || declared.Contains($" {wanted} ", StringComparison.Ordinal))))
+            {
+                dropped.Add((change.File, change.Span.Start, change.To));
+            }
         }
     }
 }
 
-if (Shell.Run("dotnet", ["build", $"tests/{tests}", .. quick], copy) is { Code: not 0 } broken)
+// A constant that another project wants as one is told by its build alone.
+bool DropWanted(string output)
 {
-    Console.Error.WriteLine($"mutate: changed, it does not build\n{broken.Output}");
-    return 1;
+    var before = dropped.Count;
+    foreach (var told in output.Split('\n').Where(line => constantErrors.Any(id => line.Contains($"error {id}:", StringComparison.Ordinal))))
+    {
+        var place = told.Split('(', ')');
+        var line = File.ReadLines(place[0].Trim()).ElementAt(int.Parse(place[1].Split(',')[0], CultureInfo.InvariantCulture) - 1);
+        var wanted = string.Concat(line[(int.Parse(place[1].Split(',')[1], CultureInfo.InvariantCulture) - 1)..].TakeWhile(letter => char.IsLetterOrDigit(letter) || letter == '.')).Split('.')[^1];
+        dropped.UnionWith(changes.Where(change => Declared(change).Contains("const ", StringComparison.Ordinal) && Declared(change).Contains($" {wanted} ", StringComparison.Ordinal)).Select(change => (change.File, change.Span.Start, change.To)));
+    }
+
+    return dropped.Count > before;
+}
+
+string Declared(Change change) => sources[change.File].Split('\n')[change.Line - 1];
+
+WriteChanges();
+(int Code, string Output) built;
+while ((built = Shell.Run("dotnet", ["build", $"tests/{tests}", .. quick], copy)).Code != 0)
+{
+    if (!DropWanted(built.Output))
+    {
+        Console.Error.WriteLine($"mutate: changed, it does not build\n{built.Output}");
+        return 1;
+    }
+
+    WriteChanges();
 }
 
 var runs = new TestRuns(Path.Combine(output, $"{tests}.dll"), copy, changes.Count);
