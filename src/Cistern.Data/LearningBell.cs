@@ -32,4 +32,15 @@ public sealed class LearningBell(Action ring) : SaveChangesInterceptor
 
         return ValueTask.FromResult(result);
     }
+
+    /// <inheritdoc/>
+    public override Task SaveChangesFailedAsync(DbContextErrorEventData eventData, CancellationToken cancellationToken = default)
+    {
+        if (eventData.Context is { } context)
+        {
+            telling.Remove(context);
+        }
+
+        return Task.CompletedTask;
+    }
 }

@@ -1,0 +1,52 @@
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+using Cistern.Core.Records;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Data.Shelf;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Tests;
+
+/// <summary>Learning begins anew when something was saved that teaches, whoever saved it, and not with every press.</summary>
+public sealed class LearningBellTests
+{
+    [Fact]
+    public async Task It_rings_once_for_what_teaches_when_that_is_saved_and_for_nothing_else()
+    {
+        var ct = TestContext.Current.CancellationToken;
+        var path = Path.Combine(App.Folder(), "bell.db");
+        using var file = DataFile.Take(path);
+        await file.PrepareAsync(demo: false, ct: ct);
+        var rung = 0;
+        var options = new DbContextOptionsBuilder<CisternDb>();
+        DataFile.Configure(options, path, new LearningBell(() => rung++));
+        await using var db = new CisternDb(options.Options);
+
+        async Task<int> RingsAsync(Action change)
+        {
+            rung = 0;
+            change();
+            await db.SaveChangesAsync(ct);
+            return rung;
+        }
+
+        var brew = BrewPlan.Of(ForecastModel.Published.Run(RecipeLibrary.All[0]), 0);
+        var tasting = new Tasting { SharpHarsh = 1 };
+        Assert.Equal(0, await RingsAsync(() => db.Add(new Barista { Name = "Ines" })));
+        Assert.Equal(0, await RingsAsync(() => db.Add(brew)));
+        Assert.Equal(0, await RingsAsync(() => brew.Why = "to see"));
+        Assert.Equal(1, await RingsAsync(() => brew.Tastings.Add(tasting)));
+        Assert.Equal(1, await RingsAsync(() => tasting.Sips.Add(new TastingSip { When = SipWhen.Cool, SharpHarsh = 2 })));
+        Assert.Equal(1, await RingsAsync(() => tasting.SharpHarsh = 2));
+        Assert.Equal(1, await RingsAsync(() => brew.Observations.AddRange([new Observation { Name = ObservationNames.Drawdown, Value = 70 }, new Observation { Name = ObservationNames.Dose, Value = 1 }])));
+        Assert.Equal(1, await RingsAsync(() => brew.Tastings.Remove(tasting)));
+        Assert.Equal(0, await RingsAsync(() => { }));
+
+        // What was not saved taught nothing, and does not ring with the next thing that is.
+        db.Add(new Tasting { BrewId = 4_711 });
+        await Assert.ThrowsAsync<DbUpdateException>(() => db.SaveChangesAsync(ct));
+        db.ChangeTracker.Clear();
+        Assert.Equal(0, await RingsAsync(() => db.Add(new Barista { Name = "Teo" })));
+    }
+}
