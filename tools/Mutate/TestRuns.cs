@@ -60,7 +60,7 @@ internal sealed class TestRuns(string program, string folder, int changes)
             var seen = Path.Combine(folder, $"{name}.seen");
             File.WriteAllBytes(seen, new byte[changes + 1]);
             var clock = Stopwatch.StartNew();
-            var ended = Shell.Run("dotnet", [program, "-class", name], folder, new Dictionary<string, string> { ["MUTANT_SEEN"] = seen });
+            var ended = Shell.Run("dotnet", [program, "-class", name], folder, Quickly("MUTANT_SEEN", seen));
             lock (classes)
             {
                 red ??= ended.Code == 0 ? null : $"{name} ended with {ended.Code}\n{ended.Output}";
@@ -69,6 +69,9 @@ internal sealed class TestRuns(string program, string folder, int changes)
         });
         return red;
     }
+
+    /// <summary>As `./cistern test` runs them: compiled well at once, and nothing watched for what is over in seconds.</summary>
+    private static Dictionary<string, string> Quickly(string name, string value) => new() { [name] = value, ["DOTNET_TieredPGO"] = "0", ["DOTNET_TC_CallCountingDelayMs"] = "0" };
 
     /// <summary>Whether any test comes by a change.</summary>
     public bool Reaches(int change) => classes.Exists(one => one.Seen[change]);
@@ -90,7 +93,7 @@ internal sealed class TestRuns(string program, string folder, int changes)
                 "dotnet",
                 [program, .. together.SelectMany(one => (string[])["-class", one.Name]), "-stopOnFail"],
                 folder,
-                new Dictionary<string, string> { ["MUTANT"] = change.ToString(CultureInfo.InvariantCulture) },
+                Quickly("MUTANT", change.ToString(CultureInfo.InvariantCulture)),
                 20 + (4 * together.Sum(one => one.TakesS)));
             if (code != 0)
             {
