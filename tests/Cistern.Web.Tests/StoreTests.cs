@@ -1,0 +1,530 @@
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+using Cistern.Core.Records;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Data.House;
+using Cistern.Data.Log;
+using Cistern.Data.Plans;
+using Cistern.Data.Stores;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.Time.Testing;
+using System.Globalization;
+
+namespace Cistern.Web.Tests;
+
+/// <summary>What the stores promise whoever asks them: what is found, in what order, how much of it, how old, and what counts once.</summary>
+public sealed class StoreTests : IAsyncLifetime
+{
+    private static readonly Recipe Bloomed = RecipeLibrary.Find("fp-bloomed")!;
+    private readonly FakeTimeProvider time = new(new DateTimeOffset(2026, 11, 23, 8, 0, 0, TimeSpan.Zero));
+    private readonly string path = Path.Combine(App.Folder(), "stores.db");
+    private DataFile file = null!;
+    private CisternDb db = null!;
+    private PlanStore plans = null!;
+
+    private static CancellationToken Ct => TestContext.Current.CancellationToken;
+
+    private static PlanWish Wish => new(Guid.NewGuid(), null);
+
+    private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
+
+    public async ValueTask InitializeAsync()
+    {
+        file = DataFile.Take(path);
+        await file.PrepareAsync(demo: false, ct: Ct);
+        db = Anew();
+        plans = new PlanStore(db, new JobLedger(db, time), time);
+    }
+
+    public async ValueTask DisposeAsync()
+    {
+        await db.DisposeAsync();
+        file.Dispose();
+    }
+
+    private CisternDb Anew()
+    {
+        var options = new DbContextOptionsBuilder<CisternDb>();
+        DataFile.Configure(options, path);
+        return new CisternDb(options.Options);
+    }
+
+    private async Task<OpenPlan> OpenAsync(string id = "fp-bloomed") => (await plans.FindAsync(id, Ct))!;
+
+    private async Task<OpenPlan> ChangedAsync(OpenPlan plan, string what = "less", double doseG = 29) =>
+        (await plans.ChangeAsync(plan, plan.State with { Charge = new Charge(doseG, 450) }, what, Wish, Ct))!;
+
+    private async Task<int> KeptAsync(string name, string what = "", string why = "")
+    {
+        var plan = await OpenAsync();
+        return (await plans.KeepAsync(plan, plan.State, name, what, why, Wish, Ct))!.Stored!.Id;
+    }
+
+    private Brew Brewed(string coffee = "Blue Ferry", double daysAgo = 0, int? plan = null, int? parent = null, BrewState state = BrewState.Finished)
+    {
+        var brew = BrewPlan.Of(ForecastModel.Published.Run(Bloomed), NowMs - (long)(daysAgo * 86_400_000));
+        (brew.CoffeeName, brew.MillName, brew.StoredPlanId, brew.ParentBrewId, brew.State) = (coffee, "Hand mill", plan, parent, state);
+        (brew.StartedAtMs, brew.EndedAtMs) = (brew.OpenedAtMs + 60_000, brew.OpenedAtMs + 360_000);
+        return brew;
+    }
+
+    private async Task<Brew> SavedAsync(Brew brew)
+    {
+        db.Brews.Add(brew);
+        await db.SaveChangesAsync(Ct);
+        db.ChangeTracker.Clear();
+        return brew;
+    }
+
+    [Fact]
+    public async Task Plans_that_were_not_kept_are_the_last_ten_of_a_fortnight_that_nobody_kept_brewed_removed_or_paired()
+    {
+        var old = await ChangedAsync(await OpenAsync(), "long ago");
+        time.Advance(TimeSpan.FromDays(1));
+        var first = await ChangedAsync(await OpenAsync(), "first");
+        time.Advance(TimeSpan.FromDays(13));
+        Assert.Equal([first.Stored!.Id], (await plans.NotKeptAsync(Ct)).Select(plan => plan.Id));
+        Assert.NotEqual(old.Id, first.Id);
+        await KeptAsync("kept");
+        var removed = await ChangedAsync(await OpenAsync(), "removed");
+        await plans.RemoveAsync(removed.Stored!.Id, removed: true, Ct);
+        var brewed = await ChangedAsync(await OpenAsync(), "brewed");
+        await SavedAsync(Brewed(plan: brewed.Stored!.Id));
+        var open = await OpenAsync();
+        Assert.Equal("/pair/1", await plans.PairAsync(open, open.State, "A", 30, Wish, Ct));
+        Assert.Equal([first.Stored.Id], (await plans.NotKeptAsync(Ct)).Select(plan => plan.Id));
+        var more = new List<int>();
+        for (var i = 0; i < 11; i++)
+        {
+            time.Advance(TimeSpan.FromSeconds(1));
+            more.Add((await ChangedAsync(await OpenAsync())).Stored!.Id);
+        }
+
+        Assert.Equal(Enumerable.Reverse(more).Take(10), (await plans.NotKeptAsync(Ct)).Select(plan => plan.Id));
+        await plans.RemoveAsync(removed.Stored.Id, removed: false, Ct);
+        Assert.Null((await db.Plans.AsNoTracking().FirstAsync(row => row.Id == removed.Stored.Id, Ct)).RemovedAtMs);
+    }
+
+    [Fact]
+    public async Task Kept_plans_are_found_by_every_word_of_name_change_and_reason_a_page_at_a_time_the_newest_first()
+    {
+        var ids = new List<int>();
+        for (var i = 0; i < PlanStore.PageOfPlans + 2; i++)
+        {
+            ids.Insert(0, await KeptAsync($"Morning {i}", i == 3 ? "3 % finer" : "", i == 4 ? "for_Ines" : ""));
+        }
+
+        var (all, of) = await plans.FindKeptAsync("", 0, Ct);
+        Assert.Equal((PlanStore.PageOfPlans, ids.Count), (all.Count, of));
+        Assert.Equal(ids.Take(PlanStore.PageOfPlans), all.Select(plan => plan.Id));
+        Assert.Equal(ids.Skip(PlanStore.PageOfPlans), (await plans.FindKeptAsync("", 1, Ct)).Plans.Select(plan => plan.Id));
+        Assert.Equal("Morning 3", Assert.Single((await plans.FindKeptAsync(" finer  morning ", 0, Ct)).Plans).Name);
+        // What means anything to the file means itself here.
+        Assert.Equal("Morning 3", Assert.Single((await plans.FindKeptAsync("%", 0, Ct)).Plans).Name);
+        Assert.Equal("Morning 4", Assert.Single((await plans.FindKeptAsync("r_I", 0, Ct)).Plans).Name);
+        Assert.Equal(0, (await plans.FindKeptAsync("\\", 0, Ct)).Of);
+        Assert.Equal(0, (await plans.FindKeptAsync("morning noon", 0, Ct)).Of);
+        await plans.RemoveAsync(ids[0], removed: true, Ct);
+        await plans.RenameAsync(ids[1], "Evening", Ct);
+        Assert.Equal("Evening", (await plans.FindKeptAsync("", 0, Ct)).Plans[0].Name);
+        Assert.Equal(ids.Count - 1, (await plans.KeptAsync(Ct)).Count);
+        Assert.Equal(ids.Count - 1, (await plans.RecipesAsync(Ct)).Count);
+    }
+
+    [Fact]
+    public async Task What_is_wanted_is_told_the_nearest_first_and_is_done_when_it_is_brewed_near_that_time()
+    {
+        async Task<int> WantedAsync(double hours) => (await plans.WantAsync(await OpenAsync(), NowMs + (long)(3_600_000 * hours), Wish, Ct))!.Stored!.Id;
+        var (far, soon, past) = (await WantedAsync(12.1), await WantedAsync(11.9), await WantedAsync(-0.1));
+        Assert.Equal([soon, far], (await plans.WantedAsync(NowMs, Ct)).Select(plan => plan.Id));
+        Assert.Equal([past, soon, far], (await plans.WantedAsync(NowMs - 360_000, Ct)).Select(plan => plan.Id));
+        foreach (var id in (int[])[far, soon])
+        {
+            Assert.NotNull(await plans.BrewAsync(Brewed(plan: id, state: BrewState.Running), Wish, Ct));
+        }
+
+        db.ChangeTracker.Clear();
+        Assert.Equal([far], (await plans.WantedAsync(NowMs, Ct)).Select(plan => plan.Id));
+        await plans.RemoveAsync(far, removed: true, Ct);
+        Assert.Empty(await plans.WantedAsync(NowMs, Ct));
+    }
+
+    [Fact]
+    public async Task A_change_is_kept_once_on_what_was_seen_and_a_hundred_can_be_undone()
+    {
+        var wish = Wish;
+        var open = await OpenAsync();
+        var plan = (await plans.ChangeAsync(open, open.State, new string('x', 201), wish, Ct))!;
+        Assert.Equal(new string('x', 200), plan.Undo);
+        Assert.Equal($"/plan/{plan.Id}", await plans.DoneAsync(wish.Job, Ct));
+        Assert.Null(await plans.ChangeAsync(plan, plan.State, "again", wish, Ct));
+        var next = await ChangedAsync(plan, "next");
+        // What was seen is not what stands.
+        Assert.Null(await plans.ChangeAsync(plan, plan.State, "late", Wish, Ct));
+        Assert.Null(await plans.StepAsync(plan, -1, Wish, Ct));
+        Assert.Null(await plans.AcceptAsync(plan, Wish, Ct));
+        var back = (await plans.StepAsync(next, -1, Wish, Ct))!;
+        Assert.Equal(("next", plan.Undo), (back.Redo, back.Undo));
+        Assert.Equal(next.State.ToJson(), (await plans.StepAsync(back, 1, Wish, Ct))!.State.ToJson());
+        back = (await plans.StepAsync(await OpenAsync(back.Id), -1, Wish, Ct))!;
+        // Another way from there: what was undone is gone.
+        plan = await ChangedAsync(back, "otherwise", 28);
+        Assert.Null(plan.Redo);
+        Assert.Same(plan, await plans.StepAsync(plan, 1, Wish, Ct));
+        Assert.NotEqual(plan.State.ToJson(), plan.Accepted.ToJson());
+        plan = (await plans.AcceptAsync(plan, Wish, Ct))!;
+        Assert.Equal(plan.State.ToJson(), plan.Accepted.ToJson());
+        for (var i = 0; i < PlanStore.MostRevisions; i++)
+        {
+            plan = await ChangedAsync(plan, $"{i}", 25 + (0.01 * i));
+        }
+
+        Assert.Equal(PlanStore.MostRevisions + 1, await db.Revisions.CountAsync(row => row.StoredPlanId == plan.Stored!.Id, Ct));
+        for (var i = 0; i < PlanStore.MostRevisions; i++)
+        {
+            Assert.NotNull(plan.Undo);
+            plan = (await plans.StepAsync(plan, -1, Wish, Ct))!;
+        }
+
+        Assert.Null(plan.Undo);
+    }
+
+    [Fact]
+    public async Task A_kept_plan_never_changes_and_what_is_made_of_it_says_so()
+    {
+        var kept = await OpenAsync((await KeptAsync("Ours")).ToString(CultureInfo.InvariantCulture));
+        Assert.True(kept.Kept);
+        Assert.Same(kept, await plans.StepAsync(kept, -1, Wish, Ct));
+        Assert.Same(kept, await plans.AcceptAsync(kept, Wish, Ct));
+        var child = await ChangedAsync(kept);
+        Assert.Equal((kept.Stored!.Id, "Ours", "Ours", false), (child.Stored!.ParentId, child.Stored.ParentName, child.Stored.Name, child.Kept));
+        Assert.Equal("Ours", child.Parent?.Name);
+        Assert.Equal(kept.State.ToJson(), (await OpenAsync(kept.Id)).State.ToJson());
+        // The hour it is wanted at is no change of it.
+        Assert.Equal(kept.Id, (await plans.WantAsync(kept, NowMs, Wish, Ct))!.Id);
+    }
+
+    [Fact]
+    public async Task The_next_plan_of_a_line_is_made_once_and_waits_until_its_brew_was_answered()
+    {
+        var from = await SavedAsync(Brewed());
+        var wish = Wish;
+        var state = PlanState.Of(Bloomed);
+        var address = await plans.NextAsync(state, from, "finer", "it was thin", "{}", wish, Ct);
+        Assert.Equal(address, await plans.NextAsync(state, from, "finer", "it was thin", "{}", wish, Ct));
+        var next = Assert.Single(await plans.KeptAsync(Ct));
+        Assert.Equal((from.Id, "{}", from.Name, "finer", "it was thin"), (next.FromBrewId, next.ChangedJson, next.ParentName, next.What, next.Why));
+        await KeptAsync("of its own");
+        Assert.Equal([next.Id], (await plans.UnbrewedAsync(await plans.KeptAsync(Ct), Ct)).Select(plan => plan.Id));
+        await SavedAsync(Brewed(daysAgo: 0.1, parent: from.Id));
+        Assert.Single(await plans.UnbrewedAsync(await plans.KeptAsync(Ct), Ct));
+        await SavedAsync(Brewed(parent: from.Id));
+        Assert.Empty(await plans.UnbrewedAsync(await plans.KeptAsync(Ct), Ct));
+    }
+
+    [Fact]
+    public async Task A_pair_is_brewed_once_and_its_start_stands_from_then()
+    {
+        var open = await OpenAsync();
+        await plans.PairAsync(open, open.State, "Morning", 30, Wish, Ct);
+        var pair = (await plans.PairAsync(1, Ct))!;
+        await plans.StaggerAsync(pair.Id, 45, Ct);
+        var (first, second) = (await OpenAsync($"{pair.FirstPlanId}"), await OpenAsync($"{pair.SecondPlanId}"));
+        Assert.Equal(("Morning", true, "Morning, B", false), (first.Stored!.Name, first.Kept, second.Stored!.Name, second.Kept));
+        var wish = Wish;
+        Assert.True(await plans.BrewPairAsync(pair.Id, (Brewed(plan: pair.FirstPlanId), Brewed(plan: pair.SecondPlanId)), "finer", wish, Ct));
+        Assert.False(await plans.BrewPairAsync(pair.Id, (Brewed(), Brewed()), "finer", wish, Ct));
+        Assert.False(await plans.BrewPairAsync(pair.Id, (Brewed(), Brewed()), "finer", Wish, Ct));
+        db.ChangeTracker.Clear();
+        Assert.Equal(2, await db.Brews.CountAsync(Ct));
+        second = await OpenAsync(second.Id);
+        Assert.Equal((true, "finer"), (second.Kept, second.Stored!.What));
+        await plans.StaggerAsync(pair.Id, 60, Ct);
+        pair = (await plans.PairAsync(pair.Id, Ct))!;
+        Assert.Equal((45, 1, 2), (pair.StaggerS, pair.FirstBrewId, pair.SecondBrewId));
+        for (var i = 0; i < 30; i++)
+        {
+            time.Advance(TimeSpan.FromSeconds(1));
+            await plans.PairAsync(open, open.State, $"{i}", 30, Wish, Ct);
+        }
+
+        Assert.Equal(Enumerable.Range(2, 30).Reverse(), (await plans.PairsAsync(Ct)).Select(one => one.Id));
+        Assert.Null(await plans.PairAsync(99, Ct));
+    }
+
+    [Fact]
+    public async Task A_token_is_good_until_it_is_seven_days_old_and_the_one_before_it_for_five_minutes_more()
+    {
+        var devices = new DeviceStore(db);
+        var (phone, token) = await devices.PairAsync("Phone of Teo", DeviceRole.Barista, "bench", NowMs, Ct);
+        Assert.Equal(43, token.Length);
+        Assert.DoesNotContain(token, (char[])['+', '/', '=']);
+        Assert.Null(await devices.RotateAsync(phone, NowMs + DeviceStore.RotatedAfterMs - 1, Ct));
+        var atMs = NowMs + DeviceStore.RotatedAfterMs;
+        var newer = await devices.RotateAsync(phone, atMs, Ct);
+        Assert.NotNull(newer);
+        Assert.NotEqual(token, newer);
+        // Another request of the same device comes too late for it.
+        Assert.Null(await devices.RotateAsync(phone, atMs, Ct));
+        Assert.Equal(phone.Id, (await devices.FindAsync(newer, atMs + 86_400_000, Ct))?.Id);
+        Assert.Equal(phone.Id, (await devices.FindAsync(token, atMs + DeviceStore.BeforeGoodForMs - 1, Ct))?.Id);
+        Assert.Null(await devices.FindAsync(token, atMs + DeviceStore.BeforeGoodForMs, Ct));
+        Assert.Null(await devices.FindAsync("", atMs, Ct));
+    }
+
+    [Fact]
+    public async Task A_device_is_put_out_once_given_another_role_and_both_stand_in_the_record()
+    {
+        var devices = new DeviceStore(db);
+        var (phone, token) = await devices.PairAsync("Phone of Teo", DeviceRole.Guest, "bench", NowMs, Ct);
+        var (scale, _) = await devices.PairAsync("Scale", DeviceRole.Instrument, "bench", NowMs + 1, Ct);
+        db.ChangeTracker.Clear();
+        Assert.False(await devices.ChangeAsync(scale.Id, DeviceRole.Keeper, "bench", NowMs, Ct));
+        Assert.False(await devices.ChangeAsync(phone.Id, DeviceRole.Instrument, "bench", NowMs, Ct));
+        Assert.False(await devices.ChangeAsync(99, DeviceRole.Keeper, "bench", NowMs, Ct));
+        Assert.True(await devices.ChangeAsync(phone.Id, DeviceRole.Guest, "bench", NowMs, Ct));
+        Assert.True(await devices.ChangeAsync(phone.Id, DeviceRole.Keeper, "bench", NowMs, Ct));
+        Assert.Equal([scale.Id, phone.Id], (await devices.AllAsync(Ct)).Select(device => device.Id));
+        await devices.SeenAsync(phone.Id, NowMs + 2, Ct);
+        Assert.Equal([phone.Id, scale.Id], (await devices.AllAsync(Ct)).Select(device => device.Id));
+        Assert.True(await devices.PutOutAsync(phone.Id, "Ines", NowMs, Ct));
+        Assert.False(await devices.PutOutAsync(phone.Id, "Ines", NowMs, Ct));
+        Assert.False(await devices.ChangeAsync(phone.Id, DeviceRole.Guest, "bench", NowMs, Ct));
+        Assert.Null(await devices.FindAsync(token, NowMs, Ct));
+        Assert.Equal([scale.Id, phone.Id], (await devices.AllAsync(Ct)).Select(device => device.Id));
+        Assert.Equal(
+            ["Phone of Teo was put out.", "Phone of Teo is a keeper now, and was a guest.", "Scale was paired as instrument.", "Phone of Teo was paired as guest."],
+            (await devices.RecordsAsync(10, Ct)).Select(record => record.What));
+        Assert.Equal("Ines", Assert.Single(await devices.RecordsAsync(1, Ct)).Who);
+    }
+
+    [Fact]
+    public async Task The_record_keeps_its_last_two_thousand_lines()
+    {
+        var devices = new DeviceStore(db);
+        db.HouseRecords.AddRange(Enumerable.Range(0, 2_000).Select(i => new HouseRecord { What = $"{i}", Who = "bench", AtMs = NowMs }));
+        await db.SaveChangesAsync(Ct);
+        await devices.RecordAsync("one more", "bench", NowMs, Ct);
+        var kept = await devices.RecordsAsync(3_000, Ct);
+        Assert.Equal((2_000, "one more", "1"), (kept.Count, kept[0].What, kept[^1].What));
+    }
+
+    [Fact]
+    public async Task A_blind_answer_is_kept_in_place_of_the_one_before_until_the_cups_are_revealed()
+    {
+        var blind = new BlindStore(db, new JobLedger(db, time), time);
+        var job = Guid.NewGuid();
+        var session = new BlindSession { Kind = BlindKind.Triangle, Tasters = 2, Seed = 7 };
+        Assert.Equal("/blind/1", await blind.OpenAsync(session, job, Ct));
+        Assert.Equal("/blind/1", await blind.OpenAsync(new BlindSession { Tasters = 2 }, job, Ct));
+        BlindAnswer Answer(int taster, string picked, int of = 1) => new() { SessionId = of, Taster = taster, Picked = picked, Name = picked };
+        Assert.Equal(BlindOutcome.Kept, await blind.AnswerAsync(Answer(1, "A"), Ct));
+        time.Advance(TimeSpan.FromSeconds(5));
+        Assert.Equal(BlindOutcome.Kept, await blind.AnswerAsync(Answer(1, "B"), Ct));
+        Assert.Equal(BlindOutcome.Kept, await blind.AnswerAsync(Answer(2, "C"), Ct));
+        Assert.Equal([BlindOutcome.NotThere, BlindOutcome.NotThere, BlindOutcome.NotThere], [await blind.AnswerAsync(Answer(0, "A"), Ct), await blind.AnswerAsync(Answer(3, "A"), Ct), await blind.AnswerAsync(Answer(1, "A", of: 2), Ct)]);
+        db.ChangeTracker.Clear();
+        Assert.True(await blind.RevealAsync(1, Ct));
+        var revealedAtMs = NowMs;
+        time.Advance(TimeSpan.FromSeconds(5));
+        Assert.True(await blind.RevealAsync(1, Ct));
+        Assert.False(await blind.RevealAsync(2, Ct));
+        Assert.Equal(BlindOutcome.TooLate, await blind.AnswerAsync(Answer(2, "A"), Ct));
+        var kept = (await blind.FindAsync(1, Ct))!;
+        Assert.Equal(revealedAtMs, kept.RevealedAtMs);
+        Assert.Equal([(1, "B", "B", revealedAtMs), (2, "C", "C", revealedAtMs)], kept.Answers.OrderBy(one => one.Taster).Select(one => (one.Taster, one.Picked, one.Name, one.AtMs)));
+        for (var i = 0; i < 30; i++)
+        {
+            time.Advance(TimeSpan.FromSeconds(1));
+            await blind.OpenAsync(new BlindSession { Tasters = 1 }, Guid.NewGuid(), Ct);
+        }
+
+        Assert.Equal(Enumerable.Range(2, 30).Reverse(), (await blind.LastAsync(Ct)).Select(one => one.Id));
+    }
+
+    [Fact]
+    public async Task A_line_is_the_finished_brews_of_a_recipe_and_a_coffee_within_45_days_with_what_they_come_from()
+    {
+        var lines = new LineStore(db);
+        var parent = await SavedAsync(Brewed("another coffee", daysAgo: 60));
+        await SavedAsync(Brewed(daysAgo: 45.1));
+        var edge = await SavedAsync(Brewed(daysAgo: 44.9));
+        await SavedAsync(Brewed("another coffee", daysAgo: 2));
+        await SavedAsync(Brewed(daysAgo: 2, state: BrewState.Abandoned));
+        var never = Brewed(daysAgo: 2);
+        never.StartedAtMs = null;
+        await SavedAsync(never);
+        var away = Brewed(daysAgo: 1);
+        away.TakenAwayAtMs = NowMs;
+        await SavedAsync(away);
+        var brew = await SavedAsync(Brewed(parent: parent.Id));
+        time.Advance(TimeSpan.FromDays(44.9));
+        var later = await SavedAsync(Brewed());
+        time.Advance(TimeSpan.FromDays(1));
+        await SavedAsync(Brewed());
+        var child = await SavedAsync(Brewed("a third", parent: brew.Id));
+        await SavedAsync(Brewed("a third", parent: brew.Id, state: BrewState.Abandoned));
+        Assert.Equal([parent.Id, edge.Id, brew.Id, later.Id, child.Id], (await lines.OfAsync(brew, upTo: false, Ct)).Select(one => one.Id));
+        Assert.Equal([parent.Id, edge.Id, brew.Id], (await lines.OfAsync(brew, upTo: true, Ct)).Select(one => one.Id));
+        var many = new List<int>();
+        for (var i = 0; i < LineStore.MostBrews + 1; i++)
+        {
+            time.Advance(TimeSpan.FromMinutes(1));
+            many.Add((await SavedAsync(Brewed("Night Barge"))).Id);
+        }
+
+        Assert.Equal(many.Skip(1), (await lines.OfAsync((await db.Brews.FindAsync([many[^1]], Ct))!, upTo: true, Ct)).Select(one => one.Id));
+    }
+
+    [Fact]
+    public async Task A_descent_is_told_from_its_first_plan_with_what_was_kept_of_it_and_how_often_each_was_brewed()
+    {
+        var descents = new DescentStore(db);
+        Assert.Null(await descents.OfAsync(1, Ct));
+        var first = await OpenAsync($"{await KeptAsync("first")}");
+        async Task<OpenPlan> ChildAsync(OpenPlan of, string name)
+        {
+            var made = await ChangedAsync(of);
+            return (await plans.KeepAsync(made, made.State, name, "", "", Wish, Ct))!;
+        }
+
+        var child = await ChildAsync(first, "child");
+        var grandchild = await ChildAsync(child, "grandchild");
+        var tried = await ChangedAsync(first);
+        var gone = await ChildAsync(first, "gone");
+        await plans.RemoveAsync(gone.Stored!.Id, removed: true, Ct);
+        await SavedAsync(Brewed(plan: child.Stored!.Id, daysAgo: 1));
+        var last = await SavedAsync(Brewed(plan: child.Stored.Id));
+        await SavedAsync(Brewed(plan: child.Stored.Id, state: BrewState.Abandoned));
+        await plans.NextAsync(PlanState.Of(Bloomed), last, "finer", "", "{}", Wish, Ct);
+        db.ChangeTracker.Clear();
+
+        string Told(DescentNode node) => $"{node.Plan.Name} {node.Brewed} {node.Last?.Id}({string.Join(", ", node.Children.Select(Told))})";
+        var next = (await plans.KeptAsync(Ct))[0].Id;
+        var whole = $"first 0 (child 2 {last.Id}(grandchild 0 (), Bloomed and broken 0 ()))";
+        foreach (var id in (int[])[first.Stored!.Id, child.Stored.Id, grandchild.Stored!.Id, next])
+        {
+            Assert.Equal(whole, Told((await descents.OfAsync(id, Ct))!));
+        }
+
+        // One that was only tried stands in its own descent.
+        Assert.Equal($"first 0 (child 2 {last.Id}(grandchild 0 (), Bloomed and broken 0 ()), {tried.Stored!.Name} 0 ())", Told((await descents.OfAsync(tried.Stored.Id, Ct))!));
+        for (var i = 0; i < DescentStore.MostPlans; i++)
+        {
+            await ChildAsync(grandchild, "more");
+        }
+
+        int Count(DescentNode node) => 1 + node.Children.Sum(Count);
+        Assert.Equal(DescentStore.MostPlans, Count((await descents.OfAsync(first.Stored.Id, Ct))!));
+    }
+
+    [Fact]
+    public async Task The_last_sixty_named_brews_of_a_hundred_and_twenty_days_are_learned_from()
+    {
+        var now = new LearnedNow();
+        var learns = new LearnedStore(db, now, time);
+        Assert.True(now.TakeNews());
+        Assert.False(now.TakeNews());
+        now.Ring();
+        Assert.True(now.TakeNews());
+        Brew Drained(double daysAgo, string coffee = "Blue Ferry", string mill = "Hand mill")
+        {
+            var brew = BrewPlan.Of(ForecastModel.Published.Run(RecipeLibrary.Find("vd-coffee-first")!), NowMs - (long)(daysAgo * 86_400_000));
+            (brew.CoffeeName, brew.MillName, brew.State) = (coffee, mill, BrewState.Finished);
+            (brew.StartedAtMs, brew.EndedAtMs) = (brew.OpenedAtMs + 60_000, brew.OpenedAtMs + 360_000);
+            brew.Observations.Add(new Observation { Name = ObservationNames.Drawdown, Value = 80, AtMs = brew.OpenedAtMs });
+            return brew;
+        }
+
+        db.Brews.AddRange(Drained(121), Drained(1, coffee: ""), Drained(1, mill: ""));
+        await db.SaveChangesAsync(Ct);
+        await learns.LearnAsync(Ct);
+        Assert.Equal(0, now.Current.Brews);
+        db.Brews.AddRange(Enumerable.Range(0, 2).Select(i => Drained(119 - i)));
+        await db.SaveChangesAsync(Ct);
+        await learns.LearnAsync(Ct);
+        Assert.Equal(2, now.Current.Brews);
+
+        // A server that starts takes it up, and learns anew only from what came since.
+        async Task<(int Brews, bool News)> LoadedAsync()
+        {
+            var anew = new LearnedNow();
+            await new LearnedStore(Anew(), anew, time).LoadAsync(Ct);
+            return (anew.Current.Brews, anew.TakeNews());
+        }
+
+        Assert.Equal((2, false), await LoadedAsync());
+        time.Advance(TimeSpan.FromMinutes(1));
+        db.Brews.Add(Drained(0));
+        await db.SaveChangesAsync(Ct);
+        Assert.Equal((2, true), await LoadedAsync());
+        time.Advance(TimeSpan.FromMinutes(10));
+        await learns.LearnAsync(Ct);
+        Assert.Equal((3, false), await LoadedAsync());
+        await db.Observations.Where(one => one.BrewId == 1).ExecuteUpdateAsync(set => set.SetProperty(one => one.AtMs, NowMs + 1), Ct);
+        Assert.Equal((3, true), await LoadedAsync());
+        await db.Learned.ExecuteUpdateAsync(set => set.SetProperty(row => row.ModelVersion, "of before"), Ct);
+        Assert.Equal((0, true), await LoadedAsync());
+
+        db.Brews.AddRange(Enumerable.Range(0, LearnedStore.MostBrews + 1).Select(i => Drained(0.01 * i)));
+        await db.SaveChangesAsync(Ct);
+        await learns.LearnAsync(Ct);
+        Assert.Equal(LearnedStore.MostBrews, now.Current.Brews);
+    }
+
+    [Fact]
+    public void How_a_brew_tasted_is_what_all_who_tasted_it_said()
+    {
+        var brew = Brewed();
+        Assert.Null(BrewRecords.Of(brew, ForecastModel.Published, boughtGround: false).Tasting);
+        var sipped = new Tasting { SharpHarsh = 4, ThinHeavy = 4, Score = 7, Note = "plum", NotesFound = "plum, tea", ReadTdsPercent = 1.2 };
+        sipped.Sips.Add(new TastingSip { When = SipWhen.Hot, SharpHarsh = 1, ThinHeavy = 2, Sweet = 3 });
+        sipped.Sips.Add(new TastingSip { When = SipWhen.Cool, SharpHarsh = -1, Dry = 1 });
+        var plain = new Tasting { SharpHarsh = -3, ThinHeavy = -2, Note = "thin at first", NotesFound = "tea,, lime", Bed = BedLook.Mud, ReadTdsPercent = 1.4 };
+        brew.Tastings.AddRange([sipped, plain, new Tasting { Score = 6, Bed = BedLook.Domed }]);
+        var told = BrewRecords.Of(brew, ForecastModel.Published, boughtGround: true);
+        var tasting = told.Tasting!;
+        Assert.Equal(
+            [(SipWhen.Hot, 1, 2, 3.0, null), (SipWhen.Cool, -1, null, null, 1.0), (SipWhen.Warm, -3, -2, null, null), (SipWhen.Warm, null, null, null, (double?)null)],
+            tasting.Sips.Select(sip => (sip.When, sip.SharpHarsh, sip.ThinHeavy, (double?)sip.Sweet, (double?)sip.Dry)));
+        Assert.Equal((6.5, "plum thin at first", BedLook.Mud), (tasting.Score, tasting.Words, tasting.Bed));
+        Assert.Equal(["plum", "tea", "lime"], tasting.NotesFound);
+        Assert.Equal(1.3, told.Measured.TdsPercent!.Value, 9);
+        Assert.True(told.Coffee.BoughtGround);
+    }
+
+    [Fact]
+    public async Task Searches_are_kept_by_name_fifty_of_them_and_a_brew_under_way_is_not_taken_away()
+    {
+        var log = new LogStore(db, new LogIndex(), time);
+        var query = new LogQuery { Words = "plum" };
+        for (var i = 0; i < LogStore.MostKept; i++)
+        {
+            Assert.True(await log.KeepAsync($"search {i:00}", query));
+        }
+
+        Assert.False(await log.KeepAsync("one more", query));
+        Assert.True(await log.KeepAsync("search 07", new LogQuery { Words = "tea" }));
+        var kept = await log.KeptAsync(Ct);
+        Assert.Equal((LogStore.MostKept, "search 00", "search 49"), (kept.Count, kept[0].Name, kept[^1].Name));
+        Assert.Contains("tea", kept[7].Query, StringComparison.Ordinal);
+        await log.ForgetAsync(kept[7].Id);
+        Assert.DoesNotContain(await log.KeptAsync(Ct), search => search.Name == "search 07");
+
+        var running = await SavedAsync(Brewed(state: BrewState.Running));
+        Assert.Null(await log.TakeAwayAsync(running.Id, away: true));
+        Assert.Null(await log.TakeAwayAsync(99, away: true));
+        var brew = await SavedAsync(Brewed());
+        Assert.Equal(brew.Name, await log.TakeAwayAsync(brew.Id, away: true));
+        var awayAtMs = NowMs;
+        time.Advance(TimeSpan.FromSeconds(1));
+        await log.TakeAwayAsync(brew.Id, away: true);
+        db.ChangeTracker.Clear();
+        Assert.Equal(awayAtMs, (await db.Brews.FindAsync([brew.Id], Ct))!.TakenAwayAtMs);
+        await log.TakeAwayAsync(brew.Id, away: false);
+        db.ChangeTracker.Clear();
+        Assert.Null((await db.Brews.FindAsync([brew.Id], Ct))!.TakenAwayAtMs);
+    }
+}
