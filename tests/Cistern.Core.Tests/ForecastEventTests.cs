@@ -79,6 +79,23 @@ public sealed class ForecastEventTests
         Assert.Equal(found, solved.Forecast.Events.Any(one => one.Kind == BrewEventKind.Stall));
     }
 
+    [Fact]
+    public void A_stall_is_told_at_the_drain_whatever_moment_the_clock_starts_at()
+    {
+        var recipe = RecipeLibrary.Find("vd-coffee-first")!;
+        var usual = ForecastModel.Published.Run(recipe with { Grind = recipe.Grind with { MedianUm = 320 } });
+        var moved = ForecastModel.Published.Run(StepEditing.Clock(usual, ClockStart.WaterIn)!);
+        Assert.True(moved.Timings[0].StartS < -10);
+        foreach (var forecast in (Forecast[])[usual, moved])
+        {
+            var stall = Assert.Single(forecast.Events, one => one.Kind == BrewEventKind.Stall);
+            var drain = Enumerable.Range(0, forecast.Recipe.Steps.Length).Last(i => forecast.Recipe.Steps[i] is Step.Drain);
+            Assert.Equal(drain, stall.StepIndex);
+            Assert.InRange(stall.AtS, forecast.Timings[drain].StartS - 15, forecast.Timings[drain].StartS + 15);
+            Assert.Equal(forecast.Totals.DrawdownS!.Value, stall.Value);
+        }
+    }
+
     [Theory]
     [InlineData(121, true)]
     [InlineData(119, false)]

@@ -442,7 +442,8 @@ internal sealed class ForecastRun
 
         if (totals.DrawdownS > ForecastModel.StallsAfterS)
         {
-            events.Add(new BrewEvent(BrewEventKind.Stall, drawFromS - zeroS, StepAt(drawToS - zeroS), totals.DrawdownS.Value, ForecastModel.StallsAfterS));
+            // The step that drains, not the one that begins as it ends.
+            events.Add(new BrewEvent(BrewEventKind.Stall, drawFromS - zeroS, StepAt(drawToS - zeroS - 0.01), totals.DrawdownS.Value, ForecastModel.StallsAfterS));
         }
 
         if (pressForceN > 120)
