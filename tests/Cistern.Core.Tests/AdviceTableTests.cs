@@ -1,5 +1,7 @@
 using System.Globalization;
 using System.Text;
+using System.Text.Json;
+using System.Text.Json.Nodes;
 using Cistern.Bench;
 using Cistern.Core.Advising;
 using Cistern.Core.Fitting;
@@ -98,7 +100,7 @@ public sealed class AdviceTableTests
         {
             var recipe = RecipeLibrary.Find(id)!;
             var stranger = new Stranger(seed);
-            var brews = Enumerable.Range(0, 4).Select(i => stranger.Brew(recipe with { Grind = recipe.Grind with { MedianUm = recipe.Grind.MedianUm * (0.85 + (0.1 * i)) } }).ForFitting() with { Name = $"{i}" }).ToList();
+            var brews = Enumerable.Range(0, 4).Select(i => stranger.Brew(recipe with { Grind = recipe.Grind with { MedianUm = recipe.Grind.MedianUm * (0.85 + (0.1 * i)) } }).ForFitting() with { Name = $"{i}", Keys = new FitKeys("Ferrule", "own press", "Blue Ferry", "Ines") }).ToList();
             // One of them is odd.
             brews[1] = brews[1] with { Readings = [.. brews[1].Readings.Select((reading, i) => i == 0 ? reading with { Value = reading.Value + 0.09 } : reading)] };
             var learned = Fitter.Of(brews, Model);
@@ -117,9 +119,44 @@ public sealed class AdviceTableTests
             {
                 text.Append(CultureInfo.InvariantCulture, $"  {figure}: {band.Value:0.000} from {band.Low:0.000} to {band.High:0.000}\n");
             }
+
+            if (seed == 1)
+            {
+                Tell(text, "  as it is printed", Printed(learned, recipe));
+            }
         }
 
         Golden.Holds("learned.txt", text.ToString());
+    }
+
+    private static JsonNode Printed(Learned learned, Recipe recipe)
+    {
+        using var stream = new MemoryStream();
+        using (var json = new Utf8JsonWriter(stream))
+        {
+            FitJson.Write(json, learned, [learned.Model(Model, new FitKeys("", "", "", "")).Figures(recipe)]);
+        }
+
+        return JsonNode.Parse(stream.ToArray())!;
+    }
+
+    /// <summary>A tree of values, a line each; numbers to what every machine reckons alike.</summary>
+    private static void Tell(StringBuilder text, string name, JsonNode? node)
+    {
+        foreach (var (member, value) in node switch
+        {
+            JsonObject members => members.Select(one => (one.Key, one.Value)),
+            JsonArray values => values.Select((one, i) => ($"{i}", one)),
+            _ => [],
+        })
+        {
+            Tell(text, $"{name}.{member}", value);
+        }
+
+        if (node is JsonValue leaf)
+        {
+            text.Append(CultureInfo.InvariantCulture, $"{name}: {(leaf.GetValueKind() == JsonValueKind.Number ? (Math.Round(leaf.GetValue<double>(), 2) + 0.0).ToString("0.00", CultureInfo.InvariantCulture) : leaf.ToString())}\n");
+        }
     }
 
     private static void Tell(StringBuilder text, string what, Recipe plan, TastingRecord tasting, Func<AdviceGear, AdviceGear>? gear = null, bool ground = false)
