@@ -48,6 +48,44 @@ public sealed class BrewFileTests
         Assert.Equal(2, Read(BrewWriter.Write([Whole, Whole])).Brews.Length);
     }
 
+    /// <summary>All that a brew can tell, but for its two recipes, in <c>brew.json</c>: no member of the open file goes missing or changes its name.</summary>
+    [Fact]
+    public void All_that_a_brew_can_tell_goes_out_under_its_name_and_comes_back()
+    {
+        var at = new DateTimeOffset(2026, 5, 4, 8, 12, 30, 250, TimeSpan.FromHours(2));
+        var id = new Guid("01890000-0000-7000-8000-000000000001");
+        var told = Whole with
+        {
+            Id = id,
+            OpenedAt = at,
+            EndedAt = at.AddMinutes(9),
+            State = BrewOutcome.Abandoned,
+            Why = "the paper tore",
+            Place = new PlaceUsed("High Hut") { AltitudeM = 1_900, AmbientC = 17 },
+            Coffee = Whole.Coffee with { Roast = 0.35, RoastedOn = new DateOnly(2026, 4, 29) },
+            Mill = Whole.Mill with { MedianUm = 612, Spread = 0.42 },
+            Events = [.. Enum.GetValues<RecordedEventKind>().Select((kind, i) => new RecordedEvent(id, 12.5 * i, i, kind, i == 1 ? "Solveig" : null))],
+            Notes = [new RecordedNote(at, "Solveig", "better as it cooled"), new RecordedNote(at.AddDays(1), null, "again")],
+            Forecast = new RecordedForecast("1.0", Figures(("tdsPercent", 1.31), ("finishS", 292)), Figures(("tdsPercent", 1.24))),
+            Measured = new MeasuredFigures { DoseG = 20.1, WaterG = 301, BeverageG = 258, TdsPercent = 1.3, DrawdownS = 82, PressS = 25, PressFelt = PressFelt.Hard, SlurryC = 84, SlurryAtS = 120 },
+            Kept = System.Text.Json.JsonSerializer.SerializeToElement(new { version = 1 }),
+        };
+        var text = BrewWriter.Write(told);
+        var file = Read(text);
+        Assert.Empty(file.Findings);
+        Assert.True(JsonNode.DeepEquals(JsonNode.Parse(text), JsonNode.Parse(BrewWriter.Write(Assert.Single(file.Brews)))));
+        var json = JsonNode.Parse(text)!.AsObject();
+        json.Remove("planned");
+        json.Remove("brewed");
+        Golden.Holds("brew.json", json.ToJsonString(new System.Text.Json.JsonSerializerOptions { WriteIndented = true, NewLine = "\n" }) + "\n");
+        // What is not known is not there.
+        var bare = JsonNode.Parse(BrewWriter.Write(new BrewRecord(id, Whole.Planned, Whole.Brewed)))!.AsObject();
+        Assert.Equal(["format", "version", "id", "state", "coffee", "mill", "planned", "brewed", "measured"], bare.Select(member => member.Key));
+        Assert.Empty(bare["coffee"]!.AsObject());
+    }
+
+    private static ImmutableSortedDictionary<string, double> Figures(params (string Name, double Value)[] figures) => figures.ToImmutableSortedDictionary(one => one.Name, one => one.Value);
+
     [Fact]
     public void What_is_nothing_may_be_null_and_a_setting_a_number()
     {
@@ -61,6 +99,19 @@ public sealed class BrewFileTests
         Assert.Null(file.Brews[0].Tasting);
         Assert.Null(file.Brews[0].Measured.TdsPercent);
         Assert.Equal("6.25", file.Brews[0].Mill.Setting);
+    }
+
+    [Theory]
+    [InlineData("5", null)]
+    [InlineData("{}", ": |")]
+    [InlineData("{\"model\": 1, \"planned\": 5, \"brewed\": {\"tdsPercent\": 1.2}}", ": |tdsPercent 1.2")]
+    [InlineData("{\"model\": \"1.0\", \"planned\": {\"tdsPercent\": \"a\", \"finishS\": 290, \"tilt\": null}}", "1.0: finishS 290|")]
+    public void Of_what_had_been_forecast_what_is_no_figure_is_passed_over(string forecast, string? told)
+    {
+        var file = Read(Changed(json => json["forecast"] = JsonNode.Parse(forecast)));
+        Assert.Empty(file.Findings);
+        static string Figures(ImmutableSortedDictionary<string, double> figures) => string.Join(' ', figures.Select(one => FormattableString.Invariant($"{one.Key} {one.Value}")));
+        Assert.Equal(told, file.Brews[0].Forecast is { } read ? $"{read.Model}: {Figures(read.Planned)}|{Figures(read.Brewed)}" : null);
     }
 
     [Theory]
@@ -81,6 +132,10 @@ public sealed class BrewFileTests
     [InlineData("readings", "{\"scaleG\": {\"atS\": [1, 2], \"value\": [1]}}", "readings.scaleG.value")]
     [InlineData("readings", "{\"scaleG\": {\"atS\": [1], \"value\": [\"a\"]}}", "readings.scaleG.value[0]")]
     [InlineData("coffee", "[]", "coffee")]
+    [InlineData("events", "[{\"id\": \"one\"}]", "events[0].id")]
+    [InlineData("events", "5", "events")]
+    [InlineData("notes", "[{\"at\": \"yesterday\", \"text\": \"plum\"}]", "notes[0].at")]
+    [InlineData("place", "{\"altitudeM\": 99999}", "place.altitudeM")]
     public void A_bad_member_is_refused_at_its_place(string member, string value, string place)
     {
         var file = Read(Changed(json => json[member] = JsonNode.Parse(value)));
