@@ -42,7 +42,7 @@ public sealed record Member(string Name, MemberKind Kind, double Min, double Max
     /// <summary>The most water a file may hold, g.</summary>
     public const double MostWaterG = 5_000;
 
-    private static readonly FrozenDictionary<string, Member> All = new[]
+    internal static readonly FrozenDictionary<string, Member> All = new[]
     {
         Text("id", 80), Text("name", 200), Text("school", 80), Text("notes", 8_000), Text("note", 2_000),
         Text("tool", 80), Text("stir.path", 80),
