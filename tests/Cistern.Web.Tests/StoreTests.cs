@@ -442,10 +442,11 @@ public sealed class StoreTests : IAsyncLifetime
         await db.SaveChangesAsync(Ct);
         await learns.LearnAsync(Ct);
         Assert.Equal(0, now.Current.Brews);
-        db.Brews.AddRange(Enumerable.Range(0, 2).Select(i => Drained(119 - i)));
+        db.Brews.AddRange(Enumerable.Range(0, 2).Select(i => Drained(119 - i, mill: "Old mill")));
         await db.SaveChangesAsync(Ct);
         await learns.LearnAsync(Ct);
         Assert.Equal(2, now.Current.Brews);
+        Assert.Contains(now.Current.BrewsOf.Keys, key => key.Whose == "Old mill");
 
         // A server that starts takes it up, and learns anew only from what came since.
         async Task<(int Brews, bool News)> LoadedAsync()
@@ -472,6 +473,7 @@ public sealed class StoreTests : IAsyncLifetime
         await db.SaveChangesAsync(Ct);
         await learns.LearnAsync(Ct);
         Assert.Equal(LearnedStore.MostBrews, now.Current.Brews);
+        Assert.DoesNotContain(now.Current.BrewsOf.Keys, key => key.Whose == "Old mill");
     }
 
     [Fact]
