@@ -1,6 +1,7 @@
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
 
 namespace Cistern.Core.Tests;
 
@@ -42,6 +43,20 @@ public sealed class ForecastEventTests
         Assert.Equal(BrewEventKind.Overflow, over.Kind);
         Assert.Equal(Filled(1.001).Totals.PeakVolumeMl, over.Value);
         Assert.Equal(Filled(1.001).Recipe.Brewer.CapacityMl, over.Limit);
+    }
+
+    /// <summary>The foam lifts it later, when something else is being done; what can be less is what went in.</summary>
+    [Fact]
+    public void What_runs_over_is_told_at_what_went_in_last_before_it()
+    {
+        foreach (var recipe in RecipeLibrary.All)
+        {
+            var forecast = ForecastModel.Published.Run(Scaling.To(recipe, new Charge(3 * recipe.Coffee.DoseG, 3 * recipe.WaterG)));
+            var over = Assert.Single(forecast.Events, one => one.Kind == BrewEventKind.Overflow);
+            Assert.True(forecast.Recipe.Steps[over.StepIndex] is Step.Pour or Step.AddCoffee or Step.SeatChamber, $"{recipe.Id}, step {over.StepIndex}");
+            Assert.InRange(over.AtS, forecast.Timings[over.StepIndex].StartS, double.PositiveInfinity);
+            Assert.DoesNotContain(Enumerable.Range(0, forecast.Recipe.Steps.Length), i => forecast.Recipe.Steps[i] is Step.Pour && i > over.StepIndex && forecast.Timings[i].StartS < over.AtS);
+        }
     }
 
     [Theory]

@@ -421,11 +421,11 @@ internal sealed class ForecastRun
         var peakAtS = slurry.PeakAtS - zeroS;
         if (totals.PeakVolumeMl > capacityMl)
         {
-            events.Add(new BrewEvent(BrewEventKind.Overflow, peakAtS, StepAt(peakAtS), totals.PeakVolumeMl, capacityMl));
+            events.Add(new BrewEvent(BrewEventKind.Overflow, peakAtS, FilledBy(peakAtS), totals.PeakVolumeMl, capacityMl));
         }
         else if (totals.PeakVolumeMl > Vessel.Fullest * capacityMl)
         {
-            events.Add(new BrewEvent(BrewEventKind.NearlyFull, peakAtS, StepAt(peakAtS), totals.PeakVolumeMl, capacityMl));
+            events.Add(new BrewEvent(BrewEventKind.NearlyFull, peakAtS, FilledBy(peakAtS), totals.PeakVolumeMl, capacityMl));
         }
 
         if (options.ServerMl is { } serverMl)
@@ -535,6 +535,18 @@ internal sealed class ForecastRun
         }
 
         return 0;
+    }
+
+    /// <summary>The step that filled the vessel by a moment: what it rises to comes later, with the foam, but this is what can be less.</summary>
+    private int FilledBy(double timeS)
+    {
+        var at = StepAt(timeS);
+        while (at > 0 && recipe.Steps[at] is not Step.AddCoffee && !Verb.TraitsOf(recipe.Steps[at]).BringsWater)
+        {
+            at--;
+        }
+
+        return at;
     }
 
     private int IndexOfPress()
