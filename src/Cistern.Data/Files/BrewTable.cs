@@ -21,7 +21,12 @@ public static class BrewTable
     /// <summary>What a spreadsheet takes for the beginning of a formula.</summary>
     private const string FormulaStarts = "=+-@\t\r";
 
-    private static readonly CsvConfiguration Written = new(CultureInfo.InvariantCulture) { NewLine = "\r\n" };
+    /// <summary>Of itself it quotes a cell that holds its own line end, not one that holds another.</summary>
+    private static readonly CsvConfiguration Written = new(CultureInfo.InvariantCulture)
+    {
+        NewLine = "\r\n",
+        ShouldQuote = cell => ConfigurationFunctions.ShouldQuote(cell) || cell.Field.AsSpan().ContainsAny('\r', '\n'),
+    };
 
     /// <summary>Any line end ends a row, also where several kinds are mixed.</summary>
     private static readonly CsvConfiguration Taken = new(CultureInfo.InvariantCulture) { BadDataFound = null, MissingFieldFound = null };
