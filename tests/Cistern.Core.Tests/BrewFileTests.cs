@@ -192,6 +192,15 @@ public sealed class BrewFileTests
     }
 
     [Fact]
+    public void A_mills_line_lies_nearest_to_its_table()
+    {
+        var mill = Mill("""{"name": "Ferrule", "settings": [{"setting": 10, "um": 400}, {"setting": 20, "um": 700}, {"setting": 40, "medianUm": 1100}]}""").Mill!;
+        // By least squares: the middle is 23.33 and 733.33 µm, and it rises by 10666.67/466.67.
+        Assert.Equal(160.0 / 7, mill.UmPerSetting, 9);
+        Assert.Equal(200, mill.UmAtZero, 9);
+    }
+
+    [Fact]
     public void A_mill_is_a_line_or_a_table()
     {
         var line = Mill("""{"name": "Ferrule", "least": 0, "most": 60, "step": 1, "umAtZero": 60, "umPerSetting": 26, "spread": 0.42}""").Mill!;

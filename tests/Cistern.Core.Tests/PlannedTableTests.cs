@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text;
+using System.Text.Json;
 using Cistern.Core.Fitting;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
@@ -51,6 +52,9 @@ public sealed class PlannedTableTests
     {
         var recipe = forecast.Recipe;
         Tell($"== {recipe.Id}");
+        Tell($"acts {string.Join(' ', Enumerable.Range(0, recipe.Steps.Length).Select(step => Acts.Of(recipe, step)))}");
+        using var printed = JsonDocument.Parse(ForecastFile.Line(forecast));
+        Tell($"printed {string.Join(' ', printed.RootElement.EnumerateObject().Select(member => member.Name))}; cups {printed.RootElement.GetProperty("cups")}");
         foreach (var setting in Enum.GetValues<Setting>())
         {
             if (Settings.Get(forecast, setting) is { } value)
