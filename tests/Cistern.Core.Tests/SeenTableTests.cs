@@ -34,12 +34,13 @@ public sealed class SeenTableTests
     [Fact]
     public void What_is_done_shown_and_seen_is_as_it_was()
     {
-        foreach (var id in (string[])["fp-bloomed", "fp-slow-eight", "tp-turned", "tp-short-bypass", "vd-coffee-first", "vd-water-first", "ld-split", "ld-open-closed-iced", "ld-float", "si-layers", "si-whirl", "jar-spoons"])
+        foreach (var id in (string[])["fp-bloomed", "fp-slow-eight", "tp-turned", "tp-short-bypass", "vd-coffee-first", "vd-water-first", "ld-split", "ld-open-closed-iced", "ld-float", "ld-long-soak-iced", "si-layers", "si-whirl", "jar-spoons", "hut-press"])
         {
             var plan = Simulated.Plan(id);
             Brew($"{id}, steady", plan, Hands.Steady, 5);
             Brew($"{id}, clumsy", plan, Clumsy, 6);
             Brew($"{id}, the server left off", plan, new Hands { ServerLeftOff = true }, 7);
+            Brew($"{id}, late and forgetful", plan, new Hands { ReleaseLateS = 60, ForgetsStir = true, PouredOverG = -25, CupLifted = true }, 9);
             if (StepEditing.Clock(plan, ClockStart.CoffeeIn) is { } moved)
             {
                 Brew($"{id}, by the coffee", ForecastModel.Published.Run(moved), Hands.Steady, 8);
@@ -51,7 +52,7 @@ public sealed class SeenTableTests
 
     private void Tell(FormattableString line) => told.Append(line.ToString(CultureInfo.InvariantCulture)).Append('\n');
 
-    private static string Of(IEnumerable<Sighting> sightings) => string.Join(", ", sightings.Select(one => string.Create(CultureInfo.InvariantCulture, $"{one.Kind} {one.AtS:0.0} {one.G:0.0}")));
+    private static string Of(IEnumerable<Sighting> sightings) => string.Join(", ", sightings.Select(one => string.Create(CultureInfo.InvariantCulture, $"{one.Kind} {one.AtS:0.000} {one.G:0.00}")));
 
     private void Brew(string name, Forecast plan, Hands hands, int seed)
     {
@@ -61,18 +62,18 @@ public sealed class SeenTableTests
         Tell($"done: {Of(performance.Truth)}");
         var everyS = (bench.EndS - bench.BeginS) / 16;
         var moments = Enumerable.Range(0, 17).Select(i => bench.BeginS + (everyS * i)).ToList();
-        Tell($"on the scale: {string.Join(' ', moments.Select(atS => string.Create(CultureInfo.InvariantCulture, $"{performance.LoadG(atS):0}{(performance.LeansG(atS) is > 0 and var leansG ? $"+{leansG:0}" : "")}{(performance.Stirs(atS) ? "~" : "")}")))}");
-        Tell($"shown: {string.Join(' ', moments.Select(atS => string.Create(CultureInfo.InvariantCulture, $"{bench.DisplayG(atS):0}/{bench.SlurryC(atS):0}/{bench.KettleC(atS):0}/{bench.BurnerW(atS):0}")))}, {bench.TdsPercent():0.00} %");
+        Tell($"on the scale: {string.Join(' ', moments.Select(atS => string.Create(CultureInfo.InvariantCulture, $"{performance.LoadG(atS):0.0}{(performance.LeansG(atS) is > 0 and var leansG ? $"+{leansG:0.0}" : "")}{(performance.Stirs(atS) ? "~" : "")}")))}");
+        Tell($"shown: {string.Join(' ', moments.Select(atS => string.Create(CultureInfo.InvariantCulture, $"{bench.DisplayG(atS):0.0}/{bench.SlurryC(atS):0.0}/{bench.KettleC(atS):0.0}/{bench.BurnerW(atS):0}")))}, {bench.TdsPercent():0.00} %");
         var weight = Simulated.Weight(bench);
         Tell($"seen: {Of(WeightSight.Of(performance.Real.Recipe, weight, bench.EndS))}");
         Tell($"half way: {Of(WeightSight.Of(performance.Real.Recipe, [.. weight.Where(point => point.AtS < moments[8])], moments[8]))}");
         var weighed = WeightSight.Weighed(performance.Real.Recipe, weight);
-        Tell($"weighed: {string.Join(' ', weighed.Where((_, i) => i % Math.Max(1, weighed.Length / 16) == 0).Select(point => string.Create(CultureInfo.InvariantCulture, $"{point.AtS:0}{(point.InCup ? "c" : "v")}{point.G:0}")))}");
+        Tell($"weighed: {string.Join(' ', weighed.Where((_, i) => i % Math.Max(1, weighed.Length / 16) == 0).Select(point => string.Create(CultureInfo.InvariantCulture, $"{point.AtS:0.0}{(point.InCup ? "c" : "v")}{point.G:0.0}")))}");
         const double Zero = 1_700_000_000_000;
         foreach (var itself in (bool[])[false, true])
         {
             var witnessed = Witness.Of(plan, Simulated.Curves(bench, Zero), itself ? null : Zero, itself, Zero + (1000 * bench.EndS) + 20_000);
-            Tell($"said{(itself ? " where it starts itself" : "")}: {string.Join(", ", witnessed.Said.Select(one => string.Create(CultureInfo.InvariantCulture, $"{one.Kind} {one.Step} {(one.AtMs - Zero) / 1000:0.0}")))}; poured {string.Join(' ', witnessed.PouredG.OrderBy(one => one.Key).Select(one => string.Create(CultureInfo.InvariantCulture, $"{one.Key}:{one.Value:0}")))}, dose {witnessed.DoseG:0.0}, water {witnessed.WaterC:0.0}, flame {witnessed.FlameW:0}, unstirred {string.Join(' ', witnessed.Unstirred.Order())}");
+            Tell($"said{(itself ? " where it starts itself" : "")}: {string.Join(", ", witnessed.Said.Select(one => string.Create(CultureInfo.InvariantCulture, $"{one.Kind} {one.Step} {(one.AtMs - Zero) / 1000:0.000}")))}; poured {string.Join(' ', witnessed.PouredG.OrderBy(one => one.Key).Select(one => string.Create(CultureInfo.InvariantCulture, $"{one.Key}:{one.Value:0}")))}, dose {witnessed.DoseG:0.0}, water {witnessed.WaterC:0.0}, flame {witnessed.FlameW:0}, unstirred {string.Join(' ', witnessed.Unstirred.Order())}");
         }
     }
 }
