@@ -50,7 +50,7 @@ for (let i = 0; i < 5; i += 1) {
 console.log(`start to the first plan page     ${median(starts).toFixed(0)} ms (slowest ${Math.max(...starts).toFixed(0)}; bound 1500)`);
 
 const one = await start();
-await wait(4000);
+await wait(8000);
 // What is its own, and what it reads of program files, which the system shares between programs and lets go when it must.
 const memory = () => {
   const status = readFileSync(`/proc/${one.server.pid}/status`, 'utf8');

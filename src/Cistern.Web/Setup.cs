@@ -210,6 +210,20 @@ public static class Setup
 
         // What nobody waits for is tidied when the pages are served.
         app.Lifetime.ApplicationStarted.Register(() => _ = TidyAsync(app.Services, time));
+        if (app.Environment.IsProduction())
+        {
+            app.Lifetime.ApplicationStarted.Register(() => _ = GiveBackAsync(app.Lifetime.ApplicationStopping));
+        }
+    }
+
+    /// <summary>Gives back to the machine, once, what the start and the first page alone needed. In a process of its own: tests have many starts in one.</summary>
+    private static async Task GiveBackAsync(CancellationToken stopping)
+    {
+        await Task.Delay(TimeSpan.FromSeconds(5), stopping).ConfigureAwait(ConfigureAwaitOptions.SuppressThrowing);
+        if (!stopping.IsCancellationRequested)
+        {
+            GC.Collect(GC.MaxGeneration, GCCollectionMode.Aggressive, blocking: true, compacting: true);
+        }
     }
 
     private static async Task TidyAsync(IServiceProvider services, TimeProvider time)
@@ -222,8 +236,6 @@ public static class Setup
             await scope.ServiceProvider.GetRequiredService<BrewStore>().WorkOutMissingFactsAsync(CancellationToken.None);
             await scope.ServiceProvider.GetRequiredService<ReadingStore>().GatherAllAsync(CancellationToken.None);
             await DataFile.TidyAsync(scope.ServiceProvider.GetRequiredService<CisternDb>(), time.GetUtcNow().AddDays(-60).ToUnixTimeMilliseconds());
-            // What the start alone needed is given back to the machine, once.
-            GC.Collect(GC.MaxGeneration, GCCollectionMode.Aggressive, blocking: true, compacting: true);
         }
         catch (Exception error) when (error is Microsoft.Data.Sqlite.SqliteException or IOException or ObjectDisposedException)
         {
