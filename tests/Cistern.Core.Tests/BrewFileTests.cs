@@ -201,6 +201,14 @@ public sealed class BrewFileTests
     }
 
     [Fact]
+    public void What_a_mills_file_has_nothing_for_may_be_null()
+    {
+        var mill = Mill("""{"name": "Ferrule", "least": 0, "most": 60, "step": null, "umAtZero": 60, "umPerSetting": 26, "spread": null}""");
+        Assert.Empty(mill.Findings);
+        Assert.Equal(1, mill.Mill!.Step);
+    }
+
+    [Fact]
     public void A_mill_is_a_line_or_a_table()
     {
         var line = Mill("""{"name": "Ferrule", "least": 0, "most": 60, "step": 1, "umAtZero": 60, "umPerSetting": 26, "spread": 0.42}""").Mill!;
