@@ -27,6 +27,7 @@ internal sealed class ForecastRun
     private bool tared;
     private double drawFromS = double.NaN;
     private double drawToS = double.NaN;
+    private int drawnBy = -1;
     private double? pressForceN;
     private double suspended = 0.6;
     private bool decanted;
@@ -279,7 +280,7 @@ internal sealed class ForecastRun
 
         var ended = slurry.Drain(drain.UntilG);
         slurry.OpenShare = 0;
-        drawToS = slurry.TimeS;
+        (drawToS, drawnBy) = (slurry.TimeS, index);
         if (ended && drain.UntilG is not null && slurry.FreeG <= 1 + 1e-6 && slurry.CupWaterG + slurry.CupSolidsG < drain.UntilG - 0.05)
         {
             events.Add(new BrewEvent(BrewEventKind.DryBed, slurry.TimeS, index, slurry.CupWaterG + slurry.CupSolidsG, drain.UntilG.Value));
@@ -442,8 +443,7 @@ internal sealed class ForecastRun
 
         if (totals.DrawdownS > ForecastModel.StallsAfterS)
         {
-            // The step that drains, not the one that begins as it ends.
-            events.Add(new BrewEvent(BrewEventKind.Stall, drawFromS - zeroS, StepAt(drawToS - zeroS - 0.01), totals.DrawdownS.Value, ForecastModel.StallsAfterS));
+            events.Add(new BrewEvent(BrewEventKind.Stall, drawFromS - zeroS, drawnBy, totals.DrawdownS.Value, ForecastModel.StallsAfterS));
         }
 
         if (pressForceN > 120)
