@@ -2,7 +2,6 @@ using System.Globalization;
 using Cistern.Data;
 using Cistern.Data.Demo;
 using Microsoft.Data.Sqlite;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Cli;
 
@@ -99,9 +98,7 @@ internal static class DataFiles
         {
             using var file = DataFile.Take(dataFile);
             await file.PrepareAsync(demo: true, (db, stop) => DemoData.FillAsync(db, TimeProvider.System, stop), ct);
-            var builder = new DbContextOptionsBuilder<CisternDb>();
-            DataFile.Configure(builder, file.Path);
-            await using var db = new CisternDb(builder.Options);
+            await using var db = DataFile.ContextOn(file.Path);
             await Seeding.AddAsync(db, count, TimeProvider.System, new Progress<int>(done => Console.Error.Write(string.Create(CultureInfo.InvariantCulture, $"\r{done:N0} brews"))), ct);
             await Console.Error.WriteLineAsync();
             Console.Out.WriteLine($"{dataFile}: {Holds(dataFile)}.");

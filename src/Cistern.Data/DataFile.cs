@@ -76,6 +76,16 @@ public sealed class DataFile : IDisposable
         builder.UseSqlite(Connection(path)).AddInterceptors([new Durable(), .. interceptors]);
     }
 
+    /// <summary>A context of its own on a data file that is there, for whoever has no application that hands one out.</summary>
+    /// <param name="path">The file.</param>
+    /// <param name="interceptors">More to be done at each command.</param>
+    public static CisternDb ContextOn(string path, params IInterceptor[] interceptors)
+    {
+        var builder = new DbContextOptionsBuilder<CisternDb>();
+        Configure(builder, path, interceptors);
+        return new CisternDb(builder.Options);
+    }
+
     /// <summary>Makes the file ready: built where there is none, brought up to this version where it is older.</summary>
     /// <param name="demo">Whether the demo's own bench goes into a new file.</param>
     /// <param name="fill">Fills a new file, or one that is still empty.</param>
@@ -223,12 +233,7 @@ public sealed class DataFile : IDisposable
     private static string Connection(string path, bool pooled = true) =>
         new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true, Pooling = pooled, DefaultTimeout = 10, Mode = SqliteOpenMode.ReadWrite }.ToString();
 
-    private CisternDb Context(string path)
-    {
-        var builder = new DbContextOptionsBuilder<CisternDb>();
-        Configure(builder, path, new Reaching(this));
-        return new CisternDb(builder.Options);
-    }
+    private CisternDb Context(string path) => ContextOn(path, new Reaching(this));
 
     private static void Clear(string path)
     {
@@ -514,10 +519,5 @@ public sealed class DataFile : IDisposable
 public sealed class DesignTimeDb : IDesignTimeDbContextFactory<CisternDb>
 {
     /// <inheritdoc/>
-    public CisternDb CreateDbContext(string[] args)
-    {
-        var builder = new DbContextOptionsBuilder<CisternDb>();
-        DataFile.Configure(builder, "design-time.db");
-        return new CisternDb(builder.Options);
-    }
+    public CisternDb CreateDbContext(string[] args) => DataFile.ContextOn("design-time.db");
 }

@@ -147,10 +147,5 @@ public sealed class BrewTableTests
         Assert.Null(BrewFiles.Out(brew, new BrewRound(null, null, BoughtGround: false), ForecastModel.Published).Mill.Setting);
     }
 
-    private static List<string> Cells(BrewRecord brew)
-    {
-        using var csv = new CsvHelper.CsvReader(new StringReader(BrewTable.Row(brew)), new CsvHelper.Configuration.CsvConfiguration(CultureInfo.InvariantCulture) { HasHeaderRecord = false });
-        Assert.True(csv.Read());
-        return [.. Enumerable.Range(0, BrewTable.Names.Count).Select(i => csv.GetField(i) ?? "")];
-    }
+    private static List<string> Cells(BrewRecord brew) => [.. FilesTests.Cells(BrewTable.Row(brew))];
 }

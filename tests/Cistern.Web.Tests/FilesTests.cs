@@ -520,7 +520,8 @@ public sealed class FilesTests : IClassFixture<App>
         }
     }
 
-    private static IEnumerable<string> Cells(string table)
+    /// <summary>The cells of a table, row after row.</summary>
+    internal static IEnumerable<string> Cells(string table)
     {
         using var csv = new CsvHelper.CsvParser(new StringReader(table), System.Globalization.CultureInfo.InvariantCulture);
         while (csv.Read())

@@ -19,9 +19,7 @@ public sealed class LearningBellTests
         using var file = DataFile.Take(path);
         await file.PrepareAsync(demo: false, ct: ct);
         var rung = 0;
-        var options = new DbContextOptionsBuilder<CisternDb>();
-        DataFile.Configure(options, path, new LearningBell(() => rung++));
-        await using var db = new CisternDb(options.Options);
+        await using var db = DataFile.ContextOn(path, new LearningBell(() => rung++));
 
         async Task<int> RingsAsync(Action change)
         {

@@ -34,7 +34,7 @@ public sealed class StoreTests : IAsyncLifetime
     {
         file = DataFile.Take(path);
         await file.PrepareAsync(demo: false, ct: Ct);
-        db = Anew();
+        db = DataFile.ContextOn(path);
         plans = new PlanStore(db, new JobLedger(db, time), time);
     }
 
@@ -42,13 +42,6 @@ public sealed class StoreTests : IAsyncLifetime
     {
         await db.DisposeAsync();
         file.Dispose();
-    }
-
-    private CisternDb Anew()
-    {
-        var options = new DbContextOptionsBuilder<CisternDb>();
-        DataFile.Configure(options, path);
-        return new CisternDb(options.Options);
     }
 
     private async Task<OpenPlan> OpenAsync(string id = "fp-bloomed") => (await plans.FindAsync(id, Ct))!;
@@ -452,7 +445,8 @@ public sealed class StoreTests : IAsyncLifetime
         async Task<(int Brews, bool News)> LoadedAsync()
         {
             var anew = new LearnedNow();
-            await new LearnedStore(Anew(), anew, time).LoadAsync(Ct);
+            await using var own = DataFile.ContextOn(path);
+            await new LearnedStore(own, anew, time).LoadAsync(Ct);
             return (anew.Current.Brews, anew.TakeNews());
         }
 
