@@ -1,18 +1,17 @@
-using System.Globalization;
-using System.Text;
 using System.Text.Json;
 using Cistern.Core.Fitting;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
+using static System.FormattableString;
 
 namespace Cistern.Core.Tests;
 
 /// <summary>What planning makes of every recipe of the library, and what is reckoned round a brew, line by line in <c>planned.txt</c>: no limit and no share of it drifts unseen.</summary>
 public sealed class PlannedTableTests
 {
-    private readonly StringBuilder told = new();
+    private readonly Told told = new();
 
     [Fact]
     public void What_is_planned_and_reckoned_is_as_it_was()
@@ -32,21 +31,19 @@ public sealed class PlannedTableTests
         Water();
         Ice();
         Measures();
-        Golden.Holds("planned.txt", told.ToString());
+        told.Holds("planned.txt");
     }
 
-    private void Tell(FormattableString line) => told.Append(line.ToString(CultureInfo.InvariantCulture)).Append('\n');
-
-    private static string In(FormattableString text) => text.ToString(CultureInfo.InvariantCulture);
+    private void Tell(FormattableString line) => told.Tell(line);
 
     /// <summary>The times and amounts of a recipe's steps, and what they come to.</summary>
     private static string Steps(Recipe recipe)
     {
         var forecast = ForecastModel.Published.Run(recipe);
-        return In($"{string.Join(' ', forecast.Timings.Select((timing, i) => In($"{Verb.Of(recipe.Steps[i]).Word} {timing.StartS:0.#}+{timing.LengthS:0.#}")))}: {recipe.Coffee.DoseG:0.##} g, {recipe.WaterG:0.#} g, {forecast.Totals.FinalTdsPercent:0.####} %");
+        return Invariant($"{string.Join(' ', forecast.Timings.Select((timing, i) => Invariant($"{Verb.Of(recipe.Steps[i]).Word} {timing.StartS:0.#}+{timing.LengthS:0.#}")))}: {recipe.Coffee.DoseG:0.##} g, {recipe.WaterG:0.#} g, {forecast.Totals.FinalTdsPercent:0.####} %");
     }
 
-    private static string Spans(IEnumerable<HandsSpan> spans) => string.Join(' ', spans.Select(span => In($"{span.FromS:0.#}-{span.ToS:0.#}")));
+    private static string Spans(IEnumerable<HandsSpan> spans) => string.Join(' ', spans.Select(span => Invariant($"{span.FromS:0.#}-{span.ToS:0.#}")));
 
     private void Planned(Forecast forecast)
     {
@@ -77,7 +74,7 @@ public sealed class PlannedTableTests
 
         Tell($"twice as much to fit: {Told(Scaling.ToFit(Scaling.To(recipe, new Charge(2 * recipe.Coffee.DoseG, 2 * recipe.WaterG)), ForecastModel.Published))}");
         var high = HighPlace.Of(ForecastModel.Published.Run(recipe with { Place = recipe.Place with { AltitudeM = 2_400 } }));
-        Tell($"at 2400 m: {(high is null ? "as it is" : In($"boils at {high.BoilsC:0.##} of {high.WantedC:0.#}, {high.AsWanted.FinalTdsPercent:0.####} %, {string.Join(", ", high.Ways.Select(way => In($"{way.Setting} {way.Solution.Values[way.Setting]:0.##}{(way.Solution.Reached ? "" : $" ({way.Solution.Why})")}")))}"))}");
+        Tell($"at 2400 m: {(high is null ? "as it is" : Invariant($"boils at {high.BoilsC:0.##} of {high.WantedC:0.#}, {high.AsWanted.FinalTdsPercent:0.####} %, {string.Join(", ", high.Ways.Select(way => Invariant($"{way.Setting} {way.Solution.Values[way.Setting]:0.##}{(way.Solution.Reached ? "" : $" ({way.Solution.Why})")}")))}"))}");
         foreach (var ends in WindowEnds.Of(forecast))
         {
             Tell($"window of {ends.Index}{(ends.OfLength ? ", length" : "")} {ends.Window.Low:0.#} to {ends.Window.High:0.#}: {ends.Opens.Totals.FinalTdsPercent:0.####} to {ends.Closes.Totals.FinalTdsPercent:0.####} %");
@@ -96,7 +93,7 @@ public sealed class PlannedTableTests
         }
 
         var ready = Preparation.Of(forecast, new PreparationGear(new Heating(1_500, KeepsTemperature: false, Kettle.Usual), 1.5));
-        Tell($"made ready: {string.Join(", ", ready.Things.Select(one => In($"{one.Chore} {one.TakesS:0.#}")))}; {ready.WaterG:0.#} g in {ready.HeatS:0.#} s, {ready.LeadS:0.#} s");
+        Tell($"made ready: {string.Join(", ", ready.Things.Select(one => Invariant($"{one.Chore} {one.TakesS:0.#}")))}; {ready.WaterG:0.#} g in {ready.HeatS:0.#} s, {ready.LeadS:0.#} s");
     }
 
     /// <summary>Each step taken out, begun later and ended later.</summary>
@@ -113,7 +110,7 @@ public sealed class PlannedTableTests
         }
     }
 
-    private static string Told(Charge? charge) => charge is { } some ? In($"{some.DoseG:0.#} g and {some.WaterG:0} g") : "never";
+    private static string Told(Charge? charge) => charge is { } some ? Invariant($"{some.DoseG:0.#} g and {some.WaterG:0} g") : "never";
 
     private void Members()
     {
@@ -132,7 +129,7 @@ public sealed class PlannedTableTests
         }
 
         var palate = new Palate(-0.5, 2.5, 0.25, 8);
-        Tell($"tastes {string.Join(' ', ((double[])[-3, -1, 0, 0.4, 4]).Select(tilt => In($"{palate.SharpHarsh(tilt):0.###}")))}; {string.Join(' ', ((double[])[0.5, 1.2, 1.3, 1.45, 3]).Select(tds => In($"{palate.ThinHeavy(tds):0.###}")))}");
+        Tell($"tastes {string.Join(' ', ((double[])[-3, -1, 0, 0.4, 4]).Select(tilt => Invariant($"{palate.SharpHarsh(tilt):0.###}")))}; {string.Join(' ', ((double[])[0.5, 1.2, 1.3, 1.45, 3]).Select(tds => Invariant($"{palate.ThinHeavy(tds):0.###}")))}");
     }
 
     private void Water()
@@ -158,7 +155,7 @@ public sealed class PlannedTableTests
             var drink = new ServedDrink(250, 80);
             drink.Chill(iceG, iceC, wantedC, met);
             drink.LetDown(30, 15);
-            Tell($"{iceG} g of {iceC} °C, {met} of it met, wanted {wantedC:0}: {drink.MassG:0.###} g of {drink.TemperatureC:0.###} °C, melted {drink.MeltG:0.###} of {drink.IceG:0.###}, later {drink.LaterG:0.###}, at least {drink.LeastIceG:0.###}, {(drink.Short is { } tooWarm ? In($"short by {tooWarm.ReachedC - tooWarm.WantedC:0.###} K") : "enough")}");
+            Tell($"{iceG} g of {iceC} °C, {met} of it met, wanted {wantedC:0}: {drink.MassG:0.###} g of {drink.TemperatureC:0.###} °C, melted {drink.MeltG:0.###} of {drink.IceG:0.###}, later {drink.LaterG:0.###}, at least {drink.LeastIceG:0.###}, {(drink.Short is { } tooWarm ? Invariant($"short by {tooWarm.ReachedC - tooWarm.WantedC:0.###} K") : "enough")}");
         }
     }
 

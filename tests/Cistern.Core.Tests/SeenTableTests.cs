@@ -1,9 +1,8 @@
-using System.Globalization;
-using System.Text;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Core.Readings;
 using Cistern.Core.Recipes;
+using static System.FormattableString;
 
 namespace Cistern.Core.Tests;
 
@@ -29,7 +28,7 @@ public sealed class SeenTableTests
         Unsteady = 1.2,
     };
 
-    private readonly StringBuilder told = new();
+    private readonly Told told = new();
 
     [Fact]
     public void What_is_done_shown_and_seen_is_as_it_was()
@@ -47,12 +46,12 @@ public sealed class SeenTableTests
             }
         }
 
-        Golden.Holds("seen.txt", told.ToString());
+        told.Holds("seen.txt");
     }
 
-    private void Tell(FormattableString line) => told.Append(line.ToString(CultureInfo.InvariantCulture)).Append('\n');
+    private void Tell(FormattableString line) => told.Tell(line);
 
-    private static string Of(IEnumerable<Sighting> sightings) => string.Join(", ", sightings.Select(one => string.Create(CultureInfo.InvariantCulture, $"{one.Kind} {one.AtS:0.000} {one.G:0.00}")));
+    private static string Of(IEnumerable<Sighting> sightings) => string.Join(", ", sightings.Select(one => Invariant($"{one.Kind} {one.AtS:0.000} {one.G:0.00}")));
 
     private void Brew(string name, Forecast plan, Hands hands, int seed)
     {
@@ -62,18 +61,18 @@ public sealed class SeenTableTests
         Tell($"done: {Of(performance.Truth)}");
         var everyS = (bench.EndS - bench.BeginS) / 16;
         var moments = Enumerable.Range(0, 17).Select(i => bench.BeginS + (everyS * i)).ToList();
-        Tell($"on the scale: {string.Join(' ', moments.Select(atS => string.Create(CultureInfo.InvariantCulture, $"{performance.LoadG(atS):0.0}{(performance.LeansG(atS) is > 0 and var leansG ? $"+{leansG:0.0}" : "")}{(performance.Stirs(atS) ? "~" : "")}")))}");
-        Tell($"shown: {string.Join(' ', moments.Select(atS => string.Create(CultureInfo.InvariantCulture, $"{bench.DisplayG(atS):0.0}/{bench.SlurryC(atS):0.0}/{bench.KettleC(atS):0.0}/{bench.BurnerW(atS):0}")))}, {bench.TdsPercent():0.00} %");
+        Tell($"on the scale: {string.Join(' ', moments.Select(atS => Invariant($"{performance.LoadG(atS):0.0}{(performance.LeansG(atS) is > 0 and var leansG ? $"+{leansG:0.0}" : "")}{(performance.Stirs(atS) ? "~" : "")}")))}");
+        Tell($"shown: {string.Join(' ', moments.Select(atS => Invariant($"{bench.DisplayG(atS):0.0}/{bench.SlurryC(atS):0.0}/{bench.KettleC(atS):0.0}/{bench.BurnerW(atS):0}")))}, {bench.TdsPercent():0.00} %");
         var weight = Simulated.Weight(bench);
         Tell($"seen: {Of(WeightSight.Of(performance.Real.Recipe, weight, bench.EndS))}");
         Tell($"half way: {Of(WeightSight.Of(performance.Real.Recipe, [.. weight.Where(point => point.AtS < moments[8])], moments[8]))}");
         var weighed = WeightSight.Weighed(performance.Real.Recipe, weight);
-        Tell($"weighed: {string.Join(' ', weighed.Where((_, i) => i % Math.Max(1, weighed.Length / 16) == 0).Select(point => string.Create(CultureInfo.InvariantCulture, $"{point.AtS:0.0}{(point.InCup ? "c" : "v")}{point.G:0.0}")))}");
+        Tell($"weighed: {string.Join(' ', weighed.Where((_, i) => i % Math.Max(1, weighed.Length / 16) == 0).Select(point => Invariant($"{point.AtS:0.0}{(point.InCup ? "c" : "v")}{point.G:0.0}")))}");
         const double Zero = 1_700_000_000_000;
         foreach (var itself in (bool[])[false, true])
         {
             var witnessed = Witness.Of(plan, Simulated.Curves(bench, Zero), itself ? null : Zero, itself, Zero + (1000 * bench.EndS) + 20_000);
-            Tell($"said{(itself ? " where it starts itself" : "")}: {string.Join(", ", witnessed.Said.Select(one => string.Create(CultureInfo.InvariantCulture, $"{one.Kind} {one.Step} {(one.AtMs - Zero) / 1000:0.000}")))}; poured {string.Join(' ', witnessed.PouredG.OrderBy(one => one.Key).Select(one => string.Create(CultureInfo.InvariantCulture, $"{one.Key}:{one.Value:0}")))}, dose {witnessed.DoseG:0.0}, water {witnessed.WaterC:0.0}, flame {witnessed.FlameW:0}, unstirred {string.Join(' ', witnessed.Unstirred.Order())}");
+            Tell($"said{(itself ? " where it starts itself" : "")}: {string.Join(", ", witnessed.Said.Select(one => Invariant($"{one.Kind} {one.Step} {(one.AtMs - Zero) / 1000:0.000}")))}; poured {string.Join(' ', witnessed.PouredG.OrderBy(one => one.Key).Select(one => Invariant($"{one.Key}:{one.Value:0}")))}, dose {witnessed.DoseG:0.0}, water {witnessed.WaterC:0.0}, flame {witnessed.FlameW:0}, unstirred {string.Join(' ', witnessed.Unstirred.Order())}");
         }
     }
 }

@@ -1,18 +1,17 @@
-using System.Globalization;
-using System.Text;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Physics;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
+using static System.FormattableString;
 
 namespace Cistern.Core.Tests;
 
 /// <summary>What stands in tables of the core and is seen in a figure only here or there, line by line in <c>tables.txt</c>: no number in them drifts unseen.</summary>
 public sealed class TableTests
 {
-    private readonly StringBuilder told = new();
+    private readonly Told told = new();
 
     [Fact]
     public void Each_table_is_as_it_was()
@@ -24,10 +23,10 @@ public sealed class TableTests
         Drinks();
         Blind();
         Units();
-        Golden.Holds("tables.txt", told.ToString());
+        told.Holds("tables.txt");
     }
 
-    private void Tell(FormattableString line) => told.Append(line.ToString(CultureInfo.InvariantCulture)).Append('\n');
+    private void Tell(FormattableString line) => told.Tell(line);
 
     private void Vessels()
     {
@@ -65,7 +64,7 @@ public sealed class TableTests
 
             foreach (var start in Enum.GetValues<ClockStart>())
             {
-                Tell($"{recipe.Id} by {start}: {(StepEditing.Clock(forecast, start) is { } moved ? string.Join(", ", ForecastModel.Published.Run(moved).Timings.Select(timing => string.Create(CultureInfo.InvariantCulture, $"{timing.StartS:0.#}"))) : "no such moment")}");
+                Tell($"{recipe.Id} by {start}: {(StepEditing.Clock(forecast, start) is { } moved ? string.Join(", ", ForecastModel.Published.Run(moved).Timings.Select(timing => Invariant($"{timing.StartS:0.#}"))) : "no such moment")}");
             }
         }
     }
@@ -117,7 +116,7 @@ public sealed class TableTests
             for (var tasters = 1; tasters <= BlindTasting.MostTasters; tasters++)
             {
                 const int Few = 9;
-                Tell($"{kind} by {tasters}: {string.Join(", ", Enumerable.Range(0, tasters <= Few ? tasters + 1 : 0).Select(right => string.Create(CultureInfo.InvariantCulture, $"{BlindTasting.Of(kind, tasters, right).Chance:0.######}")))}; needs {BlindTasting.Of(kind, tasters, 0).LeastRight}");
+                Tell($"{kind} by {tasters}: {string.Join(", ", Enumerable.Range(0, tasters <= Few ? tasters + 1 : 0).Select(right => Invariant($"{BlindTasting.Of(kind, tasters, right).Chance:0.######}")))}; needs {BlindTasting.Of(kind, tasters, 0).LeastRight}");
             }
         }
     }
