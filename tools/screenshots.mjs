@@ -1,15 +1,15 @@
 // Takes the pictures of docs/screenshots from the demo data: `./cistern publish && node tools/screenshots.mjs`.
-import { execSync } from 'node:child_process';
 import { mkdirSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { chromium } from '../tests/browser/node_modules/@playwright/test/index.mjs';
+import { WHOLE } from '../tests/browser/browser.mjs';
 import { Server } from '../tests/browser/server.mjs';
 
 const folder = resolve(import.meta.dirname, '../docs/screenshots');
 mkdirSync(folder, { recursive: true });
 const server = new Server(true, undefined, true);
 await server.start();
-const browser = await chromium.launch({ executablePath: execSync('command -v chromium').toString().trim(), args: ['--no-sandbox'] });
+const browser = await chromium.launch({ executablePath: WHOLE, args: ['--no-sandbox'] });
 
 const shot = async (name, path, { width = 1280, height = 800, colorScheme = 'light', before } = {}) => {
   const page = await browser.newPage({ viewport: { width, height }, colorScheme });

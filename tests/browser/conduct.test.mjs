@@ -1,4 +1,3 @@
-import { ARGUMENTS, WHOLE } from './browser.mjs';
 import { killUnder } from './kill-entries.mjs';
 import { brew, entries, giveUp, ready, start, told } from './conducting.mjs';
 import { expect, test } from './server.mjs';
@@ -287,9 +286,7 @@ test.describe('with the worker that keeps pages and calls', () => {
     await giveUp(again, server, id);
   });
 
-  test('a step is spoken, shaken and noted where that is wished, and not where it is not', async ({ playwright, server }) => {
-    const browser = await playwright.chromium.launch({ executablePath: WHOLE, args: ARGUMENTS });
-    const context = await browser.newContext();
+  test('a step is spoken, shaken and noted where that is wished, and not where it is not', async ({ wholeContext: context, server }) => {
     await context.grantPermissions(['notifications']);
     // A device with a voice and a motor, whose page is not in front: the browser of the tests has none of them.
     await context.addInitScript(() => {
@@ -325,6 +322,5 @@ test.describe('with the worker that keeps pages and calls', () => {
     await expect.poll(notes, { timeout: 8_000 }).toEqual(['Open now: Closed all the way']);
     expect((await page.evaluate(() => window.told)).filter((one) => one.startsWith('shakes'))).toEqual([]);
     await giveUp(page, server, again);
-    await browser.close();
   });
 });

@@ -5,6 +5,7 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { test as base } from '@playwright/test';
+import { ARGUMENTS, WHOLE } from './browser.mjs';
 
 const web = resolve(import.meta.dirname, '../../artifacts/web');
 
@@ -108,5 +109,11 @@ export const test = base.extend({
     await use(server);
     await server.kill();
   }, { scope: 'worker' }],
+  /** A context of the whole browser. */
+  wholeContext: async ({ playwright }, use) => {
+    const browser = await playwright.chromium.launch({ executablePath: WHOLE, args: ARGUMENTS });
+    await use(await browser.newContext());
+    await browser.close();
+  },
 });
 export { expect } from '@playwright/test';
