@@ -53,9 +53,11 @@ CSharpCompilation Compile(IReadOnlyDictionary<string, string> texts) => CSharpCo
     new CSharpCompilationOptions(OutputKind.DynamicallyLinkedLibrary, allowUnsafe: true, nullableContextOptions: NullableContextOptions.Enable));
 
 var original = Compile(sources);
+var lines = sources.ToDictionary(one => one.Key, one => one.Value.Split('\n'));
 var within = Path.Combine(copy, folder);
-// The switches themselves are not among what is changed.
-var chosen = sources.Keys.Where(file => file != switches && (file == within || file.StartsWith(within + "/", StringComparison.Ordinal)) && !file.Contains("/obj/", StringComparison.Ordinal) && !file.Contains("/Migrations/", StringComparison.Ordinal) && !file.Contains("/Compiled/", StringComparison.Ordinal) && !file.Contains("/Demo/", StringComparison.Ordinal)).Order(StringComparer.Ordinal).ToList();
+// The switches themselves are not among what is changed, nor is what a tool wrote, nor what is made up.
+string[] leftOut = ["/obj/", "/Migrations/", "/Compiled/", "/Demo/"];
+var chosen = sources.Keys.Where(file => file != switches && (file == within || file.StartsWith(within + "/", StringComparison.Ordinal)) && !leftOut.Any(part => file.Contains(part, StringComparison.Ordinal))).Order(StringComparer.Ordinal).ToList();
 // What the compiler says where a constant is wanted.
 string[] constantErrors = ["CS0133", "CS0150", "CS0182", "CS1736", "CS9135"];
 var dropped = new HashSet<(string, int, string)>();
@@ -100,9 +102,9 @@ void WriteChanges()
 
             // A constant that is wanted as one, wherever it stands, stays one.
             var wanted = text[error.Location.SourceSpan.Start..error.Location.SourceSpan.End].Split('.')[^1];
-            foreach (var change in changes.Where(_ => constantErrors.Contains(error.Id)).Where(change => Declared(change) is var declared && declared.Contains("const ", StringComparison.Ordinal) && (change.File == error.Location.SourceTree.FilePath || declared.Contains($" {wanted} ", StringComparison.Ordinal))))
+            if (constantErrors.Contains(error.Id))
             {
-                dropped.Add((change.File, change.Span.Start, change.To));
+                DropConstants((change, declared) => change.File == error.Location.SourceTree.FilePath || declared.Contains($" {wanted} ", StringComparison.Ordinal));
             }
         }
     }
@@ -117,13 +119,15 @@ bool DropWanted(string output)
         var place = told.Split('(', ')');
         var line = File.ReadLines(place[0].Trim()).ElementAt(int.Parse(place[1].Split(',')[0], CultureInfo.InvariantCulture) - 1);
         var wanted = string.Concat(line[(int.Parse(place[1].Split(',')[1], CultureInfo.InvariantCulture) - 1)..].TakeWhile(letter => char.IsLetterOrDigit(letter) || letter == '.')).Split('.')[^1];
-        dropped.UnionWith(changes.Where(change => Declared(change).Contains("const ", StringComparison.Ordinal) && Declared(change).Contains($" {wanted} ", StringComparison.Ordinal)).Select(change => (change.File, change.Span.Start, change.To)));
+        DropConstants((_, declared) => declared.Contains($" {wanted} ", StringComparison.Ordinal));
     }
 
     return dropped.Count > before;
 }
 
-string Declared(Change change) => sources[change.File].Split('\n')[change.Line - 1];
+// Of those changes that stand where a constant is declared.
+void DropConstants(Func<Change, string, bool> which) => dropped.UnionWith(
+    changes.Where(change => lines[change.File][change.Line - 1] is var declared && declared.Contains("const ", StringComparison.Ordinal) && which(change, declared)).Select(change => (change.File, change.Span.Start, change.To)));
 
 WriteChanges();
 (int Code, string Output) built;
