@@ -14,6 +14,7 @@ using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.DataProtection.KeyManagement;
 using Microsoft.AspNetCore.Diagnostics.HealthChecks;
 using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.Controllers;
 using Microsoft.AspNetCore.ResponseCompression;
 using Serilog;
 using Serilog.Events;
@@ -96,6 +97,8 @@ public static class Setup
         builder.Services.AddScoped<DescentStore>();
         builder.Services.AddScoped<Pages.Pairs.PairSides>();
         builder.Services.AddRazorPages(options => options.RootDirectory = "/Pages")
+            // There are no controllers: looking for them would load every type there is.
+            .ConfigureApplicationPartManager(parts => parts.FeatureProviders.Remove(parts.FeatureProviders.OfType<ControllerFeatureProvider>().Single()))
             .AddMvcOptions(options =>
             {
                 options.Filters.Add<OneConnection>();
@@ -210,19 +213,10 @@ public static class Setup
 
         // What nobody waits for is tidied when the pages are served.
         app.Lifetime.ApplicationStarted.Register(() => _ = TidyAsync(app.Services, time));
+        // In a process of its own: tests have many starts in one.
         if (app.Environment.IsProduction())
         {
-            app.Lifetime.ApplicationStarted.Register(() => _ = GiveBackAsync(app.Lifetime.ApplicationStopping));
-        }
-    }
-
-    /// <summary>Gives back to the machine, once, what the start and the first page alone needed. In a process of its own: tests have many starts in one.</summary>
-    private static async Task GiveBackAsync(CancellationToken stopping)
-    {
-        await Task.Delay(TimeSpan.FromSeconds(5), stopping).ConfigureAwait(ConfigureAwaitOptions.SuppressThrowing);
-        if (!stopping.IsCancellationRequested)
-        {
-            GC.Collect(GC.MaxGeneration, GCCollectionMode.Aggressive, blocking: true, compacting: true);
+            app.Lifetime.ApplicationStarted.Register(() => _ = AtRest.GiveBackAsync(app.Lifetime.ApplicationStopping));
         }
     }
 

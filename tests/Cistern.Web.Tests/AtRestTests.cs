@@ -1,0 +1,39 @@
+using System.Globalization;
+using System.Runtime.Versioning;
+using Cistern.Web.Frame;
+
+namespace Cistern.Web.Tests;
+
+/// <summary>A server that rests holds little of the machine's memory.</summary>
+[SupportedOSPlatform("linux")]
+public sealed class AtRestTests
+{
+    [Fact]
+    public void Pages_in_which_types_were_looked_up_are_let_go_and_come_back_when_they_are_wanted()
+    {
+        _ = typeof(AtRest).Assembly.GetTypes();
+        var before = LookedUpKb();
+        AtRest.LetGoOfAssemblies();
+        Assert.InRange(LookedUpKb(), 0, before / 2);
+        Assert.Contains(typeof(AtRest), typeof(AtRest).Assembly.GetTypes());
+    }
+
+    /// <summary>Of assemblies' maps that are shared and only read, what is in memory, kB.</summary>
+    private static long LookedUpKb()
+    {
+        var (kb, ours) = (0L, false);
+        foreach (var line in File.ReadLines("/proc/self/smaps"))
+        {
+            if (line.StartsWith("Rss:", StringComparison.Ordinal))
+            {
+                kb += ours ? long.Parse(line["Rss:".Length..^" kB".Length], NumberStyles.AllowLeadingWhite, CultureInfo.InvariantCulture) : 0;
+            }
+            else if (char.IsAsciiHexDigitLower(line[0]) && line.Contains('-', StringComparison.Ordinal))
+            {
+                ours = line.Contains(" r--s ", StringComparison.Ordinal) && line.EndsWith(".dll", StringComparison.Ordinal);
+            }
+        }
+
+        return kb;
+    }
+}
