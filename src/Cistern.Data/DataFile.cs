@@ -1,13 +1,11 @@
 using System.Buffers.Binary;
 using System.Data.Common;
 using System.Globalization;
-using System.Reflection;
 using Cistern.Data.House;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Design;
 using Microsoft.EntityFrameworkCore.Diagnostics;
-using Microsoft.EntityFrameworkCore.Migrations;
 
 namespace Cistern.Data;
 
@@ -33,8 +31,21 @@ public sealed class DataFile : IDisposable
     }
 
     /// <summary>The schema of this version: every migration, oldest first.</summary>
+    /// <remarks>Written down, and held against the migrations by a test: to look for them at each start would load every type there is.</remarks>
     public static IReadOnlyList<string> Schema { get; } =
-        [.. typeof(CisternDb).Assembly.GetTypes().Select(type => type.GetCustomAttribute<MigrationAttribute>()?.Id).OfType<string>().Order(StringComparer.Ordinal)];
+    [
+        "20261123143507_FirstBrew",
+        "20261123153118_VesselDetails",
+        "20261123164137_ShelfAndPlans",
+        "20261125225957_JobsAndExtras",
+        "20261126020227_BrewsAsEntries",
+        "20261126065710_SlipAnswers",
+        "20261126095948_Readings",
+        "20261126131919_TasteAndLearning",
+        "20261126164714_LogAndFiles",
+        "20261127055405_PairsGearAndHouse",
+        "20261127063618_DoseUnitAndPin",
+    ];
 
     /// <summary>Where it lies, every link followed.</summary>
     public string Path { get; }

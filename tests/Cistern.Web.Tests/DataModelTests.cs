@@ -26,6 +26,13 @@ public sealed class DataModelTests
         Assert.False(db.Database.HasPendingModelChanges(), "in src/Cistern.Data: dotnet ef migrations add NAME -o Migrations");
     }
 
+    [Fact]
+    public void Every_migration_is_written_down_in_the_schema()
+    {
+        using var db = new DesignTimeDb().CreateDbContext([]);
+        Assert.Equal(db.Database.GetMigrations(), DataFile.Schema);
+    }
+
     /// <summary>All that decides what is asked of the file, and what is made of its answers.</summary>
     private static List<string> Told(IModel model)
     {
