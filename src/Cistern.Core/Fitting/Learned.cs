@@ -58,7 +58,6 @@ public sealed class Learned
     private const double NoSpread = 1e-3;
 
     private readonly Dictionary<(FitParameter, string), int> places;
-    private readonly Matrix<double> covariance;
     private readonly ConcurrentDictionary<string, ModelSpread> spreads = new(StringComparer.Ordinal);
 
     /// <summary>What was learned.</summary>
@@ -71,7 +70,6 @@ public sealed class Learned
         Covariance = covariance;
         Brews = brews;
         places = parameters.Select((parameter, at) => (parameter, at)).ToDictionary(pair => (pair.parameter.Parameter, pair.parameter.Whose), pair => pair.at);
-        this.covariance = Matrix<double>.Build.Dense(parameters.Length, parameters.Length, (row, column) => covariance[(row * parameters.Length) + column]);
     }
 
     /// <summary>Nothing yet.</summary>
@@ -142,8 +140,10 @@ public sealed class Learned
         var found = unknowns.Select(one => places.TryGetValue(one, out var at) ? at : -1).ToArray();
         return (
             Vector<double>.Build.Dense(found.Length, i => found[i] < 0 ? 0 : Parameters[found[i]].Sigmas),
-            Matrix<double>.Build.Dense(found.Length, found.Length, (row, column) => found[row] >= 0 && found[column] >= 0 ? covariance[found[row], found[column]] : row == column ? 1 : 0));
+            Matrix<double>.Build.Dense(found.Length, found.Length, (row, column) => found[row] >= 0 && found[column] >= 0 ? Together(found[row], found[column]) : row == column ? 1 : 0));
     }
+
+    private double Together(int one, int other) => Covariance[(one * Parameters.Length) + other];
 
     private int Place(FitParameter parameter, FitKeys keys) =>
         places.TryGetValue((parameter, keys.Of(FitPrior.Of(parameter).Scope)), out var at) ? at : -1;
@@ -152,7 +152,7 @@ public sealed class Learned
     private ModelSpread SpreadOf(int[] found)
     {
         var joint = Matrix<double>.Build.Dense(found.Length, found.Length, (row, column) =>
-            found[row] >= 0 && found[column] >= 0 ? covariance[found[row], found[column]] : row == column && found[row] < 0 ? 1 : 0);
+            found[row] >= 0 && found[column] >= 0 ? Together(found[row], found[column]) : row == column && found[row] < 0 ? 1 : 0);
         // A mill and a vessel that nobody has learned of are no part of the bands, as unfitted.
         for (var i = ModelSpread.OfTheModel; i < found.Length; i++)
         {
