@@ -11,7 +11,8 @@ try
     {
         // A copy that is put back takes the data file's place between two runs, when nobody holds it.
         Again.Asked = false;
-        var builder = WebApplication.CreateBuilder(args);
+        var builder = WebApplication.CreateSlimBuilder(args);
+        builder.WebHost.UseKestrelHttpsConfiguration();
         builder.AddCistern();
         await using var app = builder.Build();
         await app.UseCisternAsync();
