@@ -31,21 +31,9 @@ public sealed class DataFile : IDisposable
     }
 
     /// <summary>The schema of this version: every migration, oldest first.</summary>
-    /// <remarks>Written down, and held against the migrations by a test: to look for them at each start would load every type there is.</remarks>
+    /// <remarks>As new files record it: to look for migrations at each start would load every type there is.</remarks>
     public static IReadOnlyList<string> Schema { get; } =
-    [
-        "20261123143507_FirstBrew",
-        "20261123153118_VesselDetails",
-        "20261123164137_ShelfAndPlans",
-        "20261125225957_JobsAndExtras",
-        "20261126020227_BrewsAsEntries",
-        "20261126065710_SlipAnswers",
-        "20261126095948_Readings",
-        "20261126131919_TasteAndLearning",
-        "20261126164714_LogAndFiles",
-        "20261127055405_PairsGearAndHouse",
-        "20261127063618_DoseUnitAndPin",
-    ];
+        [.. NewFile().Split('\n').Where(line => line.StartsWith("INSERT INTO \"__EFMigrationsHistory\"", StringComparison.Ordinal)).Select(line => line.Split('\'')[1])];
 
     /// <summary>Where it lies, every link followed.</summary>
     public string Path { get; }
@@ -351,7 +339,17 @@ public sealed class DataFile : IDisposable
     private async Task BuildAsync(int mark, Func<CisternDb, CancellationToken, Task>? fill, CancellationToken ct)
     {
         await Disk.Own(Building, FileShare.ReadWrite).DisposeAsync();
-        await MigrateAsync(mark, fill, ct);
+        await MakeAsync(
+            async db =>
+            {
+                await db.Database.ExecuteSqlRawAsync(NewFile(), ct);
+                await db.Database.ExecuteSqlRawAsync(string.Create(CultureInfo.InvariantCulture, $"PRAGMA application_id={mark}"), ct);
+                if (fill is not null)
+                {
+                    await FillAsync(db, fill, ct);
+                }
+            },
+            ct);
         Reached?.Invoke();
         Clear(Path);
         Reached?.Invoke();
@@ -382,7 +380,7 @@ public sealed class DataFile : IDisposable
         Unlock(Building);
         try
         {
-            await MigrateAsync(mark: null, fill: null, ct);
+            await MakeAsync(db => db.Database.MigrateAsync(ct), ct);
         }
         catch (Exception error) when (error is SqliteException or InvalidOperationException && Disk.Trouble(error) is null)
         {
@@ -393,23 +391,21 @@ public sealed class DataFile : IDisposable
         Disk.Replace(Building, Path);
     }
 
-    private async Task MigrateAsync(int? mark, Func<CisternDb, CancellationToken, Task>? fill, CancellationToken ct)
+    /// <summary>What all migrations come to, as SQL: a new file need not live through the years of an old one.</summary>
+    private static string NewFile()
+    {
+        using var stream = typeof(DataFile).Assembly.GetManifestResourceStream("new-file.sql")!;
+        using var reader = new StreamReader(stream);
+        return reader.ReadToEnd();
+    }
+
+    private async Task MakeAsync(Func<CisternDb, Task> make, CancellationToken ct)
     {
         await using var db = Context(Building);
         await db.Database.OpenConnectionAsync(ct);
         // It is written through to the disk as a whole when it takes its place; until then nothing of it counts.
         await db.Database.ExecuteSqlRawAsync("PRAGMA journal_mode=MEMORY; PRAGMA synchronous=OFF", ct);
-        await db.Database.MigrateAsync(ct);
-        if (mark is { } own)
-        {
-            await db.Database.ExecuteSqlRawAsync(string.Create(CultureInfo.InvariantCulture, $"PRAGMA application_id={own}"), ct);
-        }
-
-        if (fill is not null)
-        {
-            await FillAsync(db, fill, ct);
-        }
-
+        await make(db);
         var connection = (SqliteConnection)db.Database.GetDbConnection();
         await db.Database.CloseConnectionAsync();
         SqliteConnection.ClearPool(connection);

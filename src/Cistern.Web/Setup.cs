@@ -74,6 +74,13 @@ public static class Setup
         builder.Services.AddScoped<LearnedStore>();
         builder.Services.AddHostedService<LearnedKeeper>();
         builder.Services.AddHostedService<CopyKeeper>();
+        builder.Services.AddSingleton<AtRest>();
+        // In a process of its own: tests have many servers in one.
+        if (builder.Environment.IsProduction())
+        {
+            builder.Services.AddHostedService(services => services.GetRequiredService<AtRest>());
+        }
+
         builder.Services.AddScoped<LineStore>();
         builder.Services.AddSingleton<LogIndex>();
         builder.Services.AddScoped<LogStore>();
@@ -138,6 +145,12 @@ public static class Setup
         await PrepareDataAsync(app);
         CultureInfo.DefaultThreadCurrentCulture = CultureInfo.InvariantCulture;
 
+        var rest = app.Services.GetRequiredService<AtRest>();
+        app.Use((context, next) =>
+        {
+            rest.Asked();
+            return next(context);
+        });
         app.UseSecurityHeaders(Policy());
         app.UseResponseCompression();
         app.UseSerilogRequestLogging(options => options.EnrichDiagnosticContext = (diagnostic, context) =>
@@ -213,11 +226,6 @@ public static class Setup
 
         // What nobody waits for is tidied when the pages are served.
         app.Lifetime.ApplicationStarted.Register(() => _ = TidyAsync(app.Services, time));
-        // In a process of its own: tests have many starts in one.
-        if (app.Environment.IsProduction())
-        {
-            app.Lifetime.ApplicationStarted.Register(() => _ = AtRest.GiveBackAsync(app.Lifetime.ApplicationStopping));
-        }
     }
 
     private static async Task TidyAsync(IServiceProvider services, TimeProvider time)

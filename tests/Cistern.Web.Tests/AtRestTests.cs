@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Runtime.Versioning;
 using Cistern.Web.Frame;
+using Microsoft.Extensions.Time.Testing;
 
 namespace Cistern.Web.Tests;
 
@@ -16,6 +17,32 @@ public sealed class AtRestTests
         AtRest.LetGoOfAssemblies();
         Assert.InRange(LookedUpKb(), 0, before / 2);
         Assert.Contains(typeof(AtRest), typeof(AtRest).Assembly.GetTypes());
+    }
+
+    [Fact]
+    public void It_gives_back_after_the_start_and_once_when_nothing_is_asked_for_half_a_minute()
+    {
+        var time = new FakeTimeProvider();
+        using var rest = new AtRest(time);
+        Assert.Equal(0, After(4));
+        Assert.Equal(1, After(1));
+        // The first page, and what was worked out beside it.
+        Assert.Equal(1, After(24));
+        Assert.Equal(2, After(1));
+        Assert.Equal(2, After(600));
+        rest.Asked();
+        Assert.Equal(2, After(29));
+        rest.Asked();
+        Assert.Equal(2, After(29));
+        Assert.Equal(3, After(1));
+        Assert.Equal(3, After(600));
+
+        int After(int seconds)
+        {
+            time.Advance(TimeSpan.FromSeconds(seconds));
+            rest.Look();
+            return rest.Times;
+        }
     }
 
     /// <summary>Of assemblies' maps that are shared and only read, what is in memory, kB.</summary>

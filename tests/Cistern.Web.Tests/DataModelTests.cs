@@ -33,6 +33,31 @@ public sealed class DataModelTests
         Assert.Equal(db.Database.GetMigrations(), DataFile.Schema);
     }
 
+    /// <summary>A new file is not migrated but made at once; it is what the migrations come to, to the letter.</summary>
+    [Fact]
+    public async Task A_new_file_is_what_all_migrations_come_to()
+    {
+        var (migrated, made) = (Path.Combine(App.Folder(), "migrated.db"), Path.Combine(App.Folder(), "made.db"));
+        await using (var db = DataFile.ContextOn(migrated))
+        {
+            await File.WriteAllBytesAsync(migrated, [], TestContext.Current.CancellationToken);
+            await db.Database.MigrateAsync(TestContext.Current.CancellationToken);
+        }
+
+        if (Environment.GetEnvironmentVariable("CISTERN_RENEW") == "1")
+        {
+            await File.WriteAllTextAsync(Path.Combine(AppContext.BaseDirectory, "../../../../../src/Cistern.Data/Migrations/new-file.sql"), DataSql.AsSql(migrated), TestContext.Current.CancellationToken);
+            return;
+        }
+
+        using (var file = DataFile.Take(made))
+        {
+            await file.PrepareAsync(demo: false, ct: TestContext.Current.CancellationToken);
+        }
+
+        Assert.Equal(DataSql.AsSql(migrated), DataSql.AsSql(made));
+    }
+
     /// <summary>All that decides what is asked of the file, and what is made of its answers.</summary>
     private static List<string> Told(IModel model)
     {

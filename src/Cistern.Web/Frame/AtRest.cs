@@ -3,23 +3,30 @@ using System.Runtime.InteropServices;
 
 namespace Cistern.Web.Frame;
 
-/// <summary>Gives back to the machine what the start and the first page alone needed: a bench's server rests most of the day.</summary>
-public static class AtRest
+/// <summary>
+/// Gives back to the machine what the start alone needed, and what was asked for, when nothing has been asked for a while:
+/// a bench's server rests most of the day.
+/// </summary>
+/// <param name="time">The clock.</param>
+public sealed class AtRest(TimeProvider time) : BackgroundService
 {
     /// <summary>By then the first page has been asked for.</summary>
     private static readonly TimeSpan Started = TimeSpan.FromSeconds(5);
 
-    /// <summary>Gives back once, when the start is over.</summary>
-    /// <param name="stopping">Stops it.</param>
-    public static async Task GiveBackAsync(CancellationToken stopping)
-    {
-        await Task.Delay(Started, stopping).ConfigureAwait(ConfigureAwaitOptions.SuppressThrowing);
-        if (!stopping.IsCancellationRequested)
-        {
-            GC.Collect(GC.MaxGeneration, GCCollectionMode.Aggressive, blocking: true, compacting: true);
-            LetGoOfAssemblies();
-        }
-    }
+    /// <summary>Long enough that nobody is at the bench: a collection holds a page up by some hundredths of a second.</summary>
+    private static readonly TimeSpan Quiet = TimeSpan.FromSeconds(30);
+
+    private static readonly TimeSpan Beat = TimeSpan.FromSeconds(5);
+
+    private readonly long begunAt = time.GetTimestamp();
+    private long askedAt = time.GetTimestamp();
+    private long? givenFor;
+
+    /// <summary>How often it has given back.</summary>
+    public int Times { get; private set; }
+
+    /// <summary>Something was asked for.</summary>
+    public void Asked() => Volatile.Write(ref askedAt, time.GetTimestamp());
 
     /// <summary>
     /// Lets go of the pages in which the runtime looked types up in assemblies: a start looks at nearly all of them, what
@@ -43,10 +50,47 @@ public static class AtRest
         }
     }
 
+    /// <summary>Gives back when the start is over, and when nothing has been asked for a while since it last did.</summary>
+    public void Look()
+    {
+        var at = Volatile.Read(ref askedAt);
+        if (Times == 0 && time.GetElapsedTime(begunAt) >= Started)
+        {
+            GiveBack();
+        }
+        else if (at != givenFor && time.GetElapsedTime(at) >= Quiet)
+        {
+            givenFor = at;
+            GiveBack();
+        }
+    }
+
+    /// <inheritdoc/>
+    protected override async Task ExecuteAsync(CancellationToken stoppingToken)
+    {
+        using var timer = new PeriodicTimer(Beat);
+        while (await timer.WaitForNextTickAsync(stoppingToken))
+        {
+            Look();
+        }
+    }
+
+    private void GiveBack()
+    {
+        GC.Collect(GC.MaxGeneration, GCCollectionMode.Aggressive, blocking: true, compacting: true);
+        LetGoOfAssemblies();
+        _ = NativeMethods.Trim(0);
+        Times++;
+    }
+
     private static class NativeMethods
     {
         /// <summary>MADV_DONTNEED, madvise(2).</summary>
         public const int NotNeeded = 4;
+
+        [DllImport("libc", EntryPoint = "malloc_trim")]
+        [DefaultDllImportSearchPaths(DllImportSearchPath.SafeDirectories)]
+        public static extern int Trim(nuint keep);
 
         [DllImport("libc", EntryPoint = "madvise", SetLastError = true)]
         [DefaultDllImportSearchPaths(DllImportSearchPath.SafeDirectories)]
