@@ -29,10 +29,11 @@ public sealed class AtRest(TimeProvider time) : BackgroundService
     public void Asked() => Volatile.Write(ref askedAt, time.GetTimestamp());
 
     /// <summary>
-    /// Lets go of the pages in which the runtime looked types up in assemblies: a start looks at nearly all of them, what
-    /// comes after at few, and one that is looked at again is there in microseconds, out of what the system keeps of files.
+    /// Lets go of the pages of assemblies in which the runtime looked types up, and whose code the start ran: it wants nearly
+    /// all of them, what comes after few, and one that is wanted again is there in microseconds, out of what the system
+    /// keeps of files.
     /// </summary>
-    /// <remarks>Only maps that are shared and can only be read: nothing in them can have been changed, so nothing is lost.</remarks>
+    /// <remarks>Only maps of a file that can be read or run and not written: what stands in them stands in the file, so nothing is lost.</remarks>
     public static void LetGoOfAssemblies()
     {
         if (!OperatingSystem.IsLinux())
@@ -40,7 +41,7 @@ public sealed class AtRest(TimeProvider time) : BackgroundService
             return;
         }
 
-        foreach (var map in File.ReadLines("/proc/self/maps").Where(map => map.Contains(" r--s ", StringComparison.Ordinal) && map.EndsWith(".dll", StringComparison.Ordinal)))
+        foreach (var map in File.ReadLines("/proc/self/maps").Where(IsAssembly))
         {
             var (dash, end) = (map.IndexOf('-', StringComparison.Ordinal), map.IndexOf(' ', StringComparison.Ordinal));
             var from = nuint.Parse(map.AsSpan(..dash), NumberStyles.AllowHexSpecifier, CultureInfo.InvariantCulture);
@@ -49,6 +50,10 @@ public sealed class AtRest(TimeProvider time) : BackgroundService
             _ = NativeMethods.Advise(from, to - from, NativeMethods.NotNeeded);
         }
     }
+
+    /// <summary>Whether a line of /proc/self/maps, or one of smaps that begins a map, is of an assembly's pages that are not written.</summary>
+    public static bool IsAssembly(string map) =>
+        map.EndsWith(".dll", StringComparison.Ordinal) && (map.Contains(" r--s ", StringComparison.Ordinal) || map.Contains(" r-xp ", StringComparison.Ordinal));
 
     /// <summary>Gives back when the start is over, and when nothing has been asked for a while since it last did.</summary>
     public void Look()
@@ -75,11 +80,24 @@ public sealed class AtRest(TimeProvider time) : BackgroundService
         }
     }
 
+    /// <summary>Gives back what the compiler of the runtime and SQLite had and freed; a C library other than glibc keeps it.</summary>
+    private static void TrimUnmanaged()
+    {
+        try
+        {
+            _ = NativeMethods.Trim(0);
+        }
+        catch (Exception error) when (error is EntryPointNotFoundException or DllNotFoundException)
+        {
+            // Nothing is lost but the memory.
+        }
+    }
+
     private void GiveBack()
     {
         GC.Collect(GC.MaxGeneration, GCCollectionMode.Aggressive, blocking: true, compacting: true);
         LetGoOfAssemblies();
-        _ = NativeMethods.Trim(0);
+        TrimUnmanaged();
         Times++;
     }
 
