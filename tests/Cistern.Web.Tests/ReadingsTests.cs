@@ -25,6 +25,34 @@ public sealed class ReadingsTests : IClassFixture<App>
 
     private long NowMs => app.Time.GetUtcNow().ToUnixTimeMilliseconds();
 
+    /// <summary>Every page that is closed would stand as an error in the log.</summary>
+    [Fact]
+    public async Task Whoever_looks_on_and_leaves_has_only_ended()
+    {
+        var ear = new Cistern.Data.Stores.BenchEars().Of(1);
+        using var leaves = CancellationTokenSource.CreateLinkedTokenSource(TestContext.Current.CancellationToken);
+        var seen = new List<long>();
+        var looking = Task.Run(
+            async () =>
+            {
+                await foreach (var moment in ear.WatchAsync(leaves.Token))
+                {
+                    seen.Add(moment.AtMs);
+                    await leaves.CancelAsync();
+                }
+            },
+            TestContext.Current.CancellationToken);
+        while (!ear.IsWatched)
+        {
+            await Task.Delay(5, TestContext.Current.CancellationToken);
+        }
+
+        ear.Tell(new Cistern.Data.Stores.LiveMoment(7, new Dictionary<string, double>(), null, Changed: false));
+        await looking.WaitAsync(TimeSpan.FromSeconds(20), TestContext.Current.CancellationToken);
+        Assert.Equal([7], seen);
+        Assert.False(ear.IsWatched);
+    }
+
     [Fact]
     public async Task Readings_are_kept_once_in_whatever_order_they_come_and_go_out_as_they_came_in()
     {

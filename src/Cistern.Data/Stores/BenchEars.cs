@@ -63,15 +63,16 @@ public sealed class BenchEars
             }
         }
 
-        /// <summary>Looks on until it is stopped.</summary>
+        /// <summary>Looks on until it is stopped; that is its end, and no error.</summary>
         /// <param name="ct">Stops it.</param>
         public async IAsyncEnumerable<LiveMoment> WatchAsync([System.Runtime.CompilerServices.EnumeratorCancellation] CancellationToken ct)
         {
             var channel = Channel.CreateBounded<LiveMoment>(new BoundedChannelOptions(32) { FullMode = BoundedChannelFullMode.DropOldest });
             watchers[channel] = true;
+            await using var stops = ct.Register(() => channel.Writer.TryComplete());
             try
             {
-                await foreach (var moment in channel.Reader.ReadAllAsync(ct))
+                await foreach (var moment in channel.Reader.ReadAllAsync(CancellationToken.None))
                 {
                     yield return moment;
                 }
