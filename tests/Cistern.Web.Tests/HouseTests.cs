@@ -530,6 +530,20 @@ public sealed class HouseTests
         }
     }
 
+    [Fact]
+    public void An_encrypted_address_wants_a_certificate_and_is_told_where_there_is_one()
+    {
+        void Start(params string[] more)
+        {
+            var builder = WebApplication.CreateBuilder(["--urls", "https://127.0.0.1:5080", .. more]);
+            builder.AddCistern();
+        }
+
+        Assert.Contains("./cistern house", Assert.Throws<HouseRefusedException>(() => Start()).Message, StringComparison.Ordinal);
+        Start("--Kestrel:Certificates:Default:Path", "own.pem");
+        Start("--Cistern:House", "true");
+    }
+
     [Theory]
     [InlineData("http://0.0.0.0:5080", false)]
     [InlineData("http://*:5080", false)]

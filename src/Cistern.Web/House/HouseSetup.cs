@@ -99,6 +99,11 @@ public static class HouseSetup
         {
             throw new HouseRefusedException($"{open} would be open to the whole network, unencrypted and to anybody. Use ./cistern house for other devices of the house, or name the proxy in front that guards it: Cistern__Proxy=ADDRESS.");
         }
+
+        if (!settings.House && !builder.Configuration.GetSection("Kestrel:Certificates").Exists() && Urls(builder.Configuration).FirstOrDefault(url => url.Scheme == Uri.UriSchemeHttps) is { } encrypted)
+        {
+            throw new HouseRefusedException($"{encrypted} wants a certificate, and there is none. On this machine http is enough; ./cistern house has a certificate of its own.");
+        }
     }
 
     /// <summary>Lays the guard before what comes after.</summary>
