@@ -1,6 +1,7 @@
 using Cistern.Core.Forecasts;
 using Cistern.Core.Readings;
 using Cistern.Core.Recipes;
+using static Cistern.Core.Tests.ByHand;
 
 namespace Cistern.Core.Tests;
 
@@ -142,31 +143,5 @@ public sealed class WeightSightTests
         var real = bench.Performance.Real.At(249.6);
         Assert.True(last.InCup);
         Assert.Equal(real.CupWaterG + real.CupSolidsG, last.G, 8.0);
-    }
-
-    private static double On(double fromS, double g, double atS) => atS >= fromS ? g : 0;
-
-    private static double Ramp(double fromS, double overS, double g, double atS) => g * Math.Clamp((atS - fromS) / overS, 0, 1);
-
-    private static List<Sighting> See(Recipe recipe, double forS, Func<double, double> loadG, double[] tares, double known = double.PositiveInfinity) =>
-        [.. WeightSight.Of(recipe, Curve(forS, loadG, tares), known)];
-
-    /// <summary>What a scale shows of a load, five times a second: it follows with a lag, and is set to zero.</summary>
-    private static List<WeightPoint> Curve(double forS, Func<double, double> loadG, double[] tares)
-    {
-        var points = new List<WeightPoint>();
-        double shows = 0, tareG = 0;
-        for (var i = 0; i <= forS * 10; i++)
-        {
-            var atS = i / 10.0;
-            shows += (loadG(atS - 0.2) - shows) * 0.4;
-            tareG = tares.Any(tare => Math.Abs(tare - atS) < 0.05) ? shows : tareG;
-            if (i % 2 == 0)
-            {
-                points.Add(new WeightPoint(atS, Math.Round(shows - tareG, 1)));
-            }
-        }
-
-        return points;
     }
 }

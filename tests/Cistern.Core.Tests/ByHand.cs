@@ -1,0 +1,37 @@
+using Cistern.Core.Readings;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Core.Tests;
+
+/// <summary>Loads on a scale, written by hand.</summary>
+internal static class ByHand
+{
+    /// <summary>What is set down and stays, g.</summary>
+    public static double On(double fromS, double g, double atS) => atS >= fromS ? g : 0;
+
+    /// <summary>What runs in evenly, g.</summary>
+    public static double Ramp(double fromS, double overS, double g, double atS) => g * Math.Clamp((atS - fromS) / overS, 0, 1);
+
+    /// <summary>What is seen of a load.</summary>
+    public static List<Sighting> See(Recipe recipe, double forS, Func<double, double> loadG, double[] tares, double known = double.PositiveInfinity) =>
+        [.. WeightSight.Of(recipe, Curve(forS, loadG, tares), known)];
+
+    /// <summary>What a scale shows of a load, five times a second: it follows with a lag, and is set to zero.</summary>
+    public static List<WeightPoint> Curve(double forS, Func<double, double> loadG, double[] tares)
+    {
+        var points = new List<WeightPoint>();
+        double shows = 0, tareG = 0;
+        for (var i = 0; i <= forS * 10; i++)
+        {
+            var atS = i / 10.0;
+            shows += (loadG(atS - 0.2) - shows) * 0.4;
+            tareG = tares.Any(tare => Math.Abs(tare - atS) < 0.05) ? shows : tareG;
+            if (i % 2 == 0)
+            {
+                points.Add(new WeightPoint(atS, Math.Round(shows - tareG, 1)));
+            }
+        }
+
+        return points;
+    }
+}
