@@ -28,9 +28,11 @@ public sealed class SightLimitsTests
         Each("a little pour, g", 2, 12, 1, Bloomed, 100, (g, atS) => Start(atS) + Ramp(50, 2, g, atS));
         Each("a pause in a pour, s", 0.4, 8.4, 0.4, Bloomed, 100, (s, atS) => Start(atS) + Ramp(50, 6, 150, atS) + Ramp(56 + s, 6, 200, atS));
         Each("water after the last pour, g", 4, 40, 3, Bloomed, 120, (g, atS) => Press(atS) + Ramp(85, 3, g, atS));
-        Each("a lid, a tool, a vessel taken off, share of all", 0.3, 1, 0.05, Bloomed, 120, (share, atS) => Press(atS) * (atS > 85 ? 1 - share : 1));
+        Each("a lid, a tool, a vessel taken off, share of all", 0.1, 0.4, 0.01, Bloomed, 120, (share, atS) => Press(atS) * (atS > 85 ? 1 - share : 1));
         Each("lifted for, s", 1, 10, 0.5, Bloomed, 120, (s, atS) => atS > 85 && atS < 85 + s ? 0 : Press(atS));
         Each("leant on with, g", 600, 2_400, 200, Bloomed, 130, (g, atS) => Press(atS) + (atS > 85 && atS < 92 ? g * Math.Min(1, Math.Min(atS - 85, 92 - atS)) : 0));
+        Each("of 2 kg leant on with, taken off again, share", 0.2, 1, 0.05, Bloomed, 130, (share, atS) => Press(atS) + (2_000 * (atS < 85 ? 0 : atS < 90 ? Math.Min(1, atS - 85) : 1 - (share * Math.Min(1, atS - 90)))));
+        Each("a pour of 60 g, then set down, g", 6, 24, 1, Bloomed, 60, (g, atS) => Start(atS) + Ramp(35, 4, 60, atS) + On(39.4, g, atS));
         Each("trembling, g", 0, 4, 0.4, Bloomed, 100, (g, atS) => Press(atS) + (g * Math.Sin(11 * atS)));
         Each("known until, after the vessel is taken off, s", 0.5, 10, 0.5, Bloomed, 120, (_, atS) => atS > 85 ? 0 : Press(atS), 85);
         Each("a drain, g/s", 0.1, 0.6, 0.04, Dripper, 320, (gPerS, atS) => Drained(atS) + Ramp(72, 60 / gPerS, 60, atS));
