@@ -6,6 +6,12 @@ namespace Cistern.Core.Tests;
 /// <summary>Loads on a scale, written by hand.</summary>
 internal static class ByHand
 {
+    /// <summary>A press: nothing of it drains.</summary>
+    public static Recipe Bloomed { get; } = RecipeLibrary.All.Single(recipe => recipe.Id == "fp-bloomed");
+
+    /// <summary>A dripper that is set down over a server.</summary>
+    public static Recipe Dripper { get; } = RecipeLibrary.All.Single(recipe => recipe.Id == "vd-coffee-first");
+
     /// <summary>What is set down and stays, g.</summary>
     public static double On(double fromS, double g, double atS) => atS >= fromS ? g : 0;
 

@@ -10,9 +10,6 @@ namespace Cistern.Core.Tests;
 /// </summary>
 public sealed class SightLimitsTests
 {
-    private static readonly Recipe Bloomed = RecipeLibrary.All.Single(recipe => recipe.Id == "fp-bloomed");
-    private static readonly Recipe Dripper = RecipeLibrary.All.Single(recipe => recipe.Id == "vd-coffee-first");
-
     private readonly Told told = new();
 
     [Fact]

@@ -8,9 +8,6 @@ namespace Cistern.Core.Tests;
 /// <summary>What is seen in the weight: on curves written by hand, and on simulated brews.</summary>
 public sealed class WeightSightTests
 {
-    private static readonly Recipe Bloomed = RecipeLibrary.All.Single(recipe => recipe.Id == "fp-bloomed");
-    private static readonly Recipe Dripper = RecipeLibrary.All.Single(recipe => recipe.Id == "vd-coffee-first");
-
     [Fact]
     public void A_vessel_a_tare_the_coffee_and_two_pours_are_seen_when_they_were_and_as_heavy_as_they_were()
     {

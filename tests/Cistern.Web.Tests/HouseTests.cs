@@ -530,14 +530,13 @@ public sealed class HouseTests
         }
     }
 
+    /// <summary>Puts an application together that would listen on addresses.</summary>
+    private static void StartOn(string urls, params string[] more) => WebApplication.CreateBuilder(["--urls", urls, .. more]).AddCistern();
+
     [Fact]
     public void An_encrypted_address_wants_a_certificate_and_is_told_where_there_is_one()
     {
-        void Start(params string[] more)
-        {
-            var builder = WebApplication.CreateBuilder(["--urls", "https://127.0.0.1:5080", .. more]);
-            builder.AddCistern();
-        }
+        void Start(params string[] more) => StartOn("https://127.0.0.1:5080", more);
 
         Assert.Contains("./cistern house", Assert.Throws<HouseRefusedException>(() => Start()).Message, StringComparison.Ordinal);
         Start("--Kestrel:Certificates:Default:Path", "own.pem");
@@ -553,11 +552,7 @@ public sealed class HouseTests
     [InlineData("http://[::1]:5080;http://localhost:5081", true)]
     public void Beyond_this_machine_nothing_is_listened_on_without_a_guard(string urls, bool may)
     {
-        void Start(params string[] more)
-        {
-            var builder = WebApplication.CreateBuilder(["--urls", urls, .. more]);
-            builder.AddCistern();
-        }
+        void Start(params string[] more) => StartOn(urls, more);
 
         if (may)
         {

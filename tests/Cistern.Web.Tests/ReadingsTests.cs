@@ -7,6 +7,7 @@ using Cistern.Core.Forecasts;
 using Cistern.Core.Readings;
 using Cistern.Core.Recipes;
 using Cistern.Data.Brews;
+using Cistern.Data.Stores;
 using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Tests;
@@ -29,7 +30,7 @@ public sealed class ReadingsTests : IClassFixture<App>
     [Fact]
     public async Task Whoever_looks_on_and_leaves_has_only_ended()
     {
-        var ear = new Cistern.Data.Stores.BenchEars().Of(1);
+        var ear = new BenchEars().Of(1);
         using var leaves = CancellationTokenSource.CreateLinkedTokenSource(TestContext.Current.CancellationToken);
         var seen = new List<long>();
         var looking = Task.Run(
@@ -47,7 +48,7 @@ public sealed class ReadingsTests : IClassFixture<App>
             await Task.Delay(5, TestContext.Current.CancellationToken);
         }
 
-        ear.Tell(new Cistern.Data.Stores.LiveMoment(7, new Dictionary<string, double>(), null, Changed: false));
+        ear.Tell(new LiveMoment(7, new Dictionary<string, double>(), null, Changed: false));
         await looking.WaitAsync(TimeSpan.FromSeconds(20), TestContext.Current.CancellationToken);
         Assert.Equal([7], seen);
         Assert.False(ear.IsWatched);
