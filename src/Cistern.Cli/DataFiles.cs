@@ -14,8 +14,16 @@ internal static class DataFiles
     private static readonly TimeSpan Patience = TimeSpan.FromSeconds(90);
 
     /// <summary>Makes a copy.</summary>
-    public static int Backup(string dataFile, string to) => Told(() =>
+    /// <param name="dataFile">The data file.</param>
+    /// <param name="to">The copy.</param>
+    /// <param name="replaces">Whether one that is there may be replaced.</param>
+    public static int Backup(string dataFile, string to, bool replaces) => Told(() =>
     {
+        if (!replaces && File.Exists(to) && Path.GetFullPath(to) != Path.GetFullPath(dataFile))
+        {
+            throw new DataFileRefusedException($"{to} is there already, and is as it was: name another file, or say --replace.");
+        }
+
         Copies.Make(dataFile, to);
         Console.Out.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{to}: {Holds(to)}, {new FileInfo(to).Length / 1048576.0:0.0} MB, sound."));
         return 0;

@@ -51,9 +51,10 @@ var fit = new Command("fit", "Learns from brews: parameters with their spread, h
 fit.SetAction(parsed => BrewFiles.Fit(parsed.GetValue(brews)!, parsed.GetValue(predict) ?? []));
 
 var dataFile = new Option<string>("--data") { Description = "The data file.", Required = true };
-var copyTo = new Argument<string>("FILE") { Description = "The copy; one that is there is replaced when the new one is whole." };
-var backup = new Command("backup", "Makes a copy of the data file as it stands now, while it is used, and looks it over.") { copyTo, dataFile };
-backup.SetAction(parsed => DataFiles.Backup(parsed.GetValue(dataFile)!, parsed.GetValue(copyTo)!));
+var copyTo = new Argument<string>("FILE") { Description = "The copy; one that is there is left as it is." };
+var replace = new Option<bool>("--replace") { Description = "Replace a file that is there, when the copy is whole." };
+var backup = new Command("backup", "Makes a copy of the data file as it stands now, while it is used, and looks it over.") { copyTo, dataFile, replace };
+backup.SetAction(parsed => DataFiles.Backup(parsed.GetValue(dataFile)!, parsed.GetValue(copyTo)!, parsed.GetValue(replace)));
 var copy = new Argument<string>("FILE") { Description = "The copy." };
 var restore = new Command("restore", "Puts a copy in the data file's place, looked over first; a running Cistern starts again with it. The file as it was stays beside it.") { copy, dataFile };
 restore.SetAction((parsed, ct) => DataFiles.RestoreAsync(parsed.GetValue(dataFile)!, parsed.GetValue(copy)!, ct));

@@ -100,6 +100,9 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
     /// <summary>Files that were taken in.</summary>
     public DbSet<Import> Imports => Set<Import>();
 
+    /// <summary>The brews that imports brought or changed.</summary>
+    public DbSet<ImportedBrew> ImportedBrews => Set<ImportedBrew>();
+
     /// <summary>Plans that are brewed as pairs.</summary>
     public DbSet<Pair> Pairs => Set<Pair>();
 
@@ -182,13 +185,13 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
             brew.HasOne(row => row.Barista).WithMany().HasForeignKey(row => row.BaristaId).OnDelete(DeleteBehavior.SetNull);
             brew.HasOne<Bag>().WithMany().HasForeignKey(row => row.BagId).OnDelete(DeleteBehavior.SetNull);
         });
-        modelBuilder.Entity<ReadingChunk>().Property(row => row.Of).HasConversion(of => ReadingRange.For(of).Word, word => ReadingRange.Find(word)!.Of);
-        modelBuilder.Entity<SlipAnswer>().Property(row => row.Kind).HasConversion(kind => Words<SlipKind>.Of(kind), word => Words<SlipKind>.Find(word) ?? SlipKind.ReleasedLate);
+        modelBuilder.Entity<ReadingChunk>().Property(row => row.Of).HasConversion(of => ReadingRange.For(of).Word, word => ReadingRange.OfWord(word));
+        modelBuilder.Entity<SlipAnswer>().Property(row => row.Kind).HasConversion(kind => Words<SlipKind>.Of(kind), word => Words<SlipKind>.Find(word) ?? Words<SlipKind>.Unread);
         modelBuilder.Entity<EntryRow>(entry =>
         {
             entry.HasIndex(row => row.EntryId).IsUnique();
             // A word, so that the file says what it holds and a kind put in between moves no other.
-            entry.Property(row => row.Kind).HasConversion(kind => Words<EntryKind>.Of(kind), word => Words<EntryKind>.Find(word) ?? EntryKind.Undo);
+            entry.Property(row => row.Kind).HasConversion(kind => Words<EntryKind>.Of(kind), word => Words<EntryKind>.Find(word) ?? Words<EntryKind>.Unread);
         });
         modelBuilder.Entity<Observation>().HasIndex(observation => new { observation.BrewId, observation.Name }).IsUnique();
         modelBuilder.Entity<BrewFacts>(facts =>
@@ -206,6 +209,8 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
             row.HasIndex(one => new { one.Barista, one.Family, one.OpenedAtMs });
             row.Ignore(one => one.TdsPercent).Ignore(one => one.Ratio);
         });
+        modelBuilder.Entity<ImportedBrew>().HasIndex(row => row.FileId);
+        modelBuilder.Entity<ImportedBrew>().HasOne<Import>().WithMany().HasForeignKey(row => row.ImportId);
         modelBuilder.Entity<KeptSearch>().HasIndex(search => search.Name).IsUnique();
         modelBuilder.Entity<Tasting>(tasting =>
         {
@@ -217,7 +222,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
         modelBuilder.Entity<TastingSip>(sip =>
         {
             sip.HasIndex(row => new { row.TastingId, row.When }).IsUnique();
-            sip.Property(row => row.When).HasConversion(when => Words<Core.Records.SipWhen>.Of(when), word => Words<Core.Records.SipWhen>.Find(word) ?? Core.Records.SipWhen.Warm);
+            sip.Property(row => row.When).HasConversion(when => Words<Core.Records.SipWhen>.Of(when), word => Words<Core.Records.SipWhen>.Find(word) ?? Words<Core.Records.SipWhen>.Unread);
         });
         modelBuilder.Entity<Pair>(pair =>
         {
@@ -229,7 +234,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
         });
         modelBuilder.Entity<BlindSession>(session =>
         {
-            session.Property(row => row.Kind).HasConversion(kind => Words<Core.Reckoning.BlindKind>.Of(kind), word => Words<Core.Reckoning.BlindKind>.Find(word) ?? Core.Reckoning.BlindKind.Triangle);
+            session.Property(row => row.Kind).HasConversion(kind => Words<Core.Reckoning.BlindKind>.Of(kind), word => Words<Core.Reckoning.BlindKind>.Find(word) ?? Words<Core.Reckoning.BlindKind>.Unread);
             session.HasOne<Brew>().WithMany().HasForeignKey(row => row.FirstBrewId).OnDelete(DeleteBehavior.SetNull);
             session.HasOne<Brew>().WithMany().HasForeignKey(row => row.SecondBrewId).OnDelete(DeleteBehavior.SetNull);
             session.HasMany(row => row.Answers).WithOne().HasForeignKey(answer => answer.SessionId);

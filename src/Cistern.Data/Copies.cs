@@ -9,6 +9,12 @@ public static class Copies
     /// <summary>So long daily copies are kept.</summary>
     public static readonly TimeSpan KeptFor = TimeSpan.FromDays(14);
 
+    /// <summary>So long files as they were before an update or a restore are kept.</summary>
+    public static readonly TimeSpan KeptBeforeFor = TimeSpan.FromDays(30);
+
+    /// <summary>One page of the smallest size, bytes.</summary>
+    private const long SmallestDatabase = 512;
+
     private const string DayFormat = "yyyy-MM-dd";
 
     /// <summary>Where a whole copy lies that is to take a data file's place at the next start.</summary>
@@ -94,6 +100,12 @@ public static class Copies
     {
         try
         {
+            // Asked before it is opened: whoever opens a pipe waits for what will never come, and none has a length.
+            if (new FileInfo(Disk.Real(file)).Length < SmallestDatabase)
+            {
+                return "it is no database";
+            }
+
             using var connection = Open(file, SqliteOpenMode.ReadOnly);
             if (Scalar(connection, "PRAGMA integrity_check(1)") is not "ok" and var said)
             {
@@ -111,11 +123,41 @@ public static class Copies
             }
 
             var applied = DataFile.AppliedAsync(connection).GetAwaiter().GetResult();
-            return applied.Except(DataFile.Schema, StringComparer.Ordinal).FirstOrDefault() is { } unknown ? $"it was written by a newer Cistern (its tables are of {unknown})" : null;
+            return applied.Except(DataFile.Schema, StringComparer.Ordinal).FirstOrDefault() is { } unknown ? $"it was written by a newer Cistern (its tables are of {unknown})"
+                : applied.Count == DataFile.Schema.Count ? SchemaCheck.Problem(connection)
+                // The triggers of an earlier version are made anew when it is brought up; another's would go on running.
+                : Scalar(connection, "SELECT name FROM sqlite_master WHERE type IN ('trigger', 'view') AND name NOT LIKE 'Log^_%' ESCAPE '^' LIMIT 1") is string foreign ? $"{foreign} in it is not Cistern's"
+                : null;
         }
-        catch (SqliteException error)
+        catch (Exception error) when (error is SqliteException or IOException or UnauthorizedAccessException)
         {
             return Disk.Trouble(error) ?? error.Message.TrimEnd('.');
+        }
+    }
+
+    /// <summary>Puts a file that was laid down to be put back and cannot be out of the way.</summary>
+    /// <param name="dataFile">The data file.</param>
+    /// <returns>Where it lies now.</returns>
+    public static string SetAside(string dataFile)
+    {
+        var refused = Waiting(dataFile) + "-refused";
+        File.Move(Waiting(dataFile), refused, overwrite: true);
+        return refused;
+    }
+
+    /// <summary>Lets go of files as they were before an update or a restore, once they are old; the newest stays.</summary>
+    /// <param name="dataFile">The data file.</param>
+    /// <param name="now">Now.</param>
+    public static void TidyBefore(string dataFile, DateTimeOffset now)
+    {
+        var all = new DirectoryInfo(Path.GetDirectoryName(dataFile)!).GetFiles(Path.GetFileName(dataFile) + ".before-*").OrderByDescending(file => file.LastWriteTimeUtc).ToList();
+        if (all.Count > 0)
+        {
+            var newest = all[0].Name;
+            foreach (var file in all.Where(file => !newest.StartsWith(file.Name, StringComparison.Ordinal) && !file.Name.StartsWith(newest, StringComparison.Ordinal) && file.LastWriteTimeUtc < now.UtcDateTime - KeptBeforeFor))
+            {
+                file.Delete();
+            }
         }
     }
 

@@ -22,6 +22,9 @@ public sealed class DataFile : IDisposable
     private const int DemoMark = 0x43495344; // CISD
 
     private readonly FileStream owned;
+    private readonly List<string> said = [];
+
+    /// <summary>The file itself, held: a second name of it is another path with a lock of its own. SQLite's own locks are of another kind and go on beside this one.</summary>
     private FileStream? opened;
 
     private DataFile(string path, FileStream owned)
@@ -37,6 +40,9 @@ public sealed class DataFile : IDisposable
 
     /// <summary>Where it lies, every link followed.</summary>
     public string Path { get; }
+
+    /// <summary>What a start did that whoever started it should know, a sentence each.</summary>
+    public IReadOnlyList<string> Said => said;
 
     /// <summary>Called between any two things a start does to the disk: a test looks there at what a kill would leave.</summary>
     internal Action? Reached { get; set; }
@@ -94,6 +100,7 @@ public sealed class DataFile : IDisposable
     {
         try
         {
+            await OwnsAsync(Path);
             PutBack();
             Clear(Building);
             if (Applied() is not { } applied)
@@ -127,7 +134,11 @@ public sealed class DataFile : IDisposable
                 await FillAsync(db, fill, ct);
             }
 
-            opened ??= new FileStream(Path, FileMode.Open, FileAccess.Read, FileShare.ReadWrite | FileShare.Delete);
+            opened ??= Disk.Own(Path, FileShare.None);
+        }
+        catch (IOException error) when (Disk.IsHeld(error))
+        {
+            throw new DataFileRefusedException($"Another Cistern is using {Path} under another name of the same file: stop it first, or give this one a file of its own with CISTERN_DATA.", error);
         }
         catch (Exception error) when (error is not DataFileRefusedException and not OperationCanceledException && Disk.Trouble(error) is { } trouble)
         {
@@ -392,7 +403,7 @@ public sealed class DataFile : IDisposable
     }
 
     /// <summary>What all migrations come to, as SQL: a new file need not live through the years of an old one.</summary>
-    private static string NewFile()
+    internal static string NewFile()
     {
         using var stream = typeof(DataFile).Assembly.GetManifestResourceStream("new-file.sql")!;
         using var reader = new StreamReader(stream);
@@ -423,6 +434,13 @@ public sealed class DataFile : IDisposable
             return;
         }
 
+        if (Copies.Problem(waiting) is { } problem)
+        {
+            said.Add($"{waiting} was to be put back, and was not: {problem}. It lies in {Copies.SetAside(Path)} now; the data are as they were.");
+            return;
+        }
+
+        var replaced = "";
         if (File.Exists(Path))
         {
             try
@@ -445,15 +463,65 @@ public sealed class DataFile : IDisposable
                     Reached?.Invoke();
                 }
             }
+
+            replaced = before;
         }
 
-        File.WriteAllBytes(Restored, []);
+        // A start that was cut off here knows from it what had stood in the file's place.
+        if (replaced.Length > 0 || !File.Exists(Restored))
+        {
+            File.WriteAllText(Restored, replaced);
+        }
+
         Disk.Replace(waiting, Path);
         Reached?.Invoke();
     }
 
     /// <summary>Says that a copy was put back and is not in the record yet.</summary>
     private string Restored => Path + ".restored";
+
+    /// <summary>Nobody else has the file under any name; where it is not there yet, nobody can.</summary>
+    private static async Task OwnsAsync(string path)
+    {
+        if (File.Exists(path))
+        {
+            await new FileStream(path, FileMode.Open, FileAccess.ReadWrite, FileShare.None).DisposeAsync();
+        }
+    }
+
+    /// <summary>
+    /// Who is let in is of this machine and of today, not of the copy: the devices, the record of what was done and the PINs are
+    /// taken over from the file that was replaced. Where that is not there, or cannot be read, nobody is paired.
+    /// </summary>
+    private async Task TakeOverHouseAsync(CisternDb db, string replaced, CancellationToken ct)
+    {
+        var (devices, records, pins) = (new List<Device>(), new List<HouseRecord>(), new Dictionary<string, string>(StringComparer.Ordinal));
+        try
+        {
+            if (replaced.Length > 0 && Copies.Problem(replaced) is null)
+            {
+                await using var old = ContextOn(replaced);
+                devices = await old.Devices.AsNoTracking().ToListAsync(ct);
+                records = await old.HouseRecords.AsNoTracking().ToListAsync(ct);
+                pins = await old.Baristas.AsNoTracking().ToDictionaryAsync(one => one.Name, one => one.Pin, StringComparer.Ordinal, ct);
+                SqliteConnection.ClearPool((SqliteConnection)old.Database.GetDbConnection());
+            }
+        }
+        catch (SqliteException error)
+        {
+            said.Add($"Who was paired could not be read from {replaced} ({error.Message.TrimEnd('.')}): nobody is.");
+            (devices, records, pins) = ([], [], []);
+        }
+
+        await db.Devices.ExecuteDeleteAsync(ct);
+        await db.HouseRecords.ExecuteDeleteAsync(ct);
+        db.Devices.AddRange(devices);
+        db.HouseRecords.AddRange(records);
+        foreach (var barista in await db.Baristas.ToListAsync(ct))
+        {
+            barista.Pin = pins.GetValueOrDefault(barista.Name, barista.Pin);
+        }
+    }
 
     /// <summary>What was put back knows nothing of it: it is written into its record when it is of this version.</summary>
     private async Task RecordRestoreAsync(CancellationToken ct)
@@ -463,10 +531,14 @@ public sealed class DataFile : IDisposable
             return;
         }
 
+        var replaced = await File.ReadAllTextAsync(Restored, ct);
         await using (var db = Context(Path))
+        await using (var transaction = await db.Database.BeginTransactionAsync(ct))
         {
+            await TakeOverHouseAsync(db, replaced, ct);
             db.HouseRecords.Add(new HouseRecord { AtMs = new DateTimeOffset(File.GetLastWriteTimeUtc(Restored)).ToUnixTimeMilliseconds(), What = "A copy of the data was put back. What was there before lies beside it.", Who = "this machine" });
             await db.SaveChangesAsync(ct);
+            await transaction.CommitAsync(ct);
         }
 
         Reached?.Invoke();

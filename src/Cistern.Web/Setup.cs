@@ -38,7 +38,9 @@ public static class Setup
             .MinimumLevel.Override("Microsoft.Hosting.Lifetime", LogEventLevel.Information)
             // That keys lie unencrypted is meant so: they are their owner's only, like the data they guard.
             .MinimumLevel.Override("Microsoft.AspNetCore.DataProtection.KeyManagement", LogEventLevel.Error)
-            .WriteTo.Console(new RenderedCompactJsonFormatter()));
+            // For a person at a terminal what went wrong in plain words, for a journal everything as JSON.
+            .WriteTo.Conditional(_ => Console.IsOutputRedirected, to => to.Console(new RenderedCompactJsonFormatter()))
+            .WriteTo.Conditional(_ => !Console.IsOutputRedirected, to => to.Console(LogEventLevel.Warning, formatProvider: CultureInfo.InvariantCulture)));
 
         if (settings.TestClock)
         {
@@ -72,15 +74,9 @@ public static class Setup
         builder.Services.AddSingleton<LearnedNow>();
         builder.Services.AddSingleton(services => new LearningBell(services.GetRequiredService<LearnedNow>().Ring));
         builder.Services.AddScoped<LearnedStore>();
+        builder.Services.Configure<HostOptions>(options => options.BackgroundServiceExceptionBehavior = BackgroundServiceExceptionBehavior.Ignore);
         builder.Services.AddHostedService<LearnedKeeper>();
         builder.Services.AddHostedService<CopyKeeper>();
-        builder.Services.AddSingleton<AtRest>();
-        // In a process of its own: tests have many servers in one.
-        if (builder.Environment.IsProduction())
-        {
-            builder.Services.AddHostedService(services => services.GetRequiredService<AtRest>());
-        }
-
         builder.Services.AddScoped<LineStore>();
         builder.Services.AddSingleton<LogIndex>();
         builder.Services.AddScoped<LogStore>();
@@ -116,6 +112,7 @@ public static class Setup
         {
             options.Cookie.Name = "cistern-form";
             options.Cookie.SameSite = SameSiteMode.Strict;
+            options.Cookie.SecurePolicy = CookieSecurePolicy.SameAsRequest;
             options.HeaderName = "X-Form-Token";
         });
         builder.Services.Configure<CookieTempDataProviderOptions>(options =>
@@ -123,6 +120,7 @@ public static class Setup
             options.Cookie.Name = "cistern-said";
             options.Cookie.IsEssential = true;
             options.Cookie.SameSite = SameSiteMode.Strict;
+            options.Cookie.SecurePolicy = CookieSecurePolicy.SameAsRequest;
         });
         builder.Services.AddOpenApi();
         builder.Services.AddHealthChecks().AddCheck<DataHealth>("data file");
@@ -145,12 +143,6 @@ public static class Setup
         await PrepareDataAsync(app);
         CultureInfo.DefaultThreadCurrentCulture = CultureInfo.InvariantCulture;
 
-        var rest = app.Services.GetRequiredService<AtRest>();
-        app.Use((context, next) =>
-        {
-            rest.Asked();
-            return next(context);
-        });
         app.UseSecurityHeaders(Policy());
         app.UseResponseCompression();
         app.UseSerilogRequestLogging(options => options.EnrichDiagnosticContext = (diagnostic, context) =>
@@ -223,6 +215,15 @@ public static class Setup
         var prepared = file.PrepareAsync(settings.Demo, settings.Demo ? (db, ct) => DemoData.FillAsync(db, time, ct) : null);
         Warming.Data(app.Services, prepared);
         await prepared;
+        if (app.Environment.IsProduction())
+        {
+            await Console.Error.WriteLineAsync($"cistern: the data are in {file.Path}");
+        }
+
+        foreach (var sentence in file.Said)
+        {
+            app.Logger.LogError("{Sentence}", sentence);
+        }
 
         // What nobody waits for is tidied when the pages are served.
         app.Lifetime.ApplicationStarted.Register(() => _ = TidyAsync(app.Services, time));
@@ -234,6 +235,11 @@ public static class Setup
         {
             await using var scope = services.CreateAsyncScope();
             await scope.ServiceProvider.GetRequiredService<LogStore>().WarmAsync(CancellationToken.None);
+            if (await scope.ServiceProvider.GetRequiredService<ImportStore>().UndoCutOffAsync(CancellationToken.None) is > 0 and var cut)
+            {
+                Log.Warning("{Count} imports that the end of the server had cut off were undone.", cut);
+            }
+
             // Brews of earlier versions get their facts when nobody waits for them.
             await scope.ServiceProvider.GetRequiredService<BrewStore>().WorkOutMissingFactsAsync(CancellationToken.None);
             await scope.ServiceProvider.GetRequiredService<ReadingStore>().GatherAllAsync(CancellationToken.None);

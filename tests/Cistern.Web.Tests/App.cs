@@ -8,7 +8,6 @@ using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.AspNetCore.TestHost;
 using Microsoft.Data.Sqlite;
 using Microsoft.Extensions.DependencyInjection;
-using Microsoft.Extensions.DependencyInjection.Extensions;
 using Microsoft.Extensions.Time.Testing;
 
 namespace Cistern.Web.Tests;
@@ -158,7 +157,6 @@ public sealed class App : WebApplicationFactory<Program>
             {
                 services.AddSingleton<IHouseNames>(Names);
                 services.AddSingleton<IDoors, SaidDoors>();
-                services.RemoveAll<HouseAnnouncer>();
             }
         });
     }

@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using System.Globalization;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
@@ -32,7 +33,8 @@ public sealed class BrewTableTests
     [Fact]
     public void Every_cell_goes_out_under_its_name()
     {
-        var cells = Cells(Whole);
+        var planned = new Dictionary<string, double> { ["tdsPercent"] = 1.46199999999999999, ["extractionYieldPercent"] = 18.2, ["chilledTdsPercent"] = 1.1 }.ToImmutableSortedDictionary(StringComparer.Ordinal);
+        var cells = Cells(Whole with { Forecast = new RecordedForecast("1", planned, planned.Remove("chilledTdsPercent").SetItem("tdsPercent", 0.1 + 0.2)) });
         var told = string.Join('\n', BrewTable.Names.Select((name, i) => $"{name}: {cells[i].Replace("\n", " | ", StringComparison.Ordinal)}"));
         Assert.Equal(
             """
@@ -61,6 +63,10 @@ public sealed class BrewTableTests
             drawdownS: 82
             pressS: 25
             pressFelt: hard
+            plannedTdsPercent: 1.1
+            plannedExtractionYieldPercent: 18.2
+            expectedTdsPercent: 0.3
+            expectedExtractionYieldPercent: 18.2
             score: 7.5
             sharpHarsh: -2
             thinHeavy: 1
@@ -70,6 +76,28 @@ public sealed class BrewTableTests
             why: the paper tore
             notes: again | finer
             """.ReplaceLineEndings("\n"), told);
+    }
+
+    /// <summary>Where another program parts cells at semicolons, tabs or line ends, no cell begins a formula either; all of it is read back as it was.</summary>
+    [Theory]
+    [InlineData("plum;=1+1", "plum;'=1+1")]
+    [InlineData("plum; =1+1", "plum; '=1+1")]
+    [InlineData("a;\"=1+1\"", "a;\"'=1+1\"")]
+    [InlineData("one\n@two;-3\n+4", "one\n'@two;'-3\n'+4")]
+    [InlineData("\t=1", "'\t'=1")]
+    [InlineData("';'=x", "'';''=x")]
+    [InlineData("plain; and more, as ever", "plain; and more, as ever")]
+    [InlineData("3 - 2 = 1", "3 - 2 = 1")]
+    public void No_cell_begins_a_formula_however_cells_are_parted(string text, string told)
+    {
+        var row = BrewTable.Row(Whole with { Why = text });
+        Assert.Equal(told, Cells(Whole with { Why = text })[BrewTable.Names.ToList().IndexOf("why")]);
+        foreach (var parted in (char[])[',', ';', '\t', '\n'])
+        {
+            Assert.DoesNotContain(row.Split(parted).Select(cell => cell.Trim(' ', '"')), cell => cell.Length > 1 && "=+@".Contains(cell[0], StringComparison.Ordinal));
+        }
+
+        Assert.Equal(text, BrewTable.Read(BrewTable.Head() + row).Brews[0].Why);
     }
 
     [Fact]

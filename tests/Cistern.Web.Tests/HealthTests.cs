@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using System.Net;
 using Cistern.Data;
 using Microsoft.EntityFrameworkCore;
@@ -38,7 +39,8 @@ public sealed class HealthTests
         await using var app = NewApp();
         var client = app.Browser();
         var page = await App.GetAsync(client, "/you");
-        File.Copy(app.DataFile, app.DataFile + ".other");
+        // As any program does it that does not ask who has the file.
+        Process.Start("cp", [app.DataFile, app.DataFile + ".other"]).WaitForExit();
         File.Move(app.DataFile + ".other", app.DataFile, overwrite: true);
         await HealthAsync(app, HttpStatusCode.ServiceUnavailable);
         Assert.Equal(HttpStatusCode.ServiceUnavailable, (await App.PostAsync(client, page, "/you?handler=New", ("name", "Ferrywoman"))).StatusCode);
@@ -62,15 +64,29 @@ public sealed class HealthTests
         await using var app = NewApp();
         app.Browser();
         await app.DataAsync(db => db.Database.ExecuteSqlRawAsync("PRAGMA wal_checkpoint(TRUNCATE)"));
-        await using (var file = new FileStream(app.DataFile, FileMode.Open, FileAccess.Write, FileShare.ReadWrite))
-        {
-            // The root page of the brews' table: page numbers count from 1, pages of 4,096 bytes.
-            var root = await app.DataAsync(async db => await db.Database.SqlQueryRaw<int>("SELECT rootpage AS Value FROM sqlite_master WHERE name = 'Brews'").SingleAsync());
-            file.Seek(4_096L * (root - 1), SeekOrigin.Begin);
-            await file.WriteAsync(Enumerable.Repeat((byte)0x5a, 4_096).ToArray(), TestContext.Current.CancellationToken);
-        }
+        // The root page of the brews' table: page numbers count from 1, pages of 4,096 bytes.
+        var root = await app.DataAsync(async db => await db.Database.SqlQueryRaw<int>("SELECT rootpage AS Value FROM sqlite_master WHERE name = 'Brews'").SingleAsync());
+        Process.Start("dd", ["if=/dev/urandom", $"of={app.DataFile}", "bs=4096", "count=1", $"seek={root - 1}", "conv=notrunc", "status=none"]).WaitForExit();
 
         Assert.Contains("damaged", await HealthAsync(app, HttpStatusCode.ServiceUnavailable), StringComparison.Ordinal);
+    }
+
+    /// <summary>A history and pages that are right do not make a file right.</summary>
+    [Theory]
+    [InlineData("DROP TABLE Notes", "it lacks Notes.")]
+    [InlineData("ALTER TABLE Devices DROP COLUMN BeforeHash", "it lacks Devices.BeforeHash")]
+    [InlineData("DROP TRIGGER Log_Brews_INSERT", "its trigger Log_Brews_INSERT is missing")]
+    [InlineData("CREATE TRIGGER Log_Mine AFTER INSERT ON Entries BEGIN DELETE FROM Entries WHERE Id = NEW.Id; END", "the trigger Log_Mine in it is not Cistern's")]
+    [InlineData("CREATE VIEW Mine AS SELECT 1", "the view Mine in it is not Cistern's")]
+    public async Task What_a_file_lacks_or_has_too_much_is_unhealthy_and_no_sound_copy(string sql, string told)
+    {
+        await using var app = NewApp();
+        app.Browser();
+        Assert.Null(Copies.Problem(app.DataFile));
+        await app.DataAsync(db => db.Database.ExecuteSqlRawAsync(sql));
+        Assert.Contains(told, await HealthAsync(app, HttpStatusCode.ServiceUnavailable), StringComparison.Ordinal);
+        Assert.Contains(told, Copies.Problem(app.DataFile), StringComparison.Ordinal);
+        Assert.Throws<DataFileRefusedException>(() => Copies.Lay(app.DataFile, Path.Combine(App.Folder(), "other.db")));
     }
 
     [Fact]

@@ -1,6 +1,7 @@
 using System.Net;
 using Cistern.Data.Shelf;
 using Cistern.Web.Frame;
+using Cistern.Web.House;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 
@@ -104,14 +105,50 @@ public sealed class PinTests
         await TeoWithPinAsync(app);
         var pins = app.Services.GetRequiredService<Pins>();
         var (teo, solveig) = (await BaristaAsync(app, "Teo"), new Barista { Id = 900, Name = "Other", Pin = Pins.Keep("1111") });
-        Assert.All(Enumerable.Range(0, Tries.Most - 1), _ => Assert.Equal(Tried.Wrong, pins.Try(teo, "0000")));
-        Assert.Equal(Tried.Shut, pins.Try(teo, "0000"));
-        Assert.Equal((Tried.Shut, Tried.Good), (pins.Try(teo, "4711"), pins.Try(solveig, "1111")));
+        Assert.All(Enumerable.Range(0, Tries.Most - 1), _ => Assert.Equal(Tried.Wrong, pins.Try(teo, "0000", 0)));
+        Assert.Equal(Tried.JustShut, pins.Try(teo, "0000", 0));
+        // On another device its owner is not kept out by them.
+        Assert.Equal(Tried.Good, pins.Try(teo, "4711", 3));
+        Assert.Equal((Tried.Shut, Tried.Good), (pins.Try(teo, "4711", 0), pins.Try(solveig, "1111", 0)));
         Assert.Contains("Too many wrong PINs", (await App.ParseAsync(await BecomeAsync(app, app.Browser(), "Teo", "4711"))).QuerySelector("#pin-problem")!.TextContent, StringComparison.Ordinal);
         app.Time.Advance(TimeSpan.FromMilliseconds(Tries.ShutForMs));
-        Assert.Equal(Tried.Good, pins.Try(teo, "4711"));
+        Assert.Equal(Tried.Good, pins.Try(teo, "4711", 0));
         // A right one in between forgives the wrong ones before it.
-        Assert.All(Enumerable.Range(0, 12), turn => Assert.Equal(turn % 4 == 3 ? Tried.Good : Tried.Wrong, pins.Try(teo, turn % 4 == 3 ? "4711" : "0000")));
+        Assert.All(Enumerable.Range(0, 12), turn => Assert.Equal(turn % 4 == 3 ? Tried.Good : Tried.Wrong, pins.Try(teo, turn % 4 == 3 ? "4711" : "0000", 0)));
+    }
+
+    /// <summary>Who has no PIN is anybody: a phone that becomes a colleague must not shut that one out.</summary>
+    [Fact]
+    public async Task A_paired_phone_sets_no_first_PIN_for_anybody()
+    {
+        await using var app = App.OfHouse();
+        var phone = app.FromHouse();
+        await App.PostAsync(phone, await App.GetAsync(phone, "/pair"), "/pair", ("code", app.Services.GetRequiredService<PairingDesk>().Offer(Data.House.DeviceRole.Barista).Digits), ("name", "Phone"));
+        await BecomeAsync(app, phone, "Teo");
+        var page = await App.GetAsync(phone, "/you");
+        Assert.Null(page.QuerySelector("#new-pin"));
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await SetAsync(phone, "4711")).StatusCode);
+        Assert.Equal("", (await BaristaAsync(app, "Teo")).Pin);
+        // At the bench's own screen it is set, and then the phone that knows it changes it.
+        await TeoWithPinAsync(app);
+        await BecomeAsync(app, phone, "Teo", "4711");
+        (await SetAsync(phone, "998877", "4711")).EnsureSuccessStatusCode();
+    }
+
+    /// <summary>What was typed into a form that had gone stale is shown again on pages whose forms hold nothing secret, and on no other.</summary>
+    [Theory]
+    [InlineData("/you?handler=Pin", false)]
+    [InlineData("/pair", false)]
+    [InlineData("/devices?handler=Instrument", false)]
+    [InlineData("/files?handler=Code", false)]
+    [InlineData("/taste/8", true)]
+    public async Task A_stale_form_shows_again_what_may_be_shown(string path, bool shown)
+    {
+        await using var app = new App();
+        using var form = new FormUrlEncodedContent([KeyValuePair.Create("new-pin", "47114711"), KeyValuePair.Create("note", "Plum, 47114711.")]);
+        var answer = await app.Browser().PostAsync(new Uri(path, UriKind.Relative), form, Ct);
+        Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
+        Assert.Equal(shown, (await answer.Content.ReadAsStringAsync(Ct)).Contains("47114711", StringComparison.Ordinal));
     }
 
     [Fact]

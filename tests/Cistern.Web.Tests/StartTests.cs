@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using System.Runtime.Versioning;
 using System.Security.Cryptography;
 using System.Text;
@@ -15,7 +16,7 @@ namespace Cistern.Web.Tests;
 [SupportedOSPlatform("linux")]
 public sealed class StartTests
 {
-    public static TheoryData<string> OldFiles => ["1-first-brew", "2-vessel-details", "3-shelf-and-plans", "4-jobs-and-extras", "5-brews-as-entries", "6-slips-answered", "7-readings", "8-taste-and-learning", "9-log-and-files", "10-pairs-gear-and-house"];
+    public static TheoryData<string> OldFiles => ["1-first-brew", "2-vessel-details", "3-shelf-and-plans", "4-jobs-and-extras", "5-brews-as-entries", "6-slips-answered", "7-readings", "8-taste-and-learning", "9-log-and-files", "10-pairs-gear-and-house", "11-dose-unit-and-pin"];
 
     [Fact]
     public async Task A_start_that_was_interrupted_does_not_keep_the_next_one_waiting()
@@ -60,6 +61,13 @@ public sealed class StartTests
         var link = Path.Combine(App.Folder(), "linked.db");
         File.CreateSymbolicLink(link, path);
         Assert.Throws<DataFileRefusedException>(() => DataFile.Take(link));
+        var hard = Path.Combine(App.Folder(), "hard.db");
+        Process.Start("ln", [path, hard]).WaitForExit();
+        using (var other = DataFile.Take(hard))
+        {
+            Assert.Contains("another name of the same file", (await Assert.ThrowsAsync<DataFileRefusedException>(() => other.PrepareAsync(demo: false, ct: TestContext.Current.CancellationToken))).Message, StringComparison.Ordinal);
+        }
+
         first.Dispose();
         DataFile.Take(path).Dispose();
     }
@@ -131,7 +139,7 @@ public sealed class StartTests
         {
             var plan = Core.Forecasts.ForecastModel.Published.Run(brew.Recipe());
             // Where the mill was told by its name, it is known by it.
-            Assert.Contains(brew.MillName, brew.GrindText.StartsWith("Ferrule,", StringComparison.Ordinal) ? ["Ferrule"] : name is ['9', ..] or ['1', '0', ..] ? ["Counter 64", "Hut mill"] : new[] { "" });
+            Assert.Contains(brew.MillName, brew.GrindText.StartsWith("Ferrule,", StringComparison.Ordinal) ? ["Ferrule"] : name is ['9', ..] or ['1', '0' or '1', ..] ? ["Counter 64", "Hut mill"] : new[] { "" });
             Assert.All(brew.Tastings, tasting => Assert.Equal(brew.BaristaId, tasting.BaristaId));
             if (brew.State == BrewState.Finished)
             {

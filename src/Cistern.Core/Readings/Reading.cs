@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Readings;
 
@@ -51,6 +52,9 @@ public sealed record ReadingRange(ReadingOf Of, string Word, string Unit, double
 
     /// <summary>The range that a word is of, or null.</summary>
     public static ReadingRange? Find(string? word) => All.FirstOrDefault(range => range.Word == word);
+
+    /// <summary>What a kept word stands for; <see cref="Words{T}.Unread"/> where this version does not know it.</summary>
+    public static ReadingOf OfWord(string word) => Find(word)?.Of ?? Words<ReadingOf>.Unread;
 
     /// <summary>Whether an instrument can have shown it.</summary>
     public bool Holds(double value) => double.IsFinite(value) && value >= Low && value <= High;

@@ -26,8 +26,11 @@ public static class Words<T>
     /// <summary>Every word, in the order the set declares them.</summary>
     public static IReadOnlyList<string> All { get; }
 
-    /// <summary>The file's word for a value.</summary>
-    public static string Of(T value) => ByValue[Unsafe.BitCast<T, int>(value)];
+    /// <summary>What a word that is none of the set is read as, where something kept must be read all the same: it stands for no member.</summary>
+    public static T Unread { get; } = Unsafe.BitCast<int, T>(-1);
+
+    /// <summary>The file's word for a value; "unknown" for one that could not be read.</summary>
+    public static string Of(T value) => ByValue.TryGetValue(Unsafe.BitCast<T, int>(value), out var word) ? word : "unknown";
 
     /// <summary>The value a word stands for, or null when it is not one of them.</summary>
     public static T? Find(string? word) =>

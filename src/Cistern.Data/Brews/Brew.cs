@@ -163,9 +163,12 @@ public sealed class Brew
     /// <summary>How it tasted to whoever tasted it first, or null.</summary>
     public Tasting? Tasting => Tastings.MinBy(tasting => tasting.Id == 0 ? int.MaxValue : tasting.Id);
 
+    /// <summary>How many entries hold a word that this version does not know: they are kept, and count for nothing.</summary>
+    public int UnreadEntries => Entries.Count(row => !Enum.IsDefined(row.Kind));
+
     /// <summary>The entries as the core takes them, in the order they were received; those not yet saved are the last.</summary>
     public IEnumerable<BrewEntry> CoreEntries =>
-        Entries.OrderBy(row => row.Id == 0 ? int.MaxValue : row.Id).Select(row => new BrewEntry(row.EntryId, row.Kind, row.Step, row.AtMs, row.Undoes, row.Seen));
+        Entries.Where(row => Enum.IsDefined(row.Kind)).OrderBy(row => row.Id == 0 ? int.MaxValue : row.Id).Select(row => new BrewEntry(row.EntryId, row.Kind, row.Step, row.AtMs, row.Undoes, row.Seen));
 }
 
 /// <summary>One thing said of a running brew, kept as it came. Its id counts it once however often it is sent.</summary>
@@ -498,6 +501,12 @@ public sealed class Tasting
 
     /// <summary>How it smelt at the crust, in the taster's words.</summary>
     public string Crust { get; set; } = "";
+
+    /// <summary>What was complained of, in the words of the brew file, with blanks between.</summary>
+    public string Complaints { get; set; } = "";
+
+    /// <summary>What the taster knows went otherwise, in the words of the brew file, with blanks between.</summary>
+    public string WentWrong { get; set; } = "";
 
     /// <summary>Which of the bag's notes were there, with commas between.</summary>
     public string NotesFound { get; set; } = "";

@@ -50,7 +50,7 @@ public static class BrewPlan
 
     /// <summary>The figures that were forecast when it was planned.</summary>
     public static IReadOnlyDictionary<string, double?> Figures(this Brew brew) =>
-        JsonSerializer.Deserialize<Dictionary<string, double?>>(brew.ForecastJson) ?? [];
+        KeptJson.Read<Dictionary<string, double?>>(brew.ForecastJson) ?? [];
 
     /// <summary>The weights that were typed, by step.</summary>
     public static ImmutableDictionary<int, double> WeightsG(this Brew brew) =>
@@ -63,7 +63,7 @@ public static class BrewPlan
         DoseG = brew.Observed(ObservationNames.Dose),
         WaterC = brew.Observed(ObservationNames.Water),
         FlameW = brew.Observed(ObservationNames.Flame),
-        Unstirred = [.. brew.Observations.Where(one => one.Name.StartsWith(ObservationNames.Unstirred, StringComparison.Ordinal)).Select(one => int.Parse(one.Name[ObservationNames.Unstirred.Length..], NumberStyles.None, CultureInfo.InvariantCulture))],
+        Unstirred = [.. brew.Observations.Where(one => one.Name.StartsWith(ObservationNames.Unstirred, StringComparison.Ordinal)).Select(one => int.TryParse(one.Name[ObservationNames.Unstirred.Length..], NumberStyles.None, CultureInfo.InvariantCulture, out var step) ? step : -1).Where(step => step >= 0)],
         LetDownG = brew.Observed(ObservationNames.LetDown),
         IceG = brew.Observed(ObservationNames.Ice),
     };

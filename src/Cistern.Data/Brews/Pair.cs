@@ -90,4 +90,7 @@ public sealed class BlindAnswer
 
     /// <summary>When it was kept, UTC milliseconds.</summary>
     public long AtMs { get; set; }
+
+    /// <summary>The guest's device it came from, whose answer it stays; null from the bench or a barista's device.</summary>
+    public int? DeviceId { get; set; }
 }

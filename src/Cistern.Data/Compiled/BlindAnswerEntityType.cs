@@ -21,7 +21,7 @@ namespace Cistern.Data.Compiled
                 "Cistern.Data.Brews.BlindAnswer",
                 typeof(BlindAnswer),
                 baseEntityType,
-                propertyCount: 7,
+                propertyCount: 8,
                 foreignKeyCount: 1,
                 unnamedIndexCount: 1,
                 keyCount: 1);
@@ -41,6 +41,13 @@ namespace Cistern.Data.Compiled
                 propertyInfo: typeof(BlindAnswer).GetProperty("AtMs", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(BlindAnswer).GetField("<AtMs>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 sentinel: 0L);
+
+            var deviceId = runtimeEntityType.AddProperty(
+                "DeviceId",
+                typeof(int?),
+                propertyInfo: typeof(BlindAnswer).GetProperty("DeviceId", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(BlindAnswer).GetField("<DeviceId>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
 
             var name = runtimeEntityType.AddProperty(
                 "Name",

@@ -11,7 +11,7 @@ namespace Cistern.Data.Compiled
     public partial class CisternDbModel
     {
         private CisternDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("74031ab4-de44-4016-847a-9991eec451d1"), entityTypeCount: 34)
+            : base(skipDetectChanges: false, modelId: new Guid("ce3f5388-2582-406b-9116-d6c20c6cda9a"), entityTypeCount: 35)
         {
         }
 
@@ -34,6 +34,7 @@ namespace Cistern.Data.Compiled
             var device = DeviceEntityType.Create(this);
             var houseRecord = HouseRecordEntityType.Create(this);
             var import = ImportEntityType.Create(this);
+            var importedBrew = ImportedBrewEntityType.Create(this);
             var keptSearch = KeptSearchEntityType.Create(this);
             var logRow = LogRowEntityType.Create(this);
             var doneJob = DoneJobEntityType.Create(this);
@@ -74,6 +75,7 @@ namespace Cistern.Data.Compiled
             TastingEntityType.CreateForeignKey2(tasting, brew);
             TastingSipEntityType.CreateForeignKey1(tastingSip, tasting);
             WeighingEntityType.CreateForeignKey1(weighing, brew);
+            ImportedBrewEntityType.CreateForeignKey1(importedBrew, import);
             PlanExtraEntityType.CreateForeignKey1(planExtra, storedPlan);
             PlanRevisionEntityType.CreateForeignKey1(planRevision, storedPlan);
 
@@ -94,6 +96,7 @@ namespace Cistern.Data.Compiled
             DeviceEntityType.CreateAnnotations(device);
             HouseRecordEntityType.CreateAnnotations(houseRecord);
             ImportEntityType.CreateAnnotations(import);
+            ImportedBrewEntityType.CreateAnnotations(importedBrew);
             KeptSearchEntityType.CreateAnnotations(keptSearch);
             LogRowEntityType.CreateAnnotations(logRow);
             DoneJobEntityType.CreateAnnotations(doneJob);

@@ -19,7 +19,7 @@ namespace Cistern.Data.Compiled
                 "Cistern.Data.House.Device",
                 typeof(Device),
                 baseEntityType,
-                propertyCount: 9,
+                propertyCount: 10,
                 unnamedIndexCount: 1,
                 keyCount: 1);
 
@@ -84,6 +84,13 @@ namespace Cistern.Data.Compiled
                 typeof(string),
                 propertyInfo: typeof(Device).GetProperty("TokenHash", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(Device).GetField("<TokenHash>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+
+            var tokenUsedAtMs = runtimeEntityType.AddProperty(
+                "TokenUsedAtMs",
+                typeof(long?),
+                propertyInfo: typeof(Device).GetProperty("TokenUsedAtMs", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Device).GetField("<TokenUsedAtMs>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
 
             var key = runtimeEntityType.AddKey(
                 new[] { id });

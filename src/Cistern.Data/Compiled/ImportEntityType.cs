@@ -19,7 +19,7 @@ namespace Cistern.Data.Compiled
                 "Cistern.Data.Log.Import",
                 typeof(Import),
                 baseEntityType,
-                propertyCount: 7,
+                propertyCount: 8,
                 keyCount: 1);
 
             var id = runtimeEntityType.AddProperty(
@@ -56,6 +56,13 @@ namespace Cistern.Data.Compiled
                 typeof(string),
                 propertyInfo: typeof(Import).GetProperty("By", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(Import).GetField("<By>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+
+            var keptAtMs = runtimeEntityType.AddProperty(
+                "KeptAtMs",
+                typeof(long?),
+                propertyInfo: typeof(Import).GetProperty("KeptAtMs", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Import).GetField("<KeptAtMs>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
 
             var undoneAtMs = runtimeEntityType.AddProperty(
                 "UndoneAtMs",

@@ -51,7 +51,7 @@ namespace Cistern.Data.Compiled
                 fieldInfo: typeof(ReadingChunk).GetField("<Of>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
             of.SetValueConverter(new ValueConverter<ReadingOf, string>(
                 string (ReadingOf of) => ReadingRange.For(of).Word,
-                ReadingOf (string word) => ReadingRange.Find(word).Of));
+                ReadingOf (string word) => ReadingRange.OfWord(word)));
             of.SetSentinelFromProviderValue("scaleG");
 
             var packed = runtimeEntityType.AddProperty(

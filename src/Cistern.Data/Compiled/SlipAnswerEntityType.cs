@@ -65,7 +65,7 @@ namespace Cistern.Data.Compiled
                 fieldInfo: typeof(SlipAnswer).GetField("<Kind>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
             kind.SetValueConverter(new ValueConverter<SlipKind, string>(
                 string (SlipKind kind) => Words<SlipKind>.Of(kind),
-                SlipKind (string word) => Words<SlipKind>.Find(word) ?? SlipKind.ReleasedLate));
+                SlipKind (string word) => Words<SlipKind>.Find(word) ?? Words<SlipKind>.Unread));
             kind.SetSentinelFromProviderValue("release-due");
 
             var letDownG = runtimeEntityType.AddProperty(

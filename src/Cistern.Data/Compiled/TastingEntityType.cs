@@ -25,7 +25,7 @@ namespace Cistern.Data.Compiled
                 "Cistern.Data.Brews.Tasting",
                 typeof(Tasting),
                 baseEntityType,
-                propertyCount: 13,
+                propertyCount: 15,
                 navigationCount: 2,
                 foreignKeyCount: 2,
                 unnamedIndexCount: 2,
@@ -70,6 +70,12 @@ namespace Cistern.Data.Compiled
                 propertyInfo: typeof(Tasting).GetProperty("BrewId", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(Tasting).GetField("<BrewId>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 sentinel: 0);
+
+            var complaints = runtimeEntityType.AddProperty(
+                "Complaints",
+                typeof(string),
+                propertyInfo: typeof(Tasting).GetProperty("Complaints", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Tasting).GetField("<Complaints>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
 
             var crust = runtimeEntityType.AddProperty(
                 "Crust",
@@ -123,6 +129,12 @@ namespace Cistern.Data.Compiled
                 propertyInfo: typeof(Tasting).GetProperty("ThinHeavy", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(Tasting).GetField("<ThinHeavy>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 nullable: true);
+
+            var wentWrong = runtimeEntityType.AddProperty(
+                "WentWrong",
+                typeof(string),
+                propertyInfo: typeof(Tasting).GetProperty("WentWrong", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Tasting).GetField("<WentWrong>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
 
             var key = runtimeEntityType.AddKey(
                 new[] { id });

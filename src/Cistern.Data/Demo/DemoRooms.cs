@@ -148,7 +148,7 @@ internal static class DemoRooms
         var wanjiru = await db.Baristas.FirstAsync(row => row.Name == "Wanjiru", ct);
         var mill = await db.Mills.FirstAsync(row => row.Name == "Hut mill", ct);
         var random = new Random(Seed + 1);
-        var import = new Import { AtMs = time.GetUtcNow().AddDays(-1).ToUnixTimeMilliseconds(), By = wanjiru.Name, What = "high-hut.json: 1 brew" };
+        var import = new Import { AtMs = time.GetUtcNow().AddDays(-1).ToUnixTimeMilliseconds(), By = wanjiru.Name, What = "high-hut.json: 1 brew", KeptAtMs = time.GetUtcNow().AddDays(-1).ToUnixTimeMilliseconds() };
         db.Imports.Add(import);
         await db.SaveChangesAsync(ct);
         var written = RecipeLibrary.Find("hut-press")!;

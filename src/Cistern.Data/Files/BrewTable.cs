@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Security.Cryptography;
 using System.Text;
+using System.Text.RegularExpressions;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
 using Cistern.Core.Records;
@@ -11,15 +12,21 @@ using CsvHelper.Configuration;
 namespace Cistern.Data.Files;
 
 /// <summary>Brews as a table, one row each, for a spreadsheet; and such a table read again.</summary>
-public static class BrewTable
+public static partial class BrewTable
 {
     /// <summary>The most rows that are read.</summary>
     public const int MostRows = 200_000;
 
     private const int MostFindings = 100;
 
-    /// <summary>What a spreadsheet takes for the beginning of a formula.</summary>
-    private const string FormulaStarts = "=+-@\t\r";
+    /// <summary>
+    /// Where a spreadsheet would begin a formula: at the beginning of a cell, behind a <c>;</c>, tab or line end that may part
+    /// cells there, whatever parts them here, and behind the blanks and quotes that it leaves out.
+    /// </summary>
+    private const string Begins = "(?<=(?:^|[;\\t\\r\\n])[ \"]*)";
+
+    /// <summary>What begins a formula; an apostrophe stands for itself, so that what was made harmless can be read back.</summary>
+    private const string Formula = "(?=[=+\\-@\\t\\r'])";
 
     /// <summary>Of itself it quotes a cell that holds its own line end, not one that holds another.</summary>
     private static readonly CsvConfiguration Written = new(CultureInfo.InvariantCulture)
@@ -30,6 +37,14 @@ public static class BrewTable
 
     /// <summary>Any line end ends a row, also where several kinds are mixed.</summary>
     private static readonly CsvConfiguration Taken = new(CultureInfo.InvariantCulture) { BadDataFound = null, MissingFieldFound = null };
+
+    /// <summary>Of the drink as it is drunk: chilled, or diluted, or as it came out.</summary>
+    private static readonly string[] Strength = ["chilledTdsPercent", "dilutedTdsPercent", "tdsPercent"];
+
+    private static readonly string[] Extraction = ["extractionYieldPercent"];
+
+    /// <summary>Further than any instrument reads, and short of where binary fractions show.</summary>
+    private const string Digits = "0.######";
 
     /// <summary>The columns, in their order, and what each holds of a brew.</summary>
     private static readonly (string Name, Func<BrewRecord, object?> Of)[] Columns =
@@ -59,6 +74,10 @@ public static class BrewTable
         ("drawdownS", brew => brew.Measured.DrawdownS),
         ("pressS", brew => brew.Measured.PressS),
         ("pressFelt", brew => brew.Measured.PressFelt is { } felt ? Words<PressFelt>.Of(felt) : null),
+        ("plannedTdsPercent", brew => Expected(brew.Forecast?.Planned, Strength)),
+        ("plannedExtractionYieldPercent", brew => Expected(brew.Forecast?.Planned, Extraction)),
+        ("expectedTdsPercent", brew => Expected(brew.Forecast?.Brewed, Strength)),
+        ("expectedExtractionYieldPercent", brew => Expected(brew.Forecast?.Brewed, Extraction)),
         ("score", brew => brew.Tasting?.Score),
         ("sharpHarsh", brew => brew.Tasting?.Mean(sip => sip.SharpHarsh)),
         ("thinHeavy", brew => brew.Tasting?.Mean(sip => sip.ThinHeavy)),
@@ -89,7 +108,7 @@ public static class BrewTable
         {
             foreach (var point in brew.Readings[range.Of])
             {
-                text.Append(CultureInfo.InvariantCulture, $"{brew.Id},{range.Word},{Math.Round(point.AtS, 3)},{point.G}\r\n");
+                text.Append(CultureInfo.InvariantCulture, $"{brew.Id},{range.Word},{point.AtS:0.###},{point.G:0.####}\r\n");
             }
         }
 
@@ -146,17 +165,26 @@ public static class BrewTable
     }
 
     /// <summary>Text made harmless: one that a spreadsheet would reckon as a formula gets an apostrophe before it, as does one that begins with an apostrophe, so that it can be read back.</summary>
-    internal static string Harmless(string text) => text.Length > 0 && (FormulaStarts.Contains(text[0], StringComparison.Ordinal) || text[0] == '\'') ? "'" + text : text;
+    internal static string Harmless(string text) => BeginsFormula().Replace(text, "'");
 
     /// <summary>Text as it was before it was made harmless.</summary>
-    internal static string AsItWas(string cell) => cell.Length > 1 && cell[0] == '\'' && (FormulaStarts.Contains(cell[1], StringComparison.Ordinal) || cell[1] == '\'') ? cell[1..] : cell;
+    internal static string AsItWas(string cell) => MadeHarmless().Replace(cell, "");
+
+    [GeneratedRegex(Begins + Formula, RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 1_000)]
+    private static partial Regex BeginsFormula();
+
+    [GeneratedRegex(Begins + "'" + Formula, RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 1_000)]
+    private static partial Regex MadeHarmless();
+
+    private static object? Expected(IReadOnlyDictionary<string, double>? figures, string[] names) =>
+        figures is not null && Array.Find(names, figures.ContainsKey) is { } name ? figures[name] : null;
 
     private static string? Told(DateTimeOffset? moment) => moment is { } at ? BrewWriter.Moment(at) : null;
 
     private static string Cell(object? value) => value switch
     {
         null => "",
-        double number => number.ToString(CultureInfo.InvariantCulture),
+        double number => number.ToString(Digits, CultureInfo.InvariantCulture),
         _ => Harmless(value.ToString() ?? ""),
     };
 

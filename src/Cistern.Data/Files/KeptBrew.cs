@@ -6,6 +6,7 @@ using Cistern.Core.Brewing;
 using Cistern.Core.Recipes;
 using Cistern.Core.Records;
 using Cistern.Data.Brews;
+using Cistern.Data.Stores;
 
 namespace Cistern.Data.Files;
 
@@ -16,6 +17,9 @@ namespace Cistern.Data.Files;
 internal sealed record KeptBrew
 {
     private const int LongestName = 300;
+
+    /// <summary>The most letters of a note or of JSON within.</summary>
+    private const int LongestText = 200_000;
 
     private static readonly JsonSerializerOptions Options = new(JsonSerializerDefaults.Web) { DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull };
 
@@ -92,16 +96,25 @@ internal sealed record KeptBrew
     /// </summary>
     private bool IsSound => new object?[] { RecipeId, Name, ModelVersion, ForecastJson, TinyTide, GrindText, VesselName, Why, ChangedJson, Entries, Weighed, Observations, Tastings, Answers }.All(part => part is not null)
         && new[] { RecipeId, Name, ModelVersion }.All(text => text.Length > 0) && new[] { RecipeId, Name, ModelVersion, GrindText, VesselName }.All(text => text.Length <= LongestName)
-        && Entries.Count <= 5_000 && Entries.All(entry => entry is { Kind: not null, Step: >= 0 and <= 1_000 }) && Entries.DistinctBy(entry => entry.Id).Count() == Entries.Count
-        && Weighed.All(one => one is not null && double.IsFinite(one.TotalG) && one.Step is >= 0 and <= 1_000)
-        && Observations.All(one => one is { Name.Length: > 0 and <= 80 } && double.IsFinite(one.Value) && IsStir(one.Name))
-        && Tastings.All(taste => taste is { SharpHarsh: null or (>= -5 and <= 5), ThinHeavy: null or (>= -5 and <= 5), Score: null or (>= 0 and <= 10), ReadTdsPercent: null or (>= 0 and <= 25), Sediment: null or (>= 0 and <= 5) })
+        && IsText(LongestText, Why, ChangedJson, ForecastJson, ModelJson, FileJson) && IsText(LongestName, Bag)
+        && Entries.Count <= BrewStore.MostEntries && Entries.All(entry => entry is { Kind: not null, Step: >= 0 and <= 1_000 } && IsMoment(entry.AtMs) && IsMoment(entry.ReceivedAtMs) && IsText(LongestName, entry.By)) && Entries.DistinctBy(entry => entry.Id).Count() == Entries.Count
+        && Weighed.All(one => one is not null && one.TotalG is >= 0 and <= 5_000 && one.Step is >= 0 and <= 1_000)
+        && Observations.All(one => one is { Name.Length: > 0 and <= 80, Value: >= 0 and <= 100_000 } && IsMoment(one.AtMs) && IsStir(one.Name))
+        && Tastings.All(taste => taste is { SharpHarsh: null or (>= -5 and <= 5), ThinHeavy: null or (>= -5 and <= 5), Score: null or (>= 0 and <= 10), ReadTdsPercent: null or (>= 0 and <= 25), Sediment: null or (>= 0 and <= 5) }
+            && IsMoment(taste.AtMs) && IsText(LongestName, taste.Taster) && IsText(LongestText, taste.Note, taste.Crust, taste.NotesFound) && (taste.Sips ?? []).All(IsSip))
         && Tastings.Where(taste => taste.Taster is not null).DistinctBy(taste => taste.Taster).Count() == Tastings.Count(taste => taste.Taster is not null)
-        && Answers.All(answer => answer is { Kind: not null, Step: >= 0 and <= 1_000 } && double.IsFinite(answer.LetDownG))
+        && Answers.All(answer => answer is { Kind: not null, Step: >= 0 and <= 1_000, LetDownG: >= 0 and <= 5_000, ReleaseAtS: null or (>= 0 and <= 172_800) } && IsMoment(answer.AtMs) && IsText(LongestText, answer.Said) && IsText(LongestName, answer.By))
         && (Plan is null || IsRecipe(Plan)) && (BrewedJson is null || IsRecipe(BrewedJson)) && KeptJson.Read<Dictionary<string, double?>>(ForecastJson) is not null
         && TinyTide.All(letter => char.IsAsciiDigit(letter) || letter is ' ' or ',' or '.' or '-');
 
-    private static bool IsRecipe(string json) => RecipeReader.ReadDraft(json).Recipes.Length == 1;
+    private static bool IsRecipe(string json) => RecipeReader.Read(Encoding.UTF8.GetBytes(json)) is { Accepted: true, Recipes.Length: 1 };
+
+    /// <summary>From 1990 to 2200, as the open format takes moments.</summary>
+    private static bool IsMoment(long ms) => ms is > 631_152_000_000 and < 7_258_118_400_000;
+
+    private static bool IsText(int longest, params string?[] texts) => texts.All(text => text is null || (text.Length <= longest && PlainText.Problem(PlainText.Lines(text), longest, lines: true) is null));
+
+    private static bool IsSip(SipKept sip) => sip is { SharpHarsh: null or (>= -5 and <= 5), ThinHeavy: null or (>= -5 and <= 5), Sweet: null or (>= 0 and <= 5), Clear: null or (>= 0 and <= 5), Finish: null or (>= 0 and <= 5), Dry: null or (>= 0 and <= 5) };
 
     /// <summary>The name of a stir that was not done ends with its step.</summary>
     private static bool IsStir(string name) => !name.StartsWith(ObservationNames.Unstirred, StringComparison.Ordinal) || int.TryParse(name[ObservationNames.Unstirred.Length..], System.Globalization.NumberStyles.None, System.Globalization.CultureInfo.InvariantCulture, out _);

@@ -34,8 +34,11 @@ public sealed class Device
     /// <summary>When that token was given out, UTC milliseconds.</summary>
     public long TokenAtMs { get; set; }
 
-    /// <summary>The token before, good for a little while longer: requests under way still carry it. Empty where there is none.</summary>
+    /// <summary>The token before: good until the one that replaced it has been used. Empty where there is none.</summary>
     public string BeforeHash { get; set; } = "";
+
+    /// <summary>When the token was first used since it replaced the one before, UTC milliseconds; null until then.</summary>
+    public long? TokenUsedAtMs { get; set; }
 
     /// <summary>When it was paired, UTC milliseconds.</summary>
     public long PairedAtMs { get; set; }

@@ -167,9 +167,28 @@ public sealed class Import
     /// <summary>When it was taken back, UTC milliseconds; null while it stands.</summary>
     public long? UndoneAtMs { get; set; }
 
-    /// <summary>The brews that it changed, as they stood before, as a brew file; null where it changed none.</summary>
+    /// <summary>When all of it was kept, UTC milliseconds; null while it is written, lot by lot. One that a start finds so was cut off, and is undone.</summary>
+    public long? KeptAtMs { get; set; }
+
+    /// <summary>Of imports of earlier versions: the brews that it changed, as they stood before, as a brew file. Since then each has a row of its own.</summary>
     public string? BeforeJson { get; set; }
 
     /// <summary>The plans and things of the shelf it brought, as "plan.12" or "mill.3", with spaces between.</summary>
     public string Brought { get; set; } = "";
+}
+
+/// <summary>A brew that an import brought or changed.</summary>
+public sealed class ImportedBrew
+{
+    /// <summary>Its number in the data file.</summary>
+    public int Id { get; set; }
+
+    /// <summary>The import.</summary>
+    public int ImportId { get; set; }
+
+    /// <summary>The brew's name in files.</summary>
+    public Guid FileId { get; set; }
+
+    /// <summary>The brew as it stood before, as a brew file; null where it was not here.</summary>
+    public string? BeforeJson { get; set; }
 }

@@ -26,6 +26,9 @@ namespace Cistern.Data.Migrations
                     b.Property<long>("AtMs")
                         .HasColumnType("INTEGER");
 
+                    b.Property<int?>("DeviceId")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("Name")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -611,6 +614,10 @@ namespace Cistern.Data.Migrations
                     b.Property<int>("BrewId")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Complaints")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Crust")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -637,6 +644,10 @@ namespace Cistern.Data.Migrations
 
                     b.Property<int?>("ThinHeavy")
                         .HasColumnType("INTEGER");
+
+                    b.Property<string>("WentWrong")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
 
                     b.HasKey("Id");
 
@@ -746,6 +757,9 @@ namespace Cistern.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<long?>("TokenUsedAtMs")
+                        .HasColumnType("INTEGER");
+
                     b.HasKey("Id");
 
                     b.HasIndex("TokenHash")
@@ -796,6 +810,9 @@ namespace Cistern.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<long?>("KeptAtMs")
+                        .HasColumnType("INTEGER");
+
                     b.Property<long?>("UndoneAtMs")
                         .HasColumnType("INTEGER");
 
@@ -806,6 +823,30 @@ namespace Cistern.Data.Migrations
                     b.HasKey("Id");
 
                     b.ToTable("Imports");
+                });
+
+            modelBuilder.Entity("Cistern.Data.Log.ImportedBrew", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("BeforeJson")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("FileId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("ImportId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("FileId");
+
+                    b.HasIndex("ImportId");
+
+                    b.ToTable("ImportedBrews");
                 });
 
             modelBuilder.Entity("Cistern.Data.Log.KeptSearch", b =>
@@ -1665,6 +1706,15 @@ namespace Cistern.Data.Migrations
                     b.HasOne("Cistern.Data.Brews.Brew", null)
                         .WithMany("Weighings")
                         .HasForeignKey("BrewId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Cistern.Data.Log.ImportedBrew", b =>
+                {
+                    b.HasOne("Cistern.Data.Log.Import", null)
+                        .WithMany()
+                        .HasForeignKey("ImportId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });

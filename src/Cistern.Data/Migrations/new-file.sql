@@ -233,7 +233,7 @@ CREATE TABLE "Tastings" (
     "ReadTdsPercent" REAL NULL,
     "Score" REAL NULL,
     "SharpHarsh" INTEGER NULL,
-    "ThinHeavy" INTEGER NULL, "Bed" TEXT NULL, "Crust" TEXT NOT NULL DEFAULT '', "NotesFound" TEXT NOT NULL DEFAULT '', "Sediment" INTEGER NULL,
+    "ThinHeavy" INTEGER NULL, "Bed" TEXT NULL, "Crust" TEXT NOT NULL DEFAULT '', "NotesFound" TEXT NOT NULL DEFAULT '', "Sediment" INTEGER NULL, "Complaints" TEXT NOT NULL DEFAULT '', "WentWrong" TEXT NOT NULL DEFAULT '',
     CONSTRAINT "FK_Tastings_Baristas_BaristaId" FOREIGN KEY ("BaristaId") REFERENCES "Baristas" ("Id") ON DELETE SET NULL,
     CONSTRAINT "FK_Tastings_Brews_BrewId" FOREIGN KEY ("BrewId") REFERENCES "Brews" ("Id") ON DELETE CASCADE
 );
@@ -290,7 +290,7 @@ CREATE TABLE "Imports" (
     "UndoneAtMs" INTEGER NULL,
     "BeforeJson" TEXT NULL,
     "Brought" TEXT NOT NULL
-);
+, "KeptAtMs" INTEGER NULL);
 CREATE TABLE "KeptSearches" (
     "Id" INTEGER NOT NULL CONSTRAINT "PK_KeptSearches" PRIMARY KEY AUTOINCREMENT,
     "Name" TEXT NOT NULL,
@@ -535,7 +535,7 @@ CREATE TABLE "Devices" (
     "PairedAtMs" INTEGER NOT NULL,
     "SeenAtMs" INTEGER NOT NULL,
     "PutOutAtMs" INTEGER NULL
-);
+, "TokenUsedAtMs" INTEGER NULL);
 CREATE TABLE "HouseRecords" (
     "Id" INTEGER NOT NULL CONSTRAINT "PK_HouseRecords" PRIMARY KEY AUTOINCREMENT,
     "AtMs" INTEGER NOT NULL,
@@ -564,7 +564,7 @@ CREATE TABLE "BlindAnswers" (
     "Name" TEXT NOT NULL,
     "Picked" TEXT NOT NULL,
     "Note" TEXT NOT NULL,
-    "AtMs" INTEGER NOT NULL,
+    "AtMs" INTEGER NOT NULL, "DeviceId" INTEGER NULL,
     CONSTRAINT "FK_BlindAnswers_BlindSessions_SessionId" FOREIGN KEY ("SessionId") REFERENCES "BlindSessions" ("Id") ON DELETE CASCADE
 );
 CREATE INDEX "IX_Sheets_ParentId" ON "Sheets" ("ParentId");
@@ -579,6 +579,15 @@ CREATE INDEX "IX_Pairs_FirstBrewId" ON "Pairs" ("FirstBrewId");
 CREATE INDEX "IX_Pairs_FirstPlanId" ON "Pairs" ("FirstPlanId");
 CREATE INDEX "IX_Pairs_SecondBrewId" ON "Pairs" ("SecondBrewId");
 CREATE INDEX "IX_Pairs_SecondPlanId" ON "Pairs" ("SecondPlanId");
+CREATE TABLE "ImportedBrews" (
+    "Id" INTEGER NOT NULL CONSTRAINT "PK_ImportedBrews" PRIMARY KEY AUTOINCREMENT,
+    "ImportId" INTEGER NOT NULL,
+    "FileId" TEXT NOT NULL,
+    "BeforeJson" TEXT NULL,
+    CONSTRAINT "FK_ImportedBrews_Imports_ImportId" FOREIGN KEY ("ImportId") REFERENCES "Imports" ("Id") ON DELETE CASCADE
+);
+CREATE INDEX "IX_ImportedBrews_FileId" ON "ImportedBrews" ("FileId");
+CREATE INDEX "IX_ImportedBrews_ImportId" ON "ImportedBrews" ("ImportId");
 INSERT INTO "__EFMigrationsHistory" VALUES('20261123143507_FirstBrew','10.0.14');
 INSERT INTO "__EFMigrationsHistory" VALUES('20261123153118_VesselDetails','10.0.14');
 INSERT INTO "__EFMigrationsHistory" VALUES('20261123164137_ShelfAndPlans','10.0.14');
@@ -590,4 +599,5 @@ INSERT INTO "__EFMigrationsHistory" VALUES('20261126131919_TasteAndLearning','10
 INSERT INTO "__EFMigrationsHistory" VALUES('20261126164714_LogAndFiles','10.0.14');
 INSERT INTO "__EFMigrationsHistory" VALUES('20261127055405_PairsGearAndHouse','10.0.14');
 INSERT INTO "__EFMigrationsHistory" VALUES('20261127063618_DoseUnitAndPin','10.0.14');
+INSERT INTO "__EFMigrationsHistory" VALUES('20261130000611_ComplaintsImportsAndTokens','10.0.14');
 COMMIT;

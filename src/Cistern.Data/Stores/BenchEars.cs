@@ -19,15 +19,15 @@ public sealed class BenchEars
     /// <summary>The ear of a brew.</summary>
     public Ear Of(int brewId) => ears.GetOrAdd(brewId, _ => new Ear());
 
-    /// <summary>The brews something was heard of.</summary>
-    public IReadOnlyCollection<int> Brews => [.. ears.Where(pair => pair.Value.Curves is not null).Select(pair => pair.Key)];
+    /// <summary>The brews something was heard of, or that somebody looks at.</summary>
+    public IReadOnlyCollection<int> Brews => [.. ears.Where(pair => pair.Value.Curves is not null || pair.Value.IsWatched).Select(pair => pair.Key)];
 
-    /// <summary>Forgets a brew that is over and that nobody looks at.</summary>
+    /// <summary>Forgets a brew that is over; whoever looks on is told no more of it.</summary>
     public void Forget(int brewId)
     {
-        if (ears.TryGetValue(brewId, out var ear) && !ear.IsWatched)
+        if (ears.TryRemove(brewId, out var ear))
         {
-            ears.TryRemove(brewId, out _);
+            ear.End();
         }
     }
 
@@ -35,6 +35,7 @@ public sealed class BenchEars
     public sealed class Ear
     {
         private readonly ConcurrentDictionary<Channel<LiveMoment>, bool> watchers = new();
+        private volatile bool ended;
 
         /// <summary>One at a time: readings of a brew follow one another.</summary>
         public SemaphoreSlim Gate { get; } = new(1, 1);
@@ -63,12 +64,27 @@ public sealed class BenchEars
             }
         }
 
-        /// <summary>Looks on until it is stopped; that is its end, and no error.</summary>
+        /// <summary>Ends the streams of all who look on: there is nothing more to tell.</summary>
+        public void End()
+        {
+            ended = true;
+            foreach (var watcher in watchers.Keys)
+            {
+                watcher.Writer.TryComplete();
+            }
+        }
+
+        /// <summary>Looks on until it is over or stopped; that is its end, and no error.</summary>
         /// <param name="ct">Stops it.</param>
         public async IAsyncEnumerable<LiveMoment> WatchAsync([System.Runtime.CompilerServices.EnumeratorCancellation] CancellationToken ct)
         {
             var channel = Channel.CreateBounded<LiveMoment>(new BoundedChannelOptions(32) { FullMode = BoundedChannelFullMode.DropOldest });
             watchers[channel] = true;
+            if (ended)
+            {
+                channel.Writer.TryComplete();
+            }
+
             await using var stops = ct.Register(() => channel.Writer.TryComplete());
             try
             {

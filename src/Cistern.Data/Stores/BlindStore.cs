@@ -12,6 +12,9 @@ public enum BlindOutcome
     /// <summary>It came after the cups were revealed, and is not taken.</summary>
     TooLate,
 
+    /// <summary>A guest's device answered for this taster, or this device for another one: a guest is one taster.</summary>
+    Anothers,
+
     /// <summary>There is no such tasting, taster or cup.</summary>
     NotThere,
 }
@@ -58,7 +61,7 @@ public sealed class BlindStore(CisternDb db, JobLedger jobs, TimeProvider time)
     }
 
     /// <summary>Keeps what a taster answered; it can be answered anew until it is revealed.</summary>
-    /// <param name="answer">The answer, with its tasting and taster.</param>
+    /// <param name="answer">The answer, with its tasting and taster, and the device where a guest gives it.</param>
     /// <param name="ct">Stops it before anything is kept.</param>
     public async Task<BlindOutcome> AnswerAsync(BlindAnswer answer, CancellationToken ct)
     {
@@ -74,9 +77,15 @@ public sealed class BlindStore(CisternDb db, JobLedger jobs, TimeProvider time)
             return BlindOutcome.TooLate;
         }
 
-        if (await db.BlindAnswers.FirstOrDefaultAsync(row => row.SessionId == answer.SessionId && row.Taster == answer.Taster, ct) is { } before)
+        var before = await db.BlindAnswers.FirstOrDefaultAsync(row => row.SessionId == answer.SessionId && row.Taster == answer.Taster, ct);
+        if (answer.DeviceId is { } guest && ((before is not null && before.DeviceId != guest) || await db.BlindAnswers.AnyAsync(row => row.SessionId == answer.SessionId && row.DeviceId == guest && row.Taster != answer.Taster, ct)))
         {
-            (before.Name, before.Picked, before.Note, before.AtMs) = (answer.Name, answer.Picked, answer.Note, NowMs);
+            return BlindOutcome.Anothers;
+        }
+
+        if (before is not null)
+        {
+            (before.Name, before.Picked, before.Note, before.AtMs, before.DeviceId) = (answer.Name, answer.Picked, answer.Note, NowMs, answer.DeviceId);
         }
         else
         {

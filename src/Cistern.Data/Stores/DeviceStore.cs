@@ -6,14 +6,30 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Data.Stores;
 
+/// <summary>A token that was shown.</summary>
+/// <param name="Device">Whose it is.</param>
+/// <param name="IsBefore">Whether it is the one that was replaced last.</param>
+public sealed record KnownToken(Device Device, bool IsBefore)
+{
+    /// <summary>Whether it came again after the one that replaced it had been used: whoever shows it, or whoever has the new one, copied it.</summary>
+    /// <param name="nowMs">Now, UTC ms.</param>
+    public bool WasCopied(long nowMs) => IsBefore && Device.TokenUsedAtMs is { } usedAtMs && nowMs - usedAtMs is < 0 or > DeviceStore.UnderWayMs;
+}
+
 /// <summary>Keeps the devices that are paired, and the record of what was done about the house.</summary>
 public sealed class DeviceStore(CisternDb db)
 {
     /// <summary>A token is replaced when it is this old, ms: one that was copied is not good for ever.</summary>
     public const long RotatedAfterMs = 7L * 86_400_000;
 
-    /// <summary>The one before it is good this much longer, ms.</summary>
-    public const long BeforeGoodForMs = 300_000;
+    /// <summary>
+    /// A new token that nobody used within this, ms, got lost with its answer: whoever still comes with the one before gets
+    /// another. Requests sent side by side do not come so late, so none of them takes the other's new token away.
+    /// </summary>
+    public const long LostAfterMs = 300_000;
+
+    /// <summary>Requests that were under way when the new token was first used carry the one before, ms.</summary>
+    public const long UnderWayMs = 3_000;
 
     /// <summary>The most letters of a device's name.</summary>
     public const int LongestName = 60;
@@ -47,26 +63,42 @@ public sealed class DeviceStore(CisternDb db)
         return (device, token);
     }
 
-    /// <summary>The device a token belongs to; null where it belongs to none that is in.</summary>
-    public async Task<Device?> FindAsync(string token, long nowMs, CancellationToken ct)
+    /// <summary>The device that is in and whose token, or the token before it, this is; null where there is none.</summary>
+    public async Task<KnownToken?> FindAsync(string token, CancellationToken ct)
     {
         var hash = HashOf(token);
-        return await db.Devices.AsNoTracking().FirstOrDefaultAsync(
-            one => one.PutOutAtMs == null && (one.TokenHash == hash || (one.BeforeHash == hash && one.TokenAtMs > nowMs - BeforeGoodForMs)), ct);
+        return await db.Devices.AsNoTracking().FirstOrDefaultAsync(one => one.PutOutAtMs == null && (one.TokenHash == hash || one.BeforeHash == hash), ct) is { } device
+            ? new KnownToken(device, IsBefore: device.TokenHash != hash)
+            : null;
     }
 
-    /// <summary>A new token for a device whose own is old; null where it is not, or another request was first.</summary>
-    public async Task<string?> RotateAsync(Device device, long nowMs, CancellationToken ct)
+    /// <summary>
+    /// Keeps up with a token that was shown: a new one is marked as used, and the one before is then good no more; an old one
+    /// is replaced.
+    /// </summary>
+    /// <param name="known">The device, and which of its tokens was shown.</param>
+    /// <param name="mayGive">Whether the answer can carry a new token.</param>
+    /// <param name="nowMs">Now, UTC ms.</param>
+    /// <param name="ct">Stops it.</param>
+    /// <returns>The new token; null where none is due, or another request was first.</returns>
+    public async Task<string?> KeepUpAsync(KnownToken known, bool mayGive, long nowMs, CancellationToken ct)
     {
-        if (device.TokenAtMs > nowMs - RotatedAfterMs)
+        var device = known.Device;
+        if (!known.IsBefore && device.BeforeHash.Length > 0 && device.TokenUsedAtMs is null)
+        {
+            await db.Devices.Where(one => one.Id == device.Id && one.TokenHash == device.TokenHash && one.TokenUsedAtMs == null)
+                .ExecuteUpdateAsync(set => set.SetProperty(one => one.TokenUsedAtMs, nowMs), ct);
+        }
+
+        if (!mayGive || device.TokenAtMs > nowMs - (known.IsBefore ? LostAfterMs : RotatedAfterMs))
         {
             return null;
         }
 
         var token = NewToken();
-        var hash = HashOf(token);
-        return await db.Devices.Where(one => one.Id == device.Id && one.TokenHash == device.TokenHash).ExecuteUpdateAsync(
-            set => set.SetProperty(one => one.BeforeHash, device.TokenHash).SetProperty(one => one.TokenHash, hash).SetProperty(one => one.TokenAtMs, nowMs), ct) == 1 ? token : null;
+        var (hash, before) = (HashOf(token), known.IsBefore ? device.BeforeHash : device.TokenHash);
+        return await db.Devices.Where(one => one.Id == device.Id && one.TokenHash == device.TokenHash && (!known.IsBefore || one.TokenUsedAtMs == null)).ExecuteUpdateAsync(
+            set => set.SetProperty(one => one.BeforeHash, before).SetProperty(one => one.TokenHash, hash).SetProperty(one => one.TokenAtMs, nowMs).SetProperty(one => one.TokenUsedAtMs, (long?)null), ct) == 1 ? token : null;
     }
 
     /// <summary>Remembers that a device was heard of.</summary>
@@ -78,7 +110,13 @@ public sealed class DeviceStore(CisternDb db)
         await db.Devices.AsNoTracking().OrderBy(one => one.PutOutAtMs != null).ThenByDescending(one => one.SeenAtMs).ToListAsync(ct);
 
     /// <summary>Puts a device out; false where there is none that is in.</summary>
-    public async Task<bool> PutOutAsync(int id, string by, long nowMs, CancellationToken ct)
+    public Task<bool> PutOutAsync(int id, string by, long nowMs, CancellationToken ct) => PutOutAsync(id, name => $"{name} was put out.", by, nowMs, ct);
+
+    /// <summary>Puts a device out whose token came again after the one that replaced it had been used: one of the two was copied.</summary>
+    public Task<bool> PutOutCopiedAsync(int id, string from, long nowMs, CancellationToken ct) =>
+        PutOutAsync(id, name => $"{name} was put out: its old token came from {from} after its new one had been used, so somebody may have copied it.", "this bench", nowMs, ct);
+
+    private async Task<bool> PutOutAsync(int id, Func<string, string> what, string by, long nowMs, CancellationToken ct)
     {
         if (await db.Devices.FirstOrDefaultAsync(one => one.Id == id && one.PutOutAtMs == null, ct) is not { } device)
         {
@@ -86,7 +124,7 @@ public sealed class DeviceStore(CisternDb db)
         }
 
         device.PutOutAtMs = nowMs;
-        Note($"{device.Name} was put out.", by, nowMs);
+        Note(what(device.Name), by, nowMs);
         await db.SaveChangesAsync(ct);
         return true;
     }

@@ -38,7 +38,7 @@ public sealed record ImportItem(string Kind, string Name, DateTimeOffset? When, 
 /// <param name="NewRecipes">Recipes that are not here.</param>
 public sealed record ImportLook(IReadOnlyList<ImportItem> Items, IReadOnlyList<BrewRecord> NewBrews, IReadOnlyList<BrewRecord> ChangedBrews, IReadOnlyList<Recipe> NewRecipes);
 
-/// <summary>Takes brews and recipes in: looked at first, then taken in one commit, and undone as one.</summary>
+/// <summary>Takes brews and recipes in: looked at first, then written in lots under one number, and undone as one.</summary>
 /// <param name="db">The data.</param>
 /// <param name="plans">The plans.</param>
 /// <param name="outgoing">Brews as files.</param>
@@ -48,6 +48,12 @@ public sealed class ImportStore(CisternDb db, PlanStore plans, BrewOut outgoing,
 {
     /// <summary>So many brews are asked for at once.</summary>
     private const int Lot = 500;
+
+    /// <summary>So many brews are written in one commit: some tenths of a second in which no press is kept.</summary>
+    private const int LotWritten = 50;
+
+    /// <summary>Between two lots whoever waits for the file gets it: SQLite's driver asks every 150 ms.</summary>
+    private static readonly TimeSpan BetweenLots = TimeSpan.FromMilliseconds(200);
 
     private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
 
@@ -86,14 +92,14 @@ public sealed class ImportStore(CisternDb db, PlanStore plans, BrewOut outgoing,
         return new ImportLook(items, fresh, changed, recipes);
     }
 
-    /// <summary>Takes them in, in one commit.</summary>
+    /// <summary>Takes them in: all of it is worked out first, then written in lots, and counts when the last is kept.</summary>
     /// <param name="look">What was looked at.</param>
     /// <param name="what">The files, in words.</param>
     /// <param name="by">Who takes them in.</param>
     /// <param name="withChanged">Whether brews that are here otherwise become what their files say.</param>
-    /// <param name="beside">Adds what else is taken in with the same commit; gives its names as <see cref="Import.Brought"/> has them.</param>
+    /// <param name="beside">Adds what else is taken in with the last lot; gives its names as <see cref="Import.Brought"/> has them.</param>
     /// <param name="progress">Told how many brews of how many are worked out.</param>
-    /// <param name="ct">Stops it before anything is kept.</param>
+    /// <param name="ct">Stops it; what was written of it by then is undone.</param>
     /// <returns>Its number.</returns>
     public async Task<int> TakeAsync(ImportLook look, string what, string by, bool withChanged, Func<CancellationToken, Task<string>>? beside, IProgress<(int Done, int Of)>? progress, CancellationToken ct)
     {
@@ -108,53 +114,86 @@ public sealed class ImportStore(CisternDb db, PlanStore plans, BrewOut outgoing,
         }
 
         db.ChangeTracker.Clear();
-        var before = await BeforeAsync(wanted, ct);
-        await using var transaction = await db.Database.BeginTransactionAsync(ct);
-        var import = new Import { AtMs = NowMs, By = by, What = what, BeforeJson = before };
+        var import = new Import { AtMs = NowMs, By = by, What = what };
         db.Imports.Add(import);
         await db.SaveChangesAsync(ct);
-        await KeepAsync(incoming, import.Id, ct);
-        var brought = new List<string>();
-        foreach (var id in await plans.AddAllAsync(look.NewRecipes, "taken in from a file", ct))
+        try
         {
-            brought.Add(string.Create(CultureInfo.InvariantCulture, $"plan.{id}"));
+            foreach (var lot in incoming.Chunk(LotWritten))
+            {
+                await using var transaction = await db.Database.BeginTransactionAsync(ct);
+                await NoteBeforeAsync(import.Id, [.. lot.Select(one => one.Brew.FileId)], ct);
+                await KeepAsync(lot, import.Id, ct);
+                await transaction.CommitAsync(CancellationToken.None);
+                await Task.Delay(BetweenLots, ct);
+            }
+
+            await using var last = await db.Database.BeginTransactionAsync(ct);
+            await TieAsync(incoming, ct);
+            var brought = new List<string>();
+            foreach (var id in await plans.AddAllAsync(look.NewRecipes, "taken in from a file", ct))
+            {
+                brought.Add(string.Create(CultureInfo.InvariantCulture, $"plan.{id}"));
+            }
+
+            if (beside is not null)
+            {
+                brought.Add(await beside(ct));
+            }
+
+            db.ChangeTracker.Clear();
+            db.Attach(import);
+            (import.Brought, import.KeptAtMs) = (string.Join(' ', brought.Where(one => one.Length > 0)), NowMs);
+            await db.SaveChangesAsync(ct);
+            await last.CommitAsync(CancellationToken.None);
+        }
+        catch
+        {
+            await ForgetAsync(import.Id);
+            throw;
         }
 
-        if (beside is not null)
-        {
-            brought.Add(await beside(ct));
-        }
-
-        db.Attach(import);
-        import.Brought = string.Join(' ', brought.Where(one => one.Length > 0));
-        await db.SaveChangesAsync(ct);
-        await transaction.CommitAsync(CancellationToken.None);
         db.ChangeTracker.Clear();
         return import.Id;
     }
 
-    /// <summary>Takes an import back as one: what it brought is taken away, what it changed is as it was.</summary>
+    /// <summary>Undoes what was cut off in the middle by the end of a server: it was never said to be kept.</summary>
+    /// <returns>How many there were.</returns>
+    public async Task<int> UndoCutOffAsync(CancellationToken ct)
+    {
+        var cut = await db.Imports.Where(row => row.KeptAtMs == null && row.UndoneAtMs == null).OrderByDescending(row => row.Id).Select(row => row.Id).ToListAsync(ct);
+        foreach (var id in cut)
+        {
+            await ForgetAsync(id);
+        }
+
+        return cut.Count;
+    }
+
+    /// <summary>
+    /// Takes an import back as one: what it brought is taken away, what it changed is as it was, but for what was tasted, noted
+    /// or measured of it since. What a later import that stands made of a brew stays; that one then goes back to what was
+    /// before this one.
+    /// </summary>
     /// <param name="importId">Its number.</param>
     /// <param name="takeOff">Takes a plan or a thing of the shelf off by its name in <see cref="Import.Brought"/>.</param>
     /// <returns>Whether there was such an import, and it stood.</returns>
     public async Task<bool> UndoAsync(int importId, Func<CisternDb, string, Task> takeOff)
     {
         db.ChangeTracker.Clear();
-        await using var transaction = await db.Database.BeginTransactionAsync();
-        if (await db.Imports.FirstOrDefaultAsync(row => row.Id == importId) is not { UndoneAtMs: null } import)
+        if (await db.Imports.AsNoTracking().FirstOrDefaultAsync(row => row.Id == importId) is not { UndoneAtMs: null } import)
         {
             return false;
         }
 
-        import.UndoneAtMs = NowMs;
-        await db.SaveChangesAsync();
-        var before = import.BeforeJson is { } json ? BrewReader.Read(Encoding.UTF8.GetBytes(json), int.MaxValue).Brews : [];
-        var changed = before.Select(brew => brew.Id).ToHashSet();
-        foreach (var brew in await db.Brews.Where(row => row.ImportId == importId).ToListAsync())
+        await GiveRowsAsync(import);
+        foreach (var lot in (await RowsAsync(importId)).Chunk(LotWritten))
         {
-            brew.TakenAwayAtMs = changed.Contains(brew.FileId) ? brew.TakenAwayAtMs : brew.TakenAwayAtMs ?? NowMs;
+            await UndoLotAsync(import, lot, delete: false);
+            await Task.Delay(BetweenLots);
         }
 
+        await using var transaction = await db.Database.BeginTransactionAsync();
         foreach (var name in import.Brought.Split(' ', StringSplitOptions.RemoveEmptyEntries))
         {
             await takeOff(db, name);
@@ -162,14 +201,83 @@ public sealed class ImportStore(CisternDb db, PlanStore plans, BrewOut outgoing,
 
         await db.SaveChangesAsync();
         db.ChangeTracker.Clear();
-        await KeepAsync([.. before.Select(record => BrewFiles.In(record, model, NowMs))], null, CancellationToken.None);
+        var undone = await db.Imports.Where(row => row.Id == importId && row.UndoneAtMs == null).ExecuteUpdateAsync(set => set.SetProperty(row => row.UndoneAtMs, NowMs)) == 1;
         await transaction.CommitAsync();
+        return undone;
+    }
+
+    /// <summary>Takes back what was written of an import that never was kept whole, and the import itself.</summary>
+    private async Task ForgetAsync(int importId)
+    {
         db.ChangeTracker.Clear();
-        return true;
+        var import = await db.Imports.AsNoTracking().FirstAsync(row => row.Id == importId);
+        foreach (var lot in (await RowsAsync(importId)).Chunk(LotWritten))
+        {
+            await UndoLotAsync(import, lot, delete: true);
+            await Task.Delay(BetweenLots);
+        }
+
+        await db.Imports.Where(row => row.Id == importId).ExecuteDeleteAsync();
+    }
+
+    private Task<List<ImportedBrew>> RowsAsync(int importId) => db.ImportedBrews.AsNoTracking().Where(row => row.ImportId == importId).OrderBy(row => row.Id).ToListAsync();
+
+    /// <summary>An import of an earlier version has all its brews in one text: they are given their rows.</summary>
+    private async Task GiveRowsAsync(Import import)
+    {
+        if (await db.ImportedBrews.AnyAsync(row => row.ImportId == import.Id))
+        {
+            return;
+        }
+
+        var before = import.BeforeJson is { } json ? BrewReader.Read(Encoding.UTF8.GetBytes(json), int.MaxValue).Brews : [];
+        var changed = before.ToDictionary(brew => brew.Id, brew => BrewWriter.Write([brew]));
+        var brought = await db.Brews.Where(row => row.ImportId == import.Id).Select(row => row.FileId).ToListAsync();
+        db.ImportedBrews.AddRange(brought.Union(changed.Keys).Select(id => new ImportedBrew { ImportId = import.Id, FileId = id, BeforeJson = changed.GetValueOrDefault(id) }));
+        await db.SaveChangesAsync();
+        db.ChangeTracker.Clear();
+    }
+
+    /// <summary>Takes a lot of an import back. Done twice, it does the same: a row that is done is gone.</summary>
+    private async Task UndoLotAsync(Import import, ImportedBrew[] lot, bool delete)
+    {
+        var restored = new List<BrewIn>();
+        await using var transaction = await db.Database.BeginTransactionAsync();
+        foreach (var row in lot)
+        {
+            var stands = db.ImportedBrews.Where(other => other.FileId == row.FileId && db.Imports.Any(one => one.Id == other.ImportId && one.UndoneAtMs == null));
+            if (await stands.Where(other => other.ImportId > import.Id).OrderBy(other => other.ImportId).FirstOrDefaultAsync() is { } later)
+            {
+                later.BeforeJson = row.BeforeJson;
+            }
+            else if (row.BeforeJson is { } json && BrewReader.Read(Encoding.UTF8.GetBytes(json), int.MaxValue).Brews is [var record])
+            {
+                var before = await stands.Where(other => other.ImportId < import.Id).MaxAsync(other => (int?)other.ImportId);
+                var one = BrewFiles.In(record, model, NowMs);
+                one.Brew.ImportId = before;
+                restored.Add(one);
+            }
+            else if (delete)
+            {
+                await db.Brews.Where(brew => brew.FileId == row.FileId && brew.ImportId == import.Id).ExecuteDeleteAsync();
+            }
+            else
+            {
+                await db.Brews.Where(brew => brew.FileId == row.FileId && brew.TakenAwayAtMs == null).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.TakenAwayAtMs, NowMs));
+            }
+
+            await db.ImportedBrews.Where(one => one.Id == row.Id).ExecuteDeleteAsync();
+        }
+
+        await db.SaveChangesAsync();
+        db.ChangeTracker.Clear();
+        await KeepAsync(restored, null, CancellationToken.None, since: import.AtMs);
+        await TieAsync(restored, CancellationToken.None);
+        await transaction.CommitAsync();
     }
 
     /// <summary>What was taken in, the newest first.</summary>
-    public Task<List<Import>> AllAsync(CancellationToken ct) => db.Imports.AsNoTracking().OrderByDescending(row => row.Id).Take(Lot).ToListAsync(ct);
+    public Task<List<Import>> AllAsync(CancellationToken ct) => db.Imports.AsNoTracking().Where(row => row.KeptAtMs != null).OrderByDescending(row => row.Id).Take(Lot).ToListAsync(ct);
 
     private async Task<Dictionary<Guid, ImportFate>> FatesAsync(BrewRecord[] lot, CancellationToken ct)
     {
@@ -194,66 +302,106 @@ public sealed class ImportStore(CisternDb db, PlanStore plans, BrewOut outgoing,
         return fates;
     }
 
-    /// <summary>The brews that are about to be changed, as a file: what undoing puts back.</summary>
-    private async Task<string?> BeforeAsync(IReadOnlyList<BrewRecord> wanted, CancellationToken ct)
+    /// <summary>Writes down how the brews of a lot stood before: what undoing puts back.</summary>
+    private async Task NoteBeforeAsync(int importId, IReadOnlyList<Guid> names, CancellationToken ct)
     {
-        var before = new List<BrewRecord>();
-        foreach (var lot in wanted.Chunk(Lot))
+        var here = await db.Brews.AsNoTracking().Where(brew => names.Contains(brew.FileId) && brew.TakenAwayAtMs == null).Select(brew => brew.Id).ToListAsync(ct);
+        var before = new Dictionary<Guid, string>();
+        await foreach (var own in outgoing.OfAsync(here, withReadings: true, ct))
         {
-            var ids = lot.Select(brew => brew.Id).ToList();
-            var here = await db.Brews.AsNoTracking().Where(brew => ids.Contains(brew.FileId) && brew.TakenAwayAtMs == null).Select(brew => brew.Id).ToListAsync(ct);
-            await foreach (var own in outgoing.OfAsync(here, withReadings: true, ct))
-            {
-                before.Add(own);
-            }
+            before[own.Id] = BrewWriter.Write([own]);
         }
 
-        return before.Count > 0 ? BrewWriter.Write(before) : null;
+        db.ChangeTracker.Clear();
+        db.ImportedBrews.AddRange(names.Select(name => new ImportedBrew { ImportId = importId, FileId = name, BeforeJson = before.GetValueOrDefault(name) }));
+        await db.SaveChangesAsync(ct);
+        db.ChangeTracker.Clear();
     }
 
-    /// <summary>Puts brews into the file, each in the place of the one of its name where there is one.</summary>
-    private async Task KeepAsync(IReadOnlyList<BrewIn> incoming, int? importId, CancellationToken ct)
+    /// <summary>Puts a lot of brews into the file, each in the place of the one of its name where there is one.</summary>
+    /// <param name="lot">The brews.</param>
+    /// <param name="importId">The import they come with; null as each says itself.</param>
+    /// <param name="ct">Stops it.</param>
+    /// <param name="since">What was tasted, noted and measured of a replaced brew from then on, UTC ms, stays; null for nothing.</param>
+    private async Task KeepAsync(IReadOnlyList<BrewIn> lot, int? importId, CancellationToken ct, long? since = null)
     {
-        var baristas = await BaristasAsync(incoming, ct);
+        var baristas = await BaristasAsync(lot, ct);
         var bags = (await db.Bags.AsNoTracking().OrderBy(bag => bag.RemovedAtMs != null).ToListAsync(ct)).DistinctBy(bag => bag.Name).ToDictionary(bag => bag.Name, bag => bag.Id, StringComparer.Ordinal);
-        foreach (var lot in incoming.Chunk(Lot))
+        var names = lot.Select(one => one.Brew.FileId).ToList();
+        var here = await db.Brews.AsNoTracking().Where(brew => names.Contains(brew.FileId)).ToDictionaryAsync(brew => brew.FileId, ct);
+        var replaced = here.Values.Select(brew => brew.Id).ToList();
+        var written = await WrittenSinceAsync(since is null ? [] : replaced, since ?? 0, ct);
+        await RemoveWhatBelongsAsync(replaced, ct);
+        await NameAnewAsync(lot, ct);
+        foreach (var one in lot)
         {
-            var names = lot.Select(one => one.Brew.FileId).ToList();
-            var here = await db.Brews.AsNoTracking().Where(brew => names.Contains(brew.FileId)).ToDictionaryAsync(brew => brew.FileId, ct);
-            var replaced = here.Values.Select(brew => brew.Id).ToList();
-            await RemoveWhatBelongsAsync(replaced, ct);
-            await NameAnewAsync(lot, ct);
-            foreach (var one in lot)
+            var brew = one.Brew;
+            brew.BaristaId = one.Barista.Length > 0 ? baristas[one.Barista] : null;
+            foreach (var (tasting, taster) in brew.Tastings.Zip(one.Tasters))
             {
-                var brew = one.Brew;
-                brew.BaristaId = one.Barista.Length > 0 ? baristas[one.Barista] : null;
-                foreach (var (tasting, taster) in brew.Tastings.Zip(one.Tasters))
-                {
-                    tasting.BaristaId = taster is { Length: > 0 } ? baristas[taster] : null;
-                }
-
-                brew.BagId = bags.TryGetValue(one.Bag, out var bag) ? bag : null;
-                brew.ImportId = importId;
-                if (here.TryGetValue(brew.FileId, out var old))
-                {
-                    (brew.Id, brew.TakenG, brew.StoredPlanId, brew.FilterStockId, brew.ImportId) = (old.Id, old.TakenG, old.StoredPlanId, old.FilterStockId, importId ?? old.ImportId);
-                    db.Update(brew);
-                    foreach (var child in Belonging(brew))
-                    {
-                        db.Entry(child).State = EntityState.Added;
-                    }
-                }
-                else
-                {
-                    db.Brews.Add(brew);
-                }
+                tasting.BaristaId = taster is { Length: > 0 } ? baristas[taster] : null;
             }
 
-            await db.SaveChangesAsync(ct);
-            db.ChangeTracker.Clear();
+            brew.BagId = bags.TryGetValue(one.Bag, out var bag) ? bag : null;
+            brew.ImportId = importId ?? brew.ImportId;
+            if (here.TryGetValue(brew.FileId, out var old))
+            {
+                (brew.Id, brew.TakenG, brew.StoredPlanId, brew.FilterStockId) = (old.Id, old.TakenG, old.StoredPlanId, old.FilterStockId);
+                Lay(brew, written.Where(row => row.BrewId == old.Id));
+                db.Update(brew);
+                foreach (var child in Belonging(brew))
+                {
+                    db.Entry(child).State = EntityState.Added;
+                }
+            }
+            else
+            {
+                db.Brews.Add(brew);
+            }
         }
 
-        await TieAsync(incoming, ct);
+        await db.SaveChangesAsync(ct);
+        db.ChangeTracker.Clear();
+    }
+
+    /// <summary>What was tasted, noted and measured of brews from a moment on.</summary>
+    private async Task<List<(int BrewId, object Row)>> WrittenSinceAsync(List<int> ids, long since, CancellationToken ct)
+    {
+        if (ids.Count == 0)
+        {
+            return [];
+        }
+
+        var tastings = await db.Tastings.AsNoTracking().Include(row => row.Sips).Where(row => ids.Contains(row.BrewId) && row.AtMs >= since).ToListAsync(ct);
+        var notes = await db.Notes.AsNoTracking().Where(row => ids.Contains(row.BrewId) && row.AtMs >= since).ToListAsync(ct);
+        var measured = await db.Observations.AsNoTracking().Where(row => ids.Contains(row.BrewId) && row.AtMs >= since).ToListAsync(ct);
+        return [.. tastings.Select(row => (row.BrewId, (object)row)), .. notes.Select(row => (row.BrewId, (object)row)), .. measured.Select(row => (row.BrewId, (object)row))];
+    }
+
+    /// <summary>Lays what was written since over a brew: each taster and each measurement has one place.</summary>
+    private static void Lay(Brew brew, IEnumerable<(int BrewId, object Row)> written)
+    {
+        foreach (var (_, row) in written)
+        {
+            switch (row)
+            {
+                case Tasting tasting:
+                    brew.Tastings.RemoveAll(other => other.BaristaId == tasting.BaristaId);
+                    tasting.Id = 0;
+                    tasting.Sips.ForEach(sip => (sip.Id, sip.TastingId) = (0, 0));
+                    brew.Tastings.Add(tasting);
+                    break;
+                case LaterNote note:
+                    note.Id = 0;
+                    brew.Notes.Add(note);
+                    break;
+                case Observation measured:
+                    brew.Observations.RemoveAll(other => other.Name == measured.Name);
+                    measured.Id = 0;
+                    brew.Observations.Add(measured);
+                    break;
+            }
+        }
     }
 
     /// <summary>Ties brews to those they were made from, which may stand later in the same file.</summary>
@@ -275,7 +423,7 @@ public sealed class ImportStore(CisternDb db, PlanStore plans, BrewOut outgoing,
     }
 
     /// <summary>Of two entries of one name the one that is here keeps it.</summary>
-    private async Task NameAnewAsync(BrewIn[] lot, CancellationToken ct)
+    private async Task NameAnewAsync(IReadOnlyList<BrewIn> lot, CancellationToken ct)
     {
         var entries = lot.SelectMany(one => one.Brew.Entries).ToList();
         var names = entries.ConvertAll(entry => entry.EntryId);

@@ -107,7 +107,7 @@ public sealed class ReadingStore(CisternDb db, BenchEars ears, BrewStore brews, 
     public static async Task<Dictionary<ReadingOf, Curve>> LoadAsync(CisternDb db, int brewId, CancellationToken ct)
     {
         var chunks = await db.Readings.AsNoTracking().Where(chunk => chunk.BrewId == brewId).OrderBy(chunk => chunk.Id).ToListAsync(ct);
-        return chunks.GroupBy(chunk => chunk.Of).ToDictionary(kind => kind.Key, kind =>
+        return chunks.Where(chunk => Enum.IsDefined(chunk.Of)).GroupBy(chunk => chunk.Of).ToDictionary(kind => kind.Key, kind =>
             new Curve(kind.Key, [.. kind.SelectMany(chunk => Curve.Unpack(kind.Key, chunk.Packed).Points).OrderBy(point => point.AtMs)]));
     }
 
@@ -134,7 +134,12 @@ public sealed class ReadingStore(CisternDb db, BenchEars ears, BrewStore brews, 
             if (curves.Count > 0 && await db.Readings.CountAsync(chunk => chunk.BrewId == brewId) > curves.Count)
             {
                 await using var transaction = await db.Database.BeginTransactionAsync(CancellationToken.None);
-                await db.Readings.Where(chunk => chunk.BrewId == brewId).ExecuteDeleteAsync();
+                // What this version cannot read stays as it is.
+                foreach (var of in curves.Keys)
+                {
+                    await db.Readings.Where(chunk => chunk.BrewId == brewId && chunk.Of == of).ExecuteDeleteAsync();
+                }
+
                 db.Readings.AddRange(curves.Values.Select(curve => new ReadingChunk { BrewId = brewId, Of = curve.Of, Packed = curve.Pack() }));
                 await db.SaveChangesAsync();
                 await transaction.CommitAsync();

@@ -12,6 +12,9 @@ public sealed class AdjustableTime(DateTimeOffset? beginsAt = null) : TimeProvid
     /// <inheritdoc/>
     public override DateTimeOffset GetUtcNow() => base.GetUtcNow().AddTicks(Interlocked.Read(ref aheadTicks));
 
-    /// <summary>Sets the clock forward.</summary>
+    /// <inheritdoc/>
+    public override long GetTimestamp() => base.GetTimestamp() + (long)(Interlocked.Read(ref aheadTicks) * (TimestampFrequency / (double)TimeSpan.TicksPerSecond));
+
+    /// <summary>Sets the clock forward, the steady one with it.</summary>
     public void Advance(TimeSpan by) => Interlocked.Add(ref aheadTicks, by.Ticks);
 }

@@ -56,7 +56,7 @@ public sealed class DataHealth(CisternDb db, DataFile file, Soundness soundness,
             return "The data file's tables are not those of this version.";
         }
 
-        return soundness.Problem(anew) ?? KeysProblem();
+        return soundness.Problem(anew) ?? (SchemaCheck.Problem(anew) is { } wrong ? $"The data file is not as it should be: {wrong}." : null) ?? KeysProblem();
     }
 
     private string? KeysProblem()

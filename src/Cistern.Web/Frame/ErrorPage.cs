@@ -14,6 +14,12 @@ public static class ErrorPage
     /// <summary>The most that is shown again of what somebody typed, in all.</summary>
     private const int MostShown = 20_000;
 
+    /// <summary>
+    /// Pages whose forms hold nothing secret. What is sent anywhere else is not shown again: a page that comes later, or one
+    /// that takes a PIN or a code, must not have to remember to say so.
+    /// </summary>
+    private static readonly string[] Shown = ["/plan", "/brew", "/taste", "/log", "/shelf", "/blind", "/pairs", "/next"];
+
     /// <summary>Fields that nobody typed.</summary>
     private static readonly HashSet<string> Unseen = new(StringComparer.Ordinal) { "__RequestVerificationToken", JobKey.Field, "from", "open", "at", "key", "kind", "step", "elapsed", "age", "do", "preview" };
 
@@ -88,7 +94,7 @@ public static class ErrorPage
     /// <summary>What somebody typed is shown again, so that it can be copied: it must not be lost to a page that had gone stale.</summary>
     private static void AddTyped(StringBuilder html, HttpRequest request)
     {
-        if (!HttpMethods.IsPost(request.Method) || request.HttpContext.Features.Get<Microsoft.AspNetCore.Http.Features.IFormFeature>()?.Form is not { } form)
+        if (!HttpMethods.IsPost(request.Method) || !Shown.Any(one => request.Path.StartsWithSegments(one, StringComparison.OrdinalIgnoreCase)) || request.HttpContext.Features.Get<Microsoft.AspNetCore.Http.Features.IFormFeature>()?.Form is not { } form)
         {
             return;
         }

@@ -4,31 +4,24 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Frame;
 
 /// <summary>Learns anew when something was tasted, measured or brewed: beside the pages, none of which waits for it.</summary>
-public sealed partial class LearnedKeeper(IServiceProvider services, LearnedNow now, AppSettings settings, IHostApplicationLifetime lifetime, ILogger<LearnedKeeper> log) : BackgroundService
+public sealed partial class LearnedKeeper(IServiceProvider services, LearnedNow now, AppSettings settings, ILogger<LearnedKeeper> log) : BesidePages(Beat, log)
 {
     /// <summary>A tasting is typed in pieces; what comes within this is learned from at once.</summary>
     private static readonly TimeSpan Beat = TimeSpan.FromSeconds(2);
 
-    /// <inheritdoc/>
-    protected override async Task ExecuteAsync(CancellationToken stoppingToken)
-    {
-        if (!settings.Learns)
-        {
-            return;
-        }
+    private bool loaded;
 
-        // Nobody's first page waits for it.
-        var started = new TaskCompletionSource();
-        using var registration = lifetime.ApplicationStarted.Register(started.SetResult);
-        await started.Task.WaitAsync(stoppingToken);
-        await DoAsync(store => store.LoadAsync(stoppingToken));
-        using var timer = new PeriodicTimer(Beat);
-        while (await timer.WaitForNextTickAsync(stoppingToken))
+    /// <inheritdoc/>
+    protected override async Task BeatAsync(CancellationToken ct)
+    {
+        if (settings.Learns && !loaded)
         {
-            if (now.TakeNews() && !await DoAsync(store => store.LearnAsync(stoppingToken)))
-            {
-                now.Ring();
-            }
+            loaded = true;
+            await DoAsync(store => store.LoadAsync(ct));
+        }
+        else if (settings.Learns && now.TakeNews() && !await DoAsync(store => store.LearnAsync(ct)))
+        {
+            now.Ring();
         }
     }
 

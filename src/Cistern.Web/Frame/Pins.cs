@@ -10,7 +10,7 @@ namespace Cistern.Web.Frame;
 /// <summary>
 /// PINs of baristas: asked for before a device brews as one who has a PIN. It keeps colleagues honest, and no more: four
 /// digits fall to whoever holds the data file, however they are hashed, so what is kept is slow to try and salted, and five
-/// wrong ones in a row shut it for five minutes, for that barista alone.
+/// wrong ones in a row shut it for five minutes, for that barista on that device alone: nobody keeps its owner out.
 /// </summary>
 public sealed class Pins(IDataProtectionProvider protection, TimeProvider time)
 {
@@ -27,7 +27,7 @@ public sealed class Pins(IDataProtectionProvider protection, TimeProvider time)
     private const int Iterations = 210_000;
 
     private readonly IDataProtector protector = protection.CreateProtector("Cistern.Pins");
-    private readonly ConcurrentDictionary<int, Tries> tries = new();
+    private readonly ConcurrentDictionary<(int Barista, int Device), Tries> tries = new();
 
     /// <summary>What is wrong with a new PIN, or null.</summary>
     public static string? Problem(string pin) =>
@@ -41,9 +41,12 @@ public sealed class Pins(IDataProtectionProvider protection, TimeProvider time)
     }
 
     /// <summary>Tries a PIN.</summary>
-    public Tried Try(Barista barista, string pin)
+    /// <param name="barista">Whose it would be.</param>
+    /// <param name="pin">What was typed.</param>
+    /// <param name="device">The device it was typed on; 0 for the bench's own screen.</param>
+    public Tried Try(Barista barista, string pin, int device)
     {
-        var own = tries.GetOrAdd(barista.Id, _ => new Tries(time));
+        var own = tries.GetOrAdd((barista.Id, device), _ => new Tries(time));
         lock (own)
         {
             return own.Take(() => Fits(barista.Pin, pin));

@@ -9,11 +9,17 @@ public enum Tried
     /// <summary>It is not, or there is none.</summary>
     Wrong,
 
-    /// <summary>Too many were tried: none is looked at for a while.</summary>
+    /// <summary>It was one wrong one too many: none is looked at for a while from now on.</summary>
+    JustShut,
+
+    /// <summary>Too many were tried before: none is looked at for a while.</summary>
     Shut,
 }
 
-/// <summary>A secret of a few digits cannot be guessed by trying: five wrong ones in a row shut it for five minutes. Whoever has it sees that one is tried at a time.</summary>
+/// <summary>
+/// A secret of a few digits cannot be guessed by trying: five wrong ones in a row shut it for five minutes. Whoever has it sees
+/// that one is tried at a time. Counted by the steady clock: setting the machine's clock forward opens nothing.
+/// </summary>
 public sealed class Tries(TimeProvider time)
 {
     /// <summary>How many wrong ones shut it.</summary>
@@ -23,18 +29,16 @@ public sealed class Tries(TimeProvider time)
     public const long ShutForMs = 300_000;
 
     private int wrong;
-    private long shutUntilMs;
+    private long? shutAt;
 
-    /// <summary>Until when it is shut, UTC ms; null while it is not.</summary>
-    public long? ShutUntilMs => shutUntilMs > NowMs ? shutUntilMs : null;
-
-    private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
+    /// <summary>How long it stays shut; null while it is not.</summary>
+    public TimeSpan? ShutFor => shutAt is { } at && TimeSpan.FromMilliseconds(ShutForMs) - time.GetElapsedTime(at) is var left && left > TimeSpan.Zero ? left : null;
 
     /// <summary>Tries one.</summary>
     /// <param name="fits">Whether it is the one; not asked while it is shut.</param>
     public Tried Take(Func<bool> fits)
     {
-        if (ShutUntilMs is not null)
+        if (ShutFor is not null)
         {
             return Tried.Shut;
         }
@@ -50,7 +54,7 @@ public sealed class Tries(TimeProvider time)
             return Tried.Wrong;
         }
 
-        (wrong, shutUntilMs) = (0, NowMs + ShutForMs);
-        return Tried.Shut;
+        (wrong, shutAt) = (0, time.GetTimestamp());
+        return Tried.JustShut;
     }
 }

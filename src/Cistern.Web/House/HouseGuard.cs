@@ -64,7 +64,7 @@ public static class HouseGuard
             House.Door.Bench => SameOrigin(context, next),
             House.Door.House => PairedAsync(context, next, presence, time.GetUtcNow().ToUnixTimeMilliseconds()),
             House.Door.Trust => TrustAsync(context, next),
-            _ => ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden),
+            _ => ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden, PortDoors.IsForwarded(context.Request) ? "It came through a proxy that is not named. Start the server with Cistern__Proxy=ADDRESS of the proxy; nothing was changed." : null),
         });
     }
 
@@ -90,19 +90,22 @@ public static class HouseGuard
 
     private static async Task PairedAsync(HttpContext context, RequestDelegate next, Presence presence, long nowMs)
     {
-        context.Response.Headers.StrictTransportSecurity = "max-age=31536000";
+        // No Strict-Transport-Security: it would reach every port of this host, the plain page that says how to trust it too.
         var store = context.RequestServices.GetRequiredService<DeviceStore>();
         var (token, byHeader) = TokenOf(context.Request);
-        var device = token.Length is > 0 and <= 100 ? await store.FindAsync(token, nowMs, context.RequestAborted) : null;
-        // A program's token opens no pages, and a page's cookie is no program's.
-        if (device is not null && byHeader != (device.Role == DeviceRole.Instrument))
+        var known = token.Length is > 0 and <= 100 ? await store.FindAsync(token, context.RequestAborted) : null;
+        if (known is not null && known.WasCopied(nowMs))
         {
-            device = null;
+            await store.PutOutCopiedAsync(known.Device.Id, context.From(), nowMs, CancellationToken.None);
+            presence.PutOut(known.Device.Id);
+            presence.Copied = known.Device.Name;
+            known = null;
         }
 
-        if (device is null)
+        // A program's token opens no pages, and a page's cookie is no program's.
+        if (known is not { Device: var device } || byHeader != (device.Role == DeviceRole.Instrument))
         {
-            await StrangerAsync(context, next);
+            await StrangerAsync(context, next, shown: token.Length > 0 && !byHeader);
             return;
         }
 
@@ -113,13 +116,17 @@ public static class HouseGuard
             return;
         }
 
-        await NoteAsync(context, store, device, presence, nowMs);
-        await presence.AnswerAsync(device.Id, context, answered => SameOrigin(answered, next));
+        await NoteAsync(context, store, known, presence, nowMs);
+        if (!await presence.AnswerAsync(device.Id, context, answered => SameOrigin(answered, next)))
+        {
+            await StrangerAsync(context, next, shown: !byHeader);
+        }
     }
 
     /// <summary>Writes down that a device was heard of, and gives it a new token where its own is old. A disk that takes nothing keeps nobody from reading.</summary>
-    private static async Task NoteAsync(HttpContext context, DeviceStore store, Device device, Presence presence, long nowMs)
+    private static async Task NoteAsync(HttpContext context, DeviceStore store, KnownToken known, Presence presence, long nowMs)
     {
+        var device = known.Device;
         try
         {
             if (presence.WorthNoting(device.Id, nowMs))
@@ -127,7 +134,7 @@ public static class HouseGuard
                 await store.SeenAsync(device.Id, nowMs, context.RequestAborted);
             }
 
-            if (device.Role != DeviceRole.Instrument && HttpMethods.IsGet(context.Request.Method) && await store.RotateAsync(device, nowMs, context.RequestAborted) is { } newer)
+            if (device.Role != DeviceRole.Instrument && await store.KeepUpAsync(known, mayGive: HttpMethods.IsGet(context.Request.Method), nowMs, context.RequestAborted) is { } newer)
             {
                 Give(context, newer);
             }
@@ -156,13 +163,18 @@ public static class HouseGuard
         context.Response.Headers["Clear-Site-Data"] = "\"cache\", \"storage\"";
     }
 
-    /// <summary>Nobody is told what there is: every address leads to the page that asks for a code.</summary>
-    private static Task StrangerAsync(HttpContext context, RequestDelegate next)
+    /// <summary>Nobody is told what there is: every address leads to the page that asks for a code. Whoever shows a token that is good no more is told to let go of what was kept with it.</summary>
+    private static Task StrangerAsync(HttpContext context, RequestDelegate next, bool shown)
     {
         var request = context.Request;
         if (request.Path.Equals(PairPath, StringComparison.OrdinalIgnoreCase) || IsDress(request))
         {
             return SameOrigin(context, next);
+        }
+
+        if (shown)
+        {
+            Take(context);
         }
 
         if (HttpMethods.IsGet(request.Method) && request.Headers.Accept.ToString().Contains("text/html", StringComparison.Ordinal))

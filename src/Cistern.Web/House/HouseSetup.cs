@@ -1,8 +1,13 @@
 using System.Net;
+using System.Net.Security;
+using System.Runtime.Versioning;
+using System.Security.Authentication;
 using System.Threading.RateLimiting;
 using Cistern.Data;
+using Cistern.Data.House;
 using Cistern.Data.Stores;
 using Cistern.Web.Frame;
+using Microsoft.AspNetCore.Connections;
 using Microsoft.AspNetCore.HttpOverrides;
 
 namespace Cistern.Web.House;
@@ -34,6 +39,16 @@ public static class HouseSetup
     /// <summary>How often one device, or one address that is none's, may ask in a minute, by what for. A gateway sends for several scales.</summary>
     private static readonly (string Name, int AMinute)[] AskedAMinute = [(Limits.Pairing, 20), (Limits.Imports, 20), (Limits.Api, 240), (Limits.Readings, 6_000)];
 
+    /// <summary>What is spoken over TLS: forward secret and authenticated, none in CBC mode (RFC 9325, 4.2).</summary>
+    [SupportedOSPlatform("linux")]
+    private static void OfferSuites(ConnectionContext connection, SslServerAuthenticationOptions tls) => tls.CipherSuitesPolicy = new CipherSuitesPolicy([
+        TlsCipherSuite.TLS_AES_256_GCM_SHA384, TlsCipherSuite.TLS_AES_128_GCM_SHA256, TlsCipherSuite.TLS_CHACHA20_POLY1305_SHA256,
+        TlsCipherSuite.TLS_ECDHE_ECDSA_WITH_AES_256_GCM_SHA384, TlsCipherSuite.TLS_ECDHE_ECDSA_WITH_AES_128_GCM_SHA256, TlsCipherSuite.TLS_ECDHE_ECDSA_WITH_CHACHA20_POLY1305_SHA256,
+    ]);
+
+    /// <summary>How often whoever only looks on, or is not paired, may look at anything in a minute.</summary>
+    private const int LooksAMinute = 600;
+
     /// <summary>Registers what the doors need.</summary>
     public static void AddHouse(this WebApplicationBuilder builder, AppSettings settings)
     {
@@ -52,6 +67,9 @@ public static class HouseSetup
                 rejected.HttpContext.Response.Headers.RetryAfter = "60";
                 return ValueTask.CompletedTask;
             };
+            options.GlobalLimiter = PartitionedRateLimiter.Create<HttpContext, string>(context => context.Door() != Door.House || context.Role() != DeviceRole.Guest
+                ? RateLimitPartition.GetNoLimiter("")
+                : RateLimitPartition.GetFixedWindowLimiter(Who(context), _ => new FixedWindowRateLimiterOptions { PermitLimit = LooksAMinute, Window = TimeSpan.FromMinutes(1) }));
             foreach (var (name, aMinute) in AskedAMinute)
             {
                 // What is only looked at costs little, and whoever stands at the bench itself may do as they please.
@@ -62,7 +80,6 @@ public static class HouseSetup
         });
         if (settings.House)
         {
-            builder.Services.AddHostedService<HouseAnnouncer>();
             // The names of this machine change; they are looked at with every request instead.
             builder.Configuration["AllowedHosts"] = "*";
             var bench = Urls(builder.Configuration).FirstOrDefault(url => url.IsLoopback) ?? new Uri("http://127.0.0.1:5080");
@@ -74,7 +91,15 @@ public static class HouseSetup
                 kestrel.ListenAnyIP(settings.HousePort, listen =>
                 {
                     var certificates = listen.ApplicationServices.GetRequiredService<HouseCertificates>();
-                    listen.UseHttps(https => https.ServerCertificateSelector = (_, _) => certificates.Current());
+                    listen.UseHttps(https =>
+                    {
+                        https.ServerCertificateSelector = (_, _) => certificates.Current();
+                        https.SslProtocols = SslProtocols.Tls12 | SslProtocols.Tls13;
+                        if (OperatingSystem.IsLinux())
+                        {
+                            https.OnAuthenticate = OfferSuites;
+                        }
+                    });
                 });
             });
         }
@@ -124,9 +149,9 @@ public static class HouseSetup
 
         app.UseHouseGuard(app.Services.GetRequiredService<Presence>(), app.Services.GetRequiredService<TimeProvider>());
 
-        if (settings.House)
+        if (settings.House || ProxyIsHere(settings))
         {
-            app.Lifetime.ApplicationStarted.Register(() => Say(app.Services, settings));
+            app.Lifetime.ApplicationStarted.Register(() => _ = SayAsync(app.Services, settings));
         }
     }
 
@@ -143,22 +168,38 @@ public static class HouseSetup
         names.Names.Contains(host.Host.ToLowerInvariant(), StringComparer.Ordinal)
         || (IPAddress.TryParse(host.Host.Trim('[', ']'), out var address) && (IPAddress.IsLoopback(address) || names.Addresses.Contains(address)));
 
-    private static void Say(IServiceProvider services, AppSettings settings)
+    /// <summary>Whether a proxy on this machine is named: then nobody is taken for the bench's own screen.</summary>
+    private static bool ProxyIsHere(AppSettings settings) => IPAddress.TryParse(settings.Proxy, out var proxy) && IPAddress.IsLoopback(proxy);
+
+    private static async Task SayAsync(IServiceProvider services, AppSettings settings)
     {
-        var names = services.GetRequiredService<IHouseNames>();
-        var certificates = services.GetRequiredService<HouseCertificates>();
-        certificates.Current();
-        var code = services.GetRequiredService<PairingDesk>().Offer(Data.House.DeviceRole.Barista);
-        Console.Error.WriteLine($"cistern: for devices of the house: {string.Join(", ", Addresses(names, settings))}");
-        Console.Error.WriteLine(string.Create(System.Globalization.CultureInfo.InvariantCulture, $"cistern: how a phone is made to trust it: http://{(names.Addresses.Count > 0 ? names.Addresses[0].ToString() : names.Names[0])}:{settings.TrustPort}"));
-        Console.Error.WriteLine($"cistern: the authority's fingerprint: {certificates.Fingerprint}");
-        Console.Error.WriteLine($"cistern: a code for one device, good for five minutes: {code.Digits}; more on this bench's own page Devices");
-        if (!Console.IsErrorRedirected)
+        if (settings.House)
+        {
+            var names = services.GetRequiredService<IHouseNames>();
+            var certificates = services.GetRequiredService<HouseCertificates>();
+            certificates.Current();
+            await Console.Error.WriteLineAsync($"cistern: for devices of the house: {string.Join(", ", Addresses(names, settings))}");
+            await Console.Error.WriteLineAsync(string.Create(System.Globalization.CultureInfo.InvariantCulture, $"cistern: how a phone is made to trust it: http://{(names.Addresses.Count > 0 ? names.Addresses[0].ToString() : names.Names[0])}:{settings.TrustPort}"));
+            await Console.Error.WriteLineAsync($"cistern: the authority's fingerprint: {certificates.Fingerprint}");
+        }
+
+        await using var scope = services.CreateAsyncScope();
+        var devices = (await scope.ServiceProvider.GetRequiredService<DeviceStore>().AllAsync(CancellationToken.None)).Where(one => one.PutOutAtMs is null).ToList();
+        if (settings.House ? devices.Exists(one => one.Role != DeviceRole.Instrument) : devices.Exists(one => one.Role == DeviceRole.Keeper))
+        {
+            // A code is shown where it is needed, and stands in no journal after the first was used.
+            await Console.Error.WriteLineAsync(settings.House ? "cistern: codes for more devices: on this bench's own page Devices" : "cistern: codes for more devices: on a keeper's device, under Devices");
+            return;
+        }
+
+        var code = services.GetRequiredService<PairingDesk>().Offer(settings.House ? DeviceRole.Barista : DeviceRole.Keeper);
+        await Console.Error.WriteLineAsync($"cistern: a code for one device, good for five minutes: {code.Digits}");
+        if (settings.House && !Console.IsErrorRedirected)
         {
             // Black on white whatever the console's colours are: a reader wants it so.
-            foreach (var line in QrPicture.Lines($"{Addresses(names, settings).First()}{HouseGuard.PairPath}?code={code.Digits}"))
+            foreach (var line in QrPicture.Lines($"{Addresses(services.GetRequiredService<IHouseNames>(), settings).First()}{HouseGuard.PairPath}?code={code.Digits}"))
             {
-                Console.Error.WriteLine($"\u001b[30;107m{line}\u001b[0m");
+                await Console.Error.WriteLineAsync($"\u001b[30;107m{line}\u001b[0m");
             }
         }
     }

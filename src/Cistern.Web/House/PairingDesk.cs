@@ -9,8 +9,8 @@ namespace Cistern.Web.House;
 /// <summary>A code that lets one device in.</summary>
 /// <param name="Digits">Six digits.</param>
 /// <param name="Role">What the device may do then.</param>
-/// <param name="EndsAtMs">Until when it is good, UTC ms.</param>
-public sealed record PairingCode(string Digits, DeviceRole Role, long EndsAtMs);
+/// <param name="At">When it was made, by the steady clock.</param>
+public sealed record PairingCode(string Digits, DeviceRole Role, long At);
 
 /// <summary>
 /// Where devices are let in: one code at a time, good once and for five minutes; five wrong ones shut it for five. Wrong ones
@@ -26,9 +26,7 @@ public sealed class PairingDesk(TimeProvider time)
     private readonly Tries tries = new(time);
     private PairingCode? code;
 
-    private PairingCode? Good => code is { } one && one.EndsAtMs > NowMs ? one : null;
-
-    private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
+    private PairingCode? Good => code is { } one && GoodFor(one) > TimeSpan.Zero ? one : null;
 
     /// <summary>The code that is good now; null where there is none.</summary>
     public PairingCode? Current
@@ -42,14 +40,17 @@ public sealed class PairingDesk(TimeProvider time)
         }
     }
 
-    /// <summary>Until when it is shut, UTC ms; null while it is not.</summary>
-    public long? ShutUntilMs
+    /// <summary>How much longer a code is good.</summary>
+    public TimeSpan GoodFor(PairingCode one) => TimeSpan.FromMilliseconds(GoodForMs) - time.GetElapsedTime(one.At);
+
+    /// <summary>How long it stays shut; null while it is not.</summary>
+    public TimeSpan? ShutFor
     {
         get
         {
             lock (gate)
             {
-                return tries.ShutUntilMs;
+                return tries.ShutFor;
             }
         }
     }
@@ -62,7 +63,7 @@ public sealed class PairingDesk(TimeProvider time)
     {
         lock (gate)
         {
-            return code = new PairingCode(RandomNumberGenerator.GetInt32(1_000_000).ToString("D6", CultureInfo.InvariantCulture), role, NowMs + GoodForMs);
+            return code = new PairingCode(RandomNumberGenerator.GetInt32(1_000_000).ToString("D6", CultureInfo.InvariantCulture), role, time.GetTimestamp());
         }
     }
 
@@ -85,7 +86,7 @@ public sealed class PairingDesk(TimeProvider time)
         var digits = string.Concat(text.Where(char.IsAsciiDigit));
         lock (gate)
         {
-            if (tries.ShutUntilMs is not null)
+            if (tries.ShutFor is not null)
             {
                 return Tried.Shut;
             }

@@ -7,6 +7,10 @@ public sealed class Presence
 {
     private readonly ConcurrentDictionary<int, ConcurrentDictionary<HttpContext, byte>> answering = new();
     private readonly ConcurrentDictionary<int, long> seen = new();
+    private readonly ConcurrentDictionary<int, byte> gone = new();
+
+    /// <summary>The device that was put out last because its token was copied, for the keeper; null where there was none since the start.</summary>
+    public string? Copied { get; set; }
 
     /// <summary>Whether it is time to write down that a device was heard of: once a minute is enough.</summary>
     public bool WorthNoting(int device, long nowMs)
@@ -22,13 +26,21 @@ public sealed class Presence
     }
 
     /// <summary>Answers a request of a device.</summary>
-    public async Task AnswerAsync(int device, HttpContext context, RequestDelegate next)
+    /// <returns>Whether it was: not where the device was put out since it was looked up.</returns>
+    public async Task<bool> AnswerAsync(int device, HttpContext context, RequestDelegate next)
     {
         var own = answering.GetOrAdd(device, _ => new());
         own[context] = 0;
         try
         {
+            // Looked at when it can be broken off: between looking the device up and this it may have been put out.
+            if (gone.ContainsKey(device))
+            {
+                return false;
+            }
+
             await next(context);
+            return true;
         }
         finally
         {
@@ -36,9 +48,10 @@ public sealed class Presence
         }
     }
 
-    /// <summary>Breaks off whatever a device is being answered.</summary>
+    /// <summary>Breaks off whatever a device is being answered, and answers it nothing more.</summary>
     public void PutOut(int device)
     {
+        gone[device] = 0;
         if (answering.TryRemove(device, out var own))
         {
             foreach (var context in own.Keys)

@@ -5,6 +5,7 @@ using Cistern.Core.Reckoning;
 using Cistern.Data.Brews;
 using Cistern.Data.Stores;
 using Cistern.Web.Frame;
+using Cistern.Web.House;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 
@@ -75,7 +76,15 @@ public sealed class AnswerModel(BlindStore store, BenchContext bench) : PageMode
         }
 
         var codes = string.Join(' ', Picked.Select(code => code.ToString(CultureInfo.InvariantCulture)));
-        if (await store.AnswerAsync(new BlindAnswer { SessionId = id, Taster = Taster.Value, Picked = codes, Note = Note.Text, Name = Called.Text }, ct) == BlindOutcome.Kept)
+        var outcome = await store.AnswerAsync(new BlindAnswer { SessionId = id, Taster = Taster.Value, Picked = codes, Note = Note.Text, Name = Called.Text, DeviceId = HttpContext.Role() == Data.House.DeviceRole.Guest ? HttpContext.Device()?.Id : null }, ct);
+        if (outcome == BlindOutcome.Anothers)
+        {
+            Problem = $"Taster {Taster} has answered from another device, or you answered for another taster on this one. Whoever holds the tasting can answer in your place.";
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            return Page();
+        }
+
+        if (outcome == BlindOutcome.Kept)
         {
             TempData[nameof(Said)] = $"Kept: {codes.Replace(" ", " and ", StringComparison.Ordinal)}. It can be answered anew until it is revealed.";
         }

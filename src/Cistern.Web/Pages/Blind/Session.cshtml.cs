@@ -6,6 +6,7 @@ using Cistern.Data;
 using Cistern.Data.Brews;
 using Cistern.Data.Stores;
 using Cistern.Web.Frame;
+using Cistern.Web.House;
 using Cistern.Web.Wording;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
@@ -47,7 +48,10 @@ public sealed class SessionModel(CisternDb db, BlindStore store, BenchContext be
     public bool IsRight(int taster) => BlindTasting.IsRight(Session.Kind, Cups[taster], Codes(AnswerOf(taster)!.Picked));
 
     /// <summary>Shows the page.</summary>
-    public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct) => await LoadAsync(id, ct) ? Page() : NotFound();
+    public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct) => !await LoadAsync(id, ct) ? NotFound() : IsShut ? Redirect(FormattableString.Invariant($"/blind/{id}/answer")) : Page();
+
+    /// <summary>Whether whoever asks tastes, and must not see the key before it is revealed.</summary>
+    private bool IsShut => Session.RevealedAtMs is null && HttpContext.Role() == Data.House.DeviceRole.Guest;
 
     /// <summary>Who has answered by now; once it is revealed the whole page is wanted instead.</summary>
     public async Task<IActionResult> OnGetAnswersAsync(int id, CancellationToken ct)
@@ -63,7 +67,7 @@ public sealed class SessionModel(CisternDb db, BlindStore store, BenchContext be
             return new StatusCodeResult(StatusCodes.Status204NoContent);
         }
 
-        return Partial("_Answers", this);
+        return IsShut ? Forbid() : Partial("_Answers", this);
     }
 
     /// <summary>How many had not answered when it was to be revealed; 0 where that is not asked.</summary>

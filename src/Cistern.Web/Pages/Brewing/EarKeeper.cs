@@ -1,6 +1,7 @@
 using Cistern.Data;
 using Cistern.Data.Brews;
 using Cistern.Data.Stores;
+using Cistern.Web.Frame;
 using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Brewing;
@@ -12,29 +13,10 @@ namespace Cistern.Web.Pages.Brewing;
 /// <param name="services">The application's.</param>
 /// <param name="ears">The ears.</param>
 /// <param name="log">Where trouble is told.</param>
-internal sealed class EarKeeper(IServiceProvider services, BenchEars ears, ILogger<EarKeeper> log) : BackgroundService
+internal sealed class EarKeeper(IServiceProvider services, BenchEars ears, ILogger<EarKeeper> log) : BesidePages(TimeSpan.FromMilliseconds(500), log)
 {
-    private static readonly TimeSpan Beat = TimeSpan.FromMilliseconds(500);
-
     /// <inheritdoc/>
-    protected override async Task ExecuteAsync(CancellationToken stoppingToken)
-    {
-        using var timer = new PeriodicTimer(Beat);
-        while (await timer.WaitForNextTickAsync(stoppingToken))
-        {
-            try
-            {
-                await KeepAsync(stoppingToken);
-            }
-            catch (Exception error) when (error is not OperationCanceledException)
-            {
-                // Whatever it is, it must not end the server: it is tried again.
-                log.LogWarning(error, "What was heard could not be looked after.");
-            }
-        }
-    }
-
-    private async Task KeepAsync(CancellationToken ct)
+    protected override async Task BeatAsync(CancellationToken ct)
     {
         var heard = ears.Brews;
         if (heard.Count == 0)

@@ -21,6 +21,9 @@ internal static class ReadingsApi
     /// <summary>Pieces a second that one brew takes: an instrument that reads ten times a second sends a few readings together.</summary>
     private const int MostPieces = 25;
 
+    /// <summary>How often a stream says that it is there.</summary>
+    private static readonly TimeSpan BeatsEvery = TimeSpan.FromSeconds(15);
+
     /// <summary>A moment may have been read before its brew was opened, ms.</summary>
     private const long EarlyMs = 10 * 60_000;
 
@@ -137,10 +140,26 @@ internal static class ReadingsApi
     private static async IAsyncEnumerable<SseItem<LiveMoment>> Events(BenchEars.Ear ear, [EnumeratorCancellation] CancellationToken ct)
     {
         // At once, so that whoever looks on knows that it does.
-        yield return new SseItem<LiveMoment>(new LiveMoment(0, new Dictionary<string, double>(), null, Changed: false), "open");
-        await foreach (var moment in ear.WatchAsync(ct))
+        var nothing = new LiveMoment(0, new Dictionary<string, double>(), null, Changed: false);
+        yield return new SseItem<LiveMoment>(nothing, "open");
+        await using var moments = ear.WatchAsync(ct).GetAsyncEnumerator(ct);
+        var next = moments.MoveNextAsync().AsTask();
+        while (true)
         {
-            yield return new SseItem<LiveMoment>(moment, "moment");
+            // A client that went without a word is noticed when something is written to it.
+            if (await Task.WhenAny(next, Task.Delay(BeatsEvery, ct)) != next && !ct.IsCancellationRequested)
+            {
+                yield return new SseItem<LiveMoment>(nothing, "beat");
+            }
+            else if (await next)
+            {
+                yield return new SseItem<LiveMoment>(moments.Current, "moment");
+                next = moments.MoveNextAsync().AsTask();
+            }
+            else
+            {
+                yield break;
+            }
         }
     }
 

@@ -3,6 +3,7 @@ using Cistern.Core.Readings;
 using Cistern.Data;
 using Cistern.Data.Brews;
 using Cistern.Data.Stores;
+using Cistern.Web.Frame;
 using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Brewing;
@@ -11,39 +12,25 @@ namespace Cistern.Web.Pages.Brewing;
 /// <param name="services">The application's.</param>
 /// <param name="time">The clock.</param>
 /// <param name="log">Where trouble is told.</param>
-internal sealed class SimulatedBenches(IServiceProvider services, TimeProvider time, ILogger<SimulatedBenches> log) : BackgroundService
+internal sealed class SimulatedBenches(IServiceProvider services, TimeProvider time, ILogger<SimulatedBenches> log) : BesidePages(TimeSpan.FromMilliseconds(200), log)
 {
-    private static readonly TimeSpan Beat = TimeSpan.FromMilliseconds(200);
-
     /// <summary>How often it is looked whether a bench was switched on or off.</summary>
     private const int BeatsBetweenLooks = 5;
 
     private readonly Dictionary<int, Bench> benches = [];
+    private int beats;
 
     /// <inheritdoc/>
-    protected override async Task ExecuteAsync(CancellationToken stoppingToken)
+    protected override async Task BeatAsync(CancellationToken ct)
     {
-        using var timer = new PeriodicTimer(Beat);
-        var beats = 0;
-        while (await timer.WaitForNextTickAsync(stoppingToken))
+        if (beats++ % BeatsBetweenLooks == 0)
         {
-            try
-            {
-                if (beats++ % BeatsBetweenLooks == 0)
-                {
-                    await LookAsync(stoppingToken);
-                }
+            await LookAsync(ct);
+        }
 
-                foreach (var (id, bench) in benches)
-                {
-                    await PlayAsync(id, bench, stoppingToken);
-                }
-            }
-            catch (Exception error) when (error is not OperationCanceledException)
-            {
-                // Whatever it is, it must not end the server: it is tried again.
-                log.LogWarning(error, "A simulated bench stands still.");
-            }
+        foreach (var (id, bench) in benches)
+        {
+            await PlayAsync(id, bench, ct);
         }
     }
 

@@ -74,8 +74,11 @@ public sealed class PairModel(PairingDesk desk, DeviceStore devices, Presence pr
                 var (_, token) = await devices.PairAsync(Name, role, "the code", nowMs, ct);
                 HouseGuard.Give(HttpContext, token);
                 return Redirect("/");
-            case Tried.Shut:
+            case Tried.JustShut:
+                // Once a shutting: a script that goes on must not fill the record until what matters has gone from it.
                 await devices.RecordAsync("Too many wrong codes: pairing was shut for five minutes.", HttpContext.From(), nowMs, ct);
+                goto case Tried.Shut;
+            case Tried.Shut:
                 Problem = "Too many wrong codes. None is looked at for five minutes; then ask for a new one on the bench.";
                 Response.StatusCode = StatusCodes.Status429TooManyRequests;
                 return Page();

@@ -17,7 +17,7 @@ namespace Cistern.Web.Pages.Files;
 public sealed class FilesModel(LogStore log, ImportStore imports, DeviceStore devices, Staging staging, BenchContext bench) : PageModel
 {
     /// <summary>The most that can be sent at once, bytes.</summary>
-    public const int LargestUpload = 64 * 1024 * 1024;
+    public const int LargestUpload = 32 * 1024 * 1024;
 
     /// <summary>The most files at once.</summary>
     public const int MostFiles = 200;

@@ -87,16 +87,17 @@ public sealed class ImportRuns(IServiceScopeFactory scopes, TimeProvider time, I
             var what = string.Join(", ", look.Files.Select(file => file.Name));
             what = what.Length > 200 ? what[..199] + "…" : what;
             var id = await services.GetRequiredService<ImportStore>().TakeAsync(look.Brews, what, by, withChanged, ct => carrier.TakeAsync(look.Shelf.Fresh, ct), progress, CancellationToken.None);
-            services.GetRequiredService<Staging>().Remove(lot);
+            // It is kept: whatever breaks from here on does not unsay it.
             runs[lot] = new ImportRun(look.Brews.NewBrews.Count, look.Brews.NewBrews.Count, id, null);
+            services.GetRequiredService<Staging>().Remove(lot);
             await services.GetRequiredService<DeviceStore>().RecordAsync($"Taken in: {what}.", by, time.GetUtcNow().ToUnixTimeMilliseconds(), CancellationToken.None);
             log.LogInformation("Taken in by {By}: {What}, import {Import}.", by, what, id.ToString(CultureInfo.InvariantCulture));
         }
         catch (Exception error) when (error is not OutOfMemoryException)
         {
-            // Nothing of it was kept: the commit is one.
-            log.LogError(error, "Files could not be taken in.");
-            runs[lot] = new ImportRun(0, 0, null, "It broke off, and nothing of it was kept. The log says why; try it again, or with fewer files.");
+            log.LogError(error, "Files could not be taken in, or not be noted as taken in.");
+            // What had been written of it was taken back, or is at the next start.
+            runs[lot] = runs[lot] is { ImportId: not null } kept ? kept : new ImportRun(0, 0, null, "It broke off, and nothing of it was kept. The log says why; try it again, or with fewer files.");
         }
         finally
         {

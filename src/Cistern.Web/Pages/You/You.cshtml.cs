@@ -46,6 +46,12 @@ public sealed class YouModel(CisternDb db, JobLedger jobs, BenchContext bench, P
     /// <summary>The PIN that is asked for until now.</summary>
     public Field OldPin { get; private set; } = new("old-pin", "The PIN until now", "") { Kind = "pin", MaxLength = Pins.Most };
 
+    /// <summary>
+    /// Whether a barista who has no PIN may be given one here. Who has none is anybody, so on a paired device it would be the
+    /// device's owner who shuts a colleague out; the keeper can take a PIN off again.
+    /// </summary>
+    public bool MaySetFirstPin => HttpContext.Role() == Data.House.DeviceRole.Keeper;
+
     /// <summary>Shows the page.</summary>
     public Task OnGetAsync(CancellationToken ct) => LoadAsync(ct);
 
@@ -82,6 +88,10 @@ public sealed class YouModel(CisternDb db, JobLedger jobs, BenchContext bench, P
         if (pin.Length > 0 && Pins.Problem(pin) is { } problem)
         {
             NewPin = NewPin with { Problem = problem };
+        }
+        else if (you.Pin.Length == 0 && !MaySetFirstPin)
+        {
+            NewPin = NewPin with { Problem = "A first PIN is set at the bench's own screen or on the keeper's device: here anybody could set one for a colleague." };
         }
         else if (you.Pin.Length > 0 && Wrong(you, Request.Form.Value("old-pin")) is { } wrong)
         {
@@ -184,7 +194,7 @@ public sealed class YouModel(CisternDb db, JobLedger jobs, BenchContext bench, P
     private string? Wrong(Barista who, string? pin)
     {
         var said = pin?.Trim() ?? "";
-        return said.Length == 0 ? $"{who.Name} asks for a PIN." : pins.Try(who, said) switch
+        return said.Length == 0 ? $"{who.Name} asks for a PIN." : pins.Try(who, said, HttpContext.Device()?.Id ?? 0) switch
         {
             Tried.Good => null,
             Tried.Wrong => $"That is not {who.Name}'s PIN. Who has forgotten theirs asks the keeper of the bench, who takes it off under Devices.",

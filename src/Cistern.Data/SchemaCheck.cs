@@ -1,0 +1,51 @@
+using Microsoft.Data.Sqlite;
+
+namespace Cistern.Data;
+
+/// <summary>Whether a file has the tables, columns and triggers of this version: what a sound page and a right history do not tell.</summary>
+public static class SchemaCheck
+{
+    private const string Columns =
+        "SELECT tables.name || '.' || columns.name || ' ' || columns.type FROM sqlite_master AS tables, pragma_table_info(tables.name) AS columns WHERE tables.type = 'table' AND tables.name NOT LIKE 'sqlite_%' AND tables.name <> '__EFMigrationsLock'";
+
+    /// <summary>What runs by itself in a file, or stands for a table without being one: a trigger's own text says what it does.</summary>
+    private const string Runs = "SELECT type || ' ' || name || char(10) || sql FROM sqlite_master WHERE type IN ('trigger', 'view')";
+
+    private static readonly Lazy<(HashSet<string> Columns, HashSet<string> Runs)> Wanted = new(() =>
+    {
+        using var connection = new SqliteConnection("Data Source=:memory:");
+        connection.Open();
+        using var command = connection.CreateCommand();
+        command.CommandText = DataFile.NewFile();
+        command.ExecuteNonQuery();
+        return (Read(connection, Columns), Read(connection, Runs));
+    });
+
+    /// <summary>What is wrong with a file of this version; null where nothing is.</summary>
+    /// <param name="connection">An open connection to it.</param>
+    public static string? Problem(SqliteConnection connection)
+    {
+        var (columns, runs) = Wanted.Value;
+        var (has, does) = (Read(connection, Columns), Read(connection, Runs));
+        return columns.FirstOrDefault(column => !has.Contains(column)) is { } missing ? $"it lacks {missing.Split(' ')[0]}"
+            : runs.FirstOrDefault(one => !does.Contains(one)) is { } gone ? $"its {Named(gone)} is missing or was changed"
+            : does.FirstOrDefault(one => !runs.Contains(one)) is { } foreign ? $"the {Named(foreign)} in it is not Cistern's"
+            : null;
+    }
+
+    private static string Named(string one) => one.Split('\n')[0];
+
+    private static HashSet<string> Read(SqliteConnection connection, string sql)
+    {
+        var found = new HashSet<string>(StringComparer.Ordinal);
+        using var command = connection.CreateCommand();
+        command.CommandText = sql;
+        using var rows = command.ExecuteReader();
+        while (rows.Read())
+        {
+            found.Add(rows.GetString(0));
+        }
+
+        return found;
+    }
+}
