@@ -60,7 +60,8 @@ internal static class DataFiles
             return Refused;
         }
 
-        for (var until = DateTime.UtcNow + Patience; DateTime.UtcNow < until; await Task.Delay(100, ct))
+        var begun = TimeProvider.System.GetTimestamp();
+        for (; TimeProvider.System.GetElapsedTime(begun) < Patience; await Task.Delay(100, ct))
         {
             if (!File.Exists(Copies.Waiting(dataFile)))
             {

@@ -180,6 +180,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
             brew.Property(row => row.Speed).HasDefaultValue(1);
             brew.HasMany(row => row.Readings).WithOne().HasForeignKey(chunk => chunk.BrewId);
             brew.HasMany(row => row.SlipAnswers).WithOne().HasForeignKey(answer => answer.BrewId);
+            brew.Property(row => row.FileId).HasConversion(id => GuidText.Write(id), text => GuidText.Read(text));
             brew.HasMany(row => row.Notes).WithOne().HasForeignKey(note => note.BrewId);
             brew.HasMany(row => row.Tastings).WithOne().HasForeignKey(tasting => tasting.BrewId);
             brew.HasOne(row => row.Barista).WithMany().HasForeignKey(row => row.BaristaId).OnDelete(DeleteBehavior.SetNull);
@@ -190,6 +191,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
         modelBuilder.Entity<EntryRow>(entry =>
         {
             entry.HasIndex(row => row.EntryId).IsUnique();
+            entry.Property(row => row.EntryId).HasConversion(id => GuidText.Write(id), text => GuidText.Read(text));
             // A word, so that the file says what it holds and a kind put in between moves no other.
             entry.Property(row => row.Kind).HasConversion(kind => Words<EntryKind>.Of(kind), word => Words<EntryKind>.Find(word) ?? Words<EntryKind>.Unread);
         });

@@ -536,7 +536,7 @@ public sealed class DataFile : IDisposable
         await using (var transaction = await db.Database.BeginTransactionAsync(ct))
         {
             await TakeOverHouseAsync(db, replaced, ct);
-            db.HouseRecords.Add(new HouseRecord { AtMs = new DateTimeOffset(File.GetLastWriteTimeUtc(Restored)).ToUnixTimeMilliseconds(), What = "A copy of the data was put back. What was there before lies beside it.", Who = "this machine" });
+            db.HouseRecords.Add(new HouseRecord { AtMs = new DateTimeOffset(File.GetLastWriteTimeUtc(Restored), TimeSpan.Zero).ToUnixTimeMilliseconds(), What = "A copy of the data was put back. What was there before lies beside it.", Who = "this machine" });
             await db.SaveChangesAsync(ct);
             await transaction.CommitAsync(ct);
         }

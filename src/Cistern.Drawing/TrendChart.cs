@@ -240,7 +240,7 @@ public static class TrendChart
         }
     }
 
-    private static double Ms(DateTime day) => new DateTimeOffset(DateTime.SpecifyKind(day, DateTimeKind.Utc)).ToUnixTimeMilliseconds();
+    private static double Ms(DateTime day) => new DateTimeOffset(DateTime.SpecifyKind(day, DateTimeKind.Unspecified), TimeSpan.Zero).ToUnixTimeMilliseconds();
 
     /// <summary>An axis a little longer than from the least to the most that lies on it.</summary>
     private static (double From, double To) Room(double low, double high, double least, double share)

@@ -90,7 +90,7 @@ public sealed class LogWordingTests
     [InlineData("leans", 0.4, "balanced")]
     public void A_brew_is_found_under_the_part_it_lies_in(string facet, double value, string part)
     {
-        Assert.Equal(part, LogFacet.Find(facet)!.Of(Row(row => (row.Score, row.FinalTdsPercent, row.SharpHarsh, row.Drawn, row.Tilt) = (value, value, value, value, value))));
+        Assert.Equal(part, LogFacet.Find(facet)!.Of(Row(row => (row.Score, row.FinalTdsPercent, row.SharpHarsh, row.Drawn, row.Tilt) = (value, value, value, value, value)), TimeZoneInfo.Utc));
     }
 
     [Theory]

@@ -504,7 +504,7 @@ public sealed class StoreTests : IAsyncLifetime
     [Fact]
     public async Task Searches_are_kept_by_name_fifty_of_them_and_a_brew_under_way_is_not_taken_away()
     {
-        var log = new LogStore(db, new LogIndex(), time);
+        var log = new LogStore(db, new LogIndex(time), time);
         var query = new LogQuery { Words = "plum" };
         for (var i = 0; i < LogStore.MostKept; i++)
         {

@@ -37,24 +37,6 @@ export class Host {
 
   mend() { ip('netns', 'exec', this.name, 'ip', 'link', 'set', 'wire', 'up'); }
 
-  /** The address that whoever is called so tells, asked by multicast as phones ask (RFC 6762); empty where nobody answers. */
-  find(name) {
-    const labels = name.split('.').flatMap((label) => [label.length, ...Buffer.from(label)]);
-    const question = Buffer.from([0, 0, 0, 0, 0, 1, 0, 0, 0, 0, 0, 0, ...labels, 0, 0, 1, 0, 1]).toString('base64');
-    return this.run('node', ['-e', `
-      const socket = require('node:dgram').createSocket({ type: 'udp4', reuseAddr: true });
-      socket.on('message', (answer) => {
-        // An answer with one record or more: the address is its last four bytes.
-        if ((answer[2] & 0x80) && answer.readUInt16BE(6) > 0) { console.log([...answer.subarray(-4)].join('.')); process.exit(); }
-      });
-      socket.bind(5353, () => {
-        socket.addMembership('224.0.0.251', '${this.address}');
-        socket.setMulticastInterface('${this.address}');
-        socket.send(Buffer.from('${question}', 'base64'), 5353, '224.0.0.251');
-      });
-      setTimeout(() => process.exit(), 3000);`]).trim();
-  }
-
   /** A browser on it. It takes the bench's certificate for good, as a phone does that trusts its authority. */
   async browser() {
     const wrapper = join(mkdtempSync(join(tmpdir(), 'cistern-host-')), 'chromium');

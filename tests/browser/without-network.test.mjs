@@ -74,6 +74,22 @@ test('a plan that was changed on its page is kept as it was changed, and of the 
   await context.setOffline(false);
 });
 
+test('what is kept belongs to who brews on the device: another barista finds nothing of the one before', async ({ context, server }) => {
+  const page = await context.newPage();
+  await settle(page, server);
+  await page.goto(`${server.url}/plan/tp-turned`);
+  await expect.poll(async () => (await keptPaths(page)).includes('/plan/tp-turned')).toBe(true);
+  await page.goto(`${server.url}/you`);
+  const other = await page.locator('[name=barista] option:not([selected])').first().getAttribute('value');
+  await page.locator('[name=barista]').selectOption(other);
+  await page.getByRole('button', { name: 'That is me' }).click();
+  await expect.poll(async () => (await keptPaths(page)).filter((path) => /^\/(plan|log)\//.test(path))).toEqual([]);
+  await context.setOffline(true);
+  await page.goto(`${server.url}/plan/tp-turned`);
+  await expect(page.locator('h1')).toHaveText('No connection');
+  await context.setOffline(false);
+});
+
 test('a newer version is told, kept away from a brew that goes on, and taken at a touch', async ({ browser }) => {
   const server = new Server(true);
   await server.start();

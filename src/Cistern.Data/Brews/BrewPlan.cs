@@ -45,8 +45,8 @@ public static class BrewPlan
         return file.Recipes.Length == 1 ? file.Recipes[0] : throw new UnreadableException($"The plan of {brew.Name} cannot be read: {file.Findings.FirstOrDefault()?.Rule}");
     }
 
-    /// <summary>Whether its plan can be read.</summary>
-    public static bool IsReadable(this Brew brew) => RecipeReader.ReadDraft(brew.PlanJson).Recipes.Length == 1;
+    /// <summary>Whether its plans, and how it was brewed where a file tells it, can be read.</summary>
+    public static bool IsReadable(this Brew brew) => new[] { brew.PlanJson, brew.PlannedJson, brew.BrewedJson }.All(json => json is null || RecipeReader.ReadDraft(json).Recipes.Length == 1);
 
     /// <summary>The figures that were forecast when it was planned.</summary>
     public static IReadOnlyDictionary<string, double?> Figures(this Brew brew) =>

@@ -69,7 +69,7 @@ public static class BrewRecords
     /// <param name="wanted">Which kinds are wanted.</param>
     internal static ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>> Readings(Brew brew, Func<ReadingOf, bool> wanted) =>
         brew.StartedAtMs is not { } startedAtMs ? ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>>.Empty
-            : brew.Readings.Where(chunk => wanted(chunk.Of)).GroupBy(chunk => chunk.Of).ToImmutableDictionary(
+            : brew.Readings.Where(chunk => Enum.IsDefined(chunk.Of) && wanted(chunk.Of)).GroupBy(chunk => chunk.Of).ToImmutableDictionary(
                 group => group.Key,
                 group => group.SelectMany(chunk => Curve.Unpack(chunk.Of, chunk.Packed).Points).OrderBy(point => point.AtMs).Select(point => new WeightPoint((point.AtMs - startedAtMs) / 1000.0, point.Value)).ToImmutableArray());
 }

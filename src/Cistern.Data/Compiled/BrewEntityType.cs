@@ -6,6 +6,7 @@ using Cistern.Data.Shelf;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Infrastructure;
 using Microsoft.EntityFrameworkCore.Metadata;
+using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 
 #pragma warning disable 219, 612, 618
 #nullable disable
@@ -87,8 +88,11 @@ namespace Cistern.Data.Compiled
                 "FileId",
                 typeof(Guid),
                 propertyInfo: typeof(Brew).GetProperty("FileId", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                fieldInfo: typeof(Brew).GetField("<FileId>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                sentinel: new Guid("00000000-0000-0000-0000-000000000000"));
+                fieldInfo: typeof(Brew).GetField("<FileId>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+            fileId.SetValueConverter(new ValueConverter<Guid, string>(
+                string (Guid id) => GuidText.Write(id),
+                Guid (string text) => GuidText.Read(text)));
+            fileId.SetSentinelFromProviderValue("00000000-0000-0000-0000-000000000000");
 
             var fileJson = runtimeEntityType.AddProperty(
                 "FileJson",

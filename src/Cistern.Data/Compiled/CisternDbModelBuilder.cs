@@ -11,7 +11,7 @@ namespace Cistern.Data.Compiled
     public partial class CisternDbModel
     {
         private CisternDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("ce3f5388-2582-406b-9116-d6c20c6cda9a"), entityTypeCount: 35)
+            : base(skipDetectChanges: false, modelId: new Guid("334cd6df-2742-4374-9e3b-fbeca2bcbd13"), entityTypeCount: 35)
         {
         }
 

@@ -62,8 +62,11 @@ namespace Cistern.Data.Compiled
                 "EntryId",
                 typeof(Guid),
                 propertyInfo: typeof(EntryRow).GetProperty("EntryId", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                fieldInfo: typeof(EntryRow).GetField("<EntryId>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                sentinel: new Guid("00000000-0000-0000-0000-000000000000"));
+                fieldInfo: typeof(EntryRow).GetField("<EntryId>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+            entryId.SetValueConverter(new ValueConverter<Guid, string>(
+                string (Guid id) => GuidText.Write(id),
+                Guid (string text) => GuidText.Read(text)));
+            entryId.SetSentinelFromProviderValue("00000000-0000-0000-0000-000000000000");
 
             var kind = runtimeEntityType.AddProperty(
                 "Kind",

@@ -1,13 +1,19 @@
 using System.Globalization;
 using Cistern.Core.Forecasts;
+using Cistern.Core.Reckoning;
 
 namespace Cistern.Data.Log;
 
 /// <summary>Something the log is narrowed by: every brew has one value of it, or an empty one where it is not known.</summary>
 /// <param name="Word">As it stands in the address.</param>
-/// <param name="Of">Its value of a brew.</param>
-public sealed record LogFacet(string Word, Func<LogRow, string> Of)
+/// <param name="Of">Its value of a brew, where clocks are of a zone.</param>
+public sealed record LogFacet(string Word, Func<LogRow, TimeZoneInfo, string> Of)
 {
+    private LogFacet(string word, Func<LogRow, string> of)
+        : this(word, (row, _) => of(row))
+    {
+    }
+
     /// <summary>Where strengths are parted, % TDS: thin as <see cref="CupJudgement"/> judges it, then by what a sip tells apart. Judged.</summary>
     public static IReadOnlyList<double> StrengthParts { get; } = [CupJudgement.ThinTdsPercent, 1.2, 1.35, 1.5, 2];
 
@@ -34,7 +40,7 @@ public sealed record LogFacet(string Word, Func<LogRow, string> Of)
         new("drawn", row => row.Drawn is { } drawn ? CupJudgement.Of(drawn, 0, 1).Drawn switch { Core.Forecasts.Drawn.Under => "under", Core.Forecasts.Drawn.ToTheEnd => "to-the-end", _ => "well" } : ""),
         new("leans", row => row.Tilt is { } tilt ? CupJudgement.WordOf(CupJudgement.LeanOf(tilt)) : ""),
         new("flow", row => row.Flow ?? ""),
-        new("month", row => DateTimeOffset.FromUnixTimeMilliseconds(row.OpenedAtMs).ToLocalTime().ToString("yyyy-MM", CultureInfo.InvariantCulture)),
+        new("month", (row, zone) => LocalTime.At(row.OpenedAtMs, zone).ToString("yyyy-MM", CultureInfo.InvariantCulture)),
     ];
 
     /// <summary>The facet of a word, or null.</summary>

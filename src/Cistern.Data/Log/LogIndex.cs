@@ -10,13 +10,14 @@ namespace Cistern.Data.Log;
 /// by the numbers the triggers give, so nothing has to be told of a change; it is merged in, so that one brew more costs no
 /// more than that.
 /// </summary>
-public sealed class LogIndex : IDisposable
+/// <param name="time">Says in which zone months begin.</param>
+public sealed class LogIndex(TimeProvider time) : IDisposable
 {
     private const int ManyRows = 20_000;
 
     private readonly SemaphoreSlim one = new(1);
     private readonly Dictionary<string, string> names = new(StringComparer.Ordinal);
-    private readonly FacetValues values = new();
+    private FacetValues values = new();
     private LogShelf shelf = LogShelf.Empty;
     private long seq;
 
@@ -45,6 +46,14 @@ public sealed class LogIndex : IDisposable
         await using var command = connection.CreateCommand();
         command.CommandText = "SELECT * FROM LogRows WHERE Seq > $seq ORDER BY Seq";
         command.Parameters.AddWithValue("$seq", seq);
+        if (!time.LocalTimeZone.Equals(shelf.Zone))
+        {
+            // The machine stands elsewhere now: months begin otherwise.
+            values = new FacetValues();
+            shelf = new LogShelf([.. shelf.Coded.Select(coded => new CodedRow(coded.Row, values.CodesOf(coded.Row, time.LocalTimeZone)))], values.Now(), time.LocalTimeZone);
+        }
+
+        var zone = shelf.Zone;
         var changed = new Dictionary<int, CodedRow>();
         var newest = seq;
         await using (var rows = await command.ExecuteReaderAsync(ct))
@@ -54,7 +63,7 @@ public sealed class LogIndex : IDisposable
             {
                 var row = read.Row();
                 newest = row.Seq;
-                changed[row.BrewId] = new CodedRow(row, values.CodesOf(row));
+                changed[row.BrewId] = new CodedRow(row, values.CodesOf(row, zone));
             }
         }
 
@@ -62,7 +71,7 @@ public sealed class LogIndex : IDisposable
         {
             var fresh = changed.Values.Where(coded => coded.Row.Stands).ToArray();
             Array.Sort(fresh, (a, b) => NewestFirst(a.Row, b.Row));
-            (shelf, seq) = (new LogShelf(Merged(shelf.Coded.Where(coded => !changed.ContainsKey(coded.Row.BrewId)), fresh, shelf.Coded.Count + fresh.Length), values.Now()), newest);
+            (shelf, seq) = (new LogShelf(Merged(shelf.Coded.Where(coded => !changed.ContainsKey(coded.Row.BrewId)), fresh, shelf.Coded.Count + fresh.Length), values.Now(), zone), newest);
         }
 
         if (changed.Count > ManyRows)
@@ -114,13 +123,13 @@ internal sealed class FacetValues
     private readonly List<string>[] values = [.. LogFacet.All.Select(_ => new List<string>())];
 
     /// <summary>The numbers of a row's values.</summary>
-    public int[] CodesOf(LogRow row)
+    public int[] CodesOf(LogRow row, TimeZoneInfo zone)
     {
         var facets = LogFacet.All;
         var codes = new int[facets.Count];
         for (var facet = 0; facet < facets.Count; facet++)
         {
-            var value = facets[facet].Of(row);
+            var value = facets[facet].Of(row, zone);
             ref var number = ref CollectionsMarshal.GetValueRefOrAddDefault(numbers[facet], value, out var known);
             if (!known)
             {
@@ -204,14 +213,19 @@ public sealed class LogShelf
     /// <summary>Lays rows out.</summary>
     /// <param name="coded">The rows, the newest first.</param>
     /// <param name="values">What their numbers stand for.</param>
-    internal LogShelf(IReadOnlyList<CodedRow> coded, string[][] values)
+    /// <param name="zone">The zone in which their days and months are told.</param>
+    internal LogShelf(IReadOnlyList<CodedRow> coded, string[][] values, TimeZoneInfo zone)
     {
+        Zone = zone;
         Coded = coded;
         this.values = values;
     }
 
     /// <summary>A log with nothing in it.</summary>
-    public static LogShelf Empty { get; } = new([], new FacetValues().Now());
+    public static LogShelf Empty { get; } = new([], new FacetValues().Now(), TimeZoneInfo.Utc);
+
+    /// <summary>The zone in which days and months are told.</summary>
+    internal TimeZoneInfo Zone { get; }
 
     /// <summary>The rows, the newest first.</summary>
     internal IReadOnlyList<CodedRow> Coded { get; }
@@ -233,11 +247,12 @@ public sealed class LogShelf
             }
         }
 
+        var (fromMs, toMs) = (query.FromMs(Zone), query.ToMs(Zone));
         var counts = Array.ConvertAll(values, known => new int[known.Length]);
         var found = new List<LogRow>();
         foreach (var (row, codes) in Coded)
         {
-            if (row.OpenedAtMs < query.FromMs || row.OpenedAtMs >= query.ToMs || (matching is not null && !(row.BrewId < matching.Length && matching[row.BrewId])))
+            if (row.OpenedAtMs < fromMs || row.OpenedAtMs >= toMs || (matching is not null && !(row.BrewId < matching.Length && matching[row.BrewId])))
             {
                 continue;
             }

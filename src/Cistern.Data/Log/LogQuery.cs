@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using System.Globalization;
 using System.Text;
+using Cistern.Core.Reckoning;
 
 namespace Cistern.Data.Log;
 
@@ -29,10 +30,12 @@ public sealed record LogQuery
     public DateOnly? To { get; init; }
 
     /// <summary>From this moment on, UTC milliseconds.</summary>
-    public long FromMs => From is { } day ? Ms(day) : long.MinValue;
+    /// <param name="zone">Where its days begin.</param>
+    public long FromMs(TimeZoneInfo zone) => From is { } day ? LocalTime.UtcMs(day, zone) : long.MinValue;
 
     /// <summary>Before this moment, UTC milliseconds.</summary>
-    public long ToMs => To is { } day && day < DateOnly.MaxValue ? Ms(day.AddDays(1)) : long.MaxValue;
+    /// <param name="zone">Where its days begin.</param>
+    public long ToMs(TimeZoneInfo zone) => To is { } day && day < DateOnly.MaxValue ? LocalTime.UtcMs(day.AddDays(1), zone) : long.MaxValue;
 
     /// <summary>Whether nothing is asked for, so that all of the log is found.</summary>
     public bool IsEmpty => Words.Length == 0 && From is null && To is null && asked.IsEmpty;
@@ -131,10 +134,4 @@ public sealed record LogQuery
     public override int GetHashCode() => ToString().GetHashCode(StringComparison.Ordinal);
 
     private static DateOnly? Day(string text) => DateOnly.TryParseExact(text, DayFormat, CultureInfo.InvariantCulture, DateTimeStyles.None, out var day) ? day : null;
-
-    private static long Ms(DateOnly day)
-    {
-        var local = day.ToDateTime(TimeOnly.MinValue);
-        return new DateTimeOffset(local, TimeZoneInfo.Local.GetUtcOffset(local)).ToUnixTimeMilliseconds();
-    }
 }

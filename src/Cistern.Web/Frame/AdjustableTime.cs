@@ -7,7 +7,7 @@ namespace Cistern.Web.Frame;
 /// <param name="beginsAt">What it is when this is made; the real time if null.</param>
 public sealed class AdjustableTime(DateTimeOffset? beginsAt = null) : TimeProvider
 {
-    private long aheadTicks = beginsAt is { } begin ? (begin - DateTimeOffset.UtcNow).Ticks : 0;
+    private long aheadTicks = beginsAt is { } begin ? (begin - System.GetUtcNow()).Ticks : 0;
 
     /// <inheritdoc/>
     public override DateTimeOffset GetUtcNow() => base.GetUtcNow().AddTicks(Interlocked.Read(ref aheadTicks));

@@ -104,16 +104,14 @@ public sealed class BenchContext(CisternDb db, IHttpContextAccessor context, Tim
     /// <summary>Now, where the server stands.</summary>
     public DateTime LocalNow => time.GetLocalNow().DateTime;
 
+    /// <summary>Where the server stands: the one source of the zone.</summary>
+    public TimeZoneInfo Zone => time.LocalTimeZone;
+
     /// <summary>A moment where the server stands, from UTC milliseconds.</summary>
-    public DateTime Local(long ms) => TimeZoneInfo.ConvertTime(DateTimeOffset.FromUnixTimeMilliseconds(ms), time.LocalTimeZone).DateTime;
+    public DateTime Local(long ms) => LocalTime.At(ms, Zone);
 
     /// <summary>A moment where the server stands as UTC milliseconds; one that a clock put forward passed over is an hour later.</summary>
-    public long UtcMs(DateTime local)
-    {
-        var there = DateTime.SpecifyKind(local, DateTimeKind.Unspecified);
-        there = time.LocalTimeZone.IsInvalidTime(there) ? there.AddHours(1) : there;
-        return new DateTimeOffset(there, time.LocalTimeZone.GetUtcOffset(there)).ToUnixTimeMilliseconds();
-    }
+    public long UtcMs(DateTime local) => LocalTime.UtcMs(local, Zone);
 
     /// <summary>A moment as its day alone, where the server stands.</summary>
     public string Day(long ms) => Local(ms).ToString("d MMM yyyy", CultureInfo.InvariantCulture);

@@ -4,15 +4,15 @@ using Microsoft.AspNetCore.Mvc.Filters;
 
 namespace Cistern.Web.Frame;
 
-/// <summary>A plan that cannot be read leads to the page that says so and offers a way back, whatever was asked of it.</summary>
+/// <summary>A plan or a brew that cannot be read leads to the page that says so and offers a way back, whatever was asked of it.</summary>
 public sealed class Unreadable : IExceptionFilter
 {
     /// <inheritdoc/>
     public void OnException(ExceptionContext context)
     {
-        if (context.Exception is UnreadableException && context.RouteData.Values is var route && route["page"] is string page && page.StartsWith("/Plan/", StringComparison.Ordinal) && route["id"] is string id)
+        if (context.Exception is UnreadableException && context.RouteData.Values is var route && route["page"] is string page && FolderOf(page) is { } folder && route["id"] is string id)
         {
-            var path = $"/plan/{Uri.EscapeDataString(id)}/broken";
+            var path = $"/{folder}/{Uri.EscapeDataString(id)}/broken";
             if (context.HttpContext.Request.Headers.ContainsKey("HX-Request"))
             {
                 context.HttpContext.Response.Headers["HX-Redirect"] = path;
@@ -26,4 +26,7 @@ public sealed class Unreadable : IExceptionFilter
             context.ExceptionHandled = true;
         }
     }
+
+    private static string? FolderOf(string page) =>
+        page.StartsWith("/Plan/", StringComparison.Ordinal) ? "plan" : page is "/Brewing/Brew" or "/Brewing/After" or "/Log/Entry" or "/Taste/Taste" or "/Next/Next" ? "brew" : null;
 }

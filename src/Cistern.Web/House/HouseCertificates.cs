@@ -69,7 +69,10 @@ public sealed partial class HouseCertificates(string folder, IHouseNames names, 
         current?.Dispose();
     }
 
-    private bool Ages(X509Certificate2 certificate) => certificate.NotAfter.ToUniversalTime() < time.GetUtcNow().UtcDateTime + RenewedBefore;
+    private bool Ages(X509Certificate2 certificate) => EndsAt(certificate) < time.GetUtcNow() + RenewedBefore;
+
+    /// <summary>The framework tells a certificate's end in the machine's own time.</summary>
+    private static DateTimeOffset EndsAt(X509Certificate2 certificate) => new(TimeZoneInfo.ConvertTimeToUtc(certificate.NotAfter), TimeSpan.Zero);
 
     private string Called() => string.Join(' ', names.Names.Concat(names.Addresses.Select(one => one.ToString())));
 
@@ -132,7 +135,7 @@ public sealed partial class HouseCertificates(string folder, IHouseNames names, 
         request.CertificateExtensions.Add(new X509SubjectKeyIdentifierExtension(request.PublicKey, critical: false));
         request.CertificateExtensions.Add(X509AuthorityKeyIdentifierExtension.CreateFromCertificate(by, includeKeyIdentifier: true, includeIssuerAndSerial: false));
         var now = time.GetUtcNow();
-        var last = new DateTimeOffset(by.NotAfter.ToUniversalTime());
+        var last = EndsAt(by);
         var ends = now + Lasts < last ? now + Lasts : last;
         using var bare = request.Create(by, now.AddDays(-1), ends, RandomNumberGenerator.GetBytes(16));
         var made = bare.CopyWithPrivateKey(key);

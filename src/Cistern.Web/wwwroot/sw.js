@@ -16,6 +16,8 @@ const get = (what) => fetch(what, { signal: AbortSignal.timeout(longest) });
 const again = 60_000;
 /** Where what was kept of the log is written down, so that only what changed is asked for. */
 const listPath = '/api/keep';
+/** Where it is written down whose pages are kept; nobody asks for it. */
+const forPath = '/kept-for';
 
 const isBrew = (path) => /^\/brew(\/\d+)?$/.test(path);
 const isPart = (path) => parts.includes(path) || /^\/(js|css|lib)\//.test(path);
@@ -28,6 +30,14 @@ const trim = async (cache, [pattern, most]) => {
   for (const page of pages.slice(0, -most)) await cache.delete(page);
 };
 
+/** What is kept belongs to who brews on this device: when that is somebody else, the pages of the one before go. */
+const keepFor = async (cache, reply) => {
+  const who = reply.headers.get('X-Cistern-For');
+  if (who === null || (await (await cache.match(forPath))?.text()) === who) return;
+  await forget();
+  await cache.put(forPath, new Response(who));
+};
+
 /**
  * Keeps an answer; one that led elsewhere, or came from another version, is not what was asked for. What a form led to here is:
  * it is kept without that past, for a browser shows no page from a cache that was led to.
@@ -36,6 +46,7 @@ const isKept = (path, reply) => reply.ok && new URL(reply.url).pathname === path
 const keep = async (cache, path, reply) => {
   // What is not read to its end would hold this worker, and a newer one would wait for it.
   if (!isKept(path, reply)) return void await reply.body?.cancel();
+  await keepFor(cache, reply);
   // Taken out first: the last opened stands last, and is let go of last.
   await cache.delete(path);
   await cache.put(path, new Response(reply.body, { status: reply.status, headers: reply.headers }));
@@ -94,6 +105,8 @@ const answer = async (event, path) => {
   try {
     // Where nothing is kept, a slow answer is waited for: there is no other.
     const reply = await (kept ? Promise.race([asked, new Promise((late) => { setTimeout(late, patience); })]) : asked);
+    // A device that was put out is led to the page that asks for a code.
+    if (reply && (reply.redirected || reply.type === 'opaqueredirect')) event.waitUntil(stillIn().catch(() => {}));
     if (reply) return reply;
   } catch (error) {
     if (!kept && request.mode !== 'navigate') throw error;
@@ -116,6 +129,13 @@ const keepAll = async () => {
     if (stamp === null || stamps.get(path) !== stamp || !(await cache.match(path))) await keep(cache, path, await get(path));
   }
   await cache.put(listPath, written);
+};
+
+/** Whether this device is still let in; one that is not keeps nothing. */
+const stillIn = async () => {
+  const reply = await get(listPath);
+  await reply.body?.cancel();
+  if (reply.status === 401 || reply.redirected) await forget();
 };
 
 /** A device that was put out keeps nothing of the bench. */

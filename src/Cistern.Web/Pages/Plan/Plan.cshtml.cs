@@ -537,8 +537,8 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
         Map = StrengthMapView.Of(this, await LastBrewsAsync(ct));
         Preparation = Preparation.Of(Forecast, Settings.Gear);
         Ready = values.Value("ready") is { } typed && (typed.Trim() != (values.Value("was.ready") ?? "").Trim() || Open.Stored?.WantedAtMs is null)
-            ? ReadyTime.Read(typed, Preparation, bench.LocalNow)
-            : Open.Stored?.WantedAtMs is { } wantedAtMs ? ReadyTime.Of(bench.Local(wantedAtMs), Preparation, bench.LocalNow) : ReadyTime.None;
+            ? ReadyTime.Read(typed, Preparation, bench)
+            : Open.Stored?.WantedAtMs is { } wantedAtMs ? ReadyTime.Of(wantedAtMs, Preparation, bench) : ReadyTime.None;
         OpenStep = ReadOpenStep();
         Step = Settings.RefusedStep ?? (OpenStep >= 0 ? StepForm.Of(Settings.Recipe, OpenStep, Format, []) : null);
         Ask = (values.Value("ask.setting") ?? nameof(Setting.MedianUm), values.Value("ask.outcome") ?? nameof(Outcome.TdsPercent), values.Value("ask.value") ?? FigureFormat.Number(Forecast.Totals.FinalTdsPercent, 2));

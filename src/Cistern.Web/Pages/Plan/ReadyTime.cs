@@ -1,6 +1,7 @@
 using System.Globalization;
 using Cistern.Core.Planning;
 using Cistern.Core.Reckoning;
+using Cistern.Web.Frame;
 
 namespace Cistern.Web.Pages.Plan;
 
@@ -19,8 +20,8 @@ public sealed record ReadyTime(string Text, DateTime? At, string? Problem, strin
     /// <summary>Reads a wanted moment.</summary>
     /// <param name="text">As typed.</param>
     /// <param name="preparation">What has to be made ready.</param>
-    /// <param name="now">Now, where the server stands.</param>
-    public static ReadyTime Read(string? text, Preparation preparation, DateTime now)
+    /// <param name="bench">Knows what time it is, and where.</param>
+    public static ReadyTime Read(string? text, Preparation preparation, BenchContext bench)
     {
         var typed = (text ?? "").Trim();
         if (typed.Length == 0)
@@ -28,14 +29,19 @@ public sealed record ReadyTime(string Text, DateTime? At, string? Problem, strin
             return None;
         }
 
-        var wanted = WantedTime.Read(typed, now);
-        return wanted.At is { } at ? Of(at, preparation, now) with { Text = typed } : None with { Text = typed, Problem = wanted.Problem };
+        var wanted = WantedTime.Read(typed, bench.LocalNow);
+        return wanted.At is { } at ? Of(bench.UtcMs(at), preparation, bench) with { Text = typed } : None with { Text = typed, Problem = wanted.Problem };
     }
 
     /// <summary>A moment that was planned.</summary>
-    public static ReadyTime Of(DateTime at, Preparation preparation, DateTime now)
+    /// <param name="atMs">The moment, UTC ms: what comes before it is reckoned from there, over a night in which clocks change too.</param>
+    /// <param name="preparation">What has to be made ready.</param>
+    /// <param name="bench">Knows what time it is, and where.</param>
+    public static ReadyTime Of(long atMs, Preparation preparation, BenchContext bench)
     {
-        string Before(double seconds) => at.AddSeconds(-seconds) is var then && then.Date == now.Date ? then.ToString("HH:mm:ss", CultureInfo.InvariantCulture) : then.ToString("ddd d MMM HH:mm:ss", CultureInfo.InvariantCulture);
+        var today = bench.LocalNow.Date;
+        string Before(double seconds) => bench.Local(atMs - (long)(1000 * seconds)) is var then && then.Date == today ? then.ToString("HH:mm:ss", CultureInfo.InvariantCulture) : then.ToString("ddd d MMM HH:mm:ss", CultureInfo.InvariantCulture);
+        var at = bench.Local(atMs);
         return new ReadyTime(WantedTime.Text(at), at, null, preparation.KettleBeforeFinishS is { } kettleS ? Before(kettleS) : null, Before(preparation.HandsBeforeFinishS), Before(preparation.LeadS));
     }
 }

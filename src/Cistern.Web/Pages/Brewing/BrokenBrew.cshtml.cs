@@ -1,0 +1,46 @@
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Web.Frame;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.Brewing;
+
+/// <summary>A brew whose plan cannot be read: said, with a way on.</summary>
+public sealed class BrokenBrewModel(CisternDb db, BenchContext bench) : PageModel
+{
+    /// <summary>Who is here.</summary>
+    public BenchContext Bench => bench;
+
+    /// <summary>The brew.</summary>
+    public int Id { get; private set; }
+
+    /// <summary>What it was called.</summary>
+    public string Name { get; private set; } = "";
+
+    /// <summary>When it was opened, UTC ms.</summary>
+    public long OpenedAtMs { get; private set; }
+
+    /// <summary>Whether it is still under way.</summary>
+    public bool Running { get; private set; }
+
+    /// <summary>Shows the page; one that can be read is shown as ever.</summary>
+    public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct)
+    {
+        if (await db.Brews.AsNoTracking().FirstOrDefaultAsync(row => row.Id == id, ct) is not { } brew)
+        {
+            return NotFound();
+        }
+
+        (Id, Name, OpenedAtMs, Running) = (id, brew.Name.Length > 0 ? brew.Name : "A brew", brew.OpenedAtMs, brew.State == BrewState.Running);
+        return brew.IsReadable() ? Redirect(FormattableString.Invariant($"/brew/{id}")) : Page();
+    }
+
+    /// <summary>Gives it up: it can be conducted no further.</summary>
+    public async Task<IActionResult> OnPostAsync(int id, CancellationToken ct)
+    {
+        await db.Brews.Where(row => row.Id == id && row.State == BrewState.Running).ExecuteUpdateAsync(set => set.SetProperty(row => row.State, BrewState.Abandoned).SetProperty(row => row.WhyAbandoned, "Its plan could not be read."), ct);
+        return Redirect("/log");
+    }
+}

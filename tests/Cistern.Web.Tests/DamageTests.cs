@@ -1,0 +1,115 @@
+using System.Net;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Tests;
+
+/// <summary>A row that another hand has damaged: it is said where it stands, and every other page goes on.</summary>
+public sealed class DamageTests
+{
+    private static CancellationToken Ct => TestContext.Current.CancellationToken;
+
+    private static readonly string[] Columns = ["PlanJson", "PlannedJson", "BrewedJson", "ForecastJson", "ModelJson", "ModelVersion", "BenchJson", "TinyTide", "GrindText", "ChangedJson", "FileJson", "FileId", "Name", "RecipeId", "VesselName"];
+
+    private static async Task<int> BrewAsync(App app, HttpClient client, bool running)
+    {
+        if (!running)
+        {
+            return 7;
+        }
+
+        Assert.Equal(HttpStatusCode.OK, (await PlanPage.BrewAsync(client, await App.GetAsync(client, "/plan/fp-bloomed"))).StatusCode);
+        return await app.DataAsync(db => db.Brews.MaxAsync(one => one.Id, Ct));
+    }
+
+    private static async Task<List<string>> BrokenAsync(HttpClient client, int brew)
+    {
+        var broken = new List<string>();
+        // What all pages share is seen on one.
+        var all = new[] { "/", "/brew", "/log", "/plan/fp-bloomed", "/taste", "/trends", "/api/under-way", "/out/brews.json?recipe=fp-bloomed" };
+        var own = new[] { $"/brew/{brew}", $"/brew/{brew}/after", $"/log/{brew}", $"/log/{brew}/sheet", $"/taste/{brew}", $"/next/{brew}", $"/line/{brew}", $"/together?b={brew}&b=5", $"/api/brews/{brew}" };
+        foreach (var path in all.Concat(own))
+        {
+            var status = (int)(await client.GetAsync(new Uri(path, UriKind.Relative), Ct)).StatusCode;
+            if (status >= 500 || (all.Contains(path) && status != 200))
+            {
+                broken.Add($"{path}: {status}");
+            }
+        }
+
+        return broken;
+    }
+
+    /// <summary>Each column that is kept as text, of a brew that is under way and of one that is done.</summary>
+    [Fact]
+    public async Task A_damaged_row_breaks_no_page_but_says_so_on_its_own()
+    {
+        await using var app = new App();
+        var client = app.Browser();
+        foreach (var (brew, column) in from running in new[] { await BrewAsync(app, client, running: true), 7 } from column in Columns select (running, column))
+        {
+            var sound = DataSql.Run(app.DataFile, $"SELECT quote({column}) FROM Brews WHERE Id = {brew}");
+            DataSql.Run(app.DataFile, $"UPDATE Brews SET {column} = '{{' WHERE Id = {brew}");
+            var broken = await BrokenAsync(client, brew);
+            Assert.True(broken.Count == 0, $"{column}: {string.Join(", ", broken)}");
+
+            DataSql.Run(app.DataFile, $"UPDATE Brews SET {column} = {sound} WHERE Id = {brew}");
+        }
+
+        var id = await app.DataAsync(db => db.Brews.MaxAsync(one => one.Id, Ct));
+        DataSql.Run(app.DataFile, $"UPDATE Brews SET PlanJson = '{{' WHERE Id = {id}");
+        var page = await App.GetAsync(client, $"/brew/{id}");
+        Assert.Contains("cannot be read", page.QuerySelector("h1")!.TextContent, StringComparison.Ordinal);
+        await App.PostAsync(client, page, $"/brew/{id}/broken");
+        Assert.Equal(Data.Brews.BrewState.Abandoned, await app.DataAsync(db => db.Brews.Where(one => one.Id == id).Select(one => one.State).SingleAsync(Ct)));
+    }
+
+    /// <summary>A word that this version does not know is no other word: it is kept, told, and counts for nothing.</summary>
+    [Fact]
+    public async Task An_entry_that_cannot_be_read_undoes_nothing_and_stays_as_it_is()
+    {
+        await using var app = new App();
+        var client = app.Browser();
+        var brew = await BrewAsync(app, client, running: true);
+        using var start = new StringContent($"[{{\"id\":\"{Guid.NewGuid()}\",\"kind\":\"start\",\"step\":0,\"atMs\":null}}]", System.Text.Encoding.UTF8, "application/json");
+        (await client.PostAsync(new Uri($"/api/brews/{brew}/entries", UriKind.Relative), start, Ct)).EnsureSuccessStatusCode();
+        var bowed = FormattableString.Invariant($"INSERT INTO Entries (BrewId, EntryId, Kind, Step, AtMs, By, Seen, ReceivedAtMs) SELECT BrewId, '{Guid.NewGuid()}', 'bowed', Step, AtMs, '', 0, ReceivedAtMs FROM Entries WHERE BrewId = {brew}");
+        await app.DataAsync(db => db.Database.ExecuteSqlRawAsync(bowed));
+        var page = await App.GetAsync(client, $"/brew/{brew}");
+        Assert.Contains("1 entry of this brew", page.QuerySelector("main")!.TextContent, StringComparison.Ordinal);
+        var row = await app.DataAsync(db => db.Brews.AsNoTracking().Include(one => one.Entries).FirstAsync(one => one.Id == brew, Ct));
+        Assert.NotNull(row.StartedAtMs);
+        Assert.Equal(1, row.UnreadEntries);
+        Assert.Equal([Core.Brewing.EntryKind.Start], row.CoreEntries.Select(entry => entry.Kind));
+        Assert.Empty(await BrokenAsync(client, brew));
+        // Another press, and what cannot be read is still there to the letter.
+        Assert.Equal("bowed", DataSql.Run(app.DataFile, $"SELECT Kind FROM Entries WHERE BrewId = {brew} AND Kind NOT IN ('start', 'done')"));
+    }
+
+    /// <summary>Words and readings that this version does not know, wherever a word is kept.</summary>
+    [Theory]
+    [InlineData("UPDATE Readings SET Of = 'moonC'")]
+    [InlineData("UPDATE Sips SET \"When\" = 'frozen' WHERE \"When\" = 'cool'")]
+    [InlineData("UPDATE SlipAnswers SET Kind = 'sneezed'")]
+    [InlineData("UPDATE BlindSessions SET Kind = 'duel'")]
+    [InlineData("UPDATE Tastings SET Bed = 'moon', Complaints = 'moon sour', WentWrong = 'moon'")]
+    [InlineData("UPDATE Facts SET Flow = 'sideways', Family = 'bucket'")]
+    [InlineData("UPDATE Observations SET Name = 'unstirredx' WHERE Id IN (SELECT min(Id) FROM Observations GROUP BY BrewId)")]
+    [InlineData("UPDATE Learned SET Json = '{'")]
+    [InlineData("UPDATE Jobs SET Address = ''")]
+    [InlineData("UPDATE Sheets SET Name = '', What = ''")]
+    [InlineData("UPDATE Turns SET StateJson = '{'")]
+    [InlineData("UPDATE Extras SET Json = '['")]
+    [InlineData("UPDATE Imports SET BeforeJson = '{', Brought = 'moon.x'")]
+    [InlineData("UPDATE Mills SET Labels = '{', Looks = '[', Usuals = 'x'")]
+    [InlineData("UPDATE Vessels SET Marks = 'x'")]
+    public async Task An_unknown_word_breaks_no_page(string sql)
+    {
+        await using var app = new App();
+        var client = app.Browser();
+        DataSql.Run(app.DataFile, sql);
+        foreach (var brew in (int[])[5, 12])
+        {
+            Assert.Empty(await BrokenAsync(client, brew));
+        }
+    }
+}
