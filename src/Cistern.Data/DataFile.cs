@@ -521,6 +521,8 @@ public sealed class DataFile : IDisposable
         {
             barista.Pin = pins.GetValueOrDefault(barista.Name, barista.Pin);
         }
+
+        await db.SaveChangesAsync(ct);
     }
 
     /// <summary>What was put back knows nothing of it: it is written into its record when it is of this version.</summary>

@@ -72,7 +72,7 @@ public sealed class CopyTests
         foreach (var (table, rows) in told)
         {
             // What is learned and counted by health is written as soon as it runs.
-            if (table is not ("Pulses" or "Learned" or "HouseRecords"))
+            if (table is not ("Pulses" or "Learned" or "HouseRecords" or "Devices"))
             {
                 Assert.Equal((table, rows), (table, Tables(app.DataFile)[table]));
             }
@@ -102,6 +102,96 @@ public sealed class CopyTests
         await using var app = App.On(data);
         using var client = app.Browser();
         Assert.Equal(4, (await App.GetAsync(client, "/log")).QuerySelectorAll(".log-rows .row").Length);
+    }
+
+    /// <summary>Who is let in is of this machine and of today: a copy made before a phone was put out does not let it in again.</summary>
+    [Fact]
+    public async Task A_copy_that_is_put_back_changes_no_device_no_role_and_no_PIN()
+    {
+        var (data, copy) = (Path.Combine(App.Folder(), "test.db"), Path.Combine(App.Folder(), "copy.db"));
+        await using (var app = App.On(data, demo: true))
+        {
+            using var browser = app.Browser();
+            await App.GetAsync(browser, "/log");
+            Run(data, "INSERT INTO Devices (Id, Name, Role, TokenHash, TokenAtMs, BeforeHash, PairedAtMs, SeenAtMs) VALUES (1, 'Lost phone', 2, 'A1', 1, '', 1, 1), (2, 'Kept phone', 0, 'A2', 1, '', 1, 1)");
+            Copies.Make(data, copy);
+            Run(data, "UPDATE Devices SET PutOutAtMs = 5 WHERE Id = 1; UPDATE Devices SET TokenHash = 'B2', BeforeHash = 'A2', Role = 1 WHERE Id = 2; UPDATE Baristas SET Pin = 'set since' WHERE Name = 'Teo'; INSERT INTO HouseRecords (AtMs, What, Who) VALUES (5, 'Lost phone was put out.', 'this bench')");
+        }
+
+        Copies.Lay(copy, data);
+        await using (var again = App.On(data))
+        {
+            using var browser = again.Browser();
+            await App.GetAsync(browser, "/log");
+            Assert.Equal(5L, Run(data, "SELECT PutOutAtMs FROM Devices WHERE Id = 1"));
+            Assert.Equal(1L, Run(data, "SELECT count(*) FROM Devices WHERE Id = 2 AND TokenHash = 'B2' AND BeforeHash = 'A2' AND Role = 1"));
+            Assert.Equal("set since", Run(data, "SELECT Pin FROM Baristas WHERE Name = 'Teo'"));
+            Assert.Equal(1L, Run(data, "SELECT count(*) FROM HouseRecords WHERE What = 'Lost phone was put out.'"));
+            Assert.Equal(1L, Run(data, "SELECT count(*) FROM HouseRecords WHERE What LIKE '%put back%'"));
+        }
+
+        // On another machine, or over a file that cannot be read, nobody is paired.
+        var elsewhere = Path.Combine(App.Folder(), "test.db");
+        Copies.Lay(copy, elsewhere);
+        await using var other = App.On(elsewhere);
+        using var client = other.Browser();
+        await App.GetAsync(client, "/log");
+        Assert.Equal(0L, Run(elsewhere, "SELECT count(*) FROM Devices"));
+    }
+
+    /// <summary>Whatever lies where a copy waits ends no server that works, and holds none up.</summary>
+    [Theory]
+    [InlineData("words")]
+    [InlineData("a pipe")]
+    [InlineData("another database")]
+    public async Task What_is_no_copy_is_set_aside_and_the_server_goes_on(string kind)
+    {
+        var data = Path.Combine(App.Folder(), "test.db");
+        void Lay()
+        {
+            switch (kind)
+            {
+                case "a pipe":
+                    Process.Start("mkfifo", [Copies.Waiting(data)]).WaitForExit();
+                    break;
+                case "words":
+                    File.WriteAllText(Copies.Waiting(data), new string('x', 4_000));
+                    break;
+                default:
+                    Run(Copies.Waiting(data), "CREATE TABLE Letters (Id INTEGER)");
+                    break;
+            }
+        }
+
+        Lay();
+        await using var app = App.On(data, demo: true);
+        using var browser = app.Browser();
+        await App.GetAsync(browser, "/log");
+        Assert.True(File.Exists(Copies.Waiting(data) + "-refused"));
+        File.Delete(Copies.Waiting(data) + "-refused");
+        Lay();
+        for (var i = 0; i < 100 && !File.Exists(Copies.Waiting(data) + "-refused"); i++)
+        {
+            await Task.Delay(50, Ct);
+        }
+
+        Assert.True(File.Exists(Copies.Waiting(data) + "-refused"));
+        await App.GetAsync(browser, "/log");
+    }
+
+    [Fact]
+    public void Files_from_before_an_update_go_when_they_are_old_but_for_the_newest()
+    {
+        var data = Path.Combine(App.Folder(), "test.db");
+        var now = new DateTimeOffset(2026, 11, 23, 9, 0, 0, TimeSpan.Zero);
+        foreach (var (name, days) in new[] { (".before-20260101000000", 90), (".before-restore-20260801000000", 60), (".before-restore-20260801000000-wal", 60), (".before-restore-20260901000000", 45), (".before-restore-20260901000000-wal", 45), (".lock", 90) })
+        {
+            File.WriteAllText(data + name, "x");
+            File.SetLastWriteTimeUtc(data + name, now.UtcDateTime.AddDays(-days));
+        }
+
+        Copies.TidyBefore(data, now);
+        Assert.Equal([".before-restore-20260901000000", ".before-restore-20260901000000-wal", ".lock"], Directory.GetFiles(Path.GetDirectoryName(data)!).Select(file => file[data.Length..]).Order(StringComparer.Ordinal));
     }
 
     /// <summary>Cut off between any two of its steps, the next start has the copy in place or the file as it was, whole.</summary>

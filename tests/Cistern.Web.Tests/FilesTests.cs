@@ -187,6 +187,82 @@ public sealed class FilesTests : IClassFixture<App>
         Assert.Equal(before.Count + 1, (await RowsAsync(own)).Count);
     }
 
+    /// <summary>Two imports of one brew are layers: whichever is taken back first, in the end it is as it was, and what was tasted and noted since stays.</summary>
+    [Theory]
+    [InlineData(0, 1)]
+    [InlineData(1, 0)]
+    public async Task Two_imports_of_one_brew_are_both_taken_back_in_either_order_and_lose_nothing_written_since(int first, int second)
+    {
+        await using var own = new App();
+        var browser = own.Browser();
+        var before = await RowsAsync(own);
+        var file = JsonNode.Parse(await ReadAsync(browser, "/log/5/brew.json"))!.AsObject();
+        foreach (var words in (string[])["once", "twice"])
+        {
+            own.Time.Advance(TimeSpan.FromMinutes(1));
+            file["tasting"]!["words"] = words;
+            await TakeAsync(browser, await SendAsync(browser, ("one.json", Encoding.UTF8.GetBytes(file.ToJsonString()))), ("with-changed", "yes"));
+        }
+
+        own.Time.Advance(TimeSpan.FromMinutes(1));
+        var nowMs = own.Time.GetUtcNow().ToUnixTimeMilliseconds();
+        await own.DataAsync(async db =>
+        {
+            var brew = await db.Brews.Include(row => row.Tastings).FirstAsync(row => row.Id == 5, Ct);
+            var another = await db.Baristas.Where(row => row.Id != brew.BaristaId).Select(row => row.Id).FirstAsync(Ct);
+            db.Tastings.Add(new Tasting { BrewId = 5, BaristaId = another, Score = 3, Note = "tasted since", AtMs = nowMs, Sips = { new TastingSip { When = SipWhen.Cool, SharpHarsh = 2 } } });
+            db.Notes.Add(new LaterNote { BrewId = 5, Text = "noted since", AtMs = nowMs });
+            return await db.SaveChangesAsync(Ct);
+        });
+        var imports = (await App.GetAsync(browser, "/files")).QuerySelectorAll("[name=import]").Select(one => one.GetAttribute("value")!).Take(2).ToList();
+        async Task<string> WordsAsync() => string.Join(' ', await own.DataAsync(db => db.Tastings.Where(row => row.BrewId == 5).Select(row => row.Note).ToListAsync(Ct)));
+        foreach (var undone in (int[])[first, second])
+        {
+            var files = await App.GetAsync(browser, "/files");
+            Assert.Equal(HttpStatusCode.OK, (await App.PostAsync(browser, files, "/files?handler=Undo", ("import", imports[undone]))).StatusCode);
+            Assert.Contains("tasted since", await WordsAsync(), StringComparison.Ordinal);
+            Assert.Equal(1, await own.DataAsync(db => db.Notes.CountAsync(row => row.BrewId == 5 && row.Text == "noted since", Ct)));
+            if (undone == first)
+            {
+                // The later of the two stays while it stands.
+                Assert.Equal(first == 1, (await WordsAsync()).Contains("twice", StringComparison.Ordinal));
+                Assert.Equal(first == 0, (await WordsAsync()).Contains("once", StringComparison.Ordinal));
+            }
+        }
+
+        await own.DataAsync(async db => await db.Tastings.Where(row => row.Note == "tasted since").ExecuteDeleteAsync(Ct) + await db.Notes.Where(row => row.Text == "noted since").ExecuteDeleteAsync(Ct));
+        var after = await RowsAsync(own);
+        Assert.Equal(before.Count, after.Count);
+        Assert.All(before, pair => Assert.Equal(pair.Value, after[pair.Key]));
+    }
+
+    /// <summary>An import that the end of the server cut off is undone at the next start: what it had written goes, what it had changed is as it was.</summary>
+    [Fact]
+    public async Task An_import_that_was_cut_off_leaves_nothing()
+    {
+        await using var own = new App();
+        var browser = own.Browser();
+        var before = await RowsAsync(own);
+        var file = JsonNode.Parse(await ReadAsync(browser, "/log/5/brew.json"))!.AsObject();
+        file["tasting"]!["words"] = "half of it";
+        var other = JsonNode.Parse(file.ToJsonString())!.AsObject();
+        other["id"] = Guid.NewGuid().ToString();
+        await TakeAsync(browser, await SendAsync(browser, ("two.json", Encoding.UTF8.GetBytes(new JsonArray(file, other).ToJsonString()))), ("with-changed", "yes"));
+        Assert.Equal(before.Count + 1, (await RowsAsync(own)).Count);
+        // As it stands when the server ends between two lots.
+        await own.DataAsync(db => db.Imports.Where(row => row.What.Contains("two.json")).ExecuteUpdateAsync(set => set.SetProperty(row => row.KeptAtMs, (long?)null), Ct));
+        await using (var scope = own.Services.CreateAsyncScope())
+        {
+            Assert.Equal(1, await scope.ServiceProvider.GetRequiredService<ImportStore>().UndoCutOffAsync(Ct));
+            Assert.Equal(0, await scope.ServiceProvider.GetRequiredService<ImportStore>().UndoCutOffAsync(Ct));
+        }
+
+        var after = await RowsAsync(own);
+        Assert.Equal(before.Count, after.Count);
+        Assert.All(before, pair => Assert.Equal(pair.Value, after[pair.Key]));
+        Assert.Equal(0, await own.DataAsync(db => db.Brews.CountAsync(row => row.FileId == Guid.Parse(other["id"]!.GetValue<string>()), Ct)));
+    }
+
     /// <summary>What is looked at lies beside the data for a day, for its owner alone, and no file of it under a name of the sender's.</summary>
     [Fact]
     public async Task What_was_only_looked_at_goes_after_a_day()
@@ -331,6 +407,7 @@ public sealed class FilesTests : IClassFixture<App>
         { "a brew without a plan", "planned is required" },
         { "numbers out of range", "score must be a number from 0 to 10" },
         { "half a letter", "UTF-8" },
+        { "a brew of many megabytes", "at most 4 MB" },
     };
 
     [Fact]
@@ -397,6 +474,7 @@ public sealed class FilesTests : IClassFixture<App>
         "a brew without a plan" => """{"format":"cistern/brew","version":1,"id":"0b1f6d4e-7a55-4a39-9c0e-3f52cb0a77d1"}"""u8.ToArray(),
         "numbers out of range" => Encoding.UTF8.GetBytes(BrewWriter.Write(new BrewRecord(Guid.NewGuid(), RecipeLibrary.All[0], RecipeLibrary.All[0]) { Tasting = new TastingRecord { Score = 99 } })),
         "half a letter" => [.. "{\"format\":\"cistern/brew\",\"version\":1,\"why\":\""u8, 0xC3, .. "\"}"u8],
+        "a brew of many megabytes" => Encoding.UTF8.GetBytes(BrewWriter.Write(new BrewRecord(Guid.NewGuid(), RecipeLibrary.All[0], RecipeLibrary.All[0])).Replace("\"format\"", $"\"mine\":\"{new string('x', 5_000_000)}\",\"format\"", StringComparison.Ordinal)),
         _ => throw new ArgumentOutOfRangeException(nameof(name)),
     };
 

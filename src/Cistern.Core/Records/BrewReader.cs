@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using System.Globalization;
+using System.Runtime.InteropServices;
 using System.Text.Json;
 using Cistern.Core.Readings;
 using Cistern.Core.Recipes;
@@ -20,6 +21,9 @@ public static class BrewReader
 {
     /// <summary>The largest file taken, bytes: a brew with its weight curve is some 100 kB.</summary>
     public const int LargestFileBytes = 32 * 1024 * 1024;
+
+    /// <summary>The largest brew taken, bytes: every page of it and every export carries it whole, so one of the size of a file would hold up all others.</summary>
+    public const int LargestBrewBytes = 4 * 1024 * 1024;
 
     /// <summary>The most brews one file may hold: more than there is room for in the largest.</summary>
     public const int MostBrews = 20_000;
@@ -67,6 +71,12 @@ public static class BrewReader
         if (element.ValueKind != JsonValueKind.Object)
         {
             findings.Add(Finding.Error(place, "A brew is an object.", ObjectReader.Shown(element), "Put its members in braces."));
+            return;
+        }
+
+        if (JsonMarshal.GetRawUtf8Value(element).Length is > LargestBrewBytes and var bytes)
+        {
+            findings.Add(Finding.Error(place, string.Create(CultureInfo.InvariantCulture, $"A brew is at most {LargestBrewBytes / 1048576} MB."), string.Create(CultureInfo.InvariantCulture, $"{bytes / 1048576.0:0.0} MB"), "Leave out members that are not of the format, or take fewer readings a second."));
             return;
         }
 
