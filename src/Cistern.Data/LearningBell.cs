@@ -1,3 +1,4 @@
+using System.Data.Common;
 using System.Runtime.CompilerServices;
 using Cistern.Data.Brews;
 using Microsoft.EntityFrameworkCore;
@@ -5,9 +6,9 @@ using Microsoft.EntityFrameworkCore.Diagnostics;
 
 namespace Cistern.Data;
 
-/// <summary>Rings when something was saved that can be learned from, wherever it was saved.</summary>
+/// <summary>Rings when something that can be learned from is in the file, wherever it was saved: after the commit, not before it.</summary>
 /// <param name="ring">What is rung.</param>
-public sealed class LearningBell(Action ring) : SaveChangesInterceptor
+public sealed class LearningBell(Action ring) : SaveChangesInterceptor, IDbTransactionInterceptor
 {
     private readonly ConditionalWeakTable<DbContext, object> telling = [];
 
@@ -25,9 +26,10 @@ public sealed class LearningBell(Action ring) : SaveChangesInterceptor
     /// <inheritdoc/>
     public override ValueTask<int> SavedChangesAsync(SaveChangesCompletedEventData eventData, int result, CancellationToken cancellationToken = default)
     {
-        if (eventData.Context is { } context && telling.Remove(context))
+        // Within a transaction it is the commit that counts.
+        if (eventData.Context?.Database.CurrentTransaction is null)
         {
-            ring();
+            Ring(eventData.Context);
         }
 
         return ValueTask.FromResult(result);
@@ -36,11 +38,43 @@ public sealed class LearningBell(Action ring) : SaveChangesInterceptor
     /// <inheritdoc/>
     public override Task SaveChangesFailedAsync(DbContextErrorEventData eventData, CancellationToken cancellationToken = default)
     {
-        if (eventData.Context is { } context)
+        Forget(eventData.Context);
+        return Task.CompletedTask;
+    }
+
+    /// <inheritdoc/>
+    public void TransactionCommitted(DbTransaction transaction, TransactionEndEventData eventData) => Ring(eventData.Context);
+
+    /// <inheritdoc/>
+    public Task TransactionCommittedAsync(DbTransaction transaction, TransactionEndEventData eventData, CancellationToken cancellationToken = default)
+    {
+        Ring(eventData.Context);
+        return Task.CompletedTask;
+    }
+
+    /// <inheritdoc/>
+    public void TransactionRolledBack(DbTransaction transaction, TransactionEndEventData eventData) => Forget(eventData.Context);
+
+    /// <inheritdoc/>
+    public Task TransactionRolledBackAsync(DbTransaction transaction, TransactionEndEventData eventData, CancellationToken cancellationToken = default)
+    {
+        Forget(eventData.Context);
+        return Task.CompletedTask;
+    }
+
+    private void Ring(DbContext? context)
+    {
+        if (context is not null && telling.Remove(context))
+        {
+            ring();
+        }
+    }
+
+    private void Forget(DbContext? context)
+    {
+        if (context is not null)
         {
             telling.Remove(context);
         }
-
-        return Task.CompletedTask;
     }
 }

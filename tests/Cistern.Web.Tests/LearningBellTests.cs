@@ -41,6 +41,22 @@ public sealed class LearningBellTests
         Assert.Equal(1, await RingsAsync(() => brew.Tastings.Remove(tasting)));
         Assert.Equal(0, await RingsAsync(() => { }));
 
+        // Saved is not committed: it rings with the commit, and not where that is taken back.
+        await using (var transaction = await db.Database.BeginTransactionAsync(ct))
+        {
+            Assert.Equal(0, await RingsAsync(() => brew.Observations[0].Value = 71));
+            await transaction.CommitAsync(ct);
+            Assert.Equal(1, rung);
+        }
+
+        await using (var transaction = await db.Database.BeginTransactionAsync(ct))
+        {
+            Assert.Equal(0, await RingsAsync(() => brew.Observations[0].Value = 72));
+            await transaction.RollbackAsync(ct);
+        }
+
+        Assert.Equal(0, await RingsAsync(() => db.Add(new Barista { Name = "Wanjiru" })));
+
         // What was not saved taught nothing, and does not ring with the next thing that is.
         db.Add(new Tasting { BrewId = 4_711 });
         await Assert.ThrowsAsync<DbUpdateException>(() => db.SaveChangesAsync(ct));

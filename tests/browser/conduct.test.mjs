@@ -324,3 +324,22 @@ test.describe('with the worker that keeps pages and calls', () => {
     await giveUp(page, server, again);
   });
 });
+
+test('one touch of Undo in the first pour does not take the clock: it is asked first, by touch and by key', async ({ page, server }) => {
+  const id = await brew(page, server, 'fp-bloomed');
+  await start(page, server, id);
+  await page.waitForTimeout(600);
+  await page.locator('#undo').click();
+  await expect(page.locator('#ask-start')).toBeVisible();
+  await page.locator('#keep-start').click();
+  await expect(page.locator('#ask-start')).toBeHidden();
+  await expect(page.locator('#clock')).toBeVisible();
+  await page.locator('main').click({ position: { x: 5, y: 5 } });
+  await page.keyboard.press('Backspace');
+  await expect(page.locator('#ask-start')).toBeVisible();
+  // Space is the dialog's own, and no press of the brew.
+  await page.locator('#unstart').click();
+  await expect(page.locator('#clock')).toBeHidden();
+  await expect.poll(async () => (await told(server, id)).startedAtMs).toBeNull();
+  await giveUp(page, server, id);
+});

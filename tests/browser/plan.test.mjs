@@ -263,3 +263,38 @@ test('a change whose answer is lost on its way counts once', async ({ page, serv
   await expect(page.locator('#dose')).toHaveValue('27.0');
   await expect(page.locator('#undo')).toBeDisabled();
 });
+
+test('Enter takes a number and presses nothing else; in a step that is put in it puts it in; Ctrl z undoes while nothing is being typed', async ({ page, server }) => {
+  // A recipe that says whose gear it is brewed with, so that its first button would be "as written".
+  await page.goto(`${server.url}/plan/fp-bloomed`);
+  const coffee = await page.locator('select[name=bag]').inputValue();
+  await page.locator('#dose').fill('31');
+  await page.locator('#dose').press('Enter');
+  await expect(page).toHaveURL(/\/plan\/\d+$/);
+  await expect(page.locator('#dose')).toHaveValue('31.0');
+  expect(await page.locator('select[name=bag]').inputValue()).toBe(coffee);
+  const steps = await page.locator('.strip-open').count();
+  await page.locator('select[name=put]').selectOption('swirl');
+  await page.locator('[name="put.at"]').fill('1:30');
+  await page.locator('[name="put.at"]').press('Enter');
+  await expect(page.locator('.strip-open')).toHaveCount(steps + 1);
+  // The focus is in a field; nothing is typed in it.
+  await page.locator('#dose').focus();
+  await page.keyboard.press('Control+z');
+  await expect(page.locator('.strip-open')).toHaveCount(steps);
+  await page.keyboard.press('Control+z');
+  await expect(page.locator('#dose')).not.toHaveValue('31.0');
+});
+
+test('without a script Enter in a number takes it, and leaves coffee, mill and vessel alone', async ({ browser, server }) => {
+  const context = await browser.newContext({ javaScriptEnabled: false });
+  const page = await context.newPage();
+  await page.goto(`${server.url}/plan/fp-bloomed`);
+  const gear = await page.locator('select[name=bag]').inputValue();
+  expect(gear).not.toBe('');
+  await page.locator('#dose').fill('31');
+  await page.locator('#dose').press('Enter');
+  await expect(page.locator('#dose')).toHaveValue('31.0');
+  expect(await page.locator('select[name=bag]').inputValue()).toBe(gear);
+  await context.close();
+});

@@ -261,17 +261,11 @@ public static class ObservationNames
     /// <summary>Ice it was put on, g.</summary>
     public const string Ice = "iceG";
 
-    /// <summary>Ice that melted into it, g.</summary>
-    public const string IceMelted = "iceMeltedG";
-
     /// <summary>What a siphon's burner gave before the coffee went in, W.</summary>
     public const string Flame = "flameW";
 
     /// <summary>Begins the name of a stir that was not done, with its step after it; its value is how many turns it lacked.</summary>
     public const string Unstirred = "unstirred";
-
-    /// <summary>The drink when it was done, °C.</summary>
-    public const string DrinkTemperature = "drinkC";
 
     /// <summary>From the opening to the dry bed, s, where a file tells it and no entry does.</summary>
     public const string Drawdown = "drawdownS";

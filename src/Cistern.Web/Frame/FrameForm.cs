@@ -18,4 +18,8 @@ public static class FrameForm
 
         return null;
     }
+
+    /// <summary>What was typed under a name, where it is not what stood there when the form was shown (<see cref="Field.Was"/>): a screen that is old sends what it showed, and takes nothing back that another has typed since.</summary>
+    public static string? Changed(this IReadOnlyCollection<KeyValuePair<string, Microsoft.Extensions.Primitives.StringValues>> values, string name) =>
+        values.Value(name) is { } text && text != values.Value("was." + name) ? text : null;
 }

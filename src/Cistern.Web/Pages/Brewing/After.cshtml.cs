@@ -145,9 +145,14 @@ public sealed class AfterModel(CisternDb db, JobLedger jobs, BenchContext bench,
             return Unprocessable();
         }
 
-        await ObservationForm.KeepAsync(db, jobs, Brew, Plan, Format, bench.NowMs, Typed, ct);
-        await WeighingForm.KeepAsync(db, jobs, Brew, Format, TypedWeights, ct);
-        await store.WorkOutFactsAsync(id);
+        await WeighingForm.KeepAsync(
+            db, jobs, id, Plan,
+            brew =>
+            {
+                ObservationForm.Lay(brew, Plan, Format, bench.NowMs, Typed);
+                WeighingForm.Lay(brew, TypedWeights, Format);
+            },
+            ct);
         return RedirectToPage(new { id });
     }
 

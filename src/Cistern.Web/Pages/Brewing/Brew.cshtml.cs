@@ -163,7 +163,14 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
     /// <summary>Something said, without a script.</summary>
     public async Task<IActionResult> OnPostSayAsync(int id, CancellationToken ct)
     {
-        var outcomes = ReadEntry() is { } entry
+        var read = ReadEntry();
+        if (read is { Kind: EntryKind.Undo, Undoes: { } undone } && Request.Form.Value("sure") is null && await db.Entries.AnyAsync(row => row.EntryId == undone && row.Kind == EntryKind.Start, ct))
+        {
+            AsksStart = true;
+            return await LoadAsync(id, ct) ? Page() : NotFound();
+        }
+
+        var outcomes = read is { } entry
             ? await store.TakeAsync(id, [entry], (await bench.BaristaAsync(ct))?.Name ?? "", ct)
             : await db.Brews.AnyAsync(row => row.Id == id, ct) ? [EntryOutcome.Refused] : null;
         if (outcomes is null || !await LoadAsync(id, ct))
@@ -299,10 +306,12 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
             return Page();
         }
 
-        await WeighingForm.KeepAsync(db, jobs, Brew, Format, Typed, ct);
-
+        await WeighingForm.KeepAsync(db, jobs, id, Brew.ModelOf(model).Run(Brew.Recipe()), brew => WeighingForm.Lay(brew, Typed, Format), ct);
         return RedirectToPage(new { id });
     }
+
+    /// <summary>Whether it is asked first if the start is to be taken back: the clock would be lost by one touch.</summary>
+    public bool AsksStart { get; private set; }
 
     /// <summary>Gives it up, with a word why.</summary>
     public async Task<IActionResult> OnPostAbandonAsync(int id, CancellationToken ct)

@@ -2,12 +2,9 @@ using Cistern.Core.Forecasts;
 using Cistern.Core.Physics;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
-using Cistern.Data;
 using Cistern.Data.Brews;
-using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;
-using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Primitives;
 
 namespace Cistern.Web.Pages.Brewing;
@@ -29,7 +26,7 @@ public static class ObservationForm
         var values = form.ToList();
         foreach (var one in All(brew, plan, format))
         {
-            if (values.Value(one.Name) is { } text)
+            if (values.Changed(one.Name) is { } text)
             {
                 typed[one.Name] = text.Trim().Length == 0 ? new TypedNumber(text, null, null) : TypedNumber.Read(text, one.Shown(one.Least, format), one.Shown(one.Most, format), one.Unit(format));
             }
@@ -38,23 +35,12 @@ public static class ObservationForm
         return typed.Values.All(one => one.Problem is null);
     }
 
-    /// <summary>Keeps with the brew what was read and will do.</summary>
-    public static async Task KeepAsync(CisternDb db, JobLedger jobs, Brew brew, Forecast plan, FigureFormat format, long nowMs, IReadOnlyDictionary<string, TypedNumber> typed, CancellationToken ct)
+    /// <summary>Lays with a brew what was read and will do.</summary>
+    public static void Lay(Brew brew, Forecast plan, FigureFormat format, long nowMs, IReadOnlyDictionary<string, TypedNumber> typed)
     {
-        var all = All(brew, plan, format).ToList();
-        Lay(brew);
-        while (!await jobs.SaveAsync(ct))
+        foreach (var one in All(brew, plan, format).Where(one => typed.ContainsKey(one.Name)).ToList())
         {
-            // Another screen kept the first of them meanwhile.
-            Lay(await db.Brews.Include(row => row.Observations).FirstAsync(row => row.Id == brew.Id, ct));
-        }
-
-        void Lay(Brew target)
-        {
-            foreach (var one in all.Where(one => typed.ContainsKey(one.Name)))
-            {
-                target.Observe(one.Name, typed[one.Name].Value is { } value ? one.Read(value, format) : null, nowMs);
-            }
+            brew.Observe(one.Name, typed[one.Name].Value is { } value ? one.Read(value, format) : null, nowMs);
         }
     }
 
@@ -69,11 +55,9 @@ public static class ObservationForm
         yield return new Kind(ObservationNames.Dose, "Dose", $"planned {format.Dose(recipe.Coffee.DoseG)}", Quantity.Coffee, Member.Named("doseG").Min, Member.Named("doseG").Max);
         yield return new Kind(ObservationNames.Water, "Water in the kettle", $"planned {format.Temperature(recipe.Water.TemperatureC)}", Quantity.Temperature, 0, WaterPhysics.BoilingPointC(recipe.Place.AltitudeM));
         yield return new Kind(ObservationNames.Beverage, "Drink in the cup", $"forecast {format.Water(plan.Totals.FinalG)}; as it is drunk", Quantity.Weighed, 0, pouredG + letDownG + iceG + (SolubleShare * doseG));
-        yield return new Kind(ObservationNames.DrinkTemperature, "Drink, when done", "as a thermometer reads it", Quantity.Temperature, -2, 100);
         if (ice.Count > 0)
         {
             yield return new Kind(ObservationNames.Ice, "Ice", $"planned {format.Water(ice.Sum(step => step.IceG))}", Quantity.Weighed, 0, Member.MostWaterG);
-            yield return new Kind(ObservationNames.IceMelted, "Ice that melted", "no more than there was", Quantity.Weighed, 0, iceG);
         }
 
         yield return new Kind(ObservationNames.LetDown, "Let down with", letDownG > 0 ? $"planned {format.Water(recipe.Steps.OfType<Step.Dilute>().Sum(step => step.WaterG))}" : "water added to taste", Quantity.Weighed, 0, Member.MostWaterG);
@@ -99,7 +83,7 @@ public static class ObservationForm
             var kept = brew.Observed(Name) is not { } value ? ""
                 : Quantity == Quantity.Temperature ? FigureFormat.Number(format.Units.TemperatureFromC(value), value % 1 == 0 ? 0 : 1)
                 : Masses(format).MassNumber(value, fine: Quantity == Quantity.Coffee || value % 1 != 0);
-            return new Field(Name, Label, typed?.Text ?? kept) { Kind = "number", Unit = Unit(format), Hint = Hint, Problem = typed?.Problem, MaxLength = 20 };
+            return new Field(Name, Label, typed?.Text ?? kept) { Kind = "number", Unit = Unit(format), Hint = Hint, Problem = typed?.Problem, MaxLength = 20, Was = kept };
         }
 
         private FigureFormat Masses(FigureFormat format) => Quantity == Quantity.Coffee ? format.Coffee : format;

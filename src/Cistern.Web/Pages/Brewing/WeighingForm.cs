@@ -1,4 +1,5 @@
 using System.Globalization;
+using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
@@ -21,7 +22,7 @@ public static class WeighingForm
         var values = form.ToList();
         for (var i = 0; i < recipe.Steps.Length; i++)
         {
-            if (recipe.Steps[i] is Step.Pour && values.Value(Name(i)) is { } text)
+            if (recipe.Steps[i] is Step.Pour && values.Changed(Name(i)) is { } text)
             {
                 typed[i] = text.Trim().Length == 0
                     ? new TypedNumber(text, null, null)
@@ -32,18 +33,28 @@ public static class WeighingForm
         return typed.Values.All(one => one.Problem is null);
     }
 
-    /// <summary>Keeps with the brew what was read and will do.</summary>
-    public static async Task KeepAsync(CisternDb db, JobLedger jobs, Data.Brews.Brew brew, FigureFormat format, IReadOnlyDictionary<int, TypedNumber> typed, CancellationToken ct)
+    /// <summary>Keeps what was measured of a brew, and what it then came to, in one commit.</summary>
+    /// <param name="db">The data.</param>
+    /// <param name="jobs">Saves.</param>
+    /// <param name="brewId">The brew.</param>
+    /// <param name="plan">The forecast of its plan.</param>
+    /// <param name="lay">Lays what was read with it.</param>
+    /// <param name="ct">Stops it before anything is kept.</param>
+    public static async Task KeepAsync(CisternDb db, JobLedger jobs, int brewId, Forecast plan, Action<Data.Brews.Brew> lay, CancellationToken ct)
     {
-        Lay(brew, typed, format);
-        while (!await jobs.SaveAsync(ct))
+        do
         {
-            // Another screen kept the first weight of a pour meanwhile.
-            Lay(await db.Brews.Include(row => row.Weighings).FirstAsync(row => row.Id == brew.Id, ct), typed, format);
+            // Read anew each time: another screen may have kept something meanwhile.
+            db.ChangeTracker.Clear();
+            var brew = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.SlipAnswers).Include(row => row.Facts).AsSplitQuery().FirstAsync(row => row.Id == brewId, ct);
+            lay(brew);
+            brew.WorkOutFacts(plan);
         }
+        while (!await jobs.SaveAsync(ct));
     }
 
-    private static void Lay(Data.Brews.Brew brew, IReadOnlyDictionary<int, TypedNumber> typed, FigureFormat format)
+    /// <summary>Lays with a brew what was read and will do.</summary>
+    public static void Lay(Data.Brews.Brew brew, IReadOnlyDictionary<int, TypedNumber> typed, FigureFormat format)
     {
         foreach (var (step, number) in typed)
         {
@@ -78,6 +89,7 @@ public static class WeighingForm
                     Unit = format.MassUnit,
                     Hint = kept.Length == 0 ? "as planned, until a weight is typed" : "as weighed",
                     Problem = one?.Problem,
+                    Was = kept,
                 };
             }
         }

@@ -14,7 +14,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Log;
 
 /// <summary>One brew: what was planned, what was really done and when, and what it tasted of.</summary>
-public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench, BrewStore store, ForecastModel model) : PageModel
+public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench, ForecastModel model) : PageModel
 {
     /// <summary>Who is here, and what is brewing.</summary>
     public BenchContext Bench => bench;
@@ -85,9 +85,7 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench,
             return Page();
         }
 
-        await WeighingForm.KeepAsync(db, jobs, Brew, Format, Typed, ct);
-
-        await store.WorkOutFactsAsync(id);
+        await WeighingForm.KeepAsync(db, jobs, id, Plan, brew => WeighingForm.Lay(brew, Typed, Format), ct);
         return RedirectToPage(new { id });
     }
 

@@ -1,6 +1,6 @@
 // The running brew on its own page: the stage, its presses, its pictures. Where it stands is worked out in brew-run.js; what
 // is kept and sent is in bench.js; the calls are in cues.js.
-import { brews, follow, kept, link, nowOf, runOf, say, storage } from './bench.js';
+import { entriesOf, brews, follow, kept, link, nowOf, runOf, say, storage } from './bench.js';
 import { clock } from './clock.js';
 import { isControl, isTyping, onDraw, setText } from './frame.js';
 import { paceOf, stageOf, turnOf } from './stage.js';
@@ -131,11 +131,21 @@ const press = (make) => {
   setTimeout(picture, 300);
 };
 const act = () => press(({ stage }) => stage.action && [stage.action.kind, stage.action.step]);
-const undo = () => press(({ run }) => run.last && (run.last.entry === null ? ['still', run.last.step] : ['undo', run.last.step, run.last.entry]));
+const takeBack = () => press(({ run }) => run.last && (run.last.entry === null ? ['still', run.last.step] : ['undo', run.last.step, run.last.entry]));
+/** Taken back, the start takes the clock with it: that is asked first. */
+const undo = () => {
+  draw();
+  if (entriesOf(id).some((one) => one.kind === 'start' && one.id === shown.run.last?.entry)) el('ask-start').showModal();
+  else takeBack();
+};
+const unstart = () => {
+  el('ask-start').close();
+  takeBack();
+};
 const still = () => press(({ run }) => run.present && ['still', run.present.index]);
 const begin = () => press(({ run }) => run.startedAtMs === null && ['start', plan.anchor]);
 
-for (const [form, what] of [['hands', act], ['undo-form', undo], ['still-form', still], ['start-form', begin]]) {
+for (const [form, what] of [['hands', act], ['undo-form', undo], ['still-form', still], ['start-form', begin], ['unstart-form', unstart]]) {
   el(form).addEventListener('submit', (event) => {
     event.preventDefault();
     what();
@@ -143,7 +153,7 @@ for (const [form, what] of [['hands', act], ['undo-form', undo], ['still-form', 
 }
 el('stage').addEventListener('click', act);
 document.addEventListener('keydown', (event) => {
-  if (el('keys').open || event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
+  if (el('keys').open || el('ask-start').open || event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
   // Space on a control is the control's own.
   if (event.key === ' ' && !isControl(event.target)) {
     event.preventDefault();

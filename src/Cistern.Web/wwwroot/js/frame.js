@@ -29,6 +29,35 @@ letters.addEventListener('change', () => {
   }
 });
 
+// ---- the focus is where it was ----
+
+/** A form that leads back to its own page hands the focus back to the button that sent it: a page that is loaded anew has it at its top. */
+const sentKey = 'cistern-sent';
+document.addEventListener('submit', ({ target, submitter }) => {
+  try {
+    if (target.method === 'post') sessionStorage.setItem(sentKey, JSON.stringify([location.pathname, target.getAttribute('action'), [...target.elements].indexOf(submitter)]));
+  } catch {
+    // Without storage it begins at the top.
+  }
+});
+try {
+  const [path, action, index] = JSON.parse(sessionStorage.getItem(sentKey)) ?? [];
+  sessionStorage.removeItem(sentKey);
+  const sent = path === location.pathname && [...document.forms].find((form) => form.getAttribute('action') === action);
+  const problem = document.querySelector('main [aria-invalid="true"]');
+  if (document.activeElement === document.body) (problem && path === location.pathname ? problem : sent && sent.elements[index])?.focus?.();
+} catch {
+  // See above.
+}
+
+/** What does not scroll needs no stop for the keyboard. */
+const stops = () => {
+  for (const region of document.querySelectorAll('.scroll')) region.tabIndex = region.scrollWidth > region.clientWidth || region.scrollHeight > region.clientHeight ? 0 : -1;
+};
+stops();
+addEventListener('resize', stops);
+document.addEventListener('page-changed', stops);
+
 document.getElementById('show-keys')?.addEventListener('click', () => keys.showModal());
 
 /** While a brew is on stage single letters are off: a sleeve on the keys must not lead away from it. */

@@ -243,17 +243,23 @@ const stepped = (text, by) => {
   return String(Math.round((number + by) * 100) / 100);
 };
 
+/** The button that Enter presses in a field that is only said with a button of its own; null in all others. */
+const pressedBy = ({ name }) => document.getElementById({ put: 'put-it', keep: 'keep', ask: 'find', both: 'find-both', 'let-down': 'let-it-down' }[name.split('.')[0]]);
+
+/** In a field in which something is being typed the browser's own undo is meant; in one that stands as it stood, the plan's. */
+const isBeingTyped = (field) => isTyping(field) && !(field.matches('select') || field.value === field.defaultValue);
+
 document.addEventListener('keydown', (event) => {
   const field = event.target;
   if (event.key === 'Escape' && drag) {
     drop(false);
-  } else if ((event.ctrlKey || event.metaKey) && !isTyping(field) && (event.key === 'z' || event.key === 'y')) {
+  } else if ((event.ctrlKey || event.metaKey) && !isBeingTyped(field) && (event.key === 'z' || event.key === 'y')) {
     event.preventDefault();
     document.getElementById(event.key === 'y' || event.shiftKey ? 'redo' : 'undo').click();
-  } else if (event.key === 'Enter' && (field.id === 'keep-name' || field.id === 'keep-why')) {
+  } else if (event.key === 'Enter' && field.matches?.('input') && pressedBy(field)) {
     // A form's Enter presses its first button, which is not the one meant here.
     event.preventDefault();
-    document.getElementById('keep').click();
+    pressedBy(field).click();
   } else if ((event.key === 'ArrowUp' || event.key === 'ArrowDown') && (field.dataset?.more || field.dataset?.by)) {
     event.preventDefault();
     const up = event.key === 'ArrowUp';
