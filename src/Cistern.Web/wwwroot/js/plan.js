@@ -111,6 +111,8 @@ const isDirty = (node, job) => node instanceof Element && node.matches('input:no
 document.addEventListener('submit', (event) => {
   if (event.target !== form()) return;
   event.preventDefault();
+  // Enter has said that the field changed, and that is sent already: sent twice it would be two changes to undo.
+  if (event.submitter?.matches('.first-press')) return;
   put({ body: snapshot(event.submitter), submitter: event.submitter, asked: event.submitter?.value });
 });
 
