@@ -29,8 +29,15 @@ if (args is ["fit", ..])
     return;
 }
 
+if (args is ["tasters", ..])
+{
+    TasterBench.Run(args.Contains("--lines"));
+    return;
+}
+
 if (args is ["advice", ..])
 {
+    TasterBench.Run(verbose: false);
     AdviceBench.Run(args.Contains("--many") ? 100 : 20, args.Contains("--lines"), args.Contains("--narrow") ? 0.6 : 1);
     return;
 }

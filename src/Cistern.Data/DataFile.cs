@@ -391,7 +391,13 @@ public sealed class DataFile : IDisposable
         Unlock(Building);
         try
         {
-            await MakeAsync(db => db.Database.MigrateAsync(ct), ct);
+            await MakeAsync(
+                async db =>
+                {
+                    await db.Database.MigrateAsync(ct);
+                    await OldTargets.LetGoAsync(db, from, ct);
+                },
+                ct);
         }
         catch (Exception error) when (error is SqliteException or InvalidOperationException && Disk.Trouble(error) is null)
         {

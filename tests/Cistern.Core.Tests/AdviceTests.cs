@@ -163,7 +163,7 @@ public sealed class AdviceTests
     [InlineData("vd-water-first", null, "it came too cool", Complaint.TooCool, Lever.Preheat)]
     [InlineData("tp-upright-short", null, "weak first runoff", Complaint.WeakRunoff, Lever.DrawBack)]
     [InlineData("fp-bloomed", null, "flat and dull", Complaint.Flat, Lever.Temperature)]
-    [InlineData("fp-bloomed", null, "astringent", Complaint.Dry, Lever.Grind)]
+    [InlineData("fp-bloomed", null, "astringent", Complaint.Astringent, Lever.Grind)]
     public void Each_complaint_has_its_answer(string id, BedLook? bed, string words, Complaint complaint, Lever lever)
     {
         var recipe = RecipeLibrary.Find(id)!;

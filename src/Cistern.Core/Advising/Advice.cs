@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
+using Cistern.Core.Records;
 
 namespace Cistern.Core.Advising;
 
@@ -57,76 +58,6 @@ public enum Lever
     AsPlanned,
 }
 
-/// <summary>What somebody found wrong with a cup, a bed or a flow.</summary>
-public enum Complaint
-{
-    /// <summary>Sharp.</summary>
-    Sharp,
-
-    /// <summary>Harsh.</summary>
-    Harsh,
-
-    /// <summary>Thin, or weaker than meant.</summary>
-    Weak,
-
-    /// <summary>Heavy, or stronger than meant.</summary>
-    Strong,
-
-    /// <summary>Under-drawn.</summary>
-    Hollow,
-
-    /// <summary>Dry in the mouth.</summary>
-    Dry,
-
-    /// <summary>Mud in the cup or on the bed.</summary>
-    Muddy,
-
-    /// <summary>Tastes of paper.</summary>
-    Papery,
-
-    /// <summary>Flat, without life.</summary>
-    Flat,
-
-    /// <summary>Too cool in the cup.</summary>
-    TooCool,
-
-    /// <summary>The drain was slow, or stalled.</summary>
-    DrainSlow,
-
-    /// <summary>The drain was fast.</summary>
-    DrainFast,
-
-    /// <summary>The press was hard, or slow.</summary>
-    PressHard,
-
-    /// <summary>The press was easy, or quick.</summary>
-    PressEasy,
-
-    /// <summary>Done too late.</summary>
-    Late,
-
-    /// <summary>Done too early.</summary>
-    Early,
-
-    /// <summary>A siphon's water fell back.</summary>
-    FellBack,
-
-    /// <summary>Grounds were left high and dry.</summary>
-    HighAndDry,
-
-    /// <summary>The first of it ran out weak.</summary>
-    WeakRunoff,
-
-    /// <summary>The vessel ran over.</summary>
-    RanOver,
-
-    /// <summary>Less in the cup than was wanted.</summary>
-    ShortOfTheCup,
-
-    /// <summary>The coffee is old.</summary>
-    OldCoffee,
-}
-
 /// <summary>What one change costs.</summary>
 /// <param name="TimeS">Seconds more until it is done; negative is less.</param>
 /// <param name="HandsS">Seconds more that need hands.</param>
@@ -134,12 +65,26 @@ public enum Complaint
 /// <param name="Stalls">How likely the drain then takes over four minutes, 0 to 1.</param>
 public readonly record struct ChangeCosts(double TimeS, double HandsS, double CoffeeG, double Stalls);
 
+/// <summary>A second setting, changed together with the first: only where no single one answers without harm.</summary>
+/// <param name="Lever">What is changed.</param>
+/// <param name="From">From, in the lever's unit.</param>
+/// <param name="To">To.</param>
+/// <param name="Recipe">A recipe it is changed in.</param>
+public sealed record SecondChange(Lever Lever, double From, double To, Recipe Recipe)
+{
+    /// <summary>The lever as the open files name it.</summary>
+    public string Setting => Levers.Word(Lever, Recipe);
+
+    /// <summary>Its unit.</summary>
+    public string Unit => Levers.Unit(Lever);
+}
+
 /// <summary>One change for the next brew.</summary>
 /// <param name="Lever">What is changed.</param>
 /// <param name="From">From, in the lever's unit.</param>
 /// <param name="To">To.</param>
 /// <param name="Recipe">The whole recipe with that one change made.</param>
-/// <param name="Now">What the plan comes to as it is.</param>
+/// <param name="Now">The cup that was drunk: what the brew came to as it was brewed.</param>
 /// <param name="Then">What it then comes to.</param>
 /// <param name="Chance">How likely that is what was wanted, 0 to 1.</param>
 /// <param name="Why">Why, in a sentence.</param>
@@ -149,8 +94,8 @@ public sealed record AdvisedChange(Lever Lever, double From, double To, Recipe R
     /// <summary>What it answers, what counts most first.</summary>
     public ImmutableArray<Complaint> Answers { get; init; } = [];
 
-    /// <summary>It follows the palate where the palate and the forecast disagree.</summary>
-    public bool ByPalate { get; init; }
+    /// <summary>A second setting that is changed with it; null where one is enough.</summary>
+    public SecondChange? And { get; init; }
 
     /// <summary>The lever as the open files name it.</summary>
     public string Setting => Levers.Word(Lever, Recipe);
@@ -183,8 +128,17 @@ public sealed record AdviceVerdict
     /// <summary>Where the palate and the forecast disagree, in a sentence; else null.</summary>
     public string? Disagreement { get; init; }
 
-    /// <summary>Where two schools would change different things and both should do, in a sentence; else null.</summary>
-    public string? Schools { get; init; }
+    /// <summary>What went otherwise and explains the complaint, in a sentence; null where nothing does.</summary>
+    public string? Cause { get; init; }
+
+    /// <summary>Whether somebody tasted it: without that there is no verdict, and it is asked for.</summary>
+    public bool Tasted { get; init; }
+
+    /// <summary>Whether it was liked so well that it could be the target.</summary>
+    public bool Liked { get; init; }
+
+    /// <summary>The verdict in a few words: what to do.</summary>
+    public string InShort { get; init; } = "";
 
     /// <summary>What was complained of, what counts most first.</summary>
     public ImmutableArray<Complaint> Complaints { get; init; } = [];

@@ -2,6 +2,7 @@ using System.Text.Json;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
+using Cistern.Core.Records;
 
 namespace Cistern.Core.Advising;
 
@@ -20,6 +21,9 @@ public static class AdviceJson
         json.WriteStartObject();
         json.WriteStartObject("verdict");
         json.WriteBoolean("met", advice.Met);
+        json.WriteString("inShort", verdict.InShort);
+        json.WriteBoolean("tasted", verdict.Tasted);
+        json.WriteBoolean("liked", verdict.Liked);
         Say("flow", verdict.Flow, ("finishS", totals.FinishS), ("drawdownS", totals.DrawdownS), ("pressForceN", totals.PressForceN));
         Say("drawn", verdict.DrawnText, ("drawn", totals.Drawn), ("extractionYieldPercent", totals.ExtractionYieldPercent), ("dissolvedYieldPercent", totals.DissolvedYieldPercent));
         Say("lean", verdict.LeanText, ("tilt", totals.Tilt));
@@ -33,7 +37,7 @@ public static class AdviceJson
 
         json.WriteEndArray();
         WriteText("disagreement", verdict.Disagreement);
-        WriteText("schools", verdict.Schools);
+        WriteText("cause", verdict.Cause);
         json.WriteEndObject();
         json.WriteStartArray("changes");
         foreach (var change in advice.Changes)
@@ -100,7 +104,23 @@ public static class AdviceJson
 
         json.WriteString("name", AdviceWords.Name(change));
         json.WriteString("why", change.Why);
-        json.WriteBoolean("byPalate", change.ByPalate);
+        json.WriteStartArray("answers");
+        foreach (var complaint in change.Answers)
+        {
+            json.WriteStringValue(Words<Complaint>.Of(complaint));
+        }
+
+        json.WriteEndArray();
+        if (change.And is { } and)
+        {
+            json.WriteStartObject("and");
+            json.WriteString("setting", and.Setting);
+            json.WriteNumber("from", Math.Round(and.From, 3));
+            json.WriteNumber("to", Math.Round(and.To, 3));
+            json.WriteString("unit", and.Unit);
+            json.WriteEndObject();
+        }
+
         json.WriteNumber("chance", Math.Round(change.Chance, 3));
         json.WriteStartObject("costs");
         json.WriteNumber("timeS", Math.Round(change.Costs.TimeS, 1));

@@ -10,45 +10,148 @@ namespace Cistern.Core.Advising;
 /// <summary>Advice as a barista would say it. No grams and no degrees, which each reads in units of their own; % TDS and the clock are alike to all.</summary>
 public static class AdviceWords
 {
-    /// <summary>Why a change: what was wrong, what it does, what should come of it.</summary>
-    internal static string Why(AdvisedChange change, ImmutableArray<Complaint> complaints, ImmutableArray<Aim> aims)
+    /// <summary>Why a change: what it answers, what it does, what is to be expected.</summary>
+    internal static string Why(AdvisedChange change, ImmutableArray<Complaint> stated, ImmutableArray<Aim> aims)
     {
-        // What it answers, or else what is wrong at all.
-        var answered = complaints.Where(complaint => change.Answers.Contains(complaint)).ToList();
-        var first = answered.Count > 0 ? answered[0] : complaints.FirstOrDefault((Complaint)(-1));
-        var text = (int)first < 0 ? "" : $"{Wrong(first, change.Now, aims)} ";
-        return text + Does(change) + Comes(change);
+        var answered = stated.Where(complaint => change.Answers.Contains(complaint)).ToList();
+        var wrong = answered.Count > 0 ? string.Join(' ', answered.Take(2).Select(one => Wrong(one, change.Now, aims)))
+            : aims.Where(aim => aim.Set).Select(aim => Missed(aim, change.Now)).OfType<string>().FirstOrDefault() ?? "";
+        return $"{wrong} {Does(change)}{(change.And is { } and ? $". No single change does both without harm: {Lower(Does(Second(change, and)))}" : "")}{Comes(change)}".Trim();
     }
 
     /// <summary>The verdict on a brew.</summary>
-    internal static AdviceVerdict Verdict(BrewRecord brew, Forecast now, Forecast asBrewed, ImmutableArray<Aim> aims, ImmutableArray<Complaint> complaints)
+    internal static AdviceVerdict Verdict(BrewRecord brew, Forecast now, Forecast asBrewed, ImmutableArray<Aim> aims, ImmutableArray<Complaint> stated, ImmutableArray<Complaint> explained, IReadOnlyList<AdvisedChange> changes, bool met)
     {
         var totals = asBrewed.Totals;
         var cup = CupJudgement.Of(totals);
         var tds = brew.Measured.TdsPercent;
+        var tasted = Advising.Complaints.IsTasted(brew);
+        var liked = tasted && stated.IsEmpty && brew.Tasting?.Score >= Advising.Complaints.LikedScore;
+        var side = brew.Tasting?.Mean(sip => sip.SharpHarsh);
         return new AdviceVerdict
         {
             Flow = Flow(brew, now, asBrewed, aims),
-            Flowed = !complaints.Any(complaint => complaint is Complaint.DrainFast or Complaint.DrainSlow or Complaint.PressHard or Complaint.PressEasy or Complaint.Late or Complaint.Early or Complaint.FellBack),
-            DrawnText = Text($"{cup.DrawnWords}: {100 * totals.Drawn:0} of 100 of what rest would give; {totals.ExtractionYieldPercent:0.0} % of the dose in the cup, {totals.DissolvedYieldPercent:0.0} % dissolved"),
-            LeanText = Text($"{CupJudgement.WordOf(cup.Lean)}: {Signed(totals.Tilt)}{Said(brew.Tasting?.Mean(sip => sip.SharpHarsh), "sharp", "harsh")}"),
-            BodyText = Text($"{(tds is null ? "" : "read ")}{tds ?? totals.FinalTdsPercent:0.00} % TDS{Against(tds ?? totals.FinalTdsPercent, aims)}{Said(brew.Tasting?.Mean(sip => sip.ThinHeavy), "thin", "heavy")}"),
+            Flowed = !stated.Any(Effects.IsFlow) && !stated.Any(one => one is Complaint.TooLate or Complaint.TooEarly or Complaint.FellBack),
+            DrawnText = Text($"{cup.DrawnWords}: {totals.ExtractionYieldPercent:0.0} % of the dose in the cup, {totals.DissolvedYieldPercent:0.0} % dissolved"),
+            // The forecast's side is never the call of a cup that its barista tasted otherwise.
+            LeanText = side is { } points ? $"tasted {CupJudgement.SaidOf(points)}; expected {CupJudgement.BalanceOf(totals.Tilt)}" : $"expected {CupJudgement.BalanceOf(totals.Tilt)}",
+            BodyText = Text($"{(tds is null ? "expected " : "read ")}{tds ?? totals.FinalTdsPercent:0.00} % TDS{Against(tds ?? totals.FinalTdsPercent, aims)}{Said(brew.Tasting?.Mean(sip => sip.ThinHeavy), "thin", "heavy")}"),
             Cup = cup,
-            Complaints = complaints,
+            Complaints = stated,
+            Tasted = tasted,
+            Liked = liked,
+            Cause = explained.IsEmpty ? null : Cause(brew, now, asBrewed, explained),
+            Disagreement = Parts(brew, totals, stated, aims, changes),
+            InShort = !tasted && stated.IsEmpty && changes.Count == 0 ? "Not tasted yet" : changes.Count == 0 && stated.IsEmpty ? "The same again" : changes.Count == 0 ? "Nothing within reach answers that without harm" : met && stated.IsEmpty ? "The same again, or a little nearer" : Name(changes[0]),
         };
     }
 
-    internal static string Disagreement(double said, Totals totals) =>
-        Text($"You call it {(said > 0 ? "harsh" : "sharp")}; by what was measured it should be {CupJudgement.WordOf(CupJudgement.LeanOf(totals.Tilt))} ({Signed(totals.Tilt)}). Both are offered: the forecast's change first, then the palate's.");
+    /// <summary>What went otherwise, by what the brew saw or the taster tells, and what it made of the cup.</summary>
+    private static string Cause(BrewRecord brew, Forecast now, Forecast asBrewed, ImmutableArray<Complaint> explained)
+    {
+        var told = brew.Tasting?.WentWrong.Select(word => Recipes.Words<WentWrong>.Find(word)).OfType<WentWrong>().Select(Slip).ToList() ?? [];
+        var release = Acts.ReleaseIndex(now.Recipe);
+        if (release >= 0 && release < asBrewed.Timings.Length && release < now.Timings.Length && asBrewed.Timings[release].StartS - now.Timings[release].StartS is var lateS && Math.Abs(lateS) >= 5)
+        {
+            told.Add($"the steep ended {ClockTime.Text(Math.Abs(lateS))} {(lateS > 0 ? "late" : "early")}");
+        }
 
-    /// <summary>Whether two levers are what two schools would each reach for.</summary>
-    internal static bool OtherSchool(Lever one, Lever other) => School(one) != School(other);
+        if (brew.Brewed.WaterG - brew.Planned.WaterG is var overG && Math.Abs(overG) >= 3)
+        {
+            told.Add(Text($"{Math.Abs(overG):0} g {(overG > 0 ? "too much" : "too little")} water went in"));
+        }
 
-    internal static string Schools(AdvisedChange first, AdvisedChange second) =>
-        $"Some would {Would(first)}, others {Would(second)}: by the forecast either should do.";
+        if (brew.Brewed.Coffee.DoseG - brew.Planned.Coffee.DoseG is var doseG && Math.Abs(doseG) >= 0.3)
+        {
+            told.Add(Text($"{Math.Abs(doseG):0.0} g {(doseG > 0 ? "too much" : "too little")} coffee went in"));
+        }
 
-    /// <summary>What a lever is called, and which way: "grind finer".</summary>
-    public static string Name(AdvisedChange change)
+        if (brew.Brewed.Water.TemperatureC - brew.Planned.Water.TemperatureC is var offC && Math.Abs(offC) >= 1)
+        {
+            told.Add($"the water was too {(offC > 0 ? "hot" : "cool")}");
+        }
+
+        var what = told.Count > 0 ? string.Join(", and ", told.Take(2)) : "it was brewed otherwise than planned";
+        return $"{char.ToUpperInvariant(what[0])}{what[1..]}: that explains why it was {string.Join(" and ", explained.Take(2).Select(Called))}. Brew it as planned before changing anything.";
+    }
+
+    /// <summary>Where the mouth and the forecast, or the mouth and what was set, go different ways: one sentence with both.</summary>
+    private static string? Parts(BrewRecord brew, Totals totals, ImmutableArray<Complaint> stated, ImmutableArray<Aim> aims, IReadOnlyList<AdvisedChange> changes)
+    {
+        var said = brew.Tasting?.Mean(sip => sip.SharpHarsh) is { } points && Math.Abs(points) >= 2 ? Math.Sign(points) : stated.Contains(Complaint.Sour) ? -1 : stated.Contains(Complaint.Bitter) ? 1 : 0;
+        var by = CupJudgement.LeanOf(totals.Tilt);
+        if (changes.Count > 0 && !aims.IsEmpty && stated.Any(one => Effects.IsAgainst(one, totals, changes[0].Then.Totals)))
+        {
+            return $"What was set asks for one thing and your tongue for another: towards the target first, then what answers {string.Join(" and ", stated.Take(2).Select(Called))}.";
+        }
+
+        return said != 0 && ((said > 0 && by is Lean.Sour or Lean.SourSide) || (said < 0 && by is Lean.Bitter or Lean.BitterSide))
+            ? $"You call it {(said > 0 ? "bitter" : "sour")}; the forecast expects it {CupJudgement.BalanceOf(totals.Tilt)}. What is offered answers your palate."
+            : null;
+    }
+
+    /// <summary>A complaint as it follows "it was".</summary>
+    public static string Called(Complaint complaint) => complaint switch
+    {
+        Complaint.TooCool => "too cool",
+        Complaint.TooLittle => "too little",
+        Complaint.TooLate => "too late",
+        Complaint.TooEarly => "too early",
+        Complaint.PressHard => "hard to press",
+        Complaint.PressEasy => "too easy to press",
+        Complaint.DrawdownSlow => "slow to draw down",
+        Complaint.DrawdownFast => "fast to draw down",
+        Complaint.Stalled => "stalled",
+        Complaint.HighAndDry => "left high and dry",
+        Complaint.PastyWalls => "left as paste on the walls",
+        Complaint.FellBack => "falling back",
+        Complaint.WeakRunoff => "weak at first",
+        _ => Recipes.Words<Complaint>.Of(complaint),
+    };
+
+    private static string Slip(WentWrong slip) => slip switch
+    {
+        WentWrong.ReleasedLate => "the steep ended late",
+        WentWrong.ReleasedEarly => "the steep ended early",
+        WentWrong.LeftOnGrounds => "it was left on the grounds",
+        WentWrong.LidForgotten => "the lid was forgotten",
+        WentWrong.StirForgotten => "a stir was forgotten",
+        WentWrong.ClockLate => "the clock was started late",
+        WentWrong.PlungerStuck => "the plunger stuck",
+        WentWrong.PouredOver => "too much water went in",
+        WentWrong.PouredUnder => "too little water went in",
+        WentWrong.DoseOver => "too much coffee went in",
+        WentWrong.DoseUnder => "too little coffee went in",
+        WentWrong.WaterCool => "the water was too cool",
+        _ => "the water was too hot",
+    };
+
+    /// <summary>A change as if its second setting were its only one: for its words.</summary>
+    public static AdvisedChange Second(AdvisedChange change, SecondChange and) => change with { Lever = and.Lever, From = and.From, To = and.To, And = null };
+
+    private static string? Missed(Aim aim, Forecast now) => now.Totals.Of(aim.Outcome) is not { } value ? null : (aim.Of, value < aim.Range.Low, value > aim.Range.High) switch
+    {
+        (AimOf.Strength, true, _) => "It is weaker than the target.",
+        (AimOf.Strength, _, true) => "It is stronger than the target.",
+        (AimOf.Lean, true, _) => "It is further to the sour side than the target.",
+        (AimOf.Lean, _, true) => "It is further to the bitter side than the target.",
+        (AimOf.Yield, true, _) => "Less was extracted than the target.",
+        (AimOf.Yield, _, true) => "More was extracted than the target.",
+        (AimOf.Finish, _, true) => $"It was to be done by {ClockTime.Text(aim.AsSet.High)}.",
+        (AimOf.Finish, true, _) => "It was done before it should be.",
+        (AimOf.Drain, _, true) => "It drained slower than it should.",
+        (AimOf.Drain, true, _) => "It drained faster than it should.",
+        (AimOf.Press, _, true) => "The press was hard.",
+        (AimOf.Press, true, _) => "The press was too easy.",
+        _ => null,
+    };
+
+    /// <summary>What a change is called, and which way: "Grind finer", or "Grind coarser, and brew hotter".</summary>
+    public static string Name(AdvisedChange change) => change.And is { } and ? $"{One(change)}, and {Lower(One(Second(change, and)))}" : One(change);
+
+    private static string Lower(string text) => char.ToLowerInvariant(text[0]) + text[1..];
+
+    private static string One(AdvisedChange change)
     {
         var up = change.To > change.From;
         return change.Lever switch
@@ -58,10 +161,10 @@ public static class AdviceWords
             Lever.Dose => up ? "More coffee" : "Less coffee",
             Lever.Water => up ? "More water" : "Less water",
             Lever.Charge => up ? "Make more of it" : "Make less of it",
-            Lever.Release => up ? "Hold longer" : "Release sooner",
+            Lever.Release => up ? "Steep longer" : "Steep shorter",
             Lever.Turns => up ? "Stir more" : "Stir less",
             Lever.PressTime => up ? "Press more slowly" : "Press more quickly",
-            Lever.LetDown => up ? "Let it down further" : "Let it down less",
+            Lever.LetDown => up ? "Dilute it" : "Dilute it less",
             Lever.Flame => "Turn the flame up",
             Lever.Swirl => "Swirl once the water is in",
             Lever.Settle => "Let it settle longer",
@@ -72,49 +175,33 @@ public static class AdviceWords
         };
     }
 
-    private static string Would(AdvisedChange change) => Name(change) switch
-    {
-        "More coffee" => "take more coffee",
-        "Less coffee" => "take less coffee",
-        "More water" => "pour more water",
-        "Less water" => "pour less water",
-        var name => char.ToLowerInvariant(name[0]) + name[1..],
-    };
-
-    private static int School(Lever lever) => lever switch
-    {
-        Lever.Dose or Lever.Water or Lever.LetDown or Lever.Charge => 0,
-        Lever.Grind => 1,
-        Lever.Temperature => 2,
-        Lever.Release => 3,
-        Lever.Turns => 4,
-        _ => 5,
-    };
-
     private static string Wrong(Complaint complaint, Forecast now, ImmutableArray<Aim> aims) => complaint switch
     {
-        Complaint.Sharp => "It is sharp.",
-        Complaint.Harsh => "It is harsh.",
-        Complaint.Weak => "It is weaker than it should be.",
-        Complaint.Strong => "It is stronger than it should be.",
-        Complaint.Hollow => "Little was drawn: it is hollow, whatever it leans to.",
-        Complaint.Dry => "It leaves the mouth dry.",
+        Complaint.Sour => "It is sour.",
+        Complaint.Bitter => "It is bitter.",
+        Complaint.Thin => "It is thin.",
+        Complaint.Heavy => "It is heavy.",
+        Complaint.Weak => "It is too weak.",
+        Complaint.Strong => "It is too strong.",
+        Complaint.Hollow => "It is hollow.",
+        Complaint.Astringent => "It leaves the mouth dry.",
+        Complaint.Stalled => "The drawdown stalled.",
+        Complaint.PastyWalls => "Grounds stuck to the walls.",
         Complaint.Muddy => "It is muddy.",
         Complaint.Papery => "It tastes of paper.",
         Complaint.Flat => "It is flat.",
         Complaint.TooCool => "It comes too cool into the cup.",
-        Complaint.DrainSlow => now.Totals.DrawdownS > ForecastModel.StallsAfterS ? "The drain stalls." : "It drained slower than it should.",
-        Complaint.DrainFast => "It drained quicker than it should.",
+        Complaint.DrawdownSlow => "It drained slowly.",
+        Complaint.DrawdownFast => "It drained fast.",
         Complaint.PressHard => "The press was hard.",
-        Complaint.PressEasy => "The press met too little.",
-        Complaint.Late => aims.FirstOrDefault(aim => aim.Of == AimOf.Finish) is { } late ? $"It was to be done by {ClockTime.Text(late.AsSet.High)}." : "It took too long.",
-        Complaint.Early => "It was done before it should be.",
+        Complaint.PressEasy => "The press was too easy.",
+        Complaint.TooLate => aims.FirstOrDefault(aim => aim.Of == AimOf.Finish) is { } late ? $"It was to be done by {ClockTime.Text(late.AsSet.High)}." : "It took too long.",
+        Complaint.TooEarly => "It was done before it should be.",
         Complaint.FellBack => "The flame had too little to spare, so the water falls back when the coffee goes in.",
         Complaint.HighAndDry => "Grounds were left on the wall, where no water reached them.",
         Complaint.WeakRunoff => "The first of it ran out weak.",
-        Complaint.RanOver => "The vessel runs over.",
-        Complaint.ShortOfTheCup => "There was less in the cup than was wanted.",
-        _ => "The coffee is old and gives less.",
+        Complaint.TooLittle => "There was too little in the cup.",
+        _ => "",
     };
 
     private static string Does(AdvisedChange change)
@@ -124,21 +211,21 @@ public static class AdviceWords
         {
             Lever.Grind when up => "Coarser gives less and lets water through more easily",
             Lever.Grind => "Finer gives more, and holds the water longer",
-            Lever.Temperature when up => "Hotter water draws more, of the bitter most",
-            Lever.Temperature => "Cooler water draws less, of the bitter least",
-            Lever.Dose when up => "More coffee to the same water is stronger and hardly leans otherwise",
-            Lever.Dose => "Less coffee to the same water is weaker and draws each gram further",
+            Lever.Temperature when up => "Hotter water extracts more, of the bitter most",
+            Lever.Temperature => "Cooler water extracts less, of the bitter least",
+            Lever.Dose when up => "More coffee to the same water is stronger",
+            Lever.Dose => "Less coffee to the same water is weaker",
             Lever.Water when up => "More water on the same coffee is weaker and more of it",
             Lever.Water => "Less water on the same coffee is stronger and less of it",
             Lever.Charge => "Coffee and water together keep the ratio",
-            Lever.Release when up => "A longer hold draws more",
-            Lever.Release => "A shorter hold draws less",
-            Lever.Turns when up => "More turns wet and draw more",
-            Lever.Turns => "Fewer turns draw less and clog less",
+            Lever.Release when up => "A longer steep extracts more",
+            Lever.Release => "A shorter steep extracts less",
+            Lever.Turns when up => "More turns wet better and extract more",
+            Lever.Turns => "Fewer turns extract less and clog less",
             Lever.PressTime when up => "Slower, the hand needs less force",
             Lever.PressTime => "Quicker, it is over sooner and needs more force",
-            Lever.LetDown when up => "More water in the cup makes it weaker and leans it nowhere",
-            Lever.LetDown => "Less water in the cup leaves it stronger and leans it nowhere",
+            Lever.LetDown when up => "Water in the cup makes it weaker and changes nothing else",
+            Lever.LetDown => "Less water in the cup leaves it stronger and changes nothing else",
             Lever.Flame => "A stronger flame keeps it up",
             Lever.Swirl => "A swirl brings them down into the water",
             Lever.Settle => "A minute more lets the fines sink before it is poured",
@@ -152,7 +239,7 @@ public static class AdviceWords
     private static string Comes(AdvisedChange change)
     {
         var (from, to) = (change.Now.Totals, change.Then.Totals);
-        var text = Text($": about {to.FinalTdsPercent:0.00} % TDS, {string.Join(" and ", CupJudgement.Of(to).Words)}");
+        var text = Text($". Expect about {to.FinalTdsPercent:0.00} % TDS, {string.Join(" and ", CupJudgement.Of(to).Words)}");
         if (to.DrawdownS is { } drainS && from.DrawdownS is { } drainedS && Math.Abs(drainS - drainedS) >= 5)
         {
             text += $", draining in {ClockTime.Text(drainS)}";
@@ -171,8 +258,8 @@ public static class AdviceWords
         if (brew.Measured.DrawdownS is { } drainedS)
         {
             var window = brew.Planned.Steps.OfType<Step.Drain>().LastOrDefault()?.Window;
-            parts.Add(window is { } set ? $"drained in {ClockTime.Text(drainedS)}, meant {ClockTime.Text(set.Low)} to {ClockTime.Text(set.High)}"
-                : $"drained in {ClockTime.Text(drainedS)}{(drainedS > ForecastModel.StallsAfterS ? ", which is stalling" : "")}");
+            parts.Add(window is { } set ? $"drained in {ClockTime.Text(drainedS)}, expected {ClockTime.Text(set.Low)} to {ClockTime.Text(set.High)}"
+                : $"drained in {ClockTime.Text(drainedS)}{(drainedS > ForecastModel.StallsAfterS ? ": stalled" : "")}");
         }
 
         if (asBrewed.Totals.PressForceN is { } forceN)
@@ -193,9 +280,13 @@ public static class AdviceWords
 
     private static string Against(double tdsPercent, ImmutableArray<Aim> aims)
     {
-        var wanted = aims.First(aim => aim.Of == AimOf.Strength).Range;
+        if (aims.FirstOrDefault(aim => aim is { Of: AimOf.Strength, Set: true })?.Range is not { } wanted)
+        {
+            return "";
+        }
+
         var side = tdsPercent < wanted.Low ? "under" : tdsPercent > wanted.High ? "over" : "within";
-        return Text($", {side} the {wanted.Low:0.00} to {wanted.High:0.00} % wanted");
+        return Text($", {side} the {wanted.Low:0.00} to {wanted.High:0.00} % of the target");
     }
 
     private static string Said(double? said, string low, string high) =>

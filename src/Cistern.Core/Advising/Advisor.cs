@@ -44,9 +44,6 @@ public static class Advisor
     /// <summary>And by this where the target may be met already. Judged.</summary>
     private const double ClearGain = 0.04;
 
-    /// <summary>What answers a complaint that no figure of the forecast holds is worth this. Judged.</summary>
-    private const double AnswerWorth = 0.35;
-
     /// <summary>What flowed wrong speaks first: mending it is worth this on top. Judged.</summary>
     private const double FlowWorth = 0.5;
 
@@ -84,6 +81,9 @@ public static class Advisor
         Water = recipe.Water with { TemperatureC = Math.Round(recipe.Water.TemperatureC, 1), Extra = NoExtra },
     });
 
+    /// <summary>What must not come of a change that the plan does not do already: it runs over, a step falls out of its window.</summary>
+    internal static bool IsTrouble(BrewEvent happening) => happening.Kind is BrewEventKind.Overflow or BrewEventKind.WindowMissed or BrewEventKind.StepLate or BrewEventKind.DryBed;
+
     /// <summary>Figures of a recipe as a vector: those of the aims, then the fullest, the force and the drawdown.</summary>
     private readonly record struct Point(double At, double[] Figures);
 
@@ -102,8 +102,8 @@ public static class Advisor
         private readonly double[] coarse;
         private readonly HashSet<string> tried;
         private readonly Dictionary<Lever, (Dial Dial, Point[] Curve)> curves = [];
-        private readonly ImmutableArray<Complaint> complaints;
-        private readonly bool disagree;
+        private readonly ImmutableArray<Complaint> stated;
+        private readonly ByMouth mouth;
         private double leastGain = LeastGain;
 
         public Work(IReadOnlyList<BrewRecord> line, ForecastModel model, Palate palate, AdviceGear gear)
@@ -121,24 +121,44 @@ public static class Advisor
             stands = Figures(now.Totals);
             coarse = Figures(model.ForDifferences().Figures(last.Planned).Totals);
             tried = [.. line.SelectMany(brew => (Recipe[])[brew.Planned, brew.Brewed]).Select(Print)];
-            complaints = Complaints.Of(last, asBrewed, aims, gear);
-            disagree = Disagrees();
+            stated = Complaints.Of(last, gear);
+            mouth = new ByMouth(last, now, asBrewed, stated, gear, tried);
         }
 
         public Advice Run()
         {
-            var chances = aims.Select((aim, i) => aim.Chance(Brewed(aim), sigma[i])).ToList();
-            var unasked = aims.Any(aim => aim.Set && !aim.OfFlow) ? UnaskedEnough : Enough;
-            bool All(double enough) => chances.Select((chance, i) => chance >= (aims[i].Set ? enough : unasked)).All(so => so);
-            var met = All(Enough);
-            var cries = complaints.Any(complaint => complaint is not (Complaint.OldCoffee or Complaint.Hollow)) && (!met || complaints.Any(IsLoud) || Shouts(sip => sip.SharpHarsh) || Shouts(sip => sip.ThinHeavy));
-            leastGain = met && !cries ? ClearGain : LeastGain;
-            if (!cries && All(Sure))
+            if (aims.IsEmpty)
             {
-                return new Advice(Verdict([]), [], Met: true, asBrewed, aims);
+                // Nothing was set: what is wanted is what was complained of, less, and all else as it was.
+                return Told(mouth.Run(), met: stated.IsEmpty);
             }
 
-            var changes = new List<(AdvisedChange Change, double Worth)>();
+            var chances = aims.Select((aim, i) => aim.Chance(Brewed(aim), sigma[i])).ToList();
+            bool All(double enough) => chances.Select((chance, i) => chance >= (aims[i].Set ? enough : UnaskedEnough)).All(so => so);
+            var met = All(Enough);
+            leastGain = met ? ClearGain : LeastGain;
+            if (All(Sure))
+            {
+                return Told(mouth.Run(), met: true);
+            }
+
+            var towards = Towards();
+            var said = mouth.Run();
+            if (said.Count == 0)
+            {
+                return Told(towards, met);
+            }
+
+            // A reading that missed the target stands above the mouth, and the mouth above a forecast that no reading bears out.
+            var read = !met && last.Measured.TdsPercent is not null && mouth.Explained.IsEmpty;
+            var kept = towards.Where((change, i) => (read && i == 0) || !IsAgainst(change)).ToList();
+            var both = (met || kept.Count == 0 || !(read || !IsAgainst(kept[0]))) || !mouth.Explained.IsEmpty ? said.Concat(met ? [] : kept) : kept.Take(1).Concat(said).Concat(kept.Skip(1));
+            return Told([.. both.DistinctBy(change => (change.Lever, change.To, change.And?.Lever)).Where((change, i) => i == 0 || !change.Answers.IsEmpty).Take(MostChanges)], met);
+        }
+
+        /// <summary>Single changes towards what was set, by the chance that they get there.</summary>
+        private List<AdvisedChange> Towards()
+        {
             foreach (var lever in Levers.Sought)
             {
                 if (Levers.Of(lever, now, gear, CanGrind) is { } has && has.Dial.Range.High > has.Dial.Range.Low)
@@ -148,44 +168,24 @@ public static class Advisor
             }
 
             var worthNow = Worth(stands, null);
-            foreach (var (lever, (dial, _)) in curves)
+            var changes = curves.Select(pair => Best(pair.Key, pair.Value.Dial, worthNow)).OfType<(AdvisedChange Change, double Worth)>().ToList();
+            // Where the plan itself should do and the brew went otherwise, the plan again.
+            if (Rescue.IsWanted(asBrewed, now.Totals) && Chance(stands) >= Enough && Told(Lever.AsPlanned, 0, 0, last.Planned) is { } again)
             {
-                if (Best(lever, dial, worthNow) is { } best)
-                {
-                    changes.Add(best);
-                }
-            }
-
-            foreach (var complaint in complaints)
-            {
-                foreach (var (lever, from, to, recipe) in Levers.Single(now, complaint, gear))
-                {
-                    if (!tried.Contains(Print(recipe)) && Told(lever, from, to, recipe, [complaint]) is { } change)
-                    {
-                        changes.Add((change, Worth(Figures(change.Then.Totals), null) - worthNow + AnswerWorth));
-                    }
-                }
-            }
-
-            if (Slipped() is { } again)
-            {
-                changes.Add(again);
+                changes.Add((again, 1));
             }
 
             var byWorth = changes.Select(pair => (pair.Change, Net: pair.Worth - Cost(pair.Change))).OrderByDescending(pair => pair.Net).ThenBy(pair => pair.Change.Lever).ToList();
-            var ranked = byWorth.Where((pair, i) => i == 0 || IsWorthTelling(pair.Change, pair.Net, byWorth[0].Net)).Select(pair => pair.Change).Take(MostChanges).ToList();
-            if (disagree && ByPalate() is { } other)
-            {
-                ranked.RemoveAll(change => change.Lever == other.Lever && change.To == other.To);
-                ranked.Insert(Math.Min(1, ranked.Count), other);
-            }
-
-            return new Advice(Verdict(ranked), [.. ranked], met, asBrewed, aims);
+            return [.. byWorth.Where((pair, i) => i == 0 || IsWorthTelling(pair.Change, pair.Net, byWorth[0].Net)).Select(pair => pair.Change).Take(MostChanges)];
         }
+
+        private bool IsAgainst(AdvisedChange change) => stated.Any(one => Effects.IsAgainst(one, asBrewed.Totals, change.Then.Totals));
+
+        private Advice Told(IReadOnlyList<AdvisedChange> changes, bool met) => new(Verdict(changes, met), [.. changes], met, asBrewed, aims);
 
         /// <summary>Whether a change is worth telling beside the best: it breaks nothing, is no trifle, and is worth a good part of that one or answers somebody.</summary>
         private bool IsWorthTelling(AdvisedChange change, double net, double best) =>
-            !Breaks(change) && (change.Chance >= Enough || Size(change) >= LeastSize) && (net >= WorthTelling * best || change.Answers.Any(IsLoud));
+            !Breaks(change) && (change.Chance >= Enough || Size(change) >= LeastSize) && (net >= WorthTelling * best || !change.Answers.IsEmpty);
 
         /// <summary>Whether a change undoes something that was set and is met: then it is only told where nothing is better.</summary>
         private bool Breaks(AdvisedChange change)
@@ -195,12 +195,6 @@ public static class Advisor
         }
 
         private bool CanGrind => !last.Coffee.BoughtGround && gear.Mill is not { Grinds: false };
-
-        /// <summary>Somebody puts it near the end of their scale, whatever the figures say.</summary>
-        private bool Shouts(Func<Sip, double?> of) => Math.Abs(last.Tasting?.Mean(of) ?? 0) >= 3;
-
-        private static bool IsLoud(Complaint complaint) => complaint is Complaint.Muddy or Complaint.Papery or Complaint.HighAndDry or Complaint.PressHard or Complaint.FellBack or Complaint.TooCool
-            or Complaint.RanOver or Complaint.WeakRunoff or Complaint.ShortOfTheCup or Complaint.Flat or Complaint.Dry or Complaint.DrainSlow or Complaint.DrainFast or Complaint.PressEasy;
 
         /// <summary>What it came to, measured where it was measured: of the brew as it went.</summary>
         private double Brewed(Aim aim) => aim.Of switch
@@ -366,50 +360,23 @@ public static class Advisor
             }
 
             var most = values.Max(pair => pair.Worth);
-            // Complaints that a lever answers, though the figures are as they were meant, leave it open how far: the least is enough.
             foreach (var (value, _) in values.Where(pair => pair.Worth >= most - AsGood).OrderBy(pair => Math.Abs(pair.Value - at)).Concat(values.OrderByDescending(pair => pair.Worth)))
             {
                 var recipe = Levers.With(lever, now, value);
-                if (tried.Contains(Print(recipe)) || Told(lever, at, value, recipe, Answers(lever, value > at)) is not { } change)
+                if (tried.Contains(Print(recipe)) || Told(lever, at, value, recipe) is not { } change)
                 {
                     continue;
                 }
 
                 var figures = Figures(change.Then.Totals);
-                var worth = Worth(figures, lever) - worthNow + (AnswerWorth * Math.Min(1, change.Answers.Count(IsLoud)));
-                return IsBounded(figures) && worth > leastGain ? (change, worth) : Gentle(lever, dial, at, worthNow);
+                var worth = Worth(figures, lever) - worthNow;
+                return IsBounded(figures) && worth > leastGain ? (change, worth) : null;
             }
 
             return null;
         }
 
-        /// <summary>Where the figures are as meant but somebody complains, the least step that answers it.</summary>
-        private (AdvisedChange Change, double Worth)? Gentle(Lever lever, Dial dial, double at, double worthNow)
-        {
-            foreach (var up in (bool[])[true, false])
-            {
-                var answers = Answers(lever, up).Where(IsLoud).ToImmutableArray();
-                if (answers.IsEmpty)
-                {
-                    continue;
-                }
-
-                var by = lever switch { Lever.Temperature => 2, Lever.Dose => Math.Max(0.5, 0.03 * at), Lever.Release => 20, _ => dial.StepSize };
-                var value = Math.Clamp(dial.Snap(at + (up ? by : -by), up), dial.Range.Low, dial.Range.High);
-                var recipe = Levers.With(lever, now, value);
-                if (Math.Abs(value - at) > 1e-9 && !tried.Contains(Print(recipe)) && Told(lever, at, value, recipe, answers) is { } change && IsBounded(Figures(change.Then.Totals)))
-                {
-                    return (change, AnswerWorth + Worth(Figures(change.Then.Totals), lever) - worthNow);
-                }
-            }
-
-            return null;
-        }
-
-        /// <summary>The complaints that a lever answers when it is moved up, or down.</summary>
-        private ImmutableArray<Complaint> Answers(Lever lever, bool up) => [.. complaints.Where(complaint => Complaints.Answers(complaint, lever, up))];
-
-        private AdvisedChange? Told(Lever lever, double from, double to, Recipe recipe, ImmutableArray<Complaint> answers)
+        private AdvisedChange? Told(Lever lever, double from, double to, Recipe recipe)
         {
             if (RecipeChecker.Check(recipe).Any(finding => finding.Severity == Severity.Error))
             {
@@ -426,11 +393,10 @@ public static class Advisor
             var figures = Figures(then.Totals);
             var stalls = then.Totals.DrawdownS is { } drainS ? 1 - new Aim(AimOf.Drain, new Span(double.NegativeInfinity, ForecastModel.StallsAfterS), Set: true).Chance(drainS, Sigma(AimOf.Drain)) : 0;
             var costs = new ChangeCosts(then.Totals.FinishS - now.Totals.FinishS, Choosing.HandsS(then) - Choosing.HandsS(now), recipe.Coffee.DoseG - last.Planned.Coffee.DoseG, stalls);
-            var change = new AdvisedChange(lever, from, to, recipe, now, then, Chance(figures), "", costs) { Answers = answers };
-            return change with { Why = AdviceWords.Why(change, complaints, aims) };
+            var answers = stated.Where(one => Effects.IsAnswered(one, asBrewed.Totals, then.Totals)).ToImmutableArray();
+            var change = new AdvisedChange(lever, from, to, recipe, asBrewed, then, Chance(figures), "", costs) { Answers = answers };
+            return change with { Why = AdviceWords.Why(change, stated, aims) };
         }
-
-        private static bool IsTrouble(BrewEvent happening) => happening.Kind is BrewEventKind.Overflow or BrewEventKind.WindowMissed or BrewEventKind.StepLate or BrewEventKind.DryBed;
 
         private double Sigma(AimOf of)
         {
@@ -460,69 +426,6 @@ public static class Advisor
             _ => 2,
         };
 
-        /// <summary>Where the plan itself should do and the brew went otherwise, the plan again.</summary>
-        private (AdvisedChange Change, double Worth)? Slipped()
-        {
-            if (!Rescue.IsWanted(asBrewed, now.Totals) || Chance(stands) < Enough)
-            {
-                return null;
-            }
-
-            return Told(Lever.AsPlanned, 0, 0, last.Planned, complaints) is { } change ? (change, 1) : null;
-        }
-
-        /// <summary>The barista says one thing and the forecast the other, by more than either is off.</summary>
-        private bool Disagrees()
-        {
-            if (last.Tasting?.Mean(sip => sip.SharpHarsh) is not { } said || Math.Abs(said) < 2)
-            {
-                return false;
-            }
-
-            var lean = aims.First(aim => aim.Of == AimOf.Lean);
-            var tilt = asBrewed.Totals.Tilt;
-            return said > 0 ? tilt < lean.Range.High - (0.25 * (lean.Range.High - lean.Range.Low)) : tilt > lean.Range.Low + (0.25 * (lean.Range.High - lean.Range.Low));
-        }
-
-        /// <summary>What the palate alone would change: as much less harsh or sharp as it was said to be, by the lever that holds the strength best.</summary>
-        private AdvisedChange? ByPalate()
-        {
-            var said = last.Tasting!.Mean(sip => sip.SharpHarsh)!.Value;
-            // Most of it, and no more than makes a cup lean: another brew will tell the rest.
-            var wanted = asBrewed.Totals.Tilt - Math.Clamp(0.7 * said / palate.LeanScale, -CupJudgement.Leans, CupJudgement.Leans);
-            AdvisedChange? best = null;
-            var least = double.PositiveInfinity;
-            foreach (var lever in (Lever[])[Lever.Grind, Lever.Temperature, Lever.Release])
-            {
-                if (!curves.TryGetValue(lever, out var curve))
-                {
-                    continue;
-                }
-
-                var at = curve.Curve[PointsASide].At;
-                var leanAt = aims.IndexOf(aims.First(aim => aim.Of == AimOf.Lean));
-                for (var i = -12; i <= 12; i++)
-                {
-                    var value = curve.Dial.Snap(at + (i * Math.Max(curve.Dial.StepSize, lever == Lever.Release ? 10 : 0)), up: false);
-                    var figures = Along(curve.Curve, value);
-                    var off = Math.Abs(figures[leanAt] - wanted) + (0.02 * Math.Abs(i));
-                    if (i != 0 && off < least && Math.Abs(figures[leanAt] - wanted) < Math.Abs(stands[leanAt] - wanted) && IsBounded(figures) && Levers.With(lever, now, value) is var recipe
-                        && !tried.Contains(Print(recipe)) && Told(lever, at, value, recipe, [said > 0 ? Complaint.Harsh : Complaint.Sharp]) is { } change)
-                    {
-                        (best, least) = (change, off);
-                    }
-                }
-            }
-
-            return best is null ? null : best with { ByPalate = true };
-        }
-
-        private AdviceVerdict Verdict(IReadOnlyList<AdvisedChange> ranked) =>
-            AdviceWords.Verdict(last, now, asBrewed, aims, complaints) with
-            {
-                Disagreement = disagree ? AdviceWords.Disagreement(last.Tasting!.Mean(sip => sip.SharpHarsh)!.Value, asBrewed.Totals) : null,
-                Schools = ranked is [{ ByPalate: false } first, ..] && ranked.Skip(1).FirstOrDefault(other => !other.ByPalate && AdviceWords.OtherSchool(first.Lever, other.Lever)) is { } second && second.Chance > 0.6 * first.Chance && second.Chance > 0.3
-                    ? AdviceWords.Schools(first, second) : null,
-            };
+        private AdviceVerdict Verdict(IReadOnlyList<AdvisedChange> changes, bool met) => AdviceWords.Verdict(last, now, asBrewed, aims, stated, mouth.Explained, changes, met);
     }
 }

@@ -30,10 +30,10 @@ public enum AimOf
 /// <summary>What a figure should be.</summary>
 /// <param name="Of">Which.</param>
 /// <param name="Range">From, to, in its unit.</param>
-/// <param name="Set">Whether somebody set it; otherwise it is what the library's recipe for that vessel comes to.</param>
+/// <param name="Set">Whether a barista set it; otherwise it is as it was, and to stay so.</param>
 public sealed record Aim(AimOf Of, Span Range, bool Set)
 {
-    /// <summary>How a cup of the library's recipe may differ and still be it: strength, % TDS. Judged.</summary>
+    /// <summary>How a cup may differ and still be as it was: strength, % TDS. Judged.</summary>
     public const double AroundTdsPercent = 0.1;
 
     /// <summary>The same of its tilt. Judged.</summary>
@@ -87,25 +87,30 @@ public sealed record Aim(AimOf Of, Span Range, bool Set)
         return Normal((Range.High - value) / width) - Normal((Range.Low - value) / width);
     }
 
-    /// <summary>What is wanted of a plan: what it says itself, and where it is silent what the library's recipe for that vessel comes to.</summary>
+    /// <summary>Whether a barista set anything of a cup or its time.</summary>
+    public static bool IsSet(Recipe planned) => planned.Target is { } target && (target.TdsPercent ?? target.Tilt ?? target.ExtractionYieldPercent ?? target.FinishS) is not null;
+
+    /// <summary>What is wanted of a plan that has a target: what was set, and all else of the cup as it is.</summary>
     /// <param name="brew">The brew it was brewed in.</param>
     /// <param name="now">What the plan comes to.</param>
     public static ImmutableArray<Aim> For(BrewRecord brew, Forecast now)
     {
         var planned = brew.Planned;
-        var target = planned.Target;
         var aims = ImmutableArray.CreateBuilder<Aim>();
-        var usual = target is { TdsPercent: not null, Tilt: not null } ? null : Usual(planned);
-        aims.Add(target?.TdsPercent is { } strength ? new Aim(AimOf.Strength, strength, Set: true)
-            : new Aim(AimOf.Strength, usual!.Recipe.Target?.TdsPercent ?? Around(usual.Totals.FinalTdsPercent, AroundTdsPercent), Set: false));
-        aims.Add(target?.Tilt is { } lean ? new Aim(AimOf.Lean, lean, Set: true)
-            : new Aim(AimOf.Lean, usual!.Recipe.Target?.Tilt ?? Around(usual.Totals.Tilt, AroundTilt), Set: false));
-        if (target?.ExtractionYieldPercent is { } yield)
+        if (!IsSet(planned))
+        {
+            return [];
+        }
+
+        var target = planned.Target!;
+        aims.Add(target.TdsPercent is { } strength ? new Aim(AimOf.Strength, strength, Set: true) : new Aim(AimOf.Strength, Around(now.Totals.FinalTdsPercent, AroundTdsPercent), Set: false));
+        aims.Add(target.Tilt is { } lean ? new Aim(AimOf.Lean, lean, Set: true) : new Aim(AimOf.Lean, Around(now.Totals.Tilt, AroundTilt), Set: false));
+        if (target.ExtractionYieldPercent is { } yield)
         {
             aims.Add(new Aim(AimOf.Yield, yield, Set: true));
         }
 
-        if (target?.FinishS is { } finish)
+        if (target.FinishS is { } finish)
         {
             aims.Add(new Aim(AimOf.Finish, new Span(finish.Low - HalfS, finish.High + HalfS), Set: true));
         }
@@ -139,18 +144,6 @@ public sealed record Aim(AimOf Of, Span Range, bool Set)
         return pressS > window.High + 0.5 ? new Span(0, Math.Min(HardN, forceN * window.High / pressS))
             : pressS < window.Low - 0.5 ? new Span(Math.Min(0.9 * HardN, forceN * window.Low / Math.Max(1, pressS)), HardN)
             : new Span(0, HardN);
-    }
-
-    /// <summary>The library's recipe a plan goes back to; otherwise the one of its vessel that is nearest to it in what it makes.</summary>
-    private static Forecast Usual(Recipe planned)
-    {
-        var own = RecipeLibrary.Find(planned.Id);
-        var iced = planned.Steps.Any(step => step is Step.Ice);
-        var letDown = planned.Steps.Any(step => step is Step.Dilute);
-        var nearest = own is not null && own.Brewer.Family == planned.Brewer.Family ? own : RecipeLibrary.All.Where(recipe => recipe.Brewer.Family == planned.Brewer.Family)
-            .OrderBy(recipe => recipe.Steps.Any(step => step is Step.Ice) != iced).ThenBy(recipe => recipe.Steps.Any(step => step is Step.Dilute) != letDown).ThenBy(recipe => recipe.Target is null)
-            .ThenBy(recipe => Math.Abs((recipe.WaterG / recipe.Coffee.DoseG) - (planned.WaterG / planned.Coffee.DoseG))).First();
-        return ForecastModel.Published.Figures(nearest);
     }
 
     private static Span Around(double middle, double by) => new(middle - by, middle + by);

@@ -3,6 +3,7 @@ using Cistern.Core.Forecasts;
 using Cistern.Core.Physics;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
+using Cistern.Core.Records;
 using Cistern.Core.Reckoning;
 
 namespace Cistern.Core.Advising;
@@ -109,11 +110,7 @@ internal static class Levers
                 var toW = Math.Ceiling((flameW + lacksW) / 10) * 10;
                 yield return (Lever.Flame, flameW, toW, recipe with { Steps = steps.Replace(burner, burner with { FlameW = toW }) });
                 break;
-            case Complaint.RanOver:
-                var fits = Math.Floor(10 * Scaling.ToFit(recipe, now.Model).DoseG) / 10;
-                yield return (Lever.Charge, recipe.Coffee.DoseG, fits, With(Lever.Charge, now, fits));
-                break;
-            case Complaint.HighAndDry when Acts.LastWater(recipe) is >= 0 and var pour:
+            case Complaint.HighAndDry or Complaint.PastyWalls when Acts.LastWater(recipe) is >= 0 and var pour:
                 yield return (Lever.Swirl, 0, 2, recipe with { Steps = steps.Insert(pour + 1, new Step.Swirl { Turns = 2, OverS = 3 }) });
                 break;
             case Complaint.Muddy when Find<Step.Decant>() is { } decant:
@@ -136,7 +133,7 @@ internal static class Levers
             case Complaint.WeakRunoff when Find<Step.SeatPlunger>() is { DrawBack: false } seat && recipe.Brewer.Family == VesselFamily.TubePress:
                 yield return (Lever.DrawBack, 0, 1, recipe with { Steps = steps.Replace(seat, seat with { DrawBack = true }) });
                 break;
-            case Complaint.ShortOfTheCup when gear.CupG is { } cupG && now.Totals.FinalG > 0:
+            case Complaint.TooLittle when gear.CupG is { } cupG && now.Totals.FinalG > 0:
                 var doseG = Math.Round(recipe.Coffee.DoseG * cupG / now.Totals.FinalG, 1);
                 if (doseG <= (gear.LeftG ?? double.PositiveInfinity))
                 {
@@ -150,6 +147,21 @@ internal static class Levers
 
         T? Find<T>()
             where T : Step => steps.OfType<T>().LastOrDefault();
+    }
+
+    /// <summary>A recipe whose drink is diluted with so much water at its end, g; diluted with nothing before, it is at the plan's own temperature.</summary>
+    public static Recipe LetDownTo(Recipe recipe, double waterG) => recipe with { Steps = LetDown(recipe) is { } step ? recipe.Steps.Replace(step, step with { WaterG = waterG }) : recipe.Steps.Insert(Served(recipe), new Step.Dilute(waterG)) };
+
+    /// <summary>Where the drink is served: what comes from there on does nothing to it.</summary>
+    private static int Served(Recipe recipe)
+    {
+        var at = recipe.Steps.Length;
+        while (at > 0 && recipe.Steps[at - 1] is Step.StirCup or Step.Taste or Step.Serve or Step.Share or Step.Clear)
+        {
+            at--;
+        }
+
+        return at;
     }
 
     private static Step.Dilute? LetDown(Recipe recipe) => recipe.Steps.OfType<Step.Dilute>().LastOrDefault();

@@ -16,14 +16,20 @@ public enum Drawn
 /// <summary>Which way what was drawn leans.</summary>
 public enum Lean
 {
-    /// <summary>To what is fast: acids.</summary>
-    Sharp,
+    /// <summary>To what is fast, acids, as a fault.</summary>
+    Sour,
+
+    /// <summary>To acids, and no fault.</summary>
+    SourSide,
 
     /// <summary>To neither.</summary>
     Balanced,
 
-    /// <summary>To what is slow: bitter.</summary>
-    Harsh,
+    /// <summary>To what is slow, bitter, and no fault.</summary>
+    BitterSide,
+
+    /// <summary>To what is bitter, as a fault.</summary>
+    Bitter,
 }
 
 /// <summary>
@@ -41,8 +47,20 @@ public sealed record CupJudgement(Drawn Drawn, Lean Lean, IReadOnlyList<string> 
     /// <summary>Over this share it is drawn to the end. Judged.</summary>
     public const double DrawnToTheEnd = 0.98;
 
-    /// <summary>A tilt beyond this, either way, leans. Judged.</summary>
-    public const double Leans = 0.4;
+    /// <summary>Balanced from here, by tilt: what practitioners make and like runs from −1.3 to +0.5. Judged.</summary>
+    public const double BalancedFrom = -0.6;
+
+    /// <summary>To here. Judged.</summary>
+    public const double BalancedTo = 0.4;
+
+    /// <summary>Sour below this. Judged.</summary>
+    public const double SourBelow = -1.2;
+
+    /// <summary>Bitter above this. Judged.</summary>
+    public const double BitterAbove = 0.9;
+
+    /// <summary>So near an edge it is only just on its side.</summary>
+    private const double Just = 0.1;
 
     /// <summary>A drink weaker than this is thin, % TDS. Judged.</summary>
     public const double ThinTdsPercent = 1.05;
@@ -50,20 +68,40 @@ public sealed record CupJudgement(Drawn Drawn, Lean Lean, IReadOnlyList<string> 
     /// <summary>How much was drawn, in words.</summary>
     public string DrawnWords => Drawn switch
     {
-        Drawn.Under => "under-drawn",
-        Drawn.ToTheEnd => "drawn to the end",
-        _ => "well drawn",
+        Drawn.Under => "under-extracted",
+        Drawn.ToTheEnd => "over-extracted",
+        _ => "well extracted",
     };
 
     /// <summary>Which way a tilt leans.</summary>
-    public static Lean LeanOf(double tilt) => tilt < -Leans ? Lean.Sharp : tilt > Leans ? Lean.Harsh : Lean.Balanced;
+    public static Lean LeanOf(double tilt) => tilt < SourBelow ? Lean.Sour : tilt < BalancedFrom ? Lean.SourSide : tilt <= BalancedTo ? Lean.Balanced : tilt <= BitterAbove ? Lean.BitterSide : Lean.Bitter;
 
-    /// <summary>Which way it leans, in a word.</summary>
+    /// <summary>Which way it leans, in words.</summary>
     public static string WordOf(Lean lean) => lean switch
     {
-        Lean.Sharp => "sharp",
-        Lean.Harsh => "harsh",
-        _ => "balanced",
+        Lean.Sour => "sour",
+        Lean.SourSide => "on the sour side",
+        Lean.Balanced => "balanced",
+        Lean.BitterSide => "on the bitter side",
+        _ => "bitter",
+    };
+
+    /// <summary>Which way a tilt leans, in words, and whether only just.</summary>
+    public static string BalanceOf(double tilt)
+    {
+        var lean = LeanOf(tilt);
+        var just = lean != Lean.Balanced && new[] { BalancedFrom, BalancedTo, SourBelow, BitterAbove }.Any(edge => Math.Abs(tilt - edge) <= Just && Math.Abs(tilt) >= Math.Abs(edge));
+        return just ? "just " + WordOf(lean) : WordOf(lean);
+    }
+
+    /// <summary>What was said on a scale of −5 (sour) to 5 (bitter), in words.</summary>
+    public static string SaidOf(double points) => points switch
+    {
+        <= -2 => "sour",
+        < 0 => "a little sour",
+        0 => "balanced",
+        < 2 => "a little bitter",
+        _ => "bitter",
     };
 
     /// <summary>The judgement of a forecast's figures.</summary>
@@ -71,25 +109,40 @@ public sealed record CupJudgement(Drawn Drawn, Lean Lean, IReadOnlyList<string> 
 
     /// <summary>The judgement of single figures.</summary>
     /// <param name="drawn">Dissolved yield over what rest would give.</param>
-    /// <param name="tilt">Sharp (negative) to harsh (positive).</param>
+    /// <param name="tilt">Sour (negative) to bitter (positive).</param>
     /// <param name="finalTdsPercent">Strength of the drink as it is drunk, %.</param>
     public static CupJudgement Of(double drawn, double tilt, double finalTdsPercent)
     {
         var much = drawn < UnderDrawn ? Drawn.Under : drawn > DrawnToTheEnd ? Drawn.ToTheEnd : Drawn.Well;
         var lean = LeanOf(tilt);
         var thin = finalTdsPercent < ThinTdsPercent;
-        string[] words = (much, lean) switch
+        List<string> words = [];
+        if (much == Drawn.Under)
         {
-            (Drawn.Under, Lean.Sharp) => ["hollow", "sharp"],
-            (Drawn.Under, Lean.Harsh) => ["hollow", "harsh"],
-            (Drawn.Under, _) => ["hollow"],
-            (Drawn.ToTheEnd, Lean.Harsh) => ["harsh", "dry"],
-            (Drawn.ToTheEnd, Lean.Sharp) => ["dry", "sharp"],
-            (Drawn.ToTheEnd, _) => ["dry"],
-            (_, Lean.Sharp) => ["sharp"],
-            (_, Lean.Harsh) => ["harsh"],
-            _ => thin ? [] : ["balanced"],
-        };
-        return new CupJudgement(much, lean, thin ? [.. words, "thin"] : words);
+            words.Add("hollow");
+        }
+
+        // A side is a plain description, and no fault: it comes after one.
+        if (lean != Lean.Balanced)
+        {
+            words.Add(WordOf(lean));
+        }
+
+        if (much == Drawn.ToTheEnd)
+        {
+            words.Insert(lean == Lean.Bitter ? 1 : 0, "astringent");
+        }
+
+        if (thin)
+        {
+            words.Add("thin");
+        }
+
+        if (words.Count == 0)
+        {
+            words.Add("balanced");
+        }
+
+        return new CupJudgement(much, lean, words);
     }
 }

@@ -318,28 +318,49 @@ public static class BrewReader
             { Extra = sip.Extra() });
         }
 
-        var notes = new List<string>();
-        foreach (var (element, place) in tasting.List("notesFound", MostOfAList))
+        var complaints = new List<Complaint>();
+        foreach (var (word, place) in Texts(tasting, "complaints", "A complaint", findings))
         {
-            if (element.ValueKind == JsonValueKind.String)
+            if (ComplaintList.Find(word) is { } complaint)
             {
-                notes.Add(element.GetString()!);
+                complaints.Add(complaint);
             }
             else
             {
-                findings.Add(Finding.Error(place, "A note is text.", ObjectReader.Shown(element), "Put it in quotes."));
+                findings.Add(Finding.Error(place, $"A complaint is one of {string.Join(", ", ComplaintList.Said.Select(Words<Complaint>.Of))}.", PlainText.Seen(word.Length > 40 ? word[..40] : word), "Choose one of them, or say it in words."));
             }
         }
 
         return new TastingRecord
         {
             Sips = [.. sips],
+            Complaints = [.. complaints.Distinct()],
+            WentWrong = [.. Texts(tasting, "wentWrong", "What went wrong", findings).Select(one => one.Text).Distinct(StringComparer.Ordinal)],
             Score = tasting.Number("score"),
             Words = tasting.Text("words"),
-            NotesFound = [.. notes],
+            NotesFound = [.. Texts(tasting, "notesFound", "A note", findings).Select(one => one.Text)],
             Bed = tasting.Word<BedLook>("bed"),
         } with
         { Extra = tasting.Extra() };
+    }
+
+    /// <summary>The texts of a list, each with its place.</summary>
+    private static List<(string Text, string Place)> Texts(ObjectReader reader, string list, string what, List<Finding> findings)
+    {
+        var texts = new List<(string, string)>();
+        foreach (var (element, place) in reader.List(list, MostOfAList))
+        {
+            if (element.ValueKind == JsonValueKind.String)
+            {
+                texts.Add((element.GetString()!, place));
+            }
+            else
+            {
+                findings.Add(Finding.Error(place, $"{what} is text.", ObjectReader.Shown(element), "Put it in quotes."));
+            }
+        }
+
+        return texts;
     }
 
     private static ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>> Readings(ObjectReader reader, List<Finding> findings)

@@ -208,6 +208,12 @@ public sealed record TastingRecord : Extensible
     /// <summary>0 to 10.</summary>
     public double? Score { get; init; }
 
+    /// <summary>What was complained of, at a touch each.</summary>
+    public ImmutableArray<Complaint> Complaints { get; init; } = [];
+
+    /// <summary>What the taster knows went otherwise: words of <see cref="WentWrong"/>; others are kept as they are.</summary>
+    public ImmutableArray<string> WentWrong { get; init; } = [];
+
     /// <summary>In the taster's words.</summary>
     public string? Words { get; init; }
 

@@ -34,6 +34,8 @@ public static class BrewSchema
         var tasting = RecipeSchema.Object([], "score", "words");
         tasting["properties"]!["sips"] = new JsonObject { ["type"] = "array", ["items"] = Sip() };
         tasting["properties"]!["notesFound"] = new JsonObject { ["type"] = "array", ["items"] = new JsonObject { ["type"] = "string" } };
+        tasting["properties"]!["complaints"] = new JsonObject { ["type"] = "array", ["items"] = new JsonObject { ["enum"] = new JsonArray([.. ComplaintList.Said.Select(one => (JsonNode)Recipes.Words<Complaint>.Of(one))]) } };
+        tasting["properties"]!["wentWrong"] = new JsonObject { ["type"] = "array", ["items"] = new JsonObject { ["type"] = "string" } };
         tasting["properties"]!["bed"] = Words<BedLook>();
         var happened = RecipeSchema.Object(["id", "atS", "step", "kind"], "atS", "step", "by");
         happened["properties"]!["id"] = Uuid();

@@ -209,21 +209,25 @@ public static class BrewWriter
         }
 
         json.WriteEndArray();
+        Texts(json, "complaints", tasting.Complaints.Select(Words<Complaint>.Of));
+        Texts(json, "wentWrong", tasting.WentWrong);
         RecipeWriter.Optional(json, "score", tasting.Score);
         RecipeWriter.Optional(json, "words", tasting.Words);
-        if (!tasting.NotesFound.IsEmpty)
-        {
-            json.WriteStartArray("notesFound");
-            foreach (var note in tasting.NotesFound)
-            {
-                json.WriteStringValue(note);
-            }
-
-            json.WriteEndArray();
-        }
-
+        Texts(json, "notesFound", tasting.NotesFound);
         RecipeWriter.Optional(json, "bed", tasting.Bed);
         RecipeWriter.End(json, tasting);
+    }
+
+    /// <summary>A list of texts; none where it is empty.</summary>
+    private static void Texts(Utf8JsonWriter json, string name, IEnumerable<string> texts)
+    {
+        var all = texts.ToList();
+        if (all.Count > 0)
+        {
+            json.WriteStartArray(name);
+            all.ForEach(json.WriteStringValue);
+            json.WriteEndArray();
+        }
     }
 
     /// <summary>A name; none where it is empty.</summary>

@@ -57,6 +57,8 @@ public static class BrewRecords
         return new TastingRecord
         {
             Sips = [.. sips],
+            Complaints = [.. tastings.SelectMany(tasting => ComplaintList.Read(tasting.Complaints)).Distinct()],
+            WentWrong = [.. tastings.SelectMany(tasting => tasting.WentWrong.Split(' ', StringSplitOptions.RemoveEmptyEntries)).Distinct(StringComparer.Ordinal)],
             Score = tastings.Select(tasting => tasting.Score).OfType<double>().ToList() is { Count: > 0 } scores ? scores.Average() : null,
             Words = string.Join(' ', tastings.Select(tasting => tasting.Note).Where(note => note.Length > 0)),
             NotesFound = [.. tastings.SelectMany(tasting => tasting.NotesFound.Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries)).Distinct(StringComparer.Ordinal)],

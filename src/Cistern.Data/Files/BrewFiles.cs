@@ -243,6 +243,8 @@ public static class BrewFiles
             Score = told.Score,
             Note = told.Words ?? "",
             NotesFound = string.Join(", ", told.NotesFound),
+            Complaints = string.Join(' ', told.Complaints.Select(Words<Complaint>.Of)),
+            WentWrong = string.Join(' ', told.WentWrong.Where(word => Words<WentWrong>.Find(word) is not null)),
             Bed = told.Bed,
             ReadTdsPercent = measured.TdsPercent,
             AtMs = atMs,

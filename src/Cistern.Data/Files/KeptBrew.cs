@@ -101,7 +101,7 @@ internal sealed record KeptBrew
         && Weighed.All(one => one is not null && one.TotalG is >= 0 and <= 5_000 && one.Step is >= 0 and <= 1_000)
         && Observations.All(one => one is { Name.Length: > 0 and <= 80, Value: >= 0 and <= 100_000 } && IsMoment(one.AtMs) && IsStir(one.Name))
         && Tastings.All(taste => taste is { SharpHarsh: null or (>= -5 and <= 5), ThinHeavy: null or (>= -5 and <= 5), Score: null or (>= 0 and <= 10), ReadTdsPercent: null or (>= 0 and <= 25), Sediment: null or (>= 0 and <= 5) }
-            && IsMoment(taste.AtMs) && IsText(LongestName, taste.Taster) && IsText(LongestText, taste.Note, taste.Crust, taste.NotesFound) && (taste.Sips ?? []).All(IsSip))
+            && IsMoment(taste.AtMs) && IsText(LongestName, taste.Taster) && IsText(LongestText, taste.Note, taste.Crust, taste.NotesFound, taste.Complaints, taste.WentWrong) && (taste.Sips ?? []).All(IsSip))
         && Tastings.Where(taste => taste.Taster is not null).DistinctBy(taste => taste.Taster).Count() == Tastings.Count(taste => taste.Taster is not null)
         && Answers.All(answer => answer is { Kind: not null, Step: >= 0 and <= 1_000, LetDownG: >= 0 and <= 5_000, ReleaseAtS: null or (>= 0 and <= 172_800) } && IsMoment(answer.AtMs) && IsText(LongestText, answer.Said) && IsText(LongestName, answer.By))
         && (Plan is null || IsRecipe(Plan)) && (BrewedJson is null || IsRecipe(BrewedJson)) && KeptJson.Read<Dictionary<string, double?>>(ForecastJson) is not null
@@ -141,14 +141,17 @@ internal sealed record KeptBrew
     internal sealed record Observed(string Name, double Value, long AtMs, bool Seen);
 
     /// <summary>How it tasted to one.</summary>
-    internal sealed record Taste(string? Taster, int? SharpHarsh, int? ThinHeavy, double? Score, string Note, double? ReadTdsPercent, string Crust, string NotesFound, string? Bed, int? Sediment, long AtMs, IReadOnlyList<SipKept> Sips)
+    internal sealed record Taste(string? Taster, int? SharpHarsh, int? ThinHeavy, double? Score, string Note, double? ReadTdsPercent, string Crust, string NotesFound, string? Bed, int? Sediment, long AtMs, IReadOnlyList<SipKept> Sips, string? Complaints = null, string? WentWrong = null)
     {
         public static Taste Of(Tasting tasting) => new(tasting.Barista?.Name, tasting.SharpHarsh, tasting.ThinHeavy, tasting.Score, tasting.Note, tasting.ReadTdsPercent, tasting.Crust, tasting.NotesFound,
-            tasting.Bed is { } bed ? Words<BedLook>.Of(bed) : null, tasting.Sediment, tasting.AtMs, [.. tasting.Sips.OrderBy(sip => sip.Id).Select(sip => new SipKept(Words<SipWhen>.Of(sip.When), sip.SharpHarsh, sip.ThinHeavy, sip.Sweet, sip.Clear, sip.Finish, sip.Dry))]);
+            tasting.Bed is { } bed ? Words<BedLook>.Of(bed) : null, tasting.Sediment, tasting.AtMs, [.. tasting.Sips.OrderBy(sip => sip.Id).Select(sip => new SipKept(Words<SipWhen>.Of(sip.When), sip.SharpHarsh, sip.ThinHeavy, sip.Sweet, sip.Clear, sip.Finish, sip.Dry))], Said(tasting.Complaints), Said(tasting.WentWrong));
+
+        /// <summary>Nothing where nothing was said, so that a file of an earlier version is what it was.</summary>
+        private static string? Said(string words) => words.Length > 0 ? words : null;
 
         public Tasting Row()
         {
-            var row = new Tasting { SharpHarsh = SharpHarsh, ThinHeavy = ThinHeavy, Score = Score, Note = Note ?? "", ReadTdsPercent = ReadTdsPercent, Crust = Crust ?? "", NotesFound = NotesFound ?? "", Bed = Words<BedLook>.Find(Bed), Sediment = Sediment, AtMs = AtMs };
+            var row = new Tasting { SharpHarsh = SharpHarsh, ThinHeavy = ThinHeavy, Score = Score, Note = Note ?? "", ReadTdsPercent = ReadTdsPercent, Crust = Crust ?? "", NotesFound = NotesFound ?? "", Bed = Words<BedLook>.Find(Bed), Sediment = Sediment, AtMs = AtMs, Complaints = Complaints ?? "", WentWrong = WentWrong ?? "" };
             row.Sips.AddRange((Sips ?? []).Select(sip => new TastingSip { When = Words<SipWhen>.Find(sip.When) ?? SipWhen.Warm, SharpHarsh = sip.SharpHarsh, ThinHeavy = sip.ThinHeavy, Sweet = sip.Sweet, Clear = sip.Clear, Finish = sip.Finish, Dry = sip.Dry }).DistinctBy(sip => sip.When));
             return row;
         }

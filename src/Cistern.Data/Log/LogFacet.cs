@@ -35,7 +35,7 @@ public sealed record LogFacet(string Word, Func<LogRow, TimeZoneInfo, string> Of
         new("place", row => row.Place),
         new("state", row => row.State switch { Brews.BrewState.Running => "under-way", Brews.BrewState.Abandoned => "given-up", _ => row.Tastings > 0 ? "tasted" : "untasted" }),
         new("score", row => row.Score is { } score ? Part(score, ScoreParts) : ""),
-        new("tasted", row => row.SharpHarsh is { } lean ? CupJudgement.WordOf(lean < -TastedLeaning ? Lean.Sharp : lean > TastedLeaning ? Lean.Harsh : Lean.Balanced) : ""),
+        new("tasted", row => row.SharpHarsh is { } lean ? CupJudgement.WordOf(lean < -TastedLeaning ? Lean.Sour : lean > TastedLeaning ? Lean.Bitter : Lean.Balanced) : ""),
         new("strength", row => row.TdsPercent is { } tds ? Part(tds, StrengthParts) : ""),
         new("drawn", row => row.Drawn is { } drawn ? CupJudgement.Of(drawn, 0, 1).Drawn switch { Core.Forecasts.Drawn.Under => "under", Core.Forecasts.Drawn.ToTheEnd => "to-the-end", _ => "well" } : ""),
         new("leans", row => row.Tilt is { } tilt ? CupJudgement.WordOf(CupJudgement.LeanOf(tilt)) : ""),

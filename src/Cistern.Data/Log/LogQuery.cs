@@ -56,7 +56,7 @@ public sealed record LogQuery
                 (WordsName, _) => query with { Words = value.Length > MostLetters ? value[..MostLetters].Trim() : value.Trim() },
                 (FromName, _) => query with { From = Day(value) },
                 (ToName, _) => query with { To = Day(value) },
-                _ when LogFacet.Find(name) is { } facet && value.Length <= MostLetters => query.With(facet, value),
+                _ when LogFacet.Find(name) is { } facet && value.Length <= MostLetters => query.With(facet, Now(value)),
                 _ => query,
             };
         }
@@ -132,6 +132,14 @@ public sealed record LogQuery
 
     /// <inheritdoc/>
     public override int GetHashCode() => ToString().GetHashCode(StringComparison.Ordinal);
+
+    /// <summary>A value as it is called now: addresses that were kept hold the words of earlier versions.</summary>
+    private static string Now(string value) => value switch
+    {
+        "sharp" => "sour",
+        "harsh" => "bitter",
+        _ => value,
+    };
 
     private static DateOnly? Day(string text) => DateOnly.TryParseExact(text, DayFormat, CultureInfo.InvariantCulture, DateTimeStyles.None, out var day) ? day : null;
 }

@@ -64,6 +64,9 @@ public sealed record PlanState(string Base, string Origin)
         return new PlanState(file, file);
     }
 
+    /// <summary>A recipe of the library or of a file as a plan begins with it: its target is its author's, and no barista's.</summary>
+    public static PlanState Opened(Recipe recipe) => Of(recipe with { Target = null });
+
     private (string Text, Recipe Recipe)? readBase;
     private (string Text, Recipe Recipe)? readOrigin;
 

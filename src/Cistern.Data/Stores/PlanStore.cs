@@ -54,7 +54,7 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
             return null;
         }
 
-        var state = PlanState.Of(recipe);
+        var state = PlanState.Opened(recipe);
         return new OpenPlan(id, null, state, state, null, null);
     }
 
@@ -410,7 +410,7 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
         var ids = new List<int>();
         foreach (var recipe in recipes)
         {
-            var state = PlanState.Of(recipe);
+            var state = PlanState.Opened(recipe);
             var stored = await AddAsync(new OpenPlan(recipe.Id, null, state, state, null, null), recipe.Id, recipe.Name, ct);
             stored.ParentName = from;
             stored.KeptAtMs = NowMs;

@@ -25,7 +25,11 @@ public static class AdviceWording
 
     /// <summary>Both in a few words: "Grind finer, 22 → 20 clicks".</summary>
     public static string Of(AdvisedChange change, Mill? mill, FigureFormat format) =>
-        Step(change, mill, format) is { Length: > 0 } step ? $"{AdviceWords.Name(change)}, {step}" : AdviceWords.Name(change);
+        Steps(change, mill, format) is { Length: > 0 } step ? $"{AdviceWords.Name(change)}, {step}" : AdviceWords.Name(change);
+
+    /// <summary>From what to what, of both settings where two are changed.</summary>
+    public static string Steps(AdvisedChange change, Mill? mill, FigureFormat format) =>
+        change.And is { } and ? $"{Step(change, mill, format)}, {Step(AdviceWords.Second(change, and), mill, format)}" : Step(change, mill, format);
 
     /// <summary>How likely it does, in words.</summary>
     public static string Chance(AdvisedChange change) => change.Chance switch
@@ -67,8 +71,8 @@ public static class AdviceWording
     {
         var (now, then) = (change.Now.Totals, change.Then.Totals);
         yield return ("Strength", FigureFormat.Number(now.FinalTdsPercent, 2), $"{FigureFormat.Number(then.FinalTdsPercent, 2)} % TDS");
-        yield return ("Leans", FigureFormat.Signed(now.Tilt, 2), $"{FigureFormat.Signed(then.Tilt, 2)}, {FigureFormat.Tilt(then.Tilt)}");
-        yield return ("Drawn", FigureFormat.Number(100 * now.Drawn, 0), $"{FigureFormat.Number(100 * then.Drawn, 0)} of 100");
+        yield return ("Balance", FigureFormat.Signed(now.Tilt, 2), $"{FigureFormat.Signed(then.Tilt, 2)}, {FigureFormat.Tilt(then.Tilt)}");
+        yield return ("Extraction", FigureFormat.Number(now.ExtractionYieldPercent, 1), FigureFormat.Percent(then.ExtractionYieldPercent));
         if (then.DrawdownS is { } drainS && now.DrawdownS is { } drainedS)
         {
             yield return ("Drains in", FigureFormat.Clock(drainedS), FigureFormat.Clock(drainS));
@@ -76,7 +80,7 @@ public static class AdviceWording
 
         if (then.PressForceN is { } forceN && now.PressForceN is { } forcedN)
         {
-            yield return ("At the hand", FigureFormat.Number(forcedN, 0), $"{FigureFormat.Number(forceN, 0)} N");
+            yield return ("Force", FigureFormat.Number(forcedN, 0), $"{FigureFormat.Number(forceN, 0)} N");
         }
 
         yield return ("In the cup", format.MassNumber(now.FinalG, fine: false), format.Water(then.FinalG));

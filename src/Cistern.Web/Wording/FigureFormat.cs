@@ -99,7 +99,7 @@ public sealed class FigureFormat(Units units, AtHand? hand = null)
     public static string Ratio(double ratio) => $"1:{Number(ratio, 1)}";
 
     /// <summary>A judgement in words: sharp, balanced or harsh.</summary>
-    public static string Tilt(double tilt) => CupJudgement.WordOf(CupJudgement.LeanOf(tilt));
+    public static string Tilt(double tilt) => CupJudgement.BalanceOf(tilt);
 
     /// <summary>The words and units of a tide for this barista.</summary>
     public TideLabels Labels(string vessel) => new()

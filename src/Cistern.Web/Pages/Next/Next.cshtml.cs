@@ -38,7 +38,7 @@ public sealed class NextModel(CisternDb db, LineAdvice advice, PlanStore plans, 
     public string? Said { get; private set; }
 
     /// <summary>What makes a change known again: what is changed, and to what.</summary>
-    public static string KeyOf(AdvisedChange change) => string.Create(CultureInfo.InvariantCulture, $"{change.Setting}:{change.To:0.####}");
+    public static string KeyOf(AdvisedChange change) => string.Create(CultureInfo.InvariantCulture, $"{change.Setting}:{change.To:0.####}{(change.And is { } and ? FormattableString.Invariant($" {and.Setting}:{and.To:0.####}") : "")}");
 
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct) => await LoadAsync(id, ct) ? Page() : NotFound();

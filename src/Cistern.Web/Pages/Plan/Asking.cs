@@ -26,7 +26,7 @@ public static class Asking
     {
         Outcome.TdsPercent => $"{FigureFormat.Percent(value, 2)} TDS",
         Outcome.ExtractionYieldPercent => $"{FigureFormat.Percent(value)} extraction",
-        Outcome.Tilt => $"a leaning of {FigureFormat.Signed(value, 2)}",
+        Outcome.Tilt => $"a balance of {FigureFormat.Signed(value, 2)}",
         Outcome.DrinkG => $"{format.Water(value)} in the cup",
         Outcome.PressForceN => $"{FigureFormat.Number(value, 0)} N at the hand",
         Outcome.DrawdownS => $"a drain of {FigureFormat.Clock(value)}",
@@ -39,7 +39,7 @@ public static class Asking
     {
         Outcome.TdsPercent => "strength, % TDS",
         Outcome.ExtractionYieldPercent => "extraction, %",
-        Outcome.Tilt => "leaning",
+        Outcome.Tilt => "balance",
         Outcome.DrinkG => $"drink, {format.MassUnit}",
         Outcome.PressForceN => "force at the hand, N",
         Outcome.DrawdownS => "drain, min:s",

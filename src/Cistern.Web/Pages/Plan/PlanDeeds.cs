@@ -238,7 +238,7 @@ public static class PlanDeeds
         }
 
         var told = $"{plan.Told(by, solution.Values[by])} and {plan.Told(Setting.DoseG, solution.Values[Setting.DoseG])}";
-        var comes = $"{FigureFormat.Percent(solution.Forecast.Totals.FinalTdsPercent, 2)} TDS, leaning {FigureFormat.Signed(solution.Forecast.Totals.Tilt, 2)}";
+        var comes = $"{FigureFormat.Percent(solution.Forecast.Totals.FinalTdsPercent, 2)} TDS, balance {FigureFormat.Signed(solution.Forecast.Totals.Tilt, 2)}";
         plan.Note(applied.Refusal is null ? told : null);
         plan.Answer = applied.Refusal is null ? $"{told} give {comes}." : $"{solution.Why} The nearest: {told} give {comes}. Nothing is changed.";
     }

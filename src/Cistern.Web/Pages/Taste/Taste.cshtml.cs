@@ -2,6 +2,7 @@ using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
+using Cistern.Core.Records;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Brews;
@@ -61,6 +62,17 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench,
     /// <summary>The form.</summary>
     public TasteForm Form { get; private set; } = null!;
 
+    /// <summary>Whether it was to be kept with nothing said.</summary>
+    public bool SaidNothing { get; private set; }
+
+    /// <summary>The complaints that this brew can have.</summary>
+    public IEnumerable<Complaint> Possible => ComplaintList.Said.Where(one => one switch
+    {
+        Complaint.PressHard or Complaint.PressEasy => Pressed,
+        Complaint.DrawdownSlow or Complaint.DrawdownFast or Complaint.Stalled => AsItWas.DrawdownS is not null,
+        _ => true,
+    });
+
     /// <summary>The notes that stand on the bag.</summary>
     public IReadOnlyList<string> BagNotes { get; private set; } = [];
 
@@ -102,7 +114,8 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench,
 
         var mostG = Real.Recipe.WaterG + (AsItWas.FinalG - AsItWas.BeverageG) + (SolubleShare * Real.Recipe.Coffee.DoseG) + Member.Named("waterG").Max;
         Form = TasteForm.Read(Request.Form, mostG, Format);
-        if (!Form.Good)
+        SaidNothing = Form.SaysNothing;
+        if (!Form.Good || SaidNothing)
         {
             await WorkOutAsync(ct);
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;

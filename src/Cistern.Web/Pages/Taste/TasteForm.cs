@@ -83,6 +83,16 @@ public sealed class TasteForm
     /// <summary>The bag's notes that were there.</summary>
     public IReadOnlyList<string> NotesFound { get; private set; } = [];
 
+    /// <summary>What is complained of.</summary>
+    public IReadOnlyList<Complaint> Complaints { get; private set; } = [];
+
+    /// <summary>What the taster knows went otherwise.</summary>
+    public IReadOnlyList<WentWrong> WentWrong { get; private set; } = [];
+
+    /// <summary>Whether anything was said at all: a slider that nobody touched says nothing.</summary>
+    public bool SaysNothing => Sips.All(sip => !sip.Said) && Complaints.Count == 0 && WentWrong.Count == 0 && NotesFound.Count == 0
+        && new[] { Score.Text, Note.Text, Crust.Text, Reading.Text, Drink.Text, LetDown.Text, Sediment.Text, Bed, PressFelt }.All(text => text.Trim().Length == 0);
+
     /// <summary>Whether all that was typed will do.</summary>
     public bool Good { get; private set; } = true;
 
@@ -113,6 +123,8 @@ public sealed class TasteForm
         form.PressFelt = brew.Observed(ObservationNames.PressFelt) is { } felt ? Words<PressFelt>.Of((PressFelt)(int)Math.Clamp(felt, 0, 2)) : "";
         form.pressFeltWas = form.PressFelt;
         form.NotesFound = Split(mine?.NotesFound ?? "");
+        form.Complaints = ComplaintList.Read(mine?.Complaints ?? "");
+        form.WentWrong = [.. (mine?.WentWrong ?? "").Split(' ').Select(Words<WentWrong>.Find).OfType<WentWrong>()];
         return form;
     }
 
@@ -147,10 +159,13 @@ public sealed class TasteForm
         (form.Drink, form.LetDown, form.pressFeltWas) = (form.Drink with { Was = Value("was.drink") }, form.LetDown with { Was = Value("was.let-down") }, Value("was.press-felt"));
         form.Bed = Words<BedLook>.Find(Value("bed")) is { } bed ? Words<BedLook>.Of(bed) : "";
         form.PressFelt = Words<PressFelt>.Find(Value("press-felt")) is { } felt ? Words<PressFelt>.Of(felt) : "";
+        form.Complaints = [.. Several("complaint").Select(ComplaintList.Find).OfType<Complaint>().Distinct()];
+        form.WentWrong = [.. Several("went-wrong").Select(Words<WentWrong>.Find).OfType<WentWrong>().Distinct()];
         form.NotesFound = [.. sent.Where(pair => pair.Key == "note-found").SelectMany(pair => pair.Value.OfType<string>()).Where(note => PlainText.Problem(note, 80, lines: false) is null && !note.Contains(',', StringComparison.Ordinal)).Take(MostNotes)];
         return form;
 
         string Value(string name) => sent.Value(name) ?? "";
+        IEnumerable<string> Several(string name) => sent.Where(pair => pair.Key == name).SelectMany(pair => pair.Value.OfType<string>());
     }
 
     /// <summary>Puts what was said into a tasting and its brew.</summary>
@@ -188,6 +203,8 @@ public sealed class TasteForm
         tasting.Note = Note.Text;
         tasting.Crust = Crust.Text.Trim();
         tasting.NotesFound = string.Join(", ", NotesFound);
+        tasting.Complaints = string.Join(' ', Complaints.Select(Words<Complaint>.Of));
+        tasting.WentWrong = string.Join(' ', WentWrong.Select(Words<WentWrong>.Of));
         tasting.Bed = Words<BedLook>.Find(Bed);
         tasting.Sediment = Whole(Sediment);
         tasting.ReadTdsPercent = reading.Value;
@@ -214,7 +231,7 @@ public sealed class TasteForm
     private static SipFields Sip(SipWhen when, string sharp, string thin, bool placed, IReadOnlyList<string> scales)
     {
         var prefix = SipFields.Prefix(when);
-        return new SipFields(when, new Field(prefix + "sharp-harsh", "Sharp to harsh", sharp), new Field(prefix + "thin-heavy", "Thin to heavy", thin), placed,
+        return new SipFields(when, new Field(prefix + "sharp-harsh", "Sour to bitter", sharp), new Field(prefix + "thin-heavy", "Thin to heavy", thin), placed,
             [.. ScaleNames.Select((scale, i) => new Field(prefix + scale.Name, scale.Label, scales[i]))]);
     }
 

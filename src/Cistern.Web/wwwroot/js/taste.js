@@ -16,6 +16,11 @@ const show = () => {
   const [sharp, thin] = slidersOf(atHand());
   dot.setAttribute('cx', thin.value);
   dot.setAttribute('cy', String(-Number(sharp.value)));
+  for (const slider of slidersOf(atHand())) {
+    const { low, high } = slider.dataset;
+    const value = Number(slider.value);
+    slider.setAttribute('aria-valuetext', value === 0 ? `neither ${low} nor ${high}` : `${value < 0 ? low : high}, ${Math.abs(value)} of 5`);
+  }
   dot.classList.toggle('unplaced', atHand().querySelector('[data-placed]').value === '');
 };
 

@@ -1,0 +1,316 @@
+using System.Collections.Immutable;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+using Cistern.Core.Records;
+
+namespace Cistern.Core.Advising;
+
+/// <summary>
+/// Changes that answer what was complained of, less of it and all else as it was: each by the levers that practitioners reach
+/// for, in a hand's step, told by the forecast to move the right way and to go against no other complaint. What went otherwise
+/// than planned and explains a complaint comes first.
+/// </summary>
+/// <param name="brew">The brew.</param>
+/// <param name="plan">What its plan comes to.</param>
+/// <param name="drunk">The cup that was drunk: what it came to as it was brewed.</param>
+/// <param name="stated">What was complained of, what counts most first.</param>
+/// <param name="gear">What there is to change things with.</param>
+/// <param name="tried">What was brewed in this line already, as <see cref="Advisor.Print"/> tells it.</param>
+internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, ImmutableArray<Complaint> stated, AdviceGear gear, HashSet<string> tried)
+{
+    /// <summary>The plan explains a complaint where it lies this many tolerances away from the cup that was drunk. Judged.</summary>
+    private const double Explains = 2.5;
+
+    /// <summary>The least effect that is sought, in tolerances: a step that nobody tastes answers nobody. Judged.</summary>
+    private const double Tasted = 1.5;
+
+    private const int MostSingles = 4;
+
+    /// <summary>By complaint, what practitioners do, the usual thing first: a lever, and whether it goes up.</summary>
+    private static readonly Dictionary<Complaint, (Lever Lever, bool Up)[]> Usual = new()
+    {
+        [Complaint.Sour] = [(Lever.Grind, false), (Lever.Temperature, true), (Lever.Release, true), (Lever.Turns, true)],
+        [Complaint.Flat] = [(Lever.Temperature, true), (Lever.Grind, false), (Lever.Release, true)],
+        [Complaint.Bitter] = [(Lever.Grind, true), (Lever.Temperature, false), (Lever.Release, false), (Lever.Turns, false)],
+        [Complaint.Astringent] = [(Lever.Grind, true), (Lever.Temperature, false), (Lever.Release, false), (Lever.Turns, false)],
+        [Complaint.Thin] = [(Lever.Dose, true), (Lever.Water, false), (Lever.Grind, false), (Lever.LetDown, false)],
+        [Complaint.Weak] = [(Lever.Dose, true), (Lever.Water, false), (Lever.Grind, false), (Lever.LetDown, false)],
+        [Complaint.Heavy] = [(Lever.LetDown, true), (Lever.Water, true), (Lever.Dose, false)],
+        [Complaint.Strong] = [(Lever.LetDown, true), (Lever.Water, true), (Lever.Dose, false)],
+        [Complaint.Hollow] = [(Lever.Grind, false), (Lever.Temperature, true), (Lever.Release, true), (Lever.Turns, true)],
+        [Complaint.Muddy] = [(Lever.Settle, true), (Lever.Grind, true), (Lever.Turns, false)],
+        [Complaint.PressHard] = [(Lever.Grind, true)],
+        [Complaint.PressEasy] = [(Lever.Grind, false)],
+        [Complaint.DrawdownSlow] = [(Lever.Grind, true), (Lever.Temperature, true), (Lever.Turns, false)],
+        [Complaint.Stalled] = [(Lever.Grind, true), (Lever.Temperature, true), (Lever.Turns, false)],
+        [Complaint.DrawdownFast] = [(Lever.Grind, false)],
+        [Complaint.TooCool] = [(Lever.Preheat, true), (Lever.Temperature, true)],
+        [Complaint.TooLittle] = [(Lever.Charge, true)],
+        [Complaint.TooLate] = [(Lever.Release, false), (Lever.Grind, true)],
+        [Complaint.TooEarly] = [(Lever.Release, true)],
+    };
+
+    /// <summary>What a slip that the taster tells of makes of a cup, where the brew did not see it.</summary>
+    private static readonly Dictionary<WentWrong, Complaint[]> Told = new()
+    {
+        [WentWrong.ReleasedLate] = [Complaint.Bitter, Complaint.Astringent, Complaint.Heavy, Complaint.Strong, Complaint.TooLate, Complaint.TooCool],
+        [WentWrong.LeftOnGrounds] = [Complaint.Bitter, Complaint.Astringent, Complaint.Heavy, Complaint.Strong, Complaint.TooCool],
+        [WentWrong.ClockLate] = [Complaint.Bitter, Complaint.Astringent, Complaint.Heavy, Complaint.Strong, Complaint.TooLate],
+        [WentWrong.PlungerStuck] = [Complaint.PressHard, Complaint.Bitter, Complaint.Astringent, Complaint.TooLate, Complaint.Muddy],
+        [WentWrong.ReleasedEarly] = [Complaint.Sour, Complaint.Thin, Complaint.Weak, Complaint.Hollow],
+        [WentWrong.LidForgotten] = [Complaint.TooCool, Complaint.Sour, Complaint.Hollow, Complaint.Thin, Complaint.Weak],
+        [WentWrong.StirForgotten] = [Complaint.Sour, Complaint.Thin, Complaint.Weak, Complaint.Hollow, Complaint.HighAndDry],
+        [WentWrong.PouredOver] = [Complaint.Thin, Complaint.Weak],
+        [WentWrong.PouredUnder] = [Complaint.Heavy, Complaint.Strong, Complaint.TooLittle],
+        [WentWrong.DoseOver] = [Complaint.Heavy, Complaint.Strong, Complaint.PressHard, Complaint.DrawdownSlow, Complaint.Stalled],
+        [WentWrong.DoseUnder] = [Complaint.Thin, Complaint.Weak, Complaint.PressEasy, Complaint.DrawdownFast],
+        [WentWrong.WaterCool] = [Complaint.Sour, Complaint.Hollow, Complaint.Thin, Complaint.Weak, Complaint.TooCool],
+        [WentWrong.WaterHot] = [Complaint.Bitter, Complaint.Astringent],
+    };
+
+    private readonly bool loud = Complaints.IsLoud(brew);
+    private readonly Dictionary<(Lever, bool, bool), List<Candidate>> sampled = [];
+
+    // What was liked as it went is not corrected: where the plan is further from the cup that is wanted than the one that was
+    // drunk, the next begins at that one.
+    private readonly Forecast from = stated.Any(one => Effects.IsAgainst(one, drunk.Totals, plan.Totals)) ? drunk : plan;
+
+    private Totals Drunk => drunk.Totals;
+
+    private bool CanGrind => !brew.Coffee.BoughtGround && gear.Mill is not { Grinds: false };
+
+    /// <summary>The complaints that are explained by what went otherwise: the plan has less of them, or the taster tells of a slip that makes them.</summary>
+    public ImmutableArray<Complaint> Explained { get; } = [.. stated.Where(one => ByForecast(brew, plan, drunk, one) || ByTold(brew, one))];
+
+    /// <summary>The plan again, where that answers; null where nothing that went otherwise explains anything.</summary>
+    public AdvisedChange? AsPlanned() => Explained.IsEmpty ? null : Change(Lever.AsPlanned, 0, 0, brew.Planned, plan, Explained);
+
+    /// <summary>What to change, the best first: those that answer most, by what practitioners reach for first, in the smallest step that is tasted.</summary>
+    public IReadOnlyList<AdvisedChange> Run()
+    {
+        // What the plan would not have is answered by the plan; the rest by a change of it.
+        var left = stated.Except(Explained).ToImmutableArray();
+        var changes = new List<AdvisedChange>();
+        if (AsPlanned() is { } again)
+        {
+            changes.Add(again);
+        }
+
+        if (left.IsEmpty)
+        {
+            return changes;
+        }
+
+        var levers = left.SelectMany(one => Usual.GetValueOrDefault(one, [])).Distinct().ToList();
+        var ranked = levers.Select(one => Smallest(one.Lever, one.Up, left)).OfType<Candidate>().Concat(Words(left))
+            .OrderByDescending(one => one.Answers.Length).ThenBy(one => left.IndexOf(one.Answers[0])).ThenBy(one => levers.IndexOf((one.Lever, one.To > one.From))).ToList();
+        // Nobody's complaint is left alone for being told of after others.
+        var singles = ranked.Take(MostSingles).Concat(left.Select(one => ranked.Find(candidate => candidate.Answers.Contains(one))).OfType<Candidate>()).Distinct().ToList();
+        var alone = left.Where(one => !singles.Exists(single => single.Answers.Contains(one))).ToList();
+        if (alone.Count > 0 && Double(left) is { } both)
+        {
+            changes.Add(both);
+        }
+
+        changes.AddRange(singles.Select(one => Change(one.Lever, one.From, one.To, one.Recipe, one.Then, one.Answers)));
+        return changes;
+    }
+
+    private static bool ByForecast(BrewRecord brew, Forecast plan, Forecast drunk, Complaint one) =>
+        Advisor.Print(brew.Planned) != Advisor.Print(brew.Brewed) && Effects.Of(one, drunk.Totals, plan.Totals) >= (Effects.IsFlow(one) ? Effects.AnswersFlow : Explains);
+
+    private static bool ByTold(BrewRecord brew, Complaint one) => brew.Tasting is { } tasting && tasting.WentWrong.Any(word => Words<WentWrong>.Find(word) is { } slip && Told[slip].Contains(one));
+
+    /// <summary>The smallest step of a lever that answers something of what is left and goes against nothing that was stated.</summary>
+    private Candidate? Smallest(Lever lever, bool up, ImmutableArray<Complaint> left)
+    {
+        Candidate? most = null;
+        var wanted = loud ? 2 * Tasted : Tasted;
+        foreach (var one in Sampled(lever, up))
+        {
+            var answers = left.Where(complaint => Effects.IsAnswered(complaint, Drunk, one.Then.Totals)).ToImmutableArray();
+            if (answers.IsEmpty || stated.Any(complaint => Effects.IsAgainst(complaint, Drunk, one.Then.Totals)))
+            {
+                continue;
+            }
+
+            most = one with { Answers = answers };
+            if (answers.All(complaint => Effects.Of(complaint, Drunk, one.Then.Totals) >= (Effects.IsFlow(complaint) ? 2 * wanted : wanted)))
+            {
+                break;
+            }
+        }
+
+        return most;
+    }
+
+    /// <summary>A lever moved by a hand's steps one way, the smallest first, as far as each can be brewed.</summary>
+    private List<Candidate> Sampled(Lever lever, bool up, bool far = false)
+    {
+        if (sampled.TryGetValue((lever, up, far), out var known))
+        {
+            return known;
+        }
+
+        var all = new List<Candidate>();
+        foreach (var (stands, value, recipe) in Steps(lever, up, far))
+        {
+            if (Brewable(recipe) is { } then)
+            {
+                all.Add(new Candidate(lever, stands, value, recipe, then, []));
+            }
+        }
+
+        return sampled[(lever, up, far)] = all;
+    }
+
+    private IEnumerable<(double Stands, double Value, Recipe Recipe)> Steps(Lever lever, bool up, bool far)
+    {
+        var most = loud || far ? 6 : 3;
+        switch (lever)
+        {
+            case Lever.LetDown:
+                var has = from.Recipe.Steps.OfType<Step.Dilute>().LastOrDefault()?.WaterG ?? 0;
+                for (var k = 1; k <= most; k++)
+                {
+                    var waterG = Math.Round(has + ((up ? 1 : -1) * Math.Max(2, 0.033 * k * Drunk.FinalG)));
+                    if (waterG >= 1)
+                    {
+                        yield return (has, waterG, Levers.LetDownTo(from.Recipe, waterG));
+                    }
+                }
+
+                break;
+            case Lever.Settle or Lever.Preheat:
+                foreach (var (single, stands, value, recipe) in Levers.Single(from, lever == Lever.Settle ? Complaint.Muddy : Complaint.TooCool, gear))
+                {
+                    if (single == lever)
+                    {
+                        yield return (stands, value, recipe);
+                    }
+                }
+
+                break;
+            case Lever.Charge:
+                foreach (var more in (double[])[0.02, 0.05, 0.1, 0.15])
+                {
+                    var doseG = Math.Round(from.Recipe.Coffee.DoseG * (1 + more), 1);
+                    if (doseG <= (gear.LeftG ?? double.PositiveInfinity))
+                    {
+                        yield return (from.Recipe.Coffee.DoseG, doseG, Levers.With(Lever.Charge, from, doseG));
+                    }
+                }
+
+                break;
+            default:
+                if (Levers.Of(lever, from, gear, CanGrind) is not { } found)
+                {
+                    break;
+                }
+
+                double[] by = lever switch
+                {
+                    // Clicks: one to three are a hand's step, more only where three do nothing that is tasted.
+                    Lever.Grind => [.. Enumerable.Range(1, 2 * most).Select(k => k * found.Dial.StepSize)],
+                    Lever.Temperature => [.. Enumerable.Range(1, most).Select(k => (double)k)],
+                    Lever.Release => [.. new[] { 5, 10, 15, Tenths(1), loud || far ? 30 : 15, loud || far ? Tenths(2) : 15, far ? Tenths(4) : 15, far ? 60 : 15 }.Where(s => s > 0).Distinct().Order()],
+                    Lever.Turns => [.. Enumerable.Range(1, most).Select(k => (double)k)],
+                    _ => [.. Enumerable.Range(1, most).Select(k => 0.033 * k * found.Stands)],
+                };
+                double Tenths(int tenths) => Math.Round(0.1 * tenths * found.Stands / 5) * 5;
+                foreach (var step in by)
+                {
+                    var value = found.Dial.Snap(found.Stands + (up ? step : -step), up);
+                    if (value >= found.Dial.Range.Low - 1e-9 && value <= found.Dial.Range.High + 1e-9 && (up ? value > found.Stands + 1e-9 : value < found.Stands - 1e-9))
+                    {
+                        yield return (found.Stands, value, Levers.With(lever, from, value));
+                    }
+                }
+
+                break;
+        }
+    }
+
+    /// <summary>What a recipe comes to; null where it cannot be brewed, was tried in this line, or does harm that the plan does not.</summary>
+    private Forecast? Brewable(Recipe recipe)
+    {
+        if (tried.Contains(Advisor.Print(recipe)) || RecipeChecker.Check(recipe).Any(finding => finding.Severity == Severity.Error))
+        {
+            return null;
+        }
+
+        var then = plan.Again(recipe);
+        var harm = then.Events.Any(happening => Advisor.IsTrouble(happening) && !from.Events.Any(one => one.Kind == happening.Kind && one.StepIndex == happening.StepIndex))
+            || (then.Totals.PressForceN > Aim.HardN && then.Totals.PressForceN > Drunk.PressForceN)
+            || (then.Totals.DrawdownS > ForecastModel.StallsAfterS && then.Totals.DrawdownS > Drunk.DrawdownS);
+        return harm ? null : then;
+    }
+
+    /// <summary>What no figure holds: one thing done, by words.</summary>
+    private IEnumerable<Candidate> Words(ImmutableArray<Complaint> left)
+    {
+        foreach (var complaint in left.Where(one => one is Complaint.HighAndDry or Complaint.PastyWalls or Complaint.Papery or Complaint.WeakRunoff or Complaint.FellBack))
+        {
+            foreach (var (lever, stands, value, recipe) in Levers.Single(from, complaint, gear))
+            {
+                if (Brewable(recipe) is { } then && !stated.Any(one => Effects.IsAgainst(one, Drunk, then.Totals)))
+                {
+                    yield return new Candidate(lever, stands, value, recipe, then, [complaint, .. left.Where(one => one != complaint && Effects.IsAnswered(one, Drunk, then.Totals))]);
+                }
+            }
+        }
+    }
+
+    /// <summary>Two settings together that answer everything and go against nothing, each in a hand's step, the least of them; null where there are none.</summary>
+    private AdvisedChange? Double(ImmutableArray<Complaint> left)
+    {
+        // What makes up for the first may have to go further than a hand's step alone would.
+        var moves = left.SelectMany(one => Usual.GetValueOrDefault(one, [])).Distinct().SelectMany(one => Sampled(one.Lever, one.Up, far: true).Select((candidate, i) => (candidate, Size: i + 1))).ToList();
+        var pairs = from one in moves
+                    from other in moves
+                    where one.candidate.Lever < other.candidate.Lever
+                    let off = left.Sum(complaint => Math.Max(0, Need(complaint) - (Effect(complaint, one.candidate) + Effect(complaint, other.candidate))))
+                    orderby off, one.Size + other.Size
+                    select (one.candidate, other.candidate);
+        foreach (var (one, other) in pairs.Take(40))
+        {
+            // The main thing first: what answers the complaint that counts most.
+            var (first, second) = Effect(left[0], one) >= Effect(left[0], other) ? (one, other) : (other, one);
+            if (With(second, first.Recipe) is not { } recipe || Brewable(recipe) is not { } then || stated.Any(complaint => Effects.IsAgainst(complaint, Drunk, then.Totals)))
+            {
+                continue;
+            }
+
+            var answers = left.Where(complaint => Effects.IsAnswered(complaint, Drunk, then.Totals, together: true)).ToImmutableArray();
+            if (answers.Length == left.Count(complaint => Effects.Of(complaint, Drunk, then.Totals) is not null))
+            {
+                return Change(first.Lever, first.From, first.To, recipe, then, answers, new SecondChange(second.Lever, second.From, second.To, recipe));
+            }
+        }
+
+        return null;
+
+        double Effect(Complaint complaint, Candidate candidate) => Effects.Of(complaint, Drunk, candidate.Then.Totals) ?? 0;
+
+        static double Need(Complaint complaint) => Effects.IsFlow(complaint) ? Effects.AnswersFlowTogether + 0.2 : Effects.Answers + 0.3;
+    }
+
+    /// <summary>A recipe that has one change already with another one made too.</summary>
+    private Recipe? With(Candidate second, Recipe recipe) => second.Lever switch
+    {
+        Lever.LetDown => Levers.LetDownTo(recipe, second.To),
+        Lever.Settle or Lever.Preheat => Levers.Single(plan.Again(recipe), second.Lever == Lever.Settle ? Complaint.Muddy : Complaint.TooCool, gear).FirstOrDefault(one => one.Lever == second.Lever).Recipe,
+        _ => Levers.With(second.Lever, plan.Again(recipe), second.To),
+    };
+
+    private AdvisedChange Change(Lever lever, double stands, double value, Recipe recipe, Forecast then, ImmutableArray<Complaint> answers, SecondChange? and = null)
+    {
+        var costs = new ChangeCosts(then.Totals.FinishS - Drunk.FinishS, Choosing.HandsS(then) - Choosing.HandsS(drunk), recipe.Coffee.DoseG - brew.Planned.Coffee.DoseG, then.Totals.DrawdownS > ForecastModel.StallsAfterS ? 1 : 0);
+        var change = new AdvisedChange(lever, stands, value, recipe, drunk, then, 1, "", costs) { Answers = answers, And = and };
+        return change with { Why = AdviceWords.Why(change, stated, []) };
+    }
+
+    /// <summary>A lever moved by so much, and what it answers.</summary>
+    private sealed record Candidate(Lever Lever, double From, double To, Recipe Recipe, Forecast Then, ImmutableArray<Complaint> Answers);
+}

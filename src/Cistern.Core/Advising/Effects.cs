@@ -1,0 +1,74 @@
+using Cistern.Core.Forecasts;
+using Cistern.Core.Records;
+
+namespace Cistern.Core.Advising;
+
+/// <summary>What a change of a cup's figures does to a complaint, in tolerances: above 0 it is answered, below it is made worse.</summary>
+internal static class Effects
+{
+    /// <summary>From here on a change answers a complaint of the cup. Judged: a sip hardly tells less.</summary>
+    public const double Answers = 0.6;
+
+    /// <summary>From here on one of the flow: the hand and the clock are coarser than the mouth. Judged.</summary>
+    public const double AnswersFlow = 1.2;
+
+    /// <summary>The same where a second setting makes up for what the first does to the cup: less is enough then. Judged.</summary>
+    public const double AnswersFlowTogether = 0.4;
+
+    /// <summary>Beyond this a change goes against a complaint.</summary>
+    public const double Against = -1;
+
+    private const double ExtractionPercent = 0.1;
+    private const double Tilt = 0.03;
+    private const double TdsPercent = 0.015;
+    private const double Share = 0.04;
+    private const double DrinkShare = 0.015;
+    private const double SedimentShare = 0.04;
+    private const double DrinkC = 0.4;
+    private const double TimeS = 3;
+
+    /// <summary>The effect on a complaint; null where no figure of the forecast holds it.</summary>
+    /// <param name="complaint">The complaint.</param>
+    /// <param name="from">The cup that was drunk.</param>
+    /// <param name="to">The cup that would be.</param>
+    public static double? Of(Complaint complaint, Totals from, Totals to)
+    {
+        var extraction = (to.ExtractionYieldPercent - from.ExtractionYieldPercent) / ExtractionPercent;
+        var balance = (to.Tilt - from.Tilt) / Tilt;
+        var strength = (to.FinalTdsPercent - from.FinalTdsPercent) / TdsPercent;
+        return complaint switch
+        {
+            // Both have to move: more extraction that leaves the side is no answer, nor is another side with less of it.
+            Complaint.Sour or Complaint.Flat => Math.Min(extraction, balance),
+            Complaint.Bitter or Complaint.Astringent => Math.Min(-extraction, -balance),
+            Complaint.Hollow => extraction,
+            Complaint.Thin or Complaint.Weak => strength,
+            Complaint.Heavy or Complaint.Strong => -strength,
+            Complaint.Muddy => -Ratio(from.SedimentGPer100G, to.SedimentGPer100G, SedimentShare),
+            Complaint.TooCool => (to.FinalC - from.FinalC) / DrinkC,
+            Complaint.TooLittle => Ratio(from.FinalG, to.FinalG, DrinkShare),
+            Complaint.TooLate => (from.FinishS - to.FinishS) / TimeS,
+            Complaint.TooEarly => (to.FinishS - from.FinishS) / TimeS,
+            Complaint.PressHard => -Ratio(from.PressForceN, to.PressForceN, Share),
+            Complaint.PressEasy => Ratio(from.PressForceN, to.PressForceN, Share),
+            Complaint.DrawdownSlow or Complaint.Stalled => -Ratio(from.DrawdownS, to.DrawdownS, Share),
+            Complaint.DrawdownFast => Ratio(from.DrawdownS, to.DrawdownS, Share),
+            _ => null,
+        };
+    }
+
+    /// <summary>Whether a complaint is of what flowed, which the hand and the clock tell.</summary>
+    public static bool IsFlow(Complaint complaint) => complaint is Complaint.PressHard or Complaint.PressEasy or Complaint.DrawdownSlow or Complaint.DrawdownFast or Complaint.Stalled;
+
+    /// <summary>Whether a change answers a complaint by the forecast.</summary>
+    /// <param name="complaint">The complaint.</param>
+    /// <param name="from">The cup that was drunk.</param>
+    /// <param name="to">The cup that would be.</param>
+    /// <param name="together">Whether two settings are changed.</param>
+    public static bool IsAnswered(Complaint complaint, Totals from, Totals to, bool together = false) => Of(complaint, from, to) >= (!IsFlow(complaint) ? Answers : together ? AnswersFlowTogether : AnswersFlow);
+
+    /// <summary>Whether a change goes against a complaint by more than its tolerance.</summary>
+    public static bool IsAgainst(Complaint complaint, Totals from, Totals to) => Of(complaint, from, to) < Against;
+
+    private static double? Ratio(double? from, double? to, double tolerance) => from is > 0 && to is > 0 ? Math.Log(to.Value / from.Value) / tolerance : null;
+}
