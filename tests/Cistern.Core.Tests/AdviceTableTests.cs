@@ -77,12 +77,10 @@ public sealed class AdviceTableTests
         var text = new StringBuilder();
         foreach (var recipe in RecipeLibrary.All)
         {
-            // One that runs over has something to be made to fit.
             var now = Model.Figures(recipe);
-            var over = Model.Figures(recipe with { Brewer = recipe.Brewer with { CapacityMl = 0.9 * now.Totals.PeakVolumeMl } });
             foreach (var complaint in Enum.GetValues<Complaint>())
             {
-                foreach (var (lever, from, to, changed) in Levers.Single(complaint == Complaint.RanOver ? over : now, complaint, new AdviceGear { CupG = 1.25 * now.Totals.FinalG, LeftG = 40 }))
+                foreach (var (lever, from, to, changed) in Levers.Single(now, complaint, new AdviceGear { CupG = 1.25 * now.Totals.FinalG, LeftG = 40 }))
                 {
                     text.Append(CultureInfo.InvariantCulture, $"{recipe.Id}, {complaint}: {Levers.Word(lever, recipe)} {from:0.##} to {to:0.##} {Levers.Unit(lever)}; {changed.Coffee.DoseG:0.0} g to {changed.WaterG:0} g, {string.Join(' ', changed.Steps.Select(step => Verb.Of(step).Word + (step.AtS is { } atS ? string.Create(CultureInfo.InvariantCulture, $"@{atS:0}") : "")))}\n");
                 }
@@ -171,14 +169,14 @@ public sealed class AdviceTableTests
         var advice = Advisor.Of([brew], Model, Learned.Nothing.PalateOf(""), (gear ?? (one => one))(new AdviceGear { Mill = Mill }));
         var verdict = advice.Verdict;
         text.Append(CultureInfo.InvariantCulture, $"{plan.Id}, {what}{(advice.Met ? ", met" : "")}: {string.Join(' ', verdict.Complaints)}\n  {verdict.Flow} | {verdict.DrawnText} | {verdict.LeanText} | {verdict.BodyText}\n");
-        foreach (var note in ((string?[])[verdict.Disagreement, verdict.Schools]).OfType<string>())
+        foreach (var note in ((string?[])[verdict.InShort, verdict.Disagreement, verdict.Cause]).OfType<string>())
         {
             text.Append(CultureInfo.InvariantCulture, $"  {note}\n");
         }
 
         foreach (var change in advice.Changes)
         {
-            text.Append(CultureInfo.InvariantCulture, $"  {change.Setting} {change.From:0.##} to {change.To:0.##} {change.Unit}, {AdviceWords.Name(change)}{(change.ByPalate ? " by the palate" : "")}, {change.Chance:0.000} ({change.Costs.TimeS:0} s, {change.Costs.HandsS:0} s, {change.Costs.CoffeeG:0.0} g, {change.Costs.Stalls:0.00}): {change.Why}\n");
+            text.Append(CultureInfo.InvariantCulture, $"  {change.Setting} {change.From:0.##} to {change.To:0.##} {change.Unit}, {AdviceWords.Name(change)}{(change.And is { } and ? string.Create(CultureInfo.InvariantCulture, $" and {and.Setting} {and.From:0.##} to {and.To:0.##} {and.Unit}") : "")} [{string.Join(' ', change.Answers)}], {change.Chance:0.000} ({change.Costs.TimeS:0} s, {change.Costs.HandsS:0} s, {change.Costs.CoffeeG:0.0} g, {change.Costs.Stalls:0.00}): {change.Why}\n");
         }
     }
 }

@@ -25,9 +25,9 @@ public sealed class AdviceWordingTests
     [InlineData(Lever.Dose, 15, 17.5, "More coffee, 15.0 → 17.5 g", "More coffee, 0.53 → 0.62 oz")]
     [InlineData(Lever.Charge, 15, 18, "Make more of it, 15.0 → 18.0 g", null)]
     [InlineData(Lever.Water, 300, 280, "Less water, 300 → 280 g", null)]
-    [InlineData(Lever.LetDown, 60, 85, "Let it down further, 60 → 85 g", null)]
-    [InlineData(Lever.Release, 135, 200, "Hold longer, 2:15 → 3:20", "Hold longer, 2:15 → 3:20")]
-    [InlineData(Lever.Release, 200, 135, "Release sooner, 3:20 → 2:15", null)]
+    [InlineData(Lever.LetDown, 60, 85, "Dilute it, 60 → 85 g", null)]
+    [InlineData(Lever.Release, 135, 200, "Steep longer, 2:15 → 3:20", "Steep longer, 2:15 → 3:20")]
+    [InlineData(Lever.Release, 200, 135, "Steep shorter, 3:20 → 2:15", null)]
     [InlineData(Lever.Turns, 4, 2, "Stir less, 4 → 2 turns", null)]
     [InlineData(Lever.PressTime, 25, 37, "Press more slowly, 25 → 37 s", null)]
     [InlineData(Lever.PressTime, 37, 25, "Press more quickly, 37 → 25 s", null)]
@@ -77,12 +77,12 @@ public sealed class AdviceWordingTests
     {
         var change = Change(Lever.Dose, 24, 26);
         var figures = AdviceWording.Figures(change, Metric).ToDictionary(row => row.What, row => (row.Now, row.Then));
-        Assert.Equal(["Strength", "Leans", "Drawn", "Drains in", "In the cup", "Done at"], figures.Keys);
+        Assert.Equal(["Strength", "Balance", "Extraction", "Drains in", "In the cup", "Done at"], figures.Keys);
         Assert.Equal(("1.28", "1.28 % TDS"), figures["Strength"]);
-        Assert.Equal(("0.19", "0.19, balanced"), figures["Leans"]);
+        Assert.Equal(("0.19", "0.19, balanced"), figures["Balance"]);
         Assert.Equal(("2:04", "2:04"), figures["Drains in"]);
         var press = ForecastModel.Published.Figures(RecipeLibrary.Find("tp-upright-short")!);
-        Assert.Contains(AdviceWording.Figures(change with { Now = press, Then = press }, Metric), row => row is ("At the hand", "86", "86 N"));
+        Assert.Contains(AdviceWording.Figures(change with { Now = press, Then = press }, Metric), row => row is ("Force", "86", "86 N"));
     }
 
     [Theory]
@@ -124,10 +124,10 @@ public sealed class AdviceWordingTests
     {
         var totals = ForecastModel.Published.Figures(RecipeLibrary.Find("vd-coffee-first")!).Totals;
         Assert.Equal("balanced", CupWording.Of(totals));
-        Assert.Equal(string.Create(CultureInfo.InvariantCulture, $"well drawn, {100 * totals.Drawn:0} of 100"), CupWording.DrawnOf(totals));
-        Assert.Equal("under-drawn, 60 of 100", CupWording.DrawnOf(totals with { Drawn = 0.6 }));
-        Assert.Equal("drawn to the end, 99 of 100", CupWording.DrawnOf(totals with { Drawn = 0.99 }));
-        Assert.Equal(["sharp", "balanced", "balanced", "harsh"], ((double[])[-0.41, -0.4, 0.4, 0.41]).Select(FigureFormat.Tilt));
+        Assert.Equal(string.Create(CultureInfo.InvariantCulture, $"well extracted, {100 * totals.Drawn:0} of 100"), CupWording.DrawnOf(totals));
+        Assert.Equal("under-extracted, 60 of 100", CupWording.DrawnOf(totals with { Drawn = 0.6 }));
+        Assert.Equal("over-extracted, 99 of 100", CupWording.DrawnOf(totals with { Drawn = 0.99 }));
+        Assert.Equal(["sour", "just on the sour side", "balanced", "balanced", "just on the bitter side", "bitter"], ((double[])[-1.4, -0.61, -0.6, 0.4, 0.41, 1.4]).Select(FigureFormat.Tilt));
     }
 
     private static AdvisedChange Change(Lever lever, double from, double to)

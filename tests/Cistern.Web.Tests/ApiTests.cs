@@ -138,6 +138,7 @@ public sealed class ApiTests(App app) : IClassFixture<App>
         {
             Mill = new MillUsed(mill, null),
             Measured = new MeasuredFigures { TdsPercent = 1.05, BeverageG = 240, DrawdownS = 50 },
+            Tasting = new TastingRecord { Complaints = [Complaint.Thin] },
         };
         var advised = await CliAsync(BrewWriter.Write([Brewed("a", 900)]), "advise", "-");
         Assert.Equal((0, ""), (advised.Code, advised.Errors));

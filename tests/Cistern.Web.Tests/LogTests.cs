@@ -49,7 +49,7 @@ public sealed class LogTests : IClassFixture<App>
     [InlineData("state=untasted", "SELECT count(*) FROM Brews WHERE Id NOT IN (SELECT BrewId FROM Tastings)")]
     [InlineData("strength=1.2-1.35", "SELECT count(*) FROM Facts f LEFT JOIN (SELECT BrewId, avg(ReadTdsPercent) AS r FROM Tastings GROUP BY BrewId) t ON t.BrewId = f.BrewId WHERE COALESCE(t.r, f.FinalTdsPercent) >= 1.2 AND COALESCE(t.r, f.FinalTdsPercent) < 1.35")]
     [InlineData("drawn=to-the-end", "SELECT count(*) FROM Facts WHERE Drawn > 0.98")]
-    [InlineData("leans=harsh", "SELECT count(*) FROM Facts WHERE Tilt > 0.4")]
+    [InlineData("leans=on+the+bitter+side", "SELECT count(*) FROM Facts WHERE Tilt > 0.4 AND Tilt <= 0.9")]
     [InlineData("tasted=sharp", "SELECT count(*) FROM (SELECT BrewId FROM Tastings GROUP BY BrewId HAVING avg(SharpHarsh) < -1)")]
     [InlineData("place=High%20Hut&place=Nowhere", "SELECT count(*) FROM Brews WHERE PlaceName = 'High Hut'")]
     [InlineData("q=apricot", "SELECT count(*) FROM Brews WHERE Id IN (SELECT BrewId FROM Tastings WHERE Note LIKE '%apricot%' OR NotesFound LIKE '%apricot%')")]

@@ -50,7 +50,7 @@ public sealed class LogWordingTests
     [InlineData("recipe", "mine", "mine")]
     [InlineData("state", "given-up", "given up")]
     [InlineData("state", "untasted", "not tasted")]
-    [InlineData("drawn", "to-the-end", "drawn to the end")]
+    [InlineData("drawn", "to-the-end", "over-extracted")]
     [InlineData("flow", "within", "in its windows")]
     [InlineData("flow", "late", "released or done late")]
     [InlineData("coffee", "Blue Ferry", "Blue Ferry")]
@@ -81,12 +81,13 @@ public sealed class LogWordingTests
     [InlineData("strength", 2, "2-")]
     [InlineData("tasted", -1, "balanced")]
     [InlineData("tasted", 1, "balanced")]
-    [InlineData("tasted", -1.5, "sharp")]
-    [InlineData("tasted", 2, "harsh")]
+    [InlineData("tasted", -1.5, "sour")]
+    [InlineData("tasted", 2, "bitter")]
     [InlineData("drawn", 0.69, "under")]
     [InlineData("drawn", 0.70, "well")]
     [InlineData("drawn", 0.99, "to-the-end")]
-    [InlineData("leans", -0.41, "sharp")]
+    [InlineData("leans", -0.61, "on the sour side")]
+    [InlineData("leans", 0.91, "bitter")]
     [InlineData("leans", 0.4, "balanced")]
     public void A_brew_is_found_under_the_part_it_lies_in(string facet, double value, string part)
     {
@@ -94,9 +95,9 @@ public sealed class LogWordingTests
     }
 
     [Theory]
-    [InlineData(1.15, null, 0.5, 0.9, "within", "1.15 % TDS · harsh")]
+    [InlineData(1.15, null, 0.5, 0.9, "within", "1.15 % TDS · on the bitter side")]
     [InlineData(1.15, 1.31, 0.0, 0.9, "slow", "1.31 % TDS read · balanced · flowed too slowly")]
-    [InlineData(1.0, null, -0.5, 0.6, "early", "1.00 % TDS · hollow, sharp, thin · released or done early")]
+    [InlineData(1.0, null, -1.3, 0.6, "early", "1.00 % TDS · hollow, sour, thin · released or done early")]
     [InlineData(1.3, null, 0.0, 0.9, null, "1.30 % TDS · balanced")]
     public void A_verdict_says_strength_cup_and_what_flowed_otherwise(double tds, double? read, double tilt, double drawn, string? flow, string told) =>
         Assert.Equal(told, LogWording.Verdict(Row(row => (row.FinalTdsPercent, row.ReadTdsPercent, row.Tilt, row.Drawn, row.Flow) = (tds, read, tilt, drawn, flow))));

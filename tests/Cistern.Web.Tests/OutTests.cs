@@ -236,7 +236,7 @@ public sealed class OutTests : IClassFixture<App>
         Assert.StartsWith(first.Name, root.QuerySelector(".descent-plan")!.TextContent.Trim(), StringComparison.Ordinal);
         var children = root.QuerySelectorAll(":scope > .descent > li").ToList();
         Assert.Equal([$"/plan/{second.Id}", path], children.Select(child => child.QuerySelector("a")!.GetAttribute("href")!));
-        Assert.Matches(@"Brewed once: \d\.\d\d % TDS → \d\.\d\d % TDS, leaning .+ → .+, scored", children[0].TextContent);
+        Assert.Matches(@"Brewed once: \d\.\d\d % TDS → \d\.\d\d % TDS, .+ → .+, scored", children[0].TextContent);
         Assert.Contains("It was harsh.", children[1].TextContent, StringComparison.Ordinal);
         Assert.Contains("Not brewed yet.", children[1].TextContent, StringComparison.Ordinal);
         Assert.Contains("is-here", children[1].QuerySelector(".descent-plan")!.ClassList);

@@ -147,7 +147,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
         Assert.Contains("not a number", page.QuerySelector("#answer")!.TextContent, StringComparison.Ordinal);
         page = await ChangeAsync(client, page, ("do", "undo"));
         var both = await ChangeAsync(client, page, ("both.by", "MedianUm"), ("both.tds", "1.3"), ("both.tilt", "0.1"), ("do", "find-both"));
-        Assert.Matches(@"clicks \(\d+ µm\) and [\d.]+ g give 1\.(29|30|31) % TDS, leaning", both.QuerySelector("#answer")!.TextContent);
+        Assert.Matches(@"clicks \(\d+ µm\) and [\d.]+ g give 1\.(29|30|31) % TDS, balance", both.QuerySelector("#answer")!.TextContent);
         page = await ChangeAsync(client, page, ("let-down.tds", "1.0"), ("do", "let-down"));
         Assert.Contains("to 1.00 %", page.QuerySelector("#answer")!.TextContent, StringComparison.Ordinal);
         Assert.Contains("Let down", page.QuerySelector(".strips")!.TextContent, StringComparison.Ordinal);

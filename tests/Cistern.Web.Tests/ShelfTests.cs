@@ -202,7 +202,7 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
         var start = Guid.NewGuid().ToString();
         await App.PostAsync(client, page, path + "?handler=Say", ("entry", start), ("kind", "start"), ("step", "3"));
         Assert.Contains("40 left", await LeftAsync(), StringComparison.Ordinal);
-        await App.PostAsync(client, page, path + "?handler=Say", ("entry", Guid.NewGuid().ToString()), ("kind", "undo"), ("step", "3"), ("undoes", start));
+        await App.PostAsync(client, page, path + "?handler=Say", ("entry", Guid.NewGuid().ToString()), ("kind", "undo"), ("step", "3"), ("undoes", start), ("sure", "yes"));
         Assert.Contains("41 left", await LeftAsync(), StringComparison.Ordinal);
     }
 

@@ -93,7 +93,7 @@ public sealed class TasteTests : IClassFixture<App>
     public async Task A_change_that_is_taken_is_the_next_plan_with_its_descent_and_its_why_and_the_bench_offers_it_until_it_is_brewed()
     {
         var page = await App.GetAsync(client, $"/next/{Stalled}");
-        Assert.Contains("stalling", page.QuerySelector("#verdict")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("stalled", page.QuerySelector("#verdict")!.TextContent, StringComparison.Ordinal);
         var first = page.QuerySelector("#changes .change")!;
         Assert.Contains("Grind coarser", first.QuerySelector("h3")!.TextContent, StringComparison.Ordinal);
         var wish = new[] { ("change", first.QuerySelector("[name=change]")!.GetAttribute("value")!), ("job", first.QuerySelector("[name=job]")!.GetAttribute("value")!) };
@@ -147,7 +147,7 @@ public sealed class TasteTests : IClassFixture<App>
         var page = await App.GetAsync(client, $"/line/{InTheLine}");
         var rows = page.QuerySelectorAll(".line-rows li").ToList();
         Assert.True(rows.Count >= 5);
-        Assert.Contains("Foretold", rows[1].TextContent, StringComparison.Ordinal);
+        Assert.Contains("Expected", rows[1].TextContent, StringComparison.Ordinal);
         Assert.Contains("Read", rows[1].TextContent, StringComparison.Ordinal);
         Assert.NotEmpty(page.QuerySelectorAll(".line-foretold"));
         Assert.Equal(rows.Count, page.QuerySelectorAll(".line-number").Length);

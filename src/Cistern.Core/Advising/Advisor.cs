@@ -153,7 +153,7 @@ public static class Advisor
             var read = !met && last.Measured.TdsPercent is not null && mouth.Explained.IsEmpty;
             var kept = towards.Where((change, i) => (read && i == 0) || !IsAgainst(change)).ToList();
             var both = (met || kept.Count == 0 || !(read || !IsAgainst(kept[0]))) || !mouth.Explained.IsEmpty ? said.Concat(met ? [] : kept) : kept.Take(1).Concat(said).Concat(kept.Skip(1));
-            return Told([.. both.DistinctBy(change => (change.Lever, change.To, change.And?.Lever)).Where((change, i) => i == 0 || !change.Answers.IsEmpty).Take(MostChanges)], met);
+            return Told([.. both.DistinctBy(change => (change.Lever, change.To > change.From, change.And?.Lever)).Where((change, i) => i == 0 || !change.Answers.IsEmpty).Take(MostChanges)], met);
         }
 
         /// <summary>Single changes towards what was set, by the chance that they get there.</summary>

@@ -136,7 +136,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
             }
 
             most = one with { Answers = answers };
-            if (answers.All(complaint => Effects.Of(complaint, Drunk, one.Then.Totals) >= (Effects.IsFlow(complaint) ? 2 * wanted : wanted)))
+            if (answers.All(complaint => Effects.Of(complaint, Drunk, one.Then.Totals) >= (Effects.IsFlow(complaint) ? 2 * wanted : wanted) && IsEnough(complaint, one.Then.Totals)))
             {
                 break;
             }
@@ -144,6 +144,14 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
 
         return most;
     }
+
+    /// <summary>Where it is known how much was missing, less than that is not enough.</summary>
+    private bool IsEnough(Complaint complaint, Totals then) => complaint switch
+    {
+        Complaint.Stalled => then.DrawdownS is not > ForecastModel.StallsAfterS,
+        Complaint.TooLittle => gear.CupG is not { } cupG || brew.Measured.BeverageG is not { } hadG || then.FinalG * hadG >= 0.99 * cupG * Drunk.FinalG,
+        _ => true,
+    };
 
     /// <summary>A lever moved by a hand's steps one way, the smallest first, as far as each can be brewed.</summary>
     private List<Candidate> Sampled(Lever lever, bool up, bool far = false)
@@ -167,7 +175,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
 
     private IEnumerable<(double Stands, double Value, Recipe Recipe)> Steps(Lever lever, bool up, bool far)
     {
-        var most = loud || far ? 6 : 3;
+        var most = loud || far || stated.Contains(Complaint.Stalled) ? 6 : 3;
         switch (lever)
         {
             case Lever.LetDown:

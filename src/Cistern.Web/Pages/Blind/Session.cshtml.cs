@@ -67,7 +67,7 @@ public sealed class SessionModel(CisternDb db, BlindStore store, BenchContext be
             return new StatusCodeResult(StatusCodes.Status204NoContent);
         }
 
-        return IsShut ? Forbid() : Partial("_Answers", this);
+        return IsShut ? StatusCode(StatusCodes.Status403Forbidden) : Partial("_Answers", this);
     }
 
     /// <summary>How many had not answered when it was to be revealed; 0 where that is not asked.</summary>

@@ -1,5 +1,4 @@
-using Cistern.Core.Advising;
-using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
 using Cistern.Data;
 using Cistern.Data.Brews;
 using Cistern.Data.Stores;
@@ -23,7 +22,7 @@ namespace Cistern.Web.Pages.Next;
 public sealed record LineRow(Data.Brews.Brew Brew, double Tilt, double TdsPercent, double YieldPercent, bool Read, string Changed, LineChange? Foretold);
 
 /// <summary>A line of brews as a path, with what each change did, foretold and real.</summary>
-public sealed class LineModel(CisternDb db, LineStore lines, BenchContext bench, ForecastModel model) : PageModel
+public sealed class LineModel(CisternDb db, LineStore lines, BenchContext bench) : PageModel
 {
     /// <summary>Who is here, and what is brewing.</summary>
     public BenchContext Bench => bench;
@@ -33,6 +32,9 @@ public sealed class LineModel(CisternDb db, LineStore lines, BenchContext bench,
 
     /// <summary>The brews, oldest first.</summary>
     public IReadOnlyList<LineRow> Rows { get; private set; } = [];
+
+    /// <summary>The strength that was set for the last of them; null where none was.</summary>
+    public Span? Wanted { get; private set; }
 
     /// <summary>The map.</summary>
     public string Map { get; private set; } = "";
@@ -68,10 +70,10 @@ public sealed class LineModel(CisternDb db, LineStore lines, BenchContext bench,
 
         Rows = rows;
         var last = brews[^1];
-        var strength = Aim.For(BrewRecords.Of(last, model, boughtGround: false), last.ModelOf(model).Figures(last.Planned())).First(aim => aim.Of == AimOf.Strength).Range;
+        Wanted = last.Planned().Target?.TdsPercent;
         Map = LineMap.Draw(
             [.. rows.Select((row, i) => new LineMark(row.YieldPercent, row.TdsPercent, row.Foretold is { } foretold ? (foretold.ExtractionYieldPercent, foretold.TdsPercent) : null, $"{i + 1}: {row.Changed}", rows.FindIndex(other => other.Brew.Id == row.Brew.ParentBrewId) is >= 0 and var after ? after : null))],
-            (strength.Low, strength.High), 620, 420);
+            Wanted is { } wanted ? (wanted.Low, wanted.High) : null, 620, 420);
         return Page();
     }
 

@@ -1,0 +1,142 @@
+using Cistern.Core.Advising;
+using Cistern.Core.Fitting;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+using Cistern.Core.Records;
+
+namespace Cistern.Core.Tests;
+
+/// <summary>Advice answers the mouth that tasted: judged here by figures of the forecast, not by the advice's own measure.</summary>
+public sealed class MouthTests
+{
+    private static readonly ForecastModel Model = ForecastModel.Published;
+
+    public static TheoryData<Complaint> OfTheCup() => [Complaint.Sour, Complaint.Bitter, Complaint.Astringent, Complaint.Thin, Complaint.Heavy, Complaint.Weak, Complaint.Strong, Complaint.Hollow, Complaint.TooLittle, Complaint.TooLate];
+
+    [Theory]
+    [MemberData(nameof(OfTheCup))]
+    public void Every_recipe_has_an_answer_to_a_complaint_and_none_that_makes_it_worse(Complaint complaint)
+    {
+        foreach (var recipe in RecipeLibrary.All)
+        {
+            var plan = recipe with { Target = null };
+            var changes = Advise(plan, plan, complaint).Changes;
+            var now = Model.Figures(plan).Totals;
+            Assert.True(changes.Length > 0 && changes[0].Answers.Contains(complaint), $"{recipe.Id} {complaint}");
+            Assert.True(Better(complaint, now, changes[0].Then.Totals), $"{recipe.Id} {complaint}: {changes[0].Why}");
+            // What answers something else may leave it as it is, and no more.
+            Assert.All(changes, change => Assert.False(Better(Opposite(complaint), now, change.Then.Totals, much: true), $"{recipe.Id} {complaint}: {change.Why}"));
+            Assert.All(changes, change => Assert.DoesNotContain(RecipeChecker.Check(change.Recipe), finding => finding.Severity == Severity.Error));
+        }
+    }
+
+    [Fact]
+    public void Two_complaints_that_no_single_setting_answers_are_answered_by_two_the_main_one_first()
+    {
+        // Finer would mend the sour cup and make the press harder still.
+        var plan = RecipeLibrary.Find("tp-upright-short")! with { Target = null };
+        var first = Advise(plan, plan, Complaint.Sour, Complaint.PressHard).Changes[0];
+        Assert.Equal([Complaint.PressHard, Complaint.Sour], first.Answers.Order().Reverse());
+        var and = Assert.IsType<SecondChange>(first.And);
+        Assert.NotEqual(first.Lever, and.Lever);
+        Assert.Equal(Advisor.Print(first.Recipe), Advisor.Print(and.Recipe));
+        Assert.True(first.Then.Totals.PressForceN < first.Now.Totals.PressForceN && first.Then.Totals.ExtractionYieldPercent > first.Now.Totals.ExtractionYieldPercent);
+        Assert.Contains(and.Setting == "medianUm" ? "rind" : "", first.Why, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void What_went_otherwise_is_named_as_the_cause_where_it_is_one_and_nowhere_else()
+    {
+        var plan = RecipeLibrary.Find("vd-coffee-first")! with { Target = null };
+        var planned = Model.Run(plan);
+        var late = Settings.With(planned, Setting.ReleaseS, Settings.Get(planned, Setting.ReleaseS)!.Value + 150);
+        var bitter = Advise(plan, late, Complaint.Bitter);
+        Assert.Equal(Lever.AsPlanned, Assert.Single(bitter.Changes).Lever);
+        Assert.NotNull(bitter.Verdict.Cause);
+        // Sour is not what late makes: the plan needs changing, and nobody is sent back to it.
+        var sour = Advise(plan, late, Complaint.Sour);
+        Assert.NotEmpty(sour.Changes);
+        Assert.DoesNotContain(sour.Changes, change => change.Lever == Lever.AsPlanned);
+        Assert.Null(sour.Verdict.Cause);
+        // A slip that only the taster knows of.
+        var told = Advisor.Of([Brewed(plan, plan, Complaint.Weak) is var brew ? brew with { Tasting = brew.Tasting! with { WentWrong = ["poured-over"] } } : null!], Model, Learned.Nothing.PalateOf(""), new AdviceGear());
+        Assert.Equal(Lever.AsPlanned, told.Changes[0].Lever);
+    }
+
+    [Fact]
+    public void A_cup_that_was_liked_is_left_alone_and_one_that_nobody_tasted_is_not_judged()
+    {
+        foreach (var recipe in RecipeLibrary.All)
+        {
+            var plan = recipe with { Target = null };
+            var liked = Advisor.Of([new BrewRecord(Guid.NewGuid(), plan, plan) { Tasting = new TastingRecord { Score = 9 } }], Model, Learned.Nothing.PalateOf(""), new AdviceGear());
+            Assert.Empty(liked.Changes);
+            Assert.True(liked.Verdict.Liked && liked.Verdict.Tasted);
+            var untasted = Advisor.Of([new BrewRecord(Guid.NewGuid(), plan, plan)], Model, Learned.Nothing.PalateOf(""), new AdviceGear());
+            Assert.Empty(untasted.Changes);
+            Assert.False(untasted.Verdict.Tasted || untasted.Verdict.Liked);
+        }
+    }
+
+    [Fact]
+    public void Where_nothing_was_set_no_figure_of_the_library_is_aimed_at()
+    {
+        var recipe = RecipeLibrary.Find("ld-closed")!;
+        var plan = recipe with { Target = null, Coffee = recipe.Coffee with { DoseG = Math.Round(0.8 * recipe.Coffee.DoseG, 1) } };
+        Assert.Empty(Aim.For(new BrewRecord(Guid.NewGuid(), plan, plan), Model.Figures(plan)));
+        // Weak by the library, and called bitter: it is made less bitter, not stronger.
+        Assert.All(Advise(plan, plan, Complaint.Bitter).Changes, change => Assert.True(change.Then.Totals.Tilt < change.Now.Totals.Tilt));
+        var set = plan with { Target = new Target { TdsPercent = new Span(1.2, 1.4) } };
+        Assert.Contains(Aim.For(new BrewRecord(Guid.NewGuid(), set, set), Model.Figures(set)), aim => aim is { Of: AimOf.Strength, Set: true });
+    }
+
+    [Theory]
+    [InlineData(-0.6, "balanced")]
+    [InlineData(-0.65, "just on the sour side")]
+    [InlineData(-0.8, "on the sour side")]
+    [InlineData(-1.25, "just sour")]
+    [InlineData(-1.5, "sour")]
+    [InlineData(0.45, "just on the bitter side")]
+    [InlineData(0.7, "on the bitter side")]
+    [InlineData(1.2, "bitter")]
+    public void A_side_is_told_as_baristas_say_it(double tilt, string words) => Assert.Equal(words, CupJudgement.BalanceOf(tilt));
+
+    [Fact]
+    public void What_is_said_at_a_touch_is_read_again_and_what_is_not_known_is_passed_over()
+    {
+        Assert.All(ComplaintList.Said, one => Assert.Equal(one, ComplaintList.Find(Words<Complaint>.Of(one))));
+        Assert.Equal([Complaint.Sour, Complaint.PressHard], ComplaintList.Read("sour press-hard salty sour"));
+        // Found in words only: nobody says it at a touch.
+        Assert.Null(ComplaintList.Find("papery"));
+    }
+
+    private static Advice Advise(Recipe plan, Recipe brewed, params Complaint[] said) => Advisor.Of([Brewed(plan, brewed, said)], Model, Learned.Nothing.PalateOf(""), new AdviceGear());
+
+    private static BrewRecord Brewed(Recipe plan, Recipe brewed, params Complaint[] said) => new(Guid.NewGuid(), plan, brewed) { Tasting = new TastingRecord { Complaints = [.. said], Score = 5 } };
+
+    private static Complaint Opposite(Complaint one) => one switch
+    {
+        Complaint.Sour or Complaint.Hollow => Complaint.Bitter,
+        Complaint.Bitter or Complaint.Astringent => Complaint.Sour,
+        Complaint.Thin or Complaint.Weak => Complaint.Heavy,
+        Complaint.Heavy or Complaint.Strong => Complaint.Thin,
+        _ => one,
+    };
+
+    private static bool Better(Complaint one, Totals now, Totals then, bool much = false)
+    {
+        var (extraction, tilt, tds) = (then.ExtractionYieldPercent - now.ExtractionYieldPercent, then.Tilt - now.Tilt, then.FinalTdsPercent - now.FinalTdsPercent);
+        return one switch
+        {
+            Complaint.Sour => much ? extraction > 0.2 && tilt > 0.05 : extraction > 0 && tilt > 0,
+            Complaint.Bitter or Complaint.Astringent => much ? extraction < -0.2 && tilt < -0.05 : extraction < 0 && tilt < 0,
+            Complaint.Hollow => extraction > 0,
+            Complaint.Thin or Complaint.Weak => tds > (much ? 0.03 : 0),
+            Complaint.Heavy or Complaint.Strong => tds < (much ? -0.03 : 0),
+            Complaint.TooLittle => !much && then.FinalG > now.FinalG,
+            Complaint.TooLate => !much && then.FinishS < now.FinishS,
+            _ => throw new ArgumentOutOfRangeException(nameof(one)),
+        };
+    }
+}
