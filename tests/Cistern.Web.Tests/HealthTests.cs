@@ -138,7 +138,25 @@ public sealed class HealthTests
         await using var app = NewApp();
         var client = app.Browser();
         var page = await App.GetAsync(client, "/shelf/filter/new");
-        // No connection of the pool lets the file grow any more: what SQLite says when the disk is full.
+        var kept = await app.DataAsync(db => db.Filters.CountAsync(TestContext.Current.CancellationToken));
+        HttpResponseMessage answer;
+        do
+        {
+            // One that had been lent beside the pages may have come back to the pool.
+            await FillAsync(app);
+            answer = await App.PostAsync(client, page, "/shelf/filter/new", ("job", Guid.NewGuid().ToString()), ("name", "Many papers"), ("filter", "paper"), ("family", ""), ("left", "100"), ("every", "0"), ("care", string.Concat(Enumerable.Repeat("boiled ", 57))));
+            kept += answer.IsSuccessStatusCode ? 1 : 0;
+        }
+        while (answer.IsSuccessStatusCode && kept < 60);
+
+        Assert.Equal(HttpStatusCode.ServiceUnavailable, answer.StatusCode);
+        Assert.Contains("The disk is full", await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken), StringComparison.Ordinal);
+        Assert.Equal(kept, await app.DataAsync(db => db.Filters.CountAsync(TestContext.Current.CancellationToken)));
+    }
+
+    /// <summary>No connection of the pool lets the file grow any more: what SQLite says when the disk is full.</summary>
+    private static async Task FillAsync(App app)
+    {
         var scopes = Enumerable.Range(0, 6).Select(_ => app.Services.CreateScope()).ToList();
         foreach (var scope in scopes)
         {
@@ -148,18 +166,6 @@ public sealed class HealthTests
         }
 
         scopes.ForEach(scope => scope.Dispose());
-        var kept = await app.DataAsync(db => db.Filters.CountAsync(TestContext.Current.CancellationToken));
-        HttpResponseMessage answer;
-        do
-        {
-            answer = await App.PostAsync(client, page, "/shelf/filter/new", ("job", Guid.NewGuid().ToString()), ("name", "Many papers"), ("filter", "paper"), ("family", ""), ("left", "100"), ("every", "0"), ("care", string.Concat(Enumerable.Repeat("boiled ", 57))));
-            kept += answer.IsSuccessStatusCode ? 1 : 0;
-        }
-        while (answer.IsSuccessStatusCode && kept < 60);
-
-        Assert.Equal(HttpStatusCode.ServiceUnavailable, answer.StatusCode);
-        Assert.Contains("The disk is full", await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken), StringComparison.Ordinal);
-        Assert.Equal(kept, await app.DataAsync(db => db.Filters.CountAsync(TestContext.Current.CancellationToken)));
     }
 
     private static App NewApp() => new();
