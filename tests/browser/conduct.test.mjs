@@ -175,6 +175,11 @@ test('letters lead nowhere while a brew is on stage, and Space is the big button
   await expect(page.locator('#verb')).toHaveText('Pour');
   await page.waitForTimeout(600);
   await page.keyboard.press('Enter');
+  // Asked for the start as well, and what would lose nothing has the focus.
+  await expect(page.locator('#keep-start')).toBeFocused();
+  await page.keyboard.press('Tab');
+  await page.waitForTimeout(600);
+  await page.keyboard.press('Enter');
   await expect(page.locator('#start')).toBeVisible();
   // Undo has nothing to take back any more; the focus has gone to the big button, and from Start it does when the clock runs.
   await expect(page.locator('#done')).toBeFocused();

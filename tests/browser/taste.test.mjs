@@ -9,22 +9,22 @@ test('sharp and thin after a slow drain leads to the next plan, and that is brew
   await page.goto(`${server.url}/log/${stalled}`);
   await page.getByRole('link', { name: /Taste it/ }).click();
   // Two taps: the sip, and the pad towards sharp and thin.
-  await page.locator('label.pick', { hasText: 'Hot' }).click();
+  await page.locator('label.pick', { hasText: /^\s*Hot\s*$/ }).click();
   const pad = await page.locator('#pad').boundingBox();
   await page.mouse.click(pad.x + 0.3 * pad.width, pad.y + 0.75 * pad.height);
   await expect(page.locator('[id="hot.sharp-harsh"]')).toHaveValue('-3');
   await expect(page.locator('[id="hot.thin-heavy"]')).toHaveValue('-3');
   await expect(page.locator('#pad-dot')).not.toHaveClass(/unplaced/);
   // Another sip stands where it was, and this one where it was put.
-  await page.locator('label.pick', { hasText: 'Cool' }).click();
+  await page.locator('label.pick', { hasText: /^\s*Cool\s*$/ }).click();
   await expect(page.locator('[id="hot.sharp-harsh"]')).toBeHidden();
-  await page.locator('label.pick', { hasText: 'Hot' }).click();
+  await page.locator('label.pick', { hasText: /^\s*Hot\s*$/ }).click();
   await expect(page.locator('[id="hot.sharp-harsh"]')).toHaveValue('-3');
-  await page.locator('label.pick', { hasText: 'mud' }).click();
+  await page.locator('label.pick', { hasText: /^\s*mud\s*$/ }).click();
   await page.getByRole('button', { name: 'Keep it' }).click();
 
   await expect(page.getByRole('heading', { name: 'What next' })).toBeVisible();
-  await expect(page.locator('#verdict')).toContainText('stalling');
+  await expect(page.locator('#verdict')).toContainText('stalled');
   const first = page.locator('#changes .change').first();
   await expect(first).toContainText('Grind coarser');
   const step = await first.locator('h3 .figure').textContent();

@@ -139,11 +139,11 @@ public static class Advisor
             leastGain = met ? ClearGain : LeastGain;
             if (All(Sure))
             {
-                return Told(mouth.Run(), met: true);
+                return Told([.. mouth.Run().Select(change => change with { Chance = Chance(Figures(change.Then.Totals)) })], met: true);
             }
 
             var towards = Towards();
-            var said = mouth.Run();
+            var said = mouth.Run().Select(change => change with { Chance = Chance(Figures(change.Then.Totals)) }).ToList();
             if (said.Count == 0)
             {
                 return Told(towards, met);
