@@ -94,9 +94,9 @@ public sealed class AdviceWordingTests
     [InlineData(FitParameter.HoldGPerG, -1, 0.1, "Its bed keeps about 0.15 g of water less on each gram of coffee.")]
     [InlineData(FitParameter.Gas, 1, 0.1, "It holds more gas than its days since roasting say.")]
     [InlineData(FitParameter.HeatLoss, -1, 0.1, "It loses heat about 13 % slower than others of its make.")]
-    [InlineData(FitParameter.PalateLean, 1, 0.1, "Calls a balanced cup 1.0 point harsh.")]
+    [InlineData(FitParameter.PalateLean, 1, 0.1, "Calls a balanced cup 1.0 point bitter.")]
     [InlineData(FitParameter.PalateBody, -1, 0.1, "Calls a drink of usual strength 1.5 points thin.")]
-    [InlineData(FitParameter.PalateLeanScale, 1, 0.1, "Uses much of the scale from sharp to harsh.")]
+    [InlineData(FitParameter.PalateLeanScale, 1, 0.1, "Uses much of the scale from sour to bitter.")]
     [InlineData(FitParameter.PalateBodyScale, -1, 0.1, "Uses little of the scale from thin to heavy.")]
     [InlineData(FitParameter.MillOffsetUm, 0.29, 0.1, null)]
     [InlineData(FitParameter.MillOffsetUm, 0.6, 0.7, null)]
@@ -112,9 +112,9 @@ public sealed class AdviceWordingTests
         Assert.Equal((told, off), (LearnedWording.Figure(figure, value, Metric), LearnedWording.Off(figure, value, Metric)));
 
     [Theory]
-    [InlineData(-2, -2, 6.5, "sharp, thin, 6.5 of 10")]
+    [InlineData(-2, -2, 6.5, "sour, thin, 6.5 of 10")]
     [InlineData(-1, 1, 8.0, "balanced, of middling body, 8 of 10")]
-    [InlineData(2, 2, null, "harsh, heavy")]
+    [InlineData(2, 2, null, "bitter, heavy")]
     [InlineData(null, null, 7.0, "not placed on the pad, 7 of 10")]
     public void A_tasting_is_told_in_a_few_words(int? sharp, int? thin, double? score, string told) =>
         Assert.Equal(told, TastedWording.Of(new Tasting { SharpHarsh = sharp, ThinHeavy = thin, Score = score }));

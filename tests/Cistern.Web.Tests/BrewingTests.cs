@@ -357,7 +357,7 @@ public sealed class BrewingTests : IClassFixture<App>
         Assert.Equal([(null, null, 7.0), (3, -2, 5.0)], tastings);
         var told = (await App.GetAsync(client, $"/log/{id}")).QuerySelectorAll(".tasted").Select(one => one.TextContent).ToList();
         Assert.Contains("not placed on the pad, 7 of 10", told[0], StringComparison.Ordinal);
-        Assert.Contains($"Taster {id}: harsh, thin, 5 of 10", told[1], StringComparison.Ordinal);
+        Assert.Contains($"Taster {id}: bitter, thin, 5 of 10", told[1], StringComparison.Ordinal);
     }
 
     [Fact]

@@ -271,7 +271,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
         Assert.NotNull(back.QuerySelector("#score-problem"));
         Assert.Equal("kept <b>", back.QuerySelector("#note")!.TextContent.Trim());
         (await App.PostAsync(client, page, "/taste/2", ("placed", "1"), ("sharp-harsh", "-2"), ("thin-heavy", "3"), ("score", "6,5"), ("note", "thick & bright"))).EnsureSuccessStatusCode();
-        Assert.Contains((await App.GetAsync(client, "/log/2")).QuerySelectorAll(".tasted"), one => one.TextContent.Contains("sharp, heavy, 6.5 of 10", StringComparison.Ordinal));
+        Assert.Contains((await App.GetAsync(client, "/log/2")).QuerySelectorAll(".tasted"), one => one.TextContent.Contains("sour, heavy, 6.5 of 10", StringComparison.Ordinal));
 
         var weights = await App.PostAsync(client, page, "/log/2?handler=Weights", ("weight-1", "twelve"));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, weights.StatusCode);

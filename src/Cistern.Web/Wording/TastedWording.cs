@@ -14,6 +14,6 @@ public static class TastedWording
     public static string Of(Tasting tasting) =>
         (tasting.SharpHarsh is null && tasting.ThinHeavy is null
             ? "not placed on the pad"
-            : (tasting.SharpHarsh switch { < -1 => "sharp", > 1 => "harsh", _ => "balanced" }) + ", " + (tasting.ThinHeavy switch { < -1 => "thin", > 1 => "heavy", _ => "of middling body" }))
+            : (tasting.SharpHarsh switch { < -1 => "sour", > 1 => "bitter", _ => "balanced" }) + ", " + (tasting.ThinHeavy switch { < -1 => "thin", > 1 => "heavy", _ => "of middling body" }))
         + (tasting.Score is { } score ? $", {FigureFormat.Number(score, score % 1 == 0 ? 0 : 1)} of 10" : "");
 }

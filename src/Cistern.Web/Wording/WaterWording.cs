@@ -9,9 +9,9 @@ public static class WaterWording
     public static string Suits(BrewingWater water) => (water.HardnessSuits, water.AlkalinitySuits) switch
     {
         (Core.Reckoning.Suits.Well, Core.Reckoning.Suits.Well) => "suits well",
-        (Core.Reckoning.Suits.Low, Core.Reckoning.Suits.Low) => "very soft: cups turn out sharp and thin; mix in a harder water, or a little concentrate",
+        (Core.Reckoning.Suits.Low, Core.Reckoning.Suits.Low) => "very soft: cups turn out sour and thin; mix in a harder water, or a little concentrate",
         (_, Core.Reckoning.Suits.High) => "blunts the acids: cups turn out flat; mix in a softer water",
-        (_, Core.Reckoning.Suits.Low) => "little to hold the acids: cups turn out sharp",
+        (_, Core.Reckoning.Suits.Low) => "little to hold the acids: cups turn out sour",
         (Core.Reckoning.Suits.High, _) => "hard: it furs the kettle; mix in a softer water",
         _ => "soft: it draws a little less",
     };
