@@ -113,7 +113,7 @@ internal static class AdviceBench
             case Way.Advice or Way.AdviceByTaste:
                 var learned = Fitter.Of(line.Select(brew => brew.ForFitting()), ForecastModel.Published);
                 var watch = Stopwatch.StartNew();
-                var advice = Advisor.Of(line, learned.Model(ForecastModel.Published, last.Keys()), learned.PalateOf(""), new AdviceGear());
+                var advice = Advisor.Of(line, learned.Model(ForecastModel.Published, last.Keys()), new AdviceGear());
                 row.Ms.Add(watch.Elapsed.TotalMilliseconds);
                 return advice.Changes is [var first, ..] ? (first.Recipe, string.Create(CultureInfo.InvariantCulture, $"{first.Setting} {first.From:0.#} to {first.To:0.#} (chance {first.Chance:0.00}; then {first.Then.Totals.FinalTdsPercent:0.00}, {first.Then.Totals.Tilt:0.00})")) : (null, "nothing");
             case Way.StepByTaste:

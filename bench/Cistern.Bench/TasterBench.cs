@@ -77,7 +77,7 @@ internal static class TasterBench
         _ => true,
     });
 
-    private static Advice Advise(BrewRecord brew) => Advisor.Of([brew], ForecastModel.Published, Core.Fitting.Learned.Nothing.PalateOf(""), new AdviceGear());
+    private static Advice Advise(BrewRecord brew) => Advisor.Of([brew], ForecastModel.Published, new AdviceGear());
 
     private static void Judge(Recipe recipe, Forecast plan, ImmutableArray<Complaint> said, Row row, bool verbose)
     {

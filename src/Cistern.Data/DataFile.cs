@@ -100,7 +100,12 @@ public sealed class DataFile : IDisposable
     {
         try
         {
-            await OwnsAsync(Path);
+            // Nobody else has the file under any name; where it is not there yet, nobody can.
+            if (File.Exists(Path))
+            {
+                await Disk.Own(Path, FileShare.None).DisposeAsync();
+            }
+
             PutBack();
             Clear(Building);
             if (Applied() is not { } applied)
@@ -485,15 +490,6 @@ public sealed class DataFile : IDisposable
 
     /// <summary>Says that a copy was put back and is not in the record yet.</summary>
     private string Restored => Path + ".restored";
-
-    /// <summary>Nobody else has the file under any name; where it is not there yet, nobody can.</summary>
-    private static async Task OwnsAsync(string path)
-    {
-        if (File.Exists(path))
-        {
-            await new FileStream(path, FileMode.Open, FileAccess.ReadWrite, FileShare.None).DisposeAsync();
-        }
-    }
 
     /// <summary>
     /// Who is let in is of this machine and of today, not of the copy: the devices, the record of what was done and the PINs are

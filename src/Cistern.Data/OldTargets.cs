@@ -1,6 +1,7 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using Cistern.Core.Recipes;
+using Cistern.Data.Brews;
 using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Data;
@@ -56,42 +57,26 @@ public static class OldTargets
 
     /// <summary>A recipe without its target, where that is its library recipe's; null where it is not, or it is no recipe.</summary>
     /// <param name="json">A recipe file of one recipe.</param>
-    public static string? Without(string json)
-    {
-        try
-        {
-            return JsonNode.Parse(json) is JsonObject recipe && recipe["id"]?.GetValueKind() == JsonValueKind.String && OfLibrary.Value.TryGetValue(recipe["id"]!.GetValue<string>(), out var target)
-                && JsonNode.DeepEquals(recipe["target"], target) && recipe.Remove("target") ? recipe.ToJsonString() : null;
-        }
-        catch (JsonException)
-        {
-            return null;
-        }
-    }
+    public static string? Without(string json) =>
+        KeptJson.Read<JsonNode>(json) is JsonObject recipe && recipe["id"]?.GetValueKind() == JsonValueKind.String && OfLibrary.Value.TryGetValue(recipe["id"]!.GetValue<string>(), out var target)
+            && JsonNode.DeepEquals(recipe["target"], target) && recipe.Remove("target") ? recipe.ToJsonString() : null;
 
     private static string? WithoutInState(string json)
     {
-        try
-        {
-            if (JsonNode.Parse(json) is not JsonObject state)
-            {
-                return null;
-            }
-
-            var changed = false;
-            foreach (var name in (string[])["Base", "Origin"])
-            {
-                if (state[name]?.GetValueKind() == JsonValueKind.String && Without(state[name]!.GetValue<string>()) is { } without)
-                {
-                    (state[name], changed) = (without, true);
-                }
-            }
-
-            return changed ? state.ToJsonString() : null;
-        }
-        catch (JsonException)
+        if (KeptJson.Read<JsonNode>(json) is not JsonObject state)
         {
             return null;
         }
+
+        var changed = false;
+        foreach (var name in (string[])["Base", "Origin"])
+        {
+            if (state[name]?.GetValueKind() == JsonValueKind.String && Without(state[name]!.GetValue<string>()) is { } without)
+            {
+                (state[name], changed) = (without, true);
+            }
+        }
+
+        return changed ? state.ToJsonString() : null;
     }
 }

@@ -166,7 +166,7 @@ public sealed class AdviceTableTests
             Tasting = tasting,
             Measured = new MeasuredFigures { DrawdownS = totals.DrawdownS, PressS = totals.PressForceN is null ? null : 27, PressFelt = totals.PressForceN switch { null => null, <= 60 => PressFelt.Easy, <= 120 => PressFelt.Firm, _ => PressFelt.Hard } },
         };
-        var advice = Advisor.Of([brew], Model, Learned.Nothing.PalateOf(""), (gear ?? (one => one))(new AdviceGear { Mill = Mill }));
+        var advice = Advisor.Of([brew], Model, (gear ?? (one => one))(new AdviceGear { Mill = Mill }));
         var verdict = advice.Verdict;
         text.Append(CultureInfo.InvariantCulture, $"{plan.Id}, {what}{(advice.Met ? ", met" : "")}: {string.Join(' ', verdict.Complaints)}\n  {verdict.Flow} | {verdict.DrawnText} | {verdict.LeanText} | {verdict.BodyText}\n");
         foreach (var note in ((string?[])[verdict.InShort, verdict.Disagreement, verdict.Cause]).OfType<string>())

@@ -13,7 +13,6 @@ namespace Cistern.Core.Tests;
 public sealed class AdviceTests
 {
     private static readonly ForecastModel Model = ForecastModel.Published;
-    private static readonly Palate Usual = Learned.Nothing.PalateOf("");
 
     [Theory]
     [InlineData("fp-long-settle")]
@@ -45,7 +44,7 @@ public sealed class AdviceTests
 
                 line.Add(stranger.Brew(plan));
                 var learned = Fitter.Of(line.Select(one => one.ForFitting()), Model);
-                var advice = Advisor.Of(line, learned.Model(Model, line[^1].Keys()), learned.PalateOf(""), new AdviceGear());
+                var advice = Advisor.Of(line, learned.Model(Model, line[^1].Keys()), new AdviceGear());
                 if (advice.Changes.IsEmpty)
                 {
                     break;
@@ -109,7 +108,7 @@ public sealed class AdviceTests
         var first = Advise(Brewed(coarse)).Changes[0];
         // Brewed so, and then the old plan once more: the same advice would be the same brew.
         var line = (BrewRecord[])[Brewed(first.Recipe), Brewed(coarse)];
-        var second = Advisor.Of(line, Model, Usual, new AdviceGear());
+        var second = Advisor.Of(line, Model, new AdviceGear());
         Assert.All(second.Changes, change => Assert.NotEqual(Advisor.Print(first.Recipe), Advisor.Print(change.Recipe)));
         Assert.NotEmpty(second.Changes);
     }
@@ -311,7 +310,7 @@ public sealed class AdviceTests
         }
     }
 
-    private static Advice Advise(BrewRecord brew, AdviceGear? gear = null) => Advisor.Of([brew], Model, Usual, gear ?? new AdviceGear());
+    private static Advice Advise(BrewRecord brew, AdviceGear? gear = null) => Advisor.Of([brew], Model, gear ?? new AdviceGear());
 
     private static BrewRecord Brewed(Recipe plan) => new(Guid.NewGuid(), plan, plan);
 

@@ -1,5 +1,4 @@
 using Cistern.Core.Advising;
-using Cistern.Core.Fitting;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
@@ -60,7 +59,7 @@ public sealed class MouthTests
         Assert.DoesNotContain(sour.Changes, change => change.Lever == Lever.AsPlanned);
         Assert.Null(sour.Verdict.Cause);
         // A slip that only the taster knows of.
-        var told = Advisor.Of([Brewed(plan, plan, Complaint.Weak) is var brew ? brew with { Tasting = brew.Tasting! with { WentWrong = ["poured-over"] } } : null!], Model, Learned.Nothing.PalateOf(""), new AdviceGear());
+        var told = Advisor.Of([Brewed(plan, plan, Complaint.Weak) is var brew ? brew with { Tasting = brew.Tasting! with { WentWrong = ["poured-over"] } } : null!], Model, new AdviceGear());
         Assert.Equal(Lever.AsPlanned, told.Changes[0].Lever);
     }
 
@@ -70,10 +69,10 @@ public sealed class MouthTests
         foreach (var recipe in RecipeLibrary.All)
         {
             var plan = recipe with { Target = null };
-            var liked = Advisor.Of([new BrewRecord(Guid.NewGuid(), plan, plan) { Tasting = new TastingRecord { Score = 9 } }], Model, Learned.Nothing.PalateOf(""), new AdviceGear());
+            var liked = Advisor.Of([new BrewRecord(Guid.NewGuid(), plan, plan) { Tasting = new TastingRecord { Score = 9 } }], Model, new AdviceGear());
             Assert.Empty(liked.Changes);
             Assert.True(liked.Verdict.Liked && liked.Verdict.Tasted);
-            var untasted = Advisor.Of([new BrewRecord(Guid.NewGuid(), plan, plan)], Model, Learned.Nothing.PalateOf(""), new AdviceGear());
+            var untasted = Advisor.Of([new BrewRecord(Guid.NewGuid(), plan, plan)], Model, new AdviceGear());
             Assert.Empty(untasted.Changes);
             Assert.False(untasted.Verdict.Tasted || untasted.Verdict.Liked);
         }
@@ -111,7 +110,7 @@ public sealed class MouthTests
         Assert.Null(ComplaintList.Find("papery"));
     }
 
-    private static Advice Advise(Recipe plan, Recipe brewed, params Complaint[] said) => Advisor.Of([Brewed(plan, brewed, said)], Model, Learned.Nothing.PalateOf(""), new AdviceGear());
+    private static Advice Advise(Recipe plan, Recipe brewed, params Complaint[] said) => Advisor.Of([Brewed(plan, brewed, said)], Model, new AdviceGear());
 
     private static BrewRecord Brewed(Recipe plan, Recipe brewed, params Complaint[] said) => new(Guid.NewGuid(), plan, brewed) { Tasting = new TastingRecord { Complaints = [.. said], Score = 5 } };
 

@@ -161,6 +161,9 @@ public sealed record AdviceGear
     /// <summary>The mill; null where none is known.</summary>
     public MillScale? Mill { get; init; }
 
+    /// <summary>Whether the grind of a coffee can be changed: not of one that was bought ground, nor with a mill that does not grind.</summary>
+    internal bool CanGrind(CoffeeUsed coffee) => !coffee.BoughtGround && Mill is not { Grinds: false };
+
     /// <summary>Coffee there is left, g; null where that is not known.</summary>
     public double? LeftG { get; init; }
 

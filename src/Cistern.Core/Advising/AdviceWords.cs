@@ -91,22 +91,17 @@ public static class AdviceWords
     }
 
     /// <summary>A complaint as it follows "it was".</summary>
-    public static string Called(Complaint complaint) => complaint switch
+    private static string Called(Complaint complaint) => complaint switch
     {
-        Complaint.TooCool => "too cool",
-        Complaint.TooLittle => "too little",
-        Complaint.TooLate => "too late",
-        Complaint.TooEarly => "too early",
         Complaint.PressHard => "hard to press",
         Complaint.PressEasy => "too easy to press",
         Complaint.DrawdownSlow => "slow to draw down",
         Complaint.DrawdownFast => "fast to draw down",
-        Complaint.Stalled => "stalled",
         Complaint.HighAndDry => "left high and dry",
         Complaint.PastyWalls => "left as paste on the walls",
         Complaint.FellBack => "falling back",
         Complaint.WeakRunoff => "weak at first",
-        _ => Recipes.Words<Complaint>.Of(complaint),
+        _ => Recipes.Words<Complaint>.Of(complaint).Replace('-', ' '),
     };
 
     private static string Slip(WentWrong slip) => slip switch

@@ -1,5 +1,4 @@
 using System.Collections.Immutable;
-using Cistern.Core.Fitting;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
@@ -61,11 +60,10 @@ public static class Advisor
     /// <summary>What to do next time.</summary>
     /// <param name="line">The brews of the line, oldest first; the last one is what is judged.</param>
     /// <param name="model">The model, with what was learned.</param>
-    /// <param name="palate">How the barista tastes.</param>
     /// <param name="gear">What there is to change things with.</param>
     /// <exception cref="OperationCanceledException">The model was stopped.</exception>
-    public static Advice Of(IReadOnlyList<BrewRecord> line, ForecastModel model, Palate palate, AdviceGear gear) =>
-        new Work(line, model with { Memory = null }, palate, gear).Run();
+    public static Advice Of(IReadOnlyList<BrewRecord> line, ForecastModel model, AdviceGear gear) =>
+        new Work(line, model with { Memory = null }, gear).Run();
 
     /// <summary>What a recipe is known again by: everything that is done, nothing that is called.</summary>
     internal static string Print(Recipe recipe) => RecipeWriter.Write(recipe with
@@ -89,9 +87,7 @@ public static class Advisor
 
     private sealed class Work
     {
-        private readonly IReadOnlyList<BrewRecord> line;
         private readonly BrewRecord last;
-        private readonly Palate palate;
         private readonly AdviceGear gear;
         private readonly ForecastModel model;
         private readonly Forecast now;
@@ -106,10 +102,8 @@ public static class Advisor
         private readonly ByMouth mouth;
         private double leastGain = LeastGain;
 
-        public Work(IReadOnlyList<BrewRecord> line, ForecastModel model, Palate palate, AdviceGear gear)
+        public Work(IReadOnlyList<BrewRecord> line, ForecastModel model, AdviceGear gear)
         {
-            this.line = line;
-            this.palate = palate;
             this.gear = gear;
             this.model = model;
             last = line[^1];
@@ -139,11 +133,11 @@ public static class Advisor
             leastGain = met ? ClearGain : LeastGain;
             if (All(Sure))
             {
-                return Told([.. mouth.Run().Select(change => change with { Chance = Chance(Figures(change.Then.Totals)) })], met: true);
+                return Told(Said(), met: true);
             }
 
             var towards = Towards();
-            var said = mouth.Run().Select(change => change with { Chance = Chance(Figures(change.Then.Totals)) }).ToList();
+            var said = Said();
             if (said.Count == 0)
             {
                 return Told(towards, met);
@@ -156,12 +150,15 @@ public static class Advisor
             return Told([.. both.DistinctBy(change => (change.Lever, change.To > change.From, change.And?.Lever)).Where((change, i) => i == 0 || !change.Answers.IsEmpty).Take(MostChanges)], met);
         }
 
+        /// <summary>What answers the mouth, with the chance that it meets what was set.</summary>
+        private List<AdvisedChange> Said() => [.. mouth.Run().Select(change => change with { Chance = Chance(Figures(change.Then.Totals)) })];
+
         /// <summary>Single changes towards what was set, by the chance that they get there.</summary>
         private List<AdvisedChange> Towards()
         {
             foreach (var lever in Levers.Sought)
             {
-                if (Levers.Of(lever, now, gear, CanGrind) is { } has && has.Dial.Range.High > has.Dial.Range.Low)
+                if (Levers.Of(lever, now, gear, gear.CanGrind(last.Coffee)) is { } has && has.Dial.Range.High > has.Dial.Range.Low)
                 {
                     curves[lever] = (has.Dial, Sample(lever, has.Stands, has.Dial));
                 }
@@ -193,8 +190,6 @@ public static class Advisor
             var then = Figures(change.Then.Totals);
             return aims.Where((aim, i) => aim.Set && aim.Chance(stands[i], sigma[i]) >= Enough && aim.Chance(then[i], sigma[i]) < Broken).Any();
         }
-
-        private bool CanGrind => !last.Coffee.BoughtGround && gear.Mill is not { Grinds: false };
 
         /// <summary>What it came to, measured where it was measured: of the brew as it went.</summary>
         private double Brewed(Aim aim) => aim.Of switch

@@ -78,8 +78,6 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
 
     private Totals Drunk => drunk.Totals;
 
-    private bool CanGrind => !brew.Coffee.BoughtGround && gear.Mill is not { Grinds: false };
-
     /// <summary>The complaints that are explained by what went otherwise: the plan has less of them, or the taster tells of a slip that makes them.</summary>
     public ImmutableArray<Complaint> Explained { get; } = [.. stated.Where(one => ByForecast(brew, plan, drunk, one) || ByTold(brew, one))];
 
@@ -212,7 +210,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
 
                 break;
             default:
-                if (Levers.Of(lever, from, gear, CanGrind) is not { } found)
+                if (Levers.Of(lever, from, gear, gear.CanGrind(brew.Coffee)) is not { } found)
                 {
                     break;
                 }

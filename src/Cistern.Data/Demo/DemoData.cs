@@ -134,7 +134,7 @@ public static class DemoData
             await db.SaveChangesAsync(ct);
             line.Add(BrewRecords.Of(brew, model, boughtGround: false));
             var learned = Fitter.Of(line.Select(one => one.ForFitting()), model);
-            var advice = Advisor.Of(line, learned.Model(model, line[^1].Keys()), learned.PalateOf(solveig.Name), new AdviceGear { Mill = mill.Scale });
+            var advice = Advisor.Of(line, learned.Model(model, line[^1].Keys()), new AdviceGear { Mill = mill.Scale });
             var change = advice.Changes.FirstOrDefault();
             before = (brew, change);
             plan = change?.Recipe ?? plan;

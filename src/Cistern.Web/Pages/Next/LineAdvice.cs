@@ -50,7 +50,6 @@ public sealed class LineAdvice(CisternDb db, LineStore lines, Models models)
         var known = await models.LearnedAsync(ct);
         // What was kept a moment ago has not been learned of yet; with nothing learned at all the line teaches what it can.
         var learned = known.Brews > 0 ? Fitter.With(known, BrewRecords.ForFitting(last, records[^1]), published) : Fitter.Of(line.Zip(records, BrewRecords.ForFitting), published);
-        var palate = learned.PalateOf(last.Tastings.FirstOrDefault()?.Barista?.Name ?? "");
-        return (last, mill, bag, Advisor.Of(records, learned.Model(published, records[^1].Keys()), palate, new AdviceGear { Mill = mill?.Scale, LeftG = bag?.LeftG, CupG = CupG(last) }));
+        return (last, mill, bag, Advisor.Of(records, learned.Model(published, records[^1].Keys()), new AdviceGear { Mill = mill?.Scale, LeftG = bag?.LeftG, CupG = CupG(last) }));
     }
 }
