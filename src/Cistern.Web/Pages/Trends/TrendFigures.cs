@@ -28,7 +28,7 @@ public static class TrendFigures
         new("extraction", "Extraction, computed", "%", 1, row => row.ExtractionYieldPercent, value => FigureFormat.Percent(value)),
         new("drawn", "Extracted, computed, of 100", "", 0, row => 100 * row.Drawn, value => FigureFormat.Number(value, 0)),
         new("lean", "Balance, computed: sour below 0", "", 1, row => row.Tilt, value => FigureFormat.Signed(value, 2), row => Pair(row.ForetoldTiltLow, row.ForetoldTiltHigh)),
-        new("tasted", "Lean, tasted: sour below 0", "", 1, row => row.SharpHarsh, value => FigureFormat.Signed(value, 1)),
+        new("tasted", "Balance, tasted: sour below 0", "", 1, row => row.SharpHarsh, value => FigureFormat.Signed(value, 1)),
         new("body", "Body, tasted: thin below 0", "", 1, row => row.ThinHeavy, value => FigureFormat.Signed(value, 1)),
         new("score", "Score", "of 10", 1, row => row.Score, value => FigureFormat.Number(value, 1)),
         new("drawdown", "Drain, by the clock", "s", 0, row => row.DrawdownS, FigureFormat.Clock, row => Pair(row.ForetoldDrawdownLowS, row.ForetoldDrawdownHighS)),
