@@ -36,7 +36,7 @@ internal static class BrewFiles
         var keys = line[^1].Keys();
         // Brews with another mill or coffee still tell of the vessel and of the palate.
         var learned = Fitter.Of(line.Select(brew => brew.ForFitting()), ForecastModel.Published);
-        var advice = Advisor.Of(line, learned.Model(ForecastModel.Published, keys), new AdviceGear { Mill = mill.Scale });
+        var advice = Advisor.Of(line, learned.Model(ForecastModel.Published, keys), new AdviceGear { Mill = mill.Scale }, Data.Files.BrewFiles.Told(line[^1], ForecastModel.Published));
         Write(json => AdviceJson.Write(json, advice, mill.Scale, line[^1].Id));
         return 0;
     }

@@ -244,19 +244,19 @@ public sealed class AdviceTests
 
     [Theory]
     [InlineData(0.69, 0, 1.3, "hollow")]
-    [InlineData(0.69, -1.21, 1.3, "hollow, sour")]
-    [InlineData(0.69, 0.91, 1.3, "hollow, bitter")]
-    [InlineData(0.71, -1.21, 1.3, "sour")]
+    [InlineData(0.69, -1.21, 1.3, "hollow, just sour")]
+    [InlineData(0.69, 0.91, 1.3, "hollow, just bitter")]
+    [InlineData(0.71, -1.21, 1.3, "just sour")]
     [InlineData(0.71, -1.19, 1.3, "on the sour side")]
     [InlineData(0.9, -0.59, 1.3, "balanced")]
     [InlineData(0.9, 0.39, 1.3, "balanced")]
-    [InlineData(0.9, 0.41, 1.3, "on the bitter side")]
-    [InlineData(0.9, 0.91, 1.3, "bitter")]
+    [InlineData(0.9, 0.41, 1.3, "just on the bitter side")]
+    [InlineData(0.9, 0.91, 1.3, "just bitter")]
     [InlineData(0.9, 0, 1.04, "thin")]
     [InlineData(0.69, 0, 1.04, "hollow, thin")]
-    [InlineData(0.99, 0.91, 1.3, "bitter, astringent")]
+    [InlineData(0.99, 0.91, 1.3, "just bitter, astringent")]
     [InlineData(0.99, 0, 1.3, "astringent")]
-    [InlineData(0.99, -1.21, 1.3, "astringent, sour")]
+    [InlineData(0.99, -1.41, 1.3, "astringent, sour")]
     public void A_cup_is_told_by_how_much_was_drawn_and_which_way_it_leans(double drawn, double tilt, double tds, string words) =>
         Assert.Equal(words, string.Join(", ", CupJudgement.Of(drawn, tilt, tds).Words));
 
@@ -280,7 +280,7 @@ public sealed class AdviceTests
         using var printed = JsonDocument.Parse(stream.ToArray());
         var verdict = printed.RootElement.GetProperty("verdict");
         Assert.Equal(advice.Verdict.LeanText, verdict.GetProperty("lean").GetProperty("words").GetString());
-        Assert.Equal(advice.AsBrewed.Totals.Drawn, verdict.GetProperty("drawn").GetProperty("drawn").GetDouble(), 3);
+        Assert.Equal(advice.AsBrewed.Drawn, verdict.GetProperty("drawn").GetProperty("drawn").GetDouble(), 3);
         Assert.Equal(advice.Changes.Length, printed.RootElement.GetProperty("changes").GetArrayLength());
         var grind = printed.RootElement.GetProperty("changes").EnumerateArray().First(change => change.GetProperty("setting").GetString() == "medianUm");
         Assert.Equal(34, grind.GetProperty("fromSetting").GetDouble());

@@ -90,6 +90,35 @@ public sealed class MouthTests
         Assert.Contains(Aim.For(new BrewRecord(Guid.NewGuid(), set, set), Model.Figures(set)), aim => aim is { Of: AimOf.Strength, Set: true });
     }
 
+    /// <summary>A hand's step first; how far the rest would be is the forecast's to say, where it sees the fault at all.</summary>
+    [Fact]
+    public void How_far_the_rest_would_be_is_told_where_the_forecast_sees_the_fault()
+    {
+        var recipe = RecipeLibrary.Find("vd-coffee-first")! with { Target = null };
+        var coarse = recipe with { Grind = recipe.Grind with { MedianUm = 1_250 } };
+        Assert.True(Model.Figures(coarse).Totals.Tilt < CupJudgement.BalancedFrom);
+        var finer = Advise(coarse, coarse, Complaint.Sour).Changes.First(change => change.Lever == Lever.Grind);
+        var whole = finer.WholeWay!.Value;
+        Assert.True(whole < finer.To && finer.To < finer.From);
+        Assert.True(Model.Figures(finer.Recipe with { Grind = finer.Recipe.Grind with { MedianUm = whole } }).Totals.Tilt >= CupJudgement.BalancedFrom);
+        Assert.True(finer.Then.Totals.Tilt < CupJudgement.BalancedFrom);
+        // Called bitter where the forecast finds it balanced: nobody knows how far.
+        Assert.All(Advise(recipe, recipe, Complaint.Bitter).Changes, change => Assert.Null(change.WholeWay));
+        // And a reading says how far it is from what was set, better than any hand.
+        var read = Brewed(coarse, coarse, Complaint.Sour) with { Measured = new MeasuredFigures { TdsPercent = 1.1 } };
+        Assert.All(Advisor.Of([read], Model, new AdviceGear()).Changes, change => Assert.Null(change.WholeWay));
+    }
+
+    [Fact]
+    public void A_cup_that_was_liked_is_a_target_as_it_was()
+    {
+        var totals = Model.Figures(RecipeLibrary.Find("ld-closed")!).Totals;
+        Assert.Equal((1.2, 1.4), (Aim.AsItWas(totals, 1.3).TdsPercent!.Value.Low, Aim.AsItWas(totals, 1.3).TdsPercent!.Value.High));
+        var target = Aim.AsItWas(totals, null);
+        Assert.InRange(totals.FinalTdsPercent, target.TdsPercent!.Value.Low + 0.09, target.TdsPercent.Value.High - 0.09);
+        Assert.InRange(totals.Tilt, target.Tilt!.Value.Low + 0.39, target.Tilt.Value.High - 0.39);
+    }
+
     [Theory]
     [InlineData(-0.6, "balanced")]
     [InlineData(-0.65, "just on the sour side")]

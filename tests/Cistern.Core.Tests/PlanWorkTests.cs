@@ -43,6 +43,35 @@ public sealed class PlanWorkTests
         Assert.Equal(PlanRefusal.NoSuchThing, work.Apply(new PlanChange.Mean("tdsPercent", new Span(double.NaN, 2))).Refusal);
     }
 
+    [Theory]
+    [InlineData("stronger", "tdsPercent", 1.05, 1.15)]
+    [InlineData("lighter", "tdsPercent", 0.85, 0.95)]
+    [InlineData(" Weaker", "tdsPercent", 0.85, 0.95)]
+    [InlineData("less bitter", "tilt", -0.7, -0.2)]
+    [InlineData("more sour", "tilt", -0.7, -0.2)]
+    [InlineData("less-sour", "tilt", 0.2, 0.7)]
+    [InlineData("more bitter", "tilt", 0.2, 0.7)]
+    public void A_word_is_a_target_told_from_what_the_plan_comes_to(string said, string member, double low, double high)
+    {
+        var work = Of(RecipeLibrary.Find("tp-upright-short")! with { Target = null });
+        var word = TargetWords.Find(said)!.Value;
+        var (stands, strength) = (work.Forecast.Totals, member == "tdsPercent");
+        var target = Do(work, new PlanChange.MeanWord(word)).Recipe.Target!;
+        var range = (strength ? target.TdsPercent : target.Tilt)!.Value;
+        Assert.Equal((strength ? stands.FinalTdsPercent * low : stands.Tilt + low, strength ? stands.FinalTdsPercent * high : stands.Tilt + high), (range.Low, range.High), (one, other) => Math.Abs(one.Item1 - other.Item1) < 0.006 && Math.Abs(one.Item2 - other.Item2) < 0.006);
+        Assert.Null(strength ? target.Tilt : target.TdsPercent);
+        Assert.Null(TargetWords.Find("nicer"));
+    }
+
+    [Fact]
+    public void A_target_is_let_go_of_whole()
+    {
+        var work = Do(Do(Of(RecipeLibrary.Find("tp-upright-short")!), new PlanChange.Mean("finishS", new Span(200, 300))), new PlanChange.NoTarget());
+        Assert.Null(work.Recipe.Target);
+        Assert.Null(PlanWords.Apply(RecipeLibrary.Find("tp-upright-short")!, ["target=stronger", "target=none"], ForecastModel.Published).Recipe.Target);
+        Assert.NotNull(PlanWords.Apply(RecipeLibrary.Find("tp-upright-short")!, ["target=none", "target=less-bitter"], ForecastModel.Published).Recipe.Target?.Tilt);
+    }
+
     /// <summary>Done at 1:10 is not before 1:10, whatever the tenths say.</summary>
     [Fact]
     public void A_finish_is_held_against_whole_seconds_as_it_is_told()

@@ -76,13 +76,13 @@ public sealed class AdviceWordingTests
     public void The_figures_before_and_after_are_those_the_brew_has()
     {
         var change = Change(Lever.Dose, 24, 26);
-        var figures = AdviceWording.Figures(change, Metric).ToDictionary(row => row.What, row => (row.Now, row.Then));
+        var figures = AdviceWording.Figures(change.Now.Totals, change.Then.Totals, Metric).ToDictionary(row => row.What, row => (row.Now, row.Then));
         Assert.Equal(["Strength", "Balance", "Extraction", "Drains in", "In the cup", "Done at"], figures.Keys);
         Assert.Equal(("1.28", "1.28 % TDS"), figures["Strength"]);
         Assert.Equal(("0.19", "0.19, balanced"), figures["Balance"]);
         Assert.Equal(("2:04", "2:04"), figures["Drains in"]);
         var press = ForecastModel.Published.Figures(RecipeLibrary.Find("tp-upright-short")!);
-        Assert.Contains(AdviceWording.Figures(change with { Now = press, Then = press }, Metric), row => row is ("Force", "86", "86 N"));
+        Assert.Contains(AdviceWording.Figures(press.Totals, press.Totals, Metric), row => row is ("Force", "86", "86 N"));
     }
 
     [Theory]

@@ -409,7 +409,16 @@ public sealed class BrewingTests : IClassFixture<App>
         Assert.Contains("2:00 it was meant for", changed.Body!.TextContent, StringComparison.Ordinal);
         var cleared = await App.GetAsync(client, "/plan/tp-upright-short?was.meant-finish=2:00+to+2:30&meant-finish=");
         Assert.Equal("", cleared.QuerySelector("#meant-finish")!.GetAttribute("value"));
-        foreach (var odd in (string[])["soon", "2:00", "3:00 to 2:00", "1 to x", "to"])
+        // As a barista says it: by a time, in a word, and let go of at a touch.
+        var by = await App.GetAsync(client, "/plan/tp-upright-short?was.meant-finish=&meant-finish=done+by+2:30&was.meant-tds=&meant-tds=stronger");
+        Assert.Equal("by 2:30", by.QuerySelector("#meant-finish")!.GetAttribute("value"));
+        Assert.Matches("^Your target: done by 2:30; strength 1[.0-9]+ to 1[.0-9]+ % TDS\\.", by.QuerySelector("#target")!.TextContent.Trim());
+        var lighter = await PlanPage.ChangeAsync(client, by, ("do", "target:lighter"));
+        Assert.NotEqual(by.QuerySelector("#meant-tds")!.GetAttribute("value"), lighter.QuerySelector("#meant-tds")!.GetAttribute("value"));
+        var free = await PlanPage.ChangeAsync(client, lighter, ("do", "no-target"));
+        Assert.Null(free.QuerySelector("#target"));
+        Assert.Equal("", free.QuerySelector("#meant-finish")!.GetAttribute("value"));
+        foreach (var odd in (string[])["soon", "stronger", "2:00", "3:00 to 2:00", "1 to x", "to"])
         {
             var refused = await App.GetAsync(client, $"/plan/tp-upright-short?was.meant-finish=&meant-finish={Uri.EscapeDataString(odd)}");
             Assert.Equal(odd, refused.QuerySelector("#meant-finish")!.GetAttribute("value"));

@@ -95,12 +95,14 @@ public sealed class LogWordingTests
     }
 
     [Theory]
-    [InlineData(1.15, null, 0.5, 0.9, "within", "1.15 % TDS · on the bitter side")]
-    [InlineData(1.15, 1.31, 0.0, 0.9, "slow", "1.31 % TDS read · balanced · flowed too slowly")]
-    [InlineData(1.0, null, -1.3, 0.6, "early", "1.00 % TDS · hollow, sour, thin · released or done early")]
-    [InlineData(1.3, null, 0.0, 0.9, null, "1.30 % TDS · balanced")]
-    public void A_verdict_says_strength_cup_and_what_flowed_otherwise(double tds, double? read, double tilt, double drawn, string? flow, string told) =>
-        Assert.Equal(told, LogWording.Verdict(Row(row => (row.FinalTdsPercent, row.ReadTdsPercent, row.Tilt, row.Drawn, row.Flow) = (tds, read, tilt, drawn, flow))));
+    [InlineData(1.15, null, 0.55, 0.9, null, "within", "1.15 % TDS · expected on the bitter side")]
+    [InlineData(1.15, null, 0.45, 0.9, null, "within", "1.15 % TDS · expected just on the bitter side")]
+    [InlineData(1.15, null, 0.55, 0.9, -2.0, "within", "1.15 % TDS · tasted sour")]
+    [InlineData(1.15, 1.31, 0.0, 0.9, null, "slow", "1.31 % TDS read · expected balanced · flowed too slowly")]
+    [InlineData(1.0, null, -1.35, 0.6, null, "early", "1.00 % TDS · expected hollow, sour, thin · released or done early")]
+    [InlineData(1.3, null, 0.0, 0.9, null, null, "1.30 % TDS · expected balanced")]
+    public void A_verdict_says_strength_cup_and_what_flowed_otherwise(double tds, double? read, double tilt, double drawn, double? tasted, string? flow, string told) =>
+        Assert.Equal(told, LogWording.Verdict(Row(row => (row.FinalTdsPercent, row.ReadTdsPercent, row.Tilt, row.Drawn, row.SharpHarsh, row.Flow) = (tds, read, tilt, drawn, tasted, flow))));
 
     [Theory]
     [InlineData(0.29, "Strength hardly goes along with grind.")]

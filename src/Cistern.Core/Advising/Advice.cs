@@ -84,7 +84,7 @@ public sealed record SecondChange(Lever Lever, double From, double To, Recipe Re
 /// <param name="From">From, in the lever's unit.</param>
 /// <param name="To">To.</param>
 /// <param name="Recipe">The whole recipe with that one change made.</param>
-/// <param name="Now">The cup that was drunk: what the brew came to as it was brewed.</param>
+/// <param name="Now">What the brew came to as it was brewed, by the model that tells <paramref name="Then"/>, so that the two can be compared.</param>
 /// <param name="Then">What it then comes to.</param>
 /// <param name="Chance">How likely that is what was wanted, 0 to 1.</param>
 /// <param name="Why">Why, in a sentence.</param>
@@ -96,6 +96,9 @@ public sealed record AdvisedChange(Lever Lever, double From, double To, Recipe R
 
     /// <summary>A second setting that is changed with it; null where one is enough.</summary>
     public SecondChange? And { get; init; }
+
+    /// <summary>Where the lever would stand for the whole way, by the forecast, in its unit; null where this step is all of it, or nothing tells how far it is.</summary>
+    public double? WholeWay { get; init; }
 
     /// <summary>The lever as the open files name it.</summary>
     public string Setting => Levers.Word(Lever, Recipe);
@@ -144,13 +147,28 @@ public sealed record AdviceVerdict
     public ImmutableArray<Complaint> Complaints { get; init; } = [];
 }
 
+/// <summary>What a brew is told to have come to, by the model it was planned with: the same wherever it is told.</summary>
+/// <param name="Planned">As it was planned.</param>
+/// <param name="AsBrewed">As it was brewed.</param>
+public sealed record ToldFigures(Totals Planned, Totals AsBrewed);
+
 /// <summary>What to do next time.</summary>
 /// <param name="Verdict">What was made of the last brew.</param>
 /// <param name="Changes">Single changes, the best first; empty where the target is met and nobody complains.</param>
 /// <param name="Met">Whether the target is met.</param>
-/// <param name="AsBrewed">What the last brew came to as it was brewed, by what is known now.</param>
+/// <param name="AsBrewed">What the last brew is told to have come to as it was brewed: the same as on every page.</param>
 /// <param name="Aims">What was wanted.</param>
-public sealed record Advice(AdviceVerdict Verdict, ImmutableArray<AdvisedChange> Changes, bool Met, Forecast AsBrewed, ImmutableArray<Aim> Aims);
+public sealed record Advice(AdviceVerdict Verdict, ImmutableArray<AdvisedChange> Changes, bool Met, Totals AsBrewed, ImmutableArray<Aim> Aims)
+{
+    /// <summary>A change with what the plan that is made of it comes to: on its day and its shelf.</summary>
+    /// <param name="change">One of the changes.</param>
+    /// <param name="then">The forecast of that plan.</param>
+    public AdvisedChange Planned(AdvisedChange change, Forecast then)
+    {
+        var planned = change with { Then = then };
+        return planned with { Why = AdviceWords.Why(planned, Verdict.Complaints, Aims) };
+    }
+}
 
 /// <summary>What a barista has to change things with.</summary>
 public sealed record AdviceGear

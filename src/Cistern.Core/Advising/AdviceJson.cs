@@ -17,7 +17,7 @@ public static class AdviceJson
     public static void Write(Utf8JsonWriter json, Advice advice, MillScale? mill, Guid? last = null)
     {
         var verdict = advice.Verdict;
-        var totals = advice.AsBrewed.Totals;
+        var totals = advice.AsBrewed;
         json.WriteStartObject();
         json.WriteStartObject("verdict");
         json.WriteBoolean("met", advice.Met);
@@ -96,6 +96,11 @@ public static class AdviceJson
         json.WriteNumber("from", Math.Round(change.From, 3));
         json.WriteNumber("to", Math.Round(change.To, 3));
         json.WriteString("unit", change.Unit);
+        if (change.WholeWay is { } whole)
+        {
+            json.WriteNumber("wholeWay", Math.Round(whole, 3));
+        }
+
         if (change.Lever == Lever.Grind && mill is { Grinds: true })
         {
             json.WriteNumber("fromSetting", Math.Round(mill.SettingFor(change.From), 4));

@@ -10,19 +10,22 @@ namespace Cistern.Core.Advising;
 /// <summary>Advice as a barista would say it. No grams and no degrees, which each reads in units of their own; % TDS and the clock are alike to all.</summary>
 public static class AdviceWords
 {
+    /// <summary>So many of the complaints that a change answers are named in its reason.</summary>
+    public const int Named = 2;
+
     /// <summary>Why a change: what it answers, what it does, what is to be expected.</summary>
     internal static string Why(AdvisedChange change, ImmutableArray<Complaint> stated, ImmutableArray<Aim> aims)
     {
         var answered = stated.Where(complaint => change.Answers.Contains(complaint)).ToList();
-        var wrong = answered.Count > 0 ? string.Join(' ', answered.Take(2).Select(one => Wrong(one, change.Now, aims)))
+        var wrong = answered.Count > 0 ? string.Join(' ', answered.Take(Named).Select(one => Wrong(one, change.Now, aims)))
             : aims.Where(aim => aim.Set).Select(aim => Missed(aim, change.Now)).OfType<string>().FirstOrDefault() ?? "";
         return $"{wrong} {Does(change)}{(change.And is { } and ? $". No single change does both without harm: {Lower(Does(Second(change, and)))}" : "")}{Comes(change)}".Trim();
     }
 
     /// <summary>The verdict on a brew.</summary>
-    internal static AdviceVerdict Verdict(BrewRecord brew, Forecast now, Forecast asBrewed, ImmutableArray<Aim> aims, ImmutableArray<Complaint> stated, ImmutableArray<Complaint> explained, IReadOnlyList<AdvisedChange> changes, bool met)
+    internal static AdviceVerdict Verdict(BrewRecord brew, Forecast now, Forecast asBrewed, ToldFigures told, ImmutableArray<Aim> aims, ImmutableArray<Complaint> stated, ImmutableArray<Complaint> explained, IReadOnlyList<AdvisedChange> changes, bool met)
     {
-        var totals = asBrewed.Totals;
+        var totals = told.AsBrewed;
         var cup = CupJudgement.Of(totals);
         var tds = brew.Measured.TdsPercent;
         var tasted = Advising.Complaints.IsTasted(brew);
@@ -30,7 +33,7 @@ public static class AdviceWords
         var side = brew.Tasting?.Mean(sip => sip.SharpHarsh);
         return new AdviceVerdict
         {
-            Flow = Flow(brew, now, asBrewed, aims),
+            Flow = Flow(brew, told, aims),
             Flowed = !stated.Any(Effects.IsFlow) && !stated.Any(one => one is Complaint.TooLate or Complaint.TooEarly or Complaint.FellBack),
             DrawnText = Text($"{cup.DrawnWords}: {totals.ExtractionYieldPercent:0.0} % of the dose in the cup, {totals.DissolvedYieldPercent:0.0} % dissolved"),
             // The forecast's side is never the call of a cup that its barista tasted otherwise.
@@ -41,7 +44,7 @@ public static class AdviceWords
             Tasted = tasted,
             Liked = liked,
             Cause = explained.IsEmpty ? null : Cause(brew, now, asBrewed, explained),
-            Disagreement = Parts(brew, totals, stated, aims, changes),
+            Disagreement = Parts(totals, stated, aims, changes),
             InShort = !tasted && stated.IsEmpty && changes.Count == 0 ? "Not tasted yet" : changes.Count == 0 && stated.IsEmpty ? "The same again" : changes.Count == 0 ? "Nothing within reach answers that without harm" : met && stated.IsEmpty ? "The same again, or a little nearer" : Name(changes[0]),
         };
     }
@@ -76,9 +79,9 @@ public static class AdviceWords
     }
 
     /// <summary>Where the mouth and the forecast, or the mouth and what was set, go different ways: one sentence with both.</summary>
-    private static string? Parts(BrewRecord brew, Totals totals, ImmutableArray<Complaint> stated, ImmutableArray<Aim> aims, IReadOnlyList<AdvisedChange> changes)
+    private static string? Parts(Totals totals, ImmutableArray<Complaint> stated, ImmutableArray<Aim> aims, IReadOnlyList<AdvisedChange> changes)
     {
-        var said = brew.Tasting?.Mean(sip => sip.SharpHarsh) is { } points && Math.Abs(points) >= 2 ? Math.Sign(points) : stated.Contains(Complaint.Sour) ? -1 : stated.Contains(Complaint.Bitter) ? 1 : 0;
+        var said = (stated.Contains(Complaint.Bitter) ? 1 : 0) - (stated.Contains(Complaint.Sour) ? 1 : 0);
         var by = CupJudgement.LeanOf(totals.Tilt);
         if (changes.Count > 0 && !aims.IsEmpty && stated.Any(one => Effects.IsAgainst(one, totals, changes[0].Then.Totals)))
         {
@@ -234,7 +237,7 @@ public static class AdviceWords
     private static string Comes(AdvisedChange change)
     {
         var (from, to) = (change.Now.Totals, change.Then.Totals);
-        var text = Text($". Expect about {to.FinalTdsPercent:0.00} % TDS, {string.Join(" and ", CupJudgement.Of(to).Words)}");
+        var text = Text($". Expect it {Stronger(to.FinalTdsPercent - from.FinalTdsPercent)}, {to.FinalTdsPercent:0.00} % TDS, {string.Join(" and ", CupJudgement.Of(to).Words)}");
         if (to.DrawdownS is { } drainS && from.DrawdownS is { } drainedS && Math.Abs(drainS - drainedS) >= 5)
         {
             text += $", draining in {ClockTime.Text(drainS)}";
@@ -247,8 +250,12 @@ public static class AdviceWords
         return text + ".";
     }
 
-    private static string Flow(BrewRecord brew, Forecast now, Forecast asBrewed, ImmutableArray<Aim> aims)
+    /// <summary>A difference in strength as a barista says it, % TDS: less than two hundredths nobody reads, a tenth everybody tastes.</summary>
+    private static string Stronger(double byPercent) => Math.Abs(byPercent) < 0.02 ? "as strong" : $"{(Math.Abs(byPercent) < 0.1 ? "a little " : "")}{(byPercent > 0 ? "stronger" : "weaker")}";
+
+    private static string Flow(BrewRecord brew, ToldFigures told, ImmutableArray<Aim> aims)
     {
+        var totals = told.AsBrewed;
         var parts = new List<string>();
         if (brew.Measured.DrawdownS is { } drainedS)
         {
@@ -257,19 +264,19 @@ public static class AdviceWords
                 : $"drained in {ClockTime.Text(drainedS)}{(drainedS > ForecastModel.StallsAfterS ? ": stalled" : "")}");
         }
 
-        if (asBrewed.Totals.PressForceN is { } forceN)
+        if (totals.PressForceN is { } forceN)
         {
             parts.Add(Text($"pressed {(brew.Measured.PressS is { } pressS ? $"in {ClockTime.Text(pressS)}, " : "")}{(brew.Measured.PressFelt is { } felt ? $"felt {Words<PressFelt>.Of(felt)}, " : "")}about {forceN:0} N"));
         }
 
-        if (asBrewed.Totals.FlameMarginW is { } spareW)
+        if (totals.FlameMarginW is { } spareW)
         {
             parts.Add(spareW < 30 ? "the flame had too little to spare" : "the flame held");
         }
 
         parts.Add(aims.FirstOrDefault(aim => aim.Of == AimOf.Finish) is { } finish
-            ? $"done at {ClockTime.Text(asBrewed.Totals.FinishS)}, meant {ClockTime.Text(finish.AsSet.Low)} to {ClockTime.Text(finish.AsSet.High)}"
-            : $"done at {ClockTime.Text(asBrewed.Totals.FinishS)}, planned {ClockTime.Text(now.Totals.FinishS)}");
+            ? $"done at {ClockTime.Text(totals.FinishS)}, meant {ClockTime.Text(finish.AsSet.Low)} to {ClockTime.Text(finish.AsSet.High)}"
+            : $"done at {ClockTime.Text(totals.FinishS)}, planned {ClockTime.Text(told.Planned.FinishS)}");
         return string.Join("; ", parts);
     }
 

@@ -61,9 +61,10 @@ public static class Advisor
     /// <param name="line">The brews of the line, oldest first; the last one is what is judged.</param>
     /// <param name="model">The model, with what was learned.</param>
     /// <param name="gear">What there is to change things with.</param>
+    /// <param name="told">What the last brew is told to have come to, by the model it was planned with; null where nothing else is told of it than what this model makes of it.</param>
     /// <exception cref="OperationCanceledException">The model was stopped.</exception>
-    public static Advice Of(IReadOnlyList<BrewRecord> line, ForecastModel model, AdviceGear gear) =>
-        new Work(line, model with { Memory = null }, gear).Run();
+    public static Advice Of(IReadOnlyList<BrewRecord> line, ForecastModel model, AdviceGear gear, ToldFigures? told = null) =>
+        new Work(line, model with { Memory = null }, gear, told).Run();
 
     /// <summary>What a recipe is known again by: everything that is done, nothing that is called.</summary>
     internal static string Print(Recipe recipe) => RecipeWriter.Write(recipe with
@@ -92,6 +93,7 @@ public static class Advisor
         private readonly ForecastModel model;
         private readonly Forecast now;
         private readonly Forecast asBrewed;
+        private readonly ToldFigures told;
         private readonly ImmutableArray<Aim> aims;
         private readonly double[] sigma;
         private readonly double[] stands;
@@ -102,13 +104,14 @@ public static class Advisor
         private readonly ByMouth mouth;
         private double leastGain = LeastGain;
 
-        public Work(IReadOnlyList<BrewRecord> line, ForecastModel model, AdviceGear gear)
+        public Work(IReadOnlyList<BrewRecord> line, ForecastModel model, AdviceGear gear, ToldFigures? told)
         {
             this.gear = gear;
             this.model = model;
             last = line[^1];
             now = model.Run(last.Planned, ForecastOptions.TotalsOnly);
             asBrewed = model.Figures(last.Brewed);
+            this.told = told ?? new ToldFigures(now.Totals, asBrewed.Totals);
             aims = Aim.For(last, now);
             var bands = Confidence.Of(now);
             sigma = [.. aims.Select(aim => bands.TryGetValue(aim.Outcome, out var band) ? band.Sigma : 0)];
@@ -178,7 +181,7 @@ public static class Advisor
 
         private bool IsAgainst(AdvisedChange change) => stated.Any(one => Effects.IsAgainst(one, asBrewed.Totals, change.Then.Totals));
 
-        private Advice Told(IReadOnlyList<AdvisedChange> changes, bool met) => new(Verdict(changes, met), [.. changes], met, asBrewed, aims);
+        private Advice Told(IReadOnlyList<AdvisedChange> changes, bool met) => new(Verdict(changes, met), [.. changes], met, told.AsBrewed, aims);
 
         /// <summary>Whether a change is worth telling beside the best: it breaks nothing, is no trifle, and is worth a good part of that one or answers somebody.</summary>
         private bool IsWorthTelling(AdvisedChange change, double net, double best) =>
@@ -421,6 +424,6 @@ public static class Advisor
             _ => 2,
         };
 
-        private AdviceVerdict Verdict(IReadOnlyList<AdvisedChange> changes, bool met) => AdviceWords.Verdict(last, now, asBrewed, aims, stated, mouth.Explained, changes, met);
+        private AdviceVerdict Verdict(IReadOnlyList<AdvisedChange> changes, bool met) => AdviceWords.Verdict(last, now, asBrewed, told, aims, stated, mouth.Explained, changes, met);
     }
 }

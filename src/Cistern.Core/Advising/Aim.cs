@@ -87,6 +87,15 @@ public sealed record Aim(AimOf Of, Span Range, bool Set)
         return Normal((Range.High - value) / width) - Normal((Range.Low - value) / width);
     }
 
+    /// <summary>A target that a cup itself sets: as strong, by the reading where there is one, and balanced as it was.</summary>
+    /// <param name="cup">What it came to as it was brewed.</param>
+    /// <param name="readTdsPercent">What a refractometer read, % TDS; null where nobody did.</param>
+    public static Target AsItWas(Totals cup, double? readTdsPercent) => new()
+    {
+        TdsPercent = Rounded(Around(readTdsPercent ?? cup.FinalTdsPercent, AroundTdsPercent)),
+        Tilt = Rounded(Around(cup.Tilt, AroundTilt)),
+    };
+
     /// <summary>Whether a barista set anything of a cup or its time.</summary>
     public static bool IsSet(Recipe planned) => planned.Target is { } target && (target.TdsPercent ?? target.Tilt ?? target.ExtractionYieldPercent ?? target.FinishS) is not null;
 
@@ -145,6 +154,8 @@ public sealed record Aim(AimOf Of, Span Range, bool Set)
             : pressS < window.Low - 0.5 ? new Span(Math.Min(0.9 * HardN, forceN * window.Low / Math.Max(1, pressS)), HardN)
             : new Span(0, HardN);
     }
+
+    private static Span Rounded(Span range) => new(Math.Round(range.Low, 2), Math.Round(range.High, 2));
 
     private static Span Around(double middle, double by) => new(middle - by, middle + by);
 

@@ -27,6 +27,9 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
 
     private const int MostSingles = 4;
 
+    /// <summary>Further than this the whole way is another recipe.</summary>
+    private const int MostSteps = 8;
+
     /// <summary>By complaint, what practitioners do, the usual thing first: a lever, and whether it goes up.</summary>
     private static readonly Dictionary<Complaint, (Lever Lever, bool Up)[]> Usual = new()
     {
@@ -111,7 +114,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
             changes.Add(both);
         }
 
-        changes.AddRange(singles.Select(one => Change(one.Lever, one.From, one.To, one.Recipe, one.Then, one.Answers)));
+        changes.AddRange(singles.Select(one => Change(one.Lever, one.From, one.To, one.Recipe, one.Then, one.Answers) with { WholeWay = WholeWay(one) }));
         return changes;
     }
 
@@ -142,6 +145,47 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
 
         return most;
     }
+
+    /// <summary>
+    /// How far a lever would have to go until the forecast calls the cup mended, in hand's steps; null where the step does, the
+    /// forecast never saw the fault, or a reading has told how far it is. The mouth's points are an order, and no measure.
+    /// </summary>
+    private double? WholeWay(Candidate one)
+    {
+        if (brew.Measured.TdsPercent is not null || !one.Answers.Any(answer => !Mended(answer, Drunk)) || one.Answers.All(answer => Mended(answer, one.Then.Totals))
+            || Levers.Of(one.Lever, from, gear, gear.CanGrind(brew.Coffee)) is not { } found)
+        {
+            return null;
+        }
+
+        for (var k = 2; k <= MostSteps; k++)
+        {
+            var value = found.Dial.Snap(one.From + (k * (one.To - one.From)), one.To > one.From);
+            if (value < found.Dial.Range.Low - 1e-9 || value > found.Dial.Range.High + 1e-9 || Brewable(Levers.With(one.Lever, from, value)) is not { } then)
+            {
+                return null;
+            }
+
+            if (one.Answers.All(answer => Mended(answer, then.Totals)))
+            {
+                return value;
+            }
+        }
+
+        return null;
+    }
+
+    /// <summary>Whether the forecast finds nothing of a complaint in a cup; what it cannot see is none of its business.</summary>
+    private static bool Mended(Complaint complaint, Totals cup) => complaint switch
+    {
+        Complaint.Sour or Complaint.Flat => cup.Tilt >= CupJudgement.BalancedFrom,
+        Complaint.Bitter or Complaint.Astringent => cup.Tilt <= CupJudgement.BalancedTo && cup.Drawn <= CupJudgement.DrawnToTheEnd,
+        Complaint.Hollow => cup.Drawn >= CupJudgement.UnderDrawn,
+        Complaint.Thin or Complaint.Weak => cup.FinalTdsPercent >= CupJudgement.ThinTdsPercent,
+        Complaint.PressHard => cup.PressForceN is not > Aim.HardN,
+        Complaint.DrawdownSlow or Complaint.Stalled => cup.DrawdownS is not > ForecastModel.StallsAfterS,
+        _ => true,
+    };
 
     /// <summary>Where it is known how much was missing, less than that is not enough.</summary>
     private bool IsEnough(Complaint complaint, Totals then) => complaint switch

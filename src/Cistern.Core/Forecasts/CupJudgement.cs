@@ -125,7 +125,7 @@ public sealed record CupJudgement(Drawn Drawn, Lean Lean, IReadOnlyList<string> 
         // A side is a plain description, and no fault: it comes after one.
         if (lean != Lean.Balanced)
         {
-            words.Add(WordOf(lean));
+            words.Add(BalanceOf(tilt));
         }
 
         if (much == Drawn.ToTheEnd)

@@ -299,6 +299,10 @@ public sealed record Forecast(
     /// <summary>Where it is remembered, or null.</summary>
     internal ForecastMemory.Entry? Remembered { get; init; }
 
+    /// <summary>The same with the end that a clock told in place of the reckoned one; it is another forecast than the one remembered.</summary>
+    /// <param name="finishS">When it was done, s on the clock.</param>
+    public Forecast DoneAt(double finishS) => this with { Totals = Totals with { FinishS = finishS }, Remembered = null };
+
     /// <summary>What is worked out from it, once where it is remembered.</summary>
     internal T Once<T>(Func<T> work)
         where T : class => Remembered is { } entry ? entry.Of(work) : work();

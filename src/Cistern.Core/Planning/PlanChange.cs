@@ -38,6 +38,12 @@ public abstract record PlanChange
     /// <param name="Span">From and to; null where it is meant for nothing in particular.</param>
     public sealed record Mean(string Member, Span? Span) : PlanChange;
 
+    /// <summary>What the brew is meant to come to, in a word: told from what it is expected to come to now.</summary>
+    public sealed record MeanWord(TargetWord Word) : PlanChange;
+
+    /// <summary>The target is let go of: the brew is meant for nothing in particular.</summary>
+    public sealed record NoTarget : PlanChange;
+
     /// <summary>Scaled down so that it fits the vessel, and the server that is chosen; its ratio stays, whatever was held.</summary>
     public sealed record Fit : PlanChange;
 

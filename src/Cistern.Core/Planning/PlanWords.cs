@@ -40,7 +40,7 @@ public static class PlanWords
     public static IReadOnlyList<(string Word, string Takes)> All { get; } =
     [
         ("dose", "g"), ("water", "g"), ("ratio", "g/g"), ("drink", "g"), ("counting", "cup or poured"), ("temperature", "°C; for a siphon its flame's"), ("grindUm", "µm"),
-        ("release", "s or min:s on the clock"), ("turns", "of the first stirring"), ("press", "s"), ("clock", "a moment of the file"), ("fit", "nothing"), ("fill", "ml, a mark; nothing for as full as it may be"), ("put", "STEP:min:s, or a gesture: bloom, break-skim-and-settle:min:s, swirl-before-the-drain"), ("letDown", "% TDS"), ("target", "FIGURE:LOW:HIGH of tdsPercent, tilt, extractionYieldPercent, finishS; FIGURE alone clears it"),
+        ("release", "s or min:s on the clock"), ("turns", "of the first stirring"), ("press", "s"), ("clock", "a moment of the file"), ("fit", "nothing"), ("fill", "ml, a mark; nothing for as full as it may be"), ("put", "STEP:min:s, or a gesture: bloom, break-skim-and-settle:min:s, swirl-before-the-drain"), ("letDown", "% TDS"), ("target", "FIGURE:LOW:HIGH of tdsPercent, tilt, extractionYieldPercent, finishS, FIGURE alone clears it; or stronger, lighter, less-bitter, less-sour; none clears all"),
         ("find", "SETTING:FIGURE:VALUE, such as grindUm:tdsPercent:1.35"),
     ];
 
@@ -128,6 +128,10 @@ public static class PlanWords
                     : Typed(TypedNumber.ReadClock(text, -Member.LongestStepS, Member.LongestBrewS)) is { } putS ? new PlanChange.Put(what, putS) : null;
             case "letDown":
                 return Number(0.1, 15, "% TDS") is { } tds ? new PlanChange.LetDownTo(tds) : null;
+            case "target" when TargetWords.Find(text) is { } said:
+                return new PlanChange.MeanWord(said);
+            case "target" when text == "none":
+                return new PlanChange.NoTarget();
             case "target" when text.Split(':', 2) is [("tdsPercent" or "tilt" or "extractionYieldPercent" or "finishS") and var meant, ..] halves:
                 if (halves.Length == 1)
                 {

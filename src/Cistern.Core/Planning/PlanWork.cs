@@ -101,6 +101,8 @@ public sealed class PlanWork
         PlanChange.GrindTo grind => Grind(grind.Setting),
         PlanChange.Release release => Release(release.AtS),
         PlanChange.Mean mean => Meant(mean),
+        PlanChange.MeanWord said => Meant(TargetWords.Of(said.Word, Forecast.Totals)),
+        PlanChange.NoTarget => Recharge(Plan with { Base = Plan.Base with { Target = null } }),
         // What fits as it is is not made larger.
         PlanChange.Fit => Scaling.Fits(Recipe, Scaling.FullMl(Recipe), ServerMl, model) ? new PlanApplied(Plan) : Fill(Scaling.FullMl(Recipe)),
         PlanChange.Fill fill => Fill(Math.Min(fill.ToMl ?? double.PositiveInfinity, Scaling.FullMl(Recipe))),

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using System.Globalization;
 using System.Text.Json;
+using Cistern.Core.Advising;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
@@ -127,13 +128,32 @@ public static class BrewPlan
     public static BrewRun Run(this Brew brew, Forecast plan, long nowMs) =>
         BrewRun.Replay(ConductPlan.Of(plan), brew.CoreEntries, brew.State == BrewState.Finished ? (brew.EndedAtMs ?? nowMs) + AfterMs : brew.ClockMs(nowMs));
 
-    /// <summary>The forecast of it as it was really brewed; what is still to come is as planned.</summary>
+    /// <summary>The forecast of it as it was really brewed; what is still to come is as planned. Of one that is over the clock says when it was done.</summary>
     /// <param name="brew">The brew, with its entries, weights and observations.</param>
     /// <param name="plan">The forecast of its plan.</param>
     /// <param name="run">Where it stands.</param>
     /// <param name="nowS">The time on its clock while it runs, s. What it comes to at that moment is asked once, so it is not remembered: it would only push out what is asked again.</param>
-    public static Forecast AsItWas(this Brew brew, Forecast plan, BrewRun run, double? nowS = null) =>
-        (nowS is null ? plan.Model : plan.Model with { Memory = null }).Run(brew.BrewedRecipe(plan.Recipe, run, nowS), plan.Options);
+    public static Forecast AsItWas(this Brew brew, Forecast plan, BrewRun run, double? nowS = null)
+    {
+        var real = (nowS is null ? plan.Model : plan.Model with { Memory = null }).Run(brew.BrewedRecipe(plan.Recipe, run, nowS), plan.Options);
+        return nowS is null && brew.BrewedJson is null && run is { Finished: true, EndS: var endS } ? real.DoneAt(endS) : real;
+    }
+
+    /// <summary>What a brew that is over is told to have come to, by the model it was planned with: as planned and as brewed.</summary>
+    /// <param name="brew">The brew, with its entries, weights and observations.</param>
+    /// <param name="model">The model as published, and what stops it.</param>
+    public static ToldFigures Told(this Brew brew, ForecastModel model)
+    {
+        var plan = brew.ModelOf(model).Figures(brew.Recipe());
+        var planned = brew.PlannedJson is null ? plan : plan.Again(brew.Planned());
+        return new ToldFigures(planned.Totals, brew.AsItWas(plan, brew.Run(plan, brew.EndedAtMs ?? brew.OpenedAtMs)).Totals);
+    }
+
+    /// <summary>The extraction that a refractometer tells, with the drink as weighed or else as expected, %; null where nobody read it.</summary>
+    /// <param name="brew">The brew, with its tastings and observations.</param>
+    /// <param name="drinkG">The drink as expected, g.</param>
+    /// <param name="doseG">Coffee, g.</param>
+    public static double? ReadYieldPercent(this Brew brew, double drinkG, double doseG) => brew.ReadTdsPercent() * (brew.Observed(ObservationNames.Beverage) ?? drinkG) / doseG;
 
     /// <summary>The forecast of one that is over as it was really brewed; null where it is not over, or its clock never ran.</summary>
     /// <param name="brew">The brew, with its entries, weights and observations.</param>
@@ -168,7 +188,7 @@ public static class BrewPlan
         (facts.DoseG, facts.WaterG, facts.WaterTemperatureC, facts.MedianUm) = (real.Recipe.Coffee.DoseG, real.Recipe.WaterG, real.Recipe.Water.TemperatureC, real.Recipe.Grind.MedianUm);
         (facts.Family, facts.RestDays) = (Words<VesselFamily>.Of(real.Recipe.Brewer.Family), real.Recipe.Coffee.RestDays);
         (facts.FinalG, facts.FinalTdsPercent, facts.ExtractionYieldPercent, facts.Tilt, facts.Drawn) = (real.Totals.FinalG, real.Totals.FinalTdsPercent, real.Totals.ExtractionYieldPercent, real.Totals.Tilt, real.Totals.Drawn);
-        (facts.FinishS, facts.DrawdownS, facts.PressS) = (run.Finished ? run.EndS : real.Totals.FinishS, measured.DrawdownS, measured.PressS);
+        (facts.FinishS, facts.DrawdownS, facts.PressS) = (real.Totals.FinishS, measured.DrawdownS, measured.PressS);
         facts.Assumed = run.Done.Count(one => one.IsUnsaid);
         brew.WorkOutAgainstPlan(facts, brew.PlannedJson is null ? plan : plan.Again(brew.Planned()), real.Recipe, run);
     }

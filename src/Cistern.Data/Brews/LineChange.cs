@@ -2,16 +2,13 @@ using System.Text.Json;
 
 namespace Cistern.Data.Brews;
 
-/// <summary>What was changed from one brew of a line to the next, and what it should have done.</summary>
+/// <summary>What was changed from one brew of a line to the next. What it was expected to do is what its plan was.</summary>
 /// <param name="Setting">The lever, as the open files name it.</param>
 /// <param name="From">From.</param>
 /// <param name="To">To.</param>
 /// <param name="Unit">Its unit.</param>
 /// <param name="What">In a few words, in the units of whoever took it.</param>
-/// <param name="TdsPercent">The strength foretold of it, %.</param>
-/// <param name="ExtractionYieldPercent">The yield foretold, %.</param>
-/// <param name="Tilt">The tilt foretold.</param>
-public sealed record LineChange(string Setting, double From, double To, string Unit, string What, double TdsPercent, double ExtractionYieldPercent, double Tilt)
+public sealed record LineChange(string Setting, double From, double To, string Unit, string What)
 {
     /// <summary>What was kept; null where there is nothing, or it cannot be read.</summary>
     public static LineChange? Read(string json) => json.Length > 0 && KeptJson.Read<LineChange>(json) is { What: not null } change ? change : null;

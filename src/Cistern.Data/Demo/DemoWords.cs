@@ -47,8 +47,7 @@ internal static class DemoWords
     public static LineChange Change(AdvisedChange change, Mill mill)
     {
         var step = change.Lever == Lever.Grind ? Text($"{mill.Scale.SettingFor(change.From):0.##} → {mill.Scale.SettingFor(change.To):0.##} {mill.SettingName}") : Text($"{change.From:0.#} → {change.To:0.#} {change.Unit}");
-        var then = change.Then.Totals;
-        return new LineChange(change.Setting, change.From, change.To, change.Unit, $"{AdviceWords.Name(change)}, {step}", then.FinalTdsPercent, then.ExtractionYieldPercent, then.Tilt);
+        return new LineChange(change.Setting, change.From, change.To, change.Unit, $"{AdviceWords.Name(change)}, {step}");
     }
 
     /// <summary>Why it was brewed like this; empty where nothing was changed.</summary>

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using System.Globalization;
 using System.Text.Json;
+using Cistern.Core.Advising;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Readings;
@@ -87,6 +88,20 @@ public static class BrewFiles
         return new BrewIn(brew, record.Barista, tasters, kept is not null ? kept.Parent : ParentOf(record.Planned), kept?.Bag ?? "");
     }
 
+    /// <summary>What the file of a brew tells that it came to, by the model that it keeps; null where it keeps none, or was changed since.</summary>
+    /// <param name="record">The file.</param>
+    /// <param name="model">The model as published.</param>
+    public static ToldFigures? Told(BrewRecord record, ForecastModel model)
+    {
+        if (KeptBrew.Read(record) is not { } kept || record.Forecast?.Brewed.TryGetValue("finishS", out var finishS) is not true)
+        {
+            return null;
+        }
+
+        var used = kept.ModelJson is { } json && ModelUsed.Read(json) is { } was ? was.On(model) : model;
+        return new ToldFigures(used.Figures(record.Planned).Totals, used.Figures(record.Brewed).DoneAt(finishS).Totals);
+    }
+
     /// <summary>Whether two files hold the same brew, whatever was forecast of it.</summary>
     public static bool Same(BrewRecord one, BrewRecord other) => BrewWriter.Write(one with { Forecast = null }) == BrewWriter.Write(other with { Forecast = null });
 
@@ -120,7 +135,7 @@ public static class BrewFiles
             Readings = BrewRecords.Readings(brew, _ => true),
             Events = [.. Events(brew)],
             Notes = [.. brew.Notes.OrderBy(note => note.Id).Select(note => new RecordedNote(At(note.AtMs), null, note.Text))],
-            Forecast = new RecordedForecast(brew.ModelVersion, Figures(brew.Figures()), brew.State == BrewState.Finished ? Figures(ForecastFigures.Of(brew.ModelOf(model).Figures(record.Brewed).Totals)) : Figures(new Dictionary<string, double?>(StringComparer.Ordinal))),
+            Forecast = new RecordedForecast(brew.ModelVersion, Figures(brew.Figures()), brew.State == BrewState.Finished ? Figures(ForecastFigures.Of(brew.Told(model).AsBrewed)) : Figures(new Dictionary<string, double?>(StringComparer.Ordinal))),
         };
     }
 

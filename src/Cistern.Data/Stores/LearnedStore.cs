@@ -12,6 +12,7 @@ public sealed class LearnedNow
 {
     private volatile Learned current = Learned.Nothing;
     private int news = 1;
+    private volatile bool behind;
 
     /// <summary>What was learned last.</summary>
     public Learned Current
@@ -20,8 +21,18 @@ public sealed class LearnedNow
         set => current = value;
     }
 
+    /// <summary>Puts what was learned of one brew more in the place of what it was learned from, unless all was learned anew meanwhile.</summary>
+    /// <returns>What is known now.</returns>
+    public Learned Renew(Learned from, Learned with) => Interlocked.CompareExchange(ref current, with, from) is var stood && ReferenceEquals(stood, from) ? with : stood;
+
+    /// <summary>Whether something was tasted, measured or brewed since all was learned.</summary>
+    public bool Behind => behind;
+
     /// <summary>Something was tasted, measured or brewed.</summary>
-    public void Ring() => Interlocked.Exchange(ref news, 1);
+    public void Ring() => (behind, _) = (true, Interlocked.Exchange(ref news, 1));
+
+    /// <summary>All was learned anew, but for what came since it was asked for.</summary>
+    public void Relearned(Learned learned) => (current, behind) = (learned, Volatile.Read(ref news) == 1);
 
     /// <summary>Whether there was anything new since it was asked last.</summary>
     public bool TakeNews() => Interlocked.Exchange(ref news, 0) == 1;
@@ -78,7 +89,7 @@ public sealed class LearnedStore(CisternDb db, LearnedNow now, TimeProvider time
 
         (row.ModelVersion, row.AtMs, row.Json) = (Forecast.ModelVersion, time.GetUtcNow().ToUnixTimeMilliseconds(), Write(learned));
         await db.SaveChangesAsync(ct);
-        now.Current = learned;
+        now.Relearned(learned);
     }
 
     private static string Write(Learned learned) => JsonSerializer.Serialize(new Kept(

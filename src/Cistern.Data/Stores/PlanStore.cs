@@ -603,10 +603,7 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
 
     private async Task<OpenPlan> FromBrewAsync(string id, Brew brew, CancellationToken ct)
     {
-        var state = PlanState.Of(brew.Planned());
-        var bag = brew.BagId is { } bagId ? await db.Bags.AsNoTracking().FirstOrDefaultAsync(row => row.Id == bagId && row.RemovedAtMs == null, ct) : null;
-        var place = await db.Places.AsNoTracking().FirstOrDefaultAsync(row => row.Name == brew.PlaceName && row.RemovedAtMs == null, ct);
-        state = state with { BagId = bag?.Id, PlaceId = place?.Id };
+        var state = (await BrewGear.OfAsync(db, brew, ct)).StateOf(brew.Planned(), brew.Planned());
         return new OpenPlan(id, null, state, state, null, null);
     }
 }

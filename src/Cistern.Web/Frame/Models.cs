@@ -15,4 +15,18 @@ public sealed class Models(ForecastModel published, LearnedNow now, BenchContext
 
     /// <summary>What is known now; nothing where whoever is here does not want it used.</summary>
     public async Task<Learned> LearnedAsync(CancellationToken ct) => (await bench.BaristaAsync(ct))?.UsesLearned == false ? Learned.Nothing : now.Current;
+
+    /// <summary>What is known with what was kept a moment ago: every page knows it then, until all is learned anew.</summary>
+    /// <param name="learn">Learns the news.</param>
+    /// <param name="ct">Stops it.</param>
+    public async Task<Learned> LearnedWithAsync(Func<Learned, Learned> learn, CancellationToken ct)
+    {
+        if ((await bench.BaristaAsync(ct))?.UsesLearned == false)
+        {
+            return Learned.Nothing;
+        }
+
+        var known = now.Current;
+        return now.Behind ? now.Renew(known, learn(known)) : known;
+    }
 }

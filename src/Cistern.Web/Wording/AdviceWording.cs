@@ -1,5 +1,6 @@
 using System.Globalization;
 using Cistern.Core.Advising;
+using Cistern.Core.Forecasts;
 using Cistern.Data.Shelf;
 
 namespace Cistern.Web.Wording;
@@ -30,6 +31,20 @@ public static class AdviceWording
     /// <summary>From what to what, of both settings where two are changed.</summary>
     public static string Steps(AdvisedChange change, Mill? mill, FigureFormat format) =>
         change.And is { } and ? $"{Step(change, mill, format)}, {Step(AdviceWords.Second(change, and), mill, format)}" : Step(change, mill, format);
+
+    /// <summary>How far it would be, where a hand's step is only a part of it; empty where it is all.</summary>
+    public static string WholeWay(AdvisedChange change, Mill? mill, FigureFormat format) =>
+        change.WholeWay is { } whole ? $"A hand's step. By the forecast the whole way is {Step(change with { To = whole }, mill, format)}." : "";
+
+    /// <summary>What was set of a cup and its time, in a line.</summary>
+    public static string Target(IEnumerable<Aim> aims) => string.Join(", ", aims.Where(aim => aim.Set).Select(aim => aim.Of switch
+    {
+        AimOf.Strength => $"{FigureFormat.Number(aim.Range.Low, 2)} to {FigureFormat.Percent(aim.Range.High, 2)} TDS",
+        AimOf.Lean => $"balance {FigureFormat.Signed(aim.Range.Low, 2)} to {FigureFormat.Signed(aim.Range.High, 2)}",
+        AimOf.Yield => $"{FigureFormat.Percent(aim.Range.Low)} to {FigureFormat.Percent(aim.Range.High)} extraction",
+        AimOf.Finish => aim.AsSet.Low <= 0 ? $"done by {FigureFormat.Clock(aim.AsSet.High)}" : $"done from {FigureFormat.Clock(aim.AsSet.Low)} to {FigureFormat.Clock(aim.AsSet.High)}",
+        _ => "",
+    }).Where(text => text.Length > 0));
 
     /// <summary>How likely it does, in words.</summary>
     public static string Chance(AdvisedChange change) => change.Chance switch
@@ -66,10 +81,9 @@ public static class AdviceWording
         return string.Join(", ", parts);
     }
 
-    /// <summary>The figures before and after, those that the change moves and those that always count.</summary>
-    public static IEnumerable<(string What, string Now, string Then)> Figures(AdvisedChange change, FigureFormat format)
+    /// <summary>The figures of the brew as it was brewed and of the next one, those that a change moves and those that always count.</summary>
+    public static IEnumerable<(string What, string Now, string Then)> Figures(Totals now, Totals then, FigureFormat format)
     {
-        var (now, then) = (change.Now.Totals, change.Then.Totals);
         yield return ("Strength", FigureFormat.Number(now.FinalTdsPercent, 2), $"{FigureFormat.Number(then.FinalTdsPercent, 2)} % TDS");
         yield return ("Balance", FigureFormat.Signed(now.Tilt, 2), $"{FigureFormat.Signed(then.Tilt, 2)}, {FigureFormat.Tilt(then.Tilt)}");
         yield return ("Extraction", FigureFormat.Number(now.ExtractionYieldPercent, 1), FigureFormat.Percent(then.ExtractionYieldPercent));

@@ -4,6 +4,7 @@ using Cistern.Data;
 using Cistern.Data.Brews;
 using Cistern.Data.Stores;
 using Cistern.Web.Frame;
+using Cistern.Web.Pages.Plan;
 using Cistern.Web.Pages.Shelf;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
@@ -22,7 +23,7 @@ namespace Cistern.Web.Pages.Bench;
 public sealed record BrewedLast(int Id, string Name, string CoffeeName, long OpenedAtMs, string TinyTide, bool Tasted, double? Score);
 
 /// <summary>What can be brewed now, and what needs attention.</summary>
-public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans, ForecastModel model) : PageModel
+public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans, PlanOpening opening, ForecastModel model) : PageModel
 {
     /// <summary>A clock that runs this long past its plan has been left running.</summary>
     private const double ForgottenS = 3_600;
@@ -131,8 +132,9 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
             return Redirect(done);
         }
 
-        var plan = before.ModelOf(model).Run(before.Recipe());
-        var again = BrewPlan.Of(cup == "really" ? before.AsItWas(plan, before.Run(plan, bench.NowMs)) : before.ModelOf(model).Run(before.Planned()), bench.NowMs);
+        var plan = before.ModelOf(model).Figures(before.Recipe());
+        var recipe = cup == "really" ? before.BrewedRecipe(plan.Recipe, before.Run(plan, bench.NowMs)) : before.Planned();
+        var again = BrewPlan.Of(await opening.AgainAsync(await BrewGear.OfAsync(db, before, ct), recipe, ct), bench.NowMs);
         again.Why = cup == "really" ? $"As {before.Name} of {bench.Moment(before.OpenedAtMs)} was really brewed." : "";
         again.BaristaId = wish.BaristaId;
         again.BagId = before.BagId;

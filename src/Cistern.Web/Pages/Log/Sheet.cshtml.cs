@@ -49,7 +49,7 @@ public sealed class SheetModel(CisternDb db, BrewOut brews, BenchContext bench, 
                 yield return ("Pressed in, by the clock", FigureFormat.Seconds(Logged.PlannedPressS), Logged.Measured.PressS is { } pressedS ? FigureFormat.Seconds(pressedS) : "—");
             }
 
-            yield return ("Done at", FigureFormat.Clock(planned.Totals.FinishS), real is null ? "—" : FigureFormat.Clock(Logged.Run.Finished ? Logged.Run.EndS : real.Totals.FinishS));
+            yield return Of("Done at", one => FigureFormat.Clock(one.Totals.FinishS));
         }
     }
 

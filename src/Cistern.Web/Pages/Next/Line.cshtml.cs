@@ -1,3 +1,4 @@
+using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
 using Cistern.Data;
 using Cistern.Data.Brews;
@@ -18,11 +19,15 @@ namespace Cistern.Web.Pages.Next;
 /// <param name="YieldPercent">Its extraction: by the reading, or else forecast, %.</param>
 /// <param name="Read">Whether a refractometer told it.</param>
 /// <param name="Changed">What was changed from the one before, in words.</param>
-/// <param name="Foretold">What that was to do; null where nothing was foretold.</param>
-public sealed record LineRow(Data.Brews.Brew Brew, double Tilt, double TdsPercent, double YieldPercent, bool Read, string Changed, LineChange? Foretold);
+/// <param name="Planned">What it was expected to come to as it was planned.</param>
+public sealed record LineRow(Data.Brews.Brew Brew, double Tilt, double TdsPercent, double YieldPercent, bool Read, string Changed, Totals Planned)
+{
+    /// <summary>Whether it was made from another by a change.</summary>
+    public bool IsChanged => Changed.Length > 0;
+}
 
 /// <summary>A line of brews as a path, with what each change did, foretold and real.</summary>
-public sealed class LineModel(CisternDb db, LineStore lines, BenchContext bench) : PageModel
+public sealed class LineModel(CisternDb db, LineStore lines, BenchContext bench, ForecastModel model) : PageModel
 {
     /// <summary>Who is here, and what is brewing.</summary>
     public BenchContext Bench => bench;
@@ -72,7 +77,7 @@ public sealed class LineModel(CisternDb db, LineStore lines, BenchContext bench)
         var last = brews[^1];
         Wanted = last.Planned().Target?.TdsPercent;
         Map = LineMap.Draw(
-            [.. rows.Select((row, i) => new LineMark(row.YieldPercent, row.TdsPercent, row.Foretold is { } foretold ? (foretold.ExtractionYieldPercent, foretold.TdsPercent) : null, $"{i + 1}: {row.Changed}", rows.FindIndex(other => other.Brew.Id == row.Brew.ParentBrewId) is >= 0 and var after ? after : null))],
+            [.. rows.Select((row, i) => new LineMark(row.YieldPercent, row.TdsPercent, row.IsChanged ? (row.Planned.ExtractionYieldPercent, row.Planned.FinalTdsPercent) : null, $"{i + 1}: {row.Changed}", rows.FindIndex(other => other.Brew.Id == row.Brew.ParentBrewId) is >= 0 and var after ? after : null))],
             Wanted is { } wanted ? (wanted.Low, wanted.High) : null, 620, 420);
         return Page();
     }
@@ -80,16 +85,15 @@ public sealed class LineModel(CisternDb db, LineStore lines, BenchContext bench)
     private LineRow RowOf(Data.Brews.Brew brew, BrewFacts facts, Data.Brews.Brew? before)
     {
         var read = brew.ReadTdsPercent();
-        var drinkG = brew.Observed(ObservationNames.Beverage) ?? facts.FinalG;
         var change = LineChange.Read(brew.ChangedJson);
         return new LineRow(
             brew,
             facts.Tilt,
             read ?? facts.FinalTdsPercent,
-            read * drinkG / facts.DoseG ?? facts.ExtractionYieldPercent,
+            brew.ReadYieldPercent(facts.FinalG, facts.DoseG) ?? facts.ExtractionYieldPercent,
             read is not null,
             change?.What ?? (before is null ? "" : Between(before, brew, brew.Why.Length > 0 ? "" : "The same again")),
-            change);
+            brew.ModelOf(model).Figures(brew.Planned()).Totals);
     }
 
     /// <summary>What differs in what was set, for brews that nobody advised.</summary>

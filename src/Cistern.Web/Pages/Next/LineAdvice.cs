@@ -1,20 +1,41 @@
 using Cistern.Core.Advising;
 using Cistern.Core.Fitting;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
 using Cistern.Core.Records;
 using Cistern.Data;
 using Cistern.Data.Brews;
-using Cistern.Data.Shelf;
+using Cistern.Data.Plans;
 using Cistern.Data.Stores;
 using Cistern.Web.Frame;
+using Cistern.Web.Pages.Plan;
 using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Next;
+
+/// <summary>What is advised after a brew.</summary>
+/// <param name="Brew">The brew.</param>
+/// <param name="Gear">What of the shelf it used.</param>
+/// <param name="Advice">What to change; what each comes to is what its plan shows.</param>
+/// <param name="Again">What the plan comes to when it is brewed again as it is.</param>
+public sealed record AdvisedBrew(Data.Brews.Brew Brew, BrewGear Gear, Advice Advice, Forecast Again)
+{
+    /// <summary>How a cup that was liked is brewed again: as planned, or as it went where that made another cup.</summary>
+    public required Recipe Liked { get; init; }
+
+    /// <summary>A change as the plan it is made into.</summary>
+    public PlanState PlanOf(AdvisedChange change) => PlanOf(change.Recipe);
+
+    /// <summary>A recipe as a plan with what the brew used.</summary>
+    public PlanState PlanOf(Recipe recipe) => Gear.StateOf(recipe, Brew.Planned());
+}
 
 /// <summary>Asks the core what to change after a brew, with all that this house knows of it.</summary>
 /// <param name="db">The data.</param>
 /// <param name="lines">Finds the line.</param>
 /// <param name="models">What was learned.</param>
-public sealed class LineAdvice(CisternDb db, LineStore lines, Models models)
+/// <param name="opening">Opens plans.</param>
+public sealed class LineAdvice(CisternDb db, LineStore lines, Models models, PlanOpening opening)
 {
     /// <summary>The drink that was foretold when it was planned, g, where what is in the cup was weighed: only then can it fall short of it.</summary>
     private static double? CupG(Data.Brews.Brew brew)
@@ -24,10 +45,10 @@ public sealed class LineAdvice(CisternDb db, LineStore lines, Models models)
             : foretold.GetValueOrDefault("chilledG") ?? foretold.GetValueOrDefault("dilutedG") ?? foretold.GetValueOrDefault("beverageG");
     }
 
-    /// <summary>The brew, its mill, the advice; null where there is no such brew, or it is not over.</summary>
+    /// <summary>The brew and what is advised after it; null where there is no such brew, or it is not over.</summary>
     /// <param name="id">The brew.</param>
     /// <param name="ct">Stops it.</param>
-    public async Task<(Data.Brews.Brew Brew, Mill? Mill, Bag? Bag, Advice Advice)?> ForAsync(int id, CancellationToken ct)
+    public async Task<AdvisedBrew?> ForAsync(int id, CancellationToken ct)
     {
         if (await db.Logged.AsNoTracking().FirstOrDefaultAsync(row => row.Id == id && row.State == BrewState.Finished && row.StartedAtMs != null, ct) is not { } asked || !asked.IsReadable())
         {
@@ -41,15 +62,20 @@ public sealed class LineAdvice(CisternDb db, LineStore lines, Models models)
         }
 
         var last = line[^1];
-        // Where its own bag is used up, another one of the same coffee takes its place.
-        var bags = await db.Bags.AsNoTracking().Where(row => row.Id == last.BagId || (row.Name == last.CoffeeName && row.RemovedAtMs == null && row.UsedUpOn == null)).ToListAsync(ct);
-        var bag = bags.Find(row => row.Id == last.BagId && row is { RemovedAtMs: null, UsedUpOn: null }) ?? bags.Find(row => row is { RemovedAtMs: null, UsedUpOn: null }) ?? bags.FirstOrDefault();
-        var mill = last.MillName.Length > 0 ? await db.Mills.AsNoTracking().FirstOrDefaultAsync(row => row.Name == last.MillName && row.RemovedAtMs == null, ct) : null;
+        var gear = await BrewGear.OfAsync(db, last, ct);
         var published = models.Published;
-        var records = line.Select(brew => BrewRecords.Of(brew, published, bag?.BoughtGround == true)).ToList();
-        var known = await models.LearnedAsync(ct);
+        var records = line.Select(brew => BrewRecords.Of(brew, published, gear.Bag?.BoughtGround == true)).ToList();
         // What was kept a moment ago has not been learned of yet; with nothing learned at all the line teaches what it can.
-        var learned = known.Brews > 0 ? Fitter.With(known, BrewRecords.ForFitting(last, records[^1]), published) : Fitter.Of(line.Zip(records, BrewRecords.ForFitting), published);
-        return (last, mill, bag, Advisor.Of(records, learned.Model(published, records[^1].Keys()), new AdviceGear { Mill = mill?.Scale, LeftG = bag?.LeftG, CupG = CupG(last) }));
+        var learned = await models.LearnedWithAsync(
+            known => known.Brews > 0 ? Fitter.With(known, BrewRecords.ForFitting(last, records[^1]), published) : Fitter.Of(line.Zip(records, BrewRecords.ForFitting), published), ct);
+        var told = last.Told(published);
+        var advice = Advisor.Of(records, learned.Model(published, records[^1].Keys()), new AdviceGear { Mill = gear.Mill?.Scale, LeftG = gear.Bag?.LeftG, CupG = CupG(last) }, told);
+        // What each comes to is told by its plan, so that the plan shows the same when it is made.
+        var context = await opening.ContextAsync(gear.StateOf(last.Planned(), last.Planned()), ct);
+        Forecast Of(Recipe recipe) => PlanSettings.Read(gear.StateOf(recipe, last.Planned()), context, []).Forecast;
+        return new AdvisedBrew(last, gear, advice with { Changes = [.. advice.Changes.Select(change => advice.Planned(change, Of(change.Recipe)))] }, Of(last.Planned()))
+        {
+            Liked = Core.Planning.Rescue.MissOf(told.AsBrewed, told.Planned) > 1 ? records[^1].Brewed : last.Planned(),
+        };
     }
 }

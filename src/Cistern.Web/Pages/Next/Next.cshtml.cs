@@ -1,23 +1,20 @@
 using System.Globalization;
 using Cistern.Core.Advising;
-using Cistern.Core.Recipes;
-using Cistern.Data;
+using Cistern.Core.Forecasts;
 using Cistern.Data.Brews;
-using Cistern.Data.Plans;
 using Cistern.Data.Shelf;
 using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
-using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Next;
 
 /// <summary>What to change for the next brew, and that brew's plan at a touch.</summary>
-public sealed class NextModel(CisternDb db, LineAdvice advice, PlanStore plans, BenchContext bench) : PageModel
+public sealed class NextModel(LineAdvice advice, PlanStore plans, BenchContext bench) : PageModel
 {
-    private Bag? bag;
+    private AdvisedBrew advised = null!;
 
     /// <summary>Who is here, and what is brewing.</summary>
     public BenchContext Bench => bench;
@@ -30,6 +27,9 @@ public sealed class NextModel(CisternDb db, LineAdvice advice, PlanStore plans, 
 
     /// <summary>What to do.</summary>
     public Advice Advice { get; private set; } = null!;
+
+    /// <summary>What the plan comes to when it is brewed again as it is.</summary>
+    public Totals Again { get; private set; } = null!;
 
     /// <summary>How this barista reads figures.</summary>
     public FigureFormat Format { get; private set; } = null!;
@@ -66,29 +66,26 @@ public sealed class NextModel(CisternDb db, LineAdvice advice, PlanStore plans, 
         }
 
         var what = AdviceWording.Of(change, Mill, Format);
-        var then = change.Then.Totals;
-        var kept = new LineChange(change.Setting, change.From, change.To, change.Unit, what, then.FinalTdsPercent, then.ExtractionYieldPercent, then.Tilt);
-        return Redirect(await plans.NextAsync(await StateAsync(change, ct), Brew, what, change.Why, kept.ToJson(), wish, ct));
+        var kept = new LineChange(change.Setting, change.From, change.To, change.Unit, what);
+        return Redirect(await plans.NextAsync(advised.PlanOf(change), Brew, what, change.Why, kept.ToJson(), wish, ct));
     }
 
-    /// <summary>The plan of the change, with what of the shelf the brew used.</summary>
-    private async Task<PlanState> StateAsync(AdvisedChange change, CancellationToken ct)
+    /// <summary>Makes a cup that was liked the target of the next: its plan, or how it was brewed where that lies further off.</summary>
+    public async Task<IActionResult> OnPostTargetAsync(int id, CancellationToken ct)
     {
-        var place = await db.Places.AsNoTracking().FirstOrDefaultAsync(row => row.Name == Brew.PlaceName && row.RemovedAtMs == null, ct);
-        var vessel = Brew.VesselName.Length > 0 ? await db.Vessels.AsNoTracking().FirstOrDefaultAsync(row => row.Name == Brew.VesselName && row.RemovedAtMs == null, ct) : null;
-        var recipe = change.Recipe;
-        // A mill whose table was set anew since does not grind so at any of its settings: then the grind stands in µm.
-        var setting = Mill is { } mill && Math.Abs(mill.Scale.MedianUm(mill.Scale.SettingFor(recipe.Grind.MedianUm)) - recipe.Grind.MedianUm) < 1 ? mill.Scale.SettingFor(recipe.Grind.MedianUm) : (double?)null;
-        return PlanState.Of(recipe) with
+        var wish = new PlanWish(JobKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
+        if (await plans.DoneAsync(wish.Job, ct) is { } done)
         {
-            Origin = RecipeWriter.Write(Brew.Planned()),
-            Settled = true,
-            BagId = bag is { RemovedAtMs: null, UsedUpOn: null } ? bag.Id : null,
-            MillId = setting is null ? null : Mill!.Id,
-            MillSetting = setting,
-            PlaceId = place?.Id,
-            VesselId = vessel?.Id,
-        };
+            return Redirect(done);
+        }
+
+        if (!await LoadAsync(id, ct))
+        {
+            return NotFound();
+        }
+
+        var recipe = advised.Liked with { Target = Aim.AsItWas(Advice.AsBrewed, Brew.ReadTdsPercent()) };
+        return Redirect(await plans.NextAsync(advised.PlanOf(recipe), Brew, "this cup as the target", "You liked it: the next ones aim at it.", "", wish, ct));
     }
 
     /// <summary>Loads the brew and the advice on it.</summary>
@@ -100,7 +97,7 @@ public sealed class NextModel(CisternDb db, LineAdvice advice, PlanStore plans, 
             return false;
         }
 
-        (Brew, Mill, bag, Advice) = found;
+        (advised, Brew, Mill, Advice, Again) = (found, found.Brew, found.Gear.Mill, found.Advice, found.Again.Totals);
         Format = await bench.FormatAsync(ct);
         return true;
     }

@@ -62,4 +62,14 @@ public sealed class PlanOpening(CisternDb db, PlanStore store, LogStore log, Ben
     /// <summary>What a plan is worked out with: the shelf with what it uses, the barista's units, the day, the model and what was learned.</summary>
     public async Task<PlanContext> ContextAsync(PlanState state, CancellationToken ct) =>
         new(await PlanShelf.LoadAsync(db, state, ct), await bench.FormatAsync(ct), bench.Today, model, await models.LearnedAsync(ct));
+
+    /// <summary>The forecast of a recipe brewed again with what of the shelf a brew used: as its plan would show it today.</summary>
+    /// <param name="gear">What the brew used.</param>
+    /// <param name="recipe">The recipe.</param>
+    /// <param name="ct">Stops it.</param>
+    public async Task<Forecast> AgainAsync(BrewGear gear, Recipe recipe, CancellationToken ct)
+    {
+        var state = gear.StateOf(recipe, recipe);
+        return PlanSettings.Read(state, await ContextAsync(state, ct), []).Forecast;
+    }
 }

@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Text.RegularExpressions;
 using Cistern.Core.Fitting;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Physics;
@@ -51,7 +52,7 @@ public sealed record PlanContext(PlanShelf Shelf, FigureFormat Format, DateOnly 
 /// The plan page's form: turns what was typed, chosen or pressed into changes of the plan, and what came of them into
 /// texts and findings at their fields. A field that was left as it was shown changes nothing. The rules are the core's.
 /// </summary>
-public sealed class PlanSettings
+public sealed partial class PlanSettings
 {
     private readonly PlanState before;
     private readonly PlanContext context;
@@ -150,6 +151,9 @@ public sealed class PlanSettings
 
     /// <summary>What it is meant to come to, a field each.</summary>
     public IReadOnlyList<Field> Meant { get; private set; }
+
+    /// <summary>The target in a line: "strength 1.36 to 1.50 % TDS; done at by 5:30"; empty where none is set.</summary>
+    public string Target => string.Join("; ", Meant.Where(one => one is { Text.Length: > 0, Problem: null }).Select(one => $"{one.Label.Split(',')[0].ToLowerInvariant()} {one.Text} {one.Unit}".Trim()));
 
     /// <summary>The form of the step that was edited, where something in it will not do.</summary>
     public StepForm? RefusedStep { get; set; }
@@ -442,18 +446,27 @@ public sealed class PlanSettings
 
     private List<Field> ReadMeant()
     {
+        if (Pressed == "no-target")
+        {
+            Do(new PlanChange.NoTarget(), "no target any more");
+        }
+        else if (Pressed?.StartsWith("target:", StringComparison.Ordinal) == true && TargetWords.Find(Pressed["target:".Length..]) is { } asked)
+        {
+            Do(new PlanChange.MeanWord(asked), $"to be {Words<TargetWord>.Of(asked).Replace('-', ' ')}");
+        }
+
         var target = Recipe.Target;
         return
         [
-            One("meant-finish", "Done at", "finishS", target?.FinishS, "4:30 to 5:30", null, FigureFormat.Clock, text => TypedNumber.ReadClock(text, 0, Member.LongestBrewS)),
-            One("meant-tds", "Strength", "tdsPercent", target?.TdsPercent, "1.25 to 1.45", "% TDS", value => SettingText(value), text => TypedNumber.Read(text, 0, Member.Named("tdsPercent").Max, "% TDS")),
+            One("meant-finish", "Done", "finishS", target?.FinishS, "by 5:30", null, FigureFormat.Clock, text => TypedNumber.ReadClock(text, 0, Member.LongestBrewS)),
+            One("meant-tds", "Strength", "tdsPercent", target?.TdsPercent, "1.25 to 1.45, or stronger", "% TDS", value => SettingText(value), text => TypedNumber.Read(text, 0, Member.Named("tdsPercent").Max, "% TDS")),
             One("meant-yield", "Extraction", "extractionYieldPercent", target?.ExtractionYieldPercent, "18 to 22", "%", value => SettingText(value), text => TypedNumber.Read(text, 0, Member.Named("extractionYieldPercent").Max, "%")),
-            One("meant-tilt", "Balance, sour below 0", "tilt", target?.Tilt, "−0.3 to 0.4", null, value => FigureFormat.Signed(value, 2), text => TypedNumber.Read(text, Member.Named("tilt").Min, Member.Named("tilt").Max, "")),
+            One("meant-tilt", "Balance, sour below 0", "tilt", target?.Tilt, "−0.3 to 0.4, or less bitter", null, value => FigureFormat.Signed(value, 2), text => TypedNumber.Read(text, Member.Named("tilt").Min, Member.Named("tilt").Max, "")),
         ];
 
         Field One(string name, string label, string member, Span? span, string hint, string? unit, Func<double, string> tell, Func<string, TypedNumber> read)
         {
-            var stands = span is { } set ? $"{tell(set.Low)} to {tell(set.High)}" : "";
+            var stands = span is { } set ? Spoken(set) : "";
             var field = new Field(name, label, stands) { Hint = hint, Unit = unit };
             if (Changed(name, stands) is not { } text)
             {
@@ -466,7 +479,14 @@ public sealed class PlanSettings
                 return field with { Text = "" };
             }
 
-            var ends = text.Split(" to ", 2, StringSplitOptions.TrimEntries);
+            if (TargetWords.Find(text) is { } word && TargetWords.Of(word, Forecast.Totals) is { Span: { } range } said && said.Member == member)
+            {
+                Do(new PlanChange.MeanWord(word), $"{label.ToLowerInvariant()} {Spoken(range)}");
+                return field with { Text = Spoken(range) };
+            }
+
+            // "Done by 5:30" is at any time until then.
+            var ends = member == "finishS" && By().Match(text) is { Success: true } by ? ["0:00", by.Groups[1].Value] : text.Split(" to ", 2, StringSplitOptions.TrimEntries);
             ends = ends.Length == 2 ? ends : text.Split('–', 2, StringSplitOptions.TrimEntries);
             if (ends.Length != 2)
             {
@@ -479,10 +499,16 @@ public sealed class PlanSettings
                 return field with { Text = text, Problem = low.Problem ?? high.Problem ?? "The lesser stands first." };
             }
 
-            Do(new PlanChange.Mean(member, new Span(from, to)), $"{label.ToLowerInvariant()} {tell(from)} to {tell(to)}");
-            return field with { Text = $"{tell(from)} to {tell(to)}" };
+            var wanted = new Span(from, to);
+            Do(new PlanChange.Mean(member, wanted), $"{label.ToLowerInvariant()} {Spoken(wanted)}");
+            return field with { Text = Spoken(wanted) };
+
+            string Spoken(Span set) => member == "finishS" && set.Low == 0 ? $"by {tell(set.High)}" : $"{tell(set.Low)} to {tell(set.High)}";
         }
     }
+
+    [GeneratedRegex(@"^\s*(?:done )?(?:by|before)\s+(.+)$", RegexOptions.IgnoreCase)]
+    private static partial Regex By();
 
     private TypedNumber Stepped(string name, string stands, double min, double max, double step, string unit, Func<string, string>? meant = null)
     {

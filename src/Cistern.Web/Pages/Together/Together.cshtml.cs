@@ -112,7 +112,7 @@ public sealed class TogetherModel(CisternDb db, BenchContext bench, ForecastMode
         var totals = one.Forecast.Totals;
         var read = one.Brew?.ReadTdsPercent();
         var tds = read ?? totals.FinalTdsPercent;
-        var yield = read is null ? totals.ExtractionYieldPercent : tds * (one.Brew!.Observed(ObservationNames.Beverage) ?? totals.FinalG) / one.Forecast.Recipe.Coffee.DoseG;
+        var yield = one.Brew?.ReadYieldPercent(totals.FinalG, one.Forecast.Recipe.Coffee.DoseG) ?? totals.ExtractionYieldPercent;
         return new BesideMark(one.Letter, yield, tds, $"{one.Letter}: {one.Name}{(read is null ? ", computed" : ", read")}");
     }
 

@@ -1,0 +1,53 @@
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Core.Planning;
+
+/// <summary>What a barista asks of the next cup, in a word.</summary>
+public enum TargetWord
+{
+    /// <summary>More % TDS.</summary>
+    Stronger,
+
+    /// <summary>Less % TDS.</summary>
+    Lighter,
+
+    /// <summary>Towards sour.</summary>
+    LessBitter,
+
+    /// <summary>Towards bitter.</summary>
+    LessSour,
+}
+
+/// <summary>Words as targets: each is told from what the plan is expected to come to.</summary>
+public static class TargetWords
+{
+    /// <summary>A cup that is asked for stronger is so by this share, at least and at most. Judged: less is not tasted, more is another drink.</summary>
+    private const double LeastShare = 0.05, MostShare = 0.15;
+
+    /// <summary>The same of a balance. Judged.</summary>
+    private const double LeastTilt = 0.2, MostTilt = 0.7;
+
+    /// <summary>The word in a text, as a barista would say it; null where there is none.</summary>
+    public static TargetWord? Find(string text) => text.Trim().ToLowerInvariant() switch
+    {
+        "weaker" => TargetWord.Lighter,
+        "more bitter" => TargetWord.LessSour,
+        "more sour" => TargetWord.LessBitter,
+        var said => Words<TargetWord>.Find(said.Replace(' ', '-')),
+    };
+
+    /// <summary>What a word asks for.</summary>
+    /// <param name="word">The word.</param>
+    /// <param name="expected">What the plan comes to as it stands.</param>
+    public static PlanChange.Mean Of(TargetWord word, Totals expected) => word switch
+    {
+        TargetWord.Stronger => new("tdsPercent", Rounded(expected.FinalTdsPercent * (1 + LeastShare), expected.FinalTdsPercent * (1 + MostShare))),
+        TargetWord.Lighter => new("tdsPercent", Rounded(expected.FinalTdsPercent * (1 - MostShare), expected.FinalTdsPercent * (1 - LeastShare))),
+        TargetWord.LessBitter => new("tilt", Rounded(expected.Tilt - MostTilt, expected.Tilt - LeastTilt)),
+        TargetWord.LessSour => new("tilt", Rounded(expected.Tilt + LeastTilt, expected.Tilt + MostTilt)),
+        _ => throw new ArgumentOutOfRangeException(nameof(word), word, "No such word."),
+    };
+
+    private static Span Rounded(double low, double high) => new(Math.Round(low, 2), Math.Round(high, 2));
+}

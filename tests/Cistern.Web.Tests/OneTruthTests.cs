@@ -1,0 +1,237 @@
+using System.Globalization;
+using System.Text.Json;
+using System.Text.RegularExpressions;
+using AngleSharp.Dom;
+using Cistern.Core.Advising;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+using Cistern.Core.Records;
+using Cistern.Data.Brews;
+using Cistern.Data.Plans;
+using Cistern.Data.Stores;
+using Cistern.Web.Pages.Plan;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Tests;
+
+/// <summary>
+/// Three figures of a brew are true: what was read, what it is expected to be as it was brewed, and as it was planned. A crawler
+/// gathers each wherever it stands and finds no two values of one.
+/// </summary>
+public sealed partial class OneTruthTests
+{
+    private readonly Dictionary<(int Brew, string Figure), Dictionary<string, List<string>>> told = [];
+
+    private static CancellationToken Ct => TestContext.Current.CancellationToken;
+
+    [Fact]
+    public async Task No_two_pages_tell_one_figure_of_a_brew_in_two_ways()
+    {
+        await using var app = new App();
+        var brews = await app.DataAsync(db => db.Logged.Where(brew => brew.State == BrewState.Finished && brew.StartedAtMs != null).Select(brew => brew.Id).ToListAsync(Ct));
+        await app.DataAsync(db => BrewedWithOthersModelsAsync(db, brews));
+        var client = app.Browser();
+        foreach (var id in brews)
+        {
+            await CrawlAsync(client, id, brews.Find(other => other != id));
+        }
+
+        await CrawlLogAsync(client);
+        var torn = told.Where(one => one.Value.Count > 1).Select(one => $"{one.Key.Brew} {one.Key.Figure}: {string.Join(", ", one.Value.Select(value => $"{value.Key} ({string.Join(' ', value.Value)})"))}").ToList();
+        Assert.True(torn.Count == 0, $"{torn.Count} of {told.Count}:\n{string.Join('\n', torn)}");
+        // What is not found anywhere cannot differ: each page must have told its share.
+        foreach (var place in (string[])["log", "sheet", "after", "taste", "next", "line", "together", "row", "file"])
+        {
+            Assert.True(told.Values.SelectMany(one => one.Values).Count(places => places.Contains(place)) >= brews.Count, $"{place} told nothing");
+        }
+    }
+
+    [Fact]
+    public async Task The_plan_that_is_made_shows_what_was_told_of_its_change()
+    {
+        await using var app = new App();
+        var client = app.Browser();
+        var made = 0;
+        foreach (var id in new[] { 9, 13, 14, 19, 21, 40, 41 })
+        {
+            var next = await App.GetAsync(client, $"/next/{id}");
+            foreach (var change in next.QuerySelectorAll("#changes > li"))
+            {
+                var figures = change.QuerySelectorAll(".change-figures tbody tr").ToDictionary(row => row.QuerySelector("th")!.TextContent, row => row.QuerySelectorAll("td")[1].TextContent);
+                var answer = await App.PostAsync(client, next, $"/next/{id}", ("change", change.QuerySelector("[name=change]")!.GetAttribute("value")!), ("job", Guid.NewGuid().ToString()));
+                var verdict = (await App.ParseAsync(answer)).QuerySelector(".plan-verdict")!.TextContent;
+                Assert.Contains(figures["Strength"], verdict, StringComparison.Ordinal);
+                Assert.Contains(figures["Done at"], verdict, StringComparison.Ordinal);
+                Assert.Contains(figures["In the cup"], verdict, StringComparison.Ordinal);
+                made++;
+            }
+        }
+
+        Assert.True(made >= 15, $"{made}");
+    }
+
+    /// <summary>The core tells a change by the recipe; what is kept of it, with the bench's own gear, must come to the same on the same day.</summary>
+    [Fact]
+    public async Task What_a_change_comes_to_survives_being_made_a_plan_a_thousand_times()
+    {
+        await using var app = new App();
+        var (mills, places, vessels) = await app.DataAsync(async db => (await db.Mills.ToListAsync(Ct), await db.Places.ToListAsync(Ct), await db.Vessels.ToListAsync(Ct)));
+        var random = new Random(28);
+        var made = 0;
+        foreach (var (written, complaint) in from draw in Enumerable.Range(0, 2) from recipe in RecipeLibrary.All from complaint in ComplaintList.Said select (recipe, complaint))
+        {
+            var mill = mills[random.Next(mills.Count)];
+            var place = places[random.Next(places.Count)];
+            var gear = new BrewGear(null, mill, place, vessels.Find(vessel => vessel.Family == written.Brewer.Family));
+            var grind = mill.Scale.Grinds ? mill.Scale.At(mill.Scale.SettingFor(written.Grind.MedianUm)) : written.Grind;
+            var planned = written with { Target = null, Grind = grind, Place = place.AsPlace, Coffee = written.Coffee with { DoseG = Math.Round(written.Coffee.DoseG * (0.9 + (0.2 * random.NextDouble())), 1) } };
+            var brew = new BrewRecord(Guid.NewGuid(), planned, planned) { Tasting = new TastingRecord { Complaints = [complaint] } };
+            var context = new PlanContext(new PlanShelf([], mills, places, vessels, [], [], [], []), new Wording.FigureFormat(Core.Reckoning.Units.Metric), new DateOnly(2026, 11, 23), ForecastModel.Published, Core.Fitting.Learned.Nothing);
+            foreach (var change in Advisor.Of([brew], ForecastModel.Published, new AdviceGear { Mill = mill.Scale }).Changes)
+            {
+                var plan = PlanSettings.Read(PlanState.Read(gear.StateOf(change.Recipe, planned).ToJson()), context, []);
+                Assert.Equal(Shown(change.Then.Totals), Shown(plan.Forecast.Totals));
+                made++;
+            }
+        }
+
+        Assert.True(made >= 1000, $"{made}");
+
+        static string Shown(Totals totals) => FormattableString.Invariant($"{totals.FinalTdsPercent:0.00} {totals.Tilt:0.00} {totals.ExtractionYieldPercent:0.0} {totals.FinalG:0} {totals.FinishS:0} {totals.DrawdownS:0} {totals.PressForceN:0}");
+    }
+
+    /// <summary>Every other brew as if it had been planned when other things were known of its mill and coffee.</summary>
+    private static async Task<int> BrewedWithOthersModelsAsync(Data.CisternDb db, List<int> brews)
+    {
+        var rows = await db.Brews.Where(brew => brews.Contains(brew.Id) && brew.Id % 2 == 0).Include(brew => brew.Facts).Include(brew => brew.Entries).Include(brew => brew.Weighings).Include(brew => brew.Observations).Include(brew => brew.Tastings).AsSplitQuery().ToListAsync(Ct);
+        foreach (var brew in rows)
+        {
+            var other = ForecastModel.Published with { Parameters = ModelParameters.Published with { Diffusivity = 1 + (0.02 * (brew.Id % 7)), GrindOffsetUm = 10 * (brew.Id % 5) } };
+            brew.ModelJson = ModelUsed.Of(other)?.ToJson();
+            var plan = other.Figures(brew.Recipe());
+            brew.ForecastJson = JsonSerializer.Serialize(ForecastFigures.Of(other.Figures(brew.Planned()).Totals));
+            brew.WorkOutFacts(plan);
+        }
+
+        return await db.SaveChangesAsync(Ct);
+    }
+
+    private async Task CrawlAsync(HttpClient client, int id, int other)
+    {
+        foreach (var (place, path, columns) in (IEnumerable<(string, string, string[])>)
+            [("log", $"/log/{id}", ["planned", "brewed"]), ("sheet", $"/log/{id}/sheet", ["planned", "brewed"]), ("after", $"/brew/{id}/after", ["planned", "brewed"]), ("together", $"/together?b={id}&b={other}", [])])
+        {
+            var page = await App.GetAsync(client, path);
+            // Brews lie side by side in the order of the log, whatever order they were asked for in.
+            var who = columns.Length > 0 ? columns : page.QuerySelectorAll(".beside-who a").Select(link => link.GetAttribute("href") == $"/log/{id}" ? "brewed" : "");
+            foreach (var row in page.QuerySelectorAll("tr").Where(row => row.QuerySelector("th[scope=row]") is not null))
+            {
+                foreach (var (column, cell) in who.Zip(row.QuerySelectorAll("td")).Where(pair => pair.First.Length > 0))
+                {
+                    Tell(id, $"{column} {row.QuerySelector("th")!.TextContent}", place, cell.TextContent);
+                }
+            }
+
+            foreach (var reading in page.QuerySelectorAll("main p").Select(line => Reading().Match(line.TextContent)).Where(match => match.Success && match.Groups[2].Success))
+            {
+                Tell(id, "brewed Strength", place, reading.Groups[2].Value);
+            }
+        }
+
+        var forecast = TasteForecast().Match((await App.GetAsync(client, $"/taste/{id}")).QuerySelector("#forecast")!.TextContent);
+        Assert.True(forecast.Success);
+        Tell(id, "brewed Strength", "taste", forecast.Groups["tds"].Value);
+        Tell(id, "planned Strength", "taste", forecast.Groups["planned"].Value);
+        Tell(id, "brewed Drink", "taste", forecast.Groups["drink"].Value);
+        Tell(id, "brewed Extracted", "taste", forecast.Groups["extracted"].Value);
+        Tell(id, "brewed tilt", "taste", forecast.Groups["tilt"].Value);
+
+        await CrawlNextAsync(client, id);
+        var line = (await App.GetAsync(client, $"/line/{id}")).QuerySelectorAll(".line-rows li").Single(one => one.QuerySelector("h2 a")!.GetAttribute("href") == $"/log/{id}");
+        foreach (var row in line.QuerySelectorAll(".line-figures div"))
+        {
+            var (what, value) = (row.QuerySelector("dt")!.TextContent, row.QuerySelector("dd")!.TextContent.Split(", balance "));
+            var column = what switch { "Planned" => "planned", "As brewed" => "brewed", "Read" => "read", _ => "" };
+            Tell(id, $"{column} Strength", "line", column.Length > 0 ? value[0] : "");
+            Tell(id, $"{column} tilt", "line", value.Length > 1 ? value[1] : "");
+        }
+
+        var file = JsonDocument.Parse(await client.GetStringAsync(new Uri($"/log/{id}/brew.json", UriKind.Relative), Ct)).RootElement;
+        foreach (var (column, member) in (IEnumerable<(string, string)>)[("planned", "planned"), ("brewed", "brewed")])
+        {
+            var figures = file.GetProperty("forecast").GetProperty(member);
+            double? Of(string name) => figures.TryGetProperty(name, out var value) ? value.GetDouble() : null;
+            Tell(id, $"{column} Strength", "file", Wording.FigureFormat.Number(Of("chilledTdsPercent") ?? Of("dilutedTdsPercent") ?? Of("tdsPercent") ?? 0, 2));
+            Tell(id, $"{column} tilt", "file", Wording.FigureFormat.Signed(Of("tilt") ?? 0, 2));
+            Tell(id, $"{column} Extraction", "file", Wording.FigureFormat.Number(Of("extractionYieldPercent") ?? 0, 1));
+            Tell(id, $"{column} Done at", "file", Wording.FigureFormat.Clock(Of("finishS") ?? 0));
+        }
+    }
+
+    private async Task CrawlLogAsync(HttpClient client)
+    {
+        for (string? path = "/log"; path is not null;)
+        {
+            var page = await App.GetAsync(client, path);
+            foreach (var row in page.QuerySelectorAll("li.row:has(.row-verdict)"))
+            {
+                var verdict = row.QuerySelector(".row-verdict")!.TextContent.Split(" · ")[0];
+                var read = verdict.EndsWith("read", StringComparison.Ordinal);
+                Tell(int.Parse(row.QuerySelector("[name=b]")!.GetAttribute("value")!, CultureInfo.InvariantCulture), read ? "read Strength" : "brewed Strength", "row", verdict.Replace("read", "", StringComparison.Ordinal));
+            }
+
+            path = page.QuerySelector("a[rel=next], a.older")?.GetAttribute("href");
+        }
+    }
+
+    private async Task CrawlNextAsync(HttpClient client, int id)
+    {
+        var page = await App.GetAsync(client, $"/next/{id}");
+        foreach (var row in page.QuerySelectorAll(".change-figures tbody tr"))
+        {
+            var what = row.QuerySelector("th")!.TextContent;
+            Tell(id, what == "Balance" ? "brewed tilt" : $"brewed {what}", "next", row.QuerySelector("td")!.TextContent);
+        }
+
+        var verdict = page.QuerySelector("#verdict")!.TextContent;
+        var done = DoneAt().Match(verdict);
+        Tell(id, "brewed Done at", "next", done.Groups[1].Value);
+        Tell(id, "planned Done at", "next", done.Groups[2].Value);
+        Tell(id, "brewed Extraction", "next", ExtractedOf().Match(verdict).Groups[1].Value);
+        Tell(id, "brewed Strength", "next", ExpectedTds().Match(verdict).Groups[1].Value);
+        Tell(id, "read Strength", "next", ReadTds().Match(verdict).Groups[1].Value);
+    }
+
+    private void Tell(int brew, string figure, string place, string value)
+    {
+        var name = figure.Replace(", TDS", "", StringComparison.Ordinal).Replace("Poured", "Water", StringComparison.Ordinal).Replace("In the cup", "Drink", StringComparison.Ordinal).Replace(", by the clock", "", StringComparison.Ordinal);
+        var plain = value.Replace("forecast", "", StringComparison.Ordinal).Replace("TDS", "", StringComparison.Ordinal).Replace("%", "", StringComparison.Ordinal).Replace(" g", "", StringComparison.Ordinal).Trim().TrimStart('+');
+        // In a comparison more stands beside it: the drink in ml, the figure of the balance.
+        plain = place == "together" ? plain.Split(name.EndsWith("Drink", StringComparison.Ordinal) ? "," : " (")[0] : plain;
+        if (plain.Length == 0 || plain is "—" or "not seen" || value.Contains("weighed", StringComparison.Ordinal))
+        {
+            return;
+        }
+
+        var values = told.TryGetValue((brew, name), out var known) ? known : told[(brew, name)] = [];
+        (values.TryGetValue(plain, out var places) ? places : values[plain] = []).Add(place);
+    }
+
+    [GeneratedRegex("A refractometer read ([0-9.]+ %) TDS(?:; the forecast of it as brewed is ([0-9.]+ %))?")]
+    private static partial Regex Reading();
+
+    [GeneratedRegex("as it was brewed: (?<tds>[0-9.]+ %) TDS.*planned (?<planned>[0-9.]+ %); (?<drink>[0-9]+ g) in the cup.*: (?<extracted>[a-z -]+, [0-9]+ of 100), balance (?<tilt>[+−]?[0-9.]+[0-9])")]
+    private static partial Regex TasteForecast();
+
+    [GeneratedRegex("[Dd]one at ([0-9:]+)(?:, planned ([0-9:]+))?")]
+    private static partial Regex DoneAt();
+
+    [GeneratedRegex("extracted: ([0-9.]+ %) of the dose in the cup")]
+    private static partial Regex ExtractedOf();
+
+    [GeneratedRegex("Expected ([0-9.]+ %) TDS")]
+    private static partial Regex ExpectedTds();
+
+    [GeneratedRegex("Read ([0-9.]+ %) TDS")]
+    private static partial Regex ReadTds();
+}
