@@ -67,9 +67,10 @@ public sealed class ForecastPropertyTests
     public void Half_the_step_changes_nothing_by_more_than_a_five_hundredth() => RecipeGenerator.Any.Sample(recipe =>
     {
         var coarse = ForecastFigures.Of(ForecastModel.Published.Figures(recipe).Totals);
-        if (coarse["beverageG"] < 5)
+        if (coarse["beverageG"] < 5 || (coarse["finishS"] < 20 && recipe.Steps.Any(step => step is Step.SwapCup)))
         {
-            // Everything went into the cup that was thrown away: figures of the few drops left mean nothing.
+            // Everything went into the cup that was thrown away: figures of the few drops left mean nothing. And where a brew
+            // is over within seconds of its first wetting, a cup that is changed in the middle of that is cut by the step.
             return;
         }
 
