@@ -17,10 +17,13 @@ public static class AdviceWords
     internal static string Why(AdvisedChange change, ImmutableArray<Complaint> stated, ImmutableArray<Aim> aims)
     {
         var answered = stated.Where(complaint => change.Answers.Contains(complaint)).ToList();
-        var wrong = answered.Count > 0 ? string.Join(' ', answered.Take(Named).Select(one => Wrong(one, change.Now, aims)))
+        var wrong = answered.Count > 0 ? Joined([.. answered.Take(Named).Select(one => Wrong(one, change.Now, aims))])
             : aims.Where(aim => aim.Set).Select(aim => Missed(aim, change.Now)).OfType<string>().FirstOrDefault() ?? "";
         return $"{wrong} {Does(change)}{(change.And is { } and ? $". No single change does both without harm: {Lower(Does(Second(change, and)))}" : "")}{Comes(change)}".Trim();
     }
+
+    /// <summary>Sentences as one: "It is sour, and it drained fast."</summary>
+    private static string Joined(IReadOnlyList<string> sentences) => string.Join(", and ", sentences.Select((one, i) => (i > 0 ? Lower(one) : one).TrimEnd('.'))) + ".";
 
     /// <summary>The verdict on a brew.</summary>
     internal static AdviceVerdict Verdict(BrewRecord brew, Forecast now, Forecast asBrewed, ToldFigures told, ImmutableArray<Aim> aims, ImmutableArray<Complaint> stated, ImmutableArray<Complaint> explained, IReadOnlyList<AdvisedChange> changes, bool met)
@@ -237,10 +240,10 @@ public static class AdviceWords
     private static string Comes(AdvisedChange change)
     {
         var (from, to) = (change.Now.Totals, change.Then.Totals);
-        var text = Text($". Expect it {Stronger(to.FinalTdsPercent - from.FinalTdsPercent)}, {to.FinalTdsPercent:0.00} % TDS, {string.Join(" and ", CupJudgement.Of(to).Words)}");
+        var text = Text($". Expect {Stronger(to.FinalTdsPercent - from.FinalTdsPercent)}, {to.FinalTdsPercent:0.00} % TDS, {string.Join(" and ", CupJudgement.Of(to).Words)}");
         if (to.DrawdownS is { } drainS && from.DrawdownS is { } drainedS && Math.Abs(drainS - drainedS) >= 5)
         {
-            text += $", draining in {ClockTime.Text(drainS)}";
+            text += Text($", and a drawdown about {Math.Abs(drainS - drainedS):0} s {(drainS > drainedS ? "longer" : "shorter")}");
         }
         else if (to.PressForceN is { } forceN && from.PressForceN is { } forcedN && Math.Abs(forceN - forcedN) >= 5)
         {
@@ -251,7 +254,7 @@ public static class AdviceWords
     }
 
     /// <summary>A difference in strength as a barista says it, % TDS: less than two hundredths nobody reads, a tenth everybody tastes.</summary>
-    private static string Stronger(double byPercent) => Math.Abs(byPercent) < 0.02 ? "as strong" : $"{(Math.Abs(byPercent) < 0.1 ? "a little " : "")}{(byPercent > 0 ? "stronger" : "weaker")}";
+    private static string Stronger(double byPercent) => Math.Abs(byPercent) < 0.02 ? "it as strong as now" : $"it {(Math.Abs(byPercent) < 0.1 ? "a little " : "")}{(byPercent > 0 ? "stronger" : "weaker")}";
 
     private static string Flow(BrewRecord brew, ToldFigures told, ImmutableArray<Aim> aims)
     {

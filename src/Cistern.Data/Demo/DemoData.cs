@@ -79,66 +79,10 @@ public static class DemoData
         await db.SaveChangesAsync(ct);
 
         await AddLogAsync(db, time, ct);
-        await AddLineAsync(db, time, ct);
+        await DemoSeries.AddFollowedAsync(db, time, Seed + 1, ct);
         await AddPlansAsync(db, time, ct);
         await DemoRooms.AddAsync(db, time, ct);
-    }
-
-    /// <summary>
-    /// A line of five brews on the other mill, which grinds 45 µm coarser than its table: from sharp and thin to good, each
-    /// as it was advised after the one before.
-    /// </summary>
-    private static async Task AddLineAsync(CisternDb db, TimeProvider time, CancellationToken ct)
-    {
-        const int Brews = 5;
-        const int FirstDaysAgo = 38;
-        var bag = await db.Bags.FirstAsync(row => row.Name == "Blue Ferry", ct);
-        var mill = await db.Mills.FirstAsync(row => row.Name == "Counter 64", ct);
-        var solveig = await db.Baristas.FirstAsync(row => row.Name == "Solveig", ct);
-        var model = ForecastModel.Published;
-        var truth = model with { Parameters = model.Parameters with { GrindOffsetUm = 45, CakeResistance = 1.15, HoldShiftGPerG = 0.08 } };
-        var random = new Random(Seed + 1);
-        var written = RecipeLibrary.Find("ld-closed")!;
-        var plan = written with
-        {
-            Coffee = new Coffee(15.5, bag.Roast, 12),
-            Grind = mill.Scale.At(10),
-            Water = written.Water with { TemperatureC = 92 },
-            Target = new Target { TdsPercent = new Span(1.24, 1.36), Tilt = new Span(-0.1, 0.4) },
-        };
-        var line = new List<BrewRecord>();
-        (Brew Brew, AdvisedChange? Change)? before = null;
-        for (var i = 0; i < Brews; i++)
-        {
-            var openedAt = new DateTimeOffset(time.GetUtcNow().AddDays(i - FirstDaysAgo).Date.AddHours(9).AddMinutes(random.Next(60)), TimeSpan.Zero);
-            var forecast = model.Run(plan);
-            var brew = BrewPlan.Of(forecast, openedAt.ToUnixTimeMilliseconds());
-            (brew.Barista, brew.CoffeeName, brew.PlaceName) = (solveig, bag.Name, "Weir House");
-            (brew.MillName, brew.VesselName) = (mill.Name, "Lever dripper, ridged");
-            brew.GrindText = string.Create(CultureInfo.InvariantCulture, $"{mill.Name}, {mill.Scale.SettingFor(plan.Grind.MedianUm):0.##} {mill.SettingName}");
-            if (before is { Brew: var last, Change: var made })
-            {
-                brew.ParentBrewId = last.Id;
-                brew.Why = made?.Why ?? "The same again, to be sure of it.";
-                brew.ChangedJson = made is null ? "" : DemoWords.Change(made, mill).ToJson();
-            }
-
-            var real = Live(brew, forecast, truth, new Entry(written.Id, bag.Name, 0, 0, 0, 0), random);
-            var tasting = DemoWords.Taste(real, bag, 0, brew.EndedAtMs!.Value);
-            DemoWords.AddSips(tasting, real, all: true);
-            tasting.ReadTdsPercent = Math.Round(real.FinalTdsPercent + ((random.NextDouble() - 0.5) * 0.04), 2);
-            tasting.Barista = solveig;
-            brew.Tastings.Add(tasting);
-            brew.Observations.Add(new Observation { Name = ObservationNames.Beverage, Value = Math.Round(real.FinalG), AtMs = tasting.AtMs });
-            db.Brews.Add(brew);
-            await db.SaveChangesAsync(ct);
-            line.Add(BrewRecords.Of(brew, model, boughtGround: false));
-            var learned = Fitter.Of(line.Select(one => one.ForFitting()), model);
-            var advice = Advisor.Of(line, learned.Model(model, line[^1].Keys()), new AdviceGear { Mill = mill.Scale });
-            var change = advice.Changes.FirstOrDefault();
-            before = (brew, change);
-            plan = change?.Recipe ?? plan;
-        }
+        await DemoSeries.AddDialledInAsync(db, time, Seed + 4, ct);
     }
 
     /// <summary>Two plans of the house's own, the second made from the first.</summary>

@@ -95,7 +95,7 @@ internal static class DemoRooms
             RevealedAtMs = openedAtMs + 1_500_000,
             By = baristas[1].Name,
         };
-        string[] notes = ["thinner than the other two", "one is sharper", "all alike to me", "less plum in it"];
+        string[] notes = ["thinner than the other two", "one is more sour", "all alike to me", "less plum in it"];
         var dealt = BlindTasting.Serve(session.Kind, session.Tasters, session.Seed);
         for (var i = 0; i < baristas.Count; i++)
         {

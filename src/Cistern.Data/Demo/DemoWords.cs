@@ -74,10 +74,10 @@ internal static class DemoWords
 
         var clicks = Text($"{Math.Abs(before.Finer)} {(Math.Abs(before.Finer) == 1 ? "click" : "clicks")} {(before.Finer > 0 ? "finer" : "coarser")}");
         var was = before.Finer > 0
-            ? before.Real.Tilt < -0.5 ? "it was sharp" : before.Real.FinalTdsPercent < 1.21 ? "it was thin" : "to see whether more is better"
+            ? before.Real.Tilt < -0.5 ? "it was sour" : before.Real.FinalTdsPercent < 1.21 ? "it was thin" : "to see whether more is better"
             : before.Real.DrawdownS > StallS ? Text($"it drained for {Clock(before.Real.DrawdownS.Value)}")
             : before.Real.PressForceN > HardN ? Text($"it took {before.Real.PressForceN:0} N at the hand")
-            : before.Real.Tilt > 0.5 ? "it was harsh" : "to see whether less is cleaner";
+            : before.Real.Tilt > 0.5 ? "it was bitter" : "to see whether less is cleaner";
         return $"{clicks}: {was}.";
     }
 
@@ -112,7 +112,7 @@ internal static class DemoWords
         }
 
         var notes = bag.TastesOf.Split(", ");
-        var lean = tilt < -1 ? "Sharp" : tilt > 1 ? "Harsh" : "Balanced";
+        var lean = tilt < -1 ? "Sour" : tilt > 1 ? "Bitter" : "Balanced";
         var weight = body < -1 ? "thin" : body > 1 ? "heavy" : "of middling body";
         yield return $"{lean}, {weight}.";
         if (Math.Abs(tilt) <= 3)
