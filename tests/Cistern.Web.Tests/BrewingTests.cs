@@ -255,7 +255,7 @@ public sealed class BrewingTests : IClassFixture<App>
     {
         var id = await FinishedAsync("fp-slow-eight", lateS: 60);
         var page = await App.GetAsync(client, $"/brew/{id}/after");
-        Assert.Contains(page.QuerySelectorAll(".verdict.off"), verdict => verdict.TextContent.Contains("Released at 8:55, 52 s after", StringComparison.Ordinal));
+        Assert.Contains(page.QuerySelectorAll(".verdict.off"), verdict => verdict.TextContent.Contains("The steep ended at 8:55, 52 s after", StringComparison.Ordinal));
         Assert.Equal(5, page.QuerySelectorAll(".assumed .field-row").Length);
         var refused = await App.PostAsync(client, page, $"/brew/{id}/after?handler=Right", ("ended-2", "soon"), ("ended-3", "1:30"));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, refused.StatusCode);
@@ -532,7 +532,7 @@ public sealed class BrewingTests : IClassFixture<App>
             var told = await App.GetAsync(client, address);
             Assert.Contains("Taken, and taken back.", told.QuerySelector(".verdicts")!.ParentElement!.TextContent, StringComparison.Ordinal);
             // Held against what was planned, not against what it was changed to.
-            Assert.Contains("Released at 11:5", told.QuerySelector(".verdicts")!.TextContent, StringComparison.Ordinal);
+            Assert.Contains("The steep ended at 11:5", told.QuerySelector(".verdicts")!.TextContent, StringComparison.Ordinal);
             var strength = told.QuerySelectorAll("tr").Single(row => row.TextContent.Contains("Strength", StringComparison.Ordinal)).QuerySelectorAll("td").Select(cell => cell.TextContent).ToList();
             Assert.Equal(2, strength.Count);
             Assert.Equal(Wording.FigureFormat.Percent(ForecastModel.Published.Run((await BrewOf(id)).Planned()).Totals.FinalTdsPercent, 2), strength[0]);

@@ -135,7 +135,7 @@ public sealed class FilesTests : IClassFixture<App>
         {
             var told = await App.GetAsync(browser, path);
             Assert.Equal("23.4 g", told.QuerySelectorAll("tr").Single(row => row.QuerySelector("th")?.TextContent == "Dose").QuerySelectorAll("td")[1].TextContent.Trim());
-            Assert.Contains("Drained in 1:35", told.Body!.TextContent, StringComparison.Ordinal);
+            Assert.Contains("Drawdown 1:35", told.Body!.TextContent, StringComparison.Ordinal);
         }
 
         Assert.Contains("Filled: as brewed", entry.Body.TextContent, StringComparison.Ordinal);

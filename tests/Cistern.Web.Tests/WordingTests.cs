@@ -61,15 +61,15 @@ public sealed class WordingTests
     }
 
     [Theory]
-    [InlineData(FlowOf.Drain, 130, 80, 105, true, "Drained in 2:10, 25 s slower than its window, 1:20 to 1:45: too fine, stirred too much, or very fresh. Coarser next time.")]
-    [InlineData(FlowOf.Drain, 60, 80, 105, false, "Drained in 1:00, 20 s quicker than what was foretold, 1:20 to 1:45: too coarse, or the filter has folded. Finer next time.")]
-    [InlineData(FlowOf.Press, 60, 20, 40, true, "Pressed in 1:00, 20 s slower than its window, 0:20 to 0:40: too hard is too fine.")]
-    [InlineData(FlowOf.Press, 10, 20, 40, true, "Pressed in 0:10, 10 s quicker than its window, 0:20 to 0:40: too easy is too coarse.")]
+    [InlineData(FlowOf.Drain, 130, 80, 105, true, "Drawdown 2:10, 25 s slower than its window, 1:20 to 1:45: a fine grind, much stirring, or very fresh coffee.")]
+    [InlineData(FlowOf.Drain, 60, 80, 105, false, "Drawdown 1:00, 20 s faster than the expected 1:20 to 1:45: a coarse grind, or the filter has folded.")]
+    [InlineData(FlowOf.Press, 60, 20, 40, true, "Pressed in 1:00, 20 s slower than its window, 0:20 to 0:40: the bed was tight.")]
+    [InlineData(FlowOf.Press, 10, 20, 40, true, "Pressed in 0:10, 10 s faster than its window, 0:20 to 0:40: the bed was loose.")]
     [InlineData(FlowOf.Press, 40.4, 20, 40, true, "Pressed in 0:40, within its window, 0:20 to 0:40.")]
-    [InlineData(FlowOf.Release, 500, 200, 300, true, "Released at 8:20, 3:20 after its window, 3:20 to 5:00: more drawn than was meant.")]
-    [InlineData(FlowOf.Release, 190, 200, 300, true, "Released at 3:10, 10 s before its window, 3:20 to 5:00: less drawn than was meant.")]
-    [InlineData(FlowOf.Release, 250, 200, 300, true, "Released at 4:10, within its window, 3:20 to 5:00.")]
-    [InlineData(FlowOf.Finish, 199, 200, 300, false, "Done at 3:19, 1 s before what was foretold, 3:20 to 5:00.")]
+    [InlineData(FlowOf.Release, 500, 200, 300, true, "The steep ended at 8:20, 3:20 after its window, 3:20 to 5:00: it extracted more.")]
+    [InlineData(FlowOf.Release, 190, 200, 300, true, "The steep ended at 3:10, 10 s before its window, 3:20 to 5:00: it extracted less.")]
+    [InlineData(FlowOf.Release, 250, 200, 300, true, "The steep ended at 4:10, within its window, 3:20 to 5:00.")]
+    [InlineData(FlowOf.Finish, 199, 200, 300, false, "Done at 3:19, 1 s before the expected 3:20 to 5:00.")]
     [InlineData(FlowOf.Finish, 301, 200, 300, true, "Done at 5:01, 1 s after its window, 3:20 to 5:00.")]
     public void Times_are_held_against_their_windows_in_words(FlowOf of, double actualS, double lowS, double highS, bool set, string words) =>
         Assert.Equal(words, FlowWording.Of(new FlowVerdict(of, actualS, lowS, highS, set)));

@@ -18,9 +18,12 @@ internal static class DemoWords
     public static Tasting Taste(Totals real, Bag bag, double missedS, long endedAtMs)
     {
         var body = (int)Math.Clamp(Math.Round((real.FinalTdsPercent - 1.3) / 0.06), -5, 5);
-        var tilt = (int)Math.Clamp(Math.Round(real.Tilt * 3), -5, 5);
+        // Whoever left it standing calls it bitter, whatever a ratio of yields says.
+        var left = missedS > 60;
+        var tilt = (int)Math.Clamp(Math.Round(real.Tilt * 3) + (left ? 3 : 0), -5, 5);
         return new Tasting
         {
+            Complaints = left ? "bitter" : "",
             SharpHarsh = tilt,
             ThinHeavy = body,
             Score = Math.Round(2 * (8.5 - (0.6 * Math.Abs(tilt)) - (0.4 * Math.Abs(body)))) / 2,

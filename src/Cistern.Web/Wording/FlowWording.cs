@@ -10,20 +10,20 @@ public static class FlowWording
     {
         var window = verdict.Set
             ? $"its window, {FigureFormat.Clock(verdict.LowS)} to {FigureFormat.Clock(verdict.HighS)}"
-            : $"what was foretold, {FigureFormat.Clock(verdict.LowS)} to {FigureFormat.Clock(verdict.HighS)}";
+            : $"the expected {FigureFormat.Clock(verdict.LowS)} to {FigureFormat.Clock(verdict.HighS)}";
         var time = FigureFormat.Clock(verdict.ActualS);
         var off = Math.Abs(verdict.OffS) < 100 ? FigureFormat.Seconds(Math.Abs(verdict.OffS)) : FigureFormat.Clock(Math.Abs(verdict.OffS));
         return (verdict.Of, verdict.Place) switch
         {
-            (FlowOf.Release, FlowPlace.Within) => $"Released at {time}, within {window}.",
-            (FlowOf.Release, FlowPlace.Under) => $"Released at {time}, {off} before {window}: less drawn than was meant.",
-            (FlowOf.Release, _) => $"Released at {time}, {off} after {window}: more drawn than was meant.",
-            (FlowOf.Drain, FlowPlace.Within) => $"Drained in {time}, within {window}.",
-            (FlowOf.Drain, FlowPlace.Under) => $"Drained in {time}, {off} quicker than {window}: too coarse, or the filter has folded. Finer next time.",
-            (FlowOf.Drain, _) => $"Drained in {time}, {off} slower than {window}: too fine, stirred too much, or very fresh. Coarser next time.",
+            (FlowOf.Release, FlowPlace.Within) => $"The steep ended at {time}, within {window}.",
+            (FlowOf.Release, FlowPlace.Under) => $"The steep ended at {time}, {off} before {window}: it extracted less.",
+            (FlowOf.Release, _) => $"The steep ended at {time}, {off} after {window}: it extracted more.",
+            (FlowOf.Drain, FlowPlace.Within) => $"Drawdown {time}, within {window}.",
+            (FlowOf.Drain, FlowPlace.Under) => $"Drawdown {time}, {off} faster than {window}: a coarse grind, or the filter has folded.",
+            (FlowOf.Drain, _) => $"Drawdown {time}, {off} slower than {window}: a fine grind, much stirring, or very fresh coffee.",
             (FlowOf.Press, FlowPlace.Within) => $"Pressed in {time}, within {window}.",
-            (FlowOf.Press, FlowPlace.Under) => $"Pressed in {time}, {off} quicker than {window}: too easy is too coarse.",
-            (FlowOf.Press, _) => $"Pressed in {time}, {off} slower than {window}: too hard is too fine.",
+            (FlowOf.Press, FlowPlace.Under) => $"Pressed in {time}, {off} faster than {window}: the bed was loose.",
+            (FlowOf.Press, _) => $"Pressed in {time}, {off} slower than {window}: the bed was tight.",
             (_, FlowPlace.Within) => $"Done at {time}, within {window}.",
             (_, FlowPlace.Under) => $"Done at {time}, {off} before {window}.",
             _ => $"Done at {time}, {off} after {window}.",

@@ -55,10 +55,10 @@ public static class SlipWording
         };
         var comes = slip.Kind switch
         {
-            SlipKind.DrainSlow => "A gentle swirl may free it; do not press it. Coarser next time.",
-            SlipKind.DrainStalled => "Swirl it gently once more, or stop here and take what is in the cup. Coarser next time.",
-            SlipKind.PressSlow => "Stop and ease back, then go slower; never lean on it. Coarser next time.",
-            SlipKind.PressEasy => "Finer next time.",
+            SlipKind.DrainSlow => "A gentle swirl may free it; do not press it.",
+            SlipKind.DrainStalled => "Swirl it gently once more, or stop here and take what is in the cup.",
+            SlipKind.PressSlow => "Stop and ease back, then go slower; never lean on it.",
+            SlipKind.PressEasy => "Nothing to do about it now: press on gently.",
             SlipKind.FlameWeak => "The water may fall back when the coffee goes in: turn it up, as its maker says. Never leave it alone.",
             _ => $"As it goes: {Cup(asItGoes)}.",
         };
