@@ -37,7 +37,8 @@ await shot('choose', '/plan?cups=2&minutes=5&ice=hot&bag=4');
 await shot('together', '/together?b=19&b=20&b=21&b=22');
 await shot('trends', '/trends?of=drawdown&over=grind&family=valve-dripper');
 await shot('taste', '/taste/8');
-await shot('next', '/next/9');
+await shot('next', '/next/49');
+await shot('next-slip', '/next/7');
 // What is learned is worked out beside the pages.
 for (let i = 0; i < 60 && !(await (await fetch(`${server.url}/learned`)).text()).includes('coarser than its table'); i += 1) await new Promise((wait) => setTimeout(wait, 500));
 await shot('learned', '/learned');

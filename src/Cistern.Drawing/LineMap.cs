@@ -34,7 +34,7 @@ public static class LineMap
             if (to.Foretold is { } meant)
             {
                 svg.Add($"<line class=\"line-foretold\" x1=\"{axes.X(from.ExtractionYieldPercent)}\" y1=\"{axes.Y(from.TdsPercent)}\" x2=\"{axes.X(meant.ExtractionYieldPercent)}\" y2=\"{axes.Y(meant.TdsPercent)}\"/>");
-                svg.Add($"<circle class=\"map-parent\" cx=\"{axes.X(meant.ExtractionYieldPercent)}\" cy=\"{axes.Y(meant.TdsPercent)}\" r=\"6\"><title>foretold of {i + 1}</title></circle>");
+                svg.Add($"<circle class=\"map-parent\" cx=\"{axes.X(meant.ExtractionYieldPercent)}\" cy=\"{axes.Y(meant.TdsPercent)}\" r=\"6\"><title>expected of {i + 1}</title></circle>");
             }
 
             svg.Add($"<line class=\"map-arrow\" x1=\"{axes.X(from.ExtractionYieldPercent)}\" y1=\"{axes.Y(from.TdsPercent)}\" x2=\"{axes.X(to.ExtractionYieldPercent)}\" y2=\"{axes.Y(to.TdsPercent)}\"/>");

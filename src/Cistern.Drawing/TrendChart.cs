@@ -16,7 +16,7 @@ public readonly record struct TrendPoint(double X, double Y, (double Low, double
 /// <param name="Low">A quarter of them lie below.</param>
 /// <param name="Middle">The middle of them.</param>
 /// <param name="High">A quarter of them lie above.</param>
-/// <param name="Band">The middle of what had been foretold of them, from and to; null where nothing had.</param>
+/// <param name="Band">The middle of what had been expected of them, from and to; null where nothing had.</param>
 public readonly record struct TrendPart(double From, double To, int Count, double Low, double Middle, double High, (double Low, double High)? Band);
 
 /// <summary>How a trend's axis is marked.</summary>
@@ -166,7 +166,7 @@ public static class TrendChart
             svg.Text(X(value), heightPx - Bottom + 17, "tide-tick", told, "middle");
         }
 
-        // Few brews each have what had been foretold of them behind; many have the middle of that, part by part.
+        // Few brews each have what had been expected of them behind; many have the middle of that, part by part.
         if (points.Count <= MostOwnBands)
         {
             foreach (var point in points.Where(point => point.Band is not null))

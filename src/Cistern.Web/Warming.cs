@@ -23,7 +23,7 @@ public static class Warming
         var recipe = RecipeLibrary.All[0];
         _ = PlanState.Of(recipe).ToJson();
         var forecast = ForecastModel.Published.Run(recipe);
-        _ = Tide.Draw(forecast, new TideOptions(620) { Labels = new FigureFormat(Cistern.Core.Reckoning.Units.Metric).Labels("in the vessel") }).Length + VesselCut.Draw(forecast, 60, TideLabels.Plain).Length;
+        _ = Tide.Draw(forecast, new TideOptions(620) { Labels = new FigureFormat(Cistern.Core.Reckoning.Units.Metric).Labels("in the brewer") }).Length + VesselCut.Draw(forecast, 60, TideLabels.Plain).Length;
         _ = (Confidence.Of(forecast), Slack.Of(forecast), Nudges.Of(forecast));
     });
 

@@ -85,7 +85,7 @@ public sealed class PlanChangeTests
         yield return ("grind 12", new PlanChange.GrindTo(12));
         foreach (var atS in (double[])[1, 100, 400])
         {
-            yield return ($"release {atS}", new PlanChange.Release(atS));
+            yield return ($"steep until {atS}", new PlanChange.Release(atS));
         }
 
         yield return ("fit", new PlanChange.Fit());

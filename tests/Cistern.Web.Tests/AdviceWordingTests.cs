@@ -77,10 +77,10 @@ public sealed class AdviceWordingTests
     {
         var change = Change(Lever.Dose, 24, 26);
         var figures = AdviceWording.Figures(change.Now.Totals, change.Then.Totals, Metric).ToDictionary(row => row.What, row => (row.Now, row.Then));
-        Assert.Equal(["Strength", "Balance", "Extraction", "Drains in", "In the cup", "Done at"], figures.Keys);
+        Assert.Equal(["Strength", "Balance", "Extraction", "Drawdown", "In the cup", "Done at"], figures.Keys);
         Assert.Equal(("1.28", "1.28 % TDS"), figures["Strength"]);
         Assert.Equal(("0.19", "0.19, balanced"), figures["Balance"]);
-        Assert.Equal(("2:04", "2:04"), figures["Drains in"]);
+        Assert.Equal(("2:04", "2:04"), figures["Drawdown"]);
         var press = ForecastModel.Published.Figures(RecipeLibrary.Find("tp-upright-short")!);
         Assert.Contains(AdviceWording.Figures(press.Totals, press.Totals, Metric), row => row is ("Force", "86", "86 N"));
     }
@@ -88,7 +88,7 @@ public sealed class AdviceWordingTests
     [Theory]
     [InlineData(FitParameter.MillOffsetUm, 1.15, 0.3, "It grinds about 46 µm coarser than its table (31 to 61 µm).")]
     [InlineData(FitParameter.MillOffsetUm, -1.15, 0.3, "It grinds about 46 µm finer than its table (−61 to −31 µm).")]
-    [InlineData(FitParameter.BedResistance, 1, 0.1, "Its bed is about 50 % tighter, so it drains and presses slower and harder (1.42 to 1.58 times).")]
+    [InlineData(FitParameter.BedResistance, 1, 0.1, "Its bed is about 50 % tighter, so it draws down and presses slower and harder (1.42 to 1.58 times).")]
     [InlineData(FitParameter.Diffusion, -1, 0.1, "It gives about 20 % slower than the model takes for granted (0.78 to 0.82 times).")]
     [InlineData(FitParameter.Equilibrium, 1, 0.1, "It gives a little more in the end than most.")]
     [InlineData(FitParameter.HoldGPerG, -1, 0.1, "Its bed keeps about 0.15 g of water less on each gram of coffee.")]

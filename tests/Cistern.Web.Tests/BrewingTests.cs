@@ -330,7 +330,7 @@ public sealed class BrewingTests : IClassFixture<App>
         Assert.Equal("Stir the cup", again.QuerySelector("#verb")!.TextContent);
         var brew = await BrewOf(id);
         Assert.Equal((BrewState.Running, null, null), (brew.State, brew.EndedAtMs, brew.Facts));
-        Assert.Equal("Let it drain", (await SayAsync(id, again, "#undo-form")).QuerySelector("#verb")!.TextContent);
+        Assert.Equal("Let it draw down", (await SayAsync(id, again, "#undo-form")).QuerySelector("#verb")!.TextContent);
     }
 
     [Fact]
@@ -512,7 +512,7 @@ public sealed class BrewingTests : IClassFixture<App>
         Assert.Equal(RecipeLibrary.Find("fp-slow-eight")!.Steps.Length, taken.Planned().Steps.Length);
         Assert.Null(page.QuerySelector("#slip form[action$=Slip]"));
         Assert.Contains("Taken:", page.QuerySelector("#slip .taken")!.TextContent, StringComparison.Ordinal);
-        Assert.Contains("Let down", page.QuerySelector("#all-steps")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("Dilute", page.QuerySelector("#all-steps")!.TextContent, StringComparison.Ordinal);
 
         // Answered twice it counts once; taken back the plan is as it was, and it is told again.
         Assert.False(await app.DataAsync(db => new Data.Stores.BrewStore(db, app.Time, ForecastModel.Published).AnswerSlipAsync(id, new SlipAnswer { Kind = SlipKind.ReleaseDue, Step = 5, Taken = true, LetDownG = 99, Said = "" })));

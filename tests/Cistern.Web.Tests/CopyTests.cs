@@ -115,7 +115,7 @@ public sealed class CopyTests
             await App.GetAsync(browser, "/log");
             Run(data, "INSERT INTO Devices (Id, Name, Role, TokenHash, TokenAtMs, BeforeHash, PairedAtMs, SeenAtMs) VALUES (1, 'Lost phone', 2, 'A1', 1, '', 1, 1), (2, 'Kept phone', 0, 'A2', 1, '', 1, 1)");
             Copies.Make(data, copy);
-            Run(data, "UPDATE Devices SET PutOutAtMs = 5 WHERE Id = 1; UPDATE Devices SET TokenHash = 'B2', BeforeHash = 'A2', Role = 1 WHERE Id = 2; UPDATE Baristas SET Pin = 'set since' WHERE Name = 'Teo'; INSERT INTO HouseRecords (AtMs, What, Who) VALUES (5, 'Lost phone was put out.', 'this bench')");
+            Run(data, "UPDATE Devices SET PutOutAtMs = 5 WHERE Id = 1; UPDATE Devices SET TokenHash = 'B2', BeforeHash = 'A2', Role = 1 WHERE Id = 2; UPDATE Baristas SET Pin = 'set since' WHERE Name = 'Teo'; INSERT INTO HouseRecords (AtMs, What, Who) VALUES (5, 'Lost phone was removed.', 'this bench')");
         }
 
         Copies.Lay(copy, data);
@@ -126,7 +126,7 @@ public sealed class CopyTests
             Assert.Equal(5L, Run(data, "SELECT PutOutAtMs FROM Devices WHERE Id = 1"));
             Assert.Equal(1L, Run(data, "SELECT count(*) FROM Devices WHERE Id = 2 AND TokenHash = 'B2' AND BeforeHash = 'A2' AND Role = 1"));
             Assert.Equal("set since", Run(data, "SELECT Pin FROM Baristas WHERE Name = 'Teo'"));
-            Assert.Equal(1L, Run(data, "SELECT count(*) FROM HouseRecords WHERE What = 'Lost phone was put out.'"));
+            Assert.Equal(1L, Run(data, "SELECT count(*) FROM HouseRecords WHERE What = 'Lost phone was removed.'"));
             Assert.Equal(1L, Run(data, "SELECT count(*) FROM HouseRecords WHERE What LIKE '%put back%'"));
         }
 

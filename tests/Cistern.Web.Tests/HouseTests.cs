@@ -224,12 +224,12 @@ public sealed class HouseTests
         await using var app = App.OfHouse();
         var guest = await PairedAsync(app, DeviceRole.Guest);
         var you = await App.GetAsync(guest, "/you");
-        Assert.Equal("Let go of this device", you.QuerySelector("[action='/pair?handler=Leave'] button")!.TextContent);
+        Assert.Equal("Remove this device", you.QuerySelector("[action='/pair?handler=Leave'] button")!.TextContent);
         var answer = await App.PostAsync(guest, you, "/pair?handler=Leave");
         Assert.Equal("Pair this device", (await App.ParseAsync(answer)).QuerySelector("h1")!.TextContent);
         Assert.NotNull((await DeviceAsync(app)).PutOutAtMs);
         Assert.Equal("Pair this device", (await App.GetAsync(guest, "/log")).QuerySelector("h1")!.TextContent);
-        Assert.Contains("Kitchen phone was put out.", (await App.GetAsync(app.Browser(), "/devices")).QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("Kitchen phone was removed.", (await App.GetAsync(app.Browser(), "/devices")).QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
 
         // Its browser is told to keep nothing; the bench's own screen has nothing to let go of.
         var told = await PairedAsync(app, DeviceRole.Barista, "Told phone");
@@ -271,7 +271,7 @@ public sealed class HouseTests
         Assert.EndsWith("/pair", (await phone.GetAsync(At("/"), Ct)).RequestMessage!.RequestUri!.AbsolutePath, StringComparison.Ordinal);
         list = await App.GetAsync(keeper, "/devices");
         Assert.Contains("put out", list.QuerySelector("#paired .is-out")!.TextContent, StringComparison.Ordinal);
-        Assert.Contains("Kitchen phone was put out.", list.QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("Kitchen phone was removed.", list.QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
     }
 
     [Fact]

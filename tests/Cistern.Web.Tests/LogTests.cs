@@ -168,11 +168,11 @@ public sealed class LogTests : IClassFixture<App>
         // Nothing else looks at it either: not the Bench, not the line it belonged to.
         Assert.Null((await App.GetAsync(browser, "/")).QuerySelector("[name=brew][value='6']"));
         await App.GetAsync(browser, "/next/6", 404);
-        Assert.Contains("Taken off the log", (await App.GetAsync(browser, "/log/6")).QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("Deleted", (await App.GetAsync(browser, "/log/6")).QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
         var back = await App.PostAsync(browser, gone, "/log?handler=BringBack", ("id", "6"));
         Assert.Equal("/log/6", back.RequestMessage!.RequestUri!.AbsolutePath);
         Assert.Equal(all, Count(await App.GetAsync(browser, "/log")));
-        Assert.Equal(["was brought back to the log.", "was taken off the log."], (await App.GetAsync(browser, "/devices")).QuerySelectorAll("#record .row-main span:first-child").Take(2).Select(one => one.TextContent.Split(", ")[^1]));
+        Assert.Equal(["was brought back to the log.", "was deleted."], (await App.GetAsync(browser, "/devices")).QuerySelectorAll("#record .row-main span:first-child").Take(2).Select(one => one.TextContent.Split(", ")[^1]));
         Assert.Equal(HttpStatusCode.NotFound, (await App.PostAsync(browser, gone, "/log?handler=TakeAway", ("id", "99999"))).StatusCode);
     }
 
@@ -197,7 +197,7 @@ public sealed class LogTests : IClassFixture<App>
     {
         var line = (await App.GetAsync(client, "/log?recipe=fp-bloomed&state=tasted")).QuerySelector(".log-rows .row")!;
         Assert.Contains("Otherwise than planned: released 3:0", line.TextContent, StringComparison.Ordinal);
-        Assert.Contains("released or done late", line.QuerySelector(".row-verdict")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("steep ended or done late", line.QuerySelector(".row-verdict")!.TextContent, StringComparison.Ordinal);
         Assert.Matches("1\\.[0-9]{2} % TDS", line.QuerySelector(".row-verdict")!.TextContent);
     }
 
@@ -283,7 +283,7 @@ public sealed class LogTests : IClassFixture<App>
             + await db.Brews.Where(brew => brew.Id == 10).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.State, BrewState.Running), Ct));
         var page = await App.GetAsync(own.Browser(), "/together?b=5&b=6&b=9&b=10");
         Assert.Equal(["/log/5", "/log/6"], page.QuerySelectorAll(".beside-who a").Select(link => link.GetAttribute("href")).Order(StringComparer.Ordinal));
-        Assert.Contains("cannot be laid beside others", page.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("cannot be compared", page.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
     }
 
     [Fact]

@@ -52,7 +52,7 @@ public sealed class LogWordingTests
     [InlineData("state", "untasted", "not tasted")]
     [InlineData("drawn", "to-the-end", "over-extracted")]
     [InlineData("flow", "within", "in its windows")]
-    [InlineData("flow", "late", "released or done late")]
+    [InlineData("flow", "late", "steep ended or done late")]
     [InlineData("coffee", "Blue Ferry", "Blue Ferry")]
     public void Each_value_is_told_as_it_is_spoken(string facet, string value, string told) => Assert.Equal(told, LogWording.Of(LogFacet.Find(facet)!, value));
 
@@ -99,7 +99,7 @@ public sealed class LogWordingTests
     [InlineData(1.15, null, 0.45, 0.9, null, "within", "1.15 % TDS · expected just on the bitter side")]
     [InlineData(1.15, null, 0.55, 0.9, -2.0, "within", "1.15 % TDS · tasted sour")]
     [InlineData(1.15, 1.31, 0.0, 0.9, null, "slow", "1.31 % TDS read · expected balanced · flowed too slowly")]
-    [InlineData(1.0, null, -1.35, 0.6, null, "early", "1.00 % TDS · expected hollow, sour, thin · released or done early")]
+    [InlineData(1.0, null, -1.35, 0.6, null, "early", "1.00 % TDS · expected hollow, sour, thin · steep ended or done early")]
     [InlineData(1.3, null, 0.0, 0.9, null, null, "1.30 % TDS · expected balanced")]
     public void A_verdict_says_strength_cup_and_what_flowed_otherwise(double tds, double? read, double tilt, double drawn, double? tasted, string? flow, string told) =>
         Assert.Equal(told, LogWording.Verdict(Row(row => (row.FinalTdsPercent, row.ReadTdsPercent, row.Tilt, row.Drawn, row.SharpHarsh, row.Flow) = (tds, read, tilt, drawn, tasted, flow))));

@@ -40,7 +40,7 @@ public sealed partial class OneTruthTests
         var torn = told.Where(one => one.Value.Count > 1).Select(one => $"{one.Key.Brew} {one.Key.Figure}: {string.Join(", ", one.Value.Select(value => $"{value.Key} ({string.Join(' ', value.Value)})"))}").ToList();
         Assert.True(torn.Count == 0, $"{torn.Count} of {told.Count}:\n{string.Join('\n', torn)}");
         // What is not found anywhere cannot differ: each page must have told its share.
-        foreach (var place in (string[])["log", "sheet", "after", "taste", "next", "line", "together", "row", "file"])
+        foreach (var place in (string[])["log", "sheet", "after", "taste", "next", "line", "together", "row", "file", "command line"])
         {
             Assert.True(told.Values.SelectMany(one => one.Values).Count(places => places.Contains(place)) >= brews.Count, $"{place} told nothing");
         }
@@ -156,7 +156,12 @@ public sealed partial class OneTruthTests
             Tell(id, $"{column} tilt", "line", value.Length > 1 ? value[1] : "");
         }
 
-        var file = JsonDocument.Parse(await client.GetStringAsync(new Uri($"/log/{id}/brew.json", UriKind.Relative), Ct)).RootElement;
+        var text = await client.GetStringAsync(new Uri($"/log/{id}/brew.json", UriKind.Relative), Ct);
+        // What the command line tells of it, from its file alone.
+        var advised = Data.Files.BrewFiles.Told(BrewReader.Read(System.Text.Encoding.UTF8.GetBytes(text)).Brews[0], ForecastModel.Published)!.AsBrewed;
+        Tell(id, "brewed Strength", "command line", Wording.FigureFormat.Number(advised.FinalTdsPercent, 2));
+        Tell(id, "brewed Done at", "command line", Wording.FigureFormat.Clock(advised.FinishS));
+        var file = JsonDocument.Parse(text).RootElement;
         foreach (var (column, member) in (IEnumerable<(string, string)>)[("planned", "planned"), ("brewed", "brewed")])
         {
             var figures = file.GetProperty("forecast").GetProperty(member);

@@ -150,7 +150,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
         Assert.Matches(@"clicks \(\d+ µm\) and [\d.]+ g give 1\.(29|30|31) % TDS, balance", both.QuerySelector("#answer")!.TextContent);
         page = await ChangeAsync(client, page, ("let-down.tds", "1.0"), ("do", "let-down"));
         Assert.Contains("to 1.00 %", page.QuerySelector("#answer")!.TextContent, StringComparison.Ordinal);
-        Assert.Contains("Let down", page.QuerySelector(".strips")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("Dilute", page.QuerySelector(".strips")!.TextContent, StringComparison.Ordinal);
     }
 
     [Fact]
@@ -216,7 +216,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
         Assert.NotNull((await App.ParseAsync(nameless)).GetElementById($"name-{id}-problem"));
         (await App.PostAsync(client, list, "/plan?handler=Rename", ("stored", id), ("name", "River, renamed"))).EnsureSuccessStatusCode();
         var removed = await App.ParseAsync(await App.PostAsync(client, list, "/plan?handler=Remove", ("stored", id)));
-        Assert.Contains("River, renamed has been taken off.", removed.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("River, renamed has been deleted.", removed.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
         Assert.DoesNotContain(removed.QuerySelectorAll(".row a strong"), name => name.TextContent == "River, renamed");
         var restored = await App.ParseAsync(await App.PostAsync(client, removed, "/plan?handler=Restore", ("stored", id)));
         Assert.Contains(restored.QuerySelectorAll(".row a strong"), name => name.TextContent == "River, renamed");

@@ -109,7 +109,7 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
         var mine = await PlanPage.ChangeAsync(client, written, ("vessel", cone.ToString(System.Globalization.CultureInfo.InvariantCulture)));
         Assert.NotEqual(Drains(written), Drains(mine));
 
-        static string Drains(AngleSharp.Dom.IDocument plan) => plan.QuerySelectorAll(".figures div").Single(one => one.TextContent.Contains("Drains in", StringComparison.Ordinal)).QuerySelector(".figure")!.TextContent;
+        static string Drains(AngleSharp.Dom.IDocument plan) => plan.QuerySelectorAll(".figures div").Single(one => one.TextContent.Contains("Drawdown", StringComparison.Ordinal)).QuerySelector(".figure")!.TextContent;
     }
 
     /// <summary>No barista knows micrometres: what a mill is set to for what is enough, and how rough that is stands everywhere.</summary>

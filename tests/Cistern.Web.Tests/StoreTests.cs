@@ -298,7 +298,7 @@ public sealed class StoreTests : IAsyncLifetime
         Assert.Null(await devices.FindAsync(token, Ct));
         Assert.Equal([scale.Id, phone.Id], (await devices.AllAsync(Ct)).Select(device => device.Id));
         Assert.Equal(
-            ["Phone of Teo was put out.", "Phone of Teo is a keeper now, and was a guest.", "Scale was paired as instrument.", "Phone of Teo was paired as guest."],
+            ["Phone of Teo was removed.", "Phone of Teo is a keeper now, and was a guest.", "Scale was paired as instrument.", "Phone of Teo was paired as guest."],
             (await devices.RecordsAsync(10, Ct)).Select(record => record.What));
         Assert.Equal("Ines", Assert.Single(await devices.RecordsAsync(1, Ct)).Who);
     }

@@ -28,9 +28,9 @@ public sealed class WordingTests
     }
 
     [Theory]
-    [InlineData("vd-coffee-first", 7, "Set it on the server", "Let it drain", "Set it on the server now", "It is dry")]
+    [InlineData("vd-coffee-first", 7, "Set it on the server", "Let it draw down", "Set it on the server now", "It is dry")]
     [InlineData("ld-closed", 6, "Open the valve", "Open the valve", "Open now", "It is open")]
-    [InlineData("ld-split", 6, "Let it drain", "Let it drain", "It drains now", "It is there")]
+    [InlineData("ld-split", 6, "Let it draw down", "Let it draw down", "It draws down now", "It is there")]
     [InlineData("si-whirl", 3, "Wait", "Wait", "Waiting", "Fine and even")]
     [InlineData("si-whirl", 6, "Take the flame away", "Take the flame away", "Take the flame away now", "Flame is away")]
     [InlineData("tp-upright-short", 6, "Press", "Press", "Press now", "It hisses")]
@@ -144,7 +144,7 @@ public sealed class WordingTests
     [InlineData(SlipKind.PouredUnder, 14, 102.0, 0, "Poured 14 g short. Plunge now")]
     [InlineData(SlipKind.DoseOver, 1.2, null, 30, "1.2 g of coffee over. Let down with 30 g of water")]
     [InlineData(SlipKind.DrainSlow, 25, null, null, "It drains slowly, 25 s over.")]
-    [InlineData(SlipKind.DrainStalled, 100, null, null, "It has drained for over four minutes and may have stalled.")]
+    [InlineData(SlipKind.DrainStalled, 100, null, null, "The drawdown has taken over four minutes and may have stalled.")]
     [InlineData(SlipKind.PressSlow, 12, null, null, "It presses hard, 12 s over.")]
     public void A_slip_is_said_in_one_line_with_what_is_best_done(SlipKind kind, double amount, double? releaseAtS, int? letDownG, string says)
     {

@@ -28,8 +28,8 @@ test('nobody presses: the release calls on its own page, on every other one and 
   await other.locator('#alarm a').click();
   await ready(other);
   await other.locator('#done').click();
-  await expect(other.locator('#verb')).toHaveText('Let it drain');
-  await expect(page.locator('#verb')).toHaveText('Let it drain', { timeout: 8_000 });
+  await expect(other.locator('#verb')).toHaveText('Let it draw down');
+  await expect(page.locator('#verb')).toHaveText('Let it draw down', { timeout: 8_000 });
   await expect(page.locator('#brew')).not.toHaveClass(/call/);
   await other.close();
   await giveUp(page, server, id);
@@ -152,7 +152,7 @@ test('several at once: the nearest first, each pressed from its lane', async ({ 
   await expect(lanes.first()).toHaveClass(/insists/);
   await expect(lanes.first().locator('.lane-do')).toHaveText('Open the valve');
   await lanes.first().getByRole('button', { name: 'Open now: Closed all the way' }).click();
-  await expect(page.locator(`#lanes [data-id="${quick}"] .lane-do`)).toContainText('Let it drain');
+  await expect(page.locator(`#lanes [data-id="${quick}"] .lane-do`)).toContainText('Let it draw down');
   await expect(page.locator(`#gauge-brews [data-id="${slow}"] .gauge-next`)).toContainText('Hold');
   await giveUp(page, server, quick);
   await giveUp(page, server, slow);

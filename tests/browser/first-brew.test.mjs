@@ -92,7 +92,7 @@ test('a barista brews from bench to log with the keyboard alone', async ({ page,
   await page.keyboard.press('ArrowLeft');
   await page.locator('#score').fill('7,5');
   await page.locator('#note').fill('Plum at the front.');
-  await page.getByRole('button', { name: 'Keep it' }).focus();
+  await page.getByRole('button', { name: 'Save the tasting' }).focus();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'What next' })).toBeVisible();
   await page.waitForLoadState('domcontentloaded');

@@ -144,7 +144,7 @@ test('on a network of its own: strangers, guesses, foreign names, a brew past a 
 
     await test.step('a phone that is let go of keeps nothing', async () => {
       await one.goto(`${secure}/you`);
-      await one.getByRole('button', { name: 'Let go of this device' }).click();
+      await one.getByRole('button', { name: 'Remove this device' }).click();
       await expect(one.locator('h1')).toHaveText('Pair this device');
       expect(await one.evaluate(async () => [await caches.keys(), localStorage.length])).toEqual([[], 0]);
     });

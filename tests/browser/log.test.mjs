@@ -42,12 +42,12 @@ test('brews are found as they are typed, narrowed and laid together', async ({ p
 
   // A search is kept as what is found now, not as what was found when the page came.
   await page.getByLabel('Keep this search as').fill('Presses');
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save the search' }).click();
   await expect(page.getByRole('link', { name: 'Presses', exact: true })).toHaveAttribute('href', '/log?family=french-press');
 
   await rows.nth(0).getByRole('checkbox').check();
   await rows.nth(1).getByRole('checkbox').check();
-  await page.getByRole('button', { name: 'Lay the ticked side by side' }).click();
+  await page.getByRole('button', { name: 'Compare the ticked' }).click();
   await expect(page).toHaveURL(/\/together\?b=\d+&b=\d+$/);
   await expect(page.locator('.beside-who li')).toHaveCount(2);
   await page.goBack();

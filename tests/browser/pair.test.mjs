@@ -70,7 +70,7 @@ test('a blind tasting fills itself as tasters answer, by keyboard alone', async 
   await taster.keyboard.press('ArrowRight');
   await taster.keyboard.press('Tab');
   await taster.keyboard.type('a little sharper');
-  await taster.getByRole('button', { name: 'Keep my answer' }).focus();
+  await taster.getByRole('button', { name: 'Save my answer' }).focus();
   await taster.keyboard.press('Enter');
   await expect(taster.getByRole('status')).toContainText('Kept: ');
   await expect(page.locator('#answers h2')).toHaveText('1 of 2 have answered', { timeout: 8_000 });

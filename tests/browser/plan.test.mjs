@@ -202,18 +202,18 @@ test('a thing on the shelf is changed where it stands', async ({ page, server })
   // The form that opens has the focus; what will not do, then; kept, the thing has it again.
   await expect(page.locator('#mill #name')).toBeFocused();
   await page.locator('#mill #most').fill('99999');
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.locator('#most-problem')).toBeVisible();
   await expect(page.locator('#most')).toBeFocused();
   await expect(page.locator('#most')).toHaveValue('99999');
   await page.locator('#most').fill('7');
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.locator('#mill')).toContainText('turns 0 to 7 by 0.25');
   await expect(page.getByRole('link', { name: 'Change Hut mill' })).toBeFocused();
   await expect(page).toHaveURL(/\/shelf$/);
-  await page.getByRole('button', { name: 'Take off Short cup' }).click();
-  await expect(page.locator('.notice')).toContainText('Short cup has been taken off');
-  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await page.getByRole('button', { name: 'Delete Short cup' }).click();
+  await expect(page.locator('.notice')).toContainText('Short cup has been deleted');
+  await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.locator('#server')).toContainText('Short cup');
   expect(seen.filter((text) => !/422/.test(text))).toEqual([]);
 });

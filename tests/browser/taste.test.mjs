@@ -21,7 +21,7 @@ test('sharp and thin after a slow drain leads to the next plan, and that is brew
   await page.locator('label.pick', { hasText: /^\s*Hot\s*$/ }).click();
   await expect(page.locator('[id="hot.sharp-harsh"]')).toHaveValue('-3');
   await page.locator('label.pick', { hasText: /^\s*mud\s*$/ }).click();
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save the tasting' }).click();
 
   await expect(page.getByRole('heading', { name: 'What next' })).toBeVisible();
   await expect(page.locator('#verdict')).toContainText('stalled');
@@ -60,7 +60,7 @@ test('the least takes a score and Keep, without a pointer and without a script',
   const page = await context.newPage();
   await page.goto(`${server.url}/taste/21`);
   await page.locator('#score').fill('8');
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save the tasting' }).click();
   await expect(page.getByRole('heading', { name: 'What next' })).toBeVisible();
   await page.goto(`${server.url}/taste/21`);
   await expect(page.locator('#score')).toHaveValue('8');

@@ -140,8 +140,8 @@ public static class AdviceWords
         (AimOf.Yield, _, true) => "More was extracted than the target.",
         (AimOf.Finish, _, true) => $"It was to be done by {ClockTime.Text(aim.AsSet.High)}.",
         (AimOf.Finish, true, _) => "It was done before it should be.",
-        (AimOf.Drain, _, true) => "It drained slower than it should.",
-        (AimOf.Drain, true, _) => "It drained faster than it should.",
+        (AimOf.Drain, _, true) => "The drawdown was slower than it should be.",
+        (AimOf.Drain, true, _) => "The drawdown was faster than it should be.",
         (AimOf.Press, _, true) => "The press was hard.",
         (AimOf.Press, true, _) => "The press was too easy.",
         _ => null,
@@ -170,7 +170,7 @@ public static class AdviceWords
             Lever.Swirl => "Swirl once the water is in",
             Lever.Settle => "Let it settle longer",
             Lever.Rinse => "Rinse the filter hot",
-            Lever.Preheat => "Warm the vessel first",
+            Lever.Preheat => "Warm the brewer first",
             Lever.DrawBack => "Draw the plunger back a little",
             _ => "The same again, as planned",
         };
@@ -192,8 +192,8 @@ public static class AdviceWords
         Complaint.Papery => "It tastes of paper.",
         Complaint.Flat => "It is flat.",
         Complaint.TooCool => "It comes too cool into the cup.",
-        Complaint.DrawdownSlow => "It drained slowly.",
-        Complaint.DrawdownFast => "It drained fast.",
+        Complaint.DrawdownSlow => "The drawdown was slow.",
+        Complaint.DrawdownFast => "The drawdown was fast.",
         Complaint.PressHard => "The press was hard.",
         Complaint.PressEasy => "The press was too easy.",
         Complaint.TooLate => aims.FirstOrDefault(aim => aim.Of == AimOf.Finish) is { } late ? $"It was to be done by {ClockTime.Text(late.AsSet.High)}." : "It took too long.",
@@ -230,8 +230,8 @@ public static class AdviceWords
             Lever.Flame => "A stronger flame keeps it up",
             Lever.Swirl => "A swirl brings them down into the water",
             Lever.Settle => "A minute more lets the fines sink before it is poured",
-            Lever.Rinse => "Hot water takes the taste of the paper out, and warms the vessel",
-            Lever.Preheat => "A warm vessel takes less of the heat",
+            Lever.Rinse => "Hot water takes the taste of the paper out, and warms the brewer",
+            Lever.Preheat => "A warm brewer takes less of the heat",
             Lever.DrawBack => "Drawn back a little, nothing drips before the press",
             _ => "The plan should do; it was brewed otherwise",
         };
@@ -263,8 +263,8 @@ public static class AdviceWords
         if (brew.Measured.DrawdownS is { } drainedS)
         {
             var window = brew.Planned.Steps.OfType<Step.Drain>().LastOrDefault()?.Window;
-            parts.Add(window is { } set ? $"drained in {ClockTime.Text(drainedS)}, expected {ClockTime.Text(set.Low)} to {ClockTime.Text(set.High)}"
-                : $"drained in {ClockTime.Text(drainedS)}{(drainedS > ForecastModel.StallsAfterS ? ": stalled" : "")}");
+            parts.Add(window is { } set ? $"drawdown {ClockTime.Text(drainedS)}, expected {ClockTime.Text(set.Low)} to {ClockTime.Text(set.High)}"
+                : $"drawdown {ClockTime.Text(drainedS)}{(drainedS > ForecastModel.StallsAfterS ? ": stalled" : "")}");
         }
 
         if (totals.PressForceN is { } forceN)

@@ -79,7 +79,7 @@ public sealed record LastSaid(Guid? Entry, int Step);
 /// <param name="Done">What is over, in order.</param>
 /// <param name="Present">The step at hand; null when all are over. Before the clock runs the next one to make ready, at last the one that starts it.</param>
 /// <param name="Last">What an undo would take back, or null.</param>
-/// <param name="Unheard">Entries that could not count: somebody else had said the same, or they were of a start that was taken back.</param>
+/// <param name="Unheard">Entries that could not count: somebody else had said the same, or they were of a start that was undone.</param>
 public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done, PresentStep? Present, LastSaid? Last, ImmutableArray<Guid> Unheard)
 {
     /// <summary>Whether 0:00 has been.</summary>

@@ -19,11 +19,11 @@ public static class ForecastFindings
         var limit = happening.Limit;
         return happening.Kind switch
         {
-            BrewEventKind.Overflow => Finding.Error(Full("brewer.capacityMl"), Text($"The vessel holds {limit:0} ml, raft and foam included."), Text($"{value:0} ml at {happening.AtS:0} s"), "Scale the recipe down, or take a larger vessel."),
-            BrewEventKind.NearlyFull => Warn("brewer.capacityMl", "Foam needs room: at most 95 % of the vessel.", Text($"{value:0} of {limit:0} ml"), "Scale it down a little."),
-            BrewEventKind.ServerOverflow => Warn("brewer", Text($"The server holds {limit:0} ml, let-down and ice included."), Text($"{value:0} ml"), "Take a larger server."),
+            BrewEventKind.Overflow => Finding.Error(Full("brewer.capacityMl"), Text($"The brewer holds {limit:0} ml, raft and foam included."), Text($"{value:0} ml at {happening.AtS:0} s"), "Scale the recipe down, or take a larger brewer."),
+            BrewEventKind.NearlyFull => Warn("brewer.capacityMl", "Foam needs room: at most 95 % of the brewer.", Text($"{value:0} of {limit:0} ml"), "Scale it down a little."),
+            BrewEventKind.ServerOverflow => Warn("brewer", Text($"The server holds {limit:0} ml, water added and ice included."), Text($"{value:0} ml"), "Take a larger server."),
             BrewEventKind.KettleAboveBoiling => Warn(happening.StepIndex >= 0 ? Text($"steps[{happening.StepIndex}].temperatureC") : "water.temperatureC", Text($"Water boils at {limit:0.0} °C at {recipe.Place.AltitudeM:0} m."), Text($"{value:0.#} °C"), "The forecast uses water off the boil: hold longer or grind finer to make up for it."),
-            BrewEventKind.Stall => Warn(step, "A drain of over four minutes may stall.", Text($"{value:0} s"), "Grind coarser, or stir less."),
+            BrewEventKind.Stall => Warn(step, "A drawdown of over four minutes may stall.", Text($"{value:0} s"), "Grind coarser, or stir less."),
             BrewEventKind.PressTooHard => Warn(step, "Over 120 N a press is too hard.", Text($"{value:0} N"), "Grind coarser, or press more slowly."),
             BrewEventKind.WindowMissed => Warn(step + ".window", Text($"It has to fall in its window, {(value < limit ? "no earlier" : "no later")} than {limit:0.#} s."), Text($"{value:0.#} s"), "Move the step, or widen the window."),
             BrewEventKind.StepLate => Warn(step + ".at", Text($"It should start at {limit:0.#} s, but the step above still runs."), Text($"a start at {value:0.#} s"), "Shorten what goes before, or start it later."),

@@ -99,7 +99,7 @@ public abstract record PlanChange
 /// <summary>Why a change was not made.</summary>
 public enum PlanRefusal
 {
-    /// <summary>No charge gives that with what is held.</summary>
+    /// <summary>No dose and water give that with what is held.</summary>
     NoCharge,
 
     /// <summary>The release cannot come so early.</summary>
@@ -129,7 +129,7 @@ public enum PlanRefusal
     /// <summary>What was asked for is not reached; the solution tells the nearest.</summary>
     NotReached,
 
-    /// <summary>It is no stronger than that, so there is nothing to let down.</summary>
+    /// <summary>It is no stronger than that, so there is nothing to dilute.</summary>
     NothingToLetDown,
 
     /// <summary>What came of it could not be read again; the findings say why.</summary>
@@ -155,6 +155,6 @@ public sealed record PlanApplied(Plan Plan)
     /// <summary>What is wrong with a step.</summary>
     public IReadOnlyList<Finding> Findings { get; init; } = [];
 
-    /// <summary>Whether what was held no longer goes together, so that the recipe's own charge stands again.</summary>
+    /// <summary>Whether what was held no longer goes together, so that the recipe's own dose and water stand again.</summary>
     public bool LetGo { get; init; }
 }

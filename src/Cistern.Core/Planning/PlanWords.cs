@@ -174,12 +174,12 @@ public static class PlanWords
 
     private static string Rule(PlanRefusal why) => why switch
     {
-        PlanRefusal.NoCharge => "No charge gives that with what is held.",
-        PlanRefusal.ReleaseTooEarly => "The release cannot come before what leads to it is done.",
+        PlanRefusal.NoCharge => "No dose and water give that with what is held.",
+        PlanRefusal.ReleaseTooEarly => "The steep cannot end before what leads to its end is done.",
         PlanRefusal.NoSuchMoment => "The moment that is to start the clock never comes.",
         PlanRefusal.NotReached => "That is not reached.",
         PlanRefusal.PushesOthers => "That would push what comes after it.",
-        PlanRefusal.NothingToLetDown => "It is no stronger than that, so there is nothing to let down.",
+        PlanRefusal.NothingToLetDown => "It is no stronger than that, so there is nothing to dilute.",
         PlanRefusal.Unreadable => "What came of it would be no recipe.",
         _ => "This brew has no such thing.",
     };

@@ -134,7 +134,7 @@ public static class Solving
         Setting.WaterG => "the water",
         Setting.TemperatureC => "the temperature",
         Setting.MedianUm => "the grind",
-        Setting.ReleaseS => "the time of the release",
+        Setting.ReleaseS => "the end of the steep",
         Setting.Turns => "the stirring",
         _ => "the time of the press",
     };

@@ -12,8 +12,8 @@ public sealed record HandsChoice(string Word, string Label, Hands Hands)
     public static ImmutableArray<HandsChoice> All { get; } =
     [
         new("steady", "steady", Hands.Steady),
-        new("late", "40 s late at the release", Hands.Steady with { ReleaseLateS = 40 }),
-        new("early", "25 s early at the release", Hands.Steady with { ReleaseLateS = -25 }),
+        new("late", "ends the steep 40 s late", Hands.Steady with { ReleaseLateS = 40 }),
+        new("early", "ends the steep 25 s early", Hands.Steady with { ReleaseLateS = -25 }),
         new("over", "30 g of water too much", Hands.Steady with { PouredOverG = 30 }),
         new("under", "30 g of water too little", Hands.Steady with { PouredOverG = -30 }),
         new("dose", "3 g of coffee too much", Hands.Steady with { DoseOverG = 3 }),
@@ -21,7 +21,7 @@ public sealed record HandsChoice(string Word, string Label, Hands Hands)
         new("cool", "water 8 K too cool", Hands.Steady with { WaterCoolerK = 8 }),
         new("hard", "pressed in half the time", Hands.Steady with { PressTimeShare = 0.5 }),
         new("weak-flame", "too weak a flame", Hands.Steady with { FlameShare = 0.6 }),
-        new("lifted", "the server lifted in the drain", Hands.Steady with { CupLifted = true }),
+        new("lifted", "the server lifted in the drawdown", Hands.Steady with { CupLifted = true }),
         new("no-server", "no server under it", Hands.Steady with { ServerLeftOff = true }),
         new("unsteady", "unsteady in everything", Hands.Steady with { Unsteady = 3 }),
     ];

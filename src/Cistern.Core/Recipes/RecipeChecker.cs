@@ -73,7 +73,7 @@ public static class RecipeChecker
             var brewer = recipe.Brewer;
             if (Family == VesselFamily.Jar && brewer.Filter is { } filter && filter != Filter.None)
             {
-                Error("brewer.filter", "An open jar has no filter.", Words<Filter>.Of(filter), "Leave the filter out, or choose a vessel that has one.");
+                Error("brewer.filter", "An open jar has no filter.", Words<Filter>.Of(filter), "Leave the filter out, or choose a brewer that has one.");
             }
 
             if (Family != VesselFamily.Jar && brewer.Filter == Filter.None)
@@ -120,7 +120,7 @@ public static class RecipeChecker
                         Error(At(i), "The chamber is seated once, before any pour.", "water already in", "Take the earlier water out.");
                         break;
                     case Step.SeatChamber chamber when chamber.WaterG <= 12:
-                        Error($"{At(i)}.waterG", "12 g of water stay in the bulb.", Grams(chamber.WaterG), "Charge the bulb with more.");
+                        Error($"{At(i)}.waterG", "12 g of water stay in the bulb.", Grams(chamber.WaterG), "Fill the bulb with more.");
                         break;
                     case Step.SeatChamber chamber:
                         pouredG = chamber.WaterG;
@@ -190,7 +190,7 @@ public static class RecipeChecker
                         water = true;
                         break;
                     case Step.SeatPlunger { ToMl: { } toMl } when toMl > recipe.Brewer.CapacityMl:
-                        Error($"{At(i)}.toMl", "A plunger is drawn no further than the vessel is long.", Millilitres(toMl), $"At most {Millilitres(recipe.Brewer.CapacityMl)}.");
+                        Error($"{At(i)}.toMl", "A plunger is drawn no further than the brewer is long.", Millilitres(toMl), $"At most {Millilitres(recipe.Brewer.CapacityMl)}.");
                         break;
                     case Step.SeatPlunger { ToMl: not null } when Family != VesselFamily.TubePress:
                         Warning($"{At(i)}.toMl", "Only a tube's plunger is drawn to a mark.", FamilyWords, "Leave it out.");
@@ -205,7 +205,7 @@ public static class RecipeChecker
                         open = false;
                         break;
                     case Step.Drain or Step.Press or Step.Plunge or Step.Decant when !water || !coffee:
-                        Error(At(i), $"There is nothing to {verb.Word} yet.", water ? "no coffee in the vessel" : "no water in the vessel", "Move it below the coffee and the water.");
+                        Error(At(i), $"There is nothing to {verb.Word} yet.", water ? "no coffee in the brewer" : "no water in the brewer", "Move it below the coffee and the water.");
                         break;
                     case Step.Drain:
                         open = false;

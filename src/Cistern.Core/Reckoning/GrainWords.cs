@@ -28,7 +28,7 @@ public static class GrainWords
         new("medium", 550, 850, "Mesh brewers call 800 medium, paper brewers call it coarse."),
         new("medium-coarse", 700, 1000, null),
         new("kosher or sea salt", 800, 1200, "Named for medium-coarse as well as for coarse."),
-        new("coarse", 850, 1300, "Long-settling schools call 900 medium."),
+        new("coarse", 850, 1300, "Long-settling styles call 900 medium."),
         new("breadcrumbs", 900, 1400, null),
         new("very coarse", 1200, 1700, null),
     ];

@@ -98,7 +98,7 @@ public enum RecordedEventKind
     /// <summary>Somebody said it was done.</summary>
     Done,
 
-    /// <summary>Something said was taken back.</summary>
+    /// <summary>Something said was undone.</summary>
     Undo,
 
     /// <summary>Nobody said it, and it was taken for done.</summary>

@@ -21,14 +21,14 @@ public sealed record MillFile(MillScale? Mill, ImmutableArray<Finding> Findings)
     /// the straight line is laid. Never throws on what stands in it.
     /// </summary>
     /// <param name="utf8">The file.</param>
-    public static MillFile Read(ReadOnlyMemory<byte> utf8) => RecipeReader.Open(utf8, LargestBytes, "A mill's file", Read, finding => new MillFile(null, [finding]));
+    public static MillFile Read(ReadOnlyMemory<byte> utf8) => RecipeReader.Open(utf8, LargestBytes, "A grinder's file", Read, finding => new MillFile(null, [finding]));
 
     private static MillFile Read(JsonElement root)
     {
         var findings = new List<Finding>();
         if (root.ValueKind != JsonValueKind.Object)
         {
-            return new MillFile(null, [Finding.Error("", "A mill is an object.", ObjectReader.Shown(root), "Put its members in braces.")]);
+            return new MillFile(null, [Finding.Error("", "A grinder is an object.", ObjectReader.Shown(root), "Put its members in braces.")]);
         }
 
         var reader = new ObjectReader(root, "", findings, nullIsNothing: true);
@@ -58,7 +58,7 @@ public sealed record MillFile(MillScale? Mill, ImmutableArray<Finding> Findings)
         var mill = new MillScale(least, most, step, umAtZero, umPerSetting, spread);
         if (findings.Count == 0)
         {
-            Check(!mill.Grinds, "umAtZero", "A mill has at least one setting of 50 to 3000 µm.", "Write the median at setting 0.");
+            Check(!mill.Grinds, "umAtZero", "A grinder has at least one setting of 50 to 3000 µm.", "Write the median at setting 0.");
         }
 
         return new MillFile(findings.Count == 0 ? mill : null, [.. findings]);
@@ -79,7 +79,7 @@ public sealed record MillFile(MillScale? Mill, ImmutableArray<Finding> Findings)
         {
             if (element.ValueKind != JsonValueKind.Object)
             {
-                findings.Add(Finding.Error(place, "A row of a mill's table is an object.", ObjectReader.Shown(element), "Put its members in braces."));
+                findings.Add(Finding.Error(place, "A row of a grinder's table is an object.", ObjectReader.Shown(element), "Put its members in braces."));
                 continue;
             }
 

@@ -193,7 +193,7 @@ public static class BrewPlan
         brew.WorkOutAgainstPlan(facts, brew.PlannedJson is null ? plan : plan.Again(brew.Planned()), real.Recipe, run);
     }
 
-    /// <summary>What went otherwise than the plan it began with, and what had been foretold of that.</summary>
+    /// <summary>What went otherwise than the plan it began with, and what had been expected of that.</summary>
     private static void WorkOutAgainstPlan(this Brew brew, BrewFacts facts, Forecast planned, Recipe real, BrewRun run)
     {
         var release = Acts.ReleaseIndex(planned.Recipe);

@@ -132,7 +132,7 @@ internal static class DemoRooms
             var letDownG = Math.Round(rescue.LetDownG);
             brew.PlannedJson = brew.PlanJson;
             brew.PlanJson = RecipeWriter.Write(Rescue.Changed(forecast, null, letDownG));
-            brew.SlipAnswers.Add(new SlipAnswer { Kind = SlipKind.ReleasedLate, Step = release.Step, Taken = true, LetDownG = letDownG, AtMs = release.AtMs + 9_000, By = teo.Name, Said = string.Create(CultureInfo.InvariantCulture, $"Opened late. Let down with {letDownG:0} g.") });
+            brew.SlipAnswers.Add(new SlipAnswer { Kind = SlipKind.ReleasedLate, Step = release.Step, Taken = true, LetDownG = letDownG, AtMs = release.AtMs + 9_000, By = teo.Name, Said = string.Create(CultureInfo.InvariantCulture, $"Opened late. Diluted with {letDownG:0} g.") });
             var replanned = ForecastModel.Published.Run(brew.Recipe());
             brew.EndedAtMs = brew.StartedAtMs + (long)(1000 * Math.Max(replanned.Totals.FinishS + LateS, (brew.EndedAtMs!.Value - brew.StartedAtMs.Value) / 1000.0));
             brew.WorkOutFacts(replanned);

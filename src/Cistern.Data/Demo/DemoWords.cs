@@ -78,8 +78,8 @@ internal static class DemoWords
         var clicks = Text($"{Math.Abs(before.Finer)} {(Math.Abs(before.Finer) == 1 ? "click" : "clicks")} {(before.Finer > 0 ? "finer" : "coarser")}");
         var was = before.Finer > 0
             ? before.Real.Tilt < -0.5 ? "it was sour" : before.Real.FinalTdsPercent < 1.21 ? "it was thin" : "to see whether more is better"
-            : before.Real.DrawdownS > StallS ? Text($"it drained for {Clock(before.Real.DrawdownS.Value)}")
-            : before.Real.PressForceN > HardN ? Text($"it took {before.Real.PressForceN:0} N at the hand")
+            : before.Real.DrawdownS > StallS ? Text($"the drawdown took {Clock(before.Real.DrawdownS.Value)}")
+            : before.Real.PressForceN > HardN ? Text($"it took {before.Real.PressForceN:0} N of force")
             : before.Real.Tilt > 0.5 ? "it was bitter" : "to see whether less is cleaner";
         return $"{clicks}: {was}.";
     }
@@ -101,12 +101,12 @@ internal static class DemoWords
     {
         if (missedS > 0)
         {
-            yield return Text($"Forgot it on the bench: released {missedS / 60:0} minutes late.");
+            yield return Text($"Forgot it on the bench: plunged {missedS / 60:0} minutes late.");
         }
 
         if (real.DrawdownS is > StallS and var drawdownS)
         {
-            yield return Text($"It stalled: {Clock(drawdownS)} to drain.");
+            yield return Text($"It stalled: a drawdown of {Clock(drawdownS)}.");
         }
 
         if (real.PressForceN is > HardN and var force)

@@ -157,7 +157,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
     /// <summary>Takes back what was taken to mend a slip, unless it has been done already.</summary>
     /// <param name="brewId">The brew.</param>
     /// <param name="answerId">The answer.</param>
-    /// <returns>Whether it was taken back.</returns>
+    /// <returns>Whether it was undone.</returns>
     public async Task<bool> UndoSlipAsync(int brewId, int answerId)
     {
         var counts = false;

@@ -110,11 +110,11 @@ public sealed class DeviceStore(CisternDb db)
         await db.Devices.AsNoTracking().OrderBy(one => one.PutOutAtMs != null).ThenByDescending(one => one.SeenAtMs).ToListAsync(ct);
 
     /// <summary>Puts a device out; false where there is none that is in.</summary>
-    public Task<bool> PutOutAsync(int id, string by, long nowMs, CancellationToken ct) => PutOutAsync(id, name => $"{name} was put out.", by, nowMs, ct);
+    public Task<bool> PutOutAsync(int id, string by, long nowMs, CancellationToken ct) => PutOutAsync(id, name => $"{name} was removed.", by, nowMs, ct);
 
     /// <summary>Puts a device out whose token came again after the one that replaced it had been used: one of the two was copied.</summary>
     public Task<bool> PutOutCopiedAsync(int id, string from, long nowMs, CancellationToken ct) =>
-        PutOutAsync(id, name => $"{name} was put out: its old token came from {from} after its new one had been used, so somebody may have copied it.", "this bench", nowMs, ct);
+        PutOutAsync(id, name => $"{name} was removed: its old token came from {from} after its new one had been used, so somebody may have copied it.", "this bench", nowMs, ct);
 
     private async Task<bool> PutOutAsync(int id, Func<string, string> what, string by, long nowMs, CancellationToken ct)
     {

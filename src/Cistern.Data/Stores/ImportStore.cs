@@ -131,7 +131,7 @@ public sealed class ImportStore(CisternDb db, PlanStore plans, BrewOut outgoing,
             await using var last = await db.Database.BeginTransactionAsync(ct);
             await TieAsync(incoming, ct);
             var brought = new List<string>();
-            foreach (var id in await plans.AddAllAsync(look.NewRecipes, "taken in from a file", ct))
+            foreach (var id in await plans.AddAllAsync(look.NewRecipes, "imported from a file", ct))
             {
                 brought.Add(string.Create(CultureInfo.InvariantCulture, $"plan.{id}"));
             }

@@ -112,7 +112,7 @@ public static class HouseGuard
         context.Items[DeviceItem] = device;
         if (!HouseRules.Allow(device.Role, context.Request.Method, context.Request.Path))
         {
-            await ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden, $"This device is a {Words<DeviceRole>.Of(device.Role)} here, and that is not for it. The keeper of the bench can change it under Devices.");
+            await ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden, $"This device is a {Words<DeviceRole>.Of(device.Role)} here, and that is not for it. The owner of the bench can change it under Devices.");
             return;
         }
 

@@ -188,7 +188,7 @@ public static class HouseSetup
         if (settings.House ? devices.Exists(one => one.Role != DeviceRole.Instrument) : devices.Exists(one => one.Role == DeviceRole.Keeper))
         {
             // A code is shown where it is needed, and stands in no journal after the first was used.
-            await Console.Error.WriteLineAsync(settings.House ? "cistern: codes for more devices: on this bench's own page Devices" : "cistern: codes for more devices: on a keeper's device, under Devices");
+            await Console.Error.WriteLineAsync(settings.House ? "cistern: codes for more devices: on this bench's own page Devices" : "cistern: codes for more devices: on an owner's device, under Devices");
             return;
         }
 

@@ -89,7 +89,7 @@ public static class AdviceWording
         yield return ("Extraction", FigureFormat.Number(now.ExtractionYieldPercent, 1), FigureFormat.Percent(then.ExtractionYieldPercent));
         if (then.DrawdownS is { } drainS && now.DrawdownS is { } drainedS)
         {
-            yield return ("Drains in", FigureFormat.Clock(drainedS), FigureFormat.Clock(drainS));
+            yield return ("Drawdown", FigureFormat.Clock(drainedS), FigureFormat.Clock(drainS));
         }
 
         if (then.PressForceN is { } forceN && now.PressForceN is { } forcedN)

@@ -28,15 +28,15 @@ public static class EventWording
         return happening.Kind switch
         {
             BrewEventKind.NearlyFull => ($"It fills to {format.Room(value)} of {format.Room(limit)}.", "Hardly room for foam. Scale it down a little, or pour slowly."),
-            BrewEventKind.Overflow => ($"It runs over: {format.Room(value)} with grounds and foam, and the vessel holds {format.Room(limit)}.", "Scale it to fit, or take a larger vessel."),
+            BrewEventKind.Overflow => ($"It runs over: {format.Room(value)} with grounds and foam, and the brewer holds {format.Room(limit)}.", "Scale it to fit, or take a larger brewer."),
             BrewEventKind.ServerOverflow => ($"The server runs over: {format.Room(value)} for {format.Room(limit)}.", "Take a larger server."),
             BrewEventKind.KettleAboveBoiling when forecast.Recipe.Brewer.Family == Core.Recipes.VesselFamily.Siphon =>
                 ($"Water boils at {format.Temperature(limit)} here, so the flame holds {format.Temperature(Math.Min(Core.Planning.Settings.TemperatureC(forecast.Recipe), limit - 2))} at most.", "The forecast uses that. Hold it longer or grind finer to make up for it."),
             BrewEventKind.KettleAboveBoiling when happening.StepIndex >= 0 =>
                 ($"Water boils at {format.Temperature(limit)} here, so the {step} cannot be at {format.Temperature(value)}.", "The forecast uses water off the boil for it. Leave its temperature out, or set one it can have."),
             BrewEventKind.KettleAboveBoiling => ($"Water boils at {format.Temperature(limit)} here, so {format.Temperature(value)} cannot be met.", "The forecast uses water off the boil. Hold it longer or grind finer to make up for it."),
-            BrewEventKind.Stall => ($"It drains for {FigureFormat.Clock(value)} and may stall.", "Grind coarser, or stir less."),
-            BrewEventKind.PressTooHard => ($"It takes {FigureFormat.Number(value, 0)} N at the hand: too hard.", "Grind coarser, or push more slowly."),
+            BrewEventKind.Stall => ($"The drawdown takes {FigureFormat.Clock(value)} and may stall.", "Grind coarser, or stir less."),
+            BrewEventKind.PressTooHard => ($"It takes {FigureFormat.Number(value, 0)} N: too hard to press.", "Grind coarser, or push more slowly."),
             BrewEventKind.WindowMissed => ($"The {step} falls outside its window.", $"It should be {(value < limit ? "no earlier" : "no later")} than {FigureFormat.Clock(limit)}."),
             BrewEventKind.StepLate => ($"The {step} starts at {FigureFormat.Clock(value)}, after its time {FigureFormat.Clock(limit)}.", "Shorten what goes before it."),
             BrewEventKind.TargetMissed => (Target(happening), "Change the grind, the ratio or the hold."),

@@ -12,7 +12,7 @@ public static class Instrument
     public static string Told(ReadingOf of, double value, FigureFormat format) => of switch
     {
         ReadingOf.ScaleG => $"scale {format.Mass(value)}",
-        ReadingOf.SlurryC => $"in the vessel {format.Temperature(value)}",
+        ReadingOf.SlurryC => $"in the brewer {format.Temperature(value)}",
         ReadingOf.KettleC => $"kettle {format.Temperature(value)}",
         ReadingOf.BurnerW => $"flame {FigureFormat.Number(value, 0)} W",
         _ => $"read {FigureFormat.Percent(value, 2)} TDS",

@@ -21,7 +21,7 @@ public static class LearnedWording
         return one.Parameter switch
         {
             FitParameter.Diffusion => $"It gives about {share} {(more ? "quicker" : "slower")} than the model takes for granted ({Range(one)} times).",
-            FitParameter.BedResistance => $"Its bed is about {share} {(more ? "tighter" : "looser")}, so it drains and presses {(more ? "slower and harder" : "quicker and easier")} ({Range(one)} times).",
+            FitParameter.BedResistance => $"Its bed is about {share} {(more ? "tighter" : "looser")}, so it draws down and presses {(more ? "slower and harder" : "quicker and easier")} ({Range(one)} times).",
             FitParameter.Equilibrium => $"It gives a little {(more ? "more" : "less")} in the end than most.",
             FitParameter.HoldGPerG => $"Its bed keeps about {FigureFormat.Number(Math.Abs(one.Value), 2)} g of water {(more ? "more" : "less")} on each gram of coffee.",
             FitParameter.Gas => $"It holds {(more ? "more" : "less")} gas than its days since roasting say.",
@@ -37,8 +37,8 @@ public static class LearnedWording
     /// <summary>What a scope is called.</summary>
     public static string Name(FitScope scope) => scope switch
     {
-        FitScope.Mill => "Mill",
-        FitScope.Vessel => "Vessel",
+        FitScope.Mill => "Grinder",
+        FitScope.Vessel => "Brewer",
         FitScope.Coffee => "Coffee",
         _ => "Palate",
     };
@@ -48,8 +48,8 @@ public static class LearnedWording
     {
         FitFigure.TdsPercent => "Strength",
         FitFigure.DrinkG => "Drink",
-        FitFigure.DrawdownS => "Drain",
-        FitFigure.SlurryC => "In the vessel",
+        FitFigure.DrawdownS => "Drawdown",
+        FitFigure.SlurryC => "In the brewer",
         _ => "Press",
     };
 

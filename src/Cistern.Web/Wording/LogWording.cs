@@ -26,9 +26,9 @@ public static class LogWording
     {
         "coffee" => "Coffee",
         "recipe" => "Recipe",
-        "family" => "Kind of vessel",
-        "vessel" => "Vessel",
-        "mill" => "Mill",
+        "family" => "Kind of brewer",
+        "vessel" => "Brewer",
+        "mill" => "Grinder",
         "barista" => "Who brewed",
         "place" => "Place",
         "state" => "Tasted or not",
@@ -73,8 +73,8 @@ public static class LogWording
     {
         FlowWord.Slow => "flowed too slowly",
         FlowWord.Quick => "flowed too quickly",
-        FlowWord.Late => "released or done late",
-        FlowWord.Early => "released or done early",
+        FlowWord.Late => "steep ended or done late",
+        FlowWord.Early => "steep ended or done early",
         _ => "in its windows",
     };
 
@@ -84,7 +84,7 @@ public static class LogWording
         var parts = new List<string>();
         if (row.ReleaseOffS is { } offS && Math.Abs(offS) >= TellsReleaseS)
         {
-            parts.Add($"released {(Math.Abs(offS) < 100 ? FigureFormat.Seconds(Math.Abs(offS)) : FigureFormat.Clock(Math.Abs(offS)))} {(offS > 0 ? "late" : "early")}");
+            parts.Add($"steep ended {(Math.Abs(offS) < 100 ? FigureFormat.Seconds(Math.Abs(offS)) : FigureFormat.Clock(Math.Abs(offS)))} {(offS > 0 ? "late" : "early")}");
         }
 
         if (row.DoseOffG is { } doseG && Math.Abs(doseG) >= TellsDoseG)

@@ -9,7 +9,7 @@ public static class PairWording
     /// <summary>What it is called when it is changed.</summary>
     public static string Of(ChangedThing thing) => thing switch
     {
-        ChangedThing.Vessel => "the vessel",
+        ChangedThing.Vessel => "the brewer",
         ChangedThing.Coffee => "the coffee",
         ChangedThing.Dose => "the dose",
         ChangedThing.Ratio => "the ratio",

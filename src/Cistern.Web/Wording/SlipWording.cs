@@ -37,10 +37,10 @@ public static class SlipWording
         var what = slip.Kind switch
         {
             SlipKind.ReleaseDue => $"{off} late.",
-            SlipKind.ReleasedEarly => $"Released {off} early.",
-            SlipKind.ReleasedLate => $"Released {off} late.",
-            SlipKind.DrainSlow => $"It drains slowly, {off} over.",
-            SlipKind.DrainStalled => "It has drained for over four minutes and may have stalled.",
+            SlipKind.ReleasedEarly => $"Ended the steep {off} early.",
+            SlipKind.ReleasedLate => $"Ended the steep {off} late.",
+            SlipKind.DrainSlow => $"A slow drawdown, {off} over.",
+            SlipKind.DrainStalled => "The drawdown has taken over four minutes and may have stalled.",
             SlipKind.PressSlow => $"It presses hard, {off} over.",
             SlipKind.PressEasy => $"It pressed easily, {off} under.",
             SlipKind.WaterCool => $"The water is {format.Kelvin(slip.Amount)} too cool.",
@@ -51,7 +51,7 @@ public static class SlipWording
             SlipKind.PouredUnder => $"Poured {format.Water(slip.Amount)} short.",
             SlipKind.DoseOver => $"{format.Dose(slip.Amount)} of coffee over.",
             SlipKind.DoseUnder => $"{format.Dose(slip.Amount)} of coffee short.",
-            _ => throw new ArgumentOutOfRangeException(nameof(slip), slip.Kind, "A slip without words."),
+            _ => throw new ArgumentOutOfRangeException(nameof(slip), slip.Kind, "Something went differently."),
         };
         var comes = slip.Kind switch
         {
@@ -81,7 +81,7 @@ public static class SlipWording
             ({ } atS, _) when atS - nowS < NowS => begins,
             ({ } atS, _) => $"{StepWording.Of(recipe, release, format).Verb} at {FigureFormat.Clock(atS)}",
         };
-        var letDown = rescue.LetDownG > 0 ? $"let down with {format.Water(rescue.LetDownG)} of water" : "";
+        var letDown = rescue.LetDownG > 0 ? $"diluted with {format.Water(rescue.LetDownG)} of water" : "";
         return (when.Length, letDown.Length) switch
         {
             ( > 0, > 0) => $"{when}, then {letDown}",

@@ -13,8 +13,8 @@ public sealed record Term(string Id, string Word, string Means)
         new("tds", "TDS", "Strength: how much of the drink is coffee and not water, in hundredths of its mass. Filter coffee that is drunk straight lies about 1.2 to 1.5 %. It stands for total dissolved solids, which a refractometer reads."),
         new("extraction", "Extraction", "How much of the dry coffee ended in the cup, in hundredths of its mass. What is dissolved but stays in the wet bed is told beside it. Immersion brews lie about 15 to 20 %."),
         new("leaning", "Balance", "Which side a cup is on, from sour (acids, too little extracted beside them) over balanced to bitter (too much). It is a judgement of the model, and says nothing of how strong it is."),
-        new("band", "Band", "The range in which the real figure lies eight times of ten: the model, the mill and the coffee are never known quite. It narrows as the bench learns from brews."),
-        new("school", "School", "A way of brewing that some practitioners hold to and others do not: coffee first or water first, still or stirred. Each recipe belongs to one; none is the right one."),
+        new("band", "Band", "The range in which the real figure lies eight times of ten: the model, the grinder and the coffee are never known quite. It narrows as the bench learns from brews."),
+        new("school", "Style", "A way of brewing that some practitioners hold to and others do not: coffee first or water first, still or stirred. Each recipe belongs to one; none is the right one."),
     ];
 
     /// <summary>A word by its id.</summary>

@@ -10,7 +10,7 @@ public sealed class VerbWording
     {
         Of<Step.HeatWater>("Heat the water", "Hot enough", (recipe, step, format) => $"to {format.Hand.Heat(step.ToC ?? recipe.Water.TemperatureC, recipe.Place, format)}"),
         Of<Step.RinseFilter>("Rinse the filter", "Rinsed", (recipe, step, _) => $"with {(step.Hot ? "hot" : "cold")} water, then empty it{(recipe.Brewer.Family is VesselFamily.Siphon or VesselFamily.FrenchPress ? "" : " and the server")}"),
-        Of<Step.Preheat>("Warm the vessel", "Warmed", (_, _, _) => "with hot water, then empty it"),
+        Of<Step.Preheat>("Warm the brewer", "Warmed", (_, _, _) => "with hot water, then empty it"),
         Of<Step.Weigh>("Weigh", "Weighed", (recipe, _, format) => $"{format.Dose(recipe.Coffee.DoseG)} of coffee"),
         Of<Step.GrindCoffee>("Grind", "Ground", (recipe, _, format) => format.Dose(recipe.Coffee.DoseG)),
         Of<Step.Tare>("Set the scale", "At zero", (_, _, _) => "to zero"),
@@ -40,16 +40,16 @@ public sealed class VerbWording
         new(typeof(Step.WaitFor), _ => "Wait", (_, step, _) => Awaited(((Step.WaitFor)step).Event).Until, step => Awaited(((Step.WaitFor)step).Event).Says, (_, _) => "Waiting"),
         Of<Step.Press>("Press", "It hisses", (_, step, _) => $"evenly{Over(step)}, stop at the hiss"),
         Of<Step.Plunge>("Plunge", "It is down", (_, step, _) => $"{(step.Depth == PlungeDepth.Surface ? "only to the surface" : "to the bottom")}{Over(step)}"),
-        new(typeof(Step.Drain), _ => "Let it drain", (_, step, format) => ((Step.Drain)step).UntilG is { } untilG ? $"until {format.Water(untilG)} are in the cup" : "until the bed is dry",
+        new(typeof(Step.Drain), _ => "Let it draw down", (_, step, format) => ((Step.Drain)step).UntilG is { } untilG ? $"until {format.Water(untilG)} are in the cup" : "until the bed is dry",
             step => ((Step.Drain)step).UntilG is null ? "It is dry" : "It is there",
-            (recipe, _) => recipe.Brewer.Family == VesselFamily.ValveDripper ? "Set it on the server now" : "It drains now"),
+            (recipe, _) => recipe.Brewer.Family == VesselFamily.ValveDripper ? "Set it on the server now" : "It draws down now"),
         Of<Step.Decant>("Pour off", "Poured off", (_, step, format) => $"{(step.LeaveG is { } leaveG ? $"leave {format.Hand.Water(leaveG, format)}" : "leave the last of it")}{Over(step)}"),
         Of<Step.Strain>("Strain", "Strained", (_, step, _) => $"through a sieve{Over(step)}"),
         Of<Step.Share>("Share", "Shared", (_, step, _) => step.Cups == 1 ? "into the cup" : $"round evenly between {step.Cups} cups"),
         Of<Step.SwapCup>("Swap the cup", "Swapped", (_, step, _) => step.Keep ? "keep the first" : "throw the first away", begins: "Swap now"),
         Of<Step.StopDrip>("Stop the drip", "Stopped", (_, _, _) => "", begins: "Stop it now"),
         Of<Step.Clear>("Clear", "Cleared", (_, _, _) => "empty it and rinse it"),
-        Of<Step.Dilute>("Let down", "Let down", (_, step, format) => $"with {format.Hand.Water(step.WaterG, format)} of water{(step.TemperatureC is { } c ? $" at {format.Temperature(c)}" : "")}"),
+        Of<Step.Dilute>("Dilute", "Dilute", (_, step, format) => $"with {format.Hand.Water(step.WaterG, format)} of water{(step.TemperatureC is { } c ? $" at {format.Temperature(c)}" : "")}"),
         Of<Step.Ice>("Chill", "On ice", (_, step, format) => $"on {format.Water(step.IceG)} of ice in the {Words<IcePlace>.Of(step.Where)}{(step.Met < 1 ? $", {FigureFormat.Number(100 * step.Met, 0)} % of it met" : "")}"),
         Of<Step.StirCup>("Stir the cup", "Stirred", (_, _, _) => "", begins: "Stir it now"),
         Of<Step.Taste>("Taste", "Tasted", (_, _, _) => ""),
@@ -94,7 +94,7 @@ public sealed class VerbWording
 
     private static string Manner(Step.Pour pour) =>
         (pour.Height switch { PourHeight.Low => ", low", PourHeight.High => ", high", _ => "" })
-        + (pour.Path switch { PourPath.Centre => ", in the middle", PourPath.Edge => ", at the edge", PourPath.Spiral => ", in a spiral", PourPath.Turning => ", turning the vessel", _ => "" })
+        + (pour.Path switch { PourPath.Centre => ", in the middle", PourPath.Edge => ", at the edge", PourPath.Spiral => ", in a spiral", PourPath.Turning => ", turning the brewer", _ => "" })
         + (pour.StirsIn ? ", stirring" : "");
 
     /// <summary>The coffee that is in the vessel when a step comes, g: it takes room at the marks.</summary>

@@ -13,6 +13,6 @@ public static class WaterWording
         (_, Core.Reckoning.Suits.High) => "blunts the acids: cups turn out flat; mix in a softer water",
         (_, Core.Reckoning.Suits.Low) => "little to hold the acids: cups turn out sour",
         (Core.Reckoning.Suits.High, _) => "hard: it furs the kettle; mix in a softer water",
-        _ => "soft: it draws a little less",
+        _ => "soft: it extracts a little less",
     };
 }

@@ -60,7 +60,7 @@ public static class ObservationForm
             yield return new Kind(ObservationNames.Ice, "Ice", $"planned {format.Water(ice.Sum(step => step.IceG))}", Quantity.Weighed, 0, Member.MostWaterG);
         }
 
-        yield return new Kind(ObservationNames.LetDown, "Let down with", letDownG > 0 ? $"planned {format.Water(recipe.Steps.OfType<Step.Dilute>().Sum(step => step.WaterG))}" : "water added to taste", Quantity.Weighed, 0, Member.MostWaterG);
+        yield return new Kind(ObservationNames.LetDown, "Diluted with", letDownG > 0 ? $"planned {format.Water(recipe.Steps.OfType<Step.Dilute>().Sum(step => step.WaterG))}" : "water added to taste", Quantity.Weighed, 0, Member.MostWaterG);
     }
 
     private enum Quantity

@@ -111,7 +111,7 @@ public sealed class DevicesModel(PairingDesk desk, DeviceStore devices, Presence
             && await db.Baristas.Where(one => one.Id == id && one.Pin != "").ExecuteUpdateAsync(set => set.SetProperty(one => one.Pin, ""), ct) == 1)
         {
             var name = await db.Baristas.Where(one => one.Id == id).Select(one => one.Name).FirstAsync(ct);
-            await devices.RecordAsync($"{name}'s PIN was taken off.", HttpContext.Asker(), bench.NowMs, ct);
+            await devices.RecordAsync($"{name}'s PIN was removed.", HttpContext.Asker(), bench.NowMs, ct);
         }
 
         return RedirectToPage();

@@ -62,7 +62,7 @@ public sealed class PairModel(PairingDesk desk, DeviceStore devices, Presence pr
         if (DeviceStore.NameProblem(Name) is { } problem)
         {
             // Looked at first: a code is good once, and a name that will not do must not cost it.
-            Problem = Name.Length == 0 ? "Say what this device is called; the keeper sees it in the list." : problem;
+            Problem = Name.Length == 0 ? "Say what this device is called; the owner sees it in the list." : problem;
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
         }

@@ -91,7 +91,7 @@ public sealed class FilesModel(LogStore log, ImportStore imports, DeviceStore de
             return NotFound();
         }
 
-        await devices.RecordAsync(string.Create(CultureInfo.InvariantCulture, $"What was taken in as number {import} was taken back."), HttpContext.Asker(), bench.NowMs, ct);
+        await devices.RecordAsync(string.Create(CultureInfo.InvariantCulture, $"What was imported as number {import} was undone."), HttpContext.Asker(), bench.NowMs, ct);
         return Redirect("/files#taken-in");
     }
 

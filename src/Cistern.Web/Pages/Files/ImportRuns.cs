@@ -90,12 +90,12 @@ public sealed class ImportRuns(IServiceScopeFactory scopes, TimeProvider time, I
             // It is kept: whatever breaks from here on does not unsay it.
             runs[lot] = new ImportRun(look.Brews.NewBrews.Count, look.Brews.NewBrews.Count, id, null);
             services.GetRequiredService<Staging>().Remove(lot);
-            await services.GetRequiredService<DeviceStore>().RecordAsync($"Taken in: {what}.", by, time.GetUtcNow().ToUnixTimeMilliseconds(), CancellationToken.None);
-            log.LogInformation("Taken in by {By}: {What}, import {Import}.", by, what, id.ToString(CultureInfo.InvariantCulture));
+            await services.GetRequiredService<DeviceStore>().RecordAsync($"Imported: {what}.", by, time.GetUtcNow().ToUnixTimeMilliseconds(), CancellationToken.None);
+            log.LogInformation("Imported by {By}: {What}, import {Import}.", by, what, id.ToString(CultureInfo.InvariantCulture));
         }
         catch (Exception error) when (error is not OutOfMemoryException)
         {
-            log.LogError(error, "Files could not be taken in, or not be noted as taken in.");
+            log.LogError(error, "Files could not be imported, or not be noted as imported.");
             // What had been written of it was taken back, or is at the next start.
             runs[lot] = runs[lot] is { ImportId: not null } kept ? kept : new ImportRun(0, 0, null, "It broke off, and nothing of it was kept. The log says why; try it again, or with fewer files.");
         }

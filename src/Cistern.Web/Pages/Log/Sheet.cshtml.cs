@@ -41,7 +41,7 @@ public sealed class SheetModel(CisternDb db, BrewOut brews, BenchContext bench, 
             yield return Of("Balance", one => FigureFormat.Tilt(one.Totals.Tilt));
             if (planned.Totals.DrawdownS is { } drawdownS)
             {
-                yield return ("Drained in, by the clock", FigureFormat.Clock(drawdownS), Logged.Measured.DrawdownS is { } drainedS ? FigureFormat.Clock(drainedS) : "—");
+                yield return ("Drawdown, by the clock", FigureFormat.Clock(drawdownS), Logged.Measured.DrawdownS is { } drainedS ? FigureFormat.Clock(drainedS) : "—");
             }
 
             if (planned.Totals.PressForceN is not null)

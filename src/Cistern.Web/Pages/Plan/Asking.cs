@@ -28,8 +28,8 @@ public static class Asking
         Outcome.ExtractionYieldPercent => $"{FigureFormat.Percent(value)} extraction",
         Outcome.Tilt => $"a balance of {FigureFormat.Signed(value, 2)}",
         Outcome.DrinkG => $"{format.Water(value)} in the cup",
-        Outcome.PressForceN => $"{FigureFormat.Number(value, 0)} N at the hand",
-        Outcome.DrawdownS => $"a drain of {FigureFormat.Clock(value)}",
+        Outcome.PressForceN => $"{FigureFormat.Number(value, 0)} N of force",
+        Outcome.DrawdownS => $"a drawdown of {FigureFormat.Clock(value)}",
         Outcome.FinishS => $"an end at {FigureFormat.Clock(value)}",
         _ => $"a cup to drink at {FigureFormat.Clock(value)}",
     };
@@ -41,8 +41,8 @@ public static class Asking
         Outcome.ExtractionYieldPercent => "extraction, %",
         Outcome.Tilt => "balance",
         Outcome.DrinkG => $"drink, {format.MassUnit}",
-        Outcome.PressForceN => "force at the hand, N",
-        Outcome.DrawdownS => "drain, min:s",
+        Outcome.PressForceN => "force of the press, N",
+        Outcome.DrawdownS => "drawdown, min:s",
         Outcome.FinishS => "done at, min:s",
         _ => "to drink at, min:s",
     };

@@ -97,15 +97,15 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, BenchContext benc
     /// <summary>Where a choice falls short, in words.</summary>
     public string Falls(Choice choice) => string.Join(", ", choice.Misfits.Select(misfit => misfit switch
     {
-        Misfit.Vessel => "another vessel",
+        Misfit.Vessel => "another brewer",
         Misfit.TooWeakForMilk => $"{FigureFormat.Percent(choice.Forecast.Totals.TdsPercent, 2)}, thin under milk",
         Misfit.Hot => "hot",
         Misfit.Iced => "iced",
         Misfit.TooLong => $"takes {FigureFormat.Clock(choice.Forecast.Totals.FinishS)}",
         Misfit.TooBusy => $"hands on for {FigureFormat.Clock(choice.HandsS)}",
         Misfit.MoreWashing => "more to wash",
-        Misfit.School => "another school",
-        Misfit.TooMuch => "more than the vessel holds",
+        Misfit.School => "another style",
+        Misfit.TooMuch => "more than the brewer holds",
         _ => $"takes {Format.Dose(choice.Recipe.Coffee.DoseG)}, more than is left",
     }));
 

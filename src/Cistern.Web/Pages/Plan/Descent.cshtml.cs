@@ -10,7 +10,7 @@ namespace Cistern.Web.Pages.Plan;
 /// <param name="Asked">The plan that was asked for.</param>
 public sealed record DescentView(DescentNode Node, DescentNode? Parent, int Asked);
 
-/// <summary>The descent of a plan as a tree.</summary>
+/// <summary>The history of a plan as a tree.</summary>
 public sealed class DescentModel(DescentStore store) : PageModel
 {
     /// <summary>The first plan of it.</summary>

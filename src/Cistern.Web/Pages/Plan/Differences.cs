@@ -53,8 +53,8 @@ public sealed record Differences(IReadOnlyList<Difference> Set, IReadOnlyList<Di
     private static IEnumerable<(string What, string Value)> Settings(Forecast forecast, FigureFormat format)
     {
         var recipe = forecast.Recipe;
-        yield return ("School", recipe.School ?? "");
-        yield return ("Vessel", StepWording.Vessel(recipe.Brewer));
+        yield return ("Style", recipe.School ?? "");
+        yield return ("Brewer", StepWording.Vessel(recipe.Brewer));
         yield return ("Dose", format.Dose(recipe.Coffee.DoseG));
         yield return ("Water", format.Water(recipe.WaterG));
         yield return ("Ratio", FigureFormat.Ratio(Scaling.ChargeOf(recipe).Ratio));
@@ -76,8 +76,8 @@ public sealed record Differences(IReadOnlyList<Difference> Set, IReadOnlyList<Di
         yield return ("Drink", $"{format.Water(totals.FinalG)}, {format.Drink(totals.FinalG)}");
         yield return ("Done at", FigureFormat.Clock(totals.FinishS));
         yield return ("To drink at", totals.ChilledC is null ? FigureFormat.Clock(totals.FinishS + totals.DrinkableAfterS) : "cold at once");
-        yield return ("Drains in", totals.DrawdownS is { } drawdownS ? FigureFormat.Clock(drawdownS) : "");
-        yield return ("At the hand", totals.PressForceN is { } force ? $"{FigureFormat.Number(force, 0)} N" : "");
+        yield return ("Drawdown", totals.DrawdownS is { } drawdownS ? FigureFormat.Clock(drawdownS) : "");
+        yield return ("Force", totals.PressForceN is { } force ? $"{FigureFormat.Number(force, 0)} N" : "");
         yield return ("Sediment", $"{FigureFormat.Number(totals.SedimentGPer100G, 3)} g in 100 g");
     }
 

@@ -120,8 +120,8 @@ public static class PlanDeeds
     private static void PutIn(PlanSettings plan, PlanChange change, string word) =>
         plan.Answer = Told(plan, plan.Do(change, $"{word.Replace('-', ' ')} put in")).Refusal switch
         {
-            PlanRefusal.NoPlace => "There is no place for that here: the coffee has to be in before the first pour, and that has to be a large one; a swirl needs a drain to come before.",
-            PlanRefusal.NoSuchThing => "This vessel cannot do that.",
+            PlanRefusal.NoPlace => "There is no place for that here: the coffee has to be in before the first pour, and that has to be a large one; a swirl needs a drawdown after it.",
+            PlanRefusal.NoSuchThing => "This brewer cannot do that.",
             PlanRefusal.TooManySteps => $"A recipe has at most {RecipeReader.MostSteps} steps. Join some that are one.",
             _ => null,
         };
@@ -233,7 +233,7 @@ public static class PlanDeeds
         var applied = plan.Do(new PlanChange.AskBoth(by, tdsPercent, leaning), null);
         if (applied.Solution is not { } solution)
         {
-            plan.Answer = "Choose what is to draw more or less: a grind that can be set, the temperature, or the time.";
+            plan.Answer = "Choose what is to extract more or less: a grind that can be set, the temperature, or the time.";
             return;
         }
 
@@ -266,16 +266,16 @@ public static class PlanDeeds
         var applied = Told(plan, plan.Do(new PlanChange.LetDownTo(tdsPercent), null));
         if (applied.Refusal is not null)
         {
-            plan.Answer = $"It is {FigureFormat.Percent(totals.TdsPercent, 2)} as brewed: no stronger than that, so there is nothing to let down.";
+            plan.Answer = $"It is {FigureFormat.Percent(totals.TdsPercent, 2)} as brewed: no stronger than that, so there is nothing to dilute.";
         }
         else if (applied.Value is { } waterG and > 0)
         {
-            plan.Note($"let down with {format.Water(waterG)}");
+            plan.Note($"diluted with {format.Water(waterG)}");
             plan.Answer = $"{format.Water(waterG)} of water brings it from {FigureFormat.Percent(totals.TdsPercent, 2)} to {FigureFormat.Percent(Core.Reckoning.LetDown.TdsPercent(totals.BeverageG, totals.TdsPercent, waterG), 2)}.";
         }
         else
         {
-            plan.Note("not let down");
+            plan.Note("not diluted");
         }
     }
 }

@@ -290,7 +290,7 @@ public sealed partial class PlanSettings
     {
         if (letGo)
         {
-            Problems.Add("What was held does not go together here; the recipe's own charge stands again.");
+            Problems.Add("What was held does not go together here; the recipe's own dose and water stand again.");
         }
     }
 
@@ -309,7 +309,7 @@ public sealed partial class PlanSettings
         foreach (var (pick, name, none) in ((PlanPick, string, string)[])
         [
             (PlanPick.Bag, "bag", "the coffee as written"), (PlanPick.Mill, "mill", "the grind in µm"), (PlanPick.Place, "place", "the place as written"),
-            (PlanPick.Vessel, "vessel", "the vessel as written"), (PlanPick.Server, "server", "no server"), (PlanPick.Kettle, "heater", "no kettle"), (PlanPick.Spoon, "spoon", "no spoon"),
+            (PlanPick.Vessel, "vessel", "the brewer as written"), (PlanPick.Server, "server", "no server"), (PlanPick.Kettle, "heater", "no kettle"), (PlanPick.Spoon, "spoon", "no spoon"),
         ])
         {
             var stands = Work.Plan.Picks.Of(pick)?.ToString(CultureInfo.InvariantCulture) ?? "";
@@ -334,7 +334,7 @@ public sealed partial class PlanSettings
             Do(new PlanChange.Choose(pick, null), null);
         }
 
-        Note("coffee, grind and vessel as written");
+        Note("coffee, grind and brewer as written");
     }
 
     private string Moved(PlanPick pick)
@@ -438,7 +438,7 @@ public sealed partial class PlanSettings
             return release;
         }
 
-        var applied = Do(new PlanChange.Release(wantedS), $"release {FigureFormat.Clock(wantedS)}");
+        var applied = Do(new PlanChange.Release(wantedS), $"steep until {FigureFormat.Clock(wantedS)}");
         return applied.Refusal == PlanRefusal.ReleaseTooEarly
             ? release with { Value = null, Problem = $"It cannot come before {FigureFormat.Clock(applied.Value!.Value)}: what goes before takes that long." }
             : release;
@@ -661,7 +661,7 @@ public sealed partial class PlanSettings
             typed[quantity] = (number ?? new TypedNumber(Shown(quantity), null, null)) with
             {
                 Value = null,
-                Problem = $"No charge gives that with the {kept} that is held. Change the {kept}, or ask for less.",
+                Problem = $"No dose and water give that with the {kept} that is held. Change the {kept}, or ask for less.",
             };
         }
     }
@@ -736,7 +736,7 @@ public sealed partial class PlanSettings
         if (Mill is { } mill && CanGrind && picks is { AskedUm: { } asked, MillSetting: { } setting } && (setting <= mill.Least || setting >= mill.Most)
             && Math.Abs(mill.MedianUm(setting) - asked) > (0.5 * Math.Abs(mill.UmPerSetting) * mill.Step) + 1)
         {
-            GrindNote = $"{mill.Name} goes from {FigureFormat.Number(mill.MedianUm(mill.Least), 0)} to {FigureFormat.Number(mill.MedianUm(mill.Most), 0)} µm, and {FigureFormat.Number(asked, 0)} µm were asked for. It stands at the nearest it has: take another mill, or let time or temperature make up for it.";
+            GrindNote = $"{mill.Name} goes from {FigureFormat.Number(mill.MedianUm(mill.Least), 0)} to {FigureFormat.Number(mill.MedianUm(mill.Most), 0)} µm, and {FigureFormat.Number(asked, 0)} µm were asked for. It stands at the nearest it has: take another grinder, or let time or temperature make up for it.";
         }
     }
 

@@ -55,7 +55,7 @@ public static class VesselFacts
         var outG = plan.Forecast.Cups.Where(cup => !cup.Kept).Sum(cup => cup.WaterG);
         // Rounded one by one they would not add up; what is kept back is what is left over.
         var keptG = Told(plan.Settings.Recipe.WaterG) - Told(totals.BeverageWaterG) - Told(outG);
-        yield return new Fact("Of the water", $"{format.Water(plan.Settings.Recipe.WaterG)} poured", $"{format.Water(totals.BeverageWaterG)} in the drink, {format.Water(keptG)} kept by bed and vessel{(outG >= 0.5 ? $", {format.Water(outG)} left out of the cup" : "")}");
+        yield return new Fact("Of the water", $"{format.Water(plan.Settings.Recipe.WaterG)} poured", $"{format.Water(totals.BeverageWaterG)} in the drink, {format.Water(keptG)} kept by bed and brewer{(outG >= 0.5 ? $", {format.Water(outG)} left out of the cup" : "")}");
 
         double Told(double g) => format.Units.MassToG(double.Parse(format.MassNumber(g, fine: false), System.Globalization.CultureInfo.InvariantCulture));
     }
@@ -68,7 +68,7 @@ public static class VesselFacts
             yield break;
         }
 
-        yield return new Fact("Outside the paper", plan.Format.Mass(outsideG), "it draws nothing, and leaves first");
+        yield return new Fact("Outside the paper", plan.Format.Mass(outsideG), "it extracts nothing, and leaves first");
         var first = plan.Forecast.Series.FirstOrDefault(sample => sample.Cup == 0 && sample.CupWaterG + sample.CupSolidsG >= outsideG);
         if (first.CupWaterG > 0)
         {
@@ -97,7 +97,7 @@ public static class VesselFacts
 
         var verdict = margin < 30 ? "too little: the water falls back" : margin > 160 ? "too much: big bubbles everywhere" : "it holds when the coffee goes in";
         yield return new Fact("The flame has to spare", $"{FigureFormat.Number(margin, 0)} W", $"{verdict}; 30 to 160 W is right. A judgement: wait for fine, even bubbles");
-        yield return new Fact("Stays in the bulb", plan.Format.Water(12), "it never rises, and never draws");
+        yield return new Fact("Stays in the bulb", plan.Format.Water(12), "it never rises, and never extracts");
     }
 
     private static IEnumerable<Fact> PouredOff(PlanModel plan)

@@ -70,7 +70,7 @@ public static class ShelfKinds
         protected override bool Away(Bag bag) => bag.UsedUpOn is not null;
 
         protected override IReadOnlyList<Deed> Deeds(Bag bag) => bag.UsedUpOn is not null
-            ? [new Deed("bring-back", "Bring it back")]
+            ? [new Deed("bring-back", "Undo")]
             : bag.OpenedOn is null ? [new Deed("open", "Opened"), new Deed("use-up", "Used up")] : [new Deed("use-up", "Used up")];
 
         protected override bool Do(Bag bag, string deed, ShelfView view)
@@ -85,9 +85,9 @@ public static class ShelfKinds
     {
         public override string Word => "mill";
 
-        public override string Title => "Mills";
+        public override string Title => "Grinders";
 
-        public override string Empty => "No mill yet. Add one, and grinds are told in its own settings.";
+        public override string Empty => "No grinder yet. Add one, and grinds are told in its own settings.";
 
         protected override DbSet<Mill> Rows(CisternDb db) => db.Mills;
 
@@ -119,7 +119,7 @@ public static class ShelfKinds
             Estimate(mill, form);
             if (mill.Usuals.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Length != mill.UsualList.Count)
             {
-                form.Refuse("usuals", $"Each line is a kind of vessel, once ({string.Join(", ", Enum.GetValues<VesselFamily>().Select(StepWording.Family))}), an equals sign and a setting from {Number(mill.Least)} to {Number(mill.Most)}.");
+                form.Refuse("usuals", $"Each line is a kind of brewer, once ({string.Join(", ", Enum.GetValues<VesselFamily>().Select(StepWording.Family))}), an equals sign and a setting from {Number(mill.Least)} to {Number(mill.Most)}.");
             }
 
             if (mill.Most > mill.Least && !mill.Scale.Grinds)
@@ -174,9 +174,9 @@ public static class ShelfKinds
     {
         public override string Word => "vessel";
 
-        public override string Title => "Vessels";
+        public override string Title => "Brewers";
 
-        public override string Empty => "No vessel yet. Recipes stand for a vessel of their own; add yours, and they fit it.";
+        public override string Empty => "No brewer yet. Recipes stand for a brewer of their own; add yours, and they fit it.";
 
         protected override DbSet<OwnedVessel> Rows(CisternDb db) => db.Vessels;
 
@@ -282,7 +282,7 @@ public static class ShelfKinds
         protected override void Fill(OwnedWater water, ThingForm form, ShelfView view)
         {
             water.Name = form.Text("name", "Name", water.Name, 80, required: true);
-            water.Concentrate = form.Flag("concentrate", "It is", water.Concentrate, "a concentrate, to be let down", "water as it is");
+            water.Concentrate = form.Flag("concentrate", "It is", water.Concentrate, "a concentrate, to be diluted", "water as it is");
             water.HardnessMgL = form.Number("hardness", "Hardness", water.HardnessMgL, 0, 200_000, "mg/L", "as CaCO₃; one German degree is 17.8");
             water.AlkalinityMgL = form.Number("alkalinity", "Alkalinity", water.AlkalinityMgL, 0, 200_000, "mg/L", "as CaCO₃");
         }
@@ -369,7 +369,7 @@ public static class ShelfKinds
         {
             stock.Name = form.Text("name", "Name", stock.Name, 80, required: true);
             stock.Filter = form.Word<Filter>("filter", "Filter", stock.Filter, usual: null) ?? stock.Filter;
-            stock.Family = form.Word("family", "Fits", stock.Family, "any vessel");
+            stock.Family = form.Word("family", "Fits", stock.Family, "any brewer");
             stock.Left = (int)Math.Round(form.Number("left", "Left", Math.Max(0, stock.Left), 0, 10_000, ""));
             stock.CareEvery = (int)Math.Round(form.Number("every", "Care due every so many brews", stock.CareEvery, 0, 1_000, "brews", "0 for papers"));
             stock.Care = form.Text("care", "How the care is done", stock.Care, 400, area: true);

@@ -145,7 +145,7 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench,
     {
         if (BedTells && Form.Bed.Length == 0)
         {
-            yield return "It did not drain as it should: what does the bed show?";
+            yield return "The drawdown was not as it should be: what does the bed show?";
         }
 
         if (Off.Any(verdict => verdict.Of == FlowOf.Press) && Form.PressFelt.Length == 0)

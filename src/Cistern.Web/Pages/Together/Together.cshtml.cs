@@ -79,7 +79,7 @@ public sealed class TogetherModel(CisternDb db, BenchContext bench, ForecastMode
         All = all;
         var asked = b.Distinct(StringComparer.Ordinal).Count() + p.Distinct(StringComparer.Ordinal).Count(id => id.Length > 0);
         Problem = asked > all.Count && all.Count == Beside.Most ? $"{Beside.Most} are the most that can be told apart; the others were left out."
-            : asked > all.Count ? "What was given up, is still under way or is not there cannot be laid beside others." : null;
+            : asked > all.Count ? "What was given up, is still under way or is not there cannot be compared." : null;
         if (all.Count >= 2)
         {
             Draw(all);
@@ -101,7 +101,7 @@ public sealed class TogetherModel(CisternDb db, BenchContext bench, ForecastMode
         Differ = Differences.Between([.. all.Select(one => one.Forecast)], Format);
         Told = Differences.Differing([.. all.Select(one => one.Brew is { } brew ? TellsOf(brew) : [])]);
         var tides = all.ConvertAll(one => new BesideTide(one.Letter, one.Forecast, one.Weighed));
-        var labels = Format.Labels("in the vessel");
+        var labels = Format.Labels("in the brewer");
         Tides = (Beside.Tides(tides, labels, 760, 300), Beside.Tides(tides, labels, 358, 240));
         Map = Beside.Map([.. all.Select(MarkOf)], 420, 300);
     }
@@ -119,12 +119,12 @@ public sealed class TogetherModel(CisternDb db, BenchContext bench, ForecastMode
     private IEnumerable<(string What, string Value)> TellsOf(Data.Brews.Brew brew)
     {
         yield return ("Coffee", brew.CoffeeName);
-        yield return ("Mill and setting", brew.GrindText);
+        yield return ("Grinder and setting", brew.GrindText);
         yield return ("Brewed by", brew.Barista?.Name ?? "");
         yield return ("Where", brew.PlaceName);
         yield return ("Read, TDS", brew.ReadTdsPercent() is { } tds ? FigureFormat.Percent(tds, 2) : "");
         yield return ("Drink, weighed", brew.Observed(ObservationNames.Beverage) is { } drinkG ? Format.Water(drinkG) : "");
-        yield return ("Drained in, by the clock", brew.Facts?.DrawdownS is { } drainS ? FigureFormat.Clock(drainS) : "");
+        yield return ("Drawdown, by the clock", brew.Facts?.DrawdownS is { } drainS ? FigureFormat.Clock(drainS) : "");
         yield return ("Pressed in, by the clock", brew.Facts?.PressS is { } pressS ? FigureFormat.Seconds(pressS) : "");
         foreach (var tasting in brew.Tastings.OrderBy(tasting => tasting.Id))
         {

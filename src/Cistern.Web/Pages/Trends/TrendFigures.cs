@@ -31,7 +31,7 @@ public static class TrendFigures
         new("tasted", "Balance, tasted: sour below 0", "", 1, row => row.SharpHarsh, value => FigureFormat.Signed(value, 1)),
         new("body", "Body, tasted: thin below 0", "", 1, row => row.ThinHeavy, value => FigureFormat.Signed(value, 1)),
         new("score", "Score", "of 10", 1, row => row.Score, value => FigureFormat.Number(value, 1)),
-        new("drawdown", "Drain, by the clock", "s", 0, row => row.DrawdownS, FigureFormat.Clock, row => Pair(row.ForetoldDrawdownLowS, row.ForetoldDrawdownHighS)),
+        new("drawdown", "Drawdown, by the clock", "s", 0, row => row.DrawdownS, FigureFormat.Clock, row => Pair(row.ForetoldDrawdownLowS, row.ForetoldDrawdownHighS)),
         new("press", "Press, by the clock", "s", 0, row => row.PressS, FigureFormat.Seconds),
     ];
 

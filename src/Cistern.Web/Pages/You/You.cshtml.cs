@@ -91,7 +91,7 @@ public sealed class YouModel(CisternDb db, JobLedger jobs, BenchContext bench, P
         }
         else if (you.Pin.Length == 0 && !MaySetFirstPin)
         {
-            NewPin = NewPin with { Problem = "A first PIN is set at the bench's own screen or on the keeper's device: here anybody could set one for a colleague." };
+            NewPin = NewPin with { Problem = "A first PIN is set at the bench's own screen or on the owner's device: here anybody could set one for a colleague." };
         }
         else if (you.Pin.Length > 0 && Wrong(you, Request.Form.Value("old-pin")) is { } wrong)
         {
@@ -197,7 +197,7 @@ public sealed class YouModel(CisternDb db, JobLedger jobs, BenchContext bench, P
         return said.Length == 0 ? $"{who.Name} asks for a PIN." : pins.Try(who, said, HttpContext.Device()?.Id ?? 0) switch
         {
             Tried.Good => null,
-            Tried.Wrong => $"That is not {who.Name}'s PIN. Who has forgotten theirs asks the keeper of the bench, who takes it off under Devices.",
+            Tried.Wrong => $"That is not {who.Name}'s PIN. Who has forgotten theirs asks the owner of the bench, who removes it under Devices.",
             _ => $"Too many wrong PINs. None of {who.Name}'s is looked at for five minutes.",
         };
     }
