@@ -35,7 +35,7 @@ public sealed class AdviceWordingTests
     [InlineData(Lever.Swirl, 0, 2, "Swirl once the water is in, 2 turns", null)]
     [InlineData(Lever.Settle, 0, 60, "Let it settle longer, 0 → 60 s", null)]
     [InlineData(Lever.Rinse, 0, 1, "Rinse the filter hot", null)]
-    [InlineData(Lever.Preheat, 0, 1, "Warm the vessel first", null)]
+    [InlineData(Lever.Preheat, 0, 1, "Warm the brewer first", null)]
     [InlineData(Lever.DrawBack, 0, 1, "Draw the plunger back a little", null)]
     [InlineData(Lever.AsPlanned, 0, 0, "The same again, as planned", null)]
     public void A_change_is_told_with_what_it_goes_from_and_to(Lever lever, double from, double to, string metric, string? imperial)

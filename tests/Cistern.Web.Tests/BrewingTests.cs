@@ -230,7 +230,7 @@ public sealed class BrewingTests : IClassFixture<App>
     {
         var id = await BrewAsync("fp-bloomed");
         var page = await App.GetAsync(client, $"/brew/{id}");
-        Assert.Equal("Warm the vessel", page.QuerySelector("#verb")!.TextContent);
+        Assert.Equal("Warm the brewer", page.QuerySelector("#verb")!.TextContent);
         page = await SayAsync(id, page, "#hands");
         Assert.Equal("Add the coffee", page.QuerySelector("#verb")!.TextContent);
         page = await SayAsync(id, page, "#start-form");
@@ -502,7 +502,7 @@ public sealed class BrewingTests : IClassFixture<App>
         var page = await App.GetAsync(client, $"/brew/{id}");
         var slip = page.QuerySelector("#slip .slip")!.TextContent;
         Assert.Contains("240 s late.", slip.Replace("4:00", "240 s", StringComparison.Ordinal), StringComparison.Ordinal);
-        Assert.Matches("Plunge now, then let down with [0-9]+ g of water: 1[.][0-9]{2} % TDS, balanced[.]", slip);
+        Assert.Matches("Plunge now, then dilute with [0-9]+ g of water: 1[.][0-9]{2} % TDS, balanced[.]", slip);
         var planned = (await BrewOf(id)).PlanJson;
         page = await AnswerAsync(id, page, "take");
         var taken = await BrewOf(id);

@@ -270,7 +270,7 @@ public sealed class HouseTests
         });
         Assert.EndsWith("/pair", (await phone.GetAsync(At("/"), Ct)).RequestMessage!.RequestUri!.AbsolutePath, StringComparison.Ordinal);
         list = await App.GetAsync(keeper, "/devices");
-        Assert.Contains("put out", list.QuerySelector("#paired .is-out")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("removed", list.QuerySelector("#paired .is-out")!.TextContent, StringComparison.Ordinal);
         Assert.Contains("Kitchen phone was removed.", list.QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
     }
 
@@ -668,7 +668,7 @@ public sealed class HouseTests
         Assert.Equal(HttpStatusCode.Found, (await AskAsync(newer)).Status);
         var bench = await App.GetAsync(app.Browser(), "/devices");
         Assert.Contains("somebody may have copied it", bench.QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
-        Assert.Contains("Kitchen phone was put out", bench.QuerySelector(".finding")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("Kitchen phone was removed", bench.QuerySelector(".finding")!.TextContent, StringComparison.Ordinal);
     }
 
     /// <summary>A browser whose token is good no more is told to let go of what it kept; one that never had any is not.</summary>

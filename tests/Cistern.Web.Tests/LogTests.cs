@@ -163,7 +163,7 @@ public sealed class LogTests : IClassFixture<App>
         var entry = await App.GetAsync(browser, "/log/6");
         var gone = await App.ParseAsync(await App.PostAsync(browser, entry, "/log?handler=TakeAway", ("id", "6")));
         Assert.Equal(all - 1, Count(gone));
-        Assert.Contains("was taken off the log", gone.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("was deleted", gone.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
         Assert.DoesNotContain(6, Ids(await App.GetAsync(browser, "/log")));
         // Nothing else looks at it either: not the Bench, not the line it belonged to.
         Assert.Null((await App.GetAsync(browser, "/")).QuerySelector("[name=brew][value='6']"));
@@ -196,7 +196,7 @@ public sealed class LogTests : IClassFixture<App>
     public async Task What_differed_from_the_plan_stands_in_its_line()
     {
         var line = (await App.GetAsync(client, "/log?recipe=fp-bloomed&state=tasted")).QuerySelector(".log-rows .row")!;
-        Assert.Contains("Otherwise than planned: released 3:0", line.TextContent, StringComparison.Ordinal);
+        Assert.Contains("Otherwise than planned: the steep ended 3:0", line.TextContent, StringComparison.Ordinal);
         Assert.Contains("steep ended or done late", line.QuerySelector(".row-verdict")!.TextContent, StringComparison.Ordinal);
         Assert.Matches("1\\.[0-9]{2} % TDS", line.QuerySelector(".row-verdict")!.TextContent);
     }

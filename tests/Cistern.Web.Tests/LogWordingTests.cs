@@ -14,9 +14,9 @@ public sealed class LogWordingTests
     /// <summary>What is told begins at its bound, either way, and not a little before.</summary>
     [Theory]
     [InlineData(4.9, 0, 0, 0, "")]
-    [InlineData(5, 0, 0, 0, "released 5 s late")]
-    [InlineData(-99, 0, 0, 0, "released 99 s early")]
-    [InlineData(-100, 0, 0, 0, "released 1:40 early")]
+    [InlineData(5, 0, 0, 0, "the steep ended 5 s late")]
+    [InlineData(-99, 0, 0, 0, "the steep ended 99 s early")]
+    [InlineData(-100, 0, 0, 0, "the steep ended 1:40 early")]
     [InlineData(0, 0.14, 1.9, 0.9, "")]
     [InlineData(0, 0.151, 0, 0, "0.2 g more coffee")]
     [InlineData(0, -1, 0, 0, "1.0 g less coffee")]
@@ -24,7 +24,7 @@ public sealed class LogWordingTests
     [InlineData(0, 0, -30, 0, "30 g less water")]
     [InlineData(0, 0, 0, 1, "water 1 °C hotter")]
     [InlineData(0, 0, 0, -4, "water 4 °C cooler")]
-    [InlineData(180, 0.5, 12, -3, "released 3:00 late, 0.5 g more coffee, 12 g more water, water 3 °C cooler")]
+    [InlineData(180, 0.5, 12, -3, "the steep ended 3:00 late, 0.5 g more coffee, 12 g more water, water 3 °C cooler")]
     public void What_differed_is_told_from_where_it_matters(double releaseS, double doseG, double waterG, double temperatureC, string told)
     {
         var row = Off(releaseS, doseG, waterG, temperatureC);

@@ -210,7 +210,7 @@ public sealed partial class OneTruthTests
     private void Tell(int brew, string figure, string place, string value)
     {
         var name = figure.Replace(", TDS", "", StringComparison.Ordinal).Replace("Poured", "Water", StringComparison.Ordinal).Replace("In the cup", "Drink", StringComparison.Ordinal).Replace(", by the clock", "", StringComparison.Ordinal);
-        var plain = value.Replace("forecast", "", StringComparison.Ordinal).Replace("TDS", "", StringComparison.Ordinal).Replace("%", "", StringComparison.Ordinal).Replace(" g", "", StringComparison.Ordinal).Trim().TrimStart('+');
+        var plain = value.Replace("forecast", "", StringComparison.Ordinal).Replace("TDS", "", StringComparison.Ordinal).Replace("%", "", StringComparison.Ordinal).Replace(" g", "", StringComparison.Ordinal).Replace(" N", "", StringComparison.Ordinal).Trim().TrimStart('+');
         // In a comparison more stands beside it: the drink in ml, the figure of the balance.
         plain = place == "together" ? plain.Split(name.EndsWith("Drink", StringComparison.Ordinal) ? "," : " (")[0] : plain;
         if (plain.Length == 0 || plain is "—" or "not seen" || value.Contains("weighed", StringComparison.Ordinal))

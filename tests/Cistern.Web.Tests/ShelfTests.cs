@@ -37,7 +37,7 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
 
         var gone = await App.ParseAsync(await App.PostAsync(client, page, "/shelf", ("kind", kind), ("id", id), ("deed", "remove")));
         Assert.DoesNotContain(gone.QuerySelectorAll($"#{kind} > .rows .row strong"), one => one.TextContent == "New " + kind);
-        Assert.Contains("has been taken off the shelf", gone.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("has been deleted from the shelf", gone.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
         // On any later page it can still be put back.
         gone = await App.GetAsync(client, "/shelf");
         Assert.Contains(gone.QuerySelectorAll($"#{kind} .taken-off .row strong"), one => one.TextContent == "New " + kind);

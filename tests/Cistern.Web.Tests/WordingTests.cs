@@ -137,13 +137,13 @@ public sealed class WordingTests
         Assert.Equal((index, text), StepWording.BeforehandIn(ForecastModel.Published.Run(RecipeLibrary.Find(id)!)));
 
     [Theory]
-    [InlineData(SlipKind.ReleaseDue, 39, null, 15, "39 s late. Plunge now, then let down with 15 g of water")]
-    [InlineData(SlipKind.ReleasedLate, 104, null, 20, "Released 1:44 late. Let down with 20 g of water")]
-    [InlineData(SlipKind.ReleasedEarly, 20, null, 0, "Released 20 s early.")]
+    [InlineData(SlipKind.ReleaseDue, 39, null, 15, "39 s late. Plunge now, then dilute with 15 g of water")]
+    [InlineData(SlipKind.ReleasedLate, 104, null, 20, "The steep ended 1:44 late. Dilute with 20 g of water")]
+    [InlineData(SlipKind.ReleasedEarly, 20, null, 0, "The steep ended 20 s early.")]
     [InlineData(SlipKind.PouredOver, 14, 450.0, 0, "Poured 14 g over. Plunge at 7:30")]
     [InlineData(SlipKind.PouredUnder, 14, 102.0, 0, "Poured 14 g short. Plunge now")]
-    [InlineData(SlipKind.DoseOver, 1.2, null, 30, "1.2 g of coffee over. Let down with 30 g of water")]
-    [InlineData(SlipKind.DrainSlow, 25, null, null, "It drains slowly, 25 s over.")]
+    [InlineData(SlipKind.DoseOver, 1.2, null, 30, "1.2 g of coffee over. Dilute with 30 g of water")]
+    [InlineData(SlipKind.DrainSlow, 25, null, null, "A slow drawdown, 25 s over.")]
     [InlineData(SlipKind.DrainStalled, 100, null, null, "The drawdown has taken over four minutes and may have stalled.")]
     [InlineData(SlipKind.PressSlow, 12, null, null, "It presses hard, 12 s over.")]
     public void A_slip_is_said_in_one_line_with_what_is_best_done(SlipKind kind, double amount, double? releaseAtS, int? letDownG, string says)

@@ -29,7 +29,7 @@ test('axe finds nothing while a brew is made ready, runs and calls', async ({ br
   const found = {};
   await page.goto(`${server.url}/plan/fp-bloomed`);
   await page.getByRole('button', { name: 'Brew this' }).click();
-  await expect(page.locator('#verb')).toHaveText('Warm the vessel');
+  await expect(page.locator('#verb')).toHaveText('Warm the brewer');
   const id = Number(page.url().split('/').at(-1));
   found.ready = await audit(page);
   await page.locator('#start').click();

@@ -232,7 +232,7 @@ test('a release four minutes late: what mends it is offered, taken at a touch, a
   await ready(other);
   await server.advance(475 + 240);
   const slip = page.locator('#slip .slip').first();
-  await expect(slip).toContainText('Plunge now, then let down with', { timeout: 10_000 });
+  await expect(slip).toContainText('Plunge now, then dilute with', { timeout: 10_000 });
   // The button stays the same one while the seconds go on, so that a finger or the focus on it is not lost.
   await page.evaluate(() => { window.notReloaded = true; });
   await slip.getByRole('button', { name: 'Do that' }).focus();
@@ -240,7 +240,7 @@ test('a release four minutes late: what mends it is offered, taken at a touch, a
   await expect(slip.getByRole('button', { name: 'Do that' })).toBeFocused();
   await page.keyboard.press('Enter');
   await expect(page.locator('#slip .taken')).toContainText('Taken:');
-  await expect(page.locator('#all-steps')).toContainText('Let down');
+  await expect(page.locator('#all-steps')).toContainText('Dilute');
   expect(await page.evaluate(() => window.notReloaded)).toBe(true);
   await expect(other.locator('#slip .taken')).toContainText('Taken:', { timeout: 10_000 });
   await page.locator('#done').click();
@@ -251,8 +251,8 @@ test('a release four minutes late: what mends it is offered, taken at a touch, a
   await page.waitForTimeout(600);
   await page.locator('#done').click();
   // The step that was not in the plan is called like any other, on the other screen too.
-  await expect(page.locator('#verb')).toHaveText('Let down');
-  await expect(other.locator('#verb')).toHaveText('Let down', { timeout: 8_000 });
+  await expect(page.locator('#verb')).toHaveText('Dilute');
+  await expect(other.locator('#verb')).toHaveText('Dilute', { timeout: 8_000 });
   await page.waitForTimeout(600);
   await page.locator('#done').click();
   await expect(page).toHaveURL(/\/after$/, { timeout: 10_000 });

@@ -47,7 +47,7 @@ test('a barista brews from bench to log with the keyboard alone', async ({ page,
   await expect(page.locator('#water')).toHaveValue('450');
   await page.locator('#brew-this').focus();
   await page.keyboard.press('Enter');
-  await expect(page.locator('#verb')).toHaveText('Warm the vessel');
+  await expect(page.locator('#verb')).toHaveText('Warm the brewer');
 
   await ready(page);
   await page.locator('body').click({ position: { x: 640, y: 795 } });
@@ -175,7 +175,7 @@ test('without a script a brew still goes on by its buttons', async ({ browser, s
   await page.locator('#undo').click();
   // Taken back, the start takes the clock with it: that is asked first.
   await page.locator('#unstart').click();
-  await expect(page.locator('#verb')).toHaveText('Warm the vessel');
+  await expect(page.locator('#verb')).toHaveText('Warm the brewer');
   await context.close();
 });
 

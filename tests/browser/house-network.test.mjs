@@ -29,7 +29,7 @@ class HouseServer extends Server {
 
 const pair = async (bench, phone, secure, name, role = 'plan, brew and taste') => {
   await bench.goto(`http://127.0.0.1:${BENCH}/devices`);
-  const before = bench.getByRole('button', { name: 'Take the code back' });
+  const before = bench.getByRole('button', { name: 'Withdraw the code' });
   if (await before.isVisible()) await before.click();
   await bench.getByLabel(role).check();
   await bench.getByRole('button', { name: 'Show a code' }).click();

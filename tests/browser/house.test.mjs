@@ -35,7 +35,7 @@ test('a phone is paired, brews, and is out at one touch', async ({ browser }) =>
     const { installabilityErrors } = await (await bench.context().newCDPSession(bench)).send('Page.getInstallabilityErrors');
     // A window of a test keeps nothing, which is all that is against it.
     expect(installabilityErrors.map((one) => one.errorId).filter((id) => id !== 'in-incognito')).toEqual([]);
-    await bench.getByRole('button', { name: 'Take the code back' }).click();
+    await bench.getByRole('button', { name: 'Withdraw the code' }).click();
     await bench.getByRole('button', { name: 'Show a code' }).click();
     const digits = await bench.locator('#digits').innerText();
 
@@ -50,7 +50,7 @@ test('a phone is paired, brews, and is out at one touch', async ({ browser }) =>
     await expect(phone.locator('h1')).toHaveText('Bench');
     await phone.goto(`${secure}/plan/fp-bloomed`);
     await phone.locator('#brew-this').click();
-    await expect(phone.locator('#verb')).toHaveText('Warm the vessel');
+    await expect(phone.locator('#verb')).toHaveText('Warm the brewer');
 
     // What the phone does stands on the bench's screen.
     await bench.goto(`${server.url}/brew`);

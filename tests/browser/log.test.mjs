@@ -19,7 +19,7 @@ test('brews are found as they are typed, narrowed and laid together', async ({ p
   for (const row of await rows.all()) await expect(row).toContainText('Quiet Orchard');
 
   // A filter by keyboard alone: the chip opens, its values are links with counts.
-  const facet = page.locator('.facet', { hasText: 'Kind of vessel' });
+  const facet = page.locator('.facet', { hasText: 'Kind of brewer' });
   await facet.locator('summary').focus();
   await page.keyboard.press('Enter');
   const value = facet.getByRole('link', { name: /French press/ });
@@ -69,16 +69,16 @@ test('a file is dropped in, looked at, taken, and taken back', async ({ page, se
   }, JSON.stringify([brew, other]));
   await page.locator('#drop').dispatchEvent('drop', { dataTransfer: dropped });
   await expect(page.locator('.lead')).toContainText('from the other counter.json: 1 new, 1 known already');
-  await page.getByRole('button', { name: 'Take them in' }).click();
-  await expect(page.getByRole('heading', { name: 'Taken in' })).toBeVisible();
+  await page.getByRole('button', { name: 'Import them' }).click();
+  await expect(page.getByRole('heading', { name: 'Imported' })).toBeVisible();
   // The demo bench took one in before.
   const first = page.locator('.rows .row').first();
   await expect(first).toContainText('just now');
   await page.goto(`${server.url}/log?to=2026-01-31`);
   await expect(page.locator('.found strong')).toHaveText('1 brew');
   await page.goto(`${server.url}/files`);
-  await first.getByRole('button', { name: 'Take it back' }).click();
-  await expect(first).toContainText('taken back');
+  await first.getByRole('button', { name: 'Undo the import' }).click();
+  await expect(first).toContainText('undone');
   await page.goto(`${server.url}/log?to=2026-01-31`);
   await expect(page.locator('.lead')).toContainText('No brew is like that');
 });

@@ -82,7 +82,7 @@ test('the focus is where something was asked or done, and letters can be switche
   await page.keyboard.press('Enter');
   await expect(page.locator('#step-4')).toHaveAttribute('aria-expanded', 'true');
   await expect(page.locator('#step-4')).toBeFocused();
-  await page.getByRole('button', { name: 'Take it out' }).focus();
+  await page.getByRole('button', { name: 'Remove it' }).focus();
   await page.keyboard.press('Enter');
   await expect(page.locator('.strip-row.is-open')).toHaveCount(0);
   await expect.poll(() => page.evaluate(() => document.activeElement.id)).toMatch(/^step-/);
@@ -136,7 +136,7 @@ test('steps are opened, set, put in, moved and taken out by keys alone', async (
   await page.getByRole('button', { name: 'After the one below' }).focus();
   await page.keyboard.press('Enter');
   await expect(page.locator(`#step-${pour + 2}`)).toHaveAttribute('aria-label', /Smell/);
-  await page.getByRole('button', { name: 'Take it out' }).focus();
+  await page.getByRole('button', { name: 'Remove it' }).focus();
   await page.keyboard.press('Enter');
   await expect(page.locator('.strip-open')).toHaveCount(recipes.find((one) => one.id === 'fp-bloomed').steps.length);
   expect(seen).toEqual([]);
@@ -178,7 +178,7 @@ for (const family of ['french-press', 'tube-press', 'valve-dripper', 'lever-drip
     await expect(page.locator('.lineage')).toContainText('A little stronger.');
     await page.locator('#brew-this').click();
     await expect(page.locator('#brew')).toHaveAttribute('data-ready', '');
-    await expect(page.locator('#verb')).toHaveText(/Warm the vessel|Rinse the filter|Ready|Add the coffee/);
+    await expect(page.locator('#verb')).toHaveText(/Warm the brewer|Rinse the filter|Ready|Add the coffee/);
     expect(seen).toEqual([]);
   });
 }

@@ -299,9 +299,14 @@ public sealed record Forecast(
     /// <summary>Where it is remembered, or null.</summary>
     internal ForecastMemory.Entry? Remembered { get; init; }
 
-    /// <summary>The same with the end that a clock told in place of the reckoned one; it is another forecast than the one remembered.</summary>
-    /// <param name="finishS">When it was done, s on the clock.</param>
-    public Forecast DoneAt(double finishS) => this with { Totals = Totals with { FinishS = finishS }, Remembered = null };
+    /// <summary>The same with the times that a clock told in place of the computed ones; it is another forecast than the one remembered.</summary>
+    /// <param name="finishS">When it was done, s on the clock; null where nothing told.</param>
+    /// <param name="drawdownS">How long the drawdown took, s; null where nothing told.</param>
+    public Forecast ByClock(double? finishS, double? drawdownS) => finishS is null && drawdownS is null ? this : this with
+    {
+        Totals = Totals with { FinishS = finishS ?? Totals.FinishS, DrawdownS = Totals.DrawdownS is null ? null : drawdownS ?? Totals.DrawdownS },
+        Remembered = null,
+    };
 
     /// <summary>What is worked out from it, once where it is remembered.</summary>
     internal T Once<T>(Func<T> work)

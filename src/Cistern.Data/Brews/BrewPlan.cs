@@ -128,7 +128,7 @@ public static class BrewPlan
     public static BrewRun Run(this Brew brew, Forecast plan, long nowMs) =>
         BrewRun.Replay(ConductPlan.Of(plan), brew.CoreEntries, brew.State == BrewState.Finished ? (brew.EndedAtMs ?? nowMs) + AfterMs : brew.ClockMs(nowMs));
 
-    /// <summary>The forecast of it as it was really brewed; what is still to come is as planned. Of one that is over the clock says when it was done.</summary>
+    /// <summary>The forecast of it as it was really brewed; what is still to come is as planned. Of one that is over the clock says when it was done, and how long the drawdown took.</summary>
     /// <param name="brew">The brew, with its entries, weights and observations.</param>
     /// <param name="plan">The forecast of its plan.</param>
     /// <param name="run">Where it stands.</param>
@@ -136,7 +136,7 @@ public static class BrewPlan
     public static Forecast AsItWas(this Brew brew, Forecast plan, BrewRun run, double? nowS = null)
     {
         var real = (nowS is null ? plan.Model : plan.Model with { Memory = null }).Run(brew.BrewedRecipe(plan.Recipe, run, nowS), plan.Options);
-        return nowS is null && brew.BrewedJson is null && run is { Finished: true, EndS: var endS } ? real.DoneAt(endS) : real;
+        return nowS is null ? real.ByClock(brew.BrewedJson is null && run.Finished ? run.EndS : null, brew.Timed(plan.Recipe, run).DrawdownS) : real;
     }
 
     /// <summary>What a brew that is over is told to have come to, by the model it was planned with: as planned and as brewed.</summary>

@@ -99,7 +99,7 @@ public static class BrewFiles
         }
 
         var used = kept.ModelJson is { } json && ModelUsed.Read(json) is { } was ? was.On(model) : model;
-        return new ToldFigures(used.Figures(record.Planned).Totals, used.Figures(record.Brewed).DoneAt(finishS).Totals);
+        return new ToldFigures(used.Figures(record.Planned).Totals, used.Figures(record.Brewed).ByClock(finishS, record.Measured.DrawdownS).Totals);
     }
 
     /// <summary>Whether two files hold the same brew, whatever was forecast of it.</summary>

@@ -28,7 +28,7 @@ public static class Cautions
     private const string Bulb = "Outside dry, bulb never empty, chain hanging. Do not seat it on water boiling hard.";
     private const string Boiling = "Hot to the rim. Sleeves back, face to the side; stir gently, not against the glass.";
     private const string Stand = "The top chamber is hot. Put it on its stand; let the burner cool before refilling, away from any flame.";
-    private const string IceGlass = "Ice first, in a brewer made for it; never a glass from the freezer.";
+    private const string IceGlass = "Ice first, in a server made for it; never a glass from the freezer.";
     private const string Hot = "Above 65 °C it scalds. Wait until it is about 60 °C.";
 
     /// <summary>The caution of a step, or null.</summary>

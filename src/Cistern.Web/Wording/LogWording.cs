@@ -84,7 +84,7 @@ public static class LogWording
         var parts = new List<string>();
         if (row.ReleaseOffS is { } offS && Math.Abs(offS) >= TellsReleaseS)
         {
-            parts.Add($"steep ended {(Math.Abs(offS) < 100 ? FigureFormat.Seconds(Math.Abs(offS)) : FigureFormat.Clock(Math.Abs(offS)))} {(offS > 0 ? "late" : "early")}");
+            parts.Add($"the steep ended {(Math.Abs(offS) < 100 ? FigureFormat.Seconds(Math.Abs(offS)) : FigureFormat.Clock(Math.Abs(offS)))} {(offS > 0 ? "late" : "early")}");
         }
 
         if (row.DoseOffG is { } doseG && Math.Abs(doseG) >= TellsDoseG)

@@ -37,8 +37,8 @@ public static class SlipWording
         var what = slip.Kind switch
         {
             SlipKind.ReleaseDue => $"{off} late.",
-            SlipKind.ReleasedEarly => $"Ended the steep {off} early.",
-            SlipKind.ReleasedLate => $"Ended the steep {off} late.",
+            SlipKind.ReleasedEarly => $"The steep ended {off} early.",
+            SlipKind.ReleasedLate => $"The steep ended {off} late.",
             SlipKind.DrainSlow => $"A slow drawdown, {off} over.",
             SlipKind.DrainStalled => "The drawdown has taken over four minutes and may have stalled.",
             SlipKind.PressSlow => $"It presses hard, {off} over.",
@@ -81,7 +81,7 @@ public static class SlipWording
             ({ } atS, _) when atS - nowS < NowS => begins,
             ({ } atS, _) => $"{StepWording.Of(recipe, release, format).Verb} at {FigureFormat.Clock(atS)}",
         };
-        var letDown = rescue.LetDownG > 0 ? $"diluted with {format.Water(rescue.LetDownG)} of water" : "";
+        var letDown = rescue.LetDownG > 0 ? $"dilute with {format.Water(rescue.LetDownG)} of water" : "";
         return (when.Length, letDown.Length) switch
         {
             ( > 0, > 0) => $"{when}, then {letDown}",
