@@ -1,7 +1,6 @@
 using System.Globalization;
 using System.Text.Json;
 using System.Text.RegularExpressions;
-using AngleSharp.Dom;
 using Cistern.Core.Advising;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
@@ -132,9 +131,9 @@ public sealed partial class OneTruthTests
                 }
             }
 
-            foreach (var reading in page.QuerySelectorAll("main p").Select(line => Reading().Match(line.TextContent)).Where(match => match.Success && match.Groups[2].Success))
+            foreach (var reading in page.QuerySelectorAll("main p").Select(line => Reading().Match(line.TextContent)).Where(match => match.Success && match.Groups["b"].Success))
             {
-                Tell(id, "brewed Strength", place, reading.Groups[2].Value);
+                Tell(id, "brewed Strength", place, reading.Groups["b"].Value);
             }
         }
 
@@ -200,11 +199,11 @@ public sealed partial class OneTruthTests
 
         var verdict = page.QuerySelector("#verdict")!.TextContent;
         var done = DoneAt().Match(verdict);
-        Tell(id, "brewed Done at", "next", done.Groups[1].Value);
-        Tell(id, "planned Done at", "next", done.Groups[2].Value);
-        Tell(id, "brewed Extraction", "next", ExtractedOf().Match(verdict).Groups[1].Value);
-        Tell(id, "brewed Strength", "next", ExpectedTds().Match(verdict).Groups[1].Value);
-        Tell(id, "read Strength", "next", ReadTds().Match(verdict).Groups[1].Value);
+        Tell(id, "brewed Done at", "next", done.Groups["a"].Value);
+        Tell(id, "planned Done at", "next", done.Groups["b"].Value);
+        Tell(id, "brewed Extraction", "next", ExtractedOf().Match(verdict).Groups["a"].Value);
+        Tell(id, "brewed Strength", "next", ExpectedTds().Match(verdict).Groups["a"].Value);
+        Tell(id, "read Strength", "next", ReadTds().Match(verdict).Groups["a"].Value);
     }
 
     private void Tell(int brew, string figure, string place, string value)
@@ -222,21 +221,21 @@ public sealed partial class OneTruthTests
         (values.TryGetValue(plain, out var places) ? places : values[plain] = []).Add(place);
     }
 
-    [GeneratedRegex("A refractometer read ([0-9.]+ %) TDS(?:; the forecast of it as brewed is ([0-9.]+ %))?")]
+    [GeneratedRegex("A refractometer read (?<a>[0-9.]+ %) TDS(?:; the forecast of it as brewed is (?<b>[0-9.]+ %))?", RegexOptions.ExplicitCapture, 1_000)]
     private static partial Regex Reading();
 
-    [GeneratedRegex("as it was brewed: (?<tds>[0-9.]+ %) TDS.*planned (?<planned>[0-9.]+ %); (?<drink>[0-9]+ g) in the cup.*: (?<extracted>[a-z -]+, [0-9]+ of 100), balance (?<tilt>[+−]?[0-9.]+[0-9])")]
+    [GeneratedRegex("as it was brewed: (?<tds>[0-9.]+ %) TDS.*planned (?<planned>[0-9.]+ %); (?<drink>[0-9]+ g) in the cup.*: (?<extracted>[a-z -]+, [0-9]+ of 100), balance (?<tilt>[+−]?[0-9.]+[0-9])", RegexOptions.ExplicitCapture, 1_000)]
     private static partial Regex TasteForecast();
 
-    [GeneratedRegex("[Dd]one at ([0-9:]+)(?:, planned ([0-9:]+))?")]
+    [GeneratedRegex("[Dd]one at (?<a>[0-9:]+)(?:, planned (?<b>[0-9:]+))?", RegexOptions.ExplicitCapture, 1_000)]
     private static partial Regex DoneAt();
 
-    [GeneratedRegex("extracted: ([0-9.]+ %) of the dose in the cup")]
+    [GeneratedRegex("extracted: (?<a>[0-9.]+ %) of the dose in the cup", RegexOptions.ExplicitCapture, 1_000)]
     private static partial Regex ExtractedOf();
 
-    [GeneratedRegex("Expected ([0-9.]+ %) TDS")]
+    [GeneratedRegex("Expected (?<a>[0-9.]+ %) TDS", RegexOptions.ExplicitCapture, 1_000)]
     private static partial Regex ExpectedTds();
 
-    [GeneratedRegex("Read ([0-9.]+ %) TDS")]
+    [GeneratedRegex("Read (?<a>[0-9.]+ %) TDS", RegexOptions.ExplicitCapture, 1_000)]
     private static partial Regex ReadTds();
 }

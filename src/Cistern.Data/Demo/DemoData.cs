@@ -1,11 +1,8 @@
 using System.Globalization;
-using Cistern.Core.Advising;
 using Cistern.Core.Brewing;
-using Cistern.Core.Fitting;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
-using Cistern.Core.Records;
 using Cistern.Core.Reckoning;
 using Cistern.Data.Brews;
 using Cistern.Data.Plans;

@@ -1,5 +1,4 @@
 using System.Globalization;
-using System.Text.RegularExpressions;
 using Cistern.Core.Fitting;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Physics;
@@ -52,7 +51,7 @@ public sealed record PlanContext(PlanShelf Shelf, FigureFormat Format, DateOnly 
 /// The plan page's form: turns what was typed, chosen or pressed into changes of the plan, and what came of them into
 /// texts and findings at their fields. A field that was left as it was shown changes nothing. The rules are the core's.
 /// </summary>
-public sealed partial class PlanSettings
+public sealed class PlanSettings
 {
     private readonly PlanState before;
     private readonly PlanContext context;
@@ -486,7 +485,7 @@ public sealed partial class PlanSettings
             }
 
             // "Done by 5:30" is at any time until then.
-            var ends = member == "finishS" && By().Match(text) is { Success: true } by ? ["0:00", by.Groups[1].Value] : text.Split(" to ", 2, StringSplitOptions.TrimEntries);
+            var ends = member == "finishS" && By(text) is { } by ? ["0:00", by] : text.Split(" to ", 2, StringSplitOptions.TrimEntries);
             ends = ends.Length == 2 ? ends : text.Split('–', 2, StringSplitOptions.TrimEntries);
             if (ends.Length != 2)
             {
@@ -507,8 +506,13 @@ public sealed partial class PlanSettings
         }
     }
 
-    [GeneratedRegex(@"^\s*(?:done )?(?:by|before)\s+(.+)$", RegexOptions.IgnoreCase)]
-    private static partial Regex By();
+    /// <summary>The time in "by 5:30", "done by 5:30", "before 5:30"; null in any other text.</summary>
+    private static string? By(string text) => text.Trim().ToLowerInvariant().Split(' ', StringSplitOptions.RemoveEmptyEntries) switch
+    {
+        ["done", "by" or "before", var time] => time,
+        ["by" or "before", var time] => time,
+        _ => null,
+    };
 
     private TypedNumber Stepped(string name, string stands, double min, double max, double step, string unit, Func<string, string>? meant = null)
     {
