@@ -62,7 +62,7 @@ const rehearsed = (hands, until) => async (page) => {
 };
 await shot('brew-heard', '/plan/vd-coffee-first?bag=3', { height: 1000, before: rehearsed('over', (page) => page.waitForTimeout(13_000)) });
 
-// The house: its keeper's page, a phone that is let in, and the page that says how the bench is trusted.
+// The house: its page of devices, and a phone that is let in.
 const house = new Server(true);
 house.more = { Cistern__House: 'true' };
 await house.start();
@@ -83,8 +83,6 @@ await letIn('Phone of Teo', 'pair-phone');
 await keeper.goto(`${house.url}/devices`);
 await keeper.getByRole('button', { name: 'Show a code' }).click();
 await keeper.screenshot({ path: `${folder}/devices.png` });
-await keeper.goto('http://127.0.0.1:5081/');
-await keeper.screenshot({ path: `${folder}/trust.png` });
 await house.kill();
 await browser.close();
 await server.kill();

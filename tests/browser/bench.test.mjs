@@ -22,7 +22,7 @@ for (const [family, recipe, released] of [
   ['French press', 'fp-bloomed', 'plunge, begun'],
   ['tube press', 'tp-upright-short', 'press, done'],
   ['valve dripper', 'vd-coffee-first', 'set it on the server, done'],
-  ['lever dripper', 'ld-closed', 'drain, done'],
+  ['lever dripper', 'ld-closed', 'let it draw down, done'],
   ['siphon', 'si-layers', 'flame'],
   ['jar', 'jar-spoons', 'pour off, begun'],
 ]) {

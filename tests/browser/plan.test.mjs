@@ -154,7 +154,7 @@ test('quick presses all count, and what is being typed is not lost to an answer'
   await page.waitForTimeout(300);
   await page.keyboard.type('5');
   await page.keyboard.press('Enter');
-  await expect(page.locator('#undo')).toHaveAttribute('aria-label', /release 5:05/);
+  await expect(page.locator('#undo')).toHaveAttribute('aria-label', /steep until 5:05/);
   await expect(page.locator('#kettle')).toHaveValue('91');
 });
 

@@ -5,7 +5,7 @@ import { ready } from './conducting.mjs';
 /** A dripper of the demo that drained for minutes on end. */
 const stalled = 19;
 
-test('sharp and thin after a slow drain leads to the next plan, and that is brewed', async ({ page, server }) => {
+test('sour and thin after a slow drain leads to the next plan, and that is brewed', async ({ page, server }) => {
   await page.goto(`${server.url}/log/${stalled}`);
   await page.getByRole('link', { name: /Taste it/ }).click();
   // Two taps: the sip, and the pad towards sharp and thin.
@@ -43,7 +43,7 @@ test('sharp and thin after a slow drain leads to the next plan, and that is brew
   await expect(page.locator('#clock')).toBeVisible();
   // Nobody presses but where it must be pressed: the release, and the dry bed.
   await server.advance(190);
-  await expect(page.locator('#verb')).toHaveText(/Drain|Set it on|Open/, { timeout: 10_000 });
+  await expect(page.locator('#verb')).toHaveText(/Let it draw down|Set it on|Open/, { timeout: 10_000 });
   await page.waitForTimeout(600);
   await page.keyboard.press('Space');
   await server.advance(200);
@@ -52,7 +52,7 @@ test('sharp and thin after a slow drain leads to the next plan, and that is brew
   await expect(page).toHaveURL(/\/after$/, { timeout: 20_000 });
   await page.goto(`${server.url}/line/${id}`);
   await expect(page.locator('.line-rows li').last()).toContainText('Grind coarser');
-  await expect(page.locator('.line-foretold')).toHaveCount(1);
+  await expect(page.locator('.line-foretold')).not.toHaveCount(0);
 });
 
 test('the least takes a score and Keep, without a pointer and without a script', async ({ browser, server }) => {
