@@ -53,7 +53,7 @@ public static class Tide
         "<style>text{font:14px system-ui,sans-serif;fill:#14323A}.tide-tick,.tide-clock{font-family:ui-monospace,monospace;font-size:13px;fill:#47626A}"
         + ".tide-strong{font-weight:700}.tide-onliquid{fill:#fff}.tide-line{fill:none;stroke:#14323A;stroke-width:1.5}.tide-halo{fill:none;stroke:#F6F3EC;stroke-width:5}"
         + ".tide-temp{fill:none;stroke:#14323A;stroke-width:2}.tide-grid{stroke:#47626A;stroke-opacity:.35}.tide-axis{stroke:#14323A}.tide-ghost{fill:none;stroke:#14323A;stroke-width:1.5;stroke-dasharray:2 4}"
-        + ".tide-bar{fill:#1F6673}.tide-cup{fill:#5A3417}.tide-act-fill,.tide-act-cup{fill:#E4DDCB}.tide-act-hold{fill:#CFE0DE}.tide-act-release{fill:#E7D3BB}.tide-mark{fill:none;stroke:#14323A;stroke-width:2}.tide-ground{fill:#F6F3EC}.tide-label{paint-order:stroke;stroke:#F6F3EC;stroke-width:4px;stroke-linejoin:round}</style>";
+        + ".tide-bar{fill:#1F6673}.tide-cup{fill:#5A3417}.tide-act-fill,.tide-act-cup{fill:#E4DDCB}.tide-act-steep{fill:#CFE0DE}.tide-act-finish{fill:#E7D3BB}.tide-mark{fill:none;stroke:#14323A;stroke-width:2}.tide-ground{fill:#F6F3EC}.tide-label{paint-order:stroke;stroke:#F6F3EC;stroke-width:4px;stroke-linejoin:round}</style>";
 
     /// <summary>Draws a tide.</summary>
     /// <param name="forecast">A forecast with its series.</param>

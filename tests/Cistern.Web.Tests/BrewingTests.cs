@@ -245,7 +245,7 @@ public sealed class BrewingTests : IClassFixture<App>
         Assert.Equal("Pour", (await App.GetAsync(client, $"/brew/{id}")).QuerySelector("#verb")!.TextContent);
         page = await SayAsync(id, await App.GetAsync(client, $"/brew/{id}"), "#hands");
         page = await SayAsync(id, page, "#hands");
-        Assert.Equal(("Hold", "Pour now, 0:20 early"), (page.QuerySelector("#verb")!.TextContent, page.QuerySelector("#done-word")!.TextContent));
+        Assert.Equal(("Steep", "Pour now, 0:20 early"), (page.QuerySelector("#verb")!.TextContent, page.QuerySelector("#done-word")!.TextContent));
         page = await SayAsync(id, page, "#undo-form");
         Assert.Equal("Swirl", page.QuerySelector("#verb")!.TextContent);
     }

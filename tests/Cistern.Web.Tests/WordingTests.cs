@@ -79,7 +79,7 @@ public sealed class WordingTests
     [InlineData(5, "Pour", "13", "on", "Poured")]
     [InlineData(20, "Pour", "+2", "grace", "Poured")]
     [InlineData(28, "Lid on", "+10", "grace", "Lid is on")]
-    [InlineData(100, "Hold", "2:50", "hold", "Break it now, 2:50 early")]
+    [InlineData(100, "Steep", "2:50", "hold", "Break it now, 2:50 early")]
     [InlineData(271, "Break the crust", "2", "on", "Broken")]
     [InlineData(400, "Wait", "2:38", "hold", "Plunge now, 2:38 early")]
     [InlineData(500, "Wait", "58", "hold", "Plunge now, in its window")]

@@ -153,7 +153,7 @@ test('several at once: the nearest first, each pressed from its lane', async ({ 
   await expect(lanes.first().locator('.lane-do')).toHaveText('Open the valve');
   await lanes.first().getByRole('button', { name: 'Open now: Closed all the way' }).click();
   await expect(page.locator(`#lanes [data-id="${quick}"] .lane-do`)).toContainText('Let it draw down');
-  await expect(page.locator(`#gauge-brews [data-id="${slow}"] .gauge-next`)).toContainText('Hold');
+  await expect(page.locator(`#gauge-brews [data-id="${slow}"] .gauge-next`)).toContainText('Steep');
   await giveUp(page, server, quick);
   await giveUp(page, server, slow);
 });

@@ -12,7 +12,7 @@ const advance = async (page, server, seconds) => {
 const passHold = async (page, server) => {
   const [seconds, minutes = 0] = (await page.locator('#countdown-number').textContent()).split(':').map(Number).reverse();
   await server.advance(minutes * 60 + seconds);
-  await expect(page.locator('#verb')).not.toHaveText('Hold', { timeout: 4_000 });
+  await expect(page.locator('#verb')).not.toHaveText('Steep', { timeout: 4_000 });
 };
 
 const errors = (page) => {
@@ -63,14 +63,14 @@ test('a barista brews from bench to log with the keyboard alone', async ({ page,
   await press(page);
   await expect(page.locator('#verb')).toHaveText('Swirl');
   await press(page);
-  await expect(page.locator('#verb')).toHaveText('Hold');
+  await expect(page.locator('#verb')).toHaveText('Steep');
   await expect(page.locator('#done-word')).toContainText('Pour now, 0:');
   await passHold(page, server);
   await expect(page.locator('#verb')).toHaveText('Pour');
   await expect(page.locator('#target')).toContainText('to 450 g');
   await press(page);
   await press(page);
-  await expect(page.locator('#verb')).toHaveText('Hold');
+  await expect(page.locator('#verb')).toHaveText('Steep');
   await expect(page.locator('#then')).toContainText('at 4:15 Break the crust');
   await passHold(page, server);
   await expect(page.locator('#verb')).toHaveText('Break the crust');

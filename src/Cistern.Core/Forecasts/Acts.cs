@@ -9,12 +9,12 @@ public enum Act
     Fill,
 
     /// <summary>They stand.</summary>
-    Hold,
+    Steep,
 
     /// <summary>They part.</summary>
-    Release,
+    Finish,
 
-    /// <summary>Let down, chilled, stirred, cooled, tasted.</summary>
+    /// <summary>Diluted, chilled, stirred, cooled, tasted.</summary>
     Cup,
 }
 
@@ -51,8 +51,8 @@ public static class Acts
         List<ActSpan> spans =
         [
             new(Act.Fill, fromS ?? 0, filledS),
-            new(Act.Hold, filledS, startS),
-            new(Act.Release, startS, Math.Max(startS, releasedS)),
+            new(Act.Steep, filledS, startS),
+            new(Act.Finish, startS, Math.Max(startS, releasedS)),
             new(Act.Cup, Math.Max(startS, releasedS), endS),
         ];
         spans.RemoveAll(span => span.EndS - span.StartS < 0.05);
@@ -67,7 +67,7 @@ public static class Acts
         var release = FirstRelease(recipe);
         var lastPour = recipe.Steps.Take(release).Select((step, i) => Verb.TraitsOf(step).BringsWater ? i : -1).DefaultIfEmpty(-1).Max();
         var lastRelease = recipe.Steps.Select((step, i) => IsRelease(step) ? i : -1).Max();
-        return index <= lastPour ? Act.Fill : index < release ? Act.Hold : index <= lastRelease ? Act.Release : Act.Cup;
+        return index <= lastPour ? Act.Fill : index < release ? Act.Steep : index <= lastRelease ? Act.Finish : Act.Cup;
     }
 
     /// <summary>The step that begins the release, or −1: the first that parts water and coffee after the last of the water.</summary>

@@ -50,7 +50,7 @@ const doing = (plan, run, now) => {
     return { ...on, countdown: left(end - now), mood: 'hold', about: `until ${clock(end)}`, action: next && next.ends !== 'clock' ? begin(plan, present.index + 1, end, present.low, now) : { kind: 'done', step: present.index, word: words.says } };
   }
   if (present.begun === null && now < present.due - 0.05) {
-    return { verb: 'Hold', target: `until ${clock(present.due)}`, countdown: left(present.due - now), mood: 'hold', about: 'left', then: `at ${clock(present.due)} ${told(words)}`, step: words, action: begin(plan, present.index, present.due, present.low, now) };
+    return { verb: 'Steep', target: `until ${clock(present.due)}`, countdown: left(present.due - now), mood: 'hold', about: 'left', then: `at ${clock(present.due)} ${told(words)}`, step: words, action: begin(plan, present.index, present.due, present.low, now) };
   }
   const done = { kind: 'done', step: present.index, word: words.says };
   if (present.begun === null && (words.release || present.high !== null)) {
