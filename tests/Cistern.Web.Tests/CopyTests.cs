@@ -401,7 +401,7 @@ public sealed class CopyTests
         Assert.Contains("is there already", await CommandAsync(1, "seed", "5", "--data", data), StringComparison.Ordinal);
         var seeded = Path.Combine(App.Folder(), "seeded.db");
         Assert.Contains("61 brews, 4 baristas", await CommandAsync(0, "seed", "10", "--data", seeded), StringComparison.Ordinal);
-        Assert.Equal(58L, Run(seeded, "SELECT count(*) FROM LogRows WHERE Stands AND FinalTdsPercent > 0"));
+        Assert.Equal(61L, Run(seeded, "SELECT count(*) FROM LogRows WHERE Stands AND FinalTdsPercent > 0"));
     }
 
     private static async Task<string> CommandAsync(int exits, params string[] arguments)

@@ -172,7 +172,7 @@ public sealed class LogTests : IClassFixture<App>
         var back = await App.PostAsync(browser, gone, "/log?handler=BringBack", ("id", "6"));
         Assert.Equal("/log/6", back.RequestMessage!.RequestUri!.AbsolutePath);
         Assert.Equal(all, Count(await App.GetAsync(browser, "/log")));
-        Assert.Equal(["was brought back to the log.", "was deleted."], (await App.GetAsync(browser, "/devices")).QuerySelectorAll("#record .row-main span:first-child").Take(2).Select(one => one.TextContent.Split(", ")[^1]));
+        Assert.Equal(["is in the log again.", "was deleted."], (await App.GetAsync(browser, "/devices")).QuerySelectorAll("#record .row-main span:first-child").Take(2).Select(one => one.TextContent.Split(", ")[^1]));
         Assert.Equal(HttpStatusCode.NotFound, (await App.PostAsync(browser, gone, "/log?handler=TakeAway", ("id", "99999"))).StatusCode);
     }
 

@@ -259,7 +259,7 @@ public sealed class PlanMendTests : IClassFixture<App>
         var form = await App.GetAsync(browser, $"/shelf/mill/{id}");
         Assert.Contains("usual for the French press 33 clicks", (await App.GetAsync(browser, "/shelf")).QuerySelector("#mill")!.TextContent, StringComparison.Ordinal);
         var refused = await App.ParseAsync(await App.PostAsync(browser, form, $"/shelf/mill/{id}", [.. Values(form, "usuals", "teapot = 12")]));
-        Assert.Contains("Each line is a kind of vessel", refused.QuerySelector("#usuals-problem")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("Each line is a kind of brewer", refused.QuerySelector("#usuals-problem")!.TextContent, StringComparison.Ordinal);
         await App.PostAsync(browser, form, $"/shelf/mill/{id}", [.. Values(form, "usuals", "Siphon = 19")]);
         page = await ChangeAsync(browser, await ChangeAsync(browser, await App.GetAsync(browser, "/plan/si-whirl"), ("mill", $"{id}")), ("grind", "usual"));
         Assert.Equal("19", Value(page, "grind"));

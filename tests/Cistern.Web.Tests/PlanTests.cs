@@ -258,7 +258,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
         }
 
         var taken = await App.ParseAsync(await ImportAsync(client, page, good));
-        Assert.Contains("2 recipes have been taken in", taken.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("2 recipes have been imported", taken.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
         Assert.Equal(own + 2, taken.QuerySelectorAll("#own ~ .rows .row").Length);
         Assert.Contains("from the file plans.json", taken.Body!.TextContent, StringComparison.Ordinal);
     }

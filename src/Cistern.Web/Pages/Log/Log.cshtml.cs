@@ -105,7 +105,7 @@ public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, Ben
             return false;
         }
 
-        await record.RecordAsync($"Brew {id}, {name}, was {(away ? "taken off" : "brought back to")} the log.", HttpContext.Asker(), bench.NowMs, ct);
+        await record.RecordAsync($"Brew {id}, {name}, {(away ? "was deleted" : "is in the log again")}.", HttpContext.Asker(), bench.NowMs, ct);
         return true;
     }
 
