@@ -84,7 +84,7 @@ public static class Beside
             }
         }
 
-        svg.Text(left + 8, vesselBottom - 8, "tide-label", "in the vessel");
+        svg.Text(left + 8, vesselBottom - 8, "tide-label", "in the brewer");
         svg.Text(left + 8, cupBottom - 8, "tide-label", "in the cup");
         return svg.Add("</svg>").ToString();
     }

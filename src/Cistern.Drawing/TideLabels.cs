@@ -40,5 +40,5 @@ public sealed record TideLabels
     public Func<Recipe, int, (string Verb, string Detail)> Step { get; init; } = (recipe, index) => (Verb.Of(recipe.Steps[index]).Word.Replace('-', ' '), "");
 
     /// <summary>What the vessel's lane is called.</summary>
-    public string Vessel { get; init; } = "in the vessel";
+    public string Vessel { get; init; } = "in the brewer";
 }

@@ -53,20 +53,57 @@ public sealed partial class OneTruthTests
         var made = 0;
         foreach (var id in new[] { 9, 13, 14, 19, 21, 40, 41 })
         {
-            var next = await App.GetAsync(client, $"/next/{id}");
-            foreach (var change in next.QuerySelectorAll("#changes > li"))
-            {
-                var figures = change.QuerySelectorAll(".change-figures tbody tr").ToDictionary(row => row.QuerySelector("th")!.TextContent, row => row.QuerySelectorAll("td")[1].TextContent);
-                var answer = await App.PostAsync(client, next, $"/next/{id}", ("change", change.QuerySelector("[name=change]")!.GetAttribute("value")!), ("job", Guid.NewGuid().ToString()));
-                var verdict = (await App.ParseAsync(answer)).QuerySelector(".plan-verdict")!.TextContent;
-                Assert.Contains(figures["Strength"], verdict, StringComparison.Ordinal);
-                Assert.Contains(figures["Done at"], verdict, StringComparison.Ordinal);
-                Assert.Contains(figures["In the cup"], verdict, StringComparison.Ordinal);
-                made++;
-            }
+            made += await MakeAsync(client, id);
         }
 
         Assert.True(made >= 15, $"{made}");
+    }
+
+    /// <summary>A reading that came a moment ago is known to the plan as it was to the advice, before all is learned anew.</summary>
+    [Fact]
+    public async Task What_was_just_read_is_known_to_the_plan_too()
+    {
+        await using var app = new App();
+        var client = app.Browser();
+        var before = (await App.GetAsync(client, "/next/21")).QuerySelector("#again")!.TextContent;
+        await App.PostAsync(client, await App.GetAsync(client, "/taste/21"), "/taste/21", ("score", "5"), ("complaint", "weak"), ("reading", "1.02"), ("drink", "300"));
+        var next = await App.GetAsync(client, "/next/21");
+        Assert.NotEqual(before, next.QuerySelector("#again")!.TextContent);
+        Assert.True(await MakeAsync(client, 21) >= 1);
+    }
+
+    [Fact]
+    public async Task A_cup_that_was_liked_becomes_the_target_of_a_plan()
+    {
+        await using var app = new App();
+        var client = app.Browser();
+        var liked = await app.DataAsync(db => db.Tastings.Where(tasting => tasting.Score == 8.5 && tasting.Note.StartsWith("Treacle and walnut, sweet")).Select(tasting => tasting.BrewId).SingleAsync(Ct));
+        var next = await App.GetAsync(client, $"/next/{liked}");
+        Assert.Equal("The same again", next.QuerySelector("#short h2")!.TextContent);
+        Assert.Empty(next.QuerySelectorAll("#changes > li"));
+        var plan = await App.ParseAsync(await App.PostAsync(client, next, $"/next/{liked}?handler=Target", ("job", Guid.NewGuid().ToString())));
+        Assert.Matches("^Your target: strength 1[.0-9]+ to 1[.0-9]+ % TDS; balance ", plan.QuerySelector("#target")!.TextContent.Trim());
+        // A plan that meets it: as it was, it lies within.
+        Assert.Null(plan.QuerySelector(".finding.stops"));
+        Assert.DoesNotContain("it was meant for", plan.Body!.TextContent, StringComparison.Ordinal);
+    }
+
+    /// <summary>Makes every change that is offered after a brew a plan: it shows what was told.</summary>
+    private static async Task<int> MakeAsync(HttpClient client, int id)
+    {
+        var next = await App.GetAsync(client, $"/next/{id}");
+        var changes = next.QuerySelectorAll("#changes > li").ToList();
+        foreach (var change in changes)
+        {
+            var figures = change.QuerySelectorAll(".change-figures tbody tr").ToDictionary(row => row.QuerySelector("th")!.TextContent, row => row.QuerySelectorAll("td")[1].TextContent);
+            var answer = await App.PostAsync(client, next, $"/next/{id}", ("change", change.QuerySelector("[name=change]")!.GetAttribute("value")!), ("job", Guid.NewGuid().ToString()));
+            var verdict = (await App.ParseAsync(answer)).QuerySelector(".plan-verdict")!.TextContent;
+            Assert.Contains(figures["Strength"], verdict, StringComparison.Ordinal);
+            Assert.Contains(figures["Done at"], verdict, StringComparison.Ordinal);
+            Assert.Contains(figures["In the cup"], verdict, StringComparison.Ordinal);
+        }
+
+        return changes.Count;
     }
 
     /// <summary>The core tells a change by the recipe; what is kept of it, with the bench's own gear, must come to the same on the same day.</summary>
