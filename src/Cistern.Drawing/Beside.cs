@@ -45,7 +45,7 @@ public static class Beside
         double X(double timeS) => left + ((Math.Clamp(timeS, fromS, toS) - fromS) / (toS - fromS) * (right - left));
 
         var svg = new Svg();
-        svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {widthPx} {cupBottom + 24}\" class=\"tide beside\" role=\"img\" aria-label=\"{Svg.Encode($"The tides of {tides.Count} brews over each other: {string.Join("; ", tides.Select(tide => $"{tide.Letter} fills to {labels.Mass(tide.Forecast.Recipe.WaterG)} and is done at {ClockTime.Text(tide.Forecast.Totals.FinishS)}"))}.")}\">");
+        svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {widthPx} {cupBottom + 24}\" class=\"tide beside\" role=\"img\" aria-label=\"{Svg.Encode($"The brew charts of {tides.Count} brews over each other: {string.Join("; ", tides.Select(tide => $"{tide.Letter} fills to {labels.Mass(tide.Forecast.Recipe.WaterG)} and is done at {ClockTime.Text(tide.Forecast.Totals.FinishS)}"))}.")}\">");
         foreach (var timeS in Ticks.OfTime(fromS, toS, right - left))
         {
             svg.Add($"<line class=\"tide-grid\" x1=\"{X(timeS)}\" x2=\"{X(timeS)}\" y1=\"{TopPx}\" y2=\"{cupBottom}\"/>");

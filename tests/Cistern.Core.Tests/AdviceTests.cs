@@ -166,6 +166,10 @@ public sealed class AdviceTests
     [InlineData("ld-closed", null, "tastes of paper", Complaint.Papery, Lever.Rinse)]
     [InlineData("vd-water-first", null, "it came too cool", Complaint.TooCool, Lever.Preheat)]
     [InlineData("tp-upright-short", null, "weak first runoff", Complaint.WeakRunoff, Lever.DrawBack)]
+    [InlineData("hut-press", null, "it came too cool", Complaint.TooCool, Lever.Wrap)]
+    [InlineData("si-layers", BedLook.PastyWalls, "", Complaint.PastyWalls, Lever.Swirl)]
+    [InlineData("tp-upright-short", null, "rather muddy", Complaint.Muddy, Lever.Filter)]
+    [InlineData("si-whirl", null, "rather muddy", Complaint.Muddy, Lever.Stand)]
     [InlineData("fp-bloomed", null, "flat and dull", Complaint.Flat, Lever.Grind)]
     [InlineData("fp-bloomed", null, "astringent", Complaint.Astringent, Lever.Grind)]
     public void Each_complaint_has_its_answer(string id, BedLook? bed, string words, Complaint complaint, Lever lever)

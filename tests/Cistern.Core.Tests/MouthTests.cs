@@ -30,6 +30,28 @@ public sealed class MouthTests
         }
     }
 
+    [Theory]
+    [InlineData(Complaint.Muddy, Complaint.DrawdownFast)]
+    [InlineData(Complaint.Muddy, Complaint.PressEasy)]
+    [InlineData(Complaint.Muddy, Complaint.Weak)]
+    [InlineData(Complaint.TooCool, Complaint.Sour)]
+    [InlineData(Complaint.TooCool, Complaint.HighAndDry)]
+    [InlineData(Complaint.HighAndDry, Complaint.Bitter)]
+    [InlineData(Complaint.PastyWalls, Complaint.Astringent)]
+    [InlineData(Complaint.TooLate, Complaint.Sour)]
+    public void No_complaint_is_left_alone_where_two_go_different_ways(Complaint one, Complaint other)
+    {
+        foreach (var recipe in RecipeLibrary.All)
+        {
+            var (plan, now) = (recipe with { Target = null }, Model.Figures(recipe).Totals);
+            var has = !((now.PressForceN is null && other == Complaint.PressEasy) || (now.DrawdownS is null && other == Complaint.DrawdownFast) || (now.ChilledC is not null && one == Complaint.TooCool));
+            var changes = Advise(plan, plan, one, other).Changes;
+            Assert.True(!has || Array.TrueForAll([one, other], complaint => changes.Any(change => change.Answers.Contains(complaint))), $"{recipe.Id}: {string.Join("; ", changes.Select(change => change.Why))}");
+            // Another paper or a cloth is never advised for what it is not for.
+            Assert.DoesNotContain(changes, change => (change.Lever == Lever.Filter && !change.Answers.Any(answer => answer is Complaint.Muddy or Complaint.PressEasy or Complaint.DrawdownFast)) || (change.Lever == Lever.Wrap && !change.Answers.Contains(Complaint.TooCool)));
+        }
+    }
+
     [Fact]
     public void Two_complaints_that_no_single_setting_answers_are_answered_by_two_the_main_one_first()
     {

@@ -37,6 +37,9 @@ public sealed class AdviceWordingTests
     [InlineData(Lever.Rinse, 0, 1, "Rinse the filter hot", null)]
     [InlineData(Lever.Preheat, 0, 1, "Warm the brewer first", null)]
     [InlineData(Lever.DrawBack, 0, 1, "Draw the plunger back a little", null)]
+    [InlineData(Lever.Filter, 0, 1, "Use a denser paper", null)]
+    [InlineData(Lever.Wrap, 0, 1, "Wrap a cloth round the brewer", null)]
+    [InlineData(Lever.Stand, 0, 60, "Let it stand before you drink, 60 s", null)]
     [InlineData(Lever.AsPlanned, 0, 0, "The same again, as planned", null)]
     public void A_change_is_told_with_what_it_goes_from_and_to(Lever lever, double from, double to, string metric, string? imperial)
     {

@@ -264,7 +264,7 @@ public sealed class PlanMendTests : IClassFixture<App>
         page = await ChangeAsync(browser, await ChangeAsync(browser, await App.GetAsync(browser, "/plan/si-whirl"), ("mill", $"{id}")), ("grind", "usual"));
         Assert.Equal("19", Value(page, "grind"));
         // A mill with notches shows notches.
-        var hut = await own.DataAsync(db => db.Mills.Where(mill => mill.Name == "Hut mill").Select(mill => mill.Id).SingleAsync(Ct));
+        var hut = await own.DataAsync(db => db.Mills.Where(mill => mill.Name == "Hut grinder").Select(mill => mill.Id).SingleAsync(Ct));
         Assert.Matches(@"\d+ notches \(", (await ChangeAsync(browser, page, ("mill", $"{hut}"))).QuerySelector("#plan-set")!.TextContent);
     }
 

@@ -166,8 +166,8 @@ public sealed class PlanTests(App app) : IClassFixture<App>
         Assert.Equal(Value(page, "grind"), Value(back, "grind"));
 
         var fine = await ChangeAsync(client, page, ("grind", "180"));
-        fine = await ChangeAsync(client, fine, ("mill", Option(page, "mill", "Hut mill")));
-        Assert.Contains("Hut mill goes from 250 to 1510 µm, and 180 µm were asked for", fine.QuerySelector("#grind-note")!.TextContent, StringComparison.Ordinal);
+        fine = await ChangeAsync(client, fine, ("mill", Option(page, "mill", "Hut grinder")));
+        Assert.Contains("Hut grinder goes from 250 to 1510 µm, and 180 µm were asked for", fine.QuerySelector("#grind-note")!.TextContent, StringComparison.Ordinal);
         var labelled = await ChangeAsync(client, page, ("mill", Option(page, "mill", "Counter 64")));
         labelled = await ChangeAsync(client, labelled, ("grind", "f"));
         Assert.Contains("578 µm", labelled.QuerySelector("#plan-set")!.TextContent, StringComparison.Ordinal);

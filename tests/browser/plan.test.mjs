@@ -197,7 +197,7 @@ test('every recipe fits one side of A6 and of A5', async ({ page, server }) => {
 test('a thing on the shelf is changed where it stands', async ({ page, server }) => {
   const seen = errors(page);
   await page.goto(`${server.url}/shelf`);
-  await page.getByRole('link', { name: 'Change Hut mill' }).focus();
+  await page.getByRole('link', { name: 'Change Hut grinder' }).focus();
   await page.keyboard.press('Enter');
   // The form that opens has the focus; what will not do, then; kept, the thing has it again.
   await expect(page.locator('#mill #name')).toBeFocused();
@@ -209,7 +209,7 @@ test('a thing on the shelf is changed where it stands', async ({ page, server })
   await page.locator('#most').fill('7');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.locator('#mill')).toContainText('turns 0 to 7 by 0.25');
-  await expect(page.getByRole('link', { name: 'Change Hut mill' })).toBeFocused();
+  await expect(page.getByRole('link', { name: 'Change Hut grinder' })).toBeFocused();
   await expect(page).toHaveURL(/\/shelf$/);
   await page.getByRole('button', { name: 'Delete Short cup' }).click();
   await expect(page.locator('.notice')).toContainText('Short cup has been deleted');

@@ -54,6 +54,15 @@ public enum Lever
     /// <summary>The plunger drawn back a little once it is seated, so that nothing drips.</summary>
     DrawBack,
 
+    /// <summary>A denser paper in place of what filters now.</summary>
+    Filter,
+
+    /// <summary>A cloth wrapped round the vessel.</summary>
+    Wrap,
+
+    /// <summary>Seconds of standing in the cup or the server before it is drunk, the last of it left.</summary>
+    Stand,
+
     /// <summary>The plan as it is, done as it was meant.</summary>
     AsPlanned,
 }

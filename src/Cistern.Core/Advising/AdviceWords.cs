@@ -124,7 +124,8 @@ public static class AdviceWords
         WentWrong.DoseOver => "too much coffee went in",
         WentWrong.DoseUnder => "too little coffee went in",
         WentWrong.WaterCool => "the water was too cool",
-        _ => "the water was too hot",
+        WentWrong.WaterHot => "the water was too hot",
+        _ => throw new ArgumentOutOfRangeException(nameof(slip), slip, "No words for it."),
     };
 
     /// <summary>A change as if its second setting were its only one: for its words.</summary>
@@ -167,11 +168,14 @@ public static class AdviceWords
             Lever.PressTime => up ? "Press more slowly" : "Press more quickly",
             Lever.LetDown => up ? "Dilute it" : "Dilute it less",
             Lever.Flame => "Turn the flame up",
-            Lever.Swirl => "Swirl once the water is in",
+            Lever.Swirl => change.Recipe.Brewer.Family == VesselFamily.Siphon ? "Stir along the wall" : "Swirl once the water is in",
             Lever.Settle => "Let it settle longer",
             Lever.Rinse => "Rinse the filter hot",
             Lever.Preheat => "Warm the brewer first",
             Lever.DrawBack => "Draw the plunger back a little",
+            Lever.Filter => "Use a denser paper",
+            Lever.Wrap => "Wrap a cloth round the brewer",
+            Lever.Stand => "Let it stand before you drink",
             _ => "The same again, as planned",
         };
     }
@@ -228,11 +232,14 @@ public static class AdviceWords
             Lever.LetDown when up => "Water in the cup makes it weaker and changes nothing else",
             Lever.LetDown => "Less water in the cup leaves it stronger and changes nothing else",
             Lever.Flame => "A stronger flame keeps it up",
-            Lever.Swirl => "A swirl brings them down into the water",
+            Lever.Swirl => change.Recipe.Brewer.Family == VesselFamily.Siphon ? "Along the wall, the same stir brings them down into the water" : "A swirl brings them down into the water",
             Lever.Settle => "A minute more lets the fines sink before it is poured",
             Lever.Rinse => "Hot water takes the taste of the paper out, and warms the brewer",
             Lever.Preheat => "A warm brewer takes less of the heat",
             Lever.DrawBack => "Drawn back a little, nothing drips before the press",
+            Lever.Filter => "A denser paper holds back more of the fines, and lets water through more slowly",
+            Lever.Wrap => "A wrapped brewer loses a third less heat",
+            Lever.Stand => "In a minute the mud sinks in the cup; leave the last sip",
             _ => "The plan should do; it was brewed otherwise",
         };
     }

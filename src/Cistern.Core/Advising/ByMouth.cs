@@ -42,20 +42,20 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
         [Complaint.Heavy] = [(Lever.LetDown, true), (Lever.Water, true), (Lever.Dose, false)],
         [Complaint.Strong] = [(Lever.LetDown, true), (Lever.Water, true), (Lever.Dose, false)],
         [Complaint.Hollow] = [(Lever.Grind, false), (Lever.Temperature, true), (Lever.Release, true), (Lever.Turns, true)],
-        [Complaint.Muddy] = [(Lever.Settle, true), (Lever.Grind, true), (Lever.Turns, false)],
+        [Complaint.Muddy] = [(Lever.Settle, true), (Lever.Grind, true), (Lever.Turns, false), (Lever.Filter, true)],
         [Complaint.PressHard] = [(Lever.Grind, true)],
-        [Complaint.PressEasy] = [(Lever.Grind, false)],
+        [Complaint.PressEasy] = [(Lever.Grind, false), (Lever.Filter, true)],
         [Complaint.DrawdownSlow] = [(Lever.Grind, true), (Lever.Temperature, true), (Lever.Turns, false)],
         [Complaint.Stalled] = [(Lever.Grind, true), (Lever.Temperature, true), (Lever.Turns, false)],
-        [Complaint.DrawdownFast] = [(Lever.Grind, false)],
-        [Complaint.TooCool] = [(Lever.Preheat, true), (Lever.Temperature, true)],
+        [Complaint.DrawdownFast] = [(Lever.Grind, false), (Lever.Filter, true)],
+        [Complaint.TooCool] = [(Lever.Preheat, true), (Lever.Temperature, true), (Lever.Wrap, true)],
         [Complaint.TooLittle] = [(Lever.Charge, true)],
         [Complaint.TooLate] = [(Lever.Release, false), (Lever.Grind, true)],
         [Complaint.TooEarly] = [(Lever.Release, true)],
     };
 
     /// <summary>What a slip that the taster tells of makes of a cup, where the brew did not see it.</summary>
-    private static readonly Dictionary<WentWrong, Complaint[]> Told = new()
+    private static readonly Dictionary<WentWrong, Complaint[]> MadeBySlip = new()
     {
         [WentWrong.ReleasedLate] = [Complaint.Bitter, Complaint.Astringent, Complaint.Heavy, Complaint.Strong, Complaint.TooLate, Complaint.TooCool],
         [WentWrong.LeftOnGrounds] = [Complaint.Bitter, Complaint.Astringent, Complaint.Heavy, Complaint.Strong, Complaint.TooCool],
@@ -82,7 +82,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
     private Totals Drunk => drunk.Totals;
 
     /// <summary>The complaints that are explained by what went otherwise: the plan has less of them, or the taster tells of a slip that makes them.</summary>
-    public ImmutableArray<Complaint> Explained { get; } = [.. stated.Where(one => ByForecast(brew, plan, drunk, one) || ByTold(brew, one))];
+    public ImmutableArray<Complaint> Explained { get; } = [.. stated.Where(one => ByForecast(brew, plan, drunk, one) || BySlip(brew, one))];
 
     /// <summary>The plan again, where that answers; null where nothing that went otherwise explains anything.</summary>
     public AdvisedChange? AsPlanned() => Explained.IsEmpty ? null : Change(Lever.AsPlanned, 0, 0, brew.Planned, plan, Explained);
@@ -105,10 +105,10 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
 
         var levers = left.SelectMany(one => Usual.GetValueOrDefault(one, [])).Distinct().ToList();
         var ranked = levers.Select(one => Smallest(one.Lever, one.Up, left)).OfType<Candidate>().Concat(Words(left))
-            .OrderByDescending(one => one.Answers.Length).ThenBy(one => left.IndexOf(one.Answers[0])).ThenBy(one => levers.IndexOf((one.Lever, one.To > one.From))).ToList();
+            .OrderByDescending(one => one.Answers.Length).ThenBy(one => one.Lever == Lever.Stand).ThenBy(one => left.IndexOf(one.Answers[0])).ThenBy(one => levers.IndexOf((one.Lever, one.To > one.From))).ToList();
         // Nobody's complaint is left alone for being told of after others.
         var singles = ranked.Take(MostSingles).Concat(left.Select(one => ranked.Find(candidate => candidate.Answers.Contains(one))).OfType<Candidate>()).Distinct().ToList();
-        var alone = left.Where(one => !singles.Exists(single => single.Answers.Contains(one))).ToList();
+        var alone = left.Where(one => !singles.Exists(single => single.Lever != Lever.Stand && single.Answers.Contains(one))).ToList();
         if (alone.Count > 0 && Double(left) is { } both)
         {
             changes.Add(both);
@@ -121,7 +121,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
     private static bool ByForecast(BrewRecord brew, Forecast plan, Forecast drunk, Complaint one) =>
         Advisor.Print(brew.Planned) != Advisor.Print(brew.Brewed) && Effects.Of(one, drunk.Totals, plan.Totals) >= (Effects.IsFlow(one) ? Effects.AnswersFlow : Explains);
 
-    private static bool ByTold(BrewRecord brew, Complaint one) => brew.Tasting is { } tasting && tasting.WentWrong.Any(word => Words<WentWrong>.Find(word) is { } slip && Told[slip].Contains(one));
+    private static bool BySlip(BrewRecord brew, Complaint one) => brew.Tasting is { } tasting && tasting.WentWrong.Any(word => Words<WentWrong>.Find(word) is { } slip && MadeBySlip[slip].Contains(one));
 
     /// <summary>The smallest step of a lever that answers something of what is left and goes against nothing that was stated.</summary>
     private Candidate? Smallest(Lever lever, bool up, ImmutableArray<Complaint> left)
@@ -130,7 +130,8 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
         var wanted = loud ? 2 * Tasted : Tasted;
         foreach (var one in Sampled(lever, up))
         {
-            var answers = left.Where(complaint => Effects.IsAnswered(complaint, Drunk, one.Then.Totals)).ToImmutableArray();
+            // Nobody changes the paper or takes a cloth for what they are not for.
+            var answers = left.Where(complaint => (lever is not (Lever.Filter or Lever.Wrap) || Usual.GetValueOrDefault(complaint, []).Contains((lever, up))) && Effects.IsAnswered(complaint, Drunk, one.Then.Totals)).ToImmutableArray();
             if (answers.IsEmpty || stated.Any(complaint => Effects.IsAgainst(complaint, Drunk, one.Then.Totals)))
             {
                 continue;
@@ -232,8 +233,8 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
                 }
 
                 break;
-            case Lever.Settle or Lever.Preheat:
-                foreach (var (single, stands, value, recipe) in Levers.Single(from, lever == Lever.Settle ? Complaint.Muddy : Complaint.TooCool, gear))
+            case Lever.Settle or Lever.Preheat or Lever.Filter or Lever.Wrap:
+                foreach (var (single, stands, value, recipe) in Levers.Single(from, SingleFor(lever), gear))
                 {
                     if (single == lever)
                     {
@@ -282,6 +283,9 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
         }
     }
 
+    /// <summary>The complaint that brings a lever which is one thing done or not.</summary>
+    private static Complaint SingleFor(Lever lever) => lever is Lever.Settle or Lever.Filter ? Complaint.Muddy : Complaint.TooCool;
+
     /// <summary>What a recipe comes to; null where it cannot be brewed, was tried in this line, or does harm that the plan does not.</summary>
     private Forecast? Brewable(Recipe recipe)
     {
@@ -300,9 +304,10 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
     /// <summary>What no figure holds: one thing done, by words.</summary>
     private IEnumerable<Candidate> Words(ImmutableArray<Complaint> left)
     {
-        foreach (var complaint in left.Where(one => one is Complaint.HighAndDry or Complaint.PastyWalls or Complaint.Papery or Complaint.WeakRunoff or Complaint.FellBack))
+        foreach (var complaint in left.Where(one => one is Complaint.Muddy or Complaint.HighAndDry or Complaint.PastyWalls or Complaint.Papery or Complaint.WeakRunoff or Complaint.FellBack))
         {
-            foreach (var (lever, stands, value, recipe) in Levers.Single(from, complaint, gear))
+            // What the forecast sees was weighed by it; what stands longer grows cooler.
+            foreach (var (lever, stands, value, recipe) in Levers.Single(from, complaint, gear).Where(one => one.Lever is not (Lever.Settle or Lever.Filter) && !(one.Lever == Lever.Stand && stated.Contains(Complaint.TooCool))))
             {
                 if (Brewable(recipe) is { } then && !stated.Any(one => Effects.IsAgainst(one, Drunk, then.Totals)))
                 {
@@ -350,7 +355,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
     private Recipe? With(Candidate second, Recipe recipe) => second.Lever switch
     {
         Lever.LetDown => Levers.LetDownTo(recipe, second.To),
-        Lever.Settle or Lever.Preheat => Levers.Single(plan.Again(recipe), second.Lever == Lever.Settle ? Complaint.Muddy : Complaint.TooCool, gear).FirstOrDefault(one => one.Lever == second.Lever).Recipe,
+        Lever.Settle or Lever.Preheat or Lever.Filter or Lever.Wrap => Levers.Single(plan.Again(recipe), SingleFor(second.Lever), gear).FirstOrDefault(one => one.Lever == second.Lever).Recipe,
         _ => Levers.With(second.Lever, plan.Again(recipe), second.To),
     };
 

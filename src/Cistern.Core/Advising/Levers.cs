@@ -20,6 +20,12 @@ internal static class Levers
     /// <summary>The least a kettle is set to in a hot brew, °C. Judged.</summary>
     private const double CoolestC = 78;
 
+    /// <summary>What a stir says that brings grounds down from the wall: it is known again by it.</summary>
+    private const string AlongTheWall = "Along the wall, so that no grounds stay up there.";
+
+    /// <summary>What a step says that lets mud sink in the cup: it is known again by it.</summary>
+    private const string LeaveLast = "Let the mud sink, and leave the last sip.";
+
     /// <summary>Those whose value is sought on a dial.</summary>
     public static ImmutableArray<Lever> Sought { get; } = [Lever.Grind, Lever.Temperature, Lever.Dose, Lever.Water, Lever.Release, Lever.Turns, Lever.PressTime, Lever.LetDown];
 
@@ -41,6 +47,9 @@ internal static class Levers
         Lever.Rinse => "rinse-filter",
         Lever.Preheat => "preheat",
         Lever.DrawBack => "drawBack",
+        Lever.Filter => "filter",
+        Lever.Wrap => "wrapped",
+        Lever.Stand => "standS",
         _ => "as-planned",
     };
 
@@ -50,7 +59,7 @@ internal static class Levers
         Lever.Grind => "µm",
         Lever.Temperature => "°C",
         Lever.Dose or Lever.Water or Lever.LetDown or Lever.Charge => "g",
-        Lever.Release or Lever.PressTime or Lever.Settle => "s",
+        Lever.Release or Lever.PressTime or Lever.Settle or Lever.Stand => "s",
         Lever.Turns or Lever.Swirl => "turns",
         Lever.Flame => "W",
         _ => "",
@@ -62,6 +71,11 @@ internal static class Levers
         if (lever == Lever.LetDown)
         {
             return LetDown(now.Recipe) is { } water ? (water.WaterG, new Dial(Setting.WaterG, new Span(Math.Max(1, 0.5 * water.WaterG), 1.6 * water.WaterG), 1, water.WaterG)) : null;
+        }
+
+        if (!Sought.Contains(lever))
+        {
+            return null;
         }
 
         var setting = SettingOf(lever);
@@ -93,6 +107,7 @@ internal static class Levers
     {
         Lever.LetDown => now.Recipe with { Steps = now.Recipe.Steps.Replace(LetDown(now.Recipe)!, LetDown(now.Recipe)! with { WaterG = value }) },
         Lever.Charge => Scaling.To(now.Recipe, new Charge(value, value / now.Recipe.Coffee.DoseG * now.Recipe.WaterG)),
+        Lever.Release => Settings.With(now with { Recipe = WithStirUntil(now, value) }, Setting.ReleaseS, value),
         _ => Settings.With(now, SettingOf(lever), value),
     };
 
@@ -111,9 +126,34 @@ internal static class Levers
                 yield return (Lever.Flame, flameW, toW, recipe with { Steps = steps.Replace(burner, burner with { FlameW = toW }) });
                 break;
             case Complaint.HighAndDry or Complaint.PastyWalls when Acts.LastWater(recipe) is >= 0 and var pour:
-                yield return (Lever.Swirl, 0, 2, recipe with { Steps = steps.Insert(pour + 1, new Step.Swirl { Turns = 2, OverS = 3 }) });
+                // A chamber over a flame is never swirled: what is stirred already is stirred along its wall.
+                if (recipe.Brewer.Family != VesselFamily.Siphon)
+                {
+                    yield return (Lever.Swirl, 0, 2, recipe with { Steps = steps.Insert(pour + 1, new Step.Swirl { Turns = 2, OverS = 3 }) });
+                }
+                else if (steps.OfType<Step.Stir>().FirstOrDefault() is { } stir && stir.Note != AlongTheWall)
+                {
+                    yield return (Lever.Swirl, 0, stir.Turns, recipe with { Steps = steps.Replace(stir, stir with { Note = AlongTheWall }) });
+                }
+
                 break;
-            case Complaint.Muddy when Find<Step.Decant>() is { } decant:
+            case Complaint.Muddy:
+                if (Vessel.FilterOf(recipe.Brewer) is Filter.Paper or Filter.MetalDisc)
+                {
+                    yield return (Lever.Filter, 0, 1, recipe with { Brewer = recipe.Brewer with { Filter = Filter.DensePaper } });
+                }
+
+                if (Find<Step.Decant>() is not { } decant)
+                {
+                    const double SinksS = 60;
+                    if (!steps.Any(step => step is Step.Wait { Note: LeaveLast }))
+                    {
+                        yield return (Lever.Stand, 0, SinksS, recipe with { Steps = steps.Insert(Served(recipe), new Step.Wait(SinksS) { Note = LeaveLast }) });
+                    }
+
+                    break;
+                }
+
                 var before = steps.IndexOf(decant);
                 var waitS = before > 0 && steps[before - 1] is Step.Wait wait ? wait.ForS : 0;
                 const double LongerS = 60;
@@ -127,8 +167,17 @@ internal static class Levers
             case Complaint.Papery when Vessel.Of(recipe.Brewer).Filter is Filter.Paper or Filter.DensePaper && !steps.Any(step => step is Step.RinseFilter { Hot: true }):
                 yield return (Lever.Rinse, 0, 1, recipe with { Steps = Find<Step.RinseFilter>() is { } cold ? steps.Replace(cold, cold with { Hot = true }) : steps.Insert(0, new Step.RinseFilter()) });
                 break;
-            case Complaint.TooCool when recipe.Brewer.Family != VesselFamily.Siphon && !steps.Any(step => step is Step.Preheat):
-                yield return (Lever.Preheat, 0, 1, recipe with { Steps = steps.Insert(0, new Step.Preheat()) });
+            case Complaint.TooCool when recipe.Brewer.Family != VesselFamily.Siphon:
+                if (!steps.Any(step => step is Step.Preheat))
+                {
+                    yield return (Lever.Preheat, 0, 1, recipe with { Steps = steps.Insert(0, new Step.Preheat()) });
+                }
+
+                if (!recipe.Brewer.Wrapped)
+                {
+                    yield return (Lever.Wrap, 0, 1, recipe with { Brewer = recipe.Brewer with { Wrapped = true } });
+                }
+
                 break;
             case Complaint.WeakRunoff when Find<Step.SeatPlunger>() is { DrawBack: false } seat && recipe.Brewer.Family == VesselFamily.TubePress:
                 yield return (Lever.DrawBack, 0, 1, recipe with { Steps = steps.Replace(seat, seat with { DrawBack = true }) });
@@ -164,6 +213,14 @@ internal static class Levers
         return at;
     }
 
+    /// <summary>The recipe with what is stirred until the release stirred no longer than that.</summary>
+    private static Recipe WithStirUntil(Forecast now, double untilS)
+    {
+        var (recipe, before) = (now.Recipe, Acts.ReleaseIndex(now.Recipe) - 1);
+        return before >= 0 && recipe.Steps[before] is Step.Stir { Continuous: true } stir && now.Timings[before].StartS + stir.OverS > untilS && untilS > now.Timings[before].StartS
+            ? recipe with { Steps = recipe.Steps.SetItem(before, stir with { OverS = untilS - now.Timings[before].StartS }) } : recipe;
+    }
+
     private static Step.Dilute? LetDown(Recipe recipe) => recipe.Steps.OfType<Step.Dilute>().LastOrDefault();
 
     private static Setting SettingOf(Lever lever) => lever switch
@@ -174,7 +231,8 @@ internal static class Levers
         Lever.Water => Setting.WaterG,
         Lever.Release => Setting.ReleaseS,
         Lever.Turns => Setting.Turns,
-        _ => Setting.PressS,
+        Lever.PressTime => Setting.PressS,
+        _ => throw new ArgumentOutOfRangeException(nameof(lever), lever, "It has no setting of its own."),
     };
 
     /// <summary>The steps of a mill, finest first: a table may run either way.</summary>

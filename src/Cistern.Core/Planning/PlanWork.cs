@@ -185,9 +185,9 @@ public sealed class PlanWork
     /// <summary>The chosen place; the recipe's own where none is.</summary>
     private Place Placed(Plan plan) => (Of(plan.Picks.PlaceId, Gear.Place) ?? plan.Origin.Place) with { Extra = plan.Base.Place.Extra };
 
-    /// <summary>The brewer with what the chosen vessel is; the recipe's own where none of its family is chosen.</summary>
+    /// <summary>The brewer with what the chosen vessel is; the recipe's own where none of its family is chosen. A paper that the vessel does not ask for, and a cloth, stay the recipe's.</summary>
     private Brewer Owned(Plan plan) => Of(plan.Picks.VesselId, Gear.Vessel) is { } owned && owned.Family == plan.Origin.Brewer.Family
-        ? plan.Base.Brewer with { CapacityMl = owned.CapacityMl, Material = owned.Material, Cone = owned.Cone, OutletMm = owned.OutletMm, Filter = owned.Filter, Wrapped = owned.Wrapped }
+        ? plan.Base.Brewer with { CapacityMl = owned.CapacityMl, Material = owned.Material, Cone = owned.Cone, OutletMm = owned.OutletMm, Filter = owned.Filter ?? plan.Origin.Brewer.Filter, Wrapped = owned.Wrapped || plan.Origin.Brewer.Wrapped }
         : plan.Origin.Brewer;
 
     /// <summary>A plan with the grind that its bag or its mill gives. A mill just chosen starts at its own step nearest to what the recipe asks for.</summary>

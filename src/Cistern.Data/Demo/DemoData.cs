@@ -94,7 +94,7 @@ public static class DemoData
             Grind = new Grind(mill.MedianUm(6.5), mill.Spread),
             Coffee = written.Coffee with { Roast = bag.Roast, RestDays = bag.RestDays(DateOnly.FromDateTime(time.GetLocalNow().DateTime)) },
         };
-        var first = Kept("River dripper", written, slower, "It drained slowly in the damp.");
+        var first = Kept("River dripper", written, slower, "A slow drawdown in the damp.");
         first.ParentName = written.Name;
         db.Plans.Add(first);
         await db.SaveChangesAsync(ct);
@@ -144,7 +144,7 @@ public static class DemoData
     [
         new() { Name = "Ferrule", SettingName = "clicks", Least = 0, Most = 60, Step = 1, UmAtZero = 60, UmPerSetting = 26, Spread = 0.42, UsualFilterSetting = 20, Usuals = "French press = 33\nopen jar = 32", SecondsPerG = 2.2 },
         new() { Name = "Counter 64", SettingName = "settings", Least = 0, Most = 20, Step = 0.25, UmAtZero = 220, UmPerSetting = 55, Spread = 0.47, UsualFilterSetting = 6.5, Labels = "F = 6.5", SecondsPerG = 0.5 },
-        new() { Name = "Hut mill", SettingName = "turns", Least = 0, Most = 6, Step = 0.25, UmAtZero = 250, UmPerSetting = 210, Spread = 0.68, Notches = true, SecondsPerG = 2.6 },
+        new() { Name = "Hut grinder", SettingName = "turns", Least = 0, Most = 6, Step = 0.25, UmAtZero = 250, UmPerSetting = 210, Spread = 0.68, Notches = true, SecondsPerG = 2.6 },
     ];
 
     private static async Task AddLogAsync(CisternDb db, TimeProvider time, CancellationToken ct)

@@ -146,7 +146,7 @@ internal static class DemoRooms
     private static async Task AddImportedAsync(CisternDb db, TimeProvider time, CancellationToken ct)
     {
         var wanjiru = await db.Baristas.FirstAsync(row => row.Name == "Wanjiru", ct);
-        var mill = await db.Mills.FirstAsync(row => row.Name == "Hut mill", ct);
+        var mill = await db.Mills.FirstAsync(row => row.Name == "Hut grinder", ct);
         var random = new Random(Seed + 1);
         var import = new Import { AtMs = time.GetUtcNow().AddDays(-1).ToUnixTimeMilliseconds(), By = wanjiru.Name, What = "high-hut.json: 1 brew", KeptAtMs = time.GetUtcNow().AddDays(-1).ToUnixTimeMilliseconds() };
         db.Imports.Add(import);

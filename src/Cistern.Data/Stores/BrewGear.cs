@@ -36,13 +36,14 @@ public sealed record BrewGear(Bag? Bag, Mill? Mill, BrewPlace? Place, OwnedVesse
         var stands = setting is { } at && Math.Abs(Mill!.Scale.MedianUm(at) - recipe.Grind.MedianUm) < SameUm;
         return PlanState.Of(recipe) with
         {
-            Origin = RecipeWriter.Write(written),
+            // Another paper or a cloth is part of what was written from then on.
+            Origin = RecipeWriter.Write(written with { Brewer = recipe.Brewer }),
             Settled = true,
             BagId = Bag is not null && IsOpen(Bag) ? Bag.Id : null,
             MillId = stands ? Mill!.Id : null,
             MillSetting = stands ? setting : null,
             PlaceId = Place?.Id,
-            VesselId = Vessel?.Id,
+            VesselId = Vessel is { Filter: { } filter } && filter != recipe.Brewer.Filter ? null : Vessel?.Id,
         };
     }
 

@@ -29,10 +29,18 @@ public sealed class LearnedNow
     public bool Behind => behind;
 
     /// <summary>Something was tasted, measured or brewed.</summary>
-    public void Ring() => (behind, _) = (true, Interlocked.Exchange(ref news, 1));
+    public void Ring()
+    {
+        behind = true;
+        Interlocked.Exchange(ref news, 1);
+    }
 
     /// <summary>All was learned anew, but for what came since it was asked for.</summary>
-    public void Relearned(Learned learned) => (current, behind) = (learned, Volatile.Read(ref news) == 1);
+    public void Relearned(Learned learned)
+    {
+        current = learned;
+        behind = Volatile.Read(ref news) == 1;
+    }
 
     /// <summary>Whether there was anything new since it was asked last.</summary>
     public bool TakeNews() => Interlocked.Exchange(ref news, 0) == 1;

@@ -20,6 +20,7 @@ public static class AdviceWording
         Lever.Turns => $"{FigureFormat.Number(change.From, 0)} → {FigureFormat.Number(change.To, 0)} turns",
         Lever.PressTime or Lever.Settle => $"{FigureFormat.Number(change.From, 0)} → {FigureFormat.Seconds(change.To)}",
         Lever.Flame => $"{FigureFormat.Number(change.From, 0)} → {FigureFormat.Number(change.To, 0)} W",
+        Lever.Stand => FigureFormat.Seconds(change.To),
         Lever.Swirl => $"{FigureFormat.Number(change.To, 0)} turns",
         _ => "",
     };

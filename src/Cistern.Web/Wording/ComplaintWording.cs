@@ -36,7 +36,8 @@ public static class ComplaintWording
         WentWrong.DoseOver => "too much coffee",
         WentWrong.DoseUnder => "too little coffee",
         WentWrong.WaterCool => "water too cool",
-        _ => "water too hot",
+        WentWrong.WaterHot => "water too hot",
+        _ => throw new ArgumentOutOfRangeException(nameof(slip), slip, "No words for it."),
     };
 
     /// <summary>Where a slider stands, as it is spoken.</summary>

@@ -216,7 +216,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
             Taken = taken,
             ReleaseAtS = taken ? releaseAtS : null,
             LetDownG = taken ? letDownG ?? 0 : 0,
-            Said = said?.Line ?? $"{(releaseAtS is { } atS ? $"Release at {FigureFormat.Clock(atS)}. " : "")}{(letDownG is > 0 ? $"Diluted with {Format.Water(letDownG.Value)}." : "")}",
+            Said = said?.Line ?? $"{(releaseAtS is { } atS ? $"The steep ends at {FigureFormat.Clock(atS)}. " : "")}{(letDownG is > 0 ? $"Diluted with {Format.Water(letDownG.Value)}." : "")}",
             By = (await bench.BaristaAsync(ct))?.Name ?? "",
         });
         return RedirectToPage(new { id });

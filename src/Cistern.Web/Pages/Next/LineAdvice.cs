@@ -23,9 +23,6 @@ public sealed record AdvisedBrew(Data.Brews.Brew Brew, BrewGear Gear, Advice Adv
     /// <summary>How a cup that was liked is brewed again: as planned, or as it went where that made another cup.</summary>
     public required Recipe Liked { get; init; }
 
-    /// <summary>A change as the plan it is made into.</summary>
-    public PlanState PlanOf(AdvisedChange change) => PlanOf(change.Recipe);
-
     /// <summary>A recipe as a plan with what the brew used.</summary>
     public PlanState PlanOf(Recipe recipe) => Gear.StateOf(recipe, Brew.Planned());
 }
@@ -71,11 +68,12 @@ public sealed class LineAdvice(CisternDb db, LineStore lines, Models models, Pla
         var told = last.Told(published);
         var advice = Advisor.Of(records, learned.Model(published, records[^1].Keys()), new AdviceGear { Mill = gear.Mill?.Scale, LeftG = gear.Bag?.LeftG, CupG = CupG(last) }, told);
         // What each comes to is told by its plan, so that the plan shows the same when it is made.
-        var context = await opening.ContextAsync(gear.StateOf(last.Planned(), last.Planned()), ct);
-        Forecast Of(Recipe recipe) => PlanSettings.Read(gear.StateOf(recipe, last.Planned()), context, []).Forecast;
-        return new AdvisedBrew(last, gear, advice with { Changes = [.. advice.Changes.Select(change => advice.Planned(change, Of(change.Recipe)))] }, Of(last.Planned()))
+        var planned = records[^1].Planned;
+        var context = await opening.ContextAsync(gear.StateOf(planned, planned), ct);
+        Forecast Of(Recipe recipe) => PlanSettings.Read(gear.StateOf(recipe, planned), context, []).Forecast;
+        return new AdvisedBrew(last, gear, advice with { Changes = [.. advice.Changes.Select(change => advice.Planned(change, Of(change.Recipe)))] }, Of(planned))
         {
-            Liked = Core.Planning.Rescue.MissOf(told.AsBrewed, told.Planned) > 1 ? records[^1].Brewed : last.Planned(),
+            Liked = Core.Planning.Rescue.MissOf(told.AsBrewed, told.Planned) > 1 ? records[^1].Brewed : planned,
         };
     }
 }

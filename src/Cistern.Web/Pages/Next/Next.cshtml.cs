@@ -46,15 +46,10 @@ public sealed class NextModel(LineAdvice advice, PlanStore plans, BenchContext b
     /// <summary>Makes a change the next brew: keeps its plan, with its descent and its why.</summary>
     public async Task<IActionResult> OnPostAsync(int id, CancellationToken ct)
     {
-        var wish = new PlanWish(JobKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
-        if (await plans.DoneAsync(wish.Job, ct) is { } done)
+        var wish = await WishAsync(ct);
+        if (await BeforeAsync(id, wish, ct) is { } other)
         {
-            return Redirect(done);
-        }
-
-        if (!await LoadAsync(id, ct))
-        {
-            return NotFound();
+            return other;
         }
 
         var key = Request.Form.Value("change") ?? "";
@@ -67,26 +62,27 @@ public sealed class NextModel(LineAdvice advice, PlanStore plans, BenchContext b
 
         var what = AdviceWording.Of(change, Mill, Format);
         var kept = new LineChange(change.Setting, change.From, change.To, change.Unit, what);
-        return Redirect(await plans.NextAsync(advised.PlanOf(change), Brew, what, change.Why, kept.ToJson(), wish, ct));
+        return Redirect(await plans.NextAsync(advised.PlanOf(change.Recipe), Brew, what, change.Why, kept.ToJson(), wish, ct));
     }
 
     /// <summary>Makes a cup that was liked the target of the next: its plan, or how it was brewed where that lies further off.</summary>
     public async Task<IActionResult> OnPostTargetAsync(int id, CancellationToken ct)
     {
-        var wish = new PlanWish(JobKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
-        if (await plans.DoneAsync(wish.Job, ct) is { } done)
+        var wish = await WishAsync(ct);
+        if (await BeforeAsync(id, wish, ct) is { } other)
         {
-            return Redirect(done);
-        }
-
-        if (!await LoadAsync(id, ct))
-        {
-            return NotFound();
+            return other;
         }
 
         var recipe = advised.Liked with { Target = Aim.AsItWas(Advice.AsBrewed, Brew.ReadTdsPercent()) };
         return Redirect(await plans.NextAsync(advised.PlanOf(recipe), Brew, "this cup as the target", "You liked it: the next ones aim at it.", "", wish, ct));
     }
+
+    private async Task<PlanWish> WishAsync(CancellationToken ct) => new(JobKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
+
+    /// <summary>What is answered before anything is made: where it was made already, or that there is no such brew; null where it is to be made.</summary>
+    private async Task<IActionResult?> BeforeAsync(int id, PlanWish wish, CancellationToken ct) =>
+        await plans.DoneAsync(wish.Job, ct) is { } done ? Redirect(done) : await LoadAsync(id, ct) ? null : NotFound();
 
     /// <summary>Loads the brew and the advice on it.</summary>
     /// <returns>Whether there is such a brew.</returns>

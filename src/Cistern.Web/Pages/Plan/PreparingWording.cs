@@ -8,7 +8,7 @@ public static class PreparingWording
     /// <summary>One thing to be done.</summary>
     public static string Of(Preparing thing, PlanModel plan) => thing.Chore switch
     {
-        Chore.Weigh => $"Weigh {plan.Format.Dose(plan.Settings.Recipe.Coffee.DoseG)}{(plan.Settings.CanGrind ? ", a little over for what the mill keeps" : "")}",
+        Chore.Weigh => $"Weigh {plan.Format.Dose(plan.Settings.Recipe.Coffee.DoseG)}{(plan.Settings.CanGrind ? ", a little over for what the grinder keeps" : "")}",
         Chore.Grind => $"Grind: {plan.Settings.GrindText}",
         Chore.RinseFilter => "Rinse the filter, flat and with no bubble under it, and empty the rinse water",
         Chore.WarmVessel => "Warm brewer and server, and empty them; never one with ice in it",
