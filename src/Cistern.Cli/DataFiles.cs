@@ -29,7 +29,7 @@ internal static class DataFiles
         return 0;
     });
 
-    /// <summary>Puts a copy back; where a Cistern runs, it does that itself.</summary>
+    /// <summary>Puts a copy back; a Cistern that runs is stopped for it.</summary>
     public static async Task<int> RestoreAsync(string dataFile, string copy, CancellationToken ct)
     {
         var laid = Told(() =>
@@ -43,30 +43,29 @@ internal static class DataFiles
             return laid;
         }
 
-        // Where nobody has it, it is put in place here; where a Cistern has, that one sees it within a second, stops, and
-        // starts again with it: whoever took the lock in between would keep it from starting.
-        try
+        // A Cistern that runs sees it within a second and stops: then it is put in place here, or by the next start where that comes first.
+        var asked = false;
+        for (var begun = TimeProvider.System.GetTimestamp(); TimeProvider.System.GetElapsedTime(begun) < Patience; await Task.Delay(100, ct))
         {
-            using var file = DataFile.Take(dataFile);
-            await file.PrepareAsync(demo: false, ct: ct);
-        }
-        catch (DataFileRefusedException refused) when (refused.Message.StartsWith("Another Cistern", StringComparison.Ordinal))
-        {
-            await Console.Out.WriteLineAsync("A Cistern is running: it starts again with the copy.");
-        }
-        catch (DataFileRefusedException refused)
-        {
-            await Console.Error.WriteLineAsync($"cistern: {refused.Message}");
-            return Refused;
-        }
-
-        var begun = TimeProvider.System.GetTimestamp();
-        for (; TimeProvider.System.GetElapsedTime(begun) < Patience; await Task.Delay(100, ct))
-        {
-            if (!File.Exists(Copies.Waiting(dataFile)))
+            try
             {
-                Console.Out.WriteLine($"{dataFile} is {copy} now: {Holds(dataFile)}. The file as it was lies beside it.");
+                if (File.Exists(Copies.Waiting(dataFile)))
+                {
+                    using var file = DataFile.Take(dataFile);
+                    await file.PrepareAsync(demo: false, ct: ct);
+                }
+
+                Console.Out.WriteLine($"{dataFile} is {copy} now: {Holds(dataFile)}. The file as it was lies beside it.{(asked ? " The Cistern that ran has stopped: start it again (a service does so by itself)." : "")}");
                 return 0;
+            }
+            catch (DataFileRefusedException refused) when (refused.Message.StartsWith("Another Cistern", StringComparison.Ordinal))
+            {
+                asked = true;
+            }
+            catch (DataFileRefusedException refused)
+            {
+                await Console.Error.WriteLineAsync($"cistern: {refused.Message}");
+                return Refused;
             }
         }
 

@@ -1,25 +1,16 @@
 using Cistern.Data;
 using Cistern.Web;
-using Cistern.Web.Frame;
 using Cistern.Web.House;
 using Microsoft.AspNetCore.Connections;
 
 try
 {
-    Warming.Core();
-    do
-    {
-        // A copy that is put back takes the data file's place between two runs, when nobody holds it.
-        Again.Asked = false;
-        var builder = WebApplication.CreateSlimBuilder(args);
-        builder.WebHost.UseKestrelHttpsConfiguration();
-        builder.AddCistern();
-        await using var app = builder.Build();
-        await app.UseCisternAsync();
-        await app.RunAsync();
-    }
-    while (Again.Asked);
-
+    var builder = WebApplication.CreateSlimBuilder(args);
+    builder.WebHost.UseKestrelHttpsConfiguration();
+    builder.AddCistern();
+    await using var app = builder.Build();
+    await app.UseCisternAsync();
+    await app.RunAsync();
     return 0;
 }
 catch (Exception refused) when (refused is DataFileRefusedException or HouseRefusedException)

@@ -12,6 +12,7 @@ using Cistern.Web.Pages.Files;
 using Cistern.Web.Pages.Log;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.DataProtection.KeyManagement;
+using Microsoft.AspNetCore.DataProtection.Repositories;
 using Microsoft.AspNetCore.Diagnostics.HealthChecks;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.Controllers;
@@ -61,9 +62,9 @@ public static class Setup
             DataFile.Configure(options, services.GetRequiredService<DataFile>().Path, services.GetRequiredService<StillThere>(), services.GetRequiredService<StillThereOnSave>(), services.GetRequiredService<LearningBell>()));
 
         // Forms open in a browser stay good when the server starts again.
-        builder.Services.AddSingleton(services => new KeyFiles(services.GetRequiredService<DataFile>().Path + ".keys", services.GetRequiredService<ILogger<KeyFiles>>()));
         builder.Services.AddDataProtection().SetApplicationName("Cistern");
-        builder.Services.AddOptions<KeyManagementOptions>().Configure<KeyFiles>((options, keys) => options.XmlRepository = keys);
+        builder.Services.AddOptions<KeyManagementOptions>().Configure<DataFile, ILoggerFactory>((options, file, logs) =>
+            options.XmlRepository = new FileSystemXmlRepository(KeyFolder.Prepare(KeyFolder.Of(file), logs.CreateLogger(nameof(KeyFolder))), logs));
 
         builder.Services.AddHttpContextAccessor();
         builder.Services.AddSingleton<Pins>();
@@ -212,9 +213,7 @@ public static class Setup
             file.RemoveDemo(DemoData.IsOldDemo);
         }
 
-        var prepared = file.PrepareAsync(settings.Demo, settings.Demo ? (db, ct) => DemoData.FillAsync(db, time, ct) : null);
-        Warming.Data(app.Services, prepared);
-        await prepared;
+        await file.PrepareAsync(settings.Demo, settings.Demo ? (db, ct) => DemoData.FillAsync(db, time, ct) : null);
         if (app.Environment.IsProduction())
         {
             await Console.Error.WriteLineAsync($"cistern: the data are in {file.Path}");

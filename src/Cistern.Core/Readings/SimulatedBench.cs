@@ -41,7 +41,7 @@ public sealed record BenchQuality
 /// The instruments of a bench, simulated: the same forecast as everywhere, seen through instruments with noise, drift, delay
 /// and settling of their own. Reading it twice at one moment reads the same.
 /// </summary>
-public sealed class SimulatedBench : IScale, IThermometer, IKettle, IBurner, IRefractometer
+public sealed class SimulatedBench
 {
     /// <summary>How finely the scale itself weighs, s.</summary>
     private const double FineS = 0.1;
@@ -73,10 +73,10 @@ public sealed class SimulatedBench : IScale, IThermometer, IKettle, IBurner, IRe
 
     private bool IsSiphon => Performance.Real.Recipe.Brewer.Family == VesselFamily.Siphon;
 
-    /// <inheritdoc/>
+    /// <summary>What the scale's display shows, g since the last tare.</summary>
     public double DisplayG(double atS) => displayG[Math.Clamp((int)Math.Round((atS - BeginS) / FineS), 0, displayG.Length - 1)];
 
-    /// <inheritdoc/>
+    /// <summary>In the vessel, °C.</summary>
     public double SlurryC(double atS)
     {
         var real = Performance.Real;
@@ -89,7 +89,7 @@ public sealed class SimulatedBench : IScale, IThermometer, IKettle, IBurner, IRe
         return Math.Round(trueC + (0.15 * Noise(atS, 1)), 1);
     }
 
-    /// <inheritdoc/>
+    /// <summary>In the kettle, °C.</summary>
     public double KettleC(double atS)
     {
         var recipe = Performance.Real.Recipe;
@@ -98,7 +98,7 @@ public sealed class SimulatedBench : IScale, IThermometer, IKettle, IBurner, IRe
         return Math.Round(cooled + (0.2 * Noise(atS, 2)), 1);
     }
 
-    /// <inheritdoc/>
+    /// <summary>What the burner gives, W; 0 when it is off or away.</summary>
     public double BurnerW(double atS)
     {
         var real = Performance.Real;
@@ -107,7 +107,7 @@ public sealed class SimulatedBench : IScale, IThermometer, IKettle, IBurner, IRe
         return state.Flame ? Math.Round(Math.Max(0, setW + (4 * Noise(atS, 3)))) : 0;
     }
 
-    /// <inheritdoc/>
+    /// <summary>What a refractometer reads of the finished drink, % TDS.</summary>
     public double TdsPercent() => Math.Round(Performance.Real.Totals.FinalTdsPercent + (0.02 * Noise(0, 4)), 2);
 
     /// <summary>All that the instruments of this vessel read from one moment to another, in order of time.</summary>

@@ -1,4 +1,3 @@
-using System.Runtime.CompilerServices;
 using System.Text;
 
 namespace Cistern.Core.Recipes;
@@ -8,33 +7,20 @@ namespace Cistern.Core.Recipes;
 public static class Words<T>
     where T : struct, Enum
 {
-    // Tables of whole numbers: those of each set itself would be compiled anew for each at the start, 25 ms a set.
-    private static readonly Dictionary<int, string> ByValue = [];
-    private static readonly Dictionary<string, int> ByWord = new(StringComparer.Ordinal);
-
-    static Words()
-    {
-        var values = (int[])Enum.GetValuesAsUnderlyingType<T>();
-        All = Array.ConvertAll(Enum.GetNames<T>(), Kebab);
-        for (var i = 0; i < values.Length; i++)
-        {
-            ByValue.Add(values[i], All[i]);
-            ByWord.Add(All[i], values[i]);
-        }
-    }
+    private static readonly T[] Values = Enum.GetValues<T>();
+    private static readonly string[] Names = Array.ConvertAll(Enum.GetNames<T>(), Kebab);
 
     /// <summary>Every word, in the order the set declares them.</summary>
-    public static IReadOnlyList<string> All { get; }
+    public static IReadOnlyList<string> All => Names;
 
     /// <summary>What a word that is none of the set is read as, where something kept must be read all the same: it stands for no member.</summary>
-    public static T Unread { get; } = Unsafe.BitCast<int, T>(-1);
+    public static T Unread { get; } = (T)Enum.ToObject(typeof(T), -1);
 
     /// <summary>The file's word for a value; "unknown" for one that could not be read.</summary>
-    public static string Of(T value) => ByValue.TryGetValue(Unsafe.BitCast<T, int>(value), out var word) ? word : "unknown";
+    public static string Of(T value) => Array.IndexOf(Values, value) is >= 0 and var at ? Names[at] : "unknown";
 
     /// <summary>The value a word stands for, or null when it is not one of them.</summary>
-    public static T? Find(string? word) =>
-        word is not null && ByWord.TryGetValue(word, out var value) ? Unsafe.BitCast<int, T>(value) : null;
+    public static T? Find(string? word) => Array.IndexOf(Names, word) is >= 0 and var at ? Values[at] : null;
 
     private static string Kebab(string name)
     {

@@ -2,13 +2,6 @@ using Cistern.Data;
 
 namespace Cistern.Web.Frame;
 
-/// <summary>Whether this process is to start again when it has stopped: a copy waits to take the data file's place.</summary>
-public static class Again
-{
-    /// <summary>Whether it is.</summary>
-    public static bool Asked { get; set; }
-}
-
 /// <summary>
 /// Makes a copy of the data file each day, beside the pages, and looks whether one was laid down to be put back: then the
 /// server stops as it always does, so that nothing that was said is lost, and the next start puts the copy in place.
@@ -49,7 +42,6 @@ public sealed partial class CopyKeeper(DataFile file, TimeProvider time, AppSett
         }
 
         WillBePutBack(Copies.Waiting(file.Path));
-        Again.Asked = true;
         lifetime.StopApplication();
     }
 
@@ -71,7 +63,7 @@ public sealed partial class CopyKeeper(DataFile file, TimeProvider time, AppSett
         }
     }
 
-    [LoggerMessage(LogLevel.Information, "The copy {Copy} takes the data file's place: stopping, and starting again.")]
+    [LoggerMessage(LogLevel.Information, "The copy {Copy} takes the data file's place at the next start: stopping. Start Cistern again.")]
     private partial void WillBePutBack(string copy);
 
     [LoggerMessage(LogLevel.Error, "{File} was laid down to be put back and is no sound copy: {Why}. The data are as they were.")]

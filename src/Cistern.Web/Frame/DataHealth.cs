@@ -15,9 +15,8 @@ namespace Cistern.Web.Frame;
 /// <param name="db">The data.</param>
 /// <param name="file">The file it lies in.</param>
 /// <param name="soundness">Whether its pages are sound, looked at no more often than it can bear.</param>
-/// <param name="keys">The keys.</param>
-/// <param name="protection">What the keys are for.</param>
-public sealed class DataHealth(CisternDb db, DataFile file, Soundness soundness, KeyFiles keys, IDataProtectionProvider protection) : IHealthCheck
+/// <param name="protection">What the keys of forms are for.</param>
+public sealed class DataHealth(CisternDb db, DataFile file, Soundness soundness, IDataProtectionProvider protection) : IHealthCheck
 {
     /// <inheritdoc/>
     public async Task<HealthCheckResult> CheckHealthAsync(HealthCheckContext context, CancellationToken cancellationToken = default)
@@ -63,7 +62,7 @@ public sealed class DataHealth(CisternDb db, DataFile file, Soundness soundness,
     {
         const string Said = "health";
         var protector = protection.CreateProtector(nameof(DataHealth));
-        return keys.Problem() is { } problem ? $"Forms cannot be guarded: {problem}."
+        return KeyFolder.Problem(KeyFolder.Of(file)) is { } problem ? $"Forms cannot be guarded: {problem}."
             : protector.Unprotect(protector.Protect(Said)) == Said ? null : "Forms cannot be guarded: the keys do not work.";
     }
 }

@@ -1,0 +1,58 @@
+using System.Security;
+using System.Xml;
+using System.Xml.Linq;
+using Cistern.Data;
+
+namespace Cistern.Web.Frame;
+
+/// <summary>The folder of the keys that guard forms, beside the data file. The framework reads and writes the keys themselves.</summary>
+public static class KeyFolder
+{
+    /// <summary>Where the keys of a data file lie.</summary>
+    public static string Of(DataFile file) => file.Path + ".keys";
+
+    /// <summary>Makes the folder, readable by its owner alone, and renames keys that cannot be read: the framework would fail every page on one.</summary>
+    /// <param name="folder">The folder.</param>
+    /// <param name="log">Told of each key that was renamed.</param>
+    public static DirectoryInfo Prepare(string folder, ILogger log)
+    {
+        if (OperatingSystem.IsWindows())
+        {
+            Directory.CreateDirectory(folder);
+        }
+        else
+        {
+            const UnixFileMode Owner = UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute;
+            Directory.CreateDirectory(folder, Owner);
+            File.SetUnixFileMode(folder, Owner);
+        }
+
+        foreach (var path in Directory.GetFiles(folder, "*.xml"))
+        {
+            if (!IsReadable(path))
+            {
+                log.LogWarning("The key {Path} cannot be read and was renamed to .unreadable. Forms that are open now have to be loaded again.", path);
+                File.Move(path, path + ".unreadable", overwrite: true);
+            }
+        }
+
+        return new DirectoryInfo(folder);
+    }
+
+    /// <summary>What is wrong with the keys, in a sentence; null where nothing is.</summary>
+    public static string? Problem(string folder) =>
+        !Directory.Exists(folder) || Directory.GetFiles(folder, "*.xml") is { Length: 0 } ? $"the keys of its forms are missing from {folder}"
+        : Array.TrueForAll(Directory.GetFiles(folder, "*.xml"), IsReadable) ? null : $"a key of its forms in {folder} cannot be read";
+
+    private static bool IsReadable(string path)
+    {
+        try
+        {
+            return XDocument.Load(path).Root is not null;
+        }
+        catch (Exception error) when (error is IOException or UnauthorizedAccessException or SecurityException or XmlException)
+        {
+            return false;
+        }
+    }
+}
