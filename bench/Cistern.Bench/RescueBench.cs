@@ -40,7 +40,7 @@ internal static class RescueBench
             }
 
             row.Offered++;
-            // What really comes of it: the coffee, mill and vessel are not quite what the model takes them for.
+            // What really comes of it: the coffee, grinder and vessel are not quite what the model takes them for.
             var left = performance.Real.Model.Run(asBrewed.Recipe).Totals;
             var taken = performance.Real.Model.Run(rescue.Forecast.Recipe).Totals;
             var meant = performance.Real.Model.Run(plan.Recipe).Totals;

@@ -5,7 +5,7 @@ using Cistern.Core.Records;
 namespace Cistern.Bench;
 
 /// <summary>
-/// A barista nobody knows: their coffee, mill and vessel are what the model takes them for only to its spread, and their
+/// A barista nobody knows: their coffee, grinder and vessel are what the model takes them for only to its spread, and their
 /// palate has an offset and a noise of half a point. What they measure has the noise of instruments.
 /// </summary>
 internal sealed class Stranger

@@ -19,10 +19,10 @@ internal static class BrewFiles
 
     /// <summary>Prints what to change after the last brew of a line.</summary>
     /// <param name="paths">Brew files, the oldest brew first.</param>
-    /// <param name="millPath">The mill, or null.</param>
-    public static int Advise(IEnumerable<string> paths, string? millPath)
+    /// <param name="grinderPath">The grinder, or null.</param>
+    public static int Advise(IEnumerable<string> paths, string? grinderPath)
     {
-        if (Brews(paths) is not { } brews || Mill(millPath) is not { Read: true } mill)
+        if (Brews(paths) is not { } brews || Grinder(grinderPath) is not { Read: true } grinder)
         {
             return BadFile;
         }
@@ -34,10 +34,10 @@ internal static class BrewFiles
 
         var line = brews.Where(brew => brew.State == BrewOutcome.Finished).ToList();
         var keys = line[^1].Keys();
-        // Brews with another mill or coffee still tell of the vessel and of the palate.
+        // Brews with another grinder or coffee still tell of the vessel and of the palate.
         var learned = Fitter.Of(line.Select(brew => brew.ForFitting()), ForecastModel.Published);
-        var advice = Advisor.Of(line, learned.Model(ForecastModel.Published, keys), new AdviceGear { Mill = mill.Scale }, Data.Files.BrewFiles.Told(line[^1], ForecastModel.Published));
-        Write(json => AdviceJson.Write(json, advice, mill.Scale, line[^1].Id));
+        var advice = Advisor.Of(line, learned.Model(ForecastModel.Published, keys), new AdviceGear { Grinder = grinder.Scale }, Data.Files.BrewFiles.Told(line[^1], ForecastModel.Published));
+        Write(json => AdviceJson.Write(json, advice, grinder.Scale, line[^1].Id));
         return 0;
     }
 
@@ -91,11 +91,11 @@ internal static class BrewFiles
     private static FitKeys? KeysFor(Recipe recipe, List<BrewRecord> brews)
     {
         var all = brews.ConvertAll(brew => brew.Keys());
-        var mill = One("mill", keys => keys.Mill);
+        var grinder = One("mill", keys => keys.Grinder);
         var coffee = One("coffee", keys => keys.Coffee);
         var barista = One("barista", keys => keys.Barista);
         var vessel = Named("vessel") ?? (all.Select(keys => keys.Vessel).Distinct(StringComparer.Ordinal).Count() == 1 ? all[0].Vessel : RecordFitting.Vessel("", recipe.Brewer));
-        return mill is null || coffee is null || barista is null ? null : new FitKeys(mill, vessel, coffee, barista);
+        return grinder is null || coffee is null || barista is null ? null : new FitKeys(grinder, vessel, coffee, barista);
 
         string? Named(string of)
         {
@@ -153,7 +153,7 @@ internal static class BrewFiles
         return brews;
     }
 
-    private static (bool Read, MillScale? Scale) Mill(string? path)
+    private static (bool Read, GrinderScale? Scale) Grinder(string? path)
     {
         if (path is null)
         {
@@ -165,9 +165,9 @@ internal static class BrewFiles
             return (false, null);
         }
 
-        var file = MillFile.Read(bytes);
+        var file = GrinderFile.Read(bytes);
         Tell(path, file.Findings);
-        return (file.Mill is not null, file.Mill);
+        return (file.Grinder is not null, file.Grinder);
     }
 
     private static int Refuse(Finding finding)

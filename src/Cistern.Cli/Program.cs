@@ -42,9 +42,9 @@ var simulate = new Command("simulate", "Brews a brew of a running server on a si
 simulate.SetAction((parsed, ct) => Simulate.RunAsync(parsed.GetValue(brew), parsed.GetValue(url)!, parsed.GetValue(token)!, parsed.GetValue(hands)!, parsed.GetValue(seed), ct));
 
 var brews = new Argument<string[]>("BREW") { Description = "Brew files, the oldest brew first; - reads standard input.", Arity = ArgumentArity.OneOrMore };
-var mill = new Option<string?>("--mill") { Description = "The mill's settings as a JSON file; without one it goes by 25 µm." };
-var advise = new Command("advise", "Says what to change after the last brew of a line: a verdict and single changes, best first, as JSON. Findings go to standard error; exit 2 on a bad file.") { brews, mill };
-advise.SetAction(parsed => BrewFiles.Advise(parsed.GetValue(brews)!, parsed.GetValue(mill)));
+var grinder = new Option<string?>("--mill") { Description = "The mill's settings as a JSON file; without one it goes by 25 µm." };
+var advise = new Command("advise", "Says what to change after the last brew of a line: a verdict and single changes, best first, as JSON. Findings go to standard error; exit 2 on a bad file.") { brews, grinder };
+advise.SetAction(parsed => BrewFiles.Advise(parsed.GetValue(brews)!, parsed.GetValue(grinder)));
 
 var predict = new Option<string[]>("--predict") { Description = "Recipe files to foretell with what was learned.", AllowMultipleArgumentsPerToken = true };
 var fit = new Command("fit", "Learns from brews: parameters with their spread, how each brew would have been foretold without it, and forecasts with bands, as JSON. Findings go to standard error; exit 2 on a bad file.") { brews, predict };

@@ -22,8 +22,8 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
     /// <summary>Bags of coffee.</summary>
     public DbSet<Bag> Bags => Set<Bag>();
 
-    /// <summary>Mills.</summary>
-    public DbSet<Mill> Mills => Set<Mill>();
+    /// <summary>Grinders.</summary>
+    public DbSet<Grinder> Grinders => Set<Grinder>();
 
     /// <summary>Vessels of one's own.</summary>
     public DbSet<OwnedVessel> Vessels => Set<OwnedVessel>();
@@ -131,7 +131,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
         modelBuilder.Entity<OwnedVessel>().Ignore(vessel => vessel.MarksMl);
         modelBuilder.Entity<BrewPlace>().Ignore(place => place.AsPlace);
         modelBuilder.Entity<Bag>().Ignore(bag => bag.AsGround);
-        modelBuilder.Entity<Mill>().Ignore(mill => mill.LabelList).Ignore(mill => mill.UsualList).Ignore(mill => mill.Scale);
+        modelBuilder.Entity<Grinder>().ToTable("Mills").Ignore(grinder => grinder.LabelList).Ignore(grinder => grinder.UsualList).Ignore(grinder => grinder.Scale);
         modelBuilder.Entity<OwnedWater>().Ignore(water => water.AsWater);
         // Tables and columns keep the names of data files that are out there.
         modelBuilder.Entity<StoredPlan>(stored =>

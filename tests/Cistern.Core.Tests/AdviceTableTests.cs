@@ -16,7 +16,7 @@ namespace Cistern.Core.Tests;
 public sealed class AdviceTableTests
 {
     private static readonly ForecastModel Model = ForecastModel.Published;
-    private static readonly MillScale Mill = new(0, 80, 1, 60, 26, 0.45);
+    private static readonly GrinderScale Grinder = new(0, 80, 1, 60, 26, 0.45);
 
     [Fact]
     public void Advice_is_what_it_was()
@@ -45,7 +45,7 @@ public sealed class AdviceTableTests
         Golden.Holds("advice.txt", text.ToString());
     }
 
-    /// <summary>How far each setting is sought and in which steps, and what it is called: for all recipes, with a mill and without, with little left in the bag.</summary>
+    /// <summary>How far each setting is sought and in which steps, and what it is called: for all recipes, with a grinder and without, with little left in the bag.</summary>
     [Fact]
     public void Levers_go_as_far_as_they_did()
     {
@@ -53,7 +53,7 @@ public sealed class AdviceTableTests
         foreach (var recipe in RecipeLibrary.All)
         {
             var now = Model.Figures(recipe);
-            foreach (var (what, gear, canGrind) in ((string, AdviceGear, bool)[])[("mill", new AdviceGear { Mill = Mill }, true), ("no mill", new AdviceGear(), true), ("ground, 25 g left", new AdviceGear { LeftG = 25 }, false)])
+            foreach (var (what, gear, canGrind) in ((string, AdviceGear, bool)[])[("mill", new AdviceGear { Grinder = Grinder }, true), ("no mill", new AdviceGear(), true), ("ground, 25 g left", new AdviceGear { LeftG = 25 }, false)])
             {
                 text.Append(CultureInfo.InvariantCulture, $"{recipe.Id}, {what}:");
                 foreach (var lever in Levers.Sought)
@@ -166,7 +166,7 @@ public sealed class AdviceTableTests
             Tasting = tasting,
             Measured = new MeasuredFigures { DrawdownS = totals.DrawdownS, PressS = totals.PressForceN is null ? null : 27, PressFelt = totals.PressForceN switch { null => null, <= 60 => PressFelt.Easy, <= 120 => PressFelt.Firm, _ => PressFelt.Hard } },
         };
-        var advice = Advisor.Of([brew], Model, (gear ?? (one => one))(new AdviceGear { Mill = Mill }));
+        var advice = Advisor.Of([brew], Model, (gear ?? (one => one))(new AdviceGear { Grinder = Grinder }));
         var verdict = advice.Verdict;
         text.Append(CultureInfo.InvariantCulture, $"{plan.Id}, {what}{(advice.Met ? ", met" : "")}: {string.Join(' ', verdict.Complaints)}\n  {verdict.Flow} | {verdict.DrawnText} | {verdict.LeanText} | {verdict.BodyText}\n");
         foreach (var note in ((string?[])[verdict.InShort, verdict.Disagreement, verdict.Cause]).OfType<string>())

@@ -75,12 +75,12 @@ public sealed class AdviceTests
     [Fact]
     public void Coarse_and_sharp_is_ground_finer_in_the_mills_own_steps_and_no_further_than_it_takes()
     {
-        var mill = new MillScale(0, 60, 1, 60, 26, 0.42);
+        var grinder = new GrinderScale(0, 60, 1, 60, 26, 0.42);
         var right = Wanting(RecipeLibrary.Find("ld-closed")!);
-        var coarse = right with { Grind = mill.At(26) };
-        var advice = Advise(Brewed(coarse) with { Tasting = Tasted(-3, -2) }, new AdviceGear { Mill = mill });
+        var coarse = right with { Grind = grinder.At(26) };
+        var advice = Advise(Brewed(coarse) with { Tasting = Tasted(-3, -2) }, new AdviceGear { Grinder = grinder });
         var grind = advice.Changes.First(change => change.Lever == Lever.Grind);
-        Assert.Equal(mill.MedianUm(26), grind.From, 6);
+        Assert.Equal(grinder.MedianUm(26), grind.From, 6);
         Assert.Equal(Math.Round((grind.To - 60) / 26), (grind.To - 60) / 26, 6);
         Assert.True(grind.To < grind.From && grind.Chance > 0.5);
         Assert.True(advice.Aims.All(aim => !aim.Set || aim.Range.Holds(grind.Then.Totals.Of(aim.Outcome)!.Value)));
@@ -267,16 +267,16 @@ public sealed class AdviceTests
     [Fact]
     public void What_is_printed_of_it_has_every_member_and_the_recipe_can_be_read_again()
     {
-        var mill = new MillScale(0, 60, 1, 60, 26, 0.42);
+        var grinder = new GrinderScale(0, 60, 1, 60, 26, 0.42);
         var right = Wanting(RecipeLibrary.Find("vd-coffee-first")!);
         // Its plan came from another brew, by another change.
         right = right with { Extra = right.Extra.Add("parent", JsonSerializer.SerializeToElement("before")).Add("changed", JsonSerializer.SerializeToElement(new { setting = "doseG" })) };
         var last = Guid.NewGuid();
-        var advice = Advise(Brewed(right with { Grind = mill.At(34) }) with { Tasting = Tasted(-3, -2) }, new AdviceGear { Mill = mill });
+        var advice = Advise(Brewed(right with { Grind = grinder.At(34) }) with { Tasting = Tasted(-3, -2) }, new AdviceGear { Grinder = grinder });
         using var stream = new MemoryStream();
         using (var json = new Utf8JsonWriter(stream))
         {
-            AdviceJson.Write(json, advice, mill, last);
+            AdviceJson.Write(json, advice, grinder, last);
         }
 
         // Every figure of it, to the digits it is printed with.
@@ -288,7 +288,7 @@ public sealed class AdviceTests
         Assert.Equal(advice.Changes.Length, printed.RootElement.GetProperty("changes").GetArrayLength());
         var grind = printed.RootElement.GetProperty("changes").EnumerateArray().First(change => change.GetProperty("setting").GetString() == "medianUm");
         Assert.Equal(34, grind.GetProperty("fromSetting").GetDouble());
-        Assert.Equal(mill.MedianUm(grind.GetProperty("toSetting").GetDouble()), grind.GetProperty("to").GetDouble(), 3);
+        Assert.Equal(grinder.MedianUm(grind.GetProperty("toSetting").GetDouble()), grind.GetProperty("to").GetDouble(), 3);
         Assert.Equal("µm", grind.GetProperty("unit").GetString());
         Assert.Equal(JsonValueKind.Number, grind.GetProperty("costs").GetProperty("timeS").ValueKind);
         var recipe = RecipeReader.Read(grind.GetProperty("recipe").GetRawText());

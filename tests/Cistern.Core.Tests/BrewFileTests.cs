@@ -9,7 +9,7 @@ using Cistern.Core.Records;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>The open file of a brew, and of a mill.</summary>
+/// <summary>The open file of a brew, and of a grinder.</summary>
 public sealed class BrewFileTests
 {
     private static readonly BrewRecord Whole = new Stranger(1).Brew(RecipeLibrary.Find("vd-coffee-first")!) with
@@ -17,7 +17,7 @@ public sealed class BrewFileTests
         StartedAt = new DateTimeOffset(2026, 5, 4, 8, 15, 0, TimeSpan.FromHours(2)),
         Barista = "Solveig",
         Coffee = new CoffeeUsed("Tidewrack", BoughtGround: true) { From = "Malawi", Decaffeinated = true },
-        Mill = new MillUsed("Ferrule", "22"),
+        Grinder = new GrinderUsed("Ferrule", "22"),
         Vessel = "dripper",
         Tasting = new TastingRecord
         {
@@ -42,7 +42,7 @@ public sealed class BrewFileTests
         Assert.Empty(file.Findings);
         var brew = Assert.Single(file.Brews);
         Assert.True(JsonNode.DeepEquals(JsonNode.Parse(text), JsonNode.Parse(BrewWriter.Write(brew))));
-        Assert.Equal("22", brew.Mill.Setting);
+        Assert.Equal("22", brew.Grinder.Setting);
         Assert.Equal(-0.5, brew.Tasting!.Mean(sip => sip.SharpHarsh));
         Assert.Null(brew.Tasting.Mean(sip => sip.Dry is 0 ? null : sip.Dry));
         Assert.Equal(2, Read(BrewWriter.Write([Whole, Whole])).Brews.Length);
@@ -63,7 +63,7 @@ public sealed class BrewFileTests
             Why = "the paper tore",
             Place = new PlaceUsed("High Hut") { AltitudeM = 1_900, AmbientC = 17 },
             Coffee = Whole.Coffee with { Roast = 0.35, RoastedOn = new DateOnly(2026, 4, 29) },
-            Mill = Whole.Mill with { MedianUm = 612, Spread = 0.42 },
+            Grinder = Whole.Grinder with { MedianUm = 612, Spread = 0.42 },
             Events = [.. Enum.GetValues<RecordedEventKind>().Select((kind, i) => new RecordedEvent(id, 12.5 * i, i, kind, i == 1 ? "Solveig" : null))],
             Notes = [new RecordedNote(at, "Solveig", "better as it cooled"), new RecordedNote(at.AddDays(1), null, "again")],
             Forecast = new RecordedForecast("1.0", Figures(("tdsPercent", 1.31), ("finishS", 292)), Figures(("tdsPercent", 1.24))),
@@ -98,7 +98,7 @@ public sealed class BrewFileTests
         Assert.Empty(file.Findings);
         Assert.Null(file.Brews[0].Tasting);
         Assert.Null(file.Brews[0].Measured.TdsPercent);
-        Assert.Equal("6.25", file.Brews[0].Mill.Setting);
+        Assert.Equal("6.25", file.Brews[0].Grinder.Setting);
     }
 
     [Theory]
@@ -194,37 +194,37 @@ public sealed class BrewFileTests
     [Fact]
     public void A_mills_line_lies_nearest_to_its_table()
     {
-        var mill = Mill("""{"name": "Ferrule", "settings": [{"setting": 10, "um": 400}, {"setting": 20, "um": 700}, {"setting": 40, "medianUm": 1100}]}""").Mill!;
+        var grinder = Grinder("""{"name": "Ferrule", "settings": [{"setting": 10, "um": 400}, {"setting": 20, "um": 700}, {"setting": 40, "medianUm": 1100}]}""").Grinder!;
         // By least squares: the middle is 23.33 and 733.33 µm, and it rises by 10666.67/466.67.
-        Assert.Equal(160.0 / 7, mill.UmPerSetting, 9);
-        Assert.Equal(200, mill.UmAtZero, 9);
+        Assert.Equal(160.0 / 7, grinder.UmPerSetting, 9);
+        Assert.Equal(200, grinder.UmAtZero, 9);
     }
 
     [Fact]
     public void What_a_mills_file_has_nothing_for_may_be_null()
     {
-        var mill = Mill("""{"name": "Ferrule", "least": 0, "most": 60, "step": null, "umAtZero": 60, "umPerSetting": 26, "spread": null}""");
-        Assert.Empty(mill.Findings);
-        Assert.Equal(1, mill.Mill!.Step);
+        var grinder = Grinder("""{"name": "Ferrule", "least": 0, "most": 60, "step": null, "umAtZero": 60, "umPerSetting": 26, "spread": null}""");
+        Assert.Empty(grinder.Findings);
+        Assert.Equal(1, grinder.Grinder!.Step);
     }
 
     [Fact]
     public void A_mill_is_a_line_or_a_table()
     {
-        var line = Mill("""{"name": "Ferrule", "least": 0, "most": 60, "step": 1, "umAtZero": 60, "umPerSetting": 26, "spread": 0.42}""").Mill!;
+        var line = Grinder("""{"name": "Ferrule", "least": 0, "most": 60, "step": 1, "umAtZero": 60, "umPerSetting": 26, "spread": 0.42}""").Grinder!;
         Assert.Equal(580, line.MedianUm(20));
         Assert.Equal(0.42, line.Spread);
-        var table = Mill("""{"step": 0.25, "settings": [{"setting": 0, "um": 250}, {"setting": 6, "um": 1510}]}""").Mill!;
+        var table = Grinder("""{"step": 0.25, "settings": [{"setting": 0, "um": 250}, {"setting": 6, "um": 1510}]}""").Grinder!;
         Assert.Equal(670, table.MedianUm(2), 6);
         Assert.Equal((0, 6, 0.25), (table.Least, table.Most, table.Step));
-        Assert.Equal("umAtZero", Mill("""{"most": 5, "umPerSetting": 3}""").Findings[0].Place);
-        Assert.Equal("most", Mill("""{"least": 5, "most": 5, "umAtZero": 300, "umPerSetting": 3}""").Findings[0].Place);
-        Assert.Equal("step", Mill("""{"most": 5, "step": 0, "umAtZero": 300, "umPerSetting": 3}""").Findings[0].Place);
-        Assert.Null(Mill("""{"most": 5, "umAtZero": 9000, "umPerSetting": 3}""").Mill);
-        Assert.Null(Mill("5").Mill);
+        Assert.Equal("umAtZero", Grinder("""{"most": 5, "umPerSetting": 3}""").Findings[0].Place);
+        Assert.Equal("most", Grinder("""{"least": 5, "most": 5, "umAtZero": 300, "umPerSetting": 3}""").Findings[0].Place);
+        Assert.Equal("step", Grinder("""{"most": 5, "step": 0, "umAtZero": 300, "umPerSetting": 3}""").Findings[0].Place);
+        Assert.Null(Grinder("""{"most": 5, "umAtZero": 9000, "umPerSetting": 3}""").Grinder);
+        Assert.Null(Grinder("5").Grinder);
     }
 
-    private static MillFile Mill(string json) => MillFile.Read(Encoding.UTF8.GetBytes(json));
+    private static GrinderFile Grinder(string json) => GrinderFile.Read(Encoding.UTF8.GetBytes(json));
 
     private static BrewFile Read(string json) => BrewReader.Read(Encoding.UTF8.GetBytes(json));
 

@@ -8,7 +8,7 @@ internal sealed record EmptyShelf(double? ServerMl = null) : IGear
 {
     public BagInUse? Bag(int id) => null;
 
-    public MillScale? Mill(int id) => null;
+    public GrinderScale? Grinder(int id) => null;
 
     public Place? Place(int id) => null;
 

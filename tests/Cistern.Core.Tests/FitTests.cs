@@ -45,7 +45,7 @@ public sealed class FitTests
         var learned = Fitter.Of(brews, Unfitted);
         Assert.Equal(1.6, Value(learned, FitParameter.BedResistance, "Ferrule"), 0.2);
         Assert.Equal(0.2, Value(learned, FitParameter.HoldGPerG, "dripper"), 0.02);
-        var offset = learned.Parameters.Single(one => one.Parameter == FitParameter.MillOffsetUm);
+        var offset = learned.Parameters.Single(one => one.Parameter == FitParameter.GrinderOffsetUm);
         Assert.InRange(offset.Value, 20, 60);
         Assert.True(offset.IsKnown && offset.Low < offset.Value && offset.High > offset.Value);
         // Nothing here tells of heat: its prior stands, and so does its spread.
@@ -65,7 +65,7 @@ public sealed class FitTests
         Assert.Equal(1, Value(learned, FitParameter.BedResistance, "other"), 0.1);
         var stranger = learned.Model(Unfitted, new FitKeys("no such", "none", "nothing", ""));
         Assert.Same(Unfitted, stranger);
-        // Of a known mill with an unknown coffee only the mill's own is known.
+        // Of a known grinder with an unknown coffee only the grinder's own is known.
         var half = learned.Model(Unfitted, new FitKeys("one", "none", "nothing", ""));
         Assert.True(half.Parameters.CakeResistance > 1.6);
         Assert.Equal(1, half.Parameters.Diffusivity);
@@ -228,11 +228,11 @@ public sealed class FitTests
         recipe with { Grind = recipe.Grind with { MedianUm = recipe.Grind.MedianUm * (0.9 + (0.05 * (i % 5))) }, Coffee = recipe.Coffee with { DoseG = recipe.Coffee.DoseG * (1 + (0.03 * ((i % 3) - 1))) } },
         Settings.TemperatureC(recipe) - (i % 4));
 
-    private static FitBrew Measured(ForecastModel truth, Recipe recipe, string mill, string vessel, string coffee)
+    private static FitBrew Measured(ForecastModel truth, Recipe recipe, string grinder, string vessel, string coffee)
     {
         var totals = truth.Figures(recipe).Totals;
         var drain = totals.DrawdownS is { } drainS ? (FitReading[])[new FitReading(FitFigure.DrawdownS, drainS)] : [];
-        return new FitBrew("one", recipe, new FitKeys(mill, vessel, coffee, "")) { Readings = [new FitReading(FitFigure.TdsPercent, totals.FinalTdsPercent), new FitReading(FitFigure.DrinkG, totals.FinalG), .. drain] };
+        return new FitBrew("one", recipe, new FitKeys(grinder, vessel, coffee, "")) { Readings = [new FitReading(FitFigure.TdsPercent, totals.FinalTdsPercent), new FitReading(FitFigure.DrinkG, totals.FinalG), .. drain] };
     }
 
     private static IEnumerable<FitBrew> Repeat(int count, Func<int, FitBrew> of) => Enumerable.Range(0, count).Select(of);

@@ -11,15 +11,15 @@ public sealed class OwnGearTests
     private static readonly Forecast Cone = ForecastModel.Published.Run(RecipeLibrary.Find("ld-closed")!);
     private static readonly BagInUse Beans = new(0.3, 8, 200, null);
 
-    private static readonly MillScale Scale = new(0, 40, 1, 200, 25, 0.3);
+    private static readonly GrinderScale Scale = new(0, 40, 1, 200, 25, 0.3);
 
     [Fact]
     public void The_only_one_is_taken_and_of_several_the_last_used()
     {
         OnShelf<BagInUse>[] bags = [new(3, "Blue Ferry", Beans), new(4, "Night Barge", Beans)];
-        OnShelf<MillScale>[] mills = [new(7, "Ferrule", Scale)];
-        Assert.Equal(new PlanPicks { MillId = 7 }, OwnGear.Of(Jar, bags, mills, [], LastGear.None));
-        Assert.Equal(new PlanPicks { BagId = 4, MillId = 7 }, OwnGear.Of(Jar, bags, mills, [], new LastGear("Night Barge", "a mill that was sold", "")));
+        OnShelf<GrinderScale>[] grinders = [new(7, "Ferrule", Scale)];
+        Assert.Equal(new PlanPicks { GrinderId = 7 }, OwnGear.Of(Jar, bags, grinders, [], LastGear.None));
+        Assert.Equal(new PlanPicks { BagId = 4, GrinderId = 7 }, OwnGear.Of(Jar, bags, grinders, [], new LastGear("Night Barge", "a mill that was sold", "")));
         Assert.Equal(new PlanPicks { BagId = 3 }, OwnGear.Of(Jar, bags[..1], [], [], new LastGear("Night Barge", "", "")));
     }
 

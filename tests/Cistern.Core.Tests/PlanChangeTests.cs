@@ -31,8 +31,8 @@ public sealed class PlanChangeTests
                 Tell(told, $"{id} {what}", before, work.Apply(change), new Shelf());
             }
 
-            // With a mill and a bag of the shelf, and two quantities held.
-            var shelved = Do(work, new PlanChange.Choose(PlanPick.Mill, 1), new PlanChange.Choose(PlanPick.Bag, 1), new PlanChange.Choose(PlanPick.Place, 2), new PlanChange.Hold(Quantity.Ratio, 14), new PlanChange.Hold(Quantity.Drink, work.DrinkG * 0.9));
+            // With a grinder and a bag of the shelf, and two quantities held.
+            var shelved = Do(work, new PlanChange.Choose(PlanPick.Grinder, 1), new PlanChange.Choose(PlanPick.Bag, 1), new PlanChange.Choose(PlanPick.Place, 2), new PlanChange.Hold(Quantity.Ratio, 14), new PlanChange.Hold(Quantity.Drink, work.DrinkG * 0.9));
             told.Append(CultureInfo.InvariantCulture, $"{id} shelved: {Changed(before, Members(shelved.Recipe))} grinds {shelved.CanGrind}, drink {shelved.DrinkG:0.0}, moved on [{string.Join(' ', shelved.MovedOn)}], dial {shelved.DialOf(Setting.MedianUm)}\n");
             var shelvedBefore = Members(shelved.Recipe);
             foreach (var (what, change) in Changes(recipe).Where(one => one.Change is PlanChange.Choose or PlanChange.Hold or PlanChange.Count or PlanChange.GrindTo or PlanChange.WholeBag or PlanChange.AsOnShelf))
@@ -174,7 +174,7 @@ public sealed class PlanChangeTests
     {
         public BagInUse? Bag(int id) => id switch { 1 => new BagInUse(0.3, 6, 24, null), 2 => new BagInUse(0.8, 40, 300, new Grind(820, 0.7)), _ => null };
 
-        public MillScale? Mill(int id) => id switch { 1 => new MillScale(0, 40, 1, 60, 30, 0.42), 2 => new MillScale(1, 9, 0.25, -100, 130, 0.6), _ => null };
+        public GrinderScale? Grinder(int id) => id switch { 1 => new GrinderScale(0, 40, 1, 60, 30, 0.42), 2 => new GrinderScale(1, 9, 0.25, -100, 130, 0.6), _ => null };
 
         public Place? Place(int id) => id switch { 1 => new Place(0, 21), 2 => new Place(2400, 12), _ => null };
 

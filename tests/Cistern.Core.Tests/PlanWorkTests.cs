@@ -120,15 +120,15 @@ public sealed class PlanWorkTests
     [Fact]
     public void A_mill_starts_at_its_step_nearest_to_what_was_asked_for_and_gives_it_back()
     {
-        var work = Do(Of(Press), new PlanChange.Choose(PlanPick.Mill, 1));
-        Assert.Equal(35, work.Plan.Picks.MillSetting);
+        var work = Do(Of(Press), new PlanChange.Choose(PlanPick.Grinder, 1));
+        Assert.Equal(35, work.Plan.Picks.GrinderSetting);
         Assert.Equal(60 + (26 * 35), work.Recipe.Grind.MedianUm);
         Assert.Equal(Press.Grind.MedianUm, work.Plan.Picks.AskedUm);
         work = Do(work, new PlanChange.GrindTo(20));
         Assert.Equal((580, 0.42), (work.Recipe.Grind.MedianUm, work.Recipe.Grind.Spread));
-        work = Do(work, new PlanChange.Choose(PlanPick.Mill, null));
+        work = Do(work, new PlanChange.Choose(PlanPick.Grinder, null));
         Assert.Equal(Press.Grind, work.Recipe.Grind);
-        Assert.Equal(PlanRefusal.NoSuchThing, work.Apply(new PlanChange.Choose(PlanPick.Mill, 99)).Refusal);
+        Assert.Equal(PlanRefusal.NoSuchThing, work.Apply(new PlanChange.Choose(PlanPick.Grinder, 99)).Refusal);
     }
 
     [Fact]
@@ -157,13 +157,13 @@ public sealed class PlanWorkTests
     [Fact]
     public void A_plan_made_with_a_mill_stays_when_the_mill_is_calibrated_anew_until_it_is_asked_to_follow()
     {
-        var work = Do(Do(Of(Press), new PlanChange.Choose(PlanPick.Mill, 1)), new PlanChange.Choose(PlanPick.Bag, 1));
-        shelf.MillZeroUm = 160;
+        var work = Do(Do(Of(Press), new PlanChange.Choose(PlanPick.Grinder, 1)), new PlanChange.Choose(PlanPick.Bag, 1));
+        shelf.GrinderZeroUm = 160;
         shelf.RestDays = 30;
         var later = new PlanWork(work.Plan, shelf, ForecastModel.Published);
         Assert.Equal(work.Recipe.Grind, later.Recipe.Grind);
         Assert.Equal(30, later.Recipe.Coffee.RestDays);
-        Assert.Equal([PlanPick.Mill], later.MovedOn);
+        Assert.Equal([PlanPick.Grinder], later.MovedOn);
         var followed = Do(later, new PlanChange.AsOnShelf());
         Assert.Equal(work.Recipe.Grind.MedianUm + 100, followed.Recipe.Grind.MedianUm);
         Assert.Empty(followed.MovedOn);
@@ -290,13 +290,13 @@ public sealed class PlanWorkTests
 
     private sealed class Shelf : IGear
     {
-        public double MillZeroUm { get; set; } = 60;
+        public double GrinderZeroUm { get; set; } = 60;
 
         public double RestDays { get; set; } = 14;
 
         public BagInUse? Bag(int id) => id == 1 ? new BagInUse(0.4, RestDays, 31, null) : new BagInUse(0.6, 24, 250, new Grind(800, 0.75));
 
-        public MillScale? Mill(int id) => new(0, 60, 1, MillZeroUm, 26, 0.42);
+        public GrinderScale? Grinder(int id) => new(0, 60, 1, GrinderZeroUm, 26, 0.42);
 
         public Place? Place(int id) => new(2_340, 17);
 

@@ -15,8 +15,8 @@ public sealed class AdviceWordingTests
 {
     private static readonly FigureFormat Metric = new(Units.Metric);
     private static readonly FigureFormat Imperial = new(new Units(MassUnit.Ounce, MassUnit.Ounce, TemperatureUnit.Fahrenheit, VolumeUnit.FluidOunce, 180));
-    private static readonly Mill Ferrule = new() { Name = "Ferrule", SettingName = "clicks", Least = 0, Most = 60, Step = 1, UmAtZero = 60, UmPerSetting = 26, Spread = 0.42 };
-    private static readonly Mill Counter = new() { Name = "Counter 64", SettingName = "settings", Least = 0, Most = 20, Step = 0.25, UmAtZero = 220, UmPerSetting = 55, Spread = 0.47, Labels = "F = 6.5" };
+    private static readonly Grinder Ferrule = new() { Name = "Ferrule", SettingName = "clicks", Least = 0, Most = 60, Step = 1, UmAtZero = 60, UmPerSetting = 26, Spread = 0.42 };
+    private static readonly Grinder Counter = new() { Name = "Counter 64", SettingName = "settings", Least = 0, Most = 20, Step = 0.25, UmAtZero = 220, UmPerSetting = 55, Spread = 0.47, Labels = "F = 6.5" };
 
     [Theory]
     [InlineData(Lever.Grind, 580, 528, "Grind finer, 580 → 528 µm", "Grind finer, 580 → 528 µm")]
@@ -89,8 +89,8 @@ public sealed class AdviceWordingTests
     }
 
     [Theory]
-    [InlineData(FitParameter.MillOffsetUm, 1.15, 0.3, "It grinds about 46 µm coarser than its table (31 to 61 µm).")]
-    [InlineData(FitParameter.MillOffsetUm, -1.15, 0.3, "It grinds about 46 µm finer than its table (−61 to −31 µm).")]
+    [InlineData(FitParameter.GrinderOffsetUm, 1.15, 0.3, "It grinds about 46 µm coarser than its table (31 to 61 µm).")]
+    [InlineData(FitParameter.GrinderOffsetUm, -1.15, 0.3, "It grinds about 46 µm finer than its table (−61 to −31 µm).")]
     [InlineData(FitParameter.BedResistance, 1, 0.1, "Its bed is about 50 % tighter, so it draws down and presses slower and harder (1.42 to 1.58 times).")]
     [InlineData(FitParameter.Diffusion, -1, 0.1, "It gives about 20 % slower than the model takes for granted (0.78 to 0.82 times).")]
     [InlineData(FitParameter.Equilibrium, 1, 0.1, "It gives a little more in the end than most.")]
@@ -101,8 +101,8 @@ public sealed class AdviceWordingTests
     [InlineData(FitParameter.PalateBody, -1, 0.1, "Calls a drink of usual strength 1.5 points thin.")]
     [InlineData(FitParameter.PalateLeanScale, 1, 0.1, "Uses much of the scale from sour to bitter.")]
     [InlineData(FitParameter.PalateBodyScale, -1, 0.1, "Uses little of the scale from thin to heavy.")]
-    [InlineData(FitParameter.MillOffsetUm, 0.29, 0.1, null)]
-    [InlineData(FitParameter.MillOffsetUm, 0.6, 0.7, null)]
+    [InlineData(FitParameter.GrinderOffsetUm, 0.29, 0.1, null)]
+    [InlineData(FitParameter.GrinderOffsetUm, 0.6, 0.7, null)]
     public void What_was_learned_is_told_in_plain_words_and_what_is_hardly_known_is_not(FitParameter parameter, double sigmas, double spread, string? told) =>
         Assert.Equal(told, LearnedWording.Of(new LearnedParameter(parameter, "x", sigmas, spread), Metric));
 

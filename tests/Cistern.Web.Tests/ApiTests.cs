@@ -134,9 +134,9 @@ public sealed class ApiTests(App app) : IClassFixture<App>
     public async Task The_command_line_advises_and_learns_from_brew_files_and_refuses_bad_ones_with_their_place()
     {
         var recipe = RecipeLibrary.Find("ld-closed")!;
-        BrewRecord Brewed(string mill, double um) => new(Guid.NewGuid(), recipe with { Grind = recipe.Grind with { MedianUm = um } }, recipe with { Grind = recipe.Grind with { MedianUm = um } })
+        BrewRecord Brewed(string grinder, double um) => new(Guid.NewGuid(), recipe with { Grind = recipe.Grind with { MedianUm = um } }, recipe with { Grind = recipe.Grind with { MedianUm = um } })
         {
-            Mill = new MillUsed(mill, null),
+            Grinder = new GrinderUsed(grinder, null),
             Measured = new MeasuredFigures { TdsPercent = 1.05, BeverageG = 240, DrawdownS = 50 },
             Tasting = new TastingRecord { Complaints = [Complaint.Thin] },
         };
@@ -152,7 +152,7 @@ public sealed class ApiTests(App app) : IClassFixture<App>
         Assert.Equal((0, ""), (learned.Code, learned.Errors));
         using var fit = JsonDocument.Parse(learned.Output);
         Assert.Equal("ld-closed", fit.RootElement.GetProperty("predictions")[0].GetProperty("id").GetString());
-        // Which of two mills a recipe is ground on has to be said.
+        // Which of two grinders a recipe is ground on has to be said.
         var mixed = BrewWriter.Write([Brewed("a", 900), Brewed("b", 800)]);
         var unsaid = await CliAsync(mixed, "fit", "-", "--predict", path);
         Assert.Equal(2, unsaid.Code);

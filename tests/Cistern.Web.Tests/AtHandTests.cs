@@ -4,7 +4,7 @@ using Cistern.Web.Wording;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>What is told without a scale, a thermometer or a mill.</summary>
+/// <summary>What is told without a scale, a thermometer or a grinder.</summary>
 public sealed class AtHandTests
 {
     private static readonly FigureFormat Metric = new(Units.Metric);

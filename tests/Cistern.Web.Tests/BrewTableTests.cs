@@ -23,7 +23,7 @@ public sealed class BrewTableTests
         Barista = "Solveig",
         Place = new PlaceUsed("High Hut"),
         Coffee = new CoffeeUsed("Blue Ferry", BoughtGround: false),
-        Mill = new MillUsed("Hand mill", "22 clicks"),
+        Grinder = new GrinderUsed("Hand mill", "22 clicks"),
         Vessel = "Cone",
         Measured = new MeasuredFigures { BeverageG = 258, TdsPercent = 1.3, DrawdownS = 82, PressS = 25, PressFelt = PressFelt.Hard },
         Tasting = new TastingRecord { Sips = [new Sip { When = SipWhen.Warm, SharpHarsh = -2, ThinHeavy = 1 }], Score = 7.5, Words = "plum, \"ripe\"", NotesFound = ["plum", "tea"], Bed = BedLook.Mud },
@@ -110,7 +110,7 @@ public sealed class BrewTableTests
         var (bare, none) = BrewTable.Read("recipe,doseG,waterG\r\nvd-coffee-first,24,380\r\n");
         Assert.Empty(none);
         var brew = Assert.Single(bare);
-        Assert.Equal((BrewOutcome.Finished, null, null, null), (brew.State, brew.Why, brew.Tasting, brew.Mill.Setting));
+        Assert.Equal((BrewOutcome.Finished, null, null, null), (brew.State, brew.Why, brew.Tasting, brew.Grinder.Setting));
         Assert.Equal((Dripper.Coffee.Roast, Dripper.Coffee.RestDays, Dripper.Grind.MedianUm, Dripper.Water.TemperatureC), (brew.Brewed.Coffee.Roast, brew.Brewed.Coffee.RestDays, brew.Brewed.Grind.MedianUm, brew.Brewed.Water.TemperatureC));
         // The same row is the same brew, and another row another.
         Assert.Equal(brew.Id, BrewTable.Read("recipe,doseG,waterG\r\nvd-coffee-first,24,380").Brews[0].Id);
@@ -169,10 +169,10 @@ public sealed class BrewTableTests
     public void The_setting_is_what_follows_the_mills_name()
     {
         var brew = BrewPlan.Of(ForecastModel.Published.Run(Dripper), 0);
-        (brew.State, brew.StartedAtMs, brew.EndedAtMs, brew.MillName, brew.GrindText) = (BrewState.Finished, 1_000, 300_000, "Hand mill", "Hand mill, 22 clicks");
-        Assert.Equal("22 clicks", BrewFiles.Out(brew, new BrewRound(null, null, BoughtGround: false), ForecastModel.Published).Mill.Setting);
+        (brew.State, brew.StartedAtMs, brew.EndedAtMs, brew.GrinderName, brew.GrindText) = (BrewState.Finished, 1_000, 300_000, "Hand mill", "Hand mill, 22 clicks");
+        Assert.Equal("22 clicks", BrewFiles.Out(brew, new BrewRound(null, null, BoughtGround: false), ForecastModel.Published).Grinder.Setting);
         brew.GrindText = "about 650 µm";
-        Assert.Null(BrewFiles.Out(brew, new BrewRound(null, null, BoughtGround: false), ForecastModel.Published).Mill.Setting);
+        Assert.Null(BrewFiles.Out(brew, new BrewRound(null, null, BoughtGround: false), ForecastModel.Published).Grinder.Setting);
     }
 
     private static List<string> Cells(BrewRecord brew) => [.. FilesTests.Cells(BrewTable.Row(brew))];

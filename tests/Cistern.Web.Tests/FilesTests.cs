@@ -110,7 +110,7 @@ public sealed class FilesTests : IClassFixture<App>
             StartedAt = new DateTimeOffset(2026, 10, 1, 8, 0, 0, TimeSpan.FromHours(2)),
             Barista = "Solveig",
             Coffee = new CoffeeUsed("Quiet Orchard", BoughtGround: false) { From = "Bolivia" },
-            Mill = new MillUsed("Ferrule", "21"),
+            Grinder = new GrinderUsed("Ferrule", "21"),
             Place = new PlaceUsed("Weir House"),
             Measured = new MeasuredFigures { TdsPercent = 1.31, BeverageG = 301, DrawdownS = 95, PressFelt = PressFelt.Firm },
             Tasting = new TastingRecord { Sips = [new Sip { When = SipWhen.Hot, SharpHarsh = -2, ThinHeavy = 1 }], Score = 7.5, Words = "apricot skin", NotesFound = ["apricot"], Bed = BedLook.Flat },
@@ -375,7 +375,7 @@ public sealed class FilesTests : IClassFixture<App>
     [MemberData(nameof(Hostile))]
     public async Task A_hostile_file_is_refused_with_a_finding_and_nothing_is_taken(string name, string says)
     {
-        var before = await app.DataAsync(async db => (await db.Brews.CountAsync(Ct), await db.Plans.CountAsync(Ct), await db.Mills.CountAsync(Ct), await db.Baristas.CountAsync(Ct)));
+        var before = await app.DataAsync(async db => (await db.Brews.CountAsync(Ct), await db.Plans.CountAsync(Ct), await db.Grinders.CountAsync(Ct), await db.Baristas.CountAsync(Ct)));
         // A good file goes with it: a lot is taken whole or not at all.
         var good = Encoding.UTF8.GetBytes(RecipeWriter.Write(RecipeLibrary.All[0] with { Id = "mine", Name = "Mine" }));
         var look = await SendAsync(client, (name, Of(name)), ("good.json", good));
@@ -384,7 +384,7 @@ public sealed class FilesTests : IClassFixture<App>
         Assert.Null(look.QuerySelector(".take-in .is-main"));
         await App.PostAsync(client, look, look.QuerySelector(".take-in")!.GetAttribute("action")!);
         await Task.Delay(50, Ct);
-        Assert.Equal(before, await app.DataAsync(async db => (await db.Brews.CountAsync(Ct), await db.Plans.CountAsync(Ct), await db.Mills.CountAsync(Ct), await db.Baristas.CountAsync(Ct))));
+        Assert.Equal(before, await app.DataAsync(async db => (await db.Brews.CountAsync(Ct), await db.Plans.CountAsync(Ct), await db.Grinders.CountAsync(Ct), await db.Baristas.CountAsync(Ct))));
     }
 
     public static TheoryData<string, string> Hostile => new()
@@ -547,7 +547,7 @@ public sealed class FilesTests : IClassFixture<App>
             brew.CoffeeName,
             brew.PlaceName,
             brew.GrindText,
-            brew.MillName,
+            brew.GrinderName,
             brew.VesselName,
             Parent = brew.ParentBrewId is { } parent ? names[parent] : (Guid?)null,
             brew.ChangedJson,

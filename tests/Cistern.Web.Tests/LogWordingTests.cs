@@ -142,7 +142,7 @@ public sealed class LogWordingTests
 
     private static LogRow Row(Action<LogRow> set)
     {
-        var row = new LogRow { Name = "", RecipeId = "", Coffee = "", Family = "", Vessel = "", Mill = "", Barista = "", Place = "" };
+        var row = new LogRow { Name = "", RecipeId = "", Coffee = "", Family = "", Vessel = "", Grinder = "", Barista = "", Place = "" };
         set(row);
         return row;
     }

@@ -111,19 +111,19 @@ public sealed partial class OneTruthTests
     public async Task What_a_change_comes_to_survives_being_made_a_plan_a_thousand_times()
     {
         await using var app = new App();
-        var (mills, places, vessels) = await app.DataAsync(async db => (await db.Mills.ToListAsync(Ct), await db.Places.ToListAsync(Ct), await db.Vessels.ToListAsync(Ct)));
+        var (grinders, places, vessels) = await app.DataAsync(async db => (await db.Grinders.ToListAsync(Ct), await db.Places.ToListAsync(Ct), await db.Vessels.ToListAsync(Ct)));
         var random = new Random(28);
         var made = 0;
         foreach (var (written, complaint) in from draw in Enumerable.Range(0, 2) from recipe in RecipeLibrary.All from complaint in ComplaintList.Said select (recipe, complaint))
         {
-            var mill = mills[random.Next(mills.Count)];
+            var grinder = grinders[random.Next(grinders.Count)];
             var place = places[random.Next(places.Count)];
-            var gear = new BrewGear(null, mill, place, vessels.Find(vessel => vessel.Family == written.Brewer.Family));
-            var grind = mill.Scale.Grinds ? mill.Scale.At(mill.Scale.SettingFor(written.Grind.MedianUm)) : written.Grind;
+            var gear = new BrewGear(null, grinder, place, vessels.Find(vessel => vessel.Family == written.Brewer.Family));
+            var grind = grinder.Scale.Grinds ? grinder.Scale.At(grinder.Scale.SettingFor(written.Grind.MedianUm)) : written.Grind;
             var planned = written with { Target = null, Grind = grind, Place = place.AsPlace, Coffee = written.Coffee with { DoseG = Math.Round(written.Coffee.DoseG * (0.9 + (0.2 * random.NextDouble())), 1) } };
             var brew = new BrewRecord(Guid.NewGuid(), planned, planned) { Tasting = new TastingRecord { Complaints = [complaint] } };
-            var context = new PlanContext(new PlanShelf([], mills, places, vessels, [], [], [], []), new Wording.FigureFormat(Core.Reckoning.Units.Metric), new DateOnly(2026, 11, 23), ForecastModel.Published, Core.Fitting.Learned.Nothing);
-            foreach (var change in Advisor.Of([brew], ForecastModel.Published, new AdviceGear { Mill = mill.Scale }).Changes)
+            var context = new PlanContext(new PlanShelf([], grinders, places, vessels, [], [], [], []), new Wording.FigureFormat(Core.Reckoning.Units.Metric), new DateOnly(2026, 11, 23), ForecastModel.Published, Core.Fitting.Learned.Nothing);
+            foreach (var change in Advisor.Of([brew], ForecastModel.Published, new AdviceGear { Grinder = grinder.Scale }).Changes)
             {
                 var plan = PlanSettings.Read(PlanState.Read(gear.StateOf(change.Recipe, planned).ToJson()), context, []);
                 Assert.Equal(Shown(change.Then.Totals), Shown(plan.Forecast.Totals));
@@ -136,7 +136,7 @@ public sealed partial class OneTruthTests
         static string Shown(Totals totals) => FormattableString.Invariant($"{totals.FinalTdsPercent:0.00} {totals.Tilt:0.00} {totals.ExtractionYieldPercent:0.0} {totals.FinalG:0} {totals.FinishS:0} {totals.DrawdownS:0} {totals.PressForceN:0}");
     }
 
-    /// <summary>Every other brew as if it had been planned when other things were known of its mill and coffee.</summary>
+    /// <summary>Every other brew as if it had been planned when other things were known of its grinder and coffee.</summary>
     private static async Task<int> BrewedWithOthersModelsAsync(Data.CisternDb db, List<int> brews)
     {
         var rows = await db.Brews.Where(brew => brews.Contains(brew.Id) && brew.Id % 2 == 0).Include(brew => brew.Facts).Include(brew => brew.Entries).Include(brew => brew.Weighings).Include(brew => brew.Observations).Include(brew => brew.Tastings).AsSplitQuery().ToListAsync(Ct);

@@ -243,7 +243,7 @@ public sealed class PlanMendTests : IClassFixture<App>
     {
         await using var own = new App();
         var browser = own.Browser();
-        var id = await own.DataAsync(db => db.Mills.Where(mill => mill.Name == "Ferrule").Select(mill => mill.Id).SingleAsync(Ct));
+        var id = await own.DataAsync(db => db.Grinders.Where(grinder => grinder.Name == "Ferrule").Select(grinder => grinder.Id).SingleAsync(Ct));
         // A French press has its own, a siphon's cloth has none that anybody told, a paper has the paper's.
         var page = await ChangeAsync(browser, await App.GetAsync(browser, "/plan/fp-bloomed"), ("mill", $"{id}"));
         page = await ChangeAsync(browser, page, ("grind", "2 finer"));
@@ -263,8 +263,8 @@ public sealed class PlanMendTests : IClassFixture<App>
         await App.PostAsync(browser, form, $"/shelf/mill/{id}", [.. Values(form, "usuals", "Siphon = 19")]);
         page = await ChangeAsync(browser, await ChangeAsync(browser, await App.GetAsync(browser, "/plan/si-whirl"), ("mill", $"{id}")), ("grind", "usual"));
         Assert.Equal("19", Value(page, "grind"));
-        // A mill with notches shows notches.
-        var hut = await own.DataAsync(db => db.Mills.Where(mill => mill.Name == "Hut grinder").Select(mill => mill.Id).SingleAsync(Ct));
+        // A grinder with notches shows notches.
+        var hut = await own.DataAsync(db => db.Grinders.Where(grinder => grinder.Name == "Hut grinder").Select(grinder => grinder.Id).SingleAsync(Ct));
         Assert.Matches(@"\d+ notches \(", (await ChangeAsync(browser, page, ("mill", $"{hut}"))).QuerySelector("#plan-set")!.TextContent);
     }
 
@@ -287,14 +287,14 @@ public sealed class PlanMendTests : IClassFixture<App>
         var page = await App.GetAsync(browser, "/plan/fp-bloomed");
         var last = await own.DataAsync(db => db.LogRows.Where(row => row.Barista == "Imre" && row.Family == "french-press" && row.Stands).OrderByDescending(row => row.OpenedAtMs).FirstAsync(Ct));
         Assert.Equal(last.Coffee, page.QuerySelector("#bag option[selected]")!.TextContent);
-        Assert.Equal(last.Mill, page.QuerySelector("#mill option[selected]")!.TextContent);
-        Assert.StartsWith($"With {last.Coffee}, {last.Mill}", page.QuerySelector("#own-gear")!.TextContent, StringComparison.Ordinal);
+        Assert.Equal(last.Grinder, page.QuerySelector("#mill option[selected]")!.TextContent);
+        Assert.StartsWith($"With {last.Coffee}, {last.Grinder}", page.QuerySelector("#own-gear")!.TextContent, StringComparison.Ordinal);
         // It was opened so: nothing is told as changed.
         Assert.Contains("Nothing yet", page.QuerySelector("#plan-steps")!.TextContent, StringComparison.Ordinal);
 
         Assert.Equal(HttpStatusCode.OK, (await BrewAsync(browser, page)).StatusCode);
         var brew = await own.DataAsync(db => db.Brews.OrderByDescending(row => row.Id).FirstAsync(Ct));
-        Assert.Equal((last.Coffee, last.Mill), (brew.CoffeeName, brew.MillName));
+        Assert.Equal((last.Coffee, last.Grinder), (brew.CoffeeName, brew.GrinderName));
         Assert.NotNull(brew.BagId);
 
         var written = await ChangeAsync(browser, page, ("do", "as-written"));
@@ -438,7 +438,7 @@ public sealed class PlanMendTests : IClassFixture<App>
     [InlineData("38 clicks", "38")]
     public async Task A_mill_is_set_as_it_is_said(string typed, string stands)
     {
-        var id = await app.DataAsync(db => db.Mills.Where(mill => mill.Name == "Ferrule").Select(mill => mill.Id).SingleAsync(Ct));
+        var id = await app.DataAsync(db => db.Grinders.Where(grinder => grinder.Name == "Ferrule").Select(grinder => grinder.Id).SingleAsync(Ct));
         var page = await ChangeAsync(client, await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-bloomed"), ("mill", $"{id}")), ("grind", "40"));
         page = await ChangeAsync(client, page, ("grind", typed));
         Assert.Null(page.QuerySelector("#grind-problem"));

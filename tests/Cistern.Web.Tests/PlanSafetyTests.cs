@@ -46,17 +46,17 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
     {
         var number = Gen.OneOf(Gen.Double[-10, 5_000], Gen.Double[0, 1], Gen.Int[0, 100].Select(whole => (double)whole)).Select(value => value.ToString("0.###", CultureInfo.InvariantCulture));
         var pressed = Words("", "dose+", "water-", "ratio+", "drink-", "kettle+", "grind-", "grind+", "release+", "release-", "fit", "bag", "as-now", "remove:2", "down:1", "up:3", "open:2", "set:MedianUm:60", "set:DoseG:999");
-        var mills = Gen.Select(Gen.Double[0, 2_000], Gen.Double[0.5, 1_000], Gen.Double[0, 40], Gen.Double[0.1, 60], Gen.Double[0.01, 10]).Select((zero, per, least, more, step) =>
-            new Mill { Id = 1, Name = "Any mill", Least = Math.Round(least, 2), Most = Math.Round(least + more, 2), Step = Math.Round(step, 2), UmAtZero = Math.Round(zero), UmPerSetting = Math.Round(per, 1), Spread = 0.4 });
+        var grinders = Gen.Select(Gen.Double[0, 2_000], Gen.Double[0.5, 1_000], Gen.Double[0, 40], Gen.Double[0.1, 60], Gen.Double[0.01, 10]).Select((zero, per, least, more, step) =>
+            new Grinder { Id = 1, Name = "Any mill", Least = Math.Round(least, 2), Most = Math.Round(least + more, 2), Step = Math.Round(step, 2), UmAtZero = Math.Round(zero), UmPerSetting = Math.Round(per, 1), Spread = 0.4 });
         var bags = Gen.Select(Gen.Double[0, 20_000], Gen.Int[0, 12_000], Gen.Bool, Gen.Double[100, 2_500]).Select((left, days, ground, um) =>
             new Bag { Id = 1, Name = "Any bag", LeftG = left, Roast = 0.4, RoastedOn = new DateOnly(2026, 11, 23).AddDays(-days), BoughtGround = ground, GroundUm = um });
         var vessels = Gen.Select(Gen.Double[50, 6_000], Gen.Enum<Material>()).Select((ml, material) => (ml, material));
         var fields = Gen.Select(Words("dose", "water", "ratio", "drink", "kettle", "grind", "release", "s.overS", "s.toG"), number).List[0, 4];
-        Gen.Select(Gen.Int[0, RecipeLibrary.All.Count - 1], mills, bags, vessels, fields, pressed).Sample(
-            (at, mill, bag, vessel, typed, press) =>
+        Gen.Select(Gen.Int[0, RecipeLibrary.All.Count - 1], grinders, bags, vessels, fields, pressed).Sample(
+            (at, grinder, bag, vessel, typed, press) =>
             {
                 var recipe = RecipeLibrary.All[at];
-                var shelf = new PlanShelf([bag], [mill], [new BrewPlace { Id = 1, Name = "Any place", AltitudeM = 6_000, AmbientC = -10 }], [new OwnedVessel { Id = 1, Name = "Any vessel", Family = recipe.Brewer.Family, CapacityMl = vessel.ml, Material = vessel.material }], [], [], [], []);
+                var shelf = new PlanShelf([bag], [grinder], [new BrewPlace { Id = 1, Name = "Any place", AltitudeM = 6_000, AmbientC = -10 }], [new OwnedVessel { Id = 1, Name = "Any vessel", Family = recipe.Brewer.Family, CapacityMl = vessel.ml, Material = vessel.material }], [], [], [], []);
                 var context = new PlanContext(shelf, new FigureFormat(Units.Metric), new DateOnly(2026, 11, 23), ForecastModel.Published, Core.Fitting.Learned.Nothing);
                 var values = new Dictionary<string, StringValues> { ["bag"] = "1", ["mill"] = "1", ["place"] = "1", ["vessel"] = "1", ["do"] = press, ["s.index"] = "2" };
                 foreach (var (name, text) in typed)
@@ -317,19 +317,19 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
     public async Task A_kept_plan_does_not_change_with_the_shelf_and_says_what_has()
     {
         var client = app.Browser();
-        var mill = await app.DataAsync(async db =>
+        var grinder = await app.DataAsync(async db =>
         {
-            var row = new Mill { Name = "Drifting mill", SettingName = "clicks", Most = 60, UmAtZero = 60, UmPerSetting = 26, Spread = 0.42 };
-            db.Mills.Add(row);
+            var row = new Grinder { Name = "Drifting mill", SettingName = "clicks", Most = 60, UmAtZero = 60, UmPerSetting = 26, Spread = 0.42 };
+            db.Grinders.Add(row);
             await db.SaveChangesAsync();
             return row.Id;
         });
         var page = await App.GetAsync(client, "/plan/fp-bloomed");
-        page = await ChangeAsync(client, page, ("mill", mill.ToString(CultureInfo.InvariantCulture)), ("vessel", Option(page, "vessel", "French press, 1000 ml")), ("bag", Option(page, "bag", "Kestrel Terrace")));
+        page = await ChangeAsync(client, page, ("mill", grinder.ToString(CultureInfo.InvariantCulture)), ("vessel", Option(page, "vessel", "French press, 1000 ml")), ("bag", Option(page, "bag", "Kestrel Terrace")));
         var kept = await KeepAsync(client, page, "Before the drift", "");
         var strength = Strength(kept);
         Assert.Null(kept.QuerySelector("#moved-on"));
-        await app.DataAsync(db => db.Mills.Where(row => row.Id == mill).ExecuteUpdateAsync(set => set.SetProperty(row => row.UmAtZero, 160)));
+        await app.DataAsync(db => db.Grinders.Where(row => row.Id == grinder).ExecuteUpdateAsync(set => set.SetProperty(row => row.UmAtZero, 160)));
 
         kept = await App.GetAsync(client, kept.QuerySelector("#plan")!.GetAttribute("action")!);
         Assert.Equal(strength, Strength(kept));

@@ -71,11 +71,11 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
     [Fact]
     public void A_mill_is_told_by_a_bag_that_was_bought_ground()
     {
-        var mill = new Cistern.Data.Shelf.Mill { Name = "Any", Most = 40, UmAtZero = 100, UmPerSetting = 25, Spread = 0.45, Estimated = true, Looks = "24 = 800 µm\n30 = 1000\n10 = fine\n12 = 20 µm\n14 = gravel" };
-        Assert.Equal([(24, 800, 120), (30, 1_000, 150)], mill.LookList.Take(2).Select(one => (one.Setting, one.Um, one.SigmaUm)));
-        Assert.Equal([24, 30, 10], mill.LookList.Select(one => one.Setting));
+        var grinder = new Cistern.Data.Shelf.Grinder { Name = "Any", Most = 40, UmAtZero = 100, UmPerSetting = 25, Spread = 0.45, Estimated = true, Looks = "24 = 800 µm\n30 = 1000\n10 = fine\n12 = 20 µm\n14 = gravel" };
+        Assert.Equal([(24, 800, 120), (30, 1_000, 150)], grinder.LookList.Take(2).Select(one => (one.Setting, one.Um, one.SigmaUm)));
+        Assert.Equal([24, 30, 10], grinder.LookList.Select(one => one.Setting));
         // The better it is known, the narrower.
-        Assert.True(mill.HalfWidthUm(24) < new Cistern.Data.Shelf.Mill { Name = "Any", Most = 40, UmAtZero = 100, UmPerSetting = 25, Spread = 0.45, Estimated = true }.HalfWidthUm(24));
+        Assert.True(grinder.HalfWidthUm(24) < new Cistern.Data.Shelf.Grinder { Name = "Any", Most = 40, UmAtZero = 100, UmPerSetting = 25, Spread = 0.45, Estimated = true }.HalfWidthUm(24));
     }
 
     [Fact]
@@ -112,7 +112,7 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
         static string Drains(AngleSharp.Dom.IDocument plan) => plan.QuerySelectorAll(".figures div").Single(one => one.TextContent.Contains("Drawdown", StringComparison.Ordinal)).QuerySelector(".figure")!.TextContent;
     }
 
-    /// <summary>No barista knows micrometres: what a mill is set to for what is enough, and how rough that is stands everywhere.</summary>
+    /// <summary>No barista knows micrometres: what a grinder is set to for what is enough, and how rough that is stands everywhere.</summary>
     [Fact]
     public async Task A_mill_nobody_has_measured_is_set_up_by_what_it_is_used_for()
     {
@@ -125,9 +125,9 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
 
         var page = await App.ParseAsync(await App.PostAsync(client, form, "/shelf/mill/new", [("name", "Grandmother's"), .. said[1..], ("usual", "20"), ("usuals", "French press = 31"), ("looks", "44 = sea salt")]));
         Assert.Matches("Grandmother's.*nobody measured it: estimated from what it is used for, ± ([6-9]|1[0-2])\\d µm", string.Join(' ', page.QuerySelectorAll("#mill .row").Single(row => row.TextContent.Contains("Grandmother", StringComparison.Ordinal)).TextContent.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)));
-        var mill = await own.DataAsync(db => db.Mills.SingleAsync(row => row.Name == "Grandmother's", Ct));
-        Assert.InRange(mill.MedianUm(31), 760, 930);
-        var plan = await App.GetAsync(client, $"/plan/fp-bloomed?mill={mill.Id}");
+        var grinder = await own.DataAsync(db => db.Grinders.SingleAsync(row => row.Name == "Grandmother's", Ct));
+        Assert.InRange(grinder.MedianUm(31), 760, 930);
+        var plan = await App.GetAsync(client, $"/plan/fp-bloomed?mill={grinder.Id}");
         Assert.Matches(@"some \d+ µm, which may be \d+ off", plan.QuerySelector("#grind-aside")!.TextContent);
 
         foreach (var (name, wrong) in new[] { ("looks", "20 = nothing anybody knows"), ("looks", "1 = sea salt\n59 = flour"), ("usuals", "a bucket = 3") })
@@ -140,14 +140,14 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
         // How little is known of it stands in the bands of what is brewed with it; measured, it is what was measured.
         async Task<double> WidthAsync()
         {
-            var told = (await App.GetAsync(client, $"/plan/tp-upright-short?mill={mill.Id}&grind=20")).QuerySelector("#plan-comes .figures small")!.TextContent.Split(" to ");
+            var told = (await App.GetAsync(client, $"/plan/tp-upright-short?mill={grinder.Id}&grind=20")).QuerySelector("#plan-comes .figures small")!.TextContent.Split(" to ");
             return double.Parse(told[1], System.Globalization.CultureInfo.InvariantCulture) - double.Parse(told[0], System.Globalization.CultureInfo.InvariantCulture);
         }
 
         var guessed = await WidthAsync();
-        await App.PostAsync(client, form, $"/shelf/mill/{mill.Id}", [("estimated", "no"), ("per", "22"), ("zero", "90"), ("was.name", ""), ("name", "Grandmother's")]);
-        mill = await own.DataAsync(db => db.Mills.AsNoTracking().SingleAsync(row => row.Name == "Grandmother's", Ct));
-        Assert.Equal((22, 90, null), (mill.UmPerSetting, mill.UmAtZero, mill.HalfWidthUm(31)));
+        await App.PostAsync(client, form, $"/shelf/mill/{grinder.Id}", [("estimated", "no"), ("per", "22"), ("zero", "90"), ("was.name", ""), ("name", "Grandmother's")]);
+        grinder = await own.DataAsync(db => db.Grinders.AsNoTracking().SingleAsync(row => row.Name == "Grandmother's", Ct));
+        Assert.Equal((22, 90, null), (grinder.UmPerSetting, grinder.UmAtZero, grinder.HalfWidthUm(31)));
         Assert.True(guessed > await WidthAsync() + 0.02, $"{guessed:0.00} guessed, {await WidthAsync():0.00} measured");
     }
 

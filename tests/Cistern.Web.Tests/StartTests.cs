@@ -138,8 +138,8 @@ public sealed class StartTests
         foreach (var brew in brews)
         {
             var plan = Core.Forecasts.ForecastModel.Published.Run(brew.Recipe());
-            // Where the mill was told by its name, it is known by it.
-            Assert.Contains(brew.MillName, brew.GrindText.StartsWith("Ferrule,", StringComparison.Ordinal) ? ["Ferrule"] : name is ['9', ..] or ['1', '0' or '1', ..] ? ["Counter 64", "Hut mill"] : new[] { "" });
+            // Where the grinder was told by its name, it is known by it.
+            Assert.Contains(brew.GrinderName, brew.GrindText.StartsWith("Ferrule,", StringComparison.Ordinal) ? ["Ferrule"] : name is ['9', ..] or ['1', '0' or '1', ..] ? ["Counter 64", "Hut mill"] : new[] { "" });
             Assert.All(brew.Tastings, tasting => Assert.Equal(brew.BaristaId, tasting.BaristaId));
             if (brew.State == BrewState.Finished)
             {

@@ -58,7 +58,7 @@ public sealed class StoreTests : IAsyncLifetime
     private Brew Brewed(string coffee = "Blue Ferry", double daysAgo = 0, int? plan = null, int? parent = null, BrewState state = BrewState.Finished)
     {
         var brew = BrewPlan.Of(ForecastModel.Published.Run(Bloomed), NowMs - (long)(daysAgo * 86_400_000));
-        (brew.CoffeeName, brew.MillName, brew.StoredPlanId, brew.ParentBrewId, brew.State) = (coffee, "Hand mill", plan, parent, state);
+        (brew.CoffeeName, brew.GrinderName, brew.StoredPlanId, brew.ParentBrewId, brew.State) = (coffee, "Hand mill", plan, parent, state);
         (brew.StartedAtMs, brew.EndedAtMs) = (brew.OpenedAtMs + 60_000, brew.OpenedAtMs + 360_000);
         return brew;
     }
@@ -432,20 +432,20 @@ public sealed class StoreTests : IAsyncLifetime
         Assert.False(now.TakeNews());
         now.Ring();
         Assert.True(now.TakeNews());
-        Brew Drained(double daysAgo, string coffee = "Blue Ferry", string mill = "Hand mill")
+        Brew Drained(double daysAgo, string coffee = "Blue Ferry", string grinder = "Hand mill")
         {
             var brew = BrewPlan.Of(ForecastModel.Published.Run(RecipeLibrary.Find("vd-coffee-first")!), NowMs - (long)(daysAgo * 86_400_000));
-            (brew.CoffeeName, brew.MillName, brew.State) = (coffee, mill, BrewState.Finished);
+            (brew.CoffeeName, brew.GrinderName, brew.State) = (coffee, grinder, BrewState.Finished);
             (brew.StartedAtMs, brew.EndedAtMs) = (brew.OpenedAtMs + 60_000, brew.OpenedAtMs + 360_000);
             brew.Observations.Add(new Observation { Name = ObservationNames.Drawdown, Value = 80, AtMs = brew.OpenedAtMs });
             return brew;
         }
 
-        db.Brews.AddRange(Drained(121), Drained(1, coffee: ""), Drained(1, mill: ""));
+        db.Brews.AddRange(Drained(121), Drained(1, coffee: ""), Drained(1, grinder: ""));
         await db.SaveChangesAsync(Ct);
         await learns.LearnAsync(Ct);
         Assert.Equal(0, now.Current.Brews);
-        db.Brews.AddRange(Enumerable.Range(0, 2).Select(i => Drained(119 - i, mill: "Old mill")));
+        db.Brews.AddRange(Enumerable.Range(0, 2).Select(i => Drained(119 - i, grinder: "Old mill")));
         await db.SaveChangesAsync(Ct);
         await learns.LearnAsync(Ct);
         Assert.Equal(2, now.Current.Brews);

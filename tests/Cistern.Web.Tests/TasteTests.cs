@@ -114,7 +114,7 @@ public sealed class TasteTests : IClassFixture<App>
         var brewed = await App.PostAsync(client, shown, $"{plan}?handler=Brew", ("job", Guid.NewGuid().ToString()));
         var brewId = int.Parse(brewed.RequestMessage!.RequestUri!.AbsolutePath["/brew/".Length..], System.Globalization.CultureInfo.InvariantCulture);
         var brew = await app.DataAsync(db => db.Brews.SingleAsync(row => row.Id == brewId));
-        Assert.Equal((Stalled, "Ferrule", stored.Why), (brew.ParentBrewId, brew.MillName, brew.Why));
+        Assert.Equal((Stalled, "Ferrule", stored.Why), (brew.ParentBrewId, brew.GrinderName, brew.Why));
         Assert.Equal(stored.What, LineChange.Read(brew.ChangedJson)!.What);
         Assert.DoesNotContain($"/plan/{id}", (await App.GetAsync(client, "/")).QuerySelector("#next")?.InnerHtml ?? "", StringComparison.Ordinal);
         // Changed further before it is brewed, it still descends from that brew.

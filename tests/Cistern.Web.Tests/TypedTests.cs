@@ -134,8 +134,8 @@ public sealed class TypedTests(App app) : IClassFixture<App>
     [InlineData(1, 2, 60, 26, 9_000, 39)]
     public void A_mill_counts_its_steps_from_its_least(double least, double step, double zero, double per, double um, double setting)
     {
-        var mill = new Mill { Name = "Odd mill", Least = least, Most = 40, Step = step, UmAtZero = zero, UmPerSetting = per, Spread = 0.4 };
-        Assert.Equal(setting, mill.SettingFor(um), 1e-9);
+        var grinder = new Grinder { Name = "Odd mill", Least = least, Most = 40, Step = step, UmAtZero = zero, UmPerSetting = per, Spread = 0.4 };
+        Assert.Equal(setting, grinder.SettingFor(um), 1e-9);
     }
 
     private static string Text(int value) => value.ToString(CultureInfo.InvariantCulture);

@@ -182,14 +182,14 @@ public sealed record Advice(AdviceVerdict Verdict, ImmutableArray<AdvisedChange>
 /// <summary>What a barista has to change things with.</summary>
 public sealed record AdviceGear
 {
-    /// <summary>A mill that nothing is known of, by steps of this, µm.</summary>
+    /// <summary>A grinder that nothing is known of, by steps of this, µm.</summary>
     public const double UsualGrindStepUm = 25;
 
-    /// <summary>The mill; null where none is known.</summary>
-    public MillScale? Mill { get; init; }
+    /// <summary>The grinder; null where none is known.</summary>
+    public GrinderScale? Grinder { get; init; }
 
-    /// <summary>Whether the grind of a coffee can be changed: not of one that was bought ground, nor with a mill that does not grind.</summary>
-    internal bool CanGrind(CoffeeUsed coffee) => !coffee.BoughtGround && Mill is not { Grinds: false };
+    /// <summary>Whether the grind of a coffee can be changed: not of one that was bought ground, nor with a grinder that does not grind.</summary>
+    internal bool CanGrind(CoffeeUsed coffee) => !coffee.BoughtGround && Grinder is not { Grinds: false };
 
     /// <summary>Coffee there is left, g; null where that is not known.</summary>
     public double? LeftG { get; init; }

@@ -12,9 +12,9 @@ public static class AdviceJson
     /// <summary>Writes advice as one object.</summary>
     /// <param name="json">Where to.</param>
     /// <param name="advice">The advice.</param>
-    /// <param name="mill">The mill, for its settings; null where none is known.</param>
+    /// <param name="grinder">The grinder, for its settings; null where none is known.</param>
     /// <param name="last">The brew that was judged: where its plan says what it descends from, so does each changed recipe.</param>
-    public static void Write(Utf8JsonWriter json, Advice advice, MillScale? mill, Guid? last = null)
+    public static void Write(Utf8JsonWriter json, Advice advice, GrinderScale? grinder, Guid? last = null)
     {
         var verdict = advice.Verdict;
         var totals = advice.AsBrewed;
@@ -42,7 +42,7 @@ public static class AdviceJson
         json.WriteStartArray("changes");
         foreach (var change in advice.Changes)
         {
-            Write(json, last is { } id ? change with { Recipe = Descended(change, id) } : change, mill);
+            Write(json, last is { } id ? change with { Recipe = Descended(change, id) } : change, grinder);
         }
 
         json.WriteEndArray();
@@ -89,7 +89,7 @@ public static class AdviceJson
         return change.Recipe with { Extra = extra };
     }
 
-    private static void Write(Utf8JsonWriter json, AdvisedChange change, MillScale? mill)
+    private static void Write(Utf8JsonWriter json, AdvisedChange change, GrinderScale? grinder)
     {
         json.WriteStartObject();
         json.WriteString("setting", change.Setting);
@@ -101,10 +101,10 @@ public static class AdviceJson
             json.WriteNumber("wholeWay", Math.Round(whole, 3));
         }
 
-        if (change.Lever == Lever.Grind && mill is { Grinds: true })
+        if (change.Lever == Lever.Grind && grinder is { Grinds: true })
         {
-            json.WriteNumber("fromSetting", Math.Round(mill.SettingFor(change.From), 4));
-            json.WriteNumber("toSetting", Math.Round(mill.SettingFor(change.To), 4));
+            json.WriteNumber("fromSetting", Math.Round(grinder.SettingFor(change.From), 4));
+            json.WriteNumber("toSetting", Math.Round(grinder.SettingFor(change.To), 4));
         }
 
         json.WriteString("name", AdviceWords.Name(change));

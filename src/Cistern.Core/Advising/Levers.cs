@@ -87,7 +87,7 @@ internal static class Levers
         var usual = Dial.Usual(now, setting);
         var dial = lever switch
         {
-            Lever.Grind => gear.Mill is { Grinds: true } mill ? Held(Milled(mill), stands) : Held(new Dial(setting, new Span(250, 1600), AdviceGear.UsualGrindStepUm, stands), stands),
+            Lever.Grind => gear.Grinder is { Grinds: true } grinder ? Held(Milled(grinder), stands) : Held(new Dial(setting, new Span(250, 1600), AdviceGear.UsualGrindStepUm, stands), stands),
             // A kettle is set to whole degrees; one that stands between two is moved by whole ones.
             Lever.Temperature => usual with { Origin = stands, Range = new Span(Math.Max(Math.Min(CoolestC, stands), stands - FarK), Math.Max(stands, Math.Min(usual.Range.High, stands + FarK))) },
             Lever.Dose => usual with { Origin = stands, Range = new Span((1 - Far) * stands, Math.Max(stands, Math.Min((1 + Far) * stands, gear.LeftG ?? double.PositiveInfinity))) },
@@ -235,11 +235,11 @@ internal static class Levers
         _ => throw new ArgumentOutOfRangeException(nameof(lever), lever, "It has no setting of its own."),
     };
 
-    /// <summary>The steps of a mill, finest first: a table may run either way.</summary>
-    private static Dial Milled(MillScale mill)
+    /// <summary>The steps of a grinder, finest first: a table may run either way.</summary>
+    private static Dial Milled(GrinderScale grinder)
     {
-        var (one, other) = (mill.MedianUm(mill.Usable.Low), mill.MedianUm(mill.Usable.High));
-        return new Dial(Setting.MedianUm, new Span(Math.Min(one, other), Math.Max(one, other)), Math.Abs(mill.UmPerSetting) * mill.Step, one);
+        var (one, other) = (grinder.MedianUm(grinder.Usable.Low), grinder.MedianUm(grinder.Usable.High));
+        return new Dial(Setting.MedianUm, new Span(Math.Min(one, other), Math.Max(one, other)), Math.Abs(grinder.UmPerSetting) * grinder.Step, one);
     }
 
     /// <summary>A grind is moved by at most a good third of itself.</summary>

@@ -51,7 +51,7 @@ public readonly record struct FlowVerdict(FlowOf Of, double ActualS, double LowS
 /// <summary>Holds what the clock measured against what was planned: where something flowed too quickly or too slowly, that speaks before any taste.</summary>
 public static class FlowVerdicts
 {
-    /// <summary>Where no window was set a time is in order within this share of what was foretold; a judgement: as much as a click of a mill moves it.</summary>
+    /// <summary>Where no window was set a time is in order within this share of what was foretold; a judgement: as much as a click of a grinder moves it.</summary>
     public const double Share = 0.2;
 
     /// <summary>And at least within this, s; a judgement: as exact as a hand is.</summary>

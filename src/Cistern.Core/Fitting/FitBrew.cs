@@ -6,7 +6,7 @@ namespace Cistern.Core.Fitting;
 /// <summary>Whose a parameter is.</summary>
 public enum FitScope
 {
-    /// <summary>A mill's.</summary>
+    /// <summary>A grinder's.</summary>
     Mill,
 
     /// <summary>A vessel's.</summary>
@@ -20,11 +20,11 @@ public enum FitScope
 }
 
 /// <summary>With what a brew was brewed: what is learned is learned of these. An empty name is one too.</summary>
-/// <param name="Mill">The mill.</param>
+/// <param name="Grinder">The grinder.</param>
 /// <param name="Vessel">The vessel.</param>
 /// <param name="Coffee">The coffee.</param>
 /// <param name="Barista">Who tasted it.</param>
-public sealed record FitKeys(string Mill, string Vessel, string Coffee, string Barista)
+public sealed record FitKeys(string Grinder, string Vessel, string Coffee, string Barista)
 {
     /// <summary>What nobody chose: nothing is called so, and nothing is known of it.</summary>
     public const string NotChosen = "\n";
@@ -32,7 +32,7 @@ public sealed record FitKeys(string Mill, string Vessel, string Coffee, string B
     /// <summary>The name that a scope has here.</summary>
     public string Of(FitScope scope) => scope switch
     {
-        FitScope.Mill => Mill,
+        FitScope.Mill => Grinder,
         FitScope.Vessel => Vessel,
         FitScope.Coffee => Coffee,
         _ => Barista,

@@ -9,7 +9,7 @@ public enum FitParameter
     /// <summary>Factor on D: how quickly this coffee gives.</summary>
     Diffusion,
 
-    /// <summary>Factor on α: how tight this mill's bed is.</summary>
+    /// <summary>Factor on α: how tight this grinder's bed is.</summary>
     BedResistance,
 
     /// <summary>Added to K: how much this coffee gives in the end.</summary>
@@ -24,8 +24,8 @@ public enum FitParameter
     /// <summary>Factor on the heat this vessel loses.</summary>
     HeatLoss,
 
-    /// <summary>By how much this mill is coarser than its table, µm.</summary>
-    MillOffsetUm,
+    /// <summary>By how much this grinder is coarser than its table, µm.</summary>
+    GrinderOffsetUm,
 
     /// <summary>What this palate calls a balanced cup, on its scale of sharp to harsh.</summary>
     PalateLean,
@@ -62,7 +62,7 @@ public sealed record FitPrior(FitParameter Parameter, string Name, FitScope Scop
         new(FitParameter.HoldGPerG, "holdGPerG", FitScope.Vessel, "g/g", 0, ModelSpread.PriorSigma[3], IsFactor: false),
         new(FitParameter.Gas, "gas", FitScope.Coffee, "×", 1, ModelSpread.PriorSigma[4], IsFactor: true),
         new(FitParameter.HeatLoss, "heatLoss", FitScope.Vessel, "×", 1, ModelSpread.PriorSigma[5], IsFactor: true),
-        new(FitParameter.MillOffsetUm, "millOffsetUm", FitScope.Mill, "µm", 0, ModelSpread.PriorSigma[6], IsFactor: false),
+        new(FitParameter.GrinderOffsetUm, "millOffsetUm", FitScope.Mill, "µm", 0, ModelSpread.PriorSigma[6], IsFactor: false),
         // Palates are judged: half a unit of tilt is just called sharp or harsh, a tenth of a percent just thinner or heavier.
         new(FitParameter.PalateLean, "palateLean", FitScope.Barista, "points", 0, 1, IsFactor: false),
         new(FitParameter.PalateBody, "palateBody", FitScope.Barista, "points", 0, 1.5, IsFactor: false),

@@ -9,7 +9,7 @@ namespace Cistern.Core.Fitting;
 /// (maximum a posteriori).
 /// </summary>
 /// <remarks>
-/// Gauss–Newton on residuals in units of their noise, with the priors as residuals of their own; all mills, vessels, coffees
+/// Gauss–Newton on residuals in units of their noise, with the priors as residuals of their own; all grinders, vessels, coffees
 /// and baristas at once. A residual beyond two of its noise pulls no harder than one of two, beyond five ever less: so one odd
 /// brew moves little. The noise of each figure is learned too, held to what instruments have. The posterior is that of the
 /// last step (Laplace); what a brew left out would have changed follows from the same step, without it.

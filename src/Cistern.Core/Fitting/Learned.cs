@@ -7,7 +7,7 @@ namespace Cistern.Core.Fitting;
 
 /// <summary>A parameter of one thing, as it was learned.</summary>
 /// <param name="Parameter">Which.</param>
-/// <param name="Whose">The name of the mill, vessel, coffee or barista.</param>
+/// <param name="Whose">The name of the grinder, vessel, coffee or barista.</param>
 /// <param name="Sigmas">Where it lies, σ of the prior from the prior.</param>
 /// <param name="Spread">One σ of what is still not known, in σ of the prior: 1 where nothing was learned.</param>
 public readonly record struct LearnedParameter(FitParameter Parameter, string Whose, double Sigmas, double Spread)
@@ -51,7 +51,7 @@ public readonly record struct Palate(double Lean, double LeanScale, double Body,
     public double ThinHeavy(double tdsPercent) => Math.Clamp(Body + (BodyScale * (tdsPercent - FitPrior.UsualTdsPercent)), -5, 5);
 }
 
-/// <summary>What was learned from brews: a parameter for each mill, vessel, coffee and barista, and what is known of them together.</summary>
+/// <summary>What was learned from brews: a parameter for each grinder, vessel, coffee and barista, and what is known of them together.</summary>
 public sealed class Learned
 {
     /// <summary>A direction known so well, σ of its prior, adds nothing: a drain is measured to a few hundredths of it.</summary>
@@ -130,7 +130,7 @@ public sealed class Learned
         double Of(FitParameter parameter) => places.TryGetValue((parameter, barista), out var at) ? Parameters[at].Value : FitPrior.Of(parameter).Prior;
     }
 
-    /// <summary>From how many brews something is known of what a brew is brewed with: of its coffee, its mill or its vessel, whichever told most.</summary>
+    /// <summary>From how many brews something is known of what a brew is brewed with: of its coffee, its grinder or its vessel, whichever told most.</summary>
     public int BrewsFor(FitKeys keys) =>
         ((FitScope[])[FitScope.Coffee, FitScope.Mill, FitScope.Vessel]).Select(scope => BrewsOf.GetValueOrDefault((scope, keys.Of(scope)))).Max();
 
@@ -153,7 +153,7 @@ public sealed class Learned
     {
         var joint = Matrix<double>.Build.Dense(found.Length, found.Length, (row, column) =>
             found[row] >= 0 && found[column] >= 0 ? Together(found[row], found[column]) : row == column && found[row] < 0 ? 1 : 0);
-        // A mill and a vessel that nobody has learned of are no part of the bands, as unfitted.
+        // A grinder and a vessel that nobody has learned of are no part of the bands, as unfitted.
         for (var i = ModelSpread.OfTheModel; i < found.Length; i++)
         {
             joint[i, i] = found[i] < 0 ? 0 : joint[i, i];

@@ -20,7 +20,7 @@ public sealed record ForecastOptions
 
 /// <summary>
 /// A model of the brew with its parameters. It holds no state: the same recipe gives the same forecast. Whoever plans is
-/// handed one, so that a model fitted to a barista, a mill or a vessel takes the published one's place.
+/// handed one, so that a model fitted to a barista, a grinder or a vessel takes the published one's place.
 /// </summary>
 public sealed record ForecastModel
 {

@@ -10,7 +10,7 @@ namespace Cistern.Core.Forecasts;
 /// <param name="HoldShiftGPerG">Added to what the bed keeps, g/g.</param>
 /// <param name="Gas">Factor on the gas at the start.</param>
 /// <param name="HeatLoss">Factor on UA, of vessel and lid.</param>
-/// <param name="GrindOffsetUm">Added to the grind's median: by how much a mill is coarser than its table, µm.</param>
+/// <param name="GrindOffsetUm">Added to the grind's median: by how much a grinder is coarser than its table, µm.</param>
 public readonly record struct ModelParameters(
     double Diffusivity,
     double CakeResistance,

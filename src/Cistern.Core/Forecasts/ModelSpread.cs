@@ -9,11 +9,11 @@ namespace Cistern.Core.Forecasts;
 /// </summary>
 public sealed class ModelSpread : IEquatable<ModelSpread>
 {
-    /// <summary>As many of the parameters, the first, are the model's own doubt; the others are a vessel's and a mill's.</summary>
+    /// <summary>As many of the parameters, the first, are the model's own doubt; the others are a vessel's and a grinder's.</summary>
     public const int OfTheModel = 5;
 
-    /// <summary>Where the mill's offset stands among the parameters.</summary>
-    private const int MillOffset = ModelParameters.Count - 1;
+    /// <summary>Where the grinder's offset stands among the parameters.</summary>
+    private const int GrinderOffset = ModelParameters.Count - 1;
 
     private readonly int hash;
 
@@ -32,23 +32,23 @@ public sealed class ModelSpread : IEquatable<ModelSpread>
     }
 
     /// <summary>One σ of each parameter of the model as published: log-normal factors, and shifts. Judged from published scatter.</summary>
-    /// <remarks>In the order of the parameters: D, α, K, hold, gas, heat loss, mill offset in µm.</remarks>
+    /// <remarks>In the order of the parameters: D, α, K, hold, gas, heat loss, grinder offset in µm.</remarks>
     public static ImmutableArray<double> PriorSigma { get; } = [Math.Log(1.25), Math.Log(1.5), 0.02, 0.15, Math.Log(1.4), Math.Log(1.15), 40];
 
     /// <summary>
-    /// The unfitted model's: D, α, K, hold and gas. A mill that is off its table and a vessel that loses heat otherwise
+    /// The unfitted model's: D, α, K, hold and gas. A grinder that is off its table and a vessel that loses heat otherwise
     /// are not the model's doing, and their spread is no part of its bands.
     /// </summary>
     public static ModelSpread Published { get; } = new([.. Enumerable.Range(0, OfTheModel).Select(Along)]);
 
     /// <summary>
-    /// The same for a mill nobody has measured: its grind may be off its table by so much, independent of the rest. Where brews
-    /// have taught the mill's offset it stays as it is, for they know better.
+    /// The same for a grinder nobody has measured: its grind may be off its table by so much, independent of the rest. Where brews
+    /// have taught the grinder's offset it stays as it is, for they know better.
     /// </summary>
     /// <param name="sigmaUm">One σ of what it grinds, µm; over 0.</param>
-    public ModelSpread WithMillOffBy(double sigmaUm) => Directions.Any(direction => direction[MillOffset] != 0)
+    public ModelSpread WithGrinderOffBy(double sigmaUm) => Directions.Any(direction => direction[GrinderOffset] != 0)
         ? this
-        : new([.. Directions, [.. Enumerable.Range(0, ModelParameters.Count).Select(one => one == MillOffset ? sigmaUm : 0)]]);
+        : new([.. Directions, [.. Enumerable.Range(0, ModelParameters.Count).Select(one => one == GrinderOffset ? sigmaUm : 0)]]);
 
     /// <summary>The moves.</summary>
     public ImmutableArray<ImmutableArray<double>> Directions { get; }

@@ -28,7 +28,7 @@ internal sealed class Slurry
     private const double FlameApproachS = 12;
     private const double FoamCollapsesS = 120;
     private const double GroundsMlPerG = 0.80;
-    private const double LeastMedianUm = 30; // a mill's offset may not bring the grind under its own fines
+    private const double LeastMedianUm = 30; // a grinder's offset may not bring the grind under its own fines
     private const int MovesBetweenLooks = 512;
 
     private readonly Vessel vessel;

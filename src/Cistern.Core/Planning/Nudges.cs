@@ -17,7 +17,7 @@ public static class Nudges
 {
     /// <summary>One nudge for each setting the recipe has, towards more coffee in the cup where there are two ways.</summary>
     /// <param name="forecast">The forecast of the recipe.</param>
-    /// <param name="grindStepUm">The mill's own step, µm; over 0.</param>
+    /// <param name="grindStepUm">The grinder's own step, µm; over 0.</param>
     /// <returns>Settings that cannot be nudged, as a kettle already at the boil, are left out.</returns>
     public static IReadOnlyList<Nudge> Of(Forecast forecast, double grindStepUm = 10) => forecast.Latest(grindStepUm, () => new Worked(Reckon(forecast, grindStepUm))).Nudges;
 
@@ -79,7 +79,7 @@ public sealed record HighPlace(double BoilsC, double WantedC, Totals AsWanted, I
 
     /// <summary>Works it out; null where the plan's water can be had.</summary>
     /// <param name="forecast">The forecast of the plan.</param>
-    /// <param name="grind">The grind's dial, where a mill is chosen; null for the usual one.</param>
+    /// <param name="grind">The grind's dial, where a grinder is chosen; null for the usual one.</param>
     /// <param name="canGrind">Whether the grind can be set at all: a bag bought ground cannot.</param>
     public static HighPlace? Of(Forecast forecast, Dial? grind = null, bool canGrind = true)
     {

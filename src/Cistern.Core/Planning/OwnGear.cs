@@ -11,7 +11,7 @@ namespace Cistern.Core.Planning;
 public sealed record OnShelf<T>(int Id, string Name, T Thing);
 
 /// <summary>What a barista last brewed a family of vessel with, by name; empty where that was left as written.</summary>
-public sealed record LastGear(string Coffee, string Mill, string Vessel)
+public sealed record LastGear(string Coffee, string Grinder, string Vessel)
 {
     /// <summary>Nothing has been brewed yet.</summary>
     public static LastGear None { get; } = new("", "", "");
@@ -23,18 +23,18 @@ public sealed record LastGear(string Coffee, string Mill, string Vessel)
 /// </summary>
 public static class OwnGear
 {
-    /// <summary>Picks the bag, the mill and the vessel.</summary>
+    /// <summary>Picks the bag, the grinder and the vessel.</summary>
     /// <param name="written">The forecast of the recipe as it is written.</param>
     /// <param name="bags">What is on the shelf and not used up.</param>
-    /// <param name="mills">The mills that can grind.</param>
+    /// <param name="grinders">The grinders that can grind.</param>
     /// <param name="vessels">The vessels.</param>
     /// <param name="last">What was last brewed with in this family.</param>
-    public static PlanPicks Of(Forecast written, IReadOnlyList<OnShelf<BagInUse>> bags, IReadOnlyList<OnShelf<MillScale>> mills, IReadOnlyList<OnShelf<Brewer>> vessels, LastGear last)
+    public static PlanPicks Of(Forecast written, IReadOnlyList<OnShelf<BagInUse>> bags, IReadOnlyList<OnShelf<GrinderScale>> grinders, IReadOnlyList<OnShelf<Brewer>> vessels, LastGear last)
     {
         var bag = One(bags, last.Coffee);
-        // What is bought ground passes no mill.
-        var mill = bag?.Thing.Ground is null ? One(mills, last.Mill) : null;
-        return new PlanPicks { BagId = bag?.Id, MillId = mill?.Id, VesselId = One([.. vessels.Where(vessel => Fits(vessel.Thing, written))], last.Vessel)?.Id };
+        // What is bought ground passes no grinder.
+        var grinder = bag?.Thing.Ground is null ? One(grinders, last.Grinder) : null;
+        return new PlanPicks { BagId = bag?.Id, GrinderId = grinder?.Id, VesselId = One([.. vessels.Where(vessel => Fits(vessel.Thing, written))], last.Vessel)?.Id };
     }
 
     /// <summary>Whether a recipe can be brewed in a vessel as it is written: of its family, with its filter and cone, and large enough, foam counted.</summary>

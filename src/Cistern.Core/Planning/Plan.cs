@@ -9,8 +9,8 @@ public enum PlanPick
     /// <summary>The bag of coffee.</summary>
     Bag,
 
-    /// <summary>The mill.</summary>
-    Mill,
+    /// <summary>The grinder.</summary>
+    Grinder,
 
     /// <summary>The place.</summary>
     Place,
@@ -41,8 +41,8 @@ public interface IGear
     /// <summary>A bag.</summary>
     BagInUse? Bag(int id);
 
-    /// <summary>A mill's scale.</summary>
-    MillScale? Mill(int id);
+    /// <summary>A grinder's scale.</summary>
+    GrinderScale? Grinder(int id);
 
     /// <summary>A place.</summary>
     Place? Place(int id);
@@ -63,13 +63,13 @@ public sealed record PlanPicks
     /// <summary>The bag.</summary>
     public int? BagId { get; init; }
 
-    /// <summary>The mill.</summary>
-    public int? MillId { get; init; }
+    /// <summary>The grinder.</summary>
+    public int? GrinderId { get; init; }
 
-    /// <summary>The mill's setting.</summary>
-    public double? MillSetting { get; init; }
+    /// <summary>The grinder's setting.</summary>
+    public double? GrinderSetting { get; init; }
 
-    /// <summary>The median that was asked for when the mill was chosen, µm: it may not reach it.</summary>
+    /// <summary>The median that was asked for when the grinder was chosen, µm: it may not reach it.</summary>
     public double? AskedUm { get; init; }
 
     /// <summary>The place.</summary>
@@ -91,7 +91,7 @@ public sealed record PlanPicks
     public int? Of(PlanPick pick) => pick switch
     {
         PlanPick.Bag => BagId,
-        PlanPick.Mill => MillId,
+        PlanPick.Grinder => GrinderId,
         PlanPick.Place => PlaceId,
         PlanPick.Vessel => VesselId,
         PlanPick.Server => ServerId,
@@ -104,7 +104,7 @@ public sealed record PlanPicks
     public PlanPicks With(PlanPick pick, int? id) => pick switch
     {
         PlanPick.Bag => this with { BagId = id },
-        PlanPick.Mill => this with { MillId = id, MillSetting = null, AskedUm = null },
+        PlanPick.Grinder => this with { GrinderId = id, GrinderSetting = null, AskedUm = null },
         PlanPick.Place => this with { PlaceId = id },
         PlanPick.Vessel => this with { VesselId = id },
         PlanPick.Server => this with { ServerId = id },
@@ -128,7 +128,7 @@ public sealed record HeldValues(double Last, double Before);
 public sealed record Plan(Recipe Base, Recipe Origin)
 {
     /// <summary>
-    /// Whether the recipe has in it what it uses of the shelf: the mill's grind, the vessel, the place, the roast. Where it
+    /// Whether the recipe has in it what it uses of the shelf: the grinder's grind, the vessel, the place, the roast. Where it
     /// has not, they are taken from the shelf as they stand there.
     /// </summary>
     public bool Settled { get; init; }

@@ -27,7 +27,7 @@ public abstract record PlanChange
     /// <summary>The kettle, or what a siphon's flame holds, °C.</summary>
     public sealed record Heat(double TemperatureC) : PlanChange;
 
-    /// <summary>The mill's setting, or the median in µm where no mill is chosen.</summary>
+    /// <summary>The grinder's setting, or the median in µm where no grinder is chosen.</summary>
     public sealed record GrindTo(double Setting) : PlanChange;
 
     /// <summary>When the release begins, s on the clock; what leads to it and comes after goes with it.</summary>
@@ -123,7 +123,7 @@ public enum PlanRefusal
     /// <summary>There is no place for the gesture in this plan, or it has it already.</summary>
     NoPlace,
 
-    /// <summary>The grind cannot be set: the bag was bought ground, or the mill has no setting that can be computed.</summary>
+    /// <summary>The grind cannot be set: the bag was bought ground, or the grinder has no setting that can be computed.</summary>
     CannotGrind,
 
     /// <summary>What was asked for is not reached; the solution tells the nearest.</summary>

@@ -12,7 +12,7 @@ public sealed class NoGear : IGear
     public BagInUse? Bag(int id) => null;
 
     /// <inheritdoc/>
-    public MillScale? Mill(int id) => null;
+    public GrinderScale? Grinder(int id) => null;
 
     /// <inheritdoc/>
     public Place? Place(int id) => null;

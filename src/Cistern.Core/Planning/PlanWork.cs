@@ -22,7 +22,7 @@ public sealed class PlanWork
         this.model = model;
         Gear = gear;
         Bag = Of(plan.Picks.BagId, gear.Bag);
-        Mill = Of(plan.Picks.MillId, gear.Mill);
+        Grinder = Of(plan.Picks.GrinderId, gear.Grinder);
         // The coffee grows older whatever else stays.
         plan = Aged(plan.Settled ? plan : AsOnShelf(plan));
         (Plan, LetGo) = plan.Held is not null && plan.Charge is null ? Recharged(plan) : (plan, false);
@@ -38,8 +38,8 @@ public sealed class PlanWork
     /// <summary>The bag it uses, or null.</summary>
     public BagInUse? Bag { get; }
 
-    /// <summary>The mill it uses, or null.</summary>
-    public MillScale? Mill { get; }
+    /// <summary>The grinder it uses, or null.</summary>
+    public GrinderScale? Grinder { get; }
 
     /// <summary>Coffee and water.</summary>
     public Charge Charge => Plan.Charge ?? Scaling.ChargeOf(Plan.Base);
@@ -54,7 +54,7 @@ public sealed class PlanWork
     public double DrinkG => ChargeSolver.DrinkG(Forecast, Plan.Counting);
 
     /// <summary>Whether the grind can be set.</summary>
-    public bool CanGrind => Bag?.Ground is null && Mill is not { Grinds: false };
+    public bool CanGrind => Bag?.Ground is null && Grinder is not { Grinds: false };
 
     /// <summary>Whether what was held did not go together any more when it was opened.</summary>
     public bool LetGo { get; }
@@ -62,8 +62,8 @@ public sealed class PlanWork
     /// <summary>The value of a quantity, g or g/g.</summary>
     public double ValueOf(Quantity quantity) => ValueOf(quantity, Charge, () => DrinkG);
 
-    /// <summary>What a setting can be set to: on the mill's own steps, the kettle's, the clock's.</summary>
-    public Dial DialOf(Setting setting) => setting == Setting.MedianUm && Mill is not null ? Mill.Dial : Dial.Usual(Forecast, setting);
+    /// <summary>What a setting can be set to: on the grinder's own steps, the kettle's, the clock's.</summary>
+    public Dial DialOf(Setting setting) => setting == Setting.MedianUm && Grinder is not null ? Grinder.Dial : Dial.Usual(Forecast, setting);
 
     /// <summary>What has changed on the shelf since the plan was made with it.</summary>
     public IReadOnlyList<PlanPick> MovedOn
@@ -73,7 +73,7 @@ public sealed class PlanWork
             var now = AsOnShelf(Plan).Base;
             var moved = new List<PlanPick>();
             Note(PlanPick.Bag, Bag is not null && (now.Coffee.Roast != Plan.Base.Coffee.Roast || (Bag.Ground is not null && now.Grind.MedianUm != Plan.Base.Grind.MedianUm)));
-            Note(PlanPick.Mill, Mill is not null && CanGrind && Math.Abs(now.Grind.MedianUm - Plan.Base.Grind.MedianUm) > 0.5);
+            Note(PlanPick.Grinder, Grinder is not null && CanGrind && Math.Abs(now.Grind.MedianUm - Plan.Base.Grind.MedianUm) > 0.5);
             Note(PlanPick.Place, Plan.Picks.PlaceId is not null && now.Place != Plan.Base.Place);
             Note(PlanPick.Vessel, Plan.Picks.VesselId is not null && now.Brewer != Plan.Base.Brewer);
             return moved;
@@ -175,7 +175,7 @@ public sealed class PlanWork
             Place = Placed(plan),
             Brewer = Owned(plan),
         };
-        return Ground(plan with { Base = recipe, Settled = true }, Bag, Mill);
+        return Ground(plan with { Base = recipe, Settled = true }, Bag, Grinder);
     }
 
     /// <summary>The coffee of a bag; the recipe's own where none is chosen.</summary>
@@ -190,8 +190,8 @@ public sealed class PlanWork
         ? plan.Base.Brewer with { CapacityMl = owned.CapacityMl, Material = owned.Material, Cone = owned.Cone, OutletMm = owned.OutletMm, Filter = owned.Filter ?? plan.Origin.Brewer.Filter, Wrapped = owned.Wrapped || plan.Origin.Brewer.Wrapped }
         : plan.Origin.Brewer;
 
-    /// <summary>A plan with the grind that its bag or its mill gives. A mill just chosen starts at its own step nearest to what the recipe asks for.</summary>
-    private static Plan Ground(Plan plan, BagInUse? bag, MillScale? mill)
+    /// <summary>A plan with the grind that its bag or its grinder gives. A grinder just chosen starts at its own step nearest to what the recipe asks for.</summary>
+    private static Plan Ground(Plan plan, BagInUse? bag, GrinderScale? grinder)
     {
         var grind = plan.Base.Grind;
         if (bag?.Ground is { } ground)
@@ -199,13 +199,13 @@ public sealed class PlanWork
             return plan with { Base = plan.Base with { Grind = ground with { Extra = grind.Extra } } };
         }
 
-        if (mill is not { Grinds: true })
+        if (grinder is not { Grinds: true })
         {
             return plan;
         }
 
-        var picks = plan.Picks.MillSetting is null ? plan.Picks with { MillSetting = mill.SettingFor(grind.MedianUm), AskedUm = grind.MedianUm } : plan.Picks;
-        return plan with { Picks = picks, Base = plan.Base with { Grind = mill.At(picks.MillSetting!.Value) with { Extra = grind.Extra } } };
+        var picks = plan.Picks.GrinderSetting is null ? plan.Picks with { GrinderSetting = grinder.SettingFor(grind.MedianUm), AskedUm = grind.MedianUm } : plan.Picks;
+        return plan with { Picks = picks, Base = plan.Base with { Grind = grinder.At(picks.GrinderSetting!.Value) with { Extra = grind.Extra } } };
     }
 
     /// <summary>The charge that what is held comes to; where it no longer goes together, the recipe's own stands again.</summary>
@@ -243,11 +243,11 @@ public sealed class PlanWork
                 recipe = recipe with { Coffee = OfBag(picked, bag) };
                 // A bag bought ground that has gone leaves the recipe's own grind behind.
                 recipe = Bag?.Ground is not null ? recipe with { Grind = Plan.Origin.Grind } : recipe;
-                picked = Ground(picked with { Base = recipe }, bag, Mill);
+                picked = Ground(picked with { Base = recipe }, bag, Grinder);
                 break;
-            case PlanPick.Mill:
-                recipe = choose.Id is null && Bag?.Ground is null && Mill is not null ? recipe with { Grind = Plan.Origin.Grind } : recipe;
-                picked = Ground(picked with { Base = recipe }, Bag, Of(choose.Id, Gear.Mill));
+            case PlanPick.Grinder:
+                recipe = choose.Id is null && Bag?.Ground is null && Grinder is not null ? recipe with { Grind = Plan.Origin.Grind } : recipe;
+                picked = Ground(picked with { Base = recipe }, Bag, Of(choose.Id, Gear.Grinder));
                 break;
             case PlanPick.Place:
                 picked = picked with { Base = recipe with { Place = Placed(picked) } };
@@ -294,9 +294,9 @@ public sealed class PlanWork
         }
 
         var grind = Plan.Base.Grind;
-        return Recharge(Mill is null
+        return Recharge(Grinder is null
             ? Plan with { Base = Plan.Base with { Grind = grind with { MedianUm = setting } } }
-            : Plan with { Picks = Plan.Picks with { MillSetting = setting }, Base = Plan.Base with { Grind = Mill.At(setting) with { Extra = grind.Extra } } });
+            : Plan with { Picks = Plan.Picks with { GrinderSetting = setting }, Base = Plan.Base with { Grind = Grinder.At(setting) with { Extra = grind.Extra } } });
     }
 
     private PlanApplied Meant(PlanChange.Mean mean)
@@ -347,7 +347,7 @@ public sealed class PlanWork
         {
             Base = changed,
             Charge = null,
-            Picks = Mill is not null && setting == Setting.MedianUm ? Plan.Picks with { MillSetting = Mill.SettingFor(changed.Grind.MedianUm) } : Plan.Picks,
+            Picks = Grinder is not null && setting == Setting.MedianUm ? Plan.Picks with { GrinderSetting = Grinder.SettingFor(changed.Grind.MedianUm) } : Plan.Picks,
             Held = Plan.Held is null ? null : new HeldValues(Value(Plan.Locks.Last), Value(Plan.Locks.Before)),
         })
         {

@@ -40,7 +40,7 @@ public readonly record struct Preparing(Chore Chore, double TakesS);
 
 /// <summary>What is at hand to get ready with.</summary>
 /// <param name="Kettle">How the water is heated; null where nobody knows.</param>
-/// <param name="GrindingSPerG">How long the mill takes for a gram, s; 0 for a bag bought ground.</param>
+/// <param name="GrindingSPerG">How long the grinder takes for a gram, s; 0 for a bag bought ground.</param>
 public sealed record PreparationGear(Heating? Kettle, double GrindingSPerG);
 
 /// <summary>What must be got ready for a plan, and when to begin so that the cup is ready when asked.</summary>

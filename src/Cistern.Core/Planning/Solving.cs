@@ -4,7 +4,7 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Planning;
 
-/// <summary>What a setting may be: its range, and the steps the mill or the kettle has.</summary>
+/// <summary>What a setting may be: its range, and the steps the grinder or the kettle has.</summary>
 /// <param name="Setting">Which setting.</param>
 /// <param name="Range">From least to most, in its unit.</param>
 /// <param name="StepSize">The step it can be set by; 0 for any value.</param>

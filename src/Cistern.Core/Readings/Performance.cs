@@ -131,7 +131,7 @@ public sealed class Performance
     {
         var chance = new Random(seed);
         var done = hands.Do(plan, chance);
-        // No bag, mill or jug is quite what the model takes it for.
+        // No bag, grinder or jug is quite what the model takes it for.
         var own = plan.Model.Parameters with
         {
             Diffusivity = plan.Model.Parameters.Diffusivity * Math.Exp(0.12 * Hands.Gauss(chance)),

@@ -99,7 +99,7 @@ public static class BrewReader
             BaristaExtra = baristaExtra,
             Place = Place(reader),
             Coffee = Coffee(reader, findings),
-            Mill = Mill(reader),
+            Grinder = Grinder(reader),
             Vessel = Name(reader, "vessel", out var vesselExtra),
             VesselExtra = vesselExtra,
             Measured = Measured(reader, findings),
@@ -254,22 +254,22 @@ public static class BrewReader
         return new CoffeeUsed(coffee.Text("name") ?? "", coffee.Flag("boughtGround", false)) { From = coffee.Text("from"), Roast = coffee.Number("roast"), RoastedOn = Day(coffee, "roastedOn", findings), Decaffeinated = coffee.Flag("decaffeinated", false) } with { Extra = coffee.Extra() };
     }
 
-    private static MillUsed Mill(ObjectReader reader)
+    private static GrinderUsed Grinder(ObjectReader reader)
     {
         if (!reader.Has("mill"))
         {
-            return new MillUsed("", null);
+            return new GrinderUsed("", null);
         }
 
-        var mill = reader.Object("mill");
+        var grinder = reader.Object("mill");
         // A setting is as often a number as a label.
         string? setting = null;
-        if (mill.Take("setting", out var value))
+        if (grinder.Take("setting", out var value))
         {
-            setting = value.ValueKind is JsonValueKind.String ? mill.Text("setting") : ObjectReader.Shown(value);
+            setting = value.ValueKind is JsonValueKind.String ? grinder.Text("setting") : ObjectReader.Shown(value);
         }
 
-        return new MillUsed(mill.Text("name") ?? "", setting) { MedianUm = mill.Number("medianUm"), Spread = mill.Number("spread") } with { Extra = mill.Extra() };
+        return new GrinderUsed(grinder.Text("name") ?? "", setting) { MedianUm = grinder.Number("medianUm"), Spread = grinder.Number("spread") } with { Extra = grinder.Extra() };
     }
 
     private static MeasuredFigures Measured(ObjectReader reader, List<Finding> findings)

@@ -131,10 +131,10 @@ public sealed record RecordedNote(DateTimeOffset At, string? By, string Text) : 
 /// <param name="Brewed">Of how it really went.</param>
 public sealed record RecordedForecast(string Model, ImmutableSortedDictionary<string, double> Planned, ImmutableSortedDictionary<string, double> Brewed);
 
-/// <summary>The mill of a brew.</summary>
+/// <summary>The grinder of a brew.</summary>
 /// <param name="Name">Its name; empty where it has none.</param>
-/// <param name="Setting">The setting as it stands on the mill.</param>
-public sealed record MillUsed(string Name, string? Setting) : Extensible
+/// <param name="Setting">The setting as it stands on the grinder.</param>
+public sealed record GrinderUsed(string Name, string? Setting) : Extensible
 {
     /// <summary>Median of what it ground, µm.</summary>
     public double? MedianUm { get; init; }
@@ -282,8 +282,8 @@ public sealed record BrewRecord(Guid Id, Recipe Planned, Recipe Brewed) : Extens
     /// <summary>The coffee.</summary>
     public CoffeeUsed Coffee { get; init; } = new("", BoughtGround: false);
 
-    /// <summary>The mill.</summary>
-    public MillUsed Mill { get; init; } = new("", null);
+    /// <summary>The grinder.</summary>
+    public GrinderUsed Grinder { get; init; } = new("", null);
 
     /// <summary>The vessel's name; where it has none, what it is.</summary>
     public string Vessel { get; init; } = "";

@@ -45,8 +45,8 @@ public static class BrewSchema
         note["properties"]!["text"] = RecipeSchema.Value(Member.Named("note"));
         var coffee = RecipeSchema.Object([], "name", "from", "roast", "decaffeinated", "boughtGround");
         coffee["properties"]!["roastedOn"] = new JsonObject { ["type"] = "string", ["format"] = "date" };
-        var mill = RecipeSchema.Object([], "name", "medianUm", "spread");
-        mill["properties"]!["setting"] = new JsonObject { ["type"] = new JsonArray("string", "number") };
+        var grinder = RecipeSchema.Object([], "name", "medianUm", "spread");
+        grinder["properties"]!["setting"] = new JsonObject { ["type"] = new JsonArray("string", "number") };
         var readings = new JsonObject();
         foreach (var range in ReadingRange.All)
         {
@@ -70,7 +70,7 @@ public static class BrewSchema
                 ["barista"] = RecipeSchema.Object([], "name"),
                 ["place"] = RecipeSchema.Object([], "name", "altitudeM", "ambientC"),
                 ["coffee"] = coffee,
-                ["mill"] = mill,
+                ["mill"] = grinder,
                 ["vessel"] = RecipeSchema.Object([], "name"),
                 ["planned"] = Ref("recipe"),
                 ["brewed"] = Ref("recipe"),

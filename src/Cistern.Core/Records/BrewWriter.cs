@@ -48,11 +48,11 @@ public static class BrewWriter
         RecipeWriter.Unless(json, "boughtGround", brew.Coffee.BoughtGround, otherwise: false);
         RecipeWriter.End(json, brew.Coffee);
         json.WriteStartObject("mill");
-        RecipeWriter.Optional(json, "name", Said(brew.Mill.Name));
-        RecipeWriter.Optional(json, "setting", brew.Mill.Setting);
-        RecipeWriter.Optional(json, "medianUm", brew.Mill.MedianUm);
-        RecipeWriter.Optional(json, "spread", brew.Mill.Spread);
-        RecipeWriter.End(json, brew.Mill);
+        RecipeWriter.Optional(json, "name", Said(brew.Grinder.Name));
+        RecipeWriter.Optional(json, "setting", brew.Grinder.Setting);
+        RecipeWriter.Optional(json, "medianUm", brew.Grinder.MedianUm);
+        RecipeWriter.Optional(json, "spread", brew.Grinder.Spread);
+        RecipeWriter.End(json, brew.Grinder);
         Named(json, "vessel", brew.Vessel, brew.VesselExtra);
         json.WritePropertyName("planned");
         RecipeWriter.Write(json, brew.Planned);

@@ -17,7 +17,7 @@ public static class RecordFitting
     private const double SettlesS = 20;
 
     /// <summary>With what it was brewed. A vessel without a name is known by what it is.</summary>
-    public static FitKeys Keys(this BrewRecord brew) => new(brew.Mill.Name, Vessel(brew.Vessel, brew.Brewed.Brewer), brew.Coffee.Name, brew.Barista);
+    public static FitKeys Keys(this BrewRecord brew) => new(brew.Grinder.Name, Vessel(brew.Vessel, brew.Brewed.Brewer), brew.Coffee.Name, brew.Barista);
 
     /// <summary>What a vessel is known by.</summary>
     /// <param name="name">Its name; empty where it has none.</param>

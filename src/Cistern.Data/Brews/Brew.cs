@@ -1,3 +1,4 @@
+using System.ComponentModel.DataAnnotations.Schema;
 using Cistern.Core.Brewing;
 
 namespace Cistern.Data.Brews;
@@ -84,11 +85,12 @@ public sealed class Brew
     /// <summary>Where it was brewed, by the name of then.</summary>
     public string PlaceName { get; set; } = "";
 
-    /// <summary>How it was ground, as the mill says it.</summary>
+    /// <summary>How it was ground, as the grinder says it.</summary>
     public string GrindText { get; set; } = "";
 
-    /// <summary>The mill's name when it was brewed; empty where none was chosen.</summary>
-    public string MillName { get; set; } = "";
+    /// <summary>The grinder's name when it was brewed; empty where none was chosen.</summary>
+    [Column("MillName")]
+    public string GrinderName { get; set; } = "";
 
     /// <summary>The name of the vessel of one's own; empty where none was chosen.</summary>
     public string VesselName { get; set; } = "";

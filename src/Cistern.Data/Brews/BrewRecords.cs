@@ -24,7 +24,7 @@ public static class BrewRecords
             StartedAt = brew.StartedAtMs is { } ms ? DateTimeOffset.FromUnixTimeMilliseconds(ms) : null,
             Barista = brew.Barista?.Name ?? "",
             Coffee = new CoffeeUsed(brew.CoffeeName, boughtGround),
-            Mill = new MillUsed(brew.MillName, null),
+            Grinder = new GrinderUsed(brew.GrinderName, null),
             Vessel = RecordFitting.Vessel(brew.VesselName, plan.Recipe.Brewer),
             Measured = new MeasuredFigures
             {

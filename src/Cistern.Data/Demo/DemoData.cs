@@ -52,7 +52,7 @@ public static class DemoData
             new BrewPlace { Name = "Weir House", AltitudeM = 12, AmbientC = 21, Water = "medium-hard tap water through a filter jug" },
             new BrewPlace { Name = "High Hut", AltitudeM = 2_340, AmbientC = 17, Water = "very soft spring water" });
         db.Bags.AddRange(Bags(today));
-        db.Mills.AddRange(Mills());
+        db.Grinders.AddRange(Grinders());
         db.Vessels.AddRange(Vessels());
         db.Servers.AddRange(
             new Server { Name = "Large server", CapacityMl = 800 },
@@ -86,12 +86,12 @@ public static class DemoData
     private static async Task AddPlansAsync(CisternDb db, TimeProvider time, CancellationToken ct)
     {
         var bag = await db.Bags.FirstAsync(row => row.Name == "Kestrel Terrace", ct);
-        var mill = await db.Mills.FirstAsync(row => row.Name == "Counter 64", ct);
+        var grinder = await db.Grinders.FirstAsync(row => row.Name == "Counter 64", ct);
         var written = RecipeLibrary.Find("vd-water-first")!;
         var slower = written with
         {
             Water = written.Water with { TemperatureC = 94 },
-            Grind = new Grind(mill.MedianUm(6.5), mill.Spread),
+            Grind = new Grind(grinder.MedianUm(6.5), grinder.Spread),
             Coffee = written.Coffee with { Roast = bag.Roast, RestDays = bag.RestDays(DateOnly.FromDateTime(time.GetLocalNow().DateTime)) },
         };
         var first = Kept("River dripper", written, slower, "A slow drawdown in the damp.");
@@ -105,7 +105,7 @@ public static class DemoData
 
         StoredPlan Kept(string name, Recipe from, Recipe to, string why)
         {
-            var state = new PlanState(RecipeWriter.Write(to), RecipeWriter.Write(written)) { Settled = true, BagId = bag.Id, MillId = mill.Id, MillSetting = 6.5 };
+            var state = new PlanState(RecipeWriter.Write(to), RecipeWriter.Write(written)) { Settled = true, BagId = bag.Id, GrinderId = grinder.Id, GrinderSetting = 6.5 };
             var atMs = time.GetUtcNow().AddDays(-2).ToUnixTimeMilliseconds();
             var stored = new StoredPlan { Name = name, RecipeId = written.Id, AcceptedJson = state.ToJson(), What = DemoWords.Changed(from, to), Why = why, KeptAtMs = atMs, ChangedAtMs = atMs };
             stored.Revisions.Add(new PlanRevision { Position = 0, StateJson = state.ToJson(), What = "", AtMs = atMs });
@@ -140,7 +140,7 @@ public static class DemoData
         new() { Name = "Jar", Family = VesselFamily.Jar, CapacityMl = 475, Marks = "100, 200, 300, 400" },
     ];
 
-    private static Mill[] Mills() =>
+    private static Grinder[] Grinders() =>
     [
         new() { Name = "Ferrule", SettingName = "clicks", Least = 0, Most = 60, Step = 1, UmAtZero = 60, UmPerSetting = 26, Spread = 0.42, UsualFilterSetting = 20, Usuals = "French press = 33\nopen jar = 32", SecondsPerG = 2.2 },
         new() { Name = "Counter 64", SettingName = "settings", Least = 0, Most = 20, Step = 0.25, UmAtZero = 220, UmPerSetting = 55, Spread = 0.47, UsualFilterSetting = 6.5, Labels = "F = 6.5", SecondsPerG = 0.5 },
@@ -151,7 +151,7 @@ public static class DemoData
     {
         var bags = await db.Bags.ToDictionaryAsync(bag => bag.Name, ct);
         var baristas = await db.Baristas.OrderBy(barista => barista.Id).ToListAsync(ct);
-        var mill = await db.Mills.FirstAsync(row => row.Name == "Ferrule", ct);
+        var grinder = await db.Grinders.FirstAsync(row => row.Name == "Ferrule", ct);
         var vessels = await db.Vessels.ToListAsync(ct);
         var random = new Random(Seed);
         var now = time.GetUtcNow();
@@ -170,7 +170,7 @@ public static class DemoData
             var plan = Scaling.To(wanted, charge) with
             {
                 Coffee = new Coffee(charge.DoseG, bag.Roast, restDays),
-                Grind = new Grind(mill.MedianUm(entry.Clicks), mill.Spread),
+                Grind = new Grind(grinder.MedianUm(entry.Clicks), grinder.Spread),
             };
             var forecast = ForecastModel.Published.Run(plan);
             var brew = BrewPlan.Of(forecast, new DateTimeOffset(openedAt, TimeSpan.Zero).ToUnixTimeMilliseconds());
@@ -178,8 +178,8 @@ public static class DemoData
             brew.BagId = fromThisBag ? bag.Id : null;
             brew.CoffeeName = bag.Name;
             brew.PlaceName = entry.RecipeId == "hut-press" ? "High Hut" : "Weir House";
-            brew.GrindText = string.Create(CultureInfo.InvariantCulture, $"{mill.Name}, {entry.Clicks} clicks");
-            (brew.MillName, brew.VesselName) = (mill.Name, vessels.Find(vessel => vessel.Family == plan.Brewer.Family && vessel.CapacityMl == plan.Brewer.CapacityMl && (vessel.Filter == plan.Brewer.Filter || plan.Brewer.Filter is not Filter.MetalDisc) && (vessel.Cone ?? Cone.Ridged) == (plan.Brewer.Cone ?? Cone.Ridged))?.Name ?? "");
+            brew.GrindText = string.Create(CultureInfo.InvariantCulture, $"{grinder.Name}, {entry.Clicks} clicks");
+            (brew.GrinderName, brew.VesselName) = (grinder.Name, vessels.Find(vessel => vessel.Family == plan.Brewer.Family && vessel.CapacityMl == plan.Brewer.CapacityMl && (vessel.Filter == plan.Brewer.Filter || plan.Brewer.Filter is not Filter.MetalDisc) && (vessel.Cone ?? Cone.Ridged) == (plan.Brewer.Cone ?? Cone.Ridged))?.Name ?? "");
             var real = Live(brew, forecast, ForecastModel.Published, entry, random);
             brew.Why = DemoWords.Why(forecast, entry.PairWith, entry.ScaledToFit ? ForecastModel.Published.Figures(wanted) : null,
                 before.TryGetValue((entry.RecipeId, entry.Bag), out var last) ? (last.Entry.Clicks - entry.Clicks, last.Real) : null);

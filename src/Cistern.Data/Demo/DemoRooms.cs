@@ -52,26 +52,26 @@ internal static class DemoRooms
         const int Finer = 18;
         const int Coarser = 24;
         var bag = await db.Bags.FirstAsync(row => row.Name == "Blue Ferry", ct);
-        var mill = await db.Mills.FirstAsync(row => row.Name == "Ferrule", ct);
+        var grinder = await db.Grinders.FirstAsync(row => row.Name == "Ferrule", ct);
         var baristas = await db.Baristas.OrderBy(row => row.Id).ToListAsync(ct);
         var random = new Random(Seed);
         var written = RecipeLibrary.Find("vd-water-first")!;
         var openedAtMs = new DateTimeOffset(time.GetUtcNow().AddDays(-2).Date.AddHours(15), TimeSpan.Zero).ToUnixTimeMilliseconds();
-        Recipe Ground(int clicks, string name) => written with { Name = name, Coffee = written.Coffee with { Roast = bag.Roast, RestDays = 3 }, Grind = new Grind(mill.MedianUm(clicks), mill.Spread) };
+        Recipe Ground(int clicks, string name) => written with { Name = name, Coffee = written.Coffee with { Roast = bag.Roast, RestDays = 3 }, Grind = new Grind(grinder.MedianUm(clicks), grinder.Spread) };
         var staggerS = Pairing.LeastStaggerS(ForecastModel.Published.Run(Ground(Finer, "")), ForecastModel.Published.Run(Ground(Coarser, "")));
         var sides = new List<(StoredPlan Plan, Brew Brew)>();
         foreach (var (clicks, name) in new[] { (Finer, "Water below, for the pair"), (Coarser, "Water below, for the pair, B") })
         {
             var recipe = Ground(clicks, name);
-            var state = new PlanState(RecipeWriter.Write(recipe), RecipeWriter.Write(written)) { Settled = true, BagId = bag.Id, MillId = mill.Id, MillSetting = clicks };
+            var state = new PlanState(RecipeWriter.Write(recipe), RecipeWriter.Write(written)) { Settled = true, BagId = bag.Id, GrinderId = grinder.Id, GrinderSetting = clicks };
             var plan = new StoredPlan { Name = name, RecipeId = written.Id, AcceptedJson = state.ToJson(), ParentId = sides.Count > 0 ? sides[0].Plan.Id : null, ParentName = sides.Count > 0 ? sides[0].Plan.Name : written.Name, What = sides.Count > 0 ? $"grind {Finer} → {Coarser} clicks" : $"grind {Finer} clicks", KeptAtMs = openedAtMs, ChangedAtMs = openedAtMs };
             plan.Revisions.Add(new PlanRevision { Position = 0, StateJson = state.ToJson(), What = "", AtMs = openedAtMs });
             db.Plans.Add(plan);
             await db.SaveChangesAsync(ct);
             var forecast = ForecastModel.Published.Run(recipe);
             var brew = BrewPlan.Of(forecast, openedAtMs + (long)(sides.Count * 1000 * staggerS));
-            (brew.BaristaId, brew.BagId, brew.CoffeeName, brew.PlaceName, brew.MillName, brew.StoredPlanId) = (baristas[1].Id, bag.Id, bag.Name, "Weir House", mill.Name, plan.Id);
-            brew.GrindText = string.Create(CultureInfo.InvariantCulture, $"{mill.Name}, {clicks} clicks");
+            (brew.BaristaId, brew.BagId, brew.CoffeeName, brew.PlaceName, brew.GrinderName, brew.StoredPlanId) = (baristas[1].Id, bag.Id, bag.Name, "Weir House", grinder.Name, plan.Id);
+            brew.GrindText = string.Create(CultureInfo.InvariantCulture, $"{grinder.Name}, {clicks} clicks");
             brew.Why = sides.Count > 0 ? $"B of a pair: {plan.What}" : "";
             var real = DemoData.Live(brew, forecast, ForecastModel.Published, new DemoData.Entry(written.Id, bag.Name, 2, 22, 15.5, clicks), random);
             var tasting = DemoWords.Taste(real, bag, 0, brew.EndedAtMs!.Value);
@@ -114,14 +114,14 @@ internal static class DemoRooms
     {
         const double LateS = 150;
         var bag = await db.Bags.FirstAsync(row => row.Name == "Night Barge", ct);
-        var mill = await db.Mills.FirstAsync(row => row.Name == "Ferrule", ct);
+        var grinder = await db.Grinders.FirstAsync(row => row.Name == "Ferrule", ct);
         var teo = await db.Baristas.FirstAsync(row => row.Name == "Teo", ct);
         var written = RecipeLibrary.Find("vd-coffee-first")!;
-        var recipe = written with { Coffee = written.Coffee with { Roast = bag.Roast, RestDays = 2 }, Grind = new Grind(mill.MedianUm(17), mill.Spread) };
+        var recipe = written with { Coffee = written.Coffee with { Roast = bag.Roast, RestDays = 2 }, Grind = new Grind(grinder.MedianUm(17), grinder.Spread) };
         var forecast = ForecastModel.Published.Run(recipe);
         var openedAtMs = new DateTimeOffset(time.GetUtcNow().AddDays(-1).Date.AddHours(7).AddMinutes(20), TimeSpan.Zero).ToUnixTimeMilliseconds();
         var brew = BrewPlan.Of(forecast, openedAtMs);
-        (brew.BaristaId, brew.BagId, brew.CoffeeName, brew.PlaceName, brew.MillName, brew.GrindText) = (teo.Id, bag.Id, bag.Name, "Weir House", mill.Name, $"{mill.Name}, 17 clicks");
+        (brew.BaristaId, brew.BagId, brew.CoffeeName, brew.PlaceName, brew.GrinderName, brew.GrindText) = (teo.Id, bag.Id, bag.Name, "Weir House", grinder.Name, $"{grinder.Name}, 17 clicks");
         var entry = new DemoData.Entry(written.Id, bag.Name, 1, written.Coffee.DoseG, 16, 17) { MissedReleaseS = LateS };
         DemoData.Live(brew, forecast, ForecastModel.Published, entry, new Random(Seed + 2));
         var release = brew.Entries.First(one => one.Kind == EntryKind.Begun && Verb.TraitsOf(recipe.Steps[one.Step]).Parts);
@@ -146,16 +146,16 @@ internal static class DemoRooms
     private static async Task AddImportedAsync(CisternDb db, TimeProvider time, CancellationToken ct)
     {
         var wanjiru = await db.Baristas.FirstAsync(row => row.Name == "Wanjiru", ct);
-        var mill = await db.Mills.FirstAsync(row => row.Name == "Hut grinder", ct);
+        var grinder = await db.Grinders.FirstAsync(row => row.Name == "Hut grinder", ct);
         var random = new Random(Seed + 1);
         var import = new Import { AtMs = time.GetUtcNow().AddDays(-1).ToUnixTimeMilliseconds(), By = wanjiru.Name, What = "high-hut.json: 1 brew", KeptAtMs = time.GetUtcNow().AddDays(-1).ToUnixTimeMilliseconds() };
         db.Imports.Add(import);
         await db.SaveChangesAsync(ct);
         var written = RecipeLibrary.Find("hut-press")!;
-        var recipe = written with { Grind = new Grind(mill.MedianUm(3), mill.Spread) };
+        var recipe = written with { Grind = new Grind(grinder.MedianUm(3), grinder.Spread) };
         var forecast = ForecastModel.Published.Run(recipe);
         var brew = BrewPlan.Of(forecast, new DateTimeOffset(time.GetUtcNow().AddDays(-3).Date.AddHours(6).AddMinutes(30), TimeSpan.Zero).ToUnixTimeMilliseconds());
-        (brew.BaristaId, brew.CoffeeName, brew.PlaceName, brew.MillName, brew.GrindText, brew.VesselName, brew.ImportId) = (wanjiru.Id, "Night Barge", "High Hut", mill.Name, $"{mill.Name}, 12 notches", "Hut French press", import.Id);
+        (brew.BaristaId, brew.CoffeeName, brew.PlaceName, brew.GrinderName, brew.GrindText, brew.VesselName, brew.ImportId) = (wanjiru.Id, "Night Barge", "High Hut", grinder.Name, $"{grinder.Name}, 12 notches", "Hut French press", import.Id);
         DemoData.Live(brew, forecast, ForecastModel.Published, new DemoData.Entry(written.Id, "Night Barge", 3, written.Coffee.DoseG, 14.5, 0), random);
         brew.Notes.Add(new LaterNote { Text = "Snow on the step; the water boiled at 92.", AtMs = brew.EndedAtMs!.Value + 300_000 });
         db.Brews.Add(brew);

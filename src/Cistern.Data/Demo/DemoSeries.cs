@@ -14,24 +14,24 @@ namespace Cistern.Data.Demo;
 internal static class DemoSeries
 {
     /// <summary>
-    /// Five brews on the electric mill, which grinds 45 µm coarser than its table: from sour and thin to a target that was
+    /// Five brews on the electric grinder, which grinds 45 µm coarser than its table: from sour and thin to a target that was
     /// set, each read by a refractometer.
     /// </summary>
     public static async Task AddFollowedAsync(CisternDb db, TimeProvider time, int seed, CancellationToken ct)
     {
         const int FirstDaysAgo = 38;
         var bag = await db.Bags.FirstAsync(row => row.Name == "Blue Ferry", ct);
-        var mill = await db.Mills.FirstAsync(row => row.Name == "Counter 64", ct);
+        var grinder = await db.Grinders.FirstAsync(row => row.Name == "Counter 64", ct);
         var random = new Random(seed);
         var written = RecipeLibrary.Find("ld-closed")!;
         var first = written with
         {
             Coffee = new Coffee(15.5, bag.Roast, 12),
-            Grind = mill.Scale.At(10),
+            Grind = grinder.Scale.At(10),
             Water = written.Water with { TemperatureC = 92 },
             Target = new Target { TdsPercent = new Span(1.24, 1.36), Tilt = new Span(-0.1, 0.4) },
         };
-        var series = new Series(db, bag, mill, await db.Baristas.FirstAsync(row => row.Name == "Solveig", ct), "Lever dripper, ridged", random)
+        var series = new Series(db, bag, grinder, await db.Baristas.FirstAsync(row => row.Name == "Solveig", ct), "Lever dripper, ridged", random)
         {
             Truth = ForecastModel.Published with { Parameters = ForecastModel.Published.Parameters with { GrindOffsetUm = 45, CakeResistance = 1.15, HoldShiftGPerG = 0.08 } },
         };
@@ -51,16 +51,16 @@ internal static class DemoSeries
     public static async Task AddDialledInAsync(CisternDb db, TimeProvider time, int seed, CancellationToken ct)
     {
         var bag = await db.Bags.FirstAsync(row => row.Name == "Night Barge", ct);
-        var mill = await db.Mills.FirstAsync(row => row.Name == "Ferrule", ct);
+        var grinder = await db.Grinders.FirstAsync(row => row.Name == "Ferrule", ct);
         var written = RecipeLibrary.Find("vd-water-first")!;
-        var first = written with { Coffee = new Coffee(22, bag.Roast, 2), Grind = mill.Scale.At(28), Target = null };
+        var first = written with { Coffee = new Coffee(22, bag.Roast, 2), Grind = grinder.Scale.At(28), Target = null };
         (int Balance, int Body, string Complaints, double Score, string Note)[] said =
         [
             (-4, -1, "sour drawdown-fast", 4, "Sour, and through in no time. Nothing of the treacle yet."),
             (-2, -2, "sour thin", 6, "Better: walnut comes through, but thin, with a sour edge as it cools."),
             (0, 0, "", 8.5, "Treacle and walnut, sweet to the last of it. Leave it there."),
         ];
-        var series = new Series(db, bag, mill, await db.Baristas.FirstAsync(row => row.Name == "Wanjiru", ct), "Valve dripper", new Random(seed));
+        var series = new Series(db, bag, grinder, await db.Baristas.FirstAsync(row => row.Name == "Wanjiru", ct), "Valve dripper", new Random(seed));
         await series.BrewAsync(first, said.Length, i => time.GetUtcNow().AddDays(-1).Date.AddHours(7).AddMinutes(10 + (17 * i)), Tasted, ct);
 
         Tasting Tasted(int i, Brew brew, Totals real)
@@ -72,7 +72,7 @@ internal static class DemoSeries
         }
     }
 
-    private sealed record Series(CisternDb Db, Bag Bag, Mill Mill, Barista Barista, string Vessel, Random Random)
+    private sealed record Series(CisternDb Db, Bag Bag, Grinder Grinder, Barista Barista, string Vessel, Random Random)
     {
         /// <summary>How the bench really is.</summary>
         public ForecastModel Truth { get; init; } = ForecastModel.Published;
@@ -94,13 +94,13 @@ internal static class DemoSeries
                 var forecast = model.Run(plan);
                 var brew = BrewPlan.Of(forecast, new DateTimeOffset(opened(i), TimeSpan.Zero).ToUnixTimeMilliseconds());
                 (brew.Barista, brew.CoffeeName, brew.PlaceName) = (Barista, Bag.Name, "Weir House");
-                (brew.MillName, brew.VesselName) = (Mill.Name, Vessel);
-                brew.GrindText = string.Create(CultureInfo.InvariantCulture, $"{Mill.Name}, {Mill.Scale.SettingFor(plan.Grind.MedianUm):0.##} {Mill.SettingName}");
+                (brew.GrinderName, brew.VesselName) = (Grinder.Name, Vessel);
+                brew.GrindText = string.Create(CultureInfo.InvariantCulture, $"{Grinder.Name}, {Grinder.Scale.SettingFor(plan.Grind.MedianUm):0.##} {Grinder.SettingName}");
                 if (before is { Brew: var last, Change: var made })
                 {
                     brew.ParentBrewId = last.Id;
                     brew.Why = made?.Why ?? "The same again, to be sure of it.";
-                    brew.ChangedJson = made is null ? "" : DemoWords.Change(made, Mill).ToJson();
+                    brew.ChangedJson = made is null ? "" : DemoWords.Change(made, Grinder).ToJson();
                 }
 
                 var real = DemoData.Live(brew, forecast, Truth, new DemoData.Entry(plan.Id, Bag.Name, 0, 0, 0, 0), Random);
@@ -112,7 +112,7 @@ internal static class DemoSeries
                 line.Add(BrewRecords.Of(brew, published, boughtGround: false));
                 // What each has taught is known when the next is planned.
                 model = Fitter.Of(line.Select(one => one.ForFitting()), published).Model(published, line[^1].Keys());
-                var change = Advisor.Of(line, model, new AdviceGear { Mill = Mill.Scale }, brew.Told(published)).Changes.FirstOrDefault();
+                var change = Advisor.Of(line, model, new AdviceGear { Grinder = Grinder.Scale }, brew.Told(published)).Changes.FirstOrDefault();
                 before = (brew, change);
                 plan = change?.Recipe ?? plan;
             }

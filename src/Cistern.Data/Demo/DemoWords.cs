@@ -47,9 +47,9 @@ internal static class DemoWords
     }
 
     /// <summary>A change that was advised, as it is kept.</summary>
-    public static LineChange Change(AdvisedChange change, Mill mill)
+    public static LineChange Change(AdvisedChange change, Grinder grinder)
     {
-        var step = change.Lever == Lever.Grind ? Text($"{mill.Scale.SettingFor(change.From):0.##} → {mill.Scale.SettingFor(change.To):0.##} {mill.SettingName}") : Text($"{change.From:0.#} → {change.To:0.#} {change.Unit}");
+        var step = change.Lever == Lever.Grind ? Text($"{grinder.Scale.SettingFor(change.From):0.##} → {grinder.Scale.SettingFor(change.To):0.##} {grinder.SettingName}") : Text($"{change.From:0.#} → {change.To:0.#} {change.Unit}");
         return new LineChange(change.Setting, change.From, change.To, change.Unit, $"{AdviceWords.Name(change)}, {step}");
     }
 

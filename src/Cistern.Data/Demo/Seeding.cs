@@ -35,9 +35,9 @@ public static class Seeding
         var random = new Random(Seed);
         var baristas = await db.Baristas.AsNoTracking().Select(barista => barista.Id).ToListAsync(ct);
         var coffees = await db.Bags.AsNoTracking().Where(bag => !bag.BoughtGround).ToListAsync(ct);
-        var mills = await db.Mills.AsNoTracking().ToListAsync(ct);
+        var grinders = await db.Grinders.AsNoTracking().ToListAsync(ct);
         var vessels = await db.Vessels.AsNoTracking().ToListAsync(ct);
-        var variants = Enumerable.Range(0, Math.Min(Variants, count)).Select(_ => Variant(random, coffees, mills, vessels)).ToList();
+        var variants = Enumerable.Range(0, Math.Min(Variants, count)).Select(_ => Variant(random, coffees, grinders, vessels)).ToList();
         const double Years = 3;
         var now = time.GetUtcNow();
         var apart = TimeSpan.FromDays(365 * Years) / Math.Max(1, count);
@@ -57,24 +57,24 @@ public static class Seeding
         }
     }
 
-    private static Brew Variant(Random random, List<Shelf.Bag> coffees, List<Shelf.Mill> mills, List<Shelf.OwnedVessel> vessels)
+    private static Brew Variant(Random random, List<Shelf.Bag> coffees, List<Shelf.Grinder> grinders, List<Shelf.OwnedVessel> vessels)
     {
         var written = RecipeLibrary.All[random.Next(RecipeLibrary.All.Count)];
         var coffee = coffees[random.Next(coffees.Count)];
-        var mill = mills[random.Next(mills.Count)];
+        var grinder = grinders[random.Next(grinders.Count)];
         var charge = Scaling.ChargeOf(written);
         var doseG = Math.Round(charge.DoseG * (0.85 + (0.15 * random.NextDouble())), 1);
-        var setting = mill.Scale.SettingFor(written.Grind.MedianUm * (0.85 + (0.3 * random.NextDouble())));
+        var setting = grinder.Scale.SettingFor(written.Grind.MedianUm * (0.85 + (0.3 * random.NextDouble())));
         var recipe = Scaling.To(written, new Charge(doseG, Math.Round(doseG * charge.Ratio))) with
         {
             Coffee = new Coffee(doseG, coffee.Roast, random.Next(3, 40)),
-            Grind = new Grind(mill.MedianUm(setting), mill.Spread),
+            Grind = new Grind(grinder.MedianUm(setting), grinder.Spread),
         };
         var forecast = ForecastModel.Published.Run(recipe);
         var brew = BrewPlan.Of(forecast, 0);
         (brew.StartedAtMs, brew.EndedAtMs, brew.State) = (180_000, 180_000 + (long)(1000 * forecast.Totals.FinishS), BrewState.Finished);
         brew.BrewedJson = RecipeWriter.Write(recipe with { Coffee = recipe.Coffee with { DoseG = doseG + (0.1 * random.Next(-2, 3)) } });
-        (brew.CoffeeName, brew.MillName, brew.GrindText) = (coffee.Name, mill.Name, string.Create(CultureInfo.InvariantCulture, $"{mill.Name}, {setting:0.##} {mill.SettingName}"));
+        (brew.CoffeeName, brew.GrinderName, brew.GrindText) = (coffee.Name, grinder.Name, string.Create(CultureInfo.InvariantCulture, $"{grinder.Name}, {setting:0.##} {grinder.SettingName}"));
         brew.VesselName = vessels.Find(vessel => vessel.Family == recipe.Brewer.Family && vessel.CapacityMl == recipe.Brewer.CapacityMl)?.Name ?? "";
         brew.PlaceName = recipe.Place.AltitudeM > 1_000 ? "High Hut" : "Weir House";
         if (forecast.Totals.DrawdownS is { } drainS)
@@ -102,7 +102,7 @@ public static class Seeding
             BaristaId = baristaId,
             CoffeeName = variant.CoffeeName,
             PlaceName = variant.PlaceName,
-            MillName = variant.MillName,
+            GrinderName = variant.GrinderName,
             VesselName = variant.VesselName,
             GrindText = variant.GrindText,
             State = BrewState.Finished,

@@ -69,7 +69,7 @@ public static class BrewFiles
         brew.StartedAtMs = Ms(record.StartedAt) ?? (record.State == BrewOutcome.Finished ? brew.OpenedAtMs : null);
         brew.State = record.State == BrewOutcome.Finished ? BrewState.Finished : BrewState.Abandoned;
         brew.WhyAbandoned = brew.State == BrewState.Abandoned ? record.Why ?? "" : null;
-        (brew.CoffeeName, brew.PlaceName, brew.MillName, brew.VesselName) = (record.Coffee.Name, record.Place.Name, record.Mill.Name, record.Vessel);
+        (brew.CoffeeName, brew.PlaceName, brew.GrinderName, brew.VesselName) = (record.Coffee.Name, record.Place.Name, record.Grinder.Name, record.Vessel);
         brew.Notes.AddRange(record.Notes.Select(note => new LaterNote { Text = note.Text, AtMs = note.At.ToUnixTimeMilliseconds() }));
         AddReadings(brew, record);
         IReadOnlyList<string?> tasters;
@@ -131,7 +131,7 @@ public static class BrewFiles
             Place = new PlaceUsed(brew.PlaceName) { AltitudeM = record.Brewed.Place.AltitudeM, AmbientC = record.Brewed.Place.AmbientC },
             Vessel = brew.VesselName,
             Coffee = record.Coffee with { From = round.Bag is { Origin.Length: > 0 } bag ? bag.Origin : null, Roast = record.Brewed.Coffee.Roast, RoastedOn = round.Bag?.RoastedOn, Decaffeinated = round.Bag?.Decaffeinated == true },
-            Mill = record.Mill with { Setting = SettingOf(brew), MedianUm = record.Brewed.Grind.MedianUm, Spread = record.Brewed.Grind.Spread },
+            Grinder = record.Grinder with { Setting = SettingOf(brew), MedianUm = record.Brewed.Grind.MedianUm, Spread = record.Brewed.Grind.Spread },
             Readings = BrewRecords.Readings(brew, _ => true),
             Events = [.. Events(brew)],
             Notes = [.. brew.Notes.OrderBy(note => note.Id).Select(note => new RecordedNote(At(note.AtMs), null, note.Text))],
@@ -142,8 +142,8 @@ public static class BrewFiles
     private static ImmutableSortedDictionary<string, double> Figures(IReadOnlyDictionary<string, double?> figures) =>
         figures.Where(figure => figure.Value is not null).ToImmutableSortedDictionary(figure => figure.Key, figure => figure.Value!.Value, StringComparer.Ordinal);
 
-    /// <summary>The setting as it stands on the mill: what follows the mill's name in how it was ground.</summary>
-    private static string? SettingOf(Brew brew) => brew.GrindText.StartsWith(brew.MillName + ", ", StringComparison.Ordinal) ? brew.GrindText[(brew.MillName.Length + 2)..] : null;
+    /// <summary>The setting as it stands on the grinder: what follows the grinder's name in how it was ground.</summary>
+    private static string? SettingOf(Brew brew) => brew.GrindText.StartsWith(brew.GrinderName + ", ", StringComparison.Ordinal) ? brew.GrindText[(brew.GrinderName.Length + 2)..] : null;
 
     private static ImmutableSortedDictionary<string, JsonElement> WithParent(ImmutableSortedDictionary<string, JsonElement> extra, Guid parent, Brew brew)
     {
@@ -193,7 +193,7 @@ public static class BrewFiles
             BaristaExtra = told.BaristaExtra,
             VesselExtra = told.VesselExtra,
             Coffee = told.Coffee with { Name = record.Coffee.Name },
-            Mill = told.Mill with { Name = record.Mill.Name },
+            Grinder = told.Grinder with { Name = record.Grinder.Name },
             Place = told.Place with { Name = record.Place.Name },
             Measured = told.Measured with { DoseG = record.Measured.DoseG, BeverageG = record.Measured.BeverageG, TdsPercent = record.Measured.TdsPercent, PressFelt = record.Measured.PressFelt },
             Tasting = record.Tasting is not { } tasting ? null : tasting with
@@ -229,7 +229,7 @@ public static class BrewFiles
     {
         brew.BrewedJson = brew.State == BrewState.Finished ? RecipeWriter.Write(record.Brewed) : null;
         brew.FileJson = ToldOf(record);
-        brew.GrindText = string.Join(", ", new[] { record.Mill.Name, record.Mill.Setting ?? string.Create(CultureInfo.InvariantCulture, $"{record.Brewed.Grind.MedianUm:0} µm") }.Where(text => text.Length > 0));
+        brew.GrindText = string.Join(", ", new[] { record.Grinder.Name, record.Grinder.Setting ?? string.Create(CultureInfo.InvariantCulture, $"{record.Brewed.Grind.MedianUm:0} µm") }.Where(text => text.Length > 0));
         brew.Why = record.Planned.Extra.TryGetValue("changed", out var changed) && changed.ValueKind == JsonValueKind.Object && changed.TryGetProperty("why", out var why) && why.ValueKind == JsonValueKind.String ? why.GetString()! : "";
         var atMs = brew.EndedAtMs ?? brew.StartedAtMs ?? brew.OpenedAtMs;
         var measured = record.Measured;

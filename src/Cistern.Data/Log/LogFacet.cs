@@ -30,7 +30,7 @@ public sealed record LogFacet(string Word, Func<LogRow, TimeZoneInfo, string> Of
         new("recipe", row => row.RecipeId),
         new("family", row => row.Family),
         new("vessel", row => row.Vessel),
-        new("mill", row => row.Mill),
+        new("mill", row => row.Grinder),
         new("barista", row => row.Barista),
         new("place", row => row.Place),
         new("state", row => row.State switch { Brews.BrewState.Running => "under-way", Brews.BrewState.Abandoned => "given-up", _ => row.Tastings > 0 ? "tasted" : "untasted" }),

@@ -163,7 +163,7 @@ internal sealed class LogRowReader(SqliteDataReader rows, Func<string, string> o
         Coffee = Text(nameof(LogRow.Coffee)),
         Family = Text(nameof(LogRow.Family)),
         Vessel = Text(nameof(LogRow.Vessel)),
-        Mill = Text(nameof(LogRow.Mill)),
+        Grinder = Text("Mill"),
         Barista = Text(nameof(LogRow.Barista)),
         Place = Text(nameof(LogRow.Place)),
         State = (Brews.BrewState)rows.GetInt32(at[nameof(LogRow.State)]),

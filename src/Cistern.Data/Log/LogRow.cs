@@ -1,3 +1,5 @@
+using System.ComponentModel.DataAnnotations.Schema;
+
 namespace Cistern.Data.Log;
 
 /// <summary>
@@ -33,8 +35,9 @@ public sealed class LogRow
     /// <summary>The vessel of one's own, by its name.</summary>
     public required string Vessel { get; set; }
 
-    /// <summary>The mill's name.</summary>
-    public required string Mill { get; set; }
+    /// <summary>The grinder's name.</summary>
+    [Column("Mill")]
+    public required string Grinder { get; set; }
 
     /// <summary>Who brewed it.</summary>
     public required string Barista { get; set; }
@@ -173,7 +176,7 @@ public sealed class Import
     /// <summary>Of imports of earlier versions: the brews that it changed, as they stood before, as a brew file. Since then each has a row of its own.</summary>
     public string? BeforeJson { get; set; }
 
-    /// <summary>The plans and things of the shelf it brought, as "plan.12" or "mill.3", with spaces between.</summary>
+    /// <summary>The plans and things of the shelf it brought, as "plan.12" or "grinder.3", with spaces between.</summary>
     public string Brought { get; set; } = "";
 }
 

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using System.Text.Json;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
@@ -13,7 +14,7 @@ namespace Cistern.Data.Plans;
 public sealed record PlanState(string Base, string Origin)
 {
     /// <summary>
-    /// Whether the recipe has in it what it uses of the shelf: the mill's grind, the vessel, the place, the roast. Where it
+    /// Whether the recipe has in it what it uses of the shelf: the grinder's grind, the vessel, the place, the roast. Where it
     /// has not, they are taken from the shelf as they stand there.
     /// </summary>
     public bool Settled { get; init; }
@@ -21,13 +22,15 @@ public sealed record PlanState(string Base, string Origin)
     /// <summary>The bag it uses, or null.</summary>
     public int? BagId { get; init; }
 
-    /// <summary>The mill, or null for a grind in µm.</summary>
-    public int? MillId { get; init; }
+    /// <summary>The grinder, or null for a grind in µm.</summary>
+    [JsonPropertyName("MillId")]
+    public int? GrinderId { get; init; }
 
-    /// <summary>The mill's setting, as it stands on it.</summary>
-    public double? MillSetting { get; init; }
+    /// <summary>The grinder's setting, as it stands on it.</summary>
+    [JsonPropertyName("MillSetting")]
+    public double? GrinderSetting { get; init; }
 
-    /// <summary>The median that was asked for when the mill was chosen, µm: it may not reach it.</summary>
+    /// <summary>The median that was asked for when the grinder was chosen, µm: it may not reach it.</summary>
     public double? AskedUm { get; init; }
 
     /// <summary>The place, or null as the recipe says.</summary>
@@ -78,8 +81,8 @@ public sealed record PlanState(string Base, string Origin)
         Picks = new PlanPicks
         {
             BagId = BagId,
-            MillId = MillId,
-            MillSetting = MillSetting,
+            GrinderId = GrinderId,
+            GrinderSetting = GrinderSetting,
             AskedUm = AskedUm,
             PlaceId = PlaceId,
             VesselId = VesselId,
@@ -99,8 +102,8 @@ public sealed record PlanState(string Base, string Origin)
         Base = RecipeWriter.Write(plan.Base),
         Settled = plan.Settled,
         BagId = plan.Picks.BagId,
-        MillId = plan.Picks.MillId,
-        MillSetting = plan.Picks.MillSetting,
+        GrinderId = plan.Picks.GrinderId,
+        GrinderSetting = plan.Picks.GrinderSetting,
         AskedUm = plan.Picks.AskedUm,
         PlaceId = plan.Picks.PlaceId,
         VesselId = plan.Picks.VesselId,

@@ -1,3 +1,4 @@
+using System.ComponentModel.DataAnnotations.Schema;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
@@ -47,8 +48,9 @@ public sealed class Barista
     /// <summary>There is neither a thermometer nor a kettle that holds a temperature: it is told in seconds off the boil.</summary>
     public bool NoThermometer { get; set; }
 
-    /// <summary>There is no mill: coffee is bought ground, and its size told in words.</summary>
-    public bool NoMill { get; set; }
+    /// <summary>There is no grinder: coffee is bought ground, and its size told in words.</summary>
+    [Column("NoMill")]
+    public bool NoGrinder { get; set; }
 
     /// <summary>What is kept of the PIN they ask for before somebody brews as them: its iterations, salt and hash; empty where there is none.</summary>
     public string Pin { get; set; } = "";
@@ -140,8 +142,8 @@ public sealed class Bag : IShelved
     public int RestDays(DateOnly today) => Math.Clamp(today.DayNumber - RoastedOn.DayNumber, 0, (int)Member.Named("restDays").Max);
 }
 
-/// <summary>A mill, and what its settings mean.</summary>
-public sealed class Mill : IShelved
+/// <summary>A grinder, and what its settings mean.</summary>
+public sealed class Grinder : IShelved
 {
     /// <summary>Its number in the data file.</summary>
     public int Id { get; set; }
@@ -226,18 +228,18 @@ public sealed class Mill : IShelved
         .Concat(LookList);
 
     /// <summary>Half of the 80 % band of the median at a setting, µm; null where it was measured.</summary>
-    public double? HalfWidthUm(double setting) => Estimated && Most > Least ? new MillEstimate(Least, Most, Known).HalfWidthUm(setting) : null;
+    public double? HalfWidthUm(double setting) => Estimated && Most > Least ? new GrinderEstimate(Least, Most, Known).HalfWidthUm(setting) : null;
 
     /// <summary>Its scale as the core takes it.</summary>
-    public MillScale Scale => new(Least, Most, Step, UmAtZero, UmPerSetting, Spread);
+    public GrinderScale Scale => new(Least, Most, Step, UmAtZero, UmPerSetting, Spread);
 
     /// <summary>The median at a setting, µm.</summary>
     public double MedianUm(double setting) => Scale.MedianUm(setting);
 
-    /// <summary>The setting on the mill's own steps, which count from its least, nearest to a median.</summary>
+    /// <summary>The setting on the grinder's own steps, which count from its least, nearest to a median.</summary>
     public double SettingFor(double medianUm) => Scale.SettingFor(medianUm);
 
-    /// <summary>What stands a line each, a word and a setting of this mill; lines that are none are left out.</summary>
+    /// <summary>What stands a line each, a word and a setting of this grinder; lines that are none are left out.</summary>
     private IEnumerable<(string Word, double Setting)> Settings(string lines) =>
         from line in lines.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)
         let parts = line.Split('=', 2, StringSplitOptions.TrimEntries)

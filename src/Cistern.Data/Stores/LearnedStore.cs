@@ -7,7 +7,7 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Data.Stores;
 
-/// <summary>What is known now of the mills, vessels, coffees and palates of this house, for every page; and whether there is something new to learn from.</summary>
+/// <summary>What is known now of the grinders, vessels, coffees and palates of this house, for every page; and whether there is something new to learn from.</summary>
 public sealed class LearnedNow
 {
     private volatile Learned current = Learned.Nothing;
@@ -76,12 +76,12 @@ public sealed class LearnedStore(CisternDb db, LearnedNow now, TimeProvider time
         }
     }
 
-    /// <summary>Learns anew from the last brews with a mill and a coffee, and keeps it.</summary>
+    /// <summary>Learns anew from the last brews with a grinder and a coffee, and keeps it.</summary>
     public async Task LearnAsync(CancellationToken ct)
     {
         var sinceMs = time.GetUtcNow().ToUnixTimeMilliseconds() - OldMs;
         var brews = await db.Logged.AsNoTracking()
-            .Where(brew => brew.State == BrewState.Finished && brew.StartedAtMs != null && brew.OpenedAtMs > sinceMs && brew.MillName != "" && brew.CoffeeName != "")
+            .Where(brew => brew.State == BrewState.Finished && brew.StartedAtMs != null && brew.OpenedAtMs > sinceMs && brew.GrinderName != "" && brew.CoffeeName != "")
             .OrderByDescending(brew => brew.OpenedAtMs).Take(MostBrews)
             .Include(brew => brew.Barista).Include(brew => brew.Entries).Include(brew => brew.Weighings).Include(brew => brew.Observations)
             .Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Sips).Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Barista)

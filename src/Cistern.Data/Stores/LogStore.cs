@@ -16,7 +16,7 @@ public sealed class LogStore(CisternDb db, LogIndex index, TimeProvider time)
     // Compiled once: every plan that is opened asks for it.
     private static readonly Func<CisternDb, string, string, CancellationToken, Task<LastGear?>> Gear = EF.CompileAsyncQuery((CisternDb db, string barista, string family, CancellationToken _) =>
         db.LogRows.Where(row => row.Barista == barista && row.Family == family && row.Stands).OrderByDescending(row => row.OpenedAtMs)
-            .Select(row => new LastGear(row.Coffee, row.Mill, row.Vessel)).FirstOrDefault());
+            .Select(row => new LastGear(row.Coffee, row.Grinder, row.Vessel)).FirstOrDefault());
 
     /// <summary>More kept searches than anybody looks through.</summary>
     public const int MostKept = 50;

@@ -80,7 +80,7 @@ public sealed class BenchContext(CisternDb db, IHttpContextAccessor context, Tim
 
         // A shelf has hardly more than one spoon; the first stands for a scale.
         var spoon = who.NoScale ? await db.Spoons.AsNoTracking().Where(row => row.RemovedAtMs == null).OrderBy(row => row.Id).FirstOrDefaultAsync(ct) : null;
-        return new FigureFormat(who.Units, new AtHand(!who.NoScale, !who.NoThermometer, !who.NoMill) { Spoon = SpoonAtHand.Of(spoon) });
+        return new FigureFormat(who.Units, new AtHand(!who.NoScale, !who.NoThermometer, !who.NoGrinder) { Spoon = SpoonAtHand.Of(spoon) });
     }
 
     /// <summary>How this barista reads figures of a brew in a vessel of their own: without a scale, at its marks.</summary>

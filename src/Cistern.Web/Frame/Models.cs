@@ -4,7 +4,7 @@ using Cistern.Data.Stores;
 
 namespace Cistern.Web.Frame;
 
-/// <summary>The model a brew is forecast with: the published one, or with what was learned of its mill, vessel and coffee.</summary>
+/// <summary>The model a brew is forecast with: the published one, or with what was learned of its grinder, vessel and coffee.</summary>
 /// <param name="published">The published one, stopped with this request.</param>
 /// <param name="now">What is known now.</param>
 /// <param name="bench">Who is here.</param>

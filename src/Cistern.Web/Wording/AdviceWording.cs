@@ -5,13 +5,13 @@ using Cistern.Data.Shelf;
 
 namespace Cistern.Web.Wording;
 
-/// <summary>Advice in the barista's own units and the mill's own settings.</summary>
+/// <summary>Advice in the barista's own units and the grinder's own settings.</summary>
 public static class AdviceWording
 {
     /// <summary>What is changed, from what to what: "22 → 20 clicks".</summary>
-    public static string Step(AdvisedChange change, Mill? mill, FigureFormat format) => change.Lever switch
+    public static string Step(AdvisedChange change, Grinder? grinder, FigureFormat format) => change.Lever switch
     {
-        Lever.Grind when mill is not null => $"{Bare(mill, change.From)} → {MillWording.Setting(mill, mill.Scale.SettingFor(change.To))}",
+        Lever.Grind when grinder is not null => $"{Bare(grinder, change.From)} → {GrinderWording.Setting(grinder, grinder.Scale.SettingFor(change.To))}",
         Lever.Grind => $"{FigureFormat.Number(change.From, 0)} → {FigureFormat.Number(change.To, 0)} µm",
         Lever.Temperature => $"{format.TemperatureNumber(change.From)} → {format.Temperature(change.To)}",
         Lever.Dose or Lever.Charge => $"{format.DoseNumber(change.From)} → {format.Dose(change.To)}",
@@ -26,16 +26,16 @@ public static class AdviceWording
     };
 
     /// <summary>Both in a few words: "Grind finer, 22 → 20 clicks".</summary>
-    public static string Of(AdvisedChange change, Mill? mill, FigureFormat format) =>
-        Steps(change, mill, format) is { Length: > 0 } step ? $"{AdviceWords.Name(change)}, {step}" : AdviceWords.Name(change);
+    public static string Of(AdvisedChange change, Grinder? grinder, FigureFormat format) =>
+        Steps(change, grinder, format) is { Length: > 0 } step ? $"{AdviceWords.Name(change)}, {step}" : AdviceWords.Name(change);
 
     /// <summary>From what to what, of both settings where two are changed.</summary>
-    public static string Steps(AdvisedChange change, Mill? mill, FigureFormat format) =>
-        change.And is { } and ? $"{Step(change, mill, format)}, {Step(AdviceWords.Second(change, and), mill, format)}" : Step(change, mill, format);
+    public static string Steps(AdvisedChange change, Grinder? grinder, FigureFormat format) =>
+        change.And is { } and ? $"{Step(change, grinder, format)}, {Step(AdviceWords.Second(change, and), grinder, format)}" : Step(change, grinder, format);
 
     /// <summary>How far it would be, where a hand's step is only a part of it; empty where it is all.</summary>
-    public static string WholeWay(AdvisedChange change, Mill? mill, FigureFormat format) =>
-        change.WholeWay is { } whole ? $"A hand's step. By the forecast the whole way is {Step(change with { To = whole }, mill, format)}." : "";
+    public static string WholeWay(AdvisedChange change, Grinder? grinder, FigureFormat format) =>
+        change.WholeWay is { } whole ? $"A hand's step. By the forecast the whole way is {Step(change with { To = whole }, grinder, format)}." : "";
 
     /// <summary>What was set of a cup and its time, in a line.</summary>
     public static string Target(IEnumerable<Aim> aims) => string.Join(", ", aims.Where(aim => aim.Set).Select(aim => aim.Of switch
@@ -102,5 +102,5 @@ public static class AdviceWording
         yield return ("Done at", FigureFormat.Clock(now.FinishS), FigureFormat.Clock(then.FinishS));
     }
 
-    private static string Bare(Mill mill, double um) => mill.Scale.SettingFor(um).ToString("0.##", CultureInfo.InvariantCulture);
+    private static string Bare(Grinder grinder, double um) => grinder.Scale.SettingFor(um).ToString("0.##", CultureInfo.InvariantCulture);
 }

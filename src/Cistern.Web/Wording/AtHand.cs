@@ -21,8 +21,8 @@ public sealed record SpoonAtHand(string Name, double HoldsG, bool Heaped)
 /// </summary>
 /// <param name="Scale">There is a scale.</param>
 /// <param name="Thermometer">There is a thermometer, or a kettle that holds a temperature.</param>
-/// <param name="Mill">There is a mill.</param>
-public sealed record AtHand(bool Scale, bool Thermometer, bool Mill)
+/// <param name="Grinder">There is a grinder.</param>
+public sealed record AtHand(bool Scale, bool Thermometer, bool Grinder)
 {
     /// <summary>Nothing is missing.</summary>
     public static AtHand Everything { get; } = new(true, true, true);

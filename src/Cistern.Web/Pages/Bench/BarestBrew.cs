@@ -11,7 +11,7 @@ public static class BarestBrew
     /// <summary>The recipe.</summary>
     public const string RecipeId = "jar-spoons";
 
-    /// <summary>Its steps, told without scale, thermometer or mill, each with its time and its caution where it first applies.</summary>
+    /// <summary>Its steps, told without scale, thermometer or grinder, each with its time and its caution where it first applies.</summary>
     /// <param name="model">Forecasts its times.</param>
     /// <param name="format">How the barista reads figures; what is at hand is left out of account.</param>
     public static IReadOnlyList<string> Lines(ForecastModel model, FigureFormat format)

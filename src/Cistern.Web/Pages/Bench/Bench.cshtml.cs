@@ -141,7 +141,7 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
         again.CoffeeName = before.CoffeeName;
         again.PlaceName = before.PlaceName;
         again.GrindText = before.GrindText;
-        (again.MillName, again.VesselName, again.ParentBrewId) = (before.MillName, before.VesselName, before.Id);
+        (again.GrinderName, again.VesselName, again.ParentBrewId) = (before.GrinderName, before.VesselName, before.Id);
         again.StoredPlanId = before.StoredPlanId;
         again.FilterStockId = before.FilterStockId;
         return Redirect(await plans.BrewAsync(again, wish, ct) is { } begun ? $"/brew/{begun}" : await plans.DoneAsync(wish.Job, ct) ?? "/");

@@ -83,7 +83,7 @@ public sealed class ShelfCarrier(CisternDb db, BenchContext bench)
     }
 
     /// <summary>Puts things on the shelf, in a transaction of whoever asks.</summary>
-    /// <returns>Their names, as "mill.3".</returns>
+    /// <returns>Their names, as "grinder.3".</returns>
     public async Task<string> TakeAsync(IReadOnlyList<ShelfThing> things, CancellationToken ct)
     {
         var made = things.Select(thing => (Kind: ShelfKinds.Find(thing.Kind)!, Thing: thing)).Select(one => (one.Kind, Made: Make(one.Kind, one.Thing))).ToList();
@@ -93,7 +93,7 @@ public sealed class ShelfCarrier(CisternDb db, BenchContext bench)
 
     /// <summary>Takes a plan or a thing off by its name.</summary>
     /// <param name="db">The data.</param>
-    /// <param name="name">Its name, as "mill.3" or "plan.12".</param>
+    /// <param name="name">Its name, as "grinder.3" or "plan.12".</param>
     /// <param name="nowMs">Now.</param>
     public static async Task TakeOffAsync(CisternDb db, string name, long nowMs)
     {

@@ -66,7 +66,7 @@ public sealed class LineAdvice(CisternDb db, LineStore lines, Models models, Pla
         var learned = await models.LearnedWithAsync(
             known => known.Brews > 0 ? Fitter.With(known, BrewRecords.ForFitting(last, records[^1]), published) : Fitter.Of(line.Zip(records, BrewRecords.ForFitting), published), ct);
         var told = last.Told(published);
-        var advice = Advisor.Of(records, learned.Model(published, records[^1].Keys()), new AdviceGear { Mill = gear.Mill?.Scale, LeftG = gear.Bag?.LeftG, CupG = CupG(last) }, told);
+        var advice = Advisor.Of(records, learned.Model(published, records[^1].Keys()), new AdviceGear { Grinder = gear.Grinder?.Scale, LeftG = gear.Bag?.LeftG, CupG = CupG(last) }, told);
         // What each comes to is told by its plan, so that the plan shows the same when it is made.
         var planned = records[^1].Planned;
         var context = await opening.ContextAsync(gear.StateOf(planned, planned), ct);

@@ -22,8 +22,8 @@ public sealed class NextModel(LineAdvice advice, PlanStore plans, BenchContext b
     /// <summary>The brew that is judged.</summary>
     public Data.Brews.Brew Brew { get; private set; } = null!;
 
-    /// <summary>Its mill, where that stands on the shelf.</summary>
-    public Mill? Mill { get; private set; }
+    /// <summary>Its grinder, where that stands on the shelf.</summary>
+    public Grinder? Grinder { get; private set; }
 
     /// <summary>What to do.</summary>
     public Advice Advice { get; private set; } = null!;
@@ -60,7 +60,7 @@ public sealed class NextModel(LineAdvice advice, PlanStore plans, BenchContext b
             return Page();
         }
 
-        var what = AdviceWording.Of(change, Mill, Format);
+        var what = AdviceWording.Of(change, Grinder, Format);
         var kept = new LineChange(change.Setting, change.From, change.To, change.Unit, what);
         return Redirect(await plans.NextAsync(advised.PlanOf(change.Recipe), Brew, what, change.Why, kept.ToJson(), wish, ct));
     }
@@ -93,7 +93,7 @@ public sealed class NextModel(LineAdvice advice, PlanStore plans, BenchContext b
             return false;
         }
 
-        (advised, Brew, Mill, Advice, Again) = (found, found.Brew, found.Gear.Mill, found.Advice, found.Again.Totals);
+        (advised, Brew, Grinder, Advice, Again) = (found, found.Brew, found.Gear.Grinder, found.Advice, found.Again.Totals);
         Format = await bench.FormatAsync(ct);
         return true;
     }

@@ -25,7 +25,7 @@ public static class BrewOpening
         brew.CoffeeName = settings.Bag?.Name ?? "";
         brew.PlaceName = settings.Place?.Name ?? "";
         brew.GrindText = settings.GrindText;
-        brew.MillName = settings.CanGrind ? settings.Mill?.Name ?? "" : "";
+        brew.GrinderName = settings.CanGrind ? settings.Grinder?.Name ?? "" : "";
         brew.VesselName = settings.Vessel?.Name ?? "";
         brew.ParentBrewId = open.Stored?.FromBrewId;
         brew.ChangedJson = open.Stored?.ChangedJson ?? "";

@@ -161,7 +161,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
     public string OwnGear => string.Join(", ", new[]
     {
         Picked.BagId is not null && Settings.Bag?.Id == Picked.BagId ? Settings.Bag!.Name : null,
-        Picked.MillId is not null && Settings.Mill?.Id == Picked.MillId ? Settings.Mill!.Name : null,
+        Picked.GrinderId is not null && Settings.Grinder?.Id == Picked.GrinderId ? Settings.Grinder!.Name : null,
         Picked.VesselId is not null && Settings.Vessel?.Id == Picked.VesselId ? Settings.Vessel!.Name : null,
     }.OfType<string>());
 

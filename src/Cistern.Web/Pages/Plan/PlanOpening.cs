@@ -22,7 +22,7 @@ public sealed record OpenedPlan(OpenPlan Plan, PlanContext Context)
 
 /// <summary>
 /// Opens plans for whatever page shows them: a recipe that nobody has changed at the place most like its own and, of the
-/// library, with the bag, the mill and the vessel that its family is brewed with here.
+/// library, with the bag, the grinder and the vessel that its family is brewed with here.
 /// </summary>
 public sealed class PlanOpening(CisternDb db, PlanStore store, LogStore log, BenchContext bench, ForecastModel model, Models models)
 {
@@ -54,8 +54,8 @@ public sealed class PlanOpening(CisternDb db, PlanStore store, LogStore log, Ben
         var picked = shown is not null
             ? PlanSettings.PicksOf(shown, context.Shelf)
             : context.Shelf.PicksFor(asWritten, await log.LastGearAsync((await bench.BaristaAsync(ct))?.Name ?? "", written.Brewer.Family, ct), bench.Today);
-        picked = context.Format.Hand.Mill ? picked : picked with { MillId = null };
-        state = state with { BagId = picked.BagId, MillId = picked.MillId, VesselId = picked.VesselId };
+        picked = context.Format.Hand.Grinder ? picked : picked with { GrinderId = null };
+        state = state with { BagId = picked.BagId, GrinderId = picked.GrinderId, VesselId = picked.VesselId };
         return new OpenedPlan(open with { State = state, Accepted = state }, context) { AsWritten = asWritten, Picked = picked };
     }
 

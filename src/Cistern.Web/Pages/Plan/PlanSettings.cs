@@ -28,19 +28,19 @@ public sealed record PlanContext(PlanShelf Shelf, FigureFormat Format, DateOnly 
         var gear = new PlanGear(Shelf, Today);
         var ground = plan.Picks.BagId is { } bagId && gear.Bag(bagId)?.Ground is not null;
         return new FitKeys(
-            (ground ? null : Name(Shelf.Mills, plan.Picks.MillId)) ?? FitKeys.NotChosen,
+            (ground ? null : Name(Shelf.Grinders, plan.Picks.GrinderId)) ?? FitKeys.NotChosen,
             RecordFitting.Vessel(Name(Shelf.Vessels, plan.Picks.VesselId) ?? "", plan.Base.Brewer),
             Name(Shelf.Bags, plan.Picks.BagId) ?? FitKeys.NotChosen,
             "");
     }
 
-    /// <summary>The model a plan is forecast by: what was learned is in it, and how little is known of a mill nobody has measured.</summary>
+    /// <summary>The model a plan is forecast by: what was learned is in it, and how little is known of a grinder nobody has measured.</summary>
     public ForecastModel ModelOf(Core.Planning.Plan plan)
     {
         var keys = KeysOf(plan);
         var model = Learned.Model(Model, keys);
-        return keys.Mill != FitKeys.NotChosen && plan.Picks is { MillId: { } id, MillSetting: { } setting } && Shelf.Mills.FirstOrDefault(mill => mill.Id == id)?.HalfWidthUm(setting) is { } half
-            ? model with { Spread = model.Spread.WithMillOffBy(half / Confidence.Eighty) }
+        return keys.Grinder != FitKeys.NotChosen && plan.Picks is { GrinderId: { } id, GrinderSetting: { } setting } && Shelf.Grinders.FirstOrDefault(grinder => grinder.Id == id)?.HalfWidthUm(setting) is { } half
+            ? model with { Spread = model.Spread.WithGrinderOffBy(half / Confidence.Eighty) }
             : model;
     }
 
@@ -97,8 +97,8 @@ public sealed class PlanSettings
     /// <summary>The bag it uses, or null.</summary>
     public Bag? Bag => Used(context.Shelf.Bags, PlanPick.Bag);
 
-    /// <summary>The mill, or null.</summary>
-    public Mill? Mill => Used(context.Shelf.Mills, PlanPick.Mill);
+    /// <summary>The grinder, or null.</summary>
+    public Grinder? Grinder => Used(context.Shelf.Grinders, PlanPick.Grinder);
 
     /// <summary>The place, or null.</summary>
     public BrewPlace? Place => Used(context.Shelf.Places, PlanPick.Place);
@@ -109,8 +109,8 @@ public sealed class PlanSettings
     /// <summary>The server, or null.</summary>
     public Server? Server => Used(context.Shelf.Servers, PlanPick.Server);
 
-    /// <summary>What there is to make ready with; an unknown mill takes a second for a gram. Judged.</summary>
-    public PreparationGear Gear => new(KettleUsed?.AsHeating(Recipe.Place), CanGrind ? Mill?.SecondsPerG ?? 1 : 0);
+    /// <summary>What there is to make ready with; an unknown grinder takes a second for a gram. Judged.</summary>
+    public PreparationGear Gear => new(KettleUsed?.AsHeating(Recipe.Place), CanGrind ? Grinder?.SecondsPerG ?? 1 : 0);
 
     /// <summary>The kettle, or null.</summary>
     public OwnedKettle? KettleUsed => Used(context.Shelf.Kettles, PlanPick.Kettle);
@@ -136,10 +136,10 @@ public sealed class PlanSettings
     /// <summary>The kettle's field.</summary>
     public TypedNumber Kettle { get; private set; }
 
-    /// <summary>The mill's setting, or the grind in µm where no mill is chosen.</summary>
+    /// <summary>The grinder's setting, or the grind in µm where no grinder is chosen.</summary>
     public TypedNumber GrindSetting { get; private set; }
 
-    /// <summary>What has to be said about the grind: that the mill cannot do what the recipe asks for.</summary>
+    /// <summary>What has to be said about the grind: that the grinder cannot do what the recipe asks for.</summary>
     public string? GrindNote { get; private set; }
 
     /// <summary>What has been changed on the shelf since the plan was made with it, each in a few words.</summary>
@@ -181,10 +181,10 @@ public sealed class PlanSettings
     /// <summary>Whether everything typed will do.</summary>
     public bool Good => Kettle.Problem is null && Release?.Problem is null && Meant.All(one => one.Problem is null) && GrindSetting.Problem is null && typed.Values.All(one => one.Problem is null) && Problems.Count == 0 && RefusedStep is null;
 
-    /// <summary>How the grind is told: the mill and its setting.</summary>
+    /// <summary>How the grind is told: the grinder and its setting.</summary>
     public string GrindText => !CanGrind ? $"bought ground, about {FigureFormat.Number(Recipe.Grind.MedianUm, 0)} µm"
-        : Mill is null ? $"{FigureFormat.Number(Recipe.Grind.MedianUm, 0)} µm"
-        : $"{Mill.Name}, {GrindSetting.Text} {Mill.SettingName}";
+        : Grinder is null ? $"{FigureFormat.Number(Recipe.Grind.MedianUm, 0)} µm"
+        : $"{Grinder.Name}, {GrindSetting.Text} {Grinder.SettingName}";
 
     /// <summary>The state that has come of it; as it was where nothing was changed. What was typed and will not do is not in it.</summary>
     public PlanState State => did.Count == 0 ? before : Picked;
@@ -209,11 +209,11 @@ public sealed class PlanSettings
     {
         var ids = shown.Split('.');
         int? Id(int place, PlanPick pick) => ids.Length == 3 && int.TryParse(ids[place], NumberStyles.None, CultureInfo.InvariantCulture, out var id) && shelf.Things(pick).Any(thing => thing.Id == id) ? id : null;
-        return new PlanPicks { BagId = Id(0, PlanPick.Bag), MillId = Id(1, PlanPick.Mill), VesselId = Id(2, PlanPick.Vessel) };
+        return new PlanPicks { BagId = Id(0, PlanPick.Bag), GrinderId = Id(1, PlanPick.Grinder), VesselId = Id(2, PlanPick.Vessel) };
     }
 
-    /// <summary>Bag, mill and vessel as a hidden field carries them.</summary>
-    public static string Words(PlanPicks picks) => string.Create(CultureInfo.InvariantCulture, $"{picks.BagId}.{picks.MillId}.{picks.VesselId}");
+    /// <summary>Bag, grinder and vessel as a hidden field carries them.</summary>
+    public static string Words(PlanPicks picks) => string.Create(CultureInfo.InvariantCulture, $"{picks.BagId}.{picks.GrinderId}.{picks.VesselId}");
 
     /// <summary>How its steps are told: without a scale in its spoon and at its vessel's marks, without a thermometer by its kettle.</summary>
     public FigureFormat ToldIn => format.With(format.Hand with
@@ -229,16 +229,16 @@ public sealed class PlanSettings
     /// <summary>What is wrong with a quantity, or null.</summary>
     public string? ProblemOf(Quantity quantity) => typed.GetValueOrDefault(quantity)?.Problem;
 
-    /// <summary>What a setting can be set to: on the mill's and the kettle's own steps.</summary>
+    /// <summary>What a setting can be set to: on the grinder's and the kettle's own steps.</summary>
     public Dial DialOf(Setting setting) => Work.DialOf(setting);
 
-    /// <summary>A setting's value as the barista sets it: clicks on their mill, their units.</summary>
+    /// <summary>A setting's value as the barista sets it: clicks on their grinder, their units.</summary>
     public string Told(Setting setting, double value) => setting switch
     {
         Setting.DoseG => format.Dose(value),
         Setting.WaterG => format.Water(value),
         Setting.TemperatureC => format.Temperature(value),
-        Setting.MedianUm when Mill is not null => $"{MillWording.Setting(Mill, Mill.SettingFor(value))} ({FigureFormat.Number(value, 0)} µm)",
+        Setting.MedianUm when Grinder is not null => $"{GrinderWording.Setting(Grinder, Grinder.SettingFor(value))} ({FigureFormat.Number(value, 0)} µm)",
         Setting.MedianUm => $"{FigureFormat.Number(value, 0)} µm",
         Setting.ReleaseS => FigureFormat.Clock(value),
         Setting.Turns => $"{FigureFormat.Number(value, 0)} turns",
@@ -307,7 +307,7 @@ public sealed class PlanSettings
     {
         foreach (var (pick, name, none) in ((PlanPick, string, string)[])
         [
-            (PlanPick.Bag, "bag", "the coffee as written"), (PlanPick.Mill, "mill", "the grind in µm"), (PlanPick.Place, "place", "the place as written"),
+            (PlanPick.Bag, "bag", "the coffee as written"), (PlanPick.Grinder, "mill", "the grind in µm"), (PlanPick.Place, "place", "the place as written"),
             (PlanPick.Vessel, "vessel", "the brewer as written"), (PlanPick.Server, "server", "no server"), (PlanPick.Kettle, "heater", "no kettle"), (PlanPick.Spoon, "spoon", "no spoon"),
         ])
         {
@@ -328,7 +328,7 @@ public sealed class PlanSettings
     /// <summary>Gives the coffee, the grind and the vessel back for the recipe's own.</summary>
     private void AsWritten()
     {
-        foreach (var pick in new[] { PlanPick.Bag, PlanPick.Mill, PlanPick.Vessel }.Where(pick => Work.Plan.Picks.Of(pick) is not null))
+        foreach (var pick in new[] { PlanPick.Bag, PlanPick.Grinder, PlanPick.Vessel }.Where(pick => Work.Plan.Picks.Of(pick) is not null))
         {
             Do(new PlanChange.Choose(pick, null), null);
         }
@@ -339,8 +339,8 @@ public sealed class PlanSettings
     private string Moved(PlanPick pick)
     {
         var name = context.Shelf.Things(pick).FirstOrDefault(thing => thing.Id == Work.Plan.Picks.Of(pick))?.Name ?? "";
-        return pick == PlanPick.Mill && Mill is { } mill && Work.Plan.Picks.MillSetting is { } setting
-            ? $"{name} ({SettingText(setting)} is {FigureFormat.Number(mill.MedianUm(setting), 0)} µm there, {FigureFormat.Number(Recipe.Grind.MedianUm, 0)} µm here)"
+        return pick == PlanPick.Grinder && Grinder is { } grinder && Work.Plan.Picks.GrinderSetting is { } setting
+            ? $"{name} ({SettingText(setting)} is {FigureFormat.Number(grinder.MedianUm(setting), 0)} µm there, {FigureFormat.Number(Recipe.Grind.MedianUm, 0)} µm here)"
             : name;
     }
 
@@ -378,7 +378,7 @@ public sealed class PlanSettings
             : said;
     }
 
-    private string GrindShown => Mill is null || !CanGrind ? FigureFormat.Number(Recipe.Grind.MedianUm, 0) : SettingText(Work.Plan.Picks.MillSetting ?? 0);
+    private string GrindShown => Grinder is null || !CanGrind ? FigureFormat.Number(Recipe.Grind.MedianUm, 0) : SettingText(Work.Plan.Picks.GrinderSetting ?? 0);
 
     private TypedNumber ReadGrind()
     {
@@ -387,19 +387,19 @@ public sealed class PlanSettings
             return new TypedNumber(GrindShown, Recipe.Grind.MedianUm, null);
         }
 
-        if (Mill is { Scale.Grinds: false } mute)
+        if (Grinder is { Scale.Grinds: false } mute)
         {
             // One that an earlier version let on to the shelf.
             return new TypedNumber(SettingText(mute.Least), null, $"None of its settings can be computed: {FigureFormat.Number(mute.MedianUm(mute.Least), 0)} to {FigureFormat.Number(mute.MedianUm(mute.Most), 0)} µm. Put it right on the Shelf.");
         }
 
         var stands = GrindShown;
-        var grind = Mill is { } mill
-            ? Stepped("grind", stands, mill.Scale.Usable.Low, mill.Scale.Usable.High, mill.Step, mill.SettingName, said => Grain(said, um => SettingText(mill.SettingFor(um))) ?? MillWording.Read(mill, said, Recipe.Brewer.Family, Work.Plan.Picks.MillSetting ?? mill.Least))
+        var grind = Grinder is { } grinder
+            ? Stepped("grind", stands, grinder.Scale.Usable.Low, grinder.Scale.Usable.High, grinder.Step, grinder.SettingName, said => Grain(said, um => SettingText(grinder.SettingFor(um))) ?? GrinderWording.Read(grinder, said, Recipe.Brewer.Family, Work.Plan.Picks.GrinderSetting ?? grinder.Least))
             : Stepped("grind", stands, 150, 1600, 20, "µm", said => Grain(said, um => FigureFormat.Number(um, 0)) ?? said);
         if (grind.Value is { } setting && grind.Text != stands)
         {
-            Do(new PlanChange.GrindTo(setting), Mill is { } own ? $"{own.Name} {grind.Text} {own.SettingName}" : $"grind {grind.Text} µm");
+            Do(new PlanChange.GrindTo(setting), Grinder is { } own ? $"{own.Name} {grind.Text} {own.SettingName}" : $"grind {grind.Text} µm");
         }
 
         return grind;
@@ -729,18 +729,18 @@ public sealed class PlanSettings
     private void Settle()
     {
         Kettle = Kettle.Problem is null ? Kettle with { Text = KettleShown } : Kettle;
-        GrindSetting = GrindSetting.Problem is null ? new TypedNumber(GrindShown, Mill is null || !CanGrind ? Recipe.Grind.MedianUm : Work.Plan.Picks.MillSetting, null) : GrindSetting;
+        GrindSetting = GrindSetting.Problem is null ? new TypedNumber(GrindShown, Grinder is null || !CanGrind ? Recipe.Grind.MedianUm : Work.Plan.Picks.GrinderSetting, null) : GrindSetting;
         if (Release is not { Problem: not null })
         {
             Release = Settings.Get(Forecast, Setting.ReleaseS) is { } atS ? new TypedNumber(FigureFormat.Clock(atS), atS, null) : null;
         }
 
-        // At either end of its scale the mill may fall short of what was asked for.
+        // At either end of its scale the grinder may fall short of what was asked for.
         var picks = Work.Plan.Picks;
-        if (Mill is { } mill && CanGrind && picks is { AskedUm: { } asked, MillSetting: { } setting } && (setting <= mill.Least || setting >= mill.Most)
-            && Math.Abs(mill.MedianUm(setting) - asked) > (0.5 * Math.Abs(mill.UmPerSetting) * mill.Step) + 1)
+        if (Grinder is { } grinder && CanGrind && picks is { AskedUm: { } asked, GrinderSetting: { } setting } && (setting <= grinder.Least || setting >= grinder.Most)
+            && Math.Abs(grinder.MedianUm(setting) - asked) > (0.5 * Math.Abs(grinder.UmPerSetting) * grinder.Step) + 1)
         {
-            GrindNote = $"{mill.Name} goes from {FigureFormat.Number(mill.MedianUm(mill.Least), 0)} to {FigureFormat.Number(mill.MedianUm(mill.Most), 0)} µm, and {FigureFormat.Number(asked, 0)} µm were asked for. It stands at the nearest it has: take another grinder, or let time or temperature make up for it.";
+            GrindNote = $"{grinder.Name} goes from {FigureFormat.Number(grinder.MedianUm(grinder.Least), 0)} to {FigureFormat.Number(grinder.MedianUm(grinder.Most), 0)} µm, and {FigureFormat.Number(asked, 0)} µm were asked for. It stands at the nearest it has: take another grinder, or let time or temperature make up for it.";
         }
     }
 

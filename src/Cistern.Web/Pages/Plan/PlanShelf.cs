@@ -17,7 +17,7 @@ public sealed class PlanGear(PlanShelf shelf, DateOnly today) : IGear
     public BagInUse? Bag(int id) => Find(shelf.Bags, id)?.InUse(today);
 
     /// <inheritdoc/>
-    public MillScale? Mill(int id) => Find(shelf.Mills, id)?.Scale;
+    public GrinderScale? Grinder(int id) => Find(shelf.Grinders, id)?.Scale;
 
     /// <inheritdoc/>
     public Place? Place(int id) => Find(shelf.Places, id)?.AsPlace;
@@ -38,7 +38,7 @@ public sealed class PlanGear(PlanShelf shelf, DateOnly today) : IGear
 /// <summary>What the shelf offers to a plan: what stands there, and what the plan already uses though it was taken off.</summary>
 public sealed record PlanShelf(
     IReadOnlyList<Bag> Bags,
-    IReadOnlyList<Mill> Mills,
+    IReadOnlyList<Grinder> Grinders,
     IReadOnlyList<BrewPlace> Places,
     IReadOnlyList<OwnedVessel> Vessels,
     IReadOnlyList<Server> Servers,
@@ -50,7 +50,7 @@ public sealed record PlanShelf(
     public IReadOnlyList<IShelved> Things(PlanPick pick) => pick switch
     {
         PlanPick.Bag => Bags,
-        PlanPick.Mill => Mills,
+        PlanPick.Grinder => Grinders,
         PlanPick.Place => Places,
         PlanPick.Vessel => Vessels,
         PlanPick.Server => Servers,
@@ -67,7 +67,7 @@ public sealed record PlanShelf(
         written,
         // The newest bag of a coffee first: it is the one that is being used.
         [.. Bags.OrderByDescending(bag => bag.RoastedOn).Select(bag => new OnShelf<BagInUse>(bag.Id, bag.Name, bag.InUse(today)))],
-        [.. Mills.Where(mill => mill.Scale.Grinds).Select(mill => new OnShelf<MillScale>(mill.Id, mill.Name, mill.Scale))],
+        [.. Grinders.Where(grinder => grinder.Scale.Grinds).Select(grinder => new OnShelf<GrinderScale>(grinder.Id, grinder.Name, grinder.Scale))],
         [.. Vessels.Select(vessel => new OnShelf<Brewer>(vessel.Id, vessel.Name, vessel.AsBrewer))],
         last);
 
@@ -77,7 +77,7 @@ public sealed record PlanShelf(
         var family = state.BaseRecipe().Brewer.Family;
         return new PlanShelf(
             await Open(db, state.BagId).ToListAsync(ct),
-            await Rows<Mill>.OfAsync(db, state.MillId, ct),
+            await Rows<Grinder>.OfAsync(db, state.GrinderId, ct),
             [.. (await Rows<BrewPlace>.OfAsync(db, state.PlaceId, ct)).OrderBy(place => place.Id)],
             [.. (await Rows<OwnedVessel>.OfAsync(db, state.VesselId, ct)).Where(vessel => vessel.Family == family)],
             await Rows<Server>.OfAsync(db, state.ServerId, ct),

@@ -36,7 +36,7 @@ public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, I
             rows.Add(Row($"Brewed: {brew.Name}", brew.TdsPercent, brew.ExtractionYieldPercent, brew.Tilt));
         }
 
-        var nudges = plan.Heavy ? [] : Nudges.Of(plan.Forecast, plan.Settings.Mill is { } own ? Math.Abs(own.UmPerSetting * own.Step) : 10).Where(nudge => plan.Settings.CanGrind || nudge.Setting != Setting.MedianUm).ToList();
+        var nudges = plan.Heavy ? [] : Nudges.Of(plan.Forecast, plan.Settings.Grinder is { } own ? Math.Abs(own.UmPerSetting * own.Step) : 10).Where(nudge => plan.Settings.CanGrind || nudge.Setting != Setting.MedianUm).ToList();
         var arrows = nudges.ConvertAll(nudge => new MapArrow(nudge.ExtractionYieldPercent, nudge.TdsPercent, Words(nudge, plan)));
         rows.AddRange(nudges.Select(nudge => Row(Words(nudge, plan), nudge.TdsPercent, nudge.ExtractionYieldPercent, nudge.Tilt)));
         var target = plan.Settings.Recipe.Target?.TdsPercent;
@@ -54,7 +54,7 @@ public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, I
             Setting.DoseG => $"{plan.Format.Dose(size)} more coffee",
             Setting.WaterG => $"{plan.Format.Water(size)} more water",
             Setting.TemperatureC => $"{FigureFormat.Number(plan.Format.Units.DifferenceFromK(size), 0)} {plan.Format.TemperatureUnit} {(nudge.By > 0 ? "hotter" : "cooler")}",
-            Setting.MedianUm when plan.Settings.Mill is { } mill => $"{FigureFormat.Number(Math.Max(1, Math.Round(size / Math.Abs(mill.UmPerSetting) / mill.Step)), 0)} finer ({FigureFormat.Number(size, 0)} µm)",
+            Setting.MedianUm when plan.Settings.Grinder is { } grinder => $"{FigureFormat.Number(Math.Max(1, Math.Round(size / Math.Abs(grinder.UmPerSetting) / grinder.Step)), 0)} finer ({FigureFormat.Number(size, 0)} µm)",
             Setting.MedianUm => $"{FigureFormat.Number(size, 0)} µm finer",
             Setting.ReleaseS => $"{FigureFormat.Seconds(size)} longer",
             _ => $"{FigureFormat.Number(size, 0)} more turns",

@@ -38,8 +38,8 @@ public sealed class GrainsModel(CisternDb db) : PageModel
     /// <summary>What was found.</summary>
     public IReadOnlyList<GrainWord> Found { get; private set; } = GrainWords.All;
 
-    /// <summary>The mills, whose settings are told too.</summary>
-    public IReadOnlyList<Mill> Mills { get; private set; } = [];
+    /// <summary>The grinders, whose settings are told too.</summary>
+    public IReadOnlyList<Grinder> Grinders { get; private set; } = [];
 
     /// <summary>Each family with the range of grinds its recipes take, µm.</summary>
     public static IReadOnlyList<(VesselFamily Family, double LowUm, double HighUm)> Families { get; } =
@@ -48,8 +48,8 @@ public sealed class GrainsModel(CisternDb db) : PageModel
     /// <summary>Grains of a median, at true size on this screen.</summary>
     public string Drawn(double medianUm) => GrainPicture.Draw(medianUm, PxPerMm, 26, 12);
 
-    /// <summary>A median on each mill, in its own settings.</summary>
-    public string On(double lowUm, double highUm) => string.Join("; ", Mills.Where(mill => mill.MedianUm(mill.Most) > lowUm && mill.MedianUm(mill.Least) < highUm)
+    /// <summary>A median on each grinder, in its own settings.</summary>
+    public string On(double lowUm, double highUm) => string.Join("; ", Grinders.Where(mill => mill.MedianUm(mill.Most) > lowUm && mill.MedianUm(mill.Least) < highUm)
         .Select(mill => $"{mill.Name} {Range(mill.SettingFor(lowUm), mill.SettingFor(highUm))} {mill.SettingName}"));
 
     private static string Range(double from, double to) =>
@@ -58,7 +58,7 @@ public sealed class GrainsModel(CisternDb db) : PageModel
     /// <summary>Shows the page.</summary>
     public async Task OnGetAsync(string? ask, CancellationToken ct)
     {
-        Mills = await db.Mills.AsNoTracking().Where(mill => mill.RemovedAtMs == null).OrderBy(mill => mill.Name).ToListAsync(ct);
+        Grinders = await db.Grinders.AsNoTracking().Where(mill => mill.RemovedAtMs == null).OrderBy(mill => mill.Name).ToListAsync(ct);
         if (double.TryParse(Request.Cookies[ScaleCookie], NumberStyles.Float, CultureInfo.InvariantCulture, out var px) && px is >= 1 and <= 20)
         {
             (PxPerMm, Calibrated) = (px, true);

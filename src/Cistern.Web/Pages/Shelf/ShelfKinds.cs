@@ -15,7 +15,7 @@ public static class ShelfKinds
 {
     /// <summary>In the order they are shown.</summary>
     public static IReadOnlyList<ShelfKind> All { get; } =
-        [new Coffees(), new Mills(), new Vessels(), new Servers(), new Kettles(), new Waters(), new Places(), new Spoons(), new Filters()];
+        [new Coffees(), new Grinders(), new Vessels(), new Servers(), new Kettles(), new Waters(), new Places(), new Spoons(), new Filters()];
 
     /// <summary>The kind a word stands for, or null.</summary>
     public static ShelfKind? Find(string word) => All.FirstOrDefault(kind => kind.Word == word);
@@ -81,7 +81,7 @@ public static class ShelfKinds
         }
     }
 
-    private sealed class Mills : ShelfKind<Mill>
+    private sealed class Grinders : ShelfKind<Grinder>
     {
         public override string Word => "mill";
 
@@ -89,85 +89,85 @@ public static class ShelfKinds
 
         public override string Empty => "No grinder yet. Add one, and grinds are told in its own settings.";
 
-        protected override DbSet<Mill> Rows(CisternDb db) => db.Mills;
+        protected override DbSet<Grinder> Rows(CisternDb db) => db.Grinders;
 
-        protected override Mill Fresh(ShelfView view) => new() { Name = "", Most = 40, UmAtZero = 100, UmPerSetting = 25, Spread = 0.45, SettingName = "clicks", Estimated = true };
+        protected override Grinder Fresh(ShelfView view) => new() { Name = "", Most = 40, UmAtZero = 100, UmPerSetting = 25, Spread = 0.45, SettingName = "clicks", Estimated = true };
 
-        protected override void Fill(Mill mill, ThingForm form, ShelfView view)
+        protected override void Fill(Grinder grinder, ThingForm form, ShelfView view)
         {
-            mill.Name = form.Text("name", "Name", mill.Name, 80, required: true);
-            mill.Most = form.Number("most", "It goes up to", mill.Most, 0.1, 1_000, "", "its coarsest setting");
-            mill.Usuals = form.Text("usuals", "What you use it for", mill.Usuals, 400, hint: "one a line, such as French press = 31", area: true);
+            grinder.Name = form.Text("name", "Name", grinder.Name, 80, required: true);
+            grinder.Most = form.Number("most", "It goes up to", grinder.Most, 0.1, 1_000, "", "its coarsest setting");
+            grinder.Usuals = form.Text("usuals", "What you use it for", grinder.Usuals, 400, hint: "one a line, such as French press = 31", area: true);
             form.RestFollows();
-            mill.SettingName = form.Text("setting", "It counts", mill.SettingName, 20, required: true, hint: "clicks, turns, settings");
-            mill.Least = form.Number("least", "It begins at", mill.Least, 0, 1_000, "");
-            mill.Step = form.Number("step", "Smallest step", mill.Step, 0.01, 10, "", "one click, one notch or a part of a turn");
-            mill.Notches = form.Flag("notches", "Its settings have", mill.Notches, "only notches, to be counted", "numbers");
-            mill.UsualFilterSetting = form.Maybe("usual", "My usual for paper", mill.UsualFilterSetting, mill.Least, Math.Max(mill.Least, mill.Most), "", "so that “two finer than usual” means something here");
-            mill.Looks = form.Text("looks", "What it looks like", mill.Looks, 400, hint: "one a line, such as 20 = caster sugar, or 24 = 800 µm where it looks like a bag that was bought ground; the grain pictures show the words at true size", area: true);
-            mill.Estimated = form.Flag("estimated", "Grain sizes", mill.Estimated && !form.IsTold("per"), "nobody has measured: estimate them from the above", "are measured, as follows");
-            mill.UmAtZero = form.Number("zero", "Median at 0", mill.UmAtZero, -5_000, 5_000, "µm", "only where it was measured");
-            mill.UmPerSetting = form.Number("per", "Median for each 1 more", mill.UmPerSetting, 0.5, 1_000, "µm", "only where it was measured");
-            mill.Spread = form.Number("spread", "Spread", mill.Spread, 0.05, 1.5, "", "about 0.42 even, 0.68 uneven; leave it if nobody knows");
-            mill.SecondsPerG = form.Number("seconds", "Seconds for a gram", mill.SecondsPerG, 0, 20, "s", "about 2 by hand, 0.5 with a motor");
-            mill.Labels = form.Text("labels", "Labels on it", mill.Labels, 400, hint: "one a line, such as F = 6.5", area: true);
-            if (mill.Most <= mill.Least)
+            grinder.SettingName = form.Text("setting", "It counts", grinder.SettingName, 20, required: true, hint: "clicks, turns, settings");
+            grinder.Least = form.Number("least", "It begins at", grinder.Least, 0, 1_000, "");
+            grinder.Step = form.Number("step", "Smallest step", grinder.Step, 0.01, 10, "", "one click, one notch or a part of a turn");
+            grinder.Notches = form.Flag("notches", "Its settings have", grinder.Notches, "only notches, to be counted", "numbers");
+            grinder.UsualFilterSetting = form.Maybe("usual", "My usual for paper", grinder.UsualFilterSetting, grinder.Least, Math.Max(grinder.Least, grinder.Most), "", "so that “two finer than usual” means something here");
+            grinder.Looks = form.Text("looks", "What it looks like", grinder.Looks, 400, hint: "one a line, such as 20 = caster sugar, or 24 = 800 µm where it looks like a bag that was bought ground; the grain pictures show the words at true size", area: true);
+            grinder.Estimated = form.Flag("estimated", "Grain sizes", grinder.Estimated && !form.IsTold("per"), "nobody has measured: estimate them from the above", "are measured, as follows");
+            grinder.UmAtZero = form.Number("zero", "Median at 0", grinder.UmAtZero, -5_000, 5_000, "µm", "only where it was measured");
+            grinder.UmPerSetting = form.Number("per", "Median for each 1 more", grinder.UmPerSetting, 0.5, 1_000, "µm", "only where it was measured");
+            grinder.Spread = form.Number("spread", "Spread", grinder.Spread, 0.05, 1.5, "", "about 0.42 even, 0.68 uneven; leave it if nobody knows");
+            grinder.SecondsPerG = form.Number("seconds", "Seconds for a gram", grinder.SecondsPerG, 0, 20, "s", "about 2 by hand, 0.5 with a motor");
+            grinder.Labels = form.Text("labels", "Labels on it", grinder.Labels, 400, hint: "one a line, such as F = 6.5", area: true);
+            if (grinder.Most <= grinder.Least)
             {
                 form.Refuse("most", "The most has to be over the least.");
             }
 
-            Estimate(mill, form);
-            if (mill.Usuals.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Length != mill.UsualList.Count)
+            Estimate(grinder, form);
+            if (grinder.Usuals.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Length != grinder.UsualList.Count)
             {
-                form.Refuse("usuals", $"Each line is a kind of brewer, once ({string.Join(", ", Enum.GetValues<VesselFamily>().Select(StepWording.Family))}), an equals sign and a setting from {Number(mill.Least)} to {Number(mill.Most)}.");
+                form.Refuse("usuals", $"Each line is a kind of brewer, once ({string.Join(", ", Enum.GetValues<VesselFamily>().Select(StepWording.Family))}), an equals sign and a setting from {Number(grinder.Least)} to {Number(grinder.Most)}.");
             }
 
-            if (mill.Most > mill.Least && !mill.Scale.Grinds)
+            if (grinder.Most > grinder.Least && !grinder.Scale.Grinds)
             {
                 var median = Member.Named("medianUm");
-                form.Refuse("per", $"None of its settings grinds to between {Number(median.Min)} and {Number(median.Max)} µm: {Number(mill.MedianUm(mill.Least))} to {Number(mill.MedianUm(mill.Most))} µm.");
+                form.Refuse("per", $"None of its settings grinds to between {Number(median.Min)} and {Number(median.Max)} µm: {Number(grinder.MedianUm(grinder.Least))} to {Number(grinder.MedianUm(grinder.Most))} µm.");
             }
 
-            if (mill.Labels.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Length != mill.LabelList.Count)
+            if (grinder.Labels.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Length != grinder.LabelList.Count)
             {
-                form.Refuse("labels", $"Each line is a label, an equals sign and a setting from {Number(mill.Least)} to {Number(mill.Most)}.");
+                form.Refuse("labels", $"Each line is a label, an equals sign and a setting from {Number(grinder.Least)} to {Number(grinder.Most)}.");
             }
         }
 
-        /// <summary>Lays the line of a mill nobody has measured through what is known of it.</summary>
-        private static void Estimate(Mill mill, ThingForm form)
+        /// <summary>Lays the line of a grinder nobody has measured through what is known of it.</summary>
+        private static void Estimate(Grinder grinder, ThingForm form)
         {
-            if (mill.Looks.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Length != mill.LookList.Count)
+            if (grinder.Looks.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Length != grinder.LookList.Count)
             {
-                form.Refuse("looks", $"Each line is a setting from {Number(mill.Least)} to {Number(mill.Most)}, an equals sign and µm or a word for grain ({string.Join(", ", GrainWords.All.Take(6).Select(one => one.Word))} …).");
+                form.Refuse("looks", $"Each line is a setting from {Number(grinder.Least)} to {Number(grinder.Most)}, an equals sign and µm or a word for grain ({string.Join(", ", GrainWords.All.Take(6).Select(one => one.Word))} …).");
             }
 
-            if (!mill.Estimated || mill.Most <= mill.Least)
+            if (!grinder.Estimated || grinder.Most <= grinder.Least)
             {
                 return;
             }
 
-            var estimate = new MillEstimate(mill.Least, mill.Most, mill.Known);
+            var estimate = new GrinderEstimate(grinder.Least, grinder.Most, grinder.Known);
             if (estimate.UmPerSetting <= 0)
             {
-                form.Refuse(mill.Looks.Length > 0 ? "looks" : "usuals", "That would make it finer as the setting goes up. Look whether two settings are the wrong way round.");
+                form.Refuse(grinder.Looks.Length > 0 ? "looks" : "usuals", "That would make it finer as the setting goes up. Look whether two settings are the wrong way round.");
                 return;
             }
 
-            (mill.UmAtZero, mill.UmPerSetting) = (Math.Round(estimate.UmAtZero, 1), Math.Max(0.5, Math.Round(estimate.UmPerSetting, 2)));
+            (grinder.UmAtZero, grinder.UmPerSetting) = (Math.Round(estimate.UmAtZero, 1), Math.Max(0.5, Math.Round(estimate.UmPerSetting, 2)));
         }
 
         /// <summary>How well its sizes are known, in words; null where they were measured.</summary>
-        private static string? Guessed(Mill mill) => mill.HalfWidthUm(mill.UsualFilterSetting ?? mill.UsualList.Values.Cast<double?>().FirstOrDefault() ?? (0.5 * (mill.Least + mill.Most))) is { } half
-            ? $"nobody measured it: {(mill.Known.Any() ? "estimated from what it is used for" : "a guess until you say what you use it for")}, ± {FigureFormat.Number(half, 0)} µm" : null;
+        private static string? Guessed(Grinder grinder) => grinder.HalfWidthUm(grinder.UsualFilterSetting ?? grinder.UsualList.Values.Cast<double?>().FirstOrDefault() ?? (0.5 * (grinder.Least + grinder.Most))) is { } half
+            ? $"nobody measured it: {(grinder.Known.Any() ? "estimated from what it is used for" : "a guess until you say what you use it for")}, ± {FigureFormat.Number(half, 0)} µm" : null;
 
-        protected override string Line(Mill mill, ShelfView view) => Join(
-            $"{mill.SettingName} {Number(mill.Least)} to {Number(mill.Most)} by {Number(mill.Step)}{(mill.Notches ? ", in notches" : "")}",
-            Guessed(mill),
-            $"{Number(mill.MedianUm(mill.Least))} to {Number(mill.MedianUm(mill.Most))} µm, {Number(mill.UmPerSetting * mill.Step)} µm a step",
-            mill.UsualFilterSetting is { } usual ? $"usual for paper {MillWording.Setting(mill, usual)}, {Number(mill.MedianUm(usual))} µm" : null,
-            mill.UsualList.Count > 0 ? $"usual {string.Join(", ", mill.UsualList.Select(one => $"for the {StepWording.Family(one.Key)} {MillWording.Setting(mill, one.Value)}"))}" : null,
-            mill.LabelList.Count > 0 ? $"labels {string.Join(", ", mill.LabelList.Select(one => $"{one.Label} = {Number(one.Setting)}"))}" : null);
+        protected override string Line(Grinder grinder, ShelfView view) => Join(
+            $"{grinder.SettingName} {Number(grinder.Least)} to {Number(grinder.Most)} by {Number(grinder.Step)}{(grinder.Notches ? ", in notches" : "")}",
+            Guessed(grinder),
+            $"{Number(grinder.MedianUm(grinder.Least))} to {Number(grinder.MedianUm(grinder.Most))} µm, {Number(grinder.UmPerSetting * grinder.Step)} µm a step",
+            grinder.UsualFilterSetting is { } usual ? $"usual for paper {GrinderWording.Setting(grinder, usual)}, {Number(grinder.MedianUm(usual))} µm" : null,
+            grinder.UsualList.Count > 0 ? $"usual {string.Join(", ", grinder.UsualList.Select(one => $"for the {StepWording.Family(one.Key)} {GrinderWording.Setting(grinder, one.Value)}"))}" : null,
+            grinder.LabelList.Count > 0 ? $"labels {string.Join(", ", grinder.LabelList.Select(one => $"{one.Label} = {Number(one.Setting)}"))}" : null);
     }
 
     private sealed class Vessels : ShelfKind<OwnedVessel>

@@ -145,7 +145,7 @@ public sealed class YouModel(CisternDb db, JobLedger jobs, BenchContext bench, P
         {
             var has = Request.Form["has"];
             await db.Baristas.Where(row => row.Id == you.Id).ExecuteUpdateAsync(
-                set => set.SetProperty(row => row.NoScale, !has.Contains("scale")).SetProperty(row => row.NoThermometer, !has.Contains("thermometer")).SetProperty(row => row.NoMill, !has.Contains("mill")), ct);
+                set => set.SetProperty(row => row.NoScale, !has.Contains("scale")).SetProperty(row => row.NoThermometer, !has.Contains("thermometer")).SetProperty(row => row.NoGrinder, !has.Contains("mill")), ct);
         }
 
         return Redirect("/you#at-hand");

@@ -5,10 +5,10 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>A mill nobody has measured.</summary>
-public sealed class MillEstimateTests
+/// <summary>A grinder nobody has measured.</summary>
+public sealed class GrinderEstimateTests
 {
-    private static double At(MillEstimate mill, double setting) => mill.UmAtZero + (mill.UmPerSetting * setting);
+    private static double At(GrinderEstimate grinder, double setting) => grinder.UmAtZero + (grinder.UmPerSetting * setting);
 
     /// <summary>One more direction of what may be otherwise: added in quadrature to the rest, and none where brews know better.</summary>
     [Fact]
@@ -17,66 +17,66 @@ public sealed class MillEstimateTests
         var recipe = RecipeLibrary.All.First(one => one.Id == "tp-upright-short");
         var sure = ForecastModel.Published;
         Band Of(ForecastModel model) => Confidence.Of(model.Run(recipe))[Outcome.TdsPercent];
-        Band OfMill(double sigmaUm) => Of(sure with { Spread = sure.Spread.WithMillOffBy(sigmaUm) });
+        Band OfGrinder(double sigmaUm) => Of(sure with { Spread = sure.Spread.WithGrinderOffBy(sigmaUm) });
         double Tds(double offUm) => sure.Figures(recipe with { Grind = recipe.Grind with { MedianUm = recipe.Grind.MedianUm + offUm } }).Totals.TdsPercent;
 
-        var (narrow, wide) = (Of(sure), OfMill(150));
+        var (narrow, wide) = (Of(sure), OfGrinder(150));
         var byGrind = Confidence.Eighty * (Tds(-150) - Tds(150)) / 2;
         Assert.Equal(narrow.Value, wide.Value, 1e-9);
         Assert.Equal(Math.Sqrt(Math.Pow(narrow.High - narrow.Value, 2) + Math.Pow(byGrind, 2)), wide.High - wide.Value, 2e-3);
         Assert.True(byGrind > 0.05, $"{byGrind:0.000} % TDS");
-        Assert.True(OfMill(300).High > wide.High);
+        Assert.True(OfGrinder(300).High > wide.High);
 
-        // What was learned of the mill's offset is kept as it is.
+        // What was learned of the grinder's offset is kept as it is.
         var learned = new ModelSpread([[0, 0, 0, 0, 0, 0, 12]]);
-        Assert.Same(learned, learned.WithMillOffBy(150));
-        Assert.Equal(sure.Spread.WithMillOffBy(150), sure.Spread.WithMillOffBy(150));
-        Assert.NotEqual(sure.Spread.WithMillOffBy(150), sure.Spread.WithMillOffBy(151));
+        Assert.Same(learned, learned.WithGrinderOffBy(150));
+        Assert.Equal(sure.Spread.WithGrinderOffBy(150), sure.Spread.WithGrinderOffBy(150));
+        Assert.NotEqual(sure.Spread.WithGrinderOffBy(150), sure.Spread.WithGrinderOffBy(151));
     }
 
     [Fact]
     public void Nothing_known_it_goes_from_fine_to_coarse_and_is_wide()
     {
-        var mill = new MillEstimate(2, 42, []);
-        Assert.Equal((150, 1_400), (At(mill, 2), At(mill, 42)));
-        Assert.Equal(1_250.0 / 40, mill.UmPerSetting, 1e-9);
-        Assert.Equal((1.28 * 110, 1.28 * 420), (mill.HalfWidthUm(2), mill.HalfWidthUm(42)));
+        var grinder = new GrinderEstimate(2, 42, []);
+        Assert.Equal((150, 1_400), (At(grinder, 2), At(grinder, 42)));
+        Assert.Equal(1_250.0 / 40, grinder.UmPerSetting, 1e-9);
+        Assert.Equal((1.28 * 110, 1.28 * 420), (grinder.HalfWidthUm(2), grinder.HalfWidthUm(42)));
     }
 
     [Fact]
     public void What_it_is_used_for_pulls_it_there_and_narrows_it()
     {
-        var nothing = new MillEstimate(0, 60, []);
-        var one = new MillEstimate(0, 60, [KnownGrind.UsedFor(31, VesselFamily.FrenchPress)]);
-        var two = new MillEstimate(0, 60, [KnownGrind.UsedFor(31, VesselFamily.FrenchPress), KnownGrind.UsedForPaper(20)]);
+        var nothing = new GrinderEstimate(0, 60, []);
+        var one = new GrinderEstimate(0, 60, [KnownGrind.UsedFor(31, VesselFamily.FrenchPress)]);
+        var two = new GrinderEstimate(0, 60, [KnownGrind.UsedFor(31, VesselFamily.FrenchPress), KnownGrind.UsedForPaper(20)]);
         Assert.Equal(928, KnownGrind.UsedFor(31, VesselFamily.FrenchPress).Um, 1.0);
         Assert.InRange(At(one, 31), At(nothing, 31), 928);
         Assert.InRange(At(two, 31), 820, 928);
         Assert.InRange(At(two, 20), 500, 620);
         Assert.True(nothing.HalfWidthUm(25) > one.HalfWidthUm(25) && one.HalfWidthUm(25) > two.HalfWidthUm(25));
         // In whatever order it is said.
-        var turned = new MillEstimate(0, 60, [KnownGrind.UsedForPaper(20), KnownGrind.UsedFor(31, VesselFamily.FrenchPress)]);
+        var turned = new GrinderEstimate(0, 60, [KnownGrind.UsedForPaper(20), KnownGrind.UsedFor(31, VesselFamily.FrenchPress)]);
         Assert.Equal(two.UmAtZero, turned.UmAtZero, 1e-6);
         Assert.Equal(two.UmPerSetting, turned.UmPerSetting, 1e-6);
     }
 
-    /// <summary>Of mills that are really otherwise, the truth lies in the band about as often as it says.</summary>
+    /// <summary>Of grinders that are really otherwise, the truth lies in the band about as often as it says.</summary>
     [Fact]
     public void The_band_holds_the_truth_four_times_of_five()
     {
         var random = new Random(4);
         double Normal() => Math.Sqrt(-2 * Math.Log(1 - random.NextDouble())) * Math.Cos(2 * Math.PI * random.NextDouble());
         var held = 0;
-        const int Mills = 2_000;
-        for (var i = 0; i < Mills; i++)
+        const int Grinders = 2_000;
+        for (var i = 0; i < Grinders; i++)
         {
             var (first, last) = (150 + (110 * Normal()), 1_400 + (420 * Normal()));
             double True(double setting) => first + ((last - first) * setting / 40);
-            var mill = new MillEstimate(0, 40, [new KnownGrind(12, True(12) + (90 * Normal()), 90), new KnownGrind(27, True(27) + (160 * Normal()), 160)]);
-            held += Math.Abs(At(mill, 20) - True(20)) < mill.HalfWidthUm(20) ? 1 : 0;
+            var grinder = new GrinderEstimate(0, 40, [new KnownGrind(12, True(12) + (90 * Normal()), 90), new KnownGrind(27, True(27) + (160 * Normal()), 160)]);
+            held += Math.Abs(At(grinder, 20) - True(20)) < grinder.HalfWidthUm(20) ? 1 : 0;
         }
 
-        Assert.InRange(held / (double)Mills, 0.77, 0.83);
+        Assert.InRange(held / (double)Grinders, 0.77, 0.83);
     }
 
     [Fact]
@@ -88,5 +88,5 @@ public sealed class MillEstimateTests
 
     [Fact]
     public void What_contradicts_itself_comes_out_the_wrong_way_round() =>
-        Assert.True(new MillEstimate(0, 40, [new KnownGrind(2, 1_200, 20), new KnownGrind(38, 300, 20)]).UmPerSetting < 0);
+        Assert.True(new GrinderEstimate(0, 40, [new KnownGrind(2, 1_200, 20), new KnownGrind(38, 300, 20)]).UmPerSetting < 0);
 }

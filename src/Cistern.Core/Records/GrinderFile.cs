@@ -5,30 +5,30 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Records;
 
-/// <summary>What came of reading a mill: its scale, or why it was refused.</summary>
-/// <param name="Mill">The scale; null where it was refused.</param>
+/// <summary>What came of reading a grinder: its scale, or why it was refused.</summary>
+/// <param name="Grinder">The scale; null where it was refused.</param>
 /// <param name="Findings">Everything found.</param>
-public sealed record MillFile(MillScale? Mill, ImmutableArray<Finding> Findings)
+public sealed record GrinderFile(GrinderScale? Grinder, ImmutableArray<Finding> Findings)
 {
-    /// <summary>A mill's largest file, bytes.</summary>
+    /// <summary>A grinder's largest file, bytes.</summary>
     private const int LargestBytes = 1024 * 1024;
 
     private const double UsualSpread = 0.45;
 
     /// <summary>
-    /// Reads a mill: <c>least</c>, <c>most</c> and <c>step</c> of its settings, <c>umAtZero</c> and <c>umPerSetting</c>, and
+    /// Reads a grinder: <c>least</c>, <c>most</c> and <c>step</c> of its settings, <c>umAtZero</c> and <c>umPerSetting</c>, and
     /// where it is known <c>spread</c>. Or its table: <c>settings</c>, each with <c>setting</c> and <c>um</c>, through which
     /// the straight line is laid. Never throws on what stands in it.
     /// </summary>
     /// <param name="utf8">The file.</param>
-    public static MillFile Read(ReadOnlyMemory<byte> utf8) => RecipeReader.Open(utf8, LargestBytes, "A grinder's file", Read, finding => new MillFile(null, [finding]));
+    public static GrinderFile Read(ReadOnlyMemory<byte> utf8) => RecipeReader.Open(utf8, LargestBytes, "A grinder's file", Read, finding => new GrinderFile(null, [finding]));
 
-    private static MillFile Read(JsonElement root)
+    private static GrinderFile Read(JsonElement root)
     {
         var findings = new List<Finding>();
         if (root.ValueKind != JsonValueKind.Object)
         {
-            return new MillFile(null, [Finding.Error("", "A grinder is an object.", ObjectReader.Shown(root), "Put its members in braces.")]);
+            return new GrinderFile(null, [Finding.Error("", "A grinder is an object.", ObjectReader.Shown(root), "Put its members in braces.")]);
         }
 
         var reader = new ObjectReader(root, "", findings, nullIsNothing: true);
@@ -55,13 +55,13 @@ public sealed record MillFile(MillScale? Mill, ImmutableArray<Finding> Findings)
             Check(umPerSetting == 0, "umPerSetting", "A setting must change the grind.", "Write by how many µm.");
         }
 
-        var mill = new MillScale(least, most, step, umAtZero, umPerSetting, spread);
+        var grinder = new GrinderScale(least, most, step, umAtZero, umPerSetting, spread);
         if (findings.Count == 0)
         {
-            Check(!mill.Grinds, "umAtZero", "A grinder has at least one setting of 50 to 3000 µm.", "Write the median at setting 0.");
+            Check(!grinder.Grinds, "umAtZero", "A grinder has at least one setting of 50 to 3000 µm.", "Write the median at setting 0.");
         }
 
-        return new MillFile(findings.Count == 0 ? mill : null, [.. findings]);
+        return new GrinderFile(findings.Count == 0 ? grinder : null, [.. findings]);
 
         void Check(bool wrong, string place, string rule, string remedy)
         {

@@ -5,7 +5,7 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Core.Planning;
 
-/// <summary>What is known of a mill at one of its settings, however roughly.</summary>
+/// <summary>What is known of a grinder at one of its settings, however roughly.</summary>
 /// <param name="Setting">The setting.</param>
 /// <param name="Um">The median it is taken to grind there, µm.</param>
 /// <param name="SigmaUm">How far that may be off: one standard deviation, µm.</param>
@@ -47,11 +47,11 @@ public readonly record struct KnownGrind(double Setting, double Um, double Sigma
 }
 
 /// <summary>
-/// A mill nobody has measured, estimated from its range and from what is used on it. A straight line from its least setting to
+/// A grinder nobody has measured, estimated from its range and from what is used on it. A straight line from its least setting to
 /// its most is believed to begin at about 150 µm and to end at about 1,400 (judged: one that makes coffee of every kind); each
 /// thing known pulls it there by how well it is known (the Gaussian update of a straight line with two unknowns).
 /// </summary>
-public sealed class MillEstimate
+public sealed class GrinderEstimate
 {
     private const double LeastUm = 150;
     private const double LeastSigmaUm = 110;
@@ -66,12 +66,12 @@ public sealed class MillEstimate
     private double varLast = MostSigmaUm * MostSigmaUm;
     private double covariance;
 
-    /// <summary>Estimates a mill.</summary>
+    /// <summary>Estimates a grinder.</summary>
     /// <param name="least">Its least setting.</param>
     /// <param name="most">Its most; over the least.</param>
     /// <param name="known">What is known of it, in any order.</param>
     /// <exception cref="ArgumentOutOfRangeException">Its most is not over its least.</exception>
-    public MillEstimate(double least, double most, IEnumerable<KnownGrind> known)
+    public GrinderEstimate(double least, double most, IEnumerable<KnownGrind> known)
     {
         ArgumentOutOfRangeException.ThrowIfLessThanOrEqual(most, least);
         (this.least, this.most) = (least, most);

@@ -2,14 +2,14 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Planning;
 
-/// <summary>What a mill's settings mean: a straight line from its setting to the grind's median.</summary>
+/// <summary>What a grinder's settings mean: a straight line from its setting to the grind's median.</summary>
 /// <param name="Least">The least setting.</param>
 /// <param name="Most">The most.</param>
 /// <param name="Step">The smallest step it has; settings count from the least.</param>
 /// <param name="UmAtZero">The median at setting 0, µm.</param>
 /// <param name="UmPerSetting">The median for each 1 more, µm.</param>
 /// <param name="Spread">The spread of what it grinds, ln-σ.</param>
-public sealed record MillScale(double Least, double Most, double Step, double UmAtZero, double UmPerSetting, double Spread)
+public sealed record GrinderScale(double Least, double Most, double Step, double UmAtZero, double UmPerSetting, double Spread)
 {
     private static readonly Member Median = Member.Named("medianUm");
 
@@ -17,7 +17,7 @@ public sealed record MillScale(double Least, double Most, double Step, double Um
     public bool Grinds => MedianUm(Usable.Low) >= Median.Min && MedianUm(Usable.High) <= Median.Max;
 
     /// <summary>
-    /// The settings whose median a recipe may name: a mill set up so that it touches at 0 has some that grind to nothing.
+    /// The settings whose median a recipe may name: a grinder set up so that it touches at 0 has some that grind to nothing.
     /// Where it has none, its whole scale.
     /// </summary>
     public Span Usable
@@ -36,7 +36,7 @@ public sealed record MillScale(double Least, double Most, double Step, double Um
     /// <summary>The median at a setting, µm.</summary>
     public double MedianUm(double setting) => UmAtZero + (UmPerSetting * setting);
 
-    /// <summary>The setting on the mill's own steps, which count from its least, nearest to a median.</summary>
+    /// <summary>The setting on the grinder's own steps, which count from its least, nearest to a median.</summary>
     public double SettingFor(double medianUm) =>
         Math.Clamp(Least + (Math.Round((((medianUm - UmAtZero) / UmPerSetting) - Least) / Step) * Step), Usable.Low, Usable.High);
 

@@ -4,17 +4,17 @@ using Cistern.Data.Shelf;
 
 namespace Cistern.Web.Wording;
 
-/// <summary>Tells a mill's setting as the barista would say it.</summary>
-public static class MillWording
+/// <summary>Tells a grinder's setting as the barista would say it.</summary>
+public static class GrinderWording
 {
     /// <summary>A setting with its label, where the collar has one there.</summary>
-    public static string Setting(Mill mill, double setting)
+    public static string Setting(Grinder grinder, double setting)
     {
         var text = Number(setting);
-        var label = mill.LabelList.FirstOrDefault(one => Math.Abs(one.Setting - setting) < 1e-6).Label;
+        var label = grinder.LabelList.FirstOrDefault(one => Math.Abs(one.Setting - setting) < 1e-6).Label;
         return label is not null ? $"{label} ({text})"
-            : mill is { Notches: true, Step: > 0 } ? $"{Number(Math.Round((setting - mill.Least) / mill.Step))} notches ({text} {mill.SettingName})"
-            : $"{text} {mill.SettingName}";
+            : grinder is { Notches: true, Step: > 0 } ? $"{Number(Math.Round((setting - grinder.Least) / grinder.Step))} notches ({text} {grinder.SettingName})"
+            : $"{text} {grinder.SettingName}";
     }
 
     // How many are said otherwise than by a number; adding one is adding a line.
@@ -34,19 +34,19 @@ public static class MillWording
     /// finer". It counts from what is usual for the vessel; where nobody said what that is, from what it stands at. What is
     /// none of these comes back as it was.
     /// </summary>
-    /// <param name="mill">The mill.</param>
+    /// <param name="grinder">The grinder.</param>
     /// <param name="text">As said.</param>
     /// <param name="family">The vessel it is ground for: what is usual is usual for that.</param>
     /// <param name="stands">What it stands at.</param>
-    public static string Read(Mill mill, string text, Core.Recipes.VesselFamily family, double stands)
+    public static string Read(Grinder grinder, string text, Core.Recipes.VesselFamily family, double stands)
     {
         var plain = text.Trim();
-        if (mill.LabelList.FirstOrDefault(one => string.Equals(one.Label, plain, StringComparison.OrdinalIgnoreCase)) is { Label: not null } label)
+        if (grinder.LabelList.FirstOrDefault(one => string.Equals(one.Label, plain, StringComparison.OrdinalIgnoreCase)) is { Label: not null } label)
         {
             return Number(label.Setting);
         }
 
-        var usual = mill.UsualFor(family);
+        var usual = grinder.UsualFor(family);
         var said = plain.ToLowerInvariant();
         if (said is "usual" or "my usual" or "as usual")
         {
@@ -71,46 +71,46 @@ public static class MillWording
         }
 
         var count = said[..said.LastIndexOf(' ')].Trim();
-        foreach (var word in new[] { "notch", "notches", "click", "clicks", "step", "steps", mill.SettingName.ToLowerInvariant() })
+        foreach (var word in new[] { "notch", "notches", "click", "clicks", "step", "steps", grinder.SettingName.ToLowerInvariant() })
         {
             count = count.EndsWith(" " + word, StringComparison.Ordinal) ? count[..^(word.Length + 1)] : count;
         }
 
         const double MostSteps = 1_000;
         var steps = Counts.TryGetValue(count, out var told) ? told : NumberWords.All.TryGetValue(count, out var words) ? words : double.TryParse(count.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var typed) && typed < MostSteps ? typed : double.NaN;
-        return double.IsNaN(steps) ? text : Number(from + ((finer ? -1 : 1) * Math.Sign(mill.UmPerSetting) * steps * mill.Step));
+        return double.IsNaN(steps) ? text : Number(from + ((finer ? -1 : 1) * Math.Sign(grinder.UmPerSetting) * steps * grinder.Step));
     }
 
-    /// <summary>What goes with a mill's setting: its notches, its size and how well that is known, how far it may be off, and how it lies to the usual.</summary>
-    /// <param name="mill">The mill.</param>
+    /// <summary>What goes with a grinder's setting: its notches, its size and how well that is known, how far it may be off, and how it lies to the usual.</summary>
+    /// <param name="grinder">The grinder.</param>
     /// <param name="setting">Its setting; null where what was typed is none.</param>
     /// <param name="medianUm">The median it stands for, µm.</param>
     /// <param name="mayBeOff">How far it may be off, in words; null where it hardly matters.</param>
     /// <param name="family">The vessel it is ground for.</param>
-    public static IEnumerable<string?> Beside(Mill mill, double? setting, double medianUm, string? mayBeOff, Core.Recipes.VesselFamily family)
+    public static IEnumerable<string?> Beside(Grinder grinder, double? setting, double medianUm, string? mayBeOff, Core.Recipes.VesselFamily family)
     {
-        var half = setting is { } at ? mill.HalfWidthUm(at) : null;
-        yield return mill.Notches && setting is { } notch ? Setting(mill, notch) : null;
-        yield return $"{(mill.Estimated ? "some " : "")}{FigureFormat.Number(medianUm, 0)} µm{(half is { } wide ? $", which may be {FigureFormat.Number(wide, 0)} off" : "")}";
+        var half = setting is { } at ? grinder.HalfWidthUm(at) : null;
+        yield return grinder.Notches && setting is { } notch ? Setting(grinder, notch) : null;
+        yield return $"{(grinder.Estimated ? "some " : "")}{FigureFormat.Number(medianUm, 0)} µm{(half is { } wide ? $", which may be {FigureFormat.Number(wide, 0)} off" : "")}";
         yield return mayBeOff;
-        yield return setting is { } usual ? FromUsual(mill, usual, family) : null;
+        yield return setting is { } usual ? FromUsual(grinder, usual, family) : null;
     }
 
-    /// <summary>How far a setting is from what is usual for a family, in the mill's own steps: "2 clicks finer than usual"; null where that is not known.</summary>
-    public static string? FromUsual(Mill mill, double setting, Core.Recipes.VesselFamily family)
+    /// <summary>How far a setting is from what is usual for a family, in the grinder's own steps: "2 clicks finer than usual"; null where that is not known.</summary>
+    public static string? FromUsual(Grinder grinder, double setting, Core.Recipes.VesselFamily family)
     {
-        if (mill.UsualFor(family) is not { } usual || mill.Step <= 0)
+        if (grinder.UsualFor(family) is not { } usual || grinder.Step <= 0)
         {
             return null;
         }
 
-        var steps = Math.Round((setting - usual) / mill.Step);
-        var way = steps < 0 == mill.UmPerSetting > 0 ? "finer" : "coarser";
-        var many = mill.Notches ? "notches" : mill.Step == 1 ? mill.SettingName : "steps";
+        var steps = Math.Round((setting - usual) / grinder.Step);
+        var way = steps < 0 == grinder.UmPerSetting > 0 ? "finer" : "coarser";
+        var many = grinder.Notches ? "notches" : grinder.Step == 1 ? grinder.SettingName : "steps";
         return steps == 0 ? "your usual" : $"{Number(Math.Abs(steps))} {(Math.Abs(steps) == 1 ? One(many) : many)} {way} than usual";
     }
 
-    /// <summary>One of what a mill counts in: "click" of "clicks". A name that tells no plural stays.</summary>
+    /// <summary>One of what a grinder counts in: "click" of "clicks". A name that tells no plural stays.</summary>
     private static string One(string many) => many switch
     {
         "notches" => "notch",
