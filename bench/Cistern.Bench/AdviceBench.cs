@@ -24,7 +24,7 @@ internal static class AdviceBench
 
     /// <summary>Runs it and prints a table by family.</summary>
     /// <param name="starts">Starts of each family.</param>
-    /// <param name="width">How wide the target is: 1 for 0.08 % TDS and 0.35 of tilt either way.</param>
+    /// <param name="width">How wide the target is: 1 for 0.08 % TDS and 0.35 of flavour balance either way.</param>
     /// <param name="verbose">Whether each line that did not get there is printed.</param>
     public static void Run(int starts, bool verbose, double width = 1)
     {
@@ -58,7 +58,7 @@ internal static class AdviceBench
         var target = new Target
         {
             TdsPercent = meant.Target?.TdsPercent ?? new Span(wanted.FinalTdsPercent - (0.08 * width), wanted.FinalTdsPercent + (0.08 * width)),
-            Tilt = meant.Target?.Tilt ?? new Span(wanted.Tilt - (0.35 * width), wanted.Tilt + (0.35 * width)),
+            FlavourBalance = meant.Target?.FlavourBalance ?? new Span(wanted.FlavourBalance - (0.35 * width), wanted.FlavourBalance + (0.35 * width)),
             FinishS = meant.Target?.FinishS,
         };
         // A start that happens to be right is none.
@@ -88,7 +88,7 @@ internal static class AdviceBench
             var next = Next(line, way, row);
             if (verbose && way == Way.Advice)
             {
-                Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"   {family} {seed} {meant.Id} brew {brew}: tds {truth.FinalTdsPercent:0.00} in {target.TdsPercent!.Value.Low:0.00}..{target.TdsPercent.Value.High:0.00}, tilt {truth.Tilt:0.00} in {target.Tilt!.Value.Low:0.00}..{target.Tilt.Value.High:0.00}: {next.Said}"));
+                Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"   {family} {seed} {meant.Id} brew {brew}: tds {truth.FinalTdsPercent:0.00} in {target.TdsPercent!.Value.Low:0.00}..{target.TdsPercent.Value.High:0.00}, tilt {truth.FlavourBalance:0.00} in {target.FlavourBalance!.Value.Low:0.00}..{target.FlavourBalance.Value.High:0.00}: {next.Said}"));
             }
 
             if (next.Recipe is null)
@@ -101,7 +101,7 @@ internal static class AdviceBench
 
         row.Lost++;
 
-        bool IsHome(Totals totals) => target.TdsPercent!.Value.Holds(totals.FinalTdsPercent) && target.Tilt!.Value.Holds(totals.Tilt) && target.FinishS?.Holds(Math.Round(totals.FinishS)) != false;
+        bool IsHome(Totals totals) => target.TdsPercent!.Value.Holds(totals.FinalTdsPercent) && target.FlavourBalance!.Value.Holds(totals.FlavourBalance) && target.FinishS?.Holds(Math.Round(totals.FinishS)) != false;
     }
 
     private static (Recipe? Recipe, string Said) Next(List<BrewRecord> line, Way way, Row row)
@@ -115,10 +115,10 @@ internal static class AdviceBench
                 var watch = Stopwatch.StartNew();
                 var advice = Advisor.Of(line, learned.Model(ForecastModel.Published, last.Keys()), new AdviceGear());
                 row.Ms.Add(watch.Elapsed.TotalMilliseconds);
-                return advice.Changes is [var first, ..] ? (first.Recipe, string.Create(CultureInfo.InvariantCulture, $"{first.Setting} {first.From:0.#} to {first.To:0.#} (chance {first.Chance:0.00}; then {first.Then.Totals.FinalTdsPercent:0.00}, {first.Then.Totals.Tilt:0.00})")) : (null, "nothing");
+                return advice.Changes is [var first, ..] ? (first.Recipe, string.Create(CultureInfo.InvariantCulture, $"{first.Setting} {first.From:0.#} to {first.To:0.#} (chance {first.Chance:0.00}; then {first.Then.Totals.FinalTdsPercent:0.00}, {first.Then.Totals.FlavourBalance:0.00})")) : (null, "nothing");
             case Way.StepByTaste:
                 // A fixed step finer where it is sharp or thin, coarser where it is harsh or heavy.
-                var finer = said.SharpHarsh < 0 || (said.SharpHarsh == 0 && said.ThinHeavy < 0);
+                var finer = said.SourBitter < 0 || (said.SourBitter == 0 && said.ThinHeavy < 0);
                 var grind = last.Planned.Grind;
                 return (last.Planned with { Grind = grind with { MedianUm = Math.Max(200, grind.MedianUm + (finer ? -75 : 75)) } }, "");
             default:

@@ -7,7 +7,7 @@ using Cistern.Core.Records;
 
 namespace Cistern.Bench;
 
-/// <summary>What fitting is worth: strangers' brews foretold after five of them, against the model unfitted.</summary>
+/// <summary>What fitting is worth: strangers' brews expected after five of them, against the model unfitted.</summary>
 internal static class FitBench
 {
     private static readonly string[] Figures = ["tdsPercent", "beverageG", "drawdownS", "tilt", "slurryEndC"];

@@ -16,7 +16,7 @@ public class ForecastBenchmarks
     private readonly Recipe nineMinutes = RecipeLibrary.Find("fp-long-settle")!;
     private readonly Forecast press = ForecastModel.Published.Run(RecipeLibrary.Find("fp-long-settle")!);
     private readonly Forecast dripper = ForecastModel.Published.Run(RecipeLibrary.Find("vd-coffee-first")!);
-    private readonly TideOptions options = new(560);
+    private readonly BrewChartOptions options = new(560);
 
     [Benchmark(Description = "forecast, nine-minute French press")]
     public Forecast Forecast() => ForecastModel.Published.Run(nineMinutes);
@@ -43,9 +43,9 @@ public class ForecastBenchmarks
         var forecast = ForecastModel.Published.Run(Scaling.To(nineMinutes, new Charge(30, 450)));
         var nudges = Nudges.Of(forecast);
         return (
-            Drawing.Tide.Draw(forecast, options with { Ghost = press }),
-            Drawing.Tide.Rows(forecast, options with { Ghost = press }),
-            VesselCut.Draw(forecast, 200, TideLabels.Plain),
+            Drawing.BrewChart.Draw(forecast, options with { Ghost = press }),
+            Drawing.BrewChart.Rows(forecast, options with { Ghost = press }),
+            VesselCut.Draw(forecast, 200, BrewChartLabels.Plain),
             StrengthMap.Draw(
                 [new MapMark(MapPoint.Plan, forecast.Totals.ExtractionYieldPercent, forecast.Totals.FinalTdsPercent, "")],
                 [.. nudges.Select(nudge => new MapArrow(nudge.ExtractionYieldPercent, nudge.TdsPercent, ""))], null, 440, 300));
@@ -64,5 +64,5 @@ public class ForecastBenchmarks
     public object Choose() => Choosing.Of(RecipeLibrary.All, new Wish { DrinkMl = 360, WithinS = 300 }, ForecastModel.Published);
 
     [Benchmark(Description = "draw the tide")]
-    public string Tide() => Drawing.Tide.Draw(press, options);
+    public string BrewChart() => Drawing.BrewChart.Draw(press, options);
 }

@@ -23,15 +23,15 @@ internal sealed class Stranger
         Truth = ForecastModel.Published with { Parameters = ModelParameters.Published.Moved(by) };
         leanOffset = Normal();
         bodyOffset = Normal();
-        LeanScale = 2.5 * Math.Exp(0.3 * Normal());
+        BalanceScale = 2.5 * Math.Exp(0.3 * Normal());
         BodyScale = 8 * Math.Exp(0.3 * Normal());
     }
 
     /// <summary>What their brews really do.</summary>
     public ForecastModel Truth { get; }
 
-    /// <summary>Points for 1 of tilt.</summary>
-    public double LeanScale { get; }
+    /// <summary>Points for 1 of flavour balance.</summary>
+    public double BalanceScale { get; }
 
     /// <summary>Points for 1 % TDS.</summary>
     public double BodyScale { get; }
@@ -58,7 +58,7 @@ internal sealed class Stranger
             },
             Tasting = new TastingRecord
             {
-                Sips = [new Sip { When = SipWhen.Warm, SharpHarsh = Said(leanOffset + (LeanScale * totals.Tilt)), ThinHeavy = Said(bodyOffset + (BodyScale * (totals.FinalTdsPercent - 1.3))) }],
+                Sips = [new Sip { When = SipWhen.Warm, SourBitter = Said(leanOffset + (BalanceScale * totals.FlavourBalance)), ThinHeavy = Said(bodyOffset + (BodyScale * (totals.FinalTdsPercent - 1.3))) }],
             },
         };
     }

@@ -53,7 +53,7 @@ internal static class TasterBench
             // Ended much too late: that is why it is bitter, and not why it is sour.
             var late = Settings.With(plan, Setting.ReleaseS, plan.Timings[release].StartS + Math.Max(90, 0.5 * plan.Timings[release].StartS));
             var drunk = ForecastModel.Published.Figures(late);
-            var explains = drunk.Totals.Tilt - plan.Totals.Tilt > 0.1 && drunk.Totals.ExtractionYieldPercent - plan.Totals.ExtractionYieldPercent > 0.4;
+            var explains = drunk.Totals.FlavourBalance - plan.Totals.FlavourBalance > 0.1 && drunk.Totals.ExtractionYieldPercent - plan.Totals.ExtractionYieldPercent > 0.4;
             foreach (var complaint in (Complaint[])[Complaint.Bitter, Complaint.Sour])
             {
                 var named = Advise(new BrewRecord(Guid.NewGuid(), recipe, late) { Tasting = new TastingRecord { Complaints = [complaint] } }).Changes is [{ Lever: Lever.AsPlanned }, ..];
@@ -96,8 +96,8 @@ internal static class TasterBench
     /// <summary>Whether a figure moves the right way at all: by a measure of the bench's own, not the advice's.</summary>
     private static bool Right(Complaint one, Totals now, Totals then) => one switch
     {
-        Complaint.Sour => then.ExtractionYieldPercent > now.ExtractionYieldPercent && then.Tilt > now.Tilt,
-        Complaint.Bitter or Complaint.Astringent => then.ExtractionYieldPercent < now.ExtractionYieldPercent && then.Tilt < now.Tilt,
+        Complaint.Sour => then.ExtractionYieldPercent > now.ExtractionYieldPercent && then.FlavourBalance > now.FlavourBalance,
+        Complaint.Bitter or Complaint.Astringent => then.ExtractionYieldPercent < now.ExtractionYieldPercent && then.FlavourBalance < now.FlavourBalance,
         Complaint.Thin or Complaint.Weak => then.FinalTdsPercent > now.FinalTdsPercent + 0.005,
         Complaint.Heavy or Complaint.Strong => then.FinalTdsPercent < now.FinalTdsPercent - 0.005,
         Complaint.Hollow => then.ExtractionYieldPercent > now.ExtractionYieldPercent,
@@ -114,8 +114,8 @@ internal static class TasterBench
 
     private static bool Wrong(Complaint one, Totals now, Totals then) => one switch
     {
-        Complaint.Sour => then.ExtractionYieldPercent < now.ExtractionYieldPercent - 0.2 || then.Tilt < now.Tilt - 0.05,
-        Complaint.Bitter or Complaint.Astringent => then.ExtractionYieldPercent > now.ExtractionYieldPercent + 0.2 || then.Tilt > now.Tilt + 0.05,
+        Complaint.Sour => then.ExtractionYieldPercent < now.ExtractionYieldPercent - 0.2 || then.FlavourBalance < now.FlavourBalance - 0.05,
+        Complaint.Bitter or Complaint.Astringent => then.ExtractionYieldPercent > now.ExtractionYieldPercent + 0.2 || then.FlavourBalance > now.FlavourBalance + 0.05,
         Complaint.Thin or Complaint.Weak => then.FinalTdsPercent < now.FinalTdsPercent - 0.02,
         Complaint.Heavy or Complaint.Strong => then.FinalTdsPercent > now.FinalTdsPercent + 0.02,
         Complaint.Hollow => then.ExtractionYieldPercent < now.ExtractionYieldPercent - 0.2,

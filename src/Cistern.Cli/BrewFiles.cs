@@ -87,7 +87,7 @@ internal static class BrewFiles
         return 0;
     }
 
-    /// <summary>With what a recipe is foretold: what it names itself, else what all the brews were brewed with.</summary>
+    /// <summary>With what a recipe is expected: what it names itself, else what all the brews were brewed with.</summary>
     private static FitKeys? KeysFor(Recipe recipe, List<BrewRecord> brews)
     {
         var all = brews.ConvertAll(brew => brew.Keys());

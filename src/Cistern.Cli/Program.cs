@@ -110,7 +110,7 @@ static int Forecast(string[] paths, bool asSeries, bool asSvg, double? serverMl)
     }
     else if (asSvg && all.Count == 1)
     {
-        Console.Out.WriteLine(Tide.Draw(all[0], new TideOptions(760) { StandsAlone = true }));
+        Console.Out.WriteLine(BrewChart.Draw(all[0], new BrewChartOptions(760) { StandsAlone = true }));
     }
     else
     {

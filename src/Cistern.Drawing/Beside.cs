@@ -8,7 +8,7 @@ namespace Cistern.Drawing;
 /// <param name="Letter">How it is told apart: a letter at each of its lines.</param>
 /// <param name="Forecast">As it was brewed, or as it is planned; with its series.</param>
 /// <param name="Weighed">What a scale told of the vessel and the cup; empty where there was none.</param>
-public sealed record BesideTide(string Letter, Forecast Forecast, IReadOnlyList<WeighedPoint> Weighed);
+public sealed record ComparedChart(string Letter, Forecast Forecast, IReadOnlyList<WeighedPoint> Weighed);
 
 /// <summary>One of several brews on the map.</summary>
 /// <param name="Letter">How it is told apart.</param>
@@ -17,7 +17,7 @@ public sealed record BesideTide(string Letter, Forecast Forecast, IReadOnlyList<
 /// <param name="Label">In a few words.</param>
 public sealed record BesideMark(string Letter, double ExtractionYieldPercent, double TdsPercent, string Label);
 
-/// <summary>Brews laid over each other: their tides on one scale of time and one of grams, and their places on the map.</summary>
+/// <summary>Brews laid over each other: their brew charts on one scale of time and one of grams, and their places on the map.</summary>
 public static class Beside
 {
     /// <summary>The most that can be told apart by line and letter.</summary>
@@ -27,25 +27,25 @@ public static class Beside
     private const double BetweenPx = 30;
     private const double LettersApartPx = 26;
 
-    /// <summary>Draws the tides: in the vessel above, in the cup below, what was weighed as a thin line beside what was computed.</summary>
-    /// <param name="tides">The brews, at most <see cref="Most"/>.</param>
+    /// <summary>Draws the brew charts: in the vessel above, in the cup below, what was weighed as a thin line beside what was computed.</summary>
+    /// <param name="charts">The brews, at most <see cref="Most"/>.</param>
     /// <param name="labels">Words and units.</param>
     /// <param name="widthPx">Its width, px.</param>
     /// <param name="lanesPx">The height of both lanes together, px.</param>
-    public static string Tides(IReadOnlyList<BesideTide> tides, TideLabels labels, double widthPx, double lanesPx)
+    public static string BrewCharts(IReadOnlyList<ComparedChart> charts, BrewChartLabels labels, double widthPx, double lanesPx)
     {
-        var scales = tides.Select(tide => Tide.MostOf(tide.Forecast)).ToList();
+        var scales = charts.Select(chart => BrewChart.MostOf(chart.Forecast)).ToList();
         var (vesselG, cupG) = (scales.Max(most => most.VesselG), scales.Max(most => most.CupG));
         var pxPerG = lanesPx / Math.Max(1, vesselG + cupG);
         var (left, right) = (widthPx < 480 ? 40.0 : 54.0, widthPx - 22);
-        var fromS = Math.Min(0, tides.Min(tide => Acts.Of(tide.Forecast) is [var first, ..] ? first.StartS : 0));
-        var toS = Math.Max(fromS + 1, tides.Max(tide => tide.Forecast.Totals.FinishS));
+        var fromS = Math.Min(0, charts.Min(chart => Acts.Of(chart.Forecast) is [var first, ..] ? first.StartS : 0));
+        var toS = Math.Max(fromS + 1, charts.Max(chart => chart.Forecast.Totals.FinishS));
         var vesselBottom = TopPx + (vesselG * pxPerG);
         var cupBottom = vesselBottom + BetweenPx + (cupG * pxPerG);
         double X(double timeS) => left + ((Math.Clamp(timeS, fromS, toS) - fromS) / (toS - fromS) * (right - left));
 
         var svg = new Svg();
-        svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {widthPx} {cupBottom + 24}\" class=\"tide beside\" role=\"img\" aria-label=\"{Svg.Encode($"The brew charts of {tides.Count} brews over each other: {string.Join("; ", tides.Select(tide => $"{tide.Letter} fills to {labels.Mass(tide.Forecast.Recipe.WaterG)} and is done at {ClockTime.Text(tide.Forecast.Totals.FinishS)}"))}.")}\">");
+        svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {widthPx} {cupBottom + 24}\" class=\"tide beside\" role=\"img\" aria-label=\"{Svg.Encode($"The brew charts of {charts.Count} brews over each other: {string.Join("; ", charts.Select(chart => $"{chart.Letter} fills to {labels.Mass(chart.Forecast.Recipe.WaterG)} and is done at {ClockTime.Text(chart.Forecast.Totals.FinishS)}"))}.")}\">");
         foreach (var timeS in Ticks.OfTime(fromS, toS, right - left))
         {
             svg.Add($"<line class=\"tide-grid\" x1=\"{X(timeS)}\" x2=\"{X(timeS)}\" y1=\"{TopPx}\" y2=\"{cupBottom}\"/>");
@@ -63,24 +63,24 @@ public static class Beside
         }
 
         svg.Add($"<path class=\"tide-axis\" d=\"M{left} {vesselBottom}H{right}M{left} {cupBottom}H{right}\"/>");
-        for (var i = 0; i < tides.Count; i++)
+        for (var i = 0; i < charts.Count; i++)
         {
-            var (tide, series) = (tides[i], tides[i].Forecast.Series);
+            var (chart, series) = (charts[i], charts[i].Forecast.Series);
             var css = FormattableString.Invariant($"beside-line beside-{i}");
             Line(svg, css, series.Where(sample => sample.TimeS >= fromS - 0.01).Select(sample => (X(sample.TimeS), vesselBottom - ((sample.ContactWaterG + sample.AnnulusG) * pxPerG))));
             Line(svg, css, series.Where(sample => sample.TimeS >= fromS - 0.01).Select(sample => (X(sample.TimeS), cupBottom - ((sample.CupWaterG + sample.CupSolidsG) * pxPerG))));
-            Path(svg, css + " beside-weighed", WeighedPath.Of(tide.Weighed, fromS, toS, point => (X(point.AtS), (point.InCup ? cupBottom : vesselBottom) - (point.G * pxPerG))));
+            Path(svg, css + " beside-weighed", WeighedPath.Of(chart.Weighed, fromS, toS, point => (X(point.AtS), (point.InCup ? cupBottom : vesselBottom) - (point.G * pxPerG))));
         }
 
         // Letters last, so that no line crosses them.
         foreach (var (bottom, grams) in ((double, Func<Sample, double>)[])[(vesselBottom, sample => sample.ContactWaterG + sample.AnnulusG), (cupBottom, sample => sample.CupWaterG + sample.CupSolidsG)])
         {
             // A letter must not lie on the end of a line that is over a little before it.
-            var curves = tides.Select(tide => (Func<double, double?>)(timeS => timeS <= tide.Forecast.Totals.FinishS + (0.1 * (toS - fromS)) ? bottom - (grams(tide.Forecast.At(Math.Min(timeS, tide.Forecast.Totals.FinishS))) * pxPerG) : null)).ToList();
-            for (var i = 0; i < tides.Count; i++)
+            var curves = charts.Select(chart => (Func<double, double?>)(timeS => timeS <= chart.Forecast.Totals.FinishS + (0.1 * (toS - fromS)) ? bottom - (grams(chart.Forecast.At(Math.Min(timeS, chart.Forecast.Totals.FinishS))) * pxPerG) : null)).ToList();
+            for (var i = 0; i < charts.Count; i++)
             {
-                var timeS = WhereAlone(curves, i, tides[i].Forecast.Totals.FinishS);
-                svg.Text(X(timeS), (curves[i](timeS) ?? bottom) - 5, "tide-strong tide-label", tides[i].Letter, "middle");
+                var timeS = WhereAlone(curves, i, charts[i].Forecast.Totals.FinishS);
+                svg.Text(X(timeS), (curves[i](timeS) ?? bottom) - 5, "tide-strong tide-label", charts[i].Letter, "middle");
             }
         }
 

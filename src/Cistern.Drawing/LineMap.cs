@@ -3,10 +3,10 @@ namespace Cistern.Drawing;
 /// <summary>A brew of a line on the map.</summary>
 /// <param name="ExtractionYieldPercent">Across.</param>
 /// <param name="TdsPercent">Up.</param>
-/// <param name="Foretold">Where its change was to bring it, when it was made; null where nothing was foretold.</param>
+/// <param name="Expected">Where its change was to bring it, when it was made; null where nothing was expected.</param>
 /// <param name="Label">In a few words.</param>
 /// <param name="After">The brew it was made from, by its place in the line; null for the one before it.</param>
-public sealed record LineMark(double ExtractionYieldPercent, double TdsPercent, (double ExtractionYieldPercent, double TdsPercent)? Foretold, string Label, int? After = null);
+public sealed record LineMark(double ExtractionYieldPercent, double TdsPercent, (double ExtractionYieldPercent, double TdsPercent)? Expected, string Label, int? After = null);
 
 /// <summary>A line of brews as a path on the map of strength against extraction: what each change was to do, and what it did.</summary>
 public static class LineMap
@@ -18,10 +18,10 @@ public static class LineMap
     /// <param name="heightPx">Its height, px.</param>
     public static string Draw(IReadOnlyList<LineMark> line, (double LowTds, double HighTds)? target, double widthPx, double heightPx)
     {
-        var foretold = line.Select(mark => mark.Foretold).OfType<(double ExtractionYieldPercent, double TdsPercent)>().ToList();
+        var expected = line.Select(mark => mark.Expected).OfType<(double ExtractionYieldPercent, double TdsPercent)>().ToList();
         var axes = new MapAxes(
-            line.Select(mark => mark.ExtractionYieldPercent).Concat(foretold.Select(point => point.ExtractionYieldPercent)),
-            line.Select(mark => mark.TdsPercent).Concat(foretold.Select(point => point.TdsPercent)).Concat(target is { } span ? [span.LowTds, span.HighTds] : []),
+            line.Select(mark => mark.ExtractionYieldPercent).Concat(expected.Select(point => point.ExtractionYieldPercent)),
+            line.Select(mark => mark.TdsPercent).Concat(expected.Select(point => point.TdsPercent)).Concat(target is { } span ? [span.LowTds, span.HighTds] : []),
             widthPx,
             heightPx);
         var svg = new Svg();
@@ -31,7 +31,7 @@ public static class LineMap
         for (var i = 1; i < line.Count; i++)
         {
             var (from, to) = (line[line[i].After is { } after && after < i ? after : i - 1], line[i]);
-            if (to.Foretold is { } meant)
+            if (to.Expected is { } meant)
             {
                 svg.Add($"<line class=\"line-foretold\" x1=\"{axes.X(from.ExtractionYieldPercent)}\" y1=\"{axes.Y(from.TdsPercent)}\" x2=\"{axes.X(meant.ExtractionYieldPercent)}\" y2=\"{axes.Y(meant.TdsPercent)}\"/>");
                 svg.Add($"<circle class=\"map-parent\" cx=\"{axes.X(meant.ExtractionYieldPercent)}\" cy=\"{axes.Y(meant.TdsPercent)}\" r=\"6\"><title>expected of {i + 1}</title></circle>");

@@ -18,9 +18,9 @@ internal sealed class Svg
     }
 
     /// <summary>Appends with numbers to a tenth of a pixel, in invariant culture.</summary>
-    public Svg Add([InterpolatedStringHandlerArgument("")] ref Drawn drawn)
+    public Svg Add([InterpolatedStringHandlerArgument("")] ref Fragment fragment)
     {
-        _ = drawn;
+        _ = fragment;
         return this;
     }
 
@@ -35,11 +35,11 @@ internal sealed class Svg
 
     /// <summary>Writes what is interpolated straight into the picture.</summary>
     [InterpolatedStringHandler]
-    public readonly ref struct Drawn
+    public readonly ref struct Fragment
     {
         private readonly StringBuilder text;
 
-        public Drawn(int literalLength, int formattedCount, Svg svg)
+        public Fragment(int literalLength, int formattedCount, Svg svg)
         {
             text = svg.text;
             text.EnsureCapacity(text.Length + literalLength + (6 * formattedCount));

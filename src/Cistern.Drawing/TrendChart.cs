@@ -6,7 +6,7 @@ namespace Cistern.Drawing;
 /// <summary>A brew on a trend.</summary>
 /// <param name="X">Across, in the axis's own unit; of time, UTC milliseconds.</param>
 /// <param name="Y">Up.</param>
-/// <param name="Band">What had been foretold of its plan, 80 %; null where nothing had.</param>
+/// <param name="Band">What had been expected of its plan, 80 %; null where nothing had.</param>
 public readonly record struct TrendPoint(double X, double Y, (double Low, double High)? Band);
 
 /// <summary>A part of a trend in one figure.</summary>
@@ -25,7 +25,7 @@ public readonly record struct TrendPart(double From, double To, int Count, doubl
 /// <param name="Days">Whether it is days, as UTC milliseconds.</param>
 public sealed record TrendAxis(string Title, int Decimals, bool Days = false);
 
-/// <summary>A figure of many brews over time or over what was set: each brew a point, the middle of them a line, what had been foretold a band behind.</summary>
+/// <summary>A figure of many brews over time or over what was set: each brew a point, the middle of them a line, what had been expected a band behind.</summary>
 public static class TrendChart
 {
     /// <summary>Above so many points each is drawn fainter, and only so many are drawn one by one.</summary>

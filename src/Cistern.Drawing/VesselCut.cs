@@ -23,13 +23,13 @@ public static class VesselCut
     /// <param name="forecast">A forecast with its series.</param>
     /// <param name="atS">The moment, s on the clock.</param>
     /// <param name="labels">Words and units.</param>
-    public static string Draw(Forecast forecast, double atS, TideLabels labels) => new Drawing(forecast, atS, labels, null).Draw();
+    public static string Draw(Forecast forecast, double atS, BrewChartLabels labels) => new Drawing(forecast, atS, labels, null).Draw();
 
     /// <summary>Draws the vessel while it is made ready: what has not been done yet is not shown, whenever it is planned.</summary>
     /// <param name="forecast">A forecast with its series.</param>
     /// <param name="made">How many of its first steps have been done.</param>
     /// <param name="labels">Words and units.</param>
-    public static string DrawMadeReady(Forecast forecast, int made, TideLabels labels)
+    public static string DrawMadeReady(Forecast forecast, int made, BrewChartLabels labels)
     {
         // Just before its end: what follows at the same moment has not been done.
         var atS = made > 0 ? forecast.Timings[made - 1].EndS - 0.01 : double.NegativeInfinity;
@@ -39,7 +39,7 @@ public static class VesselCut
     private sealed class Drawing
     {
         private readonly Forecast forecast;
-        private readonly TideLabels labels;
+        private readonly BrewChartLabels labels;
         private readonly Sample sample;
         private readonly VesselState state;
         private readonly Vessel vessel;
@@ -58,7 +58,7 @@ public static class VesselCut
         private readonly double centreX = 112;
         private readonly double topY = 30;
 
-        public Drawing(Forecast forecast, double atS, TideLabels labels, int? made)
+        public Drawing(Forecast forecast, double atS, BrewChartLabels labels, int? made)
         {
             this.forecast = forecast;
             this.labels = labels;

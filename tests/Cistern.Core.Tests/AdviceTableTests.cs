@@ -29,16 +29,16 @@ public sealed class AdviceTableTests
             var target = new Target
             {
                 TdsPercent = new Span(Math.Round(totals.FinalTdsPercent - 0.08, 2), Math.Round(totals.FinalTdsPercent + 0.08, 2)),
-                Tilt = new Span(Math.Round(totals.Tilt - 0.35, 2), Math.Round(totals.Tilt + 0.35, 2)),
+                FlavourBalance = new Span(Math.Round(totals.FlavourBalance - 0.35, 2), Math.Round(totals.FlavourBalance + 0.35, 2)),
                 ExtractionYieldPercent = written.Id.StartsWith("vd", StringComparison.Ordinal) ? new Span(Math.Round(totals.ExtractionYieldPercent - 1.5, 1), Math.Round(totals.ExtractionYieldPercent + 1.5, 1)) : null,
                 FinishS = written.Id.StartsWith("ld", StringComparison.Ordinal) ? new Span(Math.Round(totals.FinishS - 25), Math.Round(totals.FinishS + 25)) : null,
             };
             var meant = written with { Target = target };
-            Tell(text, "coarse, sharp", meant with { Grind = meant.Grind with { MedianUm = 1.45 * meant.Grind.MedianUm } }, new() { Sips = [new Sip { SharpHarsh = -3, ThinHeavy = -2 }] });
-            Tell(text, "fine, harsh, mud", meant with { Grind = meant.Grind with { MedianUm = 0.62 * meant.Grind.MedianUm } }, new() { Sips = [new Sip { SharpHarsh = 3, ThinHeavy = 1, Dry = 3, Clear = 1 }], Bed = BedLook.Mud });
+            Tell(text, "coarse, sharp", meant with { Grind = meant.Grind with { MedianUm = 1.45 * meant.Grind.MedianUm } }, new() { Sips = [new Sip { SourBitter = -3, ThinHeavy = -2 }] });
+            Tell(text, "fine, harsh, mud", meant with { Grind = meant.Grind with { MedianUm = 0.62 * meant.Grind.MedianUm } }, new() { Sips = [new Sip { SourBitter = 3, ThinHeavy = 1, Dry = 3, Clear = 1 }], Bed = BedLook.Mud });
             Tell(text, "weak", meant with { Coffee = meant.Coffee with { DoseG = Math.Round(0.86 * meant.Coffee.DoseG, 1) } }, new() { Sips = [new Sip { ThinHeavy = -2 }] }, gear => gear with { CupG = 1.2 * totals.FinalG });
-            Tell(text, "cool, on the wall", Settings.WithTemperature(written, Settings.TemperatureC(written) - 9), new() { Sips = [new Sip { SharpHarsh = -1 }], Bed = BedLook.HighAndDry, Words = "flat, tastes of paper" });
-            Tell(text, "as it should be, called harsh", meant, new() { Sips = [new Sip { SharpHarsh = 3 }] });
+            Tell(text, "cool, on the wall", Settings.WithTemperature(written, Settings.TemperatureC(written) - 9), new() { Sips = [new Sip { SourBitter = -1 }], Bed = BedLook.HighAndDry, Words = "flat, tastes of paper" });
+            Tell(text, "as it should be, called harsh", meant, new() { Sips = [new Sip { SourBitter = 3 }] });
             Tell(text, "strong, old, bought ground", meant with { Coffee = meant.Coffee with { DoseG = Math.Round(1.15 * meant.Coffee.DoseG, 1), RestDays = 46 } }, new() { Sips = [new Sip { ThinHeavy = 2 }], Words = "weak first, and lukewarm" }, ground: true);
         }
 
@@ -110,7 +110,7 @@ public sealed class AdviceTableTests
 
             foreach (var one in learned.LeftOut)
             {
-                text.Append(CultureInfo.InvariantCulture, $"  {one.Name} {one.Figure}: {one.Foretold:0.00} foretold, {one.Unfitted:0.00} unfitted, {one.Measured:0.00} measured{(one.Odd ? ", odd" : "")}\n");
+                text.Append(CultureInfo.InvariantCulture, $"  {one.Name} {one.Figure}: {one.Expected:0.00} foretold, {one.Unfitted:0.00} unfitted, {one.Measured:0.00} measured{(one.Odd ? ", odd" : "")}\n");
             }
 
             foreach (var (figure, band) in Confidence.OfFigures(learned.Model(Model, brews[0].Keys).Figures(recipe)))
@@ -168,7 +168,7 @@ public sealed class AdviceTableTests
         };
         var advice = Advisor.Of([brew], Model, (gear ?? (one => one))(new AdviceGear { Grinder = Grinder }));
         var verdict = advice.Verdict;
-        text.Append(CultureInfo.InvariantCulture, $"{plan.Id}, {what}{(advice.Met ? ", met" : "")}: {string.Join(' ', verdict.Complaints)}\n  {verdict.Flow} | {verdict.DrawnText} | {verdict.LeanText} | {verdict.BodyText}\n");
+        text.Append(CultureInfo.InvariantCulture, $"{plan.Id}, {what}{(advice.Met ? ", met" : "")}: {string.Join(' ', verdict.Complaints)}\n  {verdict.Flow} | {verdict.ExtractionText} | {verdict.BalanceText} | {verdict.BodyText}\n");
         foreach (var note in ((string?[])[verdict.InShort, verdict.Disagreement, verdict.Cause]).OfType<string>())
         {
             text.Append(CultureInfo.InvariantCulture, $"  {note}\n");

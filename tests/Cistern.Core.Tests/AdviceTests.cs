@@ -29,14 +29,14 @@ public sealed class AdviceTests
             var stranger = new Stranger(500 + seed);
             var meant = RecipeLibrary.Find(id)!;
             var wanted = Model.Figures(meant).Totals;
-            var target = new Target { TdsPercent = new Span(wanted.FinalTdsPercent - 0.1, wanted.FinalTdsPercent + 0.1), Tilt = new Span(wanted.Tilt - 0.4, wanted.Tilt + 0.4) };
+            var target = new Target { TdsPercent = new Span(wanted.FinalTdsPercent - 0.1, wanted.FinalTdsPercent + 0.1), FlavourBalance = new Span(wanted.FlavourBalance - 0.4, wanted.FlavourBalance + 0.4) };
             var plan = meant with { Target = target, Grind = meant.Grind with { MedianUm = meant.Grind.MedianUm * (seed % 2 == 0 ? 1.4 : 0.72) } };
             var line = new List<BrewRecord>();
             for (var brew = 0; brew < 5; brew++)
             {
                 var truth = stranger.Truth.Figures(plan).Totals;
                 Assert.True(truth.PeakVolumeMl <= plan.Brewer.CapacityMl);
-                if (target.TdsPercent.Value.Holds(truth.FinalTdsPercent) && target.Tilt.Value.Holds(truth.Tilt))
+                if (target.TdsPercent.Value.Holds(truth.FinalTdsPercent) && target.FlavourBalance.Value.Holds(truth.FlavourBalance))
                 {
                     home++;
                     break;
@@ -69,7 +69,7 @@ public sealed class AdviceTests
         // Somebody who calls it very bitter all the same is heard, and told that the forecast says otherwise.
         var bitter = Advise(Brewed(plan) with { Tasting = Tasted(4, 0) });
         Assert.Contains(Complaint.Bitter, bitter.Changes[0].Answers);
-        Assert.Equal("tasted bitter; expected balanced", bitter.Verdict.LeanText);
+        Assert.Equal("tasted bitter; expected balanced", bitter.Verdict.BalanceText);
     }
 
     [Fact]
@@ -240,10 +240,10 @@ public sealed class AdviceTests
         var plan = Model.Run(siphon);
         var pulled = Settings.With(plan, Setting.ReleaseS, 3);
         var quick = Model.Figures(pulled with { Grind = siphon.Grind with { MedianUm = 1_300 } }).Totals;
-        Assert.True(quick.Drawn < 0.70, $"{quick.Drawn}");
+        Assert.True(quick.ExtractionLevel < 0.70, $"{quick.ExtractionLevel}");
         Assert.Equal("hollow", CupJudgement.Of(quick).Words[0]);
         Assert.Equal(["balanced"], CupJudgement.Of(plan.Totals).Words);
-        Assert.Equal(plan.Totals.DissolvedYieldPercent / 100 / Grounds.AtRest(0.4, 0), plan.Totals.Drawn, 6);
+        Assert.Equal(plan.Totals.DissolvedYieldPercent / 100 / Grounds.AtRest(0.4, 0), plan.Totals.ExtractionLevel, 6);
     }
 
     [Theory]
@@ -261,8 +261,8 @@ public sealed class AdviceTests
     [InlineData(0.99, 0.91, 1.3, "just bitter, astringent")]
     [InlineData(0.99, 0, 1.3, "astringent")]
     [InlineData(0.99, -1.41, 1.3, "astringent, sour")]
-    public void A_cup_is_told_by_how_much_was_drawn_and_which_way_it_leans(double drawn, double tilt, double tds, string words) =>
-        Assert.Equal(words, string.Join(", ", CupJudgement.Of(drawn, tilt, tds).Words));
+    public void A_cup_is_told_by_how_much_was_drawn_and_which_way_it_leans(double drawn, double balance, double tds, string words) =>
+        Assert.Equal(words, string.Join(", ", CupJudgement.Of(drawn, balance, tds).Words));
 
     [Fact]
     public void What_is_printed_of_it_has_every_member_and_the_recipe_can_be_read_again()
@@ -283,8 +283,8 @@ public sealed class AdviceTests
         Golden.Holds("advice-json.txt", System.Text.Encoding.UTF8.GetString(stream.ToArray()).Replace(last.ToString(), "LAST", StringComparison.Ordinal).Replace("{", "{\n", StringComparison.Ordinal) + "\n");
         using var printed = JsonDocument.Parse(stream.ToArray());
         var verdict = printed.RootElement.GetProperty("verdict");
-        Assert.Equal(advice.Verdict.LeanText, verdict.GetProperty("lean").GetProperty("words").GetString());
-        Assert.Equal(advice.AsBrewed.Drawn, verdict.GetProperty("drawn").GetProperty("drawn").GetDouble(), 3);
+        Assert.Equal(advice.Verdict.BalanceText, verdict.GetProperty("lean").GetProperty("words").GetString());
+        Assert.Equal(advice.AsBrewed.ExtractionLevel, verdict.GetProperty("drawn").GetProperty("drawn").GetDouble(), 3);
         Assert.Equal(advice.Changes.Length, printed.RootElement.GetProperty("changes").GetArrayLength());
         var grind = printed.RootElement.GetProperty("changes").EnumerateArray().First(change => change.GetProperty("setting").GetString() == "medianUm");
         Assert.Equal(34, grind.GetProperty("fromSetting").GetDouble());
@@ -318,12 +318,12 @@ public sealed class AdviceTests
 
     private static BrewRecord Brewed(Recipe plan) => new(Guid.NewGuid(), plan, plan);
 
-    private static TastingRecord Tasted(int sharpHarsh, int thinHeavy) => new() { Sips = [new Sip { SharpHarsh = sharpHarsh, ThinHeavy = thinHeavy }] };
+    private static TastingRecord Tasted(int sourBitter, int thinHeavy) => new() { Sips = [new Sip { SourBitter = sourBitter, ThinHeavy = thinHeavy }] };
 
     /// <summary>A recipe that wants what the library's comes to.</summary>
     private static Recipe Wanting(Recipe recipe)
     {
         var totals = Model.Figures(recipe).Totals;
-        return recipe with { Target = new Target { TdsPercent = new Span(totals.FinalTdsPercent - 0.08, totals.FinalTdsPercent + 0.08), Tilt = new Span(totals.Tilt - 0.35, totals.Tilt + 0.35) } };
+        return recipe with { Target = new Target { TdsPercent = new Span(totals.FinalTdsPercent - 0.08, totals.FinalTdsPercent + 0.08), FlavourBalance = new Span(totals.FlavourBalance - 0.35, totals.FlavourBalance + 0.35) } };
     }
 }

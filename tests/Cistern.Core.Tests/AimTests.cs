@@ -59,7 +59,7 @@ public sealed class AimTests
         // Where nothing was set, nothing is aimed at; where something else was, the cup is kept as it is.
         Assert.Null(For(Pressed with { Target = null }, null, AimOf.Strength));
         var timed = Pressed with { Target = new Target { FinishS = new Span(80, 95) } };
-        var (usual, lean, totals) = (For(timed, null, AimOf.Strength)!, For(timed, null, AimOf.Lean)!, Model.Figures(timed).Totals);
+        var (usual, lean, totals) = (For(timed, null, AimOf.Strength)!, For(timed, null, AimOf.FlavourSide)!, Model.Figures(timed).Totals);
         Assert.Equal((0.4, 0.4, false), (usual.Weight, lean.Weight, usual.OfFlow));
         Assert.Equal(totals.FinalTdsPercent, (usual.Range.Low + usual.Range.High) / 2, 9);
 
@@ -86,7 +86,7 @@ public sealed class AimTests
         Assert.Equal(0.6826895, aim.Chance(110, 10), 1e-6);
         Assert.Equal(0.4772499, aim.Chance(100, 10), 1e-6);
         Assert.Equal(aim.Chance(99, 2), aim.Chance(99, 0.001), 1e-12);
-        Assert.Equal((0.012, 0.06, 0.15, 4, 2, 2), (Least(AimOf.Strength), Least(AimOf.Lean), Least(AimOf.Yield), Least(AimOf.Press), Least(AimOf.Drain), Least(AimOf.Finish)));
+        Assert.Equal((0.012, 0.06, 0.15, 4, 2, 2), (Least(AimOf.Strength), Least(AimOf.FlavourSide), Least(AimOf.Yield), Least(AimOf.Press), Least(AimOf.Drain), Least(AimOf.Finish)));
 
         static double Least(AimOf of) => new Aim(of, new Span(0, 1), Set: true).LeastSigma;
     }

@@ -21,7 +21,7 @@ public sealed class BrewFileTests
         Vessel = "dripper",
         Tasting = new TastingRecord
         {
-            Sips = [new Sip { When = SipWhen.Hot, SharpHarsh = -2, Sweet = 3 }, new Sip { When = SipWhen.Cool, SharpHarsh = 1, ThinHeavy = 2, Clear = 4, Finish = 5, Dry = 0 }],
+            Sips = [new Sip { When = SipWhen.Hot, SourBitter = -2, Sweet = 3 }, new Sip { When = SipWhen.Cool, SourBitter = 1, ThinHeavy = 2, Clear = 4, Finish = 5, Dry = 0 }],
             Score = 7.5,
             Words = "plum",
             NotesFound = ["plum", "cocoa nib"],
@@ -43,7 +43,7 @@ public sealed class BrewFileTests
         var brew = Assert.Single(file.Brews);
         Assert.True(JsonNode.DeepEquals(JsonNode.Parse(text), JsonNode.Parse(BrewWriter.Write(brew))));
         Assert.Equal("22", brew.Grinder.Setting);
-        Assert.Equal(-0.5, brew.Tasting!.Mean(sip => sip.SharpHarsh));
+        Assert.Equal(-0.5, brew.Tasting!.Mean(sip => sip.SourBitter));
         Assert.Null(brew.Tasting.Mean(sip => sip.Dry is 0 ? null : sip.Dry));
         Assert.Equal(2, Read(BrewWriter.Write([Whole, Whole])).Brews.Length);
     }

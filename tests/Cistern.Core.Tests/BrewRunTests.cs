@@ -258,7 +258,7 @@ public sealed class BrewRunTests
         Assert.Null(plan.InsistsFromS(new PresentStep(2, 30, 30, null, 1, 2, null, false)));
     }
 
-    /// <summary>Planned for about two minutes, it took four: what the clock saw is told, not what was foretold.</summary>
+    /// <summary>Planned for about two minutes, it took four: what the clock saw is told, not what was expected.</summary>
     [Fact]
     public void A_slow_drain_is_told_as_long_as_it_took()
     {
@@ -313,7 +313,7 @@ public sealed class BrewRunTests
     public void A_little_tide_is_the_vessels_lane_in_a_hundred_columns(string id)
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find(id)!);
-        var points = TinyTide.Points(forecast).Split(' ').Select(point => point.Split(',')).Select(point => (X: double.Parse(point[0], CultureInfo.InvariantCulture), Y: double.Parse(point[1], CultureInfo.InvariantCulture))).ToList();
+        var points = Sparkline.Points(forecast).Split(' ').Select(point => point.Split(',')).Select(point => (X: double.Parse(point[0], CultureInfo.InvariantCulture), Y: double.Parse(point[1], CultureInfo.InvariantCulture))).ToList();
         Assert.Equal([(100, 24), (0, 24)], points[^2..]);
         Assert.Equal((0, 100), (points[0].X, points[^3].X));
         double Held(Sample sample) => sample.ContactWaterG + sample.AnnulusG;

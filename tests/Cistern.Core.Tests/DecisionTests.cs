@@ -41,7 +41,7 @@ public sealed class DecisionTests
                 var moves = ((double[])[value - width, value + width]).Select(other =>
                 {
                     var totals = ForecastModel.Published.Run(Settings.With(forecast, setting, other)).Totals;
-                    return Math.Max(Math.Abs(totals.FinalTdsPercent - forecast.Totals.FinalTdsPercent) / 0.05, Math.Abs(totals.Tilt - forecast.Totals.Tilt) / 0.15);
+                    return Math.Max(Math.Abs(totals.FinalTdsPercent - forecast.Totals.FinalTdsPercent) / 0.05, Math.Abs(totals.FlavourBalance - forecast.Totals.FlavourBalance) / 0.15);
                 }).ToList();
                 Assert.True(moves.Max() is > 0.9 and < 1.15, FormattableString.Invariant($"{setting} ± {width} moves {moves[0]} and {moves[1]}"));
             }
@@ -50,7 +50,7 @@ public sealed class DecisionTests
 
     [Theory]
     [InlineData(Setting.MedianUm, Outcome.TdsPercent, 1.25)]
-    [InlineData(Setting.TemperatureC, Outcome.Tilt, -0.5)]
+    [InlineData(Setting.TemperatureC, Outcome.FlavourBalance, -0.5)]
     [InlineData(Setting.ReleaseS, Outcome.TdsPercent, 1.25)]
     [InlineData(Setting.DoseG, Outcome.TdsPercent, 1.4)]
     public void A_setting_can_be_asked_for(Setting setting, Outcome outcome, double wanted)

@@ -48,15 +48,15 @@ public sealed class DrawingTests
     public void The_tide_stands_at_its_grams_and_its_moments()
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("vd-coffee-first")!);
-        var tide = Parse(Tide.Draw(forecast, new TideOptions(620) { LanesPx = 300, WithSteps = false }));
-        double Of(string name) => double.Parse(tide.Attribute(name)!.Value, CultureInfo.InvariantCulture);
+        var chart = Parse(BrewChart.Draw(forecast, new BrewChartOptions(620) { LanesPx = 300, WithSteps = false }));
+        double Of(string name) => double.Parse(chart.Attribute(name)!.Value, CultureInfo.InvariantCulture);
         double X(double atS) => Of("data-left") + ((atS - Of("data-from")) / (Of("data-to") - Of("data-from")) * (Of("data-right") - Of("data-left")));
-        var lines = tide.Elements().Where(node => (string?)node.Attribute("class") == "tide-line").Select(Points).ToList();
+        var lines = chart.Elements().Where(node => (string?)node.Attribute("class") == "tide-line").Select(Points).ToList();
         var (vessel, cup) = (lines[0], lines[1]);
-        var axis = One(tide, "tide-axis").Attribute("d")!.Value.Split(['M', 'H', ' '], StringSplitOptions.RemoveEmptyEntries).Select(text => double.Parse(text, CultureInfo.InvariantCulture)).ToList();
+        var axis = One(chart, "tide-axis").Attribute("d")!.Value.Split(['M', 'H', ' '], StringSplitOptions.RemoveEmptyEntries).Select(text => double.Parse(text, CultureInfo.InvariantCulture)).ToList();
         var (vesselBottom, cupBottom) = (axis[1], axis[4]);
         // Vessel and cup share one scale: the gridline of 200 g gives it.
-        var pxPerG = (vesselBottom - (Number(tide.Descendants().First(node => node.Value == "200"), "y") - 4)) / 200;
+        var pxPerG = (vesselBottom - (Number(chart.Descendants().First(node => node.Value == "200"), "y") - 4)) / 200;
         var pour = forecast.Timings[3];
         var full = vessel.MinBy(point => point.Y);
         Assert.Equal(384, (vesselBottom - vessel.Where(point => point.X >= X(pour.EndS) - 0.1 && point.X <= X(forecast.Timings[7].StartS) + 0.1).Min(point => point.Y)) / pxPerG, 1.5);
@@ -68,13 +68,13 @@ public sealed class DrawingTests
         // The acts stand over the times they take.
         foreach (var span in Acts.Of(forecast))
         {
-            var act = One(tide, $"tide-act-{span.Act.ToString().ToLowerInvariant()}");
+            var act = One(chart, $"tide-act-{span.Act.ToString().ToLowerInvariant()}");
             Assert.Equal(X(span.StartS), Number(act, "x"), Near);
             Assert.Equal(X(span.EndS) - X(span.StartS) - 2, Number(act, "width"), Near);
         }
 
         // Warmer is higher.
-        var warm = Points(One(tide, "tide-temp"));
+        var warm = Points(One(chart, "tide-temp"));
         var (hot, cool) = (forecast.At(40).TemperatureC, forecast.At(170).TemperatureC);
         Assert.True(hot > cool && At(warm, X(40)) < At(warm, X(170)));
     }
@@ -84,13 +84,13 @@ public sealed class DrawingTests
     public void Numbers_are_tenths_with_a_point_wherever_it_is_drawn()
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("si-layers")!);
-        string Drawn() => Tide.Draw(forecast, new TideOptions(620)) + VesselCut.Draw(forecast, 100, TideLabels.Plain) + StrengthMap.Draw([new(MapPoint.Plan, 18.123, 1.3017, "this")], [], null, 440, 300);
+        string Drawings() => BrewChart.Draw(forecast, new BrewChartOptions(620)) + VesselCut.Draw(forecast, 100, BrewChartLabels.Plain) + StrengthMap.Draw([new(MapPoint.Plan, 18.123, 1.3017, "this")], [], null, 440, 300);
         var here = CultureInfo.CurrentCulture;
-        var before = Drawn();
+        var before = Drawings();
         CultureInfo.CurrentCulture = new CultureInfo("de-DE");
         try
         {
-            Assert.Equal(before, Drawn());
+            Assert.Equal(before, Drawings());
         }
         finally
         {
@@ -105,9 +105,9 @@ public sealed class DrawingTests
     {
         var small = ForecastModel.Published.Run(RecipeLibrary.Find("fp-bloomed")!);
         var large = ForecastModel.Published.Run(RecipeLibrary.Find("fp-slow-eight")!);
-        var tide = Parse(Tide.Draw(small, new TideOptions(620) { Ghost = large, WithSteps = false }));
-        var ghost = tide.Elements().Where(node => (string?)node.Attribute("class") == "tide-ghost").Select(Points).First();
-        var own = tide.Elements().Where(node => (string?)node.Attribute("class") == "tide-line").Select(Points).First();
+        var chart = Parse(BrewChart.Draw(small, new BrewChartOptions(620) { Ghost = large, WithSteps = false }));
+        var ghost = chart.Elements().Where(node => (string?)node.Attribute("class") == "tide-ghost").Select(Points).First();
+        var own = chart.Elements().Where(node => (string?)node.Attribute("class") == "tide-line").Select(Points).First();
         var bottom = own.Max(point => point.Y);
         Assert.Equal(820.0 / 405, (bottom - ghost.Min(point => point.Y)) / (bottom - own.Min(point => point.Y)), 0.05);
         Assert.Equal(44, ghost.Min(point => point.Y), 1.0);
@@ -117,13 +117,13 @@ public sealed class DrawingTests
     public void A_steps_strip_lies_under_its_time_and_its_windows_are_drawn_where_they_are()
     {
         var soak = ForecastModel.Published.Run(RecipeLibrary.Find("ld-long-soak-iced")!);
-        var strip = Parse(Tide.Rows(soak, new TideOptions(620) { ToS = 500 })[5].Svg);
+        var strip = Parse(BrewChart.Rows(soak, new BrewChartOptions(620) { ToS = 500 })[5].Svg);
         double X(double atS) => StripX(strip, atS);
         Assert.Equal(X(210), Number(One(strip, "tide-bar"), "x"), Near);
         Assert.Equal([X(150), X(420)], Bracket(strip));
         var tube = RecipeLibrary.Find("tp-upright-short")!;
         var press = ForecastModel.Published.Run(tube with { Steps = [.. tube.Steps.Select(step => step is Step.Press ? step with { StartWindow = new Span(50, 60) } : step)] });
-        var pressed = Parse(Tide.Rows(press, new TideOptions(620) { ToS = 500 })[6].Svg);
+        var pressed = Parse(BrewChart.Rows(press, new BrewChartOptions(620) { ToS = 500 })[6].Svg);
         Assert.Equal(StripX(pressed, 80) - StripX(pressed, 55), Number(One(pressed, "tide-bar"), "width"), Near);
         // Of its beginning on the clock; of its length from where it begins.
         Assert.Equal([StripX(pressed, 50), StripX(pressed, 60), StripX(pressed, 55 + 20), StripX(pressed, 55 + 35)], Bracket(pressed));
@@ -136,7 +136,7 @@ public sealed class DrawingTests
     public void The_cut_vessel_is_filled_to_its_volume_by_its_own_staff(string id, double atS)
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find(id)!);
-        var cut = Parse(VesselCut.Draw(forecast, atS, TideLabels.Plain));
+        var cut = Parse(VesselCut.Draw(forecast, atS, BrewChartLabels.Plain));
         var level = Points(One(cut, "tide-line"))[0].Y;
         var staff = cut.Descendants().Where(node => (string?)node.Attribute("class") == "tide-tick" && (string?)node.Attribute("text-anchor") == "end" && double.TryParse(node.Value, NumberStyles.Float, CultureInfo.InvariantCulture, out _))
             .Select(node => (Ml: double.Parse(node.Value, CultureInfo.InvariantCulture), Y: Number(node, "y") - 4)).OrderBy(mark => mark.Ml).ToList();
@@ -155,7 +155,7 @@ public sealed class DrawingTests
     public void A_siphons_water_stands_below_until_its_chamber_is_seated_and_the_flame_burns_once_it_is_lit(string id, int made, string below, bool flame, bool risen)
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find(id)!);
-        var cut = Parse(VesselCut.DrawMadeReady(forecast, made, TideLabels.Plain));
+        var cut = Parse(VesselCut.DrawMadeReady(forecast, made, BrewChartLabels.Plain));
         var told = cut.Descendants().Where(node => (string?)node.Attribute("class") == "tide-strong").Select(node => node.Value).ToList();
         Assert.Equal(flame, cut.Descendants().Any(node => (string?)node.Attribute("class") == "cut-flame"));
         Assert.Equal(risen, cut.Descendants().Any(node => (string?)node.Attribute("class") == "tide-line"));
@@ -165,7 +165,7 @@ public sealed class DrawingTests
     [Fact]
     public void What_has_not_been_made_ready_yet_is_not_in_the_vessel()
     {
-        static int Layers(string id, int made, string layer) => Parse(VesselCut.DrawMadeReady(ForecastModel.Published.Run(RecipeLibrary.Find(id)!), made, TideLabels.Plain)).Descendants().Count(node => (string?)node.Attribute("class") == layer);
+        static int Layers(string id, int made, string layer) => Parse(VesselCut.DrawMadeReady(ForecastModel.Published.Run(RecipeLibrary.Find(id)!), made, BrewChartLabels.Plain)).Descendants().Count(node => (string?)node.Attribute("class") == layer);
         Assert.Equal((0, 1), (Layers("fp-bloomed", 1, "cut-grounds"), Layers("fp-bloomed", 2, "cut-grounds")));
         // Water before coffee: poured, and nothing in it yet.
         Assert.Equal((0, 1), (Layers("vd-water-first", 2, "tide-line"), Layers("vd-water-first", 3, "tide-line")));
@@ -177,10 +177,10 @@ public sealed class DrawingTests
     {
         var press = ForecastModel.Published.Run(RecipeLibrary.Find("fp-slow-eight")!);
         var plunge = press.Timings[5];
-        double PlungerAt(double share) => Parse(VesselCut.Draw(press, plunge.StartS + (share * plunge.LengthS), TideLabels.Plain)).Descendants().Where(node => (string?)node.Attribute("class") == "cut-solid" && Number(node, "height") == 4).Select(node => Number(node, "y")).Single();
+        double PlungerAt(double share) => Parse(VesselCut.Draw(press, plunge.StartS + (share * plunge.LengthS), BrewChartLabels.Plain)).Descendants().Where(node => (string?)node.Attribute("class") == "cut-solid" && Number(node, "height") == 4).Select(node => Number(node, "y")).Single();
         Assert.True(PlungerAt(0.9) > PlungerAt(0.5) + 20 && PlungerAt(0.5) > PlungerAt(0.1) + 20);
         var drip = ForecastModel.Published.Run(RecipeLibrary.Find("vd-coffee-first")!);
-        double DrunkAt(double atS) => Parse(VesselCut.Draw(drip, atS, TideLabels.Plain)).Elements().Where(node => (string?)node.Attribute("class") == "tide-cup").Select(node => Number(node, "height")).DefaultIfEmpty(0).First();
+        double DrunkAt(double atS) => Parse(VesselCut.Draw(drip, atS, BrewChartLabels.Plain)).Elements().Where(node => (string?)node.Attribute("class") == "tide-cup").Select(node => Number(node, "height")).DefaultIfEmpty(0).First();
         Assert.Equal(0, DrunkAt(100));
         Assert.Equal(drip.At(240).CupWaterG / drip.At(300).CupWaterG, DrunkAt(240) / DrunkAt(300), 0.02);
     }
@@ -199,9 +199,9 @@ public sealed class DrawingTests
         Assert.Equal((Number(brews[0], "cx"), Number(brews[1], "cx")), (Number(paths[0], "x1"), Number(paths[0], "x2")));
         // The third was made from the first.
         Assert.Equal((Number(brews[0], "cy"), Number(brews[2], "cy")), (Number(paths[1], "y1"), Number(paths[1], "y2")));
-        var foretold = map.Descendants().Where(node => (string?)node.Attribute("class") == "line-foretold").ToList();
-        Assert.Equal(2, foretold.Count);
-        Assert.True(Number(foretold[0], "x2") > Number(brews[1], "cx") && Number(foretold[1], "y2") > Number(brews[2], "cy"));
+        var expected = map.Descendants().Where(node => (string?)node.Attribute("class") == "line-foretold").ToList();
+        Assert.Equal(2, expected.Count);
+        Assert.True(Number(expected[0], "x2") > Number(brews[1], "cx") && Number(expected[1], "y2") > Number(brews[2], "cy"));
         // All of the band that was wanted lies on it.
         var meant = One(map, "map-meant");
         Assert.True(Number(meant, "y") > 0 && Number(meant, "height") > 0.3 * 400);

@@ -15,7 +15,7 @@ namespace Cistern.Core.Tests;
 /// </summary>
 public sealed partial class DrawnTests
 {
-    private static readonly TideLabels Imperial = TideLabels.Plain with
+    private static readonly BrewChartLabels Imperial = BrewChartLabels.Plain with
     {
         Mass = g => string.Create(CultureInfo.InvariantCulture, $"{g / 28.3495:0.0} oz"),
         MassTick = g => string.Create(CultureInfo.InvariantCulture, $"{g / 28.3495:0.#}"),
@@ -29,7 +29,7 @@ public sealed partial class DrawnTests
     [Fact]
     public void Each_drawing_is_as_it_was()
     {
-        Tides();
+        BrewCharts();
         Vessels();
         Maps();
         Trends();
@@ -50,13 +50,13 @@ public sealed partial class DrawnTests
         [.. Enumerable.Range(-10, 900).Select(i => 0.5 * i).Where(atS => atS is < 60 or > 75).SelectMany(atS => (WeighedPoint[])[
             new(atS, false, atS > 200 ? double.NaN : forecast.At(Math.Max(0, atS)).ContactWaterG + 3), new(atS, true, forecast.At(Math.Max(0, atS)).CupWaterG - 2)]).Where(point => !double.IsNaN(point.G))];
 
-    private void Tides()
+    private void BrewCharts()
     {
         foreach (var id in (string[])["fp-long-settle", "fp-slow-eight", "tp-turned", "tp-short-bypass", "vd-coffee-first", "ld-split", "ld-open-closed-iced", "si-layers", "jar-spoons", "hut-press"])
         {
             var forecast = Run(id);
-            Draws($"{id}, its tide", Tide.Draw(forecast, new TideOptions(620)));
-            foreach (var row in Tide.Rows(forecast, new TideOptions(620)))
+            Draws($"{id}, its tide", BrewChart.Draw(forecast, new BrewChartOptions(620)));
+            foreach (var row in BrewChart.Rows(forecast, new BrewChartOptions(620)))
             {
                 Draws($"{id}, step {row.Index}", row.Svg);
             }
@@ -64,16 +64,16 @@ public sealed partial class DrawnTests
 
         var valve = Run("vd-coffee-first");
         var changed = ForecastModel.Published.Run(valve.Recipe with { Coffee = valve.Recipe.Coffee with { DoseG = valve.Recipe.Coffee.DoseG * 1.5 } });
-        Draws("narrow, in ounces and Fahrenheit", Tide.Draw(valve, new TideOptions(340) { LanesPx = 300, WithSteps = false, Labels = Imperial }));
-        Draws("alone, over what it was, with what a scale told", Tide.Draw(changed, new TideOptions(620) { StandsAlone = true, Ghost = valve, Weighed = Weighed(changed), IdPrefix = "own" }));
-        Draws("further than it goes, and higher", Tide.Draw(valve, new TideOptions(900) { ToS = 700, ToG = (900, 700) }));
+        Draws("narrow, in ounces and Fahrenheit", BrewChart.Draw(valve, new BrewChartOptions(340) { LanesPx = 300, WithSteps = false, Labels = Imperial }));
+        Draws("alone, over what it was, with what a scale told", BrewChart.Draw(changed, new BrewChartOptions(620) { StandsAlone = true, Ghost = valve, Weighed = Weighed(changed), IdPrefix = "own" }));
+        Draws("further than it goes, and higher", BrewChart.Draw(valve, new BrewChartOptions(900) { ToS = 700, ToG = (900, 700) }));
         foreach (var toS in (double[])[60, 200, 500, 900, 1_500, 2_400, 4_800, 8_000, 20_000, 40_000, 70_000, 150_000])
         {
-            Draws(string.Create(CultureInfo.InvariantCulture, $"the marks of {toS} s"), string.Join(' ', Clocks().Matches(Tide.Draw(valve, new TideOptions(620) { ToS = toS, WithSteps = false })).Select(found => found.Value[1..^1]).Distinct()));
+            Draws(string.Create(CultureInfo.InvariantCulture, $"the marks of {toS} s"), string.Join(' ', Clocks().Matches(BrewChart.Draw(valve, new BrewChartOptions(620) { ToS = toS, WithSteps = false })).Select(found => found.Value[1..^1]).Distinct()));
         }
 
-        Draws("three beside each other", Beside.Tides([new("A", valve, Weighed(valve)), new("B", Run("fp-bloomed"), []), new("C", changed, [])], TideLabels.Plain, 700, 320));
-        Draws("two beside each other, narrow", Beside.Tides([new("A", Run("si-whirl"), []), new("B", Run("tp-upright-held"), [])], Imperial, 360, 260));
+        Draws("three beside each other", Beside.BrewCharts([new("A", valve, Weighed(valve)), new("B", Run("fp-bloomed"), []), new("C", changed, [])], BrewChartLabels.Plain, 700, 320));
+        Draws("two beside each other, narrow", Beside.BrewCharts([new("A", Run("si-whirl"), []), new("B", Run("tp-upright-held"), [])], Imperial, 360, 260));
     }
 
     [GeneratedRegex(">[0-9]+:[0-9:]+<", RegexOptions.NonBacktracking)]
@@ -87,12 +87,12 @@ public sealed partial class DrawnTests
             foreach (var share in (double[])[0.02, 0.3, 0.75, 0.97])
             {
                 var atS = Math.Round(forecast.Series[0].TimeS + (share * (forecast.Series[^1].TimeS - forecast.Series[0].TimeS)));
-                Draws(string.Create(CultureInfo.InvariantCulture, $"{id} at {atS} s"), VesselCut.Draw(forecast, atS, share > 0.5 ? Imperial : TideLabels.Plain));
+                Draws(string.Create(CultureInfo.InvariantCulture, $"{id} at {atS} s"), VesselCut.Draw(forecast, atS, share > 0.5 ? Imperial : BrewChartLabels.Plain));
             }
 
             for (var made = 0; made < Math.Min(4, forecast.Timings.Length); made++)
             {
-                Draws($"{id} with {made} made ready", VesselCut.DrawMadeReady(forecast, made, TideLabels.Plain));
+                Draws($"{id} with {made} made ready", VesselCut.DrawMadeReady(forecast, made, BrewChartLabels.Plain));
             }
         }
     }

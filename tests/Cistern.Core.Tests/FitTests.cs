@@ -93,11 +93,11 @@ public sealed class FitTests
         var learned = Fitter.Of(Brews(new Stranger(11), recipe, 6), Unfitted);
         var drains = learned.LeftOut.Where(one => one.Figure == FitFigure.DrawdownS).ToList();
         Assert.Equal(6, drains.Count);
-        Assert.True(drains.Sum(one => Math.Abs(one.Foretold - one.Measured)) < 0.5 * drains.Sum(one => Math.Abs(one.Unfitted - one.Measured)));
+        Assert.True(drains.Sum(one => Math.Abs(one.Expected - one.Measured)) < 0.5 * drains.Sum(one => Math.Abs(one.Unfitted - one.Measured)));
         // It really is without: refitted without the brew, the same comes out.
         var brews = Brews(new Stranger(11), recipe, 6);
         var without = Fitter.Of(brews[1..], Unfitted).Model(Unfitted, brews[0].Keys).Figures(brews[0].Brewed).Totals.DrawdownS!.Value;
-        Assert.Equal(without, learned.LeftOut.First(one => one.Name == brews[0].Name && one.Figure == FitFigure.DrawdownS).Foretold, 1.5);
+        Assert.Equal(without, learned.LeftOut.First(one => one.Name == brews[0].Name && one.Figure == FitFigure.DrawdownS).Expected, 1.5);
     }
 
     [Fact]
@@ -108,20 +108,20 @@ public sealed class FitTests
         {
             var brewed = Ground(recipe, i);
             var totals = Unfitted.Figures(brewed).Totals;
-            return Measured(Unfitted, brewed, "m", "v", "c") with { Tastes = [new FitTaste("Teo", 1.5 + (2.5 * totals.Tilt), null), new FitTaste("Imre", 2.5 * totals.Tilt, null)] };
+            return Measured(Unfitted, brewed, "m", "v", "c") with { Tastes = [new FitTaste("Teo", 1.5 + (2.5 * totals.FlavourBalance), null), new FitTaste("Imre", 2.5 * totals.FlavourBalance, null)] };
         });
         var learned = Fitter.Of(brews, Unfitted);
-        Assert.InRange(learned.PalateOf("Teo").Lean, 1.1, 1.7);
-        Assert.InRange(learned.PalateOf("Imre").Lean, -0.3, 0.3);
-        Assert.Equal(learned.PalateOf("Teo").Lean, learned.PalateOf("Teo").SharpHarsh(0), 6);
-        Assert.Equal(0, learned.PalateOf("nobody").Lean);
+        Assert.InRange(learned.PalateOf("Teo").FlavourSide, 1.1, 1.7);
+        Assert.InRange(learned.PalateOf("Imre").FlavourSide, -0.3, 0.3);
+        Assert.Equal(learned.PalateOf("Teo").FlavourSide, learned.PalateOf("Teo").SourBitter(0), 6);
+        Assert.Equal(0, learned.PalateOf("nobody").FlavourSide);
         Assert.Equal(8, learned.PalateOf("nobody").BodyScale);
     }
 
     [Fact]
     public void A_press_that_felt_hard_makes_the_bed_tighter_and_one_that_felt_as_foretold_says_nothing()
     {
-        var recipe = RecipeLibrary.Find("tp-upright-short")!; // 86 N foretold: firm
+        var recipe = RecipeLibrary.Find("tp-upright-short")!; // 86 N expected: firm
         FitBrew Felt(PressFelt felt) => new("one", recipe, new FitKeys("m", "v", "c", "")) { Readings = [new FitReading(FitFigure.PressFelt, (int)felt)] };
         Assert.True(Value(Fitter.Of([Felt(PressFelt.Hard)], Unfitted), FitParameter.BedResistance, "m") > 1.2);
         Assert.True(Value(Fitter.Of([Felt(PressFelt.Easy)], Unfitted), FitParameter.BedResistance, "m") < 0.85);

@@ -170,14 +170,14 @@ public sealed class ForecastEventTests
     {
         var recipe = RecipeLibrary.Find("fp-bloomed")!;
         var totals = ForecastModel.Published.Figures(recipe).Totals;
-        var value = member switch { "tdsPercent" => totals.FinalTdsPercent, "tilt" => totals.Tilt, "extractionYieldPercent" => totals.ExtractionYieldPercent, _ => totals.FinishS };
+        var value = member switch { "tdsPercent" => totals.FinalTdsPercent, "tilt" => totals.FlavourBalance, "extractionYieldPercent" => totals.ExtractionYieldPercent, _ => totals.FinishS };
         BrewEvent? Found(double low, double high)
         {
             var span = new Span(low, high);
             var target = member switch
             {
                 "tdsPercent" => new Target { TdsPercent = span },
-                "tilt" => new Target { Tilt = span },
+                "tilt" => new Target { FlavourBalance = span },
                 "extractionYieldPercent" => new Target { ExtractionYieldPercent = span },
                 _ => new Target { FinishS = span },
             };

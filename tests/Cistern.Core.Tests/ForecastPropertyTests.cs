@@ -80,7 +80,7 @@ public sealed class ForecastPropertyTests
             if (value is { } number)
             {
                 var other = fine[name]!.Value;
-                // Tilt is ten times the logarithm of a ratio of yields: 0.02 of it is a five-hundredth of that ratio.
+                // Flavour balance is ten times the logarithm of a ratio of yields: 0.02 of it is a five-hundredth of that ratio.
                 // A peak while water both comes and goes lies between two steps; 0.2 ml of it is under what any mark shows.
                 var tolerance = name == "tilt" ? 0.02 : Math.Max(name == "peakVolumeMl" ? 0.2 : 0, 0.002 * Math.Max(1, Math.Abs(other)));
                 Assert.True(Math.Abs(number - other) <= tolerance || (name == "pressForceN" && OnTheEdge(recipe)), FormattableString.Invariant($"{name}: {number} and {other}"));

@@ -107,7 +107,7 @@ public sealed class MouthTests
         var plan = recipe with { Target = null, Coffee = recipe.Coffee with { DoseG = Math.Round(0.8 * recipe.Coffee.DoseG, 1) } };
         Assert.Empty(Aim.For(new BrewRecord(Guid.NewGuid(), plan, plan), Model.Figures(plan)));
         // Weak by the library, and called bitter: it is made less bitter, not stronger.
-        Assert.All(Advise(plan, plan, Complaint.Bitter).Changes, change => Assert.True(change.Then.Totals.Tilt < change.Now.Totals.Tilt));
+        Assert.All(Advise(plan, plan, Complaint.Bitter).Changes, change => Assert.True(change.Then.Totals.FlavourBalance < change.Now.Totals.FlavourBalance));
         var set = plan with { Target = new Target { TdsPercent = new Span(1.2, 1.4) } };
         Assert.Contains(Aim.For(new BrewRecord(Guid.NewGuid(), set, set), Model.Figures(set)), aim => aim is { Of: AimOf.Strength, Set: true });
     }
@@ -118,12 +118,12 @@ public sealed class MouthTests
     {
         var recipe = RecipeLibrary.Find("vd-coffee-first")! with { Target = null };
         var coarse = recipe with { Grind = recipe.Grind with { MedianUm = 1_250 } };
-        Assert.True(Model.Figures(coarse).Totals.Tilt < CupJudgement.BalancedFrom);
+        Assert.True(Model.Figures(coarse).Totals.FlavourBalance < CupJudgement.BalancedFrom);
         var finer = Advise(coarse, coarse, Complaint.Sour).Changes.First(change => change.Lever == Lever.Grind);
         var whole = finer.WholeWay!.Value;
         Assert.True(whole < finer.To && finer.To < finer.From);
-        Assert.True(Model.Figures(finer.Recipe with { Grind = finer.Recipe.Grind with { MedianUm = whole } }).Totals.Tilt >= CupJudgement.BalancedFrom);
-        Assert.True(finer.Then.Totals.Tilt < CupJudgement.BalancedFrom);
+        Assert.True(Model.Figures(finer.Recipe with { Grind = finer.Recipe.Grind with { MedianUm = whole } }).Totals.FlavourBalance >= CupJudgement.BalancedFrom);
+        Assert.True(finer.Then.Totals.FlavourBalance < CupJudgement.BalancedFrom);
         // Called bitter where the forecast finds it balanced: nobody knows how far.
         Assert.All(Advise(recipe, recipe, Complaint.Bitter).Changes, change => Assert.Null(change.WholeWay));
         // And a reading says how far it is from what was set, better than any hand.
@@ -138,7 +138,7 @@ public sealed class MouthTests
         Assert.Equal((1.2, 1.4), (Aim.AsItWas(totals, 1.3).TdsPercent!.Value.Low, Aim.AsItWas(totals, 1.3).TdsPercent!.Value.High));
         var target = Aim.AsItWas(totals, null);
         Assert.InRange(totals.FinalTdsPercent, target.TdsPercent!.Value.Low + 0.09, target.TdsPercent.Value.High - 0.09);
-        Assert.InRange(totals.Tilt, target.Tilt!.Value.Low + 0.39, target.Tilt.Value.High - 0.39);
+        Assert.InRange(totals.FlavourBalance, target.FlavourBalance!.Value.Low + 0.39, target.FlavourBalance.Value.High - 0.39);
     }
 
     [Theory]
@@ -150,7 +150,7 @@ public sealed class MouthTests
     [InlineData(0.45, "just on the bitter side")]
     [InlineData(0.7, "on the bitter side")]
     [InlineData(1.2, "bitter")]
-    public void A_side_is_told_as_baristas_say_it(double tilt, string words) => Assert.Equal(words, CupJudgement.BalanceOf(tilt));
+    public void A_side_is_told_as_baristas_say_it(double balance, string words) => Assert.Equal(words, CupJudgement.BalanceOf(balance));
 
     [Fact]
     public void What_is_said_at_a_touch_is_read_again_and_what_is_not_known_is_passed_over()
@@ -176,11 +176,11 @@ public sealed class MouthTests
 
     private static bool Better(Complaint one, Totals now, Totals then, bool much = false)
     {
-        var (extraction, tilt, tds) = (then.ExtractionYieldPercent - now.ExtractionYieldPercent, then.Tilt - now.Tilt, then.FinalTdsPercent - now.FinalTdsPercent);
+        var (extraction, balance, tds) = (then.ExtractionYieldPercent - now.ExtractionYieldPercent, then.FlavourBalance - now.FlavourBalance, then.FinalTdsPercent - now.FinalTdsPercent);
         return one switch
         {
-            Complaint.Sour => much ? extraction > 0.2 && tilt > 0.05 : extraction > 0 && tilt > 0,
-            Complaint.Bitter or Complaint.Astringent => much ? extraction < -0.2 && tilt < -0.05 : extraction < 0 && tilt < 0,
+            Complaint.Sour => much ? extraction > 0.2 && balance > 0.05 : extraction > 0 && balance > 0,
+            Complaint.Bitter or Complaint.Astringent => much ? extraction < -0.2 && balance < -0.05 : extraction < 0 && balance < 0,
             Complaint.Hollow => extraction > 0,
             Complaint.Thin or Complaint.Weak => tds > (much ? 0.03 : 0),
             Complaint.Heavy or Complaint.Strong => tds < (much ? -0.03 : 0),

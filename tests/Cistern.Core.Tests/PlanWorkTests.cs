@@ -57,9 +57,9 @@ public sealed class PlanWorkTests
         var word = TargetWords.Find(said)!.Value;
         var (stands, strength) = (work.Forecast.Totals, member == "tdsPercent");
         var target = Do(work, new PlanChange.MeanWord(word)).Recipe.Target!;
-        var range = (strength ? target.TdsPercent : target.Tilt)!.Value;
-        Assert.Equal((strength ? stands.FinalTdsPercent * low : stands.Tilt + low, strength ? stands.FinalTdsPercent * high : stands.Tilt + high), (range.Low, range.High), (one, other) => Math.Abs(one.Item1 - other.Item1) < 0.006 && Math.Abs(one.Item2 - other.Item2) < 0.006);
-        Assert.Null(strength ? target.Tilt : target.TdsPercent);
+        var range = (strength ? target.TdsPercent : target.FlavourBalance)!.Value;
+        Assert.Equal((strength ? stands.FinalTdsPercent * low : stands.FlavourBalance + low, strength ? stands.FinalTdsPercent * high : stands.FlavourBalance + high), (range.Low, range.High), (one, other) => Math.Abs(one.Item1 - other.Item1) < 0.006 && Math.Abs(one.Item2 - other.Item2) < 0.006);
+        Assert.Null(strength ? target.FlavourBalance : target.TdsPercent);
         Assert.Null(TargetWords.Find("nicer"));
     }
 
@@ -69,7 +69,7 @@ public sealed class PlanWorkTests
         var work = Do(Do(Of(RecipeLibrary.Find("tp-upright-short")!), new PlanChange.Mean("finishS", new Span(200, 300))), new PlanChange.NoTarget());
         Assert.Null(work.Recipe.Target);
         Assert.Null(PlanWords.Apply(RecipeLibrary.Find("tp-upright-short")!, ["target=stronger", "target=none"], ForecastModel.Published).Recipe.Target);
-        Assert.NotNull(PlanWords.Apply(RecipeLibrary.Find("tp-upright-short")!, ["target=none", "target=less-bitter"], ForecastModel.Published).Recipe.Target?.Tilt);
+        Assert.NotNull(PlanWords.Apply(RecipeLibrary.Find("tp-upright-short")!, ["target=none", "target=less-bitter"], ForecastModel.Published).Recipe.Target?.FlavourBalance);
     }
 
     /// <summary>Done at 1:10 is not before 1:10, whatever the tenths say.</summary>

@@ -129,7 +129,7 @@ public sealed class PlannedTableTests
         }
 
         var palate = new Palate(-0.5, 2.5, 0.25, 8);
-        Tell($"tastes {string.Join(' ', ((double[])[-3, -1, 0, 0.4, 4]).Select(tilt => Invariant($"{palate.SharpHarsh(tilt):0.###}")))}; {string.Join(' ', ((double[])[0.5, 1.2, 1.3, 1.45, 3]).Select(tds => Invariant($"{palate.ThinHeavy(tds):0.###}")))}");
+        Tell($"tastes {string.Join(' ', ((double[])[-3, -1, 0, 0.4, 4]).Select(balance => Invariant($"{palate.SourBitter(balance):0.###}")))}; {string.Join(' ', ((double[])[0.5, 1.2, 1.3, 1.45, 3]).Select(tds => Invariant($"{palate.ThinHeavy(tds):0.###}")))}");
     }
 
     private void Water()

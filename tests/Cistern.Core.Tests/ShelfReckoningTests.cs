@@ -101,13 +101,13 @@ public sealed class ShelfReckoningTests
             var choice = Assert.Single(Choosing.Of([recipe], new Wish(), ForecastModel.Published));
             Assert.Empty(choice.Misfits);
             var (finishS, handsS, doseG) = (choice.Forecast.Totals.FinishS, choice.HandsS, choice.Recipe.Coffee.DoseG);
-            var exact = new Wish { WithinS = finishS, HandsS = handsS, LeftG = doseG, Washing = choice.Washing, School = recipe.School, Family = recipe.Brewer.Family, Iced = false };
+            var exact = new Wish { WithinS = finishS, HandsS = handsS, LeftG = doseG, Washing = choice.Washing, Style = recipe.Style, Family = recipe.Brewer.Family, Iced = false };
             Assert.Empty(Misfits(exact));
             Assert.Equal([Misfit.TooLong], Misfits(exact with { WithinS = finishS - 0.001 }));
             Assert.Equal([Misfit.TooBusy], Misfits(exact with { HandsS = handsS - 0.001 }));
             Assert.Equal([Misfit.BagTooSmall], Misfits(exact with { LeftG = doseG - 0.001 }));
             Assert.Equal([Misfit.Hot], Misfits(exact with { Iced = true }));
-            Assert.Equal([Misfit.School], Misfits(exact with { School = "another" }));
+            Assert.Equal([Misfit.Style], Misfits(exact with { Style = "another" }));
             Assert.Equal([Misfit.Vessel], Misfits(exact with { Family = VesselFamily.Siphon }));
 
             IEnumerable<Misfit> Misfits(Wish wish) => Assert.Single(Choosing.Of([recipe], wish, ForecastModel.Published)).Misfits;

@@ -131,7 +131,7 @@ public sealed class SlipTests
             var changed = ForecastModel.Published.Run(Rescue.Changed(plan, rescue.ReleaseAtS, rescue.LetDownG));
             Assert.Equal(new Step.Dilute(rescue.LetDownG), changed.Recipe.Steps[^1]);
             Assert.Equal(recipe.Steps.Length + 1, changed.Recipe.Steps.Length);
-            // Brewed on to its end, with the let-down done, it is what was foretold.
+            // Brewed on to its end, with the let-down done, it is what was expected.
             var brewed = ForecastModel.Published.Figures(AsBrewed.Of(changed.Recipe, RunOf(changed, nowS), Actuals.None, nowS));
             Assert.Equal(rescue.Forecast.Totals.FinalTdsPercent, brewed.Totals.FinalTdsPercent, 0.005);
         }

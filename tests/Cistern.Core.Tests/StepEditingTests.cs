@@ -104,7 +104,7 @@ public sealed class StepEditingTests
             var forecast = ForecastModel.Published.Run(recipe);
             Assert.NotEmpty(forecast.Series);
             Assert.All(forecast.Timings, timing => Assert.True(double.IsFinite(timing.StartS) && timing.EndS >= timing.StartS));
-            Assert.True(double.IsFinite(forecast.Totals.FinalTdsPercent) && double.IsFinite(forecast.Totals.Tilt) && double.IsFinite(forecast.Totals.PeakVolumeMl));
+            Assert.True(double.IsFinite(forecast.Totals.FinalTdsPercent) && double.IsFinite(forecast.Totals.FlavourBalance) && double.IsFinite(forecast.Totals.PeakVolumeMl));
             Assert.Equal(RecipeWriter.Write(recipe), RecipeWriter.Write(Assert.Single(RecipeReader.ReadDraft(RecipeWriter.Write(recipe)).Recipes)));
             Assert.All(Confidence.Of(forecast).Values, band => Assert.True(double.IsFinite(band.Low) && double.IsFinite(band.High)));
             Assert.NotNull(Slack.Of(forecast));

@@ -59,7 +59,7 @@ public sealed class TableTests
             var forecast = ForecastModel.Published.Run(recipe);
             foreach (var nudge in Nudges.Of(forecast))
             {
-                Tell($"{recipe.Id} {nudge.Setting} {nudge.By:+0.###;-0.###}: {nudge.TdsPercent:0.#####} %, {nudge.ExtractionYieldPercent:0.####} %, {nudge.Tilt:0.#####}");
+                Tell($"{recipe.Id} {nudge.Setting} {nudge.By:+0.###;-0.###}: {nudge.TdsPercent:0.#####} %, {nudge.ExtractionYieldPercent:0.####} %, {nudge.FlavourBalance:0.#####}");
             }
 
             foreach (var start in Enum.GetValues<ClockStart>())

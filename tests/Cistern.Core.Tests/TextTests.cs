@@ -81,10 +81,10 @@ public sealed class TextTests
     {
         foreach (var written in RecipeLibrary.All)
         {
-            var recipe = written with { Name = "a \u0001 < & \" ' \ud800 \u202e ]]> name", School = "\u0000" };
+            var recipe = written with { Name = "a \u0001 < & \" ' \ud800 \u202e ]]> name", Style = "\u0000" };
             var forecast = ForecastModel.Published.Run(recipe);
-            var labels = TideLabels.Plain with { Step = (_, i) => ($"step \u0008{i}", "<\udc00&>"), Vessel = "in \u001f a <jar>" };
-            foreach (var svg in (string[])[Tide.Draw(forecast, new TideOptions(560) { StandsAlone = true, Labels = labels }), VesselCut.Draw(forecast, 60, labels)])
+            var labels = BrewChartLabels.Plain with { Step = (_, i) => ($"step \u0008{i}", "<\udc00&>"), Vessel = "in \u001f a <jar>" };
+            foreach (var svg in (string[])[BrewChart.Draw(forecast, new BrewChartOptions(560) { StandsAlone = true, Labels = labels }), VesselCut.Draw(forecast, 60, labels)])
             {
                 Assert.Equal("svg", XDocument.Parse(svg).Root!.Name.LocalName);
             }
@@ -101,7 +101,7 @@ public sealed class TextTests
         var recipe = member switch
         {
             "name" => RecipeLibrary.All[0] with { Name = text },
-            "school" => RecipeLibrary.All[0] with { School = text },
+            "school" => RecipeLibrary.All[0] with { Style = text },
             _ => RecipeLibrary.All[0] with { Notes = text },
         };
         var json = RecipeWriter.Write(recipe);

@@ -98,13 +98,13 @@ public sealed class TrendTests
     {
         var model = ForecastModel.Published;
         var (small, large) = (model.Run(RecipeLibrary.Find("vd-water-first")!), model.Run(RecipeLibrary.Find("fp-slow-eight")!));
-        var svg = XElement.Parse(Beside.Tides([new BesideTide("A", small, []), new BesideTide("B", large, [new WeighedPoint(10, false, 100), new WeighedPoint(11, false, 110), new WeighedPoint(30, false, 200)])], TideLabels.Plain, 760, 300));
+        var svg = XElement.Parse(Beside.BrewCharts([new ComparedChart("A", small, []), new ComparedChart("B", large, [new WeighedPoint(10, false, 100), new WeighedPoint(11, false, 110), new WeighedPoint(30, false, 200)])], BrewChartLabels.Plain, 760, 300));
         var paths = svg.Descendants().Where(one => ((string?)one.Attribute("class"))?.StartsWith("beside-line", StringComparison.Ordinal) == true).ToList();
         // In the vessel and in the cup each, and what was weighed of one.
         Assert.Equal(["beside-line beside-0", "beside-line beside-0", "beside-line beside-1", "beside-line beside-1", "beside-line beside-1 beside-weighed"], paths.Select(path => (string)path.Attribute("class")!));
         var axes = ((string)svg.Descendants().Single(one => (string?)one.Attribute("class") == "tide-axis").Attribute("d")!).Split('M', 'H').Where(one => one.Contains(' ', StringComparison.Ordinal)).Select(one => double.Parse(one.Split(' ')[1], CultureInfo.InvariantCulture)).ToList();
         double Height(int path, double bottom) => bottom - Points(paths[path]).Min(point => point.Y);
-        var (smallG, largeG) = (Tide.MostOf(small), Tide.MostOf(large));
+        var (smallG, largeG) = (BrewChart.MostOf(small), BrewChart.MostOf(large));
         Assert.Equal(smallG.VesselG / largeG.VesselG, Height(0, axes[0]) / Height(2, axes[0]), 0.01);
         Assert.Equal(smallG.CupG / largeG.CupG, Height(1, axes[1]) / Height(3, axes[1]), 0.01);
         Assert.Equal(largeG.CupG / largeG.VesselG, Height(3, axes[1]) / Height(2, axes[0]), 0.01);

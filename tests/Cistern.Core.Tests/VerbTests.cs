@@ -116,8 +116,8 @@ public sealed class VerbTests
         var forecast = ForecastModel.Published.Run(recipe);
         Assert.True(double.IsFinite(forecast.Totals.FinalTdsPercent));
         Assert.NotEmpty(Acts.Of(forecast));
-        Assert.Contains("<svg", Tide.Draw(forecast, new TideOptions(560)), StringComparison.Ordinal);
-        Assert.Contains("<svg", VesselCut.Draw(forecast, forecast.Totals.FinishS / 2, TideLabels.Plain), StringComparison.Ordinal);
+        Assert.Contains("<svg", BrewChart.Draw(forecast, new BrewChartOptions(560)), StringComparison.Ordinal);
+        Assert.Contains("<svg", VesselCut.Draw(forecast, forecast.Totals.FinishS / 2, BrewChartLabels.Plain), StringComparison.Ordinal);
         var plan = ConductPlan.Of(forecast);
         Assert.True(BrewRun.Replay(plan, [new BrewEntry(Guid.NewGuid(), EntryKind.Start, plan.Anchor, 1_000)], 2_000).ClockRuns);
         Assert.Equal(RecipeWriter.Write(recipe), RecipeWriter.Write(Assert.Single(RecipeReader.ReadDraft(RecipeWriter.Write(recipe)).Recipes)));

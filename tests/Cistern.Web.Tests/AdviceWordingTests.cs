@@ -97,9 +97,9 @@ public sealed class AdviceWordingTests
     [InlineData(FitParameter.HoldGPerG, -1, 0.1, "Its bed keeps about 0.15 g of water less on each gram of coffee.")]
     [InlineData(FitParameter.Gas, 1, 0.1, "It holds more gas than its days since roasting say.")]
     [InlineData(FitParameter.HeatLoss, -1, 0.1, "It loses heat about 13 % slower than others of its make.")]
-    [InlineData(FitParameter.PalateLean, 1, 0.1, "Calls a balanced cup 1.0 point bitter.")]
+    [InlineData(FitParameter.PalateBalance, 1, 0.1, "Calls a balanced cup 1.0 point bitter.")]
     [InlineData(FitParameter.PalateBody, -1, 0.1, "Calls a drink of usual strength 1.5 points thin.")]
-    [InlineData(FitParameter.PalateLeanScale, 1, 0.1, "Uses much of the scale from sour to bitter.")]
+    [InlineData(FitParameter.PalateBalanceScale, 1, 0.1, "Uses much of the scale from sour to bitter.")]
     [InlineData(FitParameter.PalateBodyScale, -1, 0.1, "Uses little of the scale from thin to heavy.")]
     [InlineData(FitParameter.GrinderOffsetUm, 0.29, 0.1, null)]
     [InlineData(FitParameter.GrinderOffsetUm, 0.6, 0.7, null)]
@@ -120,17 +120,17 @@ public sealed class AdviceWordingTests
     [InlineData(2, 2, null, "bitter, heavy")]
     [InlineData(null, null, 7.0, "not placed on the pad, 7 of 10")]
     public void A_tasting_is_told_in_a_few_words(int? sharp, int? thin, double? score, string told) =>
-        Assert.Equal(told, TastedWording.Of(new Tasting { SharpHarsh = sharp, ThinHeavy = thin, Score = score }));
+        Assert.Equal(told, TastedWording.Of(new Tasting { SourBitter = sharp, ThinHeavy = thin, Score = score }));
 
     [Fact]
     public void A_cup_is_told_by_how_much_was_drawn_and_which_way_it_leans()
     {
         var totals = ForecastModel.Published.Figures(RecipeLibrary.Find("vd-coffee-first")!).Totals;
         Assert.Equal("balanced", CupWording.Of(totals));
-        Assert.Equal(string.Create(CultureInfo.InvariantCulture, $"well extracted, {100 * totals.Drawn:0} of 100"), CupWording.DrawnOf(totals));
-        Assert.Equal("under-extracted, 60 of 100", CupWording.DrawnOf(totals with { Drawn = 0.6 }));
-        Assert.Equal("over-extracted, 99 of 100", CupWording.DrawnOf(totals with { Drawn = 0.99 }));
-        Assert.Equal(["sour", "just on the sour side", "balanced", "balanced", "just on the bitter side", "bitter"], ((double[])[-1.4, -0.61, -0.6, 0.4, 0.41, 1.4]).Select(FigureFormat.Tilt));
+        Assert.Equal(string.Create(CultureInfo.InvariantCulture, $"well extracted, {100 * totals.ExtractionLevel:0} of 100"), CupWording.ExtractionLevelOf(totals));
+        Assert.Equal("under-extracted, 60 of 100", CupWording.ExtractionLevelOf(totals with { ExtractionLevel = 0.6 }));
+        Assert.Equal("over-extracted, 99 of 100", CupWording.ExtractionLevelOf(totals with { ExtractionLevel = 0.99 }));
+        Assert.Equal(["sour", "just on the sour side", "balanced", "balanced", "just on the bitter side", "bitter"], ((double[])[-1.4, -0.61, -0.6, 0.4, 0.41, 1.4]).Select(FigureFormat.FlavourBalance));
     }
 
     private static AdvisedChange Change(Lever lever, double from, double to)

@@ -26,7 +26,7 @@ public sealed class BrewTableTests
         Grinder = new GrinderUsed("Hand mill", "22 clicks"),
         Vessel = "Cone",
         Measured = new MeasuredFigures { BeverageG = 258, TdsPercent = 1.3, DrawdownS = 82, PressS = 25, PressFelt = PressFelt.Hard },
-        Tasting = new TastingRecord { Sips = [new Sip { When = SipWhen.Warm, SharpHarsh = -2, ThinHeavy = 1 }], Score = 7.5, Words = "plum, \"ripe\"", NotesFound = ["plum", "tea"], Bed = BedLook.Mud },
+        Tasting = new TastingRecord { Sips = [new Sip { When = SipWhen.Warm, SourBitter = -2, ThinHeavy = 1 }], Score = 7.5, Words = "plum, \"ripe\"", NotesFound = ["plum", "tea"], Bed = BedLook.Mud },
         Notes = [new RecordedNote(default, null, "again"), new RecordedNote(default, null, "finer")],
     };
 

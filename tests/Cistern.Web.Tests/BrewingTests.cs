@@ -353,7 +353,7 @@ public sealed class BrewingTests : IClassFixture<App>
         var other = app.Browser();
         await App.PostAsync(other, await App.GetAsync(other, "/you"), "/you?handler=New", ("name", $"Taster {id}"));
         (await App.PostAsync(other, await App.GetAsync(other, $"/taste/{id}"), $"/taste/{id}", ("placed", "1"), ("sharp-harsh", "3"), ("thin-heavy", "-2"), ("score", "5"), ("note", ""))).EnsureSuccessStatusCode();
-        var tastings = (await BrewOf(id)).Tastings.OrderBy(one => one.Id).Select(one => (one.SharpHarsh, one.ThinHeavy, one.Score)).ToList();
+        var tastings = (await BrewOf(id)).Tastings.OrderBy(one => one.Id).Select(one => (one.SourBitter, one.ThinHeavy, one.Score)).ToList();
         Assert.Equal([(null, null, 7.0), (3, -2, 5.0)], tastings);
         var told = (await App.GetAsync(client, $"/log/{id}")).QuerySelectorAll(".tasted").Select(one => one.TextContent).ToList();
         Assert.Contains("not placed on the pad, 7 of 10", told[0], StringComparison.Ordinal);

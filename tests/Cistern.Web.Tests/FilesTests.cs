@@ -40,7 +40,7 @@ public sealed class FilesTests : IClassFixture<App>
         {
             var brew = await db.Brews.Include(row => row.Tastings).FirstAsync(row => row.Id == 5, Ct);
             brew.Notes.Add(new LaterNote { Text = "=1+1 later,\n\"quoted\"", AtMs = 1_700_000_000_123 });
-            brew.Tastings.Add(new Tasting { BaristaId = brew.BaristaId == 2 ? 3 : 2, Score = 4.5, SharpHarsh = -3, Note = "another mouth", AtMs = 1_700_000_000_456 });
+            brew.Tastings.Add(new Tasting { BaristaId = brew.BaristaId == 2 ? 3 : 2, Score = 4.5, SourBitter = -3, Note = "another mouth", AtMs = 1_700_000_000_456 });
             brew.Observations.Add(new Observation { Name = ObservationNames.Water, Value = 93.4, AtMs = 1_700_000_000_789, Seen = true });
             brew.SlipAnswers.Add(new SlipAnswer { Kind = Core.Brewing.SlipKind.ReleasedLate, Step = 3, Taken = true, Said = "late", LetDownG = 12, AtMs = 1_700_000_000_789, By = "Teo" });
             brew.Readings.Add(new ReadingChunk { Of = ReadingOf.ScaleG, Packed = new Curve(ReadingOf.ScaleG, [new CurvePoint(brew.StartedAtMs!.Value + 203, 12.3), new CurvePoint(brew.StartedAtMs.Value + 404, 15.1)]).Pack() });
@@ -113,7 +113,7 @@ public sealed class FilesTests : IClassFixture<App>
             Grinder = new GrinderUsed("Ferrule", "21"),
             Place = new PlaceUsed("Weir House"),
             Measured = new MeasuredFigures { TdsPercent = 1.31, BeverageG = 301, DrawdownS = 95, PressFelt = PressFelt.Firm },
-            Tasting = new TastingRecord { Sips = [new Sip { When = SipWhen.Hot, SharpHarsh = -2, ThinHeavy = 1 }], Score = 7.5, Words = "apricot skin", NotesFound = ["apricot"], Bed = BedLook.Flat },
+            Tasting = new TastingRecord { Sips = [new Sip { When = SipWhen.Hot, SourBitter = -2, ThinHeavy = 1 }], Score = 7.5, Words = "apricot skin", NotesFound = ["apricot"], Bed = BedLook.Flat },
             Events = [new RecordedEvent(Guid.NewGuid(), 30, 1, RecordedEventKind.Done, "Solveig")],
             Notes = [new RecordedNote(new DateTimeOffset(2026, 10, 2, 8, 0, 0, TimeSpan.Zero), null, "colder later")],
         }))!.AsObject();
@@ -125,12 +125,12 @@ public sealed class FilesTests : IClassFixture<App>
         await TakeAsync(browser, await SendAsync(browser, ("strange.json", Encoding.UTF8.GetBytes(json.ToJsonString()))));
         var brew = await own.DataAsync(db => db.Brews.Include(row => row.Facts).Include(row => row.Barista).Include(row => row.Tastings).SingleAsync(row => row.FileId == Guid.Parse("0b1f6d4e-7a55-4a39-9c0e-3f52cb0a77d1"), Ct));
         Assert.Equal(("Solveig", "Quiet Orchard", "Ferrule, 21", 23.4, 95), (brew.Barista!.Name, brew.CoffeeName, brew.GrindText, brew.Facts!.DoseG, brew.Facts.DrawdownS));
-        Assert.Equal((7.5, 1.31, -2), (brew.Tastings[0].Score, brew.Tastings[0].ReadTdsPercent, brew.Tastings[0].SharpHarsh));
+        Assert.Equal((7.5, 1.31, -2), (brew.Tastings[0].Score, brew.Tastings[0].ReadTdsPercent, brew.Tastings[0].SourBitter));
         // It is looked at as any other: in the log, on its page, beside another, in the line.
         Assert.Contains("1.31 % TDS read", (await App.GetAsync(browser, "/log?q=apricot+skin")).QuerySelector(".row-verdict")!.TextContent, StringComparison.Ordinal);
         var entry = await App.GetAsync(browser, $"/log/{brew.Id}");
         Assert.Contains("1:35", entry.Body!.TextContent, StringComparison.Ordinal);
-        // It was brewed as its file tells, on every page that shows it: the dose that really went in, its tide, its drain against what was foretold.
+        // It was brewed as its file tells, on every page that shows it: the dose that really went in, its brew chart, its drain against what was expected.
         foreach (var path in (string[])[$"/log/{brew.Id}", $"/brew/{brew.Id}/after"])
         {
             var told = await App.GetAsync(browser, path);
@@ -210,7 +210,7 @@ public sealed class FilesTests : IClassFixture<App>
         {
             var brew = await db.Brews.Include(row => row.Tastings).FirstAsync(row => row.Id == 5, Ct);
             var another = await db.Baristas.Where(row => row.Id != brew.BaristaId).Select(row => row.Id).FirstAsync(Ct);
-            db.Tastings.Add(new Tasting { BrewId = 5, BaristaId = another, Score = 3, Note = "tasted since", AtMs = nowMs, Sips = { new TastingSip { When = SipWhen.Cool, SharpHarsh = 2 } } });
+            db.Tastings.Add(new Tasting { BrewId = 5, BaristaId = another, Score = 3, Note = "tasted since", AtMs = nowMs, Sips = { new TastingSip { When = SipWhen.Cool, SourBitter = 2 } } });
             db.Notes.Add(new LaterNote { BrewId = 5, Text = "noted since", AtMs = nowMs });
             return await db.SaveChangesAsync(Ct);
         });
@@ -540,7 +540,7 @@ public sealed class FilesTests : IClassFixture<App>
             brew.ModelVersion,
             brew.ForecastJson,
             brew.ModelJson,
-            brew.TinyTide,
+            brew.Sparkline,
             Barista = brew.Barista?.Name,
             Bag = brew.BagId is { } bag ? bags[bag] : null,
             brew.Why,
@@ -564,8 +564,8 @@ public sealed class FilesTests : IClassFixture<App>
             Notes = brew.Notes.OrderBy(one => one.AtMs).Select(one => new { one.Text, one.AtMs }),
             Readings = brew.Readings.OrderBy(one => one.Of).Select(one => Curve.Unpack(one.Of, one.Packed).Points),
             Answers = brew.SlipAnswers.Select(one => new { one.Kind, one.Step, one.Taken, one.Said, one.ReleaseAtS, one.LetDownG, one.AtMs, one.UndoneAtMs, one.By }),
-            Tastings = brew.Tastings.OrderBy(one => one.AtMs).Select(one => new { Taster = one.Barista?.Name, one.SharpHarsh, one.ThinHeavy, one.Score, one.Note, one.ReadTdsPercent, one.Crust, one.NotesFound, one.Bed, one.Sediment, one.AtMs, Sips = one.Sips.OrderBy(sip => sip.When).Select(sip => new { sip.When, sip.SharpHarsh, sip.ThinHeavy, sip.Sweet, sip.Clear, sip.Finish, sip.Dry }) }),
-            Facts = brew.Facts is { } facts ? new { facts.DoseG, facts.WaterG, facts.FinalTdsPercent, facts.Tilt, facts.FinishS, facts.DrawdownS, facts.PressS, facts.Assumed, facts.Flow, facts.ReleaseOffS, facts.ForetoldTdsLow } : null,
+            Tastings = brew.Tastings.OrderBy(one => one.AtMs).Select(one => new { Taster = one.Barista?.Name, one.SourBitter, one.ThinHeavy, one.Score, one.Note, one.ReadTdsPercent, one.Crust, one.NotesFound, one.Bed, one.Sediment, one.AtMs, Sips = one.Sips.OrderBy(sip => sip.When).Select(sip => new { sip.When, sip.SourBitter, sip.ThinHeavy, sip.Sweet, sip.Clear, sip.Finish, sip.Dry }) }),
+            Facts = brew.Facts is { } facts ? new { facts.DoseG, facts.WaterG, facts.FinalTdsPercent, facts.FlavourBalance, facts.FinishS, facts.DrawdownS, facts.PressS, facts.Assumed, facts.Flow, facts.ReleaseOffS, facts.ExpectedTdsLow } : null,
         }));
     });
 

@@ -30,13 +30,13 @@ public sealed class LearningBellTests
         }
 
         var brew = BrewPlan.Of(ForecastModel.Published.Run(RecipeLibrary.All[0]), 0);
-        var tasting = new Tasting { SharpHarsh = 1 };
+        var tasting = new Tasting { SourBitter = 1 };
         Assert.Equal(0, await RingsAsync(() => db.Add(new Barista { Name = "Ines" })));
         Assert.Equal(0, await RingsAsync(() => db.Add(brew)));
         Assert.Equal(0, await RingsAsync(() => brew.Why = "to see"));
         Assert.Equal(1, await RingsAsync(() => brew.Tastings.Add(tasting)));
-        Assert.Equal(1, await RingsAsync(() => tasting.Sips.Add(new TastingSip { When = SipWhen.Cool, SharpHarsh = 2 })));
-        Assert.Equal(1, await RingsAsync(() => tasting.SharpHarsh = 2));
+        Assert.Equal(1, await RingsAsync(() => tasting.Sips.Add(new TastingSip { When = SipWhen.Cool, SourBitter = 2 })));
+        Assert.Equal(1, await RingsAsync(() => tasting.SourBitter = 2));
         Assert.Equal(1, await RingsAsync(() => brew.Observations.AddRange([new Observation { Name = ObservationNames.Drawdown, Value = 70 }, new Observation { Name = ObservationNames.Dose, Value = 1 }])));
         Assert.Equal(1, await RingsAsync(() => brew.Tastings.Remove(tasting)));
         Assert.Equal(0, await RingsAsync(() => { }));

@@ -97,7 +97,7 @@ public sealed class LogTests : IClassFixture<App>
         Assert.Empty(Ids(await App.GetAsync(browser, "/log?q=gooseberry")));
         await own.DataAsync(async db =>
         {
-            db.Tastings.Add(new Tasting { BrewId = 8, Note = "gooseberry", Score = 2, SharpHarsh = -4, AtMs = 1 });
+            db.Tastings.Add(new Tasting { BrewId = 8, Note = "gooseberry", Score = 2, SourBitter = -4, AtMs = 1 });
             (await db.Baristas.SingleAsync(one => one.Name == "Teo", Ct)).Name = "Teodora";
             return await db.SaveChangesAsync(Ct);
         });

@@ -91,7 +91,7 @@ public sealed class LogWordingTests
     [InlineData("leans", 0.4, "balanced")]
     public void A_brew_is_found_under_the_part_it_lies_in(string facet, double value, string part)
     {
-        Assert.Equal(part, LogFacet.Find(facet)!.Of(Row(row => (row.Score, row.FinalTdsPercent, row.SharpHarsh, row.Drawn, row.Tilt) = (value, value, value, value, value)), TimeZoneInfo.Utc));
+        Assert.Equal(part, LogFacet.Find(facet)!.Of(Row(row => (row.Score, row.FinalTdsPercent, row.SourBitter, row.ExtractionLevel, row.FlavourBalance) = (value, value, value, value, value)), TimeZoneInfo.Utc));
     }
 
     [Theory]
@@ -101,8 +101,8 @@ public sealed class LogWordingTests
     [InlineData(1.15, 1.31, 0.0, 0.9, null, "slow", "1.31 % TDS read · expected balanced · flowed too slowly")]
     [InlineData(1.0, null, -1.35, 0.6, null, "early", "1.00 % TDS · expected hollow, sour, thin · steep ended or done early")]
     [InlineData(1.3, null, 0.0, 0.9, null, null, "1.30 % TDS · expected balanced")]
-    public void A_verdict_says_strength_cup_and_what_flowed_otherwise(double tds, double? read, double tilt, double drawn, double? tasted, string? flow, string told) =>
-        Assert.Equal(told, LogWording.Verdict(Row(row => (row.FinalTdsPercent, row.ReadTdsPercent, row.Tilt, row.Drawn, row.SharpHarsh, row.Flow) = (tds, read, tilt, drawn, tasted, flow))));
+    public void A_verdict_says_strength_cup_and_what_flowed_otherwise(double tds, double? read, double balance, double drawn, double? tasted, string? flow, string told) =>
+        Assert.Equal(told, LogWording.Verdict(Row(row => (row.FinalTdsPercent, row.ReadTdsPercent, row.FlavourBalance, row.ExtractionLevel, row.SourBitter, row.Flow) = (tds, read, balance, drawn, tasted, flow))));
 
     [Theory]
     [InlineData(0.29, "Strength hardly goes along with grind.")]

@@ -133,7 +133,7 @@ public sealed partial class OneTruthTests
 
         Assert.True(made >= 1000, $"{made}");
 
-        static string Shown(Totals totals) => FormattableString.Invariant($"{totals.FinalTdsPercent:0.00} {totals.Tilt:0.00} {totals.ExtractionYieldPercent:0.0} {totals.FinalG:0} {totals.FinishS:0} {totals.DrawdownS:0} {totals.PressForceN:0}");
+        static string Shown(Totals totals) => FormattableString.Invariant($"{totals.FinalTdsPercent:0.00} {totals.FlavourBalance:0.00} {totals.ExtractionYieldPercent:0.0} {totals.FinalG:0} {totals.FinishS:0} {totals.DrawdownS:0} {totals.PressForceN:0}");
     }
 
     /// <summary>Every other brew as if it had been planned when other things were known of its grinder and coffee.</summary>

@@ -474,7 +474,7 @@ public sealed class PlanMendTests : IClassFixture<App>
         var drawn = page.QuerySelectorAll("#plan-steps .tide-wide svg.tide text.tide-strong").Select(text => text.TextContent).Single(text => text.Contains("in the cup ", StringComparison.Ordinal) || text.StartsWith("brewed ", StringComparison.Ordinal));
         Assert.EndsWith($" {told.QuerySelector(".figure")!.TextContent} g", drawn, StringComparison.Ordinal);
         Assert.Equal(told.TextContent.StartsWith("As it is drunk", StringComparison.Ordinal), drawn.Contains("as it is drunk", StringComparison.Ordinal));
-        // On a phone the same stands at the top, and the tide has a table behind it.
+        // On a phone the same stands at the top, and the brew chart has a table behind it.
         Assert.Contains($"{told.QuerySelector(".figure")!.TextContent} g", page.QuerySelector(".plan-verdict")!.TextContent, StringComparison.Ordinal);
         var rows = page.QuerySelectorAll(".tide-table tbody tr");
         Assert.Equal(page.QuerySelectorAll(".strip-open").Length, rows.Length);

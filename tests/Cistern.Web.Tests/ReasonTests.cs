@@ -9,7 +9,7 @@ public sealed class ReasonTests
 {
     private static Totals Of(string id) => ForecastModel.Published.Figures(RecipeLibrary.Find(id)!).Totals;
 
-    private static string Reason(string id) => SchoolWording.ReasonOf(id)!;
+    private static string Reason(string id) => StyleWording.ReasonOf(id)!;
 
     [Fact]
     public void What_lies_on_a_side_or_is_drawn_to_the_end_says_so_and_nothing_is_a_fault()
@@ -17,11 +17,11 @@ public sealed class ReasonTests
         foreach (var recipe in RecipeLibrary.All)
         {
             var (cup, reason) = (CupJudgement.Of(Of(recipe.Id)), Reason(recipe.Id));
-            Assert.True(cup.Lean is not (Lean.Sour or Lean.Bitter), recipe.Id);
-            Assert.True(cup.Drawn != Drawn.Under, recipe.Id);
-            Assert.True(cup.Lean != Lean.BitterSide || reason.Contains(CupJudgement.BalanceOf(Of(recipe.Id).Tilt), StringComparison.Ordinal), recipe.Id);
-            Assert.True(cup.Lean != Lean.SourSide || reason.Contains("bright", StringComparison.Ordinal), recipe.Id);
-            Assert.Equal(cup.Drawn == Drawn.ToTheEnd, reason.Contains("to the end and", StringComparison.Ordinal));
+            Assert.True(cup.FlavourSide is not (FlavourSide.Sour or FlavourSide.Bitter), recipe.Id);
+            Assert.True(cup.ExtractionLevel != ExtractionLevel.Under, recipe.Id);
+            Assert.True(cup.FlavourSide != FlavourSide.BitterSide || reason.Contains(CupJudgement.BalanceOf(Of(recipe.Id).FlavourBalance), StringComparison.Ordinal), recipe.Id);
+            Assert.True(cup.FlavourSide != FlavourSide.SourSide || reason.Contains("bright", StringComparison.Ordinal), recipe.Id);
+            Assert.Equal(cup.ExtractionLevel == ExtractionLevel.ToTheEnd, reason.Contains("to the end and", StringComparison.Ordinal));
         }
     }
 
@@ -32,7 +32,7 @@ public sealed class ReasonTests
         Assert.True(Of("fp-long-settle").SedimentGPer100G < Of("fp-bloomed").SedimentGPer100G, "settled");
         Assert.True(Of("fp-slow-eight").SedimentGPer100G < Of("fp-bloomed").SedimentGPer100G, "less mud");
         Assert.True(Of("fp-slow-eight").DissolvedYieldPercent > Of("fp-water-first").DissolvedYieldPercent, "time makes up");
-        Assert.True(Of("tp-turned-cool").Tilt < Of("tp-turned").Tilt, "a bright coffee stays bright");
+        Assert.True(Of("tp-turned-cool").FlavourBalance < Of("tp-turned").FlavourBalance, "a bright coffee stays bright");
         Assert.True(Of("tp-turned").FinalTdsPercent > Of("tp-upright-short").FinalTdsPercent, "more body");
         Assert.True(Of("vd-water-first").DrawdownS < Of("vd-coffee-first").DrawdownS, "drains quicker");
         Assert.True(Of("vd-two-pours").DrawdownS > Of("vd-coffee-first").DrawdownS && Of("vd-two-pours").SedimentGPer100G < Of("vd-coffee-first").SedimentGPer100G, "slower, and clear");
@@ -40,6 +40,6 @@ public sealed class ReasonTests
         Assert.True(Of("jar-spoons").FinalTdsPercent > 1.4, "boldly dosed");
         var open = RecipeLibrary.Find("ld-open-closed-iced")!;
         var coarser = ForecastModel.Published.Figures(open with { Grind = open.Grind with { MedianUm = 1.3 * open.Grind.MedianUm } }).Totals;
-        Assert.True(coarser.Tilt < Of(open.Id).Tilt - 0.2 && CupJudgement.LeanOf(coarser.Tilt) == Lean.Balanced, "a coarser grind is brighter");
+        Assert.True(coarser.FlavourBalance < Of(open.Id).FlavourBalance - 0.2 && CupJudgement.FlavourSideOf(coarser.FlavourBalance) == FlavourSide.Balanced, "a coarser grind is brighter");
     }
 }

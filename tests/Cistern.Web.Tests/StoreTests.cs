@@ -485,16 +485,16 @@ public sealed class StoreTests : IAsyncLifetime
     {
         var brew = Brewed();
         Assert.Null(BrewRecords.Of(brew, ForecastModel.Published, boughtGround: false).Tasting);
-        var sipped = new Tasting { SharpHarsh = 4, ThinHeavy = 4, Score = 7, Note = "plum", NotesFound = "plum, tea", ReadTdsPercent = 1.2 };
-        sipped.Sips.Add(new TastingSip { When = SipWhen.Hot, SharpHarsh = 1, ThinHeavy = 2, Sweet = 3 });
-        sipped.Sips.Add(new TastingSip { When = SipWhen.Cool, SharpHarsh = -1, Dry = 1 });
-        var plain = new Tasting { SharpHarsh = -3, ThinHeavy = -2, Note = "thin at first", NotesFound = "tea,, lime", Bed = BedLook.Mud, ReadTdsPercent = 1.4 };
+        var sipped = new Tasting { SourBitter = 4, ThinHeavy = 4, Score = 7, Note = "plum", NotesFound = "plum, tea", ReadTdsPercent = 1.2 };
+        sipped.Sips.Add(new TastingSip { When = SipWhen.Hot, SourBitter = 1, ThinHeavy = 2, Sweet = 3 });
+        sipped.Sips.Add(new TastingSip { When = SipWhen.Cool, SourBitter = -1, Dry = 1 });
+        var plain = new Tasting { SourBitter = -3, ThinHeavy = -2, Note = "thin at first", NotesFound = "tea,, lime", Bed = BedLook.Mud, ReadTdsPercent = 1.4 };
         brew.Tastings.AddRange([sipped, plain, new Tasting { Score = 6, Bed = BedLook.Domed }]);
         var told = BrewRecords.Of(brew, ForecastModel.Published, boughtGround: true);
         var tasting = told.Tasting!;
         Assert.Equal(
             [(SipWhen.Hot, 1, 2, 3.0, null), (SipWhen.Cool, -1, null, null, 1.0), (SipWhen.Warm, -3, -2, null, null), (SipWhen.Warm, null, null, null, (double?)null)],
-            tasting.Sips.Select(sip => (sip.When, sip.SharpHarsh, sip.ThinHeavy, (double?)sip.Sweet, (double?)sip.Dry)));
+            tasting.Sips.Select(sip => (sip.When, sip.SourBitter, sip.ThinHeavy, (double?)sip.Sweet, (double?)sip.Dry)));
         Assert.Equal((6.5, "plum thin at first", BedLook.Mud), (tasting.Score, tasting.Words, tasting.Bed));
         Assert.Equal(["plum", "tea", "lime"], tasting.NotesFound);
         Assert.Equal(1.3, told.Measured.TdsPercent!.Value, 9);

@@ -36,8 +36,8 @@ public sealed class TasteTests : IClassFixture<App>
         Assert.Equal("/next/12", answer.RequestMessage!.RequestUri!.AbsolutePath);
         var brew = await app.DataAsync(db => db.Brews.Include(row => row.Observations).Include(row => row.Tastings).ThenInclude(tasting => tasting.Sips).SingleAsync(row => row.Id == 12));
         var tasting = brew.Tastings.Single(one => one.Crust == "toast");
-        Assert.Equal([(SipWhen.Warm, -2, 1, 4, null), (SipWhen.Cool, 0, 2, null, 3)], tasting.Sips.OrderBy(sip => sip.When).Select(sip => (sip.When, sip.SharpHarsh, sip.ThinHeavy, sip.Sweet, sip.Dry)).ToArray<(SipWhen, int?, int?, int?, int?)>());
-        Assert.Equal((-1, 2, 7, BedLook.HighAndDry, "malt, dried apple", 1, 1.31), (tasting.SharpHarsh, tasting.ThinHeavy, tasting.Score, tasting.Bed, tasting.NotesFound, tasting.Sediment, tasting.ReadTdsPercent));
+        Assert.Equal([(SipWhen.Warm, -2, 1, 4, null), (SipWhen.Cool, 0, 2, null, 3)], tasting.Sips.OrderBy(sip => sip.When).Select(sip => (sip.When, sip.SourBitter, sip.ThinHeavy, sip.Sweet, sip.Dry)).ToArray<(SipWhen, int?, int?, int?, int?)>());
+        Assert.Equal((-1, 2, 7, BedLook.HighAndDry, "malt, dried apple", 1, 1.31), (tasting.SourBitter, tasting.ThinHeavy, tasting.Score, tasting.Bed, tasting.NotesFound, tasting.Sediment, tasting.ReadTdsPercent));
         Assert.Equal([("beverageG", 207), ("letDownG", 12), ("pressFelt", 2)], brew.Observations.OrderBy(one => one.Name, StringComparer.Ordinal).Select(one => (one.Name, one.Value)));
         var again = await App.GetAsync(client, "/taste/12");
         Assert.Equal("toast", again.QuerySelector("#crust")!.GetAttribute("value"));
@@ -57,7 +57,7 @@ public sealed class TasteTests : IClassFixture<App>
         await App.PostAsync(client, again, "/taste/12", ("placed", ""), ("sharp-harsh", "0"), ("thin-heavy", "0"), ("score", "7"), ("note", "tea"), ("crust", ""), ("reading", ""), ("drink", ""), ("was.drink", "207"), ("let-down", ""), ("was.let-down", "14"));
         var less = await app.DataAsync(db => db.Brews.Include(row => row.Observations).Include(row => row.Tastings).ThenInclude(one => one.Sips).SingleAsync(row => row.Id == 12));
         Assert.Empty(less.Observations);
-        Assert.Contains(less.Tastings, one => one is { Crust: "", SharpHarsh: null, Bed: null, Sips.Count: 0, Score: 7 });
+        Assert.Contains(less.Tastings, one => one is { Crust: "", SourBitter: null, Bed: null, Sips.Count: 0, Score: 7 });
     }
 
     [Fact]
@@ -298,7 +298,7 @@ public sealed class TasteTests : IClassFixture<App>
     [Fact]
     public async Task What_falls_short_of_the_cup_is_answered_and_what_is_bought_ground_is_not_ground_otherwise()
     {
-        // Weighed, there was a quarter less than its plan foretold.
+        // Weighed, there was a quarter less than its plan expected.
         await App.PostAsync(client, await App.GetAsync(client, "/taste/23"), "/taste/23", ("placed", ""), ("score", ""), ("note", ""), ("drink", "250"), ("was.drink", ""));
         Assert.Contains("Make more of it", (await App.GetAsync(client, "/next/23")).QuerySelector("#changes")!.TextContent, StringComparison.Ordinal);
 

@@ -126,10 +126,10 @@ public sealed record AdviceVerdict
     public required bool Flowed { get; init; }
 
     /// <summary>How much was drawn.</summary>
-    public required string DrawnText { get; init; }
+    public required string ExtractionText { get; init; }
 
     /// <summary>Which way it leans.</summary>
-    public required string LeanText { get; init; }
+    public required string BalanceText { get; init; }
 
     /// <summary>How strong it is.</summary>
     public required string BodyText { get; init; }

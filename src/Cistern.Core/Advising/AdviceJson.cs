@@ -25,8 +25,8 @@ public static class AdviceJson
         json.WriteBoolean("tasted", verdict.Tasted);
         json.WriteBoolean("liked", verdict.Liked);
         Say("flow", verdict.Flow, ("finishS", totals.FinishS), ("drawdownS", totals.DrawdownS), ("pressForceN", totals.PressForceN));
-        Say("drawn", verdict.DrawnText, ("drawn", totals.Drawn), ("extractionYieldPercent", totals.ExtractionYieldPercent), ("dissolvedYieldPercent", totals.DissolvedYieldPercent));
-        Say("lean", verdict.LeanText, ("tilt", totals.Tilt));
+        Say("drawn", verdict.ExtractionText, ("drawn", totals.ExtractionLevel), ("extractionYieldPercent", totals.ExtractionYieldPercent), ("dissolvedYieldPercent", totals.DissolvedYieldPercent));
+        Say("lean", verdict.BalanceText, ("tilt", totals.FlavourBalance));
         Say("body", verdict.BodyText, ("tdsPercent", totals.FinalTdsPercent), ("beverageG", totals.FinalG));
         json.WriteString("cup", string.Join(", ", verdict.Cup.Words));
         json.WriteStartArray("complaints");
@@ -151,8 +151,8 @@ public static class AdviceJson
         }
 
         json.WriteStartObject("drawn");
-        json.WriteNumber("now", Math.Round(change.Now.Totals.Drawn, 5));
-        json.WriteNumber("then", Math.Round(change.Then.Totals.Drawn, 5));
+        json.WriteNumber("now", Math.Round(change.Now.Totals.ExtractionLevel, 5));
+        json.WriteNumber("then", Math.Round(change.Then.Totals.ExtractionLevel, 5));
         json.WriteEndObject();
         json.WriteEndObject();
         json.WritePropertyName("recipe");

@@ -33,14 +33,14 @@ public static class AdviceWords
         var tds = brew.Measured.TdsPercent;
         var tasted = Advising.Complaints.IsTasted(brew);
         var liked = tasted && stated.IsEmpty && brew.Tasting?.Score >= Advising.Complaints.LikedScore;
-        var side = brew.Tasting?.Mean(sip => sip.SharpHarsh);
+        var side = brew.Tasting?.Mean(sip => sip.SourBitter);
         return new AdviceVerdict
         {
             Flow = Flow(brew, told, aims),
             Flowed = !stated.Any(Effects.IsFlow) && !stated.Any(one => one is Complaint.TooLate or Complaint.TooEarly or Complaint.FellBack),
-            DrawnText = Text($"{cup.DrawnWords}: {totals.ExtractionYieldPercent:0.0} % of the dose in the cup, {totals.DissolvedYieldPercent:0.0} % dissolved"),
+            ExtractionText = Text($"{cup.ExtractionWords}: {totals.ExtractionYieldPercent:0.0} % of the dose in the cup, {totals.DissolvedYieldPercent:0.0} % dissolved"),
             // The forecast's side is never the call of a cup that its barista tasted otherwise.
-            LeanText = side is { } points ? $"tasted {CupJudgement.SaidOf(points)}; expected {CupJudgement.BalanceOf(totals.Tilt)}" : $"expected {CupJudgement.BalanceOf(totals.Tilt)}",
+            BalanceText = side is { } points ? $"tasted {CupJudgement.SaidOf(points)}; expected {CupJudgement.BalanceOf(totals.FlavourBalance)}" : $"expected {CupJudgement.BalanceOf(totals.FlavourBalance)}",
             BodyText = Text($"{(tds is null ? "expected " : "read ")}{tds ?? totals.FinalTdsPercent:0.00} % TDS{Against(tds ?? totals.FinalTdsPercent, aims)}{Said(brew.Tasting?.Mean(sip => sip.ThinHeavy), "thin", "heavy")}"),
             Cup = cup,
             Complaints = stated,
@@ -85,14 +85,14 @@ public static class AdviceWords
     private static string? Parts(Totals totals, ImmutableArray<Complaint> stated, ImmutableArray<Aim> aims, IReadOnlyList<AdvisedChange> changes)
     {
         var said = (stated.Contains(Complaint.Bitter) ? 1 : 0) - (stated.Contains(Complaint.Sour) ? 1 : 0);
-        var by = CupJudgement.LeanOf(totals.Tilt);
+        var by = CupJudgement.FlavourSideOf(totals.FlavourBalance);
         if (changes.Count > 0 && !aims.IsEmpty && stated.Any(one => Effects.IsAgainst(one, totals, changes[0].Then.Totals)))
         {
             return $"What was set asks for one thing and your tongue for another: towards the target first, then what answers {string.Join(" and ", stated.Take(2).Select(Called))}.";
         }
 
-        return said != 0 && ((said > 0 && by is Lean.Sour or Lean.SourSide) || (said < 0 && by is Lean.Bitter or Lean.BitterSide))
-            ? $"You call it {(said > 0 ? "bitter" : "sour")}; the forecast expects it {CupJudgement.BalanceOf(totals.Tilt)}. What is offered answers your palate."
+        return said != 0 && ((said > 0 && by is FlavourSide.Sour or FlavourSide.SourSide) || (said < 0 && by is FlavourSide.Bitter or FlavourSide.BitterSide))
+            ? $"You call it {(said > 0 ? "bitter" : "sour")}; the forecast expects it {CupJudgement.BalanceOf(totals.FlavourBalance)}. What is offered answers your palate."
             : null;
     }
 
@@ -135,8 +135,8 @@ public static class AdviceWords
     {
         (AimOf.Strength, true, _) => "It is weaker than the target.",
         (AimOf.Strength, _, true) => "It is stronger than the target.",
-        (AimOf.Lean, true, _) => "It is further to the sour side than the target.",
-        (AimOf.Lean, _, true) => "It is further to the bitter side than the target.",
+        (AimOf.FlavourSide, true, _) => "It is further to the sour side than the target.",
+        (AimOf.FlavourSide, _, true) => "It is further to the bitter side than the target.",
         (AimOf.Yield, true, _) => "Less was extracted than the target.",
         (AimOf.Yield, _, true) => "More was extracted than the target.",
         (AimOf.Finish, _, true) => $"It was to be done by {ClockTime.Text(aim.AsSet.High)}.",

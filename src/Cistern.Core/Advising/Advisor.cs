@@ -72,7 +72,7 @@ public static class Advisor
         Id = "x",
         Name = "x",
         Notes = null,
-        School = null,
+        Style = null,
         Target = null,
         Extra = NoExtra,
         Coffee = recipe.Coffee with { RestDays = 0, DoseG = Math.Round(recipe.Coffee.DoseG, 1), Extra = NoExtra },

@@ -11,8 +11,8 @@ public enum AimOf
     /// <summary>Strength of the drink as it is drunk, % TDS.</summary>
     Strength,
 
-    /// <summary>Sharp to harsh, as tilt.</summary>
-    Lean,
+    /// <summary>Sharp to harsh, as flavour balance.</summary>
+    FlavourSide,
 
     /// <summary>Solids in the cup per dose, %.</summary>
     Yield,
@@ -36,8 +36,8 @@ public sealed record Aim(AimOf Of, Span Range, bool Set)
     /// <summary>How a cup may differ and still be as it was: strength, % TDS. Judged.</summary>
     public const double AroundTdsPercent = 0.1;
 
-    /// <summary>The same of its tilt. Judged.</summary>
-    public const double AroundTilt = 0.4;
+    /// <summary>The same of its flavour balance. Judged.</summary>
+    public const double AroundBalance = 0.4;
 
     /// <summary>Over this a press is too hard, N.</summary>
     public const double HardN = 120;
@@ -61,7 +61,7 @@ public sealed record Aim(AimOf Of, Span Range, bool Set)
     public Outcome Outcome => Of switch
     {
         AimOf.Strength => Outcome.TdsPercent,
-        AimOf.Lean => Outcome.Tilt,
+        AimOf.FlavourSide => Outcome.FlavourBalance,
         AimOf.Yield => Outcome.ExtractionYieldPercent,
         AimOf.Finish => Outcome.FinishS,
         AimOf.Drain => Outcome.DrawdownS,
@@ -72,14 +72,14 @@ public sealed record Aim(AimOf Of, Span Range, bool Set)
     public double LeastSigma => Of switch
     {
         AimOf.Strength => 0.012,
-        AimOf.Lean => 0.06,
+        AimOf.FlavourSide => 0.06,
         AimOf.Yield => 0.15,
         AimOf.Press => 4,
         _ => 2,
     };
 
     /// <summary>How likely a figure falls in its range.</summary>
-    /// <param name="value">What is foretold.</param>
+    /// <param name="value">What is expected.</param>
     /// <param name="sigma">One σ of what is not known of it.</param>
     public double Chance(double value, double sigma)
     {
@@ -93,11 +93,11 @@ public sealed record Aim(AimOf Of, Span Range, bool Set)
     public static Target AsItWas(Totals cup, double? readTdsPercent) => new()
     {
         TdsPercent = Rounded(Around(readTdsPercent ?? cup.FinalTdsPercent, AroundTdsPercent)),
-        Tilt = Rounded(Around(cup.Tilt, AroundTilt)),
+        FlavourBalance = Rounded(Around(cup.FlavourBalance, AroundBalance)),
     };
 
     /// <summary>Whether a barista set anything of a cup or its time.</summary>
-    public static bool IsSet(Recipe planned) => planned.Target is { } target && (target.TdsPercent ?? target.Tilt ?? target.ExtractionYieldPercent ?? target.FinishS) is not null;
+    public static bool IsSet(Recipe planned) => planned.Target is { } target && (target.TdsPercent ?? target.FlavourBalance ?? target.ExtractionYieldPercent ?? target.FinishS) is not null;
 
     /// <summary>What is wanted of a plan that has a target: what was set, and all else of the cup as it is.</summary>
     /// <param name="brew">The brew it was brewed in.</param>
@@ -113,7 +113,7 @@ public sealed record Aim(AimOf Of, Span Range, bool Set)
 
         var target = planned.Target!;
         aims.Add(target.TdsPercent is { } strength ? new Aim(AimOf.Strength, strength, Set: true) : new Aim(AimOf.Strength, Around(now.Totals.FinalTdsPercent, AroundTdsPercent), Set: false));
-        aims.Add(target.Tilt is { } lean ? new Aim(AimOf.Lean, lean, Set: true) : new Aim(AimOf.Lean, Around(now.Totals.Tilt, AroundTilt), Set: false));
+        aims.Add(target.FlavourBalance is { } lean ? new Aim(AimOf.FlavourSide, lean, Set: true) : new Aim(AimOf.FlavourSide, Around(now.Totals.FlavourBalance, AroundBalance), Set: false));
         if (target.ExtractionYieldPercent is { } yield)
         {
             aims.Add(new Aim(AimOf.Yield, yield, Set: true));

@@ -179,9 +179,9 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
     /// <summary>Whether the forecast finds nothing of a complaint in a cup; what it cannot see is none of its business.</summary>
     private static bool Mended(Complaint complaint, Totals cup) => complaint switch
     {
-        Complaint.Sour or Complaint.Flat => cup.Tilt >= CupJudgement.BalancedFrom,
-        Complaint.Bitter or Complaint.Astringent => cup.Tilt <= CupJudgement.BalancedTo && cup.Drawn <= CupJudgement.DrawnToTheEnd,
-        Complaint.Hollow => cup.Drawn >= CupJudgement.UnderDrawn,
+        Complaint.Sour or Complaint.Flat => cup.FlavourBalance >= CupJudgement.BalancedFrom,
+        Complaint.Bitter or Complaint.Astringent => cup.FlavourBalance <= CupJudgement.BalancedTo && cup.ExtractionLevel <= CupJudgement.OverExtracted,
+        Complaint.Hollow => cup.ExtractionLevel >= CupJudgement.UnderExtracted,
         Complaint.Thin or Complaint.Weak => cup.FinalTdsPercent >= CupJudgement.ThinTdsPercent,
         Complaint.PressHard => cup.PressForceN is not > Aim.HardN,
         Complaint.DrawdownSlow or Complaint.Stalled => cup.DrawdownS is not > ForecastModel.StallsAfterS,

@@ -49,7 +49,7 @@ internal static class Complaints
         var tasting = brew.Tasting;
         Flowed(brew, found);
         found.AddRange(tasting?.Complaints ?? []);
-        Side(tasting?.Mean(sip => sip.SharpHarsh), Complaint.Sour, Complaint.Bitter);
+        Side(tasting?.Mean(sip => sip.SourBitter), Complaint.Sour, Complaint.Bitter);
         Side(tasting?.Mean(sip => sip.ThinHeavy), Complaint.Thin, Complaint.Heavy);
         Note(tasting?.Mean(sip => sip.Dry) >= Dry, Complaint.Astringent);
         Note(tasting?.Bed == BedLook.Mud || tasting?.Mean(sip => sip.Clear) is <= Unclear, Complaint.Muddy);
@@ -81,11 +81,11 @@ internal static class Complaints
     }
 
     /// <summary>Whether a slider stands near its end: then a step is twice as large.</summary>
-    public static bool IsLoud(BrewRecord brew) => Math.Abs(brew.Tasting?.Mean(sip => sip.SharpHarsh) ?? 0) >= Loud || Math.Abs(brew.Tasting?.Mean(sip => sip.ThinHeavy) ?? 0) >= Loud;
+    public static bool IsLoud(BrewRecord brew) => Math.Abs(brew.Tasting?.Mean(sip => sip.SourBitter) ?? 0) >= Loud || Math.Abs(brew.Tasting?.Mean(sip => sip.ThinHeavy) ?? 0) >= Loud;
 
     /// <summary>Whether it was tasted at all: anything said of the cup.</summary>
     public static bool IsTasted(BrewRecord brew) => brew.Tasting is { } tasting
-        && (tasting.Score is not null || tasting.Words?.Length > 0 || !tasting.Complaints.IsEmpty || !tasting.NotesFound.IsEmpty || tasting.Bed is not null || tasting.Sips.Any(sip => (sip.SharpHarsh ?? sip.ThinHeavy ?? sip.Sweet ?? sip.Clear ?? sip.Finish ?? sip.Dry) is not null));
+        && (tasting.Score is not null || tasting.Words?.Length > 0 || !tasting.Complaints.IsEmpty || !tasting.NotesFound.IsEmpty || tasting.Bed is not null || tasting.Sips.Any(sip => (sip.SourBitter ?? sip.ThinHeavy ?? sip.Sweet ?? sip.Clear ?? sip.Finish ?? sip.Dry) is not null));
 
     /// <summary>What a clock saw of the drawdown and the press against their windows, and what a hand felt.</summary>
     private static void Flowed(BrewRecord brew, List<Complaint> found)

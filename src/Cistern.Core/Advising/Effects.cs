@@ -19,7 +19,7 @@ internal static class Effects
     public const double Against = -1;
 
     private const double ExtractionPercent = 0.1;
-    private const double Tilt = 0.03;
+    private const double FlavourBalance = 0.03;
     private const double TdsPercent = 0.015;
     private const double Share = 0.04;
     private const double DrinkShare = 0.015;
@@ -34,7 +34,7 @@ internal static class Effects
     public static double? Of(Complaint complaint, Totals from, Totals to)
     {
         var extraction = (to.ExtractionYieldPercent - from.ExtractionYieldPercent) / ExtractionPercent;
-        var balance = (to.Tilt - from.Tilt) / Tilt;
+        var balance = (to.FlavourBalance - from.FlavourBalance) / FlavourBalance;
         var strength = (to.FinalTdsPercent - from.FinalTdsPercent) / TdsPercent;
         return complaint switch
         {

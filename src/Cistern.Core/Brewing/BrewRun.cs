@@ -365,7 +365,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
             var best = (Step: index, AtS: double.PositiveInfinity);
             var stillAtS = stillS.GetValueOrDefault(index, double.NegativeInfinity);
             var chainS = EndHereS;
-            // What is not seen yet may come a little later than foretold; how long it takes may not be known at all.
+            // What is not seen yet may come a little later than expected; how long it takes may not be known at all.
             var graceS = Here.Ends == StepEnding.Sight ? Here.GraceS : 0;
             var known = Here.Ends != StepEnding.Sight || Here.Length > 0;
             for (var at = index + 1; at < plan.Steps.Length; at++)

@@ -51,7 +51,7 @@ public readonly record struct FlowVerdict(FlowOf Of, double ActualS, double LowS
 /// <summary>Holds what the clock measured against what was planned: where something flowed too quickly or too slowly, that speaks before any taste.</summary>
 public static class FlowVerdicts
 {
-    /// <summary>Where no window was set a time is in order within this share of what was foretold; a judgement: as much as a click of a grinder moves it.</summary>
+    /// <summary>Where no window was set a time is in order within this share of what was expected; a judgement: as much as a click of a grinder moves it.</summary>
     public const double Share = 0.2;
 
     /// <summary>And at least within this, s; a judgement: as exact as a hand is.</summary>
@@ -76,9 +76,9 @@ public static class FlowVerdicts
             verdicts.Add(OfRelease(plan, run, release, beganS));
         }
 
-        if (measured.DrawdownS is { } drawdownS && plan.Totals.DrawdownS is { } foretoldS)
+        if (measured.DrawdownS is { } drawdownS && plan.Totals.DrawdownS is { } expectedS)
         {
-            verdicts.Add(Against(FlowOf.Drain, drawdownS, Window<Step.Drain>(recipe), foretoldS));
+            verdicts.Add(Against(FlowOf.Drain, drawdownS, Window<Step.Drain>(recipe), expectedS));
         }
 
         if (measured.PressS is { } pressS && recipe.Steps.LastOrDefault(step => step is Step.Press or Step.Plunge { Depth: PlungeDepth.Bottom }) is { } press)
@@ -112,16 +112,16 @@ public static class FlowVerdicts
     private static Span? Window<T>(Recipe recipe)
         where T : Step => recipe.Steps.LastOrDefault(step => step is T)?.Window;
 
-    /// <summary>How long something may take, s: its window, or what was foretold and what a hand and a grind make of it.</summary>
-    internal static Span Band(Span? window, double foretoldS)
+    /// <summary>How long something may take, s: its window, or what was expected and what a hand and a grind make of it.</summary>
+    internal static Span Band(Span? window, double expectedS)
     {
-        var byS = Math.Max(LeastS, Share * foretoldS);
-        return window ?? new Span(Math.Max(0, foretoldS - byS), foretoldS + byS);
+        var byS = Math.Max(LeastS, Share * expectedS);
+        return window ?? new Span(Math.Max(0, expectedS - byS), expectedS + byS);
     }
 
-    private static FlowVerdict Against(FlowOf of, double actualS, Span? window, double foretoldS)
+    private static FlowVerdict Against(FlowOf of, double actualS, Span? window, double expectedS)
     {
-        var band = Band(window, foretoldS);
+        var band = Band(window, expectedS);
         return new FlowVerdict(of, actualS, band.Low, band.High, Set: window is not null);
     }
 }

@@ -66,9 +66,9 @@ public readonly record struct FitReading(FitFigure Figure, double Value, double 
 
 /// <summary>How it tasted to one person.</summary>
 /// <param name="Barista">Who.</param>
-/// <param name="SharpHarsh">−5 to 5, or null.</param>
+/// <param name="SourBitter">−5 to 5, or null.</param>
 /// <param name="ThinHeavy">−5 to 5, or null.</param>
-public sealed record FitTaste(string Barista, double? SharpHarsh, double? ThinHeavy);
+public sealed record FitTaste(string Barista, double? SourBitter, double? ThinHeavy);
 
 /// <summary>A brew as fitting takes it.</summary>
 /// <param name="Name">What it is called where it is told of.</param>
@@ -83,5 +83,5 @@ public sealed record FitBrew(string Name, Recipe Brewed, FitKeys Keys)
     public ImmutableArray<FitTaste> Tastes { get; init; } = [];
 
     /// <summary>Whether there is anything to learn from it.</summary>
-    public bool Tells => !Readings.IsEmpty || Tastes.Any(taste => taste is not { SharpHarsh: null, ThinHeavy: null });
+    public bool Tells => !Readings.IsEmpty || Tastes.Any(taste => taste is not { SourBitter: null, ThinHeavy: null });
 }

@@ -37,7 +37,7 @@ public static class FitJson
         {
             json.WriteStartObject();
             json.WriteString("id", brew.Key);
-            foreach (var (name, of) in ((string, Func<LeftOut, double>)[])[("foretold", one => one.Foretold), ("measured", one => one.Measured), ("unfitted", one => one.Unfitted)])
+            foreach (var (name, of) in ((string, Func<LeftOut, double>)[])[("foretold", one => one.Expected), ("measured", one => one.Measured), ("unfitted", one => one.Unfitted)])
             {
                 json.WriteStartObject(name);
                 // How a press felt is no force that could be held against one.

@@ -27,14 +27,14 @@ public enum FitParameter
     /// <summary>By how much this grinder is coarser than its table, µm.</summary>
     GrinderOffsetUm,
 
-    /// <summary>What this palate calls a balanced cup, on its scale of sharp to harsh.</summary>
-    PalateLean,
+    /// <summary>What this palate calls a balanced cup, on its scale of sour to bitter.</summary>
+    PalateBalance,
 
     /// <summary>What this palate calls a drink of usual strength, on its scale of thin to heavy.</summary>
     PalateBody,
 
-    /// <summary>How much of its scale of sharp to harsh this palate uses for 1 of tilt.</summary>
-    PalateLeanScale,
+    /// <summary>How much of its scale of sour to bitter this palate uses for 1 of flavour balance.</summary>
+    PalateBalanceScale,
 
     /// <summary>How much of its scale of thin to heavy this palate uses for 1 % TDS.</summary>
     PalateBodyScale,
@@ -63,10 +63,10 @@ public sealed record FitPrior(FitParameter Parameter, string Name, FitScope Scop
         new(FitParameter.Gas, "gas", FitScope.Coffee, "×", 1, ModelSpread.PriorSigma[4], IsFactor: true),
         new(FitParameter.HeatLoss, "heatLoss", FitScope.Vessel, "×", 1, ModelSpread.PriorSigma[5], IsFactor: true),
         new(FitParameter.GrinderOffsetUm, "millOffsetUm", FitScope.Mill, "µm", 0, ModelSpread.PriorSigma[6], IsFactor: false),
-        // Palates are judged: half a unit of tilt is just called sharp or harsh, a tenth of a percent just thinner or heavier.
-        new(FitParameter.PalateLean, "palateLean", FitScope.Barista, "points", 0, 1, IsFactor: false),
+        // Palates are judged: half a unit of flavour balance is just called sharp or harsh, a tenth of a percent just thinner or heavier.
+        new(FitParameter.PalateBalance, "palateLean", FitScope.Barista, "points", 0, 1, IsFactor: false),
         new(FitParameter.PalateBody, "palateBody", FitScope.Barista, "points", 0, 1.5, IsFactor: false),
-        new(FitParameter.PalateLeanScale, "palateLeanScale", FitScope.Barista, "points per unit of tilt", 2.5, 0.5, IsFactor: true),
+        new(FitParameter.PalateBalanceScale, "palateLeanScale", FitScope.Barista, "points per unit of tilt", 2.5, 0.5, IsFactor: true),
         new(FitParameter.PalateBodyScale, "palateBodyScale", FitScope.Barista, "points per % TDS", 8, 0.5, IsFactor: true),
     ];
 

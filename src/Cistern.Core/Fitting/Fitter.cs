@@ -201,7 +201,7 @@ public static class Fitter
                 {
                     var reading = row.Reading!.Value;
                     var further = row.At.Select((unknown, i) => row.Slopes[i] * move[unknown]).Sum();
-                    all.Add(new LeftOut(brews[row.Brew].Name, reading.Figure, row.Foretold + (further * row.Noise), beforeAny[place++].Foretold, reading.Value, Math.Abs(row.Off) > Odd));
+                    all.Add(new LeftOut(brews[row.Brew].Name, reading.Figure, row.Expected + (further * row.Noise), beforeAny[place++].Expected, reading.Value, Math.Abs(row.Off) > Odd));
                 }
             }
 
@@ -237,7 +237,7 @@ public static class Fitter
                     (off, noise) = OffFelt(here[i], (int)reading.Value, widened);
                 }
 
-                // A force that is felt as it is foretold says no more.
+                // A force that is felt as it is expected says no more.
                 var silent = isFelt && off == 0;
                 yield return new Row(index, reading, here[i], noise, off / noise, at[index], silent || !slopes ? new double[ModelParameters.Count] : [.. moved.Select(slope => slope[i] / noise)]);
             }
@@ -247,19 +247,19 @@ public static class Fitter
                 var taste = brew.Tastes[i];
                 foreach (var (said, lean, scale, figure) in ((double?, FitParameter, FitParameter, double)[])
                 [
-                    (taste.SharpHarsh, FitParameter.PalateLean, FitParameter.PalateLeanScale, here[^1]),
+                    (taste.SourBitter, FitParameter.PalateBalance, FitParameter.PalateBalanceScale, here[^1]),
                     (taste.ThinHeavy, FitParameter.PalateBody, FitParameter.PalateBodyScale, here[^2] - FitPrior.UsualTdsPercent),
                 ])
                 {
                     if (said is { } points && double.IsFinite(figure))
                     {
-                        yield return Tasted(index, taste.Barista, points, lean, scale, figure, widened, slopes ? [.. moved.Select(slope => slope[^(lean == FitParameter.PalateLean ? 1 : 2)])] : null);
+                        yield return Tasted(index, taste.Barista, points, lean, scale, figure, widened, slopes ? [.. moved.Select(slope => slope[^(lean == FitParameter.PalateBalance ? 1 : 2)])] : null);
                     }
                 }
             }
         }
 
-        /// <summary>How what is foretold of a brew moves with each parameter; taken anew only where they have moved on since.</summary>
+        /// <summary>How what is expected of a brew moves with each parameter; taken anew only where they have moved on since.</summary>
         private double[][] SlopesOf(int index)
         {
             var sigmas = Sigmas(index);
@@ -284,11 +284,11 @@ public static class Fitter
         {
             var (leanAt, scaleAt) = (unknowns.IndexOf((lean, barista)), unknowns.IndexOf((scale, barista)));
             var perUnit = FitPrior.Of(scale).At(z[scaleAt]);
-            var foretold = FitPrior.Of(lean).At(z[leanAt]) + (perUnit * figure);
+            var expected = FitPrior.Of(lean).At(z[leanAt]) + (perUnit * figure);
             // The end of a scale is the end: whoever says 5 may mean more.
-            var off = said is >= 5 or <= -5 && Math.Abs(foretold) > 5 && Math.Sign(foretold) == Math.Sign(said) ? 0 : foretold - said;
+            var off = said is >= 5 or <= -5 && Math.Abs(expected) > 5 && Math.Sign(expected) == Math.Sign(said) ? 0 : expected - said;
             var noise = TasteNoise * widened;
-            return new Row(index, null, foretold, noise, off / noise, [.. at[index], leanAt, scaleAt],
+            return new Row(index, null, expected, noise, off / noise, [.. at[index], leanAt, scaleAt],
                 slopes is null || off == 0 ? new double[ModelParameters.Count + 2] : [.. slopes.Select(slope => perUnit * slope / noise), FitPrior.Of(lean).Sigma / noise, perUnit * figure * FitPrior.Of(scale).Sigma / noise]);
         }
 
@@ -300,7 +300,7 @@ public static class Fitter
             return forceN < low ? (forceN - low, FeltShare * low * widened) : forceN > high ? (forceN - high, FeltShare * high * widened) : (0, 1);
         }
 
-        /// <summary>What the model foretells of each reading of a brew; then its strength and its tilt.</summary>
+        /// <summary>What the model foretells of each reading of a brew; then its strength and its flavour balance.</summary>
         private static double[] Foretell(FitBrew brew, ForecastModel model, double[] sigmas)
         {
             Span<double> by = stackalloc double[ModelParameters.Count];
@@ -312,10 +312,10 @@ public static class Fitter
             var withSeries = brew.Readings.Any(reading => reading.Figure == FitFigure.SlurryC);
             var forecast = (model with { Parameters = model.Parameters.Moved(by) }).Run(brew.Brewed, withSeries ? ForecastOptions.Full : ForecastOptions.TotalsOnly);
             var totals = forecast.Totals;
-            var foretold = new double[brew.Readings.Length + 2];
+            var expected = new double[brew.Readings.Length + 2];
             for (var i = 0; i < brew.Readings.Length; i++)
             {
-                foretold[i] = brew.Readings[i].Figure switch
+                expected[i] = brew.Readings[i].Figure switch
                 {
                     FitFigure.TdsPercent => totals.FinalTdsPercent,
                     FitFigure.DrinkG => totals.FinalG,
@@ -325,9 +325,9 @@ public static class Fitter
                 };
             }
 
-            foretold[^2] = totals.FinalTdsPercent;
-            foretold[^1] = totals.Tilt;
-            return foretold;
+            expected[^2] = totals.FinalTdsPercent;
+            expected[^1] = totals.FlavourBalance;
+            return expected;
         }
 
         /// <summary>NaN outside the brew.</summary>
@@ -339,7 +339,7 @@ public static class Fitter
     }
 
     /// <summary>One residual.</summary>
-    private sealed record Row(int Brew, FitReading? Reading, double Foretold, double Noise, double Off, int[] At, double[] Slopes)
+    private sealed record Row(int Brew, FitReading? Reading, double Expected, double Noise, double Off, int[] At, double[] Slopes)
     {
         public double Weight { get; } = Math.Abs(Off) switch
         {

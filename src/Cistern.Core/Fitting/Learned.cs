@@ -1,5 +1,6 @@
 using System.Collections.Concurrent;
 using System.Collections.Immutable;
+using System.Text.Json.Serialization;
 using Cistern.Core.Forecasts;
 using MathNet.Numerics.LinearAlgebra;
 
@@ -28,24 +29,24 @@ public readonly record struct LearnedParameter(FitParameter Parameter, string Wh
     public bool IsKnown => Spread < 0.8;
 }
 
-/// <summary>What a fit would have foretold of a brew left out of it, and what was measured.</summary>
+/// <summary>What a fit would have expected of a brew left out of it, and what was measured.</summary>
 /// <param name="Name">The brew.</param>
 /// <param name="Figure">What was measured.</param>
-/// <param name="Foretold">What the other brews foretell, in the figure's unit.</param>
+/// <param name="Expected">What the other brews foretell, in the figure's unit.</param>
 /// <param name="Unfitted">What the unfitted model foretells.</param>
 /// <param name="Measured">What was measured.</param>
 /// <param name="Odd">Whether it lies so far off that the fit hardly listened to it.</param>
-public readonly record struct LeftOut(string Name, FitFigure Figure, double Foretold, double Unfitted, double Measured, bool Odd);
+public readonly record struct LeftOut(string Name, FitFigure Figure, [property: JsonPropertyName("Foretold")] double Expected, double Unfitted, double Measured, bool Odd);
 
 /// <summary>How a barista tastes: where their words lie against the figures.</summary>
-/// <param name="Lean">What they call a cup of tilt 0.</param>
-/// <param name="LeanScale">How much of their scale 1 of tilt is.</param>
+/// <param name="FlavourSide">What they call a cup of flavour balance 0.</param>
+/// <param name="BalanceScale">How much of their scale 1 of flavour balance is.</param>
 /// <param name="Body">What they call a drink of usual strength.</param>
 /// <param name="BodyScale">How much of their scale 1 % TDS is.</param>
-public readonly record struct Palate(double Lean, double LeanScale, double Body, double BodyScale)
+public readonly record struct Palate(double FlavourSide, double BalanceScale, double Body, double BodyScale)
 {
-    /// <summary>How sharp to harsh they would call a tilt, −5 to 5.</summary>
-    public double SharpHarsh(double tilt) => Math.Clamp(Lean + (LeanScale * tilt), -5, 5);
+    /// <summary>How sour to bitter they would call a flavour balance, −5 to 5.</summary>
+    public double SourBitter(double balance) => Math.Clamp(FlavourSide + (BalanceScale * balance), -5, 5);
 
     /// <summary>How thin to heavy they would call a strength, −5 to 5.</summary>
     public double ThinHeavy(double tdsPercent) => Math.Clamp(Body + (BodyScale * (tdsPercent - FitPrior.UsualTdsPercent)), -5, 5);
@@ -84,7 +85,7 @@ public sealed class Learned
     /// <summary>How many brews told something.</summary>
     public int Brews { get; }
 
-    /// <summary>How each brew would have been foretold without it.</summary>
+    /// <summary>How each brew would have been expected without it.</summary>
     public ImmutableArray<LeftOut> LeftOut { get; init; } = [];
 
     /// <summary>The names of the brews it was learned from.</summary>
@@ -125,7 +126,7 @@ public sealed class Learned
     /// <summary>How a barista tastes.</summary>
     public Palate PalateOf(string barista)
     {
-        return new Palate(Of(FitParameter.PalateLean), Of(FitParameter.PalateLeanScale), Of(FitParameter.PalateBody), Of(FitParameter.PalateBodyScale));
+        return new Palate(Of(FitParameter.PalateBalance), Of(FitParameter.PalateBalanceScale), Of(FitParameter.PalateBody), Of(FitParameter.PalateBodyScale));
 
         double Of(FitParameter parameter) => places.TryGetValue((parameter, barista), out var at) ? Parameters[at].Value : FitPrior.Of(parameter).Prior;
     }

@@ -12,7 +12,7 @@ public enum Outcome
     ExtractionYieldPercent,
 
     /// <summary>Sharp to harsh; a judgement.</summary>
-    Tilt,
+    FlavourBalance,
 
     /// <summary>The drink as it is drunk, g.</summary>
     DrinkG,
@@ -41,7 +41,7 @@ public static class Outcomes
     {
         Outcome.TdsPercent => totals.FinalTdsPercent,
         Outcome.ExtractionYieldPercent => totals.ExtractionYieldPercent,
-        Outcome.Tilt => totals.Tilt,
+        Outcome.FlavourBalance => totals.FlavourBalance,
         Outcome.DrinkG => totals.FinalG,
         Outcome.FinishS => totals.FinishS,
         Outcome.DrawdownS => totals.DrawdownS,
@@ -69,7 +69,7 @@ public static class Confidence
     /// <summary>The 80 % band of every outcome the brew has: central differences along the model's spread, added in quadrature.</summary>
     /// <param name="forecast">The forecast; its recipe is run twice more for each direction of the spread, in coarse steps.</param>
     public static IReadOnlyDictionary<Outcome, Band> Of(Forecast forecast) => forecast.Once(() => new Worked(
-        Reckon(forecast, totals => Outcomes.All.ToDictionary(outcome => outcome, totals.Of), outcome => outcome == Outcome.Tilt))).Bands;
+        Reckon(forecast, totals => Outcomes.All.ToDictionary(outcome => outcome, totals.Of), outcome => outcome == Outcome.FlavourBalance))).Bands;
 
     /// <summary>The 80 % bands of all figures by their open names; of a figure the brew has not there is none.</summary>
     /// <param name="forecast">The forecast, as for <see cref="Of"/>.</param>

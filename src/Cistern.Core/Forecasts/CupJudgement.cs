@@ -1,7 +1,7 @@
 namespace Cistern.Core.Forecasts;
 
 /// <summary>How much of what the coffee can give was drawn.</summary>
-public enum Drawn
+public enum ExtractionLevel
 {
     /// <summary>Too little: hollow, whatever it leans to.</summary>
     Under,
@@ -14,7 +14,7 @@ public enum Drawn
 }
 
 /// <summary>Which way what was drawn leans.</summary>
-public enum Lean
+public enum FlavourSide
 {
     /// <summary>To what is fast, acids, as a fault.</summary>
     Sour,
@@ -36,18 +36,18 @@ public enum Lean
 /// How a cup should taste by its figures: how much was drawn and which way it leans, told apart, since a lean is a ratio and
 /// says nothing of how much there is. A judgement throughout.
 /// </summary>
-/// <param name="Drawn">How much was drawn.</param>
-/// <param name="Lean">Which way it leans.</param>
+/// <param name="ExtractionLevel">How much was drawn.</param>
+/// <param name="FlavourSide">Which way it leans.</param>
 /// <param name="Words">What a barista would call it, those that count most first; one word at least.</param>
-public sealed record CupJudgement(Drawn Drawn, Lean Lean, IReadOnlyList<string> Words)
+public sealed record CupJudgement(ExtractionLevel ExtractionLevel, FlavourSide FlavourSide, IReadOnlyList<string> Words)
 {
     /// <summary>Under this share of what rest would give it is under-drawn. Judged.</summary>
-    public const double UnderDrawn = 0.70;
+    public const double UnderExtracted = 0.70;
 
     /// <summary>Over this share it is drawn to the end. Judged.</summary>
-    public const double DrawnToTheEnd = 0.98;
+    public const double OverExtracted = 0.98;
 
-    /// <summary>Balanced from here, by tilt: what practitioners make and like runs from −1.3 to +0.5. Judged.</summary>
+    /// <summary>Balanced from here, by flavour balance: what practitioners make and like runs from −1.3 to +0.5. Judged.</summary>
     public const double BalancedFrom = -0.6;
 
     /// <summary>To here. Judged.</summary>
@@ -66,31 +66,31 @@ public sealed record CupJudgement(Drawn Drawn, Lean Lean, IReadOnlyList<string> 
     public const double ThinTdsPercent = 1.05;
 
     /// <summary>How much was drawn, in words.</summary>
-    public string DrawnWords => Drawn switch
+    public string ExtractionWords => ExtractionLevel switch
     {
-        Drawn.Under => "under-extracted",
-        Drawn.ToTheEnd => "over-extracted",
+        ExtractionLevel.Under => "under-extracted",
+        ExtractionLevel.ToTheEnd => "over-extracted",
         _ => "well extracted",
     };
 
-    /// <summary>Which way a tilt leans.</summary>
-    public static Lean LeanOf(double tilt) => tilt < SourBelow ? Lean.Sour : tilt < BalancedFrom ? Lean.SourSide : tilt <= BalancedTo ? Lean.Balanced : tilt <= BitterAbove ? Lean.BitterSide : Lean.Bitter;
+    /// <summary>Which way a flavour balance leans.</summary>
+    public static FlavourSide FlavourSideOf(double balance) => balance < SourBelow ? FlavourSide.Sour : balance < BalancedFrom ? FlavourSide.SourSide : balance <= BalancedTo ? FlavourSide.Balanced : balance <= BitterAbove ? FlavourSide.BitterSide : FlavourSide.Bitter;
 
     /// <summary>Which way it leans, in words.</summary>
-    public static string WordOf(Lean lean) => lean switch
+    public static string WordOf(FlavourSide lean) => lean switch
     {
-        Lean.Sour => "sour",
-        Lean.SourSide => "on the sour side",
-        Lean.Balanced => "balanced",
-        Lean.BitterSide => "on the bitter side",
+        FlavourSide.Sour => "sour",
+        FlavourSide.SourSide => "on the sour side",
+        FlavourSide.Balanced => "balanced",
+        FlavourSide.BitterSide => "on the bitter side",
         _ => "bitter",
     };
 
-    /// <summary>Which way a tilt leans, in words, and whether only just.</summary>
-    public static string BalanceOf(double tilt)
+    /// <summary>Which way a flavour balance leans, in words, and whether only just.</summary>
+    public static string BalanceOf(double balance)
     {
-        var lean = LeanOf(tilt);
-        var just = lean != Lean.Balanced && new[] { BalancedFrom, BalancedTo, SourBelow, BitterAbove }.Any(edge => Math.Abs(tilt - edge) <= Just && Math.Abs(tilt) >= Math.Abs(edge));
+        var lean = FlavourSideOf(balance);
+        var just = lean != FlavourSide.Balanced && new[] { BalancedFrom, BalancedTo, SourBelow, BitterAbove }.Any(edge => Math.Abs(balance - edge) <= Just && Math.Abs(balance) >= Math.Abs(edge));
         return just ? "just " + WordOf(lean) : WordOf(lean);
     }
 
@@ -105,32 +105,32 @@ public sealed record CupJudgement(Drawn Drawn, Lean Lean, IReadOnlyList<string> 
     };
 
     /// <summary>The judgement of a forecast's figures.</summary>
-    public static CupJudgement Of(Totals totals) => Of(totals.Drawn, totals.Tilt, totals.FinalTdsPercent);
+    public static CupJudgement Of(Totals totals) => Of(totals.ExtractionLevel, totals.FlavourBalance, totals.FinalTdsPercent);
 
     /// <summary>The judgement of single figures.</summary>
     /// <param name="drawn">Dissolved yield over what rest would give.</param>
-    /// <param name="tilt">Sour (negative) to bitter (positive).</param>
+    /// <param name="balance">Sour (negative) to bitter (positive).</param>
     /// <param name="finalTdsPercent">Strength of the drink as it is drunk, %.</param>
-    public static CupJudgement Of(double drawn, double tilt, double finalTdsPercent)
+    public static CupJudgement Of(double drawn, double balance, double finalTdsPercent)
     {
-        var much = drawn < UnderDrawn ? Drawn.Under : drawn > DrawnToTheEnd ? Drawn.ToTheEnd : Drawn.Well;
-        var lean = LeanOf(tilt);
+        var much = drawn < UnderExtracted ? ExtractionLevel.Under : drawn > OverExtracted ? ExtractionLevel.ToTheEnd : ExtractionLevel.Well;
+        var lean = FlavourSideOf(balance);
         var thin = finalTdsPercent < ThinTdsPercent;
         List<string> words = [];
-        if (much == Drawn.Under)
+        if (much == ExtractionLevel.Under)
         {
             words.Add("hollow");
         }
 
         // A side is a plain description, and no fault: it comes after one.
-        if (lean != Lean.Balanced)
+        if (lean != FlavourSide.Balanced)
         {
-            words.Add(BalanceOf(tilt));
+            words.Add(BalanceOf(balance));
         }
 
-        if (much == Drawn.ToTheEnd)
+        if (much == ExtractionLevel.ToTheEnd)
         {
-            words.Insert(lean == Lean.Bitter ? 1 : 0, "astringent");
+            words.Insert(lean == FlavourSide.Bitter ? 1 : 0, "astringent");
         }
 
         if (thin)

@@ -28,10 +28,10 @@ public sealed record Totals
     public required double DissolvedYieldPercent { get; init; }
 
     /// <summary>Sharp (below −0.4) to harsh (above 0.4). A judgement, and a ratio: it says nothing of how much was drawn.</summary>
-    public required double Tilt { get; init; }
+    public required double FlavourBalance { get; init; }
 
     /// <summary>What has dissolved over what rest alone would dissolve in the end: under 0.70 under-drawn, over 0.98 drawn to the end. A judgement.</summary>
-    public required double Drawn { get; init; }
+    public required double ExtractionLevel { get; init; }
 
     /// <summary>Temperature in the vessel at the finish, °C.</summary>
     public required double SlurryEndC { get; init; }

@@ -11,7 +11,7 @@ public static class ForecastFigures
         ["tdsPercent"] = totals.TdsPercent,
         ["extractionYieldPercent"] = totals.ExtractionYieldPercent,
         ["dissolvedYieldPercent"] = totals.DissolvedYieldPercent,
-        ["tilt"] = totals.Tilt,
+        ["tilt"] = totals.FlavourBalance,
         ["slurryEndC"] = totals.SlurryEndC,
         ["streamC"] = totals.StreamC,
         ["drawdownS"] = totals.DrawdownS,

@@ -354,7 +354,7 @@ internal sealed class ForecastRun
         var solids = new Solubles(bright, sweet, bitter);
         var beverageG = waterG + solids.Sum;
         var soluble = slurry.SolubleG;
-        var tilt = bright > 0 && bitter > 0 ? 10 * Math.Log(bitter / soluble.Bitter / (bright / soluble.Bright) / 0.695) : 0;
+        var balance = bright > 0 && bitter > 0 ? 10 * Math.Log(bitter / soluble.Bitter / (bright / soluble.Bright) / 0.695) : 0;
         var totals = new Totals
         {
             FinishS = slurry.TimeS - zeroS,
@@ -364,8 +364,8 @@ internal sealed class ForecastRun
             TdsPercent = beverageG > 0 ? 100 * solids.Sum / beverageG : 0,
             ExtractionYieldPercent = 100 * solids.Sum / doseG,
             DissolvedYieldPercent = 100 * (soluble.Sum - slurry.LeftG.Sum) / doseG,
-            Tilt = tilt,
-            Drawn = (soluble.Sum - slurry.LeftG.Sum) / doseG / Grounds.AtRest(recipe.Coffee.Roast, model.Parameters.EquilibriumShift),
+            FlavourBalance = balance,
+            ExtractionLevel = (soluble.Sum - slurry.LeftG.Sum) / doseG / Grounds.AtRest(recipe.Coffee.Roast, model.Parameters.EquilibriumShift),
             SlurryEndC = slurry.TemperatureC,
             StreamC = slurry.StreamC,
             DrawdownS = double.IsNaN(drawToS) ? null : drawToS - drawFromS,
@@ -510,7 +510,7 @@ internal sealed class ForecastRun
         }
 
         Against("tdsPercent", target.TdsPercent, totals.FinalTdsPercent);
-        Against("tilt", target.Tilt, totals.Tilt);
+        Against("tilt", target.FlavourBalance, totals.FlavourBalance);
         Against("extractionYieldPercent", target.ExtractionYieldPercent, totals.ExtractionYieldPercent);
         // A clock tells whole seconds, so what would be told as 1:10 is not before 1:10.
         Against("finishS", target.FinishS, Math.Round(totals.FinishS));

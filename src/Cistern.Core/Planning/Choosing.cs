@@ -41,8 +41,8 @@ public sealed record Wish
     /// <summary>The most washing-up.</summary>
     public WashingUp? Washing { get; init; }
 
-    /// <summary>The school.</summary>
-    public string? School { get; init; }
+    /// <summary>The style.</summary>
+    public string? Style { get; init; }
 
     /// <summary>The coffee, its dose not counted.</summary>
     public Coffee? Coffee { get; init; }
@@ -75,8 +75,8 @@ public enum Misfit
     /// <summary>More washing-up.</summary>
     MoreWashing,
 
-    /// <summary>Another school.</summary>
-    School,
+    /// <summary>Another style.</summary>
+    Style,
 
     /// <summary>The vessel cannot hold so much.</summary>
     TooMuch,
@@ -140,7 +140,7 @@ public static class Choosing
         Note(wish.WithinS is { } withinS && totals.FinishS > withinS, Misfit.TooLong);
         Note(wish.HandsS is { } mostS && handsS > mostS, Misfit.TooBusy);
         Note(wish.Washing is { } most && washing > most, Misfit.MoreWashing);
-        Note(wish.School is { } school && school != recipe.School, Misfit.School);
+        Note(wish.Style is { } style && style != recipe.Style, Misfit.Style);
         Note(totals.PeakVolumeMl > recipe.RoomMl, Misfit.TooMuch);
         Note(wish.LeftG is { } leftG && recipe.Coffee.DoseG > leftG, Misfit.BagTooSmall);
         return new Choice(recipe, forecast, handsS, washing, misfits);

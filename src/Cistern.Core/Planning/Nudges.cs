@@ -9,8 +9,8 @@ namespace Cistern.Core.Planning;
 /// <param name="By">By how much, in its own unit.</param>
 /// <param name="TdsPercent">The strength it then comes to, %.</param>
 /// <param name="ExtractionYieldPercent">The extraction yield it then comes to, %.</param>
-/// <param name="Tilt">The tilt it then comes to; a judgement.</param>
-public readonly record struct Nudge(Setting Setting, double By, double TdsPercent, double ExtractionYieldPercent, double Tilt);
+/// <param name="FlavourBalance">The flavour balance it then comes to; a judgement.</param>
+public readonly record struct Nudge(Setting Setting, double By, double TdsPercent, double ExtractionYieldPercent, double FlavourBalance);
 
 /// <summary>Which way each setting moves a plan on the map of strength against yield.</summary>
 public static class Nudges
@@ -41,7 +41,7 @@ public static class Nudges
                 by,
                 exact.FinalTdsPercent + totals.FinalTdsPercent - stands.FinalTdsPercent,
                 exact.ExtractionYieldPercent + totals.ExtractionYieldPercent - stands.ExtractionYieldPercent,
-                exact.Tilt + totals.Tilt - stands.Tilt));
+                exact.FlavourBalance + totals.FlavourBalance - stands.FlavourBalance));
         }
 
         return nudges;

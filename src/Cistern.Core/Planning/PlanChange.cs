@@ -34,7 +34,7 @@ public abstract record PlanChange
     public sealed record Release(double AtS) : PlanChange;
 
     /// <summary>What the brew is meant to come to.</summary>
-    /// <param name="Member">The target's member, by the file's name: <c>tdsPercent</c>, <c>tilt</c>, <c>extractionYieldPercent</c>, <c>finishS</c>.</param>
+    /// <param name="Member">The target's member, by the file's name: <c>tdsPercent</c>, <c>flavour balance</c>, <c>extractionYieldPercent</c>, <c>finishS</c>.</param>
     /// <param name="Span">From and to; null where it is meant for nothing in particular.</param>
     public sealed record Mean(string Member, Span? Span) : PlanChange;
 
@@ -87,7 +87,7 @@ public abstract record PlanChange
     public sealed record Ask(Setting Setting, Outcome Outcome, double Wanted) : PlanChange;
 
     /// <summary>Strength and leaning are brought where they are wanted by one setting and the dose.</summary>
-    public sealed record AskBoth(Setting By, double TdsPercent, double Tilt) : PlanChange;
+    public sealed record AskBoth(Setting By, double TdsPercent, double FlavourBalance) : PlanChange;
 
     /// <summary>A setting is set, on the steps that it has.</summary>
     public sealed record Set(Setting Setting, double Value) : PlanChange;

@@ -134,7 +134,7 @@ public sealed class PlanWork
         PlanChange.Begin begin => begin.AtS,
         PlanChange.End end => end.AtS,
         PlanChange.Ask ask => ask.Wanted,
-        PlanChange.AskBoth both => both.TdsPercent + both.Tilt,
+        PlanChange.AskBoth both => both.TdsPercent + both.FlavourBalance,
         PlanChange.Set set => set.Value,
         PlanChange.LetDownTo down => down.TdsPercent,
         PlanChange.Mean { Span: { } span } => span.Low + span.High,
@@ -310,7 +310,7 @@ public sealed class PlanWork
         var changed = mean.Member switch
         {
             "tdsPercent" => target with { TdsPercent = mean.Span },
-            "tilt" => target with { Tilt = mean.Span },
+            "tilt" => target with { FlavourBalance = mean.Span },
             "extractionYieldPercent" => target with { ExtractionYieldPercent = mean.Span },
             "finishS" => target with { FinishS = mean.Span },
             _ => throw new ArgumentOutOfRangeException(nameof(mean), mean.Member, "No such figure."),
@@ -417,7 +417,7 @@ public sealed class PlanWork
             return Refused(PlanRefusal.NoSuchThing);
         }
 
-        return Solved(Solving.ForBoth(Forecast, DialOf(both.By), DialOf(Setting.DoseG), both.TdsPercent, both.Tilt), both.By);
+        return Solved(Solving.ForBoth(Forecast, DialOf(both.By), DialOf(Setting.DoseG), both.TdsPercent, both.FlavourBalance), both.By);
     }
 
     /// <summary>What does not reach what was asked for changes nothing by itself.</summary>

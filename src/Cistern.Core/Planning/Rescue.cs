@@ -74,7 +74,7 @@ public sealed record Rescue(double? ReleaseAtS, double LetDownG, Forecast Foreca
     private static double Miss(Totals totals, Totals plan, bool letDown)
     {
         var strength = (totals.FinalTdsPercent - plan.FinalTdsPercent) / Slack.TdsPercent;
-        var tilt = (totals.Tilt - plan.Tilt) / Slack.Tilt;
-        return Math.Sqrt((letDown ? Math.Pow(Math.Min(0, strength), 2) : strength * strength) + (tilt * tilt));
+        var balance = (totals.FlavourBalance - plan.FlavourBalance) / Slack.FlavourBalance;
+        return Math.Sqrt((letDown ? Math.Pow(Math.Min(0, strength), 2) : strength * strength) + (balance * balance));
     }
 }

@@ -4,7 +4,7 @@ using Cistern.Core.Recipes;
 namespace Cistern.Core.Planning;
 
 /// <summary>
-/// How far a setting may be off before the cup moves by more than anybody would taste: 0.05 % TDS, or 0.15 of tilt.
+/// How far a setting may be off before the cup moves by more than anybody would taste: 0.05 % TDS, or 0.15 of flavour balance.
 /// It answers whether 0.3 g is worth correcting, with a number.
 /// </summary>
 public static class Slack
@@ -12,8 +12,8 @@ public static class Slack
     /// <summary>A change of strength that counts, % TDS.</summary>
     public const double TdsPercent = 0.05;
 
-    /// <summary>A change of tilt that counts.</summary>
-    public const double Tilt = 0.15;
+    /// <summary>A change of flavour balance that counts.</summary>
+    public const double FlavourBalance = 0.15;
 
     /// <summary>The slack of every setting the recipe has, on the tighter side, in the setting's own unit.</summary>
     /// <param name="forecast">The forecast of the recipe.</param>
@@ -98,7 +98,7 @@ public static class Slack
     /// <summary>How much the cup has moved: 1 is where it counts.</summary>
     private static double Move(Totals totals, Totals stands) => Math.Max(
         Math.Abs(totals.FinalTdsPercent - stands.FinalTdsPercent) / TdsPercent,
-        Math.Abs(totals.Tilt - stands.Tilt) / Tilt);
+        Math.Abs(totals.FlavourBalance - stands.FlavourBalance) / FlavourBalance);
 
     /// <summary>The release cannot come before the water is in.</summary>
     private static double EarliestS(Forecast forecast)

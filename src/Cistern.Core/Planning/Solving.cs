@@ -94,25 +94,25 @@ public static class Solving
     }
 
     /// <summary>
-    /// Brings strength and tilt where they are wanted with two settings: one that draws more or less, and the dose.
+    /// Brings strength and flavour balance where they are wanted with two settings: one that draws more or less, and the dose.
     /// With the grind fixed, for a bag bought ground, the drawing is done by temperature or hold.
     /// </summary>
     /// <param name="forecast">The forecast of the recipe as it is.</param>
-    /// <param name="drawing">The setting that moves the tilt.</param>
+    /// <param name="drawing">The setting that moves the flavour balance.</param>
     /// <param name="dose">The dose's dial.</param>
     /// <param name="tdsPercent">Strength wanted, %.</param>
-    /// <param name="tilt">Tilt wanted.</param>
-    public static Solution ForBoth(Forecast forecast, Dial drawing, Dial dose, double tdsPercent, double tilt)
+    /// <param name="balance">Flavour balance wanted.</param>
+    public static Solution ForBoth(Forecast forecast, Dial drawing, Dial dose, double tdsPercent, double balance)
     {
         var present = forecast;
         Solution byDrawing = null!;
         Solution byDose = null!;
         for (var round = 0; round < 3; round++)
         {
-            byDrawing = For(present, drawing, Outcome.Tilt, tilt);
+            byDrawing = For(present, drawing, Outcome.FlavourBalance, balance);
             byDose = For(byDrawing.Forecast, dose, Outcome.TdsPercent, tdsPercent);
             present = byDose.Forecast;
-            if (Math.Abs(present.Totals.Tilt - tilt) < 0.3 * Slack.Tilt && Math.Abs(present.Totals.FinalTdsPercent - tdsPercent) < 0.3 * Slack.TdsPercent)
+            if (Math.Abs(present.Totals.FlavourBalance - balance) < 0.3 * Slack.FlavourBalance && Math.Abs(present.Totals.FinalTdsPercent - tdsPercent) < 0.3 * Slack.TdsPercent)
             {
                 break;
             }
@@ -123,7 +123,7 @@ public static class Solving
             [drawing.Setting] = Settings.Get(present, drawing.Setting)!.Value,
             [dose.Setting] = Settings.Get(present, dose.Setting)!.Value,
         };
-        var reached = Math.Abs(present.Totals.Tilt - tilt) < Slack.Tilt && Math.Abs(present.Totals.FinalTdsPercent - tdsPercent) < Slack.TdsPercent;
+        var reached = Math.Abs(present.Totals.FlavourBalance - balance) < Slack.FlavourBalance && Math.Abs(present.Totals.FinalTdsPercent - tdsPercent) < Slack.TdsPercent;
         return new Solution(present, values, reached, reached ? null : byDrawing.Why ?? byDose.Why ?? "The steps are too coarse to meet both.");
     }
 

@@ -26,7 +26,7 @@ public static class TargetWords
     private const double LeastShare = 0.05, MostShare = 0.15;
 
     /// <summary>The same of a balance. Judged.</summary>
-    private const double LeastTilt = 0.2, MostTilt = 0.7;
+    private const double LeastBalance = 0.2, MostBalance = 0.7;
 
     /// <summary>The word in a text, as a barista would say it; null where there is none.</summary>
     public static TargetWord? Find(string text) => text.Trim().ToLowerInvariant() switch
@@ -44,8 +44,8 @@ public static class TargetWords
     {
         TargetWord.Stronger => new("tdsPercent", Rounded(expected.FinalTdsPercent * (1 + LeastShare), expected.FinalTdsPercent * (1 + MostShare))),
         TargetWord.Lighter => new("tdsPercent", Rounded(expected.FinalTdsPercent * (1 - MostShare), expected.FinalTdsPercent * (1 - LeastShare))),
-        TargetWord.LessBitter => new("tilt", Rounded(expected.Tilt - MostTilt, expected.Tilt - LeastTilt)),
-        TargetWord.LessSour => new("tilt", Rounded(expected.Tilt + LeastTilt, expected.Tilt + MostTilt)),
+        TargetWord.LessBitter => new("tilt", Rounded(expected.FlavourBalance - MostBalance, expected.FlavourBalance - LeastBalance)),
+        TargetWord.LessSour => new("tilt", Rounded(expected.FlavourBalance + LeastBalance, expected.FlavourBalance + MostBalance)),
         _ => throw new ArgumentOutOfRangeException(nameof(word), word, "No such word."),
     };
 

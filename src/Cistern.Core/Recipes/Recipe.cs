@@ -173,8 +173,8 @@ public sealed record Target : Extensible
     /// <summary>Strength of the final drink, % TDS.</summary>
     public Span? TdsPercent { get; init; }
 
-    /// <summary>Sharp (negative) to harsh (positive); a judgement.</summary>
-    public Span? Tilt { get; init; }
+    /// <summary>Sour (negative) to bitter (positive); a judgement.</summary>
+    public Span? FlavourBalance { get; init; }
 
     /// <summary>Solids in the cup per dose, %.</summary>
     public Span? ExtractionYieldPercent { get; init; }
@@ -210,8 +210,8 @@ public sealed record Recipe(
     /// <summary>The value of the file's <c>version</c> member.</summary>
     public const int FormatVersion = 1;
 
-    /// <summary>The school it belongs to, in one word.</summary>
-    public string? School { get; init; }
+    /// <summary>The style it belongs to, in one word.</summary>
+    public string? Style { get; init; }
 
     /// <summary>Its reason, in the author's words.</summary>
     public string? Notes { get; init; }

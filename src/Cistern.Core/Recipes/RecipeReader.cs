@@ -178,7 +178,7 @@ public static class RecipeReader
             reader.RequiredWord<ClockStart>("clockStarts"),
             ReadSteps(reader, findings, draft))
         {
-            School = reader.Text("school"),
+            Style = reader.Text("school"),
             Notes = reader.Text("notes"),
             Target = reader.Has("target") ? ReadTarget(reader.Object("target")) : null,
         };
@@ -272,7 +272,7 @@ public static class RecipeReader
         new Target
         {
             TdsPercent = reader.Range("tdsPercent"),
-            Tilt = reader.Range("tilt"),
+            FlavourBalance = reader.Range("tilt"),
             ExtractionYieldPercent = reader.Range("extractionYieldPercent"),
             FinishS = reader.Range("finishS"),
         } with

@@ -47,7 +47,7 @@ public static class RecipeWriter
         json.WriteNumber("version", Recipe.FormatVersion);
         json.WriteString("id", recipe.Id);
         json.WriteString("name", recipe.Name);
-        Optional(json, "school", recipe.School);
+        Optional(json, "school", recipe.Style);
         Optional(json, "notes", recipe.Notes);
 
         json.WriteStartObject("brewer");
@@ -94,7 +94,7 @@ public static class RecipeWriter
         {
             json.WriteStartObject("target");
             Optional(json, "tdsPercent", target.TdsPercent);
-            Optional(json, "tilt", target.Tilt);
+            Optional(json, "tilt", target.FlavourBalance);
             Optional(json, "extractionYieldPercent", target.ExtractionYieldPercent);
             Optional(json, "finishS", target.FinishS);
             End(json, target);

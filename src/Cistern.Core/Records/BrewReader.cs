@@ -308,7 +308,7 @@ public static class BrewReader
             sips.Add(new Sip
             {
                 When = sip.Word<SipWhen>("when") ?? SipWhen.Warm,
-                SharpHarsh = sip.Number("sharpHarsh"),
+                SourBitter = sip.Number("sharpHarsh"),
                 ThinHeavy = sip.Number("thinHeavy"),
                 Sweet = sip.Number("sweet"),
                 Clear = sip.Number("clear"),

@@ -181,7 +181,7 @@ public sealed record Sip : Extensible
     public SipWhen When { get; init; }
 
     /// <summary>−5 (sharp) to 5 (harsh).</summary>
-    public double? SharpHarsh { get; init; }
+    public double? SourBitter { get; init; }
 
     /// <summary>−5 (thin) to 5 (heavy).</summary>
     public double? ThinHeavy { get; init; }

@@ -200,7 +200,7 @@ public static class BrewWriter
             json.WriteStartObject();
             json.WriteString("when", Words<SipWhen>.Of(sip.When));
             foreach (var (name, value) in ((string, double?)[])
-                [("sharpHarsh", sip.SharpHarsh), ("thinHeavy", sip.ThinHeavy), ("sweet", sip.Sweet), ("clear", sip.Clear), ("finish", sip.Finish), ("dry", sip.Dry)])
+                [("sharpHarsh", sip.SourBitter), ("thinHeavy", sip.ThinHeavy), ("sweet", sip.Sweet), ("clear", sip.Clear), ("finish", sip.Finish), ("dry", sip.Dry)])
             {
                 RecipeWriter.Optional(json, name, value);
             }

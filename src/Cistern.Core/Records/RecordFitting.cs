@@ -29,7 +29,7 @@ public static class RecordFitting
     public static FitBrew ForFitting(this BrewRecord brew) => new(brew.Id.ToString(), brew.Brewed, brew.Keys())
     {
         Readings = [.. Of(brew)],
-        Tastes = brew.Tasting is { } tasting ? [new FitTaste(brew.Barista, tasting.Mean(sip => sip.SharpHarsh), tasting.Mean(sip => sip.ThinHeavy))] : [],
+        Tastes = brew.Tasting is { } tasting ? [new FitTaste(brew.Barista, tasting.Mean(sip => sip.SourBitter), tasting.Mean(sip => sip.ThinHeavy))] : [],
     };
 
     private static IEnumerable<FitReading> Of(BrewRecord brew)

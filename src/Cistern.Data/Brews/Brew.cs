@@ -55,8 +55,9 @@ public sealed class Brew
     /// <summary>The figures forecast for it, by their open names, as JSON.</summary>
     public required string ForecastJson { get; set; }
 
-    /// <summary>Its tide in little: the outline of the vessel's lane, as numbers for a picture 100 wide and 24 high.</summary>
-    public string TinyTide { get; set; } = "";
+    /// <summary>Its brew chart in little: the outline of the vessel's lane, as numbers for a picture 100 wide and 24 high.</summary>
+    [Column("TinyTide")]
+    public string Sparkline { get; set; } = "";
 
     /// <summary>Who brewed it, or null.</summary>
     public int? BaristaId { get; set; }
@@ -309,8 +310,9 @@ public sealed class BrewFacts
     /// <summary>Of the dose, in the cup, %; computed.</summary>
     public double ExtractionYieldPercent { get; set; }
 
-    /// <summary>Sharp (negative) to harsh (positive); computed, a judgement.</summary>
-    public double Tilt { get; set; }
+    /// <summary>Sour (negative) to bitter (positive); computed, a judgement.</summary>
+    [Column("Tilt")]
+    public double FlavourBalance { get; set; }
 
     /// <summary>When it was done, s on its clock.</summary>
     public double FinishS { get; set; }
@@ -337,7 +339,8 @@ public sealed class BrewFacts
     public double RestDays { get; set; }
 
     /// <summary>Of what rest would give, a share; computed, a judgement of it is <see cref="Core.Forecasts.CupJudgement"/>.</summary>
-    public double Drawn { get; set; }
+    [Column("Drawn")]
+    public double ExtractionLevel { get; set; }
 
     /// <summary>How it flowed and when it was released: the worst of it. Null where nothing of it was timed.</summary>
     public FlowWord? Flow { get; set; }
@@ -354,23 +357,29 @@ public sealed class BrewFacts
     /// <summary>At the kettle over the plan, °C; negative where it was cooler.</summary>
     public double TemperatureOffC { get; set; }
 
-    /// <summary>The strength foretold of the plan, with its 80 % band, % TDS.</summary>
-    public double ForetoldTdsPercent { get; set; }
+    /// <summary>The strength expected of the plan, with its 80 % band, % TDS.</summary>
+    [Column("ForetoldTdsPercent")]
+    public double ExpectedTdsPercent { get; set; }
 
     /// <summary>From, 80 %.</summary>
-    public double ForetoldTdsLow { get; set; }
+    [Column("ForetoldTdsLow")]
+    public double ExpectedTdsLow { get; set; }
 
     /// <summary>To, 80 %.</summary>
-    public double ForetoldTdsHigh { get; set; }
+    [Column("ForetoldTdsHigh")]
+    public double ExpectedTdsHigh { get; set; }
 
-    /// <summary>The tilt foretold of the plan.</summary>
-    public double ForetoldTilt { get; set; }
+    /// <summary>The flavour balance expected of the plan.</summary>
+    [Column("ForetoldTilt")]
+    public double ExpectedBalance { get; set; }
 
     /// <summary>From, 80 %.</summary>
-    public double ForetoldTiltLow { get; set; }
+    [Column("ForetoldTiltLow")]
+    public double ExpectedBalanceLow { get; set; }
 
     /// <summary>To, 80 %.</summary>
-    public double ForetoldTiltHigh { get; set; }
+    [Column("ForetoldTiltHigh")]
+    public double ExpectedBalanceHigh { get; set; }
 
     /// <summary>The same facts of another brew.</summary>
     public BrewFacts Copied()
@@ -380,14 +389,17 @@ public sealed class BrewFacts
         return copy;
     }
 
-    /// <summary>The drain foretold of the plan, s; null where nothing drains.</summary>
-    public double? ForetoldDrawdownS { get; set; }
+    /// <summary>The drain expected of the plan, s; null where nothing drains.</summary>
+    [Column("ForetoldDrawdownS")]
+    public double? ExpectedDrawdownS { get; set; }
 
     /// <summary>From, 80 %, s.</summary>
-    public double? ForetoldDrawdownLowS { get; set; }
+    [Column("ForetoldDrawdownLowS")]
+    public double? ExpectedDrawdownLowS { get; set; }
 
     /// <summary>To, 80 %, s.</summary>
-    public double? ForetoldDrawdownHighS { get; set; }
+    [Column("ForetoldDrawdownHighS")]
+    public double? ExpectedDrawdownHighS { get; set; }
 }
 
 /// <summary>How a brew flowed and when it was released, in a word: what lay outside its window first, what flowed before what a hand did.</summary>
@@ -481,7 +493,8 @@ public sealed class Tasting
     public Shelf.Barista? Barista { get; set; }
 
     /// <summary>−5 (sharp) to 5 (harsh).</summary>
-    public int? SharpHarsh { get; set; }
+    [Column("SharpHarsh")]
+    public int? SourBitter { get; set; }
 
     /// <summary>−5 (thin) to 5 (heavy).</summary>
     public int? ThinHeavy { get; set; }
@@ -513,7 +526,7 @@ public sealed class Tasting
     /// <summary>Sediment in the cup, 0 to 5; null where nobody said it.</summary>
     public int? Sediment { get; set; }
 
-    /// <summary>Each sip; what is said of them all together is in <see cref="SharpHarsh"/> and <see cref="ThinHeavy"/>.</summary>
+    /// <summary>Each sip; what is said of them all together is in <see cref="SourBitter"/> and <see cref="ThinHeavy"/>.</summary>
     public List<TastingSip> Sips { get; } = [];
 
     /// <summary>When, UTC milliseconds.</summary>
@@ -533,7 +546,8 @@ public sealed class TastingSip
     public Core.Records.SipWhen When { get; set; }
 
     /// <summary>−5 (sharp) to 5 (harsh).</summary>
-    public int? SharpHarsh { get; set; }
+    [Column("SharpHarsh")]
+    public int? SourBitter { get; set; }
 
     /// <summary>−5 (thin) to 5 (heavy).</summary>
     public int? ThinHeavy { get; set; }

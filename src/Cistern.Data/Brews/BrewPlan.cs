@@ -23,7 +23,7 @@ public static class BrewPlan
         ModelVersion = Forecast.ModelVersion,
         ModelJson = ModelUsed.Of(forecast.Model)?.ToJson(),
         ForecastJson = JsonSerializer.Serialize(ForecastFigures.Of(forecast.Totals)),
-        TinyTide = TinyTide.Points(forecast),
+        Sparkline = Sparkline.Points(forecast),
         OpenedAtMs = openedAtMs,
     };
 
@@ -187,7 +187,7 @@ public static class BrewPlan
         (facts.ModelVersion, facts.Version) = (Forecast.ModelVersion, BrewFacts.CurrentVersion);
         (facts.DoseG, facts.WaterG, facts.WaterTemperatureC, facts.MedianUm) = (real.Recipe.Coffee.DoseG, real.Recipe.WaterG, real.Recipe.Water.TemperatureC, real.Recipe.Grind.MedianUm);
         (facts.Family, facts.RestDays) = (Words<VesselFamily>.Of(real.Recipe.Brewer.Family), real.Recipe.Coffee.RestDays);
-        (facts.FinalG, facts.FinalTdsPercent, facts.ExtractionYieldPercent, facts.Tilt, facts.Drawn) = (real.Totals.FinalG, real.Totals.FinalTdsPercent, real.Totals.ExtractionYieldPercent, real.Totals.Tilt, real.Totals.Drawn);
+        (facts.FinalG, facts.FinalTdsPercent, facts.ExtractionYieldPercent, facts.FlavourBalance, facts.ExtractionLevel) = (real.Totals.FinalG, real.Totals.FinalTdsPercent, real.Totals.ExtractionYieldPercent, real.Totals.FlavourBalance, real.Totals.ExtractionLevel);
         (facts.FinishS, facts.DrawdownS, facts.PressS) = (real.Totals.FinishS, measured.DrawdownS, measured.PressS);
         facts.Assumed = run.Done.Count(one => one.IsUnsaid);
         brew.WorkOutAgainstPlan(facts, brew.PlannedJson is null ? plan : plan.Again(brew.Planned()), real.Recipe, run);
@@ -202,10 +202,10 @@ public static class BrewPlan
         (facts.WaterOffG, facts.DoseOffG, facts.TemperatureOffC) = (real.WaterG - planned.Recipe.WaterG, real.Coffee.DoseG - planned.Recipe.Coffee.DoseG, real.Water.TemperatureC - planned.Recipe.Water.TemperatureC);
         facts.Flow = WordOf(brew.Verdicts(planned, run));
         var bands = Confidence.Of(planned);
-        var (tds, tilt) = (bands[Outcome.TdsPercent], bands[Outcome.Tilt]);
-        (facts.ForetoldTdsPercent, facts.ForetoldTdsLow, facts.ForetoldTdsHigh) = (tds.Value, tds.Low, tds.High);
-        (facts.ForetoldTilt, facts.ForetoldTiltLow, facts.ForetoldTiltHigh) = (tilt.Value, tilt.Low, tilt.High);
-        (facts.ForetoldDrawdownS, facts.ForetoldDrawdownLowS, facts.ForetoldDrawdownHighS) = bands.TryGetValue(Outcome.DrawdownS, out var drain) ? (drain.Value, drain.Low, drain.High) : ((double?)null, (double?)null, (double?)null);
+        var (tds, balance) = (bands[Outcome.TdsPercent], bands[Outcome.FlavourBalance]);
+        (facts.ExpectedTdsPercent, facts.ExpectedTdsLow, facts.ExpectedTdsHigh) = (tds.Value, tds.Low, tds.High);
+        (facts.ExpectedBalance, facts.ExpectedBalanceLow, facts.ExpectedBalanceHigh) = (balance.Value, balance.Low, balance.High);
+        (facts.ExpectedDrawdownS, facts.ExpectedDrawdownLowS, facts.ExpectedDrawdownHighS) = bands.TryGetValue(Outcome.DrawdownS, out var drain) ? (drain.Value, drain.Low, drain.High) : ((double?)null, (double?)null, (double?)null);
     }
 
     /// <summary>The worst of some verdicts in a word: they come with what is outside its window first.</summary>

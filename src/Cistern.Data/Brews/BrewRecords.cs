@@ -46,14 +46,14 @@ public static class BrewRecords
     public static FitBrew ForFitting(Brew brew, BrewRecord record) => record.ForFitting() with
     {
         Name = FormattableString.Invariant($"{brew.Id}"),
-        Tastes = [.. brew.Tastings.Where(tasting => tasting.Barista is not null).Select(tasting => new FitTaste(tasting.Barista!.Name, tasting.SharpHarsh, tasting.ThinHeavy))],
+        Tastes = [.. brew.Tastings.Where(tasting => tasting.Barista is not null).Select(tasting => new FitTaste(tasting.Barista!.Name, tasting.SourBitter, tasting.ThinHeavy))],
     };
 
     private static TastingRecord Tasted(List<Tasting> tastings)
     {
         var sips = tastings.SelectMany(tasting => tasting.Sips.Count > 0
-            ? tasting.Sips.Select(sip => new Sip { When = sip.When, SharpHarsh = sip.SharpHarsh, ThinHeavy = sip.ThinHeavy, Sweet = sip.Sweet, Clear = sip.Clear, Finish = sip.Finish, Dry = sip.Dry })
-            : [new Sip { When = SipWhen.Warm, SharpHarsh = tasting.SharpHarsh, ThinHeavy = tasting.ThinHeavy }]);
+            ? tasting.Sips.Select(sip => new Sip { When = sip.When, SourBitter = sip.SourBitter, ThinHeavy = sip.ThinHeavy, Sweet = sip.Sweet, Clear = sip.Clear, Finish = sip.Finish, Dry = sip.Dry })
+            : [new Sip { When = SipWhen.Warm, SourBitter = tasting.SourBitter, ThinHeavy = tasting.ThinHeavy }]);
         return new TastingRecord
         {
             Sips = [.. sips],

@@ -29,7 +29,7 @@ internal static class DemoSeries
             Coffee = new Coffee(15.5, bag.Roast, 12),
             Grind = grinder.Scale.At(10),
             Water = written.Water with { TemperatureC = 92 },
-            Target = new Target { TdsPercent = new Span(1.24, 1.36), Tilt = new Span(-0.1, 0.4) },
+            Target = new Target { TdsPercent = new Span(1.24, 1.36), FlavourBalance = new Span(-0.1, 0.4) },
         };
         var series = new Series(db, bag, grinder, await db.Baristas.FirstAsync(row => row.Name == "Solveig", ct), "Lever dripper, ridged", random)
         {
@@ -66,8 +66,8 @@ internal static class DemoSeries
         Tasting Tasted(int i, Brew brew, Totals real)
         {
             var (balance, body, complaints, score, note) = said[i];
-            var tasting = new Tasting { SharpHarsh = balance, ThinHeavy = body, Complaints = complaints, Score = score, Note = note, Bed = BedLook.Domed, AtMs = brew.EndedAtMs!.Value + 480_000 };
-            tasting.Sips.Add(new TastingSip { When = SipWhen.Warm, SharpHarsh = balance, ThinHeavy = body });
+            var tasting = new Tasting { SourBitter = balance, ThinHeavy = body, Complaints = complaints, Score = score, Note = note, Bed = BedLook.Domed, AtMs = brew.EndedAtMs!.Value + 480_000 };
+            tasting.Sips.Add(new TastingSip { When = SipWhen.Warm, SourBitter = balance, ThinHeavy = body });
             return tasting;
         }
     }

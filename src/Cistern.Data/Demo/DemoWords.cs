@@ -20,14 +20,14 @@ internal static class DemoWords
         var body = (int)Math.Clamp(Math.Round((real.FinalTdsPercent - 1.3) / 0.06), -5, 5);
         // Whoever left it standing calls it bitter, whatever a ratio of yields says.
         var left = missedS > 60;
-        var tilt = (int)Math.Clamp(Math.Round(real.Tilt * 3) + (left ? 3 : 0), -5, 5);
+        var balance = (int)Math.Clamp(Math.Round(real.FlavourBalance * 3) + (left ? 3 : 0), -5, 5);
         return new Tasting
         {
             Complaints = left ? "bitter" : "",
-            SharpHarsh = tilt,
+            SourBitter = balance,
             ThinHeavy = body,
-            Score = Math.Round(2 * (8.5 - (0.6 * Math.Abs(tilt)) - (0.4 * Math.Abs(body)))) / 2,
-            Note = string.Join(" ", Sentences(real, bag, missedS, tilt, body)),
+            Score = Math.Round(2 * (8.5 - (0.6 * Math.Abs(balance)) - (0.4 * Math.Abs(body)))) / 2,
+            Note = string.Join(" ", Sentences(real, bag, missedS, balance, body)),
             AtMs = endedAtMs + 600_000,
         };
     }
@@ -35,12 +35,12 @@ internal static class DemoWords
     /// <summary>The sips of a tasting: one, or hot, warm and cool in turn, as a cup leans further while it cools; and what the bed showed.</summary>
     public static void AddSips(Tasting tasting, Totals real, bool all)
     {
-        var (sharp, thin) = (tasting.SharpHarsh ?? 0, tasting.ThinHeavy ?? 0);
-        var sweet = (int)Math.Clamp(4 - Math.Abs(real.Tilt * 2), 0, 5);
+        var (sharp, thin) = (tasting.SourBitter ?? 0, tasting.ThinHeavy ?? 0);
+        var sweet = (int)Math.Clamp(4 - Math.Abs(real.FlavourBalance * 2), 0, 5);
         var clear = real.SedimentGPer100G < 0.01 ? 5 : real.SedimentGPer100G < 0.08 ? 3 : 2;
         foreach (var (when, further) in all ? ((SipWhen, int)[])[(SipWhen.Hot, 0), (SipWhen.Warm, 0), (SipWhen.Cool, Math.Sign(sharp))] : [(SipWhen.Warm, 0)])
         {
-            tasting.Sips.Add(new TastingSip { When = when, SharpHarsh = Math.Clamp(sharp + further, -5, 5), ThinHeavy = thin, Sweet = all ? sweet : null, Clear = all ? clear : null });
+            tasting.Sips.Add(new TastingSip { When = when, SourBitter = Math.Clamp(sharp + further, -5, 5), ThinHeavy = thin, Sweet = all ? sweet : null, Clear = all ? clear : null });
         }
 
         tasting.Bed = real.DrawdownS is { } drainS ? drainS > StallS ? BedLook.Mud : BedLook.Domed : null;
@@ -77,10 +77,10 @@ internal static class DemoWords
 
         var clicks = Text($"{Math.Abs(before.Finer)} {(Math.Abs(before.Finer) == 1 ? "click" : "clicks")} {(before.Finer > 0 ? "finer" : "coarser")}");
         var was = before.Finer > 0
-            ? before.Real.Tilt < -0.5 ? "it was sour" : before.Real.FinalTdsPercent < 1.21 ? "it was thin" : "to see whether more is better"
+            ? before.Real.FlavourBalance < -0.5 ? "it was sour" : before.Real.FinalTdsPercent < 1.21 ? "it was thin" : "to see whether more is better"
             : before.Real.DrawdownS > StallS ? Text($"the drawdown took {Clock(before.Real.DrawdownS.Value)}")
             : before.Real.PressForceN > HardN ? Text($"it took {before.Real.PressForceN:0} N of force")
-            : before.Real.Tilt > 0.5 ? "it was bitter" : "to see whether less is cleaner";
+            : before.Real.FlavourBalance > 0.5 ? "it was bitter" : "to see whether less is cleaner";
         return $"{clicks}: {was}.";
     }
 
@@ -97,7 +97,7 @@ internal static class DemoWords
         return string.Join("; ", parts.Where(part => part.From != part.To).Select(part => $"{part.What} {part.From} → {part.To}"));
     }
 
-    private static IEnumerable<string> Sentences(Totals real, Bag bag, double missedS, int tilt, int body)
+    private static IEnumerable<string> Sentences(Totals real, Bag bag, double missedS, int balance, int body)
     {
         if (missedS > 0)
         {
@@ -115,12 +115,12 @@ internal static class DemoWords
         }
 
         var notes = bag.TastesOf.Split(", ");
-        var lean = tilt < -1 ? "Sour" : tilt > 1 ? "Bitter" : "Balanced";
+        var lean = balance < -1 ? "Sour" : balance > 1 ? "Bitter" : "Balanced";
         var weight = body < -1 ? "thin" : body > 1 ? "heavy" : "of middling body";
         yield return $"{lean}, {weight}.";
-        if (Math.Abs(tilt) <= 3)
+        if (Math.Abs(balance) <= 3)
         {
-            var note = notes[tilt < 0 ? 0 : ^1];
+            var note = notes[balance < 0 ? 0 : ^1];
             yield return $"{char.ToUpperInvariant(note[0])}{note[1..]} as it cooled.";
         }
 

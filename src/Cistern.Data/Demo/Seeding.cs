@@ -96,7 +96,7 @@ public static class Seeding
             PlanJson = variant.PlanJson,
             ModelVersion = variant.ModelVersion,
             ForecastJson = variant.ForecastJson,
-            TinyTide = variant.TinyTide,
+            Sparkline = variant.Sparkline,
             BrewedJson = variant.BrewedJson,
             FileId = new Guid(random.Next(), (short)random.Next(), (short)random.Next(), BitConverter.GetBytes(openedAtMs)),
             BaristaId = baristaId,
@@ -114,19 +114,19 @@ public static class Seeding
         brew.Facts = variant.Facts!.Copied();
         if (random.Next(5) > 0)
         {
-            var tilt = variant.Facts!.Tilt;
-            var lean = (int)Math.Clamp(Math.Round((3 * tilt) + random.Next(-1, 2)), -5, 5);
+            var balance = variant.Facts!.FlavourBalance;
+            var lean = (int)Math.Clamp(Math.Round((3 * balance) + random.Next(-1, 2)), -5, 5);
             var tasting = new Tasting
             {
                 BaristaId = baristaId,
-                SharpHarsh = lean,
+                SourBitter = lean,
                 ThinHeavy = (int)Math.Clamp(Math.Round((variant.Facts.FinalTdsPercent - 1.3) * 8), -5, 5),
                 Score = Math.Clamp(8.5 - (0.5 * Math.Abs(lean)) - (0.5 * random.Next(3)), 0, 10),
                 Note = $"{Said[random.Next(Said.Length)]}, {Said[random.Next(Said.Length)]}",
                 ReadTdsPercent = random.Next(4) == 0 ? Math.Round(variant.Facts.FinalTdsPercent + (0.04 * (random.NextDouble() - 0.5)), 2) : null,
                 AtMs = openedAtMs + variant.EndedAtMs!.Value,
             };
-            tasting.Sips.Add(new TastingSip { When = SipWhen.Warm, SharpHarsh = tasting.SharpHarsh, ThinHeavy = tasting.ThinHeavy });
+            tasting.Sips.Add(new TastingSip { When = SipWhen.Warm, SourBitter = tasting.SourBitter, ThinHeavy = tasting.ThinHeavy });
             brew.Tastings.Add(tasting);
         }
 

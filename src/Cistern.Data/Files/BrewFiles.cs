@@ -36,7 +36,7 @@ public static class BrewFiles
             ModelVersion = brew.ModelVersion,
             ForecastJson = brew.ForecastJson,
             ModelJson = brew.ModelJson,
-            TinyTide = brew.TinyTide,
+            Sparkline = brew.Sparkline,
             GrindText = brew.GrindText,
             VesselName = brew.VesselName,
             Why = brew.Why,
@@ -208,7 +208,7 @@ public static class BrewFiles
 
     private static List<string?> TakeKept(Brew brew, KeptBrew kept)
     {
-        (brew.RecipeId, brew.Name, brew.ModelVersion, brew.ForecastJson, brew.ModelJson, brew.TinyTide) = (kept.RecipeId, kept.Name, kept.ModelVersion, kept.ForecastJson, kept.ModelJson, kept.TinyTide);
+        (brew.RecipeId, brew.Name, brew.ModelVersion, brew.ForecastJson, brew.ModelJson, brew.Sparkline) = (kept.RecipeId, kept.Name, kept.ModelVersion, kept.ForecastJson, kept.ModelJson, kept.Sparkline);
         (brew.GrindText, brew.VesselName, brew.Why, brew.ChangedJson, brew.StartsItself) = (kept.GrindText, kept.VesselName, kept.Why, kept.ChangedJson, kept.StartsItself);
         (brew.BrewedJson, brew.FileJson) = (kept.BrewedJson, kept.FileJson);
         if (kept.Plan is { } plan)
@@ -253,7 +253,7 @@ public static class BrewFiles
         var told = record.Tasting ?? new TastingRecord();
         var tasting = new Tasting
         {
-            SharpHarsh = Whole(told.Mean(sip => sip.SharpHarsh)),
+            SourBitter = Whole(told.Mean(sip => sip.SourBitter)),
             ThinHeavy = Whole(told.Mean(sip => sip.ThinHeavy)),
             Score = told.Score,
             Note = told.Words ?? "",
@@ -264,7 +264,7 @@ public static class BrewFiles
             ReadTdsPercent = measured.TdsPercent,
             AtMs = atMs,
         };
-        tasting.Sips.AddRange(told.Sips.DistinctBy(sip => sip.When).Select(sip => new TastingSip { When = sip.When, SharpHarsh = Whole(sip.SharpHarsh), ThinHeavy = Whole(sip.ThinHeavy), Sweet = Whole(sip.Sweet), Clear = Whole(sip.Clear), Finish = Whole(sip.Finish), Dry = Whole(sip.Dry) }));
+        tasting.Sips.AddRange(told.Sips.DistinctBy(sip => sip.When).Select(sip => new TastingSip { When = sip.When, SourBitter = Whole(sip.SourBitter), ThinHeavy = Whole(sip.ThinHeavy), Sweet = Whole(sip.Sweet), Clear = Whole(sip.Clear), Finish = Whole(sip.Finish), Dry = Whole(sip.Dry) }));
         brew.Tastings.Add(tasting);
         return [record.Barista];
     }

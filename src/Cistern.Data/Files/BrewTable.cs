@@ -79,7 +79,7 @@ public static partial class BrewTable
         ("expectedTdsPercent", brew => Expected(brew.Forecast?.Brewed, Strength)),
         ("expectedExtractionYieldPercent", brew => Expected(brew.Forecast?.Brewed, Extraction)),
         ("score", brew => brew.Tasting?.Score),
-        ("sharpHarsh", brew => brew.Tasting?.Mean(sip => sip.SharpHarsh)),
+        ("sharpHarsh", brew => brew.Tasting?.Mean(sip => sip.SourBitter)),
         ("thinHeavy", brew => brew.Tasting?.Mean(sip => sip.ThinHeavy)),
         ("bed", brew => brew.Tasting?.Bed is { } bed ? Words<BedLook>.Of(bed) : null),
         ("words", brew => brew.Tasting?.Words),
@@ -260,7 +260,7 @@ public static partial class BrewTable
                 Bed = Word<BedLook>("bed"),
             };
             var (lean, body) = (Number("sharpHarsh"), Number("thinHeavy"));
-            tasting = lean is null && body is null ? tasting : tasting with { Sips = [new Sip { When = SipWhen.Warm, SharpHarsh = lean, ThinHeavy = body }] };
+            tasting = lean is null && body is null ? tasting : tasting with { Sips = [new Sip { When = SipWhen.Warm, SourBitter = lean, ThinHeavy = body }] };
             return tasting is { Score: null, Words: null, NotesFound.IsEmpty: true, Bed: null, Sips.IsEmpty: true } ? null : tasting;
         }
 

@@ -41,7 +41,8 @@ internal sealed record KeptBrew
 
     public string? ModelJson { get; init; }
 
-    public required string TinyTide { get; init; }
+    [JsonPropertyName("tinyTide")]
+    public required string Sparkline { get; init; }
 
     public required string GrindText { get; init; }
 
@@ -94,18 +95,18 @@ internal sealed record KeptBrew
     /// <summary>
     /// Whether all of it can be kept: a digest tells that nobody has changed a file, not that a Cistern wrote it.
     /// </summary>
-    private bool IsSound => new object?[] { RecipeId, Name, ModelVersion, ForecastJson, TinyTide, GrindText, VesselName, Why, ChangedJson, Entries, Weighed, Observations, Tastings, Answers }.All(part => part is not null)
+    private bool IsSound => new object?[] { RecipeId, Name, ModelVersion, ForecastJson, Sparkline, GrindText, VesselName, Why, ChangedJson, Entries, Weighed, Observations, Tastings, Answers }.All(part => part is not null)
         && new[] { RecipeId, Name, ModelVersion }.All(text => text.Length > 0) && new[] { RecipeId, Name, ModelVersion, GrindText, VesselName }.All(text => text.Length <= LongestName)
         && IsText(LongestText, Why, ChangedJson, ForecastJson, ModelJson, FileJson) && IsText(LongestName, Bag)
         && Entries.Count <= BrewStore.MostEntries && Entries.All(entry => entry is { Kind: not null, Step: >= 0 and <= 1_000 } && IsMoment(entry.AtMs) && IsMoment(entry.ReceivedAtMs) && IsText(LongestName, entry.By)) && Entries.DistinctBy(entry => entry.Id).Count() == Entries.Count
         && Weighed.All(one => one is not null && one.TotalG is >= 0 and <= 5_000 && one.Step is >= 0 and <= 1_000)
         && Observations.All(one => one is { Name.Length: > 0 and <= 80, Value: >= 0 and <= 100_000 } && IsMoment(one.AtMs) && IsStir(one.Name))
-        && Tastings.All(taste => taste is { SharpHarsh: null or (>= -5 and <= 5), ThinHeavy: null or (>= -5 and <= 5), Score: null or (>= 0 and <= 10), ReadTdsPercent: null or (>= 0 and <= 25), Sediment: null or (>= 0 and <= 5) }
+        && Tastings.All(taste => taste is { SourBitter: null or (>= -5 and <= 5), ThinHeavy: null or (>= -5 and <= 5), Score: null or (>= 0 and <= 10), ReadTdsPercent: null or (>= 0 and <= 25), Sediment: null or (>= 0 and <= 5) }
             && IsMoment(taste.AtMs) && IsText(LongestName, taste.Taster) && IsText(LongestText, taste.Note, taste.Crust, taste.NotesFound, taste.Complaints, taste.WentWrong) && (taste.Sips ?? []).All(IsSip))
         && Tastings.Where(taste => taste.Taster is not null).DistinctBy(taste => taste.Taster).Count() == Tastings.Count(taste => taste.Taster is not null)
         && Answers.All(answer => answer is { Kind: not null, Step: >= 0 and <= 1_000, LetDownG: >= 0 and <= 5_000, ReleaseAtS: null or (>= 0 and <= 172_800) } && IsMoment(answer.AtMs) && IsText(LongestText, answer.Said) && IsText(LongestName, answer.By))
         && (Plan is null || IsRecipe(Plan)) && (BrewedJson is null || IsRecipe(BrewedJson)) && KeptJson.Read<Dictionary<string, double?>>(ForecastJson) is not null
-        && TinyTide.All(letter => char.IsAsciiDigit(letter) || letter is ' ' or ',' or '.' or '-');
+        && Sparkline.All(letter => char.IsAsciiDigit(letter) || letter is ' ' or ',' or '.' or '-');
 
     private static bool IsRecipe(string json) => RecipeReader.Read(Encoding.UTF8.GetBytes(json)) is { Accepted: true, Recipes.Length: 1 };
 
@@ -114,7 +115,7 @@ internal sealed record KeptBrew
 
     private static bool IsText(int longest, params string?[] texts) => texts.All(text => text is null || (text.Length <= longest && PlainText.Problem(PlainText.Lines(text), longest, lines: true) is null));
 
-    private static bool IsSip(SipKept sip) => sip is { SharpHarsh: null or (>= -5 and <= 5), ThinHeavy: null or (>= -5 and <= 5), Sweet: null or (>= 0 and <= 5), Clear: null or (>= 0 and <= 5), Finish: null or (>= 0 and <= 5), Dry: null or (>= 0 and <= 5) };
+    private static bool IsSip(SipKept sip) => sip is { SourBitter: null or (>= -5 and <= 5), ThinHeavy: null or (>= -5 and <= 5), Sweet: null or (>= 0 and <= 5), Clear: null or (>= 0 and <= 5), Finish: null or (>= 0 and <= 5), Dry: null or (>= 0 and <= 5) };
 
     /// <summary>The name of a stir that was not done ends with its step.</summary>
     private static bool IsStir(string name) => !name.StartsWith(ObservationNames.Unstirred, StringComparison.Ordinal) || int.TryParse(name[ObservationNames.Unstirred.Length..], System.Globalization.NumberStyles.None, System.Globalization.CultureInfo.InvariantCulture, out _);
@@ -141,24 +142,24 @@ internal sealed record KeptBrew
     internal sealed record Observed(string Name, double Value, long AtMs, bool Seen);
 
     /// <summary>How it tasted to one.</summary>
-    internal sealed record Taste(string? Taster, int? SharpHarsh, int? ThinHeavy, double? Score, string Note, double? ReadTdsPercent, string Crust, string NotesFound, string? Bed, int? Sediment, long AtMs, IReadOnlyList<SipKept> Sips, string? Complaints = null, string? WentWrong = null)
+    internal sealed record Taste(string? Taster, [property: JsonPropertyName("sharpHarsh")] int? SourBitter, int? ThinHeavy, double? Score, string Note, double? ReadTdsPercent, string Crust, string NotesFound, string? Bed, int? Sediment, long AtMs, IReadOnlyList<SipKept> Sips, string? Complaints = null, string? WentWrong = null)
     {
-        public static Taste Of(Tasting tasting) => new(tasting.Barista?.Name, tasting.SharpHarsh, tasting.ThinHeavy, tasting.Score, tasting.Note, tasting.ReadTdsPercent, tasting.Crust, tasting.NotesFound,
-            tasting.Bed is { } bed ? Words<BedLook>.Of(bed) : null, tasting.Sediment, tasting.AtMs, [.. tasting.Sips.OrderBy(sip => sip.Id).Select(sip => new SipKept(Words<SipWhen>.Of(sip.When), sip.SharpHarsh, sip.ThinHeavy, sip.Sweet, sip.Clear, sip.Finish, sip.Dry))], Said(tasting.Complaints), Said(tasting.WentWrong));
+        public static Taste Of(Tasting tasting) => new(tasting.Barista?.Name, tasting.SourBitter, tasting.ThinHeavy, tasting.Score, tasting.Note, tasting.ReadTdsPercent, tasting.Crust, tasting.NotesFound,
+            tasting.Bed is { } bed ? Words<BedLook>.Of(bed) : null, tasting.Sediment, tasting.AtMs, [.. tasting.Sips.OrderBy(sip => sip.Id).Select(sip => new SipKept(Words<SipWhen>.Of(sip.When), sip.SourBitter, sip.ThinHeavy, sip.Sweet, sip.Clear, sip.Finish, sip.Dry))], Said(tasting.Complaints), Said(tasting.WentWrong));
 
         /// <summary>Nothing where nothing was said, so that a file of an earlier version is what it was.</summary>
         private static string? Said(string words) => words.Length > 0 ? words : null;
 
         public Tasting Row()
         {
-            var row = new Tasting { SharpHarsh = SharpHarsh, ThinHeavy = ThinHeavy, Score = Score, Note = Note ?? "", ReadTdsPercent = ReadTdsPercent, Crust = Crust ?? "", NotesFound = NotesFound ?? "", Bed = Words<BedLook>.Find(Bed), Sediment = Sediment, AtMs = AtMs, Complaints = Complaints ?? "", WentWrong = WentWrong ?? "" };
-            row.Sips.AddRange((Sips ?? []).Select(sip => new TastingSip { When = Words<SipWhen>.Find(sip.When) ?? SipWhen.Warm, SharpHarsh = sip.SharpHarsh, ThinHeavy = sip.ThinHeavy, Sweet = sip.Sweet, Clear = sip.Clear, Finish = sip.Finish, Dry = sip.Dry }).DistinctBy(sip => sip.When));
+            var row = new Tasting { SourBitter = SourBitter, ThinHeavy = ThinHeavy, Score = Score, Note = Note ?? "", ReadTdsPercent = ReadTdsPercent, Crust = Crust ?? "", NotesFound = NotesFound ?? "", Bed = Words<BedLook>.Find(Bed), Sediment = Sediment, AtMs = AtMs, Complaints = Complaints ?? "", WentWrong = WentWrong ?? "" };
+            row.Sips.AddRange((Sips ?? []).Select(sip => new TastingSip { When = Words<SipWhen>.Find(sip.When) ?? SipWhen.Warm, SourBitter = sip.SourBitter, ThinHeavy = sip.ThinHeavy, Sweet = sip.Sweet, Clear = sip.Clear, Finish = sip.Finish, Dry = sip.Dry }).DistinctBy(sip => sip.When));
             return row;
         }
     }
 
     /// <summary>One sip.</summary>
-    internal sealed record SipKept(string When, int? SharpHarsh, int? ThinHeavy, int? Sweet, int? Clear, int? Finish, int? Dry);
+    internal sealed record SipKept(string When, [property: JsonPropertyName("sharpHarsh")] int? SourBitter, int? ThinHeavy, int? Sweet, int? Clear, int? Finish, int? Dry);
 
     /// <summary>What was answered to a slip.</summary>
     internal sealed record Answer(string Kind, int Step, bool Taken, string Said, double? ReleaseAtS, double LetDownG, long AtMs, long? UndoneAtMs, string By)

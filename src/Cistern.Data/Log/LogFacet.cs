@@ -35,10 +35,10 @@ public sealed record LogFacet(string Word, Func<LogRow, TimeZoneInfo, string> Of
         new("place", row => row.Place),
         new("state", row => row.State switch { Brews.BrewState.Running => "under-way", Brews.BrewState.Abandoned => "given-up", _ => row.Tastings > 0 ? "tasted" : "untasted" }),
         new("score", row => row.Score is { } score ? Part(score, ScoreParts) : ""),
-        new("tasted", row => row.SharpHarsh is { } lean ? CupJudgement.WordOf(lean < -TastedLeaning ? Lean.Sour : lean > TastedLeaning ? Lean.Bitter : Lean.Balanced) : ""),
+        new("tasted", row => row.SourBitter is { } lean ? CupJudgement.WordOf(lean < -TastedLeaning ? FlavourSide.Sour : lean > TastedLeaning ? FlavourSide.Bitter : FlavourSide.Balanced) : ""),
         new("strength", row => row.TdsPercent is { } tds ? Part(tds, StrengthParts) : ""),
-        new("drawn", row => row.Drawn is { } drawn ? CupJudgement.Of(drawn, 0, 1).Drawn switch { Core.Forecasts.Drawn.Under => "under", Core.Forecasts.Drawn.ToTheEnd => "to-the-end", _ => "well" } : ""),
-        new("leans", row => row.Tilt is { } tilt ? CupJudgement.WordOf(CupJudgement.LeanOf(tilt)) : ""),
+        new("drawn", row => row.ExtractionLevel is { } drawn ? CupJudgement.Of(drawn, 0, 1).ExtractionLevel switch { Core.Forecasts.ExtractionLevel.Under => "under", Core.Forecasts.ExtractionLevel.ToTheEnd => "to-the-end", _ => "well" } : ""),
+        new("leans", row => row.FlavourBalance is { } balance ? CupJudgement.WordOf(CupJudgement.FlavourSideOf(balance)) : ""),
         new("flow", row => row.Flow ?? ""),
         new("month", (row, zone) => LocalTime.At(row.OpenedAtMs, zone).ToString("yyyy-MM", CultureInfo.InvariantCulture)),
     ];

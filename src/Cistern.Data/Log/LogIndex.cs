@@ -1,6 +1,6 @@
 using System.Collections;
 using System.Runtime.InteropServices;
-using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Data.Log;
 
@@ -22,14 +22,14 @@ public sealed class LogIndex(TimeProvider time) : IDisposable
     private long seq;
 
     /// <summary>The log as it stands in the file now.</summary>
-    /// <param name="connection">An open connection to the file.</param>
+    /// <param name="db">The data.</param>
     /// <param name="ct">Stops it.</param>
-    public async Task<LogShelf> NowAsync(SqliteConnection connection, CancellationToken ct)
+    public async Task<LogShelf> NowAsync(CisternDb db, CancellationToken ct)
     {
         await one.WaitAsync(ct);
         try
         {
-            await CatchUpAsync(connection, ct);
+            await CatchUpAsync(db, ct);
             return shelf;
         }
         finally
@@ -41,11 +41,8 @@ public sealed class LogIndex(TimeProvider time) : IDisposable
     /// <inheritdoc/>
     public void Dispose() => one.Dispose();
 
-    private async Task CatchUpAsync(SqliteConnection connection, CancellationToken ct)
+    private async Task CatchUpAsync(CisternDb db, CancellationToken ct)
     {
-        await using var command = connection.CreateCommand();
-        command.CommandText = "SELECT * FROM LogRows WHERE Seq > $seq ORDER BY Seq";
-        command.Parameters.AddWithValue("$seq", seq);
         if (!time.LocalTimeZone.Equals(shelf.Zone))
         {
             // The machine stands elsewhere now: months begin otherwise.
@@ -56,15 +53,12 @@ public sealed class LogIndex(TimeProvider time) : IDisposable
         var zone = shelf.Zone;
         var changed = new Dictionary<int, CodedRow>();
         var newest = seq;
-        await using (var rows = await command.ExecuteReaderAsync(ct))
+        await foreach (var row in db.LogRows.AsNoTracking().Where(row => row.Seq > seq).OrderBy(row => row.Seq).AsAsyncEnumerable().WithCancellation(ct))
         {
-            var read = new LogRowReader(rows, Once);
-            while (await rows.ReadAsync(ct))
-            {
-                var row = read.Row();
-                newest = row.Seq;
-                changed[row.BrewId] = new CodedRow(row, values.CodesOf(row, zone));
-            }
+            (row.Name, row.RecipeId, row.Coffee, row.Family, row.Vessel) = (Once(row.Name), Once(row.RecipeId), Once(row.Coffee), Once(row.Family), Once(row.Vessel));
+            (row.Grinder, row.Barista, row.Place) = (Once(row.Grinder), Once(row.Barista), Once(row.Place));
+            newest = row.Seq;
+            changed[row.BrewId] = new CodedRow(row, values.CodesOf(row, zone));
         }
 
         if (changed.Count > 0)
@@ -145,61 +139,6 @@ internal sealed class FacetValues
 
     /// <summary>The values by facet and number, as they stand now.</summary>
     public string[][] Now() => Array.ConvertAll(values, list => list.ToArray());
-}
-
-/// <summary>Reads rows by the places of their columns, which are looked up once.</summary>
-internal sealed class LogRowReader(SqliteDataReader rows, Func<string, string> once)
-{
-    private readonly Dictionary<string, int> at = Enumerable.Range(0, rows.FieldCount).ToDictionary(rows.GetName, i => i, StringComparer.Ordinal);
-
-    public LogRow Row() => new()
-    {
-        BrewId = rows.GetInt32(at[nameof(LogRow.BrewId)]),
-        Seq = rows.GetInt64(at[nameof(LogRow.Seq)]),
-        Stands = rows.GetInt64(at[nameof(LogRow.Stands)]) != 0,
-        OpenedAtMs = rows.GetInt64(at[nameof(LogRow.OpenedAtMs)]),
-        Name = Text(nameof(LogRow.Name)),
-        RecipeId = Text(nameof(LogRow.RecipeId)),
-        Coffee = Text(nameof(LogRow.Coffee)),
-        Family = Text(nameof(LogRow.Family)),
-        Vessel = Text(nameof(LogRow.Vessel)),
-        Grinder = Text("Mill"),
-        Barista = Text(nameof(LogRow.Barista)),
-        Place = Text(nameof(LogRow.Place)),
-        State = (Brews.BrewState)rows.GetInt32(at[nameof(LogRow.State)]),
-        Tastings = rows.GetInt32(at[nameof(LogRow.Tastings)]),
-        Score = Number(nameof(LogRow.Score)),
-        SharpHarsh = Number(nameof(LogRow.SharpHarsh)),
-        ThinHeavy = Number(nameof(LogRow.ThinHeavy)),
-        ReadTdsPercent = Number(nameof(LogRow.ReadTdsPercent)),
-        DoseG = Number(nameof(LogRow.DoseG)),
-        WaterG = Number(nameof(LogRow.WaterG)),
-        WaterTemperatureC = Number(nameof(LogRow.WaterTemperatureC)),
-        MedianUm = Number(nameof(LogRow.MedianUm)),
-        RestDays = Number(nameof(LogRow.RestDays)),
-        FinalTdsPercent = Number(nameof(LogRow.FinalTdsPercent)),
-        ExtractionYieldPercent = Number(nameof(LogRow.ExtractionYieldPercent)),
-        Tilt = Number(nameof(LogRow.Tilt)),
-        Drawn = Number(nameof(LogRow.Drawn)),
-        DrawdownS = Number(nameof(LogRow.DrawdownS)),
-        PressS = Number(nameof(LogRow.PressS)),
-        Flow = rows.IsDBNull(at[nameof(LogRow.Flow)]) ? null : Text(nameof(LogRow.Flow)),
-        ReleaseOffS = Number(nameof(LogRow.ReleaseOffS)),
-        WaterOffG = Number(nameof(LogRow.WaterOffG)),
-        DoseOffG = Number(nameof(LogRow.DoseOffG)),
-        TemperatureOffC = Number(nameof(LogRow.TemperatureOffC)),
-        ForetoldTdsPercent = Number(nameof(LogRow.ForetoldTdsPercent)),
-        ForetoldTdsLow = Number(nameof(LogRow.ForetoldTdsLow)),
-        ForetoldTdsHigh = Number(nameof(LogRow.ForetoldTdsHigh)),
-        ForetoldTiltLow = Number(nameof(LogRow.ForetoldTiltLow)),
-        ForetoldTiltHigh = Number(nameof(LogRow.ForetoldTiltHigh)),
-        ForetoldDrawdownLowS = Number(nameof(LogRow.ForetoldDrawdownLowS)),
-        ForetoldDrawdownHighS = Number(nameof(LogRow.ForetoldDrawdownHighS)),
-    };
-
-    private string Text(string column) => once(rows.GetString(at[column]));
-
-    private double? Number(string column) => rows.IsDBNull(at[column]) ? null : rows.GetDouble(at[column]);
 }
 
 /// <summary>All rows of the log at one moment, the newest first; it never changes.</summary>

@@ -55,7 +55,8 @@ public sealed class LogRow
     public double? Score { get; set; }
 
     /// <summary>The mean of sharp (−5) to harsh (5) as tasted; null where nobody placed it.</summary>
-    public double? SharpHarsh { get; set; }
+    [Column("SharpHarsh")]
+    public double? SourBitter { get; set; }
 
     /// <summary>The mean of thin (−5) to heavy (5) as tasted; null where nobody placed it.</summary>
     public double? ThinHeavy { get; set; }
@@ -84,11 +85,13 @@ public sealed class LogRow
     /// <summary>Of the dose in the cup, computed as brewed, %.</summary>
     public double? ExtractionYieldPercent { get; set; }
 
-    /// <summary>Sharp (negative) to harsh, computed as brewed; a judgement.</summary>
-    public double? Tilt { get; set; }
+    /// <summary>Sour (negative) to bitter, computed as brewed; a judgement.</summary>
+    [Column("Tilt")]
+    public double? FlavourBalance { get; set; }
 
     /// <summary>Of what rest would give, computed as brewed, a share.</summary>
-    public double? Drawn { get; set; }
+    [Column("Drawn")]
+    public double? ExtractionLevel { get; set; }
 
     /// <summary>From the opening to the dry bed by its clock, s; null where that was not seen.</summary>
     public double? DrawdownS { get; set; }
@@ -111,26 +114,33 @@ public sealed class LogRow
     /// <summary>At the kettle over the plan, °C.</summary>
     public double? TemperatureOffC { get; set; }
 
-    /// <summary>The strength foretold of its plan, % TDS.</summary>
-    public double? ForetoldTdsPercent { get; set; }
+    /// <summary>The strength expected of its plan, % TDS.</summary>
+    [Column("ForetoldTdsPercent")]
+    public double? ExpectedTdsPercent { get; set; }
 
     /// <summary>From, 80 %.</summary>
-    public double? ForetoldTdsLow { get; set; }
+    [Column("ForetoldTdsLow")]
+    public double? ExpectedTdsLow { get; set; }
 
     /// <summary>To, 80 %.</summary>
-    public double? ForetoldTdsHigh { get; set; }
+    [Column("ForetoldTdsHigh")]
+    public double? ExpectedTdsHigh { get; set; }
 
-    /// <summary>The tilt foretold of its plan, from, 80 %.</summary>
-    public double? ForetoldTiltLow { get; set; }
+    /// <summary>The flavour balance expected of its plan, from, 80 %.</summary>
+    [Column("ForetoldTiltLow")]
+    public double? ExpectedBalanceLow { get; set; }
 
     /// <summary>To, 80 %.</summary>
-    public double? ForetoldTiltHigh { get; set; }
+    [Column("ForetoldTiltHigh")]
+    public double? ExpectedBalanceHigh { get; set; }
 
-    /// <summary>The drain foretold of its plan, from, 80 %, s.</summary>
-    public double? ForetoldDrawdownLowS { get; set; }
+    /// <summary>The drain expected of its plan, from, 80 %, s.</summary>
+    [Column("ForetoldDrawdownLowS")]
+    public double? ExpectedDrawdownLowS { get; set; }
 
     /// <summary>To, 80 %, s.</summary>
-    public double? ForetoldDrawdownHighS { get; set; }
+    [Column("ForetoldDrawdownHighS")]
+    public double? ExpectedDrawdownHighS { get; set; }
 
     /// <summary>Its strength: read where it was, or else computed, % TDS.</summary>
     public double? TdsPercent => ReadTdsPercent ?? FinalTdsPercent;

@@ -53,7 +53,7 @@ public sealed class StoredPlan : IShelved
     /// <summary>The revision it stands at.</summary>
     public int Position { get; set; }
 
-    /// <summary>The state it is held against: the dotted tide.</summary>
+    /// <summary>The state it is held against: the dotted brew chart.</summary>
     public required string AcceptedJson { get; set; }
 
     /// <summary>Its changes, as far back as they can be undone.</summary>

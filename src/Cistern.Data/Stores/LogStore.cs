@@ -29,8 +29,7 @@ public sealed class LogStore(CisternDb db, LogIndex index, TimeProvider time)
         await db.Database.OpenConnectionAsync(ct);
         try
         {
-            var connection = (SqliteConnection)db.Database.GetDbConnection();
-            return (await index.NowAsync(connection, ct)).Find(query, await MatchingAsync(connection, query, ct));
+            return (await index.NowAsync(db, ct)).Find(query, await MatchingAsync((SqliteConnection)db.Database.GetDbConnection(), query, ct));
         }
         finally
         {

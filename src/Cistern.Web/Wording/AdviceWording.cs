@@ -41,7 +41,7 @@ public static class AdviceWording
     public static string Target(IEnumerable<Aim> aims) => string.Join(", ", aims.Where(aim => aim.Set).Select(aim => aim.Of switch
     {
         AimOf.Strength => $"{FigureFormat.Number(aim.Range.Low, 2)} to {FigureFormat.Percent(aim.Range.High, 2)} TDS",
-        AimOf.Lean => $"balance {FigureFormat.Signed(aim.Range.Low, 2)} to {FigureFormat.Signed(aim.Range.High, 2)}",
+        AimOf.FlavourSide => $"balance {FigureFormat.Signed(aim.Range.Low, 2)} to {FigureFormat.Signed(aim.Range.High, 2)}",
         AimOf.Yield => $"{FigureFormat.Percent(aim.Range.Low)} to {FigureFormat.Percent(aim.Range.High)} extraction",
         AimOf.Finish => aim.AsSet.Low <= 0 ? $"done by {FigureFormat.Clock(aim.AsSet.High)}" : $"done from {FigureFormat.Clock(aim.AsSet.Low)} to {FigureFormat.Clock(aim.AsSet.High)}",
         _ => "",
@@ -86,7 +86,7 @@ public static class AdviceWording
     public static IEnumerable<(string What, string Now, string Then)> Figures(Totals now, Totals then, FigureFormat format)
     {
         yield return ("Strength", FigureFormat.Number(now.FinalTdsPercent, 2), $"{FigureFormat.Number(then.FinalTdsPercent, 2)} % TDS");
-        yield return ("Balance", FigureFormat.Signed(now.Tilt, 2), $"{FigureFormat.Signed(then.Tilt, 2)}, {FigureFormat.Tilt(then.Tilt)}");
+        yield return ("Balance", FigureFormat.Signed(now.FlavourBalance, 2), $"{FigureFormat.Signed(then.FlavourBalance, 2)}, {FigureFormat.FlavourBalance(then.FlavourBalance)}");
         yield return ("Extraction", FigureFormat.Number(now.ExtractionYieldPercent, 1), FigureFormat.Percent(then.ExtractionYieldPercent));
         if (then.DrawdownS is { } drainS && now.DrawdownS is { } drainedS)
         {

@@ -9,5 +9,5 @@ public static class CupWording
     public static string Of(Totals totals) => string.Join(", ", CupJudgement.Of(totals).Words);
 
     /// <summary>How much was drawn, with its figure.</summary>
-    public static string DrawnOf(Totals totals) => $"{CupJudgement.Of(totals).DrawnWords}, {FigureFormat.Number(100 * totals.Drawn, 0)} of 100";
+    public static string ExtractionLevelOf(Totals totals) => $"{CupJudgement.Of(totals).ExtractionWords}, {FigureFormat.Number(100 * totals.ExtractionLevel, 0)} of 100";
 }

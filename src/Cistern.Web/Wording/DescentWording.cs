@@ -16,7 +16,7 @@ public static class DescentWording
 
         var before = parent?.Last is { Facts: not null } brew ? brew : null;
         var strength = Change(before is null ? null : Strength(before), Strength(last), value => FigureFormat.Percent(value, 2) + " TDS");
-        var lean = Change(before?.Facts?.Tilt, facts.Tilt, value => FigureFormat.Signed(value, 2));
+        var lean = Change(before?.Facts?.FlavourBalance, facts.FlavourBalance, value => FigureFormat.Signed(value, 2));
         var score = last.Tastings.Max(tasting => tasting.Score) is { } scored ? $", scored {Change(before?.Tastings.Max(tasting => tasting.Score), scored, value => FigureFormat.Number(value, 1))} of 10" : ", not tasted";
         return $"Brewed {(node.Brewed == 1 ? "once" : $"{node.Brewed} times")}: {strength}, balance {lean}{score}.";
     }

@@ -99,10 +99,10 @@ public sealed class FigureFormat(Units units, AtHand? hand = null)
     public static string Ratio(double ratio) => $"1:{Number(ratio, 1)}";
 
     /// <summary>A judgement in words: sharp, balanced or harsh.</summary>
-    public static string Tilt(double tilt) => CupJudgement.BalanceOf(tilt);
+    public static string FlavourBalance(double balance) => CupJudgement.BalanceOf(balance);
 
-    /// <summary>The words and units of a tide for this barista.</summary>
-    public TideLabels Labels(string vessel) => new()
+    /// <summary>The words and units of a brew chart for this barista.</summary>
+    public BrewChartLabels Labels(string vessel) => new()
     {
         Mass = g => Mass(g, fine: false),
         MassTick = g => units.Mass == Core.Reckoning.MassUnit.Gram ? Number(g, 0) : Number(units.MassFromG(g), 1).TrimEnd('0').TrimEnd('.'),

@@ -27,9 +27,9 @@ public static class LearnedWording
             FitParameter.Gas => $"It holds {(more ? "more" : "less")} gas than its days since roasting say.",
             FitParameter.HeatLoss => $"It loses heat about {share} {(more ? "faster" : "slower")} than others of its make.",
             FitParameter.GrinderOffsetUm => $"It grinds about {FigureFormat.Number(Math.Abs(one.Value), 0)} µm {(more ? "coarser" : "finer")} than its table ({FigureFormat.Signed(one.Low, 0)} to {FigureFormat.Signed(one.High, 0)} µm).",
-            FitParameter.PalateLean => $"Calls a balanced cup {FigureFormat.Number(Math.Abs(one.Value), 1)} {(Math.Abs(one.Value) < 1.05 ? "point" : "points")} {(more ? "bitter" : "sour")}.",
+            FitParameter.PalateBalance => $"Calls a balanced cup {FigureFormat.Number(Math.Abs(one.Value), 1)} {(Math.Abs(one.Value) < 1.05 ? "point" : "points")} {(more ? "bitter" : "sour")}.",
             FitParameter.PalateBody => $"Calls a drink of usual strength {FigureFormat.Number(Math.Abs(one.Value), 1)} {(Math.Abs(one.Value) < 1.05 ? "point" : "points")} {(more ? "heavy" : "thin")}.",
-            FitParameter.PalateLeanScale => $"Uses {(more ? "much" : "little")} of the scale from sour to bitter.",
+            FitParameter.PalateBalanceScale => $"Uses {(more ? "much" : "little")} of the scale from sour to bitter.",
             _ => $"Uses {(more ? "much" : "little")} of the scale from thin to heavy.",
         };
     }

@@ -102,7 +102,7 @@ public static class StepWording
         _ => Words<VesselFamily>.Of(family).Replace('-', ' '),
     };
 
-    /// <summary>What the vessel's lane of a tide is called.</summary>
+    /// <summary>What the vessel's lane of a brew chart is called.</summary>
     public static string InVessel(VesselFamily family) => family switch
     {
         VesselFamily.FrenchPress => "in the press",

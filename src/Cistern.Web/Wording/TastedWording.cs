@@ -12,8 +12,8 @@ public static class TastedWording
 
     /// <summary>A tasting in a few words: where it was placed, and its score.</summary>
     public static string Of(Tasting tasting) =>
-        (tasting.SharpHarsh is null && tasting.ThinHeavy is null
+        (tasting.SourBitter is null && tasting.ThinHeavy is null
             ? "not placed on the pad"
-            : (tasting.SharpHarsh switch { < -1 => "sour", > 1 => "bitter", _ => "balanced" }) + ", " + (tasting.ThinHeavy switch { < -1 => "thin", > 1 => "heavy", _ => "of middling body" }))
+            : (tasting.SourBitter switch { < -1 => "sour", > 1 => "bitter", _ => "balanced" }) + ", " + (tasting.ThinHeavy switch { < -1 => "thin", > 1 => "heavy", _ => "of middling body" }))
         + (tasting.Score is { } score ? $", {FigureFormat.Number(score, score % 1 == 0 ? 0 : 1)} of 10" : "");
 }

@@ -17,10 +17,10 @@ namespace Cistern.Web.Pages.Bench;
 /// <param name="Name">Its name.</param>
 /// <param name="CoffeeName">Its coffee; empty where none was named.</param>
 /// <param name="OpenedAtMs">When it was begun, UTC ms.</param>
-/// <param name="TinyTide">Its tide, small.</param>
+/// <param name="Sparkline">Its brew chart, small.</param>
 /// <param name="Tasted">Whether anybody has tasted it.</param>
 /// <param name="Score">What it was scored first, of 10; null where it was not.</param>
-public sealed record BrewedLast(int Id, string Name, string CoffeeName, long OpenedAtMs, string TinyTide, bool Tasted, double? Score);
+public sealed record BrewedLast(int Id, string Name, string CoffeeName, long OpenedAtMs, string Sparkline, bool Tasted, double? Score);
 
 /// <summary>What can be brewed now, and what needs attention.</summary>
 public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans, PlanOpening opening, ForecastModel model) : PageModel
@@ -43,10 +43,10 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
     // Compiled once, and only what is shown is read: a brew carries its plan, its forecast and its file.
     private static readonly Func<CisternDb, IAsyncEnumerable<BrewedLast>> Newest = EF.CompileAsyncQuery((CisternDb db) => db.Brews
         .Where(brew => !brew.Rehearsal && brew.TakenAwayAtMs == null && brew.State == BrewState.Finished).OrderByDescending(brew => brew.OpenedAtMs).Take(4)
-        .Select(brew => new BrewedLast(brew.Id, brew.Name, brew.CoffeeName, brew.OpenedAtMs, brew.TinyTide, brew.Tastings.Any(), brew.Tastings.OrderBy(one => one.Id).Select(one => one.Score).FirstOrDefault())));
+        .Select(brew => new BrewedLast(brew.Id, brew.Name, brew.CoffeeName, brew.OpenedAtMs, brew.Sparkline, brew.Tastings.Any(), brew.Tastings.OrderBy(one => one.Id).Select(one => one.Score).FirstOrDefault())));
 
     private static readonly Func<CisternDb, List<int?>, IAsyncEnumerable<BrewedLast>> OfIds = EF.CompileAsyncQuery((CisternDb db, List<int?> ids) => db.Brews.Where(brew => ids.Contains(brew.Id))
-        .Select(brew => new BrewedLast(brew.Id, brew.Name, brew.CoffeeName, brew.OpenedAtMs, brew.TinyTide, brew.Tastings.Any(), brew.Tastings.OrderBy(one => one.Id).Select(one => one.Score).FirstOrDefault())));
+        .Select(brew => new BrewedLast(brew.Id, brew.Name, brew.CoffeeName, brew.OpenedAtMs, brew.Sparkline, brew.Tastings.Any(), brew.Tastings.OrderBy(one => one.Id).Select(one => one.Score).FirstOrDefault())));
 
     private static readonly Func<CisternDb, IAsyncEnumerable<int?>> Good = EF.CompileAsyncQuery((CisternDb db) => db.Bags
         .Where(bag => bag.RemovedAtMs == null && bag.UsedUpOn == null).Select(bag => bag.Name).Distinct().OrderBy(name => name).Take(MostCoffees)

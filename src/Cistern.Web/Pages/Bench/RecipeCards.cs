@@ -11,8 +11,8 @@ namespace Cistern.Web.Pages.Bench;
 /// <param name="Recipe">The recipe.</param>
 /// <param name="Charge">Its dose, water and temperature in words.</param>
 /// <param name="Comes">What it comes to, in words.</param>
-/// <param name="TinyTide">Its tide in little.</param>
-public sealed record RecipeCard(Recipe Recipe, string Charge, string Comes, string TinyTide);
+/// <param name="Sparkline">Its brew chart in little.</param>
+public sealed record RecipeCard(Recipe Recipe, string Charge, string Comes, string Sparkline);
 
 /// <summary>The recipes of one family of vessel.</summary>
 /// <param name="Family">The family.</param>
@@ -42,6 +42,6 @@ public sealed record RecipeCards(IReadOnlyList<FamilyCards> Families)
             recipe,
             $"{format.Dose(recipe.Coffee.DoseG)} to {format.Water(recipe.WaterG)} {water}",
             $"{FigureFormat.Clock(totals.FinishS)}, {format.Drink(totals.FinalG)}, {FigureFormat.Percent(totals.FinalTdsPercent, 2)} TDS{(totals.ChilledC is null ? "" : ", iced")}",
-            TinyTide.Points(forecast));
+            Sparkline.Points(forecast));
     }
 }

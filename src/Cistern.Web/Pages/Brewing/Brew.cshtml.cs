@@ -122,8 +122,8 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
     /// <summary>Changes with what is said of slips, but not with their seconds: so long as it is the same, a button under a finger stays.</summary>
     public string SlipKey => $"{Slip?.Slip.Kind} {Slip?.Slip.Step} {Slip?.Told.Offer.Length > 0} {LastTaken?.Id}";
 
-    /// <summary>The tide as it really goes, over the planned one.</summary>
-    public string TideSvg(double widthPx, double lanesPx, string prefix) => Tide.Draw(Real, new TideOptions(widthPx)
+    /// <summary>The brew chart as it really goes, over the planned one.</summary>
+    public string BrewChartSvg(double widthPx, double lanesPx, string prefix) => BrewChart.Draw(Real, new BrewChartOptions(widthPx)
     {
         Ghost = Run.ClockRuns ? Plan : null,
         Weighed = weighed ??= WeighedCurve.Of(Brew, Recipe, Curves),

@@ -31,7 +31,7 @@ internal static class OutApi
         app.MapGet("/out/plans.json", PlansAsync).WithName("plans-out").WithSummary("The kept plans as one recipe file.");
         app.MapGet("/out/shelf.json", ShelfAsync).WithName("shelf-out").WithSummary("The shelf as one file.");
         app.MapGet("/log/{id:int}/brew.json", BrewAsync).WithName("brew-out").WithSummary("One brew as a brew file.");
-        app.MapGet("/log/{id:int}/tide.svg", TideAsync).WithName("tide-out").WithSummary("The brew chart of one brew, as it was brewed, as a picture.");
+        app.MapGet("/log/{id:int}/tide.svg", BrewChartAsync).WithName("tide-out").WithSummary("The brew chart of one brew, as it was brewed, as a picture.");
         app.MapGet("/formats/brew.schema.json", () => Results.Text(BrewSchema.Write(), "application/schema+json")).WithName("brew-schema").WithSummary("The brew file's JSON Schema, draft 2020-12.");
     }
 
@@ -100,7 +100,7 @@ internal static class OutApi
         return Results.NotFound();
     }
 
-    private static async Task<IResult> TideAsync(int id, HttpContext context, CisternDb db, BenchContext bench, ForecastModel model, CancellationToken ct)
+    private static async Task<IResult> BrewChartAsync(int id, HttpContext context, CisternDb db, BenchContext bench, ForecastModel model, CancellationToken ct)
     {
         var brew = await db.Brews.AsNoTracking().Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).AsSplitQuery().FirstOrDefaultAsync(row => row.Id == id && !row.Rehearsal && row.State != BrewState.Running, ct);
         if (brew is null || !brew.IsReadable())
@@ -113,7 +113,7 @@ internal static class OutApi
         var run = brew.Run(plan, brew.EndedAtMs ?? brew.OpenedAtMs);
         var real = brew.Real(plan, run) ?? plan;
         context.Response.Headers.ContentDisposition = $"attachment; filename={brew.RecipeId}-{id.ToString(CultureInfo.InvariantCulture)}.svg";
-        return Results.Text(Tide.Draw(real, new TideOptions(760) { StandsAlone = true, Labels = format.Labels(StepWording.InVessel(real.Recipe.Brewer.Family)) }), "image/svg+xml", Plain);
+        return Results.Text(BrewChart.Draw(real, new BrewChartOptions(760) { StandsAlone = true, Labels = format.Labels(StepWording.InVessel(real.Recipe.Brewer.Family)) }), "image/svg+xml", Plain);
     }
 
     private static UTF8Encoding Plain { get; } = new(encoderShouldEmitUTF8Identifier: false);

@@ -19,7 +19,7 @@ public sealed record LearnedThing(FitScope Scope, string Whose, int Brews, IRead
 /// <summary>What was learned from the brews of this house, how well it foretells them, and whether it is used.</summary>
 public sealed class LearnedModel(CisternDb db, LearnedNow now, BenchContext bench) : PageModel
 {
-    /// <summary>As many of the last brews are told as they would have been foretold.</summary>
+    /// <summary>As many of the last brews are told as they would have been expected.</summary>
     private const int MostLeftOut = 12;
 
     /// <summary>How this barista reads figures.</summary>
@@ -31,10 +31,10 @@ public sealed class LearnedModel(CisternDb db, LearnedNow now, BenchContext benc
     /// <summary>Thing by thing.</summary>
     public IReadOnlyList<LearnedThing> Things { get; private set; } = [];
 
-    /// <summary>The last brews, the newest first, each foretold without it.</summary>
+    /// <summary>The last brews, the newest first, each expected without it.</summary>
     public IReadOnlyList<(int Id, string Name, string When, IReadOnlyList<LeftOut> Figures)> LeftOut { get; private set; } = [];
 
-    /// <summary>The median miss of a figure foretold without its brew, as a share of the unfitted model's; null where too few were measured.</summary>
+    /// <summary>The median miss of a figure expected without its brew, as a share of the unfitted model's; null where too few were measured.</summary>
     public IReadOnlyList<(string Figure, string Fitted, string Unfitted)> Misses { get; private set; } = [];
 
     /// <summary>Whether forecasts of whoever is here use it.</summary>
@@ -51,7 +51,7 @@ public sealed class LearnedModel(CisternDb db, LearnedNow now, BenchContext benc
             .Select(group => new LearnedThing(group.Key.Scope, group.Key.Whose, learned.BrewsOf.GetValueOrDefault((group.Key.Scope, group.Key.Whose)), [.. group.Where(one => one.IsKnown).Select(one => LearnedWording.Of(one, Format)).OfType<string>()]))
             .OrderBy(thing => thing.Scope).ThenByDescending(thing => thing.Brews).ThenBy(thing => thing.Whose, StringComparer.Ordinal)];
         Misses = [.. learned.LeftOut.Where(one => one.Figure != FitFigure.PressFelt).GroupBy(one => one.Figure).Where(group => group.Count() >= 3).OrderBy(group => group.Key)
-            .Select(group => (LearnedWording.Name(group.Key), LearnedWording.Off(group.Key, Median(group.Select(one => Math.Abs(one.Foretold - one.Measured))), Format), LearnedWording.Off(group.Key, Median(group.Select(one => Math.Abs(one.Unfitted - one.Measured))), Format)))];
+            .Select(group => (LearnedWording.Name(group.Key), LearnedWording.Off(group.Key, Median(group.Select(one => Math.Abs(one.Expected - one.Measured))), Format), LearnedWording.Off(group.Key, Median(group.Select(one => Math.Abs(one.Unfitted - one.Measured))), Format)))];
         var last = learned.LeftOut.Where(one => one.Figure != FitFigure.PressFelt).GroupBy(one => one.Name, StringComparer.Ordinal).Select(group => (Id: int.Parse(group.Key, System.Globalization.CultureInfo.InvariantCulture), Figures: group.DistinctBy(one => one.Figure).ToList())).ToList();
         var ids = last.ConvertAll(one => one.Id);
         var brews = await db.Brews.AsNoTracking().Where(brew => ids.Contains(brew.Id)).OrderByDescending(brew => brew.OpenedAtMs).Take(MostLeftOut).Select(brew => new { brew.Id, brew.Name, brew.OpenedAtMs }).ToListAsync(ct);

@@ -14,10 +14,10 @@ namespace Cistern.Web.Pages.Log;
 
 /// <summary>A brew of the log as its line is told: its row, and what only its own row in the file has.</summary>
 /// <param name="Row">The row.</param>
-/// <param name="TinyTide">Its tide in little.</param>
+/// <param name="Sparkline">Its brew chart in little.</param>
 /// <param name="GrindText">How it was ground.</param>
 /// <param name="Note">What somebody said of it.</param>
-public sealed record LogLine(LogRow Row, string TinyTide, string GrindText, string Note);
+public sealed record LogLine(LogRow Row, string Sparkline, string GrindText, string Note);
 
 /// <summary>Every brew, the newest first, found by anything.</summary>
 public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, BenchContext bench) : PageModel
@@ -121,9 +121,9 @@ public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, Ben
         var rows = page.Take(PageSize).ToList();
         var ids = rows.ConvertAll(row => row.BrewId);
         var told = await db.Brews.AsNoTracking().Where(brew => ids.Contains(brew.Id))
-            .Select(brew => new { brew.Id, brew.TinyTide, brew.GrindText, Note = brew.Tastings.OrderBy(tasting => tasting.Id).Select(tasting => tasting.Note).FirstOrDefault() ?? "" })
+            .Select(brew => new { brew.Id, brew.Sparkline, brew.GrindText, Note = brew.Tastings.OrderBy(tasting => tasting.Id).Select(tasting => tasting.Note).FirstOrDefault() ?? "" })
             .ToDictionaryAsync(brew => brew.Id, ct);
-        Lines = [.. rows.Where(row => told.ContainsKey(row.BrewId)).Select(row => new LogLine(row, told[row.BrewId].TinyTide, told[row.BrewId].GrindText, told[row.BrewId].Note))];
+        Lines = [.. rows.Where(row => told.ContainsKey(row.BrewId)).Select(row => new LogLine(row, told[row.BrewId].Sparkline, told[row.BrewId].GrindText, told[row.BrewId].Note))];
     }
 
     private static (long Ms, int Id) ReadPlace(string? before) =>

@@ -21,7 +21,7 @@ namespace Cistern.Web.Pages.Log;
 public sealed record LoggedBrew(Data.Brews.Brew Brew, Forecast Plan, Forecast Planned, BrewRun Run, Forecast? Real, IReadOnlyList<WeighedPoint> OnTheScale)
 {
     /// <summary>As it was brewed, or as it was planned.</summary>
-    public Forecast Drawn => Real ?? Plan;
+    public Forecast ExtractionLevel => Real ?? Plan;
 
     /// <summary>What its own clock measured of what flowed.</summary>
     public Measured Measured => Brew.Timed(Plan.Recipe, Run);

@@ -37,8 +37,8 @@ public sealed class SheetModel(CisternDb db, BrewOut brews, BenchContext bench, 
             yield return Of("Drink", one => Format.Water(one.Totals.FinalG));
             yield return Of("Strength, TDS", one => FigureFormat.Percent(one.Totals.FinalTdsPercent, 2));
             yield return Of("Extraction", one => FigureFormat.Percent(one.Totals.ExtractionYieldPercent));
-            yield return Of("Extracted", one => CupWording.DrawnOf(one.Totals));
-            yield return Of("Balance", one => FigureFormat.Tilt(one.Totals.Tilt));
+            yield return Of("Extracted", one => CupWording.ExtractionLevelOf(one.Totals));
+            yield return Of("Balance", one => FigureFormat.FlavourBalance(one.Totals.FlavourBalance));
             if (planned.Totals.DrawdownS is { } drawdownS)
             {
                 yield return ("Drawdown, by the clock", FigureFormat.Clock(drawdownS), Logged.Measured.DrawdownS is { } drainedS ? FigureFormat.Clock(drainedS) : "—");

@@ -14,19 +14,19 @@ namespace Cistern.Web.Pages.Next;
 
 /// <summary>One brew of a line, as it is told.</summary>
 /// <param name="Brew">The brew.</param>
-/// <param name="Tilt">Which way it leans as it was brewed, forecast.</param>
+/// <param name="FlavourBalance">Which way it leans as it was brewed, forecast.</param>
 /// <param name="TdsPercent">Its strength: read, or else forecast, %.</param>
 /// <param name="YieldPercent">Its extraction: by the reading, or else forecast, %.</param>
 /// <param name="Read">Whether a refractometer told it.</param>
 /// <param name="Changed">What was changed from the one before, in words.</param>
 /// <param name="Planned">What it was expected to come to as it was planned.</param>
-public sealed record LineRow(Data.Brews.Brew Brew, double Tilt, double TdsPercent, double YieldPercent, bool Read, string Changed, Totals Planned)
+public sealed record LineRow(Data.Brews.Brew Brew, double FlavourBalance, double TdsPercent, double YieldPercent, bool Read, string Changed, Totals Planned)
 {
     /// <summary>Whether it was made from another by a change.</summary>
     public bool IsChanged => Changed.Length > 0;
 }
 
-/// <summary>A line of brews as a path, with what each change did, foretold and real.</summary>
+/// <summary>A line of brews as a path, with what each change did, expected and real.</summary>
 public sealed class LineModel(CisternDb db, LineStore lines, BenchContext bench, ForecastModel model) : PageModel
 {
     /// <summary>Who is here, and what is brewing.</summary>
@@ -88,7 +88,7 @@ public sealed class LineModel(CisternDb db, LineStore lines, BenchContext bench,
         var change = LineChange.Read(brew.ChangedJson);
         return new LineRow(
             brew,
-            facts.Tilt,
+            facts.FlavourBalance,
             read ?? facts.FinalTdsPercent,
             brew.ReadYieldPercent(facts.FinalG, facts.DoseG) ?? facts.ExtractionYieldPercent,
             read is not null,

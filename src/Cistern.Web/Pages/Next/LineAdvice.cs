@@ -34,12 +34,12 @@ public sealed record AdvisedBrew(Data.Brews.Brew Brew, BrewGear Gear, Advice Adv
 /// <param name="opening">Opens plans.</param>
 public sealed class LineAdvice(CisternDb db, LineStore lines, Models models, PlanOpening opening)
 {
-    /// <summary>The drink that was foretold when it was planned, g, where what is in the cup was weighed: only then can it fall short of it.</summary>
+    /// <summary>The drink that was expected when it was planned, g, where what is in the cup was weighed: only then can it fall short of it.</summary>
     private static double? CupG(Data.Brews.Brew brew)
     {
-        var foretold = brew.Figures();
+        var expected = brew.Figures();
         return brew.Observed(ObservationNames.Beverage) is null ? null
-            : foretold.GetValueOrDefault("chilledG") ?? foretold.GetValueOrDefault("dilutedG") ?? foretold.GetValueOrDefault("beverageG");
+            : expected.GetValueOrDefault("chilledG") ?? expected.GetValueOrDefault("dilutedG") ?? expected.GetValueOrDefault("beverageG");
     }
 
     /// <summary>The brew and what is advised after it; null where there is no such brew, or it is not over.</summary>

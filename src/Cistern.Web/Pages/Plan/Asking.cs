@@ -13,7 +13,7 @@ public static class Asking
     {
         Outcome.TdsPercent => TypedNumber.Read(text, 0.1, 15, "% TDS"),
         Outcome.ExtractionYieldPercent => TypedNumber.Read(text, 1, 35, "%"),
-        Outcome.Tilt => TypedNumber.Read(text, -10, 10, ""),
+        Outcome.FlavourBalance => TypedNumber.Read(text, -10, 10, ""),
         Outcome.DrinkG => Mass(TypedNumber.Read(text, format.Units.MassFromG(5), format.Units.MassFromG(Member.MostWaterG), format.MassUnit), format),
         Outcome.PressForceN => TypedNumber.Read(text, 10, 500, "N"),
         _ => TypedNumber.ReadClock(text, 1, Member.LongestBrewS),
@@ -26,7 +26,7 @@ public static class Asking
     {
         Outcome.TdsPercent => $"{FigureFormat.Percent(value, 2)} TDS",
         Outcome.ExtractionYieldPercent => $"{FigureFormat.Percent(value)} extraction",
-        Outcome.Tilt => $"a balance of {FigureFormat.Signed(value, 2)}",
+        Outcome.FlavourBalance => $"a balance of {FigureFormat.Signed(value, 2)}",
         Outcome.DrinkG => $"{format.Water(value)} in the cup",
         Outcome.PressForceN => $"{FigureFormat.Number(value, 0)} N of force",
         Outcome.DrawdownS => $"a drawdown of {FigureFormat.Clock(value)}",
@@ -39,7 +39,7 @@ public static class Asking
     {
         Outcome.TdsPercent => "strength, % TDS",
         Outcome.ExtractionYieldPercent => "extraction, %",
-        Outcome.Tilt => "balance",
+        Outcome.FlavourBalance => "balance",
         Outcome.DrinkG => $"drink, {format.MassUnit}",
         Outcome.PressForceN => "force of the press, N",
         Outcome.DrawdownS => "drawdown, min:s",

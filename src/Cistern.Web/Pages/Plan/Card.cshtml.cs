@@ -20,8 +20,8 @@ public sealed class CardModel(PlanOpening opening) : PageModel
     /// <summary>How this barista reads figures.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
-    /// <summary>Its tide, drawn.</summary>
-    public string TideSvg => Tide.Draw(Plan.Forecast, new TideOptions(480)
+    /// <summary>Its brew chart, drawn.</summary>
+    public string BrewChartSvg => BrewChart.Draw(Plan.Forecast, new BrewChartOptions(480)
     {
         WithSteps = false,
         LanesPx = 90,

@@ -44,8 +44,8 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, BenchContext benc
     /// <summary>Whether anything was wished at all.</summary>
     public bool Wished { get; private set; }
 
-    /// <summary>The schools, in the order of the library.</summary>
-    public static IReadOnlyList<string> Schools { get; } = [.. RecipeLibrary.All.Select(recipe => recipe.School).OfType<string>().Distinct(StringComparer.Ordinal)];
+    /// <summary>The styles, in the order of the library.</summary>
+    public static IReadOnlyList<string> Styles { get; } = [.. RecipeLibrary.All.Select(recipe => recipe.Style).OfType<string>().Distinct(StringComparer.Ordinal)];
 
     /// <summary>The recipes, those that fit best first.</summary>
     public IReadOnlyList<Choice> Choices { get; private set; } = [];
@@ -104,7 +104,7 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, BenchContext benc
         Misfit.TooLong => $"takes {FigureFormat.Clock(choice.Forecast.Totals.FinishS)}",
         Misfit.TooBusy => $"hands on for {FigureFormat.Clock(choice.HandsS)}",
         Misfit.MoreWashing => "more to wash",
-        Misfit.School => "another style",
+        Misfit.Style => "another style",
         Misfit.TooMuch => "more than the brewer holds",
         _ => $"takes {Format.Dose(choice.Recipe.Coffee.DoseG)}, more than is left",
     }));
@@ -233,7 +233,7 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, BenchContext benc
             WithinS = minutes * 60,
             HandsS = hands * 60,
             Washing = Enum.TryParse<WashingUp>(Sent("washing"), out var washing) && Enum.IsDefined(washing) ? washing : null,
-            School = Sent("school"),
+            Style = Sent("school"),
             Coffee = Bag is null ? null : new Coffee(1, Bag.Roast, Bag.RestDays(bench.Today)),
             LeftG = Bag?.LeftG,
         };

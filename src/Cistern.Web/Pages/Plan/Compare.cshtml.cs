@@ -64,11 +64,11 @@ public sealed class CompareModel(PlanStore store, BenchContext bench, PlanForeca
         return Page();
     }
 
-    /// <summary>Both tides share one scale of time and of mass, so that they can be read against one another.</summary>
-    public TideOptions TideOf(Forecast forecast, string prefix)
+    /// <summary>Both brew charts share one scale of time and of mass, so that they can be read against one another.</summary>
+    public BrewChartOptions BrewChartOf(Forecast forecast, string prefix)
     {
-        var (one, other) = (Tide.MostOf(First!), Tide.MostOf(Second!));
-        return new TideOptions(520)
+        var (one, other) = (BrewChart.MostOf(First!), BrewChart.MostOf(Second!));
+        return new BrewChartOptions(520)
         {
             WithSteps = false,
             LanesPx = 190,

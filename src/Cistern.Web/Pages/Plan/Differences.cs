@@ -53,7 +53,7 @@ public sealed record Differences(IReadOnlyList<Difference> Set, IReadOnlyList<Di
     private static IEnumerable<(string What, string Value)> Settings(Forecast forecast, FigureFormat format)
     {
         var recipe = forecast.Recipe;
-        yield return ("Style", recipe.School ?? "");
+        yield return ("Style", recipe.Style ?? "");
         yield return ("Brewer", StepWording.Vessel(recipe.Brewer));
         yield return ("Dose", format.Dose(recipe.Coffee.DoseG));
         yield return ("Water", format.Water(recipe.WaterG));
@@ -71,8 +71,8 @@ public sealed record Differences(IReadOnlyList<Difference> Set, IReadOnlyList<Di
         var totals = forecast.Totals;
         yield return ("Strength", $"{FigureFormat.Percent(totals.FinalTdsPercent, 2)} TDS");
         yield return ("Extraction", FigureFormat.Percent(totals.ExtractionYieldPercent));
-        yield return ("Extracted", CupWording.DrawnOf(totals));
-        yield return ("Balance", $"{FigureFormat.Tilt(totals.Tilt)} ({FigureFormat.Signed(totals.Tilt, 2)})");
+        yield return ("Extracted", CupWording.ExtractionLevelOf(totals));
+        yield return ("Balance", $"{FigureFormat.FlavourBalance(totals.FlavourBalance)} ({FigureFormat.Signed(totals.FlavourBalance, 2)})");
         yield return ("Drink", $"{format.Water(totals.FinalG)}, {format.Drink(totals.FinalG)}");
         yield return ("Done at", FigureFormat.Clock(totals.FinishS));
         yield return ("To drink at", totals.ChilledC is null ? FigureFormat.Clock(totals.FinishS + totals.DrinkableAfterS) : "cold at once");

@@ -24,7 +24,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
     // The log may be long: the six are found by an index before anything of them is read.
     private static readonly Func<CisternDb, string, IAsyncEnumerable<BrewedBefore>> Before = EF.CompileAsyncQuery((CisternDb db, string coffee) => db.Brews
         .Where(brew => !brew.Rehearsal && brew.TakenAwayAtMs == null && brew.CoffeeName == coffee && brew.State == BrewState.Finished).OrderByDescending(brew => brew.OpenedAtMs).Take(6)
-        .Where(brew => brew.Facts != null).Select(brew => new BrewedBefore(brew.Name, brew.Facts!.FinalTdsPercent, brew.Facts.ExtractionYieldPercent, brew.Facts.Tilt)));
+        .Where(brew => brew.Facts != null).Select(brew => new BrewedBefore(brew.Name, brew.Facts!.FinalTdsPercent, brew.Facts.ExtractionYieldPercent, brew.Facts.FlavourBalance)));
 
     /// <summary>
     /// A brew that takes more steps of time than this is not run some sixty times more for its bands, its slack and the
@@ -57,7 +57,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
     /// <summary>How this barista reads figures.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
-    /// <summary>What the plan is held against: the dotted tide.</summary>
+    /// <summary>What the plan is held against: the dotted brew chart.</summary>
     public Forecast Accepted { get; private set; } = null!;
 
     /// <summary>What is different from it.</summary>
@@ -109,7 +109,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
     public (string Setting, string Outcome, string Value) Ask { get; private set; }
 
     /// <summary>The two figures asked for at once, as they stand in the form.</summary>
-    public (string By, string Tds, string Tilt) Both { get; private set; }
+    public (string By, string Tds, string FlavourBalance) Both { get; private set; }
 
     /// <summary>The name and the why of a plan being kept, and what is wrong with them.</summary>
     public (string Name, string Why, string? Problem) Keep { get; private set; }
@@ -136,7 +136,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
     public Forecast Forecast => Settings.Forecast;
 
     /// <summary>Words and units for its pictures.</summary>
-    public TideLabels Labels => Format.Labels(StepWording.InVessel(Settings.Recipe.Brewer.Family));
+    public BrewChartLabels Labels => Format.Labels(StepWording.InVessel(Settings.Recipe.Brewer.Family));
 
     /// <summary>The vessel cut open at that moment.</summary>
     public string VesselSvg => VesselCut.Draw(Forecast, AtS, Labels);
@@ -165,8 +165,8 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
         Picked.VesselId is not null && Settings.Vessel?.Id == Picked.VesselId ? Settings.Vessel!.Name : null,
     }.OfType<string>());
 
-    /// <summary>The tide of a width, with the dotted one where the plan has been changed.</summary>
-    public TideOptions TideOf(double widthPx, double lanesPx, string prefix) => new(widthPx)
+    /// <summary>The brew chart of a width, with the dotted one where the plan has been changed.</summary>
+    public BrewChartOptions BrewChartOf(double widthPx, double lanesPx, string prefix) => new(widthPx)
     {
         Ghost = IsChanged ? Accepted : null,
         Labels = Labels,
@@ -226,7 +226,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
         }, ct);
     }
 
-    /// <summary>The vessel alone, while the tide is scrubbed.</summary>
+    /// <summary>The vessel alone, while the brew chart is scrubbed.</summary>
     public async Task<IActionResult> OnGetVesselAsync(string id, CancellationToken ct) =>
         await LoadAsync(id, Request.Query, "", ct) ? Partial("_Vessel", this) : NotFound();
 
@@ -236,10 +236,10 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
             ? File(Encoding.UTF8.GetBytes(RecipeWriter.Write(await store.WholeAsync(Open, Settings.Recipe with { Name = Name }, ct))), "application/json", $"{Settings.Recipe.Id}.json")
             : NotFound();
 
-    /// <summary>The tide as an SVG that stands alone.</summary>
+    /// <summary>The brew chart as an SVG that stands alone.</summary>
     public async Task<IActionResult> OnGetTideAsync(string id, CancellationToken ct) =>
         await LoadAsync(id, Request.Query, "", ct)
-            ? File(Encoding.UTF8.GetBytes(Tide.Draw(Forecast, new TideOptions(760) { StandsAlone = true, Labels = Labels })), "image/svg+xml", $"{Settings.Recipe.Id}.svg")
+            ? File(Encoding.UTF8.GetBytes(BrewChart.Draw(Forecast, new BrewChartOptions(760) { StandsAlone = true, Labels = Labels })), "image/svg+xml", $"{Settings.Recipe.Id}.svg")
             : NotFound();
 
     /// <summary>Keeps the plan under a name.</summary>
@@ -519,7 +519,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
         return true;
     }
 
-    /// <summary>All that is shown besides the tide and the vessel.</summary>
+    /// <summary>All that is shown besides the brew chart and the vessel.</summary>
     private async Task WorkOutAsync(CancellationToken ct)
     {
         var values = Sent;

@@ -222,10 +222,10 @@ public static class PlanDeeds
     private static void FindBoth(PlanSettings plan, Values values)
     {
         var tds = TypedNumber.Read(values.Value("both.tds"), 0.1, 15, "% TDS");
-        var tilt = TypedNumber.Read(values.Value("both.tilt"), -10, 10, "");
-        if (tds.Value is not { } tdsPercent || tilt.Value is not { } leaning)
+        var balance = TypedNumber.Read(values.Value("both.tilt"), -10, 10, "");
+        if (tds.Value is not { } tdsPercent || balance.Value is not { } leaning)
         {
-            plan.Answer = tds.Problem ?? tilt.Problem;
+            plan.Answer = tds.Problem ?? balance.Problem;
             return;
         }
 
@@ -238,7 +238,7 @@ public static class PlanDeeds
         }
 
         var told = $"{plan.Told(by, solution.Values[by])} and {plan.Told(Setting.DoseG, solution.Values[Setting.DoseG])}";
-        var comes = $"{FigureFormat.Percent(solution.Forecast.Totals.FinalTdsPercent, 2)} TDS, balance {FigureFormat.Signed(solution.Forecast.Totals.Tilt, 2)}";
+        var comes = $"{FigureFormat.Percent(solution.Forecast.Totals.FinalTdsPercent, 2)} TDS, balance {FigureFormat.Signed(solution.Forecast.Totals.FlavourBalance, 2)}";
         plan.Note(applied.Refusal is null ? told : null);
         plan.Answer = applied.Refusal is null ? $"{told} give {comes}." : $"{solution.Why} The nearest: {told} give {comes}. Nothing is changed.";
     }

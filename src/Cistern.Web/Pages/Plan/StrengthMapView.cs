@@ -8,43 +8,43 @@ namespace Cistern.Web.Pages.Plan;
 /// <param name="Name">Its name.</param>
 /// <param name="TdsPercent">Its strength, %.</param>
 /// <param name="ExtractionYieldPercent">Its extraction yield, %.</param>
-/// <param name="Tilt">Its tilt; a judgement.</param>
-public sealed record BrewedBefore(string Name, double TdsPercent, double ExtractionYieldPercent, double Tilt);
+/// <param name="FlavourBalance">Its flavour balance; a judgement.</param>
+public sealed record BrewedBefore(string Name, double TdsPercent, double ExtractionYieldPercent, double FlavourBalance);
 
 /// <summary>The map of strength against yield as the page shows it.</summary>
 /// <param name="Svg">The picture.</param>
 /// <param name="Arrows">What each lettered arrow does.</param>
 /// <param name="Rows">The same as a table: what, strength, extraction, leaning.</param>
-public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, IReadOnlyList<(string What, string Tds, string Yield, string Tilt)> Rows)
+public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, IReadOnlyList<(string What, string Tds, string Yield, string FlavourBalance)> Rows)
 {
     /// <summary>Draws it for a plan and the last brews of its coffee.</summary>
     public static StrengthMapView Of(PlanModel plan, IReadOnlyList<BrewedBefore> brews)
     {
         var totals = plan.Forecast.Totals;
         var marks = new List<MapMark> { new(MapPoint.Plan, totals.ExtractionYieldPercent, totals.FinalTdsPercent, "this plan") };
-        var rows = new List<(string, string, string, string)> { Row("This plan", totals.FinalTdsPercent, totals.ExtractionYieldPercent, totals.Tilt) };
+        var rows = new List<(string, string, string, string)> { Row("This plan", totals.FinalTdsPercent, totals.ExtractionYieldPercent, totals.FlavourBalance) };
         if (plan.IsChanged)
         {
             var parent = plan.Accepted.Totals;
             marks.Add(new MapMark(MapPoint.Parent, parent.ExtractionYieldPercent, parent.FinalTdsPercent, "as it was"));
-            rows.Add(Row("Held against", parent.FinalTdsPercent, parent.ExtractionYieldPercent, parent.Tilt));
+            rows.Add(Row("Held against", parent.FinalTdsPercent, parent.ExtractionYieldPercent, parent.FlavourBalance));
         }
 
         foreach (var brew in brews)
         {
             marks.Add(new MapMark(MapPoint.Brew, brew.ExtractionYieldPercent, brew.TdsPercent, brew.Name));
-            rows.Add(Row($"Brewed: {brew.Name}", brew.TdsPercent, brew.ExtractionYieldPercent, brew.Tilt));
+            rows.Add(Row($"Brewed: {brew.Name}", brew.TdsPercent, brew.ExtractionYieldPercent, brew.FlavourBalance));
         }
 
         var nudges = plan.Heavy ? [] : Nudges.Of(plan.Forecast, plan.Settings.Grinder is { } own ? Math.Abs(own.UmPerSetting * own.Step) : 10).Where(nudge => plan.Settings.CanGrind || nudge.Setting != Setting.MedianUm).ToList();
         var arrows = nudges.ConvertAll(nudge => new MapArrow(nudge.ExtractionYieldPercent, nudge.TdsPercent, Words(nudge, plan)));
-        rows.AddRange(nudges.Select(nudge => Row(Words(nudge, plan), nudge.TdsPercent, nudge.ExtractionYieldPercent, nudge.Tilt)));
+        rows.AddRange(nudges.Select(nudge => Row(Words(nudge, plan), nudge.TdsPercent, nudge.ExtractionYieldPercent, nudge.FlavourBalance)));
         var target = plan.Settings.Recipe.Target?.TdsPercent;
         return new StrengthMapView(StrengthMap.Draw(marks, arrows, target is { } meant ? (meant.Low, meant.High) : null, 440, 300), [.. arrows.Select((arrow, i) => $"{StrengthMap.Letter(i)} {arrow.Label}")], rows);
     }
 
-    private static (string, string, string, string) Row(string what, double tds, double yield, double tilt) =>
-        (what, FigureFormat.Percent(tds, 2), FigureFormat.Percent(yield), $"{FigureFormat.Tilt(tilt)} ({FigureFormat.Signed(tilt, 2)})");
+    private static (string, string, string, string) Row(string what, double tds, double yield, double balance) =>
+        (what, FigureFormat.Percent(tds, 2), FigureFormat.Percent(yield), $"{FigureFormat.FlavourBalance(balance)} ({FigureFormat.Signed(balance, 2)})");
 
     private static string Words(Nudge nudge, PlanModel plan)
     {

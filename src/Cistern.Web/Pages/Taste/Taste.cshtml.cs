@@ -140,7 +140,7 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench,
         return Redirect($"/next/{id}");
     }
 
-    /// <summary>What this brew in particular can tell: what went otherwise than foretold, and what nobody has measured.</summary>
+    /// <summary>What this brew in particular can tell: what went otherwise than expected, and what nobody has measured.</summary>
     private IEnumerable<string> Asked()
     {
         if (BedTells && Form.Bed.Length == 0)

@@ -11,11 +11,11 @@ namespace Cistern.Web.Pages.Taste;
 
 /// <summary>One sip's fields.</summary>
 /// <param name="When">How warm.</param>
-/// <param name="SharpHarsh">Sharp to harsh.</param>
+/// <param name="SourBitter">Sharp to harsh.</param>
 /// <param name="ThinHeavy">Thin to heavy.</param>
 /// <param name="Placed">Whether it was placed on the pad or by the sliders.</param>
 /// <param name="Scales">Sweet, clear, finish and dry: 0 to 5, or empty where nobody said it.</param>
-public sealed record SipFields(SipWhen When, Field SharpHarsh, Field ThinHeavy, bool Placed, IReadOnlyList<Field> Scales)
+public sealed record SipFields(SipWhen When, Field SourBitter, Field ThinHeavy, bool Placed, IReadOnlyList<Field> Scales)
 {
     /// <summary>Names of a sip's fields begin so; those of the usual sip stand alone.</summary>
     public static string Prefix(SipWhen when) => when == SipWhen.Warm ? "" : Words<SipWhen>.Of(when) + ".";
@@ -108,7 +108,7 @@ public sealed class TasteForm
         {
             var sip = mine?.Sips.Find(one => one.When == when);
             // A tasting kept before there were sips is one.
-            var (sharp, thin) = sip is not null ? (sip.SharpHarsh, sip.ThinHeavy) : when == SipWhen.Warm && mine is { Sips.Count: 0 } ? (mine.SharpHarsh, mine.ThinHeavy) : (null, null);
+            var (sharp, thin) = sip is not null ? (sip.SourBitter, sip.ThinHeavy) : when == SipWhen.Warm && mine is { Sips.Count: 0 } ? (mine.SourBitter, mine.ThinHeavy) : (null, null);
             return Sip(when, Text(sharp), Text(thin), sharp is not null || thin is not null, [Text(sip?.Sweet), Text(sip?.Clear), Text(sip?.Finish), Text(sip?.Dry)]);
         })];
         form.Lay(
@@ -143,7 +143,7 @@ public sealed class TasteForm
             // What nobody placed is not recorded: the middle of a slider that was not touched says nothing.
             return sip with
             {
-                SharpHarsh = form.Checked(sip.SharpHarsh, sip.Placed, -5, 5, ""),
+                SourBitter = form.Checked(sip.SourBitter, sip.Placed, -5, 5, ""),
                 ThinHeavy = form.Checked(sip.ThinHeavy, sip.Placed, -5, 5, ""),
                 Scales = [.. sip.Scales.Select(scale => form.Checked(scale, scale.Text.Length > 0, 0, 5, ""))],
             };
@@ -193,11 +193,11 @@ public sealed class TasteForm
                 tasting.Sips.Add(sip);
             }
 
-            (sip.SharpHarsh, sip.ThinHeavy) = fields.Placed ? (Whole(fields.SharpHarsh), Whole(fields.ThinHeavy)) : (null, null);
+            (sip.SourBitter, sip.ThinHeavy) = fields.Placed ? (Whole(fields.SourBitter), Whole(fields.ThinHeavy)) : (null, null);
             (sip.Sweet, sip.Clear, sip.Finish, sip.Dry) = (Whole(fields.Scales[0]), Whole(fields.Scales[1]), Whole(fields.Scales[2]), Whole(fields.Scales[3]));
         }
 
-        tasting.SharpHarsh = Mean(tasting.Sips.Select(sip => sip.SharpHarsh));
+        tasting.SourBitter = Mean(tasting.Sips.Select(sip => sip.SourBitter));
         tasting.ThinHeavy = Mean(tasting.Sips.Select(sip => sip.ThinHeavy));
         tasting.Score = score.Value is { } points ? Math.Round(points * 2) / 2 : null;
         tasting.Note = Note.Text;

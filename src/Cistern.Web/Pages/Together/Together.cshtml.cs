@@ -45,8 +45,8 @@ public sealed class TogetherModel(CisternDb db, BenchContext bench, ForecastMode
     /// <summary>What each tasted of and what was measured, where anything was of one of them.</summary>
     public IReadOnlyList<Difference> Told { get; private set; } = [];
 
-    /// <summary>The tides over each other, for a wide page and a narrow one.</summary>
-    public (string Wide, string Narrow) Tides { get; private set; } = ("", "");
+    /// <summary>The brew charts over each other, for a wide page and a narrow one.</summary>
+    public (string Wide, string Narrow) BrewCharts { get; private set; } = ("", "");
 
     /// <summary>The map.</summary>
     public string Map { get; private set; } = "";
@@ -100,9 +100,9 @@ public sealed class TogetherModel(CisternDb db, BenchContext bench, ForecastMode
     {
         Differ = Differences.Between([.. all.Select(one => one.Forecast)], Format);
         Told = Differences.Differing([.. all.Select(one => one.Brew is { } brew ? TellsOf(brew) : [])]);
-        var tides = all.ConvertAll(one => new BesideTide(one.Letter, one.Forecast, one.Weighed));
+        var tides = all.ConvertAll(one => new ComparedChart(one.Letter, one.Forecast, one.Weighed));
         var labels = Format.Labels("in the brewer");
-        Tides = (Beside.Tides(tides, labels, 760, 300), Beside.Tides(tides, labels, 358, 240));
+        BrewCharts = (Beside.BrewCharts(tides, labels, 760, 300), Beside.BrewCharts(tides, labels, 358, 240));
         Map = Beside.Map([.. all.Select(MarkOf)], 420, 300);
     }
 

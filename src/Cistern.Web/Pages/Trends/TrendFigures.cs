@@ -11,7 +11,7 @@ namespace Cistern.Web.Pages.Trends;
 /// <param name="Decimals">Decimals of it.</param>
 /// <param name="Of">Its value of a brew; null where that has none.</param>
 /// <param name="Told">A value as it is told, in this barista's units.</param>
-/// <param name="Band">What had been foretold of it; null where that is not kept.</param>
+/// <param name="Band">What had been expected of it; null where that is not kept.</param>
 public sealed record TrendFigure(string Word, string Name, string Unit, int Decimals, Func<LogRow, double?> Of, Func<double, string> Told, Func<LogRow, (double Low, double High)?>? Band = null)
 {
     /// <summary>Its axis.</summary>
@@ -24,14 +24,14 @@ public static class TrendFigures
     /// <summary>What a trend can be of.</summary>
     public static IReadOnlyList<TrendFigure> Outcomes { get; } =
     [
-        new("strength", "Strength", "% TDS", 2, row => row.TdsPercent, value => FigureFormat.Percent(value, 2), row => Pair(row.ForetoldTdsLow, row.ForetoldTdsHigh)),
+        new("strength", "Strength", "% TDS", 2, row => row.TdsPercent, value => FigureFormat.Percent(value, 2), row => Pair(row.ExpectedTdsLow, row.ExpectedTdsHigh)),
         new("extraction", "Extraction, computed", "%", 1, row => row.ExtractionYieldPercent, value => FigureFormat.Percent(value)),
-        new("drawn", "Extracted, computed, of 100", "", 0, row => 100 * row.Drawn, value => FigureFormat.Number(value, 0)),
-        new("lean", "Balance, computed: sour below 0", "", 1, row => row.Tilt, value => FigureFormat.Signed(value, 2), row => Pair(row.ForetoldTiltLow, row.ForetoldTiltHigh)),
-        new("tasted", "Balance, tasted: sour below 0", "", 1, row => row.SharpHarsh, value => FigureFormat.Signed(value, 1)),
+        new("drawn", "Extracted, computed, of 100", "", 0, row => 100 * row.ExtractionLevel, value => FigureFormat.Number(value, 0)),
+        new("lean", "Balance, computed: sour below 0", "", 1, row => row.FlavourBalance, value => FigureFormat.Signed(value, 2), row => Pair(row.ExpectedBalanceLow, row.ExpectedBalanceHigh)),
+        new("tasted", "Balance, tasted: sour below 0", "", 1, row => row.SourBitter, value => FigureFormat.Signed(value, 1)),
         new("body", "Body, tasted: thin below 0", "", 1, row => row.ThinHeavy, value => FigureFormat.Signed(value, 1)),
         new("score", "Score", "of 10", 1, row => row.Score, value => FigureFormat.Number(value, 1)),
-        new("drawdown", "Drawdown, by the clock", "s", 0, row => row.DrawdownS, FigureFormat.Clock, row => Pair(row.ForetoldDrawdownLowS, row.ForetoldDrawdownHighS)),
+        new("drawdown", "Drawdown, by the clock", "s", 0, row => row.DrawdownS, FigureFormat.Clock, row => Pair(row.ExpectedDrawdownLowS, row.ExpectedDrawdownHighS)),
         new("press", "Press, by the clock", "s", 0, row => row.PressS, FigureFormat.Seconds),
     ];
 

@@ -38,7 +38,7 @@ public sealed class TrendsModel(LogStore log, BenchContext bench) : PageModel
     public IReadOnlyList<TrendPart> Parts { get; private set; } = [];
 
     /// <summary>The drawing, for a wide page and a narrow one; empty where there is nothing to draw.</summary>
-    public (string Wide, string Narrow) Drawn { get; private set; } = ("", "");
+    public (string Wide, string Narrow) ExtractionLevel { get; private set; } = ("", "");
 
     /// <summary>How it goes along with what it is over, −1 to 1; null where there are too few.</summary>
     public double? Along { get; private set; }
@@ -86,7 +86,7 @@ public sealed class TrendsModel(LogStore log, BenchContext bench) : PageModel
         Parts = TrendChart.Parts(points, MostParts);
         Along = RankCorrelation(points);
         string Label(int at) => $"{rows[at].Name}, {bench.Day(rows[at].OpenedAtMs)}: {Of.Told(points[at].Y)}";
-        Drawn = (TrendChart.Draw(points, Parts, Over.Axis, Of.Axis, Label, 900, 400), TrendChart.Draw(points, Parts, Over.Axis, Of.Axis, Label, 358, 300));
+        ExtractionLevel = (TrendChart.Draw(points, Parts, Over.Axis, Of.Axis, Label, 900, 400), TrendChart.Draw(points, Parts, Over.Axis, Of.Axis, Label, 358, 300));
     }
 
     /// <summary>

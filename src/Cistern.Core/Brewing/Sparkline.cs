@@ -4,8 +4,8 @@ using Cistern.Core.Forecasts;
 
 namespace Cistern.Core.Brewing;
 
-/// <summary>A tide in little, kept beside each brew so that a list of them needs no forecasting.</summary>
-public static class TinyTide
+/// <summary>A brew chart in little, kept beside each brew so that a list of them needs no forecasting.</summary>
+public static class Sparkline
 {
     /// <summary>The width it is drawn to.</summary>
     public const int Width = 100;

@@ -5,9 +5,9 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Drawing;
 
-/// <summary>How a tide is drawn.</summary>
+/// <summary>How a brew chart is drawn.</summary>
 /// <param name="WidthPx">Its width, px.</param>
-public sealed record TideOptions(double WidthPx)
+public sealed record BrewChartOptions(double WidthPx)
 {
     /// <summary>The height of both lanes together, px.</summary>
     public double LanesPx { get; init; } = 270;
@@ -24,55 +24,55 @@ public sealed record TideOptions(double WidthPx)
     /// <summary>What a scale told of the vessel and of the cup, by time, drawn over it.</summary>
     public IReadOnlyList<WeighedPoint> Weighed { get; init; } = [];
 
-    /// <summary>The time axis reaches at least to here, s: for tides that are laid side by side.</summary>
+    /// <summary>The time axis reaches at least to here, s: for brew charts that are laid side by side.</summary>
     public double ToS { get; init; }
 
-    /// <summary>The lanes reach at least to here, g in the vessel and g in the cup: for tides that are laid side by side.</summary>
+    /// <summary>The lanes reach at least to here, g in the vessel and g in the cup: for brew charts that are laid side by side.</summary>
     public (double VesselG, double CupG) ToG { get; init; }
 
     /// <summary>Words and units.</summary>
-    public TideLabels Labels { get; init; } = TideLabels.Plain;
+    public BrewChartLabels Labels { get; init; } = BrewChartLabels.Plain;
 
-    /// <summary>Makes the ids inside unique where several tides stand on one page.</summary>
+    /// <summary>Makes the ids inside unique where several brew charts stand on one page.</summary>
     public string IdPrefix { get; init; } = "tide";
 }
 
-/// <summary>One step as a strip under the tide, on the same time axis.</summary>
+/// <summary>One step as a strip under the brew chart, on the same time axis.</summary>
 /// <param name="Index">The step's place in the recipe.</param>
 /// <param name="Svg">The strip.</param>
-public sealed record TideRow(int Index, string Svg);
+public sealed record BrewChartRow(int Index, string Svg);
 
 /// <summary>
-/// The tide: height of the liquid in the vessel and in the cup over time, both lanes at one scale, with its colour by
+/// The brew chart: height of the liquid in the vessel and in the cup over time, both lanes at one scale, with its colour by
 /// strength, its temperature, and the marks of what is done.
 /// </summary>
-public static class Tide
+public static class BrewChart
 {
-    /// <summary>The rules a tide needs where no page gives them.</summary>
+    /// <summary>The rules a brew chart needs where no page gives them.</summary>
     private const string OwnStyle =
         "<style>text{font:14px system-ui,sans-serif;fill:#14323A}.tide-tick,.tide-clock{font-family:ui-monospace,monospace;font-size:13px;fill:#47626A}"
         + ".tide-strong{font-weight:700}.tide-onliquid{fill:#fff}.tide-line{fill:none;stroke:#14323A;stroke-width:1.5}.tide-halo{fill:none;stroke:#F6F3EC;stroke-width:5}"
         + ".tide-temp{fill:none;stroke:#14323A;stroke-width:2}.tide-grid{stroke:#47626A;stroke-opacity:.35}.tide-axis{stroke:#14323A}.tide-ghost{fill:none;stroke:#14323A;stroke-width:1.5;stroke-dasharray:2 4}"
         + ".tide-bar{fill:#1F6673}.tide-cup{fill:#5A3417}.tide-act-fill,.tide-act-cup{fill:#E4DDCB}.tide-act-steep{fill:#CFE0DE}.tide-act-finish{fill:#E7D3BB}.tide-mark{fill:none;stroke:#14323A;stroke-width:2}.tide-ground{fill:#F6F3EC}.tide-label{paint-order:stroke;stroke:#F6F3EC;stroke-width:4px;stroke-linejoin:round}</style>";
 
-    /// <summary>Draws a tide.</summary>
+    /// <summary>Draws a brew chart.</summary>
     /// <param name="forecast">A forecast with its series.</param>
     /// <param name="options">How.</param>
     /// <returns>An SVG element.</returns>
-    public static string Draw(Forecast forecast, TideOptions options) => new Drawing(forecast, options).Draw();
+    public static string Draw(Forecast forecast, BrewChartOptions options) => new Drawing(forecast, options).Draw();
 
     /// <summary>The most that stands in a forecast's vessel and in its cup, g.</summary>
     public static (double VesselG, double CupG) MostOf(Forecast forecast) => (
         forecast.Series.Max(sample => sample.ContactWaterG + sample.AnnulusG),
         Math.Max(20, forecast.Series.Max(sample => sample.CupWaterG + sample.CupSolidsG)));
 
-    /// <summary>Every step as a strip of its own, to be stacked under a tide of the same width. Ends that can be set carry handles.</summary>
+    /// <summary>Every step as a strip of its own, to be stacked under a brew chart of the same width. Ends that can be set carry handles.</summary>
     /// <param name="forecast">A forecast with its series.</param>
-    /// <param name="options">How; the ghost decides the axis, as it does for the tide.</param>
-    public static IReadOnlyList<TideRow> Rows(Forecast forecast, TideOptions options)
+    /// <param name="options">How; the ghost decides the axis, as it does for the brew chart.</param>
+    public static IReadOnlyList<BrewChartRow> Rows(Forecast forecast, BrewChartOptions options)
     {
         var drawing = new Drawing(forecast, options);
-        return [.. forecast.Timings.Select(timing => new TideRow(timing.Index, drawing.Row(timing.Index)))];
+        return [.. forecast.Timings.Select(timing => new BrewChartRow(timing.Index, drawing.Row(timing.Index)))];
     }
 
     private sealed class Drawing
@@ -85,7 +85,7 @@ public static class Tide
         private const double LetterPx = 7.2;
 
         private readonly Forecast forecast;
-        private readonly TideOptions options;
+        private readonly BrewChartOptions options;
         private readonly Svg svg = new();
         private readonly double fromS;
         private readonly double toS;
@@ -98,7 +98,7 @@ public static class Tide
         private readonly double leastC;
         private readonly double mostC;
 
-        public Drawing(Forecast forecast, TideOptions options)
+        public Drawing(Forecast forecast, BrewChartOptions options)
         {
             this.forecast = forecast;
             this.options = options;

@@ -2,10 +2,10 @@ using System.Collections.Frozen;
 
 namespace Cistern.Web.Wording;
 
-/// <summary>Why each school brews as it does, in its own words. Cistern takes no side: the forecast stands beside every one.</summary>
-public static class SchoolWording
+/// <summary>Why each style brews as it does, in its own words. Cistern takes no side: the forecast stands beside every one.</summary>
+public static class StyleWording
 {
-    private static readonly FrozenDictionary<string, string> Schools = new Dictionary<string, string>(StringComparer.Ordinal)
+    private static readonly FrozenDictionary<string, string> Styles = new Dictionary<string, string>(StringComparer.Ordinal)
     {
         ["patient"] = "Time does the work that fine grinding and stirring would, without their mud.",
         ["pressed"] = "To the bottom and poured off at once: hot, full, soon done.",
@@ -46,8 +46,8 @@ public static class SchoolWording
         ["hut-press"] = "Water boils at about 92 °C up there. A finer grind and a steel jug, warmed well, make up for what the boiling point takes.",
     }.ToFrozenDictionary(StringComparer.Ordinal);
 
-    /// <summary>The reason of a school; null for one that is nobody's but the barista's.</summary>
-    public static string? Of(string? school) => school is null ? null : Schools.GetValueOrDefault(school);
+    /// <summary>The reason of a style; null for one that is nobody's but the barista's.</summary>
+    public static string? Of(string? style) => style is null ? null : Styles.GetValueOrDefault(style);
 
     /// <summary>The reason of a recipe of the library, or null.</summary>
     public static string? ReasonOf(string recipeId) => Reasons.GetValueOrDefault(recipeId);

@@ -3,11 +3,11 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Drawing;
 
-/// <summary>The words and units of a tide: whoever shows it says how figures are written.</summary>
-public sealed record TideLabels
+/// <summary>The words and units of a brew chart: whoever shows it says how figures are written.</summary>
+public sealed record BrewChartLabels
 {
     /// <summary>Plain words and metric units, for files.</summary>
-    public static TideLabels Plain { get; } = new();
+    public static BrewChartLabels Plain { get; } = new();
 
     /// <summary>A mass in g, with its unit.</summary>
     public Func<double, string> Mass { get; init; } = g => string.Create(CultureInfo.InvariantCulture, $"{g:0} g");
