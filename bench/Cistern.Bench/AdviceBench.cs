@@ -163,6 +163,6 @@ internal static class AdviceBench
         }
 
         public string Line(string way, string family) => string.Create(CultureInfo.InvariantCulture,
-            $"{way,-16} {family,-15} {100.0 * Home / Math.Max(1, Home + Lost),10:0.0} {(BrewsHome.Count > 0 ? BrewsHome.Average() : 0),8:0.00} {"",18} {Repeats,9} {Overflows,10} {(Ms.Count > 0 ? RescueBench.Median(Ms) : 0),6:0}");
+            $"{way,-16} {family,-15} {100.0 * Home / Math.Max(1, Home + Lost),10:0.0} {(BrewsHome.Count > 0 ? BrewsHome.Average() : 0),8:0.00} {"",18} {Repeats,9} {Overflows,10} {(Ms.Count > 0 ? CorrectionBench.Median(Ms) : 0),6:0}");
     }
 }

@@ -93,9 +93,9 @@ internal static class FitBench
 
         public int HeldCount { get; private set; }
 
-        public double Unfitted => RescueBench.Median(unfitted);
+        public double Unfitted => CorrectionBench.Median(unfitted);
 
-        public double Fitted => RescueBench.Median(fitted);
+        public double Fitted => CorrectionBench.Median(fitted);
 
         public double Held => 100.0 * HeldCount / Math.Max(1, Count);
 

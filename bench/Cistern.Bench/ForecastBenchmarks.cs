@@ -8,7 +8,7 @@ using Cistern.Drawing;
 
 namespace Cistern.Bench;
 
-/// <summary>What a barista waits for. Bounds: a forecast 1 ms and 100 kB; bands and slack together 30 ms; a solve 30 ms.</summary>
+/// <summary>What a barista waits for. Bounds: a forecast 1 ms and 100 kB; bands and tolerances together 30 ms; a solve 30 ms.</summary>
 [MemoryDiagnoser]
 [SimpleJob(RuntimeMoniker.Net10_0, launchCount: 1, warmupCount: 3, iterationCount: 8)]
 public class ForecastBenchmarks
@@ -25,10 +25,10 @@ public class ForecastBenchmarks
     public Forecast Totals() => ForecastModel.Published.Figures(nineMinutes);
 
     [Benchmark(Description = "bands and slack, French press")]
-    public object PressBandsAndSlack() => (Confidence.Of(press), Slack.Of(press));
+    public object PressBandsAndSlack() => (Confidence.Of(press), Tolerances.Of(press));
 
     [Benchmark(Description = "bands and slack, valve dripper")]
-    public object DripperBandsAndSlack() => (Confidence.Of(dripper), Slack.Of(dripper));
+    public object DripperBandsAndSlack() => (Confidence.Of(dripper), Tolerances.Of(dripper));
 
     [Benchmark(Description = "solve the grind for a strength")]
     public Solution Solve() => Solving.For(press, Dial.Usual(press, Setting.MedianUm), Outcome.TdsPercent, 1.3);
@@ -40,15 +40,15 @@ public class ForecastBenchmarks
     [Benchmark(Description = "a change on the plan: forecast, tide, strips, vessel, map")]
     public object Change()
     {
-        var forecast = ForecastModel.Published.Run(Scaling.To(nineMinutes, new Charge(30, 450)));
-        var nudges = Nudges.Of(forecast);
+        var forecast = ForecastModel.Published.Run(Scaling.To(nineMinutes, new Batch(30, 450)));
+        var sensitivities = Sensitivities.Of(forecast);
         return (
             Drawing.BrewChart.Draw(forecast, options with { Ghost = press }),
             Drawing.BrewChart.Rows(forecast, options with { Ghost = press }),
             VesselCut.Draw(forecast, 200, BrewChartLabels.Plain),
             StrengthMap.Draw(
                 [new MapMark(MapPoint.Plan, forecast.Totals.ExtractionYieldPercent, forecast.Totals.FinalTdsPercent, "")],
-                [.. nudges.Select(nudge => new MapArrow(nudge.ExtractionYieldPercent, nudge.TdsPercent, ""))], null, 440, 300));
+                [.. sensitivities.Select(sensitivity => new MapArrow(sensitivity.ExtractionYieldPercent, sensitivity.TdsPercent, ""))], null, 440, 300));
     }
 
     /// <summary>Bound 50 ms; the page does the two side by side.</summary>
@@ -56,8 +56,8 @@ public class ForecastBenchmarks
     public object BandsBesideSlack()
     {
         var bands = Task.Run(() => Confidence.Of(dripper));
-        var slack = Slack.Of(dripper);
-        return (bands.Result, slack);
+        var tolerances = Tolerances.Of(dripper);
+        return (bands.Result, tolerances);
     }
 
     [Benchmark(Description = "choose among all recipes, each scaled to a drink")]

@@ -9,7 +9,7 @@ if (args is ["sight", ..])
 
 if (args is ["rescue", ..])
 {
-    RescueBench.Run(1_000);
+    CorrectionBench.Run(1_000);
     return;
 }
 

@@ -30,7 +30,7 @@ internal static class SightBench
                 CupLifted = chance.Next(6) == 0,
                 TareInPour = chance.Next(6) == 0,
                 PressesOnScale = chance.Next(20) == 0,
-                ReleaseLateS = chance.Next(4) == 0 ? chance.Next(60) : 0,
+                SteepEndLateS = chance.Next(4) == 0 ? chance.Next(60) : 0,
                 PouredOverG = chance.Next(4) == 0 ? chance.Next(-30, 40) : 0,
             };
             var performance = Performance.Of(plan, hands, seed);
@@ -97,7 +97,7 @@ internal static class SightBench
         }
     }
 
-    private static bool IsWeighed(SightingKind kind) => kind is SightingKind.VesselOn or SightingKind.CupOn or SightingKind.CoffeeIn or SightingKind.PourEnded or SightingKind.DrainEnded or SightingKind.LetDown;
+    private static bool IsWeighed(SightingKind kind) => kind is SightingKind.VesselOn or SightingKind.CupOn or SightingKind.CoffeeIn or SightingKind.PourEnded or SightingKind.DrainEnded or SightingKind.Dilution;
 
     private sealed class Row
     {

@@ -27,7 +27,7 @@ internal static class TasterBench
     /// <param name="verbose">Whether each that was not answered is printed.</param>
     public static void Run(bool verbose)
     {
-        var (single, pair, slips) = (new Row(), new Row(), (Named: 0, Of: 0, Wrongly: 0, OfOthers: 0));
+        var (single, pair, deviations) = (new Row(), new Row(), (Named: 0, Of: 0, Wrongly: 0, OfOthers: 0));
         var praised = (Changed: 0, Of: 0);
         foreach (var recipe in RecipeLibrary.All.SelectMany(one => (Recipe[])[one with { Target = null }, Own(one)]))
         {
@@ -44,30 +44,30 @@ internal static class TasterBench
 
             var liked = Advise(new BrewRecord(Guid.NewGuid(), recipe, recipe) { Tasting = new TastingRecord { Score = 9 } });
             praised = (praised.Changed + (liked.Changes.IsEmpty ? 0 : 1), praised.Of + 1);
-            var release = Settings.ReleaseIndex(recipe);
-            if (release < 0)
+            var steepEnd = Settings.SteepEndIndex(recipe);
+            if (steepEnd < 0)
             {
                 continue;
             }
 
             // Ended much too late: that is why it is bitter, and not why it is sour.
-            var late = Settings.With(plan, Setting.ReleaseS, plan.Timings[release].StartS + Math.Max(90, 0.5 * plan.Timings[release].StartS));
+            var late = Settings.With(plan, Setting.SteepEndS, plan.Timings[steepEnd].StartS + Math.Max(90, 0.5 * plan.Timings[steepEnd].StartS));
             var drunk = ForecastModel.Published.Figures(late);
             var explains = drunk.Totals.FlavourBalance - plan.Totals.FlavourBalance > 0.1 && drunk.Totals.ExtractionYieldPercent - plan.Totals.ExtractionYieldPercent > 0.4;
             foreach (var complaint in (Complaint[])[Complaint.Bitter, Complaint.Sour])
             {
-                var named = Advise(new BrewRecord(Guid.NewGuid(), recipe, late) { Tasting = new TastingRecord { Complaints = [complaint] } }).Changes is [{ Lever: Lever.AsPlanned }, ..];
-                slips = complaint == Complaint.Bitter && explains ? (slips.Named + (named ? 1 : 0), slips.Of + 1, slips.Wrongly, slips.OfOthers)
-                    : complaint == Complaint.Sour ? (slips.Named, slips.Of, slips.Wrongly + (named ? 1 : 0), slips.OfOthers + 1) : slips;
+                var named = Advise(new BrewRecord(Guid.NewGuid(), recipe, late) { Tasting = new TastingRecord { Complaints = [complaint] } }).Changes is [{ Adjustment: Adjustment.AsPlanned }, ..];
+                deviations = complaint == Complaint.Bitter && explains ? (deviations.Named + (named ? 1 : 0), deviations.Of + 1, deviations.Wrongly, deviations.OfOthers)
+                    : complaint == Complaint.Sour ? (deviations.Named, deviations.Of, deviations.Wrongly + (named ? 1 : 0), deviations.OfOthers + 1) : deviations;
             }
         }
 
         Console.WriteLine(single.Line("one complaint"));
         Console.WriteLine(pair.Line("two complaints"));
-        Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"late, and named as the cause: {slips.Named} of {slips.Of} that it explains, {slips.Wrongly} of {slips.OfOthers} that it does not; praised, and changed all the same: {praised.Changed} of {praised.Of}"));
+        Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"late, and named as the cause: {deviations.Named} of {deviations.Of} that it explains, {deviations.Wrongly} of {deviations.OfOthers} that it does not; praised, and changed all the same: {praised.Changed} of {praised.Of}"));
     }
 
-    private static Recipe Own(Recipe recipe) => Scaling.To(recipe, new Core.Reckoning.Charge(Math.Round(1.12 * recipe.Coffee.DoseG, 1), Math.Round(1.06 * recipe.WaterG))) with { Id = "mine", Name = "Mine", Target = null };
+    private static Recipe Own(Recipe recipe) => Scaling.To(recipe, new Core.Reckoning.Batch(Math.Round(1.12 * recipe.Coffee.DoseG, 1), Math.Round(1.06 * recipe.WaterG))) with { Id = "mine", Name = "Mine", Target = null };
 
     private static IEnumerable<Complaint> Possible(Forecast plan) => ComplaintList.Said.Where(one => one switch
     {

@@ -112,8 +112,8 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
     /// <summary>What was answered blind.</summary>
     public DbSet<BlindAnswer> BlindAnswers => Set<BlindAnswer>();
 
-    /// <summary>What was answered to slips.</summary>
-    public DbSet<SlipAnswer> SlipAnswers => Set<SlipAnswer>();
+    /// <summary>What was answered to deviations.</summary>
+    public DbSet<DeviationAnswer> DeviationAnswers => Set<DeviationAnswer>();
 
     /// <summary>Devices of the house.</summary>
     public DbSet<Device> Devices => Set<Device>();
@@ -179,7 +179,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
             brew.HasMany(row => row.Weighings).WithOne().HasForeignKey(weighing => weighing.BrewId);
             brew.Property(row => row.Speed).HasDefaultValue(1);
             brew.HasMany(row => row.Readings).WithOne().HasForeignKey(chunk => chunk.BrewId);
-            brew.HasMany(row => row.SlipAnswers).WithOne().HasForeignKey(answer => answer.BrewId);
+            brew.HasMany(row => row.DeviationAnswers).WithOne().HasForeignKey(answer => answer.BrewId);
             brew.Property(row => row.FileId).HasConversion(id => GuidText.Write(id), text => GuidText.Read(text));
             brew.HasMany(row => row.Notes).WithOne().HasForeignKey(note => note.BrewId);
             brew.HasMany(row => row.Tastings).WithOne().HasForeignKey(tasting => tasting.BrewId);
@@ -187,7 +187,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
             brew.HasOne<Bag>().WithMany().HasForeignKey(row => row.BagId).OnDelete(DeleteBehavior.SetNull);
         });
         modelBuilder.Entity<ReadingChunk>().Property(row => row.Of).HasConversion(of => ReadingRange.For(of).Word, word => ReadingRange.OfWord(word));
-        modelBuilder.Entity<SlipAnswer>().Property(row => row.Kind).HasConversion(kind => Words<SlipKind>.Of(kind), word => Words<SlipKind>.Find(word) ?? Words<SlipKind>.Unread);
+        modelBuilder.Entity<DeviationAnswer>().ToTable("SlipAnswers").Property(row => row.Kind).HasConversion(kind => Words<DeviationKind>.Of(kind), word => Words<DeviationKind>.Find(word) ?? Words<DeviationKind>.Unread);
         modelBuilder.Entity<EntryRow>(entry =>
         {
             entry.HasIndex(row => row.EntryId).IsUnique();

@@ -78,7 +78,7 @@ public static class Setup
         builder.Services.Configure<HostOptions>(options => options.BackgroundServiceExceptionBehavior = BackgroundServiceExceptionBehavior.Ignore);
         builder.Services.AddHostedService<LearnedKeeper>();
         builder.Services.AddHostedService<CopyKeeper>();
-        builder.Services.AddScoped<LineStore>();
+        builder.Services.AddScoped<SeriesStore>();
         builder.Services.AddSingleton<LogIndex>();
         builder.Services.AddScoped<LogStore>();
         builder.Services.AddScoped<BrewOut>();
@@ -86,7 +86,7 @@ public static class Setup
         builder.Services.AddSingleton<Staging>();
         builder.Services.AddScoped<ShelfCarrier>();
         builder.Services.AddSingleton<ImportRuns>();
-        builder.Services.AddScoped<Pages.Next.LineAdvice>();
+        builder.Services.AddScoped<Pages.Next.SeriesAdvice>();
         builder.Services.AddScoped<Models>();
         builder.Services.AddScoped<Pages.Plan.PlanOpening>();
         builder.Services.AddScoped<Pages.Plan.PlanForecasts>();
@@ -98,7 +98,7 @@ public static class Setup
         builder.Services.AddScoped<JobLedger>();
         builder.Services.AddScoped<PlanStore>();
         builder.Services.AddScoped<BlindStore>();
-        builder.Services.AddScoped<DescentStore>();
+        builder.Services.AddScoped<LineageStore>();
         builder.Services.AddScoped<Pages.Pairs.PairSides>();
         builder.Services.AddRazorPages(options => options.RootDirectory = "/Pages")
             // There are no controllers: looking for them would load every type there is.

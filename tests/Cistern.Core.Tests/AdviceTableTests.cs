@@ -56,11 +56,11 @@ public sealed class AdviceTableTests
             foreach (var (what, gear, canGrind) in ((string, AdviceGear, bool)[])[("mill", new AdviceGear { Grinder = Grinder }, true), ("no mill", new AdviceGear(), true), ("ground, 25 g left", new AdviceGear { LeftG = 25 }, false)])
             {
                 text.Append(CultureInfo.InvariantCulture, $"{recipe.Id}, {what}:");
-                foreach (var lever in Levers.Sought)
+                foreach (var adjustment in Adjustments.Sought)
                 {
-                    text.Append(Levers.Of(lever, now, gear, canGrind) is { } found
-                        ? string.Create(CultureInfo.InvariantCulture, $" {Levers.Word(lever, recipe)} {found.Stands:0.##} in {found.Dial.Range.Low:0.##} to {found.Dial.Range.High:0.##} by {found.Dial.StepSize:0.##} from {found.Dial.Origin:0.##} {Levers.Unit(lever)};")
-                        : string.Create(CultureInfo.InvariantCulture, $" no {lever};"));
+                    text.Append(Adjustments.Of(adjustment, now, gear, canGrind) is { } found
+                        ? string.Create(CultureInfo.InvariantCulture, $" {Adjustments.Word(adjustment, recipe)} {found.Stands:0.##} in {found.Dial.Range.Low:0.##} to {found.Dial.Range.High:0.##} by {found.Dial.StepSize:0.##} from {found.Dial.Origin:0.##} {Adjustments.Unit(adjustment)};")
+                        : string.Create(CultureInfo.InvariantCulture, $" no {adjustment};"));
                 }
 
                 text.Append('\n');
@@ -80,9 +80,9 @@ public sealed class AdviceTableTests
             var now = Model.Figures(recipe);
             foreach (var complaint in Enum.GetValues<Complaint>())
             {
-                foreach (var (lever, from, to, changed) in Levers.Single(now, complaint, new AdviceGear { CupG = 1.25 * now.Totals.FinalG, LeftG = 40 }))
+                foreach (var (adjustment, from, to, changed) in Adjustments.Single(now, complaint, new AdviceGear { CupG = 1.25 * now.Totals.FinalG, LeftG = 40 }))
                 {
-                    text.Append(CultureInfo.InvariantCulture, $"{recipe.Id}, {complaint}: {Levers.Word(lever, recipe)} {from:0.##} to {to:0.##} {Levers.Unit(lever)}; {changed.Coffee.DoseG:0.0} g to {changed.WaterG:0} g, {string.Join(' ', changed.Steps.Select(step => Verb.Of(step).Word + (step.AtS is { } atS ? string.Create(CultureInfo.InvariantCulture, $"@{atS:0}") : "")))}\n");
+                    text.Append(CultureInfo.InvariantCulture, $"{recipe.Id}, {complaint}: {Adjustments.Word(adjustment, recipe)} {from:0.##} to {to:0.##} {Adjustments.Unit(adjustment)}; {changed.Coffee.DoseG:0.0} g to {changed.WaterG:0} g, {string.Join(' ', changed.Steps.Select(step => Verb.Of(step).Word + (step.AtS is { } atS ? string.Create(CultureInfo.InvariantCulture, $"@{atS:0}") : "")))}\n");
                 }
             }
         }

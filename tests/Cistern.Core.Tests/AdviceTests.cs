@@ -79,7 +79,7 @@ public sealed class AdviceTests
         var right = Wanting(RecipeLibrary.Find("ld-closed")!);
         var coarse = right with { Grind = grinder.At(26) };
         var advice = Advise(Brewed(coarse) with { Tasting = Tasted(-3, -2) }, new AdviceGear { Grinder = grinder });
-        var grind = advice.Changes.First(change => change.Lever == Lever.Grind);
+        var grind = advice.Changes.First(change => change.Adjustment == Adjustment.Grind);
         Assert.Equal(grinder.MedianUm(26), grind.From, 6);
         Assert.Equal(Math.Round((grind.To - 60) / 26), (grind.To - 60) / 26, 6);
         Assert.True(grind.To < grind.From && grind.Chance > 0.5);
@@ -94,9 +94,9 @@ public sealed class AdviceTests
     public void Bought_ground_is_never_ground_otherwise()
     {
         var coarse = Wanting(RecipeLibrary.Find("ld-closed")!) is var right ? right with { Grind = right.Grind with { MedianUm = 800 } } : null!;
-        Assert.Contains(Advise(Brewed(coarse)).Changes, change => change.Lever == Lever.Grind);
+        Assert.Contains(Advise(Brewed(coarse)).Changes, change => change.Adjustment == Adjustment.Grind);
         var ground = Advise(Brewed(coarse) with { Coffee = new CoffeeUsed("Night Barge", BoughtGround: true) });
-        Assert.DoesNotContain(ground.Changes, change => change.Lever == Lever.Grind);
+        Assert.DoesNotContain(ground.Changes, change => change.Adjustment == Adjustment.Grind);
         Assert.NotEmpty(ground.Changes);
     }
 
@@ -154,25 +154,25 @@ public sealed class AdviceTests
         var brew = Brewed(recipe) with { Measured = new MeasuredFigures { PressS = 60, PressFelt = PressFelt.Hard }, Tasting = Tasted(0, 0) };
         var advice = Advise(brew);
         Assert.Equal(Complaint.PressHard, advice.Verdict.Complaints[0]);
-        Assert.True(advice.Changes[0] is { Lever: Lever.Grind, To: > 440 } or { Lever: Lever.PressTime or Lever.Dose });
+        Assert.True(advice.Changes[0] is { Adjustment: Adjustment.Grind, To: > 440 } or { Adjustment: Adjustment.PressTime or Adjustment.Dose });
         Assert.True(advice.Changes[0].Then.Totals.PressForceN < advice.Changes[0].Now.Totals.PressForceN);
     }
 
     [Theory]
-    [InlineData("si-layers", null, "fell back", Complaint.FellBack, Lever.Flame)]
-    [InlineData("fp-bloomed", BedLook.HighAndDry, "", Complaint.HighAndDry, Lever.Swirl)]
-    [InlineData("fp-bloomed", BedLook.Mud, "", Complaint.Muddy, Lever.Settle)]
-    [InlineData("jar-spoons", null, "rather muddy", Complaint.Muddy, Lever.Settle)]
-    [InlineData("ld-closed", null, "tastes of paper", Complaint.Papery, Lever.Rinse)]
-    [InlineData("vd-water-first", null, "it came too cool", Complaint.TooCool, Lever.Preheat)]
-    [InlineData("tp-upright-short", null, "weak first runoff", Complaint.WeakRunoff, Lever.DrawBack)]
-    [InlineData("hut-press", null, "it came too cool", Complaint.TooCool, Lever.Wrap)]
-    [InlineData("si-layers", BedLook.PastyWalls, "", Complaint.PastyWalls, Lever.Swirl)]
-    [InlineData("tp-upright-short", null, "rather muddy", Complaint.Muddy, Lever.Filter)]
-    [InlineData("si-whirl", null, "rather muddy", Complaint.Muddy, Lever.Stand)]
-    [InlineData("fp-bloomed", null, "flat and dull", Complaint.Flat, Lever.Grind)]
-    [InlineData("fp-bloomed", null, "astringent", Complaint.Astringent, Lever.Grind)]
-    public void Each_complaint_has_its_answer(string id, BedLook? bed, string words, Complaint complaint, Lever lever)
+    [InlineData("si-layers", null, "fell back", Complaint.FellBack, Adjustment.Flame)]
+    [InlineData("fp-bloomed", BedLook.HighAndDry, "", Complaint.HighAndDry, Adjustment.Swirl)]
+    [InlineData("fp-bloomed", BedLook.Mud, "", Complaint.Muddy, Adjustment.Settle)]
+    [InlineData("jar-spoons", null, "rather muddy", Complaint.Muddy, Adjustment.Settle)]
+    [InlineData("ld-closed", null, "tastes of paper", Complaint.Papery, Adjustment.Rinse)]
+    [InlineData("vd-water-first", null, "it came too cool", Complaint.TooCool, Adjustment.Preheat)]
+    [InlineData("tp-upright-short", null, "weak first runoff", Complaint.WeakRunoff, Adjustment.DrawBack)]
+    [InlineData("hut-press", null, "it came too cool", Complaint.TooCool, Adjustment.Wrap)]
+    [InlineData("si-layers", BedLook.PastyWalls, "", Complaint.PastyWalls, Adjustment.Swirl)]
+    [InlineData("tp-upright-short", null, "rather muddy", Complaint.Muddy, Adjustment.Filter)]
+    [InlineData("si-whirl", null, "rather muddy", Complaint.Muddy, Adjustment.Stand)]
+    [InlineData("fp-bloomed", null, "flat and dull", Complaint.Flat, Adjustment.Grind)]
+    [InlineData("fp-bloomed", null, "astringent", Complaint.Astringent, Adjustment.Grind)]
+    public void Each_complaint_has_its_answer(string id, BedLook? bed, string words, Complaint complaint, Adjustment adjustment)
     {
         var recipe = RecipeLibrary.Find(id)!;
         // Nothing that would answer it is done already.
@@ -184,7 +184,7 @@ public sealed class AdviceTests
 
         var advice = Advise(Brewed(Wanting(recipe)) with { Tasting = Tasted(0, 0) with { Bed = bed, Words = words } });
         Assert.Contains(complaint, advice.Verdict.Complaints);
-        var change = advice.Changes.First(one => one.Lever == lever);
+        var change = advice.Changes.First(one => one.Adjustment == adjustment);
         Assert.Contains(complaint, change.Answers);
         Assert.NotEqual(Advisor.Print(recipe), Advisor.Print(change.Recipe));
         Assert.EndsWith(".", change.Why, StringComparison.Ordinal);
@@ -197,7 +197,7 @@ public sealed class AdviceTests
         var plan = Wanting(RecipeLibrary.Find("fp-bloomed")!);
         var drunkG = Model.Figures(plan).Totals.FinalG;
         var advice = Advise(Brewed(plan) with { Measured = new MeasuredFigures { BeverageG = drunkG } }, new AdviceGear { CupG = 1.1 * drunkG });
-        var more = advice.Changes.First(change => change.Lever == Lever.Charge);
+        var more = advice.Changes.First(change => change.Adjustment == Adjustment.Batch);
         Assert.Equal(plan.WaterG / plan.Coffee.DoseG, more.Recipe.WaterG / more.Recipe.Coffee.DoseG, 0.05);
         Assert.InRange(more.Then.Totals.FinalG, 1.04 * drunkG, 1.16 * drunkG);
         Assert.True(more.Costs.CoffeeG > 2);
@@ -216,7 +216,7 @@ public sealed class AdviceTests
     {
         var hot = Wanting(RecipeLibrary.Find("si-layers")!) is var right ? Settings.WithTemperature(right, 86) : null!;
         var advice = Advise(Brewed(hot) with { Tasting = Tasted(-3, 0) });
-        var change = advice.Changes.First(one => one.Lever == Lever.Temperature);
+        var change = advice.Changes.First(one => one.Adjustment == Adjustment.Temperature);
         Assert.Equal("holdC", change.Setting);
         Assert.Equal(hot.Water.TemperatureC, change.Recipe.Water.TemperatureC);
         Assert.True(Settings.TemperatureC(change.Recipe) > 86);
@@ -227,9 +227,9 @@ public sealed class AdviceTests
     {
         var plan = Wanting(RecipeLibrary.Find("ld-closed")!);
         var planned = Model.Run(plan);
-        var late = Settings.With(planned, Setting.ReleaseS, Settings.Get(planned, Setting.ReleaseS)!.Value + 240);
+        var late = Settings.With(planned, Setting.SteepEndS, Settings.Get(planned, Setting.SteepEndS)!.Value + 240);
         var advice = Advise(new BrewRecord(Guid.NewGuid(), plan, late with { Water = late.Water with { TemperatureC = 99 } }) { Tasting = Tasted(3, 1) });
-        Assert.Equal(Lever.AsPlanned, advice.Changes[0].Lever);
+        Assert.Equal(Adjustment.AsPlanned, advice.Changes[0].Adjustment);
         Assert.Equal(Advisor.Print(plan), Advisor.Print(advice.Changes[0].Recipe));
     }
 
@@ -238,7 +238,7 @@ public sealed class AdviceTests
     {
         var siphon = RecipeLibrary.Find("si-layers")!;
         var plan = Model.Run(siphon);
-        var pulled = Settings.With(plan, Setting.ReleaseS, 3);
+        var pulled = Settings.With(plan, Setting.SteepEndS, 3);
         var quick = Model.Figures(pulled with { Grind = siphon.Grind with { MedianUm = 1_300 } }).Totals;
         Assert.True(quick.ExtractionLevel < 0.70, $"{quick.ExtractionLevel}");
         Assert.Equal("hollow", CupJudgement.Of(quick).Words[0]);

@@ -88,15 +88,15 @@ public sealed class BrewRunTests
         {
             var forecast = ForecastModel.Published.Run(recipe);
             var plan = ConductPlan.Of(forecast);
-            var release = Acts.ReleaseIndex(recipe);
+            var steepEnd = Acts.SteepEndIndex(recipe);
             BrewEntry[] entries = [Entry(EntryKind.Start, plan.Anchor, 0)];
-            var dueS = forecast.Timings[release].StartS;
+            var dueS = forecast.Timings[steepEnd].StartS;
             var early = BrewRun.Replay(plan, entries, Zero + ((dueS - 0.5) * 1000)).Present!;
-            Assert.True(early.Index < release || early.DueS >= dueS - 0.01, recipe.Id);
+            Assert.True(early.Index < steepEnd || early.DueS >= dueS - 0.01, recipe.Id);
             foreach (var atS in new[] { dueS + 0.5, 90_000 })
             {
                 var present = BrewRun.Replay(plan, entries, Zero + (atS * 1000)).Present!;
-                Assert.Equal((recipe.Id, release, Math.Round(dueS, 3)), (recipe.Id, present.Index, Math.Round(present.DueS, 3)));
+                Assert.Equal((recipe.Id, steepEnd, Math.Round(dueS, 3)), (recipe.Id, present.Index, Math.Round(present.DueS, 3)));
             }
         }
     }
@@ -195,10 +195,10 @@ public sealed class BrewRunTests
             return ForecastModel.Published.Run(AsBrewed.Of(forecast.Recipe, run, Actuals.None, nowS)).Totals.FinalTdsPercent;
         }
 
-        var release = Acts.ReleaseIndex(forecast.Recipe);
+        var steepEnd = Acts.SteepEndIndex(forecast.Recipe);
         Assert.Equal(forecast.Totals.FinalTdsPercent, TdsAt(100), 0.003);
         Assert.True(TdsAt(400) > TdsAt(250) + 0.01 && TdsAt(250) > forecast.Totals.FinalTdsPercent + 0.005);
-        Assert.Equal(TdsAt(250), TdsAt(400, Entry(EntryKind.Begun, release, 250)), 0.001);
+        Assert.Equal(TdsAt(250), TdsAt(400, Entry(EntryKind.Begun, steepEnd, 250)), 0.001);
     }
 
     [Fact]
@@ -206,11 +206,11 @@ public sealed class BrewRunTests
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("tp-short-bypass")!);
         var run = Brewed(forecast, step => step.EndS);
-        var real = AsBrewed.Of(forecast.Recipe, run, Actuals.None with { DoseG = 17.2, WaterC = 88, LetDownG = 90 });
+        var real = AsBrewed.Of(forecast.Recipe, run, Actuals.None with { DoseG = 17.2, WaterC = 88, DilutionG = 90 });
         Assert.Equal((17.2, 88, 90), (real.Coffee.DoseG, real.Water.TemperatureC, real.Steps.OfType<Step.Dilute>().Single().WaterG));
         var plain = ForecastModel.Published.Run(RecipeLibrary.Find("fp-bloomed")!);
-        Assert.Equal(25, AsBrewed.Of(plain.Recipe, Brewed(plain, step => step.EndS), Actuals.None with { LetDownG = 25 }).Steps.OfType<Step.Dilute>().Single().WaterG);
-        Assert.Empty(AsBrewed.Of(plain.Recipe, Brewed(plain, step => step.EndS), Actuals.None with { LetDownG = 0 }).Steps.OfType<Step.Dilute>());
+        Assert.Equal(25, AsBrewed.Of(plain.Recipe, Brewed(plain, step => step.EndS), Actuals.None with { DilutionG = 25 }).Steps.OfType<Step.Dilute>().Single().WaterG);
+        Assert.Empty(AsBrewed.Of(plain.Recipe, Brewed(plain, step => step.EndS), Actuals.None with { DilutionG = 0 }).Steps.OfType<Step.Dilute>());
         var iced = ForecastModel.Published.Run(RecipeLibrary.Find("ld-long-soak-iced")!);
         Assert.Equal(180, AsBrewed.Of(iced.Recipe, Brewed(iced, step => step.EndS), Actuals.None with { IceG = 180 }).Steps.OfType<Step.Ice>().Single().IceG);
     }
@@ -283,14 +283,14 @@ public sealed class BrewRunTests
     [Fact]
     public void Times_are_held_against_the_windows_that_were_set_or_what_was_foretold()
     {
-        ImmutableArray<FlowVerdict> Of(Recipe recipe, Func<StepTiming, double> endS, double releaseLateS = 0)
+        ImmutableArray<FlowVerdict> Of(Recipe recipe, Func<StepTiming, double> endS, double steepEndLateS = 0)
         {
             var forecast = ForecastModel.Published.Run(recipe);
-            return FlowVerdicts.Of(forecast, Brewed(forecast, endS, releaseLateS));
+            return FlowVerdicts.Of(forecast, Brewed(forecast, endS, steepEndLateS));
         }
 
         var valve = RecipeLibrary.Find("ld-closed")!;
-        var late = Of(valve, timing => timing.EndS + 40, releaseLateS: 9).Single(one => one.Of == FlowOf.Release);
+        var late = Of(valve, timing => timing.EndS + 40, steepEndLateS: 9).Single(one => one.Of == FlowOf.Release);
         Assert.Equal((144, 127, 143, false, FlowPlace.Over, 1), (late.ActualS, Math.Round(late.LowS, 3), Math.Round(late.HighS, 3), late.Set, late.Place, Math.Round(late.OffS, 3)));
         var drain = Of(valve, timing => timing.EndS + 40).Single(one => one.Of == FlowOf.Drain);
         Assert.Equal((FlowPlace.Over, false), (drain.Place, drain.Set));
@@ -343,7 +343,7 @@ public sealed class BrewRunTests
     }
 
     /// <summary>A brew touched only where it has to be; what is pressed ends when it is told.</summary>
-    private static BrewRun Brewed(Forecast forecast, Func<StepTiming, double> endS, double releaseLateS = 0)
+    private static BrewRun Brewed(Forecast forecast, Func<StepTiming, double> endS, double steepEndLateS = 0)
     {
         var plan = ConductPlan.Of(forecast);
         var entries = new List<BrewEntry> { Entry(EntryKind.Start, plan.Anchor, 0) };
@@ -352,7 +352,7 @@ public sealed class BrewRunTests
             var step = plan.Steps[timing.Index];
             if (step.Release)
             {
-                entries.Add(Entry(step.Length > 0 ? EntryKind.Begun : EntryKind.Done, timing.Index, timing.StartS + releaseLateS));
+                entries.Add(Entry(step.Length > 0 ? EntryKind.Begun : EntryKind.Done, timing.Index, timing.StartS + steepEndLateS));
             }
 
             if (step.Ends == StepEnding.Sight)

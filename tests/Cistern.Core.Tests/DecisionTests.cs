@@ -6,7 +6,7 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>Bands, slack, solving backwards, and the best of what is left.</summary>
+/// <summary>Bands, tolerances, solving backwards, and the best of what is left.</summary>
 public sealed class DecisionTests
 {
     private static readonly Forecast Press = ForecastModel.Published.Run(RecipeLibrary.Find("fp-bloomed")!);
@@ -33,9 +33,9 @@ public sealed class DecisionTests
     {
         foreach (var forecast in (Forecast[])[Press, Dripper])
         {
-            var slack = Slack.Of(forecast);
-            Assert.Contains(Setting.DoseG, slack);
-            foreach (var (setting, width) in slack.Where(pair => double.IsFinite(pair.Value) && pair.Key != Setting.Turns))
+            var tolerances = Tolerances.Of(forecast);
+            Assert.Contains(Setting.DoseG, tolerances);
+            foreach (var (setting, width) in tolerances.Where(pair => double.IsFinite(pair.Value) && pair.Key != Setting.Turns))
             {
                 var value = Settings.Get(forecast, setting)!.Value;
                 var moves = ((double[])[value - width, value + width]).Select(other =>
@@ -51,7 +51,7 @@ public sealed class DecisionTests
     [Theory]
     [InlineData(Setting.MedianUm, Outcome.TdsPercent, 1.25)]
     [InlineData(Setting.TemperatureC, Outcome.FlavourBalance, -0.5)]
-    [InlineData(Setting.ReleaseS, Outcome.TdsPercent, 1.25)]
+    [InlineData(Setting.SteepEndS, Outcome.TdsPercent, 1.25)]
     [InlineData(Setting.DoseG, Outcome.TdsPercent, 1.4)]
     public void A_setting_can_be_asked_for(Setting setting, Outcome outcome, double wanted)
     {
@@ -89,7 +89,7 @@ public sealed class DecisionTests
     {
         var ground = Solving.ForBoth(Press, Dial.Usual(Press, Setting.MedianUm), Dial.Usual(Press, Setting.DoseG), 1.35, 0);
         Assert.True(ground.Reached, ground.Why);
-        var boughtGround = Solving.ForBoth(Press, Dial.Usual(Press, Setting.ReleaseS), Dial.Usual(Press, Setting.DoseG), 1.35, -0.2);
+        var boughtGround = Solving.ForBoth(Press, Dial.Usual(Press, Setting.SteepEndS), Dial.Usual(Press, Setting.DoseG), 1.35, -0.2);
         Assert.True(boughtGround.Reached, boughtGround.Why);
         Assert.Equal(Press.Recipe.Grind, boughtGround.Forecast.Recipe.Grind);
         Assert.Equal(1.35, boughtGround.Forecast.Totals.FinalTdsPercent, 0.05);
@@ -98,24 +98,24 @@ public sealed class DecisionTests
     [Fact]
     public void Moving_the_release_keeps_the_stir_just_before_it()
     {
-        var later = ForecastModel.Published.Run(Settings.With(Dripper, Setting.ReleaseS, 243));
-        var release = Settings.ReleaseIndex(later.Recipe);
-        Assert.Equal(243, later.Timings[release].StartS, 0.01);
-        Assert.Equal(240, later.Timings[release - 1].StartS, 0.01);
+        var later = ForecastModel.Published.Run(Settings.With(Dripper, Setting.SteepEndS, 243));
+        var steepEnd = Settings.SteepEndIndex(later.Recipe);
+        Assert.Equal(243, later.Timings[steepEnd].StartS, 0.01);
+        Assert.Equal(240, later.Timings[steepEnd - 1].StartS, 0.01);
     }
 
     [Fact]
     public void Poured_over_it_is_held_longer_and_released_late_it_is_let_down()
     {
         var over = ForecastModel.Published.Run(Press.Recipe with { Steps = [.. Press.Recipe.Steps.Select(step => step is Step.Pour { ToG: 405 } pour ? pour with { ToG = 445 } : step)] });
-        var rescue = Rescue.After(over, Press.Totals, nowS: 70);
-        Assert.True(rescue.ReleaseAtS > Settings.Get(Press, Setting.ReleaseS));
-        Assert.True(rescue.MissAfter < rescue.MissBefore);
+        var correction = Correction.After(over, Press.Totals, nowS: 70);
+        Assert.True(correction.SteepEndAtS > Settings.Get(Press, Setting.SteepEndS));
+        Assert.True(correction.MissAfter < correction.MissBefore);
 
-        var late = ForecastModel.Published.Run(Settings.With(Press, Setting.ReleaseS, 900));
-        var released = Rescue.After(late, Press.Totals, nowS: 950);
-        Assert.Null(released.ReleaseAtS);
-        Assert.True(released.LetDownG > 5);
+        var late = ForecastModel.Published.Run(Settings.With(Press, Setting.SteepEndS, 900));
+        var released = Correction.After(late, Press.Totals, nowS: 950);
+        Assert.Null(released.SteepEndAtS);
+        Assert.True(released.DilutionG > 5);
         Assert.Equal(Press.Totals.FinalTdsPercent, released.Forecast.Totals.FinalTdsPercent, 0.01);
     }
 
@@ -123,9 +123,9 @@ public sealed class DecisionTests
     public void Water_too_cool_is_made_up_by_a_longer_hold()
     {
         var cool = ForecastModel.Published.Run(Settings.With(Press, Setting.TemperatureC, 86));
-        var rescue = Rescue.After(cool, Press.Totals, nowS: 60);
-        Assert.True(rescue.ReleaseAtS > Settings.Get(Press, Setting.ReleaseS) + 20);
-        Assert.True(rescue.MissAfter < rescue.MissBefore);
+        var correction = Correction.After(cool, Press.Totals, nowS: 60);
+        Assert.True(correction.SteepEndAtS > Settings.Get(Press, Setting.SteepEndS) + 20);
+        Assert.True(correction.MissAfter < correction.MissBefore);
     }
 
     [Fact]
@@ -150,7 +150,7 @@ public sealed class DecisionTests
     public void Least_ice_counts_the_temperature_of_what_it_is_let_down_with()
     {
         var cool = new ServedDrink(200, 80);
-        cool.LetDown(150, 20);
+        cool.Dilution(150, 20);
         cool.Chill(500, -6, 5);
         // The heat above 0 °C less a tenth, less what stays in the drink at 5 °C, over what a gram takes: model.md's own formula.
         var heatJ = 0.9 * 4.19 * ((200 * 80) + (150 * 20));
@@ -161,23 +161,23 @@ public sealed class DecisionTests
     [Fact]
     public void Let_down_and_ice_act_in_the_order_in_which_they_are_done()
     {
-        var letDownFirst = new ServedDrink(200, 80);
-        letDownFirst.LetDown(100, 90);
-        letDownFirst.Chill(400, -6, 5);
-        Assert.Equal(5, letDownFirst.TemperatureC, 1e-9);
+        var dilutionFirst = new ServedDrink(200, 80);
+        dilutionFirst.Dilution(100, 90);
+        dilutionFirst.Chill(400, -6, 5);
+        Assert.Equal(5, dilutionFirst.TemperatureC, 1e-9);
 
         // Strained off the ice, then let down with hot water, it ends warm.
         var icedFirst = new ServedDrink(200, 80);
         icedFirst.Chill(400, -6, 5);
         var chilledG = icedFirst.MassG;
-        icedFirst.LetDown(100, 90);
+        icedFirst.Dilution(100, 90);
         Assert.Equal(((chilledG * 5) + (100 * 90)) / (chilledG + 100), icedFirst.TemperatureC, 1e-9);
 
         // Left on the ice, the ice goes on melting.
         var leftOn = new ServedDrink(200, 80);
         leftOn.Chill(600, -6, null);
         var before = leftOn.MeltG;
-        leftOn.LetDown(100, 90);
+        leftOn.Dilution(100, 90);
         Assert.Equal(0, leftOn.TemperatureC, 1e-9);
         Assert.True(leftOn.MeltG > before + 50);
     }
@@ -203,8 +203,8 @@ public sealed class DecisionTests
         Assert.Equal(30, Kettle.Usual.Seconds(Kettle.Usual.TemperatureC(30, 12, 21), 12, 21), 1e-6);
         Assert.InRange(Kettle.Usual.TemperatureC(30, 12, 21), 95.5, 96.5);
         Assert.Equal(Kettle.Usual.DecayPerS, Kettle.Timed(60, Kettle.Usual.TemperatureC(60, 0, 20), 0, 20).DecayPerS, 1e-9);
-        Assert.Equal(100, LetDown.WaterG(100, 2.6, 1.3), 1e-9);
-        Assert.Equal(1.3, LetDown.TdsPercent(100, 2.6, 100), 1e-9);
+        Assert.Equal(100, Dilution.WaterG(100, 2.6, 1.3), 1e-9);
+        Assert.Equal(1.3, Dilution.TdsPercent(100, 2.6, 100), 1e-9);
         var spoons = RoughMeasures.Spoons(31, 6.2);
         Assert.Equal(5, spoons.Count);
         Assert.True(spoons.LowG < 31 && spoons.HighG > 31);

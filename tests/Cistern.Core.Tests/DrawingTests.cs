@@ -188,7 +188,7 @@ public sealed class DrawingTests
     [Fact]
     public void A_line_of_brews_is_a_path_from_each_to_the_next_with_what_was_foretold_beside_it()
     {
-        var map = Parse(LineMap.Draw([new(15, 1.00, null, "one"), new(17, 1.20, (17.5, 1.25), "two & more"), new(16, 1.30, (16, 1.28), "three", After: 0)], (1.2, 1.4), 600, 400));
+        var map = Parse(SeriesMap.Draw([new(15, 1.00, null, "one"), new(17, 1.20, (17.5, 1.25), "two & more"), new(16, 1.30, (16, 1.28), "three", After: 0)], (1.2, 1.4), 600, 400));
         var brews = map.Descendants().Where(node => (string?)node.Attribute("class") is "line-brew" or "map-plan").ToList();
         Assert.Equal(["line-brew", "line-brew", "map-plan"], brews.Select(node => node.Attribute("class")!.Value));
         Assert.Equal(["1", "2", "3"], map.Descendants().Where(node => (string?)node.Attribute("class") == "line-number").Select(node => node.Value));

@@ -104,9 +104,9 @@ public sealed partial class DrawnTests
         Draws("the map, all on it", StrengthMap.Draw(marks, arrows, (1.25, 1.35), 440, 300));
         Draws("the map, a plan alone", StrengthMap.Draw([marks[0]], [], null, 440, 300));
         Draws("the map, far apart", StrengthMap.Draw([marks[0], marks[1] with { ExtractionYieldPercent = 31, TdsPercent = 4.6 }], [new(24, 2.2, "much")], (0.1, 9), 600, 360));
-        LineMark[] line = [new(15, 1.00, null, "one"), new(17, 1.20, (17.5, 1.25), "two & more"), new(16, 1.30, (16, 1.28), "three", After: 0), new(16.4, 1.31, (16.9, 1.33), "four")];
-        Draws("a line of brews", LineMap.Draw(line, (1.2, 1.4), 600, 400));
-        Draws("a line of one", LineMap.Draw([line[0]], null, 390, 300));
+        SeriesMark[] line = [new(15, 1.00, null, "one"), new(17, 1.20, (17.5, 1.25), "two & more"), new(16, 1.30, (16, 1.28), "three", After: 0), new(16.4, 1.31, (16.9, 1.33), "four")];
+        Draws("a line of brews", SeriesMap.Draw(line, (1.2, 1.4), 600, 400));
+        Draws("a line of one", SeriesMap.Draw([line[0]], null, 390, 300));
         BesideMark[] beside = [new("A", 18, 1.3, "one"), new("B", 18.02, 1.3, "close by"), new("C", 21, 1.1, "far off"), new("P", 17.5, 1.5, "a plan")];
         Draws("brews beside each other on the map", Beside.Map(beside, 440, 300));
         Draws("two of the same place", Beside.Map([beside[0], beside[0] with { Letter = "B" }], 440, 300));

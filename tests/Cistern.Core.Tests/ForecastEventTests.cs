@@ -51,7 +51,7 @@ public sealed class ForecastEventTests
     {
         foreach (var recipe in RecipeLibrary.All)
         {
-            var forecast = ForecastModel.Published.Run(Scaling.To(recipe, new Charge(3 * recipe.Coffee.DoseG, 3 * recipe.WaterG)));
+            var forecast = ForecastModel.Published.Run(Scaling.To(recipe, new Batch(3 * recipe.Coffee.DoseG, 3 * recipe.WaterG)));
             var over = Assert.Single(forecast.Events, one => one.Kind == BrewEventKind.Overflow);
             Assert.True(forecast.Recipe.Steps[over.StepIndex] is Step.Pour or Step.AddCoffee or Step.SeatChamber, $"{recipe.Id}, step {over.StepIndex}");
             Assert.InRange(over.AtS, forecast.Timings[over.StepIndex].StartS, double.PositiveInfinity);

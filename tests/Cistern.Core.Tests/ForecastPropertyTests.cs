@@ -114,14 +114,14 @@ public sealed class ForecastPropertyTests
     public void Drink_from_a_charge_and_charge_for_a_drink_are_inverses() => Gen.Select(Gen.Double[150, 700], Gen.Double[9, 17], Gen.Int[0, 20]).Sample((drinkG, ratio, index) =>
     {
         var recipe = RecipeLibrary.All[index];
-        var wish = new ChargeWish(new Locks(Quantity.Drink, Quantity.Ratio), drinkG, ratio, DrinkCounting.InTheCup);
-        if (recipe.Id == "ld-split" || ChargeSolver.Solve(recipe, wish, ForecastModel.Published) is not { } charge)
+        var wish = new BatchWish(new Locks(Quantity.Drink, Quantity.Ratio), drinkG, ratio, DrinkCounting.InTheCup);
+        if (recipe.Id == "ld-split" || BatchSolver.Solve(recipe, wish, ForecastModel.Published) is not { } batch)
         {
             return;
         }
 
         // Rounded to what a scale shows: a tenth of a gram of coffee is a gram or two of drink.
-        Assert.Equal(drinkG, ChargeSolver.DrinkG(ForecastModel.Published.Figures(Scaling.To(recipe, charge)), DrinkCounting.InTheCup), 2.5 + (0.06 * ratio));
+        Assert.Equal(drinkG, BatchSolver.DrinkG(ForecastModel.Published.Figures(Scaling.To(recipe, batch)), DrinkCounting.InTheCup), 2.5 + (0.06 * ratio));
     }, iter: 200);
 
     [Fact]

@@ -127,7 +127,7 @@ public sealed class GestureTests
         var put = Gesture.Find("swirl-before-the-drain")!.Put(forecast, null)!.Value;
         var after = forecast.Again(put.Recipe);
         Assert.IsType<Step.Swirl>(put.Recipe.Steps[put.Index]);
-        Assert.Equal(put.Index + 1, Acts.ReleaseIndex(put.Recipe));
+        Assert.Equal(put.Index + 1, Acts.SteepEndIndex(put.Recipe));
         Assert.Equal(At(forecast, put.Index), At(after, put.Index + 1), 5.0);
         Sound(put.Recipe);
     }

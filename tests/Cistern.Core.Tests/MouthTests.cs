@@ -48,7 +48,7 @@ public sealed class MouthTests
             var changes = Advise(plan, plan, one, other).Changes;
             Assert.True(!has || Array.TrueForAll([one, other], complaint => changes.Any(change => change.Answers.Contains(complaint))), $"{recipe.Id}: {string.Join("; ", changes.Select(change => change.Why))}");
             // Another paper or a cloth is never advised for what it is not for.
-            Assert.DoesNotContain(changes, change => (change.Lever == Lever.Filter && !change.Answers.Any(answer => answer is Complaint.Muddy or Complaint.PressEasy or Complaint.DrawdownFast)) || (change.Lever == Lever.Wrap && !change.Answers.Contains(Complaint.TooCool)));
+            Assert.DoesNotContain(changes, change => (change.Adjustment == Adjustment.Filter && !change.Answers.Any(answer => answer is Complaint.Muddy or Complaint.PressEasy or Complaint.DrawdownFast)) || (change.Adjustment == Adjustment.Wrap && !change.Answers.Contains(Complaint.TooCool)));
         }
     }
 
@@ -60,7 +60,7 @@ public sealed class MouthTests
         var first = Advise(plan, plan, Complaint.Sour, Complaint.PressHard).Changes[0];
         Assert.Equal([Complaint.PressHard, Complaint.Sour], first.Answers.Order().Reverse());
         var and = Assert.IsType<SecondChange>(first.And);
-        Assert.NotEqual(first.Lever, and.Lever);
+        Assert.NotEqual(first.Adjustment, and.Adjustment);
         Assert.Equal(Advisor.Print(first.Recipe), Advisor.Print(and.Recipe));
         Assert.True(first.Then.Totals.PressForceN < first.Now.Totals.PressForceN && first.Then.Totals.ExtractionYieldPercent > first.Now.Totals.ExtractionYieldPercent);
         Assert.Contains(and.Setting == "medianUm" ? "rind" : "", first.Why, StringComparison.Ordinal);
@@ -71,18 +71,18 @@ public sealed class MouthTests
     {
         var plan = RecipeLibrary.Find("vd-coffee-first")! with { Target = null };
         var planned = Model.Run(plan);
-        var late = Settings.With(planned, Setting.ReleaseS, Settings.Get(planned, Setting.ReleaseS)!.Value + 150);
+        var late = Settings.With(planned, Setting.SteepEndS, Settings.Get(planned, Setting.SteepEndS)!.Value + 150);
         var bitter = Advise(plan, late, Complaint.Bitter);
-        Assert.Equal(Lever.AsPlanned, Assert.Single(bitter.Changes).Lever);
+        Assert.Equal(Adjustment.AsPlanned, Assert.Single(bitter.Changes).Adjustment);
         Assert.NotNull(bitter.Verdict.Cause);
         // Sour is not what late makes: the plan needs changing, and nobody is sent back to it.
         var sour = Advise(plan, late, Complaint.Sour);
         Assert.NotEmpty(sour.Changes);
-        Assert.DoesNotContain(sour.Changes, change => change.Lever == Lever.AsPlanned);
+        Assert.DoesNotContain(sour.Changes, change => change.Adjustment == Adjustment.AsPlanned);
         Assert.Null(sour.Verdict.Cause);
-        // A slip that only the taster knows of.
+        // A deviation that only the taster knows of.
         var told = Advisor.Of([Brewed(plan, plan, Complaint.Weak) is var brew ? brew with { Tasting = brew.Tasting! with { WentWrong = ["poured-over"] } } : null!], Model, new AdviceGear());
-        Assert.Equal(Lever.AsPlanned, told.Changes[0].Lever);
+        Assert.Equal(Adjustment.AsPlanned, told.Changes[0].Adjustment);
     }
 
     [Fact]
@@ -119,7 +119,7 @@ public sealed class MouthTests
         var recipe = RecipeLibrary.Find("vd-coffee-first")! with { Target = null };
         var coarse = recipe with { Grind = recipe.Grind with { MedianUm = 1_250 } };
         Assert.True(Model.Figures(coarse).Totals.FlavourBalance < CupJudgement.BalancedFrom);
-        var finer = Advise(coarse, coarse, Complaint.Sour).Changes.First(change => change.Lever == Lever.Grind);
+        var finer = Advise(coarse, coarse, Complaint.Sour).Changes.First(change => change.Adjustment == Adjustment.Grind);
         var whole = finer.WholeWay!.Value;
         Assert.True(whole < finer.To && finer.To < finer.From);
         Assert.True(Model.Figures(finer.Recipe with { Grind = finer.Recipe.Grind with { MedianUm = whole } }).Totals.FlavourBalance >= CupJudgement.BalancedFrom);

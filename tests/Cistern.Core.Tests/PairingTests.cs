@@ -44,8 +44,8 @@ public sealed class PairingTests
     public void Scaled_alike_is_one_change(string id)
     {
         var recipe = RecipeLibrary.Find(id)!;
-        var charge = Scaling.ChargeOf(recipe);
-        Assert.Equal([ChangedThing.Dose], Changes.Between(recipe, Scaling.To(recipe, new Charge(charge.DoseG * 0.9, charge.WaterG * 0.9))));
+        var batch = Scaling.BatchOf(recipe);
+        Assert.Equal([ChangedThing.Dose], Changes.Between(recipe, Scaling.To(recipe, new Batch(batch.DoseG * 0.9, batch.WaterG * 0.9))));
     }
 
     [Theory]
@@ -152,17 +152,17 @@ public sealed class PairingTests
 
     private static Recipe Change(string how)
     {
-        var charge = Scaling.ChargeOf(Written);
+        var batch = Scaling.BatchOf(Written);
         return how switch
         {
             "nothing" => Written with { Name = "another name", Notes = "and other notes" },
             "hotter" => Written with { Water = Written.Water with { TemperatureC = Written.Water.TemperatureC - 3 } },
             "cooler" => Written with { Water = Written.Water with { TemperatureC = 75 } },
             "finer" => Written with { Grind = Written.Grind with { MedianUm = Written.Grind.MedianUm - 40 } },
-            "more of both" => Scaling.To(Written, new Charge(charge.DoseG * 1.1, charge.WaterG * 1.1)),
-            "more coffee to the same water" => Scaling.To(Written, new Charge(charge.DoseG + 2, charge.WaterG)),
-            "more water to the same coffee" => Scaling.To(Written, new Charge(charge.DoseG, charge.WaterG + 30)),
-            "more of both at another ratio" => Scaling.To(Written, new Charge(charge.DoseG + 2, charge.WaterG + 60)),
+            "more of both" => Scaling.To(Written, new Batch(batch.DoseG * 1.1, batch.WaterG * 1.1)),
+            "more coffee to the same water" => Scaling.To(Written, new Batch(batch.DoseG + 2, batch.WaterG)),
+            "more water to the same coffee" => Scaling.To(Written, new Batch(batch.DoseG, batch.WaterG + 30)),
+            "more of both at another ratio" => Scaling.To(Written, new Batch(batch.DoseG + 2, batch.WaterG + 60)),
             "three turns more" => With(step => step is Step.Stirring stir ? stir with { Turns = stir.Turns + 3 } : step),
             "a longer hold" => With(step => step.AtS > 60 ? step with { AtS = step.AtS + 30 } : step is Step.Wait wait ? wait with { ForS = wait.ForS + 30 } : step),
             "a stir left out" => Written with { Steps = Written.Steps.Remove(Written.Steps.First(step => step is Step.Stirring)) },

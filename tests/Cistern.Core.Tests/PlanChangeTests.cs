@@ -10,7 +10,7 @@ namespace Cistern.Core.Tests;
 
 /// <summary>
 /// Every kind of change done to one recipe of each family, and what of the recipe it moves held member by member; with what
-/// nudges, choosing, making ready and rescue make of them. <c>CISTERN_RENEW=1</c> before the run writes it anew, on purpose.
+/// sensitivities, choosing, making ready and correction make of them. <c>CISTERN_RENEW=1</c> before the run writes it anew, on purpose.
 /// </summary>
 public sealed class PlanChangeTests
 {
@@ -41,12 +41,12 @@ public sealed class PlanChangeTests
             }
 
             var forecast = Model.Run(recipe);
-            told.Append(id).Append(" nudges: ").AppendJoin("; ", Nudges.Of(forecast).Select(nudge => nudge.ToString())).Append('\n');
+            told.Append(id).Append(" nudges: ").AppendJoin("; ", Sensitivities.Of(forecast).Select(sensitivity => sensitivity.ToString())).Append('\n');
             told.Append(id).Append(" made ready: ").AppendJoin("; ", Preparation.Of(forecast, new PreparationGear(new Heating(1500, KeepsTemperature: false, Kettle.Usual), 1.5)).Things.Select(thing => thing.ToString())).Append('\n');
-            foreach (var (slip, slipped) in (IEnumerable<(string, Recipe)>)[("late", Settings.With(forecast, Setting.ReleaseS, 1.3 * Settings.Get(forecast, Setting.ReleaseS)!.Value)), ("strong", recipe with { Coffee = recipe.Coffee with { DoseG = 1.15 * recipe.Coffee.DoseG } })])
+            foreach (var (deviation, slipped) in (IEnumerable<(string, Recipe)>)[("late", Settings.With(forecast, Setting.SteepEndS, 1.3 * Settings.Get(forecast, Setting.SteepEndS)!.Value)), ("strong", recipe with { Coffee = recipe.Coffee with { DoseG = 1.15 * recipe.Coffee.DoseG } })])
             {
-                var rescue = Rescue.After(Model.Run(slipped), forecast.Totals, 30);
-                told.Append(CultureInfo.InvariantCulture, $"{id} {slip}: release {rescue.ReleaseAtS:0.0}, let down {rescue.LetDownG:0}, off {rescue.MissBefore:0.00} then {rescue.MissAfter:0.00}\n");
+                var correction = Correction.After(Model.Run(slipped), forecast.Totals, 30);
+                told.Append(CultureInfo.InvariantCulture, $"{id} {deviation}: release {correction.SteepEndAtS:0.0}, let down {correction.DilutionG:0}, off {correction.MissBefore:0.00} then {correction.MissAfter:0.00}\n");
             }
         }
 
@@ -123,8 +123,8 @@ public sealed class PlanChangeTests
         }
 
         yield return ("ask both", new PlanChange.AskBoth(Setting.MedianUm, 1.3, 0.1));
-        yield return ("let down to 1.0", new PlanChange.LetDownTo(1.0));
-        yield return ("let down to 3.0", new PlanChange.LetDownTo(3.0));
+        yield return ("let down to 1.0", new PlanChange.DilutedTo(1.0));
+        yield return ("let down to 3.0", new PlanChange.DilutedTo(3.0));
     }
 
     private static double Of(Recipe recipe, Quantity quantity) => quantity switch

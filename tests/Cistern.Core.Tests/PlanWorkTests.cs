@@ -15,16 +15,16 @@ public sealed class PlanWorkTests
     public void The_two_quantities_set_last_are_held_and_the_others_follow()
     {
         var work = Do(Of(Press), new PlanChange.Hold(Quantity.Dose, 30));
-        Assert.Equal(new Charge(30, 450), work.Charge);
+        Assert.Equal(new Batch(30, 450), work.Batch);
         work = Do(work, new PlanChange.Hold(Quantity.Water, 500));
-        Assert.Equal(new Charge(30, 500), work.Charge);
+        Assert.Equal(new Batch(30, 500), work.Batch);
         Assert.True(work.Plan.Locks.Holds(Quantity.Dose) && work.Plan.Locks.Holds(Quantity.Water));
         work = Do(work, new PlanChange.Hold(Quantity.Ratio, 16));
         // The water was set after the dose, so it stays.
-        Assert.Equal(new Charge(31.3, 500), work.Charge);
+        Assert.Equal(new Batch(31.3, 500), work.Batch);
         work = Do(work, new PlanChange.Hold(Quantity.Drink, 300));
         Assert.Equal(300, work.DrinkG, 1.5);
-        Assert.Equal(16, work.Charge.Ratio, 0.03);
+        Assert.Equal(16, work.Batch.Ratio, 0.03);
     }
 
     [Fact]
@@ -100,7 +100,7 @@ public sealed class PlanWorkTests
     {
         var work = Do(Of(Press), new PlanChange.Hold(Quantity.Dose, 30));
         var refused = work.Apply(new PlanChange.Hold(Quantity.Drink, 4_900));
-        Assert.Equal(PlanRefusal.NoCharge, refused.Refusal);
+        Assert.Equal(PlanRefusal.NoBatch, refused.Refusal);
         Assert.Same(work.Plan, refused.Plan);
     }
 
@@ -110,7 +110,7 @@ public sealed class PlanWorkTests
         var work = Do(Do(Of(Press), new PlanChange.Hold(Quantity.Ratio, 15)), new PlanChange.Hold(Quantity.Drink, 321));
         var counted = new ForecastMemory();
         var opened = new PlanWork(work.Plan, shelf, ForecastModel.Published with { Memory = counted });
-        Assert.Equal(work.Charge, opened.Charge);
+        Assert.Equal(work.Batch, opened.Batch);
         Assert.Equal(work.DrinkG, opened.DrinkG, 1e-9);
         Assert.Equal(1, counted.Runs);
         _ = new PlanWork(work.Plan, shelf, ForecastModel.Published with { Memory = counted }).Forecast;
@@ -142,7 +142,7 @@ public sealed class PlanWorkTests
         work = Do(work, new PlanChange.Choose(PlanPick.Bag, 1));
         Assert.Equal(Press.Grind, work.Recipe.Grind);
         work = Do(Do(work, new PlanChange.Choose(PlanPick.Bag, null)), new PlanChange.Choose(PlanPick.Place, 1));
-        Assert.Equal(Press.Coffee with { DoseG = work.Charge.DoseG }, work.Recipe.Coffee);
+        Assert.Equal(Press.Coffee with { DoseG = work.Batch.DoseG }, work.Recipe.Coffee);
         Assert.Equal(2_340, work.Recipe.Place.AltitudeM);
     }
 
@@ -150,7 +150,7 @@ public sealed class PlanWorkTests
     public void All_of_the_bag_is_what_is_left_in_it()
     {
         var work = Do(Do(Of(Press), new PlanChange.Choose(PlanPick.Bag, 1)), new PlanChange.WholeBag());
-        Assert.Equal(31, work.Charge.DoseG);
+        Assert.Equal(31, work.Batch.DoseG);
         Assert.Equal(PlanRefusal.NoSuchThing, Of(Press).Apply(new PlanChange.WholeBag()).Refusal);
     }
 
@@ -181,9 +181,9 @@ public sealed class PlanWorkTests
     {
         var work = Do(Do(Of(Press), new PlanChange.Hold(Quantity.Dose, 25)), new PlanChange.Hold(Quantity.Drink, 330));
         var poured = Do(work, new PlanChange.Count(DrinkCounting.WaterPoured));
-        Assert.Equal(330, poured.Charge.WaterG, 1);
-        // Twenty-five grams poured off from water and drink that are held alike: no charge gives that.
-        var both = new PlanWork(work.Plan with { Charge = null, Counting = DrinkCounting.InTheCup, Held = new HeldValues(4_990, 0.6), Locks = new Locks(Quantity.Drink, Quantity.Dose) }, shelf, ForecastModel.Published);
+        Assert.Equal(330, poured.Batch.WaterG, 1);
+        // Twenty-five grams poured off from water and drink that are held alike: no batch gives that.
+        var both = new PlanWork(work.Plan with { Batch = null, Counting = DrinkCounting.InTheCup, Held = new HeldValues(4_990, 0.6), Locks = new Locks(Quantity.Drink, Quantity.Dose) }, shelf, ForecastModel.Published);
         Assert.True(both.LetGo);
         Assert.Equal(Locks.Written, both.Plan.Locks);
         Assert.Null(both.Plan.Held);
@@ -193,12 +193,12 @@ public sealed class PlanWorkTests
     public void A_release_goes_where_it_is_set_but_not_before_what_leads_to_it()
     {
         var work = Of(Press);
-        var releaseS = Settings.Get(work.Forecast, Setting.ReleaseS)!.Value;
-        var later = Do(work, new PlanChange.Release(releaseS + 60));
-        Assert.Equal(releaseS + 60, Settings.Get(later.Forecast, Setting.ReleaseS)!.Value, 0.6);
+        var steepEndS = Settings.Get(work.Forecast, Setting.SteepEndS)!.Value;
+        var later = Do(work, new PlanChange.Release(steepEndS + 60));
+        Assert.Equal(steepEndS + 60, Settings.Get(later.Forecast, Setting.SteepEndS)!.Value, 0.6);
         var refused = work.Apply(new PlanChange.Release(3));
         Assert.Equal(PlanRefusal.ReleaseTooEarly, refused.Refusal);
-        Assert.InRange(refused.Value!.Value, 4, releaseS);
+        Assert.InRange(refused.Value!.Value, 4, steepEndS);
     }
 
     [Fact]
@@ -207,7 +207,7 @@ public sealed class PlanWorkTests
         var work = Do(Do(Of(Press), new PlanChange.Hold(Quantity.Dose, 40)), new PlanChange.Hold(Quantity.Ratio, 15));
         var stir = work.Recipe.Steps.ToList().FindIndex(step => step is Step.Swirl);
         var without = Do(work, new PlanChange.Remove(stir));
-        Assert.Equal(new Charge(40, 600), without.Charge);
+        Assert.Equal(new Batch(40, 600), without.Batch);
         Assert.Equal(work.Recipe.Steps.Length - 1, without.Recipe.Steps.Length);
         Assert.Equal(600, without.Plan.Base.WaterG);
         Assert.True(without.Plan.Locks.Holds(Quantity.Ratio));
@@ -224,12 +224,12 @@ public sealed class PlanWorkTests
     {
         var iced = Of(RecipeLibrary.Find("ld-long-soak-iced")!);
         var strength = iced.Forecast.Totals.TdsPercent;
-        var down = Do(iced, new PlanChange.LetDownTo(strength / 2));
+        var down = Do(iced, new PlanChange.DilutedTo(strength / 2));
         var steps = down.Recipe.Steps.ToList();
         Assert.True(steps.FindIndex(step => step is Step.Dilute) < steps.FindLastIndex(step => step is Step.Ice) || steps.FindIndex(step => step is Step.Ice) < steps.FindIndex(step => step is Step.Drain));
         Assert.Equal(iced.Forecast.Totals.BeverageG, steps.OfType<Step.Dilute>().Single().WaterG, 1.0);
-        Assert.Equal(PlanRefusal.NothingToLetDown, Of(Press).Apply(new PlanChange.LetDownTo(9)).Refusal);
-        Assert.DoesNotContain(Do(down, new PlanChange.LetDownTo(9)).Recipe.Steps, step => step is Step.Dilute);
+        Assert.Equal(PlanRefusal.NothingToDilute, Of(Press).Apply(new PlanChange.DilutedTo(9)).Refusal);
+        Assert.DoesNotContain(Do(down, new PlanChange.DilutedTo(9)).Recipe.Steps, step => step is Step.Dilute);
     }
 
     [Theory]

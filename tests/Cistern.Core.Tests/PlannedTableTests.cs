@@ -57,7 +57,7 @@ public sealed class PlannedTableTests
             if (Settings.Get(forecast, setting) is { } value)
             {
                 var dial = Dial.Usual(forecast, setting);
-                Tell($"{setting} {value:0.##}, from {dial.Range.Low:0.##} to {dial.Range.High:0.##} by {dial.StepSize:0.##} from {dial.Origin:0.##}, snaps to {dial.Snap(value + (0.4 * dial.StepSize), up: true):0.##} and {dial.Snap(value + (0.4 * dial.StepSize), up: false):0.##}; slack {(Slack.Of(forecast).TryGetValue(setting, out var slack) ? slack : 0):0.##}; a little more: {Steps(Settings.With(forecast, setting, value * 1.05))}");
+                Tell($"{setting} {value:0.##}, from {dial.Range.Low:0.##} to {dial.Range.High:0.##} by {dial.StepSize:0.##} from {dial.Origin:0.##}, snaps to {dial.Snap(value + (0.4 * dial.StepSize), up: true):0.##} and {dial.Snap(value + (0.4 * dial.StepSize), up: false):0.##}; slack {(Tolerances.Of(forecast).TryGetValue(setting, out var tolerances) ? tolerances : 0):0.##}; a little more: {Steps(Settings.With(forecast, setting, value * 1.05))}");
             }
         }
 
@@ -72,7 +72,7 @@ public sealed class PlannedTableTests
             Tell($"to {levelMl:0} ml: {Told(Scaling.ToFill(recipe, levelMl, null, ForecastModel.Published))}, with a server of 300 {Told(Scaling.ToFill(recipe, levelMl, 300, ForecastModel.Published))}");
         }
 
-        Tell($"twice as much to fit: {Told(Scaling.ToFit(Scaling.To(recipe, new Charge(2 * recipe.Coffee.DoseG, 2 * recipe.WaterG)), ForecastModel.Published))}");
+        Tell($"twice as much to fit: {Told(Scaling.ToFit(Scaling.To(recipe, new Batch(2 * recipe.Coffee.DoseG, 2 * recipe.WaterG)), ForecastModel.Published))}");
         var high = HighPlace.Of(ForecastModel.Published.Run(recipe with { Place = recipe.Place with { AltitudeM = 2_400 } }));
         Tell($"at 2400 m: {(high is null ? "as it is" : Invariant($"boils at {high.BoilsC:0.##} of {high.WantedC:0.#}, {high.AsWanted.FinalTdsPercent:0.####} %, {string.Join(", ", high.Ways.Select(way => Invariant($"{way.Setting} {way.Solution.Values[way.Setting]:0.##}{(way.Solution.Reached ? "" : $" ({way.Solution.Why})")}")))}"))}");
         foreach (var ends in WindowEnds.Of(forecast))
@@ -85,11 +85,11 @@ public sealed class PlannedTableTests
             Tell($"{gesture.Word}: {(gesture.Put(forecast, gesture.HasTime ? 100 : null) is { } put ? $"{put.Index} in {Steps(put.Recipe)}" : "no place")}");
         }
 
-        if (Settings.Get(forecast, Setting.ReleaseS) is { } releaseS)
+        if (Settings.Get(forecast, Setting.SteepEndS) is { } steepEndS)
         {
-            var late = forecast.Again(Settings.With(forecast, Setting.ReleaseS, releaseS + 90));
-            var rescue = Rescue.After(late, forecast.Totals, releaseS + 90);
-            Tell($"released 90 s late: off by {Rescue.MissOf(late.Totals, forecast.Totals):0.###}{(Rescue.IsWanted(late, forecast.Totals) ? "" : ", let be")}, from {rescue.MissBefore:0.###} to {rescue.MissAfter:0.###} with {rescue.LetDownG:0} g, at {rescue.ReleaseAtS:0.#}");
+            var late = forecast.Again(Settings.With(forecast, Setting.SteepEndS, steepEndS + 90));
+            var correction = Correction.After(late, forecast.Totals, steepEndS + 90);
+            Tell($"released 90 s late: off by {Correction.MissOf(late.Totals, forecast.Totals):0.###}{(Correction.IsWanted(late, forecast.Totals) ? "" : ", let be")}, from {correction.MissBefore:0.###} to {correction.MissAfter:0.###} with {correction.DilutionG:0} g, at {correction.SteepEndAtS:0.#}");
         }
 
         var ready = Preparation.Of(forecast, new PreparationGear(new Heating(1_500, KeepsTemperature: false, Kettle.Usual), 1.5));
@@ -110,7 +110,7 @@ public sealed class PlannedTableTests
         }
     }
 
-    private static string Told(Charge? charge) => charge is { } some ? Invariant($"{some.DoseG:0.#} g and {some.WaterG:0} g") : "never";
+    private static string Told(Batch? batch) => batch is { } some ? Invariant($"{some.DoseG:0.#} g and {some.WaterG:0} g") : "never";
 
     private void Members()
     {
@@ -154,7 +154,7 @@ public sealed class PlannedTableTests
         {
             var drink = new ServedDrink(250, 80);
             drink.Chill(iceG, iceC, wantedC, met);
-            drink.LetDown(30, 15);
+            drink.Dilution(30, 15);
             Tell($"{iceG} g of {iceC} °C, {met} of it met, wanted {wantedC:0}: {drink.MassG:0.###} g of {drink.TemperatureC:0.###} °C, melted {drink.MeltG:0.###} of {drink.IceG:0.###}, later {drink.LaterG:0.###}, at least {drink.LeastIceG:0.###}, {(drink.Short is { } tooWarm ? Invariant($"short by {tooWarm.ReachedC - tooWarm.WantedC:0.###} K") : "enough")}");
         }
     }
@@ -169,7 +169,7 @@ public sealed class PlannedTableTests
         foreach (var doseG in (double[])[5, 18, 31])
         {
             var (level, heaped, mark) = (RoughMeasures.Spoons(doseG, 5.3), RoughMeasures.Spoons(doseG, 5.3, heaped: true), RoughMeasures.Mark(15 * doseG, doseG, 94));
-            Tell($"{doseG} g: {level.Count:0.##} level, {level.LowG:0.##} to {level.HighG:0.##}; {heaped.Count:0.##} heaped, {heaped.LowG:0.##} to {heaped.HighG:0.##}; to {mark.Count:0.##} ml, {mark.LowG:0.##} to {mark.HighG:0.##} g; {RoughMeasures.WaterToMarkG(350, doseG, 94):0.##} g to 350 ml; {RoughMeasures.Cups(15 * doseG, 180):0.###} cups; let down to 1.2: {LetDown.WaterG(14 * doseG, 1.5, 1.2):0.##} g, {LetDown.TdsPercent(14 * doseG, 1.5, 40):0.####} %");
+            Tell($"{doseG} g: {level.Count:0.##} level, {level.LowG:0.##} to {level.HighG:0.##}; {heaped.Count:0.##} heaped, {heaped.LowG:0.##} to {heaped.HighG:0.##}; to {mark.Count:0.##} ml, {mark.LowG:0.##} to {mark.HighG:0.##} g; {RoughMeasures.WaterToMarkG(350, doseG, 94):0.##} g to 350 ml; {RoughMeasures.Cups(15 * doseG, 180):0.###} cups; let down to 1.2: {Dilution.WaterG(14 * doseG, 1.5, 1.2):0.##} g, {Dilution.TdsPercent(14 * doseG, 1.5, 40):0.####} %");
         }
     }
 }

@@ -14,12 +14,12 @@ public sealed class PlanningTests
     public void Half_a_litre_in_the_cups_takes_36_g_and_not_31()
     {
         var drinkG = 500 * WaterPhysics.DensityGPerMl(60);
-        var charge = ChargeSolver.Solve(Press, new ChargeWish(new Locks(Quantity.Drink, Quantity.Ratio), drinkG, 16, DrinkCounting.InTheCup), ForecastModel.Published)!.Value;
-        Assert.InRange(charge.DoseG, 34.5, 36.5);
-        Assert.Equal(charge.DoseG * 16, charge.WaterG, 1.0);
-        Assert.Equal(drinkG, ForecastModel.Published.Run(Scaling.To(Press, charge)).Totals.FinalG, 1.5);
+        var batch = BatchSolver.Solve(Press, new BatchWish(new Locks(Quantity.Drink, Quantity.Ratio), drinkG, 16, DrinkCounting.InTheCup), ForecastModel.Published)!.Value;
+        Assert.InRange(batch.DoseG, 34.5, 36.5);
+        Assert.Equal(batch.DoseG * 16, batch.WaterG, 1.0);
+        Assert.Equal(drinkG, ForecastModel.Published.Run(Scaling.To(Press, batch)).Totals.FinalG, 1.5);
 
-        var poured = ChargeSolver.Solve(Press, new ChargeWish(new Locks(Quantity.Drink, Quantity.Ratio), 500, 16, DrinkCounting.WaterPoured), ForecastModel.Published)!.Value;
+        var poured = BatchSolver.Solve(Press, new BatchWish(new Locks(Quantity.Drink, Quantity.Ratio), 500, 16, DrinkCounting.WaterPoured), ForecastModel.Published)!.Value;
         Assert.Equal(31.3, poured.DoseG, 0.1);
     }
 
@@ -32,22 +32,22 @@ public sealed class PlanningTests
     [InlineData(Quantity.Ratio, Quantity.Drink)]
     public void Any_two_quantities_give_the_other_two_back(Quantity last, Quantity before)
     {
-        var charge = Scaling.ChargeOf(Press);
+        var batch = Scaling.BatchOf(Press);
         double Of(Quantity quantity) => quantity switch
         {
-            Quantity.Dose => charge.DoseG,
-            Quantity.Water => charge.WaterG,
-            Quantity.Ratio => charge.Ratio,
+            Quantity.Dose => batch.DoseG,
+            Quantity.Water => batch.WaterG,
+            Quantity.Ratio => batch.Ratio,
             _ => ForecastModel.Published.Run(Press).Totals.FinalG,
         };
-        var found = ChargeSolver.Solve(Press, new ChargeWish(new Locks(last, before), Of(last), Of(before), DrinkCounting.InTheCup), ForecastModel.Published)!.Value;
-        Assert.Equal(charge.DoseG, found.DoseG, 0.11);
-        Assert.Equal(charge.WaterG, found.WaterG, 1.1);
+        var found = BatchSolver.Solve(Press, new BatchWish(new Locks(last, before), Of(last), Of(before), DrinkCounting.InTheCup), ForecastModel.Published)!.Value;
+        Assert.Equal(batch.DoseG, found.DoseG, 0.11);
+        Assert.Equal(batch.WaterG, found.WaterG, 1.1);
     }
 
     [Fact]
     public void What_no_charge_can_give_is_said_to_be_so() =>
-        Assert.Null(ChargeSolver.Solve(Press, new ChargeWish(new Locks(Quantity.Drink, Quantity.Water), 500, 300, DrinkCounting.InTheCup), ForecastModel.Published));
+        Assert.Null(BatchSolver.Solve(Press, new BatchWish(new Locks(Quantity.Drink, Quantity.Water), 500, 300, DrinkCounting.InTheCup), ForecastModel.Published));
 
     [Fact]
     public void A_third_edit_lets_the_oldest_go()
@@ -62,7 +62,7 @@ public sealed class PlanningTests
     public void Pours_scale_and_slow_down_before_the_stream_passes_15_g_a_second()
     {
         var recipe = RecipeLibrary.Find("fp-bloomed")!;
-        var scaled = Scaling.To(recipe, new Charge(54, 810));
+        var scaled = Scaling.To(recipe, new Batch(54, 810));
         var pours = scaled.Steps.OfType<Step.Pour>().ToList();
         Assert.Equal(110, pours[0].ToG);
         Assert.Equal(810, pours[1].ToG);
@@ -73,7 +73,7 @@ public sealed class PlanningTests
     [Fact]
     public void Scaled_to_fit_it_fits()
     {
-        var over = Scaling.To(RecipeLibrary.Find("fp-slow-eight")!, new Charge(70, 1246));
+        var over = Scaling.To(RecipeLibrary.Find("fp-slow-eight")!, new Batch(70, 1246));
         Assert.Contains(ForecastModel.Published.Run(over).Events, one => one.Kind == BrewEventKind.Overflow);
         var fitting = Scaling.To(over, Scaling.ToFit(over, ForecastModel.Published));
         Assert.DoesNotContain(ForecastModel.Published.Run(fitting).Events, one => one.Kind is BrewEventKind.Overflow or BrewEventKind.NearlyFull);
@@ -95,20 +95,20 @@ public sealed class PlanningTests
         Assert.Null(filled.Refusal);
         var after = new PlanWork(filled.Plan, new EmptyShelf(), ForecastModel.Published);
         Assert.InRange(after.Forecast.Totals.PeakVolumeMl, markMl - 6, markMl);
-        Assert.Equal(work.Charge.Ratio, after.Charge.Ratio, 0.2);
-        Assert.Equal(after.Charge.DoseG, after.Plan.Held!.Last);
+        Assert.Equal(work.Batch.Ratio, after.Batch.Ratio, 0.2);
+        Assert.Equal(after.Batch.DoseG, after.Plan.Held!.Last);
     }
 
     [Fact]
     public void Full_is_95_of_100_and_a_mark_above_that_is_no_more()
     {
         var work = new PlanWork(Plan.Of(RecipeLibrary.Find("fp-bloomed")!), new EmptyShelf(), ForecastModel.Published);
-        var full = work.Apply(new PlanChange.Fill(null)).Plan.Charge!.Value;
-        Assert.Equal(full, work.Apply(new PlanChange.Fill(5_000)).Plan.Charge!.Value);
+        var full = work.Apply(new PlanChange.Fill(null)).Plan.Batch!.Value;
+        Assert.Equal(full, work.Apply(new PlanChange.Fill(5_000)).Plan.Batch!.Value);
         Assert.InRange(ForecastModel.Published.Run(Scaling.To(work.Recipe, full)).Totals.PeakVolumeMl / work.Recipe.Brewer.CapacityMl, 0.94, 0.95);
         // What fits already is not made larger by fitting.
-        Assert.Equal(work.Charge, new PlanWork(work.Apply(new PlanChange.Fit()).Plan, new EmptyShelf(), ForecastModel.Published).Charge);
-        Assert.Equal(PlanRefusal.NoCharge, work.Apply(new PlanChange.Fill(4)).Refusal);
+        Assert.Equal(work.Batch, new PlanWork(work.Apply(new PlanChange.Fit()).Plan, new EmptyShelf(), ForecastModel.Published).Batch);
+        Assert.Equal(PlanRefusal.NoBatch, work.Apply(new PlanChange.Fill(4)).Refusal);
     }
 
     [Fact]

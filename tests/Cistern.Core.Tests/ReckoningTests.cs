@@ -16,9 +16,9 @@ public sealed class ReckoningTests
         Assert.Equal(100 * 2.8 / 15, plain.InTheCupPercent, 6);
         Assert.Equal(100 * (2.8 + 0.42) / 15, plain.DissolvedPercent, 6);
         // Let down with 100 g, the bed's liquid is as strong as the brew was before.
-        var letDown = MeasuredYield.Of(1.4, 200, 100, 30, 15);
-        Assert.Equal(plain.InTheCupPercent, letDown.InTheCupPercent, 6);
-        Assert.Equal(100 * (2.8 + 0.84) / 15, letDown.DissolvedPercent, 6);
+        var dilution = MeasuredYield.Of(1.4, 200, 100, 30, 15);
+        Assert.Equal(plain.InTheCupPercent, dilution.InTheCupPercent, 6);
+        Assert.Equal(100 * (2.8 + 0.84) / 15, dilution.DissolvedPercent, 6);
     }
 
     [Fact]
@@ -74,13 +74,13 @@ public sealed class ReckoningTests
     [Fact]
     public void A_charge_is_told_three_ways_and_worked_back_from_the_cup()
     {
-        var charge = new Charge(30, 450);
-        Assert.Equal((15, 1000.0 / 15), (charge.Ratio, charge.GPerL));
+        var batch = new Batch(30, 450);
+        Assert.Equal((15, 1000.0 / 15), (batch.Ratio, batch.GPerL));
         var press = Vessel.Of(new Brewer(VesselFamily.FrenchPress, 1000));
-        var wanted = Charge.ForBeverage(500, 16, press);
+        var wanted = Batch.ForBeverage(500, 16, press);
         Assert.Equal(500, wanted.WaterG - (press.HoldGPerG * wanted.DoseG) - press.ResidueG, 1e-9);
         Assert.Equal(16, wanted.Ratio, 1e-12);
-        Assert.Throws<ArgumentOutOfRangeException>(() => Charge.ForBeverage(500, press.HoldGPerG, press));
+        Assert.Throws<ArgumentOutOfRangeException>(() => Batch.ForBeverage(500, press.HoldGPerG, press));
     }
 
     [Fact]
@@ -181,10 +181,10 @@ public sealed class ReckoningTests
         strained.Chill(200, -6, 10);
         Assert.Equal(10, strained.TemperatureC, 1e-9);
         var (melt, mass) = (strained.MeltG, strained.MassG);
-        strained.LetDown(50, 80);
+        strained.Dilution(50, 80);
         Assert.Equal((melt, mass + 50), (strained.MeltG, strained.MassG));
         Assert.Equal(((mass * 10) + (50 * 80)) / (mass + 50), strained.TemperatureC, 1e-6);
-        iced.LetDown(20, 50);
+        iced.Dilution(20, 50);
         Assert.Equal((0.9 * 6000 * 4.19 / 354.9) + (0.9 * 20 * 50 * 4.19 / 354.9), iced.MeltG, 1e-6);
     }
 
@@ -192,10 +192,10 @@ public sealed class ReckoningTests
     public void Nothing_let_down_stays_as_warm_as_it_was()
     {
         var nothing = new ServedDrink(0, 70);
-        nothing.LetDown(0, 20);
+        nothing.Dilution(0, 20);
         Assert.Equal((0, 70), (nothing.MassG, nothing.TemperatureC));
         var warm = new ServedDrink(100, 70);
-        warm.LetDown(100, 20);
+        warm.Dilution(100, 20);
         Assert.Equal((200, 45), (warm.MassG, Math.Round(warm.TemperatureC, 9)));
     }
 
@@ -221,10 +221,10 @@ public sealed class ReckoningTests
     [Fact]
     public void Let_down_by_what_brings_it_to_a_strength()
     {
-        Assert.Equal(50, LetDown.WaterG(100, 1.5, 1.0), 1e-9);
-        Assert.Equal(0, LetDown.WaterG(100, 1.0, 1.5));
-        Assert.Equal(1.0, LetDown.TdsPercent(100, 1.5, 50), 1e-9);
-        Assert.Equal(0, LetDown.TdsPercent(0, 1.5, 0));
-        Assert.Throws<ArgumentOutOfRangeException>(() => LetDown.WaterG(100, 1.5, 0));
+        Assert.Equal(50, Dilution.WaterG(100, 1.5, 1.0), 1e-9);
+        Assert.Equal(0, Dilution.WaterG(100, 1.0, 1.5));
+        Assert.Equal(1.0, Dilution.TdsPercent(100, 1.5, 50), 1e-9);
+        Assert.Equal(0, Dilution.TdsPercent(0, 1.5, 0));
+        Assert.Throws<ArgumentOutOfRangeException>(() => Dilution.WaterG(100, 1.5, 0));
     }
 }

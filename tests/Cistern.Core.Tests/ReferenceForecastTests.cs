@@ -74,7 +74,7 @@ public sealed class ReferenceForecastTests
 
             // The last digit may differ between processors.
             var (was, isNow) = (double.Parse(value, CultureInfo.InvariantCulture), double.Parse(now[figure], CultureInfo.InvariantCulture));
-            // Nor are bands and slack, which are differences of runs, quite as exact.
+            // Nor are bands and tolerances, which are differences of runs, quite as exact.
             var within = figure.Item2.Contains(' ', StringComparison.Ordinal) ? 2e-3 : 2e-5;
             Assert.True(was.Equals(isNow) || Math.Abs(was - isNow) <= within * Math.Abs(was), $"{figure}: was {value}, is {now[figure]}");
         }

@@ -15,7 +15,7 @@ public sealed class SeenTableTests
 {
     private static readonly Hands Clumsy = new()
     {
-        ReleaseLateS = 25,
+        SteepEndLateS = 25,
         PouredOverG = 14,
         DoseOverG = 1.4,
         ForgetsStir = true,
@@ -39,7 +39,7 @@ public sealed class SeenTableTests
             Brew($"{id}, steady", plan, Hands.Steady, 5);
             Brew($"{id}, clumsy", plan, Clumsy, 6);
             Brew($"{id}, the server left off", plan, new Hands { ServerLeftOff = true }, 7);
-            Brew($"{id}, late and forgetful", plan, new Hands { ReleaseLateS = 60, ForgetsStir = true, PouredOverG = -25, CupLifted = true }, 9);
+            Brew($"{id}, late and forgetful", plan, new Hands { SteepEndLateS = 60, ForgetsStir = true, PouredOverG = -25, CupLifted = true }, 9);
             if (StepEditing.Clock(plan, ClockStart.CoffeeIn) is { } moved)
             {
                 Brew($"{id}, by the coffee", ForecastModel.Published.Run(moved), Hands.Steady, 8);

@@ -54,11 +54,11 @@ public sealed class ShelfReckoningTests
     public void Nudges_point_the_way_every_barista_knows()
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("fp-bloomed")!);
-        var nudges = Nudges.Of(forecast).ToDictionary(nudge => nudge.Setting);
-        Assert.True(nudges[Setting.MedianUm].ExtractionYieldPercent > forecast.Totals.ExtractionYieldPercent);
-        Assert.True(nudges[Setting.ReleaseS].ExtractionYieldPercent > forecast.Totals.ExtractionYieldPercent);
-        Assert.True(nudges[Setting.DoseG].TdsPercent > forecast.Totals.FinalTdsPercent && nudges[Setting.DoseG].ExtractionYieldPercent < forecast.Totals.ExtractionYieldPercent);
-        Assert.True(nudges[Setting.WaterG].TdsPercent < forecast.Totals.FinalTdsPercent && nudges[Setting.WaterG].ExtractionYieldPercent > forecast.Totals.ExtractionYieldPercent);
+        var sensitivities = Sensitivities.Of(forecast).ToDictionary(sensitivity => sensitivity.Setting);
+        Assert.True(sensitivities[Setting.MedianUm].ExtractionYieldPercent > forecast.Totals.ExtractionYieldPercent);
+        Assert.True(sensitivities[Setting.SteepEndS].ExtractionYieldPercent > forecast.Totals.ExtractionYieldPercent);
+        Assert.True(sensitivities[Setting.DoseG].TdsPercent > forecast.Totals.FinalTdsPercent && sensitivities[Setting.DoseG].ExtractionYieldPercent < forecast.Totals.ExtractionYieldPercent);
+        Assert.True(sensitivities[Setting.WaterG].TdsPercent < forecast.Totals.FinalTdsPercent && sensitivities[Setting.WaterG].ExtractionYieldPercent > forecast.Totals.ExtractionYieldPercent);
     }
 
     [Fact]

@@ -17,7 +17,7 @@ public sealed class StepEditingTests
         var press = ForecastModel.Published.Figures(RecipeLibrary.Find("fp-bloomed")!);
         var without = ForecastModel.Published.Figures(StepEditing.Remove(press, 6));
         Assert.DoesNotContain(without.Recipe.Steps, step => step is Step.BreakCrust);
-        Assert.Equal(Settings.Get(press, Setting.ReleaseS)!.Value, Settings.Get(without, Setting.ReleaseS)!.Value, 0.06);
+        Assert.Equal(Settings.Get(press, Setting.SteepEndS)!.Value, Settings.Get(without, Setting.SteepEndS)!.Value, 0.06);
         // A step with no time of its own leaves no gap behind, and a wait taken out is meant to go.
         var dripper = ForecastModel.Published.Figures(RecipeLibrary.Find("fp-long-settle")!);
         Assert.Equal(dripper.Totals.FinishS - 270, ForecastModel.Published.Figures(StepEditing.Remove(dripper, 8)).Totals.FinishS, 0.1);
@@ -30,14 +30,14 @@ public sealed class StepEditingTests
     public void A_window_of_a_beginning_goes_where_its_step_goes()
     {
         var soak = ForecastModel.Published.Figures(RecipeLibrary.Find("ld-long-soak-iced")!);
-        Assert.Equal(new Span(190, 460), Settings.With(soak, Setting.ReleaseS, 250).Steps[5].Window);
+        Assert.Equal(new Span(190, 460), Settings.With(soak, Setting.SteepEndS, 250).Steps[5].Window);
         Assert.Equal(new Span(140, 410), StepEditing.Start(soak, 5, 200).Steps[5].Window);
         var water = ForecastModel.Published.Figures(RecipeLibrary.Find("fp-water-first")!);
         var told = StepEditing.Clock(water, ClockStart.FirstWater)!;
         Assert.Equal(new Span(225, 270), told.Steps.OfType<Step.Plunge>().Single().Window);
         var tube = RecipeLibrary.Find("tp-upright-short")!;
         var press = ForecastModel.Published.Figures(tube with { Steps = [.. tube.Steps.Select(step => step is Step.Press ? step with { StartWindow = new Span(50, 60) } : step)] });
-        var moved = Settings.With(press, Setting.ReleaseS, 65).Steps.OfType<Step.Press>().Single();
+        var moved = Settings.With(press, Setting.SteepEndS, 65).Steps.OfType<Step.Press>().Single();
         // The window of its length is no time on the clock.
         Assert.Equal((new Span(60, 70), new Span(20, 35)), (moved.StartWindow!.Value, moved.Window!.Value));
     }
@@ -107,8 +107,8 @@ public sealed class StepEditingTests
             Assert.True(double.IsFinite(forecast.Totals.FinalTdsPercent) && double.IsFinite(forecast.Totals.FlavourBalance) && double.IsFinite(forecast.Totals.PeakVolumeMl));
             Assert.Equal(RecipeWriter.Write(recipe), RecipeWriter.Write(Assert.Single(RecipeReader.ReadDraft(RecipeWriter.Write(recipe)).Recipes)));
             Assert.All(Confidence.Of(forecast).Values, band => Assert.True(double.IsFinite(band.Low) && double.IsFinite(band.High)));
-            Assert.NotNull(Slack.Of(forecast));
-            Assert.All(Nudges.Of(forecast), nudge => Assert.True(double.IsFinite(nudge.TdsPercent)));
+            Assert.NotNull(Tolerances.Of(forecast));
+            Assert.All(Sensitivities.Of(forecast), sensitivity => Assert.True(double.IsFinite(sensitivity.TdsPercent)));
             Assert.True(double.IsFinite(Preparation.Of(forecast, new PreparationGear(null, 1)).LeadS));
         }, iter: 400);
     }

@@ -57,9 +57,9 @@ public sealed class TableTests
             }
 
             var forecast = ForecastModel.Published.Run(recipe);
-            foreach (var nudge in Nudges.Of(forecast))
+            foreach (var sensitivity in Sensitivities.Of(forecast))
             {
-                Tell($"{recipe.Id} {nudge.Setting} {nudge.By:+0.###;-0.###}: {nudge.TdsPercent:0.#####} %, {nudge.ExtractionYieldPercent:0.####} %, {nudge.FlavourBalance:0.#####}");
+                Tell($"{recipe.Id} {sensitivity.Setting} {sensitivity.By:+0.###;-0.###}: {sensitivity.TdsPercent:0.#####} %, {sensitivity.ExtractionYieldPercent:0.####} %, {sensitivity.FlavourBalance:0.#####}");
             }
 
             foreach (var start in Enum.GetValues<ClockStart>())

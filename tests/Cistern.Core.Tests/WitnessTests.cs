@@ -136,17 +136,17 @@ public sealed class WitnessTests
         var plan = Simulated.Plan(word == "hard" ? "tp-upright-short" : "vd-coffee-first");
         var good = Performance.Of(plan, Hands.Steady, 9).Real;
         var bad = Performance.Of(plan, HandsChoice.Find(word)!.Hands, 9).Real;
-        var release = Acts.ReleaseIndex(plan.Recipe);
+        var steepEnd = Acts.SteepEndIndex(plan.Recipe);
         var (what, wanted) = word switch
         {
-            "late" => (bad.Timings[release].StartS - good.Timings[release].StartS, 40.0),
-            "early" => (bad.Timings[release].StartS - good.Timings[release].StartS, -25.0),
+            "late" => (bad.Timings[steepEnd].StartS - good.Timings[steepEnd].StartS, 40.0),
+            "early" => (bad.Timings[steepEnd].StartS - good.Timings[steepEnd].StartS, -25.0),
             "over" => (bad.Recipe.WaterG - good.Recipe.WaterG, 30.0),
             "under" => (bad.Recipe.WaterG - good.Recipe.WaterG, -30.0),
             "dose" => (bad.Recipe.Coffee.DoseG - good.Recipe.Coffee.DoseG, 3.0),
             "no-stir" => (bad.Recipe.Steps.Count(step => step is Step.Stirring), 0.0),
             "cool" => (bad.Recipe.Water.TemperatureC - good.Recipe.Water.TemperatureC, -8.0),
-            _ => (bad.Timings[release].LengthS / good.Timings[release].LengthS, 0.5),
+            _ => (bad.Timings[steepEnd].LengthS / good.Timings[steepEnd].LengthS, 0.5),
         };
         // One pair of hands: what comes before takes its time, whatever is meant.
         Assert.Equal(wanted, what, word == "early" ? 6 : 0.01);
@@ -200,11 +200,11 @@ public sealed class WitnessTests
     {
         var plan = Simulated.Plan("vd-coffee-first");
         var run = BrewRun.Replay(ConductPlan.Of(plan), [new BrewEntry(Guid.NewGuid(), EntryKind.Start, 3, Zero)], Zero + 100_000);
-        Slip? Of(Actuals actuals) => Slips.Of(plan, run, actuals, 100).Select(slip => (Slip?)slip).SingleOrDefault();
+        Deviation? Of(Actuals actuals) => Deviations.Of(plan, run, actuals, 100).Select(deviation => (Deviation?)deviation).SingleOrDefault();
         Assert.Null(Of(new Actuals { WaterC = 94.1 }));
-        Assert.Equal(new Slip(SlipKind.WaterCool, 3, 6), Of(new Actuals { WaterC = 90 }));
-        Assert.Equal(new Slip(SlipKind.WaterHot, 3, 2), Of(new Actuals { WaterC = 98 }));
-        Assert.Equal(new Slip(SlipKind.StirForgotten, 6, 2), Of(new Actuals { Unstirred = [6] }));
+        Assert.Equal(new Deviation(DeviationKind.WaterCool, 3, 6), Of(new Actuals { WaterC = 90 }));
+        Assert.Equal(new Deviation(DeviationKind.WaterHot, 3, 2), Of(new Actuals { WaterC = 98 }));
+        Assert.Equal(new Deviation(DeviationKind.StirForgotten, 6, 2), Of(new Actuals { Unstirred = [6] }));
     }
 
     [Fact]
@@ -212,10 +212,10 @@ public sealed class WitnessTests
     {
         var plan = Simulated.Plan("si-layers");
         var start = new BrewEntry(Guid.NewGuid(), EntryKind.Start, 4, Zero);
-        Slip[] Of(double flameW, params BrewEntry[] more) => [.. Slips.Of(plan, BrewRun.Replay(ConductPlan.Of(plan), [start, .. more], Zero + 40_000), new Actuals { FlameW = flameW }, 40).Where(slip => slip.Kind == SlipKind.FlameWeak)];
+        Deviation[] Of(double flameW, params BrewEntry[] more) => [.. Deviations.Of(plan, BrewRun.Replay(ConductPlan.Of(plan), [start, .. more], Zero + 40_000), new Actuals { FlameW = flameW }, 40).Where(deviation => deviation.Kind == DeviationKind.FlameWeak)];
         var sparesW = plan.Totals.FlameMarginW!.Value;
-        Assert.Empty(Of(ForecastModel.UsualFlameW - sparesW + Slips.LeastSpareW + 1));
-        Assert.Equal(9, Of(ForecastModel.UsualFlameW - sparesW + Slips.LeastSpareW - 9).Single().Amount, 6);
+        Assert.Empty(Of(ForecastModel.UsualFlameW - sparesW + Deviations.LeastSpareW + 1));
+        Assert.Equal(9, Of(ForecastModel.UsualFlameW - sparesW + Deviations.LeastSpareW - 9).Single().Amount, 6);
         Assert.Empty(Of(60, new BrewEntry(Guid.NewGuid(), EntryKind.Done, 6, Zero + 30_000)));
     }
 
@@ -234,7 +234,7 @@ public sealed class WitnessTests
     public void How_far_a_cup_is_off_is_nothing_for_its_own_plan()
     {
         var plan = Simulated.Plan("vd-coffee-first");
-        Assert.Equal(0, Rescue.MissOf(plan.Totals, plan.Totals));
-        Assert.True(Rescue.MissOf(Performance.Of(plan, Hands.Steady with { DoseOverG = 4 }, 2).Real.Totals, plan.Totals) > 1);
+        Assert.Equal(0, Correction.MissOf(plan.Totals, plan.Totals));
+        Assert.True(Correction.MissOf(Performance.Of(plan, Hands.Steady with { DoseOverG = 4 }, 2).Real.Totals, plan.Totals) > 1);
     }
 }

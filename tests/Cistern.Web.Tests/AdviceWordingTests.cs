@@ -19,42 +19,42 @@ public sealed class AdviceWordingTests
     private static readonly Grinder Counter = new() { Name = "Counter 64", SettingName = "settings", Least = 0, Most = 20, Step = 0.25, UmAtZero = 220, UmPerSetting = 55, Spread = 0.47, Labels = "F = 6.5" };
 
     [Theory]
-    [InlineData(Lever.Grind, 580, 528, "Grind finer, 580 → 528 µm", "Grind finer, 580 → 528 µm")]
-    [InlineData(Lever.Temperature, 92, 96, "Brew hotter, 92 → 96 °C", "Brew hotter, 198 → 205 °F")]
-    [InlineData(Lever.Temperature, 96, 92, "Brew cooler, 96 → 92 °C", "Brew cooler, 205 → 198 °F")]
-    [InlineData(Lever.Dose, 15, 17.5, "More coffee, 15.0 → 17.5 g", "More coffee, 0.53 → 0.62 oz")]
-    [InlineData(Lever.Charge, 15, 18, "Make more of it, 15.0 → 18.0 g", null)]
-    [InlineData(Lever.Water, 300, 280, "Less water, 300 → 280 g", null)]
-    [InlineData(Lever.LetDown, 60, 85, "Dilute it, 60 → 85 g", null)]
-    [InlineData(Lever.Release, 135, 200, "Steep longer, 2:15 → 3:20", "Steep longer, 2:15 → 3:20")]
-    [InlineData(Lever.Release, 200, 135, "Steep shorter, 3:20 → 2:15", null)]
-    [InlineData(Lever.Turns, 4, 2, "Stir less, 4 → 2 turns", null)]
-    [InlineData(Lever.PressTime, 25, 37, "Press more slowly, 25 → 37 s", null)]
-    [InlineData(Lever.PressTime, 37, 25, "Press more quickly, 37 → 25 s", null)]
-    [InlineData(Lever.Flame, 180, 230, "Turn the flame up, 180 → 230 W", null)]
-    [InlineData(Lever.Swirl, 0, 2, "Swirl once the water is in, 2 turns", null)]
-    [InlineData(Lever.Settle, 0, 60, "Let it settle longer, 0 → 60 s", null)]
-    [InlineData(Lever.Rinse, 0, 1, "Rinse the filter hot", null)]
-    [InlineData(Lever.Preheat, 0, 1, "Warm the brewer first", null)]
-    [InlineData(Lever.DrawBack, 0, 1, "Draw the plunger back a little", null)]
-    [InlineData(Lever.Filter, 0, 1, "Use a denser paper", null)]
-    [InlineData(Lever.Wrap, 0, 1, "Wrap a cloth round the brewer", null)]
-    [InlineData(Lever.Stand, 0, 60, "Let it stand before you drink, 60 s", null)]
-    [InlineData(Lever.AsPlanned, 0, 0, "The same again, as planned", null)]
-    public void A_change_is_told_with_what_it_goes_from_and_to(Lever lever, double from, double to, string metric, string? imperial)
+    [InlineData(Adjustment.Grind, 580, 528, "Grind finer, 580 → 528 µm", "Grind finer, 580 → 528 µm")]
+    [InlineData(Adjustment.Temperature, 92, 96, "Brew hotter, 92 → 96 °C", "Brew hotter, 198 → 205 °F")]
+    [InlineData(Adjustment.Temperature, 96, 92, "Brew cooler, 96 → 92 °C", "Brew cooler, 205 → 198 °F")]
+    [InlineData(Adjustment.Dose, 15, 17.5, "More coffee, 15.0 → 17.5 g", "More coffee, 0.53 → 0.62 oz")]
+    [InlineData(Adjustment.Batch, 15, 18, "Make more of it, 15.0 → 18.0 g", null)]
+    [InlineData(Adjustment.Water, 300, 280, "Less water, 300 → 280 g", null)]
+    [InlineData(Adjustment.Dilution, 60, 85, "Dilute it, 60 → 85 g", null)]
+    [InlineData(Adjustment.Release, 135, 200, "Steep longer, 2:15 → 3:20", "Steep longer, 2:15 → 3:20")]
+    [InlineData(Adjustment.Release, 200, 135, "Steep shorter, 3:20 → 2:15", null)]
+    [InlineData(Adjustment.Turns, 4, 2, "Stir less, 4 → 2 turns", null)]
+    [InlineData(Adjustment.PressTime, 25, 37, "Press more slowly, 25 → 37 s", null)]
+    [InlineData(Adjustment.PressTime, 37, 25, "Press more quickly, 37 → 25 s", null)]
+    [InlineData(Adjustment.Flame, 180, 230, "Turn the flame up, 180 → 230 W", null)]
+    [InlineData(Adjustment.Swirl, 0, 2, "Swirl once the water is in, 2 turns", null)]
+    [InlineData(Adjustment.Settle, 0, 60, "Let it settle longer, 0 → 60 s", null)]
+    [InlineData(Adjustment.Rinse, 0, 1, "Rinse the filter hot", null)]
+    [InlineData(Adjustment.Preheat, 0, 1, "Warm the brewer first", null)]
+    [InlineData(Adjustment.DrawBack, 0, 1, "Draw the plunger back a little", null)]
+    [InlineData(Adjustment.Filter, 0, 1, "Use a denser paper", null)]
+    [InlineData(Adjustment.Wrap, 0, 1, "Wrap a cloth round the brewer", null)]
+    [InlineData(Adjustment.Stand, 0, 60, "Let it stand before you drink, 60 s", null)]
+    [InlineData(Adjustment.AsPlanned, 0, 0, "The same again, as planned", null)]
+    public void A_change_is_told_with_what_it_goes_from_and_to(Adjustment adjustment, double from, double to, string metric, string? imperial)
     {
-        Assert.Equal(metric, AdviceWording.Of(Change(lever, from, to), null, Metric));
+        Assert.Equal(metric, AdviceWording.Of(Change(adjustment, from, to), null, Metric));
         if (imperial is not null)
         {
-            Assert.Equal(imperial, AdviceWording.Of(Change(lever, from, to), null, Imperial));
+            Assert.Equal(imperial, AdviceWording.Of(Change(adjustment, from, to), null, Imperial));
         }
     }
 
     [Fact]
     public void A_grind_is_told_in_the_mills_own_settings_and_labels()
     {
-        Assert.Equal("22 → 20 clicks", AdviceWording.Step(Change(Lever.Grind, 632, 580), Ferrule, Metric));
-        Assert.Equal("7.25 → F (6.5)", AdviceWording.Step(Change(Lever.Grind, 618.75, 577.5), Counter, Metric));
+        Assert.Equal("22 → 20 clicks", AdviceWording.Step(Change(Adjustment.Grind, 632, 580), Ferrule, Metric));
+        Assert.Equal("7.25 → F (6.5)", AdviceWording.Step(Change(Adjustment.Grind, 618.75, 577.5), Counter, Metric));
     }
 
     [Theory]
@@ -63,7 +63,7 @@ public sealed class AdviceWordingTests
     [InlineData(0.62, "It should be what was wanted in about 62 of 100.")]
     [InlineData(0.3, "It should be what was wanted in about 30 of 100.")]
     [InlineData(0.29, "A first step: alone it should not do yet.")]
-    public void How_likely_it_does_is_told_as_it_is(double chance, string told) => Assert.Equal(told, AdviceWording.Chance(Change(Lever.Dose, 15, 16) with { Chance = chance }));
+    public void How_likely_it_does_is_told_as_it_is(double chance, string told) => Assert.Equal(told, AdviceWording.Chance(Change(Adjustment.Dose, 15, 16) with { Chance = chance }));
 
     [Theory]
     [InlineData(0, 0, 0, 0, "")]
@@ -78,7 +78,7 @@ public sealed class AdviceWordingTests
     [Fact]
     public void The_figures_before_and_after_are_those_the_brew_has()
     {
-        var change = Change(Lever.Dose, 24, 26);
+        var change = Change(Adjustment.Dose, 24, 26);
         var figures = AdviceWording.Figures(change.Now.Totals, change.Then.Totals, Metric).ToDictionary(row => row.What, row => (row.Now, row.Then));
         Assert.Equal(["Strength", "Balance", "Extraction", "Drawdown", "In the cup", "Done at"], figures.Keys);
         Assert.Equal(("1.28", "1.28 % TDS"), figures["Strength"]);
@@ -133,10 +133,10 @@ public sealed class AdviceWordingTests
         Assert.Equal(["sour", "just on the sour side", "balanced", "balanced", "just on the bitter side", "bitter"], ((double[])[-1.4, -0.61, -0.6, 0.4, 0.41, 1.4]).Select(FigureFormat.FlavourBalance));
     }
 
-    private static AdvisedChange Change(Lever lever, double from, double to)
+    private static AdvisedChange Change(Adjustment adjustment, double from, double to)
     {
         var recipe = RecipeLibrary.Find("vd-coffee-first")!;
         var forecast = ForecastModel.Published.Figures(recipe);
-        return new AdvisedChange(lever, from, to, recipe, forecast, forecast, 0.5, "", default);
+        return new AdvisedChange(adjustment, from, to, recipe, forecast, forecast, 0.5, "", default);
     }
 }

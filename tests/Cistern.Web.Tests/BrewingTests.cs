@@ -215,12 +215,12 @@ public sealed class BrewingTests : IClassFixture<App>
     {
         var id = await BrewAsync(recipeId);
         var forecast = ForecastModel.Published.Run((await BrewOf(id)).Recipe());
-        var release = Acts.ReleaseIndex(forecast.Recipe);
+        var steepEnd = Acts.SteepEndIndex(forecast.Recipe);
         var zero = NowMs;
         await SendAsync(id, Entry("start", RecipeChecker.AnchorIndex(forecast.Recipe), zero));
         await AtAsync(zero, forecast.Totals.FinishS + 900);
         var page = await App.GetAsync(client, $"/brew/{id}");
-        Assert.Equal(Wording.StepWording.Of(forecast.Recipe, release, new Wording.FigureFormat(Core.Reckoning.Units.Metric)).Verb, page.QuerySelector("#verb")!.TextContent);
+        Assert.Equal(Wording.StepWording.Of(forecast.Recipe, steepEnd, new Wording.FigureFormat(Core.Reckoning.Units.Metric)).Verb, page.QuerySelector("#verb")!.TextContent);
         Assert.True(page.QuerySelector("#brew")!.ClassList.Contains("call"));
         Assert.StartsWith("+", page.QuerySelector("#countdown-number")!.TextContent, StringComparison.Ordinal);
     }
@@ -286,7 +286,7 @@ public sealed class BrewingTests : IClassFixture<App>
         var before = (await BrewOf(id)).Facts!.FinalTdsPercent;
         (await App.PostAsync(client, page, $"/brew/{id}/after?handler=Weighed", ("doseG", "20,5"), ("waterC", ""), ("beverageG", "214"), ("letDownG", "130"), ("weight-3", "128"))).EnsureSuccessStatusCode();
         var brew = await BrewOf(id);
-        Assert.Equal([(ObservationNames.Beverage, 214.0), (ObservationNames.Dose, 20.5), (ObservationNames.LetDown, 130.0)], brew.Observations.Select(one => (one.Name, one.Value)).OrderBy(one => one.Name, StringComparer.Ordinal));
+        Assert.Equal([(ObservationNames.Beverage, 214.0), (ObservationNames.Dose, 20.5), (ObservationNames.Dilution, 130.0)], brew.Observations.Select(one => (one.Name, one.Value)).OrderBy(one => one.Name, StringComparer.Ordinal));
         Assert.True(brew.Facts!.FinalTdsPercent < before - 0.1);
         Assert.Equal((20.5, 128), (brew.Facts.DoseG, brew.Facts.WaterG));
         Assert.Contains("214 g weighed", (await App.GetAsync(client, $"/brew/{id}/after")).Body!.TextContent, StringComparison.Ordinal);
@@ -322,7 +322,7 @@ public sealed class BrewingTests : IClassFixture<App>
         var plan = ForecastModel.Published.Run((await BrewOf(id)).Recipe());
         var zero = NowMs;
         app.Time.Advance(TimeSpan.FromSeconds(200));
-        var drain = Acts.ReleaseIndex(plan.Recipe);
+        var drain = Acts.SteepEndIndex(plan.Recipe);
         await SendAsync(id, Entry("start", 3, zero), Entry("begun", drain, zero + 185_000), Entry("done", drain, zero + 190_000), Entry("done", drain + 1, zero + 191_000));
         Assert.Equal(BrewState.Finished, (await BrewOf(id)).State);
         var page = await App.GetAsync(client, $"/brew/{id}/after");
@@ -500,22 +500,22 @@ public sealed class BrewingTests : IClassFixture<App>
     {
         var (id, zero) = await LateAsync();
         var page = await App.GetAsync(client, $"/brew/{id}");
-        var slip = page.QuerySelector("#slip .slip")!.TextContent;
-        Assert.Contains("240 s late.", slip.Replace("4:00", "240 s", StringComparison.Ordinal), StringComparison.Ordinal);
-        Assert.Matches("Plunge now, then dilute with [0-9]+ g of water: 1[.][0-9]{2} % TDS, balanced[.]", slip);
+        var deviation = page.QuerySelector("#slip .slip")!.TextContent;
+        Assert.Contains("240 s late.", deviation.Replace("4:00", "240 s", StringComparison.Ordinal), StringComparison.Ordinal);
+        Assert.Matches("Plunge now, then dilute with [0-9]+ g of water: 1[.][0-9]{2} % TDS, balanced[.]", deviation);
         var planned = (await BrewOf(id)).PlanJson;
         page = await AnswerAsync(id, page, "take");
         var taken = await BrewOf(id);
         Assert.Equal(planned, taken.PlannedJson);
-        var letDown = Assert.IsType<Step.Dilute>(taken.Recipe().Steps[^1]);
-        Assert.InRange(letDown.WaterG, 5, 300);
+        var dilution = Assert.IsType<Step.Dilute>(taken.Recipe().Steps[^1]);
+        Assert.InRange(dilution.WaterG, 5, 300);
         Assert.Equal(RecipeLibrary.Find("fp-slow-eight")!.Steps.Length, taken.Planned().Steps.Length);
         Assert.Null(page.QuerySelector("#slip form[action$=Slip]"));
         Assert.Contains("Taken:", page.QuerySelector("#slip .taken")!.TextContent, StringComparison.Ordinal);
         Assert.Contains("Dilute", page.QuerySelector("#all-steps")!.TextContent, StringComparison.Ordinal);
 
         // Answered twice it counts once; taken back the plan is as it was, and it is told again.
-        Assert.False(await app.DataAsync(db => new Data.Stores.BrewStore(db, app.Time, ForecastModel.Published).AnswerSlipAsync(id, new SlipAnswer { Kind = SlipKind.ReleaseDue, Step = 5, Taken = true, LetDownG = 99, Said = "" })));
+        Assert.False(await app.DataAsync(db => new Data.Stores.BrewStore(db, app.Time, ForecastModel.Published).AnswerDeviationAsync(id, new DeviationAnswer { Kind = DeviationKind.ReleaseDue, Step = 5, Taken = true, DilutionG = 99, Said = "" })));
         var back = await App.PostAsync(client, page, $"/brew/{Text(id)}?handler=SlipUndo", ("taken", page.QuerySelector("#slip .taken input[name=taken]")!.GetAttribute("value")!));
         page = await App.ParseAsync(back);
         Assert.Equal((planned, null), ((await BrewOf(id)).PlanJson, (await BrewOf(id)).PlannedJson));
@@ -550,9 +550,9 @@ public sealed class BrewingTests : IClassFixture<App>
     {
         var (id, _) = await LateAsync();
         var page = await App.GetAsync(client, $"/brew/{id}");
-        foreach (var (kind, step, letDown) in ((string, string, string)[])[("zz", "5", "10"), ("release-due", "77", "10"), ("release-due", "5", "1e309"), ("release-due", "5", "-3"), ("release-due", "5", ""), ("", "", "")])
+        foreach (var (kind, step, dilution) in ((string, string, string)[])[("zz", "5", "10"), ("release-due", "77", "10"), ("release-due", "5", "1e309"), ("release-due", "5", "-3"), ("release-due", "5", ""), ("", "", "")])
         {
-            var answer = await App.PostAsync(client, page, $"/brew/{Text(id)}?handler=Slip", ("kind", kind), ("step", step), ("letdown", letDown), ("release", ""), ("answer", "take"));
+            var answer = await App.PostAsync(client, page, $"/brew/{Text(id)}?handler=Slip", ("kind", kind), ("step", step), ("letdown", dilution), ("release", ""), ("answer", "take"));
             Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
         }
 
@@ -575,7 +575,7 @@ public sealed class BrewingTests : IClassFixture<App>
         await SendAsync(id, Entry("undo", 2, NowMs, late.Entries.Single(row => row.Kind == EntryKind.Start).EntryId));
         var again = await BrewOf(id);
         Assert.Equal((late.PlannedJson, null), (again.PlanJson, again.PlannedJson));
-        Assert.All(again.SlipAnswers, answer => Assert.NotNull(answer.UndoneAtMs));
+        Assert.All(again.DeviationAnswers, answer => Assert.NotNull(answer.UndoneAtMs));
     }
 
     [Fact]
@@ -684,7 +684,7 @@ public sealed class BrewingTests : IClassFixture<App>
         return [.. body.RootElement.GetProperty("brews").EnumerateArray().Select(one => one.GetProperty("id").GetInt32())];
     }
 
-    private Task<Brew> BrewOf(int id) => app.DataAsync(db => db.Brews.AsNoTracking().Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Tastings).Include(row => row.Facts).Include(row => row.SlipAnswers).FirstAsync(row => row.Id == id));
+    private Task<Brew> BrewOf(int id) => app.DataAsync(db => db.Brews.AsNoTracking().Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Tastings).Include(row => row.Facts).Include(row => row.DeviationAnswers).FirstAsync(row => row.Id == id));
 
     private static Wording.VerbWording Words(Recipe recipe, int index) => Wording.VerbWording.Of(recipe.Steps[index]);
 

@@ -42,7 +42,7 @@ public sealed class FilesTests : IClassFixture<App>
             brew.Notes.Add(new LaterNote { Text = "=1+1 later,\n\"quoted\"", AtMs = 1_700_000_000_123 });
             brew.Tastings.Add(new Tasting { BaristaId = brew.BaristaId == 2 ? 3 : 2, Score = 4.5, SourBitter = -3, Note = "another mouth", AtMs = 1_700_000_000_456 });
             brew.Observations.Add(new Observation { Name = ObservationNames.Water, Value = 93.4, AtMs = 1_700_000_000_789, Seen = true });
-            brew.SlipAnswers.Add(new SlipAnswer { Kind = Core.Brewing.SlipKind.ReleasedLate, Step = 3, Taken = true, Said = "late", LetDownG = 12, AtMs = 1_700_000_000_789, By = "Teo" });
+            brew.DeviationAnswers.Add(new DeviationAnswer { Kind = Core.Brewing.DeviationKind.ReleasedLate, Step = 3, Taken = true, Said = "late", DilutionG = 12, AtMs = 1_700_000_000_789, By = "Teo" });
             brew.Readings.Add(new ReadingChunk { Of = ReadingOf.ScaleG, Packed = new Curve(ReadingOf.ScaleG, [new CurvePoint(brew.StartedAtMs!.Value + 203, 12.3), new CurvePoint(brew.StartedAtMs.Value + 404, 15.1)]).Pack() });
             var given = await db.Brews.FirstAsync(row => row.Id == 9, Ct);
             (given.State, given.WhyAbandoned) = (BrewState.Abandoned, "the bell rang");
@@ -530,7 +530,7 @@ public sealed class FilesTests : IClassFixture<App>
         var names = await db.Brews.ToDictionaryAsync(brew => brew.Id, brew => brew.FileId, Ct);
         var bags = await db.Bags.ToDictionaryAsync(bag => bag.Id, bag => bag.Name, Ct);
         var brews = await db.Brews.AsNoTracking().Where(brew => brew.TakenAwayAtMs == null).Include(brew => brew.Entries).Include(brew => brew.Weighings).Include(brew => brew.Observations).Include(brew => brew.Facts).Include(brew => brew.Notes)
-            .Include(brew => brew.Readings).Include(brew => brew.SlipAnswers).Include(brew => brew.Barista).Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Sips).Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Barista).AsSplitQuery().ToListAsync(Ct);
+            .Include(brew => brew.Readings).Include(brew => brew.DeviationAnswers).Include(brew => brew.Barista).Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Sips).Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Barista).AsSplitQuery().ToListAsync(Ct);
         return brews.ToDictionary(brew => brew.FileId, brew => JsonSerializer.Serialize(new
         {
             brew.RecipeId,
@@ -563,9 +563,9 @@ public sealed class FilesTests : IClassFixture<App>
             Observations = brew.Observations.OrderBy(one => one.Name, StringComparer.Ordinal).Select(one => new { one.Name, one.Value, one.AtMs, one.Seen }),
             Notes = brew.Notes.OrderBy(one => one.AtMs).Select(one => new { one.Text, one.AtMs }),
             Readings = brew.Readings.OrderBy(one => one.Of).Select(one => Curve.Unpack(one.Of, one.Packed).Points),
-            Answers = brew.SlipAnswers.Select(one => new { one.Kind, one.Step, one.Taken, one.Said, one.ReleaseAtS, one.LetDownG, one.AtMs, one.UndoneAtMs, one.By }),
+            Answers = brew.DeviationAnswers.Select(one => new { one.Kind, one.Step, one.Taken, one.Said, one.SteepEndAtS, one.DilutionG, one.AtMs, one.UndoneAtMs, one.By }),
             Tastings = brew.Tastings.OrderBy(one => one.AtMs).Select(one => new { Taster = one.Barista?.Name, one.SourBitter, one.ThinHeavy, one.Score, one.Note, one.ReadTdsPercent, one.Crust, one.NotesFound, one.Bed, one.Sediment, one.AtMs, Sips = one.Sips.OrderBy(sip => sip.When).Select(sip => new { sip.When, sip.SourBitter, sip.ThinHeavy, sip.Sweet, sip.Clear, sip.Finish, sip.Dry }) }),
-            Facts = brew.Facts is { } facts ? new { facts.DoseG, facts.WaterG, facts.FinalTdsPercent, facts.FlavourBalance, facts.FinishS, facts.DrawdownS, facts.PressS, facts.Assumed, facts.Flow, facts.ReleaseOffS, facts.ExpectedTdsLow } : null,
+            Facts = brew.Facts is { } facts ? new { facts.DoseG, facts.WaterG, facts.FinalTdsPercent, facts.FlavourBalance, facts.FinishS, facts.DrawdownS, facts.PressS, facts.Assumed, facts.Flow, facts.SteepEndOffS, facts.ExpectedTdsLow } : null,
         }));
     });
 

@@ -25,9 +25,9 @@ public sealed class LogWordingTests
     [InlineData(0, 0, 0, 1, "water 1 °C hotter")]
     [InlineData(0, 0, 0, -4, "water 4 °C cooler")]
     [InlineData(180, 0.5, 12, -3, "the steep ended 3:00 late, 0.5 g more coffee, 12 g more water, water 3 °C cooler")]
-    public void What_differed_is_told_from_where_it_matters(double releaseS, double doseG, double waterG, double temperatureC, string told)
+    public void What_differed_is_told_from_where_it_matters(double steepEndS, double doseG, double waterG, double temperatureC, string told)
     {
-        var row = Off(releaseS, doseG, waterG, temperatureC);
+        var row = Off(steepEndS, doseG, waterG, temperatureC);
         Assert.Equal(told, LogWording.Differed(row, Metric));
     }
 
@@ -137,8 +137,8 @@ public sealed class LogWordingTests
     [Fact]
     public void Every_flow_is_told_otherwise() => Assert.Equal(Enum.GetValues<FlowWord>().Length, Enum.GetValues<FlowWord>().Select(LogWording.Flow).Distinct().Count());
 
-    private static LogRow Off(double releaseS, double doseG, double waterG, double temperatureC) =>
-        Row(row => (row.ReleaseOffS, row.DoseOffG, row.WaterOffG, row.TemperatureOffC) = (releaseS, doseG, waterG, temperatureC));
+    private static LogRow Off(double steepEndS, double doseG, double waterG, double temperatureC) =>
+        Row(row => (row.SteepEndOffS, row.DoseOffG, row.WaterOffG, row.TemperatureOffC) = (steepEndS, doseG, waterG, temperatureC));
 
     private static LogRow Row(Action<LogRow> set)
     {

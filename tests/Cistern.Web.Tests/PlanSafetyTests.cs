@@ -251,7 +251,7 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
         var model = ForecastModel.Published.StoppedBy(gone.Token);
         var forecast = model.Figures(recipe);
         var watch = Stopwatch.StartNew();
-        var work = Task.Run(() => Core.Planning.Slack.Of(forecast), TestContext.Current.CancellationToken);
+        var work = Task.Run(() => Core.Planning.Tolerances.Of(forecast), TestContext.Current.CancellationToken);
         await gone.CancelAsync();
         await Assert.ThrowsAnyAsync<OperationCanceledException>(() => work);
         // Slack runs the model some sixty times.

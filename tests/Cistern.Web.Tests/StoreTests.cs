@@ -47,7 +47,7 @@ public sealed class StoreTests : IAsyncLifetime
     private async Task<OpenPlan> OpenAsync(string id = "fp-bloomed") => (await plans.FindAsync(id, Ct))!;
 
     private async Task<OpenPlan> ChangedAsync(OpenPlan plan, string what = "less", double doseG = 29) =>
-        (await plans.ChangeAsync(plan, plan.State with { Charge = new Charge(doseG, 450) }, what, Wish, Ct))!;
+        (await plans.ChangeAsync(plan, plan.State with { Batch = new Batch(doseG, 450) }, what, Wish, Ct))!;
 
     private async Task<int> KeptAsync(string name, string what = "", string why = "")
     {
@@ -350,7 +350,7 @@ public sealed class StoreTests : IAsyncLifetime
     [Fact]
     public async Task A_line_is_the_finished_brews_of_a_recipe_and_a_coffee_within_45_days_with_what_they_come_from()
     {
-        var lines = new LineStore(db);
+        var lines = new SeriesStore(db);
         var parent = await SavedAsync(Brewed("another coffee", daysAgo: 60));
         await SavedAsync(Brewed(daysAgo: 45.1));
         var edge = await SavedAsync(Brewed(daysAgo: 44.9));
@@ -372,7 +372,7 @@ public sealed class StoreTests : IAsyncLifetime
         Assert.Equal([parent.Id, edge.Id, brew.Id, later.Id, child.Id], (await lines.OfAsync(brew, upTo: false, Ct)).Select(one => one.Id));
         Assert.Equal([parent.Id, edge.Id, brew.Id], (await lines.OfAsync(brew, upTo: true, Ct)).Select(one => one.Id));
         var many = new List<int>();
-        for (var i = 0; i < LineStore.MostBrews + 1; i++)
+        for (var i = 0; i < SeriesStore.MostBrews + 1; i++)
         {
             time.Advance(TimeSpan.FromMinutes(1));
             many.Add((await SavedAsync(Brewed("Night Barge"))).Id);
@@ -384,7 +384,7 @@ public sealed class StoreTests : IAsyncLifetime
     [Fact]
     public async Task A_descent_is_told_from_its_first_plan_with_what_was_kept_of_it_and_how_often_each_was_brewed()
     {
-        var descents = new DescentStore(db);
+        var descents = new LineageStore(db);
         Assert.Null(await descents.OfAsync(1, Ct));
         var first = await OpenAsync($"{await KeptAsync("first")}");
         async Task<OpenPlan> ChildAsync(OpenPlan of, string name)
@@ -404,7 +404,7 @@ public sealed class StoreTests : IAsyncLifetime
         await plans.NextAsync(PlanState.Of(Bloomed), last, "finer", "", "{}", Wish, Ct);
         db.ChangeTracker.Clear();
 
-        string Told(DescentNode node) => $"{node.Plan.Name} {node.Brewed} {node.Last?.Id}({string.Join(", ", node.Children.Select(Told))})";
+        string Told(LineageNode node) => $"{node.Plan.Name} {node.Brewed} {node.Last?.Id}({string.Join(", ", node.Children.Select(Told))})";
         var next = (await plans.KeptAsync(Ct))[0].Id;
         var whole = $"first 0 (child 2 {last.Id}(grandchild 0 (), Bloomed and broken 0 ()))";
         foreach (var id in (int[])[first.Stored!.Id, child.Stored.Id, grandchild.Stored!.Id, next])
@@ -414,13 +414,13 @@ public sealed class StoreTests : IAsyncLifetime
 
         // One that was only tried stands in its own descent.
         Assert.Equal($"first 0 (child 2 {last.Id}(grandchild 0 (), Bloomed and broken 0 ()), {tried.Stored!.Name} 0 ())", Told((await descents.OfAsync(tried.Stored.Id, Ct))!));
-        for (var i = 0; i < DescentStore.MostPlans; i++)
+        for (var i = 0; i < LineageStore.MostPlans; i++)
         {
             await ChildAsync(grandchild, "more");
         }
 
-        int Count(DescentNode node) => 1 + node.Children.Sum(Count);
-        Assert.Equal(DescentStore.MostPlans, Count((await descents.OfAsync(first.Stored.Id, Ct))!));
+        int Count(LineageNode node) => 1 + node.Children.Sum(Count);
+        Assert.Equal(LineageStore.MostPlans, Count((await descents.OfAsync(first.Stored.Id, Ct))!));
     }
 
     [Fact]

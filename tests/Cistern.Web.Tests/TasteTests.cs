@@ -12,7 +12,7 @@ public sealed class TasteTests : IClassFixture<App>
     private const int Stalled = 19;
 
     /// <summary>The third brew of the demo's line of five.</summary>
-    private const int InTheLine = 41;
+    private const int InTheSeries = 41;
 
     private readonly App app;
     private readonly HttpClient client;
@@ -115,7 +115,7 @@ public sealed class TasteTests : IClassFixture<App>
         var brewId = int.Parse(brewed.RequestMessage!.RequestUri!.AbsolutePath["/brew/".Length..], System.Globalization.CultureInfo.InvariantCulture);
         var brew = await app.DataAsync(db => db.Brews.SingleAsync(row => row.Id == brewId));
         Assert.Equal((Stalled, "Ferrule", stored.Why), (brew.ParentBrewId, brew.GrinderName, brew.Why));
-        Assert.Equal(stored.What, LineChange.Read(brew.ChangedJson)!.What);
+        Assert.Equal(stored.What, SeriesChange.Read(brew.ChangedJson)!.What);
         Assert.DoesNotContain($"/plan/{id}", (await App.GetAsync(client, "/")).QuerySelector("#next")?.InnerHtml ?? "", StringComparison.Ordinal);
         // Changed further before it is brewed, it still descends from that brew.
         var further = await App.PostAsync(client, await App.GetAsync(client, plan), plan, ("dose", "23"), ("was.dose", "24.0"), ("job", Guid.NewGuid().ToString()));
@@ -144,7 +144,7 @@ public sealed class TasteTests : IClassFixture<App>
     [Fact]
     public async Task The_line_shows_what_each_change_was_to_do_and_what_it_did()
     {
-        var page = await App.GetAsync(client, $"/line/{InTheLine}");
+        var page = await App.GetAsync(client, $"/line/{InTheSeries}");
         var rows = page.QuerySelectorAll(".line-rows li").ToList();
         Assert.True(rows.Count >= 5);
         Assert.Contains("Planned", rows[1].TextContent, StringComparison.Ordinal);
@@ -269,8 +269,8 @@ public sealed class TasteTests : IClassFixture<App>
         await App.GetAsync(browser, "/next/41");
         Assert.NotEmpty((await App.GetAsync(browser, "/line/41")).QuerySelectorAll(".line-rows li"));
         Assert.Null(ModelUsed.Read("5"));
-        Assert.Null(LineChange.Read(""));
-        Assert.Null(LineChange.Read("{}"));
+        Assert.Null(SeriesChange.Read(""));
+        Assert.Null(SeriesChange.Read("{}"));
     }
 
     [Fact]

@@ -137,24 +137,24 @@ public sealed class WordingTests
         Assert.Equal((index, text), StepWording.BeforehandIn(ForecastModel.Published.Run(RecipeLibrary.Find(id)!)));
 
     [Theory]
-    [InlineData(SlipKind.ReleaseDue, 39, null, 15, "39 s late. Plunge now, then dilute with 15 g of water")]
-    [InlineData(SlipKind.ReleasedLate, 104, null, 20, "The steep ended 1:44 late. Dilute with 20 g of water")]
-    [InlineData(SlipKind.ReleasedEarly, 20, null, 0, "The steep ended 20 s early.")]
-    [InlineData(SlipKind.PouredOver, 14, 450.0, 0, "Poured 14 g over. Plunge at 7:30")]
-    [InlineData(SlipKind.PouredUnder, 14, 102.0, 0, "Poured 14 g short. Plunge now")]
-    [InlineData(SlipKind.DoseOver, 1.2, null, 30, "1.2 g of coffee over. Dilute with 30 g of water")]
-    [InlineData(SlipKind.DrainSlow, 25, null, null, "A slow drawdown, 25 s over.")]
-    [InlineData(SlipKind.DrainStalled, 100, null, null, "The drawdown has taken over four minutes and may have stalled.")]
-    [InlineData(SlipKind.PressSlow, 12, null, null, "It presses hard, 12 s over.")]
-    public void A_slip_is_said_in_one_line_with_what_is_best_done(SlipKind kind, double amount, double? releaseAtS, int? letDownG, string says)
+    [InlineData(DeviationKind.ReleaseDue, 39, null, 15, "39 s late. Plunge now, then dilute with 15 g of water")]
+    [InlineData(DeviationKind.ReleasedLate, 104, null, 20, "The steep ended 1:44 late. Dilute with 20 g of water")]
+    [InlineData(DeviationKind.ReleasedEarly, 20, null, 0, "The steep ended 20 s early.")]
+    [InlineData(DeviationKind.PouredOver, 14, 450.0, 0, "Poured 14 g over. Plunge at 7:30")]
+    [InlineData(DeviationKind.PouredUnder, 14, 102.0, 0, "Poured 14 g short. Plunge now")]
+    [InlineData(DeviationKind.DoseOver, 1.2, null, 30, "1.2 g of coffee over. Dilute with 30 g of water")]
+    [InlineData(DeviationKind.DrainSlow, 25, null, null, "A slow drawdown, 25 s over.")]
+    [InlineData(DeviationKind.DrainStalled, 100, null, null, "The drawdown has taken over four minutes and may have stalled.")]
+    [InlineData(DeviationKind.PressSlow, 12, null, null, "It presses hard, 12 s over.")]
+    public void A_slip_is_said_in_one_line_with_what_is_best_done(DeviationKind kind, double amount, double? steepEndAtS, int? dilutionG, string says)
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("fp-slow-eight")!);
-        var rescue = letDownG is { } waterG ? new Core.Planning.Rescue(releaseAtS, waterG, forecast, 2, 0.4) : null;
-        var told = SlipWording.Of(new Slip(kind, 5, amount), rescue, forecast.Recipe, forecast, 100, Metric);
+        var correction = dilutionG is { } waterG ? new Core.Planning.Correction(steepEndAtS, waterG, forecast, 2, 0.4) : null;
+        var told = DeviationWording.Of(new Deviation(kind, 5, amount), correction, forecast.Recipe, forecast, 100, Metric);
         Assert.Equal(says, $"{told.What} {told.Offer.Split(':')[0]}{(told.Offer.Contains(":30", StringComparison.Ordinal) ? ":30" : "")}".Trim());
-        Assert.Equal(rescue is not null, told.Comes.StartsWith("As it goes: 1.11 % TDS, balanced.", StringComparison.Ordinal));
-        Assert.Equal(rescue is { LetDownG: > 0 } or { ReleaseAtS: not null }, told.Offer.EndsWith(": 1.11 % TDS, balanced.", StringComparison.Ordinal));
+        Assert.Equal(correction is not null, told.Comes.StartsWith("As it goes: 1.11 % TDS, balanced.", StringComparison.Ordinal));
+        Assert.Equal(correction is { DilutionG: > 0 } or { SteepEndAtS: not null }, told.Offer.EndsWith(": 1.11 % TDS, balanced.", StringComparison.Ordinal));
         // What is hardly nearer is not offered.
-        Assert.Equal("", rescue is null ? "" : SlipWording.Of(new Slip(kind, 5, amount), rescue with { MissAfter = 1.8 }, forecast.Recipe, forecast, 100, Metric).Offer);
+        Assert.Equal("", correction is null ? "" : DeviationWording.Of(new Deviation(kind, 5, amount), correction with { MissAfter = 1.8 }, forecast.Recipe, forecast, 100, Metric).Offer);
     }
 }

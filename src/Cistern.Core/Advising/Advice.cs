@@ -7,7 +7,7 @@ using Cistern.Core.Records;
 namespace Cistern.Core.Advising;
 
 /// <summary>What can be changed for the next brew.</summary>
-public enum Lever
+public enum Adjustment
 {
     /// <summary>The grind's median, µm.</summary>
     Grind,
@@ -22,7 +22,7 @@ public enum Lever
     Water,
 
     /// <summary>Coffee and water together, g of coffee; the ratio stays.</summary>
-    Charge,
+    Batch,
 
     /// <summary>When the release begins, s on the clock.</summary>
     Release,
@@ -34,7 +34,7 @@ public enum Lever
     PressTime,
 
     /// <summary>Water the drink is let down with, g.</summary>
-    LetDown,
+    Dilution,
 
     /// <summary>What a siphon's burner gives, W.</summary>
     Flame,
@@ -75,21 +75,21 @@ public enum Lever
 public readonly record struct ChangeCosts(double TimeS, double HandsS, double CoffeeG, double Stalls);
 
 /// <summary>A second setting, changed together with the first: only where no single one answers without harm.</summary>
-/// <param name="Lever">What is changed.</param>
+/// <param name="Adjustment">What is changed.</param>
 /// <param name="From">From, in the lever's unit.</param>
 /// <param name="To">To.</param>
 /// <param name="Recipe">A recipe it is changed in.</param>
-public sealed record SecondChange(Lever Lever, double From, double To, Recipe Recipe)
+public sealed record SecondChange(Adjustment Adjustment, double From, double To, Recipe Recipe)
 {
     /// <summary>The lever as the open files name it.</summary>
-    public string Setting => Levers.Word(Lever, Recipe);
+    public string Setting => Adjustments.Word(Adjustment, Recipe);
 
     /// <summary>Its unit.</summary>
-    public string Unit => Levers.Unit(Lever);
+    public string Unit => Adjustments.Unit(Adjustment);
 }
 
 /// <summary>One change for the next brew.</summary>
-/// <param name="Lever">What is changed.</param>
+/// <param name="Adjustment">What is changed.</param>
 /// <param name="From">From, in the lever's unit.</param>
 /// <param name="To">To.</param>
 /// <param name="Recipe">The whole recipe with that one change made.</param>
@@ -98,7 +98,7 @@ public sealed record SecondChange(Lever Lever, double From, double To, Recipe Re
 /// <param name="Chance">How likely that is what was wanted, 0 to 1.</param>
 /// <param name="Why">Why, in a sentence.</param>
 /// <param name="Costs">What it costs.</param>
-public sealed record AdvisedChange(Lever Lever, double From, double To, Recipe Recipe, Forecast Now, Forecast Then, double Chance, string Why, ChangeCosts Costs)
+public sealed record AdvisedChange(Adjustment Adjustment, double From, double To, Recipe Recipe, Forecast Now, Forecast Then, double Chance, string Why, ChangeCosts Costs)
 {
     /// <summary>What it answers, what counts most first.</summary>
     public ImmutableArray<Complaint> Answers { get; init; } = [];
@@ -110,10 +110,10 @@ public sealed record AdvisedChange(Lever Lever, double From, double To, Recipe R
     public double? WholeWay { get; init; }
 
     /// <summary>The lever as the open files name it.</summary>
-    public string Setting => Levers.Word(Lever, Recipe);
+    public string Setting => Adjustments.Word(Adjustment, Recipe);
 
     /// <summary>Its unit.</summary>
-    public string Unit => Levers.Unit(Lever);
+    public string Unit => Adjustments.Unit(Adjustment);
 }
 
 /// <summary>What was made of the last brew of a line.</summary>

@@ -101,7 +101,7 @@ public static class AdviceJson
             json.WriteNumber("wholeWay", Math.Round(whole, 3));
         }
 
-        if (change.Lever == Lever.Grind && grinder is { Grinds: true })
+        if (change.Adjustment == Adjustment.Grind && grinder is { Grinds: true })
         {
             json.WriteNumber("fromSetting", Math.Round(grinder.SettingFor(change.From), 4));
             json.WriteNumber("toSetting", Math.Round(grinder.SettingFor(change.To), 4));

@@ -55,9 +55,9 @@ public static class AdviceWords
     /// <summary>What went otherwise, by what the brew saw or the taster tells, and what it made of the cup.</summary>
     private static string Cause(BrewRecord brew, Forecast now, Forecast asBrewed, ImmutableArray<Complaint> explained)
     {
-        var told = brew.Tasting?.WentWrong.Select(word => Recipes.Words<WentWrong>.Find(word)).OfType<WentWrong>().Select(Slip).ToList() ?? [];
-        var release = Acts.ReleaseIndex(now.Recipe);
-        if (release >= 0 && release < asBrewed.Timings.Length && release < now.Timings.Length && asBrewed.Timings[release].StartS - now.Timings[release].StartS is var lateS && Math.Abs(lateS) >= 5)
+        var told = brew.Tasting?.WentWrong.Select(word => Recipes.Words<WentWrong>.Find(word)).OfType<WentWrong>().Select(Deviation).ToList() ?? [];
+        var steepEnd = Acts.SteepEndIndex(now.Recipe);
+        if (steepEnd >= 0 && steepEnd < asBrewed.Timings.Length && steepEnd < now.Timings.Length && asBrewed.Timings[steepEnd].StartS - now.Timings[steepEnd].StartS is var lateS && Math.Abs(lateS) >= 5)
         {
             told.Add($"the steep ended {ClockTime.Text(Math.Abs(lateS))} {(lateS > 0 ? "late" : "early")}");
         }
@@ -110,7 +110,7 @@ public static class AdviceWords
         _ => Recipes.Words<Complaint>.Of(complaint).Replace('-', ' '),
     };
 
-    private static string Slip(WentWrong slip) => slip switch
+    private static string Deviation(WentWrong deviation) => deviation switch
     {
         WentWrong.ReleasedLate => "the steep ended late",
         WentWrong.ReleasedEarly => "the steep ended early",
@@ -125,11 +125,11 @@ public static class AdviceWords
         WentWrong.DoseUnder => "too little coffee went in",
         WentWrong.WaterCool => "the water was too cool",
         WentWrong.WaterHot => "the water was too hot",
-        _ => throw new ArgumentOutOfRangeException(nameof(slip), slip, "No words for it."),
+        _ => throw new ArgumentOutOfRangeException(nameof(deviation), deviation, "No words for it."),
     };
 
     /// <summary>A change as if its second setting were its only one: for its words.</summary>
-    public static AdvisedChange Second(AdvisedChange change, SecondChange and) => change with { Lever = and.Lever, From = and.From, To = and.To, And = null };
+    public static AdvisedChange Second(AdvisedChange change, SecondChange and) => change with { Adjustment = and.Adjustment, From = and.From, To = and.To, And = null };
 
     private static string? Missed(Aim aim, Forecast now) => now.Totals.Of(aim.Outcome) is not { } value ? null : (aim.Of, value < aim.Range.Low, value > aim.Range.High) switch
     {
@@ -156,26 +156,26 @@ public static class AdviceWords
     private static string One(AdvisedChange change)
     {
         var up = change.To > change.From;
-        return change.Lever switch
+        return change.Adjustment switch
         {
-            Lever.Grind => up ? "Grind coarser" : "Grind finer",
-            Lever.Temperature => up ? "Brew hotter" : "Brew cooler",
-            Lever.Dose => up ? "More coffee" : "Less coffee",
-            Lever.Water => up ? "More water" : "Less water",
-            Lever.Charge => up ? "Make more of it" : "Make less of it",
-            Lever.Release => up ? "Steep longer" : "Steep shorter",
-            Lever.Turns => up ? "Stir more" : "Stir less",
-            Lever.PressTime => up ? "Press more slowly" : "Press more quickly",
-            Lever.LetDown => up ? "Dilute it" : "Dilute it less",
-            Lever.Flame => "Turn the flame up",
-            Lever.Swirl => change.Recipe.Brewer.Family == VesselFamily.Siphon ? "Stir along the wall" : "Swirl once the water is in",
-            Lever.Settle => "Let it settle longer",
-            Lever.Rinse => "Rinse the filter hot",
-            Lever.Preheat => "Warm the brewer first",
-            Lever.DrawBack => "Draw the plunger back a little",
-            Lever.Filter => "Use a denser paper",
-            Lever.Wrap => "Wrap a cloth round the brewer",
-            Lever.Stand => "Let it stand before you drink",
+            Adjustment.Grind => up ? "Grind coarser" : "Grind finer",
+            Adjustment.Temperature => up ? "Brew hotter" : "Brew cooler",
+            Adjustment.Dose => up ? "More coffee" : "Less coffee",
+            Adjustment.Water => up ? "More water" : "Less water",
+            Adjustment.Batch => up ? "Make more of it" : "Make less of it",
+            Adjustment.Release => up ? "Steep longer" : "Steep shorter",
+            Adjustment.Turns => up ? "Stir more" : "Stir less",
+            Adjustment.PressTime => up ? "Press more slowly" : "Press more quickly",
+            Adjustment.Dilution => up ? "Dilute it" : "Dilute it less",
+            Adjustment.Flame => "Turn the flame up",
+            Adjustment.Swirl => change.Recipe.Brewer.Family == VesselFamily.Siphon ? "Stir along the wall" : "Swirl once the water is in",
+            Adjustment.Settle => "Let it settle longer",
+            Adjustment.Rinse => "Rinse the filter hot",
+            Adjustment.Preheat => "Warm the brewer first",
+            Adjustment.DrawBack => "Draw the plunger back a little",
+            Adjustment.Filter => "Use a denser paper",
+            Adjustment.Wrap => "Wrap a cloth round the brewer",
+            Adjustment.Stand => "Let it stand before you drink",
             _ => "The same again, as planned",
         };
     }
@@ -212,34 +212,34 @@ public static class AdviceWords
     private static string Does(AdvisedChange change)
     {
         var up = change.To > change.From;
-        return change.Lever switch
+        return change.Adjustment switch
         {
-            Lever.Grind when up => "Coarser gives less and lets water through more easily",
-            Lever.Grind => "Finer gives more, and holds the water longer",
-            Lever.Temperature when up => "Hotter water extracts more, of the bitter most",
-            Lever.Temperature => "Cooler water extracts less, of the bitter least",
-            Lever.Dose when up => "More coffee to the same water is stronger",
-            Lever.Dose => "Less coffee to the same water is weaker",
-            Lever.Water when up => "More water on the same coffee is weaker and more of it",
-            Lever.Water => "Less water on the same coffee is stronger and less of it",
-            Lever.Charge => "Coffee and water together keep the ratio",
-            Lever.Release when up => "A longer steep extracts more",
-            Lever.Release => "A shorter steep extracts less",
-            Lever.Turns when up => "More turns wet better and extract more",
-            Lever.Turns => "Fewer turns extract less and clog less",
-            Lever.PressTime when up => "Slower, the hand needs less force",
-            Lever.PressTime => "Quicker, it is over sooner and needs more force",
-            Lever.LetDown when up => "Water in the cup makes it weaker and changes nothing else",
-            Lever.LetDown => "Less water in the cup leaves it stronger and changes nothing else",
-            Lever.Flame => "A stronger flame keeps it up",
-            Lever.Swirl => change.Recipe.Brewer.Family == VesselFamily.Siphon ? "Along the wall, the same stir brings them down into the water" : "A swirl brings them down into the water",
-            Lever.Settle => "A minute more lets the fines sink before it is poured",
-            Lever.Rinse => "Hot water takes the taste of the paper out, and warms the brewer",
-            Lever.Preheat => "A warm brewer takes less of the heat",
-            Lever.DrawBack => "Drawn back a little, nothing drips before the press",
-            Lever.Filter => "A denser paper holds back more of the fines, and lets water through more slowly",
-            Lever.Wrap => "A wrapped brewer loses a third less heat",
-            Lever.Stand => "In a minute the mud sinks in the cup; leave the last sip",
+            Adjustment.Grind when up => "Coarser gives less and lets water through more easily",
+            Adjustment.Grind => "Finer gives more, and holds the water longer",
+            Adjustment.Temperature when up => "Hotter water extracts more, of the bitter most",
+            Adjustment.Temperature => "Cooler water extracts less, of the bitter least",
+            Adjustment.Dose when up => "More coffee to the same water is stronger",
+            Adjustment.Dose => "Less coffee to the same water is weaker",
+            Adjustment.Water when up => "More water on the same coffee is weaker and more of it",
+            Adjustment.Water => "Less water on the same coffee is stronger and less of it",
+            Adjustment.Batch => "Coffee and water together keep the ratio",
+            Adjustment.Release when up => "A longer steep extracts more",
+            Adjustment.Release => "A shorter steep extracts less",
+            Adjustment.Turns when up => "More turns wet better and extract more",
+            Adjustment.Turns => "Fewer turns extract less and clog less",
+            Adjustment.PressTime when up => "Slower, the hand needs less force",
+            Adjustment.PressTime => "Quicker, it is over sooner and needs more force",
+            Adjustment.Dilution when up => "Water in the cup makes it weaker and changes nothing else",
+            Adjustment.Dilution => "Less water in the cup leaves it stronger and changes nothing else",
+            Adjustment.Flame => "A stronger flame keeps it up",
+            Adjustment.Swirl => change.Recipe.Brewer.Family == VesselFamily.Siphon ? "Along the wall, the same stir brings them down into the water" : "A swirl brings them down into the water",
+            Adjustment.Settle => "A minute more lets the fines sink before it is poured",
+            Adjustment.Rinse => "Hot water takes the taste of the paper out, and warms the brewer",
+            Adjustment.Preheat => "A warm brewer takes less of the heat",
+            Adjustment.DrawBack => "Drawn back a little, nothing drips before the press",
+            Adjustment.Filter => "A denser paper holds back more of the fines, and lets water through more slowly",
+            Adjustment.Wrap => "A wrapped brewer loses a third less heat",
+            Adjustment.Stand => "In a minute the mud sinks in the cup; leave the last sip",
             _ => "The plan should do; it was brewed otherwise",
         };
     }

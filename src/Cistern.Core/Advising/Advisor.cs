@@ -99,7 +99,7 @@ public static class Advisor
         private readonly double[] stands;
         private readonly double[] coarse;
         private readonly HashSet<string> tried;
-        private readonly Dictionary<Lever, (Dial Dial, Point[] Curve)> curves = [];
+        private readonly Dictionary<Adjustment, (Dial Dial, Point[] Curve)> curves = [];
         private readonly ImmutableArray<Complaint> stated;
         private readonly ByMouth mouth;
         private double leastGain = LeastGain;
@@ -150,7 +150,7 @@ public static class Advisor
             var read = !met && last.Measured.TdsPercent is not null && mouth.Explained.IsEmpty;
             var kept = towards.Where((change, i) => (read && i == 0) || !IsAgainst(change)).ToList();
             var both = (met || kept.Count == 0 || !(read || !IsAgainst(kept[0]))) || !mouth.Explained.IsEmpty ? said.Concat(met ? [] : kept) : kept.Take(1).Concat(said).Concat(kept.Skip(1));
-            return Told([.. both.DistinctBy(change => (change.Lever, change.To > change.From, change.And?.Lever)).Where((change, i) => i == 0 || !change.Answers.IsEmpty).Take(MostChanges)], met);
+            return Told([.. both.DistinctBy(change => (change.Adjustment, change.To > change.From, change.And?.Adjustment)).Where((change, i) => i == 0 || !change.Answers.IsEmpty).Take(MostChanges)], met);
         }
 
         /// <summary>What answers the mouth, with the chance that it meets what was set.</summary>
@@ -159,23 +159,23 @@ public static class Advisor
         /// <summary>Single changes towards what was set, by the chance that they get there.</summary>
         private List<AdvisedChange> Towards()
         {
-            foreach (var lever in Levers.Sought)
+            foreach (var adjustment in Adjustments.Sought)
             {
-                if (Levers.Of(lever, now, gear, gear.CanGrind(last.Coffee)) is { } has && has.Dial.Range.High > has.Dial.Range.Low)
+                if (Adjustments.Of(adjustment, now, gear, gear.CanGrind(last.Coffee)) is { } has && has.Dial.Range.High > has.Dial.Range.Low)
                 {
-                    curves[lever] = (has.Dial, Sample(lever, has.Stands, has.Dial));
+                    curves[adjustment] = (has.Dial, Sample(adjustment, has.Stands, has.Dial));
                 }
             }
 
             var worthNow = Worth(stands, null);
             var changes = curves.Select(pair => Best(pair.Key, pair.Value.Dial, worthNow)).OfType<(AdvisedChange Change, double Worth)>().ToList();
             // Where the plan itself should do and the brew went otherwise, the plan again.
-            if (Rescue.IsWanted(asBrewed, now.Totals) && Chance(stands) >= Enough && Told(Lever.AsPlanned, 0, 0, last.Planned) is { } again)
+            if (Correction.IsWanted(asBrewed, now.Totals) && Chance(stands) >= Enough && Told(Adjustment.AsPlanned, 0, 0, last.Planned) is { } again)
             {
                 changes.Add((again, 1));
             }
 
-            var byWorth = changes.Select(pair => (pair.Change, Net: pair.Worth - Cost(pair.Change))).OrderByDescending(pair => pair.Net).ThenBy(pair => pair.Change.Lever).ToList();
+            var byWorth = changes.Select(pair => (pair.Change, Net: pair.Worth - Cost(pair.Change))).OrderByDescending(pair => pair.Net).ThenBy(pair => pair.Change.Adjustment).ToList();
             return [.. byWorth.Where((pair, i) => i == 0 || IsWorthTelling(pair.Change, pair.Net, byWorth[0].Net)).Select(pair => pair.Change).Take(MostChanges)];
         }
 
@@ -203,7 +203,7 @@ public static class Advisor
 
         private double[] Figures(Totals totals) => [.. aims.Select(aim => totals.Of(aim.Outcome) ?? 0), totals.PeakVolumeMl, totals.PressForceN ?? 0, totals.DrawdownS ?? 0];
 
-        private Point[] Sample(Lever lever, double at, Dial dial)
+        private Point[] Sample(Adjustment adjustment, double at, Dial dial)
         {
             // Nearer where it stands: small changes are the usual ones.
             double[] shares = [0.08, 0.2, 0.4, 0.7, 1];
@@ -215,7 +215,7 @@ public static class Advisor
                 foreach (var (end, place) in ((double, int)[])[(dial.Range.Low, PointsASide - 1 - i), (dial.Range.High, PointsASide + 1 + i)])
                 {
                     var value = at + (shares[i] * (end - at));
-                    var figures = lever == Lever.Turns && Math.Round(value) == at ? coarse : Figures(differing.Figures(Levers.With(lever, now, value)).Totals);
+                    var figures = adjustment == Adjustment.Turns && Math.Round(value) == at ? coarse : Figures(differing.Figures(Adjustments.With(adjustment, now, value)).Totals);
                     points[place] = new Point(value, [.. figures.Select((figure, k) => stands[k] + figure - coarse[k])]);
                 }
             }
@@ -256,14 +256,14 @@ public static class Advisor
         }
 
         /// <summary>What a recipe is worth: the chance that it does, or that one change more then does; and what flows first.</summary>
-        private double Worth(double[] figures, Lever? moved)
+        private double Worth(double[] figures, Adjustment? moved)
         {
             var chance = Chance(figures);
             var second = chance;
             Span<double> both = stackalloc double[figures.Length];
-            foreach (var (lever, (_, curve)) in curves)
+            foreach (var (adjustment, (_, curve)) in curves)
             {
-                if (lever == moved)
+                if (adjustment == moved)
                 {
                     continue;
                 }
@@ -329,9 +329,9 @@ public static class Advisor
         }
 
         /// <summary>The best value of a lever: of those that should do it the one that changes least.</summary>
-        private (AdvisedChange Change, double Worth)? Best(Lever lever, Dial dial, double worthNow)
+        private (AdvisedChange Change, double Worth)? Best(Adjustment adjustment, Dial dial, double worthNow)
         {
-            var at = curves[lever].Curve[PointsASide].At;
+            var at = curves[adjustment].Curve[PointsASide].At;
             var values = new List<(double Value, double Worth)>();
             var steps = Math.Max(1, (int)Math.Ceiling((dial.Range.High - dial.Range.Low) / Math.Max(dial.StepSize, 1e-3)));
             // A dial of very many steps is looked at more coarsely: no cup tells a hundredth of its range.
@@ -345,10 +345,10 @@ public static class Advisor
                     continue;
                 }
 
-                var figures = Along(curves[lever].Curve, value);
+                var figures = Along(curves[adjustment].Curve, value);
                 if (IsBounded(figures))
                 {
-                    values.Add((value, Worth(figures, lever)));
+                    values.Add((value, Worth(figures, adjustment)));
                 }
             }
 
@@ -360,21 +360,21 @@ public static class Advisor
             var most = values.Max(pair => pair.Worth);
             foreach (var (value, _) in values.Where(pair => pair.Worth >= most - AsGood).OrderBy(pair => Math.Abs(pair.Value - at)).Concat(values.OrderByDescending(pair => pair.Worth)))
             {
-                var recipe = Levers.With(lever, now, value);
-                if (tried.Contains(Print(recipe)) || Told(lever, at, value, recipe) is not { } change)
+                var recipe = Adjustments.With(adjustment, now, value);
+                if (tried.Contains(Print(recipe)) || Told(adjustment, at, value, recipe) is not { } change)
                 {
                     continue;
                 }
 
                 var figures = Figures(change.Then.Totals);
-                var worth = Worth(figures, lever) - worthNow;
+                var worth = Worth(figures, adjustment) - worthNow;
                 return IsBounded(figures) && worth > leastGain ? (change, worth) : null;
             }
 
             return null;
         }
 
-        private AdvisedChange? Told(Lever lever, double from, double to, Recipe recipe)
+        private AdvisedChange? Told(Adjustment adjustment, double from, double to, Recipe recipe)
         {
             if (RecipeChecker.Check(recipe).Any(finding => finding.Severity == Severity.Error))
             {
@@ -392,7 +392,7 @@ public static class Advisor
             var stalls = then.Totals.DrawdownS is { } drainS ? 1 - new Aim(AimOf.Drain, new Span(double.NegativeInfinity, ForecastModel.StallsAfterS), Set: true).Chance(drainS, Sigma(AimOf.Drain)) : 0;
             var costs = new ChangeCosts(then.Totals.FinishS - now.Totals.FinishS, Choosing.HandsS(then) - Choosing.HandsS(now), recipe.Coffee.DoseG - last.Planned.Coffee.DoseG, stalls);
             var answers = stated.Where(one => Effects.IsAnswered(one, asBrewed.Totals, then.Totals)).ToImmutableArray();
-            var change = new AdvisedChange(lever, from, to, recipe, asBrewed, then, Chance(figures), "", costs) { Answers = answers };
+            var change = new AdvisedChange(adjustment, from, to, recipe, asBrewed, then, Chance(figures), "", costs) { Answers = answers };
             return change with { Why = AdviceWords.Why(change, stated, aims) };
         }
 
@@ -412,15 +412,15 @@ public static class Advisor
         /// <summary>Costs only decide between what is about as good. Judged.</summary>
         private static double Cost(AdvisedChange change) =>
             (0.004 * Size(change)) + (Math.Max(0, change.Costs.TimeS) * 0.0002) + (Math.Max(0, change.Costs.HandsS) * 0.001) + (Math.Max(0, change.Costs.CoffeeG) * 0.004) + (0.1 * change.Costs.Stalls)
-            + (change.Lever is Lever.Turns or Lever.PressTime or Lever.Preheat ? 0.01 : 0);
+            + (change.Adjustment is Adjustment.Turns or Adjustment.PressTime or Adjustment.Preheat ? 0.01 : 0);
 
-        /// <summary>How large a change is, in such as a barista just makes: a twentieth of a grind or a charge, a few degrees. Judged.</summary>
-        private static double Size(AdvisedChange change) => change.Lever switch
+        /// <summary>How large a change is, in such as a barista just makes: a twentieth of a grind or a batch, a few degrees. Judged.</summary>
+        private static double Size(AdvisedChange change) => change.Adjustment switch
         {
-            Lever.Grind or Lever.Dose or Lever.Water or Lever.LetDown => Math.Abs(Math.Log(Math.Max(1e-6, change.To) / Math.Max(1e-6, change.From))) / 0.05,
-            Lever.Temperature => Math.Abs(change.To - change.From) / 2.5,
-            Lever.Release => Math.Abs(Math.Log(Math.Max(1, change.To) / Math.Max(1, change.From))) / 0.12,
-            Lever.Turns => Math.Abs(change.To - change.From) / 2,
+            Adjustment.Grind or Adjustment.Dose or Adjustment.Water or Adjustment.Dilution => Math.Abs(Math.Log(Math.Max(1e-6, change.To) / Math.Max(1e-6, change.From))) / 0.05,
+            Adjustment.Temperature => Math.Abs(change.To - change.From) / 2.5,
+            Adjustment.Release => Math.Abs(Math.Log(Math.Max(1, change.To) / Math.Max(1, change.From))) / 0.12,
+            Adjustment.Turns => Math.Abs(change.To - change.From) / 2,
             _ => 2,
         };
 

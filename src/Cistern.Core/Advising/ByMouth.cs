@@ -31,31 +31,31 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
     private const int MostSteps = 8;
 
     /// <summary>By complaint, what practitioners do, the usual thing first: a lever, and whether it goes up.</summary>
-    private static readonly Dictionary<Complaint, (Lever Lever, bool Up)[]> Usual = new()
+    private static readonly Dictionary<Complaint, (Adjustment Adjustment, bool Up)[]> Usual = new()
     {
-        [Complaint.Sour] = [(Lever.Grind, false), (Lever.Temperature, true), (Lever.Release, true), (Lever.Turns, true)],
-        [Complaint.Flat] = [(Lever.Temperature, true), (Lever.Grind, false), (Lever.Release, true)],
-        [Complaint.Bitter] = [(Lever.Grind, true), (Lever.Temperature, false), (Lever.Release, false), (Lever.Turns, false)],
-        [Complaint.Astringent] = [(Lever.Grind, true), (Lever.Temperature, false), (Lever.Release, false), (Lever.Turns, false)],
-        [Complaint.Thin] = [(Lever.Dose, true), (Lever.Water, false), (Lever.Grind, false), (Lever.LetDown, false)],
-        [Complaint.Weak] = [(Lever.Dose, true), (Lever.Water, false), (Lever.Grind, false), (Lever.LetDown, false)],
-        [Complaint.Heavy] = [(Lever.LetDown, true), (Lever.Water, true), (Lever.Dose, false)],
-        [Complaint.Strong] = [(Lever.LetDown, true), (Lever.Water, true), (Lever.Dose, false)],
-        [Complaint.Hollow] = [(Lever.Grind, false), (Lever.Temperature, true), (Lever.Release, true), (Lever.Turns, true)],
-        [Complaint.Muddy] = [(Lever.Settle, true), (Lever.Grind, true), (Lever.Turns, false), (Lever.Filter, true)],
-        [Complaint.PressHard] = [(Lever.Grind, true)],
-        [Complaint.PressEasy] = [(Lever.Grind, false), (Lever.Filter, true)],
-        [Complaint.DrawdownSlow] = [(Lever.Grind, true), (Lever.Temperature, true), (Lever.Turns, false)],
-        [Complaint.Stalled] = [(Lever.Grind, true), (Lever.Temperature, true), (Lever.Turns, false)],
-        [Complaint.DrawdownFast] = [(Lever.Grind, false), (Lever.Filter, true)],
-        [Complaint.TooCool] = [(Lever.Preheat, true), (Lever.Temperature, true), (Lever.Wrap, true)],
-        [Complaint.TooLittle] = [(Lever.Charge, true)],
-        [Complaint.TooLate] = [(Lever.Release, false), (Lever.Grind, true)],
-        [Complaint.TooEarly] = [(Lever.Release, true)],
+        [Complaint.Sour] = [(Adjustment.Grind, false), (Adjustment.Temperature, true), (Adjustment.Release, true), (Adjustment.Turns, true)],
+        [Complaint.Flat] = [(Adjustment.Temperature, true), (Adjustment.Grind, false), (Adjustment.Release, true)],
+        [Complaint.Bitter] = [(Adjustment.Grind, true), (Adjustment.Temperature, false), (Adjustment.Release, false), (Adjustment.Turns, false)],
+        [Complaint.Astringent] = [(Adjustment.Grind, true), (Adjustment.Temperature, false), (Adjustment.Release, false), (Adjustment.Turns, false)],
+        [Complaint.Thin] = [(Adjustment.Dose, true), (Adjustment.Water, false), (Adjustment.Grind, false), (Adjustment.Dilution, false)],
+        [Complaint.Weak] = [(Adjustment.Dose, true), (Adjustment.Water, false), (Adjustment.Grind, false), (Adjustment.Dilution, false)],
+        [Complaint.Heavy] = [(Adjustment.Dilution, true), (Adjustment.Water, true), (Adjustment.Dose, false)],
+        [Complaint.Strong] = [(Adjustment.Dilution, true), (Adjustment.Water, true), (Adjustment.Dose, false)],
+        [Complaint.Hollow] = [(Adjustment.Grind, false), (Adjustment.Temperature, true), (Adjustment.Release, true), (Adjustment.Turns, true)],
+        [Complaint.Muddy] = [(Adjustment.Settle, true), (Adjustment.Grind, true), (Adjustment.Turns, false), (Adjustment.Filter, true)],
+        [Complaint.PressHard] = [(Adjustment.Grind, true)],
+        [Complaint.PressEasy] = [(Adjustment.Grind, false), (Adjustment.Filter, true)],
+        [Complaint.DrawdownSlow] = [(Adjustment.Grind, true), (Adjustment.Temperature, true), (Adjustment.Turns, false)],
+        [Complaint.Stalled] = [(Adjustment.Grind, true), (Adjustment.Temperature, true), (Adjustment.Turns, false)],
+        [Complaint.DrawdownFast] = [(Adjustment.Grind, false), (Adjustment.Filter, true)],
+        [Complaint.TooCool] = [(Adjustment.Preheat, true), (Adjustment.Temperature, true), (Adjustment.Wrap, true)],
+        [Complaint.TooLittle] = [(Adjustment.Batch, true)],
+        [Complaint.TooLate] = [(Adjustment.Release, false), (Adjustment.Grind, true)],
+        [Complaint.TooEarly] = [(Adjustment.Release, true)],
     };
 
-    /// <summary>What a slip that the taster tells of makes of a cup, where the brew did not see it.</summary>
-    private static readonly Dictionary<WentWrong, Complaint[]> MadeBySlip = new()
+    /// <summary>What a deviation that the taster tells of makes of a cup, where the brew did not see it.</summary>
+    private static readonly Dictionary<WentWrong, Complaint[]> MadeByDeviation = new()
     {
         [WentWrong.ReleasedLate] = [Complaint.Bitter, Complaint.Astringent, Complaint.Heavy, Complaint.Strong, Complaint.TooLate, Complaint.TooCool],
         [WentWrong.LeftOnGrounds] = [Complaint.Bitter, Complaint.Astringent, Complaint.Heavy, Complaint.Strong, Complaint.TooCool],
@@ -73,7 +73,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
     };
 
     private readonly bool loud = Complaints.IsLoud(brew);
-    private readonly Dictionary<(Lever, bool, bool), List<Candidate>> sampled = [];
+    private readonly Dictionary<(Adjustment, bool, bool), List<Candidate>> sampled = [];
 
     // What was liked as it went is not corrected: where the plan is further from the cup that is wanted than the one that was
     // drunk, the next begins at that one.
@@ -81,11 +81,11 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
 
     private Totals Drunk => drunk.Totals;
 
-    /// <summary>The complaints that are explained by what went otherwise: the plan has less of them, or the taster tells of a slip that makes them.</summary>
-    public ImmutableArray<Complaint> Explained { get; } = [.. stated.Where(one => ByForecast(brew, plan, drunk, one) || BySlip(brew, one))];
+    /// <summary>The complaints that are explained by what went otherwise: the plan has less of them, or the taster tells of a deviation that makes them.</summary>
+    public ImmutableArray<Complaint> Explained { get; } = [.. stated.Where(one => ByForecast(brew, plan, drunk, one) || ByDeviation(brew, one))];
 
     /// <summary>The plan again, where that answers; null where nothing that went otherwise explains anything.</summary>
-    public AdvisedChange? AsPlanned() => Explained.IsEmpty ? null : Change(Lever.AsPlanned, 0, 0, brew.Planned, plan, Explained);
+    public AdvisedChange? AsPlanned() => Explained.IsEmpty ? null : Change(Adjustment.AsPlanned, 0, 0, brew.Planned, plan, Explained);
 
     /// <summary>What to change, the best first: those that answer most, by what practitioners reach for first, in the smallest step that is tasted.</summary>
     public IReadOnlyList<AdvisedChange> Run()
@@ -103,35 +103,35 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
             return changes;
         }
 
-        var levers = left.SelectMany(one => Usual.GetValueOrDefault(one, [])).Distinct().ToList();
-        var ranked = levers.Select(one => Smallest(one.Lever, one.Up, left)).OfType<Candidate>().Concat(Words(left))
-            .OrderByDescending(one => one.Answers.Length).ThenBy(one => one.Lever == Lever.Stand).ThenBy(one => left.IndexOf(one.Answers[0])).ThenBy(one => levers.IndexOf((one.Lever, one.To > one.From))).ToList();
+        var adjustments = left.SelectMany(one => Usual.GetValueOrDefault(one, [])).Distinct().ToList();
+        var ranked = adjustments.Select(one => Smallest(one.Adjustment, one.Up, left)).OfType<Candidate>().Concat(Words(left))
+            .OrderByDescending(one => one.Answers.Length).ThenBy(one => one.Adjustment == Adjustment.Stand).ThenBy(one => left.IndexOf(one.Answers[0])).ThenBy(one => adjustments.IndexOf((one.Adjustment, one.To > one.From))).ToList();
         // Nobody's complaint is left alone for being told of after others.
         var singles = ranked.Take(MostSingles).Concat(left.Select(one => ranked.Find(candidate => candidate.Answers.Contains(one))).OfType<Candidate>()).Distinct().ToList();
-        var alone = left.Where(one => !singles.Exists(single => single.Lever != Lever.Stand && single.Answers.Contains(one))).ToList();
+        var alone = left.Where(one => !singles.Exists(single => single.Adjustment != Adjustment.Stand && single.Answers.Contains(one))).ToList();
         if (alone.Count > 0 && Double(left) is { } both)
         {
             changes.Add(both);
         }
 
-        changes.AddRange(singles.Select(one => Change(one.Lever, one.From, one.To, one.Recipe, one.Then, one.Answers) with { WholeWay = WholeWay(one) }));
+        changes.AddRange(singles.Select(one => Change(one.Adjustment, one.From, one.To, one.Recipe, one.Then, one.Answers) with { WholeWay = WholeWay(one) }));
         return changes;
     }
 
     private static bool ByForecast(BrewRecord brew, Forecast plan, Forecast drunk, Complaint one) =>
         Advisor.Print(brew.Planned) != Advisor.Print(brew.Brewed) && Effects.Of(one, drunk.Totals, plan.Totals) >= (Effects.IsFlow(one) ? Effects.AnswersFlow : Explains);
 
-    private static bool BySlip(BrewRecord brew, Complaint one) => brew.Tasting is { } tasting && tasting.WentWrong.Any(word => Words<WentWrong>.Find(word) is { } slip && MadeBySlip[slip].Contains(one));
+    private static bool ByDeviation(BrewRecord brew, Complaint one) => brew.Tasting is { } tasting && tasting.WentWrong.Any(word => Words<WentWrong>.Find(word) is { } deviation && MadeByDeviation[deviation].Contains(one));
 
     /// <summary>The smallest step of a lever that answers something of what is left and goes against nothing that was stated.</summary>
-    private Candidate? Smallest(Lever lever, bool up, ImmutableArray<Complaint> left)
+    private Candidate? Smallest(Adjustment adjustment, bool up, ImmutableArray<Complaint> left)
     {
         Candidate? most = null;
         var wanted = loud ? 2 * Tasted : Tasted;
-        foreach (var one in Sampled(lever, up))
+        foreach (var one in Sampled(adjustment, up))
         {
             // Nobody changes the paper or takes a cloth for what they are not for.
-            var answers = left.Where(complaint => (lever is not (Lever.Filter or Lever.Wrap) || Usual.GetValueOrDefault(complaint, []).Contains((lever, up))) && Effects.IsAnswered(complaint, Drunk, one.Then.Totals)).ToImmutableArray();
+            var answers = left.Where(complaint => (adjustment is not (Adjustment.Filter or Adjustment.Wrap) || Usual.GetValueOrDefault(complaint, []).Contains((adjustment, up))) && Effects.IsAnswered(complaint, Drunk, one.Then.Totals)).ToImmutableArray();
             if (answers.IsEmpty || stated.Any(complaint => Effects.IsAgainst(complaint, Drunk, one.Then.Totals)))
             {
                 continue;
@@ -154,7 +154,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
     private double? WholeWay(Candidate one)
     {
         if (brew.Measured.TdsPercent is not null || !one.Answers.Any(answer => !Mended(answer, Drunk)) || one.Answers.All(answer => Mended(answer, one.Then.Totals))
-            || Levers.Of(one.Lever, from, gear, gear.CanGrind(brew.Coffee)) is not { } found)
+            || Adjustments.Of(one.Adjustment, from, gear, gear.CanGrind(brew.Coffee)) is not { } found)
         {
             return null;
         }
@@ -162,7 +162,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
         for (var k = 2; k <= MostSteps; k++)
         {
             var value = found.Dial.Snap(one.From + (k * (one.To - one.From)), one.To > one.From);
-            if (value < found.Dial.Range.Low - 1e-9 || value > found.Dial.Range.High + 1e-9 || Brewable(Levers.With(one.Lever, from, value)) is not { } then)
+            if (value < found.Dial.Range.Low - 1e-9 || value > found.Dial.Range.High + 1e-9 || Brewable(Adjustments.With(one.Adjustment, from, value)) is not { } then)
             {
                 return null;
             }
@@ -197,76 +197,76 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
     };
 
     /// <summary>A lever moved by a hand's steps one way, the smallest first, as far as each can be brewed.</summary>
-    private List<Candidate> Sampled(Lever lever, bool up, bool far = false)
+    private List<Candidate> Sampled(Adjustment adjustment, bool up, bool far = false)
     {
-        if (sampled.TryGetValue((lever, up, far), out var known))
+        if (sampled.TryGetValue((adjustment, up, far), out var known))
         {
             return known;
         }
 
         var all = new List<Candidate>();
-        foreach (var (stands, value, recipe) in Steps(lever, up, far))
+        foreach (var (stands, value, recipe) in Steps(adjustment, up, far))
         {
             if (Brewable(recipe) is { } then)
             {
-                all.Add(new Candidate(lever, stands, value, recipe, then, []));
+                all.Add(new Candidate(adjustment, stands, value, recipe, then, []));
             }
         }
 
-        return sampled[(lever, up, far)] = all;
+        return sampled[(adjustment, up, far)] = all;
     }
 
-    private IEnumerable<(double Stands, double Value, Recipe Recipe)> Steps(Lever lever, bool up, bool far)
+    private IEnumerable<(double Stands, double Value, Recipe Recipe)> Steps(Adjustment adjustment, bool up, bool far)
     {
         var most = loud || far || stated.Contains(Complaint.Stalled) ? 6 : 3;
-        switch (lever)
+        switch (adjustment)
         {
-            case Lever.LetDown:
+            case Adjustment.Dilution:
                 var has = from.Recipe.Steps.OfType<Step.Dilute>().LastOrDefault()?.WaterG ?? 0;
                 for (var k = 1; k <= most; k++)
                 {
                     var waterG = Math.Round(has + ((up ? 1 : -1) * Math.Max(2, 0.033 * k * Drunk.FinalG)));
                     if (waterG >= 1)
                     {
-                        yield return (has, waterG, Levers.LetDownTo(from.Recipe, waterG));
+                        yield return (has, waterG, Adjustments.DilutedTo(from.Recipe, waterG));
                     }
                 }
 
                 break;
-            case Lever.Settle or Lever.Preheat or Lever.Filter or Lever.Wrap:
-                foreach (var (single, stands, value, recipe) in Levers.Single(from, SingleFor(lever), gear))
+            case Adjustment.Settle or Adjustment.Preheat or Adjustment.Filter or Adjustment.Wrap:
+                foreach (var (single, stands, value, recipe) in Adjustments.Single(from, SingleFor(adjustment), gear))
                 {
-                    if (single == lever)
+                    if (single == adjustment)
                     {
                         yield return (stands, value, recipe);
                     }
                 }
 
                 break;
-            case Lever.Charge:
+            case Adjustment.Batch:
                 foreach (var more in (double[])[0.02, 0.05, 0.1, 0.15])
                 {
                     var doseG = Math.Round(from.Recipe.Coffee.DoseG * (1 + more), 1);
                     if (doseG <= (gear.LeftG ?? double.PositiveInfinity))
                     {
-                        yield return (from.Recipe.Coffee.DoseG, doseG, Levers.With(Lever.Charge, from, doseG));
+                        yield return (from.Recipe.Coffee.DoseG, doseG, Adjustments.With(Adjustment.Batch, from, doseG));
                     }
                 }
 
                 break;
             default:
-                if (Levers.Of(lever, from, gear, gear.CanGrind(brew.Coffee)) is not { } found)
+                if (Adjustments.Of(adjustment, from, gear, gear.CanGrind(brew.Coffee)) is not { } found)
                 {
                     break;
                 }
 
-                double[] by = lever switch
+                double[] by = adjustment switch
                 {
                     // Clicks: one to three are a hand's step, more only where three do nothing that is tasted.
-                    Lever.Grind => [.. Enumerable.Range(1, 2 * most).Select(k => k * found.Dial.StepSize)],
-                    Lever.Temperature => [.. Enumerable.Range(1, most).Select(k => (double)k)],
-                    Lever.Release => [.. new[] { 5, 10, 15, Tenths(1), loud || far ? 30 : 15, loud || far ? Tenths(2) : 15, far ? Tenths(4) : 15, far ? 60 : 15 }.Where(s => s > 0).Distinct().Order()],
-                    Lever.Turns => [.. Enumerable.Range(1, most).Select(k => (double)k)],
+                    Adjustment.Grind => [.. Enumerable.Range(1, 2 * most).Select(k => k * found.Dial.StepSize)],
+                    Adjustment.Temperature => [.. Enumerable.Range(1, most).Select(k => (double)k)],
+                    Adjustment.Release => [.. new[] { 5, 10, 15, Tenths(1), loud || far ? 30 : 15, loud || far ? Tenths(2) : 15, far ? Tenths(4) : 15, far ? 60 : 15 }.Where(s => s > 0).Distinct().Order()],
+                    Adjustment.Turns => [.. Enumerable.Range(1, most).Select(k => (double)k)],
                     _ => [.. Enumerable.Range(1, most).Select(k => 0.033 * k * found.Stands)],
                 };
                 double Tenths(int tenths) => Math.Round(0.1 * tenths * found.Stands / 5) * 5;
@@ -275,7 +275,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
                     var value = found.Dial.Snap(found.Stands + (up ? step : -step), up);
                     if (value >= found.Dial.Range.Low - 1e-9 && value <= found.Dial.Range.High + 1e-9 && (up ? value > found.Stands + 1e-9 : value < found.Stands - 1e-9))
                     {
-                        yield return (found.Stands, value, Levers.With(lever, from, value));
+                        yield return (found.Stands, value, Adjustments.With(adjustment, from, value));
                     }
                 }
 
@@ -284,7 +284,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
     }
 
     /// <summary>The complaint that brings a lever which is one thing done or not.</summary>
-    private static Complaint SingleFor(Lever lever) => lever is Lever.Settle or Lever.Filter ? Complaint.Muddy : Complaint.TooCool;
+    private static Complaint SingleFor(Adjustment adjustment) => adjustment is Adjustment.Settle or Adjustment.Filter ? Complaint.Muddy : Complaint.TooCool;
 
     /// <summary>What a recipe comes to; null where it cannot be brewed, was tried in this line, or does harm that the plan does not.</summary>
     private Forecast? Brewable(Recipe recipe)
@@ -307,11 +307,11 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
         foreach (var complaint in left.Where(one => one is Complaint.Muddy or Complaint.HighAndDry or Complaint.PastyWalls or Complaint.Papery or Complaint.WeakRunoff or Complaint.FellBack))
         {
             // What the forecast sees was weighed by it; what stands longer grows cooler.
-            foreach (var (lever, stands, value, recipe) in Levers.Single(from, complaint, gear).Where(one => one.Lever is not (Lever.Settle or Lever.Filter) && !(one.Lever == Lever.Stand && stated.Contains(Complaint.TooCool))))
+            foreach (var (adjustment, stands, value, recipe) in Adjustments.Single(from, complaint, gear).Where(one => one.Adjustment is not (Adjustment.Settle or Adjustment.Filter) && !(one.Adjustment == Adjustment.Stand && stated.Contains(Complaint.TooCool))))
             {
                 if (Brewable(recipe) is { } then && !stated.Any(one => Effects.IsAgainst(one, Drunk, then.Totals)))
                 {
-                    yield return new Candidate(lever, stands, value, recipe, then, [complaint, .. left.Where(one => one != complaint && Effects.IsAnswered(one, Drunk, then.Totals))]);
+                    yield return new Candidate(adjustment, stands, value, recipe, then, [complaint, .. left.Where(one => one != complaint && Effects.IsAnswered(one, Drunk, then.Totals))]);
                 }
             }
         }
@@ -321,10 +321,10 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
     private AdvisedChange? Double(ImmutableArray<Complaint> left)
     {
         // What makes up for the first may have to go further than a hand's step alone would.
-        var moves = left.SelectMany(one => Usual.GetValueOrDefault(one, [])).Distinct().SelectMany(one => Sampled(one.Lever, one.Up, far: true).Select((candidate, i) => (candidate, Size: i + 1))).ToList();
+        var moves = left.SelectMany(one => Usual.GetValueOrDefault(one, [])).Distinct().SelectMany(one => Sampled(one.Adjustment, one.Up, far: true).Select((candidate, i) => (candidate, Size: i + 1))).ToList();
         var pairs = from one in moves
                     from other in moves
-                    where one.candidate.Lever < other.candidate.Lever
+                    where one.candidate.Adjustment < other.candidate.Adjustment
                     let off = left.Sum(complaint => Math.Max(0, Need(complaint) - (Effect(complaint, one.candidate) + Effect(complaint, other.candidate))))
                     orderby off, one.Size + other.Size
                     select (one.candidate, other.candidate);
@@ -340,7 +340,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
             var answers = left.Where(complaint => Effects.IsAnswered(complaint, Drunk, then.Totals, together: true)).ToImmutableArray();
             if (answers.Length == left.Count(complaint => Effects.Of(complaint, Drunk, then.Totals) is not null))
             {
-                return Change(first.Lever, first.From, first.To, recipe, then, answers, new SecondChange(second.Lever, second.From, second.To, recipe));
+                return Change(first.Adjustment, first.From, first.To, recipe, then, answers, new SecondChange(second.Adjustment, second.From, second.To, recipe));
             }
         }
 
@@ -352,20 +352,20 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
     }
 
     /// <summary>A recipe that has one change already with another one made too.</summary>
-    private Recipe? With(Candidate second, Recipe recipe) => second.Lever switch
+    private Recipe? With(Candidate second, Recipe recipe) => second.Adjustment switch
     {
-        Lever.LetDown => Levers.LetDownTo(recipe, second.To),
-        Lever.Settle or Lever.Preheat or Lever.Filter or Lever.Wrap => Levers.Single(plan.Again(recipe), SingleFor(second.Lever), gear).FirstOrDefault(one => one.Lever == second.Lever).Recipe,
-        _ => Levers.With(second.Lever, plan.Again(recipe), second.To),
+        Adjustment.Dilution => Adjustments.DilutedTo(recipe, second.To),
+        Adjustment.Settle or Adjustment.Preheat or Adjustment.Filter or Adjustment.Wrap => Adjustments.Single(plan.Again(recipe), SingleFor(second.Adjustment), gear).FirstOrDefault(one => one.Adjustment == second.Adjustment).Recipe,
+        _ => Adjustments.With(second.Adjustment, plan.Again(recipe), second.To),
     };
 
-    private AdvisedChange Change(Lever lever, double stands, double value, Recipe recipe, Forecast then, ImmutableArray<Complaint> answers, SecondChange? and = null)
+    private AdvisedChange Change(Adjustment adjustment, double stands, double value, Recipe recipe, Forecast then, ImmutableArray<Complaint> answers, SecondChange? and = null)
     {
         var costs = new ChangeCosts(then.Totals.FinishS - Drunk.FinishS, Choosing.HandsS(then) - Choosing.HandsS(drunk), recipe.Coffee.DoseG - brew.Planned.Coffee.DoseG, then.Totals.DrawdownS > ForecastModel.StallsAfterS ? 1 : 0);
-        var change = new AdvisedChange(lever, stands, value, recipe, drunk, then, 1, "", costs) { Answers = answers, And = and };
+        var change = new AdvisedChange(adjustment, stands, value, recipe, drunk, then, 1, "", costs) { Answers = answers, And = and };
         return change with { Why = AdviceWords.Why(change, stated, []) };
     }
 
     /// <summary>A lever moved by so much, and what it answers.</summary>
-    private sealed record Candidate(Lever Lever, double From, double To, Recipe Recipe, Forecast Then, ImmutableArray<Complaint> Answers);
+    private sealed record Candidate(Adjustment Adjustment, double From, double To, Recipe Recipe, Forecast Then, ImmutableArray<Complaint> Answers);
 }

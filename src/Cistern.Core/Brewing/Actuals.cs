@@ -24,7 +24,7 @@ public sealed record Actuals
     public ImmutableHashSet<int> Unstirred { get; init; } = [];
 
     /// <summary>Water the drink was let down with at the end, g.</summary>
-    public double? LetDownG { get; init; }
+    public double? DilutionG { get; init; }
 
     /// <summary>Ice it was chilled on, g.</summary>
     public double? IceG { get; init; }

@@ -49,7 +49,7 @@ public static class AsBrewed
             }
             else if (nowS is { } atS && run is { ClockRuns: true, Present: { } present } && present.Index == i && i > anchor)
             {
-                step = GoingOn(step, present, atS, release: i == Acts.ReleaseIndex(recipe));
+                step = GoingOn(step, present, atS, steepEnd: i == Acts.SteepEndIndex(recipe));
             }
 
             steps.Add(step);
@@ -67,7 +67,7 @@ public static class AsBrewed
             steps[iceAt] = (Step.Ice)steps[iceAt] with { IceG = iceG };
         }
 
-        if (actuals.LetDownG is not { } waterG)
+        if (actuals.DilutionG is not { } waterG)
         {
             return;
         }
@@ -96,14 +96,14 @@ public static class AsBrewed
     }
 
     /// <summary>The step at hand: begun when it was said, or no sooner than now where that is awaited; and it has taken at least as long as it has.</summary>
-    private static Step GoingOn(Step step, PresentStep present, double nowS, bool release)
+    private static Step GoingOn(Step step, PresentStep present, double nowS, bool steepEnd)
     {
         if (step is Step.Wait || nowS < present.StartS)
         {
             return present.BegunS is { } early ? step with { AtS = early } : step;
         }
 
-        var startS = present.BegunS ?? (release ? Math.Max(present.DueS, nowS) : present.DueS);
+        var startS = present.BegunS ?? (steepEnd ? Math.Max(present.DueS, nowS) : present.DueS);
         var lastsS = nowS - startS;
         return step switch
         {

@@ -30,14 +30,14 @@ public sealed record ConductPlan(int Anchor, bool StartsAtItsEnd, ImmutableArray
     public static ConductPlan Of(Forecast plan)
     {
         var recipe = plan.Recipe;
-        var release = Acts.ReleaseIndex(recipe);
+        var steepEnd = Acts.SteepEndIndex(recipe);
         return new ConductPlan(RecipeChecker.AnchorIndex(recipe), recipe.ClockStarts == ClockStart.WaterIn, [.. recipe.Steps.Select((step, i) =>
         {
             var traits = Verb.TraitsOf(step);
             var ofStart = step.WindowOfStart;
             var ofWait = step is Step.Wait ? step.Window : null;
             var lengthS = step is Step.WaitFor { ExpectS: 0 } ? 0 : plan.Timings[i].LengthS;
-            return new ConductStep(traits.Ends, lengthS, step.AtS, ofStart?.Low, ofStart?.High, ofWait?.Low, ofWait?.High, i == release);
+            return new ConductStep(traits.Ends, lengthS, step.AtS, ofStart?.Low, ofStart?.High, ofWait?.Low, ofWait?.High, i == steepEnd);
         })]);
     }
 

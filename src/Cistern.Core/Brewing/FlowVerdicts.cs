@@ -70,10 +70,10 @@ public static class FlowVerdicts
     {
         var recipe = plan.Recipe;
         var verdicts = ImmutableArray.CreateBuilder<FlowVerdict>(4);
-        var release = Acts.ReleaseIndex(recipe);
-        if (release >= 0 && run.Done.FirstOrDefault(done => done.Index == release) is { StartS: { } beganS, By: EndedBy.Press or EndedBy.Seen or EndedBy.Assumed })
+        var steepEnd = Acts.SteepEndIndex(recipe);
+        if (steepEnd >= 0 && run.Done.FirstOrDefault(done => done.Index == steepEnd) is { StartS: { } beganS, By: EndedBy.Press or EndedBy.Seen or EndedBy.Assumed })
         {
-            verdicts.Add(OfRelease(plan, run, release, beganS));
+            verdicts.Add(OfSteepEnd(plan, run, steepEnd, beganS));
         }
 
         if (measured.DrawdownS is { } drawdownS && plan.Totals.DrawdownS is { } expectedS)
@@ -98,13 +98,13 @@ public static class FlowVerdicts
     /// <summary>A release held against the window that the screen showed, of a wait counted from when it really began; or against when it was due.</summary>
     /// <param name="plan">The forecast it is brewed by.</param>
     /// <param name="run">Where it stands.</param>
-    /// <param name="release">The step.</param>
+    /// <param name="steepEnd">The step.</param>
     /// <param name="atS">When it began, or now, s on the clock.</param>
-    internal static FlowVerdict OfRelease(Forecast plan, BrewRun run, int release, double atS)
+    internal static FlowVerdict OfSteepEnd(Forecast plan, BrewRun run, int steepEnd, double atS)
     {
-        var dueS = plan.Timings[release].StartS;
-        var before = run.Done.FirstOrDefault(done => done.Index == release - 1);
-        return ConductPlan.Of(plan).WindowOf(release, dueS, before.StartS) is ({ } lowS, { } highS)
+        var dueS = plan.Timings[steepEnd].StartS;
+        var before = run.Done.FirstOrDefault(done => done.Index == steepEnd - 1);
+        return ConductPlan.Of(plan).WindowOf(steepEnd, dueS, before.StartS) is ({ } lowS, { } highS)
             ? new FlowVerdict(FlowOf.Release, atS, lowS, highS, Set: true)
             : new FlowVerdict(FlowOf.Release, atS, dueS - LeastS, dueS + LeastS, Set: false);
     }

@@ -31,7 +31,7 @@ public static class Acts
     public static IReadOnlyList<ActSpan> Of(Forecast forecast)
     {
         var steps = forecast.Recipe.Steps;
-        var release = FirstRelease(forecast.Recipe);
+        var steepEnd = FirstSteepEnd(forecast.Recipe);
         double? fromS = null;
         double filledS = 0, releasedS = 0, endS = 0;
         for (var i = 0; i < steps.Length; i++)
@@ -40,14 +40,14 @@ public static class Acts
             if (Verb.TraitsOf(steps[i]).BringsWater)
             {
                 fromS ??= timing.StartS;
-                filledS = i < release ? timing.EndS : filledS;
+                filledS = i < steepEnd ? timing.EndS : filledS;
             }
 
-            releasedS = IsRelease(steps[i]) && i >= release ? timing.EndS : releasedS;
+            releasedS = EndsSteep(steps[i]) && i >= steepEnd ? timing.EndS : releasedS;
             endS = timing.EndS;
         }
 
-        var startS = release < steps.Length ? forecast.Timings[release].StartS : endS;
+        var startS = steepEnd < steps.Length ? forecast.Timings[steepEnd].StartS : endS;
         List<ActSpan> spans =
         [
             new(Act.Fill, fromS ?? 0, filledS),
@@ -64,19 +64,19 @@ public static class Acts
     /// <param name="index">The step's place in it.</param>
     public static Act Of(Recipe recipe, int index)
     {
-        var release = FirstRelease(recipe);
-        var lastPour = recipe.Steps.Take(release).Select((step, i) => Verb.TraitsOf(step).BringsWater ? i : -1).DefaultIfEmpty(-1).Max();
-        var lastRelease = recipe.Steps.Select((step, i) => IsRelease(step) ? i : -1).Max();
-        return index <= lastPour ? Act.Fill : index < release ? Act.Steep : index <= lastRelease ? Act.Finish : Act.Cup;
+        var steepEnd = FirstSteepEnd(recipe);
+        var lastPour = recipe.Steps.Take(steepEnd).Select((step, i) => Verb.TraitsOf(step).BringsWater ? i : -1).DefaultIfEmpty(-1).Max();
+        var lastRelease = recipe.Steps.Select((step, i) => EndsSteep(step) ? i : -1).Max();
+        return index <= lastPour ? Act.Fill : index < steepEnd ? Act.Steep : index <= lastRelease ? Act.Finish : Act.Cup;
     }
 
     /// <summary>The step that begins the release, or −1: the first that parts water and coffee after the last of the water.</summary>
     /// <remarks>A valve that stands open from the start is part of filling.</remarks>
-    public static int ReleaseIndex(Recipe recipe)
+    public static int SteepEndIndex(Recipe recipe)
     {
         for (var i = LastWater(recipe) + 1; i < recipe.Steps.Length; i++)
         {
-            if (IsRelease(recipe.Steps[i]))
+            if (EndsSteep(recipe.Steps[i]))
             {
                 return i;
             }
@@ -97,7 +97,7 @@ public static class Acts
         return last;
     }
 
-    private static int FirstRelease(Recipe recipe) => ReleaseIndex(recipe) is >= 0 and var index ? index : recipe.Steps.Length;
+    private static int FirstSteepEnd(Recipe recipe) => SteepEndIndex(recipe) is >= 0 and var index ? index : recipe.Steps.Length;
 
-    private static bool IsRelease(Step step) => Verb.TraitsOf(step).Parts;
+    private static bool EndsSteep(Step step) => Verb.TraitsOf(step).Parts;
 }

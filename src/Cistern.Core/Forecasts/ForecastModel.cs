@@ -8,7 +8,7 @@ public sealed record ForecastOptions
     /// <summary>Totals and series.</summary>
     public static ForecastOptions Full { get; } = new();
 
-    /// <summary>Totals only: for bands, slack and solving, which run it many times.</summary>
+    /// <summary>Totals only: for bands, tolerances and solving, which run it many times.</summary>
     public static ForecastOptions TotalsOnly { get; } = new() { WithSeries = false };
 
     /// <summary>Whether to keep the series.</summary>

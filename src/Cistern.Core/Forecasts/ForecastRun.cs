@@ -388,7 +388,7 @@ internal sealed class ForecastRun
         {
             if (step is Step.Dilute dilute)
             {
-                served.LetDown(dilute.WaterG, Math.Min(dilute.TemperatureC ?? recipe.Water.TemperatureC, slurry.BoilingC));
+                served.Dilution(dilute.WaterG, Math.Min(dilute.TemperatureC ?? recipe.Water.TemperatureC, slurry.BoilingC));
                 // What it is let down to before it meets ice is a figure of its own.
                 totals = served.IceG > 0 ? totals : totals with { DilutedG = served.MassG, DilutedTdsPercent = 100 * totals.SolidsG.Sum / served.MassG };
             }

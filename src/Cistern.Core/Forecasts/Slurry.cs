@@ -259,7 +259,7 @@ internal sealed class Slurry
         Note();
     }
 
-    /// <summary>The charge of a siphon rises and stands at the flame's temperature.</summary>
+    /// <summary>The batch of a siphon rises and stands at the flame's temperature.</summary>
     public void Rise(double waterG, double bulbG, double holdC)
     {
         Changed();

@@ -68,8 +68,8 @@ public static class Changes
         Add(Differ(from.Grind.MedianUm, to.Grind.MedianUm, AlikeUm) || Differ(from.Grind.Spread, to.Grind.Spread, 0.005), ChangedThing.Grind);
         Add(Differ(Settings.TemperatureC(from), Settings.TemperatureC(to), AlikeC), ChangedThing.Temperature);
         Add(Differ(from.Place.AltitudeM, to.Place.AltitudeM, 1) || Differ(from.Place.AmbientC, to.Place.AmbientC, AlikeC), ChangedThing.Place);
-        // The pours of another charge are others, and no change of their own.
-        things.AddRange(OfSteps(Scaling.To(from, Scaling.ChargeOf(to)).Steps, to.Steps));
+        // The pours of another batch are others, and no change of their own.
+        things.AddRange(OfSteps(Scaling.To(from, Scaling.BatchOf(to)).Steps, to.Steps));
         return things;
     }
 

@@ -154,12 +154,12 @@ public static class Choosing
         }
     }
 
-    /// <summary>A recipe for another drink at its own ratio; as it is where no charge gives that drink.</summary>
+    /// <summary>A recipe for another drink at its own ratio; as it is where no batch gives that drink.</summary>
     private static Recipe ScaledTo(double drinkMl, Recipe recipe, ForecastModel model)
     {
         var drinkG = drinkMl * WaterPhysics.DensityGPerMl(60);
-        // To the tenth of a gram that a scale shows, coarse steps find the charge as well.
-        var charge = ChargeSolver.Solve(recipe, new ChargeWish(new Locks(Quantity.Drink, Quantity.Ratio), drinkG, Scaling.ChargeOf(recipe).Ratio, DrinkCounting.InTheCup), model.ForDifferences());
-        return charge is { } found ? Scaling.To(recipe, found) : recipe;
+        // To the tenth of a gram that a scale shows, coarse steps find the batch as well.
+        var batch = BatchSolver.Solve(recipe, new BatchWish(new Locks(Quantity.Drink, Quantity.Ratio), drinkG, Scaling.BatchOf(recipe).Ratio, DrinkCounting.InTheCup), model.ForDifferences());
+        return batch is { } found ? Scaling.To(recipe, found) : recipe;
     }
 }

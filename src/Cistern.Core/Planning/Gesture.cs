@@ -86,15 +86,15 @@ public sealed class Gesture
     {
         const double TakesS = 4;
         var recipe = forecast.Recipe;
-        var release = Acts.ReleaseIndex(recipe);
-        if (release < 1)
+        var steepEnd = Acts.SteepEndIndex(recipe);
+        if (steepEnd < 1)
         {
             return null;
         }
 
         var swirl = new Step.Swirl { Turns = 2 };
-        return recipe.Steps[release].AtS is { } atS
-            ? (recipe with { Steps = recipe.Steps.Insert(release, swirl with { AtS = Math.Max(forecast.Timings[release - 1].EndS, atS - TakesS) }) }, release)
-            : (recipe with { Steps = recipe.Steps.Insert(release, swirl) }, release);
+        return recipe.Steps[steepEnd].AtS is { } atS
+            ? (recipe with { Steps = recipe.Steps.Insert(steepEnd, swirl with { AtS = Math.Max(forecast.Timings[steepEnd - 1].EndS, atS - TakesS) }) }, steepEnd)
+            : (recipe with { Steps = recipe.Steps.Insert(steepEnd, swirl) }, steepEnd);
     }
 }

@@ -28,9 +28,9 @@ public static class LibraryFigures
                 Write(forecast.Recipe.Id, $"{outcome} to", band.High);
             }
 
-            foreach (var (setting, slack) in Slack.Of(forecast))
+            foreach (var (setting, tolerances) in Tolerances.Of(forecast))
             {
-                Write(forecast.Recipe.Id, $"{setting} slack", slack);
+                Write(forecast.Recipe.Id, $"{setting} slack", tolerances);
             }
         }
 

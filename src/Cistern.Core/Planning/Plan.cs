@@ -123,7 +123,7 @@ public sealed record HeldValues(double Last, double Before);
 /// A plan: a recipe with its steps as they are now, what of the shelf it uses, and which of its quantities are held.
 /// Everything that it is to be can be drawn from it and the shelf; <see cref="PlanWork"/> does.
 /// </summary>
-/// <param name="Base">The recipe with its steps as they are now, in the charge they are written in.</param>
+/// <param name="Base">The recipe with its steps as they are now, in the batch they are written in.</param>
 /// <param name="Origin">The recipe as it was opened: what "as written" goes back to.</param>
 public sealed record Plan(Recipe Base, Recipe Origin)
 {
@@ -145,8 +145,8 @@ public sealed record Plan(Recipe Base, Recipe Origin)
     /// <summary>Their exact values; null until one is edited.</summary>
     public HeldValues? Held { get; init; }
 
-    /// <summary>The charge that they come to; null for the recipe's own, or where it has yet to be worked out.</summary>
-    public Charge? Charge { get; init; }
+    /// <summary>The batch that they come to; null for the recipe's own, or where it has yet to be worked out.</summary>
+    public Batch? Batch { get; init; }
 
     /// <summary>A recipe as it is written, as yet without a shelf.</summary>
     public static Plan Of(Recipe recipe) => new(recipe, recipe);

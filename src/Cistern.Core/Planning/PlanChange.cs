@@ -93,14 +93,14 @@ public abstract record PlanChange
     public sealed record Set(Setting Setting, double Value) : PlanChange;
 
     /// <summary>The drink is let down to a strength with water at the kettle's temperature.</summary>
-    public sealed record LetDownTo(double TdsPercent) : PlanChange;
+    public sealed record DilutedTo(double TdsPercent) : PlanChange;
 }
 
 /// <summary>Why a change was not made.</summary>
 public enum PlanRefusal
 {
     /// <summary>No dose and water give that with what is held.</summary>
-    NoCharge,
+    NoBatch,
 
     /// <summary>The release cannot come so early.</summary>
     ReleaseTooEarly,
@@ -130,7 +130,7 @@ public enum PlanRefusal
     NotReached,
 
     /// <summary>It is no stronger than that, so there is nothing to dilute.</summary>
-    NothingToLetDown,
+    NothingToDilute,
 
     /// <summary>What came of it could not be read again; the findings say why.</summary>
     Unreadable,

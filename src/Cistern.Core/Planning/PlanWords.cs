@@ -50,7 +50,7 @@ public static class PlanWords
         ["waterG"] = Setting.WaterG,
         ["temperatureC"] = Setting.TemperatureC,
         ["grindUm"] = Setting.MedianUm,
-        ["releaseS"] = Setting.ReleaseS,
+        ["releaseS"] = Setting.SteepEndS,
         ["turns"] = Setting.Turns,
         ["pressS"] = Setting.PressS,
     };
@@ -127,7 +127,7 @@ public static class PlanWords
                 return text.Length == 0 && Gesture.Find(what) is { HasTime: false } ? new PlanChange.Put(what, null)
                     : Typed(TypedNumber.ReadClock(text, -Member.LongestStepS, Member.LongestBrewS)) is { } putS ? new PlanChange.Put(what, putS) : null;
             case "letDown":
-                return Number(0.1, 15, "% TDS") is { } tds ? new PlanChange.LetDownTo(tds) : null;
+                return Number(0.1, 15, "% TDS") is { } tds ? new PlanChange.DilutedTo(tds) : null;
             case "target" when TargetWords.Find(text) is { } said:
                 return new PlanChange.MeanWord(said);
             case "target" when text == "none":
@@ -174,12 +174,12 @@ public static class PlanWords
 
     private static string Rule(PlanRefusal why) => why switch
     {
-        PlanRefusal.NoCharge => "No dose and water give that with what is held.",
+        PlanRefusal.NoBatch => "No dose and water give that with what is held.",
         PlanRefusal.ReleaseTooEarly => "The steep cannot end before what leads to its end is done.",
         PlanRefusal.NoSuchMoment => "The moment that is to start the clock never comes.",
         PlanRefusal.NotReached => "That is not reached.",
         PlanRefusal.PushesOthers => "That would push what comes after it.",
-        PlanRefusal.NothingToLetDown => "It is no stronger than that, so there is nothing to dilute.",
+        PlanRefusal.NothingToDilute => "It is no stronger than that, so there is nothing to dilute.",
         PlanRefusal.Unreadable => "What came of it would be no recipe.",
         _ => "This brew has no such thing.",
     };

@@ -5,7 +5,7 @@ using Cistern.Core.Reckoning;
 namespace Cistern.Core.Planning;
 
 /// <summary>
-/// A plan worked out with a shelf and a model: its recipe, its charge, its forecast, and what each change makes of it. It
+/// A plan worked out with a shelf and a model: its recipe, its batch, its forecast, and what each change makes of it. It
 /// holds nothing but what it was given; a change gives another plan.
 /// </summary>
 public sealed class PlanWork
@@ -25,8 +25,8 @@ public sealed class PlanWork
         Grinder = Of(plan.Picks.GrinderId, gear.Grinder);
         // The coffee grows older whatever else stays.
         plan = Aged(plan.Settled ? plan : AsOnShelf(plan));
-        (Plan, LetGo) = plan.Held is not null && plan.Charge is null ? Recharged(plan) : (plan, false);
-        Recipe = Scaling.To(Plan.Base, Charge);
+        (Plan, LetGo) = plan.Held is not null && plan.Batch is null ? Recharged(plan) : (plan, false);
+        Recipe = Scaling.To(Plan.Base, Batch);
     }
 
     /// <summary>The plan, with what it uses of the shelf in it.</summary>
@@ -42,16 +42,16 @@ public sealed class PlanWork
     public GrinderScale? Grinder { get; }
 
     /// <summary>Coffee and water.</summary>
-    public Charge Charge => Plan.Charge ?? Scaling.ChargeOf(Plan.Base);
+    public Batch Batch => Plan.Batch ?? Scaling.BatchOf(Plan.Base);
 
-    /// <summary>The recipe in its charge: what is brewed.</summary>
+    /// <summary>The recipe in its batch: what is brewed.</summary>
     public Recipe Recipe { get; }
 
     /// <summary>What it will do.</summary>
     public Forecast Forecast => forecast ??= model.Run(Recipe, ForecastOptions.Full with { ServerMl = ServerMl });
 
     /// <summary>The drink, as the barista counts it, g.</summary>
-    public double DrinkG => ChargeSolver.DrinkG(Forecast, Plan.Counting);
+    public double DrinkG => BatchSolver.DrinkG(Forecast, Plan.Counting);
 
     /// <summary>Whether the grind can be set.</summary>
     public bool CanGrind => Bag?.Ground is null && Grinder is not { Grinds: false };
@@ -60,7 +60,7 @@ public sealed class PlanWork
     public bool LetGo { get; }
 
     /// <summary>The value of a quantity, g or g/g.</summary>
-    public double ValueOf(Quantity quantity) => ValueOf(quantity, Charge, () => DrinkG);
+    public double ValueOf(Quantity quantity) => ValueOf(quantity, Batch, () => DrinkG);
 
     /// <summary>What a setting can be set to: on the grinder's own steps, the kettle's, the clock's.</summary>
     public Dial DialOf(Setting setting) => setting == Setting.MedianUm && Grinder is not null ? Grinder.Dial : Dial.Usual(Forecast, setting);
@@ -99,7 +99,7 @@ public sealed class PlanWork
         PlanChange.Hold hold => Hold(hold.Quantity, hold.Value),
         PlanChange.Heat heat => Recharge(Plan with { Base = Settings.WithTemperature(Plan.Base, heat.TemperatureC) }),
         PlanChange.GrindTo grind => Grind(grind.Setting),
-        PlanChange.Release release => Release(release.AtS),
+        PlanChange.Release steepEnd => Release(steepEnd.AtS),
         PlanChange.Mean mean => Meant(mean),
         PlanChange.MeanWord said => Meant(TargetWords.Of(said.Word, Forecast.Totals)),
         PlanChange.NoTarget => Recharge(Plan with { Base = Plan.Base with { Target = null } }),
@@ -119,7 +119,7 @@ public sealed class PlanWork
         PlanChange.Ask ask => Ask(ask),
         PlanChange.AskBoth both => AskBoth(both),
         PlanChange.Set set => Set(set.Setting, set.Value),
-        PlanChange.LetDownTo down => LetDownTo(down.TdsPercent),
+        PlanChange.DilutedTo down => DilutedTo(down.TdsPercent),
         PlanChange.Remove or PlanChange.Move or PlanChange.Begin or PlanChange.End or PlanChange.Edit => Refused(PlanRefusal.NoSuchThing),
         _ => throw new ArgumentOutOfRangeException(nameof(change), change, "No such change."),
     };
@@ -130,13 +130,13 @@ public sealed class PlanWork
         PlanChange.Hold hold => hold.Value,
         PlanChange.Heat heat => heat.TemperatureC,
         PlanChange.GrindTo grind => grind.Setting,
-        PlanChange.Release release => release.AtS,
+        PlanChange.Release steepEnd => steepEnd.AtS,
         PlanChange.Begin begin => begin.AtS,
         PlanChange.End end => end.AtS,
         PlanChange.Ask ask => ask.Wanted,
         PlanChange.AskBoth both => both.TdsPercent + both.FlavourBalance,
         PlanChange.Set set => set.Value,
-        PlanChange.LetDownTo down => down.TdsPercent,
+        PlanChange.DilutedTo down => down.TdsPercent,
         PlanChange.Mean { Span: { } span } => span.Low + span.High,
         PlanChange.Fill { ToMl: { } toMl } => toMl,
         PlanChange.Put { AtS: { } atS } => atS,
@@ -148,12 +148,12 @@ public sealed class PlanWork
 
     private static double? Of(int? id, Func<int, double?> find) => id is { } number ? find(number) : null;
 
-    /// <summary>A quantity of a charge; the drink takes a forecast, so it is only asked for when it is wanted.</summary>
-    private static double ValueOf(Quantity quantity, Charge charge, Func<double> drinkG) => quantity switch
+    /// <summary>A quantity of a batch; the drink takes a forecast, so it is only asked for when it is wanted.</summary>
+    private static double ValueOf(Quantity quantity, Batch batch, Func<double> drinkG) => quantity switch
     {
-        Quantity.Dose => charge.DoseG,
-        Quantity.Water => charge.WaterG,
-        Quantity.Ratio => charge.Ratio,
+        Quantity.Dose => batch.DoseG,
+        Quantity.Water => batch.WaterG,
+        Quantity.Ratio => batch.Ratio,
         Quantity.Drink => drinkG(),
         _ => throw new ArgumentOutOfRangeException(nameof(quantity)),
     };
@@ -208,17 +208,17 @@ public sealed class PlanWork
         return plan with { Picks = picks, Base = plan.Base with { Grind = grinder.At(picks.GrinderSetting!.Value) with { Extra = grind.Extra } } };
     }
 
-    /// <summary>The charge that what is held comes to; where it no longer goes together, the recipe's own stands again.</summary>
+    /// <summary>The batch that what is held comes to; where it no longer goes together, the recipe's own stands again.</summary>
     private (Plan Plan, bool LetGo) Recharged(Plan plan)
     {
         if (plan.Held is not { } held)
         {
-            return (plan with { Charge = null }, false);
+            return (plan with { Batch = null }, false);
         }
 
-        return ChargeSolver.Solve(plan.Base, new ChargeWish(plan.Locks, held.Last, held.Before, plan.Counting), model) is { } charge
-            ? (plan with { Charge = charge }, false)
-            : (plan with { Charge = null, Held = null, Locks = Locks.Written }, true);
+        return BatchSolver.Solve(plan.Base, new BatchWish(plan.Locks, held.Last, held.Before, plan.Counting), model) is { } batch
+            ? (plan with { Batch = batch }, false)
+            : (plan with { Batch = null, Held = null, Locks = Locks.Written }, true);
     }
 
     private PlanApplied Recharge(Plan plan)
@@ -268,22 +268,22 @@ public sealed class PlanWork
     {
         var locks = Plan.Locks.Edited(quantity);
         // What was edited before keeps its exact value, not the rounded one that is shown.
-        var stood = Plan.Held ?? new HeldValues(Charge.Ratio, Charge.DoseG);
+        var stood = Plan.Held ?? new HeldValues(Batch.Ratio, Batch.DoseG);
         var held = new HeldValues(value, locks.Before == Plan.Locks.Last ? stood.Last : stood.Before);
-        return ChargeSolver.Solve(Plan.Base, new ChargeWish(locks, held.Last, held.Before, Plan.Counting), model) is { } charge
-            ? new PlanApplied(Plan with { Locks = locks, Held = held, Charge = charge })
-            : Refused(PlanRefusal.NoCharge);
+        return BatchSolver.Solve(Plan.Base, new BatchWish(locks, held.Last, held.Before, Plan.Counting), model) is { } batch
+            ? new PlanApplied(Plan with { Locks = locks, Held = held, Batch = batch })
+            : Refused(PlanRefusal.NoBatch);
     }
 
-    /// <summary>The charge that fills it up to a level. What was held gives way: dose and ratio are held from now on.</summary>
+    /// <summary>The batch that fills it up to a level. What was held gives way: dose and ratio are held from now on.</summary>
     private PlanApplied Fill(double levelMl)
     {
-        if (Scaling.ToFill(Recipe, levelMl, ServerMl, model) is not { } charge || charge.DoseG < Member.Named("doseG").Min || charge.WaterG <= 0)
+        if (Scaling.ToFill(Recipe, levelMl, ServerMl, model) is not { } batch || batch.DoseG < Member.Named("doseG").Min || batch.WaterG <= 0)
         {
-            return Refused(PlanRefusal.NoCharge);
+            return Refused(PlanRefusal.NoBatch);
         }
 
-        return new PlanApplied(Plan with { Locks = new Locks(Quantity.Dose, Quantity.Ratio), Held = new HeldValues(charge.DoseG, charge.Ratio), Charge = charge });
+        return new PlanApplied(Plan with { Locks = new Locks(Quantity.Dose, Quantity.Ratio), Held = new HeldValues(batch.DoseG, batch.Ratio), Batch = batch });
     }
 
     private PlanApplied Grind(double setting)
@@ -321,18 +321,18 @@ public sealed class PlanWork
     private PlanApplied Release(double atS)
     {
         var stands = model.Figures(Plan.Base);
-        if (Settings.Get(stands, Setting.ReleaseS) is null)
+        if (Settings.Get(stands, Setting.SteepEndS) is null)
         {
             return Refused(PlanRefusal.NoSuchThing);
         }
 
         const double Near = 0.6; // a clock shows whole seconds
-        var moved = stands.Again(Settings.With(stands, Setting.ReleaseS, atS));
-        var reachedS = Settings.Get(moved, Setting.ReleaseS)!.Value;
+        var moved = stands.Again(Settings.With(stands, Setting.SteepEndS, atS));
+        var reachedS = Settings.Get(moved, Setting.SteepEndS)!.Value;
         return Math.Abs(reachedS - atS) < Near ? Recharge(Plan with { Base = moved.Recipe }) : Refused(PlanRefusal.ReleaseTooEarly) with { Value = reachedS };
     }
 
-    /// <summary>Steps are edited in the charge that is shown; what is held is held at the value it has after the change.</summary>
+    /// <summary>Steps are edited in the batch that is shown; what is held is held at the value it has after the change.</summary>
     private PlanApplied Stepped(Recipe changed, int? step, Setting? setting = null)
     {
         var file = RecipeReader.ReadDraft(RecipeWriter.Write(changed));
@@ -341,12 +341,12 @@ public sealed class PlanWork
             return Refused(PlanRefusal.Unreadable) with { Findings = file.Findings, Step = step };
         }
 
-        var charge = Scaling.ChargeOf(changed);
-        double Value(Quantity quantity) => ValueOf(quantity, charge, () => ChargeSolver.DrinkG(model.Figures(changed), Plan.Counting));
+        var batch = Scaling.BatchOf(changed);
+        double Value(Quantity quantity) => ValueOf(quantity, batch, () => BatchSolver.DrinkG(model.Figures(changed), Plan.Counting));
         return new PlanApplied(Plan with
         {
             Base = changed,
-            Charge = null,
+            Batch = null,
             Picks = Grinder is not null && setting == Setting.MedianUm ? Plan.Picks with { GrinderSetting = Grinder.SettingFor(changed.Grind.MedianUm) } : Plan.Picks,
             Held = Plan.Held is null ? null : new HeldValues(Value(Plan.Locks.Last), Value(Plan.Locks.Before)),
         })
@@ -412,7 +412,7 @@ public sealed class PlanWork
 
     private PlanApplied AskBoth(PlanChange.AskBoth both)
     {
-        if (both.By is not (Setting.MedianUm or Setting.TemperatureC or Setting.ReleaseS) || Settings.Get(Forecast, both.By) is null || (both.By == Setting.MedianUm && !CanGrind))
+        if (both.By is not (Setting.MedianUm or Setting.TemperatureC or Setting.SteepEndS) || Settings.Get(Forecast, both.By) is null || (both.By == Setting.MedianUm && !CanGrind))
         {
             return Refused(PlanRefusal.NoSuchThing);
         }
@@ -439,14 +439,14 @@ public sealed class PlanWork
         return Stepped(Settings.With(Forecast, setting, value), null, setting) with { Value = value };
     }
 
-    private PlanApplied LetDownTo(double tdsPercent)
+    private PlanApplied DilutedTo(double tdsPercent)
     {
         var totals = Forecast.Totals;
-        var waterG = Math.Round(LetDown.WaterG(totals.BeverageG, totals.TdsPercent, tdsPercent), MidpointRounding.AwayFromZero);
+        var waterG = Math.Round(Dilution.WaterG(totals.BeverageG, totals.TdsPercent, tdsPercent), MidpointRounding.AwayFromZero);
         var steps = Recipe.Steps.RemoveAll(step => step is Step.Dilute);
         if (waterG < 1)
         {
-            return steps.Length == Recipe.Steps.Length ? Refused(PlanRefusal.NothingToLetDown) : Stepped(Recipe with { Steps = steps }, null) with { Value = 0 };
+            return steps.Length == Recipe.Steps.Length ? Refused(PlanRefusal.NothingToDilute) : Stepped(Recipe with { Steps = steps }, null) with { Value = 0 };
         }
 
         // Ice melts into what is already let down, so the water goes in before it.

@@ -23,7 +23,7 @@ public enum Chore
     /// <summary>Weigh the ice.</summary>
     WeighIce,
 
-    /// <summary>Charge the siphon's bulb.</summary>
+    /// <summary>Batch the siphon's bulb.</summary>
     ChargeBulb,
 
     /// <summary>Bring the bulb's water to rise, over the flame.</summary>

@@ -5,7 +5,7 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Core.Planning;
 
-/// <summary>The four quantities of a charge, of which two determine the others.</summary>
+/// <summary>The four quantities of a batch, of which two determine the others.</summary>
 public enum Quantity
 {
     /// <summary>Dry coffee, g.</summary>
@@ -46,30 +46,30 @@ public readonly record struct Locks(Quantity Last, Quantity Before)
     public Locks Edited(Quantity quantity) => quantity == Last ? this : new Locks(quantity, Last);
 }
 
-/// <summary>What a charge was asked to be.</summary>
+/// <summary>What a batch was asked to be.</summary>
 /// <param name="Locks">The two that are given.</param>
 /// <param name="LastValue">The value of the one edited last, g or g/g.</param>
 /// <param name="BeforeValue">The value of the other, g or g/g.</param>
 /// <param name="Counting">What the drink means.</param>
-public sealed record ChargeWish(Locks Locks, double LastValue, double BeforeValue, DrinkCounting Counting);
+public sealed record BatchWish(Locks Locks, double LastValue, double BeforeValue, DrinkCounting Counting);
 
-/// <summary>Finds the charge that two given quantities determine, by the forecast.</summary>
-public static class ChargeSolver
+/// <summary>Finds the batch that two given quantities determine, by the forecast.</summary>
+public static class BatchSolver
 {
     private const double LeastDoseG = 0.5;
     private const double MostDoseG = 1_000;
 
-    /// <summary>The charge a wish comes to, or null where no charge within bounds gives it.</summary>
+    /// <summary>The batch a wish comes to, or null where no batch within bounds gives it.</summary>
     /// <param name="recipe">The recipe to be scaled.</param>
     /// <param name="wish">The two quantities given.</param>
-    /// <param name="model">The model that tells the drink of a charge.</param>
-    public static Charge? Solve(Recipe recipe, ChargeWish wish, ForecastModel model)
+    /// <param name="model">The model that tells the drink of a batch.</param>
+    public static Batch? Solve(Recipe recipe, BatchWish wish, ForecastModel model)
     {
-        double Drink(Charge charge) => DrinkG(model.Figures(Scaling.To(recipe, charge)), wish.Counting);
-        var charge = Get(wish, Quantity.Dose) is { } doseG
+        double Drink(Batch batch) => DrinkG(model.Figures(Scaling.To(recipe, batch)), wish.Counting);
+        var batch = Get(wish, Quantity.Dose) is { } doseG
             ? WithDose(wish, doseG, Drink)
             : WithoutDose(recipe, wish, Drink);
-        return charge is { } found && found.DoseG is >= LeastDoseG and <= MostDoseG && found.WaterG is > 0 and <= Member.MostWaterG && found.Ratio > 1
+        return batch is { } found && found.DoseG is >= LeastDoseG and <= MostDoseG && found.WaterG is > 0 and <= Member.MostWaterG && found.Ratio > 1
             ? found
             : null;
     }
@@ -78,67 +78,67 @@ public static class ChargeSolver
     public static double DrinkG(Forecast forecast, DrinkCounting counting) =>
         counting == DrinkCounting.WaterPoured ? forecast.Recipe.WaterG : forecast.Totals.FinalG;
 
-    private static double? Get(ChargeWish wish, Quantity quantity) =>
+    private static double? Get(BatchWish wish, Quantity quantity) =>
         wish.Locks.Last == quantity ? wish.LastValue : wish.Locks.Before == quantity ? wish.BeforeValue : null;
 
-    private static Charge? WithDose(ChargeWish wish, double doseG, Func<Charge, double> drink)
+    private static Batch? WithDose(BatchWish wish, double doseG, Func<Batch, double> drink)
     {
         if (Get(wish, Quantity.Water) is { } waterG)
         {
-            return new Charge(doseG, waterG);
+            return new Batch(doseG, waterG);
         }
 
         if (Get(wish, Quantity.Ratio) is { } ratio)
         {
-            return new Charge(doseG, Grams(doseG * ratio));
+            return new Batch(doseG, Grams(doseG * ratio));
         }
 
         if (wish.Counting == DrinkCounting.WaterPoured)
         {
-            return new Charge(doseG, Get(wish, Quantity.Drink)!.Value);
+            return new Batch(doseG, Get(wish, Quantity.Drink)!.Value);
         }
 
-        return Meet(Get(wish, Quantity.Drink)!.Value, doseG * 1.5, doseG * 40, water => new Charge(doseG, water), drink, Grams);
+        return Meet(Get(wish, Quantity.Drink)!.Value, doseG * 1.5, doseG * 40, water => new Batch(doseG, water), drink, Grams);
     }
 
-    private static Charge? WithoutDose(Recipe recipe, ChargeWish wish, Func<Charge, double> drink)
+    private static Batch? WithoutDose(Recipe recipe, BatchWish wish, Func<Batch, double> drink)
     {
         if (Get(wish, Quantity.Drink) is not { } drinkG)
         {
             var water = Get(wish, Quantity.Water)!.Value;
-            return new Charge(Tenths(water / Get(wish, Quantity.Ratio)!.Value), water);
+            return new Batch(Tenths(water / Get(wish, Quantity.Ratio)!.Value), water);
         }
 
         if (Get(wish, Quantity.Water) is { } waterG)
         {
             return wish.Counting == DrinkCounting.WaterPoured
                 ? null
-                : Meet(drinkG, waterG / 40, waterG / 1.5, dose => new Charge(dose, waterG), drink, Tenths);
+                : Meet(drinkG, waterG / 40, waterG / 1.5, dose => new Batch(dose, waterG), drink, Tenths);
         }
 
         var ratio = Get(wish, Quantity.Ratio)!.Value;
         if (wish.Counting == DrinkCounting.WaterPoured)
         {
             // What was asked for stands, and the dose is that over the ratio.
-            return new Charge(Tenths(drinkG / ratio), drinkG);
+            return new Batch(Tenths(drinkG / ratio), drinkG);
         }
 
-        Charge Of(double dose) => new(dose, dose * ratio);
+        Batch Of(double dose) => new(dose, dose * ratio);
         // The mass balance is near enough to begin with, unless ice or let-down comes on top.
         var vessel = Vessel.Of(recipe.Brewer);
-        var guessG = ratio > vessel.HoldGPerG ? Math.Clamp(Charge.ForBeverage(drinkG, ratio, vessel).DoseG, LeastDoseG, MostDoseG) : LeastDoseG;
+        var guessG = ratio > vessel.HoldGPerG ? Math.Clamp(Batch.ForBeverage(drinkG, ratio, vessel).DoseG, LeastDoseG, MostDoseG) : LeastDoseG;
         var found = Meet(drinkG, Math.Max(LeastDoseG, 0.85 * guessG), Math.Min(MostDoseG, 1.15 * guessG), Of, drink, Tenths)
             ?? Meet(drinkG, LeastDoseG, MostDoseG, Of, drink, Tenths);
-        return found is { } charge ? charge with { WaterG = Grams(charge.DoseG * ratio) } : null;
+        return found is { } batch ? batch with { WaterG = Grams(batch.DoseG * ratio) } : null;
     }
 
     /// <summary>Closes in on the drink by the forecast, then rounds to what a scale shows; null where it lies outside.</summary>
-    private static Charge? Meet(double drinkG, double low, double high, Func<double, Charge> charge, Func<Charge, double> drink, Func<double, double> round)
+    private static Batch? Meet(double drinkG, double low, double high, Func<double, Batch> batch, Func<Batch, double> drink, Func<double, double> round)
     {
-        double Miss(double unknown) => drink(charge(unknown)) - drinkG;
+        double Miss(double unknown) => drink(batch(unknown)) - drinkG;
         var from = new Crossing.Point(low, Miss(low));
         var to = new Crossing.Point(high, Miss(high));
-        return from.Miss * to.Miss <= 0 ? charge(round(Crossing.Close(Miss, from, to, 1e-4, 0.01))) : null;
+        return from.Miss * to.Miss <= 0 ? batch(round(Crossing.Close(Miss, from, to, 1e-4, 0.01))) : null;
     }
 
     private static double Tenths(double grams) => Math.Round(grams, 1, MidpointRounding.AwayFromZero);

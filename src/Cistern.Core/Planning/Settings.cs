@@ -21,7 +21,7 @@ public enum Setting
     MedianUm,
 
     /// <summary>When the release begins, s on the clock.</summary>
-    ReleaseS,
+    SteepEndS,
 
     /// <summary>Turns of the first stirring.</summary>
     Turns,
@@ -45,7 +45,7 @@ public static class Settings
             Setting.WaterG => recipe.WaterG,
             Setting.TemperatureC => TemperatureC(recipe),
             Setting.MedianUm => recipe.Grind.MedianUm,
-            Setting.ReleaseS => ReleaseIndex(recipe) is >= 0 and var index ? forecast.Timings[index].StartS : null,
+            Setting.SteepEndS => SteepEndIndex(recipe) is >= 0 and var index ? forecast.Timings[index].StartS : null,
             Setting.Turns => StirIndex(recipe) is >= 0 and var index ? ((Step.Stirring)recipe.Steps[index]).Turns : null,
             _ => PressIndex(recipe) is >= 0 and var index ? recipe.Steps[index].OverS : null,
         };
@@ -61,10 +61,10 @@ public static class Settings
         return setting switch
         {
             Setting.DoseG => recipe with { Coffee = recipe.Coffee with { DoseG = value } },
-            Setting.WaterG => Scaling.To(recipe, new Charge(recipe.Coffee.DoseG, value)),
+            Setting.WaterG => Scaling.To(recipe, new Batch(recipe.Coffee.DoseG, value)),
             Setting.TemperatureC => WithTemperature(recipe, value),
             Setting.MedianUm => recipe with { Grind = recipe.Grind with { MedianUm = value } },
-            Setting.ReleaseS => Release(forecast, value),
+            Setting.SteepEndS => Release(forecast, value),
             Setting.Turns => Replace(recipe, StirIndex(recipe), step => (Step.Stirring)step with { Turns = (int)Math.Round(value) }),
             _ => Replace(recipe, PressIndex(recipe), step => step with { OverS = value }),
         };
@@ -82,7 +82,7 @@ public static class Settings
     private static Step.SeatChamber? Chamber(Recipe recipe) => recipe.Steps.OfType<Step.SeatChamber>().FirstOrDefault();
 
     /// <summary>The step that begins the release, or −1.</summary>
-    public static int ReleaseIndex(Recipe recipe) => Acts.ReleaseIndex(recipe);
+    public static int SteepEndIndex(Recipe recipe) => Acts.SteepEndIndex(recipe);
 
     /// <summary>The step a setting belongs to: the first stirring for turns, the press or plunge for its seconds; −1 for the rest.</summary>
     public static int StepOf(Recipe recipe, Setting setting) => setting switch
@@ -119,16 +119,16 @@ public static class Settings
     private static Recipe Release(Forecast forecast, double atS)
     {
         var recipe = forecast.Recipe;
-        var release = ReleaseIndex(recipe);
-        if (release < 0)
+        var steepEnd = SteepEndIndex(recipe);
+        if (steepEnd < 0)
         {
             return recipe;
         }
 
-        var deltaS = atS - forecast.Timings[release].StartS;
+        var deltaS = atS - forecast.Timings[steepEnd].StartS;
         var steps = recipe.Steps.ToBuilder();
         var lastPour = Acts.LastWater(recipe);
-        for (var i = release; i > lastPour; i--)
+        for (var i = steepEnd; i > lastPour; i--)
         {
             if (steps[i] is Step.Wait wait)
             {
@@ -142,8 +142,8 @@ public static class Settings
             }
         }
 
-        steps[release] = Moved(steps[release] with { AtS = Math.Max(0, atS) }, deltaS);
-        return recipe with { Steps = Shifted(steps, release + 1, deltaS) };
+        steps[steepEnd] = Moved(steps[steepEnd] with { AtS = Math.Max(0, atS) }, deltaS);
+        return recipe with { Steps = Shifted(steps, steepEnd + 1, deltaS) };
     }
 
     /// <summary>The steps with every time from one of them on moved, and the windows of their beginnings with them.</summary>

@@ -37,7 +37,7 @@ public sealed record Dial(Setting Setting, Span Range, double StepSize, double O
             // A siphon's flame holds no more than 2 K under the boil.
             Setting.TemperatureC => new Dial(setting, new Span(Math.Min(70, boilsC), forecast.Recipe.Brewer.Family == VesselFamily.Siphon ? boilsC - 2 : boilsC), 1, 0),
             Setting.MedianUm => new Dial(setting, new Span(250, 1500), 10, 0),
-            Setting.ReleaseS => new Dial(setting, new Span(Math.Max(1, 0.3 * value), Math.Max(60, 3 * value)), 5, 0),
+            Setting.SteepEndS => new Dial(setting, new Span(Math.Max(1, 0.3 * value), Math.Max(60, 3 * value)), 5, 0),
             Setting.Turns => new Dial(setting, new Span(0, 20), 1, 0),
             _ => new Dial(setting, new Span(10, 60), 1, 0),
         };
@@ -112,7 +112,7 @@ public static class Solving
             byDrawing = For(present, drawing, Outcome.FlavourBalance, balance);
             byDose = For(byDrawing.Forecast, dose, Outcome.TdsPercent, tdsPercent);
             present = byDose.Forecast;
-            if (Math.Abs(present.Totals.FlavourBalance - balance) < 0.3 * Slack.FlavourBalance && Math.Abs(present.Totals.FinalTdsPercent - tdsPercent) < 0.3 * Slack.TdsPercent)
+            if (Math.Abs(present.Totals.FlavourBalance - balance) < 0.3 * Tolerances.FlavourBalance && Math.Abs(present.Totals.FinalTdsPercent - tdsPercent) < 0.3 * Tolerances.TdsPercent)
             {
                 break;
             }
@@ -123,7 +123,7 @@ public static class Solving
             [drawing.Setting] = Settings.Get(present, drawing.Setting)!.Value,
             [dose.Setting] = Settings.Get(present, dose.Setting)!.Value,
         };
-        var reached = Math.Abs(present.Totals.FlavourBalance - balance) < Slack.FlavourBalance && Math.Abs(present.Totals.FinalTdsPercent - tdsPercent) < Slack.TdsPercent;
+        var reached = Math.Abs(present.Totals.FlavourBalance - balance) < Tolerances.FlavourBalance && Math.Abs(present.Totals.FinalTdsPercent - tdsPercent) < Tolerances.TdsPercent;
         return new Solution(present, values, reached, reached ? null : byDrawing.Why ?? byDose.Why ?? "The steps are too coarse to meet both.");
     }
 
@@ -134,7 +134,7 @@ public static class Solving
         Setting.WaterG => "the water",
         Setting.TemperatureC => "the temperature",
         Setting.MedianUm => "the grind",
-        Setting.ReleaseS => "the end of the steep",
+        Setting.SteepEndS => "the end of the steep",
         Setting.Turns => "the stirring",
         _ => "the time of the press",
     };

@@ -13,7 +13,7 @@ public sealed record Hands
     internal const double SetsOverS = 5.5;
 
     /// <summary>The release is begun this much later than planned, s; under 0 earlier.</summary>
-    public double ReleaseLateS { get; init; }
+    public double SteepEndLateS { get; init; }
 
     /// <summary>The last pour ends this much over its total, g; under 0 short of it.</summary>
     public double PouredOverG { get; init; }
@@ -54,7 +54,7 @@ public sealed record Hands
     internal Recipe Do(Forecast plan, Random chance)
     {
         var recipe = plan.Recipe;
-        var release = Acts.ReleaseIndex(recipe);
+        var steepEnd = Acts.SteepEndIndex(recipe);
         var lastPour = recipe.Steps.LastOrDefault(step => step is Step.Pour);
         var anchor = RecipeChecker.AnchorIndex(recipe);
         var steps = recipe.Steps.ToBuilder();
@@ -78,16 +78,16 @@ public sealed record Hands
                 Step.Stirring when ForgetsStir => new Step.Wait(step.OverS) { AtS = step.AtS },
                 _ => step,
             };
-            if (i > anchor && i == release)
+            if (i > anchor && i == steepEnd)
             {
                 // One pair of hands: what is still stirred is not yet set over the server.
                 var busyS = drains && i > 0 && recipe.Steps[i - 1] is Step.Stirring ? Math.Max(0, SetsOverS - (plan.Timings[i].StartS - plan.Timings[i - 1].EndS)) : 0;
-                step = step with { AtS = Math.Max(0, plan.Timings[i].StartS + busyS + ReleaseLateS + (Gauss(chance) * Unsteady)) };
+                step = step with { AtS = Math.Max(0, plan.Timings[i].StartS + busyS + SteepEndLateS + (Gauss(chance) * Unsteady)) };
             }
             else if (i > anchor && step.AtS is { } atS)
             {
                 // Who releases early is done with what comes before it in time.
-                var latestS = i < release ? plan.Timings[release].StartS + Math.Min(0, ReleaseLateS) - step.OverS : double.PositiveInfinity;
+                var latestS = i < steepEnd ? plan.Timings[steepEnd].StartS + Math.Min(0, SteepEndLateS) - step.OverS : double.PositiveInfinity;
                 step = step with { AtS = Math.Max(0, Math.Min(atS, latestS) + (Gauss(chance) * Unsteady)) };
             }
 

@@ -12,8 +12,8 @@ public sealed record HandsChoice(string Word, string Label, Hands Hands)
     public static ImmutableArray<HandsChoice> All { get; } =
     [
         new("steady", "steady", Hands.Steady),
-        new("late", "ends the steep 40 s late", Hands.Steady with { ReleaseLateS = 40 }),
-        new("early", "ends the steep 25 s early", Hands.Steady with { ReleaseLateS = -25 }),
+        new("late", "ends the steep 40 s late", Hands.Steady with { SteepEndLateS = 40 }),
+        new("early", "ends the steep 25 s early", Hands.Steady with { SteepEndLateS = -25 }),
         new("over", "30 g of water too much", Hands.Steady with { PouredOverG = 30 }),
         new("under", "30 g of water too little", Hands.Steady with { PouredOverG = -30 }),
         new("dose", "3 g of coffee too much", Hands.Steady with { DoseOverG = 3 }),

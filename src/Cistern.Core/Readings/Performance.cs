@@ -48,7 +48,7 @@ public enum SightingKind
     IceIn,
 
     /// <summary>The drink has been let down.</summary>
-    LetDown,
+    Dilution,
 }
 
 /// <summary>Something seen in the weight.</summary>
@@ -181,7 +181,7 @@ public sealed class Performance
 
     private ImmutableArray<Step> Steps => Real.Recipe.Steps;
 
-    private int ReleaseAt => Acts.ReleaseIndex(Real.Recipe);
+    private int SteepEndAt => Acts.SteepEndIndex(Real.Recipe);
 
     private void MakeReady()
     {
@@ -238,11 +238,11 @@ public sealed class Performance
 
                     poured = true;
                     break;
-                case Step.Lid lid when i < ReleaseAt:
+                case Step.Lid lid when i < SteepEndAt:
                     loads.Add(new Load(timing.StartS + PutDownS, timing.StartS + PutDownS + 0.4, lid.On ? LidG : -LidG));
                     vesselG += lid.On ? LidG : -LidG;
                     break;
-                case Step.SeatPlunger when i < ReleaseAt:
+                case Step.SeatPlunger when i < SteepEndAt:
                     loads.Add(new Load(timing.StartS + PutDownS, timing.StartS + PutDownS + 0.6, PlungerG));
                     break;
                 default:
@@ -253,16 +253,16 @@ public sealed class Performance
 
     private void Release()
     {
-        if (ReleaseAt < 0)
+        if (SteepEndAt < 0)
         {
             return;
         }
 
-        var startS = Real.Timings[ReleaseAt].StartS;
-        if (Steps[ReleaseAt] is Step.Press && Hands.PressesOnScale)
+        var startS = Real.Timings[SteepEndAt].StartS;
+        if (Steps[SteepEndAt] is Step.Press && Hands.PressesOnScale)
         {
             Saw(SightingKind.PressBegun, startS, (Real.Totals.PressForceN ?? 60) * 1000 / WaterPhysics.Gravity);
-            Saw(SightingKind.PressEnded, Real.Timings[ReleaseAt].EndS, 0);
+            Saw(SightingKind.PressEnded, Real.Timings[SteepEndAt].EndS, 0);
             return;
         }
 
@@ -395,12 +395,12 @@ public sealed class Performance
 
         // What is put to the drink goes into the server on the scale, one after another.
         var freeS = truth.Count > 0 ? truth.Max(sighting => sighting.AtS) + 2 : 0;
-        for (var i = Math.Max(0, ReleaseAt); i < Steps.Length; i++)
+        for (var i = Math.Max(0, SteepEndAt); i < Steps.Length; i++)
         {
             var atS = Math.Max(freeS, Real.Timings[i].StartS);
             if (Steps[i] is Step.Dilute { WaterG: > 0 } dilute)
             {
-                Drop(SightingKind.LetDown, atS, Math.Max(3, dilute.WaterG / 15), dilute.WaterG);
+                Drop(SightingKind.Dilution, atS, Math.Max(3, dilute.WaterG / 15), dilute.WaterG);
                 freeS = truth.Max(sighting => sighting.AtS) + 2;
             }
         }

@@ -51,7 +51,7 @@ public sealed class WeightSight
     private const double PourGPerS = 1.5;
 
     /// <summary>What comes after a drain and slower than this is the drain still, g/s.</summary>
-    private const double LetDownGPerS = 4;
+    private const double DilutionGPerS = 4;
 
     /// <summary>Slower is no drain, g/s.</summary>
     private const double DrainGPerS = 0.22;
@@ -548,7 +548,7 @@ public sealed class WeightSight
     {
         private readonly WeightSight sight;
         private readonly Queue<Step> fills;
-        private readonly List<Step.Dilute> letDowns;
+        private readonly List<Step.Dilute> dilutions;
         private Under under;
         private bool released;
         private bool coffeeIn;
@@ -556,7 +556,7 @@ public sealed class WeightSight
         private Change? stream;
         private double streamG;
         private bool leaning;
-        private bool letDown;
+        private bool dilution;
         private bool swaps;
 
         public Teller(WeightSight sight)
@@ -564,7 +564,7 @@ public sealed class WeightSight
             this.sight = sight;
             var recipe = sight.recipe;
             fills = new Queue<Step>(recipe.Steps.Where(step => step is Step.Pour or Step.AddCoffee));
-            letDowns = [.. recipe.Steps.OfType<Step.Dilute>()];
+            dilutions = [.. recipe.Steps.OfType<Step.Dilute>()];
             // A curve that begins with a vessel on the scale begins when its coffee is in, where that goes in first.
             if (sight.FirstBig(down: false) is var firstS && (double.IsInfinity(firstS) || sight.changes.Any(change => !change.IsBody && change.FromS < firstS)))
             {
@@ -634,17 +634,17 @@ public sealed class WeightSight
             }
             else if (under == Under.Server)
             {
-                if (letDowns.Count > 0 && (!sight.drains || (stream is not null && change.GPerS > Math.Max(LetDownGPerS, 2 * stream.GPerS))) && change.G > 0.5 * letDowns[0].WaterG && change.G < 1.6 * letDowns[0].WaterG)
+                if (dilutions.Count > 0 && (!sight.drains || (stream is not null && change.GPerS > Math.Max(DilutionGPerS, 2 * stream.GPerS))) && change.G > 0.5 * dilutions[0].WaterG && change.G < 1.6 * dilutions[0].WaterG)
                 {
                     EndStream();
-                    letDowns.RemoveAt(0);
-                    letDown = true;
+                    dilutions.RemoveAt(0);
+                    dilution = true;
                     if (change.Sure)
                     {
-                        See(SightingKind.LetDown, change.ToS, change.G);
+                        See(SightingKind.Dilution, change.ToS, change.G);
                     }
                 }
-                else if (sight.drains && !letDown)
+                else if (sight.drains && !dilution)
                 {
                     Drain(change);
                 }

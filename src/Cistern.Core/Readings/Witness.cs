@@ -81,13 +81,13 @@ public static class Witness
         const double ShakesG = 0.45;
         const int LeastPoints = 20;
         var missed = ImmutableHashSet.CreateBuilder<int>();
-        var release = Acts.ReleaseIndex(plan.Recipe);
+        var steepEnd = Acts.SteepEndIndex(plan.Recipe);
         if (plan.Recipe.Brewer.Family == VesselFamily.Siphon || Performance.IsOverServer(plan.Recipe))
         {
             return [];
         }
 
-        for (var i = 0; i < release; i++)
+        for (var i = 0; i < steepEnd; i++)
         {
             var timing = plan.Timings[i];
             // A step as long as a second or two may fall between two readings.
@@ -132,7 +132,7 @@ public static class Witness
     {
         private readonly ImmutableArray<Step> steps = plan.Recipe.Steps;
         private readonly int anchor = RecipeChecker.AnchorIndex(plan.Recipe);
-        private readonly int release = Acts.ReleaseIndex(plan.Recipe);
+        private readonly int steepEnd = Acts.SteepEndIndex(plan.Recipe);
         private double? startMs = startedAtMs;
         private int next;
         private bool opened;
@@ -169,9 +169,9 @@ public static class Witness
                     Done(next, atMs);
                     break;
                 // A dripper is taken off to be set over its server; its release is that it runs.
-                case SightingKind.VesselOff when release >= next && steps[release] is Step.Plunge or Step.Press or Step.Flip or Step.Decant:
-                    Say(EntryKind.Begun, release, atMs);
-                    next = release;
+                case SightingKind.VesselOff when steepEnd >= next && steps[steepEnd] is Step.Plunge or Step.Press or Step.Flip or Step.Decant:
+                    Say(EntryKind.Begun, steepEnd, atMs);
+                    next = steepEnd;
                     break;
                 case SightingKind.VesselOff when opened && SwapAt() is >= 0 and var swap:
                     Done(swap - 1, atMs);
@@ -186,16 +186,16 @@ public static class Witness
                 case SightingKind.CupOn when opened && next < steps.Length && steps[next] is Step.SwapCup:
                     Done(next, atMs);
                     break;
-                case SightingKind.CupOn when release >= 0 && next >= release && LastParting() is >= 0 and var parting:
+                case SightingKind.CupOn when steepEnd >= 0 && next >= steepEnd && LastParting() is >= 0 and var parting:
                     Done(parting, atMs);
                     break;
-                case SightingKind.DrainBegun when IsRelease(atMs):
+                case SightingKind.DrainBegun when EndsSteep(atMs):
                     Open(atMs);
                     break;
                 case SightingKind.DrainEnded when opened && Find<Step.Drain>() is >= 0 and var drain:
                     Done(drain, atMs);
                     break;
-                case SightingKind.LetDown when Find<Step.Dilute>() is >= 0 and var dilute:
+                case SightingKind.Dilution when Find<Step.Dilute>() is >= 0 and var dilute:
                     Done(dilute, atMs);
                     break;
                 default:
@@ -297,19 +297,19 @@ public static class Witness
             next = Math.Max(next, step + 1);
         }
 
-        private bool IsRelease(double atMs) => release >= 0 && !opened && startMs is { } zeroMs && (atMs - zeroMs) / 1000 > Math.Max(plan.Timings[release].StartS - EarlyS, Acts.LastWater(plan.Recipe) is >= 0 and var water ? plan.Timings[water].EndS : 0);
+        private bool EndsSteep(double atMs) => steepEnd >= 0 && !opened && startMs is { } zeroMs && (atMs - zeroMs) / 1000 > Math.Max(plan.Timings[steepEnd].StartS - EarlyS, Acts.LastWater(plan.Recipe) is >= 0 and var water ? plan.Timings[water].EndS : 0);
 
         private void Open(double atMs)
         {
             opened = true;
-            if (steps[release] is Step.OpenValve)
+            if (steps[steepEnd] is Step.OpenValve)
             {
-                Done(release, atMs);
+                Done(steepEnd, atMs);
             }
             else
             {
-                Say(EntryKind.Begun, release, atMs);
-                next = Math.Max(next, release);
+                Say(EntryKind.Begun, steepEnd, atMs);
+                next = Math.Max(next, steepEnd);
             }
         }
 

@@ -222,7 +222,7 @@ public sealed record Recipe(
     /// <summary>The room it is brewed in, ml: the vessel to the brim, or to the mark a tube's plunger is drawn to.</summary>
     public double RoomMl => Steps.OfType<Step.SeatPlunger>().Aggregate(Brewer.CapacityMl, (room, seat) => Math.Min(room, seat.ToMl ?? room));
 
-    /// <summary>All the water that goes into the vessel, g (the last pour's total, or a siphon's charge).</summary>
+    /// <summary>All the water that goes into the vessel, g (the last pour's total, or a siphon's batch).</summary>
     public double WaterG => Steps.Aggregate(0.0, (water, step) => step switch
     {
         Step.Pour pour => Math.Max(water, pour.ToG),

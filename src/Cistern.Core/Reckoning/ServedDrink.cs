@@ -48,7 +48,7 @@ public sealed class ServedDrink(double massG, double temperatureC)
     /// <summary>Lets it down.</summary>
     /// <param name="waterG">Water, g.</param>
     /// <param name="waterC">Its temperature, °C.</param>
-    public void LetDown(double waterG, double waterC)
+    public void Dilution(double waterG, double waterC)
     {
         freshJ += waterG * waterC * WaterPhysics.SpecificHeat;
         MassG += waterG;

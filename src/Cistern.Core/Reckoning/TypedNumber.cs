@@ -54,8 +54,8 @@ public sealed partial record TypedNumber(string Text, double? Value, string? Pro
     /// <summary>Whether a number lies in a range. What is shown is rounded, so a limit typed as it is shown must do.</summary>
     private static bool Within(double value, double min, double max)
     {
-        var slack = 0.005 * Math.Max(1, Math.Abs(max) / 1000);
-        return value >= min - slack && value <= max + slack;
+        var tolerances = 0.005 * Math.Max(1, Math.Abs(max) / 1000);
+        return value >= min - tolerances && value <= max + tolerances;
     }
 
     /// <summary>A number without what groups its thousands, and with a point for its part.</summary>

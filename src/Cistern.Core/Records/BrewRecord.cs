@@ -107,7 +107,7 @@ public enum RecordedEventKind
     /// <summary>Instruments saw it.</summary>
     Seen,
 
-    /// <summary>Something was done to mend a slip.</summary>
+    /// <summary>Something was done to mend a deviation.</summary>
     Rescue,
 }
 

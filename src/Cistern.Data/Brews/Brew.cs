@@ -43,7 +43,7 @@ public sealed class Brew
     /// <summary>The file it came with, but for its readings: what of it has no place here is written back with it. Null where it was brewed in a Cistern.</summary>
     public string? FileJson { get; set; }
 
-    /// <summary>The plan as an open recipe file; the rest of it as it stands now, where something was taken to mend a slip.</summary>
+    /// <summary>The plan as an open recipe file; the rest of it as it stands now, where something was taken to mend a deviation.</summary>
     public required string PlanJson { get; set; }
 
     /// <summary>The plan as it was when it began, where the rest of it has been changed since; else null.</summary>
@@ -99,7 +99,7 @@ public sealed class Brew
     /// <summary>The brew before it in its line, or null where it begins one.</summary>
     public int? ParentBrewId { get; set; }
 
-    /// <summary>What was changed from that one, as <see cref="LineChange"/> writes it; empty where nothing was advised.</summary>
+    /// <summary>What was changed from that one, as <see cref="SeriesChange"/> writes it; empty where nothing was advised.</summary>
     public string ChangedJson { get; set; } = "";
 
     /// <summary>The model it was forecast with, as <see cref="ModelUsed"/> writes it; null for the published one.</summary>
@@ -161,7 +161,7 @@ public sealed class Brew
     public List<ReadingChunk> Readings { get; } = [];
 
     /// <summary>What was answered where something went otherwise.</summary>
-    public List<SlipAnswer> SlipAnswers { get; } = [];
+    public List<DeviationAnswer> DeviationAnswers { get; } = [];
 
     /// <summary>How it tasted to whoever tasted it first, or null.</summary>
     public Tasting? Tasting => Tastings.MinBy(tasting => tasting.Id == 0 ? int.MaxValue : tasting.Id);
@@ -259,7 +259,7 @@ public static class ObservationNames
     public const string Beverage = "beverageG";
 
     /// <summary>Water it was let down with, g.</summary>
-    public const string LetDown = "letDownG";
+    public const string Dilution = "letDownG";
 
     /// <summary>Ice it was put on, g.</summary>
     public const string Ice = "iceG";
@@ -346,7 +346,8 @@ public sealed class BrewFacts
     public FlowWord? Flow { get; set; }
 
     /// <summary>How much later than planned the release began, s; negative where it was sooner, null where nothing is released or it was not seen.</summary>
-    public double? ReleaseOffS { get; set; }
+    [Column("ReleaseOffS")]
+    public double? SteepEndOffS { get; set; }
 
     /// <summary>Water poured over the plan, g; negative where it fell short.</summary>
     public double WaterOffG { get; set; }
@@ -422,7 +423,7 @@ public enum FlowWord
 }
 
 /// <summary>What somebody answered where something went otherwise than planned: what was offered was taken, or left.</summary>
-public sealed class SlipAnswer
+public sealed class DeviationAnswer
 {
     /// <summary>Its number in the data file.</summary>
     public int Id { get; set; }
@@ -431,7 +432,7 @@ public sealed class SlipAnswer
     public int BrewId { get; set; }
 
     /// <summary>What went otherwise; kept as a word.</summary>
-    public SlipKind Kind { get; set; }
+    public DeviationKind Kind { get; set; }
 
     /// <summary>The step it was at.</summary>
     public int Step { get; set; }
@@ -443,10 +444,12 @@ public sealed class SlipAnswer
     public required string Said { get; set; }
 
     /// <summary>When to begin the release, s on the clock; null as planned.</summary>
-    public double? ReleaseAtS { get; set; }
+    [Column("ReleaseAtS")]
+    public double? SteepEndAtS { get; set; }
 
     /// <summary>Water to let the drink down by at the end, g; 0 for none.</summary>
-    public double LetDownG { get; set; }
+    [Column("LetDownG")]
+    public double DilutionG { get; set; }
 
     /// <summary>When it was answered, UTC milliseconds.</summary>
     public long AtMs { get; set; }

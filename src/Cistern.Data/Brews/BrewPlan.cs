@@ -65,7 +65,7 @@ public static class BrewPlan
         WaterC = brew.Observed(ObservationNames.Water),
         FlameW = brew.Observed(ObservationNames.Flame),
         Unstirred = [.. brew.Observations.Where(one => one.Name.StartsWith(ObservationNames.Unstirred, StringComparison.Ordinal)).Select(one => int.TryParse(one.Name[ObservationNames.Unstirred.Length..], NumberStyles.None, CultureInfo.InvariantCulture, out var step) ? step : -1).Where(step => step >= 0)],
-        LetDownG = brew.Observed(ObservationNames.LetDown),
+        DilutionG = brew.Observed(ObservationNames.Dilution),
         IceG = brew.Observed(ObservationNames.Ice),
     };
 
@@ -118,8 +118,8 @@ public static class BrewPlan
         }
     }
 
-    /// <summary>What was answered to a slip and has not been taken back, or null.</summary>
-    public static SlipAnswer? StandingAnswer(this Brew brew, SlipKind kind, int step) => brew.SlipAnswers.Find(answer => answer.UndoneAtMs is null && answer.Kind == kind && answer.Step == step);
+    /// <summary>What was answered to a deviation and has not been taken back, or null.</summary>
+    public static DeviationAnswer? StandingAnswer(this Brew brew, DeviationKind kind, int step) => brew.DeviationAnswers.Find(answer => answer.UndoneAtMs is null && answer.Kind == kind && answer.Step == step);
 
     /// <summary>Where it stands.</summary>
     /// <param name="brew">The brew, with its entries.</param>
@@ -196,9 +196,9 @@ public static class BrewPlan
     /// <summary>What went otherwise than the plan it began with, and what had been expected of that.</summary>
     private static void WorkOutAgainstPlan(this Brew brew, BrewFacts facts, Forecast planned, Recipe real, BrewRun run)
     {
-        var release = Acts.ReleaseIndex(planned.Recipe);
-        var beganS = brew.BrewedJson is null && release >= 0 && run.Done.FirstOrDefault(done => done.Index == release) is { IsKnown: true } done ? done.StartS : null;
-        facts.ReleaseOffS = beganS - (release >= 0 ? planned.Timings[release].StartS : 0);
+        var steepEnd = Acts.SteepEndIndex(planned.Recipe);
+        var beganS = brew.BrewedJson is null && steepEnd >= 0 && run.Done.FirstOrDefault(done => done.Index == steepEnd) is { IsKnown: true } done ? done.StartS : null;
+        facts.SteepEndOffS = beganS - (steepEnd >= 0 ? planned.Timings[steepEnd].StartS : 0);
         (facts.WaterOffG, facts.DoseOffG, facts.TemperatureOffC) = (real.WaterG - planned.Recipe.WaterG, real.Coffee.DoseG - planned.Recipe.Coffee.DoseG, real.Water.TemperatureC - planned.Recipe.Water.TemperatureC);
         facts.Flow = WordOf(brew.Verdicts(planned, run));
         var bands = Confidence.Of(planned);

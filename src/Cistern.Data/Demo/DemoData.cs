@@ -98,7 +98,7 @@ public static class DemoData
         first.ParentName = written.Name;
         db.Plans.Add(first);
         await db.SaveChangesAsync(ct);
-        var second = Kept("River dripper for two", slower, Scaling.To(slower, Scaling.ToFit(Scaling.To(slower, new Charge(33, 512)), ForecastModel.Published)), "Two cups from one paper, as much as it holds.");
+        var second = Kept("River dripper for two", slower, Scaling.To(slower, Scaling.ToFit(Scaling.To(slower, new Batch(33, 512)), ForecastModel.Published)), "Two cups from one paper, as much as it holds.");
         (second.ParentId, second.ParentName) = (first.Id, first.Name);
         db.Plans.Add(second);
         await db.SaveChangesAsync(ct);
@@ -165,11 +165,11 @@ public static class DemoData
             var restDays = bag.RestDays(DateOnly.FromDateTime(now.DateTime)) - entry.DaysAgo;
             var fromThisBag = restDays >= 0;
             restDays = fromThisBag ? restDays : 14 + (restDays % 10);
-            var wanted = Scaling.To(written, new Charge(entry.DoseG, Math.Round(entry.DoseG * entry.Ratio)));
-            var charge = entry.ScaledToFit ? Scaling.ToFit(wanted, ForecastModel.Published) : Scaling.ChargeOf(wanted);
-            var plan = Scaling.To(wanted, charge) with
+            var wanted = Scaling.To(written, new Batch(entry.DoseG, Math.Round(entry.DoseG * entry.Ratio)));
+            var batch = entry.ScaledToFit ? Scaling.ToFit(wanted, ForecastModel.Published) : Scaling.BatchOf(wanted);
+            var plan = Scaling.To(wanted, batch) with
             {
-                Coffee = new Coffee(charge.DoseG, bag.Roast, restDays),
+                Coffee = new Coffee(batch.DoseG, bag.Roast, restDays),
                 Grind = new Grind(grinder.MedianUm(entry.Clicks), grinder.Spread),
             };
             var forecast = ForecastModel.Published.Run(plan);
@@ -186,7 +186,7 @@ public static class DemoData
             before[(entry.RecipeId, entry.Bag)] = (entry, real);
             if (!entry.Untasted)
             {
-                var tasting = DemoWords.Taste(real, bag, entry.MissedReleaseS, brew.EndedAtMs!.Value);
+                var tasting = DemoWords.Taste(real, bag, entry.MissedSteepEndS, brew.EndedAtMs!.Value);
                 DemoWords.AddSips(tasting, real, all: db.ChangeTracker.Entries<Brew>().Count() % 3 == 0);
                 // A refractometer reads to 0.01 % and errs by about 0.02.
                 tasting.ReadTdsPercent = entry.Read ? Math.Round(real.TdsPercent + ((random.NextDouble() - 0.5) * 0.06), 2) : null;
@@ -219,7 +219,7 @@ public static class DemoData
                 continue;
             }
 
-            lateS += plan.Steps[i].Release ? entry.MissedReleaseS : 0;
+            lateS += plan.Steps[i].Release ? entry.MissedSteepEndS : 0;
             if (plan.Steps[i].Release && timing.LengthS > 0)
             {
                 elapsedS = Math.Max(elapsedS, timing.StartS + lateS);
@@ -254,7 +254,7 @@ public static class DemoData
     internal sealed record Entry(string RecipeId, string Bag, int DaysAgo, double DoseG, double Ratio, int Clicks)
     {
         /// <summary>The release came this much too late, s.</summary>
-        public double MissedReleaseS { get; init; }
+        public double MissedSteepEndS { get; init; }
 
         /// <summary>A refractometer was at hand.</summary>
         public bool Read { get; init; }
@@ -276,7 +276,7 @@ public static class DemoData
         new("fp-water-first", "Quiet Orchard", 10, 24, 16, 29) { Read = true },
         new("fp-long-settle", "Kestrel Terrace", 6, 32, 15, 32),
         new("hut-press", "Kestrel Terrace", 4, 33, 14.5, 29),
-        new("fp-bloomed", "Blue Ferry", 2, 27, 15, 35) { MissedReleaseS = 180 },
+        new("fp-bloomed", "Blue Ferry", 2, 27, 15, 35) { MissedSteepEndS = 180 },
         new("fp-bloomed", "Blue Ferry", 1, 27, 15, 35) { Untasted = true },
         new("tp-upright-short", "Blue Ferry", 41, 15, 15, 9),
         new("tp-upright-short", "Blue Ferry", 40, 15, 15, 12),

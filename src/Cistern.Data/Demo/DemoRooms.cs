@@ -12,7 +12,7 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Data.Demo;
 
-/// <summary>What else stands in the demo bench: weight curves, a pair tasted blind, a slip that was answered, a brew of the other counter.</summary>
+/// <summary>What else stands in the demo bench: weight curves, a pair tasted blind, a deviation that was answered, a brew of the other counter.</summary>
 internal static class DemoRooms
 {
     private const int Seed = 57;
@@ -24,7 +24,7 @@ internal static class DemoRooms
     public static async Task AddAsync(CisternDb db, TimeProvider time, CancellationToken ct)
     {
         await AddPairAsync(db, time, ct);
-        await AddSlipAsync(db, time, ct);
+        await AddDeviationAsync(db, time, ct);
         await AddImportedAsync(db, time, ct);
         await AddCurvesAsync(db, ct);
     }
@@ -110,7 +110,7 @@ internal static class DemoRooms
     }
 
     /// <summary>A dripper that was opened over a minute late: what was offered then was taken, and the cup let down.</summary>
-    private static async Task AddSlipAsync(CisternDb db, TimeProvider time, CancellationToken ct)
+    private static async Task AddDeviationAsync(CisternDb db, TimeProvider time, CancellationToken ct)
     {
         const double LateS = 150;
         var bag = await db.Bags.FirstAsync(row => row.Name == "Night Barge", ct);
@@ -122,17 +122,17 @@ internal static class DemoRooms
         var openedAtMs = new DateTimeOffset(time.GetUtcNow().AddDays(-1).Date.AddHours(7).AddMinutes(20), TimeSpan.Zero).ToUnixTimeMilliseconds();
         var brew = BrewPlan.Of(forecast, openedAtMs);
         (brew.BaristaId, brew.BagId, brew.CoffeeName, brew.PlaceName, brew.GrinderName, brew.GrindText) = (teo.Id, bag.Id, bag.Name, "Weir House", grinder.Name, $"{grinder.Name}, 17 clicks");
-        var entry = new DemoData.Entry(written.Id, bag.Name, 1, written.Coffee.DoseG, 16, 17) { MissedReleaseS = LateS };
+        var entry = new DemoData.Entry(written.Id, bag.Name, 1, written.Coffee.DoseG, 16, 17) { MissedSteepEndS = LateS };
         DemoData.Live(brew, forecast, ForecastModel.Published, entry, new Random(Seed + 2));
-        var release = brew.Entries.First(one => one.Kind == EntryKind.Begun && Verb.TraitsOf(recipe.Steps[one.Step]).Parts);
-        var nowS = ((release.AtMs - brew.StartedAtMs!.Value) / 1000.0) + 1;
-        var run = brew.Run(forecast, release.AtMs + 1000);
-        if (Rescue.After(brew.AsItWas(forecast, run, nowS), forecast.Totals, nowS) is { LetDownG: > 0 } rescue)
+        var steepEnd = brew.Entries.First(one => one.Kind == EntryKind.Begun && Verb.TraitsOf(recipe.Steps[one.Step]).Parts);
+        var nowS = ((steepEnd.AtMs - brew.StartedAtMs!.Value) / 1000.0) + 1;
+        var run = brew.Run(forecast, steepEnd.AtMs + 1000);
+        if (Correction.After(brew.AsItWas(forecast, run, nowS), forecast.Totals, nowS) is { DilutionG: > 0 } correction)
         {
-            var letDownG = Math.Round(rescue.LetDownG);
+            var dilutionG = Math.Round(correction.DilutionG);
             brew.PlannedJson = brew.PlanJson;
-            brew.PlanJson = RecipeWriter.Write(Rescue.Changed(forecast, null, letDownG));
-            brew.SlipAnswers.Add(new SlipAnswer { Kind = SlipKind.ReleasedLate, Step = release.Step, Taken = true, LetDownG = letDownG, AtMs = release.AtMs + 9_000, By = teo.Name, Said = string.Create(CultureInfo.InvariantCulture, $"Opened late. Diluted with {letDownG:0} g.") });
+            brew.PlanJson = RecipeWriter.Write(Correction.Changed(forecast, null, dilutionG));
+            brew.DeviationAnswers.Add(new DeviationAnswer { Kind = DeviationKind.ReleasedLate, Step = steepEnd.Step, Taken = true, DilutionG = dilutionG, AtMs = steepEnd.AtMs + 9_000, By = teo.Name, Said = string.Create(CultureInfo.InvariantCulture, $"Opened late. Diluted with {dilutionG:0} g.") });
             var replanned = ForecastModel.Published.Run(brew.Recipe());
             brew.EndedAtMs = brew.StartedAtMs + (long)(1000 * Math.Max(replanned.Totals.FinishS + LateS, (brew.EndedAtMs!.Value - brew.StartedAtMs.Value) / 1000.0));
             brew.WorkOutFacts(replanned);

@@ -47,16 +47,16 @@ internal static class DemoWords
     }
 
     /// <summary>A change that was advised, as it is kept.</summary>
-    public static LineChange Change(AdvisedChange change, Grinder grinder)
+    public static SeriesChange Change(AdvisedChange change, Grinder grinder)
     {
-        var step = change.Lever == Lever.Grind ? Text($"{grinder.Scale.SettingFor(change.From):0.##} → {grinder.Scale.SettingFor(change.To):0.##} {grinder.SettingName}") : Text($"{change.From:0.#} → {change.To:0.#} {change.Unit}");
-        return new LineChange(change.Setting, change.From, change.To, change.Unit, $"{AdviceWords.Name(change)}, {step}");
+        var step = change.Adjustment == Adjustment.Grind ? Text($"{grinder.Scale.SettingFor(change.From):0.##} → {grinder.Scale.SettingFor(change.To):0.##} {grinder.SettingName}") : Text($"{change.From:0.#} → {change.To:0.#} {change.Unit}");
+        return new SeriesChange(change.Setting, change.From, change.To, change.Unit, $"{AdviceWords.Name(change)}, {step}");
     }
 
     /// <summary>Why it was brewed like this; empty where nothing was changed.</summary>
     /// <param name="plan">The plan.</param>
     /// <param name="pairWith">The other of a pair, or null.</param>
-    /// <param name="unscaled">The charge that was wanted first, where it was scaled down to fit; or null.</param>
+    /// <param name="unscaled">The batch that was wanted first, where it was scaled down to fit; or null.</param>
     /// <param name="last">By how many clicks it is finer than the last brew of the same, and what came of that; or null.</param>
     public static string Why(Forecast plan, string? pairWith, Forecast? unscaled, (int Finer, Totals Real)? last)
     {

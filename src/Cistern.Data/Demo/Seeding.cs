@@ -62,10 +62,10 @@ public static class Seeding
         var written = RecipeLibrary.All[random.Next(RecipeLibrary.All.Count)];
         var coffee = coffees[random.Next(coffees.Count)];
         var grinder = grinders[random.Next(grinders.Count)];
-        var charge = Scaling.ChargeOf(written);
-        var doseG = Math.Round(charge.DoseG * (0.85 + (0.15 * random.NextDouble())), 1);
+        var batch = Scaling.BatchOf(written);
+        var doseG = Math.Round(batch.DoseG * (0.85 + (0.15 * random.NextDouble())), 1);
         var setting = grinder.Scale.SettingFor(written.Grind.MedianUm * (0.85 + (0.3 * random.NextDouble())));
-        var recipe = Scaling.To(written, new Charge(doseG, Math.Round(doseG * charge.Ratio))) with
+        var recipe = Scaling.To(written, new Batch(doseG, Math.Round(doseG * batch.Ratio))) with
         {
             Coffee = new Coffee(doseG, coffee.Roast, random.Next(3, 40)),
             Grind = new Grind(grinder.MedianUm(setting), grinder.Spread),

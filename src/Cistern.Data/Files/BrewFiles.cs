@@ -50,7 +50,7 @@ public static class BrewFiles
             Weighed = [.. brew.Weighings.OrderBy(row => row.StepIndex).Select(row => new KeptBrew.Weight(row.StepIndex, row.TotalG, row.Seen))],
             Observations = [.. brew.Observations.OrderBy(row => row.Name, StringComparer.Ordinal).Select(row => new KeptBrew.Observed(row.Name, row.Value, row.AtMs, row.Seen))],
             Tastings = [.. brew.Tastings.OrderBy(row => row.Id).Select(KeptBrew.Taste.Of)],
-            Answers = [.. brew.SlipAnswers.OrderBy(row => row.Id).Select(KeptBrew.Answer.Of)],
+            Answers = [.. brew.DeviationAnswers.OrderBy(row => row.Id).Select(KeptBrew.Answer.Of)],
         }.On(record);
     }
 
@@ -148,7 +148,7 @@ public static class BrewFiles
     private static ImmutableSortedDictionary<string, JsonElement> WithParent(ImmutableSortedDictionary<string, JsonElement> extra, Guid parent, Brew brew)
     {
         extra = extra.SetItem("parent", JsonSerializer.SerializeToElement(parent));
-        return LineChange.Read(brew.ChangedJson) is { } change
+        return SeriesChange.Read(brew.ChangedJson) is { } change
             ? extra.SetItem("changed", JsonSerializer.SerializeToElement(new { setting = change.Setting, from = change.From, to = change.To, unit = change.Unit, why = brew.Why }))
             : extra;
     }
@@ -219,7 +219,7 @@ public static class BrewFiles
         brew.Entries.AddRange(kept.Entries.Select(entry => entry.Row()).OfType<EntryRow>());
         brew.Weighings.AddRange(kept.Weighed.Select(one => new Weighing { StepIndex = one.Step, TotalG = one.TotalG, Seen = one.Seen }).DistinctBy(one => one.StepIndex));
         brew.Observations.AddRange(kept.Observations.Select(one => new Observation { Name = one.Name, Value = one.Value, AtMs = one.AtMs, Seen = one.Seen }).DistinctBy(one => one.Name));
-        brew.SlipAnswers.AddRange(kept.Answers.Select(answer => answer.Row()).OfType<SlipAnswer>());
+        brew.DeviationAnswers.AddRange(kept.Answers.Select(answer => answer.Row()).OfType<DeviationAnswer>());
         brew.Tastings.AddRange(kept.Tastings.Select(tasting => tasting.Row()));
         return [.. kept.Tastings.Select(tasting => tasting.Taster)];
     }

@@ -225,7 +225,7 @@ public static partial class BrewTable
                 return null;
             }
 
-            var planned = Scaling.To(recipe, new Charge(dose.Value, water.Value));
+            var planned = Scaling.To(recipe, new Batch(dose.Value, water.Value));
             planned = planned with
             {
                 Coffee = new Coffee(dose.Value, Number("roast") ?? planned.Coffee.Roast, Number("restDays") ?? planned.Coffee.RestDays),

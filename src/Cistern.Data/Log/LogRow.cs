@@ -103,7 +103,8 @@ public sealed class LogRow
     public string? Flow { get; set; }
 
     /// <summary>How much later than planned it was released, s.</summary>
-    public double? ReleaseOffS { get; set; }
+    [Column("ReleaseOffS")]
+    public double? SteepEndOffS { get; set; }
 
     /// <summary>Water over the plan, g.</summary>
     public double? WaterOffG { get; set; }

@@ -9,7 +9,7 @@ namespace Cistern.Data.Plans;
 /// <summary>
 /// A plan as it is kept, as JSON, one for each revision: its recipes as open files, and what of the shelf it uses by number.
 /// </summary>
-/// <param name="Base">The recipe with its steps as they are now, in its own charge, as an open recipe file.</param>
+/// <param name="Base">The recipe with its steps as they are now, in its own batch, as an open recipe file.</param>
 /// <param name="Origin">The recipe as it was opened: what "as written" goes back to.</param>
 public sealed record PlanState(string Base, string Origin)
 {
@@ -57,8 +57,9 @@ public sealed record PlanState(string Base, string Origin)
     /// <summary>Their exact values, g or g/g; null until one is edited.</summary>
     public HeldValues? Held { get; init; }
 
-    /// <summary>The charge that they come to; null for the recipe's own, or one kept before charges were.</summary>
-    public Charge? Charge { get; init; }
+    /// <summary>The batch that they come to; null for the recipe's own, or one kept before batches were.</summary>
+    [JsonPropertyName("Charge")]
+    public Batch? Batch { get; init; }
 
     /// <summary>A recipe as it is written, as yet without a shelf.</summary>
     public static PlanState Of(Recipe recipe)
@@ -93,7 +94,7 @@ public sealed record PlanState(string Base, string Origin)
         Counting = Counting,
         Locks = Locks,
         Held = Held,
-        Charge = Charge,
+        Batch = Batch,
     };
 
     /// <summary>This state with a plan in it that was made of it.</summary>
@@ -113,7 +114,7 @@ public sealed record PlanState(string Base, string Origin)
         Counting = plan.Counting,
         Locks = plan.Locks,
         Held = plan.Held,
-        Charge = plan.Charge,
+        Batch = plan.Batch,
     };
 
     /// <summary>The state as it is kept.</summary>

@@ -32,7 +32,7 @@ public sealed class StoredPlan : IShelved
     /// <summary>The brew it was made from as the next of its line, or null.</summary>
     public int? FromBrewId { get; set; }
 
-    /// <summary>What was changed from that one, as <see cref="Brews.LineChange"/> writes it; else empty.</summary>
+    /// <summary>What was changed from that one, as <see cref="Brews.SeriesChange"/> writes it; else empty.</summary>
     public string ChangedJson { get; set; } = "";
 
     /// <summary>Who changed it last, or null.</summary>

@@ -40,7 +40,7 @@ public sealed class BrewOut(CisternDb db, ForecastModel model)
     private IQueryable<Brew> Whole(bool withReadings)
     {
         IQueryable<Brew> brews = db.Brews.AsNoTracking().Include(brew => brew.Entries).Include(brew => brew.Weighings).Include(brew => brew.Observations).Include(brew => brew.Notes)
-            .Include(brew => brew.SlipAnswers).Include(brew => brew.Barista).Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Sips).Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Barista);
+            .Include(brew => brew.DeviationAnswers).Include(brew => brew.Barista).Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Sips).Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Barista);
         return (withReadings ? brews.Include(brew => brew.Readings) : brews).AsSplitQuery();
     }
 }

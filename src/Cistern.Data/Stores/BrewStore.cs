@@ -134,11 +134,11 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         }
     }
 
-    /// <summary>Keeps what was answered to a slip, once; what is taken changes the rest of the brew's plan.</summary>
+    /// <summary>Keeps what was answered to a deviation, once; what is taken changes the rest of the brew's plan.</summary>
     /// <param name="brewId">The brew.</param>
     /// <param name="answer">What was answered.</param>
     /// <returns>Whether it counts: not where it had been answered already, or the brew is over.</returns>
-    public async Task<bool> AnswerSlipAsync(int brewId, SlipAnswer answer)
+    public async Task<bool> AnswerDeviationAsync(int brewId, DeviationAnswer answer)
     {
         var counts = false;
         await ChangeAsync(brewId, (brew, _) =>
@@ -147,24 +147,24 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
             if (counts)
             {
                 answer.AtMs = NowMs;
-                brew.SlipAnswers.Add(answer);
+                brew.DeviationAnswers.Add(answer);
                 Replan(brew);
             }
         });
         return counts;
     }
 
-    /// <summary>Takes back what was taken to mend a slip, unless it has been done already.</summary>
+    /// <summary>Takes back what was taken to mend a deviation, unless it has been done already.</summary>
     /// <param name="brewId">The brew.</param>
     /// <param name="answerId">The answer.</param>
     /// <returns>Whether it was undone.</returns>
-    public async Task<bool> UndoSlipAsync(int brewId, int answerId)
+    public async Task<bool> UndoDeviationAsync(int brewId, int answerId)
     {
         var counts = false;
         await ChangeAsync(brewId, (brew, plan) =>
         {
             var run = brew.Run(plan, NowMs);
-            if (brew.State == BrewState.Running && run.Done.All(done => done.Index < brew.Planned().Steps.Length) && brew.SlipAnswers.Find(one => one.Id == answerId && one is { Taken: true, UndoneAtMs: null }) is { } answer)
+            if (brew.State == BrewState.Running && run.Done.All(done => done.Index < brew.Planned().Steps.Length) && brew.DeviationAnswers.Find(one => one.Id == answerId && one is { Taken: true, UndoneAtMs: null }) is { } answer)
             {
                 counts = true;
                 answer.UndoneAtMs = NowMs;
@@ -178,8 +178,8 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
     private void Replan(Brew brew)
     {
         var planned = brew.PlannedJson ?? brew.PlanJson;
-        var taken = brew.SlipAnswers.Where(one => one is { Taken: true, UndoneAtMs: null }).OrderBy(one => one.AtMs).ToList();
-        var recipe = taken.Aggregate(brew.Planned(), (now, one) => Rescue.Changed(brew.ModelOf(model).Figures(now), one.ReleaseAtS, one.LetDownG));
+        var taken = brew.DeviationAnswers.Where(one => one is { Taken: true, UndoneAtMs: null }).OrderBy(one => one.AtMs).ToList();
+        var recipe = taken.Aggregate(brew.Planned(), (now, one) => Correction.Changed(brew.ModelOf(model).Figures(now), one.SteepEndAtS, one.DilutionG));
         (brew.PlannedJson, brew.PlanJson) = taken.Count > 0 ? (planned, RecipeWriter.Write(recipe)) : (null, planned);
     }
 
@@ -234,7 +234,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         return outcomes;
     }
 
-    private Task<Brew> LoadAsync(int brewId) => db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Tastings).Include(row => row.Facts).Include(row => row.SlipAnswers)
+    private Task<Brew> LoadAsync(int brewId) => db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Tastings).Include(row => row.Facts).Include(row => row.DeviationAnswers)
         .AsSplitQuery().FirstAsync(row => row.Id == brewId);
 
     /// <summary>A device may be a little ahead, or may not know the time at all; nothing was said before the brew was opened.</summary>
@@ -267,7 +267,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
             }
 
             // What went otherwise was of that start; the next begins with the plan.
-            brew.SlipAnswers.ForEach(answer => answer.UndoneAtMs ??= NowMs);
+            brew.DeviationAnswers.ForEach(answer => answer.UndoneAtMs ??= NowMs);
             Replan(brew);
         }
 

@@ -436,7 +436,7 @@ public sealed class ImportStore(CisternDb db, PlanStore plans, BrewOut outgoing,
 
     private static IEnumerable<object> Belonging(Brew brew) =>
     [
-        .. brew.Entries, .. brew.Weighings, .. brew.Observations, .. brew.Notes, .. brew.Readings, .. brew.SlipAnswers, .. brew.Tastings, .. brew.Tastings.SelectMany(tasting => tasting.Sips),
+        .. brew.Entries, .. brew.Weighings, .. brew.Observations, .. brew.Notes, .. brew.Readings, .. brew.DeviationAnswers, .. brew.Tastings, .. brew.Tastings.SelectMany(tasting => tasting.Sips),
         .. brew.Facts is { } facts ? (object[])[facts] : [],
     ];
 
@@ -452,7 +452,7 @@ public sealed class ImportStore(CisternDb db, PlanStore plans, BrewOut outgoing,
         await db.Observations.Where(row => ids.Contains(row.BrewId)).ExecuteDeleteAsync(ct);
         await db.Notes.Where(row => ids.Contains(row.BrewId)).ExecuteDeleteAsync(ct);
         await db.Readings.Where(row => ids.Contains(row.BrewId)).ExecuteDeleteAsync(ct);
-        await db.SlipAnswers.Where(row => ids.Contains(row.BrewId)).ExecuteDeleteAsync(ct);
+        await db.DeviationAnswers.Where(row => ids.Contains(row.BrewId)).ExecuteDeleteAsync(ct);
         await db.Tastings.Where(row => ids.Contains(row.BrewId)).ExecuteDeleteAsync(ct);
         await db.Facts.Where(row => ids.Contains(row.BrewId)).ExecuteDeleteAsync(ct);
     }

@@ -141,7 +141,7 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
         {
             if (await StateAsync(stored.Id, ct) is { } state)
             {
-                var recipe = (state.Charge is { } charge ? Scaling.To(state.BaseRecipe(), charge) : state.BaseRecipe()) with { Name = stored.Name };
+                var recipe = (state.Batch is { } batch ? Scaling.To(state.BaseRecipe(), batch) : state.BaseRecipe()) with { Name = stored.Name };
                 recipes.Add(await ExtraAsync(stored.Id, ct) is { } json ? ExtraMembers.Read(json).Attach(recipe) : recipe);
             }
         }
@@ -351,7 +351,7 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
     /// <param name="from">The brew before it.</param>
     /// <param name="what">What is changed, in words.</param>
     /// <param name="why">Why.</param>
-    /// <param name="changedJson">The change, as <see cref="LineChange"/> writes it.</param>
+    /// <param name="changedJson">The change, as <see cref="SeriesChange"/> writes it.</param>
     /// <param name="wish">Whose, and its key.</param>
     /// <param name="ct">Stops it before anything is kept.</param>
     /// <returns>Its address; that of the one that was kept before, where it was asked for twice.</returns>

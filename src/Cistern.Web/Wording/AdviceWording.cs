@@ -9,19 +9,19 @@ namespace Cistern.Web.Wording;
 public static class AdviceWording
 {
     /// <summary>What is changed, from what to what: "22 → 20 clicks".</summary>
-    public static string Step(AdvisedChange change, Grinder? grinder, FigureFormat format) => change.Lever switch
+    public static string Step(AdvisedChange change, Grinder? grinder, FigureFormat format) => change.Adjustment switch
     {
-        Lever.Grind when grinder is not null => $"{Bare(grinder, change.From)} → {GrinderWording.Setting(grinder, grinder.Scale.SettingFor(change.To))}",
-        Lever.Grind => $"{FigureFormat.Number(change.From, 0)} → {FigureFormat.Number(change.To, 0)} µm",
-        Lever.Temperature => $"{format.TemperatureNumber(change.From)} → {format.Temperature(change.To)}",
-        Lever.Dose or Lever.Charge => $"{format.DoseNumber(change.From)} → {format.Dose(change.To)}",
-        Lever.Water or Lever.LetDown => $"{format.MassNumber(change.From, fine: false)} → {format.Water(change.To)}",
-        Lever.Release => $"{FigureFormat.Clock(change.From)} → {FigureFormat.Clock(change.To)}",
-        Lever.Turns => $"{FigureFormat.Number(change.From, 0)} → {FigureFormat.Number(change.To, 0)} turns",
-        Lever.PressTime or Lever.Settle => $"{FigureFormat.Number(change.From, 0)} → {FigureFormat.Seconds(change.To)}",
-        Lever.Flame => $"{FigureFormat.Number(change.From, 0)} → {FigureFormat.Number(change.To, 0)} W",
-        Lever.Stand => FigureFormat.Seconds(change.To),
-        Lever.Swirl => $"{FigureFormat.Number(change.To, 0)} turns",
+        Adjustment.Grind when grinder is not null => $"{Bare(grinder, change.From)} → {GrinderWording.Setting(grinder, grinder.Scale.SettingFor(change.To))}",
+        Adjustment.Grind => $"{FigureFormat.Number(change.From, 0)} → {FigureFormat.Number(change.To, 0)} µm",
+        Adjustment.Temperature => $"{format.TemperatureNumber(change.From)} → {format.Temperature(change.To)}",
+        Adjustment.Dose or Adjustment.Batch => $"{format.DoseNumber(change.From)} → {format.Dose(change.To)}",
+        Adjustment.Water or Adjustment.Dilution => $"{format.MassNumber(change.From, fine: false)} → {format.Water(change.To)}",
+        Adjustment.Release => $"{FigureFormat.Clock(change.From)} → {FigureFormat.Clock(change.To)}",
+        Adjustment.Turns => $"{FigureFormat.Number(change.From, 0)} → {FigureFormat.Number(change.To, 0)} turns",
+        Adjustment.PressTime or Adjustment.Settle => $"{FigureFormat.Number(change.From, 0)} → {FigureFormat.Seconds(change.To)}",
+        Adjustment.Flame => $"{FigureFormat.Number(change.From, 0)} → {FigureFormat.Number(change.To, 0)} W",
+        Adjustment.Stand => FigureFormat.Seconds(change.To),
+        Adjustment.Swirl => $"{FigureFormat.Number(change.To, 0)} turns",
         _ => "",
     };
 

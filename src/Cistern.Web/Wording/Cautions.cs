@@ -23,7 +23,7 @@ public static class Cautions
     private const string FlipHot = "A full tube of hot water. Hold both ends, in one turn, away from you.";
     private const string TopHeavy = "Top-heavy while it is turned over. Let the air out gently.";
     private const string Valve = "Server under it, its rinse water out. The valve opens on whatever lifts it: set it down level; it drips when taken off.";
-    private const string Lever = "Server under it, its rinse water out. Hot coffee runs as soon as the lever moves.";
+    private const string Adjustment = "Server under it, its rinse water out. Hot coffee runs as soon as the lever moves.";
     private const string Flame = "Level surface, nothing above, sleeves back. Never leave it alone.";
     private const string Bulb = "Outside dry, bulb never empty, chain hanging. Do not seat it on water boiling hard.";
     private const string Boiling = "Hot to the rim. Sleeves back, face to the side; stir gently, not against the glass.";
@@ -47,7 +47,7 @@ public static class Cautions
             Step.Flip => FlipHot,
             Step.PurgeAir => TopHeavy,
             Step.OpenValve or Step.Drain when recipe.Brewer.Family == VesselFamily.ValveDripper => Valve,
-            Step.OpenValve or Step.Drain when recipe.Brewer.Family == VesselFamily.LeverDripper => Lever,
+            Step.OpenValve or Step.Drain when recipe.Brewer.Family == VesselFamily.LeverDripper => Adjustment,
             Step.LightBurner => Flame,
             Step.WaitFor when recipe.Brewer.Family == VesselFamily.Siphon => Flame,
             Step.AddCoffee or Step.Stirring when recipe.Brewer.Family == VesselFamily.Siphon => Boiling,
@@ -66,7 +66,7 @@ public static class Cautions
         new("Glass", [GlassWarm, IceGlass, HotOff]),
         new("French press", [PlungeForce, "Glass breaks under force and the coffee jumps out."]),
         new("Tube press", [PressForce, TopHeavy, FlipHot]),
-        new("Drippers", [Valve, Lever, "Do not carry it full."]),
+        new("Drippers", [Valve, Adjustment, "Do not carry it full."]),
         new("Siphon", [Flame, Bulb, Boiling, Stand, "Never over the flame with a wet outside or an empty bulb. Fuel gas and spirit alike are refilled cold and away from flame."]),
         new("Drinking", [Hot, "Caffeine is an estimate, not advice. Damp cloths and cold steeps are kept cold, and not for long."]),
     ];

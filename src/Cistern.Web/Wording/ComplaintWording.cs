@@ -4,7 +4,7 @@ using Cistern.Core.Records;
 
 namespace Cistern.Web.Wording;
 
-/// <summary>Complaints and slips as they stand on a button.</summary>
+/// <summary>Complaints and deviations as they stand on a button.</summary>
 public static class ComplaintWording
 {
     /// <summary>A complaint.</summary>
@@ -22,7 +22,7 @@ public static class ComplaintWording
     };
 
     /// <summary>What went wrong.</summary>
-    public static string Of(WentWrong slip) => slip switch
+    public static string Of(WentWrong deviation) => deviation switch
     {
         WentWrong.ReleasedLate => "ended late",
         WentWrong.ReleasedEarly => "ended early",
@@ -37,7 +37,7 @@ public static class ComplaintWording
         WentWrong.DoseUnder => "too little coffee",
         WentWrong.WaterCool => "water too cool",
         WentWrong.WaterHot => "water too hot",
-        _ => throw new ArgumentOutOfRangeException(nameof(slip), slip, "No words for it."),
+        _ => throw new ArgumentOutOfRangeException(nameof(deviation), deviation, "No words for it."),
     };
 
     /// <summary>Where a slider stands, as it is spoken.</summary>

@@ -10,7 +10,7 @@ namespace Cistern.Web.Wording;
 public static class LogWording
 {
     /// <summary>So much later or sooner a release is told, s.</summary>
-    private const double TellsReleaseS = 5;
+    private const double TellsSteepEndS = 5;
 
     /// <summary>So much water more or less is told, g.</summary>
     private const double TellsWaterG = 2;
@@ -82,7 +82,7 @@ public static class LogWording
     public static string Differed(LogRow row, FigureFormat format)
     {
         var parts = new List<string>();
-        if (row.ReleaseOffS is { } offS && Math.Abs(offS) >= TellsReleaseS)
+        if (row.SteepEndOffS is { } offS && Math.Abs(offS) >= TellsSteepEndS)
         {
             parts.Add($"the steep ended {(Math.Abs(offS) < 100 ? FigureFormat.Seconds(Math.Abs(offS)) : FigureFormat.Clock(Math.Abs(offS)))} {(offS > 0 ? "late" : "early")}");
         }

@@ -35,9 +35,9 @@ public static class StepWording
         }
 
         // A valve dripper's drain begins with a hand that sets it down, and goes on by itself.
-        var release = Core.Forecasts.Acts.ReleaseIndex(recipe) == index;
-        var verb = step is Step.Drain && recipe.Brewer.Family == VesselFamily.ValveDripper && release ? "Set it on the server" : words.Verb(step);
-        return new StepWords(verb, words.Verb(step), target, Cautions.For(recipe, step), words.Says(step), words.Begins(recipe, step), How(step), release ? Beforehand(recipe, step) : "", StepSigns.Of(recipe, step));
+        var steepEnd = Core.Forecasts.Acts.SteepEndIndex(recipe) == index;
+        var verb = step is Step.Drain && recipe.Brewer.Family == VesselFamily.ValveDripper && steepEnd ? "Set it on the server" : words.Verb(step);
+        return new StepWords(verb, words.Verb(step), target, Cautions.For(recipe, step), words.Says(step), words.Begins(recipe, step), How(step), steepEnd ? Beforehand(recipe, step) : "", StepSigns.Of(recipe, step));
     }
 
     /// <summary>What has to be done by the time the release comes, as a line of the list of steps: before the first step of those that lead to it without a pause. Null where there is nothing.</summary>
@@ -45,13 +45,13 @@ public static class StepWording
     public static (int Index, string Text)? BeforehandIn(Core.Forecasts.Forecast forecast)
     {
         var recipe = forecast.Recipe;
-        var release = Core.Forecasts.Acts.ReleaseIndex(recipe);
-        if (release < 0 || Beforehand(recipe, recipe.Steps[release]) is not { Length: > 0 } text)
+        var steepEnd = Core.Forecasts.Acts.SteepEndIndex(recipe);
+        if (steepEnd < 0 || Beforehand(recipe, recipe.Steps[steepEnd]) is not { Length: > 0 } text)
         {
             return null;
         }
 
-        return (Core.Brewing.ConductPlan.Of(forecast).AfterPauseBefore(release), char.ToUpperInvariant(text[0]) + text[1..]);
+        return (Core.Brewing.ConductPlan.Of(forecast).AfterPauseBefore(steepEnd), char.ToUpperInvariant(text[0]) + text[1..]);
     }
 
     /// <summary>What the hands do while it still stands, so that the parting can begin on its second.</summary>

@@ -9,10 +9,10 @@ namespace Cistern.Web.Pages.Bench;
 
 /// <summary>One recipe on the bench.</summary>
 /// <param name="Recipe">The recipe.</param>
-/// <param name="Charge">Its dose, water and temperature in words.</param>
+/// <param name="Batch">Its dose, water and temperature in words.</param>
 /// <param name="Comes">What it comes to, in words.</param>
 /// <param name="Sparkline">Its brew chart in little.</param>
-public sealed record RecipeCard(Recipe Recipe, string Charge, string Comes, string Sparkline);
+public sealed record RecipeCard(Recipe Recipe, string Batch, string Comes, string Sparkline);
 
 /// <summary>The recipes of one family of vessel.</summary>
 /// <param name="Family">The family.</param>

@@ -117,7 +117,7 @@ public sealed class SessionModel(CisternDb db, BlindStore store, BenchContext be
 
         var session = Session;
         var brews = await db.Brews.AsNoTracking().Where(brew => brew.Id == session.FirstBrewId || brew.Id == session.SecondBrewId)
-            .Include(brew => brew.Entries).Include(brew => brew.Weighings).Include(brew => brew.Observations).Include(brew => brew.SlipAnswers).AsSplitQuery().ToListAsync(ct);
+            .Include(brew => brew.Entries).Include(brew => brew.Weighings).Include(brew => brew.Observations).Include(brew => brew.DeviationAnswers).AsSplitQuery().ToListAsync(ct);
         Brews = [NameOf("A", brews.Find(brew => brew.Id == session.FirstBrewId)), NameOf("B", brews.Find(brew => brew.Id == session.SecondBrewId))];
         Warmth = BlindWording.Warmth(brews.Count == 2 ? [.. brews.Select(CupOf)] : [], bench.NowMs, bench.Clock, await bench.FormatAsync(ct));
         if (session.RevealedAtMs is not null && session.Answers.Count > 0)

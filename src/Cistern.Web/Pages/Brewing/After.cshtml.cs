@@ -63,7 +63,7 @@ public sealed class AfterModel(CisternDb db, JobLedger jobs, BenchContext bench,
     {
         get
         {
-            var miss = Core.Planning.Rescue.MissOf(Real.Totals, Planned.Totals);
+            var miss = Core.Planning.Correction.MissOf(Real.Totals, Planned.Totals);
             return miss <= 1 ? $"Within what counts of its plan ({FigureFormat.Number(miss, 1)} of 1)." : $"Off its plan by {FigureFormat.Number(miss, 1)} times what counts.";
         }
     }
@@ -167,7 +167,7 @@ public sealed class AfterModel(CisternDb db, JobLedger jobs, BenchContext bench,
 
     private async Task<bool> LoadAsync(int id, CancellationToken ct)
     {
-        var brew = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.SlipAnswers).Include(row => row.Tastings).AsSplitQuery().FirstOrDefaultAsync(row => row.Id == id, ct);
+        var brew = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.DeviationAnswers).Include(row => row.Tastings).AsSplitQuery().FirstOrDefaultAsync(row => row.Id == id, ct);
         if (brew is null)
         {
             return false;

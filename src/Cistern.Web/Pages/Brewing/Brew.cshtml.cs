@@ -26,7 +26,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
     public BenchContext Bench => bench;
 
     /// <summary>Looked for when it is asked for: a press that is only taken needs none.</summary>
-    private Lazy<(Slip, Rescue?, SlipTold)?>? slip;
+    private Lazy<(Deviation, Correction?, DeviationTold)?>? slip;
 
     private IReadOnlyList<WeighedPoint>? weighed;
 
@@ -113,14 +113,14 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
         }
     }
 
-    /// <summary>What went otherwise and has not been answered, with what is best done about it; null where the cup stays within its slack.</summary>
-    public (Slip Slip, Rescue? Rescue, SlipTold Told)? Slip => slip?.Value;
+    /// <summary>What went otherwise and has not been answered, with what is best done about it; null where the cup stays within its tolerances.</summary>
+    public (Deviation Deviation, Correction? Correction, DeviationTold Told)? Deviation => slip?.Value;
 
-    /// <summary>What was taken last to mend a slip, and can still be taken back.</summary>
-    public SlipAnswer? LastTaken => Brew.SlipAnswers.Where(answer => answer is { Taken: true, UndoneAtMs: null }).MaxBy(answer => answer.AtMs);
+    /// <summary>What was taken last to mend a deviation, and can still be taken back.</summary>
+    public DeviationAnswer? LastTaken => Brew.DeviationAnswers.Where(answer => answer is { Taken: true, UndoneAtMs: null }).MaxBy(answer => answer.AtMs);
 
-    /// <summary>Changes with what is said of slips, but not with their seconds: so long as it is the same, a button under a finger stays.</summary>
-    public string SlipKey => $"{Slip?.Slip.Kind} {Slip?.Slip.Step} {Slip?.Told.Offer.Length > 0} {LastTaken?.Id}";
+    /// <summary>Changes with what is said of deviations, but not with their seconds: so long as it is the same, a button under a finger stays.</summary>
+    public string DeviationKey => $"{Deviation?.Deviation.Kind} {Deviation?.Deviation.Step} {Deviation?.Told.Offer.Length > 0} {LastTaken?.Id}";
 
     /// <summary>The brew chart as it really goes, over the planned one.</summary>
     public string BrewChartSvg(double widthPx, double lanesPx, string prefix) => BrewChart.Draw(Real, new BrewChartOptions(widthPx)
@@ -188,7 +188,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
         return Page();
     }
 
-    /// <summary>A slip answered: what was offered is taken, or left.</summary>
+    /// <summary>A deviation answered: what was offered is taken, or left.</summary>
     public async Task<IActionResult> OnPostSlipAsync(int id, CancellationToken ct)
     {
         if (!await LoadAsync(id, ct))
@@ -200,7 +200,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
         var taken = form.Value("answer") == "take";
         var releaseAtS = Sent("release", NowS - 60, Member.LongestBrewS);
         var letDownG = Sent("letdown", 0, Member.MostWaterG);
-        if (Words<SlipKind>.Find(form.Value("kind")) is not { } kind || !int.TryParse(form.Value("step"), NumberStyles.None, CultureInfo.InvariantCulture, out var step) || step >= Recipe.Steps.Length
+        if (Words<DeviationKind>.Find(form.Value("kind")) is not { } kind || !int.TryParse(form.Value("step"), NumberStyles.None, CultureInfo.InvariantCulture, out var step) || step >= Recipe.Steps.Length
             || (taken && releaseAtS is null && letDownG is null or 0))
         {
             Problem = "That answer could not be read. Nothing was changed by it.";
@@ -208,14 +208,14 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
             return Page();
         }
 
-        var said = Slip is { } shown && shown.Slip.Kind == kind && shown.Slip.Step == step ? shown.Told : null;
-        await store.AnswerSlipAsync(id, new SlipAnswer
+        var said = Deviation is { } shown && shown.Deviation.Kind == kind && shown.Deviation.Step == step ? shown.Told : null;
+        await store.AnswerDeviationAsync(id, new DeviationAnswer
         {
             Kind = kind,
             Step = step,
             Taken = taken,
-            ReleaseAtS = taken ? releaseAtS : null,
-            LetDownG = taken ? letDownG ?? 0 : 0,
+            SteepEndAtS = taken ? releaseAtS : null,
+            DilutionG = taken ? letDownG ?? 0 : 0,
             Said = said?.Line ?? $"{(releaseAtS is { } atS ? $"The steep ends at {FigureFormat.Clock(atS)}. " : "")}{(letDownG is > 0 ? $"Diluted with {Format.Water(letDownG.Value)}." : "")}",
             By = (await bench.BaristaAsync(ct))?.Name ?? "",
         });
@@ -228,7 +228,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
     /// <summary>Goes back to the plan.</summary>
     public async Task<IActionResult> OnPostSlipUndoAsync(int id, CancellationToken ct)
     {
-        if (int.TryParse(Request.Form.Value("taken"), NumberStyles.None, CultureInfo.InvariantCulture, out var answer) && await db.Brews.AnyAsync(row => row.Id == id, ct) && await store.UndoSlipAsync(id, answer))
+        if (int.TryParse(Request.Form.Value("taken"), NumberStyles.None, CultureInfo.InvariantCulture, out var answer) && await db.Brews.AnyAsync(row => row.Id == id, ct) && await store.UndoDeviationAsync(id, answer))
         {
             return RedirectToPage(new { id });
         }
@@ -353,7 +353,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
         return RedirectToPage("/Brewing/After", new { id });
     }
 
-    private (Slip, Rescue?, SlipTold)? FindSlip()
+    private (Deviation, Correction?, DeviationTold)? FindDeviation()
     {
         if (Brew.State != BrewState.Running || !Run.ClockRuns)
         {
@@ -361,15 +361,15 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
         }
 
         var planned = Brew.ModelOf(model).Run(Brew.Planned());
-        var open = Slips.Of(planned, Run, Brew.Actuals(), NowS).Select(one => (Slip?)one).FirstOrDefault(one => Brew.StandingAnswer(one!.Value.Kind, one.Value.Step) is null);
-        // Where the cup stays within its slack there is nothing to say.
-        if (open is not { } found || (!found.OfFlow && !Rescue.IsWanted(Real, planned.Totals)))
+        var open = Deviations.Of(planned, Run, Brew.Actuals(), NowS).Select(one => (Deviation?)one).FirstOrDefault(one => Brew.StandingAnswer(one!.Value.Kind, one.Value.Step) is null);
+        // Where the cup stays within its tolerances there is nothing to say.
+        if (open is not { } found || (!found.OfFlow && !Correction.IsWanted(Real, planned.Totals)))
         {
             return null;
         }
 
-        var rescue = found.OfFlow ? null : Rescue.After(Real, planned.Totals, NowS);
-        return (found, rescue, SlipWording.Of(found, rescue, Recipe, Real, NowS, Format));
+        var rescue = found.OfFlow ? null : Correction.After(Real, planned.Totals, NowS);
+        return (found, rescue, DeviationWording.Of(found, rescue, Recipe, Real, NowS, Format));
     }
 
     private SentEntry? ReadEntry()
@@ -384,7 +384,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
 
     private async Task<bool> LoadAsync(int id, CancellationToken ct)
     {
-        var brew = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.SlipAnswers).AsSplitQuery().FirstOrDefaultAsync(row => row.Id == id, ct);
+        var brew = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.DeviationAnswers).AsSplitQuery().FirstOrDefaultAsync(row => row.Id == id, ct);
         if (brew is null)
         {
             return false;
@@ -399,7 +399,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
         Real = Run.ClockRuns ? brew.AsItWas(Plan, Run, NowS) : Plan;
         Stage = Stage.Of(Plan, Run, NowS, Format);
         Curves = brew.BenchJson is not null || brew.ReadingToken is not null ? ears.Of(id).Curves ?? await ReadingStore.LoadAsync(db, id, ct) : Curves;
-        slip = new(FindSlip);
+        slip = new(FindDeviation);
         if (!Run.ClockRuns)
         {
             Pair = await db.Pairs.AsNoTracking().FirstOrDefaultAsync(pair => pair.SecondBrewId == id, ct);

@@ -50,17 +50,17 @@ public static class ObservationForm
         var ice = recipe.Steps.OfType<Step.Ice>().ToList();
         var doseG = brew.Observed(ObservationNames.Dose) ?? recipe.Coffee.DoseG;
         var iceG = brew.Observed(ObservationNames.Ice) ?? ice.Sum(step => step.IceG);
-        var letDownG = brew.Observed(ObservationNames.LetDown) ?? recipe.Steps.OfType<Step.Dilute>().Sum(step => step.WaterG);
+        var dilutionG = brew.Observed(ObservationNames.Dilution) ?? recipe.Steps.OfType<Step.Dilute>().Sum(step => step.WaterG);
         var pouredG = brew.Weighings.Select(weighing => weighing.TotalG).Append(recipe.WaterG).Max();
         yield return new Kind(ObservationNames.Dose, "Dose", $"planned {format.Dose(recipe.Coffee.DoseG)}", Quantity.Coffee, Member.Named("doseG").Min, Member.Named("doseG").Max);
         yield return new Kind(ObservationNames.Water, "Water in the kettle", $"planned {format.Temperature(recipe.Water.TemperatureC)}", Quantity.Temperature, 0, WaterPhysics.BoilingPointC(recipe.Place.AltitudeM));
-        yield return new Kind(ObservationNames.Beverage, "Drink in the cup", $"forecast {format.Water(plan.Totals.FinalG)}; as it is drunk", Quantity.Weighed, 0, pouredG + letDownG + iceG + (SolubleShare * doseG));
+        yield return new Kind(ObservationNames.Beverage, "Drink in the cup", $"forecast {format.Water(plan.Totals.FinalG)}; as it is drunk", Quantity.Weighed, 0, pouredG + dilutionG + iceG + (SolubleShare * doseG));
         if (ice.Count > 0)
         {
             yield return new Kind(ObservationNames.Ice, "Ice", $"planned {format.Water(ice.Sum(step => step.IceG))}", Quantity.Weighed, 0, Member.MostWaterG);
         }
 
-        yield return new Kind(ObservationNames.LetDown, "Diluted with", letDownG > 0 ? $"planned {format.Water(recipe.Steps.OfType<Step.Dilute>().Sum(step => step.WaterG))}" : "water added to taste", Quantity.Weighed, 0, Member.MostWaterG);
+        yield return new Kind(ObservationNames.Dilution, "Diluted with", dilutionG > 0 ? $"planned {format.Water(recipe.Steps.OfType<Step.Dilute>().Sum(step => step.WaterG))}" : "water added to taste", Quantity.Weighed, 0, Member.MostWaterG);
     }
 
     private enum Quantity

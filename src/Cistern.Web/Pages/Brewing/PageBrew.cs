@@ -30,7 +30,7 @@ public sealed record PagePlan(int Anchor, bool StartsAtItsEnd, string ClockStart
     /// <summary>Whether temperatures are told in °F.</summary>
     public bool Fahrenheit { get; init; }
 
-    /// <summary>Which plan of its brew it is: the rest of it changes where a slip is mended.</summary>
+    /// <summary>Which plan of its brew it is: the rest of it changes where a deviation is mended.</summary>
     public string Version { get; init; } = "";
 
     /// <summary>The plan of a forecast in a barista's words.</summary>

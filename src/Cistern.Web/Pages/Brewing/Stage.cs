@@ -46,10 +46,10 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
     private static string ToldBeforehand(Forecast forecast, BrewRun run, string mood, FigureFormat format)
     {
         var steps = ConductPlan.Of(forecast).Steps;
-        var release = Acts.ReleaseIndex(forecast.Recipe);
-        return mood == "hold" && run.Present!.Index is var here && here <= release
-            && !steps[(here + 1)..Math.Max(here + 1, release)].Any(step => step.Ends == StepEnding.Clock || step.At is not null || step.Low is not null)
-            ? StepWording.Of(forecast.Recipe, release, format).Beforehand
+        var steepEnd = Acts.SteepEndIndex(forecast.Recipe);
+        return mood == "hold" && run.Present!.Index is var here && here <= steepEnd
+            && !steps[(here + 1)..Math.Max(here + 1, steepEnd)].Any(step => step.Ends == StepEnding.Clock || step.At is not null || step.Low is not null)
+            ? StepWording.Of(forecast.Recipe, steepEnd, format).Beforehand
             : "";
     }
 

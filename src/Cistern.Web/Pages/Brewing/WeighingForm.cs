@@ -46,7 +46,7 @@ public static class WeighingForm
         {
             // Read anew each time: another screen may have kept something meanwhile.
             db.ChangeTracker.Clear();
-            var brew = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.SlipAnswers).Include(row => row.Facts).AsSplitQuery().FirstAsync(row => row.Id == brewId, ct);
+            var brew = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.DeviationAnswers).Include(row => row.Facts).AsSplitQuery().FirstAsync(row => row.Id == brewId, ct);
             lay(brew);
             brew.WorkOutFacts(plan);
         }

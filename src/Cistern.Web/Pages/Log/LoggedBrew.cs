@@ -50,7 +50,7 @@ public sealed record LoggedBrew(Data.Brews.Brew Brew, Forecast Plan, Forecast Pl
     /// <param name="ct">Stops it.</param>
     public static async Task<LoggedBrew?> LoadAsync(CisternDb db, ForecastModel model, int id, long nowMs, CancellationToken ct)
     {
-        var brew = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Notes).Include(row => row.SlipAnswers).Include(row => row.Tastings).ThenInclude(tasting => tasting.Barista).Include(row => row.Barista)
+        var brew = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Notes).Include(row => row.DeviationAnswers).Include(row => row.Tastings).ThenInclude(tasting => tasting.Barista).Include(row => row.Barista)
             .AsSplitQuery().FirstOrDefaultAsync(row => row.Id == id, ct);
         if (brew is null)
         {

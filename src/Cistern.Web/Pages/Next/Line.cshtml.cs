@@ -20,14 +20,14 @@ namespace Cistern.Web.Pages.Next;
 /// <param name="Read">Whether a refractometer told it.</param>
 /// <param name="Changed">What was changed from the one before, in words.</param>
 /// <param name="Planned">What it was expected to come to as it was planned.</param>
-public sealed record LineRow(Data.Brews.Brew Brew, double FlavourBalance, double TdsPercent, double YieldPercent, bool Read, string Changed, Totals Planned)
+public sealed record SeriesRow(Data.Brews.Brew Brew, double FlavourBalance, double TdsPercent, double YieldPercent, bool Read, string Changed, Totals Planned)
 {
     /// <summary>Whether it was made from another by a change.</summary>
     public bool IsChanged => Changed.Length > 0;
 }
 
 /// <summary>A line of brews as a path, with what each change did, expected and real.</summary>
-public sealed class LineModel(CisternDb db, LineStore lines, BenchContext bench, ForecastModel model) : PageModel
+public sealed class SeriesModel(CisternDb db, SeriesStore lines, BenchContext bench, ForecastModel model) : PageModel
 {
     /// <summary>Who is here, and what is brewing.</summary>
     public BenchContext Bench => bench;
@@ -36,7 +36,7 @@ public sealed class LineModel(CisternDb db, LineStore lines, BenchContext bench,
     public Data.Brews.Brew Brew { get; private set; } = null!;
 
     /// <summary>The brews, oldest first.</summary>
-    public IReadOnlyList<LineRow> Rows { get; private set; } = [];
+    public IReadOnlyList<SeriesRow> Rows { get; private set; } = [];
 
     /// <summary>The strength that was set for the last of them; null where none was.</summary>
     public Span? Wanted { get; private set; }
@@ -58,7 +58,7 @@ public sealed class LineModel(CisternDb db, LineStore lines, BenchContext bench,
         Brew = asked;
         Format = await bench.FormatAsync(ct);
         var brews = await lines.OfAsync(asked, upTo: false, ct);
-        var rows = new List<LineRow>();
+        var rows = new List<SeriesRow>();
         // What each came to is kept with it; one of an earlier version gets that soon after the start.
         foreach (var brew in brews)
         {
@@ -76,17 +76,17 @@ public sealed class LineModel(CisternDb db, LineStore lines, BenchContext bench,
         Rows = rows;
         var last = brews[^1];
         Wanted = last.Planned().Target?.TdsPercent;
-        Map = LineMap.Draw(
-            [.. rows.Select((row, i) => new LineMark(row.YieldPercent, row.TdsPercent, row.IsChanged ? (row.Planned.ExtractionYieldPercent, row.Planned.FinalTdsPercent) : null, $"{i + 1}: {row.Changed}", rows.FindIndex(other => other.Brew.Id == row.Brew.ParentBrewId) is >= 0 and var after ? after : null))],
+        Map = SeriesMap.Draw(
+            [.. rows.Select((row, i) => new SeriesMark(row.YieldPercent, row.TdsPercent, row.IsChanged ? (row.Planned.ExtractionYieldPercent, row.Planned.FinalTdsPercent) : null, $"{i + 1}: {row.Changed}", rows.FindIndex(other => other.Brew.Id == row.Brew.ParentBrewId) is >= 0 and var after ? after : null))],
             Wanted is { } wanted ? (wanted.Low, wanted.High) : null, 620, 420);
         return Page();
     }
 
-    private LineRow RowOf(Data.Brews.Brew brew, BrewFacts facts, Data.Brews.Brew? before)
+    private SeriesRow RowOf(Data.Brews.Brew brew, BrewFacts facts, Data.Brews.Brew? before)
     {
         var read = brew.ReadTdsPercent();
-        var change = LineChange.Read(brew.ChangedJson);
-        return new LineRow(
+        var change = SeriesChange.Read(brew.ChangedJson);
+        return new SeriesRow(
             brew,
             facts.FlavourBalance,
             read ?? facts.FinalTdsPercent,

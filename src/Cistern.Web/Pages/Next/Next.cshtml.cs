@@ -12,7 +12,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Next;
 
 /// <summary>What to change for the next brew, and that brew's plan at a touch.</summary>
-public sealed class NextModel(LineAdvice advice, PlanStore plans, BenchContext bench) : PageModel
+public sealed class NextModel(SeriesAdvice advice, PlanStore plans, BenchContext bench) : PageModel
 {
     private AdvisedBrew advised = null!;
 
@@ -61,7 +61,7 @@ public sealed class NextModel(LineAdvice advice, PlanStore plans, BenchContext b
         }
 
         var what = AdviceWording.Of(change, Grinder, Format);
-        var kept = new LineChange(change.Setting, change.From, change.To, change.Unit, what);
+        var kept = new SeriesChange(change.Setting, change.From, change.To, change.Unit, what);
         return Redirect(await plans.NextAsync(advised.PlanOf(change.Recipe), Brew, what, change.Why, kept.ToJson(), wish, ct));
     }
 

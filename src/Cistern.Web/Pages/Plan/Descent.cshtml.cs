@@ -8,13 +8,13 @@ namespace Cistern.Web.Pages.Plan;
 /// <param name="Node">The plan, with what was made of it.</param>
 /// <param name="Parent">What it was made of; null of the first.</param>
 /// <param name="Asked">The plan that was asked for.</param>
-public sealed record DescentView(DescentNode Node, DescentNode? Parent, int Asked);
+public sealed record LineageView(LineageNode Node, LineageNode? Parent, int Asked);
 
 /// <summary>The history of a plan as a tree.</summary>
-public sealed class DescentModel(DescentStore store) : PageModel
+public sealed class DescentModel(LineageStore store) : PageModel
 {
     /// <summary>The first plan of it.</summary>
-    public DescentNode First { get; private set; } = null!;
+    public LineageNode First { get; private set; } = null!;
 
     /// <summary>The plan that was asked for.</summary>
     public int Asked { get; private set; }

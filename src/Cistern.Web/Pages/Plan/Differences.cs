@@ -57,7 +57,7 @@ public sealed record Differences(IReadOnlyList<Difference> Set, IReadOnlyList<Di
         yield return ("Brewer", StepWording.Vessel(recipe.Brewer));
         yield return ("Dose", format.Dose(recipe.Coffee.DoseG));
         yield return ("Water", format.Water(recipe.WaterG));
-        yield return ("Ratio", FigureFormat.Ratio(Scaling.ChargeOf(recipe).Ratio));
+        yield return ("Ratio", FigureFormat.Ratio(Scaling.BatchOf(recipe).Ratio));
         yield return ("Temperature", format.Temperature(Core.Planning.Settings.TemperatureC(recipe)));
         yield return ("Clock", StepWording.ClockStart(recipe.ClockStarts)["The clock starts ".Length..]);
         yield return ("Grind", $"{FigureFormat.Number(recipe.Grind.MedianUm, 0)} µm");

@@ -27,7 +27,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
         .Where(brew => brew.Facts != null).Select(brew => new BrewedBefore(brew.Name, brew.Facts!.FinalTdsPercent, brew.Facts.ExtractionYieldPercent, brew.Facts.FlavourBalance)));
 
     /// <summary>
-    /// A brew that takes more steps of time than this is not run some sixty times more for its bands, its slack and the
+    /// A brew that takes more steps of time than this is not run some sixty times more for its bands, its tolerances and the
     /// map's arrows: that would take seconds. The library's recipes take 1,100 at most.
     /// </summary>
     private const int MostMoves = 12_000;
@@ -73,7 +73,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
     public IReadOnlyDictionary<Outcome, Band> Bands { get; private set; } = new Dictionary<Outcome, Band>();
 
     /// <summary>How far each setting may be off.</summary>
-    public IReadOnlyDictionary<Setting, double> SlackOf { get; private set; } = new Dictionary<Setting, double>();
+    public IReadOnlyDictionary<Setting, double> TolerancesOf { get; private set; } = new Dictionary<Setting, double>();
 
     /// <summary>What the forecast found.</summary>
     public IReadOnlyList<EventWords> Events { get; private set; } = [];
@@ -115,7 +115,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
     public (string Name, string Why, string? Problem) Keep { get; private set; }
 
     /// <summary>The strength to be let down to, as it stands in the form.</summary>
-    public string LetDownTo { get; private set; } = "";
+    public string DilutedTo { get; private set; } = "";
 
     /// <summary>The query that a plan nobody has changed yet was opened with.</summary>
     public string From { get; private set; } = "";
@@ -182,9 +182,9 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
     public string? Within(Outcome outcome, Func<double, string> write) =>
         Bands.TryGetValue(outcome, out var band) ? $"{write(band.Low)} to {write(band.High)}" : null;
 
-    /// <summary>A setting's slack in words, or null where it hardly matters.</summary>
+    /// <summary>A setting's tolerances in words, or null where it hardly matters.</summary>
     public string? May(Setting setting, Func<double, string> write) =>
-        SlackOf.TryGetValue(setting, out var slack) && double.IsFinite(slack) ? $"± {write(slack)}" : null;
+        TolerancesOf.TryGetValue(setting, out var slack) && double.IsFinite(slack) ? $"± {write(slack)}" : null;
 
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(string id, CancellationToken ct)
@@ -515,7 +515,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
         Format = Settings.ToldIn;
         var series = Forecast.Series;
         var at = TypedNumber.Read(values.Value("at"), series[0].TimeS, series[^1].TimeS, "s");
-        AtS = at.Value ?? (Core.Planning.Settings.Get(Forecast, Setting.ReleaseS) ?? series[^1].TimeS);
+        AtS = at.Value ?? (Core.Planning.Settings.Get(Forecast, Setting.SteepEndS) ?? series[^1].TimeS);
         return true;
     }
 
@@ -523,8 +523,8 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
     private async Task WorkOutAsync(CancellationToken ct)
     {
         var values = Sent;
-        // Bands and slack run the model some hundred times, while this thread asks the data and draws the map.
-        var confidence = Heavy ? Task.FromResult((Bands, SlackOf)) : Task.Run(() => (Confidence.Of(Forecast), Slack.Of(Forecast)), ct);
+        // Bands and tolerances run the model some hundred times, while this thread asks the data and draws the map.
+        var confidence = Heavy ? Task.FromResult((Bands, TolerancesOf)) : Task.Run(() => (Confidence.Of(Forecast), Tolerances.Of(Forecast)), ct);
         Findings = RecipeChecker.Check(Settings.Recipe);
         Events = [.. Forecast.Events.Select(one => EventWording.Of(one, Forecast, Format))];
         // As it was opened there is nothing to work out twice.
@@ -544,8 +544,8 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
         Ask = (values.Value("ask.setting") ?? nameof(Setting.MedianUm), values.Value("ask.outcome") ?? nameof(Outcome.TdsPercent), values.Value("ask.value") ?? FigureFormat.Number(Forecast.Totals.FinalTdsPercent, 2));
         Both = (values.Value("both.by") ?? nameof(Setting.MedianUm), values.Value("both.tds") ?? FigureFormat.Number(Forecast.Totals.FinalTdsPercent, 2), values.Value("both.tilt") ?? "0");
         Keep = (values.Value("keep.name") ?? Name, values.Value("keep.why") ?? "", null);
-        LetDownTo = values.Value("let-down.tds") ?? FigureFormat.Number(Math.Min(Forecast.Totals.TdsPercent, 1.35), 2);
-        (Bands, SlackOf) = await confidence;
+        DilutedTo = values.Value("let-down.tds") ?? FigureFormat.Number(Math.Min(Forecast.Totals.TdsPercent, 1.35), 2);
+        (Bands, TolerancesOf) = await confidence;
     }
 
     private int ReadOpenStep()

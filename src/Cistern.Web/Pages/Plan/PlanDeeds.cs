@@ -54,7 +54,7 @@ public static class PlanDeeds
                 Set(plan, parts[1], parts[2]);
                 break;
             case "let-down":
-                LetDown(plan, values, format);
+                Dilution(plan, values, format);
                 break;
             default:
                 if (!StartClock(plan, values))
@@ -253,7 +253,7 @@ public static class PlanDeeds
     }
 
     /// <summary>Lets the drink down to a strength with water at the kettle's temperature.</summary>
-    private static void LetDown(PlanSettings plan, Values values, FigureFormat format)
+    private static void Dilution(PlanSettings plan, Values values, FigureFormat format)
     {
         var wanted = TypedNumber.Read(values.Value("let-down.tds"), 0.2, 10, "% TDS");
         if (wanted.Value is not { } tdsPercent)
@@ -263,7 +263,7 @@ public static class PlanDeeds
         }
 
         var totals = plan.Forecast.Totals;
-        var applied = Told(plan, plan.Do(new PlanChange.LetDownTo(tdsPercent), null));
+        var applied = Told(plan, plan.Do(new PlanChange.DilutedTo(tdsPercent), null));
         if (applied.Refusal is not null)
         {
             plan.Answer = $"It is {FigureFormat.Percent(totals.TdsPercent, 2)} as brewed: no stronger than that, so there is nothing to dilute.";
@@ -271,7 +271,7 @@ public static class PlanDeeds
         else if (applied.Value is { } waterG and > 0)
         {
             plan.Note($"diluted with {format.Water(waterG)}");
-            plan.Answer = $"{format.Water(waterG)} of water brings it from {FigureFormat.Percent(totals.TdsPercent, 2)} to {FigureFormat.Percent(Core.Reckoning.LetDown.TdsPercent(totals.BeverageG, totals.TdsPercent, waterG), 2)}.";
+            plan.Answer = $"{format.Water(waterG)} of water brings it from {FigureFormat.Percent(totals.TdsPercent, 2)} to {FigureFormat.Percent(Core.Reckoning.Dilution.TdsPercent(totals.BeverageG, totals.TdsPercent, waterG), 2)}.";
         }
         else
         {

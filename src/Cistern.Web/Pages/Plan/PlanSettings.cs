@@ -84,9 +84,9 @@ public sealed class PlanSettings
 
         Kettle = ReadKettle();
         GrindSetting = ReadGrind();
-        Release = ReadRelease();
+        Release = ReadSteepEnd();
         Meant = ReadMeant();
-        ReadCharge();
+        ReadBatch();
         PlanDeeds.Do(this, values, format);
         Settle();
     }
@@ -122,7 +122,7 @@ public sealed class PlanSettings
     public DrinkCounting Counting => Work.Plan.Counting;
 
     /// <summary>Coffee and water.</summary>
-    public Charge Charge => Work.Charge;
+    public Batch Batch => Work.Batch;
 
     /// <summary>The two quantities that are held.</summary>
     public Locks Locks => Work.Plan.Locks;
@@ -240,7 +240,7 @@ public sealed class PlanSettings
         Setting.TemperatureC => format.Temperature(value),
         Setting.MedianUm when Grinder is not null => $"{GrinderWording.Setting(Grinder, Grinder.SettingFor(value))} ({FigureFormat.Number(value, 0)} µm)",
         Setting.MedianUm => $"{FigureFormat.Number(value, 0)} µm",
-        Setting.ReleaseS => FigureFormat.Clock(value),
+        Setting.SteepEndS => FigureFormat.Clock(value),
         Setting.Turns => $"{FigureFormat.Number(value, 0)} turns",
         _ => FigureFormat.Seconds(value),
     };
@@ -417,30 +417,30 @@ public sealed class PlanSettings
         return set(word.MiddleUm);
     }
 
-    private TypedNumber? ReadRelease()
+    private TypedNumber? ReadSteepEnd()
     {
-        if (Settings.Get(Forecast, Setting.ReleaseS) is not { } standsS)
+        if (Settings.Get(Forecast, Setting.SteepEndS) is not { } standsS)
         {
             return null;
         }
 
         var stands = FigureFormat.Clock(standsS);
-        var release = TypedNumber.ReadClock(Changed("release", stands) ?? stands, 1, Member.LongestBrewS);
-        if (release.Value is { } value && Pressed is "release+" or "release-")
+        var steepEnd = TypedNumber.ReadClock(Changed("release", stands) ?? stands, 1, Member.LongestBrewS);
+        if (steepEnd.Value is { } value && Pressed is "release+" or "release-")
         {
-            var steppedS = Math.Max(1, release.Value!.Value + (Times * (Pressed[^1] == '+' ? 5 : -5)));
-            release = new TypedNumber(FigureFormat.Clock(steppedS), steppedS, null);
+            var steppedS = Math.Max(1, steepEnd.Value!.Value + (Times * (Pressed[^1] == '+' ? 5 : -5)));
+            steepEnd = new TypedNumber(FigureFormat.Clock(steppedS), steppedS, null);
         }
 
-        if (release.Value is not { } wantedS || release.Text == stands)
+        if (steepEnd.Value is not { } wantedS || steepEnd.Text == stands)
         {
-            return release;
+            return steepEnd;
         }
 
         var applied = Do(new PlanChange.Release(wantedS), $"steep until {FigureFormat.Clock(wantedS)}");
         return applied.Refusal == PlanRefusal.ReleaseTooEarly
-            ? release with { Value = null, Problem = $"It cannot come before {FigureFormat.Clock(applied.Value!.Value)}: what goes before takes that long." }
-            : release;
+            ? steepEnd with { Value = null, Problem = $"It cannot come before {FigureFormat.Clock(applied.Value!.Value)}: what goes before takes that long." }
+            : steepEnd;
     }
 
     private List<Field> ReadMeant()
@@ -524,7 +524,7 @@ public sealed class PlanSettings
             : number;
     }
 
-    private void ReadCharge()
+    private void ReadBatch()
     {
         if (Pressed == "fit")
         {
@@ -565,12 +565,12 @@ public sealed class PlanSettings
             return;
         }
 
-        var stood = Charge;
+        var stood = Batch;
         var saidG = Work.Plan.Held is null ? null : Locks.Holds(Quantity.Dose) ? stood.DoseG : (double?)null;
         foreach (var quantity in Enum.GetValues<Quantity>())
         {
             ReadQuantity(quantity);
-            saidG = quantity == Quantity.Dose && typed.ContainsKey(quantity) ? Charge.DoseG : saidG;
+            saidG = quantity == Quantity.Dose && typed.ContainsKey(quantity) ? Batch.DoseG : saidG;
         }
 
         if (!typed.ContainsKey(Quantity.Ratio) && typed.Count > 0)
@@ -591,22 +591,22 @@ public sealed class PlanSettings
     private void SayDose(double doseG)
     {
         const double Untrue = 0.05;
-        if (!Good || Locks.Holds(Quantity.Dose) || Locks.Holds(Quantity.Water) || Math.Abs(Charge.DoseG - doseG) < Untrue * doseG)
+        if (!Good || Locks.Holds(Quantity.Dose) || Locks.Holds(Quantity.Water) || Math.Abs(Batch.DoseG - doseG) < Untrue * doseG)
         {
             return;
         }
 
-        var ratio = Work.Plan.Held is { } held ? Locks.Last == Quantity.Ratio ? held.Last : held.Before : Charge.Ratio;
+        var ratio = Work.Plan.Held is { } held ? Locks.Last == Quantity.Ratio ? held.Last : held.Before : Batch.Ratio;
         if (AtRatio(doseG, ratio) is not { } given)
         {
             return;
         }
 
-        Answer = $"{format.Dose(doseG)} at {FigureFormat.Ratio(ratio)} is {format.Water(given.Charge.WaterG)} of water and some {format.Drink(given.Forecast.Totals.FinalG)} of drink. For {Shown(Quantity.Drink)} {format.VolumeUnit} the dose is {format.Dose(Charge.DoseG)} now.";
+        Answer = $"{format.Dose(doseG)} at {FigureFormat.Ratio(ratio)} is {format.Water(given.Batch.WaterG)} of water and some {format.Drink(given.Forecast.Totals.FinalG)} of drink. For {Shown(Quantity.Drink)} {format.VolumeUnit} the dose is {format.Dose(Batch.DoseG)} now.";
         Instead = (string.Create(CultureInfo.InvariantCulture, $"dose:{doseG:R}:{ratio:R}"), $"Hold {format.Dose(doseG)} instead");
     }
 
-    /// <summary>The plan with a dose and a ratio held; null where no charge is that.</summary>
+    /// <summary>The plan with a dose and a ratio held; null where no batch is that.</summary>
     private PlanWork? AtRatio(double doseG, double ratio) =>
         Work.Apply(new PlanChange.Hold(Quantity.Ratio, ratio)) is { Refusal: null, Plan: var first }
         && Worked(first, Work.Gear).Apply(new PlanChange.Hold(Quantity.Dose, doseG)) is { Refusal: null, Plan: var second } ? Worked(second, Work.Gear) : null;
@@ -620,9 +620,9 @@ public sealed class PlanSettings
         const double Most = 18;
         var least = Recipe.Steps.Any(step => step is Step.Dilute or Step.Ice) ? LeastShort : LeastStraight;
         var was = stood >= least && stood <= Most;
-        if (Good && was && (Charge.Ratio < least || Charge.Ratio > Most))
+        if (Good && was && (Batch.Ratio < least || Batch.Ratio > Most))
         {
-            Answer = $"The ratio is {FigureFormat.Ratio(Charge.Ratio)} now, since {Locks.Before.ToString().ToLowerInvariant()} and {Locks.Last.ToString().ToLowerInvariant()} are held; {(least == LeastStraight ? "for drinking straight " : "")}1:{FigureFormat.Number(least, 0)} to 1:{FigureFormat.Number(Most, 0)} is usual.";
+            Answer = $"The ratio is {FigureFormat.Ratio(Batch.Ratio)} now, since {Locks.Before.ToString().ToLowerInvariant()} and {Locks.Last.ToString().ToLowerInvariant()} are held; {(least == LeastStraight ? "for drinking straight " : "")}1:{FigureFormat.Number(least, 0)} to 1:{FigureFormat.Number(Most, 0)} is usual.";
             Instead = (string.Create(CultureInfo.InvariantCulture, $"ratio:{stood:R}"), $"Hold {FigureFormat.Ratio(stood)} instead");
         }
     }
@@ -660,7 +660,7 @@ public sealed class PlanSettings
     private void Hold(PlanChange change, Quantity quantity, TypedNumber? number, string? words)
     {
         var kept = Work.Plan.Locks.Edited(quantity).Before.ToString().ToLowerInvariant();
-        if (Do(change, words).Refusal == PlanRefusal.NoCharge)
+        if (Do(change, words).Refusal == PlanRefusal.NoBatch)
         {
             typed[quantity] = (number ?? new TypedNumber(Shown(quantity), null, null)) with
             {
@@ -699,7 +699,7 @@ public sealed class PlanSettings
 
         if (quantity == Quantity.Water && SpokenAmounts.MarkMl(text) is { } markMl)
         {
-            return InOwn(format.Units, Math.Round(AtHand.WaterToG(markMl, Charge.DoseG)));
+            return InOwn(format.Units, Math.Round(AtHand.WaterToG(markMl, Batch.DoseG)));
         }
 
         if (quantity is not (Quantity.Water or Quantity.Drink))
@@ -732,7 +732,7 @@ public sealed class PlanSettings
         GrindSetting = GrindSetting.Problem is null ? new TypedNumber(GrindShown, Grinder is null || !CanGrind ? Recipe.Grind.MedianUm : Work.Plan.Picks.GrinderSetting, null) : GrindSetting;
         if (Release is not { Problem: not null })
         {
-            Release = Settings.Get(Forecast, Setting.ReleaseS) is { } atS ? new TypedNumber(FigureFormat.Clock(atS), atS, null) : null;
+            Release = Settings.Get(Forecast, Setting.SteepEndS) is { } atS ? new TypedNumber(FigureFormat.Clock(atS), atS, null) : null;
         }
 
         // At either end of its scale the grinder may fall short of what was asked for.

@@ -36,9 +36,9 @@ public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, I
             rows.Add(Row($"Brewed: {brew.Name}", brew.TdsPercent, brew.ExtractionYieldPercent, brew.FlavourBalance));
         }
 
-        var nudges = plan.Heavy ? [] : Nudges.Of(plan.Forecast, plan.Settings.Grinder is { } own ? Math.Abs(own.UmPerSetting * own.Step) : 10).Where(nudge => plan.Settings.CanGrind || nudge.Setting != Setting.MedianUm).ToList();
-        var arrows = nudges.ConvertAll(nudge => new MapArrow(nudge.ExtractionYieldPercent, nudge.TdsPercent, Words(nudge, plan)));
-        rows.AddRange(nudges.Select(nudge => Row(Words(nudge, plan), nudge.TdsPercent, nudge.ExtractionYieldPercent, nudge.FlavourBalance)));
+        var sensitivities = plan.Heavy ? [] : Sensitivities.Of(plan.Forecast, plan.Settings.Grinder is { } own ? Math.Abs(own.UmPerSetting * own.Step) : 10).Where(sensitivity => plan.Settings.CanGrind || sensitivity.Setting != Setting.MedianUm).ToList();
+        var arrows = sensitivities.ConvertAll(sensitivity => new MapArrow(sensitivity.ExtractionYieldPercent, sensitivity.TdsPercent, Words(sensitivity, plan)));
+        rows.AddRange(sensitivities.Select(sensitivity => Row(Words(sensitivity, plan), sensitivity.TdsPercent, sensitivity.ExtractionYieldPercent, sensitivity.FlavourBalance)));
         var target = plan.Settings.Recipe.Target?.TdsPercent;
         return new StrengthMapView(StrengthMap.Draw(marks, arrows, target is { } meant ? (meant.Low, meant.High) : null, 440, 300), [.. arrows.Select((arrow, i) => $"{StrengthMap.Letter(i)} {arrow.Label}")], rows);
     }
@@ -46,17 +46,17 @@ public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, I
     private static (string, string, string, string) Row(string what, double tds, double yield, double balance) =>
         (what, FigureFormat.Percent(tds, 2), FigureFormat.Percent(yield), $"{FigureFormat.FlavourBalance(balance)} ({FigureFormat.Signed(balance, 2)})");
 
-    private static string Words(Nudge nudge, PlanModel plan)
+    private static string Words(Sensitivity sensitivity, PlanModel plan)
     {
-        var size = Math.Abs(nudge.By);
-        return nudge.Setting switch
+        var size = Math.Abs(sensitivity.By);
+        return sensitivity.Setting switch
         {
             Setting.DoseG => $"{plan.Format.Dose(size)} more coffee",
             Setting.WaterG => $"{plan.Format.Water(size)} more water",
-            Setting.TemperatureC => $"{FigureFormat.Number(plan.Format.Units.DifferenceFromK(size), 0)} {plan.Format.TemperatureUnit} {(nudge.By > 0 ? "hotter" : "cooler")}",
+            Setting.TemperatureC => $"{FigureFormat.Number(plan.Format.Units.DifferenceFromK(size), 0)} {plan.Format.TemperatureUnit} {(sensitivity.By > 0 ? "hotter" : "cooler")}",
             Setting.MedianUm when plan.Settings.Grinder is { } grinder => $"{FigureFormat.Number(Math.Max(1, Math.Round(size / Math.Abs(grinder.UmPerSetting) / grinder.Step)), 0)} finer ({FigureFormat.Number(size, 0)} µm)",
             Setting.MedianUm => $"{FigureFormat.Number(size, 0)} µm finer",
-            Setting.ReleaseS => $"{FigureFormat.Seconds(size)} longer",
+            Setting.SteepEndS => $"{FigureFormat.Seconds(size)} longer",
             _ => $"{FigureFormat.Number(size, 0)} more turns",
         };
     }

@@ -42,7 +42,7 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench,
     public IReadOnlyDictionary<Outcome, Band> Bands { get; private set; } = new Dictionary<Outcome, Band>();
 
     /// <summary>Water that would bring it to the strength it was planned for, g; 0 where that is not worth it or cannot be.</summary>
-    public double LetDownG { get; private set; }
+    public double DilutionG { get; private set; }
 
     /// <summary>How this barista reads figures.</summary>
     public FigureFormat Format { get; private set; } = null!;
@@ -197,7 +197,7 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench,
         BagNotes = Brew.BagId is { } bagId && await db.Bags.AsNoTracking().FirstOrDefaultAsync(bag => bag.Id == bagId, ct) is { } bag
             ? bag.TastesOf.Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries) : [];
         // Once it is in the cup, water is the one thing that can still be done.
-        LetDownG = Rescue.IsWanted(Real, AsPlanned) ? Rescue.After(Real, AsPlanned, Real.Totals.FinishS + 1).LetDownG : 0;
+        DilutionG = Correction.IsWanted(Real, AsPlanned) ? Correction.After(Real, AsPlanned, Real.Totals.FinishS + 1).DilutionG : 0;
         const long StillWaitedMs = 30L * 60_000;
         TasteAtMs = AsItWas.ChilledC is null && Brew.EndedAtMs is { } endedAtMs && endedAtMs + (long)(1000 * AsItWas.DrinkableAfterS) is var atMs && bench.NowMs < atMs + StillWaitedMs ? atMs : null;
         Yield = Mine?.ReadTdsPercent is { } read && (Brew.Observed(ObservationNames.Beverage) ?? AsItWas.FinalG) is var drinkG

@@ -43,7 +43,7 @@ public sealed class TasteForm
     private TypedNumber score = new("", null, null);
     private TypedNumber reading = new("", null, null);
     private TypedNumber drink = new("", null, null);
-    private TypedNumber letDown = new("", null, null);
+    private TypedNumber dilution = new("", null, null);
 
     private TasteForm(FigureFormat format) => this.format = format;
 
@@ -66,7 +66,7 @@ public sealed class TasteForm
     public Field Drink { get; private set; } = null!;
 
     /// <summary>Water added in sips until it was right.</summary>
-    public Field LetDown { get; private set; } = null!;
+    public Field Dilution { get; private set; } = null!;
 
     /// <summary>Sediment, 0 to 5.</summary>
     public Field Sediment { get; private set; } = null!;
@@ -91,7 +91,7 @@ public sealed class TasteForm
 
     /// <summary>Whether anything was said at all: a slider that nobody touched says nothing.</summary>
     public bool SaysNothing => Sips.All(sip => !sip.Said) && Complaints.Count == 0 && WentWrong.Count == 0 && NotesFound.Count == 0
-        && new[] { Score.Text, Note.Text, Crust.Text, Reading.Text, Drink.Text, LetDown.Text, Sediment.Text, Bed, PressFelt }.All(text => text.Trim().Length == 0);
+        && new[] { Score.Text, Note.Text, Crust.Text, Reading.Text, Drink.Text, Dilution.Text, Sediment.Text, Bed, PressFelt }.All(text => text.Trim().Length == 0);
 
     /// <summary>Whether all that was typed will do.</summary>
     public bool Good { get; private set; } = true;
@@ -117,7 +117,7 @@ public sealed class TasteForm
             mine?.Crust ?? "",
             (mine is null ? readTds : mine.ReadTdsPercent) is { } read ? FigureFormat.Number(read, 2) : "",
             Mass(brew.Observed(ObservationNames.Beverage), format),
-            Mass(brew.Observed(ObservationNames.LetDown), format),
+            Mass(brew.Observed(ObservationNames.Dilution), format),
             Text(mine?.Sediment));
         form.Bed = mine?.Bed is { } bed ? Words<BedLook>.Of(bed) : "";
         form.PressFelt = brew.Observed(ObservationNames.PressFelt) is { } felt ? Words<PressFelt>.Of((PressFelt)(int)Math.Clamp(felt, 0, 2)) : "";
@@ -152,11 +152,11 @@ public sealed class TasteForm
         (form.Score, form.score) = form.Taken(form.Score, 0, 10, "");
         (form.Reading, form.reading) = form.Taken(form.Reading, 0.05, 25, "% TDS");
         (form.Drink, form.drink) = form.Taken(form.Drink, format.Units.MassFromG(1), format.Units.MassFromG(mostG), format.MassUnit);
-        (form.LetDown, form.letDown) = form.Taken(form.LetDown, 0, format.Units.MassFromG(Member.MostWaterG), format.MassUnit);
+        (form.Dilution, form.dilution) = form.Taken(form.Dilution, 0, format.Units.MassFromG(Member.MostWaterG), format.MassUnit);
         form.Sediment = form.Checked(form.Sediment, form.Sediment.Text.Length > 0, 0, 5, "");
         form.Note = form.Plain(form.Note, NoteLength, lines: true);
         form.Crust = form.Plain(form.Crust, CrustLength, lines: false);
-        (form.Drink, form.LetDown, form.pressFeltWas) = (form.Drink with { Was = Value("was.drink") }, form.LetDown with { Was = Value("was.let-down") }, Value("was.press-felt"));
+        (form.Drink, form.Dilution, form.pressFeltWas) = (form.Drink with { Was = Value("was.drink") }, form.Dilution with { Was = Value("was.let-down") }, Value("was.press-felt"));
         form.Bed = Words<BedLook>.Find(Value("bed")) is { } bed ? Words<BedLook>.Of(bed) : "";
         form.PressFelt = Words<PressFelt>.Find(Value("press-felt")) is { } felt ? Words<PressFelt>.Of(felt) : "";
         form.Complaints = [.. Several("complaint").Select(ComplaintList.Find).OfType<Complaint>().Distinct()];
@@ -220,9 +220,9 @@ public sealed class TasteForm
             brew.Observe(ObservationNames.Beverage, Grams(drink, Drink), nowMs);
         }
 
-        if (LetDown.Text.Trim() != LetDown.Was)
+        if (Dilution.Text.Trim() != Dilution.Was)
         {
-            brew.Observe(ObservationNames.LetDown, Grams(letDown, LetDown), nowMs);
+            brew.Observe(ObservationNames.Dilution, Grams(dilution, Dilution), nowMs);
         }
     }
 
@@ -235,14 +235,14 @@ public sealed class TasteForm
             [.. ScaleNames.Select((scale, i) => new Field(prefix + scale.Name, scale.Label, scales[i]))]);
     }
 
-    private void Lay(string scoreText, string note, string crust, string readingText, string drinkText, string letDownText, string sediment)
+    private void Lay(string scoreText, string note, string crust, string readingText, string drinkText, string dilutionText, string sediment)
     {
         Score = new Field("score", "Score", scoreText) { Kind = "number", Hint = "0 to 10, in halves; may be left out", MaxLength = 10 };
         Note = new Field("note", "Note", note) { Kind = "area", Hint = "what it was like, hot, warm and cool", MaxLength = NoteLength };
         Crust = new Field("crust", "Smell at the crust", crust) { MaxLength = CrustLength };
         Reading = new Field("reading", "Refractometer", readingText) { Kind = "number", Unit = "% TDS", Hint = "if there is one; of a filtered, cooled sample", MaxLength = 10 };
         Drink = new Field("drink", "Drink in the cup", drinkText) { Kind = "number", Unit = format.MassUnit, Hint = "as it is drunk", MaxLength = 20, Was = drinkText };
-        LetDown = new Field("let-down", "Water added until it was right", letDownText) { Kind = "number", Unit = format.MassUnit, Hint = "in sips; where you stopped", MaxLength = 20, Was = letDownText };
+        Dilution = new Field("let-down", "Water added until it was right", dilutionText) { Kind = "number", Unit = format.MassUnit, Hint = "in sips; where you stopped", MaxLength = 20, Was = dilutionText };
         Sediment = new Field("sediment", "Sediment", sediment);
     }
 

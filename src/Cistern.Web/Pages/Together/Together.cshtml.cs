@@ -60,7 +60,7 @@ public sealed class TogetherModel(CisternDb db, BenchContext bench, ForecastMode
         Format = await bench.FormatAsync(ct);
         var ids = b.Distinct(StringComparer.Ordinal).Select(text => int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var id) ? id : 0).Take(Beside.Most + 1).ToList();
         var brews = await db.Brews.AsNoTracking().Where(row => ids.Contains(row.Id) && row.State == BrewState.Finished && row.StartedAtMs != null)
-            .Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.SlipAnswers).Include(row => row.Facts).Include(row => row.Barista)
+            .Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.DeviationAnswers).Include(row => row.Facts).Include(row => row.Barista)
             .Include(row => row.Tastings).ThenInclude(tasting => tasting.Barista).AsSplitQuery().ToListAsync(ct);
         var all = new List<BesideOne>();
         foreach (var brew in brews.Where(brew => brew.IsReadable()).OrderBy(brew => brew.OpenedAtMs).ThenBy(brew => brew.Id).Take(Beside.Most))

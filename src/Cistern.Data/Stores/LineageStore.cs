@@ -9,11 +9,11 @@ namespace Cistern.Data.Stores;
 /// <param name="Brewed">How often it was brewed to the end.</param>
 /// <param name="Last">The last of these brews with what it came to and how it tasted; null where there is none.</param>
 /// <param name="Children">The plans that were made of it, the oldest first.</param>
-public sealed record DescentNode(StoredPlan Plan, int Brewed, Brew? Last, IReadOnlyList<DescentNode> Children);
+public sealed record LineageNode(StoredPlan Plan, int Brewed, Brew? Last, IReadOnlyList<LineageNode> Children);
 
 /// <summary>Finds what a plan descends from and what descends from it.</summary>
 /// <param name="db">The data.</param>
-public sealed class DescentStore(CisternDb db)
+public sealed class LineageStore(CisternDb db)
 {
     /// <summary>A descent with more plans than this is told from its first ones.</summary>
     public const int MostPlans = 100;
@@ -21,7 +21,7 @@ public sealed class DescentStore(CisternDb db)
     /// <summary>The first plan of a descent, with all that were made of it and kept; null where there is no such plan.</summary>
     /// <param name="id">A plan of it; it is told even where it has not been kept.</param>
     /// <param name="ct">Stops it.</param>
-    public async Task<DescentNode?> OfAsync(int id, CancellationToken ct)
+    public async Task<LineageNode?> OfAsync(int id, CancellationToken ct)
     {
         if (await FindAsync(id, ct) is not { } first)
         {
@@ -56,7 +56,7 @@ public sealed class DescentStore(CisternDb db)
         var brews = await db.Brews.AsNoTracking().Where(brew => last.Contains(brew.Id)).Include(brew => brew.Facts).Include(brew => brew.Tastings).AsSplitQuery().ToDictionaryAsync(brew => brew.Id, ct);
         return Node(first);
 
-        DescentNode Node(StoredPlan plan) => new(
+        LineageNode Node(StoredPlan plan) => new(
             plan,
             counts.TryGetValue(plan.Id, out var count) ? count.Count : 0,
             counts.TryGetValue(plan.Id, out var known) ? brews.GetValueOrDefault(known.Last) : null,

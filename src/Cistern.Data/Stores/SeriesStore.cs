@@ -5,7 +5,7 @@ namespace Cistern.Data.Stores;
 
 /// <summary>Finds the line a brew belongs to: the brews of its recipe with its coffee, one after another, and those it descends from.</summary>
 /// <param name="db">The data.</param>
-public sealed class LineStore(CisternDb db)
+public sealed class SeriesStore(CisternDb db)
 {
     /// <summary>A line longer than this is told from its newest brews.</summary>
     public const int MostBrews = 12;

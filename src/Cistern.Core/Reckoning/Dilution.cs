@@ -1,7 +1,7 @@
 namespace Cistern.Core.Reckoning;
 
 /// <summary>Letting a strong drink down with water: masses and heat add.</summary>
-public static class LetDown
+public static class Dilution
 {
     /// <summary>Water that brings a drink to a strength, g; 0 where it is no stronger than that.</summary>
     /// <param name="drinkG">The drink, g.</param>

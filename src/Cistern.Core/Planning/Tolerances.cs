@@ -7,7 +7,7 @@ namespace Cistern.Core.Planning;
 /// How far a setting may be off before the cup moves by more than anybody would taste: 0.05 % TDS, or 0.15 of flavour balance.
 /// It answers whether 0.3 g is worth correcting, with a number.
 /// </summary>
-public static class Slack
+public static class Tolerances
 {
     /// <summary>A change of strength that counts, % TDS.</summary>
     public const double TdsPercent = 0.05;
@@ -15,25 +15,25 @@ public static class Slack
     /// <summary>A change of flavour balance that counts.</summary>
     public const double FlavourBalance = 0.15;
 
-    /// <summary>The slack of every setting the recipe has, on the tighter side, in the setting's own unit.</summary>
+    /// <summary>The tolerances of every setting the recipe has, on the tighter side, in the setting's own unit.</summary>
     /// <param name="forecast">The forecast of the recipe.</param>
     /// <returns>Infinity where no change within sense moves the cup that far.</returns>
-    public static IReadOnlyDictionary<Setting, double> Of(Forecast forecast) => forecast.Once(() => new Worked(Reckon(forecast))).Slack;
+    public static IReadOnlyDictionary<Setting, double> Of(Forecast forecast) => forecast.Once(() => new Worked(Reckon(forecast))).Tolerances;
 
     private static Dictionary<Setting, double> Reckon(Forecast forecast)
     {
         var model = forecast.Model.ForDifferences();
         var stands = model.Figures(forecast.Recipe).Totals;
-        var slack = new Dictionary<Setting, double>();
+        var tolerances = new Dictionary<Setting, double>();
         foreach (var setting in Enum.GetValues<Setting>())
         {
             if (Settings.Get(forecast, setting) is { } value)
             {
-                slack[setting] = Tighter(forecast, setting, value, changed => Move(model.Figures(changed).Totals, stands));
+                tolerances[setting] = Tighter(forecast, setting, value, changed => Move(model.Figures(changed).Totals, stands));
             }
         }
 
-        return slack;
+        return tolerances;
     }
 
     /// <summary>A first step, and the furthest that makes sense, in the setting's unit.</summary>
@@ -42,7 +42,7 @@ public static class Slack
         Setting.DoseG or Setting.WaterG => (0.03 * value, 0.5 * value),
         Setting.TemperatureC => (3, 30),
         Setting.MedianUm => (0.06 * value, 0.6 * value),
-        Setting.ReleaseS => (30, Math.Max(600, value)),
+        Setting.SteepEndS => (30, Math.Max(600, value)),
         Setting.Turns => (3, 30),
         _ => (5, 60),
     };
@@ -54,7 +54,7 @@ public static class Slack
     private static double Tighter(Forecast forecast, Setting setting, double value, Func<Recipe, double> move)
     {
         var (first, furthest) = Reach(setting, value);
-        var down = Math.Min(furthest, setting switch { Setting.Turns => value, Setting.PressS => value - 1, Setting.ReleaseS => value - EarliestS(forecast), _ => 0.95 * value });
+        var down = Math.Min(furthest, setting switch { Setting.Turns => value, Setting.PressS => value - 1, Setting.SteepEndS => value - EarliestS(forecast), _ => 0.95 * value });
         double At(int sign, double far) => move(Settings.With(forecast, setting, value + (sign * far)));
         var sides = new List<(int Sign, double Furthest, double Far, double Moved)>(2);
         foreach (var (sign, most) in ((int, double)[])[(-1, down), (1, furthest)])
@@ -104,7 +104,7 @@ public static class Slack
     private static double EarliestS(Forecast forecast)
     {
         var filledS = 0.0;
-        for (var i = 0; i < Settings.ReleaseIndex(forecast.Recipe); i++)
+        for (var i = 0; i < Settings.SteepEndIndex(forecast.Recipe); i++)
         {
             filledS = Verb.TraitsOf(forecast.Recipe.Steps[i]).BringsWater ? forecast.Timings[i].EndS : filledS;
         }
@@ -112,5 +112,5 @@ public static class Slack
         return filledS;
     }
 
-    private sealed record Worked(IReadOnlyDictionary<Setting, double> Slack);
+    private sealed record Worked(IReadOnlyDictionary<Setting, double> Tolerances);
 }

@@ -5,7 +5,7 @@ namespace Cistern.Core.Reckoning;
 /// <summary>Coffee and water for a brew.</summary>
 /// <param name="DoseG">Dry grounds, g.</param>
 /// <param name="WaterG">Water poured, g.</param>
-public readonly record struct Charge(double DoseG, double WaterG)
+public readonly record struct Batch(double DoseG, double WaterG)
 {
     /// <summary>Water per coffee, g/g: the n of 1:n.</summary>
     public double Ratio => WaterG / DoseG;
@@ -19,10 +19,10 @@ public readonly record struct Charge(double DoseG, double WaterG)
     /// <param name="vessel">The vessel, for what its bed keeps and what stays behind.</param>
     /// <exception cref="ArgumentOutOfRangeException">The bed would keep all the water.</exception>
     /// <remarks>Mass balance: water = beverage + hold × dose + residue.</remarks>
-    public static Charge ForBeverage(double beverageG, double ratio, Vessel vessel)
+    public static Batch ForBeverage(double beverageG, double ratio, Vessel vessel)
     {
         ArgumentOutOfRangeException.ThrowIfLessThanOrEqual(ratio, vessel.HoldGPerG);
         var doseG = (beverageG + vessel.ResidueG) / (ratio - vessel.HoldGPerG);
-        return new Charge(doseG, doseG * ratio);
+        return new Batch(doseG, doseG * ratio);
     }
 }

@@ -9,7 +9,7 @@ using Cistern.Core.Reckoning;
 namespace Cistern.Core.Advising;
 
 /// <summary>Each thing that can be changed: by which steps and how far, and the recipe with it changed.</summary>
-internal static class Levers
+internal static class Adjustments
 {
     /// <summary>One change is no new recipe: a setting moves no further than this share of itself, either way. Judged.</summary>
     private const double Far = 0.3;
@@ -27,92 +27,92 @@ internal static class Levers
     private const string LeaveLast = "Let the mud sink, and leave the last sip.";
 
     /// <summary>Those whose value is sought on a dial.</summary>
-    public static ImmutableArray<Lever> Sought { get; } = [Lever.Grind, Lever.Temperature, Lever.Dose, Lever.Water, Lever.Release, Lever.Turns, Lever.PressTime, Lever.LetDown];
+    public static ImmutableArray<Adjustment> Sought { get; } = [Adjustment.Grind, Adjustment.Temperature, Adjustment.Dose, Adjustment.Water, Adjustment.Release, Adjustment.Turns, Adjustment.PressTime, Adjustment.Dilution];
 
     /// <summary>The lever's name in the open files.</summary>
-    public static string Word(Lever lever, Recipe recipe) => lever switch
+    public static string Word(Adjustment adjustment, Recipe recipe) => adjustment switch
     {
-        Lever.Grind => "medianUm",
-        Lever.Temperature => recipe.Brewer.Family == VesselFamily.Siphon ? "holdC" : "temperatureC",
-        Lever.Dose => "doseG",
-        Lever.Water => "waterG",
-        Lever.Charge => "charge",
-        Lever.Release => "releaseS",
-        Lever.Turns => "turns",
-        Lever.PressTime => "pressS",
-        Lever.LetDown => "letDownG",
-        Lever.Flame => "flameW",
-        Lever.Swirl => "swirl",
-        Lever.Settle => "settleS",
-        Lever.Rinse => "rinse-filter",
-        Lever.Preheat => "preheat",
-        Lever.DrawBack => "drawBack",
-        Lever.Filter => "filter",
-        Lever.Wrap => "wrapped",
-        Lever.Stand => "standS",
+        Adjustment.Grind => "medianUm",
+        Adjustment.Temperature => recipe.Brewer.Family == VesselFamily.Siphon ? "holdC" : "temperatureC",
+        Adjustment.Dose => "doseG",
+        Adjustment.Water => "waterG",
+        Adjustment.Batch => "charge",
+        Adjustment.Release => "releaseS",
+        Adjustment.Turns => "turns",
+        Adjustment.PressTime => "pressS",
+        Adjustment.Dilution => "letDownG",
+        Adjustment.Flame => "flameW",
+        Adjustment.Swirl => "swirl",
+        Adjustment.Settle => "settleS",
+        Adjustment.Rinse => "rinse-filter",
+        Adjustment.Preheat => "preheat",
+        Adjustment.DrawBack => "drawBack",
+        Adjustment.Filter => "filter",
+        Adjustment.Wrap => "wrapped",
+        Adjustment.Stand => "standS",
         _ => "as-planned",
     };
 
     /// <summary>The lever's unit.</summary>
-    public static string Unit(Lever lever) => lever switch
+    public static string Unit(Adjustment adjustment) => adjustment switch
     {
-        Lever.Grind => "µm",
-        Lever.Temperature => "°C",
-        Lever.Dose or Lever.Water or Lever.LetDown or Lever.Charge => "g",
-        Lever.Release or Lever.PressTime or Lever.Settle or Lever.Stand => "s",
-        Lever.Turns or Lever.Swirl => "turns",
-        Lever.Flame => "W",
+        Adjustment.Grind => "µm",
+        Adjustment.Temperature => "°C",
+        Adjustment.Dose or Adjustment.Water or Adjustment.Dilution or Adjustment.Batch => "g",
+        Adjustment.Release or Adjustment.PressTime or Adjustment.Settle or Adjustment.Stand => "s",
+        Adjustment.Turns or Adjustment.Swirl => "turns",
+        Adjustment.Flame => "W",
         _ => "",
     };
 
     /// <summary>Where a lever stands, and where it can be set: its range and steps; null where this brew has no such thing.</summary>
-    public static (double Stands, Dial Dial)? Of(Lever lever, Forecast now, AdviceGear gear, bool canGrind)
+    public static (double Stands, Dial Dial)? Of(Adjustment adjustment, Forecast now, AdviceGear gear, bool canGrind)
     {
-        if (lever == Lever.LetDown)
+        if (adjustment == Adjustment.Dilution)
         {
-            return LetDown(now.Recipe) is { } water ? (water.WaterG, new Dial(Setting.WaterG, new Span(Math.Max(1, 0.5 * water.WaterG), 1.6 * water.WaterG), 1, water.WaterG)) : null;
+            return Dilution(now.Recipe) is { } water ? (water.WaterG, new Dial(Setting.WaterG, new Span(Math.Max(1, 0.5 * water.WaterG), 1.6 * water.WaterG), 1, water.WaterG)) : null;
         }
 
-        if (!Sought.Contains(lever))
+        if (!Sought.Contains(adjustment))
         {
             return null;
         }
 
-        var setting = SettingOf(lever);
-        if (Settings.Get(now, setting) is not { } stands || (lever == Lever.Grind && !canGrind))
+        var setting = SettingOf(adjustment);
+        if (Settings.Get(now, setting) is not { } stands || (adjustment == Adjustment.Grind && !canGrind))
         {
             return null;
         }
 
         var usual = Dial.Usual(now, setting);
-        var dial = lever switch
+        var dial = adjustment switch
         {
-            Lever.Grind => gear.Grinder is { Grinds: true } grinder ? Held(Milled(grinder), stands) : Held(new Dial(setting, new Span(250, 1600), AdviceGear.UsualGrindStepUm, stands), stands),
+            Adjustment.Grind => gear.Grinder is { Grinds: true } grinder ? Held(Milled(grinder), stands) : Held(new Dial(setting, new Span(250, 1600), AdviceGear.UsualGrindStepUm, stands), stands),
             // A kettle is set to whole degrees; one that stands between two is moved by whole ones.
-            Lever.Temperature => usual with { Origin = stands, Range = new Span(Math.Max(Math.Min(CoolestC, stands), stands - FarK), Math.Max(stands, Math.Min(usual.Range.High, stands + FarK))) },
-            Lever.Dose => usual with { Origin = stands, Range = new Span((1 - Far) * stands, Math.Max(stands, Math.Min((1 + Far) * stands, gear.LeftG ?? double.PositiveInfinity))) },
-            Lever.Water => usual with { Origin = stands, StepSize = stands < 300 ? 2 : 5, Range = new Span((1 - Far) * stands, (1 + Far) * stands) },
-            Lever.Release => usual with { Origin = stands, Range = Window(now) ?? new Span(0.5 * stands, Math.Max(1.6 * stands, stands + 45)) },
-            Lever.Turns => usual with { Range = new Span(0, Math.Max(12, stands)) },
+            Adjustment.Temperature => usual with { Origin = stands, Range = new Span(Math.Max(Math.Min(CoolestC, stands), stands - FarK), Math.Max(stands, Math.Min(usual.Range.High, stands + FarK))) },
+            Adjustment.Dose => usual with { Origin = stands, Range = new Span((1 - Far) * stands, Math.Max(stands, Math.Min((1 + Far) * stands, gear.LeftG ?? double.PositiveInfinity))) },
+            Adjustment.Water => usual with { Origin = stands, StepSize = stands < 300 ? 2 : 5, Range = new Span((1 - Far) * stands, (1 + Far) * stands) },
+            Adjustment.Release => usual with { Origin = stands, Range = Window(now) ?? new Span(0.5 * stands, Math.Max(1.6 * stands, stands + 45)) },
+            Adjustment.Turns => usual with { Range = new Span(0, Math.Max(12, stands)) },
             _ => usual with { Range = new Span(Math.Max(8, 0.6 * stands), Math.Max(60, stands)) },
         };
         return (stands, dial);
     }
 
     /// <summary>The recipe with a lever moved.</summary>
-    /// <param name="lever">Which; one that is sought.</param>
+    /// <param name="adjustment">Which; one that is sought.</param>
     /// <param name="now">The forecast of the recipe as it is.</param>
     /// <param name="value">Where to.</param>
-    public static Recipe With(Lever lever, Forecast now, double value) => lever switch
+    public static Recipe With(Adjustment adjustment, Forecast now, double value) => adjustment switch
     {
-        Lever.LetDown => now.Recipe with { Steps = now.Recipe.Steps.Replace(LetDown(now.Recipe)!, LetDown(now.Recipe)! with { WaterG = value }) },
-        Lever.Charge => Scaling.To(now.Recipe, new Charge(value, value / now.Recipe.Coffee.DoseG * now.Recipe.WaterG)),
-        Lever.Release => Settings.With(now with { Recipe = WithStirUntil(now, value) }, Setting.ReleaseS, value),
-        _ => Settings.With(now, SettingOf(lever), value),
+        Adjustment.Dilution => now.Recipe with { Steps = now.Recipe.Steps.Replace(Dilution(now.Recipe)!, Dilution(now.Recipe)! with { WaterG = value }) },
+        Adjustment.Batch => Scaling.To(now.Recipe, new Batch(value, value / now.Recipe.Coffee.DoseG * now.Recipe.WaterG)),
+        Adjustment.Release => Settings.With(now with { Recipe = WithStirUntil(now, value) }, Setting.SteepEndS, value),
+        _ => Settings.With(now, SettingOf(adjustment), value),
     };
 
     /// <summary>Changes that are one thing done or not, or that answer one complaint alone; those this recipe can take.</summary>
-    public static IEnumerable<(Lever Lever, double From, double To, Recipe Recipe)> Single(Forecast now, Complaint complaint, AdviceGear gear)
+    public static IEnumerable<(Adjustment Adjustment, double From, double To, Recipe Recipe)> Single(Forecast now, Complaint complaint, AdviceGear gear)
     {
         var recipe = now.Recipe;
         var steps = recipe.Steps;
@@ -123,24 +123,24 @@ internal static class Levers
                 // As much as it lacks of what must be left over, and a little more, to a burner's tens.
                 var lacksW = Math.Max(20, 60 - (now.Totals.FlameMarginW ?? 0));
                 var toW = Math.Ceiling((flameW + lacksW) / 10) * 10;
-                yield return (Lever.Flame, flameW, toW, recipe with { Steps = steps.Replace(burner, burner with { FlameW = toW }) });
+                yield return (Adjustment.Flame, flameW, toW, recipe with { Steps = steps.Replace(burner, burner with { FlameW = toW }) });
                 break;
             case Complaint.HighAndDry or Complaint.PastyWalls when Acts.LastWater(recipe) is >= 0 and var pour:
                 // A chamber over a flame is never swirled: what is stirred already is stirred along its wall.
                 if (recipe.Brewer.Family != VesselFamily.Siphon)
                 {
-                    yield return (Lever.Swirl, 0, 2, recipe with { Steps = steps.Insert(pour + 1, new Step.Swirl { Turns = 2, OverS = 3 }) });
+                    yield return (Adjustment.Swirl, 0, 2, recipe with { Steps = steps.Insert(pour + 1, new Step.Swirl { Turns = 2, OverS = 3 }) });
                 }
                 else if (steps.OfType<Step.Stir>().FirstOrDefault() is { } stir && stir.Note != AlongTheWall)
                 {
-                    yield return (Lever.Swirl, 0, stir.Turns, recipe with { Steps = steps.Replace(stir, stir with { Note = AlongTheWall }) });
+                    yield return (Adjustment.Swirl, 0, stir.Turns, recipe with { Steps = steps.Replace(stir, stir with { Note = AlongTheWall }) });
                 }
 
                 break;
             case Complaint.Muddy:
                 if (Vessel.FilterOf(recipe.Brewer) is Filter.Paper or Filter.MetalDisc)
                 {
-                    yield return (Lever.Filter, 0, 1, recipe with { Brewer = recipe.Brewer with { Filter = Filter.DensePaper } });
+                    yield return (Adjustment.Filter, 0, 1, recipe with { Brewer = recipe.Brewer with { Filter = Filter.DensePaper } });
                 }
 
                 if (Find<Step.Decant>() is not { } decant)
@@ -148,7 +148,7 @@ internal static class Levers
                     const double SinksS = 60;
                     if (!steps.Any(step => step is Step.Wait { Note: LeaveLast }))
                     {
-                        yield return (Lever.Stand, 0, SinksS, recipe with { Steps = steps.Insert(Served(recipe), new Step.Wait(SinksS) { Note = LeaveLast }) });
+                        yield return (Adjustment.Stand, 0, SinksS, recipe with { Steps = steps.Insert(Served(recipe), new Step.Wait(SinksS) { Note = LeaveLast }) });
                     }
 
                     break;
@@ -157,7 +157,7 @@ internal static class Levers
                 var before = steps.IndexOf(decant);
                 var waitS = before > 0 && steps[before - 1] is Step.Wait wait ? wait.ForS : 0;
                 const double LongerS = 60;
-                yield return (Lever.Settle, waitS, waitS + LongerS, recipe with
+                yield return (Adjustment.Settle, waitS, waitS + LongerS, recipe with
                 {
                     Steps = waitS > 0
                         ? Settings.Shifted(steps.SetItem(before - 1, ((Step.Wait)steps[before - 1]) with { ForS = waitS + LongerS }).ToBuilder(), before, LongerS)
@@ -165,28 +165,28 @@ internal static class Levers
                 });
                 break;
             case Complaint.Papery when Vessel.Of(recipe.Brewer).Filter is Filter.Paper or Filter.DensePaper && !steps.Any(step => step is Step.RinseFilter { Hot: true }):
-                yield return (Lever.Rinse, 0, 1, recipe with { Steps = Find<Step.RinseFilter>() is { } cold ? steps.Replace(cold, cold with { Hot = true }) : steps.Insert(0, new Step.RinseFilter()) });
+                yield return (Adjustment.Rinse, 0, 1, recipe with { Steps = Find<Step.RinseFilter>() is { } cold ? steps.Replace(cold, cold with { Hot = true }) : steps.Insert(0, new Step.RinseFilter()) });
                 break;
             case Complaint.TooCool when recipe.Brewer.Family != VesselFamily.Siphon:
                 if (!steps.Any(step => step is Step.Preheat))
                 {
-                    yield return (Lever.Preheat, 0, 1, recipe with { Steps = steps.Insert(0, new Step.Preheat()) });
+                    yield return (Adjustment.Preheat, 0, 1, recipe with { Steps = steps.Insert(0, new Step.Preheat()) });
                 }
 
                 if (!recipe.Brewer.Wrapped)
                 {
-                    yield return (Lever.Wrap, 0, 1, recipe with { Brewer = recipe.Brewer with { Wrapped = true } });
+                    yield return (Adjustment.Wrap, 0, 1, recipe with { Brewer = recipe.Brewer with { Wrapped = true } });
                 }
 
                 break;
             case Complaint.WeakRunoff when Find<Step.SeatPlunger>() is { DrawBack: false } seat && recipe.Brewer.Family == VesselFamily.TubePress:
-                yield return (Lever.DrawBack, 0, 1, recipe with { Steps = steps.Replace(seat, seat with { DrawBack = true }) });
+                yield return (Adjustment.DrawBack, 0, 1, recipe with { Steps = steps.Replace(seat, seat with { DrawBack = true }) });
                 break;
             case Complaint.TooLittle when gear.CupG is { } cupG && now.Totals.FinalG > 0:
                 var doseG = Math.Round(recipe.Coffee.DoseG * cupG / now.Totals.FinalG, 1);
                 if (doseG <= (gear.LeftG ?? double.PositiveInfinity))
                 {
-                    yield return (Lever.Charge, recipe.Coffee.DoseG, doseG, With(Lever.Charge, now, doseG));
+                    yield return (Adjustment.Batch, recipe.Coffee.DoseG, doseG, With(Adjustment.Batch, now, doseG));
                 }
 
                 break;
@@ -199,7 +199,7 @@ internal static class Levers
     }
 
     /// <summary>A recipe whose drink is diluted with so much water at its end, g; diluted with nothing before, it is at the plan's own temperature.</summary>
-    public static Recipe LetDownTo(Recipe recipe, double waterG) => recipe with { Steps = LetDown(recipe) is { } step ? recipe.Steps.Replace(step, step with { WaterG = waterG }) : recipe.Steps.Insert(Served(recipe), new Step.Dilute(waterG)) };
+    public static Recipe DilutedTo(Recipe recipe, double waterG) => recipe with { Steps = Dilution(recipe) is { } step ? recipe.Steps.Replace(step, step with { WaterG = waterG }) : recipe.Steps.Insert(Served(recipe), new Step.Dilute(waterG)) };
 
     /// <summary>Where the drink is served: what comes from there on does nothing to it.</summary>
     private static int Served(Recipe recipe)
@@ -216,23 +216,23 @@ internal static class Levers
     /// <summary>The recipe with what is stirred until the release stirred no longer than that.</summary>
     private static Recipe WithStirUntil(Forecast now, double untilS)
     {
-        var (recipe, before) = (now.Recipe, Acts.ReleaseIndex(now.Recipe) - 1);
+        var (recipe, before) = (now.Recipe, Acts.SteepEndIndex(now.Recipe) - 1);
         return before >= 0 && recipe.Steps[before] is Step.Stir { Continuous: true } stir && now.Timings[before].StartS + stir.OverS > untilS && untilS > now.Timings[before].StartS
             ? recipe with { Steps = recipe.Steps.SetItem(before, stir with { OverS = untilS - now.Timings[before].StartS }) } : recipe;
     }
 
-    private static Step.Dilute? LetDown(Recipe recipe) => recipe.Steps.OfType<Step.Dilute>().LastOrDefault();
+    private static Step.Dilute? Dilution(Recipe recipe) => recipe.Steps.OfType<Step.Dilute>().LastOrDefault();
 
-    private static Setting SettingOf(Lever lever) => lever switch
+    private static Setting SettingOf(Adjustment adjustment) => adjustment switch
     {
-        Lever.Grind => Setting.MedianUm,
-        Lever.Temperature => Setting.TemperatureC,
-        Lever.Dose => Setting.DoseG,
-        Lever.Water => Setting.WaterG,
-        Lever.Release => Setting.ReleaseS,
-        Lever.Turns => Setting.Turns,
-        Lever.PressTime => Setting.PressS,
-        _ => throw new ArgumentOutOfRangeException(nameof(lever), lever, "It has no setting of its own."),
+        Adjustment.Grind => Setting.MedianUm,
+        Adjustment.Temperature => Setting.TemperatureC,
+        Adjustment.Dose => Setting.DoseG,
+        Adjustment.Water => Setting.WaterG,
+        Adjustment.Release => Setting.SteepEndS,
+        Adjustment.Turns => Setting.Turns,
+        Adjustment.PressTime => Setting.PressS,
+        _ => throw new ArgumentOutOfRangeException(nameof(adjustment), adjustment, "It has no setting of its own."),
     };
 
     /// <summary>The steps of a grinder, finest first: a table may run either way.</summary>
@@ -248,5 +248,5 @@ internal static class Levers
         Range = new Span(Math.Clamp(0.6 * stands, Math.Min(dial.Range.Low, stands), dial.Range.High), Math.Clamp(1.6 * stands, dial.Range.Low, Math.Max(dial.Range.High, stands))),
     };
 
-    private static Span? Window(Forecast now) => Settings.ReleaseIndex(now.Recipe) is >= 0 and var index ? now.Recipe.Steps[index].WindowOfStart : null;
+    private static Span? Window(Forecast now) => Settings.SteepEndIndex(now.Recipe) is >= 0 and var index ? now.Recipe.Steps[index].WindowOfStart : null;
 }

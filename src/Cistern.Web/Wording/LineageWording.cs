@@ -4,10 +4,10 @@ using Cistern.Data.Stores;
 namespace Cistern.Web.Wording;
 
 /// <summary>What the plans of a descent did, in words.</summary>
-public static class DescentWording
+public static class LineageWording
 {
     /// <summary>How often a plan was brewed and what its last brew came to, against the last of what it was made of.</summary>
-    public static string Did(DescentNode node, DescentNode? parent)
+    public static string Did(LineageNode node, LineageNode? parent)
     {
         if (node.Last is not { Facts: { } facts } last)
         {

@@ -5,7 +5,7 @@ using Cistern.Core.Recipes;
 namespace Cistern.Core.Brewing;
 
 /// <summary>What went otherwise than planned, as far as the clock and what was weighed can tell. Kept by its word.</summary>
-public enum SlipKind
+public enum DeviationKind
 {
     /// <summary>The release is due and has not begun; s over.</summary>
     ReleaseDue,
@@ -57,14 +57,14 @@ public enum SlipKind
 /// <param name="Kind">What.</param>
 /// <param name="Step">The step it was at, counted from 0.</param>
 /// <param name="Amount">By how much, in the unit of its kind; over 0.</param>
-public readonly record struct Slip(SlipKind Kind, int Step, double Amount)
+public readonly record struct Deviation(DeviationKind Kind, int Step, double Amount)
 {
     /// <summary>It is answered by the hand alone: no setting that is left makes it better.</summary>
-    public bool OfFlow => Kind is SlipKind.DrainSlow or SlipKind.DrainStalled or SlipKind.PressSlow or SlipKind.PressEasy or SlipKind.FlameWeak;
+    public bool OfFlow => Kind is DeviationKind.DrainSlow or DeviationKind.DrainStalled or DeviationKind.PressSlow or DeviationKind.PressEasy or DeviationKind.FlameWeak;
 }
 
 /// <summary>Finds what went otherwise, from time and weight.</summary>
-public static class Slips
+public static class Deviations
 {
     /// <summary>A scale and a hand are good to this, g; under it nothing was poured wrongly. Judged.</summary>
     public const double LeastPouredG = 3;
@@ -83,26 +83,26 @@ public static class Slips
     /// <param name="run">Where the brew stands.</param>
     /// <param name="actuals">What was weighed.</param>
     /// <param name="nowS">Now, s on the clock.</param>
-    public static ImmutableArray<Slip> Of(Forecast plan, BrewRun run, Actuals actuals, double nowS)
+    public static ImmutableArray<Deviation> Of(Forecast plan, BrewRun run, Actuals actuals, double nowS)
     {
         if (!run.ClockRuns)
         {
             return [];
         }
 
-        var found = ImmutableArray.CreateBuilder<Slip>();
+        var found = ImmutableArray.CreateBuilder<Deviation>();
         OfFlow(plan, run, nowS, found);
-        OfRelease(plan, run, nowS, found);
+        OfSteepEnd(plan, run, nowS, found);
         var steps = plan.Recipe.Steps;
         for (var i = steps.Length - 1; i >= 0; i--)
         {
             if (steps[i] is Step.Pour pour && actuals.PouredG.TryGetValue(i, out var totalG) && Math.Abs(totalG - pour.ToG) >= LeastPouredG)
             {
-                found.Add(new Slip(totalG > pour.ToG ? SlipKind.PouredOver : SlipKind.PouredUnder, i, Math.Abs(totalG - pour.ToG)));
+                found.Add(new Deviation(totalG > pour.ToG ? DeviationKind.PouredOver : DeviationKind.PouredUnder, i, Math.Abs(totalG - pour.ToG)));
             }
             else if (steps[i] is Step.AddCoffee && actuals.DoseG is { } doseG && Math.Abs(doseG - plan.Recipe.Coffee.DoseG) >= LeastDoseG)
             {
-                found.Add(new Slip(doseG > plan.Recipe.Coffee.DoseG ? SlipKind.DoseOver : SlipKind.DoseUnder, i, Math.Abs(doseG - plan.Recipe.Coffee.DoseG)));
+                found.Add(new Deviation(doseG > plan.Recipe.Coffee.DoseG ? DeviationKind.DoseOver : DeviationKind.DoseUnder, i, Math.Abs(doseG - plan.Recipe.Coffee.DoseG)));
             }
         }
 
@@ -111,18 +111,18 @@ public static class Slips
     }
 
     /// <summary>What only instruments can tell.</summary>
-    private static void OfInstruments(Forecast plan, BrewRun run, Actuals actuals, ImmutableArray<Slip>.Builder found)
+    private static void OfInstruments(Forecast plan, BrewRun run, Actuals actuals, ImmutableArray<Deviation>.Builder found)
     {
         var steps = plan.Recipe.Steps;
         var offK = (actuals.WaterC ?? plan.Recipe.Water.TemperatureC) - plan.Recipe.Water.TemperatureC;
         if (Math.Abs(offK) >= LeastWaterK)
         {
-            found.Add(new Slip(offK < 0 ? SlipKind.WaterCool : SlipKind.WaterHot, RecipeChecker.AnchorIndex(plan.Recipe), Math.Abs(offK)));
+            found.Add(new Deviation(offK < 0 ? DeviationKind.WaterCool : DeviationKind.WaterHot, RecipeChecker.AnchorIndex(plan.Recipe), Math.Abs(offK)));
         }
 
         foreach (var step in actuals.Unstirred.Order())
         {
-            found.Add(new Slip(SlipKind.StirForgotten, step, (steps[step] as Step.Stirring)?.Turns ?? 1));
+            found.Add(new Deviation(DeviationKind.StirForgotten, step, (steps[step] as Step.Stirring)?.Turns ?? 1));
         }
 
         if (actuals.FlameW is { } flameW && plan.Totals.FlameMarginW is { } spareW && steps.OfType<Step.LightBurner>().FirstOrDefault() is { } burner)
@@ -130,7 +130,7 @@ public static class Slips
             var shortW = LeastSpareW - (spareW + flameW - (burner.FlameW ?? ForecastModel.UsualFlameW));
             if (shortW > 0 && run.Done.All(done => steps.Length <= done.Index || steps[done.Index] is not Step.RemoveBurner))
             {
-                found.Add(new Slip(SlipKind.FlameWeak, steps.IndexOf(burner), shortW));
+                found.Add(new Deviation(DeviationKind.FlameWeak, steps.IndexOf(burner), shortW));
             }
         }
 
@@ -139,57 +139,57 @@ public static class Slips
             var underS = FlowVerdicts.Band(steps[done.Index].Window, plan.Timings[done.Index].LengthS).Low - (done.EndS!.Value - done.StartS!.Value);
             if (underS >= 1 && done.By == EndedBy.Seen)
             {
-                found.Add(new Slip(SlipKind.PressEasy, done.Index, underS));
+                found.Add(new Deviation(DeviationKind.PressEasy, done.Index, underS));
             }
         }
     }
 
-    private static void OfFlow(Forecast plan, BrewRun run, double nowS, ImmutableArray<Slip>.Builder found)
+    private static void OfFlow(Forecast plan, BrewRun run, double nowS, ImmutableArray<Deviation>.Builder found)
     {
-        if (run.Present is not { } present || present.Index >= plan.Recipe.Steps.Length || (present.BegunS is null && present.Index == Acts.ReleaseIndex(plan.Recipe)))
+        if (run.Present is not { } present || present.Index >= plan.Recipe.Steps.Length || (present.BegunS is null && present.Index == Acts.SteepEndIndex(plan.Recipe)))
         {
             return;
         }
 
         var lastsS = nowS - present.StartS;
-        SlipKind? kind = plan.Recipe.Steps[present.Index] switch
+        DeviationKind? kind = plan.Recipe.Steps[present.Index] switch
         {
-            Step.Press => SlipKind.PressSlow,
-            Step.Drain => lastsS > ForecastModel.StallsAfterS ? SlipKind.DrainStalled : SlipKind.DrainSlow,
+            Step.Press => DeviationKind.PressSlow,
+            Step.Drain => lastsS > ForecastModel.StallsAfterS ? DeviationKind.DrainStalled : DeviationKind.DrainSlow,
             _ => null,
         };
         // Of both a window is of how long they take.
         var longestS = FlowVerdicts.Band(plan.Recipe.Steps[present.Index].Window, present.LengthS).High;
         if (kind is { } slow && lastsS > longestS)
         {
-            found.Add(new Slip(slow, present.Index, lastsS - longestS));
+            found.Add(new Deviation(slow, present.Index, lastsS - longestS));
         }
     }
 
-    private static void OfRelease(Forecast plan, BrewRun run, double nowS, ImmutableArray<Slip>.Builder found)
+    private static void OfSteepEnd(Forecast plan, BrewRun run, double nowS, ImmutableArray<Deviation>.Builder found)
     {
-        var release = Acts.ReleaseIndex(plan.Recipe);
-        if (release < 0)
+        var steepEnd = Acts.SteepEndIndex(plan.Recipe);
+        if (steepEnd < 0)
         {
             return;
         }
 
-        var beganS = run.Present is { } present && present.Index == release ? present.BegunS : run.Done.FirstOrDefault(done => done.Index == release) is { StartS: { } startS, IsKnown: true } ? startS : null;
-        if (beganS is null && run.Present?.Index != release)
+        var beganS = run.Present is { } present && present.Index == steepEnd ? present.BegunS : run.Done.FirstOrDefault(done => done.Index == steepEnd) is { StartS: { } startS, IsKnown: true } ? startS : null;
+        if (beganS is null && run.Present?.Index != steepEnd)
         {
             return;
         }
 
-        var verdict = FlowVerdicts.OfRelease(plan, run, release, beganS ?? nowS);
+        var verdict = FlowVerdicts.OfSteepEnd(plan, run, steepEnd, beganS ?? nowS);
         if (beganS is not null && verdict.LowS - verdict.ActualS >= 1)
         {
-            found.Add(new Slip(SlipKind.ReleasedEarly, release, verdict.LowS - verdict.ActualS));
+            found.Add(new Deviation(DeviationKind.ReleasedEarly, steepEnd, verdict.LowS - verdict.ActualS));
         }
         else if (verdict.ActualS - verdict.HighS >= 1)
         {
             // Without a window of its own it is told from when it was due, not from when it began to matter.
-            var sinceS = verdict.Set ? verdict.HighS : plan.Timings[release].StartS;
-            found.Add(new Slip(beganS is null ? SlipKind.ReleaseDue : SlipKind.ReleasedLate, release, verdict.ActualS - sinceS));
+            var sinceS = verdict.Set ? verdict.HighS : plan.Timings[steepEnd].StartS;
+            found.Add(new Deviation(beganS is null ? DeviationKind.ReleaseDue : DeviationKind.ReleasedLate, steepEnd, verdict.ActualS - sinceS));
         }
     }
 }

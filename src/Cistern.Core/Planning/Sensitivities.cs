@@ -10,20 +10,20 @@ namespace Cistern.Core.Planning;
 /// <param name="TdsPercent">The strength it then comes to, %.</param>
 /// <param name="ExtractionYieldPercent">The extraction yield it then comes to, %.</param>
 /// <param name="FlavourBalance">The flavour balance it then comes to; a judgement.</param>
-public readonly record struct Nudge(Setting Setting, double By, double TdsPercent, double ExtractionYieldPercent, double FlavourBalance);
+public readonly record struct Sensitivity(Setting Setting, double By, double TdsPercent, double ExtractionYieldPercent, double FlavourBalance);
 
 /// <summary>Which way each setting moves a plan on the map of strength against yield.</summary>
-public static class Nudges
+public static class Sensitivities
 {
-    /// <summary>One nudge for each setting the recipe has, towards more coffee in the cup where there are two ways.</summary>
+    /// <summary>One sensitivity for each setting the recipe has, towards more coffee in the cup where there are two ways.</summary>
     /// <param name="forecast">The forecast of the recipe.</param>
     /// <param name="grindStepUm">The grinder's own step, µm; over 0.</param>
     /// <returns>Settings that cannot be nudged, as a kettle already at the boil, are left out.</returns>
-    public static IReadOnlyList<Nudge> Of(Forecast forecast, double grindStepUm = 10) => forecast.Latest(grindStepUm, () => new Worked(Reckon(forecast, grindStepUm))).Nudges;
+    public static IReadOnlyList<Sensitivity> Of(Forecast forecast, double grindStepUm = 10) => forecast.Latest(grindStepUm, () => new Worked(Reckon(forecast, grindStepUm))).Sensitivities;
 
-    private static List<Nudge> Reckon(Forecast forecast, double grindStepUm)
+    private static List<Sensitivity> Reckon(Forecast forecast, double grindStepUm)
     {
-        var nudges = new List<Nudge>();
+        var sensitivities = new List<Sensitivity>();
         // Only where it goes to counts, so coarse steps do, held against a coarse run of the plan.
         var model = forecast.Model.ForDifferences();
         var stands = model.Figures(forecast.Recipe).Totals;
@@ -36,7 +36,7 @@ public static class Nudges
             }
 
             var totals = model.Figures(Settings.With(forecast, setting, value + by)).Totals;
-            nudges.Add(new Nudge(
+            sensitivities.Add(new Sensitivity(
                 setting,
                 by,
                 exact.FinalTdsPercent + totals.FinalTdsPercent - stands.FinalTdsPercent,
@@ -44,7 +44,7 @@ public static class Nudges
                 exact.FlavourBalance + totals.FlavourBalance - stands.FlavourBalance));
         }
 
-        return nudges;
+        return sensitivities;
     }
 
     /// <summary>A step a barista would take; null where there is none to take.</summary>
@@ -54,13 +54,13 @@ public static class Nudges
         Setting.WaterG => Math.Max(5, Math.Round(0.06 * value / 5) * 5),
         Setting.TemperatureC => Dial.Usual(forecast, setting).Range.High - value is var room && room >= 1 ? Math.Min(4, Math.Floor(room)) : -4,
         Setting.MedianUm => value > 250 ? -Math.Max(1, Math.Round(0.1 * value / grindStepUm)) * grindStepUm : null,
-        Setting.ReleaseS => 60,
+        Setting.SteepEndS => 60,
         Setting.Turns => 4,
         // How fast it is pressed hardly moves the cup.
         _ => null,
     };
 
-    private sealed record Worked(IReadOnlyList<Nudge> Nudges);
+    private sealed record Worked(IReadOnlyList<Sensitivity> Sensitivities);
 }
 
 /// <summary>One way to make up for water that boils too cool.</summary>
@@ -75,7 +75,7 @@ public sealed record MakeUp(Setting Setting, Solution Solution);
 /// <param name="Ways">What would make it up.</param>
 public sealed record HighPlace(double BoilsC, double WantedC, Totals AsWanted, IReadOnlyList<MakeUp> Ways)
 {
-    private static readonly Setting[] Making = [Setting.MedianUm, Setting.ReleaseS, Setting.DoseG];
+    private static readonly Setting[] Making = [Setting.MedianUm, Setting.SteepEndS, Setting.DoseG];
 
     /// <summary>Works it out; null where the plan's water can be had.</summary>
     /// <param name="forecast">The forecast of the plan.</param>

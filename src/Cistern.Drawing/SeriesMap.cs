@@ -6,17 +6,17 @@ namespace Cistern.Drawing;
 /// <param name="Expected">Where its change was to bring it, when it was made; null where nothing was expected.</param>
 /// <param name="Label">In a few words.</param>
 /// <param name="After">The brew it was made from, by its place in the line; null for the one before it.</param>
-public sealed record LineMark(double ExtractionYieldPercent, double TdsPercent, (double ExtractionYieldPercent, double TdsPercent)? Expected, string Label, int? After = null);
+public sealed record SeriesMark(double ExtractionYieldPercent, double TdsPercent, (double ExtractionYieldPercent, double TdsPercent)? Expected, string Label, int? After = null);
 
 /// <summary>A line of brews as a path on the map of strength against extraction: what each change was to do, and what it did.</summary>
-public static class LineMap
+public static class SeriesMap
 {
     /// <summary>Draws the map to scale; both axes are chosen so that everything lies on it.</summary>
     /// <param name="line">The brews, oldest first; at least one.</param>
     /// <param name="target">The strength that was meant, or null.</param>
     /// <param name="widthPx">Its width, px.</param>
     /// <param name="heightPx">Its height, px.</param>
-    public static string Draw(IReadOnlyList<LineMark> line, (double LowTds, double HighTds)? target, double widthPx, double heightPx)
+    public static string Draw(IReadOnlyList<SeriesMark> line, (double LowTds, double HighTds)? target, double widthPx, double heightPx)
     {
         var expected = line.Select(mark => mark.Expected).OfType<(double ExtractionYieldPercent, double TdsPercent)>().ToList();
         var axes = new MapAxes(

@@ -8,10 +8,10 @@ namespace Cistern.Data.Brews;
 /// <param name="To">To.</param>
 /// <param name="Unit">Its unit.</param>
 /// <param name="What">In a few words, in the units of whoever took it.</param>
-public sealed record LineChange(string Setting, double From, double To, string Unit, string What)
+public sealed record SeriesChange(string Setting, double From, double To, string Unit, string What)
 {
     /// <summary>What was kept; null where there is nothing, or it cannot be read.</summary>
-    public static LineChange? Read(string json) => json.Length > 0 && KeptJson.Read<LineChange>(json) is { What: not null } change ? change : null;
+    public static SeriesChange? Read(string json) => json.Length > 0 && KeptJson.Read<SeriesChange>(json) is { What: not null } change ? change : null;
 
     /// <summary>As it is kept.</summary>
     public string ToJson() => JsonSerializer.Serialize(this);

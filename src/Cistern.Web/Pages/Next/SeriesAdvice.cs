@@ -32,7 +32,7 @@ public sealed record AdvisedBrew(Data.Brews.Brew Brew, BrewGear Gear, Advice Adv
 /// <param name="lines">Finds the line.</param>
 /// <param name="models">What was learned.</param>
 /// <param name="opening">Opens plans.</param>
-public sealed class LineAdvice(CisternDb db, LineStore lines, Models models, PlanOpening opening)
+public sealed class SeriesAdvice(CisternDb db, SeriesStore lines, Models models, PlanOpening opening)
 {
     /// <summary>The drink that was expected when it was planned, g, where what is in the cup was weighed: only then can it fall short of it.</summary>
     private static double? CupG(Data.Brews.Brew brew)
@@ -73,7 +73,7 @@ public sealed class LineAdvice(CisternDb db, LineStore lines, Models models, Pla
         Forecast Of(Recipe recipe) => PlanSettings.Read(gear.StateOf(recipe, planned), context, []).Forecast;
         return new AdvisedBrew(last, gear, advice with { Changes = [.. advice.Changes.Select(change => advice.Planned(change, Of(change.Recipe)))] }, Of(planned))
         {
-            Liked = Core.Planning.Rescue.MissOf(told.AsBrewed, told.Planned) > 1 ? records[^1].Brewed : planned,
+            Liked = Core.Planning.Correction.MissOf(told.AsBrewed, told.Planned) > 1 ? records[^1].Brewed : planned,
         };
     }
 }

@@ -1,0 +1,80 @@
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Core.Planning;
+
+/// <summary>The best of what is left after a deviation.</summary>
+/// <param name="SteepEndAtS">When to begin the release, s on the clock; null once it has begun.</param>
+/// <param name="DilutionG">Water to let the drink down by, g; 0 for none.</param>
+/// <param name="Forecast">What it then comes to.</param>
+/// <param name="MissBefore">How far the cup would be off if the plan were simply followed; 1 is where it counts.</param>
+/// <param name="MissAfter">How far it is off like this.</param>
+public sealed record Correction(double? SteepEndAtS, double DilutionG, Forecast Forecast, double MissBefore, double MissAfter)
+{
+    private const double LeastDilutionG = 2;
+
+    /// <summary>Looks for the best of what is left: release now, hold on, let down by so much.</summary>
+    /// <param name="asBrewed">The forecast of what has really been done, the steps to come as planned.</param>
+    /// <param name="plan">What was wanted.</param>
+    /// <param name="nowS">Now, s on the clock: nothing can be done earlier.</param>
+    /// <remarks>The release is searched on a grid of seconds that grows away from now; the let-down then follows from the strength.</remarks>
+    public static Correction After(Forecast asBrewed, Totals plan, double nowS)
+    {
+        var before = Miss(asBrewed.Totals, plan, dilution: false);
+        var best = new Correction(null, 0, asBrewed, before, before);
+        var steepEnd = Settings.SteepEndIndex(asBrewed.Recipe);
+        var plannedS = steepEnd >= 0 ? asBrewed.Timings[steepEnd].StartS : double.NegativeInfinity;
+        if (plannedS >= nowS)
+        {
+            var latestS = Math.Max(plannedS, nowS) + Math.Max(120, plannedS);
+            for (var atS = nowS; atS <= latestS; atS += Math.Max(2, 0.06 * (atS - nowS)))
+            {
+                var candidate = asBrewed.Again(Settings.With(asBrewed, Setting.SteepEndS, atS));
+                var miss = Miss(candidate.Totals, plan, dilution: true);
+                if (miss < best.MissAfter - 0.01)
+                {
+                    // Where a step before the release still has to be done, the release really comes when it is.
+                    best = best with { SteepEndAtS = candidate.Timings[steepEnd].StartS, Forecast = candidate, MissAfter = miss };
+                }
+            }
+        }
+
+        var dilutionG = Reckoning.Dilution.WaterG(best.Forecast.Totals.FinalG, best.Forecast.Totals.FinalTdsPercent, plan.FinalTdsPercent);
+        if (dilutionG < LeastDilutionG)
+        {
+            return best with { MissAfter = Miss(best.Forecast.Totals, plan, dilution: false) };
+        }
+
+        var recipe = best.Forecast.Recipe;
+        var served = asBrewed.Again(recipe with { Steps = recipe.Steps.Add(new Step.Dilute(Math.Round(dilutionG))) });
+        return best with { DilutionG = Math.Round(dilutionG), Forecast = served, MissAfter = Miss(served.Totals, plan, dilution: false) };
+    }
+
+    /// <summary>Whether the cup is off its plan by more than its tolerances: only then is there anything to mend.</summary>
+    /// <param name="asBrewed">The forecast of what has really been done, the steps to come as planned.</param>
+    /// <param name="plan">What was wanted.</param>
+    public static bool IsWanted(Forecast asBrewed, Totals plan) => MissOf(asBrewed.Totals, plan) > 1;
+
+    /// <summary>How far a cup lies off what was wanted; 1 is where it counts.</summary>
+    /// <param name="totals">What it came to.</param>
+    /// <param name="plan">What was wanted.</param>
+    public static double MissOf(Totals totals, Totals plan) => Miss(totals, plan, dilution: false);
+
+    /// <summary>The plan with the rest of it changed to what a correction offers; what has been done stays where it is.</summary>
+    /// <param name="plan">A forecast of the plan.</param>
+    /// <param name="steepEndAtS">When to begin the release, s on the clock; null as planned.</param>
+    /// <param name="dilutionG">Water to let the drink down by at the end, g; 0 for none.</param>
+    public static Recipe Changed(Forecast plan, double? steepEndAtS, double dilutionG)
+    {
+        var recipe = steepEndAtS is { } atS ? Settings.With(plan, Setting.SteepEndS, atS) : plan.Recipe;
+        return dilutionG > 0 ? recipe with { Steps = recipe.Steps.Add(new Step.Dilute(dilutionG)) } : recipe;
+    }
+
+    /// <summary>How far a cup is off the plan. One that is too strong can still be let down, one too weak cannot.</summary>
+    private static double Miss(Totals totals, Totals plan, bool dilution)
+    {
+        var strength = (totals.FinalTdsPercent - plan.FinalTdsPercent) / Tolerances.TdsPercent;
+        var balance = (totals.FlavourBalance - plan.FlavourBalance) / Tolerances.FlavourBalance;
+        return Math.Sqrt((dilution ? Math.Pow(Math.Min(0, strength), 2) : strength * strength) + (balance * balance));
+    }
+}

@@ -1,0 +1,92 @@
+using Cistern.Core.Brewing;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Web.Wording;
+
+/// <summary>A deviation as the brew screen tells it.</summary>
+/// <param name="What">What went otherwise.</param>
+/// <param name="Comes">What it does to the cup, or what the hand can do.</param>
+/// <param name="Offer">The best of what is left and what it then comes to; empty where nothing that is left makes it better.</param>
+public sealed record DeviationTold(string What, string Comes, string Offer)
+{
+    /// <summary>All of it in one line, as the log keeps it.</summary>
+    public string Line => string.Join(' ', new[] { What, Comes, Offer }.Where(text => text.Length > 0));
+}
+
+/// <summary>Says in one line what went otherwise, what it does to the cup, and what is best done about it.</summary>
+public static class DeviationWording
+{
+    /// <summary>So soon a thing is said to be done now, s.</summary>
+    private const double NowS = 4;
+
+    /// <summary>By at least so much it must come nearer, where 1 is what counts.</summary>
+    private const double WorthIt = 0.25;
+
+    /// <summary>A deviation in words.</summary>
+    /// <param name="deviation">What went otherwise.</param>
+    /// <param name="correction">The best of what is left; null where only the hand can do something.</param>
+    /// <param name="recipe">The plan as it stands.</param>
+    /// <param name="asItGoes">The forecast of what really happened so far.</param>
+    /// <param name="nowS">Now, s on the clock.</param>
+    /// <param name="format">How figures are written.</param>
+    public static DeviationTold Of(Deviation deviation, Correction? correction, Recipe recipe, Forecast asItGoes, double nowS, FigureFormat format)
+    {
+        var off = deviation.Amount < 100 ? FigureFormat.Seconds(deviation.Amount) : FigureFormat.Clock(deviation.Amount);
+        var what = deviation.Kind switch
+        {
+            DeviationKind.ReleaseDue => $"{off} late.",
+            DeviationKind.ReleasedEarly => $"The steep ended {off} early.",
+            DeviationKind.ReleasedLate => $"The steep ended {off} late.",
+            DeviationKind.DrainSlow => $"A slow drawdown, {off} over.",
+            DeviationKind.DrainStalled => "The drawdown has taken over four minutes and may have stalled.",
+            DeviationKind.PressSlow => $"It presses hard, {off} over.",
+            DeviationKind.PressEasy => $"It pressed easily, {off} under.",
+            DeviationKind.WaterCool => $"The water is {format.Kelvin(deviation.Amount)} too cool.",
+            DeviationKind.WaterHot => $"The water is {format.Kelvin(deviation.Amount)} too hot.",
+            DeviationKind.StirForgotten => $"{StepWording.Of(recipe, deviation.Step, format).Verb}: the scale saw none of it.",
+            DeviationKind.FlameWeak => $"The flame is {FigureFormat.Number(deviation.Amount, 0)} W too weak.",
+            DeviationKind.PouredOver => $"Poured {format.Water(deviation.Amount)} over.",
+            DeviationKind.PouredUnder => $"Poured {format.Water(deviation.Amount)} short.",
+            DeviationKind.DoseOver => $"{format.Dose(deviation.Amount)} of coffee over.",
+            DeviationKind.DoseUnder => $"{format.Dose(deviation.Amount)} of coffee short.",
+            _ => throw new ArgumentOutOfRangeException(nameof(deviation), deviation.Kind, "Something went differently."),
+        };
+        var comes = deviation.Kind switch
+        {
+            DeviationKind.DrainSlow => "A gentle swirl may free it; do not press it.",
+            DeviationKind.DrainStalled => "Swirl it gently once more, or stop here and take what is in the cup.",
+            DeviationKind.PressSlow => "Stop and ease back, then go slower; never lean on it.",
+            DeviationKind.PressEasy => "Nothing to do about it now: press on gently.",
+            DeviationKind.FlameWeak => "The water may fall back when the coffee goes in: turn it up, as its maker says. Never leave it alone.",
+            _ => $"As it goes: {Cup(asItGoes)}.",
+        };
+        return new DeviationTold(what, comes, correction is null || !Offers(correction) ? "" : $"{Deed(correction, deviation, recipe, nowS, format)}: {Cup(correction.Forecast)}.");
+    }
+
+    /// <summary>Whether a correction has anything to do, and it is worth doing.</summary>
+    public static bool Offers(Correction correction) => correction is { SteepEndAtS: not null } or { DilutionG: > 0 } && correction.MissBefore - correction.MissAfter >= WorthIt;
+
+    private static string Cup(Forecast forecast) => $"{FigureFormat.Percent(forecast.Totals.FinalTdsPercent, 2)} TDS, {CupWording.Of(forecast.Totals)}";
+
+    private static string Deed(Correction correction, Deviation deviation, Recipe recipe, double nowS, FigureFormat format)
+    {
+        var steepEnd = Acts.SteepEndIndex(recipe);
+        var begins = steepEnd < 0 ? "" : StepWording.Of(recipe, steepEnd, format).Begins;
+        var when = (correction.SteepEndAtS, deviation.Kind) switch
+        {
+            (null, DeviationKind.ReleaseDue) => begins,
+            (null, _) => "",
+            ({ } atS, _) when atS - nowS < NowS => begins,
+            ({ } atS, _) => $"{StepWording.Of(recipe, steepEnd, format).Verb} at {FigureFormat.Clock(atS)}",
+        };
+        var dilution = correction.DilutionG > 0 ? $"dilute with {format.Water(correction.DilutionG)} of water" : "";
+        return (when.Length, dilution.Length) switch
+        {
+            ( > 0, > 0) => $"{when}, then {dilution}",
+            (0, _) => char.ToUpperInvariant(dilution[0]) + dilution[1..],
+            _ => when,
+        };
+    }
+}
