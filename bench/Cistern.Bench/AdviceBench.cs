@@ -32,7 +32,7 @@ internal static class AdviceBench
         foreach (var way in Enum.GetValues<Way>())
         {
             var all = new Row();
-            foreach (var family in Enum.GetValues<VesselFamily>())
+            foreach (var family in Enum.GetValues<BrewerFamily>())
             {
                 var row = new Row();
                 for (var seed = 0; seed < starts; seed++)
@@ -48,7 +48,7 @@ internal static class AdviceBench
         }
     }
 
-    private static void Follow(VesselFamily family, int seed, Way way, Row row, double width, bool verbose)
+    private static void Follow(BrewerFamily family, int seed, Way way, Row row, double width, bool verbose)
     {
         var stranger = new Stranger((10_000 * (1 + (int)family)) + seed);
         var recipes = RecipeLibrary.All.Where(recipe => recipe.Brewer.Family == family).ToList();
@@ -136,7 +136,7 @@ internal static class AdviceBench
         return (kind % 3) switch
         {
             0 => meant with { Grind = meant.Grind with { MedianUm = Math.Round(meant.Grind.MedianUm * Math.Exp(up * 0.3 * much)) } },
-            1 => Settings.WithTemperature(meant, Math.Min(meant.Brewer.Family == VesselFamily.Siphon ? 97 : 99, Settings.TemperatureC(meant) + (up * Math.Round(8 * much)))),
+            1 => Settings.WithTemperature(meant, Math.Min(meant.Brewer.Family == BrewerFamily.Siphon ? 97 : 99, Settings.TemperatureC(meant) + (up * Math.Round(8 * much)))),
             _ => meant with { Coffee = meant.Coffee with { DoseG = Math.Round(meant.Coffee.DoseG * Math.Exp(up * 0.18 * much), 1) } },
         };
     }

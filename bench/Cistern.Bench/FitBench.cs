@@ -82,7 +82,7 @@ internal static class FitBench
             Coffee = recipe.Coffee with { DoseG = Math.Round(recipe.Coffee.DoseG * (1 + (0.06 * stranger.Normal())), 1) },
             Grind = recipe.Grind with { MedianUm = Math.Round(recipe.Grind.MedianUm * Math.Exp(0.1 * stranger.Normal())) },
         },
-        Math.Min(recipe.Brewer.Family == VesselFamily.Siphon ? 95 : 99, Math.Round(Core.Planning.Settings.TemperatureC(recipe) + (2 * stranger.Normal()))));
+        Math.Min(recipe.Brewer.Family == BrewerFamily.Siphon ? 95 : 99, Math.Round(Core.Planning.Settings.TemperatureC(recipe) + (2 * stranger.Normal()))));
 
     private sealed class Row
     {

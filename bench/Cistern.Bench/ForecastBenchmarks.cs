@@ -45,7 +45,7 @@ public class ForecastBenchmarks
         return (
             Drawing.BrewChart.Draw(forecast, options with { Ghost = press }),
             Drawing.BrewChart.Rows(forecast, options with { Ghost = press }),
-            VesselCut.Draw(forecast, 200, BrewChartLabels.Plain),
+            BrewerSection.Draw(forecast, 200, BrewChartLabels.Plain),
             StrengthMap.Draw(
                 [new MapMark(MapPoint.Plan, forecast.Totals.ExtractionYieldPercent, forecast.Totals.FinalTdsPercent, "")],
                 [.. sensitivities.Select(sensitivity => new MapArrow(sensitivity.ExtractionYieldPercent, sensitivity.TdsPercent, ""))], null, 440, 300));

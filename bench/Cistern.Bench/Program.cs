@@ -3,7 +3,7 @@ using Cistern.Bench;
 
 if (args is ["sight", ..])
 {
-    SightBench.Run(1_000, misses: args.Contains("--misses"));
+    AnalyzerBench.Run(1_000, misses: args.Contains("--misses"));
     return;
 }
 

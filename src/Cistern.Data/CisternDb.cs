@@ -26,7 +26,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
     public DbSet<Grinder> Grinders => Set<Grinder>();
 
     /// <summary>Vessels of one's own.</summary>
-    public DbSet<OwnedVessel> Vessels => Set<OwnedVessel>();
+    public DbSet<OwnedBrewer> Vessels => Set<OwnedBrewer>();
 
     /// <summary>Servers.</summary>
     public DbSet<Server> Servers => Set<Server>();
@@ -53,7 +53,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
     public DbSet<PlanExtra> Extras => Set<PlanExtra>();
 
     /// <summary>What was asked for and done.</summary>
-    public DbSet<DoneJob> Jobs => Set<DoneJob>();
+    public DbSet<IdempotentRequest> IdempotentRequests => Set<IdempotentRequest>();
 
     /// <summary>What health writes and reads again.</summary>
     public DbSet<Pulse> Pulses => Set<Pulse>();
@@ -62,7 +62,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
     public DbSet<Brew> Brews => Set<Brew>();
 
     /// <summary>Brews that stand in the log: all but rehearsals, and what was taken away.</summary>
-    public IQueryable<Brew> Logged => Brews.Where(brew => !brew.Rehearsal && brew.TakenAwayAtMs == null);
+    public IQueryable<Brew> Logged => Brews.Where(brew => !brew.Rehearsal && brew.DeletedAtMs == null);
 
     /// <summary>What was said of running brews.</summary>
     public DbSet<EntryRow> Entries => Set<EntryRow>();
@@ -104,7 +104,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
     public DbSet<ImportedBrew> ImportedBrews => Set<ImportedBrew>();
 
     /// <summary>Plans that are brewed as pairs.</summary>
-    public DbSet<Pair> Pairs => Set<Pair>();
+    public DbSet<BrewPair> Pairs => Set<BrewPair>();
 
     /// <summary>Brews tasted blind.</summary>
     public DbSet<BlindSession> BlindSessions => Set<BlindSession>();
@@ -127,8 +127,8 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
         modelBuilder.Entity<Device>().HasIndex(device => device.TokenHash).IsUnique();
         modelBuilder.Entity<Barista>().HasIndex(barista => barista.Name).IsUnique();
         modelBuilder.Entity<Barista>().Ignore(barista => barista.Units);
-        modelBuilder.Entity<OwnedVessel>().Ignore(vessel => vessel.AsBrewer);
-        modelBuilder.Entity<OwnedVessel>().Ignore(vessel => vessel.MarksMl);
+        modelBuilder.Entity<OwnedBrewer>().Ignore(vessel => vessel.AsBrewer);
+        modelBuilder.Entity<OwnedBrewer>().Ignore(vessel => vessel.MarksMl);
         modelBuilder.Entity<BrewPlace>().Ignore(place => place.AsPlace);
         modelBuilder.Entity<Bag>().Ignore(bag => bag.AsGround);
         modelBuilder.Entity<Grinder>().ToTable("Mills").Ignore(grinder => grinder.LabelList).Ignore(grinder => grinder.UsualList).Ignore(grinder => grinder.Scale);
@@ -148,8 +148,9 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
             extra.Property(row => row.StoredPlanId).HasColumnName("SheetId");
             extra.HasOne<StoredPlan>().WithOne().HasForeignKey<PlanExtra>(row => row.StoredPlanId);
         });
-        modelBuilder.Entity<DoneJob>(job =>
+        modelBuilder.Entity<IdempotentRequest>(job =>
         {
+            job.ToTable("Jobs");
             job.HasKey(row => row.Key);
             job.HasIndex(row => row.AtMs);
         });
@@ -226,7 +227,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
             sip.HasIndex(row => new { row.TastingId, row.When }).IsUnique();
             sip.Property(row => row.When).HasConversion(when => Words<Core.Records.SipWhen>.Of(when), word => Words<Core.Records.SipWhen>.Find(word) ?? Words<Core.Records.SipWhen>.Unread);
         });
-        modelBuilder.Entity<Pair>(pair =>
+        modelBuilder.Entity<BrewPair>(pair =>
         {
             pair.HasOne<StoredPlan>().WithMany().HasForeignKey(row => row.FirstPlanId).OnDelete(DeleteBehavior.SetNull);
             pair.HasOne<StoredPlan>().WithMany().HasForeignKey(row => row.SecondPlanId).OnDelete(DeleteBehavior.SetNull);

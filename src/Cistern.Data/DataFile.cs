@@ -209,7 +209,7 @@ public sealed class DataFile : IDisposable
     /// <param name="ct">Stops it.</param>
     public static async Task<int> TidyAsync(CisternDb db, long beforeMs, CancellationToken ct = default)
     {
-        await db.Jobs.Where(job => job.AtMs < beforeMs).ExecuteDeleteAsync(ct);
+        await db.IdempotentRequests.Where(job => job.AtMs < beforeMs).ExecuteDeleteAsync(ct);
         return await db.Plans
             .Where(stored => stored.KeptAtMs == null && stored.ChangedAtMs < beforeMs && (stored.WantedAtMs == null || stored.WantedAtMs < beforeMs)
                 && !db.Brews.Any(brew => brew.StoredPlanId == stored.Id) && !db.Pairs.Any(pair => pair.SecondPlanId == stored.Id))

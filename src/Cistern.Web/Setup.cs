@@ -68,7 +68,7 @@ public static class Setup
 
         builder.Services.AddHttpContextAccessor();
         builder.Services.AddSingleton<Pins>();
-        builder.Services.AddScoped<BenchContext>();
+        builder.Services.AddScoped<BaristaContext>();
         // What a request works out stops when whoever asked has gone.
         builder.Services.AddSingleton(new ForecastMemory());
         builder.Services.AddScoped(services => (ForecastModel.Published with { Memory = services.GetRequiredService<ForecastMemory>() }).StoppedBy(services.GetRequiredService<IHttpContextAccessor>().HttpContext?.RequestAborted ?? default));
@@ -76,14 +76,14 @@ public static class Setup
         builder.Services.AddSingleton(services => new LearningBell(services.GetRequiredService<LearnedNow>().Ring));
         builder.Services.AddScoped<LearnedStore>();
         builder.Services.Configure<HostOptions>(options => options.BackgroundServiceExceptionBehavior = BackgroundServiceExceptionBehavior.Ignore);
-        builder.Services.AddHostedService<LearnedKeeper>();
-        builder.Services.AddHostedService<CopyKeeper>();
+        builder.Services.AddHostedService<LearningService>();
+        builder.Services.AddHostedService<DailyBackup>();
         builder.Services.AddScoped<SeriesStore>();
         builder.Services.AddSingleton<LogIndex>();
         builder.Services.AddScoped<LogStore>();
-        builder.Services.AddScoped<BrewOut>();
+        builder.Services.AddScoped<BrewExport>();
         builder.Services.AddScoped<ImportStore>();
-        builder.Services.AddSingleton<Staging>();
+        builder.Services.AddSingleton<ImportStaging>();
         builder.Services.AddScoped<ShelfCarrier>();
         builder.Services.AddSingleton<ImportRuns>();
         builder.Services.AddScoped<Pages.Next.SeriesAdvice>();
@@ -91,11 +91,11 @@ public static class Setup
         builder.Services.AddScoped<Pages.Plan.PlanOpening>();
         builder.Services.AddScoped<Pages.Plan.PlanForecasts>();
         builder.Services.AddScoped<BrewStore>();
-        builder.Services.AddSingleton<BenchEars>();
+        builder.Services.AddSingleton<LiveReadings>();
         builder.Services.AddScoped<ReadingStore>();
-        builder.Services.AddHostedService<EarKeeper>();
-        builder.Services.AddHostedService<SimulatedBenches>();
-        builder.Services.AddScoped<JobLedger>();
+        builder.Services.AddHostedService<LiveReadingsCleanup>();
+        builder.Services.AddHostedService<SimulationService>();
+        builder.Services.AddScoped<IdempotencyStore>();
         builder.Services.AddScoped<PlanStore>();
         builder.Services.AddScoped<BlindStore>();
         builder.Services.AddScoped<LineageStore>();

@@ -47,7 +47,7 @@ public sealed class AdviceTableTests
 
     /// <summary>How far each setting is sought and in which steps, and what it is called: for all recipes, with a grinder and without, with little left in the bag.</summary>
     [Fact]
-    public void Levers_go_as_far_as_they_did()
+    public void Adjustments_go_as_far_as_they_did()
     {
         var text = new StringBuilder();
         foreach (var recipe in RecipeLibrary.All)
@@ -67,7 +67,7 @@ public sealed class AdviceTableTests
             }
         }
 
-        Golden.Holds("levers.txt", text.ToString());
+        Golden.Holds("adjustments.txt", text.ToString());
     }
 
     /// <summary>Changes that answer one complaint alone: what each does to the steps of each recipe that can take it.</summary>

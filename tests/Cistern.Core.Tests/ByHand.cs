@@ -20,7 +20,7 @@ internal static class ByHand
 
     /// <summary>What is seen of a load.</summary>
     public static List<Sighting> See(Recipe recipe, double forS, Func<double, double> loadG, double[] tares, double known = double.PositiveInfinity) =>
-        [.. WeightSight.Of(recipe, Curve(forS, loadG, tares), known)];
+        [.. WeightAnalyzer.Of(recipe, Curve(forS, loadG, tares), known)];
 
     /// <summary>What a scale shows of a load, five times a second: it follows with a lag, and is set to zero.</summary>
     public static List<WeightPoint> Curve(double forS, Func<double, double> loadG, double[] tares)

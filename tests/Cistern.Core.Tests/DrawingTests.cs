@@ -84,7 +84,7 @@ public sealed class DrawingTests
     public void Numbers_are_tenths_with_a_point_wherever_it_is_drawn()
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("si-layers")!);
-        string Drawings() => BrewChart.Draw(forecast, new BrewChartOptions(620)) + VesselCut.Draw(forecast, 100, BrewChartLabels.Plain) + StrengthMap.Draw([new(MapPoint.Plan, 18.123, 1.3017, "this")], [], null, 440, 300);
+        string Drawings() => BrewChart.Draw(forecast, new BrewChartOptions(620)) + BrewerSection.Draw(forecast, 100, BrewChartLabels.Plain) + StrengthMap.Draw([new(MapPoint.Plan, 18.123, 1.3017, "this")], [], null, 440, 300);
         var here = CultureInfo.CurrentCulture;
         var before = Drawings();
         CultureInfo.CurrentCulture = new CultureInfo("de-DE");
@@ -136,7 +136,7 @@ public sealed class DrawingTests
     public void The_cut_vessel_is_filled_to_its_volume_by_its_own_staff(string id, double atS)
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find(id)!);
-        var cut = Parse(VesselCut.Draw(forecast, atS, BrewChartLabels.Plain));
+        var cut = Parse(BrewerSection.Draw(forecast, atS, BrewChartLabels.Plain));
         var level = Points(One(cut, "tide-line"))[0].Y;
         var staff = cut.Descendants().Where(node => (string?)node.Attribute("class") == "tide-tick" && (string?)node.Attribute("text-anchor") == "end" && double.TryParse(node.Value, NumberStyles.Float, CultureInfo.InvariantCulture, out _))
             .Select(node => (Ml: double.Parse(node.Value, CultureInfo.InvariantCulture), Y: Number(node, "y") - 4)).OrderBy(mark => mark.Ml).ToList();
@@ -155,7 +155,7 @@ public sealed class DrawingTests
     public void A_siphons_water_stands_below_until_its_chamber_is_seated_and_the_flame_burns_once_it_is_lit(string id, int made, string below, bool flame, bool risen)
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find(id)!);
-        var cut = Parse(VesselCut.DrawMadeReady(forecast, made, BrewChartLabels.Plain));
+        var cut = Parse(BrewerSection.DrawMadeReady(forecast, made, BrewChartLabels.Plain));
         var told = cut.Descendants().Where(node => (string?)node.Attribute("class") == "tide-strong").Select(node => node.Value).ToList();
         Assert.Equal(flame, cut.Descendants().Any(node => (string?)node.Attribute("class") == "cut-flame"));
         Assert.Equal(risen, cut.Descendants().Any(node => (string?)node.Attribute("class") == "tide-line"));
@@ -165,7 +165,7 @@ public sealed class DrawingTests
     [Fact]
     public void What_has_not_been_made_ready_yet_is_not_in_the_vessel()
     {
-        static int Layers(string id, int made, string layer) => Parse(VesselCut.DrawMadeReady(ForecastModel.Published.Run(RecipeLibrary.Find(id)!), made, BrewChartLabels.Plain)).Descendants().Count(node => (string?)node.Attribute("class") == layer);
+        static int Layers(string id, int made, string layer) => Parse(BrewerSection.DrawMadeReady(ForecastModel.Published.Run(RecipeLibrary.Find(id)!), made, BrewChartLabels.Plain)).Descendants().Count(node => (string?)node.Attribute("class") == layer);
         Assert.Equal((0, 1), (Layers("fp-bloomed", 1, "cut-grounds"), Layers("fp-bloomed", 2, "cut-grounds")));
         // Water before coffee: poured, and nothing in it yet.
         Assert.Equal((0, 1), (Layers("vd-water-first", 2, "tide-line"), Layers("vd-water-first", 3, "tide-line")));
@@ -177,10 +177,10 @@ public sealed class DrawingTests
     {
         var press = ForecastModel.Published.Run(RecipeLibrary.Find("fp-slow-eight")!);
         var plunge = press.Timings[5];
-        double PlungerAt(double share) => Parse(VesselCut.Draw(press, plunge.StartS + (share * plunge.LengthS), BrewChartLabels.Plain)).Descendants().Where(node => (string?)node.Attribute("class") == "cut-solid" && Number(node, "height") == 4).Select(node => Number(node, "y")).Single();
+        double PlungerAt(double share) => Parse(BrewerSection.Draw(press, plunge.StartS + (share * plunge.LengthS), BrewChartLabels.Plain)).Descendants().Where(node => (string?)node.Attribute("class") == "cut-solid" && Number(node, "height") == 4).Select(node => Number(node, "y")).Single();
         Assert.True(PlungerAt(0.9) > PlungerAt(0.5) + 20 && PlungerAt(0.5) > PlungerAt(0.1) + 20);
         var drip = ForecastModel.Published.Run(RecipeLibrary.Find("vd-coffee-first")!);
-        double DrunkAt(double atS) => Parse(VesselCut.Draw(drip, atS, BrewChartLabels.Plain)).Elements().Where(node => (string?)node.Attribute("class") == "tide-cup").Select(node => Number(node, "height")).DefaultIfEmpty(0).First();
+        double DrunkAt(double atS) => Parse(BrewerSection.Draw(drip, atS, BrewChartLabels.Plain)).Elements().Where(node => (string?)node.Attribute("class") == "tide-cup").Select(node => Number(node, "height")).DefaultIfEmpty(0).First();
         Assert.Equal(0, DrunkAt(100));
         Assert.Equal(drip.At(240).CupWaterG / drip.At(300).CupWaterG, DrunkAt(240) / DrunkAt(300), 0.02);
     }

@@ -72,8 +72,8 @@ public sealed partial class DrawnTests
             Draws(string.Create(CultureInfo.InvariantCulture, $"the marks of {toS} s"), string.Join(' ', Clocks().Matches(BrewChart.Draw(valve, new BrewChartOptions(620) { ToS = toS, WithSteps = false })).Select(found => found.Value[1..^1]).Distinct()));
         }
 
-        Draws("three beside each other", Beside.BrewCharts([new("A", valve, Weighed(valve)), new("B", Run("fp-bloomed"), []), new("C", changed, [])], BrewChartLabels.Plain, 700, 320));
-        Draws("two beside each other, narrow", Beside.BrewCharts([new("A", Run("si-whirl"), []), new("B", Run("tp-upright-held"), [])], Imperial, 360, 260));
+        Draws("three beside each other", ComparisonCharts.BrewCharts([new("A", valve, Weighed(valve)), new("B", Run("fp-bloomed"), []), new("C", changed, [])], BrewChartLabels.Plain, 700, 320));
+        Draws("two beside each other, narrow", ComparisonCharts.BrewCharts([new("A", Run("si-whirl"), []), new("B", Run("tp-upright-held"), [])], Imperial, 360, 260));
     }
 
     [GeneratedRegex(">[0-9]+:[0-9:]+<", RegexOptions.NonBacktracking)]
@@ -87,12 +87,12 @@ public sealed partial class DrawnTests
             foreach (var share in (double[])[0.02, 0.3, 0.75, 0.97])
             {
                 var atS = Math.Round(forecast.Series[0].TimeS + (share * (forecast.Series[^1].TimeS - forecast.Series[0].TimeS)));
-                Draws(string.Create(CultureInfo.InvariantCulture, $"{id} at {atS} s"), VesselCut.Draw(forecast, atS, share > 0.5 ? Imperial : BrewChartLabels.Plain));
+                Draws(string.Create(CultureInfo.InvariantCulture, $"{id} at {atS} s"), BrewerSection.Draw(forecast, atS, share > 0.5 ? Imperial : BrewChartLabels.Plain));
             }
 
             for (var made = 0; made < Math.Min(4, forecast.Timings.Length); made++)
             {
-                Draws($"{id} with {made} made ready", VesselCut.DrawMadeReady(forecast, made, BrewChartLabels.Plain));
+                Draws($"{id} with {made} made ready", BrewerSection.DrawMadeReady(forecast, made, BrewChartLabels.Plain));
             }
         }
     }
@@ -107,9 +107,9 @@ public sealed partial class DrawnTests
         SeriesMark[] line = [new(15, 1.00, null, "one"), new(17, 1.20, (17.5, 1.25), "two & more"), new(16, 1.30, (16, 1.28), "three", After: 0), new(16.4, 1.31, (16.9, 1.33), "four")];
         Draws("a line of brews", SeriesMap.Draw(line, (1.2, 1.4), 600, 400));
         Draws("a line of one", SeriesMap.Draw([line[0]], null, 390, 300));
-        BesideMark[] beside = [new("A", 18, 1.3, "one"), new("B", 18.02, 1.3, "close by"), new("C", 21, 1.1, "far off"), new("P", 17.5, 1.5, "a plan")];
-        Draws("brews beside each other on the map", Beside.Map(beside, 440, 300));
-        Draws("two of the same place", Beside.Map([beside[0], beside[0] with { Letter = "B" }], 440, 300));
+        ComparedMark[] beside = [new("A", 18, 1.3, "one"), new("B", 18.02, 1.3, "close by"), new("C", 21, 1.1, "far off"), new("P", 17.5, 1.5, "a plan")];
+        Draws("brews beside each other on the map", ComparisonCharts.Map(beside, 440, 300));
+        Draws("two of the same place", ComparisonCharts.Map([beside[0], beside[0] with { Letter = "B" }], 440, 300));
     }
 
     private void Trends()

@@ -17,7 +17,7 @@ public sealed class ForecastPropertyTests
         var forecast = ForecastModel.Published.Run(recipe);
         var totals = forecast.Totals;
         var cupWaterG = forecast.Cups.Sum(cup => cup.WaterG);
-        var bulbG = recipe.Brewer.Family == VesselFamily.Siphon ? 12 : 0;
+        var bulbG = recipe.Brewer.Family == BrewerFamily.Siphon ? 12 : 0;
         Assert.Equal(recipe.WaterG, cupWaterG + totals.KeptWaterG + bulbG, 1e-9 * recipe.WaterG);
 
         var cupSolidsG = forecast.Cups.Sum(cup => cup.SolidsG.Sum);
@@ -49,7 +49,7 @@ public sealed class ForecastPropertyTests
         {
             double Dissolved(double hotterC = 0, double finer = 1, int moreTurns = 0, double longerS = 0)
             {
-                var recipe = new Recipe("hold", "Hold", new Brewer(VesselFamily.Jar, 1000), new Coffee(20, roast, 10), new Grind(medianUm / finer, 0.45), new KettleWater(temperatureC + hotterC),
+                var recipe = new Recipe("hold", "Hold", new Brewer(BrewerFamily.Jar, 1000), new Coffee(20, roast, 10), new Grind(medianUm / finer, 0.45), new KettleWater(temperatureC + hotterC),
                     new Place(0, 20), ClockStart.FirstWater,
                     [new Step.AddCoffee(), new Step.Pour(20 * ratio) { OverS = 15 }, new Step.Stir { Turns = turns + moreTurns, OverS = 3 }, new Step.Wait(holdS + longerS), new Step.Decant { OverS = 0 }]);
                 return ForecastModel.Published.Figures(recipe).Totals.DissolvedYieldPercent;
@@ -102,7 +102,7 @@ public sealed class ForecastPropertyTests
         {
             foreach (var pours in (Step[][])[[new Step.Pour(20 * ratio)], [new Step.Pour(5 * ratio), new Step.Wait(60), new Step.Pour(20 * ratio)]])
             {
-                var recipe = new Recipe("rest", "Rest", new Brewer(VesselFamily.Jar, 1000), new Coffee(20, 0.4, 30), new Grind(400, 0.45), new KettleWater(95), new Place(0, 20), ClockStart.FirstWater,
+                var recipe = new Recipe("rest", "Rest", new Brewer(BrewerFamily.Jar, 1000), new Coffee(20, 0.4, 30), new Grind(400, 0.45), new KettleWater(95), new Place(0, 20), ClockStart.FirstWater,
                     [new Step.AddCoffee(), .. pours, new Step.Wait(40_000), new Step.Decant()]);
                 var forecast = ForecastModel.Published.Figures(recipe);
                 Assert.Equal(0.72, forecast.Totals.DissolvedYieldPercent / 100 / 0.310, 0.01);

@@ -108,7 +108,7 @@ public sealed class GearOfPractitionersTests
     {
         var verb = Verb.Find(word)!;
         Assert.Equal(families.Length == 0 ? 6 : families.Split(' ').Length, verb.Families.Count);
-        Assert.All(families.Split(' ', StringSplitOptions.RemoveEmptyEntries), family => Assert.Contains(Words<VesselFamily>.Find(family)!.Value, verb.Families));
+        Assert.All(families.Split(' ', StringSplitOptions.RemoveEmptyEntries), family => Assert.Contains(Words<BrewerFamily>.Find(family)!.Value, verb.Families));
         var step = word switch { "off-scale" => new Step.OffScale(), "set-on-server" => new Step.SetOnServer(), "strain" => (Step)new Step.Strain(), _ => new Step.Share(3) };
         Assert.Same(verb, Verb.Of(step));
         var written = Written("ld-closed");

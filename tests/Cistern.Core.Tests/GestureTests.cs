@@ -135,7 +135,7 @@ public sealed class GestureTests
     [Fact]
     public void Every_gesture_can_be_put_into_some_recipe_of_each_of_its_families()
     {
-        foreach (var family in Enum.GetValues<VesselFamily>())
+        foreach (var family in Enum.GetValues<BrewerFamily>())
         {
             foreach (var gesture in Gesture.For(family))
             {

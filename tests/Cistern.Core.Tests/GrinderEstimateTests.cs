@@ -47,15 +47,15 @@ public sealed class GrinderEstimateTests
     public void What_it_is_used_for_pulls_it_there_and_narrows_it()
     {
         var nothing = new GrinderEstimate(0, 60, []);
-        var one = new GrinderEstimate(0, 60, [KnownGrind.UsedFor(31, VesselFamily.FrenchPress)]);
-        var two = new GrinderEstimate(0, 60, [KnownGrind.UsedFor(31, VesselFamily.FrenchPress), KnownGrind.UsedForPaper(20)]);
-        Assert.Equal(928, KnownGrind.UsedFor(31, VesselFamily.FrenchPress).Um, 1.0);
+        var one = new GrinderEstimate(0, 60, [KnownGrind.UsedFor(31, BrewerFamily.FrenchPress)]);
+        var two = new GrinderEstimate(0, 60, [KnownGrind.UsedFor(31, BrewerFamily.FrenchPress), KnownGrind.UsedForPaper(20)]);
+        Assert.Equal(928, KnownGrind.UsedFor(31, BrewerFamily.FrenchPress).Um, 1.0);
         Assert.InRange(At(one, 31), At(nothing, 31), 928);
         Assert.InRange(At(two, 31), 820, 928);
         Assert.InRange(At(two, 20), 500, 620);
         Assert.True(nothing.HalfWidthUm(25) > one.HalfWidthUm(25) && one.HalfWidthUm(25) > two.HalfWidthUm(25));
         // In whatever order it is said.
-        var turned = new GrinderEstimate(0, 60, [KnownGrind.UsedForPaper(20), KnownGrind.UsedFor(31, VesselFamily.FrenchPress)]);
+        var turned = new GrinderEstimate(0, 60, [KnownGrind.UsedForPaper(20), KnownGrind.UsedFor(31, BrewerFamily.FrenchPress)]);
         Assert.Equal(two.UmAtZero, turned.UmAtZero, 1e-6);
         Assert.Equal(two.UmPerSetting, turned.UmPerSetting, 1e-6);
     }

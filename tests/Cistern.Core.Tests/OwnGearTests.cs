@@ -39,13 +39,13 @@ public sealed class OwnGearTests
     {
         var full = Jar.Totals.PeakVolumeMl;
         int? Taken(Forecast written, string last, params Brewer[] vessels) => OwnGear.Of(written, [], [], [.. vessels.Select((vessel, i) => new OnShelf<Brewer>(i, $"vessel {i}", vessel))], new LastGear("", "", last)).VesselId;
-        Assert.Equal(0, Taken(Jar, "", new Brewer(VesselFamily.Jar, full + 1)));
-        Assert.Null(Taken(Jar, "vessel 0", new Brewer(VesselFamily.Jar, full - 1)));
-        Assert.Null(Taken(Jar, "", new Brewer(VesselFamily.FrenchPress, 2_000)));
+        Assert.Equal(0, Taken(Jar, "", new Brewer(BrewerFamily.Jar, full + 1)));
+        Assert.Null(Taken(Jar, "vessel 0", new Brewer(BrewerFamily.Jar, full - 1)));
+        Assert.Null(Taken(Jar, "", new Brewer(BrewerFamily.FrenchPress, 2_000)));
         // One that is too small is no choice, so the other is the only one.
-        Assert.Equal(1, Taken(Jar, "vessel 0", new Brewer(VesselFamily.Jar, full - 1), new Brewer(VesselFamily.Jar, 900)));
-        Assert.Null(Taken(Jar, "", new Brewer(VesselFamily.Jar, 800), new Brewer(VesselFamily.Jar, 900)));
-        Assert.Equal(1, Taken(Jar, "vessel 1", new Brewer(VesselFamily.Jar, 800), new Brewer(VesselFamily.Jar, 900)));
+        Assert.Equal(1, Taken(Jar, "vessel 0", new Brewer(BrewerFamily.Jar, full - 1), new Brewer(BrewerFamily.Jar, 900)));
+        Assert.Null(Taken(Jar, "", new Brewer(BrewerFamily.Jar, 800), new Brewer(BrewerFamily.Jar, 900)));
+        Assert.Equal(1, Taken(Jar, "vessel 1", new Brewer(BrewerFamily.Jar, 800), new Brewer(BrewerFamily.Jar, 900)));
         // A cone of another make or with another filter brews another recipe.
         var asked = Cone.Recipe.Brewer;
         var other = asked.Cone == Recipes.Cone.Ridged ? Recipes.Cone.Smooth : Recipes.Cone.Ridged;

@@ -178,7 +178,7 @@ public sealed class PlanChangeTests
 
         public Place? Place(int id) => id switch { 1 => new Place(0, 21), 2 => new Place(2400, 12), _ => null };
 
-        public Brewer? Vessel(int id) => id switch { 1 => new Brewer(VesselFamily.FrenchPress, 350), 2 => new Brewer(VesselFamily.LeverDripper, 700) { Material = Material.Ceramic }, _ => null };
+        public Brewer? Vessel(int id) => id switch { 1 => new Brewer(BrewerFamily.FrenchPress, 350), 2 => new Brewer(BrewerFamily.LeverDripper, 700) { Material = Material.Ceramic }, _ => null };
 
         public double? ServerMl(int id) => id switch { 1 => 600, 2 => 120, _ => null };
 

@@ -300,7 +300,7 @@ public sealed class PlanWorkTests
 
         public Place? Place(int id) => new(2_340, 17);
 
-        public Brewer? Vessel(int id) => new(VesselFamily.FrenchPress, 350);
+        public Brewer? Vessel(int id) => new(BrewerFamily.FrenchPress, 350);
 
         public double? ServerMl(int id) => 400;
 

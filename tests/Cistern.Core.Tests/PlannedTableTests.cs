@@ -62,9 +62,9 @@ public sealed class PlannedTableTests
         }
 
         var caffeine = (Caffeine.Of(forecast, decaffeinated: false), Caffeine.Of(forecast, decaffeinated: true));
-        Tell($"caffeine {caffeine.Item1.LowMg:0.0} to {caffeine.Item1.HighMg:0.0}, {caffeine.Item2.LowMg:0.0} to {caffeine.Item2.HighMg:0.0} mg; hands {Choosing.HandsS(forecast):0.#} s, {Choosing.WashingOf(recipe.Brewer)}; busy {Spans(Pairing.HandsOf(forecast))}");
-        var tasted = Pairing.Tasted(forecast, forecast, 60);
-        Tell($"paired with itself {Pairing.LeastStaggerS(forecast, forecast):0.#} s apart, clashes {Spans(Pairing.Clashes(forecast, forecast, 20))}; tasted at {tasted.AtS:0.#}, {tasted.FirstC:0.0} and {tasted.SecondC:0.0}, alike at {tasted.AlikeAtS:0} {tasted.AlikeC:0.0}");
+        Tell($"caffeine {caffeine.Item1.LowMg:0.0} to {caffeine.Item1.HighMg:0.0}, {caffeine.Item2.LowMg:0.0} to {caffeine.Item2.HighMg:0.0} mg; hands {Choosing.HandsS(forecast):0.#} s, {Choosing.WashingOf(recipe.Brewer)}; busy {Spans(PairPlanning.HandsOf(forecast))}");
+        var tasted = PairPlanning.Tasted(forecast, forecast, 60);
+        Tell($"paired with itself {PairPlanning.LeastStaggerS(forecast, forecast):0.#} s apart, clashes {Spans(PairPlanning.Clashes(forecast, forecast, 20))}; tasted at {tasted.AtS:0.#}, {tasted.FirstC:0.0} and {tasted.SecondC:0.0}, alike at {tasted.AlikeAtS:0} {tasted.AlikeC:0.0}");
         var ratios = Ratios.Of(forecast);
         Tell($"ratios {ratios.Poured:0.###} {ratios.InTheCup:0.###} {ratios.Final:0.###} {ratios.PouredAndMelted:0.###}, {Ratios.GPerL(ratios.Poured):0.##} g/L; full at {Scaling.FullMl(recipe):0.#} ml");
         foreach (var levelMl in (double[])[0.4 * recipe.Brewer.CapacityMl, Scaling.FullMl(recipe)])

@@ -76,7 +76,7 @@ public sealed class ReckoningTests
     {
         var batch = new Batch(30, 450);
         Assert.Equal((15, 1000.0 / 15), (batch.Ratio, batch.GPerL));
-        var press = Vessel.Of(new Brewer(VesselFamily.FrenchPress, 1000));
+        var press = Vessel.Of(new Brewer(BrewerFamily.FrenchPress, 1000));
         var wanted = Batch.ForBeverage(500, 16, press);
         Assert.Equal(500, wanted.WaterG - (press.HoldGPerG * wanted.DoseG) - press.ResidueG, 1e-9);
         Assert.Equal(16, wanted.Ratio, 1e-12);

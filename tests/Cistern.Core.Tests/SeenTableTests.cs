@@ -8,8 +8,8 @@ namespace Cistern.Core.Tests;
 
 /// <summary>
 /// What hands do on the simulated bench, what its instruments show of it, and what is seen in that, line by line in
-/// <c>seen.txt</c>: no limit of seeing drifts unseen. Whether it is seen rightly is held by <see cref="WeightSightTests"/>
-/// and <see cref="WitnessTests"/>.
+/// <c>seen.txt</c>: no limit of seeing drifts unseen. Whether it is seen rightly is held by <see cref="WeightAnalyzerTests"/>
+/// and <see cref="StepDetectorTests"/>.
 /// </summary>
 public sealed class SeenTableTests
 {
@@ -56,7 +56,7 @@ public sealed class SeenTableTests
     private void Brew(string name, Forecast plan, Hands hands, int seed)
     {
         var performance = Performance.Of(plan, hands, seed);
-        var bench = new SimulatedBench(performance, seed);
+        var bench = new SimulatedInstruments(performance, seed);
         Tell($"== {name}, from {bench.BeginS:0.0} to {bench.EndS:0.0} s");
         Tell($"done: {Of(performance.Truth)}");
         var everyS = (bench.EndS - bench.BeginS) / 16;
@@ -64,14 +64,14 @@ public sealed class SeenTableTests
         Tell($"on the scale: {string.Join(' ', moments.Select(atS => Invariant($"{performance.LoadG(atS):0.0}{(performance.LeansG(atS) is > 0 and var leansG ? $"+{leansG:0.0}" : "")}{(performance.Stirs(atS) ? "~" : "")}")))}");
         Tell($"shown: {string.Join(' ', moments.Select(atS => Invariant($"{bench.DisplayG(atS):0.0}/{bench.SlurryC(atS):0.0}/{bench.KettleC(atS):0.0}/{bench.BurnerW(atS):0}")))}, {bench.TdsPercent():0.00} %");
         var weight = Simulated.Weight(bench);
-        Tell($"seen: {Of(WeightSight.Of(performance.Real.Recipe, weight, bench.EndS))}");
-        Tell($"half way: {Of(WeightSight.Of(performance.Real.Recipe, [.. weight.Where(point => point.AtS < moments[8])], moments[8]))}");
-        var weighed = WeightSight.Weighed(performance.Real.Recipe, weight);
+        Tell($"seen: {Of(WeightAnalyzer.Of(performance.Real.Recipe, weight, bench.EndS))}");
+        Tell($"half way: {Of(WeightAnalyzer.Of(performance.Real.Recipe, [.. weight.Where(point => point.AtS < moments[8])], moments[8]))}");
+        var weighed = WeightAnalyzer.Weighed(performance.Real.Recipe, weight);
         Tell($"weighed: {string.Join(' ', weighed.Where((_, i) => i % Math.Max(1, weighed.Length / 16) == 0).Select(point => Invariant($"{point.AtS:0.0}{(point.InCup ? "c" : "v")}{point.G:0.0}")))}");
         const double Zero = 1_700_000_000_000;
         foreach (var itself in (bool[])[false, true])
         {
-            var witnessed = Witness.Of(plan, Simulated.Curves(bench, Zero), itself ? null : Zero, itself, Zero + (1000 * bench.EndS) + 20_000);
+            var witnessed = StepDetector.Of(plan, Simulated.Curves(bench, Zero), itself ? null : Zero, itself, Zero + (1000 * bench.EndS) + 20_000);
             Tell($"said{(itself ? " where it starts itself" : "")}: {string.Join(", ", witnessed.Said.Select(one => Invariant($"{one.Kind} {one.Step} {(one.AtMs - Zero) / 1000:0.000}")))}; poured {string.Join(' ', witnessed.PouredG.OrderBy(one => one.Key).Select(one => Invariant($"{one.Key}:{one.Value:0}")))}, dose {witnessed.DoseG:0.0}, water {witnessed.WaterC:0.0}, flame {witnessed.FlameW:0}, unstirred {string.Join(' ', witnessed.Unstirred.Order())}");
         }
     }

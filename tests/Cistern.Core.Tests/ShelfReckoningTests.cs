@@ -108,7 +108,7 @@ public sealed class ShelfReckoningTests
             Assert.Equal([Misfit.BagTooSmall], Misfits(exact with { LeftG = doseG - 0.001 }));
             Assert.Equal([Misfit.Hot], Misfits(exact with { Iced = true }));
             Assert.Equal([Misfit.Style], Misfits(exact with { Style = "another" }));
-            Assert.Equal([Misfit.Vessel], Misfits(exact with { Family = VesselFamily.Siphon }));
+            Assert.Equal([Misfit.Vessel], Misfits(exact with { Family = BrewerFamily.Siphon }));
 
             IEnumerable<Misfit> Misfits(Wish wish) => Assert.Single(Choosing.Of([recipe], wish, ForecastModel.Published)).Misfits;
         }

@@ -30,7 +30,7 @@ public sealed class TableTests
 
     private void Vessels()
     {
-        foreach (var family in Enum.GetValues<VesselFamily>())
+        foreach (var family in Enum.GetValues<BrewerFamily>())
         {
             foreach (var material in Enum.GetValues<Material>())
             {
@@ -86,7 +86,7 @@ public sealed class TableTests
 
     private void KnownGrinds()
     {
-        foreach (var family in Enum.GetValues<VesselFamily>())
+        foreach (var family in Enum.GetValues<BrewerFamily>())
         {
             var grind = KnownGrind.UsedFor(20, family);
             Tell($"used for {family}: {grind.Um:0.###} ± {grind.SigmaUm:0.###} µm");

@@ -84,7 +84,7 @@ public sealed class TextTests
             var recipe = written with { Name = "a \u0001 < & \" ' \ud800 \u202e ]]> name", Style = "\u0000" };
             var forecast = ForecastModel.Published.Run(recipe);
             var labels = BrewChartLabels.Plain with { Step = (_, i) => ($"step \u0008{i}", "<\udc00&>"), Vessel = "in \u001f a <jar>" };
-            foreach (var svg in (string[])[BrewChart.Draw(forecast, new BrewChartOptions(560) { StandsAlone = true, Labels = labels }), VesselCut.Draw(forecast, 60, labels)])
+            foreach (var svg in (string[])[BrewChart.Draw(forecast, new BrewChartOptions(560) { StandsAlone = true, Labels = labels }), BrewerSection.Draw(forecast, 60, labels)])
             {
                 Assert.Equal("svg", XDocument.Parse(svg).Root!.Name.LocalName);
             }

@@ -98,7 +98,7 @@ public sealed class TrendTests
     {
         var model = ForecastModel.Published;
         var (small, large) = (model.Run(RecipeLibrary.Find("vd-water-first")!), model.Run(RecipeLibrary.Find("fp-slow-eight")!));
-        var svg = XElement.Parse(Beside.BrewCharts([new ComparedChart("A", small, []), new ComparedChart("B", large, [new WeighedPoint(10, false, 100), new WeighedPoint(11, false, 110), new WeighedPoint(30, false, 200)])], BrewChartLabels.Plain, 760, 300));
+        var svg = XElement.Parse(ComparisonCharts.BrewCharts([new ComparedChart("A", small, []), new ComparedChart("B", large, [new WeighedPoint(10, false, 100), new WeighedPoint(11, false, 110), new WeighedPoint(30, false, 200)])], BrewChartLabels.Plain, 760, 300));
         var paths = svg.Descendants().Where(one => ((string?)one.Attribute("class"))?.StartsWith("beside-line", StringComparison.Ordinal) == true).ToList();
         // In the vessel and in the cup each, and what was weighed of one.
         Assert.Equal(["beside-line beside-0", "beside-line beside-0", "beside-line beside-1", "beside-line beside-1", "beside-line beside-1 beside-weighed"], paths.Select(path => (string)path.Attribute("class")!));
@@ -118,7 +118,7 @@ public sealed class TrendTests
     [Fact]
     public void Brews_in_one_place_of_the_map_stand_side_by_side_on_stalks()
     {
-        var svg = XElement.Parse(Beside.Map([new BesideMark("A", 19, 1.3, "one"), new BesideMark("B", 19, 1.3, "other"), new BesideMark("C", 21, 1.5, "third")], 420, 300));
+        var svg = XElement.Parse(ComparisonCharts.Map([new ComparedMark("A", 19, 1.3, "one"), new ComparedMark("B", 19, 1.3, "other"), new ComparedMark("C", 21, 1.5, "third")], 420, 300));
         var circles = svg.Descendants().Where(one => (string?)one.Attribute("class") == "line-brew").ToList();
         Assert.Equal(3, circles.Count);
         Assert.Equal(22, Number(circles[1], "cx") - Number(circles[0], "cx"), 0.2);

@@ -117,7 +117,7 @@ public sealed class VerbTests
         Assert.True(double.IsFinite(forecast.Totals.FinalTdsPercent));
         Assert.NotEmpty(Acts.Of(forecast));
         Assert.Contains("<svg", BrewChart.Draw(forecast, new BrewChartOptions(560)), StringComparison.Ordinal);
-        Assert.Contains("<svg", VesselCut.Draw(forecast, forecast.Totals.FinishS / 2, BrewChartLabels.Plain), StringComparison.Ordinal);
+        Assert.Contains("<svg", BrewerSection.Draw(forecast, forecast.Totals.FinishS / 2, BrewChartLabels.Plain), StringComparison.Ordinal);
         var plan = ConductPlan.Of(forecast);
         Assert.True(BrewRun.Replay(plan, [new BrewEntry(Guid.NewGuid(), EntryKind.Start, plan.Anchor, 1_000)], 2_000).ClockRuns);
         Assert.Equal(RecipeWriter.Write(recipe), RecipeWriter.Write(Assert.Single(RecipeReader.ReadDraft(RecipeWriter.Write(recipe)).Recipes)));

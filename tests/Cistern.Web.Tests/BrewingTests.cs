@@ -185,7 +185,7 @@ public sealed class BrewingTests : IClassFixture<App>
             {
                 await AtAsync(zero, timing.StartS);
                 var page = await App.GetAsync(client, $"/brew/{id}");
-                Assert.Equal(Words(forecast.Recipe, timing.Index).Begins(forecast.Recipe, forecast.Recipe.Steps[timing.Index]), page.QuerySelector("#done-word")!.TextContent);
+                Assert.Equal(Words(forecast.Recipe, timing.Index).Begins, page.QuerySelector("#done-word")!.TextContent);
                 await SendAsync(id, Entry(step.Length > 0 ? "begun" : "done", timing.Index, NowMs));
             }
 
@@ -193,7 +193,7 @@ public sealed class BrewingTests : IClassFixture<App>
             {
                 await AtAsync(zero, timing.EndS);
                 var page = await App.GetAsync(client, $"/brew/{id}");
-                Assert.Equal(Words(forecast.Recipe, timing.Index).Says(forecast.Recipe.Steps[timing.Index]), page.QuerySelector("#done-word")!.TextContent);
+                Assert.Equal(Words(forecast.Recipe, timing.Index).Says, page.QuerySelector("#done-word")!.TextContent);
                 await SendAsync(id, Entry("done", timing.Index, NowMs));
             }
         }
@@ -686,7 +686,7 @@ public sealed class BrewingTests : IClassFixture<App>
 
     private Task<Brew> BrewOf(int id) => app.DataAsync(db => db.Brews.AsNoTracking().Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Tastings).Include(row => row.Facts).Include(row => row.DeviationAnswers).FirstAsync(row => row.Id == id));
 
-    private static Wording.VerbWording Words(Recipe recipe, int index) => Wording.VerbWording.Of(recipe.Steps[index]);
+    private static Wording.StepWords Words(Recipe recipe, int index) => Wording.StepWording.Of(recipe, index, new Wording.FigureFormat(Core.Reckoning.Units.Metric));
 
     private static string Text(int number) => number.ToString(CultureInfo.InvariantCulture);
 

@@ -529,7 +529,7 @@ public sealed class FilesTests : IClassFixture<App>
     {
         var names = await db.Brews.ToDictionaryAsync(brew => brew.Id, brew => brew.FileId, Ct);
         var bags = await db.Bags.ToDictionaryAsync(bag => bag.Id, bag => bag.Name, Ct);
-        var brews = await db.Brews.AsNoTracking().Where(brew => brew.TakenAwayAtMs == null).Include(brew => brew.Entries).Include(brew => brew.Weighings).Include(brew => brew.Observations).Include(brew => brew.Facts).Include(brew => brew.Notes)
+        var brews = await db.Brews.AsNoTracking().Where(brew => brew.DeletedAtMs == null).Include(brew => brew.Entries).Include(brew => brew.Weighings).Include(brew => brew.Observations).Include(brew => brew.Facts).Include(brew => brew.Notes)
             .Include(brew => brew.Readings).Include(brew => brew.DeviationAnswers).Include(brew => brew.Barista).Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Sips).Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Barista).AsSplitQuery().ToListAsync(Ct);
         return brews.ToDictionary(brew => brew.FileId, brew => JsonSerializer.Serialize(new
         {

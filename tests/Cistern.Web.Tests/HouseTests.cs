@@ -22,7 +22,7 @@ public sealed class HouseTests
 
     private static Uri At(string path) => new(path, UriKind.Relative);
 
-    private static PairingDesk Desk(App app) => app.Services.GetRequiredService<PairingDesk>();
+    private static DeviceJoin Desk(App app) => app.Services.GetRequiredService<DeviceJoin>();
 
     /// <summary>Pairs a device as its user would: with the code, on the one page there is.</summary>
     private static async Task<HttpClient> PairedAsync(App app, DeviceRole role, string name = "Kitchen phone")
@@ -227,7 +227,7 @@ public sealed class HouseTests
         Assert.Equal("Remove this device", you.QuerySelector("[action='/pair?handler=Leave'] button")!.TextContent);
         var answer = await App.PostAsync(guest, you, "/pair?handler=Leave");
         Assert.Equal("Pair this device", (await App.ParseAsync(answer)).QuerySelector("h1")!.TextContent);
-        Assert.NotNull((await DeviceAsync(app)).PutOutAtMs);
+        Assert.NotNull((await DeviceAsync(app)).RevokedAtMs);
         Assert.Equal("Pair this device", (await App.GetAsync(guest, "/log")).QuerySelector("h1")!.TextContent);
         Assert.Contains("Kitchen phone was removed.", (await App.GetAsync(app.Browser(), "/devices")).QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
 
@@ -238,7 +238,7 @@ public sealed class HouseTests
         var stays = app.FromHouse(redirects: false);
         Assert.Null((await App.GetAsync(app.Browser(), "/you")).QuerySelector("[action='/pair?handler=Leave']"));
         Assert.Equal(HttpStatusCode.BadRequest, (await stays.PostAsync(At("/pair?handler=Leave"), form, Ct)).StatusCode);
-        Assert.Null((await DeviceAsync(app, "Told phone")).PutOutAtMs);
+        Assert.Null((await DeviceAsync(app, "Told phone")).RevokedAtMs);
     }
 
     /// <summary>With its next request, and with the stream that stands open.</summary>
@@ -596,7 +596,7 @@ public sealed class HouseTests
     public async Task A_stream_that_opens_as_its_device_is_put_out_does_not_open()
     {
         var presence = new Presence();
-        presence.PutOut(7);
+        presence.Revoke(7);
         var opened = false;
         Assert.False(await presence.AnswerAsync(7, new DefaultHttpContext(), _ =>
         {
@@ -626,7 +626,7 @@ public sealed class HouseTests
             // What was told before.
         }
 
-        Assert.DoesNotContain(brew, app.Services.GetRequiredService<BenchEars>().Brews);
+        Assert.DoesNotContain(brew, app.Services.GetRequiredService<LiveReadings>().Brews);
     }
 
     /// <summary>A thief with a copied token and the phone it was copied from: whichever comes second with the old one puts both out.</summary>
@@ -678,7 +678,7 @@ public sealed class HouseTests
         await using var app = App.OfHouse();
         var phone = await PairedAsync(app, DeviceRole.Barista);
         Assert.False((await phone.GetAsync(At("/log"), Ct)).Headers.Contains("Clear-Site-Data"));
-        await app.DataAsync(db => db.Devices.ExecuteUpdateAsync(set => set.SetProperty(one => one.PutOutAtMs, 1), Ct));
+        await app.DataAsync(db => db.Devices.ExecuteUpdateAsync(set => set.SetProperty(one => one.RevokedAtMs, 1), Ct));
         using var program = new HttpRequestMessage(HttpMethod.Get, At("/api/keep"));
         program.Headers.Accept.ParseAdd("application/json");
         Assert.Equal("\"cache\", \"storage\"", (await phone.SendAsync(program, Ct)).Headers.GetValues("Clear-Site-Data").Single());

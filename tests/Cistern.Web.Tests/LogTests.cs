@@ -125,9 +125,9 @@ public sealed class LogTests : IClassFixture<App>
             // One from the middle to the front, one to the end, one away and one of another age, several at once.
             db => db.Brews.Where(brew => brew.Id == 20).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.OpenedAtMs, 1_900_000_000_000), Ct),
             db => db.Brews.Where(brew => brew.Id == 7).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.OpenedAtMs, 1), Ct),
-            db => db.Brews.Where(brew => brew.Id == 13).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.TakenAwayAtMs, 5L), Ct),
+            db => db.Brews.Where(brew => brew.Id == 13).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.DeletedAtMs, 5L), Ct),
             db => db.Brews.Where(brew => brew.Id % 5 == 0).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.OpenedAtMs, brew => brew.OpenedAtMs - 700_000_000), Ct),
-            db => db.Brews.Where(brew => brew.Id == 13).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.TakenAwayAtMs, (long?)null), Ct),
+            db => db.Brews.Where(brew => brew.Id == 13).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.DeletedAtMs, (long?)null), Ct),
         ];
         foreach (var change in changes)
         {

@@ -192,7 +192,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
 
             var (brew, _) = await StartBrewAsync(client, recipe.Id);
             var first = Core.Recipes.RecipeChecker.AnchorIndex(recipe) > 0 ? recipe.Steps[0] : null;
-            Assert.Equal(first is null ? "Ready" : Wording.VerbWording.Of(first).Verb(first), brew.QuerySelector("#verb")!.TextContent);
+            Assert.Equal(first is null ? "Ready" : Wording.StepWording.Of(recipe, 0, new Wording.FigureFormat(Core.Reckoning.Units.Metric)).Verb, brew.QuerySelector("#verb")!.TextContent);
             Assert.Equal(first is null, brew.QuerySelector("#start")!.HasAttribute("hidden"));
         }
     }

@@ -39,7 +39,7 @@ public sealed class PinTests
         Assert.Equal("Teo", await WhoAsync(own));
         var other = app.Browser();
         var teo = await BaristaAsync(app, "Teo");
-        other.DefaultRequestHeaders.Add("Cookie", $"{BenchContext.BaristaCookie}={teo.Id}; {Pins.Cookie}=guessed");
+        other.DefaultRequestHeaders.Add("Cookie", $"{BaristaContext.BaristaCookie}={teo.Id}; {Pins.Cookie}=guessed");
         Assert.NotEqual("Teo", await WhoAsync(other));
 
         var third = app.Browser();
@@ -123,7 +123,7 @@ public sealed class PinTests
     {
         await using var app = App.OfHouse();
         var phone = app.FromHouse();
-        await App.PostAsync(phone, await App.GetAsync(phone, "/pair"), "/pair", ("code", app.Services.GetRequiredService<PairingDesk>().Offer(Data.House.DeviceRole.Barista).Digits), ("name", "Phone"));
+        await App.PostAsync(phone, await App.GetAsync(phone, "/pair"), "/pair", ("code", app.Services.GetRequiredService<DeviceJoin>().Offer(Data.House.DeviceRole.Barista).Digits), ("name", "Phone"));
         await BecomeAsync(app, phone, "Teo");
         var page = await App.GetAsync(phone, "/you");
         Assert.Null(page.QuerySelector("#new-pin"));

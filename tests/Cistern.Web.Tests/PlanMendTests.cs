@@ -91,9 +91,9 @@ public sealed class PlanMendTests : IClassFixture<App>
         Assert.NotEqual("Kestrel Terrace", first.Coffee);
         Assert.Equal(first.Coffee, await BagAsync());
         // Taken away, it is the one before that counts; brought back, it again.
-        await TakeAwayAsync(first.BrewId, away: true);
+        await DeleteAsync(first.BrewId, away: true);
         Assert.Equal("Kestrel Terrace", await BagAsync());
-        await TakeAwayAsync(first.BrewId, away: false);
+        await DeleteAsync(first.BrewId, away: false);
         Assert.Equal(first.Coffee, await BagAsync());
         // Another barista's brews are theirs.
         await own.DataAsync(db => db.LogRows.Where(row => row.BrewId == first.BrewId).ExecuteUpdateAsync(set => set.SetProperty(row => row.Barista, "Somebody else"), Ct));
@@ -111,10 +111,10 @@ public sealed class PlanMendTests : IClassFixture<App>
 
         async Task<string> BagAsync() => (await App.GetAsync(browser, "/plan/fp-bloomed")).QuerySelector("#bag option[selected]")!.TextContent;
 
-        Task<int> TakeAwayAsync(int id, bool away) => own.DataAsync(async db =>
+        Task<int> DeleteAsync(int id, bool away) => own.DataAsync(async db =>
         {
             var brew = await db.Brews.SingleAsync(row => row.Id == id, Ct);
-            brew.TakenAwayAtMs = away ? 1 : null;
+            brew.DeletedAtMs = away ? 1 : null;
             return await db.SaveChangesAsync(Ct);
         });
     }

@@ -56,7 +56,7 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
             (at, grinder, bag, vessel, typed, press) =>
             {
                 var recipe = RecipeLibrary.All[at];
-                var shelf = new PlanShelf([bag], [grinder], [new BrewPlace { Id = 1, Name = "Any place", AltitudeM = 6_000, AmbientC = -10 }], [new OwnedVessel { Id = 1, Name = "Any vessel", Family = recipe.Brewer.Family, CapacityMl = vessel.ml, Material = vessel.material }], [], [], [], []);
+                var shelf = new PlanShelf([bag], [grinder], [new BrewPlace { Id = 1, Name = "Any place", AltitudeM = 6_000, AmbientC = -10 }], [new OwnedBrewer { Id = 1, Name = "Any vessel", Family = recipe.Brewer.Family, CapacityMl = vessel.ml, Material = vessel.material }], [], [], [], []);
                 var context = new PlanContext(shelf, new FigureFormat(Units.Metric), new DateOnly(2026, 11, 23), ForecastModel.Published, Core.Fitting.Learned.Nothing);
                 var values = new Dictionary<string, StringValues> { ["bag"] = "1", ["mill"] = "1", ["place"] = "1", ["vessel"] = "1", ["do"] = press, ["s.index"] = "2" };
                 foreach (var (name, text) in typed)

@@ -48,7 +48,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
     public async Task Every_recipe_can_be_changed_in_every_setting_and_those_of_each_family_in_every_step()
     {
         var client = app.Browser();
-        var families = new HashSet<VesselFamily>();
+        var families = new HashSet<BrewerFamily>();
         foreach (var recipe in RecipeLibrary.All)
         {
             var page = await App.GetAsync(client, $"/plan/{recipe.Id}");

@@ -30,28 +30,28 @@ public sealed class ReadingsTests : IClassFixture<App>
     [Fact]
     public async Task Whoever_looks_on_and_leaves_has_only_ended()
     {
-        var ear = new BenchEars().Of(1);
+        var reader = new LiveReadings().Of(1);
         using var leaves = CancellationTokenSource.CreateLinkedTokenSource(TestContext.Current.CancellationToken);
         var seen = new List<long>();
         var looking = Task.Run(
             async () =>
             {
-                await foreach (var moment in ear.WatchAsync(leaves.Token))
+                await foreach (var moment in reader.WatchAsync(leaves.Token))
                 {
                     seen.Add(moment.AtMs);
                     await leaves.CancelAsync();
                 }
             },
             TestContext.Current.CancellationToken);
-        while (!ear.IsWatched)
+        while (!reader.IsWatched)
         {
             await Task.Delay(5, TestContext.Current.CancellationToken);
         }
 
-        ear.Tell(new LiveMoment(7, new Dictionary<string, double>(), null, Changed: false));
+        reader.Tell(new LiveMoment(7, new Dictionary<string, double>(), null, Changed: false));
         await looking.WaitAsync(TimeSpan.FromSeconds(20), TestContext.Current.CancellationToken);
         Assert.Equal([7], seen);
-        Assert.False(ear.IsWatched);
+        Assert.False(reader.IsWatched);
     }
 
     [Fact]
@@ -157,7 +157,7 @@ public sealed class ReadingsTests : IClassFixture<App>
         await EntryAsync(id, "start", 2);
         var zeroMs = NowMs;
         app.Time.Advance(TimeSpan.FromSeconds(12));
-        var bench = new SimulatedBench(Performance.Of(ForecastModel.Published.Run(RecipeLibrary.All.Single(one => one.Id == "fp-bloomed")), Hands.Steady, 5), 5);
+        var bench = new SimulatedInstruments(Performance.Of(ForecastModel.Published.Run(RecipeLibrary.All.Single(one => one.Id == "fp-bloomed")), Hands.Steady, 5), 5);
         var lines = bench.Read(bench.BeginS, 11, s => zeroMs + (1000 * s)).Where(reading => reading.Of == ReadingOf.ScaleG).Select(reading => Line("scaleG", reading.AtMs, reading.Value)).ToList();
         // The clock stands still between the two: the second is too soon.
         await SendAsync(id, token, [.. lines.Take(20)]);
@@ -345,7 +345,7 @@ public sealed class ReadingsTests : IClassFixture<App>
     private async Task PlayAsync(int id, string token, string recipe, Hands hands, long zeroMs, double toS)
     {
         var plan = ForecastModel.Published.Run(RecipeLibrary.All.Single(one => one.Id == recipe));
-        var bench = new SimulatedBench(Performance.Of(plan, hands, 5), 5);
+        var bench = new SimulatedInstruments(Performance.Of(plan, hands, 5), 5);
         for (var atS = bench.BeginS; atS < toS; atS++)
         {
             if (zeroMs + (1000 * (atS + 1)) > NowMs)

@@ -271,15 +271,15 @@ public sealed class StartTests
             var (brewed, second, wanted, past) = (Stored("brewed", 1, null), Stored("second", 1, null), Stored("wanted", 1, null), Stored("past", 1, null));
             (wanted.WantedAtMs, past.WantedAtMs) = (100, 2);
             db.Plans.AddRange(second, wanted, past, Stored("old", 1, null), Stored("young", 100, null), Stored("kept", 1, 1), brewed);
-            db.Jobs.AddRange(new DoneJob { Key = Guid.NewGuid(), Address = "/", AtMs = 1 }, new DoneJob { Key = Guid.NewGuid(), Address = "/", AtMs = 100 });
+            db.IdempotentRequests.AddRange(new IdempotentRequest { Key = Guid.NewGuid(), Address = "/", AtMs = 1 }, new IdempotentRequest { Key = Guid.NewGuid(), Address = "/", AtMs = 100 });
             await db.SaveChangesAsync();
             (await db.Brews.FirstAsync()).StoredPlanId = brewed.Id;
-            db.Pairs.Add(new Pair { SecondPlanId = second.Id });
+            db.Pairs.Add(new BrewPair { SecondPlanId = second.Id });
             await db.SaveChangesAsync();
             return (await DataFile.TidyAsync(db, 50), await db.Plans.Where(stored => stored.RecipeId == "x").Select(stored => stored.Name).OrderBy(name => name).ToListAsync());
         });
         Assert.Equal((2, "brewed,kept,second,wanted,young"), (gone, string.Join(',', left)));
-        Assert.Equal(1, await app.DataAsync(db => db.Jobs.CountAsync()));
+        Assert.Equal(1, await app.DataAsync(db => db.IdempotentRequests.CountAsync()));
     }
 
     /// <summary>

@@ -35,7 +35,7 @@ public sealed class StoreTests : IAsyncLifetime
         file = DataFile.Take(path);
         await file.PrepareAsync(demo: false, ct: Ct);
         db = DataFile.ContextOn(path);
-        plans = new PlanStore(db, new JobLedger(db, time), time);
+        plans = new PlanStore(db, new IdempotencyStore(db, time), time);
     }
 
     public async ValueTask DisposeAsync()
@@ -292,8 +292,8 @@ public sealed class StoreTests : IAsyncLifetime
         Assert.Equal([scale.Id, phone.Id], (await devices.AllAsync(Ct)).Select(device => device.Id));
         await devices.SeenAsync(phone.Id, NowMs + 2, Ct);
         Assert.Equal([phone.Id, scale.Id], (await devices.AllAsync(Ct)).Select(device => device.Id));
-        Assert.True(await devices.PutOutAsync(phone.Id, "Ines", NowMs, Ct));
-        Assert.False(await devices.PutOutAsync(phone.Id, "Ines", NowMs, Ct));
+        Assert.True(await devices.RevokeAsync(phone.Id, "Ines", NowMs, Ct));
+        Assert.False(await devices.RevokeAsync(phone.Id, "Ines", NowMs, Ct));
         Assert.False(await devices.ChangeAsync(phone.Id, DeviceRole.Guest, "bench", NowMs, Ct));
         Assert.Null(await devices.FindAsync(token, Ct));
         Assert.Equal([scale.Id, phone.Id], (await devices.AllAsync(Ct)).Select(device => device.Id));
@@ -317,7 +317,7 @@ public sealed class StoreTests : IAsyncLifetime
     [Fact]
     public async Task A_blind_answer_is_kept_in_place_of_the_one_before_until_the_cups_are_revealed()
     {
-        var blind = new BlindStore(db, new JobLedger(db, time), time);
+        var blind = new BlindStore(db, new IdempotencyStore(db, time), time);
         var job = Guid.NewGuid();
         var session = new BlindSession { Kind = BlindKind.Triangle, Tasters = 2, Seed = 7 };
         Assert.Equal("/blind/1", await blind.OpenAsync(session, job, Ct));
@@ -360,7 +360,7 @@ public sealed class StoreTests : IAsyncLifetime
         never.StartedAtMs = null;
         await SavedAsync(never);
         var away = Brewed(daysAgo: 1);
-        away.TakenAwayAtMs = NowMs;
+        away.DeletedAtMs = NowMs;
         await SavedAsync(away);
         var brew = await SavedAsync(Brewed(parent: parent.Id));
         time.Advance(TimeSpan.FromDays(44.9));
@@ -520,17 +520,17 @@ public sealed class StoreTests : IAsyncLifetime
         Assert.DoesNotContain(await log.KeptAsync(Ct), search => search.Name == "search 07");
 
         var running = await SavedAsync(Brewed(state: BrewState.Running));
-        Assert.Null(await log.TakeAwayAsync(running.Id, away: true));
-        Assert.Null(await log.TakeAwayAsync(99, away: true));
+        Assert.Null(await log.DeleteAsync(running.Id, away: true));
+        Assert.Null(await log.DeleteAsync(99, away: true));
         var brew = await SavedAsync(Brewed());
-        Assert.Equal(brew.Name, await log.TakeAwayAsync(brew.Id, away: true));
+        Assert.Equal(brew.Name, await log.DeleteAsync(brew.Id, away: true));
         var awayAtMs = NowMs;
         time.Advance(TimeSpan.FromSeconds(1));
-        await log.TakeAwayAsync(brew.Id, away: true);
+        await log.DeleteAsync(brew.Id, away: true);
         db.ChangeTracker.Clear();
-        Assert.Equal(awayAtMs, (await db.Brews.FindAsync([brew.Id], Ct))!.TakenAwayAtMs);
-        await log.TakeAwayAsync(brew.Id, away: false);
+        Assert.Equal(awayAtMs, (await db.Brews.FindAsync([brew.Id], Ct))!.DeletedAtMs);
+        await log.DeleteAsync(brew.Id, away: false);
         db.ChangeTracker.Clear();
-        Assert.Null((await db.Brews.FindAsync([brew.Id], Ct))!.TakenAwayAtMs);
+        Assert.Null((await db.Brews.FindAsync([brew.Id], Ct))!.DeletedAtMs);
     }
 }

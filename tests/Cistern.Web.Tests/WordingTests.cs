@@ -16,7 +16,6 @@ public sealed class WordingTests
     [Fact]
     public void Every_verb_has_its_words()
     {
-        Assert.Equal(Verb.All.Select(verb => verb.Type.Name).Order(StringComparer.Ordinal), VerbWording.All.Select(type => type.Name).Order(StringComparer.Ordinal));
         foreach (var recipe in RecipeLibrary.All)
         {
             for (var i = 0; i < recipe.Steps.Length; i++)

@@ -33,7 +33,7 @@ internal static class Adjustments
     public static string Word(Adjustment adjustment, Recipe recipe) => adjustment switch
     {
         Adjustment.Grind => "medianUm",
-        Adjustment.Temperature => recipe.Brewer.Family == VesselFamily.Siphon ? "holdC" : "temperatureC",
+        Adjustment.Temperature => recipe.Brewer.Family == BrewerFamily.Siphon ? "holdC" : "temperatureC",
         Adjustment.Dose => "doseG",
         Adjustment.Water => "waterG",
         Adjustment.Batch => "charge",
@@ -127,7 +127,7 @@ internal static class Adjustments
                 break;
             case Complaint.HighAndDry or Complaint.PastyWalls when Acts.LastWater(recipe) is >= 0 and var pour:
                 // A chamber over a flame is never swirled: what is stirred already is stirred along its wall.
-                if (recipe.Brewer.Family != VesselFamily.Siphon)
+                if (recipe.Brewer.Family != BrewerFamily.Siphon)
                 {
                     yield return (Adjustment.Swirl, 0, 2, recipe with { Steps = steps.Insert(pour + 1, new Step.Swirl { Turns = 2, OverS = 3 }) });
                 }
@@ -167,7 +167,7 @@ internal static class Adjustments
             case Complaint.Papery when Vessel.Of(recipe.Brewer).Filter is Filter.Paper or Filter.DensePaper && !steps.Any(step => step is Step.RinseFilter { Hot: true }):
                 yield return (Adjustment.Rinse, 0, 1, recipe with { Steps = Find<Step.RinseFilter>() is { } cold ? steps.Replace(cold, cold with { Hot = true }) : steps.Insert(0, new Step.RinseFilter()) });
                 break;
-            case Complaint.TooCool when recipe.Brewer.Family != VesselFamily.Siphon:
+            case Complaint.TooCool when recipe.Brewer.Family != BrewerFamily.Siphon:
                 if (!steps.Any(step => step is Step.Preheat))
                 {
                     yield return (Adjustment.Preheat, 0, 1, recipe with { Steps = steps.Insert(0, new Step.Preheat()) });
@@ -179,7 +179,7 @@ internal static class Adjustments
                 }
 
                 break;
-            case Complaint.WeakRunoff when Find<Step.SeatPlunger>() is { DrawBack: false } seat && recipe.Brewer.Family == VesselFamily.TubePress:
+            case Complaint.WeakRunoff when Find<Step.SeatPlunger>() is { DrawBack: false } seat && recipe.Brewer.Family == BrewerFamily.TubePress:
                 yield return (Adjustment.DrawBack, 0, 1, recipe with { Steps = steps.Replace(seat, seat with { DrawBack = true }) });
                 break;
             case Complaint.TooLittle when gear.CupG is { } cupG && now.Totals.FinalG > 0:

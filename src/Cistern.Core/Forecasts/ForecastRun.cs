@@ -7,7 +7,7 @@ using Cistern.Core.Recipes;
 namespace Cistern.Core.Forecasts;
 
 /// <summary>One run of a recipe: walks its steps and tells the slurry what is done to it.</summary>
-internal sealed class ForecastRun
+internal sealed partial class ForecastRun : IStepVisitor<bool>
 {
     private const double BulbG = 12;
 
@@ -20,6 +20,7 @@ internal sealed class ForecastRun
     private readonly StepTiming[] timings;
     private readonly int anchor;
 
+    private int index;
     private Sample[]? samples;
     private int sampleCount;
     private double nextSampleS;
@@ -44,9 +45,9 @@ internal sealed class ForecastRun
         slurry = new Slurry(recipe, model);
         timings = new StepTiming[recipe.Steps.Length];
         anchor = RecipeChecker.AnchorIndex(recipe);
-        turned = recipe.Brewer.Family == VesselFamily.TubePress
+        turned = recipe.Brewer.Family == BrewerFamily.TubePress
             && (recipe.Brewer.Position ?? (recipe.Steps.Any(step => step is Step.Flip) ? TubePosition.Turned : TubePosition.Upright)) == TubePosition.Turned;
-        slurry.OpenShare = recipe.Brewer.Family == VesselFamily.TubePress && !turned ? 1 : 0;
+        slurry.OpenShare = recipe.Brewer.Family == BrewerFamily.TubePress && !turned ? 1 : 0;
         if (options.WithSeries)
         {
             samples = ArrayPool<Sample>.Shared.Rent(1024);
@@ -66,7 +67,8 @@ internal sealed class ForecastRun
             }
 
             var startS = slurry.TimeS;
-            Do(step, i);
+            index = i;
+            step.Accept(this);
             if (i == anchor && recipe.ClockStarts == ClockStart.WaterIn)
             {
                 slurry.ZeroS = slurry.TimeS;
@@ -101,204 +103,7 @@ internal sealed class ForecastRun
         }
     }
 
-    private void Do(Step step, int index)
-    {
-        switch (step)
-        {
-            case Step.RinseFilter { Hot: true }:
-                slurry.WarmVessel(60);
-                Pass(step);
-                break;
-            case Step.Preheat:
-                slurry.WarmVessel(80);
-                Pass(step);
-                break;
-            case Step.Tare:
-                tareG = OnScaleG;
-                tared = true;
-                Pass(step);
-                break;
-            case Step.AddCoffee:
-                slurry.AddCoffee();
-                if (slurry.FlameOn)
-                {
-                    JudgeFlame(index);
-                }
-
-                break;
-            case Step.Pour pour:
-                Pour(pour);
-                break;
-            case Step.Stir stir:
-                slurry.Stir(stir.Turns, 1, stir.OverS, stir.Continuous);
-                break;
-            case Step.BreakCrust turns:
-                slurry.Stir(turns.Turns, 0.7, turns.OverS, continuous: false);
-                break;
-            case Step.Swirl turns:
-                slurry.Stir(turns.Turns, 0.6, turns.OverS, continuous: false);
-                break;
-            case Step.TapRaft turns:
-                slurry.Stir(turns.Turns, 0.4, turns.OverS, continuous: false);
-                break;
-            case Step.Lid lid:
-                slurry.Covered = lid.On;
-                break;
-            case Step.SeatPlunger seat:
-                slurry.SeatPlunger();
-                if (recipe.Brewer.Family == VesselFamily.TubePress && !turned)
-                {
-                    slurry.OpenShare = seat.DrawBack ? 0 : 0.15;
-                }
-
-                break;
-            case Step.LiftPlunger:
-                slurry.LiftPlunger();
-                if (recipe.Brewer.Family == VesselFamily.TubePress && !turned)
-                {
-                    slurry.OpenShare = 1;
-                }
-
-                break;
-            case Step.Flip:
-                slurry.Raise(1.0);
-                Pass(step);
-                if (turned)
-                {
-                    turned = false;
-                    slurry.OpenShare = 0.15;
-                }
-
-                break;
-            case Step.LightBurner burner:
-                flameW = burner.FlameW ?? ForecastModel.UsualFlameW;
-                break;
-            case Step.SeatChamber chamber:
-                slurry.Rise(chamber.WaterG, Math.Min(BulbG, chamber.WaterG), Math.Min(chamber.HoldC ?? ForecastModel.UsualHoldC, slurry.BoilingC - 2));
-                break;
-            case Step.RemoveBurner:
-                slurry.TakeFlameAway();
-                drawFromS = slurry.TimeS;
-                break;
-            case Step.OpenValve:
-                slurry.OpenShare = 1;
-                drawFromS = slurry.TimeS;
-                break;
-            case Step.CloseValve or Step.StopDrip:
-                slurry.OpenShare = 0;
-                break;
-            case Step.Wait wait:
-                slurry.Idle(wait.ForS);
-                break;
-            case Step.WaitFor wait:
-                slurry.Idle(wait.ExpectS);
-                break;
-            case Step.Press press:
-                Press(press);
-                break;
-            case Step.Plunge plunge:
-                Plunge(plunge);
-                break;
-            case Step.Drain drain:
-                Drain(drain, index);
-                break;
-            case Step.Decant decant:
-                Decant(decant);
-                break;
-            case Step.SwapCup swap:
-                slurry.SwapCup(swap.Keep);
-                break;
-            case Step.Dilute or Step.Ice:
-                // They act on the drink as a whole, so they wait until it is known.
-                added.Add(step);
-                break;
-            default:
-                Pass(step);
-                break;
-        }
-    }
-
-    private void Pass(Step step) => slurry.Idle(step.OverS);
-
-    private void Pour(Step.Pour pour)
-    {
-        if (!tared && slurry.PouredG <= 0)
-        {
-            // Everyone sets the scale to zero before the first water.
-            tareG = OnScaleG;
-        }
-
-        var vigour = pour.Height switch
-        {
-            PourHeight.Low => 0.6,
-            PourHeight.High => 1.3,
-            _ => 0.8,
-        };
-        slurry.Pour(Math.Max(0, pour.ToG - slurry.PouredG), pour.OverS, pour.TemperatureC ?? recipe.Water.TemperatureC, vigour);
-        if (pour.StirsIn)
-        {
-            slurry.EndPourStirring();
-        }
-    }
-
-    private void Press(Step.Press press)
-    {
-        slurry.Raise(0.8);
-        var freeG = slurry.FreeG;
-        NoteForce(25, freeG, press.OverS, bedShare: 1);
-        var drip = slurry.OpenShare;
-        slurry.Drive(freeG, press.OverS);
-        slurry.OpenShare = drip;
-    }
-
-    private void Plunge(Step.Plunge plunge)
-    {
-        if (plunge.Depth == PlungeDepth.Bottom)
-        {
-            var throughG = Math.Max(0, slurry.ContactG - slurry.BedWaterG);
-            NoteForce(10, throughG, plunge.OverS, slurry.Raft <= 0.15 ? 0.35 : 1);
-            slurry.Disturb();
-        }
-
-        slurry.Idle(plunge.OverS);
-    }
-
-    private void NoteForce(double ownN, double throughG, double overS, double bedShare)
-    {
-        // A press done in no time at all is done in half a second.
-        var flowM3PerS = throughG * 1e-6 / Math.Max(0.5, overS);
-        pressForceN = ownN + (WaterPhysics.ViscosityPaS(slurry.TemperatureC) * flowM3PerS * slurry.ResistanceOf(bedShare));
-    }
-
-    private void Drain(Step.Drain drain, int index)
-    {
-        slurry.OpenShare = 1;
-        if (double.IsNaN(drawFromS))
-        {
-            drawFromS = slurry.TimeS;
-        }
-
-        var ended = slurry.Drain(drain.UntilG);
-        slurry.OpenShare = 0;
-        (drawToS, drawnBy) = (slurry.TimeS, index);
-        if (ended && drain.UntilG is not null && slurry.FreeG <= 1 + 1e-6 && slurry.CupWaterG + slurry.CupSolidsG < drain.UntilG - 0.05)
-        {
-            events.Add(new BrewEvent(BrewEventKind.DryBed, slurry.TimeS, index, slurry.CupWaterG + slurry.CupSolidsG, drain.UntilG.Value));
-        }
-    }
-
-    private void Decant(Step.Decant decant)
-    {
-        if (!decanted)
-        {
-            suspended = slurry.Suspended;
-            decanted = true;
-        }
-
-        slurry.Drive(Math.Max(0, slurry.FreeG - (decant.LeaveG ?? slurry.Vessel.ResidueG)), decant.OverS);
-    }
-
-    private void JudgeFlame(int index)
+    private void JudgeFlame()
     {
         var margin = slurry.FlameMarginW(flameW);
         flameMarginW = margin;

@@ -67,7 +67,7 @@ public sealed record Vessel(
     }
 
     /// <summary>The usual material of a family: the one its row stands for.</summary>
-    public static Material UsualMaterial(VesselFamily family) => Row(family).Usual;
+    public static Material UsualMaterial(BrewerFamily family) => Row(family).Usual;
 
     /// <summary>How full a vessel or a server may be: foam needs room above.</summary>
     public const double Fullest = 0.95;
@@ -76,15 +76,15 @@ public sealed record Vessel(
     public static Filter FilterOf(Brewer brewer) => brewer.Filter ?? UsualFilter(brewer.Family);
 
     /// <summary>The usual filter of a family.</summary>
-    public static Filter UsualFilter(VesselFamily family) => Row(family).Vessel.Filter;
+    public static Filter UsualFilter(BrewerFamily family) => Row(family).Vessel.Filter;
 
-    private static (Vessel Vessel, double SizeMl, Material Usual) Row(VesselFamily family) => family switch
+    private static (Vessel Vessel, double SizeMl, Material Usual) Row(BrewerFamily family) => family switch
     {
-        VesselFamily.FrenchPress => (new(260, 1.15, 0.75, 0.0070, 0.0070, 2.00, 8, 0, 0, Filter.MetalMesh), 1000, Material.Glass),
-        VesselFamily.TubePress => (new(90, 0.55, 0.40, 0.0028, 0.0028, 1.60, 0, 0, 0, Filter.Paper), 280, Material.Plastic),
-        VesselFamily.ValveDripper => (new(130, 0.95, 0.60, 0.0065, 0.0150, 2.05, 0, 15, 0, Filter.Paper), 500, Material.Plastic),
-        VesselFamily.LeverDripper => (new(220, 1.00, 0.70, 0.0060, 0.0190, 2.05, 0, 22, 0, Filter.Paper), 360, Material.Glass),
-        VesselFamily.Siphon => (new(150, 0.80, 0.80, 0.0045, 0.0028, 1.75, 0, 0, 28_000, Filter.Cloth), 360, Material.Glass),
+        BrewerFamily.FrenchPress => (new(260, 1.15, 0.75, 0.0070, 0.0070, 2.00, 8, 0, 0, Filter.MetalMesh), 1000, Material.Glass),
+        BrewerFamily.TubePress => (new(90, 0.55, 0.40, 0.0028, 0.0028, 1.60, 0, 0, 0, Filter.Paper), 280, Material.Plastic),
+        BrewerFamily.ValveDripper => (new(130, 0.95, 0.60, 0.0065, 0.0150, 2.05, 0, 15, 0, Filter.Paper), 500, Material.Plastic),
+        BrewerFamily.LeverDripper => (new(220, 1.00, 0.70, 0.0060, 0.0190, 2.05, 0, 22, 0, Filter.Paper), 360, Material.Glass),
+        BrewerFamily.Siphon => (new(150, 0.80, 0.80, 0.0045, 0.0028, 1.75, 0, 0, 28_000, Filter.Cloth), 360, Material.Glass),
         _ => (new(250, 1.10, 0.80, 0.0050, 0, 2.00, 25, 0, 0, Filter.None), 475, Material.Glass),
     };
 

@@ -24,7 +24,7 @@ public sealed record Wish
     public double? DrinkMl { get; init; }
 
     /// <summary>Of which vessels.</summary>
-    public VesselFamily? Family { get; init; }
+    public BrewerFamily? Family { get; init; }
 
     /// <summary>With milk: it must stand up to it.</summary>
     public bool? Milk { get; init; }
@@ -113,8 +113,8 @@ public static class Choosing
     /// <summary>What a vessel leaves to clear away. Judged.</summary>
     public static WashingUp WashingOf(Brewer brewer) => brewer.Family switch
     {
-        VesselFamily.Siphon => WashingUp.Much,
-        VesselFamily.FrenchPress or VesselFamily.Jar => WashingUp.Some,
+        BrewerFamily.Siphon => WashingUp.Much,
+        BrewerFamily.FrenchPress or BrewerFamily.Jar => WashingUp.Some,
         _ => WashingUp.Little,
     };
 

@@ -15,9 +15,9 @@ public sealed class Gesture
     private const double BloomPourS = 8;
 
     private readonly Func<Forecast, double?, (Recipe Recipe, int Index)?> put;
-    private readonly ImmutableArray<VesselFamily> families;
+    private readonly ImmutableArray<BrewerFamily> families;
 
-    private Gesture(string word, bool hasTime, ImmutableArray<VesselFamily> families, Func<Forecast, double?, (Recipe Recipe, int Index)?> put)
+    private Gesture(string word, bool hasTime, ImmutableArray<BrewerFamily> families, Func<Forecast, double?, (Recipe Recipe, int Index)?> put)
     {
         (Word, HasTime, this.families, this.put) = (word, hasTime, families, put);
     }
@@ -31,19 +31,19 @@ public sealed class Gesture
     /// <summary>Every gesture.</summary>
     public static IReadOnlyList<Gesture> All { get; } =
     [
-        new("bloom", hasTime: false, [VesselFamily.FrenchPress, VesselFamily.TubePress, VesselFamily.ValveDripper, VesselFamily.LeverDripper, VesselFamily.Jar], (forecast, _) => Bloom(forecast)),
-        new("break-skim-and-settle", hasTime: true, [VesselFamily.FrenchPress, VesselFamily.Jar],
+        new("bloom", hasTime: false, [BrewerFamily.FrenchPress, BrewerFamily.TubePress, BrewerFamily.ValveDripper, BrewerFamily.LeverDripper, BrewerFamily.Jar], (forecast, _) => Bloom(forecast)),
+        new("break-skim-and-settle", hasTime: true, [BrewerFamily.FrenchPress, BrewerFamily.Jar],
             (forecast, atS) => StepEditing.Put(forecast, [new Step.BreakCrust { Turns = 3 }, new Step.Skim { OverS = 20 }, new Step.Wait(45)], atS ?? 0)),
-        new("sink-the-raft", hasTime: true, [VesselFamily.FrenchPress, VesselFamily.ValveDripper, VesselFamily.LeverDripper, VesselFamily.Jar],
+        new("sink-the-raft", hasTime: true, [BrewerFamily.FrenchPress, BrewerFamily.ValveDripper, BrewerFamily.LeverDripper, BrewerFamily.Jar],
             (forecast, atS) => StepEditing.Put(forecast, [new Step.TapRaft { Turns = RaftTaps(forecast.Recipe.Coffee.RestDays) }], atS ?? 0)),
-        new("swirl-before-the-drain", hasTime: false, [VesselFamily.ValveDripper, VesselFamily.LeverDripper], (forecast, _) => SwirlBefore(forecast)),
+        new("swirl-before-the-drain", hasTime: false, [BrewerFamily.ValveDripper, BrewerFamily.LeverDripper], (forecast, _) => SwirlBefore(forecast)),
     ];
 
     /// <summary>Finds one by its word.</summary>
     public static Gesture? Find(string word) => All.FirstOrDefault(one => one.Word == word);
 
     /// <summary>Those that a vessel can do.</summary>
-    public static IReadOnlyList<Gesture> For(VesselFamily family) => [.. All.Where(one => one.families.Contains(family))];
+    public static IReadOnlyList<Gesture> For(BrewerFamily family) => [.. All.Where(one => one.families.Contains(family))];
 
     /// <summary>How long a bloom is proposed for a coffee, s: fresh coffee has the most gas to let out. Judged, from how practitioners time it.</summary>
     /// <param name="restDays">Days since roasting.</param>

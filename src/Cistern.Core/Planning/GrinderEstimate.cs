@@ -15,7 +15,7 @@ public readonly record struct KnownGrind(double Setting, double Um, double Sigma
     private const double LeastShare = 0.16;
 
     /// <summary>What somebody means by a usual setting for a family: what its recipes are written for.</summary>
-    public static KnownGrind UsedFor(double setting, VesselFamily family) => Of(setting, recipe => recipe.Brewer.Family == family);
+    public static KnownGrind UsedFor(double setting, BrewerFamily family) => Of(setting, recipe => recipe.Brewer.Family == family);
 
     /// <summary>What somebody means by a usual setting for paper.</summary>
     public static KnownGrind UsedForPaper(double setting) =>

@@ -75,7 +75,7 @@ public sealed record Preparation(IReadOnlyList<Preparing> Things, double WaterG,
     {
         var recipe = forecast.Recipe;
         var steps = recipe.Steps;
-        var siphon = recipe.Brewer.Family == VesselFamily.Siphon;
+        var siphon = recipe.Brewer.Family == BrewerFamily.Siphon;
         var things = new List<Preparing> { new(Chore.LayOut, 30), new(Chore.Weigh, 20) };
         if (gear.GrindingSPerG > 0)
         {

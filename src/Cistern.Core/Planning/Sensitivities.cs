@@ -85,7 +85,7 @@ public sealed record HighPlace(double BoilsC, double WantedC, Totals AsWanted, I
     {
         var recipe = forecast.Recipe;
         var boilsC = WaterPhysics.BoilingPointC(recipe.Place.AltitudeM);
-        if (recipe.Water.TemperatureC <= boilsC + 0.5 || recipe.Brewer.Family == VesselFamily.Siphon)
+        if (recipe.Water.TemperatureC <= boilsC + 0.5 || recipe.Brewer.Family == BrewerFamily.Siphon)
         {
             return null;
         }

@@ -21,7 +21,7 @@ public static class StepEditing
     private const double NewPourG = 50;
 
     /// <summary>The verbs a vessel can do, in the order of a brew.</summary>
-    public static IReadOnlyList<Verb> VerbsFor(VesselFamily family) => [.. Verb.All.Where(verb => verb.Families.Contains(family))];
+    public static IReadOnlyList<Verb> VerbsFor(BrewerFamily family) => [.. Verb.All.Where(verb => verb.Families.Contains(family))];
 
     /// <summary>
     /// The recipe without a step. Where the step had its own time and what follows it had none, that keeps its moment: the
@@ -312,7 +312,7 @@ public static class StepEditing
         (_, "toG") => JsonValue.Create(PourTotal(recipe, after)),
         ("seat-chamber", _) => JsonValue.Create(200.0),
         (_, "forS") => JsonValue.Create(30.0),
-        (_, "event") => JsonValue.Create(Words<WaitEvent>.Of(recipe.Brewer.Family == VesselFamily.Siphon ? WaitEvent.FineBubbles : WaitEvent.DryBed)),
+        (_, "event") => JsonValue.Create(Words<WaitEvent>.Of(recipe.Brewer.Family == BrewerFamily.Siphon ? WaitEvent.FineBubbles : WaitEvent.DryBed)),
         (_, "iceG") => JsonValue.Create(100.0),
         _ => JsonValue.Create(NewPourG),
     };

@@ -93,7 +93,7 @@ public sealed class Performance
         (Plan, Hands, Real) = (plan, hands, real);
         vesselG = chance.Next(380, 820);
         overServer = IsOverServer(plan.Recipe);
-        if (real.Recipe.Brewer.Family != VesselFamily.Siphon)
+        if (real.Recipe.Brewer.Family != BrewerFamily.Siphon)
         {
             MakeReady();
             Fill();

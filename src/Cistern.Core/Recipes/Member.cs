@@ -46,7 +46,7 @@ public sealed record Member(string Name, MemberKind Kind, double Min, double Max
     {
         Text("id", 80), Text("name", 200), Text("school", 80), Text("notes", 8_000), Text("note", 2_000),
         Text("tool", 80), Text("stir.path", 80),
-        Word<VesselFamily>("family"), Word<Filter>("filter"), Word<Cone>("cone"), Word<TubePosition>("position"),
+        Word<BrewerFamily>("family"), Word<Filter>("filter"), Word<Cone>("cone"), Word<TubePosition>("position"),
         Word<Material>("material"), Word<ClockStart>("clockStarts"), Word<PourHeight>("height"),
         Word<PourPath>("path"), Word<WaitEvent>("event"), Word<PlungeDepth>("depth"), Word<IcePlace>("where"),
         Flag("wrapped"), Flag("hot"), Flag("stirring"), Flag("continuous"), Flag("on"), Flag("drawBack"), Flag("under"), Flag("keep"),

@@ -4,7 +4,7 @@ using System.Text.Json;
 namespace Cistern.Core.Recipes;
 
 /// <summary>The six families of vessel, by their generic names.</summary>
-public enum VesselFamily
+public enum BrewerFamily
 {
     /// <summary>A jug with a mesh on a plunger.</summary>
     FrenchPress,
@@ -125,7 +125,7 @@ public abstract record Extensible
 /// <summary>The vessel a recipe is written for.</summary>
 /// <param name="Family">Which of the six.</param>
 /// <param name="CapacityMl">To the brim, ml.</param>
-public sealed record Brewer(VesselFamily Family, double CapacityMl) : Extensible
+public sealed record Brewer(BrewerFamily Family, double CapacityMl) : Extensible
 {
     /// <summary>The filter, or null for the family's usual one.</summary>
     public Filter? Filter { get; init; }

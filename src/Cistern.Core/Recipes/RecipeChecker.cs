@@ -64,24 +64,24 @@ public static class RecipeChecker
     {
         public List<Finding> Findings { get; } = [];
 
-        private VesselFamily Family => recipe.Brewer.Family;
+        private BrewerFamily Family => recipe.Brewer.Family;
 
-        private string FamilyWords => Words<VesselFamily>.Of(Family).Replace('-', ' ');
+        private string FamilyWords => Words<BrewerFamily>.Of(Family).Replace('-', ' ');
 
         public void Vessel()
         {
             var brewer = recipe.Brewer;
-            if (Family == VesselFamily.Jar && brewer.Filter is { } filter && filter != Filter.None)
+            if (Family == BrewerFamily.Jar && brewer.Filter is { } filter && filter != Filter.None)
             {
                 Error("brewer.filter", "An open jar has no filter.", Words<Filter>.Of(filter), "Leave the filter out, or choose a brewer that has one.");
             }
 
-            if (Family != VesselFamily.Jar && brewer.Filter == Filter.None)
+            if (Family != BrewerFamily.Jar && brewer.Filter == Filter.None)
             {
                 Error("brewer.filter", $"A {FamilyWords} needs a filter.", "none", "Name its filter, or leave it out for the usual one.");
             }
 
-            var dripper = Family is VesselFamily.ValveDripper or VesselFamily.LeverDripper;
+            var dripper = Family is BrewerFamily.ValveDripper or BrewerFamily.LeverDripper;
             if (brewer.Cone is not null && !dripper)
             {
                 Warning("brewer.cone", "Only drippers have a cone.", Words<Cone>.Of(brewer.Cone.Value), "Leave it out.");
@@ -92,7 +92,7 @@ public static class RecipeChecker
                 Warning("brewer.outletMm", "Only drippers have an outlet below the cone.", string.Create(CultureInfo.InvariantCulture, $"{outletMm:0.#} mm"), "Leave it out.");
             }
 
-            if (brewer.Position is not null && Family != VesselFamily.TubePress)
+            if (brewer.Position is not null && Family != BrewerFamily.TubePress)
             {
                 Warning("brewer.position", "Only a tube press stands upright or turned.", Words<TubePosition>.Of(brewer.Position.Value), "Leave it out.");
             }
@@ -137,7 +137,7 @@ public static class RecipeChecker
 
             if (pouredG <= 0)
             {
-                Error("steps", "Water has to go in.", Family == VesselFamily.Siphon ? "no seat-chamber" : "no pour", "Add a pour.");
+                Error("steps", "Water has to go in.", Family == BrewerFamily.Siphon ? "no seat-chamber" : "no pour", "Add a pour.");
             }
         }
 
@@ -155,7 +155,7 @@ public static class RecipeChecker
                 if (!verb.Families.Contains(Family))
                 {
                     Error($"{At(i)}.do", $"A {FamilyWords} cannot do that.", verb.Word,
-                        $"It belongs to {string.Join(", ", verb.Families.Select(family => Words<VesselFamily>.Of(family).Replace('-', ' ')))}.");
+                        $"It belongs to {string.Join(", ", verb.Families.Select(family => Words<BrewerFamily>.Of(family).Replace('-', ' ')))}.");
                     continue;
                 }
 
@@ -192,10 +192,10 @@ public static class RecipeChecker
                     case Step.SeatPlunger { ToMl: { } toMl } when toMl > recipe.Brewer.CapacityMl:
                         Error($"{At(i)}.toMl", "A plunger is drawn no further than the brewer is long.", Millilitres(toMl), $"At most {Millilitres(recipe.Brewer.CapacityMl)}.");
                         break;
-                    case Step.SeatPlunger { ToMl: not null } when Family != VesselFamily.TubePress:
+                    case Step.SeatPlunger { ToMl: not null } when Family != BrewerFamily.TubePress:
                         Warning($"{At(i)}.toMl", "Only a tube's plunger is drawn to a mark.", FamilyWords, "Leave it out.");
                         break;
-                    case Step.SeatPlunger { Under: true } when Family != VesselFamily.FrenchPress:
+                    case Step.SeatPlunger { Under: true } when Family != BrewerFamily.FrenchPress:
                         Warning($"{At(i)}.under", "Only a French press's plunger is held under the surface.", FamilyWords, "Leave it out.");
                         break;
                     case Step.OpenValve:
@@ -236,14 +236,14 @@ public static class RecipeChecker
         {
             switch (Family)
             {
-                case VesselFamily.FrenchPress or VesselFamily.Jar:
+                case BrewerFamily.FrenchPress or BrewerFamily.Jar:
                     Need<Step.Decant>("Nothing is poured off: the drink never leaves the grounds.", "Add a decant.");
                     break;
-                case VesselFamily.TubePress:
+                case BrewerFamily.TubePress:
                     Need<Step.Press>("Nothing is pressed: the drink never leaves the tube.", "Add a press.");
                     TurnedTube();
                     break;
-                case VesselFamily.Siphon:
+                case BrewerFamily.Siphon:
                     Need<Step.SeatChamber>("The water never rises.", "Add seat-chamber with its water.");
                     Need<Step.RemoveBurner>("The flame is never taken away: the coffee stays up.", "Add remove-burner.");
                     Need<Step.Drain>("The coffee never comes down.", "Add a drain.");

@@ -245,7 +245,7 @@ public static class RecipeReader
     }
 
     private static Brewer ReadBrewer(ObjectReader reader) =>
-        new Brewer(reader.RequiredWord<VesselFamily>("family"), reader.Required("capacityMl"))
+        new Brewer(reader.RequiredWord<BrewerFamily>("family"), reader.Required("capacityMl"))
         {
             Filter = reader.Word<Filter>("filter"),
             Cone = reader.Word<Cone>("cone"),

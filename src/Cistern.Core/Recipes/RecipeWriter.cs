@@ -51,7 +51,7 @@ public static class RecipeWriter
         Optional(json, "notes", recipe.Notes);
 
         json.WriteStartObject("brewer");
-        json.WriteString("family", Words<VesselFamily>.Of(recipe.Brewer.Family));
+        json.WriteString("family", Words<BrewerFamily>.Of(recipe.Brewer.Family));
         json.WriteNumber("capacityMl", recipe.Brewer.CapacityMl);
         Optional(json, "filter", recipe.Brewer.Filter);
         Optional(json, "cone", recipe.Brewer.Cone);

@@ -96,6 +96,11 @@ public abstract record Step : Extensible
     /// <summary>The author's words on it.</summary>
     public string? Note { get; init; }
 
+    /// <summary>Has a walk over steps do what it does with a step of this verb.</summary>
+    /// <typeparam name="T">What the walk gives.</typeparam>
+    /// <param name="visitor">The walk.</param>
+    public abstract T Accept<T>(IStepVisitor<T> visitor);
+
     /// <summary>Stirring of any kind: turns that wet, stir up and sink.</summary>
     public abstract record Stirring : Step
     {
@@ -104,29 +109,60 @@ public abstract record Step : Extensible
     }
 
     /// <summary>Bring the kettle to a temperature.</summary>
-    public sealed record HeatWater(double? ToC) : Step;
+    public sealed record HeatWater(double? ToC) : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Wet the filter; hot water warms the vessel too.</summary>
-    public sealed record RinseFilter(bool Hot = true) : Step;
+    public sealed record RinseFilter(bool Hot = true) : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Warm the vessel.</summary>
-    public sealed record Preheat : Step;
+    public sealed record Preheat : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Weigh the dose.</summary>
-    public sealed record Weigh : Step;
+    public sealed record Weigh : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Grind it.</summary>
-    public sealed record GrindCoffee : Step;
+    public sealed record GrindCoffee : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Set the scale to zero.</summary>
-    public sealed record Tare : Step;
+    public sealed record Tare : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>The dose goes in.</summary>
-    public sealed record AddCoffee : Step;
+    public sealed record AddCoffee : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Water up to a total of <paramref name="ToG"/> g in the brewer.</summary>
     public sealed record Pour(double ToG) : Step
     {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+
         /// <summary>How high the kettle is held.</summary>
         public PourHeight Height { get; init; } = PourHeight.Normal;
 
@@ -141,14 +177,25 @@ public abstract record Step : Extensible
     }
 
     /// <summary>Even the dry bed.</summary>
-    public sealed record LevelBed : Step;
+    public sealed record LevelBed : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Press a hollow into the dry bed.</summary>
-    public sealed record MakeWell : Step;
+    public sealed record MakeWell : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Stir with a tool.</summary>
     public sealed record Stir : Stirring
     {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+
         /// <summary>Kept going throughout the step.</summary>
         public bool Continuous { get; init; }
 
@@ -160,23 +207,46 @@ public abstract record Step : Extensible
     }
 
     /// <summary>Turn the whole vessel.</summary>
-    public sealed record Swirl : Stirring;
+    public sealed record Swirl : Stirring
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Tap the floating raft under.</summary>
-    public sealed record TapRaft : Stirring;
+    public sealed record TapRaft : Stirring
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Break the crust.</summary>
-    public sealed record BreakCrust : Stirring;
+    public sealed record BreakCrust : Stirring
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Take foam and floaters off.</summary>
-    public sealed record Skim : Step;
+    public sealed record Skim : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Lid on or off.</summary>
-    public sealed record Lid(bool On = true) : Step;
+    public sealed record Lid(bool On = true) : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Seat the plunger; it covers like a lid and holds the raft under.</summary>
     public sealed record SeatPlunger(bool DrawBack = false) : Step
     {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+
         /// <summary>A French press's held below the surface through the hold instead of on it; recorded, the raft is wet either way.</summary>
         public bool Under { get; init; }
 
@@ -185,85 +255,178 @@ public abstract record Step : Extensible
     }
 
     /// <summary>Off the scale: what follows would lean on it.</summary>
-    public sealed record OffScale : Step;
+    public sealed record OffScale : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>On to the server, its rinse water emptied.</summary>
-    public sealed record SetOnServer : Step;
+    public sealed record SetOnServer : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Take the plunger out again.</summary>
-    public sealed record LiftPlunger : Step;
+    public sealed record LiftPlunger : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Smell it.</summary>
-    public sealed record Smell : Step;
+    public sealed record Smell : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Let the air out of a turned tube.</summary>
-    public sealed record PurgeAir : Step;
+    public sealed record PurgeAir : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Flip the turned tube on to the server.</summary>
-    public sealed record Flip : Step;
+    public sealed record Flip : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Light the burner of a siphon.</summary>
-    public sealed record LightBurner(double? FlameW = null) : Step;
+    public sealed record LightBurner(double? FlameW = null) : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Seat the upper chamber; the water rises.</summary>
     public sealed record SeatChamber(double WaterG) : Step
     {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+
         /// <summary>The temperature the flame holds, °C, or null for the usual one.</summary>
         public double? HoldC { get; init; }
     }
 
     /// <summary>Take the flame away.</summary>
-    public sealed record RemoveBurner : Step;
+    public sealed record RemoveBurner : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Open a dripper's valve.</summary>
-    public sealed record OpenValve : Step;
+    public sealed record OpenValve : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Close a dripper's valve.</summary>
-    public sealed record CloseValve : Step;
+    public sealed record CloseValve : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Wait for a time.</summary>
-    public sealed record Wait(double ForS) : Step;
+    public sealed record Wait(double ForS) : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Wait until something happens; the barista says when.</summary>
     public sealed record WaitFor(WaitEvent Event) : Step
     {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+
         /// <summary>How long that is expected to take, s.</summary>
         public double ExpectS { get; init; }
     }
 
     /// <summary>Press a tube press, to the hiss.</summary>
-    public sealed record Press : Step;
+    public sealed record Press : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Push a plunger down.</summary>
-    public sealed record Plunge(PlungeDepth Depth = PlungeDepth.Bottom) : Step;
+    public sealed record Plunge(PlungeDepth Depth = PlungeDepth.Bottom) : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Let it run out: to the dry bed, or until that much drink is in the cup.</summary>
-    public sealed record Drain(double? UntilG = null) : Step;
+    public sealed record Drain(double? UntilG = null) : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Pour off the bed, leaving some behind.</summary>
-    public sealed record Decant(double? LeaveG = null) : Step;
+    public sealed record Decant(double? LeaveG = null) : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Through a sieve, off ice or last grounds; what it keeps is not weighed.</summary>
-    public sealed record Strain : Step;
+    public sealed record Strain : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Round the cups evenly, so that none is stronger than another.</summary>
-    public sealed record Share(int Cups) : Step;
+    public sealed record Share(int Cups) : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Another cup under the stream.</summary>
-    public sealed record SwapCup(bool Keep = true) : Step;
+    public sealed record SwapCup(bool Keep = true) : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>End a tube's drip.</summary>
-    public sealed record StopDrip : Step;
+    public sealed record StopDrip : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Empty and rinse.</summary>
-    public sealed record Clear : Step;
+    public sealed record Clear : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Let the drink down with water.</summary>
-    public sealed record Dilute(double WaterG, double? TemperatureC = null) : Step;
+    public sealed record Dilute(double WaterG, double? TemperatureC = null) : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Chill on ice.</summary>
     public sealed record Ice(double IceG) : Step
     {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+
         /// <summary>The ice's temperature, °C.</summary>
         public double IceC { get; init; } = -6;
 
@@ -278,11 +441,23 @@ public abstract record Step : Extensible
     }
 
     /// <summary>Stir the drink.</summary>
-    public sealed record StirCup : Step;
+    public sealed record StirCup : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Taste it.</summary>
-    public sealed record Taste : Step;
+    public sealed record Taste : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 
     /// <summary>Serve it.</summary>
-    public sealed record Serve : Step;
+    public sealed record Serve : Step
+    {
+        /// <inheritdoc/>
+        public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
+    }
 }

@@ -8,15 +8,15 @@ namespace Cistern.Core.Recipes;
 /// </summary>
 public sealed class Verb
 {
-    private static readonly VesselFamily[] Drippers = [VesselFamily.ValveDripper, VesselFamily.LeverDripper];
-    private static readonly VesselFamily[] Tube = [VesselFamily.TubePress];
-    private static readonly VesselFamily[] Siphon = [VesselFamily.Siphon];
-    private static readonly VesselFamily[] Pressed = [VesselFamily.FrenchPress, VesselFamily.TubePress];
-    private static readonly VesselFamily[] PouredOff = [VesselFamily.FrenchPress, VesselFamily.Jar];
-    private static readonly VesselFamily[] ThroughFilter = [VesselFamily.ValveDripper, VesselFamily.LeverDripper, VesselFamily.Siphon];
+    private static readonly BrewerFamily[] Drippers = [BrewerFamily.ValveDripper, BrewerFamily.LeverDripper];
+    private static readonly BrewerFamily[] Tube = [BrewerFamily.TubePress];
+    private static readonly BrewerFamily[] Siphon = [BrewerFamily.Siphon];
+    private static readonly BrewerFamily[] Pressed = [BrewerFamily.FrenchPress, BrewerFamily.TubePress];
+    private static readonly BrewerFamily[] PouredOff = [BrewerFamily.FrenchPress, BrewerFamily.Jar];
+    private static readonly BrewerFamily[] ThroughFilter = [BrewerFamily.ValveDripper, BrewerFamily.LeverDripper, BrewerFamily.Siphon];
     // A valve dripper's valve opens on whatever it is set on: that is its drain.
-    private static readonly VesselFamily[] OnServer = [VesselFamily.TubePress, VesselFamily.LeverDripper];
-    private static readonly VesselFamily[] Filtered = [VesselFamily.TubePress, VesselFamily.ValveDripper, VesselFamily.LeverDripper, VesselFamily.Siphon, VesselFamily.FrenchPress];
+    private static readonly BrewerFamily[] OnServer = [BrewerFamily.TubePress, BrewerFamily.LeverDripper];
+    private static readonly BrewerFamily[] Filtered = [BrewerFamily.TubePress, BrewerFamily.ValveDripper, BrewerFamily.LeverDripper, BrewerFamily.Siphon, BrewerFamily.FrenchPress];
 
     private static readonly StepTraits Ready = new(StepEnding.Hands) { MakesReady = true, Hands = false };
     private static readonly StepTraits Worked = new(StepEnding.Hands);
@@ -26,7 +26,7 @@ public sealed class Verb
     private readonly Func<ObjectReader, Step> read;
     private readonly Action<StepWriter, Step> write;
 
-    private Verb(string word, Type type, string[] takes, string[] requires, VesselFamily[]? families, StepTraits traits, Func<ObjectReader, Step> read, Action<StepWriter, Step> write)
+    private Verb(string word, Type type, string[] takes, string[] requires, BrewerFamily[]? families, StepTraits traits, Func<ObjectReader, Step> read, Action<StepWriter, Step> write)
     {
         Traits = traits;
         this.write = write;
@@ -34,7 +34,7 @@ public sealed class Verb
         Type = type;
         Takes = takes;
         Requires = requires;
-        Families = families ?? Enum.GetValues<VesselFamily>();
+        Families = families ?? Enum.GetValues<BrewerFamily>();
         this.read = read;
     }
 
@@ -54,7 +54,7 @@ public sealed class Verb
     public StepTraits Traits { get; }
 
     /// <summary>The families of vessel that can do it.</summary>
-    public IReadOnlyList<VesselFamily> Families { get; }
+    public IReadOnlyList<BrewerFamily> Families { get; }
 
     /// <summary>Every verb.</summary>
     public static IReadOnlyList<Verb> All { get; } =
@@ -138,7 +138,7 @@ public sealed class Verb
             }, requires: ["event"]),
         Of<Step.Press>("press", ["overS"], new(StepEnding.Sight) { Parts = true, WindowOf = WindowOf.Length, TwoWindows = true, Instruments = Instruments.Scale }, r => new Step.Press { OverS = r.Or("overS", 25) }, families: Tube),
         Of<Step.Plunge>("plunge", ["overS", "depth"], Worked with { Parts = true }, r => new Step.Plunge(r.Word<PlungeDepth>("depth") ?? PlungeDepth.Bottom) { OverS = r.Or("overS", 20) },
-            (w, step) => w.Unless("depth", step.Depth, PlungeDepth.Bottom), [VesselFamily.FrenchPress]),
+            (w, step) => w.Unless("depth", step.Depth, PlungeDepth.Bottom), [BrewerFamily.FrenchPress]),
         Of<Step.Drain>("drain", ["untilG"], new(StepEnding.Sight) { Hands = false, Parts = true, WindowOf = WindowOf.Length, TwoWindows = true, Instruments = Instruments.Scale }, r => new Step.Drain(r.Number("untilG")),
             (w, step) => w.Maybe("untilG", step.UntilG), ThroughFilter),
         Of<Step.Decant>("decant", ["overS", "leaveG"], OnTheScale with { Parts = true }, r => new Step.Decant(r.Number("leaveG")) { OverS = r.Or("overS", 10) }, (w, step) => w.Maybe("leaveG", step.LeaveG), PouredOff),
@@ -192,9 +192,9 @@ public sealed class Verb
     internal void Write(StepWriter writer, Step step) => write(writer, step);
 
     /// <summary>A verb that takes nothing.</summary>
-    private static Verb Of<T>(string word, StepTraits traits, VesselFamily[]? families = null)
+    private static Verb Of<T>(string word, StepTraits traits, BrewerFamily[]? families = null)
         where T : Step, new() => Of<T>(word, [], traits, _ => new T(), null, families);
 
-    private static Verb Of<T>(string word, string[] takes, StepTraits traits, Func<ObjectReader, T> read, Action<StepWriter, T>? write = null, VesselFamily[]? families = null, string[]? requires = null)
+    private static Verb Of<T>(string word, string[] takes, StepTraits traits, Func<ObjectReader, T> read, Action<StepWriter, T>? write = null, BrewerFamily[]? families = null, string[]? requires = null)
         where T : Step => new(word, typeof(T), takes, requires ?? [], families, traits, read, (writer, step) => write?.Invoke(writer, (T)step));
 }

@@ -22,7 +22,7 @@ public static class RecordFitting
     /// <summary>What a vessel is known by.</summary>
     /// <param name="name">Its name; empty where it has none.</param>
     /// <param name="brewer">What it is.</param>
-    public static string Vessel(string name, Brewer brewer) => name.Length > 0 ? name : FormattableString.Invariant($"{Words<VesselFamily>.Of(brewer.Family)} {brewer.CapacityMl:0}");
+    public static string Vessel(string name, Brewer brewer) => name.Length > 0 ? name : FormattableString.Invariant($"{Words<BrewerFamily>.Of(brewer.Family)} {brewer.CapacityMl:0}");
 
     /// <summary>The brew as fitting takes it.</summary>
     /// <param name="brew">The record of a brew.</param>
@@ -76,7 +76,7 @@ public static class RecordFitting
             return null;
         }
 
-        var seen = WeightSight.Of(brew.Brewed, curve, double.PositiveInfinity);
+        var seen = WeightAnalyzer.Of(brew.Brewed, curve, double.PositiveInfinity);
         var begunS = LastS(SightingKind.DrainBegun);
         var endedS = LastS(SightingKind.DrainEnded);
         return endedS > begunS ? endedS - begunS : null;

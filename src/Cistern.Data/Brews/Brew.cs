@@ -32,7 +32,8 @@ public sealed class Brew
     public required string Name { get; set; }
 
     /// <summary>When it was taken away from the log, UTC milliseconds; null while it stands there.</summary>
-    public long? TakenAwayAtMs { get; set; }
+    [Column("TakenAwayAtMs")]
+    public long? DeletedAtMs { get; set; }
 
     /// <summary>The file it came in with, or null where it was brewed here.</summary>
     public int? ImportId { get; set; }
@@ -131,7 +132,8 @@ public sealed class Brew
     public long ClockMs(long nowMs) => Speed == 1 ? nowMs : OpenedAtMs + ((nowMs - OpenedAtMs) * Speed);
 
     /// <summary>The simulated bench it is brewed on, as JSON; null where there is none.</summary>
-    public string? BenchJson { get; set; }
+    [Column("BenchJson")]
+    public string? SimulationJson { get; set; }
 
     /// <summary>What a gateway shows to send readings of this brew; null until somebody asks for it.</summary>
     public string? ReadingToken { get; set; }

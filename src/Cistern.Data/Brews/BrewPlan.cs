@@ -186,7 +186,7 @@ public static class BrewPlan
         var facts = brew.Facts ??= new BrewFacts { ModelVersion = "" };
         (facts.ModelVersion, facts.Version) = (Forecast.ModelVersion, BrewFacts.CurrentVersion);
         (facts.DoseG, facts.WaterG, facts.WaterTemperatureC, facts.MedianUm) = (real.Recipe.Coffee.DoseG, real.Recipe.WaterG, real.Recipe.Water.TemperatureC, real.Recipe.Grind.MedianUm);
-        (facts.Family, facts.RestDays) = (Words<VesselFamily>.Of(real.Recipe.Brewer.Family), real.Recipe.Coffee.RestDays);
+        (facts.Family, facts.RestDays) = (Words<BrewerFamily>.Of(real.Recipe.Brewer.Family), real.Recipe.Coffee.RestDays);
         (facts.FinalG, facts.FinalTdsPercent, facts.ExtractionYieldPercent, facts.FlavourBalance, facts.ExtractionLevel) = (real.Totals.FinalG, real.Totals.FinalTdsPercent, real.Totals.ExtractionYieldPercent, real.Totals.FlavourBalance, real.Totals.ExtractionLevel);
         (facts.FinishS, facts.DrawdownS, facts.PressS) = (real.Totals.FinishS, measured.DrawdownS, measured.PressS);
         facts.Assumed = run.Done.Count(one => one.IsUnsaid);

@@ -69,10 +69,10 @@ public static class DemoData
             new OwnedWater { Name = "Mineral drops", HardnessMgL = 9_000, AlkalinityMgL = 3_200, Concentrate = true });
         db.Spoons.Add(new Spoon { Name = "house tablespoon", HoldsG = 6.2, WeighedWith = "Night Barge" });
         db.Filters.AddRange(
-            new FilterStock { Name = "Tube papers", Filter = Filter.Paper, Family = VesselFamily.TubePress, Left = 214 },
+            new FilterStock { Name = "Tube papers", Filter = Filter.Paper, Family = BrewerFamily.TubePress, Left = 214 },
             new FilterStock { Name = "Cone papers", Filter = Filter.Paper, Left = 8 },
             new FilterStock { Name = "Dense cone papers", Filter = Filter.DensePaper, Left = 41 },
-            new FilterStock { Name = "Siphon cloth", Filter = Filter.Cloth, Family = VesselFamily.Siphon, Left = 1, CareEvery = 10, UsedSinceCare = 9, Care = "Rinsed hot without soap, boiled for ten minutes, kept wet in the cold with fresh water every second day." });
+            new FilterStock { Name = "Siphon cloth", Filter = Filter.Cloth, Family = BrewerFamily.Siphon, Left = 1, CareEvery = 10, UsedSinceCare = 9, Care = "Rinsed hot without soap, boiled for ten minutes, kept wet in the cold with fresh water every second day." });
         await db.SaveChangesAsync(ct);
 
         await AddLogAsync(db, time, ct);
@@ -125,19 +125,19 @@ public static class DemoData
         new() { Name = "Night Barge, ground", Origin = "blend, bought ground at High Hut", Roast = 0.60, RoastedOn = today.AddDays(-24), LeftG = 250, TastesOf = "treacle, walnut", BoughtGround = true, GroundUm = 800, GroundSpread = 0.75 },
     ];
 
-    private static OwnedVessel[] Vessels() =>
+    private static OwnedBrewer[] Vessels() =>
     [
-        new() { Name = "Small French press", Family = VesselFamily.FrenchPress, CapacityMl = 350, Marks = "100, 200, 300" },
-        new() { Name = "French press", Family = VesselFamily.FrenchPress, CapacityMl = 1_000, Marks = "250, 500, 750, 950" },
-        new() { Name = "Hut French press", Family = VesselFamily.FrenchPress, CapacityMl = 1_000, Material = Material.Steel, Marks = "300, 600, 900" },
-        new() { Name = "Tube press", Family = VesselFamily.TubePress, CapacityMl = 280, Marks = "60, 120, 180, 240" },
-        new() { Name = "Tube press, metal disc", Family = VesselFamily.TubePress, CapacityMl = 280, Filter = Filter.MetalDisc, Marks = "60, 120, 180, 240" },
-        new() { Name = "Valve dripper", Family = VesselFamily.ValveDripper, CapacityMl = 500, Marks = "200, 350, 450" },
-        new() { Name = "Lever dripper, ridged", Family = VesselFamily.LeverDripper, CapacityMl = 360, Cone = Cone.Ridged, Marks = "150, 300" },
-        new() { Name = "Lever dripper, smooth", Family = VesselFamily.LeverDripper, CapacityMl = 360, Cone = Cone.Smooth, Marks = "150, 300" },
-        new() { Name = "Small siphon", Family = VesselFamily.Siphon, CapacityMl = 360, Marks = "120, 240, 360" },
-        new() { Name = "Siphon", Family = VesselFamily.Siphon, CapacityMl = 600, Marks = "240, 360, 480, 600" },
-        new() { Name = "Jar", Family = VesselFamily.Jar, CapacityMl = 475, Marks = "100, 200, 300, 400" },
+        new() { Name = "Small French press", Family = BrewerFamily.FrenchPress, CapacityMl = 350, Marks = "100, 200, 300" },
+        new() { Name = "French press", Family = BrewerFamily.FrenchPress, CapacityMl = 1_000, Marks = "250, 500, 750, 950" },
+        new() { Name = "Hut French press", Family = BrewerFamily.FrenchPress, CapacityMl = 1_000, Material = Material.Steel, Marks = "300, 600, 900" },
+        new() { Name = "Tube press", Family = BrewerFamily.TubePress, CapacityMl = 280, Marks = "60, 120, 180, 240" },
+        new() { Name = "Tube press, metal disc", Family = BrewerFamily.TubePress, CapacityMl = 280, Filter = Filter.MetalDisc, Marks = "60, 120, 180, 240" },
+        new() { Name = "Valve dripper", Family = BrewerFamily.ValveDripper, CapacityMl = 500, Marks = "200, 350, 450" },
+        new() { Name = "Lever dripper, ridged", Family = BrewerFamily.LeverDripper, CapacityMl = 360, Cone = Cone.Ridged, Marks = "150, 300" },
+        new() { Name = "Lever dripper, smooth", Family = BrewerFamily.LeverDripper, CapacityMl = 360, Cone = Cone.Smooth, Marks = "150, 300" },
+        new() { Name = "Small siphon", Family = BrewerFamily.Siphon, CapacityMl = 360, Marks = "120, 240, 360" },
+        new() { Name = "Siphon", Family = BrewerFamily.Siphon, CapacityMl = 600, Marks = "240, 360, 480, 600" },
+        new() { Name = "Jar", Family = BrewerFamily.Jar, CapacityMl = 475, Marks = "100, 200, 300, 400" },
     ];
 
     private static Grinder[] Grinders() =>

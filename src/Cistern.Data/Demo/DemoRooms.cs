@@ -33,12 +33,12 @@ internal static class DemoRooms
     private static async Task AddCurvesAsync(CisternDb db, CancellationToken ct)
     {
         var brews = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).AsSplitQuery().OrderByDescending(row => row.Id).ToListAsync(ct);
-        foreach (var brew in brews.Where(brew => brew.State == BrewState.Finished && brew.Recipe().Brewer.Family != VesselFamily.Siphon).Where((_, i) => i % 3 == 0).Take(Weighed))
+        foreach (var brew in brews.Where(brew => brew.State == BrewState.Finished && brew.Recipe().Brewer.Family != BrewerFamily.Siphon).Where((_, i) => i % 3 == 0).Take(Weighed))
         {
             var plan = ForecastModel.Published.Run(brew.Recipe());
             var real = brew.AsItWas(plan, brew.Run(plan, brew.EndedAtMs!.Value));
             // Already as it was done: these hands do it just so.
-            var bench = new SimulatedBench(Performance.Of(real, Hands.Steady with { Unsteady = 0 }, Seed + brew.Id), Seed + brew.Id, BenchQuality.Usual with { BumpsPerMin = 0.2 });
+            var bench = new SimulatedInstruments(Performance.Of(real, Hands.Steady with { Unsteady = 0 }, Seed + brew.Id), Seed + brew.Id, InstrumentQuality.Usual with { BumpsPerMin = 0.2 });
             var points = bench.Read(bench.BeginS - 1, bench.EndS, atS => brew.StartedAtMs!.Value + (1000 * atS)).Where(reading => reading.Of == ReadingOf.ScaleG).Select(reading => new CurvePoint((long)reading.AtMs, reading.Value));
             brew.Readings.Add(new ReadingChunk { Of = ReadingOf.ScaleG, Packed = new Curve(ReadingOf.ScaleG, []).With(points).Pack() });
         }
@@ -58,7 +58,7 @@ internal static class DemoRooms
         var written = RecipeLibrary.Find("vd-water-first")!;
         var openedAtMs = new DateTimeOffset(time.GetUtcNow().AddDays(-2).Date.AddHours(15), TimeSpan.Zero).ToUnixTimeMilliseconds();
         Recipe Ground(int clicks, string name) => written with { Name = name, Coffee = written.Coffee with { Roast = bag.Roast, RestDays = 3 }, Grind = new Grind(grinder.MedianUm(clicks), grinder.Spread) };
-        var staggerS = Pairing.LeastStaggerS(ForecastModel.Published.Run(Ground(Finer, "")), ForecastModel.Published.Run(Ground(Coarser, "")));
+        var staggerS = PairPlanning.LeastStaggerS(ForecastModel.Published.Run(Ground(Finer, "")), ForecastModel.Published.Run(Ground(Coarser, "")));
         var sides = new List<(StoredPlan Plan, Brew Brew)>();
         foreach (var (clicks, name) in new[] { (Finer, "Water below, for the pair"), (Coarser, "Water below, for the pair, B") })
         {
@@ -82,7 +82,7 @@ internal static class DemoRooms
             sides.Add((plan, brew));
         }
 
-        db.Pairs.Add(new Pair { FirstPlanId = sides[0].Plan.Id, SecondPlanId = sides[1].Plan.Id, StaggerS = staggerS, FirstBrewId = sides[0].Brew.Id, SecondBrewId = sides[1].Brew.Id, MadeAtMs = openedAtMs - 600_000, BaristaId = baristas[1].Id });
+        db.Pairs.Add(new BrewPair { FirstPlanId = sides[0].Plan.Id, SecondPlanId = sides[1].Plan.Id, StaggerS = staggerS, FirstBrewId = sides[0].Brew.Id, SecondBrewId = sides[1].Brew.Id, MadeAtMs = openedAtMs - 600_000, BaristaId = baristas[1].Id });
         var session = new BlindSession
         {
             Kind = BlindKind.Triangle,

@@ -57,7 +57,7 @@ public static class Seeding
         }
     }
 
-    private static Brew Variant(Random random, List<Shelf.Bag> coffees, List<Shelf.Grinder> grinders, List<Shelf.OwnedVessel> vessels)
+    private static Brew Variant(Random random, List<Shelf.Bag> coffees, List<Shelf.Grinder> grinders, List<Shelf.OwnedBrewer> vessels)
     {
         var written = RecipeLibrary.All[random.Next(RecipeLibrary.All.Count)];
         var coffee = coffees[random.Next(coffees.Count)];

@@ -56,7 +56,7 @@ public static partial class BrewTable
         ("state", brew => Words<BrewOutcome>.Of(brew.State)),
         ("recipe", brew => brew.Planned.Id),
         ("name", brew => brew.Planned.Name),
-        ("family", brew => Words<VesselFamily>.Of(brew.Brewed.Brewer.Family)),
+        ("family", brew => Words<BrewerFamily>.Of(brew.Brewed.Brewer.Family)),
         ("coffee", brew => brew.Coffee.Name),
         ("roast", brew => brew.Brewed.Coffee.Roast),
         ("restDays", brew => brew.Brewed.Coffee.RestDays),

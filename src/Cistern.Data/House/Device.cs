@@ -1,3 +1,5 @@
+using System.ComponentModel.DataAnnotations.Schema;
+
 namespace Cistern.Data.House;
 
 /// <summary>What a device of the house may do.</summary>
@@ -47,7 +49,8 @@ public sealed class Device
     public long SeenAtMs { get; set; }
 
     /// <summary>When it was put out, UTC milliseconds; null while it is in.</summary>
-    public long? PutOutAtMs { get; set; }
+    [Column("PutOutAtMs")]
+    public long? RevokedAtMs { get; set; }
 }
 
 /// <summary>Something that was done about the house and its data, for the keeper to read.</summary>

@@ -71,7 +71,7 @@ public sealed class PlanExtra
 }
 
 /// <summary>Something that was asked for and done: asked again under the same key, because the answer was lost, it is not done again.</summary>
-public sealed class DoneJob
+public sealed class IdempotentRequest
 {
     /// <summary>Made by the page that asked.</summary>
     public Guid Key { get; set; }

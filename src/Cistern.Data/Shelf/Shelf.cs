@@ -188,13 +188,13 @@ public sealed class Grinder : IShelved
     public string Usuals { get; set; } = "";
 
     /// <summary>Those settings by family; lines that are none are left out.</summary>
-    public IReadOnlyDictionary<VesselFamily, double> UsualList => Settings(Usuals)
-        .Select(one => (Family: Words<VesselFamily>.Find(one.Word.ToLowerInvariant().Replace("open ", "", StringComparison.Ordinal).Replace(' ', '-')), one.Setting))
+    public IReadOnlyDictionary<BrewerFamily, double> UsualList => Settings(Usuals)
+        .Select(one => (Family: Words<BrewerFamily>.Find(one.Word.ToLowerInvariant().Replace("open ", "", StringComparison.Ordinal).Replace(' ', '-')), one.Setting))
         .Where(one => one.Family is not null)
         .DistinctBy(one => one.Family).ToDictionary(one => one.Family!.Value, one => one.Setting);
 
     /// <summary>What is usual for a family; null where nobody said. Papers share theirs.</summary>
-    public double? UsualFor(VesselFamily family) => UsualList.TryGetValue(family, out var own) ? own
+    public double? UsualFor(BrewerFamily family) => UsualList.TryGetValue(family, out var own) ? own
         : Core.Physics.Vessel.UsualFilter(family) is Filter.Paper or Filter.DensePaper ? UsualFilterSetting : null;
 
     /// <summary>Words on its collar: one "F = 6.5" a line.</summary>
@@ -250,7 +250,7 @@ public sealed class Grinder : IShelved
 }
 
 /// <summary>A vessel on the shelf.</summary>
-public sealed class OwnedVessel : IShelved
+public sealed class OwnedBrewer : IShelved
 {
     /// <summary>Its number in the data file.</summary>
     public int Id { get; set; }
@@ -262,7 +262,7 @@ public sealed class OwnedVessel : IShelved
     public long? RemovedAtMs { get; set; }
 
     /// <summary>Its family.</summary>
-    public VesselFamily Family { get; set; }
+    public BrewerFamily Family { get; set; }
 
     /// <summary>To the rim, ml.</summary>
     public double CapacityMl { get; set; }
@@ -401,7 +401,7 @@ public sealed class FilterStock : IShelved
     public Filter Filter { get; set; }
 
     /// <summary>The vessels it is for; null for any.</summary>
-    public VesselFamily? Family { get; set; }
+    public BrewerFamily? Family { get; set; }
 
     /// <summary>How many are left; a cloth is one.</summary>
     public int Left { get; set; }

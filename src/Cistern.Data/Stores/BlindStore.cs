@@ -23,7 +23,7 @@ public enum BlindOutcome
 /// <param name="db">The data.</param>
 /// <param name="jobs">What was done under which key.</param>
 /// <param name="time">The clock.</param>
-public sealed class BlindStore(CisternDb db, JobLedger jobs, TimeProvider time)
+public sealed class BlindStore(CisternDb db, IdempotencyStore jobs, TimeProvider time)
 {
     private const int MostListed = 30;
 

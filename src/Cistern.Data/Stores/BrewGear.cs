@@ -11,7 +11,7 @@ namespace Cistern.Data.Stores;
 /// <param name="Grinder">The grinder.</param>
 /// <param name="Place">The place.</param>
 /// <param name="Vessel">The vessel of one's own.</param>
-public sealed record BrewGear(Bag? Bag, Grinder? Grinder, BrewPlace? Place, OwnedVessel? Vessel)
+public sealed record BrewGear(Bag? Bag, Grinder? Grinder, BrewPlace? Place, OwnedBrewer? Vessel)
 {
     /// <summary>A grind this near to a setting of the grinder stands at it, µm: a table that was set anew since may grind so at none.</summary>
     private const double SameUm = 1;

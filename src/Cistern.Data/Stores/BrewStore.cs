@@ -45,7 +45,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
     public const int MostEntries = 2_000;
 
     /// <summary>Facts worked out in one transaction: few enough that a press in between does not wait.</summary>
-    private const int LotOfFacts = 20;
+    private const int FactsAtOnce = 20;
 
     /// <summary>Takes what a device has kept of a brew.</summary>
     /// <param name="brewId">The brew.</param>
@@ -111,7 +111,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         while (true)
         {
             var ids = await db.Brews.AsNoTracking().Where(row => row.Id > after && row.State == BrewState.Finished && row.StartedAtMs != null && !row.Rehearsal && (row.Facts == null || row.Facts.Version < BrewFacts.CurrentVersion))
-                .OrderBy(row => row.Id).Select(row => row.Id).Take(LotOfFacts).ToListAsync(ct);
+                .OrderBy(row => row.Id).Select(row => row.Id).Take(FactsAtOnce).ToListAsync(ct);
             if (ids.Count == 0)
             {
                 return;

@@ -67,7 +67,7 @@ public sealed class DeviceStore(CisternDb db)
     public async Task<KnownToken?> FindAsync(string token, CancellationToken ct)
     {
         var hash = HashOf(token);
-        return await db.Devices.AsNoTracking().FirstOrDefaultAsync(one => one.PutOutAtMs == null && (one.TokenHash == hash || one.BeforeHash == hash), ct) is { } device
+        return await db.Devices.AsNoTracking().FirstOrDefaultAsync(one => one.RevokedAtMs == null && (one.TokenHash == hash || one.BeforeHash == hash), ct) is { } device
             ? new KnownToken(device, IsBefore: device.TokenHash != hash)
             : null;
     }
@@ -107,23 +107,23 @@ public sealed class DeviceStore(CisternDb db)
 
     /// <summary>Every device, those that are in first, the last heard of first.</summary>
     public async Task<IReadOnlyList<Device>> AllAsync(CancellationToken ct) =>
-        await db.Devices.AsNoTracking().OrderBy(one => one.PutOutAtMs != null).ThenByDescending(one => one.SeenAtMs).ToListAsync(ct);
+        await db.Devices.AsNoTracking().OrderBy(one => one.RevokedAtMs != null).ThenByDescending(one => one.SeenAtMs).ToListAsync(ct);
 
     /// <summary>Puts a device out; false where there is none that is in.</summary>
-    public Task<bool> PutOutAsync(int id, string by, long nowMs, CancellationToken ct) => PutOutAsync(id, name => $"{name} was removed.", by, nowMs, ct);
+    public Task<bool> RevokeAsync(int id, string by, long nowMs, CancellationToken ct) => RevokeAsync(id, name => $"{name} was removed.", by, nowMs, ct);
 
     /// <summary>Puts a device out whose token came again after the one that replaced it had been used: one of the two was copied.</summary>
-    public Task<bool> PutOutCopiedAsync(int id, string from, long nowMs, CancellationToken ct) =>
-        PutOutAsync(id, name => $"{name} was removed: its old token came from {from} after its new one had been used, so somebody may have copied it.", "this bench", nowMs, ct);
+    public Task<bool> RevokeCopiedAsync(int id, string from, long nowMs, CancellationToken ct) =>
+        RevokeAsync(id, name => $"{name} was removed: its old token came from {from} after its new one had been used, so somebody may have copied it.", "this bench", nowMs, ct);
 
-    private async Task<bool> PutOutAsync(int id, Func<string, string> what, string by, long nowMs, CancellationToken ct)
+    private async Task<bool> RevokeAsync(int id, Func<string, string> what, string by, long nowMs, CancellationToken ct)
     {
-        if (await db.Devices.FirstOrDefaultAsync(one => one.Id == id && one.PutOutAtMs == null, ct) is not { } device)
+        if (await db.Devices.FirstOrDefaultAsync(one => one.Id == id && one.RevokedAtMs == null, ct) is not { } device)
         {
             return false;
         }
 
-        device.PutOutAtMs = nowMs;
+        device.RevokedAtMs = nowMs;
         Note(what(device.Name), by, nowMs);
         await db.SaveChangesAsync(ct);
         return true;
@@ -133,7 +133,7 @@ public sealed class DeviceStore(CisternDb db)
     public async Task<bool> ChangeAsync(int id, DeviceRole role, string by, long nowMs, CancellationToken ct)
     {
         // An instrument's token stands in a gateway and opens no page; a page's device is no instrument.
-        if (role == DeviceRole.Instrument || await db.Devices.FirstOrDefaultAsync(one => one.Id == id && one.PutOutAtMs == null && one.Role != DeviceRole.Instrument, ct) is not { } device)
+        if (role == DeviceRole.Instrument || await db.Devices.FirstOrDefaultAsync(one => one.Id == id && one.RevokedAtMs == null && one.Role != DeviceRole.Instrument, ct) is not { } device)
         {
             return false;
         }

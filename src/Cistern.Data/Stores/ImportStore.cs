@@ -44,23 +44,23 @@ public sealed record ImportLook(IReadOnlyList<ImportItem> Items, IReadOnlyList<B
 /// <param name="outgoing">Brews as files.</param>
 /// <param name="model">The model as published, and what stops it.</param>
 /// <param name="time">The clock.</param>
-public sealed class ImportStore(CisternDb db, PlanStore plans, BrewOut outgoing, ForecastModel model, TimeProvider time)
+public sealed class ImportStore(CisternDb db, PlanStore plans, BrewExport outgoing, ForecastModel model, TimeProvider time)
 {
     /// <summary>So many brews are asked for at once.</summary>
     private const int Lot = 500;
 
     /// <summary>So many brews are written in one commit: some tenths of a second in which no press is kept.</summary>
-    private const int LotWritten = 50;
+    private const int WrittenAtOnce = 50;
 
     /// <summary>Between two lots whoever waits for the file gets it: SQLite's driver asks every 150 ms.</summary>
-    private static readonly TimeSpan BetweenLots = TimeSpan.FromMilliseconds(200);
+    private static readonly TimeSpan BetweenBatches = TimeSpan.FromMilliseconds(200);
 
     private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
 
     /// <summary>What would become of each brew and recipe; nothing is changed.</summary>
     /// <param name="files">The files, all of them good.</param>
     /// <param name="ct">Stops it.</param>
-    public async Task<ImportLook> LookAsync(IReadOnlyList<Incoming> files, CancellationToken ct)
+    public async Task<ImportLook> LookAsync(IReadOnlyList<IncomingFile> files, CancellationToken ct)
     {
         var items = new List<ImportItem>();
         var (fresh, changed, recipes) = (new List<BrewRecord>(), new List<BrewRecord>(), new List<Recipe>());
@@ -119,13 +119,13 @@ public sealed class ImportStore(CisternDb db, PlanStore plans, BrewOut outgoing,
         await db.SaveChangesAsync(ct);
         try
         {
-            foreach (var lot in incoming.Chunk(LotWritten))
+            foreach (var lot in incoming.Chunk(WrittenAtOnce))
             {
                 await using var transaction = await db.Database.BeginTransactionAsync(ct);
                 await NoteBeforeAsync(import.Id, [.. lot.Select(one => one.Brew.FileId)], ct);
                 await KeepAsync(lot, import.Id, ct);
                 await transaction.CommitAsync(CancellationToken.None);
-                await Task.Delay(BetweenLots, ct);
+                await Task.Delay(BetweenBatches, ct);
             }
 
             await using var last = await db.Database.BeginTransactionAsync(ct);
@@ -187,10 +187,10 @@ public sealed class ImportStore(CisternDb db, PlanStore plans, BrewOut outgoing,
         }
 
         await GiveRowsAsync(import);
-        foreach (var lot in (await RowsAsync(importId)).Chunk(LotWritten))
+        foreach (var lot in (await RowsAsync(importId)).Chunk(WrittenAtOnce))
         {
             await UndoLotAsync(import, lot, delete: false);
-            await Task.Delay(BetweenLots);
+            await Task.Delay(BetweenBatches);
         }
 
         await using var transaction = await db.Database.BeginTransactionAsync();
@@ -211,10 +211,10 @@ public sealed class ImportStore(CisternDb db, PlanStore plans, BrewOut outgoing,
     {
         db.ChangeTracker.Clear();
         var import = await db.Imports.AsNoTracking().FirstAsync(row => row.Id == importId);
-        foreach (var lot in (await RowsAsync(importId)).Chunk(LotWritten))
+        foreach (var lot in (await RowsAsync(importId)).Chunk(WrittenAtOnce))
         {
             await UndoLotAsync(import, lot, delete: true);
-            await Task.Delay(BetweenLots);
+            await Task.Delay(BetweenBatches);
         }
 
         await db.Imports.Where(row => row.Id == importId).ExecuteDeleteAsync();
@@ -263,7 +263,7 @@ public sealed class ImportStore(CisternDb db, PlanStore plans, BrewOut outgoing,
             }
             else
             {
-                await db.Brews.Where(brew => brew.FileId == row.FileId && brew.TakenAwayAtMs == null).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.TakenAwayAtMs, NowMs));
+                await db.Brews.Where(brew => brew.FileId == row.FileId && brew.DeletedAtMs == null).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.DeletedAtMs, NowMs));
             }
 
             await db.ImportedBrews.Where(one => one.Id == row.Id).ExecuteDeleteAsync();
@@ -282,10 +282,10 @@ public sealed class ImportStore(CisternDb db, PlanStore plans, BrewOut outgoing,
     private async Task<Dictionary<Guid, ImportFate>> FatesAsync(BrewRecord[] lot, CancellationToken ct)
     {
         var ids = lot.Select(brew => brew.Id).ToList();
-        var here = await db.Brews.AsNoTracking().Where(brew => ids.Contains(brew.FileId)).Select(brew => new { brew.Id, brew.FileId, brew.TakenAwayAtMs, brew.FileJson, brew.State }).ToListAsync(ct);
+        var here = await db.Brews.AsNoTracking().Where(brew => ids.Contains(brew.FileId)).Select(brew => new { brew.Id, brew.FileId, brew.DeletedAtMs, brew.FileJson, brew.State }).ToListAsync(ct);
         var fates = ids.ToDictionary(id => id, _ => ImportFate.New);
         // What was taken away is as good as not here; what is under way is never changed by a file.
-        var standing = here.Where(brew => brew.TakenAwayAtMs is null).ToDictionary(brew => brew.FileId);
+        var standing = here.Where(brew => brew.DeletedAtMs is null).ToDictionary(brew => brew.FileId);
         foreach (var running in standing.Values.Where(brew => brew.State == BrewState.Running))
         {
             fates[running.FileId] = ImportFate.Known;
@@ -305,7 +305,7 @@ public sealed class ImportStore(CisternDb db, PlanStore plans, BrewOut outgoing,
     /// <summary>Writes down how the brews of a lot stood before: what undoing puts back.</summary>
     private async Task NoteBeforeAsync(int importId, IReadOnlyList<Guid> names, CancellationToken ct)
     {
-        var here = await db.Brews.AsNoTracking().Where(brew => names.Contains(brew.FileId) && brew.TakenAwayAtMs == null).Select(brew => brew.Id).ToListAsync(ct);
+        var here = await db.Brews.AsNoTracking().Where(brew => names.Contains(brew.FileId) && brew.DeletedAtMs == null).Select(brew => brew.Id).ToListAsync(ct);
         var before = new Dictionary<Guid, string>();
         await foreach (var own in outgoing.OfAsync(here, withReadings: true, ct))
         {

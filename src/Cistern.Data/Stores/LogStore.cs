@@ -44,9 +44,9 @@ public sealed class LogStore(CisternDb db, LogIndex index, TimeProvider time)
     /// <param name="barista">Their name.</param>
     /// <param name="family">The family.</param>
     /// <param name="ct">Stops it.</param>
-    public async Task<LastGear> LastGearAsync(string barista, VesselFamily family, CancellationToken ct)
+    public async Task<LastGear> LastGearAsync(string barista, BrewerFamily family, CancellationToken ct)
     {
-        var word = Words<VesselFamily>.Of(family);
+        var word = Words<BrewerFamily>.Of(family);
         return await Gear(db, barista, word, ct) ?? LastGear.None;
     }
 
@@ -54,14 +54,14 @@ public sealed class LogStore(CisternDb db, LogIndex index, TimeProvider time)
     /// <param name="brewId">The brew.</param>
     /// <param name="away">Whether it is to be taken away.</param>
     /// <returns>Its name; null where there is no such brew, or it is under way.</returns>
-    public async Task<string?> TakeAwayAsync(int brewId, bool away)
+    public async Task<string?> DeleteAsync(int brewId, bool away)
     {
         if (await db.Brews.FirstOrDefaultAsync(row => row.Id == brewId) is not { State: not Brews.BrewState.Running } brew)
         {
             return null;
         }
 
-        brew.TakenAwayAtMs = away ? brew.TakenAwayAtMs ?? time.GetUtcNow().ToUnixTimeMilliseconds() : null;
+        brew.DeletedAtMs = away ? brew.DeletedAtMs ?? time.GetUtcNow().ToUnixTimeMilliseconds() : null;
         await db.SaveChangesAsync();
         return brew.Name;
     }

@@ -14,7 +14,7 @@ namespace Cistern.Data.Stores;
 /// <param name="db">The data.</param>
 /// <param name="jobs">What was done under which key.</param>
 /// <param name="time">The clock.</param>
-public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
+public sealed class PlanStore(CisternDb db, IdempotencyStore jobs, TimeProvider time)
 {
     /// <summary>A brew of the log that a plan is made from is named so.</summary>
     public const string BrewPrefix = "brew-";
@@ -295,7 +295,7 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
         var second = await StoredToChangeAsync(plan, ct);
         second.Name = plan.Stored!.Name + ", B";
         Touch(second, wish);
-        var pair = new Pair { FirstPlanId = plan.Stored.Id, SecondPlanId = second.Id, StaggerS = staggerS, MadeAtMs = NowMs, BaristaId = wish.BaristaId };
+        var pair = new BrewPair { FirstPlanId = plan.Stored.Id, SecondPlanId = second.Id, StaggerS = staggerS, MadeAtMs = NowMs, BaristaId = wish.BaristaId };
         db.Pairs.Add(pair);
         await db.SaveChangesAsync(ct);
         var address = $"/pair/{Text(pair.Id)}";
@@ -337,10 +337,10 @@ public sealed class PlanStore(CisternDb db, JobLedger jobs, TimeProvider time)
     }
 
     /// <summary>The last pairs, the newest first.</summary>
-    public Task<List<Pair>> PairsAsync(CancellationToken ct) => db.Pairs.AsNoTracking().OrderByDescending(pair => pair.MadeAtMs).Take(MostPairs).ToListAsync(ct);
+    public Task<List<BrewPair>> PairsAsync(CancellationToken ct) => db.Pairs.AsNoTracking().OrderByDescending(pair => pair.MadeAtMs).Take(MostPairs).ToListAsync(ct);
 
     /// <summary>A pair; null where there is none.</summary>
-    public Task<Pair?> PairAsync(int id, CancellationToken ct) => db.Pairs.AsNoTracking().FirstOrDefaultAsync(pair => pair.Id == id, ct);
+    public Task<BrewPair?> PairAsync(int id, CancellationToken ct) => db.Pairs.AsNoTracking().FirstOrDefaultAsync(pair => pair.Id == id, ct);
 
     /// <summary>Sets how long after A the clock of B starts, s; not once the pair is brewed.</summary>
     public Task StaggerAsync(int id, double staggerS, CancellationToken ct) =>

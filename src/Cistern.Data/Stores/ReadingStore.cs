@@ -19,11 +19,11 @@ public sealed record ReadingsTaken(int Kept, int Dropped);
 /// What is seen in it is then said of the brew as a press would be.
 /// </summary>
 /// <param name="db">The data.</param>
-/// <param name="ears">What was shown before.</param>
+/// <param name="readers">What was shown before.</param>
 /// <param name="brews">Takes what is seen.</param>
 /// <param name="model">The model brews are conducted by.</param>
 /// <param name="time">The clock.</param>
-public sealed class ReadingStore(CisternDb db, BenchEars ears, BrewStore brews, ForecastModel model, TimeProvider time)
+public sealed class ReadingStore(CisternDb db, LiveReadings readers, BrewStore brews, ForecastModel model, TimeProvider time)
 {
     /// <summary>Who saw it, where instruments did.</summary>
     public const string Instruments = "the instruments";
@@ -38,19 +38,19 @@ public sealed class ReadingStore(CisternDb db, BenchEars ears, BrewStore brews, 
     /// <returns>What came of them; null where there is no such brew under way, or they are of nothing that can still be read of it.</returns>
     public async Task<ReadingsTaken?> TakeAsync(int brewId, IReadOnlyCollection<Reading> readings, CancellationToken ct)
     {
-        var ear = ears.Of(brewId);
-        await ear.Gate.WaitAsync(ct);
+        var reader = readers.Of(brewId);
+        await reader.Gate.WaitAsync(ct);
         try
         {
             // A refractometer reads what has cooled: of a brew that is done nothing else is taken.
             var state = await db.Brews.AsNoTracking().Where(row => row.Id == brewId).Select(row => (BrewState?)row.State).FirstOrDefaultAsync(ct);
             if (state != BrewState.Running && !(state == BrewState.Finished && readings.All(reading => reading.Of == ReadingOf.TdsPercent)))
             {
-                ears.Forget(brewId);
+                readers.Forget(brewId);
                 return null;
             }
 
-            var curves = ear.Curves ??= await LoadAsync(db, brewId, ct);
+            var curves = reader.Curves ??= await LoadAsync(db, brewId, ct);
             var after = new Dictionary<ReadingOf, Curve>(curves);
             var kept = 0;
             foreach (var kind in readings.GroupBy(reading => reading.Of))
@@ -68,16 +68,16 @@ public sealed class ReadingStore(CisternDb db, BenchEars ears, BrewStore brews, 
             {
                 await db.SaveChangesAsync(CancellationToken.None);
                 db.ChangeTracker.Clear();
-                ear.Curves = after;
-                ear.Waits = state == BrewState.Running;
-                ear.Tell(Moment(after, await LookAsync(brewId, ear)));
+                reader.Curves = after;
+                reader.Waits = state == BrewState.Running;
+                reader.Tell(Moment(after, await LookAsync(brewId, reader)));
             }
 
             return new ReadingsTaken(kept, readings.Count - kept);
         }
         finally
         {
-            ear.Gate.Release();
+            reader.Gate.Release();
         }
     }
 
@@ -85,18 +85,18 @@ public sealed class ReadingStore(CisternDb db, BenchEars ears, BrewStore brews, 
     /// <param name="brewId">A brew under way.</param>
     public async Task LookAsync(int brewId)
     {
-        var ear = ears.Of(brewId);
-        await ear.Gate.WaitAsync();
+        var reader = readers.Of(brewId);
+        await reader.Gate.WaitAsync();
         try
         {
-            if (await LookAsync(brewId, ear))
+            if (await LookAsync(brewId, reader))
             {
-                ear.Tell(Moment(ear.Curves!, changed: true));
+                reader.Tell(Moment(reader.Curves!, changed: true));
             }
         }
         finally
         {
-            ear.Gate.Release();
+            reader.Gate.Release();
         }
     }
 
@@ -126,8 +126,8 @@ public sealed class ReadingStore(CisternDb db, BenchEars ears, BrewStore brews, 
     /// <param name="brewId">The brew.</param>
     public async Task GatherAsync(int brewId)
     {
-        var ear = ears.Of(brewId);
-        await ear.Gate.WaitAsync();
+        var reader = readers.Of(brewId);
+        await reader.Gate.WaitAsync();
         try
         {
             var curves = await LoadAsync(db, brewId, CancellationToken.None);
@@ -148,10 +148,10 @@ public sealed class ReadingStore(CisternDb db, BenchEars ears, BrewStore brews, 
         }
         finally
         {
-            ear.Gate.Release();
+            reader.Gate.Release();
         }
 
-        ears.Forget(brewId);
+        readers.Forget(brewId);
     }
 
     /// <summary>Gathers what a server that ended in the middle left in pieces.</summary>
@@ -181,28 +181,28 @@ public sealed class ReadingStore(CisternDb db, BenchEars ears, BrewStore brews, 
 
     /// <summary>Looks over what was shown, where that is due.</summary>
     /// <returns>Whether the brew has moved on by it.</returns>
-    private async Task<bool> LookAsync(int brewId, BenchEars.Ear ear)
+    private async Task<bool> LookAsync(int brewId, LiveReadings.LiveReader reader)
     {
         var nowMs = (long)time.GetElapsedTime(0).TotalMilliseconds;
-        if (!ear.Waits || nowMs - ear.LookedAtMs < LookEveryMs)
+        if (!reader.Waits || nowMs - reader.LookedAtMs < LookEveryMs)
         {
             return false;
         }
 
-        (ear.LookedAtMs, ear.Waits) = (nowMs, false);
-        return await HearAsync(brewId, ear);
+        (reader.LookedAtMs, reader.Waits) = (nowMs, false);
+        return await DetectAsync(brewId, reader);
     }
 
     /// <summary>Says of the brew what is seen and nobody has said.</summary>
     /// <returns>Whether anything was.</returns>
-    private async Task<bool> HearAsync(int brewId, BenchEars.Ear ear)
+    private async Task<bool> DetectAsync(int brewId, LiveReadings.LiveReader reader)
     {
         var brew = await db.Brews.AsNoTracking().Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).AsSplitQuery().FirstAsync(row => row.Id == brewId);
         var plan = brew.ModelOf(model).Run(brew.Recipe());
         var nowMs = time.GetUtcNow().ToUnixTimeMilliseconds();
         var run = brew.Run(plan, nowMs);
-        var lastMs = ear.Curves!.Values.Max(curve => curve.Points[^1].AtMs);
-        var witnessed = Witness.Of(plan, ear.Curves, run.StartedAtMs, brew.StartsItself, lastMs);
+        var lastMs = reader.Curves!.Values.Max(curve => curve.Points[^1].AtMs);
+        var witnessed = StepDetector.Of(plan, reader.Curves, run.StartedAtMs, brew.StartsItself, lastMs);
         var start = brew.Entries.Where(entry => entry.Kind == EntryKind.Start).Select(entry => entry.EntryId).LastOrDefault();
         var known = brew.Entries.Select(entry => entry.EntryId).ToHashSet();
         var said = witnessed.Said.Where(one => IsNews(run, one)).Select(one => new SentEntry(IdOf(brewId, start, one), one.Kind, one.Step, one.AtMs, null)).Where(one => !known.Contains(one.Id)).ToList();

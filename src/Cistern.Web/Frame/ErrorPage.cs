@@ -21,7 +21,7 @@ public static class ErrorPage
     private static readonly string[] Shown = ["/plan", "/brew", "/taste", "/log", "/shelf", "/blind", "/pairs", "/next"];
 
     /// <summary>Fields that nobody typed.</summary>
-    private static readonly HashSet<string> Unseen = new(StringComparer.Ordinal) { "__RequestVerificationToken", JobKey.Field, "from", "open", "at", "key", "kind", "step", "elapsed", "age", "do", "preview" };
+    private static readonly HashSet<string> Unseen = new(StringComparer.Ordinal) { "__RequestVerificationToken", IdempotencyKey.Field, "from", "open", "at", "key", "kind", "step", "elapsed", "age", "do", "preview" };
 
     /// <summary>What a status means, in our own words.</summary>
     /// <param name="status">The status of HTTP.</param>
@@ -72,7 +72,7 @@ public static class ErrorPage
 
     private static string Page(HttpRequest request, string title, string words)
     {
-        var theme = request.Cookies[BenchContext.ThemeCookie] is "light" or "dark" ? $" data-theme=\"{request.Cookies[BenchContext.ThemeCookie]}\"" : "";
+        var theme = request.Cookies[BaristaContext.ThemeCookie] is "light" or "dark" ? $" data-theme=\"{request.Cookies[BaristaContext.ThemeCookie]}\"" : "";
         var html = new StringBuilder($"""
             <!DOCTYPE html>
             <html lang="en"{theme}>

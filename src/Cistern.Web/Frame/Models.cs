@@ -8,7 +8,7 @@ namespace Cistern.Web.Frame;
 /// <param name="published">The published one, stopped with this request.</param>
 /// <param name="now">What is known now.</param>
 /// <param name="bench">Who is here.</param>
-public sealed class Models(ForecastModel published, LearnedNow now, BenchContext bench)
+public sealed class Models(ForecastModel published, LearnedNow now, BaristaContext bench)
 {
     /// <summary>The model as published.</summary>
     public ForecastModel Published => published;

@@ -96,8 +96,8 @@ public static class HouseGuard
         var known = token.Length is > 0 and <= 100 ? await store.FindAsync(token, context.RequestAborted) : null;
         if (known is not null && known.WasCopied(nowMs))
         {
-            await store.PutOutCopiedAsync(known.Device.Id, context.From(), nowMs, CancellationToken.None);
-            presence.PutOut(known.Device.Id);
+            await store.RevokeCopiedAsync(known.Device.Id, context.From(), nowMs, CancellationToken.None);
+            presence.Revoke(known.Device.Id);
             presence.Copied = known.Device.Name;
             known = null;
         }

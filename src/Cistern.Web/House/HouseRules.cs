@@ -10,7 +10,7 @@ public static class HouseRules
     private static readonly string[] Keepers = ["/devices"];
 
     /// <summary>What is written by the keeper alone: what comes in as files, and is taken back.</summary>
-    private static readonly string[] WrittenByKeepers = ["/files"];
+    private static readonly string[] WrittenByOwners = ["/files"];
 
     /// <summary>What is looked at by sending it, and kept nowhere.</summary>
     private static readonly string[] Asked = ["/api/forecast", "/api/plan"];
@@ -29,7 +29,7 @@ public static class HouseRules
             _ when Keepers.Any(one => path.StartsWithSegments(one, StringComparison.OrdinalIgnoreCase)) => false,
             _ when looks => true,
             _ when Asked.Any(one => path.Equals(one, StringComparison.OrdinalIgnoreCase)) => true,
-            DeviceRole.Barista => !WrittenByKeepers.Any(one => path.StartsWithSegments(one, StringComparison.OrdinalIgnoreCase)),
+            DeviceRole.Barista => !WrittenByOwners.Any(one => path.StartsWithSegments(one, StringComparison.OrdinalIgnoreCase)),
             _ => IsBlindAnswer(path) || IsLeaving(path),
         };
     }

@@ -37,7 +37,7 @@ public sealed class HouseRefusedException : Exception
 public static class HouseSetup
 {
     /// <summary>How often one device, or one address that is none's, may ask in a minute, by what for. A gateway sends for several scales.</summary>
-    private static readonly (string Name, int AMinute)[] AskedAMinute = [(Limits.Pairing, 20), (Limits.Imports, 20), (Limits.Api, 240), (Limits.Readings, 6_000)];
+    private static readonly (string Name, int AMinute)[] AskedAMinute = [(Limits.PairPlanning, 20), (Limits.Imports, 20), (Limits.Api, 240), (Limits.Readings, 6_000)];
 
     /// <summary>What is spoken over TLS: forward secret and authenticated, none in CBC mode (RFC 9325, 4.2).</summary>
     [SupportedOSPlatform("linux")]
@@ -56,7 +56,7 @@ public static class HouseSetup
         builder.Services.AddSingleton<IDoors, PortDoors>();
         builder.Services.AddSingleton<Presence>();
         builder.Services.AddSingleton<IPermits, HousePermits>();
-        builder.Services.AddSingleton<PairingDesk>();
+        builder.Services.AddSingleton<DeviceJoin>();
         builder.Services.AddScoped<DeviceStore>();
         builder.Services.AddSingleton(services => new HouseCertificates(services.GetRequiredService<DataFile>().Path + ".house", services.GetRequiredService<IHouseNames>(), services.GetRequiredService<TimeProvider>(), services.GetRequiredService<ILogger<HouseCertificates>>()));
         builder.Services.AddRateLimiter(options =>
@@ -184,7 +184,7 @@ public static class HouseSetup
         }
 
         await using var scope = services.CreateAsyncScope();
-        var devices = (await scope.ServiceProvider.GetRequiredService<DeviceStore>().AllAsync(CancellationToken.None)).Where(one => one.PutOutAtMs is null).ToList();
+        var devices = (await scope.ServiceProvider.GetRequiredService<DeviceStore>().AllAsync(CancellationToken.None)).Where(one => one.RevokedAtMs is null).ToList();
         if (settings.House ? devices.Exists(one => one.Role != DeviceRole.Instrument) : devices.Exists(one => one.Role == DeviceRole.Keeper))
         {
             // A code is shown where it is needed, and stands in no journal after the first was used.
@@ -192,7 +192,7 @@ public static class HouseSetup
             return;
         }
 
-        var code = services.GetRequiredService<PairingDesk>().Offer(settings.House ? DeviceRole.Barista : DeviceRole.Keeper);
+        var code = services.GetRequiredService<DeviceJoin>().Offer(settings.House ? DeviceRole.Barista : DeviceRole.Keeper);
         await Console.Error.WriteLineAsync($"cistern: a code for one device, good for five minutes: {code.Digits}");
         if (settings.House && !Console.IsErrorRedirected)
         {

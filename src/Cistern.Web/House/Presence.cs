@@ -49,7 +49,7 @@ public sealed class Presence
     }
 
     /// <summary>Breaks off whatever a device is being answered, and answers it nothing more.</summary>
-    public void PutOut(int device)
+    public void Revoke(int device)
     {
         gone[device] = 0;
         if (answering.TryRemove(device, out var own))

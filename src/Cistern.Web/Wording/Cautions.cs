@@ -1,5 +1,3 @@
-using Cistern.Core.Recipes;
-
 namespace Cistern.Web.Wording;
 
 /// <summary>A group of cautions as the page that gathers them shows it.</summary>
@@ -13,51 +11,23 @@ public static class Cautions
     /// <summary>Said wherever cautions are gathered.</summary>
     public const string Deferring = "Cistern is no substitute for the makers' instructions, local codes and the site's own safety rules. They come first.";
 
-    private const string HotPour = "Near-boiling water. Keep your face away from the steam.";
-    private const string GlassWarm = "Warm glass first. Never use it cold, cracked or not heatproof.";
-    private const string Crust = "Steam comes through the crust. Keep your face to the side.";
-    private const string PlungeForce = "Off the scale, on a firm surface. If it resists, stop and ease back; never lean on it.";
-    private const string HotOff = "Hot glass and hot coffee. Hold the lid, pour slowly, away from you.";
-    private const string HotJar = "A hot jar has no handle. Use a dry cloth, and pour away from you.";
-    private const string PressForce = "Off the scale. Cap locked, on a sturdy, wide server on a firm surface. Press with the arm, never your weight.";
-    private const string FlipHot = "A full tube of hot water. Hold both ends, in one turn, away from you.";
-    private const string TopHeavy = "Top-heavy while it is turned over. Let the air out gently.";
-    private const string Valve = "Server under it, its rinse water out. The valve opens on whatever lifts it: set it down level; it drips when taken off.";
-    private const string Adjustment = "Server under it, its rinse water out. Hot coffee runs as soon as the lever moves.";
-    private const string Flame = "Level surface, nothing above, sleeves back. Never leave it alone.";
-    private const string Bulb = "Outside dry, bulb never empty, chain hanging. Do not seat it on water boiling hard.";
-    private const string Boiling = "Hot to the rim. Sleeves back, face to the side; stir gently, not against the glass.";
-    private const string Stand = "The top chamber is hot. Put it on its stand; let the burner cool before refilling, away from any flame.";
-    private const string IceGlass = "Ice first, in a server made for it; never a glass from the freezer.";
-    private const string Hot = "Above 65 °C it scalds. Wait until it is about 60 °C.";
-
-    /// <summary>The caution of a step, or null.</summary>
-    public static string? For(Recipe recipe, Step step)
-    {
-        var glass = (recipe.Brewer.Material ?? Core.Physics.Vessel.UsualMaterial(recipe.Brewer.Family)) == Material.Glass;
-        return step switch
-        {
-            Step.Preheat when glass => GlassWarm,
-            Step.HeatWater or Step.RinseFilter { Hot: true } => HotPour,
-            Step.Pour => HotPour,
-            Step.BreakCrust or Step.Smell => Crust,
-            Step.Plunge => PlungeForce,
-            Step.Decant => recipe.Brewer.Family == VesselFamily.Jar ? HotJar : HotOff,
-            Step.Press => PressForce,
-            Step.Flip => FlipHot,
-            Step.PurgeAir => TopHeavy,
-            Step.OpenValve or Step.Drain when recipe.Brewer.Family == VesselFamily.ValveDripper => Valve,
-            Step.OpenValve or Step.Drain when recipe.Brewer.Family == VesselFamily.LeverDripper => Adjustment,
-            Step.LightBurner => Flame,
-            Step.WaitFor when recipe.Brewer.Family == VesselFamily.Siphon => Flame,
-            Step.AddCoffee or Step.Stirring when recipe.Brewer.Family == VesselFamily.Siphon => Boiling,
-            Step.SeatChamber => Bulb,
-            Step.RemoveBurner => Stand,
-            Step.Ice => IceGlass,
-            Step.Taste or Step.Serve => Hot,
-            _ => null,
-        };
-    }
+    internal const string HotPour = "Near-boiling water. Keep your face away from the steam.";
+    internal const string GlassWarm = "Warm glass first. Never use it cold, cracked or not heatproof.";
+    internal const string Crust = "Steam comes through the crust. Keep your face to the side.";
+    internal const string PlungeForce = "Off the scale, on a firm surface. If it resists, stop and ease back; never lean on it.";
+    internal const string HotOff = "Hot glass and hot coffee. Hold the lid, pour slowly, away from you.";
+    internal const string HotJar = "A hot jar has no handle. Use a dry cloth, and pour away from you.";
+    internal const string PressForce = "Off the scale. Cap locked, on a sturdy, wide server on a firm surface. Press with the arm, never your weight.";
+    internal const string FlipHot = "A full tube of hot water. Hold both ends, in one turn, away from you.";
+    internal const string TopHeavy = "Top-heavy while it is turned over. Let the air out gently.";
+    internal const string Valve = "Server under it, its rinse water out. The valve opens on whatever lifts it: set it down level; it drips when taken off.";
+    internal const string Lever = "Server under it, its rinse water out. Hot coffee runs as soon as the lever moves.";
+    internal const string Flame = "Level surface, nothing above, sleeves back. Never leave it alone.";
+    internal const string Bulb = "Outside dry, bulb never empty, chain hanging. Do not seat it on water boiling hard.";
+    internal const string Boiling = "Hot to the rim. Sleeves back, face to the side; stir gently, not against the glass.";
+    internal const string Stand = "The top chamber is hot. Put it on its stand; let the burner cool before refilling, away from any flame.";
+    internal const string IceGlass = "Ice first, in a server made for it; never a glass from the freezer.";
+    internal const string Hot = "Above 65 °C it scalds. Wait until it is about 60 °C.";
 
     /// <summary>All of them, gathered.</summary>
     public static IReadOnlyList<CautionGroup> Gathered { get; } =
@@ -66,7 +36,7 @@ public static class Cautions
         new("Glass", [GlassWarm, IceGlass, HotOff]),
         new("French press", [PlungeForce, "Glass breaks under force and the coffee jumps out."]),
         new("Tube press", [PressForce, TopHeavy, FlipHot]),
-        new("Drippers", [Valve, Adjustment, "Do not carry it full."]),
+        new("Drippers", [Valve, Lever, "Do not carry it full."]),
         new("Siphon", [Flame, Bulb, Boiling, Stand, "Never over the flame with a wet outside or an empty bulb. Fuel gas and spirit alike are refilled cold and away from flame."]),
         new("Drinking", [Hot, "Caffeine is an estimate, not advice. Damp cloths and cold steeps are kept cold, and not for long."]),
     ];

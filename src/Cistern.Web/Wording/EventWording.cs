@@ -30,7 +30,7 @@ public static class EventWording
             BrewEventKind.NearlyFull => ($"It fills to {format.Room(value)} of {format.Room(limit)}.", "Hardly room for foam. Scale it down a little, or pour slowly."),
             BrewEventKind.Overflow => ($"It runs over: {format.Room(value)} with grounds and foam, and the brewer holds {format.Room(limit)}.", "Scale it to fit, or take a larger brewer."),
             BrewEventKind.ServerOverflow => ($"The server runs over: {format.Room(value)} for {format.Room(limit)}.", "Take a larger server."),
-            BrewEventKind.KettleAboveBoiling when forecast.Recipe.Brewer.Family == Core.Recipes.VesselFamily.Siphon =>
+            BrewEventKind.KettleAboveBoiling when forecast.Recipe.Brewer.Family == Core.Recipes.BrewerFamily.Siphon =>
                 ($"Water boils at {format.Temperature(limit)} here, so the flame holds {format.Temperature(Math.Min(Core.Planning.Settings.TemperatureC(forecast.Recipe), limit - 2))} at most.", "The forecast uses that. Hold it longer or grind finer to make up for it."),
             BrewEventKind.KettleAboveBoiling when happening.StepIndex >= 0 =>
                 ($"Water boils at {format.Temperature(limit)} here, so the {step} cannot be at {format.Temperature(value)}.", "The forecast uses water off the boil for it. Leave its temperature out, or set one it can have."),

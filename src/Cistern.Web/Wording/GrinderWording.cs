@@ -38,7 +38,7 @@ public static class GrinderWording
     /// <param name="text">As said.</param>
     /// <param name="family">The vessel it is ground for: what is usual is usual for that.</param>
     /// <param name="stands">What it stands at.</param>
-    public static string Read(Grinder grinder, string text, Core.Recipes.VesselFamily family, double stands)
+    public static string Read(Grinder grinder, string text, Core.Recipes.BrewerFamily family, double stands)
     {
         var plain = text.Trim();
         if (grinder.LabelList.FirstOrDefault(one => string.Equals(one.Label, plain, StringComparison.OrdinalIgnoreCase)) is { Label: not null } label)
@@ -87,7 +87,7 @@ public static class GrinderWording
     /// <param name="medianUm">The median it stands for, µm.</param>
     /// <param name="mayBeOff">How far it may be off, in words; null where it hardly matters.</param>
     /// <param name="family">The vessel it is ground for.</param>
-    public static IEnumerable<string?> Beside(Grinder grinder, double? setting, double medianUm, string? mayBeOff, Core.Recipes.VesselFamily family)
+    public static IEnumerable<string?> ComparisonCharts(Grinder grinder, double? setting, double medianUm, string? mayBeOff, Core.Recipes.BrewerFamily family)
     {
         var half = setting is { } at ? grinder.HalfWidthUm(at) : null;
         yield return grinder.Notches && setting is { } notch ? Setting(grinder, notch) : null;
@@ -97,7 +97,7 @@ public static class GrinderWording
     }
 
     /// <summary>How far a setting is from what is usual for a family, in the grinder's own steps: "2 clicks finer than usual"; null where that is not known.</summary>
-    public static string? FromUsual(Grinder grinder, double setting, Core.Recipes.VesselFamily family)
+    public static string? FromUsual(Grinder grinder, double setting, Core.Recipes.BrewerFamily family)
     {
         if (grinder.UsualFor(family) is not { } usual || grinder.Step <= 0)
         {

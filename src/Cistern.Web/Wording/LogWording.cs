@@ -46,7 +46,7 @@ public static class LogWording
     public static string Of(LogFacet facet, string value) => (facet.Word, value) switch
     {
         ("recipe", _) => RecipeLibrary.Find(value)?.Name ?? value,
-        ("family", _) when Words<VesselFamily>.Find(value) is { } family => StepWording.Family(family),
+        ("family", _) when Words<BrewerFamily>.Find(value) is { } family => StepWording.Family(family),
         ("state", "under-way") => "under way",
         ("state", "given-up") => "given up",
         ("state", "untasted") => "not tasted",

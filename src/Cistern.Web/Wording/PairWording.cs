@@ -36,18 +36,18 @@ public static class PairWording
     public static string When(Forecast first, Forecast second, double staggerS)
     {
         var starts = staggerS == 0 ? "B starts together with A." : $"B starts {FigureFormat.Clock(staggerS)} after A.";
-        return Pairing.Clashes(first, second, staggerS) is [var clash, ..] clashes
-            ? $"{starts} Both want hands {(clashes.Count == 1 ? "once" : $"{clashes.Count} times")}, first at {FigureFormat.Clock(clash.FromS)}: it takes two pairs of hands, or {FigureFormat.Clock(Pairing.LeastStaggerS(first, second))} between the starts."
+        return PairPlanning.Clashes(first, second, staggerS) is [var clash, ..] clashes
+            ? $"{starts} Both want hands {(clashes.Count == 1 ? "once" : $"{clashes.Count} times")}, first at {FigureFormat.Clock(clash.FromS)}: it takes two pairs of hands, or {FigureFormat.Clock(PairPlanning.LeastStaggerS(first, second))} between the starts."
             : $"{starts} One pair of hands does both.";
     }
 
     /// <summary>When both can be tasted against each other.</summary>
     public static string Tasted(Forecast first, Forecast second, double staggerS, FigureFormat format)
     {
-        var time = Pairing.Tasted(first, second, staggerS);
+        var time = PairPlanning.Tasted(first, second, staggerS);
         var apartC = Math.Abs(time.FirstC - time.SecondC);
         var from = $"From {FigureFormat.Clock(time.AtS)} on A's clock both can be tasted: A at {format.Temperature(time.FirstC)}, B at {format.Temperature(time.SecondC)}.";
-        return apartC <= Pairing.AlikeC ? $"{from} That is equally warm."
+        return apartC <= PairPlanning.AlikeC ? $"{from} That is equally warm."
             : time.AlikeAtS is { } alikeS ? $"{from} They are equally warm from {FigureFormat.Clock(alikeS)} on, at {format.Temperature(time.AlikeC)}; or keep the cooler one in a warmed cup."
             : $"{from} They do not become equally warm of themselves.";
     }

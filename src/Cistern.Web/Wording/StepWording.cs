@@ -21,8 +21,8 @@ public static class StepWording
     public static StepWords Of(Recipe recipe, int index, FigureFormat format)
     {
         var step = recipe.Steps[index];
-        var words = VerbWording.Of(step);
-        var target = words.Target(recipe, step, format);
+        var words = step.Accept(new VerbWording(recipe, format));
+        var target = words.Target;
         if (step.Window is { } window && step is not Step.Wait)
         {
             var of = Verb.TraitsOf(step).WindowOf == WindowOf.Length ? "in" : "any time from";
@@ -36,8 +36,8 @@ public static class StepWording
 
         // A valve dripper's drain begins with a hand that sets it down, and goes on by itself.
         var steepEnd = Core.Forecasts.Acts.SteepEndIndex(recipe) == index;
-        var verb = step is Step.Drain && recipe.Brewer.Family == VesselFamily.ValveDripper && steepEnd ? "Set it on the server" : words.Verb(step);
-        return new StepWords(verb, words.Verb(step), target, Cautions.For(recipe, step), words.Says(step), words.Begins(recipe, step), How(step), steepEnd ? Beforehand(recipe, step) : "", StepSigns.Of(recipe, step));
+        var verb = step is Step.Drain && recipe.Brewer.Family == BrewerFamily.ValveDripper && steepEnd ? "Set it on the server" : words.Verb;
+        return new StepWords(verb, words.Verb, target, words.Caution, words.Says, words.Begins ?? $"{words.Verb} now", How(step), steepEnd ? Beforehand(recipe, step) : "", words.Signs);
     }
 
     /// <summary>What has to be done by the time the release comes, as a line of the list of steps: before the first step of those that lead to it without a pause. Null where there is nothing.</summary>
@@ -70,9 +70,9 @@ public static class StepWording
             (Step.Press, _) => $"{server} under it, all off the scale",
             (Step.Flip, _) => $"{server} to hand, all off the scale",
             (Step.Plunge, _) => "off the scale, on a firm surface",
-            (_, VesselFamily.ValveDripper) => $"{server} beside it",
-            (_, VesselFamily.LeverDripper) => $"{server} under it",
-            (_, VesselFamily.Siphon) => "have the stand for the top chamber and a damp cloth to hand",
+            (_, BrewerFamily.ValveDripper) => $"{server} beside it",
+            (_, BrewerFamily.LeverDripper) => $"{server} under it",
+            (_, BrewerFamily.Siphon) => "have the stand for the top chamber and a damp cloth to hand",
             (Step.Decant, _) => "have a server and a dry cloth to hand",
             _ => "",
         };
@@ -95,20 +95,20 @@ public static class StepWording
     }
 
     /// <summary>A family's generic name.</summary>
-    public static string Family(VesselFamily family) => family switch
+    public static string Family(BrewerFamily family) => family switch
     {
-        VesselFamily.FrenchPress => "French press",
-        VesselFamily.Jar => "open jar",
-        _ => Words<VesselFamily>.Of(family).Replace('-', ' '),
+        BrewerFamily.FrenchPress => "French press",
+        BrewerFamily.Jar => "open jar",
+        _ => Words<BrewerFamily>.Of(family).Replace('-', ' '),
     };
 
     /// <summary>What the vessel's lane of a brew chart is called.</summary>
-    public static string InVessel(VesselFamily family) => family switch
+    public static string InVessel(BrewerFamily family) => family switch
     {
-        VesselFamily.FrenchPress => "in the press",
-        VesselFamily.TubePress => "in the tube",
-        VesselFamily.Siphon => "in the chamber",
-        VesselFamily.Jar => "in the jar",
+        BrewerFamily.FrenchPress => "in the press",
+        BrewerFamily.TubePress => "in the tube",
+        BrewerFamily.Siphon => "in the chamber",
+        BrewerFamily.Jar => "in the jar",
         _ => "in the dripper",
     };
 

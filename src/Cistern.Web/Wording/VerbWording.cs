@@ -1,92 +1,123 @@
-using System.Collections.Frozen;
 using Cistern.Core.Recipes;
 
 namespace Cistern.Web.Wording;
 
-/// <summary>The words of one verb: the row of <see cref="Core.Recipes.Verb"/>'s table that a barista reads.</summary>
-public sealed class VerbWording
+/// <summary>What a barista is told of a step by its verb.</summary>
+/// <param name="Verb">What to do, in one or two words.</param>
+/// <param name="Says">What a press says when the step is over.</param>
+/// <param name="Target">How far, how much, how often.</param>
+/// <param name="Begins">What a press says when the step begins; null for the verb and "now".</param>
+internal sealed record VerbWords(string Verb, string Says, string Target = "", string? Begins = null)
 {
-    private static readonly FrozenDictionary<Type, VerbWording> ByType = new VerbWording[]
-    {
-        Of<Step.HeatWater>("Heat the water", "Hot enough", (recipe, step, format) => $"to {format.Hand.Heat(step.ToC ?? recipe.Water.TemperatureC, recipe.Place, format)}"),
-        Of<Step.RinseFilter>("Rinse the filter", "Rinsed", (recipe, step, _) => $"with {(step.Hot ? "hot" : "cold")} water, then empty it{(recipe.Brewer.Family is VesselFamily.Siphon or VesselFamily.FrenchPress ? "" : " and the server")}"),
-        Of<Step.Preheat>("Warm the brewer", "Warmed", (_, _, _) => "with hot water, then empty it"),
-        Of<Step.Weigh>("Weigh", "Weighed", (recipe, _, format) => $"{format.Dose(recipe.Coffee.DoseG)} of coffee"),
-        Of<Step.GrindCoffee>("Grind", "Ground", (recipe, _, format) => format.Dose(recipe.Coffee.DoseG)),
-        Of<Step.Tare>("Set the scale", "At zero", (_, _, _) => "to zero"),
-        Of<Step.AddCoffee>("Add the coffee", "Coffee is in", (recipe, _, format) => format.Hand.Dose(recipe.Coffee.DoseG, format), begins: "Coffee in now"),
-        Of<Step.Pour>("Pour", "Poured", (recipe, step, format) => $"{format.Hand.To(step.ToG, CoffeeIn(recipe, step), format)}{Over(step)}{Manner(step)}{(step.TemperatureC is { } c ? $", at {format.Temperature(c)}" : "")}"),
-        Of<Step.LevelBed>("Level", "It is level", (_, _, _) => "the dry coffee"),
-        Of<Step.MakeWell>("Make a well", "Made", (_, _, _) => "in the dry coffee"),
-        Of<Step.Stir>("Stir", "Stirred", (_, step, _) => step.Continuous ? $"all the time, {FigureFormat.Seconds(step.OverS)}" : Turns(step)),
-        Of<Step.Swirl>("Swirl", "Swirled", (_, step, _) => Turns(step)),
-        Of<Step.TapRaft>("Sink the raft", "Sunk", (_, step, _) => step.Turns == 1 ? "1 tap" : $"{step.Turns} taps", begins: "Sink it now"),
-        Of<Step.BreakCrust>("Break the crust", "Broken", (_, step, _) => Turns(step), begins: "Break it now"),
-        Of<Step.Skim>("Skim", "Skimmed", (_, step, _) => $"foam and floaters off{Over(step)}"),
-        new(typeof(Step.Lid), step => step is Step.Lid { On: false } ? "Lid off" : "Lid on", (_, _, _) => "", step => step is Step.Lid { On: false } ? "Lid is off" : "Lid is on", (_, step) => step is Step.Lid { On: false } ? "Lid off now" : "Lid on now"),
-        Of<Step.SeatPlunger>("Seat the plunger", "Seated", (recipe, step, format) => recipe.Brewer.Family == VesselFamily.FrenchPress ? (step.Under ? "under the surface, and hold it there" : "just on the surface") : step.ToMl is { } markMl ? $"drawn to the mark at {format.VolumeNumber(markMl)} {format.VolumeUnit}" : step.DrawBack ? "and draw it back a little" : "just inside", begins: "Seat it now"),
-        Of<Step.LiftPlunger>("Lift the plunger", "Lifted", (_, _, _) => "out", begins: "Lift it now"),
-        Of<Step.Smell>("Smell", "Smelt", (_, _, _) => "lid aside, at the crust"),
-        Of<Step.PurgeAir>("Let the air out", "Air is out", (_, _, _) => "gently, then cap on and locked", begins: "Air out now"),
-        Of<Step.Flip>("Flip", "Flipped", (_, step, _) => $"on to the server in one turn{Over(step)}"),
-        Of<Step.OffScale>("Off the scale", "It is off", (_, _, _) => "before you lean on it", begins: "Off the scale now"),
-        Of<Step.SetOnServer>("Set on the server", "It is on", (_, _, _) => "rinse water out first", begins: "Set it on now"),
-        Of<Step.LightBurner>("Light the burner", "Alight", (_, _, _) => "", begins: "Light it now"),
-        Of<Step.SeatChamber>("Seat the chamber", "Seated", (_, step, format) => $"over {format.Hand.Water(step.WaterG, format)} of water", begins: "Seat it now"),
-        Of<Step.RemoveBurner>("Take the flame away", "Flame is away", (_, _, _) => "", begins: "Take the flame away now"),
-        Of<Step.OpenValve>("Open the valve", "It is open", (_, _, _) => "", begins: "Open now"),
-        Of<Step.CloseValve>("Close the valve", "It is closed", (_, _, _) => "", begins: "Close now"),
-        Of<Step.Wait>("Wait", "Enough", (_, step, _) => step.Window is { } window ? $"{FigureFormat.Clock(step.ForS)}, any time from {FigureFormat.Clock(window.Low)} to {FigureFormat.Clock(window.High)}" : FigureFormat.Clock(step.ForS), begins: "Waiting"),
-        new(typeof(Step.WaitFor), _ => "Wait", (_, step, _) => Awaited(((Step.WaitFor)step).Event).Until, step => Awaited(((Step.WaitFor)step).Event).Says, (_, _) => "Waiting"),
-        Of<Step.Press>("Press", "It hisses", (_, step, _) => $"evenly{Over(step)}, stop at the hiss"),
-        Of<Step.Plunge>("Plunge", "It is down", (_, step, _) => $"{(step.Depth == PlungeDepth.Surface ? "only to the surface" : "to the bottom")}{Over(step)}"),
-        new(typeof(Step.Drain), _ => "Let it draw down", (_, step, format) => ((Step.Drain)step).UntilG is { } untilG ? $"until {format.Water(untilG)} are in the cup" : "until the bed is dry",
-            step => ((Step.Drain)step).UntilG is null ? "It is dry" : "It is there",
-            (recipe, _) => recipe.Brewer.Family == VesselFamily.ValveDripper ? "Set it on the server now" : "It draws down now"),
-        Of<Step.Decant>("Pour off", "Poured off", (_, step, format) => $"{(step.LeaveG is { } leaveG ? $"leave {format.Hand.Water(leaveG, format)}" : "leave the last of it")}{Over(step)}"),
-        Of<Step.Strain>("Strain", "Strained", (_, step, _) => $"through a sieve{Over(step)}"),
-        Of<Step.Share>("Share", "Shared", (_, step, _) => step.Cups == 1 ? "into the cup" : $"round evenly between {step.Cups} cups"),
-        Of<Step.SwapCup>("Swap the cup", "Swapped", (_, step, _) => step.Keep ? "keep the first" : "throw the first away", begins: "Swap now"),
-        Of<Step.StopDrip>("Stop the drip", "Stopped", (_, _, _) => "", begins: "Stop it now"),
-        Of<Step.Clear>("Clear", "Cleared", (_, _, _) => "empty it and rinse it"),
-        Of<Step.Dilute>("Dilute", "Dilute", (_, step, format) => $"with {format.Hand.Water(step.WaterG, format)} of water{(step.TemperatureC is { } c ? $" at {format.Temperature(c)}" : "")}"),
-        Of<Step.Ice>("Chill", "On ice", (_, step, format) => $"on {format.Water(step.IceG)} of ice in the {Words<IcePlace>.Of(step.Where)}{(step.Met < 1 ? $", {FigureFormat.Number(100 * step.Met, 0)} % of it met" : "")}"),
-        Of<Step.StirCup>("Stir the cup", "Stirred", (_, _, _) => "", begins: "Stir it now"),
-        Of<Step.Taste>("Taste", "Tasted", (_, _, _) => ""),
-        Of<Step.Serve>("Serve", "Served", (_, _, _) => ""),
-    }.ToFrozenDictionary(words => words.type);
+    /// <summary>What can hurt here, or null.</summary>
+    public string? Caution { get; init; }
 
-    private readonly Type type;
+    /// <summary>What is seen, heard and smelt; the first is how it goes well.</summary>
+    public IReadOnlyList<StepSign> Signs { get; init; } = [];
+}
 
-    private VerbWording(Type type, Func<Step, string> verb, Func<Recipe, Step, FigureFormat, string> target, Func<Step, string> says, Func<Recipe, Step, string> begins)
-    {
-        this.type = type;
-        Verb = verb;
-        Begins = begins;
-        Target = target;
-        Says = says;
-    }
+/// <summary>The words, the caution and the signs of each verb.</summary>
+/// <param name="recipe">The recipe that the step stands in.</param>
+/// <param name="format">In whose units.</param>
+internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVisitor<VerbWords>
+{
+    private readonly bool glass = (recipe.Brewer.Material ?? Core.Physics.Vessel.UsualMaterial(recipe.Brewer.Family)) == Material.Glass;
 
-    /// <summary>The verbs that have words.</summary>
-    public static IEnumerable<Type> All => ByType.Keys;
+    private BrewerFamily Family => recipe.Brewer.Family;
 
-    /// <summary>What to do, in one or two words.</summary>
-    public Func<Step, string> Verb { get; }
+    private string? Opened => Family switch { BrewerFamily.ValveDripper => Cautions.Valve, BrewerFamily.LeverDripper => Cautions.Lever, _ => null };
 
-    /// <summary>What a press says when the step begins.</summary>
-    public Func<Recipe, Step, string> Begins { get; }
+    private IReadOnlyList<StepSign> Drains => Family == BrewerFamily.Siphon ? StepSigns.Siphon : StepSigns.Drain;
 
-    /// <summary>How far, how much, how often.</summary>
-    public Func<Recipe, Step, FigureFormat, string> Target { get; }
+    public VerbWords Visit(Step.HeatWater step) => new("Heat the water", "Hot enough", $"to {format.Hand.Heat(step.ToC ?? recipe.Water.TemperatureC, recipe.Place, format)}") { Caution = Cautions.HotPour };
 
-    /// <summary>What a press says when the step is over.</summary>
-    public Func<Step, string> Says { get; }
+    public VerbWords Visit(Step.RinseFilter step) => new("Rinse the filter", "Rinsed", $"with {(step.Hot ? "hot" : "cold")} water, then empty it{(Family is BrewerFamily.Siphon or BrewerFamily.FrenchPress ? "" : " and the server")}") { Caution = step.Hot ? Cautions.HotPour : null };
 
-    /// <summary>The words of a step's verb; a test holds that every verb has them.</summary>
-    public static VerbWording Of(Step step) => ByType[step.GetType()];
+    public VerbWords Visit(Step.Preheat step) => new("Warm the brewer", "Warmed", "with hot water, then empty it") { Caution = glass ? Cautions.GlassWarm : null };
 
-    private static VerbWording Of<T>(string verb, string says, Func<Recipe, T, FigureFormat, string> target, string? begins = null)
-        where T : Step => new(typeof(T), _ => verb, (recipe, step, format) => target(recipe, (T)step, format), _ => says, (_, _) => begins ?? $"{verb} now");
+    public VerbWords Visit(Step.Weigh step) => new("Weigh", "Weighed", $"{format.Dose(recipe.Coffee.DoseG)} of coffee");
+
+    public VerbWords Visit(Step.GrindCoffee step) => new("Grind", "Ground", format.Dose(recipe.Coffee.DoseG));
+
+    public VerbWords Visit(Step.Tare step) => new("Set the scale", "At zero", "to zero");
+
+    public VerbWords Visit(Step.AddCoffee step) => new("Add the coffee", "Coffee is in", format.Hand.Dose(recipe.Coffee.DoseG, format), "Coffee in now") { Caution = OfSiphon(Cautions.Boiling), Signs = Family == BrewerFamily.Siphon ? StepSigns.Bubbles : [] };
+
+    public VerbWords Visit(Step.Pour step) => new("Pour", "Poured", $"{format.Hand.To(step.ToG, CoffeeIn(recipe, step), format)}{Over(step)}{Manner(step)}{(step.TemperatureC is { } c ? $", at {format.Temperature(c)}" : "")}") { Caution = Cautions.HotPour, Signs = StepSigns.Bloom };
+
+    public VerbWords Visit(Step.LevelBed step) => new("Level", "It is level", "the dry coffee");
+
+    public VerbWords Visit(Step.MakeWell step) => new("Make a well", "Made", "in the dry coffee");
+
+    public VerbWords Visit(Step.Stir step) => new("Stir", "Stirred", step.Continuous ? $"all the time, {FigureFormat.Seconds(step.OverS)}" : Turns(step)) { Caution = OfSiphon(Cautions.Boiling) };
+
+    public VerbWords Visit(Step.Swirl step) => new("Swirl", "Swirled", Turns(step)) { Caution = OfSiphon(Cautions.Boiling) };
+
+    public VerbWords Visit(Step.TapRaft step) => new("Sink the raft", "Sunk", step.Turns == 1 ? "1 tap" : $"{step.Turns} taps", "Sink it now") { Caution = OfSiphon(Cautions.Boiling) };
+
+    public VerbWords Visit(Step.BreakCrust step) => new("Break the crust", "Broken", Turns(step), "Break it now") { Caution = Cautions.Crust, Signs = StepSigns.Crust };
+
+    public VerbWords Visit(Step.Skim step) => new("Skim", "Skimmed", $"foam and floaters off{Over(step)}");
+
+    public VerbWords Visit(Step.Lid step) => new(step.On ? "Lid on" : "Lid off", step.On ? "Lid is on" : "Lid is off");
+
+    public VerbWords Visit(Step.SeatPlunger step) => new("Seat the plunger", "Seated", Family == BrewerFamily.FrenchPress ? (step.Under ? "under the surface, and hold it there" : "just on the surface") : step.ToMl is { } markMl ? $"drawn to the mark at {format.VolumeNumber(markMl)} {format.VolumeUnit}" : step.DrawBack ? "and draw it back a little" : "just inside", "Seat it now");
+
+    public VerbWords Visit(Step.OffScale step) => new("Off the scale", "It is off", "before you lean on it", "Off the scale now");
+
+    public VerbWords Visit(Step.SetOnServer step) => new("Set on the server", "It is on", "rinse water out first", "Set it on now");
+
+    public VerbWords Visit(Step.LiftPlunger step) => new("Lift the plunger", "Lifted", "out", "Lift it now");
+
+    public VerbWords Visit(Step.Smell step) => new("Smell", "Smelt", "lid aside, at the crust") { Caution = Cautions.Crust, Signs = StepSigns.Crust };
+
+    public VerbWords Visit(Step.PurgeAir step) => new("Let the air out", "Air is out", "gently, then cap on and locked", "Air out now") { Caution = Cautions.TopHeavy };
+
+    public VerbWords Visit(Step.Flip step) => new("Flip", "Flipped", $"on to the server in one turn{Over(step)}") { Caution = Cautions.FlipHot, Signs = StepSigns.Flipped };
+
+    public VerbWords Visit(Step.LightBurner step) => new("Light the burner", "Alight", Begins: "Light it now") { Caution = Cautions.Flame, Signs = StepSigns.Flame };
+
+    public VerbWords Visit(Step.SeatChamber step) => new("Seat the chamber", "Seated", $"over {format.Hand.Water(step.WaterG, format)} of water", "Seat it now") { Caution = Cautions.Bulb, Signs = StepSigns.Chamber };
+
+    public VerbWords Visit(Step.RemoveBurner step) => new("Take the flame away", "Flame is away", Begins: "Take the flame away now") { Caution = Cautions.Stand, Signs = Drains };
+
+    public VerbWords Visit(Step.OpenValve step) => new("Open the valve", "It is open", Begins: "Open now") { Caution = Opened, Signs = Drains };
+
+    public VerbWords Visit(Step.CloseValve step) => new("Close the valve", "It is closed", Begins: "Close now");
+
+    public VerbWords Visit(Step.Wait step) => new("Wait", "Enough", step.Window is { } window ? $"{FigureFormat.Clock(step.ForS)}, any time from {FigureFormat.Clock(window.Low)} to {FigureFormat.Clock(window.High)}" : FigureFormat.Clock(step.ForS), "Waiting");
+
+    public VerbWords Visit(Step.WaitFor step) => new("Wait", Awaited(step.Event).Says, Awaited(step.Event).Until, "Waiting") { Caution = OfSiphon(Cautions.Flame), Signs = StepSigns.Of(step.Event) };
+
+    public VerbWords Visit(Step.Press step) => new("Press", "It hisses", $"evenly{Over(step)}, stop at the hiss") { Caution = Cautions.PressForce, Signs = StepSigns.Press };
+
+    public VerbWords Visit(Step.Plunge step) => new("Plunge", "It is down", $"{(step.Depth == PlungeDepth.Surface ? "only to the surface" : "to the bottom")}{Over(step)}") { Caution = Cautions.PlungeForce, Signs = step.Depth == PlungeDepth.Bottom ? StepSigns.Plunge : [] };
+
+    public VerbWords Visit(Step.Drain step) => new("Let it draw down", step.UntilG is null ? "It is dry" : "It is there", step.UntilG is { } untilG ? $"until {format.Water(untilG)} are in the cup" : "until the bed is dry", Family == BrewerFamily.ValveDripper ? "Set it on the server now" : "It draws down now") { Caution = Opened, Signs = Drains };
+
+    public VerbWords Visit(Step.Decant step) => new("Pour off", "Poured off", $"{(step.LeaveG is { } leaveG ? $"leave {format.Hand.Water(leaveG, format)}" : "leave the last of it")}{Over(step)}") { Caution = Family == BrewerFamily.Jar ? Cautions.HotJar : Cautions.HotOff, Signs = StepSigns.Decanted };
+
+    public VerbWords Visit(Step.Strain step) => new("Strain", "Strained", $"through a sieve{Over(step)}");
+
+    public VerbWords Visit(Step.Share step) => new("Share", "Shared", step.Cups == 1 ? "into the cup" : $"round evenly between {step.Cups} cups");
+
+    public VerbWords Visit(Step.SwapCup step) => new("Swap the cup", "Swapped", step.Keep ? "keep the first" : "throw the first away", "Swap now");
+
+    public VerbWords Visit(Step.StopDrip step) => new("Stop the drip", "Stopped", Begins: "Stop it now");
+
+    public VerbWords Visit(Step.Clear step) => new("Clear", "Cleared", "empty it and rinse it");
+
+    public VerbWords Visit(Step.Dilute step) => new("Dilute", "Dilute", $"with {format.Hand.Water(step.WaterG, format)} of water{(step.TemperatureC is { } c ? $" at {format.Temperature(c)}" : "")}");
+
+    public VerbWords Visit(Step.Ice step) => new("Chill", "On ice", $"on {format.Water(step.IceG)} of ice in the {Words<IcePlace>.Of(step.Where)}{(step.Met < 1 ? $", {FigureFormat.Number(100 * step.Met, 0)} % of it met" : "")}") { Caution = Cautions.IceGlass };
+
+    public VerbWords Visit(Step.StirCup step) => new("Stir the cup", "Stirred", Begins: "Stir it now");
+
+    public VerbWords Visit(Step.Taste step) => new("Taste", "Tasted") { Caution = Cautions.Hot };
+
+    public VerbWords Visit(Step.Serve step) => new("Serve", "Served") { Caution = Cautions.Hot };
+
+    private string? OfSiphon(string caution) => Family == BrewerFamily.Siphon ? caution : null;
 
     private static string Turns(Step.Stirring step) => step.Turns == 1 ? "1 turn" : $"{step.Turns} turns";
 

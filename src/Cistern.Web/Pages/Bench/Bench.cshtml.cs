@@ -23,7 +23,7 @@ namespace Cistern.Web.Pages.Bench;
 public sealed record BrewedLast(int Id, string Name, string CoffeeName, long OpenedAtMs, string Sparkline, bool Tasted, double? Score);
 
 /// <summary>What can be brewed now, and what needs attention.</summary>
-public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans, PlanOpening opening, ForecastModel model) : PageModel
+public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanStore plans, PlanOpening opening, ForecastModel model) : PageModel
 {
     /// <summary>A clock that runs this long past its plan has been left running.</summary>
     private const double ForgottenS = 3_600;
@@ -42,7 +42,7 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
 
     // Compiled once, and only what is shown is read: a brew carries its plan, its forecast and its file.
     private static readonly Func<CisternDb, IAsyncEnumerable<BrewedLast>> Newest = EF.CompileAsyncQuery((CisternDb db) => db.Brews
-        .Where(brew => !brew.Rehearsal && brew.TakenAwayAtMs == null && brew.State == BrewState.Finished).OrderByDescending(brew => brew.OpenedAtMs).Take(4)
+        .Where(brew => !brew.Rehearsal && brew.DeletedAtMs == null && brew.State == BrewState.Finished).OrderByDescending(brew => brew.OpenedAtMs).Take(4)
         .Select(brew => new BrewedLast(brew.Id, brew.Name, brew.CoffeeName, brew.OpenedAtMs, brew.Sparkline, brew.Tastings.Any(), brew.Tastings.OrderBy(one => one.Id).Select(one => one.Score).FirstOrDefault())));
 
     private static readonly Func<CisternDb, List<int?>, IAsyncEnumerable<BrewedLast>> OfIds = EF.CompileAsyncQuery((CisternDb db, List<int?> ids) => db.Brews.Where(brew => ids.Contains(brew.Id))
@@ -51,11 +51,11 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
     private static readonly Func<CisternDb, IAsyncEnumerable<int?>> Good = EF.CompileAsyncQuery((CisternDb db) => db.Bags
         .Where(bag => bag.RemovedAtMs == null && bag.UsedUpOn == null).Select(bag => bag.Name).Distinct().OrderBy(name => name).Take(MostCoffees)
         .Select(coffee => db.Brews
-            .Where(row => !row.Rehearsal && row.TakenAwayAtMs == null && row.CoffeeName == coffee && row.State == BrewState.Finished).OrderByDescending(row => row.OpenedAtMs).Take(FarBack)
+            .Where(row => !row.Rehearsal && row.DeletedAtMs == null && row.CoffeeName == coffee && row.State == BrewState.Finished).OrderByDescending(row => row.OpenedAtMs).Take(FarBack)
             .Where(row => row.Tastings.Any(tasting => tasting.Score >= GoodScore)).OrderByDescending(row => row.OpenedAtMs).Select(row => (int?)row.Id).FirstOrDefault()));
 
     /// <summary>Who is here, and what is brewing.</summary>
-    public BenchContext Bench => bench;
+    public BaristaContext Bench => bench;
 
     /// <summary>A brew that needs nothing but a jar and two spoons, line by line; null for those who have begun and have a scale.</summary>
     public IReadOnlyList<string>? Barest { get; private set; }
@@ -126,7 +126,7 @@ public sealed class BenchModel(CisternDb db, BenchContext bench, PlanStore plans
             return NotFound();
         }
 
-        var wish = new PlanWish(JobKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
+        var wish = new PlanWish(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
         if (await plans.DoneAsync(wish.Job, ct) is { } done)
         {
             return Redirect(done);

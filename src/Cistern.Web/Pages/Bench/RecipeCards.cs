@@ -17,7 +17,7 @@ public sealed record RecipeCard(Recipe Recipe, string Batch, string Comes, strin
 /// <summary>The recipes of one family of vessel.</summary>
 /// <param name="Family">The family.</param>
 /// <param name="Cards">Its recipes.</param>
-public sealed record FamilyCards(VesselFamily Family, IReadOnlyList<RecipeCard> Cards);
+public sealed record FamilyCards(BrewerFamily Family, IReadOnlyList<RecipeCard> Cards);
 
 /// <summary>The recipes that can be brewed, as cards.</summary>
 public sealed record RecipeCards(IReadOnlyList<FamilyCards> Families)
@@ -37,7 +37,7 @@ public sealed record RecipeCards(IReadOnlyList<FamilyCards> Families)
     {
         var recipe = forecast.Recipe;
         var totals = forecast.Totals;
-        var water = recipe.Brewer.Family == VesselFamily.Siphon ? "over the flame" : $"at {format.Temperature(recipe.Water.TemperatureC)}";
+        var water = recipe.Brewer.Family == BrewerFamily.Siphon ? "over the flame" : $"at {format.Temperature(recipe.Water.TemperatureC)}";
         return new RecipeCard(
             recipe,
             $"{format.Dose(recipe.Coffee.DoseG)} to {format.Water(recipe.WaterG)} {water}",

@@ -12,7 +12,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Blind;
 
 /// <summary>A blind tasting for who tastes: the codes of one's own cups, and nothing of what is in them.</summary>
-public sealed class AnswerModel(BlindStore store, BenchContext bench) : PageModel
+public sealed class AnswerModel(BlindStore store, BaristaContext bench) : PageModel
 {
     /// <summary>The tasting.</summary>
     public BlindSession Session { get; private set; } = null!;

@@ -14,7 +14,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Blind;
 
 /// <summary>Deals the cups of a blind tasting; tells those dealt before, and what answers counted on paper say.</summary>
-public sealed class BlindModel(CisternDb db, BlindStore store, BenchContext bench) : PageModel
+public sealed class BlindModel(CisternDb db, BlindStore store, BaristaContext bench) : PageModel
 {
     private const int MostOffered = 30;
     private const string Nothing = "";
@@ -23,7 +23,7 @@ public sealed class BlindModel(CisternDb db, BlindStore store, BenchContext benc
     public static IReadOnlyList<(string Word, BlindKind Kind)> Kinds { get; } = [.. Enum.GetValues<BlindKind>().Select(kind => (Words<BlindKind>.Of(kind), kind))];
 
     /// <summary>Who is here.</summary>
-    public BenchContext Bench => bench;
+    public BaristaContext Bench => bench;
 
     /// <summary>How it is tasted.</summary>
     public BlindKind Kind { get; private set; }
@@ -90,7 +90,7 @@ public sealed class BlindModel(CisternDb db, BlindStore store, BenchContext benc
             SecondBrewId = Number(Second.Text),
             What = What.Text,
             By = (await bench.BaristaAsync(ct))?.Name ?? "",
-        }, JobKey.Of(Request.Form), ct));
+        }, IdempotencyKey.Of(Request.Form), ct));
     }
 
     private async Task OfferAsync(string? a, string? b, CancellationToken ct)

@@ -15,10 +15,10 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Blind;
 
 /// <summary>A blind tasting for whoever holds it: which cups stand before whom, who has answered, the key; and what came of it.</summary>
-public sealed class SessionModel(CisternDb db, BlindStore store, BenchContext bench, ForecastModel model) : PageModel
+public sealed class SessionModel(CisternDb db, BlindStore store, BaristaContext bench, ForecastModel model) : PageModel
 {
     /// <summary>Who is here.</summary>
-    public BenchContext Bench => bench;
+    public BaristaContext Bench => bench;
 
     /// <summary>The tasting.</summary>
     public BlindSession Session { get; private set; } = null!;

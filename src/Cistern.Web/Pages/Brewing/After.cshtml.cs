@@ -14,10 +14,10 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>At once after a brew: what was done against what was planned, what was only assumed, and what was weighed.</summary>
-public sealed class AfterModel(CisternDb db, JobLedger jobs, BenchContext bench, BrewStore store, ForecastModel model) : PageModel
+public sealed class AfterModel(CisternDb db, IdempotencyStore jobs, BaristaContext bench, BrewStore store, ForecastModel model) : PageModel
 {
     /// <summary>Who is here, and what is brewing.</summary>
-    public BenchContext Bench => bench;
+    public BaristaContext Bench => bench;
 
     /// <summary>The brew.</summary>
     public Brew Brew { get; private set; } = null!;

@@ -20,10 +20,10 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>Conducts one brew by the clock.</summary>
-public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, BrewStore store, ForecastModel model, BenchEars ears) : PageModel
+public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContext bench, BrewStore store, ForecastModel model, LiveReadings ears) : PageModel
 {
     /// <summary>Who is here, and what is brewing.</summary>
-    public BenchContext Bench => bench;
+    public BaristaContext Bench => bench;
 
     /// <summary>Looked for when it is asked for: a press that is only taken needs none.</summary>
     private Lazy<(Deviation, Correction?, DeviationTold)?>? slip;
@@ -58,7 +58,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
     public const int FastestRehearsal = 60;
 
     /// <summary>The simulated bench it is brewed on, or null.</summary>
-    public BenchSetup? Setup => BenchSetup.Read(Brew.BenchJson);
+    public SimulationSetup? Setup => SimulationSetup.Read(Brew.SimulationJson);
 
     /// <summary>What its instruments have shown.</summary>
     public IReadOnlyDictionary<ReadingOf, Curve> Curves { get; private set; } = new Dictionary<ReadingOf, Curve>();
@@ -81,7 +81,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
     public string BrewJson => JsonSerializer.Serialize(PageBrew.Of(Brew, PagePlan.Of(Plan, Format), StartsAtMs), PageBrew.Json);
 
     /// <summary>The pair it is of, where it has not started and is B of one.</summary>
-    public Pair? Pair { get; private set; }
+    public BrewPair? BrewPair { get; private set; }
 
     /// <summary>When its clock is to be started, UTC milliseconds: it is B of a pair, and A runs. Null else.</summary>
     public long? StartsAtMs { get; private set; }
@@ -140,8 +140,8 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
         {
             var labels = Format.Labels(StepWording.InVessel(Recipe.Brewer.Family));
             return Run.ClockRuns
-                ? VesselCut.Draw(Real, Math.Clamp(NowS - 0.2, Real.Series[0].TimeS, Real.Series[^1].TimeS), labels)
-                : VesselCut.DrawMadeReady(Real, Run.Present?.Index ?? 0, labels);
+                ? BrewerSection.Draw(Real, Math.Clamp(NowS - 0.2, Real.Series[0].TimeS, Real.Series[^1].TimeS), labels)
+                : BrewerSection.DrawMadeReady(Real, Run.Present?.Index ?? 0, labels);
         }
     }
 
@@ -270,7 +270,7 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
                 (Brew.Rehearsal, Brew.Speed, Brew.OpenedAtMs) = (true, speed!.Value, bench.NowMs);
             }
 
-            Brew.BenchJson = off ? null : new BenchSetup(hands!.Word, RandomNumberGenerator.GetInt32(1, 100_000), Brew.ClockMs(bench.NowMs)).ToJson();
+            Brew.SimulationJson = off ? null : new SimulationSetup(hands!.Word, RandomNumberGenerator.GetInt32(1, 100_000), Brew.ClockMs(bench.NowMs)).ToJson();
             Brew.StartsItself = form.Value("itself") == "yes";
             await db.SaveChangesAsync(ct);
         }
@@ -398,12 +398,12 @@ public sealed class BrewModel(CisternDb db, JobLedger jobs, BenchContext bench, 
         NowS = Math.Max(0, brew.ClockMs(bench.NowMs) - (Run.StartedAtMs ?? sinceMs)) / 1000;
         Real = Run.ClockRuns ? brew.AsItWas(Plan, Run, NowS) : Plan;
         Stage = Stage.Of(Plan, Run, NowS, Format);
-        Curves = brew.BenchJson is not null || brew.ReadingToken is not null ? ears.Of(id).Curves ?? await ReadingStore.LoadAsync(db, id, ct) : Curves;
+        Curves = brew.SimulationJson is not null || brew.ReadingToken is not null ? ears.Of(id).Curves ?? await ReadingStore.LoadAsync(db, id, ct) : Curves;
         slip = new(FindDeviation);
         if (!Run.ClockRuns)
         {
-            Pair = await db.Pairs.AsNoTracking().FirstOrDefaultAsync(pair => pair.SecondBrewId == id, ct);
-            StartsAtMs = Pair is not null && (await store.StartsAsync([id], ct)).TryGetValue(id, out var atMs) ? atMs : null;
+            BrewPair = await db.Pairs.AsNoTracking().FirstOrDefaultAsync(pair => pair.SecondBrewId == id, ct);
+            StartsAtMs = BrewPair is not null && (await store.StartsAsync([id], ct)).TryGetValue(id, out var atMs) ? atMs : null;
         }
 
         return true;

@@ -34,10 +34,10 @@ internal static class BrewApi
             .DisableAntiforgery();
     }
 
-    private static async Task<IResult> UnderWayAsync(string? known, CisternDb db, BenchContext bench, ForecastModel model, BrewStore store, CancellationToken ct)
+    private static async Task<IResult> UnderWayAsync(string? known, CisternDb db, BaristaContext bench, ForecastModel model, BrewStore store, CancellationToken ct)
     {
         var have = (known ?? "").Split(',', StringSplitOptions.RemoveEmptyEntries).ToHashSet(StringComparer.Ordinal);
-        var brews = await BenchContext.RunningOf(db).Include(brew => brew.Entries).ToListAsync(ct);
+        var brews = await BaristaContext.RunningOf(db).Include(brew => brew.Entries).ToListAsync(ct);
         var starts = await store.StartsAsync([.. brews.Where(brew => brew.StartedAtMs is null).Select(brew => brew.Id)], ct);
         var told = new List<PageBrew>();
         foreach (var brew in brews.Where(brew => brew.IsReadable()))
@@ -53,7 +53,7 @@ internal static class BrewApi
         return Answer(bench, told, null);
     }
 
-    private static async Task<IResult> EntriesAsync(int id, HttpContext context, CisternDb db, BenchContext bench, BrewStore store, CancellationToken ct)
+    private static async Task<IResult> EntriesAsync(int id, HttpContext context, CisternDb db, BaristaContext bench, BrewStore store, CancellationToken ct)
     {
         if (!FromHere(context.Request))
         {
@@ -94,7 +94,7 @@ internal static class BrewApi
     private static IResult Refuse(int status, string remedy) =>
         Results.Json(new { findings = new[] { Finding.Error("", "These entries were not taken.", "", remedy) } }, PageBrew.Json, statusCode: status);
 
-    private static IResult Answer(BenchContext bench, IReadOnlyList<PageBrew> brews, string? message) =>
+    private static IResult Answer(BaristaContext bench, IReadOnlyList<PageBrew> brews, string? message) =>
         Results.Json(new { nowMs = bench.NowMs, brews, message }, PageBrew.Json);
 
     /// <summary>

@@ -8,10 +8,10 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>A brew whose plan cannot be read: said, with a way on.</summary>
-public sealed class BrokenBrewModel(CisternDb db, BenchContext bench) : PageModel
+public sealed class BrokenBrewModel(CisternDb db, BaristaContext bench) : PageModel
 {
     /// <summary>Who is here.</summary>
-    public BenchContext Bench => bench;
+    public BaristaContext Bench => bench;
 
     /// <summary>The brew.</summary>
     public int Id { get; private set; }

@@ -59,7 +59,7 @@ internal static class ReadingsApi
         static string Number(long value) => value.ToString(CultureInfo.InvariantCulture);
     }
 
-    private static async Task<IResult> TakeAsync(int id, HttpContext context, CisternDb db, ReadingStore store, BenchEars ears, TimeProvider time, CancellationToken ct)
+    private static async Task<IResult> TakeAsync(int id, HttpContext context, CisternDb db, ReadingStore store, LiveReadings ears, TimeProvider time, CancellationToken ct)
     {
         if (await db.Brews.AsNoTracking().FirstOrDefaultAsync(row => row.Id == id, ct) is not { } brew)
         {
@@ -124,7 +124,7 @@ internal static class ReadingsApi
         return Results.File(Encoding.UTF8.GetBytes(text.ToString()), "text/csv; charset=utf-8", string.Create(CultureInfo.InvariantCulture, $"brew-{id}-readings.csv"));
     }
 
-    private static async Task<IResult> LiveAsync(int id, CisternDb db, BenchEars ears, IHostApplicationLifetime lifetime, HttpContext context)
+    private static async Task<IResult> LiveAsync(int id, CisternDb db, LiveReadings ears, IHostApplicationLifetime lifetime, HttpContext context)
     {
         if (!await db.Brews.AnyAsync(row => row.Id == id && row.State == BrewState.Running, context.RequestAborted))
         {
@@ -137,7 +137,7 @@ internal static class ReadingsApi
         return TypedResults.ServerSentEvents(Events(ears.Of(id), stops.Token));
     }
 
-    private static async IAsyncEnumerable<SseItem<LiveMoment>> Events(BenchEars.Ear ear, [EnumeratorCancellation] CancellationToken ct)
+    private static async IAsyncEnumerable<SseItem<LiveMoment>> Events(LiveReadings.LiveReader ear, [EnumeratorCancellation] CancellationToken ct)
     {
         // At once, so that whoever looks on knows that it does.
         var nothing = new LiveMoment(0, new Dictionary<string, double>(), null, Changed: false);

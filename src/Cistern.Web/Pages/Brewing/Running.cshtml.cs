@@ -5,10 +5,10 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>The brews under way, each in its lane; one alone is led to.</summary>
-public sealed class RunningModel(BenchContext bench) : PageModel
+public sealed class RunningModel(BaristaContext bench) : PageModel
 {
     /// <summary>Who is here, and what is brewing.</summary>
-    public BenchContext Bench => bench;
+    public BaristaContext Bench => bench;
 
     /// <summary>The brews under way.</summary>
     public IReadOnlyList<UnderWay> UnderWay { get; private set; } = [];

@@ -13,6 +13,6 @@ public static class WeighedCurve
     /// <param name="curves">What its instruments showed.</param>
     public static IReadOnlyList<WeighedPoint> Of(Brew brew, Recipe recipe, IReadOnlyDictionary<ReadingOf, Curve> curves) =>
         brew.StartedAtMs is { } zeroMs && curves.TryGetValue(ReadingOf.ScaleG, out var weight)
-            ? WeightSight.Weighed(recipe, [.. weight.Points.Select(point => new WeightPoint((point.AtMs - zeroMs) / 1000.0, point.Value))])
+            ? WeightAnalyzer.Weighed(recipe, [.. weight.Points.Select(point => new WeightPoint((point.AtMs - zeroMs) / 1000.0, point.Value))])
             : [];
 }

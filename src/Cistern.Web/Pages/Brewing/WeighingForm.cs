@@ -40,7 +40,7 @@ public static class WeighingForm
     /// <param name="plan">The forecast of its plan.</param>
     /// <param name="lay">Lays what was read with it.</param>
     /// <param name="ct">Stops it before anything is kept.</param>
-    public static async Task KeepAsync(CisternDb db, JobLedger jobs, int brewId, Forecast plan, Action<Data.Brews.Brew> lay, CancellationToken ct)
+    public static async Task KeepAsync(CisternDb db, IdempotencyStore jobs, int brewId, Forecast plan, Action<Data.Brews.Brew> lay, CancellationToken ct)
     {
         do
         {

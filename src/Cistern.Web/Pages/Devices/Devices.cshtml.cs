@@ -13,15 +13,15 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Devices;
 
 /// <summary>Who is let in from the house's network: the keeper's page.</summary>
-public sealed class DevicesModel(PairingDesk desk, DeviceStore devices, Presence presence, HouseCertificates certificates, IHouseNames names, AppSettings settings, BenchContext bench, CisternDb db) : PageModel
+public sealed class DevicesModel(DeviceJoin desk, DeviceStore devices, Presence presence, HouseCertificates certificates, IHouseNames names, AppSettings settings, BaristaContext bench, CisternDb db) : PageModel
 {
     private const int RecordsShown = 60;
 
     /// <summary>Who is here.</summary>
-    public BenchContext Bench => bench;
+    public BaristaContext Bench => bench;
 
     /// <summary>Where codes are given out.</summary>
-    public PairingDesk Desk => desk;
+    public DeviceJoin Desk => desk;
 
     /// <summary>Whether the house is open, by itself or through a proxy.</summary>
     public bool Open => settings.House || settings.Proxy.Length > 0;
@@ -54,7 +54,7 @@ public sealed class DevicesModel(PairingDesk desk, DeviceStore devices, Presence
     public string TokenOf { get; private set; } = "";
 
     /// <summary>The code as a picture that opens the page with it.</summary>
-    public string Picture(PairingCode code) => QrPicture.Draw($"{Addresses[0]}{HouseGuard.PairPath}?code={code.Digits}", "The code, for the camera of the device");
+    public string Picture(JoinCode code) => QrPicture.Draw($"{Addresses[0]}{HouseGuard.PairPath}?code={code.Digits}", "The code, for the camera of the device");
 
     /// <summary>Shows the page.</summary>
     public async Task OnGetAsync(CancellationToken ct)
@@ -85,9 +85,9 @@ public sealed class DevicesModel(PairingDesk desk, DeviceStore devices, Presence
     /// <summary>Puts a device out, at once.</summary>
     public async Task<IActionResult> OnPostPutOutAsync(CancellationToken ct)
     {
-        if (Id("device") is { } id && await devices.PutOutAsync(id, HttpContext.Asker(), bench.NowMs, ct))
+        if (Id("device") is { } id && await devices.RevokeAsync(id, HttpContext.Asker(), bench.NowMs, ct))
         {
-            presence.PutOut(id);
+            presence.Revoke(id);
         }
 
         return RedirectToPage();

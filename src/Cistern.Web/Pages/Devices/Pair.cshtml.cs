@@ -8,8 +8,8 @@ using Microsoft.AspNetCore.RateLimiting;
 namespace Cistern.Web.Pages.Devices;
 
 /// <summary>The one page a device sees that is not paired: it asks for the code.</summary>
-[EnableRateLimiting(Limits.Pairing)]
-public sealed class PairModel(PairingDesk desk, DeviceStore devices, Presence presence, TimeProvider time) : PageModel
+[EnableRateLimiting(Limits.PairPlanning)]
+public sealed class PairModel(DeviceJoin desk, DeviceStore devices, Presence presence, TimeProvider time) : PageModel
 {
     /// <summary>The code as it was typed, or came with the picture.</summary>
     public string Code { get; private set; } = "";
@@ -36,13 +36,13 @@ public sealed class PairModel(PairingDesk desk, DeviceStore devices, Presence pr
     /// <summary>A paired device goes of its own accord: whoever lends it or sells it need not find the keeper.</summary>
     public async Task<IActionResult> OnPostLeaveAsync(CancellationToken ct)
     {
-        if (HttpContext.Device() is { } device && await devices.PutOutAsync(device.Id, device.Name, time.GetUtcNow().ToUnixTimeMilliseconds(), ct))
+        if (HttpContext.Device() is { } device && await devices.RevokeAsync(device.Id, device.Name, time.GetUtcNow().ToUnixTimeMilliseconds(), ct))
         {
             HouseGuard.Take(HttpContext);
             // Not this answer: it has still to tell the device to let its token go.
             HttpContext.Response.OnCompleted(() =>
             {
-                presence.PutOut(device.Id);
+                presence.Revoke(device.Id);
                 return Task.CompletedTask;
             });
         }

@@ -28,7 +28,7 @@ internal static class CalendarApi
         .WithName("calendar")
         .WithSummary("Planned brews, with what begins when, and what the shelf wants, as iCalendar (RFC 5545).");
 
-    private static async Task<IResult> CalendarAsync(HttpContext context, CisternDb db, PlanStore plans, PlanForecasts forecasts, BenchContext bench, CancellationToken ct)
+    private static async Task<IResult> CalendarAsync(HttpContext context, CisternDb db, PlanStore plans, PlanForecasts forecasts, BaristaContext bench, CancellationToken ct)
     {
         var format = await bench.FormatAsync(ct);
         var calendar = new Ical.Net.Calendar { ProductId = "-//Cistern//Cistern//EN", Method = "PUBLISH" };

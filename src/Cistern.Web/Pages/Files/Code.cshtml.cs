@@ -12,7 +12,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Files;
 
 /// <summary>A plan or a brew as a code that another Cistern takes in.</summary>
-public sealed class CodeModel(CisternDb db, PlanStore plans, PlanForecasts forecasts, BrewOut brews) : PageModel
+public sealed class CodeModel(CisternDb db, PlanStore plans, PlanForecasts forecasts, BrewExport brews) : PageModel
 {
     /// <summary>What it is called.</summary>
     public string Name { get; private set; } = "";

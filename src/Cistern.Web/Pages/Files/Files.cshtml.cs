@@ -14,7 +14,7 @@ namespace Cistern.Web.Pages.Files;
 /// <summary>What goes out as open files, and what comes in.</summary>
 [RequestSizeLimit(LargestUpload)]
 [EnableRateLimiting(Limits.Imports)]
-public sealed class FilesModel(LogStore log, ImportStore imports, DeviceStore devices, Staging staging, BenchContext bench) : PageModel
+public sealed class FilesModel(LogStore log, ImportStore imports, DeviceStore devices, ImportStaging staging, BaristaContext bench) : PageModel
 {
     /// <summary>The most that can be sent at once, bytes.</summary>
     public const int LargestUpload = 32 * 1024 * 1024;
@@ -23,7 +23,7 @@ public sealed class FilesModel(LogStore log, ImportStore imports, DeviceStore de
     public const int MostFiles = 200;
 
     /// <summary>Who is here, and what is brewing.</summary>
-    public BenchContext Bench => bench;
+    public BaristaContext Bench => bench;
 
     /// <summary>What of the log goes out.</summary>
     public LogQuery Query { get; private set; } = new();
@@ -86,7 +86,7 @@ public sealed class FilesModel(LogStore log, ImportStore imports, DeviceStore de
     /// <summary>Takes an import back.</summary>
     public async Task<IActionResult> OnPostUndoAsync(int import, CancellationToken ct)
     {
-        if (!await imports.UndoAsync(import, (db, name) => ShelfCarrier.TakeOffAsync(db, name, bench.NowMs)))
+        if (!await imports.UndoAsync(import, (db, name) => ShelfCarrier.DeleteAsync(db, name, bench.NowMs)))
         {
             return NotFound();
         }

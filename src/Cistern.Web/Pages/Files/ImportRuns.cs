@@ -23,7 +23,7 @@ public sealed record ImportRun(int Done, int Of, int? ImportId, string? Problem)
 /// <param name="Findings">What was found, each with its file; where one is an error nothing is taken.</param>
 /// <param name="Brews">Its brews and recipes.</param>
 /// <param name="Shelf">Its things of the shelf.</param>
-public sealed record LotLook(IReadOnlyList<Incoming> Files, IReadOnlyList<ImportItem> Items, IReadOnlyList<(string File, Finding Finding)> Findings, ImportLook Brews, ShelfLook Shelf)
+public sealed record ImportPreview(IReadOnlyList<IncomingFile> Files, IReadOnlyList<ImportItem> Items, IReadOnlyList<(string File, Finding Finding)> Findings, ImportLook Brews, ShelfLook Shelf)
 {
     /// <summary>Whether all of it can be taken.</summary>
     public bool Good => Findings.All(one => one.Finding.Severity != Severity.Error);
@@ -45,9 +45,9 @@ public sealed class ImportRuns(IServiceScopeFactory scopes, TimeProvider time, I
     public ImportRun? Of(Guid lot) => runs.GetValueOrDefault(lot);
 
     /// <summary>Looks at a lot; null where there is none.</summary>
-    public static async Task<LotLook?> LookAsync(IServiceProvider services, Guid lot, CancellationToken ct)
+    public static async Task<ImportPreview?> LookAsync(IServiceProvider services, Guid lot, CancellationToken ct)
     {
-        if (await services.GetRequiredService<Staging>().ReadAsync(lot, ct) is not { } files)
+        if (await services.GetRequiredService<ImportStaging>().ReadAsync(lot, ct) is not { } files)
         {
             return null;
         }
@@ -55,7 +55,7 @@ public sealed class ImportRuns(IServiceScopeFactory scopes, TimeProvider time, I
         var brews = await services.GetRequiredService<ImportStore>().LookAsync(files, ct);
         var shelf = await services.GetRequiredService<ShelfCarrier>().LookAsync(files, ct);
         var findings = files.SelectMany(file => file.Findings.Select(finding => (file.Name, finding))).Concat(shelf.Findings.Select(finding => (files.First(file => file.Things.Count > 0).Name, finding))).ToList();
-        return new LotLook(files, [.. brews.Items, .. shelf.Items], findings, brews, shelf);
+        return new ImportPreview(files, [.. brews.Items, .. shelf.Items], findings, brews, shelf);
     }
 
     /// <summary>Begins to take a lot in; one that was begun goes on.</summary>
@@ -89,7 +89,7 @@ public sealed class ImportRuns(IServiceScopeFactory scopes, TimeProvider time, I
             var id = await services.GetRequiredService<ImportStore>().TakeAsync(look.Brews, what, by, withChanged, ct => carrier.TakeAsync(look.Shelf.Fresh, ct), progress, CancellationToken.None);
             // It is kept: whatever breaks from here on does not unsay it.
             runs[lot] = new ImportRun(look.Brews.NewBrews.Count, look.Brews.NewBrews.Count, id, null);
-            services.GetRequiredService<Staging>().Remove(lot);
+            services.GetRequiredService<ImportStaging>().Remove(lot);
             await services.GetRequiredService<DeviceStore>().RecordAsync($"Imported: {what}.", by, time.GetUtcNow().ToUnixTimeMilliseconds(), CancellationToken.None);
             log.LogInformation("Imported by {By}: {What}, import {Import}.", by, what, id.ToString(CultureInfo.InvariantCulture));
         }

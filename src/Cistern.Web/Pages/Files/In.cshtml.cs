@@ -7,7 +7,7 @@ namespace Cistern.Web.Pages.Files;
 
 /// <summary>Files that are to be taken in, looked at: what is new, known, changed or refused; then how far they are taken.</summary>
 [EnableRateLimiting(Limits.Imports)]
-public sealed class InModel(ImportRuns runs, Staging staging, BenchContext bench) : PageModel
+public sealed class InModel(ImportRuns runs, ImportStaging staging, BaristaContext bench) : PageModel
 {
     /// <summary>The most things that are listed one by one.</summary>
     public const int MostListed = 200;
@@ -16,13 +16,13 @@ public sealed class InModel(ImportRuns runs, Staging staging, BenchContext bench
     private static readonly TimeSpan Soon = TimeSpan.FromSeconds(1.5);
 
     /// <summary>Who is here, and what is brewing.</summary>
-    public BenchContext Bench => bench;
+    public BaristaContext Bench => bench;
 
     /// <summary>The lot.</summary>
     public Guid Lot { get; private set; }
 
     /// <summary>What it would bring; null while it is taken.</summary>
-    public LotLook? Look { get; private set; }
+    public ImportPreview? Look { get; private set; }
 
     /// <summary>How far it is; null before.</summary>
     public ImportRun? Run { get; private set; }

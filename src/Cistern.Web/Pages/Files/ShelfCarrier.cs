@@ -25,7 +25,7 @@ public sealed record ShelfLook(IReadOnlyList<ImportItem> Items, IReadOnlyList<Sh
 /// </summary>
 /// <param name="db">The data.</param>
 /// <param name="bench">Who is here.</param>
-public sealed class ShelfCarrier(CisternDb db, BenchContext bench)
+public sealed class ShelfCarrier(CisternDb db, BaristaContext bench)
 {
     private const string Opened = "opened-on";
     private const string UsedUp = "used-up-on";
@@ -52,7 +52,7 @@ public sealed class ShelfCarrier(CisternDb db, BenchContext bench)
     }
 
     /// <summary>What would become of each thing; nothing is changed.</summary>
-    public async Task<ShelfLook> LookAsync(IReadOnlyList<Incoming> files, CancellationToken ct)
+    public async Task<ShelfLook> LookAsync(IReadOnlyList<IncomingFile> files, CancellationToken ct)
     {
         var (items, fresh, findings) = (new List<ImportItem>(), new List<ShelfThing>(), new List<Finding>());
         var here = (await OutAsync(ct)).DistinctBy(Key).ToDictionary(Key);
@@ -95,7 +95,7 @@ public sealed class ShelfCarrier(CisternDb db, BenchContext bench)
     /// <param name="db">The data.</param>
     /// <param name="name">Its name, as "grinder.3" or "plan.12".</param>
     /// <param name="nowMs">Now.</param>
-    public static async Task TakeOffAsync(CisternDb db, string name, long nowMs)
+    public static async Task DeleteAsync(CisternDb db, string name, long nowMs)
     {
         if (name.Split('.') is not [var word, var number] || !int.TryParse(number, NumberStyles.None, CultureInfo.InvariantCulture, out var id))
         {

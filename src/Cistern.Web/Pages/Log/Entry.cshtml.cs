@@ -14,10 +14,10 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Log;
 
 /// <summary>One brew: what was planned, what was really done and when, and what it tasted of.</summary>
-public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench, ForecastModel model) : PageModel
+public sealed class EntryModel(CisternDb db, IdempotencyStore jobs, BaristaContext bench, ForecastModel model) : PageModel
 {
     /// <summary>Who is here, and what is brewing.</summary>
-    public BenchContext Bench => bench;
+    public BaristaContext Bench => bench;
 
     /// <summary>How this barista reads figures.</summary>
     public FigureFormat Format { get; private set; } = null!;
@@ -52,7 +52,7 @@ public sealed class EntryModel(CisternDb db, JobLedger jobs, BenchContext bench,
         }
 
         var text = (Request.Form.Value("note") ?? "").Trim();
-        var job = JobKey.Of(Request.Form);
+        var job = IdempotencyKey.Of(Request.Form);
         if (await jobs.DoneAsync(job, ct) is { } done)
         {
             return Redirect(done);

@@ -25,7 +25,7 @@ internal static class KeptPages
 
     private static async Task<IResult> AllAsync(CisternDb db, CancellationToken ct)
     {
-        var running = await BenchContext.RunningOf(db).Select(brew => brew.Id).ToListAsync(ct);
+        var running = await BaristaContext.RunningOf(db).Select(brew => brew.Id).ToListAsync(ct);
         var log = await db.LogRows.AsNoTracking().Where(row => row.Stands).OrderByDescending(row => row.OpenedAtMs).ThenByDescending(row => row.BrewId).Take(OfTheLog)
             .Select(row => new { row.BrewId, row.Seq }).ToListAsync(ct);
         return Results.Json(new

@@ -20,13 +20,13 @@ namespace Cistern.Web.Pages.Log;
 public sealed record LogLine(LogRow Row, string Sparkline, string GrindText, string Note);
 
 /// <summary>Every brew, the newest first, found by anything.</summary>
-public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, BenchContext bench) : PageModel
+public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, BaristaContext bench) : PageModel
 {
     private const int PageSize = 25;
     private const int MostLetters = 60;
 
     /// <summary>Who is here, and what is brewing.</summary>
-    public BenchContext Bench => bench;
+    public BaristaContext Bench => bench;
 
     /// <summary>How this barista reads figures.</summary>
     public FigureFormat Format { get; private set; } = null!;
@@ -57,7 +57,7 @@ public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, Ben
     {
         await LoadAsync(LogQueries.Of(Request.Query), before, ct);
         if (int.TryParse(away, NumberStyles.None, CultureInfo.InvariantCulture, out var id)
-            && await db.Brews.AsNoTracking().Where(row => row.Id == id && row.TakenAwayAtMs != null).Select(row => row.Name).FirstOrDefaultAsync(ct) is { } name)
+            && await db.Brews.AsNoTracking().Where(row => row.Id == id && row.DeletedAtMs != null).Select(row => row.Name).FirstOrDefaultAsync(ct) is { } name)
         {
             TakenAway = (id, name);
         }
@@ -93,14 +93,14 @@ public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, Ben
     }
 
     /// <summary>Brings back a brew that was taken away.</summary>
-    public async Task<IActionResult> OnPostBringBackAsync(int id, CancellationToken ct) => await TakeAwayAsync(id, away: false, ct) ? Redirect($"/log/{id}") : NotFound();
+    public async Task<IActionResult> OnPostBringBackAsync(int id, CancellationToken ct) => await DeleteAsync(id, away: false, ct) ? Redirect($"/log/{id}") : NotFound();
 
     /// <summary>Takes a brew away from the log.</summary>
-    public async Task<IActionResult> OnPostTakeAwayAsync(int id, CancellationToken ct) => await TakeAwayAsync(id, away: true, ct) ? Redirect($"/log?away={id}") : NotFound();
+    public async Task<IActionResult> OnPostTakeAwayAsync(int id, CancellationToken ct) => await DeleteAsync(id, away: true, ct) ? Redirect($"/log?away={id}") : NotFound();
 
-    private async Task<bool> TakeAwayAsync(int id, bool away, CancellationToken ct)
+    private async Task<bool> DeleteAsync(int id, bool away, CancellationToken ct)
     {
-        if (await log.TakeAwayAsync(id, away) is not { } name)
+        if (await log.DeleteAsync(id, away) is not { } name)
         {
             return false;
         }

@@ -10,10 +10,10 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Log;
 
 /// <summary>One brew on one side of A4, printed by the browser: with the code that another Cistern takes it in by.</summary>
-public sealed class SheetModel(CisternDb db, BrewOut brews, BenchContext bench, ForecastModel model) : PageModel
+public sealed class SheetModel(CisternDb db, BrewExport brews, BaristaContext bench, ForecastModel model) : PageModel
 {
     /// <summary>Who is here.</summary>
-    public BenchContext Bench => bench;
+    public BaristaContext Bench => bench;
 
     /// <summary>The brew.</summary>
     public LoggedBrew Logged { get; private set; } = null!;

@@ -27,10 +27,10 @@ public sealed record SeriesRow(Data.Brews.Brew Brew, double FlavourBalance, doub
 }
 
 /// <summary>A line of brews as a path, with what each change did, expected and real.</summary>
-public sealed class SeriesModel(CisternDb db, SeriesStore lines, BenchContext bench, ForecastModel model) : PageModel
+public sealed class SeriesModel(CisternDb db, SeriesStore lines, BaristaContext bench, ForecastModel model) : PageModel
 {
     /// <summary>Who is here, and what is brewing.</summary>
-    public BenchContext Bench => bench;
+    public BaristaContext Bench => bench;
 
     /// <summary>The brew it was asked from.</summary>
     public Data.Brews.Brew Brew { get; private set; } = null!;

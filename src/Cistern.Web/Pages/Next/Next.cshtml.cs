@@ -12,12 +12,12 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Next;
 
 /// <summary>What to change for the next brew, and that brew's plan at a touch.</summary>
-public sealed class NextModel(SeriesAdvice advice, PlanStore plans, BenchContext bench) : PageModel
+public sealed class NextModel(SeriesAdvice advice, PlanStore plans, BaristaContext bench) : PageModel
 {
     private AdvisedBrew advised = null!;
 
     /// <summary>Who is here, and what is brewing.</summary>
-    public BenchContext Bench => bench;
+    public BaristaContext Bench => bench;
 
     /// <summary>The brew that is judged.</summary>
     public Data.Brews.Brew Brew { get; private set; } = null!;
@@ -78,7 +78,7 @@ public sealed class NextModel(SeriesAdvice advice, PlanStore plans, BenchContext
         return Redirect(await plans.NextAsync(advised.PlanOf(recipe), Brew, "this cup as the target", "You liked it: the next ones aim at it.", "", wish, ct));
     }
 
-    private async Task<PlanWish> WishAsync(CancellationToken ct) => new(JobKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
+    private async Task<PlanWish> WishAsync(CancellationToken ct) => new(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
 
     /// <summary>What is answered before anything is made: where it was made already, or that there is no such brew; null where it is to be made.</summary>
     private async Task<IActionResult?> BeforeAsync(int id, PlanWish wish, CancellationToken ct) =>

@@ -16,15 +16,15 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Pairs;
 
 /// <summary>A pair: what differs, when each needs hands, when both can be tasted; brewed at one touch.</summary>
-public sealed class PairModel(CisternDb db, PlanStore store, PairSides sides, BenchContext bench) : PageModel
+public sealed class PairModel(CisternDb db, PlanStore store, PairSides sides, BaristaContext bench) : PageModel
 {
     private const double MostStaggerS = 3600;
 
     /// <summary>Who is here.</summary>
-    public BenchContext Bench => bench;
+    public BaristaContext Bench => bench;
 
     /// <summary>The pair.</summary>
-    public Pair Pair { get; private set; } = null!;
+    public BrewPair BrewPair { get; private set; } = null!;
 
     /// <summary>A; null where its plan is no more.</summary>
     public PairSide? First { get; private set; }
@@ -48,16 +48,16 @@ public sealed class PairModel(CisternDb db, PlanStore store, PairSides sides, Be
     public Field Stagger { get; private set; } = new("stagger", "B starts after A by", "") { MaxLength = 10, Hint = "min:s; 0:00 with another pair of hands" };
 
     /// <summary>When B starts, and whether the hands are enough, in words.</summary>
-    public string When => PairWording.When(First!.Settings.Forecast, Second!.Settings.Forecast, Pair.StaggerS);
+    public string When => PairWording.When(First!.Settings.Forecast, Second!.Settings.Forecast, BrewPair.StaggerS);
 
     /// <summary>When both can be tasted, in words.</summary>
-    public string Tasted => PairWording.Tasted(First!.Settings.Forecast, Second!.Settings.Forecast, Pair.StaggerS, Format);
+    public string Tasted => PairWording.Tasted(First!.Settings.Forecast, Second!.Settings.Forecast, BrewPair.StaggerS, Format);
 
     /// <summary>How this barista reads figures.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
     /// <summary>When each needs hands, drawn.</summary>
-    public string Hands(double widthPx) => HandsStrip.Draw(First!.Settings.Forecast, Second!.Settings.Forecast, Pair.StaggerS, widthPx);
+    public string Hands(double widthPx) => HandsStrip.Draw(First!.Settings.Forecast, Second!.Settings.Forecast, BrewPair.StaggerS, widthPx);
 
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct) => await LoadAsync(id, ct) ? Page() : NotFound();
@@ -70,7 +70,7 @@ public sealed class PairModel(CisternDb db, PlanStore store, PairSides sides, Be
             return NotFound();
         }
 
-        var read = least is null ? TypedNumber.ReadClock(stagger, 0, MostStaggerS) : new TypedNumber("", Pairing.LeastStaggerS(First.Settings.Forecast, Second.Settings.Forecast), null);
+        var read = least is null ? TypedNumber.ReadClock(stagger, 0, MostStaggerS) : new TypedNumber("", PairPlanning.LeastStaggerS(First.Settings.Forecast, Second.Settings.Forecast), null);
         if (read.Value is not { } staggerS)
         {
             Stagger = Stagger with { Text = stagger ?? "", Problem = read.Problem };
@@ -104,7 +104,7 @@ public sealed class PairModel(CisternDb db, PlanStore store, PairSides sides, Be
             second.OpenedAtMs = first.OpenedAtMs + 1;
             var what = Differ.InShort;
             second.Why = PairWording.Why(what);
-            await store.BrewPairAsync(id, (first, second), what, new PlanWish(JobKey.Of(Request.Form), barista), ct);
+            await store.BrewPairAsync(id, (first, second), what, new PlanWish(IdempotencyKey.Of(Request.Form), barista), ct);
         }
 
         return RedirectToPage(new { id });
@@ -120,7 +120,7 @@ public sealed class PairModel(CisternDb db, PlanStore store, PairSides sides, Be
             return false;
         }
 
-        Pair = pair;
+        BrewPair = pair;
         Format = await bench.FormatAsync(ct);
         Stagger = Stagger with { Text = FigureFormat.Clock(pair.StaggerS) };
         First = await sides.OfAsync(Address(pair.FirstPlanId), ct);

@@ -13,16 +13,16 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Pairs;
 
 /// <summary>The pairs that were planned, and a new one made of a plan.</summary>
-public sealed class PairsModel(CisternDb db, PlanStore store, PairSides sides, BenchContext bench) : PageModel
+public sealed class PairsModel(CisternDb db, PlanStore store, PairSides sides, BaristaContext bench) : PageModel
 {
     /// <summary>Who is here.</summary>
-    public BenchContext Bench => bench;
+    public BaristaContext Bench => bench;
 
     /// <summary>What A can be: the barista's own plans, and the recipes.</summary>
     public IReadOnlyList<(string Id, string Name)> Choices { get; private set; } = [];
 
     /// <summary>The pairs, each with the name of its A.</summary>
-    public IReadOnlyList<(Pair Pair, string Name)> Before { get; private set; } = [];
+    public IReadOnlyList<(BrewPair BrewPair, string Name)> Before { get; private set; } = [];
 
     /// <summary>Shows the page.</summary>
     public async Task OnGetAsync(CancellationToken ct)
@@ -41,14 +41,14 @@ public sealed class PairsModel(CisternDb db, PlanStore store, PairSides sides, B
     /// <summary>Makes a pair of a plan.</summary>
     public async Task<IActionResult> OnPostAsync(string? plan, CancellationToken ct)
     {
-        var wish = new PlanWish(JobKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
+        var wish = new PlanWish(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
         if (await sides.OfAsync(plan ?? "", ct) is not { } side)
         {
             return NotFound();
         }
 
         var forecast = side.Settings.Forecast;
-        return await store.PairAsync(side.Open, side.Settings.Picked, side.Name, Pairing.LeastStaggerS(forecast, forecast), wish, ct) is { } address
+        return await store.PairAsync(side.Open, side.Settings.Picked, side.Name, PairPlanning.LeastStaggerS(forecast, forecast), wish, ct) is { } address
             ? Redirect(address)
             : StatusCode(StatusCodes.Status409Conflict);
     }

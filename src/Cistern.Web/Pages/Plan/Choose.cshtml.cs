@@ -19,12 +19,12 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Chooses a plan by what is wanted: the coffee, the drink, the time there is; and looks after the barista's own.</summary>
-public sealed class ChooseModel(CisternDb db, PlanStore store, BenchContext bench, ForecastModel model) : PageModel
+public sealed class ChooseModel(CisternDb db, PlanStore store, BaristaContext bench, ForecastModel model) : PageModel
 {
     private const int MostPages = 10_000;
 
     /// <summary>Who is here, and what is brewing.</summary>
-    public BenchContext Bench => bench;
+    public BaristaContext Bench => bench;
 
     /// <summary>How this barista reads figures.</summary>
     public FigureFormat Format { get; private set; } = null!;
@@ -176,7 +176,7 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, BenchContext benc
     {
         var open = (await store.FindAsync(stored.ToString(CultureInfo.InvariantCulture), ct))!;
         var name = $"{open.Stored!.Name}, a copy";
-        var wish = new PlanWish(JobKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
+        var wish = new PlanWish(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
         return await store.KeepAsync(open, open.State, name.Length > 200 ? name[..200] : name, "", "", wish, ct) is { } copy
             ? $"/plan/{copy.Id}"
             : await store.DoneAsync(wish.Job, ct) ?? "/plan#own";
@@ -227,7 +227,7 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, BenchContext benc
         Wish = new Wish
         {
             DrinkMl = cups is { } count ? count * oneMl : null,
-            Family = Words<VesselFamily>.Find(Sent("family")),
+            Family = Words<BrewerFamily>.Find(Sent("family")),
             Milk = Sent("milk") == "milk" ? true : null,
             Iced = Sent("ice") switch { "iced" => true, "hot" => false, _ => null },
             WithinS = minutes * 60,

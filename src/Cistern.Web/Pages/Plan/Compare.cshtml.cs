@@ -10,7 +10,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Two plans laid side by side: only what differs, and what each gives. Recipes, brews and the barista's own plans alike.</summary>
-public sealed class CompareModel(PlanStore store, BenchContext bench, PlanForecasts plans) : PageModel
+public sealed class CompareModel(PlanStore store, BaristaContext bench, PlanForecasts plans) : PageModel
 {
     /// <summary>How this barista reads figures.</summary>
     public FigureFormat Format { get; private set; } = null!;

@@ -19,11 +19,11 @@ using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Sets a plan to what is wanted and shows what it will do.</summary>
-public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening, BenchContext bench, ForecastModel model) : PageModel
+public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening, BaristaContext bench, ForecastModel model) : PageModel
 {
     // The log may be long: the six are found by an index before anything of them is read.
     private static readonly Func<CisternDb, string, IAsyncEnumerable<BrewedBefore>> Before = EF.CompileAsyncQuery((CisternDb db, string coffee) => db.Brews
-        .Where(brew => !brew.Rehearsal && brew.TakenAwayAtMs == null && brew.CoffeeName == coffee && brew.State == BrewState.Finished).OrderByDescending(brew => brew.OpenedAtMs).Take(6)
+        .Where(brew => !brew.Rehearsal && brew.DeletedAtMs == null && brew.CoffeeName == coffee && brew.State == BrewState.Finished).OrderByDescending(brew => brew.OpenedAtMs).Take(6)
         .Where(brew => brew.Facts != null).Select(brew => new BrewedBefore(brew.Name, brew.Facts!.FinalTdsPercent, brew.Facts.ExtractionYieldPercent, brew.Facts.FlavourBalance)));
 
     /// <summary>
@@ -139,7 +139,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
     public BrewChartLabels Labels => Format.Labels(StepWording.InVessel(Settings.Recipe.Brewer.Family));
 
     /// <summary>The vessel cut open at that moment.</summary>
-    public string VesselSvg => VesselCut.Draw(Forecast, AtS, Labels);
+    public string VesselSvg => BrewerSection.Draw(Forecast, AtS, Labels);
 
     /// <summary>Asked by htmx for the plan alone.</summary>
     public bool Part => Request.Headers.ContainsKey("HX-Request");
@@ -271,7 +271,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
         return await AnsweredAsync(id, wish, async () =>
         {
             // What was typed beside the press is a change of its own, kept under a key of its own.
-            var beside = wish with { Job = JobKey.Beside(wish.Job) };
+            var beside = wish with { Job = IdempotencyKey.ComparisonCharts(wish.Job) };
             if (await store.DoneAsync(beside.Job, ct) is { } changed)
             {
                 if (!await LoadAsync(changed["/plan/".Length..], [], "", ct))
@@ -310,7 +310,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
                 return Page();
             }
 
-            return await store.PairAsync(Open, Settings.Picked, Name, Pairing.LeastStaggerS(Forecast, Forecast), wish, ct) is { } address ? Goto(address) : null;
+            return await store.PairAsync(Open, Settings.Picked, Name, PairPlanning.LeastStaggerS(Forecast, Forecast), wish, ct) is { } address ? Goto(address) : null;
         }, ct);
     }
 
@@ -373,7 +373,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
         return Page();
     }
 
-    private async Task<PlanWish> WishAsync(CancellationToken ct) => new(JobKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
+    private async Task<PlanWish> WishAsync(CancellationToken ct) => new(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
 
     /// <summary>The page after a change, or the redirect to it without a script.</summary>
     private async Task<IActionResult> ShownAsync(bool went, CancellationToken ct)
@@ -439,7 +439,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
             return true;
         }
 
-        if (await store.WantAsync(Open, wanted.At is { } at ? bench.UtcMs(at) : null, wish with { Job = Settings.Did.Count > 0 ? JobKey.Beside(wish.Job) : wish.Job }, ct) is not { } stored)
+        if (await store.WantAsync(Open, wanted.At is { } at ? bench.UtcMs(at) : null, wish with { Job = Settings.Did.Count > 0 ? IdempotencyKey.ComparisonCharts(wish.Job) : wish.Job }, ct) is not { } stored)
         {
             return false;
         }

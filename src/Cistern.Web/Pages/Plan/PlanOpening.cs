@@ -24,7 +24,7 @@ public sealed record OpenedPlan(OpenPlan Plan, PlanContext Context)
 /// Opens plans for whatever page shows them: a recipe that nobody has changed at the place most like its own and, of the
 /// library, with the bag, the grinder and the vessel that its family is brewed with here.
 /// </summary>
-public sealed class PlanOpening(CisternDb db, PlanStore store, LogStore log, BenchContext bench, ForecastModel model, Models models)
+public sealed class PlanOpening(CisternDb db, PlanStore store, LogStore log, BaristaContext bench, ForecastModel model, Models models)
 {
     /// <summary>Opens what stands under a plan's address; null where there is nothing.</summary>
     /// <param name="id">As it stands in its address.</param>

@@ -87,7 +87,7 @@ public sealed class PlanSettings
         Release = ReadSteepEnd();
         Meant = ReadMeant();
         ReadBatch();
-        PlanDeeds.Do(this, values, format);
+        PlanActions.Do(this, values, format);
         Settle();
     }
 
@@ -104,7 +104,7 @@ public sealed class PlanSettings
     public BrewPlace? Place => Used(context.Shelf.Places, PlanPick.Place);
 
     /// <summary>The vessel of one's own, or null.</summary>
-    public OwnedVessel? Vessel => Used(context.Shelf.Vessels, PlanPick.Vessel);
+    public OwnedBrewer? Vessel => Used(context.Shelf.Vessels, PlanPick.Vessel);
 
     /// <summary>The server, or null.</summary>
     public Server? Server => Used(context.Shelf.Servers, PlanPick.Server);
@@ -173,7 +173,7 @@ public sealed class PlanSettings
     public int? Opens { get; set; }
 
     /// <summary>Whether a flame sets the temperature, not the kettle.</summary>
-    public bool ByFlame => Recipe.Brewer.Family == VesselFamily.Siphon;
+    public bool ByFlame => Recipe.Brewer.Family == BrewerFamily.Siphon;
 
     /// <summary>Whether the grind can be set.</summary>
     public bool CanGrind => Bag is not { BoughtGround: true };

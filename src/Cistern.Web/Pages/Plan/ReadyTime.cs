@@ -21,7 +21,7 @@ public sealed record ReadyTime(string Text, DateTime? At, string? Problem, strin
     /// <param name="text">As typed.</param>
     /// <param name="preparation">What has to be made ready.</param>
     /// <param name="bench">Knows what time it is, and where.</param>
-    public static ReadyTime Read(string? text, Preparation preparation, BenchContext bench)
+    public static ReadyTime Read(string? text, Preparation preparation, BaristaContext bench)
     {
         var typed = (text ?? "").Trim();
         if (typed.Length == 0)
@@ -37,7 +37,7 @@ public sealed record ReadyTime(string Text, DateTime? At, string? Problem, strin
     /// <param name="atMs">The moment, UTC ms: what comes before it is reckoned from there, over a night in which clocks change too.</param>
     /// <param name="preparation">What has to be made ready.</param>
     /// <param name="bench">Knows what time it is, and where.</param>
-    public static ReadyTime Of(long atMs, Preparation preparation, BenchContext bench)
+    public static ReadyTime Of(long atMs, Preparation preparation, BaristaContext bench)
     {
         var today = bench.LocalNow.Date;
         string Before(double seconds) => bench.Local(atMs - (long)(1000 * seconds)) is var then && then.Date == today ? then.ToString("HH:mm:ss", CultureInfo.InvariantCulture) : then.ToString("ddd d MMM HH:mm:ss", CultureInfo.InvariantCulture);

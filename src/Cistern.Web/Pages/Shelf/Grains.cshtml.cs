@@ -42,7 +42,7 @@ public sealed class GrainsModel(CisternDb db) : PageModel
     public IReadOnlyList<Grinder> Grinders { get; private set; } = [];
 
     /// <summary>Each family with the range of grinds its recipes take, µm.</summary>
-    public static IReadOnlyList<(VesselFamily Family, double LowUm, double HighUm)> Families { get; } =
+    public static IReadOnlyList<(BrewerFamily Family, double LowUm, double HighUm)> Families { get; } =
         [.. RecipeLibrary.All.GroupBy(recipe => recipe.Brewer.Family).Select(group => (group.Key, group.Min(recipe => recipe.Grind.MedianUm), group.Max(recipe => recipe.Grind.MedianUm)))];
 
     /// <summary>Grains of a median, at true size on this screen.</summary>

@@ -7,7 +7,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Shelf;
 
 /// <summary>What stands on the shelf.</summary>
-public sealed class ShelfModel(CisternDb db, BenchContext bench) : PageModel
+public sealed class ShelfModel(CisternDb db, BaristaContext bench) : PageModel
 {
     /// <summary>Each kind, what stands there of it, and what was taken off.</summary>
     public IReadOnlyList<(ShelfKind Kind, IReadOnlyList<ShelfRow> Rows, IReadOnlyList<ShelfRow> TakenOff)> Kinds { get; private set; } = [];

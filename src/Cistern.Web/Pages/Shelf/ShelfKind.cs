@@ -22,8 +22,8 @@ public sealed record Deed(string Word, string Label);
 /// <param name="Line">What it is, in a line.</param>
 /// <param name="Due">What it wants, or null.</param>
 /// <param name="Away">Set aside: used up, kept for when it comes again.</param>
-/// <param name="Deeds">What can be done to it.</param>
-public sealed record ShelfRow(string Kind, int Id, string Name, string Line, string? Due, bool Away, IReadOnlyList<Deed> Deeds);
+/// <param name="Actions">What can be done to it.</param>
+public sealed record ShelfRow(string Kind, int Id, string Name, string Line, string? Due, bool Away, IReadOnlyList<Deed> Actions);
 
 /// <summary>A kind of thing that stands on the shelf: how it is listed, made and changed.</summary>
 public abstract class ShelfKind
@@ -89,10 +89,10 @@ public abstract class ShelfKind<T> : ShelfKind
 
     /// <inheritdoc/>
     public override ShelfRow Row(IShelved thing, ShelfView view) =>
-        new(Word, thing.Id, thing.Name, Line((T)thing, view), Due((T)thing, view), Away((T)thing), Deeds((T)thing));
+        new(Word, thing.Id, thing.Name, Line((T)thing, view), Due((T)thing, view), Away((T)thing), Actions((T)thing));
 
     /// <inheritdoc/>
-    public override bool Do(IShelved thing, string deed, ShelfView view) => Deeds((T)thing).Any(one => one.Word == deed) && Do((T)thing, deed, view);
+    public override bool Do(IShelved thing, string deed, ShelfView view) => Actions((T)thing).Any(one => one.Word == deed) && Do((T)thing, deed, view);
 
     /// <summary>The things of this kind that stand on the shelf.</summary>
     protected abstract DbSet<T> Rows(CisternDb db);
@@ -116,7 +116,7 @@ public abstract class ShelfKind<T> : ShelfKind
     protected virtual bool Away(T thing) => false;
 
     /// <summary>What can be done with it besides changing it.</summary>
-    protected virtual IReadOnlyList<Deed> Deeds(T thing) => [];
+    protected virtual IReadOnlyList<Deed> Actions(T thing) => [];
 
     /// <summary>Does one of them.</summary>
     protected virtual bool Do(T thing, string deed, ShelfView view) => false;

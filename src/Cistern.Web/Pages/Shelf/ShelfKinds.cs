@@ -69,7 +69,7 @@ public static class ShelfKinds
 
         protected override bool Away(Bag bag) => bag.UsedUpOn is not null;
 
-        protected override IReadOnlyList<Deed> Deeds(Bag bag) => bag.UsedUpOn is not null
+        protected override IReadOnlyList<Deed> Actions(Bag bag) => bag.UsedUpOn is not null
             ? [new Deed("bring-back", "Undo")]
             : bag.OpenedOn is null ? [new Deed("open", "Opened"), new Deed("use-up", "Used up")] : [new Deed("use-up", "Used up")];
 
@@ -119,7 +119,7 @@ public static class ShelfKinds
             Estimate(grinder, form);
             if (grinder.Usuals.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Length != grinder.UsualList.Count)
             {
-                form.Refuse("usuals", $"Each line is a kind of brewer, once ({string.Join(", ", Enum.GetValues<VesselFamily>().Select(StepWording.Family))}), an equals sign and a setting from {Number(grinder.Least)} to {Number(grinder.Most)}.");
+                form.Refuse("usuals", $"Each line is a kind of brewer, once ({string.Join(", ", Enum.GetValues<BrewerFamily>().Select(StepWording.Family))}), an equals sign and a setting from {Number(grinder.Least)} to {Number(grinder.Most)}.");
             }
 
             if (grinder.Most > grinder.Least && !grinder.Scale.Grinds)
@@ -170,7 +170,7 @@ public static class ShelfKinds
             grinder.LabelList.Count > 0 ? $"labels {string.Join(", ", grinder.LabelList.Select(one => $"{one.Label} = {Number(one.Setting)}"))}" : null);
     }
 
-    private sealed class Vessels : ShelfKind<OwnedVessel>
+    private sealed class Vessels : ShelfKind<OwnedBrewer>
     {
         public override string Word => "vessel";
 
@@ -178,22 +178,22 @@ public static class ShelfKinds
 
         public override string Empty => "No brewer yet. Recipes stand for a brewer of their own; add yours, and they fit it.";
 
-        protected override DbSet<OwnedVessel> Rows(CisternDb db) => db.Vessels;
+        protected override DbSet<OwnedBrewer> Rows(CisternDb db) => db.Vessels;
 
-        protected override IQueryable<OwnedVessel> Order(IQueryable<OwnedVessel> rows) => rows.OrderBy(vessel => vessel.Family).ThenBy(vessel => vessel.Name);
+        protected override IQueryable<OwnedBrewer> Order(IQueryable<OwnedBrewer> rows) => rows.OrderBy(vessel => vessel.Family).ThenBy(vessel => vessel.Name);
 
-        protected override OwnedVessel Fresh(ShelfView view) => new() { Name = "", Family = VesselFamily.FrenchPress, CapacityMl = 1_000 };
+        protected override OwnedBrewer Fresh(ShelfView view) => new() { Name = "", Family = BrewerFamily.FrenchPress, CapacityMl = 1_000 };
 
-        protected override void Fill(OwnedVessel vessel, ThingForm form, ShelfView view)
+        protected override void Fill(OwnedBrewer vessel, ThingForm form, ShelfView view)
         {
             vessel.Name = form.Text("name", "Name", vessel.Name, 80, required: true);
-            vessel.Family = form.Word<VesselFamily>("family", "Family", vessel.Family, usual: null) ?? vessel.Family;
+            vessel.Family = form.Word<BrewerFamily>("family", "Family", vessel.Family, usual: null) ?? vessel.Family;
             vessel.CapacityMl = form.Number("capacity", "To the brim", vessel.CapacityMl, 50, 6_000, "ml");
             form.RestFollows();
             vessel.Material = form.Word("material", "Material", vessel.Material, "the usual");
             vessel.Filter = form.Word("filter", "Filter", vessel.Filter, "the usual");
             var cone = form.Word("cone", "Cone, of a dripper", vessel.Cone, "the usual");
-            vessel.Cone = vessel.Family is VesselFamily.ValveDripper or VesselFamily.LeverDripper ? cone : null;
+            vessel.Cone = vessel.Family is BrewerFamily.ValveDripper or BrewerFamily.LeverDripper ? cone : null;
             vessel.OutletMm = form.Maybe("outlet", "Hole below the cone", vessel.OutletMm, 1, 40, "mm", "of a dripper; left empty, it slows nothing");
             vessel.Wrapped = form.Flag("wrapped", "Wrapped in a cloth", vessel.Wrapped);
             vessel.Marks = form.Text("marks", "Its marks", vessel.Marks, 120, hint: "in ml, parted by commas; they stand for a scale where there is none");
@@ -208,7 +208,7 @@ public static class ShelfKinds
             }
         }
 
-        protected override string Line(OwnedVessel vessel, ShelfView view) => Join(StepWording.Vessel(vessel.AsBrewer), vessel.MarksMl.Count > 0 ? $"marks at {string.Join(", ", vessel.MarksMl.Select(Number))} ml" : null);
+        protected override string Line(OwnedBrewer vessel, ShelfView view) => Join(StepWording.Vessel(vessel.AsBrewer), vessel.MarksMl.Count > 0 ? $"marks at {string.Join(", ", vessel.MarksMl.Select(Number))} ml" : null);
     }
 
     private sealed class Servers : ShelfKind<Server>
@@ -383,7 +383,7 @@ public static class ShelfKinds
 
         protected override string? Due(FilterStock stock, ShelfView view) => stock.CareDue ? "care is due" : !stock.Lasts && stock.Left < 10 ? "running out" : null;
 
-        protected override IReadOnlyList<Deed> Deeds(FilterStock stock) => stock.CareEvery > 0 ? [new Deed("cared", "Cared for")] : [];
+        protected override IReadOnlyList<Deed> Actions(FilterStock stock) => stock.CareEvery > 0 ? [new Deed("cared", "Cared for")] : [];
 
         protected override bool Do(FilterStock stock, string deed, ShelfView view)
         {

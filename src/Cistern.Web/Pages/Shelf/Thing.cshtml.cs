@@ -10,7 +10,7 @@ using Microsoft.Extensions.Primitives;
 namespace Cistern.Web.Pages.Shelf;
 
 /// <summary>Adds or changes one thing on the shelf, where it stands or on a page of its own. Brews already logged keep what they were brewed with.</summary>
-public sealed class ThingModel(CisternDb db, JobLedger jobs, BenchContext bench) : PageModel
+public sealed class ThingModel(CisternDb db, IdempotencyStore jobs, BaristaContext bench) : PageModel
 {
     /// <summary>What kind of thing it is.</summary>
     public ShelfKind Kind { get; private set; } = null!;
@@ -67,7 +67,7 @@ public sealed class ThingModel(CisternDb db, JobLedger jobs, BenchContext bench)
             return Page();
         }
 
-        if (New && await jobs.DoneAsync(JobKey.Of(Request.Form), ct) is not null)
+        if (New && await jobs.DoneAsync(IdempotencyKey.Of(Request.Form), ct) is not null)
         {
             db.ChangeTracker.Clear();
             return Shelved(thing, view);
@@ -81,7 +81,7 @@ public sealed class ThingModel(CisternDb db, JobLedger jobs, BenchContext bench)
 
         if (New)
         {
-            jobs.Remember(JobKey.Of(Request.Form), "/shelf");
+            jobs.Remember(IdempotencyKey.Of(Request.Form), "/shelf");
         }
 
         await jobs.SaveAsync(ct);

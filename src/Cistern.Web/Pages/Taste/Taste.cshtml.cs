@@ -16,7 +16,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Taste;
 
 /// <summary>How a brew tasted: two taps on a pad, the rest optional.</summary>
-public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench, ForecastModel model) : PageModel
+public sealed class TasteModel(CisternDb db, IdempotencyStore jobs, BaristaContext bench, ForecastModel model) : PageModel
 {
     /// <summary>The most of the dose that can be in the drink besides water.</summary>
     private const double SolubleShare = 0.3;
@@ -24,7 +24,7 @@ public sealed class TasteModel(CisternDb db, JobLedger jobs, BenchContext bench,
     private BrewRun run = null!;
 
     /// <summary>Who is here, and what is brewing.</summary>
-    public BenchContext Bench => bench;
+    public BaristaContext Bench => bench;
 
     /// <summary>The brew that is tasted.</summary>
     public Data.Brews.Brew Brew { get; private set; } = null!;

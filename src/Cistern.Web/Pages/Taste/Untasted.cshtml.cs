@@ -7,12 +7,12 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Taste;
 
 /// <summary>The brews that wait to be tasted.</summary>
-public sealed class UntastedModel(CisternDb db, BenchContext bench) : PageModel
+public sealed class UntastedModel(CisternDb db, BaristaContext bench) : PageModel
 {
     private const long RecentMs = 14L * 86_400_000;
 
     /// <summary>Who is here, and what is brewing.</summary>
-    public BenchContext Bench => bench;
+    public BaristaContext Bench => bench;
 
     /// <summary>Brews nobody has tasted yet, the newest first.</summary>
     public IReadOnlyList<Data.Brews.Brew> Brews { get; private set; } = [];

@@ -23,10 +23,10 @@ namespace Cistern.Web.Pages.Together;
 /// <param name="Forecast">As it was brewed, or as it is planned.</param>
 /// <param name="Brew">The brew; null of a plan.</param>
 /// <param name="Weighed">What a scale told of it.</param>
-public sealed record BesideOne(string Letter, string Name, string Sub, string Href, Forecast Forecast, Data.Brews.Brew? Brew, IReadOnlyList<WeighedPoint> Weighed);
+public sealed record ComparedBrew(string Letter, string Name, string Sub, string Href, Forecast Forecast, Data.Brews.Brew? Brew, IReadOnlyList<WeighedPoint> Weighed);
 
 /// <summary>Two to four brews, logged or planned, laid side by side: only what differs, and what came of it.</summary>
-public sealed class TogetherModel(CisternDb db, BenchContext bench, ForecastModel model, PlanForecasts plans) : PageModel
+public sealed class TogetherModel(CisternDb db, BaristaContext bench, ForecastModel model, PlanForecasts plans) : PageModel
 {
     private static readonly string[] Letters = ["A", "B", "C", "D"];
 
@@ -34,7 +34,7 @@ public sealed class TogetherModel(CisternDb db, BenchContext bench, ForecastMode
     public FigureFormat Format { get; private set; } = null!;
 
     /// <summary>What lies side by side, in the order it was brewed; plans last.</summary>
-    public IReadOnlyList<BesideOne> All { get; private set; } = [];
+    public IReadOnlyList<ComparedBrew> All { get; private set; } = [];
 
     /// <summary>What else was asked for and could not be laid beside them.</summary>
     public string? Problem { get; private set; }
@@ -58,27 +58,27 @@ public sealed class TogetherModel(CisternDb db, BenchContext bench, ForecastMode
     public async Task<IActionResult> OnGetAsync(string[] b, string[] p, CancellationToken ct)
     {
         Format = await bench.FormatAsync(ct);
-        var ids = b.Distinct(StringComparer.Ordinal).Select(text => int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var id) ? id : 0).Take(Beside.Most + 1).ToList();
+        var ids = b.Distinct(StringComparer.Ordinal).Select(text => int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var id) ? id : 0).Take(ComparisonCharts.Most + 1).ToList();
         var brews = await db.Brews.AsNoTracking().Where(row => ids.Contains(row.Id) && row.State == BrewState.Finished && row.StartedAtMs != null)
             .Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.DeviationAnswers).Include(row => row.Facts).Include(row => row.Barista)
             .Include(row => row.Tastings).ThenInclude(tasting => tasting.Barista).AsSplitQuery().ToListAsync(ct);
-        var all = new List<BesideOne>();
-        foreach (var brew in brews.Where(brew => brew.IsReadable()).OrderBy(brew => brew.OpenedAtMs).ThenBy(brew => brew.Id).Take(Beside.Most))
+        var all = new List<ComparedBrew>();
+        foreach (var brew in brews.Where(brew => brew.IsReadable()).OrderBy(brew => brew.OpenedAtMs).ThenBy(brew => brew.Id).Take(ComparisonCharts.Most))
         {
             all.Add(await OfBrewAsync(brew, Letters[all.Count], ct));
         }
 
-        foreach (var id in p.Distinct(StringComparer.Ordinal).Where(id => id.Length > 0).Take(Beside.Most - all.Count))
+        foreach (var id in p.Distinct(StringComparer.Ordinal).Where(id => id.Length > 0).Take(ComparisonCharts.Most - all.Count))
         {
             if (await plans.OfAsync(id, ct) is { } forecast)
             {
-                all.Add(new BesideOne(Letters[all.Count], forecast.Recipe.Name, "planned", $"/plan/{id}", forecast, null, []));
+                all.Add(new ComparedBrew(Letters[all.Count], forecast.Recipe.Name, "planned", $"/plan/{id}", forecast, null, []));
             }
         }
 
         All = all;
         var asked = b.Distinct(StringComparer.Ordinal).Count() + p.Distinct(StringComparer.Ordinal).Count(id => id.Length > 0);
-        Problem = asked > all.Count && all.Count == Beside.Most ? $"{Beside.Most} are the most that can be told apart; the others were left out."
+        Problem = asked > all.Count && all.Count == ComparisonCharts.Most ? $"{ComparisonCharts.Most} are the most that can be told apart; the others were left out."
             : asked > all.Count ? "What was given up, is still under way or is not there cannot be compared." : null;
         if (all.Count >= 2)
         {
@@ -88,32 +88,32 @@ public sealed class TogetherModel(CisternDb db, BenchContext bench, ForecastMode
         return Page();
     }
 
-    private async Task<BesideOne> OfBrewAsync(Data.Brews.Brew brew, string letter, CancellationToken ct)
+    private async Task<ComparedBrew> OfBrewAsync(Data.Brews.Brew brew, string letter, CancellationToken ct)
     {
         var plan = brew.ModelOf(model).Run(brew.Recipe());
         var run = brew.Run(plan, brew.EndedAtMs ?? brew.OpenedAtMs);
         var sub = string.Join(" · ", new[] { bench.Moment(brew.OpenedAtMs), brew.CoffeeName, brew.GrindText, brew.Barista?.Name ?? "" }.Where(text => text.Length > 0));
-        return new BesideOne(letter, brew.Name, sub, FormattableString.Invariant($"/log/{brew.Id}"), brew.AsItWas(plan, run), brew, WeighedCurve.Of(brew, plan.Recipe, await ReadingStore.LoadAsync(db, brew.Id, ct)));
+        return new ComparedBrew(letter, brew.Name, sub, FormattableString.Invariant($"/log/{brew.Id}"), brew.AsItWas(plan, run), brew, WeighedCurve.Of(brew, plan.Recipe, await ReadingStore.LoadAsync(db, brew.Id, ct)));
     }
 
-    private void Draw(List<BesideOne> all)
+    private void Draw(List<ComparedBrew> all)
     {
         Differ = Differences.Between([.. all.Select(one => one.Forecast)], Format);
         Told = Differences.Differing([.. all.Select(one => one.Brew is { } brew ? TellsOf(brew) : [])]);
         var tides = all.ConvertAll(one => new ComparedChart(one.Letter, one.Forecast, one.Weighed));
         var labels = Format.Labels("in the brewer");
-        BrewCharts = (Beside.BrewCharts(tides, labels, 760, 300), Beside.BrewCharts(tides, labels, 358, 240));
-        Map = Beside.Map([.. all.Select(MarkOf)], 420, 300);
+        BrewCharts = (ComparisonCharts.BrewCharts(tides, labels, 760, 300), ComparisonCharts.BrewCharts(tides, labels, 358, 240));
+        Map = ComparisonCharts.Map([.. all.Select(MarkOf)], 420, 300);
     }
 
     /// <summary>By the refractometer where there was one, with the drink as weighed; otherwise as computed.</summary>
-    private static BesideMark MarkOf(BesideOne one)
+    private static ComparedMark MarkOf(ComparedBrew one)
     {
         var totals = one.Forecast.Totals;
         var read = one.Brew?.ReadTdsPercent();
         var tds = read ?? totals.FinalTdsPercent;
         var yield = one.Brew?.ReadYieldPercent(totals.FinalG, one.Forecast.Recipe.Coffee.DoseG) ?? totals.ExtractionYieldPercent;
-        return new BesideMark(one.Letter, yield, tds, $"{one.Letter}: {one.Name}{(read is null ? ", computed" : ", read")}");
+        return new ComparedMark(one.Letter, yield, tds, $"{one.Letter}: {one.Name}{(read is null ? ", computed" : ", read")}");
     }
 
     private IEnumerable<(string What, string Value)> TellsOf(Data.Brews.Brew brew)

@@ -24,14 +24,14 @@ public static class TrendFigures
     /// <summary>What a trend can be of.</summary>
     public static IReadOnlyList<TrendFigure> Outcomes { get; } =
     [
-        new("strength", "Strength", "% TDS", 2, row => row.TdsPercent, value => FigureFormat.Percent(value, 2), row => Pair(row.ExpectedTdsLow, row.ExpectedTdsHigh)),
+        new("strength", "Strength", "% TDS", 2, row => row.TdsPercent, value => FigureFormat.Percent(value, 2), row => BrewPair(row.ExpectedTdsLow, row.ExpectedTdsHigh)),
         new("extraction", "Extraction, computed", "%", 1, row => row.ExtractionYieldPercent, value => FigureFormat.Percent(value)),
         new("drawn", "Extracted, computed, of 100", "", 0, row => 100 * row.ExtractionLevel, value => FigureFormat.Number(value, 0)),
-        new("lean", "Balance, computed: sour below 0", "", 1, row => row.FlavourBalance, value => FigureFormat.Signed(value, 2), row => Pair(row.ExpectedBalanceLow, row.ExpectedBalanceHigh)),
+        new("lean", "Balance, computed: sour below 0", "", 1, row => row.FlavourBalance, value => FigureFormat.Signed(value, 2), row => BrewPair(row.ExpectedBalanceLow, row.ExpectedBalanceHigh)),
         new("tasted", "Balance, tasted: sour below 0", "", 1, row => row.SourBitter, value => FigureFormat.Signed(value, 1)),
         new("body", "Body, tasted: thin below 0", "", 1, row => row.ThinHeavy, value => FigureFormat.Signed(value, 1)),
         new("score", "Score", "of 10", 1, row => row.Score, value => FigureFormat.Number(value, 1)),
-        new("drawdown", "Drawdown, by the clock", "s", 0, row => row.DrawdownS, FigureFormat.Clock, row => Pair(row.ExpectedDrawdownLowS, row.ExpectedDrawdownHighS)),
+        new("drawdown", "Drawdown, by the clock", "s", 0, row => row.DrawdownS, FigureFormat.Clock, row => BrewPair(row.ExpectedDrawdownLowS, row.ExpectedDrawdownHighS)),
         new("press", "Press, by the clock", "s", 0, row => row.PressS, FigureFormat.Seconds),
     ];
 
@@ -47,5 +47,5 @@ public static class TrendFigures
         new("rest", "Days since roasting", "", 0, row => row.RestDays, value => FigureFormat.Number(value, 0)),
     ];
 
-    private static (double Low, double High)? Pair(double? low, double? high) => low is { } from && high is { } to ? (from, to) : null;
+    private static (double Low, double High)? BrewPair(double? low, double? high) => low is { } from && high is { } to ? (from, to) : null;
 }

@@ -9,12 +9,12 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Trends;
 
 /// <summary>A figure of the brews that were found in the log, over time or over what was set.</summary>
-public sealed class TrendsModel(LogStore log, BenchContext bench) : PageModel
+public sealed class TrendsModel(LogStore log, BaristaContext bench) : PageModel
 {
     private const int MostParts = 24;
 
     /// <summary>Who is here, and what is brewing.</summary>
-    public BenchContext Bench => bench;
+    public BaristaContext Bench => bench;
 
     /// <summary>What is asked of the log.</summary>
     public LogQuery Query { get; private set; } = new();

@@ -11,7 +11,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.You;
 
 /// <summary>An empty data file: who brews here, and where.</summary>
-public sealed class FirstModel(CisternDb db, JobLedger jobs) : PageModel
+public sealed class FirstModel(CisternDb db, IdempotencyStore jobs) : PageModel
 {
     /// <summary>Who brews.</summary>
     public Field Name { get; private set; } = new("name", "Your name", "") { Hint = "as it shall stand in the log", MaxLength = 60 };

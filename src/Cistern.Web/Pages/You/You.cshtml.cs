@@ -13,7 +13,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.You;
 
 /// <summary>Who brews on this device, in which units, and in which light.</summary>
-public sealed class YouModel(CisternDb db, JobLedger jobs, BenchContext bench, Pins pins, DeviceStore record, DataFile file, AppSettings settings) : PageModel
+public sealed class YouModel(CisternDb db, IdempotencyStore jobs, BaristaContext bench, Pins pins, DeviceStore record, DataFile file, AppSettings settings) : PageModel
 {
     /// <summary>How it stands with the daily copies of the data, in a sentence.</summary>
     public string Copied => Copies.NewestDaily(file.Path) is { } newest ? $"The last daily copy was made {bench.Moment(newest.ToUnixTimeMilliseconds())}; copies are kept for two weeks beside the data, in {Copies.Daily(file.Path)}."
@@ -180,11 +180,11 @@ public sealed class YouModel(CisternDb db, JobLedger jobs, BenchContext bench, P
         var theme = Request.Form.Value("theme");
         if (theme is "light" or "dark")
         {
-            Remember(BenchContext.ThemeCookie, theme);
+            Remember(BaristaContext.ThemeCookie, theme);
         }
         else
         {
-            Response.Cookies.Delete(BenchContext.ThemeCookie);
+            Response.Cookies.Delete(BaristaContext.ThemeCookie);
         }
 
         return RedirectToPage();
@@ -204,7 +204,7 @@ public sealed class YouModel(CisternDb db, JobLedger jobs, BenchContext bench, P
 
     private void Become(Barista who)
     {
-        Remember(BenchContext.BaristaCookie, who.Id.ToString(CultureInfo.InvariantCulture));
+        Remember(BaristaContext.BaristaCookie, who.Id.ToString(CultureInfo.InvariantCulture));
         if (who.Pin.Length > 0)
         {
             Remember(Pins.Cookie, pins.Proof(who));

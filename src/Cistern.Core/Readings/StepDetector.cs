@@ -1,0 +1,337 @@
+using System.Collections.Immutable;
+using Cistern.Core.Brewing;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Core.Readings;
+
+/// <summary>What instruments say of a step: as a press would.</summary>
+/// <param name="Kind">What it says.</param>
+/// <param name="Step">Of which step, counted from 0.</param>
+/// <param name="AtMs">When it was, UTC milliseconds.</param>
+public readonly record struct Testimony(EntryKind Kind, int Step, double AtMs);
+
+/// <summary>What instruments tell of a brew.</summary>
+/// <param name="Said">What they say of its steps, in order of time.</param>
+/// <param name="PouredG">What they weighed at the end of each pour, g of water in the brewer.</param>
+/// <param name="DoseG">The coffee they saw go in, g; null where they did not.</param>
+/// <param name="WaterC">What the kettle told when the water went in, °C; null without one.</param>
+/// <param name="FlameW">What a burner gave before the coffee went in, W; null without one.</param>
+/// <param name="Unstirred">Stirs of which the scale saw nothing, by step.</param>
+/// <param name="Sightings">All that was seen in the weight; times in s from <paramref name="FromMs"/>.</param>
+/// <param name="FromMs">From when those times count, UTC milliseconds.</param>
+public sealed record Witnessed(ImmutableArray<Testimony> Said, ImmutableDictionary<int, double> PouredG, double? DoseG, double? WaterC, double? FlameW, ImmutableHashSet<int> Unstirred, ImmutableArray<Sighting> Sightings, double FromMs);
+
+/// <summary>Makes of what instruments show what a barista would have said. A pure function of the plan and the curves.</summary>
+public static class StepDetector
+{
+    /// <summary>A flame that gives less than this share of what it gave is away.</summary>
+    private const double FlameShare = 0.2;
+
+    /// <summary>A probe that cools so fast hangs in the air, K/s: coffee cools fifty times slower.</summary>
+    private const double InAirKPerS = 1.2;
+
+    /// <summary>Drink may run so long before its time and still be the release, s.</summary>
+    private const double EarlyS = 45;
+
+    /// <summary>Hears the instruments of a brew.</summary>
+    /// <param name="plan">The forecast of its plan.</param>
+    /// <param name="curves">What they showed so far.</param>
+    /// <param name="startedAtMs">0:00, UTC milliseconds; null before it.</param>
+    /// <param name="startsItself">Whether its clock may be started by what is seen.</param>
+    /// <param name="nowMs">Now, UTC milliseconds.</param>
+    public static Witnessed Of(Forecast plan, IReadOnlyDictionary<ReadingOf, Curve> curves, double? startedAtMs, bool startsItself, double nowMs)
+    {
+        var weight = curves.TryGetValue(ReadingOf.ScaleG, out var shown) ? shown.Points : [];
+        var fromMs = weight.Length > 0 ? weight[0].AtMs : 0.0;
+        var sightings = WeightAnalyzer.Of(plan.Recipe, [.. weight.Select(point => new WeightPoint((point.AtMs - fromMs) / 1000, point.Value))], (Math.Max(nowMs, fromMs) - fromMs) / 1000);
+        var hearing = new Hearing(plan, startedAtMs, startsItself);
+        foreach (var sighting in sightings)
+        {
+            hearing.Saw(sighting, fromMs + (1000 * sighting.AtS));
+        }
+
+        if (plan.Recipe.Brewer.Family == BrewerFamily.Siphon)
+        {
+            hearing.Siphon(curves);
+        }
+
+        return new Witnessed(
+            [.. hearing.Said.OrderBy(said => said.AtMs)],
+            hearing.PouredG.ToImmutable(),
+            hearing.DoseG,
+            startedAtMs is { } zeroMs ? At(curves, ReadingOf.KettleC, zeroMs) : null,
+            startedAtMs is { } from ? At(curves, ReadingOf.BurnerW, from) : null,
+            startedAtMs is { } started ? Unstirred(plan, weight, started, nowMs) : [],
+            sightings,
+            fromMs);
+    }
+
+    /// <summary>What was read last before a moment, and not long before it.</summary>
+    private static double? At(IReadOnlyDictionary<ReadingOf, Curve> curves, ReadingOf of, double atMs)
+    {
+        const double LongBeforeMs = 30_000;
+        return curves.TryGetValue(of, out var curve) && curve.Points.LastOrDefault(point => point.AtMs <= atMs + 1_000) is { AtMs: > 0 } point && point.AtMs > atMs - LongBeforeMs ? point.Value : null;
+    }
+
+    /// <summary>Stirs during which nothing shook the scale. One on which nothing was read, or that may still come, is not among them.</summary>
+    private static ImmutableHashSet<int> Unstirred(Forecast plan, ImmutableArray<CurvePoint> weight, double zeroMs, double nowMs)
+    {
+        const double AroundS = 8;
+        const double ShakesG = 0.45;
+        const int LeastPoints = 20;
+        var missed = ImmutableHashSet.CreateBuilder<int>();
+        var steepEnd = Acts.SteepEndIndex(plan.Recipe);
+        if (plan.Recipe.Brewer.Family == BrewerFamily.Siphon || Performance.IsOverServer(plan.Recipe))
+        {
+            return [];
+        }
+
+        for (var i = 0; i < steepEnd; i++)
+        {
+            var timing = plan.Timings[i];
+            // A step as long as a second or two may fall between two readings.
+            if (plan.Recipe.Steps[i] is not Step.Stirring || timing.LengthS < 2 || timing.EndS < 0)
+            {
+                continue;
+            }
+
+            var (fromMs, toMs) = (zeroMs + (1000 * (timing.StartS - AroundS)), zeroMs + (1000 * (timing.EndS + AroundS)));
+            var around = weight.Where(point => point.AtMs >= fromMs && point.AtMs <= toMs).ToList();
+            if (nowMs > toMs && around.Count >= LeastPoints && !Shakes(around, ShakesG))
+            {
+                missed.Add(i);
+            }
+        }
+
+        return missed.ToImmutable();
+    }
+
+    /// <summary>Whether half of ten readings lie off the line of their neighbours: a bump, or coffee going in, does not go on so long.</summary>
+    private static bool Shakes(List<CurvePoint> points, double leastG)
+    {
+        const int Window = 10;
+        const int Most = 5; // rather one that was forgotten and not told than one that was not and is
+        const double HeavyG = 15; // what is set down or taken off is no stirring
+        var off = new bool[points.Count];
+        var shaken = 0;
+        for (var i = 1; i + 1 < points.Count; i++)
+        {
+            off[i] = Math.Abs(points[i].Value - ((points[i - 1].Value + points[i + 1].Value) / 2)) is var offG && offG > leastG && offG < HeavyG;
+            shaken += (off[i] ? 1 : 0) - (i >= Window && off[i - Window] ? 1 : 0);
+            if (shaken >= Most)
+            {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private sealed class Hearing(Forecast plan, double? startedAtMs, bool startsItself)
+    {
+        private readonly ImmutableArray<Step> steps = plan.Recipe.Steps;
+        private readonly int anchor = RecipeChecker.AnchorIndex(plan.Recipe);
+        private readonly int steepEnd = Acts.SteepEndIndex(plan.Recipe);
+        private double? startMs = startedAtMs;
+        private int next;
+        private bool opened;
+
+        public List<Testimony> Said { get; } = [];
+
+        public ImmutableDictionary<int, double>.Builder PouredG { get; } = ImmutableDictionary.CreateBuilder<int, double>();
+
+        public double? DoseG { get; private set; }
+
+        public void Saw(Sighting sighting, double atMs)
+        {
+            switch (sighting.Kind)
+            {
+                case SightingKind.PourBegun when Find<Step.Pour>() is >= 0 and var pour:
+                    if (!Starts(pour, atMs, ClockStart.FirstWater))
+                    {
+                        Say(EntryKind.Begun, pour, atMs);
+                    }
+
+                    next = pour;
+                    break;
+                case SightingKind.PourEnded when Find<Step.Pour>() is >= 0 and var pour:
+                    Starts(pour, atMs, ClockStart.WaterIn);
+                    Done(pour, atMs);
+                    PouredG[pour] = sighting.G;
+                    break;
+                case SightingKind.CoffeeIn when Find<Step.AddCoffee>() is >= 0 and var coffee:
+                    DoseG = sighting.G;
+                    Starts(coffee, atMs, ClockStart.CoffeeIn);
+                    Done(coffee, atMs);
+                    break;
+                case SightingKind.Tare when next < steps.Length && steps[next] is Step.Tare:
+                    Done(next, atMs);
+                    break;
+                // A dripper is taken off to be set over its server; its release is that it runs.
+                case SightingKind.VesselOff when steepEnd >= next && steps[steepEnd] is Step.Plunge or Step.Press or Step.Flip or Step.Decant:
+                    Say(EntryKind.Begun, steepEnd, atMs);
+                    next = steepEnd;
+                    break;
+                case SightingKind.VesselOff when opened && SwapAt() is >= 0 and var swap:
+                    Done(swap - 1, atMs);
+                    break;
+                case SightingKind.PressBegun when Find<Step.Press>() is >= 0 and var press:
+                    Say(EntryKind.Begun, press, atMs);
+                    next = press;
+                    break;
+                case SightingKind.PressEnded when Find<Step.Press>() is >= 0 and var press:
+                    Done(press, atMs);
+                    break;
+                case SightingKind.CupOn when opened && next < steps.Length && steps[next] is Step.SwapCup:
+                    Done(next, atMs);
+                    break;
+                case SightingKind.CupOn when steepEnd >= 0 && next >= steepEnd && LastParting() is >= 0 and var parting:
+                    Done(parting, atMs);
+                    break;
+                case SightingKind.DrainBegun when EndsSteep(atMs):
+                    Open(atMs);
+                    break;
+                case SightingKind.DrainEnded when opened && Find<Step.Drain>() is >= 0 and var drain:
+                    Done(drain, atMs);
+                    break;
+                case SightingKind.Dilution when Find<Step.Dilute>() is >= 0 and var dilute:
+                    Done(dilute, atMs);
+                    break;
+                default:
+                    break;
+            }
+        }
+
+        /// <summary>A siphon's flame is taken away, and later its probe hangs in the air.</summary>
+        public void Siphon(IReadOnlyDictionary<ReadingOf, Curve> curves)
+        {
+            var away = Array.FindIndex([.. steps], step => step is Step.RemoveBurner);
+            if (startMs is not { } zeroMs || away < 0 || !curves.TryGetValue(ReadingOf.BurnerW, out var flame) || AwayAtMs(flame, zeroMs) is not { } awayMs)
+            {
+                return;
+            }
+
+            Done(away, awayMs);
+            if (curves.TryGetValue(ReadingOf.SlurryC, out var probe) && InAirAtMs(probe, awayMs) is { } dryMs && Find<Step.Drain>() is >= 0 and var drain)
+            {
+                Done(drain, dryMs);
+            }
+        }
+
+        private static double? AwayAtMs(Curve flame, double zeroMs)
+        {
+            var mostW = 0.0;
+            for (var i = 0; i < flame.Points.Length; i++)
+            {
+                var point = flame.Points[i];
+                mostW = Math.Max(mostW, point.Value);
+                // A draught may make it flicker: twice is away.
+                if (mostW > 20 && point.AtMs > zeroMs && point.Value < FlameShare * mostW && i + 1 < flame.Points.Length && flame.Points[i + 1].Value < FlameShare * mostW)
+                {
+                    return point.AtMs;
+                }
+            }
+
+            return null;
+        }
+
+        private static double? InAirAtMs(Curve probe, double awayMs)
+        {
+            for (var i = 0; i + 2 < probe.Points.Length; i++)
+            {
+                var (from, to) = (probe.Points[i], probe.Points[i + 2]);
+                if (from.AtMs > awayMs && from.Value - to.Value > InAirKPerS * (to.AtMs - from.AtMs) / 1000)
+                {
+                    return from.AtMs;
+                }
+            }
+
+            return null;
+        }
+
+        /// <summary>The next step of a kind that has not been told of.</summary>
+        private int Find<T>()
+            where T : Step
+        {
+            for (var i = next; i < steps.Length; i++)
+            {
+                if (steps[i] is T)
+                {
+                    return i;
+                }
+            }
+
+            return -1;
+        }
+
+        private bool Starts(int step, double atMs, ClockStart by)
+        {
+            if (startMs is null && startsItself && step == anchor && plan.Recipe.ClockStarts == by)
+            {
+                startMs = atMs;
+                Said.Add(new Testimony(EntryKind.Start, step, atMs));
+                return true;
+            }
+
+            // The press that starts the clock has said that it begins.
+            return step == anchor && by == ClockStart.FirstWater;
+        }
+
+        private void Say(EntryKind kind, int step, double atMs)
+        {
+            // Of what is made ready the start says that it is done.
+            if (startMs is { } zeroMs && step >= anchor && atMs > zeroMs - 2_000)
+            {
+                Said.Add(new Testimony(kind, step, atMs));
+            }
+        }
+
+        private void Done(int step, double atMs)
+        {
+            if (step != anchor || steps[step].OverS > 0)
+            {
+                Say(EntryKind.Done, step, atMs);
+            }
+
+            next = Math.Max(next, step + 1);
+        }
+
+        private bool EndsSteep(double atMs) => steepEnd >= 0 && !opened && startMs is { } zeroMs && (atMs - zeroMs) / 1000 > Math.Max(plan.Timings[steepEnd].StartS - EarlyS, Acts.LastWater(plan.Recipe) is >= 0 and var water ? plan.Timings[water].EndS : 0);
+
+        private void Open(double atMs)
+        {
+            opened = true;
+            if (steps[steepEnd] is Step.OpenValve)
+            {
+                Done(steepEnd, atMs);
+            }
+            else
+            {
+                Say(EntryKind.Begun, steepEnd, atMs);
+                next = Math.Max(next, steepEnd);
+            }
+        }
+
+        private int SwapAt() => Find<Step.SwapCup>() is > 0 and var swap && steps[swap - 1] is Step.Drain && swap - 1 >= next ? swap : -1;
+
+        /// <summary>The last step with which coffee and water part, where nothing drains: the cup that is set down afterwards says that it is done.</summary>
+        private int LastParting()
+        {
+            if (steps.Any(step => step is Step.Drain))
+            {
+                return -1;
+            }
+
+            for (var i = steps.Length - 1; i >= next; i--)
+            {
+                if (steps[i] is Step.Press or Step.Plunge or Step.Decant)
+                {
+                    return i;
+                }
+            }
+
+            return -1;
+        }
+    }
+}

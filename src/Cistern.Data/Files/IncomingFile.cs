@@ -1,0 +1,131 @@
+using System.Globalization;
+using System.Text;
+using System.Text.Json;
+using Cistern.Core.Recipes;
+using Cistern.Core.Records;
+
+namespace Cistern.Data.Files;
+
+/// <summary>A file that is to be taken in: what is in it, or why it is refused. It is taken whole or not at all.</summary>
+/// <param name="Name">What the file is called.</param>
+/// <param name="Brews">The brews in it.</param>
+/// <param name="Recipes">The recipes in it.</param>
+/// <param name="Things">The things of the shelf in it.</param>
+/// <param name="Findings">What was found; where one is an error there is nothing else.</param>
+public sealed record IncomingFile(string Name, IReadOnlyList<BrewRecord> Brews, IReadOnlyList<Recipe> Recipes, IReadOnlyList<ShelfThing> Things, IReadOnlyList<Finding> Findings)
+{
+    /// <summary>The largest file that is taken, bytes.</summary>
+    public const int LargestBytes = BrewReader.LargestFileBytes;
+
+    /// <summary>Reads a file; what it is shows in what stands in it, not in its name. Never throws on what stands in a file.</summary>
+    /// <param name="name">What it is called.</param>
+    /// <param name="bytes">What stands in it.</param>
+    public static IncomingFile Read(string name, ReadOnlyMemory<byte> bytes)
+    {
+        var head = bytes.Span;
+        if (head.IsEmpty)
+        {
+            return Refused(name, "There is something in a file.", "nothing", "Export it again.");
+        }
+
+        if (head.Length > LargestBytes)
+        {
+            return Refused(name, string.Create(CultureInfo.InvariantCulture, $"A file is at most {LargestBytes / 1048576} MB."), string.Create(CultureInfo.InvariantCulture, $"{head.Length / 1048576.0:0.0} MB"), "Split it, by months perhaps.");
+        }
+
+        if (head.StartsWith("PK"u8))
+        {
+            return Refused(name, "Files are taken as they are.", "a zip", "Unpack it, and choose what is in it.");
+        }
+
+        if (head.StartsWith("SQLite format 3"u8))
+        {
+            return Refused(name, "A file is brews, recipes or a shelf.", "a whole data file", "A backup is put back with ./cistern restore.");
+        }
+
+        if (head.StartsWith((ReadOnlySpan<byte>)[0xFF, 0xFE]) || head.StartsWith((ReadOnlySpan<byte>)[0xFE, 0xFF]) || head[..Math.Min(head.Length, 4096)].Contains((byte)0))
+        {
+            return Refused(name, "A file is UTF-8 text.", "another encoding", "Save it as UTF-8.");
+        }
+
+        var at = head.StartsWith(Encoding.UTF8.Preamble) ? Encoding.UTF8.Preamble.Length : 0;
+        while (at < head.Length && head[at] is (byte)' ' or (byte)'\n' or (byte)'\r' or (byte)'\t')
+        {
+            at++;
+        }
+
+        return at < head.Length && head[at] is (byte)'{' or (byte)'[' ? OfJson(name, bytes) : OfText(name, head);
+    }
+
+    private static IncomingFile OfText(string name, ReadOnlySpan<byte> bytes)
+    {
+        string text;
+        try
+        {
+            text = new UTF8Encoding(encoderShouldEmitUTF8Identifier: false, throwOnInvalidBytes: true).GetString(bytes).TrimStart('\uFEFF');
+        }
+        catch (ArgumentException)
+        {
+            return Refused(name, "A file is UTF-8 text.", "bytes that are not", "Save it as UTF-8.");
+        }
+
+        if (!BrewTable.IsTable(text))
+        {
+            return Refused(name, "A file is JSON, or a table of brews whose first row names its columns.", "something else", $"The columns of a table are {string.Join(", ", BrewTable.Names.Take(8))} and so on.");
+        }
+
+        var (brews, findings) = BrewTable.Read(text);
+        return new IncomingFile(name, brews, [], [], findings);
+    }
+
+    private static IncomingFile OfJson(string name, ReadOnlyMemory<byte> bytes)
+    {
+        switch (FormatOf(bytes))
+        {
+            case Recipe.FormatName:
+                var recipes = RecipeReader.Read(bytes);
+                return new IncomingFile(name, [], recipes.Recipes, [], recipes.Findings);
+            case ShelfFile.FormatName:
+                var (things, findings) = ShelfFile.Read(bytes);
+                return new IncomingFile(name, [], [], things, findings);
+            default:
+                // What is neither is told by the reader of brews, which says what it lacks.
+                var brews = BrewReader.Read(bytes);
+                return new IncomingFile(name, brews.Brews, [], [], brews.Findings);
+        }
+    }
+
+    /// <summary>The value of the first <c>format</c> of an object or of the first of an array; null where there is none.</summary>
+    private static string? FormatOf(ReadOnlyMemory<byte> bytes)
+    {
+        try
+        {
+            var span = bytes.Span;
+            var reader = new Utf8JsonReader(span.StartsWith(Encoding.UTF8.Preamble) ? span[Encoding.UTF8.Preamble.Length..] : span, new JsonReaderOptions { MaxDepth = 32 });
+            reader.Read();
+            var depth = reader.TokenType == JsonTokenType.StartArray ? 2 : 1;
+            while (reader.Read())
+            {
+                if (reader.TokenType == JsonTokenType.PropertyName && reader.CurrentDepth == depth)
+                {
+                    var format = reader.ValueTextEquals("format");
+                    reader.Read();
+                    if (format)
+                    {
+                        return reader.TokenType == JsonTokenType.String ? reader.GetString() : null;
+                    }
+
+                    reader.Skip();
+                }
+            }
+        }
+        catch (Exception error) when (error is JsonException or InvalidOperationException)
+        {
+            // Whoever reads it whole says where it is broken.
+        }
+
+        return null;
+    }
+
+    private static IncomingFile Refused(string name, string rule, string found, string remedy) => new(name, [], [], [], [Finding.Error("", rule, found, remedy)]);
+}

@@ -1,0 +1,77 @@
+using Cistern.Data;
+
+namespace Cistern.Web.Frame;
+
+/// <summary>
+/// Makes a copy of the data file each day, beside the pages, and looks whether one was laid down to be put back: then the
+/// server stops as it always does, so that nothing that was said is lost, and the next start puts the copy in place.
+/// </summary>
+public sealed partial class DailyBackup(DataFile file, TimeProvider time, AppSettings settings, IHostApplicationLifetime lifetime, ILogger<DailyBackup> log) : BackgroundTask(TimeSpan.FromSeconds(1), log)
+{
+    /// <summary>The first copy of a day is made when nobody waits for a start.</summary>
+    private static readonly TimeSpan First = TimeSpan.FromSeconds(20);
+
+    /// <summary>One that could not be made is tried again after this.</summary>
+    private static readonly TimeSpan Rests = TimeSpan.FromMinutes(30);
+
+    private DateTimeOffset? next;
+
+    /// <inheritdoc/>
+    protected override async Task BeatAsync(CancellationToken ct)
+    {
+        if (File.Exists(Copies.Waiting(file.Path)))
+        {
+            PutBack();
+        }
+
+        next ??= time.GetUtcNow() + First;
+        if (settings.DailyCopy && time.GetUtcNow() >= next)
+        {
+            next = time.GetUtcNow() + Rests;
+            await Task.Run(MakeDaily, ct);
+        }
+    }
+
+    /// <summary>Stops for a copy that is sound; anything else that lies in its place is no reason to stop a server that works.</summary>
+    private void PutBack()
+    {
+        if (Copies.Problem(Copies.Waiting(file.Path)) is { } problem)
+        {
+            NotPutBack(Copies.SetAside(file.Path), problem);
+            return;
+        }
+
+        WillBePutBack(Copies.Waiting(file.Path));
+        lifetime.StopApplication();
+    }
+
+    private void MakeDaily()
+    {
+        try
+        {
+            if (file.StillThere && Copies.MakeDaily(file.Path, DateOnly.FromDateTime(time.GetLocalNow().DateTime)))
+            {
+                Made(Copies.Daily(file.Path));
+            }
+
+            Copies.TidyBefore(file.Path, time.GetUtcNow());
+        }
+        catch (Exception error) when (error is DataFileRefusedException or IOException or UnauthorizedAccessException)
+        {
+            // A disk that takes no copy must not stop the bench.
+            NotMade(error.Message);
+        }
+    }
+
+    [LoggerMessage(LogLevel.Information, "The copy {Copy} takes the data file's place at the next start: stopping. Start Cistern again.")]
+    private partial void WillBePutBack(string copy);
+
+    [LoggerMessage(LogLevel.Error, "{File} was laid down to be put back and is no sound copy: {Why}. The data are as they were.")]
+    private partial void NotPutBack(string file, string why);
+
+    [LoggerMessage(LogLevel.Information, "A copy of the data file lies in {Folder}.")]
+    private partial void Made(string folder);
+
+    [LoggerMessage(LogLevel.Warning, "No copy of the data file could be made today: {Why}")]
+    private partial void NotMade(string why);
+}

@@ -1,0 +1,52 @@
+using Cistern.Data.Stores;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Frame;
+
+/// <summary>Learns anew when something was tasted, measured or brewed: beside the pages, none of which waits for it.</summary>
+public sealed partial class LearningService(IServiceProvider services, LearnedNow now, AppSettings settings, ILogger<LearningService> log) : BackgroundTask(Beat, log)
+{
+    /// <summary>A tasting is typed in pieces; what comes within this is learned from at once.</summary>
+    private static readonly TimeSpan Beat = TimeSpan.FromSeconds(2);
+
+    private bool loaded;
+
+    /// <inheritdoc/>
+    protected override async Task BeatAsync(CancellationToken ct)
+    {
+        if (settings.Learns && !loaded)
+        {
+            loaded = true;
+            await DoAsync(store => store.LoadAsync(ct));
+        }
+        else if (settings.Learns && now.TakeNews() && !await DoAsync(store => store.LearnAsync(ct)))
+        {
+            now.Ring();
+        }
+    }
+
+    private async Task<bool> DoAsync(Func<LearnedStore, Task> work)
+    {
+        try
+        {
+            await using var scope = services.CreateAsyncScope();
+            await work(scope.ServiceProvider.GetRequiredService<LearnedStore>());
+            return true;
+        }
+        catch (Exception error) when (error is Microsoft.Data.Sqlite.SqliteException or DbUpdateException or IOException)
+        {
+            // The disk may be full or the file gone: what was learned before stands, and it is tried again.
+            NotLearned(error);
+            return false;
+        }
+        catch (Exception error) when (error is not OperationCanceledException)
+        {
+            // A brew that cannot be learned from must not stop the server, nor be tried again every other second.
+            NotLearned(error);
+            return true;
+        }
+    }
+
+    [LoggerMessage(LogLevel.Warning, "Nothing could be learned from the brews now.")]
+    private partial void NotLearned(Exception error);
+}

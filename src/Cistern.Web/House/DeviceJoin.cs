@@ -1,0 +1,106 @@
+using System.Globalization;
+using System.Security.Cryptography;
+using System.Text;
+using Cistern.Data.House;
+using Cistern.Web.Frame;
+
+namespace Cistern.Web.House;
+
+/// <summary>A code that lets one device in.</summary>
+/// <param name="Digits">Six digits.</param>
+/// <param name="Role">What the device may do then.</param>
+/// <param name="At">When it was made, by the steady clock.</param>
+public sealed record JoinCode(string Digits, DeviceRole Role, long At);
+
+/// <summary>
+/// Where devices are let in: one code at a time, good once and for five minutes; five wrong ones shut it for five. Wrong ones
+/// are counted over the whole house, not by address, since addresses are cheap: a stranger can keep the house waiting so, and
+/// that is told to the keeper, but cannot guess.
+/// </summary>
+public sealed class DeviceJoin(TimeProvider time)
+{
+    /// <summary>How long a code is good, ms.</summary>
+    public const long GoodForMs = 300_000;
+
+    private readonly Lock gate = new();
+    private readonly Tries tries = new(time);
+    private JoinCode? code;
+
+    private JoinCode? Good => code is { } one && GoodFor(one) > TimeSpan.Zero ? one : null;
+
+    /// <summary>The code that is good now; null where there is none.</summary>
+    public JoinCode? Current
+    {
+        get
+        {
+            lock (gate)
+            {
+                return Good;
+            }
+        }
+    }
+
+    /// <summary>How much longer a code is good.</summary>
+    public TimeSpan GoodFor(JoinCode one) => TimeSpan.FromMilliseconds(GoodForMs) - time.GetElapsedTime(one.At);
+
+    /// <summary>How long it stays shut; null while it is not.</summary>
+    public TimeSpan? ShutFor
+    {
+        get
+        {
+            lock (gate)
+            {
+                return tries.ShutFor;
+            }
+        }
+    }
+
+    /// <summary>Where the last wrong ones came from, for the keeper; empty where there were none of late.</summary>
+    public string WrongFrom { get; private set; } = "";
+
+    /// <summary>Makes a new code; the one before is good no more. What was tried and shut stays shut.</summary>
+    public JoinCode Offer(DeviceRole role)
+    {
+        lock (gate)
+        {
+            return code = new JoinCode(RandomNumberGenerator.GetInt32(1_000_000).ToString("D6", CultureInfo.InvariantCulture), role, time.GetTimestamp());
+        }
+    }
+
+    /// <summary>Takes the code back.</summary>
+    public void Withdraw()
+    {
+        lock (gate)
+        {
+            code = null;
+        }
+    }
+
+    /// <summary>Tries a code.</summary>
+    /// <param name="text">As it was typed.</param>
+    /// <param name="from">Where it came from, for the keeper.</param>
+    /// <param name="role">What it lets the device do, where it is good.</param>
+    public Tried Try(string text, string from, out DeviceRole role)
+    {
+        role = DeviceRole.Guest;
+        var digits = string.Concat(text.Where(char.IsAsciiDigit));
+        lock (gate)
+        {
+            if (tries.ShutFor is not null)
+            {
+                return Tried.Shut;
+            }
+
+            var good = Good;
+            var tried = tries.Take(() => good is not null && CryptographicOperations.FixedTimeEquals(Encoding.ASCII.GetBytes(digits), Encoding.ASCII.GetBytes(good.Digits)));
+            if (tried == Tried.Good)
+            {
+                role = good!.Role;
+            }
+
+            WrongFrom = tried == Tried.Good ? "" : from;
+            code = tried == Tried.Wrong ? code : null;
+            return tried;
+        }
+    }
+}

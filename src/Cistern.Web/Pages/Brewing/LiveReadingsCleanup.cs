@@ -1,0 +1,36 @@
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Data.Stores;
+using Cistern.Web.Frame;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.Brewing;
+
+/// <summary>
+/// Does for every ear what no reading comes for any more: looks at the last that was shown, and gathers what was heard of a
+/// brew that is over.
+/// </summary>
+/// <param name="services">The application's.</param>
+/// <param name="readers">The ears.</param>
+/// <param name="log">Where trouble is told.</param>
+internal sealed class LiveReadingsCleanup(IServiceProvider services, LiveReadings readers, ILogger<LiveReadingsCleanup> log) : BackgroundTask(TimeSpan.FromMilliseconds(500), log)
+{
+    /// <inheritdoc/>
+    protected override async Task BeatAsync(CancellationToken ct)
+    {
+        var heard = readers.Brews;
+        if (heard.Count == 0)
+        {
+            return;
+        }
+
+        await using var scope = services.CreateAsyncScope();
+        var db = scope.ServiceProvider.GetRequiredService<CisternDb>();
+        var readings = scope.ServiceProvider.GetRequiredService<ReadingStore>();
+        var under = await db.Brews.Where(brew => heard.Contains(brew.Id) && brew.State == BrewState.Running).Select(brew => brew.Id).ToListAsync(ct);
+        foreach (var id in heard)
+        {
+            await (under.Contains(id) ? readings.LookAsync(id) : readings.GatherAsync(id));
+        }
+    }
+}

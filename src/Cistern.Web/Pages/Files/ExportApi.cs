@@ -1,0 +1,141 @@
+using System.Globalization;
+using System.Text;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+using Cistern.Core.Records;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Data.Files;
+using Cistern.Data.Stores;
+using Cistern.Drawing;
+using Cistern.Web.Frame;
+using Cistern.Web.Pages.Log;
+using Cistern.Web.Wording;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.Files;
+
+/// <summary>What goes out as files: written as it is read, so that a long log needs no more room than a short one.</summary>
+internal static class ExportApi
+{
+    private const string Json = "application/json; charset=utf-8";
+    private const string Csv = "text/csv; charset=utf-8";
+
+    /// <summary>Lays it out.</summary>
+    public static void MapOut(this WebApplication app)
+    {
+        const string Asked = "Takes the same query as /log; without one it is all of the log.";
+        app.MapGet("/out/brews.json", BrewsAsync).WithName("brews-out").WithSummary("Brews of the log as one brew file.").WithDescription(Asked).Produces<BrewRecord[]>(StatusCodes.Status200OK, "application/json");
+        app.MapGet("/out/brews.csv", TableAsync).WithName("table-out").WithSummary("Brews of the log as a table, one row each.").WithDescription(Asked);
+        app.MapGet("/out/readings.csv", ReadingsAsync).WithName("readings-table-out").WithSummary("What instruments showed of brews of the log, one row a reading.").WithDescription(Asked);
+        app.MapGet("/out/plans.json", PlansAsync).WithName("plans-out").WithSummary("The kept plans as one recipe file.");
+        app.MapGet("/out/shelf.json", ShelfAsync).WithName("shelf-out").WithSummary("The shelf as one file.");
+        app.MapGet("/log/{id:int}/brew.json", BrewAsync).WithName("brew-out").WithSummary("One brew as a brew file.");
+        app.MapGet("/log/{id:int}/tide.svg", BrewChartAsync).WithName("tide-out").WithSummary("The brew chart of one brew, as it was brewed, as a picture.");
+        app.MapGet("/formats/brew.schema.json", () => Results.Text(BrewSchema.Write(), "application/schema+json")).WithName("brew-schema").WithSummary("The brew file's JSON Schema, draft 2020-12.");
+    }
+
+    private static async Task BrewsAsync(HttpContext context, LogStore log, BrewExport brews, BaristaContext bench, CancellationToken ct)
+    {
+        var ids = await IdsAsync(context, log, ct);
+        Attach(context, Json, bench, "brews", "json");
+        await using var to = new StreamWriter(context.Response.Body, Plain, leaveOpen: true);
+        await to.WriteAsync("[".AsMemory(), ct);
+        var first = true;
+        await foreach (var brew in brews.OfAsync(ids, withReadings: true, ct))
+        {
+            await to.WriteAsync((first ? "\n" : ",\n").AsMemory(), ct);
+            await to.WriteAsync(BrewWriter.Write(brew).AsMemory(), ct);
+            first = false;
+        }
+
+        await to.WriteAsync("\n]\n".AsMemory(), ct);
+    }
+
+    private static Task TableAsync(HttpContext context, LogStore log, BrewExport brews, BaristaContext bench, CancellationToken ct) =>
+        RowsAsync(context, log, brews, bench, "brews", BrewTable.Head(), BrewTable.Row, withReadings: false, ct);
+
+    private static Task ReadingsAsync(HttpContext context, LogStore log, BrewExport brews, BaristaContext bench, CancellationToken ct) =>
+        RowsAsync(context, log, brews, bench, "readings", BrewTable.ReadingsHead(), BrewTable.ReadingRows, withReadings: true, ct);
+
+    private static async Task RowsAsync(HttpContext context, LogStore log, BrewExport brews, BaristaContext bench, string what, string head, Func<BrewRecord, string> rows, bool withReadings, CancellationToken ct)
+    {
+        var ids = await IdsAsync(context, log, ct);
+        Attach(context, Csv, bench, what, "csv");
+        await using var to = new StreamWriter(context.Response.Body, Plain, leaveOpen: true);
+        await to.WriteAsync(head.AsMemory(), ct);
+        await foreach (var brew in brews.OfAsync(ids, withReadings, ct))
+        {
+            await to.WriteAsync(rows(brew).AsMemory(), ct);
+        }
+    }
+
+    private static async Task<IResult> PlansAsync(HttpContext context, PlanStore plans, BaristaContext bench, CancellationToken ct)
+    {
+        Attach(context, Json, bench, "plans", "json");
+        // Plans of one recipe keep its id, and a file has each once.
+        var used = new HashSet<string>(StringComparer.Ordinal);
+        return Results.Text(RecipeWriter.Write((await plans.RecipesAsync(ct)).Select(recipe => recipe with { Id = Own(recipe.Id, used) })), "application/json", Plain);
+    }
+
+    private static async Task<IResult> ShelfAsync(HttpContext context, ShelfCarrier shelf, BaristaContext bench, CancellationToken ct)
+    {
+        Attach(context, Json, bench, "shelf", "json");
+        return Results.Text(ShelfFile.Write(await shelf.OutAsync(ct)), "application/json", Plain);
+    }
+
+    private static async Task<IResult> BrewAsync(int id, HttpContext context, CisternDb db, BrewExport brews, CancellationToken ct)
+    {
+        if (!await db.Brews.AnyAsync(row => row.Id == id && !row.Rehearsal, ct))
+        {
+            return Results.NotFound();
+        }
+
+        await foreach (var brew in brews.OfAsync([id], withReadings: true, ct))
+        {
+            context.Response.Headers.ContentDisposition = $"attachment; filename={brew.Planned.Id}-{id.ToString(CultureInfo.InvariantCulture)}.json";
+            return Results.Text(BrewWriter.Write(brew) + "\n", "application/json", Plain);
+        }
+
+        return Results.NotFound();
+    }
+
+    private static async Task<IResult> BrewChartAsync(int id, HttpContext context, CisternDb db, BaristaContext bench, ForecastModel model, CancellationToken ct)
+    {
+        var brew = await db.Brews.AsNoTracking().Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).AsSplitQuery().FirstOrDefaultAsync(row => row.Id == id && !row.Rehearsal && row.State != BrewState.Running, ct);
+        if (brew is null || !brew.IsReadable())
+        {
+            return Results.NotFound();
+        }
+
+        var format = await bench.FormatAsync(ct);
+        var plan = brew.ModelOf(model).Run(brew.Recipe());
+        var run = brew.Run(plan, brew.EndedAtMs ?? brew.OpenedAtMs);
+        var real = brew.Real(plan, run) ?? plan;
+        context.Response.Headers.ContentDisposition = $"attachment; filename={brew.RecipeId}-{id.ToString(CultureInfo.InvariantCulture)}.svg";
+        return Results.Text(BrewChart.Draw(real, new BrewChartOptions(760) { StandsAlone = true, Labels = format.Labels(StepWording.InVessel(real.Recipe.Brewer.Family)) }), "image/svg+xml", Plain);
+    }
+
+    private static UTF8Encoding Plain { get; } = new(encoderShouldEmitUTF8Identifier: false);
+
+    private static async Task<List<int>> IdsAsync(HttpContext context, LogStore log, CancellationToken ct) =>
+        [.. (await log.FindAsync(LogQueries.Of(context.Request.Query), ct)).Rows.Select(row => row.BrewId)];
+
+    private static void Attach(HttpContext context, string type, BaristaContext bench, string what, string ending)
+    {
+        context.Response.ContentType = type;
+        context.Response.Headers.ContentDisposition = $"attachment; filename=cistern-{what}-{bench.Today.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture)}.{ending}";
+    }
+
+    private static string Own(string id, HashSet<string> used)
+    {
+        const int Longest = 80;
+        for (var number = 2; !used.Add(id); number++)
+        {
+            var ending = string.Create(CultureInfo.InvariantCulture, $"-{number}");
+            id = id[..Math.Min(id.Length, Longest - ending.Length)] + ending;
+        }
+
+        return id;
+    }
+}

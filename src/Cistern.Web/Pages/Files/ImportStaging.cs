@@ -1,0 +1,117 @@
+using Cistern.Data;
+using Cistern.Data.Files;
+
+namespace Cistern.Web.Pages.Files;
+
+/// <summary>Files that were sent to be taken in and are only looked at yet: they lie beside the data, each lot in a folder of its own, for a day.</summary>
+/// <param name="file">The data file.</param>
+/// <param name="time">The clock.</param>
+public sealed class ImportStaging(DataFile file, TimeProvider time)
+{
+    private static readonly TimeSpan Lies = TimeSpan.FromDays(1);
+
+    private string Root => file.Path + ".in";
+
+    /// <summary>Lays files down.</summary>
+    /// <param name="files">The files as they were sent.</param>
+    /// <param name="ct">Stops it.</param>
+    /// <returns>The name of their lot.</returns>
+    public async Task<Guid> LayAsync(IReadOnlyList<IFormFile> files, CancellationToken ct)
+    {
+        var (lot, folder) = NewImport();
+        for (var i = 0; i < files.Count; i++)
+        {
+            // What a file was called is told, never used as a path.
+            await File.WriteAllTextAsync(Path.Combine(folder, FormattableString.Invariant($"{i:000}.name")), Named(files[i].FileName), ct);
+            await using var to = new FileStream(Path.Combine(folder, FormattableString.Invariant($"{i:000}.data")), OwnersOnly());
+            await files[i].CopyToAsync(to, ct);
+        }
+
+        return lot;
+    }
+
+    /// <summary>Lays one file down that came as text.</summary>
+    /// <param name="name">What it is called.</param>
+    /// <param name="text">What is in it.</param>
+    /// <param name="ct">Stops it.</param>
+    /// <returns>The name of its lot.</returns>
+    public async Task<Guid> LayAsync(string name, string text, CancellationToken ct)
+    {
+        var (lot, folder) = NewImport();
+        await File.WriteAllTextAsync(Path.Combine(folder, "000.name"), name, ct);
+        await using var to = new FileStream(Path.Combine(folder, "000.data"), OwnersOnly());
+        await to.WriteAsync(System.Text.Encoding.UTF8.GetBytes(text), ct);
+        return lot;
+    }
+
+    /// <summary>Reads a lot; null where there is none any more.</summary>
+    public async Task<IReadOnlyList<IncomingFile>?> ReadAsync(Guid lot, CancellationToken ct)
+    {
+        if (!Directory.Exists(Folder(lot)))
+        {
+            return null;
+        }
+
+        var read = new List<IncomingFile>();
+        foreach (var data in Directory.GetFiles(Folder(lot), "*.data").Order(StringComparer.Ordinal))
+        {
+            read.Add(IncomingFile.Read(await File.ReadAllTextAsync(Path.ChangeExtension(data, ".name"), ct), await File.ReadAllBytesAsync(data, ct)));
+        }
+
+        return read;
+    }
+
+    /// <summary>Lets go of a lot.</summary>
+    public void Remove(Guid lot)
+    {
+        if (Directory.Exists(Folder(lot)))
+        {
+            Directory.Delete(Folder(lot), recursive: true);
+        }
+    }
+
+    /// <summary>A new file that only its owner can read: what is sent is as private as the data.</summary>
+    private static FileStreamOptions OwnersOnly()
+    {
+        var options = new FileStreamOptions { Mode = FileMode.CreateNew, Access = FileAccess.Write, Options = FileOptions.Asynchronous };
+        if (!OperatingSystem.IsWindows())
+        {
+            options.UnixCreateMode = UnixFileMode.UserRead | UnixFileMode.UserWrite;
+        }
+
+        return options;
+    }
+
+    /// <summary>A folder that only its owner can look into.</summary>
+    private static string OwnersFolder(string path) =>
+        (OperatingSystem.IsWindows() ? Directory.CreateDirectory(path) : Directory.CreateDirectory(path, UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute)).FullName;
+
+    private (Guid Lot, string Folder) NewImport()
+    {
+        Tidy();
+        var lot = Guid.NewGuid();
+        return (lot, OwnersFolder(Folder(lot)));
+    }
+
+    private string Folder(Guid lot) => Path.Combine(Root, lot.ToString("N"));
+
+    private void Tidy()
+    {
+        if (!Directory.Exists(Root))
+        {
+            return;
+        }
+
+        foreach (var folder in Directory.GetDirectories(Root).Where(folder => Directory.GetCreationTimeUtc(folder) < time.GetUtcNow().UtcDateTime - Lies))
+        {
+            Directory.Delete(folder, recursive: true);
+        }
+    }
+
+    private static string Named(string name)
+    {
+        const int Longest = 120;
+        var last = Core.Recipes.PlainText.Seen(name[(name.LastIndexOfAny(['/', '\\']) + 1)..]);
+        return last.Length == 0 ? "a file" : last.Length > Longest ? last[..Longest] : last;
+    }
+}

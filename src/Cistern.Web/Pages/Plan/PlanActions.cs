@@ -1,0 +1,281 @@
+using System.Globalization;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+using Cistern.Web.Frame;
+using Cistern.Web.Wording;
+using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic.KeyValuePair<string, Microsoft.Extensions.Primitives.StringValues>>;
+
+namespace Cistern.Web.Pages.Plan;
+
+/// <summary>
+/// What a button of the plan page does to its steps, and what is asked backwards: the words that were sent become changes
+/// of the plan, and what came of them becomes words.
+/// </summary>
+public static class PlanActions
+{
+    /// <summary>Does what was pressed or typed into a step's form, to the plan as it stands with everything else worked in.</summary>
+    public static void Do(PlanSettings plan, Values values, FigureFormat format)
+    {
+        var parts = (values.Value("do") ?? "").Split(':');
+        var index = parts.Length > 1 && int.TryParse(parts[1], NumberStyles.None, CultureInfo.InvariantCulture, out var number) && number < plan.Recipe.Steps.Length ? number : -1;
+        string Verb() => StepWording.Of(plan.Recipe, index, format).Verb.ToLowerInvariant();
+        switch (parts[0])
+        {
+            case "remove" when index >= 0:
+                Step(plan, new PlanChange.Remove(index), $"{Verb()} taken out");
+                break;
+            case "up" when index >= 0:
+                Step(plan, new PlanChange.Move(index, -1), $"{Verb()} earlier");
+                break;
+            case "down" when index >= 0:
+                Step(plan, new PlanChange.Move(index, 1), $"{Verb()} later");
+                break;
+            case "begin" when index >= 0 && Seconds(parts) is { } atS:
+                Step(plan, new PlanChange.Begin(index, atS), $"{Verb()} at {FigureFormat.Clock(atS)}");
+                break;
+            case "end" when index >= 0 && Seconds(parts) is { } atS:
+                Step(plan, new PlanChange.End(index, atS), $"{Verb()} until {FigureFormat.Clock(atS)}");
+                break;
+            case "add" when index >= 0:
+                Add(plan, values, index);
+                break;
+            case "put":
+                Put(plan, values);
+                break;
+            case "find":
+                Find(plan, values, format);
+                break;
+            case "find-both":
+                FindBoth(plan, values);
+                break;
+            case "set" when parts.Length > 2:
+                Set(plan, parts[1], parts[2]);
+                break;
+            case "let-down":
+                Dilution(plan, values, format);
+                break;
+            default:
+                if (!StartClock(plan, values))
+                {
+                    Edit(plan, values, format);
+                }
+
+                break;
+        }
+    }
+
+    private static void Step(PlanSettings plan, PlanChange change, string words) => Told(plan, plan.Do(change, words));
+
+    /// <summary>What has to be said of a change of the steps.</summary>
+    private static PlanApplied Told(PlanSettings plan, PlanApplied applied)
+    {
+        plan.Opens = applied.Step ?? plan.Opens;
+        if (applied.Refusal == PlanRefusal.Unreadable)
+        {
+            plan.Problems.AddRange(applied.Findings.Take(1).Select(finding => $"That cannot be kept: {finding.Place}: {finding.Rule} It would say {finding.Found}."));
+        }
+
+        return applied;
+    }
+
+    private static double? Seconds(string[] parts) =>
+        parts.Length > 2 && double.TryParse(parts[2], NumberStyles.Float, CultureInfo.InvariantCulture, out var seconds) && double.IsFinite(seconds) ? Math.Clamp(seconds, -Member.LongestStepS, Member.LongestBrewS) : null;
+
+    private static void Add(PlanSettings plan, Values values, int after)
+    {
+        if (Core.Recipes.Verb.Find(values.Value("verb") ?? "") is not { } verb)
+        {
+            plan.Answer = "Choose what is to be put in.";
+            return;
+        }
+
+        PutIn(plan, new PlanChange.Add(after, verb), verb.Word);
+    }
+
+    /// <summary>A step or a gesture put in at the time that was typed.</summary>
+    private static void Put(PlanSettings plan, Values values)
+    {
+        var what = values.Value("put") ?? "";
+        var gesture = Gesture.Find(what);
+        if (gesture is null && Core.Recipes.Verb.Find(what) is null)
+        {
+            plan.Answer = "Choose what is to be put in.";
+            return;
+        }
+
+        var typed = values.Value("put.at")?.Trim() ?? "";
+        var at = TypedNumber.ReadClock(typed, 0, Member.LongestBrewS);
+        if (gesture is not { HasTime: false } && at.Value is null)
+        {
+            plan.Answer = typed.Length == 0 ? "Say when it is to be put in, like 1:00." : at.Problem;
+            return;
+        }
+
+        PutIn(plan, new PlanChange.Put(what, gesture is { HasTime: false } ? null : at.Value), what);
+    }
+
+    /// <summary>Puts something in, and says why where it was not.</summary>
+    private static void PutIn(PlanSettings plan, PlanChange change, string word) =>
+        plan.Answer = Told(plan, plan.Do(change, $"{word.Replace('-', ' ')} put in")).Refusal switch
+        {
+            PlanRefusal.NoPlace => "There is no place for that here: the coffee has to be in before the first pour, and that has to be a large one; a swirl needs a drawdown after it.",
+            PlanRefusal.NoSuchThing => "This brewer cannot do that.",
+            PlanRefusal.TooManySteps => $"A recipe has at most {RecipeReader.MostSteps} steps. Join some that are one.",
+            _ => null,
+        };
+
+    private static bool StartClock(PlanSettings plan, Values values)
+    {
+        var sent = values.Value("clock");
+        if (sent == values.Value("was.clock") || Words<ClockStart>.Find(sent) is not { } start || start == plan.Recipe.ClockStarts)
+        {
+            return false;
+        }
+
+        var applied = plan.Do(new PlanChange.StartClock(start), $"clock from {Words<ClockStart>.Of(start).Replace('-', ' ')}");
+        plan.Answer = applied.Refusal is null ? null : "That moment never comes in this plan. Put the step in that it waits for, or start the clock at another.";
+        return true;
+    }
+
+    private static void Edit(PlanSettings plan, Values values, FigureFormat format)
+    {
+        if (!int.TryParse(values.Value("s.index"), NumberStyles.None, CultureInfo.InvariantCulture, out var index) || index >= plan.Recipe.Steps.Length)
+        {
+            return;
+        }
+
+        var form = StepForm.Of(plan.Recipe, index, format, values);
+        if (form.Good && form.Changes.Count == 0)
+        {
+            return;
+        }
+
+        plan.Opens = index;
+        var applied = form.Good ? plan.Do(new PlanChange.Edit(index, form.Changes), null) : null;
+        if (applied is { Refusal: PlanRefusal.PushesOthers, Step: { } pushed, Value: { } standsS } && form.Changes.TryGetValue("at", out var at) && at is not null)
+        {
+            var wantedS = at.GetValue<double>();
+            var other = StepWording.Of(plan.Recipe, pushed, format).Verb;
+            plan.RefusedStep = form.With([Finding.Error("at", $"{other} is at {FigureFormat.Clock(standsS)}, and would be pushed.", FigureFormat.Clock(wantedS), $"Give a time up to {FigureFormat.Clock(standsS)}, or move all that comes after it too.")]);
+            plan.Answer = $"{StepWording.Of(plan.Recipe, index, format).Verb} at {FigureFormat.Clock(wantedS)} would come after {other} at {FigureFormat.Clock(standsS)}. Nothing was changed.";
+            plan.Instead = (FormattableString.Invariant($"begin:{index}:{wantedS:R}"), "Move what comes after it too");
+            return;
+        }
+
+        applied = applied is null ? null : Told(plan, applied);
+        if (applied is null || applied.Refusal == PlanRefusal.StepRefused)
+        {
+            // What is wrong with its other members is told beside what could not be typed.
+            var findings = applied?.Findings ?? StepEditing.Change(plan.Recipe, index, form.Changes).Findings;
+            plan.RefusedStep = form.With(findings);
+        }
+        else if (applied.Refusal is null)
+        {
+            var words = StepWording.Of(plan.Recipe, index, format);
+            plan.Note($"{words.Verb.ToLowerInvariant()} {words.Target}".Trim());
+        }
+    }
+
+    /// <summary>Asks for a setting that brings a figure to a value.</summary>
+    private static void Find(PlanSettings plan, Values values, FigureFormat format)
+    {
+        const string None = "This brew has no such setting, or no such figure. Choose another.";
+        if (!Enum.TryParse<Setting>(values.Value("ask.setting"), out var setting) || !Enum.TryParse<Outcome>(values.Value("ask.outcome"), out var outcome)
+            || !Enum.IsDefined(setting) || !Enum.IsDefined(outcome))
+        {
+            plan.Answer = None;
+            return;
+        }
+
+        var wanted = Asking.Read(outcome, values.Value("ask.value"), format);
+        if (wanted.Value is not { } value)
+        {
+            plan.Answer = wanted.Problem;
+            return;
+        }
+
+        var stood = Settings.Get(plan.Forecast, setting);
+        var applied = plan.Do(new PlanChange.Ask(setting, outcome, value), null);
+        if (applied.Solution is not { } solution)
+        {
+            plan.Answer = applied.Refusal == PlanRefusal.CannotGrind ? "This bag was bought ground, so the grind cannot be set. Ask for the time, the temperature or the dose." : None;
+            return;
+        }
+
+        var told = plan.Told(setting, solution.Values[setting]);
+        var gives = $"{told} gives {Asking.Told(outcome, solution.Forecast.Totals.Of(outcome) ?? 0, format)}";
+        if (applied.Refusal is null)
+        {
+            plan.Note($"{Solving.Name(setting)[4..]} {told}");
+            plan.Answer = $"{gives}.";
+        }
+        else
+        {
+            plan.Answer = $"{solution.Why} The nearest: {gives}. Nothing is changed.";
+            plan.Instead = solution.Values[setting] == stood ? null : (FormattableString.Invariant($"set:{setting}:{solution.Values[setting]:R}"), $"Take {told}");
+        }
+    }
+
+    /// <summary>Asks for a strength and a leaning at once, by the dose and one setting that draws more or less.</summary>
+    private static void FindBoth(PlanSettings plan, Values values)
+    {
+        var tds = TypedNumber.Read(values.Value("both.tds"), 0.1, 15, "% TDS");
+        var balance = TypedNumber.Read(values.Value("both.tilt"), -10, 10, "");
+        if (tds.Value is not { } tdsPercent || balance.Value is not { } leaning)
+        {
+            plan.Answer = tds.Problem ?? balance.Problem;
+            return;
+        }
+
+        var by = Enum.TryParse<Setting>(values.Value("both.by"), out var named) && Enum.IsDefined(named) ? named : Setting.PressS;
+        var applied = plan.Do(new PlanChange.AskBoth(by, tdsPercent, leaning), null);
+        if (applied.Solution is not { } solution)
+        {
+            plan.Answer = "Choose what is to extract more or less: a grind that can be set, the temperature, or the time.";
+            return;
+        }
+
+        var told = $"{plan.Told(by, solution.Values[by])} and {plan.Told(Setting.DoseG, solution.Values[Setting.DoseG])}";
+        var comes = $"{FigureFormat.Percent(solution.Forecast.Totals.FinalTdsPercent, 2)} TDS, balance {FigureFormat.Signed(solution.Forecast.Totals.FlavourBalance, 2)}";
+        plan.Note(applied.Refusal is null ? told : null);
+        plan.Answer = applied.Refusal is null ? $"{told} give {comes}." : $"{solution.Why} The nearest: {told} give {comes}. Nothing is changed.";
+    }
+
+    private static void Set(PlanSettings plan, string name, string text)
+    {
+        if (Enum.TryParse<Setting>(name, out var setting) && Enum.IsDefined(setting) && double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var value) && double.IsFinite(value)
+            && Told(plan, plan.Do(new PlanChange.Set(setting, value), null)) is { Refusal: null, Value: { } set })
+        {
+            plan.Note($"{Solving.Name(setting)[4..]} {plan.Told(setting, set)}");
+        }
+    }
+
+    /// <summary>Lets the drink down to a strength with water at the kettle's temperature.</summary>
+    private static void Dilution(PlanSettings plan, Values values, FigureFormat format)
+    {
+        var wanted = TypedNumber.Read(values.Value("let-down.tds"), 0.2, 10, "% TDS");
+        if (wanted.Value is not { } tdsPercent)
+        {
+            plan.Answer = wanted.Problem;
+            return;
+        }
+
+        var totals = plan.Forecast.Totals;
+        var applied = Told(plan, plan.Do(new PlanChange.DilutedTo(tdsPercent), null));
+        if (applied.Refusal is not null)
+        {
+            plan.Answer = $"It is {FigureFormat.Percent(totals.TdsPercent, 2)} as brewed: no stronger than that, so there is nothing to dilute.";
+        }
+        else if (applied.Value is { } waterG and > 0)
+        {
+            plan.Note($"diluted with {format.Water(waterG)}");
+            plan.Answer = $"{format.Water(waterG)} of water brings it from {FigureFormat.Percent(totals.TdsPercent, 2)} to {FigureFormat.Percent(Core.Reckoning.Dilution.TdsPercent(totals.BeverageG, totals.TdsPercent, waterG), 2)}.";
+        }
+        else
+        {
+            plan.Note("not diluted");
+        }
+    }
+}

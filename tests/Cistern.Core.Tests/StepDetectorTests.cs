@@ -1,0 +1,240 @@
+using Cistern.Core.Brewing;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
+using Cistern.Core.Readings;
+using Cistern.Core.Recipes;
+
+namespace Cistern.Core.Tests;
+
+/// <summary>What instruments say of a brew, and what hands on a simulated bench do to it.</summary>
+public sealed class StepDetectorTests
+{
+    private const double Zero = 1_700_000_000_000;
+
+    /// <summary>Every family moves on by what is seen: what has to be pressed otherwise is said in its time.</summary>
+    [Theory]
+    [InlineData("fp-bloomed", "Done 2, Begun 4, Done 4, Begun 7, Done 8")]
+    [InlineData("tp-upright-short", "Done 3, Begun 6, Done 6")]
+    [InlineData("tp-turned", "Done 2, Begun 5, Done 6")]
+    [InlineData("vd-coffee-first", "Done 3, Begun 7, Done 7")]
+    [InlineData("ld-closed", "Done 3, Done 6, Done 7")]
+    [InlineData("si-layers", "Done 6, Done 8")]
+    [InlineData("jar-spoons", "Done 1, Begun 6, Done 6")]
+    public void Every_family_is_heard(string id, string said)
+    {
+        var plan = Simulated.Plan(id);
+        var bench = new SimulatedInstruments(Performance.Of(plan, Hands.Steady, 5), 5);
+        var witnessed = StepDetector.Of(plan, Simulated.Curves(bench, Zero), Zero, startsItself: false, Zero + (1000 * bench.EndS) + 20_000);
+        Assert.Equal(said, string.Join(", ", witnessed.Said.Select(one => $"{one.Kind} {one.Step}")));
+        foreach (var one in witnessed.Said)
+        {
+            var timing = bench.Performance.Real.Timings[one.Step];
+            Assert.Equal(one.Kind == EntryKind.Begun ? timing.StartS : timing.EndS, (one.AtMs - Zero) / 1000, 2.0);
+        }
+    }
+
+    [Fact]
+    public void What_is_said_so_brings_a_brew_to_its_end_with_nobody_pressing_anything_but_start()
+    {
+        var plan = Simulated.Plan("ld-closed");
+        var bench = new SimulatedInstruments(Performance.Of(plan, Hands.Steady, 7), 7);
+        var nowMs = Zero + (1000 * bench.EndS) + 60_000;
+        var said = StepDetector.Of(plan, Simulated.Curves(bench, Zero), Zero, startsItself: false, nowMs).Said;
+        var conduct = ConductPlan.Of(plan);
+        var run = BrewRun.Replay(conduct, [new BrewEntry(Guid.NewGuid(), EntryKind.Start, conduct.Anchor, Zero), .. said.Select(one => new BrewEntry(Guid.NewGuid(), one.Kind, one.Step, one.AtMs, Seen: true))], nowMs);
+        Assert.True(run.Finished);
+        Assert.Equal(EndedBy.Seen, run.Done.Single(done => done.Index == 7).By);
+        Assert.Equal(bench.Performance.Real.Totals.FinishS, run.EndS, 2.5);
+    }
+
+    [Fact]
+    public void The_clock_starts_with_the_first_gram_only_where_it_may()
+    {
+        var plan = Simulated.Plan("fp-bloomed");
+        var bench = new SimulatedInstruments(Performance.Of(plan, Hands.Steady, 5), 5);
+        var curves = Simulated.Curves(bench, Zero, toS: 20);
+        Assert.Empty(StepDetector.Of(plan, curves, null, startsItself: false, Zero + 20_000).Said);
+        var started = StepDetector.Of(plan, curves, null, startsItself: true, Zero + 20_000).Said[0];
+        Assert.Equal((EntryKind.Start, 2), (started.Kind, started.Step));
+        Assert.Equal(Zero, started.AtMs, 700.0);
+    }
+
+    [Fact]
+    public void Weights_water_and_flame_are_told_as_they_were_shown()
+    {
+        var plan = Simulated.Plan("fp-bloomed");
+        var bench = new SimulatedInstruments(Performance.Of(plan, Hands.Steady with { PouredOverG = 30, DoseOverG = 2, WaterCoolerK = 6 }, 5), 5);
+        var witnessed = StepDetector.Of(plan, Simulated.Curves(bench, Zero), Zero, startsItself: false, Zero + 400_000);
+        Assert.Equal(((Step.Pour)bench.Performance.Real.Recipe.Steps[4]).ToG, witnessed.PouredG[4], 2.0);
+        Assert.Equal(29, witnessed.DoseG!.Value, 0.6);
+        Assert.Equal(89, witnessed.WaterC!.Value, 1.0);
+        Assert.Null(witnessed.FlameW);
+        var siphon = Simulated.Plan("si-layers");
+        var burner = new SimulatedInstruments(Performance.Of(siphon, Hands.Steady with { FlameShare = 0.6 }, 5), 5);
+        Assert.Equal(0.6 * ForecastModel.UsualFlameW, StepDetector.Of(siphon, Simulated.Curves(burner, Zero), Zero, startsItself: false, Zero + 100_000).FlameW!.Value, 15.0);
+    }
+
+    [Fact]
+    public void A_stir_that_never_shook_the_scale_was_not_done_and_one_that_may_come_is_not_told()
+    {
+        var plan = Simulated.Plan("vd-coffee-first");
+        Witnessed Of(Hands hands, double toS)
+        {
+            var bench = new SimulatedInstruments(Performance.Of(plan, hands, 5), 5);
+            return StepDetector.Of(plan, Simulated.Curves(bench, Zero, toS), Zero, startsItself: false, Zero + (1000 * toS));
+        }
+
+        Assert.Empty(Of(Hands.Steady, 300).Unstirred);
+        Assert.Contains(5, Of(Hands.Steady with { ForgetsStir = true }, 300).Unstirred);
+        Assert.Empty(Of(Hands.Steady with { ForgetsStir = true }, 36).Unstirred);
+    }
+
+    /// <summary>Coffee that goes in just before it, and the vessel that is taken off just after, are no stirring; and are none forgotten either.</summary>
+    [Theory]
+    [InlineData("vd-water-first", 5)]
+    [InlineData("vd-coffee-first", 5)]
+    [InlineData("vd-two-pours", 0)]
+    [InlineData("tp-short-bypass", 0)]
+    [InlineData("fp-water-first", 0)]
+    public void Stirs_are_told_from_what_is_done_around_them(string id, int leastNoticed)
+    {
+        var plan = Simulated.Plan(id);
+        var noticed = 0;
+        for (var seed = 1; seed <= 12; seed++)
+        {
+            foreach (var forgets in (bool[])[false, true])
+            {
+                var bench = new SimulatedInstruments(Performance.Of(plan, Hands.Steady with { ForgetsStir = forgets }, seed), seed);
+                var unstirred = StepDetector.Of(plan, Simulated.Curves(bench, Zero), Zero, startsItself: false, Zero + (1000 * bench.EndS) + 20_000).Unstirred;
+                Assert.False(!forgets && !unstirred.IsEmpty, $"seed {seed}: stirred, and told not to be");
+                noticed += unstirred.IsEmpty ? 0 : 1;
+            }
+        }
+
+        Assert.InRange(noticed, leastNoticed, 12);
+    }
+
+    [Fact]
+    public void The_same_seed_brews_and_reads_the_same_and_another_does_not()
+    {
+        List<WeightPoint> Curve(int seed) => Simulated.Weight(new SimulatedInstruments(Performance.Of(Simulated.Plan("vd-coffee-first"), Hands.Steady, seed), seed));
+        Assert.Equal(Curve(4), Curve(4));
+        Assert.NotEqual(Curve(4), Curve(5));
+    }
+
+    [Theory]
+    [InlineData("late")]
+    [InlineData("early")]
+    [InlineData("over")]
+    [InlineData("under")]
+    [InlineData("dose")]
+    [InlineData("no-stir")]
+    [InlineData("cool")]
+    [InlineData("hard")]
+    public void Hands_that_err_do_what_they_are_told_to(string word)
+    {
+        var plan = Simulated.Plan(word == "hard" ? "tp-upright-short" : "vd-coffee-first");
+        var good = Performance.Of(plan, Hands.Steady, 9).Real;
+        var bad = Performance.Of(plan, HandsChoice.Find(word)!.Hands, 9).Real;
+        var steepEnd = Acts.SteepEndIndex(plan.Recipe);
+        var (what, wanted) = word switch
+        {
+            "late" => (bad.Timings[steepEnd].StartS - good.Timings[steepEnd].StartS, 40.0),
+            "early" => (bad.Timings[steepEnd].StartS - good.Timings[steepEnd].StartS, -25.0),
+            "over" => (bad.Recipe.WaterG - good.Recipe.WaterG, 30.0),
+            "under" => (bad.Recipe.WaterG - good.Recipe.WaterG, -30.0),
+            "dose" => (bad.Recipe.Coffee.DoseG - good.Recipe.Coffee.DoseG, 3.0),
+            "no-stir" => (bad.Recipe.Steps.Count(step => step is Step.Stirring), 0.0),
+            "cool" => (bad.Recipe.Water.TemperatureC - good.Recipe.Water.TemperatureC, -8.0),
+            _ => (bad.Timings[steepEnd].LengthS / good.Timings[steepEnd].LengthS, 0.5),
+        };
+        // One pair of hands: what comes before takes its time, whatever is meant.
+        Assert.Equal(wanted, what, word == "early" ? 6 : 0.01);
+        Assert.Equal(good.Timings.Length, bad.Timings.Length);
+    }
+
+    /// <summary>What is made ready has been when it is switched on; the rest waits for the start, and nothing is told twice once it was taken.</summary>
+    [Fact]
+    public void A_bench_is_played_in_the_time_of_its_brew()
+    {
+        var bench = new SimulatedInstruments(Performance.Of(Simulated.Plan("fp-bloomed"), Hands.Steady, 5), 5);
+        var player = new SimulationPlayer(bench, Zero);
+        var (ready, toS) = player.Since(Zero + 60_000, null, startsItself: false);
+        Assert.Equal(SimulationPlayer.ReadyS, toS);
+        Assert.All(ready, reading => Assert.InRange(reading.AtMs, Zero + (1000 * (bench.BeginS - SimulationPlayer.ReadyS)), Zero));
+        Assert.Equal(ready, player.Since(Zero + 60_000, null, startsItself: false).Readings);
+        player.Told(toS);
+        Assert.Empty(player.Since(Zero + 60_000, null, startsItself: false).Readings);
+        var (poured, untilS) = player.Since(Zero + 70_000, Zero + 60_000, startsItself: false);
+        Assert.Equal(10, untilS);
+        Assert.InRange(poured[0].AtMs, Zero + 58_500, Zero + 58_900);
+        Assert.Equal(Zero + 70_000, poured[^1].AtMs, 250.0);
+        // One whose clock starts with what is seen goes on by itself.
+        Assert.Equal(5 + SimulationPlayer.ReadyS, new SimulationPlayer(bench, Zero).Since(Zero + 5_000, null, startsItself: true).ToS);
+        Assert.False(player.IsOver);
+        player.Told(bench.EndS);
+        Assert.True(player.IsOver);
+    }
+
+    [Fact]
+    public void Every_pair_of_hands_can_be_chosen_by_a_word_of_its_own()
+    {
+        Assert.Equal(HandsChoice.All.Length, HandsChoice.All.Select(choice => choice.Word).Distinct().Count());
+        Assert.All(HandsChoice.All, choice => Assert.Same(choice, HandsChoice.Find(choice.Word)));
+        Assert.Null(HandsChoice.Find("three"));
+    }
+
+    [Fact]
+    public void A_scale_shows_the_load_with_its_tares_and_no_more_than_it_can()
+    {
+        var performance = Performance.Of(Simulated.Plan("tp-upright-short"), Hands.Steady with { PressesOnScale = true }, 3);
+        var bench = new SimulatedInstruments(performance, 3, new InstrumentQuality { NoiseG = 0, DriftGPerMin = 0, BumpsPerMin = 0 });
+        // After the first pour, since the tare before it: the water.
+        Assert.Equal(((Step.Pour)performance.Real.Recipe.Steps[3]).ToG, bench.DisplayG(16), 4.0);
+        Assert.Equal(new InstrumentQuality().MostG, Simulated.Weight(bench).Max(point => point.G));
+        Assert.Equal(SightingKind.PressEnded, WeightAnalyzer.Of(performance.Plan.Recipe, Simulated.Weight(bench), double.PositiveInfinity).Last(one => one.Kind is SightingKind.PressBegun or SightingKind.PressEnded).Kind);
+    }
+
+    [Fact]
+    public void Instruments_tell_what_a_clock_cannot_of_a_brew_that_goes_otherwise()
+    {
+        var plan = Simulated.Plan("vd-coffee-first");
+        var run = BrewRun.Replay(ConductPlan.Of(plan), [new BrewEntry(Guid.NewGuid(), EntryKind.Start, 3, Zero)], Zero + 100_000);
+        Deviation? Of(Actuals actuals) => Deviations.Of(plan, run, actuals, 100).Select(deviation => (Deviation?)deviation).SingleOrDefault();
+        Assert.Null(Of(new Actuals { WaterC = 94.1 }));
+        Assert.Equal(new Deviation(DeviationKind.WaterCool, 3, 6), Of(new Actuals { WaterC = 90 }));
+        Assert.Equal(new Deviation(DeviationKind.WaterHot, 3, 2), Of(new Actuals { WaterC = 98 }));
+        Assert.Equal(new Deviation(DeviationKind.StirForgotten, 6, 2), Of(new Actuals { Unstirred = [6] }));
+    }
+
+    [Fact]
+    public void A_weak_flame_is_told_before_the_coffee_goes_in_and_no_longer_when_it_is_away()
+    {
+        var plan = Simulated.Plan("si-layers");
+        var start = new BrewEntry(Guid.NewGuid(), EntryKind.Start, 4, Zero);
+        Deviation[] Of(double flameW, params BrewEntry[] more) => [.. Deviations.Of(plan, BrewRun.Replay(ConductPlan.Of(plan), [start, .. more], Zero + 40_000), new Actuals { FlameW = flameW }, 40).Where(deviation => deviation.Kind == DeviationKind.FlameWeak)];
+        var sparesW = plan.Totals.FlameMarginW!.Value;
+        Assert.Empty(Of(ForecastModel.UsualFlameW - sparesW + Deviations.LeastSpareW + 1));
+        Assert.Equal(9, Of(ForecastModel.UsualFlameW - sparesW + Deviations.LeastSpareW - 9).Single().Amount, 6);
+        Assert.Empty(Of(60, new BrewEntry(Guid.NewGuid(), EntryKind.Done, 6, Zero + 30_000)));
+    }
+
+    [Fact]
+    public void What_instruments_told_stands_in_the_brew_as_it_was_done()
+    {
+        var plan = Simulated.Plan("si-layers");
+        var run = BrewRun.Replay(ConductPlan.Of(plan), [], Zero);
+        var done = AsBrewed.Of(plan.Recipe, run, new Actuals { FlameW = 140, Unstirred = [5] });
+        Assert.Equal(140, done.Steps.OfType<Step.LightBurner>().Single().FlameW);
+        Assert.Equal(plan.Recipe.Steps[5].OverS, Assert.IsType<Step.Wait>(done.Steps[5]).ForS);
+        Assert.Contains(plan.Again(done).Events, one => one.Kind == BrewEventKind.WaterFallsBack);
+    }
+
+    [Fact]
+    public void How_far_a_cup_is_off_is_nothing_for_its_own_plan()
+    {
+        var plan = Simulated.Plan("vd-coffee-first");
+        Assert.Equal(0, Correction.MissOf(plan.Totals, plan.Totals));
+        Assert.True(Correction.MissOf(Performance.Of(plan, Hands.Steady with { DoseOverG = 4 }, 2).Real.Totals, plan.Totals) > 1);
+    }
+}
