@@ -22,14 +22,14 @@ public sealed class LogIndex(TimeProvider time) : IDisposable
     private long seq;
 
     /// <summary>The log as it stands in the file now.</summary>
-    /// <param name="db">The data.</param>
+    /// <param name="rows">The rows of the file.</param>
     /// <param name="ct">Stops it.</param>
-    public async Task<LogShelf> NowAsync(CisternDb db, CancellationToken ct)
+    public async Task<LogShelf> NowAsync(IQueryable<LogRow> rows, CancellationToken ct)
     {
         await one.WaitAsync(ct);
         try
         {
-            await CatchUpAsync(db, ct);
+            await CatchUpAsync(rows, ct);
             return shelf;
         }
         finally
@@ -41,7 +41,7 @@ public sealed class LogIndex(TimeProvider time) : IDisposable
     /// <inheritdoc/>
     public void Dispose() => one.Dispose();
 
-    private async Task CatchUpAsync(CisternDb db, CancellationToken ct)
+    private async Task CatchUpAsync(IQueryable<LogRow> rows, CancellationToken ct)
     {
         if (!time.LocalTimeZone.Equals(shelf.Zone))
         {
@@ -53,7 +53,7 @@ public sealed class LogIndex(TimeProvider time) : IDisposable
         var zone = shelf.Zone;
         var changed = new Dictionary<int, CodedRow>();
         var newest = seq;
-        await foreach (var row in db.LogRows.AsNoTracking().Where(row => row.Seq > seq).OrderBy(row => row.Seq).AsAsyncEnumerable().WithCancellation(ct))
+        await foreach (var row in rows.Where(row => row.Seq > seq).OrderBy(row => row.Seq).AsAsyncEnumerable().WithCancellation(ct))
         {
             (row.Name, row.RecipeId, row.Coffee, row.Family, row.Vessel) = (Once(row.Name), Once(row.RecipeId), Once(row.Coffee), Once(row.Family), Once(row.Vessel));
             (row.Grinder, row.Barista, row.Place) = (Once(row.Grinder), Once(row.Barista), Once(row.Place));

@@ -29,7 +29,7 @@ public sealed class LogStore(CisternDb db, LogIndex index, TimeProvider time)
         await db.Database.OpenConnectionAsync(ct);
         try
         {
-            return (await index.NowAsync(db, ct)).Find(query, await MatchingAsync((SqliteConnection)db.Database.GetDbConnection(), query, ct));
+            return (await index.NowAsync(db.LogRows.AsNoTracking(), ct)).Find(query, await MatchingAsync((SqliteConnection)db.Database.GetDbConnection(), query, ct));
         }
         finally
         {
