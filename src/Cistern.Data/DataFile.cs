@@ -34,9 +34,7 @@ public sealed class DataFile : IDisposable
     }
 
     /// <summary>The schema of this version: every migration, oldest first.</summary>
-    /// <remarks>As new files record it: to look for migrations at each start would load every type there is.</remarks>
-    public static IReadOnlyList<string> Schema { get; } =
-        [.. NewFile().Split('\n').Where(line => line.StartsWith("INSERT INTO \"__EFMigrationsHistory\"", StringComparison.Ordinal)).Select(line => line.Split('\'')[1])];
+    public static IReadOnlyList<string> Schema { get; } = Migrations();
 
     /// <summary>Where it lies, every link followed.</summary>
     public string Path { get; }
@@ -358,7 +356,7 @@ public sealed class DataFile : IDisposable
         await MakeAsync(
             async db =>
             {
-                await db.Database.ExecuteSqlRawAsync(NewFile(), ct);
+                await db.Database.MigrateAsync(ct);
                 await db.Database.ExecuteSqlRawAsync(string.Create(CultureInfo.InvariantCulture, $"PRAGMA application_id={mark}"), ct);
                 if (fill is not null)
                 {
@@ -413,12 +411,10 @@ public sealed class DataFile : IDisposable
         Disk.Replace(Building, Path);
     }
 
-    /// <summary>What all migrations come to, as SQL: a new file need not live through the years of an old one.</summary>
-    internal static string NewFile()
+    private static string[] Migrations()
     {
-        using var stream = typeof(DataFile).Assembly.GetManifestResourceStream("new-file.sql")!;
-        using var reader = new StreamReader(stream);
-        return reader.ReadToEnd();
+        using var db = ContextOn("schema.db");
+        return [.. db.Database.GetMigrations()];
     }
 
     private async Task MakeAsync(Func<CisternDb, Task> make, CancellationToken ct)

@@ -1,4 +1,5 @@
 using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Data;
 
@@ -15,9 +16,8 @@ public static class SchemaCheck
     {
         using var connection = new SqliteConnection("Data Source=:memory:");
         connection.Open();
-        using var command = connection.CreateCommand();
-        command.CommandText = DataFile.NewFile();
-        command.ExecuteNonQuery();
+        using var db = new CisternDb(new DbContextOptionsBuilder<CisternDb>().UseSqlite(connection).Options);
+        db.Database.Migrate();
         return (Read(connection, Columns), Read(connection, Runs));
     });
 

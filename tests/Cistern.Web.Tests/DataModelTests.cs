@@ -26,38 +26,6 @@ public sealed class DataModelTests
         Assert.False(db.Database.HasPendingModelChanges(), "in src/Cistern.Data: dotnet ef migrations add NAME -o Migrations");
     }
 
-    [Fact]
-    public void Every_migration_is_written_down_in_the_schema()
-    {
-        using var db = new DesignTimeDb().CreateDbContext([]);
-        Assert.Equal(db.Database.GetMigrations(), DataFile.Schema);
-    }
-
-    /// <summary>A new file is not migrated but made at once; it is what the migrations come to, to the letter.</summary>
-    [Fact]
-    public async Task A_new_file_is_what_all_migrations_come_to()
-    {
-        var (migrated, made) = (Path.Combine(App.Folder(), "migrated.db"), Path.Combine(App.Folder(), "made.db"));
-        await using (var db = DataFile.ContextOn(migrated))
-        {
-            await File.WriteAllBytesAsync(migrated, [], TestContext.Current.CancellationToken);
-            await db.Database.MigrateAsync(TestContext.Current.CancellationToken);
-        }
-
-        if (Environment.GetEnvironmentVariable("CISTERN_RENEW") == "1")
-        {
-            await File.WriteAllTextAsync(Path.Combine(AppContext.BaseDirectory, "../../../../../src/Cistern.Data/Migrations/new-file.sql"), DataSql.AsSql(migrated), TestContext.Current.CancellationToken);
-            return;
-        }
-
-        using (var file = DataFile.Take(made))
-        {
-            await file.PrepareAsync(demo: false, ct: TestContext.Current.CancellationToken);
-        }
-
-        Assert.Equal(DataSql.AsSql(migrated), DataSql.AsSql(made));
-    }
-
     /// <summary>All that decides what is asked of the file, and what is made of its answers.</summary>
     private static List<string> Told(IModel model)
     {
