@@ -1,0 +1,47 @@
+using Microsoft.CodeAnalysis;
+using Microsoft.CodeAnalysis.CSharp;
+
+namespace Cistern.Core.Tests;
+
+/// <summary>One word for one thing (docs/glossary.md): words that were given up do not come back as identifiers. Strings may hold them: files and addresses keep theirs.</summary>
+public sealed class GlossaryTests
+{
+    private static readonly string[] Retired = ["Mill", "Mills", "Tide", "Tides", "Foretold", "Tilt", "Harsh", "School", "Slack", "Nudge", "Nudges", "Descent", "Witness", "Ears", "Charge", "Rescue"];
+
+    /// <summary>Words of files that an enum's members are, and a verb of the hands: a bulb is charged with water.</summary>
+    private static readonly string[] Kept = ["ChargeBulb", "FitScope.Mill", "RecordedEventKind.Rescue"];
+
+    [Fact]
+    public void A_retired_word_is_an_identifier_only_where_a_file_has_it()
+    {
+        var source = Path.Combine(AppContext.BaseDirectory, "../../../../../src");
+        var found = Directory.GetFiles(source, "*.cs", SearchOption.AllDirectories)
+            .Where(path => !new[] { "/obj/", "/bin/", "/Migrations/", "/Compiled/" }.Any(path.Contains))
+            .SelectMany(path => CSharpSyntaxTree.ParseText(File.ReadAllText(path)).GetRoot().DescendantTokens().Where(token => token.IsKind(SyntaxKind.IdentifierToken)))
+            .Where(token => Parts(token.ValueText).Any(part => Retired.Contains(part, StringComparer.OrdinalIgnoreCase)))
+            .Select(token => Name(token)).Distinct().Order(StringComparer.Ordinal);
+        Assert.Equal(Kept, found);
+    }
+
+    /// <summary>A member of a kept enum with its type, where it is declared or asked for.</summary>
+    private static string Name(SyntaxToken token) => token.Parent switch
+    {
+        Microsoft.CodeAnalysis.CSharp.Syntax.EnumMemberDeclarationSyntax { Parent: Microsoft.CodeAnalysis.CSharp.Syntax.EnumDeclarationSyntax type } => $"{type.Identifier.ValueText}.{token.ValueText}",
+        { Parent: Microsoft.CodeAnalysis.CSharp.Syntax.MemberAccessExpressionSyntax access } when access.Name.Identifier == token => $"{access.Expression.ToString().Split('.')[^1]}.{token.ValueText}",
+        _ => token.ValueText,
+    };
+
+    /// <summary>The words of a name: of <c>grinderSetting</c>, grinder and Setting.</summary>
+    private static IEnumerable<string> Parts(string name)
+    {
+        var from = 0;
+        for (var i = 1; i <= name.Length; i++)
+        {
+            if (i == name.Length || (char.IsUpper(name[i]) && !char.IsUpper(name[i - 1])))
+            {
+                yield return name[from..i];
+                from = i;
+            }
+        }
+    }
+}
