@@ -236,7 +236,7 @@ public static class Setup
             await scope.ServiceProvider.GetRequiredService<LogStore>().WarmAsync(CancellationToken.None);
             if (await scope.ServiceProvider.GetRequiredService<ImportStore>().UndoCutOffAsync(CancellationToken.None) is > 0 and var cut)
             {
-                Log.Warning("{Count} imports that the end of the server had cut off were undone.", cut);
+                Log.Warning("Undid {Count} imports that were cut off when the server stopped.", cut);
             }
 
             // Brews of earlier versions get their facts when nobody waits for them.
@@ -246,7 +246,7 @@ public static class Setup
         }
         catch (Exception error) when (error is Microsoft.Data.Sqlite.SqliteException or IOException or ObjectDisposedException)
         {
-            Log.Warning(error, "Plans that were only tried could not be tidied away.");
+            Log.Warning(error, "Unhandled exception while tidying the data after the start.");
         }
     }
 }

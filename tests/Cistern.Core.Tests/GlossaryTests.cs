@@ -8,19 +8,19 @@ public sealed class GlossaryTests
 {
     private static readonly string[] Retired = ["Mill", "Mills", "Tide", "Tides", "Foretold", "Tilt", "Harsh", "School", "Slack", "Nudge", "Nudges", "Descent", "Witness", "Ears", "Charge", "Rescue"];
 
-    /// <summary>Words of files that an enum's members are, and a verb of the hands: a bulb is charged with water.</summary>
-    private static readonly string[] Kept = ["ChargeBulb", "FitScope.Mill", "RecordedEventKind.Rescue"];
+    /// <summary>Members that are words of files, a handler that is an address, and a verb of the hands: a bulb is charged with water.</summary>
+    private static readonly string[] Kept = ["Chore.ChargeBulb", "FitScope.Mill", "OnGetTideAsync", "RecordedEventKind.Rescue"];
 
     [Fact]
     public void A_retired_word_is_an_identifier_only_where_a_file_has_it()
     {
-        var source = Path.Combine(AppContext.BaseDirectory, "../../../../../src");
+        var source = Path.GetFullPath(Path.Combine(AppContext.BaseDirectory, "../../../../../src"));
         var found = Directory.GetFiles(source, "*.cs", SearchOption.AllDirectories)
             .Where(path => !new[] { "/obj/", "/bin/", "/Migrations/", "/Compiled/" }.Any(path.Contains))
             .SelectMany(path => CSharpSyntaxTree.ParseText(File.ReadAllText(path)).GetRoot().DescendantTokens().Where(token => token.IsKind(SyntaxKind.IdentifierToken)))
             .Where(token => Parts(token.ValueText).Any(part => Retired.Contains(part, StringComparer.OrdinalIgnoreCase)))
             .Select(token => Name(token)).Distinct().Order(StringComparer.Ordinal);
-        Assert.Equal(Kept, found);
+        Assert.Equal(string.Join(" ", Kept), string.Join(" ", found));
     }
 
     /// <summary>A member of a kept enum with its type, where it is declared or asked for.</summary>

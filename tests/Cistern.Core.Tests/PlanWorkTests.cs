@@ -279,6 +279,46 @@ public sealed class PlanWorkTests
         Assert.Same(Press, planned.Recipe);
     }
 
+    [Fact]
+    public void A_steep_that_cannot_end_so_early_tells_what_could_be_shorter_and_then_does()
+    {
+        var work = Of(RecipeLibrary.Find("si-whirl")!);
+        var refused = work.Apply(new PlanChange.Release(55));
+        Assert.Equal((PlanRefusal.ReleaseTooEarly, work.Plan), (refused.Refusal, refused.Plan));
+        Assert.IsType<Step.Stir>(work.Recipe.Steps[refused.Step!.Value]);
+        var shorter = Do(work, new PlanChange.Release(55, Shorten: true));
+        Assert.Equal(55, Settings.Get(shorter.Forecast, Setting.SteepEndS)!.Value, 0.6);
+        Assert.Equal(refused.LengthS, shorter.Recipe.Steps[refused.Step.Value].OverS);
+        // Nothing has so many seconds to give.
+        Assert.Equal((PlanRefusal.ReleaseTooEarly, null), (work.Apply(new PlanChange.Release(1, Shorten: true)).Refusal, work.Apply(new PlanChange.Release(1)).LengthS));
+    }
+
+    [Theory]
+    [InlineData("tp-upright-short", "stir", 60)]
+    [InlineData("ld-float", "stir", 150)]
+    [InlineData("vd-coffee-first", "make-well", 20)]
+    public void What_can_do_nothing_by_then_is_refused_and_goes_in_where_it_can(string id, string verb, double atS)
+    {
+        var work = Of(RecipeLibrary.Find(id)!);
+        var refused = work.Apply(new PlanChange.Put(verb, atS));
+        Assert.Equal((PlanRefusal.NothingLeft, work.Plan), (refused.Refusal, refused.Plan));
+        var put = Do(work, new PlanChange.Put(verb, refused.Value));
+        Assert.Equal(work.Recipe.Steps.Length + 1, put.Recipe.Steps.Length);
+        Assert.Empty(RecipeChecker.Senseless(put.Recipe));
+        // Before the clock runs a well is before the water.
+        Assert.True(verb != "make-well" || put.Recipe.Steps.IndexOf(put.Recipe.Steps.OfType<Step.MakeWell>().Single()) < put.Recipe.Steps.IndexOf(put.Recipe.Steps.OfType<Step.Pour>().First()));
+    }
+
+    [Fact]
+    public void An_order_that_makes_no_sense_is_a_finding()
+    {
+        var recipe = RecipeLibrary.Find("tp-upright-short")!;
+        var after = recipe with { Steps = recipe.Steps.Add(new Step.Stir()).Add(new Step.LevelBed()) };
+        var found = RecipeChecker.Check(after).Where(finding => finding.Severity == Severity.Warning).Select(finding => (finding.Place, finding.Found));
+        Assert.Equal([($"steps[{recipe.Steps.Length}]", "stir"), ($"steps[{recipe.Steps.Length + 1}]", "level-bed")], found);
+        Assert.All(RecipeLibrary.All, one => Assert.Empty(RecipeChecker.Senseless(one)));
+    }
+
     private PlanWork Of(Recipe recipe) => new(Plan.Of(recipe), shelf, ForecastModel.Published);
 
     private static PlanWork Do(PlanWork work, PlanChange change)

@@ -56,6 +56,15 @@ public sealed class SpokenUnitsTests
     public void A_time_is_read_as_it_is_said(string typed, double seconds) => Assert.Equal(seconds, TypedNumber.ReadClock(typed, 0, 1e5).Value);
 
     [Theory]
+    [InlineData("-0:05")]
+    [InlineData("−0:05")]
+    public void A_minus_is_before_the_clock_and_not_passed_over(string typed)
+    {
+        Assert.Equal(-5, TypedNumber.ReadClock(typed, -60, 1e5).Value);
+        Assert.NotNull(TypedNumber.ReadClock(typed, 0, 1e5).Problem);
+    }
+
+    [Theory]
     [InlineData("30 s 2 min")]
     [InlineData("2 min 3 min")]
     [InlineData("2 cups")]

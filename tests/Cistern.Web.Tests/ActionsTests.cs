@@ -45,7 +45,7 @@ public sealed class ActionsTests(App app) : IClassFixture<App>
         await Act("a beginning", ("do", Text("begin", begins, forecast.Timings[begins].StartS + 6)));
         await Act("another time", ("do", ends > 0 ? Text("end", ends, forecast.Timings[ends].EndS + 37) : Text("begin", begins, forecast.Timings[begins].StartS + 25)));
         var put = StepEditing.VerbsFor(recipe.Brewer.Family).First(verb => verb.Word is "stir" or "swirl").Word;
-        await Act("a step", ("put", put), ("put.at", Text(Math.Round(0.5 * forecast.Totals.FinishS), "0")), ("do", "put"));
+        await Act("a step", ("put", put), ("put.at", Text(Math.Round(Math.Min(0.5 * forecast.Totals.FinishS, Core.Planning.Settings.Get(forecast, Core.Planning.Setting.SteepEndS)!.Value - 10)), "0")), ("do", "put"));
         if (!recipe.Steps.Any(step => step is Step.Ice or Step.Dilute))
         {
             await Act("a let-down", ("let-down.tds", Text(double.Parse(page.QuerySelector(".figures .figure")!.TextContent, CultureInfo.InvariantCulture) - 0.1, "0.00")), ("do", "let-down"));

@@ -358,6 +358,31 @@ public sealed class PlanMendTests : IClassFixture<App>
         }
     }
 
+    [Fact]
+    public async Task What_cannot_be_as_asked_says_why_and_its_remedy_is_taken()
+    {
+        await using var own = new App();
+        var browser = own.Browser();
+        var whirl = await App.GetAsync(browser, "/plan/si-whirl");
+        var early = await ChangeAsync(browser, whirl, ("release", "0:55"));
+        Assert.Equal("0:55", Value(early, "release"));
+        Assert.Equal(Steps(whirl), Steps(early));
+        Assert.Contains("Let the step \"stir\" take", early.QuerySelector("#answer button")!.TextContent, StringComparison.Ordinal);
+        var shorter = await ChangeAsync(browser, early, ("do", early.QuerySelector("#answer button")!.GetAttribute("value")!));
+        Assert.Equal("0:55", Value(shorter, "release"));
+        Assert.Contains(Steps(shorter), step => step.StartsWith("0:55 Take the flame away", StringComparison.Ordinal));
+
+        var press = await App.GetAsync(browser, "/plan/tp-upright-short");
+        var late = await ChangeAsync(browser, press, ("put", "stir"), ("put.at", "1:00"), ("do", "put"));
+        Assert.Contains("The brewer is empty by then", late.QuerySelector("#answer")!.TextContent, StringComparison.Ordinal);
+        Assert.Equal(Steps(press), Steps(late));
+        var put = await ChangeAsync(browser, late, ("do", late.QuerySelector("#answer button")!.GetAttribute("value")!));
+        Assert.Equal(Steps(press).Count + 1, Steps(put).Count);
+
+        var minus = await ChangeAsync(browser, await App.GetAsync(browser, "/plan/vd-coffee-first"), ("put", "make-well"), ("put.at", "-0:05"), ("do", "put"));
+        Assert.True(Steps(minus).FindIndex(step => step.Contains("Make a well", StringComparison.Ordinal)) < Steps(minus).FindIndex(step => step.Contains("Pour", StringComparison.Ordinal)));
+    }
+
     /// <summary>Said once, and plan, card, brew and the running page speak of spoons, marks and seconds off the boil.</summary>
     [Fact]
     public async Task Without_scale_thermometer_and_mill_everything_is_told_by_what_is_at_hand()

@@ -107,7 +107,8 @@ internal static class Adjustments
     {
         Adjustment.Dilution => now.Recipe with { Steps = now.Recipe.Steps.Replace(Dilution(now.Recipe)!, Dilution(now.Recipe)! with { WaterG = value }) },
         Adjustment.Batch => Scaling.To(now.Recipe, new Batch(value, value / now.Recipe.Coffee.DoseG * now.Recipe.WaterG)),
-        Adjustment.Release => Settings.With(now with { Recipe = WithStirUntil(now, value) }, Setting.SteepEndS, value),
+        // What is stirred until the end of the steep is stirred no longer than that.
+        Adjustment.Release when Settings.Shortened(now, value) is { } shorter && now.Recipe.Steps[shorter.Index] is Step.Stir { Continuous: true } => shorter.Recipe,
         _ => Settings.With(now, SettingOf(adjustment), value),
     };
 
@@ -211,14 +212,6 @@ internal static class Adjustments
         }
 
         return at;
-    }
-
-    /// <summary>The recipe with what is stirred until the release stirred no longer than that.</summary>
-    private static Recipe WithStirUntil(Forecast now, double untilS)
-    {
-        var (recipe, before) = (now.Recipe, Acts.SteepEndIndex(now.Recipe) - 1);
-        return before >= 0 && recipe.Steps[before] is Step.Stir { Continuous: true } stir && now.Timings[before].StartS + stir.OverS > untilS && untilS > now.Timings[before].StartS
-            ? recipe with { Steps = recipe.Steps.SetItem(before, stir with { OverS = untilS - now.Timings[before].StartS }) } : recipe;
     }
 
     private static Step.Dilute? Dilution(Recipe recipe) => recipe.Steps.OfType<Step.Dilute>().LastOrDefault();

@@ -31,7 +31,9 @@ public abstract record PlanChange
     public sealed record GrindTo(double Setting) : PlanChange;
 
     /// <summary>When the release begins, s on the clock; what leads to it and comes after goes with it.</summary>
-    public sealed record Release(double AtS) : PlanChange;
+    /// <param name="AtS">When.</param>
+    /// <param name="Shorten">Whether what stands in the way of it may be made shorter.</param>
+    public sealed record Release(double AtS, bool Shorten = false) : PlanChange;
 
     /// <summary>What the brew is meant to come to.</summary>
     /// <param name="Member">The target's member, by the file's name: <c>tdsPercent</c>, <c>flavour balance</c>, <c>extractionYieldPercent</c>, <c>finishS</c>.</param>
@@ -123,6 +125,9 @@ public enum PlanRefusal
     /// <summary>There is no place for the gesture in this plan, or it has it already.</summary>
     NoPlace,
 
+    /// <summary>There is nothing left to do it to by then: the value tells until when there is, s on the clock; the step, what empties the brewer.</summary>
+    NothingLeft,
+
     /// <summary>The grind cannot be set: the bag was bought ground, or the grinder has no setting that can be computed.</summary>
     CannotGrind,
 
@@ -149,8 +154,11 @@ public sealed record PlanApplied(Plan Plan)
     /// <summary>The answer to a question asked backwards.</summary>
     public Solution? Solution { get; init; }
 
-    /// <summary>The step that it concerns afterwards.</summary>
+    /// <summary>The step that it concerns afterwards; of a release that cannot come so early, the one that could be shorter.</summary>
     public int? Step { get; init; }
+
+    /// <summary>How long that step would have to be, s.</summary>
+    public double? LengthS { get; init; }
 
     /// <summary>What is wrong with a step.</summary>
     public IReadOnlyList<Finding> Findings { get; init; } = [];

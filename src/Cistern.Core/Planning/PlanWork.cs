@@ -99,7 +99,7 @@ public sealed class PlanWork
         PlanChange.Hold hold => Hold(hold.Quantity, hold.Value),
         PlanChange.Heat heat => Recharge(Plan with { Base = Settings.WithTemperature(Plan.Base, heat.TemperatureC) }),
         PlanChange.GrindTo grind => Grind(grind.Setting),
-        PlanChange.Release steepEnd => Release(steepEnd.AtS),
+        PlanChange.Release steepEnd => Release(steepEnd.AtS, steepEnd.Shorten),
         PlanChange.Mean mean => Meant(mean),
         PlanChange.MeanWord said => Meant(TargetWords.Of(said.Word, Forecast.Totals)),
         PlanChange.NoTarget => Recharge(Plan with { Base = Plan.Base with { Target = null } }),
@@ -318,7 +318,7 @@ public sealed class PlanWork
         return Recharge(Plan with { Base = Plan.Base with { Target = changed } });
     }
 
-    private PlanApplied Release(double atS)
+    private PlanApplied Release(double atS, bool shorten)
     {
         var stands = model.Figures(Plan.Base);
         if (Settings.Get(stands, Setting.SteepEndS) is null)
@@ -329,7 +329,14 @@ public sealed class PlanWork
         const double Near = 0.6; // a clock shows whole seconds
         var moved = stands.Again(Settings.With(stands, Setting.SteepEndS, atS));
         var reachedS = Settings.Get(moved, Setting.SteepEndS)!.Value;
-        return Math.Abs(reachedS - atS) < Near ? Recharge(Plan with { Base = moved.Recipe }) : Refused(PlanRefusal.ReleaseTooEarly) with { Value = reachedS };
+        if (Math.Abs(reachedS - atS) < Near)
+        {
+            return Recharge(Plan with { Base = moved.Recipe });
+        }
+
+        var shorter = Settings.Shortened(stands, atS);
+        return shorten && shorter is { } done ? Recharge(Plan with { Base = done.Recipe }) with { Step = done.Index }
+            : Refused(PlanRefusal.ReleaseTooEarly) with { Value = reachedS, Step = shorter?.Index, LengthS = shorter?.LengthS };
     }
 
     /// <summary>Steps are edited in the batch that is shown; what is held is held at the value it has after the change.</summary>
@@ -377,7 +384,16 @@ public sealed class PlanWork
             return Refused(PlanRefusal.NoSuchThing);
         }
 
-        var (recipe, index) = StepEditing.Put(Forecast, [StepEditing.Usual(Recipe, StepEditing.BegunBy(Forecast, atS), verb)], atS);
+        var step = StepEditing.Usual(Recipe, StepEditing.BegunBy(Forecast, atS), verb);
+        var (recipe, index) = StepEditing.Put(Forecast, [step], atS);
+        if (RecipeChecker.Senseless(recipe).Contains(index) && Settings.SteepEndIndex(Recipe) is >= 0 and var end)
+        {
+            // Where it would still do something: before the first water, or just before the plunger is in or the steep ends.
+            var closed = Recipe.Steps.Take(end).Select((one, i) => one is Step.SeatPlunger ? i : end).DefaultIfEmpty(end).Min();
+            var latestS = step is Step.Stirring or Step.Skim ? Math.Floor(Forecast.Timings[Math.Min(closed, end)].StartS - step.OverS) : -1;
+            return Refused(PlanRefusal.NothingLeft) with { Value = latestS, Step = end };
+        }
+
         return PutIn(recipe, index);
     }
 

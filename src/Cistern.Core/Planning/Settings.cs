@@ -146,6 +146,27 @@ public static class Settings
         return recipe with { Steps = Shifted(steps, steepEnd + 1, deltaS) };
     }
 
+    /// <summary>What stands in the way of ending the steep at a time, and could be shorter: the longest of the steps between the last water and the end of the steep that has the seconds to give. Null where none has.</summary>
+    /// <param name="forecast">The forecast of the recipe as it is.</param>
+    /// <param name="atS">When the steep is to end, s on the clock.</param>
+    /// <returns>The step, how long it would be, s, and the recipe with both.</returns>
+    public static (int Index, double LengthS, Recipe Recipe)? Shortened(Forecast forecast, double atS)
+    {
+        const double LeastS = 2;
+        var (recipe, release) = (forecast.Recipe, SteepEndIndex(forecast.Recipe));
+        var needS = release < 0 ? 0 : forecast.Again(Release(forecast, atS)).Timings[release].StartS - atS;
+        var index = Enumerable.Range(Acts.LastWater(recipe) + 1, Math.Max(0, release - Acts.LastWater(recipe) - 1))
+            .Where(i => recipe.Steps[i].OverS - needS >= LeastS).OrderByDescending(i => recipe.Steps[i].OverS).FirstOrDefault(-1);
+        if (needS <= 0 || index < 0)
+        {
+            return null;
+        }
+
+        var lengthS = Math.Round(recipe.Steps[index].OverS - needS, 1);
+        var shorter = forecast.Again(recipe with { Steps = recipe.Steps.SetItem(index, recipe.Steps[index] with { OverS = lengthS }) });
+        return (index, lengthS, Release(shorter, atS));
+    }
+
     /// <summary>The steps with every time from one of them on moved, and the windows of their beginnings with them.</summary>
     internal static ImmutableArray<Step> Shifted(ImmutableArray<Step>.Builder steps, int from, double byS)
     {

@@ -16,7 +16,25 @@ public static class RecipeChecker
         check.Steps();
         check.Clock();
         check.Release();
+        check.Order();
         return check.Findings;
+    }
+
+    /// <summary>The steps that stand where they can do nothing: a well in wet coffee, a stir in an empty brewer.</summary>
+    public static IEnumerable<int> Senseless(Recipe recipe)
+    {
+        var (wet, empty) = (false, false);
+        for (var i = 0; i < recipe.Steps.Length; i++)
+        {
+            var step = recipe.Steps[i];
+            if ((wet && step is Step.LevelBed or Step.MakeWell) || (empty && step is Step.Stirring or Step.Skim))
+            {
+                yield return i;
+            }
+
+            wet |= Verb.TraitsOf(step).BringsWater;
+            empty = !Verb.TraitsOf(step).BringsWater && (empty || step is Step.Press or Step.Drain { UntilG: null } or Step.Decant { LeaveG: null });
+        }
     }
 
     /// <summary>Checks a vessel by itself.</summary>
@@ -253,6 +271,16 @@ public static class RecipeChecker
                 default:
                     Need<Step.Drain>("The valve is never opened to let it out.", "Add a drain.");
                     break;
+            }
+        }
+
+        /// <summary>An order that makes no sense is done all the same, and said.</summary>
+        public void Order()
+        {
+            foreach (var i in Senseless(recipe))
+            {
+                var dry = recipe.Steps[i] is Step.LevelBed or Step.MakeWell;
+                Warning(At(i), dry ? "The coffee is wet by then." : "The brewer is empty by then.", Verb.Of(recipe.Steps[i]).Word, $"Move it before {(dry ? "the first water" : "the end of the steep")}, or take it out.");
             }
         }
 

@@ -92,7 +92,9 @@ public sealed partial record TypedNumber(string Text, double? Value, string? Pro
     public static TypedNumber ReadClock(string? text, double minS, double maxS)
     {
         var typed = text ?? "";
-        var (hours, minutes, seconds) = typed.Trim().Split(':') switch
+        // Before 0:00 on the clock.
+        var before = typed.Trim() is ['-' or '−', ..];
+        var (hours, minutes, seconds) = typed.Trim().TrimStart('-', '−').Split(':') switch
         {
             [var h, var m, var s] => (Whole(h, 48), Whole(m, 59), Part(s)),
             [var m, var s] => (0, Whole(m, 2_880), Part(s)),
@@ -103,7 +105,7 @@ public sealed partial record TypedNumber(string Text, double? Value, string? Pro
             return Read(SpokenUnits.Seconds(typed)?.ToString("R", CultureInfo.InvariantCulture) ?? typed, minS, maxS, "s") with { Text = typed };
         }
 
-        var totalS = (3_600 * hours) + (60 * minutes) + seconds;
+        var totalS = (before ? -1 : 1) * ((3_600 * hours) + (60 * minutes) + seconds);
         return double.IsNaN(totalS)
             ? new TypedNumber(typed, null, "That is not a time. Give minutes and seconds, like 4:15, hours too, like 1:05:00, or seconds.")
             : Read(totalS.ToString("R", CultureInfo.InvariantCulture), minS, maxS, "s") with { Text = typed };

@@ -51,7 +51,7 @@ public static class Answers
             var (status, more) = Told(error);
             if (status == StatusCodes.Status500InternalServerError)
             {
-                log.LogError(error, "{Method} {Path} broke.", context.Request.Method, context.Request.Path);
+                log.LogError(error, "Unhandled exception in {Method} {Path}", context.Request.Method, context.Request.Path);
             }
             else if (status == StatusCodes.Status503ServiceUnavailable)
             {
@@ -59,7 +59,7 @@ public static class Answers
             }
             else
             {
-                log.LogInformation("{Method} {Path} was refused with {Status}: {Why}", context.Request.Method, context.Request.Path, status, error.Message);
+                log.LogInformation("Refused {Method} {Path} with status {Status}: {Why}", context.Request.Method, context.Request.Path, status, error.Message);
             }
 
             context.Response.Clear();

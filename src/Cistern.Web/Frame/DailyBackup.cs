@@ -63,15 +63,15 @@ public sealed partial class DailyBackup(DataFile file, TimeProvider time, AppSet
         }
     }
 
-    [LoggerMessage(LogLevel.Information, "The copy {Copy} takes the data file's place at the next start: stopping. Start Cistern again.")]
+    [LoggerMessage(LogLevel.Information, "Stopping to restore {Copy}. Start Cistern again.")]
     private partial void WillBePutBack(string copy);
 
-    [LoggerMessage(LogLevel.Error, "{File} was laid down to be put back and is no sound copy: {Why}. The data are as they were.")]
+    [LoggerMessage(LogLevel.Error, "Restore refused: {File} is not a sound copy: {Why}. The data file was not changed.")]
     private partial void NotPutBack(string file, string why);
 
-    [LoggerMessage(LogLevel.Information, "A copy of the data file lies in {Folder}.")]
+    [LoggerMessage(LogLevel.Information, "Daily backup saved in {Folder}.")]
     private partial void Made(string folder);
 
-    [LoggerMessage(LogLevel.Warning, "No copy of the data file could be made today: {Why}")]
+    [LoggerMessage(LogLevel.Warning, "Daily backup failed: {Why}")]
     private partial void NotMade(string why);
 }

@@ -31,7 +31,7 @@ public static class KeyFolder
         {
             if (!IsReadable(path))
             {
-                log.LogWarning("The key {Path} cannot be read and was renamed to .unreadable. Forms that are open now have to be loaded again.", path);
+                log.LogWarning("Data protection key {Path} cannot be read; renamed it to .unreadable. Forms that are open have to be loaded again.", path);
                 File.Move(path, path + ".unreadable", overwrite: true);
             }
         }

@@ -47,6 +47,6 @@ public sealed partial class LearningService(IServiceProvider services, LearnedNo
         }
     }
 
-    [LoggerMessage(LogLevel.Warning, "Nothing could be learned from the brews now.")]
+    [LoggerMessage(LogLevel.Warning, "Could not learn from the brews.")]
     private partial void NotLearned(Exception error);
 }

@@ -178,9 +178,9 @@ public sealed partial class HouseCertificates(string folder, IHouseNames names, 
         File.WriteAllText(PathOf(name + ".pem"), certificate.ExportCertificatePem());
     }
 
-    [LoggerMessage(Level = LogLevel.Information, Message = "An authority of this house's own was made in {Folder}.")]
+    [LoggerMessage(Level = LogLevel.Information, Message = "Created a certificate authority in {Folder}.")]
     private partial void LogAuthority(string folder);
 
-    [LoggerMessage(Level = LogLevel.Information, Message = "A certificate was made for {Called}, good until {Ends}.")]
+    [LoggerMessage(Level = LogLevel.Information, Message = "Created a certificate for {Called}, valid until {Ends}.")]
     private partial void LogMade(string called, DateTimeOffset ends);
 }

@@ -141,7 +141,7 @@ public static class HouseGuard
         }
         catch (Exception error) when (error is SqliteException or IOException)
         {
-            context.RequestServices.GetService<ILoggerFactory>()?.CreateLogger(nameof(HouseGuard)).LogWarning(error, "That {Device} was heard of could not be written down.", device.Name);
+            context.RequestServices.GetService<ILoggerFactory>()?.CreateLogger(nameof(HouseGuard)).LogWarning(error, "Could not save when device {Device} was last seen.", device.Name);
         }
     }
 

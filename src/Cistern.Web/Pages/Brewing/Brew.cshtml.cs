@@ -20,7 +20,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>Conducts one brew by the clock.</summary>
-public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContext bench, BrewStore store, ForecastModel model, LiveReadings ears) : PageModel
+public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContext bench, BrewStore store, ForecastModel model, LiveReadings readings) : PageModel
 {
     /// <summary>Who is here, and what is brewing.</summary>
     public BaristaContext Bench => bench;
@@ -368,8 +368,8 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContex
             return null;
         }
 
-        var rescue = found.OfFlow ? null : Correction.After(Real, planned.Totals, NowS);
-        return (found, rescue, DeviationWording.Of(found, rescue, Recipe, Real, NowS, Format));
+        var correction = found.OfFlow ? null : Correction.After(Real, planned.Totals, NowS);
+        return (found, correction, DeviationWording.Of(found, correction, Recipe, Real, NowS, Format));
     }
 
     private SentEntry? ReadEntry()
@@ -398,7 +398,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContex
         NowS = Math.Max(0, brew.ClockMs(bench.NowMs) - (Run.StartedAtMs ?? sinceMs)) / 1000;
         Real = Run.ClockRuns ? brew.AsItWas(Plan, Run, NowS) : Plan;
         Stage = Stage.Of(Plan, Run, NowS, Format);
-        Curves = brew.SimulationJson is not null || brew.ReadingToken is not null ? ears.Of(id).Curves ?? await ReadingStore.LoadAsync(db, id, ct) : Curves;
+        Curves = brew.SimulationJson is not null || brew.ReadingToken is not null ? readings.Of(id).Curves ?? await ReadingStore.LoadAsync(db, id, ct) : Curves;
         slip = new(FindDeviation);
         if (!Run.ClockRuns)
         {

@@ -59,7 +59,7 @@ internal static class ReadingsApi
         static string Number(long value) => value.ToString(CultureInfo.InvariantCulture);
     }
 
-    private static async Task<IResult> TakeAsync(int id, HttpContext context, CisternDb db, ReadingStore store, LiveReadings ears, TimeProvider time, CancellationToken ct)
+    private static async Task<IResult> TakeAsync(int id, HttpContext context, CisternDb db, ReadingStore store, LiveReadings live, TimeProvider time, CancellationToken ct)
     {
         if (await db.Brews.AsNoTracking().FirstOrDefaultAsync(row => row.Id == id, ct) is not { } brew)
         {
@@ -72,9 +72,9 @@ internal static class ReadingsApi
         }
 
         var nowMs = time.GetUtcNow().ToUnixTimeMilliseconds();
-        var ear = ears.Of(id);
-        var rate = nowMs - ear.Rate.SinceMs is >= 0 and < 1000 ? ear.Rate : (SinceMs: nowMs, Count: 0);
-        ear.Rate = (rate.SinceMs, rate.Count + 1);
+        var reader = live.Of(id);
+        var rate = nowMs - reader.Rate.SinceMs is >= 0 and < 1000 ? reader.Rate : (SinceMs: nowMs, Count: 0);
+        reader.Rate = (rate.SinceMs, rate.Count + 1);
         if (rate.Count >= MostPieces)
         {
             context.Response.Headers.RetryAfter = "1";
@@ -124,7 +124,7 @@ internal static class ReadingsApi
         return Results.File(Encoding.UTF8.GetBytes(text.ToString()), "text/csv; charset=utf-8", string.Create(CultureInfo.InvariantCulture, $"brew-{id}-readings.csv"));
     }
 
-    private static async Task<IResult> LiveAsync(int id, CisternDb db, LiveReadings ears, IHostApplicationLifetime lifetime, HttpContext context)
+    private static async Task<IResult> LiveAsync(int id, CisternDb db, LiveReadings readings, IHostApplicationLifetime lifetime, HttpContext context)
     {
         if (!await db.Brews.AnyAsync(row => row.Id == id && row.State == BrewState.Running, context.RequestAborted))
         {
@@ -134,15 +134,15 @@ internal static class ReadingsApi
         // A server that is stopped does not wait for those who look on.
         var stops = CancellationTokenSource.CreateLinkedTokenSource(context.RequestAborted, lifetime.ApplicationStopping);
         context.Response.RegisterForDispose(stops);
-        return TypedResults.ServerSentEvents(Events(ears.Of(id), stops.Token));
+        return TypedResults.ServerSentEvents(Events(readings.Of(id), stops.Token));
     }
 
-    private static async IAsyncEnumerable<SseItem<LiveMoment>> Events(LiveReadings.LiveReader ear, [EnumeratorCancellation] CancellationToken ct)
+    private static async IAsyncEnumerable<SseItem<LiveMoment>> Events(LiveReadings.LiveReader reader, [EnumeratorCancellation] CancellationToken ct)
     {
         // At once, so that whoever looks on knows that it does.
         var nothing = new LiveMoment(0, new Dictionary<string, double>(), null, Changed: false);
         yield return new SseItem<LiveMoment>(nothing, "open");
-        await using var moments = ear.WatchAsync(ct).GetAsyncEnumerator(ct);
+        await using var moments = reader.WatchAsync(ct).GetAsyncEnumerator(ct);
         var next = moments.MoveNextAsync().AsTask();
         while (true)
         {

@@ -95,7 +95,7 @@ public sealed class ImportRuns(IServiceScopeFactory scopes, TimeProvider time, I
         }
         catch (Exception error) when (error is not OutOfMemoryException)
         {
-            log.LogError(error, "Files could not be imported, or not be noted as imported.");
+            log.LogError(error, "Unhandled exception in an import.");
             // What had been written of it was taken back, or is at the next start.
             runs[lot] = runs[lot] is { ImportId: not null } kept ? kept : new ImportRun(0, 0, null, "It broke off, and nothing of it was kept. The log says why; try it again, or with fewer files.");
         }

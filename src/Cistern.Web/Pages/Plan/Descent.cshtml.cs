@@ -11,7 +11,7 @@ namespace Cistern.Web.Pages.Plan;
 public sealed record LineageView(LineageNode Node, LineageNode? Parent, int Asked);
 
 /// <summary>The history of a plan as a tree.</summary>
-public sealed class DescentModel(LineageStore store) : PageModel
+public sealed class LineageModel(LineageStore store) : PageModel
 {
     /// <summary>The first plan of it.</summary>
     public LineageNode First { get; private set; } = null!;

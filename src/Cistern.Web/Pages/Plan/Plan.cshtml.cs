@@ -184,7 +184,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
 
     /// <summary>A setting's tolerances in words, or null where it hardly matters.</summary>
     public string? May(Setting setting, Func<double, string> write) =>
-        TolerancesOf.TryGetValue(setting, out var slack) && double.IsFinite(slack) ? $"± {write(slack)}" : null;
+        TolerancesOf.TryGetValue(setting, out var tolerance) && double.IsFinite(tolerance) ? $"± {write(tolerance)}" : null;
 
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(string id, CancellationToken ct)

@@ -38,8 +38,14 @@ public static class PlanActions
             case "end" when index >= 0 && Seconds(parts) is { } atS:
                 Step(plan, new PlanChange.End(index, atS), $"{Verb()} until {FigureFormat.Clock(atS)}");
                 break;
+            case "shorten" when parts.Length > 1 && double.TryParse(parts[1], NumberStyles.Float, CultureInfo.InvariantCulture, out var untilS):
+                Step(plan, new PlanChange.Release(untilS, Shorten: true), $"steep until {FigureFormat.Clock(untilS)}");
+                break;
             case "add" when index >= 0:
                 Add(plan, values, index);
+                break;
+            case "put" when Seconds(parts) is { } atS:
+                PutIn(plan, new PlanChange.Put(parts[1], atS), parts[1]);
                 break;
             case "put":
                 Put(plan, values);
@@ -106,7 +112,7 @@ public static class PlanActions
         }
 
         var typed = values.Value("put.at")?.Trim() ?? "";
-        var at = TypedNumber.ReadClock(typed, 0, Member.LongestBrewS);
+        var at = TypedNumber.ReadClock(typed, -Member.LongestStepS, Member.LongestBrewS);
         if (gesture is not { HasTime: false } && at.Value is null)
         {
             plan.Answer = typed.Length == 0 ? "Say when it is to be put in, like 1:00." : at.Problem;
@@ -117,14 +123,35 @@ public static class PlanActions
     }
 
     /// <summary>Puts something in, and says why where it was not.</summary>
-    private static void PutIn(PlanSettings plan, PlanChange change, string word) =>
-        plan.Answer = Told(plan, plan.Do(change, $"{word.Replace('-', ' ')} put in")).Refusal switch
+    private static void PutIn(PlanSettings plan, PlanChange change, string word)
+    {
+        var said = word.Replace('-', ' ');
+        var applied = Told(plan, plan.Do(change, $"{said} put in"));
+        if (applied is { Refusal: PlanRefusal.NothingLeft, Value: { } latestS })
+        {
+            plan.Opens = null;
+            plan.Answer = latestS < 0 ? $"The coffee is wet by then: to {said}, do it before the first water. Nothing was changed." : $"The brewer is empty by then: there is nothing to {said}. Nothing was changed.";
+            plan.Instead = (FormattableString.Invariant($"put:{word}:{latestS:R}"), latestS < 0 ? "Put it before the water" : $"Put it at {FigureFormat.Clock(latestS)}");
+            return;
+        }
+
+        plan.Answer = applied.Refusal switch
         {
             PlanRefusal.NoPlace => "There is no place for that here: the coffee has to be in before the first pour, and that has to be a large one; a swirl needs a drawdown after it.",
             PlanRefusal.NoSuchThing => "This brewer cannot do that.",
             PlanRefusal.TooManySteps => $"A recipe has at most {RecipeReader.MostSteps} steps. Join some that are one.",
-            _ => null,
+            _ => Moved(plan, change, applied.Step, said),
         };
+    }
+
+    /// <summary>What could not be put in at the moment that was asked for is said to stand elsewhere.</summary>
+    private static string? Moved(PlanSettings plan, PlanChange change, int? step, string said)
+    {
+        const double Near = 1;
+        return change is PlanChange.Put { AtS: { } atS } && step is { } index && plan.Forecast.Timings[index].StartS is var standsS && Math.Abs(standsS - atS) > Near && atS >= 0
+            ? $"To {said} at {FigureFormat.Clock(atS)} has to wait for {StepWording.Of(plan.Recipe, index - 1, plan.ToldIn).Verb.ToLowerInvariant()}: it stands at {FigureFormat.Clock(standsS)}."
+            : null;
+    }
 
     private static bool StartClock(PlanSettings plan, Values values)
     {

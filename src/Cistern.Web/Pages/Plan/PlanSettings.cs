@@ -438,9 +438,20 @@ public sealed class PlanSettings
         }
 
         var applied = Do(new PlanChange.Release(wantedS), $"steep until {FigureFormat.Clock(wantedS)}");
-        return applied.Refusal == PlanRefusal.ReleaseTooEarly
-            ? steepEnd with { Value = null, Problem = $"It cannot come before {FigureFormat.Clock(applied.Value!.Value)}: what goes before takes that long." }
-            : steepEnd;
+        if (applied.Refusal != PlanRefusal.ReleaseTooEarly)
+        {
+            return steepEnd;
+        }
+
+        var problem = $"It cannot come before {FigureFormat.Clock(applied.Value!.Value)}: what goes before takes that long.";
+        if (applied is { Step: { } index, LengthS: { } lengthS })
+        {
+            var what = StepWording.Of(Recipe, index, format).Verb.ToLowerInvariant();
+            Answer = $"Steep until {FigureFormat.Clock(wantedS)}? {problem}";
+            Instead = (string.Create(CultureInfo.InvariantCulture, $"shorten:{wantedS:R}"), $"Let the step \"{what}\" take {FigureFormat.Seconds(lengthS)}");
+        }
+
+        return steepEnd with { Value = null, Problem = problem };
     }
 
     private List<Field> ReadMeant()

@@ -49,8 +49,8 @@ public sealed class GrainsModel(CisternDb db) : PageModel
     public string ExtractionLevel(double medianUm) => GrainPicture.Draw(medianUm, PxPerMm, 26, 12);
 
     /// <summary>A median on each grinder, in its own settings.</summary>
-    public string On(double lowUm, double highUm) => string.Join("; ", Grinders.Where(mill => mill.MedianUm(mill.Most) > lowUm && mill.MedianUm(mill.Least) < highUm)
-        .Select(mill => $"{mill.Name} {Range(mill.SettingFor(lowUm), mill.SettingFor(highUm))} {mill.SettingName}"));
+    public string On(double lowUm, double highUm) => string.Join("; ", Grinders.Where(grinder => grinder.MedianUm(grinder.Most) > lowUm && grinder.MedianUm(grinder.Least) < highUm)
+        .Select(grinder => $"{grinder.Name} {Range(grinder.SettingFor(lowUm), grinder.SettingFor(highUm))} {grinder.SettingName}"));
 
     private static string Range(double from, double to) =>
         from == to ? from.ToString("0.##", CultureInfo.InvariantCulture) : string.Create(CultureInfo.InvariantCulture, $"{from:0.##} to {to:0.##}");
@@ -58,7 +58,7 @@ public sealed class GrainsModel(CisternDb db) : PageModel
     /// <summary>Shows the page.</summary>
     public async Task OnGetAsync(string? ask, CancellationToken ct)
     {
-        Grinders = await db.Grinders.AsNoTracking().Where(mill => mill.RemovedAtMs == null).OrderBy(mill => mill.Name).ToListAsync(ct);
+        Grinders = await db.Grinders.AsNoTracking().Where(grinder => grinder.RemovedAtMs == null).OrderBy(grinder => grinder.Name).ToListAsync(ct);
         if (double.TryParse(Request.Cookies[ScaleCookie], NumberStyles.Float, CultureInfo.InvariantCulture, out var px) && px is >= 1 and <= 20)
         {
             (PxPerMm, Calibrated) = (px, true);

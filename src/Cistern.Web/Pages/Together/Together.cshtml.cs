@@ -100,9 +100,9 @@ public sealed class TogetherModel(CisternDb db, BaristaContext bench, ForecastMo
     {
         Differ = Differences.Between([.. all.Select(one => one.Forecast)], Format);
         Told = Differences.Differing([.. all.Select(one => one.Brew is { } brew ? TellsOf(brew) : [])]);
-        var tides = all.ConvertAll(one => new ComparedChart(one.Letter, one.Forecast, one.Weighed));
+        var charts = all.ConvertAll(one => new ComparedChart(one.Letter, one.Forecast, one.Weighed));
         var labels = Format.Labels("in the brewer");
-        BrewCharts = (ComparisonCharts.BrewCharts(tides, labels, 760, 300), ComparisonCharts.BrewCharts(tides, labels, 358, 240));
+        BrewCharts = (ComparisonCharts.BrewCharts(charts, labels, 760, 300), ComparisonCharts.BrewCharts(charts, labels, 358, 240));
         Map = ComparisonCharts.Map([.. all.Select(MarkOf)], 420, 300);
     }
 
