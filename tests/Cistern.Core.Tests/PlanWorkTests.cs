@@ -310,6 +310,31 @@ public sealed class PlanWorkTests
     }
 
     [Fact]
+    public void A_step_that_is_given_another_time_takes_nothing_along()
+    {
+        var work = Of(RecipeLibrary.Find("vd-two-pours")!);
+        var end = Settings.SteepEndIndex(work.Recipe);
+        var stir = end - 1;
+        Assert.True(work.Recipe.Steps[stir] is Step.Stir { AtS: { } } && work.Recipe.Steps[end].AtS is null);
+        PlanChange At(double atS) => new PlanChange.Edit(stir, new Dictionary<string, System.Text.Json.Nodes.JsonNode?> { ["at"] = atS });
+        var earlier = Do(work, At(work.Forecast.Timings[stir].StartS - 20));
+        Assert.Equal(work.Forecast.Timings[end].StartS, earlier.Forecast.Timings[end].StartS, 0.6);
+        Assert.Equal(work.Forecast.Timings[stir].StartS - 20, earlier.Forecast.Timings[stir].StartS, 0.6);
+        var later = work.Apply(At(work.Forecast.Timings[stir].StartS + 20));
+        Assert.Equal((PlanRefusal.PushesOthers, end, work.Plan), (later.Refusal, later.Step, later.Plan));
+    }
+
+    [Fact]
+    public void A_wait_takes_its_window_along_where_it_would_leave_it()
+    {
+        var work = Of(RecipeLibrary.Find("fp-long-settle")!);
+        var wait = work.Recipe.Steps.OfType<Step.Wait>().Single(step => step.Window is not null);
+        Step.Wait After(double byS) => Do(work, new PlanChange.Release(Settings.Get(work.Forecast, Setting.SteepEndS)!.Value + byS)).Recipe.Steps.OfType<Step.Wait>().Single(step => step.Window is not null);
+        Assert.Equal((wait.ForS - 30, wait.Window), (After(-30).ForS, After(-30).Window));
+        Assert.Equal((wait.ForS - 200, new Span(Math.Max(0, wait.Window!.Value.Low - 200), wait.Window.Value.High - 200)), (After(-200).ForS, After(-200).Window));
+    }
+
+    [Fact]
     public void An_order_that_makes_no_sense_is_a_finding()
     {
         var recipe = RecipeLibrary.Find("tp-upright-short")!;

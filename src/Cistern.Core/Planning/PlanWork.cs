@@ -331,7 +331,9 @@ public sealed class PlanWork
         var reachedS = Settings.Get(moved, Setting.SteepEndS)!.Value;
         if (Math.Abs(reachedS - atS) < Near)
         {
-            return Recharge(Plan with { Base = moved.Recipe });
+            // Who asks for another time asks for another window too, where the old one would not hold it.
+            var steps = moved.Recipe.Steps.Select((step, i) => step is Step.Wait wait && Plan.Base.Steps[i] is Step.Wait was ? Settings.Longer(was, wait.ForS - was.ForS) : step);
+            return Recharge(Plan with { Base = moved.Recipe with { Steps = [.. steps] } });
         }
 
         var shorter = Settings.Shortened(stands, atS);
@@ -406,6 +408,14 @@ public sealed class PlanWork
         if (edited.Recipe is { } moved && Enumerable.Range(edit.Index + 1, Recipe.Steps.Length - edit.Index - 1).FirstOrDefault(later => moved.Steps[later].AtS > Recipe.Steps[later].AtS) is > 0 and var pushed)
         {
             return Refused(PlanRefusal.PushesOthers) with { Step = pushed, Value = Recipe.Steps[pushed].AtS };
+        }
+
+        // What follows by itself keeps its moment too: only the step was meant.
+        var next = edit.Index + 1;
+        if (edited.Recipe is { } early && edit.Members.ContainsKey("at") && Has(next) && Recipe.Steps[next].AtS is null && edit.Index > RecipeChecker.AnchorIndex(Recipe))
+        {
+            var standsS = Forecast.Timings[next].StartS;
+            return StepEditing.Held(Forecast, early, next) is { } held ? Stepped(held, edit.Index) : Refused(PlanRefusal.PushesOthers) with { Step = next, Value = standsS };
         }
 
         return edited.Recipe is { } changed ? Stepped(changed, edit.Index) : Refused(PlanRefusal.StepRefused) with { Findings = edited.Findings, Step = edit.Index };

@@ -179,6 +179,13 @@ public static class Settings
         return steps.ToImmutable();
     }
 
+    /// <summary>A wait by so much longer or shorter. Its window stays where it still holds the wait, and goes along where it would not.</summary>
+    internal static Step.Wait Longer(Step.Wait wait, double byS)
+    {
+        var forS = Math.Clamp(wait.ForS + byS, 0, Member.LongestStepS);
+        return wait with { ForS = forS, Window = wait.Window is { } window && !window.Holds(forS) ? Shifted(window, byS) : wait.Window };
+    }
+
     /// <summary>A step with the windows of its beginning moved.</summary>
     internal static Step Moved(Step step, double byS) => Verb.TraitsOf(step).WindowOf == WindowOf.Start
         ? step with { Window = Shifted(step.Window, byS) }

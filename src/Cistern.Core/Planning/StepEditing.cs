@@ -191,7 +191,7 @@ public static class StepEditing
         var lengthS = Math.Clamp(Math.Round(endS - forecast.Timings[index].StartS), 0, Member.LongestStepS);
         Step changed = step switch
         {
-            Step.Wait wait => wait with { ForS = lengthS },
+            Step.Wait wait => Settings.Longer(wait, lengthS - wait.ForS),
             Step.WaitFor wait => wait with { ExpectS = lengthS },
             _ => step with { OverS = lengthS },
         };
@@ -225,9 +225,9 @@ public static class StepEditing
         var wantedS = Math.Clamp(Math.Round(startS), Math.Max(0, forecast.Timings[index - 1].StartS), Member.LongestBrewS);
         if (steps[index].AtS is null && steps[index - 1] is Step.Wait wait)
         {
-            var lengthS = Math.Max(0, wantedS - forecast.Timings[index - 1].StartS);
-            steps[index - 1] = wait with { ForS = Math.Min(lengthS, Member.LongestStepS) };
-            return recipe with { Steps = Settings.Shifted(steps, index, lengthS - wait.ForS) };
+            var longer = Settings.Longer(wait, Math.Max(0, wantedS - forecast.Timings[index - 1].StartS) - wait.ForS);
+            steps[index - 1] = longer;
+            return recipe with { Steps = Settings.Shifted(steps, index, longer.ForS - wait.ForS) };
         }
 
         var atS = Math.Max(wantedS, Math.Ceiling(forecast.Timings[index - 1].EndS));
@@ -269,6 +269,27 @@ public static class StepEditing
             ? meant with { FinishS = new Span(Math.Max(0, finish.Low - zeroS), Math.Max(0, finish.High - zeroS)) }
             : recipe.Target;
         return recipe with { ClockStarts = start, Steps = steps.ToImmutable(), Target = target };
+    }
+
+    /// <summary>A recipe of which one step was moved, with the step after it at the moment it had: a wait is made longer or shorter, anything else gets that time. Null where the moved one leaves no room for it.</summary>
+    /// <param name="before">The forecast before the move.</param>
+    /// <param name="moved">The recipe with the step moved.</param>
+    /// <param name="next">The step after it.</param>
+    internal static Recipe? Held(Forecast before, Recipe moved, int next)
+    {
+        const double Hair = 0.5;
+        var byS = before.Timings[next].StartS - before.Again(moved).Timings[next].StartS;
+        if (Math.Abs(byS) < Hair)
+        {
+            return moved;
+        }
+
+        if (moved.Steps[next] is Step.Wait wait && wait.ForS + byS >= 0)
+        {
+            return moved with { Steps = moved.Steps.SetItem(next, Settings.Longer(wait, Tenths(byS))) };
+        }
+
+        return byS > 0 ? Tidy(moved with { Steps = moved.Steps.SetItem(next, moved.Steps[next] with { AtS = Tenths(before.Timings[next].StartS) }) }) : null;
     }
 
     /// <summary>Takes the times off steps that come before the clock runs, and puts times back in order.</summary>

@@ -437,18 +437,19 @@ public sealed class PlanSettings
             return steepEnd;
         }
 
+        var windows = Recipe.Steps.Select(step => step.Window).ToList();
         var applied = Do(new PlanChange.Release(wantedS), $"steep until {FigureFormat.Clock(wantedS)}");
         if (applied.Refusal != PlanRefusal.ReleaseTooEarly)
         {
+            Note(windows.SequenceEqual(Recipe.Steps.Select(step => step.Window)) ? null : "its window went along");
             return steepEnd;
         }
 
         var problem = $"It cannot come before {FigureFormat.Clock(applied.Value!.Value)}: what goes before takes that long.";
         if (applied is { Step: { } index, LengthS: { } lengthS })
         {
-            var what = StepWording.Of(Recipe, index, format).Verb.ToLowerInvariant();
             Answer = $"Steep until {FigureFormat.Clock(wantedS)}? {problem}";
-            Instead = (string.Create(CultureInfo.InvariantCulture, $"shorten:{wantedS:R}"), $"Let the step \"{what}\" take {FigureFormat.Seconds(lengthS)}");
+            Instead = (string.Create(CultureInfo.InvariantCulture, $"shorten:{wantedS:R}"), $"{StepWording.Of(Recipe, index, format).Verb} for {FigureFormat.Seconds(lengthS)}");
         }
 
         return steepEnd with { Value = null, Problem = problem };
