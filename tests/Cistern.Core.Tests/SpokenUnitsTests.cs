@@ -73,6 +73,12 @@ public sealed class SpokenUnitsTests
     public void What_is_no_time_is_none(string typed) => Assert.NotNull(TypedNumber.ReadClock(typed, 0, 1e5).Problem);
 
     [Theory]
+    [InlineData("slightly coarse", 837)]
+    [InlineData("Extra coarse", 1428)]
+    [InlineData("between sea salt and table salt", 658)]
+    public void A_grind_is_said_as_baristas_say_it(string typed, double um) => Assert.InRange(GrainWords.Find(typed)!.MiddleUm, um - 1, um + 1);
+
+    [Theory]
     [InlineData("Table salt", "table salt", 442)]
     [InlineData("sea salt", "kosher or sea salt", 980)]
     [InlineData("caster sugar", "caster sugar", 424)]

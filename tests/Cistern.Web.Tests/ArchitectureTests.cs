@@ -62,6 +62,25 @@ public sealed partial class ArchitectureTests
         }
     }
 
+    /// <summary>No dead button: a form or a link names a handler that some page model has.</summary>
+    [Fact]
+    public void Every_handler_that_a_page_names_is_there()
+    {
+        var source = Path.GetFullPath(Path.Combine(AppContext.BaseDirectory, "../../../../../src/Cistern.Web"));
+        var named = Directory.GetFiles(Path.Combine(source, "Pages"), "*.cshtml", SearchOption.AllDirectories)
+            .SelectMany(path => Handler().Matches(File.ReadAllText(path)).Select(match => match.Groups["name"].Value)).ToHashSet(StringComparer.OrdinalIgnoreCase);
+        Assert.True(named.Count > 40, $"{named.Count}");
+        var there = typeof(Frame.BaristaContext).Assembly.GetTypes().Where(type => type.IsAssignableTo(typeof(Microsoft.AspNetCore.Mvc.RazorPages.PageModel)))
+            .SelectMany(type => type.GetMethods()).Select(method => HandlerMethod().Match(method.Name).Groups["name"].Value).ToHashSet(StringComparer.OrdinalIgnoreCase);
+        Assert.Equal([], named.Except(there, StringComparer.OrdinalIgnoreCase));
+    }
+
+    [GeneratedRegex("handler=(?<name>[A-Za-z]+)", RegexOptions.ExplicitCapture, 1_000)]
+    private static partial Regex Handler();
+
+    [GeneratedRegex("^On(Get|Post)(?<name>[A-Za-z]*?)(Async)?$", RegexOptions.ExplicitCapture, 1_000)]
+    private static partial Regex HandlerMethod();
+
     [Theory]
     [InlineData("Cistern.Core", "Microsoft.")]
     [InlineData("Cistern.Core", "Cistern.Data")]

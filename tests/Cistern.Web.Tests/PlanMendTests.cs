@@ -379,6 +379,15 @@ public sealed class PlanMendTests : IClassFixture<App>
         var put = await ChangeAsync(browser, late, ("do", late.QuerySelector("#answer button")!.GetAttribute("value")!));
         Assert.Equal(Steps(press).Count + 1, Steps(put).Count);
 
+        // A word that it is called by already changes nothing; micrometres are taken at the grinder's own steps; a refusal names words.
+        var jar = await ChangeAsync(browser, await App.GetAsync(browser, "/plan/jar-spoons"), ("mill", ""));
+        foreach (var (said, text, says) in new[] { ("coarse", Value(jar, "grind"), "already"), ("370 microns", "370", (string?)null), ("twigs", "twigs", "medium-coarse") })
+        {
+            var ground = await ChangeAsync(browser, jar, ("grind", said));
+            Assert.Equal(text, Value(ground, "grind"));
+            Assert.True(says is null || ground.Body!.TextContent.Contains(says, StringComparison.Ordinal), said);
+        }
+
         var minus = await ChangeAsync(browser, await App.GetAsync(browser, "/plan/vd-coffee-first"), ("put", "make-well"), ("put.at", "-0:05"), ("do", "put"));
         Assert.True(Steps(minus).FindIndex(step => step.Contains("Make a well", StringComparison.Ordinal)) < Steps(minus).FindIndex(step => step.Contains("Pour", StringComparison.Ordinal)));
     }
@@ -459,7 +468,9 @@ public sealed class PlanMendTests : IClassFixture<App>
     [InlineData("slightly finer", "32")]
     [InlineData("a couple coarser than now", "42")]
     [InlineData("as usual", "33")]
-    [InlineData("sea salt", "35")]
+    [InlineData("sea salt", "40")]
+    [InlineData("between sea salt and table salt", "23")]
+    [InlineData("980 µm", "35")]
     [InlineData("38 clicks", "38")]
     public async Task A_mill_is_set_as_it_is_said(string typed, string stands)
     {

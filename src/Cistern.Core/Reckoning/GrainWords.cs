@@ -42,14 +42,32 @@ public static class GrainWords
         ["superfine sugar"] = "caster sugar",
         ["medium fine"] = "medium-fine",
         ["medium coarse"] = "medium-coarse",
+        ["coarse-medium"] = "medium-coarse",
+        ["slightly coarse"] = "medium-coarse",
+        ["fairly coarse"] = "medium-coarse",
+        ["slightly fine"] = "medium-fine",
+        ["fairly fine"] = "medium-fine",
+        ["extra coarse"] = "very coarse",
+        ["extra-coarse"] = "very coarse",
+        ["extra fine"] = "very fine",
+        ["extra-fine"] = "very fine",
     };
+
+    /// <summary>Words that will do, for whoever typed one that will not.</summary>
+    public const string Examples = "fine, medium-fine, medium, medium-coarse, coarse, caster sugar, table salt, sea salt, breadcrumbs";
 
     /// <summary>A word by its name, or another name of it; null where it is none.</summary>
     public static GrainWord? Find(string text)
     {
         var plain = text.Trim();
+        if (plain.StartsWith("between ", StringComparison.OrdinalIgnoreCase) && plain["between ".Length..].Split(" and ", 2) is [var one, var other])
+        {
+            // From the middle of the one to the middle of the other.
+            return Find(one) is { } a && Find(other) is { } b ? new GrainWord($"between {a.Word} and {b.Word}", Math.Min(a.MiddleUm, b.MiddleUm), Math.Max(a.MiddleUm, b.MiddleUm), null) : null;
+        }
+
         var word = Also.GetValueOrDefault(plain, plain);
-        return All.FirstOrDefault(one => string.Equals(one.Word, word, StringComparison.OrdinalIgnoreCase));
+        return All.FirstOrDefault(known => string.Equals(known.Word, word, StringComparison.OrdinalIgnoreCase));
     }
 
     /// <summary>Every word that may be meant by a median.</summary>

@@ -34,7 +34,7 @@ public static class IdempotencyKey
     }
 
     /// <summary>The key of a second thing done with the same form.</summary>
-    public static Guid ComparisonCharts(Guid key) => new(SHA256.HashData([.. key.ToByteArray(), 1]).AsSpan(0, 16));
+    public static Guid Second(Guid key) => new(SHA256.HashData([.. key.ToByteArray(), 1]).AsSpan(0, 16));
 
     private static void Add(IncrementalHash hash, string text)
     {

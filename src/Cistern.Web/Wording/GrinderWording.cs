@@ -87,7 +87,7 @@ public static class GrinderWording
     /// <param name="medianUm">The median it stands for, µm.</param>
     /// <param name="mayBeOff">How far it may be off, in words; null where it hardly matters.</param>
     /// <param name="family">The vessel it is ground for.</param>
-    public static IEnumerable<string?> ComparisonCharts(Grinder grinder, double? setting, double medianUm, string? mayBeOff, Core.Recipes.BrewerFamily family)
+    public static IEnumerable<string?> Details(Grinder grinder, double? setting, double medianUm, string? mayBeOff, Core.Recipes.BrewerFamily family)
     {
         var half = setting is { } at ? grinder.HalfWidthUm(at) : null;
         yield return grinder.Notches && setting is { } notch ? Setting(grinder, notch) : null;

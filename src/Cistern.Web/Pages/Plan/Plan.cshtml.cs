@@ -271,7 +271,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
         return await AnsweredAsync(id, wish, async () =>
         {
             // What was typed beside the press is a change of its own, kept under a key of its own.
-            var beside = wish with { Job = IdempotencyKey.ComparisonCharts(wish.Job) };
+            var beside = wish with { Job = IdempotencyKey.Second(wish.Job) };
             if (await store.DoneAsync(beside.Job, ct) is { } changed)
             {
                 if (!await LoadAsync(changed["/plan/".Length..], [], "", ct))
@@ -439,7 +439,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
             return true;
         }
 
-        if (await store.WantAsync(Open, wanted.At is { } at ? bench.UtcMs(at) : null, wish with { Job = Settings.Did.Count > 0 ? IdempotencyKey.ComparisonCharts(wish.Job) : wish.Job }, ct) is not { } stored)
+        if (await store.WantAsync(Open, wanted.At is { } at ? bench.UtcMs(at) : null, wish with { Job = Settings.Did.Count > 0 ? IdempotencyKey.Second(wish.Job) : wish.Job }, ct) is not { } stored)
         {
             return false;
         }

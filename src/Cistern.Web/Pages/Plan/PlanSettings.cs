@@ -397,7 +397,13 @@ public sealed class PlanSettings
         var grind = Grinder is { } grinder
             ? Stepped("grind", stands, grinder.Scale.Usable.Low, grinder.Scale.Usable.High, grinder.Step, grinder.SettingName, said => Grain(said, um => SettingText(grinder.SettingFor(um))) ?? GrinderWording.Read(grinder, said, Recipe.Brewer.Family, Work.Plan.Picks.GrinderSetting ?? grinder.Least))
             : Stepped("grind", stands, 150, 1600, 20, "µm", said => Grain(said, um => FigureFormat.Number(um, 0)) ?? said);
-        if (grind.Value is { } setting && grind.Text != stands)
+        if (grind is { Value: null, Problem: { } problem } && problem.StartsWith("That is not a number.", StringComparison.Ordinal))
+        {
+            return grind with { Problem = $"{problem} A word will do too: {GrainWords.Examples}." };
+        }
+
+        // A word that it is called by already, or a number that stands, changes nothing.
+        if (grind.Value is { } setting && grind.Text != stands && Math.Abs(setting - (Grinder is null ? Recipe.Grind.MedianUm : Work.Plan.Picks.GrinderSetting ?? double.NaN)) is not < 1e-9)
         {
             Do(new PlanChange.GrindTo(setting), Grinder is { } own ? $"{own.Name} {grind.Text} {own.SettingName}" : $"grind {grind.Text} µm");
         }
@@ -408,14 +414,31 @@ public sealed class PlanSettings
     /// <summary>A word for grain size as a setting; says which micrometres were taken, and where the word is disputed. Null where it is none.</summary>
     private string? Grain(string said, Func<double, string> set)
     {
+        // Micrometres are said with a grinder chosen, too.
+        var plain = said.Trim();
+        if (Micrometres.FirstOrDefault(unit => plain.EndsWith(unit, StringComparison.OrdinalIgnoreCase)) is { } micro && TypedNumber.Read(plain[..^micro.Length], 150, 1600, "µm").Value is { } um)
+        {
+            return set(um);
+        }
+
         if (GrainWords.Find(said) is not { } word)
         {
             return null;
         }
 
+        var standsUm = Recipe.Grind.MedianUm;
+        if (standsUm >= word.LowUm && standsUm <= word.HighUm)
+        {
+            Answer = $"{FigureFormat.Number(standsUm, 0)} µm is called “{word.Word}” already ({FigureFormat.Number(word.LowUm, 0)} to {FigureFormat.Number(word.HighUm, 0)} µm): nothing was changed.";
+            return set(standsUm);
+        }
+
         Answer = $"“{word.Word}” is {FigureFormat.Number(word.LowUm, 0)} to {FigureFormat.Number(word.HighUm, 0)} µm; taken as {FigureFormat.Number(word.MiddleUm, 0)} µm.{(word.Dispute is { } dispute ? $" The word is disputed. {dispute}" : "")}";
         return set(word.MiddleUm);
     }
+
+    // As they are said; adding a word is adding it here.
+    private static readonly string[] Micrometres = ["µm", "um", "microns", "micron", "micrometres", "micrometers"];
 
     private TypedNumber? ReadSteepEnd()
     {
