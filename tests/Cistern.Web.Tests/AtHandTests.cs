@@ -44,15 +44,15 @@ public sealed class AtHandTests
     [Theory]
     [InlineData(100, "the boil")]
     [InlineData(99.6, "the boil")]
-    [InlineData(96, "the boil, then 0:30 off it, lid open")]
-    [InlineData(85, "the boil, then 2:05 off it, lid open")]
+    [InlineData(96, "the boil, then wait 0:30 with the lid open")]
+    [InlineData(85, "the boil, then wait 2:05 with the lid open")]
     [InlineData(15, "15 °C")]
     public void A_temperature_is_seconds_off_the_boil(double c, string told) => Assert.Equal(told, Nothing.Heat(c, Sea, Metric));
 
     [Fact]
     public void A_kettle_that_was_timed_and_a_high_place_count()
     {
-        Assert.Equal("the boil, then 0:15 off it, lid open", (Nothing with { Kettle = new Kettle(3.4e-3) }).Heat(96, Sea, Metric));
+        Assert.Equal("the boil, then wait 0:15 with the lid open", (Nothing with { Kettle = new Kettle(3.4e-3) }).Heat(96, Sea, Metric));
         Assert.Equal("the boil", Nothing.Heat(96, Sea with { AltitudeM = 2_340 }, Metric));
     }
 }

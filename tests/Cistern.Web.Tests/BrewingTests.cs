@@ -406,7 +406,7 @@ public sealed class BrewingTests : IClassFixture<App>
         Assert.Equal("", page.QuerySelector("#meant-finish")!.GetAttribute("value") ?? "");
         var changed = await App.GetAsync(client, "/plan/tp-upright-short?was.meant-finish=&meant-finish=2:00+to+2:30");
         Assert.Equal("2:00 to 2:30", changed.QuerySelector("#meant-finish")!.GetAttribute("value"));
-        Assert.Contains("2:00 it was meant for", changed.Body!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("the target is 2:00", changed.Body!.TextContent, StringComparison.Ordinal);
         var cleared = await App.GetAsync(client, "/plan/tp-upright-short?was.meant-finish=2:00+to+2:30&meant-finish=");
         Assert.Equal("", cleared.QuerySelector("#meant-finish")!.GetAttribute("value"));
         // As a barista says it: by a time, in a word, and let go of at a touch.

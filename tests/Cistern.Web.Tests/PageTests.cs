@@ -85,7 +85,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
         var page = await App.ParseAsync(await App.PostAsync(browser, first, "/first", ("name", "Imre"), ("place", "Home"), ("altitude", "12"), ("ambient", "21")));
         page = await App.GetAsync(browser, "/");
         var lines = page.QuerySelectorAll("#barest li").Select(line => line.TextContent).ToList();
-        Assert.StartsWith("Coffee ground like coarse; water at the boil", lines[0], StringComparison.Ordinal);
+        Assert.StartsWith("Grind: coarse; water at the boil", lines[0], StringComparison.Ordinal);
         Assert.Contains(lines, line => line.StartsWith("0:00 Add the coffee: 4½ × tablespoon, level", StringComparison.Ordinal));
         Assert.Contains(lines, line => line.StartsWith("0:00 Pour: until some ", StringComparison.Ordinal) && line.Contains("Near-boiling water.", StringComparison.Ordinal));
         Assert.Contains(lines, line => line.StartsWith("3:45 Break the crust", StringComparison.Ordinal));

@@ -407,10 +407,10 @@ public sealed class PlanMendTests : IClassFixture<App>
         Assert.Null(page.QuerySelector("#mill option[selected]"));
         Assert.Contains(Steps(page), step => step.Contains("Add the coffee 4½ × house tablespoon, level", StringComparison.Ordinal));
         Assert.Contains(Steps(page), step => step.Contains("Pour until some 385 ml stand in it, 18 s", StringComparison.Ordinal) || step.Contains(" mark, 18 s", StringComparison.Ordinal));
-        Assert.StartsWith("the boil, then 0:", page.QuerySelector("#kettle-aside")!.TextContent, StringComparison.Ordinal);
+        Assert.StartsWith("the boil, then wait 0:", page.QuerySelector("#kettle-aside")!.TextContent, StringComparison.Ordinal);
         Assert.Contains("salt", page.QuerySelector("#grind-aside")!.TextContent, StringComparison.Ordinal);
         Assert.Contains("house tablespoon", page.QuerySelector("#part-rough")!.TextContent, StringComparison.Ordinal);
-        Assert.Matches("Heat [0-9]+ ml of water to the boil, then 0:[0-9]{2} off it, lid open", page.QuerySelector("#part-ready")!.TextContent);
+        Assert.Matches("Heat [0-9]+ ml of water to the boil, then wait 0:[0-9]{2} with the lid open", page.QuerySelector("#part-ready")!.TextContent);
         var card = (await App.GetAsync(browser, "/plan/jar-spoons/card")).QuerySelector(".card-sheet")!.TextContent;
         Assert.Contains("house tablespoon", card, StringComparison.Ordinal);
         Assert.DoesNotContain("scale ", card, StringComparison.Ordinal);

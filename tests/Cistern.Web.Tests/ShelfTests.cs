@@ -128,7 +128,7 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
         var grinder = await own.DataAsync(db => db.Grinders.SingleAsync(row => row.Name == "Grandmother's", Ct));
         Assert.InRange(grinder.MedianUm(31), 760, 930);
         var plan = await App.GetAsync(client, $"/plan/fp-bloomed?mill={grinder.Id}");
-        Assert.Matches(@"some \d+ µm, which may be \d+ off", plan.QuerySelector("#grind-aside")!.TextContent);
+        Assert.Matches(@"about \d+ µm, give or take \d+", plan.QuerySelector("#grind-aside")!.TextContent);
 
         foreach (var (name, wrong) in new[] { ("looks", "20 = nothing anybody knows"), ("looks", "1 = sea salt\n59 = flour"), ("usuals", "a bucket = 3") })
         {

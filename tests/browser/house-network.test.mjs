@@ -132,7 +132,7 @@ test('on a network of its own: strangers, guesses, foreign names, a brew past a 
       expect(stream.exitCode).toBeNull();
       await expect.poll(async () => (await keptPaths(two)).some((path) => path.includes('/brew/'))).toBe(true);
       await screen.goto(`http://127.0.0.1:${BENCH}/devices`);
-      await screen.getByRole('button', { name: 'Put Second phone out' }).click();
+      await screen.getByRole('button', { name: 'Remove Second phone' }).click();
       // Not after the server has had enough of it: now.
       expect(await Promise.race([ended, new Promise((late) => { setTimeout(() => late('still open'), 5_000); })])).not.toBe('still open');
       await expect.poll(async () => (await keptPaths(two)).filter((one) => !/^\/(css|js|lib|icon|manifest|offline)/.test(one)), { timeout: 30_000 }).toEqual([]);

@@ -56,7 +56,7 @@ test('a phone is paired, brews, and is out at one touch', async ({ browser }) =>
     await bench.goto(`${server.url}/brew`);
     await expect(bench.locator('main')).toContainText('Bloomed and broken');
     await bench.goto(`${server.url}/devices`);
-    await bench.getByRole('button', { name: 'Put Kitchen phone out' }).click();
+    await bench.getByRole('button', { name: 'Remove Kitchen phone' }).click();
     await expect(bench.locator('#paired .is-out')).toContainText('Kitchen phone');
     await phone.goto(`${secure}/`);
     await expect(phone.locator('h1')).toHaveText('Pair this device');

@@ -94,6 +94,6 @@ public sealed record AtHand(bool Scale, bool Thermometer, bool Grinder)
 
         var seconds = Kettle.Seconds(c, place.AltitudeM, place.AmbientC);
         return c >= WaterPhysics.BoilingPointC(place.AltitudeM) - 0.5 ? "the boil"
-            : double.IsFinite(seconds) ? $"the boil, then {FigureFormat.Clock(Math.Round(seconds / 5) * 5)} off it, lid open" : format.Temperature(c);
+            : double.IsFinite(seconds) ? $"the boil, then wait {FigureFormat.Clock(Math.Round(seconds / 5) * 5)} with the lid open" : format.Temperature(c);
     }
 }

@@ -52,10 +52,10 @@ public static class EventWording
         var side = happening.Value < happening.Limit ? "under" : "over";
         return happening.Member switch
         {
-            "tdsPercent" => $"Strength is {FigureFormat.Percent(happening.Value, 2)}, {side} the {FigureFormat.Percent(happening.Limit, 2)} it was meant for.",
-            "tilt" => $"It is {FigureFormat.FlavourBalance(happening.Value)} ({FigureFormat.Signed(happening.Value, 2)}), {side} what it was meant for ({FigureFormat.Signed(happening.Limit, 2)}).",
-            "extractionYieldPercent" => $"Extraction is {FigureFormat.Percent(happening.Value)}, {side} the {FigureFormat.Percent(happening.Limit)} it was meant for.",
-            _ => $"It is done at {FigureFormat.Clock(happening.Value)}, {(happening.Value < happening.Limit ? "before" : "after")} the {FigureFormat.Clock(happening.Limit)} it was meant for.",
+            "tdsPercent" => $"Strength is {FigureFormat.Percent(happening.Value, 2)}, {side} the target of {FigureFormat.Percent(happening.Limit, 2)}.",
+            "tilt" => $"It is {FigureFormat.FlavourBalance(happening.Value)} ({FigureFormat.Signed(happening.Value, 2)}), {side} the target ({FigureFormat.Signed(happening.Limit, 2)}).",
+            "extractionYieldPercent" => $"Extraction is {FigureFormat.Percent(happening.Value)}, {side} the target of {FigureFormat.Percent(happening.Limit)}.",
+            _ => $"Done at {FigureFormat.Clock(happening.Value)}; the target is {FigureFormat.Clock(happening.Limit)}.",
         };
     }
 }

@@ -91,7 +91,7 @@ public static class GrinderWording
     {
         var half = setting is { } at ? grinder.HalfWidthUm(at) : null;
         yield return grinder.Notches && setting is { } notch ? Setting(grinder, notch) : null;
-        yield return $"{(grinder.Estimated ? "some " : "")}{FigureFormat.Number(medianUm, 0)} µm{(half is { } wide ? $", which may be {FigureFormat.Number(wide, 0)} off" : "")}";
+        yield return $"{(grinder.Estimated ? "about " : "")}{FigureFormat.Number(medianUm, 0)} µm{(half is { } wide ? $", give or take {FigureFormat.Number(wide, 0)}" : "")}";
         yield return mayBeOff;
         yield return setting is { } usual ? FromUsual(grinder, usual, family) : null;
     }

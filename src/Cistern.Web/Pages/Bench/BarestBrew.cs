@@ -21,7 +21,7 @@ public static class BarestBrew
         var cautioned = new HashSet<string>(StringComparer.Ordinal);
         return
         [
-            $"Coffee ground like {GrainWords.For(forecast.Recipe.Grind.MedianUm).Last().Word}; water at {bare.Hand.Heat(forecast.Recipe.Water.TemperatureC, forecast.Recipe.Place, bare)}; a jar that holds {bare.Room(forecast.Recipe.RoomMl)} and takes the heat.",
+            $"Grind: {GrainWords.For(forecast.Recipe.Grind.MedianUm).Last().Word}; water at {bare.Hand.Heat(forecast.Recipe.Water.TemperatureC, forecast.Recipe.Place, bare)}; a jar that holds {bare.Room(forecast.Recipe.RoomMl)} and takes the heat.",
             .. forecast.Recipe.Steps.Select((step, i) => (Step: step, Index: i)).Where(one => one.Step is not (Step.Weigh or Step.GrindCoffee or Step.Tare or Step.Taste or Step.Serve or Step.Clear)).Select(one =>
             {
                 var words = StepWording.Of(forecast.Recipe, one.Index, bare);

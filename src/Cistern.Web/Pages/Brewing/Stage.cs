@@ -100,7 +100,7 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
         var goingOn = present.BegunS is null ? words.Verb : words.GoingOn;
         var mood = leftS >= -1 ? "on" : present.AssumedAtS is not null ? "grace" : "late";
         return new Stage(goingOn, words.Target, leftS >= 0 ? Left(leftS) : $"+{Left(Math.Floor(Hair - leftS))}", mood,
-            mood == "grace" ? "taken as done as planned, unless it goes on" : leftS >= 0 ? "left" : "over", leftS >= 0 ? then : soon, words, new StageAction(EntryKind.Done, present.Index, words.Says));
+            mood == "grace" ? "counts as done, unless it goes on" : leftS >= 0 ? "left" : "over", leftS >= 0 ? then : soon, words, new StageAction(EntryKind.Done, present.Index, words.Says));
     }
 
     /// <summary>Beginning a step, early or now.</summary>

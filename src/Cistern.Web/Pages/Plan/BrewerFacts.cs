@@ -133,7 +133,7 @@ public static class BrewerFacts
         var words = GrainWords.For(plan.Settings.Recipe.Grind.MedianUm).Select(word => word.Word).Take(3).ToList();
         if (words.Count > 0)
         {
-            yield return new Fact("The grind, in words", string.Join(", ", words), "the words contradict one another: see the Shelf");
+            yield return new Fact("The grind, in words", string.Join(", ", words), "people use these words differently: see Grain sizes on the Shelf");
         }
     }
 }

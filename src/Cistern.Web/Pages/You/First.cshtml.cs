@@ -14,7 +14,7 @@ namespace Cistern.Web.Pages.You;
 public sealed class FirstModel(CisternDb db, IdempotencyStore jobs) : PageModel
 {
     /// <summary>Who brews.</summary>
-    public Field Name { get; private set; } = new("name", "Your name", "") { Hint = "as it shall stand in the log", MaxLength = 60 };
+    public Field Name { get; private set; } = new("name", "Your name", "") { Hint = "as the log shows it", MaxLength = 60 };
 
     /// <summary>Where.</summary>
     public Field Place { get; private set; } = new("place", "Where you brew", "Here") { MaxLength = 60 };

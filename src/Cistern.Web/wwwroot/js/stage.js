@@ -62,7 +62,7 @@ const doing = (plan, run, now) => {
   const rest = end - now;
   const mood = rest >= -1 ? 'on' : present.assumedAt !== null ? 'grace' : 'late';
   let about = rest >= 0 ? 'left' : 'over';
-  if (mood === 'grace') about = 'taken as done as planned, unless it goes on';
+  if (mood === 'grace') about = 'counts as done, unless it goes on';
   return { ...on, then: rest >= 0 ? then : soon, verb: present.begun === null ? words.verb : words.goingOn, countdown: rest >= 0 ? left(rest) : `+${left(Math.floor(HAIR - rest))}`, mood, about, action: done };
 };
 
