@@ -85,7 +85,7 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
 
     public VerbWords Visit(Step.CloseValve step) => new("Close the valve", "It is closed", Begins: "Close now");
 
-    public VerbWords Visit(Step.Wait step) => new("Wait", "Enough", step.Window is { } window ? $"{FigureFormat.Clock(step.ForS)}: {FigureFormat.Clock(window.Low)} at least, {FigureFormat.Clock(window.High)} at most" : FigureFormat.Clock(step.ForS), "Waiting");
+    public VerbWords Visit(Step.Wait step) => new("Wait", "Enough", step.Window is { } window ? $"{FigureFormat.Clock(step.ForS)} (at least {FigureFormat.Clock(window.Low)}, at most {FigureFormat.Clock(window.High)})" : FigureFormat.Clock(step.ForS), "Waiting");
 
     public VerbWords Visit(Step.WaitFor step) => new("Wait", Awaited(step.Event).Says, Awaited(step.Event).Until, "Waiting") { Caution = OfSiphon(Cautions.Flame), Signs = StepSigns.Of(step.Event) };
 
