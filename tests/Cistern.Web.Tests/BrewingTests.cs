@@ -496,6 +496,23 @@ public sealed class BrewingTests : IClassFixture<App>
     }
 
     [Fact]
+    public async Task A_steep_that_should_have_ended_is_told_from_twenty_seconds_on_though_nothing_is_lost()
+    {
+        var id = await BrewAsync("fp-slow-eight");
+        var zero = NowMs;
+        await SendAsync(id, Entry("start", 2, zero));
+        await AtAsync(zero, 475 + 10);
+        Assert.Null((await App.GetAsync(client, $"/brew/{id}")).QuerySelector("#slip .slip"));
+        await AtAsync(zero, 475 + 30);
+        var told = (await App.GetAsync(client, $"/brew/{id}")).QuerySelector("#slip .slip")!;
+        Assert.Matches("30 s late[.] Nothing lost yet: 1[.][0-9]{2} % TDS, ", told.TextContent);
+        // Nothing to answer yet: what was answered now would keep the offer away that comes later.
+        Assert.Null(told.QuerySelector("button"));
+        await AtAsync(zero, 475 + 240);
+        Assert.NotNull((await App.GetAsync(client, $"/brew/{id}")).QuerySelector("#slip .slip button"));
+    }
+
+    [Fact]
     public async Task A_slip_is_told_with_what_is_best_done_and_taken_it_changes_the_rest_of_this_brew_only()
     {
         var (id, zero) = await LateAsync();

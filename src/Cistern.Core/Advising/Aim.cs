@@ -11,7 +11,7 @@ public enum AimOf
     /// <summary>Strength of the drink as it is drunk, % TDS.</summary>
     Strength,
 
-    /// <summary>Sharp to harsh, as flavour balance.</summary>
+    /// <summary>Sour to bitter, as a number.</summary>
     FlavourSide,
 
     /// <summary>Solids in the cup per dose, %.</summary>

@@ -89,7 +89,7 @@ public static class FlowVerdicts
 
         if (run is { Finished: true, ClockRuns: true })
         {
-            verdicts.Add(Against(FlowOf.Finish, run.EndS, recipe.Target?.FinishS, plan.Totals.FinishS));
+            verdicts.Add(OfFinish(plan, run, steepEnd));
         }
 
         return [.. verdicts.OrderBy(verdict => verdict.Place == FlowPlace.Within)];
@@ -107,6 +107,19 @@ public static class FlowVerdicts
         return ConductPlan.Of(plan).WindowOf(steepEnd, dueS, before.StartS) is ({ } lowS, { } highS)
             ? new FlowVerdict(FlowOf.Release, atS, lowS, highS, Set: true)
             : new FlowVerdict(FlowOf.Release, atS, dueS - LeastS, dueS + LeastS, Set: false);
+    }
+
+    /// <summary>The finish held against the target; where none is set, against when the steep could end and what comes after it takes, so that no brew may be done before its steep may end.</summary>
+    private static FlowVerdict OfFinish(Forecast plan, BrewRun run, int steepEnd)
+    {
+        if (plan.Recipe.Target?.FinishS is not null || steepEnd < 0)
+        {
+            return Against(FlowOf.Finish, run.EndS, plan.Recipe.Target?.FinishS, plan.Totals.FinishS);
+        }
+
+        var end = OfSteepEnd(plan, run, steepEnd, plan.Timings[steepEnd].StartS);
+        var after = Band(null, plan.Totals.FinishS - plan.Timings[steepEnd].StartS);
+        return new FlowVerdict(FlowOf.Finish, run.EndS, end.LowS + after.Low, end.HighS + after.High, Set: false);
     }
 
     private static Span? Window<T>(Recipe recipe)

@@ -63,7 +63,7 @@ public sealed record FitPrior(FitParameter Parameter, string Name, FitScope Scop
         new(FitParameter.Gas, "gas", FitScope.Coffee, "×", 1, ModelSpread.PriorSigma[4], IsFactor: true),
         new(FitParameter.HeatLoss, "heatLoss", FitScope.Vessel, "×", 1, ModelSpread.PriorSigma[5], IsFactor: true),
         new(FitParameter.GrinderOffsetUm, "millOffsetUm", FitScope.Mill, "µm", 0, ModelSpread.PriorSigma[6], IsFactor: false),
-        // Palates are judged: half a unit of flavour balance is just called sharp or harsh, a tenth of a percent just thinner or heavier.
+        // Palates are judged: half a unit of flavour balance is just called sour or bitter, a tenth of a percent just thinner or heavier.
         new(FitParameter.PalateBalance, "palateLean", FitScope.Barista, "points", 0, 1, IsFactor: false),
         new(FitParameter.PalateBody, "palateBody", FitScope.Barista, "points", 0, 1.5, IsFactor: false),
         new(FitParameter.PalateBalanceScale, "palateLeanScale", FitScope.Barista, "points per unit of tilt", 2.5, 0.5, IsFactor: true),

@@ -11,7 +11,7 @@ public enum Outcome
     /// <summary>Solids in the cup per dose, %.</summary>
     ExtractionYieldPercent,
 
-    /// <summary>Sharp to harsh; a judgement.</summary>
+    /// <summary>Sour to bitter; a judgement.</summary>
     FlavourBalance,
 
     /// <summary>The drink as it is drunk, g.</summary>

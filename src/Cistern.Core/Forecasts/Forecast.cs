@@ -27,7 +27,7 @@ public sealed record Totals
     /// <summary>All that left the grounds per dose, %; the bed keeps some of it.</summary>
     public required double DissolvedYieldPercent { get; init; }
 
-    /// <summary>Sharp (below −0.4) to harsh (above 0.4). A judgement, and a ratio: it says nothing of how much was drawn.</summary>
+    /// <summary>Sour (negative) to bitter. A judgement, and a ratio: it says nothing of how much was drawn.</summary>
     public required double FlavourBalance { get; init; }
 
     /// <summary>What has dissolved over what rest alone would dissolve in the end: under 0.70 under-drawn, over 0.98 drawn to the end. A judgement.</summary>

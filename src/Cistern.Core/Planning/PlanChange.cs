@@ -36,7 +36,7 @@ public abstract record PlanChange
     public sealed record Release(double AtS, bool Shorten = false) : PlanChange;
 
     /// <summary>What the brew is meant to come to.</summary>
-    /// <param name="Member">The target's member, by the file's name: <c>tdsPercent</c>, <c>flavour balance</c>, <c>extractionYieldPercent</c>, <c>finishS</c>.</param>
+    /// <param name="Member">The target's member, by the file's name: <c>tdsPercent</c>, <c>tilt</c>, <c>extractionYieldPercent</c>, <c>finishS</c>.</param>
     /// <param name="Span">From and to; null where it is meant for nothing in particular.</param>
     public sealed record Mean(string Member, Span? Span) : PlanChange;
 

@@ -180,7 +180,7 @@ public sealed record Sip : Extensible
     /// <summary>How warm it was.</summary>
     public SipWhen When { get; init; }
 
-    /// <summary>−5 (sharp) to 5 (harsh).</summary>
+    /// <summary>−5 (sour) to 5 (bitter).</summary>
     public double? SourBitter { get; init; }
 
     /// <summary>−5 (thin) to 5 (heavy).</summary>

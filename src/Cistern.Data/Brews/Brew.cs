@@ -497,7 +497,7 @@ public sealed class Tasting
     /// <summary>Who tasted it, where that was loaded.</summary>
     public Shelf.Barista? Barista { get; set; }
 
-    /// <summary>−5 (sharp) to 5 (harsh).</summary>
+    /// <summary>−5 (sour) to 5 (bitter).</summary>
     [Column("SharpHarsh")]
     public int? SourBitter { get; set; }
 
@@ -550,7 +550,7 @@ public sealed class TastingSip
     /// <summary>How warm it was; kept as a word.</summary>
     public Core.Records.SipWhen When { get; set; }
 
-    /// <summary>−5 (sharp) to 5 (harsh).</summary>
+    /// <summary>−5 (sour) to 5 (bitter).</summary>
     [Column("SharpHarsh")]
     public int? SourBitter { get; set; }
 

@@ -54,7 +54,7 @@ public sealed class LogRow
     /// <summary>The mean of its scores, 0 to 10; null where nobody gave one.</summary>
     public double? Score { get; set; }
 
-    /// <summary>The mean of sharp (−5) to harsh (5) as tasted; null where nobody placed it.</summary>
+    /// <summary>The mean of sour (−5) to bitter (5) as tasted; null where nobody placed it.</summary>
     [Column("SharpHarsh")]
     public double? SourBitter { get; set; }
 

@@ -60,6 +60,7 @@ public static class DeviationWording
             DeviationKind.PressSlow => "Stop and ease back, then go slower; never lean on it.",
             DeviationKind.PressEasy => "Nothing to do about it now: press on gently.",
             DeviationKind.FlameWeak => "The water may fall back when the coffee goes in: turn it up, as its maker says. Never leave it alone.",
+            DeviationKind.ReleaseDue when correction is null => $"Nothing lost yet: {Cup(asItGoes)}.",
             _ => $"As it goes: {Cup(asItGoes)}.",
         };
         return new DeviationTold(what, comes, correction is null || !Offers(correction) ? "" : $"{Deed(correction, deviation, recipe, nowS, format)}: {Cup(correction.Forecast)}.");

@@ -98,7 +98,7 @@ public sealed class FigureFormat(Units units, AtHand? hand = null)
     /// <summary>Water per coffee as it is spoken, 1:15.</summary>
     public static string Ratio(double ratio) => $"1:{Number(ratio, 1)}";
 
-    /// <summary>A judgement in words: sharp, balanced or harsh.</summary>
+    /// <summary>A judgement in words: sour, balanced or bitter.</summary>
     public static string FlavourBalance(double balance) => CupJudgement.BalanceOf(balance);
 
     /// <summary>The words and units of a brew chart for this barista.</summary>

@@ -362,13 +362,20 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContex
 
         var planned = Brew.ModelOf(model).Run(Brew.Planned());
         var open = Deviations.Of(planned, Run, Brew.Actuals(), NowS).Select(one => (Deviation?)one).FirstOrDefault(one => Brew.StandingAnswer(one!.Value.Kind, one.Value.Step) is null);
-        // Where the cup stays within its tolerances there is nothing to say.
-        if (open is not { } found || (!found.OfFlow && !Correction.IsWanted(Real, planned.Totals)))
+        if (open is not { } found)
         {
             return null;
         }
 
-        var correction = found.OfFlow ? null : Correction.After(Real, planned.Totals, NowS);
+        // Where the cup stays within its tolerances nothing is offered; that the steep should have ended is said all the same.
+        const double SaidFromS = 20;
+        var mends = found.OfFlow || Correction.IsWanted(Real, planned.Totals);
+        if (!mends && (found.Kind != DeviationKind.ReleaseDue || found.Amount < SaidFromS))
+        {
+            return null;
+        }
+
+        var correction = found.OfFlow || !mends ? null : Correction.After(Real, planned.Totals, NowS);
         return (found, correction, DeviationWording.Of(found, correction, Recipe, Real, NowS, Format));
     }
 

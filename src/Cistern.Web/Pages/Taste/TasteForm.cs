@@ -11,7 +11,7 @@ namespace Cistern.Web.Pages.Taste;
 
 /// <summary>One sip's fields.</summary>
 /// <param name="When">How warm.</param>
-/// <param name="SourBitter">Sharp to harsh.</param>
+/// <param name="SourBitter">Sour to bitter.</param>
 /// <param name="ThinHeavy">Thin to heavy.</param>
 /// <param name="Placed">Whether it was placed on the pad or by the sliders.</param>
 /// <param name="Scales">Sweet, clear, finish and dry: 0 to 5, or empty where nobody said it.</param>

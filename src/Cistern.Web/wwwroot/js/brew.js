@@ -169,13 +169,28 @@ document.addEventListener('keydown', (event) => {
 
 // ---- the pictures, from the server: without it the last ones stay, and the now-line goes on ----
 
-/** Puts the parts of the moment in their places; one whose key has not changed stays, with the finger that may be on it. */
+/** What grows while it stands is told anew in its place: its buttons stay, with the finger that may be on one, and it is not read aloud again. */
+const renew = (place, part) => {
+  place.setAttribute('aria-live', 'off');
+  for (const fresh of part.querySelectorAll('[data-live]')) {
+    const there = place.querySelector(`[data-live="${fresh.dataset.live}"]`);
+    if (!there) continue;
+    if (fresh instanceof HTMLInputElement) there.value = fresh.value;
+    else if (there.textContent !== fresh.textContent) there.textContent = fresh.textContent;
+  }
+};
+
+/** Puts the parts of the moment in their places; one whose key has not changed stays. */
 const show = (html) => {
   const moment = document.createElement('template');
   moment.innerHTML = html;
   for (const part of moment.content.querySelectorAll('[data-part]')) {
     const place = el(part.dataset.part);
-    if (part.dataset.key !== undefined && part.dataset.key === place.dataset.key) continue;
+    if (part.dataset.key !== undefined && part.dataset.key === place.dataset.key) {
+      renew(place, part);
+      continue;
+    }
+    place.removeAttribute('aria-live');
     const focused = place.contains(document.activeElement);
     if (part.dataset.key !== undefined) place.dataset.key = part.dataset.key;
     place.replaceChildren(...part.childNodes);
