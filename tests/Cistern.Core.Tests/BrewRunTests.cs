@@ -305,6 +305,13 @@ public sealed class BrewRunTests
         var settled = Of(RecipeLibrary.Find("fp-long-settle")!, timing => timing.EndS).Single(one => one.Of == FlowOf.Release);
         // A wait that may last from 200 to 420 s lets the plunge begin then.
         Assert.Equal((288 + 200, 288 + 420, true), (Math.Round(settled.LowS), Math.Round(settled.HighS), settled.Set));
+        // Nothing is expected to be done before its steep may end, nor after what comes of its latest end.
+        foreach (var recipe in RecipeLibrary.All.Select(one => one with { Target = null }))
+        {
+            var times = Of(recipe, timing => timing.EndS);
+            var (end, finish) = (times.Single(one => one.Of == FlowOf.Release), times.Single(one => one.Of == FlowOf.Finish));
+            Assert.True(finish.LowS >= end.LowS && finish.HighS >= end.HighS && finish.Place == FlowPlace.Within, $"{recipe.Id}: {finish}, {end}");
+        }
     }
 
     [Theory]
