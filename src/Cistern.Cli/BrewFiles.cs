@@ -43,7 +43,7 @@ internal static class BrewFiles
 
     /// <summary>Prints what brews teach, and what recipes then come to.</summary>
     /// <param name="paths">Brew files.</param>
-    /// <param name="recipePaths">Recipes to foretell.</param>
+    /// <param name="recipePaths">Recipes to forecast.</param>
     public static int Fit(IEnumerable<string> paths, IEnumerable<string> recipePaths)
     {
         if (Brews(paths) is not { } brews)

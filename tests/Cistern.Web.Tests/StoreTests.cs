@@ -520,16 +520,16 @@ public sealed class StoreTests : IAsyncLifetime
         Assert.DoesNotContain(await log.KeptAsync(Ct), search => search.Name == "search 07");
 
         var running = await SavedAsync(Brewed(state: BrewState.Running));
-        Assert.Null(await log.DeleteAsync(running.Id, away: true));
-        Assert.Null(await log.DeleteAsync(99, away: true));
+        Assert.Null(await log.SetDeletedAsync(running.Id, away: true));
+        Assert.Null(await log.SetDeletedAsync(99, away: true));
         var brew = await SavedAsync(Brewed());
-        Assert.Equal(brew.Name, await log.DeleteAsync(brew.Id, away: true));
+        Assert.Equal(brew.Name, await log.SetDeletedAsync(brew.Id, away: true));
         var awayAtMs = NowMs;
         time.Advance(TimeSpan.FromSeconds(1));
-        await log.DeleteAsync(brew.Id, away: true);
+        await log.SetDeletedAsync(brew.Id, away: true);
         db.ChangeTracker.Clear();
         Assert.Equal(awayAtMs, (await db.Brews.FindAsync([brew.Id], Ct))!.DeletedAtMs);
-        await log.DeleteAsync(brew.Id, away: false);
+        await log.SetDeletedAsync(brew.Id, away: false);
         db.ChangeTracker.Clear();
         Assert.Null((await db.Brews.FindAsync([brew.Id], Ct))!.DeletedAtMs);
     }

@@ -29,7 +29,7 @@ internal static class Adjustments
     /// <summary>Those whose value is sought on a dial.</summary>
     public static ImmutableArray<Adjustment> Sought { get; } = [Adjustment.Grind, Adjustment.Temperature, Adjustment.Dose, Adjustment.Water, Adjustment.Release, Adjustment.Turns, Adjustment.PressTime, Adjustment.Dilution];
 
-    /// <summary>The lever's name in the open files.</summary>
+    /// <summary>The adjustment's name in the open files.</summary>
     public static string Word(Adjustment adjustment, Recipe recipe) => adjustment switch
     {
         Adjustment.Grind => "medianUm",
@@ -53,7 +53,7 @@ internal static class Adjustments
         _ => "as-planned",
     };
 
-    /// <summary>The lever's unit.</summary>
+    /// <summary>The adjustment's unit.</summary>
     public static string Unit(Adjustment adjustment) => adjustment switch
     {
         Adjustment.Grind => "µm",
@@ -65,7 +65,7 @@ internal static class Adjustments
         _ => "",
     };
 
-    /// <summary>Where a lever stands, and where it can be set: its range and steps; null where this brew has no such thing.</summary>
+    /// <summary>Where an adjustment stands, and where it can be set: its range and steps; null where this brew has no such thing.</summary>
     public static (double Stands, Dial Dial)? Of(Adjustment adjustment, Forecast now, AdviceGear gear, bool canGrind)
     {
         if (adjustment == Adjustment.Dilution)
@@ -99,7 +99,7 @@ internal static class Adjustments
         return (stands, dial);
     }
 
-    /// <summary>The recipe with a lever moved.</summary>
+    /// <summary>The recipe with an adjustment moved.</summary>
     /// <param name="adjustment">Which; one that is sought.</param>
     /// <param name="now">The forecast of the recipe as it is.</param>
     /// <param name="value">Where to.</param>
@@ -108,7 +108,7 @@ internal static class Adjustments
         Adjustment.Dilution => now.Recipe with { Steps = now.Recipe.Steps.Replace(Dilution(now.Recipe)!, Dilution(now.Recipe)! with { WaterG = value }) },
         Adjustment.Batch => Scaling.To(now.Recipe, new Batch(value, value / now.Recipe.Coffee.DoseG * now.Recipe.WaterG)),
         // What is stirred until the end of the steep is stirred no longer than that.
-        Adjustment.Release when Settings.Shortened(now, value) is { } shorter && now.Recipe.Steps[shorter.Index] is Step.Stir { Continuous: true } => shorter.Recipe,
+        Adjustment.Release when now.Recipe.Steps.Any(step => step is Step.Stir { Continuous: true }) && Settings.Shortened(now, value) is { } shorter && now.Recipe.Steps[shorter.Index] is Step.Stir { Continuous: true } => shorter.Recipe,
         _ => Settings.With(now, SettingOf(adjustment), value),
     };
 

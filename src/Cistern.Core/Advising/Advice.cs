@@ -76,12 +76,12 @@ public readonly record struct ChangeCosts(double TimeS, double HandsS, double Co
 
 /// <summary>A second setting, changed together with the first: only where no single one answers without harm.</summary>
 /// <param name="Adjustment">What is changed.</param>
-/// <param name="From">From, in the lever's unit.</param>
+/// <param name="From">From, in the adjustment's unit.</param>
 /// <param name="To">To.</param>
 /// <param name="Recipe">A recipe it is changed in.</param>
 public sealed record SecondChange(Adjustment Adjustment, double From, double To, Recipe Recipe)
 {
-    /// <summary>The lever as the open files name it.</summary>
+    /// <summary>The adjustment as the open files name it.</summary>
     public string Setting => Adjustments.Word(Adjustment, Recipe);
 
     /// <summary>Its unit.</summary>
@@ -90,7 +90,7 @@ public sealed record SecondChange(Adjustment Adjustment, double From, double To,
 
 /// <summary>One change for the next brew.</summary>
 /// <param name="Adjustment">What is changed.</param>
-/// <param name="From">From, in the lever's unit.</param>
+/// <param name="From">From, in the adjustment's unit.</param>
 /// <param name="To">To.</param>
 /// <param name="Recipe">The whole recipe with that one change made.</param>
 /// <param name="Now">What the brew came to as it was brewed, by the model that tells <paramref name="Then"/>, so that the two can be compared.</param>
@@ -106,10 +106,10 @@ public sealed record AdvisedChange(Adjustment Adjustment, double From, double To
     /// <summary>A second setting that is changed with it; null where one is enough.</summary>
     public SecondChange? And { get; init; }
 
-    /// <summary>Where the lever would stand for the whole way, by the forecast, in its unit; null where this step is all of it, or nothing tells how far it is.</summary>
+    /// <summary>Where the adjustment would stand for the whole way, by the forecast, in its unit; null where this step is all of it, or nothing tells how far it is.</summary>
     public double? WholeWay { get; init; }
 
-    /// <summary>The lever as the open files name it.</summary>
+    /// <summary>The adjustment as the open files name it.</summary>
     public string Setting => Adjustments.Word(Adjustment, Recipe);
 
     /// <summary>Its unit.</summary>

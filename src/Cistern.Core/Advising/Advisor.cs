@@ -223,7 +223,7 @@ public static class Advisor
             return points;
         }
 
-        /// <summary>The figures at a value of a lever, on the straight line between two that were run.</summary>
+        /// <summary>The figures at a value of an adjustment, on the straight line between two that were run.</summary>
         private static double[] Along(Point[] curve, double value)
         {
             var next = 1;
@@ -328,7 +328,7 @@ public static class Advisor
                 && (figures[at + 2] <= ForecastModel.StallsAfterS || figures[at + 2] < stands[at + 2] - 1);
         }
 
-        /// <summary>The best value of a lever: of those that should do it the one that changes least.</summary>
+        /// <summary>The best value of an adjustment: of those that should do it the one that changes least.</summary>
         private (AdvisedChange Change, double Worth)? Best(Adjustment adjustment, Dial dial, double worthNow)
         {
             var at = curves[adjustment].Curve[PointsASide].At;

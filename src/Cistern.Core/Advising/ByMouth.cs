@@ -7,7 +7,7 @@ using Cistern.Core.Records;
 namespace Cistern.Core.Advising;
 
 /// <summary>
-/// Changes that answer what was complained of, less of it and all else as it was: each by the levers that practitioners reach
+/// Changes that answer what was complained of, less of it and all else as it was: each by the adjustments that practitioners reach
 /// for, in a hand's step, told by the forecast to move the right way and to go against no other complaint. What went otherwise
 /// than planned and explains a complaint comes first.
 /// </summary>
@@ -30,7 +30,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
     /// <summary>Further than this the whole way is another recipe.</summary>
     private const int MostSteps = 8;
 
-    /// <summary>By complaint, what practitioners do, the usual thing first: a lever, and whether it goes up.</summary>
+    /// <summary>By complaint, what practitioners do, the usual thing first: an adjustment, and whether it goes up.</summary>
     private static readonly Dictionary<Complaint, (Adjustment Adjustment, bool Up)[]> Usual = new()
     {
         [Complaint.Sour] = [(Adjustment.Grind, false), (Adjustment.Temperature, true), (Adjustment.Release, true), (Adjustment.Turns, true)],
@@ -123,7 +123,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
 
     private static bool ByDeviation(BrewRecord brew, Complaint one) => brew.Tasting is { } tasting && tasting.WentWrong.Any(word => Words<WentWrong>.Find(word) is { } deviation && MadeByDeviation[deviation].Contains(one));
 
-    /// <summary>The smallest step of a lever that answers something of what is left and goes against nothing that was stated.</summary>
+    /// <summary>The smallest step of an adjustment that answers something of what is left and goes against nothing that was stated.</summary>
     private Candidate? Smallest(Adjustment adjustment, bool up, ImmutableArray<Complaint> left)
     {
         Candidate? most = null;
@@ -148,7 +148,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
     }
 
     /// <summary>
-    /// How far a lever would have to go until the forecast calls the cup mended, in hand's steps; null where the step does, the
+    /// How far an adjustment would have to go until the forecast calls the cup mended, in hand's steps; null where the step does, the
     /// forecast never saw the fault, or a reading has told how far it is. The mouth's points are an order, and no measure.
     /// </summary>
     private double? WholeWay(Candidate one)
@@ -196,7 +196,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
         _ => true,
     };
 
-    /// <summary>A lever moved by a hand's steps one way, the smallest first, as far as each can be brewed.</summary>
+    /// <summary>An adjustment moved by a hand's steps one way, the smallest first, as far as each can be brewed.</summary>
     private List<Candidate> Sampled(Adjustment adjustment, bool up, bool far = false)
     {
         if (sampled.TryGetValue((adjustment, up, far), out var known))
@@ -283,7 +283,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
         }
     }
 
-    /// <summary>The complaint that brings a lever which is one thing done or not.</summary>
+    /// <summary>The complaint that brings an adjustment which is one thing done or not.</summary>
     private static Complaint SingleFor(Adjustment adjustment) => adjustment is Adjustment.Settle or Adjustment.Filter ? Complaint.Muddy : Complaint.TooCool;
 
     /// <summary>What a recipe comes to; null where it cannot be brewed, was tried in this line, or does harm that the plan does not.</summary>
@@ -366,6 +366,6 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
         return change with { Why = AdviceWords.Why(change, stated, []) };
     }
 
-    /// <summary>A lever moved by so much, and what it answers.</summary>
+    /// <summary>An adjustment moved by so much, and what it answers.</summary>
     private sealed record Candidate(Adjustment Adjustment, double From, double To, Recipe Recipe, Forecast Then, ImmutableArray<Complaint> Answers);
 }

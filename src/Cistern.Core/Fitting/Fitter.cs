@@ -5,7 +5,7 @@ using MathNet.Numerics.LinearAlgebra;
 namespace Cistern.Core.Fitting;
 
 /// <summary>
-/// Learns from brews: the parameters that make the model foretell what was measured, held to their spread before any brew
+/// Learns from brews: the parameters that make the model predict what was measured, held to their spread before any brew
 /// (maximum a posteriori).
 /// </summary>
 /// <remarks>
@@ -300,7 +300,7 @@ public static class Fitter
             return forceN < low ? (forceN - low, FeltShare * low * widened) : forceN > high ? (forceN - high, FeltShare * high * widened) : (0, 1);
         }
 
-        /// <summary>What the model foretells of each reading of a brew; then its strength and its flavour balance.</summary>
+        /// <summary>What the model predicts of each reading of a brew; then its strength and its flavour balance.</summary>
         private static double[] Foretell(FitBrew brew, ForecastModel model, double[] sigmas)
         {
             Span<double> by = stackalloc double[ModelParameters.Count];

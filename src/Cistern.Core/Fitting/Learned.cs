@@ -32,8 +32,8 @@ public readonly record struct LearnedParameter(FitParameter Parameter, string Wh
 /// <summary>What a fit would have expected of a brew left out of it, and what was measured.</summary>
 /// <param name="Name">The brew.</param>
 /// <param name="Figure">What was measured.</param>
-/// <param name="Expected">What the other brews foretell, in the figure's unit.</param>
-/// <param name="Unfitted">What the unfitted model foretells.</param>
+/// <param name="Expected">What the other brews predict, in the figure's unit.</param>
+/// <param name="Unfitted">What the unfitted model predicts.</param>
 /// <param name="Measured">What was measured.</param>
 /// <param name="Odd">Whether it lies so far off that the fit hardly listened to it.</param>
 public readonly record struct LeftOut(string Name, FitFigure Figure, [property: JsonPropertyName("Foretold")] double Expected, double Unfitted, double Measured, bool Odd);

@@ -41,10 +41,10 @@ public enum FlavourSide
 /// <param name="Words">What a barista would call it, those that count most first; one word at least.</param>
 public sealed record CupJudgement(ExtractionLevel ExtractionLevel, FlavourSide FlavourSide, IReadOnlyList<string> Words)
 {
-    /// <summary>Under this share of what rest would give it is under-drawn. Judged.</summary>
+    /// <summary>Under this share of what rest would give it is under-extracted. Judged.</summary>
     public const double UnderExtracted = 0.70;
 
-    /// <summary>Over this share it is drawn to the end. Judged.</summary>
+    /// <summary>Over this share it is over-extracted. Judged.</summary>
     public const double OverExtracted = 0.98;
 
     /// <summary>Balanced from here, by flavour balance: what practitioners make and like runs from −1.3 to +0.5. Judged.</summary>

@@ -30,7 +30,7 @@ public sealed record Totals
     /// <summary>Sour (negative) to bitter. A judgement, and a ratio: it says nothing of how much was drawn.</summary>
     public required double FlavourBalance { get; init; }
 
-    /// <summary>What has dissolved over what rest alone would dissolve in the end: under 0.70 under-drawn, over 0.98 drawn to the end. A judgement.</summary>
+    /// <summary>What has dissolved over what rest alone would dissolve in the end: under 0.70 under-extracted, over 0.98 over-extracted. A judgement.</summary>
     public required double ExtractionLevel { get; init; }
 
     /// <summary>Temperature in the vessel at the finish, °C.</summary>

@@ -3,7 +3,7 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Forecasts;
 
-/// <summary>What each verb does to the slurry.</summary>
+/// <summary>What each verb does to the slurry. What a visit gives means nothing: an interface of visits has to give something.</summary>
 internal sealed partial class ForecastRun
 {
     public bool Visit(Step.HeatWater step) => Pass(step);

@@ -148,7 +148,7 @@ public sealed record PlanApplied(Plan Plan)
     /// <summary>Why it was refused; null where it was done.</summary>
     public PlanRefusal? Refusal { get; init; }
 
-    /// <summary>What could be had instead: the earliest release, s; or the water that lets it down, g.</summary>
+    /// <summary>What could be had instead: the earliest end of the steep, or the latest moment at which it would do something, s; or the water that dilutes it, g.</summary>
     public double? Value { get; init; }
 
     /// <summary>The answer to a question asked backwards.</summary>

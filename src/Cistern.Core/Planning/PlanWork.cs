@@ -391,8 +391,8 @@ public sealed class PlanWork
         if (RecipeChecker.Senseless(recipe).Contains(index) && Settings.SteepEndIndex(Recipe) is >= 0 and var end)
         {
             // Where it would still do something: before the first water, or just before the plunger is in or the steep ends.
-            var closed = Recipe.Steps.Take(end).Select((one, i) => one is Step.SeatPlunger ? i : end).DefaultIfEmpty(end).Min();
-            var latestS = step is Step.Stirring or Step.Skim ? Math.Floor(Forecast.Timings[Math.Min(closed, end)].StartS - step.OverS) : -1;
+            var closed = Recipe.Steps.Take(end).TakeWhile(one => one is not Step.SeatPlunger).Count();
+            var latestS = step is Step.Stirring or Step.Skim ? Math.Floor(Forecast.Timings[closed].StartS - step.OverS) : -1;
             return Refused(PlanRefusal.NothingLeft) with { Value = latestS, Step = end };
         }
 
@@ -414,8 +414,7 @@ public sealed class PlanWork
         var next = edit.Index + 1;
         if (edited.Recipe is { } early && edit.Members.ContainsKey("at") && Has(next) && Recipe.Steps[next].AtS is null && edit.Index > RecipeChecker.AnchorIndex(Recipe))
         {
-            var standsS = Forecast.Timings[next].StartS;
-            return StepEditing.Held(Forecast, early, next) is { } held ? Stepped(held, edit.Index) : Refused(PlanRefusal.PushesOthers) with { Step = next, Value = standsS };
+            return StepEditing.Held(Forecast, early, next) is { } held ? Stepped(held, edit.Index) : Refused(PlanRefusal.PushesOthers) with { Step = next, Value = Forecast.Timings[next].StartS };
         }
 
         return edited.Recipe is { } changed ? Stepped(changed, edit.Index) : Refused(PlanRefusal.StepRefused) with { Findings = edited.Findings, Step = edit.Index };

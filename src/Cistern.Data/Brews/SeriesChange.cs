@@ -3,7 +3,7 @@ using System.Text.Json;
 namespace Cistern.Data.Brews;
 
 /// <summary>What was changed from one brew of a line to the next. What it was expected to do is what its plan was.</summary>
-/// <param name="Setting">The lever, as the open files name it.</param>
+/// <param name="Setting">The adjustment, as the open files name it.</param>
 /// <param name="From">From.</param>
 /// <param name="To">To.</param>
 /// <param name="Unit">Its unit.</param>

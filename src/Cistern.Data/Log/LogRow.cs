@@ -187,7 +187,7 @@ public sealed class Import
     /// <summary>Of imports of earlier versions: the brews that it changed, as they stood before, as a brew file. Since then each has a row of its own.</summary>
     public string? BeforeJson { get; set; }
 
-    /// <summary>The plans and things of the shelf it brought, as "plan.12" or "grinder.3", with spaces between.</summary>
+    /// <summary>The plans and things of the shelf it brought, as "plan.12" or "mill.3", with spaces between.</summary>
     public string Brought { get; set; } = "";
 }
 

@@ -4,7 +4,7 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Data.Stores;
 
-/// <summary>A plan in its descent.</summary>
+/// <summary>A plan in its lineage.</summary>
 /// <param name="Plan">The plan.</param>
 /// <param name="Brewed">How often it was brewed to the end.</param>
 /// <param name="Last">The last of these brews with what it came to and how it tasted; null where there is none.</param>
@@ -15,10 +15,10 @@ public sealed record LineageNode(StoredPlan Plan, int Brewed, Brew? Last, IReadO
 /// <param name="db">The data.</param>
 public sealed class LineageStore(CisternDb db)
 {
-    /// <summary>A descent with more plans than this is told from its first ones.</summary>
+    /// <summary>A lineage with more plans than this is told from its first ones.</summary>
     public const int MostPlans = 100;
 
-    /// <summary>The first plan of a descent, with all that were made of it and kept; null where there is no such plan.</summary>
+    /// <summary>The first plan of a lineage, with all that were made of it and kept; null where there is no such plan.</summary>
     /// <param name="id">A plan of it; it is told even where it has not been kept.</param>
     /// <param name="ct">Stops it.</param>
     public async Task<LineageNode?> OfAsync(int id, CancellationToken ct)

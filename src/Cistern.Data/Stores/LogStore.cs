@@ -54,7 +54,7 @@ public sealed class LogStore(CisternDb db, LogIndex index, TimeProvider time)
     /// <param name="brewId">The brew.</param>
     /// <param name="away">Whether it is to be taken away.</param>
     /// <returns>Its name; null where there is no such brew, or it is under way.</returns>
-    public async Task<string?> DeleteAsync(int brewId, bool away)
+    public async Task<string?> SetDeletedAsync(int brewId, bool away)
     {
         if (await db.Brews.FirstOrDefaultAsync(row => row.Id == brewId) is not { State: not Brews.BrewState.Running } brew)
         {

@@ -4,7 +4,7 @@ namespace Cistern.Web.Frame;
 public static class Limits
 {
     /// <summary>Codes to be let in.</summary>
-    public const string PairPlanning = "pairing";
+    public const string Joining = "pairing";
 
     /// <summary>Files that come in.</summary>
     public const string Imports = "imports";

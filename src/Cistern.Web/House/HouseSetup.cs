@@ -37,7 +37,7 @@ public sealed class HouseRefusedException : Exception
 public static class HouseSetup
 {
     /// <summary>How often one device, or one address that is none's, may ask in a minute, by what for. A gateway sends for several scales.</summary>
-    private static readonly (string Name, int AMinute)[] AskedAMinute = [(Limits.PairPlanning, 20), (Limits.Imports, 20), (Limits.Api, 240), (Limits.Readings, 6_000)];
+    private static readonly (string Name, int AMinute)[] AskedAMinute = [(Limits.Joining, 20), (Limits.Imports, 20), (Limits.Api, 240), (Limits.Readings, 6_000)];
 
     /// <summary>What is spoken over TLS: forward secret and authenticated, none in CBC mode (RFC 9325, 4.2).</summary>
     [SupportedOSPlatform("linux")]

@@ -3,7 +3,7 @@ using Cistern.Data.Stores;
 
 namespace Cistern.Web.Wording;
 
-/// <summary>What the plans of a descent did, in words.</summary>
+/// <summary>What the plans of a lineage did, in words.</summary>
 public static class LineageWording
 {
     /// <summary>How often a plan was brewed and what its last brew came to, against the last of what it was made of.</summary>

@@ -8,7 +8,7 @@ using Microsoft.AspNetCore.RateLimiting;
 namespace Cistern.Web.Pages.Devices;
 
 /// <summary>The one page a device sees that is not paired: it asks for the code.</summary>
-[EnableRateLimiting(Limits.PairPlanning)]
+[EnableRateLimiting(Limits.Joining)]
 public sealed class PairModel(DeviceJoin desk, DeviceStore devices, Presence presence, TimeProvider time) : PageModel
 {
     /// <summary>The code as it was typed, or came with the picture.</summary>

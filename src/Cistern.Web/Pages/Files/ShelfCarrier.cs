@@ -83,7 +83,7 @@ public sealed class ShelfCarrier(CisternDb db, BaristaContext bench)
     }
 
     /// <summary>Puts things on the shelf, in a transaction of whoever asks.</summary>
-    /// <returns>Their names, as "grinder.3".</returns>
+    /// <returns>Their names, as "mill.3".</returns>
     public async Task<string> TakeAsync(IReadOnlyList<ShelfThing> things, CancellationToken ct)
     {
         var made = things.Select(thing => (Kind: ShelfKinds.Find(thing.Kind)!, Thing: thing)).Select(one => (one.Kind, Made: Make(one.Kind, one.Thing))).ToList();

@@ -16,7 +16,7 @@ namespace Cistern.Web.Pages.Learning;
 /// <param name="Sentences">What was learned, in plain words.</param>
 public sealed record LearnedThing(FitScope Scope, string Whose, int Brews, IReadOnlyList<string> Sentences);
 
-/// <summary>What was learned from the brews of this house, how well it foretells them, and whether it is used.</summary>
+/// <summary>What was learned from the brews of this house, how well it predicts them, and whether it is used.</summary>
 public sealed class LearnedModel(CisternDb db, LearnedNow now, BaristaContext bench) : PageModel
 {
     /// <summary>As many of the last brews are told as they would have been expected.</summary>

@@ -93,14 +93,14 @@ public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, Bar
     }
 
     /// <summary>Brings back a brew that was taken away.</summary>
-    public async Task<IActionResult> OnPostBringBackAsync(int id, CancellationToken ct) => await DeleteAsync(id, away: false, ct) ? Redirect($"/log/{id}") : NotFound();
+    public async Task<IActionResult> OnPostBringBackAsync(int id, CancellationToken ct) => await SetDeletedAsync(id, away: false, ct) ? Redirect($"/log/{id}") : NotFound();
 
     /// <summary>Takes a brew away from the log.</summary>
-    public async Task<IActionResult> OnPostTakeAwayAsync(int id, CancellationToken ct) => await DeleteAsync(id, away: true, ct) ? Redirect($"/log?away={id}") : NotFound();
+    public async Task<IActionResult> OnPostTakeAwayAsync(int id, CancellationToken ct) => await SetDeletedAsync(id, away: true, ct) ? Redirect($"/log?away={id}") : NotFound();
 
-    private async Task<bool> DeleteAsync(int id, bool away, CancellationToken ct)
+    private async Task<bool> SetDeletedAsync(int id, bool away, CancellationToken ct)
     {
-        if (await log.DeleteAsync(id, away) is not { } name)
+        if (await log.SetDeletedAsync(id, away) is not { } name)
         {
             return false;
         }

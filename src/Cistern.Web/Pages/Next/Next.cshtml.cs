@@ -43,7 +43,7 @@ public sealed class NextModel(SeriesAdvice advice, PlanStore plans, BaristaConte
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct) => await LoadAsync(id, ct) ? Page() : NotFound();
 
-    /// <summary>Makes a change the next brew: keeps its plan, with its descent and its why.</summary>
+    /// <summary>Makes a change the next brew: keeps its plan, with its lineage and its why.</summary>
     public async Task<IActionResult> OnPostAsync(int id, CancellationToken ct)
     {
         var wish = await WishAsync(ct);

@@ -4,7 +4,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace Cistern.Web.Pages.Plan;
 
-/// <summary>A plan of a descent as it is drawn.</summary>
+/// <summary>A plan of a lineage as it is drawn.</summary>
 /// <param name="Node">The plan, with what was made of it.</param>
 /// <param name="Parent">What it was made of; null of the first.</param>
 /// <param name="Asked">The plan that was asked for.</param>
