@@ -91,7 +91,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
     /// <summary>What came to mind later.</summary>
     public DbSet<LaterNote> Notes => Set<LaterNote>();
 
-    /// <summary>Brews in short, as the log finds them; kept by triggers.</summary>
+    /// <summary>Brews in short, as the log finds them.</summary>
     public DbSet<LogRow> LogRows => Set<LogRow>();
 
     /// <summary>Searches of the log kept under a name.</summary>
@@ -120,6 +120,39 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
 
     /// <summary>What was done about the house.</summary>
     public DbSet<HouseRecord> HouseRecords => Set<HouseRecord>();
+
+    /// <inheritdoc/>
+    /// <remarks>The log's rows of the brews that are saved are written in the same commit.</remarks>
+    public override async Task<int> SaveChangesAsync(bool acceptAllChangesOnSuccess, CancellationToken cancellationToken = default)
+    {
+        var touched = LogKeeping.TouchedIn(ChangeTracker);
+        if (touched.Count == 0)
+        {
+            return await base.SaveChangesAsync(acceptAllChangesOnSuccess, cancellationToken);
+        }
+
+        await using var own = Database.CurrentTransaction is null ? await Database.BeginTransactionAsync(cancellationToken) : null;
+        var saved = await base.SaveChangesAsync(acceptAllChangesOnSuccess, cancellationToken);
+        await LogKeeping.RenewAsync(this, await LogKeeping.BrewsOfAsync(this, touched, cancellationToken), cancellationToken);
+        if (own is not null)
+        {
+            await own.CommitAsync(CancellationToken.None);
+        }
+
+        return saved;
+    }
+
+    /// <inheritdoc/>
+    /// <exception cref="NotSupportedException">Always: only <see cref="SaveChangesAsync(bool, CancellationToken)"/> keeps the log.</exception>
+    public override int SaveChanges(bool acceptAllChangesOnSuccess) => throw new NotSupportedException("Save asynchronously.");
+
+    /// <summary>Writes the log's rows anew of brews that a command changed without reading them, in the transaction of whoever asks.</summary>
+    /// <param name="brewIds">The brews, those that are gone among them.</param>
+    /// <param name="ct">Stops it.</param>
+    public Task RenewLogAsync(IReadOnlyCollection<int> brewIds, CancellationToken ct) => LogKeeping.RenewAsync(this, brewIds, ct);
+
+    /// <summary>Saves without looking at the log: for its own rows.</summary>
+    internal Task<int> SaveLogAsync(CancellationToken ct) => base.SaveChangesAsync(acceptAllChangesOnSuccess: true, ct);
 
     /// <inheritdoc/>
     protected override void OnModelCreating(ModelBuilder modelBuilder)

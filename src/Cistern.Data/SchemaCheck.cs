@@ -3,37 +3,33 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Data;
 
-/// <summary>Whether a file has the tables, columns and triggers of this version: what a sound page and a right history do not tell.</summary>
+/// <summary>Whether a file has the tables and columns of this version, and nothing that runs by itself: what a sound page and a right history do not tell.</summary>
 public static class SchemaCheck
 {
     private const string Columns =
         "SELECT tables.name || '.' || columns.name || ' ' || columns.type FROM sqlite_master AS tables, pragma_table_info(tables.name) AS columns WHERE tables.type = 'table' AND tables.name NOT LIKE 'sqlite_%' AND tables.name <> '__EFMigrationsLock'";
 
-    /// <summary>What runs by itself in a file, or stands for a table without being one: a trigger's own text says what it does.</summary>
-    private const string Runs = "SELECT type || ' ' || name || char(10) || sql FROM sqlite_master WHERE type IN ('trigger', 'view')";
+    /// <summary>What runs by itself in a file, or stands for a table without being one: Cistern's have none.</summary>
+    private const string Runs = "SELECT type || ' ' || name FROM sqlite_master WHERE type IN ('trigger', 'view')";
 
-    private static readonly Lazy<(HashSet<string> Columns, HashSet<string> Runs)> Wanted = new(() =>
+    private static readonly Lazy<HashSet<string>> Wanted = new(() =>
     {
         using var connection = new SqliteConnection("Data Source=:memory:");
         connection.Open();
         using var db = new CisternDb(new DbContextOptionsBuilder<CisternDb>().UseSqlite(connection).Options);
         db.Database.Migrate();
-        return (Read(connection, Columns), Read(connection, Runs));
+        return Read(connection, Columns);
     });
 
     /// <summary>What is wrong with a file of this version; null where nothing is.</summary>
     /// <param name="connection">An open connection to it.</param>
     public static string? Problem(SqliteConnection connection)
     {
-        var (columns, runs) = Wanted.Value;
-        var (has, does) = (Read(connection, Columns), Read(connection, Runs));
-        return columns.FirstOrDefault(column => !has.Contains(column)) is { } missing ? $"it lacks {missing.Split(' ')[0]}"
-            : runs.FirstOrDefault(one => !does.Contains(one)) is { } gone ? $"its {Named(gone)} is missing or was changed"
-            : does.FirstOrDefault(one => !runs.Contains(one)) is { } foreign ? $"the {Named(foreign)} in it is not Cistern's"
+        var has = Read(connection, Columns);
+        return Wanted.Value.FirstOrDefault(column => !has.Contains(column)) is { } missing ? $"it lacks {missing.Split(' ')[0]}"
+            : Read(connection, Runs).FirstOrDefault() is { } foreign ? $"the {foreign} in it is not Cistern's"
             : null;
     }
-
-    private static string Named(string one) => one.Split('\n')[0];
 
     private static HashSet<string> Read(SqliteConnection connection, string sql)
     {

@@ -1,10 +1,16 @@
 using System.Globalization;
 using System.IO.Compression;
+using Cistern.Application;
+using Cistern.Application.Brews;
+using Cistern.Application.Imports;
+using Cistern.Application.Learning;
+using Cistern.Application.Log;
+using Cistern.Application.Plans;
+using Cistern.Application.Series;
 using Cistern.Core.Forecasts;
 using Cistern.Data;
 using Cistern.Data.Demo;
 using Cistern.Data.Log;
-using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.House;
 using Cistern.Web.Pages.Brewing;
@@ -86,17 +92,22 @@ public static class Setup
         builder.Services.AddSingleton<ImportStaging>();
         builder.Services.AddScoped<ShelfCarrier>();
         builder.Services.AddSingleton<ImportRuns>();
-        builder.Services.AddScoped<Pages.Next.SeriesAdvice>();
-        builder.Services.AddScoped<Models>();
-        builder.Services.AddScoped<Pages.Plan.PlanOpening>();
-        builder.Services.AddScoped<Pages.Plan.PlanForecasts>();
+        builder.Services.AddScoped<SeriesAdvice>();
+        builder.Services.AddScoped<PlanOpening>();
+        builder.Services.AddScoped<PlanForecasts>();
         builder.Services.AddScoped<BrewStore>();
         builder.Services.AddSingleton<LiveReadings>();
         builder.Services.AddScoped<ReadingStore>();
         builder.Services.AddHostedService<LiveReadingsCleanup>();
         builder.Services.AddHostedService<SimulationService>();
         builder.Services.AddScoped<IdempotencyStore>();
-        builder.Services.AddScoped<PlanStore>();
+        builder.Services.AddScoped<PlanRows>();
+        builder.Services.AddScoped<PlanFinder>();
+        builder.Services.AddScoped<PlanMending>();
+        builder.Services.AddScoped<PlanChanges>();
+        builder.Services.AddScoped<PlanKeeping>();
+        builder.Services.AddScoped<PairStore>();
+        builder.Services.AddScoped<BrewStart>();
         builder.Services.AddScoped<BlindStore>();
         builder.Services.AddScoped<LineageStore>();
         builder.Services.AddScoped<Pages.Pairs.PairSides>();
@@ -167,6 +178,8 @@ public static class Setup
         app.MapReadings();
         app.MapOut();
         app.MapCalendar();
+        // Where two plans were compared by earlier versions: bookmarks and printed links lead on.
+        app.MapGet("/plan/compare", (string? a, string? b) => Results.Redirect($"/together{QueryString.Create("p", a ?? "").Add("p", b ?? "")}", permanent: true)).ExcludeFromDescription();
         app.MapHealthChecks("/healthz", new HealthCheckOptions
         {
             ResponseWriter = (context, report) => context.Response.WriteAsync(string.Join('\n', report.Entries.Values.Select(entry => entry.Description).OfType<string>().Prepend(report.Status.ToString()))),

@@ -2,8 +2,8 @@ using System.Globalization;
 using System.Xml.Linq;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
-using Cistern.Core.Reckoning;
 using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
 using Cistern.Drawing;
 
 namespace Cistern.Core.Tests;

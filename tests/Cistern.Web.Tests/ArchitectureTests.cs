@@ -10,7 +10,7 @@ namespace Cistern.Web.Tests;
 /// <summary>The map in docs/architecture.md is what the code is: who knows whom, and no circles.</summary>
 public sealed partial class ArchitectureTests
 {
-    private static readonly Architecture Code = new ArchLoader().LoadAssemblies(typeof(Recipe).Assembly, typeof(CisternDb).Assembly, typeof(BrewChart).Assembly, typeof(Frame.BaristaContext).Assembly).Build();
+    private static readonly Architecture Code = new ArchLoader().LoadAssemblies(typeof(Recipe).Assembly, typeof(CisternDb).Assembly, typeof(Application.AtBench).Assembly, typeof(BrewChart).Assembly, typeof(Frame.BaristaContext).Assembly).Build();
 
     /// <summary>Each namespace, and those of its own room that it uses.</summary>
     private static readonly SortedDictionary<string, SortedSet<string>> Uses = Used();
@@ -75,6 +75,28 @@ public sealed partial class ArchitectureTests
         Assert.Equal([], named.Except(there, StringComparer.OrdinalIgnoreCase));
     }
 
+    /// <summary>The ways through the code that the map tells: each file is there, known to one above it or knowing one, and they are few.</summary>
+    [Theory]
+    [InlineData("One dose, from the form to the figure", 15)]
+    [InlineData("What a press passes through", 10)]
+    [InlineData("What a tasting passes through", 12)]
+    public void The_way_through_the_code_is_as_the_map_says(string heading, int most)
+    {
+        var source = Path.GetFullPath(Path.Combine(AppContext.BaseDirectory, "../../../../../src"));
+        var told = MapText.Split("## " + heading + "\n")[1].Split("\n## ")[0];
+        var files = WayFile().Matches(told).Select(match => Path.Combine(source, "Cistern." + match.Groups["path"].Value)).ToList();
+        Assert.InRange(files.Count, 5, most);
+        for (var i = 1; i < files.Count; i++)
+        {
+            Assert.True(files.Take(i).Any(above => Names(above, files[i]) || Names(files[i], above)), $"{files[i]} knows none above it, and none of them knows it");
+        }
+
+        static bool Names(string one, string other) => File.ReadAllText(one).Contains(Path.GetFileName(other).Split('.')[0].TrimStart('_'), StringComparison.Ordinal);
+    }
+
+    [GeneratedRegex("^\\| \\d+ \\| `(?<path>[^`]+)`", RegexOptions.ExplicitCapture | RegexOptions.Multiline, 1_000)]
+    private static partial Regex WayFile();
+
     [GeneratedRegex("handler=(?<name>[A-Za-z]+)", RegexOptions.ExplicitCapture, 1_000)]
     private static partial Regex Handler();
 
@@ -88,6 +110,9 @@ public sealed partial class ArchitectureTests
     [InlineData("Cistern.Drawing", "Microsoft.EntityFrameworkCore")]
     [InlineData("Cistern.Drawing", "Microsoft.AspNetCore")]
     [InlineData("Cistern.Data", "Microsoft.AspNetCore")]
+    [InlineData("Cistern.Data", "Cistern.Application")]
+    [InlineData("Cistern.Application", "Microsoft.AspNetCore")]
+    [InlineData("Cistern.Application", "Cistern.Web")]
     public void A_room_knows_nothing_of_what_stands_below_it(string room, string never)
     {
         var found = Code.Types.Where(type => type.FullName.StartsWith(room, StringComparison.Ordinal))
@@ -121,10 +146,12 @@ public sealed partial class ArchitectureTests
     private static string Space(IType type) => type.Namespace.FullName["Cistern.".Length..];
 
     /// <summary>The table of the map: "| `Core.Forecasts` | … | Core.Physics, Core.Recipes |".</summary>
+    private static string MapText => File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "docs", "architecture.md"));
+
     private static SortedDictionary<string, SortedSet<string>> Map()
     {
         var map = new SortedDictionary<string, SortedSet<string>>(StringComparer.Ordinal);
-        foreach (Match row in Row().Matches(File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "docs", "architecture.md"))))
+        foreach (Match row in Row().Matches(MapText))
         {
             map.Add(row.Groups["space"].Value, [.. row.Groups["knows"].Value.Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries)]);
         }
@@ -132,6 +159,6 @@ public sealed partial class ArchitectureTests
         return map;
     }
 
-    [GeneratedRegex(@"^\| `(?<space>(Core|Data|Drawing|Web)[\w.]*)` \|[^|\n]*\|(?<knows>[^|\n]*)\|$", RegexOptions.ExplicitCapture | RegexOptions.Multiline, matchTimeoutMilliseconds: 1_000)]
+    [GeneratedRegex(@"^\| `(?<space>(Application|Core|Data|Drawing|Web)[\w.]*)` \|[^|\n]*\|(?<knows>[^|\n]*)\|$", RegexOptions.ExplicitCapture | RegexOptions.Multiline, matchTimeoutMilliseconds: 1_000)]
     private static partial Regex Row();
 }

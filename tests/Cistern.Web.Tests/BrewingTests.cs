@@ -4,6 +4,7 @@ using System.Net.Http.Json;
 using System.Text;
 using System.Text.Json;
 using AngleSharp.Dom;
+using Cistern.Application.Brews;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
@@ -376,7 +377,7 @@ public sealed class BrewingTests : IClassFixture<App>
         await app.DataAsync(db => db.Facts.Where(row => row.BrewId == id).ExecuteDeleteAsync());
         await app.DataAsync(async db =>
         {
-            await new Data.Stores.BrewStore(db, app.Time, ForecastModel.Published).WorkOutMissingFactsAsync(TestContext.Current.CancellationToken);
+            await new BrewStore(db, app.Time, ForecastModel.Published).WorkOutMissingFactsAsync(TestContext.Current.CancellationToken);
             return 0;
         });
         Assert.Equal(brew.Facts!.FinalTdsPercent, (await BrewOf(id)).Facts!.FinalTdsPercent);
@@ -532,7 +533,7 @@ public sealed class BrewingTests : IClassFixture<App>
         Assert.Contains("Dilute", page.QuerySelector("#all-steps")!.TextContent, StringComparison.Ordinal);
 
         // Answered twice it counts once; taken back the plan is as it was, and it is told again.
-        Assert.False(await app.DataAsync(db => new Data.Stores.BrewStore(db, app.Time, ForecastModel.Published).AnswerDeviationAsync(id, new DeviationAnswer { Kind = DeviationKind.ReleaseDue, Step = 5, Taken = true, DilutionG = 99, Said = "" })));
+        Assert.False(await app.DataAsync(db => new BrewStore(db, app.Time, ForecastModel.Published).AnswerDeviationAsync(id, new DeviationAnswer { Kind = DeviationKind.ReleaseDue, Step = 5, Taken = true, DilutionG = 99, Said = "" })));
         var back = await App.PostAsync(client, page, $"/brew/{Text(id)}?handler=SlipUndo", ("taken", page.QuerySelector("#slip .taken input[name=taken]")!.GetAttribute("value")!));
         page = await App.ParseAsync(back);
         Assert.Equal((planned, null), ((await BrewOf(id)).PlanJson, (await BrewOf(id)).PlannedJson));

@@ -5,12 +5,13 @@ using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using AngleSharp.Dom;
+using Cistern.Application.Brews;
+using Cistern.Application.Imports;
 using Cistern.Core.Readings;
 using Cistern.Core.Recipes;
 using Cistern.Core.Records;
 using Cistern.Data.Brews;
 using Cistern.Data.Files;
-using Cistern.Data.Stores;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 

@@ -1,8 +1,9 @@
 using System.Net;
 using System.Net.Http.Json;
 using System.Security.Cryptography.X509Certificates;
+using Cistern.Application.Brews;
+using Cistern.Application.House;
 using Cistern.Data.House;
-using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.House;
 using Microsoft.AspNetCore.Builder;

@@ -1,6 +1,7 @@
 using System.Net;
 using AngleSharp.Dom;
 using Cistern.Data.Brews;
+using Cistern.Data.Log;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 
@@ -84,11 +85,15 @@ public sealed class LogTests : IClassFixture<App>
         Assert.Equal([7], Ids(await App.GetAsync(client, "/log?q=creme+brul")));
         Assert.Equal([7], Ids(await App.GetAsync(client, "/log?q=BRÛLÉE")));
         Assert.Empty(Ids(await App.GetAsync(client, "/log?q=creme+nothing")));
-        await app.DataAsync(db => db.Notes.Where(note => note.BrewId == 7).ExecuteDeleteAsync(Ct));
+        await app.DataAsync(async db =>
+        {
+            db.Notes.RemoveRange(await db.Notes.Where(note => note.BrewId == 7).ToListAsync(Ct));
+            return await db.SaveChangesAsync(Ct);
+        });
         Assert.Empty(Ids(await App.GetAsync(client, "/log?q=creme")));
     }
 
-    /// <summary>Whoever writes, the log knows it with the commit: a tasting, a new name of a barista, a row a hand has deleted.</summary>
+    /// <summary>Whoever writes, the log knows it with the commit: a tasting, a new name of a barista, a brew that is no more.</summary>
     [Fact]
     public async Task The_log_follows_every_change_of_the_file()
     {
@@ -107,9 +112,38 @@ public sealed class LogTests : IClassFixture<App>
         Assert.Equal(teos, Count(await App.GetAsync(browser, "/log?q=teodora")));
         Assert.Equal(0, Count(await App.GetAsync(browser, "/log?barista=Teo")));
         var all = Count(await App.GetAsync(browser, "/log"));
-        await own.DataAsync(db => db.Database.ExecuteSqlAsync($"DELETE FROM Brews WHERE Id = 8", Ct));
+        await own.DataAsync(async db =>
+        {
+            db.Brews.Remove(await db.Brews.SingleAsync(brew => brew.Id == 8, Ct));
+            return await db.SaveChangesAsync(Ct);
+        });
         Assert.Equal(all - 1, Count(await App.GetAsync(browser, "/log")));
         Assert.Empty(Ids(await App.GetAsync(browser, "/log?q=gooseberry")));
+    }
+
+    /// <summary>Each row is what its brew says, and none is over.</summary>
+    [Fact]
+    public async Task Every_row_of_the_log_is_what_its_brew_says()
+    {
+        await using var own = new App();
+        own.Browser();
+        await own.DataAsync(async db =>
+        {
+            db.Tastings.RemoveRange(await db.Tastings.Where(row => row.BrewId == 8).ToListAsync(Ct));
+            (await db.Facts.SingleAsync(row => row.BrewId == 7, Ct)).DoseG = 99;
+            db.Brews.Remove(await db.Brews.SingleAsync(brew => brew.Id == 6, Ct));
+            return await db.SaveChangesAsync(Ct);
+        });
+        await own.DataAsync(async db =>
+        {
+            var brews = await db.Brews.AsNoTracking().Include(row => row.Facts).Include(row => row.Barista).Include(row => row.Tastings).ToDictionaryAsync(row => row.Id, Ct);
+            var rows = await db.LogRows.AsNoTracking().ToListAsync(Ct);
+            Assert.Equal(99, rows.Single(row => row.BrewId == 7).DoseG);
+            Assert.False(rows.Single(row => row.BrewId == 6).Stands);
+            Assert.Equal(brews.Count, rows.Count(row => brews.ContainsKey(row.BrewId)));
+            Assert.All(rows.Where(row => brews.ContainsKey(row.BrewId)), row => Assert.Equivalent(LogRow.Of(brews[row.BrewId], row.Seq), row, strict: true));
+            return rows.Count;
+        });
     }
 
     /// <summary>What has changed is merged in: after each change the whole log stands as if it had been read anew.</summary>
@@ -120,18 +154,22 @@ public sealed class LogTests : IClassFixture<App>
         var browser = own.Browser();
         var all = await OrderAsync(browser);
         Assert.Equal(await StandsAsync(own), all);
-        Func<Data.CisternDb, Task<int>>[] changes =
+        (Func<Brew, bool> Of, Action<Brew> Change)[] changes =
         [
             // One from the middle to the front, one to the end, one away and one of another age, several at once.
-            db => db.Brews.Where(brew => brew.Id == 20).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.OpenedAtMs, 1_900_000_000_000), Ct),
-            db => db.Brews.Where(brew => brew.Id == 7).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.OpenedAtMs, 1), Ct),
-            db => db.Brews.Where(brew => brew.Id == 13).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.DeletedAtMs, 5L), Ct),
-            db => db.Brews.Where(brew => brew.Id % 5 == 0).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.OpenedAtMs, brew => brew.OpenedAtMs - 700_000_000), Ct),
-            db => db.Brews.Where(brew => brew.Id == 13).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.DeletedAtMs, (long?)null), Ct),
+            (brew => brew.Id == 20, brew => brew.OpenedAtMs = 1_900_000_000_000),
+            (brew => brew.Id == 7, brew => brew.OpenedAtMs = 1),
+            (brew => brew.Id == 13, brew => brew.DeletedAtMs = 5),
+            (brew => brew.Id % 5 == 0, brew => brew.OpenedAtMs -= 700_000_000),
+            (brew => brew.Id == 13, brew => brew.DeletedAtMs = null),
         ];
-        foreach (var change in changes)
+        foreach (var (of, change) in changes)
         {
-            await own.DataAsync(change);
+            await own.DataAsync(async db =>
+            {
+                (await db.Brews.ToListAsync(Ct)).Where(of).ToList().ForEach(change);
+                return await db.SaveChangesAsync(Ct);
+            });
             Assert.Equal(await StandsAsync(own), await OrderAsync(browser));
         }
     }

@@ -1,13 +1,14 @@
 using System.Globalization;
 using System.Text.Json;
 using System.Text.RegularExpressions;
+using Cistern.Application.Brews;
+using Cistern.Application.Plans;
 using Cistern.Core.Advising;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
 using Cistern.Core.Records;
 using Cistern.Data.Brews;
 using Cistern.Data.Plans;
-using Cistern.Data.Stores;
 using Cistern.Web.Pages.Plan;
 using Microsoft.EntityFrameworkCore;
 
@@ -122,10 +123,10 @@ public sealed partial class OneTruthTests
             var grind = grinder.Scale.Grinds ? grinder.Scale.At(grinder.Scale.SettingFor(written.Grind.MedianUm)) : written.Grind;
             var planned = written with { Target = null, Grind = grind, Place = place.AsPlace, Coffee = written.Coffee with { DoseG = Math.Round(written.Coffee.DoseG * (0.9 + (0.2 * random.NextDouble())), 1) } };
             var brew = new BrewRecord(Guid.NewGuid(), planned, planned) { Tasting = new TastingRecord { Complaints = [complaint] } };
-            var context = new PlanContext(new PlanShelf([], grinders, places, vessels, [], [], [], []), new Wording.FigureFormat(Core.Reckoning.Units.Metric), new DateOnly(2026, 11, 23), ForecastModel.Published, Core.Fitting.Learned.Nothing);
+            var context = new PlanContext(new PlanShelf([], grinders, places, vessels, [], [], [], []), new DateOnly(2026, 11, 23), ForecastModel.Published, Core.Fitting.Learned.Nothing);
             foreach (var change in Advisor.Of([brew], ForecastModel.Published, new AdviceGear { Grinder = grinder.Scale }).Changes)
             {
-                var plan = PlanSettings.Read(PlanState.Read(gear.StateOf(change.Recipe, planned).ToJson()), context, []);
+                var plan = new PlanEditing(PlanState.Read(gear.StateOf(change.Recipe, planned).ToJson()), context);
                 Assert.Equal(Shown(change.Then.Totals), Shown(plan.Forecast.Totals));
                 made++;
             }

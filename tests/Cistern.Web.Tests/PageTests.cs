@@ -215,11 +215,12 @@ public sealed class PageTests(App app) : IClassFixture<App>
         var page = await App.GetAsync(app.Browser(), "/plan/compare?a=fp-bloomed&b=fp-slow-eight");
         var rows = page.QuerySelectorAll("tbody tr").ToDictionary(row => row.QuerySelector("th")!.TextContent, row => row.QuerySelectorAll("td").Select(cell => cell.TextContent).ToList(), StringComparer.Ordinal);
         Assert.Equal(["27.0 g", "46.0 g"], rows["Dose"]);
+        Assert.Equal(["fp-bloomed", "fp-slow-eight"], page.QuerySelectorAll("select[name=p] option[selected]").Select(option => option.GetAttribute("value")));
         Assert.DoesNotContain("Vessel", rows.Keys);
         Assert.DoesNotContain("Warm the vessel", rows.Keys);
         Assert.All(rows.Values, cells => Assert.NotEqual(cells[0], cells[1]));
-        await App.GetAsync(app.Browser(), "/plan/compare?a=fp-bloomed&b=nothing", 404);
-        await App.GetAsync(app.Browser(), "/plan/compare");
+        Assert.Contains("cannot be compared", (await App.GetAsync(app.Browser(), "/together?p=fp-bloomed&p=nothing")).QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
+        Assert.Equal(2, (await App.GetAsync(app.Browser(), "/together")).QuerySelectorAll("select[name=p]").Length);
     }
 
     [Fact]

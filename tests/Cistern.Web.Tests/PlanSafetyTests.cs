@@ -2,12 +2,12 @@ using System.Diagnostics;
 using System.Globalization;
 using System.Net;
 using System.Text.Json.Nodes;
+using Cistern.Application.Plans;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data.Plans;
 using Cistern.Data.Shelf;
-using Cistern.Data.Stores;
 using Cistern.Web.Pages.Plan;
 using Cistern.Web.Wording;
 using CsCheck;
@@ -57,20 +57,20 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
             {
                 var recipe = RecipeLibrary.All[at];
                 var shelf = new PlanShelf([bag], [grinder], [new BrewPlace { Id = 1, Name = "Any place", AltitudeM = 6_000, AmbientC = -10 }], [new OwnedBrewer { Id = 1, Name = "Any vessel", Family = recipe.Brewer.Family, CapacityMl = vessel.ml, Material = vessel.material }], [], [], [], []);
-                var context = new PlanContext(shelf, new FigureFormat(Units.Metric), new DateOnly(2026, 11, 23), ForecastModel.Published, Core.Fitting.Learned.Nothing);
+                var context = new PlanContext(shelf, new DateOnly(2026, 11, 23), ForecastModel.Published, Core.Fitting.Learned.Nothing);
                 var values = new Dictionary<string, StringValues> { ["bag"] = "1", ["mill"] = "1", ["place"] = "1", ["vessel"] = "1", ["do"] = press, ["s.index"] = "2" };
                 foreach (var (name, text) in typed)
                 {
                     values[name] = text;
                 }
 
-                var settings = PlanSettings.Read(PlanState.Of(recipe), context, values);
-                var state = settings.State;
+                var settings = PlanSettings.Read(PlanState.Of(recipe), context, new FigureFormat(Units.Metric), values);
+                var state = settings.Editing.State;
                 if (state.Problem() is null)
                 {
                     var again = PlanState.Read(state.ToJson());
                     Assert.Null(again.Problem());
-                    var opened = PlanSettings.Read(again, context, []);
+                    var opened = new PlanEditing(again, context);
                     Assert.Equal(settings.Recipe.Coffee.DoseG, opened.Recipe.Coffee.DoseG, 1e-9);
                 }
             },
@@ -293,16 +293,16 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
     {
         await using var scope = app.Services.CreateAsyncScope();
         app.Browser();
-        var store = scope.ServiceProvider.GetRequiredService<PlanStore>();
-        var plan = (await store.FindAsync("fp-bloomed", TestContext.Current.CancellationToken))!;
-        for (var i = 0; i < PlanStore.MostRevisions + 20; i++)
+        var store = scope.ServiceProvider.GetRequiredService<PlanChanges>();
+        var plan = (await scope.ServiceProvider.GetRequiredService<PlanFinder>().FindAsync("fp-bloomed", TestContext.Current.CancellationToken))!;
+        for (var i = 0; i < PlanChanges.MostRevisions + 20; i++)
         {
             plan = (await store.ChangeAsync(plan, plan.State, $"change {i}", new PlanWish(Guid.NewGuid(), null), TestContext.Current.CancellationToken))!;
         }
 
-        Assert.Equal(PlanStore.MostRevisions + 1, await app.DataAsync(db => db.Revisions.CountAsync(turn => turn.StoredPlanId == plan.Stored!.Id)));
+        Assert.Equal(PlanChanges.MostRevisions + 1, await app.DataAsync(db => db.Revisions.CountAsync(turn => turn.StoredPlanId == plan.Stored!.Id)));
         Assert.Equal("change 119", plan.Undo);
-        for (var i = 0; i < PlanStore.MostRevisions; i++)
+        for (var i = 0; i < PlanChanges.MostRevisions; i++)
         {
             plan = (await store.StepAsync(plan, -1, new PlanWish(Guid.NewGuid(), null), TestContext.Current.CancellationToken))!;
         }

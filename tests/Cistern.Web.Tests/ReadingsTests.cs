@@ -2,12 +2,12 @@ using System.Globalization;
 using System.Net;
 using System.Text;
 using System.Text.Json;
+using Cistern.Application.Brews;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Readings;
 using Cistern.Core.Recipes;
 using Cistern.Data.Brews;
-using Cistern.Data.Stores;
 using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Tests;

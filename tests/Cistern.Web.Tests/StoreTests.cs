@@ -1,3 +1,11 @@
+using System.Globalization;
+using Cistern.Application;
+using Cistern.Application.Brews;
+using Cistern.Application.House;
+using Cistern.Application.Learning;
+using Cistern.Application.Log;
+using Cistern.Application.Plans;
+using Cistern.Application.Series;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
@@ -7,10 +15,8 @@ using Cistern.Data.Brews;
 using Cistern.Data.House;
 using Cistern.Data.Log;
 using Cistern.Data.Plans;
-using Cistern.Data.Stores;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Time.Testing;
-using System.Globalization;
 
 namespace Cistern.Web.Tests;
 
@@ -22,7 +28,12 @@ public sealed class StoreTests : IAsyncLifetime
     private readonly string path = Path.Combine(App.Folder(), "stores.db");
     private DataFile file = null!;
     private CisternDb db = null!;
-    private PlanStore plans = null!;
+    private IdempotencyStore jobs = null!;
+    private PlanFinder finder = null!;
+    private PlanChanges changes = null!;
+    private PlanKeeping keeping = null!;
+    private PairStore pairs = null!;
+    private BrewStart start = null!;
 
     private static CancellationToken Ct => TestContext.Current.CancellationToken;
 
@@ -35,7 +46,9 @@ public sealed class StoreTests : IAsyncLifetime
         file = DataFile.Take(path);
         await file.PrepareAsync(demo: false, ct: Ct);
         db = DataFile.ContextOn(path);
-        plans = new PlanStore(db, new IdempotencyStore(db, time), time);
+        jobs = new IdempotencyStore(db, time);
+        var rows = new PlanRows(db, jobs, time);
+        (finder, changes, keeping, pairs, start) = (new PlanFinder(db, rows, time), new PlanChanges(db, rows, time), new PlanKeeping(db, rows, time), new PairStore(db, rows, time), new BrewStart(db, rows, time));
     }
 
     public async ValueTask DisposeAsync()
@@ -44,15 +57,15 @@ public sealed class StoreTests : IAsyncLifetime
         file.Dispose();
     }
 
-    private async Task<OpenPlan> OpenAsync(string id = "fp-bloomed") => (await plans.FindAsync(id, Ct))!;
+    private async Task<OpenPlan> OpenAsync(string id = "fp-bloomed") => (await finder.FindAsync(id, Ct))!;
 
     private async Task<OpenPlan> ChangedAsync(OpenPlan plan, string what = "less", double doseG = 29) =>
-        (await plans.ChangeAsync(plan, plan.State with { Batch = new Batch(doseG, 450) }, what, Wish, Ct))!;
+        (await changes.ChangeAsync(plan, plan.State with { Batch = new Batch(doseG, 450) }, what, Wish, Ct))!;
 
     private async Task<int> KeptAsync(string name, string what = "", string why = "")
     {
         var plan = await OpenAsync();
-        return (await plans.KeepAsync(plan, plan.State, name, what, why, Wish, Ct))!.Stored!.Id;
+        return (await keeping.KeepAsync(plan, plan.State, name, what, why, Wish, Ct))!.Stored!.Id;
     }
 
     private Brew Brewed(string coffee = "Blue Ferry", double daysAgo = 0, int? plan = null, int? parent = null, BrewState state = BrewState.Finished)
@@ -78,16 +91,16 @@ public sealed class StoreTests : IAsyncLifetime
         time.Advance(TimeSpan.FromDays(1));
         var first = await ChangedAsync(await OpenAsync(), "first");
         time.Advance(TimeSpan.FromDays(13));
-        Assert.Equal([first.Stored!.Id], (await plans.NotKeptAsync(Ct)).Select(plan => plan.Id));
+        Assert.Equal([first.Stored!.Id], (await finder.NotKeptAsync(Ct)).Select(plan => plan.Id));
         Assert.NotEqual(old.Id, first.Id);
         await KeptAsync("kept");
         var removed = await ChangedAsync(await OpenAsync(), "removed");
-        await plans.RemoveAsync(removed.Stored!.Id, removed: true, Ct);
+        await keeping.RemoveAsync(removed.Stored!.Id, removed: true, Ct);
         var brewed = await ChangedAsync(await OpenAsync(), "brewed");
         await SavedAsync(Brewed(plan: brewed.Stored!.Id));
         var open = await OpenAsync();
-        Assert.Equal("/pair/1", await plans.PairAsync(open, open.State, "A", 30, Wish, Ct));
-        Assert.Equal([first.Stored.Id], (await plans.NotKeptAsync(Ct)).Select(plan => plan.Id));
+        Assert.Equal("/pair/1", await pairs.PairAsync(open, open.State, "A", 30, Wish, Ct));
+        Assert.Equal([first.Stored.Id], (await finder.NotKeptAsync(Ct)).Select(plan => plan.Id));
         var more = new List<int>();
         for (var i = 0; i < 11; i++)
         {
@@ -95,8 +108,8 @@ public sealed class StoreTests : IAsyncLifetime
             more.Add((await ChangedAsync(await OpenAsync())).Stored!.Id);
         }
 
-        Assert.Equal(Enumerable.Reverse(more).Take(10), (await plans.NotKeptAsync(Ct)).Select(plan => plan.Id));
-        await plans.RemoveAsync(removed.Stored.Id, removed: false, Ct);
+        Assert.Equal(Enumerable.Reverse(more).Take(10), (await finder.NotKeptAsync(Ct)).Select(plan => plan.Id));
+        await keeping.RemoveAsync(removed.Stored.Id, removed: false, Ct);
         Assert.Null((await db.Plans.AsNoTracking().FirstAsync(row => row.Id == removed.Stored.Id, Ct)).RemovedAtMs);
     }
 
@@ -104,44 +117,44 @@ public sealed class StoreTests : IAsyncLifetime
     public async Task Kept_plans_are_found_by_every_word_of_name_change_and_reason_a_page_at_a_time_the_newest_first()
     {
         var ids = new List<int>();
-        for (var i = 0; i < PlanStore.PageOfPlans + 2; i++)
+        for (var i = 0; i < PlanFinder.PageOfPlans + 2; i++)
         {
             ids.Insert(0, await KeptAsync($"Morning {i}", i == 3 ? "3 % finer" : "", i == 4 ? "for_Ines" : ""));
         }
 
-        var (all, of) = await plans.FindKeptAsync("", 0, Ct);
-        Assert.Equal((PlanStore.PageOfPlans, ids.Count), (all.Count, of));
-        Assert.Equal(ids.Take(PlanStore.PageOfPlans), all.Select(plan => plan.Id));
-        Assert.Equal(ids.Skip(PlanStore.PageOfPlans), (await plans.FindKeptAsync("", 1, Ct)).Plans.Select(plan => plan.Id));
-        Assert.Equal("Morning 3", Assert.Single((await plans.FindKeptAsync(" finer  morning ", 0, Ct)).Plans).Name);
+        var (all, of) = await finder.FindKeptAsync("", 0, Ct);
+        Assert.Equal((PlanFinder.PageOfPlans, ids.Count), (all.Count, of));
+        Assert.Equal(ids.Take(PlanFinder.PageOfPlans), all.Select(plan => plan.Id));
+        Assert.Equal(ids.Skip(PlanFinder.PageOfPlans), (await finder.FindKeptAsync("", 1, Ct)).Plans.Select(plan => plan.Id));
+        Assert.Equal("Morning 3", Assert.Single((await finder.FindKeptAsync(" finer  morning ", 0, Ct)).Plans).Name);
         // What means anything to the file means itself here.
-        Assert.Equal("Morning 3", Assert.Single((await plans.FindKeptAsync("%", 0, Ct)).Plans).Name);
-        Assert.Equal("Morning 4", Assert.Single((await plans.FindKeptAsync("r_I", 0, Ct)).Plans).Name);
-        Assert.Equal(0, (await plans.FindKeptAsync("\\", 0, Ct)).Of);
-        Assert.Equal(0, (await plans.FindKeptAsync("morning noon", 0, Ct)).Of);
-        await plans.RemoveAsync(ids[0], removed: true, Ct);
-        await plans.RenameAsync(ids[1], "Evening", Ct);
-        Assert.Equal("Evening", (await plans.FindKeptAsync("", 0, Ct)).Plans[0].Name);
-        Assert.Equal(ids.Count - 1, (await plans.KeptAsync(Ct)).Count);
-        Assert.Equal(ids.Count - 1, (await plans.RecipesAsync(Ct)).Count);
+        Assert.Equal("Morning 3", Assert.Single((await finder.FindKeptAsync("%", 0, Ct)).Plans).Name);
+        Assert.Equal("Morning 4", Assert.Single((await finder.FindKeptAsync("r_I", 0, Ct)).Plans).Name);
+        Assert.Equal(0, (await finder.FindKeptAsync("\\", 0, Ct)).Of);
+        Assert.Equal(0, (await finder.FindKeptAsync("morning noon", 0, Ct)).Of);
+        await keeping.RemoveAsync(ids[0], removed: true, Ct);
+        await keeping.RenameAsync(ids[1], "Evening", Ct);
+        Assert.Equal("Evening", (await finder.FindKeptAsync("", 0, Ct)).Plans[0].Name);
+        Assert.Equal(ids.Count - 1, (await finder.KeptAsync(Ct)).Count);
+        Assert.Equal(ids.Count - 1, (await finder.RecipesAsync(Ct)).Count);
     }
 
     [Fact]
     public async Task What_is_wanted_is_told_the_nearest_first_and_is_done_when_it_is_brewed_near_that_time()
     {
-        async Task<int> WantedAsync(double hours) => (await plans.WantAsync(await OpenAsync(), NowMs + (long)(3_600_000 * hours), Wish, Ct))!.Stored!.Id;
+        async Task<int> WantedAsync(double hours) => (await changes.WantAsync(await OpenAsync(), NowMs + (long)(3_600_000 * hours), Wish, Ct))!.Stored!.Id;
         var (far, soon, past) = (await WantedAsync(12.1), await WantedAsync(11.9), await WantedAsync(-0.1));
-        Assert.Equal([soon, far], (await plans.WantedAsync(NowMs, Ct)).Select(plan => plan.Id));
-        Assert.Equal([past, soon, far], (await plans.WantedAsync(NowMs - 360_000, Ct)).Select(plan => plan.Id));
+        Assert.Equal([soon, far], (await finder.WantedAsync(NowMs, Ct)).Select(plan => plan.Id));
+        Assert.Equal([past, soon, far], (await finder.WantedAsync(NowMs - 360_000, Ct)).Select(plan => plan.Id));
         foreach (var id in (int[])[far, soon])
         {
-            Assert.NotNull(await plans.BrewAsync(Brewed(plan: id, state: BrewState.Running), Wish, Ct));
+            Assert.NotNull(await start.BrewAsync(Brewed(plan: id, state: BrewState.Running), Wish, Ct));
         }
 
         db.ChangeTracker.Clear();
-        Assert.Equal([far], (await plans.WantedAsync(NowMs, Ct)).Select(plan => plan.Id));
-        await plans.RemoveAsync(far, removed: true, Ct);
-        Assert.Empty(await plans.WantedAsync(NowMs, Ct));
+        Assert.Equal([far], (await finder.WantedAsync(NowMs, Ct)).Select(plan => plan.Id));
+        await keeping.RemoveAsync(far, removed: true, Ct);
+        Assert.Empty(await finder.WantedAsync(NowMs, Ct));
     }
 
     [Fact]
@@ -149,36 +162,36 @@ public sealed class StoreTests : IAsyncLifetime
     {
         var wish = Wish;
         var open = await OpenAsync();
-        var plan = (await plans.ChangeAsync(open, open.State, new string('x', 201), wish, Ct))!;
+        var plan = (await changes.ChangeAsync(open, open.State, new string('x', 201), wish, Ct))!;
         Assert.Equal(new string('x', 200), plan.Undo);
-        Assert.Equal($"/plan/{plan.Id}", await plans.DoneAsync(wish.Job, Ct));
-        Assert.Null(await plans.ChangeAsync(plan, plan.State, "again", wish, Ct));
+        Assert.Equal($"/plan/{plan.Id}", await jobs.DoneAsync(wish.Job, Ct));
+        Assert.Null(await changes.ChangeAsync(plan, plan.State, "again", wish, Ct));
         var next = await ChangedAsync(plan, "next");
         // What was seen is not what stands.
-        Assert.Null(await plans.ChangeAsync(plan, plan.State, "late", Wish, Ct));
-        Assert.Null(await plans.StepAsync(plan, -1, Wish, Ct));
-        Assert.Null(await plans.AcceptAsync(plan, Wish, Ct));
-        var back = (await plans.StepAsync(next, -1, Wish, Ct))!;
+        Assert.Null(await changes.ChangeAsync(plan, plan.State, "late", Wish, Ct));
+        Assert.Null(await changes.StepAsync(plan, -1, Wish, Ct));
+        Assert.Null(await changes.AcceptAsync(plan, Wish, Ct));
+        var back = (await changes.StepAsync(next, -1, Wish, Ct))!;
         Assert.Equal(("next", plan.Undo), (back.Redo, back.Undo));
-        Assert.Equal(next.State.ToJson(), (await plans.StepAsync(back, 1, Wish, Ct))!.State.ToJson());
-        back = (await plans.StepAsync(await OpenAsync(back.Id), -1, Wish, Ct))!;
+        Assert.Equal(next.State.ToJson(), (await changes.StepAsync(back, 1, Wish, Ct))!.State.ToJson());
+        back = (await changes.StepAsync(await OpenAsync(back.Id), -1, Wish, Ct))!;
         // Another way from there: what was undone is gone.
         plan = await ChangedAsync(back, "otherwise", 28);
         Assert.Null(plan.Redo);
-        Assert.Same(plan, await plans.StepAsync(plan, 1, Wish, Ct));
+        Assert.Same(plan, await changes.StepAsync(plan, 1, Wish, Ct));
         Assert.NotEqual(plan.State.ToJson(), plan.Accepted.ToJson());
-        plan = (await plans.AcceptAsync(plan, Wish, Ct))!;
+        plan = (await changes.AcceptAsync(plan, Wish, Ct))!;
         Assert.Equal(plan.State.ToJson(), plan.Accepted.ToJson());
-        for (var i = 0; i < PlanStore.MostRevisions; i++)
+        for (var i = 0; i < PlanChanges.MostRevisions; i++)
         {
             plan = await ChangedAsync(plan, $"{i}", 25 + (0.01 * i));
         }
 
-        Assert.Equal(PlanStore.MostRevisions + 1, await db.Revisions.CountAsync(row => row.StoredPlanId == plan.Stored!.Id, Ct));
-        for (var i = 0; i < PlanStore.MostRevisions; i++)
+        Assert.Equal(PlanChanges.MostRevisions + 1, await db.Revisions.CountAsync(row => row.StoredPlanId == plan.Stored!.Id, Ct));
+        for (var i = 0; i < PlanChanges.MostRevisions; i++)
         {
             Assert.NotNull(plan.Undo);
-            plan = (await plans.StepAsync(plan, -1, Wish, Ct))!;
+            plan = (await changes.StepAsync(plan, -1, Wish, Ct))!;
         }
 
         Assert.Null(plan.Undo);
@@ -189,14 +202,14 @@ public sealed class StoreTests : IAsyncLifetime
     {
         var kept = await OpenAsync((await KeptAsync("Ours")).ToString(CultureInfo.InvariantCulture));
         Assert.True(kept.Kept);
-        Assert.Same(kept, await plans.StepAsync(kept, -1, Wish, Ct));
-        Assert.Same(kept, await plans.AcceptAsync(kept, Wish, Ct));
+        Assert.Same(kept, await changes.StepAsync(kept, -1, Wish, Ct));
+        Assert.Same(kept, await changes.AcceptAsync(kept, Wish, Ct));
         var child = await ChangedAsync(kept);
         Assert.Equal((kept.Stored!.Id, "Ours", "Ours", false), (child.Stored!.ParentId, child.Stored.ParentName, child.Stored.Name, child.Kept));
         Assert.Equal("Ours", child.Parent?.Name);
         Assert.Equal(kept.State.ToJson(), (await OpenAsync(kept.Id)).State.ToJson());
         // The hour it is wanted at is no change of it.
-        Assert.Equal(kept.Id, (await plans.WantAsync(kept, NowMs, Wish, Ct))!.Id);
+        Assert.Equal(kept.Id, (await changes.WantAsync(kept, NowMs, Wish, Ct))!.Id);
     }
 
     [Fact]
@@ -205,46 +218,46 @@ public sealed class StoreTests : IAsyncLifetime
         var from = await SavedAsync(Brewed());
         var wish = Wish;
         var state = PlanState.Of(Bloomed);
-        var address = await plans.NextAsync(state, from, "finer", "it was thin", "{}", wish, Ct);
-        Assert.Equal(address, await plans.NextAsync(state, from, "finer", "it was thin", "{}", wish, Ct));
-        var next = Assert.Single(await plans.KeptAsync(Ct));
+        var address = await keeping.NextAsync(state, from, "finer", "it was thin", "{}", wish, Ct);
+        Assert.Equal(address, await keeping.NextAsync(state, from, "finer", "it was thin", "{}", wish, Ct));
+        var next = Assert.Single(await finder.KeptAsync(Ct));
         Assert.Equal((from.Id, "{}", from.Name, "finer", "it was thin"), (next.FromBrewId, next.ChangedJson, next.ParentName, next.What, next.Why));
         await KeptAsync("of its own");
-        Assert.Equal([next.Id], (await plans.UnbrewedAsync(await plans.KeptAsync(Ct), Ct)).Select(plan => plan.Id));
+        Assert.Equal([next.Id], (await finder.UnbrewedAsync(await finder.KeptAsync(Ct), Ct)).Select(plan => plan.Id));
         await SavedAsync(Brewed(daysAgo: 0.1, parent: from.Id));
-        Assert.Single(await plans.UnbrewedAsync(await plans.KeptAsync(Ct), Ct));
+        Assert.Single(await finder.UnbrewedAsync(await finder.KeptAsync(Ct), Ct));
         await SavedAsync(Brewed(parent: from.Id));
-        Assert.Empty(await plans.UnbrewedAsync(await plans.KeptAsync(Ct), Ct));
+        Assert.Empty(await finder.UnbrewedAsync(await finder.KeptAsync(Ct), Ct));
     }
 
     [Fact]
     public async Task A_pair_is_brewed_once_and_its_start_stands_from_then()
     {
         var open = await OpenAsync();
-        await plans.PairAsync(open, open.State, "Morning", 30, Wish, Ct);
-        var pair = (await plans.PairAsync(1, Ct))!;
-        await plans.StaggerAsync(pair.Id, 45, Ct);
+        await pairs.PairAsync(open, open.State, "Morning", 30, Wish, Ct);
+        var pair = (await pairs.PairAsync(1, Ct))!;
+        await pairs.StaggerAsync(pair.Id, 45, Ct);
         var (first, second) = (await OpenAsync($"{pair.FirstPlanId}"), await OpenAsync($"{pair.SecondPlanId}"));
         Assert.Equal(("Morning", true, "Morning, B", false), (first.Stored!.Name, first.Kept, second.Stored!.Name, second.Kept));
         var wish = Wish;
-        Assert.True(await plans.BrewPairAsync(pair.Id, (Brewed(plan: pair.FirstPlanId), Brewed(plan: pair.SecondPlanId)), "finer", wish, Ct));
-        Assert.False(await plans.BrewPairAsync(pair.Id, (Brewed(), Brewed()), "finer", wish, Ct));
-        Assert.False(await plans.BrewPairAsync(pair.Id, (Brewed(), Brewed()), "finer", Wish, Ct));
+        Assert.True(await start.BrewPairAsync(pair.Id, (Brewed(plan: pair.FirstPlanId), Brewed(plan: pair.SecondPlanId)), "finer", wish, Ct));
+        Assert.False(await start.BrewPairAsync(pair.Id, (Brewed(), Brewed()), "finer", wish, Ct));
+        Assert.False(await start.BrewPairAsync(pair.Id, (Brewed(), Brewed()), "finer", Wish, Ct));
         db.ChangeTracker.Clear();
         Assert.Equal(2, await db.Brews.CountAsync(Ct));
         second = await OpenAsync(second.Id);
         Assert.Equal((true, "finer"), (second.Kept, second.Stored!.What));
-        await plans.StaggerAsync(pair.Id, 60, Ct);
-        pair = (await plans.PairAsync(pair.Id, Ct))!;
+        await pairs.StaggerAsync(pair.Id, 60, Ct);
+        pair = (await pairs.PairAsync(pair.Id, Ct))!;
         Assert.Equal((45, 1, 2), (pair.StaggerS, pair.FirstBrewId, pair.SecondBrewId));
         for (var i = 0; i < 30; i++)
         {
             time.Advance(TimeSpan.FromSeconds(1));
-            await plans.PairAsync(open, open.State, $"{i}", 30, Wish, Ct);
+            await pairs.PairAsync(open, open.State, $"{i}", 30, Wish, Ct);
         }
 
-        Assert.Equal(Enumerable.Range(2, 30).Reverse(), (await plans.PairsAsync(Ct)).Select(one => one.Id));
-        Assert.Null(await plans.PairAsync(99, Ct));
+        Assert.Equal(Enumerable.Range(2, 30).Reverse(), (await pairs.PairsAsync(Ct)).Select(one => one.Id));
+        Assert.Null(await pairs.PairAsync(99, Ct));
     }
 
     [Fact]
@@ -390,22 +403,22 @@ public sealed class StoreTests : IAsyncLifetime
         async Task<OpenPlan> ChildAsync(OpenPlan of, string name)
         {
             var made = await ChangedAsync(of);
-            return (await plans.KeepAsync(made, made.State, name, "", "", Wish, Ct))!;
+            return (await keeping.KeepAsync(made, made.State, name, "", "", Wish, Ct))!;
         }
 
         var child = await ChildAsync(first, "child");
         var grandchild = await ChildAsync(child, "grandchild");
         var tried = await ChangedAsync(first);
         var gone = await ChildAsync(first, "gone");
-        await plans.RemoveAsync(gone.Stored!.Id, removed: true, Ct);
+        await keeping.RemoveAsync(gone.Stored!.Id, removed: true, Ct);
         await SavedAsync(Brewed(plan: child.Stored!.Id, daysAgo: 1));
         var last = await SavedAsync(Brewed(plan: child.Stored.Id));
         await SavedAsync(Brewed(plan: child.Stored.Id, state: BrewState.Abandoned));
-        await plans.NextAsync(PlanState.Of(Bloomed), last, "finer", "", "{}", Wish, Ct);
+        await keeping.NextAsync(PlanState.Of(Bloomed), last, "finer", "", "{}", Wish, Ct);
         db.ChangeTracker.Clear();
 
         string Told(LineageNode node) => $"{node.Plan.Name} {node.Brewed} {node.Last?.Id}({string.Join(", ", node.Children.Select(Told))})";
-        var next = (await plans.KeptAsync(Ct))[0].Id;
+        var next = (await finder.KeptAsync(Ct))[0].Id;
         var whole = $"first 0 (child 2 {last.Id}(grandchild 0 (), Bloomed and broken 0 ()))";
         foreach (var id in (int[])[first.Stored!.Id, child.Stored.Id, grandchild.Stored!.Id, next])
         {

@@ -61,7 +61,11 @@ public sealed class ZoneTests
     {
         await using var app = new App();
         var client = app.Browser();
-        await app.DataAsync(db => db.Brews.Where(row => row.Id == 5).ExecuteUpdateAsync(set => set.SetProperty(row => row.OpenedAtMs, new DateTimeOffset(2024, 2, 29, 23, 30, 0, TimeSpan.Zero).ToUnixTimeMilliseconds()), Ct));
+        await app.DataAsync(async db =>
+        {
+            (await db.Brews.SingleAsync(row => row.Id == 5, Ct)).OpenedAtMs = new DateTimeOffset(2024, 2, 29, 23, 30, 0, TimeSpan.Zero).ToUnixTimeMilliseconds();
+            return await db.SaveChangesAsync(Ct);
+        });
         async Task<int> CountAsync(string month) => (await App.GetAsync(client, $"/log?month={month}")).QuerySelectorAll("main a[href='/log/5']").Length;
         Assert.Equal((true, 0), (await CountAsync("2024-02") > 0, await CountAsync("2024-03")));
         app.Time.SetLocalTimeZone(FarEast);

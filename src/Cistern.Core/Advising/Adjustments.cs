@@ -3,8 +3,8 @@ using Cistern.Core.Forecasts;
 using Cistern.Core.Physics;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
-using Cistern.Core.Records;
 using Cistern.Core.Reckoning;
+using Cistern.Core.Records;
 
 namespace Cistern.Core.Advising;
 

@@ -1,6 +1,6 @@
 using Cistern.Core.Forecasts;
-using Cistern.Core.Reckoning;
 using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
 
 namespace Cistern.Core.Planning;
 

@@ -19,6 +19,9 @@ public enum BrewState
 /// <summary>One brew: its plan, as it was when it began, and what became of it. Moments are UTC milliseconds, which SQLite can order.</summary>
 public sealed class Brew
 {
+    /// <summary>No hand says so much of one brew; a program gone wild would.</summary>
+    public const int MostEntries = 2_000;
+
     /// <summary>Its number in the data file.</summary>
     public int Id { get; set; }
 

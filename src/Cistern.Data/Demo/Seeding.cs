@@ -2,8 +2,8 @@ using System.Globalization;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
-using Cistern.Core.Records;
 using Cistern.Core.Reckoning;
+using Cistern.Core.Records;
 using Cistern.Data.Brews;
 using Microsoft.EntityFrameworkCore;
 

@@ -4,8 +4,8 @@ using System.Text;
 using System.Text.RegularExpressions;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
-using Cistern.Core.Records;
 using Cistern.Core.Reckoning;
+using Cistern.Core.Records;
 using CsvHelper;
 using CsvHelper.Configuration;
 

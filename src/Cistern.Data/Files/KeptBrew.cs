@@ -6,7 +6,6 @@ using Cistern.Core.Brewing;
 using Cistern.Core.Recipes;
 using Cistern.Core.Records;
 using Cistern.Data.Brews;
-using Cistern.Data.Stores;
 
 namespace Cistern.Data.Files;
 
@@ -98,7 +97,7 @@ internal sealed record KeptBrew
     private bool IsSound => new object?[] { RecipeId, Name, ModelVersion, ForecastJson, Sparkline, GrindText, VesselName, Why, ChangedJson, Entries, Weighed, Observations, Tastings, Answers }.All(part => part is not null)
         && new[] { RecipeId, Name, ModelVersion }.All(text => text.Length > 0) && new[] { RecipeId, Name, ModelVersion, GrindText, VesselName }.All(text => text.Length <= LongestName)
         && IsText(LongestText, Why, ChangedJson, ForecastJson, ModelJson, FileJson) && IsText(LongestName, Bag)
-        && Entries.Count <= BrewStore.MostEntries && Entries.All(entry => entry is { Kind: not null, Step: >= 0 and <= 1_000 } && IsMoment(entry.AtMs) && IsMoment(entry.ReceivedAtMs) && IsText(LongestName, entry.By)) && Entries.DistinctBy(entry => entry.Id).Count() == Entries.Count
+        && Entries.Count <= Brew.MostEntries && Entries.All(entry => entry is { Kind: not null, Step: >= 0 and <= 1_000 } && IsMoment(entry.AtMs) && IsMoment(entry.ReceivedAtMs) && IsText(LongestName, entry.By)) && Entries.DistinctBy(entry => entry.Id).Count() == Entries.Count
         && Weighed.All(one => one is not null && one.TotalG is >= 0 and <= 5_000 && one.Step is >= 0 and <= 1_000)
         && Observations.All(one => one is { Name.Length: > 0 and <= 80, Value: >= 0 and <= 100_000 } && IsMoment(one.AtMs) && IsStir(one.Name))
         && Tastings.All(taste => taste is { SourBitter: null or (>= -5 and <= 5), ThinHeavy: null or (>= -5 and <= 5), Score: null or (>= 0 and <= 10), ReadTdsPercent: null or (>= 0 and <= 25), Sediment: null or (>= 0 and <= 5) }

@@ -7,14 +7,12 @@ namespace Cistern.Data.Log;
 /// <summary>
 /// The rows of the log in memory, the newest first, with the values of their facets as numbers: a hundred thousand brews are
 /// filtered and counted in a few milliseconds. What has changed in the file since the last look is read before every answer,
-/// by the numbers the triggers give, so nothing has to be told of a change; it is merged in, so that one brew more costs no
+/// by the rows' numbers, so nothing has to be told of a change; it is merged in, so that one brew more costs no
 /// more than that.
 /// </summary>
 /// <param name="time">Says in which zone months begin.</param>
 public sealed class LogIndex(TimeProvider time) : IDisposable
 {
-    private const int ManyRows = 20_000;
-
     private readonly SemaphoreSlim one = new(1);
     private readonly Dictionary<string, string> names = new(StringComparer.Ordinal);
     private FacetValues values = new();
@@ -66,13 +64,6 @@ public sealed class LogIndex(TimeProvider time) : IDisposable
             var fresh = changed.Values.Where(coded => coded.Row.Stands).ToArray();
             Array.Sort(fresh, (a, b) => NewestFirst(a.Row, b.Row));
             (shelf, seq) = (new LogShelf(Merged(shelf.Coded.Where(coded => !changed.ContainsKey(coded.Row.BrewId)), fresh, shelf.Coded.Count + fresh.Length), values.Now(), zone), newest);
-        }
-
-        if (changed.Count > ManyRows)
-        {
-            // Reading a long log for the first time leaves as much behind as it keeps: a small computer wants that back.
-            changed.Clear();
-            GC.Collect(GC.MaxGeneration, GCCollectionMode.Aggressive, blocking: true, compacting: true);
         }
     }
 

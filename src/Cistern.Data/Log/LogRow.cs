@@ -1,10 +1,12 @@
 using System.ComponentModel.DataAnnotations.Schema;
+using Cistern.Core.Recipes;
+using Cistern.Data.Brews;
 
 namespace Cistern.Data.Log;
 
 /// <summary>
-/// A brew in short: what the log is searched, counted and drawn by. The file's own triggers keep these rows, whoever writes
-/// a brew or what belongs to it, so that they cannot fall behind (<see cref="LogTriggers"/>).
+/// A brew in short: what the log is searched, counted and drawn by. It is worked out anew in the commit that changes its
+/// brew, or what belongs to it (<see cref="LogKeeping"/>). A column of the log is a property here and its line in <see cref="Of"/>.
 /// </summary>
 public sealed class LogRow
 {
@@ -46,7 +48,7 @@ public sealed class LogRow
     public required string Place { get; set; }
 
     /// <summary>Where it stands in its life, as the brew's row has it.</summary>
-    public Brews.BrewState State { get; set; }
+    public BrewState State { get; set; }
 
     /// <summary>How many tasted it.</summary>
     public int Tastings { get; set; }
@@ -99,7 +101,7 @@ public sealed class LogRow
     /// <summary>Of the press by its clock, s; null where that was not seen.</summary>
     public double? PressS { get; set; }
 
-    /// <summary>How it flowed, as <see cref="Brews.FlowWord"/> is written; null where nothing was timed.</summary>
+    /// <summary>How it flowed, as <see cref="FlowWord"/> is written; null where nothing was timed.</summary>
     public string? Flow { get; set; }
 
     /// <summary>How much later than planned it was released, s.</summary>
@@ -142,6 +144,67 @@ public sealed class LogRow
     /// <summary>To, 80 %, s.</summary>
     [Column("ForetoldDrawdownHighS")]
     public double? ExpectedDrawdownHighS { get; set; }
+
+    /// <summary>A brew in short.</summary>
+    /// <param name="brew">The brew with its facts, its tastings and who brewed it.</param>
+    /// <param name="seq">The row's number: greater than every other.</param>
+    public static LogRow Of(Brew brew, long seq)
+    {
+        // Facts of an earlier version have nothing of what came later, and are worked out again soon after the start.
+        var facts = brew.Facts is { Version: > 1 } known ? known : null;
+        return new LogRow
+        {
+            BrewId = brew.Id,
+            Seq = seq,
+            Stands = !brew.Rehearsal && brew.DeletedAtMs is null,
+            OpenedAtMs = brew.OpenedAtMs,
+            Name = brew.Name,
+            RecipeId = brew.RecipeId,
+            Coffee = brew.CoffeeName,
+            Family = facts?.Family ?? "",
+            Vessel = brew.VesselName,
+            Grinder = brew.GrinderName,
+            Barista = brew.Barista?.Name ?? "",
+            Place = brew.PlaceName,
+            State = brew.State,
+            Tastings = brew.Tastings.Count,
+            Score = brew.Tastings.Average(tasting => tasting.Score),
+            SourBitter = brew.Tastings.Average(tasting => tasting.SourBitter),
+            ThinHeavy = brew.Tastings.Average(tasting => tasting.ThinHeavy),
+            ReadTdsPercent = brew.Tastings.Average(tasting => tasting.ReadTdsPercent),
+            DoseG = facts?.DoseG,
+            WaterG = facts?.WaterG,
+            WaterTemperatureC = facts?.WaterTemperatureC,
+            MedianUm = facts?.MedianUm,
+            RestDays = facts?.RestDays,
+            FinalTdsPercent = facts?.FinalTdsPercent,
+            ExtractionYieldPercent = facts?.ExtractionYieldPercent,
+            FlavourBalance = facts?.FlavourBalance,
+            ExtractionLevel = facts?.ExtractionLevel,
+            DrawdownS = facts?.DrawdownS,
+            PressS = facts?.PressS,
+            Flow = facts?.Flow is { } flow ? Words<FlowWord>.Of(flow) : null,
+            SteepEndOffS = facts?.SteepEndOffS,
+            WaterOffG = facts?.WaterOffG,
+            DoseOffG = facts?.DoseOffG,
+            TemperatureOffC = facts?.TemperatureOffC,
+            ExpectedTdsPercent = facts?.ExpectedTdsPercent,
+            ExpectedTdsLow = facts?.ExpectedTdsLow,
+            ExpectedTdsHigh = facts?.ExpectedTdsHigh,
+            ExpectedBalanceLow = facts?.ExpectedBalanceLow,
+            ExpectedBalanceHigh = facts?.ExpectedBalanceHigh,
+            ExpectedDrawdownLowS = facts?.ExpectedDrawdownLowS,
+            ExpectedDrawdownHighS = facts?.ExpectedDrawdownHighS,
+        };
+    }
+
+    /// <summary>The words that a brew is found by; empty where it does not stand in the log.</summary>
+    /// <param name="brew">The brew with its tastings, its later notes and who brewed it.</param>
+    public static string WordsOf(Brew brew) => brew.Rehearsal || brew.DeletedAtMs is not null ? "" : string.Join(' ',
+    [
+        brew.Name, brew.RecipeId, brew.CoffeeName, brew.VesselName, brew.GrinderName, brew.GrindText, brew.PlaceName, brew.Why, brew.WhyAbandoned ?? "", brew.Barista?.Name ?? "",
+        .. brew.Tastings.SelectMany(tasting => new[] { tasting.Note, tasting.Crust, tasting.NotesFound }), .. brew.Notes.Select(note => note.Text),
+    ]);
 
     /// <summary>Its strength: read where it was, or else computed, % TDS.</summary>
     public double? TdsPercent => ReadTdsPercent ?? FinalTdsPercent;

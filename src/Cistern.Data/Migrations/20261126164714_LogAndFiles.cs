@@ -272,19 +272,19 @@ namespace Cistern.Data.Migrations
                 column: "Seq",
                 unique: true);
 
-            migrationBuilder.Sql(Log.LogTriggers.Words);
-            foreach (var (_, sql) in Log.LogTriggers.All)
+            migrationBuilder.Sql(LogTriggers.Words);
+            foreach (var (_, sql) in LogTriggers.All)
             {
                 migrationBuilder.Sql(sql);
             }
 
-            migrationBuilder.Sql(Log.LogTriggers.FillAll);
+            migrationBuilder.Sql(LogTriggers.FillAll);
         }
 
         /// <inheritdoc />
         protected override void Down(MigrationBuilder migrationBuilder)
         {
-            foreach (var (name, _) in Log.LogTriggers.All)
+            foreach (var (name, _) in LogTriggers.All)
             {
                 migrationBuilder.Sql($"DROP TRIGGER {name}");
             }

@@ -112,9 +112,6 @@ namespace Cistern.Data.Migrations
                     b.Property<int?>("BaristaId")
                         .HasColumnType("INTEGER");
 
-                    b.Property<string>("BenchJson")
-                        .HasColumnType("TEXT");
-
                     b.Property<string>("BrewedJson")
                         .HasColumnType("TEXT");
 
@@ -126,10 +123,15 @@ namespace Cistern.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<long?>("DeletedAtMs")
+                        .HasColumnType("INTEGER")
+                        .HasColumnName("TakenAwayAtMs");
+
                     b.Property<long?>("EndedAtMs")
                         .HasColumnType("INTEGER");
 
-                    b.Property<Guid>("FileId")
+                    b.Property<string>("FileId")
+                        .IsRequired()
                         .HasColumnType("TEXT");
 
                     b.Property<string>("FileJson")
@@ -146,12 +148,13 @@ namespace Cistern.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("GrinderName")
+                        .IsRequired()
+                        .HasColumnType("TEXT")
+                        .HasColumnName("MillName");
+
                     b.Property<int?>("ImportId")
                         .HasColumnType("INTEGER");
-
-                    b.Property<string>("MillName")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
 
                     b.Property<string>("ModelJson")
                         .HasColumnType("TEXT");
@@ -191,6 +194,15 @@ namespace Cistern.Data.Migrations
                     b.Property<bool>("Rehearsal")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("SimulationJson")
+                        .HasColumnType("TEXT")
+                        .HasColumnName("BenchJson");
+
+                    b.Property<string>("Sparkline")
+                        .IsRequired()
+                        .HasColumnType("TEXT")
+                        .HasColumnName("TinyTide");
+
                     b.Property<int>("Speed")
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER")
@@ -209,15 +221,8 @@ namespace Cistern.Data.Migrations
                         .HasColumnType("INTEGER")
                         .HasColumnName("SheetId");
 
-                    b.Property<long?>("TakenAwayAtMs")
-                        .HasColumnType("INTEGER");
-
                     b.Property<double>("TakenG")
                         .HasColumnType("REAL");
-
-                    b.Property<string>("TinyTide")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
 
                     b.Property<string>("VesselName")
                         .IsRequired()
@@ -275,8 +280,45 @@ namespace Cistern.Data.Migrations
                     b.Property<double?>("DrawdownS")
                         .HasColumnType("REAL");
 
-                    b.Property<double>("Drawn")
-                        .HasColumnType("REAL");
+                    b.Property<double>("ExpectedBalance")
+                        .HasColumnType("REAL")
+                        .HasColumnName("ForetoldTilt");
+
+                    b.Property<double>("ExpectedBalanceHigh")
+                        .HasColumnType("REAL")
+                        .HasColumnName("ForetoldTiltHigh");
+
+                    b.Property<double>("ExpectedBalanceLow")
+                        .HasColumnType("REAL")
+                        .HasColumnName("ForetoldTiltLow");
+
+                    b.Property<double?>("ExpectedDrawdownHighS")
+                        .HasColumnType("REAL")
+                        .HasColumnName("ForetoldDrawdownHighS");
+
+                    b.Property<double?>("ExpectedDrawdownLowS")
+                        .HasColumnType("REAL")
+                        .HasColumnName("ForetoldDrawdownLowS");
+
+                    b.Property<double?>("ExpectedDrawdownS")
+                        .HasColumnType("REAL")
+                        .HasColumnName("ForetoldDrawdownS");
+
+                    b.Property<double>("ExpectedTdsHigh")
+                        .HasColumnType("REAL")
+                        .HasColumnName("ForetoldTdsHigh");
+
+                    b.Property<double>("ExpectedTdsLow")
+                        .HasColumnType("REAL")
+                        .HasColumnName("ForetoldTdsLow");
+
+                    b.Property<double>("ExpectedTdsPercent")
+                        .HasColumnType("REAL")
+                        .HasColumnName("ForetoldTdsPercent");
+
+                    b.Property<double>("ExtractionLevel")
+                        .HasColumnType("REAL")
+                        .HasColumnName("Drawn");
 
                     b.Property<double>("ExtractionYieldPercent")
                         .HasColumnType("REAL");
@@ -294,35 +336,12 @@ namespace Cistern.Data.Migrations
                     b.Property<double>("FinishS")
                         .HasColumnType("REAL");
 
+                    b.Property<double>("FlavourBalance")
+                        .HasColumnType("REAL")
+                        .HasColumnName("Tilt");
+
                     b.Property<string>("Flow")
                         .HasColumnType("TEXT");
-
-                    b.Property<double?>("ForetoldDrawdownHighS")
-                        .HasColumnType("REAL");
-
-                    b.Property<double?>("ForetoldDrawdownLowS")
-                        .HasColumnType("REAL");
-
-                    b.Property<double?>("ForetoldDrawdownS")
-                        .HasColumnType("REAL");
-
-                    b.Property<double>("ForetoldTdsHigh")
-                        .HasColumnType("REAL");
-
-                    b.Property<double>("ForetoldTdsLow")
-                        .HasColumnType("REAL");
-
-                    b.Property<double>("ForetoldTdsPercent")
-                        .HasColumnType("REAL");
-
-                    b.Property<double>("ForetoldTilt")
-                        .HasColumnType("REAL");
-
-                    b.Property<double>("ForetoldTiltHigh")
-                        .HasColumnType("REAL");
-
-                    b.Property<double>("ForetoldTiltLow")
-                        .HasColumnType("REAL");
 
                     b.Property<double>("MedianUm")
                         .HasColumnType("REAL");
@@ -334,16 +353,14 @@ namespace Cistern.Data.Migrations
                     b.Property<double?>("PressS")
                         .HasColumnType("REAL");
 
-                    b.Property<double?>("ReleaseOffS")
-                        .HasColumnType("REAL");
-
                     b.Property<double>("RestDays")
                         .HasColumnType("REAL");
 
-                    b.Property<double>("TemperatureOffC")
-                        .HasColumnType("REAL");
+                    b.Property<double?>("SteepEndOffS")
+                        .HasColumnType("REAL")
+                        .HasColumnName("ReleaseOffS");
 
-                    b.Property<double>("Tilt")
+                    b.Property<double>("TemperatureOffC")
                         .HasColumnType("REAL");
 
                     b.Property<int>("Version")
@@ -365,6 +382,96 @@ namespace Cistern.Data.Migrations
                     b.ToTable("Facts");
                 });
 
+            modelBuilder.Entity("Cistern.Data.Brews.BrewPair", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("BaristaId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("FirstBrewId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("FirstPlanId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("MadeAtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("SecondBrewId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("SecondPlanId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("StaggerS")
+                        .HasColumnType("REAL");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("BaristaId");
+
+                    b.HasIndex("FirstBrewId");
+
+                    b.HasIndex("FirstPlanId");
+
+                    b.HasIndex("SecondBrewId");
+
+                    b.HasIndex("SecondPlanId");
+
+                    b.ToTable("Pairs");
+                });
+
+            modelBuilder.Entity("Cistern.Data.Brews.DeviationAnswer", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("AtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("BrewId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("By")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("DilutionG")
+                        .HasColumnType("REAL")
+                        .HasColumnName("LetDownG");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Said")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double?>("SteepEndAtS")
+                        .HasColumnType("REAL")
+                        .HasColumnName("ReleaseAtS");
+
+                    b.Property<int>("Step")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("Taken")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("UndoneAtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("BrewId");
+
+                    b.ToTable("SlipAnswers", (string)null);
+                });
+
             modelBuilder.Entity("Cistern.Data.Brews.EntryRow", b =>
                 {
                     b.Property<int>("Id")
@@ -381,7 +488,8 @@ namespace Cistern.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
-                    b.Property<Guid>("EntryId")
+                    b.Property<string>("EntryId")
+                        .IsRequired()
                         .HasColumnType("TEXT");
 
                     b.Property<string>("Kind")
@@ -484,48 +592,6 @@ namespace Cistern.Data.Migrations
                     b.ToTable("Observations");
                 });
 
-            modelBuilder.Entity("Cistern.Data.Brews.Pair", b =>
-                {
-                    b.Property<int>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int?>("BaristaId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int?>("FirstBrewId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int?>("FirstPlanId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("MadeAtMs")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int?>("SecondBrewId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int?>("SecondPlanId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<double>("StaggerS")
-                        .HasColumnType("REAL");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("BaristaId");
-
-                    b.HasIndex("FirstBrewId");
-
-                    b.HasIndex("FirstPlanId");
-
-                    b.HasIndex("SecondBrewId");
-
-                    b.HasIndex("SecondPlanId");
-
-                    b.ToTable("Pairs");
-                });
-
             modelBuilder.Entity("Cistern.Data.Brews.ReadingChunk", b =>
                 {
                     b.Property<int>("Id")
@@ -548,52 +614,6 @@ namespace Cistern.Data.Migrations
                     b.HasIndex("BrewId");
 
                     b.ToTable("Readings");
-                });
-
-            modelBuilder.Entity("Cistern.Data.Brews.SlipAnswer", b =>
-                {
-                    b.Property<int>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("AtMs")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("BrewId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("By")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Kind")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<double>("LetDownG")
-                        .HasColumnType("REAL");
-
-                    b.Property<double?>("ReleaseAtS")
-                        .HasColumnType("REAL");
-
-                    b.Property<string>("Said")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<int>("Step")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<bool>("Taken")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("UndoneAtMs")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("BrewId");
-
-                    b.ToTable("SlipAnswers");
                 });
 
             modelBuilder.Entity("Cistern.Data.Brews.Tasting", b =>
@@ -639,8 +659,9 @@ namespace Cistern.Data.Migrations
                     b.Property<int?>("Sediment")
                         .HasColumnType("INTEGER");
 
-                    b.Property<int?>("SharpHarsh")
-                        .HasColumnType("INTEGER");
+                    b.Property<int?>("SourBitter")
+                        .HasColumnType("INTEGER")
+                        .HasColumnName("SharpHarsh");
 
                     b.Property<int?>("ThinHeavy")
                         .HasColumnType("INTEGER");
@@ -674,8 +695,9 @@ namespace Cistern.Data.Migrations
                     b.Property<int?>("Finish")
                         .HasColumnType("INTEGER");
 
-                    b.Property<int?>("SharpHarsh")
-                        .HasColumnType("INTEGER");
+                    b.Property<int?>("SourBitter")
+                        .HasColumnType("INTEGER")
+                        .HasColumnName("SharpHarsh");
 
                     b.Property<int?>("Sweet")
                         .HasColumnType("INTEGER");
@@ -741,8 +763,9 @@ namespace Cistern.Data.Migrations
                     b.Property<long>("PairedAtMs")
                         .HasColumnType("INTEGER");
 
-                    b.Property<long?>("PutOutAtMs")
-                        .HasColumnType("INTEGER");
+                    b.Property<long?>("RevokedAtMs")
+                        .HasColumnType("INTEGER")
+                        .HasColumnName("PutOutAtMs");
 
                     b.Property<int>("Role")
                         .HasColumnType("INTEGER");
@@ -893,8 +916,37 @@ namespace Cistern.Data.Migrations
                     b.Property<double?>("DrawdownS")
                         .HasColumnType("REAL");
 
-                    b.Property<double?>("Drawn")
-                        .HasColumnType("REAL");
+                    b.Property<double?>("ExpectedBalanceHigh")
+                        .HasColumnType("REAL")
+                        .HasColumnName("ForetoldTiltHigh");
+
+                    b.Property<double?>("ExpectedBalanceLow")
+                        .HasColumnType("REAL")
+                        .HasColumnName("ForetoldTiltLow");
+
+                    b.Property<double?>("ExpectedDrawdownHighS")
+                        .HasColumnType("REAL")
+                        .HasColumnName("ForetoldDrawdownHighS");
+
+                    b.Property<double?>("ExpectedDrawdownLowS")
+                        .HasColumnType("REAL")
+                        .HasColumnName("ForetoldDrawdownLowS");
+
+                    b.Property<double?>("ExpectedTdsHigh")
+                        .HasColumnType("REAL")
+                        .HasColumnName("ForetoldTdsHigh");
+
+                    b.Property<double?>("ExpectedTdsLow")
+                        .HasColumnType("REAL")
+                        .HasColumnName("ForetoldTdsLow");
+
+                    b.Property<double?>("ExpectedTdsPercent")
+                        .HasColumnType("REAL")
+                        .HasColumnName("ForetoldTdsPercent");
+
+                    b.Property<double?>("ExtractionLevel")
+                        .HasColumnType("REAL")
+                        .HasColumnName("Drawn");
 
                     b.Property<double?>("ExtractionYieldPercent")
                         .HasColumnType("REAL");
@@ -906,36 +958,20 @@ namespace Cistern.Data.Migrations
                     b.Property<double?>("FinalTdsPercent")
                         .HasColumnType("REAL");
 
+                    b.Property<double?>("FlavourBalance")
+                        .HasColumnType("REAL")
+                        .HasColumnName("Tilt");
+
                     b.Property<string>("Flow")
                         .HasColumnType("TEXT");
 
-                    b.Property<double?>("ForetoldDrawdownHighS")
-                        .HasColumnType("REAL");
-
-                    b.Property<double?>("ForetoldDrawdownLowS")
-                        .HasColumnType("REAL");
-
-                    b.Property<double?>("ForetoldTdsHigh")
-                        .HasColumnType("REAL");
-
-                    b.Property<double?>("ForetoldTdsLow")
-                        .HasColumnType("REAL");
-
-                    b.Property<double?>("ForetoldTdsPercent")
-                        .HasColumnType("REAL");
-
-                    b.Property<double?>("ForetoldTiltHigh")
-                        .HasColumnType("REAL");
-
-                    b.Property<double?>("ForetoldTiltLow")
-                        .HasColumnType("REAL");
+                    b.Property<string>("Grinder")
+                        .IsRequired()
+                        .HasColumnType("TEXT")
+                        .HasColumnName("Mill");
 
                     b.Property<double?>("MedianUm")
                         .HasColumnType("REAL");
-
-                    b.Property<string>("Mill")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
 
                     b.Property<string>("Name")
                         .IsRequired()
@@ -958,9 +994,6 @@ namespace Cistern.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
-                    b.Property<double?>("ReleaseOffS")
-                        .HasColumnType("REAL");
-
                     b.Property<double?>("RestDays")
                         .HasColumnType("REAL");
 
@@ -970,14 +1003,19 @@ namespace Cistern.Data.Migrations
                     b.Property<long>("Seq")
                         .HasColumnType("INTEGER");
 
-                    b.Property<double?>("SharpHarsh")
-                        .HasColumnType("REAL");
+                    b.Property<double?>("SourBitter")
+                        .HasColumnType("REAL")
+                        .HasColumnName("SharpHarsh");
 
                     b.Property<bool>("Stands")
                         .HasColumnType("INTEGER");
 
                     b.Property<int>("State")
                         .HasColumnType("INTEGER");
+
+                    b.Property<double?>("SteepEndOffS")
+                        .HasColumnType("REAL")
+                        .HasColumnName("ReleaseOffS");
 
                     b.Property<int>("Tastings")
                         .HasColumnType("INTEGER");
@@ -986,9 +1024,6 @@ namespace Cistern.Data.Migrations
                         .HasColumnType("REAL");
 
                     b.Property<double?>("ThinHeavy")
-                        .HasColumnType("REAL");
-
-                    b.Property<double?>("Tilt")
                         .HasColumnType("REAL");
 
                     b.Property<string>("Vessel")
@@ -1014,7 +1049,7 @@ namespace Cistern.Data.Migrations
                     b.ToTable("LogRows");
                 });
 
-            modelBuilder.Entity("Cistern.Data.Plans.DoneJob", b =>
+            modelBuilder.Entity("Cistern.Data.Plans.IdempotentRequest", b =>
                 {
                     b.Property<Guid>("Key")
                         .ValueGeneratedOnAdd()
@@ -1031,7 +1066,7 @@ namespace Cistern.Data.Migrations
 
                     b.HasIndex("AtMs");
 
-                    b.ToTable("Jobs");
+                    b.ToTable("Jobs", (string)null);
                 });
 
             modelBuilder.Entity("Cistern.Data.Plans.PlanExtra", b =>
@@ -1237,8 +1272,9 @@ namespace Cistern.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
-                    b.Property<bool>("NoMill")
-                        .HasColumnType("INTEGER");
+                    b.Property<bool>("NoGrinder")
+                        .HasColumnType("INTEGER")
+                        .HasColumnName("NoMill");
 
                     b.Property<bool>("NoScale")
                         .HasColumnType("INTEGER");
@@ -1334,7 +1370,7 @@ namespace Cistern.Data.Migrations
                     b.ToTable("Filters");
                 });
 
-            modelBuilder.Entity("Cistern.Data.Shelf.Mill", b =>
+            modelBuilder.Entity("Cistern.Data.Shelf.Grinder", b =>
                 {
                     b.Property<int>("Id")
                         .ValueGeneratedOnAdd()
@@ -1395,40 +1431,10 @@ namespace Cistern.Data.Migrations
 
                     b.HasKey("Id");
 
-                    b.ToTable("Mills");
+                    b.ToTable("Mills", (string)null);
                 });
 
-            modelBuilder.Entity("Cistern.Data.Shelf.OwnedKettle", b =>
-                {
-                    b.Property<int>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<double>("CapacityMl")
-                        .HasColumnType("REAL");
-
-                    b.Property<double>("CoolsPerS")
-                        .HasColumnType("REAL");
-
-                    b.Property<bool>("KeepsTemperature")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Name")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long?>("RemovedAtMs")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<double>("SecondsPerLitre")
-                        .HasColumnType("REAL");
-
-                    b.HasKey("Id");
-
-                    b.ToTable("Kettles");
-                });
-
-            modelBuilder.Entity("Cistern.Data.Shelf.OwnedVessel", b =>
+            modelBuilder.Entity("Cistern.Data.Shelf.OwnedBrewer", b =>
                 {
                     b.Property<int>("Id")
                         .ValueGeneratedOnAdd()
@@ -1469,6 +1475,36 @@ namespace Cistern.Data.Migrations
                     b.HasKey("Id");
 
                     b.ToTable("Vessels");
+                });
+
+            modelBuilder.Entity("Cistern.Data.Shelf.OwnedKettle", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("CapacityMl")
+                        .HasColumnType("REAL");
+
+                    b.Property<double>("CoolsPerS")
+                        .HasColumnType("REAL");
+
+                    b.Property<bool>("KeepsTemperature")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("RemovedAtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("SecondsPerLitre")
+                        .HasColumnType("REAL");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("Kettles");
                 });
 
             modelBuilder.Entity("Cistern.Data.Shelf.OwnedWater", b =>
@@ -1603,34 +1639,7 @@ namespace Cistern.Data.Migrations
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("Cistern.Data.Brews.EntryRow", b =>
-                {
-                    b.HasOne("Cistern.Data.Brews.Brew", null)
-                        .WithMany("Entries")
-                        .HasForeignKey("BrewId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-                });
-
-            modelBuilder.Entity("Cistern.Data.Brews.LaterNote", b =>
-                {
-                    b.HasOne("Cistern.Data.Brews.Brew", null)
-                        .WithMany("Notes")
-                        .HasForeignKey("BrewId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-                });
-
-            modelBuilder.Entity("Cistern.Data.Brews.Observation", b =>
-                {
-                    b.HasOne("Cistern.Data.Brews.Brew", null)
-                        .WithMany("Observations")
-                        .HasForeignKey("BrewId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-                });
-
-            modelBuilder.Entity("Cistern.Data.Brews.Pair", b =>
+            modelBuilder.Entity("Cistern.Data.Brews.BrewPair", b =>
                 {
                     b.HasOne("Cistern.Data.Shelf.Barista", null)
                         .WithMany()
@@ -1658,19 +1667,46 @@ namespace Cistern.Data.Migrations
                         .OnDelete(DeleteBehavior.SetNull);
                 });
 
-            modelBuilder.Entity("Cistern.Data.Brews.ReadingChunk", b =>
+            modelBuilder.Entity("Cistern.Data.Brews.DeviationAnswer", b =>
                 {
                     b.HasOne("Cistern.Data.Brews.Brew", null)
-                        .WithMany("Readings")
+                        .WithMany("DeviationAnswers")
                         .HasForeignKey("BrewId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("Cistern.Data.Brews.SlipAnswer", b =>
+            modelBuilder.Entity("Cistern.Data.Brews.EntryRow", b =>
                 {
                     b.HasOne("Cistern.Data.Brews.Brew", null)
-                        .WithMany("SlipAnswers")
+                        .WithMany("Entries")
+                        .HasForeignKey("BrewId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Cistern.Data.Brews.LaterNote", b =>
+                {
+                    b.HasOne("Cistern.Data.Brews.Brew", null)
+                        .WithMany("Notes")
+                        .HasForeignKey("BrewId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Cistern.Data.Brews.Observation", b =>
+                {
+                    b.HasOne("Cistern.Data.Brews.Brew", null)
+                        .WithMany("Observations")
+                        .HasForeignKey("BrewId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Cistern.Data.Brews.ReadingChunk", b =>
+                {
+                    b.HasOne("Cistern.Data.Brews.Brew", null)
+                        .WithMany("Readings")
                         .HasForeignKey("BrewId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
@@ -1744,6 +1780,8 @@ namespace Cistern.Data.Migrations
 
             modelBuilder.Entity("Cistern.Data.Brews.Brew", b =>
                 {
+                    b.Navigation("DeviationAnswers");
+
                     b.Navigation("Entries");
 
                     b.Navigation("Facts");
@@ -1753,8 +1791,6 @@ namespace Cistern.Data.Migrations
                     b.Navigation("Observations");
 
                     b.Navigation("Readings");
-
-                    b.Navigation("SlipAnswers");
 
                     b.Navigation("Tastings");
 

@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Linq.Expressions;
+using Cistern.Application;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Brews;
@@ -70,6 +71,13 @@ public sealed class BaristaContext(CisternDb db, IHttpContextAccessor context, T
 
     /// <summary>How this barista reads figures.</summary>
     public async Task<FigureFormat> FormatAsync(CancellationToken ct = default) => format ??= await OfBaristaAsync(ct);
+
+    /// <summary>Who asks, as the use cases know them.</summary>
+    public async Task<AtBench> AtBenchAsync(CancellationToken ct = default)
+    {
+        var who = await BaristaAsync(ct);
+        return new AtBench(who?.Name ?? "", (await FormatAsync(ct)).Hand.Grinder, who?.UsesLearned != false, Today);
+    }
 
     private async Task<FigureFormat> OfBaristaAsync(CancellationToken ct)
     {

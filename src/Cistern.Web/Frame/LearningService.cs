@@ -1,4 +1,4 @@
-using Cistern.Data.Stores;
+using Cistern.Application.Learning;
 using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Frame;

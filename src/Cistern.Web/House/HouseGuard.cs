@@ -1,7 +1,7 @@
 using System.Net;
+using Cistern.Application.House;
 using Cistern.Core.Recipes;
 using Cistern.Data.House;
-using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Microsoft.Data.Sqlite;
 

@@ -46,6 +46,9 @@ public sealed class FigureFormat(Units units, AtHand? hand = null)
     /// <summary>A bare number to so many decimals.</summary>
     public static string Number(double value, int decimals) => value.ToString("F" + decimals.ToString(CultureInfo.InvariantCulture), CultureInfo.InvariantCulture);
 
+    /// <summary>A setting as it is dialled: 22, 18.5.</summary>
+    public static string Setting(double setting) => setting.ToString("0.##", CultureInfo.InvariantCulture);
+
     /// <summary>A mass without its unit: to 0.1 g, or to 0.01 oz.</summary>
     public string MassNumber(double g, bool fine = true) =>
         units.Mass == Core.Reckoning.MassUnit.Gram ? Number(g, fine ? 1 : 0) : Number(units.MassFromG(g), 2);

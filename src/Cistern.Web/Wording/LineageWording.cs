@@ -1,5 +1,5 @@
+using Cistern.Application.Log;
 using Cistern.Data.Brews;
-using Cistern.Data.Stores;
 
 namespace Cistern.Web.Wording;
 

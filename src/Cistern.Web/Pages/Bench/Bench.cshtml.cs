@@ -1,10 +1,11 @@
 using System.Globalization;
+using Cistern.Application;
+using Cistern.Application.Brews;
+using Cistern.Application.Plans;
 using Cistern.Core.Forecasts;
 using Cistern.Data;
 using Cistern.Data.Brews;
-using Cistern.Data.Stores;
 using Cistern.Web.Frame;
-using Cistern.Web.Pages.Plan;
 using Cistern.Web.Pages.Shelf;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
@@ -23,7 +24,7 @@ namespace Cistern.Web.Pages.Bench;
 public sealed record BrewedLast(int Id, string Name, string CoffeeName, long OpenedAtMs, string Sparkline, bool Tasted, double? Score);
 
 /// <summary>What can be brewed now, and what needs attention.</summary>
-public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanStore plans, PlanOpening opening, ForecastModel model) : PageModel
+public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder finder, IdempotencyStore jobs, BrewStart start, PlanOpening opening, ForecastModel model) : PageModel
 {
     /// <summary>A clock that runs this long past its plan has been left running.</summary>
     private const double ForgottenS = 3_600;
@@ -99,11 +100,11 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanStore pla
         Barest = newest.Count == 0 || !format.Hand.Scale ? BarestBrew.Lines(model, format) : null;
         Untasted = newest.Find(brew => !brew.Tasted);
         Last = [.. newest.Take(1).Concat(await GoodAsync(ct)).DistinctBy(brew => brew.Id)];
-        var kept = await plans.KeptAsync(ct);
-        Next = [.. (await plans.UnbrewedAsync(kept, ct)).Take(2)];
+        var kept = await finder.KeptAsync(ct);
+        Next = [.. (await finder.UnbrewedAsync(kept, ct)).Take(2)];
         Own = [.. kept.Where(stored => stored.FromBrewId is null).Take(3)];
         Due = await ShelfDue.RowsAsync(db, new ShelfView(format, bench.Today), ct);
-        Planned = await plans.WantedAsync(bench.NowMs - StillWantedMs, ct);
+        Planned = await finder.WantedAsync(bench.NowMs - StillWantedMs, ct);
         var underWay = await bench.UnderWayAsync(ct);
         LeftRunning = [.. underWay.Where(brew => brew.StartedAtMs is { } startedAtMs && (bench.NowMs - startedAtMs) / 1000.0 > brew.FinishS + ForgottenS)];
         return Page();
@@ -127,14 +128,14 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanStore pla
         }
 
         var wish = new PlanWish(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
-        if (await plans.DoneAsync(wish.Job, ct) is { } done)
+        if (await jobs.DoneAsync(wish.Job, ct) is { } done)
         {
             return Redirect(done);
         }
 
         var plan = before.ModelOf(model).Figures(before.Recipe());
         var recipe = cup == "really" ? before.BrewedRecipe(plan.Recipe, before.Run(plan, bench.NowMs)) : before.Planned();
-        var again = BrewPlan.Of(await opening.AgainAsync(await BrewGear.OfAsync(db, before, ct), recipe, ct), bench.NowMs);
+        var again = BrewPlan.Of(await opening.AgainAsync(await BrewGear.OfAsync(db, before, ct), recipe, await bench.AtBenchAsync(ct), ct), bench.NowMs);
         again.Why = cup == "really" ? $"As {before.Name} of {bench.Moment(before.OpenedAtMs)} was really brewed." : "";
         again.BaristaId = wish.BaristaId;
         again.BagId = before.BagId;
@@ -144,6 +145,6 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanStore pla
         (again.GrinderName, again.VesselName, again.ParentBrewId) = (before.GrinderName, before.VesselName, before.Id);
         again.StoredPlanId = before.StoredPlanId;
         again.FilterStockId = before.FilterStockId;
-        return Redirect(await plans.BrewAsync(again, wish, ct) is { } begun ? $"/brew/{begun}" : await plans.DoneAsync(wish.Job, ct) ?? "/");
+        return Redirect(await start.BrewAsync(again, wish, ct) is { } begun ? $"/brew/{begun}" : await jobs.DoneAsync(wish.Job, ct) ?? "/");
     }
 }

@@ -1,9 +1,9 @@
 using System.Collections.Immutable;
 using System.Globalization;
+using Cistern.Application.Brews;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data.Brews;
-using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.House;
 using Microsoft.AspNetCore.Mvc;

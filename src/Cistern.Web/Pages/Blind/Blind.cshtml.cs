@@ -1,10 +1,10 @@
 using System.Globalization;
 using System.Security.Cryptography;
+using Cistern.Application.Brews;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Brews;
-using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;
 using Microsoft.AspNetCore.Mvc;

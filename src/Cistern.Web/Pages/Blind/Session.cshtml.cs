@@ -1,10 +1,10 @@
 using System.Collections.Immutable;
 using System.Globalization;
+using Cistern.Application.Brews;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Brews;
-using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.House;
 using Cistern.Web.Wording;

@@ -1,10 +1,11 @@
 using System.Globalization;
+using Cistern.Application;
+using Cistern.Application.Brews;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Brews;
-using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;
 using Microsoft.AspNetCore.Mvc;

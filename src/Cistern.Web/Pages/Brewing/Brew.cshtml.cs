@@ -1,6 +1,8 @@
 using System.Globalization;
 using System.Security.Cryptography;
 using System.Text.Json;
+using Cistern.Application;
+using Cistern.Application.Brews;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
@@ -9,7 +11,6 @@ using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Brews;
-using Cistern.Data.Stores;
 using Cistern.Drawing;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;

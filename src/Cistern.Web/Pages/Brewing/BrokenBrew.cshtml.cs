@@ -40,7 +40,12 @@ public sealed class BrokenBrewModel(CisternDb db, BaristaContext bench) : PageMo
     /// <summary>Gives it up: it can be conducted no further.</summary>
     public async Task<IActionResult> OnPostAsync(int id, CancellationToken ct)
     {
-        await db.Brews.Where(row => row.Id == id && row.State == BrewState.Running).ExecuteUpdateAsync(set => set.SetProperty(row => row.State, BrewState.Abandoned).SetProperty(row => row.WhyAbandoned, "Its plan could not be read."), ct);
+        if (await db.Brews.FirstOrDefaultAsync(row => row.Id == id && row.State == BrewState.Running, ct) is { } brew)
+        {
+            (brew.State, brew.WhyAbandoned) = (BrewState.Abandoned, "Its plan could not be read.");
+            await db.SaveChangesAsync(ct);
+        }
+
         return Redirect("/log");
     }
 }

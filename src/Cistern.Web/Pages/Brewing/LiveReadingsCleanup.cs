@@ -1,6 +1,6 @@
+using Cistern.Application.Brews;
 using Cistern.Data;
 using Cistern.Data.Brews;
-using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Microsoft.EntityFrameworkCore;
 

@@ -4,8 +4,8 @@ using System.Text.Json;
 using System.Text.Json.Serialization;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
-using Cistern.Core.Reckoning;
 using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
 using Cistern.Data.Brews;
 using Cistern.Web.Wording;
 

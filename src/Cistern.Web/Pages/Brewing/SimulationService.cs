@@ -1,8 +1,8 @@
+using Cistern.Application.Brews;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Readings;
 using Cistern.Data;
 using Cistern.Data.Brews;
-using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Microsoft.EntityFrameworkCore;
 

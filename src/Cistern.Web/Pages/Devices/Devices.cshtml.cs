@@ -1,9 +1,9 @@
 using System.Globalization;
+using Cistern.Application.House;
 using Cistern.Core.Recipes;
 using Cistern.Data;
 using Cistern.Data.House;
 using Cistern.Data.Shelf;
-using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.House;
 using Microsoft.AspNetCore.Mvc;

@@ -1,4 +1,4 @@
-using Cistern.Data.Stores;
+using Cistern.Application.House;
 using Cistern.Web.Frame;
 using Cistern.Web.House;
 using Microsoft.AspNetCore.Mvc;

@@ -1,8 +1,8 @@
 using System.Globalization;
+using Cistern.Application.Plans;
 using Cistern.Core.Planning;
 using Cistern.Data;
 using Cistern.Data.Plans;
-using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.Pages.Plan;
 using Cistern.Web.Pages.Shelf;
@@ -28,17 +28,17 @@ internal static class CalendarApi
         .WithName("calendar")
         .WithSummary("Planned brews, with what begins when, and what the shelf wants, as iCalendar (RFC 5545).");
 
-    private static async Task<IResult> CalendarAsync(HttpContext context, CisternDb db, PlanStore plans, PlanForecasts forecasts, BaristaContext bench, CancellationToken ct)
+    private static async Task<IResult> CalendarAsync(HttpContext context, CisternDb db, PlanFinder finder, PlanOpening opening, BaristaContext bench, CancellationToken ct)
     {
         var format = await bench.FormatAsync(ct);
         var calendar = new Ical.Net.Calendar { ProductId = "-//Cistern//Cistern//EN", Method = "PUBLISH" };
         calendar.AddProperty("X-WR-CALNAME", "Cistern");
         calendar.AddProperty("REFRESH-INTERVAL;VALUE=DURATION", System.Xml.XmlConvert.ToString(AskAgain));
-        foreach (var stored in await plans.WantedAsync(bench.NowMs - StaysMs, ct))
+        foreach (var stored in await finder.WantedAsync(bench.NowMs - StaysMs, ct))
         {
-            if (await plans.StateAsync(stored.Id, ct) is { } state)
+            if (await finder.StateAsync(stored.Id, ct) is { } state)
             {
-                calendar.Events.Add(Planned(stored, (await forecasts.ReadAsync(state, ct)).Settings, format, $"{context.Request.Scheme}://{context.Request.Host}"));
+                calendar.Events.Add(Planned(stored, PlanSettings.Read(state, await opening.ContextAsync(state, await bench.AtBenchAsync(ct), ct), format, []), format, $"{context.Request.Scheme}://{context.Request.Host}"));
             }
         }
 
@@ -56,7 +56,7 @@ internal static class CalendarApi
     {
         var forecast = settings.Forecast;
         var recipe = settings.Recipe;
-        var preparation = Preparation.Of(forecast, settings.Gear);
+        var preparation = Preparation.Of(forecast, settings.Editing.Gear);
         var wantedMs = stored.WantedAtMs!.Value;
         long Before(double seconds) => wantedMs - (long)(1000 * seconds);
         var handsMs = Before(preparation.HandsBeforeFinishS);
@@ -78,7 +78,7 @@ internal static class CalendarApi
                 $"First water {FigureFormat.Clock(preparation.LeadS)} before it is ready.",
             }.Where(line => line.Length > 0)),
         };
-        if (settings.Place is { } place)
+        if (settings.Editing.Place is { } place)
         {
             planned.Location = place.Name;
         }

@@ -1,10 +1,11 @@
 using System.Globalization;
+using Cistern.Application.Brews;
+using Cistern.Application.Plans;
 using Cistern.Core.Recipes;
-using Cistern.Data.Brews;
 using Cistern.Data;
+using Cistern.Data.Brews;
 using Cistern.Data.Files;
-using Cistern.Data.Stores;
-using Cistern.Web.Pages.Plan;
+using Cistern.Web.Frame;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using Microsoft.EntityFrameworkCore;
@@ -12,7 +13,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Files;
 
 /// <summary>A plan or a brew as a code that another Cistern takes in.</summary>
-public sealed class CodeModel(CisternDb db, PlanStore plans, PlanForecasts forecasts, BrewExport brews) : PageModel
+public sealed class CodeModel(CisternDb db, PlanFinder finder, PlanForecasts forecasts, BaristaContext bench, BrewExport brews) : PageModel
 {
     /// <summary>What it is called.</summary>
     public string Name { get; private set; } = "";
@@ -32,9 +33,9 @@ public sealed class CodeModel(CisternDb db, PlanStore plans, PlanForecasts forec
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(string? plan, string? brew, CancellationToken ct)
     {
-        if (plan is not null && await forecasts.OpenedAsync(plan, ct) is { } forecast && await plans.FindAsync(plan, ct) is { } open)
+        if (plan is not null && await forecasts.OpenedAsync(plan, await bench.AtBenchAsync(ct), ct) is { } forecast && await finder.FindAsync(plan, ct) is { } open)
         {
-            Show(await plans.WholeAsync(open, forecast.Recipe, ct), plan);
+            Show(await finder.WholeAsync(open, forecast.Recipe, ct), plan);
             return Page();
         }
 

@@ -1,12 +1,14 @@
 using System.Globalization;
 using System.Text;
+using Cistern.Application.Brews;
+using Cistern.Application.Log;
+using Cistern.Application.Plans;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
 using Cistern.Core.Records;
 using Cistern.Data;
 using Cistern.Data.Brews;
 using Cistern.Data.Files;
-using Cistern.Data.Stores;
 using Cistern.Drawing;
 using Cistern.Web.Frame;
 using Cistern.Web.Pages.Log;
@@ -70,12 +72,12 @@ internal static class ExportApi
         }
     }
 
-    private static async Task<IResult> PlansAsync(HttpContext context, PlanStore plans, BaristaContext bench, CancellationToken ct)
+    private static async Task<IResult> PlansAsync(HttpContext context, PlanFinder finder, BaristaContext bench, CancellationToken ct)
     {
         Attach(context, Json, bench, "plans", "json");
         // Plans of one recipe keep its id, and a file has each once.
         var used = new HashSet<string>(StringComparer.Ordinal);
-        return Results.Text(RecipeWriter.Write((await plans.RecipesAsync(ct)).Select(recipe => recipe with { Id = Own(recipe.Id, used) })), "application/json", Plain);
+        return Results.Text(RecipeWriter.Write((await finder.RecipesAsync(ct)).Select(recipe => recipe with { Id = Own(recipe.Id, used) })), "application/json", Plain);
     }
 
     private static async Task<IResult> ShelfAsync(HttpContext context, ShelfCarrier shelf, BaristaContext bench, CancellationToken ct)

@@ -1,7 +1,9 @@
 using System.Globalization;
+using Cistern.Application.House;
+using Cistern.Application.Imports;
+using Cistern.Application.Log;
 using Cistern.Data.Files;
 using Cistern.Data.Log;
-using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.House;
 using Cistern.Web.Pages.Log;

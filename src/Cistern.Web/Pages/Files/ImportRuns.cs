@@ -1,8 +1,9 @@
 using System.Collections.Concurrent;
 using System.Globalization;
+using Cistern.Application.House;
+using Cistern.Application.Imports;
 using Cistern.Core.Recipes;
 using Cistern.Data.Files;
-using Cistern.Data.Stores;
 
 namespace Cistern.Web.Pages.Files;
 

@@ -1,6 +1,6 @@
+using Cistern.Application.Learning;
 using Cistern.Core.Fitting;
 using Cistern.Data;
-using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;
 using Microsoft.AspNetCore.Mvc;

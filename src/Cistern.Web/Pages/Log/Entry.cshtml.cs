@@ -1,9 +1,9 @@
+using Cistern.Application;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Brews;
-using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.Pages.Brewing;
 using Cistern.Web.Wording;

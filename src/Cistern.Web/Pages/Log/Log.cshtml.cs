@@ -1,8 +1,9 @@
 using System.Globalization;
+using Cistern.Application.House;
+using Cistern.Application.Log;
 using Cistern.Core.Recipes;
 using Cistern.Data;
 using Cistern.Data.Log;
-using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.House;
 using Cistern.Web.Wording;

@@ -1,10 +1,10 @@
+using Cistern.Application.Brews;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Readings;
 using Cistern.Core.Recipes;
 using Cistern.Data;
 using Cistern.Data.Brews;
-using Cistern.Data.Stores;
 using Cistern.Web.Pages.Brewing;
 using Cistern.Web.Wording;
 using Microsoft.EntityFrameworkCore;

@@ -1,7 +1,7 @@
+using Cistern.Application.Brews;
 using Cistern.Core.Forecasts;
 using Cistern.Data;
 using Cistern.Data.Files;
-using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;
 using Microsoft.AspNetCore.Mvc;

@@ -1,8 +1,8 @@
+using Cistern.Application.Series;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
 using Cistern.Data;
 using Cistern.Data.Brews;
-using Cistern.Data.Stores;
 using Cistern.Drawing;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;

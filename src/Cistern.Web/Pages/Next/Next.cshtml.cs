@@ -1,9 +1,11 @@
 using System.Globalization;
+using Cistern.Application;
+using Cistern.Application.Plans;
+using Cistern.Application.Series;
 using Cistern.Core.Advising;
 using Cistern.Core.Forecasts;
 using Cistern.Data.Brews;
 using Cistern.Data.Shelf;
-using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;
 using Microsoft.AspNetCore.Mvc;
@@ -12,7 +14,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Next;
 
 /// <summary>What to change for the next brew, and that brew's plan at a touch.</summary>
-public sealed class NextModel(SeriesAdvice advice, PlanStore plans, BaristaContext bench) : PageModel
+public sealed class NextModel(SeriesAdvice advice, PlanKeeping keeping, IdempotencyStore jobs, BaristaContext bench) : PageModel
 {
     private AdvisedBrew advised = null!;
 
@@ -62,7 +64,7 @@ public sealed class NextModel(SeriesAdvice advice, PlanStore plans, BaristaConte
 
         var what = AdviceWording.Of(change, Grinder, Format);
         var kept = new SeriesChange(change.Setting, change.From, change.To, change.Unit, what);
-        return Redirect(await plans.NextAsync(advised.PlanOf(change.Recipe), Brew, what, change.Why, kept.ToJson(), wish, ct));
+        return Redirect(await keeping.NextAsync(advised.PlanOf(change.Recipe), Brew, what, change.Why, kept.ToJson(), wish, ct));
     }
 
     /// <summary>Makes a cup that was liked the target of the next: its plan, or how it was brewed where that lies further off.</summary>
@@ -75,20 +77,20 @@ public sealed class NextModel(SeriesAdvice advice, PlanStore plans, BaristaConte
         }
 
         var recipe = advised.Liked with { Target = Aim.AsItWas(Advice.AsBrewed, Brew.ReadTdsPercent()) };
-        return Redirect(await plans.NextAsync(advised.PlanOf(recipe), Brew, "this cup as the target", "You liked it: the next ones aim at it.", "", wish, ct));
+        return Redirect(await keeping.NextAsync(advised.PlanOf(recipe), Brew, "this cup as the target", "You liked it: the next ones aim at it.", "", wish, ct));
     }
 
     private async Task<PlanWish> WishAsync(CancellationToken ct) => new(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
 
     /// <summary>What is answered before anything is made: where it was made already, or that there is no such brew; null where it is to be made.</summary>
     private async Task<IActionResult?> BeforeAsync(int id, PlanWish wish, CancellationToken ct) =>
-        await plans.DoneAsync(wish.Job, ct) is { } done ? Redirect(done) : await LoadAsync(id, ct) ? null : NotFound();
+        await jobs.DoneAsync(wish.Job, ct) is { } done ? Redirect(done) : await LoadAsync(id, ct) ? null : NotFound();
 
     /// <summary>Loads the brew and the advice on it.</summary>
     /// <returns>Whether there is such a brew.</returns>
     private async Task<bool> LoadAsync(int id, CancellationToken ct)
     {
-        if (await advice.ForAsync(id, ct) is not { } found)
+        if (await advice.ForAsync(id, await bench.AtBenchAsync(ct), ct) is not { } found)
         {
             return false;
         }

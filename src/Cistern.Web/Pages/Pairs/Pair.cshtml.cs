@@ -1,10 +1,10 @@
 using System.Globalization;
+using Cistern.Application.Plans;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Brews;
-using Cistern.Data.Stores;
 using Cistern.Drawing;
 using Cistern.Web.Frame;
 using Cistern.Web.Pages.Plan;
@@ -16,7 +16,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Pairs;
 
 /// <summary>A pair: what differs, when each needs hands, when both can be tasted; brewed at one touch.</summary>
-public sealed class PairModel(CisternDb db, PlanStore store, PairSides sides, BaristaContext bench) : PageModel
+public sealed class PairModel(CisternDb db, PairStore pairs, BrewStart start, PlanFinder finder, PairSides sides, BaristaContext bench) : PageModel
 {
     private const double MostStaggerS = 3600;
 
@@ -78,7 +78,7 @@ public sealed class PairModel(CisternDb db, PlanStore store, PairSides sides, Ba
             return Page();
         }
 
-        await store.StaggerAsync(id, Math.Round(staggerS), ct);
+        await pairs.StaggerAsync(id, Math.Round(staggerS), ct);
         return RedirectToPage(new { id });
     }
 
@@ -104,18 +104,18 @@ public sealed class PairModel(CisternDb db, PlanStore store, PairSides sides, Ba
             second.OpenedAtMs = first.OpenedAtMs + 1;
             var what = Differ.InShort;
             second.Why = PairWording.Why(what);
-            await store.BrewPairAsync(id, (first, second), what, new PlanWish(IdempotencyKey.Of(Request.Form), barista), ct);
+            await start.BrewPairAsync(id, (first, second), what, new PlanWish(IdempotencyKey.Of(Request.Form), barista), ct);
         }
 
         return RedirectToPage(new { id });
     }
 
     private async Task<Data.Brews.Brew> BrewOfAsync(PairSide side, int? barista, CancellationToken ct) =>
-        BrewOpening.Of(side.Open, side.Settings, side.Shelf, await store.WholeAsync(side.Open, side.Settings.Recipe with { Name = side.Name }, ct), bench.NowMs, barista);
+        BrewOpening.Of(side.Open, side.Settings.Editing, await finder.WholeAsync(side.Open, side.Settings.Recipe with { Name = side.Name }, ct), side.Settings.GrindText, bench.NowMs, barista);
 
     private async Task<bool> LoadAsync(int id, CancellationToken ct)
     {
-        if (await store.PairAsync(id, ct) is not { } pair)
+        if (await pairs.PairAsync(id, ct) is not { } pair)
         {
             return false;
         }

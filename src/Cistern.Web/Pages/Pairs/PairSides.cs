@@ -1,30 +1,30 @@
-using Cistern.Data.Stores;
+using Cistern.Application.Plans;
+using Cistern.Web.Frame;
 using Cistern.Web.Pages.Plan;
 
 namespace Cistern.Web.Pages.Pairs;
 
 /// <summary>One of a pair: its plan as it lies open, with its forecast.</summary>
 /// <param name="Open">The plan.</param>
-/// <param name="Shelf">What it uses.</param>
 /// <param name="Settings">How it stands.</param>
-public sealed record PairSide(OpenPlan Open, PlanShelf Shelf, PlanSettings Settings)
+public sealed record PairSide(OpenPlan Open, PlanSettings Settings)
 {
     /// <summary>What it is called.</summary>
     public string Name => Open.Stored?.Name ?? Settings.Recipe.Name;
 }
 
 /// <summary>Reads plans for pairs.</summary>
-public sealed class PairSides(PlanStore store, PlanForecasts forecasts)
+public sealed class PairSides(PlanFinder finder, PlanOpening opening, BaristaContext bench)
 {
     /// <summary>A plan by its address; null where there is none.</summary>
     public async Task<PairSide?> OfAsync(string id, CancellationToken ct)
     {
-        if (id.Length == 0 || await store.FindAsync(id, ct) is not { } open)
+        if (id.Length == 0 || await finder.FindAsync(id, ct) is not { } open)
         {
             return null;
         }
 
-        var (shelf, settings) = await forecasts.ReadAsync(open.State, ct);
-        return new PairSide(open, shelf, settings);
+        var context = await opening.ContextAsync(open.State, await bench.AtBenchAsync(ct), ct);
+        return new PairSide(open, PlanSettings.Read(open.State, context, await bench.FormatAsync(ct), []));
     }
 }

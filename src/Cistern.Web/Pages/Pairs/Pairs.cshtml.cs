@@ -1,9 +1,9 @@
 using System.Globalization;
+using Cistern.Application.Plans;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
 using Cistern.Data;
 using Cistern.Data.Brews;
-using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;
 using Microsoft.AspNetCore.Mvc;
@@ -13,7 +13,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Pairs;
 
 /// <summary>The pairs that were planned, and a new one made of a plan.</summary>
-public sealed class PairsModel(CisternDb db, PlanStore store, PairSides sides, BaristaContext bench) : PageModel
+public sealed class PairsModel(CisternDb db, PlanFinder finder, PairStore pairs, PairSides sides, BaristaContext bench) : PageModel
 {
     /// <summary>Who is here.</summary>
     public BaristaContext Bench => bench;
@@ -29,13 +29,13 @@ public sealed class PairsModel(CisternDb db, PlanStore store, PairSides sides, B
     {
         Choices =
         [
-            .. (await store.KeptAsync(ct)).Select(stored => (Id: stored.Id.ToString(CultureInfo.InvariantCulture), $"{stored.Name}, your own")),
+            .. (await finder.KeptAsync(ct)).Select(stored => (Id: stored.Id.ToString(CultureInfo.InvariantCulture), $"{stored.Name}, your own")),
             .. RecipeLibrary.All.Select(recipe => (recipe.Id, $"{recipe.Name}, {StepWording.Family(recipe.Brewer.Family)}")),
         ];
-        var pairs = await store.PairsAsync(ct);
-        var plans = pairs.Select(pair => pair.FirstPlanId).ToList();
+        var made = await pairs.PairsAsync(ct);
+        var plans = made.Select(pair => pair.FirstPlanId).ToList();
         var names = await db.Plans.AsNoTracking().Where(plan => plans.Contains(plan.Id)).ToDictionaryAsync(plan => plan.Id, plan => plan.Name, ct);
-        Before = [.. pairs.Select(pair => (pair, pair.FirstPlanId is { } id && names.TryGetValue(id, out var name) ? name : "A plan that is no more"))];
+        Before = [.. made.Select(pair => (pair, pair.FirstPlanId is { } id && names.TryGetValue(id, out var name) ? name : "A plan that is no more"))];
     }
 
     /// <summary>Makes a pair of a plan.</summary>
@@ -48,7 +48,7 @@ public sealed class PairsModel(CisternDb db, PlanStore store, PairSides sides, B
         }
 
         var forecast = side.Settings.Forecast;
-        return await store.PairAsync(side.Open, side.Settings.Picked, side.Name, PairPlanning.LeastStaggerS(forecast, forecast), wish, ct) is { } address
+        return await pairs.PairAsync(side.Open, side.Settings.Editing.Picked, side.Name, PairPlanning.LeastStaggerS(forecast, forecast), wish, ct) is { } address
             ? Redirect(address)
             : StatusCode(StatusCodes.Status409Conflict);
     }

@@ -1,13 +1,13 @@
 using System.Text;
+using Cistern.Application.Plans;
 using Cistern.Core.Recipes;
-using Cistern.Data.Stores;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>A plan whose present state cannot be read: what is wrong with it, and the way back.</summary>
-public sealed class BrokenModel(PlanStore store) : PageModel
+public sealed class BrokenModel(PlanMending mending) : PageModel
 {
     /// <summary>What cannot be read, and what there is to go back to.</summary>
     public BrokenPlan Plan { get; private set; } = null!;
@@ -18,7 +18,7 @@ public sealed class BrokenModel(PlanStore store) : PageModel
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(string id, CancellationToken ct)
     {
-        if (await store.FindBrokenAsync(id, ct) is not { } broken)
+        if (await mending.FindBrokenAsync(id, ct) is not { } broken)
         {
             return Redirect($"/plan/{Uri.EscapeDataString(id)}");
         }
@@ -30,7 +30,7 @@ public sealed class BrokenModel(PlanStore store) : PageModel
     /// <summary>Back to the last change that can be read.</summary>
     public async Task<IActionResult> OnPostAsync(string id, CancellationToken ct)
     {
-        if (await store.FindBrokenAsync(id, ct) is { } broken && !await store.MendAsync(broken.Stored.Id, ct))
+        if (await mending.FindBrokenAsync(id, ct) is { } broken && !await mending.MendAsync(broken.Stored.Id, ct))
         {
             Plan = broken;
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
@@ -42,5 +42,5 @@ public sealed class BrokenModel(PlanStore store) : PageModel
 
     /// <summary>What stands there, as it stands.</summary>
     public async Task<IActionResult> OnGetRawAsync(string id, CancellationToken ct) =>
-        await store.FindBrokenAsync(id, ct) is { } broken ? File(Encoding.UTF8.GetBytes(broken.Raw), "application/json", FormattableString.Invariant($"plan-{broken.Stored.Id}.json")) : NotFound();
+        await mending.FindBrokenAsync(id, ct) is { } broken ? File(Encoding.UTF8.GetBytes(broken.Raw), "application/json", FormattableString.Invariant($"plan-{broken.Stored.Id}.json")) : NotFound();
 }

@@ -1,4 +1,6 @@
+using Cistern.Application.Plans;
 using Cistern.Drawing;
+using Cistern.Web.Frame;
 using Cistern.Web.Wording;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
@@ -6,7 +8,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>A plan as a card for the bench: one side of A6 or A5, printed by the browser.</summary>
-public sealed class CardModel(PlanOpening opening) : PageModel
+public sealed class CardModel(PlanOpening opening, BaristaContext bench) : PageModel
 {
     /// <summary>What the plan is called.</summary>
     public string Name { get; private set; } = "";
@@ -31,13 +33,13 @@ public sealed class CardModel(PlanOpening opening) : PageModel
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(string id, string? size, CancellationToken ct)
     {
-        if (await opening.OpenAsync(id, shown: null, ct) is not { } opened)
+        if (await opening.OpenAsync(id, await bench.AtBenchAsync(ct), shown: null, ct) is not { } opened)
         {
             return NotFound();
         }
 
         Size = size == "a5" ? "a5" : "a6";
-        Plan = PlanSettings.Read(opened.Plan.State, opened.Context, Request.Query);
+        Plan = PlanSettings.Read(opened.Plan.State, opened.Context, await bench.FormatAsync(ct), Request.Query);
         Format = Plan.ToldIn;
         Name = opened.Plan.Stored?.Name ?? Plan.Recipe.Name;
         return Page();

@@ -1,5 +1,7 @@
 using System.Globalization;
 using System.Text;
+using Cistern.Application;
+using Cistern.Application.Plans;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Physics;
 using Cistern.Core.Planning;
@@ -8,7 +10,6 @@ using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Plans;
 using Cistern.Data.Shelf;
-using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;
 using Microsoft.AspNetCore.Mvc;
@@ -19,7 +20,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Chooses a plan by what is wanted: the coffee, the drink, the time there is; and looks after the barista's own.</summary>
-public sealed class ChooseModel(CisternDb db, PlanStore store, BaristaContext bench, ForecastModel model) : PageModel
+public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder finder, IdempotencyStore jobs, BaristaContext bench, ForecastModel model) : PageModel
 {
     private const int MostPages = 10_000;
 
@@ -135,21 +136,21 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, BaristaContext be
             return Page();
         }
 
-        var ids = await store.ImportAsync(read.Recipes, from, ct);
+        var ids = await keeping.ImportAsync(read.Recipes, from, ct);
         return ids.Count == 1 ? Redirect($"/plan/{ids[0]}") : Redirect($"/plan?imported={ids.Count}#own");
     }
 
     /// <summary>Takes a plan away; it can be brought back.</summary>
     public Task<IActionResult> OnPostRemoveAsync(int stored, CancellationToken ct) => ChangeAsync(stored, async () =>
     {
-        await store.RemoveAsync(stored, removed: true, ct);
+        await keeping.RemoveAsync(stored, removed: true, ct);
         return $"/plan?removed={stored}#own";
     }, ct);
 
     /// <summary>Brings one back.</summary>
     public Task<IActionResult> OnPostRestoreAsync(int stored, CancellationToken ct) => ChangeAsync(stored, async () =>
     {
-        await store.RemoveAsync(stored, removed: false, ct);
+        await keeping.RemoveAsync(stored, removed: false, ct);
         return "/plan#own";
     }, ct);
 
@@ -160,7 +161,7 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, BaristaContext be
         {
             return await ChangeAsync(stored, async () =>
             {
-                await store.RenameAsync(stored, good, ct);
+                await keeping.RenameAsync(stored, good, ct);
                 return "/plan#own";
             }, ct);
         }
@@ -174,12 +175,12 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, BaristaContext be
     /// <summary>Makes another like it.</summary>
     public Task<IActionResult> OnPostDuplicateAsync(int stored, CancellationToken ct) => ChangeAsync(stored, async () =>
     {
-        var open = (await store.FindAsync(stored.ToString(CultureInfo.InvariantCulture), ct))!;
+        var open = (await finder.FindAsync(stored.ToString(CultureInfo.InvariantCulture), ct))!;
         var name = $"{open.Stored!.Name}, a copy";
         var wish = new PlanWish(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
-        return await store.KeepAsync(open, open.State, name.Length > 200 ? name[..200] : name, "", "", wish, ct) is { } copy
+        return await keeping.KeepAsync(open, open.State, name.Length > 200 ? name[..200] : name, "", "", wish, ct) is { } copy
             ? $"/plan/{copy.Id}"
-            : await store.DoneAsync(wish.Job, ct) ?? "/plan#own";
+            : await jobs.DoneAsync(wish.Job, ct) ?? "/plan#own";
     }, ct);
 
     private async Task<IActionResult> ChangeAsync(int stored, Func<Task<string>> change, CancellationToken ct)
@@ -206,8 +207,8 @@ public sealed class ChooseModel(CisternDb db, PlanStore store, BaristaContext be
         Bags = await db.Bags.AsNoTracking().Where(bag => bag.RemovedAtMs == null && bag.UsedUpOn == null).OrderBy(bag => bag.Name).ToListAsync(ct);
         OwnWords = PlainText.Seen((Request.Query["own"].ToString() is { Length: > 100 } longer ? longer[..100] : Request.Query["own"].ToString()).Trim());
         OwnPage = int.TryParse(Request.Query["page"], NumberStyles.None, CultureInfo.InvariantCulture, out var page) && page < MostPages ? page : 0;
-        (Own, OwnOf) = await store.FindKeptAsync(OwnWords, OwnPage, ct);
-        NotKept = await store.NotKeptAsync(ct);
+        (Own, OwnOf) = await finder.FindKeptAsync(OwnWords, OwnPage, ct);
+        NotKept = await finder.NotKeptAsync(ct);
         Imported = int.TryParse(Request.Query["imported"], NumberStyles.None, CultureInfo.InvariantCulture, out var imported) ? imported : 0;
         Removed = int.TryParse(Request.Query["removed"], NumberStyles.None, CultureInfo.InvariantCulture, out var removed)
             ? await db.Plans.AsNoTracking().FirstOrDefaultAsync(stored => stored.Id == removed && stored.RemovedAtMs != null, ct) : null;

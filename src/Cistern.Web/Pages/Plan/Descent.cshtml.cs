@@ -1,4 +1,4 @@
-using Cistern.Data.Stores;
+using Cistern.Application.Log;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 

@@ -1,12 +1,13 @@
 using System.Globalization;
 using System.Text;
+using Cistern.Application;
+using Cistern.Application.Plans;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Brews;
-using Cistern.Data.Stores;
 using Cistern.Drawing;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;
@@ -19,7 +20,7 @@ using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Sets a plan to what is wanted and shows what it will do.</summary>
-public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening, BaristaContext bench, ForecastModel model) : PageModel
+public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keeping, IdempotencyStore jobs, BrewStart start, PairStore pairs, PlanChanges changes, PlanOpening opening, BaristaContext bench, ForecastModel model) : PageModel
 {
     // The log may be long: the six are found by an index before anything of them is read.
     private static readonly Func<CisternDb, string, IAsyncEnumerable<BrewedBefore>> Before = EF.CompileAsyncQuery((CisternDb db, string coffee) => db.Brews
@@ -32,6 +33,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
     /// </summary>
     private const int MostMoves = 12_000;
 
+    private FigureFormat own = null!;
     private string? said;
     private (string Do, string Label)? instead;
     private bool planned;
@@ -162,7 +164,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
     {
         Picked.BagId is not null && Settings.Bag?.Id == Picked.BagId ? Settings.Bag!.Name : null,
         Picked.GrinderId is not null && Settings.Grinder?.Id == Picked.GrinderId ? Settings.Grinder!.Name : null,
-        Picked.VesselId is not null && Settings.Vessel?.Id == Picked.VesselId ? Settings.Vessel!.Name : null,
+        Picked.VesselId is not null && Settings.Editing.Vessel?.Id == Picked.VesselId ? Settings.Editing.Vessel!.Name : null,
     }.OfType<string>());
 
     /// <summary>The brew chart of a width, with the dotted one where the plan has been changed.</summary>
@@ -222,7 +224,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
                 return await ShownAsync(went: true, ct);
             }
 
-            return (Settings.Did.Count == 0 || await StoredAsync(wish, ct)) && await WantedAsync(wish, ct) ? await ShownAsync(went: false, ct) : null;
+            return (Settings.Editing.Did.Count == 0 || await StoredAsync(wish, ct)) && await WantedAsync(wish, ct) ? await ShownAsync(went: false, ct) : null;
         }, ct);
     }
 
@@ -233,7 +235,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
     /// <summary>The plan as an open recipe file.</summary>
     public async Task<IActionResult> OnGetFileAsync(string id, CancellationToken ct) =>
         await LoadAsync(id, Request.Query, "", ct)
-            ? File(Encoding.UTF8.GetBytes(RecipeWriter.Write(await store.WholeAsync(Open, Settings.Recipe with { Name = Name }, ct))), "application/json", $"{Settings.Recipe.Id}.json")
+            ? File(Encoding.UTF8.GetBytes(RecipeWriter.Write(await finder.WholeAsync(Open, Settings.Recipe with { Name = Name }, ct))), "application/json", $"{Settings.Recipe.Id}.json")
             : NotFound();
 
     /// <summary>The brew chart as an SVG that stands alone.</summary>
@@ -260,7 +262,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
             }
 
             var what = await ParentForecastAsync(ct) is { } parent ? Differences.Between([parent, Forecast], Format).InShort : "";
-            return await store.KeepAsync(Open, Settings.Picked, name, what, why, wish, ct) is { } kept ? Goto($"/plan/{kept.Id}") : null;
+            return await keeping.KeepAsync(Open, Settings.Editing.Picked, name, what, why, wish, ct) is { } kept ? Goto($"/plan/{kept.Id}") : null;
         }, ct);
     }
 
@@ -272,14 +274,14 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
         {
             // What was typed beside the press is a change of its own, kept under a key of its own.
             var beside = wish with { Job = IdempotencyKey.Second(wish.Job) };
-            if (await store.DoneAsync(beside.Job, ct) is { } changed)
+            if (await jobs.DoneAsync(beside.Job, ct) is { } changed)
             {
                 if (!await LoadAsync(changed["/plan/".Length..], [], "", ct))
                 {
                     return NotFound();
                 }
             }
-            else if (Settings.Did.Count > 0 && IsKeepable() && !await StoredAsync(beside, ct))
+            else if (Settings.Editing.Did.Count > 0 && IsKeepable() && !await StoredAsync(beside, ct))
             {
                 return null;
             }
@@ -291,9 +293,9 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
                 return Page();
             }
 
-            var recipe = await store.WholeAsync(Open, Settings.Recipe with { Name = Name }, ct);
-            var brew = BrewOpening.Of(Open, Settings, Shelf, recipe, bench.NowMs, wish.BaristaId);
-            return await store.BrewAsync(brew, wish, ct) is { } brewId ? Goto($"/brew/{brewId}") : null;
+            var recipe = await finder.WholeAsync(Open, Settings.Recipe with { Name = Name }, ct);
+            var brew = BrewOpening.Of(Open, Settings.Editing, recipe, Settings.GrindText, bench.NowMs, wish.BaristaId);
+            return await start.BrewAsync(brew, wish, ct) is { } brewId ? Goto($"/brew/{brewId}") : null;
         }, ct);
     }
 
@@ -310,7 +312,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
                 return Page();
             }
 
-            return await store.PairAsync(Open, Settings.Picked, Name, PairPlanning.LeastStaggerS(Forecast, Forecast), wish, ct) is { } address ? Goto(address) : null;
+            return await pairs.PairAsync(Open, Settings.Editing.Picked, Name, PairPlanning.LeastStaggerS(Forecast, Forecast), wish, ct) is { } address ? Goto(address) : null;
         }, ct);
     }
 
@@ -339,7 +341,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
         const int MostTries = 6;
         for (var attempt = 0; attempt < MostTries; attempt++)
         {
-            if (await store.DoneAsync(wish.Job, ct) is { } address)
+            if (await jobs.DoneAsync(wish.Job, ct) is { } address)
             {
                 return await AgainAsync(address, ct);
             }
@@ -379,7 +381,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
     private async Task<IActionResult> ShownAsync(bool went, CancellationToken ct)
     {
         // What only says something is shown at once; a redirect is for what changed.
-        if (!Part && Settings.Good && (went || planned || Settings.Did.Count > 0 || Settings.Answer is null))
+        if (!Part && Settings.Good && (went || planned || Settings.Editing.Did.Count > 0 || Settings.Answer is null))
         {
             TempData[nameof(Said)] = Settings.Answer;
             TempData[nameof(Instead)] = Settings.Instead is { } offer ? $"{offer.Do}\n{offer.Label}" : null;
@@ -408,10 +410,10 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
 
         var moved = pressed switch
         {
-            "undo" => await store.StepAsync(Open, -1, wish, ct),
-            "redo" => await store.StepAsync(Open, 1, wish, ct),
-            "accept" => await store.AcceptAsync(Open, wish, ct),
-            _ => await store.ChangeAsync(Open, Open.Accepted, "back to the dotted one", wish, ct),
+            "undo" => await changes.StepAsync(Open, -1, wish, ct),
+            "redo" => await changes.StepAsync(Open, 1, wish, ct),
+            "accept" => await changes.AcceptAsync(Open, wish, ct),
+            _ => await changes.ChangeAsync(Open, Open.Accepted, "back to the dotted one", wish, ct),
         };
         if (moved is null)
         {
@@ -419,7 +421,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
         }
 
         Open = moved;
-        Settings = PlanSettings.Read(Open.State, Context, []);
+        Settings = PlanSettings.Read(Open.State, Context, own, []);
         return true;
     }
 
@@ -439,7 +441,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
             return true;
         }
 
-        if (await store.WantAsync(Open, wanted.At is { } at ? bench.UtcMs(at) : null, wish with { Job = Settings.Did.Count > 0 ? IdempotencyKey.Second(wish.Job) : wish.Job }, ct) is not { } stored)
+        if (await changes.WantAsync(Open, wanted.At is { } at ? bench.UtcMs(at) : null, wish with { Job = Settings.Editing.Did.Count > 0 ? IdempotencyKey.Second(wish.Job) : wish.Job }, ct) is not { } stored)
         {
             return false;
         }
@@ -453,7 +455,7 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
     /// <summary>Whether the plan as it now stands could be read again; says so where it could not.</summary>
     private bool IsKeepable()
     {
-        if (Settings.Good && Settings.Picked.Problem() is { } problem)
+        if (Settings.Good && Settings.Editing.Picked.Problem() is { } problem)
         {
             Settings.Problems.Add($"That cannot be kept: {problem}");
         }
@@ -465,14 +467,14 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
     /// <returns>Whether it stands as it was seen; what cannot be kept changes nothing and is said.</returns>
     private async Task<bool> StoredAsync(PlanWish wish, CancellationToken ct)
     {
-        var state = Settings.State;
+        var state = Settings.Editing.State;
         if (state.Problem() is { } problem)
         {
             Settings.Problems.Add($"That cannot be kept: {problem}");
             return true;
         }
 
-        if (await store.ChangeAsync(Open, state, string.Join(", ", Settings.Did), wish, ct) is not { } stored)
+        if (await changes.ChangeAsync(Open, state, string.Join(", ", Settings.Editing.Did), wish, ct) is not { } stored)
         {
             return false;
         }
@@ -497,21 +499,22 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
 
     private async Task<bool> LoadAsync(string id, Values values, string from, CancellationToken ct)
     {
-        if (await opening.OpenAsync(id, values.Value("picked"), ct) is not { } opened)
+        if (await opening.OpenAsync(id, await bench.AtBenchAsync(ct), values.Value("picked") is { } picked ? shelf => PlanSettings.PicksOf(picked, shelf) : null, ct) is not { } opened)
         {
             return false;
         }
 
+        own = await bench.FormatAsync(ct);
         (Open, Context, AsWritten, Picked) = (opened.Plan, opened.Context, opened.AsWritten, opened.Picked);
         // Only a plan that nobody has changed yet is opened with a query; once it is a stored, the stored says it all.
         From = Open.Stored is null || Open.Kept ? from : "";
         var state = Open.State;
         if (!ReferenceEquals(values, Request.Query) && From.Length > 0)
         {
-            state = PlanSettings.Read(state, Context, QueryHelpers.ParseQuery(From)).State;
+            state = PlanSettings.Read(state, Context, own, QueryHelpers.ParseQuery(From)).Editing.State;
         }
 
-        Settings = PlanSettings.Read(state, Context, values);
+        Settings = PlanSettings.Read(state, Context, own, values);
         Format = Settings.ToldIn;
         var series = Forecast.Series;
         var at = TypedNumber.Read(values.Value("at"), series[0].TimeS, series[^1].TimeS, "s");
@@ -528,14 +531,14 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
         Findings = RecipeChecker.Check(Settings.Recipe);
         Events = [.. Forecast.Events.Select(one => EventWording.Of(one, Forecast, Format))];
         // As it was opened there is nothing to work out twice.
-        Accepted = ReferenceEquals(Settings.State, Open.Accepted) ? Forecast : Open.Accepted.PlaceId is null && Open.Stored is null
+        Accepted = ReferenceEquals(Settings.Editing.State, Open.Accepted) ? Forecast : Open.Accepted.PlaceId is null && Open.Stored is null
             ? model.Run(Open.Accepted.OriginRecipe())
-            : PlanSettings.Read(Open.Accepted, Context, []).Forecast;
+            : new PlanEditing(Open.Accepted, Context).Forecast;
         Changed = Differences.Between([Accepted, Forecast], Format);
         High = Heavy ? null : HighPlace.Of(Forecast, Settings.DialOf(Setting.MedianUm), Settings.CanGrind);
         Ends = Heavy ? [] : WindowEnds.Of(Forecast);
         Map = StrengthMapView.Of(this, await LastBrewsAsync(ct));
-        Preparation = Preparation.Of(Forecast, Settings.Gear);
+        Preparation = Preparation.Of(Forecast, Settings.Editing.Gear);
         Ready = values.Value("ready") is { } typed && (typed.Trim() != (values.Value("was.ready") ?? "").Trim() || Open.Stored?.WantedAtMs is null)
             ? ReadyTime.Read(typed, Preparation, bench)
             : Open.Stored?.WantedAtMs is { } wantedAtMs ? ReadyTime.Of(wantedAtMs, Preparation, bench) : ReadyTime.None;
@@ -574,10 +577,10 @@ public sealed class PlanModel(CisternDb db, PlanStore store, PlanOpening opening
     {
         if (Open.Kept)
         {
-            return PlanSettings.Read(Open.State, Context, []).Forecast;
+            return new PlanEditing(Open.State, Context).Forecast;
         }
 
-        var state = Open.Parent is { } parent ? await store.StateAsync(parent.Id, ct) : null;
-        return state is not null ? PlanSettings.Read(state, Context, []).Forecast : model.Run(Open.State.OriginRecipe());
+        var state = Open.Parent is { } parent ? await finder.StateAsync(parent.Id, ct) : null;
+        return state is not null ? new PlanEditing(state, Context).Forecast : model.Run(Open.State.OriginRecipe());
     }
 }

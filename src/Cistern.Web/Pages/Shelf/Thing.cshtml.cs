@@ -1,7 +1,7 @@
 using System.Globalization;
+using Cistern.Application;
 using Cistern.Data;
 using Cistern.Data.Shelf;
-using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;

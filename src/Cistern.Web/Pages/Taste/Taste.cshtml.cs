@@ -1,12 +1,13 @@
+using Cistern.Application;
+using Cistern.Application.Brews;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
-using Cistern.Core.Records;
 using Cistern.Core.Reckoning;
+using Cistern.Core.Records;
 using Cistern.Data;
 using Cistern.Data.Brews;
-using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;
 using Microsoft.AspNetCore.Mvc;

@@ -1,7 +1,7 @@
 using System.Globalization;
 using Cistern.Core.Recipes;
-using Cistern.Core.Records;
 using Cistern.Core.Reckoning;
+using Cistern.Core.Records;
 using Cistern.Data.Brews;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;

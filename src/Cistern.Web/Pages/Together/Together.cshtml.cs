@@ -1,9 +1,11 @@
 using System.Globalization;
+using Cistern.Application.Brews;
+using Cistern.Application.Plans;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Readings;
+using Cistern.Core.Recipes;
 using Cistern.Data;
 using Cistern.Data.Brews;
-using Cistern.Data.Stores;
 using Cistern.Drawing;
 using Cistern.Web.Frame;
 using Cistern.Web.Pages.Brewing;
@@ -26,7 +28,7 @@ namespace Cistern.Web.Pages.Together;
 public sealed record ComparedBrew(string Letter, string Name, string Sub, string Href, Forecast Forecast, Data.Brews.Brew? Brew, IReadOnlyList<WeighedPoint> Weighed);
 
 /// <summary>Two to four brews, logged or planned, laid side by side: only what differs, and what came of it.</summary>
-public sealed class TogetherModel(CisternDb db, BaristaContext bench, ForecastModel model, PlanForecasts plans) : PageModel
+public sealed class TogetherModel(CisternDb db, BaristaContext bench, ForecastModel model, PlanFinder finder, PlanForecasts plans) : PageModel
 {
     private static readonly string[] Letters = ["A", "B", "C", "D"];
 
@@ -35,6 +37,12 @@ public sealed class TogetherModel(CisternDb db, BaristaContext bench, ForecastMo
 
     /// <summary>What lies side by side, in the order it was brewed; plans last.</summary>
     public IReadOnlyList<ComparedBrew> All { get; private set; } = [];
+
+    /// <summary>The plans that can be chosen where no brew lies here: the baristas' own, the recipes, and what was asked for already.</summary>
+    public IReadOnlyList<(string Id, string Name)> Choices { get; private set; } = [];
+
+    /// <summary>The plans that were asked for, as they stand in their addresses.</summary>
+    public IReadOnlyList<string> Plans { get; private set; } = [];
 
     /// <summary>What else was asked for and could not be laid beside them.</summary>
     public string? Problem { get; private set; }
@@ -68,16 +76,22 @@ public sealed class TogetherModel(CisternDb db, BaristaContext bench, ForecastMo
             all.Add(await OfBrewAsync(brew, Letters[all.Count], ct));
         }
 
-        foreach (var id in p.Distinct(StringComparer.Ordinal).Where(id => id.Length > 0).Take(ComparisonCharts.Most - all.Count))
+        Plans = [.. p.Distinct(StringComparer.Ordinal).Where(id => id.Length > 0)];
+        foreach (var id in Plans.Take(ComparisonCharts.Most - all.Count))
         {
-            if (await plans.OfAsync(id, ct) is { } forecast)
+            if (await plans.OfAsync(id, await bench.AtBenchAsync(ct), ct) is { } forecast)
             {
-                all.Add(new ComparedBrew(Letters[all.Count], forecast.Recipe.Name, "planned", $"/plan/{id}", forecast, null, []));
+                all.Add(new ComparedBrew(Letters[all.Count], forecast.Recipe.Name, StyleWording.ReasonOf(forecast.Recipe.Id) ?? "planned", $"/plan/{id}", forecast, null, []));
             }
         }
 
         All = all;
-        var asked = b.Distinct(StringComparer.Ordinal).Count() + p.Distinct(StringComparer.Ordinal).Count(id => id.Length > 0);
+        if (brews.Count == 0)
+        {
+            Choices = await ChoicesAsync(ct);
+        }
+
+        var asked = b.Distinct(StringComparer.Ordinal).Count() + Plans.Count;
         Problem = asked > all.Count && all.Count == ComparisonCharts.Most ? $"{ComparisonCharts.Most} are the most that can be told apart; the others were left out."
             : asked > all.Count ? "What was given up, is still under way or is not there cannot be compared." : null;
         if (all.Count >= 2)
@@ -86,6 +100,17 @@ public sealed class TogetherModel(CisternDb db, BaristaContext bench, ForecastMo
         }
 
         return Page();
+    }
+
+    private async Task<IReadOnlyList<(string Id, string Name)>> ChoicesAsync(CancellationToken ct)
+    {
+        List<(string Id, string Name)> choices =
+        [
+            .. (await finder.KeptAsync(ct)).Select(stored => (Id: FormattableString.Invariant($"{stored.Id}"), $"{stored.Name}, your own")),
+            .. RecipeLibrary.All.Select(recipe => (recipe.Id, $"{recipe.Name}, {StepWording.Family(recipe.Brewer.Family)}")),
+        ];
+        var open = All.Select(one => (Id: one.Href["/plan/".Length..], Name: $"{one.Name}, as it lies open")).Where(one => choices.TrueForAll(choice => choice.Id != one.Id));
+        return [.. open, .. choices];
     }
 
     private async Task<ComparedBrew> OfBrewAsync(Data.Brews.Brew brew, string letter, CancellationToken ct)

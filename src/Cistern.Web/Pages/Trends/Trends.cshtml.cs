@@ -1,6 +1,6 @@
 using System.Buffers;
+using Cistern.Application.Log;
 using Cistern.Data.Log;
-using Cistern.Data.Stores;
 using Cistern.Drawing;
 using Cistern.Web.Frame;
 using Cistern.Web.Pages.Log;

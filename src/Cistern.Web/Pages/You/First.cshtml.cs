@@ -1,8 +1,8 @@
+using Cistern.Application;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Shelf;
-using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;

@@ -1,9 +1,10 @@
 using System.Globalization;
+using Cistern.Application;
+using Cistern.Application.House;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Shelf;
-using Cistern.Data.Stores;
 using Cistern.Web.Frame;
 using Cistern.Web.House;
 using Microsoft.AspNetCore.Mvc;

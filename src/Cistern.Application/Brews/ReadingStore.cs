@@ -1,0 +1,281 @@
+using System.Collections.Immutable;
+using System.Security.Cryptography;
+using System.Text;
+using Cistern.Core.Brewing;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Readings;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Application.Brews;
+
+/// <summary>What came of readings that were sent.</summary>
+/// <param name="Kept">How many were new and are kept.</param>
+/// <param name="Dropped">How many were there already, or too near to one that is.</param>
+public sealed record ReadingsTaken(int Kept, int Dropped);
+
+/// <summary>
+/// Takes what instruments show of a brew: kept in one commit before it is acknowledged, each once, in whatever order it comes.
+/// What is seen in it is then said of the brew as a press would be.
+/// </summary>
+/// <param name="db">The data.</param>
+/// <param name="readers">What was shown before.</param>
+/// <param name="brews">Takes what is seen.</param>
+/// <param name="model">The model brews are conducted by.</param>
+/// <param name="time">The clock.</param>
+public sealed class ReadingStore(CisternDb db, LiveReadings readers, BrewStore brews, ForecastModel model, TimeProvider time)
+{
+    /// <summary>Who saw it, where instruments did.</summary>
+    public const string Instruments = "the instruments";
+
+    /// <summary>How often it is made out what is seen, ms: each time looks over the whole curve.</summary>
+    private const long LookEveryMs = 300;
+
+    /// <summary>Takes readings of a brew.</summary>
+    /// <param name="brewId">The brew.</param>
+    /// <param name="readings">The readings; their times on the brew's own clock.</param>
+    /// <param name="ct">Stops it before it is begun.</param>
+    /// <returns>What came of them; null where there is no such brew under way, or they are of nothing that can still be read of it.</returns>
+    public async Task<ReadingsTaken?> TakeAsync(int brewId, IReadOnlyCollection<Reading> readings, CancellationToken ct)
+    {
+        var reader = readers.Of(brewId);
+        await reader.Gate.WaitAsync(ct);
+        try
+        {
+            // A refractometer reads what has cooled: of a brew that is done nothing else is taken.
+            var state = await db.Brews.AsNoTracking().Where(row => row.Id == brewId).Select(row => (BrewState?)row.State).FirstOrDefaultAsync(ct);
+            if (state != BrewState.Running && !(state == BrewState.Finished && readings.All(reading => reading.Of == ReadingOf.TdsPercent)))
+            {
+                readers.Forget(brewId);
+                return null;
+            }
+
+            var curves = reader.Curves ??= await LoadAsync(db, brewId, ct);
+            var after = new Dictionary<ReadingOf, Curve>(curves);
+            var kept = 0;
+            foreach (var kind in readings.GroupBy(reading => reading.Of))
+            {
+                var before = curves.GetValueOrDefault(kind.Key) ?? new Curve(kind.Key, []);
+                after[kind.Key] = before.With(kind.OrderBy(reading => reading.AtMs).Select(reading => new CurvePoint((long)reading.AtMs, reading.Value)), out var added);
+                if (added.Length > 0)
+                {
+                    db.Readings.Add(new ReadingChunk { BrewId = brewId, Of = kind.Key, Packed = new Curve(kind.Key, added).Pack() });
+                    kept += added.Length;
+                }
+            }
+
+            if (kept > 0)
+            {
+                await db.SaveChangesAsync(CancellationToken.None);
+                db.ChangeTracker.Clear();
+                reader.Curves = after;
+                reader.Waits = state == BrewState.Running;
+                reader.Tell(Moment(after, await LookAsync(brewId, reader)));
+            }
+
+            return new ReadingsTaken(kept, readings.Count - kept);
+        }
+        finally
+        {
+            reader.Gate.Release();
+        }
+    }
+
+    /// <summary>Looks over what was shown last and was not looked at yet: no reading may come any more to be the occasion.</summary>
+    /// <param name="brewId">A brew under way.</param>
+    public async Task LookAsync(int brewId)
+    {
+        var reader = readers.Of(brewId);
+        await reader.Gate.WaitAsync();
+        try
+        {
+            if (await LookAsync(brewId, reader))
+            {
+                reader.Tell(Moment(reader.Curves!, changed: true));
+            }
+        }
+        finally
+        {
+            reader.Gate.Release();
+        }
+    }
+
+    /// <summary>What instruments have shown of a brew.</summary>
+    /// <param name="db">The data.</param>
+    /// <param name="brewId">The brew.</param>
+    /// <param name="ct">Stops it.</param>
+    public static async Task<Dictionary<ReadingOf, Curve>> LoadAsync(CisternDb db, int brewId, CancellationToken ct)
+    {
+        var chunks = await db.Readings.AsNoTracking().Where(chunk => chunk.BrewId == brewId).OrderBy(chunk => chunk.Id).ToListAsync(ct);
+        return chunks.Where(chunk => Enum.IsDefined(chunk.Of)).GroupBy(chunk => chunk.Of).ToDictionary(kind => kind.Key, kind =>
+            new Curve(kind.Key, [.. kind.SelectMany(chunk => Curve.Unpack(kind.Key, chunk.Packed).Points).OrderBy(point => point.AtMs)]));
+    }
+
+    /// <summary>What a refractometer read of a brew last, % TDS, or null.</summary>
+    /// <param name="db">The data.</param>
+    /// <param name="brewId">The brew.</param>
+    /// <param name="ct">Stops it.</param>
+    public static async Task<double?> TdsPercentAsync(CisternDb db, int brewId, CancellationToken ct)
+    {
+        var chunks = await db.Readings.AsNoTracking().Where(chunk => chunk.BrewId == brewId && chunk.Of == ReadingOf.TdsPercent).Select(chunk => chunk.Packed).ToListAsync(ct);
+        var points = chunks.SelectMany(packed => Curve.Unpack(ReadingOf.TdsPercent, packed).Points).ToList();
+        return points.Count > 0 ? points.MaxBy(point => point.AtMs).Value : null;
+    }
+
+    /// <summary>Makes of many pieces one, when a brew is over: a curve of ten minutes takes a few kilobytes then.</summary>
+    /// <param name="brewId">The brew.</param>
+    public async Task GatherAsync(int brewId)
+    {
+        var reader = readers.Of(brewId);
+        await reader.Gate.WaitAsync();
+        try
+        {
+            var curves = await LoadAsync(db, brewId, CancellationToken.None);
+            if (curves.Count > 0 && await db.Readings.CountAsync(chunk => chunk.BrewId == brewId) > curves.Count)
+            {
+                await using var transaction = await db.Database.BeginTransactionAsync(CancellationToken.None);
+                // What this version cannot read stays as it is.
+                foreach (var of in curves.Keys)
+                {
+                    await db.Readings.Where(chunk => chunk.BrewId == brewId && chunk.Of == of).ExecuteDeleteAsync();
+                }
+
+                db.Readings.AddRange(curves.Values.Select(curve => new ReadingChunk { BrewId = brewId, Of = curve.Of, Packed = curve.Pack() }));
+                await db.SaveChangesAsync();
+                await transaction.CommitAsync();
+                db.ChangeTracker.Clear();
+            }
+        }
+        finally
+        {
+            reader.Gate.Release();
+        }
+
+        readers.Forget(brewId);
+    }
+
+    /// <summary>Gathers what a server that ended in the middle left in pieces.</summary>
+    /// <param name="ct">Stops it between two brews.</param>
+    public async Task GatherAllAsync(CancellationToken ct)
+    {
+        var pieces = await db.Readings.GroupBy(chunk => chunk.BrewId).Where(brew => brew.Count() > ReadingRange.All.Length).Select(brew => brew.Key).ToListAsync(ct);
+        var over = await db.Brews.Where(brew => pieces.Contains(brew.Id) && brew.State != BrewState.Running).Select(brew => brew.Id).ToListAsync(ct);
+        foreach (var id in over)
+        {
+            ct.ThrowIfCancellationRequested();
+            await GatherAsync(id);
+        }
+    }
+
+    private static LiveMoment Moment(Dictionary<ReadingOf, Curve> curves, bool changed)
+    {
+        var stream = (double?)null;
+        if (curves.TryGetValue(ReadingOf.ScaleG, out var weight) && weight.Points is [.., var last])
+        {
+            var back = weight.Points.LastOrDefault(point => last.AtMs - point.AtMs >= 900);
+            stream = back.AtMs > 0 ? (last.Value - back.Value) * 1000 / (last.AtMs - back.AtMs) : 0;
+        }
+
+        return new LiveMoment(curves.Values.Max(curve => curve.Points[^1].AtMs), curves.ToDictionary(pair => ReadingRange.For(pair.Key).Word, pair => pair.Value.Points[^1].Value), stream, changed);
+    }
+
+    /// <summary>Looks over what was shown, where that is due.</summary>
+    /// <returns>Whether the brew has moved on by it.</returns>
+    private async Task<bool> LookAsync(int brewId, LiveReadings.LiveReader reader)
+    {
+        var nowMs = (long)time.GetElapsedTime(0).TotalMilliseconds;
+        if (!reader.Waits || nowMs - reader.LookedAtMs < LookEveryMs)
+        {
+            return false;
+        }
+
+        (reader.LookedAtMs, reader.Waits) = (nowMs, false);
+        return await DetectAsync(brewId, reader);
+    }
+
+    /// <summary>Says of the brew what is seen and nobody has said.</summary>
+    /// <returns>Whether anything was.</returns>
+    private async Task<bool> DetectAsync(int brewId, LiveReadings.LiveReader reader)
+    {
+        var brew = await db.Brews.AsNoTracking().Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).AsSplitQuery().FirstAsync(row => row.Id == brewId);
+        var plan = brew.ModelOf(model).Run(brew.Recipe());
+        var nowMs = time.GetUtcNow().ToUnixTimeMilliseconds();
+        var run = brew.Run(plan, nowMs);
+        var lastMs = reader.Curves!.Values.Max(curve => curve.Points[^1].AtMs);
+        var witnessed = StepDetector.Of(plan, reader.Curves, run.StartedAtMs, brew.StartsItself, lastMs);
+        var start = brew.Entries.Where(entry => entry.Kind == EntryKind.Start).Select(entry => entry.EntryId).LastOrDefault();
+        var known = brew.Entries.Select(entry => entry.EntryId).ToHashSet();
+        var said = witnessed.Said.Where(one => IsNews(run, one)).Select(one => new SentEntry(IdOf(brewId, start, one), one.Kind, one.Step, one.AtMs, null)).Where(one => !known.Contains(one.Id)).ToList();
+        if (said.Count > 0)
+        {
+            await brews.TakeAsync(brewId, said, Instruments, CancellationToken.None, seen: true);
+        }
+
+        await KeepWeightsAsync(brew, witnessed);
+        return said.Count > 0;
+    }
+
+    /// <summary>What somebody said already need not be said again.</summary>
+    private static bool IsNews(BrewRun run, Testimony one) =>
+        one.Kind == EntryKind.Start ? !run.ClockRuns
+        : run.ClockRuns && (run.Done.FirstOrDefault(done => done.Index == one.Step) is { EndS: not null } over && over.Index == one.Step
+            ? one.Kind == EntryKind.Done && over.IsUnsaid
+            : run.Present is { } present && one.Step >= present.Index && !(one.Kind == EntryKind.Begun && one.Step == present.Index && present.BegunS is not null));
+
+    /// <summary>Made of what it says, so that it is said once however often it is seen; another start is another brew.</summary>
+    private static Guid IdOf(int brewId, Guid start, Testimony one) =>
+        new(SHA256.HashData(Encoding.UTF8.GetBytes($"{brewId} {start} {one.Kind} {one.Step}")).AsSpan(0, 16));
+
+    /// <summary>What was weighed, where nobody typed it.</summary>
+    private async Task KeepWeightsAsync(Brew brew, Witnessed witnessed)
+    {
+        var poured = witnessed.PouredG.Where(pair => brew.Weighings.Find(one => one.StepIndex == pair.Key) is not { } there || (there.Seen && Math.Abs(there.TotalG - pair.Value) > 0.5)).ToImmutableArray();
+        var told = new Dictionary<string, (double? Value, double Least)>
+        {
+            [ObservationNames.Dose] = (witnessed.DoseG, 0.05),
+            [ObservationNames.Water] = (witnessed.WaterC, 0.5),
+            [ObservationNames.Flame] = (witnessed.FlameW, 5),
+        };
+        foreach (var step in witnessed.Unstirred)
+        {
+            told[FormattableString.Invariant($"{ObservationNames.Unstirred}{step}")] = (1, 0.5);
+        }
+
+        // What somebody typed stands.
+        var news = told.Where(pair => pair.Value.Value is { } value && (brew.Observations.Find(one => one.Name == pair.Key) is not { } there || (there.Seen && Math.Abs(there.Value - value) > pair.Value.Least))).ToList();
+        if (poured.IsEmpty && news.Count == 0)
+        {
+            return;
+        }
+
+        var row = await db.Brews.Include(one => one.Weighings).Include(one => one.Observations).AsSplitQuery().FirstAsync(one => one.Id == brew.Id);
+        foreach (var (step, totalG) in poured)
+        {
+            if (row.Weighings.Find(one => one.StepIndex == step) is { } there)
+            {
+                there.TotalG = Math.Round(totalG, 1);
+            }
+            else
+            {
+                row.Weighings.Add(new Weighing { StepIndex = step, TotalG = Math.Round(totalG, 1), Seen = true });
+            }
+        }
+
+        foreach (var (name, (value, _)) in news)
+        {
+            var rounded = Math.Round(value!.Value, 1);
+            if (row.Observations.Find(one => one.Name == name) is { } there)
+            {
+                there.Value = rounded;
+            }
+            else
+            {
+                row.Observations.Add(new Observation { Name = name, Value = rounded, AtMs = time.GetUtcNow().ToUnixTimeMilliseconds(), Seen = true });
+            }
+        }
+
+        await db.SaveChangesAsync();
+        db.ChangeTracker.Clear();
+    }
+}

@@ -1,0 +1,165 @@
+using System.Security.Cryptography;
+using System.Text;
+using Cistern.Core.Recipes;
+using Cistern.Data;
+using Cistern.Data.House;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Application.House;
+
+/// <summary>A token that was shown.</summary>
+/// <param name="Device">Whose it is.</param>
+/// <param name="IsBefore">Whether it is the one that was replaced last.</param>
+public sealed record KnownToken(Device Device, bool IsBefore)
+{
+    /// <summary>Whether it came again after the one that replaced it had been used: whoever shows it, or whoever has the new one, copied it.</summary>
+    /// <param name="nowMs">Now, UTC ms.</param>
+    public bool WasCopied(long nowMs) => IsBefore && Device.TokenUsedAtMs is { } usedAtMs && nowMs - usedAtMs is < 0 or > DeviceStore.UnderWayMs;
+}
+
+/// <summary>Keeps the devices that are paired, and the record of what was done about the house.</summary>
+public sealed class DeviceStore(CisternDb db)
+{
+    /// <summary>A token is replaced when it is this old, ms: one that was copied is not good for ever.</summary>
+    public const long RotatedAfterMs = 7L * 86_400_000;
+
+    /// <summary>
+    /// A new token that nobody used within this, ms, got lost with its answer: whoever still comes with the one before gets
+    /// another. Requests sent side by side do not come so late, so none of them takes the other's new token away.
+    /// </summary>
+    public const long LostAfterMs = 300_000;
+
+    /// <summary>Requests that were under way when the new token was first used carry the one before, ms.</summary>
+    public const long UnderWayMs = 3_000;
+
+    /// <summary>The most letters of a device's name.</summary>
+    public const int LongestName = 60;
+
+    /// <summary>The most lines of the record that are kept.</summary>
+    private const int MostRecords = 2_000;
+
+    /// <summary>What is wrong with a name for a device, or null.</summary>
+    public static string? NameProblem(string name) => name.Length == 0 ? "This must not be empty." : PlainText.Problem(name, LongestName, lines: false);
+
+    /// <summary>What of a token is kept.</summary>
+    public static string HashOf(string token) => Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(token)));
+
+    /// <summary>A new token: 256 bits of chance.</summary>
+    public static string NewToken() => Convert.ToBase64String(RandomNumberGenerator.GetBytes(32)).TrimEnd('=').Replace('+', '-').Replace('/', '_');
+
+    /// <summary>Takes a device in.</summary>
+    /// <param name="name">What it is called.</param>
+    /// <param name="role">What it may do.</param>
+    /// <param name="by">Who let it in.</param>
+    /// <param name="nowMs">Now, UTC ms.</param>
+    /// <param name="ct">Stops it.</param>
+    /// <returns>The device, and its token, which is told this once.</returns>
+    public async Task<(Device Device, string Token)> PairAsync(string name, DeviceRole role, string by, long nowMs, CancellationToken ct)
+    {
+        var token = NewToken();
+        var device = new Device { Name = name, Role = role, TokenHash = HashOf(token), TokenAtMs = nowMs, PairedAtMs = nowMs, SeenAtMs = nowMs };
+        db.Devices.Add(device);
+        Note($"{name} was paired as {Words<DeviceRole>.Of(role)}.", by, nowMs);
+        await db.SaveChangesAsync(ct);
+        return (device, token);
+    }
+
+    /// <summary>The device that is in and whose token, or the token before it, this is; null where there is none.</summary>
+    public async Task<KnownToken?> FindAsync(string token, CancellationToken ct)
+    {
+        var hash = HashOf(token);
+        return await db.Devices.AsNoTracking().FirstOrDefaultAsync(one => one.RevokedAtMs == null && (one.TokenHash == hash || one.BeforeHash == hash), ct) is { } device
+            ? new KnownToken(device, IsBefore: device.TokenHash != hash)
+            : null;
+    }
+
+    /// <summary>
+    /// Keeps up with a token that was shown: a new one is marked as used, and the one before is then good no more; an old one
+    /// is replaced.
+    /// </summary>
+    /// <param name="known">The device, and which of its tokens was shown.</param>
+    /// <param name="mayGive">Whether the answer can carry a new token.</param>
+    /// <param name="nowMs">Now, UTC ms.</param>
+    /// <param name="ct">Stops it.</param>
+    /// <returns>The new token; null where none is due, or another request was first.</returns>
+    public async Task<string?> KeepUpAsync(KnownToken known, bool mayGive, long nowMs, CancellationToken ct)
+    {
+        var device = known.Device;
+        if (!known.IsBefore && device.BeforeHash.Length > 0 && device.TokenUsedAtMs is null)
+        {
+            await db.Devices.Where(one => one.Id == device.Id && one.TokenHash == device.TokenHash && one.TokenUsedAtMs == null)
+                .ExecuteUpdateAsync(set => set.SetProperty(one => one.TokenUsedAtMs, nowMs), ct);
+        }
+
+        if (!mayGive || device.TokenAtMs > nowMs - (known.IsBefore ? LostAfterMs : RotatedAfterMs))
+        {
+            return null;
+        }
+
+        var token = NewToken();
+        var (hash, before) = (HashOf(token), known.IsBefore ? device.BeforeHash : device.TokenHash);
+        return await db.Devices.Where(one => one.Id == device.Id && one.TokenHash == device.TokenHash && (!known.IsBefore || one.TokenUsedAtMs == null)).ExecuteUpdateAsync(
+            set => set.SetProperty(one => one.BeforeHash, before).SetProperty(one => one.TokenHash, hash).SetProperty(one => one.TokenAtMs, nowMs).SetProperty(one => one.TokenUsedAtMs, (long?)null), ct) == 1 ? token : null;
+    }
+
+    /// <summary>Remembers that a device was heard of.</summary>
+    public Task SeenAsync(int id, long nowMs, CancellationToken ct) =>
+        db.Devices.Where(one => one.Id == id).ExecuteUpdateAsync(set => set.SetProperty(one => one.SeenAtMs, nowMs), ct);
+
+    /// <summary>Every device, those that are in first, the last heard of first.</summary>
+    public async Task<IReadOnlyList<Device>> AllAsync(CancellationToken ct) =>
+        await db.Devices.AsNoTracking().OrderBy(one => one.RevokedAtMs != null).ThenByDescending(one => one.SeenAtMs).ToListAsync(ct);
+
+    /// <summary>Puts a device out; false where there is none that is in.</summary>
+    public Task<bool> RevokeAsync(int id, string by, long nowMs, CancellationToken ct) => RevokeAsync(id, name => $"{name} was removed.", by, nowMs, ct);
+
+    /// <summary>Puts a device out whose token came again after the one that replaced it had been used: one of the two was copied.</summary>
+    public Task<bool> RevokeCopiedAsync(int id, string from, long nowMs, CancellationToken ct) =>
+        RevokeAsync(id, name => $"{name} was removed: its old token came from {from} after its new one had been used, so somebody may have copied it.", "this bench", nowMs, ct);
+
+    private async Task<bool> RevokeAsync(int id, Func<string, string> what, string by, long nowMs, CancellationToken ct)
+    {
+        if (await db.Devices.FirstOrDefaultAsync(one => one.Id == id && one.RevokedAtMs == null, ct) is not { } device)
+        {
+            return false;
+        }
+
+        device.RevokedAtMs = nowMs;
+        Note(what(device.Name), by, nowMs);
+        await db.SaveChangesAsync(ct);
+        return true;
+    }
+
+    /// <summary>Gives a device another role; false where there is none that is in.</summary>
+    public async Task<bool> ChangeAsync(int id, DeviceRole role, string by, long nowMs, CancellationToken ct)
+    {
+        // An instrument's token stands in a gateway and opens no page; a page's device is no instrument.
+        if (role == DeviceRole.Instrument || await db.Devices.FirstOrDefaultAsync(one => one.Id == id && one.RevokedAtMs == null && one.Role != DeviceRole.Instrument, ct) is not { } device)
+        {
+            return false;
+        }
+
+        if (device.Role != role)
+        {
+            Note($"{device.Name} is a {Words<DeviceRole>.Of(role)} now, and was a {Words<DeviceRole>.Of(device.Role)}.", by, nowMs);
+            device.Role = role;
+            await db.SaveChangesAsync(ct);
+        }
+
+        return true;
+    }
+
+    /// <summary>Adds a line to the record.</summary>
+    public async Task RecordAsync(string what, string who, long nowMs, CancellationToken ct)
+    {
+        Note(what, who, nowMs);
+        await db.SaveChangesAsync(ct);
+        await db.HouseRecords.Where(one => one.Id <= db.HouseRecords.Max(last => last.Id) - MostRecords).ExecuteDeleteAsync(ct);
+    }
+
+    /// <summary>The newest lines of the record.</summary>
+    public async Task<IReadOnlyList<HouseRecord>> RecordsAsync(int most, CancellationToken ct) =>
+        await db.HouseRecords.AsNoTracking().OrderByDescending(one => one.Id).Take(most).ToListAsync(ct);
+
+    private void Note(string what, string who, long nowMs) => db.HouseRecords.Add(new HouseRecord { What = what, Who = who, AtMs = nowMs });
+}

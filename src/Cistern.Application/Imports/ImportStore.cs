@@ -1,0 +1,484 @@
+using System.Globalization;
+using System.Text;
+using Cistern.Application.Brews;
+using Cistern.Application.Plans;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Recipes;
+using Cistern.Core.Records;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Data.Files;
+using Cistern.Data.Log;
+using Cistern.Data.Shelf;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Application.Imports;
+
+/// <summary>What becomes of something that is to be taken in.</summary>
+public enum ImportFate
+{
+    /// <summary>It is not here yet.</summary>
+    New,
+
+    /// <summary>It is here already, and the same.</summary>
+    Known,
+
+    /// <summary>It is here already, and otherwise.</summary>
+    Changed,
+}
+
+/// <summary>One thing that is to be taken in.</summary>
+/// <param name="Kind">What it is: brew, recipe, or a kind of the shelf.</param>
+/// <param name="Name">Its name.</param>
+/// <param name="When">When it was brewed; null of all else.</param>
+/// <param name="Fate">What becomes of it.</param>
+public sealed record ImportItem(string Kind, string Name, DateTimeOffset? When, ImportFate Fate);
+
+/// <summary>Brews and recipes that are to be taken in, sorted by what becomes of them.</summary>
+/// <param name="Items">All of them, in the order of their files.</param>
+/// <param name="NewBrews">Brews that are not here.</param>
+/// <param name="ChangedBrews">Brews that are here otherwise.</param>
+/// <param name="NewRecipes">Recipes that are not here.</param>
+public sealed record ImportLook(IReadOnlyList<ImportItem> Items, IReadOnlyList<BrewRecord> NewBrews, IReadOnlyList<BrewRecord> ChangedBrews, IReadOnlyList<Recipe> NewRecipes);
+
+/// <summary>Takes brews and recipes in: looked at first, then written in lots under one number, and undone as one.</summary>
+/// <param name="db">The data.</param>
+/// <param name="finder">The plans that are kept.</param>
+/// <param name="keeping">The plans.</param>
+/// <param name="outgoing">Brews as files.</param>
+/// <param name="model">The model as published, and what stops it.</param>
+/// <param name="time">The clock.</param>
+public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping keeping, BrewExport outgoing, ForecastModel model, TimeProvider time)
+{
+    /// <summary>So many brews are asked for at once.</summary>
+    private const int Lot = 500;
+
+    /// <summary>So many brews are written in one commit: some tenths of a second in which no press is kept.</summary>
+    private const int WrittenAtOnce = 50;
+
+    /// <summary>Between two lots whoever waits for the file gets it: SQLite's driver asks every 150 ms.</summary>
+    private static readonly TimeSpan BetweenBatches = TimeSpan.FromMilliseconds(200);
+
+    private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
+
+    /// <summary>What would become of each brew and recipe; nothing is changed.</summary>
+    /// <param name="files">The files, all of them good.</param>
+    /// <param name="ct">Stops it.</param>
+    public async Task<ImportLook> LookAsync(IReadOnlyList<IncomingFile> files, CancellationToken ct)
+    {
+        var items = new List<ImportItem>();
+        var (fresh, changed, recipes) = (new List<BrewRecord>(), new List<BrewRecord>(), new List<Recipe>());
+        // A brew that stands in two files, or twice in one, is one: the last is what it is.
+        var brews = files.SelectMany(file => file.Brews).Reverse().DistinctBy(brew => brew.Id).Reverse().ToList();
+        foreach (var lot in brews.Chunk(Lot))
+        {
+            var fates = await FatesAsync(lot, ct);
+            foreach (var brew in lot)
+            {
+                var fate = fates[brew.Id];
+                items.Add(new ImportItem("brew", brew.Planned.Name, brew.OpenedAt ?? brew.StartedAt, fate));
+                (fate == ImportFate.New ? fresh : fate == ImportFate.Changed ? changed : []).Add(brew);
+            }
+        }
+
+        var kept = (await finder.RecipesAsync(ct)).Select(RecipeWriter.Write).ToHashSet(StringComparer.Ordinal);
+        kept.UnionWith(RecipeLibrary.All.Select(RecipeWriter.Write));
+        foreach (var recipe in files.SelectMany(file => file.Recipes))
+        {
+            var known = !kept.Add(RecipeWriter.Write(recipe));
+            items.Add(new ImportItem("recipe", recipe.Name, null, known ? ImportFate.Known : ImportFate.New));
+            if (!known)
+            {
+                recipes.Add(recipe);
+            }
+        }
+
+        return new ImportLook(items, fresh, changed, recipes);
+    }
+
+    /// <summary>Takes them in: all of it is worked out first, then written in lots, and counts when the last is kept.</summary>
+    /// <param name="look">What was looked at.</param>
+    /// <param name="what">The files, in words.</param>
+    /// <param name="by">Who takes them in.</param>
+    /// <param name="withChanged">Whether brews that are here otherwise become what their files say.</param>
+    /// <param name="beside">Adds what else is taken in with the last lot; gives its names as <see cref="Import.Brought"/> has them.</param>
+    /// <param name="progress">Told how many brews of how many are worked out.</param>
+    /// <param name="ct">Stops it; what was written of it by then is undone.</param>
+    /// <returns>Its number.</returns>
+    public async Task<int> TakeAsync(ImportLook look, string what, string by, bool withChanged, Func<CancellationToken, Task<string>>? beside, IProgress<(int Done, int Of)>? progress, CancellationToken ct)
+    {
+        var wanted = withChanged ? [.. look.NewBrews, .. look.ChangedBrews] : look.NewBrews;
+        // All that takes time is done before the file is held: while it is, no press is kept.
+        var incoming = new List<BrewIn>(wanted.Count);
+        foreach (var record in wanted)
+        {
+            ct.ThrowIfCancellationRequested();
+            incoming.Add(BrewFiles.In(record, model, NowMs));
+            progress?.Report((incoming.Count, wanted.Count));
+        }
+
+        db.ChangeTracker.Clear();
+        var import = new Import { AtMs = NowMs, By = by, What = what };
+        db.Imports.Add(import);
+        await db.SaveChangesAsync(ct);
+        try
+        {
+            foreach (var lot in incoming.Chunk(WrittenAtOnce))
+            {
+                await using var transaction = await db.Database.BeginTransactionAsync(ct);
+                await NoteBeforeAsync(import.Id, [.. lot.Select(one => one.Brew.FileId)], ct);
+                await KeepAsync(lot, import.Id, ct);
+                await transaction.CommitAsync(CancellationToken.None);
+                await Task.Delay(BetweenBatches, ct);
+            }
+
+            await using var last = await db.Database.BeginTransactionAsync(ct);
+            await TieAsync(incoming, ct);
+            var brought = new List<string>();
+            foreach (var id in await keeping.AddAllAsync(look.NewRecipes, "imported from a file", ct))
+            {
+                brought.Add(string.Create(CultureInfo.InvariantCulture, $"plan.{id}"));
+            }
+
+            if (beside is not null)
+            {
+                brought.Add(await beside(ct));
+            }
+
+            db.ChangeTracker.Clear();
+            db.Attach(import);
+            (import.Brought, import.KeptAtMs) = (string.Join(' ', brought.Where(one => one.Length > 0)), NowMs);
+            await db.SaveChangesAsync(ct);
+            await last.CommitAsync(CancellationToken.None);
+        }
+        catch
+        {
+            await ForgetAsync(import.Id);
+            throw;
+        }
+
+        db.ChangeTracker.Clear();
+        return import.Id;
+    }
+
+    /// <summary>Undoes what was cut off in the middle by the end of a server: it was never said to be kept.</summary>
+    /// <returns>How many there were.</returns>
+    public async Task<int> UndoCutOffAsync(CancellationToken ct)
+    {
+        var cut = await db.Imports.Where(row => row.KeptAtMs == null && row.UndoneAtMs == null).OrderByDescending(row => row.Id).Select(row => row.Id).ToListAsync(ct);
+        foreach (var id in cut)
+        {
+            await ForgetAsync(id);
+        }
+
+        return cut.Count;
+    }
+
+    /// <summary>
+    /// Takes an import back as one: what it brought is taken away, what it changed is as it was, but for what was tasted, noted
+    /// or measured of it since. What a later import that stands made of a brew stays; that one then goes back to what was
+    /// before this one.
+    /// </summary>
+    /// <param name="importId">Its number.</param>
+    /// <param name="takeOff">Takes a plan or a thing of the shelf off by its name in <see cref="Import.Brought"/>.</param>
+    /// <returns>Whether there was such an import, and it stood.</returns>
+    public async Task<bool> UndoAsync(int importId, Func<CisternDb, string, Task> takeOff)
+    {
+        db.ChangeTracker.Clear();
+        if (await db.Imports.AsNoTracking().FirstOrDefaultAsync(row => row.Id == importId) is not { UndoneAtMs: null } import)
+        {
+            return false;
+        }
+
+        await GiveRowsAsync(import);
+        foreach (var lot in (await RowsAsync(importId)).Chunk(WrittenAtOnce))
+        {
+            await UndoLotAsync(import, lot, delete: false);
+            await Task.Delay(BetweenBatches);
+        }
+
+        await using var transaction = await db.Database.BeginTransactionAsync();
+        foreach (var name in import.Brought.Split(' ', StringSplitOptions.RemoveEmptyEntries))
+        {
+            await takeOff(db, name);
+        }
+
+        await db.SaveChangesAsync();
+        db.ChangeTracker.Clear();
+        var undone = await db.Imports.Where(row => row.Id == importId && row.UndoneAtMs == null).ExecuteUpdateAsync(set => set.SetProperty(row => row.UndoneAtMs, NowMs)) == 1;
+        await transaction.CommitAsync();
+        return undone;
+    }
+
+    /// <summary>Takes back what was written of an import that never was kept whole, and the import itself.</summary>
+    private async Task ForgetAsync(int importId)
+    {
+        db.ChangeTracker.Clear();
+        var import = await db.Imports.AsNoTracking().FirstAsync(row => row.Id == importId);
+        foreach (var lot in (await RowsAsync(importId)).Chunk(WrittenAtOnce))
+        {
+            await UndoLotAsync(import, lot, delete: true);
+            await Task.Delay(BetweenBatches);
+        }
+
+        await db.Imports.Where(row => row.Id == importId).ExecuteDeleteAsync();
+    }
+
+    private Task<List<ImportedBrew>> RowsAsync(int importId) => db.ImportedBrews.AsNoTracking().Where(row => row.ImportId == importId).OrderBy(row => row.Id).ToListAsync();
+
+    /// <summary>An import of an earlier version has all its brews in one text: they are given their rows.</summary>
+    private async Task GiveRowsAsync(Import import)
+    {
+        if (await db.ImportedBrews.AnyAsync(row => row.ImportId == import.Id))
+        {
+            return;
+        }
+
+        var before = import.BeforeJson is { } json ? BrewReader.Read(Encoding.UTF8.GetBytes(json), int.MaxValue).Brews : [];
+        var changed = before.ToDictionary(brew => brew.Id, brew => BrewWriter.Write([brew]));
+        var brought = await db.Brews.Where(row => row.ImportId == import.Id).Select(row => row.FileId).ToListAsync();
+        db.ImportedBrews.AddRange(brought.Union(changed.Keys).Select(id => new ImportedBrew { ImportId = import.Id, FileId = id, BeforeJson = changed.GetValueOrDefault(id) }));
+        await db.SaveChangesAsync();
+        db.ChangeTracker.Clear();
+    }
+
+    /// <summary>Takes a lot of an import back. Done twice, it does the same: a row that is done is gone.</summary>
+    private async Task UndoLotAsync(Import import, ImportedBrew[] lot, bool delete)
+    {
+        var restored = new List<BrewIn>();
+        var gone = new List<int>();
+        await using var transaction = await db.Database.BeginTransactionAsync();
+        foreach (var row in lot)
+        {
+            var stands = db.ImportedBrews.Where(other => other.FileId == row.FileId && db.Imports.Any(one => one.Id == other.ImportId && one.UndoneAtMs == null));
+            if (await stands.Where(other => other.ImportId > import.Id).OrderBy(other => other.ImportId).FirstOrDefaultAsync() is { } later)
+            {
+                later.BeforeJson = row.BeforeJson;
+            }
+            else if (row.BeforeJson is { } json && BrewReader.Read(Encoding.UTF8.GetBytes(json), int.MaxValue).Brews is [var record])
+            {
+                var before = await stands.Where(other => other.ImportId < import.Id).MaxAsync(other => (int?)other.ImportId);
+                var one = BrewFiles.In(record, model, NowMs);
+                one.Brew.ImportId = before;
+                restored.Add(one);
+            }
+            else if (delete)
+            {
+                var brought = db.Brews.Where(brew => brew.FileId == row.FileId && brew.ImportId == import.Id);
+                gone.AddRange(await brought.Select(brew => brew.Id).ToListAsync());
+                await brought.ExecuteDeleteAsync();
+            }
+            else
+            {
+                var standing = db.Brews.Where(brew => brew.FileId == row.FileId && brew.DeletedAtMs == null);
+                gone.AddRange(await standing.Select(brew => brew.Id).ToListAsync());
+                await standing.ExecuteUpdateAsync(set => set.SetProperty(brew => brew.DeletedAtMs, NowMs));
+            }
+
+            await db.ImportedBrews.Where(one => one.Id == row.Id).ExecuteDeleteAsync();
+        }
+
+        await db.SaveChangesAsync();
+        db.ChangeTracker.Clear();
+        await db.RenewLogAsync(gone, CancellationToken.None);
+        await KeepAsync(restored, null, CancellationToken.None, since: import.AtMs);
+        await TieAsync(restored, CancellationToken.None);
+        await transaction.CommitAsync();
+    }
+
+    /// <summary>What was taken in, the newest first.</summary>
+    public Task<List<Import>> AllAsync(CancellationToken ct) => db.Imports.AsNoTracking().Where(row => row.KeptAtMs != null).OrderByDescending(row => row.Id).Take(Lot).ToListAsync(ct);
+
+    private async Task<Dictionary<Guid, ImportFate>> FatesAsync(BrewRecord[] lot, CancellationToken ct)
+    {
+        var ids = lot.Select(brew => brew.Id).ToList();
+        var here = await db.Brews.AsNoTracking().Where(brew => ids.Contains(brew.FileId)).Select(brew => new { brew.Id, brew.FileId, brew.DeletedAtMs, brew.FileJson, brew.State }).ToListAsync(ct);
+        var fates = ids.ToDictionary(id => id, _ => ImportFate.New);
+        // What was taken away is as good as not here; what is under way is never changed by a file.
+        var standing = here.Where(brew => brew.DeletedAtMs is null).ToDictionary(brew => brew.FileId);
+        foreach (var running in standing.Values.Where(brew => brew.State == BrewState.Running))
+        {
+            fates[running.FileId] = ImportFate.Known;
+        }
+
+        var incoming = lot.ToDictionary(brew => brew.Id);
+        await foreach (var own in outgoing.OfAsync([.. standing.Values.Select(brew => brew.Id)], withReadings: true, ct))
+        {
+            var record = incoming[own.Id];
+            var told = standing[own.Id].FileJson;
+            fates[own.Id] = BrewFiles.Same(own, record) || (told is not null && BrewFiles.IsTold(record, told)) ? ImportFate.Known : ImportFate.Changed;
+        }
+
+        return fates;
+    }
+
+    /// <summary>Writes down how the brews of a lot stood before: what undoing puts back.</summary>
+    private async Task NoteBeforeAsync(int importId, IReadOnlyList<Guid> names, CancellationToken ct)
+    {
+        var here = await db.Brews.AsNoTracking().Where(brew => names.Contains(brew.FileId) && brew.DeletedAtMs == null).Select(brew => brew.Id).ToListAsync(ct);
+        var before = new Dictionary<Guid, string>();
+        await foreach (var own in outgoing.OfAsync(here, withReadings: true, ct))
+        {
+            before[own.Id] = BrewWriter.Write([own]);
+        }
+
+        db.ChangeTracker.Clear();
+        db.ImportedBrews.AddRange(names.Select(name => new ImportedBrew { ImportId = importId, FileId = name, BeforeJson = before.GetValueOrDefault(name) }));
+        await db.SaveChangesAsync(ct);
+        db.ChangeTracker.Clear();
+    }
+
+    /// <summary>Puts a lot of brews into the file, each in the place of the one of its name where there is one.</summary>
+    /// <param name="lot">The brews.</param>
+    /// <param name="importId">The import they come with; null as each says itself.</param>
+    /// <param name="ct">Stops it.</param>
+    /// <param name="since">What was tasted, noted and measured of a replaced brew from then on, UTC ms, stays; null for nothing.</param>
+    private async Task KeepAsync(IReadOnlyList<BrewIn> lot, int? importId, CancellationToken ct, long? since = null)
+    {
+        var baristas = await BaristasAsync(lot, ct);
+        var bags = (await db.Bags.AsNoTracking().OrderBy(bag => bag.RemovedAtMs != null).ToListAsync(ct)).DistinctBy(bag => bag.Name).ToDictionary(bag => bag.Name, bag => bag.Id, StringComparer.Ordinal);
+        var names = lot.Select(one => one.Brew.FileId).ToList();
+        var here = await db.Brews.AsNoTracking().Where(brew => names.Contains(brew.FileId)).ToDictionaryAsync(brew => brew.FileId, ct);
+        var replaced = here.Values.Select(brew => brew.Id).ToList();
+        var written = await WrittenSinceAsync(since is null ? [] : replaced, since ?? 0, ct);
+        await RemoveWhatBelongsAsync(replaced, ct);
+        await NameAnewAsync(lot, ct);
+        foreach (var one in lot)
+        {
+            var brew = one.Brew;
+            brew.BaristaId = one.Barista.Length > 0 ? baristas[one.Barista] : null;
+            foreach (var (tasting, taster) in brew.Tastings.Zip(one.Tasters))
+            {
+                tasting.BaristaId = taster is { Length: > 0 } ? baristas[taster] : null;
+            }
+
+            brew.BagId = bags.TryGetValue(one.Bag, out var bag) ? bag : null;
+            brew.ImportId = importId ?? brew.ImportId;
+            if (here.TryGetValue(brew.FileId, out var old))
+            {
+                (brew.Id, brew.TakenG, brew.StoredPlanId, brew.FilterStockId) = (old.Id, old.TakenG, old.StoredPlanId, old.FilterStockId);
+                Lay(brew, written.Where(row => row.BrewId == old.Id));
+                db.Update(brew);
+                foreach (var child in Belonging(brew))
+                {
+                    db.Entry(child).State = EntityState.Added;
+                }
+            }
+            else
+            {
+                db.Brews.Add(brew);
+            }
+        }
+
+        await db.SaveChangesAsync(ct);
+        db.ChangeTracker.Clear();
+    }
+
+    /// <summary>What was tasted, noted and measured of brews from a moment on.</summary>
+    private async Task<List<(int BrewId, object Row)>> WrittenSinceAsync(List<int> ids, long since, CancellationToken ct)
+    {
+        if (ids.Count == 0)
+        {
+            return [];
+        }
+
+        var tastings = await db.Tastings.AsNoTracking().Include(row => row.Sips).Where(row => ids.Contains(row.BrewId) && row.AtMs >= since).ToListAsync(ct);
+        var notes = await db.Notes.AsNoTracking().Where(row => ids.Contains(row.BrewId) && row.AtMs >= since).ToListAsync(ct);
+        var measured = await db.Observations.AsNoTracking().Where(row => ids.Contains(row.BrewId) && row.AtMs >= since).ToListAsync(ct);
+        return [.. tastings.Select(row => (row.BrewId, (object)row)), .. notes.Select(row => (row.BrewId, (object)row)), .. measured.Select(row => (row.BrewId, (object)row))];
+    }
+
+    /// <summary>Lays what was written since over a brew: each taster and each measurement has one place.</summary>
+    private static void Lay(Brew brew, IEnumerable<(int BrewId, object Row)> written)
+    {
+        foreach (var (_, row) in written)
+        {
+            switch (row)
+            {
+                case Tasting tasting:
+                    brew.Tastings.RemoveAll(other => other.BaristaId == tasting.BaristaId);
+                    tasting.Id = 0;
+                    tasting.Sips.ForEach(sip => (sip.Id, sip.TastingId) = (0, 0));
+                    brew.Tastings.Add(tasting);
+                    break;
+                case LaterNote note:
+                    note.Id = 0;
+                    brew.Notes.Add(note);
+                    break;
+                case Observation measured:
+                    brew.Observations.RemoveAll(other => other.Name == measured.Name);
+                    measured.Id = 0;
+                    brew.Observations.Add(measured);
+                    break;
+            }
+        }
+    }
+
+    /// <summary>Ties brews to those they were made from, which may stand later in the same file.</summary>
+    private async Task TieAsync(IReadOnlyList<BrewIn> incoming, CancellationToken ct)
+    {
+        foreach (var lot in incoming.Where(one => one.Parent is not null).Chunk(Lot))
+        {
+            var names = lot.Select(one => one.Parent!.Value).ToList();
+            var parents = await db.Brews.AsNoTracking().Where(brew => names.Contains(brew.FileId)).ToDictionaryAsync(brew => brew.FileId, brew => brew.Id, ct);
+            foreach (var one in lot)
+            {
+                if (parents.TryGetValue(one.Parent!.Value, out var parent) && parent != one.Brew.Id)
+                {
+                    var id = one.Brew.Id;
+                    await db.Brews.Where(brew => brew.Id == id).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.ParentBrewId, parent), ct);
+                }
+            }
+        }
+    }
+
+    /// <summary>Of two entries of one name the one that is here keeps it.</summary>
+    private async Task NameAnewAsync(IReadOnlyList<BrewIn> lot, CancellationToken ct)
+    {
+        var entries = lot.SelectMany(one => one.Brew.Entries).ToList();
+        var names = entries.ConvertAll(entry => entry.EntryId);
+        var taken = (await db.Entries.AsNoTracking().Where(entry => names.Contains(entry.EntryId)).Select(entry => entry.EntryId).ToListAsync(ct)).ToHashSet();
+        foreach (var entry in entries.Where(entry => !taken.Add(entry.EntryId)))
+        {
+            entry.EntryId = Guid.NewGuid();
+        }
+    }
+
+    private static IEnumerable<object> Belonging(Brew brew) =>
+    [
+        .. brew.Entries, .. brew.Weighings, .. brew.Observations, .. brew.Notes, .. brew.Readings, .. brew.DeviationAnswers, .. brew.Tastings, .. brew.Tastings.SelectMany(tasting => tasting.Sips),
+        .. brew.Facts is { } facts ? (object[])[facts] : [],
+    ];
+
+    private async Task RemoveWhatBelongsAsync(List<int> ids, CancellationToken ct)
+    {
+        if (ids.Count == 0)
+        {
+            return;
+        }
+
+        await db.Entries.Where(row => ids.Contains(row.BrewId)).ExecuteDeleteAsync(ct);
+        await db.Weighings.Where(row => ids.Contains(row.BrewId)).ExecuteDeleteAsync(ct);
+        await db.Observations.Where(row => ids.Contains(row.BrewId)).ExecuteDeleteAsync(ct);
+        await db.Notes.Where(row => ids.Contains(row.BrewId)).ExecuteDeleteAsync(ct);
+        await db.Readings.Where(row => ids.Contains(row.BrewId)).ExecuteDeleteAsync(ct);
+        await db.DeviationAnswers.Where(row => ids.Contains(row.BrewId)).ExecuteDeleteAsync(ct);
+        await db.Tastings.Where(row => ids.Contains(row.BrewId)).ExecuteDeleteAsync(ct);
+        await db.Facts.Where(row => ids.Contains(row.BrewId)).ExecuteDeleteAsync(ct);
+    }
+
+    /// <summary>The baristas by name; those who are not known here become known.</summary>
+    private async Task<Dictionary<string, int>> BaristasAsync(IReadOnlyList<BrewIn> incoming, CancellationToken ct)
+    {
+        var baristas = await db.Baristas.AsNoTracking().ToDictionaryAsync(barista => barista.Name, barista => barista.Id, StringComparer.Ordinal, ct);
+        foreach (var name in incoming.SelectMany(one => one.Tasters.OfType<string>().Append(one.Barista)).Where(name => name.Length > 0).Distinct(StringComparer.Ordinal).Where(name => !baristas.ContainsKey(name)).ToList())
+        {
+            var barista = new Barista { Name = name };
+            db.Baristas.Add(barista);
+            await db.SaveChangesAsync(ct);
+            baristas[name] = barista.Id;
+        }
+
+        return baristas;
+    }
+}

@@ -1,0 +1,121 @@
+using System.Collections.Immutable;
+using System.Text.Json;
+using Cistern.Core.Fitting;
+using Cistern.Core.Forecasts;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Application.Learning;
+
+/// <summary>What is known now of the grinders, vessels, coffees and palates of this house, for every page; and whether there is something new to learn from.</summary>
+public sealed class LearnedNow
+{
+    private volatile Learned current = Learned.Nothing;
+    private int news = 1;
+    private volatile bool behind;
+
+    /// <summary>What was learned last.</summary>
+    public Learned Current
+    {
+        get => current;
+        set => current = value;
+    }
+
+    /// <summary>Puts what was learned of one brew more in the place of what it was learned from, unless all was learned anew meanwhile.</summary>
+    /// <returns>What is known now.</returns>
+    private Learned Renew(Learned from, Learned with) => Interlocked.CompareExchange(ref current, with, from) is var stood && ReferenceEquals(stood, from) ? with : stood;
+
+    /// <summary>What is known for whoever asks: nothing where they do not want it used.</summary>
+    public Learned For(AtBench who) => who.UsesLearned ? current : Learned.Nothing;
+
+    /// <summary>What is known with what was kept a moment ago: every page knows it then, until all is learned anew.</summary>
+    /// <param name="who">Who asks.</param>
+    /// <param name="learn">Learns the news.</param>
+    public Learned With(AtBench who, Func<Learned, Learned> learn) =>
+        !who.UsesLearned ? Learned.Nothing : behind && current is var known ? Renew(known, learn(known)) : current;
+
+    /// <summary>Something was tasted, measured or brewed.</summary>
+    public void Ring()
+    {
+        behind = true;
+        Interlocked.Exchange(ref news, 1);
+    }
+
+    /// <summary>All was learned anew, but for what came since it was asked for.</summary>
+    public void Relearned(Learned learned)
+    {
+        current = learned;
+        behind = Volatile.Read(ref news) == 1;
+    }
+
+    /// <summary>Whether there was anything new since it was asked last.</summary>
+    public bool TakeNews() => Interlocked.Exchange(ref news, 0) == 1;
+}
+
+/// <summary>Learns from the brews of the data file, and keeps what was learned.</summary>
+/// <param name="db">The data.</param>
+/// <param name="now">What is known now.</param>
+/// <param name="time">The clock.</param>
+public sealed class LearnedStore(CisternDb db, LearnedNow now, TimeProvider time)
+{
+    /// <summary>As many of the last brews are learned from: a fit of them takes a good half second at most.</summary>
+    public const int MostBrews = 60;
+
+    /// <summary>Nothing is brewed for longer than a cold steep, ms.</summary>
+    private const long RecentMs = 3L * 86_400_000;
+
+    /// <summary>Brews older than this tell of another bag and another burr, ms.</summary>
+    private const long OldMs = 120L * 86_400_000;
+
+    /// <summary>Takes up what was learned before, if it was learned with this version of the model.</summary>
+    public async Task LoadAsync(CancellationToken ct)
+    {
+        if (await db.Learned.AsNoTracking().FirstOrDefaultAsync(row => row.Id == LearnedRow.OnlyId, ct) is { } row && row.ModelVersion == Forecast.ModelVersion && Read(row.Json) is { } learned)
+        {
+            now.Current = learned;
+            // There may be news that a server which was killed did not come to.
+            if (!await db.Tastings.AnyAsync(one => one.AtMs > row.AtMs, ct) && !await db.Observations.AnyAsync(one => one.AtMs > row.AtMs, ct)
+                && !await db.Brews.AnyAsync(one => one.OpenedAtMs > row.AtMs - RecentMs && one.EndedAtMs > row.AtMs, ct))
+            {
+                now.TakeNews();
+            }
+        }
+    }
+
+    /// <summary>Learns anew from the last brews with a grinder and a coffee, and keeps it.</summary>
+    public async Task LearnAsync(CancellationToken ct)
+    {
+        var sinceMs = time.GetUtcNow().ToUnixTimeMilliseconds() - OldMs;
+        var brews = await db.Logged.AsNoTracking()
+            .Where(brew => brew.State == BrewState.Finished && brew.StartedAtMs != null && brew.OpenedAtMs > sinceMs && brew.GrinderName != "" && brew.CoffeeName != "")
+            .OrderByDescending(brew => brew.OpenedAtMs).Take(MostBrews)
+            .Include(brew => brew.Barista).Include(brew => brew.Entries).Include(brew => brew.Weighings).Include(brew => brew.Observations)
+            .Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Sips).Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Barista)
+            .Include(brew => brew.Readings.Where(chunk => chunk.Of == Core.Readings.ReadingOf.SlurryC)).AsSplitQuery().ToListAsync(ct);
+        var model = ForecastModel.Published.StoppedBy(ct);
+        var learned = Fitter.Of(brews.Where(brew => brew.IsReadable()).OrderBy(brew => brew.OpenedAtMs).Select(brew => BrewRecords.ForFitting(brew, BrewRecords.Of(brew, model, boughtGround: false))), model);
+        var row = await db.Learned.FirstOrDefaultAsync(one => one.Id == LearnedRow.OnlyId, ct);
+        if (row is null)
+        {
+            row = new LearnedRow { Id = LearnedRow.OnlyId, ModelVersion = "", Json = "" };
+            db.Learned.Add(row);
+        }
+
+        (row.ModelVersion, row.AtMs, row.Json) = (Forecast.ModelVersion, time.GetUtcNow().ToUnixTimeMilliseconds(), Write(learned));
+        await db.SaveChangesAsync(ct);
+        now.Relearned(learned);
+    }
+
+    private static string Write(Learned learned) => JsonSerializer.Serialize(new Kept(
+        [.. learned.Parameters], [.. learned.Covariance], learned.Brews, [.. learned.LeftOut], [.. learned.Names], [.. learned.BrewsOf.Select(pair => new KeptCount(pair.Key.Scope, pair.Key.Whose, pair.Value))]));
+
+    private static Learned? Read(string json) =>
+        KeptJson.Read<Kept>(json) is { Parameters: { } parameters, Covariance: { } covariance, LeftOut: { } leftOut, Names: { } names, BrewsOf: { } brewsOf } kept && covariance.Length == parameters.Length * parameters.Length
+            ? new Learned([.. parameters], [.. covariance], kept.Brews) { LeftOut = [.. leftOut], Names = [.. names], BrewsOf = brewsOf.ToImmutableDictionary(one => (one.Scope, one.Whose), one => one.Brews) }
+            : null;
+
+    private sealed record Kept(LearnedParameter[] Parameters, double[] Covariance, int Brews, LeftOut[] LeftOut, string[] Names, KeptCount[] BrewsOf);
+
+    private sealed record KeptCount(FitScope Scope, string Whose, int Brews);
+}

@@ -1,0 +1,131 @@
+using System.Collections;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Data.Log;
+using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Application.Log;
+
+/// <summary>Finds brews in the log, takes them away and brings them back, and keeps searches.</summary>
+/// <param name="db">The data.</param>
+/// <param name="index">The log in memory.</param>
+/// <param name="time">The clock.</param>
+public sealed class LogStore(CisternDb db, LogIndex index, TimeProvider time)
+{
+    // Compiled once: every plan that is opened asks for it.
+    private static readonly Func<CisternDb, string, string, CancellationToken, Task<LastGear?>> Gear = EF.CompileAsyncQuery((CisternDb db, string barista, string family, CancellationToken _) =>
+        db.LogRows.Where(row => row.Barista == barista && row.Family == family && row.Stands).OrderByDescending(row => row.OpenedAtMs)
+            .Select(row => new LastGear(row.Coffee, row.Grinder, row.Vessel)).FirstOrDefault());
+
+    /// <summary>More kept searches than anybody looks through.</summary>
+    public const int MostKept = 50;
+
+    /// <summary>Finds what is asked for.</summary>
+    /// <param name="query">What is asked for.</param>
+    /// <param name="ct">Stops it.</param>
+    public async Task<LogFound> FindAsync(LogQuery query, CancellationToken ct)
+    {
+        await db.Database.OpenConnectionAsync(ct);
+        try
+        {
+            return (await index.NowAsync(db.LogRows.AsNoTracking(), ct)).Find(query, await MatchingAsync((SqliteConnection)db.Database.GetDbConnection(), query, ct));
+        }
+        finally
+        {
+            await db.Database.CloseConnectionAsync();
+        }
+    }
+
+    /// <summary>Reads the log, so that whoever looks first does not wait for it.</summary>
+    public Task WarmAsync(CancellationToken ct) => FindAsync(new LogQuery(), ct);
+
+    /// <summary>What somebody last brewed a family of vessel with.</summary>
+    /// <param name="barista">Their name.</param>
+    /// <param name="family">The family.</param>
+    /// <param name="ct">Stops it.</param>
+    public async Task<LastGear> LastGearAsync(string barista, BrewerFamily family, CancellationToken ct)
+    {
+        var word = Words<BrewerFamily>.Of(family);
+        return await Gear(db, barista, word, ct) ?? LastGear.None;
+    }
+
+    /// <summary>Takes a brew away from the log, or brings it back.</summary>
+    /// <param name="brewId">The brew.</param>
+    /// <param name="away">Whether it is to be taken away.</param>
+    /// <returns>Its name; null where there is no such brew, or it is under way.</returns>
+    public async Task<string?> SetDeletedAsync(int brewId, bool away)
+    {
+        if (await db.Brews.FirstOrDefaultAsync(row => row.Id == brewId) is not { State: not BrewState.Running } brew)
+        {
+            return null;
+        }
+
+        brew.DeletedAtMs = away ? brew.DeletedAtMs ?? time.GetUtcNow().ToUnixTimeMilliseconds() : null;
+        await db.SaveChangesAsync();
+        return brew.Name;
+    }
+
+    /// <summary>Keeps a search under a name; one of the same name is another from now on.</summary>
+    /// <param name="name">Its name.</param>
+    /// <param name="query">What is asked for.</param>
+    /// <returns>Whether there was room for it.</returns>
+    public async Task<bool> KeepAsync(string name, LogQuery query)
+    {
+        if (await db.KeptSearches.FirstOrDefaultAsync(search => search.Name == name) is { } kept)
+        {
+            kept.Query = query.ToString();
+        }
+        else if (await db.KeptSearches.CountAsync() >= MostKept)
+        {
+            return false;
+        }
+        else
+        {
+            db.KeptSearches.Add(new KeptSearch { Name = name, Query = query.ToString() });
+        }
+
+        await db.SaveChangesAsync();
+        return true;
+    }
+
+    /// <summary>The searches that were kept, by name.</summary>
+    public Task<List<KeptSearch>> KeptAsync(CancellationToken ct) => db.KeptSearches.AsNoTracking().OrderBy(search => search.Name).ToListAsync(ct);
+
+    /// <summary>Lets go of a kept search.</summary>
+    public Task ForgetAsync(int id) => db.KeptSearches.Where(search => search.Id == id).ExecuteDeleteAsync();
+
+    /// <summary>The brews that hold some words; null where none are asked for.</summary>
+    private static async Task<BitArray?> MatchingAsync(SqliteConnection connection, LogQuery query, CancellationToken ct)
+    {
+        if (query.Words.Length == 0)
+        {
+            return null;
+        }
+
+        var matching = new BitArray(1024);
+        if (query.Match is not { } match)
+        {
+            return matching;
+        }
+
+        await using var command = connection.CreateCommand();
+        command.CommandText = "SELECT rowid FROM BrewWords WHERE BrewWords MATCH $match";
+        command.Parameters.AddWithValue("$match", match);
+        await using var rows = await command.ExecuteReaderAsync(ct);
+        while (await rows.ReadAsync(ct))
+        {
+            var brewId = rows.GetInt32(0);
+            if (brewId >= matching.Length)
+            {
+                matching.Length = Math.Max(brewId + 1, 2 * matching.Length);
+            }
+
+            matching[brewId] = true;
+        }
+
+        return matching;
+    }
+}

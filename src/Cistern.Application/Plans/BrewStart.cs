@@ -1,0 +1,74 @@
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Application.Plans;
+
+/// <summary>Opens a brew of a plan, or both of a pair, once.</summary>
+/// <param name="db">The data.</param>
+/// <param name="rows">How a plan is written.</param>
+/// <param name="time">The clock.</param>
+public sealed class BrewStart(CisternDb db, PlanRows rows, TimeProvider time)
+{
+    /// <summary>A brew this near to when its cup is wanted is that cup, ms.</summary>
+    private const long NearMs = 12L * 3_600_000;
+
+    private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
+
+    /// <summary>Adds a brew of a plan.</summary>
+    /// <param name="brew">The brew, complete.</param>
+    /// <param name="wish">Whose, and its key.</param>
+    /// <param name="ct">Stops it before anything is kept.</param>
+    /// <returns>Its id; null where the same wish was answered meanwhile.</returns>
+    public async Task<int?> BrewAsync(Brew brew, PlanWish wish, CancellationToken ct)
+    {
+        await using var transaction = await db.Database.BeginTransactionAsync(ct);
+        if (await rows.DoneAsync(wish.Job, ct) is not null)
+        {
+            return null;
+        }
+
+        db.Brews.Add(brew);
+        await IsBeingBrewedAsync([brew.StoredPlanId], ct);
+        await db.SaveChangesAsync(ct);
+        await rows.FinishAsync(wish, $"/brew/{PlanRows.Text(brew.Id)}", ct);
+        await transaction.CommitAsync(CancellationToken.None);
+        return brew.Id;
+    }
+
+    /// <summary>Opens both brews of a pair, once: what was made for B is kept as it stands.</summary>
+    /// <param name="pairId">The pair.</param>
+    /// <param name="brews">A and B, complete.</param>
+    /// <param name="what">What differs, in words.</param>
+    /// <param name="wish">Whose, and its key.</param>
+    /// <param name="ct">Stops it before anything is kept.</param>
+    /// <returns>Whether they were opened: not where the same wish was answered before, or another device was quicker.</returns>
+    public async Task<bool> BrewPairAsync(int pairId, (Brew First, Brew Second) brews, string what, PlanWish wish, CancellationToken ct)
+    {
+        await using var transaction = await db.Database.BeginTransactionAsync(ct);
+        if (await rows.DoneAsync(wish.Job, ct) is not null)
+        {
+            return false;
+        }
+
+        var pair = await db.Pairs.FirstAsync(row => row.Id == pairId, ct);
+        if (pair.FirstBrewId is not null)
+        {
+            // Another device was quicker.
+            return false;
+        }
+
+        db.Brews.AddRange(brews.First, brews.Second);
+        await IsBeingBrewedAsync([pair.FirstPlanId, pair.SecondPlanId], ct);
+        await db.Plans.Where(row => row.Id == pair.SecondPlanId && row.KeptAtMs == null).ExecuteUpdateAsync(set => set.SetProperty(row => row.KeptAtMs, NowMs).SetProperty(row => row.What, PlanRows.Short(what)), ct);
+        await db.SaveChangesAsync(ct);
+        (pair.FirstBrewId, pair.SecondBrewId) = (brews.First.Id, brews.Second.Id);
+        await rows.FinishAsync(wish, $"/pair/{PlanRows.Text(pairId)}", ct);
+        await transaction.CommitAsync(CancellationToken.None);
+        return true;
+    }
+
+    /// <summary>What was planned for now is being done.</summary>
+    private Task IsBeingBrewedAsync(IReadOnlyList<int?> plans, CancellationToken ct) =>
+        db.Plans.Where(stored => plans.Contains(stored.Id) && stored.WantedAtMs < NowMs + NearMs).ExecuteUpdateAsync(set => set.SetProperty(stored => stored.WantedAtMs, (long?)null), ct);
+}

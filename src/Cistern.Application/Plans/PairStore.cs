@@ -1,0 +1,67 @@
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Data.Plans;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Application.Plans;
+
+/// <summary>Makes and finds pairs: two plans that are brewed as one.</summary>
+/// <param name="db">The data.</param>
+/// <param name="rows">How a plan is written.</param>
+/// <param name="time">The clock.</param>
+public sealed class PairStore(CisternDb db, PlanRows rows, TimeProvider time)
+{
+    private const int MostPairs = 30;
+
+    private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
+
+    /// <summary>Makes a pair of a plan, once: the plan is A and is kept, and B is made of it, to be changed in one thing.</summary>
+    /// <param name="plan">The plan as it was read.</param>
+    /// <param name="state">How it stands.</param>
+    /// <param name="name">What A is called where it has no name yet.</param>
+    /// <param name="staggerS">How long after A the clock of B starts, s.</param>
+    /// <param name="wish">Whose, and its key.</param>
+    /// <param name="ct">Stops it before anything is kept.</param>
+    /// <returns>The pair's address; null where somebody else has changed the plan meanwhile.</returns>
+    public async Task<string?> PairAsync(OpenPlan plan, PlanState state, string name, double staggerS, PlanWish wish, CancellationToken ct)
+    {
+        await using var transaction = await db.Database.BeginTransactionAsync(ct);
+        if (await rows.DoneAsync(wish.Job, ct) is { } done)
+        {
+            return done;
+        }
+
+        if (!await rows.StandsAsync(plan, ct))
+        {
+            return null;
+        }
+
+        if (!plan.Kept)
+        {
+            var first = await rows.KeptNowAsync(plan, state, name, wish, ct);
+            await db.SaveChangesAsync(ct);
+            plan = (await rows.StoredAsync(first.Id, ct))!;
+        }
+
+        var second = await rows.StoredToChangeAsync(plan, ct);
+        second.Name = plan.Stored!.Name + ", B";
+        rows.Touch(second, wish);
+        var pair = new BrewPair { FirstPlanId = plan.Stored.Id, SecondPlanId = second.Id, StaggerS = staggerS, MadeAtMs = NowMs, BaristaId = wish.BaristaId };
+        db.Pairs.Add(pair);
+        await db.SaveChangesAsync(ct);
+        var address = $"/pair/{PlanRows.Text(pair.Id)}";
+        await rows.FinishAsync(wish, address, ct);
+        await transaction.CommitAsync(CancellationToken.None);
+        return address;
+    }
+
+    /// <summary>A pair; null where there is none.</summary>
+    public Task<BrewPair?> PairAsync(int id, CancellationToken ct) => db.Pairs.AsNoTracking().FirstOrDefaultAsync(pair => pair.Id == id, ct);
+
+    /// <summary>The last pairs, the newest first.</summary>
+    public Task<List<BrewPair>> PairsAsync(CancellationToken ct) => db.Pairs.AsNoTracking().OrderByDescending(pair => pair.MadeAtMs).Take(MostPairs).ToListAsync(ct);
+
+    /// <summary>Sets how long after A the clock of B starts, s; not once the pair is brewed.</summary>
+    public Task StaggerAsync(int id, double staggerS, CancellationToken ct) =>
+        db.Pairs.Where(pair => pair.Id == id && pair.SecondBrewId == null).ExecuteUpdateAsync(set => set.SetProperty(pair => pair.StaggerS, staggerS), ct);
+}

@@ -1,0 +1,134 @@
+using Cistern.Application.Brews;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Data.Plans;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Application.Plans;
+
+/// <summary>Opens plans and finds those that were kept. Nothing is changed by it.</summary>
+/// <param name="db">The data.</param>
+/// <param name="rows">How a plan is written.</param>
+/// <param name="time">The clock.</param>
+public sealed class PlanFinder(CisternDb db, PlanRows rows, TimeProvider time)
+{
+    /// <summary>A brew of the log that a plan is made from is named so.</summary>
+    public const string BrewPrefix = "brew-";
+
+    /// <summary>So many plans stand on a page.</summary>
+    public const int PageOfPlans = 30;
+
+    private const int MostNotKept = 10;
+    private const long LatelyMs = 14L * 86_400_000;
+    private const int MostWanted = 100;
+
+    private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
+
+    /// <summary>Opens a plan; null where there is none.</summary>
+    /// <exception cref="UnreadableException">It is there and cannot be read; <see cref="PlanMending"/> tells more.</exception>
+    public async Task<OpenPlan?> FindAsync(string id, CancellationToken ct)
+    {
+        if (PlanRows.StoredPlanId(id) is { } number)
+        {
+            return await rows.StoredAsync(number, ct);
+        }
+
+        if (id.StartsWith(BrewPrefix, StringComparison.Ordinal) && PlanRows.StoredPlanId(id[BrewPrefix.Length..]) is { } brewId)
+        {
+            return await db.Brews.AsNoTracking().FirstOrDefaultAsync(row => row.Id == brewId, ct) is { } brew ? await FromBrewAsync(id, brew, ct) : null;
+        }
+
+        if (RecipeLibrary.Find(id) is not { } recipe)
+        {
+            return null;
+        }
+
+        var state = PlanState.Opened(recipe);
+        return new OpenPlan(id, null, state, state, null, null);
+    }
+
+    /// <summary>The baristas' own plans, the newest first: as many as a bench looks through.</summary>
+    public Task<List<StoredPlan>> KeptAsync(CancellationToken ct) => Kept("").Take(60).ToListAsync(ct);
+
+    /// <summary>All of the baristas' own plans that are found, a page at a time, the newest first.</summary>
+    /// <param name="words">What stands in their names, in what was changed, or why; empty for all.</param>
+    /// <param name="page">Which page, counted from 0.</param>
+    /// <param name="ct">Stops it.</param>
+    /// <returns>The plans of the page, and how many there are in all.</returns>
+    public async Task<(IReadOnlyList<StoredPlan> Plans, int Of)> FindKeptAsync(string words, int page, CancellationToken ct)
+    {
+        var found = Kept(words);
+        return (await found.Skip(page * PageOfPlans).Take(PageOfPlans).ToListAsync(ct), await found.CountAsync(ct));
+    }
+
+    /// <summary>Plans that were changed lately and neither kept nor brewed, the newest first.</summary>
+    public Task<List<StoredPlan>> NotKeptAsync(CancellationToken ct) =>
+        db.Plans.AsNoTracking().Where(stored => stored.KeptAtMs == null && stored.RemovedAtMs == null && stored.ChangedAtMs > NowMs - LatelyMs
+                && !db.Brews.Any(brew => brew.StoredPlanId == stored.Id) && !db.Pairs.Any(pair => pair.SecondPlanId == stored.Id))
+            .OrderByDescending(stored => stored.ChangedAtMs).Take(MostNotKept).ToListAsync(ct);
+
+    /// <summary>The state a kept plan stands at; null where it cannot be read.</summary>
+    public async Task<PlanState?> StateAsync(int storedId, CancellationToken ct) =>
+        await db.Revisions.AsNoTracking().Where(revision => revision.StoredPlanId == storedId && db.Plans.Any(stored => stored.Id == storedId && stored.Position == revision.Position))
+            .Select(revision => revision.StateJson).FirstOrDefaultAsync(ct) is { } json ? PlanRows.Readable(json).State : null;
+
+    /// <summary>A recipe of a plan with its unknown members again, as a file holds it.</summary>
+    public async Task<Recipe> WholeAsync(OpenPlan plan, Recipe recipe, CancellationToken ct) =>
+        plan.Stored is { } stored && await rows.ExtraAsync(stored.Id, ct) is { } json ? ExtraMembers.Read(json).Attach(recipe) : recipe;
+
+    /// <summary>The recipes of all kept plans, each as its file holds it; what cannot be read is passed over.</summary>
+    public async Task<IReadOnlyList<Recipe>> RecipesAsync(CancellationToken ct)
+    {
+        var kept = await db.Plans.AsNoTracking().Where(stored => stored.KeptAtMs != null && stored.RemovedAtMs == null).OrderBy(stored => stored.Id).ToListAsync(ct);
+        var recipes = new List<Recipe>();
+        foreach (var stored in kept)
+        {
+            if (await StateAsync(stored.Id, ct) is { } state)
+            {
+                var recipe = (state.Batch is { } batch ? Scaling.To(state.BaseRecipe(), batch) : state.BaseRecipe()) with { Name = stored.Name };
+                recipes.Add(await rows.ExtraAsync(stored.Id, ct) is { } json ? ExtraMembers.Read(json).Attach(recipe) : recipe);
+            }
+        }
+
+        return recipes;
+    }
+
+    /// <summary>The plans whose cup is wanted from a moment on, the nearest first.</summary>
+    public Task<List<StoredPlan>> WantedAsync(long fromMs, CancellationToken ct) =>
+        db.Plans.AsNoTracking().Where(stored => stored.WantedAtMs >= fromMs && stored.RemovedAtMs == null).OrderBy(stored => stored.WantedAtMs).Take(MostWanted).ToListAsync(ct);
+
+    /// <summary>Of some plans those that were made as the next of a line and have not been brewed yet.</summary>
+    public async Task<IReadOnlyList<StoredPlan>> UnbrewedAsync(IReadOnlyList<StoredPlan> kept, CancellationToken ct)
+    {
+        var next = kept.Where(stored => stored.FromBrewId is not null).ToList();
+        if (next.Count == 0)
+        {
+            return next;
+        }
+
+        var from = next.ConvertAll(stored => stored.FromBrewId);
+        var brewed = await db.Brews.Where(brew => from.Contains(brew.ParentBrewId)).Select(brew => new { brew.ParentBrewId, brew.OpenedAtMs }).ToListAsync(ct);
+        // What was brewed since, with more changed or as it was, answers it.
+        return next.FindAll(stored => !brewed.Exists(brew => brew.ParentBrewId == stored.FromBrewId && brew.OpenedAtMs >= stored.KeptAtMs));
+    }
+
+    private IQueryable<StoredPlan> Kept(string words)
+    {
+        var kept = db.Plans.AsNoTracking().Where(stored => stored.KeptAtMs != null && stored.RemovedAtMs == null);
+        foreach (var word in words.Split(' ', StringSplitOptions.RemoveEmptyEntries))
+        {
+            var like = $"%{word.Replace("\\", "\\\\", StringComparison.Ordinal).Replace("%", "\\%", StringComparison.Ordinal).Replace("_", "\\_", StringComparison.Ordinal)}%";
+            kept = kept.Where(stored => EF.Functions.Like(stored.Name + " " + stored.ParentName + " " + stored.What + " " + stored.Why, like, "\\"));
+        }
+
+        return kept.OrderByDescending(stored => stored.KeptAtMs).ThenByDescending(stored => stored.Id);
+    }
+
+    private async Task<OpenPlan> FromBrewAsync(string id, Brew brew, CancellationToken ct)
+    {
+        var state = (await BrewGear.OfAsync(db, brew, ct)).StateOf(brew.Planned(), brew.Planned());
+        return new OpenPlan(id, null, state, state, null, null);
+    }
+}

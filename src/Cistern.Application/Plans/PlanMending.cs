@@ -1,0 +1,53 @@
+using Cistern.Data;
+using Cistern.Data.Plans;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Application.Plans;
+
+/// <summary>Finds plans that cannot be read any more, and takes them back to where they can.</summary>
+/// <param name="db">The data.</param>
+public sealed class PlanMending(CisternDb db)
+{
+    /// <summary>A stored plan that cannot be read, with what there is to go back to; null where there is none, or it can.</summary>
+    public async Task<BrokenPlan?> FindBrokenAsync(string id, CancellationToken ct)
+    {
+        if (PlanRows.StoredPlanId(id) is not { } number || await db.Plans.AsNoTracking().FirstOrDefaultAsync(row => row.Id == number, ct) is not { } stored)
+        {
+            return null;
+        }
+
+        var raw = await db.Revisions.AsNoTracking().Where(revision => revision.StoredPlanId == number && revision.Position == stored.Position).Select(revision => revision.StateJson).FirstOrDefaultAsync(ct);
+        return (raw is null ? "The change it stands at is not there." : PlanRows.Unreadable(raw) ?? PlanRows.Unreadable(stored.AcceptedJson)) is { } why
+            ? new BrokenPlan(stored, why, (await LastReadableAsync(stored, ct))?.What, raw ?? "")
+            : null;
+    }
+
+    /// <summary>Takes a stored plan that cannot be read back to the last revision that can.</summary>
+    /// <returns>Whether there was one.</returns>
+    public async Task<bool> MendAsync(int storedId, CancellationToken ct)
+    {
+        var stored = await db.Plans.FirstAsync(row => row.Id == storedId, ct);
+        if (await LastReadableAsync(stored, ct) is not { } revision)
+        {
+            return false;
+        }
+
+        stored.Position = revision.Position;
+        stored.AcceptedJson = PlanRows.Unreadable(stored.AcceptedJson) is null ? stored.AcceptedJson : revision.StateJson;
+        await db.SaveChangesAsync(ct);
+        return true;
+    }
+
+    private async Task<PlanRevision?> LastReadableAsync(StoredPlan stored, CancellationToken ct)
+    {
+        await foreach (var revision in db.Revisions.AsNoTracking().Where(revision => revision.StoredPlanId == stored.Id && revision.Position <= stored.Position).OrderByDescending(revision => revision.Position).AsAsyncEnumerable().WithCancellation(ct))
+        {
+            if (PlanRows.Unreadable(revision.StateJson) is null)
+            {
+                return revision;
+            }
+        }
+
+        return null;
+    }
+}

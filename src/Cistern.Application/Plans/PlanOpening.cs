@@ -1,0 +1,78 @@
+using Cistern.Application.Brews;
+using Cistern.Application.Learning;
+using Cistern.Application.Log;
+using Cistern.Core.Forecasts;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+using Cistern.Data;
+using Cistern.Data.Plans;
+
+namespace Cistern.Application.Plans;
+
+/// <summary>A plan as it lies open on this shelf.</summary>
+/// <param name="Plan">The plan.</param>
+/// <param name="Context">What it is worked out with.</param>
+public sealed record OpenedPlan(OpenPlan Plan, PlanContext Context)
+{
+    /// <summary>The forecast of a recipe of the library as it is written; null of any other plan, and of one that was changed.</summary>
+    public Forecast? AsWritten { get; init; }
+
+    /// <summary>What a recipe of the library took of the shelf by itself when it was opened.</summary>
+    public PlanPicks Picked { get; init; } = new();
+}
+
+/// <summary>
+/// Opens plans for whatever page shows them: a recipe that nobody has changed at the place most like its own and, of the
+/// library, with the bag, the grinder and the vessel that its family is brewed with here.
+/// </summary>
+public sealed class PlanOpening(CisternDb db, PlanFinder finder, LogStore log, ForecastModel model, LearnedNow learned)
+{
+    /// <summary>Opens what stands under a plan's address; null where there is nothing.</summary>
+    /// <param name="id">As it stands in its address.</param>
+    /// <param name="who">Who opens it.</param>
+    /// <param name="shown">The picks of the shelf that a form was shown with, which it goes on with; null where it is opened anew.</param>
+    /// <param name="ct">Stops it.</param>
+    public async Task<OpenedPlan?> OpenAsync(string id, AtBench who, Func<PlanShelf, PlanPicks>? shown, CancellationToken ct)
+    {
+        if (await finder.FindAsync(id, ct) is not { } open)
+        {
+            return null;
+        }
+
+        var context = await ContextAsync(open.State, who, ct);
+        if (open.Stored is not null || open.State.PlaceId is not null)
+        {
+            return new OpenedPlan(open, context);
+        }
+
+        var written = open.State.OriginRecipe();
+        var state = open.State with { PlaceId = context.Shelf.Nearest(written) };
+        if (RecipeLibrary.Find(id) is null)
+        {
+            return new OpenedPlan(open with { State = state }, context);
+        }
+
+        var asWritten = model.Run(written);
+        var picked = shown is not null
+            ? shown(context.Shelf)
+            : context.Shelf.PicksFor(asWritten, await log.LastGearAsync(who.Barista, written.Brewer.Family, ct), who.Today);
+        picked = who.HasGrinder ? picked : picked with { GrinderId = null };
+        state = state with { BagId = picked.BagId, GrinderId = picked.GrinderId, VesselId = picked.VesselId };
+        return new OpenedPlan(open with { State = state, Accepted = state }, context) { AsWritten = asWritten, Picked = picked };
+    }
+
+    /// <summary>What a plan is worked out with: the shelf with what it uses, the day, the model and what was learned.</summary>
+    public async Task<PlanContext> ContextAsync(PlanState state, AtBench who, CancellationToken ct) =>
+        new(await PlanShelf.LoadAsync(db, state, ct), who.Today, model, learned.For(who));
+
+    /// <summary>The forecast of a recipe brewed again with what of the shelf a brew used: as its plan would show it today.</summary>
+    /// <param name="gear">What the brew used.</param>
+    /// <param name="recipe">The recipe.</param>
+    /// <param name="who">Who asks.</param>
+    /// <param name="ct">Stops it.</param>
+    public async Task<Forecast> AgainAsync(BrewGear gear, Recipe recipe, AtBench who, CancellationToken ct)
+    {
+        var state = gear.StateOf(recipe, recipe);
+        return new PlanEditing(state, await ContextAsync(state, who, ct)).Forecast;
+    }
+}

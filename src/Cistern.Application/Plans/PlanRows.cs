@@ -1,0 +1,171 @@
+using System.Globalization;
+using Cistern.Core.Recipes;
+using Cistern.Data;
+using Cistern.Data.Plans;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Application.Plans;
+
+/// <summary>How plans stand in the data file and are written, for all that is done to plans: once under its key, and only if what was seen still stands.</summary>
+/// <param name="db">The data.</param>
+/// <param name="jobs">What was done under which key.</param>
+/// <param name="time">The clock.</param>
+public sealed class PlanRows(CisternDb db, IdempotencyStore jobs, TimeProvider time)
+{
+    internal long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
+
+    internal static int? StoredPlanId(string id) => int.TryParse(id, NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : null;
+
+    internal static string Text(int id) => id.ToString(CultureInfo.InvariantCulture);
+
+    internal static string Short(string what) => what.Length > 200 ? what[..200] : what;
+
+    internal static string? Unreadable(string json) => Readable(json).Problem;
+
+    /// <summary>A state that was kept, or what is wrong with it.</summary>
+    internal static (PlanState? State, string? Problem) Readable(string json)
+    {
+        try
+        {
+            var state = PlanState.Read(json);
+            return state.Problem() is { } problem ? (null, problem) : (state, null);
+        }
+        catch (UnreadableException error)
+        {
+            return (null, error.Message);
+        }
+    }
+
+    /// <summary>
+    /// A new stored plan's states stand without the unknown members of the recipe it comes from; those of a stored plan that is there
+    /// already do.
+    /// </summary>
+    internal static PlanState Detached(OpenPlan plan, PlanState state) => plan.Stored is null ? Detached(state, new ExtraMembers()) : state;
+
+    internal static PlanState Detached(PlanState state, ExtraMembers extra)
+    {
+        // The origin first, so that every state of one stored plan counts the members alike.
+        var origin = extra.Detach(state.OriginRecipe());
+        var present = extra.Detach(state.BaseRecipe());
+        return extra.IsEmpty ? state : state with { Origin = RecipeWriter.Write(origin), Base = RecipeWriter.Write(present) };
+    }
+
+    internal void Touch(StoredPlan stored, PlanWish wish) => (stored.ChangedAtMs, stored.BaristaId) = (NowMs, wish.BaristaId);
+
+    /// <summary>Where what was done under a key is to be seen; null where nothing was.</summary>
+    public Task<string?> DoneAsync(Guid job, CancellationToken ct) => jobs.DoneAsync(job, ct);
+
+    internal Task<string?> ExtraAsync(int storedId, CancellationToken ct) =>
+        db.Extras.AsNoTracking().Where(row => row.StoredPlanId == storedId).Select(row => row.Json).FirstOrDefaultAsync(ct);
+
+    /// <summary>Saves what was done, and that it was.</summary>
+    internal async Task FinishAsync(PlanWish wish, string address, CancellationToken ct)
+    {
+        jobs.Remember(wish.Job, address);
+        await db.SaveChangesAsync(ct);
+    }
+
+    /// <summary>
+    /// Does one thing to a plan if it still is what was seen, and remembers that it was done. The transaction takes the
+    /// file's only writing place, so what is looked at in it stays so until it is kept.
+    /// </summary>
+    internal async Task<OpenPlan?> AtomicallyAsync(OpenPlan plan, Func<Task<int>> change, PlanWish wish, CancellationToken ct)
+    {
+        int id;
+        await using (var transaction = await db.Database.BeginTransactionAsync(ct))
+        {
+            if (await DoneAsync(wish.Job, ct) is not null || !await StandsAsync(plan, ct))
+            {
+                return null;
+            }
+
+            id = await change();
+            await FinishAsync(wish, $"/plan/{Text(id)}", ct);
+            await transaction.CommitAsync(CancellationToken.None);
+        }
+
+        db.ChangeTracker.Clear();
+        return (await StoredAsync(id, ct))!;
+    }
+
+    internal async Task<bool> StandsAsync(OpenPlan plan, CancellationToken ct) =>
+        plan.Stored is not { } seen
+        || await db.Plans.AnyAsync(row => row.Id == seen.Id && row.Position == seen.Position && row.KeptAtMs == seen.KeptAtMs
+            && db.Revisions.Any(revision => revision.StoredPlanId == seen.Id && revision.Position == seen.Position && revision.Id == plan.RevisionId), ct);
+
+    /// <summary>The stored plan a change goes to: the plan's own, or a new one that begins with the plan as it lies.</summary>
+    internal async Task<StoredPlan> StoredToChangeAsync(OpenPlan plan, CancellationToken ct)
+    {
+        if (plan.Stored is { } own && !plan.Kept)
+        {
+            return await db.Plans.FirstAsync(row => row.Id == own.Id, ct);
+        }
+
+        var stored = await AddAsync(plan, plan.Stored?.RecipeId ?? plan.State.OriginRecipe().Id, plan.Stored?.Name ?? plan.State.BaseRecipe().Name, ct);
+        stored.ParentId = plan.Stored?.Id;
+        stored.FromBrewId = plan.Stored?.FromBrewId;
+        stored.ParentName = plan.Stored?.Name ?? plan.State.OriginRecipe().Name;
+        return stored;
+    }
+
+    /// <summary>The stored plan of what lies open, kept under a name as it stands; not saved yet.</summary>
+    internal async Task<StoredPlan> KeptNowAsync(OpenPlan plan, PlanState state, string name, PlanWish wish, CancellationToken ct)
+    {
+        var stored = await StoredToChangeAsync(plan, ct);
+        var json = Detached(plan, state).ToJson();
+        (stored.Name, stored.KeptAtMs, stored.AcceptedJson) = (name, NowMs, json);
+        (await db.Revisions.FirstAsync(row => row.StoredPlanId == stored.Id && row.Position == stored.Position, ct)).StateJson = json;
+        Touch(stored, wish);
+        return stored;
+    }
+
+    internal async Task<StoredPlan> AddAsync(OpenPlan plan, string recipeId, string name, CancellationToken ct)
+    {
+        var extra = new ExtraMembers();
+        var state = plan.Stored is null ? Detached(plan.State, extra) : plan.State;
+        var accepted = plan.Stored is null ? Detached(plan.Accepted, extra) : plan.Accepted;
+        var stored = new StoredPlan { Name = name, RecipeId = recipeId, AcceptedJson = accepted.ToJson(), ChangedAtMs = NowMs };
+        stored.Revisions.Add(new PlanRevision { Position = 0, StateJson = state.ToJson(), What = "", AtMs = NowMs });
+        db.Plans.Add(stored);
+        await db.SaveChangesAsync(ct);
+        var extraJson = plan.Stored is { } parent ? await ExtraAsync(parent.Id, ct) : extra.IsEmpty ? null : extra.ToJson();
+        if (extraJson is not null)
+        {
+            db.Extras.Add(new PlanExtra { StoredPlanId = stored.Id, Json = extraJson });
+            await db.SaveChangesAsync(ct);
+        }
+
+        return stored;
+    }
+
+    internal async Task<OpenPlan?> StoredAsync(int id, CancellationToken ct)
+    {
+        if (await db.Plans.AsNoTracking().FirstOrDefaultAsync(row => row.Id == id, ct) is not { } stored)
+        {
+            return null;
+        }
+
+        // This revision for its state and what undoing it takes back, the next for what comes again.
+        var near = await db.Revisions.AsNoTracking().Where(revision => revision.StoredPlanId == id && revision.Position >= stored.Position - 1 && revision.Position <= stored.Position + 1)
+            .Select(revision => new { revision.Id, revision.Position, revision.What, StateJson = revision.Position == stored.Position ? revision.StateJson : "" }).ToListAsync(ct);
+        var present = near.Find(revision => revision.Position == stored.Position) ?? throw new UnreadableException("The change it stands at is not there.");
+        var state = PlanState.Read(present.StateJson);
+        var accepted = stored.AcceptedJson == present.StateJson ? state : PlanState.Read(stored.AcceptedJson);
+        if ((state.Problem() ?? accepted.Problem()) is { } problem)
+        {
+            throw new UnreadableException(problem);
+        }
+
+        return new OpenPlan(
+            Text(id),
+            stored,
+            state,
+            accepted,
+            near.Exists(revision => revision.Position == stored.Position - 1) ? present.What : null,
+            near.Find(revision => revision.Position == stored.Position + 1)?.What)
+        {
+            RevisionId = present.Id,
+            Parent = stored.ParentId is { } parent ? await db.Plans.AsNoTracking().FirstOrDefaultAsync(row => row.Id == parent, ct) : null,
+        };
+    }
+}

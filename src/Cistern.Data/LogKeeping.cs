@@ -1,0 +1,95 @@
+using Cistern.Data.Brews;
+using Cistern.Data.Log;
+using Cistern.Data.Shelf;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.ChangeTracking;
+
+namespace Cistern.Data;
+
+/// <summary>
+/// Keeps the log's rows and words true: what is saved of a brew, of its facts, tastings and notes, or of a barista's name is in
+/// its row in the same commit. What is changed by a command, past the tracker, says so (<see cref="CisternDb.RenewLogAsync"/>).
+/// </summary>
+internal static class LogKeeping
+{
+    private const int Lot = 500;
+
+    /// <summary>What is about to be saved that the log tells of.</summary>
+    public static List<object> TouchedIn(ChangeTracker tracker) =>
+        [.. tracker.Entries().Where(entry => entry.State is EntityState.Added or EntityState.Modified or EntityState.Deleted && Tells(entry)).Select(entry => entry.Entity)];
+
+    /// <summary>The brews that it belongs to, once it is saved and has its numbers.</summary>
+    public static async Task<IReadOnlyCollection<int>> BrewsOfAsync(CisternDb db, IEnumerable<object> touched, CancellationToken ct)
+    {
+        var ids = new HashSet<int>();
+        foreach (var one in touched)
+        {
+            ids.UnionWith(one switch
+            {
+                Brew brew => [brew.Id],
+                BrewFacts facts => [facts.BrewId],
+                Tasting tasting => [tasting.BrewId],
+                LaterNote note => [note.BrewId],
+                Barista barista => await db.Brews.Where(brew => brew.BaristaId == barista.Id).Select(brew => brew.Id).ToListAsync(ct),
+                _ => [],
+            });
+        }
+
+        return ids;
+    }
+
+    /// <summary>Writes the rows and words of brews anew; of those that are gone the row says so.</summary>
+    /// <param name="db">The data, in a transaction.</param>
+    /// <param name="brewIds">The brews.</param>
+    /// <param name="ct">Stops it.</param>
+    public static async Task RenewAsync(CisternDb db, IReadOnlyCollection<int> brewIds, CancellationToken ct)
+    {
+        var seq = await db.LogRows.MaxAsync(row => (long?)row.Seq, ct) ?? 0;
+        foreach (var lot in brewIds.Order().Chunk(Lot))
+        {
+            var brews = await db.Brews.AsNoTracking().Where(brew => lot.Contains(brew.Id))
+                .Include(brew => brew.Facts).Include(brew => brew.Barista).Include(brew => brew.Tastings).Include(brew => brew.Notes).AsSplitQuery().ToDictionaryAsync(brew => brew.Id, ct);
+            var stood = await db.LogRows.AsTracking().Where(row => lot.Contains(row.BrewId)).ToDictionaryAsync(row => row.BrewId, ct);
+            foreach (var id in lot)
+            {
+                var row = stood.GetValueOrDefault(id);
+                if (brews.TryGetValue(id, out var brew))
+                {
+                    var fresh = LogRow.Of(brew, ++seq);
+                    if (row is null)
+                    {
+                        db.LogRows.Add(fresh);
+                    }
+                    else
+                    {
+                        db.Entry(row).CurrentValues.SetValues(fresh);
+                    }
+                }
+                else if (row is not null)
+                {
+                    (row.Stands, row.Seq) = (false, ++seq);
+                }
+
+                // A full-text table keeps no copy of its words: it is told of them in its own way.
+                await db.Database.ExecuteSqlAsync($"DELETE FROM BrewWords WHERE rowid = {id}", ct);
+                if (brew is not null && LogRow.WordsOf(brew) is { Length: > 0 } words)
+                {
+                    await db.Database.ExecuteSqlAsync($"INSERT INTO BrewWords (rowid, Words) VALUES ({id}, {words})", ct);
+                }
+            }
+
+            await db.SaveLogAsync(ct);
+            foreach (var entry in db.ChangeTracker.Entries<LogRow>().ToList())
+            {
+                entry.State = EntityState.Detached;
+            }
+        }
+    }
+
+    private static bool Tells(EntityEntry entry) => entry.Entity switch
+    {
+        Brew or BrewFacts or Tasting or LaterNote => true,
+        Barista => entry.State == EntityState.Modified && entry.Property(nameof(Barista.Name)).IsModified,
+        _ => false,
+    };
+}

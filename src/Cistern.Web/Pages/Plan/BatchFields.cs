@@ -1,0 +1,273 @@
+using System.Globalization;
+using Cistern.Core.Physics;
+using Cistern.Core.Planning;
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+using Cistern.Web.Wording;
+
+namespace Cistern.Web.Pages.Plan;
+
+/// <summary>
+/// Dose, water, ratio and drink: what was typed or pressed becomes what is held of the batch, in the words and units that
+/// baristas say it in, and what came of it is said at its field.
+/// </summary>
+/// <param name="plan">The plan's form.</param>
+/// <param name="sent">What was sent.</param>
+/// <param name="format">The barista's units.</param>
+public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat format)
+{
+    private readonly Dictionary<Quantity, TypedNumber> typed = [];
+
+    /// <summary>Whether every number that was typed will do.</summary>
+    public bool Good => typed.Values.All(one => one.Problem is null);
+
+    private PlanWork Work => plan.Work;
+
+    private Batch Batch => Work.Batch;
+
+    private Locks Locks => Work.Plan.Locks;
+
+    /// <summary>The text that stands in a quantity's field: what was typed where that will not do, else the figure.</summary>
+    public string TextOf(Quantity quantity) => typed.TryGetValue(quantity, out var one) && one.Problem is not null ? one.Text : Shown(quantity);
+
+    /// <summary>What is wrong with a quantity, or null.</summary>
+    public string? ProblemOf(Quantity quantity) => typed.GetValueOrDefault(quantity)?.Problem;
+
+    /// <summary>Reads them, in the order of the page.</summary>
+    public void Read()
+    {
+        if (sent.Pressed == "fit")
+        {
+            Hold(new PlanChange.Fit(), Quantity.Dose, null, "scaled to fit");
+            return;
+        }
+
+        if (sent.Pressed?.Split(':') is ["fill", var level])
+        {
+            var mark = TypedNumber.Read(level, 10, 5_000, "ml").Value;
+            Hold(new PlanChange.Fill(mark), Quantity.Dose, null, mark is { } ml ? $"filled to the {FigureFormat.Number(ml, 0)} mark" : "filled");
+            return;
+        }
+
+        if (sent.Pressed == "bag" && plan.Bag is not null)
+        {
+            Hold(new PlanChange.WholeBag(), Quantity.Dose, null, "all that is left in the bag");
+            return;
+        }
+
+        if (sent.Pressed?.Split(':') is ["lock", var word] && Enum.TryParse<Quantity>(word, ignoreCase: true, out var locked) && Enum.IsDefined(locked))
+        {
+            Hold(new PlanChange.Hold(locked, Work.ValueOf(locked)), locked, null, $"{word.ToLowerInvariant()} stays");
+            return;
+        }
+
+        if (sent.Pressed?.Split(':') is ["dose", var dose, var beside] && Plain(dose) is { } grams and <= 1_000 && Plain(beside) is { } kept and > 1 and <= 100)
+        {
+            // The ratio stays with it, and the drink follows.
+            Hold(new PlanChange.Hold(Quantity.Ratio, kept), Quantity.Ratio, null, null);
+            Hold(new PlanChange.Hold(Quantity.Dose, grams), Quantity.Dose, null, $"dose {format.Dose(grams)}");
+            return;
+        }
+
+        if (sent.Pressed?.Split(':') is ["ratio", var again] && Plain(again) is { } ratio and > 1 and <= 100)
+        {
+            Hold(new PlanChange.Hold(Quantity.Ratio, ratio), Quantity.Ratio, null, $"ratio {FigureFormat.Ratio(ratio)}");
+            return;
+        }
+
+        var stood = Batch;
+        var saidG = Work.Plan.Held is null ? null : Locks.Holds(Quantity.Dose) ? stood.DoseG : (double?)null;
+        foreach (var quantity in Enum.GetValues<Quantity>())
+        {
+            ReadQuantity(quantity);
+            saidG = quantity == Quantity.Dose && typed.ContainsKey(quantity) ? Batch.DoseG : saidG;
+        }
+
+        if (!typed.ContainsKey(Quantity.Ratio) && typed.Count > 0)
+        {
+            SayRatio(stood.Ratio);
+        }
+
+        if (saidG is { } doseG && plan.Answer is null)
+        {
+            SayDose(doseG);
+        }
+    }
+
+    /// <summary>A number of a button's own words.</summary>
+    private static double? Plain(string text) => double.TryParse(text, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var value) && double.IsFinite(value) ? value : null;
+
+    /// <summary>A dose that was said, with a ratio and a drink that were said after it, may not be able to be true: what it would give is said, with the way back.</summary>
+    private void SayDose(double doseG)
+    {
+        const double Untrue = 0.05;
+        if (!plan.Good || Locks.Holds(Quantity.Dose) || Locks.Holds(Quantity.Water) || Math.Abs(Batch.DoseG - doseG) < Untrue * doseG)
+        {
+            return;
+        }
+
+        var ratio = Work.Plan.Held is { } held ? Locks.Last == Quantity.Ratio ? held.Last : held.Before : Batch.Ratio;
+        if (AtRatio(doseG, ratio) is not { } given)
+        {
+            return;
+        }
+
+        plan.Answer = $"{format.Dose(doseG)} at {FigureFormat.Ratio(ratio)} is {format.Water(given.Batch.WaterG)} of water and some {format.Drink(given.Forecast.Totals.FinalG)} of drink. For {Shown(Quantity.Drink)} {format.VolumeUnit} the dose is {format.Dose(Batch.DoseG)} now.";
+        plan.Instead = (string.Create(CultureInfo.InvariantCulture, $"dose:{doseG:R}:{ratio:R}"), $"Hold {format.Dose(doseG)} instead");
+    }
+
+    /// <summary>The plan with a dose and a ratio held; null where no batch is that.</summary>
+    private PlanWork? AtRatio(double doseG, double ratio) =>
+        Work.Apply(new PlanChange.Hold(Quantity.Ratio, ratio)) is { Refusal: null, Plan: var first }
+        && plan.Editing.Worked(first).Apply(new PlanChange.Hold(Quantity.Dose, doseG)) is { Refusal: null, Plan: var second } ? plan.Editing.Worked(second) : null;
+
+    /// <summary>A ratio that nobody typed may have gone where nobody wants it: that is said, with the way back.</summary>
+    private void SayRatio(double stood)
+    {
+        // For drinking straight; what is let down or put on ice is brewed shorter, to 1:5.
+        const double LeastStraight = 12;
+        const double LeastShort = 5;
+        const double Most = 18;
+        var least = plan.Recipe.Steps.Any(step => step is Step.Dilute or Step.Ice) ? LeastShort : LeastStraight;
+        var was = stood >= least && stood <= Most;
+        if (plan.Good && was && (Batch.Ratio < least || Batch.Ratio > Most))
+        {
+            plan.Answer = $"The ratio is {FigureFormat.Ratio(Batch.Ratio)} now, since {Locks.Before.ToString().ToLowerInvariant()} and {Locks.Last.ToString().ToLowerInvariant()} are held; {(least == LeastStraight ? "for drinking straight " : "")}1:{FigureFormat.Number(least, 0)} to 1:{FigureFormat.Number(Most, 0)} is usual.";
+            plan.Instead = (string.Create(CultureInfo.InvariantCulture, $"ratio:{stood:R}"), $"Hold {FigureFormat.Ratio(stood)} instead");
+        }
+    }
+
+    private void ReadQuantity(Quantity quantity)
+    {
+        var name = quantity.ToString().ToLowerInvariant();
+        var (min, max, unit, step) = Bounds(quantity);
+        string text;
+        if (sent.Pressing(name, step) is not 0 and var by)
+        {
+            text = Format(quantity, FromShown(quantity, double.Parse(Shown(quantity), CultureInfo.InvariantCulture) + by));
+        }
+        else if (sent.Changed(name, Shown(quantity)) is { } said)
+        {
+            text = said;
+        }
+        else
+        {
+            return;
+        }
+
+        var number = TypedNumber.Read(quantity == Quantity.Ratio ? Bare(text) : Measured(quantity, text), min, max, unit) with { Text = text };
+        typed[quantity] = number;
+        if (number.Value is { } value)
+        {
+            Hold(new PlanChange.Hold(quantity, FromShown(quantity, value)), quantity, number, null);
+            if (number.Problem is null && typed[quantity].Problem is null)
+            {
+                plan.Note($"{name} {(quantity == Quantity.Ratio ? "1:" : "")}{Shown(quantity)}{(unit.Length > 0 ? " " + unit : "")}");
+            }
+        }
+    }
+
+    private void Hold(PlanChange change, Quantity quantity, TypedNumber? number, string? words)
+    {
+        var kept = Work.Plan.Locks.Edited(quantity).Before.ToString().ToLowerInvariant();
+        if (plan.Do(change, words).Refusal == PlanRefusal.NoBatch)
+        {
+            typed[quantity] = (number ?? new TypedNumber(Shown(quantity), null, null)) with
+            {
+                Value = null,
+                Problem = $"No dose and water give that with the {kept} that is held. Change the {kept}, or ask for less.",
+            };
+        }
+    }
+
+    /// <summary>A ratio may be typed 15, 1:15 or 67 g/L.</summary>
+    private static string Bare(string text)
+    {
+        var plain = text.Trim().ToLowerInvariant();
+        if (PerLitre.FirstOrDefault(words => plain.EndsWith(words, StringComparison.Ordinal)) is { } said)
+        {
+            var perLitre = TypedNumber.Read(plain[..^said.Length], 20, 500, "g/L");
+            return perLitre.Value is { } gPerL ? (1000 / gPerL).ToString("R", CultureInfo.InvariantCulture) : plain;
+        }
+
+        return OneTo.FirstOrDefault(words => plain.StartsWith(words, StringComparison.Ordinal)) is { } one ? plain[one.Length..] : plain;
+    }
+
+    // As ratios are said; adding a word is adding it here.
+    private static readonly string[] PerLitre = ["g/l", "g per litre", "g per liter", "grams per litre", "grams a litre"];
+    private static readonly string[] OneTo = ["1:", "1/", "1 : ", "1 / ", "1 to ", "one to "];
+
+    /// <summary>Water is said in ml and cups as well as by weight, a drink by weight as well as in ml.</summary>
+    private string Measured(Quantity quantity, string text)
+    {
+        const string Cups = "cup";
+        var plain = text.Trim().ToLowerInvariant();
+        if (quantity == Quantity.Dose && SpokenAmounts.Spoons(text) is { } spoons)
+        {
+            return InOwn(format.Coffee.Units, plan.ToldIn.Hand.SpoonsG(spoons.Count, spoons.Heaped));
+        }
+
+        if (quantity == Quantity.Water && SpokenAmounts.MarkMl(text) is { } markMl)
+        {
+            return InOwn(format.Units, Math.Round(AtHand.WaterToG(markMl, Batch.DoseG)));
+        }
+
+        if (quantity is not (Quantity.Water or Quantity.Drink))
+        {
+            return text;
+        }
+
+        var (mass, gPerMl) = (quantity == Quantity.Water, quantity == Quantity.Water ? 1 : DrinkGPerMl);
+        if (plain.EndsWith(Cups, StringComparison.Ordinal) || plain.EndsWith(Cups + "s", StringComparison.Ordinal))
+        {
+            var cups = TypedNumber.Read(plain[..plain.LastIndexOf(Cups, StringComparison.Ordinal)], 0.1, 100, "cups").Value;
+            return cups is { } count ? InField(count * format.Units.CupMl * gPerMl) : text;
+        }
+
+        // Said in what the field is not: ml of water, grams of drink. An ounce of drink is a fluid one.
+        var other = SpokenUnits.In(text, mass ? "ml" : "g");
+        return other == text || SpokenUnits.In(text, mass ? "g" : "ml") != text || (!mass && plain.Contains("oz", StringComparison.Ordinal)) || TypedNumber.Read(other, 0, 1e5, "").Value is not { } value
+            ? !mass && plain.EndsWith("oz", StringComparison.Ordinal) && !plain.Contains("fl", StringComparison.Ordinal) ? plain.Replace("oz", "fl oz", StringComparison.Ordinal) : text
+            : InField(mass ? value * gPerMl : value);
+
+        static string InOwn(Units units, double g) => units.MassFromG(g).ToString("0.####", CultureInfo.InvariantCulture);
+
+        string InField(double g) => (mass ? format.Units.MassFromG(g) : format.Units.VolumeFromMl(g / gPerMl)).ToString("0.####", CultureInfo.InvariantCulture);
+    }
+
+    private (double Min, double Max, string Unit, double Step) Bounds(Quantity quantity) => quantity switch
+    {
+        Quantity.Dose => (format.Coffee.Units.MassFromG(1), format.Coffee.Units.MassFromG(400), format.Coffee.MassUnit, format.Units.Dose == MassUnit.Gram ? 1 : 0.05),
+        Quantity.Water => (format.Units.MassFromG(20), format.Units.MassFromG(Member.MostWaterG), format.MassUnit, format.Units.Mass == MassUnit.Gram ? 10 : 0.5),
+        Quantity.Ratio => (3, 30, "", 0.5),
+        _ => (format.Units.VolumeFromMl(15), format.Units.VolumeFromMl(5_000), format.VolumeUnit, format.Units.Volume == VolumeUnit.Millilitre ? 10 : 0.5),
+    };
+
+    /// <summary>What is typed stands: a scale that shows tenths of a gram cannot meet a drink to the gram.</summary>
+    private string Shown(Quantity quantity)
+    {
+        const double NearG = 1.5;
+        var value = Work.ValueOf(quantity);
+        var held = quantity != Quantity.Drink || Work.Plan.Held is not { } both ? null : Locks.Last == Quantity.Drink ? both.Last : Locks.Before == Quantity.Drink ? both.Before : (double?)null;
+        return Format(quantity, held is { } asked && Math.Abs(asked - value) <= NearG ? asked : value);
+    }
+
+    /// <summary>Grams in a millilitre of the drink as it is counted: water is poured by weight, 1 g for each ml; a drink is hot.</summary>
+    private double DrinkGPerMl => Work.Plan.Counting == DrinkCounting.WaterPoured ? 1 : WaterPhysics.DensityGPerMl(60);
+
+    private string Format(Quantity quantity, double value) => quantity switch
+    {
+        Quantity.Dose => format.DoseNumber(value),
+        Quantity.Water => format.MassNumber(value, fine: value % 1 != 0),
+        Quantity.Ratio => FigureFormat.Number(value, 1),
+        _ => format.VolumeNumber(value / DrinkGPerMl),
+    };
+
+    private double FromShown(Quantity quantity, double value) => quantity switch
+    {
+        Quantity.Dose => format.Coffee.Units.MassToG(value),
+        Quantity.Water => format.Units.MassToG(value),
+        Quantity.Ratio => value,
+        _ => format.Units.VolumeToMl(value) * DrinkGPerMl,
+    };
+}

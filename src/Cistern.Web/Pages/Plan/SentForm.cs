@@ -1,0 +1,47 @@
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+using Cistern.Web.Frame;
+using Cistern.Web.Wording;
+using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic.KeyValuePair<string, Microsoft.Extensions.Primitives.StringValues>>;
+
+namespace Cistern.Web.Pages.Plan;
+
+/// <summary>What was sent of the plan's form. A field that was left as it was shown says nothing.</summary>
+/// <param name="values">What was sent.</param>
+public sealed class SentForm(Values values)
+{
+    /// <summary>The button that was pressed, or null.</summary>
+    public string? Pressed => Value("do");
+
+    /// <summary>All that was sent.</summary>
+    public Values Values => values;
+
+    /// <summary>How many steps one press goes: ten with Shift.</summary>
+    private int Times => Value("times") == "10" ? 10 : 1;
+
+    /// <summary>A field as it was sent, or null.</summary>
+    public string? Value(string name) => values.Value(name);
+
+    /// <summary>What was typed; null where nothing was, or the field stands as it was shown.</summary>
+    public string? Changed(string name, string stands) => Value(name) is { } sent && sent != stands && sent != Value("was." + name) ? sent : null;
+
+    /// <summary>How far a field's + or − was pressed, in its unit; 0 where neither was.</summary>
+    public double Pressing(string name, double step) => Pressed == name + "+" ? Times * step : Pressed == name + "-" ? -Times * step : 0;
+
+    /// <summary>A number that was typed, or stepped with its + and −.</summary>
+    /// <param name="name">The field.</param>
+    /// <param name="stands">What it was shown with.</param>
+    /// <param name="range">The least and the most it may be.</param>
+    /// <param name="step">What one press adds.</param>
+    /// <param name="unit">Its unit.</param>
+    /// <param name="meant">What words that are no number mean.</param>
+    public TypedNumber Stepped(string name, string stands, Span range, double step, string unit, Func<string, string>? meant = null)
+    {
+        var text = Changed(name, stands) ?? stands;
+        var number = TypedNumber.Read(meant is null ? text : meant(text), range.Low, range.High, unit);
+        number = number.Problem is null ? number : number with { Text = text };
+        return number.Value is { } value && Pressing(name, step) is not 0 and var by
+            ? TypedNumber.Read(FigureFormat.Setting(Math.Clamp(value + by, range.Low, range.High)), range.Low, range.High, unit)
+            : number;
+    }
+}
