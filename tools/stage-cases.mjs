@@ -8,12 +8,12 @@ import { Server } from '../tests/browser/server.mjs';
 const module = (name) => readFileSync(new URL(`../src/Cistern.Web/wwwroot/js/${name}.js`, import.meta.url), 'utf8');
 const data = (source) => `data:text/javascript,${encodeURIComponent(source)}`;
 const { replay } = await import(data(module('brew-run')));
-const { stageOf } = await import(data(module('stage').replace("'./clock.js'", JSON.stringify(data(module('clock'))))));
+const { stageOf } = await import(data(module('stage').replace("'./clock.js'", JSON.stringify(data(module('clock')))).replace("'./brew-run.js'", JSON.stringify(data(module('brew-run'))))));
 
 const server = new Server(true);
 await server.start();
 const zero = 1_700_000_000_000;
-const says = (stage) => [stage.verb, stage.target, stage.countdown, stage.mood, stage.about, stage.then, stage.action ? `${stage.action.kind} ${stage.action.step} ${stage.action.word}` : '', stage.beforehand];
+const says = (stage) => [stage.verb, stage.target, stage.countdown, stage.mood, stage.about, stage.then, stage.action ? `${stage.action.kind} ${stage.action.step} ${stage.action.word}` : '', stage.beforehand, stage.also.map(({ step, word }) => `${step} ${word}`).join('; ')];
 const brews = {
   'fp-long-settle': [[[], [0, 75]], [[['ready', 0], ['ready', 1], ['ready', 2]], [0]], [[['start', 3, 0]], [0, 5, 17.9, 20, 28, 40, 100, 271, 280, 400, 500, 557.8, 560, 690, 700, 720, 4000]], [[['start', 3, 0], ['still', 3, 19]], [30]], [[['start', 3, 0], ['begun', 9, 600]], [600, 603, 610, 620, 700]]],
   'tp-upright-short': [[[['start', 3, 0]], [13, 30, 54.8, 56, 90]], [[['start', 3, 0], ['begun', 6, 57]], [57, 70, 83, 84, 140]], [[['start', 3, 0], ['begun', 6, 57], ['done', 6, 88]], [89, 200]]],

@@ -59,29 +59,6 @@ public sealed class BrewRunTests
     }
 
     [Fact]
-    public void Brews_thrown_together_at_random_are_walked_as_the_screen_walks_them()
-    {
-        foreach (var one in Read("conduct-random.json").EnumerateArray())
-        {
-            var run = BrewRun.Replay(PlanOf(one.GetProperty("plan")), EntriesOf(one.GetProperty("entries")), Zero + (one.GetProperty("now").GetDouble() * 1000));
-            var expected = one.GetProperty("expect");
-            Assert.Equal(expected.GetProperty("done").ToString(), DoneText(run));
-            var shown = new
-            {
-                started = run.StartedAtMs is { } startedAtMs ? Near((startedAtMs - Zero) / 1000) : (double?)null,
-                present = run.Present is null ? null : Shown(run.Present),
-                last = run.Last is null ? null : new { entry = run.Last.Entry is { } id ? PlaceOf(id) : null, step = run.Last.Step },
-                unheard = run.Unheard.Select(PlaceOf),
-            };
-            var actual = JsonSerializer.SerializeToElement(shown);
-            foreach (var member in actual.EnumerateObject())
-            {
-                Assert.True(JsonElement.DeepEquals(expected.GetProperty(member.Name), member.Value), $"{member.Name}: {member.Value} for {one}");
-            }
-        }
-    }
-
-    [Fact]
     public void Every_recipe_touched_only_at_the_start_comes_to_its_release_in_time_and_waits_there()
     {
         foreach (var recipe in RecipeLibrary.All)
@@ -388,8 +365,6 @@ public sealed class BrewRunTests
         entry.GetArrayLength() > 4 && entry[4].GetBoolean()));
 
     private static Guid IdOf(int place) => new(place + 1, 0, 0, new byte[8]);
-
-    private static string PlaceOf(Guid id) => string.Create(System.Globalization.CultureInfo.InvariantCulture, $"#{BitConverter.ToInt32(id.ToByteArray()) - 1}");
 
     private static double Near(double value) => Math.Round(value, 3);
 

@@ -30,10 +30,7 @@ public sealed partial class ArchitectureTests
     [Fact]
     public void What_the_map_says_is_true()
     {
-        foreach (var (space, knows) in Map())
-        {
-            Assert.True(knows.IsSubsetOf(Uses[space]), $"{space} does not use {string.Join(", ", knows.Except(Uses[space]))}");
-        }
+        Assert.Equal([], Map().SelectMany(row => row.Value.Except(Uses[row.Key]).Select(other => $"{row.Key} does not use {other}")));
     }
 
     [Fact]

@@ -118,7 +118,7 @@ public sealed class WordingTests
             var entries = moment.GetProperty("entries").EnumerateArray().Select(entry => new BrewEntry(Guid.NewGuid(), Words<EntryKind>.Find(entry[0].GetString())!.Value, entry[1].GetInt32(), Zero + (1000 * entry[2].GetDouble())));
             var atS = moment.GetProperty("at").GetDouble();
             var stage = Stage.Of(forecast, BrewRun.Replay(plan, entries, Zero + (1000 * atS)), atS, Metric);
-            string[] says = [stage.Verb, stage.Target, stage.Countdown, stage.Mood, stage.About, stage.Then, stage.Action is { } action ? $"{Words<EntryKind>.Of(action.Kind)} {action.Step} {action.Word}" : "", stage.Beforehand];
+            string[] says = [stage.Verb, stage.Target, stage.Countdown, stage.Mood, stage.About, stage.Then, stage.Action is { } action ? $"{Words<EntryKind>.Of(action.Kind)} {action.Step} {action.Word}" : "", stage.Beforehand, string.Join("; ", stage.Also.Select(one => $"{one.Step} {one.Word}"))];
             Assert.Equal(moment.GetProperty("says").EnumerateArray().Select(text => text.GetString()), says);
         }
     }

@@ -30,15 +30,9 @@ test('the screen walks through every case as the core does', () => {
   }
 });
 
-test('the screen walks through brews thrown together at random as the core does', () => {
-  const random = read('conduct-random.json');
-  expect(random.length).toBeGreaterThan(100);
-  for (const { plan, entries, now, expect: expected } of random) expect(rounded(shown(replay(plan, entries.map(entryOf), zero + now * 1000)))).toEqual(expected);
-});
-
 const asData = (text) => `data:text/javascript,${encodeURIComponent(text)}`;
 const module = (name) => readFileSync(new URL(`../../src/Cistern.Web/wwwroot/js/${name}.js`, import.meta.url), 'utf8');
-const { stageOf, paceOf, turnOf } = await import(asData(module('stage').replace("'./clock.js'", JSON.stringify(asData(module('clock'))))));
+const { stageOf, paceOf, turnOf } = await import(asData(module('stage').replace("'./clock.js'", JSON.stringify(asData(module('clock')))).replace("'./brew-run.js'", JSON.stringify(asData(module('brew-run'))))));
 
 test('the screen says at every moment what the server says', () => {
   let moments = 0;
@@ -46,7 +40,7 @@ test('the screen says at every moment what the server says', () => {
     for (const { entries, at, says } of all) {
       const stage = stageOf(plan, replay(plan, entries.map(entryOf), zero + at * 1000), at);
       const { kind, step, word } = stage.action ?? {};
-      expect([stage.verb, stage.target, stage.countdown, stage.mood, stage.about, stage.then, stage.action ? `${kind} ${step} ${word}` : '', stage.beforehand], `${at} s`).toEqual(says);
+      expect([stage.verb, stage.target, stage.countdown, stage.mood, stage.about, stage.then, stage.action ? `${kind} ${step} ${word}` : '', stage.beforehand, stage.also.map((one) => `${one.step} ${one.word}`).join('; ')], `${at} s`).toEqual(says);
       moments += 1;
     }
   }

@@ -38,8 +38,16 @@ public enum EndedBy
 /// <param name="StartS">When it really began, s; null before the clock ran.</param>
 /// <param name="EndS">When it was really done, s; null before the clock ran.</param>
 /// <param name="By">How that is known.</param>
-public readonly record struct DoneStep(int Index, double? StartS, double? EndS, EndedBy By)
+/// <param name="GaveWayS">When it gave way to another step before anybody had answered it, s; null where it did not. It can still be answered.</param>
+public readonly record struct DoneStep(int Index, double? StartS, double? EndS, EndedBy By, double? GaveWayS = null)
 {
+    /// <summary>So long what gave way stays in sight, s.</summary>
+    private const double InSightS = 30;
+
+    /// <summary>Whether it gave way a moment ago and nobody has said yet what became of it.</summary>
+    /// <param name="nowS">On the brew clock, s.</param>
+    public bool IsOpenAt(double nowS) => IsUnsaid && nowS - GaveWayS < InSightS;
+
     /// <summary>Nobody said that it was over: it can be put right.</summary>
     public bool IsUnsaid => By is EndedBy.Assumed or EndedBy.NotSeen;
 
@@ -329,13 +337,13 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
                     _ when Here.Release && begunS is null => (atS, EndedBy.NotSeen),
                     _ => (Math.Min(startS + Here.Length, atS), EndedBy.Assumed),
                 };
-                End(startS, Math.Max(endS, startS), by, atS);
+                End(startS, Math.Max(endS, startS), by, atS, byHand || Here.Ends == StepEnding.Clock ? null : atS);
             }
         }
 
-        private void End(double startS, double endS, EndedBy by, double atS)
+        private void End(double startS, double endS, EndedBy by, double atS, double? gaveWayS = null)
         {
-            done.Add(new DoneStep(index++, startS, endS, by));
+            done.Add(new DoneStep(index++, startS, endS, by, gaveWayS));
             (lastStartS, lastEndS, stageS, begunS) = (startS, endS, atS, null);
         }
 
@@ -354,15 +362,41 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
             return Math.Max(Math.Max(EndHereS, openS), stageS) + Here.GraceS;
         }
 
-        /// <summary>The step that will take the stage from the one at hand, and when: one with a time of its own, or the release.</summary>
+        /// <summary>
+        /// The step that will take the stage from the one at hand, and when. The end of the steep takes it from whatever stands
+        /// there. One with a time of its own lets what came due before it be told first: the next in order takes the stage, so
+        /// early that all between can be told in time, and no sooner than the one at hand has had its own.
+        /// </summary>
         private (int Step, double AtS) Taker()
+        {
+            var (step, atS, betweenS) = Due();
+            if (step <= index + 1 && (step == index || plan.Steps[step].Release))
+            {
+                return (step, atS);
+            }
+
+            // An act that nobody has answered is told for as long as it would take to be assumed.
+            var toldS = begunS is null ? Math.Max(stageS, DueS(index)) + Here.GraceS : EndHereS;
+            if (step == index + 1)
+            {
+                return (step, Math.Max(atS, toldS));
+            }
+
+            var soonestS = Here.Ends == StepEnding.Sight && Here.Length <= 0 ? atS : EndHereS + (Here.Ends == StepEnding.Sight ? Here.GraceS : ConductStep.LeastToldS);
+            var nextS = stillS.ContainsKey(index) ? atS : Math.Max(soonestS, atS - betweenS);
+            return plan.Steps[step].Release && atS <= nextS ? (step, atS) : (index + 1, nextS);
+        }
+
+        /// <summary>The step that is due next of those that take the stage by themselves, when, and how long what lies between has to be told, s.</summary>
+        private (int Step, double AtS, double BetweenS) Due()
         {
             if (Here.Release && begunS is null)
             {
-                return (index, double.PositiveInfinity);
+                return (index, double.PositiveInfinity, 0);
             }
 
-            var best = (Step: index, AtS: double.PositiveInfinity);
+            var best = (Step: index, AtS: double.PositiveInfinity, BetweenS: 0.0);
+            var betweenS = 0.0;
             var stillAtS = stillS.GetValueOrDefault(index, double.NegativeInfinity);
             var chainS = EndHereS;
             // What is not seen yet may come a little later than expected; how long it takes may not be known at all.
@@ -377,7 +411,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
                     : double.PositiveInfinity;
                 if ((step.Release || takesS > stillAtS) && takesS < best.AtS)
                 {
-                    best = (at, takesS);
+                    best = (at, takesS, betweenS);
                 }
 
                 if (step.Release)
@@ -386,12 +420,13 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
                 }
 
                 chainS = Math.Max(chainS, ownS ?? 0) + step.Length;
+                betweenS += step.Ends == StepEnding.Clock ? step.Length : Math.Max(step.Length, ConductStep.LeastToldS);
                 graceS += step.Ends == StepEnding.Sight ? step.GraceS : 0;
                 known &= step.Ends != StepEnding.Sight || step.Length > 0;
             }
 
             // A wait passes by itself to what follows it at once.
-            return Here.Ends == StepEnding.Clock && best.AtS >= EndHereS ? (index, double.PositiveInfinity) : best;
+            return Here.Ends == StepEnding.Clock && best.AtS >= EndHereS ? (index, double.PositiveInfinity, 0) : best;
         }
     }
 }

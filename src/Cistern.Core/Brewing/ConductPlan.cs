@@ -13,10 +13,14 @@ namespace Cistern.Core.Brewing;
 /// <param name="WaitLow">Of a wait: the shortest that will do, s; what follows may begin from then.</param>
 /// <param name="WaitHigh">Of a wait: the longest that will do, s.</param>
 /// <param name="Release">Whether the parting begins with it.</param>
-public sealed record ConductStep(StepEnding Ends, double Length, double? At = null, double? Low = null, double? High = null, double? WaitLow = null, double? WaitHigh = null, bool Release = false)
+/// <param name="Weighed">Whether the brewer has to stand on the scale for it.</param>
+public sealed record ConductStep(StepEnding Ends, double Length, double? At = null, double? Low = null, double? High = null, double? WaitLow = null, double? WaitHigh = null, bool Release = false, bool Weighed = false)
 {
+    /// <summary>So long at the least an act is told before another takes the stage, s.</summary>
+    public const double LeastToldS = 5;
+
     /// <summary>How long after its planned end it is taken as done, s: 5, or half its length where that is more.</summary>
-    public double GraceS => Math.Max(5, Length / 2);
+    public double GraceS => Math.Max(LeastToldS, Length / 2);
 }
 
 /// <summary>All that the walk through a brew needs of its plan. The page's script gets the same object.</summary>
@@ -37,15 +41,15 @@ public sealed record ConductPlan(int Anchor, bool StartsAtItsEnd, ImmutableArray
             var ofStart = step.WindowOfStart;
             var ofWait = step is Step.Wait ? step.Window : null;
             var lengthS = step is Step.WaitFor { ExpectS: 0 } ? 0 : plan.Timings[i].LengthS;
-            return new ConductStep(traits.Ends, lengthS, step.AtS, ofStart?.Low, ofStart?.High, ofWait?.Low, ofWait?.High, i == steepEnd);
+            return new ConductStep(traits.Ends, lengthS, step.AtS, ofStart?.Low, ofStart?.High, ofWait?.Low, ofWait?.High, i == steepEnd, traits.Weighed);
         })]);
     }
 
-    /// <summary>The first of the steps that lead to one without a pause: before it the hands are free.</summary>
+    /// <summary>The first of the steps that lead to one without a pause, and without a pour that needs the scale: before it the hands are free.</summary>
     /// <param name="step">The step they lead to.</param>
     public int AfterPauseBefore(int step)
     {
-        while (step > Anchor + 1 && (Steps[step].At ?? Steps[step].Low) is null && Steps[step - 1].Ends != StepEnding.Clock)
+        while (step > Anchor + 1 && (Steps[step].At ?? Steps[step].Low) is null && Steps[step - 1] is { Ends: not StepEnding.Clock, Weighed: false })
         {
             step--;
         }

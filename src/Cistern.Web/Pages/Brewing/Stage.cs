@@ -23,6 +23,9 @@ public sealed record StageAction(EntryKind Kind, int Step, string Word);
 /// <param name="Beforehand">What has to be done by the time the release comes, while what comes before it is on stage; else empty.</param>
 public sealed record Stage(string Verb, string Target, string Countdown, string Mood, string About, string Then, StepWords? Words, StageAction? Action, string Beforehand = "")
 {
+    /// <summary>What gave way to another step and nobody has answered yet, each with what a press says of it.</summary>
+    public IReadOnlyList<StageAction> Also { get; init; } = [];
+
     /// <summary>A window closes in its last seconds.</summary>
     private const double ClosingS = 20;
 
@@ -39,16 +42,21 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
     public static Stage Of(Forecast forecast, BrewRun run, double nowS, FigureFormat format)
     {
         var stage = Doing(forecast, run, nowS, format);
-        return stage with { Beforehand = ToldBeforehand(forecast, run, stage.Mood, format) };
+        return stage with
+        {
+            Beforehand = ToldBeforehand(forecast, run, stage.Mood, format),
+            Also = [.. run.Done.Where(done => done.IsOpenAt(nowS)).Select(done => new StageAction(EntryKind.Done, done.Index, $"{Told(forecast.Recipe, done.Index, format)}: {StepWording.Of(forecast.Recipe, done.Index, format).Says.ToLowerInvariant()}"))],
+        };
     }
 
-    /// <summary>It is told in the last hold before the release, while the hands are free.</summary>
+    /// <summary>It is told in the last hold before the release, while the hands are free and nothing needs the scale any more.</summary>
     private static string ToldBeforehand(Forecast forecast, BrewRun run, string mood, FigureFormat format)
     {
         var steps = ConductPlan.Of(forecast).Steps;
         var steepEnd = Acts.SteepEndIndex(forecast.Recipe);
         return mood == "hold" && run.Present!.Index is var here && here <= steepEnd
-            && !steps[(here + 1)..Math.Max(here + 1, steepEnd)].Any(step => step.Ends == StepEnding.Clock || step.At is not null || step.Low is not null)
+            && !(steps[here].Weighed && format.Hand.Scale)
+            && !steps[(here + 1)..Math.Max(here + 1, steepEnd)].Any(step => step.Ends == StepEnding.Clock || step.At is not null || step.Low is not null || (step.Weighed && format.Hand.Scale))
             ? StepWording.Of(forecast.Recipe, steepEnd, format).Beforehand
             : "";
     }
@@ -73,8 +81,8 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
 
         var step = plan.Steps[present.Index];
         var nextAt = present.Index + 1;
-        var then = nextAt < recipe.Steps.Length ? $"then, at {FigureFormat.Clock(Math.Max(present.EndS, plan.Steps[nextAt].At ?? plan.Steps[nextAt].Low ?? 0))}, {Told(recipe, nextAt, format)}" : "the last step";
-        var soon = nextAt < recipe.Steps.Length ? $"then {Told(recipe, nextAt, format)}" : "the last step";
+        var then = nextAt < recipe.Steps.Length ? $"then, at {FigureFormat.Clock(Math.Max(present.EndS, plan.Steps[nextAt].At ?? plan.Steps[nextAt].Low ?? 0))}, {NextTwo(recipe, nextAt, format)}" : "the last step";
+        var soon = nextAt < recipe.Steps.Length ? $"then {NextTwo(recipe, nextAt, format)}" : "the last step";
         if (step.Ends == StepEnding.Clock)
         {
             var follows = nextAt < recipe.Steps.Length && plan.Steps[nextAt].Ends != StepEnding.Clock;
@@ -84,7 +92,7 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
 
         if (present.BegunS is null && nowS < present.DueS - 0.05)
         {
-            return new Stage("Steep", $"until {FigureFormat.Clock(present.DueS)}", Left(present.DueS - nowS), "hold", "left", $"at {FigureFormat.Clock(present.DueS)} {Told(recipe, present.Index, format)}", words,
+            return new Stage("Steep", $"until {FigureFormat.Clock(present.DueS)}", Left(present.DueS - nowS), "hold", "left", $"at {FigureFormat.Clock(present.DueS)} {NextTwo(recipe, present.Index, format)}", words,
                 Begin(recipe, plan, present.Index, present.DueS, present.LowS, nowS, format));
         }
 
@@ -110,6 +118,10 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
         var early = nowS >= dueS - 0.5 ? "" : lowS is { } opensS && nowS >= opensS ? ", in its window" : $", {FigureFormat.Clock(Math.Ceiling(dueS - nowS - Hair))} early";
         return new StageAction(plan.Steps[index].Length > 0 ? EntryKind.Begun : EntryKind.Done, index, word + early);
     }
+
+    /// <summary>A step and the one after it, so that the hands know what they will need.</summary>
+    private static string NextTwo(Recipe recipe, int index, FigureFormat format) =>
+        index + 1 < recipe.Steps.Length ? $"{Told(recipe, index, format)}; after it {Told(recipe, index + 1, format)}" : Told(recipe, index, format);
 
     private static string Told(Recipe recipe, int index, FigureFormat format)
     {

@@ -23,7 +23,11 @@ const standing = (received) => {
 /** How it is known that an entry's step has ended: an instrument saw it, or somebody said so. */
 const byOf = (entry) => (entry.seen ? 'seen' : 'press');
 
-const graceOf = (step) => Math.max(5, step.length / 2);
+/** So long at the least an act is told before another takes the stage, s. */
+const LEAST_TOLD = 5;
+/** So long what gave way stays in sight, s. */
+const IN_SIGHT = 30;
+const graceOf = (step) => Math.max(LEAST_TOLD, step.length / 2);
 /** An entry of another start lies further before 0:00 than two devices' ideas of the time can differ, s. */
 const BEFORE_START = 2;
 
@@ -71,7 +75,7 @@ class Walk {
 
   start(by) {
     this.running = true;
-    for (; this.index < this.plan.anchor; this.index += 1) this.done.push({ index: this.index, start: null, end: null, by: 'ready' });
+    for (; this.index < this.plan.anchor; this.index += 1) this.done.push({ index: this.index, start: null, end: null, by: 'ready', gaveWay: null });
     if (this.plan.startsAtItsEnd) this.end(-this.here.length, 0, by, 0);
     else if (this.here.length <= 0) this.end(0, 0, by, 0);
     else this.begun = 0;
@@ -140,12 +144,12 @@ class Walk {
         by = 'notSeen';
         end = at;
       }
-      this.end(start, Math.max(end, start), by, at);
+      this.end(start, Math.max(end, start), by, at, byHand || ends === 'clock' ? null : at);
     }
   }
 
-  end(start, end, by, at) {
-    this.done.push({ index: this.index, start, end, by });
+  end(start, end, by, at, gaveWay = null) {
+    this.done.push({ index: this.index, start, end, by, gaveWay });
     this.index += 1;
     this.lastStart = start;
     this.lastEnd = end;
@@ -173,9 +177,24 @@ class Walk {
     return Math.max(this.endHere, open, this.stage) + graceOf(this.here);
   }
 
+  // The end of the steep takes the stage from whatever stands there. A step with a time of its own lets what came due before
+  // it be told first: the next in order takes the stage, so early that all between can be told in time.
   taker() {
-    if (this.here.release && this.begun === null) return [this.index, Infinity];
-    let best = [this.index, Infinity];
+    const [step, at, between] = this.dueNext();
+    if (step <= this.index + 1 && (step === this.index || this.steps[step].release)) return [step, at];
+    const told = this.begun === null ? Math.max(this.stage, this.due(this.index)) + graceOf(this.here) : this.endHere;
+    if (step === this.index + 1) return [step, Math.max(at, told)];
+    const sight = this.here.ends === 'sight';
+    const soonest = sight && this.here.length <= 0 ? at : this.endHere + (sight ? graceOf(this.here) : LEAST_TOLD);
+    const next = this.stillAt.has(this.index) ? at : Math.max(soonest, at - between);
+    return this.steps[step].release && at <= next ? [step, at] : [this.index + 1, next];
+  }
+
+  /** The step that is due next of those that take the stage by themselves, when, and how long what lies between has to be told. */
+  dueNext() {
+    if (this.here.release && this.begun === null) return [this.index, Infinity, 0];
+    let best = [this.index, Infinity, 0];
+    let between = 0;
     const stillAt = this.stillAt.get(this.index) ?? -Infinity;
     let chain = this.endHere;
     let grace = this.here.ends === 'sight' ? graceOf(this.here) : 0;
@@ -186,13 +205,14 @@ class Walk {
       let takes = Infinity;
       if (own !== null) takes = Math.max(own, chain);
       else if (step.release && known && !this.stillAt.has(this.index)) takes = chain + grace;
-      if ((step.release || takes > stillAt) && takes < best[1]) best = [at, takes];
+      if ((step.release || takes > stillAt) && takes < best[1]) best = [at, takes, between];
       if (step.release) break;
       chain = Math.max(chain, own ?? 0) + step.length;
+      between += step.ends === 'clock' ? step.length : Math.max(step.length, LEAST_TOLD);
       grace += step.ends === 'sight' ? graceOf(step) : 0;
       known &&= step.ends !== 'sight' || step.length > 0;
     }
-    return this.here.ends === 'clock' && best[1] >= this.endHere ? [this.index, Infinity] : best;
+    return this.here.ends === 'clock' && best[1] >= this.endHere ? [this.index, Infinity, 0] : best;
   }
 
   present() {
@@ -220,6 +240,9 @@ export const replay = (plan, received, nowMs) => {
   if (walk.running) walk.until(walk.toS(nowMs));
   return { startedAtMs: walk.startedAtMs, done: walk.done, present: walk.present(), last: walk.last, unheard: walk.unheard };
 };
+
+/** What gave way a moment ago, and nobody has said yet what became of it. */
+export const openAt = (run, now) => run.done.filter(({ by, gaveWay }) => (by === 'assumed' || by === 'notSeen') && gaveWay !== null && now - gaveWay < IN_SIGHT);
 
 /** When a step should have ended, s: a window's end where it has one and has not begun. */
 export const endOf = (present) => (present.begun ?? present.due) + present.length;

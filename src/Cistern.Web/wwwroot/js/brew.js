@@ -2,6 +2,7 @@
 // is kept and sent is in bench.js; the calls are in cues.js.
 import { entriesOf, brews, follow, kept, link, nowOf, runOf, say, storage } from './bench.js';
 import { clock } from './clock.js';
+import { speak, wishes } from './cues.js';
 import { isControl, isTyping, onDraw, setText } from './frame.js';
 import { paceOf, stageOf, turnOf } from './stage.js';
 
@@ -17,6 +18,8 @@ let lastPress = -Infinity;
 let live = null;
 let shown = null;
 let leaving = false;
+/** What was last told to have ready, by the voice too. */
+let heard = '';
 
 const mass = (g) => `${(g * plan.perG).toFixed(plan.decimals)} ${plan.massUnit}`;
 
@@ -31,6 +34,24 @@ const signs = (step) => {
       return line;
     }));
   }
+};
+
+/** What gave way and nobody has answered: a button each, which stays while it stands. */
+const also = (all) => {
+  el('also').hidden = all.length === 0;
+  const place = el('also-steps');
+  if (place.textContent === all.map(({ word }) => word).join('')) return;
+  const held = place.contains(document.activeElement);
+  place.replaceChildren(...all.map(({ step, word }) => Object.assign(document.createElement('button'), { className: 'button', name: 'step', value: step, textContent: word })));
+  if (held) el('done').focus();
+};
+
+/** What a screen reader is told: what to do, the caution that goes with it and what to have ready; the last seconds before the next; not every second. */
+const spoken = ({ verb, target, mood, action, step, beforehand, countdown, then }) => {
+  const closing = mood === 'hold' && /^[1-5]$/.test(countdown);
+  return [
+    `${verb} ${target}`.trim(), mood === 'call' ? action?.word : '', mood === 'hold' ? '' : step?.caution, beforehand && `Meanwhile: ${beforehand}`, closing ? `In five seconds: ${then}` : '',
+  ].filter(Boolean).join('. ');
 };
 
 const pace = (run, now, step) => {
@@ -82,8 +103,10 @@ const draw = () => {
   for (const mood of moods) root.classList.toggle(mood, mood === stage.mood);
   signs(stage.step);
   pace(run, now, stage.step);
-  // What a screen reader is told: the verb and the target, not the seconds.
-  setText(el('said'), `${`${stage.verb} ${stage.target}`.trim()}${stage.mood === 'call' ? `. ${stage.action?.word ?? ''}` : ''}`);
+  setText(el('said'), spoken(stage));
+  if (stage.beforehand !== heard && stage.beforehand && wishes().speech) speak(`Meanwhile: ${stage.beforehand}`);
+  heard = stage.beforehand;
+  also(stage.also);
   for (const step of el('all-steps').querySelectorAll('[data-step]')) step.classList.toggle('at-hand', Number(step.dataset.step) === run.present?.index);
   for (const svg of root.querySelectorAll('svg.tide')) {
     const { from, to, left: x0, right: x1 } = svg.dataset;
@@ -151,6 +174,10 @@ for (const [form, what] of [['hands', act], ['undo-form', undo], ['still-form', 
     what();
   });
 }
+el('also').addEventListener('submit', (event) => {
+  event.preventDefault();
+  press(() => ['done', Number(event.submitter.value)]);
+});
 el('stage').addEventListener('click', act);
 document.addEventListener('keydown', (event) => {
   if (el('keys').open || el('ask-start').open || event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;

@@ -101,7 +101,7 @@ const callsByClock = (id, nowMs) => {
         if (when > nowMs) calls.push({ id, kind: 'late', index, atMs: when, grown: Math.min(2, (when - atMs) / 15_000) });
       }
     } else {
-      for (const early of [5, 3, 2, 1]) if (atMs - early * 1000 > nowMs) calls.push({ id, kind: 'before', index, atMs: atMs - early * 1000, grown: 0 });
+      for (const early of [5, 3, 2, 1]) if (atMs - early * 1000 > nowMs) calls.push({ id, kind: 'before', index, atMs: atMs - early * 1000, grown: 0, first: early === 5 && kind === 'due' });
       calls.push({ id, kind: 'at', index, atMs, grown: 0, due: kind === 'due' });
     }
   }
@@ -150,6 +150,8 @@ const layAhead = () => {
 };
 
 const phrase = (step) => `${step.verb} ${step.target}`.trim();
+/** The step as the voice says it, with its caution. */
+const whole = (step) => [phrase(step), step.caution].filter(Boolean).join('. ');
 /** Says a step with the device's own voice: somebody else's hands may be at the vessel. */
 export const speak = (text) => {
   const voice = globalThis.speechSynthesis?.getVoices().find((one) => one.localService && one.lang.startsWith('en'));
@@ -197,9 +199,10 @@ export const look = () => {
       document.body.dataset.cue = `${call.kind} ${call.index} ${Math.round(call.atMs)}`;
       document.body.dataset.cueOff = `${Math.round(now - call.atMs)} ${soundOff(call.atMs, now)}`;
       if (call.kind === 'at' && call.due) {
-        if (wishes().speech) speak(phrase(step));
+        if (wishes().speech) speak(whole(step));
         notify(phrase(step), id);
-      } else if (call.kind === 'late') notify(`${step.begins}: ${brew.name}`, id);
+      } else if (call.first && wishes().speech) speak(`In five seconds: ${phrase(step)}`);
+      else if (call.kind === 'late') notify(`${step.begins}: ${brew.name}`, id);
     }
   }
   lay();

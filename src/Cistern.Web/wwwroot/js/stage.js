@@ -1,4 +1,5 @@
 // What the screen says at one moment: the same words as Stage.cs, so that it goes on without the network.
+import { openAt } from './brew-run.js';
 import { clock } from './clock.js';
 
 /** A window closes in its last seconds. */
@@ -10,6 +11,10 @@ const left = (seconds) => {
   return whole < 60 ? `${Math.max(0, whole)}` : clock(whole);
 };
 const told = (step) => `${step.verb} ${step.target}`.trim();
+/** A step and the one after it, so that the hands know what they will need. */
+const nextTwo = ({ steps }, at) => (at + 1 < steps.length ? `${told(steps[at])}; after it ${told(steps[at + 1])}` : told(steps[at]));
+/** Whether the display is gone by in it: the brewer has to stand on the scale. */
+const onScale = (step) => (step.toG ?? null) !== null;
 
 const begin = (plan, index, due, low, now) => {
   const step = plan.steps[index];
@@ -18,17 +23,19 @@ const begin = (plan, index, due, low, now) => {
   return { kind: step.length > 0 ? 'begun' : 'done', step: index, word: step.begins + early };
 };
 
-/** What has to be done by the time the release comes; it is told in the last hold before it, while the hands are free. */
+/** What has to be done by the time the release comes; it is told in the last hold before it, while the hands are free and nothing needs the scale any more. */
 const beforehandOf = ({ steps }, { present }, mood) => {
   const release = steps.findIndex((step) => step.release);
-  const free = mood === 'hold' && present.index <= release && !steps.slice(present.index + 1, release).some((step) => step.ends === 'clock' || (step.at ?? step.low ?? null) !== null);
+  const free = mood === 'hold' && present.index <= release && !onScale(steps[present.index])
+    && !steps.slice(present.index + 1, release).some((step) => step.ends === 'clock' || (step.at ?? step.low ?? null) !== null || onScale(step));
   return free ? steps[release].beforehand : '';
 };
 
 /** @param now on the brew clock, s; before it runs, since the brew was opened or the last thing was made ready */
 export const stageOf = (plan, run, now) => {
   const stage = doing(plan, run, now);
-  return { ...stage, beforehand: beforehandOf(plan, run, stage.mood) };
+  const also = openAt(run, now).map(({ index }) => ({ kind: 'done', step: index, word: `${told(plan.steps[index])}: ${plan.steps[index].says.toLowerCase()}` }));
+  return { ...stage, beforehand: beforehandOf(plan, run, stage.mood), also };
 };
 
 const doing = (plan, run, now) => {
@@ -43,14 +50,14 @@ const doing = (plan, run, now) => {
   }
   const end = (present.begun ?? present.due) + present.length;
   const next = plan.steps[present.index + 1];
-  const then = next ? `then, at ${clock(Math.max(end, next.at ?? next.low ?? end))}, ${told(next)}` : 'the last step';
-  const soon = next ? `then ${told(next)}` : 'the last step';
+  const then = next ? `then, at ${clock(Math.max(end, next.at ?? next.low ?? end))}, ${nextTwo(plan, present.index + 1)}` : 'the last step';
+  const soon = next ? `then ${nextTwo(plan, present.index + 1)}` : 'the last step';
   const on = { verb: words.verb, target: words.target, then, step: words };
   if (words.ends === 'clock') {
     return { ...on, countdown: left(end - now), mood: 'hold', about: `until ${clock(end)}`, action: next && next.ends !== 'clock' ? begin(plan, present.index + 1, end, present.low, now) : { kind: 'done', step: present.index, word: words.says } };
   }
   if (present.begun === null && now < present.due - 0.05) {
-    return { verb: 'Steep', target: `until ${clock(present.due)}`, countdown: left(present.due - now), mood: 'hold', about: 'left', then: `at ${clock(present.due)} ${told(words)}`, step: words, action: begin(plan, present.index, present.due, present.low, now) };
+    return { verb: 'Steep', target: `until ${clock(present.due)}`, countdown: left(present.due - now), mood: 'hold', about: 'left', then: `at ${clock(present.due)} ${nextTwo(plan, present.index)}`, step: words, action: begin(plan, present.index, present.due, present.low, now) };
   }
   const done = { kind: 'done', step: present.index, word: words.says };
   if (present.begun === null && (words.release || present.high !== null)) {
