@@ -105,6 +105,14 @@ public sealed class WalkTests
         Assert.Equal(0, BrewRun.Replay(plan, [new(IdOf(0), EntryKind.Start, 0, Zero), still], Zero + 90_000).Present!.Index);
     }
 
+    /// <summary>Where there is time, nothing gives way: what nobody said is taken as done after its grace, and nothing is asked.</summary>
+    [Fact]
+    public void With_a_wait_before_the_end_of_the_steep_nothing_gives_way()
+    {
+        var plan = ConductPlan.Of(ForecastModel.Published.Run(RecipeLibrary.Find("fp-long-settle")!));
+        Assert.All(BrewRun.Replay(plan, [new(IdOf(0), EntryKind.Start, plan.Anchor, Zero)], Zero + 700_000).Done, done => Assert.Null(done.GaveWayS));
+    }
+
     /// <summary>The end of the steep waits for nothing: what was due before it and not told is in sight then.</summary>
     [Fact]
     public void The_end_of_the_steep_comes_before_all_and_leaves_what_was_due_in_sight()

@@ -420,7 +420,8 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
                 }
 
                 chainS = Math.Max(chainS, ownS ?? 0) + step.Length;
-                betweenS += step.Ends == StepEnding.Clock ? step.Length : Math.Max(step.Length, ConductStep.LeastToldS);
+                // A wait that is late is shorter.
+                betweenS += step.Ends == StepEnding.Clock ? 0 : Math.Max(step.Length, ConductStep.LeastToldS);
                 graceS += step.Ends == StepEnding.Sight ? step.GraceS : 0;
                 known &= step.Ends != StepEnding.Sight || step.Length > 0;
             }

@@ -208,7 +208,8 @@ class Walk {
       if ((step.release || takes > stillAt) && takes < best[1]) best = [at, takes, between];
       if (step.release) break;
       chain = Math.max(chain, own ?? 0) + step.length;
-      between += step.ends === 'clock' ? step.length : Math.max(step.length, LEAST_TOLD);
+      // A wait that is late is shorter.
+      between += step.ends === 'clock' ? 0 : Math.max(step.length, LEAST_TOLD);
       grace += step.ends === 'sight' ? graceOf(step) : 0;
       known &&= step.ends !== 'sight' || step.length > 0;
     }
