@@ -18,6 +18,7 @@ public sealed class ForecastEventTests
         static IEnumerable<Forecast> All()
         {
             yield return Of("fp-bloomed", recipe => recipe with { Brewer = recipe.Brewer with { CapacityMl = 300 } });
+            yield return Filled(1.01);
             yield return Filled(0.97);
             yield return ForecastModel.Published.Run(RecipeLibrary.Find("fp-bloomed")!, new ForecastOptions { ServerMl = 100 });
             yield return Split(900);
@@ -34,15 +35,28 @@ public sealed class ForecastEventTests
     }
 
     [Fact]
-    public void Over_95_of_100_it_is_nearly_full_and_over_100_it_runs_over()
+    public void Over_95_of_100_it_is_nearly_full_and_over_100_it_comes_to_the_brim()
     {
         Assert.DoesNotContain(Filled(0.949).Events, one => one.Kind is BrewEventKind.NearlyFull or BrewEventKind.Overflow);
         Assert.Contains(Filled(0.951).Events, one => one.Kind == BrewEventKind.NearlyFull);
         Assert.Contains(Filled(0.999).Events, one => one.Kind == BrewEventKind.NearlyFull);
-        var over = Assert.Single(Filled(1.001).Events, one => one.Kind is BrewEventKind.Overflow or BrewEventKind.NearlyFull);
-        Assert.Equal(BrewEventKind.Overflow, over.Kind);
+        var over = Assert.Single(Filled(1.001).Events, one => one.Kind is BrewEventKind.ToTheBrim or BrewEventKind.Overflow or BrewEventKind.NearlyFull);
+        Assert.Equal(BrewEventKind.ToTheBrim, over.Kind);
         Assert.Equal(Filled(1.001).Totals.PeakVolumeMl, over.Value);
         Assert.Equal(Filled(1.001).Recipe.Brewer.CapacityMl, over.Limit);
+    }
+
+    /// <summary>32 g and 490 g in a dripper of 500 ml: a sure hand fills it. Where the water itself is more than it holds, and in what is closed, it runs over.</summary>
+    [Theory]
+    [InlineData("vd-coffee-first", 500, 490, BrewEventKind.ToTheBrim)]
+    [InlineData("vd-coffee-first", 500, 510, BrewEventKind.Overflow)]
+    [InlineData("fp-bloomed", 350, 345, BrewEventKind.ToTheBrim)]
+    [InlineData("tp-turned", 280, 275, BrewEventKind.Overflow)]
+    public void What_a_sure_hand_fills_is_not_what_runs_over(string id, double capacityMl, double waterG, BrewEventKind kind)
+    {
+        var written = RecipeLibrary.Find(id)!;
+        var recipe = Scaling.To(written with { Brewer = written.Brewer with { CapacityMl = capacityMl } }, new Batch(waterG / 15.3, waterG));
+        Assert.Equal(kind, Assert.Single(ForecastModel.Published.Run(recipe).Events, one => one.Kind is BrewEventKind.ToTheBrim or BrewEventKind.Overflow).Kind);
     }
 
     /// <summary>The foam lifts it later, when something else is being done; what can be less is what went in.</summary>

@@ -104,7 +104,7 @@ public sealed class ReferenceForecastTests
         // Water before coffee: it is in before 0:00, and the dose lifts it over the rim at 0:00.
         var written = RecipeLibrary.Find("vd-water-first")!;
         var full = ForecastModel.Published.Run(written with { Brewer = written.Brewer with { CapacityMl = 345 } });
-        var over = full.Events.Single(one => one.Kind == BrewEventKind.Overflow);
+        var over = full.Events.Single(one => one.Kind == BrewEventKind.ToTheBrim);
         Assert.InRange(over.AtS, -0.5, 60);
         Assert.Equal(full.Totals.PeakVolumeMl, over.Value, 0.01);
         var filled = ForecastModel.Published.Run(written with { Brewer = written.Brewer with { CapacityMl = 300 } });

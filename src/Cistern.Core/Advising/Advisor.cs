@@ -81,7 +81,7 @@ public static class Advisor
     });
 
     /// <summary>What must not come of a change that the plan does not do already: it runs over, a step falls out of its window.</summary>
-    internal static bool IsTrouble(BrewEvent happening) => happening.Kind is BrewEventKind.Overflow or BrewEventKind.WindowMissed or BrewEventKind.StepLate or BrewEventKind.DryBed;
+    internal static bool IsTrouble(BrewEvent happening) => happening.Kind is BrewEventKind.Overflow or BrewEventKind.ToTheBrim or BrewEventKind.WindowMissed or BrewEventKind.StepLate or BrewEventKind.DryBed;
 
     /// <summary>Figures of a recipe as a vector: those of the aims, then the fullest, the force and the drawdown.</summary>
     private readonly record struct Point(double At, double[] Figures);

@@ -66,6 +66,9 @@ public static class Confidence
     /// <summary>Standard normal quantile that leaves a tenth on either side.</summary>
     public const double Eighty = 1.28;
 
+    /// <summary>By so much less is known of cold water than of hot. Judged.</summary>
+    private const double ColdDoubt = 2;
+
     /// <summary>The 80 % band of every outcome the brew has: central differences along the model's spread, added in quadrature.</summary>
     /// <param name="forecast">The forecast; its recipe is run twice more for each direction of the spread, in coarse steps.</param>
     public static IReadOnlyDictionary<Outcome, Band> Of(Forecast forecast) => forecast.Once(() => new Worked(
@@ -103,9 +106,10 @@ public static class Confidence
     private static IEnumerable<(Totals High, Totals Low)> Runs(Forecast forecast)
     {
         var model = forecast.Model.ForDifferences();
+        var times = forecast.IsCold ? ColdDoubt : 1;
         foreach (var direction in forecast.Model.Spread.Directions)
         {
-            yield return (Run(model, forecast, direction, 1), Run(model, forecast, direction, -1));
+            yield return (Run(model, forecast, direction, times), Run(model, forecast, direction, -times));
         }
     }
 

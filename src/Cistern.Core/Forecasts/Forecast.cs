@@ -226,6 +226,9 @@ public enum BrewEventKind
     /// <summary>The vessel runs over.</summary>
     Overflow,
 
+    /// <summary>With its foam it stands over the rim, but the water alone does not: a sure hand that pours slowly fills it.</summary>
+    ToTheBrim,
+
     /// <summary>The server runs over.</summary>
     ServerOverflow,
 
@@ -289,6 +292,9 @@ public sealed record Forecast(
 
     /// <summary>The model it was run with.</summary>
     public required ForecastModel Model { get; init; }
+
+    /// <summary>Whether it is brewed with cold water, of which less is known than of hot.</summary>
+    public bool IsCold => Recipe.Water.TemperatureC < Grounds.ColdBelowC && Recipe.Brewer.Family != BrewerFamily.Siphon;
 
     /// <summary>How it was run.</summary>
     public required ForecastOptions Options { get; init; }

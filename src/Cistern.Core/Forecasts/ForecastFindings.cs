@@ -20,6 +20,7 @@ public static class ForecastFindings
         return happening.Kind switch
         {
             BrewEventKind.Overflow => Finding.Error(Full("brewer.capacityMl"), Text($"The brewer holds {limit:0} ml, raft and foam included."), Text($"{value:0} ml at {happening.AtS:0} s"), "Scale the recipe down, or take a larger brewer."),
+            BrewEventKind.ToTheBrim => Warn("brewer.capacityMl", Text($"The brewer holds {limit:0} ml: the water alone, but not its grounds and foam."), Text($"{value:0} ml at {happening.AtS:0} s"), "Pour slowly and wait for the foam, scale it down, or take a larger brewer."),
             BrewEventKind.NearlyFull => Warn("brewer.capacityMl", "Foam needs room: at most 95 % of the brewer.", Text($"{value:0} of {limit:0} ml"), "Scale it down a little."),
             BrewEventKind.ServerOverflow => Warn("brewer", Text($"The server holds {limit:0} ml, water added and ice included."), Text($"{value:0} ml"), "Take a larger server."),
             BrewEventKind.KettleAboveBoiling => Warn(happening.StepIndex >= 0 ? Text($"steps[{happening.StepIndex}].temperatureC") : "water.temperatureC", Text($"Water boils at {limit:0.0} °C at {recipe.Place.AltitudeM:0} m."), Text($"{value:0.#} °C"), "The forecast uses water off the boil: hold longer or grind finer to make up for it."),

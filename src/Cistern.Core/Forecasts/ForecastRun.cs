@@ -227,7 +227,9 @@ internal sealed partial class ForecastRun : IStepVisitor<bool>
         var peakAtS = slurry.PeakAtS - zeroS;
         if (totals.PeakVolumeMl > capacityMl)
         {
-            events.Add(new BrewEvent(BrewEventKind.Overflow, peakAtS, FilledBy(peakAtS), totals.PeakVolumeMl, capacityMl));
+            // What is closed or stands over a flame is never filled by the rim.
+            var brim = slurry.PeakWaterG <= capacityMl && recipe.Brewer.Family is not (BrewerFamily.TubePress or BrewerFamily.Siphon);
+            events.Add(new BrewEvent(brim ? BrewEventKind.ToTheBrim : BrewEventKind.Overflow, peakAtS, FilledBy(peakAtS), totals.PeakVolumeMl, capacityMl));
         }
         else if (totals.PeakVolumeMl > Vessel.Fullest * capacityMl)
         {

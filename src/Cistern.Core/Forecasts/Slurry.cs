@@ -126,6 +126,9 @@ internal sealed class Slurry
 
     public double PeakVolumeMl { get; private set; }
 
+    /// <summary>The most water that ever stood in it, g: as much in ml, cold.</summary>
+    public double PeakWaterG { get; private set; }
+
     public double PeakAtS { get; private set; }
 
     public double BoilingC => boilingC;
@@ -537,7 +540,7 @@ internal sealed class Slurry
         if (extracting && contactG > 0)
         {
             var contact = 0.5 * (wetting + wettingBefore) * (1 - (0.3 * (raft + raftBefore)));
-            grounds.Extract(dissolved, reachedG / contactG, contactG / doseG, TemperatureC, agitationMiddle, contact, dt);
+            grounds.Extract(dissolved, reachedG / contactG, contactG / doseG, TemperatureC, agitationMiddle, contact, dt, coldBrewed: Math.Clamp((Grounds.ColdBelowC - recipe.Water.TemperatureC) / 10, 0, 1));
         }
 
         Relax(cooling);
@@ -693,6 +696,7 @@ internal sealed class Slurry
     private void Note()
     {
         var volume = VolumeMl;
+        PeakWaterG = Math.Max(PeakWaterG, contactG + annulusG);
         if (volume > PeakVolumeMl)
         {
             PeakVolumeMl = volume;

@@ -113,7 +113,7 @@ public sealed record Preparation(IReadOnlyList<Preparing> Things, double WaterG,
             things.Add(new Preparing(Chore.HeatBulb, Math.Ceiling(recipe.WaterG * WaterPhysics.SpecificHeat * (boilsC - TapC) / (FlameEfficiency * flameW) / 10) * 10));
         }
 
-        var waterG = (siphon ? 0 : recipe.WaterG) + steps.OfType<Step.Dilute>().Where(step => step.TemperatureC is null or > 40).Sum(step => step.WaterG) + (rinses || warms ? RinseG : 0);
+        var waterG = (siphon || forecast.IsCold ? 0 : recipe.WaterG) + steps.OfType<Step.Dilute>().Where(step => step.TemperatureC is null or > 40).Sum(step => step.WaterG) + (rinses || warms ? RinseG : 0);
         var firstS = FirstWaterS(forecast);
         return new Preparation(things, waterG, waterG <= 0 ? 0 : gear.Kettle?.Seconds(waterG, recipe.Place.AmbientC, recipe.Water.TemperatureC, recipe.Place.AltitudeM), forecast.Totals.FinishS - firstS);
     }

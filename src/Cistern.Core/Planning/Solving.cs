@@ -35,7 +35,7 @@ public sealed record Dial(Setting Setting, Span Range, double StepSize, double O
             Setting.DoseG => new Dial(setting, new Span(Math.Max(0.5, 0.4 * value), 2 * value), 0.1, 0),
             Setting.WaterG => new Dial(setting, new Span(0.5 * value, 2 * value), 1, 0),
             // A siphon's flame holds no more than 2 K under the boil.
-            Setting.TemperatureC => new Dial(setting, new Span(Math.Min(70, boilsC), forecast.Recipe.Brewer.Family == BrewerFamily.Siphon ? boilsC - 2 : boilsC), 1, 0),
+            Setting.TemperatureC => new Dial(setting, forecast.IsCold ? new Span(2, Grounds.ColdBelowC) : new Span(Math.Min(70, boilsC), forecast.Recipe.Brewer.Family == BrewerFamily.Siphon ? boilsC - 2 : boilsC), 1, 0),
             Setting.MedianUm => new Dial(setting, new Span(250, 1500), 10, 0),
             Setting.SteepEndS => new Dial(setting, new Span(Math.Max(1, 0.3 * value), Math.Max(60, 3 * value)), 5, 0),
             Setting.Turns => new Dial(setting, new Span(0, 20), 1, 0),

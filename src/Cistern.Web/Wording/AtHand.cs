@@ -29,6 +29,11 @@ public sealed record AtHand(bool Scale, bool Thermometer, bool Grinder)
 
     private const double HotC = 90;
 
+    /// <summary>Under this nobody heats water, °C.</summary>
+    private const double LukewarmC = 35;
+
+    private const double FridgeC = 10;
+
     /// <summary>What stands for a spoon where none was weighed: between the 5 and the 11 g that spoons hold. Judged.</summary>
     public static SpoonAtHand Tablespoon { get; } = new("tablespoon", 6, Heaped: false);
 
@@ -90,6 +95,11 @@ public sealed record AtHand(bool Scale, bool Thermometer, bool Grinder)
         if (Thermometer)
         {
             return format.Temperature(c);
+        }
+
+        if (c < LukewarmC)
+        {
+            return c <= FridgeC ? "cold from the fridge" : "cold from the tap, or left to stand";
         }
 
         var seconds = Kettle.Seconds(c, place.AltitudeM, place.AmbientC);

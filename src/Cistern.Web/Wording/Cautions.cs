@@ -27,6 +27,7 @@ public static class Cautions
     internal const string Boiling = "Hot to the rim. Sleeves back, face to the side; stir gently, not against the glass.";
     internal const string Stand = "The top chamber is hot. Put it on its stand; let the burner cool before refilling, away from any flame.";
     internal const string IceGlass = "Ice first, in a server made for it; never a glass from the freezer.";
+    internal const string ColdSteep = "Covered, clean and in the cold: a long steep is food. Drink it within a day or two.";
     internal const string Hot = "Above 65 °C it scalds. Wait until it is about 60 °C.";
 
     /// <summary>All of them, gathered.</summary>
@@ -38,6 +39,6 @@ public static class Cautions
         new("Tube press", [PressForce, TopHeavy, FlipHot]),
         new("Drippers", [Valve, Lever, "Do not carry it full."]),
         new("Siphon", [Flame, Bulb, Boiling, Stand, "Never over the flame with a wet outside or an empty bulb. Fuel gas and spirit alike are refilled cold and away from flame."]),
-        new("Drinking", [Hot, "Caffeine is an estimate, not advice. Damp cloths and cold steeps are kept cold, and not for long."]),
+        new("Drinking", [Hot, ColdSteep, "Caffeine is an estimate, not advice. Damp cloths are kept cold, and not for long."]),
     ];
 }

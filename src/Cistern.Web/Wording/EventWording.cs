@@ -28,6 +28,7 @@ public static class EventWording
         return happening.Kind switch
         {
             BrewEventKind.NearlyFull => ($"It fills to {format.Room(value)} of {format.Room(limit)}.", "Hardly room for foam. Scale it down a little, or pour slowly."),
+            BrewEventKind.ToTheBrim => ($"It comes to the brim: {format.Room(value)} with grounds and foam, and the brewer holds {format.Room(limit)}.", "Only a slow hand fills it: pour in two, wait for the foam to fall, and keep your fingers off the rim. What runs over scalds."),
             BrewEventKind.Overflow => ($"It runs over: {format.Room(value)} with grounds and foam, and the brewer holds {format.Room(limit)}.", "Scale it to fit, or take a larger brewer."),
             BrewEventKind.ServerOverflow => ($"The server runs over: {format.Room(value)} for {format.Room(limit)}.", "Take a larger server."),
             BrewEventKind.KettleAboveBoiling when forecast.Recipe.Brewer.Family == Core.Recipes.BrewerFamily.Siphon =>

@@ -21,6 +21,12 @@ internal sealed record VerbWords(string Verb, string Says, string Target = "", s
 /// <param name="format">In whose units.</param>
 internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVisitor<VerbWords>
 {
+    /// <summary>From here water scalds in a moment, °C. Judged.</summary>
+    private const double ScaldsC = 50;
+
+    /// <summary>A steep this long is food that stands about, s.</summary>
+    private const double LongS = 7_200;
+
     private readonly bool glass = (recipe.Brewer.Material ?? Core.Physics.Vessel.UsualMaterial(recipe.Brewer.Family)) == Material.Glass;
 
     private BrewerFamily Family => recipe.Brewer.Family;
@@ -29,7 +35,7 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
 
     private IReadOnlyList<StepSign> Drains => Family == BrewerFamily.Siphon ? StepSigns.Siphon : StepSigns.Drain;
 
-    public VerbWords Visit(Step.HeatWater step) => new("Heat the water", "Hot enough", $"to {format.Hand.Heat(step.ToC ?? recipe.Water.TemperatureC, recipe.Place, format)}") { Caution = Cautions.HotPour };
+    public VerbWords Visit(Step.HeatWater step) => new("Heat the water", "Hot enough", $"to {format.Hand.Heat(step.ToC ?? recipe.Water.TemperatureC, recipe.Place, format)}") { Caution = OfHot(Cautions.HotPour, step.ToC) };
 
     public VerbWords Visit(Step.RinseFilter step) => new("Rinse the filter", "Rinsed", $"with {(step.Hot ? "hot" : "cold")} water, then empty it{(Family is BrewerFamily.Siphon or BrewerFamily.FrenchPress ? "" : " and the server")}") { Caution = step.Hot ? Cautions.HotPour : null };
 
@@ -43,7 +49,7 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
 
     public VerbWords Visit(Step.AddCoffee step) => new("Add the coffee", "Coffee is in", format.Hand.Dose(recipe.Coffee.DoseG, format), "Coffee in now") { Caution = OfSiphon(Cautions.Boiling), Signs = Family == BrewerFamily.Siphon ? StepSigns.Bubbles : [] };
 
-    public VerbWords Visit(Step.Pour step) => new("Pour", "Poured", $"{format.Hand.To(step.ToG, CoffeeIn(recipe, step), format)}{Over(step)}{Manner(step)}{(step.TemperatureC is { } c ? $", at {format.Temperature(c)}" : "")}") { Caution = Cautions.HotPour, Signs = StepSigns.Bloom };
+    public VerbWords Visit(Step.Pour step) => new("Pour", "Poured", $"{format.Hand.To(step.ToG, CoffeeIn(recipe, step), format)}{Over(step)}{Manner(step)}{(step.TemperatureC is { } c ? $", at {format.Temperature(c)}" : "")}") { Caution = OfHot(Cautions.HotPour, step.TemperatureC), Signs = StepSigns.Bloom };
 
     public VerbWords Visit(Step.LevelBed step) => new("Level", "It is level", "the dry coffee");
 
@@ -55,7 +61,7 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
 
     public VerbWords Visit(Step.TapRaft step) => new("Sink the raft", "Sunk", step.Turns == 1 ? "1 tap" : $"{step.Turns} taps", "Sink it now") { Caution = OfSiphon(Cautions.Boiling) };
 
-    public VerbWords Visit(Step.BreakCrust step) => new("Break the crust", "Broken", Turns(step), "Break it now") { Caution = Cautions.Crust, Signs = StepSigns.Crust };
+    public VerbWords Visit(Step.BreakCrust step) => new("Break the crust", "Broken", Turns(step), "Break it now") { Caution = OfHot(Cautions.Crust), Signs = StepSigns.Crust };
 
     public VerbWords Visit(Step.Skim step) => new("Skim", "Skimmed", $"foam and floaters off{Over(step)}");
 
@@ -69,7 +75,7 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
 
     public VerbWords Visit(Step.LiftPlunger step) => new("Lift the plunger", "Lifted", "out", "Lift it now");
 
-    public VerbWords Visit(Step.Smell step) => new("Smell", "Smelt", "lid aside, at the crust") { Caution = Cautions.Crust, Signs = StepSigns.Crust };
+    public VerbWords Visit(Step.Smell step) => new("Smell", "Smelt", "lid aside, at the crust") { Caution = OfHot(Cautions.Crust), Signs = StepSigns.Crust };
 
     public VerbWords Visit(Step.PurgeAir step) => new("Let the air out", "Air is out", "gently, then cap on and locked", "Air out now") { Caution = Cautions.TopHeavy };
 
@@ -85,7 +91,7 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
 
     public VerbWords Visit(Step.CloseValve step) => new("Close the valve", "It is closed", Begins: "Close now");
 
-    public VerbWords Visit(Step.Wait step) => new("Wait", "Enough", step.Window is { } window ? $"{FigureFormat.Clock(step.ForS)} (at least {FigureFormat.Clock(window.Low)}, at most {FigureFormat.Clock(window.High)})" : FigureFormat.Clock(step.ForS), "Waiting");
+    public VerbWords Visit(Step.Wait step) => new("Wait", "Enough", step.Window is { } window ? $"{FigureFormat.Clock(step.ForS)} (at least {FigureFormat.Clock(window.Low)}, at most {FigureFormat.Clock(window.High)})" : FigureFormat.Clock(step.ForS), "Waiting") { Caution = IsCold && step.ForS >= LongS ? Cautions.ColdSteep : null };
 
     public VerbWords Visit(Step.WaitFor step) => new("Wait", Awaited(step.Event).Says, Awaited(step.Event).Until, "Waiting") { Caution = OfSiphon(Cautions.Flame), Signs = StepSigns.Of(step.Event) };
 
@@ -95,7 +101,7 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
 
     public VerbWords Visit(Step.Drain step) => new("Let it draw down", step.UntilG is null ? "It is dry" : "It is there", step.UntilG is { } untilG ? $"until {format.Water(untilG)} are in the cup" : "until the bed is dry", Family == BrewerFamily.ValveDripper ? "Set it on the server now" : "It draws down now") { Caution = Opened, Signs = Drains };
 
-    public VerbWords Visit(Step.Decant step) => new("Pour off", "Poured off", $"{(step.LeaveG is { } leaveG ? $"leave {format.Hand.Water(leaveG, format)}" : "leave the last of it")}{Over(step)}") { Caution = Family == BrewerFamily.Jar ? Cautions.HotJar : Cautions.HotOff, Signs = StepSigns.Decanted };
+    public VerbWords Visit(Step.Decant step) => new("Pour off", "Poured off", $"{(step.LeaveG is { } leaveG ? $"leave {format.Hand.Water(leaveG, format)}" : "leave the last of it")}{Over(step)}") { Caution = OfHot(Family == BrewerFamily.Jar ? Cautions.HotJar : Cautions.HotOff), Signs = StepSigns.Decanted };
 
     public VerbWords Visit(Step.Strain step) => new("Strain", "Strained", $"through a sieve{Over(step)}");
 
@@ -116,6 +122,11 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
     public VerbWords Visit(Step.Taste step) => new("Taste", "Tasted") { Caution = Cautions.Hot };
 
     public VerbWords Visit(Step.Serve step) => new("Serve", "Served") { Caution = Cautions.Hot };
+
+    private bool IsCold => recipe.Water.TemperatureC < ScaldsC;
+
+    /// <summary>A caution of heat, where the water is hot enough to scald.</summary>
+    private string? OfHot(string caution, double? ownC = null) => (ownC ?? recipe.Water.TemperatureC) >= ScaldsC ? caution : null;
 
     private string? OfSiphon(string caution) => Family == BrewerFamily.Siphon ? caution : null;
 

@@ -287,8 +287,10 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
             }
 
             await WorkOutAsync(ct);
-            if (!Settings.Good || !CanBrew)
+            var unasked = Events.Any(one => one.Kind == BrewEventKind.ToTheBrim) && Request.Form.Value("brim") != "sure";
+            if (!Settings.Good || !CanBrew || unasked)
             {
+                said = unasked ? "It would stand at the brim. Brew it so, or scale it to fit?" : null;
                 Response.StatusCode = Part ? StatusCodes.Status200OK : StatusCodes.Status422UnprocessableEntity;
                 return Page();
             }

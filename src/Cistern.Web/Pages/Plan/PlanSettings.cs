@@ -246,7 +246,7 @@ public sealed class PlanSettings
     private TypedNumber ReadKettle()
     {
         var stands = KettleShown;
-        var kettle = sent.Stepped("kettle", stands, new Span(format.Units.TemperatureFromC(60), format.Units.TemperatureFromC(MostC)), 1, format.TemperatureUnit, OffTheBoil);
+        var kettle = sent.Stepped("kettle", stands, new Span(format.Units.TemperatureFromC(ByFlame ? 60 : 2), format.Units.TemperatureFromC(MostC)), 1, format.TemperatureUnit, OffTheBoil);
         if (kettle.Value is { } temperature && kettle.Text != stands)
         {
             Do(new PlanChange.Heat(format.Units.TemperatureToC(temperature)), $"{(ByFlame ? "flame holds" : "kettle")} {kettle.Text} {format.TemperatureUnit}");
@@ -255,11 +255,26 @@ public sealed class PlanSettings
         return kettle;
     }
 
+    /// <summary>Cold water as it is said, °C; null for what is none of it.</summary>
+    private double? Cold(string said) => said switch
+    {
+        "ice water" or "iced water" => 2,
+        "fridge" or "from the fridge" or "fridge cold" => 5,
+        "cold" or "tap" or "cold tap" or "from the tap" or "tap water" => 15,
+        "room" or "room temperature" or "as warm as the room" => Math.Round(Recipe.Place.AmbientC),
+        _ => null,
+    };
+
     /// <summary>"Off the boil" and "30 s off the boil" as a temperature here, with this kettle's lid open; what is neither comes back as it was.</summary>
     private string OffTheBoil(string said)
     {
         const string Off = "off the boil";
         var plain = said.Trim().ToLowerInvariant();
+        if (!ByFlame && Cold(plain) is { } coldC)
+        {
+            return format.TemperatureNumber(coldC);
+        }
+
         if (ByFlame || !(plain.EndsWith(Off, StringComparison.Ordinal) || plain is "boiling" or "just boiled"))
         {
             return said;
