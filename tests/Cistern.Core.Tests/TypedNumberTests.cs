@@ -26,7 +26,18 @@ public sealed class TypedNumberTests
     [InlineData("0,560", 0, 5_000, 0.56)]
     [InlineData("0.560", 0, 5_000, 0.56)]
     [InlineData("1234.5", 0, 5_000, 1_234.5)]
+    // Fractions, as collars and spoons have them.
+    [InlineData("4 1/3", 0, 20, 4.3333)]
+    [InlineData("4½", 0, 20, 4.5)]
+    [InlineData("3/4", 0, 20, 0.75)]
     public void A_number_is_read_as_it_is_meant(string typed, double min, double max, double value) => Assert.Equal(value, TypedNumber.Read(typed, min, max, "g").Value);
+
+    [Theory]
+    [InlineData("medium", "0.45")]
+    [InlineData("Medium-dark roast", "0.6")]
+    [InlineData("0.3", "0.3")]
+    [InlineData("purple", "purple")]
+    public void A_roast_is_read_as_bags_call_it(string said, string number) => Assert.Equal(number, RoastWords.Number(said));
 
     [Fact]
     public void What_could_be_two_numbers_is_asked_about()

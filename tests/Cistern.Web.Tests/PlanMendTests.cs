@@ -472,6 +472,9 @@ public sealed class PlanMendTests : IClassFixture<App>
     [InlineData("between sea salt and table salt", "23")]
     [InlineData("980 µm", "35")]
     [InlineData("38 clicks", "38")]
+    [InlineData("a notch above 30", "31")]
+    [InlineData("two below 20", "18")]
+    [InlineData("between 20 and 22", "21")]
     public async Task A_mill_is_set_as_it_is_said(string typed, string stands)
     {
         var id = await app.DataAsync(db => db.Grinders.Where(grinder => grinder.Name == "Ferrule").Select(grinder => grinder.Id).SingleAsync(Ct));
@@ -480,6 +483,48 @@ public sealed class PlanMendTests : IClassFixture<App>
         Assert.Null(page.QuerySelector("#grind-problem"));
         Assert.Equal(stands, Value(page, "grind"));
     }
+
+    /// <summary>A collar with letters between its numbers, and one of whole clicks.</summary>
+    [Fact]
+    public async Task Letters_of_a_collar_are_read_and_between_two_clicks_it_asks()
+    {
+        var (ferrule, counter) = await app.DataAsync(async db => (await db.Grinders.Where(grinder => grinder.Name == "Ferrule").Select(grinder => grinder.Id).SingleAsync(Ct), await db.Grinders.Where(grinder => grinder.Name == "Counter 64").Select(grinder => grinder.Id).SingleAsync(Ct)));
+        var page = await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-bloomed"), ("mill", $"{counter}"));
+        page = await ChangeAsync(client, page, ("grind", "7C"));
+        Assert.Equal("7.5", Value(page, "grind"));
+        page = await ChangeAsync(client, page, ("grind", "6 1/4"));
+        Assert.Equal("6.25", Value(page, "grind"));
+        page = await ChangeAsync(client, page, ("mill", $"{ferrule}"));
+        page = await ChangeAsync(client, page, ("grind", "30.5"));
+        Assert.Equal("Ferrule goes by whole clicks: 30 or 31?", page.QuerySelector("#grind-problem")!.TextContent);
+        Assert.Equal("30.5", Value(page, "grind"));
+    }
+
+    [Theory]
+    [InlineData("kettle", "fridge", "5")]
+    [InlineData("kettle", "room temperature", "21")]
+    [InlineData("release", "12 hours", "12:00:00")]
+    public async Task A_cold_steep_is_typed_as_it_is_said(string field, string typed, string stands)
+    {
+        var page = await ChangeAsync(client, await App.GetAsync(client, "/plan/jar-spoons"), (field, typed));
+        Assert.Null(page.QuerySelector($"#{field}-problem"));
+        Assert.Equal(stands, Value(page, field));
+        Assert.Equal(field == "kettle", page.QuerySelector("#cold") is not null);
+    }
+
+    /// <summary>What would stand at the brim is asked once, and brewed where it is said so.</summary>
+    [Fact]
+    public async Task To_the_brim_is_asked_once()
+    {
+        var page = await ChangeAsync(client, await App.GetAsync(client, "/plan/vd-coffee-first?vessel="), ("water", "490"));
+        Assert.Contains("It comes to the brim", page.QuerySelector(".plan-says")?.TextContent ?? page.Body!.TextContent, StringComparison.Ordinal);
+        var asked = await App.ParseAsync(await App.PostAsync(client, page, $"{Address(page)}?handler=Brew"));
+        Assert.Contains("Brew it so, or scale it to fit?", asked.QuerySelector("#answer")!.TextContent, StringComparison.Ordinal);
+        var brewed = await App.PostAsync(client, asked, $"{Address(asked)}?handler=Brew", ("brim", "sure"));
+        Assert.StartsWith("/brew/", brewed.RequestMessage!.RequestUri!.AbsolutePath, StringComparison.Ordinal);
+    }
+
+    private static string Address(AngleSharp.Dom.IDocument page) => page.QuerySelector("#plan")!.GetAttribute("action")!;
 
     [Theory]
     [InlineData("dose", "two handfuls")]

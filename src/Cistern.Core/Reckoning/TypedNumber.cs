@@ -21,7 +21,7 @@ public sealed partial record TypedNumber(string Text, double? Value, string? Pro
     {
         var typed = text ?? "";
         var wanted = string.Create(CultureInfo.InvariantCulture, $"a number from {min:0.##} to {max:0.##}{(unit.Length == 0 ? "" : " " + unit)}");
-        var plain = Ungrouped(SpokenUnits.In(typed.Trim(), unit).Replace('−', '-'), min, max);
+        var plain = Fractions(Ungrouped(SpokenUnits.In(typed.Trim(), unit).Replace('−', '-'), min, max));
         if (plain.Length == 0)
         {
             return new TypedNumber(typed, null, $"Nothing is typed here. Give {wanted}.");
@@ -50,6 +50,22 @@ public sealed partial record TypedNumber(string Text, double? Value, string? Pro
             ? new TypedNumber(typed, null, $"That is {(value < min ? "too little" : "too much")}. Give {wanted}.")
             : new TypedNumber(typed, Math.Clamp(value, min, max), null);
     }
+
+    /// <summary>"4 1/3", "4⅓" and "1/2" as a number; any other text as it was.</summary>
+    private static string Fractions(string typed)
+    {
+        foreach (var (sign, part) in ((string, string)[])[("½", " 1/2"), ("⅓", " 1/3"), ("⅔", " 2/3"), ("¼", " 1/4"), ("¾", " 3/4")])
+        {
+            typed = typed.Replace(sign, part, StringComparison.Ordinal);
+        }
+
+        return Fraction().Match(typed.Trim()) is { Success: true } match && match.Groups["under"].Value is not "0" and var under
+            ? ((match.Groups["whole"].Success ? double.Parse(match.Groups["whole"].Value, CultureInfo.InvariantCulture) : 0) + (double.Parse(match.Groups["over"].Value, CultureInfo.InvariantCulture) / double.Parse(under, CultureInfo.InvariantCulture))).ToString("0.####", CultureInfo.InvariantCulture)
+            : typed;
+    }
+
+    [GeneratedRegex(@"^((?<whole>\d{1,4})\s+)?(?<over>\d{1,2})/(?<under>\d{1,2})$", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, Patience.Ms)]
+    private static partial Regex Fraction();
 
     /// <summary>Whether a number lies in a range. What is shown is rounded, so a limit typed as it is shown must do.</summary>
     private static bool Within(double value, double min, double max)

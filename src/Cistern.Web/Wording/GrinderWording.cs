@@ -53,6 +53,16 @@ public static class GrinderWording
             return usual is { } mine ? Number(mine) : text;
         }
 
+        if (Lettered(grinder, said) is { } lettered)
+        {
+            return Number(lettered);
+        }
+
+        if (Beside(grinder, said) is { } beside)
+        {
+            return Number(beside);
+        }
+
         // "than usual" asks for what is usual; "than now" for what stands.
         var from = usual ?? stands;
         if (said.EndsWith(" than usual", StringComparison.Ordinal))
@@ -70,15 +80,50 @@ public static class GrinderWording
             return text;
         }
 
-        var count = said[..said.LastIndexOf(' ')].Trim();
+        var steps = Steps(grinder, said[..said.LastIndexOf(' ')]);
+        return double.IsNaN(steps) ? text : Number(from + ((finer ? -1 : 1) * Math.Sign(grinder.UmPerSetting) * steps * grinder.Step));
+    }
+
+    /// <summary>How many of a grinder's steps are said: "two notches", "1.5 clicks"; no number where none is.</summary>
+    private static double Steps(Grinder grinder, string said)
+    {
+        const double MostSteps = 1_000;
+        var count = said.Trim();
         foreach (var word in new[] { "notch", "notches", "click", "clicks", "step", "steps", grinder.SettingName.ToLowerInvariant() })
         {
             count = count.EndsWith(" " + word, StringComparison.Ordinal) ? count[..^(word.Length + 1)] : count;
         }
 
-        const double MostSteps = 1_000;
-        var steps = Counts.TryGetValue(count, out var told) ? told : NumberWords.All.TryGetValue(count, out var words) ? words : double.TryParse(count.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var typed) && typed < MostSteps ? typed : double.NaN;
-        return double.IsNaN(steps) ? text : Number(from + ((finer ? -1 : 1) * Math.Sign(grinder.UmPerSetting) * steps * grinder.Step));
+        return Counts.TryGetValue(count, out var told) ? told : NumberWords.All.TryGetValue(count, out var words) ? words : double.TryParse(count.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var typed) && typed < MostSteps ? typed : double.NaN;
+    }
+
+    /// <summary>"7C": a number of the collar and a letter of its parts, A for the number itself; null where it is none, or has no such part.</summary>
+    private static double? Lettered(Grinder grinder, string said)
+    {
+        const double Hair = 1e-6;
+        return said.Length >= 2 && said[^1] is >= 'a' and <= 'z' and var letter && double.TryParse(said[..^1].Trim(), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number)
+            && (letter - 'a') * grinder.Step is var part && part < 1 - Hair && grinder.Step < 1 ? number + part : null;
+    }
+
+    /// <summary>"A notch above 5", "two below 20", "between 5 and 6"; null where it is none of these.</summary>
+    private static double? Beside(Grinder grinder, string said)
+    {
+        if (said.StartsWith("between ", StringComparison.Ordinal) && said["between ".Length..].Split(" and ") is [var low, var high] && Plain(low) is { } from && Plain(high) is { } to)
+        {
+            return (from + to) / 2;
+        }
+
+        foreach (var (word, way) in ((string, int)[])[(" above ", 1), (" over ", 1), (" past ", 1), (" below ", -1), (" under ", -1)])
+        {
+            if (said.Split(word) is [var count, var place] && Plain(place) is { } stands && Steps(grinder, count) is var steps && !double.IsNaN(steps))
+            {
+                return stands + (way * steps * grinder.Step);
+            }
+        }
+
+        return null;
+
+        static double? Plain(string text) => TypedNumber.Read(text, -1_000_000, 1_000_000, "").Value;
     }
 
     /// <summary>What goes with a grinder's setting: its notches, its size and how well that is known, how far it may be off, and how it lies to the usual.</summary>

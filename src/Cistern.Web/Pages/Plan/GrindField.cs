@@ -49,6 +49,12 @@ public sealed class GrindField(PlanSettings plan, SentForm sent)
             return grind with { Problem = $"{problem} A word will do too: {GrainWords.Examples}." };
         }
 
+        if (plan.Grinder is { Step: > 0 } stepped && grind.Value is { } between && grind.Text != stands && Off(stepped, between))
+        {
+            var lower = stepped.Least + (Math.Floor((between - stepped.Least) / stepped.Step) * stepped.Step);
+            return grind with { Value = null, Problem = $"{stepped.Name} goes by {(stepped.Step == 1 ? "whole" : FigureFormat.Setting(stepped.Step))} {stepped.SettingName}: {FigureFormat.Setting(lower)} or {FigureFormat.Setting(lower + stepped.Step)}?" };
+        }
+
         // A word that it is called by already, or a number that stands, changes nothing.
         if (grind.Value is { } setting && grind.Text != stands && Math.Abs(setting - (plan.Grinder is null ? plan.Recipe.Grind.MedianUm : plan.Work.Plan.Picks.GrinderSetting ?? double.NaN)) is not < 1e-9)
         {
@@ -56,6 +62,14 @@ public sealed class GrindField(PlanSettings plan, SentForm sent)
         }
 
         return grind;
+    }
+
+    /// <summary>Whether a setting lies between two that the grinder has: by more than a rounded number of it can be off.</summary>
+    private static bool Off(Data.Shelf.Grinder grinder, double setting)
+    {
+        const double Rounded = 0.02;
+        var steps = (setting - grinder.Least) / grinder.Step;
+        return Math.Abs(steps - Math.Round(steps)) > Rounded;
     }
 
     /// <summary>A word for grain size as a setting; says which micrometres were taken, and where the word is disputed. Null where it is none.</summary>

@@ -43,7 +43,7 @@ public static class ShelfKinds
         protected override void Fill(Bag bag, ThingForm form, ShelfView view)
         {
             bag.Name = form.Text("name", "Name", bag.Name, 80, required: true);
-            bag.Roast = form.Number("roast", "Roast", bag.Roast, 0, 1, "", "0 is the lightest, 1 the darkest; a bag that says light is about 0.2, medium 0.45, dark 0.75");
+            bag.Roast = form.Number("roast", "Roast", bag.Roast, 0, 1, "", "light, medium, dark, or between as on the bag; or from 0, the lightest, to 1", RoastWords.Number);
             bag.RoastedOn = form.Day("roasted", "Roasted on", bag.RoastedOn, view.Today);
             form.RestFollows();
             bag.Origin = form.Text("origin", "From", bag.Origin, 120);

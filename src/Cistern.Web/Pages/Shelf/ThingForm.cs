@@ -49,12 +49,12 @@ public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? s
     }
 
     /// <summary>A number in a range.</summary>
-    public double Number(string name, string label, double stands, double min, double max, string unit, string? hint = null)
+    public double Number(string name, string label, double stands, double min, double max, string unit, string? hint = null, Func<string, string>? meant = null)
     {
         var shown = stands.ToString("0.###", CultureInfo.InvariantCulture);
         var text = Sent(name, shown);
-        var number = TypedNumber.Read(text, min, max, unit);
-        Add(new Field(name, label, number.Text) { Kind = "number", Unit = unit.Length > 0 ? unit : null, Hint = hint, Problem = sent is null ? null : number.Problem, MaxLength = 40 }, shown);
+        var number = TypedNumber.Read(meant is null ? text : meant(text), min, max, unit) with { Text = text };
+        Add(new Field(name, label, number.Text) { Kind = meant is null ? "number" : "text", Unit = unit.Length > 0 ? unit : null, Hint = hint, Problem = sent is null ? null : number.Problem, MaxLength = 40 }, shown);
         return text == shown ? stands : number.Value ?? stands;
     }
 
@@ -72,7 +72,7 @@ public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? s
         format.Units.TemperatureToC(Number(name, label, Math.Round(format.Units.TemperatureFromC(standsC), 1), format.Units.TemperatureFromC(minC), format.Units.TemperatureFromC(maxC), format.TemperatureUnit));
 
     /// <summary>A number that may be left out.</summary>
-    public double? Maybe(string name, string label, double? stands, double min, double max, string unit, string? hint = null)
+    public double? Maybe(string name, string label, double? stands, double min, double max, string unit, string? hint = null, Func<string, string>? meant = null)
     {
         var shown = stands?.ToString("0.###", CultureInfo.InvariantCulture) ?? "";
         var text = Sent(name, shown).Trim();
