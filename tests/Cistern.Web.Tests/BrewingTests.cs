@@ -93,6 +93,29 @@ public sealed class BrewingTests : IClassFixture<App>
         Assert.Equal(HttpStatusCode.UnprocessableEntity, (await PostAsync(1, many)).StatusCode);
     }
 
+    /// <summary>"I started the clock 20 s ago late": the earlier start counts, even one before the brew was opened, and what was said keeps its moment.</summary>
+    [Fact]
+    public async Task A_clock_that_was_started_late_is_set_right()
+    {
+        var id = await BrewAsync("fp-long-settle");
+        await SendAsync(id, Entry("start", 3, NowMs));
+        var startedMs = NowMs;
+        app.Time.Advance(TimeSpan.FromSeconds(10));
+        await SendAsync(id, Entry("done", 3, NowMs));
+        var page = await App.GetAsync(client, $"/brew/{id}");
+        await App.PostAsync(client, page, $"/brew/{id}?handler=Late", ("late", "20"));
+        var brew = await BrewOf(id);
+        Assert.Equal(startedMs - 20_000, brew.StartedAtMs);
+        var run = BrewRun.Replay(ConductPlan.Of(ForecastModel.Published.Run(brew.Recipe())), brew.CoreEntries, NowMs);
+        Assert.Equal((30, EndedBy.Press), (run.Done.Single(done => done.Index == 3).EndS, run.Done.Single(done => done.Index == 3).By));
+        foreach (var odd in new[] { "", "-5", "x", "1e9" })
+        {
+            Assert.Equal(HttpStatusCode.UnprocessableEntity, (await App.PostAsync(client, page, $"/brew/{id}?handler=Late", ("late", odd))).StatusCode);
+        }
+
+        Assert.Equal(startedMs - 20_000, (await BrewOf(id)).StartedAtMs);
+    }
+
     [Fact]
     public async Task The_clock_is_the_servers_and_undoing_the_start_puts_the_dose_back()
     {

@@ -188,7 +188,10 @@ internal sealed partial class ForecastRun
         }
 
         var ended = slurry.Drain(drain.UntilG);
-        slurry.OpenShare = 0;
+        // Stirred before it has run out, it goes on running meanwhile.
+        var goesOn = drain.UntilG is not null && recipe.Steps.Skip(index + 1).SkipWhile(one => one is Step.Stirring).FirstOrDefault() is Step.Drain && recipe.Steps[index + 1] is Step.Stirring;
+        slurry.OpenShare = goesOn ? 1 : 0;
+        slurry.Draining = goesOn;
         (drawToS, drawnBy) = (slurry.TimeS, index);
         if (ended && drain.UntilG is not null && slurry.FreeG <= 1 + 1e-6 && slurry.CupWaterG + slurry.CupSolidsG < drain.UntilG - 0.05)
         {

@@ -14,6 +14,9 @@ namespace Cistern.Core.Forecasts;
 internal sealed class Slurry
 {
     private const double PourLossK = 1.5;
+
+    // How much more a bed resists for each stir while it drains, by how vigorous that is: fines come down on to the filter. Judged.
+    private const double ClogPerVigour = 0.08;
     private const double RestingAgitation = 0.30;
     private const double AgitationDecayS = 18;
     private const double GasDecayS = 120;
@@ -294,8 +297,16 @@ internal sealed class Slurry
         raft *= Math.Exp(-0.5 * turns);
     }
 
+    /// <summary>Whether it is being drained, so that a stir brings fines on to the filter.</summary>
+    public bool Draining { get; set; }
+
     public void Stir(int turns, double factor, double overS, bool continuous)
     {
+        if (Draining)
+        {
+            clogged *= 1 + (ClogPerVigour * factor * StirVigour(turns));
+        }
+
         Turn(turns, factor);
         agitationFloor = continuous ? 0.75 * StirVigour(turns) : 0;
         stirring = true;
@@ -399,6 +410,8 @@ internal sealed class Slurry
         var dipK = doseG * WaterPhysics.CoffeeSpecificHeat * (HoldC - recipe.Place.AmbientC) / HeatCapacity;
         return flameW - lost - (25 * dipK);
     }
+
+    private double clogged = 1;
 
     private static double StirVigour(int turns) => Math.Min(2.2, 0.8 + (0.2 * turns));
 
@@ -659,7 +672,7 @@ internal sealed class Slurry
                 * (1 + (0.05 * gasAtStart)) * (waterFirst ? 0.60 : 1) * parameters.CakeResistance;
         }
 
-        return specificCake;
+        return specificCake * clogged;
     }
 
     private void TakeOut(double amountG)

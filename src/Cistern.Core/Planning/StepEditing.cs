@@ -108,6 +108,14 @@ public static class StepEditing
     {
         var recipe = forecast.Recipe;
         var index = BegunBy(forecast, atS) + 1;
+        if (index > 0 && recipe.Steps[index - 1] is Step.Drain { UntilG: null } drain && atS < forecast.Timings[index - 1].EndS && steps.All(step => step is Step.Stirring))
+        {
+            // While it drains: it runs to what is in the cup by then, is stirred, and runs on.
+            var cup = forecast.At(atS);
+            var drained = recipe.Steps.SetItem(index - 1, drain with { UntilG = Math.Max(1, Math.Round(cup.CupWaterG + cup.CupSolidsG)) }).InsertRange(index, steps);
+            return (recipe with { Steps = drained.Insert(index + steps.Count, new Step.Drain()) }, index);
+        }
+
         var freeS = index > 0 ? forecast.Timings[index - 1].EndS : 0;
         var anchor = RecipeChecker.AnchorIndex(recipe);
         var timed = index > anchor && anchor >= 0;

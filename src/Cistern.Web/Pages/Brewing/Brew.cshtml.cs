@@ -189,6 +189,27 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContex
         return Page();
     }
 
+    /// <summary>The clock was started late: of two starts the earlier counts, so another one is said, as much earlier.</summary>
+    public async Task<IActionResult> OnPostLateAsync(int id, CancellationToken ct)
+    {
+        const double MostS = 600;
+        if (!await LoadAsync(id, ct))
+        {
+            return NotFound();
+        }
+
+        var late = TypedNumber.Read(Request.Form.Value("late"), 1, MostS, "s");
+        if (late.Value is not { } lateS || Run.StartedAtMs is not { } startedAtMs)
+        {
+            Problem = late.Problem ?? "The clock does not run yet.";
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            return Page();
+        }
+
+        await store.TakeAsync(id, [new SentEntry(Guid.NewGuid(), EntryKind.Start, ConductPlan.Of(Plan).Anchor, startedAtMs - (1_000 * lateS), null)], (await bench.BaristaAsync(ct))?.Name ?? "", ct);
+        return RedirectToPage(new { id });
+    }
+
     /// <summary>A deviation answered: what was offered is taken, or left.</summary>
     public async Task<IActionResult> OnPostSlipAsync(int id, CancellationToken ct)
     {

@@ -200,8 +200,8 @@ const uuid = () => {
 };
 
 /** Says something of a brew: kept first, then sent. */
-export const say = (id, kind, step, undoes = null) => {
-  const entry = { id: uuid(), kind, step, atMs: Math.round(brews.has(id) ? brewMs(id, serverNow()) : serverNow()), undoes };
+export const say = (id, kind, step, undoes = null, atMs = Math.round(brews.has(id) ? brewMs(id, serverNow()) : serverNow())) => {
+  const entry = { id: uuid(), kind, step, atMs, undoes };
   keep(id, entry);
   changed();
   send().then(() => { if (kept(id).length > 0 && !link.down && !orphans.has(id)) send(); });

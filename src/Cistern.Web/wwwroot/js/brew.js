@@ -90,6 +90,7 @@ const draw = () => {
   setText(el('about'), stage.about);
   el('clock').hidden = run.startedAtMs === null;
   el('to-hand').hidden = run.startedAtMs !== null;
+  el('late-part').hidden = run.startedAtMs === null;
   setText(el('clock-time'), clock(Math.floor(now)));
   setText(el('then'), stage.then);
   setText(el('done-word'), stage.action?.word ?? '');
@@ -177,6 +178,18 @@ for (const [form, what] of [['hands', act], ['undo-form', undo], ['still-form', 
 el('also').addEventListener('submit', (event) => {
   event.preventDefault();
   press(() => ['done', Number(event.submitter.value)]);
+});
+// A clock that was started late is set back: the earliest start counts.
+el('late-form').addEventListener('submit', (event) => {
+  event.preventDefault();
+  const seconds = Number(el('late').value.replace(',', '.'));
+  if (!(seconds > 0 && seconds <= 600)) {
+    tell('Say how many seconds late it was started, up to 600.');
+    return;
+  }
+  press(({ run }) => run.startedAtMs !== null && ['start', plan.anchor, null, Math.round(run.startedAtMs - seconds * 1000)]);
+  el('late').value = '';
+  el('late-part').open = false;
 });
 el('stage').addEventListener('click', act);
 document.addEventListener('keydown', (event) => {
