@@ -25,6 +25,7 @@ public sealed class SpokenUnitsTests
     [InlineData("1.35 %", "%", 1.35)]
     [InlineData("560 µm", "µm", 560)]
     [InlineData("2,340 g", "g", 2_340)]
+    [InlineData("3 cubes", "g", 60)]
     public void A_number_with_its_unit_is_read_in_the_fields(string typed, string unit, double value) => Assert.Equal(value, TypedNumber.Read(typed, -1e5, 1e5, unit).Value!.Value, 0.01);
 
     [Theory]

@@ -458,6 +458,7 @@ public sealed class PlanMendTests : IClassFixture<App>
         var page = await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-bloomed?mill="), (field, typed));
         Assert.Null(page.QuerySelector($"#{field}-problem"));
         Assert.Equal(stands, Value(page, field));
+        Assert.Equal(typed.Contains("cups", StringComparison.Ordinal), page.QuerySelector("#answer")?.TextContent.Contains("cups of 180 ml: ", StringComparison.Ordinal) == true);
         Assert.Equal(typed.Contains("salt", StringComparison.Ordinal), page.QuerySelector("#answer")?.TextContent.Contains("300 to 650 µm; taken as 442 µm. The word is disputed.", StringComparison.Ordinal) == true);
     }
 

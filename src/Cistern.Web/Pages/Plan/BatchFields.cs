@@ -221,7 +221,13 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
         if (plain.EndsWith(Cups, StringComparison.Ordinal) || plain.EndsWith(Cups + "s", StringComparison.Ordinal))
         {
             var cups = TypedNumber.Read(plain[..plain.LastIndexOf(Cups, StringComparison.Ordinal)], 0.1, 100, "cups").Value;
-            return cups is { } count ? InField(count * format.Units.CupMl * gPerMl) : text;
+            if (cups is not { } count)
+            {
+                return text;
+            }
+
+            plan.Answer = $"{FigureFormat.Setting(count)} {(count == 1 ? "cup" : "cups")} of {FigureFormat.Number(format.Units.CupMl, 0)} ml: {FigureFormat.Number(count * format.Units.CupMl, 0)} ml. How large your cup is can be set under You.";
+            return InField(count * format.Units.CupMl * gPerMl);
         }
 
         // Said in what the field is not: ml of water, grams of drink. An ounce of drink is a fluid one.
