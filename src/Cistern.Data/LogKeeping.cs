@@ -24,15 +24,7 @@ internal static class LogKeeping
         var ids = new HashSet<int>();
         foreach (var one in touched)
         {
-            ids.UnionWith(one switch
-            {
-                Brew brew => [brew.Id],
-                BrewFacts facts => [facts.BrewId],
-                Tasting tasting => [tasting.BrewId],
-                LaterNote note => [note.BrewId],
-                Barista barista => await db.Brews.Where(brew => brew.BaristaId == barista.Id).Select(brew => brew.Id).ToListAsync(ct),
-                _ => [],
-            });
+            ids.UnionWith(BrewOf(one) is { } brewId ? [brewId] : one is Barista barista ? await db.Brews.Where(brew => brew.BaristaId == barista.Id).Select(brew => brew.Id).ToListAsync(ct) : []);
         }
 
         return ids;
@@ -71,7 +63,11 @@ internal static class LogKeeping
                 }
 
                 // A full-text table keeps no copy of its words: it is told of them in its own way.
-                await db.Database.ExecuteSqlAsync($"DELETE FROM BrewWords WHERE rowid = {id}", ct);
+                if (row is not null)
+                {
+                    await db.Database.ExecuteSqlAsync($"DELETE FROM BrewWords WHERE rowid = {id}", ct);
+                }
+
                 if (brew is not null && LogRow.WordsOf(brew) is { Length: > 0 } words)
                 {
                     await db.Database.ExecuteSqlAsync($"INSERT INTO BrewWords (rowid, Words) VALUES ({id}, {words})", ct);
@@ -86,10 +82,16 @@ internal static class LogKeeping
         }
     }
 
-    private static bool Tells(EntityEntry entry) => entry.Entity switch
+    /// <summary>The brew that something tells of; null where it tells of none.</summary>
+    private static int? BrewOf(object entity) => entity switch
     {
-        Brew or BrewFacts or Tasting or LaterNote => true,
-        Barista => entry.State == EntityState.Modified && entry.Property(nameof(Barista.Name)).IsModified,
-        _ => false,
+        Brew brew => brew.Id,
+        BrewFacts facts => facts.BrewId,
+        Tasting tasting => tasting.BrewId,
+        LaterNote note => note.BrewId,
+        _ => null,
     };
+
+    private static bool Tells(EntityEntry entry) => BrewOf(entry.Entity) is not null
+        || (entry is { Entity: Barista, State: EntityState.Modified } && entry.Property(nameof(Barista.Name)).IsModified);
 }

@@ -48,7 +48,7 @@ public sealed class StoreTests : IAsyncLifetime
         db = DataFile.ContextOn(path);
         jobs = new IdempotencyStore(db, time);
         var rows = new PlanRows(db, jobs, time);
-        (finder, changes, keeping, pairs, start) = (new PlanFinder(db, rows, time), new PlanChanges(db, rows, time), new PlanKeeping(db, rows, time), new PairStore(db, rows, time), new BrewStart(db, rows, time));
+        (finder, changes, keeping, pairs, start) = (new PlanFinder(db, rows), new PlanChanges(db, rows), new PlanKeeping(db, rows), new PairStore(db, rows), new BrewStart(db, rows));
     }
 
     public async ValueTask DisposeAsync()

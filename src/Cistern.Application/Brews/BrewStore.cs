@@ -235,8 +235,8 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
     private Task<Brew> LoadAsync(int brewId) => db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Tastings).Include(row => row.Facts).Include(row => row.DeviationAnswers)
         .AsSplitQuery().FirstAsync(row => row.Id == brewId);
 
-    /// <summary>A clock is set back by so much at most where it was started late, ms.</summary>
-    private const long MostLateMs = 600_000;
+    /// <summary>A clock is set right by so much at most where it was started late, s.</summary>
+    public const int MostLateS = 600;
 
     /// <summary>A device may be a little ahead, or may not know the time at all; nothing was said before the brew was opened, but water may have gone in before.</summary>
     private static EntryRow Row(Brew brew, SentEntry entry, string by, bool seen, long nowMs) => new()
@@ -245,7 +245,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         EntryId = entry.Id,
         Kind = entry.Kind,
         Step = entry.Step,
-        AtMs = (long)Math.Clamp(entry.AtMs ?? brew.ClockMs(nowMs), Math.Min(brew.OpenedAtMs - (entry.Kind == EntryKind.Start ? MostLateMs : 0), nowMs), brew.ClockMs(nowMs)),
+        AtMs = (long)Math.Clamp(entry.AtMs ?? brew.ClockMs(nowMs), Math.Min(brew.OpenedAtMs - (entry.Kind == EntryKind.Start ? 1_000L * MostLateS : 0), nowMs), brew.ClockMs(nowMs)),
         Undoes = entry.Undoes,
         By = by,
         ReceivedAtMs = nowMs,

@@ -7,13 +7,10 @@ namespace Cistern.Application.Plans;
 /// <summary>Opens a brew of a plan, or both of a pair, once.</summary>
 /// <param name="db">The data.</param>
 /// <param name="rows">How a plan is written.</param>
-/// <param name="time">The clock.</param>
-public sealed class BrewStart(CisternDb db, PlanRows rows, TimeProvider time)
+public sealed class BrewStart(CisternDb db, PlanRows rows)
 {
     /// <summary>A brew this near to when its cup is wanted is that cup, ms.</summary>
     private const long NearMs = 12L * 3_600_000;
-
-    private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
 
     /// <summary>Adds a brew of a plan.</summary>
     /// <param name="brew">The brew, complete.</param>
@@ -60,7 +57,7 @@ public sealed class BrewStart(CisternDb db, PlanRows rows, TimeProvider time)
 
         db.Brews.AddRange(brews.First, brews.Second);
         await IsBeingBrewedAsync([pair.FirstPlanId, pair.SecondPlanId], ct);
-        await db.Plans.Where(row => row.Id == pair.SecondPlanId && row.KeptAtMs == null).ExecuteUpdateAsync(set => set.SetProperty(row => row.KeptAtMs, NowMs).SetProperty(row => row.What, PlanRows.Short(what)), ct);
+        await db.Plans.Where(row => row.Id == pair.SecondPlanId && row.KeptAtMs == null).ExecuteUpdateAsync(set => set.SetProperty(row => row.KeptAtMs, rows.NowMs).SetProperty(row => row.What, PlanRows.Short(what)), ct);
         await db.SaveChangesAsync(ct);
         (pair.FirstBrewId, pair.SecondBrewId) = (brews.First.Id, brews.Second.Id);
         await rows.FinishAsync(wish, $"/pair/{PlanRows.Text(pairId)}", ct);
@@ -70,5 +67,5 @@ public sealed class BrewStart(CisternDb db, PlanRows rows, TimeProvider time)
 
     /// <summary>What was planned for now is being done.</summary>
     private Task IsBeingBrewedAsync(IReadOnlyList<int?> plans, CancellationToken ct) =>
-        db.Plans.Where(stored => plans.Contains(stored.Id) && stored.WantedAtMs < NowMs + NearMs).ExecuteUpdateAsync(set => set.SetProperty(stored => stored.WantedAtMs, (long?)null), ct);
+        db.Plans.Where(stored => plans.Contains(stored.Id) && stored.WantedAtMs < rows.NowMs + NearMs).ExecuteUpdateAsync(set => set.SetProperty(stored => stored.WantedAtMs, (long?)null), ct);
 }

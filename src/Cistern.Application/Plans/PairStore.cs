@@ -8,12 +8,9 @@ namespace Cistern.Application.Plans;
 /// <summary>Makes and finds pairs: two plans that are brewed as one.</summary>
 /// <param name="db">The data.</param>
 /// <param name="rows">How a plan is written.</param>
-/// <param name="time">The clock.</param>
-public sealed class PairStore(CisternDb db, PlanRows rows, TimeProvider time)
+public sealed class PairStore(CisternDb db, PlanRows rows)
 {
     private const int MostPairs = 30;
-
-    private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
 
     /// <summary>Makes a pair of a plan, once: the plan is A and is kept, and B is made of it, to be changed in one thing.</summary>
     /// <param name="plan">The plan as it was read.</param>
@@ -46,7 +43,7 @@ public sealed class PairStore(CisternDb db, PlanRows rows, TimeProvider time)
         var second = await rows.StoredToChangeAsync(plan, ct);
         second.Name = plan.Stored!.Name + ", B";
         rows.Touch(second, wish);
-        var pair = new BrewPair { FirstPlanId = plan.Stored.Id, SecondPlanId = second.Id, StaggerS = staggerS, MadeAtMs = NowMs, BaristaId = wish.BaristaId };
+        var pair = new BrewPair { FirstPlanId = plan.Stored.Id, SecondPlanId = second.Id, StaggerS = staggerS, MadeAtMs = rows.NowMs, BaristaId = wish.BaristaId };
         db.Pairs.Add(pair);
         await db.SaveChangesAsync(ct);
         var address = $"/pair/{PlanRows.Text(pair.Id)}";

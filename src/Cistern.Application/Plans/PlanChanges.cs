@@ -7,13 +7,10 @@ namespace Cistern.Application.Plans;
 /// <summary>Changes plans: each change is a revision. Nothing is computed in here and nothing is held while a page computes: a change is worked out on what was read, and taken only if that still stands; otherwise it is worked out anew on what does.</summary>
 /// <param name="db">The data.</param>
 /// <param name="rows">How a plan is written.</param>
-/// <param name="time">The clock.</param>
-public sealed class PlanChanges(CisternDb db, PlanRows rows, TimeProvider time)
+public sealed class PlanChanges(CisternDb db, PlanRows rows)
 {
     /// <summary>The most revisions that can be undone.</summary>
     public const int MostRevisions = 100;
-
-    private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
 
     /// <summary>Keeps a change. A recipe, a brew or a kept plan that is changed gets a stored plan of its own.</summary>
     /// <param name="plan">The plan as it was read.</param>
@@ -27,7 +24,7 @@ public sealed class PlanChanges(CisternDb db, PlanRows rows, TimeProvider time)
         var stored = await rows.StoredToChangeAsync(plan, ct);
         var position = stored.Position + 1;
         await db.Revisions.Where(revision => revision.StoredPlanId == stored.Id && (revision.Position >= position || revision.Position < position - MostRevisions)).ExecuteDeleteAsync(ct);
-        db.Revisions.Add(new PlanRevision { StoredPlanId = stored.Id, Position = position, StateJson = PlanRows.Detached(plan, state).ToJson(), What = PlanRows.Short(what), AtMs = NowMs });
+        db.Revisions.Add(new PlanRevision { StoredPlanId = stored.Id, Position = position, StateJson = PlanRows.Detached(plan, state).ToJson(), What = PlanRows.Short(what), AtMs = rows.NowMs });
         stored.Position = position;
         rows.Touch(stored, wish);
         return stored.Id;

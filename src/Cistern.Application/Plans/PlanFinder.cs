@@ -11,8 +11,7 @@ namespace Cistern.Application.Plans;
 /// <summary>Opens plans and finds those that were kept. Nothing is changed by it.</summary>
 /// <param name="db">The data.</param>
 /// <param name="rows">How a plan is written.</param>
-/// <param name="time">The clock.</param>
-public sealed class PlanFinder(CisternDb db, PlanRows rows, TimeProvider time)
+public sealed class PlanFinder(CisternDb db, PlanRows rows)
 {
     /// <summary>A brew of the log that a plan is made from is named so.</summary>
     public const string BrewPrefix = "brew-";
@@ -23,8 +22,6 @@ public sealed class PlanFinder(CisternDb db, PlanRows rows, TimeProvider time)
     private const int MostNotKept = 10;
     private const long LatelyMs = 14L * 86_400_000;
     private const int MostWanted = 100;
-
-    private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
 
     /// <summary>Opens a plan; null where there is none.</summary>
     /// <exception cref="UnreadableException">It is there and cannot be read; <see cref="PlanMending"/> tells more.</exception>
@@ -65,7 +62,7 @@ public sealed class PlanFinder(CisternDb db, PlanRows rows, TimeProvider time)
 
     /// <summary>Plans that were changed lately and neither kept nor brewed, the newest first.</summary>
     public Task<List<StoredPlan>> NotKeptAsync(CancellationToken ct) =>
-        db.Plans.AsNoTracking().Where(stored => stored.KeptAtMs == null && stored.RemovedAtMs == null && stored.ChangedAtMs > NowMs - LatelyMs
+        db.Plans.AsNoTracking().Where(stored => stored.KeptAtMs == null && stored.RemovedAtMs == null && stored.ChangedAtMs > rows.NowMs - LatelyMs
                 && !db.Brews.Any(brew => brew.StoredPlanId == stored.Id) && !db.Pairs.Any(pair => pair.SecondPlanId == stored.Id))
             .OrderByDescending(stored => stored.ChangedAtMs).Take(MostNotKept).ToListAsync(ct);
 

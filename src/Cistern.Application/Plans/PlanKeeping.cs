@@ -9,11 +9,8 @@ namespace Cistern.Application.Plans;
 /// <summary>Keeps plans under a name, and renames and removes those that are kept.</summary>
 /// <param name="db">The data.</param>
 /// <param name="rows">How a plan is written.</param>
-/// <param name="time">The clock.</param>
-public sealed class PlanKeeping(CisternDb db, PlanRows rows, TimeProvider time)
+public sealed class PlanKeeping(CisternDb db, PlanRows rows)
 {
-    private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
-
     /// <summary>Keeps a plan under a name, with what is different from what it came from, and why.</summary>
     /// <param name="plan">The plan as it was read.</param>
     /// <param name="state">How it stands.</param>
@@ -49,7 +46,7 @@ public sealed class PlanKeeping(CisternDb db, PlanRows rows, TimeProvider time)
 
         var stored = await rows.AddAsync(new OpenPlan(from.RecipeId, null, state, state, null, null), from.RecipeId, from.Name, ct);
         (stored.FromBrewId, stored.ChangedJson, stored.ParentName) = (from.Id, changedJson, from.Name);
-        (stored.What, stored.Why, stored.KeptAtMs) = (PlanRows.Short(what), why, NowMs);
+        (stored.What, stored.Why, stored.KeptAtMs) = (PlanRows.Short(what), why, rows.NowMs);
         rows.Touch(stored, wish);
         var address = $"/plan/{PlanRows.Text(stored.Id)}";
         await rows.FinishAsync(wish, address, ct);
@@ -82,7 +79,7 @@ public sealed class PlanKeeping(CisternDb db, PlanRows rows, TimeProvider time)
             var state = PlanState.Opened(recipe);
             var stored = await rows.AddAsync(new OpenPlan(recipe.Id, null, state, state, null, null), recipe.Id, recipe.Name, ct);
             stored.ParentName = from;
-            stored.KeptAtMs = NowMs;
+            stored.KeptAtMs = rows.NowMs;
             ids.Add(stored.Id);
         }
 
@@ -97,7 +94,7 @@ public sealed class PlanKeeping(CisternDb db, PlanRows rows, TimeProvider time)
     /// <summary>Takes a kept plan away, or brings it back.</summary>
     public Task RemoveAsync(int id, bool removed, CancellationToken ct)
     {
-        long? atMs = removed ? NowMs : null;
+        long? atMs = removed ? rows.NowMs : null;
         return db.Plans.Where(stored => stored.Id == id).ExecuteUpdateAsync(set => set.SetProperty(stored => stored.RemovedAtMs, atMs), ct);
     }
 }

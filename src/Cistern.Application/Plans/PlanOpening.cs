@@ -58,13 +58,6 @@ public sealed class PlanOpening(CisternDb db, PlanFinder finder, LogStore log, F
             : context.Shelf.PicksFor(asWritten, await log.LastGearAsync(who.Barista, written.Brewer.Family, ct), who.Today);
         picked = who.HasGrinder ? picked : picked with { GrinderId = null };
         state = state with { BagId = picked.BagId, GrinderId = picked.GrinderId, VesselId = picked.VesselId };
-        // A brewer of one's own that is smaller than the recipe's is filled, not flooded.
-        var editing = new PlanEditing(state, context);
-        if (picked.VesselId is not null && editing.Forecast.Events.Any(one => one.Kind is BrewEventKind.Overflow or BrewEventKind.ToTheBrim) && editing.Do(new PlanChange.Fit(), "scaled to fit").Refusal is null)
-        {
-            state = editing.State;
-        }
-
         return new OpenedPlan(open with { State = state, Accepted = state }, context) { AsWritten = asWritten, Picked = picked };
     }
 

@@ -188,16 +188,26 @@ internal sealed partial class ForecastRun
         }
 
         var ended = slurry.Drain(drain.UntilG);
-        // Stirred before it has run out, it goes on running meanwhile.
-        var goesOn = drain.UntilG is not null && recipe.Steps.Skip(index + 1).SkipWhile(one => one is Step.Stirring).FirstOrDefault() is Step.Drain && recipe.Steps[index + 1] is Step.Stirring;
-        slurry.OpenShare = goesOn ? 1 : 0;
-        slurry.Draining = goesOn;
+        slurry.Draining = drain.UntilG is not null && IsStirredOn();
+        slurry.OpenShare = slurry.Draining ? 1 : 0;
         (drawToS, drawnBy) = (slurry.TimeS, index);
         if (ended && drain.UntilG is not null && slurry.FreeG <= 1 + 1e-6 && slurry.CupWaterG + slurry.CupSolidsG < drain.UntilG - 0.05)
         {
             events.Add(new BrewEvent(BrewEventKind.DryBed, slurry.TimeS, index, slurry.CupWaterG + slurry.CupSolidsG, drain.UntilG.Value));
         }
         return true;
+    }
+
+    /// <summary>Whether the drain at hand is stirred before it has run out: stirs follow, and then a drain. It goes on running meanwhile.</summary>
+    private bool IsStirredOn()
+    {
+        var next = index + 1;
+        while (next < recipe.Steps.Length && recipe.Steps[next] is Step.Stirring)
+        {
+            next++;
+        }
+
+        return next > index + 1 && next < recipe.Steps.Length && recipe.Steps[next] is Step.Drain;
     }
 
     public bool Visit(Step.Decant decant)

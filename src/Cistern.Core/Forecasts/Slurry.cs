@@ -52,6 +52,7 @@ internal sealed class Slurry
     private double contactG;
     private double annulusG;
     private double specificCake = double.NaN;
+    private double clogged = 1;
     private double reachedG;
     private double wetting;
     private double raft;
@@ -128,6 +129,9 @@ internal sealed class Slurry
     public double ZeroS { get; set; } = double.NaN;
 
     public double PeakVolumeMl { get; private set; }
+
+    /// <summary>Whether it is being drained, so that a stir brings fines on to the filter.</summary>
+    public bool Draining { get; set; }
 
     /// <summary>The most water that ever stood in it, g: as much in ml, cold.</summary>
     public double PeakWaterG { get; private set; }
@@ -297,9 +301,6 @@ internal sealed class Slurry
         raft *= Math.Exp(-0.5 * turns);
     }
 
-    /// <summary>Whether it is being drained, so that a stir brings fines on to the filter.</summary>
-    public bool Draining { get; set; }
-
     public void Stir(int turns, double factor, double overS, bool continuous)
     {
         if (Draining)
@@ -410,8 +411,6 @@ internal sealed class Slurry
         var dipK = doseG * WaterPhysics.CoffeeSpecificHeat * (HoldC - recipe.Place.AmbientC) / HeatCapacity;
         return flameW - lost - (25 * dipK);
     }
-
-    private double clogged = 1;
 
     private static double StirVigour(int turns) => Math.Min(2.2, 0.8 + (0.2 * turns));
 

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Cistern.Core.Advising;
 using Cistern.Core.Forecasts;
 using Cistern.Data.Shelf;
@@ -102,5 +101,5 @@ public static class AdviceWording
         yield return ("Done at", FigureFormat.Clock(now.FinishS), FigureFormat.Clock(then.FinishS));
     }
 
-    private static string Bare(Grinder grinder, double um) => grinder.Scale.SettingFor(um).ToString("0.##", CultureInfo.InvariantCulture);
+    private static string Bare(Grinder grinder, double um) => FigureFormat.Setting(grinder.Scale.SettingFor(um));
 }

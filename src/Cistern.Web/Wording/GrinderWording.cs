@@ -10,10 +10,10 @@ public static class GrinderWording
     /// <summary>A setting with its label, where the collar has one there.</summary>
     public static string Setting(Grinder grinder, double setting)
     {
-        var text = Number(setting);
+        var text = FigureFormat.Setting(setting);
         var label = grinder.LabelList.FirstOrDefault(one => Math.Abs(one.Setting - setting) < 1e-6).Label;
         return label is not null ? $"{label} ({text})"
-            : grinder is { Notches: true, Step: > 0 } ? $"{Number(Math.Round((setting - grinder.Least) / grinder.Step))} notches ({text} {grinder.SettingName})"
+            : grinder is { Notches: true, Step: > 0 } ? $"{FigureFormat.Setting(Math.Round((setting - grinder.Least) / grinder.Step))} notches ({text} {grinder.SettingName})"
             : $"{text} {grinder.SettingName}";
     }
 
@@ -43,24 +43,24 @@ public static class GrinderWording
         var plain = text.Trim();
         if (grinder.LabelList.FirstOrDefault(one => string.Equals(one.Label, plain, StringComparison.OrdinalIgnoreCase)) is { Label: not null } label)
         {
-            return Number(label.Setting);
+            return FigureFormat.Setting(label.Setting);
         }
 
         var usual = grinder.UsualFor(family);
         var said = plain.ToLowerInvariant();
         if (said is "usual" or "my usual" or "as usual")
         {
-            return usual is { } mine ? Number(mine) : text;
+            return usual is { } mine ? FigureFormat.Setting(mine) : text;
         }
 
         if (Lettered(grinder, said) is { } lettered)
         {
-            return Number(lettered);
+            return FigureFormat.Setting(lettered);
         }
 
         if (Beside(grinder, said) is { } beside)
         {
-            return Number(beside);
+            return FigureFormat.Setting(beside);
         }
 
         // "than usual" asks for what is usual; "than now" for what stands.
@@ -81,7 +81,7 @@ public static class GrinderWording
         }
 
         var steps = Steps(grinder, said[..said.LastIndexOf(' ')]);
-        return double.IsNaN(steps) ? text : Number(from + ((finer ? -1 : 1) * Math.Sign(grinder.UmPerSetting) * steps * grinder.Step));
+        return double.IsNaN(steps) ? text : FigureFormat.Setting(from + ((finer ? -1 : 1) * Math.Sign(grinder.UmPerSetting) * steps * grinder.Step));
     }
 
     /// <summary>How many of a grinder's steps are said: "two notches", "1.5 clicks"; no number where none is.</summary>
@@ -152,7 +152,7 @@ public static class GrinderWording
         var steps = Math.Round((setting - usual) / grinder.Step);
         var way = steps < 0 == grinder.UmPerSetting > 0 ? "finer" : "coarser";
         var many = grinder.Notches ? "notches" : grinder.Step == 1 ? grinder.SettingName : "steps";
-        return steps == 0 ? "your usual" : $"{Number(Math.Abs(steps))} {(Math.Abs(steps) == 1 ? One(many) : many)} {way} than usual";
+        return steps == 0 ? "your usual" : $"{FigureFormat.Setting(Math.Abs(steps))} {(Math.Abs(steps) == 1 ? One(many) : many)} {way} than usual";
     }
 
     /// <summary>One of what a grinder counts in: "click" of "clicks". A name that tells no plural stays.</summary>
@@ -162,6 +162,4 @@ public static class GrinderWording
         _ when many.EndsWith('s') && !many.EndsWith("ss", StringComparison.Ordinal) => many[..^1],
         _ => many,
     };
-
-    private static string Number(double setting) => setting.ToString("0.##", CultureInfo.InvariantCulture);
 }

@@ -91,7 +91,7 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
 
     public VerbWords Visit(Step.CloseValve step) => new("Close the valve", "It is closed", Begins: "Close now");
 
-    public VerbWords Visit(Step.Wait step) => new("Wait", "Enough", step.Window is { } window ? $"{FigureFormat.Clock(step.ForS)} (at least {FigureFormat.Clock(window.Low)}, at most {FigureFormat.Clock(window.High)})" : FigureFormat.Clock(step.ForS), "Waiting") { Caution = IsCold && step.ForS >= LongS ? Cautions.ColdSteep : null };
+    public VerbWords Visit(Step.Wait step) => new("Wait", "Enough", step.Window is { } window ? $"{FigureFormat.Clock(step.ForS)} (at least {FigureFormat.Clock(window.Low)}, at most {FigureFormat.Clock(window.High)})" : FigureFormat.Clock(step.ForS), "Waiting") { Caution = recipe.Water.TemperatureC < ScaldsC && step.ForS >= LongS ? Cautions.ColdSteep : null };
 
     public VerbWords Visit(Step.WaitFor step) => new("Wait", Awaited(step.Event).Says, Awaited(step.Event).Until, "Waiting") { Caution = OfSiphon(Cautions.Flame), Signs = StepSigns.Of(step.Event) };
 
@@ -122,8 +122,6 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
     public VerbWords Visit(Step.Taste step) => new("Taste", "Tasted") { Caution = Cautions.Hot };
 
     public VerbWords Visit(Step.Serve step) => new("Serve", "Served") { Caution = Cautions.Hot };
-
-    private bool IsCold => recipe.Water.TemperatureC < ScaldsC;
 
     /// <summary>A caution of heat, where the water is hot enough to scald.</summary>
     private string? OfHot(string caution, double? ownC = null) => (ownC ?? recipe.Water.TemperatureC) >= ScaldsC ? caution : null;

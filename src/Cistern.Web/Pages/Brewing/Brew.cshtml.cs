@@ -192,13 +192,12 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContex
     /// <summary>The clock was started late: of two starts the earlier counts, so another one is said, as much earlier.</summary>
     public async Task<IActionResult> OnPostLateAsync(int id, CancellationToken ct)
     {
-        const double MostS = 600;
         if (!await LoadAsync(id, ct))
         {
             return NotFound();
         }
 
-        var late = TypedNumber.Read(Request.Form.Value("late"), 1, MostS, "s");
+        var late = TypedNumber.Read(Request.Form.Value("late"), 1, BrewStore.MostLateS, "s");
         if (late.Value is not { } lateS || Run.StartedAtMs is not { } startedAtMs)
         {
             Problem = late.Problem ?? "The clock does not run yet.";
@@ -206,7 +205,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContex
             return Page();
         }
 
-        await store.TakeAsync(id, [new SentEntry(Guid.NewGuid(), EntryKind.Start, ConductPlan.Of(Plan).Anchor, startedAtMs - (1_000 * lateS), null)], (await bench.BaristaAsync(ct))?.Name ?? "", ct);
+        await store.TakeAsync(id, [new SentEntry(Guid.NewGuid(), EntryKind.Start, RecipeChecker.AnchorIndex(Recipe), startedAtMs - (1_000 * lateS), null)], (await bench.BaristaAsync(ct))?.Name ?? "", ct);
         return RedirectToPage(new { id });
     }
 

@@ -1,11 +1,9 @@
-using System.Globalization;
 using Cistern.Application.Plans;
 using Cistern.Core.Planning;
-using Cistern.Core.Recipes;
 using Cistern.Data;
 using Cistern.Data.Brews;
 using Cistern.Web.Frame;
-using Cistern.Web.Wording;
+using Cistern.Web.Pages.Plan;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using Microsoft.EntityFrameworkCore;
@@ -27,11 +25,7 @@ public sealed class PairsModel(CisternDb db, PlanFinder finder, PairStore pairs,
     /// <summary>Shows the page.</summary>
     public async Task OnGetAsync(CancellationToken ct)
     {
-        Choices =
-        [
-            .. (await finder.KeptAsync(ct)).Select(stored => (Id: stored.Id.ToString(CultureInfo.InvariantCulture), $"{stored.Name}, your own")),
-            .. RecipeLibrary.All.Select(recipe => (recipe.Id, $"{recipe.Name}, {StepWording.Family(recipe.Brewer.Family)}")),
-        ];
+        Choices = await PlanChoices.OfAsync(finder, ct);
         var made = await pairs.PairsAsync(ct);
         var plans = made.Select(pair => pair.FirstPlanId).ToList();
         var names = await db.Plans.AsNoTracking().Where(plan => plans.Contains(plan.Id)).ToDictionaryAsync(plan => plan.Id, plan => plan.Name, ct);

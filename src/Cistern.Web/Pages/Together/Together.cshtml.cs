@@ -3,7 +3,6 @@ using Cistern.Application.Brews;
 using Cistern.Application.Plans;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Readings;
-using Cistern.Core.Recipes;
 using Cistern.Data;
 using Cistern.Data.Brews;
 using Cistern.Drawing;
@@ -104,11 +103,7 @@ public sealed class TogetherModel(CisternDb db, BaristaContext bench, ForecastMo
 
     private async Task<IReadOnlyList<(string Id, string Name)>> ChoicesAsync(CancellationToken ct)
     {
-        List<(string Id, string Name)> choices =
-        [
-            .. (await finder.KeptAsync(ct)).Select(stored => (Id: FormattableString.Invariant($"{stored.Id}"), $"{stored.Name}, your own")),
-            .. RecipeLibrary.All.Select(recipe => (recipe.Id, $"{recipe.Name}, {StepWording.Family(recipe.Brewer.Family)}")),
-        ];
+        var choices = await PlanChoices.OfAsync(finder, ct);
         var open = All.Select(one => (Id: one.Href["/plan/".Length..], Name: $"{one.Name}, as it lies open")).Where(one => choices.TrueForAll(choice => choice.Id != one.Id));
         return [.. open, .. choices];
     }

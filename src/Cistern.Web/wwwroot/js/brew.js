@@ -183,8 +183,9 @@ el('also').addEventListener('submit', (event) => {
 el('late-form').addEventListener('submit', (event) => {
   event.preventDefault();
   const seconds = Number(el('late').value.replace(',', '.'));
-  if (!(seconds > 0 && seconds <= 600)) {
-    tell('Say how many seconds late it was started, up to 600.');
+  const { most } = event.target.dataset;
+  if (!(seconds > 0 && seconds <= Number(most))) {
+    tell(`Say how many seconds late it was started, up to ${most}.`);
     return;
   }
   press(({ run }) => run.startedAtMs !== null && ['start', plan.anchor, null, Math.round(run.startedAtMs - seconds * 1000)]);

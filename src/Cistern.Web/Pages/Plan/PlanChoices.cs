@@ -1,0 +1,16 @@
+using Cistern.Application.Plans;
+using Cistern.Core.Recipes;
+using Cistern.Web.Wording;
+
+namespace Cistern.Web.Pages.Plan;
+
+/// <summary>The plans that can be chosen from a list: the baristas' own, and the recipes of the library.</summary>
+public static class PlanChoices
+{
+    /// <summary>Each by its address and as it is called.</summary>
+    public static async Task<List<(string Id, string Name)>> OfAsync(PlanFinder finder, CancellationToken ct) =>
+    [
+        .. (await finder.KeptAsync(ct)).Select(stored => (FormattableString.Invariant($"{stored.Id}"), $"{stored.Name}, your own")),
+        .. RecipeLibrary.All.Select(recipe => (recipe.Id, $"{recipe.Name}, {StepWording.Family(recipe.Brewer.Family)}")),
+    ];
+}
