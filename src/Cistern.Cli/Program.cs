@@ -13,7 +13,7 @@ CultureInfo.CurrentCulture = CultureInfo.InvariantCulture;
 
 var files = new Argument<string[]>("FILE") { Description = "Recipe files; - reads standard input.", Arity = ArgumentArity.OneOrMore };
 var series = new Option<bool>("--series") { Description = "The series as CSV instead of the figures." };
-var svg = new Option<bool>("--svg") { Description = "The tide as SVG instead of the figures; for one recipe." };
+var svg = new Option<bool>("--svg") { Description = "The brew chart as SVG instead of the figures; for one recipe." };
 var serverMl = new Option<double?>("--server-ml") { Description = "The server's volume, ml; it is then checked for overflow." };
 var forecast = new Command("forecast", "Forecasts recipe files: one JSON object a recipe, on a line of its own. Findings go to standard error; exit 2 on a bad file.")
 {

@@ -34,7 +34,7 @@ public sealed record BrewChartOptions(double WidthPx)
     public BrewChartLabels Labels { get; init; } = BrewChartLabels.Plain;
 
     /// <summary>Makes the ids inside unique where several brew charts stand on one page.</summary>
-    public string IdPrefix { get; init; } = "tide";
+    public string IdPrefix { get; init; } = "chart";
 }
 
 /// <summary>One step as a strip under the brew chart, on the same time axis.</summary>
@@ -50,10 +50,10 @@ public static class BrewChart
 {
     /// <summary>The rules a brew chart needs where no page gives them.</summary>
     private const string OwnStyle =
-        "<style>text{font:14px system-ui,sans-serif;fill:#14323A}.tide-tick,.tide-clock{font-family:ui-monospace,monospace;font-size:13px;fill:#47626A}"
-        + ".tide-strong{font-weight:700}.tide-onliquid{fill:#fff}.tide-line{fill:none;stroke:#14323A;stroke-width:1.5}.tide-halo{fill:none;stroke:#F6F3EC;stroke-width:5}"
-        + ".tide-temp{fill:none;stroke:#14323A;stroke-width:2}.tide-grid{stroke:#47626A;stroke-opacity:.35}.tide-axis{stroke:#14323A}.tide-ghost{fill:none;stroke:#14323A;stroke-width:1.5;stroke-dasharray:2 4}"
-        + ".tide-bar{fill:#1F6673}.tide-cup{fill:#5A3417}.tide-act-fill,.tide-act-cup{fill:#E4DDCB}.tide-act-steep{fill:#CFE0DE}.tide-act-finish{fill:#E7D3BB}.tide-mark{fill:none;stroke:#14323A;stroke-width:2}.tide-ground{fill:#F6F3EC}.tide-label{paint-order:stroke;stroke:#F6F3EC;stroke-width:4px;stroke-linejoin:round}</style>";
+        "<style>text{font:14px system-ui,sans-serif;fill:#14323A}.chart-tick,.chart-clock{font-family:ui-monospace,monospace;font-size:13px;fill:#47626A}"
+        + ".chart-strong{font-weight:700}.chart-onliquid{fill:#fff}.chart-line{fill:none;stroke:#14323A;stroke-width:1.5}.chart-halo{fill:none;stroke:#F6F3EC;stroke-width:5}"
+        + ".chart-temp{fill:none;stroke:#14323A;stroke-width:2}.chart-grid{stroke:#47626A;stroke-opacity:.35}.chart-axis{stroke:#14323A}.chart-ghost{fill:none;stroke:#14323A;stroke-width:1.5;stroke-dasharray:2 4}"
+        + ".chart-bar{fill:#1F6673}.chart-cup{fill:#5A3417}.chart-act-fill,.chart-act-cup{fill:#E4DDCB}.chart-act-steep{fill:#CFE0DE}.chart-act-finish{fill:#E7D3BB}.chart-mark{fill:none;stroke:#14323A;stroke-width:2}.chart-ground{fill:#F6F3EC}.chart-label{paint-order:stroke;stroke:#F6F3EC;stroke-width:4px;stroke-linejoin:round}</style>";
 
     /// <summary>Draws a brew chart.</summary>
     /// <param name="forecast">A forecast with its series.</param>
@@ -130,8 +130,8 @@ public static class BrewChart
         {
             var rows = options.WithSteps ? ShownSteps().ToList() : [];
             var height = cupBottom + 24 + (rows.Count * RowPx) + (rows.Count > 0 ? 8 : 0);
-            svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {options.WidthPx} {height}\" class=\"tide\" role=\"img\" aria-labelledby=\"{options.IdPrefix}-title\" data-from=\"{fromS}\" data-to=\"{toS}\" data-left=\"{left}\" data-right=\"{right}\"");
-            svg.Add(options.StandsAlone ? FormattableString.Invariant($" width=\"{options.WidthPx:0}\" height=\"{height:0}\">{OwnStyle}<rect width=\"100%\" height=\"100%\" class=\"tide-ground\"/>") : ">");
+            svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {options.WidthPx} {height}\" class=\"chart\" role=\"img\" aria-labelledby=\"{options.IdPrefix}-title\" data-from=\"{fromS}\" data-to=\"{toS}\" data-left=\"{left}\" data-right=\"{right}\"");
+            svg.Add(options.StandsAlone ? FormattableString.Invariant($" width=\"{options.WidthPx:0}\" height=\"{height:0}\">{OwnStyle}<rect width=\"100%\" height=\"100%\" class=\"chart-ground\"/>") : ">");
             svg.Add($"<title id=\"{options.IdPrefix}-title\">{Svg.Encode(Summary())}</title>");
             DrawActs();
             DrawAxes(height);
@@ -140,7 +140,7 @@ public static class BrewChart
             DrawWeighed();
             DrawMarks();
             DrawSteps(rows);
-            svg.Add($"<line class=\"tide-now\" x1=\"{left}\" x2=\"{left}\" y1=\"{ActsPx}\" y2=\"{cupBottom}\" visibility=\"hidden\"/>");
+            svg.Add($"<line class=\"chart-now\" x1=\"{left}\" x2=\"{left}\" y1=\"{ActsPx}\" y2=\"{cupBottom}\" visibility=\"hidden\"/>");
             return svg.Add("</svg>").ToString();
         }
 
@@ -149,7 +149,7 @@ public static class BrewChart
             var path = WeighedPath.Of(options.Weighed, fromS, toS, point => (X(point.AtS), (point.InCup ? cupBottom : vesselBottom) - (point.G * pxPerG)));
             if (path.Length > 0)
             {
-                svg.Add($"<path class=\"tide-weighed-halo\" d=\"{path}\"/><path class=\"tide-weighed\" d=\"{path}\"/>");
+                svg.Add($"<path class=\"chart-weighed-halo\" d=\"{path}\"/><path class=\"chart-weighed\" d=\"{path}\"/>");
             }
         }
 
@@ -159,10 +159,10 @@ public static class BrewChart
             var row = new Svg();
             var timing = forecast.Timings[index];
             var step = forecast.Recipe.Steps[index];
-            row.Add($"<svg viewBox=\"0 0 {options.WidthPx} {HeightPx}\" class=\"tide strip\" aria-hidden=\"true\" data-from=\"{fromS}\" data-to=\"{toS}\" data-left=\"{left}\" data-right=\"{right}\">");
+            row.Add($"<svg viewBox=\"0 0 {options.WidthPx} {HeightPx}\" class=\"chart strip\" aria-hidden=\"true\" data-from=\"{fromS}\" data-to=\"{toS}\" data-left=\"{left}\" data-right=\"{right}\">");
             foreach (var timeS in TimeTicks())
             {
-                row.Add($"<line class=\"tide-grid\" x1=\"{X(timeS)}\" x2=\"{X(timeS)}\" y1=\"0\" y2=\"{HeightPx}\"/>");
+                row.Add($"<line class=\"chart-grid\" x1=\"{X(timeS)}\" x2=\"{X(timeS)}\" y1=\"0\" y2=\"{HeightPx}\"/>");
             }
 
             var (verb, detail) = options.Labels.Step(forecast.Recipe, index);
@@ -176,7 +176,7 @@ public static class BrewChart
             var width = timed ? Math.Max(5, X(timing.EndS) - x) : 0;
             if (timed)
             {
-                row.Add($"<rect class=\"tide-bar\" x=\"{x}\" y=\"8\" width=\"{width}\" height=\"{BarPx}\" rx=\"2\"/>");
+                row.Add($"<rect class=\"chart-bar\" x=\"{x}\" y=\"8\" width=\"{width}\" height=\"{BarPx}\" rx=\"2\"/>");
             }
 
             // For what lasts, a window is of its length; for the rest, and for what may have both, of its start.
@@ -192,7 +192,7 @@ public static class BrewChart
             var fits = LetterPx * (verb.Length + detail.Length + 1) < rightPx || rightPx >= leftPx;
             var letters = (int)((fits ? rightPx : leftPx) / LetterPx) - verb.Length - 1;
             detail = detail.Length <= letters ? detail : letters > 3 ? detail[..(letters - 1)].TrimEnd(' ', ',') + "…" : "";
-            row.Add($"<text x=\"{(fits ? x + width + (timed ? 13 : 8) : x - 13)}\" y=\"21\" class=\"tide-step tide-label\"{(fits ? "" : " text-anchor=\"end\"")}><tspan class=\"tide-strong\">{Svg.Encode(verb)}</tspan> {Svg.Encode(detail)}</text>");
+            row.Add($"<text x=\"{(fits ? x + width + (timed ? 13 : 8) : x - 13)}\" y=\"21\" class=\"chart-step chart-label\"{(fits ? "" : " text-anchor=\"end\"")}><tspan class=\"chart-strong\">{Svg.Encode(verb)}</tspan> {Svg.Encode(detail)}</text>");
             // The handles stand outside the bar, so that one a few pixels wide has two that can be told apart.
             if (timed && index > RecipeChecker.AnchorIndex(forecast.Recipe))
             {
@@ -211,7 +211,7 @@ public static class BrewChart
                 if (window is { } span)
                 {
                     var (lowX, highX) = (X(fromWindowS + span.Low), X(fromWindowS + span.High));
-                    row.Add($"<path class=\"tide-window\" d=\"M{lowX} 3V29M{highX} 3V29M{lowX} 4H{highX}M{lowX} 28H{highX}\"/>");
+                    row.Add($"<path class=\"chart-window\" d=\"M{lowX} 3V29M{highX} 3V29M{lowX} 4H{highX}M{lowX} 28H{highX}\"/>");
                 }
             }
         }
@@ -244,10 +244,10 @@ public static class BrewChart
                 var x = X(span.StartS);
                 var width = X(span.EndS) - x;
                 var name = span.Act.ToString();
-                svg.Add($"<rect class=\"tide-act-{name.ToLowerInvariant()}\" x=\"{x}\" y=\"0\" width=\"{Math.Max(1, width - 2)}\" height=\"{ActsPx - 4}\"/>");
+                svg.Add($"<rect class=\"chart-act-{name.ToLowerInvariant()}\" x=\"{x}\" y=\"0\" width=\"{Math.Max(1, width - 2)}\" height=\"{ActsPx - 4}\"/>");
                 if (width > 7.5 * name.Length)
                 {
-                    svg.Text(x + (width / 2), 14, "tide-strong", name, "middle");
+                    svg.Text(x + (width / 2), 14, "chart-strong", name, "middle");
                 }
             }
         }
@@ -256,27 +256,27 @@ public static class BrewChart
         {
             foreach (var timeS in TimeTicks())
             {
-                svg.Add($"<line class=\"tide-grid\" x1=\"{X(timeS)}\" x2=\"{X(timeS)}\" y1=\"{vesselTop}\" y2=\"{(options.WithSteps ? height - 4 : cupBottom)}\"/>");
-                svg.Text(X(timeS), cupBottom + 17, "tide-tick", ClockTime.Text(timeS), "middle");
+                svg.Add($"<line class=\"chart-grid\" x1=\"{X(timeS)}\" x2=\"{X(timeS)}\" y1=\"{vesselTop}\" y2=\"{(options.WithSteps ? height - 4 : cupBottom)}\"/>");
+                svg.Text(X(timeS), cupBottom + 17, "chart-tick", ClockTime.Text(timeS), "middle");
             }
 
             foreach (var grams in Ticks.OfMass((vesselBottom - vesselTop) / pxPerG, vesselBottom - vesselTop, options.Labels.GPerUnit))
             {
-                svg.Add($"<line class=\"tide-grid\" x1=\"{left}\" x2=\"{right}\" y1=\"{VesselY(grams)}\" y2=\"{VesselY(grams)}\"/>");
-                svg.Text(left - 6, VesselY(grams) + 4, "tide-tick", options.Labels.MassTick(grams), "end");
+                svg.Add($"<line class=\"chart-grid\" x1=\"{left}\" x2=\"{right}\" y1=\"{VesselY(grams)}\" y2=\"{VesselY(grams)}\"/>");
+                svg.Text(left - 6, VesselY(grams) + 4, "chart-tick", options.Labels.MassTick(grams), "end");
             }
 
             foreach (var grams in Ticks.OfMass((cupBottom - vesselBottom - BetweenPx) / pxPerG, cupBottom - vesselBottom - BetweenPx, options.Labels.GPerUnit))
             {
-                svg.Text(left - 6, CupY(grams) + 4, "tide-tick", options.Labels.MassTick(grams), "end");
+                svg.Text(left - 6, CupY(grams) + 4, "chart-tick", options.Labels.MassTick(grams), "end");
             }
 
             foreach (var c in options.Labels.TemperatureTicks(leastC, mostC))
             {
-                svg.Text(right + 6, TemperatureY(c) + 4, "tide-tick", options.Labels.Temperature(c));
+                svg.Text(right + 6, TemperatureY(c) + 4, "chart-tick", options.Labels.Temperature(c));
             }
 
-            svg.Add($"<path class=\"tide-axis\" d=\"M{left} {vesselBottom}H{right}M{left} {cupBottom}H{right}\"/>");
+            svg.Add($"<path class=\"chart-axis\" d=\"M{left} {vesselBottom}H{right}M{left} {cupBottom}H{right}\"/>");
         }
 
         private void DrawVessel()
@@ -292,27 +292,27 @@ public static class BrewChart
 
             svg.Add("</linearGradient>");
             var line = Line(forecast, sample => VesselY(sample.ContactWaterG + sample.AnnulusG));
-            svg.Add($"<path fill=\"url(#{gradient})\" d=\"M{left} {vesselBottom}L{line}L{X(forecast.Series[^1].TimeS)} {vesselBottom}Z\"/><path class=\"tide-line\" d=\"M{line}\"/>");
+            svg.Add($"<path fill=\"url(#{gradient})\" d=\"M{left} {vesselBottom}L{line}L{X(forecast.Series[^1].TimeS)} {vesselBottom}Z\"/><path class=\"chart-line\" d=\"M{line}\"/>");
             if (options.Ghost is { } ghost)
             {
-                svg.Add($"<path class=\"tide-ghost\" d=\"M{Line(ghost, sample => VesselY(sample.ContactWaterG + sample.AnnulusG))}\"/>");
+                svg.Add($"<path class=\"chart-ghost\" d=\"M{Line(ghost, sample => VesselY(sample.ContactWaterG + sample.AnnulusG))}\"/>");
             }
 
             var temperature = Line(forecast, sample => TemperatureY(Math.Clamp(sample.TemperatureC, leastC, mostC)), wetOnly: true);
-            svg.Add($"<path class=\"tide-halo\" d=\"M{temperature}\"/><path class=\"tide-temp\" d=\"M{temperature}\"/>");
-            svg.Text(left + (0.45 * (right - left)), vesselBottom - 8, "tide-strong tide-label", options.Labels.Vessel, "middle");
+            svg.Add($"<path class=\"chart-halo\" d=\"M{temperature}\"/><path class=\"chart-temp\" d=\"M{temperature}\"/>");
+            svg.Text(left + (0.45 * (right - left)), vesselBottom - 8, "chart-strong chart-label", options.Labels.Vessel, "middle");
         }
 
         private void DrawCup()
         {
             var line = Line(forecast, sample => CupY(sample.CupWaterG + sample.CupSolidsG));
-            svg.Add($"<path class=\"tide-cup\" d=\"M{left} {cupBottom}L{line}L{X(forecast.Series[^1].TimeS)} {cupBottom}Z\"/><path class=\"tide-line\" d=\"M{line}\"/>");
+            svg.Add($"<path class=\"chart-cup\" d=\"M{left} {cupBottom}L{line}L{X(forecast.Series[^1].TimeS)} {cupBottom}Z\"/><path class=\"chart-line\" d=\"M{line}\"/>");
             if (options.Ghost is { } ghost)
             {
-                svg.Add($"<path class=\"tide-ghost\" d=\"M{Line(ghost, sample => CupY(sample.CupWaterG + sample.CupSolidsG))}\"/>");
+                svg.Add($"<path class=\"chart-ghost\" d=\"M{Line(ghost, sample => CupY(sample.CupWaterG + sample.CupSolidsG))}\"/>");
             }
 
-            svg.Text(left + (0.45 * (right - left)), cupBottom - 8, "tide-strong tide-label", InTheCup(forecast.Totals), "middle");
+            svg.Text(left + (0.45 * (right - left)), cupBottom - 8, "chart-strong chart-label", InTheCup(forecast.Totals), "middle");
         }
 
         private void DrawMarks()
@@ -327,7 +327,7 @@ public static class BrewChart
                 }
 
                 var x = X(step is Step.Plunge or Step.Press or Step.Drain ? timing.StartS : 0.5 * (timing.StartS + timing.EndS));
-                svg.Add($"<path class=\"tide-mark\" transform=\"translate({x} {ActsPx + 8})\" d=\"{glyph}\"/>");
+                svg.Add($"<path class=\"chart-mark\" transform=\"translate({x} {ActsPx + 8})\" d=\"{glyph}\"/>");
             }
         }
 
@@ -362,14 +362,14 @@ public static class BrewChart
                 var timing = forecast.Timings[index];
                 var x = X(timing.StartS);
                 var width = Math.Max(5, X(timing.EndS) - x);
-                svg.Add($"<rect class=\"tide-bar\" x=\"{x}\" y=\"{y}\" width=\"{width}\" height=\"{BarPx}\" rx=\"2\"/>");
+                svg.Add($"<rect class=\"chart-bar\" x=\"{x}\" y=\"{y}\" width=\"{width}\" height=\"{BarPx}\" rx=\"2\"/>");
                 var (verb, detail) = options.Labels.Step(forecast.Recipe, index);
                 var clock = ClockTime.Text(timing.StartS);
                 // Time, verb, detail always read in that order; they stand left of the bar where the right has no room.
                 var neededPx = 7.6 * (clock.Length + verb.Length + detail.Length + 2);
                 var rightPx = options.WidthPx - x - width - 8;
                 var fits = neededPx < rightPx || (neededPx > x - 8 && rightPx > x - 8);
-                svg.Add($"<text x=\"{(fits ? x + width + 8 : x - 8)}\" y=\"{y + 13}\" class=\"tide-step\"{(fits ? "" : " text-anchor=\"end\"")}><tspan class=\"tide-clock\">{clock}</tspan> <tspan class=\"tide-strong\">{Svg.Encode(verb)}</tspan> {Svg.Encode(detail)}</text>");
+                svg.Add($"<text x=\"{(fits ? x + width + 8 : x - 8)}\" y=\"{y + 13}\" class=\"chart-step\"{(fits ? "" : " text-anchor=\"end\"")}><tspan class=\"chart-clock\">{clock}</tspan> <tspan class=\"chart-strong\">{Svg.Encode(verb)}</tspan> {Svg.Encode(detail)}</text>");
                 y += RowPx;
             }
         }

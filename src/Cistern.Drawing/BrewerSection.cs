@@ -96,7 +96,7 @@ public static class BrewerSection
         public string Draw()
         {
             var words = $"{(made is null ? $"At {ClockTime.Text(atS)}" : "Making ready")}: {labels.Mass(sample.ContactWaterG + sample.AnnulusG)} {labels.Vessel}, {labels.Mass(sample.CupWaterG + sample.CupSolidsG)} in the cup";
-            svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {WidthPx} {HeightPx}\" class=\"cut tide\" role=\"img\" aria-label=\"{Svg.Encode(words)}\">");
+            svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {WidthPx} {HeightPx}\" class=\"cut chart\" role=\"img\" aria-label=\"{Svg.Encode(words)}\">");
             DrawContents();
             DrawWall();
             DrawRimAndGauge();
@@ -152,9 +152,9 @@ public static class BrewerSection
             if (foamMl + waterMl + groundsMl > 0)
             {
                 var level = MmOf(Math.Min(sample.VolumeMl, brewer.CapacityMl));
-                svg.Add($"<path class=\"tide-line\" d=\"M{X(-HalfMm(level))} {Y(level)}H{X(HalfMm(level))}\"/>");
-                svg.Text(WidthPx - 2, Y(level) + 5, "tide-strong", labels.Mass(sample.ContactWaterG + sample.AnnulusG), "end");
-                svg.Text(WidthPx - 2, Y(level) + 20, "tide-tick", string.Create(CultureInfo.InvariantCulture, $"{level:0} mm"), "end");
+                svg.Add($"<path class=\"chart-line\" d=\"M{X(-HalfMm(level))} {Y(level)}H{X(HalfMm(level))}\"/>");
+                svg.Text(WidthPx - 2, Y(level) + 5, "chart-strong", labels.Mass(sample.ContactWaterG + sample.AnnulusG), "end");
+                svg.Text(WidthPx - 2, Y(level) + 20, "chart-tick", string.Create(CultureInfo.InvariantCulture, $"{level:0} mm"), "end");
             }
         }
 
@@ -169,8 +169,8 @@ public static class BrewerSection
                 if (sample.AnnulusG > 0.5)
                 {
                     // Two short lines: one long one would run into the tip.
-                    svg.Text(WidthPx - 2, BottomY - 12, "tide-tick", labels.Mass(sample.AnnulusG), "end");
-                    svg.Text(WidthPx - 2, BottomY + 2, "tide-tick", "outside", "end");
+                    svg.Text(WidthPx - 2, BottomY - 12, "chart-tick", labels.Mass(sample.AnnulusG), "end");
+                    svg.Text(WidthPx - 2, BottomY + 2, "chart-tick", "outside", "end");
                 }
 
                 return;
@@ -191,18 +191,18 @@ public static class BrewerSection
         {
             var rim = HalfMm(heightMm);
             svg.Add($"<path class=\"cut-rim\" d=\"M{X(-rim) - 12} {topY}H{X(rim) + 12}\"/>");
-            svg.Text(WidthPx - 2, topY - 14, "tide-strong", string.Create(CultureInfo.InvariantCulture, $"rim {brewer.CapacityMl:0} ml"), "end");
+            svg.Text(WidthPx - 2, topY - 14, "chart-strong", string.Create(CultureInfo.InvariantCulture, $"rim {brewer.CapacityMl:0} ml"), "end");
             var staffX = 34.0;
-            svg.Add($"<path class=\"tide-axis\" d=\"M{staffX} {topY}V{BottomY}\"/>");
+            svg.Add($"<path class=\"chart-axis\" d=\"M{staffX} {topY}V{BottomY}\"/>");
             var step = brewer.CapacityMl > 700 ? 200 : brewer.CapacityMl > 300 ? 100 : 50;
             var lastY = double.PositiveInfinity;
             for (var ml = step; ml < brewer.CapacityMl; ml += step)
             {
                 var y = Y(MmOf(ml));
-                svg.Add($"<path class=\"tide-axis\" d=\"M{staffX} {y}h7\"/>");
+                svg.Add($"<path class=\"chart-axis\" d=\"M{staffX} {y}h7\"/>");
                 if (lastY - y > 13)
                 {
-                    svg.Text(staffX - 4, y + 4, "tide-tick", ml.ToString(CultureInfo.InvariantCulture), "end");
+                    svg.Text(staffX - 4, y + 4, "chart-tick", ml.ToString(CultureInfo.InvariantCulture), "end");
                     lastY = y;
                 }
             }
@@ -217,16 +217,16 @@ public static class BrewerSection
             var deepPx = drinkG * 1000 / (Math.PI * half * half) * pxPerMm;
             if (drinkG > 0.5)
             {
-                svg.Add($"<rect class=\"tide-cup\" x=\"{X(-half)}\" y=\"{bottom - deepPx}\" width=\"{ServerMm * pxPerMm}\" height=\"{deepPx}\"/>");
+                svg.Add($"<rect class=\"chart-cup\" x=\"{X(-half)}\" y=\"{bottom - deepPx}\" width=\"{ServerMm * pxPerMm}\" height=\"{deepPx}\"/>");
             }
 
             if (sample.FlowGPerS > 0.02f)
             {
-                svg.Add($"<rect class=\"tide-cup\" x=\"{X(-1.5)}\" y=\"{BottomY}\" width=\"{3 * pxPerMm}\" height=\"{bottom - deepPx - BottomY}\"/>");
+                svg.Add($"<rect class=\"chart-cup\" x=\"{X(-1.5)}\" y=\"{BottomY}\" width=\"{3 * pxPerMm}\" height=\"{bottom - deepPx - BottomY}\"/>");
             }
 
             svg.Add($"<path class=\"cut-wall\" d=\"M{X(-half)} {top}V{bottom}H{X(half)}V{top}\"/>");
-            svg.Text(WidthPx - 2, bottom - 3, "tide-strong", labels.Mass(drinkG), "end");
+            svg.Text(WidthPx - 2, bottom - 3, "chart-strong", labels.Mass(drinkG), "end");
         }
 
         private void DrawBulb()
@@ -248,15 +248,15 @@ public static class BrewerSection
             {
                 var y = centreY + radius - (2 * radius * h);
                 var half = Math.Sqrt(Math.Max(0, (radius * radius) - ((y - centreY) * (y - centreY))));
-                svg.Add($"<path class=\"{(sample.CupSolidsG > 0.01f ? "tide-cup" : "cut-water")}\" d=\"M{centreX - half} {y}A{radius} {radius} 0 {(h > 0.5 ? 1 : 0)} 0 {centreX + half} {y}Z\"/>");
+                svg.Add($"<path class=\"{(sample.CupSolidsG > 0.01f ? "chart-cup" : "cut-water")}\" d=\"M{centreX - half} {y}A{radius} {radius} 0 {(h > 0.5 ? 1 : 0)} 0 {centreX + half} {y}Z\"/>");
             }
 
-            svg.Text(WidthPx - 2, centreY + 5, "tide-strong", labels.Mass(belowG), "end");
+            svg.Text(WidthPx - 2, centreY + 5, "chart-strong", labels.Mass(belowG), "end");
             if (state.Flame)
             {
                 var foot = centreY + radius + (24 * pxPerMm);
                 svg.Add($"<path class=\"cut-flame\" d=\"M{centreX} {foot - (20 * pxPerMm)}q{9 * pxPerMm} {12 * pxPerMm} 0 {20 * pxPerMm}q{-9 * pxPerMm} {-8 * pxPerMm} 0 {-20 * pxPerMm}Z\"/>");
-                svg.Text(2, foot, "tide-tick", "flame on");
+                svg.Text(2, foot, "chart-tick", "flame on");
             }
         }
 
@@ -280,13 +280,13 @@ public static class BrewerSection
             if (cone)
             {
                 svg.Add($"<path class=\"cut-solid\" d=\"M{X(-7)} {BottomY}H{X(7)}V{BottomY + 5}H{X(-7)}Z\"/>");
-                svg.Text(2, BottomY + 12, "tide-tick", "valve");
-                svg.Text(2, BottomY + 26, "tide-tick", state.Open ? "open" : "shut");
+                svg.Text(2, BottomY + 12, "chart-tick", "valve");
+                svg.Text(2, BottomY + 26, "chart-tick", state.Open ? "open" : "shut");
             }
 
             if (state.Turned)
             {
-                svg.Text(2, BottomY + 12, "tide-tick", "turned over");
+                svg.Text(2, BottomY + 12, "chart-tick", "turned over");
             }
         }
     }

@@ -45,11 +45,11 @@ public static class ComparisonCharts
         double X(double timeS) => left + ((Math.Clamp(timeS, fromS, toS) - fromS) / (toS - fromS) * (right - left));
 
         var svg = new Svg();
-        svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {widthPx} {cupBottom + 24}\" class=\"tide beside\" role=\"img\" aria-label=\"{Svg.Encode($"The brew charts of {charts.Count} brews over each other: {string.Join("; ", charts.Select(chart => $"{chart.Letter} fills to {labels.Mass(chart.Forecast.Recipe.WaterG)} and is done at {ClockTime.Text(chart.Forecast.Totals.FinishS)}"))}.")}\">");
+        svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {widthPx} {cupBottom + 24}\" class=\"chart beside\" role=\"img\" aria-label=\"{Svg.Encode($"The brew charts of {charts.Count} brews over each other: {string.Join("; ", charts.Select(chart => $"{chart.Letter} fills to {labels.Mass(chart.Forecast.Recipe.WaterG)} and is done at {ClockTime.Text(chart.Forecast.Totals.FinishS)}"))}.")}\">");
         foreach (var timeS in Ticks.OfTime(fromS, toS, right - left))
         {
-            svg.Add($"<line class=\"tide-grid\" x1=\"{X(timeS)}\" x2=\"{X(timeS)}\" y1=\"{TopPx}\" y2=\"{cupBottom}\"/>");
-            svg.Text(X(timeS), cupBottom + 17, "tide-tick", ClockTime.Text(timeS), "middle");
+            svg.Add($"<line class=\"chart-grid\" x1=\"{X(timeS)}\" x2=\"{X(timeS)}\" y1=\"{TopPx}\" y2=\"{cupBottom}\"/>");
+            svg.Text(X(timeS), cupBottom + 17, "chart-tick", ClockTime.Text(timeS), "middle");
         }
 
         foreach (var (most, bottom) in new[] { (vesselG, vesselBottom), (cupG, cupBottom) })
@@ -57,12 +57,12 @@ public static class ComparisonCharts
             foreach (var grams in Ticks.OfMass(most, most * pxPerG, labels.GPerUnit))
             {
                 var y = bottom - (grams * pxPerG);
-                svg.Add($"<line class=\"tide-grid\" x1=\"{left}\" x2=\"{right}\" y1=\"{y}\" y2=\"{y}\"/>");
-                svg.Text(left - 6, y + 4, "tide-tick", labels.MassTick(grams), "end");
+                svg.Add($"<line class=\"chart-grid\" x1=\"{left}\" x2=\"{right}\" y1=\"{y}\" y2=\"{y}\"/>");
+                svg.Text(left - 6, y + 4, "chart-tick", labels.MassTick(grams), "end");
             }
         }
 
-        svg.Add($"<path class=\"tide-axis\" d=\"M{left} {vesselBottom}H{right}M{left} {cupBottom}H{right}\"/>");
+        svg.Add($"<path class=\"chart-axis\" d=\"M{left} {vesselBottom}H{right}M{left} {cupBottom}H{right}\"/>");
         for (var i = 0; i < charts.Count; i++)
         {
             var (chart, series) = (charts[i], charts[i].Forecast.Series);
@@ -80,12 +80,12 @@ public static class ComparisonCharts
             for (var i = 0; i < charts.Count; i++)
             {
                 var timeS = WhereAlone(curves, i, charts[i].Forecast.Totals.FinishS);
-                svg.Text(X(timeS), (curves[i](timeS) ?? bottom) - 5, "tide-strong tide-label", charts[i].Letter, "middle");
+                svg.Text(X(timeS), (curves[i](timeS) ?? bottom) - 5, "chart-strong chart-label", charts[i].Letter, "middle");
             }
         }
 
-        svg.Text(left + 8, vesselBottom - 8, "tide-label", "in the brewer");
-        svg.Text(left + 8, cupBottom - 8, "tide-label", "in the cup");
+        svg.Text(left + 8, vesselBottom - 8, "chart-label", "in the brewer");
+        svg.Text(left + 8, cupBottom - 8, "chart-label", "in the cup");
         return svg.Add("</svg>").ToString();
     }
 
@@ -94,7 +94,7 @@ public static class ComparisonCharts
     {
         var axes = new MapAxes(marks.Select(mark => mark.ExtractionYieldPercent), marks.Select(mark => mark.TdsPercent), widthPx, heightPx);
         var svg = new Svg();
-        svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {widthPx} {heightPx}\" class=\"tide map\" role=\"img\" aria-label=\"{Svg.Encode($"Strength against extraction: {string.Join("; ", marks.Select(mark => $"{mark.Letter} at {MapAxes.Text(mark.TdsPercent, 2)} % TDS and {MapAxes.Text(mark.ExtractionYieldPercent, 1)} % extraction"))}.")}\">");
+        svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {widthPx} {heightPx}\" class=\"chart map\" role=\"img\" aria-label=\"{Svg.Encode($"Strength against extraction: {string.Join("; ", marks.Select(mark => $"{mark.Letter} at {MapAxes.Text(mark.TdsPercent, 2)} % TDS and {MapAxes.Text(mark.ExtractionYieldPercent, 1)} % extraction"))}.")}\">");
         axes.Draw(svg, null);
         // Those in the same place stand side by side, each on a stalk to where it really lies.
         var placed = new List<(double X, double Y)>();
@@ -110,7 +110,7 @@ public static class ComparisonCharts
             placed.Add((atX, y));
             if (atX > x)
             {
-                svg.Add($"<line class=\"tide-axis\" x1=\"{x}\" y1=\"{y}\" x2=\"{atX}\" y2=\"{y}\"/><circle class=\"map-plan\" cx=\"{x}\" cy=\"{y}\" r=\"3\"/>");
+                svg.Add($"<line class=\"chart-axis\" x1=\"{x}\" y1=\"{y}\" x2=\"{atX}\" y2=\"{y}\"/><circle class=\"map-plan\" cx=\"{x}\" cy=\"{y}\" r=\"3\"/>");
             }
 
             svg.Add($"<circle class=\"line-brew\" cx=\"{atX}\" cy=\"{y}\" r=\"10\"><title>{Svg.Encode(mark.Label)}</title></circle>");

@@ -27,19 +27,19 @@ public static class HandsStrip
         var bottom = TopPx + (2 * LanePx);
 
         var svg = new Svg();
-        svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {widthPx} {bottom + 24}\" class=\"tide hands-strip\" role=\"img\" aria-label=\"{Svg.Encode($"When each needs hands. {string.Join(" ", lanes.Select(lane => $"{lane.Item1}: {string.Join(", ", PairPlanning.HandsOf(lane.Item2).Select(span => $"{ClockTime.Text(span.FromS + lane.Item3)} to {ClockTime.Text(span.ToS + lane.Item3)}"))}; done at {ClockTime.Text(lane.Item2.Totals.FinishS + lane.Item3)}."))} On the clock of A.")}\">");
+        svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {widthPx} {bottom + 24}\" class=\"chart hands-strip\" role=\"img\" aria-label=\"{Svg.Encode($"When each needs hands. {string.Join(" ", lanes.Select(lane => $"{lane.Item1}: {string.Join(", ", PairPlanning.HandsOf(lane.Item2).Select(span => $"{ClockTime.Text(span.FromS + lane.Item3)} to {ClockTime.Text(span.ToS + lane.Item3)}"))}; done at {ClockTime.Text(lane.Item2.Totals.FinishS + lane.Item3)}."))} On the clock of A.")}\">");
         foreach (var timeS in Ticks.OfTime(fromS, toS, right - left))
         {
-            svg.Add($"<line class=\"tide-grid\" x1=\"{X(timeS)}\" x2=\"{X(timeS)}\" y1=\"{TopPx - 6}\" y2=\"{bottom}\"/>");
-            svg.Text(X(timeS), bottom + 17, "tide-tick", ClockTime.Text(timeS), "middle");
+            svg.Add($"<line class=\"chart-grid\" x1=\"{X(timeS)}\" x2=\"{X(timeS)}\" y1=\"{TopPx - 6}\" y2=\"{bottom}\"/>");
+            svg.Text(X(timeS), bottom + 17, "chart-tick", ClockTime.Text(timeS), "middle");
         }
 
         for (var i = 0; i < lanes.Length; i++)
         {
             var (letter, forecast, afterS) = lanes[i];
             var y = TopPx + (i * LanePx);
-            svg.Text(left - 12, y + 15, "tide-strong tide-label", letter, "middle");
-            svg.Add($"<line class=\"tide-axis\" x1=\"{X(afterS)}\" x2=\"{X(forecast.Totals.FinishS + afterS)}\" y1=\"{y + (BarPx / 2)}\" y2=\"{y + (BarPx / 2)}\"/>");
+            svg.Text(left - 12, y + 15, "chart-strong chart-label", letter, "middle");
+            svg.Add($"<line class=\"chart-axis\" x1=\"{X(afterS)}\" x2=\"{X(forecast.Totals.FinishS + afterS)}\" y1=\"{y + (BarPx / 2)}\" y2=\"{y + (BarPx / 2)}\"/>");
             foreach (var span in PairPlanning.HandsOf(forecast))
             {
                 svg.Add($"<rect class=\"hands-span\" x=\"{X(span.FromS + afterS)}\" y=\"{y}\" width=\"{Math.Max(2, X(span.ToS + afterS) - X(span.FromS + afterS))}\" height=\"{BarPx}\"/>");
@@ -54,7 +54,7 @@ public static class HandsStrip
         }
 
         svg.Add($"<line class=\"hands-taste\" x1=\"{X(tasted.AtS)}\" x2=\"{X(tasted.AtS)}\" y1=\"{TopPx - 6}\" y2=\"{bottom}\"/>");
-        svg.Text(X(tasted.AtS) - 4, TopPx - 10, "tide-label", "taste them", "end");
+        svg.Text(X(tasted.AtS) - 4, TopPx - 10, "chart-label", "taste them", "end");
         return svg.Add("</svg>").ToString();
     }
 }

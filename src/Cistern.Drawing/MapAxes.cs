@@ -38,20 +38,20 @@ internal sealed class MapAxes
         var stepE = Step(yields.To - yields.From, [0.2, 0.5, 1, 2, 5]);
         for (var value = Math.Ceiling(yields.From / stepE) * stepE; value <= yields.To + 1e-9; value += stepE)
         {
-            svg.Add($"<line class=\"tide-grid\" x1=\"{X(value)}\" x2=\"{X(value)}\" y1=\"{Top}\" y2=\"{heightPx - Bottom}\"/>");
-            svg.Text(X(value), heightPx - Bottom + 16, "tide-tick", Text(value, stepE < 1 ? 1 : 0), "middle");
+            svg.Add($"<line class=\"chart-grid\" x1=\"{X(value)}\" x2=\"{X(value)}\" y1=\"{Top}\" y2=\"{heightPx - Bottom}\"/>");
+            svg.Text(X(value), heightPx - Bottom + 16, "chart-tick", Text(value, stepE < 1 ? 1 : 0), "middle");
         }
 
         var stepT = Step(strengths.To - strengths.From, [0.02, 0.05, 0.1, 0.2, 0.5, 1]);
         for (var value = Math.Ceiling(strengths.From / stepT) * stepT; value <= strengths.To + 1e-9; value += stepT)
         {
-            svg.Add($"<line class=\"tide-grid\" x1=\"{Left}\" x2=\"{widthPx - Right}\" y1=\"{Y(value)}\" y2=\"{Y(value)}\"/>");
-            svg.Text(Left - 6, Y(value) + 4, "tide-tick", Text(value, 2), "end");
+            svg.Add($"<line class=\"chart-grid\" x1=\"{Left}\" x2=\"{widthPx - Right}\" y1=\"{Y(value)}\" y2=\"{Y(value)}\"/>");
+            svg.Text(Left - 6, Y(value) + 4, "chart-tick", Text(value, 2), "end");
         }
 
-        svg.Add($"<path class=\"tide-axis\" d=\"M{Left} {Top}V{heightPx - Bottom}H{widthPx - Right}\"/>");
-        svg.Text(widthPx - Right, heightPx - 6, "tide-label", "extraction, %", "end");
-        svg.Text(Left + 6, Top + 12, "tide-label", "strength, % TDS");
+        svg.Add($"<path class=\"chart-axis\" d=\"M{Left} {Top}V{heightPx - Bottom}H{widthPx - Right}\"/>");
+        svg.Text(widthPx - Right, heightPx - 6, "chart-label", "extraction, %", "end");
+        svg.Text(Left + 6, Top + 12, "chart-label", "strength, % TDS");
     }
 
     public static string Text(double value, int decimals) => value.ToString("F" + decimals.ToString(CultureInfo.InvariantCulture), CultureInfo.InvariantCulture);

@@ -25,7 +25,7 @@ public static class SeriesMap
             widthPx,
             heightPx);
         var svg = new Svg();
-        svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {widthPx} {heightPx}\" class=\"tide map\" role=\"img\" aria-labelledby=\"line-title\">");
+        svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {widthPx} {heightPx}\" class=\"chart map\" role=\"img\" aria-labelledby=\"line-title\">");
         svg.Add($"<title id=\"line-title\">Strength against extraction, {line.Count} {(line.Count == 1 ? "brew" : "brews")}: from {MapAxes.Text(line[0].TdsPercent, 2)} to {MapAxes.Text(line[^1].TdsPercent, 2)} % TDS.</title>");
         axes.Draw(svg, target);
         for (var i = 1; i < line.Count; i++)

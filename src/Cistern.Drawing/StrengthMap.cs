@@ -47,7 +47,7 @@ public static class StrengthMap
         double Y(double tds) => axes.Y(tds);
 
         var svg = new Svg();
-        svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {widthPx} {heightPx}\" class=\"tide map\" role=\"img\" aria-labelledby=\"map-title\">");
+        svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {widthPx} {heightPx}\" class=\"chart map\" role=\"img\" aria-labelledby=\"map-title\">");
         svg.Add($"<title id=\"map-title\">Strength against extraction: the plan at {MapAxes.Text(plan.TdsPercent, 2)} % TDS and {MapAxes.Text(plan.ExtractionYieldPercent, 1)} % extraction.</title>");
         axes.Draw(svg, target);
         foreach (var mark in marks.Where(mark => mark.Kind == MapPoint.Brew))
@@ -91,7 +91,7 @@ public static class StrengthMap
                     place => taken.TrueForAll(one => Math.Abs(one.X - place.X) > 12 || Math.Abs(one.Y - place.Y) > 15) && tips.TrueForAll(tip => Distance(place, (fromX, fromY), tip) > 8),
                     near);
             taken.Add((wordX, wordY));
-            svg.Text(wordX, wordY + 5, "tide-label tide-strong", Letter(i), "middle");
+            svg.Text(wordX, wordY + 5, "chart-label chart-strong", Letter(i), "middle");
         }
     }
 

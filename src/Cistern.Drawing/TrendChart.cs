@@ -153,17 +153,17 @@ public static class TrendChart
         double X(double value) => Left + ((value - fromX) / (toX - fromX) * (widthPx - Left - Right));
         double Y(double value) => heightPx - Bottom - ((value - fromY) / (toY - fromY) * (heightPx - Bottom - Top));
         var svg = new Svg();
-        svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {widthPx} {heightPx}\" class=\"tide trend\" role=\"img\" aria-label=\"{Svg.Encode($"{y.Title} of {points.Count} brews over {x.Title}; the table beneath has the figures.")}\">");
+        svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {widthPx} {heightPx}\" class=\"chart trend\" role=\"img\" aria-label=\"{Svg.Encode($"{y.Title} of {points.Count} brews over {x.Title}; the table beneath has the figures.")}\">");
         foreach (var value in Ticks.Of(fromY, toY, (heightPx - Bottom - Top) / 44, Steps))
         {
-            svg.Add($"<line class=\"tide-grid\" x1=\"{Left}\" x2=\"{widthPx - Right}\" y1=\"{Y(value)}\" y2=\"{Y(value)}\"/>");
-            svg.Text(Left - 6, Y(value) + 4, "tide-tick", Text(value, y.Decimals), "end");
+            svg.Add($"<line class=\"chart-grid\" x1=\"{Left}\" x2=\"{widthPx - Right}\" y1=\"{Y(value)}\" y2=\"{Y(value)}\"/>");
+            svg.Text(Left - 6, Y(value) + 4, "chart-tick", Text(value, y.Decimals), "end");
         }
 
         foreach (var (value, told) in x.Days ? Days(fromX, toX, (widthPx - Left - Right) / 92) : Ticks.Of(fromX, toX, (widthPx - Left - Right) / 70, Steps).Select(value => (value, Text(value, x.Decimals))))
         {
-            svg.Add($"<line class=\"tide-grid\" x1=\"{X(value)}\" x2=\"{X(value)}\" y1=\"{Top}\" y2=\"{heightPx - Bottom}\"/>");
-            svg.Text(X(value), heightPx - Bottom + 17, "tide-tick", told, "middle");
+            svg.Add($"<line class=\"chart-grid\" x1=\"{X(value)}\" x2=\"{X(value)}\" y1=\"{Top}\" y2=\"{heightPx - Bottom}\"/>");
+            svg.Text(X(value), heightPx - Bottom + 17, "chart-tick", told, "middle");
         }
 
         // Few brews each have what had been expected of them behind; many have the middle of that, part by part.
@@ -200,9 +200,9 @@ public static class TrendChart
             svg.Add($"<polyline class=\"trend-middle-halo\" points=\"{line.ToString().TrimEnd()}\"/><polyline class=\"trend-middle\" points=\"{line.ToString().TrimEnd()}\"/>");
         }
 
-        svg.Add($"<path class=\"tide-axis\" d=\"M{Left} {Top}V{heightPx - Bottom}H{widthPx - Right}\"/>");
-        svg.Text(widthPx - Right, heightPx - 8, "tide-label", x.Title, "end");
-        svg.Text(Left, 16, "tide-label", y.Title);
+        svg.Add($"<path class=\"chart-axis\" d=\"M{Left} {Top}V{heightPx - Bottom}H{widthPx - Right}\"/>");
+        svg.Text(widthPx - Right, heightPx - 8, "chart-label", x.Title, "end");
+        svg.Text(Left, 16, "chart-label", y.Title);
         return svg.Add("</svg>").ToString();
     }
 

@@ -294,7 +294,7 @@ public sealed class BrewRunTests
     [Theory]
     [InlineData("vd-coffee-first")]
     [InlineData("si-whirl")]
-    public void A_little_tide_is_the_vessels_lane_in_a_hundred_columns(string id)
+    public void A_sparkline_is_the_vessels_lane_in_a_hundred_columns(string id)
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find(id)!);
         var points = Sparkline.Points(forecast).Split(' ').Select(point => point.Split(',')).Select(point => (X: double.Parse(point[0], CultureInfo.InvariantCulture), Y: double.Parse(point[1], CultureInfo.InvariantCulture))).ToList();

@@ -12,7 +12,7 @@ public sealed class DeviationTests
     private const double Zero = 1_700_000_000_000;
 
     [Fact]
-    public void A_release_that_is_due_is_a_slip_once_its_window_is_over_and_told_from_when_it_was_due()
+    public void A_release_that_is_due_is_a_deviation_once_its_window_is_over_and_told_from_when_it_was_due()
     {
         var closed = Of("ld-closed");
         Assert.Empty(Deviations.Of(closed, RunOf(closed, 143), Actuals.None, 143));
@@ -38,7 +38,7 @@ public sealed class DeviationTests
     [Theory]
     [InlineData(174, DeviationKind.ReleasedLate, 39)]
     [InlineData(100, DeviationKind.ReleasedEarly, 27)]
-    public void A_release_that_was_begun_outside_its_window_stays_a_slip(double beganS, DeviationKind kind, double amount)
+    public void A_release_that_was_begun_outside_its_window_stays_a_deviation(double beganS, DeviationKind kind, double amount)
     {
         var closed = Of("ld-closed");
         var run = RunOf(closed, beganS + 20, (EntryKind.Done, 6, beganS));
@@ -48,7 +48,7 @@ public sealed class DeviationTests
     }
 
     [Fact]
-    public void A_slow_drain_is_a_slip_over_its_length_and_may_have_stalled_after_four_minutes()
+    public void A_slow_drain_is_a_deviation_over_its_length_and_may_have_stalled_after_four_minutes()
     {
         var valve = Of("vd-coffee-first");
         var lengthS = valve.Timings[7].LengthS;

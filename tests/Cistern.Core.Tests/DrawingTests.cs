@@ -45,15 +45,15 @@ public sealed class DrawingTests
     }
 
     [Fact]
-    public void The_tide_stands_at_its_grams_and_its_moments()
+    public void The_brew_chart_stands_at_its_grams_and_its_moments()
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("vd-coffee-first")!);
         var chart = Parse(BrewChart.Draw(forecast, new BrewChartOptions(620) { LanesPx = 300, WithSteps = false }));
         double Of(string name) => double.Parse(chart.Attribute(name)!.Value, CultureInfo.InvariantCulture);
         double X(double atS) => Of("data-left") + ((atS - Of("data-from")) / (Of("data-to") - Of("data-from")) * (Of("data-right") - Of("data-left")));
-        var lines = chart.Elements().Where(node => (string?)node.Attribute("class") == "tide-line").Select(Points).ToList();
+        var lines = chart.Elements().Where(node => (string?)node.Attribute("class") == "chart-line").Select(Points).ToList();
         var (vessel, cup) = (lines[0], lines[1]);
-        var axis = One(chart, "tide-axis").Attribute("d")!.Value.Split(['M', 'H', ' '], StringSplitOptions.RemoveEmptyEntries).Select(text => double.Parse(text, CultureInfo.InvariantCulture)).ToList();
+        var axis = One(chart, "chart-axis").Attribute("d")!.Value.Split(['M', 'H', ' '], StringSplitOptions.RemoveEmptyEntries).Select(text => double.Parse(text, CultureInfo.InvariantCulture)).ToList();
         var (vesselBottom, cupBottom) = (axis[1], axis[4]);
         // Vessel and cup share one scale: the gridline of 200 g gives it.
         var pxPerG = (vesselBottom - (Number(chart.Descendants().First(node => node.Value == "200"), "y") - 4)) / 200;
@@ -68,13 +68,13 @@ public sealed class DrawingTests
         // The acts stand over the times they take.
         foreach (var span in Acts.Of(forecast))
         {
-            var act = One(chart, $"tide-act-{span.Act.ToString().ToLowerInvariant()}");
+            var act = One(chart, $"chart-act-{span.Act.ToString().ToLowerInvariant()}");
             Assert.Equal(X(span.StartS), Number(act, "x"), Near);
             Assert.Equal(X(span.EndS) - X(span.StartS) - 2, Number(act, "width"), Near);
         }
 
         // Warmer is higher.
-        var warm = Points(One(chart, "tide-temp"));
+        var warm = Points(One(chart, "chart-temp"));
         var (hot, cool) = (forecast.At(40).TemperatureC, forecast.At(170).TemperatureC);
         Assert.True(hot > cool && At(warm, X(40)) < At(warm, X(170)));
     }
@@ -106,8 +106,8 @@ public sealed class DrawingTests
         var small = ForecastModel.Published.Run(RecipeLibrary.Find("fp-bloomed")!);
         var large = ForecastModel.Published.Run(RecipeLibrary.Find("fp-slow-eight")!);
         var chart = Parse(BrewChart.Draw(small, new BrewChartOptions(620) { Ghost = large, WithSteps = false }));
-        var ghost = chart.Elements().Where(node => (string?)node.Attribute("class") == "tide-ghost").Select(Points).First();
-        var own = chart.Elements().Where(node => (string?)node.Attribute("class") == "tide-line").Select(Points).First();
+        var ghost = chart.Elements().Where(node => (string?)node.Attribute("class") == "chart-ghost").Select(Points).First();
+        var own = chart.Elements().Where(node => (string?)node.Attribute("class") == "chart-line").Select(Points).First();
         var bottom = own.Max(point => point.Y);
         Assert.Equal(820.0 / 405, (bottom - ghost.Min(point => point.Y)) / (bottom - own.Min(point => point.Y)), 0.05);
         Assert.Equal(44, ghost.Min(point => point.Y), 1.0);
@@ -119,12 +119,12 @@ public sealed class DrawingTests
         var soak = ForecastModel.Published.Run(RecipeLibrary.Find("ld-long-soak-iced")!);
         var strip = Parse(BrewChart.Rows(soak, new BrewChartOptions(620) { ToS = 500 })[5].Svg);
         double X(double atS) => StripX(strip, atS);
-        Assert.Equal(X(210), Number(One(strip, "tide-bar"), "x"), Near);
+        Assert.Equal(X(210), Number(One(strip, "chart-bar"), "x"), Near);
         Assert.Equal([X(150), X(420)], Bracket(strip));
         var tube = RecipeLibrary.Find("tp-upright-short")!;
         var press = ForecastModel.Published.Run(tube with { Steps = [.. tube.Steps.Select(step => step is Step.Press ? step with { StartWindow = new Span(50, 60) } : step)] });
         var pressed = Parse(BrewChart.Rows(press, new BrewChartOptions(620) { ToS = 500 })[6].Svg);
-        Assert.Equal(StripX(pressed, 80) - StripX(pressed, 55), Number(One(pressed, "tide-bar"), "width"), Near);
+        Assert.Equal(StripX(pressed, 80) - StripX(pressed, 55), Number(One(pressed, "chart-bar"), "width"), Near);
         // Of its beginning on the clock; of its length from where it begins.
         Assert.Equal([StripX(pressed, 50), StripX(pressed, 60), StripX(pressed, 55 + 20), StripX(pressed, 55 + 35)], Bracket(pressed));
     }
@@ -137,8 +137,8 @@ public sealed class DrawingTests
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find(id)!);
         var cut = Parse(BrewerSection.Draw(forecast, atS, BrewChartLabels.Plain));
-        var level = Points(One(cut, "tide-line"))[0].Y;
-        var staff = cut.Descendants().Where(node => (string?)node.Attribute("class") == "tide-tick" && (string?)node.Attribute("text-anchor") == "end" && double.TryParse(node.Value, NumberStyles.Float, CultureInfo.InvariantCulture, out _))
+        var level = Points(One(cut, "chart-line"))[0].Y;
+        var staff = cut.Descendants().Where(node => (string?)node.Attribute("class") == "chart-tick" && (string?)node.Attribute("text-anchor") == "end" && double.TryParse(node.Value, NumberStyles.Float, CultureInfo.InvariantCulture, out _))
             .Select(node => (Ml: double.Parse(node.Value, CultureInfo.InvariantCulture), Y: Number(node, "y") - 4)).OrderBy(mark => mark.Ml).ToList();
         var volumeMl = forecast.At(atS).VolumeMl;
         var over = staff.Where(mark => mark.Ml > volumeMl).Select(mark => mark.Y).DefaultIfEmpty(double.NegativeInfinity).Max();
@@ -156,9 +156,9 @@ public sealed class DrawingTests
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find(id)!);
         var cut = Parse(BrewerSection.DrawMadeReady(forecast, made, BrewChartLabels.Plain));
-        var told = cut.Descendants().Where(node => (string?)node.Attribute("class") == "tide-strong").Select(node => node.Value).ToList();
+        var told = cut.Descendants().Where(node => (string?)node.Attribute("class") == "chart-strong").Select(node => node.Value).ToList();
         Assert.Equal(flame, cut.Descendants().Any(node => (string?)node.Attribute("class") == "cut-flame"));
-        Assert.Equal(risen, cut.Descendants().Any(node => (string?)node.Attribute("class") == "tide-line"));
+        Assert.Equal(risen, cut.Descendants().Any(node => (string?)node.Attribute("class") == "chart-line"));
         Assert.Contains(below, told);
     }
 
@@ -168,7 +168,7 @@ public sealed class DrawingTests
         static int Layers(string id, int made, string layer) => Parse(BrewerSection.DrawMadeReady(ForecastModel.Published.Run(RecipeLibrary.Find(id)!), made, BrewChartLabels.Plain)).Descendants().Count(node => (string?)node.Attribute("class") == layer);
         Assert.Equal((0, 1), (Layers("fp-bloomed", 1, "cut-grounds"), Layers("fp-bloomed", 2, "cut-grounds")));
         // Water before coffee: poured, and nothing in it yet.
-        Assert.Equal((0, 1), (Layers("vd-water-first", 2, "tide-line"), Layers("vd-water-first", 3, "tide-line")));
+        Assert.Equal((0, 1), (Layers("vd-water-first", 2, "chart-line"), Layers("vd-water-first", 3, "chart-line")));
         Assert.Equal(0, Layers("vd-water-first", 3, "cut-grounds"));
     }
 
@@ -180,7 +180,7 @@ public sealed class DrawingTests
         double PlungerAt(double share) => Parse(BrewerSection.Draw(press, plunge.StartS + (share * plunge.LengthS), BrewChartLabels.Plain)).Descendants().Where(node => (string?)node.Attribute("class") == "cut-solid" && Number(node, "height") == 4).Select(node => Number(node, "y")).Single();
         Assert.True(PlungerAt(0.9) > PlungerAt(0.5) + 20 && PlungerAt(0.5) > PlungerAt(0.1) + 20);
         var drip = ForecastModel.Published.Run(RecipeLibrary.Find("vd-coffee-first")!);
-        double DrunkAt(double atS) => Parse(BrewerSection.Draw(drip, atS, BrewChartLabels.Plain)).Elements().Where(node => (string?)node.Attribute("class") == "tide-cup").Select(node => Number(node, "height")).DefaultIfEmpty(0).First();
+        double DrunkAt(double atS) => Parse(BrewerSection.Draw(drip, atS, BrewChartLabels.Plain)).Elements().Where(node => (string?)node.Attribute("class") == "chart-cup").Select(node => Number(node, "height")).DefaultIfEmpty(0).First();
         Assert.Equal(0, DrunkAt(100));
         Assert.Equal(drip.At(240).CupWaterG / drip.At(300).CupWaterG, DrunkAt(240) / DrunkAt(300), 0.02);
     }
@@ -214,7 +214,7 @@ public sealed class DrawingTests
     }
 
     /// <summary>From where to where the brackets of a strip stand.</summary>
-    private static IEnumerable<double> Bracket(XElement strip) => strip.Elements().Where(node => (string?)node.Attribute("class") == "tide-window")
+    private static IEnumerable<double> Bracket(XElement strip) => strip.Elements().Where(node => (string?)node.Attribute("class") == "chart-window")
         .SelectMany(node => node.Attribute("d")!.Value.Split('M', StringSplitOptions.RemoveEmptyEntries).Take(2)).Select(part => Math.Round(double.Parse(part.Split(' ')[0], CultureInfo.InvariantCulture), 1));
 
     private static XElement Parse(string svg) => XDocument.Parse(svg).Root!;

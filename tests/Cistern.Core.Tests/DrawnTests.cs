@@ -1,7 +1,5 @@
 using System.Globalization;
-using System.Security.Cryptography;
-using System.Text;
-using System.Text.RegularExpressions;
+using System.Xml.Linq;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Readings;
 using Cistern.Core.Recipes;
@@ -10,10 +8,10 @@ using Cistern.Drawing;
 namespace Cistern.Core.Tests;
 
 /// <summary>
-/// Every drawing, element by element, in <c>drawings.txt</c>: none drifts unseen. What each of them has to tell is held by
-/// <see cref="DrawingTests"/> and <see cref="TrendTests"/>.
+/// Every drawing, in every kind of case, is sound: well-formed, with nothing
+/// outside its frame and no number that is none. What each of them has to tell is held by <see cref="DrawingTests"/> and <see cref="TrendTests"/>.
 /// </summary>
-public sealed partial class DrawnTests
+public sealed class DrawnTests
 {
     private static readonly BrewChartLabels Imperial = BrewChartLabels.Plain with
     {
@@ -24,10 +22,11 @@ public sealed partial class DrawnTests
         Temperature = c => string.Create(CultureInfo.InvariantCulture, $"{(c * 9 / 5) + 32:0}°"),
     };
 
-    private readonly StringBuilder told = new();
+    private readonly List<string> wrong = [];
+    private int drawn;
 
     [Fact]
-    public void Each_drawing_is_as_it_was()
+    public void Every_drawing_keeps_to_its_frame()
     {
         BrewCharts();
         Vessels();
@@ -39,8 +38,8 @@ public sealed partial class DrawnTests
             Draws($"grains of {medianUm} µm", GrainPicture.Draw(medianUm, 3.78, 24, 12));
         }
 
-        Draws("coffee by its strength", string.Join('\n', Enumerable.Range(0, 26).Select(tenth => string.Create(CultureInfo.InvariantCulture, $"{0.1 * tenth:0.0} {CoffeeColour.Of(0.1 * tenth)}"))));
-        Golden.Holds("drawings.txt", told.ToString());
+        Assert.Empty(wrong);
+        Assert.True(drawn > 150);
     }
 
     private static Forecast Run(string id) => ForecastModel.Published.Run(RecipeLibrary.Find(id)!);
@@ -55,7 +54,7 @@ public sealed partial class DrawnTests
         foreach (var id in (string[])["fp-long-settle", "fp-slow-eight", "tp-turned", "tp-short-bypass", "vd-coffee-first", "ld-split", "ld-open-closed-iced", "si-layers", "jar-spoons", "hut-press"])
         {
             var forecast = Run(id);
-            Draws($"{id}, its tide", BrewChart.Draw(forecast, new BrewChartOptions(620)));
+            Draws($"{id}, its brew chart", BrewChart.Draw(forecast, new BrewChartOptions(620)));
             foreach (var row in BrewChart.Rows(forecast, new BrewChartOptions(620)))
             {
                 Draws($"{id}, step {row.Index}", row.Svg);
@@ -67,17 +66,9 @@ public sealed partial class DrawnTests
         Draws("narrow, in ounces and Fahrenheit", BrewChart.Draw(valve, new BrewChartOptions(340) { LanesPx = 300, WithSteps = false, Labels = Imperial }));
         Draws("alone, over what it was, with what a scale told", BrewChart.Draw(changed, new BrewChartOptions(620) { StandsAlone = true, Ghost = valve, Weighed = Weighed(changed), IdPrefix = "own" }));
         Draws("further than it goes, and higher", BrewChart.Draw(valve, new BrewChartOptions(900) { ToS = 700, ToG = (900, 700) }));
-        foreach (var toS in (double[])[60, 200, 500, 900, 1_500, 2_400, 4_800, 8_000, 20_000, 40_000, 70_000, 150_000])
-        {
-            Draws(string.Create(CultureInfo.InvariantCulture, $"the marks of {toS} s"), string.Join(' ', Clocks().Matches(BrewChart.Draw(valve, new BrewChartOptions(620) { ToS = toS, WithSteps = false })).Select(found => found.Value[1..^1]).Distinct()));
-        }
-
         Draws("three beside each other", ComparisonCharts.BrewCharts([new("A", valve, Weighed(valve)), new("B", Run("fp-bloomed"), []), new("C", changed, [])], BrewChartLabels.Plain, 700, 320));
         Draws("two beside each other, narrow", ComparisonCharts.BrewCharts([new("A", Run("si-whirl"), []), new("B", Run("tp-upright-held"), [])], Imperial, 360, 260));
     }
-
-    [GeneratedRegex(">[0-9]+:[0-9:]+<", RegexOptions.NonBacktracking)]
-    private static partial Regex Clocks();
 
     private void Vessels()
     {
@@ -123,7 +114,7 @@ public sealed partial class DrawnTests
 
         foreach (var count in (int[])[TrendChart.MostPoints, TrendChart.MostPoints + 1, 4_000])
         {
-            Draws($"a trend of {count}, in short", Hash(TrendChart.Draw(Points(count), TrendChart.Parts(Points(count), 24), grind, strength, i => $"{i}", 900, 400)));
+            Draws($"a trend of {count}", TrendChart.Draw(Points(count), TrendChart.Parts(Points(count), 24), grind, strength, i => $"{i}", 900, 400));
         }
 
         foreach (var days in (int[])[1, 20, 200, 2_000])
@@ -142,9 +133,30 @@ public sealed partial class DrawnTests
         }
     }
 
-    /// <summary>An element a line; what is long is told by its beginning, its length and its print.</summary>
-    private void Draws(string what, string svg) => told.Append("== ").Append(what).Append('\n')
-        .AppendJoin('"', svg.Split('"').Select(part => part.Length <= 150 ? part : $"{part[..60]} … {part.Length} {Hash(part)}")).Replace("><", ">\n<").Append('\n');
+    private void Draws(string what, string svg)
+    {
+        drawn++;
+        var root = XElement.Parse(svg);
+        var frame = Numbers(root.Attribute("viewBox")!.Value);
+        foreach (var element in root.Descendants().Where(element => !element.Ancestors().Any(above => above.Name.LocalName is "defs" or "style")))
+        {
+            var moved = element.AncestorsAndSelf().Any(above => above.Attribute("transform") is not null);
+            foreach (var (name, value) in element.Attributes().Select(one => (one.Name.LocalName, one.Value)))
+            {
+                var (least, most) = name switch
+                {
+                    "x" or "x1" or "x2" or "cx" => (frame[0], frame[0] + frame[2]),
+                    "y" or "y1" or "y2" or "cy" => (frame[1], frame[1] + frame[3]),
+                    _ => (double.NegativeInfinity, double.PositiveInfinity),
+                };
+                if (value.Contains("NaN", StringComparison.Ordinal) || value.Contains('∞', StringComparison.Ordinal)
+                    || (!moved && double.IsFinite(least) && double.TryParse(value, CultureInfo.InvariantCulture, out var at) && (at < least - 1 || at > most + 1)))
+                {
+                    wrong.Add($"{what}: {name}={value} of {element.Name.LocalName} in {string.Join(' ', frame)}");
+                }
+            }
+        }
+    }
 
-    private static string Hash(string text) => Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(text)))[..12];
+    private static double[] Numbers(string text) => [.. text.Split(' ').Select(part => double.Parse(part, CultureInfo.InvariantCulture))];
 }

@@ -94,7 +94,7 @@ public sealed class TrendTests
     }
 
     [Fact]
-    public void Tides_over_each_other_share_one_scale()
+    public void Brew_charts_over_each_other_share_one_scale()
     {
         var model = ForecastModel.Published;
         var (small, large) = (model.Run(RecipeLibrary.Find("vd-water-first")!), model.Run(RecipeLibrary.Find("fp-slow-eight")!));
@@ -102,7 +102,7 @@ public sealed class TrendTests
         var paths = svg.Descendants().Where(one => ((string?)one.Attribute("class"))?.StartsWith("beside-line", StringComparison.Ordinal) == true).ToList();
         // In the vessel and in the cup each, and what was weighed of one.
         Assert.Equal(["beside-line beside-0", "beside-line beside-0", "beside-line beside-1", "beside-line beside-1", "beside-line beside-1 beside-weighed"], paths.Select(path => (string)path.Attribute("class")!));
-        var axes = ((string)svg.Descendants().Single(one => (string?)one.Attribute("class") == "tide-axis").Attribute("d")!).Split('M', 'H').Where(one => one.Contains(' ', StringComparison.Ordinal)).Select(one => double.Parse(one.Split(' ')[1], CultureInfo.InvariantCulture)).ToList();
+        var axes = ((string)svg.Descendants().Single(one => (string?)one.Attribute("class") == "chart-axis").Attribute("d")!).Split('M', 'H').Where(one => one.Contains(' ', StringComparison.Ordinal)).Select(one => double.Parse(one.Split(' ')[1], CultureInfo.InvariantCulture)).ToList();
         double Height(int path, double bottom) => bottom - Points(paths[path]).Min(point => point.Y);
         var (smallG, largeG) = (BrewChart.MostOf(small), BrewChart.MostOf(large));
         Assert.Equal(smallG.VesselG / largeG.VesselG, Height(0, axes[0]) / Height(2, axes[0]), 0.01);

@@ -57,7 +57,7 @@ public sealed class ApiTests(App app) : IClassFixture<App>
     }
 
     [Fact]
-    public async Task Series_and_tide_come_as_csv_and_svg()
+    public async Task Series_and_brew_chart_come_as_csv_and_svg()
     {
         var one = RecipeWriter.Write(RecipeLibrary.Find("vd-water-first")!);
         var (_, csv, _) = await CliAsync(one, "forecast", "--series", "-");

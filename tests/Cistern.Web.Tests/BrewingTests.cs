@@ -526,22 +526,22 @@ public sealed class BrewingTests : IClassFixture<App>
         var zero = NowMs;
         await SendAsync(id, Entry("start", 2, zero));
         await AtAsync(zero, 475 + 10);
-        Assert.Null((await App.GetAsync(client, $"/brew/{id}")).QuerySelector("#slip .slip"));
+        Assert.Null((await App.GetAsync(client, $"/brew/{id}")).QuerySelector("#deviation .deviation"));
         await AtAsync(zero, 475 + 30);
-        var told = (await App.GetAsync(client, $"/brew/{id}")).QuerySelector("#slip .slip")!;
+        var told = (await App.GetAsync(client, $"/brew/{id}")).QuerySelector("#deviation .deviation")!;
         Assert.Matches("30 s late[.] Nothing lost yet: 1[.][0-9]{2} % TDS, ", told.TextContent);
         // Nothing to answer yet: what was answered now would keep the offer away that comes later.
         Assert.Null(told.QuerySelector("button"));
         await AtAsync(zero, 475 + 240);
-        Assert.NotNull((await App.GetAsync(client, $"/brew/{id}")).QuerySelector("#slip .slip button"));
+        Assert.NotNull((await App.GetAsync(client, $"/brew/{id}")).QuerySelector("#deviation .deviation button"));
     }
 
     [Fact]
-    public async Task A_slip_is_told_with_what_is_best_done_and_taken_it_changes_the_rest_of_this_brew_only()
+    public async Task A_deviation_is_told_with_what_is_best_done_and_taken_it_changes_the_rest_of_this_brew_only()
     {
         var (id, zero) = await LateAsync();
         var page = await App.GetAsync(client, $"/brew/{id}");
-        var deviation = page.QuerySelector("#slip .slip")!.TextContent;
+        var deviation = page.QuerySelector("#deviation .deviation")!.TextContent;
         Assert.Contains("240 s late.", deviation.Replace("4:00", "240 s", StringComparison.Ordinal), StringComparison.Ordinal);
         Assert.Matches("Plunge now, then dilute with [0-9]+ g of water: 1[.][0-9]{2} % TDS, balanced[.]", deviation);
         var planned = (await BrewOf(id)).PlanJson;
@@ -551,13 +551,13 @@ public sealed class BrewingTests : IClassFixture<App>
         var dilution = Assert.IsType<Step.Dilute>(taken.Recipe().Steps[^1]);
         Assert.InRange(dilution.WaterG, 5, 300);
         Assert.Equal(RecipeLibrary.Find("fp-slow-eight")!.Steps.Length, taken.Planned().Steps.Length);
-        Assert.Null(page.QuerySelector("#slip form[action$=Slip]"));
-        Assert.Contains("Taken:", page.QuerySelector("#slip .taken")!.TextContent, StringComparison.Ordinal);
+        Assert.Null(page.QuerySelector("#deviation form[action$=Slip]"));
+        Assert.Contains("Taken:", page.QuerySelector("#deviation .taken")!.TextContent, StringComparison.Ordinal);
         Assert.Contains("Dilute", page.QuerySelector("#all-steps")!.TextContent, StringComparison.Ordinal);
 
         // Answered twice it counts once; taken back the plan is as it was, and it is told again.
         Assert.False(await app.DataAsync(db => new BrewStore(db, app.Time, ForecastModel.Published).AnswerDeviationAsync(id, new DeviationAnswer { Kind = DeviationKind.ReleaseDue, Step = 5, Taken = true, DilutionG = 99, Said = "" })));
-        var back = await App.PostAsync(client, page, $"/brew/{Text(id)}?handler=SlipUndo", ("taken", page.QuerySelector("#slip .taken input[name=taken]")!.GetAttribute("value")!));
+        var back = await App.PostAsync(client, page, $"/brew/{Text(id)}?handler=SlipUndo", ("taken", page.QuerySelector("#deviation .taken input[name=taken]")!.GetAttribute("value")!));
         page = await App.ParseAsync(back);
         Assert.Equal((planned, null), ((await BrewOf(id)).PlanJson, (await BrewOf(id)).PlannedJson));
         page = await AnswerAsync(id, page, "take");
@@ -587,7 +587,7 @@ public sealed class BrewingTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_slip_that_is_left_stays_away_and_an_answer_that_cannot_be_read_changes_nothing()
+    public async Task A_deviation_that_is_left_stays_away_and_an_answer_that_cannot_be_read_changes_nothing()
     {
         var (id, _) = await LateAsync();
         var page = await App.GetAsync(client, $"/brew/{id}");
@@ -600,14 +600,14 @@ public sealed class BrewingTests : IClassFixture<App>
         Assert.Equal(HttpStatusCode.UnprocessableEntity, (await App.PostAsync(client, page, $"/brew/{Text(id)}?handler=SlipUndo", ("taken", "1"))).StatusCode);
         Assert.Null((await BrewOf(id)).PlannedJson);
         page = await AnswerAsync(id, page, "leave");
-        Assert.Null(page.QuerySelector("#slip .slip"));
+        Assert.Null(page.QuerySelector("#deviation .deviation"));
         Assert.Null((await BrewOf(id)).PlannedJson);
         app.Time.Advance(TimeSpan.FromSeconds(20));
-        Assert.Null((await App.GetAsync(client, $"/brew/{id}")).QuerySelector("#slip .slip"));
+        Assert.Null((await App.GetAsync(client, $"/brew/{id}")).QuerySelector("#deviation .deviation"));
     }
 
     [Fact]
-    public async Task A_start_that_is_taken_back_takes_back_what_mended_its_slips()
+    public async Task A_start_that_is_taken_back_takes_back_what_mended_its_deviations()
     {
         var (id, _) = await LateAsync();
         await AnswerAsync(id, await App.GetAsync(client, $"/brew/{id}"), "take");
@@ -625,7 +625,7 @@ public sealed class BrewingTests : IClassFixture<App>
         var id = await BrewAsync("fp-slow-eight");
         await SendAsync(id, Entry("start", 2, NowMs));
         app.Time.Advance(TimeSpan.FromSeconds(490));
-        Assert.Null((await App.GetAsync(client, $"/brew/{id}")).QuerySelector("#slip .slip"));
+        Assert.Null((await App.GetAsync(client, $"/brew/{id}")).QuerySelector("#deviation .deviation"));
     }
 
     /// <summary>A French press whose plunge is four minutes late.</summary>
@@ -640,7 +640,7 @@ public sealed class BrewingTests : IClassFixture<App>
 
     private async Task<IDocument> AnswerAsync(int id, IDocument page, string answer)
     {
-        var form = page.QuerySelector("#slip form[action$=Slip]")!;
+        var form = page.QuerySelector("#deviation form[action$=Slip]")!;
         var fields = form.QuerySelectorAll("input[type=hidden]").Select(field => (field.GetAttribute("name")!, field.GetAttribute("value") ?? "")).Where(field => field.Item1 != "__RequestVerificationToken").Append(("answer", answer)).ToArray();
         return await App.ParseAsync(await App.PostAsync(client, page, $"/brew/{Text(id)}?handler=Slip", fields));
     }

@@ -1,4 +1,5 @@
 using Cistern.Data;
+using Cistern.Data.Brews;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Infrastructure;
 using Microsoft.EntityFrameworkCore.Metadata;
@@ -8,6 +9,14 @@ namespace Cistern.Web.Tests;
 /// <summary>The model of the data is compiled beforehand, a quarter of a second of every start; it must not grow old.</summary>
 public sealed class DataModelTests
 {
+    [Fact]
+    public void Every_row_that_goes_with_its_brew_is_on_the_one_list()
+    {
+        using var db = new DesignTimeDb().CreateDbContext([]);
+        var going = db.Model.FindEntityType(typeof(Brew))!.GetReferencingForeignKeys().Where(key => key.DeleteBehavior == DeleteBehavior.Cascade).Select(key => key.DeclaringEntityType.ClrType);
+        Assert.Equal(going.Select(kind => kind.Name).Order(StringComparer.Ordinal), BrewParts.Kinds.Select(kind => kind.Name).Order(StringComparer.Ordinal));
+    }
+
     [Fact]
     public void The_compiled_model_is_that_of_the_code()
     {

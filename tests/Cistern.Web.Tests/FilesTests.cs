@@ -448,7 +448,7 @@ public sealed class FilesTests : IClassFixture<App>
     public async Task What_is_not_there_does_not_go_out(string path) => Assert.Equal(HttpStatusCode.NotFound, (await client.GetAsync(new Uri(path, UriKind.Relative), Ct)).StatusCode);
 
     [Fact]
-    public async Task A_tide_goes_out_as_a_picture_that_stands_alone()
+    public async Task A_brew_chart_goes_out_as_a_picture_that_stands_alone()
     {
         var svg = await ReadAsync(client, "/log/5/tide.svg");
         Assert.StartsWith("<svg", svg, StringComparison.Ordinal);

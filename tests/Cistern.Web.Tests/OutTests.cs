@@ -217,7 +217,7 @@ public sealed class OutTests : IClassFixture<App>
         }
 
         Assert.NotNull(sheet.QuerySelector(".qr"));
-        Assert.NotNull(sheet.QuerySelector(".tide"));
+        Assert.NotNull(sheet.QuerySelector(".chart"));
 
         static string Head(IElement row) => row.QuerySelector("th")!.TextContent;
     }

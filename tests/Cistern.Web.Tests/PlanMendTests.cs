@@ -274,7 +274,7 @@ public sealed class PlanMendTests : IClassFixture<App>
         await using var own = new App();
         var browser = own.Browser();
         await own.DataAsync(db => db.Baristas.ExecuteUpdateAsync(set => set.SetProperty(barista => barista.Temperature, Cistern.Core.Reckoning.TemperatureUnit.Fahrenheit), Ct));
-        var marks = (await App.GetAsync(browser, "/plan/fp-bloomed")).QuerySelectorAll("#plan-steps .tide-wide svg.tide")[0].QuerySelectorAll(".tide-tick").Select(tick => tick.TextContent).Where(text => text.EndsWith('°')).Select(text => int.Parse(text[..^1], CultureInfo.InvariantCulture)).ToList();
+        var marks = (await App.GetAsync(browser, "/plan/fp-bloomed")).QuerySelectorAll("#plan-steps .chart-wide svg.chart")[0].QuerySelectorAll(".chart-tick").Select(tick => tick.TextContent).Where(text => text.EndsWith('°')).Select(text => int.Parse(text[..^1], CultureInfo.InvariantCulture)).ToList();
         Assert.True(marks.Count >= 2);
         Assert.All(marks, mark => Assert.Equal(0, mark % 20));
     }
@@ -553,12 +553,12 @@ public sealed class PlanMendTests : IClassFixture<App>
         Assert.Equal(grams[0], grams.Skip(1).Sum());
         // The drawing and the figure beside it tell the same drink, or say what else is meant.
         var told = page.QuerySelectorAll(".figures div").Single(div => div.QuerySelector("dt")!.TextContent.StartsWith("In the cup", StringComparison.Ordinal) || div.QuerySelector("dt")!.TextContent.StartsWith("As it is drunk", StringComparison.Ordinal));
-        var drawn = page.QuerySelectorAll("#plan-steps .tide-wide svg.tide text.tide-strong").Select(text => text.TextContent).Single(text => text.Contains("in the cup ", StringComparison.Ordinal) || text.StartsWith("brewed ", StringComparison.Ordinal));
+        var drawn = page.QuerySelectorAll("#plan-steps .chart-wide svg.chart text.chart-strong").Select(text => text.TextContent).Single(text => text.Contains("in the cup ", StringComparison.Ordinal) || text.StartsWith("brewed ", StringComparison.Ordinal));
         Assert.EndsWith($" {told.QuerySelector(".figure")!.TextContent} g", drawn, StringComparison.Ordinal);
         Assert.Equal(told.TextContent.StartsWith("As it is drunk", StringComparison.Ordinal), drawn.Contains("as it is drunk", StringComparison.Ordinal));
         // On a phone the same stands at the top, and the brew chart has a table behind it.
         Assert.Contains($"{told.QuerySelector(".figure")!.TextContent} g", page.QuerySelector(".plan-verdict")!.TextContent, StringComparison.Ordinal);
-        var rows = page.QuerySelectorAll(".tide-table tbody tr");
+        var rows = page.QuerySelectorAll(".chart-table tbody tr");
         Assert.Equal(page.QuerySelectorAll(".strip-open").Length, rows.Length);
     }
 

@@ -231,13 +231,13 @@ public sealed class PlanTests(App app) : IClassFixture<App>
     {
         var client = app.Browser();
         var page = await ChangeAsync(client, await App.GetAsync(client, "/plan/si-layers"), ("do", "dose+"));
-        Assert.NotNull(page.QuerySelector(".tide-ghost"));
+        Assert.NotNull(page.QuerySelector(".chart-ghost"));
         page = await ChangeAsync(client, page, ("do", "accept"));
-        Assert.Null(page.QuerySelector(".tide-ghost"));
+        Assert.Null(page.QuerySelector(".chart-ghost"));
         page = await ChangeAsync(client, page, ("do", "dose+"));
         page = await ChangeAsync(client, page, ("do", "back"));
         Assert.Equal("23.0", Value(page, "dose"));
-        Assert.Null(page.QuerySelector(".tide-ghost"));
+        Assert.Null(page.QuerySelector(".chart-ghost"));
     }
 
     [Fact]

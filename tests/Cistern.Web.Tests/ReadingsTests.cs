@@ -146,7 +146,7 @@ public sealed class ReadingsTests : IClassFixture<App>
         await SendAsync(id, token, Line("scaleG", NowMs, 457));
         Assert.Equal(3, (await BrewOf(id)).Entries.Count(row => row.Seen));
         var page = await App.GetAsync(client, $"/brew/{id}");
-        Assert.Contains("Poured 25 g over", page.QuerySelector("#slip")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("Poured 25 g over", page.QuerySelector("#deviation")!.TextContent, StringComparison.Ordinal);
     }
 
     /// <summary>The last pieces of a scale may come so close together that only the first is looked at; no other comes to be the occasion.</summary>
@@ -186,7 +186,7 @@ public sealed class ReadingsTests : IClassFixture<App>
             Assert.Equal(HttpStatusCode.OK, (await SendAsync(id, token, lines)).StatusCode);
         }
 
-        Assert.NotNull((await App.GetAsync(client, $"/brew/{id}")).QuerySelector("svg.tide"));
+        Assert.NotNull((await App.GetAsync(client, $"/brew/{id}")).QuerySelector("svg.chart"));
     }
 
     [Fact]

@@ -145,7 +145,7 @@ public sealed class WordingTests
     [InlineData(DeviationKind.DrainSlow, 25, null, null, "A slow drawdown, 25 s over.")]
     [InlineData(DeviationKind.DrainStalled, 100, null, null, "The drawdown has taken over four minutes and may have stalled.")]
     [InlineData(DeviationKind.PressSlow, 12, null, null, "It presses hard, 12 s over.")]
-    public void A_slip_is_said_in_one_line_with_what_is_best_done(DeviationKind kind, double amount, double? steepEndAtS, int? dilutionG, string says)
+    public void A_deviation_is_said_in_one_line_with_what_is_best_done(DeviationKind kind, double amount, double? steepEndAtS, int? dilutionG, string says)
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("fp-slow-eight")!);
         var correction = dilutionG is { } waterG ? new Core.Planning.Correction(steepEndAtS, waterG, forecast, 2, 0.4) : null;

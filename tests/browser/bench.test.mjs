@@ -68,12 +68,12 @@ for (const [hands, recipe, speed, what, taken] of [
     const id = await brew(page, server, recipe);
     await rehearse(page, hands, speed);
     await start(page);
-    const slip = page.locator('#slip .slip').first();
-    await expect(slip).toContainText(what, { timeout: 60_000 });
+    const deviation = page.locator('#deviation .deviation').first();
+    await expect(deviation).toContainText(what, { timeout: 60_000 });
     if (taken) {
       // Taken at a touch, it changes the rest of this brew.
-      await slip.getByRole('button', { name: 'Do that' }).click();
-      await expect(page.locator('.slip.taken')).toContainText('Taken:');
+      await deviation.getByRole('button', { name: 'Do that' }).click();
+      await expect(page.locator('.deviation.taken')).toContainText('Taken:');
     }
     // One that is over by now calls nobody any more.
     if (await told(server, id)) await giveUp(page, server, id);

@@ -231,23 +231,23 @@ test('a release four minutes late: what mends it is offered, taken at a touch, a
   await other.goto(`${server.url}/brew/${id}`);
   await ready(other);
   await server.advance(475 + 240);
-  const slip = page.locator('#slip .slip').first();
-  await expect(slip).toContainText('Plunge now, then dilute with', { timeout: 10_000 });
+  const deviation = page.locator('#deviation .deviation').first();
+  await expect(deviation).toContainText('Plunge now, then dilute with', { timeout: 10_000 });
   // The button stays the same one while the seconds go on, so that a finger or the focus on it is not lost.
   await page.evaluate(() => { window.notReloaded = true; });
-  await slip.getByRole('button', { name: 'Do that' }).focus();
+  await deviation.getByRole('button', { name: 'Do that' }).focus();
   // What it says goes on with the clock meanwhile, and what would be sent with it.
-  const said = await slip.locator('[data-live=what]').textContent();
-  const water = await slip.locator('[name=letdown]').inputValue();
+  const said = await deviation.locator('[data-live=what]').textContent();
+  const water = await deviation.locator('[name=letdown]').inputValue();
   await server.advance(40);
-  await expect(slip.locator('[data-live=what]')).not.toHaveText(said, { timeout: 10_000 });
-  await expect(slip.locator('[name=letdown]')).not.toHaveValue(water);
-  await expect(slip.getByRole('button', { name: 'Do that' })).toBeFocused();
+  await expect(deviation.locator('[data-live=what]')).not.toHaveText(said, { timeout: 10_000 });
+  await expect(deviation.locator('[name=letdown]')).not.toHaveValue(water);
+  await expect(deviation.getByRole('button', { name: 'Do that' })).toBeFocused();
   await page.keyboard.press('Enter');
-  await expect(page.locator('#slip .taken')).toContainText('Taken:');
+  await expect(page.locator('#deviation .taken')).toContainText('Taken:');
   await expect(page.locator('#all-steps')).toContainText('Dilute');
   expect(await page.evaluate(() => window.notReloaded)).toBe(true);
-  await expect(other.locator('#slip .taken')).toContainText('Taken:', { timeout: 10_000 });
+  await expect(other.locator('#deviation .taken')).toContainText('Taken:', { timeout: 10_000 });
   await page.locator('#done').click();
   await expect(page.locator('#verb')).toHaveText('Plunge');
   await page.waitForTimeout(600);

@@ -207,7 +207,7 @@ test('an empty bench says what to do first', async ({ page, emptyServer }) => {
   await expect(page.locator('.findings')).toContainText('Water boils at 92 °C here');
 });
 
-test('scrubbing the tide by keys and by pointer moves the vessel', async ({ page, server }) => {
+test('scrubbing the brew chart by keys and by pointer moves the vessel', async ({ page, server }) => {
   const seen = errors(page);
   await page.goto(`${server.url}/plan/vd-coffee-first`);
   const moment = page.locator('.moment');
@@ -215,10 +215,10 @@ test('scrubbing the tide by keys and by pointer moves the vessel', async ({ page
   await page.locator('#at').focus();
   await page.keyboard.press('ArrowRight');
   await expect(moment).toContainText('3:04');
-  const tide = await page.locator('.tide-wide svg').first().boundingBox();
-  await page.mouse.click(tide.x + tide.width * 0.12, tide.y + 80);
+  const chart = await page.locator('.chart-wide svg').first().boundingBox();
+  await page.mouse.click(chart.x + chart.width * 0.12, chart.y + 80);
   await expect(moment).toContainText(/^0:\d\d/);
-  await expect(page.locator('.tide-wide .tide-now').first()).toHaveAttribute('visibility', 'visible');
+  await expect(page.locator('.chart-wide .chart-now').first()).toHaveAttribute('visibility', 'visible');
   await page.locator('#dose-more').click();
   await expect(page.locator('#dose')).toHaveValue('25.0');
   await expect(moment).toContainText(/^0:\d\d/);

@@ -13,7 +13,7 @@ const errors = (page) => {
 
 /** Takes a handle of a step's bar and pulls it by so many pixels. */
 const pull = async (page, step, end, byPx) => {
-  const handle = page.locator(`.tide-wide .bar-end[data-step="${step}"][data-end="${end}"]`);
+  const handle = page.locator(`.chart-wide .bar-end[data-step="${step}"][data-end="${end}"]`);
   // A font that arrives late moves the page under the pointer; hovering waits until the handle stands still.
   await page.evaluate(() => document.fonts.ready);
   await handle.hover();
@@ -31,7 +31,7 @@ const pull = async (page, step, end, byPx) => {
 // None of them needs another.
 test.describe.configure({ mode: 'parallel' });
 
-test('a hold is dragged longer on the tide, undone and done again, and survives kill -9', async ({ page, server }) => {
+test('a hold is dragged longer on the brew chart, undone and done again, and survives kill -9', async ({ page, server }) => {
   const seen = errors(page);
   await page.goto(`${server.url}/plan/vd-coffee-first`);
   const strength = page.locator('.figures .figure').first();
@@ -44,7 +44,7 @@ test('a hold is dragged longer on the tide, undone and done again, and survives 
   const held = await page.locator(`#step-${stir}`).textContent();
   expect(held).not.toBe('3:00');
   await expect.poll(async () => Number(await strength.textContent())).toBeGreaterThan(before);
-  await expect(page.locator('.tide-ghost').first()).toBeVisible();
+  await expect(page.locator('.chart-ghost').first()).toBeVisible();
   await expect(page).toHaveURL(/\/plan\/\d+$/);
 
   await page.keyboard.press('Control+z');

@@ -26,7 +26,7 @@ public sealed class BrewExport(CisternDb db, ForecastModel model)
         var ground = bags.Values.Where(bag => bag.BoughtGround).Select(bag => bag.Name).ToHashSet(StringComparer.Ordinal);
         foreach (var lot in ids.Chunk(Lot))
         {
-            var brews = (await Whole(withReadings).Where(brew => lot.Contains(brew.Id) && brew.State != BrewState.Running).ToListAsync(ct)).ToDictionary(brew => brew.Id);
+            var brews = (await db.Brews.AsNoTracking().Whole(withReadings).Where(brew => lot.Contains(brew.Id) && brew.State != BrewState.Running).ToListAsync(ct)).ToDictionary(brew => brew.Id);
             var parents = brews.Values.Select(brew => brew.ParentBrewId).OfType<int>().ToList();
             var names = await db.Brews.AsNoTracking().Where(brew => parents.Contains(brew.Id)).ToDictionaryAsync(brew => brew.Id, brew => brew.FileId, ct);
             foreach (var brew in lot.Select(id => brews.GetValueOrDefault(id)).OfType<Brew>().Where(brew => brew.IsReadable()))
@@ -36,12 +36,5 @@ public sealed class BrewExport(CisternDb db, ForecastModel model)
                 yield return BrewFiles.Out(brew, round, model);
             }
         }
-    }
-
-    private IQueryable<Brew> Whole(bool withReadings)
-    {
-        IQueryable<Brew> brews = db.Brews.AsNoTracking().Include(brew => brew.Entries).Include(brew => brew.Weighings).Include(brew => brew.Observations).Include(brew => brew.Notes)
-            .Include(brew => brew.DeviationAnswers).Include(brew => brew.Barista).Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Sips).Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Barista);
-        return (withReadings ? brews.Include(brew => brew.Readings) : brews).AsSplitQuery();
     }
 }

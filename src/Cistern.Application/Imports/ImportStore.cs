@@ -341,7 +341,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
         var here = await db.Brews.AsNoTracking().Where(brew => names.Contains(brew.FileId)).ToDictionaryAsync(brew => brew.FileId, ct);
         var replaced = here.Values.Select(brew => brew.Id).ToList();
         var written = await WrittenSinceAsync(since is null ? [] : replaced, since ?? 0, ct);
-        await RemoveWhatBelongsAsync(replaced, ct);
+        await BrewParts.DeleteAsync(db, replaced, ct);
         await NameAnewAsync(lot, ct);
         foreach (var one in lot)
         {
@@ -359,7 +359,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
                 (brew.Id, brew.TakenG, brew.StoredPlanId, brew.FilterStockId) = (old.Id, old.TakenG, old.StoredPlanId, old.FilterStockId);
                 Lay(brew, written.Where(row => row.BrewId == old.Id));
                 db.Update(brew);
-                foreach (var child in Belonging(brew))
+                foreach (var child in BrewParts.Of(brew))
                 {
                     db.Entry(child).State = EntityState.Added;
                 }
@@ -442,29 +442,6 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
         {
             entry.EntryId = Guid.NewGuid();
         }
-    }
-
-    private static IEnumerable<object> Belonging(Brew brew) =>
-    [
-        .. brew.Entries, .. brew.Weighings, .. brew.Observations, .. brew.Notes, .. brew.Readings, .. brew.DeviationAnswers, .. brew.Tastings, .. brew.Tastings.SelectMany(tasting => tasting.Sips),
-        .. brew.Facts is { } facts ? (object[])[facts] : [],
-    ];
-
-    private async Task RemoveWhatBelongsAsync(List<int> ids, CancellationToken ct)
-    {
-        if (ids.Count == 0)
-        {
-            return;
-        }
-
-        await db.Entries.Where(row => ids.Contains(row.BrewId)).ExecuteDeleteAsync(ct);
-        await db.Weighings.Where(row => ids.Contains(row.BrewId)).ExecuteDeleteAsync(ct);
-        await db.Observations.Where(row => ids.Contains(row.BrewId)).ExecuteDeleteAsync(ct);
-        await db.Notes.Where(row => ids.Contains(row.BrewId)).ExecuteDeleteAsync(ct);
-        await db.Readings.Where(row => ids.Contains(row.BrewId)).ExecuteDeleteAsync(ct);
-        await db.DeviationAnswers.Where(row => ids.Contains(row.BrewId)).ExecuteDeleteAsync(ct);
-        await db.Tastings.Where(row => ids.Contains(row.BrewId)).ExecuteDeleteAsync(ct);
-        await db.Facts.Where(row => ids.Contains(row.BrewId)).ExecuteDeleteAsync(ct);
     }
 
     /// <summary>The baristas by name; those who are not known here become known.</summary>

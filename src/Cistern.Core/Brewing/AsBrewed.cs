@@ -108,7 +108,7 @@ public static class AsBrewed
         return step switch
         {
             Step.WaitFor wait => wait with { AtS = startS, ExpectS = Math.Max(wait.ExpectS, lastsS) },
-            Step.Pour or Step.Press or Step.Plunge or Step.Decant => step with { AtS = startS, OverS = Math.Max(step.OverS, lastsS) },
+            _ when Verb.TraitsOf(step).Takes == TimeTaken.Stretched => step with { AtS = startS, OverS = Math.Max(step.OverS, lastsS) },
             _ => step with { AtS = startS },
         };
     }
@@ -122,18 +122,16 @@ public static class AsBrewed
         }
 
         var lengthS = Math.Max(0, endedS - startS);
-        var timed = step switch
+        var takes = Verb.TraitsOf(step).Takes;
+        var timed = (takes, step) switch
         {
-            Step.Wait wait => wait with { ForS = lengthS },
-            Step.WaitFor wait => wait with { ExpectS = lengthS },
-            // A drain runs by itself; how long it took is an outcome, not something done.
-            Step.Drain => step,
-            // Slower than planned it was stretched; far over, it was begun late and took what it takes.
-            Step.Pour or Step.Press or Step.Plunge or Step.Decant when lengthS <= step.OverS + Math.Max(5, 0.5 * step.OverS) => step with { OverS = lengthS },
-            // The rest is short: it was done just before the press, however late that came.
+            (TimeTaken.AsLong, Step.Wait wait) => wait with { ForS = lengthS },
+            (TimeTaken.AsLong, Step.WaitFor wait) => wait with { ExpectS = lengthS },
+            (TimeTaken.Outcome, _) => step,
+            (TimeTaken.Stretched, _) when lengthS <= step.OverS + Math.Max(5, 0.5 * step.OverS) => step with { OverS = lengthS },
             _ => step with { OverS = Math.Min(step.OverS, lengthS) },
         };
-        var beganS = timed is Step.Wait or Step.WaitFor or Step.Drain ? startS : endedS - timed.OverS;
+        var beganS = takes is TimeTaken.AsLong or TimeTaken.Outcome ? startS : endedS - timed.OverS;
         return placed && beganS >= 0 ? timed with { AtS = beganS } : timed;
     }
 }

@@ -195,6 +195,15 @@ public static class RecipeChecker
                     lastAtS = Math.Max(lastAtS, atS);
                 }
 
+                if (verb.Traits.Needs == StepNeeds.WaterAndCoffee && !(water && coffee))
+                {
+                    Error(At(i), $"There is nothing to {verb.Word} yet.", water ? "no coffee in the brewer" : "no water in the brewer", "Move it below the coffee and the water.");
+                }
+                else if (verb.Traits.Needs == StepNeeds.Drink && !water)
+                {
+                    Warning(At(i), "Nothing is in the cup yet.", verb.Word, "Move it to the end.");
+                }
+
                 switch (step)
                 {
                     case Step.AddCoffee:
@@ -222,14 +231,8 @@ public static class RecipeChecker
                     case Step.CloseValve:
                         open = false;
                         break;
-                    case Step.Drain or Step.Press or Step.Plunge or Step.Decant when !water || !coffee:
-                        Error(At(i), $"There is nothing to {verb.Word} yet.", water ? "no coffee in the brewer" : "no water in the brewer", "Move it below the coffee and the water.");
-                        break;
                     case Step.Drain:
                         open = false;
-                        break;
-                    case Step.StirCup or Step.Strain or Step.Share or Step.Dilute or Step.Taste or Step.Serve when !water:
-                        Warning(At(i), "Nothing is in the cup yet.", verb.Word, "Move it to the end.");
                         break;
                     default:
                         break;

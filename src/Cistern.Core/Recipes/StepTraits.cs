@@ -23,6 +23,35 @@ public enum WindowOf
     Length,
 }
 
+/// <summary>What has to be in the brewer, or to have come out of it, before a step.</summary>
+public enum StepNeeds
+{
+    /// <summary>Nothing.</summary>
+    Nothing,
+
+    /// <summary>Something to part: coffee and water.</summary>
+    WaterAndCoffee,
+
+    /// <summary>Something in the cup, so water at the least.</summary>
+    Drink,
+}
+
+/// <summary>How the time that a step really took is told of it.</summary>
+public enum TimeTaken
+{
+    /// <summary>By hands in a moment: no longer than it takes, however late its end was said.</summary>
+    AtMost,
+
+    /// <summary>By hands, and slower where they were slower; far over its length, it was begun late.</summary>
+    Stretched,
+
+    /// <summary>It is a wait: as long as it was.</summary>
+    AsLong,
+
+    /// <summary>It runs by itself: how long it took is an outcome, not something done.</summary>
+    Outcome,
+}
+
 /// <summary>Instruments that can see or do a step.</summary>
 [Flags]
 public enum Instruments
@@ -64,6 +93,12 @@ public sealed record StepTraits(StepEnding Ends)
 
     /// <summary>Whether a weight is read off the scale at its end.</summary>
     public bool Weighed { get; init; }
+
+    /// <summary>What it needs before it.</summary>
+    public StepNeeds Needs { get; init; }
+
+    /// <summary>How the time that it really took is told.</summary>
+    public required TimeTaken Takes { get; init; }
 
     /// <summary>What can see it or do it.</summary>
     public Instruments Instruments { get; init; }

@@ -18,10 +18,11 @@ public sealed class Verb
     private static readonly BrewerFamily[] OnServer = [BrewerFamily.TubePress, BrewerFamily.LeverDripper];
     private static readonly BrewerFamily[] Filtered = [BrewerFamily.TubePress, BrewerFamily.ValveDripper, BrewerFamily.LeverDripper, BrewerFamily.Siphon, BrewerFamily.FrenchPress];
 
-    private static readonly StepTraits Ready = new(StepEnding.Hands) { MakesReady = true, Hands = false };
-    private static readonly StepTraits Worked = new(StepEnding.Hands);
+    private static readonly StepTraits Ready = new(StepEnding.Hands) { MakesReady = true, Hands = false, Takes = TimeTaken.AtMost };
+    private static readonly StepTraits Worked = new(StepEnding.Hands) { Takes = TimeTaken.AtMost };
     private static readonly StepTraits OnTheScale = Worked with { Instruments = Instruments.Scale };
-    private static readonly StepTraits Served = Worked with { Hands = false };
+    private static readonly StepTraits InTheCup = Worked with { Needs = StepNeeds.Drink };
+    private static readonly StepTraits Served = InTheCup with { Hands = false };
 
     private readonly Func<ObjectReader, Step> read;
     private readonly Action<StepWriter, Step> write;
@@ -66,7 +67,7 @@ public sealed class Verb
         Of<Step.GrindCoffee>("grind", Ready),
         Of<Step.Tare>("tare", OnTheScale),
         Of<Step.AddCoffee>("add-coffee", OnTheScale),
-        Of<Step.Pour>("pour", ["toG", "overS", "height", "path", "stirring", "temperatureC"], OnTheScale with { BringsWater = true, Weighed = true, Instruments = Instruments.Scale | Instruments.Kettle },
+        Of<Step.Pour>("pour", ["toG", "overS", "height", "path", "stirring", "temperatureC"], OnTheScale with { BringsWater = true, Weighed = true, Takes = TimeTaken.Stretched, Instruments = Instruments.Scale | Instruments.Kettle },
             r => new Step.Pour(r.Required("toG"))
             {
                 OverS = r.Or("overS", 15),
@@ -129,25 +130,25 @@ public sealed class Verb
         Of<Step.RemoveBurner>("remove-burner", Worked with { Parts = true, Instruments = Instruments.Burner }, Siphon),
         Of<Step.OpenValve>("open-valve", OnTheScale with { Parts = true }, Drippers),
         Of<Step.CloseValve>("close-valve", OnTheScale, Drippers),
-        Of<Step.Wait>("wait", ["forS"], new(StepEnding.Clock) { Hands = false, WindowOf = WindowOf.Length }, r => new Step.Wait(r.Required("forS")), (w, step) => w.Number("forS", step.ForS), requires: ["forS"]),
-        Of<Step.WaitFor>("wait-for", ["event", "expectS"], new(StepEnding.Sight) { Hands = false }, r => new Step.WaitFor(r.RequiredWord<WaitEvent>("event")) { ExpectS = r.Or("expectS", 0) },
+        Of<Step.Wait>("wait", ["forS"], new(StepEnding.Clock) { Hands = false, Takes = TimeTaken.AsLong, WindowOf = WindowOf.Length }, r => new Step.Wait(r.Required("forS")), (w, step) => w.Number("forS", step.ForS), requires: ["forS"]),
+        Of<Step.WaitFor>("wait-for", ["event", "expectS"], new(StepEnding.Sight) { Hands = false, Takes = TimeTaken.AsLong }, r => new Step.WaitFor(r.RequiredWord<WaitEvent>("event")) { ExpectS = r.Or("expectS", 0) },
             (w, step) =>
             {
                 w.Word("event", step.Event);
                 w.Number("expectS", step.ExpectS);
             }, requires: ["event"]),
-        Of<Step.Press>("press", ["overS"], new(StepEnding.Sight) { Parts = true, WindowOf = WindowOf.Length, TwoWindows = true, Instruments = Instruments.Scale }, r => new Step.Press { OverS = r.Or("overS", 25) }, families: Tube),
-        Of<Step.Plunge>("plunge", ["overS", "depth"], Worked with { Parts = true }, r => new Step.Plunge(r.Word<PlungeDepth>("depth") ?? PlungeDepth.Bottom) { OverS = r.Or("overS", 20) },
+        Of<Step.Press>("press", ["overS"], new(StepEnding.Sight) { Parts = true, Takes = TimeTaken.Stretched, Needs = StepNeeds.WaterAndCoffee, WindowOf = WindowOf.Length, TwoWindows = true, Instruments = Instruments.Scale }, r => new Step.Press { OverS = r.Or("overS", 25) }, families: Tube),
+        Of<Step.Plunge>("plunge", ["overS", "depth"], Worked with { Parts = true, Takes = TimeTaken.Stretched, Needs = StepNeeds.WaterAndCoffee }, r => new Step.Plunge(r.Word<PlungeDepth>("depth") ?? PlungeDepth.Bottom) { OverS = r.Or("overS", 20) },
             (w, step) => w.Unless("depth", step.Depth, PlungeDepth.Bottom), [BrewerFamily.FrenchPress]),
-        Of<Step.Drain>("drain", ["untilG"], new(StepEnding.Sight) { Hands = false, Parts = true, WindowOf = WindowOf.Length, TwoWindows = true, Instruments = Instruments.Scale }, r => new Step.Drain(r.Number("untilG")),
+        Of<Step.Drain>("drain", ["untilG"], new(StepEnding.Sight) { Hands = false, Parts = true, Takes = TimeTaken.Outcome, Needs = StepNeeds.WaterAndCoffee, WindowOf = WindowOf.Length, TwoWindows = true, Instruments = Instruments.Scale }, r => new Step.Drain(r.Number("untilG")),
             (w, step) => w.Maybe("untilG", step.UntilG), ThroughFilter),
-        Of<Step.Decant>("decant", ["overS", "leaveG"], OnTheScale with { Parts = true }, r => new Step.Decant(r.Number("leaveG")) { OverS = r.Or("overS", 10) }, (w, step) => w.Maybe("leaveG", step.LeaveG), PouredOff),
-        Of<Step.Strain>("strain", ["overS"], Worked, r => new Step.Strain { OverS = r.Or("overS", 10) }),
-        Of<Step.Share>("share", ["cups"], Worked, r => new Step.Share(r.Whole("cups", 2)), (w, step) => w.Number("cups", step.Cups), requires: ["cups"]),
+        Of<Step.Decant>("decant", ["overS", "leaveG"], OnTheScale with { Parts = true, Takes = TimeTaken.Stretched, Needs = StepNeeds.WaterAndCoffee }, r => new Step.Decant(r.Number("leaveG")) { OverS = r.Or("overS", 10) }, (w, step) => w.Maybe("leaveG", step.LeaveG), PouredOff),
+        Of<Step.Strain>("strain", ["overS"], InTheCup, r => new Step.Strain { OverS = r.Or("overS", 10) }),
+        Of<Step.Share>("share", ["cups"], InTheCup, r => new Step.Share(r.Whole("cups", 2)), (w, step) => w.Number("cups", step.Cups), requires: ["cups"]),
         Of<Step.SwapCup>("swap-cup", ["keep"], OnTheScale, r => new Step.SwapCup(r.Flag("keep", true)), (w, step) => w.Unless("keep", step.Keep, otherwise: true)),
         Of<Step.StopDrip>("stop-drip", Worked, Tube),
-        Of<Step.Clear>("clear", Served),
-        Of<Step.Dilute>("dilute", ["waterG", "temperatureC"], OnTheScale, r => new Step.Dilute(r.Required("waterG"), r.Number("temperatureC")),
+        Of<Step.Clear>("clear", Served with { Needs = StepNeeds.Nothing }),
+        Of<Step.Dilute>("dilute", ["waterG", "temperatureC"], OnTheScale with { Needs = StepNeeds.Drink }, r => new Step.Dilute(r.Required("waterG"), r.Number("temperatureC")),
             (w, step) =>
             {
                 w.Number("waterG", step.WaterG);
@@ -169,7 +170,7 @@ public sealed class Verb
                 w.Maybe("untilC", step.UntilC);
                 w.Maybe("met", step.Met < 1 ? step.Met : null);
             }, requires: ["iceG"]),
-        Of<Step.StirCup>("stir-cup", Worked),
+        Of<Step.StirCup>("stir-cup", InTheCup),
         Of<Step.Taste>("taste", Served),
         Of<Step.Serve>("serve", Served),
     ];

@@ -27,7 +27,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContex
     public BaristaContext Bench => bench;
 
     /// <summary>Looked for when it is asked for: a press that is only taken needs none.</summary>
-    private Lazy<(Deviation, Correction?, DeviationTold)?>? slip;
+    private Lazy<(Deviation, Correction?, DeviationTold)?>? deviation;
 
     private IReadOnlyList<WeighedPoint>? weighed;
 
@@ -115,7 +115,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContex
     }
 
     /// <summary>What went otherwise and has not been answered, with what is best done about it; null where the cup stays within its tolerances.</summary>
-    public (Deviation Deviation, Correction? Correction, DeviationTold Told)? Deviation => slip?.Value;
+    public (Deviation Deviation, Correction? Correction, DeviationTold Told)? Deviation => deviation?.Value;
 
     /// <summary>What was taken last to mend a deviation, and can still be taken back.</summary>
     public DeviationAnswer? LastTaken => Brew.DeviationAnswers.Where(answer => answer is { Taken: true, UndoneAtMs: null }).MaxBy(answer => answer.AtMs);
@@ -427,7 +427,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContex
         Real = Run.ClockRuns ? brew.AsItWas(Plan, Run, NowS) : Plan;
         Stage = Stage.Of(Plan, Run, NowS, Format);
         Curves = brew.SimulationJson is not null || brew.ReadingToken is not null ? readings.Of(id).Curves ?? await ReadingStore.LoadAsync(db, id, ct) : Curves;
-        slip = new(FindDeviation);
+        deviation = new(FindDeviation);
         if (!Run.ClockRuns)
         {
             BrewPair = await db.Pairs.AsNoTracking().FirstOrDefaultAsync(pair => pair.SecondBrewId == id, ct);

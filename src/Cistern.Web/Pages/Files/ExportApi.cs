@@ -33,7 +33,7 @@ internal static class ExportApi
         app.MapGet("/out/plans.json", PlansAsync).WithName("plans-out").WithSummary("The kept plans as one recipe file.");
         app.MapGet("/out/shelf.json", ShelfAsync).WithName("shelf-out").WithSummary("The shelf as one file.");
         app.MapGet("/log/{id:int}/brew.json", BrewAsync).WithName("brew-out").WithSummary("One brew as a brew file.");
-        app.MapGet("/log/{id:int}/tide.svg", BrewChartAsync).WithName("tide-out").WithSummary("The brew chart of one brew, as it was brewed, as a picture.");
+        app.MapGet("/log/{id:int}/tide.svg", BrewChartAsync).WithName("chart-out").WithSummary("The brew chart of one brew, as it was brewed, as a picture.");
         app.MapGet("/formats/brew.schema.json", () => Results.Text(BrewSchema.Write(), "application/schema+json")).WithName("brew-schema").WithSummary("The brew file's JSON Schema, draft 2020-12.");
     }
 

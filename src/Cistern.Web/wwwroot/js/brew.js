@@ -109,9 +109,9 @@ const draw = () => {
   heard = stage.beforehand;
   also(stage.also);
   for (const step of el('all-steps').querySelectorAll('[data-step]')) step.classList.toggle('at-hand', Number(step.dataset.step) === run.present?.index);
-  for (const svg of root.querySelectorAll('svg.tide')) {
+  for (const svg of root.querySelectorAll('svg.chart')) {
     const { from, to, left: x0, right: x1 } = svg.dataset;
-    const line = svg.querySelector('.tide-now');
+    const line = svg.querySelector('.chart-now');
     if (!line) continue;
     const x = Number(x0) + ((Math.min(now, Number(to)) - Number(from)) / (Number(to) - Number(from))) * (Number(x1) - Number(x0));
     line.setAttribute('visibility', run.startedAtMs === null ? 'hidden' : 'visible');
@@ -239,8 +239,8 @@ const show = (html) => {
   }
 };
 
-// A slip is answered without leaving the page: a page that is loaded anew is silent until it is touched.
-el('slip').addEventListener('submit', async (event) => {
+// What went differently is answered without leaving the page: a page that is loaded anew is silent until it is touched.
+el('deviation').addEventListener('submit', async (event) => {
   event.preventDefault();
   const body = new URLSearchParams(new FormData(event.target, event.submitter));
   try {
@@ -249,7 +249,7 @@ el('slip').addEventListener('submit', async (event) => {
   } catch {
     tell('No connection: this can be answered when it is back.');
   }
-  el('slip').dataset.key = '';
+  el('deviation').dataset.key = '';
   await follow();
   picture();
 });

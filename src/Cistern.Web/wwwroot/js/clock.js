@@ -1,4 +1,4 @@
-/** A time on the brew clock as it is told: the same as TideLabels.Clock; tests/cases/clock.json holds them together. */
+/** A time on the brew clock as it is told: the same as BrewChartLabels.Clock; tests/cases/clock.json holds them together. */
 export const clock = (seconds) => {
   const whole = Math.round(Math.abs(seconds));
   const sign = seconds <= -0.5 ? '−' : '';

@@ -166,10 +166,10 @@ const secondsAt = ({ from, to, left, right }, box, width, clientX) =>
   from + ((((clientX - box.left) / box.width) * width - left) / (right - left)) * (to - from);
 
 const show = () => {
-  for (const svg of document.querySelectorAll('.plan-tide svg.tide:not(.strip)')) {
+  for (const svg of document.querySelectorAll('.plan-chart svg.chart:not(.strip)')) {
     const { from, to, left, right } = scale(svg);
     const x = left + ((Math.max(Number(at().value), from) - from) / (to - from)) * (right - left);
-    const line = svg.querySelector('.tide-now');
+    const line = svg.querySelector('.chart-now');
     line.setAttribute('visibility', 'visible');
     line.setAttribute('x1', x);
     line.setAttribute('x2', x);
@@ -177,7 +177,7 @@ const show = () => {
 };
 
 const scrub = (event) => {
-  const svg = event.target instanceof Element ? event.target.closest('.plan-tide svg.tide:not(.strip)') : null;
+  const svg = event.target instanceof Element ? event.target.closest('.plan-chart svg.chart:not(.strip)') : null;
   if (!svg || (event.type === 'pointermove' && event.buttons === 0)) return;
   const axis = scale(svg);
   at().value = Math.min(axis.to, Math.max(axis.from, secondsAt(axis, svg.getBoundingClientRect(), svg.viewBox.baseVal.width, event.clientX)));
