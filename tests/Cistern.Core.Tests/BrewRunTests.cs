@@ -19,6 +19,27 @@ public sealed class BrewRunTests
 
     public static TheoryData<string> Names => [.. Cases.GetProperty("cases").EnumerateArray().Select(one => one.GetProperty("name").GetString()!)];
 
+    [Fact]
+    public void A_brew_without_any_one_act_that_can_be_forgotten_is_still_a_brew_and_one_left_open_runs_through()
+    {
+        foreach (var recipe in RecipeLibrary.All)
+        {
+            foreach (var step in Enumerable.Range(0, recipe.Steps.Length).Where(step => Actuals.CanBeOmitted(recipe.Steps[step])))
+            {
+                var brewed = AsBrewed.Of(recipe, BrewRun.Replay(ConductPlan.Of(ForecastModel.Published.Run(recipe)), [], Zero), Actuals.None with { Omitted = [step] });
+                Assert.IsType<Step.Wait>(brewed.Steps[step]);
+                Assert.InRange(ForecastModel.Published.Run(brewed).Totals.FinalTdsPercent, 0.05, 12);
+            }
+
+            Assert.DoesNotContain(recipe.Steps, step => step is Step.Pour or Step.AddCoffee or Step.Press or Step.Drain or Step.Decant or Step.SeatChamber or Step.RemoveBurner && Actuals.CanBeOmitted(step));
+        }
+
+        var split = RecipeLibrary.Find("ld-open-closed-iced")!;
+        var closes = split.Steps.IndexOf(split.Steps.OfType<Step.CloseValve>().Last());
+        var open = AsBrewed.Of(split, BrewRun.Replay(ConductPlan.Of(ForecastModel.Published.Run(split)), [], Zero), Actuals.None with { Omitted = [closes] });
+        Assert.True(ForecastModel.Published.Run(open).Totals.FinishS < ForecastModel.Published.Run(split).Totals.FinishS - 30);
+    }
+
     [Theory]
     [MemberData(nameof(Names))]
     public void Case(string name)

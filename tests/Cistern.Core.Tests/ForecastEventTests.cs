@@ -30,6 +30,7 @@ public sealed class ForecastEventTests
             yield return Of("fp-bloomed", recipe => recipe with { Target = new Target { TdsPercent = new Span(3, 4) } });
             yield return Of("fp-bloomed", recipe => recipe with { Place = new Place(3_000, 20) });
             yield return Of("fp-bloomed", recipe => recipe with { Steps = recipe.Steps.SetItem(0, new Step.Wait(5) { Note = "x" }).Insert(4, new Step.Wait(500)) });
+            yield return Of("fp-long-settle", recipe => recipe with { Steps = [.. recipe.Steps.Select(step => step is Step.Plunge ? step with { AtS = 600 } : step)] });
             yield return Of("ld-long-soak-iced", recipe => recipe with { Steps = [.. recipe.Steps.Select(step => step is Step.Ice ice ? ice with { IceG = 5, UntilC = 3 } : step)] });
         }
     }

@@ -325,13 +325,37 @@ public sealed class PlanWorkTests
     }
 
     [Fact]
-    public void A_wait_takes_its_window_along_where_it_would_leave_it()
+    public void A_wait_that_is_made_shorter_takes_its_window_along()
     {
         var work = Of(RecipeLibrary.Find("fp-long-settle")!);
         var wait = work.Recipe.Steps.OfType<Step.Wait>().Single(step => step.Window is not null);
         Step.Wait After(double byS) => Do(work, new PlanChange.Release(Settings.Get(work.Forecast, Setting.SteepEndS)!.Value + byS)).Recipe.Steps.OfType<Step.Wait>().Single(step => step.Window is not null);
-        Assert.Equal((wait.ForS - 30, wait.Window), (After(-30).ForS, After(-30).Window));
-        Assert.Equal((wait.ForS - 200, new Span(Math.Max(0, wait.Window!.Value.Low - 200), wait.Window.Value.High - 200)), (After(-200).ForS, After(-200).Window));
+        Assert.Equal((wait.ForS - 30, new Span(wait.Window!.Value.Low - 30, wait.Window.Value.High - 30)), (After(-30).ForS, After(-30).Window));
+        Assert.Equal((wait.ForS - 200, new Span(Math.Max(0, wait.Window.Value.Low - 200), wait.Window.Value.High - 200)), (After(-200).ForS, After(-200).Window));
+    }
+
+    [Fact]
+    public void A_time_inside_an_open_window_is_told_and_both_its_remedies_end_it()
+    {
+        var written = RecipeLibrary.Find("fp-long-settle")!;
+        var wait = written.Steps.IndexOf(written.Steps.First(step => step is Step.Wait { Window: not null }));
+        var startS = ForecastModel.Published.Run(written).Timings[wait + 1].StartS;
+        var work = Of(written with { Steps = written.Steps.SetItem(wait + 1, written.Steps[wait + 1] with { AtS = startS }) });
+        var told = Assert.Single(work.Forecast.Events, one => one.Kind == BrewEventKind.TimeInWindow);
+        Assert.Equal((wait + 1, startS), (told.StepIndex, told.Value));
+        var over = WindowEnds.Over(work.Forecast, wait + 1)!.Value;
+        Assert.Equal((wait, "window"), (over.Index, over.Member));
+        PlanChange[] remedies =
+        [
+            new PlanChange.Edit(wait + 1, new Dictionary<string, System.Text.Json.Nodes.JsonNode?> { ["at"] = null }),
+            new PlanChange.Edit(over.Index, new Dictionary<string, System.Text.Json.Nodes.JsonNode?> { [over.Member] = new System.Text.Json.Nodes.JsonArray(over.Window.Low, over.Window.High) }),
+        ];
+        Assert.All(remedies, remedy =>
+        {
+            var mended = Do(work, remedy);
+            Assert.DoesNotContain(mended.Forecast.Events, one => one.Kind is BrewEventKind.TimeInWindow or BrewEventKind.WindowMissed);
+            Assert.Equal(startS, mended.Forecast.Timings[wait + 1].StartS, 0.1);
+        });
     }
 
     [Fact]

@@ -204,7 +204,7 @@ public sealed class StepDetectorTests
         Assert.Null(Of(new Actuals { WaterC = 94.1 }));
         Assert.Equal(new Deviation(DeviationKind.WaterCool, 3, 6), Of(new Actuals { WaterC = 90 }));
         Assert.Equal(new Deviation(DeviationKind.WaterHot, 3, 2), Of(new Actuals { WaterC = 98 }));
-        Assert.Equal(new Deviation(DeviationKind.StirForgotten, 6, 2), Of(new Actuals { Unstirred = [6] }));
+        Assert.Equal(new Deviation(DeviationKind.StirForgotten, 6, 2), Of(new Actuals { Omitted = [6] }));
     }
 
     [Fact]
@@ -224,7 +224,7 @@ public sealed class StepDetectorTests
     {
         var plan = Simulated.Plan("si-layers");
         var run = BrewRun.Replay(ConductPlan.Of(plan), [], Zero);
-        var done = AsBrewed.Of(plan.Recipe, run, new Actuals { FlameW = 140, Unstirred = [5] });
+        var done = AsBrewed.Of(plan.Recipe, run, new Actuals { FlameW = 140, Omitted = [5] });
         Assert.Equal(140, done.Steps.OfType<Step.LightBurner>().Single().FlameW);
         Assert.Equal(plan.Recipe.Steps[5].OverS, Assert.IsType<Step.Wait>(done.Steps[5]).ForS);
         Assert.Contains(plan.Again(done).Events, one => one.Kind == BrewEventKind.WaterFallsBack);

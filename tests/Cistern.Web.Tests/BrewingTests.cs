@@ -462,9 +462,9 @@ public sealed class BrewingTests : IClassFixture<App>
     {
         var id = await FinishedAsync("vd-coffee-first");
         var brew = await BrewOf(id);
-        Assert.Null((await App.GetAsync(client, $"/brew/{id}/after")).QuerySelector("details"));
+        Assert.Null((await App.GetAsync(client, $"/brew/{id}/after")).QuerySelector("details:not(#omitted-part)"));
         await SendAsync(id, Entry("done", 7, brew.StartedAtMs!.Value + 311_000));
-        var details = (await App.GetAsync(client, $"/brew/{id}/after")).QuerySelector("details")!;
+        var details = (await App.GetAsync(client, $"/brew/{id}/after")).QuerySelector("details:not(#omitted-part)")!;
         Assert.Contains("5:11 done, set it on the server", string.Join(' ', details.QuerySelector("li")!.TextContent.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)), StringComparison.Ordinal);
     }
 
@@ -617,6 +617,53 @@ public sealed class BrewingTests : IClassFixture<App>
         var again = await BrewOf(id);
         Assert.Equal((late.PlannedJson, null), (again.PlanJson, again.PlannedJson));
         Assert.All(again.DeviationAnswers, answer => Assert.NotNull(answer.UndoneAtMs));
+    }
+
+    [Fact]
+    public async Task What_was_forgotten_is_told_once_with_its_cost_counts_and_can_be_put_right_afterwards()
+    {
+        var id = await BrewAsync("fp-bloomed");
+        var recipe = RecipeLibrary.Find("fp-bloomed")!;
+        var stir = recipe.Steps.IndexOf(recipe.Steps.OfType<Step.Stirring>().First());
+        var zero = NowMs;
+        await SendAsync(id, Entry("start", 2, zero));
+        await AtAsync(zero, 100);
+        var page = await App.GetAsync(client, $"/brew/{id}");
+        Assert.Null(page.QuerySelector("#deviation .deviation"));
+        // A pour cannot be forgotten, and what has not come yet neither.
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await App.PostAsync(client, page, $"/brew/{id}?handler=Omit", ("step", "2"))).StatusCode);
+        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await App.PostAsync(client, page, $"/brew/{id}?handler=Omit", ("step", "99"))).StatusCode);
+        page = await App.ParseAsync(await App.PostAsync(client, page, $"/brew/{id}?handler=Omit", ("step", Text(stir))));
+        var told = page.QuerySelector("#deviation .deviation")!;
+        Assert.Matches("Not done: swirl[.] (It hardly matters|As it goes): 1[.][0-9]{2} % TDS, ", told.TextContent);
+        Assert.Null((await AnswerAsync(id, page, "leave")).QuerySelector("#deviation .deviation"));
+        var without = ForecastModel.Published.Run(recipe with { Steps = recipe.Steps.SetItem(stir, new Step.Wait(recipe.Steps[stir].OverS)) }).Totals.ExtractionYieldPercent;
+        Assert.True(without < ForecastModel.Published.Run(recipe).Totals.ExtractionYieldPercent - 0.01);
+
+        await SendAsync(id, Entry("begun", 7, zero + 262_000));
+        await AtAsync(zero, 400);
+        await SendAsync(id, [.. Enumerable.Range(7, recipe.Steps.Length - 7).Select(step => (object)Entry("done", step, zero + 290_000))]);
+        var after = await App.GetAsync(client, $"/brew/{id}/after");
+        Assert.Contains("Not done: swirl.", after.QuerySelector("#went-differently")!.TextContent, StringComparison.Ordinal);
+        Assert.Equal(Text(stir), after.QuerySelector("#omitted input:checked")!.GetAttribute("value"));
+        var facts = (await BrewOf(id)).Facts!.ExtractionYieldPercent;
+        after = await App.ParseAsync(await App.PostAsync(client, after, $"/brew/{id}/after?handler=Omitted"));
+        Assert.DoesNotContain("Not done", after.QuerySelector("#went-differently")?.TextContent ?? "", StringComparison.Ordinal);
+        Assert.True((await BrewOf(id)).Facts!.ExtractionYieldPercent > facts + 0.01);
+    }
+
+    [Fact]
+    public async Task Ten_grams_over_are_said_once_though_they_hardly_matter()
+    {
+        var id = await BrewAsync("fp-slow-eight");
+        var recipe = RecipeLibrary.Find("fp-slow-eight")!;
+        await SendAsync(id, Entry("start", 2, NowMs));
+        app.Time.Advance(TimeSpan.FromSeconds(120));
+        var page = await App.GetAsync(client, $"/brew/{id}");
+        var pour = page.QuerySelectorAll("form[action$=Weights] input[inputmode]").Last();
+        page = await App.ParseAsync(await App.PostAsync(client, page, $"/brew/{id}?handler=Weights", (pour.GetAttribute("name")!, Text((int)recipe.WaterG + 10))));
+        Assert.Matches("Poured 10 g over[.] It hardly matters: 1[.][0-9]{2} % TDS, ", page.QuerySelector("#deviation .deviation")!.TextContent);
+        Assert.Null((await AnswerAsync(id, page, "leave")).QuerySelector("#deviation .deviation"));
     }
 
     [Fact]

@@ -152,6 +152,20 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         return counts;
     }
 
+    /// <summary>Keeps that a step was not done, or that it was after all.</summary>
+    /// <param name="brewId">The brew.</param>
+    /// <param name="step">The step.</param>
+    /// <param name="omitted">Whether it was not done.</param>
+    public Task OmitAsync(int brewId, int step, bool omitted) =>
+        ChangeAsync(brewId, (brew, plan) =>
+        {
+            brew.Observe(FormattableString.Invariant($"{ObservationNames.Omitted}{step}"), omitted ? 1 : null, NowMs);
+            if (brew.State == BrewState.Finished)
+            {
+                brew.WorkOutFacts(plan);
+            }
+        });
+
     /// <summary>Takes back what was taken to mend a deviation, unless it has been done already.</summary>
     /// <param name="brewId">The brew.</param>
     /// <param name="answerId">The answer.</param>

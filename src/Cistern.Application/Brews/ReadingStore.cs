@@ -239,7 +239,7 @@ public sealed class ReadingStore(CisternDb db, LiveReadings readers, BrewStore b
         };
         foreach (var step in witnessed.Unstirred)
         {
-            told[FormattableString.Invariant($"{ObservationNames.Unstirred}{step}")] = (1, 0.5);
+            told[FormattableString.Invariant($"{ObservationNames.Omitted}{step}")] = (1, 0.5);
         }
 
         // What somebody typed stands.

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Brewing;
 
@@ -20,12 +21,16 @@ public sealed record Actuals
     /// <summary>What a siphon's burner gave before the coffee went in, W.</summary>
     public double? FlameW { get; init; }
 
-    /// <summary>Stirs that were not done, by step.</summary>
-    public ImmutableHashSet<int> Unstirred { get; init; } = [];
+    /// <summary>Steps that were not done: a stir, a lid, a valve left open.</summary>
+    public ImmutableHashSet<int> Omitted { get; init; } = [];
 
     /// <summary>Water the drink was let down with at the end, g.</summary>
     public double? DilutionG { get; init; }
 
     /// <summary>Ice it was chilled on, g.</summary>
     public double? IceG { get; init; }
+
+    /// <summary>Whether a step can be left out and the brew still be one: what hands do in passing. Coffee and water have to go in, and what parts them has to come.</summary>
+    public static bool CanBeOmitted(Step step) => step is Step.Preheat or Step.RinseFilter
+        || (Verb.TraitsOf(step) is { Ends: StepEnding.Hands, MakesReady: false, BringsWater: false, Parts: false, Needs: StepNeeds.Nothing } && step is not (Step.AddCoffee or Step.Ice or Step.Tare or Step.LightBurner));
 }

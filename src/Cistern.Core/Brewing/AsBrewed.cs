@@ -37,7 +37,7 @@ public static class AsBrewed
             {
                 step = burner with { FlameW = flameW };
             }
-            else if (step is Step.Stirring && actuals.Unstirred.Contains(i))
+            else if (actuals.Omitted.Contains(i) && Actuals.CanBeOmitted(step))
             {
                 // It keeps its place and its time.
                 step = new Step.Wait(step.OverS) { AtS = step.AtS };

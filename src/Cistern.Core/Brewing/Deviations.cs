@@ -51,6 +51,9 @@ public enum DeviationKind
 
     /// <summary>Less coffee went in than planned; g short.</summary>
     DoseUnder,
+
+    /// <summary>Something else was not done: a lid, a raft, a valve left open; 1.</summary>
+    StepForgotten,
 }
 
 /// <summary>Something that went otherwise.</summary>
@@ -59,6 +62,16 @@ public enum DeviationKind
 /// <param name="Amount">By how much, in the unit of its kind; over 0.</param>
 public readonly record struct Deviation(DeviationKind Kind, int Step, double Amount)
 {
+    /// <summary>It is worth a word though the cup stays within its tolerances: nobody should have to wonder whether it mattered. Judged: 20 s, 8 g of water, 0.8 g of coffee, 4 K.</summary>
+    public bool IsWorthAWord => Kind switch
+    {
+        DeviationKind.ReleaseDue or DeviationKind.ReleasedEarly or DeviationKind.ReleasedLate => Amount >= 20,
+        DeviationKind.PouredOver or DeviationKind.PouredUnder => Amount >= 8,
+        DeviationKind.DoseOver or DeviationKind.DoseUnder => Amount >= 0.8,
+        DeviationKind.WaterCool or DeviationKind.WaterHot => Amount >= 4,
+        _ => true,
+    };
+
     /// <summary>It is answered by the hand alone: no setting that is left makes it better.</summary>
     public bool OfFlow => Kind is DeviationKind.DrainSlow or DeviationKind.DrainStalled or DeviationKind.PressSlow or DeviationKind.PressEasy or DeviationKind.FlameWeak;
 }
@@ -120,9 +133,9 @@ public static class Deviations
             found.Add(new Deviation(offK < 0 ? DeviationKind.WaterCool : DeviationKind.WaterHot, RecipeChecker.AnchorIndex(plan.Recipe), Math.Abs(offK)));
         }
 
-        foreach (var step in actuals.Unstirred.Order())
+        foreach (var step in actuals.Omitted.Where(step => step < steps.Length && Actuals.CanBeOmitted(steps[step])).Order())
         {
-            found.Add(new Deviation(DeviationKind.StirForgotten, step, (steps[step] as Step.Stirring)?.Turns ?? 1));
+            found.Add(steps[step] is Step.Stirring stirring ? new Deviation(DeviationKind.StirForgotten, step, stirring.Turns) : new Deviation(DeviationKind.StepForgotten, step, 1));
         }
 
         if (actuals.FlameW is { } flameW && plan.Totals.FlameMarginW is { } spareW && steps.OfType<Step.LightBurner>().FirstOrDefault() is { } burner)

@@ -261,6 +261,9 @@ public enum BrewEventKind
 
     /// <summary>All the ice melts before the drink is as cold as wanted.</summary>
     IceTooLittle,
+
+    /// <summary>A step has a time of its own inside the open window of one before it: value is its time, limit the end of that window.</summary>
+    TimeInWindow,
 }
 
 /// <summary>One such event.</summary>

@@ -31,6 +31,7 @@ public static class ForecastFindings
             BrewEventKind.TargetMissed => Warn("target." + happening.Member, Text($"It was meant to be {(value < limit ? "at least" : "at most")} {limit:0.##}."), Text($"{value:0.###}"), "Change the grind, the ratio or the hold."),
             BrewEventKind.WaterFallsBack => Warn(step, "The flame needs 30 W to spare when the coffee goes in, or the water falls back.", Text($"{value:0} W"), "Turn the flame up."),
             BrewEventKind.BoilsOver => Warn(step, "With over 160 W to spare it boils in big bubbles.", Text($"{value:0} W"), "Turn the flame down."),
+            BrewEventKind.TimeInWindow => Warn(step + ".at", Text($"A step before it may begin or last until {limit:0.#} s."), Text($"{value:0.#} s"), "Leave at out so that it follows, or let that window end before it."),
             BrewEventKind.IceTooLittle => Warn("steps", Text($"The ice should bring it to {limit:0.#} °C."), Text($"{value:0.#} °C, all of it melted"), "Take more ice."),
             _ => Warn(step, Text($"The cup should come to {limit:0} g."), Text($"a dry bed at {value:0} g"), "Pour more, or ask for less."),
         };

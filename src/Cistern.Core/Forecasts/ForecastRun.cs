@@ -293,11 +293,20 @@ internal sealed partial class ForecastRun : IStepVisitor<bool>
 
     private void JudgeWindows()
     {
+        // When the window of a step before still stands open.
+        var openS = double.NegativeInfinity;
         for (var i = 0; i < timings.Length; i++)
         {
             var step = recipe.Steps[i];
             Against(i, step.WindowOfStart, timings[i].StartS);
             Against(i, Verb.TraitsOf(step).WindowOf == WindowOf.Length ? step.Window : null, timings[i].LengthS);
+            if (step.AtS is { } atS && openS > atS + 0.05)
+            {
+                events.Add(new BrewEvent(BrewEventKind.TimeInWindow, timings[i].StartS, i, atS, openS));
+            }
+
+            var untilS = step is Step.Wait { Window: { } lasts } ? timings[i].StartS + lasts.High : step.WindowOfStart is { } starts ? starts.High : double.NegativeInfinity;
+            openS = Math.Max(openS, untilS);
         }
 
         void Against(int index, Span? window, double value)

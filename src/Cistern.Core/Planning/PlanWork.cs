@@ -331,7 +331,7 @@ public sealed class PlanWork
         var reachedS = Settings.Get(moved, Setting.SteepEndS)!.Value;
         if (Math.Abs(reachedS - atS) < Near)
         {
-            // Who asks for another time asks for another window too, where the old one would not hold it.
+            // A hand that asks for another time moves what was meant; advice keeps within the window.
             var steps = moved.Recipe.Steps.Select((step, i) => step is Step.Wait wait && Plan.Base.Steps[i] is Step.Wait was ? Settings.Longer(was, wait.ForS - was.ForS) : step);
             return Recharge(Plan with { Base = moved.Recipe with { Steps = [.. steps] } });
         }

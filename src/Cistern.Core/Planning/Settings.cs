@@ -179,11 +179,11 @@ public static class Settings
         return steps.ToImmutable();
     }
 
-    /// <summary>A wait by so much longer or shorter. Its window stays where it still holds the wait, and goes along where it would not.</summary>
+    /// <summary>A wait by so much longer or shorter. Its window goes along: it is of what was meant, and would else be all that is said.</summary>
     internal static Step.Wait Longer(Step.Wait wait, double byS)
     {
         var forS = Math.Clamp(wait.ForS + byS, 0, Member.LongestStepS);
-        return wait with { ForS = forS, Window = wait.Window is { } window && !window.Holds(forS) ? Shifted(window, byS) : wait.Window };
+        return wait with { ForS = forS, Window = Shifted(wait.Window, forS - wait.ForS) };
     }
 
     /// <summary>A step with the windows of its beginning moved.</summary>

@@ -15,6 +15,33 @@ public sealed record WindowEnds(int Index, Span Window, bool OfLength, Forecast 
     /// <param name="forecast">The forecast of the plan as it is.</param>
     public static IReadOnlyList<WindowEnds> Of(Forecast forecast) => forecast.Once(() => Reckon(forecast));
 
+    /// <summary>The window that stands open over a later step's own time, closed before that time: the step it is of, the member it stands in, and what it becomes. Null where none does.</summary>
+    /// <param name="forecast">The forecast of the plan as it is.</param>
+    /// <param name="index">The later step.</param>
+    public static (int Index, string Member, Span Window)? Over(Forecast forecast, int index)
+    {
+        var steps = forecast.Recipe.Steps;
+        if (steps[index].AtS is not { } atS)
+        {
+            return null;
+        }
+
+        for (var i = index - 1; i >= 0; i--)
+        {
+            if (steps[i] is Step.Wait { Window: { } lasts } && forecast.Timings[i].StartS is var startS && startS + lasts.High > atS)
+            {
+                return (i, "window", new Span(Math.Min(lasts.Low, atS - startS), Math.Max(0, atS - startS)));
+            }
+
+            if (steps[i].WindowOfStart is { } starts && starts.High > atS)
+            {
+                return (i, Verb.TraitsOf(steps[i]).WindowOf == WindowOf.Start ? "window" : "startWindow", new Span(Math.Min(starts.Low, atS), atS));
+            }
+        }
+
+        return null;
+    }
+
     private static List<WindowEnds> Reckon(Forecast forecast)
     {
         var steps = forecast.Recipe.Steps;

@@ -64,7 +64,7 @@ public static class BrewPlan
         DoseG = brew.Observed(ObservationNames.Dose),
         WaterC = brew.Observed(ObservationNames.Water),
         FlameW = brew.Observed(ObservationNames.Flame),
-        Unstirred = [.. brew.Observations.Where(one => one.Name.StartsWith(ObservationNames.Unstirred, StringComparison.Ordinal)).Select(one => int.TryParse(one.Name[ObservationNames.Unstirred.Length..], NumberStyles.None, CultureInfo.InvariantCulture, out var step) ? step : -1).Where(step => step >= 0)],
+        Omitted = [.. brew.Observations.Where(one => one.Name.StartsWith(ObservationNames.Omitted, StringComparison.Ordinal)).Select(one => int.TryParse(one.Name[ObservationNames.Omitted.Length..], NumberStyles.None, CultureInfo.InvariantCulture, out var step) ? step : -1).Where(step => step >= 0)],
         DilutionG = brew.Observed(ObservationNames.Dilution),
         IceG = brew.Observed(ObservationNames.Ice),
     };

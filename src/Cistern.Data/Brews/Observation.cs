@@ -45,8 +45,8 @@ public static class ObservationNames
     /// <summary>What a siphon's burner gave before the coffee went in, W.</summary>
     public const string Flame = "flameW";
 
-    /// <summary>Begins the name of a stir that was not done, with its step after it; its value is how many turns it lacked.</summary>
-    public const string Unstirred = "unstirred";
+    /// <summary>Begins the name of a step that was not done, with its number after it; its value is 1. At first only a scale said so, of stirs: hence the word in files.</summary>
+    public const string Omitted = "unstirred";
 
     /// <summary>From the opening to the dry bed, s, where a file tells it and no entry does.</summary>
     public const string Drawdown = "drawdownS";

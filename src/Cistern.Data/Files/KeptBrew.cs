@@ -99,7 +99,7 @@ internal sealed record KeptBrew
         && IsText(LongestText, Why, ChangedJson, ForecastJson, ModelJson, FileJson) && IsText(LongestName, Bag)
         && Entries.Count <= Brew.MostEntries && Entries.All(entry => entry is { Kind: not null, Step: >= 0 and <= 1_000 } && IsMoment(entry.AtMs) && IsMoment(entry.ReceivedAtMs) && IsText(LongestName, entry.By)) && Entries.DistinctBy(entry => entry.Id).Count() == Entries.Count
         && Weighed.All(one => one is not null && one.TotalG is >= 0 and <= 5_000 && one.Step is >= 0 and <= 1_000)
-        && Observations.All(one => one is { Name.Length: > 0 and <= 80, Value: >= 0 and <= 100_000 } && IsMoment(one.AtMs) && IsStir(one.Name))
+        && Observations.All(one => one is { Name.Length: > 0 and <= 80, Value: >= 0 and <= 100_000 } && IsMoment(one.AtMs) && IsOmitted(one.Name))
         && Tastings.All(taste => taste is { SourBitter: null or (>= -5 and <= 5), ThinHeavy: null or (>= -5 and <= 5), Score: null or (>= 0 and <= 10), ReadTdsPercent: null or (>= 0 and <= 25), Sediment: null or (>= 0 and <= 5) }
             && IsMoment(taste.AtMs) && IsText(LongestName, taste.Taster) && IsText(LongestText, taste.Note, taste.Crust, taste.NotesFound, taste.Complaints, taste.WentWrong) && (taste.Sips ?? []).All(IsSip))
         && Tastings.Where(taste => taste.Taster is not null).DistinctBy(taste => taste.Taster).Count() == Tastings.Count(taste => taste.Taster is not null)
@@ -116,8 +116,8 @@ internal sealed record KeptBrew
 
     private static bool IsSip(SipKept sip) => sip is { SourBitter: null or (>= -5 and <= 5), ThinHeavy: null or (>= -5 and <= 5), Sweet: null or (>= 0 and <= 5), Clear: null or (>= 0 and <= 5), Finish: null or (>= 0 and <= 5), Dry: null or (>= 0 and <= 5) };
 
-    /// <summary>The name of a stir that was not done ends with its step.</summary>
-    private static bool IsStir(string name) => !name.StartsWith(ObservationNames.Unstirred, StringComparison.Ordinal) || int.TryParse(name[ObservationNames.Unstirred.Length..], System.Globalization.NumberStyles.None, System.Globalization.CultureInfo.InvariantCulture, out _);
+    /// <summary>The name of a step that was not done ends with its step.</summary>
+    private static bool IsOmitted(string name) => !name.StartsWith(ObservationNames.Omitted, StringComparison.Ordinal) || int.TryParse(name[ObservationNames.Omitted.Length..], System.Globalization.NumberStyles.None, System.Globalization.CultureInfo.InvariantCulture, out _);
 
     /// <summary>A record with this beside it.</summary>
     public BrewRecord On(BrewRecord record) => record with { Kept = JsonSerializer.SerializeToElement(this with { Of = DigestOf(record) }, Options) };

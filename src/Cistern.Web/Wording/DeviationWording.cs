@@ -45,7 +45,7 @@ public static class DeviationWording
             DeviationKind.PressEasy => $"It pressed easily, {off} under.",
             DeviationKind.WaterCool => $"The water is {format.Kelvin(deviation.Amount)} too cool.",
             DeviationKind.WaterHot => $"The water is {format.Kelvin(deviation.Amount)} too hot.",
-            DeviationKind.StirForgotten => $"{StepWording.Of(recipe, deviation.Step, format).Verb}: the scale saw none of it.",
+            DeviationKind.StirForgotten or DeviationKind.StepForgotten => recipe.Steps[deviation.Step] is Step.CloseValve ? "The valve was left open." : $"Not done: {StepWording.Of(recipe, deviation.Step, format).Verb.ToLowerInvariant()}.",
             DeviationKind.FlameWeak => $"The flame is {FigureFormat.Number(deviation.Amount, 0)} W too weak.",
             DeviationKind.PouredOver => $"Poured {format.Water(deviation.Amount)} over.",
             DeviationKind.PouredUnder => $"Poured {format.Water(deviation.Amount)} short.",
@@ -61,6 +61,8 @@ public static class DeviationWording
             DeviationKind.PressEasy => "Nothing to do about it now: press on gently.",
             DeviationKind.FlameWeak => "The water may fall back when the coffee goes in: turn it up, as its maker says. Never leave it alone.",
             DeviationKind.ReleaseDue when correction is null => $"Nothing lost yet: {Cup(asItGoes)}.",
+            _ when correction is null => $"It hardly matters: {Cup(asItGoes)}.",
+            _ when !Offers(correction) => $"As it goes: {Cup(asItGoes)}. Nothing that is left would mend it.",
             _ => $"As it goes: {Cup(asItGoes)}.",
         };
         return new DeviationTold(what, comes, correction is null || !Offers(correction) ? "" : $"{Deed(correction, deviation, recipe, nowS, format)}: {Cup(correction.Forecast)}.");

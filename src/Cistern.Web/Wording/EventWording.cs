@@ -43,6 +43,7 @@ public static class EventWording
             BrewEventKind.TargetMissed => (Target(happening), "Change the grind, the ratio or the hold."),
             BrewEventKind.WaterFallsBack => ("The flame cannot hold the water up when the coffee goes in.", "Turn it up a little."),
             BrewEventKind.BoilsOver => ("The flame is so strong that it boils in big bubbles.", "Turn it down."),
+            BrewEventKind.TimeInWindow => ($"The {step} is set for {FigureFormat.Clock(value)}, but what comes before it may be as late as {FigureFormat.Clock(limit)}.", "Let it follow, or close that window before it."),
             BrewEventKind.IceTooLittle => ($"The ice brings it to {format.Temperature(value)}, not {format.Temperature(limit)}.", "Take more ice."),
             _ => ("The bed falls dry before the cup is as full as wanted.", "Pour more, or ask for less."),
         };

@@ -73,6 +73,14 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore jobs, BaristaConte
     public IReadOnlyList<(BrewEntry Entry, EntryRow Row)> Unheard =>
         [.. Brew.CoreEntries.Where(entry => Run.Unheard.Contains(entry.Id)).Select(entry => (entry, Brew.Entries.First(row => row.EntryId == entry.Id)))];
 
+    /// <summary>The steps that could have been forgotten, and whether they were.</summary>
+    public IReadOnlyList<(int Step, bool Omitted)> Omittable =>
+        [.. Run.Done.Select(done => done.Index).Where(step => step < Plan.Recipe.Steps.Length && Actuals.CanBeOmitted(Plan.Recipe.Steps[step])).Select(step => (step, Brew.Actuals().Omitted.Contains(step)))];
+
+    /// <summary>What went differently, in words.</summary>
+    public IReadOnlyList<string> WentDifferently =>
+        [.. Deviations.Of(Planned, Run, Brew.Actuals(), Planned.Totals.FinishS).Where(one => one.IsWorthAWord && one.Step < Planned.Recipe.Steps.Length).Select(one => DeviationWording.Of(one, null, Planned.Recipe, Real, 0, Format).What)];
+
     /// <summary>Times typed for what was assumed, by step.</summary>
     public Dictionary<int, TypedNumber> TypedTimes { get; } = [];
 
@@ -129,6 +137,26 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore jobs, BaristaConte
         }
 
         await store.TakeAsync(id, sent, (await bench.BaristaAsync(ct))?.Name ?? "", ct);
+        return RedirectToPage(new { id });
+    }
+
+    /// <summary>Keeps what was not done at all.</summary>
+    public async Task<IActionResult> OnPostOmittedAsync(int id, CancellationToken ct)
+    {
+        if (!await LoadAsync(id, ct) || Brew.State != BrewState.Finished)
+        {
+            return NotFound();
+        }
+
+        foreach (var (step, omitted) in Omittable)
+        {
+            var said = Request.Form["omitted"].Contains(step.ToString(CultureInfo.InvariantCulture));
+            if (said != omitted)
+            {
+                await store.OmitAsync(id, step, said);
+            }
+        }
+
         return RedirectToPage(new { id });
     }
 

@@ -246,6 +246,34 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContex
             double.TryParse(form.Value(name), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var value) && value >= Math.Max(0, least) && value <= most ? value : null;
     }
 
+    /// <summary>Something was not done after all, or was.</summary>
+    public async Task<IActionResult> OnPostOmitAsync(int id, CancellationToken ct)
+    {
+        if (!await LoadAsync(id, ct))
+        {
+            return NotFound();
+        }
+
+        if (!int.TryParse(Request.Form.Value("step"), NumberStyles.None, CultureInfo.InvariantCulture, out var step) || !Omittable.Contains(step))
+        {
+            Problem = "That has not come yet, or cannot be left out. Nothing was changed.";
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            return Page();
+        }
+
+        await store.OmitAsync(id, step, !IsOmitted(step));
+        return RedirectToPage(new { id });
+    }
+
+    /// <summary>The steps that are over or at hand, and could have been forgotten.</summary>
+    public IReadOnlyList<int> Omittable => [.. Run.Done.Select(done => done.Index).Where(step => step < Recipe.Steps.Length && Core.Brewing.Actuals.CanBeOmitted(Recipe.Steps[step]))];
+
+    /// <summary>Changes with what can be said not to have been done: so long as it is the same, a button under a finger stays.</summary>
+    public string OmittedKey => string.Join(' ', Omittable.Select(step => IsOmitted(step) ? $"-{step}" : $"{step}"));
+
+    /// <summary>Whether a step is said not to have been done.</summary>
+    public bool IsOmitted(int step) => Brew.Actuals().Omitted.Contains(step);
+
     /// <summary>Goes back to the plan.</summary>
     public async Task<IActionResult> OnPostSlipUndoAsync(int id, CancellationToken ct)
     {
@@ -382,21 +410,16 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContex
         }
 
         var planned = Brew.ModelOf(model).Run(Brew.Planned());
-        var open = Deviations.Of(planned, Run, Brew.Actuals(), NowS).Select(one => (Deviation?)one).FirstOrDefault(one => Brew.StandingAnswer(one!.Value.Kind, one.Value.Step) is null);
+        // Where the cup stays within its tolerances nothing is offered; what anybody would wonder about is said all the same, once.
+        var wanted = Correction.IsWanted(Real, planned.Totals);
+        var open = Deviations.Of(planned, Run, Brew.Actuals(), NowS).Where(one => wanted || one.OfFlow || one.IsWorthAWord).Select(one => (Deviation?)one)
+            .FirstOrDefault(one => Brew.StandingAnswer(one!.Value.Kind, one.Value.Step) is null);
         if (open is not { } found)
         {
             return null;
         }
 
-        // Where the cup stays within its tolerances nothing is offered; that the steep should have ended is said all the same.
-        const double SaidFromS = 20;
-        var mends = found.OfFlow || Correction.IsWanted(Real, planned.Totals);
-        if (!mends && (found.Kind != DeviationKind.ReleaseDue || found.Amount < SaidFromS))
-        {
-            return null;
-        }
-
-        var correction = found.OfFlow || !mends ? null : Correction.After(Real, planned.Totals, NowS);
+        var correction = found.OfFlow || !wanted ? null : Correction.After(Real, planned.Totals, NowS);
         return (found, correction, DeviationWording.Of(found, correction, Recipe, Real, NowS, Format));
     }
 

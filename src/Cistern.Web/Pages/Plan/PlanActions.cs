@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Text.Json.Nodes;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
@@ -37,6 +38,12 @@ public static class PlanActions
                 break;
             case "end" when index >= 0 && Seconds(parts) is { } atS:
                 Step(plan, new PlanChange.End(index, atS), $"{Verb()} until {FigureFormat.Clock(atS)}");
+                break;
+            case "follow" when index >= 0:
+                Step(plan, new PlanChange.Edit(index, new Dictionary<string, JsonNode?> { ["at"] = null }), $"{Verb()} follows what comes before it");
+                break;
+            case "close-window" when index >= 0 && WindowEnds.Over(plan.Forecast, index) is { } over:
+                Step(plan, new PlanChange.Edit(over.Index, new Dictionary<string, JsonNode?> { [over.Member] = new JsonArray(over.Window.Low, over.Window.High) }), $"{StepWording.Of(plan.Recipe, over.Index, format).Verb} no later than before {Verb()}");
                 break;
             case "shorten" when parts.Length > 1 && double.TryParse(parts[1], NumberStyles.Float, CultureInfo.InvariantCulture, out var untilS):
                 Step(plan, new PlanChange.Release(untilS, Shorten: true), $"steep until {FigureFormat.Clock(untilS)}");

@@ -183,7 +183,18 @@ public sealed class PlanSettings
     };
 
     /// <inheritdoc cref="PlanEditing.Do"/>
-    public PlanApplied Do(PlanChange change, string? words) => Editing.Do(change, words);
+    public PlanApplied Do(PlanChange change, string? words)
+    {
+        var before = Recipe.Steps;
+        var applied = Editing.Do(change, words);
+        var moves = change is PlanChange.Release or PlanChange.Begin or PlanChange.End || (change is PlanChange.Edit edit && !edit.Members.ContainsKey("window"));
+        if (moves && before.Length == Recipe.Steps.Length && !before.Select(step => (step.Window, step.StartWindow)).SequenceEqual(Recipe.Steps.Select(step => (step.Window, step.StartWindow))))
+        {
+            Note("its window went along");
+        }
+
+        return applied;
+    }
 
     /// <inheritdoc cref="PlanEditing.Note"/>
     public void Note(string? words) => Editing.Note(words);
@@ -308,11 +319,9 @@ public sealed class PlanSettings
             return steepEnd;
         }
 
-        var windows = Recipe.Steps.Select(step => step.Window).ToList();
         var applied = Do(new PlanChange.Release(wantedS), $"steep until {FigureFormat.Clock(wantedS)}");
         if (applied.Refusal != PlanRefusal.ReleaseTooEarly)
         {
-            Note(windows.SequenceEqual(Recipe.Steps.Select(step => step.Window)) ? null : "its window went along");
             return steepEnd;
         }
 

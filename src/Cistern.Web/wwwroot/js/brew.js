@@ -91,6 +91,7 @@ const draw = () => {
   el('clock').hidden = run.startedAtMs === null;
   el('to-hand').hidden = run.startedAtMs !== null;
   el('late-part').hidden = run.startedAtMs === null;
+  el('omitted-part').hidden = run.startedAtMs === null;
   setText(el('clock-time'), clock(Math.floor(now)));
   setText(el('then'), stage.then);
   setText(el('done-word'), stage.action?.word ?? '');
@@ -240,7 +241,7 @@ const show = (html) => {
 };
 
 // What went differently is answered without leaving the page: a page that is loaded anew is silent until it is touched.
-el('deviation').addEventListener('submit', async (event) => {
+for (const part of ['deviation', 'omitted']) el(part).addEventListener('submit', async (event) => {
   event.preventDefault();
   const body = new URLSearchParams(new FormData(event.target, event.submitter));
   try {
@@ -249,7 +250,7 @@ el('deviation').addEventListener('submit', async (event) => {
   } catch {
     tell('No connection: this can be answered when it is back.');
   }
-  el('deviation').dataset.key = '';
+  el(part).dataset.key = '';
   await follow();
   picture();
 });
