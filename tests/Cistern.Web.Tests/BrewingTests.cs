@@ -653,6 +653,39 @@ public sealed class BrewingTests : IClassFixture<App>
     }
 
     [Fact]
+    public async Task A_sign_is_answered_at_a_touch_goes_into_the_record_and_is_learned_from()
+    {
+        var id = await BrewAsync("tp-turned");
+        var recipe = RecipeLibrary.Find("tp-turned")!;
+        var press = recipe.Steps.IndexOf(recipe.Steps.OfType<Step.Press>().Single());
+        await SendAsync(id, Entry("start", RecipeChecker.AnchorIndex(recipe), NowMs));
+        var page = await App.GetAsync(client, $"/brew/{id}");
+        foreach (var (step, sign) in ((string, string)[])[(Text(press), "drain-slow"), ("99", "press-hard"), ("", "press-hard"), (Text(press), "")])
+        {
+            Assert.Equal(HttpStatusCode.UnprocessableEntity, (await App.PostAsync(client, page, $"/brew/{id}?handler=Sign", ("step", step), ("sign", sign))).StatusCode);
+        }
+
+        Task<HttpResponseMessage> SeeAsync(string sign) => App.PostAsync(client, page, $"/brew/{id}?handler=Sign", ("step", Text(press)), ("sign", sign));
+        await SeeAsync("press-easy");
+        await SeeAsync("press-hard");
+        var brew = await BrewOf(id);
+        Assert.Equal(("press-hard", press), Assert.Single(brew.SignsSeen()));
+        Assert.Equal((double)Core.Records.PressFelt.Hard, brew.Observed(ObservationNames.PressFelt));
+        Assert.Equal("You saw: Hard.", (await App.GetAsync(client, $"/log/{id}")).QuerySelector("#signs-seen")!.TextContent);
+        await SeeAsync("press-hard");
+        Assert.Empty((await BrewOf(id)).Observations);
+    }
+
+    [Fact]
+    public void Each_sign_has_a_code_of_its_own()
+    {
+        var signs = RecipeLibrary.All.SelectMany(recipe => Enumerable.Range(0, recipe.Steps.Length).SelectMany(step => Wording.StepWording.Of(recipe, step, new Wording.FigureFormat(Core.Reckoning.Units.Metric)).Signs)).Distinct().ToList();
+        Assert.True(signs.Count > 30);
+        Assert.Equal(signs.Count, signs.DistinctBy(sign => sign.Code).Count());
+        Assert.All(signs, sign => Assert.Matches("^[a-z-]{5,30}$", sign.Code));
+    }
+
+    [Fact]
     public async Task Ten_grams_over_are_said_once_though_they_hardly_matter()
     {
         var id = await BrewAsync("fp-slow-eight");

@@ -2,6 +2,7 @@ using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
+using Cistern.Core.Records;
 using Cistern.Data;
 using Cistern.Data.Brews;
 using Microsoft.EntityFrameworkCore;
@@ -163,6 +164,33 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
             if (brew.State == BrewState.Finished)
             {
                 brew.WorkOutFacts(plan);
+            }
+        });
+
+    /// <summary>Keeps which sign was seen at a step; the same again takes it back. How a press felt is learned from, like what is said after tasting.</summary>
+    /// <param name="brewId">The brew.</param>
+    /// <param name="step">The step.</param>
+    /// <param name="code">The sign.</param>
+    public Task SignAsync(int brewId, int step, string code) =>
+        ChangeAsync(brewId, (brew, _) =>
+        {
+            var before = brew.SignsSeen().Where(one => one.Step == step).Select(one => one.Code).ToList();
+            var again = before.Contains(code);
+            before.ForEach(one => brew.Observe(ObservationNames.Sign + one, null, NowMs));
+            if (!again)
+            {
+                brew.Observe(ObservationNames.Sign + code, step, NowMs);
+            }
+
+            PressFelt? felt = code switch
+            {
+                "press-hard" or "plunge-hard" => PressFelt.Hard,
+                "press-even" or "press-easy" or "plunge-even" or "plunge-easy" => PressFelt.Easy,
+                _ => null,
+            };
+            if (felt is { } one)
+            {
+                brew.Observe(ObservationNames.PressFelt, again ? null : (int)one, NowMs);
             }
         });
 

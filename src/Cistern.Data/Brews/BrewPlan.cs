@@ -72,6 +72,10 @@ public static class BrewPlan
     /// <summary>What was weighed or read under a name, or null.</summary>
     public static double? Observed(this Brew brew, string name) => brew.Observations.Find(one => one.Name == name)?.Value;
 
+    /// <summary>The signs that were seen, by step.</summary>
+    public static IEnumerable<(string Code, int Step)> SignsSeen(this Brew brew) =>
+        brew.Observations.Where(one => one.Name.StartsWith(ObservationNames.Sign, StringComparison.Ordinal)).Select(one => (one.Name[ObservationNames.Sign.Length..], (int)one.Value));
+
     /// <summary>What its own clock measured of what flowed, or the file it came with tells.</summary>
     /// <param name="brew">The brew, with its entries and observations.</param>
     /// <param name="recipe">The plan it was brewed by.</param>

@@ -37,7 +37,7 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
 
     public VerbWords Visit(Step.HeatWater step) => new("Heat the water", "Hot enough", $"to {format.Hand.Heat(step.ToC ?? recipe.Water.TemperatureC, recipe.Place, format)}") { Caution = OfHot(Cautions.HotPour, step.ToC) };
 
-    public VerbWords Visit(Step.RinseFilter step) => new("Rinse the filter", "Rinsed", $"with {(step.Hot ? "hot" : "cold")} water, then empty it{(Family is BrewerFamily.Siphon or BrewerFamily.FrenchPress ? "" : " and the server")}") { Caution = step.Hot ? Cautions.HotPour : null };
+    public VerbWords Visit(Step.RinseFilter step) => new("Rinse the filter", "Rinsed", $"with {(step.Hot ? "hot" : "cold")} water, then empty it{(Family is BrewerFamily.Siphon or BrewerFamily.FrenchPress ? "" : " and the server")}") { Caution = step.Hot ? Cautions.HotPour : null, Signs = recipe.Brewer.Filter is Filter.Paper or null && Family is BrewerFamily.ValveDripper or BrewerFamily.LeverDripper ? StepSigns.Rinsed : [] };
 
     public VerbWords Visit(Step.Preheat step) => new("Warm the brewer", "Warmed", "with hot water, then empty it") { Caution = glass ? Cautions.GlassWarm : null };
 
@@ -111,7 +111,7 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
 
     public VerbWords Visit(Step.StopDrip step) => new("Stop the drip", "Stopped", Begins: "Stop it now");
 
-    public VerbWords Visit(Step.Clear step) => new("Clear", "Cleared", "empty it and rinse it");
+    public VerbWords Visit(Step.Clear step) => new("Clear", "Cleared", "empty it and rinse it") { Signs = StepSigns.Bed };
 
     public VerbWords Visit(Step.Dilute step) => new("Dilute", "Dilute", $"with {format.Hand.Water(step.WaterG, format)} of water{(step.TemperatureC is { } c ? $" at {format.Temperature(c)}" : "")}");
 

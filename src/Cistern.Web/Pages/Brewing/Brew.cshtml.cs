@@ -265,6 +265,30 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContex
         return RedirectToPage(new { id });
     }
 
+    /// <summary>A sign of a step was seen.</summary>
+    public async Task<IActionResult> OnPostSignAsync(int id, CancellationToken ct)
+    {
+        if (!await LoadAsync(id, ct))
+        {
+            return NotFound();
+        }
+
+        var code = Request.Form.Value("sign");
+        if (Brew.State == BrewState.Abandoned || !int.TryParse(Request.Form.Value("step"), NumberStyles.None, CultureInfo.InvariantCulture, out var step) || step >= Recipe.Steps.Length
+            || StepWording.Of(Recipe, step, Format).Signs.FirstOrDefault(sign => sign.Code == code) is not { } seen)
+        {
+            Problem = "That sign is of another step. Nothing was kept.";
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            return Page();
+        }
+
+        await store.SignAsync(id, step, seen.Code);
+        return RedirectToPage(new { id });
+    }
+
+    /// <summary>The signs that were seen, by step, for the page's script.</summary>
+    public string SignsJson => JsonSerializer.Serialize(Brew.SignsSeen().ToLookup(one => one.Step, one => one.Code).ToDictionary(one => one.Key, one => one.Last()));
+
     /// <summary>The steps that are over or at hand, and could have been forgotten.</summary>
     public IReadOnlyList<int> Omittable => [.. Run.Done.Select(done => done.Index).Where(step => step < Recipe.Steps.Length && Core.Brewing.Actuals.CanBeOmitted(Recipe.Steps[step]))];
 

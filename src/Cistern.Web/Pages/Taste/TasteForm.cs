@@ -119,7 +119,7 @@ public sealed class TasteForm
             Mass(brew.Observed(ObservationNames.Beverage), format),
             Mass(brew.Observed(ObservationNames.Dilution), format),
             Text(mine?.Sediment));
-        form.Bed = mine?.Bed is { } bed ? Words<BedLook>.Of(bed) : "";
+        form.Bed = mine?.Bed is { } bed ? Words<BedLook>.Of(bed) : mine is null ? BedSeen(brew) : "";
         form.PressFelt = brew.Observed(ObservationNames.PressFelt) is { } felt ? Words<PressFelt>.Of((PressFelt)(int)Math.Clamp(felt, 0, 2)) : "";
         form.pressFeltWas = form.PressFelt;
         form.NotesFound = Split(mine?.NotesFound ?? "");
@@ -277,6 +277,10 @@ public sealed class TasteForm
     private static int? Mean(IEnumerable<int?> values) => values.OfType<int>().ToList() is { Count: > 0 } said ? (int)Math.Round(said.Average(), MidpointRounding.AwayFromZero) : null;
 
     private static string Text(int? value) => value?.ToString(CultureInfo.InvariantCulture) ?? "";
+
+    /// <summary>How the bed looked, where somebody touched that while it was cleared; nobody has to say it twice.</summary>
+    private static string BedSeen(Brew brew) =>
+        brew.SignsSeen().Select(one => one.Code.StartsWith("bed-", StringComparison.Ordinal) ? Words<BedLook>.Find(one.Code["bed-".Length..]) : null).OfType<BedLook>().Select(Words<BedLook>.Of).FirstOrDefault("");
 
     private static string Mass(double? g, FigureFormat format) => g is { } value ? format.MassNumber(value, fine: value % 1 != 0) : "";
 

@@ -23,18 +23,41 @@ let heard = '';
 
 const mass = (g) => `${(g * plan.perG).toFixed(plan.decimals)} ${plan.massUnit}`;
 
-const signs = (step) => {
+/** The sign that was seen at each step. */
+const seen = JSON.parse(el('signs').dataset.seen);
+
+/** What there is to see, hear or feel: a touch says that it was so. */
+const signs = (step, index) => {
+  const form = el('signs');
   const list = step?.signs ?? [];
-  el('signs').hidden = list.length === 0;
-  if (el('signs').dataset.of !== step?.verb) {
-    el('signs').dataset.of = step?.verb ?? '';
-    el('signs').replaceChildren(...list.map(({ sign, means }) => {
+  form.hidden = list.length === 0;
+  if (form.elements.step.value !== String(index) || form.querySelectorAll('.sign').length !== list.length) {
+    form.elements.step.value = index;
+    const held = form.contains(document.activeElement);
+    form.querySelectorAll('p').forEach((line) => line.remove());
+    form.append(...list.map(({ code, sign, means }) => {
       const line = document.createElement('p');
-      line.append(Object.assign(document.createElement('strong'), { textContent: `${sign}:` }), ` ${means}`);
+      line.append(Object.assign(document.createElement('button'), { className: 'sign', name: 'sign', value: code, textContent: sign }), ` ${means}`);
       return line;
     }));
+    if (held) el('done').focus();
   }
+  for (const button of form.querySelectorAll('.sign')) button.setAttribute('aria-pressed', String(seen[index] === button.value));
 };
+
+el('signs').addEventListener('submit', async (event) => {
+  event.preventDefault();
+  const { value } = event.submitter;
+  const index = event.target.elements.step.value;
+  try {
+    const answer = await fetch(event.target.action, { method: 'POST', body: new URLSearchParams(new FormData(event.target, event.submitter)) });
+    if (!answer.ok) return tell('That was not kept. Say it again.');
+    seen[index] = seen[index] === value ? '' : value;
+    draw();
+  } catch {
+    tell('No connection: what you saw can be said when it is back.');
+  }
+});
 
 /** What gave way and nobody has answered: a button each, which stays while it stands. */
 const also = (all) => {
@@ -103,7 +126,7 @@ const draw = () => {
   // A button that goes while it has the focus hands it on: it is never lost.
   if (held instanceof HTMLButtonElement && (held.hidden || held.disabled) && root.contains(held)) el('done').focus();
   for (const mood of moods) root.classList.toggle(mood, mood === stage.mood);
-  signs(stage.step);
+  signs(stage.step, run.present?.index ?? -1);
   pace(run, now, stage.step);
   setText(el('said'), spoken(stage));
   if (stage.beforehand !== heard && stage.beforehand && wishes().speech) speak(`Meanwhile: ${stage.beforehand}`);
