@@ -30,6 +30,9 @@ public sealed record BrewChartOptions(double WidthPx)
     /// <summary>The lanes reach at least to here, g in the vessel and g in the cup: for brew charts that are laid side by side.</summary>
     public (double VesselG, double CupG) ToG { get; init; }
 
+    /// <summary>The drink as somebody weighed it, g: it stands above what is forecast. Null where nobody did.</summary>
+    public double? DrinkG { get; init; }
+
     /// <summary>Words and units.</summary>
     public BrewChartLabels Labels { get; init; } = BrewChartLabels.Plain;
 
@@ -227,14 +230,16 @@ public static class BrewChart
         private double TemperatureY(double c) => vesselBottom - 6 - ((c - leastC) / (mostC - leastC) * (vesselBottom - vesselTop - 6));
 
         /// <summary>The drink as it was brewed; where water or ice goes in, what it comes to as well.</summary>
-        private string InTheCup(Totals totals) => totals.DrunkAsBrewed
+        private string InTheCup(Totals totals) => options.DrinkG is { } weighedG
+            ? $"in the cup {options.Labels.Mass(weighedG)}, weighed"
+            : totals.DrunkAsBrewed
             ? $"in the cup {options.Labels.Mass(totals.BeverageG)}"
             : $"brewed {options.Labels.Mass(totals.BeverageG)}, as it is drunk {options.Labels.Mass(totals.FinalG)}";
 
         private string Summary()
         {
             var totals = forecast.Totals;
-            return $"{forecast.Recipe.Name}: filled to {options.Labels.Mass(forecast.Recipe.WaterG)}, done at {ClockTime.Text(totals.FinishS)}, {options.Labels.Mass(totals.BeverageG)} in the cup.";
+            return $"{forecast.Recipe.Name}: filled to {options.Labels.Mass(forecast.Recipe.WaterG)}, done at {ClockTime.Text(totals.FinishS)}, {(options.DrinkG is null ? $"{options.Labels.Mass(totals.BeverageG)} in the cup" : InTheCup(totals))}.";
         }
 
         private void DrawActs()

@@ -35,12 +35,12 @@ public sealed class OwnGearTests
     }
 
     [Fact]
-    public void A_vessel_is_taken_only_where_the_recipe_can_be_brewed_in_it_as_it_is_written()
+    public void A_vessel_is_taken_that_holds_the_recipe_and_a_smaller_one_only_where_there_is_no_other()
     {
         var full = Jar.Totals.PeakVolumeMl;
         int? Taken(Forecast written, string last, params Brewer[] vessels) => OwnGear.Of(written, [], [], [.. vessels.Select((vessel, i) => new OnShelf<Brewer>(i, $"vessel {i}", vessel))], new LastGear("", "", last)).VesselId;
         Assert.Equal(0, Taken(Jar, "", new Brewer(BrewerFamily.Jar, full + 1)));
-        Assert.Null(Taken(Jar, "vessel 0", new Brewer(BrewerFamily.Jar, full - 1)));
+        Assert.Equal(0, Taken(Jar, "", new Brewer(BrewerFamily.Jar, full - 1)));
         Assert.Null(Taken(Jar, "", new Brewer(BrewerFamily.FrenchPress, 2_000)));
         // One that is too small is no choice, so the other is the only one.
         Assert.Equal(1, Taken(Jar, "vessel 0", new Brewer(BrewerFamily.Jar, full - 1), new Brewer(BrewerFamily.Jar, 900)));

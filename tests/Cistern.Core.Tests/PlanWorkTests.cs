@@ -359,6 +359,26 @@ public sealed class PlanWorkTests
     }
 
     [Fact]
+    public void A_recipe_for_a_brewer_of_another_size_keeps_its_ratio_fits_and_tastes_much_the_same()
+    {
+        foreach (var written in RecipeLibrary.All)
+        {
+            var was = Of(written);
+            foreach (var sizeMl in CommonSizes.Of(written.Brewer.Family))
+            {
+                var work = Do(was, new PlanChange.Size(sizeMl));
+                Assert.Equal(sizeMl, work.Recipe.Brewer.CapacityMl);
+                Assert.Equal(was.Batch.Ratio, work.Batch.Ratio, 0.15);
+                Assert.InRange(work.Forecast.Totals.PeakVolumeMl, 0.3 * sizeMl, 0.951 * sizeMl);
+                Assert.True(Math.Abs(work.Forecast.Totals.FinalTdsPercent - was.Forecast.Totals.FinalTdsPercent) < 0.12 * was.Forecast.Totals.FinalTdsPercent, $"{written.Id} in {sizeMl}: {work.Forecast.Totals.FinalTdsPercent:0.00} for {was.Forecast.Totals.FinalTdsPercent:0.00}");
+            }
+
+            Assert.Equal(PlanRefusal.NoSuchThing, was.Apply(new PlanChange.Size(1)).Refusal);
+            Assert.Equal(was.Batch, Do(Do(was, new PlanChange.Size(CommonSizes.Of(written.Brewer.Family)[0])), new PlanChange.OwnBatch()).Batch);
+        }
+    }
+
+    [Fact]
     public void An_order_that_makes_no_sense_is_a_finding()
     {
         var recipe = RecipeLibrary.Find("tp-upright-short")!;

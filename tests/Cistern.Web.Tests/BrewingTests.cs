@@ -313,7 +313,9 @@ public sealed class BrewingTests : IClassFixture<App>
         Assert.Equal([(ObservationNames.Beverage, 214.0), (ObservationNames.Dose, 20.5), (ObservationNames.Dilution, 130.0)], brew.Observations.Select(one => (one.Name, one.Value)).OrderBy(one => one.Name, StringComparer.Ordinal));
         Assert.True(brew.Facts!.FinalTdsPercent < before - 0.1);
         Assert.Equal((20.5, 128), (brew.Facts.DoseG, brew.Facts.WaterG));
-        Assert.Contains("214 g weighed", (await App.GetAsync(client, $"/brew/{id}/after")).Body!.TextContent, StringComparison.Ordinal);
+        var after = await App.GetAsync(client, $"/brew/{id}/after");
+        Assert.Contains("214 g weighed", after.Body!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("in the cup 214 g, weighed", after.QuerySelector("svg.chart")!.TextContent, StringComparison.Ordinal);
         (await App.PostAsync(client, page, $"/brew/{id}/after?handler=Weighed", ("doseG", ""))).EnsureSuccessStatusCode();
         Assert.Equal(22, (await BrewOf(id)).Facts!.DoseG);
     }

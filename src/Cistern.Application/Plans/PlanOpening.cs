@@ -58,7 +58,17 @@ public sealed class PlanOpening(CisternDb db, PlanFinder finder, LogStore log, F
             : context.Shelf.PicksFor(asWritten, await log.LastGearAsync(who.Barista, written.Brewer.Family, ct), who.Today);
         picked = who.HasGrinder ? picked : picked with { GrinderId = null };
         state = state with { BagId = picked.BagId, GrinderId = picked.GrinderId, VesselId = picked.VesselId };
+        state = picked.VesselId is not null && context.Shelf.Vessels.FirstOrDefault(vessel => vessel.Id == picked.VesselId) is { } vessel && !OwnGear.Holds(vessel.AsBrewer, asWritten) ? Scaled(state, context) : state;
         return new OpenedPlan(open with { State = state, Accepted = state }, context) { AsWritten = asWritten, Picked = picked };
+    }
+
+    /// <summary>A plan with the batch that its vessel holds.</summary>
+    private static PlanState Scaled(PlanState state, PlanContext context)
+    {
+        var editing = new PlanEditing(state, context);
+        editing.Do(new PlanChange.Fit(), null);
+        var plan = editing.Work.Plan;
+        return state with { Locks = plan.Locks, Held = plan.Held, Batch = plan.Batch };
     }
 
     /// <summary>What a plan is worked out with: the shelf with what it uses, the day, the model and what was learned.</summary>

@@ -34,16 +34,18 @@ public static class OwnGear
         var bag = One(bags, last.Coffee);
         // What is bought ground passes no grinder.
         var grinder = bag?.Thing.Ground is null ? One(grinders, last.Grinder) : null;
-        return new PlanPicks { BagId = bag?.Id, GrinderId = grinder?.Id, VesselId = One([.. vessels.Where(vessel => Fits(vessel.Thing, written))], last.Vessel)?.Id };
+        List<OnShelf<Brewer>> own = [.. vessels.Where(vessel => Brews(vessel.Thing, written.Recipe.Brewer))];
+        List<OnShelf<Brewer>> fitting = [.. own.Where(vessel => Holds(vessel.Thing, written))];
+        // One that is too small is taken where there is no other: the recipe is then scaled to it.
+        return new PlanPicks { BagId = bag?.Id, GrinderId = grinder?.Id, VesselId = One(fitting.Count > 0 ? fitting : own, last.Vessel)?.Id };
     }
 
-    /// <summary>Whether a recipe can be brewed in a vessel as it is written: of its family, with its filter and cone, and large enough, foam counted.</summary>
-    private static bool Fits(Brewer vessel, Forecast written)
-    {
-        var asked = written.Recipe.Brewer;
-        return vessel.Family == asked.Family && Vessel.FilterOf(vessel) == Vessel.FilterOf(asked) && (vessel.Cone is null || asked.Cone is null || vessel.Cone == asked.Cone)
-            && vessel.CapacityMl >= written.Totals.PeakVolumeMl;
-    }
+    /// <summary>Whether a vessel holds a recipe as it is written, foam counted.</summary>
+    public static bool Holds(Brewer vessel, Forecast written) => vessel.CapacityMl >= written.Totals.PeakVolumeMl;
+
+    /// <summary>Whether a recipe can be brewed in a vessel: of its family, with its filter and cone.</summary>
+    private static bool Brews(Brewer vessel, Brewer asked) =>
+        vessel.Family == asked.Family && Vessel.FilterOf(vessel) == Vessel.FilterOf(asked) && (vessel.Cone is null || asked.Cone is null || vessel.Cone == asked.Cone);
 
     private static OnShelf<T>? One<T>(IReadOnlyList<OnShelf<T>> things, string last) =>
         (last.Length > 0 ? things.FirstOrDefault(thing => thing.Name == last) : null) ?? (things is [var only] ? only : null);

@@ -53,6 +53,13 @@ public abstract record PlanChange
     /// <param name="ToMl">Up to where, ml: a mark; null for as full as it may be.</param>
     public sealed record Fill(double? ToMl) : PlanChange;
 
+    /// <summary>A brewer of another size, filled as far as the recipe fills its own; the ratio stays.</summary>
+    /// <param name="CapacityMl">What it holds, ml.</param>
+    public sealed record Size(double CapacityMl) : PlanChange;
+
+    /// <summary>The recipe's own dose and water stand again.</summary>
+    public sealed record OwnBatch : PlanChange;
+
     /// <summary>All that is left in the bag.</summary>
     public sealed record WholeBag : PlanChange;
 

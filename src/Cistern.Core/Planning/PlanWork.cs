@@ -106,6 +106,8 @@ public sealed class PlanWork
         // What fits as it is is not made larger.
         PlanChange.Fit => Scaling.Fits(Recipe, Scaling.FullMl(Recipe), ServerMl, model) ? new PlanApplied(Plan) : Fill(Scaling.FullMl(Recipe)),
         PlanChange.Fill fill => Fill(Math.Min(fill.ToMl ?? double.PositiveInfinity, Scaling.FullMl(Recipe))),
+        PlanChange.Size size => Size(size.CapacityMl),
+        PlanChange.OwnBatch => new PlanApplied(Plan with { Locks = Locks.Written, Held = null, Batch = null }),
         PlanChange.WholeBag => Bag is null ? Refused(PlanRefusal.NoSuchThing) : Hold(Quantity.Dose, Math.Max(Member.Named("doseG").Min, Bag.LeftG)),
         PlanChange.AsOnShelf => Recharge(Aged(AsOnShelf(Plan))),
         PlanChange.Remove remove when Has(remove.Index) && Recipe.Steps.Length > 1 => Stepped(StepEditing.Remove(Forecast, remove.Index), null),
@@ -128,6 +130,7 @@ public sealed class PlanWork
     private static bool IsFinite(PlanChange change) => double.IsFinite(change switch
     {
         PlanChange.Hold hold => hold.Value,
+        PlanChange.Size size => size.CapacityMl,
         PlanChange.Heat heat => heat.TemperatureC,
         PlanChange.GrindTo grind => grind.Setting,
         PlanChange.Release steepEnd => steepEnd.AtS,
@@ -284,6 +287,21 @@ public sealed class PlanWork
         }
 
         return new PlanApplied(Plan with { Locks = new Locks(Quantity.Dose, Quantity.Ratio), Held = new HeldValues(batch.DoseG, batch.Ratio), Batch = batch });
+    }
+
+    private PlanApplied Size(double capacityMl)
+    {
+        var member = Member.Named("capacityMl");
+        if (capacityMl < member.Min || capacityMl > member.Max)
+        {
+            return Refused(PlanRefusal.NoSuchThing);
+        }
+
+        var written = Plan.Origin;
+        var share = model.Figures(written).Totals.PeakVolumeMl / written.Brewer.CapacityMl;
+        var sized = new PlanWork(Plan with { Picks = Plan.Picks.With(PlanPick.Vessel, null), Base = Plan.Base with { Brewer = written.Brewer with { CapacityMl = capacityMl } } }, Gear, model);
+        var filled = sized.Fill(Math.Min(share * capacityMl, Scaling.FullMl(sized.Recipe)));
+        return filled.Refusal is null ? filled : Refused(PlanRefusal.NoBatch);
     }
 
     private PlanApplied Grind(double setting)

@@ -1,5 +1,3 @@
-using Cistern.Core.Brewing;
-
 namespace Cistern.Data.Brews;
 
 /// <summary>Something that came to mind later.</summary>

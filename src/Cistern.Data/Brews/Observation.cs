@@ -1,5 +1,3 @@
-using Cistern.Core.Brewing;
-
 namespace Cistern.Data.Brews;
 
 /// <summary>Something weighed or read of a brew, beside what was poured.</summary>

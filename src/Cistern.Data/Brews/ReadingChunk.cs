@@ -1,5 +1,3 @@
-using Cistern.Core.Brewing;
-
 namespace Cistern.Data.Brews;
 
 /// <summary>Some readings of one kind, packed as a curve is (<see cref="Core.Readings.Curve.Pack"/>): those that came together.</summary>

@@ -1,5 +1,3 @@
-using Cistern.Core.Brewing;
-
 namespace Cistern.Data.Brews;
 
 /// <summary>A weight read off the scale: typed in, or seen.</summary>

@@ -20,7 +20,7 @@ namespace Cistern.Data.Compiled
                 "Cistern.Data.Shelf.Barista",
                 typeof(Barista),
                 baseEntityType,
-                propertyCount: 12,
+                propertyCount: 13,
                 unnamedIndexCount: 1,
                 keyCount: 1);
 
@@ -46,6 +46,12 @@ namespace Cistern.Data.Compiled
                 propertyInfo: typeof(Barista).GetProperty("Dose", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(Barista).GetField("<Dose>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
             dose.SetSentinelFromProviderValue(0);
+
+            var favourites = runtimeEntityType.AddProperty(
+                "Favourites",
+                typeof(string),
+                propertyInfo: typeof(Barista).GetProperty("Favourites", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Barista).GetField("<Favourites>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
 
             var mass = runtimeEntityType.AddProperty(
                 "Mass",

@@ -11,7 +11,7 @@ namespace Cistern.Data.Compiled
     public partial class CisternDbModel
     {
         private CisternDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("8d1279c6-8f31-4be5-a63d-9fac4d6e8cf8"), entityTypeCount: 35)
+            : base(skipDetectChanges: false, modelId: new Guid("152b9dd3-fb3e-45c9-8ae4-6f66c1658175"), entityTypeCount: 35)
         {
         }
 

@@ -1265,6 +1265,10 @@ namespace Cistern.Data.Migrations
                     b.Property<int>("Dose")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Favourites")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<int>("Mass")
                         .HasColumnType("INTEGER");
 

@@ -52,6 +52,9 @@ public sealed class Barista
     [Column("NoMill")]
     public bool NoGrinder { get; set; }
 
+    /// <summary>The recipes of the library that they like best, by id, with a space between.</summary>
+    public string Favourites { get; set; } = "";
+
     /// <summary>What is kept of the PIN they ask for before somebody brews as them: its iterations, salt and hash; empty where there is none.</summary>
     public string Pin { get; set; } = "";
 

@@ -30,6 +30,9 @@ public sealed record RecipeCards(IReadOnlyList<FamilyCards> Families)
     /// <summary>Every recipe of the library, by family.</summary>
     public static RecipeCards Of(FigureFormat format) => Made.GetOrAdd(format.Units, _ => Make(format));
 
+    /// <summary>The families that stand on the shelf first; all of them stay.</summary>
+    public RecipeCards WithFirst(IReadOnlyCollection<BrewerFamily> onShelf) => new([.. Families.OrderBy(family => !onShelf.Contains(family.Family))]);
+
     private static RecipeCards Make(FigureFormat format) => new(
         [.. Forecasts.Value.GroupBy(forecast => forecast.Recipe.Brewer.Family).Select(group => new FamilyCards(group.Key, [.. group.Select(forecast => Card(forecast, format))]))]);
 

@@ -115,7 +115,7 @@ internal static class ExportApi
         var run = brew.Run(plan, brew.EndedAtMs ?? brew.OpenedAtMs);
         var real = brew.Real(plan, run) ?? plan;
         context.Response.Headers.ContentDisposition = $"attachment; filename={brew.RecipeId}-{id.ToString(CultureInfo.InvariantCulture)}.svg";
-        return Results.Text(BrewChart.Draw(real, new BrewChartOptions(760) { StandsAlone = true, Labels = format.Labels(StepWording.InVessel(real.Recipe.Brewer.Family)) }), "image/svg+xml", Plain);
+        return Results.Text(BrewChart.Draw(real, new BrewChartOptions(760) { StandsAlone = true, DrinkG = brew.Observed(ObservationNames.Beverage), Labels = format.Labels(StepWording.InVessel(real.Recipe.Brewer.Family)) }), "image/svg+xml", Plain);
     }
 
     private static UTF8Encoding Plain { get; } = new(encoderShouldEmitUTF8Identifier: false);

@@ -49,6 +49,12 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
             return;
         }
 
+        if (sent.Pressed?.Split(':') is ["size", var holds] && TypedNumber.Read(holds, 50, 5_000, "ml").Value is { } sizeMl)
+        {
+            Hold(new PlanChange.Size(sizeMl), Quantity.Dose, null, $"for a brewer of {format.Room(sizeMl)}");
+            return;
+        }
+
         if (sent.Pressed == "bag" && plan.Bag is not null)
         {
             Hold(new PlanChange.WholeBag(), Quantity.Dose, null, "all that is left in the bag");

@@ -48,7 +48,22 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
     /// <summary>The styles, in the order of the library.</summary>
     public static IReadOnlyList<string> Styles { get; } = [.. RecipeLibrary.All.Select(recipe => recipe.Style).OfType<string>().Distinct(StringComparer.Ordinal)];
 
-    /// <summary>The recipes, those that fit best first.</summary>
+    /// <summary>What the recipes are searched for; empty for all.</summary>
+    public string Words { get; private set; } = "";
+
+    /// <summary>In which order they stand: a word of <see cref="Orders"/>; empty for those that fit best first.</summary>
+    public string Order { get; private set; } = "";
+
+    /// <summary>The other orders, and what they are called.</summary>
+    public static IReadOnlyList<(string Word, string Called)> Orders { get; } = [("shortest", "shortest first"), ("hands", "least work first"), ("strongest", "strongest first"), ("weakest", "weakest first"), ("name", "by name")];
+
+    /// <summary>The recipes that this barista likes best.</summary>
+    public IReadOnlyList<string> Favourites { get; private set; } = [];
+
+    /// <summary>The families that stand on the shelf.</summary>
+    public IReadOnlyCollection<BrewerFamily> OnShelf { get; private set; } = [];
+
+    /// <summary>The recipes: favourites first, then those for what stands on the shelf, in each those that fit best first.</summary>
     public IReadOnlyList<Choice> Choices { get; private set; } = [];
 
     /// <summary>The barista's own plans.</summary>
@@ -111,7 +126,7 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
     }));
 
     /// <summary>How many do what is wanted, as a sentence.</summary>
-    public string Found => Choices.Count(choice => choice.Misfits.Count == 0) switch
+    public string Found => Choices.Count == 0 ? "No recipe has these words. Take one out." : Choices.Count(choice => choice.Misfits.Count == 0) switch
     {
         0 => "No recipe does all of that. They follow with what they do not, the nearest first.",
         1 => $"1 of {Choices.Count} recipes does all of that. The others follow, with what they do not.",
@@ -121,6 +136,20 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
 
     /// <summary>Shows the page.</summary>
     public async Task OnGetAsync(CancellationToken ct) => await LoadAsync(ct);
+
+    /// <summary>A recipe becomes a favourite, or is one no more.</summary>
+    public async Task<IActionResult> OnPostFavouriteAsync(string? recipe, CancellationToken ct)
+    {
+        if (RecipeLibrary.Find(recipe ?? "") is not { } one || await bench.BaristaAsync(ct) is not { } who || await db.Baristas.FirstOrDefaultAsync(row => row.Id == who.Id, ct) is not { } row)
+        {
+            return NotFound();
+        }
+
+        var liked = FavouritesOf(row);
+        row.Favourites = string.Join(' ', liked.Contains(one.Id) ? liked.Where(id => id != one.Id) : liked.Append(one.Id));
+        await db.SaveChangesAsync(ct);
+        return Redirect($"{Request.Path}{QueryString.Create(Request.Query.Where(pair => pair.Key != "handler"))}#{one.Id}");
+    }
 
     /// <summary>Takes a file of recipes in: all of them or none.</summary>
     public async Task<IActionResult> OnPostImportAsync(IFormFile? file, string? text, CancellationToken ct)
@@ -212,13 +241,37 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
         Imported = int.TryParse(Request.Query["imported"], NumberStyles.None, CultureInfo.InvariantCulture, out var imported) ? imported : 0;
         Removed = int.TryParse(Request.Query["removed"], NumberStyles.None, CultureInfo.InvariantCulture, out var removed)
             ? await db.Plans.AsNoTracking().FirstOrDefaultAsync(stored => stored.Id == removed && stored.RemovedAtMs != null, ct) : null;
+        Favourites = await bench.BaristaAsync(ct) is { } who ? FavouritesOf(who) : [];
+        OnShelf = await db.Vessels.AsNoTracking().Where(vessel => vessel.RemovedAtMs == null).Select(vessel => vessel.Family).Distinct().ToListAsync(ct);
         ReadWish();
-        Choices = Choosing.Of(RecipeLibrary.All, Wish, model);
+        Choices = [.. Sorted(Choosing.Of(RecipeLibrary.All, Wish, model).Where(IsMeant))];
     }
+
+    /// <summary>The recipes that a barista likes best.</summary>
+    public static IReadOnlyList<string> FavouritesOf(Barista barista) => barista.Favourites.Split(' ', StringSplitOptions.RemoveEmptyEntries);
+
+    /// <summary>Whether every word that was typed stands in a recipe's name, its brewer, its style or its reason.</summary>
+    private bool IsMeant(Choice choice)
+    {
+        var told = $"{choice.Recipe.Name} {StepWording.Vessel(choice.Recipe.Brewer)} {choice.Recipe.Style} {StyleWording.ReasonOf(choice.Recipe.Id) ?? StyleWording.Of(choice.Recipe.Style)} {(choice.Forecast.Totals.ChilledC is null ? "hot" : "iced")}";
+        return Words.Split(' ', StringSplitOptions.RemoveEmptyEntries).All(word => told.Contains(word, StringComparison.OrdinalIgnoreCase));
+    }
+
+    private IEnumerable<Choice> Sorted(IEnumerable<Choice> choices) => Order switch
+    {
+        "shortest" => choices.OrderBy(choice => choice.Forecast.Totals.FinishS),
+        "hands" => choices.OrderBy(choice => choice.HandsS),
+        "strongest" => choices.OrderByDescending(choice => choice.Forecast.Totals.FinalTdsPercent),
+        "weakest" => choices.OrderBy(choice => choice.Forecast.Totals.FinalTdsPercent),
+        "name" => choices.OrderBy(choice => choice.Recipe.Name, StringComparer.CurrentCulture),
+        _ => choices.OrderBy(choice => choice.Misfits.Count > 0).ThenBy(choice => !Favourites.Contains(choice.Recipe.Id)).ThenBy(choice => OnShelf.Count > 0 && !OnShelf.Contains(choice.Recipe.Brewer.Family)),
+    };
 
     private void ReadWish()
     {
         string? Sent(string name) => Request.Query.Value(name) is { Length: > 0 } text ? text : null;
+        Words = PlainText.Seen((Sent("words") is { Length: > 100 } longer ? longer[..100] : Sent("words") ?? "").Trim());
+        Order = Orders.Any(one => one.Word == Sent("order")) ? Sent("order")! : "";
         Bag = int.TryParse(Sent("bag"), NumberStyles.None, CultureInfo.InvariantCulture, out var id) ? Bags.FirstOrDefault(bag => bag.Id == id) : null;
         var cups = Number("cups", "Cups", "", 0.25, 20);
         var cupMl = Number("cup", "One cup holds", Format.VolumeUnit.StartsWith("cups", StringComparison.Ordinal) ? "ml" : Format.VolumeUnit, Format.Units.VolumeFromMl(30), Format.Units.VolumeFromMl(1_000));
@@ -228,7 +281,7 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
         Wish = new Wish
         {
             DrinkMl = cups is { } count ? count * oneMl : null,
-            Family = Words<BrewerFamily>.Find(Sent("family")),
+            Family = Core.Recipes.Words<BrewerFamily>.Find(Sent("family")),
             Milk = Sent("milk") == "milk" ? true : null,
             Iced = Sent("ice") switch { "iced" => true, "hot" => false, _ => null },
             WithinS = minutes * 60,
@@ -238,7 +291,7 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
             Coffee = Bag is null ? null : new Coffee(1, Bag.Roast, Bag.RestDays(bench.Today)),
             LeftG = Bag?.LeftG,
         };
-        Wished = Wish != new Wish();
+        Wished = Wish != new Wish() || Words.Length > 0;
     }
 
     private double? Number(string name, string label, string unit, double min, double max)

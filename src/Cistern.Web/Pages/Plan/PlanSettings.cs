@@ -234,6 +234,12 @@ public sealed class PlanSettings
     /// <summary>Gives the coffee, the grind and the vessel back for the recipe's own.</summary>
     private void AsWritten()
     {
+        // What was scaled to a vessel that is too small for it is not, once that is given back.
+        if (Editing.Vessel is { } vessel && vessel.CapacityMl < Work.Plan.Origin.Brewer.CapacityMl)
+        {
+            Do(new PlanChange.OwnBatch(), null);
+        }
+
         foreach (var pick in new[] { PlanPick.Bag, PlanPick.Grinder, PlanPick.Vessel }.Where(pick => Work.Plan.Picks.Of(pick) is not null))
         {
             Do(new PlanChange.Choose(pick, null), null);
