@@ -22,6 +22,14 @@ internal sealed class MapAxes
         strengths = Reach(tdsPercent, 0.03);
     }
 
+    public double FromYield => yields.From;
+
+    public double ToYield => yields.To;
+
+    public double FromStrength => strengths.From;
+
+    public double ToStrength => strengths.To;
+
     public double X(double yield) => Left + ((yield - yields.From) / (yields.To - yields.From) * (widthPx - Left - Right));
 
     public double Y(double tds) => heightPx - Bottom - ((tds - strengths.From) / (strengths.To - strengths.From) * (heightPx - Bottom - Top));
@@ -50,8 +58,8 @@ internal sealed class MapAxes
         }
 
         svg.Add($"<path class=\"chart-axis\" d=\"M{Left} {Top}V{heightPx - Bottom}H{widthPx - Right}\"/>");
-        svg.Text(widthPx - Right, heightPx - 6, "chart-label", "extraction, %", "end");
-        svg.Text(Left + 6, Top + 12, "chart-label", "strength, % TDS");
+        svg.Text(widthPx - Right, heightPx - 6, "chart-label", "extraction, %: sour to bitter", "end");
+        svg.Text(Left + 6, Top + 12, "chart-label", "strength, % TDS: thin to heavy");
     }
 
     public static string Text(double value, int decimals) => value.ToString("F" + decimals.ToString(CultureInfo.InvariantCulture), CultureInfo.InvariantCulture);

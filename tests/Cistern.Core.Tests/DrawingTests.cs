@@ -45,6 +45,22 @@ public sealed class DrawingTests
     }
 
     [Fact]
+    public void A_line_of_one_ratio_on_the_map_is_extraction_times_coffee_per_drink()
+    {
+        var map = Parse(StrengthMap.Draw([new(MapPoint.Plan, 18, 1.30, "this"), new(MapPoint.Brew, 22, 1.1, "that")], [], null, 440, 300, ratio => 1 / (ratio - 2)));
+        var plain = Parse(StrengthMap.Draw([new(MapPoint.Plan, 18, 1.30, "this"), new(MapPoint.Brew, 22, 1.1, "that")], [], null, 440, 300));
+        Assert.Empty(plain.Descendants().Where(one => (string?)one.Attribute("class") == "map-ratio"));
+        var at = map.Descendants().Where(one => (string?)one.Attribute("class") is "map-plan" or "map-brew").Select(one => (X: one.Attribute("cx") is { } cx ? (double)cx : (double)one.Attribute("x")! + 4, Y: one.Attribute("cy") is { } cy ? (double)cy : (double)one.Attribute("y")! + 4)).OrderBy(one => one.X).ToList();
+        double Yield(double x) => 18 + ((x - at[0].X) / (at[1].X - at[0].X) * 4);
+        double Tds(double y) => 1.30 - ((y - at[0].Y) / (at[1].Y - at[0].Y) * 0.2);
+        var lines = map.Descendants().Where(one => (string?)one.Attribute("class") == "map-ratio").ToList();
+        Assert.True(lines.Count > 2);
+        var ratios = lines.Select(line => 2 + (Yield((double)line.Attribute("x2")!) / Tds((double)line.Attribute("y2")!))).ToList();
+        Assert.All(ratios, ratio => Assert.Equal(Math.Round(ratio), ratio, 0.05));
+        Assert.All(lines.Zip(ratios), pair => Assert.Equal(pair.Second, 2 + (Yield((double)pair.First.Attribute("x1")!) / Tds((double)pair.First.Attribute("y1")!)), 0.05));
+    }
+
+    [Fact]
     public void The_brew_chart_stands_at_its_grams_and_its_moments()
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("vd-coffee-first")!);

@@ -378,6 +378,59 @@ public sealed class PlanWorkTests
         }
     }
 
+    [Theory]
+    [InlineData("ld-long-soak-iced", 15.5)]
+    [InlineData("ld-open-closed-iced", 14)]
+    [InlineData("tp-short-bypass", 16)]
+    [InlineData("fp-bloomed", 15.5)]
+    public void A_ratio_may_be_asked_of_the_drink_after_ice_and_dilution(string id, double ratio)
+    {
+        var work = Do(Of(RecipeLibrary.Find(id)!), new PlanChange.EndsAt(ratio));
+        var totals = work.Forecast.Totals;
+        Assert.Equal(ratio, (work.Batch.WaterG + totals.FinalG - totals.BeverageG) / work.Batch.DoseG, 0.06);
+        Assert.Equal(RecipeLibrary.Find(id)!.Coffee.DoseG, work.Batch.DoseG);
+        Assert.Equal(PlanRefusal.NoBatch, work.Apply(new PlanChange.EndsAt(1)).Refusal);
+    }
+
+    [Fact]
+    public void Water_off_the_boil_stays_off_the_boil_wherever_it_is_brewed_and_no_other_temperature_moves()
+    {
+        var written = RecipeLibrary.Find("fp-bloomed")!;
+        var work = Do(Of(written), new PlanChange.Heat(100));
+        var high = Do(work, new PlanChange.Choose(PlanPick.Place, 1));
+        Assert.True(high.Recipe.Place.AltitudeM > 1_000);
+        Assert.Equal(Physics.WaterPhysics.BoilingPointC(high.Recipe.Place.AltitudeM), high.Recipe.Water.TemperatureC, 0.06);
+        Assert.Equal(100, Do(high, new PlanChange.Choose(PlanPick.Place, null)).Recipe.Water.TemperatureC, 0.4);
+        Assert.Equal(90, Do(Do(Of(written), new PlanChange.Heat(90)), new PlanChange.Choose(PlanPick.Place, 1)).Recipe.Water.TemperatureC);
+    }
+
+    [Theory]
+    [InlineData("fp-long-settle")]
+    [InlineData("jar-spoons")]
+    public void Coffee_left_on_its_grounds_goes_on_extracting_and_clears_and_a_plunger_held_aslant_clears_it_too(string id)
+    {
+        var forecast = ForecastModel.Published.Run(RecipeLibrary.Find(id)!);
+        var left = OnTheGrounds.Of(forecast);
+        Assert.Equal([60, 300], left.Select(one => one.LeftS));
+        Assert.True(forecast.Totals.ExtractionYieldPercent < left[0].Totals.ExtractionYieldPercent && left[0].Totals.ExtractionYieldPercent < left[1].Totals.ExtractionYieldPercent);
+        Assert.True(forecast.Totals.SedimentGPer100G > left[1].Totals.SedimentGPer100G);
+        var aslant = ForecastModel.Published.Run(forecast.Recipe with { Steps = [.. forecast.Recipe.Steps.Select(step => step is Step.Decant decant ? decant with { HeldBack = true } : step)] });
+        Assert.Equal(0.7 * forecast.Totals.SedimentGPer100G, aslant.Totals.SedimentGPer100G, 6);
+        Assert.Equal(forecast.Totals.TdsPercent, aslant.Totals.TdsPercent);
+        Assert.Equal(aslant.Recipe.Steps.AsEnumerable(), RecipeReader.Read(System.Text.Encoding.UTF8.GetBytes(RecipeWriter.Write(aslant.Recipe))).Recipes[0].Steps);
+        Assert.Empty(OnTheGrounds.Of(ForecastModel.Published.Run(RecipeLibrary.Find("vd-two-pours")!)));
+    }
+
+    [Fact]
+    public void A_lid_that_is_lifted_lets_heat_out_and_is_put_back()
+    {
+        var work = Of(RecipeLibrary.Find("fp-slow-eight")!);
+        var lifted = Do(work, new PlanChange.Put("lift-the-lid", 200));
+        Assert.Equal(work.Recipe.Steps.Length + 4, lifted.Recipe.Steps.Length);
+        Assert.Equal([true, false, true], lifted.Recipe.Steps.OfType<Step.Lid>().Select(lid => lid.On));
+        Assert.True(lifted.Forecast.Totals.SlurryEndC < work.Forecast.Totals.SlurryEndC);
+    }
+
     [Fact]
     public void An_order_that_makes_no_sense_is_a_finding()
     {

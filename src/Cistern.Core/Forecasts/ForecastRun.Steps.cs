@@ -214,7 +214,7 @@ internal sealed partial class ForecastRun
     {
         if (!decanted)
         {
-            suspended = slurry.Suspended;
+            suspended = slurry.Suspended * (decant.HeldBack ? HeldBackShare : 1);
             decanted = true;
         }
 

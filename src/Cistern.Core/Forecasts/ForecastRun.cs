@@ -30,6 +30,9 @@ internal sealed partial class ForecastRun : IStepVisitor<bool>
     private double drawToS = double.NaN;
     private int drawnBy = -1;
     private double? pressForceN;
+    /// <summary>Of the fines that would come along, those that a plunger held aslant lets pass. Judged.</summary>
+    private const double HeldBackShare = 0.7;
+
     private double suspended = 0.6;
     private bool decanted;
     private double flameW = ForecastModel.UsualFlameW;

@@ -53,6 +53,10 @@ public abstract record PlanChange
     /// <param name="ToMl">Up to where, ml: a mark; null for as full as it may be.</param>
     public sealed record Fill(double? ToMl) : PlanChange;
 
+    /// <summary>The ratio as it is drunk, after dilution and ice: the dose stays, and the water poured is found.</summary>
+    /// <param name="Ratio">Water poured, added and melted per coffee, g/g.</param>
+    public sealed record EndsAt(double Ratio) : PlanChange;
+
     /// <summary>A brewer of another size, filled as far as the recipe fills its own; the ratio stays.</summary>
     /// <param name="CapacityMl">What it holds, ml.</param>
     public sealed record Size(double CapacityMl) : PlanChange;

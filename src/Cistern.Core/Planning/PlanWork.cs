@@ -1,4 +1,5 @@
 using Cistern.Core.Forecasts;
+using Cistern.Core.Physics;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 
@@ -106,6 +107,7 @@ public sealed class PlanWork
         // What fits as it is is not made larger.
         PlanChange.Fit => Scaling.Fits(Recipe, Scaling.FullMl(Recipe), ServerMl, model) ? new PlanApplied(Plan) : Fill(Scaling.FullMl(Recipe)),
         PlanChange.Fill fill => Fill(Math.Min(fill.ToMl ?? double.PositiveInfinity, Scaling.FullMl(Recipe))),
+        PlanChange.EndsAt ends => EndsAt(ends.Ratio),
         PlanChange.Size size => Size(size.CapacityMl),
         PlanChange.OwnBatch => new PlanApplied(Plan with { Locks = Locks.Written, Held = null, Batch = null }),
         PlanChange.WholeBag => Bag is null ? Refused(PlanRefusal.NoSuchThing) : Hold(Quantity.Dose, Math.Max(Member.Named("doseG").Min, Bag.LeftG)),
@@ -130,6 +132,7 @@ public sealed class PlanWork
     private static bool IsFinite(PlanChange change) => double.IsFinite(change switch
     {
         PlanChange.Hold hold => hold.Value,
+        PlanChange.EndsAt ends => ends.Ratio,
         PlanChange.Size size => size.CapacityMl,
         PlanChange.Heat heat => heat.TemperatureC,
         PlanChange.GrindTo grind => grind.Setting,
@@ -253,7 +256,7 @@ public sealed class PlanWork
                 picked = Ground(picked with { Base = recipe }, Bag, Of(choose.Id, Gear.Grinder));
                 break;
             case PlanPick.Place:
-                picked = picked with { Base = recipe with { Place = Placed(picked) } };
+                picked = picked with { Base = AtTheBoil(recipe, recipe with { Place = Placed(picked) }) };
                 break;
             case PlanPick.Vessel:
                 picked = picked with { Base = recipe with { Brewer = Owned(picked) } };
@@ -265,6 +268,34 @@ public sealed class PlanWork
         }
 
         return Recharge(picked);
+    }
+
+    /// <summary>Water off the boil stays off the boil wherever it is brewed; any other temperature stays what it is.</summary>
+    private static Recipe AtTheBoil(Recipe was, Recipe moved)
+    {
+        const double Near = 0.3;
+        var (boiledC, boilsC) = (WaterPhysics.BoilingPointC(was.Place.AltitudeM), WaterPhysics.BoilingPointC(moved.Place.AltitudeM));
+        return was.Brewer.Family != BrewerFamily.Siphon && Math.Abs(was.Water.TemperatureC - Math.Min(100, boiledC)) < Near ? moved with { Water = moved.Water with { TemperatureC = Math.Min(100, Math.Round(boilsC, 1)) } } : moved;
+    }
+
+    private PlanApplied EndsAt(double ratio)
+    {
+        // Ice melts by what is poured over it, so the water is looked for.
+        double RatioOf(double waterG) => model.Figures(Scaling.To(Recipe, new Batch(Batch.DoseG, waterG))) is { Totals: var totals } ? (waterG + totals.FinalG - totals.BeverageG) / Batch.DoseG : 0;
+        var (low, high) = (2 * Batch.DoseG, ratio * Batch.DoseG);
+        if (!(high > low) || RatioOf(low) > ratio || RatioOf(high) < ratio - 0.01)
+        {
+            return Refused(PlanRefusal.NoBatch);
+        }
+
+        for (var i = 0; i < 20; i++)
+        {
+            var middle = 0.5 * (low + high);
+            (low, high) = RatioOf(middle) > ratio ? (low, middle) : (middle, high);
+        }
+
+        var batch = new Batch(Batch.DoseG, Math.Round(high));
+        return new PlanApplied(Plan with { Locks = new Locks(Quantity.Dose, Quantity.Ratio), Held = new HeldValues(batch.DoseG, batch.Ratio), Batch = batch });
     }
 
     private PlanApplied Hold(Quantity quantity, double value)

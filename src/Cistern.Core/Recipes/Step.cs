@@ -375,6 +375,9 @@ public abstract record Step : Extensible
     /// <summary>Pour off the bed, leaving some behind.</summary>
     public sealed record Decant(double? LeaveG = null) : Step
     {
+        /// <summary>A plunger held aslant, or a spoon across the lip, holds back what floats and slides.</summary>
+        public bool HeldBack { get; init; }
+
         /// <inheritdoc/>
         public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
     }

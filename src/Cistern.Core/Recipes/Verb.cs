@@ -142,7 +142,12 @@ public sealed class Verb
             (w, step) => w.Unless("depth", step.Depth, PlungeDepth.Bottom), [BrewerFamily.FrenchPress]),
         Of<Step.Drain>("drain", ["untilG"], new(StepEnding.Sight) { Hands = false, Parts = true, Takes = TimeTaken.Outcome, Needs = StepNeeds.WaterAndCoffee, WindowOf = WindowOf.Length, TwoWindows = true, Instruments = Instruments.Scale }, r => new Step.Drain(r.Number("untilG")),
             (w, step) => w.Maybe("untilG", step.UntilG), ThroughFilter),
-        Of<Step.Decant>("decant", ["overS", "leaveG"], OnTheScale with { Parts = true, Takes = TimeTaken.Stretched, Needs = StepNeeds.WaterAndCoffee }, r => new Step.Decant(r.Number("leaveG")) { OverS = r.Or("overS", 10) }, (w, step) => w.Maybe("leaveG", step.LeaveG), PouredOff),
+        Of<Step.Decant>("decant", ["overS", "leaveG", "heldBack"], OnTheScale with { Parts = true, Takes = TimeTaken.Stretched, Needs = StepNeeds.WaterAndCoffee }, r => new Step.Decant(r.Number("leaveG")) { OverS = r.Or("overS", 10), HeldBack = r.Flag("heldBack", false) },
+            (w, step) =>
+            {
+                w.Maybe("leaveG", step.LeaveG);
+                w.Unless("heldBack", step.HeldBack, otherwise: false);
+            }, PouredOff),
         Of<Step.Strain>("strain", ["overS"], InTheCup, r => new Step.Strain { OverS = r.Or("overS", 10) }),
         Of<Step.Share>("share", ["cups"], InTheCup, r => new Step.Share(r.Whole("cups", 2)), (w, step) => w.Number("cups", step.Cups), requires: ["cups"]),
         Of<Step.SwapCup>("swap-cup", ["keep"], OnTheScale, r => new Step.SwapCup(r.Flag("keep", true)), (w, step) => w.Unless("keep", step.Keep, otherwise: true)),

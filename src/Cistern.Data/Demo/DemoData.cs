@@ -138,6 +138,8 @@ public static class DemoData
         new() { Name = "Small siphon", Family = BrewerFamily.Siphon, CapacityMl = 360, Marks = "120, 240, 360" },
         new() { Name = "Siphon", Family = BrewerFamily.Siphon, CapacityMl = 600, Marks = "240, 360, 480, 600" },
         new() { Name = "Jar", Family = BrewerFamily.Jar, CapacityMl = 475, Marks = "100, 200, 300, 400" },
+        new() { Name = "Towpath press", Family = BrewerFamily.FrenchPress, CapacityMl = 500, Marks = "150, 300, 450", Wrapped = true },
+        new() { Name = "Cold jar", Family = BrewerFamily.Jar, CapacityMl = 1_500, Marks = "500, 1000, 1300" },
     ];
 
     private static Grinder[] Grinders() =>

@@ -101,7 +101,7 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
 
     public VerbWords Visit(Step.Drain step) => new("Let it draw down", step.UntilG is null ? "It is dry" : "It is there", step.UntilG is { } untilG ? $"until {format.Water(untilG)} are in the cup" : "until the bed is dry", Family == BrewerFamily.ValveDripper ? "Set it on the server now" : "It draws down now") { Caution = Opened, Signs = Drains };
 
-    public VerbWords Visit(Step.Decant step) => new("Pour off", "Poured off", $"{(step.LeaveG is { } leaveG ? $"leave {format.Hand.Water(leaveG, format)}" : "leave the last of it")}{Over(step)}") { Caution = OfHot(Family == BrewerFamily.Jar ? Cautions.HotJar : Cautions.HotOff), Signs = StepSigns.Decanted };
+    public VerbWords Visit(Step.Decant step) => new("Pour off", "Poured off", $"{(step.LeaveG is { } leaveG ? $"leave {format.Hand.Water(leaveG, format)}" : "leave the last of it")}{(step.HeldBack ? Family == BrewerFamily.FrenchPress ? ", the plunger aslant to hold the grounds back" : ", a spoon across the lip" : "")}{Over(step)}") { Caution = OfHot(Family == BrewerFamily.Jar ? Cautions.HotJar : Cautions.HotOff), Signs = StepSigns.Decanted };
 
     public VerbWords Visit(Step.Strain step) => new("Strain", "Strained", $"through a sieve{Over(step)}");
 

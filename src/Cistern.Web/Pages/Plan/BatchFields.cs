@@ -161,6 +161,18 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
             return;
         }
 
+        if (quantity == Quantity.Ratio && AsDrunk(text) is { } drunk)
+        {
+            var asked = TypedNumber.Read(Bare(drunk), min, 60, unit) with { Text = text };
+            typed[quantity] = asked;
+            if (asked.Value is { } ends)
+            {
+                Hold(new PlanChange.EndsAt(ends), quantity, asked, $"ends at {FigureFormat.Ratio(ends)}");
+            }
+
+            return;
+        }
+
         var number = TypedNumber.Read(quantity == Quantity.Ratio ? Bare(text) : Measured(quantity, text), min, max, unit) with { Text = text };
         typed[quantity] = number;
         if (number.Value is { } value)
@@ -198,6 +210,17 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
 
         return OneTo.FirstOrDefault(words => plain.StartsWith(words, StringComparison.Ordinal)) is { } one ? plain[one.Length..] : plain;
     }
+
+    /// <summary>A ratio said of the drink, not of the water poured: without those words, or null.</summary>
+    private static string? AsDrunk(string text)
+    {
+        var plain = text.Trim().ToLowerInvariant();
+        return Begins.FirstOrDefault(words => plain.StartsWith(words, StringComparison.Ordinal)) is { } first ? plain[first.Length..].Trim()
+            : Closes.FirstOrDefault(words => plain.EndsWith(words, StringComparison.Ordinal)) is { } last ? plain[..^last.Length].Trim() : null;
+    }
+
+    private static readonly string[] Begins = ["ends at", "end at", "final"];
+    private static readonly string[] Closes = ["after ice", "after the ice", "after melting", "melted", "in the end", "as drunk", "after diluting"];
 
     // As ratios are said; adding a word is adding it here.
     private static readonly string[] PerLitre = ["g/l", "g per litre", "g per liter", "grams per litre", "grams a litre"];

@@ -167,6 +167,9 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
         Picked.VesselId is not null && Settings.Editing.Vessel?.Id == Picked.VesselId ? Settings.Editing.Vessel!.Name : null,
     }.OfType<string>());
 
+    /// <summary>What it comes to when it is left standing before it is poured off; empty where it is not poured off.</summary>
+    public IReadOnlyList<OnTheGrounds> OnTheGrounds => Heavy ? [] : Core.Planning.OnTheGrounds.Of(Forecast);
+
     /// <summary>The brew chart of a width, with the dotted one where the plan has been changed.</summary>
     public BrewChartOptions BrewChartOf(double widthPx, double lanesPx, string prefix) => new(widthPx)
     {

@@ -247,6 +247,7 @@ public sealed class StepForm
         "untilG" => "Until in the cup",
         "leaveG" => "Leave behind",
         "keep" => "Keep the one before",
+        "heldBack" => "Hold the grounds back",
         "iceG" => "Ice",
         "iceC" => "The ice is at",
         "where" => "In the",
