@@ -29,6 +29,9 @@ public sealed record MapArrow(double ExtractionYieldPercent, double TdsPercent, 
 /// <summary>The map of strength against extraction yield: the plan, what it came from, the last brews, and which way each setting moves it.</summary>
 public static class StrengthMap
 {
+    /// <summary>As wide as the title of the upward axis and a ratio beside it, px.</summary>
+    private const double TitlePx = 215;
+
     /// <summary>Draws the map to scale; both axes are chosen so that everything lies on it.</summary>
     /// <param name="marks">The points; one of them is the plan.</param>
     /// <param name="arrows">Where each setting would move it.</param>
@@ -83,7 +86,11 @@ public static class StrengthMap
             if (slope > 0 && toE - fromE > 0.15 * (axes.ToYield - axes.FromYield))
             {
                 svg.Add($"<line class=\"map-ratio\" x1=\"{axes.X(fromE)}\" y1=\"{axes.Y(fromE * slope)}\" x2=\"{axes.X(toE)}\" y2=\"{axes.Y(toE * slope)}\"/>");
-                svg.Text(axes.X(toE) - 4, axes.Y(toE * slope) + 14, "chart-tick", $"1:{ratio}", "end");
+                // Where the axis has its title the line goes without its figure.
+                if (axes.Y(toE * slope) > axes.Y(axes.ToStrength) + 4 || axes.X(toE) > axes.X(axes.FromYield) + TitlePx)
+                {
+                    svg.Text(axes.X(toE) - 4, axes.Y(toE * slope) + 14, "chart-tick", $"1:{ratio}", "end");
+                }
             }
         }
     }

@@ -23,9 +23,9 @@ public sealed class AtHandTests
     [Fact]
     public void A_spoon_that_was_weighed_is_better_than_any_spoon()
     {
-        Assert.Equal("4½ × house tablespoon, level", (Nothing with { Spoon = new("house tablespoon", 6.2, Heaped: false) }).Dose(28, Metric));
-        Assert.Equal("4½ × tablespoon, level, about", Nothing.Dose(28, Metric));
-        Assert.Equal("½ × ladle, heaped", (Nothing with { Spoon = new("ladle", 40, Heaped: true) }).Dose(20, Metric));
+        Assert.Equal("4½ level house tablespoons", (Nothing with { Spoon = new("house tablespoon", 6.2, Heaped: false) }).Dose(28, Metric));
+        Assert.Equal("about 4½ level tablespoons", Nothing.Dose(28, Metric));
+        Assert.Equal("½ heaped ladle", (Nothing with { Spoon = new("ladle", 40, Heaped: true) }).Dose(20, Metric));
     }
 
     [Theory]

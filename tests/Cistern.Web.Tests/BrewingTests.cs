@@ -471,9 +471,9 @@ public sealed class BrewingTests : IClassFixture<App>
     }
 
     [Theory]
-    [InlineData("vd-coffee-first", "To hand: 534 g of water at 96 °C, 24.0 g ground")]
+    [InlineData("vd-coffee-first", "To hand: 534 g of water at 96 °C, 24.0 g of coffee, ground")]
     [InlineData("ld-open-closed-iced", "g of ice.")]
-    [InlineData("si-whirl", "To hand: 150 g of water at 100 °C, 26.0 g ground")]
+    [InlineData("si-whirl", "To hand: 150 g of water at 100 °C, 26.0 g of coffee, ground")]
     public async Task Before_the_clock_it_says_what_has_to_be_to_hand(string recipe, string said)
     {
         var id = await BrewAsync(recipe);

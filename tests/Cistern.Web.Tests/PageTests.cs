@@ -86,7 +86,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
         page = await App.GetAsync(browser, "/");
         var lines = page.QuerySelectorAll("#barest li").Select(line => line.TextContent).ToList();
         Assert.StartsWith("Grind: coarse; water at the boil", lines[0], StringComparison.Ordinal);
-        Assert.Contains(lines, line => line.StartsWith("0:00 Add the coffee: 4½ × tablespoon, level", StringComparison.Ordinal));
+        Assert.Contains(lines, line => line.StartsWith("0:00 Add the coffee: about 4½ level tablespoons", StringComparison.Ordinal));
         Assert.Contains(lines, line => line.StartsWith("0:00 Pour: until some ", StringComparison.Ordinal) && line.Contains("Near-boiling water.", StringComparison.Ordinal));
         Assert.Contains(lines, line => line.StartsWith("3:45 Break the crust", StringComparison.Ordinal));
         Assert.DoesNotContain(lines, line => line.Contains(" g", StringComparison.Ordinal) && !line.Contains("coffee ground", StringComparison.OrdinalIgnoreCase));

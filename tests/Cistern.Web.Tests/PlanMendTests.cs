@@ -405,7 +405,7 @@ public sealed class PlanMendTests : IClassFixture<App>
 
         var page = await App.GetAsync(browser, "/plan/jar-spoons");
         Assert.Null(page.QuerySelector("#mill option[selected]"));
-        Assert.Contains(Steps(page), step => step.Contains("Add the coffee 4½ × house tablespoon, level", StringComparison.Ordinal));
+        Assert.Contains(Steps(page), step => step.Contains("Add the coffee 4½ level house tablespoons", StringComparison.Ordinal));
         Assert.Contains(Steps(page), step => step.Contains("Pour until some 385 ml stand in it, 18 s", StringComparison.Ordinal) || step.Contains(" mark, 18 s", StringComparison.Ordinal));
         Assert.StartsWith("the boil, then wait 0:", page.QuerySelector("#kettle-aside")!.TextContent, StringComparison.Ordinal);
         Assert.Contains("salt", page.QuerySelector("#grind-aside")!.TextContent, StringComparison.Ordinal);

@@ -306,7 +306,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
         var page = await App.GetAsync(client, "/plan/fp-slow-eight");
         page = await ChangeAsync(client, page, ("spoon", Option(page, "spoon", "house tablespoon, 6.2 g")), ("vessel", Option(page, "vessel", "French press, 1000 ml")));
         var rows = page.QuerySelector("#part-rough")!.QuerySelectorAll("tbody tr").Select(row => row.TextContent).ToList();
-        Assert.Contains(rows, row => row.Contains("7½ × house tablespoon, level", StringComparison.Ordinal));
+        Assert.Contains(rows, row => row.Contains("7½ level house tablespoons", StringComparison.Ordinal));
         Assert.Contains(rows, row => row.Contains("mark", StringComparison.Ordinal) && row.Contains(" g to ", StringComparison.Ordinal));
     }
 

@@ -64,6 +64,7 @@ test('the focus is where something was asked or done, and letters can be switche
   await page.goto(`${server.url}/plan/fp-bloomed`);
   // What was found is shown where it was asked for it, on a phone too.
   await page.setViewportSize({ width: 390, height: 780 });
+  await page.locator('#part-find > summary').click();
   await page.locator('#ask-value').fill('1.25');
   await page.locator('#find').focus();
   await page.keyboard.press('Enter');

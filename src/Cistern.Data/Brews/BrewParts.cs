@@ -34,7 +34,7 @@ public static class BrewParts
     public static IEnumerable<object> Of(Brew brew) => All.SelectMany(part => part.Of(brew));
 
     /// <summary>Deletes all that belongs to brews, but not the brews.</summary>
-    public static async Task DeleteAsync(CisternDb db, IReadOnlyCollection<int> brewIds, CancellationToken ct)
+    public static async Task DeleteAsync(DbContext db, IReadOnlyCollection<int> brewIds, CancellationToken ct)
     {
         foreach (var part in brewIds.Count > 0 ? All : [])
         {
@@ -46,5 +46,5 @@ public static class BrewParts
         where T : class =>
         new(typeof(T), navigation, of, (db, brewIds, ct) => db.Set<T>().Where(row => brewIds.Contains(EF.Property<int>(row, "BrewId"))).ExecuteDeleteAsync(ct));
 
-    private sealed record Part(Type Kind, string Navigation, Func<Brew, IEnumerable<object>> Of, Func<CisternDb, IReadOnlyCollection<int>, CancellationToken, Task> DeleteAsync);
+    private sealed record Part(Type Kind, string Navigation, Func<Brew, IEnumerable<object>> Of, Func<DbContext, IReadOnlyCollection<int>, CancellationToken, Task> DeleteAsync);
 }

@@ -72,6 +72,13 @@ public sealed class BaristaContext(CisternDb db, IHttpContextAccessor context, T
     /// <summary>How this barista reads figures.</summary>
     public async Task<FigureFormat> FormatAsync(CancellationToken ct = default) => format ??= await OfBaristaAsync(ct);
 
+    /// <summary>Whether somebody is in their first brews, and has each act explained.</summary>
+    public static async Task<bool> IsNewAsync(CisternDb db, int? baristaId, CancellationToken ct)
+    {
+        const int FirstBrews = 3;
+        return await db.Brews.Where(brew => brew.BaristaId == baristaId && !brew.Rehearsal && brew.State == BrewState.Finished).Take(FirstBrews + 1).CountAsync(ct) <= FirstBrews;
+    }
+
     /// <summary>Who asks, as the use cases know them.</summary>
     public async Task<AtBench> AtBenchAsync(CancellationToken ct = default)
     {

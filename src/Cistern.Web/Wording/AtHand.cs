@@ -55,7 +55,7 @@ public sealed record AtHand(bool Scale, bool Thermometer, bool Grinder)
         }
 
         var spoon = Spoon ?? Tablespoon;
-        return RoughWords.Spoons(RoughMeasures.Spoons(doseG, spoon.HoldsG).Count, spoon.Name, spoon.Heaped) + (Spoon is null ? ", about" : "");
+        return (Spoon is null ? "about " : "") + RoughWords.Spoons(RoughMeasures.Spoons(doseG, spoon.HoldsG).Count, spoon.Name, spoon.Heaped);
     }
 
     /// <summary>How far water is poured: by weight, or to where it stands in the vessel.</summary>

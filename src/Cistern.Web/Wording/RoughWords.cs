@@ -9,7 +9,8 @@ public static class RoughWords
     /// <param name="count">How many.</param>
     /// <param name="name">Of which spoon.</param>
     /// <param name="heaped">Heaped, or level.</param>
-    public static string Spoons(double count, string name, bool heaped) => $"{(count < 1 ? "" : Math.Floor(count).ToString("0", CultureInfo.InvariantCulture))}{(count % 1 == 0 ? "" : "½")} × {name}, {(heaped ? "heaped" : "level")}";
+    public static string Spoons(double count, string name, bool heaped) =>
+        $"{(count < 1 ? "" : Math.Floor(count).ToString("0", CultureInfo.InvariantCulture))}{(count % 1 == 0 ? "" : "½")} {(heaped ? "heaped" : "level")} {name}{(count > 1 && name.EndsWith("spoon", StringComparison.OrdinalIgnoreCase) ? "s" : "")}";
 
     /// <summary>A height told by the nearest marks; in ml where there are none.</summary>
     /// <param name="ml">How much stands in the vessel then, ml.</param>

@@ -37,7 +37,7 @@ public static class StepWording
         // A valve dripper's drain begins with a hand that sets it down, and goes on by itself.
         var steepEnd = Core.Forecasts.Acts.SteepEndIndex(recipe) == index;
         var verb = step is Step.Drain && recipe.Brewer.Family == BrewerFamily.ValveDripper && steepEnd ? "Set it on the server" : words.Verb;
-        return new StepWords(verb, words.Verb, target, words.Caution, words.Says, words.Begins ?? $"{words.Verb} now", How(step), steepEnd ? Beforehand(recipe, step) : "", words.Signs);
+        return new StepWords(verb, words.Verb, target, words.Caution, words.Says, words.Begins ?? $"{words.Verb} now", How(step), steepEnd ? WithoutScale(Beforehand(recipe, step), format) : "", words.Signs);
     }
 
     /// <summary>What has to be done by the time the release comes, as a line of the list of steps: before the first step of those that lead to it without a pause. Null where there is nothing.</summary>
@@ -53,6 +53,10 @@ public static class StepWording
 
         return (Core.Brewing.ConductPlan.Of(forecast).AfterPauseBefore(steepEnd), char.ToUpperInvariant(text[0]) + text[1..]);
     }
+
+    /// <summary>Who has no scale takes nothing off it.</summary>
+    private static string WithoutScale(string text, FigureFormat format) =>
+        format.Hand.Scale ? text : text.Replace("off the scale, ", "", StringComparison.Ordinal).Replace(", all off the scale", "", StringComparison.Ordinal);
 
     /// <summary>What the hands do while it still stands, so that the parting can begin on its second.</summary>
     private static string Beforehand(Recipe recipe, Step step)

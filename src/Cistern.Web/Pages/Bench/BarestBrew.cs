@@ -18,10 +18,21 @@ public static class BarestBrew
     {
         var forecast = model.Figures(RecipeLibrary.Find(RecipeId)!);
         var bare = format.With(new AtHand(false, false, false) { Spoon = format.Hand.Spoon });
-        var cautioned = new HashSet<string>(StringComparer.Ordinal);
         return
         [
             $"Grind: {GrainWords.For(forecast.Recipe.Grind.MedianUm).Last().Word}; water at {bare.Hand.Heat(forecast.Recipe.Water.TemperatureC, forecast.Recipe.Place, bare)}; a jar that holds {bare.Room(forecast.Recipe.RoomMl)} and takes the heat.",
+            .. Steps(forecast, bare),
+        ];
+    }
+
+    /// <summary>The steps of a brew, a line each, with its time and its caution where it first applies.</summary>
+    /// <param name="forecast">The forecast of the recipe.</param>
+    /// <param name="bare">How its reader reads figures, and what they have at hand.</param>
+    public static IReadOnlyList<string> Steps(Forecast forecast, FigureFormat bare)
+    {
+        var cautioned = new HashSet<string>(StringComparer.Ordinal);
+        return
+        [
             .. forecast.Recipe.Steps.Select((step, i) => (Step: step, Index: i)).Where(one => one.Step is not (Step.Weigh or Step.GrindCoffee or Step.Tare or Step.Taste or Step.Serve or Step.Clear)).Select(one =>
             {
                 var words = StepWording.Of(forecast.Recipe, one.Index, bare);

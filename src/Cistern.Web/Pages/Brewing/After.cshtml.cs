@@ -81,6 +81,9 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore jobs, BaristaConte
     public IReadOnlyList<string> WentDifferently =>
         [.. Deviations.Of(Planned, Run, Brew.Actuals(), Planned.Totals.FinishS).Where(one => one.IsWorthAWord && one.Step < Planned.Recipe.Steps.Length).Select(one => DeviationWording.Of(one, null, Planned.Recipe, Real, 0, Format).What)];
 
+    /// <summary>Whether it is asked at once how it tastes, in a word: of somebody's first brews.</summary>
+    public bool AsksAtOnce { get; private set; }
+
     /// <summary>Times typed for what was assumed, by step.</summary>
     public Dictionary<int, TypedNumber> TypedTimes { get; } = [];
 
@@ -209,6 +212,7 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore jobs, BaristaConte
         Run = brew.Run(Plan, bench.NowMs);
         Real = brew.WasBrewed(Run) ? brew.AsItWas(Plan, Run) : Plan;
         Measured = brew.Timed(Plan.Recipe, Run);
+        AsksAtOnce = !brew.Rehearsal && brew.Tastings.Count == 0 && await BaristaContext.IsNewAsync(db, brew.BaristaId, ct);
         Verdicts = brew.Verdicts(Planned, Run);
         Weighed = WeighedCurve.Of(brew, Plan.Recipe, await ReadingStore.LoadAsync(db, id, ct));
         return true;

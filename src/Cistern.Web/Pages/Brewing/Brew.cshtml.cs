@@ -69,6 +69,9 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContex
         ? $"{StepWording.Of(Recipe, last.Index, Format).Verb.ToLowerInvariant()}, done at {FigureFormat.Clock(endS)}{(Brew.Weighings.Find(one => one.StepIndex == last.Index && one.Seen) is { } weighed ? $" at {Format.Water(weighed.TotalG)}" : "")}"
         : null;
 
+    /// <summary>Whether each act is shown in a picture, as to somebody in their first brews.</summary>
+    public bool Explains { get; private set; }
+
     /// <summary>What was not taken, or null.</summary>
     public string? Problem { get; private set; }
 
@@ -97,12 +100,25 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContex
         {
             var preparation = Preparation.Of(Plan, new PreparationGear(null, 1));
             var water = preparation.WaterG > 0
-                ? $"{Format.Water(preparation.WaterG)} of water at {Format.Temperature(Math.Min(Recipe.Water.TemperatureC, Core.Physics.WaterPhysics.BoilingPointC(Recipe.Place.AltitudeM)))}, "
+                ? $"{Format.Hand.Water(preparation.WaterG, Format)} of water{(Format.Hand.Thermometer ? " " : ", ")}{Heat}, "
                 : "";
             var ice = Recipe.Steps.OfType<Step.Ice>().Sum(step => step.IceG) is > 0 and var iceG ? $", {Format.Water(iceG)} of ice" : "";
-            return $"To hand: {water}{Format.Dose(Recipe.Coffee.DoseG)} ground{(Brew.GrindText.Length > 0 ? $" ({Brew.GrindText})" : "")}{ice}.";
+            return $"To hand: {water}{Format.Hand.Dose(Recipe.Coffee.DoseG, Format)} of coffee, ground{(Ground.Length > 0 ? $" ({Ground})" : "")}{ice}.";
         }
     }
+
+    /// <summary>How hot the water is, as whoever brews can tell it: without a thermometer in seconds off the boil.</summary>
+    public string Heat
+    {
+        get
+        {
+            var waterC = Math.Min(Recipe.Water.TemperatureC, Core.Physics.WaterPhysics.BoilingPointC(Recipe.Place.AltitudeM));
+            return Format.Hand.Thermometer ? $"at {Format.Temperature(waterC)}" : Format.Hand.Heat(waterC, Recipe.Place, Format);
+        }
+    }
+
+    /// <summary>How it is ground: as the grinder says it; in words where there is none.</summary>
+    public string Ground => Format.Hand.Grinder ? Brew.GrindText : string.Join(" or ", GrainWords.For(Recipe.Grind.MedianUm).Take(1).Select(word => word.Word));
 
     /// <summary>What the rest will come to, from what really happened so far.</summary>
     public string Outlook
@@ -474,6 +490,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContex
         Real = Run.ClockRuns ? brew.AsItWas(Plan, Run, NowS) : Plan;
         Stage = Stage.Of(Plan, Run, NowS, Format);
         Curves = brew.SimulationJson is not null || brew.ReadingToken is not null ? readings.Of(id).Curves ?? await ReadingStore.LoadAsync(db, id, ct) : Curves;
+        Explains = await BaristaContext.IsNewAsync(db, brew.BaristaId, ct);
         deviation = new(FindDeviation);
         if (!Run.ClockRuns)
         {

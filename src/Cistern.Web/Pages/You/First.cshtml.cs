@@ -1,9 +1,11 @@
 using Cistern.Application;
+using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Shelf;
 using Cistern.Web.Frame;
+using Cistern.Web.Wording;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using Microsoft.EntityFrameworkCore;
@@ -14,7 +16,7 @@ namespace Cistern.Web.Pages.You;
 public sealed class FirstModel(CisternDb db, IdempotencyStore jobs) : PageModel
 {
     /// <summary>Who brews.</summary>
-    public Field Name { get; private set; } = new("name", "Your name", "") { Hint = "as the log shows it", MaxLength = 60 };
+    public Field Name { get; private set; } = new("name", "Your name", "Me") { Hint = "as the log shows it", MaxLength = 60 };
 
     /// <summary>Where.</summary>
     public Field Place { get; private set; } = new("place", "Where you brew", "Here") { MaxLength = 60 };
@@ -24,6 +26,27 @@ public sealed class FirstModel(CisternDb db, IdempotencyStore jobs) : PageModel
 
     /// <summary>The room's temperature.</summary>
     public Field Ambient { get; private set; } = new("ambient", "Room temperature", "21") { Kind = "number", Unit = "°C" };
+
+    /// <summary>The brewer that was chosen, as <see cref="BrewerWord"/> says it; empty where none was.</summary>
+    public string Brewer { get; private set; } = "";
+
+    /// <summary>How the coffee is ground: <c>own</c>, <c>bought</c>, or empty.</summary>
+    public string Ground { get; private set; } = "";
+
+    /// <summary>What there is to measure with: <c>both</c>, <c>scale</c>, <c>neither</c>, or empty.</summary>
+    public string Has { get; private set; } = "";
+
+    /// <summary>A question that was left open, or null.</summary>
+    public string? Problem { get; private set; }
+
+    /// <summary>Whether something typed will not do.</summary>
+    public bool Amiss => new[] { Name, Place, Altitude, Ambient }.Any(one => one.Problem is not null);
+
+    /// <summary>A brewer of a size, as the form sends it.</summary>
+    public static string BrewerWord(BrewerFamily family, double ml) => FormattableString.Invariant($"{Words<BrewerFamily>.Of(family)}:{ml:0}");
+
+    private static (BrewerFamily Family, double Ml)? BrewerOf(string word) =>
+        Enum.GetValues<BrewerFamily>().SelectMany(family => CommonSizes.Of(family).Select(ml => (Family: family, Ml: ml))).Where(one => BrewerWord(one.Family, one.Ml) == word).Select(one => ((BrewerFamily, double)?)one).FirstOrDefault();
 
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(CancellationToken ct) =>
@@ -42,7 +65,12 @@ public sealed class FirstModel(CisternDb db, IdempotencyStore jobs) : PageModel
         Ambient = Ambient with { Text = ambient.Text, Problem = ambient.Problem };
         Name = Name with { Problem = Name.Text.Length == 0 ? "Give a name of at most 60 letters." : PlainText.Problem(Name.Text, 60, lines: false) };
         Place = Place with { Problem = Place.Text.Length == 0 ? "Give the place a name of at most 60 letters." : PlainText.Problem(Place.Text, 60, lines: false) };
-        if (new[] { Name, Place, Altitude, Ambient }.Any(field => field.Problem is not null))
+        (Brewer, Ground, Has) = (form.Value("brewer") ?? "", form.Value("ground") ?? "", form.Value("has") ?? "");
+        var brewer = BrewerOf(Brewer);
+        // Whoever answers nothing goes to the Bench, as before; whoever begins to answer is asked for the rest.
+        var answers = form.Value("skip") is null && (Brewer + Ground + Has).Length > 0;
+        Problem = answers && (brewer is null || Ground is not ("own" or "bought") || Has is not ("both" or "scale" or "neither")) ? "One answer to each of the three questions, please." : null;
+        if (Amiss || Problem is not null)
         {
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
@@ -51,11 +79,16 @@ public sealed class FirstModel(CisternDb db, IdempotencyStore jobs) : PageModel
         // Pressed twice, or on two screens at once, the first is the one that counts.
         if (!await db.Baristas.AnyAsync(ct))
         {
-            db.Baristas.Add(new Barista { Name = Name.Text });
+            db.Baristas.Add(new Barista { Name = Name.Text, NoScale = answers && Has == "neither", NoThermometer = answers && Has != "both", NoGrinder = answers && Ground == "bought" });
+            if (answers && brewer is var (family, ml))
+            {
+                db.Vessels.Add(new OwnedBrewer { Name = $"My {StepWording.Family(family)}", Family = family, CapacityMl = ml });
+            }
+
             db.Places.Add(new BrewPlace { Name = Place.Text, AltitudeM = altitude.Value!.Value, AmbientC = ambient.Value!.Value });
             await jobs.SaveAsync(ct);
         }
 
-        return RedirectToPage("/Bench/Bench");
+        return answers ? RedirectToPage("/You/FirstBrew") : RedirectToPage("/Bench/Bench");
     }
 }

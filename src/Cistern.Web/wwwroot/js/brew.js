@@ -127,6 +127,7 @@ const draw = () => {
   if (held instanceof HTMLButtonElement && (held.hidden || held.disabled) && root.contains(held)) el('done').focus();
   for (const mood of moods) root.classList.toggle(mood, mood === stage.mood);
   signs(stage.step, run.present?.index ?? -1);
+  for (const picture of el('gestures')?.children ?? []) picture.hidden = Number(picture.dataset.step) !== run.present?.index;
   pace(run, now, stage.step);
   setText(el('said'), spoken(stage));
   if (stage.beforehand !== heard && stage.beforehand && wishes().speech) speak(`Meanwhile: ${stage.beforehand}`);

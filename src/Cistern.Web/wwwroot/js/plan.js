@@ -126,8 +126,9 @@ document.addEventListener('change', (event) => {
 // ---- parts below the plan, folded as they were left on this device
 
 const FOLDED = 'cistern.folded';
-// A phone begins with all of them folded: what is under the plan would be seven screens.
-const atFirst = () => (matchMedia('(max-width: 760px)').matches ? [...document.querySelectorAll('details.part')].map((part) => part.id) : []);
+// What is not set at every brew begins folded; a phone begins with all of them so: what is under the plan would be seven screens.
+const SELDOM = ['part-map', 'part-find', 'part-rough'];
+const atFirst = () => (matchMedia('(max-width: 760px)').matches ? [...document.querySelectorAll('details.part')].map((part) => part.id) : SELDOM);
 const folded = new Set((() => {
   try {
     return JSON.parse(localStorage.getItem(FOLDED)) ?? atFirst();

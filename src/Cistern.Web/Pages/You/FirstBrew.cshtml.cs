@@ -1,0 +1,89 @@
+using Cistern.Application;
+using Cistern.Application.Plans;
+using Cistern.Core.Physics;
+using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
+using Cistern.Data;
+using Cistern.Web.Frame;
+using Cistern.Web.Pages.Bench;
+using Cistern.Web.Wording;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.You;
+
+/// <summary>The recipe for exactly what somebody new has, in a few words, and the way into its brew.</summary>
+public sealed class FirstBrewModel(CisternDb db, BaristaContext bench, PlanOpening opening, BrewStart start, IdempotencyStore jobs) : PageModel
+{
+    /// <summary>The plan.</summary>
+    public OpenPlan Open { get; private set; } = null!;
+
+    /// <summary>How it stands, made for the brewer on the shelf.</summary>
+    public PlanEditing Editing { get; private set; } = null!;
+
+    /// <summary>How this barista reads figures.</summary>
+    public FigureFormat Format { get; private set; } = null!;
+
+    /// <summary>What it is called.</summary>
+    public string Name => Open.State.OriginRecipe().Name;
+
+    /// <summary>How fine, in words: nobody's grinder is known yet.</summary>
+    public string Grind => string.Join(" or ", GrainWords.For(Editing.Recipe.Grind.MedianUm).Take(2).Select(word => word.Word));
+
+    /// <summary>How hot, as it can be told here.</summary>
+    public string Heat
+    {
+        get
+        {
+            var recipe = Editing.Recipe;
+            var waterC = Math.Min(recipe.Water.TemperatureC, WaterPhysics.BoilingPointC(recipe.Place.AltitudeM));
+            return Format.Hand.Thermometer ? $"at {Format.Temperature(waterC)}" : $"from {Format.Hand.Heat(waterC, recipe.Place, Format)}";
+        }
+    }
+
+    /// <summary>The steps, a line each.</summary>
+    public IReadOnlyList<string> Steps => BarestBrew.Steps(Editing.Forecast, Format);
+
+    /// <summary>Shows the recipe; without a brewer on the shelf there is none to show.</summary>
+    public async Task<IActionResult> OnGetAsync(CancellationToken ct) => await LoadAsync(ct) ? Page() : RedirectToPage("/Bench/Bench");
+
+    /// <summary>Opens the brew.</summary>
+    public async Task<IActionResult> OnPostAsync(CancellationToken ct)
+    {
+        if (!await LoadAsync(ct))
+        {
+            return RedirectToPage("/Bench/Bench");
+        }
+
+        var wish = new PlanWish(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
+        var brew = BrewOpening.Of(Open, Editing, Editing.Recipe with { Name = Name }, Grind, bench.NowMs, wish.BaristaId);
+        return await start.BrewAsync(brew, wish, ct) is { } id ? Redirect($"/brew/{id}") : Redirect(await jobs.DoneAsync(wish.Job, ct) ?? "/");
+    }
+
+    /// <summary>The recipe that asks least of a hand that has never done it, for each kind of brewer. Judged.</summary>
+    private static string SimplestOf(BrewerFamily family) => family switch
+    {
+        BrewerFamily.FrenchPress => "fp-slow-eight",
+        BrewerFamily.TubePress => "tp-upright-held",
+        BrewerFamily.ValveDripper => "vd-coffee-first",
+        BrewerFamily.LeverDripper => "ld-closed",
+        BrewerFamily.Siphon => "si-layers",
+        BrewerFamily.Jar => BarestBrew.RecipeId,
+        _ => throw new ArgumentOutOfRangeException(nameof(family)),
+    };
+
+    private async Task<bool> LoadAsync(CancellationToken ct)
+    {
+        if (await db.Vessels.AsNoTracking().Where(vessel => vessel.RemovedAtMs == null).OrderByDescending(vessel => vessel.Id).FirstOrDefaultAsync(ct) is not { } own
+            || await opening.OpenAsync(SimplestOf(own.Family), await bench.AtBenchAsync(ct), null, ct) is not { } opened)
+        {
+            return false;
+        }
+
+        Open = opened.Plan;
+        Editing = new PlanEditing(opened.Plan.State, opened.Context);
+        Format = await bench.FormatOfAsync(own.Name, ct);
+        return true;
+    }
+}

@@ -1,0 +1,98 @@
+// Somebody new, an empty data file, and what they own: counted from the first page to a tasted cup.
+import { expect, test } from '@playwright/test';
+import { Server } from './server.mjs';
+
+/** The lines of a page that are in sight before anything is unfolded; what a screen reader alone is told is not. */
+const linesOf = (page, where = 'main') => page.locator(where).evaluate((part) => {
+  const hidden = [...part.querySelectorAll('.sr-only')].map((one) => one.innerText.trim());
+  return part.innerText.split('\n').map((line) => line.trim()).filter((line) => line !== '' && !hidden.includes(line));
+}, null, { timeout: 2_000 });
+
+/** Words are counted once: a line that stood there before is not read again. Numbers alone, of clocks and axes, are not words. */
+const reader = () => {
+  const read = new Set();
+  let words = 0;
+  return {
+    // A line whose numbers alone have changed is the same line.
+    read: (lines) => lines.filter((line) => !read.has(line.replace(/[\d.,:½¼¾]+/g, '#')) && read.add(line.replace(/[\d.,:½¼¾]+/g, '#'))).forEach((line) => { words += line.split(/\s+/).filter((word) => /\p{L}{2}/u.test(word)).length; if (process.env.LINES) console.log('  ', line); }),
+    get words() { return words; },
+  };
+};
+
+const brewed = async (page, server, answers) => {
+  let actions = 0;
+  const eyes = reader();
+  const act = async (what) => { actions += 1; await what(); };
+  await page.goto(server.url);
+  await expect(page.getByRole('heading', { name: 'What do you brew in?' })).toBeVisible();
+  eyes.read(await linesOf(page));
+  for (const name of answers) await act(() => page.getByRole('radio', { name }).check({ force: true }));
+  await act(() => page.getByRole('button', { name: 'Show me the recipe' }).click());
+  await expect(page.getByRole('button', { name: 'Brew it' })).toBeVisible();
+  eyes.read(await linesOf(page));
+  const recipe = await page.locator('.first-figures').innerText();
+  await act(() => page.getByRole('button', { name: 'Brew it' }).click());
+  await page.waitForSelector('[data-ready]');
+  await expect(page.locator('.gesture:visible')).toHaveCount(1);
+  eyes.read(await linesOf(page));
+  await act(() => page.locator('#start').click());
+  for (let i = 0; i < 60 && !page.url().endsWith('/after'); i += 1) {
+    await page.waitForTimeout(700);
+    if (page.url().endsWith('/after')) break;
+    eyes.read(await linesOf(page, '#brew').catch(() => []));
+    const calls = await page.locator('#brew').evaluate((brew) => /\b(call|late)\b/.test(brew.className), null, { timeout: 2_000 }).catch(() => false);
+    if (calls) await act(() => page.locator('#done').click({ timeout: 3_000 }).catch(() => {}));
+    else await server.advance(20);
+  }
+  await expect(page).toHaveURL(/\/after$/);
+  eyes.read(await linesOf(page));
+  await act(() => page.getByRole('button', { name: 'Sour', exact: true }).click());
+  await expect(page).toHaveURL(/\/next\//);
+  await expect(page.getByRole('button', { name: /Make it the next brew/ }).first()).toBeVisible();
+  return { actions, words: eyes.words, recipe };
+};
+
+for (const { who, answers, says, script } of [
+  { who: 'with a spoon and a press of 350 ml', answers: ['French press, 350 ml', 'It was bought ground', 'A spoon'], says: /tablespoon[^]*coarse[^]*the boil/i },
+  { who: 'with a scale and a thermometer, on a phone', answers: ['valve dripper, 300 ml', 'I grind it', 'A scale and a thermometer'], says: /\d g[^]*°C/ },
+]) {
+  test(`an empty bench leads to a tasted cup ${who}`, async ({ browser }) => {
+    test.setTimeout(150_000);
+    const server = new Server(false);
+    await server.start();
+    const page = await browser.newPage(who.includes('phone') ? { viewport: { width: 390, height: 844 } } : {});
+    try {
+      const { actions, words, recipe } = await brewed(page, server, answers);
+      test.info().annotations.push({ type: 'counted', description: `${actions} actions, ${words} words` });
+      console.log(`${who}: ${actions} actions, ${words} words`);
+      expect(recipe).toMatch(says);
+      expect(actions).toBeLessThanOrEqual(10);
+      expect(words).toBeLessThanOrEqual(500);
+    } finally {
+      await page.close();
+      await server.kill();
+    }
+  });
+}
+
+test('an empty bench leads to a brew without a script, by forms alone, and a question left open is asked for', async ({ browser }) => {
+  const server = new Server(false);
+  await server.start();
+  const context = await browser.newContext({ javaScriptEnabled: false });
+  const page = await context.newPage();
+  try {
+    await page.goto(server.url);
+    await page.getByRole('radio', { name: 'open jar, 475 ml' }).check({ force: true });
+    await page.getByRole('button', { name: 'Show me the recipe' }).click();
+    await expect(page.getByRole('alert')).toContainText('One answer to each');
+    await expect(page.getByRole('radio', { name: 'open jar, 475 ml' })).toBeChecked();
+    await page.getByRole('radio', { name: 'I grind it' }).check({ force: true });
+    await page.getByRole('radio', { name: 'A scale', exact: true }).check({ force: true });
+    await page.getByRole('button', { name: 'Show me the recipe' }).click();
+    await page.getByRole('button', { name: 'Brew it' }).click();
+    await expect(page.locator('#verb')).toBeVisible();
+  } finally {
+    await context.close();
+    await server.kill();
+  }
+});
