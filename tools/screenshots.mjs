@@ -35,10 +35,8 @@ await shot('bench', '/');
 await shot('plan', '/plan/fp-bloomed?bag=2&mill=2&dose=30&was.dose=27.0');
 await shot('choose', '/plan?cups=2&minutes=5&ice=hot&bag=4');
 await shot('together', '/together?b=19&b=20&b=21&b=22');
-await shot('trends', '/trends?of=drawdown&over=grind&family=valve-dripper');
 await shot('taste', '/taste/8');
 await shot('next', '/next/49');
-await shot('next-slip', '/next/7');
 // What is learned is worked out beside the pages.
 for (let i = 0; i < 60 && !(await (await fetch(`${server.url}/learned`)).text()).includes('coarser than its table'); i += 1) await new Promise((wait) => setTimeout(wait, 500));
 await shot('learned', '/learned');
@@ -48,7 +46,8 @@ await shot('shelf', '/shelf', { before: (page) => page.getByRole('link', { name:
 await shot('blind', '/blind/1');
 await shot('brew', '/plan/fp-long-settle?bag=2', { before: started(330) });
 await shot('brew-phone', '/plan/ld-long-soak-iced?bag=1', { width: 390, height: 844, colorScheme: 'dark', before: started(220) });
-await shot('brew-calls', '/plan/fp-slow-eight?bag=3', { before: started(700) });
+await shot('brew-slip', '/plan/fp-slow-eight?bag=3', { width: 390, height: 844, before: started(700) });
+await shot('plan-refusal', '/plan/tp-upright-short?do=put&put=stir&put.at=1:10');
 const rehearsed = (hands, until) => async (page) => {
   await begin(page);
   await page.locator('#instruments summary').click();
@@ -61,6 +60,20 @@ const rehearsed = (hands, until) => async (page) => {
   await until(page);
 };
 await shot('brew-heard', '/plan/vd-coffee-first?bag=3', { height: 1000, before: rehearsed('over', (page) => page.waitForTimeout(13_000)) });
+
+// Somebody new, with an empty data file.
+const empty = new Server(false);
+await empty.start();
+const newcomer = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+await newcomer.goto(empty.url);
+for (const name of ['French press, 350 ml', 'It was bought ground', 'A spoon']) await newcomer.getByRole('radio', { name }).check({ force: true });
+await newcomer.getByRole('button', { name: 'Show me the recipe' }).click();
+await newcomer.getByRole('button', { name: 'Brew it' }).click();
+await newcomer.waitForSelector('[data-ready]');
+await newcomer.locator('#start').click();
+await newcomer.waitForTimeout(1_500);
+await newcomer.screenshot({ path: `${folder}/first-brew.png` });
+await empty.kill();
 
 // The house: its page of devices, and a phone that is let in.
 const house = new Server(true);

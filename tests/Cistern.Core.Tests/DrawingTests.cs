@@ -49,7 +49,7 @@ public sealed class DrawingTests
     {
         var map = Parse(StrengthMap.Draw([new(MapPoint.Plan, 18, 1.30, "this"), new(MapPoint.Brew, 22, 1.1, "that")], [], null, 440, 300, ratio => 1 / (ratio - 2)));
         var plain = Parse(StrengthMap.Draw([new(MapPoint.Plan, 18, 1.30, "this"), new(MapPoint.Brew, 22, 1.1, "that")], [], null, 440, 300));
-        Assert.Empty(plain.Descendants().Where(one => (string?)one.Attribute("class") == "map-ratio"));
+        Assert.DoesNotContain(plain.Descendants(), one => (string?)one.Attribute("class") == "map-ratio");
         var at = map.Descendants().Where(one => (string?)one.Attribute("class") is "map-plan" or "map-brew").Select(one => (X: one.Attribute("cx") is { } cx ? (double)cx : (double)one.Attribute("x")! + 4, Y: one.Attribute("cy") is { } cy ? (double)cy : (double)one.Attribute("y")! + 4)).OrderBy(one => one.X).ToList();
         double Yield(double x) => 18 + ((x - at[0].X) / (at[1].X - at[0].X) * 4);
         double Tds(double y) => 1.30 - ((y - at[0].Y) / (at[1].Y - at[0].Y) * 0.2);

@@ -695,7 +695,7 @@ public sealed class BrewingTests : IClassFixture<App>
         await SendAsync(id, Entry("start", 2, NowMs));
         app.Time.Advance(TimeSpan.FromSeconds(120));
         var page = await App.GetAsync(client, $"/brew/{id}");
-        var pour = page.QuerySelectorAll("form[action$=Weights] input[inputmode]").Last();
+        var pour = page.QuerySelectorAll("form[action$=Weights] input[inputmode]")[^1];
         page = await App.ParseAsync(await App.PostAsync(client, page, $"/brew/{id}?handler=Weights", (pour.GetAttribute("name")!, Text((int)recipe.WaterG + 10))));
         Assert.Matches("Poured 10 g over[.] It hardly matters: 1[.][0-9]{2} % TDS, ", page.QuerySelector("#deviation .deviation")!.TextContent);
         Assert.Null((await AnswerAsync(id, page, "leave")).QuerySelector("#deviation .deviation"));

@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Net;
 using System.Net.Http.Headers;
 using AngleSharp.Dom;
+using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Tests;
 
@@ -94,6 +95,46 @@ public sealed class PageTests(App app) : IClassFixture<App>
         // Whoever brews with a scale is not told of it any more.
         await using var old = new App();
         Assert.Null((await App.GetAsync(old.Browser(), "/")).QuerySelector("#barest"));
+    }
+
+    [Fact]
+    public async Task Somebody_new_answers_three_questions_and_gets_the_recipe_for_what_they_own()
+    {
+        await using var empty = App.On(Path.Combine(App.Folder(), "test.db"));
+        var browser = empty.Browser();
+        var first = await App.GetAsync(browser, "/first");
+        foreach (var (name, value) in ((string, string)[])[("brewer", "french-press:350"), ("brewer", "teapot:1"), ("has", "scale")])
+        {
+            var asked = await App.PostAsync(browser, first, "/first", ("name", "Me"), ("place", "Here"), ("altitude", "0"), ("ambient", "21"), (name, value));
+            Assert.Equal(422, (int)asked.StatusCode);
+            Assert.Contains("One answer to each", (await App.ParseAsync(asked)).Body!.TextContent, StringComparison.Ordinal);
+        }
+
+        var page = await App.ParseAsync(await App.PostAsync(browser, first, "/first", ("name", "Me"), ("place", "Here"), ("altitude", "0"), ("ambient", "21"), ("brewer", "french-press:350"), ("ground", "bought"), ("has", "neither")));
+        var told = page.QuerySelector(".first-figures")!.TextContent;
+        Assert.Contains("about 3 level tablespoons", told, StringComparison.Ordinal);
+        Assert.DoesNotContain("µm", told, StringComparison.Ordinal);
+        Assert.Contains("350 ml", page.QuerySelector(".sub")!.TextContent, StringComparison.Ordinal);
+        var brew = await App.ParseAsync(await App.PostAsync(browser, page, "/first/brew", ("key", Guid.NewGuid().ToString())));
+        Assert.NotNull(brew.QuerySelector("#gestures [data-step] svg"));
+        Assert.Equal("My French press", await empty.DataAsync(async db => (await db.Brews.SingleAsync(TestContext.Current.CancellationToken)).VesselName));
+    }
+
+    [Fact]
+    public async Task Help_answers_what_is_asked_and_says_where_it_cannot()
+    {
+        await using var own = new App();
+        var browser = own.Browser();
+        static List<string> Topics(AngleSharp.Dom.IDocument page) => [.. page.QuerySelectorAll(".help-topic").Select(topic => topic.Id!)];
+        var all = await App.GetAsync(browser, "/help");
+        Assert.Equal(["dialling-in", "chart", "strength", "grind", "tasting", "log", "phones", "copies", "instruments"], Topics(all));
+        Assert.NotNull(all.QuerySelector("#chart svg.chart"));
+        Assert.NotNull(all.QuerySelector("#strength svg .map-ratio"));
+        Assert.Equal(["dialling-in"], Topics(await App.GetAsync(browser, "/help?q=SOUR+finer+longer")));
+        var none = await App.GetAsync(browser, "/help?q=teapot");
+        Assert.Empty(Topics(none));
+        Assert.Contains("Nothing here has these words.", none.Body!.TextContent, StringComparison.Ordinal);
+        Assert.Equal("teapot", none.QuerySelector("#q")!.GetAttribute("value"));
     }
 
     /// <summary>What a browser needs to put it on a phone's screen: a manifest that every page names, and pictures of the sizes it says.</summary>
