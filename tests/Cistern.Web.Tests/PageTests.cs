@@ -130,7 +130,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
         Assert.Equal(["dialling-in", "chart", "strength", "grind", "tasting", "log", "phones", "copies", "instruments"], Topics(all));
         Assert.NotNull(all.QuerySelector("#chart svg.chart"));
         Assert.NotNull(all.QuerySelector("#strength svg .map-ratio"));
-        Assert.Equal(["dialling-in"], Topics(await App.GetAsync(browser, "/help?q=SOUR+finer+longer")));
+        Assert.Equal(["dialling-in"], Topics(await App.GetAsync(browser, "/help?q=SOUR+weak")));
         var none = await App.GetAsync(browser, "/help?q=teapot");
         Assert.Empty(Topics(none));
         Assert.Contains("Nothing here has these words.", none.Body!.TextContent, StringComparison.Ordinal);
