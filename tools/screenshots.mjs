@@ -33,6 +33,7 @@ const started = (seconds) => async (page) => {
 
 await shot('bench', '/');
 await shot('plan', '/plan/fp-bloomed?bag=2&mill=2&dose=30&was.dose=27.0');
+await shot('plan-refusal', '/plan/tp-upright-short?do=put&put=stir&put.at=1:10');
 await shot('choose', '/plan?cups=2&minutes=5&ice=hot&bag=4');
 await shot('together', '/together?b=19&b=20&b=21&b=22');
 await shot('taste', '/taste/8');
@@ -47,7 +48,6 @@ await shot('blind', '/blind/1');
 await shot('brew', '/plan/fp-long-settle?bag=2', { before: started(330) });
 await shot('brew-phone', '/plan/ld-long-soak-iced?bag=1', { width: 390, height: 844, colorScheme: 'dark', before: started(220) });
 await shot('brew-slip', '/plan/fp-slow-eight?bag=3', { width: 390, height: 844, before: started(700) });
-await shot('plan-refusal', '/plan/tp-upright-short?do=put&put=stir&put.at=1:10');
 const rehearsed = (hands, until) => async (page) => {
   await begin(page);
   await page.locator('#instruments summary').click();
