@@ -38,8 +38,8 @@ public static class StrengthMap
     /// <param name="target">The strength and yield that were meant, or null.</param>
     /// <param name="widthPx">Its width, px.</param>
     /// <param name="heightPx">Its height, px.</param>
-    /// <param name="ratioOf">How much coffee there is per drink at a ratio of water to coffee, g/g; null for no lines of ratios.</param>
-    public static string Draw(IReadOnlyList<MapMark> marks, IReadOnlyList<MapArrow> arrows, (double LowTds, double HighTds)? target, double widthPx, double heightPx, Func<double, double>? ratioOf = null)
+    /// <param name="keptGPerG">Water that does not come into the drink, g per g of coffee, less what is added to it: it sets where the lines of one ratio lie. Null for none.</param>
+    public static string Draw(IReadOnlyList<MapMark> marks, IReadOnlyList<MapArrow> arrows, (double LowTds, double HighTds)? target, double widthPx, double heightPx, double? keptGPerG = null)
     {
         var plan = marks.First(mark => mark.Kind == MapPoint.Plan);
         var axes = new MapAxes(
@@ -54,7 +54,7 @@ public static class StrengthMap
         svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {widthPx} {heightPx}\" class=\"chart map\" role=\"img\" aria-labelledby=\"map-title\">");
         svg.Add($"<title id=\"map-title\">Strength against extraction: the plan at {MapAxes.Text(plan.TdsPercent, 2)} % TDS and {MapAxes.Text(plan.ExtractionYieldPercent, 1)} % extraction.</title>");
         axes.Draw(svg, target);
-        DrawRatios(svg, axes, ratioOf);
+        DrawRatios(svg, axes, keptGPerG);
         foreach (var mark in marks.Where(mark => mark.Kind == MapPoint.Brew))
         {
             svg.Add($"<rect class=\"map-brew\" x=\"{X(mark.ExtractionYieldPercent) - 4}\" y=\"{Y(mark.TdsPercent) - 4}\" width=\"8\" height=\"8\"><title>{Svg.Encode(mark.Label)}</title></rect>");
@@ -71,16 +71,16 @@ public static class StrengthMap
     }
 
     /// <summary>Along a line of one ratio only extraction changes: strength is extraction times coffee per drink.</summary>
-    private static void DrawRatios(Svg svg, MapAxes axes, Func<double, double>? coffeePerDrink)
+    private static void DrawRatios(Svg svg, MapAxes axes, double? keptGPerG)
     {
-        if (coffeePerDrink is null)
+        if (keptGPerG is not { } keptG)
         {
             return;
         }
 
         foreach (var ratio in (double[])[5, 6, 8, 10, 12, 13, 14, 15, 16, 17, 18, 20])
         {
-            var slope = coffeePerDrink(ratio);
+            var slope = 1 / (ratio - keptG);
             var fromE = Math.Max(axes.FromYield, axes.FromStrength / slope);
             var toE = Math.Min(axes.ToYield, axes.ToStrength / slope);
             if (slope > 0 && toE - fromE > 0.15 * (axes.ToYield - axes.FromYield))

@@ -47,7 +47,7 @@ public sealed class DrawingTests
     [Fact]
     public void A_line_of_one_ratio_on_the_map_is_extraction_times_coffee_per_drink()
     {
-        var map = Parse(StrengthMap.Draw([new(MapPoint.Plan, 18, 1.30, "this"), new(MapPoint.Brew, 22, 1.1, "that")], [], null, 440, 300, ratio => 1 / (ratio - 2)));
+        var map = Parse(StrengthMap.Draw([new(MapPoint.Plan, 18, 1.30, "this"), new(MapPoint.Brew, 22, 1.1, "that")], [], null, 440, 300, 2));
         var plain = Parse(StrengthMap.Draw([new(MapPoint.Plan, 18, 1.30, "this"), new(MapPoint.Brew, 22, 1.1, "that")], [], null, 440, 300));
         Assert.DoesNotContain(plain.Descendants(), one => (string?)one.Attribute("class") == "map-ratio");
         var at = map.Descendants().Where(one => (string?)one.Attribute("class") is "map-plan" or "map-brew").Select(one => (X: one.Attribute("cx") is { } cx ? (double)cx : (double)one.Attribute("x")! + 4, Y: one.Attribute("cy") is { } cy ? (double)cy : (double)one.Attribute("y")! + 4)).OrderBy(one => one.X).ToList();

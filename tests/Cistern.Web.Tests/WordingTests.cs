@@ -133,7 +133,7 @@ public sealed class WordingTests
     [InlineData("si-layers", 6, "Have the stand for the top chamber and a damp cloth to hand")]
     [InlineData("jar-spoons", 6, "Have a server and a dry cloth to hand")]
     public void What_has_to_be_done_by_the_release_stands_where_the_hands_are_free_for_it(string id, int index, string text) =>
-        Assert.Equal((index, text), StepWording.BeforehandIn(ForecastModel.Published.Run(RecipeLibrary.Find(id)!)));
+        Assert.Equal((index, text), StepWording.BeforehandIn(ForecastModel.Published.Run(RecipeLibrary.Find(id)!), new FigureFormat(Units.Metric)));
 
     [Theory]
     [InlineData(DeviationKind.ReleaseDue, 39, null, 15, "39 s late. Plunge now, then dilute with 15 g of water")]

@@ -171,7 +171,8 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
     /// <param name="brewId">The brew.</param>
     /// <param name="step">The step.</param>
     /// <param name="code">The sign.</param>
-    public Task SignAsync(int brewId, int step, string code) =>
+    /// <param name="felt">What it says of how the press felt; null where nothing.</param>
+    public Task SignAsync(int brewId, int step, string code, PressFelt? felt) =>
         ChangeAsync(brewId, (brew, _) =>
         {
             var before = brew.SignsSeen().Where(one => one.Step == step).Select(one => one.Code).ToList();
@@ -182,12 +183,6 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
                 brew.Observe(ObservationNames.Sign + code, step, NowMs);
             }
 
-            PressFelt? felt = code switch
-            {
-                "press-hard" or "plunge-hard" => PressFelt.Hard,
-                "press-even" or "press-easy" or "plunge-even" or "plunge-easy" => PressFelt.Easy,
-                _ => null,
-            };
             if (felt is { } one)
             {
                 brew.Observe(ObservationNames.PressFelt, again ? null : (int)one, NowMs);

@@ -74,6 +74,9 @@ public sealed record PlanShelf(
     /// <summary>The place most like the one a recipe was written for, by its number: water boils as it does there; null where there is none.</summary>
     public int? Nearest(Recipe written) => Places.MinBy(place => Math.Abs(place.AltitudeM - written.Place.AltitudeM))?.Id;
 
+    /// <summary>The families of brewers that stand on the shelf.</summary>
+    public static ValueTask<List<BrewerFamily>> FamiliesAsync(CisternDb db, CancellationToken ct) => Families(db).ToListAsync(ct);
+
     /// <summary>Loads it.</summary>
     public static async Task<PlanShelf> LoadAsync(CisternDb db, PlanState state, CancellationToken ct)
     {
@@ -90,6 +93,8 @@ public sealed record PlanShelf(
     }
 
     /// <summary>The bags that there is coffee in, by name, and the one in use.</summary>
+    private static readonly Func<CisternDb, IAsyncEnumerable<BrewerFamily>> Families = EF.CompileAsyncQuery((CisternDb db) => db.Vessels.Where(vessel => vessel.RemovedAtMs == null).Select(vessel => vessel.Family).Distinct());
+
     private static readonly Func<CisternDb, int?, IAsyncEnumerable<Bag>> Open = EF.CompileAsyncQuery((CisternDb db, int? used) =>
         db.Bags.AsNoTracking().OrderBy(bag => bag.Name).Where(bag => (bag.RemovedAtMs == null && bag.UsedUpOn == null) || bag.Id == used));
 

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using Cistern.Core.Recipes;
+using Cistern.Core.Reckoning;
 
 namespace Cistern.Core.Forecasts;
 
@@ -80,6 +81,14 @@ public sealed record Totals
 
     /// <summary>Strength of the chilled drink, %.</summary>
     public double? ChilledTdsPercent { get; init; }
+
+    /// <summary>The ratio as it is drunk, g/g: what was poured, added and melted, per coffee.</summary>
+    /// <param name="batch">The dose and the water that it was brewed with.</param>
+    public double RatioAsDrunk(Batch batch) => (batch.WaterG + FinalG - BeverageG) / batch.DoseG;
+
+    /// <summary>Water that does not come into the drink, g per g of coffee; what is added to the drink counts against it.</summary>
+    /// <param name="batch">The dose and the water that it was brewed with.</param>
+    public double KeptGPerG(Batch batch) => (batch.WaterG - FinalG) / batch.DoseG;
 
     /// <summary>Fines in the cup, g per 100 g.</summary>
     public required double SedimentGPer100G { get; init; }

@@ -308,8 +308,7 @@ internal sealed partial class ForecastRun : IStepVisitor<bool>
                 events.Add(new BrewEvent(BrewEventKind.TimeInWindow, timings[i].StartS, i, atS, openS));
             }
 
-            var untilS = step is Step.Wait { Window: { } lasts } ? timings[i].StartS + lasts.High : step.WindowOfStart is { } starts ? starts.High : double.NegativeInfinity;
-            openS = Math.Max(openS, untilS);
+            openS = Math.Max(openS, step.OpenUntilS(timings[i].StartS) ?? double.NegativeInfinity);
         }
 
         void Against(int index, Span? window, double value)

@@ -40,7 +40,7 @@ public static class PlanWords
     public static IReadOnlyList<(string Word, string Takes)> All { get; } =
     [
         ("dose", "g"), ("water", "g"), ("ratio", "g/g"), ("drink", "g"), ("counting", "cup or poured"), ("temperature", "°C; for a siphon its flame's"), ("grindUm", "µm"),
-        ("release", "s or min:s on the clock"), ("turns", "of the first stirring"), ("press", "s"), ("clock", "a moment of the file"), ("fit", "nothing"), ("size", "ml that the brewer holds"), ("endsAt", "g/g, as it is drunk"), ("fill", "ml, a mark; nothing for as full as it may be"), ("put", "STEP:min:s, or a gesture: bloom, break-skim-and-settle:min:s, swirl-before-the-drain"), ("letDown", "% TDS"), ("target", "FIGURE:LOW:HIGH of tdsPercent, tilt, extractionYieldPercent, finishS, FIGURE alone clears it; or stronger, lighter, less-bitter, less-sour; none clears all"),
+        ("release", "s or min:s on the clock"), ("turns", "of the first stirring"), ("press", "s"), ("clock", "a moment of the file"), ("fit", "nothing"), ("size", "ml that the brewer holds"), ("endsAt", "g/g, as it is drunk"), ("fill", "ml, a mark; nothing for as full as it may be"), ("put", $"STEP:min:s, or a gesture: {string.Join(", ", Gesture.All.Select(gesture => gesture.HasTime ? $"{gesture.Word}:min:s" : gesture.Word))}"), ("letDown", "% TDS"), ("target", "FIGURE:LOW:HIGH of tdsPercent, tilt, extractionYieldPercent, finishS, FIGURE alone clears it; or stronger, lighter, less-bitter, less-sour; none clears all"),
         ("find", "SETTING:FIGURE:VALUE, such as grindUm:tdsPercent:1.35"),
     ];
 

@@ -281,7 +281,12 @@ public sealed class PlanWork
     private PlanApplied EndsAt(double ratio)
     {
         // Ice melts by what is poured over it, so the water is looked for.
-        double RatioOf(double waterG) => model.Figures(Scaling.To(Recipe, new Batch(Batch.DoseG, waterG))) is { Totals: var totals } ? (waterG + totals.FinalG - totals.BeverageG) / Batch.DoseG : 0;
+        double RatioOf(double waterG)
+        {
+            var batch = new Batch(Batch.DoseG, waterG);
+            return model.Figures(Scaling.To(Recipe, batch)).Totals.RatioAsDrunk(batch);
+        }
+
         var (low, high) = (2 * Batch.DoseG, ratio * Batch.DoseG);
         if (!(high > low) || RatioOf(low) > ratio || RatioOf(high) < ratio - 0.01)
         {
@@ -294,8 +299,7 @@ public sealed class PlanWork
             (low, high) = RatioOf(middle) > ratio ? (low, middle) : (middle, high);
         }
 
-        var batch = new Batch(Batch.DoseG, Math.Round(high));
-        return new PlanApplied(Plan with { Locks = new Locks(Quantity.Dose, Quantity.Ratio), Held = new HeldValues(batch.DoseG, batch.Ratio), Batch = batch });
+        return Poured(new Batch(Batch.DoseG, Math.Round(high)));
     }
 
     private PlanApplied Hold(Quantity quantity, double value)
@@ -317,8 +321,12 @@ public sealed class PlanWork
             return Refused(PlanRefusal.NoBatch);
         }
 
-        return new PlanApplied(Plan with { Locks = new Locks(Quantity.Dose, Quantity.Ratio), Held = new HeldValues(batch.DoseG, batch.Ratio), Batch = batch });
+        return Poured(batch);
     }
+
+    /// <summary>A batch that was found: its dose and its ratio are held from now on.</summary>
+    private PlanApplied Poured(Batch batch) =>
+        new(Plan with { Locks = new Locks(Quantity.Dose, Quantity.Ratio), Held = new HeldValues(batch.DoseG, batch.Ratio), Batch = batch });
 
     private PlanApplied Size(double capacityMl)
     {

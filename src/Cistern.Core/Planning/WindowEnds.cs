@@ -28,14 +28,12 @@ public sealed record WindowEnds(int Index, Span Window, bool OfLength, Forecast 
 
         for (var i = index - 1; i >= 0; i--)
         {
-            if (steps[i] is Step.Wait { Window: { } lasts } && forecast.Timings[i].StartS is var startS && startS + lasts.High > atS)
+            var (step, startS) = (steps[i], forecast.Timings[i].StartS);
+            if (step.OpenUntilS(startS) > atS)
             {
-                return (i, "window", new Span(Math.Min(lasts.Low, atS - startS), Math.Max(0, atS - startS)));
-            }
-
-            if (steps[i].WindowOfStart is { } starts && starts.High > atS)
-            {
-                return (i, Verb.TraitsOf(steps[i]).WindowOf == WindowOf.Start ? "window" : "startWindow", new Span(Math.Min(starts.Low, atS), atS));
+                var (member, window, endS) = step is Step.Wait ? ("window", step.Window!.Value, atS - startS)
+                    : (Verb.TraitsOf(step).WindowOf == WindowOf.Start ? "window" : "startWindow", step.WindowOfStart!.Value, atS);
+                return (i, member, new Span(Math.Min(window.Low, endS), Math.Max(0, endS)));
             }
         }
 

@@ -93,6 +93,10 @@ public abstract record Step : Extensible
     /// <summary>The window of its start, s on the clock, whichever member holds it.</summary>
     public Span? WindowOfStart => Verb.TraitsOf(this).WindowOf == WindowOf.Start ? Window : StartWindow;
 
+    /// <summary>Until when its own window leaves open what comes after it, s on the clock: of a wait how long it lasts, of any other when it begins. Null without a window.</summary>
+    /// <param name="startS">When it begins, s on the clock.</param>
+    public double? OpenUntilS(double startS) => this is Wait { Window: { } lasts } ? startS + lasts.High : WindowOfStart?.High;
+
     /// <summary>The author's words on it.</summary>
     public string? Note { get; init; }
 

@@ -56,6 +56,10 @@ public static class GrainWords
     /// <summary>Words that will do, for whoever typed one that will not.</summary>
     public const string Examples = "fine, medium-fine, medium, medium-coarse, coarse, caster sugar, table salt, sea salt, breadcrumbs";
 
+    /// <summary>A size in the two words that fit it best: "medium-coarse or kosher or sea salt".</summary>
+    /// <param name="medianUm">The median, µm.</param>
+    public static string Told(double medianUm) => string.Join(" or ", For(medianUm).Take(2).Select(word => word.Word));
+
     /// <summary>A word by its name, or another name of it; null where it is none.</summary>
     public static GrainWord? Find(string text)
     {

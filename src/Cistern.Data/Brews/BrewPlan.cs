@@ -72,6 +72,16 @@ public static class BrewPlan
     /// <summary>What was weighed or read under a name, or null.</summary>
     public static double? Observed(this Brew brew, string name) => brew.Observations.Find(one => one.Name == name)?.Value;
 
+    /// <summary>The steps of a brew that are over and could have been forgotten, and whether they were.</summary>
+    /// <param name="brew">The brew, with its observations.</param>
+    /// <param name="recipe">What is brewed.</param>
+    /// <param name="run">Where it stands.</param>
+    public static IReadOnlyList<(int Step, bool Omitted)> Omittable(this Brew brew, Recipe recipe, BrewRun run)
+    {
+        var omitted = brew.Actuals().Omitted;
+        return [.. run.Done.Select(done => done.Index).Where(step => step < recipe.Steps.Length && Core.Brewing.Actuals.CanBeOmitted(recipe.Steps[step])).Select(step => (step, omitted.Contains(step)))];
+    }
+
     /// <summary>The signs that were seen, by step.</summary>
     public static IEnumerable<(string Code, int Step)> SignsSeen(this Brew brew) =>
         brew.Observations.Where(one => one.Name.StartsWith(ObservationNames.Sign, StringComparison.Ordinal)).Select(one => (one.Name[ObservationNames.Sign.Length..], (int)one.Value));

@@ -86,6 +86,15 @@ public sealed record AtHand(bool Scale, bool Thermometer, bool Grinder)
     /// <summary>So much water: by weight, or by volume.</summary>
     public string Water(double waterG, FigureFormat format) => Scale ? format.Water(waterG) : $"{format.VolumeNumber(waterG)} {format.VolumeUnit}";
 
+    /// <summary>A recipe's water, no hotter than it boils there: "at 95 °C", or as seconds off the boil.</summary>
+    /// <param name="recipe">The recipe.</param>
+    /// <param name="format">How figures are written.</param>
+    public string Heat(Recipe recipe, FigureFormat format)
+    {
+        var waterC = Math.Min(recipe.Water.TemperatureC, WaterPhysics.BoilingPointC(recipe.Place.AltitudeM));
+        return $"{(Thermometer ? "at " : "")}{Heat(waterC, recipe.Place, format)}";
+    }
+
     /// <summary>A temperature of the kettle: read, or as seconds off the boil with the lid open.</summary>
     /// <param name="c">Wanted, °C.</param>
     /// <param name="place">Where it boils.</param>

@@ -1,5 +1,7 @@
 using System.Collections.Frozen;
+using System.Text.Json.Serialization;
 using Cistern.Core.Recipes;
+using Cistern.Core.Records;
 using Cistern.Data.Brews;
 
 namespace Cistern.Web.Wording;
@@ -8,7 +10,12 @@ namespace Cistern.Web.Wording;
 /// <param name="Code">What it is kept as.</param>
 /// <param name="Sign">The sign.</param>
 /// <param name="Means">What it means, and what to do.</param>
-public sealed record StepSign(string Code, string Sign, string Means);
+public sealed record StepSign(string Code, string Sign, string Means)
+{
+    /// <summary>What it says of how a press or a plunge felt, which is learned from; null where it says nothing of that. The page needs none of it.</summary>
+    [JsonIgnore]
+    public PressFelt? Felt { get; init; }
+}
 
 /// <summary>The signs of each step: the first is how it goes well, the others say what else it can be.</summary>
 public static class StepSigns
@@ -17,8 +24,8 @@ public static class StepSigns
     internal static readonly StepSign[] Crust = [new("crust-sweet", "A crust has risen, and smells sweet", "push it back with the spoon and it sinks"), new("crust-gone", "The crust is gone already", "the coffee is old or the water was stirred; turn it once and go on"), new("crust-floats", "Foam and floaters stay up", "skim them, or they make the cup dry")];
     internal static readonly StepSign[] Drain = [new("drain-steady", "A steady stream, the level falls evenly", "leave it alone"), new("drain-quick", "Quick, in half the time", "a coarse grind, or the filter has folded"), new("drain-slow", "Slow", "a fine grind, much stirring, or very fresh coffee"), new("drain-drips", "Only dripping", "it has clogged. A gentle swirl may free it; do not press it")];
     internal static readonly StepSign[] Siphon = [new("siphon-even", "The cup below fills, and bubbles at the end", "the bed is dry when air comes through"), new("siphon-slow", "Slow", "too fine, or the cloth is old: care for it"), new("siphon-stops", "It stops half way", "the seal leaks air. Press the chamber down evenly, with a cloth")];
-    internal static readonly StepSign[] Press = [new("press-even", "An even, soft resistance, then a hiss", "stop there"), new("press-hard", "Hard", "stop and ease back, then go slower"), new("press-easy", "Hardly any", "a coarse grind, or the paper is not seated")];
-    internal static readonly StepSign[] Plunge = [new("plunge-even", "It goes down under the weight of a hand", "slowly, to the end"), new("plunge-hard", "It stops or springs back", "lift it a little and try again, never lean on it"), new("plunge-easy", "It drops through", "a coarse grind: go on slowly")];
+    internal static readonly StepSign[] Press = [new("press-even", "An even, soft resistance, then a hiss", "stop there") { Felt = PressFelt.Easy }, new("press-hard", "Hard", "stop and ease back, then go slower") { Felt = PressFelt.Hard }, new("press-easy", "Hardly any", "a coarse grind, or the paper is not seated") { Felt = PressFelt.Easy }];
+    internal static readonly StepSign[] Plunge = [new("plunge-even", "It goes down under the weight of a hand", "slowly, to the end") { Felt = PressFelt.Easy }, new("plunge-hard", "It stops or springs back", "lift it a little and try again, never lean on it") { Felt = PressFelt.Hard }, new("plunge-easy", "It drops through", "a coarse grind: go on slowly") { Felt = PressFelt.Easy }];
     internal static readonly StepSign[] Bubbles = [new("bubbles-fine", "Fine bubbles, all over", "the flame is right"), new("bubbles-big", "Big bubbles everywhere", "the flame is too strong: turn it down"), new("bubbles-one-place", "Bubbles at one place", "the cloth is off its centre: push it back with the paddle"), new("bubbles-fall-back", "The water falls back", "the flame is too weak: turn it up and wait")];
     internal static readonly StepSign[] Risen = [new("risen-well", "The water has gone up, a little stays below", "that little keeps the bulb from running dry"), new("risen-slowly", "It rises slowly or stops", "the chamber is not sealed, or the flame is too weak")];
     internal static readonly StepSign[] Chamber = [new("chamber-seals", "The water climbs at once", "the seal holds"), new("chamber-hisses", "It hisses at the rim", "it is not seated: take it out and seat it again, with a cloth")];

@@ -37,16 +37,17 @@ public static class StepWording
         // A valve dripper's drain begins with a hand that sets it down, and goes on by itself.
         var steepEnd = Core.Forecasts.Acts.SteepEndIndex(recipe) == index;
         var verb = step is Step.Drain && recipe.Brewer.Family == BrewerFamily.ValveDripper && steepEnd ? "Set it on the server" : words.Verb;
-        return new StepWords(verb, words.Verb, target, words.Caution, words.Says, words.Begins ?? $"{words.Verb} now", How(step), steepEnd ? WithoutScale(Beforehand(recipe, step), format) : "", words.Signs);
+        return new StepWords(verb, words.Verb, target, words.Caution, words.Says, words.Begins ?? $"{words.Verb} now", How(step), steepEnd ? Beforehand(recipe, step, format) : "", words.Signs);
     }
 
     /// <summary>What has to be done by the time the release comes, as a line of the list of steps: before the first step of those that lead to it without a pause. Null where there is nothing.</summary>
     /// <param name="forecast">A forecast of the recipe.</param>
-    public static (int Index, string Text)? BeforehandIn(Core.Forecasts.Forecast forecast)
+    /// <param name="format">What is at hand.</param>
+    public static (int Index, string Text)? BeforehandIn(Core.Forecasts.Forecast forecast, FigureFormat format)
     {
         var recipe = forecast.Recipe;
         var steepEnd = Core.Forecasts.Acts.SteepEndIndex(recipe);
-        if (steepEnd < 0 || Beforehand(recipe, recipe.Steps[steepEnd]) is not { Length: > 0 } text)
+        if (steepEnd < 0 || Beforehand(recipe, recipe.Steps[steepEnd], format) is not { Length: > 0 } text)
         {
             return null;
         }
@@ -54,12 +55,8 @@ public static class StepWording
         return (Core.Brewing.ConductPlan.Of(forecast).AfterPauseBefore(steepEnd), char.ToUpperInvariant(text[0]) + text[1..]);
     }
 
-    /// <summary>Who has no scale takes nothing off it.</summary>
-    private static string WithoutScale(string text, FigureFormat format) =>
-        format.Hand.Scale ? text : text.Replace("off the scale, ", "", StringComparison.Ordinal).Replace(", all off the scale", "", StringComparison.Ordinal);
-
     /// <summary>What the hands do while it still stands, so that the parting can begin on its second.</summary>
-    private static string Beforehand(Recipe recipe, Step step)
+    private static string Beforehand(Recipe recipe, Step step, FigureFormat format)
     {
         // A recipe that has it as steps of its own has said so.
         if (recipe.Steps.Any(one => one is Step.OffScale or Step.SetOnServer))
@@ -69,11 +66,13 @@ public static class StepWording
 
         var iced = recipe.Steps.OfType<Step.Ice>().Any(ice => ice.Where == IcePlace.Server);
         var server = iced ? "have the server with its ice" : recipe.Steps.Any(one => one is Step.RinseFilter or Step.Preheat) ? "rinse water out of the server, and have it" : "have a server";
+        // Who has no scale takes nothing off it.
+        var off = format.Hand.Scale ? ", all off the scale" : "";
         return (step, recipe.Brewer.Family) switch
         {
-            (Step.Press, _) => $"{server} under it, all off the scale",
-            (Step.Flip, _) => $"{server} to hand, all off the scale",
-            (Step.Plunge, _) => "off the scale, on a firm surface",
+            (Step.Press, _) => $"{server} under it{off}",
+            (Step.Flip, _) => $"{server} to hand{off}",
+            (Step.Plunge, _) => $"{(format.Hand.Scale ? "off the scale, " : "")}on a firm surface",
             (_, BrewerFamily.ValveDripper) => $"{server} beside it",
             (_, BrewerFamily.LeverDripper) => $"{server} under it",
             (_, BrewerFamily.Siphon) => "have the stand for the top chamber and a damp cloth to hand",
@@ -105,6 +104,13 @@ public static class StepWording
         BrewerFamily.Jar => "open jar",
         _ => Words<BrewerFamily>.Of(family).Replace('-', ' '),
     };
+
+    /// <summary>The same where a line begins with it.</summary>
+    public static string FamilyTitle(BrewerFamily family)
+    {
+        var name = Family(family);
+        return char.ToUpperInvariant(name[0]) + name[1..];
+    }
 
     /// <summary>What the vessel's lane of a brew chart is called.</summary>
     public static string InVessel(BrewerFamily family) => family switch

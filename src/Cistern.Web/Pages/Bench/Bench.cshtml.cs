@@ -55,8 +55,6 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
             .Where(row => !row.Rehearsal && row.DeletedAtMs == null && row.CoffeeName == coffee && row.State == BrewState.Finished).OrderByDescending(row => row.OpenedAtMs).Take(FarBack)
             .Where(row => row.Tastings.Any(tasting => tasting.Score >= GoodScore)).OrderByDescending(row => row.OpenedAtMs).Select(row => (int?)row.Id).FirstOrDefault()));
 
-    private static readonly Func<CisternDb, IAsyncEnumerable<Core.Recipes.BrewerFamily>> Families = EF.CompileAsyncQuery((CisternDb db) => db.Vessels.Where(vessel => vessel.RemovedAtMs == null).Select(vessel => vessel.Family).Distinct());
-
     /// <summary>Who is here, and what is brewing.</summary>
     public BaristaContext Bench => bench;
 
@@ -96,7 +94,7 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
         }
 
         var format = await bench.FormatAsync(ct);
-        Recipes = RecipeCards.Of(format).WithFirst(await Families(db).ToListAsync(ct));
+        Recipes = RecipeCards.Of(format).WithFirst(await PlanShelf.FamiliesAsync(db, ct));
         var newest = await Newest(db).ToListAsync(ct);
         // To begin with, and for those who have no scale.
         Barest = newest.Count == 0 || !format.Hand.Scale ? BarestBrew.Lines(model, format) : null;

@@ -74,8 +74,7 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore jobs, BaristaConte
         [.. Brew.CoreEntries.Where(entry => Run.Unheard.Contains(entry.Id)).Select(entry => (entry, Brew.Entries.First(row => row.EntryId == entry.Id)))];
 
     /// <summary>The steps that could have been forgotten, and whether they were.</summary>
-    public IReadOnlyList<(int Step, bool Omitted)> Omittable =>
-        [.. Run.Done.Select(done => done.Index).Where(step => step < Plan.Recipe.Steps.Length && Actuals.CanBeOmitted(Plan.Recipe.Steps[step])).Select(step => (step, Brew.Actuals().Omitted.Contains(step)))];
+    public IReadOnlyList<(int Step, bool Omitted)> Omittable => Brew.Omittable(Plan.Recipe, Run);
 
     /// <summary>What went differently, in words.</summary>
     public IReadOnlyList<string> WentDifferently =>

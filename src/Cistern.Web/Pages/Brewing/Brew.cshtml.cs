@@ -28,6 +28,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContex
 
     /// <summary>Looked for when it is asked for: a press that is only taken needs none.</summary>
     private Lazy<(Deviation, Correction?, DeviationTold)?>? deviation;
+    private IReadOnlyList<(int Step, bool Omitted)>? omittable;
 
     private IReadOnlyList<WeighedPoint>? weighed;
 
@@ -108,14 +109,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContex
     }
 
     /// <summary>How hot the water is, as whoever brews can tell it: without a thermometer in seconds off the boil.</summary>
-    public string Heat
-    {
-        get
-        {
-            var waterC = Math.Min(Recipe.Water.TemperatureC, Core.Physics.WaterPhysics.BoilingPointC(Recipe.Place.AltitudeM));
-            return Format.Hand.Thermometer ? $"at {Format.Temperature(waterC)}" : Format.Hand.Heat(waterC, Recipe.Place, Format);
-        }
-    }
+    public string Heat => Format.Hand.Heat(Recipe, Format);
 
     /// <summary>How it is ground: as the grinder says it; in words where there is none.</summary>
     public string Ground => Format.Hand.Grinder ? Brew.GrindText : string.Join(" or ", GrainWords.For(Recipe.Grind.MedianUm).Take(1).Select(word => word.Word));
@@ -270,14 +264,14 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContex
             return NotFound();
         }
 
-        if (!int.TryParse(Request.Form.Value("step"), NumberStyles.None, CultureInfo.InvariantCulture, out var step) || !Omittable.Contains(step))
+        if (!int.TryParse(Request.Form.Value("step"), NumberStyles.None, CultureInfo.InvariantCulture, out var step) || !Omittable.Any(one => one.Step == step))
         {
             Problem = "That has not come yet, or cannot be left out. Nothing was changed.";
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
         }
 
-        await store.OmitAsync(id, step, !IsOmitted(step));
+        await store.OmitAsync(id, step, !Omittable.Contains((step, true)));
         return RedirectToPage(new { id });
     }
 
@@ -298,21 +292,18 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContex
             return Page();
         }
 
-        await store.SignAsync(id, step, seen.Code);
+        await store.SignAsync(id, step, seen.Code, seen.Felt);
         return RedirectToPage(new { id });
     }
 
     /// <summary>The signs that were seen, by step, for the page's script.</summary>
     public string SignsJson => JsonSerializer.Serialize(Brew.SignsSeen().ToLookup(one => one.Step, one => one.Code).ToDictionary(one => one.Key, one => one.Last()));
 
-    /// <summary>The steps that are over or at hand, and could have been forgotten.</summary>
-    public IReadOnlyList<int> Omittable => [.. Run.Done.Select(done => done.Index).Where(step => step < Recipe.Steps.Length && Core.Brewing.Actuals.CanBeOmitted(Recipe.Steps[step]))];
+    /// <summary>The steps that are over and could have been forgotten, and whether they were.</summary>
+    public IReadOnlyList<(int Step, bool Omitted)> Omittable => omittable ??= Brew.Omittable(Recipe, Run);
 
     /// <summary>Changes with what can be said not to have been done: so long as it is the same, a button under a finger stays.</summary>
-    public string OmittedKey => string.Join(' ', Omittable.Select(step => IsOmitted(step) ? $"-{step}" : $"{step}"));
-
-    /// <summary>Whether a step is said not to have been done.</summary>
-    public bool IsOmitted(int step) => Brew.Actuals().Omitted.Contains(step);
+    public string OmittedKey => string.Join(' ', Omittable.Select(one => one.Omitted ? $"-{one.Step}" : $"{one.Step}"));
 
     /// <summary>Goes back to the plan.</summary>
     public async Task<IActionResult> OnPostSlipUndoAsync(int id, CancellationToken ct)

@@ -1,4 +1,3 @@
-using Cistern.Core.Recipes;
 using Cistern.Web.Frame;
 using Cistern.Web.Wording;
 using Microsoft.AspNetCore.Mvc.RazorPages;
@@ -20,10 +19,8 @@ public sealed class HelpModel : PageModel
     /// <summary>Shows what answers the question.</summary>
     public void OnGet()
     {
-        var sent = (Request.Query.Value("q") ?? "").Trim();
-        Asked = PlainText.Seen(sent.Length > 100 ? sent[..100] : sent);
-        var words = Asked.Split(' ', StringSplitOptions.RemoveEmptyEntries);
-        Topics = [.. HelpTopics.All.Where(topic => topic.Answers(words))];
-        Terms = [.. Term.All.Where(term => words.All(word => term.Word.Contains(word, StringComparison.OrdinalIgnoreCase) || term.Means.Contains(word, StringComparison.OrdinalIgnoreCase)))];
+        Asked = Request.Query.Asked("q");
+        Topics = [.. HelpTopics.All.Where(topic => FrameForm.Tells($"{topic.Title} {string.Join(' ', topic.Lines)}", Asked))];
+        Terms = [.. Term.All.Where(term => FrameForm.Tells($"{term.Word} {term.Means}", Asked))];
     }
 }

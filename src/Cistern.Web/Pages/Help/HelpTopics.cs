@@ -12,12 +12,7 @@ namespace Cistern.Web.Pages.Help;
 /// <param name="Title">The question, short.</param>
 /// <param name="Lines">The answer: a thing a line, in the order it is done.</param>
 /// <param name="Svg">The application's own drawing of it, or null.</param>
-public sealed record HelpTopic(string Id, string Title, IReadOnlyList<string> Lines, string? Svg = null)
-{
-    /// <summary>Whether every word of a question stands in it.</summary>
-    /// <param name="words">The words.</param>
-    public bool Answers(IEnumerable<string> words) => words.All(word => Title.Contains(word, StringComparison.OrdinalIgnoreCase) || Lines.Any(line => line.Contains(word, StringComparison.OrdinalIgnoreCase)));
-}
+public sealed record HelpTopic(string Id, string Title, IReadOnlyList<string> Lines, string? Svg = null);
 
 /// <summary>What help there is. Drawings are made by what draws the pages, so they show what the pages show.</summary>
 public static class HelpTopics
@@ -31,7 +26,6 @@ public static class HelpTopics
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("fp-bloomed")!);
         var totals = forecast.Totals;
-        var keptG = (forecast.Recipe.WaterG - totals.FinalG) / forecast.Recipe.Coffee.DoseG;
         MapArrow[] arrows = [.. Sensitivities.Of(forecast, 26).Where(one => one.Setting is Setting.DoseG or Setting.MedianUm or Setting.SteepEndS).Select(one => new MapArrow(one.ExtractionYieldPercent, one.TdsPercent, ""))];
         return
         [
@@ -59,11 +53,11 @@ public static class HelpTopics
                 "Little extraction tastes sour, much tastes bitter. Little strength tastes thin, much tastes heavy.",
                 "Along a dotted line the ratio is the same: finer, hotter or longer moves along it.",
                 "More coffee moves to another line: stronger, and a little less extracted.",
-            ], StrengthMap.Draw([new MapMark(MapPoint.Plan, totals.ExtractionYieldPercent, totals.FinalTdsPercent, "a plan")], arrows, null, 440, 280, ratio => 1 / (ratio - keptG))),
+            ], StrengthMap.Draw([new MapMark(MapPoint.Plan, totals.ExtractionYieldPercent, totals.FinalTdsPercent, "a plan")], arrows, null, 440, 280, totals.KeptGPerG(Scaling.BatchOf(forecast.Recipe)))),
             new("grind", "Grinding without numbers",
             [
                 "Rub the grounds between two fingers and compare them with what is in the kitchen.",
-                .. ((double[])[450, 700, 950, 1_200]).Select(um => string.Create(CultureInfo.InvariantCulture, $"{string.Join(" or ", GrainWords.For(um).Take(2).Select(word => word.Word))}: about {um:0} µm.")),
+                .. ((double[])[450, 700, 950, 1_200]).Select(um => string.Create(CultureInfo.InvariantCulture, $"{GrainWords.Told(um)}: about {um:0} µm.")),
                 "Any of these words can be typed where a plan asks for the grind.",
                 "Where a grinder has numbers but no table, say what your usual setting looks like: the Shelf makes a table of it.",
             ]),

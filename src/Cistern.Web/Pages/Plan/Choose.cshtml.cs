@@ -49,7 +49,7 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
     public static IReadOnlyList<string> Styles { get; } = [.. RecipeLibrary.All.Select(recipe => recipe.Style).OfType<string>().Distinct(StringComparer.Ordinal)];
 
     /// <summary>What the recipes are searched for; empty for all.</summary>
-    public string Words { get; private set; } = "";
+    public string Asked { get; private set; } = "";
 
     /// <summary>In which order they stand: a word of <see cref="Orders"/>; empty for those that fit best first.</summary>
     public string Order { get; private set; } = "";
@@ -234,7 +234,7 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
     {
         Format = await bench.FormatAsync(ct);
         Bags = await db.Bags.AsNoTracking().Where(bag => bag.RemovedAtMs == null && bag.UsedUpOn == null).OrderBy(bag => bag.Name).ToListAsync(ct);
-        OwnWords = PlainText.Seen((Request.Query["own"].ToString() is { Length: > 100 } longer ? longer[..100] : Request.Query["own"].ToString()).Trim());
+        OwnWords = Request.Query.Asked("own");
         OwnPage = int.TryParse(Request.Query["page"], NumberStyles.None, CultureInfo.InvariantCulture, out var page) && page < MostPages ? page : 0;
         (Own, OwnOf) = await finder.FindKeptAsync(OwnWords, OwnPage, ct);
         NotKept = await finder.NotKeptAsync(ct);
@@ -242,7 +242,7 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
         Removed = int.TryParse(Request.Query["removed"], NumberStyles.None, CultureInfo.InvariantCulture, out var removed)
             ? await db.Plans.AsNoTracking().FirstOrDefaultAsync(stored => stored.Id == removed && stored.RemovedAtMs != null, ct) : null;
         Favourites = await bench.BaristaAsync(ct) is { } who ? FavouritesOf(who) : [];
-        OnShelf = await db.Vessels.AsNoTracking().Where(vessel => vessel.RemovedAtMs == null).Select(vessel => vessel.Family).Distinct().ToListAsync(ct);
+        OnShelf = await PlanShelf.FamiliesAsync(db, ct);
         ReadWish();
         Choices = [.. Sorted(Choosing.Of(RecipeLibrary.All, Wish, model).Where(IsMeant))];
     }
@@ -254,7 +254,7 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
     private bool IsMeant(Choice choice)
     {
         var told = $"{choice.Recipe.Name} {StepWording.Vessel(choice.Recipe.Brewer)} {choice.Recipe.Style} {StyleWording.ReasonOf(choice.Recipe.Id) ?? StyleWording.Of(choice.Recipe.Style)} {(choice.Forecast.Totals.ChilledC is null ? "hot" : "iced")}";
-        return Words.Split(' ', StringSplitOptions.RemoveEmptyEntries).All(word => told.Contains(word, StringComparison.OrdinalIgnoreCase));
+        return FrameForm.Tells(told, Asked);
     }
 
     private IEnumerable<Choice> Sorted(IEnumerable<Choice> choices) => Order switch
@@ -270,7 +270,7 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
     private void ReadWish()
     {
         string? Sent(string name) => Request.Query.Value(name) is { Length: > 0 } text ? text : null;
-        Words = PlainText.Seen((Sent("words") is { Length: > 100 } longer ? longer[..100] : Sent("words") ?? "").Trim());
+        Asked = Request.Query.Asked("words");
         Order = Orders.Any(one => one.Word == Sent("order")) ? Sent("order")! : "";
         Bag = int.TryParse(Sent("bag"), NumberStyles.None, CultureInfo.InvariantCulture, out var id) ? Bags.FirstOrDefault(bag => bag.Id == id) : null;
         var cups = Number("cups", "Cups", "", 0.25, 20);
@@ -281,7 +281,7 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
         Wish = new Wish
         {
             DrinkMl = cups is { } count ? count * oneMl : null,
-            Family = Core.Recipes.Words<BrewerFamily>.Find(Sent("family")),
+            Family = Words<BrewerFamily>.Find(Sent("family")),
             Milk = Sent("milk") == "milk" ? true : null,
             Iced = Sent("ice") switch { "iced" => true, "hot" => false, _ => null },
             WithinS = minutes * 60,
@@ -291,7 +291,7 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
             Coffee = Bag is null ? null : new Coffee(1, Bag.Roast, Bag.RestDays(bench.Today)),
             LeftG = Bag?.LeftG,
         };
-        Wished = Wish != new Wish() || Words.Length > 0;
+        Wished = Wish != new Wish() || Asked.Length > 0;
     }
 
     private double? Number(string name, string label, string unit, double min, double max)

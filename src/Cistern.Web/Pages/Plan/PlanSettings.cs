@@ -187,7 +187,7 @@ public sealed class PlanSettings
     {
         var before = Recipe.Steps;
         var applied = Editing.Do(change, words);
-        var moves = change is PlanChange.Release or PlanChange.Begin or PlanChange.End || (change is PlanChange.Edit edit && !edit.Members.ContainsKey("window"));
+        var moves = change is PlanChange.Release or PlanChange.Begin or PlanChange.End || (change is PlanChange.Edit edit && !edit.Members.ContainsKey("window") && !edit.Members.ContainsKey("startWindow"));
         if (moves && before.Length == Recipe.Steps.Length && !before.Select(step => (step.Window, step.StartWindow)).SequenceEqual(Recipe.Steps.Select(step => (step.Window, step.StartWindow))))
         {
             Note("its window went along");
@@ -235,7 +235,7 @@ public sealed class PlanSettings
     private void AsWritten()
     {
         // What was scaled to a vessel that is too small for it is not, once that is given back.
-        if (Editing.Vessel is { } vessel && vessel.CapacityMl < Work.Plan.Origin.Brewer.CapacityMl)
+        if (Editing.Vessel is { } vessel && !OwnGear.Holds(vessel.AsBrewer, Forecast.Model.Figures(Work.Plan.Origin)))
         {
             Do(new PlanChange.OwnBatch(), null);
         }

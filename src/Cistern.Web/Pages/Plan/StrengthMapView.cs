@@ -40,14 +40,7 @@ public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, I
         var arrows = sensitivities.ConvertAll(sensitivity => new MapArrow(sensitivity.ExtractionYieldPercent, sensitivity.TdsPercent, Words(sensitivity, plan)));
         rows.AddRange(sensitivities.Select(sensitivity => Row(Words(sensitivity, plan), sensitivity.TdsPercent, sensitivity.ExtractionYieldPercent, sensitivity.FlavourBalance)));
         var target = plan.Settings.Recipe.Target?.TdsPercent;
-        return new StrengthMapView(StrengthMap.Draw(marks, arrows, target is { } meant ? (meant.Low, meant.High) : null, 440, 300, ratio => CoffeePerDrink(plan, ratio)), [.. arrows.Select((arrow, i) => $"{StrengthMap.Letter(i)} {arrow.Label}")], rows);
-    }
-
-    /// <summary>Coffee per drink at a ratio, g/g: the bed keeps what it keeps, and what is added goes with the dose.</summary>
-    private static double CoffeePerDrink(PlanModel plan, double ratio)
-    {
-        var (batch, totals) = (plan.Settings.Batch, plan.Forecast.Totals);
-        return 1 / (ratio - ((batch.WaterG - totals.FinalG) / batch.DoseG));
+        return new StrengthMapView(StrengthMap.Draw(marks, arrows, target is { } meant ? (meant.Low, meant.High) : null, 440, 300, totals.KeptGPerG(plan.Settings.Batch)), [.. arrows.Select((arrow, i) => $"{StrengthMap.Letter(i)} {arrow.Label}")], rows);
     }
 
     private static (string, string, string, string) Row(string what, double tds, double yield, double balance) =>

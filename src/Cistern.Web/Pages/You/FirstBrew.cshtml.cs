@@ -1,6 +1,5 @@
 using Cistern.Application;
 using Cistern.Application.Plans;
-using Cistern.Core.Physics;
 using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
@@ -29,18 +28,10 @@ public sealed class FirstBrewModel(CisternDb db, BaristaContext bench, PlanOpeni
     public string Name => Open.State.OriginRecipe().Name;
 
     /// <summary>How fine, in words: nobody's grinder is known yet.</summary>
-    public string Grind => string.Join(" or ", GrainWords.For(Editing.Recipe.Grind.MedianUm).Take(2).Select(word => word.Word));
+    public string Grind => GrainWords.Told(Editing.Recipe.Grind.MedianUm);
 
     /// <summary>How hot, as it can be told here.</summary>
-    public string Heat
-    {
-        get
-        {
-            var recipe = Editing.Recipe;
-            var waterC = Math.Min(recipe.Water.TemperatureC, WaterPhysics.BoilingPointC(recipe.Place.AltitudeM));
-            return Format.Hand.Thermometer ? $"at {Format.Temperature(waterC)}" : $"from {Format.Hand.Heat(waterC, recipe.Place, Format)}";
-        }
-    }
+    public string Heat => $"{(Format.Hand.Thermometer ? "" : "from ")}{Format.Hand.Heat(Editing.Recipe, Format)}";
 
     /// <summary>The steps, a line each.</summary>
     public IReadOnlyList<string> Steps => BarestBrew.Steps(Editing.Forecast, Format);
