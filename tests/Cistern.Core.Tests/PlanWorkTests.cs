@@ -429,6 +429,9 @@ public sealed class PlanWorkTests
         Assert.Equal(work.Recipe.Steps.Length + 4, lifted.Recipe.Steps.Length);
         Assert.Equal([true, false, true], lifted.Recipe.Steps.OfType<Step.Lid>().Select(lid => lid.On));
         Assert.True(lifted.Forecast.Totals.SlurryEndC < work.Forecast.Totals.SlurryEndC);
+        // Where none is on, none is left on.
+        Assert.Equal(PlanRefusal.NoPlace, work.Apply(new PlanChange.Put("lift-the-lid", 20)).Refusal);
+        Assert.Equal(PlanRefusal.NoPlace, Of(RecipeLibrary.Find("tp-upright-short")!).Apply(new PlanChange.Put("lift-the-lid", 20)).Refusal);
     }
 
     [Fact]

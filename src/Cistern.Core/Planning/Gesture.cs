@@ -39,8 +39,9 @@ public sealed class Gesture
             (forecast, atS) => StepEditing.Put(forecast, [new Step.BreakCrust { Turns = 3 }, new Step.Skim { OverS = 20 }, new Step.Wait(45)], atS ?? 0)),
         new("sink-the-raft", hasTime: true, [BrewerFamily.FrenchPress, BrewerFamily.ValveDripper, BrewerFamily.LeverDripper, BrewerFamily.Jar],
             (forecast, atS) => StepEditing.Put(forecast, [new Step.TapRaft { Turns = RaftTaps(forecast.Recipe.Coffee.RestDays) }], atS ?? 0)),
-        new("lift-the-lid", hasTime: true, [.. Enum.GetValues<BrewerFamily>()],
-            (forecast, atS) => StepEditing.Put(forecast, [new Step.Lid(On: false), new Step.Smell(), new Step.Wait(LidOffS), new Step.Lid(On: true)], atS ?? 0)),
+        new("lift-the-lid", hasTime: true, [BrewerFamily.FrenchPress, BrewerFamily.ValveDripper, BrewerFamily.LeverDripper],
+            // Where none is on there is none to lift, and none to leave on.
+            (forecast, atS) => !VesselState.At(forecast, atS ?? 0).Lid ? null : StepEditing.Put(forecast, [new Step.Lid(On: false), new Step.Smell(), new Step.Wait(LidOffS), new Step.Lid(On: true)], atS ?? 0)),
         new("leave-on-the-grounds", hasTime: false, [BrewerFamily.FrenchPress, BrewerFamily.Jar], (forecast, _) => OnTheGrounds.Put(forecast, OnTheGrounds.UsualS)),
         new("swirl-before-the-drain", hasTime: false, [BrewerFamily.ValveDripper, BrewerFamily.LeverDripper], (forecast, _) => SwirlBefore(forecast)),
     ];

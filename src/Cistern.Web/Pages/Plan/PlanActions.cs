@@ -144,7 +144,7 @@ public static class PlanActions
 
         plan.Answer = applied.Refusal switch
         {
-            PlanRefusal.NoPlace => "There is no place for that here: the coffee has to be in before the first pour, and that has to be a large one; a swirl needs a drawdown after it.",
+            PlanRefusal.NoPlace => "There is no place for that here: the coffee has to be in before the first pour, and that has to be a large one; a swirl needs a drawdown after it, and a lid that is lifted has to be on.",
             PlanRefusal.NoSuchThing => "This brewer cannot do that.",
             PlanRefusal.TooManySteps => $"A recipe has at most {RecipeReader.MostSteps} steps. Join some that are one.",
             _ => Moved(plan, change, applied.Step, said),
