@@ -23,6 +23,19 @@ if (args is ["brews", var id, var seed, var count])
     return;
 }
 
+if (args is ["grind", "--picture", var picture, var of])
+{
+    // A picture to try `./cistern grind` with.
+    File.WriteAllBytes(picture, new Cistern.Seeing.Tests.GrainPicture(GrindBench.Fair(int.Parse(of, System.Globalization.CultureInfo.InvariantCulture))).Jpeg);
+    return;
+}
+
+if (args is ["grind", ..])
+{
+    GrindBench.Run(args.Contains("--few") ? 60 : 200, args.Contains("--fair") ? 0 : args.Contains("--few") ? 18 : 100, args.Contains("--lines"));
+    return;
+}
+
 if (args is ["fit", ..])
 {
     FitBench.Run(126);

@@ -88,6 +88,9 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
     /// <summary>What was learned from brews: one row.</summary>
     public DbSet<LearnedRow> Learned => Set<LearnedRow>();
 
+    /// <summary>Pictures of brews.</summary>
+    public DbSet<BrewPicture> Pictures => Set<BrewPicture>();
+
     /// <summary>What came to mind later.</summary>
     public DbSet<LaterNote> Notes => Set<LaterNote>();
 
@@ -164,7 +167,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
         modelBuilder.Entity<OwnedBrewer>().Ignore(vessel => vessel.MarksMl);
         modelBuilder.Entity<BrewPlace>().Ignore(place => place.AsPlace);
         modelBuilder.Entity<Bag>().Ignore(bag => bag.AsGround);
-        modelBuilder.Entity<Grinder>().ToTable("Mills").Ignore(grinder => grinder.LabelList).Ignore(grinder => grinder.UsualList).Ignore(grinder => grinder.Scale);
+        modelBuilder.Entity<Grinder>().ToTable("Mills").Ignore(grinder => grinder.LabelList).Ignore(grinder => grinder.UsualList).Ignore(grinder => grinder.Scale).Ignore(grinder => grinder.MeasuredList).Ignore(grinder => grinder.Line);
         modelBuilder.Entity<OwnedWater>().Ignore(water => water.AsWater);
         // Tables and columns keep the names of data files that are out there.
         modelBuilder.Entity<StoredPlan>(stored =>
@@ -213,12 +216,19 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
             brew.HasMany(row => row.Weighings).WithOne().HasForeignKey(weighing => weighing.BrewId);
             brew.Property(row => row.Speed).HasDefaultValue(1);
             brew.HasMany(row => row.Readings).WithOne().HasForeignKey(chunk => chunk.BrewId);
+            brew.HasMany(row => row.Pictures).WithOne().HasForeignKey(picture => picture.BrewId);
             brew.HasMany(row => row.DeviationAnswers).WithOne().HasForeignKey(answer => answer.BrewId);
             brew.Property(row => row.FileId).HasConversion(id => GuidText.Write(id), text => GuidText.Read(text));
             brew.HasMany(row => row.Notes).WithOne().HasForeignKey(note => note.BrewId);
             brew.HasMany(row => row.Tastings).WithOne().HasForeignKey(tasting => tasting.BrewId);
             brew.HasOne(row => row.Barista).WithMany().HasForeignKey(row => row.BaristaId).OnDelete(DeleteBehavior.SetNull);
             brew.HasOne<Bag>().WithMany().HasForeignKey(row => row.BagId).OnDelete(DeleteBehavior.SetNull);
+        });
+        modelBuilder.Entity<BrewPicture>(picture =>
+        {
+            picture.HasIndex(row => row.Key).IsUnique();
+            picture.Property(row => row.Key).HasConversion(key => GuidText.Write(key), text => GuidText.Read(text));
+            picture.Property(row => row.Of).HasConversion(of => Words<PictureOf>.Of(of), word => Words<PictureOf>.Find(word) ?? PictureOf.Other);
         });
         modelBuilder.Entity<ReadingChunk>().Property(row => row.Of).HasConversion(of => ReadingRange.For(of).Word, word => ReadingRange.OfWord(word));
         modelBuilder.Entity<DeviationAnswer>().ToTable("SlipAnswers").Property(row => row.Kind).HasConversion(kind => Words<DeviationKind>.Of(kind), word => Words<DeviationKind>.Find(word) ?? Words<DeviationKind>.Unread);

@@ -1,7 +1,14 @@
 using Cistern.Data;
+using Cistern.Seeing;
 using Cistern.Web;
 using Cistern.Web.House;
 using Microsoft.AspNetCore.Connections;
+
+// The same program looks at a picture, and ends: see GrindLooker.
+if (args is [SeeingProgram.Word, .. var pictures])
+{
+    return SeeingProgram.Run(pictures);
+}
 
 try
 {

@@ -16,6 +16,7 @@ using Cistern.Web.House;
 using Cistern.Web.Pages.Brewing;
 using Cistern.Web.Pages.Files;
 using Cistern.Web.Pages.Log;
+using Cistern.Web.Pages.Pictures;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.DataProtection.KeyManagement;
 using Microsoft.AspNetCore.DataProtection.Repositories;
@@ -74,6 +75,7 @@ public static class Setup
 
         builder.Services.AddHttpContextAccessor();
         builder.Services.AddSingleton<Pins>();
+        builder.Services.AddSingleton<PictureLooker>();
         builder.Services.AddScoped<BaristaContext>();
         // What a request works out stops when whoever asked has gone.
         builder.Services.AddSingleton(new ForecastMemory());
@@ -98,6 +100,7 @@ public static class Setup
         builder.Services.AddScoped<BrewStore>();
         builder.Services.AddSingleton<LiveReadings>();
         builder.Services.AddScoped<ReadingStore>();
+        builder.Services.AddScoped<PictureStore>();
         builder.Services.AddHostedService<LiveReadingsCleanup>();
         builder.Services.AddHostedService<SimulationService>();
         builder.Services.AddScoped<IdempotencyStore>();
@@ -175,6 +178,7 @@ public static class Setup
         app.MapApi();
         app.MapKept();
         app.MapBrews();
+        app.MapPictures();
         app.MapReadings();
         app.MapOut();
         app.MapCalendar();

@@ -209,6 +209,15 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         return counts;
     }
 
+    /// <summary>Keeps how coarse the coffee of a brew was, as it was measured: from then on the brew is told with that.</summary>
+    /// <param name="brewId">The brew.</param>
+    /// <param name="medianUm">The median, µm; null takes it back.</param>
+    public Task MeasuredGrindAsync(int brewId, double? medianUm) => ChangeAsync(brewId, (brew, plan) =>
+    {
+        brew.Observe(ObservationNames.Grind, medianUm, NowMs);
+        brew.WorkOutFacts(plan);
+    });
+
     /// <summary>The plan it began with, and on it whatever was taken since, in that order.</summary>
     private void Replan(Brew brew)
     {

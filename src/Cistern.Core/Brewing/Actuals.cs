@@ -18,6 +18,9 @@ public sealed record Actuals
     /// <summary>The water's temperature in the kettle, °C.</summary>
     public double? WaterC { get; init; }
 
+    /// <summary>The median of what was ground for it, as it was measured, µm.</summary>
+    public double? MedianUm { get; init; }
+
     /// <summary>What a siphon's burner gave before the coffee went in, W.</summary>
     public double? FlameW { get; init; }
 

@@ -165,6 +165,9 @@ public sealed class Brew
     /// <summary>What instruments showed, piece by piece.</summary>
     public List<ReadingChunk> Readings { get; } = [];
 
+    /// <summary>Its pictures, those that were deleted among them; large, and loaded only where they are wanted.</summary>
+    public List<BrewPicture> Pictures { get; } = [];
+
     /// <summary>What was answered where something went otherwise.</summary>
     public List<DeviationAnswer> DeviationAnswers { get; } = [];
 

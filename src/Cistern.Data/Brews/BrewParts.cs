@@ -17,6 +17,7 @@ public static class BrewParts
         Rows<DeviationAnswer>(nameof(Brew.DeviationAnswers), brew => brew.DeviationAnswers),
         Rows<Tasting>(nameof(Brew.Tastings), brew => [.. brew.Tastings, .. brew.Tastings.SelectMany(tasting => tasting.Sips)]),
         Rows<BrewFacts>(nameof(Brew.Facts), brew => brew.Facts is { } facts ? [facts] : []),
+        Rows<BrewPicture>(nameof(Brew.Pictures), brew => brew.Pictures),
         Rows<ReadingChunk>(nameof(Brew.Readings), brew => brew.Readings),
     ];
 
@@ -26,8 +27,9 @@ public static class BrewParts
     /// <summary>Brews with all that belongs to them, and who brewed and tasted them.</summary>
     /// <param name="brews">The brews.</param>
     /// <param name="withReadings">Whether what instruments showed comes along: it is most of a brew's size.</param>
-    public static IQueryable<Brew> Whole(this IQueryable<Brew> brews, bool withReadings) =>
-        All.Where(part => withReadings || part.Kind != typeof(ReadingChunk)).Aggregate(brews, (all, part) => all.Include(part.Navigation))
+    /// <param name="withPictures">Whether its pictures do: they are more.</param>
+    public static IQueryable<Brew> Whole(this IQueryable<Brew> brews, bool withReadings, bool withPictures = false) =>
+        All.Where(part => (withReadings || part.Kind != typeof(ReadingChunk)) && (withPictures || part.Kind != typeof(BrewPicture))).Aggregate(brews, (all, part) => all.Include(part.Navigation))
             .Include(brew => brew.Barista).Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Sips).Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Barista).AsSplitQuery();
 
     /// <summary>The rows that belong to a brew, as far as they were loaded.</summary>

@@ -63,6 +63,7 @@ public static class BrewPlan
         PouredG = brew.WeightsG(),
         DoseG = brew.Observed(ObservationNames.Dose),
         WaterC = brew.Observed(ObservationNames.Water),
+        MedianUm = brew.Observed(ObservationNames.Grind),
         FlameW = brew.Observed(ObservationNames.Flame),
         Omitted = [.. brew.Observations.Where(one => one.Name.StartsWith(ObservationNames.Omitted, StringComparison.Ordinal)).Select(one => int.TryParse(one.Name[ObservationNames.Omitted.Length..], NumberStyles.None, CultureInfo.InvariantCulture, out var step) ? step : -1).Where(step => step >= 0)],
         DilutionG = brew.Observed(ObservationNames.Dilution),

@@ -28,6 +28,9 @@ public static class ObservationNames
     /// <summary>The dose that really went in, g.</summary>
     public const string Dose = "doseG";
 
+    /// <summary>The median of what was ground for it, as it was measured, µm.</summary>
+    public const string Grind = "grindUm";
+
     /// <summary>The water in the kettle at the first pour, °C.</summary>
     public const string Water = "waterC";
 

@@ -23,7 +23,7 @@ namespace Cistern.Data.Compiled
                 typeof(Brew),
                 baseEntityType,
                 propertyCount: 37,
-                navigationCount: 9,
+                navigationCount: 10,
                 foreignKeyCount: 4,
                 unnamedIndexCount: 11,
                 keyCount: 1);

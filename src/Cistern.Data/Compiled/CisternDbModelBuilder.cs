@@ -11,7 +11,7 @@ namespace Cistern.Data.Compiled
     public partial class CisternDbModel
     {
         private CisternDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("152b9dd3-fb3e-45c9-8ae4-6f66c1658175"), entityTypeCount: 35)
+            : base(skipDetectChanges: false, modelId: new Guid("974b7b8d-67b9-4640-a30b-b1b47164351d"), entityTypeCount: 36)
         {
         }
 
@@ -22,6 +22,7 @@ namespace Cistern.Data.Compiled
             var brew = BrewEntityType.Create(this);
             var brewFacts = BrewFactsEntityType.Create(this);
             var brewPair = BrewPairEntityType.Create(this);
+            var brewPicture = BrewPictureEntityType.Create(this);
             var deviationAnswer = DeviationAnswerEntityType.Create(this);
             var entryRow = EntryRowEntityType.Create(this);
             var laterNote = LaterNoteEntityType.Create(this);
@@ -66,6 +67,7 @@ namespace Cistern.Data.Compiled
             BrewPairEntityType.CreateForeignKey3(brewPair, storedPlan);
             BrewPairEntityType.CreateForeignKey4(brewPair, brew);
             BrewPairEntityType.CreateForeignKey5(brewPair, storedPlan);
+            BrewPictureEntityType.CreateForeignKey1(brewPicture, brew);
             DeviationAnswerEntityType.CreateForeignKey1(deviationAnswer, brew);
             EntryRowEntityType.CreateForeignKey1(entryRow, brew);
             LaterNoteEntityType.CreateForeignKey1(laterNote, brew);
@@ -84,6 +86,7 @@ namespace Cistern.Data.Compiled
             BrewEntityType.CreateAnnotations(brew);
             BrewFactsEntityType.CreateAnnotations(brewFacts);
             BrewPairEntityType.CreateAnnotations(brewPair);
+            BrewPictureEntityType.CreateAnnotations(brewPicture);
             DeviationAnswerEntityType.CreateAnnotations(deviationAnswer);
             EntryRowEntityType.CreateAnnotations(entryRow);
             LaterNoteEntityType.CreateAnnotations(laterNote);

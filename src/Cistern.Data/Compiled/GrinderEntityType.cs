@@ -19,7 +19,7 @@ namespace Cistern.Data.Compiled
                 "Cistern.Data.Shelf.Grinder",
                 typeof(Grinder),
                 baseEntityType,
-                propertyCount: 17,
+                propertyCount: 18,
                 keyCount: 1);
 
             var id = runtimeEntityType.AddProperty(
@@ -56,6 +56,12 @@ namespace Cistern.Data.Compiled
                 typeof(string),
                 propertyInfo: typeof(Grinder).GetProperty("Looks", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(Grinder).GetField("<Looks>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
+
+            var measured = runtimeEntityType.AddProperty(
+                "Measured",
+                typeof(string),
+                propertyInfo: typeof(Grinder).GetProperty("Measured", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Grinder).GetField("<Measured>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
 
             var most = runtimeEntityType.AddProperty(
                 "Most",

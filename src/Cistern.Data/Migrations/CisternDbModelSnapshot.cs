@@ -424,6 +424,58 @@ namespace Cistern.Data.Migrations
                     b.ToTable("Pairs");
                 });
 
+            modelBuilder.Entity("Cistern.Data.Brews.BrewPicture", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("AtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("BrewId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("DeletedAtMs")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Height")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<byte[]>("Jpeg")
+                        .IsRequired()
+                        .HasColumnType("BLOB");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Of")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Said")
+                        .IsRequired()
+                        .HasMaxLength(200)
+                        .HasColumnType("TEXT");
+
+                    b.Property<byte[]>("Small")
+                        .IsRequired()
+                        .HasColumnType("BLOB");
+
+                    b.Property<int>("Width")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("BrewId");
+
+                    b.HasIndex("Key")
+                        .IsUnique();
+
+                    b.ToTable("Pictures");
+                });
+
             modelBuilder.Entity("Cistern.Data.Brews.DeviationAnswer", b =>
                 {
                     b.Property<int>("Id")
@@ -1394,6 +1446,10 @@ namespace Cistern.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Measured")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<double>("Most")
                         .HasColumnType("REAL");
 
@@ -1671,6 +1727,15 @@ namespace Cistern.Data.Migrations
                         .OnDelete(DeleteBehavior.SetNull);
                 });
 
+            modelBuilder.Entity("Cistern.Data.Brews.BrewPicture", b =>
+                {
+                    b.HasOne("Cistern.Data.Brews.Brew", null)
+                        .WithMany("Pictures")
+                        .HasForeignKey("BrewId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Cistern.Data.Brews.DeviationAnswer", b =>
                 {
                     b.HasOne("Cistern.Data.Brews.Brew", null)
@@ -1793,6 +1858,8 @@ namespace Cistern.Data.Migrations
                     b.Navigation("Notes");
 
                     b.Navigation("Observations");
+
+                    b.Navigation("Pictures");
 
                     b.Navigation("Readings");
 

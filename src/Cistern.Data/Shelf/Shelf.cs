@@ -181,6 +181,9 @@ public sealed class Grinder : IShelved
     /// <summary>What its grind looks like: one "20 = caster sugar" a line.</summary>
     public string Looks { get; set; } = "";
 
+    /// <summary>What was measured of its grind: one "18 = 624 ± 20, 1240 grains" a line.</summary>
+    public string Measured { get; set; } = "";
+
     /// <summary>The spread of what it grinds, ln-σ.</summary>
     public double Spread { get; set; }
 
@@ -230,11 +233,18 @@ public sealed class Grinder : IShelved
         .Concat(UsualFilterSetting is { } paper ? [KnownGrind.UsedForPaper(paper)] : [])
         .Concat(LookList);
 
-    /// <summary>Half of the 80 % band of the median at a setting, µm; null where it was measured.</summary>
-    public double? HalfWidthUm(double setting) => Estimated && Most > Least ? new GrinderEstimate(Least, Most, Known).HalfWidthUm(setting) : null;
+    /// <summary>What was measured of its grind; lines that are none are left out.</summary>
+    public IReadOnlyList<MeasuredGrind> MeasuredList =>
+        [.. Measured.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Select(line => MeasuredGrind.Read(line, Least, Most)).OfType<MeasuredGrind>()];
+
+    /// <summary>Its line through what was measured; null where nothing was.</summary>
+    public GrinderLine? Line => MeasuredList is { Count: > 0 } measured ? new(UmAtZero, UmPerSetting, Estimated, measured) : null;
+
+    /// <summary>Half of the 80 % band of the median at a setting, µm; null where a table tells it.</summary>
+    public double? HalfWidthUm(double setting) => Line?.HalfWidthUm(setting) ?? (Estimated && Most > Least ? new GrinderEstimate(Least, Most, Known).HalfWidthUm(setting) : null);
 
     /// <summary>Its scale as the core takes it.</summary>
-    public GrinderScale Scale => new(Least, Most, Step, UmAtZero, UmPerSetting, Spread);
+    public GrinderScale Scale => Line is { } line ? new(Least, Most, Step, line.UmAtZero, line.UmPerSetting, MeasuredList.Select(one => one.Spread).Average() ?? Spread) : new(Least, Most, Step, UmAtZero, UmPerSetting, Spread);
 
     /// <summary>The median at a setting, µm.</summary>
     public double MedianUm(double setting) => Scale.MedianUm(setting);

@@ -81,7 +81,7 @@ public static class GrinderWording
         }
 
         var steps = Steps(grinder, said[..said.LastIndexOf(' ')]);
-        return double.IsNaN(steps) ? text : FigureFormat.Setting(from + ((finer ? -1 : 1) * Math.Sign(grinder.UmPerSetting) * steps * grinder.Step));
+        return double.IsNaN(steps) ? text : FigureFormat.Setting(from + ((finer ? -1 : 1) * Math.Sign(grinder.Scale.UmPerSetting) * steps * grinder.Step));
     }
 
     /// <summary>How many of a grinder's steps are said: "two notches", "1.5 clicks"; no number where none is.</summary>
@@ -150,7 +150,7 @@ public static class GrinderWording
         }
 
         var steps = Math.Round((setting - usual) / grinder.Step);
-        var way = steps < 0 == grinder.UmPerSetting > 0 ? "finer" : "coarser";
+        var way = steps < 0 == grinder.Scale.UmPerSetting > 0 ? "finer" : "coarser";
         var many = grinder.Notches ? "notches" : grinder.Step == 1 ? grinder.SettingName : "steps";
         return steps == 0 ? "your usual" : $"{FigureFormat.Setting(Math.Abs(steps))} {(Math.Abs(steps) == 1 ? One(many) : many)} {way} than usual";
     }

@@ -102,9 +102,7 @@ internal static class BrewApi
     /// says of where a request comes from is looked at as well.
     /// </summary>
     private static bool FromHere(HttpRequest request) =>
-        request.HasJsonContentType()
-        && request.Headers["Sec-Fetch-Site"].ToString() is "" or "same-origin" or "none"
-        && (request.Headers.Origin.ToString() is not { Length: > 0 } origin || (Uri.TryCreate(origin, UriKind.Absolute, out var from) && from.Authority == request.Host.Value));
+        request.HasJsonContentType() && OwnPages.Sent(request);
 
     /// <summary>Reads what was sent: what can be read of it, and whether anything could not. A device must get rid of the one without losing the other.</summary>
     private static async Task<(IReadOnlyList<SentEntry> Sent, bool Unread)?> ReadAsync(HttpRequest request, CancellationToken ct)

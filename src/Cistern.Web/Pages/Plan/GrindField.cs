@@ -20,7 +20,7 @@ public sealed class GrindField(PlanSettings plan, SentForm sent)
         {
             var picks = plan.Work.Plan.Picks;
             return plan.Grinder is { } grinder && plan.CanGrind && picks is { AskedUm: { } asked, GrinderSetting: { } setting } && (setting <= grinder.Least || setting >= grinder.Most)
-                && Math.Abs(grinder.MedianUm(setting) - asked) > (0.5 * Math.Abs(grinder.UmPerSetting) * grinder.Step) + 1
+                && Math.Abs(grinder.MedianUm(setting) - asked) > (0.5 * Math.Abs(grinder.Scale.UmPerSetting) * grinder.Step) + 1
                 ? $"{grinder.Name} goes from {FigureFormat.Number(grinder.MedianUm(grinder.Least), 0)} to {FigureFormat.Number(grinder.MedianUm(grinder.Most), 0)} µm, and {FigureFormat.Number(asked, 0)} µm were asked for. It stands at the nearest it has: take another grinder, or let time or temperature make up for it."
                 : null;
         }

@@ -36,7 +36,7 @@ public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, I
             rows.Add(Row($"Brewed: {brew.Name}", brew.TdsPercent, brew.ExtractionYieldPercent, brew.FlavourBalance));
         }
 
-        var sensitivities = plan.Heavy ? [] : Sensitivities.Of(plan.Forecast, plan.Settings.Grinder is { } own ? Math.Abs(own.UmPerSetting * own.Step) : 10).Where(sensitivity => plan.Settings.CanGrind || sensitivity.Setting != Setting.MedianUm).ToList();
+        var sensitivities = plan.Heavy ? [] : Sensitivities.Of(plan.Forecast, plan.Settings.Grinder is { } own ? Math.Abs(own.Scale.UmPerSetting * own.Step) : 10).Where(sensitivity => plan.Settings.CanGrind || sensitivity.Setting != Setting.MedianUm).ToList();
         var arrows = sensitivities.ConvertAll(sensitivity => new MapArrow(sensitivity.ExtractionYieldPercent, sensitivity.TdsPercent, Words(sensitivity, plan)));
         rows.AddRange(sensitivities.Select(sensitivity => Row(Words(sensitivity, plan), sensitivity.TdsPercent, sensitivity.ExtractionYieldPercent, sensitivity.FlavourBalance)));
         var target = plan.Settings.Recipe.Target?.TdsPercent;
@@ -54,7 +54,7 @@ public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, I
             Setting.DoseG => $"{plan.Format.Dose(size)} more coffee",
             Setting.WaterG => $"{plan.Format.Water(size)} more water",
             Setting.TemperatureC => $"{FigureFormat.Number(plan.Format.Units.DifferenceFromK(size), 0)} {plan.Format.TemperatureUnit} {(sensitivity.By > 0 ? "hotter" : "cooler")}",
-            Setting.MedianUm when plan.Settings.Grinder is { } grinder => $"{FigureFormat.Number(Math.Max(1, Math.Round(size / Math.Abs(grinder.UmPerSetting) / grinder.Step)), 0)} finer ({FigureFormat.Number(size, 0)} µm)",
+            Setting.MedianUm when plan.Settings.Grinder is { } grinder => $"{FigureFormat.Number(Math.Max(1, Math.Round(size / Math.Abs(grinder.Scale.UmPerSetting) / grinder.Step)), 0)} finer ({FigureFormat.Number(size, 0)} µm)",
             Setting.MedianUm => $"{FigureFormat.Number(size, 0)} µm finer",
             Setting.SteepEndS => $"{FigureFormat.Seconds(size)} longer",
             _ => $"{FigureFormat.Number(size, 0)} more turns",

@@ -108,6 +108,7 @@ public static class ShelfKinds
             grinder.Estimated = form.Flag("estimated", "Grain sizes", grinder.Estimated && !form.IsTold("per"), "nobody has measured: estimate them from the above", "are measured, as follows");
             grinder.UmAtZero = form.Number("zero", "Median at 0", grinder.UmAtZero, -5_000, 5_000, "µm", "only where it was measured");
             grinder.UmPerSetting = form.Number("per", "Median for each 1 more", grinder.UmPerSetting, 0.5, 1_000, "µm", "only where it was measured");
+            grinder.Measured = form.Text("measured", "Measured in pictures", grinder.Measured, 2_000, hint: "one a line, such as 18 = 624 ± 20; a picture of the grounds on the scale card adds one", area: true);
             grinder.Spread = form.Number("spread", "Spread", grinder.Spread, 0.05, 1.5, "", "about 0.42 even, 0.68 uneven; leave it if nobody knows");
             grinder.SecondsPerG = form.Number("seconds", "Seconds for a gram", grinder.SecondsPerG, 0, 20, "s", "about 2 by hand, 0.5 with a motor");
             grinder.Labels = form.Text("labels", "Labels on it", grinder.Labels, 400, hint: "one a line, such as F = 6.5", area: true);
@@ -120,6 +121,11 @@ public static class ShelfKinds
             if (grinder.Usuals.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Length != grinder.UsualList.Count)
             {
                 form.Refuse("usuals", $"Each line is a kind of brewer, once ({string.Join(", ", Enum.GetValues<BrewerFamily>().Select(StepWording.Family))}), an equals sign and a setting from {Number(grinder.Least)} to {Number(grinder.Most)}.");
+            }
+
+            if (grinder.Measured.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Length != grinder.MeasuredList.Count)
+            {
+                form.Refuse("measured", $"Each line is a setting from {Number(grinder.Least)} to {Number(grinder.Most)}, an equals sign, the median in µm, and if you like ± how much, how many grains and the spread: 18 = 624 ± 20, 1240 grains, spread 0.41.");
             }
 
             if (grinder.Most > grinder.Least && !grinder.Scale.Grinds)
@@ -159,13 +165,14 @@ public static class ShelfKinds
 
         /// <summary>How well its sizes are known, in words; null where they were measured.</summary>
         private static string? Guessed(Grinder grinder) => grinder.HalfWidthUm(grinder.UsualFilterSetting ?? grinder.UsualList.Values.Cast<double?>().FirstOrDefault() ?? (0.5 * (grinder.Least + grinder.Most))) is { } half
-            ? $"nobody measured it: {(grinder.Known.Any() ? "estimated from what it is used for" : "a guess until you say what you use it for")}, ± {FigureFormat.Number(half, 0)} µm" : null;
+            ? grinder.MeasuredList.Count > 0 ? $"measured in {(grinder.MeasuredList.Count == 1 ? "one picture" : $"{grinder.MeasuredList.Count} pictures")}, ± {FigureFormat.Number(half, 0)} µm"
+            : $"nobody measured it: {(grinder.Known.Any() ? "estimated from what it is used for" : "a guess until you say what you use it for")}, ± {FigureFormat.Number(half, 0)} µm" : null;
 
         protected override string Line(Grinder grinder, ShelfView view) => Join(
             $"{grinder.SettingName} {Number(grinder.Least)} to {Number(grinder.Most)} by {Number(grinder.Step)}{(grinder.Notches ? ", in notches" : "")}",
             Guessed(grinder),
-            $"{Number(grinder.MedianUm(grinder.Least))} to {Number(grinder.MedianUm(grinder.Most))} µm, {Number(grinder.UmPerSetting * grinder.Step)} µm a step",
-            grinder.UsualFilterSetting is { } usual ? $"usual for paper {GrinderWording.Setting(grinder, usual)}, {Number(grinder.MedianUm(usual))} µm" : null,
+            $"{FigureFormat.Number(grinder.MedianUm(grinder.Least), 0)} to {FigureFormat.Number(grinder.MedianUm(grinder.Most), 0)} µm, {FigureFormat.Number(grinder.Scale.UmPerSetting * grinder.Step, 1)} µm a step",
+            grinder.UsualFilterSetting is { } usual ? $"usual for paper {GrinderWording.Setting(grinder, usual)}, {FigureFormat.Number(grinder.MedianUm(usual), 0)} µm" : null,
             grinder.UsualList.Count > 0 ? $"usual {string.Join(", ", grinder.UsualList.Select(one => $"for the {StepWording.Family(one.Key)} {GrinderWording.Setting(grinder, one.Value)}"))}" : null,
             grinder.LabelList.Count > 0 ? $"labels {string.Join(", ", grinder.LabelList.Select(one => $"{one.Label} = {Number(one.Setting)}"))}" : null);
     }

@@ -29,6 +29,14 @@ letters.addEventListener('change', () => {
   }
 });
 
+// ---- pictures that wait for a network ----
+
+try {
+  if (localStorage.getItem('cistern-pictures')) import('./pictures.js');
+} catch {
+  // Without storage nothing waits.
+}
+
 // ---- the focus is where it was ----
 
 /** A form that leads back to its own page hands the focus back to the button that sent it: a page that is loaded anew has it at its top. */

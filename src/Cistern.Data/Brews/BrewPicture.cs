@@ -1,0 +1,66 @@
+using System.ComponentModel.DataAnnotations;
+
+namespace Cistern.Data.Brews;
+
+/// <summary>A picture of a brew: in a table of its own, so that no list reads it.</summary>
+public sealed class BrewPicture
+{
+    /// <summary>The most that one brew has, those that were deleted not counted.</summary>
+    public const int MostOfOne = 8;
+
+    /// <summary>The most letters of what it shows.</summary>
+    public const int LongestSaid = 200;
+
+    /// <summary>Its number in the data file.</summary>
+    public int Id { get; set; }
+
+    /// <summary>The brew it is of.</summary>
+    public int BrewId { get; set; }
+
+    /// <summary>What it was sent under: the same is kept once.</summary>
+    public Guid Key { get; set; }
+
+    /// <summary>What is seen.</summary>
+    public PictureOf Of { get; set; }
+
+    /// <summary>What it shows, for whoever does not see it; empty where nobody said.</summary>
+    [MaxLength(LongestSaid)]
+    public string Said { get; set; } = "";
+
+    /// <summary>When it was taken, UTC milliseconds, as the device says.</summary>
+    public long AtMs { get; set; }
+
+    /// <summary>When it was deleted, UTC milliseconds; null while it stands.</summary>
+    public long? DeletedAtMs { get; set; }
+
+    /// <summary>Its width, px.</summary>
+    public int Width { get; set; }
+
+    /// <summary>Its height, px.</summary>
+    public int Height { get; set; }
+
+    /// <summary>The picture, a JPEG made here.</summary>
+    public required byte[] Jpeg { get; set; }
+
+    /// <summary>The same for a list.</summary>
+    public required byte[] Small { get; set; }
+}
+
+/// <summary>What of a brew is seen in a picture.</summary>
+public enum PictureOf
+{
+    /// <summary>The ground coffee.</summary>
+    Grounds,
+
+    /// <summary>The crust before it is broken.</summary>
+    Crust,
+
+    /// <summary>The spent bed.</summary>
+    Bed,
+
+    /// <summary>The drink.</summary>
+    Cup,
+
+    /// <summary>Anything else.</summary>
+    Other,
+}

@@ -1,0 +1,62 @@
+namespace Cistern.Seeing;
+
+/// <summary>How large grains are, each weighted by its volume, the cube of its diameter.</summary>
+/// <param name="MedianUm">Half of the volume is in grains finer than this, µm (d50).</param>
+/// <param name="MedianLowUm">The lower end of its 90 % interval, µm.</param>
+/// <param name="MedianHighUm">The upper end, µm.</param>
+/// <param name="D10Um">A tenth of the volume is in finer grains, µm.</param>
+/// <param name="D90Um">Nine tenths are, µm.</param>
+/// <param name="Spread">ln(d84 / d16) / 2: the standard deviation of the log-normal that fits.</param>
+/// <param name="Count">How many grains it is of.</param>
+public sealed record GrainSizes(double MedianUm, double MedianLowUm, double MedianHighUm, double D10Um, double D90Um, double Spread, int Count)
+{
+    private const int Resamples = 300;
+
+    /// <summary>The sizes of these grains.</summary>
+    /// <param name="diametersUm">The diameter of each, µm; at least one.</param>
+    /// <exception cref="ArgumentException">There are none.</exception>
+    public static GrainSizes Of(IEnumerable<double> diametersUm)
+    {
+        double[] sorted = [.. diametersUm.Order()];
+        if (sorted.Length == 0)
+            throw new ArgumentException("No grain.", nameof(diametersUm));
+        var volumes = Array.ConvertAll(sorted, d => d * d * d);
+        var all = new int[sorted.Length];
+        Array.Fill(all, 1);
+        var medians = new double[Resamples];
+        // The same grains give the same interval, wherever and whenever they are asked.
+        var random = new Random(sorted.Length);
+        var drawn = new int[sorted.Length];
+        for (var i = 0; i < Resamples; i++)
+        {
+            Array.Clear(drawn);
+            for (var k = 0; k < sorted.Length; k++)
+                drawn[random.Next(sorted.Length)]++;
+            medians[i] = Finer(sorted, volumes, drawn, 0.5);
+        }
+        Array.Sort(medians);
+        double At(double share) => Finer(sorted, volumes, all, share);
+        return new(At(0.5), medians[Resamples / 20], medians[^(Resamples / 20)], At(0.1), At(0.9), Math.Log(At(0.84) / At(0.16)) / 2, sorted.Length);
+    }
+
+    // The diameter below which that share of the volume lies; a grain's own volume is half below it and half above.
+    private static double Finer(double[] sorted, double[] volumes, int[] times, double share)
+    {
+        double total = 0;
+        for (var i = 0; i < sorted.Length; i++)
+            total += volumes[i] * times[i];
+        var wanted = share * total;
+        double below = 0, before = 0;
+        var last = -1;
+        for (var i = 0; i < sorted.Length; i++)
+        {
+            if (times[i] == 0)
+                continue;
+            var middle = below + volumes[i] * times[i] / 2;
+            if (middle >= wanted)
+                return last < 0 ? sorted[i] : sorted[last] * Math.Pow(sorted[i] / sorted[last], (wanted - before) / (middle - before));
+            (below, before, last) = (below + volumes[i] * times[i], middle, i);
+        }
+        return sorted[last];
+    }
+}

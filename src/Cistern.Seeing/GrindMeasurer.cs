@@ -1,0 +1,85 @@
+using Cistern.Core.Reckoning;
+using OpenCvSharp;
+
+namespace Cistern.Seeing;
+
+/// <summary>Measures how large ground coffee is, from a photograph of it on the card.</summary>
+public static class GrindMeasurer
+{
+    /// <summary>The fewest grains that say anything of a grind.</summary>
+    public const int FewestGrains = 300;
+
+    // The bounds of a picture that can give a figure, judged by what strewn grains of known sizes come to.
+    private const double MostTiltDegrees = 30;
+    private const double LeastLight = 75;
+    private const double LeastWhite = 0.6 * 255;
+    private const double MostBurnt = 0.6;
+    private const double MostTouching = 0.6;
+    private const double MostCovered = 0.03;
+    private const double MostHeaped = 0.02;
+
+    /// <summary>Looks at a picture: a figure, or why it gives none.</summary>
+    /// <param name="file">A JPEG, PNG or WebP, as it was taken.</param>
+    /// <param name="rulerMm">How long the card's line came out of the printer, mm.</param>
+    public static GrindReading Measure(byte[] file, double rulerMm = ScaleCard.RulerMm)
+    {
+        if (file.Length > PictureHeader.MostBytes || PictureHeader.Read(file) is not { Fits: true })
+            return new GrindReading.Refused(GrindRefusal.Unreadable);
+        try
+        {
+            // Turned by its own orientation.
+            Cv2.SetNumThreads(1);
+            using var grey = Cv2.ImDecode(file, ImreadModes.Grayscale);
+            return grey.Empty() ? new GrindReading.Refused(GrindRefusal.Unreadable) : Measure(grey, rulerMm / ScaleCard.RulerMm);
+        }
+        catch (Exception e) when (e is DllNotFoundException or TypeInitializationException or OpenCVException)
+        {
+            return new GrindReading.Refused(GrindRefusal.Unreadable);
+        }
+    }
+
+    // Sizes come out on the card as it was meant, and are told on the card as it was printed.
+    private static GrindReading Measure(Mat grey, double printed)
+    {
+        if (CardFinder.Find(grey, out var seen) is not { } card)
+        {
+            return new GrindReading.Refused(
+                seen > 0 && CardFinder.IsBlurred(grey) ? GrindRefusal.Blurred
+                : seen > 0 ? GrindRefusal.Covered
+                : grey.Mean().Val0 < LeastLight / 2 ? GrindRefusal.Dark
+                : CardFinder.IsBlurred(grey) ? GrindRefusal.Blurred
+                : GrindRefusal.NoCard);
+        }
+        if (card.TiltDegrees > MostTiltDegrees)
+            return new GrindReading.Refused(GrindRefusal.Aslant);
+        if (GrainFinder.Look(grey, card, paper => OfPaper(paper, card), out var refused) is not { } found)
+            return refused!;
+        if (found.Covered > MostCovered)
+            return new GrindReading.Refused(GrindRefusal.Covered, found.Covered);
+        if (found.Heaped > MostHeaped || found.Touching > MostTouching)
+            return new GrindReading.Refused(GrindRefusal.Heaped, found.Touching);
+        if (found.Grains.Count < FewestGrains)
+            return new GrindReading.Refused(GrindRefusal.Few, Count: found.Grains.Count);
+        Grain[] grains = [.. found.Grains.Select(grain => grain with { DiameterUm = grain.DiameterUm * printed })];
+        var sizes = GrainSizes.Of(grains.Select(grain => grain.DiameterUm));
+        // What is smeared over a good part of a grain, or is finer than can be seen, says nothing of where the middle is.
+        double pixelUm = 1000 * printed / card.PixelsPerMm, blurUm = 1000 * printed * card.BlurMm;
+        return blurUm > MostBlur * sizes.MedianUm || sizes.D10Um < LeastSeen * Math.Max(2 * pixelUm, 2 * blurUm)
+            ? new GrindReading.Refused(GrindRefusal.Blurred)
+            : new GrindReading.Measured(sizes, found.Touching, pixelUm, grains);
+    }
+
+    // Of the middle grain.
+    private const double MostBlur = 0.30;
+
+    // By how much the finest tenth has to be coarser than what is just seen, two px or two standard deviations of the smear.
+    private const double LeastSeen = 1.2;
+
+    private static GrindReading.Refused? OfPaper(GrainFinder.Paper paper, CardInPicture card) => paper switch
+    {
+        { Light: < LeastLight } => new(GrindRefusal.Dark),
+        { Burnt: > MostBurnt } => new(GrindRefusal.Burnt, paper.Burnt),
+        { Light: < LeastWhite } => new(GrindRefusal.Grey),
+        _ => card.BlurMm > 0.25 ? new(GrindRefusal.Blurred) : null,
+    };
+}

@@ -1,0 +1,82 @@
+using System.Buffers.Binary;
+
+namespace Cistern.Seeing;
+
+/// <summary>What a picture says of itself before anything of it is decoded.</summary>
+/// <param name="Format">Which of the three formats it is.</param>
+/// <param name="Width">Its width as it is stored, px.</param>
+/// <param name="Height">Its height, px.</param>
+public sealed record PictureHeader(PictureFormat Format, int Width, int Height)
+{
+    /// <summary>The largest file that is looked at, bytes.</summary>
+    public const int MostBytes = 20 * 1024 * 1024;
+
+    /// <summary>The most a picture may have, px: 25 megapixels.</summary>
+    public const long MostPixels = 25_000_000;
+
+    /// <summary>Whether it has no more pixels than are decoded.</summary>
+    public bool Fits => (long)Width * Height is > 0 and <= MostPixels;
+
+    /// <summary>Reads it off the first bytes of a JPEG, PNG or WebP; null where they are none or broken off.</summary>
+    /// <param name="bytes">The file.</param>
+    public static PictureHeader? Read(ReadOnlySpan<byte> bytes) => Png(bytes) ?? WebP(bytes) ?? Jpeg(bytes);
+
+    private static ReadOnlySpan<byte> PngSignature => [0x89, (byte)'P', (byte)'N', (byte)'G', 13, 10, 26, 10];
+
+    private static PictureHeader? Png(ReadOnlySpan<byte> bytes) =>
+        bytes.Length >= 24 && bytes.StartsWith(PngSignature) && bytes[12..16].SequenceEqual("IHDR"u8)
+            ? new(PictureFormat.Png, BinaryPrimitives.ReadInt32BigEndian(bytes[16..]), BinaryPrimitives.ReadInt32BigEndian(bytes[20..]))
+            : null;
+
+    private static PictureHeader? WebP(ReadOnlySpan<byte> bytes)
+    {
+        if (bytes.Length < 30 || !bytes.StartsWith("RIFF"u8) || !bytes[8..12].SequenceEqual("WEBP"u8))
+            return null;
+        var chunk = bytes[12..16];
+        if (chunk.SequenceEqual("VP8X"u8))
+            return new(PictureFormat.WebP, 1 + Little24(bytes[24..]), 1 + Little24(bytes[27..]));
+        if (chunk.SequenceEqual("VP8 "u8))
+            return new(PictureFormat.WebP, BinaryPrimitives.ReadUInt16LittleEndian(bytes[26..]) & 0x3fff, BinaryPrimitives.ReadUInt16LittleEndian(bytes[28..]) & 0x3fff);
+        if (!chunk.SequenceEqual("VP8L"u8))
+            return null;
+        var bits = BinaryPrimitives.ReadUInt32LittleEndian(bytes[21..]);
+        return new(PictureFormat.WebP, 1 + (int)(bits & 0x3fff), 1 + (int)((bits >> 14) & 0x3fff));
+    }
+
+    // Walks the segments to the frame's header; what lies in them (a preview has a size of its own) is passed over.
+    private static PictureHeader? Jpeg(ReadOnlySpan<byte> bytes)
+    {
+        if (bytes.Length < 4 || bytes[0] != 0xff || bytes[1] != 0xd8)
+            return null;
+        for (var at = 2; at + 9 < bytes.Length;)
+        {
+            if (bytes[at] != 0xff)
+                return null;
+            var marker = bytes[at + 1];
+            if (marker is 0xff or 0x01 or (>= 0xd0 and <= 0xd8))
+            {
+                at += marker == 0xff ? 1 : 2;
+                continue;
+            }
+            if (marker is >= 0xc0 and <= 0xcf and not (0xc4 or 0xc8 or 0xcc))
+                return new(PictureFormat.Jpeg, BinaryPrimitives.ReadUInt16BigEndian(bytes[(at + 7)..]), BinaryPrimitives.ReadUInt16BigEndian(bytes[(at + 5)..]));
+            at += 2 + BinaryPrimitives.ReadUInt16BigEndian(bytes[(at + 2)..]);
+        }
+        return null;
+    }
+
+    private static int Little24(ReadOnlySpan<byte> bytes) => bytes[0] | (bytes[1] << 8) | (bytes[2] << 16);
+}
+
+/// <summary>What a picture is written as.</summary>
+public enum PictureFormat
+{
+    /// <summary>As a camera writes it.</summary>
+    Jpeg,
+
+    /// <summary>Without loss.</summary>
+    Png,
+
+    /// <summary>As phones share it.</summary>
+    WebP,
+}

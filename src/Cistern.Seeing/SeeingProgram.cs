@@ -1,0 +1,93 @@
+using System.Globalization;
+using Cistern.Core.Reckoning;
+
+namespace Cistern.Seeing;
+
+/// <summary>
+/// Looks at pictures in a process of its own, which ends with them: a fault of the native library, and what it takes of memory,
+/// never reach whoever started it.
+/// </summary>
+public static class SeeingProgram
+{
+    /// <summary>The argument by which an application becomes this one.</summary>
+    public const string Word = "grind";
+
+    /// <summary>Tells every grain as well, for a page that draws them.</summary>
+    public const string WithGrains = "--grains";
+
+    /// <summary>How long the card's line came out of the printer, mm.</summary>
+    public const string Ruler = "--ruler-mm";
+
+    /// <summary>Makes one picture anew to be kept, instead of measuring: its bytes go to standard output.</summary>
+    public const string Remake = "--remake";
+
+    /// <summary>The name under which a picture is read from standard input.</summary>
+    public const string StandardInput = "-";
+
+    /// <summary>Prints a line of JSON for each picture. A refusal is an answer: 0; 2 where a file is not there or an option is none.</summary>
+    /// <param name="args">Pictures and options.</param>
+    public static int Run(IReadOnlyList<string> args)
+    {
+        if (args is [Remake, var kept])
+            return Remade(kept);
+        var pictures = new List<string>();
+        var withGrains = false;
+        var rulerMm = ScaleCard.RulerMm;
+        for (var i = 0; i < args.Count; i++)
+        {
+            if (args[i] == WithGrains)
+                withGrains = true;
+            else if (args[i] == Ruler)
+            {
+                if (++i >= args.Count || !double.TryParse(args[i], NumberStyles.Float, CultureInfo.InvariantCulture, out rulerMm) || rulerMm is not (>= ScaleCard.ShortestRulerMm and <= ScaleCard.LongestRulerMm))
+                    return Wrong($"{Ruler} takes the length of the card's line, {ScaleCard.ShortestRulerMm} to {ScaleCard.LongestRulerMm} mm.");
+            }
+            else if (args[i] != StandardInput && args[i].StartsWith('-'))
+                return Wrong($"{args[i]} is no option. cistern {Word} PICTURE… takes {Ruler} LENGTH.");
+            else
+                pictures.Add(args[i]);
+        }
+        if (pictures.Count == 0)
+            return Wrong($"cistern {Word} PICTURE… takes at least one picture.");
+
+        var exit = 0;
+        foreach (var picture in pictures)
+        {
+            try
+            {
+                Console.Out.WriteLine(GrindAnswer.Of(picture, GrindMeasurer.Measure(Bytes(picture), rulerMm), withGrains).Write());
+            }
+            catch (Exception e) when (e is IOException or UnauthorizedAccessException)
+            {
+                exit = Wrong($"{picture}: {e.Message}");
+            }
+        }
+        return exit;
+    }
+
+    private static int Remade(string picture)
+    {
+        if (KeptPicture.Of(Bytes(picture)) is not { } made)
+            return Wrong("no picture that can be kept");
+        using var to = Console.OpenStandardOutput();
+        to.Write(made.Write());
+        return 0;
+    }
+
+    // No more than one byte beyond what is looked at: that it is too large is known by then.
+    private static byte[] Bytes(string picture)
+    {
+        using var from = picture == StandardInput ? Console.OpenStandardInput() : File.OpenRead(picture);
+        using var bytes = new MemoryStream();
+        var part = new byte[81920];
+        for (int read; bytes.Length <= PictureHeader.MostBytes && (read = from.Read(part)) > 0;)
+            bytes.Write(part, 0, read);
+        return bytes.ToArray();
+    }
+
+    private static int Wrong(string message)
+    {
+        Console.Error.WriteLine($"error: {message}");
+        return 2;
+    }
+}

@@ -1,0 +1,11 @@
+namespace Cistern.Web.Frame;
+
+/// <summary>Whether a request that carries no form comes from this application's own pages.</summary>
+internal static class OwnPages
+{
+    /// <summary>Whether it was sent by them, as far as a browser says.</summary>
+    /// <param name="request">The request.</param>
+    public static bool Sent(HttpRequest request) =>
+        request.Headers["Sec-Fetch-Site"].ToString() is "" or "same-origin" or "none"
+        && (request.Headers.Origin.ToString() is not { Length: > 0 } origin || (Uri.TryCreate(origin, UriKind.Absolute, out var from) && from.Authority == request.Host.Value));
+}

@@ -1,0 +1,117 @@
+using System.Diagnostics;
+using System.Globalization;
+using Cistern.Core.Reckoning;
+using Cistern.Seeing;
+
+namespace Cistern.Web.Frame;
+
+/// <summary>
+/// Has pictures looked at by a process of its own, one at a time: a fault in the native library, and the memory it takes, never
+/// reach the pages. The process ends with its picture, and with the request that wanted it.
+/// </summary>
+public sealed class PictureLooker(ILogger<PictureLooker> log) : IDisposable
+{
+    private static readonly TimeSpan Longest = TimeSpan.FromSeconds(30);
+    private readonly SemaphoreSlim _one = new(1);
+
+    /// <summary>Measures the grains in a picture.</summary>
+    /// <param name="picture">The file.</param>
+    /// <param name="rulerMm">How long the card's line came out of the printer, mm.</param>
+    /// <param name="ct">Ends the process.</param>
+    public async Task<GrindAnswer> GrainsAsync(byte[] picture, double rulerMm, CancellationToken ct)
+    {
+        var answer = await AskAsync([SeeingProgram.WithGrains, SeeingProgram.Ruler, rulerMm.ToString(CultureInfo.InvariantCulture), SeeingProgram.StandardInput], picture, ct);
+        return (answer is null ? null : GrindAnswer.Read(System.Text.Encoding.UTF8.GetString(answer))) ?? GrindAnswer.Of(SeeingProgram.StandardInput, new GrindReading.Refused(GrindRefusal.Unreadable), withGrains: false);
+    }
+
+    /// <summary>Makes a picture anew, small enough to keep, with nothing in it but what is seen; null where it cannot be read.</summary>
+    /// <param name="picture">The file.</param>
+    /// <param name="ct">Ends the process.</param>
+    public async Task<KeptPicture?> RemadeAsync(byte[] picture, CancellationToken ct) =>
+        await AskAsync([SeeingProgram.Remake, SeeingProgram.StandardInput], picture, ct) is { } answer ? KeptPicture.Read(answer) : null;
+
+    /// <inheritdoc/>
+    public void Dispose() => _one.Dispose();
+
+    private async Task<byte[]?> AskAsync(string[] arguments, byte[] picture, CancellationToken ct)
+    {
+        await _one.WaitAsync(ct);
+        using var tooLong = CancellationTokenSource.CreateLinkedTokenSource(ct);
+        tooLong.CancelAfter(Longest);
+        using var process = new Process { StartInfo = Start(arguments) };
+        try
+        {
+            process.Start();
+            using var answer = new MemoryStream();
+            // Both ways at once: neither side waits for the other to read.
+            var reading = process.StandardOutput.BaseStream.CopyToAsync(answer, tooLong.Token);
+            var errors = process.StandardError.ReadToEndAsync(tooLong.Token);
+            await SendAsync(process, picture, tooLong.Token);
+            await reading;
+            await process.WaitForExitAsync(tooLong.Token);
+            if (process.ExitCode == 0)
+                return answer.ToArray();
+            log.LogWarning("A picture of {Bytes} bytes was not looked at: exit {Exit}, {Error}", picture.Length, process.ExitCode, await errors);
+            return null;
+        }
+        catch (Exception e) when (e is System.ComponentModel.Win32Exception or IOException || (e is OperationCanceledException && !ct.IsCancellationRequested))
+        {
+            log.LogWarning(e, "A picture of {Bytes} bytes was not looked at", picture.Length);
+            return null;
+        }
+        finally
+        {
+            Kill(process);
+            _one.Release();
+        }
+    }
+
+    // A process that has seen enough may close its end first.
+    private static async Task SendAsync(Process process, byte[] picture, CancellationToken ct)
+    {
+        try
+        {
+            await process.StandardInput.BaseStream.WriteAsync(picture, ct);
+            process.StandardInput.Close();
+        }
+        catch (IOException)
+        {
+            // What it says of the picture is read all the same.
+        }
+    }
+
+    private static void Kill(Process process)
+    {
+        try
+        {
+            if (!process.HasExited)
+                process.Kill(entireProcessTree: true);
+        }
+        catch (InvalidOperationException)
+        {
+            // It never started, or is over.
+        }
+    }
+
+    // This program again: by its own executable where it has one, else by the runtime it runs in.
+    private static ProcessStartInfo Start(string[] arguments)
+    {
+        var program = typeof(Program).Assembly.Location;
+        var own = Environment.ProcessPath ?? "dotnet";
+        var start = new ProcessStartInfo { RedirectStandardInput = true, RedirectStandardOutput = true, RedirectStandardError = true, UseShellExecute = false };
+        if (Path.GetFileNameWithoutExtension(own) == Path.GetFileNameWithoutExtension(program))
+        {
+            start.FileName = own;
+        }
+        else
+        {
+            start.FileName = Path.GetFileNameWithoutExtension(own) == "dotnet" ? own : "dotnet";
+            start.ArgumentList.Add(program);
+        }
+
+        start.ArgumentList.Add(SeeingProgram.Word);
+        foreach (var argument in arguments)
+            start.ArgumentList.Add(argument);
+        return start;
+    }
+}

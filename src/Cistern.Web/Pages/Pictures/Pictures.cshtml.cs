@@ -1,0 +1,101 @@
+using System.Globalization;
+using Cistern.Application.Brews;
+using Cistern.Core.Recipes;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Seeing;
+using Cistern.Web.Frame;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.AspNetCore.RateLimiting;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.Pictures;
+
+/// <summary>The pictures of a brew: looked at, added, deleted and brought back, without script too.</summary>
+[RequestSizeLimit(LargestUpload)]
+[EnableRateLimiting(Limits.Imports)]
+public sealed class PicturesModel(CisternDb db, PictureStore pictures, PictureLooker looker, BaristaContext bench) : PageModel
+{
+    /// <summary>The most that can be sent at once, bytes: a photograph and the fields beside it.</summary>
+    public const int LargestUpload = PictureHeader.MostBytes + (256 * 1024);
+
+    /// <summary>The brew's number.</summary>
+    public int Id { get; private set; }
+
+    /// <summary>What it is called.</summary>
+    public string Name { get; private set; } = "";
+
+    /// <summary>Its pictures.</summary>
+    public IReadOnlyList<ListedPicture> Shown { get; private set; } = [];
+
+    /// <summary>What is wrong with what was sent; null where nothing is.</summary>
+    public string? Problem { get; private set; }
+
+    /// <summary>What a picture shows, as it was typed.</summary>
+    public string Said { get; private set; } = "";
+
+    /// <summary>When a picture was taken, in words.</summary>
+    /// <param name="atMs">UTC milliseconds.</param>
+    public string Moment(long atMs) => bench.Moment(atMs);
+
+    /// <summary>Shows them.</summary>
+    public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct) => await LoadAsync(id, ct) ? Page() : NotFound();
+
+    /// <summary>Adds one.</summary>
+    public async Task<IActionResult> OnPostAsync(int id, IFormFile? picture, string? of, string? said, string? key, CancellationToken ct)
+    {
+        if (!await LoadAsync(id, ct))
+        {
+            return NotFound();
+        }
+
+        Said = said ?? "";
+        Problem = picture is null || picture.Length == 0 ? "Choose a picture, or take one."
+            : PlainText.Problem(Said, BrewPicture.LongestSaid, lines: false);
+        if (Problem is null)
+        {
+            using var bytes = new MemoryStream();
+            await picture!.CopyToAsync(bytes, ct);
+            Problem = await PicturesApi.KeepAsync(pictures, looker, id, bytes.ToArray(), of, Said, Guid.TryParse(key, out var sent) ? sent : Guid.NewGuid(), bench.NowMs, ct) switch
+            {
+                null => "It could not be read as a JPEG, PNG or WebP of at most 25 megapixels.",
+                PictureOutcome.Enough => $"A brew has at most {BrewPicture.MostOfOne} pictures. Delete one first.",
+                PictureOutcome.NoSuchBrew => "This brew is not in the log.",
+                _ => null,
+            };
+        }
+
+        if (Problem is null)
+        {
+            return Back(id);
+        }
+
+        Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+        return Page();
+    }
+
+    /// <summary>Says anew what one shows.</summary>
+    public async Task<IActionResult> OnPostSayAsync(int id, int picture, string? of, string? said) =>
+        PlainText.Problem(said ?? "", BrewPicture.LongestSaid, lines: false) is null && await pictures.SayAsync(id, picture, Words<PictureOf>.Find(of) ?? PictureOf.Other, said ?? "") ? Back(id) : NotFound();
+
+    /// <summary>Deletes one.</summary>
+    public async Task<IActionResult> OnPostDeleteAsync(int id, int picture) => await pictures.DeleteAsync(id, picture) ? Back(id) : NotFound();
+
+    /// <summary>Brings one back.</summary>
+    public async Task<IActionResult> OnPostBringBackAsync(int id, int picture) => await pictures.BringBackAsync(id, picture) ? Back(id) : NotFound();
+
+    private RedirectResult Back(int id) => Redirect($"/brew/{id.ToString(CultureInfo.InvariantCulture)}/pictures");
+
+    private async Task<bool> LoadAsync(int id, CancellationToken ct)
+    {
+        var name = await db.Brews.Where(brew => brew.Id == id && !brew.Rehearsal).Select(brew => brew.Name).FirstOrDefaultAsync(ct);
+        if (name is null)
+        {
+            return false;
+        }
+
+        (Id, Name, Shown) = (id, name, await pictures.OfAsync(id, ct));
+        return true;
+    }
+}

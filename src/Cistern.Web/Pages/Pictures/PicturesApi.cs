@@ -1,0 +1,81 @@
+using Cistern.Application.Brews;
+using Cistern.Core.Recipes;
+using Cistern.Data.Brews;
+using Cistern.Seeing;
+using Cistern.Web.Frame;
+using Microsoft.AspNetCore.Mvc;
+
+namespace Cistern.Web.Pages.Pictures;
+
+/// <summary>Pictures out, and pictures in that a device kept until there was a network.</summary>
+internal static class PicturesApi
+{
+    /// <summary>Lays it out.</summary>
+    public static void MapPictures(this WebApplication app)
+    {
+        app.MapGet("/brew/{id:int}/pictures/{picture:int}", OneAsync).ExcludeFromDescription();
+        app.MapPost("/api/brews/{id:int}/pictures", SendAsync)
+            .WithName("pictures")
+            .WithSummary("Takes a picture of a brew, once.")
+            .WithDescription($"The body is a JPEG, PNG or WebP. key (a UUID made by the device), of ({string.Join(", ", Words<PictureOf>.All)}), said and atMs (UTC milliseconds) in the query. From this bench's own pages only.")
+            .WithMetadata(new RequestSizeLimitAttribute(PictureHeader.MostBytes))
+            .DisableAntiforgery();
+    }
+
+    /// <summary>Makes a picture anew and keeps it; null where it is none.</summary>
+    internal static async Task<PictureOutcome?> KeepAsync(PictureStore pictures, PictureLooker looker, int brewId, byte[] file, string? of, string said, Guid key, long atMs, CancellationToken ct)
+    {
+        // What was kept already is not made anew.
+        if (await pictures.KnowsAsync(key, ct))
+        {
+            return PictureOutcome.KnownAlready;
+        }
+
+        return await looker.RemadeAsync(file, ct) is not { } made ? null : await pictures.AddAsync(brewId, new BrewPicture
+        {
+            Key = key,
+            Of = Words<PictureOf>.Find(of) ?? PictureOf.Other,
+            Said = said,
+            AtMs = atMs,
+            Width = made.Width,
+            Height = made.Height,
+            Jpeg = made.Jpeg,
+            Small = made.Small,
+        });
+    }
+
+    private static async Task<IResult> OneAsync(int id, int picture, bool? small, PictureStore pictures, HttpContext context, CancellationToken ct)
+    {
+        if (await pictures.JpegAsync(id, picture, small ?? false, ct) is not { } jpeg)
+        {
+            return Results.NotFound();
+        }
+
+        // It never changes under its number, but may be deleted.
+        context.Response.Headers.CacheControl = "private, no-cache";
+        return Results.Bytes(jpeg, "image/jpeg", entityTag: new Microsoft.Net.Http.Headers.EntityTagHeaderValue($"\"{picture}{(small == true ? "s" : "")}\""));
+    }
+
+    private static async Task<IResult> SendAsync(int id, Guid key, string? of, string? said, long? atMs, HttpContext context, PictureStore pictures, PictureLooker looker, BaristaContext bench, CancellationToken ct)
+    {
+        if (!OwnPages.Sent(context.Request) || context.Request.ContentType is not ("image/jpeg" or "image/png" or "image/webp"))
+        {
+            return Results.Problem("Pictures are taken from this bench's own pages only, as JPEG, PNG or WebP.", statusCode: StatusCodes.Status403Forbidden);
+        }
+
+        if (PlainText.Problem(said ?? "", BrewPicture.LongestSaid, lines: false) is { } problem)
+        {
+            return Results.Problem(problem, statusCode: StatusCodes.Status422UnprocessableEntity);
+        }
+
+        using var bytes = new MemoryStream();
+        await context.Request.Body.CopyToAsync(bytes, ct);
+        return await KeepAsync(pictures, looker, id, bytes.ToArray(), of, said ?? "", key, Math.Clamp(atMs ?? bench.NowMs, 0, bench.NowMs), ct) switch
+        {
+            null => Results.Problem("It could not be read as a JPEG, PNG or WebP of at most 25 megapixels.", statusCode: StatusCodes.Status422UnprocessableEntity),
+            PictureOutcome.NoSuchBrew => Results.Problem($"This bench has no brew {id} in its log.", statusCode: StatusCodes.Status404NotFound),
+            PictureOutcome.Enough => Results.Problem($"A brew has at most {BrewPicture.MostOfOne} pictures.", statusCode: StatusCodes.Status409Conflict),
+            _ => Results.NoContent(),
+        };
+    }
+}

@@ -1,0 +1,24 @@
+using Cistern.Application.Brews;
+using Microsoft.AspNetCore.Mvc;
+
+namespace Cistern.Web.Pages.Pictures;
+
+/// <summary>The pictures of a brew in small, on whatever page tells of it, and the way to add one.</summary>
+[ViewComponent(Name = "Pictures")]
+public sealed class PicturesComponent(PictureStore pictures) : ViewComponent
+{
+    /// <summary>Shows them.</summary>
+    /// <param name="brewId">The brew.</param>
+    /// <param name="adds">Whether one can be added here.</param>
+    public async Task<IViewComponentResult> InvokeAsync(int brewId, bool adds)
+    {
+        var all = await pictures.OfAsync(brewId, HttpContext.RequestAborted);
+        return View("/Pages/Pictures/_Small.cshtml", new SmallPictures(brewId, [.. all.Where(picture => picture.DeletedAtMs is null)], adds));
+    }
+}
+
+/// <summary>The pictures of a brew in small.</summary>
+/// <param name="BrewId">The brew.</param>
+/// <param name="Shown">Its pictures.</param>
+/// <param name="Adds">Whether one can be added here.</param>
+public sealed record SmallPictures(int BrewId, IReadOnlyList<ListedPicture> Shown, bool Adds);

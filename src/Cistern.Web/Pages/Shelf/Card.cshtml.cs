@@ -1,0 +1,17 @@
+using Cistern.Drawing;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+
+namespace Cistern.Web.Pages.Shelf;
+
+/// <summary>The card that grains are photographed on, to be printed.</summary>
+public sealed class CardModel : PageModel
+{
+    /// <summary>Shows it.</summary>
+    public void OnGet()
+    {
+    }
+
+    /// <summary>The card as a file.</summary>
+    public ContentResult OnGetSvg() => Content(ScaleCardPicture.Draw(), "image/svg+xml");
+}

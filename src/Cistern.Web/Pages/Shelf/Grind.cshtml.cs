@@ -1,0 +1,182 @@
+using System.Globalization;
+using Cistern.Application;
+using Cistern.Application.Brews;
+using Cistern.Core.Planning;
+using Cistern.Core.Reckoning;
+using Cistern.Data;
+using Cistern.Data.Brews;
+using Cistern.Data.Shelf;
+using Cistern.Seeing;
+using Cistern.Web.Frame;
+using Cistern.Web.Wording;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.AspNetCore.RateLimiting;
+using Microsoft.EntityFrameworkCore;
+
+namespace Cistern.Web.Pages.Shelf;
+
+/// <summary>Measures ground coffee in photographs of it on the scale card, and keeps what came of it with a grinder, a bag or a brew.</summary>
+[RequestSizeLimit(LargestUpload)]
+[RequestFormLimits(MultipartBodyLengthLimit = LargestUpload)]
+[EnableRateLimiting(Limits.Imports)]
+public sealed class GrindModel(CisternDb db, IdempotencyStore jobs, PictureLooker looker, BrewStore brews) : PageModel
+{
+    /// <summary>The most pictures of one grind.</summary>
+    public const int MostPictures = 4;
+
+    /// <summary>The most that can be sent at once, bytes.</summary>
+    public const int LargestUpload = (MostPictures * PictureHeader.MostBytes) + (1024 * 1024);
+
+    /// <summary>The cookie that remembers how long the card's line came out of this house's printer.</summary>
+    private const string RulerCookie = "card-line-mm";
+
+    /// <summary>What came of one picture.</summary>
+    /// <param name="Name">The file's name.</param>
+    /// <param name="Answer">What was seen in it.</param>
+    public sealed record Looked(string Name, GrindAnswer Answer);
+
+    /// <summary>The grinders that stand on the shelf.</summary>
+    public IReadOnlyList<Grinder> Grinders { get; private set; } = [];
+
+    /// <summary>The bags that were bought ground.</summary>
+    public IReadOnlyList<Bag> Bags { get; private set; } = [];
+
+    /// <summary>The brew it was ground for; null where it is of none.</summary>
+    public Brew? Brew { get; private set; }
+
+    /// <summary>What it was ground with or came in: "mill-3", "bag-2", or nothing.</summary>
+    public string Of { get; private set; } = "";
+
+    /// <summary>The setting it was ground at.</summary>
+    public Field Setting { get; private set; } = null!;
+
+    /// <summary>The length of the card's line.</summary>
+    public Field Ruler { get; private set; } = null!;
+
+    /// <summary>What came of the pictures.</summary>
+    public IReadOnlyList<Looked> Pictures { get; private set; } = [];
+
+    /// <summary>The grind, of all pictures that gave a figure; null where none did.</summary>
+    public GrainSizes? Sizes { get; private set; }
+
+    /// <summary>What is wrong with what was sent.</summary>
+    public string? Problem { get; private set; }
+
+    /// <summary>Shows the page.</summary>
+    public async Task<IActionResult> OnGetAsync(string? of, string? setting, int? brew, CancellationToken ct)
+    {
+        await LoadAsync(of, setting, null, brew, ct);
+        return brew is not null && Brew is null ? NotFound() : Page();
+    }
+
+    /// <summary>Looks at pictures of one grind.</summary>
+    public async Task<IActionResult> OnPostAsync(List<IFormFile> pictures, string? of, string? setting, string? ruler, int? brew, CancellationToken ct)
+    {
+        await LoadAsync(of, setting, ruler, brew, ct);
+        if (brew is not null && Brew is null)
+        {
+            return NotFound();
+        }
+
+        Problem = pictures.Count == 0 ? "Choose a picture, or take one."
+            : pictures.Count > MostPictures ? $"At most {MostPictures} pictures of one grind."
+            : pictures.FirstOrDefault(one => one.Length > PictureHeader.MostBytes) is { } large ? $"“{large.FileName}” is larger than {PictureHeader.MostBytes / (1024 * 1024)} MB."
+            : null;
+        if (Problem is not null || Ruler.Problem is not null)
+        {
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            return Page();
+        }
+
+        var rulerMm = double.Parse(Ruler.Text, CultureInfo.InvariantCulture);
+        Response.Cookies.Append(RulerCookie, Ruler.Text, new CookieOptions { HttpOnly = true, Secure = Request.IsHttps, SameSite = SameSiteMode.Strict, MaxAge = TimeSpan.FromDays(400), IsEssential = true });
+        var looked = new List<Looked>();
+        foreach (var picture in pictures)
+        {
+            using var bytes = new MemoryStream();
+            await picture.CopyToAsync(bytes, ct);
+            looked.Add(new(PlainName(picture.FileName), await looker.GrainsAsync(bytes.ToArray(), rulerMm, ct)));
+        }
+
+        Pictures = looked;
+        // Several pictures of the same grind are one sample.
+        double[] diameters = [.. looked.SelectMany(one => one.Answer.DiametersUm ?? [])];
+        Sizes = diameters.Length > 0 ? GrainSizes.Of(diameters) : null;
+        return Page();
+    }
+
+    /// <summary>Keeps a measured grind with what it is of.</summary>
+    public async Task<IActionResult> OnPostKeepAsync(string? of, string? setting, int? brew, string? median, string? half, string? grains, string? spread, CancellationToken ct)
+    {
+        await LoadAsync(of, setting, null, brew, ct);
+        if (TypedNumber.Read(median, 50, 3_000, "µm").Value is not { } medianUm || TypedNumber.Read(half, 0, 1_000, "µm").Value is not { } halfUm
+            || TypedNumber.Read(grains, 1, 1_000_000, "").Value is not { } count || TypedNumber.Read(spread, 0, 3, "").Value is not { } sigma || (brew is not null && Brew is null))
+        {
+            return BadRequest();
+        }
+
+        if (await jobs.DoneAsync(IdempotencyKey.Of(Request.Form), ct) is { } done)
+        {
+            return Redirect(done);
+        }
+
+        string kept;
+        if (Brew is { } ground)
+        {
+            await brews.MeasuredGrindAsync(ground.Id, medianUm);
+            kept = $"/brew/{ground.Id.ToString(CultureInfo.InvariantCulture)}/after";
+        }
+        else if (Chosen<Bag>("bag", Bags, one => one.Id) is { } bag)
+        {
+            bag.GroundUm = Math.Round(medianUm);
+            kept = $"/shelf#bag-{bag.Id.ToString(CultureInfo.InvariantCulture)}";
+        }
+        else if (Chosen<Grinder>("mill", Grinders, one => one.Id) is { } grinder)
+        {
+            if (TypedNumber.Read(setting, grinder.Least, grinder.Most, "").Value is not { } at)
+            {
+                Sizes = new(medianUm, medianUm - halfUm, medianUm + halfUm, 0, 0, sigma, (int)count);
+                Setting = Setting with { Problem = $"The setting it was ground at, {FigureFormat.Setting(grinder.Least)} to {FigureFormat.Setting(grinder.Most)}." };
+                Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+                return Page();
+            }
+
+            var line = new MeasuredGrind(at, medianUm, halfUm, (int)count, Math.Clamp(sigma, 0.05, 1.5)).Write();
+            grinder.Measured = grinder.Measured.Length == 0 ? line : $"{grinder.Measured}\n{line}";
+            kept = $"/shelf#mill-{grinder.Id.ToString(CultureInfo.InvariantCulture)}";
+        }
+        else
+        {
+            Sizes = new(medianUm, medianUm - halfUm, medianUm + halfUm, 0, 0, sigma, (int)count);
+            Problem = "Say what it was ground with, and it is kept there.";
+            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+            return Page();
+        }
+
+        jobs.Remember(IdempotencyKey.Of(Request.Form), kept);
+        await jobs.SaveAsync(ct);
+        return Redirect(kept);
+    }
+
+    private T? Chosen<T>(string kind, IReadOnlyList<T> among, Func<T, int> id)
+        where T : class =>
+        Of.StartsWith(kind + "-", StringComparison.Ordinal) && int.TryParse(Of[(kind.Length + 1)..], NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? among.FirstOrDefault(one => id(one) == number) : null;
+
+    private async Task LoadAsync(string? of, string? setting, string? ruler, int? brew, CancellationToken ct)
+    {
+        Grinders = await db.Grinders.Where(grinder => grinder.RemovedAtMs == null).OrderBy(grinder => grinder.Name).ToListAsync(ct);
+        Bags = await db.Bags.Where(bag => bag.RemovedAtMs == null && bag.BoughtGround && bag.LeftG > 0).OrderBy(bag => bag.Name).ToListAsync(ct);
+        Brew = brew is { } number ? await db.Logged.AsNoTracking().FirstOrDefaultAsync(one => one.Id == number, ct) : null;
+        Of = of ?? (Grinders.Count == 1 ? $"mill-{Grinders[0].Id.ToString(CultureInfo.InvariantCulture)}" : "");
+        Setting = new Field("setting", "Set to", setting is { Length: <= 20 } ? setting : "") { Kind = "number", MaxLength = 20, Hint = "the setting of the grinder it was ground at" };
+        var kept = Request.Cookies[RulerCookie];
+        var typed = TypedNumber.Read(ruler ?? kept, ScaleCard.ShortestRulerMm, ScaleCard.LongestRulerMm, "mm");
+        Ruler = new Field("ruler", "The card's line is", ruler is not null && typed.Problem is not null ? typed.Text : (typed.Value ?? ScaleCard.RulerMm).ToString("0.##", CultureInfo.InvariantCulture))
+        {
+            Kind = "number", Unit = "mm", MaxLength = 10, Hint = "by your own ruler: a printer may make it shorter", Problem = ruler is null ? null : typed.Problem,
+        };
+    }
+
+    private static string PlainName(string name) => name.Length > 60 ? name[..60] : name;
+}

@@ -1,0 +1,25 @@
+using Cistern.Application.Brews;
+using Cistern.Core.Recipes;
+using Cistern.Data.Brews;
+
+namespace Cistern.Web.Wording;
+
+/// <summary>What is seen in pictures of brews, in words.</summary>
+public static class PictureWording
+{
+    /// <summary>Each by the word it is sent under.</summary>
+    public static IReadOnlyList<(string Sent, string Word)> All { get; } = [.. Enum.GetValues<PictureOf>().Select(of => (Words<PictureOf>.Of(of), Of(of)))];
+
+    /// <summary>What is seen.</summary>
+    public static string Of(PictureOf of) => of switch
+    {
+        PictureOf.Grounds => "Ground coffee",
+        PictureOf.Crust => "Crust",
+        PictureOf.Bed => "Spent bed",
+        PictureOf.Cup => "Cup",
+        _ => "Something else",
+    };
+
+    /// <summary>What a picture shows, for whoever does not see it.</summary>
+    public static string Alt(ListedPicture picture) => picture.Said.Length > 0 ? $"{Of(picture.Of)}: {picture.Said}" : Of(picture.Of);
+}

@@ -1,0 +1,6 @@
+// Says that a picture is being looked at: it is sent and measured in some seconds, and until then the page stands still.
+const form = document.getElementById('grind-form');
+form.addEventListener('submit', () => {
+  const pictures = document.getElementById('pictures').files.length;
+  if (pictures > 0) document.getElementById('looking').textContent = `Sending ${pictures === 1 ? 'the picture' : `${pictures} pictures`} and counting grains: some seconds…`;
+});
