@@ -96,9 +96,10 @@ internal sealed class GrainFinder
     private Mat Darkness(Mat field)
     {
         var tile = Math.Max(8, (int)(3 * _perMm));
-        using var tiles = new Mat(((_height - 1) / tile) + 1, ((_width - 1) / tile) + 1, MatType.CV_32FC1);
-        for (var row = 0; row < tiles.Rows; row++)
-            for (var column = 0; column < tiles.Cols; column++)
+        int rows = ((_height - 1) / tile) + 1, columns = ((_width - 1) / tile) + 1;
+        using var tiles = new Mat(rows, columns, MatType.CV_32FC1);
+        for (var row = 0; row < rows; row++)
+            for (var column = 0; column < columns; column++)
             {
                 using var part = field[new Rect(column * tile, row * tile, Math.Min(tile, _width - column * tile), Math.Min(tile, _height - row * tile))];
                 using var thin = new Mat();

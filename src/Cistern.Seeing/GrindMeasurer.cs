@@ -34,7 +34,7 @@ public static class GrindMeasurer
         }
         catch (Exception e) when (e is DllNotFoundException or TypeInitializationException or OpenCVException)
         {
-            return new GrindReading.Refused(GrindRefusal.Unreadable);
+            return new GrindReading.Refused(GrindRefusal.Unreadable, NoLibrary: e is not OpenCVException);
         }
     }
 
@@ -73,7 +73,7 @@ public static class GrindMeasurer
     private const double MostBlur = 0.30;
 
     // By how much the finest tenth has to be coarser than what is just seen, two px or two standard deviations of the smear.
-    private const double LeastSeen = 1.2;
+    private const double LeastSeen = 1.1;
 
     private static GrindReading.Refused? OfPaper(GrainFinder.Paper paper, CardInPicture card) => paper switch
     {

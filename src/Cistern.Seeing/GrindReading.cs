@@ -14,7 +14,8 @@ public abstract record GrindReading
     /// <param name="Reason">Why.</param>
     /// <param name="Share">Where a share says how far it was off (grains that touch, paper that is burnt out), 0 to 1; else null.</param>
     /// <param name="Count">How many grains were found, where that is the reason; else null.</param>
-    public sealed record Refused(GrindRefusal Reason, double? Share = null, int? Count = null) : GrindReading;
+    /// <param name="NoLibrary">Whether what reads pictures is missing on this machine.</param>
+    public sealed record Refused(GrindRefusal Reason, double? Share = null, int? Count = null, bool NoLibrary = false) : GrindReading;
 }
 
 /// <summary>A grain on the card.</summary>

@@ -1,6 +1,6 @@
 import { expect, test } from './server.mjs';
 
-const places = ['/', '/shelf', '/shelf/mill/new', '/plan', '/plan/fp-long-settle', '/plan/si-whirl?open=3', '/together?p=si-whirl&p=fp-bloomed', '/plan/si-layers/card', '/brew/cues', '/taste/8', '/next/19', '/log', '/log/7', '/together?b=19&b=21', '/trends', '/blind/1', '/pair/1', '/files', '/you', '/help', '/brew/7/after'];
+const places = ['/', '/shelf', '/shelf/mill/new', '/shelf/grind', '/shelf/card', '/brew/8/pictures', '/plan', '/plan/fp-long-settle', '/plan/si-whirl?open=3', '/together?p=si-whirl&p=fp-bloomed', '/plan/si-layers/card', '/brew/cues', '/taste/8', '/next/19', '/log', '/log/7', '/together?b=19&b=21', '/trends', '/blind/1', '/pair/1', '/files', '/you', '/help', '/brew/7/after'];
 
 for (const [width, size] of [[390, '200%'], [360, '100%'], [768, '100%'], [1024, '100%']]) {
   test(`at ${width} px with text at ${size} no page scrolls sideways`, async ({ browser, server }) => {

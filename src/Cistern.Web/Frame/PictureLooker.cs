@@ -99,13 +99,13 @@ public sealed class PictureLooker(ILogger<PictureLooker> log) : IDisposable
         var program = typeof(Program).Assembly.Location;
         var own = Environment.ProcessPath ?? "dotnet";
         var start = new ProcessStartInfo { RedirectStandardInput = true, RedirectStandardOutput = true, RedirectStandardError = true, UseShellExecute = false };
-        if (Path.GetFileNameWithoutExtension(own) == Path.GetFileNameWithoutExtension(program))
+        if (Path.GetFileName(own) == Path.GetFileNameWithoutExtension(program))
         {
             start.FileName = own;
         }
         else
         {
-            start.FileName = Path.GetFileNameWithoutExtension(own) == "dotnet" ? own : "dotnet";
+            start.FileName = Path.GetFileName(own) == "dotnet" ? own : "dotnet";
             start.ArgumentList.Add(program);
         }
 

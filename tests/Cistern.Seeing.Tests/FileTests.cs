@@ -1,0 +1,78 @@
+using System.Buffers.Binary;
+using System.Text;
+using OpenCvSharp;
+
+namespace Cistern.Seeing.Tests;
+
+/// <summary>What comes in as a picture: told by its first bytes, bounded before it is decoded, made anew before it is kept.</summary>
+public sealed class FileTests
+{
+    private static byte[] Encoded(string ending, Mat picture)
+    {
+        Cv2.ImEncode(ending, picture, out var bytes);
+        return bytes;
+    }
+
+    private static Mat Plain(int width, int height, MatType type) => new(height, width, type, new Scalar(40, 90, 160, 65_535));
+
+    [Theory]
+    [InlineData(".jpg", PictureFormat.Jpeg)]
+    [InlineData(".png", PictureFormat.Png)]
+    [InlineData(".webp", PictureFormat.WebP)]
+    public void A_picture_tells_its_size_before_it_is_decoded(string ending, PictureFormat format)
+    {
+        using var picture = Plain(321, 123, MatType.CV_8UC3);
+        Assert.Equal(new PictureHeader(format, 321, 123), PictureHeader.Read(Encoded(ending, picture)));
+    }
+
+    [Fact]
+    public void What_is_no_picture_or_too_large_is_unreadable()
+    {
+        var bomb = new byte[40];
+        new byte[] { 0x89, (byte)'P', (byte)'N', (byte)'G', 13, 10, 26, 10 }.CopyTo(bomb, 0);
+        "IHDR"u8.CopyTo(bomb.AsSpan(12));
+        BinaryPrimitives.WriteInt32BigEndian(bomb.AsSpan(16), 65_000);
+        BinaryPrimitives.WriteInt32BigEndian(bomb.AsSpan(20), 65_000);
+        Assert.False(PictureHeader.Read(bomb)!.Fits);
+        using var plain = Plain(400, 300, MatType.CV_8UC3);
+        var cut = Encoded(".png", plain)[..60];
+        byte[][] bad = [[], "no picture"u8.ToArray(), bomb, cut, "<svg xmlns='http://www.w3.org/2000/svg'/>"u8.ToArray(), Encoding.ASCII.GetBytes("GIF89a" + new string('x', 100)), new byte[PictureHeader.MostBytes + 1]];
+        Assert.All(bad, file =>
+        {
+            Assert.Null(KeptPicture.Of(file));
+            Assert.Equal(GrindRefusal.Unreadable, Assert.IsType<GrindReading.Refused>(GrindMeasurer.Measure(file)).Reason);
+        });
+        Assert.Null(KeptPicture.Read([1, 2, 3]));
+        Assert.Null(KeptPicture.Read([1, 0, 0, 0, 1, 0, 0, 0, 255, 255, 0, 0]));
+    }
+
+    [Fact]
+    public void A_kept_picture_is_small_and_holds_nothing_but_what_is_seen()
+    {
+        using var large = new Mat(2400, 3200, MatType.CV_8UC3);
+        Cv2.Randu(large, new Scalar(0, 0, 0), new Scalar(255, 255, 255));
+        var jpeg = Encoded(".jpg", large);
+        // A comment after the first two bytes, as a camera puts a place there, and bytes after the end.
+        var secret = "<script>where it was taken</script>"u8;
+        byte[] marked = [.. jpeg[..2], 0xff, 0xfe, 0, (byte)(secret.Length + 2), .. secret, .. jpeg[2..], .. secret];
+        var kept = KeptPicture.Of(marked)!;
+        Assert.Equal((1600, 1200), (kept.Width, kept.Height));
+        Assert.InRange(kept.Jpeg.Length, 1_000, KeptPicture.MostBytes);
+        Assert.True(PictureHeader.Read(kept.Small) is { Width: 320, Height: 240 });
+        Assert.Equal(-1, kept.Jpeg.AsSpan().IndexOf(secret));
+        var again = KeptPicture.Read(kept.Write())!;
+        Assert.Equal(kept.Jpeg, again.Jpeg);
+        Assert.Equal(kept.Small, again.Small);
+    }
+
+    [Fact]
+    public void Sixteen_bits_a_veil_and_grey_are_kept_as_what_is_seen()
+    {
+        foreach (var type in new[] { MatType.CV_16UC3, MatType.CV_8UC4, MatType.CV_8UC1 })
+        {
+            using var picture = Plain(50, 40, type);
+            var kept = KeptPicture.Of(Encoded(".png", picture))!;
+            Assert.Equal((50, 40, PictureFormat.Jpeg), (kept.Width, kept.Height, PictureHeader.Read(kept.Jpeg)!.Format));
+        }
+    }
+}

@@ -1,0 +1,97 @@
+// Photographs: the card that the application prints, with grains of known sizes on it, through the page to a point of the
+// grinder; and a picture of a brew, with and without a network.
+import { expect, test } from './server.mjs';
+
+/** A picture of the application's own card, greyed as a photograph is, with round grains strewn on its field. */
+const cardWith = async (browser, url, grains) => {
+  const context = await browser.newContext({ deviceScaleFactor: 4, viewport: { width: 1000, height: 800 } });
+  const page = await context.newPage();
+  await page.goto(`${url}/shelf/card`);
+  const sizes = await page.evaluate((count) => {
+    const card = document.querySelector('.scale-card');
+    card.style.filter = 'brightness(0.86)';
+    // A pinch that is the same each time: a linear congruential generator.
+    let seed = 7;
+    const random = () => { seed = (seed * 1103515245 + 12345) % 2147483648; return seed / 2147483648; };
+    const placed = [];
+    for (let i = 0; placed.length < count && i < 20 * count; i += 1) {
+      const r = 0.25 + 0.35 * random();
+      const grain = { x: 60 + 1 + 88 * random(), y: 30 + 1 + 58 * random(), r };
+      if (placed.some((other) => Math.hypot(other.x - grain.x, other.y - grain.y) < other.r + r + 0.05)) continue;
+      placed.push(grain);
+      const circle = document.createElementNS('http://www.w3.org/2000/svg', 'circle');
+      for (const [name, value] of Object.entries({ cx: grain.x, cy: grain.y, r, fill: '#4a3220' })) circle.setAttribute(name, String(value));
+      card.append(circle);
+    }
+    return placed.map((grain) => 2000 * grain.r);
+  }, grains);
+  const picture = await page.locator('.scale-card').screenshot({ type: 'jpeg', quality: 92 });
+  await context.close();
+  const sorted = sizes.sort((a, b) => a - b);
+  const volume = sorted.reduce((sum, d) => sum + d ** 3, 0);
+  let below = 0;
+  const median = sorted.find((d) => { below += d ** 3; return below >= volume / 2; });
+  return { picture: { name: 'grounds.jpg', mimeType: 'image/jpeg', buffer: picture }, median };
+};
+
+test('grains on the printed card become a point of the grinder, and an empty card says what is missing', async ({ browser, page, server }) => {
+  const strewn = await cardWith(browser, server.url, 700);
+  await page.goto(`${server.url}/shelf`);
+  await page.getByRole('link', { name: 'Measure a grind' }).click();
+  await page.getByLabel('Ground with').selectOption({ label: 'Ferrule' });
+  await page.getByLabel('Set to').fill('33');
+  await page.locator('#pictures').setInputFiles((await cardWith(browser, server.url, 0)).picture);
+  await page.getByRole('button', { name: 'Measure it' }).click();
+  await expect(page.locator('.measured .finding')).toContainText('Only 0 grains were found');
+
+  await page.locator('#pictures').setInputFiles(strewn.picture);
+  await page.getByRole('button', { name: 'Measure it' }).click();
+  const told = Number((await page.locator('.measured h2 .figure').textContent()).replace(',', ''));
+  expect(Math.abs(told / strewn.median - 1)).toBeLessThan(0.03);
+  await expect(page.locator('svg.grain-field')).toBeVisible();
+  // What was typed before is still there.
+  await expect(page.getByLabel('Set to')).toHaveValue('33');
+  await page.getByRole('button', { name: 'Keep it', exact: true }).click();
+  await expect(page.locator('#mill-1')).toContainText('measured in one picture');
+  await page.goto(`${server.url}/shelf/mill/1`);
+  await expect(page.getByLabel('Measured in pictures')).toHaveValue(new RegExp(`^33 = ${told} ± `));
+});
+
+test('a picture of a brew is kept on the device without network and sent once there is one', async ({ context, page, server }) => {
+  await page.goto(`${server.url}/log/5`);
+  await page.getByText('A picture of the grounds, the bed or the cup').click();
+  const photograph = { name: 'bed.png', mimeType: 'image/png', buffer: await page.screenshot() };
+  const form = page.locator('.add-picture');
+  await form.getByLabel('What is seen').selectOption('bed');
+  await form.getByLabel('What it shows').fill('flat, with a rim');
+  await form.getByLabel('Picture', { exact: true }).setInputFiles(photograph);
+  await context.setOffline(true);
+  await form.getByRole('button', { name: 'Add it' }).click();
+  await expect(form.getByRole('status')).toContainText('kept on this device');
+  await context.setOffline(false);
+  const small = page.locator('.small-pictures img');
+  await expect(small).toHaveCount(1);
+  await expect(small).toHaveAttribute('alt', 'Spent bed: flat, with a rim');
+  expect(await small.evaluate((image) => image.decode().then(() => image.naturalWidth))).toBe(320);
+  // Nothing is left to be sent again.
+  await page.reload();
+  await expect(small).toHaveCount(1);
+  await small.click();
+  await expect(page.locator('.brew-picture img')).toBeVisible();
+  await page.getByRole('button', { name: 'Delete' }).click();
+  await expect(page.locator('.brew-picture')).toHaveCount(0);
+  await page.getByText('Deleted, 1').click();
+  await page.getByRole('button', { name: /Undo the deletion/ }).click();
+  await expect(page.locator('.brew-picture')).toHaveCount(1);
+});
+
+test('a picture is added without a script', async ({ browser, page, server }) => {
+  const context = await browser.newContext({ javaScriptEnabled: false });
+  const plain = await context.newPage();
+  await plain.goto(`${server.url}/brew/6/pictures`);
+  await page.goto(server.url);
+  await plain.getByLabel('Picture', { exact: true }).setInputFiles({ name: 'cup.png', mimeType: 'image/png', buffer: await page.screenshot() });
+  await plain.getByRole('button', { name: 'Add it' }).click();
+  await expect(plain.locator('.brew-picture img')).toHaveCount(1);
+  await context.close();
+});
