@@ -1,6 +1,7 @@
 using Cistern.Core.Brewing;
 using Cistern.Core.Readings;
 using Cistern.Core.Recipes;
+using Cistern.Core.Records;
 using Cistern.Data.Brews;
 using Cistern.Data.House;
 using Cistern.Data.Log;

@@ -76,6 +76,7 @@ public static class Setup
         builder.Services.AddHttpContextAccessor();
         builder.Services.AddSingleton<Pins>();
         builder.Services.AddSingleton<PictureLooker>();
+        builder.Services.AddSingleton<IPictureMaker>(services => services.GetRequiredService<PictureLooker>());
         builder.Services.AddScoped<BaristaContext>();
         // What a request works out stops when whoever asked has gone.
         builder.Services.AddSingleton(new ForecastMemory());

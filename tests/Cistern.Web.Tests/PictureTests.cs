@@ -196,6 +196,53 @@ public sealed class PictureTests : IClassFixture<App>
         Assert.Contains("at most 8", (await App.GetAsync(client, "/brew/8/pictures")).QuerySelector("main")!.TextContent, StringComparison.Ordinal);
     }
 
+    /// <summary>Out with a brew's file and into another bench; a file without them takes none away.</summary>
+    [Fact]
+    public async Task Pictures_go_out_and_in_with_a_brew_file_where_they_are_wanted()
+    {
+        var page = await App.GetAsync(client, "/brew/9/pictures");
+        await SendAsync(page, "/brew/9/pictures", "picture", [Photograph(800, 600)], ("of", "crust"), ("said", "thick"), ("key", Guid.NewGuid().ToString()));
+        var plain = await client.GetByteArrayAsync(new Uri("/log/9/brew.json", UriKind.Relative), Ct);
+        var whole = await client.GetByteArrayAsync(new Uri("/log/9/brew.json?pictures=true", UriKind.Relative), Ct);
+        Assert.DoesNotContain("pictures", System.Text.Encoding.UTF8.GetString(plain), StringComparison.Ordinal);
+        Assert.Contains("data:image/jpeg;base64,", System.Text.Encoding.UTF8.GetString(whole), StringComparison.Ordinal);
+        Assert.Empty(Core.Records.BrewReader.Read(whole).Findings);
+
+        await using var other = new App();
+        var there = other.Browser();
+        async Task TakeAsync(byte[] file)
+        {
+            var files = await App.GetAsync(there, "/files");
+            using var content = new MultipartFormDataContent { { new StringContent(files.QuerySelector("[name=__RequestVerificationToken]")!.GetAttribute("value")!), "__RequestVerificationToken" }, { new ByteArrayContent(file), "files", "brew.json" } };
+            var look = await App.ParseAsync(await there.PostAsync(new Uri("/files?handler=Look", UriKind.Relative), content, Ct));
+            if (look.QuerySelector(".take-in .is-main") is not null)
+            {
+                await App.PostAsync(there, look, look.QuerySelector(".take-in")!.GetAttribute("action")!, ("with-changed", "yes"));
+                await Task.Delay(300, Ct);
+            }
+        }
+
+        var fileId = await app.DataAsync(db => db.Brews.Where(brew => brew.Id == 9).Select(brew => brew.FileId).FirstAsync(Ct));
+        Task<List<BrewPicture>> KeptAsync() => other.DataAsync(db => db.Pictures.AsNoTracking().Where(picture => db.Brews.Any(brew => brew.Id == picture.BrewId && brew.FileId == fileId)).ToListAsync(Ct));
+        await TakeAsync(whole);
+        for (var i = 0; i < 100 && (await KeptAsync()).Count == 0; i++)
+        {
+            await Task.Delay(100, Ct);
+        }
+
+        var kept = Assert.Single(await KeptAsync());
+        Assert.Equal(("thick", Core.Records.PictureOf.Crust, 800), (kept.Said, kept.Of, kept.Width));
+        Assert.True(PictureHeader.Read(kept.Small) is { Width: 320 });
+        await TakeAsync(plain);
+        Assert.Single(await KeptAsync());
+    }
+
+    [Theory]
+    [InlineData("data:image/svg+xml;base64,PHN2Zy8+")]
+    [InlineData("data:image/jpeg;base64,???")]
+    [InlineData("http://elsewhere.example/a.jpg")]
+    public void A_picture_in_a_file_that_is_none_is_a_finding(string image) => Assert.Null(Core.Records.RecordedPicture.Bytes(image));
+
     [Fact]
     public async Task The_card_goes_out_as_a_page_and_as_a_file()
     {

@@ -20,13 +20,14 @@ public sealed class BrewExport(CisternDb db, ForecastModel model)
     /// <param name="ids">The brews.</param>
     /// <param name="withReadings">Whether what instruments showed goes with them.</param>
     /// <param name="ct">Stops it.</param>
-    public async IAsyncEnumerable<BrewRecord> OfAsync(IReadOnlyList<int> ids, bool withReadings, [EnumeratorCancellation] CancellationToken ct)
+    /// <param name="withPictures">Whether its pictures go with them.</param>
+    public async IAsyncEnumerable<BrewRecord> OfAsync(IReadOnlyList<int> ids, bool withReadings, [EnumeratorCancellation] CancellationToken ct, bool withPictures = false)
     {
         var bags = await db.Bags.AsNoTracking().ToDictionaryAsync(bag => bag.Id, ct);
         var ground = bags.Values.Where(bag => bag.BoughtGround).Select(bag => bag.Name).ToHashSet(StringComparer.Ordinal);
-        foreach (var lot in ids.Chunk(Lot))
+        foreach (var lot in ids.Chunk(withPictures ? 1 : Lot))
         {
-            var brews = (await db.Brews.AsNoTracking().Whole(withReadings).Where(brew => lot.Contains(brew.Id) && brew.State != BrewState.Running).ToListAsync(ct)).ToDictionary(brew => brew.Id);
+            var brews = (await db.Brews.AsNoTracking().Whole(withReadings, withPictures).Where(brew => lot.Contains(brew.Id) && brew.State != BrewState.Running).ToListAsync(ct)).ToDictionary(brew => brew.Id);
             var parents = brews.Values.Select(brew => brew.ParentBrewId).OfType<int>().ToList();
             var names = await db.Brews.AsNoTracking().Where(brew => parents.Contains(brew.Id)).ToDictionaryAsync(brew => brew.Id, brew => brew.FileId, ct);
             foreach (var brew in lot.Select(id => brews.GetValueOrDefault(id)).OfType<Brew>().Where(brew => brew.IsReadable()))

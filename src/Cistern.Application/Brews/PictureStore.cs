@@ -1,3 +1,4 @@
+using Cistern.Core.Records;
 using Cistern.Data;
 using Cistern.Data.Brews;
 using Microsoft.EntityFrameworkCore;

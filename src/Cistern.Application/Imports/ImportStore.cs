@@ -47,8 +47,9 @@ public sealed record ImportLook(IReadOnlyList<ImportItem> Items, IReadOnlyList<B
 /// <param name="keeping">The plans.</param>
 /// <param name="outgoing">Brews as files.</param>
 /// <param name="model">The model as published, and what stops it.</param>
+/// <param name="pictures">Makes pictures anew that came in a file.</param>
 /// <param name="time">The clock.</param>
-public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping keeping, BrewExport outgoing, ForecastModel model, TimeProvider time)
+public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping keeping, BrewExport outgoing, ForecastModel model, IPictureMaker pictures, TimeProvider time)
 {
     /// <summary>So many brews are asked for at once.</summary>
     private const int Lot = 500;
@@ -114,6 +115,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
         {
             ct.ThrowIfCancellationRequested();
             incoming.Add(BrewFiles.In(record, model, NowMs));
+            await pictures.MakeAnewAsync(incoming[^1].Brew.Pictures, ct);
             progress?.Report((incoming.Count, wanted.Count));
         }
 
@@ -302,11 +304,15 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
         }
 
         var incoming = lot.ToDictionary(brew => brew.Id);
+        var rows = here.Select(brew => brew.Id).ToList();
+        var pictured = (await db.Pictures.Where(picture => rows.Contains(picture.BrewId)).Select(picture => picture.BrewId).Distinct().ToListAsync(ct)).ToHashSet();
         await foreach (var own in outgoing.OfAsync([.. standing.Values.Select(brew => brew.Id)], withReadings: true, ct))
         {
             var record = incoming[own.Id];
             var told = standing[own.Id].FileJson;
-            fates[own.Id] = BrewFiles.Same(own, record) || (told is not null && BrewFiles.IsTold(record, told)) ? ImportFate.Known : ImportFate.Changed;
+            // The same brew with pictures that are not here is not yet known.
+            var brings = record.Pictures.Length > 0 && !pictured.Contains(standing[own.Id].Id);
+            fates[own.Id] = !brings && (BrewFiles.Same(own, record) || (told is not null && BrewFiles.IsTold(record, told))) ? ImportFate.Known : ImportFate.Changed;
         }
 
         return fates;
@@ -342,6 +348,9 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
         var replaced = here.Values.Select(brew => brew.Id).ToList();
         var written = await WrittenSinceAsync(since is null ? [] : replaced, since ?? 0, ct);
         await BrewParts.DeleteAsync(db, replaced, ct);
+        var withPictures = lot.Where(one => one.Brew.Pictures.Count > 0).Select(one => one.Brew.FileId).ToHashSet();
+        var renewed = here.Values.Where(brew => withPictures.Contains(brew.FileId)).Select(brew => brew.Id).ToList();
+        await db.Pictures.Where(picture => renewed.Contains(picture.BrewId)).ExecuteDeleteAsync(ct);
         await NameAnewAsync(lot, ct);
         foreach (var one in lot)
         {

@@ -107,6 +107,7 @@ public static class BrewReader
             Readings = Readings(reader, findings),
             Events = [.. Events(reader, findings)],
             Notes = [.. Notes(reader, findings)],
+            Pictures = [.. Pictures(reader, findings)],
             Forecast = Forecast(reader),
             Kept = reader.Take("kept", out var kept) ? kept.Clone() : null,
         };
@@ -191,6 +192,33 @@ public static class BrewReader
             }
 
             yield return new RecordedNote(at ?? default, one.Text("by"), one.Text("text", "note") ?? "") with { Extra = one.Extra() };
+        }
+    }
+
+    private static IEnumerable<RecordedPicture> Pictures(ObjectReader reader, List<Finding> findings)
+    {
+        var count = 0;
+        foreach (var one in Objects(reader, "pictures", "A picture", findings))
+        {
+            if (++count > RecordedPicture.MostOfOne)
+            {
+                findings.Add(Finding.Error(reader.At("pictures"), $"A brew has at most {RecordedPicture.MostOfOne} pictures.", "more", "Leave some out."));
+                yield break;
+            }
+
+            var at = Moment(one, "at", findings);
+            if (at is null && !one.Has("at"))
+            {
+                findings.Add(Finding.Error(one.At("at"), "at is required.", "nothing", "Write it like 2026-05-04T08:15:00+02:00."));
+            }
+
+            var image = one.Take("image", out var value) && value.ValueKind == JsonValueKind.String ? value.GetString()! : "";
+            if (RecordedPicture.Bytes(image) is null)
+            {
+                findings.Add(Finding.Error(one.At("image"), "image is a JPEG, PNG or WebP as a data URI.", image.Length > 0 ? image[..Math.Min(image.Length, 40)] : "nothing", "Write it like data:image/jpeg;base64,…"));
+            }
+
+            yield return new RecordedPicture(at ?? default, one.RequiredWord<PictureOf>("of"), one.Text("said", "name"), image) with { Extra = one.Extra() };
         }
     }
 

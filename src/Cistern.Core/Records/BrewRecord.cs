@@ -261,6 +261,9 @@ public sealed record BrewRecord(Guid Id, Recipe Planned, Recipe Brewed) : Extens
     /// <summary>What came to mind later.</summary>
     public ImmutableArray<RecordedNote> Notes { get; init; } = [];
 
+    /// <summary>Its pictures, where they were asked for.</summary>
+    public ImmutableArray<RecordedPicture> Pictures { get; init; } = [];
+
     /// <summary>What had been forecast, or null.</summary>
     public RecordedForecast? Forecast { get; init; }
 

@@ -80,12 +80,23 @@ public static class BrewSchema
                 ["tasting"] = tasting,
                 ["forecast"] = new JsonObject { ["type"] = "object" },
                 ["notes"] = new JsonObject { ["type"] = "array", ["items"] = note },
+                ["pictures"] = new JsonObject { ["type"] = "array", ["maxItems"] = RecordedPicture.MostOfOne, ["items"] = Picture() },
                 ["kept"] = new JsonObject { ["description"] = string.Create(CultureInfo.InvariantCulture, $"What a Cistern keeps of the brew beyond this format; it counts only while the rest is as it was written.") },
             },
         };
     }
 
     private static JsonObject Moment() => new() { ["type"] = "string", ["format"] = "date-time" };
+
+    private static JsonObject Picture()
+    {
+        var picture = RecipeSchema.Object(["at", "of", "image"]);
+        picture["properties"]!["at"] = Moment();
+        picture["properties"]!["of"] = Words<PictureOf>();
+        picture["properties"]!["said"] = RecipeSchema.Value(Member.Named("name"));
+        picture["properties"]!["image"] = new JsonObject { ["type"] = "string", ["pattern"] = "^data:image/(jpeg|png|webp);base64," };
+        return picture;
+    }
 
     private static JsonObject Sip()
     {

@@ -76,6 +76,13 @@ public static class BrewWriter
         }
 
         Notes(json, brew);
+        List(json, "pictures", brew.Pictures, picture =>
+        {
+            json.WriteString("at", Moment(picture.At));
+            json.WriteString("of", Words<PictureOf>.Of(picture.Of));
+            RecipeWriter.Optional(json, "said", picture.Said);
+            json.WriteString("image", picture.Image);
+        });
         if (brew.Kept is { } kept)
         {
             json.WritePropertyName("kept");

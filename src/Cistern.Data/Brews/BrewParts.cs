@@ -35,10 +35,10 @@ public static class BrewParts
     /// <summary>The rows that belong to a brew, as far as they were loaded.</summary>
     public static IEnumerable<object> Of(Brew brew) => All.SelectMany(part => part.Of(brew));
 
-    /// <summary>Deletes all that belongs to brews, but not the brews.</summary>
+    /// <summary>Deletes all that belongs to brews, but neither the brews nor their pictures: a file seldom brings those.</summary>
     public static async Task DeleteAsync(DbContext db, IReadOnlyCollection<int> brewIds, CancellationToken ct)
     {
-        foreach (var part in brewIds.Count > 0 ? All : [])
+        foreach (var part in brewIds.Count > 0 ? All.Where(part => part.Kind != typeof(BrewPicture)) : [])
         {
             await part.DeleteAsync(db, brewIds, ct);
         }

@@ -1,4 +1,5 @@
 using System.ComponentModel.DataAnnotations;
+using Cistern.Core.Records;
 
 namespace Cistern.Data.Brews;
 
@@ -6,10 +7,10 @@ namespace Cistern.Data.Brews;
 public sealed class BrewPicture
 {
     /// <summary>The most that one brew has, those that were deleted not counted.</summary>
-    public const int MostOfOne = 8;
+    public const int MostOfOne = RecordedPicture.MostOfOne;
 
     /// <summary>The most letters of what it shows.</summary>
-    public const int LongestSaid = 200;
+    public const int LongestSaid = RecordedPicture.LongestSaid;
 
     /// <summary>Its number in the data file.</summary>
     public int Id { get; set; }
@@ -44,23 +45,4 @@ public sealed class BrewPicture
 
     /// <summary>The same for a list.</summary>
     public required byte[] Small { get; set; }
-}
-
-/// <summary>What of a brew is seen in a picture.</summary>
-public enum PictureOf
-{
-    /// <summary>The ground coffee.</summary>
-    Grounds,
-
-    /// <summary>The crust before it is broken.</summary>
-    Crust,
-
-    /// <summary>The spent bed.</summary>
-    Bed,
-
-    /// <summary>The drink.</summary>
-    Cup,
-
-    /// <summary>Anything else.</summary>
-    Other,
 }

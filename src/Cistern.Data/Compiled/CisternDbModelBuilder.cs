@@ -11,7 +11,7 @@ namespace Cistern.Data.Compiled
     public partial class CisternDbModel
     {
         private CisternDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("974b7b8d-67b9-4640-a30b-b1b47164351d"), entityTypeCount: 36)
+            : base(skipDetectChanges: false, modelId: new Guid("80144de8-56ae-4224-bf4f-f8535c55e22a"), entityTypeCount: 36)
         {
         }
 

@@ -28,6 +28,11 @@ public static class BrewFiles
     {
         var record = Opened(brew, BrewRecords.Of(brew, model, round.BoughtGround), round, model);
         record = brew.FileJson is { } told ? Over(record, told) : record;
+        record = record with
+        {
+            Pictures = [.. brew.Pictures.Where(picture => picture.DeletedAtMs is null).OrderBy(picture => picture.AtMs).ThenBy(picture => picture.Id)
+                .Select(picture => new RecordedPicture(DateTimeOffset.FromUnixTimeMilliseconds(picture.AtMs), picture.Of, picture.Said.Length > 0 ? picture.Said : null, RecordedPicture.Uri(picture.Jpeg)))],
+        };
         return new KeptBrew
         {
             RecipeId = brew.RecipeId,
@@ -71,6 +76,8 @@ public static class BrewFiles
         brew.WhyAbandoned = brew.State == BrewState.Abandoned ? record.Why ?? "" : null;
         (brew.CoffeeName, brew.PlaceName, brew.GrinderName, brew.VesselName) = (record.Coffee.Name, record.Place.Name, record.Grinder.Name, record.Vessel);
         brew.Notes.AddRange(record.Notes.Select(note => new LaterNote { Text = note.Text, AtMs = note.At.ToUnixTimeMilliseconds() }));
+        // As they came: whoever takes the file in makes them anew before they are kept.
+        brew.Pictures.AddRange(record.Pictures.Select(picture => new BrewPicture { Key = Guid.NewGuid(), Of = picture.Of, Said = picture.Said ?? "", AtMs = picture.At.ToUnixTimeMilliseconds(), Jpeg = RecordedPicture.Bytes(picture.Image) ?? [], Small = [] }));
         AddReadings(brew, record);
         IReadOnlyList<string?> tasters;
         if (kept is not null)
@@ -103,7 +110,7 @@ public static class BrewFiles
     }
 
     /// <summary>Whether two files hold the same brew, whatever was forecast of it.</summary>
-    public static bool Same(BrewRecord one, BrewRecord other) => BrewWriter.Write(one with { Forecast = null }) == BrewWriter.Write(other with { Forecast = null });
+    public static bool Same(BrewRecord one, BrewRecord other) => BrewWriter.Write(one with { Forecast = null, Pictures = [] }) == BrewWriter.Write(other with { Forecast = null, Pictures = [] });
 
     /// <summary>Whether a record is what the file of a brew once told.</summary>
     /// <param name="record">The record.</param>

@@ -123,7 +123,7 @@ internal sealed record KeptBrew
     public BrewRecord On(BrewRecord record) => record with { Kept = JsonSerializer.SerializeToElement(this with { Of = DigestOf(record) }, Options) };
 
     /// <summary>What of a file makes the brew: all but what was forecast of it, and this.</summary>
-    private static string DigestOf(BrewRecord record) => Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(BrewWriter.Write(record with { Kept = null, Forecast = null }))));
+    private static string DigestOf(BrewRecord record) => Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(BrewWriter.Write(record with { Kept = null, Forecast = null, Pictures = [] }))));
 
     /// <summary>What was said.</summary>
     internal sealed record Entry(Guid Id, string Kind, int Step, long AtMs, Guid? Undoes, string By, bool Seen, long ReceivedAtMs)

@@ -1,6 +1,8 @@
 using System.Diagnostics;
 using System.Globalization;
+using Cistern.Application.Brews;
 using Cistern.Core.Reckoning;
+using Cistern.Data.Brews;
 using Cistern.Seeing;
 
 namespace Cistern.Web.Frame;
@@ -9,7 +11,7 @@ namespace Cistern.Web.Frame;
 /// Has pictures looked at by a process of its own, one at a time: a fault in the native library, and the memory it takes, never
 /// reach the pages. The process ends with its picture, and with the request that wanted it.
 /// </summary>
-public sealed class PictureLooker(ILogger<PictureLooker> log) : IDisposable
+public sealed class PictureLooker(ILogger<PictureLooker> log) : IPictureMaker, IDisposable
 {
     private static readonly TimeSpan Longest = TimeSpan.FromSeconds(30);
     private readonly SemaphoreSlim _one = new(1);
@@ -29,6 +31,18 @@ public sealed class PictureLooker(ILogger<PictureLooker> log) : IDisposable
     /// <param name="ct">Ends the process.</param>
     public async Task<KeptPicture?> RemadeAsync(byte[] picture, CancellationToken ct) =>
         await AskAsync([SeeingProgram.Remake, SeeingProgram.StandardInput], picture, ct) is { } answer ? KeptPicture.Read(answer) : null;
+
+    /// <inheritdoc/>
+    public async Task<bool> MakeAsync(BrewPicture picture, CancellationToken ct)
+    {
+        if (await RemadeAsync(picture.Jpeg, ct) is not { } made)
+        {
+            return false;
+        }
+
+        (picture.Jpeg, picture.Small, picture.Width, picture.Height) = (made.Jpeg, made.Small, made.Width, made.Height);
+        return true;
+    }
 
     /// <inheritdoc/>
     public void Dispose() => _one.Dispose();

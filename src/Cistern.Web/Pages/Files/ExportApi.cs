@@ -32,7 +32,7 @@ internal static class ExportApi
         app.MapGet("/out/readings.csv", ReadingsAsync).WithName("readings-table-out").WithSummary("What instruments showed of brews of the log, one row a reading.").WithDescription(Asked);
         app.MapGet("/out/plans.json", PlansAsync).WithName("plans-out").WithSummary("The kept plans as one recipe file.");
         app.MapGet("/out/shelf.json", ShelfAsync).WithName("shelf-out").WithSummary("The shelf as one file.");
-        app.MapGet("/log/{id:int}/brew.json", BrewAsync).WithName("brew-out").WithSummary("One brew as a brew file.");
+        app.MapGet("/log/{id:int}/brew.json", BrewAsync).WithName("brew-out").WithSummary("One brew as a brew file.").WithDescription("With ?pictures=true its pictures go with it, as data URIs.");
         app.MapGet("/log/{id:int}/tide.svg", BrewChartAsync).WithName("chart-out").WithSummary("The brew chart of one brew, as it was brewed, as a picture.");
         app.MapGet("/formats/brew.schema.json", () => Results.Text(BrewSchema.Write(), "application/schema+json")).WithName("brew-schema").WithSummary("The brew file's JSON Schema, draft 2020-12.");
     }
@@ -86,14 +86,14 @@ internal static class ExportApi
         return Results.Text(ShelfFile.Write(await shelf.OutAsync(ct)), "application/json", Plain);
     }
 
-    private static async Task<IResult> BrewAsync(int id, HttpContext context, CisternDb db, BrewExport brews, CancellationToken ct)
+    private static async Task<IResult> BrewAsync(int id, bool? pictures, HttpContext context, CisternDb db, BrewExport brews, CancellationToken ct)
     {
         if (!await db.Brews.AnyAsync(row => row.Id == id && !row.Rehearsal, ct))
         {
             return Results.NotFound();
         }
 
-        await foreach (var brew in brews.OfAsync([id], withReadings: true, ct))
+        await foreach (var brew in brews.OfAsync([id], withReadings: true, ct, withPictures: pictures ?? false))
         {
             context.Response.Headers.ContentDisposition = $"attachment; filename={brew.Planned.Id}-{id.ToString(CultureInfo.InvariantCulture)}.json";
             return Results.Text(BrewWriter.Write(brew) + "\n", "application/json", Plain);

@@ -1,6 +1,7 @@
 using System.Globalization;
 using Cistern.Application.Brews;
 using Cistern.Core.Recipes;
+using Cistern.Core.Records;
 using Cistern.Data;
 using Cistern.Data.Brews;
 using Cistern.Seeing;

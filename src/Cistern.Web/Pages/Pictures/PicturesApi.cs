@@ -1,5 +1,6 @@
 using Cistern.Application.Brews;
 using Cistern.Core.Recipes;
+using Cistern.Core.Records;
 using Cistern.Data.Brews;
 using Cistern.Seeing;
 using Cistern.Web.Frame;
@@ -31,17 +32,8 @@ internal static class PicturesApi
             return PictureOutcome.KnownAlready;
         }
 
-        return await looker.RemadeAsync(file, ct) is not { } made ? null : await pictures.AddAsync(brewId, new BrewPicture
-        {
-            Key = key,
-            Of = Words<PictureOf>.Find(of) ?? PictureOf.Other,
-            Said = said,
-            AtMs = atMs,
-            Width = made.Width,
-            Height = made.Height,
-            Jpeg = made.Jpeg,
-            Small = made.Small,
-        });
+        var picture = new BrewPicture { Key = key, Of = Words<PictureOf>.Find(of) ?? PictureOf.Other, Said = said, AtMs = atMs, Jpeg = file, Small = [] };
+        return await looker.MakeAsync(picture, ct) ? await pictures.AddAsync(brewId, picture) : null;
     }
 
     private static async Task<IResult> OneAsync(int id, int picture, bool? small, PictureStore pictures, HttpContext context, CancellationToken ct)
