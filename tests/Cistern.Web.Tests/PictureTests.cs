@@ -132,6 +132,9 @@ public sealed class PictureTests : IClassFixture<App>
         await App.PostAsync(client, page, "/shelf/grind?handler=Keep", ("median", "500"), ("half", "20"), ("grains", "900"), ("spread", "0.4"), ("brew", "5"), ("job", Guid.NewGuid().ToString()));
         Assert.Equal(500, await app.DataAsync(db => db.Observations.Where(one => one.BrewId == 5 && one.Name == ObservationNames.Grind).Select(one => one.Value).FirstAsync(Ct)));
         Assert.NotEqual(before, (await App.GetAsync(client, "/log/5")).QuerySelector("main")!.TextContent);
+        Assert.Contains("500 µm", (await App.GetAsync(client, "/log/5")).QuerySelector("main")!.TextContent, StringComparison.Ordinal);
+        await App.PostAsync(client, await App.GetAsync(client, "/shelf/grind?brew=5"), "/shelf/grind?handler=Forget", ("brew", "5"));
+        Assert.Equal(before, (await App.GetAsync(client, "/log/5")).QuerySelector("main")!.TextContent);
         var bag = await app.DataAsync(db => db.Bags.FirstAsync(one => one.BoughtGround, Ct));
         await App.PostAsync(client, page, "/shelf/grind?handler=Keep", ("median", "733"), ("half", "20"), ("grains", "900"), ("spread", "0.4"), ("of", $"bag-{bag.Id}"), ("job", Guid.NewGuid().ToString()));
         Assert.Equal(733, await app.DataAsync(db => db.Bags.Where(one => one.Id == bag.Id).Select(one => one.GroundUm).FirstAsync(Ct)));

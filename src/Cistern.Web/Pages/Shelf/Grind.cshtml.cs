@@ -45,6 +45,9 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore jobs, PictureLooke
     /// <summary>The brew it was ground for; null where it is of none.</summary>
     public Brew? Brew { get; private set; }
 
+    /// <summary>What was measured for that brew before, µm; null where nothing was.</summary>
+    public double? MeasuredUm { get; private set; }
+
     /// <summary>What it was ground with or came in: "mill-3", "bag-2", or nothing.</summary>
     public string Of { get; private set; } = "";
 
@@ -159,6 +162,18 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore jobs, PictureLooke
         return Redirect(kept);
     }
 
+    /// <summary>Deletes what was measured for a brew: it is told as planned again.</summary>
+    public async Task<IActionResult> OnPostForgetAsync(int brew, CancellationToken ct)
+    {
+        if (!await db.Logged.AnyAsync(one => one.Id == brew, ct))
+        {
+            return NotFound();
+        }
+
+        await brews.MeasuredGrindAsync(brew, null);
+        return Redirect($"/shelf/grind?brew={brew.ToString(CultureInfo.InvariantCulture)}");
+    }
+
     private T? Chosen<T>(string kind, IReadOnlyList<T> among, Func<T, int> id)
         where T : class =>
         Of.StartsWith(kind + "-", StringComparison.Ordinal) && int.TryParse(Of[(kind.Length + 1)..], NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? among.FirstOrDefault(one => id(one) == number) : null;
@@ -168,6 +183,7 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore jobs, PictureLooke
         Grinders = await db.Grinders.Where(grinder => grinder.RemovedAtMs == null).OrderBy(grinder => grinder.Name).ToListAsync(ct);
         Bags = await db.Bags.Where(bag => bag.RemovedAtMs == null && bag.BoughtGround && bag.LeftG > 0).OrderBy(bag => bag.Name).ToListAsync(ct);
         Brew = brew is { } number ? await db.Logged.AsNoTracking().FirstOrDefaultAsync(one => one.Id == number, ct) : null;
+        MeasuredUm = Brew is { } own ? await db.Observations.Where(one => one.BrewId == own.Id && one.Name == ObservationNames.Grind).Select(one => (double?)one.Value).FirstOrDefaultAsync(ct) : null;
         Of = of ?? (Grinders.Count == 1 ? $"mill-{Grinders[0].Id.ToString(CultureInfo.InvariantCulture)}" : "");
         Setting = new Field("setting", "Set to", setting is { Length: <= 20 } ? setting : "") { Kind = "number", MaxLength = 20, Hint = "the setting of the grinder it was ground at" };
         var kept = Request.Cookies[RulerCookie];
