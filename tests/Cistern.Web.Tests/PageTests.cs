@@ -127,7 +127,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
         var browser = own.Browser();
         static List<string> Topics(AngleSharp.Dom.IDocument page) => [.. page.QuerySelectorAll(".help-topic").Select(topic => topic.Id!)];
         var all = await App.GetAsync(browser, "/help");
-        Assert.Equal(["dialling-in", "chart", "strength", "grind", "tasting", "log", "phones", "copies", "instruments"], Topics(all));
+        Assert.Equal(["dialling-in", "chart", "strength", "grind", "picture", "tasting", "log", "phones", "copies", "instruments"], Topics(all));
         Assert.NotNull(all.QuerySelector("#chart svg.chart"));
         Assert.NotNull(all.QuerySelector("#strength svg .map-ratio"));
         Assert.Equal(["dialling-in"], Topics(await App.GetAsync(browser, "/help?q=SOUR+weak")));

@@ -20,7 +20,7 @@ namespace Cistern.Data.Compiled
                 "Cistern.Data.Shelf.Barista",
                 typeof(Barista),
                 baseEntityType,
-                propertyCount: 13,
+                propertyCount: 14,
                 unnamedIndexCount: 1,
                 keyCount: 1);
 
@@ -32,6 +32,13 @@ namespace Cistern.Data.Compiled
                 valueGenerated: ValueGenerated.OnAdd,
                 afterSaveBehavior: PropertySaveBehavior.Throw,
                 sentinel: 0);
+
+            var byTaste = runtimeEntityType.AddProperty(
+                "ByTaste",
+                typeof(bool),
+                propertyInfo: typeof(Barista).GetProperty("ByTaste", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Barista).GetField("<ByTaste>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                sentinel: false);
 
             var cupMl = runtimeEntityType.AddProperty(
                 "CupMl",

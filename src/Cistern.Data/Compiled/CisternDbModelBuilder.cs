@@ -11,7 +11,7 @@ namespace Cistern.Data.Compiled
     public partial class CisternDbModel
     {
         private CisternDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("80144de8-56ae-4224-bf4f-f8535c55e22a"), entityTypeCount: 36)
+            : base(skipDetectChanges: false, modelId: new Guid("1665cde5-76e8-418b-90a3-13de95692f29"), entityTypeCount: 36)
         {
         }
 

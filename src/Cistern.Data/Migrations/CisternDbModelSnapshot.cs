@@ -1311,6 +1311,9 @@ namespace Cistern.Data.Migrations
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
+                    b.Property<bool>("ByTaste")
+                        .HasColumnType("INTEGER");
+
                     b.Property<double>("CupMl")
                         .HasColumnType("REAL");
 

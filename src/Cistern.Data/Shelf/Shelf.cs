@@ -42,6 +42,9 @@ public sealed class Barista
     /// <summary>The size of a cup, ml.</summary>
     public double CupMl { get; set; } = 180;
 
+    /// <summary>They go by taste: words come first, and figures stand behind a touch.</summary>
+    public bool ByTaste { get; set; }
+
     /// <summary>There is no scale: doses are told in spoons, water at marks.</summary>
     public bool NoScale { get; set; }
 

@@ -95,7 +95,7 @@ public sealed class BaristaContext(CisternDb db, IHttpContextAccessor context, T
 
         // A shelf has hardly more than one spoon; the first stands for a scale.
         var spoon = who.NoScale ? await db.Spoons.AsNoTracking().Where(row => row.RemovedAtMs == null).OrderBy(row => row.Id).FirstOrDefaultAsync(ct) : null;
-        return new FigureFormat(who.Units, new AtHand(!who.NoScale, !who.NoThermometer, !who.NoGrinder) { Spoon = SpoonAtHand.Of(spoon) });
+        return new FigureFormat(who.Units, new AtHand(!who.NoScale, !who.NoThermometer, !who.NoGrinder) { Spoon = SpoonAtHand.Of(spoon), ByTaste = who.ByTaste });
     }
 
     /// <summary>How this barista reads figures of a brew in a vessel of their own: without a scale, at its marks.</summary>

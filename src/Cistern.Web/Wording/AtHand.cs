@@ -27,6 +27,9 @@ public sealed record AtHand(bool Scale, bool Thermometer, bool Grinder)
     /// <summary>Nothing is missing.</summary>
     public static AtHand Everything { get; } = new(true, true, true);
 
+    /// <summary>Whoever brews goes by taste: words first, figures at a touch.</summary>
+    public bool ByTaste { get; init; }
+
     private const double HotC = 90;
 
     /// <summary>Under this nobody heats water, °C.</summary>

@@ -55,6 +55,13 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
             .Where(row => !row.Rehearsal && row.DeletedAtMs == null && row.CoffeeName == coffee && row.State == BrewState.Finished).OrderByDescending(row => row.OpenedAtMs).Take(FarBack)
             .Where(row => row.Tastings.Any(tasting => tasting.Score >= GoodScore)).OrderByDescending(row => row.OpenedAtMs).Select(row => (int?)row.Id).FirstOrDefault()));
 
+    private static readonly Func<CisternDb, int, IAsyncEnumerable<ToDoNext.Hour>> Lately = EF.CompileAsyncQuery((CisternDb db, int barista) => db.Brews
+        .Where(brew => !brew.Rehearsal && brew.DeletedAtMs == null && brew.State == BrewState.Finished && brew.BaristaId == barista).OrderByDescending(brew => brew.OpenedAtMs).Take(FarBack)
+        .Select(brew => new ToDoNext.Hour(brew.Id, brew.RecipeId, brew.Name, brew.OpenedAtMs)));
+
+    /// <summary>What to do next; null where nothing stands out.</summary>
+    public ToDoNext? ToDo { get; private set; }
+
     /// <summary>Who is here, and what is brewing.</summary>
     public BaristaContext Bench => bench;
 
@@ -88,7 +95,8 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(CancellationToken ct)
     {
-        if (await bench.BaristaAsync(ct) is null && !await db.Baristas.AnyAsync(ct))
+        var barista = await bench.BaristaAsync(ct);
+        if (barista is null && !await db.Baristas.AnyAsync(ct))
         {
             return RedirectToPage("/You/First");
         }
@@ -105,6 +113,7 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
         Own = [.. kept.Where(stored => stored.FromBrewId is null).Take(3)];
         Due = await ShelfDue.RowsAsync(db, new ShelfView(format, bench.Today), ct);
         Planned = await finder.WantedAsync(bench.NowMs - StillWantedMs, ct);
+        ToDo = ToDoNext.Of(Untasted, Planned, Next, barista is null ? [] : await Lately(db, barista.Id).ToListAsync(ct), bench);
         var underWay = await bench.UnderWayAsync(ct);
         LeftRunning = [.. underWay.Where(brew => brew.StartedAtMs is { } startedAtMs && (bench.NowMs - startedAtMs) / 1000.0 > brew.FinishS + ForgottenS)];
         return Page();

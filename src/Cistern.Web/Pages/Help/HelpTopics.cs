@@ -61,6 +61,14 @@ public static class HelpTopics
                 "Any of these words can be typed where a plan asks for the grind.",
                 "Where a grinder has numbers but no table, say what your usual setting looks like: the Shelf makes a table of it.",
             ]),
+            new("picture", "Measuring a grind in a picture",
+            [
+                "Print the scale card (Shelf, Measure a grind) once on plain white paper, at its true size.",
+                "Strew a third of a teaspoon on its white field. Tap the sheet until hardly two grains touch.",
+                "Take the whole card from straight above, sharp, in even light.",
+                "It says the size of the middle grain, or why it cannot and what to do.",
+                "Kept with a grinder's setting, it puts that grinder's whole scale right.",
+            ]),
             new("tasting", "Tasting",
             [
                 "Above 65 °C it scalds and tastes of little. Wait until about 60 °C.",

@@ -145,8 +145,10 @@ public sealed class YouModel(CisternDb db, IdempotencyStore jobs, BaristaContext
         if (Barista is { } you)
         {
             var has = Request.Form["has"];
+            var tells = Request.Form.Value("tells") ?? "";
             await db.Baristas.Where(row => row.Id == you.Id).ExecuteUpdateAsync(
-                set => set.SetProperty(row => row.NoScale, !has.Contains("scale")).SetProperty(row => row.NoThermometer, !has.Contains("thermometer")).SetProperty(row => row.NoGrinder, !has.Contains("mill")), ct);
+                set => set.SetProperty(row => row.NoScale, !has.Contains("scale")).SetProperty(row => row.NoThermometer, !has.Contains("thermometer")).SetProperty(row => row.NoGrinder, !has.Contains("mill"))
+                    .SetProperty(row => row.ByTaste, row => tells.Length == 0 ? row.ByTaste : tells == "words"), ct);
         }
 
         return Redirect("/you#at-hand");
