@@ -4,6 +4,7 @@ import { resolve } from 'node:path';
 import { chromium } from '../tests/browser/node_modules/@playwright/test/index.mjs';
 import { WHOLE } from '../tests/browser/browser.mjs';
 import { Server } from '../tests/browser/server.mjs';
+import { cardWith } from '../tests/browser/strewn-card.mjs';
 
 const folder = resolve(import.meta.dirname, '../docs/screenshots');
 mkdirSync(folder, { recursive: true });
@@ -42,25 +43,45 @@ await shot('next', '/next/49');
 for (let i = 0; i < 60 && !(await (await fetch(`${server.url}/learned`)).text()).includes('coarser than its table'); i += 1) await new Promise((wait) => setTimeout(wait, 500));
 await shot('learned', '/learned');
 await shot('log', '/log?coffee=Blue%20Ferry&coffee=Quiet%20Orchard');
-await shot('entry', '/log/7');
+// Pictures of a brew: made up, of a bed and a cup seen from above.
+const drawn = async (name, draw) => {
+  const page = await browser.newPage();
+  const url = await page.evaluate(`(() => { const canvas = document.createElement('canvas'); canvas.width = 900; canvas.height = 675; const c = canvas.getContext('2d'); (${draw})(c); return canvas.toDataURL('image/jpeg', 0.9); })()`);
+  await page.close();
+  return { name, mimeType: 'image/jpeg', buffer: Buffer.from(url.split(',')[1], 'base64') };
+};
+const round = (inner) => `(c) => { c.fillStyle = '#8c8375'; c.fillRect(0, 0, 900, 675); c.fillStyle = '#e9e5dc'; c.beginPath(); c.arc(450, 338, 300, 0, 7); c.fill(); (${inner})(c); }`;
+const bed = await drawn('bed.jpg', round("(c) => { c.fillStyle = '#3a2618'; c.beginPath(); c.arc(450, 338, 265, 0, 7); c.fill(); for (let i = 0; i < 5000; i += 1) { const a = i * 2.39996, r = 262 * Math.sqrt(i / 5000); c.fillStyle = i % 3 ? '#4a3220' : '#2c1b10'; c.beginPath(); c.arc(450 + r * Math.cos(a), 338 + r * Math.sin(a), 2 + i % 4, 0, 7); c.fill(); } }"));
+const cup = await drawn('cup.jpg', round("(c) => { const g = c.createRadialGradient(400, 300, 20, 450, 338, 250); g.addColorStop(0, '#7a4a22'); g.addColorStop(1, '#2a160a'); c.fillStyle = g; c.beginPath(); c.arc(450, 338, 250, 0, 7); c.fill(); }"));
+for (const [picture, of, said] of [[bed, 'bed', 'flat, a thin rim'], [cup, 'cup', 'clear, no oil']]) {
+  const page = await browser.newPage();
+  await page.goto(`${server.url}/brew/7/pictures`);
+  await page.getByLabel('What is seen').last().selectOption(of);
+  await page.locator('#said').fill(said);
+  await page.locator('#picture').setInputFiles(picture);
+  await page.getByRole('button', { name: 'Add it' }).click();
+  await page.waitForSelector(`img[alt$="${said}"]`);
+  await page.close();
+}
+await shot('entry', '/log/7', { before: (page) => page.locator('.small-pictures').scrollIntoViewIfNeeded() });
+await shot('card', '/shelf/card');
+const grounds = await cardWith(browser, server.url, 700);
+const measuring = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+await measuring.goto(`${server.url}/shelf/grind`);
+await measuring.getByLabel('Grinder', { exact: true }).selectOption({ label: 'Ferrule' });
+await measuring.getByLabel('Set to').fill('33');
+await measuring.locator('#pictures').setInputFiles(grounds.picture);
+await measuring.getByRole('button', { name: 'Measure it' }).click();
+await measuring.waitForSelector('.grain-field');
+await measuring.screenshot({ path: `${folder}/measured.png` });
+await measuring.getByRole('button', { name: 'Keep it', exact: true }).click();
+await measuring.waitForURL('**/shelf*');
+await measuring.close();
+await shot('grinder-line', '/shelf/mill/1');
 await shot('shelf', '/shelf', { before: (page) => page.getByRole('link', { name: 'Change Quiet Orchard' }).click() });
-await shot('blind', '/blind/1');
 await shot('brew', '/plan/fp-long-settle?bag=2', { before: started(330) });
 await shot('brew-phone', '/plan/ld-long-soak-iced?bag=1', { width: 390, height: 844, colorScheme: 'dark', before: started(220) });
 await shot('brew-slip', '/plan/fp-slow-eight?bag=3', { width: 390, height: 844, before: started(700) });
-const rehearsed = (hands, until) => async (page) => {
-  await begin(page);
-  await page.locator('#instruments summary').click();
-  await page.locator('#hands-choice').selectOption(hands);
-  await page.locator('#speed').fill('20');
-  await page.getByRole('button', { name: 'Rehearse it' }).click();
-  await page.waitForSelector('.rehearsal');
-  await page.waitForSelector('[data-ready]');
-  await page.locator('#start').click();
-  await until(page);
-};
-await shot('brew-heard', '/plan/vd-coffee-first?bag=3', { height: 1000, before: rehearsed('over', (page) => page.waitForTimeout(13_000)) });
-
 // Somebody new, with an empty data file.
 const empty = new Server(false);
 await empty.start();
@@ -75,24 +96,23 @@ await newcomer.waitForTimeout(1_500);
 await newcomer.screenshot({ path: `${folder}/first-brew.png` });
 await empty.kill();
 
-// The house: its page of devices, and a phone that is let in.
+// The house: its page of devices.
 const house = new Server(true);
 house.more = { Cistern__House: 'true' };
 await house.start();
 const keeper = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-const letIn = async (name, picture) => {
+const letIn = async (name) => {
   await keeper.goto(`${house.url}/devices`);
   if (await keeper.getByRole('button', { name: 'Show a code' }).isVisible()) await keeper.getByRole('button', { name: 'Show a code' }).click();
   const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 }, ignoreHTTPSErrors: true })).newPage();
   await phone.goto('https://127.0.0.1:5443/');
   await phone.locator('#code').fill(await keeper.locator('#digits').innerText());
   await phone.locator('#name').fill(name);
-  if (picture) await phone.screenshot({ path: `${folder}/${picture}.png` });
   await phone.getByRole('button', { name: 'Pair it' }).click();
   await phone.waitForURL('**/');
 };
 await letIn('Kitchen tablet');
-await letIn('Phone of Teo', 'pair-phone');
+await letIn('Phone of Teo');
 await keeper.goto(`${house.url}/devices`);
 await keeper.getByRole('button', { name: 'Show a code' }).click();
 await keeper.screenshot({ path: `${folder}/devices.png` });

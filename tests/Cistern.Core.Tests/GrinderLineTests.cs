@@ -90,6 +90,19 @@ public sealed class GrinderLineTests
     }
 
     [Fact]
+    public void A_grinders_line_is_drawn_through_its_points()
+    {
+        var scale = new GrinderScale(0, 40, 1, 100, 25, 0.4);
+        var drawn = System.Xml.Linq.XDocument.Parse(GrinderLinePicture.Draw(scale, _ => 50, [new(20, 600, 30)], "clicks")).Root!;
+        double Of(System.Xml.Linq.XElement element, string name) => double.Parse((string)element.Attribute(name)!, System.Globalization.CultureInfo.InvariantCulture);
+        var point = drawn.Elements().Single(element => (string?)element.Attribute("class") == "line-point");
+        // 600 µm of a scale to 1,200 is half its height.
+        Assert.InRange(Of(point, "cy"), 115.9, 116.1);
+        Assert.InRange(Of(point, "cx"), 76, 480);
+        Assert.Contains(drawn.Elements(), element => (string?)element.Attribute("class") == "line-band");
+    }
+
+    [Fact]
     public void Outlines_are_drawn_to_the_scale_of_the_field()
     {
         var drawn = System.Xml.Linq.XDocument.Parse(GrainOutlines.Draw([[10, 10, 10.5f, 10, 11, 10, 11, 10.5f, 11, 11, 10.5f, 11, 10, 11, 10, 10.5f]])).Root!;

@@ -58,7 +58,7 @@ public sealed class GrinderLine
 {
     // How far a level and a slope may be from what was thought, as a share: a table that was measured, and one that was only
     // estimated. What a picture cannot know (how it was strewn, what lay under) is a share of the median, too. Judged.
-    private const double TypedLevel = 0.15, EstimatedLevel = 0.4, SlopeOff = 0.3, Systematic = 0.03;
+    private const double TypedLevel = 0.15, EstimatedLevel = 0.4, TypedSlope = 0.12, EstimatedSlope = 0.3, Systematic = 0.03;
 
     private readonly double _at, _level, _slope, _levelVariance, _slopeVariance;
 
@@ -88,7 +88,7 @@ public sealed class GrinderLine
             sxx += weight * (one.Setting - _at) * (one.Setting - _at);
             sxy += weight * (one.Setting - _at) * (one.MedianUm - mean);
         }
-        double levelPrior = 1 / Square((estimated ? EstimatedLevel : TypedLevel) * Math.Max(mean, thought)), slopePrior = 1 / Square(SlopeOff * umPerSetting);
+        double levelPrior = 1 / Square((estimated ? EstimatedLevel : TypedLevel) * Math.Max(mean, thought)), slopePrior = 1 / Square((estimated ? EstimatedSlope : TypedSlope) * umPerSetting);
         _levelVariance = 1 / (weights + levelPrior);
         _slopeVariance = 1 / (sxx + slopePrior);
         _level = _levelVariance * (weights * mean + levelPrior * thought);

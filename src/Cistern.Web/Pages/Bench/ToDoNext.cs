@@ -14,6 +14,9 @@ public sealed record ToDoNext(string What, string Why, string Do, string? Addres
     /// <summary>A cup grows cold, and is forgotten: it is asked for this long, ms.</summary>
     private const long TastedWithinMs = 3L * 3_600_000;
 
+    /// <summary>How it tasted is remembered so long, ms.</summary>
+    private const long RememberedMs = 48L * 3_600_000;
+
     /// <summary>What is wanted this soon comes first, ms.</summary>
     private const long SoonMs = 2L * 3_600_000;
 
@@ -30,7 +33,7 @@ public sealed record ToDoNext(string What, string Why, string Do, string? Addres
     /// <param name="OpenedAtMs">When it was begun, UTC ms.</param>
     public sealed record Hour(int Id, string RecipeId, string Name, long OpenedAtMs);
 
-    /// <summary>Of all there is the first that applies: a cup that stands there, one that is wanted soon, the next of a dialling-in, the usual at this hour; null where none does.</summary>
+    /// <summary>Of all there is the first that applies: a cup that stands there, one that is wanted soon, the next of a dialling-in, the usual at this hour, one of yesterday that nobody tasted; null where none does.</summary>
     /// <param name="untasted">The newest brew that nobody tasted, or null.</param>
     /// <param name="wanted">Plans whose cup is wanted, the nearest first.</param>
     /// <param name="decided">Plans made as the next of a dialling-in, the newest first.</param>
@@ -40,7 +43,7 @@ public sealed record ToDoNext(string What, string Why, string Do, string? Addres
     {
         if (untasted is not null && bench.NowMs - untasted.OpenedAtMs < TastedWithinMs)
         {
-            return new($"Taste {untasted.Name}", $"brewed {bench.Moment(untasted.OpenedAtMs)}, and not tasted yet", "Taste it", FormattableString.Invariant($"/taste/{untasted.Id}"), null);
+            return Taste(untasted, bench);
         }
 
         if (wanted.Count > 0 && wanted[0].WantedAtMs - bench.NowMs < SoonMs)
@@ -53,8 +56,17 @@ public sealed record ToDoNext(string What, string Why, string Do, string? Addres
             return new(decided[0].What, $"{decided[0].Name}: the next brew, as you decided", "To the plan", FormattableString.Invariant($"/plan/{decided[0].Id}"), null);
         }
 
-        return Usual(lately, bench) is { } usual ? new($"Brew {usual.Name}", "your usual at this hour", "Brew it again", null, usual.Id) : null;
+        if (Usual(lately, bench) is { } usual)
+        {
+            return new($"Brew {usual.Name}", "your usual at this hour", "Brew it again", null, usual.Id);
+        }
+
+        // Better from memory than not at all.
+        return untasted is not null && bench.NowMs - untasted.OpenedAtMs < RememberedMs ? Taste(untasted, bench) : null;
     }
+
+    private static ToDoNext Taste(BrewedLast brew, BaristaContext bench) =>
+        new($"Taste {brew.Name}", $"brewed {bench.Moment(brew.OpenedAtMs)}, and not tasted yet", "Taste it", FormattableString.Invariant($"/taste/{brew.Id}"), null);
 
     private static Hour? Usual(IReadOnlyList<Hour> lately, BaristaContext bench)
     {

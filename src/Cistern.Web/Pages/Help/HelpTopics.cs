@@ -65,7 +65,7 @@ public static class HelpTopics
             [
                 "Print the scale card (Shelf, Measure a grind) once on plain white paper, at its true size.",
                 "Strew a third of a teaspoon on its white field. Tap the sheet until hardly two grains touch.",
-                "Take the whole card from straight above, sharp, in even light.",
+                "Take the whole card from straight above, in focus and in even light.",
                 "It says the size of the middle grain, or why it cannot and what to do.",
                 "Kept with a grinder's setting, it puts that grinder's whole scale right.",
             ]),

@@ -31,6 +31,9 @@ public abstract class ShelfKind
     /// <summary>Its word in an address.</summary>
     public abstract string Word { get; }
 
+    /// <summary>What one is called on the screen.</summary>
+    public virtual string One => Word;
+
     /// <summary>The heading over all of them.</summary>
     public abstract string Title { get; }
 
@@ -54,6 +57,9 @@ public abstract class ShelfKind
 
     /// <summary>A thing as it is listed.</summary>
     public abstract ShelfRow Row(IShelved thing, ShelfView view);
+
+    /// <summary>A drawing of a thing, and what it shows; null where there is none.</summary>
+    public virtual (string Svg, string Says)? Picture(IShelved thing) => null;
 
     /// <summary>Does something to it.</summary>
     public abstract bool Do(IShelved thing, string deed, ShelfView view);

@@ -5,6 +5,7 @@ using Cistern.Core.Recipes;
 using Cistern.Core.Reckoning;
 using Cistern.Data;
 using Cistern.Data.Shelf;
+using Cistern.Drawing;
 using Cistern.Web.Wording;
 using Microsoft.EntityFrameworkCore;
 
@@ -22,7 +23,7 @@ public static class ShelfKinds
 
     private static string Number(double value) => value.ToString("0.##", CultureInfo.InvariantCulture);
 
-    private static string Join(params string?[] parts) => string.Join(", ", parts.Where(part => part is { Length: > 0 }));
+    private static string Join(params string?[] parts) => string.Join(" · ", parts.Where(part => part is { Length: > 0 }));
 
     private static string Days(int days) => days == 1 ? "1 day" : string.Create(CultureInfo.InvariantCulture, $"{days} days");
 
@@ -85,6 +86,8 @@ public static class ShelfKinds
     {
         public override string Word => "mill";
 
+        public override string One => "grinder";
+
         public override string Title => "Grinders";
 
         public override string Empty => "No grinder yet. Add one, and grinds are told in its own settings.";
@@ -140,6 +143,11 @@ public static class ShelfKinds
             }
         }
 
+        public override (string Svg, string Says)? Picture(IShelved thing) => thing is Grinder grinder && grinder.Most > grinder.Least && grinder.Scale.Grinds
+            ? (GrinderLinePicture.Draw(grinder.Scale, grinder.HalfWidthUm, grinder.MeasuredList, grinder.SettingName),
+                grinder.MeasuredList.Count > 0 ? "Its settings in µm: a line through what was measured, and where it may really lie eight times in ten." : "Its settings in µm, as they are thought to be.")
+            : null;
+
         /// <summary>Lays the line of a grinder nobody has measured through what is known of it.</summary>
         private static void Estimate(Grinder grinder, ThingForm form)
         {
@@ -180,6 +188,8 @@ public static class ShelfKinds
     private sealed class Vessels : ShelfKind<OwnedBrewer>
     {
         public override string Word => "vessel";
+
+        public override string One => "brewer";
 
         public override string Title => "Brewers";
 

@@ -27,6 +27,9 @@ public sealed class ThingModel(CisternDb db, IdempotencyStore jobs, BaristaConte
     /// <summary>Its form.</summary>
     public ThingForm Form { get; private set; } = null!;
 
+    /// <summary>A drawing of it, and what that shows; null where it has none.</summary>
+    public (string Svg, string Says)? Picture { get; private set; }
+
     /// <summary>Asked by htmx, to stand on the shelf itself.</summary>
     public bool Part => Request.Headers.ContainsKey("HX-Request");
 
@@ -62,6 +65,7 @@ public sealed class ThingModel(CisternDb db, IdempotencyStore jobs, BaristaConte
         }
 
         found.Fill(thing, Form, view);
+        Picture = New ? null : found.Picture(thing);
         if (sent is null)
         {
             return Page();
