@@ -31,7 +31,7 @@ public static class GrainOutlines
             svg.Append('z');
         }
 
-        return svg.Append(CultureInfo.InvariantCulture, $"\"/><path class=\"grain-scale\" d=\"M{width - (7 * PerMm)} {height - (2 * PerMm)}h{5 * PerMm}\"/><text class=\"grain-words\" x=\"{width - (4.5 * PerMm)}\" y=\"{height - (2.6 * PerMm)}\" text-anchor=\"middle\" font-size=\"{2.6 * PerMm}\">5 mm</text></svg>").ToString();
+        return svg.Append(CultureInfo.InvariantCulture, $"\"/><path class=\"grain-scale\" d=\"M{width - (7 * PerMm)} {height - (2 * PerMm)}h{5 * PerMm}\"/><text class=\"grain-words\" x=\"{width - (4.5 * PerMm)}\" y=\"{height - (2.6 * PerMm)}\" text-anchor=\"middle\">5 mm</text></svg>").ToString();
     }
 
     /// <summary>Draws how much of the volume is of which size, by eighths of a doubling.</summary>

@@ -6,7 +6,7 @@ namespace Cistern.Drawing;
 /// <summary>A grinder's line from its settings to µm, with its band and what was measured.</summary>
 public static class GrinderLinePicture
 {
-    private const double Wide = 480, High = 260, Left = 76, Right = 12, Top = 12, Foot = 40;
+    private const double Wide = 480, High = 270, Left = 92, Right = 12, Top = 12, Foot = 48;
 
     /// <summary>Draws it.</summary>
     /// <param name="scale">The grinder's scale, the line through what was measured.</param>
@@ -45,9 +45,9 @@ public static class GrinderLinePicture
         svg.Add($"<path class=\"line-line\" d=\"M{X(low)} {Y(scale.MedianUm(low))}L{X(high)} {Y(scale.MedianUm(high))}\"/>");
         foreach (var one in measured)
             svg.Add($"<path class=\"line-reach\" d=\"M{X(one.Setting)} {Y(one.MedianUm - one.HalfUm)}V{Y(one.MedianUm + one.HalfUm)}\"/><circle class=\"line-point\" cx=\"{X(one.Setting)}\" cy=\"{Y(one.MedianUm)}\" r=\"5\"/>");
-        svg.Text(X(low), High - 18, "line-words", low.ToString("0.##", CultureInfo.InvariantCulture), "middle");
-        svg.Text(X(high), High - 18, "line-words", high.ToString("0.##", CultureInfo.InvariantCulture), "end");
-        svg.Text((Left + Wide - Right) / 2, High - 4, "line-words", settings, "middle");
+        svg.Text(X(low), High - 26, "line-words", low.ToString("0.##", CultureInfo.InvariantCulture), "middle");
+        svg.Text(X(high), High - 26, "line-words", high.ToString("0.##", CultureInfo.InvariantCulture), "end");
+        svg.Text((Left + Wide - Right) / 2, High - 5, "line-words", settings, "middle");
         return svg.Add("</svg>").ToString();
     }
 }

@@ -97,8 +97,8 @@ public sealed class GrinderLineTests
         double Of(System.Xml.Linq.XElement element, string name) => double.Parse((string)element.Attribute(name)!, System.Globalization.CultureInfo.InvariantCulture);
         var point = drawn.Elements().Single(element => (string?)element.Attribute("class") == "line-point");
         // 600 µm of a scale to 1,200 is half its height.
-        Assert.InRange(Of(point, "cy"), 115.9, 116.1);
-        Assert.InRange(Of(point, "cx"), 76, 480);
+        Assert.InRange(Of(point, "cy"), 116.9, 117.1);
+        Assert.InRange(Of(point, "cx"), 92, 480);
         Assert.Contains(drawn.Elements(), element => (string?)element.Attribute("class") == "line-band");
     }
 

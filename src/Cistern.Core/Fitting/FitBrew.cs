@@ -82,6 +82,9 @@ public sealed record FitBrew(string Name, Recipe Brewed, FitKeys Keys)
     /// <summary>What was tasted.</summary>
     public ImmutableArray<FitTaste> Tastes { get; init; } = [];
 
+    /// <summary>The median of what was ground for it as it was measured in a picture, µm; <see cref="Brewed"/> then has what the grinder's table says. Null where nobody measured.</summary>
+    public double? MeasuredUm { get; init; }
+
     /// <summary>Whether there is anything to learn from it.</summary>
-    public bool Tells => !Readings.IsEmpty || Tastes.Any(taste => taste is not { SourBitter: null, ThinHeavy: null });
+    public bool Tells => !Readings.IsEmpty || MeasuredUm is not null || Tastes.Any(taste => taste is not { SourBitter: null, ThinHeavy: null });
 }

@@ -25,6 +25,9 @@ public static class Fitter
     private const double Odd = 5;
     private const double PriorReadings = 8; // what instruments' noise is taken to rest on
 
+    // What a picture says of a grind, as a share of it: how it was strewn, what lay under other grains. Judged.
+    private const double MeasuredGrindNoise = 0.05;
+
     /// <summary>The noise of palates, points: half a point, and what rounding to whole ones adds.</summary>
     private const double TasteNoise = 0.6;
 
@@ -240,6 +243,16 @@ public static class Fitter
                 // A force that is felt as it is expected says no more.
                 var silent = isFelt && off == 0;
                 yield return new Row(index, reading, here[i], noise, off / noise, at[index], silent || !slopes ? new double[ModelParameters.Count] : [.. moved.Select(slope => slope[i] / noise)]);
+            }
+
+            // A grind that was measured tells by how much its grinder is off its table, whatever came of the brew.
+            if (brew.MeasuredUm is { } measuredUm)
+            {
+                const int Offset = (int)FitParameter.GrinderOffsetUm;
+                var prior = FitPrior.Of(FitParameter.GrinderOffsetUm);
+                var expected = brew.Brewed.Grind.MedianUm + prior.At(z[at[index][Offset]]);
+                var noise = MeasuredGrindNoise * measuredUm * widened;
+                yield return new Row(index, null, expected, noise, (expected - measuredUm) / noise, [at[index][Offset]], [prior.Sigma / noise]);
             }
 
             for (var i = 0; i < brew.Tastes.Length; i++)

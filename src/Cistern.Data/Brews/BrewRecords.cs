@@ -45,6 +45,9 @@ public static class BrewRecords
     /// <param name="record">Its record.</param>
     public static FitBrew ForFitting(Brew brew, BrewRecord record) => record.ForFitting() with
     {
+        // By its table, so that what was measured says how far off that is.
+        Brewed = brew.Observed(ObservationNames.Grind) is null ? record.Brewed : record.Brewed with { Grind = record.Planned.Grind },
+        MeasuredUm = brew.Observed(ObservationNames.Grind),
         Name = FormattableString.Invariant($"{brew.Id}"),
         Tastes = [.. brew.Tastings.Where(tasting => tasting.Barista is not null).Select(tasting => new FitTaste(tasting.Barista!.Name, tasting.SourBitter, tasting.ThinHeavy))],
     };
