@@ -6,11 +6,11 @@ namespace Cistern.Seeing;
 
 /// <summary>Where the card lies in a picture.</summary>
 /// <param name="ToPicture">From mm of the field to px of the picture, 3 by 3, row after row.</param>
-/// <param name="TiltDegrees">How far from straight above it was taken, °.</param>
+/// <param name="SlantDegrees">How far from straight above it was taken, °.</param>
 /// <param name="PixelsPerMm">How many px a mm has where it has most.</param>
 /// <param name="BlurMm">How far an edge is smeared, as the standard deviation of a Gaussian, mm.</param>
 /// <param name="Curve">The power that the picture's values are raised to for an edge to lie half-way between its two sides.</param>
-internal sealed record CardInPicture(double[] ToPicture, double TiltDegrees, double PixelsPerMm, double BlurMm, double Curve)
+internal sealed record CardInPicture(double[] ToPicture, double SlantDegrees, double PixelsPerMm, double BlurMm, double Curve)
 {
     /// <summary>Where a point of the field is in the picture, px.</summary>
     /// <param name="xMm">From the left, mm.</param>
@@ -57,7 +57,7 @@ internal static class CardFinder
         if (off > 0.6 * perMm)
             return null;
         var (blur, curve) = Edges(grey, pose, perMm);
-        return pose with { TiltDegrees = Tilt(h, grey.Width, grey.Height), PixelsPerMm = perMm, BlurMm = blur, Curve = curve };
+        return pose with { SlantDegrees = Slant(h, grey.Width, grey.Height), PixelsPerMm = perMm, BlurMm = blur, Curve = curve };
     }
 
     private static SortedDictionary<int, Point2f[]> Corners(Mat grey)
@@ -124,13 +124,13 @@ internal static class CardFinder
         return most;
     }
 
-    // The tilt of the card's plane, from the homography of a camera with square pixels that looks through the middle of the
+    // The slant of the card's plane, from the homography of a camera with square pixels that looks through the middle of the
     // picture. Its focal length is the one that makes the card's axes as long as one another and square; seen from nearly
     // above every length does, and the usual one of a phone is kept to.
-    private static double Tilt(double[] h, int width, int height)
+    private static double Slant(double[] h, int width, int height)
     {
         var diagonal = Math.Sqrt((double)width * width + (double)height * height);
-        double best = double.MaxValue, tilt = 0;
+        double best = double.MaxValue, slant = 0;
         double[] a = new double[3], b = new double[3];
         for (var of = 0.45; of <= 3; of *= 1.05)
         {
@@ -148,9 +148,9 @@ internal static class CardFinder
                 continue;
             best = unlike;
             double[] normal = [a[1] * b[2] - a[2] * b[1], a[2] * b[0] - a[0] * b[2], a[0] * b[1] - a[1] * b[0]];
-            tilt = Math.Acos(Math.Min(1, Math.Abs(normal[2]) / Math.Sqrt(Dot(normal, normal)))) * 180 / Math.PI;
+            slant = Math.Acos(Math.Min(1, Math.Abs(normal[2]) / Math.Sqrt(Dot(normal, normal)))) * 180 / Math.PI;
         }
-        return tilt;
+        return slant;
     }
 
     private static double Dot(ReadOnlySpan<double> a, ReadOnlySpan<double> b) => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];

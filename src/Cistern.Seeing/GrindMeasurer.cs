@@ -10,7 +10,7 @@ public static class GrindMeasurer
     public const int FewestGrains = 300;
 
     // The bounds of a picture that can give a figure, judged by what strewn grains of known sizes come to.
-    private const double MostTiltDegrees = 30;
+    private const double MostSlantDegrees = 30;
     private const double LeastLight = 75;
     private const double LeastWhite = 0.6 * 255;
     private const double MostBurnt = 0.6;
@@ -50,7 +50,7 @@ public static class GrindMeasurer
                 : CardFinder.IsBlurred(grey) ? GrindRefusal.Blurred
                 : GrindRefusal.NoCard);
         }
-        if (card.TiltDegrees > MostTiltDegrees)
+        if (card.SlantDegrees > MostSlantDegrees)
             return new GrindReading.Refused(GrindRefusal.Aslant);
         if (GrainFinder.Look(grey, card, paper => OfPaper(paper, card), out var refused) is not { } found)
             return refused!;

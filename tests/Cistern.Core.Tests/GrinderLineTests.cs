@@ -1,9 +1,7 @@
-using System.Collections.Immutable;
 using Cistern.Core.Brewing;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Planning;
 using Cistern.Core.Recipes;
-using Cistern.Core.Reckoning;
 using Cistern.Drawing;
 
 namespace Cistern.Core.Tests;

@@ -1,4 +1,3 @@
-using AngleSharp.Dom;
 using Cistern.Data.Brews;
 using Microsoft.EntityFrameworkCore;
 

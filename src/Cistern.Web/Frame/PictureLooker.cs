@@ -1,7 +1,6 @@
 using System.Diagnostics;
 using System.Globalization;
 using Cistern.Application.Brews;
-using Cistern.Core.Reckoning;
 using Cistern.Data.Brews;
 using Cistern.Seeing;
 

@@ -1,7 +1,6 @@
 using Cistern.Application.Brews;
 using Cistern.Core.Recipes;
 using Cistern.Core.Records;
-using Cistern.Data.Brews;
 
 namespace Cistern.Web.Wording;
 

@@ -190,7 +190,11 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore jobs, PictureLooke
         var typed = TypedNumber.Read(ruler ?? kept, ScaleCard.ShortestRulerMm, ScaleCard.LongestRulerMm, "mm");
         Ruler = new Field("ruler", "The card's line is", ruler is not null && typed.Problem is not null ? typed.Text : (typed.Value ?? ScaleCard.RulerMm).ToString("0.##", CultureInfo.InvariantCulture))
         {
-            Kind = "number", Unit = "mm", MaxLength = 10, Hint = "by your own ruler: a printer may make it shorter", Problem = ruler is null ? null : typed.Problem,
+            Kind = "number",
+            Unit = "mm",
+            MaxLength = 10,
+            Hint = "by your own ruler: a printer may make it shorter",
+            Problem = ruler is null ? null : typed.Problem,
         };
     }
 
