@@ -303,7 +303,7 @@ const keepAwake = async () => {
       tellAwake('The screen is kept awake while the clock runs.');
     }
   } catch {
-    tellAwake('The browser did not keep the screen awake; a low battery can be why.');
+    tellAwake('The screen may go dark by itself.');
   }
 };
 document.addEventListener('visibilitychange', () => {
