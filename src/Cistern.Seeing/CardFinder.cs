@@ -9,8 +9,10 @@ namespace Cistern.Seeing;
 /// <param name="SlantDegrees">How far from straight above it was taken, °.</param>
 /// <param name="PixelsPerMm">How many px a mm has where it has most.</param>
 /// <param name="BlurMm">How far an edge is smeared, as the standard deviation of a Gaussian, mm.</param>
+/// <param name="White">How light the paper beside the markers is, 0 to 1.</param>
+/// <param name="Black">How light their black is, 0 to 1.</param>
 /// <param name="Curve">The power that the picture's values are raised to for an edge to lie half-way between its two sides.</param>
-internal sealed record CardInPicture(double[] ToPicture, double SlantDegrees, double PixelsPerMm, double BlurMm, double Curve)
+internal sealed record CardInPicture(double[] ToPicture, double SlantDegrees, double PixelsPerMm, double BlurMm, double White, double Black, double Curve)
 {
     /// <summary>Where a point of the field is in the picture, px.</summary>
     /// <param name="xMm">From the left, mm.</param>
@@ -50,14 +52,14 @@ internal static class CardFinder
         using var homography = Cv2.FindHomography(card, picture);
         if (homography.Empty() || !homography.GetArray(out double[] h))
             return null;
-        var pose = new CardInPicture(h, 0, 0, 0, 1);
+        var pose = new CardInPicture(h, 0, 0, 0, 1, 0, 1);
         // Markers that belong to no one card (two cards, a page on a screen that is bent) do not fit one plane.
         var off = card.Zip(picture, (c, p) => { var (x, y) = pose.At(c.X, c.Y); return Math.Sqrt((x - p.X) * (x - p.X) + (y - p.Y) * (y - p.Y)); }).Max();
         var perMm = PixelsPerMm(pose);
         if (off > 0.6 * perMm)
             return null;
-        var (blur, curve) = Edges(grey, pose, perMm);
-        return pose with { SlantDegrees = Slant(h, grey.Width, grey.Height), PixelsPerMm = perMm, BlurMm = blur, Curve = curve };
+        var (blur, white, black, curve) = Edges(grey, pose, perMm);
+        return pose with { SlantDegrees = Slant(h, grey.Width, grey.Height), PixelsPerMm = perMm, BlurMm = blur, White = white, Black = black, Curve = curve };
     }
 
     private static SortedDictionary<int, Point2f[]> Corners(Mat grey)
@@ -158,7 +160,7 @@ internal static class CardFinder
     // Across the sides of the markers, from the white outside to the black of the border. Lenses smear light, and a camera bends
     // its values afterwards: then the edge of a black marker seems to lie further in than it was printed. The power that puts
     // it back where it belongs is looked for, and by it how far edges are smeared.
-    private static (double BlurMm, double Curve) Edges(Mat grey, CardInPicture pose, double perMm)
+    private static (double BlurMm, double White, double Black, double Curve) Edges(Mat grey, CardInPicture pose, double perMm)
     {
         const double ReachMm = 1.7;
         var stepMm = Math.Min(0.1, 0.25 / perMm);
@@ -197,7 +199,8 @@ internal static class CardFinder
             if (off < least)
                 (least, bestCurve, bestBlur) = (off, curve, Median(blurs));
         }
-        return (bestBlur, bestCurve);
+        var end = Math.Max(1, steps / 10);
+        return (bestBlur, Median([.. profiles.Select(profile => profile[..end].Average())]), Median([.. profiles.Select(profile => profile[^end..].Average())]), bestCurve);
     }
 
     private static double Falls(double[] profile, double level)

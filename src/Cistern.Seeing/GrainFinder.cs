@@ -38,7 +38,7 @@ internal sealed class GrainFinder
     /// <summary>What was found.</summary>
     /// <param name="Grains">The grains that could be told from one another.</param>
     /// <param name="Touching">The share of the grains' area in those that touch.</param>
-    /// <param name="Covered">The share of the field under what is too large for a grain and comes in over its edge.</param>
+    /// <param name="Covered">The share of the field under something too large and too smooth for grains.</param>
     /// <param name="Heaped">The share of the field under heaps, where no grain can be told from the next.</param>
     public sealed record Found(IReadOnlyList<Grain> Grains, double Touching, double Covered, double Heaped);
 
@@ -187,8 +187,8 @@ internal sealed class GrainFinder
                 continue;
             if (seeds[0].Depth > MostMm * _perMm || (seeds.Count > MostTogether && area > largest))
             {
-                var atEdge = box.X <= 1 || box.Y <= 1 || box.Right >= _width - 1 || box.Bottom >= _height - 1;
-                if (atEdge && seeds[0].Depth > MostMm * _perMm)
+                // A thing that lies on the field is smooth; a heap is rough with its grains and the gaps between them.
+                if (seeds[0].Depth > MostMm * _perMm && Roughness(owner, dark, label, box) < Smooth)
                     covered += area;
                 else
                     heaped += area;
@@ -227,6 +227,9 @@ internal sealed class GrainFinder
 
     // More than these in one piece, over more than such a circle, are a heap.
     private const int MostTogether = 40;
+
+    // Of the darkness of a thing that lies on the field, a standard deviation.
+    private const double Smooth = 0.04;
 
     private const double Rounding = 0.15;
 
@@ -349,6 +352,19 @@ internal sealed class GrainFinder
         Cv2.Add(weight, new Scalar(Little), weight);
         Cv2.Divide(sum, weight, sum);
         return sum;
+    }
+
+    private double Roughness(int[] owner, float[] dark, int label, Rect box)
+    {
+        double count = 0, sum = 0, squares = 0;
+        for (var y = box.Y; y < box.Bottom; y++)
+            for (var x = box.X; x < box.Right; x++)
+                if (owner[y * _width + x] == label)
+                {
+                    var darkness = dark[y * _width + x];
+                    (count, sum, squares) = (count + 1, sum + darkness, squares + darkness * darkness);
+                }
+        return count == 0 ? 0 : Math.Sqrt(Math.Max(0, squares / count - sum / count * (sum / count)));
     }
 
     private readonly record struct Seed(int X, int Y, float Depth);

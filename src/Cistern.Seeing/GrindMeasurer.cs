@@ -75,11 +75,27 @@ public static class GrindMeasurer
     // By how much the finest tenth has to be coarser than what is just seen, two px or two standard deviations of the smear.
     private const double LeastSeen = 1.1;
 
-    private static GrindReading.Refused? OfPaper(GrainFinder.Paper paper, CardInPicture card) => paper switch
+    // White is what lies beside the markers: the field itself may be full of coffee.
+    private static GrindReading.Refused? OfPaper(GrainFinder.Paper paper, CardInPicture card)
     {
-        { Light: < LeastLight } => new(GrindRefusal.Dark),
-        { Burnt: > MostBurnt } => new(GrindRefusal.Burnt, paper.Burnt),
-        { Light: < LeastWhite } => new(GrindRefusal.Grey),
-        _ => card.BlurMm > 0.25 ? new(GrindRefusal.Blurred) : null,
-    };
+        var light = Math.Max(paper.Light, 255 * card.White);
+        if (light < LeastLight)
+            return new(GrindRefusal.Dark);
+        if (paper.Burnt > MostBurnt)
+            return new(GrindRefusal.Burnt, paper.Burnt);
+        // Too little light makes black and white darker alike; grey paper has a black that is as black as ever.
+        if (light < LeastWhite)
+            return new(light < DarkWhite && card.Black / card.White is > LeastInk and < MostInk ? GrindRefusal.Dark : GrindRefusal.Grey);
+        if (card.BlurMm > MostBlurMm)
+            return new(GrindRefusal.Blurred);
+        return paper.Light < LeastFree * light ? new(GrindRefusal.Heaped, 1) : null;
+    }
+
+    private const double DarkWhite = 115, LeastInk = 0.03, MostInk = 0.1;
+
+    // An edge smeared further than this is smeared over any grain, mm.
+    private const double MostBlurMm = 0.25;
+
+    // Where not a quarter of the field is nearly as light as the paper beside it, it is full.
+    private const double LeastFree = 0.55;
 }

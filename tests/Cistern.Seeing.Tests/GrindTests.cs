@@ -43,6 +43,7 @@ public sealed class GrindTests
         { "aslant", Scene with { TiltDegrees = 42 } },
         { "grey", Scene with { PaperLight = 0.48, GrainLight = 0.12 } },
         { "heaped", Scene with { Heaps = 3, Cover = 0.35 } },
+        { "heaped", Scene with { Heaps = 6, Cover = 1.6, HeapMm = 9 } },
         { "few", Scene with { Cover = 0.008 } },
     };
 
