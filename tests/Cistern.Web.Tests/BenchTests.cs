@@ -1,4 +1,3 @@
-using Cistern.Data.Brews;
 using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Tests;
