@@ -68,7 +68,7 @@ await shot('card', '/shelf/card');
 const grounds = await cardWith(browser, server.url, 700);
 const measuring = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await measuring.goto(`${server.url}/shelf/grind`);
-await measuring.getByLabel('Grinder', { exact: true }).selectOption({ label: 'Ferrule' });
+await measuring.getByRole('combobox', { name: 'Grinder' }).selectOption({ label: 'Ferrule' });
 await measuring.getByLabel('Set to').fill('33');
 await measuring.locator('#pictures').setInputFiles(grounds.picture);
 await measuring.getByRole('button', { name: 'Measure it' }).click();

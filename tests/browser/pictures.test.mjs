@@ -7,7 +7,7 @@ test('grains on the printed card become a point of the grinder, and an empty car
   const strewn = await cardWith(browser, server.url, 700);
   await page.goto(`${server.url}/shelf`);
   await page.getByRole('link', { name: 'Measure a grind' }).click();
-  await page.getByLabel('Grinder', { exact: true }).selectOption({ label: 'Ferrule' });
+  await page.getByRole('combobox', { name: 'Grinder' }).selectOption({ label: 'Ferrule' });
   await page.getByLabel('Set to').fill('33');
   await page.locator('#pictures').setInputFiles((await cardWith(browser, server.url, 0)).picture);
   await page.getByRole('button', { name: 'Measure it' }).click();
