@@ -1,5 +1,4 @@
 using System.Globalization;
-using System.Text;
 using Cistern.Core.Reckoning;
 
 namespace Cistern.Drawing;
@@ -15,8 +14,8 @@ public static class GrainOutlines
     public static string Draw(IReadOnlyList<IReadOnlyList<float>> outlines)
     {
         double width = ScaleCard.FieldWidthMm * PerMm, height = ScaleCard.FieldHeightMm * PerMm;
-        var svg = new StringBuilder();
-        svg.Append(CultureInfo.InvariantCulture, $"<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"grain-field\" viewBox=\"0 0 {width} {height}\" role=\"img\" aria-label=\"{outlines.Count} grains on a field of {ScaleCard.FieldWidthMm} by {ScaleCard.FieldHeightMm} mm\"><rect class=\"grain-paper\" width=\"{width}\" height=\"{height}\"/><path class=\"grain-shapes\" d=\"");
+        var svg = new Svg();
+        svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"grain-field\" viewBox=\"0 0 {width} {height}\" role=\"img\" aria-label=\"{outlines.Count} grains on a field of {ScaleCard.FieldWidthMm} by {ScaleCard.FieldHeightMm} mm\"><rect class=\"grain-paper\" width=\"{width}\" height=\"{height}\"/><path class=\"grain-shapes\" d=\"");
         foreach (var outline in outlines)
         {
             // Every other of its points: grains are small, and there are thousands.
@@ -24,14 +23,14 @@ public static class GrainOutlines
             for (var i = 0; i + 1 < outline.Count; i += 4)
             {
                 int toX = (int)MathF.Round(outline[i] * PerMm), toY = (int)MathF.Round(outline[i + 1] * PerMm);
-                svg.Append(i == 0 ? 'M' : i == 4 ? 'l' : ' ').Append(CultureInfo.InvariantCulture, $"{toX - x} {toY - y}");
+                svg.Add($"{(i == 0 ? "M" : i == 4 ? "l" : " ")}{toX - x} {toY - y}");
                 (x, y) = (toX, toY);
             }
 
-            svg.Append('z');
+            svg.Add("z");
         }
 
-        return svg.Append(CultureInfo.InvariantCulture, $"\"/><path class=\"grain-scale\" d=\"M{width - (7 * PerMm)} {height - (2 * PerMm)}h{5 * PerMm}\"/><text class=\"grain-words\" x=\"{width - (4.5 * PerMm)}\" y=\"{height - (2.6 * PerMm)}\" text-anchor=\"middle\">5 mm</text></svg>").ToString();
+        return svg.Add($"\"/><path class=\"grain-scale\" d=\"M{width - (7 * PerMm)} {height - (2 * PerMm)}h{5 * PerMm}\"/><text class=\"grain-words\" x=\"{width - (4.5 * PerMm)}\" y=\"{height - (2.6 * PerMm)}\" text-anchor=\"middle\">5 mm</text></svg>").ToString();
     }
 
     /// <summary>Draws how much of the volume is of which size, by eighths of a doubling.</summary>

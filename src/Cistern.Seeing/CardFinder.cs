@@ -28,7 +28,7 @@ internal sealed record CardInPicture(double[] ToPicture, double SlantDegrees, do
 /// <summary>Finds the card by its markers, from whatever side.</summary>
 internal static class CardFinder
 {
-    // Markers are looked for in the picture made small: quicker, and what is blurred is sharp again.
+    // Markers are looked for in the picture made small: quicker, and what is blurred has edges again.
     private static readonly int[] LongestSides = [1600, 800, 400, 250];
 
     /// <summary>Finds it; null where not all of its markers are seen, and how many were.</summary>
@@ -100,7 +100,7 @@ internal static class CardFinder
                 four[i] = refined[i];
     }
 
-    /// <summary>Whether nothing at all in a picture is sharp: no edge of it is as steep as an eighth of its contrast in a px.</summary>
+    /// <summary>Whether nothing at all in a picture has a clear edge: none of it is as steep as an eighth of its contrast in a px.</summary>
     /// <param name="grey">The picture.</param>
     public static bool IsBlurred(Mat grey)
     {

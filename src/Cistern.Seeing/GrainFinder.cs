@@ -18,6 +18,25 @@ internal sealed class GrainFinder
     // What is lighter than this share of the grains is chaff, or the shadow of something.
     private const double Lightest = 0.55;
 
+    // No grain of coffee is this large: the radius of the largest circle in it, mm.
+    private const double MostMm = 1.6;
+
+    // More than these in one piece, over more than such a circle, are a heap.
+    private const int MostTogether = 40;
+
+    // Of the darkness of a thing that lies on the field, a standard deviation.
+    private const double Smooth = 0.04;
+
+    // Darker than this share of a grain's inside nothing is but grain.
+    private const double Sure = 0.7;
+
+    // Where there are shadows an edge lies further in than half-way: those that are too narrow to be told from their grain have
+    // moved the half-way outwards. How much, of the darkness beside the grains: by strewn grains of known sizes.
+    private const double ShadowShare = 0.6;
+
+    // How much of the smear is left after it was taken out, as a share of its square: by strewn grains of known sizes.
+    private const double Rounding = 0.15;
+
     private readonly double _perMm;
     private readonly int _width;
     private readonly int _height;
@@ -222,24 +241,13 @@ internal sealed class GrainFinder
         return new(grains, touching + single == 0 ? 0 : (touching + heaped) / (touching + single + heaped), covered / field, heaped / field);
     }
 
-    // No grain of coffee is this large: the radius of the largest circle in it, mm.
-    private const double MostMm = 1.6;
-
-    // More than these in one piece, over more than such a circle, are a heap.
-    private const int MostTogether = 40;
-
-    // Of the darkness of a thing that lies on the field, a standard deviation.
-    private const double Smooth = 0.04;
-
-    private const double Rounding = 0.15;
-
     // Where grains are. What is darker than half a grain is looked at; where a part of it is surely grain, its edge lies half-way
     // between that and what is beside it, be it paper or a shadow. Grains lighter than the others keep the plain half.
     private Mat Mask(Mat darkness, out double grainDarkness)
     {
         var reach = Math.Max(1, (int)Math.Ceiling(_blurPx));
         grainDarkness = GrainDarkness(darkness, reach);
-        using var wide = Cv2.GetStructuringElement(MorphShapes.Ellipse, new Size(4 * reach + 3, 4 * reach + 3));
+        using var wide = Disc(2 * reach + 1);
         var mask = new Mat();
         Cv2.Compare(darkness, new Scalar(0.5 * grainDarkness), mask, CmpTypes.GT);
         using Mat sure = new(), outer = new();
@@ -262,22 +270,15 @@ internal sealed class GrainFinder
         return mask;
     }
 
-    // Darker than this share of a grain's inside nothing is but grain.
-    private const double Sure = 0.7;
-
     // A share of the grains' darkness as the picture's own values have it, where a shadow is further from a grain than in light.
     private double AsSeen(double share, double grainDarkness) =>
         1 - Math.Pow(1 - share * (1 - Math.Pow(Math.Max(0.001, 1 - grainDarkness), 1 / _curve)), _curve);
 
-    // Where there are shadows an edge lies further in than half-way: those that are too narrow to be told from their grain have
-    // moved the half-way outwards. How much, of the darkness beside the grains: by strewn grains of known sizes.
-    private const double ShadowShare = 0.6;
-
     // How dark it is just beside the grains.
     private static double Shadows(Mat darkness, Mat mask, int reach)
     {
-        using var near = Cv2.GetStructuringElement(MorphShapes.Ellipse, new Size(2 * reach + 3, 2 * reach + 3));
-        using var far = Cv2.GetStructuringElement(MorphShapes.Ellipse, new Size(4 * reach + 5, 4 * reach + 5));
+        using var near = Disc(reach + 1);
+        using var far = Disc(2 * reach + 2);
         using Mat inner = new(), ring = new();
         Cv2.Dilate(mask, inner, near);
         Cv2.Dilate(mask, ring, far);
@@ -303,24 +304,24 @@ internal sealed class GrainFinder
         return holding;
     }
 
-    // How dark grains are inside, away from their smeared edges.
+    // How dark grains are inside, away from their smeared edges: the middle of what is darker than half of that.
     private static double GrainDarkness(Mat darkness, int reach)
     {
+        const double Steps = 200;
+        const int Enough = 200;
+        using var disc = Disc(reach);
+        using var bytes = new Mat();
+        darkness.ConvertTo(bytes, MatType.CV_8UC1, Steps);
+        bytes.GetArray(out byte[] values);
         var level = 0.35;
-        using var disc = Cv2.GetStructuringElement(MorphShapes.Ellipse, new Size(2 * reach + 1, 2 * reach + 1));
         for (var turn = 0; turn < 3; turn++)
         {
             using Mat mask = new(), inner = new();
             Cv2.Compare(darkness, new Scalar(turn == 0 ? 0.25 : 0.5 * level), mask, CmpTypes.GT);
             Cv2.Erode(mask, inner, disc);
-            if (Cv2.CountNonZero(inner) < 200)
-                inner.SetTo(new Scalar(0), null);
-            using var bytes = new Mat();
-            darkness.ConvertTo(bytes, MatType.CV_8UC1, 200);
+            // Grains as small as their edges have no inside.
+            (Cv2.CountNonZero(inner) >= Enough ? inner : mask).GetArray(out byte[] isIn);
             var histogram = new long[256];
-            bytes.GetArray(out byte[] values);
-            using var chosen = Cv2.CountNonZero(inner) > 0 ? inner.Clone() : mask.Clone();
-            chosen.GetArray(out byte[] isIn);
             for (var i = 0; i < values.Length; i++)
                 if (isIn[i] != 0)
                     histogram[values[i]]++;
@@ -328,15 +329,12 @@ internal sealed class GrainFinder
             if (total == 0)
                 return level;
             long below = 0;
-            for (var i = 0; i < 256; i++)
-                if ((below += histogram[i]) * 2 >= total)
-                {
-                    level = i / 200.0;
-                    break;
-                }
+            level = Array.FindIndex(histogram, many => (below += many) * 2 >= total) / Steps;
         }
         return level;
     }
+
+    private static Mat Disc(int radius) => Cv2.GetStructuringElement(MorphShapes.Ellipse, new Size(2 * radius + 1, 2 * radius + 1));
 
     // The mean of the darkness where the mask is, around every px; where there is next to nothing of it, what is usual.
     private static Mat Local(Mat darkness, Mat mask, int side, double usual)

@@ -34,7 +34,7 @@ public enum GrindRefusal
     /// <summary>A part of the card is out of the picture or under something.</summary>
     Covered,
 
-    /// <summary>It is not sharp enough for grains of this size.</summary>
+    /// <summary>It is too blurred for grains of this size.</summary>
     Blurred,
 
     /// <summary>Too little light.</summary>

@@ -1,4 +1,4 @@
-using System.Buffers.Binary;
+using System.Text.Json;
 using OpenCvSharp;
 
 namespace Cistern.Seeing;
@@ -42,27 +42,21 @@ public sealed record KeptPicture(int Width, int Height, byte[] Jpeg, byte[] Smal
         }
     }
 
-    /// <summary>As bytes for whoever asked: width, height, the length of the picture, the picture, the small one.</summary>
-    public byte[] Write()
-    {
-        var bytes = new byte[12 + Jpeg.Length + Small.Length];
-        BinaryPrimitives.WriteInt32LittleEndian(bytes, Width);
-        BinaryPrimitives.WriteInt32LittleEndian(bytes.AsSpan(4), Height);
-        BinaryPrimitives.WriteInt32LittleEndian(bytes.AsSpan(8), Jpeg.Length);
-        Jpeg.CopyTo(bytes, 12);
-        Small.CopyTo(bytes, 12 + Jpeg.Length);
-        return bytes;
-    }
+    /// <summary>As a line of JSON for whoever asked.</summary>
+    public byte[] Write() => JsonSerializer.SerializeToUtf8Bytes(this);
 
-    /// <summary>Reads those; null where they are none.</summary>
-    /// <param name="bytes">The bytes.</param>
+    /// <summary>Reads such a line; null where it is none.</summary>
+    /// <param name="bytes">The line.</param>
     public static KeptPicture? Read(ReadOnlySpan<byte> bytes)
     {
-        if (bytes.Length < 12)
+        try
+        {
+            return JsonSerializer.Deserialize<KeptPicture>(bytes);
+        }
+        catch (JsonException)
+        {
             return null;
-        var length = BinaryPrimitives.ReadInt32LittleEndian(bytes[8..]);
-        return length <= 0 || length > bytes.Length - 12 ? null
-            : new(BinaryPrimitives.ReadInt32LittleEndian(bytes), BinaryPrimitives.ReadInt32LittleEndian(bytes[4..]), bytes.Slice(12, length).ToArray(), bytes[(12 + length)..].ToArray());
+        }
     }
 
     private static Mat Fit(Mat picture, int longest)

@@ -60,22 +60,14 @@ public sealed class FitTests
     {
         var recipe = RecipeLibrary.Find("vd-coffee-first")!;
         FitBrew Pictured(int i, double um) => new($"{i}", recipe, new FitKeys("Ferrule", "dripper", "Blue Ferry", "")) { MeasuredUm = um };
-        FitParameterLearned Offset(params FitBrew[] brews) => new(Fitter.Of(brews, Unfitted).Parameters.Single(one => one.Parameter == FitParameter.GrinderOffsetUm));
+        LearnedParameter Offset(params FitBrew[] brews) => Fitter.Of(brews, Unfitted).Parameters.Single(one => one.Parameter == FitParameter.GrinderOffsetUm);
         var tableUm = recipe.Grind.MedianUm;
         var one = Offset(Pictured(1, tableUm + 60));
         var three = Offset(Pictured(1, tableUm + 60), Pictured(2, tableUm + 60), Pictured(3, tableUm + 60));
         Assert.InRange(one.Value, 25, 60);
-        Assert.True(three.Value > one.Value && three.Wide < one.Wide, $"{one} {three}");
+        Assert.True(three.Value > one.Value && three.High - three.Low < one.High - one.Low, $"{one} {three}");
         Assert.InRange(Offset(Pictured(1, tableUm)).Value, -1, 1);
         Assert.True(Pictured(1, tableUm).Tells);
-    }
-
-    private readonly record struct FitParameterLearned(double Value, double Wide)
-    {
-        public FitParameterLearned(LearnedParameter of)
-            : this(of.Value, of.High - of.Low)
-        {
-        }
     }
 
     [Fact]

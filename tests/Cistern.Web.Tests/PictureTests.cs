@@ -116,6 +116,10 @@ public sealed class PictureTests : IClassFixture<App>
         var page = await App.GetAsync(client, "/shelf/grind");
         var answer = await App.PostAsync(client, page, "/shelf/grind?handler=Keep", ("median", "700"), ("half", "20"), ("grains", "900"), ("spread", "0.4"), ("of", "mill-3"), ("setting", "900"), ("job", Guid.NewGuid().ToString()));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
+        var again = await App.ParseAsync(answer);
+        Assert.Equal("700", again.QuerySelector(".measured input[name=median]")!.GetAttribute("value"));
+        Assert.Equal("900", again.QuerySelector(".measured #setting")!.GetAttribute("value"));
+        Assert.NotNull(again.QuerySelector("#setting-problem"));
         Assert.Empty(await app.DataAsync(db => db.Grinders.Where(one => one.Id == 3).Select(one => one.Measured).FirstAsync(Ct)));
         foreach (var (name, value) in new[] { ("median", "9"), ("half", "x"), ("grains", ""), ("spread", "-1") })
         {

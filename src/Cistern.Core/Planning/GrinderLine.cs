@@ -72,6 +72,7 @@ public sealed class GrinderLine
     {
         if (measured.Count == 0)
             throw new ArgumentException("Nothing was measured.", nameof(measured));
+        Spread = measured.Select(one => one.Spread).Average();
         // About the points' own middle, the level and the slope hardly say anything of one another.
         double weights = 0, settings = 0, medians = 0;
         foreach (var one in measured)
@@ -101,6 +102,9 @@ public sealed class GrinderLine
 
     /// <summary>The median for each 1 more, µm.</summary>
     public double UmPerSetting => _slope;
+
+    /// <summary>The spread that was measured, ln-σ, the mean of all; null where none was.</summary>
+    public double? Spread { get; }
 
     /// <summary>Half of the 80 % band of the median at a setting, µm.</summary>
     /// <param name="setting">The setting.</param>

@@ -247,7 +247,9 @@ public sealed class Grinder : IShelved
     public double? HalfWidthUm(double setting) => Line?.HalfWidthUm(setting) ?? (Estimated && Most > Least ? new GrinderEstimate(Least, Most, Known).HalfWidthUm(setting) : null);
 
     /// <summary>Its scale as the core takes it.</summary>
-    public GrinderScale Scale => Line is { } line ? new(Least, Most, Step, line.UmAtZero, line.UmPerSetting, MeasuredList.Select(one => one.Spread).Average() ?? Spread) : new(Least, Most, Step, UmAtZero, UmPerSetting, Spread);
+    public GrinderScale Scale => Line is { } line
+        ? new(Least, Most, Step, line.UmAtZero, line.UmPerSetting, line.Spread ?? Spread)
+        : new(Least, Most, Step, UmAtZero, UmPerSetting, Spread);
 
     /// <summary>The median at a setting, µm.</summary>
     public double MedianUm(double setting) => Scale.MedianUm(setting);

@@ -82,7 +82,7 @@ public sealed class GrainsModel(CisternDb db) : PageModel
         var width = TypedNumber.Read(card, 100, 1_500, "px");
         if (width.Value is { } px)
         {
-            Response.Cookies.Append(ScaleCookie, (px / CardMm).ToString("0.####", CultureInfo.InvariantCulture), new CookieOptions { HttpOnly = true, Secure = Request.IsHttps, SameSite = SameSiteMode.Strict, MaxAge = TimeSpan.FromDays(400), IsEssential = true });
+            HttpContext.Remember(ScaleCookie, (px / CardMm).ToString("0.####", CultureInfo.InvariantCulture));
         }
 
         return Redirect("/shelf/grains");

@@ -31,6 +31,10 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore jobs, PictureLooke
     /// <summary>The cookie that remembers how long the card's line came out of this house's printer.</summary>
     private const string RulerCookie = "card-line-mm";
 
+    private const int LongestName = 60;
+
+    private double rulerMm = ScaleCard.RulerMm;
+
     /// <summary>What came of one picture.</summary>
     /// <param name="Name">The file's name.</param>
     /// <param name="Answer">What was seen in it.</param>
@@ -88,18 +92,16 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore jobs, PictureLooke
             : null;
         if (Problem is not null || Ruler.Problem is not null)
         {
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-            return Page();
+            return Refused();
         }
 
-        var rulerMm = double.Parse(Ruler.Text, CultureInfo.InvariantCulture);
-        Response.Cookies.Append(RulerCookie, Ruler.Text, new CookieOptions { HttpOnly = true, Secure = Request.IsHttps, SameSite = SameSiteMode.Strict, MaxAge = TimeSpan.FromDays(400), IsEssential = true });
+        HttpContext.Remember(RulerCookie, Ruler.Text);
         var looked = new List<Looked>();
         foreach (var picture in pictures)
         {
             using var bytes = new MemoryStream();
             await picture.CopyToAsync(bytes, ct);
-            looked.Add(new(PlainName(picture.FileName), await looker.GrainsAsync(bytes.ToArray(), rulerMm, ct)));
+            looked.Add(new(picture.FileName.Length > LongestName ? picture.FileName[..LongestName] : picture.FileName, await looker.GrainsAsync(bytes.ToArray(), rulerMm, ct)));
         }
 
         Pictures = looked;
@@ -124,6 +126,7 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore jobs, PictureLooke
             return Redirect(done);
         }
 
+        Sizes = new(medianUm, medianUm - halfUm, medianUm + halfUm, double.NaN, double.NaN, sigma, (int)count);
         string kept;
         if (Brew is { } ground)
         {
@@ -133,16 +136,14 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore jobs, PictureLooke
         else if (Chosen<Bag>("bag", Bags, one => one.Id) is { } bag)
         {
             bag.GroundUm = Math.Round(medianUm);
-            kept = $"/shelf#bag-{bag.Id.ToString(CultureInfo.InvariantCulture)}";
+            kept = $"/shelf#coffee-{bag.Id.ToString(CultureInfo.InvariantCulture)}";
         }
         else if (Chosen<Grinder>("mill", Grinders, one => one.Id) is { } grinder)
         {
             if (TypedNumber.Read(setting, grinder.Least, grinder.Most, "").Value is not { } at)
             {
-                Sizes = new(medianUm, medianUm - halfUm, medianUm + halfUm, 0, 0, sigma, (int)count);
                 Setting = Setting with { Problem = $"The setting it was ground at, {FigureFormat.Setting(grinder.Least)} to {FigureFormat.Setting(grinder.Most)}." };
-                Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-                return Page();
+                return Refused();
             }
 
             var line = new MeasuredGrind(at, medianUm, halfUm, (int)count, Math.Clamp(sigma, 0.05, 1.5)).Write();
@@ -151,15 +152,19 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore jobs, PictureLooke
         }
         else
         {
-            Sizes = new(medianUm, medianUm - halfUm, medianUm + halfUm, 0, 0, sigma, (int)count);
             Problem = "Say what it was ground with, and it is kept there.";
-            Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
-            return Page();
+            return Refused();
         }
 
         jobs.Remember(IdempotencyKey.Of(Request.Form), kept);
         await jobs.SaveAsync(ct);
         return Redirect(kept);
+    }
+
+    private PageResult Refused()
+    {
+        Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
+        return Page();
     }
 
     /// <summary>Deletes what was measured for a brew: it is told as planned again.</summary>
@@ -188,7 +193,8 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore jobs, PictureLooke
         Setting = new Field("setting", "Set to", setting is { Length: <= 20 } ? setting : "") { Kind = "number", MaxLength = 20, Hint = "the setting of the grinder it was ground at" };
         var kept = Request.Cookies[RulerCookie];
         var typed = TypedNumber.Read(ruler ?? kept, ScaleCard.ShortestRulerMm, ScaleCard.LongestRulerMm, "mm");
-        Ruler = new Field("ruler", "The card's line is", ruler is not null && typed.Problem is not null ? typed.Text : (typed.Value ?? ScaleCard.RulerMm).ToString("0.##", CultureInfo.InvariantCulture))
+        rulerMm = typed.Value ?? ScaleCard.RulerMm;
+        Ruler = new Field("ruler", "The card's line is", ruler is not null && typed.Problem is not null ? typed.Text : rulerMm.ToString("0.##", CultureInfo.InvariantCulture))
         {
             Kind = "number",
             Unit = "mm",
@@ -197,6 +203,4 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore jobs, PictureLooke
             Problem = ruler is null ? null : typed.Problem,
         };
     }
-
-    private static string PlainName(string name) => name.Length > 60 ? name[..60] : name;
 }

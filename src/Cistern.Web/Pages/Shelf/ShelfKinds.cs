@@ -25,6 +25,9 @@ public static class ShelfKinds
 
     private static string Join(params string?[] parts) => string.Join(" · ", parts.Where(part => part is { Length: > 0 }));
 
+    /// <summary>How many lines of a text say something.</summary>
+    private static int Lines(string text) => text.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Length;
+
     private static string Days(int days) => days == 1 ? "1 day" : string.Create(CultureInfo.InvariantCulture, $"{days} days");
 
     private sealed class Coffees : ShelfKind<Bag>
@@ -121,12 +124,12 @@ public static class ShelfKinds
             }
 
             Estimate(grinder, form);
-            if (grinder.Usuals.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Length != grinder.UsualList.Count)
+            if (Lines(grinder.Usuals) != grinder.UsualList.Count)
             {
                 form.Refuse("usuals", $"Each line is a kind of brewer, once ({string.Join(", ", Enum.GetValues<BrewerFamily>().Select(StepWording.Family))}), an equals sign and a setting from {Number(grinder.Least)} to {Number(grinder.Most)}.");
             }
 
-            if (grinder.Measured.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Length != grinder.MeasuredList.Count)
+            if (Lines(grinder.Measured) != grinder.MeasuredList.Count)
             {
                 form.Refuse("measured", $"Each line is a setting from {Number(grinder.Least)} to {Number(grinder.Most)}, an equals sign, the median in µm, and if you like ± how much, how many grains and the spread: 18 = 624 ± 20, 1240 grains, spread 0.41.");
             }
@@ -137,7 +140,7 @@ public static class ShelfKinds
                 form.Refuse("per", $"None of its settings grinds to between {Number(median.Min)} and {Number(median.Max)} µm: {Number(grinder.MedianUm(grinder.Least))} to {Number(grinder.MedianUm(grinder.Most))} µm.");
             }
 
-            if (grinder.Labels.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Length != grinder.LabelList.Count)
+            if (Lines(grinder.Labels) != grinder.LabelList.Count)
             {
                 form.Refuse("labels", $"Each line is a label, an equals sign and a setting from {Number(grinder.Least)} to {Number(grinder.Most)}.");
             }
@@ -151,7 +154,7 @@ public static class ShelfKinds
         /// <summary>Lays the line of a grinder nobody has measured through what is known of it.</summary>
         private static void Estimate(Grinder grinder, ThingForm form)
         {
-            if (grinder.Looks.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Length != grinder.LookList.Count)
+            if (Lines(grinder.Looks) != grinder.LookList.Count)
             {
                 form.Refuse("looks", $"Each line is a setting from {Number(grinder.Least)} to {Number(grinder.Most)}, an equals sign and µm or a word for grain ({string.Join(", ", GrainWords.All.Take(6).Select(one => one.Word))} …).");
             }

@@ -218,14 +218,7 @@ public sealed class YouModel(CisternDb db, IdempotencyStore jobs, BaristaContext
         }
     }
 
-    private void Remember(string cookie, string value) => Response.Cookies.Append(cookie, value, new CookieOptions
-    {
-        MaxAge = TimeSpan.FromDays(365),
-        HttpOnly = true,
-        Secure = Request.IsHttps,
-        SameSite = SameSiteMode.Strict,
-        IsEssential = true,
-    });
+    private void Remember(string cookie, string value) => HttpContext.Remember(cookie, value, days: 365);
 
     private async Task LoadAsync(CancellationToken ct)
     {
