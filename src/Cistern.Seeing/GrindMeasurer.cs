@@ -23,7 +23,7 @@ public static class GrindMeasurer
     /// <param name="rulerMm">How long the card's line came out of the printer, mm.</param>
     public static GrindReading Measure(byte[] file, double rulerMm = ScaleCard.RulerMm)
     {
-        if (file.Length > PictureHeader.MostBytes || PictureHeader.Read(file) is not { Fits: true })
+        if (file.Length > PictureHeader.MostBytes || PictureHeader.Read(file) is not { WillDo: true })
             return new GrindReading.Refused(GrindRefusal.Unreadable);
         try
         {

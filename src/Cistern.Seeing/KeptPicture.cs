@@ -23,7 +23,7 @@ public sealed record KeptPicture(int Width, int Height, byte[] Jpeg, byte[] Smal
     /// <param name="file">A JPEG, PNG or WebP.</param>
     public static KeptPicture? Of(byte[] file)
     {
-        if (file.Length > PictureHeader.MostBytes || PictureHeader.Read(file) is not { Fits: true })
+        if (file.Length > PictureHeader.MostBytes || PictureHeader.Read(file) is not { WillDo: true })
             return null;
         try
         {

@@ -14,8 +14,14 @@ public sealed record PictureHeader(PictureFormat Format, int Width, int Height)
     /// <summary>The most a picture may have, px: 25 megapixels.</summary>
     public const long MostPixels = 25_000_000;
 
-    /// <summary>Whether it has no more pixels than are decoded.</summary>
-    public bool Fits => (long)Width * Height is > 0 and <= MostPixels;
+    /// <summary>Whether it is several pictures, one after another: which of them is meant nobody knows.</summary>
+    public bool Moves { get; init; }
+
+    /// <summary>Whether it is of four inks: what those look like on a screen its file may leave open.</summary>
+    public bool Inks { get; init; }
+
+    /// <summary>Whether it is decoded: one picture of light, of no more pixels than are borne.</summary>
+    public bool WillDo => (long)Width * Height is > 0 and <= MostPixels && !Moves && !Inks;
 
     /// <summary>Reads it off the first bytes of a JPEG, PNG or WebP; null where they are none or broken off.</summary>
     /// <param name="bytes">The file.</param>
@@ -25,8 +31,21 @@ public sealed record PictureHeader(PictureFormat Format, int Width, int Height)
 
     private static PictureHeader? Png(ReadOnlySpan<byte> bytes) =>
         bytes.Length >= 24 && bytes.StartsWith(PngSignature) && bytes[12..16].SequenceEqual("IHDR"u8)
-            ? new(PictureFormat.Png, BinaryPrimitives.ReadInt32BigEndian(bytes[16..]), BinaryPrimitives.ReadInt32BigEndian(bytes[20..]))
+            ? new(PictureFormat.Png, BinaryPrimitives.ReadInt32BigEndian(bytes[16..]), BinaryPrimitives.ReadInt32BigEndian(bytes[20..])) { Moves = IsAnimated(bytes) }
             : null;
+
+    // An animation says so in a chunk before the first picture.
+    private static bool IsAnimated(ReadOnlySpan<byte> png)
+    {
+        for (long at = 8; at + 8 <= png.Length;)
+        {
+            var chunk = png[(int)at..];
+            if (chunk[4..8].SequenceEqual("acTL"u8) || chunk[4..8].SequenceEqual("IDAT"u8))
+                return chunk[4] == (byte)'a';
+            at += 12 + BinaryPrimitives.ReadUInt32BigEndian(chunk);
+        }
+        return false;
+    }
 
     private static PictureHeader? WebP(ReadOnlySpan<byte> bytes)
     {
@@ -34,7 +53,7 @@ public sealed record PictureHeader(PictureFormat Format, int Width, int Height)
             return null;
         var chunk = bytes[12..16];
         if (chunk.SequenceEqual("VP8X"u8))
-            return new(PictureFormat.WebP, 1 + Little24(bytes[24..]), 1 + Little24(bytes[27..]));
+            return new(PictureFormat.WebP, 1 + Little24(bytes[24..]), 1 + Little24(bytes[27..])) { Moves = (bytes[20] & 2) != 0 };
         if (chunk.SequenceEqual("VP8 "u8))
             return new(PictureFormat.WebP, BinaryPrimitives.ReadUInt16LittleEndian(bytes[26..]) & 0x3fff, BinaryPrimitives.ReadUInt16LittleEndian(bytes[28..]) & 0x3fff);
         if (!chunk.SequenceEqual("VP8L"u8))
@@ -59,7 +78,7 @@ public sealed record PictureHeader(PictureFormat Format, int Width, int Height)
                 continue;
             }
             if (marker is >= 0xc0 and <= 0xcf and not (0xc4 or 0xc8 or 0xcc))
-                return new(PictureFormat.Jpeg, BinaryPrimitives.ReadUInt16BigEndian(bytes[(at + 7)..]), BinaryPrimitives.ReadUInt16BigEndian(bytes[(at + 5)..]));
+                return new(PictureFormat.Jpeg, BinaryPrimitives.ReadUInt16BigEndian(bytes[(at + 7)..]), BinaryPrimitives.ReadUInt16BigEndian(bytes[(at + 5)..])) { Inks = bytes[at + 9] == 4 };
             at += 2 + BinaryPrimitives.ReadUInt16BigEndian(bytes[(at + 2)..]);
         }
         return null;

@@ -212,7 +212,8 @@ public static class Setup
             csp.AddDefaultSrc().None();
             csp.AddScriptSrc().Self();
             csp.AddStyleSrc().Self();
-            csp.AddImgSrc().Self();
+            // blob: a photograph that was chosen is shown before it is sent (preview.js).
+            csp.AddImgSrc().Self().Blob();
             csp.AddFontSrc().Self();
             csp.AddConnectSrc().Self();
             csp.AddFormAction().Self();

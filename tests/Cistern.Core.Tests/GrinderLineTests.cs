@@ -67,7 +67,12 @@ public sealed class GrinderLineTests
         var plan = ForecastModel.Published.Run(recipe);
         var run = BrewRun.Replay(ConductPlan.Of(plan), [], 0);
         var finer = AsBrewed.Of(recipe, run, Actuals.None with { MedianUm = recipe.Grind.MedianUm - 200 });
-        Assert.Equal(recipe.Grind with { MedianUm = recipe.Grind.MedianUm - 200 }, finer.Grind);
+        Assert.Equal(recipe.Grind with { MedianUm = recipe.Grind.MedianUm - 200, Measured = true }, finer.Grind);
+        // What was learned of a grinder's table is of the table alone, in a file too.
+        var learned = ForecastModel.Published with { Parameters = ForecastModel.Published.Parameters with { GrindOffsetUm = 90 } };
+        var told = RecipeReader.Read(RecipeWriter.Write(finer)).Recipes.Single();
+        Assert.Equal(ForecastModel.Published.Figures(finer).Totals.ExtractionYieldPercent, learned.Figures(told).Totals.ExtractionYieldPercent);
+        Assert.NotEqual(plan.Totals.ExtractionYieldPercent, learned.Figures(recipe).Totals.ExtractionYieldPercent);
         Assert.True(ForecastModel.Published.Run(finer).Totals.ExtractionYieldPercent > plan.Totals.ExtractionYieldPercent + 0.3);
         Assert.Equal(recipe.Grind, AsBrewed.Of(recipe, run, Actuals.None).Grind);
     }

@@ -33,7 +33,7 @@ public sealed class FileTests
         "IHDR"u8.CopyTo(bomb.AsSpan(12));
         BinaryPrimitives.WriteInt32BigEndian(bomb.AsSpan(16), 65_000);
         BinaryPrimitives.WriteInt32BigEndian(bomb.AsSpan(20), 65_000);
-        Assert.False(PictureHeader.Read(bomb)!.Fits);
+        Assert.False(PictureHeader.Read(bomb)!.WillDo);
         using var plain = Plain(400, 300, MatType.CV_8UC3);
         var cut = Encoded(".png", plain)[..60];
         byte[][] bad = [[], "no picture"u8.ToArray(), bomb, cut, "<svg xmlns='http://www.w3.org/2000/svg'/>"u8.ToArray(), Encoding.ASCII.GetBytes("GIF89a" + new string('x', 100)), new byte[PictureHeader.MostBytes + 1]];
@@ -44,6 +44,24 @@ public sealed class FileTests
         });
         Assert.Null(KeptPicture.Read([1, 2, 3]));
         Assert.Null(KeptPicture.Read([1, 0, 0, 0, 1, 0, 0, 0, 255, 255, 0, 0]));
+    }
+
+    [Fact]
+    public void What_moves_and_what_is_of_four_inks_is_no_photograph()
+    {
+        using var plain = Plain(40, 30, MatType.CV_8UC3);
+        var png = Encoded(".png", plain);
+        // The chunk that an animation begins with, right behind the header's 33 bytes.
+        byte[] moving = [.. png[..33], 0, 0, 0, 8, .. "acTL"u8, .. new byte[12], .. png[33..]];
+        byte[] webp = [.. "RIFF"u8, 22, 0, 0, 0, .. "WEBPVP8X"u8, 10, 0, 0, 0, 2, 0, 0, 0, 39, 0, 0, 29, 0, 0];
+        var inks = Encoded(".jpg", plain);
+        var frame = inks.AsSpan().IndexOf([(byte)0xff, (byte)0xc0]);
+        Assert.Equal(3, inks[frame + 9]);
+        inks[frame + 9] = 4;
+        Assert.Equal((new(PictureFormat.Png, 40, 30) { Moves = true }, new(PictureFormat.WebP, 40, 30) { Moves = true }, new(PictureFormat.Jpeg, 40, 30) { Inks = true }), (PictureHeader.Read(moving)!, PictureHeader.Read(webp)!, PictureHeader.Read(inks)!));
+        Assert.All([moving, webp, inks], file => Assert.False(PictureHeader.Read(file)!.WillDo));
+        Assert.Null(KeptPicture.Of(moving));
+        Assert.True(PictureHeader.Read(png)!.WillDo);
     }
 
     [Fact]

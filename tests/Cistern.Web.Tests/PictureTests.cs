@@ -4,7 +4,9 @@ using AngleSharp.Dom;
 using Cistern.Data.Brews;
 using Cistern.Seeing;
 using Cistern.Seeing.Tests;
+using Cistern.Web.Frame;
 using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.DependencyInjection;
 using OpenCvSharp;
 
 namespace Cistern.Web.Tests;
@@ -75,6 +77,11 @@ public sealed class PictureTests : IClassFixture<App>
         Assert.InRange(grinder.MedianUm(30) / told, 0.97, 1.03);
         Assert.Equal(point.Spread, grinder.Scale.Spread);
         Assert.Contains("measured in one picture", (await App.GetAsync(client, "/shelf")).QuerySelector("#mill-1")!.TextContent, StringComparison.Ordinal);
+        var sizes = (await App.GetAsync(client, "/shelf/grains")).QuerySelector("[aria-label='Grinds that were measured']")!;
+        Assert.Equal($"{point.MedianUm:0} ± {point.HalfUm:0} µm", Assert.Single(sizes.QuerySelectorAll("tbody tr")).Children[2].TextContent);
+        Assert.NotNull(sizes.QuerySelector("svg.pinch"));
+        Assert.Equal($"Measured there: {point.MedianUm:0} ± {point.HalfUm:0} µm.", Pages.Plan.PreparingWording.MeasuredAt(grinder, 30));
+        Assert.Equal("", Pages.Plan.PreparingWording.MeasuredAt(grinder, 31));
     }
 
     [Fact]
@@ -137,6 +144,11 @@ public sealed class PictureTests : IClassFixture<App>
         Assert.Equal(500, await app.DataAsync(db => db.Observations.Where(one => one.BrewId == 5 && one.Name == ObservationNames.Grind).Select(one => one.Value).FirstAsync(Ct)));
         Assert.NotEqual(before, (await App.GetAsync(client, "/log/5")).QuerySelector("main")!.TextContent);
         Assert.Contains("500 µm", (await App.GetAsync(client, "/log/5")).QuerySelector("main")!.TextContent, StringComparison.Ordinal);
+        // Brewed again as it went, the grinder is set as it was: what it ground is learned from.
+        var again = await App.PostAsync(client, page, "/?handler=Again", ("brew", "5"), ("cup", "really"), ("key", Guid.NewGuid().ToString()));
+        var brewed = int.Parse(again.RequestMessage!.RequestUri!.Segments[^1], System.Globalization.CultureInfo.InvariantCulture);
+        var (planned, planAgain) = await app.DataAsync(async db => ((await db.Brews.SingleAsync(one => one.Id == 5, Ct)).Planned().Grind, (await db.Brews.SingleAsync(one => one.Id == brewed, Ct)).Planned().Grind));
+        Assert.Equal(planned, planAgain);
         await App.PostAsync(client, await App.GetAsync(client, "/shelf/grind?brew=5"), "/shelf/grind?handler=Forget", ("brew", "5"));
         Assert.Equal(before, (await App.GetAsync(client, "/log/5")).QuerySelector("main")!.TextContent);
         var bag = await app.DataAsync(db => db.Bags.FirstAsync(one => one.BoughtGround, Ct));
@@ -158,6 +170,8 @@ public sealed class PictureTests : IClassFixture<App>
         Assert.True(PictureHeader.Read(jpeg) is { Format: PictureFormat.Jpeg, Width: 1600 });
         Assert.True(PictureHeader.Read(await client.GetByteArrayAsync(new Uri(address + "?small=true", UriKind.Relative), Ct)) is { Width: 320 });
         Assert.Single((await App.GetAsync(client, "/log/6")).QuerySelectorAll(".small-pictures img"));
+        Assert.Single((await App.GetAsync(client, "/together?b=5&b=6")).QuerySelectorAll(".beside-pictures img"));
+        Assert.Single((await App.GetAsync(client, "/line/6")).QuerySelectorAll(".line-rows .small-pictures img"));
 
         var number = address.Split('/')[^1];
         await App.PostAsync(client, shown, $"/brew/6/pictures?handler=Say&picture={number}", ("of", "cup"), ("said", "clear"));
@@ -201,6 +215,39 @@ public sealed class PictureTests : IClassFixture<App>
         });
         Assert.Equal(HttpStatusCode.Conflict, await PostAsync(Guid.NewGuid(), Photograph(30, 20)));
         Assert.Contains("at most 8", (await App.GetAsync(client, "/brew/8/pictures")).QuerySelector("main")!.TextContent, StringComparison.Ordinal);
+    }
+
+    /// <summary>Whoever goes away leaves no process behind, and the next picture is looked at.</summary>
+    [Fact]
+    public async Task A_process_that_looks_ends_with_its_request()
+    {
+        var looker = app.Services.GetRequiredService<PictureLooker>();
+        static bool Looks() => Directory.EnumerateDirectories("/proc").Any(folder =>
+        {
+            try
+            {
+                return int.TryParse(Path.GetFileName(folder), out _) && File.ReadAllText(Path.Combine(folder, "cmdline")).Contains(SeeingProgram.WithGrains, StringComparison.Ordinal);
+            }
+            catch (Exception e) when (e is IOException or UnauthorizedAccessException)
+            {
+                return false;
+            }
+        });
+        static async Task UntilAsync(bool looks)
+        {
+            while (Looks() != looks)
+            {
+                await Task.Delay(10, Ct);
+            }
+        }
+
+        using var gone = CancellationTokenSource.CreateLinkedTokenSource(Ct);
+        var looking = looker.GrainsAsync(Grounds.Value.Jpeg, 100, gone.Token);
+        await UntilAsync(true);
+        await gone.CancelAsync();
+        await Assert.ThrowsAnyAsync<OperationCanceledException>(() => looking);
+        await UntilAsync(false);
+        Assert.NotNull(await looker.RemadeAsync(Photograph(40, 30), Ct));
     }
 
     /// <summary>Out with a brew's file and into another bench; a file without them takes none away.</summary>

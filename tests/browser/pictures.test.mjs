@@ -14,6 +14,7 @@ test('grains on the printed card become a point of the grinder, and an empty car
   await expect(page.locator('.measured .finding')).toContainText('Only 0 grains were found');
 
   await page.locator('#pictures').setInputFiles(strewn.picture);
+  await expect(page.locator('.preview img')).toBeVisible();
   await page.getByRole('button', { name: 'Measure it' }).click();
   const told = Number((await page.locator('.measured h2 .figure').textContent()).replace(',', ''));
   expect(Math.abs(told / strewn.median - 1)).toBeLessThan(0.03);
@@ -34,6 +35,7 @@ test('a picture of a brew is kept on the device without network and sent once th
   await form.getByLabel('What is seen').selectOption('bed');
   await form.getByLabel('What it shows').fill('flat, with a rim');
   await form.getByLabel('Picture', { exact: true }).setInputFiles(photograph);
+  await expect(form.getByAltText('Chosen: bed.png')).toBeVisible();
   await context.setOffline(true);
   await form.getByRole('button', { name: 'Add it' }).click();
   await expect(form.getByRole('status')).toContainText('kept on this device');

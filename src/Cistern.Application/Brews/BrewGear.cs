@@ -33,20 +33,29 @@ public sealed record BrewGear(Bag? Bag, Grinder? Grinder, BrewPlace? Place, Owne
     /// <param name="written">What "as written" goes back to.</param>
     public PlanState StateOf(Recipe recipe, Recipe written)
     {
-        var setting = Grinder?.Scale.SettingFor(recipe.Grind.MedianUm);
-        var stands = setting is { } at && Math.Abs(Grinder!.Scale.MedianUm(at) - recipe.Grind.MedianUm) < SameUm;
+        // What is set again is the grinder: what it then ground was measured, and is learned from.
+        if (recipe.Grind.Measured && SettingOf(written.Grind) is not null)
+        {
+            recipe = recipe with { Grind = written.Grind };
+        }
+
+        var setting = SettingOf(recipe.Grind);
         return PlanState.Of(recipe) with
         {
             // Another paper or a cloth is part of what was written from then on.
             Origin = RecipeWriter.Write(written with { Brewer = recipe.Brewer }),
             Settled = true,
             BagId = Bag is not null && IsOpen(Bag) ? Bag.Id : null,
-            GrinderId = stands ? Grinder!.Id : null,
-            GrinderSetting = stands ? setting : null,
+            GrinderId = setting is null ? null : Grinder!.Id,
+            GrinderSetting = setting,
             PlaceId = Place?.Id,
             VesselId = Vessel is { Filter: { } filter } && filter != recipe.Brewer.Filter ? null : Vessel?.Id,
         };
     }
+
+    /// <summary>The grinder's setting that a grind stands at; null where it stands at none.</summary>
+    private double? SettingOf(Grind grind) =>
+        Grinder?.Scale.SettingFor(grind.MedianUm) is { } at && Math.Abs(Grinder.Scale.MedianUm(at) - grind.MedianUm) < SameUm ? at : null;
 
     private static bool IsOpen(Bag bag) => bag is { RemovedAtMs: null, UsedUpOn: null };
 }

@@ -43,6 +43,16 @@ public sealed class PictureStore(CisternDb db, TimeProvider time)
         await db.Pictures.AsNoTracking().Where(picture => picture.BrewId == brewId).OrderBy(picture => picture.AtMs).ThenBy(picture => picture.Id)
             .Select(picture => new ListedPicture(picture.Id, picture.Of, picture.Said, picture.AtMs, picture.Width, picture.Height, picture.DeletedAtMs)).ToListAsync(ct);
 
+    /// <summary>The pictures of some brews that stand, the oldest of each first.</summary>
+    /// <param name="brewIds">The brews.</param>
+    /// <param name="ct">Stops it.</param>
+    public async Task<ILookup<int, ListedPicture>> StandingOfAsync(IReadOnlyCollection<int> brewIds, CancellationToken ct)
+    {
+        var all = await db.Pictures.AsNoTracking().Where(picture => brewIds.Contains(picture.BrewId) && picture.DeletedAtMs == null).OrderBy(picture => picture.AtMs).ThenBy(picture => picture.Id)
+            .Select(picture => new { picture.BrewId, Listed = new ListedPicture(picture.Id, picture.Of, picture.Said, picture.AtMs, picture.Width, picture.Height, picture.DeletedAtMs) }).ToListAsync(ct);
+        return all.ToLookup(one => one.BrewId, one => one.Listed);
+    }
+
     /// <summary>A picture as it is kept; null where the brew has none of that number, or it was deleted.</summary>
     /// <param name="brewId">The brew.</param>
     /// <param name="id">The picture.</param>

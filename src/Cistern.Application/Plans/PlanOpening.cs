@@ -78,11 +78,12 @@ public sealed class PlanOpening(CisternDb db, PlanFinder finder, LogStore log, F
     /// <summary>The forecast of a recipe brewed again with what of the shelf a brew used: as its plan would show it today.</summary>
     /// <param name="gear">What the brew used.</param>
     /// <param name="recipe">The recipe.</param>
+    /// <param name="written">What the brew was planned as.</param>
     /// <param name="who">Who asks.</param>
     /// <param name="ct">Stops it.</param>
-    public async Task<Forecast> AgainAsync(BrewGear gear, Recipe recipe, AtBench who, CancellationToken ct)
+    public async Task<Forecast> AgainAsync(BrewGear gear, Recipe recipe, Recipe written, AtBench who, CancellationToken ct)
     {
-        var state = gear.StateOf(recipe, recipe);
+        var state = gear.StateOf(recipe, written);
         return new PlanEditing(state, await ContextAsync(state, who, ct)).Forecast;
     }
 }

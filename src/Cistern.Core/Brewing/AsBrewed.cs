@@ -17,7 +17,7 @@ public static class AsBrewed
         recipe = recipe with
         {
             Coffee = recipe.Coffee with { DoseG = actuals.DoseG ?? recipe.Coffee.DoseG },
-            Grind = recipe.Grind with { MedianUm = actuals.MedianUm ?? recipe.Grind.MedianUm },
+            Grind = actuals.MedianUm is { } measuredUm ? recipe.Grind with { MedianUm = measuredUm, Measured = true } : recipe.Grind,
             Water = recipe.Water with { TemperatureC = actuals.WaterC ?? recipe.Water.TemperatureC },
         };
         var steps = ImmutableArray.CreateBuilder<Step>(recipe.Steps.Length);

@@ -79,7 +79,7 @@ internal sealed class Slurry
     {
         parameters = model.Parameters;
         stops = model.Stops;
-        if (parameters.GrindOffsetUm != 0)
+        if (parameters.GrindOffsetUm != 0 && !recipe.Grind.Measured)
         {
             recipe = recipe with { Grind = recipe.Grind with { MedianUm = Math.Max(LeastMedianUm, recipe.Grind.MedianUm + parameters.GrindOffsetUm) } };
         }

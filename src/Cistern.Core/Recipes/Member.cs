@@ -49,7 +49,7 @@ public sealed record Member(string Name, MemberKind Kind, double Min, double Max
         Word<BrewerFamily>("family"), Word<Filter>("filter"), Word<Cone>("cone"), Word<TubePosition>("position"),
         Word<Material>("material"), Word<ClockStart>("clockStarts"), Word<PourHeight>("height"),
         Word<PourPath>("path"), Word<WaitEvent>("event"), Word<PlungeDepth>("depth"), Word<IcePlace>("where"),
-        Flag("wrapped"), Flag("hot"), Flag("stirring"), Flag("continuous"), Flag("on"), Flag("drawBack"), Flag("under"), Flag("keep"), Flag("heldBack"),
+        Flag("wrapped"), Flag("measured"), Flag("hot"), Flag("stirring"), Flag("continuous"), Flag("on"), Flag("drawBack"), Flag("under"), Flag("keep"), Flag("heldBack"),
         Number("capacityMl", 50, 6_000, "ml"), Number("outletMm", 1, 40, "mm"), Number("toMl", 10, 6_000, "ml"),
         Number("doseG", 0.5, 1_000, "g"), Number("roast", 0, 1, ""), Number("restDays", 0, 3_650, "days"),
         Number("medianUm", 50, 3_000, "µm"), Number("spread", 0.05, 1.5, ""), Number("fines", 0, 0.9, ""),

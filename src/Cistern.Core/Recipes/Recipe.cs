@@ -156,7 +156,11 @@ public sealed record Coffee(double DoseG, double Roast, double RestDays) : Exten
 /// <param name="MedianUm">d₅₀ of the main peak, µm.</param>
 /// <param name="Spread">ln-σ of the main peak.</param>
 /// <param name="Fines">Mass fraction of fines, or null for what the median suggests.</param>
-public sealed record Grind(double MedianUm, double Spread, double? Fines = null) : Extensible;
+public sealed record Grind(double MedianUm, double Spread, double? Fines = null) : Extensible
+{
+    /// <summary>The median was measured: what was learned of a grinder's table says nothing of it.</summary>
+    public bool Measured { get; init; }
+}
 
 /// <summary>The brewing water.</summary>
 /// <param name="TemperatureC">At the kettle, °C.</param>

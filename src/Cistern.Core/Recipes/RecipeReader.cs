@@ -260,7 +260,7 @@ public static class RecipeReader
         new Coffee(reader.Required("doseG"), reader.Required("roast"), reader.Required("restDays")) with { Extra = reader.Extra() };
 
     private static Grind ReadGrind(ObjectReader reader) =>
-        new Grind(reader.Required("medianUm"), reader.Required("spread"), reader.Number("fines")) with { Extra = reader.Extra() };
+        new Grind(reader.Required("medianUm"), reader.Required("spread"), reader.Number("fines")) { Measured = reader.Flag("measured", false) } with { Extra = reader.Extra() };
 
     private static KettleWater ReadWater(ObjectReader reader) =>
         new KettleWater(reader.Required("temperatureC")) with { Extra = reader.Extra() };

@@ -41,7 +41,7 @@ public static class RecipeSchema
         properties["name"] = new JsonObject { ["type"] = "string", ["pattern"] = "\\S", ["maxLength"] = 200 };
         properties["brewer"] = Object(["family", "capacityMl"], "family", "capacityMl", "filter", "cone", "outletMm", "position", "material", "wrapped");
         properties["coffee"] = Object(["doseG", "roast", "restDays"], "doseG", "roast", "restDays");
-        properties["grind"] = Object(["medianUm", "spread"], "medianUm", "spread", "fines");
+        properties["grind"] = Object(["medianUm", "spread"], "medianUm", "spread", "fines", "measured");
         properties["water"] = Object(["temperatureC"], "temperatureC");
         properties["place"] = Object(["altitudeM", "ambientC"], "altitudeM", "ambientC");
         properties["target"] = target;

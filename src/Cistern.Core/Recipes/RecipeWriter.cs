@@ -71,6 +71,7 @@ public static class RecipeWriter
         json.WriteNumber("medianUm", recipe.Grind.MedianUm);
         json.WriteNumber("spread", recipe.Grind.Spread);
         Optional(json, "fines", recipe.Grind.Fines);
+        Unless(json, "measured", recipe.Grind.Measured, otherwise: false);
         End(json, recipe.Grind);
 
         json.WriteStartObject("water");

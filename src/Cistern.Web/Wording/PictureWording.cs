@@ -20,6 +20,9 @@ public static class PictureWording
         _ => "Something else",
     };
 
+    /// <summary>Why one is not kept.</summary>
+    public const string Unreadable = "It could not be read. What is kept is one still picture, as JPEG (not CMYK), PNG or WebP, of at most 25 megapixels.";
+
     /// <summary>What a picture shows, for whoever does not see it.</summary>
     public static string Alt(ListedPicture picture) => picture.Said.Length > 0 ? $"{Of(picture.Of)}: {picture.Said}" : Of(picture.Of);
 }

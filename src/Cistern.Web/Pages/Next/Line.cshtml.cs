@@ -1,3 +1,4 @@
+using Cistern.Application.Brews;
 using Cistern.Application.Series;
 using Cistern.Core.Forecasts;
 using Cistern.Core.Recipes;
@@ -27,7 +28,7 @@ public sealed record SeriesRow(Data.Brews.Brew Brew, double FlavourBalance, doub
 }
 
 /// <summary>A line of brews as a path, with what each change did, expected and real.</summary>
-public sealed class SeriesModel(CisternDb db, SeriesStore lines, BaristaContext bench, ForecastModel model) : PageModel
+public sealed class SeriesModel(CisternDb db, SeriesStore lines, PictureStore pictures, BaristaContext bench, ForecastModel model) : PageModel
 {
     /// <summary>Who is here, and what is brewing.</summary>
     public BaristaContext Bench => bench;
@@ -37,6 +38,9 @@ public sealed class SeriesModel(CisternDb db, SeriesStore lines, BaristaContext 
 
     /// <summary>The brews, oldest first.</summary>
     public IReadOnlyList<SeriesRow> Rows { get; private set; } = [];
+
+    /// <summary>The pictures of each brew.</summary>
+    public ILookup<int, ListedPicture> Pictures { get; private set; } = Array.Empty<ListedPicture>().ToLookup(_ => 0);
 
     /// <summary>The strength that was set for the last of them; null where none was.</summary>
     public Span? Wanted { get; private set; }
@@ -74,6 +78,7 @@ public sealed class SeriesModel(CisternDb db, SeriesStore lines, BaristaContext 
         }
 
         Rows = rows;
+        Pictures = await pictures.StandingOfAsync([.. rows.Select(row => row.Brew.Id)], ct);
         var last = brews[^1];
         Wanted = last.Planned().Target?.TdsPercent;
         Map = SeriesMap.Draw(

@@ -6,6 +6,7 @@ using Cistern.Data;
 using Cistern.Data.Brews;
 using Cistern.Seeing;
 using Cistern.Web.Frame;
+using Cistern.Web.Wording;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using Microsoft.AspNetCore.RateLimiting;
@@ -60,7 +61,7 @@ public sealed class PicturesModel(CisternDb db, PictureStore pictures, PictureLo
             await picture!.CopyToAsync(bytes, ct);
             Problem = await PicturesApi.KeepAsync(pictures, looker, id, bytes.ToArray(), of, Said, Guid.TryParse(key, out var sent) ? sent : Guid.NewGuid(), bench.NowMs, ct) switch
             {
-                null => "It could not be read as a JPEG, PNG or WebP of at most 25 megapixels.",
+                null => PictureWording.Unreadable,
                 PictureOutcome.Enough => $"A brew has at most {BrewPicture.MostOfOne} pictures. Delete one first.",
                 PictureOutcome.NoSuchBrew => "This brew is not in the log.",
                 _ => null,

@@ -4,6 +4,7 @@ using Cistern.Core.Records;
 using Cistern.Data.Brews;
 using Cistern.Seeing;
 using Cistern.Web.Frame;
+using Cistern.Web.Wording;
 using Microsoft.AspNetCore.Mvc;
 
 namespace Cistern.Web.Pages.Pictures;
@@ -64,7 +65,7 @@ internal static class PicturesApi
         await context.Request.Body.CopyToAsync(bytes, ct);
         return await KeepAsync(pictures, looker, id, bytes.ToArray(), of, said ?? "", key, Math.Clamp(atMs ?? bench.NowMs, 0, bench.NowMs), ct) switch
         {
-            null => Results.Problem("It could not be read as a JPEG, PNG or WebP of at most 25 megapixels.", statusCode: StatusCodes.Status422UnprocessableEntity),
+            null => Results.Problem(PictureWording.Unreadable, statusCode: StatusCodes.Status422UnprocessableEntity),
             PictureOutcome.NoSuchBrew => Results.Problem($"This bench has no brew {id} in its log.", statusCode: StatusCodes.Status404NotFound),
             PictureOutcome.Enough => Results.Problem($"A brew has at most {BrewPicture.MostOfOne} pictures.", statusCode: StatusCodes.Status409Conflict),
             _ => Results.NoContent(),

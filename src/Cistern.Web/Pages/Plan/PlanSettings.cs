@@ -134,6 +134,9 @@ public sealed class PlanSettings
         : Grinder is null ? $"{FigureFormat.Number(Recipe.Grind.MedianUm, 0)} µm"
         : $"{Grinder.Name}, {GrindSetting.Text} {Grinder.SettingName}";
 
+    /// <summary>Where its grind is measured in a picture, the grinder and its setting filled in.</summary>
+    public string MeasureGrindHref => Grinder is { } grinder ? FormattableString.Invariant($"/shelf/grind?of=mill-{grinder.Id}&setting={Uri.EscapeDataString(GrindSetting.Text)}") : "/shelf/grind";
+
     /// <summary>Works what was sent into a plan.</summary>
     /// <param name="state">The plan as it was kept.</param>
     /// <param name="context">What it is worked out with.</param>

@@ -1,4 +1,6 @@
 using Cistern.Core.Planning;
+using Cistern.Data.Shelf;
+using Cistern.Web.Wording;
 
 namespace Cistern.Web.Pages.Plan;
 
@@ -17,4 +19,12 @@ public static class PreparingWording
         Chore.HeatBulb => $"Heat {plan.Format.Water(plan.Settings.Recipe.WaterG)} in the bulb over the flame, from the tap; hot water from a kettle shortens it",
         _ => plan.Settings.Recipe.Brewer.Wrapped ? "Lay out brewer, server, scale and spoon, and wrap its cloth or sleeve round the brewer" : "Lay out brewer, server, scale, spoon and cloth",
     };
+
+    /// <summary>What was measured in pictures of a grinder at a setting, the last of it; nothing where nothing was.</summary>
+    /// <param name="grinder">The grinder, or null.</param>
+    /// <param name="setting">The setting.</param>
+    public static string MeasuredAt(Grinder? grinder, double? setting) =>
+        grinder?.MeasuredList.LastOrDefault(one => one.Setting == setting) is { } measured
+            ? $"Measured there: {FigureFormat.Number(measured.MedianUm, 0)} ± {FigureFormat.Number(measured.HalfUm, 0)} µm."
+            : "";
 }

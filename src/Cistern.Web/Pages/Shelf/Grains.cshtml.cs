@@ -46,7 +46,7 @@ public sealed class GrainsModel(CisternDb db) : PageModel
         [.. RecipeLibrary.All.GroupBy(recipe => recipe.Brewer.Family).Select(group => (group.Key, group.Min(recipe => recipe.Grind.MedianUm), group.Max(recipe => recipe.Grind.MedianUm)))];
 
     /// <summary>Grains of a median, at true size on this screen.</summary>
-    public string ExtractionLevel(double medianUm) => GrainPicture.Draw(medianUm, PxPerMm, 26, 12);
+    public string Pinch(double medianUm) => GrainPicture.Draw(medianUm, PxPerMm, 26, 12);
 
     /// <summary>A median on each grinder, in its own settings.</summary>
     public string On(double lowUm, double highUm) => string.Join("; ", Grinders.Where(grinder => grinder.MedianUm(grinder.Most) > lowUm && grinder.MedianUm(grinder.Least) < highUm)

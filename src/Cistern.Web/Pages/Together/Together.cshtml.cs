@@ -27,7 +27,7 @@ namespace Cistern.Web.Pages.Together;
 public sealed record ComparedBrew(string Letter, string Name, string Sub, string Href, Forecast Forecast, Data.Brews.Brew? Brew, IReadOnlyList<WeighedPoint> Weighed);
 
 /// <summary>Two to four brews, logged or planned, laid side by side: only what differs, and what came of it.</summary>
-public sealed class TogetherModel(CisternDb db, BaristaContext bench, ForecastModel model, PlanFinder finder, PlanForecasts plans) : PageModel
+public sealed class TogetherModel(CisternDb db, BaristaContext bench, ForecastModel model, PlanFinder finder, PlanForecasts plans, PictureStore pictures) : PageModel
 {
     private static readonly string[] Letters = ["A", "B", "C", "D"];
 
@@ -54,6 +54,9 @@ public sealed class TogetherModel(CisternDb db, BaristaContext bench, ForecastMo
 
     /// <summary>The brew charts over each other, for a wide page and a narrow one.</summary>
     public (string Wide, string Narrow) BrewCharts { get; private set; } = ("", "");
+
+    /// <summary>The pictures of each brew.</summary>
+    public ILookup<int, ListedPicture> Pictures { get; private set; } = Array.Empty<ListedPicture>().ToLookup(_ => 0);
 
     /// <summary>The map.</summary>
     public string Map { get; private set; } = "";
@@ -96,6 +99,7 @@ public sealed class TogetherModel(CisternDb db, BaristaContext bench, ForecastMo
         if (all.Count >= 2)
         {
             Draw(all);
+            Pictures = await pictures.StandingOfAsync([.. all.Select(one => one.Brew?.Id).OfType<int>()], ct);
         }
 
         return Page();

@@ -1,4 +1,7 @@
 // Says that a picture is being looked at: it is sent and measured in some seconds, and until then the page stands still.
+import { preview } from './preview.js';
+
+preview(document.getElementById('pictures'));
 const form = document.getElementById('grind-form');
 form.addEventListener('submit', () => {
   const pictures = document.getElementById('pictures').files.length;

@@ -1,5 +1,7 @@
 // Pictures of brews: made small on the device, kept there until the server has them, and sent once. Without this script the form
 // sends the photograph as it is, and the server makes it small.
+import { preview } from './preview.js';
+
 const LONGEST = 1600;
 const flag = 'cistern-pictures';
 
@@ -83,6 +85,7 @@ const small = async (file) => {
 
 const wireForm = (form) => {
   const status = form.querySelector('[data-status]');
+  preview(form.elements.picture);
   form.addEventListener('submit', async (event) => {
     const file = form.elements.picture.files[0];
     // Without a place to keep it, the browser sends the form.
