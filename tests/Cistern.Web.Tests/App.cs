@@ -58,8 +58,8 @@ public sealed class App : WebApplicationFactory<Program>
 
     public FakeTimeProvider Time { get; } = new(Begins);
 
-    /// <summary>An application on a data file that is there already, or is to be made there.</summary>
-    public static App On(string dataFile, bool demo = false) => new(dataFile, demo);
+    /// <summary>An application on a data file that is there already, or is to be made there; a demo bench that is not there is a copy of the one that was made.</summary>
+    public static App On(string dataFile, bool demo = false) => new(demo ? WithBench(dataFile) : dataFile, demo);
 
     /// <summary>An application that learns from its brews; the others forecast as published, whatever is brewed in them.</summary>
     public static App Learning(string? dataFile = null) => new(dataFile ?? CopyOfBench(), demo: true, learns: true);
@@ -73,10 +73,10 @@ public sealed class App : WebApplicationFactory<Program>
     /// <summary>A folder of its own for one test.</summary>
     public static string Folder() => Directory.CreateTempSubdirectory("cistern-web-tests-").FullName;
 
-    private static string CopyOfBench()
+    /// <summary>Where a data file can lie, with the demo bench in it where there is none yet.</summary>
+    public static string WithBench(string path)
     {
-        var path = Path.Combine(Folder(), "test.db");
-        foreach (var suffix in (string[])["", "-wal"])
+        foreach (var suffix in File.Exists(path) ? (string[])[] : ["", "-wal"])
         {
             if (File.Exists(Bench.Value + suffix))
             {
@@ -86,6 +86,8 @@ public sealed class App : WebApplicationFactory<Program>
 
         return path;
     }
+
+    private static string CopyOfBench() => WithBench(Path.Combine(Folder(), "test.db"));
 
     public HttpClient Browser() => CreateClient(new WebApplicationFactoryClientOptions { AllowAutoRedirect = true, HandleCookies = true });
 

@@ -351,7 +351,7 @@ public sealed class CopyTests
     [Fact]
     public async Task A_running_server_stops_for_a_copy_that_is_put_back()
     {
-        var data = Path.Combine(App.Folder(), "test.db");
+        var data = App.WithBench(Path.Combine(App.Folder(), "test.db"));
         var copy = Path.Combine(App.Folder(), "copy.db");
         using var server = Start("Cistern.Web.dll", ("Cistern__DataFile", data), ("Cistern__Demo", "true"));
         using var client = new HttpClient { BaseAddress = new Uri("http://127.0.0.1:5197") };

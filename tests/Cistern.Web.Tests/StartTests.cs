@@ -289,7 +289,6 @@ public sealed class StartTests
     [Theory]
     [InlineData(null)]
     [InlineData("1-first-brew")]
-    [InlineData("4-jobs-and-extras")]
     public async Task Killed_at_any_statement_of_a_start_the_next_one_comes_up_whole(string? old)
     {
         var path = NewPath();

@@ -124,7 +124,7 @@ test('changes of a plan sent until they are answered, through kill after kill, e
   let answered = 0;
   let stop = false;
   const killer = (async () => {
-    for (let i = 0; i < 6; i += 1) {
+    for (let i = 0; i < 4; i += 1) {
       await new Promise((wait) => setTimeout(wait, 300 + 150 * i));
       await server.kill();
       await server.start();
