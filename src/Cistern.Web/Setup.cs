@@ -76,6 +76,13 @@ public static class Setup
         builder.Services.AddHttpContextAccessor();
         builder.Services.AddSingleton<Pins>();
         builder.Services.AddSingleton<PictureLooker>();
+        builder.Services.AddSingleton<DemoBench>();
+        if (settings.Home.Length > 0)
+        {
+            builder.Services.AddSingleton<DemoBenchEnd>();
+            builder.Services.AddHostedService(services => services.GetRequiredService<DemoBenchEnd>());
+        }
+
         builder.Services.AddSingleton<IPictureMaker>(services => services.GetRequiredService<PictureLooker>());
         builder.Services.AddScoped<BaristaContext>();
         // What a request works out stops when whoever asked has gone.
@@ -170,6 +177,15 @@ public static class Setup
         app.UseAnswers(app.Logger);
         app.UseHouse();
         app.UseVersion();
+        if (app.Services.GetService<DemoBenchEnd>() is { } end)
+        {
+            app.Use((context, next) =>
+            {
+                end.Asked();
+                return next(context);
+            });
+        }
+
         app.UseRouting();
         app.UseRateLimiter();
         app.UseForms();

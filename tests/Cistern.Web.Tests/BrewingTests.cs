@@ -675,7 +675,15 @@ public sealed class BrewingTests : IClassFixture<App>
         Assert.Equal((double)Core.Records.PressFelt.Hard, brew.Observed(ObservationNames.PressFelt));
         Assert.Equal("You saw: Hard.", (await App.GetAsync(client, $"/log/{id}")).QuerySelector("#signs-seen")!.TextContent);
         await SeeAsync("press-hard");
-        Assert.Empty((await BrewOf(id)).Observations);
+        brew = await BrewOf(id);
+        Assert.Empty(brew.Observations);
+        // The same sign at two steps is two signs; one that an earlier version kept is still told.
+        brew.SeeSign(3, "drain-slow", 0);
+        brew.SeeSign(7, "drain-slow", 0);
+        brew.Observations.Add(new Observation { Name = "sign-drain-drips", Value = 9 });
+        Assert.Equal([("drain-slow", 3), ("drain-slow", 7), ("drain-drips", 9)], brew.SignsSeen());
+        brew.SeeSign(9, null, 0);
+        Assert.Equal(2, brew.SignsSeen().Count());
     }
 
     [Fact]

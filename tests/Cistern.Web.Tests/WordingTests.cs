@@ -149,11 +149,15 @@ public sealed class WordingTests
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("fp-slow-eight")!);
         var correction = dilutionG is { } waterG ? new Core.Planning.Correction(steepEndAtS, waterG, forecast, 2, 0.4) : null;
-        var told = DeviationWording.Of(new Deviation(kind, 5, amount), correction, forecast.Recipe, forecast, 100, Metric);
+        var one = new Deviation(kind, kind == DeviationKind.PouredUnder ? 3 : 5, amount);
+        var told = DeviationWording.Of(one, correction, forecast.Recipe, forecast, 100, Metric);
         Assert.Equal(says, $"{told.What} {told.Offer.Split(':')[0]}{(told.Offer.Contains(":30", StringComparison.Ordinal) ? ":30" : "")}".Trim());
-        Assert.Equal(correction is not null, told.Comes.StartsWith("As it goes: 1.11 % TDS, balanced.", StringComparison.Ordinal));
+        Assert.Equal(correction is not null, told.Comes.Contains("As it goes: 1.11 % TDS, balanced.", StringComparison.Ordinal));
+        // While the water is with the coffee what is missing can be poured; once it has drained it cannot.
+        Assert.Equal(kind == DeviationKind.PouredUnder, told.Comes.StartsWith("Pour the rest now", StringComparison.Ordinal));
+        Assert.DoesNotContain("the rest", DeviationWording.Of(one, correction, forecast.Recipe, forecast, 500, Metric).Comes, StringComparison.Ordinal);
         Assert.Equal(correction is { DilutionG: > 0 } or { SteepEndAtS: not null }, told.Offer.EndsWith(": 1.11 % TDS, balanced.", StringComparison.Ordinal));
         // What is hardly nearer is not offered.
-        Assert.Equal("", correction is null ? "" : DeviationWording.Of(new Deviation(kind, 5, amount), correction with { MissAfter = 1.8 }, forecast.Recipe, forecast, 100, Metric).Offer);
+        Assert.Equal("", correction is null ? "" : DeviationWording.Of(one, correction with { MissAfter = 1.8 }, forecast.Recipe, forecast, 100, Metric).Offer);
     }
 }

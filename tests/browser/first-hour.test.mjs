@@ -1,5 +1,6 @@
 // Somebody new, an empty data file, and what they own: counted from the first page to a tasted cup.
 import { expect, test } from '@playwright/test';
+import { audit } from './audit.mjs';
 import { Server } from './server.mjs';
 
 /** The lines of a page that are in sight before anything is unfolded; what a screen reader alone is told is not. */
@@ -95,4 +96,36 @@ test('an empty bench leads to a brew without a script, by forms alone, and a que
     await context.close();
     await server.kill();
   }
+});
+
+test('a demo bench is opened beside an empty one, looked round in, left, and gone with it', async ({ browser }) => {
+  const server = new Server(false);
+  await server.start();
+  const context = await browser.newContext({ bypassCSP: true });
+  const page = await context.newPage();
+  let demo;
+  try {
+    await page.goto(server.url);
+    await page.getByRole('link', { name: 'Look round with a demo bench' }).click();
+    expect(await audit(page)).toEqual([]);
+    await page.getByRole('button', { name: 'Open the demo bench' }).click();
+    await page.getByRole('link', { name: 'Go to the demo bench' }).click({ timeout: 60_000 });
+    await expect(page.getByText('A demo bench: nothing here is yours.')).toBeVisible();
+    demo = new URL(page.url()).origin;
+    expect(demo).not.toBe(server.url);
+    await page.getByRole('link', { name: 'Log', exact: true }).click();
+    await expect(page.locator('.log-rows .row').first()).toBeVisible();
+    // No demo bench is opened from a demo bench.
+    expect((await page.goto(`${demo}/demo`)).status()).toBe(404);
+    await page.goto(demo);
+    await page.getByRole('link', { name: 'Back to your own bench' }).click();
+    await expect(page.getByRole('heading', { name: 'Begin' })).toBeVisible();
+    // Opened again it is the same one.
+    await page.goto(`${server.url}/demo`);
+    await expect(page.getByRole('link', { name: 'Go to the demo bench' })).toHaveAttribute('href', `${demo}/`);
+  } finally {
+    await context.close();
+    await server.kill();
+  }
+  await expect.poll(() => fetch(demo).then(() => 'there', () => 'gone'), { timeout: 20_000 }).toBe('gone');
 });

@@ -175,14 +175,8 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
     public Task SignAsync(int brewId, int step, string code, PressFelt? felt) =>
         ChangeAsync(brewId, (brew, _) =>
         {
-            var before = brew.SignsSeen().Where(one => one.Step == step).Select(one => one.Code).ToList();
-            var again = before.Contains(code);
-            before.ForEach(one => brew.Observe(ObservationNames.Sign + one, null, NowMs));
-            if (!again)
-            {
-                brew.Observe(ObservationNames.Sign + code, step, NowMs);
-            }
-
+            var again = brew.SignsSeen().Contains((code, step));
+            brew.SeeSign(step, again ? null : code, NowMs);
             if (felt is { } one)
             {
                 brew.Observe(ObservationNames.PressFelt, again ? null : (int)one, NowMs);

@@ -83,9 +83,19 @@ public static class BrewPlan
         return [.. run.Done.Select(done => done.Index).Where(step => step < recipe.Steps.Length && Core.Brewing.Actuals.CanBeOmitted(recipe.Steps[step])).Select(step => (step, omitted.Contains(step)))];
     }
 
-    /// <summary>The signs that were seen, by step.</summary>
+    /// <summary>The signs that were seen, by step; earlier versions kept no step in the name, and so each sign once a brew.</summary>
     public static IEnumerable<(string Code, int Step)> SignsSeen(this Brew brew) =>
-        brew.Observations.Where(one => one.Name.StartsWith(ObservationNames.Sign, StringComparison.Ordinal)).Select(one => (one.Name[ObservationNames.Sign.Length..], (int)one.Value));
+        brew.Observations.Where(one => one.Name.StartsWith(ObservationNames.Sign, StringComparison.Ordinal)).Select(one => (one.Name[ObservationNames.Sign.Length..].Split('@')[0], (int)one.Value));
+
+    /// <summary>Keeps a sign that was seen at a step, in the place of whatever was; null forgets it.</summary>
+    public static void SeeSign(this Brew brew, int step, string? code, long nowMs)
+    {
+        brew.Observations.RemoveAll(one => one.Name.StartsWith(ObservationNames.Sign, StringComparison.Ordinal) && (int)one.Value == step);
+        if (code is not null)
+        {
+            brew.Observe(FormattableString.Invariant($"{ObservationNames.Sign}{code}@{step}"), step, nowMs);
+        }
+    }
 
     /// <summary>What its own clock measured of what flowed, or the file it came with tells.</summary>
     /// <param name="brew">The brew, with its entries and observations.</param>

@@ -49,7 +49,7 @@ public static class ObservationNames
     /// <summary>Begins the name of a step that was not done, with its number after it; its value is 1. At first only a scale said so, of stirs: hence the word in files.</summary>
     public const string Omitted = "unstirred";
 
-    /// <summary>Begins the name of a sign that was seen, with its code after it; its value is the step.</summary>
+    /// <summary>Begins the name of a sign that was seen, with its code, @ and the step after it; its value is the step.</summary>
     public const string Sign = "sign-";
 
     /// <summary>From the opening to the dry bed, s, where a file tells it and no entry does.</summary>

@@ -30,6 +30,9 @@ public sealed class AppSettings
     /// <summary>The address of a proxy in front, which encrypts; empty without one.</summary>
     public string Proxy { get; init; } = "";
 
+    /// <summary>The address of the bench that this one, a demo bench to look round in, was opened from; empty for every other.</summary>
+    public string Home { get; init; } = "";
+
     /// <summary>For tests only: a clock that can be set forward over HTTP.</summary>
     public bool TestClock { get; init; }
 

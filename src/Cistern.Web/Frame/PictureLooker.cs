@@ -51,7 +51,7 @@ public sealed class PictureLooker(ILogger<PictureLooker> log) : IPictureMaker, I
         await _one.WaitAsync(ct);
         using var tooLong = CancellationTokenSource.CreateLinkedTokenSource(ct);
         tooLong.CancelAfter(Longest);
-        using var process = new Process { StartInfo = Start(arguments) };
+        using var process = new Process { StartInfo = OwnProgram.With([SeeingProgram.Word, .. arguments]) };
         try
         {
             process.Start();
@@ -104,27 +104,5 @@ public sealed class PictureLooker(ILogger<PictureLooker> log) : IPictureMaker, I
         {
             // It never started, or is over.
         }
-    }
-
-    // This program again: by its own executable where it has one, else by the runtime it runs in.
-    private static ProcessStartInfo Start(string[] arguments)
-    {
-        var program = typeof(Program).Assembly.Location;
-        var own = Environment.ProcessPath ?? "dotnet";
-        var start = new ProcessStartInfo { RedirectStandardInput = true, RedirectStandardOutput = true, RedirectStandardError = true, UseShellExecute = false };
-        if (Path.GetFileName(own) == Path.GetFileNameWithoutExtension(program))
-        {
-            start.FileName = own;
-        }
-        else
-        {
-            start.FileName = Path.GetFileName(own) == "dotnet" ? own : "dotnet";
-            start.ArgumentList.Add(program);
-        }
-
-        start.ArgumentList.Add(SeeingProgram.Word);
-        foreach (var argument in arguments)
-            start.ArgumentList.Add(argument);
-        return start;
     }
 }

@@ -65,11 +65,20 @@ public static class DeviationWording
             _ when !Offers(correction) => $"As it goes: {Cup(asItGoes)}. Nothing that is left would mend it.",
             _ => $"As it goes: {Cup(asItGoes)}.",
         };
+        if (deviation.Kind == DeviationKind.PouredUnder && CanPourTheRest(deviation, recipe, asItGoes, nowS))
+        {
+            comes = $"Pour the rest now, and type the weight that then stands. {comes}";
+        }
+
         return new DeviationTold(what, comes, correction is null || !Offers(correction) ? "" : $"{Deed(correction, deviation, recipe, nowS, format)}: {Cup(correction.Forecast)}.");
     }
 
     /// <summary>Whether a correction has anything to do, and it is worth doing.</summary>
     public static bool Offers(Correction correction) => correction is { SteepEndAtS: not null } or { DilutionG: > 0 } && correction.MissBefore - correction.MissAfter >= WorthIt;
+
+    /// <summary>The water is still with the coffee, and no later pour brings it to what was planned.</summary>
+    private static bool CanPourTheRest(Deviation deviation, Recipe recipe, Forecast asItGoes, double nowS) =>
+        Acts.SteepEndIndex(recipe) is >= 0 and var steepEnd && deviation.Step < steepEnd && asItGoes.Timings[steepEnd].StartS > nowS && !recipe.Steps.Skip(deviation.Step + 1).OfType<Step.Pour>().Any();
 
     private static string Cup(Forecast forecast) => $"{FigureFormat.Percent(forecast.Totals.FinalTdsPercent, 2)} TDS, {CupWording.Of(forecast.Totals)}";
 

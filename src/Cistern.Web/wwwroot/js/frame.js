@@ -217,7 +217,8 @@ if (document.getElementById('kept-copy')) for (const form of document.querySelec
 
 /** A page that stays open this long is looked at, not passed through, ms: then there is time to keep the others. */
 const SETTLED = 10_000;
-navigator.serviceWorker?.register(`/sw.js?v=${version}`, { updateViaCache: 'none' }).then((registration) => {
+// A demo bench to look round in is gone tomorrow: nothing of it is kept.
+if (!document.body.dataset.home) navigator.serviceWorker?.register(`/sw.js?v=${version}`, { updateViaCache: 'none' }).then((registration) => {
   if (registration.waiting && !midBrew()) registration.waiting.postMessage({ say: 'take-over' });
   setTimeout(() => registration.active?.postMessage({ say: 'keep-all' }), SETTLED);
 }).catch(() => {});

@@ -1,0 +1,143 @@
+using System.Diagnostics;
+using System.Net;
+using System.Net.Sockets;
+
+namespace Cistern.Web.Frame;
+
+/// <summary>
+/// A demo bench to look round in: this program again, on a data file of its own that is thrown away, so that nothing that is
+/// done there can reach what is kept here. One at a time, for this machine alone.
+/// </summary>
+public sealed partial class DemoBench(AppSettings settings, ILogger<DemoBench> log) : IAsyncDisposable
+{
+    private static readonly TimeSpan Longest = TimeSpan.FromSeconds(60);
+    private readonly SemaphoreSlim one = new(1);
+    private Process? process;
+    private string? folder;
+
+    /// <summary>Whether one may be opened: not from a demo bench.</summary>
+    public bool MayOpen => settings.Home.Length == 0 && !settings.Demo;
+
+    /// <summary>Where it is; null where none is open.</summary>
+    public Uri? Address { get; private set; }
+
+    /// <summary>Opens it where none is; null where it does not come up.</summary>
+    /// <param name="home">The address of this bench, to come back to.</param>
+    /// <param name="ct">Gives up waiting, and ends it.</param>
+    public async Task<Uri?> OpenAsync(Uri home, CancellationToken ct)
+    {
+        await one.WaitAsync(ct);
+        try
+        {
+            if (process is { HasExited: false })
+            {
+                return Address;
+            }
+
+            Close();
+            // By the other of this machine's names: browsers keep cookies by name and not by port, and those of this bench stay its own.
+            var name = home.Host == "localhost" ? "127.0.0.1" : "localhost";
+            var address = new Uri($"http://{name}:{FreePort()}");
+            folder = Directory.CreateTempSubdirectory("cistern-demo-").FullName;
+            var start = OwnProgram.With("--urls", address.GetLeftPart(UriPartial.Authority));
+            start.WorkingDirectory = AppContext.BaseDirectory;
+            foreach (var (setting, value) in Settings(home))
+            {
+                start.Environment[$"Cistern__{setting}"] = value;
+            }
+
+            process = Process.Start(start)!;
+            // Read, so that it never waits for its log to be.
+            process.OutputDataReceived += (_, _) => { };
+            process.ErrorDataReceived += (_, said) => { if (said.Data is { } line) Said(line); };
+            process.BeginOutputReadLine();
+            process.BeginErrorReadLine();
+            if (await AnswersAsync(address, process, ct))
+            {
+                return Address = address;
+            }
+
+            NotUp();
+            Close();
+            return null;
+        }
+        catch
+        {
+            Close();
+            throw;
+        }
+        finally
+        {
+            one.Release();
+        }
+    }
+
+    /// <inheritdoc/>
+    public ValueTask DisposeAsync()
+    {
+        Close();
+        one.Dispose();
+        return ValueTask.CompletedTask;
+    }
+
+    private IEnumerable<(string Setting, string Value)> Settings(Uri home) =>
+    [
+        (nameof(AppSettings.DataFile), Path.Combine(folder!, "demo.db")), (nameof(AppSettings.Demo), "true"), (nameof(AppSettings.Fresh), "false"),
+        (nameof(AppSettings.DailyCopy), "false"), (nameof(AppSettings.House), "false"), (nameof(AppSettings.Proxy), ""),
+        (nameof(AppSettings.Home), home.GetLeftPart(UriPartial.Authority)),
+    ];
+
+    private static async Task<bool> AnswersAsync(Uri address, Process process, CancellationToken ct)
+    {
+        using var client = new HttpClient { BaseAddress = address };
+        var since = Stopwatch.StartNew();
+        while (since.Elapsed < Longest && !process.HasExited)
+        {
+            try
+            {
+                return (await client.GetAsync(new Uri("/healthz", UriKind.Relative), ct)).IsSuccessStatusCode;
+            }
+            catch (HttpRequestException)
+            {
+                await Task.Delay(100, ct);
+            }
+        }
+
+        return false;
+    }
+
+    private static int FreePort()
+    {
+        using var probe = new TcpListener(IPAddress.Loopback, 0);
+        probe.Start();
+        return ((IPEndPoint)probe.LocalEndpoint).Port;
+    }
+
+    private void Close()
+    {
+        Address = null;
+        if (process is not null)
+        {
+            if (!process.HasExited)
+            {
+                process.Kill(entireProcessTree: true);
+                process.WaitForExit();
+            }
+
+            process.Dispose();
+            process = null;
+        }
+
+        if (folder is not null)
+        {
+            Directory.Delete(folder, recursive: true);
+            folder = null;
+        }
+    }
+
+    [LoggerMessage(LogLevel.Information, "Demo bench: {Line}")]
+    private partial void Said(string line);
+
+    [LoggerMessage(LogLevel.Error, "The demo bench did not come up.")]
+    private partial void NotUp();
+}

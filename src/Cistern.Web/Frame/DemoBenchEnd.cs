@@ -1,0 +1,38 @@
+namespace Cistern.Web.Frame;
+
+/// <summary>Ends a demo bench that was opened from another bench: with that one, or when nobody has asked it for anything in a while.</summary>
+public sealed class DemoBenchEnd(TimeProvider time, IHostApplicationLifetime lifetime, ILogger<DemoBenchEnd> log) : BackgroundTask(TimeSpan.FromSeconds(10), log)
+{
+    private static readonly TimeSpan Unasked = TimeSpan.FromMinutes(30);
+    private long askedAt = time.GetTimestamp();
+
+    /// <summary>Somebody asks.</summary>
+    public void Asked() => Interlocked.Exchange(ref askedAt, time.GetTimestamp());
+
+    /// <summary>Waits for the end of the bench it was opened from: its end of the pipe is shut then, however it ended.</summary>
+    public override async Task StartAsync(CancellationToken cancellationToken)
+    {
+        await base.StartAsync(cancellationToken);
+        _ = Task.Run(async () =>
+        {
+            await using var input = Console.OpenStandardInput();
+            var nothing = new byte[64];
+            while (await input.ReadAsync(nothing, CancellationToken.None) > 0)
+            {
+            }
+
+            lifetime.StopApplication();
+        }, CancellationToken.None);
+    }
+
+    /// <inheritdoc/>
+    protected override Task BeatAsync(CancellationToken ct)
+    {
+        if (time.GetElapsedTime(Interlocked.Read(ref askedAt)) > Unasked)
+        {
+            lifetime.StopApplication();
+        }
+
+        return Task.CompletedTask;
+    }
+}

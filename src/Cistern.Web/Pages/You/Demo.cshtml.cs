@@ -1,0 +1,47 @@
+using Cistern.Web.Frame;
+using Cistern.Web.House;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+
+namespace Cistern.Web.Pages.You;
+
+/// <summary>A demo bench beside one's own, to look round in; on this machine alone.</summary>
+public sealed class DemoModel(DemoBench demo) : PageModel
+{
+    /// <summary>Where it is; null while none is open.</summary>
+    public Uri? Address { get; private set; }
+
+    /// <summary>Whether it did not come up.</summary>
+    public bool Failed { get; private set; }
+
+    /// <summary>Whether one can be opened from where a request came.</summary>
+    /// <param name="demo">The demo bench.</param>
+    /// <param name="context">The request.</param>
+    public static bool IsOffered(DemoBench demo, HttpContext context) => demo.MayOpen && context.Door() == Door.Bench;
+
+    /// <summary>Shows the page.</summary>
+    public IActionResult OnGet()
+    {
+        Address = demo.Address;
+        return IsOffered(demo, HttpContext) ? Page() : NotFound();
+    }
+
+    /// <summary>Opens it.</summary>
+    public async Task<IActionResult> OnPostAsync(CancellationToken ct)
+    {
+        if (!IsOffered(demo, HttpContext))
+        {
+            return NotFound();
+        }
+
+        Address = await demo.OpenAsync(new Uri($"{Request.Scheme}://{Request.Host}"), ct);
+        if (Address is not null)
+        {
+            return Redirect("/demo");
+        }
+
+        Failed = true;
+        Response.StatusCode = StatusCodes.Status503ServiceUnavailable;
+        return Page();
+    }
+}
