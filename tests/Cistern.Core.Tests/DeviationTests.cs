@@ -128,7 +128,7 @@ public sealed class DeviationTests
             }
 
             offered++;
-            var changed = ForecastModel.Published.Run(Correction.Changed(plan, correction.SteepEndAtS, correction.DilutionG));
+            var changed = ForecastModel.Published.Run(Correction.Changed(plan, correction.SteepEndAtS, correction.PourOffAtS, correction.DilutionG));
             Assert.Equal(new Step.Dilute(correction.DilutionG), changed.Recipe.Steps[^1]);
             Assert.Equal(recipe.Steps.Length + 1, changed.Recipe.Steps.Length);
             // Brewed on to its end, with the let-down done, it is what was expected.
@@ -137,6 +137,28 @@ public sealed class DeviationTests
         }
 
         Assert.InRange(offered, 5, RecipeLibrary.All.Count);
+    }
+
+    /// <summary>Plunged two minutes early the coffee goes on extracting under the plunger: poured off later it comes to what was wanted.</summary>
+    [Fact]
+    public void What_was_plunged_early_is_poured_off_later()
+    {
+        var plan = Of("fp-bloomed");
+        var (plunge, decant) = (7, 8);
+        Assert.True(plan.Recipe.Steps[plunge] is Step.Plunge && plan.Recipe.Steps[decant] is Step.Decant);
+        (EntryKind, int, double)[] said = [(EntryKind.Begun, plunge, 120), (EntryKind.Done, plunge, 140)];
+        var asItGoes = ForecastModel.Published.Run(AsBrewed.Of(plan.Recipe, RunOf(plan, 150, said), Actuals.None, 150));
+        Assert.Null(Correction.After(asItGoes, plan.Totals, 200).PourOffAtS);
+        var correction = Correction.After(asItGoes, plan.Totals, 150);
+        Assert.Null(correction.SteepEndAtS);
+        Assert.InRange(correction.PourOffAtS!.Value, 200, 420);
+        Assert.True(correction.MissAfter < correction.MissBefore / 3, $"{correction.MissBefore:0.00} then {correction.MissAfter:0.00}");
+        var changed = Correction.Changed(plan, null, correction.PourOffAtS, 0);
+        Assert.Equal((correction.PourOffAtS, null), (changed.Steps[decant].AtS, changed.Steps[decant].Window));
+        var brewed = ForecastModel.Published.Figures(AsBrewed.Of(changed, RunOf(ForecastModel.Published.Run(changed), 150, said), Actuals.None, 150));
+        Assert.Equal(correction.Forecast.Totals.FlavourBalance, brewed.Totals.FlavourBalance, 0.01);
+        // While the plunge is still to come it is that which is moved.
+        Assert.Null(Correction.After(plan, Of("fp-slow-eight").Totals, 100).PourOffAtS);
     }
 
     private static Forecast Of(string id) => ForecastModel.Published.Run(RecipeLibrary.Find(id)!);

@@ -609,6 +609,29 @@ public sealed class BrewingTests : IClassFixture<App>
     }
 
     [Fact]
+    public async Task A_plunge_two_minutes_early_is_offered_to_be_poured_off_later_and_taken_as_it_was_read()
+    {
+        var id = await BrewAsync("fp-bloomed");
+        await SendAsync(id, Entry("start", 2, NowMs));
+        app.Time.Advance(TimeSpan.FromSeconds(120));
+        await SendAsync(id, Entry("begun", 7, NowMs));
+        app.Time.Advance(TimeSpan.FromSeconds(3));
+        var page = await App.GetAsync(client, $"/brew/{id}");
+        var pourOffAtS = double.Parse(page.QuerySelector("#deviation [name=pouroff]")!.GetAttribute("value")!, CultureInfo.InvariantCulture);
+        Assert.InRange(pourOffAtS, 200, 420);
+        var offer = page.QuerySelector("#deviation [data-live=offer]")!.TextContent;
+        Assert.StartsWith($"Leave it on the grounds and pour off at {Wording.FigureFormat.Clock(pourOffAtS)}: ", offer, StringComparison.Ordinal);
+        // Answered some seconds later, when another moment would be offered.
+        app.Time.Advance(TimeSpan.FromSeconds(7));
+        await AnswerAsync(id, page, "take");
+        var brew = await BrewOf(id);
+        var answer = Assert.Single(brew.DeviationAnswers);
+        Assert.Equal(pourOffAtS, answer.PourOffAtS);
+        Assert.Contains($"pour off at {Wording.FigureFormat.Clock(pourOffAtS)}: ", answer.Said, StringComparison.Ordinal);
+        Assert.Equal(pourOffAtS, brew.Recipe().Steps.OfType<Step.Decant>().Single().AtS);
+    }
+
+    [Fact]
     public async Task A_start_that_is_taken_back_takes_back_what_mended_its_deviations()
     {
         var (id, _) = await LateAsync();

@@ -217,7 +217,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
     {
         var planned = brew.PlannedJson ?? brew.PlanJson;
         var taken = brew.DeviationAnswers.Where(one => one is { Taken: true, UndoneAtMs: null }).OrderBy(one => one.AtMs).ToList();
-        var recipe = taken.Aggregate(brew.Planned(), (now, one) => Correction.Changed(brew.ModelOf(model).Figures(now), one.SteepEndAtS, one.DilutionG));
+        var recipe = taken.Aggregate(brew.Planned(), (now, one) => Correction.Changed(brew.ModelOf(model).Figures(now), one.SteepEndAtS, one.PourOffAtS, one.DilutionG));
         (brew.PlannedJson, brew.PlanJson) = taken.Count > 0 ? (planned, RecipeWriter.Write(recipe)) : (null, planned);
     }
 

@@ -11,7 +11,13 @@ namespace Cistern.Core.Planning;
 /// <param name="MissAfter">How far it is off like this.</param>
 public sealed record Correction(double? SteepEndAtS, double DilutionG, Forecast Forecast, double MissBefore, double MissAfter)
 {
+    /// <summary>When to pour off what was plunged, s on the clock: under the plunger it goes on extracting. Null where the release is still to come, or nothing is gained.</summary>
+    public double? PourOffAtS { get; init; }
+
     private const double LeastDilutionG = 2;
+
+    /// <summary>So long after a plunge it is taken that nobody has poured off yet, s. Judged.</summary>
+    private const double NotPouredYetS = 20;
 
     /// <summary>Looks for the best of what is left: release now, hold on, let down by so much.</summary>
     /// <param name="asBrewed">The forecast of what has really been done, the steps to come as planned.</param>
@@ -26,17 +32,13 @@ public sealed record Correction(double? SteepEndAtS, double DilutionG, Forecast 
         var plannedS = steepEnd >= 0 ? asBrewed.Timings[steepEnd].StartS : double.NegativeInfinity;
         if (plannedS >= nowS)
         {
-            var latestS = Math.Max(plannedS, nowS) + Math.Max(120, plannedS);
-            for (var atS = nowS; atS <= latestS; atS += Math.Max(2, 0.06 * (atS - nowS)))
-            {
-                var candidate = asBrewed.Again(Settings.With(asBrewed, Setting.SteepEndS, atS));
-                var miss = Miss(candidate.Totals, plan, dilution: true);
-                if (miss < best.MissAfter - 0.01)
-                {
-                    // Where a step before the release still has to be done, the release really comes when it is.
-                    best = best with { SteepEndAtS = candidate.Timings[steepEnd].StartS, Forecast = candidate, MissAfter = miss };
-                }
-            }
+            // Where a step before the release still has to be done, the release really comes when it is.
+            best = Sought(best, plan, nowS, plannedS, atS => asBrewed.Again(Settings.With(asBrewed, Setting.SteepEndS, atS)), (one, then) => one with { SteepEndAtS = then.Timings[steepEnd].StartS });
+        }
+        else if (PourOffIndex(asBrewed.Recipe) is >= 0 and var pourOff && asBrewed.Timings[pourOff].StartS >= nowS - NotPouredYetS)
+        {
+            // One that is only too strong can be let down as it is: that alone is no reason to leave it standing.
+            best = Sought(best with { MissAfter = Miss(asBrewed.Totals, plan, dilution: true) }, plan, nowS, asBrewed.Timings[pourOff].StartS, atS => asBrewed.Again(PouredOffAt(asBrewed.Recipe, atS)), (one, then) => one with { PourOffAtS = then.Timings[pourOff].StartS });
         }
 
         var dilutionG = Reckoning.Dilution.WaterG(best.Forecast.Totals.FinalG, best.Forecast.Totals.FinalTdsPercent, plan.FinalTdsPercent);
@@ -63,11 +65,44 @@ public sealed record Correction(double? SteepEndAtS, double DilutionG, Forecast 
     /// <summary>The plan with the rest of it changed to what a correction offers; what has been done stays where it is.</summary>
     /// <param name="plan">A forecast of the plan.</param>
     /// <param name="steepEndAtS">When to begin the release, s on the clock; null as planned.</param>
+    /// <param name="pourOffAtS">When to pour off what was plunged, s on the clock; null as planned.</param>
     /// <param name="dilutionG">Water to let the drink down by at the end, g; 0 for none.</param>
-    public static Recipe Changed(Forecast plan, double? steepEndAtS, double dilutionG)
+    public static Recipe Changed(Forecast plan, double? steepEndAtS, double? pourOffAtS, double dilutionG)
     {
         var recipe = steepEndAtS is { } atS ? Settings.With(plan, Setting.SteepEndS, atS) : plan.Recipe;
+        recipe = pourOffAtS is { } laterS && PourOffIndex(recipe) >= 0 ? PouredOffAt(recipe, laterS) : recipe;
         return dilutionG > 0 ? recipe with { Steps = recipe.Steps.Add(new Step.Dilute(dilutionG)) } : recipe;
+    }
+
+    /// <summary>The best moment from now on for what is still to come, on a grid of seconds that grows away from now.</summary>
+    private static Correction Sought(Correction best, Totals plan, double nowS, double plannedS, Func<double, Forecast> at, Func<Correction, Forecast, Correction> told)
+    {
+        var latestS = Math.Max(plannedS, nowS) + Math.Max(120, plannedS);
+        for (var atS = nowS; atS <= latestS; atS += Math.Max(2, 0.06 * (atS - nowS)))
+        {
+            var candidate = at(atS);
+            var miss = Miss(candidate.Totals, plan, dilution: true);
+            if (miss < best.MissAfter - 0.01)
+            {
+                best = told(best, candidate) with { Forecast = candidate, MissAfter = miss };
+            }
+        }
+
+        return best;
+    }
+
+    /// <summary>The pouring off that follows a plunge; -1 where there is none.</summary>
+    private static int PourOffIndex(Recipe recipe)
+    {
+        var plunge = Settings.SteepEndIndex(recipe);
+        return plunge >= 0 && recipe.Steps[plunge] is Step.Plunge ? Enumerable.Range(plunge, recipe.Steps.Length - plunge).FirstOrDefault(i => recipe.Steps[i] is Step.Decant, -1) : -1;
+    }
+
+    /// <summary>A recipe poured off at another moment; its window was of the old one.</summary>
+    private static Recipe PouredOffAt(Recipe recipe, double atS)
+    {
+        var index = PourOffIndex(recipe);
+        return recipe with { Steps = recipe.Steps.SetItem(index, recipe.Steps[index] with { AtS = atS, Window = null }) };
     }
 
     /// <summary>How far a cup is off the plan. One that is too strong can still be let down, one too weak cannot.</summary>

@@ -28,6 +28,9 @@ public sealed class DeviationAnswer
     [Column("ReleaseAtS")]
     public double? SteepEndAtS { get; set; }
 
+    /// <summary>When to pour off what was plunged, s on the clock; null as planned.</summary>
+    public double? PourOffAtS { get; set; }
+
     /// <summary>Water to let the drink down by at the end, g; 0 for none.</summary>
     [Column("LetDownG")]
     public double DilutionG { get; set; }

@@ -11,7 +11,7 @@ namespace Cistern.Data.Compiled
     public partial class CisternDbModel
     {
         private CisternDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("1665cde5-76e8-418b-90a3-13de95692f29"), entityTypeCount: 36)
+            : base(skipDetectChanges: false, modelId: new Guid("152c26da-db0d-48df-9deb-53872b4d0f15"), entityTypeCount: 36)
         {
         }
 

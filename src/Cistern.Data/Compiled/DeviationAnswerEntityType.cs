@@ -24,7 +24,7 @@ namespace Cistern.Data.Compiled
                 "Cistern.Data.Brews.DeviationAnswer",
                 typeof(DeviationAnswer),
                 baseEntityType,
-                propertyCount: 11,
+                propertyCount: 12,
                 foreignKeyCount: 1,
                 unnamedIndexCount: 1,
                 keyCount: 1);
@@ -75,6 +75,13 @@ namespace Cistern.Data.Compiled
                 string (DeviationKind kind) => Words<DeviationKind>.Of(kind),
                 DeviationKind (string word) => Words<DeviationKind>.Find(word) ?? Words<DeviationKind>.Unread));
             kind.SetSentinelFromProviderValue("release-due");
+
+            var pourOffAtS = runtimeEntityType.AddProperty(
+                "PourOffAtS",
+                typeof(double?),
+                propertyInfo: typeof(DeviationAnswer).GetProperty("PourOffAtS", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(DeviationAnswer).GetField("<PourOffAtS>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
 
             var said = runtimeEntityType.AddProperty(
                 "Said",

@@ -131,7 +131,7 @@ internal static class DemoRooms
         {
             var dilutionG = Math.Round(correction.DilutionG);
             brew.PlannedJson = brew.PlanJson;
-            brew.PlanJson = RecipeWriter.Write(Correction.Changed(forecast, null, dilutionG));
+            brew.PlanJson = RecipeWriter.Write(Correction.Changed(forecast, null, null, dilutionG));
             brew.DeviationAnswers.Add(new DeviationAnswer { Kind = DeviationKind.ReleasedLate, Step = steepEnd.Step, Taken = true, DilutionG = dilutionG, AtMs = steepEnd.AtMs + 9_000, By = teo.Name, Said = string.Create(CultureInfo.InvariantCulture, $"Opened late. Diluted with {dilutionG:0} g.") });
             var replanned = ForecastModel.Published.Run(brew.Recipe());
             brew.EndedAtMs = brew.StartedAtMs + (long)(1000 * Math.Max(replanned.Totals.FinishS + LateS, (brew.EndedAtMs!.Value - brew.StartedAtMs.Value) / 1000.0));

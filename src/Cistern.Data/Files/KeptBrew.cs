@@ -103,7 +103,7 @@ internal sealed record KeptBrew
         && Tastings.All(taste => taste is { SourBitter: null or (>= -5 and <= 5), ThinHeavy: null or (>= -5 and <= 5), Score: null or (>= 0 and <= 10), ReadTdsPercent: null or (>= 0 and <= 25), Sediment: null or (>= 0 and <= 5) }
             && IsMoment(taste.AtMs) && IsText(LongestName, taste.Taster) && IsText(LongestText, taste.Note, taste.Crust, taste.NotesFound, taste.Complaints, taste.WentWrong) && (taste.Sips ?? []).All(IsSip))
         && Tastings.Where(taste => taste.Taster is not null).DistinctBy(taste => taste.Taster).Count() == Tastings.Count(taste => taste.Taster is not null)
-        && Answers.All(answer => answer is { Kind: not null, Step: >= 0 and <= 1_000, DilutionG: >= 0 and <= 5_000, SteepEndAtS: null or (>= 0 and <= 172_800) } && IsMoment(answer.AtMs) && IsText(LongestText, answer.Said) && IsText(LongestName, answer.By))
+        && Answers.All(answer => answer is { Kind: not null, Step: >= 0 and <= 1_000, DilutionG: >= 0 and <= 5_000, SteepEndAtS: null or (>= 0 and <= 172_800), PourOffAtS: null or (>= 0 and <= 172_800) } && IsMoment(answer.AtMs) && IsText(LongestText, answer.Said) && IsText(LongestName, answer.By))
         && (Plan is null || IsRecipe(Plan)) && (BrewedJson is null || IsRecipe(BrewedJson)) && KeptJson.Read<Dictionary<string, double?>>(ForecastJson) is not null
         && Sparkline.All(letter => char.IsAsciiDigit(letter) || letter is ' ' or ',' or '.' or '-');
 
@@ -161,10 +161,10 @@ internal sealed record KeptBrew
     internal sealed record SipKept(string When, [property: JsonPropertyName("sharpHarsh")] int? SourBitter, int? ThinHeavy, int? Sweet, int? Clear, int? Finish, int? Dry);
 
     /// <summary>What was answered to a deviation.</summary>
-    internal sealed record Answer(string Kind, int Step, bool Taken, string Said, [property: JsonPropertyName("releaseAtS")] double? SteepEndAtS, [property: JsonPropertyName("letDownG")] double DilutionG, long AtMs, long? UndoneAtMs, string By)
+    internal sealed record Answer(string Kind, int Step, bool Taken, string Said, [property: JsonPropertyName("releaseAtS")] double? SteepEndAtS, [property: JsonPropertyName("letDownG")] double DilutionG, long AtMs, long? UndoneAtMs, string By, double? PourOffAtS = null)
     {
-        public static Answer Of(DeviationAnswer row) => new(Words<DeviationKind>.Of(row.Kind), row.Step, row.Taken, row.Said, row.SteepEndAtS, row.DilutionG, row.AtMs, row.UndoneAtMs, row.By);
+        public static Answer Of(DeviationAnswer row) => new(Words<DeviationKind>.Of(row.Kind), row.Step, row.Taken, row.Said, row.SteepEndAtS, row.DilutionG, row.AtMs, row.UndoneAtMs, row.By, row.PourOffAtS);
 
-        public DeviationAnswer? Row() => Words<DeviationKind>.Find(Kind) is { } kind ? new DeviationAnswer { Kind = kind, Step = Step, Taken = Taken, Said = Said ?? "", SteepEndAtS = SteepEndAtS, DilutionG = DilutionG, AtMs = AtMs, UndoneAtMs = UndoneAtMs, By = By ?? "" } : null;
+        public DeviationAnswer? Row() => Words<DeviationKind>.Find(Kind) is { } kind ? new DeviationAnswer { Kind = kind, Step = Step, Taken = Taken, Said = Said ?? "", SteepEndAtS = SteepEndAtS, DilutionG = DilutionG, AtMs = AtMs, UndoneAtMs = UndoneAtMs, By = By ?? "", PourOffAtS = PourOffAtS } : null;
     }
 }

@@ -500,6 +500,9 @@ namespace Cistern.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<double?>("PourOffAtS")
+                        .HasColumnType("REAL");
+
                     b.Property<string>("Said")
                         .IsRequired()
                         .HasColumnType("TEXT");

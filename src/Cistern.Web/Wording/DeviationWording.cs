@@ -74,7 +74,7 @@ public static class DeviationWording
     }
 
     /// <summary>Whether a correction has anything to do, and it is worth doing.</summary>
-    public static bool Offers(Correction correction) => correction is { SteepEndAtS: not null } or { DilutionG: > 0 } && correction.MissBefore - correction.MissAfter >= WorthIt;
+    public static bool Offers(Correction correction) => correction is { SteepEndAtS: not null } or { PourOffAtS: not null } or { DilutionG: > 0 } && correction.MissBefore - correction.MissAfter >= WorthIt;
 
     /// <summary>The water is still with the coffee, and no later pour brings it to what was planned.</summary>
     private static bool CanPourTheRest(Deviation deviation, Recipe recipe, Forecast asItGoes, double nowS) =>
@@ -88,6 +88,7 @@ public static class DeviationWording
         var begins = steepEnd < 0 ? "" : StepWording.Of(recipe, steepEnd, format).Begins;
         var when = (correction.SteepEndAtS, deviation.Kind) switch
         {
+            _ when correction.PourOffAtS is { } laterS => laterS - nowS < NowS ? "Pour it off now" : $"Leave it on the grounds and pour off at {FigureFormat.Clock(laterS)}",
             (null, DeviationKind.ReleaseDue) => begins,
             (null, _) => "",
             ({ } atS, _) when atS - nowS < NowS => begins,

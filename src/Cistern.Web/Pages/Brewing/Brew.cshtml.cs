@@ -230,27 +230,40 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContex
         var form = Request.Form;
         var taken = form.Value("answer") == "take";
         var releaseAtS = Sent("release", NowS - 60, Member.LongestBrewS);
+        var pourOffAtS = Sent("pouroff", NowS - 60, Member.LongestBrewS);
         var letDownG = Sent("letdown", 0, Member.MostWaterG);
         if (Words<DeviationKind>.Find(form.Value("kind")) is not { } kind || !int.TryParse(form.Value("step"), NumberStyles.None, CultureInfo.InvariantCulture, out var step) || step >= Recipe.Steps.Length
-            || (taken && releaseAtS is null && letDownG is null or 0))
+            || (taken && releaseAtS is null && pourOffAtS is null && letDownG is null or 0))
         {
             Problem = "That answer could not be read. Nothing was changed by it.";
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
         }
 
-        var said = Deviation is { } shown && shown.Deviation.Kind == kind && shown.Deviation.Step == step ? shown.Told : null;
+        var said = Deviation is { } shown && shown.Deviation.Kind == kind && shown.Deviation.Step == step
+            ? taken && shown.Correction is { } offered ? DeviationWording.Of(shown.Deviation, AsSeen(offered), Recipe, Real, NowS, Format) : shown.Told
+            : null;
         await store.AnswerDeviationAsync(id, new DeviationAnswer
         {
             Kind = kind,
             Step = step,
             Taken = taken,
             SteepEndAtS = taken ? releaseAtS : null,
+            PourOffAtS = taken ? pourOffAtS : null,
             DilutionG = taken ? letDownG ?? 0 : 0,
-            Said = said?.Line ?? $"{(releaseAtS is { } atS ? $"The steep ends at {FigureFormat.Clock(atS)}. " : "")}{(letDownG is > 0 ? $"Diluted with {Format.Water(letDownG.Value)}." : "")}",
+            Said = said?.Line ?? $"{(releaseAtS is { } atS ? $"The steep ends at {FigureFormat.Clock(atS)}. " : "")}{(pourOffAtS is { } laterS ? $"Poured off at {FigureFormat.Clock(laterS)}. " : "")}{(letDownG is > 0 ? $"Diluted with {Format.Water(letDownG.Value)}." : "")}",
             By = (await bench.BaristaAsync(ct))?.Name ?? "",
         });
         return RedirectToPage(new { id });
+
+        // The offer moves on with the clock: what is taken, and kept in words, is what was read.
+        Correction AsSeen(Correction offered) => offered with
+        {
+            SteepEndAtS = releaseAtS,
+            PourOffAtS = pourOffAtS,
+            DilutionG = letDownG ?? 0,
+            Forecast = Real.Again(Correction.Changed(Real, releaseAtS, pourOffAtS, letDownG ?? 0)),
+        };
 
         double? Sent(string name, double least, double most) =>
             double.TryParse(form.Value(name), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var value) && value >= Math.Max(0, least) && value <= most ? value : null;

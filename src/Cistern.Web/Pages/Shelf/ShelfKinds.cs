@@ -66,7 +66,7 @@ public static class ShelfKinds
             bag.UsedUpOn is { } used ? $"used up on {used.ToString("d MMM yyyy", CultureInfo.InvariantCulture)}" : $"{view.Format.Water(bag.LeftG)} left",
             bag.OpenedOn is { } opened ? $"open for {Days(view.Today.DayNumber - opened.DayNumber)}" : "not opened",
             bag.BoughtGround ? $"bought ground, about {Number(bag.GroundUm)} µm" : null,
-            bag.Decaffeinated ? "decaffeinated" : null,
+            bag.Decaffeinated && !bag.Origin.Contains("decaf", StringComparison.OrdinalIgnoreCase) ? "decaffeinated" : null,
             bag.TastesOf.Length > 0 ? $"tastes of {bag.TastesOf}" : null);
 
         protected override string? Due(Bag bag, ShelfView view) => bag is { UsedUpOn: null, LeftG: < 40 } ? "running out" : null;
