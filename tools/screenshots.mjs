@@ -1,4 +1,4 @@
-// Takes the pictures of docs/screenshots from the demo data: `./cistern publish && node tools/screenshots.mjs`.
+// Takes the pictures of docs/screenshots from the demo data: `./cistern publish && node tools/screenshots.mjs [NAME...]`.
 import { mkdirSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { chromium } from '../tests/browser/node_modules/@playwright/test/index.mjs';
@@ -12,12 +12,21 @@ const server = new Server(true, undefined, true);
 await server.start();
 const browser = await chromium.launch({ executablePath: WHOLE, args: ['--no-sandbox'] });
 
+const only = process.argv.slice(2);
 const shot = async (name, path, { width = 1280, height = 800, colorScheme = 'light', before } = {}) => {
+  if (only.length > 0 && !only.includes(name)) return;
   const page = await browser.newPage({ viewport: { width, height }, colorScheme });
   await page.goto(server.url + path);
   await before?.(page);
   await page.waitForTimeout(300);
   await page.screenshot({ path: `${folder}/${name}.png` });
+  // A brew that is left under way calls in the next picture.
+  if (/\/brew\/\d+$/.test(page.url())) {
+    await page.getByText('Give this brew up').click();
+    await page.locator('#why').fill('a picture');
+    await page.getByRole('button', { name: 'Give it up' }).click();
+    await page.waitForURL((url) => !/\/brew\/\d+$/.test(url.pathname));
+  }
   await page.close();
 };
 const begin = async (page) => {
