@@ -14,12 +14,13 @@ public sealed partial class DemoBench(AppSettings settings, ILogger<DemoBench> l
     private readonly SemaphoreSlim one = new(1);
     private Process? process;
     private string? folder;
+    private Uri? address;
 
     /// <summary>Whether one may be opened: not from a demo bench.</summary>
     public bool MayOpen => settings.Home.Length == 0 && !settings.Demo;
 
-    /// <summary>Where it is; null where none is open.</summary>
-    public Uri? Address { get; private set; }
+    /// <summary>Where it is; null where none is open, or it has ended.</summary>
+    public Uri? Address => process is { HasExited: false } ? address : null;
 
     /// <summary>Opens it where none is; null where it does not come up.</summary>
     /// <param name="home">The address of this bench, to come back to.</param>
@@ -29,17 +30,17 @@ public sealed partial class DemoBench(AppSettings settings, ILogger<DemoBench> l
         await one.WaitAsync(ct);
         try
         {
-            if (process is { HasExited: false })
+            if (Address is { } open)
             {
-                return Address;
+                return open;
             }
 
             Close();
             // By the other of this machine's names: browsers keep cookies by name and not by port, and those of this bench stay its own.
             var name = home.Host == "localhost" ? "127.0.0.1" : "localhost";
-            var address = new Uri($"http://{name}:{FreePort()}");
+            var at = new Uri($"http://{name}:{FreePort()}");
             folder = Directory.CreateTempSubdirectory("cistern-demo-").FullName;
-            var start = OwnProgram.With("--urls", address.GetLeftPart(UriPartial.Authority));
+            var start = OwnProgram.With("--urls", at.GetLeftPart(UriPartial.Authority));
             start.WorkingDirectory = AppContext.BaseDirectory;
             foreach (var (setting, value) in Settings(home))
             {
@@ -52,9 +53,9 @@ public sealed partial class DemoBench(AppSettings settings, ILogger<DemoBench> l
             process.ErrorDataReceived += (_, said) => { if (said.Data is { } line) Said(line); };
             process.BeginOutputReadLine();
             process.BeginErrorReadLine();
-            if (await AnswersAsync(address, process, ct))
+            if (await AnswersAsync(at, process, ct))
             {
-                return Address = address;
+                return address = at;
             }
 
             NotUp();
@@ -115,7 +116,7 @@ public sealed partial class DemoBench(AppSettings settings, ILogger<DemoBench> l
 
     private void Close()
     {
-        Address = null;
+        address = null;
         if (process is not null)
         {
             if (!process.HasExited)
@@ -130,13 +131,25 @@ public sealed partial class DemoBench(AppSettings settings, ILogger<DemoBench> l
 
         if (folder is not null)
         {
-            Directory.Delete(folder, recursive: true);
+            try
+            {
+                Directory.Delete(folder, recursive: true);
+            }
+            catch (IOException error)
+            {
+                // Of the system's folder for what is thrown away: it goes with that.
+                NotDeleted(error, folder);
+            }
+
             folder = null;
         }
     }
 
     [LoggerMessage(LogLevel.Information, "Demo bench: {Line}")]
     private partial void Said(string line);
+
+    [LoggerMessage(LogLevel.Warning, "The demo bench's folder {Folder} could not be deleted.")]
+    private partial void NotDeleted(Exception error, string folder);
 
     [LoggerMessage(LogLevel.Error, "The demo bench did not come up.")]
     private partial void NotUp();
