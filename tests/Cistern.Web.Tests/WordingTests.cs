@@ -9,7 +9,7 @@ using Cistern.Web.Wording;
 namespace Cistern.Web.Tests;
 
 /// <summary>What a barista is told, in words.</summary>
-public sealed class WordingTests
+public sealed partial class WordingTests
 {
     private static readonly FigureFormat Metric = new(Units.Metric);
 
@@ -134,6 +134,21 @@ public sealed class WordingTests
     [InlineData("jar-spoons", 6, "Have a server and a dry cloth to hand")]
     public void What_has_to_be_done_by_the_release_stands_where_the_hands_are_free_for_it(string id, int index, string text) =>
         Assert.Equal((index, text), StepWording.BeforehandIn(ForecastModel.Published.Run(RecipeLibrary.Find(id)!), new FigureFormat(Units.Metric)));
+
+    [Fact]
+    public void Over_cold_water_no_caution_speaks_of_heat()
+    {
+        foreach (var recipe in RecipeLibrary.All.Where(recipe => recipe.Brewer.Family != BrewerFamily.Siphon))
+        {
+            string[] Cautions(Recipe of) => [.. of.Steps.Select((step, i) => step is Step.Preheat or Step.RinseFilter or Step.HeatWater ? null : StepWording.Of(of, i, Metric).Caution).OfType<string>()];
+            Assert.Contains(Cautions(recipe), caution => Heat().IsMatch(caution));
+            var cold = recipe with { Water = recipe.Water with { TemperatureC = 8 }, Steps = [.. recipe.Steps.Select(step => step is Step.Pour pour ? pour with { TemperatureC = null } : step)] };
+            Assert.DoesNotContain(Cautions(cold), caution => Heat().IsMatch(caution));
+        }
+    }
+
+    [System.Text.RegularExpressions.GeneratedRegex("hot|boil|scald|steam", System.Text.RegularExpressions.RegexOptions.IgnoreCase)]
+    private static partial System.Text.RegularExpressions.Regex Heat();
 
     [Theory]
     [InlineData(DeviationKind.ReleaseDue, 39, null, 15, "39 s late. Plunge now, then dilute with 15 g of water")]

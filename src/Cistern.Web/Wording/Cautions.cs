@@ -19,9 +19,11 @@ public static class Cautions
     internal const string HotJar = "A hot jar has no handle. Use a dry cloth, and pour away from you.";
     internal const string PressForce = "Off the scale. Cap locked, on a sturdy, wide server on a firm surface. Press with the arm, never your weight.";
     internal const string FlipHot = "A full tube of hot water. Hold both ends, in one turn, away from you.";
+    internal const string FlipCold = "A full tube. Hold both ends, in one turn, away from you.";
     internal const string TopHeavy = "Top-heavy while it is turned over. Let the air out gently.";
     internal const string Valve = "Server under it, its rinse water out. The valve opens on whatever lifts it: set it down level; it drips when taken off.";
     internal const string Lever = "Server under it, its rinse water out. Hot coffee runs as soon as the lever moves.";
+    internal const string LeverCold = "Server under it, its rinse water out. Coffee runs as soon as the lever moves.";
     internal const string Flame = "Level surface, nothing above, sleeves back. Never leave it alone.";
     internal const string Bulb = "Outside dry, bulb never empty, chain hanging. Do not seat it on water boiling hard.";
     internal const string Boiling = "Hot to the rim. Sleeves back, face to the side; stir gently, not against the glass.";

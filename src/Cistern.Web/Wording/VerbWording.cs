@@ -31,7 +31,7 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
 
     private BrewerFamily Family => recipe.Brewer.Family;
 
-    private string? Opened => Family switch { BrewerFamily.ValveDripper => Cautions.Valve, BrewerFamily.LeverDripper => Cautions.Lever, _ => null };
+    private string? Opened => Family switch { BrewerFamily.ValveDripper => Cautions.Valve, BrewerFamily.LeverDripper => OfHot(Cautions.Lever) ?? Cautions.LeverCold, _ => null };
 
     private IReadOnlyList<StepSign> Drains => Family == BrewerFamily.Siphon ? StepSigns.Siphon : StepSigns.Drain;
 
@@ -79,7 +79,7 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
 
     public VerbWords Visit(Step.PurgeAir step) => new("Let the air out", "Air is out", "gently, then cap on and locked", "Air out now") { Caution = Cautions.TopHeavy };
 
-    public VerbWords Visit(Step.Flip step) => new("Flip", "Flipped", $"on to the server in one turn{Over(step)}") { Caution = Cautions.FlipHot, Signs = StepSigns.Flipped };
+    public VerbWords Visit(Step.Flip step) => new("Flip", "Flipped", $"on to the server in one turn{Over(step)}") { Caution = OfHot(Cautions.FlipHot) ?? Cautions.FlipCold, Signs = StepSigns.Flipped };
 
     public VerbWords Visit(Step.LightBurner step) => new("Light the burner", "Alight", Begins: "Light it now") { Caution = Cautions.Flame, Signs = StepSigns.Flame };
 
@@ -119,9 +119,9 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
 
     public VerbWords Visit(Step.StirCup step) => new("Stir the cup", "Stirred", Begins: "Stir it now");
 
-    public VerbWords Visit(Step.Taste step) => new("Taste", "Tasted") { Caution = Cautions.Hot };
+    public VerbWords Visit(Step.Taste step) => new("Taste", "Tasted") { Caution = OfHot(Cautions.Hot) };
 
-    public VerbWords Visit(Step.Serve step) => new("Serve", "Served") { Caution = Cautions.Hot };
+    public VerbWords Visit(Step.Serve step) => new("Serve", "Served") { Caution = OfHot(Cautions.Hot) };
 
     /// <summary>A caution of heat, where the water is hot enough to scald.</summary>
     private string? OfHot(string caution, double? ownC = null) => (ownC ?? recipe.Water.TemperatureC) >= ScaldsC ? caution : null;
