@@ -9,7 +9,7 @@ using Cistern.Web.Wording;
 namespace Cistern.Web.Tests;
 
 /// <summary>What a barista is told, in words.</summary>
-public sealed partial class WordingTests
+public sealed class WordingTests
 {
     private static readonly FigureFormat Metric = new(Units.Metric);
 
@@ -141,14 +141,13 @@ public sealed partial class WordingTests
         foreach (var recipe in RecipeLibrary.All.Where(recipe => recipe.Brewer.Family != BrewerFamily.Siphon))
         {
             string[] Cautions(Recipe of) => [.. of.Steps.Select((step, i) => step is Step.Preheat or Step.RinseFilter or Step.HeatWater ? null : StepWording.Of(of, i, Metric).Caution).OfType<string>()];
-            Assert.Contains(Cautions(recipe), caution => Heat().IsMatch(caution));
+            Assert.Contains(Cautions(recipe), SpeaksOfHeat);
             var cold = recipe with { Water = recipe.Water with { TemperatureC = 8 }, Steps = [.. recipe.Steps.Select(step => step is Step.Pour pour ? pour with { TemperatureC = null } : step)] };
-            Assert.DoesNotContain(Cautions(cold), caution => Heat().IsMatch(caution));
+            Assert.DoesNotContain(Cautions(cold), SpeaksOfHeat);
         }
     }
 
-    [System.Text.RegularExpressions.GeneratedRegex("hot|boil|scald|steam", System.Text.RegularExpressions.RegexOptions.IgnoreCase)]
-    private static partial System.Text.RegularExpressions.Regex Heat();
+    private static bool SpeaksOfHeat(string caution) => new[] { "hot", "boil", "scald", "steam" }.Any(word => caution.Contains(word, StringComparison.OrdinalIgnoreCase));
 
     [Theory]
     [InlineData(DeviationKind.ReleaseDue, 39, null, 15, "39 s late. Plunge now, then dilute with 15 g of water")]
