@@ -309,6 +309,28 @@ public sealed class PlanWorkTests
         Assert.True(verb != "make-well" || put.Recipe.Steps.IndexOf(put.Recipe.Steps.OfType<Step.MakeWell>().Single()) < put.Recipe.Steps.IndexOf(put.Recipe.Steps.OfType<Step.Pour>().First()));
     }
 
+    /// <summary>Five seconds before the water, wherever the getting ready begins: after the coffee, not before it.</summary>
+    [Fact]
+    public void What_is_done_to_the_dry_coffee_is_put_in_between_coffee_and_water()
+    {
+        foreach (var recipe in RecipeLibrary.All.Where(recipe => recipe.Brewer.Family != BrewerFamily.Siphon))
+        {
+            var work = Of(recipe);
+            var applied = work.Apply(new PlanChange.Put("make-well", -5));
+            var coffeeFirst = recipe.Steps.First(step => step is Step.AddCoffee or Step.Pour) is Step.AddCoffee;
+            Assert.Equal(coffeeFirst ? null : PlanRefusal.NoPlace, applied.Refusal);
+            if (coffeeFirst)
+            {
+                var steps = Do(work, new PlanChange.Put("make-well", -5)).Recipe.Steps.ToList();
+                var (coffee, well, pour) = (steps.FindIndex(step => step is Step.AddCoffee), steps.FindIndex(step => step is Step.MakeWell), steps.FindIndex(step => step is Step.Pour));
+                Assert.True(coffee < well && well < pour, recipe.Id);
+            }
+        }
+
+        var early = RecipeLibrary.Find("fp-bloomed")!;
+        Assert.Contains(RecipeChecker.Check(early with { Steps = early.Steps.Insert(0, new Step.LevelBed()) }), finding => finding.Rule == "There is no coffee in the brewer yet.");
+    }
+
     [Fact]
     public void A_step_that_is_given_another_time_takes_nothing_along()
     {

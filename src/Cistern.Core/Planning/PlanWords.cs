@@ -185,12 +185,19 @@ public static class PlanWords
         PlanRefusal.PushesOthers => "That would push what comes after it.",
         PlanRefusal.NothingToDilute => "It is no stronger than that, so there is nothing to dilute.",
         PlanRefusal.Unreadable => "What came of it would be no recipe.",
+        PlanRefusal.NothingLeft => "There is nothing left to do that to by then.",
+        PlanRefusal.NoPlace => "There is no place for that in this plan, or it has it already.",
+        PlanRefusal.TooManySteps => "A recipe has no more steps than it may, and no fewer than one.",
+        PlanRefusal.StepRefused => "The step's members do not go together.",
+        PlanRefusal.CannotGrind => "The grind cannot be set.",
         _ => "This brew has no such thing.",
     };
 
     private static string Remedy(PlanRefusal why, PlanApplied applied) => why switch
     {
         PlanRefusal.ReleaseTooEarly => string.Create(CultureInfo.InvariantCulture, $"Not before {applied.Value:0.#} s."),
+        PlanRefusal.NothingLeft when applied.Value >= 0 => string.Create(CultureInfo.InvariantCulture, $"Not after {applied.Value:0.#} s."),
+        PlanRefusal.NothingLeft => "Before the first water.",
         PlanRefusal.PushesOthers => string.Create(CultureInfo.InvariantCulture, $"Not after {applied.Value:0.#} s, or move what comes after it first."),
         PlanRefusal.NotReached when applied.Solution is { } solution => string.Create(CultureInfo.InvariantCulture, $"The nearest: {string.Join(", ", solution.Values.Select(pair => $"{pair.Key} {pair.Value:0.##}"))}."),
         _ => "Ask for something else.",

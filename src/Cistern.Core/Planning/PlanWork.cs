@@ -444,6 +444,11 @@ public sealed class PlanWork
         }
 
         var step = StepEditing.Usual(Recipe, StepEditing.BegunBy(Forecast, atS), verb);
+        if (step is Step.LevelBed or Step.MakeWell && Recipe.Steps.FirstOrDefault(one => one is Step.AddCoffee || Verb.TraitsOf(one).BringsWater) is not Step.AddCoffee)
+        {
+            return Refused(PlanRefusal.NoPlace);
+        }
+
         var (recipe, index) = StepEditing.Put(Forecast, [step], atS);
         if (RecipeChecker.Senseless(recipe).Contains(index) && Settings.SteepEndIndex(Recipe) is >= 0 and var end)
         {

@@ -108,6 +108,13 @@ public static class StepEditing
     {
         var recipe = forecast.Recipe;
         var index = BegunBy(forecast, atS) + 1;
+        if (atS < 0 && steps.All(step => step is Step.LevelBed or Step.MakeWell))
+        {
+            // Before 0:00 steps have no times: what is done to the dry coffee is done when that is in, and no water yet.
+            var coffee = recipe.Steps.TakeWhile(step => step is not Step.AddCoffee).Count() + 1;
+            index = Math.Clamp(index, coffee, Math.Max(coffee, recipe.Steps.TakeWhile(step => !Verb.TraitsOf(step).BringsWater).Count()));
+        }
+
         if (index > 0 && recipe.Steps[index - 1] is Step.Drain { UntilG: null } drain && atS < forecast.Timings[index - 1].EndS && steps.All(step => step is Step.Stirring))
         {
             // While it drains: it runs to what is in the cup by then, is stirred, and runs on.

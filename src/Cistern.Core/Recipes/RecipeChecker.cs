@@ -20,18 +20,19 @@ public static class RecipeChecker
         return check.Findings;
     }
 
-    /// <summary>The steps that stand where they can do nothing: a well in wet coffee, a stir in an empty brewer.</summary>
+    /// <summary>The steps that stand where they can do nothing: a well in wet coffee or where none is yet, a stir in an empty brewer.</summary>
     public static IEnumerable<int> Senseless(Recipe recipe)
     {
-        var (wet, empty) = (false, false);
+        var (wet, empty, coffee) = (false, false, false);
         for (var i = 0; i < recipe.Steps.Length; i++)
         {
             var step = recipe.Steps[i];
-            if ((wet && step is Step.LevelBed or Step.MakeWell) || (empty && step is Step.Stirring or Step.Skim))
+            if (((wet || !coffee) && step is Step.LevelBed or Step.MakeWell) || (empty && step is Step.Stirring or Step.Skim))
             {
                 yield return i;
             }
 
+            coffee |= step is Step.AddCoffee;
             wet |= Verb.TraitsOf(step).BringsWater;
             empty = !Verb.TraitsOf(step).BringsWater && (empty || step is Step.Press or Step.Drain { UntilG: null } or Step.Decant { LeaveG: null });
         }
@@ -282,8 +283,10 @@ public static class RecipeChecker
         {
             foreach (var i in Senseless(recipe))
             {
-                var dry = recipe.Steps[i] is Step.LevelBed or Step.MakeWell;
-                Warning(At(i), dry ? "The coffee is wet by then." : "The brewer is empty by then.", Verb.Of(recipe.Steps[i]).Word, $"Move it before {(dry ? "the first water" : "the end of the steep")}, or take it out.");
+                var (rule, move) = recipe.Steps[i] is not (Step.LevelBed or Step.MakeWell) ? ("The brewer is empty by then.", "before the end of the steep")
+                    : recipe.Steps.Take(i).Any(step => step is Step.AddCoffee) ? ("The coffee is wet by then.", "before the first water")
+                    : ("There is no coffee in the brewer yet.", "below the coffee");
+                Warning(At(i), rule, Verb.Of(recipe.Steps[i]).Word, $"Move it {move}, or take it out.");
             }
         }
 
