@@ -20,42 +20,46 @@ const reader = () => {
   };
 };
 
-const brewed = async (page, server, answers) => {
+/** By pointer or finger, and by keys alone. */
+const POINTING = { choose: (radio) => radio.check({ force: true }), press: (button, options) => button.click(options) };
+const KEYS = { choose: (radio) => radio.press('Space'), press: (button, options) => button.press('Enter', options) };
+
+const brewed = async (page, server, answers, { choose, press }) => {
   let actions = 0;
   const eyes = reader();
   const act = async (what) => { actions += 1; await what(); };
   await page.goto(server.url);
   await expect(page.getByRole('heading', { name: 'What do you brew in?' })).toBeVisible();
   eyes.read(await linesOf(page));
-  for (const name of answers) await act(() => page.getByRole('radio', { name }).check({ force: true }));
-  await act(() => page.getByRole('button', { name: 'Show me the recipe' }).click());
+  for (const name of answers) await act(() => choose(page.getByRole('radio', { name })));
+  await act(() => press(page.getByRole('button', { name: 'Show me the recipe' })));
   await expect(page.getByRole('button', { name: 'Brew it' })).toBeVisible();
   eyes.read(await linesOf(page));
   const recipe = await page.locator('.first-figures').innerText();
-  await act(() => page.getByRole('button', { name: 'Brew it' }).click());
+  await act(() => press(page.getByRole('button', { name: 'Brew it' })));
   await page.waitForSelector('[data-ready]');
   await expect(page.locator('.gesture:visible')).toHaveCount(1);
   eyes.read(await linesOf(page));
-  await act(() => page.locator('#start').click());
+  await act(() => press(page.locator('#start')));
   for (let i = 0; i < 60 && !page.url().endsWith('/after'); i += 1) {
     await page.waitForTimeout(700);
     if (page.url().endsWith('/after')) break;
     eyes.read(await linesOf(page, '#brew').catch(() => []));
     const calls = await page.locator('#brew').evaluate((brew) => /\b(call|late)\b/.test(brew.className), null, { timeout: 2_000 }).catch(() => false);
-    if (calls) await act(() => page.locator('#done').click({ timeout: 3_000 }).catch(() => {}));
+    if (calls) await act(() => press(page.locator('#done'), { timeout: 3_000 }).catch(() => {}));
     else await server.advance(20);
   }
   await expect(page).toHaveURL(/\/after$/);
   eyes.read(await linesOf(page));
-  await act(() => page.getByRole('button', { name: 'Sour', exact: true }).click());
+  await act(() => press(page.getByRole('button', { name: 'Sour', exact: true })));
   await expect(page).toHaveURL(/\/next\//);
   await expect(page.getByRole('button', { name: /Make it the next brew/ }).first()).toBeVisible();
   return { actions, words: eyes.words, recipe };
 };
 
-for (const { who, answers, says, script } of [
-  { who: 'with a spoon and a press of 350 ml', answers: ['French press, 350 ml', 'It was bought ground', 'A spoon'], says: /tablespoon[^]*coarse[^]*the boil/i },
-  { who: 'with a scale and a thermometer, on a phone', answers: ['valve dripper, 300 ml', 'I grind it', 'A scale and a thermometer'], says: /\d g[^]*°C/ },
+for (const { who, answers, says, how } of [
+  { who: 'by keyboard, with a spoon and a press of 350 ml', how: KEYS, answers: ['French press, 350 ml', 'It was bought ground', 'A spoon'], says: /tablespoon[^]*coarse[^]*the boil/i },
+  { who: 'with a scale and a thermometer, on a phone', how: POINTING, answers: ['valve dripper, 300 ml', 'I grind it', 'A scale and a thermometer'], says: /\d g[^]*°C/ },
 ]) {
   test(`an empty bench leads to a tasted cup ${who}`, async ({ browser }) => {
     test.setTimeout(150_000);
@@ -63,7 +67,7 @@ for (const { who, answers, says, script } of [
     await server.start();
     const page = await browser.newPage(who.includes('phone') ? { viewport: { width: 390, height: 844 } } : {});
     try {
-      const { actions, words, recipe } = await brewed(page, server, answers);
+      const { actions, words, recipe } = await brewed(page, server, answers, how);
       test.info().annotations.push({ type: 'counted', description: `${actions} actions, ${words} words` });
       console.log(`${who}: ${actions} actions, ${words} words`);
       expect(recipe).toMatch(says);
