@@ -4,7 +4,7 @@ using Cistern.Web;
 using Cistern.Web.House;
 using Microsoft.AspNetCore.Connections;
 
-// The same program looks at a picture, and ends: see GrindLooker.
+// The same program looks at a picture, and ends: see PictureLooker.
 if (args is [SeeingProgram.Word, .. var pictures])
 {
     return SeeingProgram.Run(pictures);

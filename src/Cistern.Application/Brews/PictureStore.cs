@@ -23,13 +23,14 @@ public enum PictureOutcome
 
 /// <summary>A picture in a list: without the picture.</summary>
 /// <param name="Id">Its number.</param>
+/// <param name="BrewId">The brew it is of.</param>
 /// <param name="Of">What is seen.</param>
 /// <param name="Said">What it shows, in words.</param>
 /// <param name="AtMs">When it was taken, UTC milliseconds.</param>
 /// <param name="Width">Its width, px.</param>
 /// <param name="Height">Its height, px.</param>
 /// <param name="DeletedAtMs">When it was deleted; null while it stands.</param>
-public sealed record ListedPicture(int Id, PictureOf Of, string Said, long AtMs, int Width, int Height, long? DeletedAtMs);
+public sealed record ListedPicture(int Id, int BrewId, PictureOf Of, string Said, long AtMs, int Width, int Height, long? DeletedAtMs);
 
 /// <summary>Keeps the pictures of brews.</summary>
 public sealed class PictureStore(CisternDb db, TimeProvider time)
@@ -40,18 +41,13 @@ public sealed class PictureStore(CisternDb db, TimeProvider time)
     /// <param name="brewId">The brew.</param>
     /// <param name="ct">Stops it.</param>
     public async Task<IReadOnlyList<ListedPicture>> OfAsync(int brewId, CancellationToken ct) =>
-        await db.Pictures.AsNoTracking().Where(picture => picture.BrewId == brewId).OrderBy(picture => picture.AtMs).ThenBy(picture => picture.Id)
-            .Select(picture => new ListedPicture(picture.Id, picture.Of, picture.Said, picture.AtMs, picture.Width, picture.Height, picture.DeletedAtMs)).ToListAsync(ct);
+        await Listed(db.Pictures.Where(picture => picture.BrewId == brewId)).ToListAsync(ct);
 
     /// <summary>The pictures of some brews that stand, the oldest of each first.</summary>
     /// <param name="brewIds">The brews.</param>
     /// <param name="ct">Stops it.</param>
-    public async Task<ILookup<int, ListedPicture>> StandingOfAsync(IReadOnlyCollection<int> brewIds, CancellationToken ct)
-    {
-        var all = await db.Pictures.AsNoTracking().Where(picture => brewIds.Contains(picture.BrewId) && picture.DeletedAtMs == null).OrderBy(picture => picture.AtMs).ThenBy(picture => picture.Id)
-            .Select(picture => new { picture.BrewId, Listed = new ListedPicture(picture.Id, picture.Of, picture.Said, picture.AtMs, picture.Width, picture.Height, picture.DeletedAtMs) }).ToListAsync(ct);
-        return all.ToLookup(one => one.BrewId, one => one.Listed);
-    }
+    public async Task<ILookup<int, ListedPicture>> StandingOfAsync(IReadOnlyCollection<int> brewIds, CancellationToken ct) =>
+        (await Listed(db.Pictures.Where(picture => brewIds.Contains(picture.BrewId) && picture.DeletedAtMs == null)).ToListAsync(ct)).ToLookup(picture => picture.BrewId);
 
     /// <summary>A picture as it is kept; null where the brew has none of that number, or it was deleted.</summary>
     /// <param name="brewId">The brew.</param>
@@ -118,6 +114,9 @@ public sealed class PictureStore(CisternDb db, TimeProvider time)
     public async Task<bool> BringBackAsync(int brewId, int id) =>
         await db.Pictures.CountAsync(one => one.BrewId == brewId && one.DeletedAtMs == null) < BrewPicture.MostOfOne
         && await db.Pictures.Where(picture => picture.BrewId == brewId && picture.Id == id).ExecuteUpdateAsync(set => set.SetProperty(picture => picture.DeletedAtMs, (long?)null)) > 0;
+
+    private static IQueryable<ListedPicture> Listed(IQueryable<BrewPicture> pictures) => pictures.AsNoTracking().OrderBy(picture => picture.AtMs).ThenBy(picture => picture.Id)
+        .Select(picture => new ListedPicture(picture.Id, picture.BrewId, picture.Of, picture.Said, picture.AtMs, picture.Width, picture.Height, picture.DeletedAtMs));
 
     private IQueryable<BrewPicture> Standing(int brewId, int id) => db.Pictures.Where(picture => picture.BrewId == brewId && picture.Id == id && picture.DeletedAtMs == null);
 }

@@ -35,5 +35,5 @@ public sealed record Actuals
 
     /// <summary>Whether a step can be left out and the brew still be one: what hands do in passing. Coffee and water have to go in, and what parts them has to come.</summary>
     public static bool CanBeOmitted(Step step) => step is Step.Preheat or Step.RinseFilter
-        || (Verb.TraitsOf(step) is { Ends: StepEnding.Hands, MakesReady: false, BringsWater: false, Parts: false, Needs: StepNeeds.Nothing } && step is not (Step.AddCoffee or Step.Ice or Step.Tare or Step.LightBurner));
+        || (Verb.TraitsOf(step) is { Ends: StepEnding.Hands, MakesReady: false, BringsWater: false, Parts: false, Needs: StepNeeds.Nothing or StepNeeds.DryCoffee } && step is not (Step.AddCoffee or Step.Ice or Step.Tare or Step.LightBurner));
 }

@@ -23,7 +23,7 @@ public sealed record Correction(double? SteepEndAtS, double DilutionG, Forecast 
     /// <param name="asBrewed">The forecast of what has really been done, the steps to come as planned.</param>
     /// <param name="plan">What was wanted.</param>
     /// <param name="nowS">Now, s on the clock: nothing can be done earlier.</param>
-    /// <remarks>The release is searched on a grid of seconds that grows away from now; the let-down then follows from the strength.</remarks>
+    /// <remarks>The release, or the pouring off of what was plunged, is searched on a grid of seconds that grows away from now; the let-down then follows from the strength.</remarks>
     public static Correction After(Forecast asBrewed, Totals plan, double nowS)
     {
         var before = Miss(asBrewed.Totals, plan, dilution: false);
@@ -38,7 +38,7 @@ public sealed record Correction(double? SteepEndAtS, double DilutionG, Forecast 
         else if (PourOffIndex(asBrewed.Recipe) is >= 0 and var pourOff && asBrewed.Timings[pourOff].StartS >= nowS - NotPouredYetS)
         {
             // One that is only too strong can be let down as it is: that alone is no reason to leave it standing.
-            best = Sought(best with { MissAfter = Miss(asBrewed.Totals, plan, dilution: true) }, plan, nowS, asBrewed.Timings[pourOff].StartS, atS => asBrewed.Again(PouredOffAt(asBrewed.Recipe, atS)), (one, then) => one with { PourOffAtS = then.Timings[pourOff].StartS });
+            best = Sought(best with { MissAfter = Miss(asBrewed.Totals, plan, dilution: true) }, plan, nowS, asBrewed.Timings[pourOff].StartS, atS => asBrewed.Again(PouredOffAt(asBrewed.Recipe, pourOff, atS)), (one, then) => one with { PourOffAtS = then.Timings[pourOff].StartS });
         }
 
         var dilutionG = Reckoning.Dilution.WaterG(best.Forecast.Totals.FinalG, best.Forecast.Totals.FinalTdsPercent, plan.FinalTdsPercent);
@@ -70,7 +70,7 @@ public sealed record Correction(double? SteepEndAtS, double DilutionG, Forecast 
     public static Recipe Changed(Forecast plan, double? steepEndAtS, double? pourOffAtS, double dilutionG)
     {
         var recipe = steepEndAtS is { } atS ? Settings.With(plan, Setting.SteepEndS, atS) : plan.Recipe;
-        recipe = pourOffAtS is { } laterS && PourOffIndex(recipe) >= 0 ? PouredOffAt(recipe, laterS) : recipe;
+        recipe = pourOffAtS is { } laterS && PourOffIndex(recipe) is >= 0 and var pourOff ? PouredOffAt(recipe, pourOff, laterS) : recipe;
         return dilutionG > 0 ? recipe with { Steps = recipe.Steps.Add(new Step.Dilute(dilutionG)) } : recipe;
     }
 
@@ -99,11 +99,8 @@ public sealed record Correction(double? SteepEndAtS, double DilutionG, Forecast 
     }
 
     /// <summary>A recipe poured off at another moment; its window was of the old one.</summary>
-    private static Recipe PouredOffAt(Recipe recipe, double atS)
-    {
-        var index = PourOffIndex(recipe);
-        return recipe with { Steps = recipe.Steps.SetItem(index, recipe.Steps[index] with { AtS = atS, Window = null }) };
-    }
+    private static Recipe PouredOffAt(Recipe recipe, int index, double atS) =>
+        recipe with { Steps = recipe.Steps.SetItem(index, recipe.Steps[index] with { AtS = atS, Window = null }) };
 
     /// <summary>How far a cup is off the plan. One that is too strong can still be let down, one too weak cannot.</summary>
     private static double Miss(Totals totals, Totals plan, bool dilution)

@@ -444,7 +444,7 @@ public sealed class PlanWork
         }
 
         var step = StepEditing.Usual(Recipe, StepEditing.BegunBy(Forecast, atS), verb);
-        if (step is Step.LevelBed or Step.MakeWell && Recipe.Steps.FirstOrDefault(one => one is Step.AddCoffee || Verb.TraitsOf(one).BringsWater) is not Step.AddCoffee)
+        if (verb.Traits.Needs == StepNeeds.DryCoffee && Recipe.Steps.FirstOrDefault(one => one is Step.AddCoffee || Verb.TraitsOf(one).BringsWater) is not Step.AddCoffee)
         {
             return Refused(PlanRefusal.NoPlace);
         }

@@ -108,7 +108,7 @@ public static class StepEditing
     {
         var recipe = forecast.Recipe;
         var index = BegunBy(forecast, atS) + 1;
-        if (atS < 0 && steps.All(step => step is Step.LevelBed or Step.MakeWell))
+        if (atS < 0 && steps.All(step => Verb.TraitsOf(step).Needs == StepNeeds.DryCoffee))
         {
             // Before 0:00 steps have no times: what is done to the dry coffee is done when that is in, and no water yet.
             var coffee = recipe.Steps.TakeWhile(step => step is not Step.AddCoffee).Count() + 1;

@@ -27,7 +27,7 @@ public static class RecipeChecker
         for (var i = 0; i < recipe.Steps.Length; i++)
         {
             var step = recipe.Steps[i];
-            if (((wet || !coffee) && step is Step.LevelBed or Step.MakeWell) || (empty && step is Step.Stirring or Step.Skim))
+            if (((wet || !coffee) && Verb.TraitsOf(step).Needs == StepNeeds.DryCoffee) || (empty && step is Step.Stirring or Step.Skim))
             {
                 yield return i;
             }
@@ -283,7 +283,7 @@ public static class RecipeChecker
         {
             foreach (var i in Senseless(recipe))
             {
-                var (rule, move) = recipe.Steps[i] is not (Step.LevelBed or Step.MakeWell) ? ("The brewer is empty by then.", "before the end of the steep")
+                var (rule, move) = Verb.TraitsOf(recipe.Steps[i]).Needs != StepNeeds.DryCoffee ? ("The brewer is empty by then.", "before the end of the steep")
                     : recipe.Steps.Take(i).Any(step => step is Step.AddCoffee) ? ("The coffee is wet by then.", "before the first water")
                     : ("There is no coffee in the brewer yet.", "below the coffee");
                 Warning(At(i), rule, Verb.Of(recipe.Steps[i]).Word, $"Move it {move}, or take it out.");

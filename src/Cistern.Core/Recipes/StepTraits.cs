@@ -29,6 +29,9 @@ public enum StepNeeds
     /// <summary>Nothing.</summary>
     Nothing,
 
+    /// <summary>Coffee, and no water yet.</summary>
+    DryCoffee,
+
     /// <summary>Something to part: coffee and water.</summary>
     WaterAndCoffee,
 

@@ -20,6 +20,7 @@ public sealed class Verb
 
     private static readonly StepTraits Ready = new(StepEnding.Hands) { MakesReady = true, Hands = false, Takes = TimeTaken.AtMost };
     private static readonly StepTraits Worked = new(StepEnding.Hands) { Takes = TimeTaken.AtMost };
+    private static readonly StepTraits Dry = Worked with { Needs = StepNeeds.DryCoffee };
     private static readonly StepTraits OnTheScale = Worked with { Instruments = Instruments.Scale };
     private static readonly StepTraits InTheCup = Worked with { Needs = StepNeeds.Drink };
     private static readonly StepTraits Served = InTheCup with { Hands = false };
@@ -84,8 +85,8 @@ public sealed class Verb
                 w.Unless("stirring", step.StirsIn, otherwise: false);
                 w.Maybe("temperatureC", step.TemperatureC);
             }, requires: ["toG"]),
-        Of<Step.LevelBed>("level-bed", Worked),
-        Of<Step.MakeWell>("make-well", Worked),
+        Of<Step.LevelBed>("level-bed", Dry),
+        Of<Step.MakeWell>("make-well", Dry),
         Of<Step.Stir>("stir", ["turns", "overS", "continuous", "tool", "path"], Worked,
             r => new Step.Stir
             {

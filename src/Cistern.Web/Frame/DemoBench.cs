@@ -8,7 +8,7 @@ namespace Cistern.Web.Frame;
 /// A demo bench to look round in: this program again, on a data file of its own that is thrown away, so that nothing that is
 /// done there can reach what is kept here. One at a time, for this machine alone.
 /// </summary>
-public sealed partial class DemoBench(AppSettings settings, ILogger<DemoBench> log) : IAsyncDisposable
+public sealed partial class DemoBench(AppSettings settings, ILogger<DemoBench> log) : IDisposable
 {
     private static readonly TimeSpan Longest = TimeSpan.FromSeconds(60);
     private readonly SemaphoreSlim one = new(1);
@@ -74,11 +74,10 @@ public sealed partial class DemoBench(AppSettings settings, ILogger<DemoBench> l
     }
 
     /// <inheritdoc/>
-    public ValueTask DisposeAsync()
+    public void Dispose()
     {
         Close();
         one.Dispose();
-        return ValueTask.CompletedTask;
     }
 
     private IEnumerable<(string Setting, string Value)> Settings(Uri home) =>
@@ -116,17 +115,13 @@ public sealed partial class DemoBench(AppSettings settings, ILogger<DemoBench> l
 
     private void Close()
     {
-        address = null;
-        if (process is not null)
+        // Let go of first: a page may be looking whether it runs.
+        using var ended = process;
+        (address, process) = (null, null);
+        if (ended is { HasExited: false })
         {
-            if (!process.HasExited)
-            {
-                process.Kill(entireProcessTree: true);
-                process.WaitForExit();
-            }
-
-            process.Dispose();
-            process = null;
+            ended.Kill(entireProcessTree: true);
+            ended.WaitForExit();
         }
 
         if (folder is not null)

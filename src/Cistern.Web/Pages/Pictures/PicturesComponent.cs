@@ -12,8 +12,8 @@ public sealed class PicturesComponent(PictureStore pictures) : ViewComponent
     /// <param name="adds">Whether one can be added here.</param>
     public async Task<IViewComponentResult> InvokeAsync(int brewId, bool adds)
     {
-        var all = await pictures.OfAsync(brewId, HttpContext.RequestAborted);
-        return View("/Pages/Pictures/_Small.cshtml", new SmallPictures(brewId, [.. all.Where(picture => picture.DeletedAtMs is null)], adds));
+        var standing = await pictures.StandingOfAsync([brewId], HttpContext.RequestAborted);
+        return View("/Pages/Pictures/_Small.cshtml", new SmallPictures(brewId, [.. standing[brewId]], adds));
     }
 }
 
