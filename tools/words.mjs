@@ -7,7 +7,7 @@ import { Server } from '../tests/browser/server.mjs';
 const LET_GO = /\b(mills?|tides?|tilt|let(?:ting)? down|foretold|slack|slips?|rescues?|nudges?|descent|harsh|witness(?:es)?|keepers?|lay beside|charges?|at the hand|lots?|jobs?|releases?d?|drains?|drained|draining|drawn|sharp|leans?|leaning|schools?)\b/giu;
 // Recipes and gear are called as their authors call them.
 // A press is leaned on and a plunger drawn back with the hand.
-const NAMES = ['never lean on it', 'drawn back', 'drawn to', 'Float, hold, let down', 'Short brew, let down', 'Tidewrack', 'Sharp corner'];
+const NAMES = ['never lean on it', 'drawn back', 'drawn to', 'Tidewrack', 'Sharp corner'];
 const LONGEST = 25;
 const WORDS_OF_A_PLAN = 650;
 

@@ -145,7 +145,7 @@ public sealed class DecisionTests
         }
     }
 
-    /// <summary>200 g at 80 °C let down with 150 g at 20 °C need less ice than with 150 g at the boil.</summary>
+    /// <summary>200 g at 80 °C diluted with 150 g at 20 °C need less ice than with 150 g at the boil.</summary>
     [Fact]
     public void Least_ice_counts_the_temperature_of_what_it_is_let_down_with()
     {
@@ -166,7 +166,7 @@ public sealed class DecisionTests
         dilutionFirst.Chill(400, -6, 5);
         Assert.Equal(5, dilutionFirst.TemperatureC, 1e-9);
 
-        // Strained off the ice, then let down with hot water, it ends warm.
+        // Strained off the ice, then diluted with hot water, it ends warm.
         var icedFirst = new ServedDrink(200, 80);
         icedFirst.Chill(400, -6, 5);
         var chilledG = icedFirst.MassG;

@@ -131,7 +131,7 @@ public sealed class DeviationTests
             var changed = ForecastModel.Published.Run(Correction.Changed(plan, correction.SteepEndAtS, correction.PourOffAtS, correction.DilutionG));
             Assert.Equal(new Step.Dilute(correction.DilutionG), changed.Recipe.Steps[^1]);
             Assert.Equal(recipe.Steps.Length + 1, changed.Recipe.Steps.Length);
-            // Brewed on to its end, with the let-down done, it is what was expected.
+            // Brewed on to its end, with the dilution done, it is what was expected.
             var brewed = ForecastModel.Published.Figures(AsBrewed.Of(changed.Recipe, RunOf(changed, nowS), Actuals.None, nowS));
             Assert.Equal(correction.Forecast.Totals.FinalTdsPercent, brewed.Totals.FinalTdsPercent, 0.005);
         }

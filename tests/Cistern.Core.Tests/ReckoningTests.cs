@@ -15,7 +15,7 @@ public sealed class ReckoningTests
         var plain = MeasuredYield.Of(1.4, 200, 0, 30, 15);
         Assert.Equal(100 * 2.8 / 15, plain.InTheCupPercent, 6);
         Assert.Equal(100 * (2.8 + 0.42) / 15, plain.DissolvedPercent, 6);
-        // Let down with 100 g, the bed's liquid is as strong as the brew was before.
+        // Diluted with 100 g, the bed's liquid is as strong as the brew was before.
         var dilution = MeasuredYield.Of(1.4, 200, 100, 30, 15);
         Assert.Equal(plain.InTheCupPercent, dilution.InTheCupPercent, 6);
         Assert.Equal(100 * (2.8 + 0.84) / 15, dilution.DissolvedPercent, 6);

@@ -14,7 +14,7 @@ public sealed class ActionsTests(App app) : IClassFixture<App>
 
     public static TheoryData<string> Recipes => [.. RecipeLibrary.All.Select(recipe => recipe.Id)];
 
-    /// <summary>Dose, water, grind, temperature, two times, a step put in, and a let-down: none is refused, and each can be undone.</summary>
+    /// <summary>Dose, water, grind, temperature, two times, a step put in, and a dilution: none is refused, and each can be undone.</summary>
     [Theory]
     [MemberData(nameof(Recipes))]
     public async Task A_recipe_becomes_another_brew_in_eight_actions(string id)

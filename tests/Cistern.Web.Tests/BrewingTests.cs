@@ -564,7 +564,7 @@ public sealed class BrewingTests : IClassFixture<App>
         Assert.Equal((planned, null), ((await BrewOf(id)).PlanJson, (await BrewOf(id)).PlannedJson));
         page = await AnswerAsync(id, page, "take");
 
-        // Brewed on: the let-down is conducted like any step, and the log says what was taken.
+        // Brewed on: the dilution is conducted like any step, and the log says what was taken.
         var steps = (await BrewOf(id)).Recipe().Steps.Length;
         await SendAsync(id, Entry("begun", 5, NowMs));
         await AtAsync(zero, 740);

@@ -33,7 +33,7 @@ public enum Adjustment
     /// <summary>Seconds of the press or the plunge.</summary>
     PressTime,
 
-    /// <summary>Water the drink is let down with, g.</summary>
+    /// <summary>Water the drink is diluted with, g.</summary>
     Dilution,
 
     /// <summary>What a siphon's burner gives, W.</summary>

@@ -27,7 +27,7 @@ public sealed record Actuals
     /// <summary>Steps that were not done: a stir, a lid, a valve left open.</summary>
     public ImmutableHashSet<int> Omitted { get; init; } = [];
 
-    /// <summary>Water the drink was let down with at the end, g.</summary>
+    /// <summary>Water the drink was diluted with at the end, g.</summary>
     public double? DilutionG { get; init; }
 
     /// <summary>Ice it was chilled on, g.</summary>

@@ -60,7 +60,7 @@ public static class AsBrewed
         return recipe with { Steps = steps.ToImmutable() };
     }
 
-    /// <summary>What went into the drink at the end: the last let-down and the last ice, or a let-down of its own where none was planned.</summary>
+    /// <summary>What went into the drink at the end: the last dilution and the last ice, or a dilution of its own where none was planned.</summary>
     private static void Served(ImmutableArray<Step>.Builder steps, Actuals actuals)
     {
         if (actuals.IceG is { } iceG && Last<Step.Ice>() is >= 0 and var iceAt)

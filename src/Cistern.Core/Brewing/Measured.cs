@@ -21,7 +21,7 @@ public readonly record struct Measured(double? DrawdownS, double? PressS)
                 continue;
             }
 
-            // A let-down that a correction put at the end is no step of the plan.
+            // A dilution that a correction put at the end is no step of the plan.
             switch (done.Index < recipe.Steps.Length ? recipe.Steps[done.Index] : null)
             {
                 case Step.OpenValve or Step.RemoveBurner:

@@ -19,7 +19,7 @@ public sealed record Totals
     /// <summary>Its solids by group, g.</summary>
     public required Solubles SolidsG { get; init; }
 
-    /// <summary>Strength of the brew before let-down and ice, % by mass.</summary>
+    /// <summary>Strength of the brew before dilution and ice, % by mass.</summary>
     public required double TdsPercent { get; init; }
 
     /// <summary>Solids in the cup per dose, %.</summary>
@@ -52,7 +52,7 @@ public sealed record Totals
     /// <summary>The fullest the vessel gets, raft and foam included, ml.</summary>
     public required double PeakVolumeMl { get; init; }
 
-    /// <summary>Drink after what it is let down with before any ice, g; null without that.</summary>
+    /// <summary>Drink after what it is diluted with before any ice, g; null without that.</summary>
     public double? DilutedG { get; init; }
 
     /// <summary>Its strength, %.</summary>
@@ -102,7 +102,7 @@ public sealed record Totals
     /// <summary>Solids in the liquid that is kept back, g.</summary>
     public required Solubles KeptSolidsG { get; init; }
 
-    /// <summary>The drink as it is drunk, after let-down and ice, g.</summary>
+    /// <summary>The drink as it is drunk, after dilution and ice, g.</summary>
     public double FinalG => ChilledG ?? DilutedG ?? BeverageG;
 
     /// <summary>Whether it is drunk as it was brewed: nothing goes in that shows, half a gram or more.</summary>

@@ -197,7 +197,7 @@ internal sealed partial class ForecastRun : IStepVisitor<bool>
             if (step is Step.Dilute dilute)
             {
                 served.Dilution(dilute.WaterG, Math.Min(dilute.TemperatureC ?? recipe.Water.TemperatureC, slurry.BoilingC));
-                // What it is let down to before it meets ice is a figure of its own.
+                // What it is diluted to before it meets ice is a figure of its own.
                 totals = served.IceG > 0 ? totals : totals with { DilutedG = served.MassG, DilutedTdsPercent = 100 * totals.SolidsG.Sum / served.MassG };
             }
             else if (step is Step.Ice ice)

@@ -47,7 +47,7 @@ public enum SightingKind
     /// <summary>Ice has gone in.</summary>
     IceIn,
 
-    /// <summary>The drink has been let down.</summary>
+    /// <summary>The drink has been diluted.</summary>
     Dilution,
 }
 

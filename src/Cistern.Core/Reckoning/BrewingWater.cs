@@ -23,7 +23,7 @@ public readonly record struct BrewingWater(double HardnessMgL, double Alkalinity
 
     private static readonly (double Low, double High) UsualAlkalinity = (40, 75);
 
-    /// <summary>The middle of the usual ranges: what a concentrate is let down towards.</summary>
+    /// <summary>The middle of the usual ranges: what a concentrate is diluted towards.</summary>
     public static BrewingWater Usual { get; } = new((UsualHardness.Low + UsualHardness.High) / 2, (UsualAlkalinity.Low + UsualAlkalinity.High) / 2);
 
     /// <summary>How its hardness suits.</summary>
@@ -41,7 +41,7 @@ public readonly record struct BrewingWater(double HardnessMgL, double Alkalinity
         ((1 - share) * AlkalinityMgL) + (share * other.AlkalinityMgL));
 
     /// <summary>
-    /// The share of another water that brings this one to a hardness; a concentrate let down into soft water is the same
+    /// The share of another water that brings this one to a hardness; a concentrate diluted into soft water is the same
     /// sum. Null where no mix of the two has it.
     /// </summary>
     /// <param name="other">The other water, or the concentrate.</param>

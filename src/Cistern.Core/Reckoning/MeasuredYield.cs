@@ -7,7 +7,7 @@ public readonly record struct MeasuredYield(double InTheCupPercent, double Disso
 {
     /// <summary>Reckons both.</summary>
     /// <param name="tdsPercent">Strength of the drink as it is drunk, %.</param>
-    /// <param name="drinkG">The drink as it is drunk, let-down and melted ice included, g.</param>
+    /// <param name="drinkG">The drink as it is drunk, dilution and melted ice included, g.</param>
     /// <param name="addedG">Of that, water that never met the coffee, g.</param>
     /// <param name="keptG">Liquid that bed and vessel keep, g.</param>
     /// <param name="doseG">Coffee, g.</param>

@@ -2,7 +2,7 @@ using Cistern.Core.Physics;
 
 namespace Cistern.Core.Reckoning;
 
-/// <summary>The drink after the brew: let down and put on ice, in the order in which that is done. Masses and heat add.</summary>
+/// <summary>The drink after the brew: diluted and put on ice, in the order in which that is done. Masses and heat add.</summary>
 /// <remarks>
 /// A tenth of what heat it brings to the ice is lost to the vessel and the air, once; ice that is left in goes on melting
 /// when warm water comes on top. Several lots of ice act as one, at their mean temperature.
@@ -24,7 +24,7 @@ public sealed class ServedDrink(double massG, double temperatureC)
     /// <summary>Heat whose tenth has been lost already, J above 0 °C.</summary>
     private double metJ;
 
-    /// <summary>Drink, let-down and melt, g.</summary>
+    /// <summary>Drink, dilution and melt, g.</summary>
     public double MassG { get; private set; } = massG;
 
     /// <summary>Its temperature, °C.</summary>

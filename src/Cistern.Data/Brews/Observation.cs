@@ -37,7 +37,7 @@ public static class ObservationNames
     /// <summary>The drink in the cup as it is drunk, g.</summary>
     public const string Beverage = "beverageG";
 
-    /// <summary>Water it was let down with, g.</summary>
+    /// <summary>Water it was diluted with, g.</summary>
     public const string Dilution = "letDownG";
 
     /// <summary>Ice it was put on, g.</summary>

@@ -297,7 +297,7 @@ public static class DemoData
         new("vd-two-pours", "Kestrel Terrace", 24, 27, 14.8, 27),
         new("vd-water-first", "Tidewrack", 23, 22, 15.5, 20),
         new("ld-closed", "Kestrel Terrace", 22, 17, 16, 19),
-        new("ld-closed", "Blue Ferry", 21, 17, 16, 19) { PairWith = "First runoff and tail left out" },
+        new("ld-closed", "Blue Ferry", 21, 17, 16, 19) { PairWith = "First and last of the drawdown left out" },
         new("ld-split", "Blue Ferry", 21, 18, 15.6, 18) { PairWith = "Closed all the way" },
         new("ld-float", "Quiet Orchard", 20, 16, 9.4, 13),
         new("ld-long-soak-iced", "Kestrel Terrace", 18, 25, 9.8, 17),

@@ -109,7 +109,7 @@ internal static class DemoRooms
         await db.SaveChangesAsync(ct);
     }
 
-    /// <summary>A dripper that was opened over a minute late: what was offered then was taken, and the cup let down.</summary>
+    /// <summary>A dripper that was opened over a minute late: what was offered then was taken, and the cup diluted.</summary>
     private static async Task AddDeviationAsync(CisternDb db, TimeProvider time, CancellationToken ct)
     {
         const double LateS = 150;

@@ -356,7 +356,7 @@ public sealed class OwnedKettle : IShelved
         new(Heating.PowerOf(SecondsPerLitre, Math.Min(place.AmbientC, 60), place.AltitudeM), KeepsTemperature, new Kettle(CoolsPerS));
 }
 
-/// <summary>A water, or a concentrate of minerals to be let down.</summary>
+/// <summary>A water, or a concentrate of minerals to be diluted.</summary>
 public sealed class OwnedWater : IShelved
 {
     /// <summary>Its number in the data file.</summary>
@@ -374,7 +374,7 @@ public sealed class OwnedWater : IShelved
     /// <summary>mg/L as CaCO₃.</summary>
     public double AlkalinityMgL { get; set; }
 
-    /// <summary>Whether it is a mineral concentrate, to be let down.</summary>
+    /// <summary>Whether it is a mineral concentrate, to be diluted.</summary>
     public bool Concentrate { get; set; }
 
     /// <summary>The water as the core takes it.</summary>

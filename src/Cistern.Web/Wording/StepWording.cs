@@ -87,6 +87,43 @@ public static class StepWording
         return string.Join(". ", new[] { made, step.Note?.Trim() ?? "" }.Where(text => text.Length > 0));
     }
 
+    /// <summary>A verb or a gesture in a list to choose from: as it is spoken, where that is not the file's word.</summary>
+    /// <param name="word">The file's word.</param>
+    public static string InList(string word) => Spoken.GetValueOrDefault(word) ?? word.Replace('-', ' ');
+
+    private static readonly Dictionary<string, string> Spoken = new(StringComparer.Ordinal)
+    {
+        ["heat-water"] = "heat the water",
+        ["rinse-filter"] = "rinse the filter",
+        ["preheat"] = "warm the brewer",
+        ["weigh"] = "weigh the coffee",
+        ["tare"] = "set the scale to 0",
+        ["add-coffee"] = "add the coffee",
+        ["level-bed"] = "level the bed",
+        ["make-well"] = "make a well",
+        ["tap-raft"] = "tap the raft",
+        ["break-crust"] = "break the crust",
+        ["break-skim-and-settle"] = "break the crust, skim, let it settle",
+        ["lid"] = "lid on or off",
+        ["seat-plunger"] = "seat the plunger",
+        ["lift-plunger"] = "lift the plunger",
+        ["purge-air"] = "let the air out",
+        ["off-scale"] = "off the scale",
+        ["set-on-server"] = "set on the server",
+        ["light-burner"] = "light the burner",
+        ["seat-chamber"] = "seat the chamber",
+        ["remove-burner"] = "take the flame away",
+        ["open-valve"] = "open the valve",
+        ["close-valve"] = "close the valve",
+        ["wait-for"] = "wait for what is seen",
+        ["drain"] = "let it draw down",
+        ["decant"] = "pour off",
+        ["swap-cup"] = "swap the cup",
+        ["stop-drip"] = "stop the drip",
+        ["stir-cup"] = "stir the cup",
+        ["swirl-before-the-drain"] = "swirl before the drawdown",
+    };
+
     /// <summary>A vessel in words: family, size and what is unusual about it.</summary>
     public static string Vessel(Brewer brewer)
     {

@@ -12,8 +12,9 @@ namespace Cistern.Web.Pages.Brewing;
 /// </summary>
 /// <param name="services">The application's.</param>
 /// <param name="readers">The ears.</param>
+/// <param name="time">The clock it goes by.</param>
 /// <param name="log">Where trouble is told.</param>
-internal sealed class LiveReadingsCleanup(IServiceProvider services, LiveReadings readers, ILogger<LiveReadingsCleanup> log) : BackgroundTask(TimeSpan.FromMilliseconds(500), log)
+internal sealed class LiveReadingsCleanup(IServiceProvider services, LiveReadings readers, TimeProvider time, ILogger<LiveReadingsCleanup> log) : BackgroundTask(TimeSpan.FromMilliseconds(500), time, log)
 {
     /// <inheritdoc/>
     protected override async Task BeatAsync(CancellationToken ct)

@@ -12,7 +12,7 @@ namespace Cistern.Web.Pages.Brewing;
 /// <param name="services">The application's.</param>
 /// <param name="time">The clock.</param>
 /// <param name="log">Where trouble is told.</param>
-internal sealed class SimulationService(IServiceProvider services, TimeProvider time, ILogger<SimulationService> log) : BackgroundTask(TimeSpan.FromMilliseconds(200), log)
+internal sealed class SimulationService(IServiceProvider services, TimeProvider time, ILogger<SimulationService> log) : BackgroundTask(TimeSpan.FromMilliseconds(200), time, log)
 {
     /// <summary>How often it is looked whether a bench was switched on or off.</summary>
     private const int BeatsBetweenLooks = 5;
@@ -49,7 +49,7 @@ internal sealed class SimulationService(IServiceProvider services, TimeProvider 
             }
 
             // Done, and a sample has cooled.
-            await scope.ServiceProvider.GetRequiredService<ReadingStore>().TakeAsync(gone, [new Reading(ReadingOf.TdsPercent, bench!.Row.ClockMs(time.GetUtcNow().ToUnixTimeMilliseconds()), bench.Player.Bench.TdsPercent())], ct);
+            await scope.ServiceProvider.GetRequiredService<ReadingStore>().TakeAsync(gone, [new Reading(ReadingOf.TdsPercent, bench!.Row.ClockMs(Time.GetUtcNow().ToUnixTimeMilliseconds()), bench.Player.Bench.TdsPercent())], ct);
         }
 
         foreach (var row in rows)
@@ -75,7 +75,7 @@ internal sealed class SimulationService(IServiceProvider services, TimeProvider 
 
     private async Task PlayAsync(int id, Bench bench, CancellationToken ct)
     {
-        var (readings, toS) = bench.Player.Since(bench.Row.ClockMs(time.GetUtcNow().ToUnixTimeMilliseconds()), bench.Row.StartedAtMs, bench.Row.StartsItself);
+        var (readings, toS) = bench.Player.Since(bench.Row.ClockMs(Time.GetUtcNow().ToUnixTimeMilliseconds()), bench.Row.StartedAtMs, bench.Row.StartsItself);
         if (readings.Count == 0)
         {
             return;

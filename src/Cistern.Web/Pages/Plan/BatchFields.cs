@@ -130,7 +130,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
     /// <summary>A ratio that nobody typed may have gone where nobody wants it: that is said, with the way back.</summary>
     private void SayRatio(double stood)
     {
-        // For drinking straight; what is let down or put on ice is brewed shorter, to 1:5.
+        // For drinking straight; what is diluted or put on ice is brewed shorter, to 1:5.
         const double LeastStraight = 12;
         const double LeastShort = 5;
         const double Most = 18;

@@ -116,7 +116,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
     /// <summary>The name and the why of a plan being kept, and what is wrong with them.</summary>
     public (string Name, string Why, string? Problem) Keep { get; private set; }
 
-    /// <summary>The strength to be let down to, as it stands in the form.</summary>
+    /// <summary>The strength to be diluted to, as it stands in the form.</summary>
     public string DilutedTo { get; private set; } = "";
 
     /// <summary>The query that a plan nobody has changed yet was opened with.</summary>

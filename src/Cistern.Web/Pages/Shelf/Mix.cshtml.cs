@@ -9,7 +9,7 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Shelf;
 
-/// <summary>What a mix of two waters gives, and how far a concentrate is let down.</summary>
+/// <summary>What a mix of two waters gives, and how far a concentrate is diluted.</summary>
 public sealed class MixModel(CisternDb db) : PageModel
 {
     /// <summary>The waters on the shelf.</summary>

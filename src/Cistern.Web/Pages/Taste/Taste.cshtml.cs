@@ -33,7 +33,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore jobs, BaristaConte
     /// <summary>What the forecast makes of it as it was really brewed.</summary>
     public Forecast Real { get; private set; } = null!;
 
-    /// <summary>The figures of the drink as it is drunk, let down and chilled.</summary>
+    /// <summary>The figures of the drink as it is drunk, diluted and chilled.</summary>
     public Totals AsItWas => Real.Totals;
 
     /// <summary>What it was meant to come to.</summary>
@@ -133,7 +133,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore jobs, BaristaConte
             }
 
             Form.Keep(tasting, Brew, bench.NowMs);
-            // A let-down changes what the drink came to.
+            // A dilution changes what the drink came to.
             Brew.WorkOutFacts(Brew.ModelOf(model).Figures(Brew.Recipe()));
         }
         while (!await jobs.SaveAsync(ct) && await LoadAsync(id, ct));
