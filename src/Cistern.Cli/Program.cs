@@ -42,24 +42,24 @@ var simulate = new Command("simulate", "Brews a brew of a running server on a si
 simulate.SetAction((parsed, ct) => Simulate.RunAsync(parsed.GetValue(brew), parsed.GetValue(url)!, parsed.GetValue(token)!, parsed.GetValue(hands)!, parsed.GetValue(seed), ct));
 
 var brews = new Argument<string[]>("BREW") { Description = "Brew files, the oldest brew first; - reads standard input.", Arity = ArgumentArity.OneOrMore };
-var grinder = new Option<string?>("--mill") { Description = "The mill's settings as a JSON file; without one it goes by 25 µm." };
-var advise = new Command("advise", "Says what to change after the last brew of a line: a verdict and single changes, best first, as JSON. Findings go to standard error; exit 2 on a bad file.") { brews, grinder };
+var grinder = new Option<string?>("--mill") { Description = "The grinder's settings as a JSON file; without one it goes by 25 µm." };
+var advise = new Command("advise", "Says what to change after the last brew of a dialling-in: a verdict and single changes, best first, as JSON. Findings go to standard error; exit 2 on a bad file.") { brews, grinder };
 advise.SetAction(parsed => BrewFiles.Advise(parsed.GetValue(brews)!, parsed.GetValue(grinder)));
 
-var predict = new Option<string[]>("--predict") { Description = "Recipe files to foretell with what was learned.", AllowMultipleArgumentsPerToken = true };
-var fit = new Command("fit", "Learns from brews: parameters with their spread, how each brew would have been foretold without it, and forecasts with bands, as JSON. Findings go to standard error; exit 2 on a bad file.") { brews, predict };
+var predict = new Option<string[]>("--predict") { Description = "Recipe files to forecast with what was learned.", AllowMultipleArgumentsPerToken = true };
+var fit = new Command("fit", "Learns from brews: parameters with their spread, how each brew would have been forecast without it, and forecasts with bands, as JSON. Findings go to standard error; exit 2 on a bad file.") { brews, predict };
 fit.SetAction(parsed => BrewFiles.Fit(parsed.GetValue(brews)!, parsed.GetValue(predict) ?? []));
 
 var dataFile = new Option<string>("--data") { Description = "The data file.", Required = true };
 var copyTo = new Argument<string>("FILE") { Description = "The copy; one that is there is left as it is." };
 var replace = new Option<bool>("--replace") { Description = "Replace a file that is there, when the copy is whole." };
-var backup = new Command("backup", "Makes a copy of the data file as it stands now, while it is used, and looks it over.") { copyTo, dataFile, replace };
+var backup = new Command("backup", "Copies the data file as it stands now, while it is used, and checks the copy.") { copyTo, dataFile, replace };
 backup.SetAction(parsed => DataFiles.Backup(parsed.GetValue(dataFile)!, parsed.GetValue(copyTo)!, parsed.GetValue(replace)));
 var copy = new Argument<string>("FILE") { Description = "The copy." };
-var restore = new Command("restore", "Puts a copy in the data file's place, looked over first; a running Cistern starts again with it. The file as it was stays beside it.") { copy, dataFile };
+var restore = new Command("restore", "Puts a copy in the data file's place, looked over first; a running Cistern stops, and is started again with it. The file as it was stays beside it.") { copy, dataFile };
 restore.SetAction((parsed, ct) => DataFiles.RestoreAsync(parsed.GetValue(dataFile)!, parsed.GetValue(copy)!, ct));
 var checkedFile = new Argument<string?>("FILE") { Description = "Another file than the data file.", Arity = ArgumentArity.ZeroOrOne };
-var check = new Command("check", "Says whether a data file is sound; exit 1 where it is not.") { checkedFile, dataFile };
+var check = new Command("check", "Checks a data file; exit 1 where it is damaged.") { checkedFile, dataFile };
 check.SetAction(parsed => DataFiles.Check(parsed.GetValue(checkedFile) ?? parsed.GetValue(dataFile)!));
 
 var count = new Argument<int>("N") { Description = "How many brews." };

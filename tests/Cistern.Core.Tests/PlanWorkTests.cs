@@ -246,6 +246,7 @@ public sealed class PlanWorkTests
 
     [Theory]
     [InlineData("temperature=90")]
+    [InlineData("temperature=5")]
     [InlineData("grindUm=700")]
     [InlineData("release=6:00")]
     [InlineData("clock=coffee-in")]

@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using AngleSharp.Dom;
 using AngleSharp.Html.Parser;
 using Cistern.Data;
@@ -8,6 +9,7 @@ using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.AspNetCore.TestHost;
 using Microsoft.Data.Sqlite;
 using Microsoft.Extensions.DependencyInjection;
+using Microsoft.Extensions.Hosting;
 using Microsoft.Extensions.Time.Testing;
 
 namespace Cistern.Web.Tests;
@@ -98,6 +100,25 @@ public sealed class App : WebApplicationFactory<Program>
         client.DefaultRequestHeaders.Add(SaidDoors.Header, nameof(Door.House));
         client.DefaultRequestHeaders.Accept.ParseAdd("text/html");
         return client;
+    }
+
+    /// <summary>Lets the clock go on until work beside the pages has come round a few times.</summary>
+    public async Task BeatAsync<T>(int times)
+        where T : Cistern.Web.Frame.BackgroundTask
+    {
+        var work = Services.GetServices<IHostedService>().OfType<T>().Single();
+        var before = work.Beats;
+        await UntilAsync(() => Task.FromResult(work.Beats >= before + times));
+    }
+
+    /// <summary>Lets the clock go on, and the work beside the pages with it, until something holds; twenty seconds of life at most.</summary>
+    public async Task UntilAsync(Func<Task<bool>> holds)
+    {
+        for (var begun = Stopwatch.StartNew(); !await holds() && begun.Elapsed < TimeSpan.FromSeconds(20);)
+        {
+            Time.Advance(TimeSpan.FromMilliseconds(500));
+            await Task.Delay(5);
+        }
     }
 
     /// <summary>Works on the data behind the pages' back.</summary>

@@ -3,6 +3,7 @@ using System.Globalization;
 using System.Runtime.Versioning;
 using Cistern.Data;
 using Cistern.Data.Brews;
+using Cistern.Web.Frame;
 using Microsoft.Data.Sqlite;
 using static Cistern.Web.Tests.DataSql;
 
@@ -170,11 +171,7 @@ public sealed class CopyTests
         Assert.True(File.Exists(Copies.Waiting(data) + "-refused"));
         File.Delete(Copies.Waiting(data) + "-refused");
         Lay();
-        for (var i = 0; i < 100 && !File.Exists(Copies.Waiting(data) + "-refused"); i++)
-        {
-            await Task.Delay(50, Ct);
-        }
-
+        await app.UntilAsync(() => Task.FromResult(File.Exists(Copies.Waiting(data) + "-refused")));
         Assert.True(File.Exists(Copies.Waiting(data) + "-refused"));
         await App.GetAsync(browser, "/log");
     }
@@ -322,15 +319,11 @@ public sealed class CopyTests
         // Where its copies would lie lies something else.
         await File.WriteAllTextAsync(folder, "in the way", Ct);
         app.Time.Advance(TimeSpan.FromMinutes(1));
-        await Task.Delay(2_500, Ct);
+        await app.BeatAsync<DailyBackup>(3);
         await App.GetAsync(client, "/log");
         File.Delete(folder);
         app.Time.Advance(TimeSpan.FromHours(1));
-        for (var i = 0; i < 200 && !(Directory.Exists(folder) && Directory.GetFiles(folder, "*.db").Length == 1); i++)
-        {
-            await Task.Delay(50, Ct);
-        }
-
+        await app.UntilAsync(() => Task.FromResult(Directory.Exists(folder) && Directory.GetFiles(folder, "*.db").Length == 1));
         Assert.Null(Copies.Problem(Assert.Single(Directory.GetFiles(folder, "cistern-2026-11-23.db"))));
         Assert.StartsWith("Healthy", await client.GetStringAsync(new Uri("/healthz", UriKind.Relative), Ct), StringComparison.Ordinal);
     }

@@ -164,11 +164,7 @@ public sealed class ReadingsTests : IClassFixture<App>
         await SendAsync(id, token, [.. lines.Skip(20)]);
         Assert.DoesNotContain((await BrewOf(id)).Entries, row => row.Seen);
         app.Time.Advance(TimeSpan.FromSeconds(1));
-        for (var i = 0; i < 100 && !(await BrewOf(id)).Entries.Exists(row => row.Seen); i++)
-        {
-            await Task.Delay(100, TestContext.Current.CancellationToken);
-        }
-
+        await app.UntilAsync(async () => (await BrewOf(id)).Entries.Exists(row => row.Seen));
         Assert.Contains((await BrewOf(id)).Entries, row => row is { Seen: true, Kind: EntryKind.Done, Step: 2 });
     }
 
@@ -246,11 +242,7 @@ public sealed class ReadingsTests : IClassFixture<App>
         async Task<string> CsvAsync() => await client.GetStringAsync(new Uri($"/api/brews/{id}/readings.csv", UriKind.Relative), TestContext.Current.CancellationToken);
         var before = await CsvAsync();
         await app.DataAsync(db => db.Brews.Where(row => row.Id == id).ExecuteUpdateAsync(set => set.SetProperty(row => row.State, BrewState.Finished)));
-        for (var i = 0; i < 100 && await app.DataAsync(db => db.Readings.CountAsync(chunk => chunk.BrewId == id)) > 1; i++)
-        {
-            await Task.Delay(100, TestContext.Current.CancellationToken);
-        }
-
+        await app.UntilAsync(async () => await app.DataAsync(db => db.Readings.CountAsync(chunk => chunk.BrewId == id)) <= 1);
         Assert.Equal(1, await app.DataAsync(db => db.Readings.CountAsync(chunk => chunk.BrewId == id)));
         Assert.Equal(before, await CsvAsync());
     }

@@ -1,6 +1,7 @@
 using System.Net;
 using Cistern.Core.Records;
 using Cistern.Data.Brews;
+using Cistern.Web.Frame;
 using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Tests;
@@ -170,7 +171,7 @@ public sealed class TasteTests : IClassFixture<App>
     {
         await using var learning = App.Learning();
         var browser = learning.Browser();
-        var page = await LearnedAsync(browser);
+        var page = await LearnedAsync(learning, browser);
         Assert.Contains("Counter 64", page.QuerySelector(".learned")!.TextContent, StringComparison.Ordinal);
         Assert.Matches("grinds about [3-7][0-9] µm coarser than its table", page.QuerySelector(".learned")!.TextContent);
         Assert.True(page.QuerySelectorAll("#left-out tbody tr").Length > 3);
@@ -200,19 +201,12 @@ public sealed class TasteTests : IClassFixture<App>
     {
         await using var learning = App.Learning();
         var browser = learning.Browser();
-        await LearnedAsync(browser);
+        await LearnedAsync(learning, browser);
         var before = await learning.DataAsync(db => db.Learned.AsNoTracking().Select(row => row.Json).SingleAsync());
         await App.PostAsync(browser, await App.GetAsync(browser, "/taste/5"), "/taste/5", ("placed", "1"), ("sharp-harsh", "5"), ("thin-heavy", "5"), ("score", ""), ("note", ""), ("reading", "1.9"), ("drink", "400"), ("let-down", ""), ("crust", ""));
-        for (var i = 0; i < 100; i++)
-        {
-            await Task.Delay(100, TestContext.Current.CancellationToken);
-            if (await learning.DataAsync(db => db.Learned.AsNoTracking().Select(row => row.Json).SingleAsync()) != before)
-            {
-                return;
-            }
-        }
-
-        Assert.Fail("nothing was learned");
+        Task<string> LearnedNowAsync() => learning.DataAsync(db => db.Learned.AsNoTracking().Select(row => row.Json).SingleAsync());
+        await learning.UntilAsync(async () => await LearnedNowAsync() != before);
+        Assert.NotEqual(before, await LearnedNowAsync());
     }
 
     [Fact]
@@ -222,17 +216,17 @@ public sealed class TasteTests : IClassFixture<App>
         await using (var first = App.Learning())
         {
             path = first.DataFile;
-            await LearnedAsync(first.Browser());
+            await LearnedAsync(first, first.Browser());
         }
 
         await using (var second = App.Learning(path))
         {
             // Were it learned anew, it would be of an hour later.
-            var at = second.Time.GetUtcNow().ToUnixTimeMilliseconds();
             second.Time.Advance(TimeSpan.FromHours(1));
-            Assert.NotNull((await LearnedAsync(second.Browser())).QuerySelector(".learned"));
-            await Task.Delay(3_000, TestContext.Current.CancellationToken);
-            Assert.True(await LearnedAtAsync(second) <= at);
+            var at = await LearnedAtAsync(second);
+            Assert.NotNull((await LearnedAsync(second, second.Browser())).QuerySelector(".learned"));
+            await second.BeatAsync<LearningService>(3);
+            Assert.Equal(at, await LearnedAtAsync(second));
         }
 
         await using (var killed = App.On(path, demo: true))
@@ -245,13 +239,9 @@ public sealed class TasteTests : IClassFixture<App>
         await using var third = App.Learning(path);
         third.Time.Advance(TimeSpan.FromHours(3));
         var now = third.Time.GetUtcNow().ToUnixTimeMilliseconds();
-        await LearnedAsync(third.Browser());
-        for (var i = 0; i < 100 && await LearnedAtAsync(third) < now; i++)
-        {
-            await Task.Delay(100, TestContext.Current.CancellationToken);
-        }
-
-        Assert.Equal(now, await LearnedAtAsync(third));
+        await LearnedAsync(third, third.Browser());
+        await third.UntilAsync(async () => await LearnedAtAsync(third) >= now);
+        Assert.True(await LearnedAtAsync(third) >= now);
     }
 
     [Fact]
@@ -259,7 +249,7 @@ public sealed class TasteTests : IClassFixture<App>
     {
         await using var learning = App.Learning();
         var browser = learning.Browser();
-        await LearnedAsync(browser);
+        await LearnedAsync(learning, browser);
         await learning.DataAsync(async db =>
         {
             await db.Brews.Where(brew => brew.Id == 41).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.ModelJson, "{\"Spread\":[[1]]}").SetProperty(brew => brew.ChangedJson, "not json"));
@@ -315,17 +305,10 @@ public sealed class TasteTests : IClassFixture<App>
     private static Task<long> LearnedAtAsync(App learning) => learning.DataAsync(db => db.Learned.AsNoTracking().Select(row => row.AtMs).SingleAsync());
 
     /// <summary>The page once something was learned: that goes on beside the pages.</summary>
-    private static async Task<AngleSharp.Dom.IDocument> LearnedAsync(HttpClient browser)
+    private static async Task<AngleSharp.Dom.IDocument> LearnedAsync(App learning, HttpClient browser)
     {
-        for (var i = 0; ; i++)
-        {
-            var page = await App.GetAsync(browser, "/learned");
-            if (page.QuerySelector(".learned") is not null || i > 200)
-            {
-                return page;
-            }
-
-            await Task.Delay(100, TestContext.Current.CancellationToken);
-        }
+        var page = await App.GetAsync(browser, "/learned");
+        await learning.UntilAsync(async () => page.QuerySelector(".learned") is not null || (page = await App.GetAsync(browser, "/learned")).QuerySelector(".learned") is not null);
+        return page;
     }
 }

@@ -76,7 +76,7 @@ public static class BatchSolver
         }
 
         Batch Of(double dose) => new(dose, dose * ratio);
-        // The mass balance is near enough to begin with, unless ice or let-down comes on top.
+        // The mass balance is near enough to begin with, unless ice or dilution comes on top.
         var vessel = Vessel.Of(recipe.Brewer);
         var guessG = ratio > vessel.HoldGPerG ? Math.Clamp(Batch.ForBeverage(drinkG, ratio, vessel).DoseG, LeastDoseG, MostDoseG) : LeastDoseG;
         var found = Meet(drinkG, Math.Max(LeastDoseG, 0.85 * guessG), Math.Min(MostDoseG, 1.15 * guessG), Of, drink, Tenths)

@@ -133,7 +133,7 @@ public static class Choosing
         var handsS = HandsS(forecast);
         var washing = WashingOf(recipe.Brewer);
         Note(wish.Family is { } family && family != recipe.Brewer.Family, Misfit.Vessel);
-        // What is let down can be left strong.
+        // What is diluted can be left strong.
         Note(wish.Milk == true && (totals.ChilledTdsPercent ?? totals.TdsPercent) < MilkTdsPercent, Misfit.TooWeakForMilk);
         Note(wish.Iced == true && totals.ChilledC is null, Misfit.Hot);
         Note(wish.Iced == false && totals.ChilledC is not null, Misfit.Iced);

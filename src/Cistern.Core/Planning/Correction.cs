@@ -19,11 +19,11 @@ public sealed record Correction(double? SteepEndAtS, double DilutionG, Forecast 
     /// <summary>So long after a plunge it is taken that nobody has poured off yet, s. Judged.</summary>
     private const double NotPouredYetS = 20;
 
-    /// <summary>Looks for the best of what is left: release now, hold on, let down by so much.</summary>
+    /// <summary>Looks for the best of what is left: end the steep now, hold on, dilute by so much.</summary>
     /// <param name="asBrewed">The forecast of what has really been done, the steps to come as planned.</param>
     /// <param name="plan">What was wanted.</param>
     /// <param name="nowS">Now, s on the clock: nothing can be done earlier.</param>
-    /// <remarks>The release, or the pouring off of what was plunged, is searched on a grid of seconds that grows away from now; the let-down then follows from the strength.</remarks>
+    /// <remarks>The release, or the pouring off of what was plunged, is searched on a grid of seconds that grows away from now; the dilution then follows from the strength.</remarks>
     public static Correction After(Forecast asBrewed, Totals plan, double nowS)
     {
         var before = Miss(asBrewed.Totals, plan, dilution: false);
@@ -37,7 +37,7 @@ public sealed record Correction(double? SteepEndAtS, double DilutionG, Forecast 
         }
         else if (PourOffIndex(asBrewed.Recipe) is >= 0 and var pourOff && asBrewed.Timings[pourOff].StartS >= nowS - NotPouredYetS)
         {
-            // One that is only too strong can be let down as it is: that alone is no reason to leave it standing.
+            // One that is only too strong can be diluted as it is: that alone is no reason to leave it standing.
             best = Sought(best with { MissAfter = Miss(asBrewed.Totals, plan, dilution: true) }, plan, nowS, asBrewed.Timings[pourOff].StartS, atS => asBrewed.Again(PouredOffAt(asBrewed.Recipe, pourOff, atS)), (one, then) => one with { PourOffAtS = then.Timings[pourOff].StartS });
         }
 
@@ -102,7 +102,7 @@ public sealed record Correction(double? SteepEndAtS, double DilutionG, Forecast 
     private static Recipe PouredOffAt(Recipe recipe, int index, double atS) =>
         recipe with { Steps = recipe.Steps.SetItem(index, recipe.Steps[index] with { AtS = atS, Window = null }) };
 
-    /// <summary>How far a cup is off the plan. One that is too strong can still be let down, one too weak cannot.</summary>
+    /// <summary>How far a cup is off the plan. One that is too strong can still be diluted, one too weak cannot.</summary>
     private static double Miss(Totals totals, Totals plan, bool dilution)
     {
         var strength = (totals.FinalTdsPercent - plan.FinalTdsPercent) / Tolerances.TdsPercent;

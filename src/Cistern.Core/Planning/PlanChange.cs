@@ -105,7 +105,7 @@ public abstract record PlanChange
     /// <summary>A setting is set, on the steps that it has.</summary>
     public sealed record Set(Setting Setting, double Value) : PlanChange;
 
-    /// <summary>The drink is let down to a strength with water at the kettle's temperature.</summary>
+    /// <summary>The drink is diluted to a strength with water at the kettle's temperature.</summary>
     public sealed record DilutedTo(double TdsPercent) : PlanChange;
 }
 

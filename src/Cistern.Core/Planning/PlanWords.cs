@@ -105,7 +105,7 @@ public static class PlanWords
             case "counting" when text is "cup" or "poured":
                 return new PlanChange.Count(text == "poured" ? DrinkCounting.WaterPoured : DrinkCounting.InTheCup);
             case "temperature":
-                return Number(20, 110, "°C") is { } temperatureC ? new PlanChange.Heat(temperatureC) : null;
+                return Number(2, 110, "°C") is { } temperatureC ? new PlanChange.Heat(temperatureC) : null;
             case "grindUm":
                 return Number(Member.Named("medianUm").Min, Member.Named("medianUm").Max, "µm") is { } um ? new PlanChange.GrindTo(um) : null;
             case "release":

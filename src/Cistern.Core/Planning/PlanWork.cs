@@ -536,7 +536,7 @@ public sealed class PlanWork
             return steps.Length == Recipe.Steps.Length ? Refused(PlanRefusal.NothingToDilute) : Stepped(Recipe with { Steps = steps }, null) with { Value = 0 };
         }
 
-        // Ice melts into what is already let down, so the water goes in before it.
+        // Ice melts into what is already diluted, so the water goes in before it.
         var at = steps.Select((step, i) => (step, i)).LastOrDefault(one => one.step is Step.Press or Step.Drain or Step.Decant or Step.StopDrip).i + 1;
         return Stepped(Recipe with { Steps = steps.Insert(at, new Step.Dilute(waterG)) }, null) with { Value = waterG };
     }

@@ -45,7 +45,7 @@ public sealed record PreparationGear(Heating? Kettle, double GrindingSPerG);
 
 /// <summary>What must be got ready for a plan, and when to begin so that the cup is ready when asked.</summary>
 /// <param name="Things">In the order they are best done.</param>
-/// <param name="WaterG">Water to heat in the kettle: what is poured and let down with, and what rinses and warms, g; 0 where a flame heats all of it.</param>
+/// <param name="WaterG">Water to heat in the kettle: what is poured and diluted with, and what rinses and warms, g; 0 where a flame heats all of it.</param>
 /// <param name="HeatS">How long the kettle takes, s; null where its power is not known.</param>
 /// <param name="LeadS">From first water to the finish, s.</param>
 public sealed record Preparation(IReadOnlyList<Preparing> Things, double WaterG, double? HeatS, double LeadS)

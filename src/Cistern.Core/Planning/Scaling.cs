@@ -16,7 +16,7 @@ public static class Scaling
     public static Batch BatchOf(Recipe recipe) => new(recipe.Coffee.DoseG, recipe.WaterG);
 
     /// <summary>
-    /// A recipe for another dose and another amount of water. Pours move with the water; what is left behind, let-down
+    /// A recipe for another dose and another amount of water. Pours move with the water; what is left behind, dilution
     /// and ice with the dose. Turns stay, and a pour's seconds stay unless the stream would pass 15 g/s.
     /// </summary>
     public static Recipe To(Recipe recipe, Batch batch)

@@ -5,17 +5,25 @@ namespace Cistern.Web.Frame;
 /// beside the pages may end the server.
 /// </summary>
 /// <param name="beat">The time between two beats.</param>
+/// <param name="time">The clock it beats by.</param>
 /// <param name="log">Where it is told what broke.</param>
-public abstract partial class BackgroundTask(TimeSpan beat, ILogger log) : BackgroundService
+public abstract partial class BackgroundTask(TimeSpan beat, TimeProvider time, ILogger log) : BackgroundService
 {
+    /// <summary>The clock it beats by.</summary>
+    protected TimeProvider Time { get; } = time;
+
+    /// <summary>How many beats are behind it.</summary>
+    public int Beats { get; private set; }
+
     /// <inheritdoc/>
     protected sealed override async Task ExecuteAsync(CancellationToken stoppingToken)
     {
-        using var timer = new PeriodicTimer(beat);
         try
         {
-            while (await timer.WaitForNextTickAsync(stoppingToken))
+            while (true)
             {
+                // Not a periodic timer: one that was away for days has nothing to make up for.
+                await Task.Delay(beat, Time, stoppingToken);
                 try
                 {
                     await BeatAsync(stoppingToken);
@@ -24,6 +32,8 @@ public abstract partial class BackgroundTask(TimeSpan beat, ILogger log) : Backg
                 {
                     Broke(error, GetType().Name);
                 }
+
+                Beats++;
             }
         }
         catch (OperationCanceledException)

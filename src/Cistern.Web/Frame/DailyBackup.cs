@@ -6,7 +6,7 @@ namespace Cistern.Web.Frame;
 /// Makes a copy of the data file each day, beside the pages, and looks whether one was laid down to be put back: then the
 /// server stops as it always does, so that nothing that was said is lost, and the next start puts the copy in place.
 /// </summary>
-public sealed partial class DailyBackup(DataFile file, TimeProvider time, AppSettings settings, IHostApplicationLifetime lifetime, ILogger<DailyBackup> log) : BackgroundTask(TimeSpan.FromSeconds(1), log)
+public sealed partial class DailyBackup(DataFile file, TimeProvider time, AppSettings settings, IHostApplicationLifetime lifetime, ILogger<DailyBackup> log) : BackgroundTask(TimeSpan.FromSeconds(1), time, log)
 {
     /// <summary>The first copy of a day is made when nobody waits for a start.</summary>
     private static readonly TimeSpan First = TimeSpan.FromSeconds(20);
@@ -24,10 +24,10 @@ public sealed partial class DailyBackup(DataFile file, TimeProvider time, AppSet
             PutBack();
         }
 
-        next ??= time.GetUtcNow() + First;
-        if (settings.DailyCopy && time.GetUtcNow() >= next)
+        next ??= Time.GetUtcNow() + First;
+        if (settings.DailyCopy && Time.GetUtcNow() >= next)
         {
-            next = time.GetUtcNow() + Rests;
+            next = Time.GetUtcNow() + Rests;
             await Task.Run(MakeDaily, ct);
         }
     }
@@ -49,12 +49,12 @@ public sealed partial class DailyBackup(DataFile file, TimeProvider time, AppSet
     {
         try
         {
-            if (file.StillThere && Copies.MakeDaily(file.Path, DateOnly.FromDateTime(time.GetLocalNow().DateTime)))
+            if (file.StillThere && Copies.MakeDaily(file.Path, DateOnly.FromDateTime(Time.GetLocalNow().DateTime)))
             {
                 Made(Copies.Daily(file.Path));
             }
 
-            Copies.TidyBefore(file.Path, time.GetUtcNow());
+            Copies.TidyBefore(file.Path, Time.GetUtcNow());
         }
         catch (Exception error) when (error is DataFileRefusedException or IOException or UnauthorizedAccessException)
         {

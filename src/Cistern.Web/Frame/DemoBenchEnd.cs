@@ -1,13 +1,13 @@
 namespace Cistern.Web.Frame;
 
 /// <summary>Ends a demo bench that was opened from another bench: with that one, or when nobody has asked it for anything in a while.</summary>
-public sealed class DemoBenchEnd(TimeProvider time, IHostApplicationLifetime lifetime, ILogger<DemoBenchEnd> log) : BackgroundTask(TimeSpan.FromSeconds(10), log)
+public sealed class DemoBenchEnd(TimeProvider time, IHostApplicationLifetime lifetime, ILogger<DemoBenchEnd> log) : BackgroundTask(TimeSpan.FromSeconds(10), time, log)
 {
     private static readonly TimeSpan Unasked = TimeSpan.FromMinutes(30);
     private long askedAt = time.GetTimestamp();
 
     /// <summary>Somebody asks.</summary>
-    public void Asked() => Interlocked.Exchange(ref askedAt, time.GetTimestamp());
+    public void Asked() => Interlocked.Exchange(ref askedAt, Time.GetTimestamp());
 
     /// <summary>Waits for the end of the bench it was opened from: its end of the pipe is shut then, however it ended.</summary>
     public override async Task StartAsync(CancellationToken cancellationToken)
@@ -28,7 +28,7 @@ public sealed class DemoBenchEnd(TimeProvider time, IHostApplicationLifetime lif
     /// <inheritdoc/>
     protected override Task BeatAsync(CancellationToken ct)
     {
-        if (time.GetElapsedTime(Interlocked.Read(ref askedAt)) > Unasked)
+        if (Time.GetElapsedTime(Interlocked.Read(ref askedAt)) > Unasked)
         {
             lifetime.StopApplication();
         }

@@ -4,7 +4,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Frame;
 
 /// <summary>Learns anew when something was tasted, measured or brewed: beside the pages, none of which waits for it.</summary>
-public sealed partial class LearningService(IServiceProvider services, LearnedNow now, AppSettings settings, ILogger<LearningService> log) : BackgroundTask(Beat, log)
+public sealed partial class LearningService(IServiceProvider services, LearnedNow now, AppSettings settings, TimeProvider time, ILogger<LearningService> log) : BackgroundTask(Beat, time, log)
 {
     /// <summary>A tasting is typed in pieces; what comes within this is learned from at once.</summary>
     private static readonly TimeSpan Beat = TimeSpan.FromSeconds(2);
