@@ -141,6 +141,8 @@ public sealed class GearOfPractitionersTests
     [InlineData("3 tbsp, heaped", 3, true)]
     [InlineData("2.5 level tablespoons", 2.5, false)]
     [InlineData("1 spoonful", 1, false)]
+    [InlineData("a heaped tablespoon", 1, true)]
+    [InlineData("2 scoops", 4, false)]
     public void A_dose_is_said_in_spoons(string text, double count, bool heaped) => Assert.Equal((count, heaped), SpokenAmounts.Spoons(text));
 
     [Theory]
@@ -150,6 +152,16 @@ public sealed class GearOfPractitionersTests
     [InlineData("0 spoons")]
     [InlineData("2 tablespoons of sugar")]
     public void What_is_no_spoon_is_none(string text) => Assert.Null(SpokenAmounts.Spoons(text));
+
+    [Theory]
+    [InlineData("an inch", 0.0254)]
+    [InlineData("Two inches of coffee", 0.0508)]
+    [InlineData("half an inch", 0.0127)]
+    [InlineData("3 cm deep", 0.03)]
+    [InlineData("a finger of coffee", 0.018)]
+    [InlineData("1 inch of sugar", null)]
+    [InlineData("30", null)]
+    public void A_dose_is_said_by_how_high_it_stands(string text, double? depthM) => Assert.Equal(depthM, SpokenAmounts.DepthM(text));
 
     [Theory]
     [InlineData("300 mark", 300.0)]

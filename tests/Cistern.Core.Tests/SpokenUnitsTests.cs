@@ -77,6 +77,7 @@ public sealed class SpokenUnitsTests
     [InlineData("slightly coarse", 837)]
     [InlineData("Extra coarse", 1428)]
     [InlineData("between sea salt and table salt", 658)]
+    [InlineData("like sea salt", 980)]
     public void A_grind_is_said_as_baristas_say_it(string typed, double um) => Assert.InRange(GrainWords.Find(typed)!.MiddleUm, um - 1, um + 1);
 
     [Theory]

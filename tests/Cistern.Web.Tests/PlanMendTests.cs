@@ -3,6 +3,7 @@ using System.Net;
 using System.Text.Json;
 using AngleSharp.Dom;
 using Cistern.Core.Recipes;
+using Cistern.Data.Brews;
 using Cistern.Data.Files;
 using Microsoft.EntityFrameworkCore;
 using static Cistern.Web.Tests.PlanPage;
@@ -51,6 +52,8 @@ public sealed class PlanMendTests : IClassFixture<App>
     [Theory]
     [InlineData("dose", "4 heaped tablespoons", "37.2")]
     [InlineData("dose", "five spoons", "31.0")]
+    [InlineData("dose", "two scoops of coffee", "24.8")]
+    [InlineData("dose", "half an inch of coffee", "29.0")]
     [InlineData("water", "to the 500 mark", "467")]
     public async Task Amounts_are_typed_in_spoons_and_by_marks(string field, string typed, string stands)
     {
@@ -388,6 +391,16 @@ public sealed class PlanMendTests : IClassFixture<App>
             Assert.True(says is null || ground.Body!.TextContent.Contains(says, StringComparison.Ordinal), said);
         }
 
+        // Just when some of the drink has run through nothing had to wait, and nothing is said.
+        var dripper = await App.GetAsync(browser, "/plan/vd-coffee-first");
+        var within = await ChangeAsync(browser, dripper, ("put", "stir"), ("put.at", "3:40"), ("do", "put"));
+        Assert.Null(within.QuerySelector("#answer"));
+        Assert.Contains(Steps(within), step => step.StartsWith("3:39 Stir", StringComparison.Ordinal));
+        var sooner = await ChangeAsync(browser, dripper, ("put", "stir"), ("put.at", "0:05"), ("do", "put"));
+        Assert.Equal("Put in at 0:24, not 0:05: “Pour” is not over sooner.", sooner.QuerySelector("#answer span")!.TextContent);
+        var wet = await ChangeAsync(browser, dripper, ("put", "level-bed"), ("put.at", "2:00"), ("do", "put"));
+        Assert.StartsWith("The coffee is wet by then: to level the bed, do it before the first water.", wet.QuerySelector("#answer span")!.TextContent, StringComparison.Ordinal);
+
         var minus = await ChangeAsync(browser, await App.GetAsync(browser, "/plan/vd-coffee-first"), ("put", "make-well"), ("put.at", "-0:05"), ("do", "put"));
         Assert.True(Steps(minus).FindIndex(step => step.Contains("Make a well", StringComparison.Ordinal)) < Steps(minus).FindIndex(step => step.Contains("Pour", StringComparison.Ordinal)));
     }
@@ -513,6 +526,26 @@ public sealed class PlanMendTests : IClassFixture<App>
         Assert.Equal(field == "kettle", page.QuerySelector("#cold") is not null);
     }
 
+    /// <summary>On ice or brewed cold: no page waits for it to cool, and minutes of cold water are told for what they are.</summary>
+    [Fact]
+    public async Task What_is_drunk_cold_is_never_told_to_cool()
+    {
+        var cold = await ChangeAsync(client, await App.GetAsync(client, "/plan/jar-spoons"), ("kettle", "fridge"));
+        Assert.Contains("in hours, not in minutes", cold.QuerySelector("#answer span")!.TextContent, StringComparison.Ordinal);
+        cold = await ChangeAsync(client, cold, ("do", cold.QuerySelector("#answer button")!.GetAttribute("value")!));
+        Assert.Contains(Steps(cold), step => step.StartsWith("12:00:00 Pour off", StringComparison.Ordinal));
+        Assert.Contains("to drink at once", cold.QuerySelector("#drunk-cold")!.TextContent, StringComparison.Ordinal);
+        Assert.Null((await App.GetAsync(client, "/plan/jar-spoons")).QuerySelector("#drunk-cold"));
+
+        var iced = await app.DataAsync(db => db.Brews.Where(brew => brew.RecipeId.EndsWith("iced") && brew.State == BrewState.Finished).Select(brew => brew.Id).FirstAsync(Ct));
+        foreach (var page in (string[])[$"/brew/{iced}/after", $"/taste/{iced}"])
+        {
+            var told = (await App.GetAsync(client, page)).QuerySelector(".plan-head")!.TextContent;
+            Assert.DoesNotContain("60 °C", told, StringComparison.Ordinal);
+            Assert.Matches("at once|taste it cold", told);
+        }
+    }
+
     /// <summary>What would stand at the brim is asked once, and brewed where it is said so.</summary>
     [Fact]
     public async Task To_the_brim_is_asked_once()
@@ -528,16 +561,16 @@ public sealed class PlanMendTests : IClassFixture<App>
     private static string Address(AngleSharp.Dom.IDocument page) => page.QuerySelector("#plan")!.GetAttribute("action")!;
 
     [Theory]
-    [InlineData("dose", "two handfuls")]
-    [InlineData("water", "350 K")]
-    [InlineData("ratio", "1 in 15")]
-    [InlineData("kettle", "a while off the boil")]
-    [InlineData("grind", "gravel")]
-    [InlineData("release", "soon")]
-    public async Task What_is_not_understood_is_said_at_its_field_and_stays(string field, string typed)
+    [InlineData("dose", "two handfuls", "2 scoops")]
+    [InlineData("water", "350 K", "to the 300 mark")]
+    [InlineData("ratio", "1 in 15", "1:15")]
+    [InlineData("kettle", "a while off the boil", "30 s off the boil")]
+    [InlineData("grind", "gravel", "table salt")]
+    [InlineData("release", "soon", "4:30")]
+    public async Task What_is_not_understood_is_said_at_its_field_with_what_would_be_and_stays(string field, string typed, string wouldDo)
     {
         var page = await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-bloomed"), (field, typed));
-        Assert.NotNull(page.QuerySelector($"#{field}-problem"));
+        Assert.Contains(wouldDo, page.QuerySelector($"#{field}-problem")!.TextContent, StringComparison.Ordinal);
         Assert.Equal(typed, Value(page, field));
     }
 

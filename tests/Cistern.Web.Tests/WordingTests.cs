@@ -125,11 +125,11 @@ public sealed class WordingTests
 
     /// <summary>Before the stir that the drain follows at once, not between the two; after the wait that comes before a plunge.</summary>
     [Theory]
-    [InlineData("vd-coffee-first", 6, "Rinse water out of the server, and have it beside it")]
+    [InlineData("vd-coffee-first", 6, "Empty the server and put it beside the dripper")]
     [InlineData("fp-slow-eight", 5, "Off the scale, on a firm surface")]
     [InlineData("fp-long-settle", 9, "Off the scale, on a firm surface")]
-    [InlineData("tp-turned", 5, "Rinse water out of the server, and have it to hand, all off the scale")]
-    [InlineData("ld-open-closed-iced", 10, "Have the server with its ice under it")]
+    [InlineData("tp-turned", 5, "Empty the server and put it to hand, all off the scale")]
+    [InlineData("ld-open-closed-iced", 10, "Put the server with its ice under the dripper")]
     [InlineData("si-layers", 6, "Have the stand for the top chamber and a damp cloth to hand")]
     [InlineData("jar-spoons", 6, "Have a server and a dry cloth to hand")]
     public void What_has_to_be_done_by_the_release_stands_where_the_hands_are_free_for_it(string id, int index, string text) =>

@@ -108,6 +108,9 @@ public sealed record Totals
     /// <summary>Whether it is drunk as it was brewed: nothing goes in that shows, half a gram or more.</summary>
     public bool DrunkAsBrewed => Math.Abs(FinalG - BeverageG) < 0.5;
 
+    /// <summary>Whether it has to cool before it can be drunk: neither on ice nor brewed cold.</summary>
+    public bool MustCool => ChilledC is null && DrinkableAfterS > 0;
+
     /// <summary>Strength of the drink as it is drunk, %.</summary>
     public double FinalTdsPercent => ChilledTdsPercent ?? DilutedTdsPercent ?? TdsPercent;
 

@@ -53,6 +53,9 @@ public static class GrainWords
         ["extra-fine"] = "very fine",
     };
 
+    // Said before a word and changing nothing.
+    private static readonly string[] Leading = ["like ", "as coarse as ", "as fine as ", "about like ", "about ", "roughly "];
+
     /// <summary>Words that will do, for whoever typed one that will not.</summary>
     public const string Examples = "fine, medium-fine, medium, medium-coarse, coarse, caster sugar, table salt, sea salt, breadcrumbs";
 
@@ -64,6 +67,11 @@ public static class GrainWords
     public static GrainWord? Find(string text)
     {
         var plain = text.Trim();
+        if (Leading.FirstOrDefault(words => plain.StartsWith(words, StringComparison.OrdinalIgnoreCase)) is { } leading)
+        {
+            return Find(plain[leading.Length..]);
+        }
+
         if (plain.StartsWith("between ", StringComparison.OrdinalIgnoreCase) && plain["between ".Length..].Split(" and ", 2) is [var one, var other])
         {
             // From the middle of the one to the middle of the other.

@@ -21,6 +21,14 @@ public static class RoughMeasures
     /// <summary>Room that grounds take under water, ml/g.</summary>
     private const double GroundsMlPerG = 0.80;
 
+    /// <summary>Dry grounds, levelled, g/ml: a tablespoon of 15 ml holds 6 g. Judged.</summary>
+    private const double GroundsGPerMl = 0.4;
+
+    /// <summary>A dose by how high it stands, dry and level, in a brewer with straight walls, g.</summary>
+    /// <param name="depthM">How high, m.</param>
+    /// <param name="areaM2">The brewer's inside across, m².</param>
+    public static double DoseOfDepthG(double depthM, double areaM2) => depthM * areaM2 * 1e6 * GroundsGPerMl;
+
     /// <summary>A heaped spoon holds this much of what it holds level. Judged.</summary>
     public const double HeapedShare = 1.5;
 

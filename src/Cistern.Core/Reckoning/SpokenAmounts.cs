@@ -3,16 +3,32 @@ using System.Text.RegularExpressions;
 
 namespace Cistern.Core.Reckoning;
 
-/// <summary>Amounts as they are said where there is no scale: 4 heaped tablespoons, to the 300 mark.</summary>
+/// <summary>Amounts as they are said where there is no scale: 4 heaped tablespoons, an inch of coffee, to the 300 mark.</summary>
 public static partial class SpokenAmounts
 {
-    /// <summary>A dose said in spoons; null where it is none.</summary>
+    /// <summary>A coffee scoop is made to hold two level tablespoons.</summary>
+    private const double SpoonsInScoop = 2;
+
+    /// <summary>A finger is so wide, m. Judged.</summary>
+    private const double FingerM = 0.018;
+
+    /// <summary>A dose said in spoons or scoops; null where it is none.</summary>
     /// <param name="text">As typed.</param>
     public static (double Count, bool Heaped)? Spoons(string text)
     {
         var plain = Plain(text);
         return plain.Length <= Patience.MostLetters && SpoonsSaid().Match(plain) is { Success: true } said && TypedNumber.Read(said.Groups["count"].Value, 0.25, 200, "").Value is { } count
-            ? (count, said.Groups["heaped"].Success)
+            ? (count * (said.Groups["scoop"].Success ? SpoonsInScoop : 1), said.Groups["heaped"].Success)
+            : null;
+    }
+
+    /// <summary>A dose said by how high it stands in the brewer, m; null where it is none.</summary>
+    /// <param name="text">As typed.</param>
+    public static double? DepthM(string text)
+    {
+        var plain = Plain(text);
+        return plain.Length <= Patience.MostLetters && DepthSaid().Match(plain) is { Success: true } said && TypedNumber.Read(said.Groups["count"].Value, 0.1, 30, "").Value is { } count
+            ? count * (said.Groups["cm"].Success ? 0.01 : said.Groups["finger"].Success ? FingerM : 0.0254)
             : null;
     }
 
@@ -29,12 +45,16 @@ public static partial class SpokenAmounts
     private static string Plain(string text)
     {
         var plain = text.Trim().ToLowerInvariant();
+        plain = plain.StartsWith("half a", StringComparison.Ordinal) ? $"0.5 {plain.Split(' ', 3)[^1]}" : plain;
         var first = plain.Split(' ', 2)[0];
-        return NumberWords.All.TryGetValue(first, out var number) ? number.ToString(CultureInfo.InvariantCulture) + plain[first.Length..] : plain;
+        return first is "a" or "an" ? "1" + plain[first.Length..] : NumberWords.All.TryGetValue(first, out var number) ? number.ToString(CultureInfo.InvariantCulture) + plain[first.Length..] : plain;
     }
 
-    [GeneratedRegex(@"^(?<count>\d[\d.,]*)\s*(?:(?<heaped>heaped|heaping)\s+|(?:level)\s+)?(?:table)?(?:spoons?|spoonfuls?|tbsps?)(?:\s*,?\s*(?:(?<heaped>heaped|heaping)|level))?$", RegexOptions.CultureInvariant, Patience.Ms)]
+    [GeneratedRegex(@"^(?<count>\d[\d.,]*)\s*(?:(?<heaped>heaped|heaping)\s+|(?:level)\s+)?(?:(?:table)?(?:spoons?|spoonfuls?|tbsps?)|(?<scoop>(?:coffee )?scoops?))(?:\s+of\s+coffee)?(?:\s*,?\s*(?:(?<heaped>heaped|heaping)|level))?$", RegexOptions.CultureInvariant, Patience.Ms)]
     private static partial Regex SpoonsSaid();
+
+    [GeneratedRegex(@"^(?<count>\d[\d.,]*)\s*(?:inch(?:es)?|in|""|(?<cm>cm|centimet(?:re|er)s?)|(?<finger>fingers?))(?:\s+(?:deep|of\s+(?:coffee|grounds)))?$", RegexOptions.CultureInvariant, Patience.Ms)]
+    private static partial Regex DepthSaid();
 
     [GeneratedRegex(@"^(?:to|up to)?\s*(?:the)?\s*(?:(?<before>\d[\d.,]*)\s*(?:ml\s*)?mark|mark\s*(?<after>\d[\d.,]*))$", RegexOptions.CultureInvariant, Patience.Ms)]
     private static partial Regex MarkSaid();

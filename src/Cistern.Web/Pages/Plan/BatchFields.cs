@@ -174,7 +174,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
         }
 
         var number = TypedNumber.Read(quantity == Quantity.Ratio ? Bare(text) : Measured(quantity, text), min, max, unit) with { Text = text };
-        typed[quantity] = number;
+        typed[quantity] = number.Value is null && text.Any(char.IsLetter) ? number with { Problem = number.Problem + AsSpoken(quantity) } : number;
         if (number.Value is { } value)
         {
             Hold(new PlanChange.Hold(quantity, FromShown(quantity, value)), quantity, number, null);
@@ -236,6 +236,13 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
             return InOwn(format.Coffee.Units, plan.ToldIn.Hand.SpoonsG(spoons.Count, spoons.Heaped));
         }
 
+        if (quantity == Quantity.Dose && StraightWalled && SpokenAmounts.DepthM(text) is { } depthM)
+        {
+            var doseG = RoughMeasures.DoseOfDepthG(depthM, Vessel.Of(plan.Recipe.Brewer).LevelAreaM2);
+            plan.Answer = $"{plain} of dry coffee in this brewer is about {format.Coffee.Dose(doseG)}, give or take a quarter.";
+            return InOwn(format.Coffee.Units, Math.Round(doseG));
+        }
+
         if (quantity == Quantity.Water && SpokenAmounts.MarkMl(text) is { } markMl)
         {
             return InOwn(format.Units, Math.Round(AtHand.WaterToG(markMl, Batch.DoseG)));
@@ -269,6 +276,18 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
 
         string InField(double g) => (mass ? format.Units.MassFromG(g) : format.Units.VolumeFromMl(g / gPerMl)).ToString("0.####", CultureInfo.InvariantCulture);
     }
+
+    /// <summary>Words that will do in a field, for whoever typed one that will not.</summary>
+    private static string AsSpoken(Quantity quantity) => quantity switch
+    {
+        Quantity.Dose => " Spoons will do too: 4 tablespoons, 2 scoops; or an inch of coffee, in a press, a tube or a jar.",
+        Quantity.Ratio => " 1:15, 65 g/L and “ends at 15” will do too.",
+        Quantity.Water => " “2 cups” and “to the 300 mark” will do too.",
+        _ => " “2 cups” will do too.",
+    };
+
+    /// <summary>Whether coffee stands in it as in a cylinder.</summary>
+    private bool StraightWalled => plan.Recipe.Brewer.Family is BrewerFamily.FrenchPress or BrewerFamily.TubePress or BrewerFamily.Jar;
 
     private (double Min, double Max, string Unit, double Step) Bounds(Quantity quantity) => quantity switch
     {

@@ -132,7 +132,7 @@ public static class PlanActions
     /// <summary>Puts something in, and says why where it was not.</summary>
     private static void PutIn(PlanSettings plan, PlanChange change, string word)
     {
-        var said = word.Replace('-', ' ');
+        var said = StepWording.InList(word);
         var applied = Told(plan, plan.Do(change, $"{said} put in"));
         if (applied is { Refusal: PlanRefusal.NothingLeft, Value: { } latestS })
         {
@@ -147,16 +147,16 @@ public static class PlanActions
             PlanRefusal.NoPlace => "There is no place for that here: the coffee has to be in before the first pour, and that has to be a large one; a swirl needs a drawdown after it, and a lid that is lifted has to be on.",
             PlanRefusal.NoSuchThing => "This brewer cannot do that.",
             PlanRefusal.TooManySteps => $"A recipe has at most {RecipeReader.MostSteps} steps. Join some that are one.",
-            _ => Moved(plan, change, applied.Step, said),
+            _ => Moved(plan, change, applied.Step),
         };
     }
 
     /// <summary>What could not be put in at the moment that was asked for is said to stand elsewhere.</summary>
-    private static string? Moved(PlanSettings plan, PlanChange change, int? step, string said)
+    private static string? Moved(PlanSettings plan, PlanChange change, int? step)
     {
-        const double Near = 1;
+        const double Near = 2;
         return change is PlanChange.Put { AtS: { } atS } && step is { } index && plan.Forecast.Timings[index].StartS is var standsS && Math.Abs(standsS - atS) > Near && atS >= 0
-            ? $"To {said} at {FigureFormat.Clock(atS)} has to wait for {StepWording.Of(plan.Recipe, index - 1, plan.ToldIn).Verb.ToLowerInvariant()}: it stands at {FigureFormat.Clock(standsS)}."
+            ? $"Put in at {FigureFormat.Clock(standsS)}, not {FigureFormat.Clock(atS)}{(standsS > atS && index > 0 ? $": “{StepWording.Of(plan.Recipe, index - 1, plan.ToldIn).Verb}” is not over sooner" : "")}."
             : null;
     }
 

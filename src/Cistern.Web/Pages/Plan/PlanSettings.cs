@@ -270,10 +270,27 @@ public sealed class PlanSettings
         if (kettle.Value is { } temperature && kettle.Text != stands)
         {
             Do(new PlanChange.Heat(format.Units.TemperatureToC(temperature)), $"{(ByFlame ? "flame holds" : "kettle")} {kettle.Text} {format.TemperatureUnit}");
+            if (!ByFlame && Settings.TemperatureC(Recipe) < WarmC && Settings.Get(Forecast, Setting.SteepEndS) is < OfHoursS)
+            {
+                Answer = "Cold water extracts in hours, not in minutes.";
+                Instead = (string.Create(CultureInfo.InvariantCulture, $"set:{Setting.SteepEndS}:{OvernightS:R}"), $"Steep until {FigureFormat.Clock(OvernightS)}");
+            }
+        }
+        else if (!ByFlame && kettle is { Value: null, Problem: { } problem } && kettle.Text.Any(char.IsLetter))
+        {
+            kettle = kettle with { Problem = $"{problem} Words will do too: boiling, off the boil, 30 s off the boil, cold, from the fridge." };
         }
 
         return kettle;
     }
+
+    /// <summary>Colder than this, a brew is a matter of hours, °C. Judged.</summary>
+    private const double WarmC = 40;
+
+    private const double OfHoursS = 7_200;
+
+    /// <summary>How long most steep in the cold: over night, s.</summary>
+    private const double OvernightS = 43_200;
 
     /// <summary>Cold water as it is said, °C; null for what is none of it.</summary>
     private double? Cold(string said) => said switch

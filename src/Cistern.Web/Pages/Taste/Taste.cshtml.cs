@@ -200,7 +200,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore jobs, BaristaConte
         // Once it is in the cup, water is the one thing that can still be done.
         DilutionG = Correction.IsWanted(Real, AsPlanned) ? Correction.After(Real, AsPlanned, Real.Totals.FinishS + 1).DilutionG : 0;
         const long StillWaitedMs = 30L * 60_000;
-        TasteAtMs = AsItWas.ChilledC is null && Brew.EndedAtMs is { } endedAtMs && endedAtMs + (long)(1000 * AsItWas.DrinkableAfterS) is var atMs && bench.NowMs < atMs + StillWaitedMs ? atMs : null;
+        TasteAtMs = AsItWas.MustCool && Brew.EndedAtMs is { } endedAtMs && endedAtMs + (long)(1000 * AsItWas.DrinkableAfterS) is var atMs && bench.NowMs < atMs + StillWaitedMs ? atMs : null;
         Yield = Mine?.ReadTdsPercent is { } read && (Brew.Observed(ObservationNames.Beverage) ?? AsItWas.FinalG) is var drinkG
             ? MeasuredYield.Of(read, drinkG, AsItWas.FinalG - AsItWas.BeverageG, AsItWas.KeptWaterG, Real.Recipe.Coffee.DoseG) : null;
         Asks = [.. Asked()];
