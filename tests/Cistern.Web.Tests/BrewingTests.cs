@@ -658,7 +658,9 @@ public sealed class BrewingTests : IClassFixture<App>
         // A pour cannot be forgotten, and what has not come yet neither.
         Assert.Equal(HttpStatusCode.UnprocessableEntity, (await App.PostAsync(client, page, $"/brew/{id}?handler=Omit", ("step", "2"))).StatusCode);
         Assert.Equal(HttpStatusCode.UnprocessableEntity, (await App.PostAsync(client, page, $"/brew/{id}?handler=Omit", ("step", "99"))).StatusCode);
+        Assert.Equal("false", page.QuerySelector($"#omitted button[value='{stir}']")!.GetAttribute("aria-pressed"));
         page = await App.ParseAsync(await App.PostAsync(client, page, $"/brew/{id}?handler=Omit", ("step", Text(stir))));
+        Assert.Equal("true", page.QuerySelector($"#omitted button[value='{stir}']")!.GetAttribute("aria-pressed"));
         var told = page.QuerySelector("#deviation .deviation")!;
         Assert.Matches("Not done: swirl[.] (It hardly matters|As it goes): 1[.][0-9]{2} % TDS, ", told.TextContent);
         Assert.Null((await AnswerAsync(id, page, "leave")).QuerySelector("#deviation .deviation"));

@@ -32,6 +32,40 @@ public sealed class PageTests(App app) : IClassFixture<App>
         Assert.DoesNotContain(page.All, element => element.Attributes.Any(attribute => attribute.Name.StartsWith("on", StringComparison.Ordinal)));
     }
 
+    /// <summary>From the Bench along every link, one page of each kind, and a brew under way: nothing opens on nothing, nothing that is filled in cannot be sent.</summary>
+    [Fact]
+    public async Task Every_fold_holds_something_and_every_form_can_be_sent()
+    {
+        await using var own = new App();
+        var client = own.Browser();
+        var brew = (await PlanPage.BrewAsync(client, await App.GetAsync(client, "/plan/fp-bloomed"))).RequestMessage!.RequestUri!.AbsolutePath;
+        await App.PostAsync(client, await App.GetAsync(client, brew), $"{brew}?handler=Say", ("entry", Guid.NewGuid().ToString()), ("kind", "start"), ("step", "2"));
+        own.Time.Advance(TimeSpan.FromSeconds(100));
+        var (waiting, seen, wrong) = (new Queue<string>(["/"]), new HashSet<string>(StringComparer.Ordinal), new List<string>());
+        while (waiting.TryDequeue(out var path))
+        {
+            var answer = await client.GetAsync(new Uri(path, UriKind.Relative));
+            if (answer.Content.Headers.ContentType?.MediaType != "text/html")
+            {
+                continue;
+            }
+
+            var page = await App.ParseAsync(answer);
+            wrong.AddRange(page.QuerySelectorAll("details").Where(fold => fold.Children.All(child => child.LocalName == "summary" || (child.TextContent.Trim().Length == 0 && child.QuerySelector("svg, img, input") is null))).Select(fold => $"{path}: nothing in {fold.TextContent.Trim()}"));
+            wrong.AddRange(page.QuerySelectorAll("form:not([hidden])").Where(form => form.QuerySelector("button:not([type=button])") is null && (form.Id is null || page.QuerySelector($"button[form='{form.Id}']") is null)).Select(form => $"{path}: cannot be sent: {form.GetAttribute("action")}"));
+            foreach (var link in page.QuerySelectorAll("a[href^='/']").Select(link => link.GetAttribute("href")!.Split('#')[0]))
+            {
+                if (seen.Add(string.Concat(link.Split('?')[0].Select(letter => char.IsAsciiDigit(letter) ? '0' : letter))))
+                {
+                    waiting.Enqueue(link);
+                }
+            }
+        }
+
+        Assert.Empty(wrong);
+        Assert.True(seen.Count > 40, string.Join(' ', seen));
+    }
+
     [Theory]
     [InlineData("/css/cistern.css")]
     [InlineData("/lib/htmx.min.js")]

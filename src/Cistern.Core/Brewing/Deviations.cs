@@ -157,6 +157,9 @@ public static class Deviations
         }
     }
 
+    /// <summary>A flow that is over by less is no slow one: a few grams run in seconds, and a press of the button takes one or two. Judged.</summary>
+    private const double LeastOverS = 5;
+
     private static void OfFlow(Forecast plan, BrewRun run, double nowS, ImmutableArray<Deviation>.Builder found)
     {
         if (run.Present is not { } present || present.Index >= plan.Recipe.Steps.Length || (present.BegunS is null && present.Index == Acts.SteepEndIndex(plan.Recipe)))
@@ -173,7 +176,7 @@ public static class Deviations
         };
         // Of both a window is of how long they take.
         var longestS = FlowVerdicts.Band(plan.Recipe.Steps[present.Index].Window, present.LengthS).High;
-        if (kind is { } slow && lastsS > longestS)
+        if (kind is { } slow && lastsS - longestS > LeastOverS)
         {
             found.Add(new Deviation(slow, present.Index, lastsS - longestS));
         }

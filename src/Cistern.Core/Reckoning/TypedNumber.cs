@@ -101,6 +101,8 @@ public sealed partial record TypedNumber(string Text, double? Value, string? Pro
     [GeneratedRegex(@"^(?<whole>-?[1-9]\d{0,2})\.(?<part>\d{3})$", RegexOptions.CultureInvariant, Patience.Ms)]
     private static partial Regex OneMark();
 
+    private const string NoTime = "That is not a time. Give minutes and seconds, like 4:15, hours too, like 1:05:00, or seconds.";
+
     /// <summary>Reads a time: 4:15, 1:05:00, 2 min 30 s, or plain seconds.</summary>
     /// <param name="text">As typed.</param>
     /// <param name="minS">The least that will do, s.</param>
@@ -118,12 +120,13 @@ public sealed partial record TypedNumber(string Text, double? Value, string? Pro
         };
         if (!typed.Contains(':', StringComparison.Ordinal))
         {
-            return Read(SpokenUnits.Seconds(typed)?.ToString("R", CultureInfo.InvariantCulture) ?? typed, minS, maxS, "s") with { Text = typed };
+            var plain = Read(SpokenUnits.Seconds(typed)?.ToString("R", CultureInfo.InvariantCulture) ?? typed, minS, maxS, "s") with { Text = typed };
+            return plain.Value is null && typed.Any(char.IsLetter) && SpokenUnits.Seconds(typed) is null ? new TypedNumber(typed, null, NoTime) : plain;
         }
 
         var totalS = (before ? -1 : 1) * ((3_600 * hours) + (60 * minutes) + seconds);
         return double.IsNaN(totalS)
-            ? new TypedNumber(typed, null, "That is not a time. Give minutes and seconds, like 4:15, hours too, like 1:05:00, or seconds.")
+            ? new TypedNumber(typed, null, NoTime)
             : Read(totalS.ToString("R", CultureInfo.InvariantCulture), minS, maxS, "s") with { Text = typed };
 
         static double Part(string text) => Read(text, 0, 60, "").Value is { } value && value < 60 ? value : double.NaN;

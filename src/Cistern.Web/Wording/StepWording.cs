@@ -12,7 +12,11 @@ namespace Cistern.Web.Wording;
 /// <param name="How">With what, along which path, and the author's note; empty where nothing is said.</param>
 /// <param name="Beforehand">What has to be done by the time it is due, where the parting begins with it: the server, the scale; else empty.</param>
 /// <param name="Signs">What is seen, heard and smelt, and what it means; the first is how it goes well.</param>
-public sealed record StepWords(string Verb, string GoingOn, string Target, string? Caution, string Says, string Begins, string How, string Beforehand, IReadOnlyList<StepSign> Signs);
+public sealed record StepWords(string Verb, string GoingOn, string Target, string? Caution, string Says, string Begins, string How, string Beforehand, IReadOnlyList<StepSign> Signs)
+{
+    /// <summary>What is done until it is due: <c>Steep</c>, or <c>Wait</c> where nothing steeps.</summary>
+    public required string Until { get; init; }
+}
 
 /// <summary>Puts steps into words.</summary>
 public static class StepWording
@@ -37,7 +41,16 @@ public static class StepWording
         // A valve dripper's drain begins with a hand that sets it down, and goes on by itself.
         var steepEnd = Core.Forecasts.Acts.SteepEndIndex(recipe) == index;
         var verb = step is Step.Drain && recipe.Brewer.Family == BrewerFamily.ValveDripper && steepEnd ? "Set it on the server" : words.Verb;
-        return new StepWords(verb, words.Verb, target, words.Caution, words.Says, words.Begins ?? $"{words.Verb} now", How(step), steepEnd ? Beforehand(recipe, step, format) : "", words.Signs);
+        return new StepWords(verb, words.Verb, target, words.Caution, words.Says, words.Begins ?? $"{words.Verb} now", How(step), steepEnd ? Beforehand(recipe, step, format) : "", words.Signs) { Until = Steeps(recipe, index) ? "Steep" : "Wait" };
+    }
+
+    /// <summary>Whether coffee and water stand together before a step: both in, no valve open, nothing parted yet.</summary>
+    private static bool Steeps(Recipe recipe, int index)
+    {
+        var before = recipe.Steps.Take(index).ToList();
+        return before.Exists(step => step is Step.AddCoffee) && before.Exists(step => Verb.TraitsOf(step).BringsWater || step is Step.SeatChamber)
+            && before.FindLast(step => step is Step.OpenValve or Step.CloseValve) is not Step.OpenValve
+            && (Core.Forecasts.Acts.SteepEndIndex(recipe) is var ends && (ends < 0 || index <= ends));
     }
 
     /// <summary>What has to be done by the time the release comes, as a line of the list of steps: before the first step of those that lead to it without a pause. Null where there is nothing.</summary>

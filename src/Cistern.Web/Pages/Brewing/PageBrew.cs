@@ -14,7 +14,7 @@ namespace Cistern.Web.Pages.Brewing;
 /// <summary>A step as the page's script needs it: the conductor's, with its words.</summary>
 public sealed record PageStep(
     StepEnding Ends, double Length, double? At, double? Low, double? High, double? WaitLow, double? WaitHigh, bool Release,
-    string Verb, string GoingOn, string Target, string? Caution, string Says, string Begins, string How, string Beforehand, IReadOnlyList<StepSign> Signs, double? FromG, double? ToG, int? Turns);
+    string Verb, string GoingOn, string Target, string? Caution, string Says, string Begins, string How, string Beforehand, IReadOnlyList<StepSign> Signs, double? FromG, double? ToG, int? Turns, string Until);
 
 /// <summary>A plan as the page's script needs it, to go on without the network.</summary>
 /// <param name="Anchor">The step that starts the clock.</param>
@@ -56,7 +56,7 @@ public sealed record PagePlan(int Anchor, bool StartsAtItsEnd, string ClockStart
             words.Verb, words.GoingOn, words.Target, words.Caution, words.Says, words.Begins, words.How, words.Beforehand, words.Signs,
             weighed ? i > 0 ? forecast.Timings[i - 1].DisplayG : 0 : null,
             weighed ? forecast.Timings[i].DisplayG : null,
-            told is Step.Stirring stirring ? stirring.Turns : null);
+            told is Step.Stirring stirring ? stirring.Turns : null, words.Until);
     }
 }
 

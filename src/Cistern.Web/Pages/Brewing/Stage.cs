@@ -92,7 +92,7 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
 
         if (present.BegunS is null && nowS < present.DueS - 0.05)
         {
-            return new Stage("Steep", $"until {FigureFormat.Clock(present.DueS)}", Left(present.DueS - nowS), "hold", "left", $"at {FigureFormat.Clock(present.DueS)} {NextTwo(recipe, present.Index, format)}", words,
+            return new Stage(words.Until, $"until {FigureFormat.Clock(present.DueS)}", Left(present.DueS - nowS), "hold", "left", $"at {FigureFormat.Clock(present.DueS)} {NextTwo(recipe, present.Index, format)}", words,
                 Begin(recipe, plan, present.Index, present.DueS, present.LowS, nowS, format));
         }
 

@@ -66,6 +66,9 @@ public static class PlanActions
             case "set" when parts.Length > 2:
                 Set(plan, parts[1], parts[2]);
                 break;
+            case "steep" when parts.Length > 1 && double.TryParse(parts[1], NumberStyles.Float, CultureInfo.InvariantCulture, out var untilS) && untilS is >= 1 and <= Member.LongestBrewS:
+                plan.Do(new PlanChange.Release(untilS), $"steep until {FigureFormat.Clock(untilS)}");
+                break;
             case "let-down":
                 Dilution(plan, values, format);
                 break;
@@ -144,12 +147,22 @@ public static class PlanActions
 
         plan.Answer = applied.Refusal switch
         {
-            PlanRefusal.NoPlace => "There is no place for that here: the coffee has to be in before the first pour, and that has to be a large one; a swirl needs a drawdown after it, and a lid that is lifted has to be on.",
+            PlanRefusal.NoPlace => $"There is no place for that here: {WantsPlace(word)}.",
             PlanRefusal.NoSuchThing => "This brewer cannot do that.",
             PlanRefusal.TooManySteps => $"A recipe has at most {RecipeReader.MostSteps} steps. Join some that are one.",
             _ => Moved(plan, change, applied.Step),
         };
     }
+
+    /// <summary>What a gesture that found no place needs.</summary>
+    private static string WantsPlace(string gesture) => gesture switch
+    {
+        "bloom" => "a bloom needs the coffee in before a first pour that is a large one, and here it may bloom already",
+        "swirl-before-the-drain" => "the swirl needs a drawdown after it",
+        "lift-the-lid" => "no lid is on then",
+        "make-well" or "level-bed" => "no dry coffee waits for its water",
+        _ => "the coffee has to be in, and something left to pour off",
+    };
 
     /// <summary>What could not be put in at the moment that was asked for is said to stand elsewhere.</summary>
     private static string? Moved(PlanSettings plan, PlanChange change, int? step)

@@ -273,7 +273,7 @@ public sealed class PlanSettings
             if (!ByFlame && Settings.TemperatureC(Recipe) < WarmC && Settings.Get(Forecast, Setting.SteepEndS) is < OfHoursS)
             {
                 Answer = "Cold water extracts in hours, not in minutes.";
-                Instead = (string.Create(CultureInfo.InvariantCulture, $"set:{Setting.SteepEndS}:{OvernightS:R}"), $"Steep until {FigureFormat.Clock(OvernightS)}");
+                Instead = (string.Create(CultureInfo.InvariantCulture, $"steep:{OvernightS:R}"), $"Steep until {FigureFormat.Clock(OvernightS)}");
             }
         }
         else if (!ByFlame && kettle is { Value: null, Problem: { } problem } && kettle.Text.Any(char.IsLetter))

@@ -57,7 +57,8 @@ const doing = (plan, run, now) => {
     return { ...on, countdown: left(end - now), mood: 'hold', about: `until ${clock(end)}`, action: next && next.ends !== 'clock' ? begin(plan, present.index + 1, end, present.low, now) : { kind: 'done', step: present.index, word: words.says } };
   }
   if (present.begun === null && now < present.due - 0.05) {
-    return { verb: 'Steep', target: `until ${clock(present.due)}`, countdown: left(present.due - now), mood: 'hold', about: 'left', then: `at ${clock(present.due)} ${nextTwo(plan, present.index)}`, step: words, action: begin(plan, present.index, present.due, present.low, now) };
+    // A plan that a device kept from an earlier version has no word for it.
+    return { verb: words.until ?? 'Steep', target: `until ${clock(present.due)}`, countdown: left(present.due - now), mood: 'hold', about: 'left', then: `at ${clock(present.due)} ${nextTwo(plan, present.index)}`, step: words, action: begin(plan, present.index, present.due, present.low, now) };
   }
   const done = { kind: 'done', step: present.index, word: words.says };
   if (present.begun === null && (words.release || present.high !== null)) {
