@@ -64,7 +64,7 @@ public sealed class TypedNumberTests
     {
         var blanks = string.Concat(Enumerable.Repeat("1 ", 100_000)) + "!";
         Assert.Contains("not a number", TypedNumber.Read(blanks, 0, 100, "g").Problem, StringComparison.Ordinal);
-        Assert.Contains("not a number", TypedNumber.ReadClock(string.Concat(Enumerable.Repeat("1 s ", 100_000)), 0, 100).Problem, StringComparison.Ordinal);
+        Assert.Contains("not a time", TypedNumber.ReadClock(string.Concat(Enumerable.Repeat("1 s ", 100_000)), 0, 100).Problem, StringComparison.Ordinal);
         Assert.NotNull(WantedTime.Read(new string('1', 100_000) + " 7:30", new DateTime(2026, 11, 26)).Problem);
     }
 }

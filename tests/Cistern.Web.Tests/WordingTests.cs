@@ -94,6 +94,19 @@ public sealed class WordingTests
         Assert.Equal((verb, countdown, mood, button), (stage.Verb, stage.Countdown, stage.Mood, stage.Action!.Word));
     }
 
+    /// <summary>Nothing steeps while the valve stands open.</summary>
+    [Theory]
+    [InlineData(20, "Wait")]
+    [InlineData(60, "Wait")]
+    [InlineData(140, "Steep")]
+    public void What_runs_through_an_open_valve_is_not_told_to_steep(double atS, string verb)
+    {
+        var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("ld-open-closed-iced")!);
+        var plan = ConductPlan.Of(forecast);
+        var run = BrewRun.Replay(plan, [new BrewEntry(Guid.NewGuid(), EntryKind.Start, plan.Anchor, 1_000_000)], 1_000_000 + (1000 * atS));
+        Assert.Equal((verb, "hold"), (Stage.Of(forecast, run, atS, Metric).Verb, Stage.Of(forecast, run, atS, Metric).Mood));
+    }
+
     public static TheoryData<int> Told => [0, 1, 2];
 
     /// <summary>The cases of tests/browser/brew-run.test.mjs: what the page says by itself, the server says too, of the plan that it gives the page.</summary>

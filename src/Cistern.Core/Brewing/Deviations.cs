@@ -176,7 +176,7 @@ public static class Deviations
         };
         // Of both a window is of how long they take.
         var longestS = FlowVerdicts.Band(plan.Recipe.Steps[present.Index].Window, present.LengthS).High;
-        if (kind is { } slow && lastsS - longestS > LeastOverS)
+        if (kind is { } slow && lastsS - longestS >= LeastOverS)
         {
             found.Add(new Deviation(slow, present.Index, lastsS - longestS));
         }

@@ -48,7 +48,7 @@ public static class StepWording
     private static bool Steeps(Recipe recipe, int index)
     {
         var before = recipe.Steps.Take(index).ToList();
-        return before.Exists(step => step is Step.AddCoffee) && before.Exists(step => Verb.TraitsOf(step).BringsWater || step is Step.SeatChamber)
+        return before.Exists(step => step is Step.AddCoffee) && before.Exists(step => Verb.TraitsOf(step).BringsWater)
             && before.FindLast(step => step is Step.OpenValve or Step.CloseValve) is not Step.OpenValve
             && (Core.Forecasts.Acts.SteepEndIndex(recipe) is var ends && (ends < 0 || index <= ends));
     }
