@@ -644,6 +644,33 @@ public sealed class BrewingTests : IClassFixture<App>
         Assert.All(again.DeviationAnswers, answer => Assert.NotNull(answer.UndoneAtMs));
     }
 
+    /// <summary>Held longer because a correction said so: that is not late, neither on the stage nor afterwards.</summary>
+    [Fact]
+    public async Task A_steep_that_was_moved_on_purpose_is_held_against_its_new_end()
+    {
+        var id = await BrewAsync("fp-bloomed");
+        var recipe = RecipeLibrary.Find("fp-bloomed")!;
+        var plunge = recipe.Steps.IndexOf(recipe.Steps.OfType<Step.Plunge>().Single());
+        var zero = NowMs;
+        await SendAsync(id, Entry("start", 2, zero));
+        await AtAsync(zero, 80);
+        var page = await App.ParseAsync(await App.PostAsync(client, await App.GetAsync(client, $"/brew/{id}"), $"/brew/{id}?handler=Omit", ("step", Text(recipe.Steps.IndexOf(recipe.Steps.OfType<Step.Preheat>().Single())))));
+        await AnswerAsync(id, page, "take");
+        var newEndS = (await BrewOf(id)).DeviationAnswers.Single().SteepEndAtS!.Value;
+        // Long enough to matter, and no longer than it has to be.
+        Assert.InRange(newEndS, 290, 480);
+        await AtAsync(zero, newEndS + 30);
+        page = await App.GetAsync(client, $"/brew/{id}");
+        Assert.StartsWith("30 s late.", page.QuerySelector("#deviation .deviation:not(.taken)")!.TextContent.Trim(), StringComparison.Ordinal);
+        await SendAsync(id, Entry("begun", plunge, zero + (1000 * (newEndS + 3))));
+        Assert.Null((await App.GetAsync(client, $"/brew/{id}")).QuerySelector("#deviation .deviation:not(.taken)"));
+        await SendAsync(id, [.. Enumerable.Range(plunge, (await BrewOf(id)).Recipe().Steps.Length - plunge).Select(step => (object)Entry("done", step, zero + (1000 * (newEndS + 40))))]);
+        var after = await App.GetAsync(client, $"/brew/{id}/after");
+        Assert.Contains("The steep ended at ", after.Body!.TextContent, StringComparison.Ordinal);
+        Assert.DoesNotContain("it extracted more", after.Body.TextContent, StringComparison.Ordinal);
+        Assert.Equal(3, (await BrewOf(id)).Facts!.SteepEndOffS!.Value, 1.0);
+    }
+
     [Fact]
     public async Task What_was_forgotten_is_told_once_with_its_cost_counts_and_can_be_put_right_afterwards()
     {

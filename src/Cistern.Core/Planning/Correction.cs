@@ -74,14 +74,17 @@ public sealed record Correction(double? SteepEndAtS, double DilutionG, Forecast 
         return dilutionG > 0 ? recipe with { Steps = recipe.Steps.Add(new Step.Dilute(dilutionG)) } : recipe;
     }
 
-    /// <summary>The best moment from now on for what is still to come, on a grid of seconds that grows away from now.</summary>
+    /// <summary>A cup as near as this is within its tolerances: nobody waits minutes longer for what cannot be tasted. Judged.</summary>
+    private const double WellWithin = 0.9;
+
+    /// <summary>The moment from now on for what is still to come that is best, and of those after its time the first that will do, on a grid of seconds that grows away from now.</summary>
     private static Correction Sought(Correction best, Totals plan, double nowS, double plannedS, Func<double, Forecast> at, Func<Correction, Forecast, Correction> told)
     {
         var latestS = Math.Max(plannedS, nowS) + Math.Max(120, plannedS);
         for (var atS = nowS; atS <= latestS; atS += Math.Max(2, 0.06 * (atS - nowS)))
         {
             var candidate = at(atS);
-            var miss = Miss(candidate.Totals, plan, dilution: true);
+            var miss = Math.Max(atS > plannedS ? WellWithin : 0, Miss(candidate.Totals, plan, dilution: true));
             if (miss < best.MissAfter - 0.01)
             {
                 best = told(best, candidate) with { Forecast = candidate, MissAfter = miss };

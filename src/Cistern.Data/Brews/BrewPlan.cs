@@ -111,7 +111,18 @@ public static class BrewPlan
     /// <param name="brew">The brew, with its entries and observations.</param>
     /// <param name="planned">The forecast of the plan it began with.</param>
     /// <param name="run">Where it stands.</param>
-    public static ImmutableArray<FlowVerdict> Verdicts(this Brew brew, Forecast planned, BrewRun run) => FlowVerdicts.Of(planned, run, brew.Timed(planned.Recipe, run));
+    public static ImmutableArray<FlowVerdict> Verdicts(this Brew brew, Forecast planned, BrewRun run) => FlowVerdicts.Of(brew.Meant(planned), run, brew.Timed(planned.Recipe, run));
+
+    /// <summary>
+    /// What its times are held against: the plan it began with, its steep ended when a correction that was taken says. One that
+    /// answers a steep that was over already only says how late it was, and changes nothing of that.
+    /// </summary>
+    /// <param name="brew">The brew, with what was answered.</param>
+    /// <param name="planned">The forecast of the plan it began with.</param>
+    public static Forecast Meant(this Brew brew, Forecast planned) =>
+        brew.DeviationAnswers.Where(answer => answer is { Taken: true, UndoneAtMs: null, SteepEndAtS: not null, Kind: not (DeviationKind.ReleaseDue or DeviationKind.ReleasedLate) }).MaxBy(answer => answer.AtMs) is { } moved
+            ? planned.Again(Core.Planning.Settings.With(planned, Core.Planning.Setting.SteepEndS, moved.SteepEndAtS!.Value))
+            : planned;
 
     /// <summary>Whether it was really brewed: its clock ran here, or its file tells how it went.</summary>
     public static bool WasBrewed(this Brew brew, BrewRun run) => run.ClockRuns || brew.BrewedJson is not null;
@@ -223,7 +234,7 @@ public static class BrewPlan
     {
         var steepEnd = Acts.SteepEndIndex(planned.Recipe);
         var beganS = brew.BrewedJson is null && steepEnd >= 0 && run.Done.FirstOrDefault(done => done.Index == steepEnd) is { IsKnown: true } done ? done.StartS : null;
-        facts.SteepEndOffS = beganS - (steepEnd >= 0 ? planned.Timings[steepEnd].StartS : 0);
+        facts.SteepEndOffS = beganS - (steepEnd >= 0 ? brew.Meant(planned).Timings[steepEnd].StartS : 0);
         (facts.WaterOffG, facts.DoseOffG, facts.TemperatureOffC) = (real.WaterG - planned.Recipe.WaterG, real.Coffee.DoseG - planned.Recipe.Coffee.DoseG, real.Water.TemperatureC - planned.Recipe.Water.TemperatureC);
         facts.Flow = WordOf(brew.Verdicts(planned, run));
         var bands = Confidence.Of(planned);

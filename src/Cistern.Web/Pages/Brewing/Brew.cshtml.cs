@@ -456,7 +456,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContex
         var planned = Brew.ModelOf(model).Run(Brew.Planned());
         // Where the cup stays within its tolerances nothing is offered; what anybody would wonder about is said all the same, once.
         var wanted = Correction.IsWanted(Real, planned.Totals);
-        var open = Deviations.Of(planned, Run, Brew.Actuals(), NowS).Where(one => wanted || one.OfFlow || one.IsWorthAWord).Select(one => (Deviation?)one)
+        var open = Deviations.Of(Brew.Meant(planned), Run, Brew.Actuals(), NowS).Where(one => wanted || one.OfFlow || one.IsWorthAWord).Select(one => (Deviation?)one)
             .FirstOrDefault(one => Brew.StandingAnswer(one!.Value.Kind, one.Value.Step) is null);
         if (open is not { } found)
         {

@@ -172,7 +172,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore jobs, BaristaConte
     private async Task<bool> LoadAsync(int id, CancellationToken ct)
     {
         var brew = await db.Brews.Include(row => row.Tastings).ThenInclude(tasting => tasting.Sips).Include(row => row.Tastings).ThenInclude(tasting => tasting.Barista)
-            .Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Facts).AsSplitQuery()
+            .Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.DeviationAnswers).Include(row => row.Facts).AsSplitQuery()
             .FirstOrDefaultAsync(row => row.Id == id && row.State == BrewState.Finished, ct);
         if (brew is null)
         {
