@@ -62,6 +62,13 @@ public sealed class BenchTests
         var behind = plan.QuerySelector("#plan-comes details.figures-behind")!;
         Assert.False(behind.HasAttribute("open"));
         Assert.Contains("TDS", behind.TextContent, StringComparison.Ordinal);
+        // Neither beside the name, nor under the words, nor among what to change.
+        Assert.DoesNotContain("TDS", plan.QuerySelector(".plan-verdict")!.TextContent, StringComparison.Ordinal);
+        Assert.NotNull(behind.QuerySelector("#cup"));
+        Assert.NotNull(behind.QuerySelector("#leaning"));
+        var next = await App.GetAsync(client, "/next/19");
+        Assert.Equal(next.QuerySelectorAll(".change").Length, next.QuerySelectorAll(".change details.figures-behind:not([open]) table").Length);
+        Assert.Null((await App.GetAsync(client, "/taste/8")).QuerySelector("#forecast"));
         Assert.NotNull((await App.GetAsync(client, "/log/7")).QuerySelector("details.figures-behind table"));
         Assert.NotNull((await App.GetAsync(client, "/brew/7/after")).QuerySelector("details.figures-behind table"));
         // Another form of the same page leaves it as it is.

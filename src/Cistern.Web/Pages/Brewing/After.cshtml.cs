@@ -78,7 +78,7 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore jobs, BaristaConte
 
     /// <summary>What went differently, in words.</summary>
     public IReadOnlyList<string> WentDifferently =>
-        [.. Deviations.Of(Brew.Meant(Planned), Run, Brew.Actuals(), Planned.Totals.FinishS).Where(one => one.IsWorthAWord && one.Step < Planned.Recipe.Steps.Length).Select(one => DeviationWording.Of(one, null, Planned.Recipe, Real, 0, Format).What)];
+        [.. Deviations.Of(Brew.Meant(Planned), Run, Brew.Actuals(), Planned.Totals.FinishS).Where(one => one.IsWorthAWord && one.Kind is not (DeviationKind.ReleasedLate or DeviationKind.ReleasedEarly) && one.Step < Planned.Recipe.Steps.Length).Select(one => DeviationWording.Of(one, null, Planned.Recipe, Real, 0, Format).What)];
 
     /// <summary>Whether it is asked at once how it tastes, in a word: of somebody's first brews.</summary>
     public bool AsksAtOnce { get; private set; }
