@@ -1,4 +1,5 @@
 using Cistern.Core.Reckoning;
+using MathNet.Numerics.Distributions;
 using OpenCvSharp;
 
 namespace Cistern.Seeing;
@@ -62,18 +63,15 @@ public static class GrindMeasurer
             return new GrindReading.Refused(GrindRefusal.Few, Count: found.Grains.Count);
         Grain[] grains = [.. found.Grains.Select(grain => grain with { DiameterUm = grain.DiameterUm * printed })];
         var sizes = GrainSizes.Of(grains.Select(grain => grain.DiameterUm));
-        // What is smeared over a good part of a grain, or is finer than can be seen, says nothing of where the middle is.
+        // Where much of the coffee is finer than can be seen, two px or two standard deviations of the smear, nothing says where the middle is.
         double pixelUm = 1000 * printed / card.PixelsPerMm, blurUm = 1000 * printed * card.BlurMm;
-        return blurUm > MostBlur * sizes.MedianUm || sizes.D10Um < LeastSeen * Math.Max(2 * pixelUm, 2 * blurUm)
+        return Normal.CDF(0, 1, Math.Log(2 * Math.Max(pixelUm, blurUm) / sizes.MedianUm) / Math.Max(0.1, sizes.Spread)) > MostUnseen
             ? new GrindReading.Refused(GrindRefusal.Blurred)
             : new GrindReading.Measured(sizes, found.Touching, pixelUm, grains);
     }
 
-    // Of the middle grain.
-    private const double MostBlur = 0.30;
-
-    // By how much the finest tenth has to be coarser than what is just seen, two px or two standard deviations of the smear.
-    private const double LeastSeen = 1.1;
+    // Of the coffee's volume, by the log-normal of what was seen. Judged by strewn grains of known sizes.
+    private const double MostUnseen = 0.08;
 
     // White is what lies beside the markers: the field itself may be full of coffee.
     private static GrindReading.Refused? OfPaper(GrainFinder.Paper paper, CardInPicture card)

@@ -68,10 +68,11 @@ public sealed class AdviceWordingTests
     [Theory]
     [InlineData(0, 0, 0, 0, "")]
     [InlineData(4, 2, 0.04, 0.04, "")]
-    [InlineData(65, 0, 0, 0, "1:05 longer")]
-    [InlineData(-20, 0, 0, 0, "0:20 sooner")]
+    [InlineData(65, 0, 0, 0, "done 1:05 later")]
+    [InlineData(-20, 0, 0, 0, "done 0:20 sooner")]
     [InlineData(0, 12, 2.5, 0, "12 s more by hand, 2.5 g more coffee")]
     [InlineData(0, 0, -1.5, 0.3, "1.5 g less coffee, it may stall, 30 in 100")]
+    [InlineData(0, 0, 0, 1, "it stalls")]
     public void What_it_costs_is_told_and_trifles_are_not(double timeS, double handsS, double coffeeG, double stalls, string told) =>
         Assert.Equal(told, AdviceWording.Costs(new ChangeCosts(timeS, handsS, coffeeG, stalls), Metric));
 

@@ -69,6 +69,7 @@ public sealed class BenchTests
         var next = await App.GetAsync(client, "/next/19");
         Assert.Equal(next.QuerySelectorAll(".change").Length, next.QuerySelectorAll(".change details.figures-behind:not([open]) table").Length);
         Assert.Null((await App.GetAsync(client, "/taste/8")).QuerySelector("#forecast"));
+        Assert.DoesNotContain("TDS", (await App.GetAsync(client, "/log")).QuerySelector(".row-verdict")!.TextContent, StringComparison.Ordinal);
         Assert.NotNull((await App.GetAsync(client, "/log/7")).QuerySelector("details.figures-behind table"));
         Assert.NotNull((await App.GetAsync(client, "/brew/7/after")).QuerySelector("details.figures-behind table"));
         // Another form of the same page leaves it as it is.

@@ -719,7 +719,7 @@ public sealed class BrewingTests : IClassFixture<App>
             Assert.Equal(HttpStatusCode.UnprocessableEntity, (await App.PostAsync(client, page, $"/brew/{id}?handler=Sign", ("step", step), ("sign", sign))).StatusCode);
         }
 
-        Task<HttpResponseMessage> SeeAsync(string sign) => App.PostAsync(client, page, $"/brew/{id}?handler=Sign", ("step", Text(press)), ("sign", sign));
+        Task<HttpResponseMessage> SeeAsync(string sign, string on = "") => App.PostAsync(client, page, $"/brew/{id}?handler=Sign", ("step", Text(press)), ("sign", sign), ("on", on));
         await SeeAsync("press-easy");
         await SeeAsync("press-hard");
         var brew = await BrewOf(id);
@@ -729,6 +729,14 @@ public sealed class BrewingTests : IClassFixture<App>
         await SeeAsync("press-hard");
         brew = await BrewOf(id);
         Assert.Empty(brew.Observations);
+        // What a device kept and sends twice counts once, and what it takes back is not what was seen instead.
+        await SeeAsync("press-hard", "yes");
+        await SeeAsync("press-hard", "yes");
+        await SeeAsync("press-easy", "no");
+        Assert.Equal(("press-hard", press), Assert.Single((await BrewOf(id)).SignsSeen()));
+        await SeeAsync("press-hard", "no");
+        await SeeAsync("press-hard", "no");
+        Assert.Empty((await BrewOf(id)).Observations);
         // The same sign at two steps is two signs; one that an earlier version kept is still told.
         brew.SeeSign(3, "drain-slow", 0);
         brew.SeeSign(7, "drain-slow", 0);

@@ -1,5 +1,6 @@
 // Photographs: the card that the application prints, with grains of known sizes on it, through the page to a point of the
 // grinder; and a picture of a brew, with and without a network.
+import { brew, giveUp, start } from './conducting.mjs';
 import { expect, test } from './server.mjs';
 import { cardWith } from './strewn-card.mjs';
 
@@ -54,6 +55,23 @@ test('a picture of a brew is kept on the device without network and sent once th
   await page.getByText('Deleted, 1').click();
   await page.getByRole('button', { name: /Undo the deletion/ }).click();
   await expect(page.locator('.brew-picture')).toHaveCount(1);
+});
+
+test('what was seen at a step is kept on the device without network and sent from whichever page is open then', async ({ context, page, server }) => {
+  const id = await brew(page, server, 'fp-bloomed');
+  await start(page, server, id);
+  await context.setOffline(true);
+  const sign = page.locator('#signs .sign').first();
+  await sign.click();
+  await expect(sign).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.locator('#brew-problem')).toContainText('kept here and sent when it is back');
+  await page.goto('about:blank');
+  await context.setOffline(false);
+  await page.goto(`${server.url}/shelf`);
+  await expect.poll(() => page.evaluate(() => localStorage.getItem('cistern-signs'))).toBeNull();
+  await page.goto(`${server.url}/brew/${id}`);
+  await expect(page.locator('#signs .sign').first()).toHaveAttribute('aria-pressed', 'true');
+  await giveUp(page, server, id);
 });
 
 test('a picture is added without a script', async ({ browser, page, server }) => {

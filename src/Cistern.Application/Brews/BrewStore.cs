@@ -172,14 +172,22 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
     /// <param name="step">The step.</param>
     /// <param name="code">The sign.</param>
     /// <param name="felt">What it says of how the press felt; null where nothing.</param>
-    public Task SignAsync(int brewId, int step, string code, PressFelt? felt) =>
+    /// <param name="on">Whether it was seen; null turns it over.</param>
+    public Task SignAsync(int brewId, int step, string code, PressFelt? felt, bool? on = null) =>
         ChangeAsync(brewId, (brew, _) =>
         {
-            var again = brew.SignsSeen().Contains((code, step));
-            brew.SeeSign(step, again ? null : code, NowMs);
+            var stands = brew.SignsSeen().Contains((code, step));
+            if (stands == on)
+            {
+                // Sent again, or late: as it was said already.
+                return;
+            }
+
+            var takenBack = on is { } wanted ? !wanted : stands;
+            brew.SeeSign(step, takenBack ? null : code, NowMs);
             if (felt is { } one)
             {
-                brew.Observe(ObservationNames.PressFelt, again ? null : (int)one, NowMs);
+                brew.Observe(ObservationNames.PressFelt, takenBack ? null : (int)one, NowMs);
             }
         });
 

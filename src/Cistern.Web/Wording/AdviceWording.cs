@@ -60,7 +60,7 @@ public static class AdviceWording
         var parts = new List<string>();
         if (Math.Abs(costs.TimeS) >= 5)
         {
-            parts.Add($"{FigureFormat.Clock(Math.Abs(costs.TimeS))} {(costs.TimeS > 0 ? "longer" : "sooner")}");
+            parts.Add($"done {FigureFormat.Clock(Math.Abs(costs.TimeS))} {(costs.TimeS > 0 ? "later" : "sooner")}");
         }
 
         if (costs.HandsS >= 3)
@@ -75,7 +75,7 @@ public static class AdviceWording
 
         if (costs.Stalls >= 0.05)
         {
-            parts.Add($"it may stall, {FigureFormat.Number(100 * costs.Stalls, 0)} in 100");
+            parts.Add(costs.Stalls >= 0.95 ? "it stalls" : $"it may stall, {FigureFormat.Number(100 * costs.Stalls, 0)} in 100");
         }
 
         return string.Join(", ", parts);

@@ -305,7 +305,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContex
             return Page();
         }
 
-        await store.SignAsync(id, step, seen.Code, seen.Felt);
+        await store.SignAsync(id, step, seen.Code, seen.Felt, Request.Form.Value("on") switch { "yes" => true, "no" => false, _ => null });
         return RedirectToPage(new { id });
     }
 

@@ -4,6 +4,7 @@ import { entriesOf, brews, follow, kept, link, nowOf, runOf, say, storage } from
 import { clock } from './clock.js';
 import { speak, wishes } from './cues.js';
 import { isControl, isTyping, onDraw, setText } from './frame.js';
+import { see, waiting } from './signs.js';
 import { paceOf, stageOf, turnOf } from './stage.js';
 
 const root = document.getElementById('brew');
@@ -24,7 +25,7 @@ let heard = '';
 const mass = (g) => `${(g * plan.perG).toFixed(plan.decimals)} ${plan.massUnit}`;
 
 /** The sign that was seen at each step. */
-const seen = JSON.parse(el('signs').dataset.seen);
+const seen = { ...JSON.parse(el('signs').dataset.seen), ...waiting(id) };
 
 /** What there is to see, hear or feel: a touch says that it was so. */
 const signs = (step, index) => {
@@ -49,13 +50,13 @@ el('signs').addEventListener('submit', async (event) => {
   event.preventDefault();
   const { value } = event.submitter;
   const index = event.target.elements.step.value;
+  const on = seen[index] !== value;
+  seen[index] = on ? value : '';
+  draw();
   try {
-    const answer = await fetch(event.target.action, { method: 'POST', body: new URLSearchParams(new FormData(event.target, event.submitter)) });
-    if (!answer.ok) return tell('That was not kept. Say it again.');
-    seen[index] = seen[index] === value ? '' : value;
-    draw();
+    if (!await see(id, index, value, on)) tell('No connection: what you saw is kept here and sent when it is back.');
   } catch {
-    tell('No connection: what you saw can be said when it is back.');
+    tell('No connection, and nothing can be kept on this device: say it again when it is back.');
   }
 });
 

@@ -29,10 +29,11 @@ letters.addEventListener('change', () => {
   }
 });
 
-// ---- pictures that wait for a network ----
+// ---- pictures and signs that wait for a network ----
 
 try {
   if (localStorage.getItem('cistern-pictures')) import('./pictures.js');
+  if (localStorage.getItem('cistern-signs')) import('./signs.js');
 } catch {
   // Without storage nothing waits.
 }

@@ -1,0 +1,65 @@
+// What somebody saw at a step of a brew, kept on this device until the server has it, and sent from whichever page is open then.
+
+const KEY = 'cistern-signs';
+
+/** Brew, step, and the sign's code with whether it was seen. */
+const stored = () => {
+  try {
+    return JSON.parse(localStorage.getItem(KEY) ?? '{}');
+  } catch {
+    return {};
+  }
+};
+const store = (all) => {
+  try {
+    if (Object.keys(all).length > 0) localStorage.setItem(KEY, JSON.stringify(all));
+    else localStorage.removeItem(KEY);
+  } catch {
+    // Full or denied: it is sent now or not at all.
+  }
+};
+
+/** What this device knows of a brew and the server may not: step to the code that was seen, or to nothing. */
+export const waiting = (brew) => Object.fromEntries(Object.entries(stored()[brew] ?? {}).map(([step, { sign, on }]) => [step, on ? sign : '']));
+
+const send = async (brew, step, { sign, on }) => fetch(`/brew/${brew}?handler=Sign`, {
+  method: 'POST',
+  body: new URLSearchParams({ step, sign, on: on ? 'yes' : 'no', __RequestVerificationToken: document.querySelector('[name=__RequestVerificationToken]')?.value ?? '' }),
+});
+
+/** Sends all that waits; without network it waits on. */
+export const sendWaiting = async () => {
+  for (const [brew, steps] of Object.entries(stored())) {
+    for (const [step, one] of Object.entries(steps)) {
+      let answer;
+      try {
+        answer = await send(brew, step, one);
+      } catch {
+        return;
+      }
+      // A page whose token is of another day, or a server that is busy: later. What no server takes is let go of.
+      if (!answer.ok && ![404, 410, 422].includes(answer.status)) return;
+      const rest = stored();
+      if (JSON.stringify(rest[brew]?.[step]) === JSON.stringify(one)) {
+        delete rest[brew][step];
+        if (Object.keys(rest[brew]).length === 0) delete rest[brew];
+        store(rest);
+      }
+    }
+  }
+};
+
+/** Keeps what was seen at a step, and sends it. */
+export const see = async (brew, step, sign, on) => {
+  const all = stored();
+  store({ ...all, [brew]: { ...all[brew], [step]: { sign, on } } });
+  if (!stored()[brew]?.[step]) {
+    // Nothing is stored on this device.
+    return (await send(brew, step, { sign, on })).ok;
+  }
+  await sendWaiting();
+  return stored()[brew]?.[step] === undefined;
+};
+
+addEventListener('online', sendWaiting);
+sendWaiting();
