@@ -32,6 +32,29 @@ public sealed class PageTests(App app) : IClassFixture<App>
         Assert.DoesNotContain(page.All, element => element.Attributes.Any(attribute => attribute.Name.StartsWith("on", StringComparison.Ordinal)));
     }
 
+    /// <summary>A script that lacks one of its parts does nothing at all: all that the running brew is made of is kept on the device with it.</summary>
+    [Fact]
+    public async Task Every_part_of_the_running_brew_s_script_is_kept_for_when_there_is_no_network()
+    {
+        var client = app.Browser();
+        Task<string> GetAsync(string path) => client.GetStringAsync(new Uri(path, UriKind.Relative), TestContext.Current.CancellationToken);
+        var (waiting, parts) = (new Queue<string>(["brew", "frame"]), new HashSet<string>(StringComparer.Ordinal));
+        while (waiting.TryDequeue(out var name))
+        {
+            if (parts.Add(name))
+            {
+                foreach (System.Text.RegularExpressions.Match import in System.Text.RegularExpressions.Regex.Matches(await GetAsync($"/js/{name}.js"), @"(?:from |import\()'\./([a-z-]+)\.js'", System.Text.RegularExpressions.RegexOptions.None, TimeSpan.FromSeconds(5)))
+                {
+                    waiting.Enqueue(import.Groups[1].Value);
+                }
+            }
+        }
+
+        Assert.True(parts.Count > 8);
+        var worker = await GetAsync("/sw.js");
+        Assert.All(parts, name => Assert.Contains($"'{name}'", worker, StringComparison.Ordinal));
+    }
+
     /// <summary>From the Bench along every link, one page of each kind, and a brew under way: nothing opens on nothing, nothing that is filled in cannot be sent.</summary>
     [Fact]
     public async Task Every_fold_holds_something_and_every_form_can_be_sent()

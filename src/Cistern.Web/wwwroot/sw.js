@@ -6,7 +6,7 @@
 const version = new URL(location.href).searchParams.get('v') ?? 'unknown';
 const cacheName = `cistern-${version}`;
 const parts = ['/css/cistern.css', '/lib/bulma-parts.css', '/lib/fonts/next-latin.woff2', '/lib/fonts/mono-latin.woff2', '/icon.svg', '/manifest.webmanifest', '/offline.html', '/js/offline.js',
-  ...['bench', 'brew', 'brew-run', 'clock', 'cues', 'frame', 'lanes', 'notify-offer', 'pictures', 'stage', 'ticker'].map((name) => `/js/${name}.js`)];
+  ...['bench', 'brew', 'brew-run', 'clock', 'cues', 'frame', 'lanes', 'notify-offer', 'pictures', 'preview', 'signs', 'stage', 'ticker'].map((name) => `/js/${name}.js`)];
 /** A network that hangs is no network, ms. */
 const patience = 4_000;
 /** Nothing that is asked for holds this worker longer, ms: a newer one waits for it. */
