@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Net;
 using System.Net.Http.Headers;
+using System.Text.RegularExpressions;
 using AngleSharp.Dom;
 using Microsoft.EntityFrameworkCore;
 
@@ -43,9 +44,9 @@ public sealed class PageTests(App app) : IClassFixture<App>
         {
             if (parts.Add(name))
             {
-                foreach (System.Text.RegularExpressions.Match import in System.Text.RegularExpressions.Regex.Matches(await GetAsync($"/js/{name}.js"), @"(?:from |import\()'\./([a-z-]+)\.js'", System.Text.RegularExpressions.RegexOptions.None, TimeSpan.FromSeconds(5)))
+                foreach (Match import in Regex.Matches(await GetAsync($"/js/{name}.js"), @"(from |import\()'\./(?<name>[a-z-]+)\.js'", RegexOptions.ExplicitCapture, TimeSpan.FromSeconds(5)))
                 {
-                    waiting.Enqueue(import.Groups[1].Value);
+                    waiting.Enqueue(import.Groups["name"].Value);
                 }
             }
         }
