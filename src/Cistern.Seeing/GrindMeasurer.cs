@@ -71,7 +71,7 @@ public static class GrindMeasurer
     }
 
     // Of the coffee's volume, by the log-normal of what was seen. Judged by strewn grains of known sizes.
-    private const double MostUnseen = 0.08;
+    private const double MostUnseen = 0.085;
 
     // White is what lies beside the markers: the field itself may be full of coffee.
     private static GrindReading.Refused? OfPaper(GrainFinder.Paper paper, CardInPicture card)
