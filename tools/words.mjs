@@ -4,7 +4,7 @@ import { chromium } from '../tests/browser/node_modules/@playwright/test/index.m
 import { WHOLE } from '../tests/browser/browser.mjs';
 import { Server } from '../tests/browser/server.mjs';
 
-const LET_GO = /\b(mills?|tides?|tilt|let(?:ting)? down|foretold|slack|slips?|rescues?|nudges?|descent|harsh|witness(?:es)?|keepers?|lay beside|charges?|at the hand|lots?|jobs?|releases?d?|drains?|drained|draining|drawn|sharp|leans?|leaning|schools?)\b/giu;
+const LET_GO = /\b(mills?|tides?|tilt|let(?:ting)? down|foretold|foretells?|slack|slips?|rescues?|nudges?|descent|harsh|witness(?:es)?|keepers?|lay beside|charges?|at the hand|lots?|jobs?|releases?d?|drains?|drained|draining|drawn|sharp|leans?|leaning|schools?)\b/giu;
 // Recipes and gear are called as their authors call them.
 // A press is leaned on and a plunger drawn back with the hand.
 const NAMES = ['never lean on it', 'drawn back', 'drawn to', 'Tidewrack', 'Sharp corner'];

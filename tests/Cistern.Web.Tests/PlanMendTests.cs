@@ -475,6 +475,14 @@ public sealed class PlanMendTests : IClassFixture<App>
         Assert.Equal(typed.Contains("salt", StringComparison.Ordinal), page.QuerySelector("#answer")?.TextContent.Contains("300 to 650 µm; taken as 442 µm. The word is disputed.", StringComparison.Ordinal) == true);
     }
 
+    /// <summary>What a word was taken for stands beside what came of it.</summary>
+    [Fact]
+    public async Task Cups_are_told_in_ml_also_where_the_ratio_goes_far()
+    {
+        var page = await ChangeAsync(client, await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-bloomed"), ("dose", "24")), ("drink", "3 cups"));
+        Assert.Matches(@"^3 cups of 180 ml: 540 ml\. .+ The ratio is 1:\d+\.\d now", page.QuerySelector("#answer span")!.TextContent);
+    }
+
     [Theory]
     [InlineData("two finer", "31")]
     [InlineData("a notch finer than usual", "32")]

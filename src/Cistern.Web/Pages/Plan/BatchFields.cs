@@ -118,7 +118,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
             return;
         }
 
-        plan.Answer = $"{format.Dose(doseG)} at {FigureFormat.Ratio(ratio)} is {format.Water(given.Batch.WaterG)} of water and some {format.Drink(given.Forecast.Totals.FinalG)} of drink. For {Shown(Quantity.Drink)} {format.VolumeUnit} the dose is {format.Dose(Batch.DoseG)} now.";
+        Say($"{format.Dose(doseG)} at {FigureFormat.Ratio(ratio)} is {format.Water(given.Batch.WaterG)} of water and some {format.Drink(given.Forecast.Totals.FinalG)} of drink. For {Shown(Quantity.Drink)} {format.VolumeUnit} the dose is {format.Dose(Batch.DoseG)} now.");
         plan.Instead = (string.Create(CultureInfo.InvariantCulture, $"dose:{doseG:R}:{ratio:R}"), $"Hold {format.Dose(doseG)} instead");
     }
 
@@ -138,10 +138,13 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
         var was = stood >= least && stood <= Most;
         if (plan.Good && was && (Batch.Ratio < least || Batch.Ratio > Most))
         {
-            plan.Answer = $"The ratio is {FigureFormat.Ratio(Batch.Ratio)} now, since {Locks.Before.ToString().ToLowerInvariant()} and {Locks.Last.ToString().ToLowerInvariant()} are held; {(least == LeastStraight ? "for drinking straight " : "")}1:{FigureFormat.Number(least, 0)} to 1:{FigureFormat.Number(Most, 0)} is usual.";
+            Say($"The ratio is {FigureFormat.Ratio(Batch.Ratio)} now, since {Locks.Before.ToString().ToLowerInvariant()} and {Locks.Last.ToString().ToLowerInvariant()} are held; {(least == LeastStraight ? "for drinking straight " : "")}1:{FigureFormat.Number(least, 0)} to 1:{FigureFormat.Number(Most, 0)} is usual.");
             plan.Instead = (string.Create(CultureInfo.InvariantCulture, $"ratio:{stood:R}"), $"Hold {FigureFormat.Ratio(stood)} instead");
         }
     }
+
+    /// <summary>What is said is said beside what was taken for a word, not in its place.</summary>
+    private void Say(string text) => plan.Answer = plan.Answer is { Length: > 0 } said ? $"{said} {text}" : text;
 
     private void ReadQuantity(Quantity quantity)
     {
