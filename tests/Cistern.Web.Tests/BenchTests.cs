@@ -68,6 +68,8 @@ public sealed class BenchTests
         Assert.NotNull(behind.QuerySelector("#leaning"));
         var next = await App.GetAsync(client, "/next/19");
         Assert.Equal(next.QuerySelectorAll(".change").Length, next.QuerySelectorAll(".change details.figures-behind:not([open]) table").Length);
+        Assert.DoesNotContain("TDS", (await App.GetAsync(client, "/plan")).QuerySelector(".card-figures")!.TextContent, StringComparison.Ordinal);
+        Assert.DoesNotContain("TDS", (await App.GetAsync(client, (await PlanPage.BrewAsync(client, plan)).RequestMessage!.RequestUri!.AbsolutePath)).QuerySelector(".picture, #picture")!.TextContent, StringComparison.Ordinal);
         Assert.Null((await App.GetAsync(client, "/taste/8")).QuerySelector("#forecast"));
         Assert.DoesNotContain("TDS", (await App.GetAsync(client, "/log")).QuerySelector(".row-verdict")!.TextContent, StringComparison.Ordinal);
         Assert.NotNull((await App.GetAsync(client, "/log/7")).QuerySelector("details.figures-behind table"));

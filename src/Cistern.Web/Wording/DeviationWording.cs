@@ -60,17 +60,17 @@ public static class DeviationWording
             DeviationKind.PressSlow => "Stop and ease back, then go slower; never lean on it.",
             DeviationKind.PressEasy => "Nothing to do about it now: press on gently.",
             DeviationKind.FlameWeak => "The water may fall back when the coffee goes in: turn it up, as its maker says. Never leave it alone.",
-            DeviationKind.ReleaseDue when correction is null => $"Nothing lost yet: {Cup(asItGoes)}.",
-            _ when correction is null => $"It hardly matters: {Cup(asItGoes)}.",
-            _ when !Offers(correction) => $"As it goes: {Cup(asItGoes)}. Nothing that is left would mend it.",
-            _ => $"As it goes: {Cup(asItGoes)}.",
+            DeviationKind.ReleaseDue when correction is null => $"Nothing lost yet: {CupWording.Strength(asItGoes.Totals, format)}.",
+            _ when correction is null => $"It hardly matters: {CupWording.Strength(asItGoes.Totals, format)}.",
+            _ when !Offers(correction) => $"As it goes: {CupWording.Strength(asItGoes.Totals, format)}. Nothing that is left would mend it.",
+            _ => $"As it goes: {CupWording.Strength(asItGoes.Totals, format)}.",
         };
         if (deviation.Kind == DeviationKind.PouredUnder && CanPourTheRest(deviation, recipe, asItGoes, nowS))
         {
             comes = $"Pour the rest now, and type the weight that then stands. {comes}";
         }
 
-        return new DeviationTold(what, comes, correction is null || !Offers(correction) ? "" : $"{Deed(correction, deviation, recipe, nowS, format)}: {Cup(correction.Forecast)}.");
+        return new DeviationTold(what, comes, correction is null || !Offers(correction) ? "" : $"{Deed(correction, deviation, recipe, nowS, format)}: {CupWording.Strength(correction.Forecast.Totals, format)}.");
     }
 
     /// <summary>Whether a correction has anything to do, and it is worth doing.</summary>
@@ -79,8 +79,6 @@ public static class DeviationWording
     /// <summary>The water is still with the coffee, and no later pour brings it to what was planned.</summary>
     private static bool CanPourTheRest(Deviation deviation, Recipe recipe, Forecast asItGoes, double nowS) =>
         Acts.SteepEndIndex(recipe) is >= 0 and var steepEnd && deviation.Step < steepEnd && asItGoes.Timings[steepEnd].StartS > nowS && !recipe.Steps.Skip(deviation.Step + 1).OfType<Step.Pour>().Any();
-
-    private static string Cup(Forecast forecast) => $"{FigureFormat.Percent(forecast.Totals.FinalTdsPercent, 2)} TDS, {CupWording.Of(forecast.Totals)}";
 
     private static string Deed(Correction correction, Deviation deviation, Recipe recipe, double nowS, FigureFormat format)
     {

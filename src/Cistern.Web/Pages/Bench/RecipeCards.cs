@@ -44,7 +44,7 @@ public sealed record RecipeCards(IReadOnlyList<FamilyCards> Families)
         return new RecipeCard(
             recipe,
             $"{format.Dose(recipe.Coffee.DoseG)} to {format.Water(recipe.WaterG)} {water}",
-            $"{FigureFormat.Clock(totals.FinishS)}, {format.Drink(totals.FinalG)}, {FigureFormat.Percent(totals.FinalTdsPercent, 2)} TDS{(totals.ChilledC is null ? "" : ", iced")}",
+            $"{FigureFormat.Clock(totals.FinishS)}, {CupWording.Tds(totals, format)}{format.Drink(totals.FinalG)}{(totals.ChilledC is null ? "" : ", iced")}",
             Sparkline.Points(forecast));
     }
 }

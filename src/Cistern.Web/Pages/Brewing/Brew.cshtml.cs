@@ -120,7 +120,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContex
         get
         {
             var totals = Real.Totals;
-            return $"{FigureFormat.Percent(totals.FinalTdsPercent, 2)} TDS, {CupWording.Of(totals)}, {Format.Water(totals.FinalG)} in the cup, done at {FigureFormat.Clock(totals.FinishS)}";
+            return $"{CupWording.Strength(totals, Format)}, {Format.Water(totals.FinalG)} in the cup, done at {FigureFormat.Clock(totals.FinishS)}";
         }
     }
 
