@@ -177,17 +177,17 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         ChangeAsync(brewId, (brew, _) =>
         {
             var stands = brew.SignsSeen().Contains((code, step));
-            if (stands == on)
+            var seen = on ?? !stands;
+            if (seen == stands)
             {
                 // Sent again, or late: as it was said already.
                 return;
             }
 
-            var takenBack = on is { } wanted ? !wanted : stands;
-            brew.SeeSign(step, takenBack ? null : code, NowMs);
+            brew.SeeSign(step, seen ? code : null, NowMs);
             if (felt is { } one)
             {
-                brew.Observe(ObservationNames.PressFelt, takenBack ? null : (int)one, NowMs);
+                brew.Observe(ObservationNames.PressFelt, seen ? (int)one : null, NowMs);
             }
         });
 

@@ -54,7 +54,7 @@ public static class GrainWords
     };
 
     // Said before a word and changing nothing.
-    private static readonly string[] Leading = ["like ", "as coarse as ", "as fine as ", "about like ", "about ", "roughly "];
+    private static readonly string[] Leading = ["like ", "as coarse as ", "as fine as ", "about ", "roughly "];
 
     /// <summary>Words that will do, for whoever typed one that will not.</summary>
     public const string Examples = "fine, medium-fine, medium, medium-coarse, coarse, caster sugar, table salt, sea salt, breadcrumbs";

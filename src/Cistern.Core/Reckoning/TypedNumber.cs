@@ -101,6 +101,13 @@ public sealed partial record TypedNumber(string Text, double? Value, string? Pro
     [GeneratedRegex(@"^(?<whole>-?[1-9]\d{0,2})\.(?<part>\d{3})$", RegexOptions.CultureInvariant, Patience.Ms)]
     private static partial Regex OneMark();
 
+    /// <summary>Whether there are letters in it.</summary>
+    private bool InWords => Text.Any(char.IsLetter);
+
+    /// <summary>Names words that will do beside what is wrong, to whoever typed one that will not.</summary>
+    /// <param name="words">A sentence.</param>
+    public TypedNumber Naming(string words) => Value is null && InWords ? this with { Problem = $"{Problem} {words}" } : this;
+
     private const string NoTime = "That is not a time. Give minutes and seconds, like 4:15, hours too, like 1:05:00, or seconds.";
 
     /// <summary>Reads a time: 4:15, 1:05:00, 2 min 30 s, or plain seconds.</summary>
@@ -120,8 +127,9 @@ public sealed partial record TypedNumber(string Text, double? Value, string? Pro
         };
         if (!typed.Contains(':', StringComparison.Ordinal))
         {
-            var plain = Read(SpokenUnits.Seconds(typed)?.ToString("R", CultureInfo.InvariantCulture) ?? typed, minS, maxS, "s") with { Text = typed };
-            return plain.Value is null && typed.Any(char.IsLetter) && SpokenUnits.Seconds(typed) is null ? new TypedNumber(typed, null, NoTime) : plain;
+            var spokenS = SpokenUnits.Seconds(typed);
+            var plain = Read(spokenS?.ToString("R", CultureInfo.InvariantCulture) ?? typed, minS, maxS, "s") with { Text = typed };
+            return plain is { Value: null, InWords: true } && spokenS is null ? new TypedNumber(typed, null, NoTime) : plain;
         }
 
         var totalS = (before ? -1 : 1) * ((3_600 * hours) + (60 * minutes) + seconds);

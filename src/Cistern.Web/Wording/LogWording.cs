@@ -108,11 +108,11 @@ public static class LogWording
     /// <summary>What came of it in a line: how strong, how it was called by whoever tasted it or else is expected to be, and how it flowed where that was out of its window.</summary>
     /// <param name="row">The brew.</param>
     /// <param name="byTaste">Whether words alone are told.</param>
-    public static string Verdict(LogRow row, bool byTaste = false) => row is { TdsPercent: { } tds, ExtractionLevel: { } drawn, FlavourBalance: { } balance }
+    public static string Verdict(LogRow row, bool byTaste = false) => row is { TdsPercent: { } tds, ExtractionLevel: { } level, FlavourBalance: { } balance }
         ? string.Join(" · ", new[]
         {
             byTaste ? "" : $"{FigureFormat.Percent(tds, 2)} TDS{(row.ReadTdsPercent is null ? "" : " read")}",
-            row.SourBitter is { } points ? "tasted " + CupJudgement.SaidOf(points) : "expected " + string.Join(", ", CupJudgement.Of(drawn, balance, tds).Words),
+            row.SourBitter is { } points ? "tasted " + CupJudgement.SaidOf(points) : "expected " + string.Join(", ", CupJudgement.Of(level, balance, tds).Words),
             row.Flow is { } word && Words<FlowWord>.Find(word) is { } flow and not FlowWord.Within ? Flow(flow) : "",
         }.Where(text => text.Length > 0))
         : "";

@@ -39,18 +39,19 @@ public static class StepWording
         }
 
         // A valve dripper's drain begins with a hand that sets it down, and goes on by itself.
-        var steepEnd = Core.Forecasts.Acts.SteepEndIndex(recipe) == index;
+        var ends = Core.Forecasts.Acts.SteepEndIndex(recipe);
+        var steepEnd = ends == index;
         var verb = step is Step.Drain && recipe.Brewer.Family == BrewerFamily.ValveDripper && steepEnd ? "Set it on the server" : words.Verb;
-        return new StepWords(verb, words.Verb, target, words.Caution, words.Says, words.Begins ?? $"{words.Verb} now", How(step), steepEnd ? Beforehand(recipe, step, format) : "", words.Signs) { Until = Steeps(recipe, index) ? "Steep" : "Wait" };
+        return new StepWords(verb, words.Verb, target, words.Caution, words.Says, words.Begins ?? $"{words.Verb} now", How(step), steepEnd ? Beforehand(recipe, step, format) : "", words.Signs) { Until = Steeps(recipe, index, ends) ? "Steep" : "Wait" };
     }
 
     /// <summary>Whether coffee and water stand together before a step: both in, no valve open, nothing parted yet.</summary>
-    private static bool Steeps(Recipe recipe, int index)
+    private static bool Steeps(Recipe recipe, int index, int ends)
     {
         var before = recipe.Steps.Take(index).ToList();
         return before.Exists(step => step is Step.AddCoffee) && before.Exists(step => Verb.TraitsOf(step).BringsWater)
             && before.FindLast(step => step is Step.OpenValve or Step.CloseValve) is not Step.OpenValve
-            && (Core.Forecasts.Acts.SteepEndIndex(recipe) is var ends && (ends < 0 || index <= ends));
+            && (ends < 0 || index <= ends);
     }
 
     /// <summary>What has to be done by the time the release comes, as a line of the list of steps: before the first step of those that lead to it without a pause. Null where there is nothing.</summary>

@@ -76,9 +76,9 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore jobs, BaristaConte
     /// <summary>The steps that could have been forgotten, and whether they were.</summary>
     public IReadOnlyList<(int Step, bool Omitted)> Omittable => Brew.Omittable(Plan.Recipe, Run);
 
-    /// <summary>What went differently, in words.</summary>
+    /// <summary>What went differently, in words; how the end of the steep lay is a verdict.</summary>
     public IReadOnlyList<string> WentDifferently =>
-        [.. Deviations.Of(Brew.Meant(Planned), Run, Brew.Actuals(), Planned.Totals.FinishS).Where(one => one.IsWorthAWord && one.Kind is not (DeviationKind.ReleasedLate or DeviationKind.ReleasedEarly) && one.Step < Planned.Recipe.Steps.Length).Select(one => DeviationWording.Of(one, null, Planned.Recipe, Real, 0, Format).What)];
+        [.. Deviations.Of(Planned, Run, Brew.Actuals(), Planned.Totals.FinishS).Where(one => one.IsWorthAWord && one.Kind is not (DeviationKind.ReleasedLate or DeviationKind.ReleasedEarly) && one.Step < Planned.Recipe.Steps.Length).Select(one => DeviationWording.Of(one, null, Planned.Recipe, Real, 0, Format).What)];
 
     /// <summary>Whether it is asked at once how it tastes, in a word: of somebody's first brews.</summary>
     public bool AsksAtOnce { get; private set; }

@@ -177,7 +177,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
         }
 
         var number = TypedNumber.Read(quantity == Quantity.Ratio ? Bare(text) : Measured(quantity, text), min, max, unit) with { Text = text };
-        typed[quantity] = number.Value is null && text.Any(char.IsLetter) ? number with { Problem = number.Problem + AsSpoken(quantity) } : number;
+        typed[quantity] = number.Naming(AsSpoken(quantity));
         if (number.Value is { } value)
         {
             Hold(new PlanChange.Hold(quantity, FromShown(quantity, value)), quantity, number, null);
@@ -283,10 +283,10 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
     /// <summary>Words that will do in a field, for whoever typed one that will not.</summary>
     private static string AsSpoken(Quantity quantity) => quantity switch
     {
-        Quantity.Dose => " Spoons will do too: 4 tablespoons, 2 scoops; or an inch of coffee, in a press, a tube or a jar.",
-        Quantity.Ratio => " 1:15, 65 g/L and “ends at 15” will do too.",
-        Quantity.Water => " “2 cups” and “to the 300 mark” will do too.",
-        _ => " “2 cups” will do too.",
+        Quantity.Dose => "Spoons will do too: 4 tablespoons, 2 scoops; or an inch of coffee, in a press, a tube or a jar.",
+        Quantity.Ratio => "1:15, 65 g/L and “ends at 15” will do too.",
+        Quantity.Water => "“2 cups” and “to the 300 mark” will do too.",
+        _ => "“2 cups” will do too.",
     };
 
     /// <summary>Whether coffee stands in it as in a cylinder.</summary>

@@ -276,12 +276,8 @@ public sealed class PlanSettings
                 Instead = (string.Create(CultureInfo.InvariantCulture, $"steep:{OvernightS:R}"), $"Steep until {FigureFormat.Clock(OvernightS)}");
             }
         }
-        else if (!ByFlame && kettle is { Value: null, Problem: { } problem } && kettle.Text.Any(char.IsLetter))
-        {
-            kettle = kettle with { Problem = $"{problem} Words will do too: boiling, off the boil, 30 s off the boil, cold, from the fridge." };
-        }
 
-        return kettle;
+        return ByFlame ? kettle : kettle.Naming("Words will do too: boiling, off the boil, 30 s off the boil, cold, from the fridge.");
     }
 
     /// <summary>Colder than this, a brew is a matter of hours, °C. Judged.</summary>
