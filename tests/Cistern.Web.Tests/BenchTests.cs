@@ -65,7 +65,7 @@ public sealed class BenchTests
         // Neither beside the name, nor under the words, nor among what to change.
         Assert.DoesNotContain("TDS", plan.QuerySelector(".plan-verdict")!.TextContent, StringComparison.Ordinal);
         Assert.NotNull(behind.QuerySelector("#cup"));
-        Assert.NotNull(behind.QuerySelector("#leaning"));
+        Assert.NotNull(behind.QuerySelector("#balance"));
         var next = await App.GetAsync(client, "/next/19");
         Assert.Equal(next.QuerySelectorAll(".change").Length, next.QuerySelectorAll(".change details.figures-behind:not([open]) table").Length);
         Assert.DoesNotContain("TDS", (await App.GetAsync(client, "/plan")).QuerySelector(".card-figures")!.TextContent, StringComparison.Ordinal);

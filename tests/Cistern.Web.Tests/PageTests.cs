@@ -229,7 +229,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
 
     /// <summary>A word that is explained has its explanation on its page, once, and all of them stand in Help.</summary>
     [Theory]
-    [InlineData("/plan/fp-bloomed", "tds extraction leaning band")]
+    [InlineData("/plan/fp-bloomed", "tds extraction balance band")]
     [InlineData("/", "school")]
     public async Task Words_of_the_trade_are_explained_where_they_stand(string place, string words)
     {

@@ -13,7 +13,7 @@ public sealed record Term(string Id, string Word, string Means, string? Topic = 
         new("roast", "Roast", "How dark the beans are, from 0, the lightest that is drunk, over 0.4, brown and dry, to 1, nearly black and oily. The bag says light, medium or dark: take 0.2, 0.45 or 0.75. A darker roast gives more, and gives it sooner; a lighter one wants it finer, hotter or longer."),
         new("tds", "TDS", "Strength: how much of the drink is coffee and not water, in hundredths of its mass. Filter coffee that is drunk straight lies about 1.2 to 1.5 %. It stands for total dissolved solids, which a refractometer reads.", "strength"),
         new("extraction", "Extraction", "How much of the dry coffee ended in the cup, in hundredths of its mass. What is dissolved but stays in the wet bed is told beside it. Immersion brews lie about 15 to 20 %.", "strength"),
-        new("leaning", "Balance", "Which side a cup is on, from sour (acids, too little extracted beside them) over balanced to bitter (too much). It is a judgement of the model, and says nothing of how strong it is.", "tasting"),
+        new("balance", "Balance", "Which side a cup is on, from sour (acids, too little extracted beside them) over balanced to bitter (too much). It is a judgement of the model, and says nothing of how strong it is.", "tasting"),
         new("band", "Band", "The range in which the real figure lies eight times of ten: the model, the grinder and the coffee are never known quite. It narrows as the bench learns from brews."),
         new("school", "Style", "A way of brewing that some practitioners hold to and others do not: coffee first or water first, still or stirred. Each recipe belongs to one; none is the right one."),
     ];

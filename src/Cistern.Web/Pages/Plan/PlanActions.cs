@@ -265,19 +265,19 @@ public static class PlanActions
         }
     }
 
-    /// <summary>Asks for a strength and a leaning at once, by the dose and one setting that draws more or less.</summary>
+    /// <summary>Asks for a strength and a balance at once, by the dose and one setting that extracts more or less.</summary>
     private static void FindBoth(PlanSettings plan, Values values)
     {
         var tds = TypedNumber.Read(values.Value("both.tds"), 0.1, 15, "% TDS");
         var balance = TypedNumber.Read(values.Value("both.tilt"), -10, 10, "");
-        if (tds.Value is not { } tdsPercent || balance.Value is not { } leaning)
+        if (tds.Value is not { } tdsPercent || balance.Value is not { } wantedBalance)
         {
             plan.Answer = tds.Problem ?? balance.Problem;
             return;
         }
 
         var by = Enum.TryParse<Setting>(values.Value("both.by"), out var named) && Enum.IsDefined(named) ? named : Setting.PressS;
-        var applied = plan.Do(new PlanChange.AskBoth(by, tdsPercent, leaning), null);
+        var applied = plan.Do(new PlanChange.AskBoth(by, tdsPercent, wantedBalance), null);
         if (applied.Solution is not { } solution)
         {
             plan.Answer = "Choose what is to extract more or less: a grind that can be set, the temperature, or the time.";
