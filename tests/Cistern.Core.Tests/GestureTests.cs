@@ -104,7 +104,46 @@ public sealed class GestureTests
         var work = new PlanWork(Plan.Of(RecipeLibrary.Find("fp-bloomed")!), new EmptyShelf(), ForecastModel.Published);
         Assert.Equal(PlanRefusal.NoPlace, work.Apply(new PlanChange.Put("bloom", null)).Refusal);
         Assert.Equal(PlanRefusal.NoSuchThing, work.Apply(new PlanChange.Put("flip", 60)).Refusal);
-        Assert.Equal(PlanRefusal.NoSuchThing, work.Apply(new PlanChange.Put("swirl", null)).Refusal);
+        Assert.Equal(PlanRefusal.NoTime, work.Apply(new PlanChange.Put("swirl", null)).Refusal);
+    }
+
+    [Fact]
+    public void A_bloom_stands_until_the_time_that_was_said()
+    {
+        var forecast = Of("tp-upright-short");
+        var (recipe, index) = Gesture.Find("bloom")!.Put(forecast, 30)!.Value;
+        Assert.Equal(30, At(forecast.Again(recipe), index + 1), 0.11);
+        Sound(recipe);
+        // It would be over before its water is in.
+        Assert.Null(Gesture.Find("bloom")!.Put(forecast, 5));
+    }
+
+    [Fact]
+    public void A_crust_that_is_broken_at_another_time_is_broken_once()
+    {
+        var forecast = Of("fp-bloomed");
+        var plunge = forecast.Recipe.Steps.ToList().FindIndex(step => step is Step.Plunge);
+        var (recipe, index) = Gesture.Find("break-skim-and-settle")!.Put(forecast, 120)!.Value;
+        Assert.Equal(index, Assert.Single(Enumerable.Range(0, recipe.Steps.Length), at => recipe.Steps[at] is Step.BreakCrust));
+        var after = forecast.Again(recipe);
+        Assert.Equal(120, At(after, index), 0.11);
+        Assert.Equal(At(forecast, plunge), At(after, recipe.Steps.ToList().FindIndex(step => step is Step.Plunge)), 0.11);
+        Sound(recipe);
+    }
+
+    [Theory]
+    [InlineData("fp-bloomed", "heat-water", 0)]
+    [InlineData("fp-bloomed", "ice", 1)]
+    [InlineData("fp-long-settle", "dilute", 11)]
+    [InlineData("fp-long-settle", "taste", 12)]
+    [InlineData("tp-turned", "stop-drip", 7)]
+    public void What_has_its_place_needs_no_time(string id, string what, int place)
+    {
+        var work = new PlanWork(Plan.Of(RecipeLibrary.Find(id)!), new EmptyShelf(), ForecastModel.Published);
+        var applied = work.Apply(new PlanChange.Put(what, null));
+        Assert.Null(applied.Refusal);
+        Assert.Equal(place, applied.Step);
+        Assert.Equal(what, Verb.Of(applied.Plan.Base.Steps[place]).Word);
     }
 
     [Fact]

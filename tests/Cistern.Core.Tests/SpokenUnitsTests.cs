@@ -78,6 +78,9 @@ public sealed class SpokenUnitsTests
     [InlineData("Extra coarse", 1428)]
     [InlineData("between sea salt and table salt", 658)]
     [InlineData("like sea salt", 980)]
+    [InlineData("finer than table salt", 373)]
+    [InlineData("a bit Coarser than sea salt", 1161)]
+    [InlineData("much finer than medium", 419)]
     public void A_grind_is_said_as_baristas_say_it(string typed, double um) => Assert.InRange(GrainWords.Find(typed)!.MiddleUm, um - 1, um + 1);
 
     [Theory]

@@ -353,6 +353,17 @@ public sealed class PlanMendTests : IClassFixture<App>
         var bloom = await ChangeAsync(browser, page, ("put", "bloom"), ("do", "put"));
         Assert.Contains(Steps(bloom), step => step.StartsWith("0:00 Pour to 70 g", StringComparison.Ordinal));
 
+        var iced = await ChangeAsync(browser, page, ("put", "ice"), ("do", "put"));
+        Assert.Contains(Steps(iced), step => step.StartsWith("0:00 Ice 100 g, into the server", StringComparison.Ordinal));
+        var tube = await App.GetAsync(browser, "/plan/tp-upright-short");
+        var bloomed = await ChangeAsync(browser, tube, ("put", "bloom"), ("put.at", "0:30"), ("do", "put"));
+        Assert.Equal("It blooms until 0:30.", bloomed.QuerySelector("#answer span")!.TextContent);
+        Assert.Contains(Steps(bloomed), step => step.StartsWith("0:30 Pour", StringComparison.Ordinal));
+        var broken = await ChangeAsync(browser, await App.GetAsync(browser, "/plan/fp-bloomed"), ("put", "break-skim-and-settle"), ("put.at", "2:00"), ("do", "put"));
+        Assert.Contains("gave way", broken.QuerySelector("#answer")!.TextContent, StringComparison.Ordinal);
+        var below = await ChangeAsync(browser, await App.GetAsync(browser, "/plan/vd-water-first"), ("put", "bloom"), ("do", "put"));
+        Assert.Contains("the water goes in before the coffee", below.QuerySelector("#answer")!.TextContent, StringComparison.Ordinal);
+
         foreach (var (what, at, says) in new[] { ("", "1:30", "Choose what"), ("swirl", "", "Say when"), ("swirl", "soon", "not a time"), ("flip", "1:00", "cannot do that"), ("swirl-before-the-drain", "", "no place") })
         {
             var said = await ChangeAsync(browser, page, ("put", what), ("put.at", at), ("do", "put"));

@@ -94,6 +94,20 @@ public sealed class WordingTests
         Assert.Equal((verb, countdown, mood, button), (stage.Verb, stage.Countdown, stage.Mood, stage.Action!.Word));
     }
 
+    /// <summary>A wait that is over before the next step has its time: how early is told of that time.</summary>
+    [Fact]
+    public void What_follows_a_wait_at_its_own_time_is_early_by_that_time()
+    {
+        var written = ForecastModel.Published.Run(RecipeLibrary.Find("fp-bloomed")!);
+        var forecast = written.Again(Cistern.Core.Planning.Gesture.Find("break-skim-and-settle")!.Put(written, 120)!.Value.Recipe);
+        var plan = ConductPlan.Of(forecast);
+        var wait = forecast.Recipe.Steps.ToList().FindIndex(step => step is Step.Wait);
+        var atS = forecast.Timings[wait].StartS + 10;
+        var plungeS = forecast.Timings[wait + 1].StartS;
+        var run = BrewRun.Replay(plan, [new BrewEntry(Guid.NewGuid(), EntryKind.Start, plan.Anchor, 1_000_000)], 1_000_000 + (1000 * atS));
+        Assert.Equal($"Plunge now, {FigureFormat.Clock(Math.Ceiling(plungeS - atS - 0.01))} early", Stage.Of(forecast, run, atS, Metric).Action!.Word);
+    }
+
     /// <summary>Nothing steeps while the valve stands open.</summary>
     [Theory]
     [InlineData(20, "Wait")]

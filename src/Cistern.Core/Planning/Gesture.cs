@@ -34,9 +34,9 @@ public sealed class Gesture
     /// <summary>Every gesture.</summary>
     public static IReadOnlyList<Gesture> All { get; } =
     [
-        new("bloom", hasTime: false, [BrewerFamily.FrenchPress, BrewerFamily.TubePress, BrewerFamily.ValveDripper, BrewerFamily.LeverDripper, BrewerFamily.Jar], (forecast, _) => Bloom(forecast)),
+        new("bloom", hasTime: false, [BrewerFamily.FrenchPress, BrewerFamily.TubePress, BrewerFamily.ValveDripper, BrewerFamily.LeverDripper, BrewerFamily.Jar], Bloom),
         new("break-skim-and-settle", hasTime: true, [BrewerFamily.FrenchPress, BrewerFamily.Jar],
-            (forecast, atS) => StepEditing.Put(forecast, [new Step.BreakCrust { Turns = 3 }, new Step.Skim { OverS = 20 }, new Step.Wait(45)], atS ?? 0)),
+            (forecast, atS) => BreakOnce(forecast, atS ?? 0)),
         new("sink-the-raft", hasTime: true, [BrewerFamily.FrenchPress, BrewerFamily.ValveDripper, BrewerFamily.LeverDripper, BrewerFamily.Jar],
             (forecast, atS) => StepEditing.Put(forecast, [new Step.TapRaft { Turns = RaftTaps(forecast.Recipe.Coffee.RestDays) }], atS ?? 0)),
         new("lift-the-lid", hasTime: true, [BrewerFamily.FrenchPress, BrewerFamily.ValveDripper, BrewerFamily.LeverDripper],
@@ -62,12 +62,29 @@ public sealed class Gesture
 
     /// <summary>The recipe with it, and the first of its steps; null where there is no place for it.</summary>
     /// <param name="forecast">The forecast of the recipe as it is.</param>
-    /// <param name="atS">When, s on the clock; only where it has a time.</param>
+    /// <param name="atS">When, s on the clock; of a bloom, until when it stands. Where it knows its place it may be left out.</param>
     public (Recipe Recipe, int Index)? Put(Forecast forecast, double? atS) =>
         families.Contains(forecast.Recipe.Brewer.Family) && (!HasTime || atS is not null) ? put(forecast, atS) : null;
 
+    /// <summary>A crust is broken once: a break that the recipe has already gives way to the one that is put in.</summary>
+    private static (Recipe Recipe, int Index) BreakOnce(Forecast forecast, double atS)
+    {
+        var steps = forecast.Recipe.Steps;
+        var broken = steps.ToList().FindIndex(step => step is Step.BreakCrust);
+        if (broken >= 0)
+        {
+            // What followed the break keeps its moment.
+            var timed = broken + 1 < steps.Length && steps[broken].AtS is not null && steps[broken + 1].AtS is null
+                ? steps.SetItem(broken + 1, steps[broken + 1] with { AtS = Math.Round(forecast.Timings[broken + 1].StartS, 1) })
+                : steps;
+            forecast = forecast.Again(forecast.Recipe with { Steps = timed.RemoveAt(broken) });
+        }
+
+        return StepEditing.Put(forecast, [new Step.BreakCrust { Turns = 3 }, new Step.Skim { OverS = 20 }, new Step.Wait(45)], atS);
+    }
+
     /// <summary>The first pour on to the coffee is preceded by a small one; all that comes later comes later by the wait.</summary>
-    private static (Recipe Recipe, int Index)? Bloom(Forecast forecast)
+    private static (Recipe Recipe, int Index)? Bloom(Forecast forecast, double? untilS)
     {
         var recipe = forecast.Recipe;
         var index = recipe.Steps.ToList().FindIndex(step => step is Step.Pour);
@@ -77,7 +94,12 @@ public sealed class Gesture
             return null;
         }
 
-        var bloomS = BloomS(recipe.Coffee.RestDays);
+        var bloomS = untilS - forecast.Timings[index].StartS ?? BloomS(recipe.Coffee.RestDays);
+        if (bloomS < BloomPourS + 1)
+        {
+            return null;
+        }
+
         var bloom = new Step.Pour(bloomG) { OverS = BloomPourS, AtS = main.AtS };
         // Where the clock starts when the first water is in, it starts at the end of the bloom's pour.
         var startS = recipe.ClockStarts == ClockStart.WaterIn && index == RecipeChecker.AnchorIndex(recipe) ? bloomS - BloomPourS : forecast.Timings[index].StartS + bloomS;

@@ -136,6 +136,9 @@ public enum PlanRefusal
     /// <summary>There is no place for the gesture in this plan, or it has it already.</summary>
     NoPlace,
 
+    /// <summary>It may stand anywhere, and nobody said when.</summary>
+    NoTime,
+
     /// <summary>There is nothing left to do it to by then: the value tells until when there is, s on the clock; the step, what empties the brewer.</summary>
     NothingLeft,
 

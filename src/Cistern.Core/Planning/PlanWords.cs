@@ -128,7 +128,7 @@ public static class PlanWords
                 return Number(10, 5_000, "ml") is { } ml ? new PlanChange.Fill(ml) : null;
             case "put" when text.Split(':', 2) is [var what, .. var when] && (Gesture.Find(what) is not null || Verb.Find(what) is not null):
                 text = when.Length > 0 ? when[0] : "";
-                return text.Length == 0 && Gesture.Find(what) is { HasTime: false } ? new PlanChange.Put(what, null)
+                return text.Length == 0 && Gesture.Find(what) is not { HasTime: true } ? new PlanChange.Put(what, null)
                     : Typed(TypedNumber.ReadClock(text, -Member.LongestStepS, Member.LongestBrewS)) is { } putS ? new PlanChange.Put(what, putS) : null;
             case "letDown":
                 return Number(0.1, 15, "% TDS") is { } tds ? new PlanChange.DilutedTo(tds) : null;
@@ -186,6 +186,7 @@ public static class PlanWords
         PlanRefusal.NothingToDilute => "It is no stronger than that, so there is nothing to dilute.",
         PlanRefusal.Unreadable => "What came of it would be no recipe.",
         PlanRefusal.NothingLeft => "There is nothing left to do that to by then.",
+        PlanRefusal.NoTime => "Say when it is to be put in: put=stir:1:00.",
         PlanRefusal.NoPlace => "There is no place for that in this plan, or it has it already.",
         PlanRefusal.TooManySteps => "A recipe has no more steps than it may, and no fewer than one.",
         PlanRefusal.StepRefused => "The step's members do not go together.",

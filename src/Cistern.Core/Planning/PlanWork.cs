@@ -438,9 +438,14 @@ public sealed class PlanWork
             return gesture.Put(Forecast, put.AtS) is { } made ? PutIn(made.Recipe, made.Index) : Refused(PlanRefusal.NoPlace);
         }
 
-        if (Verb.Find(put.What) is not { } verb || !verb.Families.Contains(Recipe.Brewer.Family) || put.AtS is not { } atS)
+        if (Verb.Find(put.What) is not { } verb || !verb.Families.Contains(Recipe.Brewer.Family))
         {
             return Refused(PlanRefusal.NoSuchThing);
+        }
+
+        if (put.AtS is not { } atS)
+        {
+            return StepEditing.UsualPlace(Recipe, verb) is { } after ? PutIn(StepEditing.Add(Recipe, after, verb), after + 1) : Refused(PlanRefusal.NoTime);
         }
 
         var step = StepEditing.Usual(Recipe, StepEditing.BegunBy(Forecast, atS), verb);

@@ -89,6 +89,29 @@ public static class StepEditing
         return Read(members, []) ?? throw new ArgumentException($"{verb.Word} lacks a usual value.", nameof(verb));
     }
 
+    /// <summary>
+    /// The step that a new one follows whose time nobody said, or −1 for the beginning: what makes ready comes first, ice
+    /// lies in the server before there is coffee, what is done to the drink comes when all is in the cup. Null where
+    /// the verb may stand anywhere.
+    /// </summary>
+    public static int? UsualPlace(Recipe recipe, Verb verb)
+    {
+        if (verb.Traits.MakesReady)
+        {
+            return -1;
+        }
+
+        if (verb.Type == typeof(Step.Ice))
+        {
+            return recipe.Steps.TakeWhile(step => step is not Step.AddCoffee && !Verb.TraitsOf(step).BringsWater).Count() - 1;
+        }
+
+        var last = recipe.Steps.Length - 1;
+        return verb.Traits.Needs == StepNeeds.Drink
+            ? (verb.Traits.Hands ? recipe.Steps.ToList().FindLastIndex(step => step is not (Step.Taste or Step.Serve or Step.Clear)) : last)
+            : verb.Type == typeof(Step.Clear) || verb.Type == typeof(Step.StopDrip) ? last : null;
+    }
+
     /// <summary>The last step that has begun by a time, or −1: what is put in then follows it.</summary>
     public static int BegunBy(Forecast forecast, double atS)
     {

@@ -115,7 +115,14 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
 
     public VerbWords Visit(Step.Dilute step) => new("Dilute", "Dilute", $"with {format.Hand.Water(step.WaterG, format)} of water{(step.TemperatureC is { } c ? $" at {format.Temperature(c)}" : "")}");
 
-    public VerbWords Visit(Step.Ice step) => new("Chill", "On ice", $"on {format.Water(step.IceG)} of ice in the {Words<IcePlace>.Of(step.Where)}{(step.Met < 1 ? $", {FigureFormat.Number(100 * step.Met, 0)} % of it met" : "")}") { Caution = Cautions.IceGlass };
+    public VerbWords Visit(Step.Ice step)
+    {
+        var met = step.Met < 1 ? $", {FigureFormat.Number(100 * step.Met, 0)} % of it met" : "";
+        var place = Words<IcePlace>.Of(step.Where);
+        return Chills(recipe, step)
+            ? new("Chill", "On ice", $"on {format.Water(step.IceG)} of ice in the {place}{met}") { Caution = Cautions.IceGlass }
+            : new("Ice", "Ice is in", $"{format.Water(step.IceG)}, into the {place}{met}") { Caution = Cautions.IceGlass };
+    }
 
     public VerbWords Visit(Step.StirCup step) => new("Stir the cup", "Stirred", Begins: "Stir it now");
 
@@ -138,7 +145,12 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
         + (pour.StirsIn ? ", stirring" : "");
 
     /// <summary>The coffee that is in the vessel when a step comes, g: it takes room at the marks.</summary>
-    private static double CoffeeIn(Recipe recipe, Step step) => recipe.Steps.TakeWhile(one => !ReferenceEquals(one, step)).Any(one => one is Step.AddCoffee) ? recipe.Coffee.DoseG : 0;
+    private static double CoffeeIn(Recipe recipe, Step step) => Before(recipe, step).Any(one => one is Step.AddCoffee) ? recipe.Coffee.DoseG : 0;
+
+    private static IEnumerable<Step> Before(Recipe recipe, Step step) => recipe.Steps.TakeWhile(one => !ReferenceEquals(one, step));
+
+    /// <summary>Whether there is something to chill by then; before coffee and water have met, the ice waits for them.</summary>
+    private static bool Chills(Recipe recipe, Step step) => Before(recipe, step).Any(one => one is Step.AddCoffee) && Before(recipe, step).Any(one => Core.Recipes.Verb.TraitsOf(one).BringsWater);
 
     private static (string Until, string Says) Awaited(WaitEvent awaited) => awaited switch
     {

@@ -81,13 +81,14 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
 
         var step = plan.Steps[present.Index];
         var nextAt = present.Index + 1;
-        var then = nextAt < recipe.Steps.Length ? $"then, at {FigureFormat.Clock(Math.Max(present.EndS, plan.Steps[nextAt].At ?? plan.Steps[nextAt].Low ?? 0))}, {NextTwo(recipe, nextAt, format)}" : "the last step";
+        var nextS = nextAt < recipe.Steps.Length ? Math.Max(present.EndS, plan.Steps[nextAt].At ?? plan.Steps[nextAt].Low ?? 0) : present.EndS;
+        var then = nextAt < recipe.Steps.Length ? $"then, at {FigureFormat.Clock(nextS)}, {NextTwo(recipe, nextAt, format)}" : "the last step";
         var soon = nextAt < recipe.Steps.Length ? $"then {NextTwo(recipe, nextAt, format)}" : "the last step";
         if (step.Ends == StepEnding.Clock)
         {
             var follows = nextAt < recipe.Steps.Length && plan.Steps[nextAt].Ends != StepEnding.Clock;
             return new Stage(words.Verb, words.Target, Left(present.EndS - nowS), "hold", $"until {FigureFormat.Clock(present.EndS)}", then, words,
-                follows ? Begin(recipe, plan, nextAt, present.EndS, present.LowS, nowS, format) : new StageAction(EntryKind.Done, present.Index, words.Says));
+                follows ? Begin(recipe, plan, nextAt, nextS, nextS > present.EndS ? plan.Steps[nextAt].Low : present.LowS, nowS, format) : new StageAction(EntryKind.Done, present.Index, words.Says));
         }
 
         if (present.BegunS is null && nowS < present.DueS - 0.05)

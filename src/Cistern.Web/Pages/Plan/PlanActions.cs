@@ -123,19 +123,20 @@ public static class PlanActions
 
         var typed = values.Value("put.at")?.Trim() ?? "";
         var at = TypedNumber.ReadClock(typed, -Member.LongestStepS, Member.LongestBrewS);
-        if (gesture is not { HasTime: false } && at.Value is null)
+        if (at.Value is null && (typed.Length > 0 || gesture is { HasTime: true }))
         {
-            plan.Answer = typed.Length == 0 ? "Say when it is to be put in, like 1:00." : at.Problem;
+            plan.Answer = typed.Length > 0 ? at.Problem : SayWhen;
             return;
         }
 
-        PutIn(plan, new PlanChange.Put(what, gesture is { HasTime: false } ? null : at.Value), what);
+        PutIn(plan, new PlanChange.Put(what, typed.Length > 0 ? at.Value : null), what);
     }
 
     /// <summary>Puts something in, and says why where it was not.</summary>
     private static void PutIn(PlanSettings plan, PlanChange change, string word)
     {
         var said = StepWording.InList(word);
+        var broken = word == "break-skim-and-settle" && plan.Recipe.Steps.Any(step => step is Core.Recipes.Step.BreakCrust);
         var applied = Told(plan, plan.Do(change, $"{said} put in"));
         if (applied is { Refusal: PlanRefusal.NothingLeft, Value: { } latestS })
         {
@@ -147,27 +148,38 @@ public static class PlanActions
 
         plan.Answer = applied.Refusal switch
         {
-            PlanRefusal.NoPlace => $"There is no place for that here: {WantsPlace(word)}.",
+            PlanRefusal.NoTime => SayWhen,
+            PlanRefusal.NoPlace => $"There is no place for that here: {WantsPlace(plan, word)}.",
             PlanRefusal.NoSuchThing => "This brewer cannot do that.",
             PlanRefusal.TooManySteps => $"A recipe has at most {RecipeReader.MostSteps} steps. Join some that are one.",
+            null when broken => "A crust is broken once: the break that was there gave way to this one.",
             _ => Moved(plan, change, applied.Step),
         };
     }
 
     /// <summary>What a gesture that found no place needs.</summary>
-    private static string WantsPlace(string gesture) => gesture switch
+    private static string WantsPlace(PlanSettings plan, string gesture) => gesture switch
     {
-        "bloom" => "a bloom needs the coffee in before a first pour that is a large one, and here it may bloom already",
+        "bloom" when plan.Recipe.Steps.FirstOrDefault(step => step is Core.Recipes.Step.Pour or Core.Recipes.Step.AddCoffee) is Core.Recipes.Step.Pour => "the water goes in before the coffee",
+        "bloom" when plan.Recipe.Steps.OfType<Core.Recipes.Step.Pour>().FirstOrDefault() is { } first => $"the first pour, {plan.ToldIn.Mass(first.ToG)}, may be a bloom already, or it would be over before its water is in",
+        "bloom" => "nothing is poured",
         "swirl-before-the-drain" => "the swirl needs a drawdown after it",
         "lift-the-lid" => "no lid is on then",
         "make-well" or "level-bed" => "no dry coffee waits for its water",
         _ => "the coffee has to be in, and something left to pour off",
     };
 
+    private const string SayWhen = "Say when it is to be put in, like 1:00.";
+
     /// <summary>What could not be put in at the moment that was asked for is said to stand elsewhere.</summary>
     private static string? Moved(PlanSettings plan, PlanChange change, int? step)
     {
         const double Near = 2;
+        if (change is PlanChange.Put { What: "bloom", AtS: { } untilS })
+        {
+            return $"It blooms until {FigureFormat.Clock(untilS)}.";
+        }
+
         return change is PlanChange.Put { AtS: { } atS } && step is { } index && plan.Forecast.Timings[index].StartS is var standsS && Math.Abs(standsS - atS) > Near && atS >= 0
             ? $"Put in at {FigureFormat.Clock(standsS)}, not {FigureFormat.Clock(atS)}{(standsS > atS && index > 0 ? $": “{StepWording.Of(plan.Recipe, index - 1, plan.ToldIn).Verb}” is not over sooner" : "")}."
             : null;

@@ -50,11 +50,12 @@ const doing = (plan, run, now) => {
   }
   const end = (present.begun ?? present.due) + present.length;
   const next = plan.steps[present.index + 1];
-  const then = next ? `then, at ${clock(Math.max(end, next.at ?? next.low ?? end))}, ${nextTwo(plan, present.index + 1)}` : 'the last step';
+  const nextAt = next ? Math.max(end, next.at ?? next.low ?? end) : end;
+  const then = next ? `then, at ${clock(nextAt)}, ${nextTwo(plan, present.index + 1)}` : 'the last step';
   const soon = next ? `then ${nextTwo(plan, present.index + 1)}` : 'the last step';
   const on = { verb: words.verb, target: words.target, then, step: words };
   if (words.ends === 'clock') {
-    return { ...on, countdown: left(end - now), mood: 'hold', about: `until ${clock(end)}`, action: next && next.ends !== 'clock' ? begin(plan, present.index + 1, end, present.low, now) : { kind: 'done', step: present.index, word: words.says } };
+    return { ...on, countdown: left(end - now), mood: 'hold', about: `until ${clock(end)}`, action: next && next.ends !== 'clock' ? begin(plan, present.index + 1, nextAt, nextAt > end ? next.low : present.low, now) : { kind: 'done', step: present.index, word: words.says } };
   }
   if (present.begun === null && now < present.due - 0.05) {
     // A plan that a device kept from an earlier version has no word for it.
