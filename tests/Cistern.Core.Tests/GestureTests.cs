@@ -107,6 +107,20 @@ public sealed class GestureTests
         Assert.Equal(PlanRefusal.NoTime, work.Apply(new PlanChange.Put("swirl", null)).Refusal);
     }
 
+    /// <summary>The first of a drawdown is kept apart: it runs to then, the cup is swapped, and it runs on; what cannot begin before it is dry follows it, whenever that is.</summary>
+    [Fact]
+    public void A_cup_is_swapped_while_it_drains_and_what_must_wait_for_it_has_no_time()
+    {
+        var forecast = Of("vd-coffee-first");
+        var drain = forecast.Recipe.Steps.ToList().FindIndex(step => step is Step.Drain);
+        var midS = 0.5 * (At(forecast, drain) + forecast.Timings[drain].EndS);
+        var (recipe, index) = StepEditing.Put(forecast, [new Step.SwapCup(Keep: false)], midS);
+        Assert.Equal(drain + 1, index);
+        Assert.Equal(midS, At(forecast.Again(recipe), index), 2.0);
+        Assert.IsType<Step.Drain>(recipe.Steps[index + 1]);
+        Assert.Null(StepEditing.Put(forecast, [new Step.Ice(100)], midS).Recipe.Steps[drain + 1].AtS);
+    }
+
     [Fact]
     public void A_bloom_stands_until_the_time_that_was_said()
     {

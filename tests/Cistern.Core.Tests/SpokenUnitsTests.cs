@@ -53,6 +53,9 @@ public sealed class SpokenUnitsTests
     [InlineData("1.5 min", 90)]
     [InlineData("1 h 5 min", 3_900)]
     [InlineData("4:30", 270)]
+    [InlineData("Overnight", 43_200)]
+    [InlineData("two minutes", 120)]
+    [InlineData("half an hour", 1_800)]
     [InlineData("45", 45)]
     public void A_time_is_read_as_it_is_said(string typed, double seconds) => Assert.Equal(seconds, TypedNumber.ReadClock(typed, 0, 1e5).Value);
 
@@ -70,7 +73,7 @@ public sealed class SpokenUnitsTests
     [InlineData("2 min 3 min")]
     [InlineData("2 cups")]
     [InlineData("min")]
-    [InlineData("two minutes")]
+    [InlineData("some minutes")]
     public void What_is_no_time_is_none(string typed) => Assert.NotNull(TypedNumber.ReadClock(typed, 0, 1e5).Problem);
 
     [Theory]

@@ -463,6 +463,7 @@ public sealed class PlanMendTests : IClassFixture<App>
     [InlineData("drink", "10 oz", "296")]
     [InlineData("drink", "10 fl oz", "296")]
     [InlineData("drink", "2 cups", "360")]
+    [InlineData("drink", "a mug", "300")]
     [InlineData("drink", "295 g", "300")]
     [InlineData("ratio", "1:15", "15.0")]
     [InlineData("ratio", "1/15", "15.0")]
@@ -482,7 +483,7 @@ public sealed class PlanMendTests : IClassFixture<App>
         var page = await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-bloomed?mill="), (field, typed));
         Assert.Null(page.QuerySelector($"#{field}-problem"));
         Assert.Equal(stands, Value(page, field));
-        Assert.Equal(typed.Contains("cups", StringComparison.Ordinal), page.QuerySelector("#answer")?.TextContent.Contains("cups of 180 ml: ", StringComparison.Ordinal) == true);
+        Assert.Equal(typed.Contains("cups", StringComparison.Ordinal) || typed == "a mug", page.QuerySelector("#answer")?.TextContent.Contains(typed == "a mug" ? "1 mug of 300 ml: " : "cups of 180 ml: ", StringComparison.Ordinal) == true);
         Assert.Equal(typed.Contains("salt", StringComparison.Ordinal), page.QuerySelector("#answer")?.TextContent.Contains("300 to 650 µm; taken as 442 µm. The word is disputed.", StringComparison.Ordinal) == true);
     }
 

@@ -176,6 +176,28 @@ public sealed class WordingTests
 
     private static bool SpeaksOfHeat(string caution) => new[] { "hot", "boil", "scald", "steam" }.Any(word => caution.Contains(word, StringComparison.OrdinalIgnoreCase));
 
+    /// <summary>Words alone tell no difference of a few grams of water: which way it is off is said instead.</summary>
+    [Fact]
+    public void By_taste_a_correction_says_which_way_the_cup_is_off()
+    {
+        var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("fp-slow-eight")!);
+        var byTaste = new FigureFormat(Units.Metric, AtHand.Everything with { ByTaste = true });
+        var weaker = forecast.Again(forecast.Recipe with { Water = forecast.Recipe.Water with { TemperatureC = forecast.Recipe.Water.TemperatureC - 1 } });
+        var told = DeviationWording.Of(new Deviation(DeviationKind.ReleasedLate, 5, 104), new Core.Planning.Correction(null, 12, weaker, 2, 0.4), forecast.Recipe, forecast, 100, byTaste);
+        Assert.EndsWith(", a little strong.", told.Comes, StringComparison.Ordinal);
+        Assert.Equal("Dilute with 12 g of water: nearer to the plan.", told.Offer);
+    }
+
+    [Fact]
+    public void Who_has_no_scale_takes_nothing_off_it()
+    {
+        var bare = new FigureFormat(Units.Metric, AtHand.Everything with { Scale = false });
+        foreach (var recipe in RecipeLibrary.All)
+        {
+            Assert.DoesNotContain(recipe.Steps.Select((_, i) => StepWording.Of(recipe, i, bare)), words => words.Caution?.Contains("scale", StringComparison.OrdinalIgnoreCase) == true || words.Beforehand.Contains("scale", StringComparison.OrdinalIgnoreCase));
+        }
+    }
+
     [Theory]
     [InlineData(DeviationKind.ReleaseDue, 39, null, 15, "39 s late. Plunge now, then dilute with 15 g of water")]
     [InlineData(DeviationKind.ReleasedLate, 104, null, 20, "The steep ended 1:44 late. Dilute with 20 g of water")]

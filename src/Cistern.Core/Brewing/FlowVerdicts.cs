@@ -106,8 +106,11 @@ public static class FlowVerdicts
         var before = run.Done.FirstOrDefault(done => done.Index == steepEnd - 1);
         return ConductPlan.Of(plan).WindowOf(steepEnd, dueS, before.StartS) is ({ } lowS, { } highS)
             ? new FlowVerdict(FlowOf.Release, atS, lowS, highS, Set: true)
-            : new FlowVerdict(FlowOf.Release, atS, dueS - LeastS, dueS + LeastS, Set: false);
+            : new FlowVerdict(FlowOf.Release, atS, dueS - OfHand(dueS), dueS + OfHand(dueS), Set: false);
     }
+
+    /// <summary>How exactly a steep is ended, s: as a hand can, and no closer than 1 in 100 of it, for nobody stands beside a steep of hours. Judged.</summary>
+    private static double OfHand(double dueS) => Math.Max(LeastS, 0.01 * dueS);
 
     /// <summary>The finish held against the target; where none is set, against when the steep could end and what comes after it takes, so that no brew may be done before its steep may end.</summary>
     private static FlowVerdict OfFinish(Forecast plan, BrewRun run, int steepEnd)

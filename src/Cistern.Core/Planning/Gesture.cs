@@ -66,18 +66,19 @@ public sealed class Gesture
     public (Recipe Recipe, int Index)? Put(Forecast forecast, double? atS) =>
         families.Contains(forecast.Recipe.Brewer.Family) && (!HasTime || atS is not null) ? put(forecast, atS) : null;
 
-    /// <summary>A crust is broken once: a break that the recipe has already gives way to the one that is put in.</summary>
+    /// <summary>A crust is broken once: a break that the recipe has already, with its skimming, gives way to the one that is put in.</summary>
     private static (Recipe Recipe, int Index) BreakOnce(Forecast forecast, double atS)
     {
         var steps = forecast.Recipe.Steps;
         var broken = steps.ToList().FindIndex(step => step is Step.BreakCrust);
         if (broken >= 0)
         {
+            var next = broken + 1 < steps.Length && steps[broken + 1] is Step.Skim { AtS: null } ? broken + 2 : broken + 1;
             // What followed the break keeps its moment.
-            var timed = broken + 1 < steps.Length && steps[broken].AtS is not null && steps[broken + 1].AtS is null
-                ? steps.SetItem(broken + 1, steps[broken + 1] with { AtS = Math.Round(forecast.Timings[broken + 1].StartS, 1) })
+            var timed = next < steps.Length && steps[broken].AtS is not null && steps[next].AtS is null
+                ? steps.SetItem(next, steps[next] with { AtS = Math.Round(forecast.Timings[next].StartS, 1) })
                 : steps;
-            forecast = forecast.Again(forecast.Recipe with { Steps = timed.RemoveAt(broken) });
+            forecast = forecast.Again(forecast.Recipe with { Steps = timed.RemoveRange(broken, next - broken) });
         }
 
         return StepEditing.Put(forecast, [new Step.BreakCrust { Turns = 3 }, new Step.Skim { OverS = 20 }, new Step.Wait(45)], atS);

@@ -138,9 +138,9 @@ public static class StepEditing
             index = Math.Clamp(index, coffee, Math.Max(coffee, recipe.Steps.TakeWhile(step => !Verb.TraitsOf(step).BringsWater).Count()));
         }
 
-        if (index > 0 && recipe.Steps[index - 1] is Step.Drain { UntilG: null } drain && atS < forecast.Timings[index - 1].EndS && steps.All(step => step is Step.Stirring))
+        if (index > 0 && recipe.Steps[index - 1] is Step.Drain { UntilG: null } drain && atS < forecast.Timings[index - 1].EndS && steps.All(step => step is Step.Stirring or Step.SwapCup))
         {
-            // While it drains: it runs to what is in the cup by then, is stirred, and runs on.
+            // While it drains: it runs to what is in the cup by then, is stirred or has its cup swapped, and runs on.
             var cup = forecast.At(atS);
             var drained = recipe.Steps.SetItem(index - 1, drain with { UntilG = Math.Max(1, Math.Round(cup.CupWaterG + cup.CupSolidsG)) }).InsertRange(index, steps);
             return (recipe with { Steps = drained.Insert(index + steps.Count, new Step.Drain()) }, index);
@@ -159,7 +159,9 @@ public static class StepEditing
 
         put.InsertRange(index, steps);
         var next = index + steps.Count;
-        if (timed)
+        // What has to wait for a drawdown to end follows it, whenever that is.
+        var follows = freeS > atS && index > 0 && Verb.TraitsOf(put[index - 1]).Takes == TimeTaken.Outcome;
+        if (timed && !follows)
         {
             put[index] = put[index] with { AtS = Tenths(Math.Max(atS, freeS)) };
         }

@@ -16,7 +16,7 @@ public static partial class SpokenAmounts
     /// <param name="text">As typed.</param>
     public static (double Count, bool Heaped)? Spoons(string text)
     {
-        var plain = Plain(text);
+        var plain = InFigures(text);
         return plain.Length <= Patience.MostLetters && SpoonsSaid().Match(plain) is { Success: true } said && TypedNumber.Read(said.Groups["count"].Value, 0.25, 200, "").Value is { } count
             ? (count * (said.Groups["scoop"].Success ? SpoonsInScoop : 1), said.Groups["heaped"].Success)
             : null;
@@ -26,7 +26,7 @@ public static partial class SpokenAmounts
     /// <param name="text">As typed.</param>
     public static double? DepthM(string text)
     {
-        var plain = Plain(text);
+        var plain = InFigures(text);
         return plain.Length <= Patience.MostLetters && DepthSaid().Match(plain) is { Success: true } said && TypedNumber.Read(said.Groups["count"].Value, 0.1, 30, "").Value is { } count
             ? count * (said.Groups["cm"].Success ? 0.01 : said.Groups["finger"].Success ? FingerM : 0.0254)
             : null;
@@ -36,13 +36,15 @@ public static partial class SpokenAmounts
     /// <param name="text">As typed.</param>
     public static double? MarkMl(string text)
     {
-        var plain = Plain(text);
+        var plain = InFigures(text);
         return plain.Length <= Patience.MostLetters && MarkSaid().Match(plain) is { Success: true } said
             ? TypedNumber.Read(said.Groups["before"].Success ? said.Groups["before"].Value : said.Groups["after"].Value, 1, 6_000, "ml").Value
             : null;
     }
 
-    private static string Plain(string text)
+    /// <summary>An amount whose number was said as a word, with it in figures: "two mugs" is "2 mugs", "half a cup" "0.5 cup".</summary>
+    /// <param name="text">As typed.</param>
+    public static string InFigures(string text)
     {
         var plain = text.Trim().ToLowerInvariant();
         plain = plain.StartsWith("half a", StringComparison.Ordinal) ? $"0.5 {plain.Split(' ', 3)[^1]}" : plain;

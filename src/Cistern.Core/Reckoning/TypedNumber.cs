@@ -110,7 +110,10 @@ public sealed partial record TypedNumber(string Text, double? Value, string? Pro
 
     private const string NoTime = "That is not a time. Give minutes and seconds, like 4:15, hours too, like 1:05:00, or seconds.";
 
-    /// <summary>Reads a time: 4:15, 1:05:00, 2 min 30 s, or plain seconds.</summary>
+    /// <summary>What <c>overnight</c> is taken for, s. Judged.</summary>
+    private const double OvernightS = 12 * 3_600;
+
+    /// <summary>Reads a time: 4:15, 1:05:00, 2 min 30 s, overnight, or plain seconds.</summary>
     /// <param name="text">As typed.</param>
     /// <param name="minS">The least that will do, s.</param>
     /// <param name="maxS">The most that will do, s.</param>
@@ -127,7 +130,7 @@ public sealed partial record TypedNumber(string Text, double? Value, string? Pro
         };
         if (!typed.Contains(':', StringComparison.Ordinal))
         {
-            var spokenS = SpokenUnits.Seconds(typed);
+            var spokenS = typed.Trim().ToLowerInvariant() is "overnight" or "over night" ? OvernightS : SpokenUnits.Seconds(SpokenAmounts.InFigures(typed));
             var plain = Read(spokenS?.ToString("R", CultureInfo.InvariantCulture) ?? typed, minS, maxS, "s") with { Text = typed };
             return plain is { Value: null, InWords: true } && spokenS is null ? new TypedNumber(typed, null, NoTime) : plain;
         }

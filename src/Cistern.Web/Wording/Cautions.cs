@@ -15,6 +15,9 @@ public static class Cautions
     internal const string GlassWarm = "Warm glass first. Never use it cold, cracked or not heatproof.";
     internal const string Crust = "Steam comes through the crust. Keep your face to the side.";
     internal const string PlungeForce = "Off the scale, on a firm surface. If it resists, stop and ease back; never lean on it.";
+
+    /// <summary>A caution as whoever has no scale is told it.</summary>
+    internal static string WithoutScale(string caution) => caution.Replace("Off the scale, on", "On", StringComparison.Ordinal).Replace("Off the scale. ", "", StringComparison.Ordinal);
     internal const string HotOff = "Hot glass and hot coffee. Hold the lid, pour slowly, away from you.";
     internal const string HotJar = "A hot jar has no handle. Use a dry cloth, and pour away from you.";
     internal const string PressForce = "Off the scale. Cap locked, on a sturdy, wide server on a firm surface. Press with the arm, never your weight.";

@@ -63,14 +63,22 @@ public static class DeviationWording
             DeviationKind.ReleaseDue when correction is null => $"Nothing lost yet: {CupWording.Strength(asItGoes.Totals, format)}.",
             _ when correction is null => $"It hardly matters: {CupWording.Strength(asItGoes.Totals, format)}.",
             _ when !Offers(correction) => $"As it goes: {CupWording.Strength(asItGoes.Totals, format)}. Nothing that is left would mend it.",
-            _ => $"As it goes: {CupWording.Strength(asItGoes.Totals, format)}.",
+            _ => $"As it goes: {CupWording.Strength(asItGoes.Totals, format)}{Beside(asItGoes.Totals, correction, format)}.",
         };
         if (deviation.Kind == DeviationKind.PouredUnder && CanPourTheRest(deviation, recipe, asItGoes, nowS))
         {
             comes = $"Pour the rest now, and type the weight that then stands. {comes}";
         }
 
-        return new DeviationTold(what, comes, correction is null || !Offers(correction) ? "" : $"{Deed(correction, deviation, recipe, nowS, format)}: {CupWording.Strength(correction.Forecast.Totals, format)}.");
+        return new DeviationTold(what, comes, correction is null || !Offers(correction) ? "" : $"{Deed(correction, deviation, recipe, nowS, format)}: {(Beside(asItGoes.Totals, correction, format).Length > 0 ? "nearer to the plan" : CupWording.Strength(correction.Forecast.Totals, format))}.");
+    }
+
+    /// <summary>Where words alone tell no difference, which way the cup is off; "" where they do, or figures are told.</summary>
+    private static string Beside(Totals asItGoes, Correction correction, FigureFormat format)
+    {
+        var mended = correction.Forecast.Totals;
+        return !format.Hand.ByTaste || CupWording.Strength(asItGoes, format) != CupWording.Strength(mended, format) ? ""
+            : asItGoes.FinalTdsPercent > mended.FinalTdsPercent ? ", a little strong" : ", a little weak";
     }
 
     /// <summary>Whether a correction has anything to do, and it is worth doing.</summary>
@@ -92,7 +100,7 @@ public static class DeviationWording
             ({ } atS, _) when atS - nowS < NowS => begins,
             ({ } atS, _) => $"{StepWording.Of(recipe, steepEnd, format).Verb} at {FigureFormat.Clock(atS)}",
         };
-        var dilution = correction.DilutionG > 0 ? $"dilute with {format.Water(correction.DilutionG)} of water" : "";
+        var dilution = correction.DilutionG > 0 ? $"dilute with {format.Hand.Water(correction.DilutionG, format)} of water" : "";
         return (when.Length, dilution.Length) switch
         {
             ( > 0, > 0) => $"{when}, then {dilution}",

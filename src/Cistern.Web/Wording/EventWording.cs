@@ -22,7 +22,7 @@ public static class EventWording
 
     private static (string Title, string Remedy) Words(BrewEvent happening, Forecast forecast, FigureFormat format)
     {
-        var step = happening.StepIndex >= 0 ? StepWording.Of(forecast.Recipe, happening.StepIndex, format).Verb.ToLowerInvariant() : "";
+        var step = happening.StepIndex >= 0 ? $"“{StepWording.Of(forecast.Recipe, happening.StepIndex, format).Verb}”" : "";
         var value = happening.Value;
         var limit = happening.Limit;
         return happening.Kind switch
@@ -34,16 +34,16 @@ public static class EventWording
             BrewEventKind.KettleAboveBoiling when forecast.Recipe.Brewer.Family == Core.Recipes.BrewerFamily.Siphon =>
                 ($"Water boils at {format.Temperature(limit)} here, so the flame holds {format.Temperature(Math.Min(Core.Planning.Settings.TemperatureC(forecast.Recipe), limit - 2))} at most.", "The forecast uses that. Hold it longer or grind finer to make up for it."),
             BrewEventKind.KettleAboveBoiling when happening.StepIndex >= 0 =>
-                ($"Water boils at {format.Temperature(limit)} here, so the {step} cannot be at {format.Temperature(value)}.", "The forecast uses water off the boil for it. Leave its temperature out, or set one it can have."),
+                ($"Water boils at {format.Temperature(limit)} here, so {step} cannot be at {format.Temperature(value)}.", "The forecast uses water off the boil for it. Leave its temperature out, or set one it can have."),
             BrewEventKind.KettleAboveBoiling => ($"Water boils at {format.Temperature(limit)} here, so {format.Temperature(value)} cannot be met.", "The forecast uses water off the boil. Hold it longer or grind finer to make up for it."),
             BrewEventKind.Stall => ($"The drawdown takes {FigureFormat.Clock(value)} and may stall.", "Grind coarser, or stir less."),
             BrewEventKind.PressTooHard => ($"It takes {FigureFormat.Number(value, 0)} N: too hard to press.", "Grind coarser, or push more slowly."),
-            BrewEventKind.WindowMissed => ($"The {step} falls outside its window.", $"It should be {(value < limit ? "no earlier" : "no later")} than {FigureFormat.Clock(limit)}."),
-            BrewEventKind.StepLate => ($"The {step} starts at {FigureFormat.Clock(value)}, after its time {FigureFormat.Clock(limit)}.", "Shorten what goes before it."),
+            BrewEventKind.WindowMissed => ($"{step} falls outside its window.", $"It should be {(value < limit ? "no earlier" : "no later")} than {FigureFormat.Clock(limit)}."),
+            BrewEventKind.StepLate => ($"{step} starts at {FigureFormat.Clock(value)}, after its time, {FigureFormat.Clock(limit)}.", "Shorten what goes before it."),
             BrewEventKind.TargetMissed => (Target(happening), "Change the grind, the ratio or the hold."),
             BrewEventKind.WaterFallsBack => ("The flame cannot hold the water up when the coffee goes in.", "Turn it up a little."),
             BrewEventKind.BoilsOver => ("The flame is so strong that it boils in big bubbles.", "Turn it down."),
-            BrewEventKind.TimeInWindow => ($"The {step} is set for {FigureFormat.Clock(value)}, but what comes before it may be as late as {FigureFormat.Clock(limit)}.", "Let it follow, or close that window before it."),
+            BrewEventKind.TimeInWindow => ($"{step} is set for {FigureFormat.Clock(value)}, but what comes before it may be as late as {FigureFormat.Clock(limit)}.", "Let it follow, or close that window before it."),
             BrewEventKind.IceTooLittle => ($"The ice brings it to {format.Temperature(value)}, not {format.Temperature(limit)}.", "Take more ice."),
             _ => ("The bed falls dry before the cup is as full as wanted.", "Pour more, or ask for less."),
         };

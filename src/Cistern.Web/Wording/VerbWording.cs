@@ -95,9 +95,9 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
 
     public VerbWords Visit(Step.WaitFor step) => new("Wait", Awaited(step.Event).Says, Awaited(step.Event).Until, "Waiting") { Caution = OfSiphon(Cautions.Flame), Signs = StepSigns.Of(step.Event) };
 
-    public VerbWords Visit(Step.Press step) => new("Press", "It hisses", $"evenly{Over(step)}, stop at the hiss") { Caution = Cautions.PressForce, Signs = StepSigns.Press };
+    public VerbWords Visit(Step.Press step) => new("Press", "It hisses", $"evenly{Over(step)}, stop at the hiss") { Caution = OfForce(Cautions.PressForce), Signs = StepSigns.Press };
 
-    public VerbWords Visit(Step.Plunge step) => new("Plunge", "It is down", $"{(step.Depth == PlungeDepth.Surface ? "only to the surface" : "to the bottom")}{Over(step)}") { Caution = Cautions.PlungeForce, Signs = step.Depth == PlungeDepth.Bottom ? StepSigns.Plunge : [] };
+    public VerbWords Visit(Step.Plunge step) => new("Plunge", "It is down", $"{(step.Depth == PlungeDepth.Surface ? "only to the surface" : "to the bottom")}{Over(step)}") { Caution = OfForce(Cautions.PlungeForce), Signs = step.Depth == PlungeDepth.Bottom ? StepSigns.Plunge : [] };
 
     public VerbWords Visit(Step.Drain step) => new("Let it draw down", step.UntilG is null ? "It is dry" : "It is there", step.UntilG is { } untilG ? $"until {format.Water(untilG)} are in the cup" : "until the bed is dry", Family == BrewerFamily.ValveDripper ? "Set it on the server now" : "It draws down now") { Caution = Opened, Signs = Drains };
 
@@ -113,7 +113,7 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
 
     public VerbWords Visit(Step.Clear step) => new("Clear", "Cleared", "empty it and rinse it") { Signs = StepSigns.Bed };
 
-    public VerbWords Visit(Step.Dilute step) => new("Dilute", "Dilute", $"with {format.Hand.Water(step.WaterG, format)} of water{(step.TemperatureC is { } c ? $" at {format.Temperature(c)}" : "")}");
+    public VerbWords Visit(Step.Dilute step) => new("Dilute", "Diluted", $"with {format.Hand.Water(step.WaterG, format)} of water{(step.TemperatureC is { } c ? $" at {format.Temperature(c)}" : "")}");
 
     public VerbWords Visit(Step.Ice step)
     {
@@ -132,6 +132,8 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
 
     /// <summary>A caution of heat, where the water is hot enough to scald.</summary>
     private string? OfHot(string caution, double? ownC = null) => (ownC ?? recipe.Water.TemperatureC) >= ScaldsC ? caution : null;
+
+    private string OfForce(string caution) => format.Hand.Scale ? caution : Cautions.WithoutScale(caution);
 
     private string? OfSiphon(string caution) => Family == BrewerFamily.Siphon ? caution : null;
 

@@ -45,7 +45,7 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
         return stage with
         {
             Beforehand = ToldBeforehand(forecast, run, stage.Mood, format),
-            Also = [.. run.Done.Where(done => done.IsOpenAt(nowS)).Select(done => new StageAction(EntryKind.Done, done.Index, $"{Told(forecast.Recipe, done.Index, format)}: {StepWording.Of(forecast.Recipe, done.Index, format).Says.ToLowerInvariant()}"))],
+            Also = [.. run.Done.Where(done => done.IsOpenAt(nowS)).Select(done => new StageAction(EntryKind.Done, done.Index, $"{GoneOn(forecast.Recipe, done.Index, format)}: {StepWording.Of(forecast.Recipe, done.Index, format).Says.ToLowerInvariant()}"))],
         };
     }
 
@@ -128,6 +128,13 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
     {
         var words = StepWording.Of(recipe, index, format);
         return $"{words.Verb} {words.Target}".Trim();
+    }
+
+    /// <summary>What was under way, as it is called while it is.</summary>
+    private static string GoneOn(Recipe recipe, int index, FigureFormat format)
+    {
+        var words = StepWording.Of(recipe, index, format);
+        return $"{words.GoingOn} {words.Target}".Trim();
     }
 
     /// <summary>Whole seconds left; a hundredth over one is that one, for lengths are worked out and not typed.</summary>

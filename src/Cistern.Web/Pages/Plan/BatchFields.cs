@@ -229,11 +229,13 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
     private static readonly string[] PerLitre = ["g/l", "g per litre", "g per liter", "grams per litre", "grams a litre"];
     private static readonly string[] OneTo = ["1:", "1/", "1 : ", "1 / ", "1 to ", "one to "];
 
+    /// <summary>What a mug holds, ml. Judged.</summary>
+    private const double MugMl = 300;
+
     /// <summary>Water is said in ml and cups as well as by weight, a drink by weight as well as in ml.</summary>
     private string Measured(Quantity quantity, string text)
     {
-        const string Cups = "cup";
-        var plain = text.Trim().ToLowerInvariant();
+        var plain = SpokenAmounts.InFigures(text);
         if (quantity == Quantity.Dose && SpokenAmounts.Spoons(text) is { } spoons)
         {
             return InOwn(format.Coffee.Units, plan.ToldIn.Hand.SpoonsG(spoons.Count, spoons.Heaped));
@@ -257,16 +259,20 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
         }
 
         var (mass, gPerMl) = (quantity == Quantity.Water, quantity == Quantity.Water ? 1 : DrinkGPerMl);
-        if (plain.EndsWith(Cups, StringComparison.Ordinal) || plain.EndsWith(Cups + "s", StringComparison.Ordinal))
+        foreach (var (cup, cupMl, says) in new[] { ("cup", format.Units.CupMl, " How large your cup is can be set under You."), ("mug", MugMl, "") })
         {
-            var cups = TypedNumber.Read(plain[..plain.LastIndexOf(Cups, StringComparison.Ordinal)], 0.1, 100, "cups").Value;
-            if (cups is not { } count)
+            if (!plain.EndsWith(cup, StringComparison.Ordinal) && !plain.EndsWith(cup + "s", StringComparison.Ordinal))
+            {
+                continue;
+            }
+
+            if (TypedNumber.Read(plain[..plain.LastIndexOf(cup, StringComparison.Ordinal)], 0.1, 100, "cups").Value is not { } count)
             {
                 return text;
             }
 
-            plan.Answer = $"{FigureFormat.Setting(count)} {(count == 1 ? "cup" : "cups")} of {FigureFormat.Number(format.Units.CupMl, 0)} ml: {FigureFormat.Number(count * format.Units.CupMl, 0)} ml. How large your cup is can be set under You.";
-            return InField(count * format.Units.CupMl * gPerMl);
+            plan.Answer = $"{FigureFormat.Setting(count)} {(count == 1 ? cup : cup + "s")} of {FigureFormat.Number(cupMl, 0)} ml: {FigureFormat.Number(count * cupMl, 0)} ml.{says}";
+            return InField(count * cupMl * gPerMl);
         }
 
         // Said in what the field is not: ml of water, grams of drink. An ounce of drink is a fluid one.
