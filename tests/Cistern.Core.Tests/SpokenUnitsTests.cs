@@ -25,8 +25,16 @@ public sealed class SpokenUnitsTests
     [InlineData("1.35 %", "%", 1.35)]
     [InlineData("560 µm", "µm", 560)]
     [InlineData("2,340 g", "g", 2_340)]
-    [InlineData("3 cubes", "g", 60)]
     public void A_number_with_its_unit_is_read_in_the_fields(string typed, string unit, double value) => Assert.Equal(value, TypedNumber.Read(typed, -1e5, 1e5, unit).Value!.Value, 0.01);
+
+    [Theory]
+    [InlineData("3 cubes", 60.0)]
+    [InlineData("A glass full of ice", 160.0)]
+    [InlineData("two blocks", 220.0)]
+    [InlineData("half a handful", 40.0)]
+    [InlineData("a bucket", null)]
+    [InlineData("cubes", null)]
+    public void Ice_is_said_as_it_comes(string typed, double? iceG) => Assert.Equal(iceG, SpokenAmounts.IceG(typed));
 
     [Theory]
     [InlineData("22 g", "°C")]

@@ -355,6 +355,9 @@ public sealed class PlanMendTests : IClassFixture<App>
 
         var iced = await ChangeAsync(browser, page, ("put", "ice"), ("do", "put"));
         Assert.Contains(Steps(iced), step => step.StartsWith("0:00 Ice 100 g, into the server", StringComparison.Ordinal));
+        var cubes = await ChangeAsync(browser, iced, ("s.iceG", "8 cubes"));
+        Assert.Contains(Steps(cubes), step => step.Contains("Ice 160 g", StringComparison.Ordinal));
+        Assert.Contains("a glass full", (await ChangeAsync(browser, iced, ("s.iceG", "a bucket"))).QuerySelector("#step-fields, .step-form, main")!.TextContent, StringComparison.Ordinal);
         var tube = await App.GetAsync(browser, "/plan/tp-upright-short");
         var bloomed = await ChangeAsync(browser, tube, ("put", "bloom"), ("put.at", "0:30"), ("do", "put"));
         Assert.Equal("It blooms until 0:30.", bloomed.QuerySelector("#answer span")!.TextContent);
@@ -554,6 +557,10 @@ public sealed class PlanMendTests : IClassFixture<App>
         Assert.Contains("in hours, not in minutes", cold.QuerySelector("#answer span")!.TextContent, StringComparison.Ordinal);
         cold = await ChangeAsync(client, cold, ("do", cold.QuerySelector("#answer button")!.GetAttribute("value")!));
         Assert.Contains(Steps(cold), step => step.StartsWith("12:00:00 Pour off", StringComparison.Ordinal));
+        // What is brewed cold is not warmed first.
+        var press = await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-long-settle"), ("kettle", "fridge"));
+        Assert.DoesNotContain(Steps(press), step => step.Contains("Warm the brewer", StringComparison.Ordinal));
+        Assert.Contains("the brewer is not warmed", press.QuerySelector("#answer")!.TextContent, StringComparison.Ordinal);
         Assert.Contains("to drink at once", cold.QuerySelector("#drunk-cold")!.TextContent, StringComparison.Ordinal);
         Assert.Null((await App.GetAsync(client, "/plan/jar-spoons")).QuerySelector("#drunk-cold"));
 

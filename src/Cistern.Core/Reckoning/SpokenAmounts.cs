@@ -32,6 +32,16 @@ public static partial class SpokenAmounts
             : null;
     }
 
+    /// <summary>Ice as it is said, g: cubes of an ordinary tray, a glass of 300 ml full of them, a hand full, a block of a mould of 5 cm. Null where it is none. Judged.</summary>
+    /// <param name="text">As typed.</param>
+    public static double? IceG(string text)
+    {
+        var plain = InFigures(text);
+        return plain.Length <= Patience.MostLetters && IceSaid().Match(plain) is { Success: true } said && TypedNumber.Read(said.Groups["count"].Value, 0.25, 200, "").Value is { } count
+            ? count * (said.Groups["cube"].Success ? 20 : said.Groups["glass"].Success ? 160 : said.Groups["hand"].Success ? 80 : 110)
+            : null;
+    }
+
     /// <summary>A height said by a vessel's mark, ml; null where it is none.</summary>
     /// <param name="text">As typed.</param>
     public static double? MarkMl(string text)
@@ -57,6 +67,9 @@ public static partial class SpokenAmounts
 
     [GeneratedRegex(@"^(?<count>\d[\d.,]*)\s*(?:inch(?:es)?|in|""|(?<cm>cm|centimet(?:re|er)s?)|(?<finger>fingers?))(?:\s+(?:deep|of\s+(?:coffee|grounds)))?$", RegexOptions.CultureInvariant, Patience.Ms)]
     private static partial Regex DepthSaid();
+
+    [GeneratedRegex(@"^(?<count>\d[\d.,]*)\s*(?:(?<cube>(?:ice )?cubes?)|(?<glass>glass(?:es)?(?: full)?|glassfuls?)|(?<hand>handfuls?)|(?:large |big )?blocks?)(?:\s+of\s+ice)?$", RegexOptions.CultureInvariant, Patience.Ms)]
+    private static partial Regex IceSaid();
 
     [GeneratedRegex(@"^(?:to|up to)?\s*(?:the)?\s*(?:(?<before>\d[\d.,]*)\s*(?:ml\s*)?mark|mark\s*(?<after>\d[\d.,]*))$", RegexOptions.CultureInvariant, Patience.Ms)]
     private static partial Regex MarkSaid();

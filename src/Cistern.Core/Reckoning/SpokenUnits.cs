@@ -27,10 +27,6 @@ public static partial class SpokenUnits
         ["oz"] = (Dimension.Mass, Units.GPerOz, 0),
         ["ounce"] = (Dimension.Mass, Units.GPerOz, 0),
         ["ounces"] = (Dimension.Mass, Units.GPerOz, 0),
-        // Ice, as it comes from an ordinary tray. Judged.
-        ["cube"] = (Dimension.Mass, 20, 0),
-        ["cubes"] = (Dimension.Mass, 20, 0),
-        ["ice cubes"] = (Dimension.Mass, 20, 0),
         ["ml"] = (Dimension.Volume, 1, 0),
         ["millilitre"] = (Dimension.Volume, 1, 0),
         ["millilitres"] = (Dimension.Volume, 1, 0),

@@ -270,9 +270,20 @@ public sealed class PlanSettings
         if (kettle.Value is { } temperature && kettle.Text != stands)
         {
             Do(new PlanChange.Heat(format.Units.TemperatureToC(temperature)), $"{(ByFlame ? "flame holds" : "kettle")} {kettle.Text} {format.TemperatureUnit}");
-            if (!ByFlame && Settings.TemperatureC(Recipe) < WarmC && Settings.Get(Forecast, Setting.SteepEndS) is < OfHoursS)
+            var cold = !ByFlame && Settings.TemperatureC(Recipe) < WarmC;
+            if (cold && Recipe.Steps.Any(step => step is Step.Preheat))
             {
-                Answer = "Cold water extracts in hours, not in minutes.";
+                while (Recipe.Steps.ToList().FindIndex(step => step is Step.Preheat) is >= 0 and var warmed)
+                {
+                    Do(new PlanChange.Remove(warmed), "brewer not warmed");
+                }
+
+                Answer = "For cold water the brewer is not warmed: that step was removed.";
+            }
+
+            if (cold && Settings.Get(Forecast, Setting.SteepEndS) is < OfHoursS)
+            {
+                Answer = $"Cold water extracts in hours, not in minutes. {Answer}".TrimEnd();
                 Instead = (string.Create(CultureInfo.InvariantCulture, $"steep:{OvernightS:R}"), $"Steep until {FigureFormat.Clock(OvernightS)}");
             }
         }

@@ -89,6 +89,13 @@ public sealed class StepForm
         return this;
     }
 
+    private TypedNumber Mass(string text, Member member, bool ofIce)
+    {
+        var said = ofIce && SpokenAmounts.IceG(text) is { } iceG ? format.Units.MassFromG(iceG).ToString("0.##", CultureInfo.InvariantCulture) : text;
+        var read = TypedNumber.Read(said, format.Units.MassFromG(member.Min), format.Units.MassFromG(member.Max), format.MassUnit);
+        return ofIce ? read.Naming("“8 cubes”, “a glass full” and “a block” will do too.") : read;
+    }
+
     private void Add(Member member, string name, bool required)
     {
         switch (member.Kind)
@@ -98,7 +105,7 @@ public sealed class StepForm
                 break;
             case MemberKind.Number when member.Unit == "g":
                 AddTyped(name, members[name] is { } g ? format.MassNumber((double)g, fine: (double)g < 20) : "", format.MassUnit, 5,
-                    text => TypedNumber.Read(text, format.Units.MassFromG(member.Min), format.Units.MassFromG(member.Max), format.MassUnit), format.Units.MassToG, required);
+                    text => Mass(text, member, name == "iceG"), format.Units.MassToG, required);
                 break;
             case MemberKind.Number when member.Unit == "°C":
                 AddTyped(name, members[name] is { } c ? format.TemperatureNumber((double)c) : "", format.TemperatureUnit, 1,
