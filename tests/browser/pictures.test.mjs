@@ -70,7 +70,13 @@ test('what was seen at a step is kept on the device without network and sent fro
   await page.goto(`${server.url}/shelf`);
   await expect.poll(() => page.evaluate(() => localStorage.getItem('cistern-signs'))).toBeNull();
   await page.goto(`${server.url}/brew/${id}`);
-  await expect(page.locator('#signs .sign').first()).toHaveAttribute('aria-pressed', 'true');
+  const first = page.locator('#signs .sign').first();
+  await expect(first).toHaveAttribute('aria-pressed', 'true');
+  // What the server takes for no sign of this brew is said, and no longer shown as seen.
+  await page.route('**/*handler=Sign', (route) => route.fulfill({ status: 422 }));
+  await page.locator('#signs .sign').nth(1).click();
+  await expect(page.locator('#brew-problem')).toContainText('was not kept');
+  await expect(page.locator('#signs .sign[aria-pressed=true]')).toHaveCount(0);
   await giveUp(page, server, id);
 });
 

@@ -15,10 +15,10 @@ public sealed record Fact(string What, string Value, string? Note = null);
 public static class BrewerFacts
 {
     /// <summary>The facts of a forecast.</summary>
-    public static IReadOnlyList<Fact> Of(PlanModel plan) =>
+    public static IReadOnlyList<Fact> Of(PlanView plan) =>
         [.. Ratio(plan), .. Water(plan), .. Drippers(plan), .. Tube(plan), .. Siphon(plan), .. PouredOff(plan), .. Cups(plan), .. Last(plan)];
 
-    private static IEnumerable<Fact> Ratio(PlanModel plan)
+    private static IEnumerable<Fact> Ratio(PlanView plan)
     {
         // A plan whose water has been taken out has no ratio yet.
         if (plan.Settings.Recipe.WaterG <= 0 || plan.Forecast.Totals.FinalG <= 0)
@@ -43,7 +43,7 @@ public static class BrewerFacts
     }
 
     /// <summary>Where the water that is poured ends: the parts add up to it, as they are told.</summary>
-    private static IEnumerable<Fact> Water(PlanModel plan)
+    private static IEnumerable<Fact> Water(PlanView plan)
     {
         var totals = plan.Forecast.Totals;
         var format = plan.Format;
@@ -60,7 +60,7 @@ public static class BrewerFacts
         double Told(double g) => format.Units.MassToG(double.Parse(format.MassNumber(g, fine: false), System.Globalization.CultureInfo.InvariantCulture));
     }
 
-    private static IEnumerable<Fact> Drippers(PlanModel plan)
+    private static IEnumerable<Fact> Drippers(PlanView plan)
     {
         var outsideG = plan.Forecast.Series.Max(sample => sample.AnnulusG);
         if (outsideG < 0.5)
@@ -76,7 +76,7 @@ public static class BrewerFacts
         }
     }
 
-    private static IEnumerable<Fact> Tube(PlanModel plan)
+    private static IEnumerable<Fact> Tube(PlanView plan)
     {
         var recipe = plan.Settings.Recipe;
         if (recipe.Brewer.Family != BrewerFamily.TubePress || plan.Forecast.Timings.FirstOrDefault(timing => recipe.Steps[timing.Index] is Step.Press) is not { LengthS: > 0 } press)
@@ -88,7 +88,7 @@ public static class BrewerFacts
         yield return new Fact("Drips before the press", plan.Format.Mass(before.CupWaterG + before.CupSolidsG), recipe.Steps.Any(step => step is Step.Flip) ? "turned over: only after the flip" : "upright: less once the plunger is seated, none when it is drawn back");
     }
 
-    private static IEnumerable<Fact> Siphon(PlanModel plan)
+    private static IEnumerable<Fact> Siphon(PlanView plan)
     {
         if (plan.Forecast.Totals.FlameMarginW is not { } margin)
         {
@@ -100,7 +100,7 @@ public static class BrewerFacts
         yield return new Fact("Stays in the bulb", plan.Format.Water(12), "it never rises, and never extracts");
     }
 
-    private static IEnumerable<Fact> PouredOff(PlanModel plan)
+    private static IEnumerable<Fact> PouredOff(PlanView plan)
     {
         var totals = plan.Forecast.Totals;
         var family = plan.Settings.Recipe.Brewer.Family;
@@ -112,7 +112,7 @@ public static class BrewerFacts
         }
     }
 
-    private static IEnumerable<Fact> Cups(PlanModel plan)
+    private static IEnumerable<Fact> Cups(PlanView plan)
     {
         if (plan.Forecast.Cups.Length < 2)
         {
@@ -126,7 +126,7 @@ public static class BrewerFacts
         }
     }
 
-    private static IEnumerable<Fact> Last(PlanModel plan)
+    private static IEnumerable<Fact> Last(PlanView plan)
     {
         var caffeine = Caffeine.Of(plan.Forecast, plan.Settings.Bag is { Decaffeinated: true });
         yield return new Fact("Caffeine, all of it", $"{FigureFormat.Number(caffeine.LowMg, 0)} to {FigureFormat.Number(caffeine.HighMg, 0)} mg", "an estimate, not advice");

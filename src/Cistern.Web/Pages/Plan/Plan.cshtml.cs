@@ -27,12 +27,6 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
         .Where(brew => !brew.Rehearsal && brew.DeletedAtMs == null && brew.CoffeeName == coffee && brew.State == BrewState.Finished).OrderByDescending(brew => brew.OpenedAtMs).Take(6)
         .Where(brew => brew.Facts != null).Select(brew => new BrewedBefore(brew.Name, brew.Facts!.FinalTdsPercent, brew.Facts.ExtractionYieldPercent, brew.Facts.FlavourBalance)));
 
-    /// <summary>
-    /// A brew that takes more steps of time than this is not run some sixty times more for its bands, its tolerances and the
-    /// map's arrows: that would take seconds. The library's recipes take 1,100 at most.
-    /// </summary>
-    private const int MostMoves = 12_000;
-
     private FigureFormat own = null!;
     private string? said;
     private (string Do, string Label)? instead;
@@ -43,6 +37,9 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
 
     /// <summary>The fields and what was typed into them.</summary>
     public PlanSettings Settings { get; private set; } = null!;
+
+    /// <summary>What is shown of it.</summary>
+    public PlanView View { get; private set; } = null!;
 
     /// <summary>What it is worked out with.</summary>
     private PlanContext Context { get; set; } = null!;
@@ -56,68 +53,8 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
     /// <summary>What a recipe of the library took of the shelf by itself when it was opened.</summary>
     public PlanPicks Picked { get; private set; } = new();
 
-    /// <summary>How this barista reads figures.</summary>
-    public FigureFormat Format { get; private set; } = null!;
-
-    /// <summary>What the plan is held against: the dotted brew chart.</summary>
-    public Forecast Accepted { get; private set; } = null!;
-
-    /// <summary>What is different from it.</summary>
-    public Differences Changed { get; private set; } = new([], [], []);
-
-    /// <summary>Whether anything is.</summary>
-    public bool IsChanged => Changed.Set.Count + Changed.Steps.Count + Changed.Gives.Count > 0;
-
-    /// <summary>Whether the brew takes so long to compute that only its own figures are told.</summary>
-    public bool Heavy => Forecast.Moves > MostMoves;
-
-    /// <summary>The 80 % band of each figure.</summary>
-    public IReadOnlyDictionary<Outcome, Band> Bands { get; private set; } = new Dictionary<Outcome, Band>();
-
-    /// <summary>How far each setting may be off.</summary>
-    public IReadOnlyDictionary<Setting, double> TolerancesOf { get; private set; } = new Dictionary<Setting, double>();
-
-    /// <summary>What the forecast found.</summary>
-    public IReadOnlyList<EventWords> Events { get; private set; } = [];
-
-    /// <summary>What the rules have against the steps as they are.</summary>
-    public IReadOnlyList<Finding> Findings { get; private set; } = [];
-
-    /// <summary>What the place's boiling point takes away; null where it takes nothing.</summary>
-    public HighPlace? High { get; private set; }
-
-    /// <summary>What becomes of it at the ends of its windows.</summary>
-    public IReadOnlyList<WindowEnds> Ends { get; private set; } = [];
-
-    /// <summary>The map of strength against yield.</summary>
-    public StrengthMapView Map { get; private set; } = null!;
-
-    /// <summary>What has to be made ready, and when.</summary>
-    public Preparation Preparation { get; private set; } = null!;
-
-    /// <summary>When the cup is wanted, as typed.</summary>
-    public ReadyTime Ready { get; private set; } = null!;
-
-    /// <summary>The step whose form is open, or −1.</summary>
-    public int OpenStep { get; private set; } = -1;
-
-    /// <summary>The form of that step.</summary>
-    public StepForm? Step { get; private set; }
-
-    /// <summary>The moment at which the vessel is shown, s on the clock: as scrubbed, or as the release begins.</summary>
-    public double AtS { get; private set; }
-
-    /// <summary>What is asked backwards, as it stands in the form.</summary>
-    public (string Setting, string Outcome, string Value) Ask { get; private set; }
-
-    /// <summary>The two figures asked for at once, as they stand in the form.</summary>
-    public (string By, string Tds, string FlavourBalance) Both { get; private set; }
-
     /// <summary>The name and the why of a plan being kept, and what is wrong with them.</summary>
     public (string Name, string Why, string? Problem) Keep { get; private set; }
-
-    /// <summary>The strength to be diluted to, as it stands in the form.</summary>
-    public string DilutedTo { get; private set; } = "";
 
     /// <summary>The query that a plan nobody has changed yet was opened with.</summary>
     public string From { get; private set; } = "";
@@ -128,36 +65,14 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
     /// <summary>The button that goes with it, or null.</summary>
     public (string Do, string Label)? Instead => Settings.Instead ?? instead;
 
-    /// <summary>Whether it may be brewed.</summary>
-    public bool CanBrew => !Events.Any(one => one.Stops) && Findings.All(finding => finding.Severity != Severity.Error);
-
     /// <summary>What it is called.</summary>
     public string Name => Open.Stored?.Name ?? Settings.Recipe.Name;
-
-    /// <summary>What it will do.</summary>
-    public Forecast Forecast => Settings.Forecast;
-
-    /// <summary>Words and units for its pictures.</summary>
-    public BrewChartLabels Labels => Format.Labels(StepWording.InVessel(Settings.Recipe.Brewer.Family));
-
-    /// <summary>The vessel cut open at that moment.</summary>
-    public string VesselSvg => BrewerSection.Draw(Forecast, AtS, Labels);
 
     /// <summary>Asked by htmx for the plan alone.</summary>
     public bool Part => Request.Headers.ContainsKey("HX-Request");
 
     /// <summary>What was sent: the form, or the address where there is none.</summary>
     private Values Sent => Request.HasFormContentType ? Request.Form : Request.Query;
-
-    /// <summary>What the moment is like, in words.</summary>
-    public string Moment
-    {
-        get
-        {
-            var sample = Forecast.At(AtS);
-            return $"{FigureFormat.Clock(AtS)}  {Format.Temperature(sample.TemperatureC)}  {FigureFormat.Percent(sample.VesselTdsPercent, 2)} TDS here";
-        }
-    }
 
     /// <summary>What it took of the shelf by itself, and still uses, in words.</summary>
     public string OwnGear => string.Join(", ", new[]
@@ -167,29 +82,8 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
         Picked.VesselId is not null && Settings.Editing.Vessel?.Id == Picked.VesselId ? Settings.Editing.Vessel!.Name : null,
     }.OfType<string>());
 
-    /// <summary>What it comes to when it is left standing before it is poured off; empty where it is not poured off.</summary>
-    public IReadOnlyList<OnTheGrounds> OnTheGrounds => Heavy ? [] : Core.Planning.OnTheGrounds.Of(Forecast);
-
-    /// <summary>The brew chart of a width, with the dotted one where the plan has been changed.</summary>
-    public BrewChartOptions BrewChartOf(double widthPx, double lanesPx, string prefix) => new(widthPx)
-    {
-        Ghost = IsChanged ? Accepted : null,
-        Labels = Labels,
-        WithSteps = false,
-        LanesPx = lanesPx,
-        IdPrefix = prefix,
-    };
-
     /// <summary>An address of this plan.</summary>
     public string Link(string handler) => $"/plan/{Open.Id}?handler={handler}{(From.Length > 0 ? "&" + From : "")}";
-
-    /// <summary>A figure's band in words, or null where the brew has none.</summary>
-    public string? Within(Outcome outcome, Func<double, string> write) =>
-        Bands.TryGetValue(outcome, out var band) ? $"{write(band.Low)} to {write(band.High)}" : null;
-
-    /// <summary>A setting's tolerances in words, or null where it hardly matters.</summary>
-    public string? May(Setting setting, Func<double, string> write) =>
-        TolerancesOf.TryGetValue(setting, out var tolerance) && double.IsFinite(tolerance) ? $"± {write(tolerance)}" : null;
 
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(string id, CancellationToken ct)
@@ -244,7 +138,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
     /// <summary>The brew chart as an SVG that stands alone.</summary>
     public async Task<IActionResult> OnGetTideAsync(string id, CancellationToken ct) =>
         await LoadAsync(id, Request.Query, "", ct)
-            ? File(Encoding.UTF8.GetBytes(BrewChart.Draw(Forecast, new BrewChartOptions(760) { StandsAlone = true, Labels = Labels })), "image/svg+xml", $"{Settings.Recipe.Id}.svg")
+            ? File(Encoding.UTF8.GetBytes(BrewChart.Draw(View.Forecast, new BrewChartOptions(760) { StandsAlone = true, Labels = View.Labels })), "image/svg+xml", $"{Settings.Recipe.Id}.svg")
             : NotFound();
 
     /// <summary>Keeps the plan under a name.</summary>
@@ -264,7 +158,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
                 return Page();
             }
 
-            var what = await ParentForecastAsync(ct) is { } parent ? Differences.Between([parent, Forecast], Format).InShort : "";
+            var what = await ParentForecastAsync(ct) is { } parent ? Differences.Between([parent, View.Forecast], View.Format).InShort : "";
             return await keeping.KeepAsync(Open, Settings.Editing.Picked, name, what, why, wish, ct) is { } kept ? Goto($"/plan/{kept.Id}") : null;
         }, ct);
     }
@@ -290,8 +184,8 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
             }
 
             await WorkOutAsync(ct);
-            var unasked = Events.Any(one => one.Kind == BrewEventKind.ToTheBrim) && Request.Form.Value("brim") != "sure";
-            if (!Settings.Good || !CanBrew || unasked)
+            var unasked = View.Events.Any(one => one.Kind == BrewEventKind.ToTheBrim) && Request.Form.Value("brim") != "sure";
+            if (!Settings.Good || !View.CanBrew || unasked)
             {
                 said = unasked ? "It would stand at the brim. Brew it so, or scale it to fit?" : null;
                 Response.StatusCode = Part ? StatusCodes.Status200OK : StatusCodes.Status422UnprocessableEntity;
@@ -311,13 +205,13 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
         return await AnsweredAsync(id, wish, async () =>
         {
             await WorkOutAsync(ct);
-            if (!IsKeepable() || !CanBrew)
+            if (!IsKeepable() || !View.CanBrew)
             {
                 Response.StatusCode = Part ? StatusCodes.Status200OK : StatusCodes.Status422UnprocessableEntity;
                 return Page();
             }
 
-            return await pairs.PairAsync(Open, Settings.Editing.Picked, Name, PairPlanning.LeastStaggerS(Forecast, Forecast), wish, ct) is { } address ? Goto(address) : null;
+            return await pairs.PairAsync(Open, Settings.Editing.Picked, Name, PairPlanning.LeastStaggerS(View.Forecast, View.Forecast), wish, ct) is { } address ? Goto(address) : null;
         }, ct);
     }
 
@@ -520,10 +414,9 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
         }
 
         Settings = PlanSettings.Read(state, Context, own, values);
-        Format = Settings.ToldIn;
-        var series = Forecast.Series;
+        var series = Settings.Forecast.Series;
         var at = TypedNumber.Read(values.Value("at"), series[0].TimeS, series[^1].TimeS, "s");
-        AtS = at.Value ?? (Core.Planning.Settings.Get(Forecast, Setting.SteepEndS) ?? series[^1].TimeS);
+        View = new PlanView(Settings, at.Value ?? Core.Planning.Settings.Get(Settings.Forecast, Setting.SteepEndS) ?? series[^1].TimeS);
         return true;
     }
 
@@ -531,29 +424,12 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
     private async Task WorkOutAsync(CancellationToken ct)
     {
         var values = Sent;
-        // Bands and tolerances run the model some hundred times, while this thread asks the data and draws the map.
-        var confidence = Heavy ? Task.FromResult((Bands, TolerancesOf)) : Task.Run(() => (Confidence.Of(Forecast), Tolerances.Of(Forecast)), ct);
-        Findings = RecipeChecker.Check(Settings.Recipe);
-        Events = [.. Forecast.Events.Select(one => EventWording.Of(one, Forecast, Format))];
         // As it was opened there is nothing to work out twice.
-        Accepted = ReferenceEquals(Settings.Editing.State, Open.Accepted) ? Forecast : Open.Accepted.PlaceId is null && Open.Stored is null
+        var accepted = ReferenceEquals(Settings.Editing.State, Open.Accepted) ? View.Forecast : Open.Accepted.PlaceId is null && Open.Stored is null
             ? model.Run(Open.Accepted.OriginRecipe())
             : new PlanEditing(Open.Accepted, Context).Forecast;
-        Changed = Differences.Between([Accepted, Forecast], Format);
-        High = Heavy ? null : HighPlace.Of(Forecast, Settings.DialOf(Setting.MedianUm), Settings.CanGrind);
-        Ends = Heavy ? [] : WindowEnds.Of(Forecast);
-        Map = StrengthMapView.Of(this, await LastBrewsAsync(ct));
-        Preparation = Preparation.Of(Forecast, Settings.Editing.Gear);
-        Ready = values.Value("ready") is { } typed && (typed.Trim() != (values.Value("was.ready") ?? "").Trim() || Open.Stored?.WantedAtMs is null)
-            ? ReadyTime.Read(typed, Preparation, bench)
-            : Open.Stored?.WantedAtMs is { } wantedAtMs ? ReadyTime.Of(wantedAtMs, Preparation, bench) : ReadyTime.None;
-        OpenStep = ReadOpenStep();
-        Step = Settings.RefusedStep ?? (OpenStep >= 0 ? StepForm.Of(Settings.Recipe, OpenStep, Format, []) : null);
-        Ask = (values.Value("ask.setting") ?? nameof(Setting.MedianUm), values.Value("ask.outcome") ?? nameof(Outcome.TdsPercent), values.Value("ask.value") ?? FigureFormat.Number(Forecast.Totals.FinalTdsPercent, 2));
-        Both = (values.Value("both.by") ?? nameof(Setting.MedianUm), values.Value("both.tds") ?? FigureFormat.Number(Forecast.Totals.FinalTdsPercent, 2), values.Value("both.tilt") ?? "0");
+        await View.WorkOutAsync(Open, accepted, values, ReadOpenStep(), bench, LastBrewsAsync(ct), ct);
         Keep = (values.Value("keep.name") ?? Name, values.Value("keep.why") ?? "", null);
-        DilutedTo = values.Value("let-down.tds") ?? FigureFormat.Number(Math.Min(Forecast.Totals.TdsPercent, 1.35), 2);
-        (Bands, TolerancesOf) = await confidence;
     }
 
     private int ReadOpenStep()

@@ -8,7 +8,7 @@ namespace Cistern.Web.Pages.Plan;
 public static class PreparingWording
 {
     /// <summary>One thing to be done.</summary>
-    public static string Of(Preparing thing, PlanModel plan) => thing.Chore switch
+    public static string Of(Preparing thing, PlanView plan) => thing.Chore switch
     {
         Chore.Weigh => $"Weigh {plan.Format.Dose(plan.Settings.Recipe.Coffee.DoseG)}{(plan.Settings.CanGrind ? ", a little over for what the grinder keeps" : "")}",
         Chore.Grind => $"Grind: {plan.Settings.GrindText}",

@@ -18,7 +18,7 @@ public sealed record BrewedBefore(string Name, double TdsPercent, double Extract
 public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, IReadOnlyList<(string What, string Tds, string Yield, string FlavourBalance)> Rows)
 {
     /// <summary>Draws it for a plan and the last brews of its coffee.</summary>
-    public static StrengthMapView Of(PlanModel plan, IReadOnlyList<BrewedBefore> brews)
+    public static StrengthMapView Of(PlanView plan, IReadOnlyList<BrewedBefore> brews)
     {
         var totals = plan.Forecast.Totals;
         var marks = new List<MapMark> { new(MapPoint.Plan, totals.ExtractionYieldPercent, totals.FinalTdsPercent, "this plan") };
@@ -46,7 +46,7 @@ public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, I
     private static (string, string, string, string) Row(string what, double tds, double yield, double balance) =>
         (what, FigureFormat.Percent(tds, 2), FigureFormat.Percent(yield), $"{FigureFormat.FlavourBalance(balance)} ({FigureFormat.Signed(balance, 2)})");
 
-    private static string Words(Sensitivity sensitivity, PlanModel plan)
+    private static string Words(Sensitivity sensitivity, PlanView plan)
     {
         var size = Math.Abs(sensitivity.By);
         return sensitivity.Setting switch

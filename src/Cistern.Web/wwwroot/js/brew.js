@@ -54,7 +54,13 @@ el('signs').addEventListener('submit', async (event) => {
   seen[index] = on ? value : '';
   draw();
   try {
-    if (!await see(id, index, value, on)) tell('No connection: what you saw is kept here and sent when it is back.');
+    const came = await see(id, index, value, on);
+    if (came === 'waits') tell('No connection: what you saw is kept here and sent when it is back.');
+    if (came === 'refused') {
+      delete seen[index];
+      draw();
+      tell('That was not kept: this brew was given up, or goes by other steps now.');
+    }
   } catch {
     tell('No connection, and nothing can be kept on this device: say it again when it is back.');
   }

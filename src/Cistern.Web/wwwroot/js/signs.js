@@ -27,18 +27,20 @@ const send = async (brew, step, { sign, on }) => fetch(`/brew/${brew}?handler=Si
   body: new URLSearchParams({ step, sign, on: on ? 'yes' : 'no', __RequestVerificationToken: document.querySelector('[name=__RequestVerificationToken]')?.value ?? '' }),
 });
 
-/** Sends all that waits; without network it waits on. */
+/** Sends all that waits; without network it waits on. Says which the server took for none: "brew step" each. */
 export const sendWaiting = async () => {
+  const refused = [];
   for (const [brew, steps] of Object.entries(stored())) {
     for (const [step, one] of Object.entries(steps)) {
       let answer;
       try {
         answer = await send(brew, step, one);
       } catch {
-        return;
+        return refused;
       }
       // A page whose token is of another day, or a server that is busy: later. What no server takes is let go of.
-      if (!answer.ok && ![404, 410, 422].includes(answer.status)) return;
+      if (!answer.ok && ![404, 410, 422].includes(answer.status)) return refused;
+      if (!answer.ok) refused.push(`${brew} ${step}`);
       const rest = stored();
       if (JSON.stringify(rest[brew]?.[step]) === JSON.stringify(one)) {
         delete rest[brew][step];
@@ -47,18 +49,19 @@ export const sendWaiting = async () => {
       }
     }
   }
+  return refused;
 };
 
-/** Keeps what was seen at a step, and sends it. */
+/** Keeps what was seen at a step, and sends it: `taken`, `waits` or `refused`. */
 export const see = async (brew, step, sign, on) => {
   const all = stored();
   store({ ...all, [brew]: { ...all[brew], [step]: { sign, on } } });
   if (!stored()[brew]?.[step]) {
     // Nothing is stored on this device.
-    return (await send(brew, step, { sign, on })).ok;
+    return (await send(brew, step, { sign, on })).ok ? 'taken' : 'refused';
   }
-  await sendWaiting();
-  return stored()[brew]?.[step] === undefined;
+  if ((await sendWaiting()).includes(`${brew} ${step}`)) return 'refused';
+  return stored()[brew]?.[step] === undefined ? 'taken' : 'waits';
 };
 
 addEventListener('online', sendWaiting);
