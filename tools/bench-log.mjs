@@ -15,7 +15,7 @@ const bound = 50;
 const pages = {
   '/css/cistern.css': 'a static file', '/': 'Bench', '/plan/fp-bloomed': 'a plan', '/log': 'log, all of it', '/log?q=plum': 'log, a word', '/log?q=plum+al': 'log, two words',
   '/log?coffee=Blue%20Ferry': 'log, one filter', '/log?family=valve-dripper&leans=harsh&state=tasted': 'log, three filters', '/log?score=8-9&q=cocoa': 'log, filter and word', '/log?from=2025-05-01&to=2025-06-30': 'log, two months',
-  '/trends': 'trends, strength over time', '/trends?of=drawdown&over=grind&family=valve-dripper': 'trends, drain over grind', '/trends?of=score&over=rest': 'trends, score over rest', '/together?b=50&b=60&b=70': 'three together', '/log/60': 'one brew', '/taste': 'to be tasted', '/learned': 'learned', '/files': 'in and out',
+  '/trends': 'trends, strength over time', '/trends?of=drawdown&over=grind&family=valve-dripper': 'trends, drain over grind', '/trends?of=score&over=rest': 'trends, score over rest', '/compare?b=50&b=60&b=70': 'three together', '/log/60': 'one brew', '/taste': 'to be tasted', '/learned': 'learned', '/files': 'in and out',
 };
 
 const wait = (ms) => new Promise((done) => { setTimeout(done, ms); });

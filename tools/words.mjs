@@ -39,7 +39,7 @@ const count = async (name) => {
   return words.length;
 };
 
-for (const address of ['/', '/plan', '/plan/fp-bloomed', '/plan/vd-coffee-first', '/plan/si-layers', '/plan/tp-turned', '/plan/jar-spoons', '/plan/fp-bloomed/card', '/taste/8', '/next/49', '/line/49', '/log', '/log/7', '/log/7/sheet', '/learned', '/trends', '/together?b=19&b=20', '/pairs', '/pair/1', '/blind/1', '/shelf', '/shelf/coffee/1', '/shelf/mill/1', '/shelf/grind', '/shelf/grains', '/shelf/card', '/brew/7/after', '/brew/8/pictures', '/you', '/devices', '/help', '/files', '/brew/cues']) {
+for (const address of ['/', '/plan', '/plan/fp-bloomed', '/plan/vd-coffee-first', '/plan/si-layers', '/plan/tp-turned', '/plan/jar-spoons', '/plan/fp-bloomed/card', '/taste/8', '/next/49', '/series/49', '/log', '/log/7', '/log/7/sheet', '/learned', '/trends', '/compare?b=19&b=20', '/pairs', '/pair/1', '/blind/1', '/shelf', '/shelf/coffee/1', '/shelf/mill/1', '/shelf/grind', '/shelf/grains', '/shelf/card', '/brew/7/after', '/brew/8/pictures', '/you', '/devices', '/help', '/files', '/brew/cues']) {
   const answer = await page.goto(server.url + address);
   if (!answer.ok()) {
     console.log(`${address.padEnd(22)} answers ${answer.status()}`);

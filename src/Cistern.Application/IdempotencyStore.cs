@@ -14,10 +14,10 @@ public sealed class IdempotencyStore(CisternDb db, TimeProvider time)
     private const int Constraint = 19;
 
     /// <summary>Where what was done under a key is to be seen; null where nothing was.</summary>
-    public Task<string?> DoneAsync(Guid job, CancellationToken ct) => db.IdempotentRequests.AsNoTracking().Where(row => row.Key == job).Select(row => row.Address).FirstOrDefaultAsync(ct);
+    public Task<string?> DoneAsync(Guid key, CancellationToken ct) => db.IdempotentRequests.AsNoTracking().Where(row => row.Key == key).Select(row => row.Address).FirstOrDefaultAsync(ct);
 
     /// <summary>Adds to what is about to be saved that it was done.</summary>
-    public void Remember(Guid job, string address) => db.IdempotentRequests.Add(new IdempotentRequest { Key = job, Address = address, AtMs = time.GetUtcNow().ToUnixTimeMilliseconds() });
+    public void Remember(Guid key, string address) => db.IdempotentRequests.Add(new IdempotentRequest { Key = key, Address = address, AtMs = time.GetUtcNow().ToUnixTimeMilliseconds() });
 
     /// <summary>
     /// Saves; where another request put in the same first row meanwhile, nothing is saved and what was read is forgotten,

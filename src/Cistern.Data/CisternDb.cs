@@ -185,11 +185,11 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
             extra.Property(row => row.StoredPlanId).HasColumnName("SheetId");
             extra.HasOne<StoredPlan>().WithOne().HasForeignKey<PlanExtra>(row => row.StoredPlanId);
         });
-        modelBuilder.Entity<IdempotentRequest>(job =>
+        modelBuilder.Entity<IdempotentRequest>(request =>
         {
-            job.ToTable("Jobs");
-            job.HasKey(row => row.Key);
-            job.HasIndex(row => row.AtMs);
+            request.ToTable("Jobs");
+            request.HasKey(row => row.Key);
+            request.HasIndex(row => row.AtMs);
         });
         modelBuilder.Entity<PlanRevision>(revision =>
         {

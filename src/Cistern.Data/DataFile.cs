@@ -201,13 +201,13 @@ public sealed class DataFile : IDisposable
         owned.Dispose();
     }
 
-    /// <summary>Lets go of plans that nobody has kept, brewed, paired, or touched since a moment and wants no cup of, which were only tried, and of answered jobs.</summary>
+    /// <summary>Lets go of plans that nobody has kept, brewed, paired, or touched since a moment and wants no cup of, which were only tried, and of answered requests.</summary>
     /// <param name="db">The data.</param>
     /// <param name="beforeMs">The moment, UTC ms.</param>
     /// <param name="ct">Stops it.</param>
     public static async Task<int> TidyAsync(CisternDb db, long beforeMs, CancellationToken ct = default)
     {
-        await db.IdempotentRequests.Where(job => job.AtMs < beforeMs).ExecuteDeleteAsync(ct);
+        await db.IdempotentRequests.Where(request => request.AtMs < beforeMs).ExecuteDeleteAsync(ct);
         return await db.Plans
             .Where(stored => stored.KeptAtMs == null && stored.ChangedAtMs < beforeMs && (stored.WantedAtMs == null || stored.WantedAtMs < beforeMs)
                 && !db.Brews.Any(brew => brew.StoredPlanId == stored.Id) && !db.Pairs.Any(pair => pair.SecondPlanId == stored.Id))

@@ -33,7 +33,7 @@ public static class SeriesMap
             var (from, to) = (line[line[i].After is { } after && after < i ? after : i - 1], line[i]);
             if (to.Expected is { } meant)
             {
-                svg.Add($"<line class=\"line-foretold\" x1=\"{axes.X(from.ExtractionYieldPercent)}\" y1=\"{axes.Y(from.TdsPercent)}\" x2=\"{axes.X(meant.ExtractionYieldPercent)}\" y2=\"{axes.Y(meant.TdsPercent)}\"/>");
+                svg.Add($"<line class=\"series-expected\" x1=\"{axes.X(from.ExtractionYieldPercent)}\" y1=\"{axes.Y(from.TdsPercent)}\" x2=\"{axes.X(meant.ExtractionYieldPercent)}\" y2=\"{axes.Y(meant.TdsPercent)}\"/>");
                 svg.Add($"<circle class=\"map-parent\" cx=\"{axes.X(meant.ExtractionYieldPercent)}\" cy=\"{axes.Y(meant.TdsPercent)}\" r=\"6\"><title>expected of {i + 1}</title></circle>");
             }
 

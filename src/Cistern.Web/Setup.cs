@@ -199,8 +199,7 @@ public static class Setup
         app.MapReadings();
         app.MapOut();
         app.MapCalendar();
-        // Where two plans were compared by earlier versions: bookmarks and printed links lead on.
-        app.MapGet("/plan/compare", (string? a, string? b) => Results.Redirect($"/together{QueryString.Create("p", a ?? "").Add("p", b ?? "")}", permanent: true)).ExcludeFromDescription();
+        app.MapEarlierAddresses();
         app.MapHealthChecks("/healthz", new HealthCheckOptions
         {
             ResponseWriter = (context, report) => context.Response.WriteAsync(string.Join('\n', report.Entries.Values.Select(entry => entry.Description).OfType<string>().Prepend(report.Status.ToString()))),

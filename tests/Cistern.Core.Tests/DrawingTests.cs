@@ -215,7 +215,7 @@ public sealed class DrawingTests
         Assert.Equal((Number(brews[0], "cx"), Number(brews[1], "cx")), (Number(paths[0], "x1"), Number(paths[0], "x2")));
         // The third was made from the first.
         Assert.Equal((Number(brews[0], "cy"), Number(brews[2], "cy")), (Number(paths[1], "y1"), Number(paths[1], "y2")));
-        var expected = map.Descendants().Where(node => (string?)node.Attribute("class") == "line-foretold").ToList();
+        var expected = map.Descendants().Where(node => (string?)node.Attribute("class") == "series-expected").ToList();
         Assert.Equal(2, expected.Count);
         Assert.True(Number(expected[0], "x2") > Number(brews[1], "cx") && Number(expected[1], "y2") > Number(brews[2], "cy"));
         // All of the band that was wanted lies on it.

@@ -26,7 +26,7 @@ public sealed class DamageTests
         var broken = new List<string>();
         // What all pages share is seen on one.
         var all = new[] { "/", "/brew", "/log", "/plan/fp-bloomed", "/taste", "/trends", "/api/under-way", "/out/brews.json?recipe=fp-bloomed" };
-        var own = new[] { $"/brew/{brew}", $"/brew/{brew}/after", $"/log/{brew}", $"/log/{brew}/sheet", $"/taste/{brew}", $"/next/{brew}", $"/line/{brew}", $"/together?b={brew}&b=5", $"/api/brews/{brew}" };
+        var own = new[] { $"/brew/{brew}", $"/brew/{brew}/after", $"/log/{brew}", $"/log/{brew}/sheet", $"/taste/{brew}", $"/next/{brew}", $"/series/{brew}", $"/compare?b={brew}&b=5", $"/api/brews/{brew}" };
         foreach (var path in all.Concat(own))
         {
             var status = (int)(await client.GetAsync(new Uri(path, UriKind.Relative), Ct)).StatusCode;

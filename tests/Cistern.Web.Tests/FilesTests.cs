@@ -143,7 +143,7 @@ public sealed class FilesTests : IClassFixture<App>
         Assert.NotNull(brew.Facts.Flow);
         Assert.NotEqual(await ReadAsync(browser, $"/plan/{brew.RecipeId}?handler=Tide"), await ReadAsync(browser, $"/log/{brew.Id}/tide.svg"));
         Assert.Contains("\"extractionYieldPercent\"", JsonNode.Parse(await ReadAsync(browser, $"/log/{brew.Id}/brew.json"))!["forecast"]!["brewed"]!.ToJsonString(), StringComparison.Ordinal);
-        await App.GetAsync(browser, $"/together?b={brew.Id}&b=5");
+        await App.GetAsync(browser, $"/compare?b={brew.Id}&b=5");
         await App.GetAsync(browser, $"/next/{brew.Id}");
         await App.GetAsync(browser, $"/taste/{brew.Id}");
         var back = JsonNode.Parse(await ReadAsync(browser, $"/log/{brew.Id}/brew.json"))!.AsObject();

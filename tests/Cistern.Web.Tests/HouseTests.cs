@@ -105,12 +105,12 @@ public sealed class HouseTests
     }
 
     [Fact]
-    public async Task Five_wrong_codes_shut_it_for_five_minutes_and_the_keeper_is_told()
+    public async Task Five_wrong_codes_shut_it_for_five_minutes_and_the_owner_is_told()
     {
         await using var app = App.OfHouse();
         var guesser = app.FromHouse();
         var page = await App.GetAsync(guesser, "/pair");
-        var code = Desk(app).Offer(DeviceRole.Keeper).Digits;
+        var code = Desk(app).Offer(DeviceRole.Owner).Digits;
         var wrong = code == "000000" ? "000001" : "000000";
         for (var i = 0; i < 4; i++)
         {
@@ -149,8 +149,8 @@ public sealed class HouseTests
     }
 
     [Theory]
-    [InlineData(DeviceRole.Keeper, "POST", "/devices", true)]
-    [InlineData(DeviceRole.Keeper, "POST", "/files", true)]
+    [InlineData(DeviceRole.Owner, "POST", "/devices", true)]
+    [InlineData(DeviceRole.Owner, "POST", "/files", true)]
     [InlineData(DeviceRole.Barista, "GET", "/devices", false)]
     [InlineData(DeviceRole.Barista, "POST", "/Devices", false)]
     [InlineData(DeviceRole.Barista, "GET", "/plan/fp-bloomed", true)]
@@ -210,13 +210,13 @@ public sealed class HouseTests
         Assert.Contains("This device is a guest here", await refused.Content.ReadAsStringAsync(Ct), StringComparison.Ordinal);
         Assert.Equal(brews, await app.DataAsync(db => db.Brews.CountAsync(Ct)));
 
-        var keeper = app.Browser();
-        var list = await App.GetAsync(keeper, "/devices");
+        var owner = app.Browser();
+        var list = await App.GetAsync(owner, "/devices");
         var id = list.QuerySelector("#paired [name=device]")!.GetAttribute("value")!;
-        await App.PostAsync(keeper, list, "/devices?handler=Role", ("device", id), ("role", "barista"));
+        await App.PostAsync(owner, list, "/devices?handler=Role", ("device", id), ("role", "barista"));
         Assert.Equal(HttpStatusCode.OK, (await PlanPage.BrewAsync(guest, plan)).StatusCode);
         Assert.Equal(brews + 1, await app.DataAsync(db => db.Brews.CountAsync(Ct)));
-        Assert.Contains("Kitchen phone is a barista now, and was a guest.", (await App.GetAsync(keeper, "/devices")).QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("Kitchen phone is a barista now, and was a guest.", (await App.GetAsync(owner, "/devices")).QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
     }
 
     [Fact]
@@ -254,9 +254,9 @@ public sealed class HouseTests
         Assert.Equal(HttpStatusCode.OK, live.StatusCode);
         await using var stream = await live.Content.ReadAsStreamAsync(Ct);
 
-        var keeper = app.Browser();
-        var list = await App.GetAsync(keeper, "/devices");
-        await App.PostAsync(keeper, list, "/devices?handler=PutOut", ("device", list.QuerySelector("#paired [name=device]")!.GetAttribute("value")!));
+        var owner = app.Browser();
+        var list = await App.GetAsync(owner, "/devices");
+        await App.PostAsync(owner, list, "/devices?handler=PutOut", ("device", list.QuerySelector("#paired [name=device]")!.GetAttribute("value")!));
         using var patience = CancellationTokenSource.CreateLinkedTokenSource(Ct);
         patience.CancelAfter(TimeSpan.FromSeconds(20));
         await Assert.ThrowsAnyAsync<IOException>(async () =>
@@ -270,7 +270,7 @@ public sealed class HouseTests
             throw new IOException("It ended.");
         });
         Assert.EndsWith("/pair", (await phone.GetAsync(At("/"), Ct)).RequestMessage!.RequestUri!.AbsolutePath, StringComparison.Ordinal);
-        list = await App.GetAsync(keeper, "/devices");
+        list = await App.GetAsync(owner, "/devices");
         Assert.Contains("removed", list.QuerySelector("#paired .is-out")!.TextContent, StringComparison.Ordinal);
         Assert.Contains("Kitchen phone was removed.", list.QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
     }
@@ -299,10 +299,10 @@ public sealed class HouseTests
     public async Task An_instruments_token_sends_readings_and_opens_no_page_and_a_pages_cookie_sends_none_by_header()
     {
         await using var app = App.OfHouse();
-        var keeper = app.Browser();
-        var page = await App.ParseAsync(await App.PostAsync(keeper, await App.GetAsync(keeper, "/devices"), "/devices?handler=Instrument", ("instrument", "Bar scale")));
+        var owner = app.Browser();
+        var page = await App.ParseAsync(await App.PostAsync(owner, await App.GetAsync(owner, "/devices"), "/devices?handler=Instrument", ("instrument", "Bar scale")));
         var token = page.QuerySelector("#token")!.TextContent;
-        Assert.Null((await App.GetAsync(keeper, "/devices")).QuerySelector("#token"));
+        Assert.Null((await App.GetAsync(owner, "/devices")).QuerySelector("#token"));
         async Task<HttpStatusCode> AskAsync(HttpMethod method, string path, string header)
         {
             using var request = new HttpRequestMessage(method, At(path));
@@ -318,7 +318,7 @@ public sealed class HouseTests
         asPage.Headers.Add("Cookie", $"{HouseGuard.Cookie}={token}");
         Assert.Equal(HttpStatusCode.Found, (await app.FromHouse(redirects: false).SendAsync(asPage, Ct)).StatusCode);
 
-        var pageToken = await app.DataAsync(async db => (await new DeviceStore(db).PairAsync("Tablet", DeviceRole.Keeper, "a test", app.Time.GetUtcNow().ToUnixTimeMilliseconds(), Ct)).Token);
+        var pageToken = await app.DataAsync(async db => (await new DeviceStore(db).PairAsync("Tablet", DeviceRole.Owner, "a test", app.Time.GetUtcNow().ToUnixTimeMilliseconds(), Ct)).Token);
         Assert.Equal(HttpStatusCode.Unauthorized, await AskAsync(HttpMethod.Post, "/api/brews/1/readings", pageToken));
     }
 
@@ -354,7 +354,7 @@ public sealed class HouseTests
     public async Task One_device_asks_only_so_often()
     {
         await using var app = App.OfHouse();
-        var (busy, calm, bench) = (await PairedAsync(app, DeviceRole.Barista, "Busy phone"), await PairedAsync(app, DeviceRole.Keeper, "Calm phone"), app.Browser());
+        var (busy, calm, bench) = (await PairedAsync(app, DeviceRole.Barista, "Busy phone"), await PairedAsync(app, DeviceRole.Owner, "Calm phone"), app.Browser());
         async Task<int> AskAsync(HttpClient client, string path, string body = "{}") => (int)(await client.PostAsync(At(path), new StringContent(body, System.Text.Encoding.UTF8, "application/json"), Ct)).StatusCode;
         async Task<int> OftenAsync(HttpClient client, string path, int most)
         {
@@ -581,7 +581,7 @@ public sealed class HouseTests
     [InlineData("", "::1", "Via", Door.Shut)]
     [InlineData("", "127.0.0.1", "X-Real-IP", Door.Shut)]
     [InlineData("", "127.0.0.1", "X-Forwarded-Proto", Door.Shut)]
-    public void A_proxy_makes_nobody_the_keeper(string proxy, string from, string? header, Door door)
+    public void A_proxy_makes_nobody_the_owner(string proxy, string from, string? header, Door door)
     {
         var context = new DefaultHttpContext { Connection = { RemoteIpAddress = IPAddress.Parse(from), LocalPort = 5080 } };
         if (header is not null)
@@ -629,10 +629,10 @@ public sealed class HouseTests
     [Theory]
     [InlineData(true)]
     [InlineData(false)]
-    public async Task A_token_that_comes_again_after_its_new_one_was_used_puts_the_device_out_and_the_keeper_is_told(bool thiefFirst)
+    public async Task A_token_that_comes_again_after_its_new_one_was_used_puts_the_device_out_and_the_owner_is_told(bool thiefFirst)
     {
         await using var app = App.OfHouse();
-        await PairedAsync(app, DeviceRole.Keeper);
+        await PairedAsync(app, DeviceRole.Owner);
         var token = DeviceStore.NewToken();
         await app.DataAsync(db => db.Devices.ExecuteUpdateAsync(set => set.SetProperty(one => one.TokenHash, DeviceStore.HashOf(token)), Ct));
         async Task<(HttpStatusCode Status, string? Given, bool Cleared)> AskAsync(string shown)

@@ -285,9 +285,9 @@ public sealed class LogTests : IClassFixture<App>
     [Fact]
     public async Task Brews_laid_together_show_what_differs_and_what_came_of_it()
     {
-        var page = await App.GetAsync(client, "/together?b=19&b=22&p=vd-water-first");
+        var page = await App.GetAsync(client, "/compare?b=19&b=22&p=vd-water-first");
         Assert.Equal(["A", "B", "C"], page.QuerySelectorAll(".beside-who li > span > strong").Select(one => one.TextContent));
-        Assert.Equal(3, page.QuerySelectorAll(".together .map .line-brew").Length);
+        Assert.Equal(3, page.QuerySelectorAll(".compared .map .line-brew").Length);
         // In the vessel and in the cup, wide and narrow.
         Assert.Equal(4, page.QuerySelectorAll("path.beside-line.beside-1:not(.beside-weighed)").Count(path => path.ParentElement!.ClassList.Contains("beside")));
         var rows = page.QuerySelectorAll(".beside-table tbody tr").ToDictionary(row => row.QuerySelector("th")!.TextContent + "/" + row.Closest("div")!.GetAttribute("aria-label"), row => row.QuerySelectorAll("td").Select(cell => cell.TextContent).ToList(), StringComparer.Ordinal);
@@ -302,10 +302,10 @@ public sealed class LogTests : IClassFixture<App>
     }
 
     [Theory]
-    [InlineData("/together")]
-    [InlineData("/together?b=19")]
-    [InlineData("/together?b=x&b=-1&b=99999999999&p=nothing")]
-    [InlineData("/together?b=1&b=2&b=3&b=4&b=5&b=6")]
+    [InlineData("/compare")]
+    [InlineData("/compare?b=19")]
+    [InlineData("/compare?b=x&b=-1&b=99999999999&p=nothing")]
+    [InlineData("/compare?b=1&b=2&b=3&b=4&b=5&b=6")]
     public async Task Too_few_too_many_and_none_at_all_are_told(string address)
     {
         var page = await App.GetAsync(client, address);
@@ -319,7 +319,7 @@ public sealed class LogTests : IClassFixture<App>
         await using var own = new App();
         await own.DataAsync(async db => await db.Brews.Where(brew => brew.Id == 9).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.State, BrewState.Abandoned), Ct)
             + await db.Brews.Where(brew => brew.Id == 10).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.State, BrewState.Running), Ct));
-        var page = await App.GetAsync(own.Browser(), "/together?b=5&b=6&b=9&b=10");
+        var page = await App.GetAsync(own.Browser(), "/compare?b=5&b=6&b=9&b=10");
         Assert.Equal(["/log/5", "/log/6"], page.QuerySelectorAll(".beside-who a").Select(link => link.GetAttribute("href")).Order(StringComparer.Ordinal));
         Assert.Contains("cannot be compared", page.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
     }
@@ -327,8 +327,8 @@ public sealed class LogTests : IClassFixture<App>
     [Fact]
     public async Task An_entry_leads_beside_its_parent_and_the_last_like_it()
     {
-        var links = (await App.GetAsync(client, "/log/41")).QuerySelectorAll("a[href^='/together']").Select(link => link.GetAttribute("href")).ToList();
-        Assert.Contains("/together?b=41&b=40", links);
+        var links = (await App.GetAsync(client, "/log/41")).QuerySelectorAll("a[href^='/compare']").Select(link => link.GetAttribute("href")).ToList();
+        Assert.Contains("/compare?b=41&b=40", links);
         Assert.Equal(2, (await App.GetAsync(client, links[0]!)).QuerySelectorAll(".beside-who li").Length);
     }
 

@@ -156,7 +156,7 @@ public sealed partial class OneTruthTests
     private async Task CrawlAsync(HttpClient client, int id, int other)
     {
         foreach (var (place, path, columns) in (IEnumerable<(string, string, string[])>)
-            [("log", $"/log/{id}", ["planned", "brewed"]), ("sheet", $"/log/{id}/sheet", ["planned", "brewed"]), ("after", $"/brew/{id}/after", ["planned", "brewed"]), ("together", $"/together?b={id}&b={other}", [])])
+            [("log", $"/log/{id}", ["planned", "brewed"]), ("sheet", $"/log/{id}/sheet", ["planned", "brewed"]), ("after", $"/brew/{id}/after", ["planned", "brewed"]), ("together", $"/compare?b={id}&b={other}", [])])
         {
             var page = await App.GetAsync(client, path);
             // Brews lie side by side in the order of the log, whatever order they were asked for in.
@@ -184,8 +184,8 @@ public sealed partial class OneTruthTests
         Tell(id, "brewed tilt", "taste", forecast.Groups["tilt"].Value);
 
         await CrawlNextAsync(client, id);
-        var line = (await App.GetAsync(client, $"/line/{id}")).QuerySelectorAll(".line-rows li").Single(one => one.QuerySelector("h2 a")!.GetAttribute("href") == $"/log/{id}");
-        foreach (var row in line.QuerySelectorAll(".line-figures div"))
+        var line = (await App.GetAsync(client, $"/series/{id}")).QuerySelectorAll(".series-rows li").Single(one => one.QuerySelector("h2 a")!.GetAttribute("href") == $"/log/{id}");
+        foreach (var row in line.QuerySelectorAll(".series-figures div"))
         {
             var (what, value) = (row.QuerySelector("dt")!.TextContent, row.QuerySelector("dd")!.TextContent.Split(", balance "));
             var column = what switch { "Planned" => "planned", "As brewed" => "brewed", "Read" => "read", _ => "" };

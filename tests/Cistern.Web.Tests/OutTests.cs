@@ -10,7 +10,7 @@ using static Cistern.Web.Tests.PlanPage;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>What goes out otherwise than as files: a calendar, codes, a sheet; and the descent of a plan.</summary>
+/// <summary>What goes out otherwise than as files: a calendar, codes, a sheet; and the history of a plan.</summary>
 public sealed class OutTests : IClassFixture<App>
 {
     private readonly App app;
@@ -188,7 +188,7 @@ public sealed class OutTests : IClassFixture<App>
     [InlineData("/files/code?brew=999999")]
     [InlineData("/files/code?plan=nothing")]
     [InlineData("/log/999999/sheet")]
-    [InlineData("/plan/999999/descent")]
+    [InlineData("/plan/999999/history")]
     public async Task What_is_not_there_is_said(string path) => await App.GetAsync(client, path, 404);
 
     [Fact]
@@ -223,7 +223,7 @@ public sealed class OutTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task The_descent_of_a_plan_is_a_tree_with_what_each_change_did()
+    public async Task The_history_of_a_plan_is_a_tree_with_what_each_change_did()
     {
         await using var own = new App();
         var browser = own.Browser();
@@ -231,28 +231,28 @@ public sealed class OutTests : IClassFixture<App>
         var (first, second) = await own.DataAsync(async db => (await db.Plans.SingleAsync(row => row.Name == "Water below, for the pair", Ct), await db.Plans.SingleAsync(row => row.Name == "Water below, for the pair, B", Ct)));
         var third = await KeepAsync(browser, await ChangeAsync(browser, await App.GetAsync(browser, $"/plan/{first.Id}"), ("kettle", "90")), "Cooler", "It was harsh.");
         var path = third.QuerySelector("#plan")!.GetAttribute("action")!;
-        var page = await App.GetAsync(browser, path + "/descent");
-        var root = page.QuerySelector(".descent > li")!;
-        Assert.StartsWith(first.Name, root.QuerySelector(".descent-plan")!.TextContent.Trim(), StringComparison.Ordinal);
-        var children = root.QuerySelectorAll(":scope > .descent > li").ToList();
+        var page = await App.GetAsync(browser, path + "/history");
+        var root = page.QuerySelector(".lineage-tree > li")!;
+        Assert.StartsWith(first.Name, root.QuerySelector(".lineage-plan")!.TextContent.Trim(), StringComparison.Ordinal);
+        var children = root.QuerySelectorAll(":scope > .lineage-tree > li").ToList();
         Assert.Equal([$"/plan/{second.Id}", path], children.Select(child => child.QuerySelector("a")!.GetAttribute("href")!));
         Assert.Matches(@"Brewed once: \d\.\d\d % TDS → \d\.\d\d % TDS, .+ → .+, scored", children[0].TextContent);
         Assert.Contains("It was harsh.", children[1].TextContent, StringComparison.Ordinal);
         Assert.Contains("Not brewed yet.", children[1].TextContent, StringComparison.Ordinal);
-        Assert.Contains("is-here", children[1].QuerySelector(".descent-plan")!.ClassList);
+        Assert.Contains("is-here", children[1].QuerySelector(".lineage-plan")!.ClassList);
         // Asked from any of it, it is the same tree; what was taken away is left out.
         await own.DataAsync(db => db.Plans.Where(row => row.Id == second.Id).ExecuteUpdateAsync(set => set.SetProperty(row => row.RemovedAtMs, 1), Ct));
-        Assert.Single((await App.GetAsync(browser, $"/plan/{first.Id}/descent")).QuerySelectorAll(".descent .descent > li"));
+        Assert.Single((await App.GetAsync(browser, $"/plan/{first.Id}/history")).QuerySelectorAll(".lineage-tree .lineage-tree > li"));
     }
 
     [Fact]
-    public async Task A_descent_that_was_tied_to_itself_by_another_hand_ends()
+    public async Task A_history_that_was_tied_to_itself_by_another_hand_ends()
     {
         await using var own = new App();
         var browser = own.Browser();
         await own.DataAsync(db => db.Plans.Where(row => row.Id == 1).ExecuteUpdateAsync(set => set.SetProperty(row => row.ParentId, 2), Ct));
-        var page = await App.GetAsync(browser, "/plan/1/descent");
-        Assert.Equal(2, page.QuerySelectorAll(".descent-plan").Length);
+        var page = await App.GetAsync(browser, "/plan/1/history");
+        Assert.Equal(2, page.QuerySelectorAll(".lineage-plan").Length);
     }
 
     private static async Task<Calendar> CalendarAsync(HttpClient browser)

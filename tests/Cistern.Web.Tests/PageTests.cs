@@ -308,6 +308,18 @@ public sealed class PageTests(App app) : IClassFixture<App>
         Assert.Equal("svg", System.Xml.Linq.XDocument.Parse(svg).Root!.Name.LocalName);
     }
 
+    [Theory]
+    [InlineData("/together?b=19&b=22", "/compare?b=19&b=22")]
+    [InlineData("/plan/compare?a=fp-bloomed&b=4", "/compare?p=fp-bloomed&p=4")]
+    [InlineData("/plan/4/descent", "/plan/4/history")]
+    [InlineData("/line/41", "/series/41")]
+    public async Task An_address_of_an_earlier_version_leads_on(string from, string to)
+    {
+        var answer = await app.CreateClient(new() { AllowAutoRedirect = false }).GetAsync(new Uri(from, UriKind.Relative), TestContext.Current.CancellationToken);
+        Assert.Equal((System.Net.HttpStatusCode.MovedPermanently, to), (answer.StatusCode, answer.Headers.Location!.ToString()));
+        await App.GetAsync(app.Browser(), from);
+    }
+
     [Fact]
     public async Task Side_by_side_shows_only_what_differs()
     {
@@ -318,8 +330,8 @@ public sealed class PageTests(App app) : IClassFixture<App>
         Assert.DoesNotContain("Vessel", rows.Keys);
         Assert.DoesNotContain("Warm the vessel", rows.Keys);
         Assert.All(rows.Values, cells => Assert.NotEqual(cells[0], cells[1]));
-        Assert.Contains("cannot be compared", (await App.GetAsync(app.Browser(), "/together?p=fp-bloomed&p=nothing")).QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
-        Assert.Equal(2, (await App.GetAsync(app.Browser(), "/together")).QuerySelectorAll("select[name=p]").Length);
+        Assert.Contains("cannot be compared", (await App.GetAsync(app.Browser(), "/compare?p=fp-bloomed&p=nothing")).QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
+        Assert.Equal(2, (await App.GetAsync(app.Browser(), "/compare")).QuerySelectorAll("select[name=p]").Length);
     }
 
     [Fact]

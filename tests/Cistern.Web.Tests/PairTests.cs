@@ -53,9 +53,9 @@ public sealed class PairTests : IClassFixture<App>
         await app.DataAsync(db => db.Plans.Where(stored => stored.Id == Id(b)).ExecuteUpdateAsync(set => set.SetProperty(stored => stored.WantedAtMs, wantedMs), Ct));
 
         // Pressed twice it is brewed once.
-        var job = ("job", Guid.NewGuid().ToString());
-        await App.PostAsync(client, page, path + "?handler=Brew", job);
-        page = await App.ParseAsync(await App.PostAsync(client, page, path + "?handler=Brew", job));
+        var key = ("job", Guid.NewGuid().ToString());
+        await App.PostAsync(client, page, path + "?handler=Brew", key);
+        page = await App.ParseAsync(await App.PostAsync(client, page, path + "?handler=Brew", key));
         var brews = page.QuerySelectorAll(".pair-brews a").Select(link => link.GetAttribute("href")!).ToList();
         Assert.Equal(2, brews.Count);
         Assert.Contains("starts 1:30 after A", page.QuerySelector(".pair-brews")!.TextContent, StringComparison.Ordinal);

@@ -170,8 +170,8 @@ public sealed class PictureTests : IClassFixture<App>
         Assert.True(PictureHeader.Read(jpeg) is { Format: PictureFormat.Jpeg, Width: 1600 });
         Assert.True(PictureHeader.Read(await client.GetByteArrayAsync(new Uri(address + "?small=true", UriKind.Relative), Ct)) is { Width: 320 });
         Assert.Single((await App.GetAsync(client, "/log/6")).QuerySelectorAll(".small-pictures img"));
-        Assert.Single((await App.GetAsync(client, "/together?b=5&b=6")).QuerySelectorAll(".beside-pictures img"));
-        Assert.Single((await App.GetAsync(client, "/line/6")).QuerySelectorAll(".line-rows .small-pictures img"));
+        Assert.Single((await App.GetAsync(client, "/compare?b=5&b=6")).QuerySelectorAll(".beside-pictures img"));
+        Assert.Single((await App.GetAsync(client, "/series/6")).QuerySelectorAll(".series-rows .small-pictures img"));
 
         var number = address.Split('/')[^1];
         await App.PostAsync(client, shown, $"/brew/6/pictures?handler=Say&picture={number}", ("of", "cup"), ("said", "clear"));

@@ -152,20 +152,20 @@ public sealed class PinTests
     }
 
     [Fact]
-    public async Task The_keeper_takes_a_forgotten_one_off_and_the_record_says_so()
+    public async Task The_owner_takes_a_forgotten_one_off_and_the_record_says_so()
     {
         await using var app = new App();
         await TeoWithPinAsync(app);
-        var keeper = app.Browser();
+        var owner = app.Browser();
         var teo = await BaristaAsync(app, "Teo");
-        var devices = await App.GetAsync(keeper, "/devices");
+        var devices = await App.GetAsync(owner, "/devices");
         Assert.Contains("Teo", devices.QuerySelector("#pins")!.TextContent, StringComparison.Ordinal);
-        await App.PostAsync(keeper, devices, "/devices?handler=Pin", ("barista", $"{teo.Id}"));
-        devices = await App.GetAsync(keeper, "/devices");
+        await App.PostAsync(owner, devices, "/devices?handler=Pin", ("barista", $"{teo.Id}"));
+        devices = await App.GetAsync(owner, "/devices");
         Assert.Null(devices.QuerySelector("#pins"));
         Assert.Equal(["Teo's PIN was removed.", "Teo asks for a PIN of their own."], devices.QuerySelectorAll("#record .row-main span:first-child").Select(one => one.TextContent).Take(2));
-        (await BecomeAsync(app, keeper, "Teo")).EnsureSuccessStatusCode();
-        Assert.Equal("Teo", await WhoAsync(keeper));
+        (await BecomeAsync(app, owner, "Teo")).EnsureSuccessStatusCode();
+        Assert.Equal("Teo", await WhoAsync(owner));
     }
 
     /// <summary>Everybody has one and none was given here: the pages work for nobody in particular, and lead to where one is given.</summary>

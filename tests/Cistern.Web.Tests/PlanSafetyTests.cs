@@ -191,15 +191,15 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
         var client = app.Browser();
         var page = await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-bloomed"), ("do", "dose+"));
         var path = page.QuerySelector("#plan")!.GetAttribute("action")!;
-        var job = Value(page, "plan [name=job]");
-        var kept = await App.PostAsync(client, page, path + "?handler=Keep", ("job", job), ("keep.name", "Once"), ("keep.why", ""));
-        var keptAgain = await App.PostAsync(client, page, path + "?handler=Keep", ("job", job), ("keep.name", "Once"), ("keep.why", ""));
+        var key = Value(page, "plan [name=job]");
+        var kept = await App.PostAsync(client, page, path + "?handler=Keep", ("job", key), ("keep.name", "Once"), ("keep.why", ""));
+        var keptAgain = await App.PostAsync(client, page, path + "?handler=Keep", ("job", key), ("keep.name", "Once"), ("keep.why", ""));
         Assert.Equal(kept.RequestMessage!.RequestUri, keptAgain.RequestMessage!.RequestUri);
         Assert.Equal(1, await app.DataAsync(db => db.Plans.CountAsync(stored => stored.Name == "Once")));
 
         var before = await app.DataAsync(db => db.Brews.CountAsync());
-        var brewed = await App.PostAsync(client, page, "/plan/fp-bloomed?handler=Brew", ("job", job));
-        var brewedAgain = await App.PostAsync(client, page, "/plan/fp-bloomed?handler=Brew", ("job", job));
+        var brewed = await App.PostAsync(client, page, "/plan/fp-bloomed?handler=Brew", ("job", key));
+        var brewedAgain = await App.PostAsync(client, page, "/plan/fp-bloomed?handler=Brew", ("job", key));
         Assert.StartsWith("/brew/", brewed.RequestMessage!.RequestUri!.AbsolutePath, StringComparison.Ordinal);
         Assert.Equal(brewed.RequestMessage.RequestUri, brewedAgain.RequestMessage!.RequestUri);
         Assert.Equal(before + 1, await app.DataAsync(db => db.Brews.CountAsync()));

@@ -32,6 +32,11 @@ public sealed class PlanTests(App app) : IClassFixture<App>
         Assert.Equal("89", Value(page, "kettle"));
         Assert.True(page.QuerySelector("#redo")!.HasAttribute("disabled"));
         Assert.Equal(path, page.QuerySelector("#plan")!.GetAttribute("action"));
+
+        // By script, too, the answer shows the plan that stands then, without another request.
+        client.DefaultRequestHeaders.Add("HX-Request", "true");
+        page = await ChangeAsync(client, page, ("do", "undo"));
+        Assert.Equal("90", Value(page, "kettle"));
     }
 
     [Fact]
@@ -192,7 +197,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_kept_plan_has_its_descent_and_does_not_change_when_it_is_worked_on()
+    public async Task A_kept_plan_has_its_history_and_does_not_change_when_it_is_worked_on()
     {
         var client = app.Browser();
         var page = await ChangeAsync(client, await App.GetAsync(client, "/plan/vd-water-first"), ("do", "grind+"));

@@ -28,7 +28,7 @@ public sealed class StoreTests : IAsyncLifetime
     private readonly string path = Path.Combine(App.Folder(), "stores.db");
     private DataFile file = null!;
     private CisternDb db = null!;
-    private IdempotencyStore jobs = null!;
+    private IdempotencyStore requests = null!;
     private PlanFinder finder = null!;
     private PlanChanges changes = null!;
     private PlanKeeping keeping = null!;
@@ -46,8 +46,8 @@ public sealed class StoreTests : IAsyncLifetime
         file = DataFile.Take(path);
         await file.PrepareAsync(demo: false, ct: Ct);
         db = DataFile.ContextOn(path);
-        jobs = new IdempotencyStore(db, time);
-        var rows = new PlanRows(db, jobs, time);
+        requests = new IdempotencyStore(db, time);
+        var rows = new PlanRows(db, requests, time);
         (finder, changes, keeping, pairs, start) = (new PlanFinder(db, rows), new PlanChanges(db, rows), new PlanKeeping(db, rows), new PairStore(db, rows), new BrewStart(db, rows));
     }
 
@@ -164,7 +164,7 @@ public sealed class StoreTests : IAsyncLifetime
         var open = await OpenAsync();
         var plan = (await changes.ChangeAsync(open, open.State, new string('x', 201), wish, Ct))!;
         Assert.Equal(new string('x', 200), plan.Undo);
-        Assert.Equal($"/plan/{plan.Id}", await jobs.DoneAsync(wish.Job, Ct));
+        Assert.Equal($"/plan/{plan.Id}", await requests.DoneAsync(wish.Key, Ct));
         Assert.Null(await changes.ChangeAsync(plan, plan.State, "again", wish, Ct));
         var next = await ChangedAsync(plan, "next");
         // What was seen is not what stands.
@@ -297,11 +297,11 @@ public sealed class StoreTests : IAsyncLifetime
         var (phone, token) = await devices.PairAsync("Phone of Teo", DeviceRole.Guest, "bench", NowMs, Ct);
         var (scale, _) = await devices.PairAsync("Scale", DeviceRole.Instrument, "bench", NowMs + 1, Ct);
         db.ChangeTracker.Clear();
-        Assert.False(await devices.ChangeAsync(scale.Id, DeviceRole.Keeper, "bench", NowMs, Ct));
+        Assert.False(await devices.ChangeAsync(scale.Id, DeviceRole.Owner, "bench", NowMs, Ct));
         Assert.False(await devices.ChangeAsync(phone.Id, DeviceRole.Instrument, "bench", NowMs, Ct));
-        Assert.False(await devices.ChangeAsync(99, DeviceRole.Keeper, "bench", NowMs, Ct));
+        Assert.False(await devices.ChangeAsync(99, DeviceRole.Owner, "bench", NowMs, Ct));
         Assert.True(await devices.ChangeAsync(phone.Id, DeviceRole.Guest, "bench", NowMs, Ct));
-        Assert.True(await devices.ChangeAsync(phone.Id, DeviceRole.Keeper, "bench", NowMs, Ct));
+        Assert.True(await devices.ChangeAsync(phone.Id, DeviceRole.Owner, "bench", NowMs, Ct));
         Assert.Equal([scale.Id, phone.Id], (await devices.AllAsync(Ct)).Select(device => device.Id));
         await devices.SeenAsync(phone.Id, NowMs + 2, Ct);
         Assert.Equal([phone.Id, scale.Id], (await devices.AllAsync(Ct)).Select(device => device.Id));
@@ -311,7 +311,7 @@ public sealed class StoreTests : IAsyncLifetime
         Assert.Null(await devices.FindAsync(token, Ct));
         Assert.Equal([scale.Id, phone.Id], (await devices.AllAsync(Ct)).Select(device => device.Id));
         Assert.Equal(
-            ["Phone of Teo was removed.", "Phone of Teo is a keeper now, and was a guest.", "Scale was paired as instrument.", "Phone of Teo was paired as guest."],
+            ["Phone of Teo was removed.", "Phone of Teo is an owner now, and was a guest.", "Scale was paired as instrument.", "Phone of Teo was paired as guest."],
             (await devices.RecordsAsync(10, Ct)).Select(record => record.What));
         Assert.Equal("Ines", Assert.Single(await devices.RecordsAsync(1, Ct)).Who);
     }
@@ -331,10 +331,10 @@ public sealed class StoreTests : IAsyncLifetime
     public async Task A_blind_answer_is_kept_in_place_of_the_one_before_until_the_cups_are_revealed()
     {
         var blind = new BlindStore(db, new IdempotencyStore(db, time), time);
-        var job = Guid.NewGuid();
+        var key = Guid.NewGuid();
         var session = new BlindSession { Kind = BlindKind.Triangle, Tasters = 2, Seed = 7 };
-        Assert.Equal("/blind/1", await blind.OpenAsync(session, job, Ct));
-        Assert.Equal("/blind/1", await blind.OpenAsync(new BlindSession { Tasters = 2 }, job, Ct));
+        Assert.Equal("/blind/1", await blind.OpenAsync(session, key, Ct));
+        Assert.Equal("/blind/1", await blind.OpenAsync(new BlindSession { Tasters = 2 }, key, Ct));
         BlindAnswer Answer(int taster, string picked, int of = 1) => new() { SessionId = of, Taster = taster, Picked = picked, Name = picked };
         Assert.Equal(BlindOutcome.Kept, await blind.AnswerAsync(Answer(1, "A"), Ct));
         time.Advance(TimeSpan.FromSeconds(5));
@@ -395,10 +395,10 @@ public sealed class StoreTests : IAsyncLifetime
     }
 
     [Fact]
-    public async Task A_descent_is_told_from_its_first_plan_with_what_was_kept_of_it_and_how_often_each_was_brewed()
+    public async Task A_history_is_told_from_its_first_plan_with_what_was_kept_of_it_and_how_often_each_was_brewed()
     {
-        var descents = new LineageStore(db);
-        Assert.Null(await descents.OfAsync(1, Ct));
+        var lineages = new LineageStore(db);
+        Assert.Null(await lineages.OfAsync(1, Ct));
         var first = await OpenAsync($"{await KeptAsync("first")}");
         async Task<OpenPlan> ChildAsync(OpenPlan of, string name)
         {
@@ -422,18 +422,18 @@ public sealed class StoreTests : IAsyncLifetime
         var whole = $"first 0 (child 2 {last.Id}(grandchild 0 (), Bloomed and broken 0 ()))";
         foreach (var id in (int[])[first.Stored!.Id, child.Stored.Id, grandchild.Stored!.Id, next])
         {
-            Assert.Equal(whole, Told((await descents.OfAsync(id, Ct))!));
+            Assert.Equal(whole, Told((await lineages.OfAsync(id, Ct))!));
         }
 
-        // One that was only tried stands in its own descent.
-        Assert.Equal($"first 0 (child 2 {last.Id}(grandchild 0 (), Bloomed and broken 0 ()), {tried.Stored!.Name} 0 ())", Told((await descents.OfAsync(tried.Stored.Id, Ct))!));
+        // One that was only tried stands in its own history.
+        Assert.Equal($"first 0 (child 2 {last.Id}(grandchild 0 (), Bloomed and broken 0 ()), {tried.Stored!.Name} 0 ())", Told((await lineages.OfAsync(tried.Stored.Id, Ct))!));
         for (var i = 0; i < LineageStore.MostPlans; i++)
         {
             await ChildAsync(grandchild, "more");
         }
 
         int Count(LineageNode node) => 1 + node.Children.Sum(Count);
-        Assert.Equal(LineageStore.MostPlans, Count((await descents.OfAsync(first.Stored.Id, Ct))!));
+        Assert.Equal(LineageStore.MostPlans, Count((await lineages.OfAsync(first.Stored.Id, Ct))!));
     }
 
     [Fact]

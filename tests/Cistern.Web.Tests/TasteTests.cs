@@ -91,7 +91,7 @@ public sealed class TasteTests : IClassFixture<App>
     }
 
     [Fact]
-    public async Task A_change_that_is_taken_is_the_next_plan_with_its_descent_and_its_why_and_the_bench_offers_it_until_it_is_brewed()
+    public async Task A_change_that_is_taken_is_the_next_plan_with_its_history_and_its_why_and_the_bench_offers_it_until_it_is_brewed()
     {
         var page = await App.GetAsync(client, $"/next/{Stalled}");
         Assert.Contains("stalled", page.QuerySelector("#verdict")!.TextContent, StringComparison.Ordinal);
@@ -138,19 +138,19 @@ public sealed class TasteTests : IClassFixture<App>
 
     [Theory]
     [InlineData("/next/999999", 404)]
-    [InlineData("/line/999999", 404)]
+    [InlineData("/series/999999", 404)]
     [InlineData("/next/40", 200)]
     public async Task Only_a_brew_that_is_over_has_a_next(string path, int status) => await App.GetAsync(client, path, status);
 
     [Fact]
     public async Task The_line_shows_what_each_change_was_to_do_and_what_it_did()
     {
-        var page = await App.GetAsync(client, $"/line/{InTheSeries}");
-        var rows = page.QuerySelectorAll(".line-rows li").ToList();
+        var page = await App.GetAsync(client, $"/series/{InTheSeries}");
+        var rows = page.QuerySelectorAll(".series-rows li").ToList();
         Assert.True(rows.Count >= 5);
         Assert.Contains("Planned", rows[1].TextContent, StringComparison.Ordinal);
         Assert.Contains("Read", rows[1].TextContent, StringComparison.Ordinal);
-        Assert.NotEmpty(page.QuerySelectorAll(".line-foretold"));
+        Assert.NotEmpty(page.QuerySelectorAll(".series-expected"));
         Assert.Equal(rows.Count, page.QuerySelectorAll(".line-number").Length);
         // From thin to what was wanted.
         var read = rows.Take(5).Select(row => double.Parse(row.QuerySelector("dd.figure:last-of-type")!.TextContent.Split(' ')[0], System.Globalization.CultureInfo.InvariantCulture)).ToList();
@@ -257,7 +257,7 @@ public sealed class TasteTests : IClassFixture<App>
         });
         await App.GetAsync(browser, "/log/41");
         await App.GetAsync(browser, "/next/41");
-        Assert.NotEmpty((await App.GetAsync(browser, "/line/41")).QuerySelectorAll(".line-rows li"));
+        Assert.NotEmpty((await App.GetAsync(browser, "/series/41")).QuerySelectorAll(".series-rows li"));
         Assert.Null(ModelUsed.Read("5"));
         Assert.Null(SeriesChange.Read(""));
         Assert.Null(SeriesChange.Read("{}"));

@@ -22,9 +22,9 @@ public enum BlindOutcome
 
 /// <summary>Keeps blind tastings: the cups as they were dealt, and each taster's answer, whatever device it comes from.</summary>
 /// <param name="db">The data.</param>
-/// <param name="jobs">What was done under which key.</param>
+/// <param name="requests">What was done under which key.</param>
 /// <param name="time">The clock.</param>
-public sealed class BlindStore(CisternDb db, IdempotencyStore jobs, TimeProvider time)
+public sealed class BlindStore(CisternDb db, IdempotencyStore requests, TimeProvider time)
 {
     private const int MostListed = 30;
 
@@ -40,13 +40,13 @@ public sealed class BlindStore(CisternDb db, IdempotencyStore jobs, TimeProvider
 
     /// <summary>Keeps a tasting whose cups were just dealt, once.</summary>
     /// <param name="session">The tasting.</param>
-    /// <param name="job">Its key.</param>
+    /// <param name="key">Its key.</param>
     /// <param name="ct">Stops it before anything is kept.</param>
     /// <returns>Its address.</returns>
-    public async Task<string> OpenAsync(BlindSession session, Guid job, CancellationToken ct)
+    public async Task<string> OpenAsync(BlindSession session, Guid key, CancellationToken ct)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
-        if (await jobs.DoneAsync(job, ct) is { } done)
+        if (await requests.DoneAsync(key, ct) is { } done)
         {
             return done;
         }
@@ -55,7 +55,7 @@ public sealed class BlindStore(CisternDb db, IdempotencyStore jobs, TimeProvider
         db.BlindSessions.Add(session);
         await db.SaveChangesAsync(ct);
         var address = FormattableString.Invariant($"/blind/{session.Id}");
-        jobs.Remember(job, address);
+        requests.Remember(key, address);
         await db.SaveChangesAsync(ct);
         await transaction.CommitAsync(CancellationToken.None);
         return address;

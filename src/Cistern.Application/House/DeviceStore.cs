@@ -141,7 +141,7 @@ public sealed class DeviceStore(CisternDb db)
 
         if (device.Role != role)
         {
-            Note($"{device.Name} is a {Words<DeviceRole>.Of(role)} now, and was a {Words<DeviceRole>.Of(device.Role)}.", by, nowMs);
+            Note($"{device.Name} is {Device.Called(role)} now, and was {Device.Called(device.Role)}.", by, nowMs);
             device.Role = role;
             await db.SaveChangesAsync(ct);
         }

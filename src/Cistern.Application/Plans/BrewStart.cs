@@ -20,7 +20,7 @@ public sealed class BrewStart(CisternDb db, PlanRows rows)
     public async Task<int?> BrewAsync(Brew brew, PlanWish wish, CancellationToken ct)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
-        if (await rows.DoneAsync(wish.Job, ct) is not null)
+        if (await rows.DoneAsync(wish.Key, ct) is not null)
         {
             return null;
         }
@@ -43,7 +43,7 @@ public sealed class BrewStart(CisternDb db, PlanRows rows)
     public async Task<bool> BrewPairAsync(int pairId, (Brew First, Brew Second) brews, string what, PlanWish wish, CancellationToken ct)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
-        if (await rows.DoneAsync(wish.Job, ct) is not null)
+        if (await rows.DoneAsync(wish.Key, ct) is not null)
         {
             return false;
         }

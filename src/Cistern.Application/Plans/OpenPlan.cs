@@ -29,6 +29,6 @@ public sealed record OpenPlan(string Id, StoredPlan? Stored, PlanState State, Pl
 public sealed record BrokenPlan(StoredPlan Stored, string Why, string? Back, string Raw);
 
 /// <summary>Somebody's wish to change a plan: who, when, and the key that makes it count once.</summary>
-/// <param name="Job">Made by the page; the same again is the same wish, sent because its answer was lost.</param>
+/// <param name="Key">Made by the page; the same again is the same wish, sent because its answer was lost.</param>
 /// <param name="BaristaId">Who asks, or null.</param>
-public readonly record struct PlanWish(Guid Job, int? BaristaId);
+public readonly record struct PlanWish(Guid Key, int? BaristaId);

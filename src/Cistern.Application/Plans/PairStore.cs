@@ -23,7 +23,7 @@ public sealed class PairStore(CisternDb db, PlanRows rows)
     public async Task<string?> PairAsync(OpenPlan plan, PlanState state, string name, double staggerS, PlanWish wish, CancellationToken ct)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
-        if (await rows.DoneAsync(wish.Job, ct) is { } done)
+        if (await rows.DoneAsync(wish.Key, ct) is { } done)
         {
             return done;
         }

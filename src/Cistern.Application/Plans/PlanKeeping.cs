@@ -39,7 +39,7 @@ public sealed class PlanKeeping(CisternDb db, PlanRows rows)
     public async Task<string> NextAsync(PlanState state, Brew from, string what, string why, string changedJson, PlanWish wish, CancellationToken ct)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
-        if (await rows.DoneAsync(wish.Job, ct) is { } done)
+        if (await rows.DoneAsync(wish.Key, ct) is { } done)
         {
             return done;
         }

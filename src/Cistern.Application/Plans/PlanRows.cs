@@ -8,9 +8,9 @@ namespace Cistern.Application.Plans;
 
 /// <summary>How plans stand in the data file and are written, for all that is done to plans: once under its key, and only if what was seen still stands.</summary>
 /// <param name="db">The data.</param>
-/// <param name="jobs">What was done under which key.</param>
+/// <param name="requests">What was done under which key.</param>
 /// <param name="time">The clock.</param>
-public sealed class PlanRows(CisternDb db, IdempotencyStore jobs, TimeProvider time)
+public sealed class PlanRows(CisternDb db, IdempotencyStore requests, TimeProvider time)
 {
     internal long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
 
@@ -53,7 +53,7 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore jobs, TimeProvider t
     internal void Touch(StoredPlan stored, PlanWish wish) => (stored.ChangedAtMs, stored.BaristaId) = (NowMs, wish.BaristaId);
 
     /// <summary>Where what was done under a key is to be seen; null where nothing was.</summary>
-    public Task<string?> DoneAsync(Guid job, CancellationToken ct) => jobs.DoneAsync(job, ct);
+    public Task<string?> DoneAsync(Guid key, CancellationToken ct) => requests.DoneAsync(key, ct);
 
     internal Task<string?> ExtraAsync(int storedId, CancellationToken ct) =>
         db.Extras.AsNoTracking().Where(row => row.StoredPlanId == storedId).Select(row => row.Json).FirstOrDefaultAsync(ct);
@@ -61,7 +61,7 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore jobs, TimeProvider t
     /// <summary>Saves what was done, and that it was.</summary>
     internal async Task FinishAsync(PlanWish wish, string address, CancellationToken ct)
     {
-        jobs.Remember(wish.Job, address);
+        requests.Remember(wish.Key, address);
         await db.SaveChangesAsync(ct);
     }
 
@@ -74,7 +74,7 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore jobs, TimeProvider t
         int id;
         await using (var transaction = await db.Database.BeginTransactionAsync(ct))
         {
-            if (await DoneAsync(wish.Job, ct) is not null || !await StandsAsync(plan, ct))
+            if (await DoneAsync(wish.Key, ct) is not null || !await StandsAsync(plan, ct))
             {
                 return null;
             }

@@ -1,4 +1,5 @@
 using System.ComponentModel.DataAnnotations.Schema;
+using Cistern.Core.Recipes;
 
 namespace Cistern.Data.House;
 
@@ -12,7 +13,7 @@ public enum DeviceRole
     Barista,
 
     /// <summary>Everything.</summary>
-    Keeper,
+    Owner,
 
     /// <summary>Send readings, and nothing else.</summary>
     Instrument,
@@ -51,9 +52,12 @@ public sealed class Device
     /// <summary>When it was put out, UTC milliseconds; null while it is in.</summary>
     [Column("PutOutAtMs")]
     public long? RevokedAtMs { get; set; }
+
+    /// <summary>A role as somebody is called by it: "a barista", "an owner".</summary>
+    public static string Called(DeviceRole role) => $"{(role is DeviceRole.Owner or DeviceRole.Instrument ? "an" : "a")} {Words<DeviceRole>.Of(role)}";
 }
 
-/// <summary>Something that was done about the house and its data, for the keeper to read.</summary>
+/// <summary>Something that was done about the house and its data, for the owner to read.</summary>
 public sealed class HouseRecord
 {
     /// <summary>Its number in the data file.</summary>

@@ -15,7 +15,7 @@ public sealed record JoinCode(string Digits, DeviceRole Role, long At);
 /// <summary>
 /// Where devices are let in: one code at a time, good once and for five minutes; five wrong ones shut it for five. Wrong ones
 /// are counted over the whole house, not by address, since addresses are cheap: a stranger can keep the house waiting so, and
-/// that is told to the keeper, but cannot guess.
+/// that is told to the owner, but cannot guess.
 /// </summary>
 public sealed class DeviceJoin(TimeProvider time)
 {
@@ -55,7 +55,7 @@ public sealed class DeviceJoin(TimeProvider time)
         }
     }
 
-    /// <summary>Where the last wrong ones came from, for the keeper; empty where there were none of late.</summary>
+    /// <summary>Where the last wrong ones came from, for the owner; empty where there were none of late.</summary>
     public string WrongFrom { get; private set; } = "";
 
     /// <summary>Makes a new code; the one before is good no more. What was tried and shut stays shut.</summary>
@@ -78,7 +78,7 @@ public sealed class DeviceJoin(TimeProvider time)
 
     /// <summary>Tries a code.</summary>
     /// <param name="text">As it was typed.</param>
-    /// <param name="from">Where it came from, for the keeper.</param>
+    /// <param name="from">Where it came from, for the owner.</param>
     /// <param name="role">What it lets the device do, where it is good.</param>
     public Tried Try(string text, string from, out DeviceRole role)
     {

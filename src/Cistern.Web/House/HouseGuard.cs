@@ -1,6 +1,5 @@
 using System.Net;
 using Cistern.Application.House;
-using Cistern.Core.Recipes;
 using Cistern.Data.House;
 using Cistern.Web.Frame;
 using Microsoft.Data.Sqlite;
@@ -35,7 +34,7 @@ public static class HouseGuard
     public static Device? Device(this HttpContext context) => context.Items[DeviceItem] as Device;
 
     /// <summary>What whoever asks may do: on the bench's own screen, everything.</summary>
-    public static DeviceRole Role(this HttpContext context) => context.Device()?.Role ?? (context.Door() == House.Door.Bench ? DeviceRole.Keeper : DeviceRole.Guest);
+    public static DeviceRole Role(this HttpContext context) => context.Device()?.Role ?? (context.Door() == House.Door.Bench ? DeviceRole.Owner : DeviceRole.Guest);
 
     /// <summary>Who asks, as the record calls them.</summary>
     public static string Asker(this HttpContext context) => context.Device()?.Name ?? "this bench";
@@ -112,7 +111,7 @@ public static class HouseGuard
         context.Items[DeviceItem] = device;
         if (!HouseRules.Allow(device.Role, context.Request.Method, context.Request.Path))
         {
-            await ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden, $"This device is a {Words<DeviceRole>.Of(device.Role)} here, and that is not for it. The owner of the bench can change it under Devices.");
+            await ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden, $"This device is {Data.House.Device.Called(device.Role)} here, and that is not for it. The owner of the bench can change it under Devices.");
             return;
         }
 

@@ -6,10 +6,10 @@ namespace Cistern.Web.House;
 /// <summary>Which role may ask for what: one table, from the first row that fits.</summary>
 public static class HouseRules
 {
-    /// <summary>What is the keeper's alone.</summary>
-    private static readonly string[] Keepers = ["/devices"];
+    /// <summary>What is the owner's alone.</summary>
+    private static readonly string[] Owners = ["/devices"];
 
-    /// <summary>What is written by the keeper alone: what comes in as files, and is taken back.</summary>
+    /// <summary>What is written by the owner alone: what comes in as files, and is taken back.</summary>
     private static readonly string[] WrittenByOwners = ["/files"];
 
     /// <summary>What is looked at by sending it, and kept nowhere.</summary>
@@ -24,9 +24,9 @@ public static class HouseRules
         var looks = HttpMethods.IsGet(method) || HttpMethods.IsHead(method);
         return role switch
         {
-            DeviceRole.Keeper => true,
+            DeviceRole.Owner => true,
             DeviceRole.Instrument => HttpMethods.IsPost(method) && IsReadings(path),
-            _ when Keepers.Any(one => path.StartsWithSegments(one, StringComparison.OrdinalIgnoreCase)) => false,
+            _ when Owners.Any(one => path.StartsWithSegments(one, StringComparison.OrdinalIgnoreCase)) => false,
             _ when looks => true,
             _ when Asked.Any(one => path.Equals(one, StringComparison.OrdinalIgnoreCase)) => true,
             DeviceRole.Barista => !WrittenByOwners.Any(one => path.StartsWithSegments(one, StringComparison.OrdinalIgnoreCase)),

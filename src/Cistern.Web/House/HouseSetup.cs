@@ -185,14 +185,14 @@ public static class HouseSetup
 
         await using var scope = services.CreateAsyncScope();
         var devices = (await scope.ServiceProvider.GetRequiredService<DeviceStore>().AllAsync(CancellationToken.None)).Where(one => one.RevokedAtMs is null).ToList();
-        if (settings.House ? devices.Exists(one => one.Role != DeviceRole.Instrument) : devices.Exists(one => one.Role == DeviceRole.Keeper))
+        if (settings.House ? devices.Exists(one => one.Role != DeviceRole.Instrument) : devices.Exists(one => one.Role == DeviceRole.Owner))
         {
             // A code is shown where it is needed, and stands in no journal after the first was used.
             await Console.Error.WriteLineAsync(settings.House ? "cistern: codes for more devices: on this bench's own page Devices" : "cistern: codes for more devices: on an owner's device, under Devices");
             return;
         }
 
-        var code = services.GetRequiredService<DeviceJoin>().Offer(settings.House ? DeviceRole.Barista : DeviceRole.Keeper);
+        var code = services.GetRequiredService<DeviceJoin>().Offer(settings.House ? DeviceRole.Barista : DeviceRole.Owner);
         await Console.Error.WriteLineAsync($"cistern: a code for one device, good for five minutes: {code.Digits}");
         if (settings.House && !Console.IsErrorRedirected)
         {

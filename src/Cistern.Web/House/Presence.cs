@@ -9,7 +9,7 @@ public sealed class Presence
     private readonly ConcurrentDictionary<int, long> seen = new();
     private readonly ConcurrentDictionary<int, byte> gone = new();
 
-    /// <summary>The device that was put out last because its token was copied, for the keeper; null where there was none since the start.</summary>
+    /// <summary>The device that was put out last because its token was copied, for the owner; null where there was none since the start.</summary>
     public string? Copied { get; set; }
 
     /// <summary>Whether it is time to write down that a device was heard of: once a minute is enough.</summary>

@@ -24,7 +24,7 @@ namespace Cistern.Web.Pages.Bench;
 public sealed record BrewedLast(int Id, string Name, string CoffeeName, long OpenedAtMs, string Sparkline, bool Tasted, double? Score);
 
 /// <summary>What can be brewed now, and what needs attention.</summary>
-public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder finder, IdempotencyStore jobs, BrewStart start, PlanOpening opening, ForecastModel model) : PageModel
+public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder finder, IdempotencyStore requests, BrewStart start, PlanOpening opening, ForecastModel model) : PageModel
 {
     /// <summary>A clock that runs this long past its plan has been left running.</summary>
     private const double ForgottenS = 3_600;
@@ -137,7 +137,7 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
         }
 
         var wish = new PlanWish(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
-        if (await jobs.DoneAsync(wish.Job, ct) is { } done)
+        if (await requests.DoneAsync(wish.Key, ct) is { } done)
         {
             return Redirect(done);
         }
@@ -154,6 +154,6 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
         (again.GrinderName, again.VesselName, again.ParentBrewId) = (before.GrinderName, before.VesselName, before.Id);
         again.StoredPlanId = before.StoredPlanId;
         again.FilterStockId = before.FilterStockId;
-        return Redirect(await start.BrewAsync(again, wish, ct) is { } begun ? $"/brew/{begun}" : await jobs.DoneAsync(wish.Job, ct) ?? "/");
+        return Redirect(await start.BrewAsync(again, wish, ct) is { } begun ? $"/brew/{begun}" : await requests.DoneAsync(wish.Key, ct) ?? "/");
     }
 }

@@ -15,7 +15,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>At once after a brew: what was done against what was planned, what was only assumed, and what was weighed.</summary>
-public sealed class AfterModel(CisternDb db, IdempotencyStore jobs, BaristaContext bench, BrewStore store, ForecastModel model) : PageModel
+public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaContext bench, BrewStore store, ForecastModel model) : PageModel
 {
     /// <summary>Who is here, and what is brewing.</summary>
     public BaristaContext Bench => bench;
@@ -177,7 +177,7 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore jobs, BaristaConte
         }
 
         await WeighingForm.KeepAsync(
-            db, jobs, id, Plan,
+            db, requests, id, Plan,
             brew =>
             {
                 ObservationForm.Lay(brew, Plan, Format, bench.NowMs, Typed);

@@ -21,7 +21,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>Conducts one brew by the clock.</summary>
-public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContext bench, BrewStore store, ForecastModel model, LiveReadings readings) : PageModel
+public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaContext bench, BrewStore store, ForecastModel model, LiveReadings readings) : PageModel
 {
     /// <summary>Who is here, and what is brewing.</summary>
     public BaristaContext Bench => bench;
@@ -399,7 +399,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore jobs, BaristaContex
             return Page();
         }
 
-        await WeighingForm.KeepAsync(db, jobs, id, Brew.ModelOf(model).Run(Brew.Recipe()), brew => WeighingForm.Lay(brew, Typed, Format), ct);
+        await WeighingForm.KeepAsync(db, requests, id, Brew.ModelOf(model).Run(Brew.Recipe()), brew => WeighingForm.Lay(brew, Typed, Format), ct);
         return RedirectToPage(new { id });
     }
 

@@ -35,12 +35,12 @@ public static class WeighingForm
 
     /// <summary>Keeps what was measured of a brew, and what it then came to, in one commit.</summary>
     /// <param name="db">The data.</param>
-    /// <param name="jobs">Saves.</param>
+    /// <param name="requests">Saves.</param>
     /// <param name="brewId">The brew.</param>
     /// <param name="plan">The forecast of its plan.</param>
     /// <param name="lay">Lays what was read with it.</param>
     /// <param name="ct">Stops it before anything is kept.</param>
-    public static async Task KeepAsync(CisternDb db, IdempotencyStore jobs, int brewId, Forecast plan, Action<Data.Brews.Brew> lay, CancellationToken ct)
+    public static async Task KeepAsync(CisternDb db, IdempotencyStore requests, int brewId, Forecast plan, Action<Data.Brews.Brew> lay, CancellationToken ct)
     {
         do
         {
@@ -50,7 +50,7 @@ public static class WeighingForm
             lay(brew);
             brew.WorkOutFacts(plan);
         }
-        while (!await jobs.SaveAsync(ct));
+        while (!await requests.SaveAsync(ct));
     }
 
     /// <summary>Lays with a brew what was read and will do.</summary>

@@ -12,7 +12,7 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Devices;
 
-/// <summary>Who is let in from the house's network: the keeper's page.</summary>
+/// <summary>Who is let in from the house's network: the owner's page.</summary>
 public sealed class DevicesModel(DeviceJoin desk, DeviceStore devices, Presence presence, HouseCertificates certificates, IHouseNames names, AppSettings settings, BaristaContext bench, CisternDb db) : PageModel
 {
     private const int RecordsShown = 60;

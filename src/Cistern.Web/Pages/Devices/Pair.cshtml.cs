@@ -33,7 +33,7 @@ public sealed class PairModel(DeviceJoin desk, DeviceStore devices, Presence pre
         return Page();
     }
 
-    /// <summary>A paired device goes of its own accord: whoever lends it or sells it need not find the keeper.</summary>
+    /// <summary>A paired device goes of its own accord: whoever lends it or sells it need not find the owner.</summary>
     public async Task<IActionResult> OnPostLeaveAsync(CancellationToken ct)
     {
         if (HttpContext.Device() is { } device && await devices.RevokeAsync(device.Id, device.Name, time.GetUtcNow().ToUnixTimeMilliseconds(), ct))

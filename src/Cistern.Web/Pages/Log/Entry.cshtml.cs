@@ -14,7 +14,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Log;
 
 /// <summary>One brew: what was planned, what was really done and when, and what it tasted of.</summary>
-public sealed class EntryModel(CisternDb db, IdempotencyStore jobs, BaristaContext bench, ForecastModel model) : PageModel
+public sealed class EntryModel(CisternDb db, IdempotencyStore requests, BaristaContext bench, ForecastModel model) : PageModel
 {
     /// <summary>Who is here, and what is brewing.</summary>
     public BaristaContext Bench => bench;
@@ -52,8 +52,8 @@ public sealed class EntryModel(CisternDb db, IdempotencyStore jobs, BaristaConte
         }
 
         var text = (Request.Form.Value("note") ?? "").Trim();
-        var job = IdempotencyKey.Of(Request.Form);
-        if (await jobs.DoneAsync(job, ct) is { } done)
+        var key = IdempotencyKey.Of(Request.Form);
+        if (await requests.DoneAsync(key, ct) is { } done)
         {
             return Redirect(done);
         }
@@ -66,8 +66,8 @@ public sealed class EntryModel(CisternDb db, IdempotencyStore jobs, BaristaConte
         }
 
         Brew.Notes.Add(new LaterNote { Text = text, AtMs = bench.NowMs });
-        jobs.Remember(job, $"/log/{id}");
-        await jobs.SaveAsync(ct);
+        requests.Remember(key, $"/log/{id}");
+        await requests.SaveAsync(ct);
         return RedirectToPage(new { id });
     }
 
@@ -85,7 +85,7 @@ public sealed class EntryModel(CisternDb db, IdempotencyStore jobs, BaristaConte
             return Page();
         }
 
-        await WeighingForm.KeepAsync(db, jobs, id, Plan, brew => WeighingForm.Lay(brew, Typed, Format), ct);
+        await WeighingForm.KeepAsync(db, requests, id, Plan, brew => WeighingForm.Lay(brew, Typed, Format), ct);
         return RedirectToPage(new { id });
     }
 

@@ -14,7 +14,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Next;
 
 /// <summary>What to change for the next brew, and that brew's plan at a touch.</summary>
-public sealed class NextModel(SeriesAdvice advice, PlanKeeping keeping, IdempotencyStore jobs, BaristaContext bench) : PageModel
+public sealed class NextModel(SeriesAdvice advice, PlanKeeping keeping, IdempotencyStore requests, BaristaContext bench) : PageModel
 {
     private AdvisedBrew advised = null!;
 
@@ -84,7 +84,7 @@ public sealed class NextModel(SeriesAdvice advice, PlanKeeping keeping, Idempote
 
     /// <summary>What is answered before anything is made: where it was made already, or that there is no such brew; null where it is to be made.</summary>
     private async Task<IActionResult?> BeforeAsync(int id, PlanWish wish, CancellationToken ct) =>
-        await jobs.DoneAsync(wish.Job, ct) is { } done ? Redirect(done) : await LoadAsync(id, ct) ? null : NotFound();
+        await requests.DoneAsync(wish.Key, ct) is { } done ? Redirect(done) : await LoadAsync(id, ct) ? null : NotFound();
 
     /// <summary>Loads the brew and the advice on it.</summary>
     /// <returns>Whether there is such a brew.</returns>

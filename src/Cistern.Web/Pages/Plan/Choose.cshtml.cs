@@ -20,7 +20,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Chooses a plan by what is wanted: the coffee, the drink, the time there is; and looks after the barista's own.</summary>
-public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder finder, IdempotencyStore jobs, BaristaContext bench, ForecastModel model) : PageModel
+public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder finder, IdempotencyStore requests, BaristaContext bench, ForecastModel model) : PageModel
 {
     private const int MostPages = 10_000;
 
@@ -209,7 +209,7 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
         var wish = new PlanWish(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
         return await keeping.KeepAsync(open, open.State, name.Length > 200 ? name[..200] : name, "", "", wish, ct) is { } copy
             ? $"/plan/{copy.Id}"
-            : await jobs.DoneAsync(wish.Job, ct) ?? "/plan#own";
+            : await requests.DoneAsync(wish.Key, ct) ?? "/plan#own";
     }, ct);
 
     private async Task<IActionResult> ChangeAsync(int stored, Func<Task<string>> change, CancellationToken ct)

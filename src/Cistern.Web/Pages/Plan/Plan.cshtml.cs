@@ -20,7 +20,7 @@ using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Sets a plan to what is wanted and shows what it will do.</summary>
-public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keeping, IdempotencyStore jobs, BrewStart start, PairStore pairs, PlanChanges changes, PlanOpening opening, BaristaContext bench, ForecastModel model) : PageModel
+public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keeping, IdempotencyStore requests, BrewStart start, PairStore pairs, PlanChanges changes, PlanOpening opening, BaristaContext bench, ForecastModel model) : PageModel
 {
     // The log may be long: the six are found by an index before anything of them is read.
     private static readonly Func<CisternDb, string, IAsyncEnumerable<BrewedBefore>> Before = EF.CompileAsyncQuery((CisternDb db, string coffee) => db.Brews
@@ -36,7 +36,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
     public OpenPlan Open { get; private set; } = null!;
 
     /// <summary>The fields and what was typed into them.</summary>
-    public PlanSettings Settings { get; private set; } = null!;
+    public PlanSettings Settings => View.Settings;
 
     /// <summary>What is shown of it.</summary>
     public PlanView View { get; private set; } = null!;
@@ -170,8 +170,8 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
         return await AnsweredAsync(id, wish, async () =>
         {
             // What was typed beside the press is a change of its own, kept under a key of its own.
-            var beside = wish with { Job = IdempotencyKey.Second(wish.Job) };
-            if (await jobs.DoneAsync(beside.Job, ct) is { } changed)
+            var beside = wish with { Key = IdempotencyKey.Second(wish.Key) };
+            if (await requests.DoneAsync(beside.Key, ct) is { } changed)
             {
                 if (!await LoadAsync(changed["/plan/".Length..], [], "", ct))
                 {
@@ -240,7 +240,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
         const int MostTries = 6;
         for (var attempt = 0; attempt < MostTries; attempt++)
         {
-            if (await jobs.DoneAsync(wish.Job, ct) is { } address)
+            if (await requests.DoneAsync(wish.Key, ct) is { } address)
             {
                 return await AgainAsync(address, ct);
             }
@@ -320,7 +320,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
         }
 
         Open = moved;
-        Settings = PlanSettings.Read(Open.State, Context, own, []);
+        Shows(PlanSettings.Read(Open.State, Context, own, []), Sent);
         return true;
     }
 
@@ -340,7 +340,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
             return true;
         }
 
-        if (await changes.WantAsync(Open, wanted.At is { } at ? bench.UtcMs(at) : null, wish with { Job = Settings.Editing.Did.Count > 0 ? IdempotencyKey.Second(wish.Job) : wish.Job }, ct) is not { } stored)
+        if (await changes.WantAsync(Open, wanted.At is { } at ? bench.UtcMs(at) : null, wish with { Key = Settings.Editing.Did.Count > 0 ? IdempotencyKey.Second(wish.Key) : wish.Key }, ct) is not { } stored)
         {
             return false;
         }
@@ -413,11 +413,16 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
             state = PlanSettings.Read(state, Context, own, QueryHelpers.ParseQuery(From)).Editing.State;
         }
 
-        Settings = PlanSettings.Read(state, Context, own, values);
-        var series = Settings.Forecast.Series;
-        var at = TypedNumber.Read(values.Value("at"), series[0].TimeS, series[^1].TimeS, "s");
-        View = new PlanView(Settings, at.Value ?? Core.Planning.Settings.Get(Settings.Forecast, Setting.SteepEndS) ?? series[^1].TimeS);
+        Shows(PlanSettings.Read(state, Context, own, values), values);
         return true;
+    }
+
+    /// <summary>From here on this is the plan, and shown at the moment that was sent or else as its steep ends.</summary>
+    private void Shows(PlanSettings settings, Values values)
+    {
+        var series = settings.Forecast.Series;
+        var at = TypedNumber.Read(values.Value("at"), series[0].TimeS, series[^1].TimeS, "s");
+        View = new PlanView(settings, at.Value ?? Core.Planning.Settings.Get(settings.Forecast, Setting.SteepEndS) ?? series[^1].TimeS);
     }
 
     /// <summary>All that is shown besides the brew chart and the vessel.</summary>

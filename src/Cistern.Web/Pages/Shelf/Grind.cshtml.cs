@@ -20,7 +20,7 @@ namespace Cistern.Web.Pages.Shelf;
 [RequestSizeLimit(LargestUpload)]
 [RequestFormLimits(MultipartBodyLengthLimit = LargestUpload)]
 [EnableRateLimiting(Limits.Imports)]
-public sealed class GrindModel(CisternDb db, IdempotencyStore jobs, PictureLooker looker, BrewStore brews) : PageModel
+public sealed class GrindModel(CisternDb db, IdempotencyStore requests, PictureLooker looker, BrewStore brews) : PageModel
 {
     /// <summary>The most pictures of one grind.</summary>
     public const int MostPictures = 4;
@@ -121,7 +121,7 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore jobs, PictureLooke
             return BadRequest();
         }
 
-        if (await jobs.DoneAsync(IdempotencyKey.Of(Request.Form), ct) is { } done)
+        if (await requests.DoneAsync(IdempotencyKey.Of(Request.Form), ct) is { } done)
         {
             return Redirect(done);
         }
@@ -156,8 +156,8 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore jobs, PictureLooke
             return Refused();
         }
 
-        jobs.Remember(IdempotencyKey.Of(Request.Form), kept);
-        await jobs.SaveAsync(ct);
+        requests.Remember(IdempotencyKey.Of(Request.Form), kept);
+        await requests.SaveAsync(ct);
         return Redirect(kept);
     }
 

@@ -10,7 +10,7 @@ using Microsoft.Extensions.Primitives;
 namespace Cistern.Web.Pages.Shelf;
 
 /// <summary>Adds or changes one thing on the shelf, where it stands or on a page of its own. Brews already logged keep what they were brewed with.</summary>
-public sealed class ThingModel(CisternDb db, IdempotencyStore jobs, BaristaContext bench) : PageModel
+public sealed class ThingModel(CisternDb db, IdempotencyStore requests, BaristaContext bench) : PageModel
 {
     /// <summary>What kind of thing it is.</summary>
     public ShelfKind Kind { get; private set; } = null!;
@@ -71,7 +71,7 @@ public sealed class ThingModel(CisternDb db, IdempotencyStore jobs, BaristaConte
             return Page();
         }
 
-        if (New && await jobs.DoneAsync(IdempotencyKey.Of(Request.Form), ct) is not null)
+        if (New && await requests.DoneAsync(IdempotencyKey.Of(Request.Form), ct) is not null)
         {
             db.ChangeTracker.Clear();
             return Shelved(thing, view);
@@ -85,10 +85,10 @@ public sealed class ThingModel(CisternDb db, IdempotencyStore jobs, BaristaConte
 
         if (New)
         {
-            jobs.Remember(IdempotencyKey.Of(Request.Form), "/shelf");
+            requests.Remember(IdempotencyKey.Of(Request.Form), "/shelf");
         }
 
-        await jobs.SaveAsync(ct);
+        await requests.SaveAsync(ct);
         return Shelved(thing, view);
     }
 

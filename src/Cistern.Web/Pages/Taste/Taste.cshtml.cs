@@ -17,7 +17,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Taste;
 
 /// <summary>How a brew tasted: two taps on a pad, the rest optional.</summary>
-public sealed class TasteModel(CisternDb db, IdempotencyStore jobs, BaristaContext bench, ForecastModel model) : PageModel
+public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaContext bench, ForecastModel model) : PageModel
 {
     /// <summary>The most of the dose that can be in the drink besides water.</summary>
     private const double SolubleShare = 0.3;
@@ -136,7 +136,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore jobs, BaristaConte
             // A dilution changes what the drink came to.
             Brew.WorkOutFacts(Brew.ModelOf(model).Figures(Brew.Recipe()));
         }
-        while (!await jobs.SaveAsync(ct) && await LoadAsync(id, ct));
+        while (!await requests.SaveAsync(ct) && await LoadAsync(id, ct));
 
         return Redirect($"/next/{id}");
     }

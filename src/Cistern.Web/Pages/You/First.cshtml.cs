@@ -13,7 +13,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.You;
 
 /// <summary>An empty data file: who brews here, and where.</summary>
-public sealed class FirstModel(CisternDb db, IdempotencyStore jobs) : PageModel
+public sealed class FirstModel(CisternDb db, IdempotencyStore requests) : PageModel
 {
     /// <summary>Who brews.</summary>
     public Field Name { get; private set; } = new("name", "Your name", "Me") { Hint = "as the log shows it", MaxLength = 60 };
@@ -86,7 +86,7 @@ public sealed class FirstModel(CisternDb db, IdempotencyStore jobs) : PageModel
             }
 
             db.Places.Add(new BrewPlace { Name = Place.Text, AltitudeM = altitude.Value!.Value, AmbientC = ambient.Value!.Value });
-            await jobs.SaveAsync(ct);
+            await requests.SaveAsync(ct);
         }
 
         return answers ? RedirectToPage("/You/FirstBrew") : RedirectToPage("/Bench/Bench");

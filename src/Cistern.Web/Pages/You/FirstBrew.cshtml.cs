@@ -13,7 +13,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.You;
 
 /// <summary>The recipe for exactly what somebody new has, in a few words, and the way into its brew.</summary>
-public sealed class FirstBrewModel(CisternDb db, BaristaContext bench, PlanOpening opening, BrewStart start, IdempotencyStore jobs) : PageModel
+public sealed class FirstBrewModel(CisternDb db, BaristaContext bench, PlanOpening opening, BrewStart start, IdempotencyStore requests) : PageModel
 {
     /// <summary>The plan.</summary>
     public OpenPlan Open { get; private set; } = null!;
@@ -49,7 +49,7 @@ public sealed class FirstBrewModel(CisternDb db, BaristaContext bench, PlanOpeni
 
         var wish = new PlanWish(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
         var brew = BrewOpening.Of(Open, Editing, Editing.Recipe with { Name = Name }, Grind, bench.NowMs, wish.BaristaId);
-        return await start.BrewAsync(brew, wish, ct) is { } id ? Redirect($"/brew/{id}") : Redirect(await jobs.DoneAsync(wish.Job, ct) ?? "/");
+        return await start.BrewAsync(brew, wish, ct) is { } id ? Redirect($"/brew/{id}") : Redirect(await requests.DoneAsync(wish.Key, ct) ?? "/");
     }
 
     /// <summary>The recipe that asks least of a hand that has never done it, for each kind of brewer. Judged.</summary>

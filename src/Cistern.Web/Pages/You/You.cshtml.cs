@@ -14,7 +14,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.You;
 
 /// <summary>Who brews on this device, in which units, and in which light.</summary>
-public sealed class YouModel(CisternDb db, IdempotencyStore jobs, BaristaContext bench, Pins pins, DeviceStore record, DataFile file, AppSettings settings) : PageModel
+public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaContext bench, Pins pins, DeviceStore record, DataFile file, AppSettings settings) : PageModel
 {
     /// <summary>How it stands with the daily copies of the data, in a sentence.</summary>
     public string Copied => Copies.NewestDaily(file.Path) is { } newest ? $"The last daily copy was made {bench.Moment(newest.ToUnixTimeMilliseconds())}; copies are kept for two weeks beside the data, in {Copies.Daily(file.Path)}."
@@ -49,9 +49,9 @@ public sealed class YouModel(CisternDb db, IdempotencyStore jobs, BaristaContext
 
     /// <summary>
     /// Whether a barista who has no PIN may be given one here. Who has none is anybody, so on a paired device it would be the
-    /// device's owner who shuts a colleague out; the keeper can take a PIN off again.
+    /// device's owner who shuts a colleague out; the owner can take a PIN off again.
     /// </summary>
-    public bool MaySetFirstPin => HttpContext.Role() == Data.House.DeviceRole.Keeper;
+    public bool MaySetFirstPin => HttpContext.Role() == Data.House.DeviceRole.Owner;
 
     /// <summary>Shows the page.</summary>
     public Task OnGetAsync(CancellationToken ct) => LoadAsync(ct);
@@ -123,7 +123,7 @@ public sealed class YouModel(CisternDb db, IdempotencyStore jobs, BaristaContext
         if (problem is null)
         {
             db.Baristas.Add(barista);
-            problem = await jobs.SaveAsync(ct) ? null : "Somebody of that name has just been added; choose them above.";
+            problem = await requests.SaveAsync(ct) ? null : "Somebody of that name has just been added; choose them above.";
         }
 
         if (problem is not null)

@@ -14,7 +14,7 @@ using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using Microsoft.EntityFrameworkCore;
 
-namespace Cistern.Web.Pages.Together;
+namespace Cistern.Web.Pages.Compare;
 
 /// <summary>One of those that are laid side by side.</summary>
 /// <param name="Letter">How it is told apart.</param>
@@ -27,7 +27,7 @@ namespace Cistern.Web.Pages.Together;
 public sealed record ComparedBrew(string Letter, string Name, string Sub, string Href, Forecast Forecast, Data.Brews.Brew? Brew, IReadOnlyList<WeighedPoint> Weighed);
 
 /// <summary>Two to four brews, logged or planned, laid side by side: only what differs, and what came of it.</summary>
-public sealed class TogetherModel(CisternDb db, BaristaContext bench, ForecastModel model, PlanFinder finder, PlanForecasts plans, PictureStore pictures) : PageModel
+public sealed class CompareModel(CisternDb db, BaristaContext bench, ForecastModel model, PlanFinder finder, PlanForecasts plans, PictureStore pictures) : PageModel
 {
     private static readonly string[] Letters = ["A", "B", "C", "D"];
 
