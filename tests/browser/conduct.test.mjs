@@ -1,5 +1,5 @@
 import { killUnder } from './kill-entries.mjs';
-import { brew, entries, giveUp, ready, start, told } from './conducting.mjs';
+import { brew, entries, giveUp, idle, keptPaths, ready, settled, start, told } from './conducting.mjs';
 import { expect, test } from './server.mjs';
 
 test('nobody presses: the release calls on its own page, on every other one and in the title, until it is answered', async ({ page, context, server }) => {
@@ -46,12 +46,12 @@ test('an assumption is made after its grace, marked, and taken back like a press
   // The last one assumed is the first taken back: the lid, and then the pour.
   for (let i = 0; i < 3 && (await page.locator('#verb').textContent()) !== 'Pour'; i += 1) {
     await page.locator('#undo').click();
-    await page.waitForTimeout(600);
+    await settled(page);
   }
   await expect(page.locator('#verb')).toHaveText('Pour');
   await expect.poll(() => entries(server, id)).toContain('still 3');
   await server.advance(60);
-  await page.waitForTimeout(2_500);
+  await expect(page.locator('#clock-time')).toHaveText(/^1:/, { timeout: 8_000 });
   await expect(page.locator('#verb')).toHaveText('Pour');
   await expect(page.locator('#still')).toBeHidden();
   await giveUp(page, server, id);
@@ -67,10 +67,10 @@ test('two devices, one of them without network: one start, one of each press, an
   await there.locator('#start').click();
   await expect(there.locator('#verb')).toHaveText('Pour');
   await page.locator('#start').click();
-  await page.waitForTimeout(700);
+  await settled(page);
   await page.locator('#done').click();
   await expect(page.locator('#verb')).toHaveText('Lid on');
-  await there.waitForTimeout(600);
+  await settled(there);
   await there.locator('#done').click();
   await expect(there.locator('#link-state')).toContainText('2 presses are kept here');
   await other.setOffline(false);
@@ -95,11 +95,11 @@ test('the clock of the device set back or forward swallows no press and moves no
     const real = Date.now;
     Date.now = () => real() - 7_200_000;
   });
-  await page.waitForTimeout(600);
+  await settled(page);
   await page.locator('#done').click();
   await expect(page.locator('#verb')).toHaveText('Lid on');
   await page.evaluate(() => { const now = Date.now; Date.now = () => now() + 14_400_000; });
-  await page.waitForTimeout(600);
+  await settled(page);
   await page.locator('#done').click();
   await expect(page.locator('#verb')).toHaveText('Smell');
   await expect.poll(async () => (await entries(server, id)).length).toBe(3);
@@ -116,12 +116,12 @@ test('a device that stores nothing says so and goes on in memory, with the real 
   const page = await context.newPage();
   const id = await brew(page, server, 'fp-long-settle');
   await start(page, server, id);
-  await page.waitForTimeout(900);
+  await settled(page);
   await page.locator('#done').click();
   await expect(page.locator('#link-state')).toContainText('keeps nothing');
   await expect.poll(async () => (await entries(server, id)).length).toBe(2);
   const { startedAtMs, entries: kept } = await told(server, id);
-  expect(kept[1].atMs - startedAtMs).toBeGreaterThan(600);
+  expect(kept[1].atMs - startedAtMs).toBeGreaterThan(400);
   await giveUp(page, server, id);
   await context.close();
 });
@@ -162,32 +162,32 @@ test('letters lead nowhere while a brew is on stage, and Space is the big button
   const id = await brew(page, server, 'fp-bloomed');
   await page.keyboard.press('l');
   await page.keyboard.press('b');
-  await page.waitForTimeout(300);
+  await idle(page);
   expect(page.url()).toContain(`/brew/${id}`);
   await page.keyboard.press('Enter');
   await expect(page.locator('#clock')).toBeVisible();
-  await page.waitForTimeout(600);
+  await settled(page);
   await page.keyboard.press('Space');
   await expect(page.locator('#verb')).toHaveText('Swirl');
   await page.locator('#undo').focus();
-  await page.waitForTimeout(600);
+  await settled(page);
   await page.keyboard.press('Enter');
   await expect(page.locator('#verb')).toHaveText('Pour');
-  await page.waitForTimeout(600);
+  await settled(page);
   await page.keyboard.press('Enter');
   // Asked for the start as well, and what would lose nothing has the focus.
   await expect(page.locator('#keep-start')).toBeFocused();
   await page.keyboard.press('Tab');
-  await page.waitForTimeout(600);
+  await settled(page);
   await page.keyboard.press('Enter');
   await expect(page.locator('#start')).toBeVisible();
   // Undo has nothing to take back any more; the focus has gone to the big button, and from Start it does when the clock runs.
   await expect(page.locator('#done')).toBeFocused();
   await page.locator('#start').focus();
-  await page.waitForTimeout(600);
+  await settled(page);
   await page.keyboard.press('Enter');
   await expect(page.locator('#done')).toBeFocused();
-  await page.waitForTimeout(600);
+  await settled(page);
   await page.keyboard.press('Space');
   await expect(page.locator('#verb')).toHaveText('Swirl');
   // What a screen reader is told: the verb and the target, not the seconds.
@@ -250,15 +250,15 @@ test('a release four minutes late: what mends it is offered, taken at a touch, a
   await expect(other.locator('#deviation .taken')).toContainText('Taken:', { timeout: 10_000 });
   await page.locator('#done').click();
   await expect(page.locator('#verb')).toHaveText('Plunge');
-  await page.waitForTimeout(600);
+  await settled(page);
   await page.locator('#done').click();
   await expect(page.locator('#verb')).toHaveText('Pour off');
-  await page.waitForTimeout(600);
+  await settled(page);
   await page.locator('#done').click();
   // The step that was not in the plan is called like any other, on the other screen too.
   await expect(page.locator('#verb')).toHaveText('Dilute');
   await expect(other.locator('#verb')).toHaveText('Dilute', { timeout: 8_000 });
-  await page.waitForTimeout(600);
+  await settled(page);
   await page.locator('#done').click();
   await expect(page).toHaveURL(/\/after$/, { timeout: 10_000 });
   await expect(page.locator('.verdicts').last()).toContainText('Taken.');
@@ -274,7 +274,7 @@ test.describe('with the worker that keeps pages and calls', () => {
     await start(page, server, id);
     await page.evaluate(() => navigator.serviceWorker.ready);
     // The page a form led to is kept as it came.
-    await page.waitForTimeout(1_500);
+    await expect.poll(() => keptPaths(page)).toContain(`/brew/${id}`);
     await page.close();
     await context.setOffline(true);
     const again = await context.newPage();
@@ -311,7 +311,7 @@ test.describe('with the worker that keeps pages and calls', () => {
     const id = await brew(page, server, 'ld-closed');
     await start(page, server, id);
     await page.evaluate(() => navigator.serviceWorker.ready);
-    await server.advance(129);
+    await server.advance(132);
     await expect.poll(() => page.evaluate(() => window.told), { timeout: 15_000 }).toContain('shakes 5');
     // Vibration is on from the first; voice and notes wait to be asked for.
     const first = await page.evaluate(() => window.told);
@@ -327,7 +327,7 @@ test.describe('with the worker that keeps pages and calls', () => {
     await page.locator('[data-wish=vibration]').uncheck();
     const again = await brew(page, server, 'ld-closed');
     await start(page, server, again);
-    await server.advance(129);
+    await server.advance(132);
     // The whole step is said, with what can hurt in it.
     await expect.poll(() => page.evaluate(() => window.told), { timeout: 15_000 }).toContain('says Open the valve. Server under it, its rinse water out. Hot coffee runs as soon as the lever moves.');
     await expect.poll(notes, { timeout: 8_000 }).toEqual(['Open now: Closed all the way']);
@@ -339,7 +339,7 @@ test.describe('with the worker that keeps pages and calls', () => {
 test('one touch of Undo in the first pour does not take the clock: it is asked first, by touch and by key', async ({ page, server }) => {
   const id = await brew(page, server, 'fp-bloomed');
   await start(page, server, id);
-  await page.waitForTimeout(600);
+  await settled(page);
   await page.locator('#undo').click();
   await expect(page.locator('#ask-start')).toBeVisible();
   await page.locator('#keep-start').click();

@@ -12,6 +12,17 @@ export const brew = async (page, server, recipe) => {
 };
 export const told = async (server, id) => (await (await fetch(`${server.url}/api/under-way`)).json()).brews.find((one) => one.id === id);
 export const entries = async (server, id) => (await told(server, id))?.entries.map((one) => `${one.kind} ${one.step}`);
+/** The next press is one of its own: within half a second it would be the same. */
+export const settled = (page) => page.waitForFunction(() => !document.querySelector('#brew[data-pressed]'));
+/** Has the page ask the server at once how its brews stand; it may be on its way to the summary just then. */
+export const asked = async (page) => {
+  const answer = page.waitForResponse((one) => one.url().includes('/api/under-way'), { timeout: 5_000 }).catch(() => {});
+  await page.evaluate(() => document.dispatchEvent(new Event('visibilitychange'))).catch(() => {});
+  await answer;
+  await idle(page).catch(() => {});
+};
+/** What a key or an answer set off has been done: two frames later. */
+export const idle = (page) => page.evaluate(() => new Promise((done) => { requestAnimationFrame(() => requestAnimationFrame(done)); }));
 /** Starts the brew on stage, and waits until the server has it. */
 export const start = async (page, server, id) => {
   await page.locator('#start').click();

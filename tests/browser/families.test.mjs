@@ -1,4 +1,4 @@
-import { brew, start } from './conducting.mjs';
+import { asked, brew, settled, start } from './conducting.mjs';
 import { expect, test } from './server.mjs';
 
 // One that is pressed and one that draws down by itself: every plan there can be is walked by both walks in WalkTests.
@@ -10,9 +10,7 @@ for (const recipe of ['fp-slow-eight', 'si-layers']) {
     /** Lets time pass, and has the page ask at once. */
     const pass = async (seconds) => {
       await server.advance(seconds);
-      // The page may be on its way to the summary just then.
-      await page.evaluate(() => document.dispatchEvent(new Event('visibilitychange'))).catch(() => {});
-      await page.waitForTimeout(350);
+      await asked(page);
     };
     const touched = [];
     for (let i = 0; i < 60 && !/\/after$/.test(page.url()); i += 1) {
@@ -23,7 +21,7 @@ for (const recipe of ['fp-slow-eight', 'si-layers']) {
       const awaited = /^It (is dry|is there|hisses)$/.test(word);
       if (awaited && /\bon\b/.test(mood) && minutes * 60 + seconds > 0) await pass(minutes * 60 + seconds);
       if (calls || awaited) {
-        await page.waitForTimeout(550);
+        await settled(page).catch(() => {});
         const said = await page.locator('#done-word').textContent({ timeout: 2_000 }).catch(() => null);
         if (said === null) continue;
         await page.locator('#done').click();

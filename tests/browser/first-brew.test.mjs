@@ -1,3 +1,4 @@
+import { settled } from './conducting.mjs';
 import { expect, test } from './server.mjs';
 
 /** Sets the server's clock forward and lets the page learn of it. */
@@ -26,7 +27,7 @@ const errors = (page) => {
 const ready = (page) => expect(page.locator('#brew')).toHaveAttribute('data-ready', '');
 
 const press = async (page) => {
-  await page.waitForTimeout(550);
+  await settled(page);
   const answer = page.waitForResponse((one) => one.url().includes('/entries'));
   await page.keyboard.press('Space');
   expect((await answer).ok()).toBe(true);
@@ -109,7 +110,7 @@ test('a running brew survives kill -9 of the server, to the second', async ({ pa
   await ready(page);
   await page.locator('#start').click();
   await expect(page.locator('#verb')).toHaveText('Pour');
-  await page.waitForTimeout(700);
+  await settled(page);
   await page.locator('#done').click();
   await expect(page.locator('#verb')).toHaveText('Lid on');
   const id = Number(page.url().split('/').at(-1));
@@ -119,11 +120,11 @@ test('a running brew survives kill -9 of the server, to the second', async ({ pa
   }, id);
   // Both presses have been acknowledged, so that the one made without a server is the only one kept on the device.
   await expect.poll(async () => (await kept()).entries.length).toBe(2);
-  await page.waitForTimeout(300);
+  await expect.poll(() => page.evaluate((brew) => localStorage.getItem(`cistern-kept-${brew}`), id)).toBeNull();
   const started = (await kept()).startedAtMs;
 
   await server.kill();
-  await page.waitForTimeout(700);
+  await settled(page);
   await page.locator('#done').click();
   await expect(page.locator('#link-state')).toContainText('1 press is kept here');
   await expect(page.locator('#verb')).toHaveText('Smell');

@@ -1,6 +1,7 @@
 // Somebody new, an empty data file, and what they own: counted from the first page to a tasted cup.
 import { expect, test } from '@playwright/test';
 import { audit } from './audit.mjs';
+import { asked } from './conducting.mjs';
 import { Server } from './server.mjs';
 
 /** The lines of a page that are in sight before anything is unfolded; what a screen reader alone is told is not. */
@@ -42,7 +43,7 @@ const brewed = async (page, server, answers, { choose, press }) => {
   eyes.read(await linesOf(page));
   await act(() => press(page.locator('#start')));
   for (let i = 0; i < 60 && !page.url().endsWith('/after'); i += 1) {
-    await page.waitForTimeout(700);
+    await asked(page);
     if (page.url().endsWith('/after')) break;
     eyes.read(await linesOf(page, '#brew').catch(() => []));
     const calls = await page.locator('#brew').evaluate((brew) => /\b(call|late)\b/.test(brew.className), null, { timeout: 2_000 }).catch(() => false);

@@ -48,7 +48,7 @@ test('brews are found as they are typed, narrowed and laid together', async ({ p
   await rows.nth(0).getByRole('checkbox').check();
   await rows.nth(1).getByRole('checkbox').check();
   await page.getByRole('button', { name: 'Compare the ticked' }).click();
-  await expect(page).toHaveURL(/\/together\?b=\d+&b=\d+$/);
+  await expect(page).toHaveURL(/\/compare\?b=\d+&b=\d+$/);
   await expect(page.locator('.beside-who li')).toHaveCount(2);
   await page.goBack();
   await expect(page.getByRole('heading', { name: 'Log' })).toBeVisible();
@@ -91,7 +91,7 @@ test('the log works without a script and fits a phone', async ({ browser, server
   await page.getByRole('button', { name: 'Find' }).click();
   await expect(page).toHaveURL(/q=walnut/);
   expect(await page.locator('.log-rows .row').count()).toBeGreaterThan(0);
-  for (const path of ['/log', '/trends', '/files', '/together?b=19&b=21&b=22']) {
+  for (const path of ['/log', '/trends', '/files', '/compare?b=19&b=21&b=22']) {
     await page.goto(server.url + path);
     expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(390);
   }

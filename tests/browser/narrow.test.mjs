@@ -1,6 +1,6 @@
 import { expect, test } from './server.mjs';
 
-const places = ['/', '/shelf', '/shelf/mill/new', '/shelf/grind', '/shelf/card', '/brew/8/pictures', '/plan', '/plan/fp-long-settle', '/plan/si-whirl?open=3', '/together?p=si-whirl&p=fp-bloomed', '/plan/si-layers/card', '/brew/cues', '/taste/8', '/next/19', '/log', '/log/7', '/together?b=19&b=21', '/trends', '/blind/1', '/pair/1', '/files', '/you', '/help', '/brew/7/after'];
+const places = ['/', '/shelf', '/shelf/mill/new', '/shelf/grind', '/shelf/card', '/brew/8/pictures', '/plan', '/plan/fp-long-settle', '/plan/si-whirl?open=3', '/compare?p=si-whirl&p=fp-bloomed', '/plan/si-layers/card', '/brew/cues', '/taste/8', '/next/19', '/log', '/log/7', '/compare?b=19&b=21', '/trends', '/blind/1', '/pair/1', '/files', '/you', '/help', '/brew/7/after'];
 
 test('no page scrolls sideways, from a phone with large text to a small desk', async ({ browser, server }) => {
   const context = await browser.newContext({ viewport: { width: 390, height: 800 }, isMobile: true, hasTouch: true, bypassCSP: true });

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
+import { idle } from './conducting.mjs';
 import { expect, test } from './server.mjs';
 
 const recipes = JSON.parse(readFileSync(resolve(import.meta.dirname, '../../src/Cistern.Core/Recipes/Library/recipes.json'), 'utf8'));
@@ -18,11 +19,12 @@ const pull = async (page, step, end, byPx) => {
   await page.evaluate(() => document.fonts.ready);
   await handle.hover();
   const box = await handle.boundingBox();
+  const previewed = page.waitForResponse((one) => /preview/.test(one.request().postData() ?? ''));
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2 + byPx, box.y + box.height / 2, { steps: 8 });
   // It stands for as long as the handle is held, also when the answers to its previews have come.
   await expect(page.locator('#drag-says')).not.toBeEmpty();
-  await page.waitForTimeout(400);
+  await previewed;
   await expect(page.locator('#drag-says')).not.toBeEmpty();
   await page.mouse.up();
   await expect(page.locator('#drag-says')).toBeEmpty();
@@ -102,11 +104,11 @@ test('the focus is where something was asked or done, and letters can be switche
   await page.getByRole('button', { name: 'Close' }).click();
   const here = page.url();
   await page.locator('body').press('l');
-  await page.waitForTimeout(300);
+  await idle(page);
   expect(page.url()).toBe(here);
   await page.reload();
   await page.locator('body').press('l');
-  await page.waitForTimeout(300);
+  await idle(page);
   expect(page.url()).toBe(here);
   await page.locator('#show-keys').click();
   await page.locator('#letters').check();
@@ -151,9 +153,7 @@ test('quick presses all count, and what is being typed is not lost to an answer'
   await page.keyboard.press('Tab');
   await page.locator('#release').focus();
   await page.keyboard.press('Control+a');
-  await page.keyboard.type('5:0', { delay: 40 });
-  await page.waitForTimeout(300);
-  await page.keyboard.type('5');
+  await page.keyboard.type('5:05', { delay: 150 });
   await page.keyboard.press('Enter');
   await expect(page.locator('#undo')).toHaveAttribute('aria-label', /steep until 5:05/);
   await expect(page.locator('#kettle')).toHaveValue('91');

@@ -1,6 +1,6 @@
 // From the cup to the next brew: what was tasted, one change, its plan, brewed; and what was learned.
 import { expect, Server, test } from './server.mjs';
-import { ready } from './conducting.mjs';
+import { ready, settled } from './conducting.mjs';
 
 /** A dripper of the demo that drained for minutes on end. */
 const stalled = 19;
@@ -44,15 +44,16 @@ test('sour and thin after a slow drain leads to the next plan, and that is brewe
   // Nobody presses but where it must be pressed: the release, and the dry bed.
   await server.advance(190);
   await expect(page.locator('#verb')).toHaveText(/Let it draw down|Set it on|Open/, { timeout: 10_000 });
-  await page.waitForTimeout(600);
+  await settled(page);
   await page.keyboard.press('Space');
   await server.advance(200);
-  await page.waitForTimeout(1_500);
+  await expect(page.locator('#done-word')).toHaveText('It is dry', { timeout: 10_000 });
+  await settled(page);
   await page.keyboard.press('Space');
   await expect(page).toHaveURL(/\/after$/, { timeout: 20_000 });
-  await page.goto(`${server.url}/line/${id}`);
-  await expect(page.locator('.line-rows li').last()).toContainText('Grind coarser');
-  await expect(page.locator('.line-foretold')).not.toHaveCount(0);
+  await page.goto(`${server.url}/series/${id}`);
+  await expect(page.locator('.series-rows li').last()).toContainText('Grind coarser');
+  await expect(page.locator('.series-expected')).not.toHaveCount(0);
 });
 
 test('the least takes a score and Keep, without a pointer and without a script', async ({ browser, server }) => {

@@ -1,7 +1,7 @@
 // What a device has of the bench without network, what it says of it, and how it comes to a newer version.
 import { expect } from '@playwright/test';
 import { audit } from './audit.mjs';
-import { brew, giveUp, keptPaths, ready, start } from './conducting.mjs';
+import { brew, giveUp, idle, keptPaths, ready, start } from './conducting.mjs';
 import { Server, test } from './server.mjs';
 
 // So that axe can be laid in; and the worker is what this is about.
@@ -66,7 +66,7 @@ test('a plan that was changed on its page is kept as it was changed, and of the 
   await expect(page).toHaveURL(/\/plan\/\d+$/);
   await expect(page.locator('#dose')).toHaveValue('19.0');
   const url = page.url();
-  await page.waitForTimeout(4_500);
+  await expect.poll(() => keptPaths(page), { timeout: 20_000 }).toContain(new URL(url).pathname);
   await context.setOffline(true);
   await page.goto(url);
   await expect(page.locator('#kept-copy')).toBeVisible();
@@ -111,7 +111,8 @@ test('a newer version is told, kept away from a brew that goes on, and taken at 
     expect(await audit(other)).toEqual([]);
     // The brew's own page learns of it too, and neither says it nor goes anywhere.
     await page.evaluate(() => { window.notReloaded = true; });
-    await page.waitForTimeout(3_000);
+    await page.waitForResponse((one) => one.url().includes('/api/under-way'), { timeout: 20_000 });
+    await idle(page);
     await expect(page.locator('#newer')).toBeHidden();
     await other.locator('#newer a').click();
     await expect(other.locator('body')).not.toHaveAttribute('data-version', version);
@@ -146,7 +147,7 @@ test('notifications are offered to whoever left a brew and came back, once', asy
   const offer = page.locator('#offer-notify');
   const away = async () => { await page.evaluate(() => { window.turn('hidden'); window.turn('visible'); }); };
   await page.goto(server.url);
-  await page.waitForTimeout(500);
+  await page.waitForLoadState('networkidle');
   await away();
   // Nothing brews: there is nothing to be called to.
   await expect(offer).toBeHidden();

@@ -174,14 +174,18 @@ const tell = (text) => {
 
 // ---- presses ----
 
+const ONE_PRESS_MS = 500;
 /** Presses within half a second are one; by the steady clock, for the date may be set meanwhile. */
 const press = (make) => {
   const at = performance.now();
-  if (at - lastPress < 500) return;
+  if (at - lastPress < ONE_PRESS_MS) return;
   draw();
   const entry = make(shown);
   if (!entry) return;
   lastPress = at;
+  // Seen as taken for as long as another would count as the same.
+  el('brew').toggleAttribute('data-pressed', true);
+  setTimeout(() => el('brew').toggleAttribute('data-pressed', false), ONE_PRESS_MS);
   say(id, ...entry);
   draw();
   setTimeout(picture, 300);
