@@ -45,7 +45,7 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
         return stage with
         {
             Beforehand = ToldBeforehand(forecast, run, stage.Mood, format),
-            Also = [.. run.Done.Where(done => done.IsOpenAt(nowS)).Select(done => new StageAction(EntryKind.Done, done.Index, $"{GoneOn(forecast.Recipe, done.Index, format)}: {StepWording.Of(forecast.Recipe, done.Index, format).Says.ToLowerInvariant()}"))],
+            Also = [.. run.Done.Where(done => done.IsOpenAt(nowS)).Select(done => new StageAction(EntryKind.Done, done.Index, Asked(StepWording.Of(forecast.Recipe, done.Index, format))))],
         };
     }
 
@@ -130,12 +130,8 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
         return $"{words.Verb} {words.Target}".Trim();
     }
 
-    /// <summary>What was under way, as it is called while it is.</summary>
-    private static string GoneOn(Recipe recipe, int index, FigureFormat format)
-    {
-        var words = StepWording.Of(recipe, index, format);
-        return $"{words.GoingOn} {words.Target}".Trim();
-    }
+    /// <summary>A step that gave way, as it is asked after: "Pour: poured".</summary>
+    private static string Asked(StepWords words) => $"{words.GoingOn}: {words.Says.ToLowerInvariant()}";
 
     /// <summary>Whole seconds left; a hundredth over one is that one, for lengths are worked out and not typed.</summary>
     private static string Left(double seconds)

@@ -11,8 +11,6 @@ const left = (seconds) => {
   return whole < 60 ? `${Math.max(0, whole)}` : clock(whole);
 };
 const told = (step) => `${step.verb} ${step.target}`.trim();
-/** What was under way, as it is called while it is. */
-const goneOn = (step) => `${step.goingOn} ${step.target}`.trim();
 /** A step and the one after it, so that the hands know what they will need. */
 const nextTwo = ({ steps }, at) => (at + 1 < steps.length ? `${told(steps[at])}; after it ${told(steps[at + 1])}` : told(steps[at]));
 /** Whether the display is gone by in it: the brewer has to stand on the scale. */
@@ -36,7 +34,7 @@ const beforehandOf = ({ steps }, { present }, mood) => {
 /** @param now on the brew clock, s; before it runs, since the brew was opened or the last thing was made ready */
 export const stageOf = (plan, run, now) => {
   const stage = doing(plan, run, now);
-  const also = openAt(run, now).map(({ index }) => ({ kind: 'done', step: index, word: `${goneOn(plan.steps[index])}: ${plan.steps[index].says.toLowerCase()}` }));
+  const also = openAt(run, now).map(({ index }) => ({ kind: 'done', step: index, word: `${plan.steps[index].goingOn}: ${plan.steps[index].says.toLowerCase()}` }));
   return { ...stage, beforehand: beforehandOf(plan, run, stage.mood), also };
 };
 
