@@ -24,7 +24,7 @@ public static class Cautions
     internal const string FlipHot = "A full tube of hot water. Hold both ends, in one turn, away from you.";
     internal const string FlipCold = "A full tube. Hold both ends, in one turn, away from you.";
     internal const string TopHeavy = "Top-heavy while it is turned over. Let the air out gently.";
-    internal const string Valve = "Server under it, its rinse water out. The valve opens on whatever lifts it: set it down level; it drips when taken off.";
+    internal const string Valve = "Empty server under it, set down level: the valve opens on whatever lifts it. It drips when taken off.";
     internal const string Lever = "Server under it, its rinse water out. Hot coffee runs as soon as the lever moves.";
     internal const string LeverCold = "Server under it, its rinse water out. Coffee runs as soon as the lever moves.";
     internal const string Flame = "Level surface, nothing above, sleeves back. Never leave it alone.";

@@ -34,7 +34,7 @@ public static class StepSigns
     internal static readonly StepSign[] Decanted = [new("decant-clear", "Clear to the end", "stop when the first cloud comes"), new("decant-cloudy", "Cloudy from the start", "it was not left to settle, or moved")];
     internal static readonly StepSign[] Flipped = [new("flip-dry", "Nothing drips before it stands", "the cap is locked and the paper wet"), new("flip-drips", "It drips at the rim", "set it down at once; the cap is not locked")];
 
-    internal static readonly StepSign[] Rinsed = [new("paper-flat", "The paper lies flat all round", "nothing runs past it"), new("paper-bubble", "A bubble under the paper", "lift it and lay it again, or it drains beside the bed")];
+    internal static readonly StepSign[] Rinsed = [new("paper-flat", "The paper lies flat all round", "nothing runs past it"), new("paper-bubble", "A bubble under the paper", "lay it again, or it drains beside the bed")];
     /// <summary>Of the spent bed, as a tasting takes it.</summary>
     internal static readonly StepSign[] Bed = [new("bed-domed", "The bed is domed", "the last of it ran evenly"), new("bed-flat", "Flat", "even, without a stir at the end"), new("bed-pasty-walls", "Paste on the walls", "the water stood high and fell fast"), new("bed-mud", "Mud on top", "fines: coarser, or less stirring"), new("bed-high-and-dry", "Grounds left dry up the side", "they were hardly brewed: pour over them, or swirl")];
 
