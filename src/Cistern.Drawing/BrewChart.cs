@@ -107,7 +107,7 @@ public static class BrewChart
             this.options = options;
             var narrow = options.WidthPx < 480;
             left = narrow ? 40 : 54;
-            right = options.WidthPx - (narrow ? 34 : 42);
+            right = options.WidthPx - (narrow ? 40 : 42);
             var series = forecast.Series;
             // Time begins where water first comes; what goes before is preparation.
             fromS = Acts.Of(forecast) is [var first, ..] ? Math.Min(0, first.StartS) : Math.Min(0, series[0].TimeS);
