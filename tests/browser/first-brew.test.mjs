@@ -1,4 +1,4 @@
-import { settled } from './conducting.mjs';
+import { ready, settled } from './conducting.mjs';
 import { expect, test } from './server.mjs';
 
 /** Sets the server's clock forward and lets the page learn of it. */
@@ -22,9 +22,6 @@ const errors = (page) => {
   page.on('console', (message) => { if (message.type() === 'error' && !/Failed to load resource/.test(message.text())) seen.push(message.text()); });
   return seen;
 };
-
-/** The script has taken the stage over. */
-const ready = (page) => expect(page.locator('#brew')).toHaveAttribute('data-ready', '');
 
 const press = async (page) => {
   await settled(page);

@@ -111,7 +111,7 @@ public sealed partial record TypedNumber(string Text, double? Value, string? Pro
     private const string NoTime = "That is not a time. Give minutes and seconds, like 4:15, hours too, like 1:05:00, or seconds.";
 
     /// <summary>What <c>overnight</c> is taken for, s. Judged.</summary>
-    private const double OvernightS = 12 * 3_600;
+    public const double OvernightS = 12 * 3_600;
 
     /// <summary>Reads a time: 4:15, 1:05:00, 2 min 30 s, overnight, or plain seconds.</summary>
     /// <param name="text">As typed.</param>

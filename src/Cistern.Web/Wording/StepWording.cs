@@ -45,11 +45,14 @@ public static class StepWording
         return new StepWords(verb, words.Verb, target, words.Caution, words.Says, words.Begins ?? $"{words.Verb} now", How(step), steepEnd ? Beforehand(recipe, step, format) : "", words.Signs) { Until = Steeps(recipe, index, ends) ? "Steep" : "Wait" };
     }
 
+    /// <summary>Whether coffee and water have met after some steps.</summary>
+    internal static bool HaveMet(IReadOnlyCollection<Step> before) => before.Any(step => step is Step.AddCoffee) && before.Any(step => Verb.TraitsOf(step).BringsWater);
+
     /// <summary>Whether coffee and water stand together before a step: both in, no valve open, nothing parted yet.</summary>
     private static bool Steeps(Recipe recipe, int index, int ends)
     {
         var before = recipe.Steps.Take(index).ToList();
-        return before.Exists(step => step is Step.AddCoffee) && before.Exists(step => Verb.TraitsOf(step).BringsWater)
+        return HaveMet(before)
             && before.FindLast(step => step is Step.OpenValve or Step.CloseValve) is not Step.OpenValve
             && (ends < 0 || index <= ends);
     }

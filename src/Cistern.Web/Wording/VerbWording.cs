@@ -119,7 +119,8 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
     {
         var met = step.Met < 1 ? $", {FigureFormat.Number(100 * step.Met, 0)} % of it met" : "";
         var place = Words<IcePlace>.Of(step.Where);
-        return Chills(recipe, step)
+        // Before coffee and water have met there is nothing to chill: the ice waits for them.
+        return StepWording.HaveMet([.. Before(recipe, step)])
             ? new("Chill", "On ice", $"on {format.Water(step.IceG)} of ice in the {place}{met}") { Caution = Cautions.IceGlass }
             : new("Ice", "Ice is in", $"{format.Water(step.IceG)}, into the {place}{met}") { Caution = Cautions.IceGlass };
     }
@@ -150,9 +151,6 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
     private static double CoffeeIn(Recipe recipe, Step step) => Before(recipe, step).Any(one => one is Step.AddCoffee) ? recipe.Coffee.DoseG : 0;
 
     private static IEnumerable<Step> Before(Recipe recipe, Step step) => recipe.Steps.TakeWhile(one => !ReferenceEquals(one, step));
-
-    /// <summary>Whether there is something to chill by then; before coffee and water have met, the ice waits for them.</summary>
-    private static bool Chills(Recipe recipe, Step step) => Before(recipe, step).Any(one => one is Step.AddCoffee) && Before(recipe, step).Any(one => Core.Recipes.Verb.TraitsOf(one).BringsWater);
 
     private static (string Until, string Says) Awaited(WaitEvent awaited) => awaited switch
     {

@@ -284,7 +284,7 @@ public sealed class PlanSettings
             if (cold && Settings.Get(Forecast, Setting.SteepEndS) is < OfHoursS)
             {
                 Answer = $"Cold water extracts in hours, not in minutes. {Answer}".TrimEnd();
-                Instead = (string.Create(CultureInfo.InvariantCulture, $"steep:{OvernightS:R}"), $"Steep until {FigureFormat.Clock(OvernightS)}");
+                Instead = (string.Create(CultureInfo.InvariantCulture, $"steep:{TypedNumber.OvernightS:R}"), $"Steep until {FigureFormat.Clock(TypedNumber.OvernightS)}");
             }
         }
 
@@ -295,9 +295,6 @@ public sealed class PlanSettings
     private const double WarmC = 40;
 
     private const double OfHoursS = 7_200;
-
-    /// <summary>How long most steep in the cold: over night, s.</summary>
-    private const double OvernightS = 43_200;
 
     /// <summary>Cold water as it is said, °C; null for what is none of it.</summary>
     private double? Cold(string said) => said switch

@@ -199,6 +199,8 @@ const uuid = () => {
   return hex.replace(/^(.{8})(.{4})(.{4})(.{4})(.{12})$/, '$1-$2-$3-$4-$5');
 };
 
+/** Presses closer than this are one, ms. */
+export const ONE_PRESS_MS = 500;
 /** Says something of a brew: kept first, then sent. */
 export const say = (id, kind, step, undoes = null, atMs = Math.round(brews.has(id) ? brewMs(id, serverNow()) : serverNow())) => {
   const entry = { id: uuid(), kind, step, atMs, undoes };

@@ -1,6 +1,6 @@
 // The running brew on its own page: the stage, its presses, its pictures. Where it stands is worked out in brew-run.js; what
 // is kept and sent is in bench.js; the calls are in cues.js.
-import { entriesOf, brews, follow, kept, link, nowOf, runOf, say, storage } from './bench.js';
+import { ONE_PRESS_MS, entriesOf, brews, follow, kept, link, nowOf, runOf, say, storage } from './bench.js';
 import { clock } from './clock.js';
 import { speak, wishes } from './cues.js';
 import { isControl, isTyping, onDraw, setText } from './frame.js';
@@ -174,7 +174,6 @@ const tell = (text) => {
 
 // ---- presses ----
 
-const ONE_PRESS_MS = 500;
 /** Presses within half a second are one; by the steady clock, for the date may be set meanwhile. */
 const press = (make) => {
   const at = performance.now();

@@ -1,5 +1,5 @@
 // Several brews at once: each in its lane, the nearest first, with its next press in reach.
-import { say } from './bench.js';
+import { ONE_PRESS_MS, say } from './bench.js';
 import { clock } from './clock.js';
 import { inOrder, lanes, onDraw, setText } from './frame.js';
 
@@ -21,7 +21,7 @@ const draw = () => {
     setText(press, stage.action?.word ?? '');
     press.setAttribute('aria-label', `${stage.action?.word ?? ''}: ${brew.name}`);
     press.onclick = () => {
-      if (performance.now() - lastPress < 500 || !stage.action) return;
+      if (performance.now() - lastPress < ONE_PRESS_MS || !stage.action) return;
       lastPress = performance.now();
       say(brew.id, stage.action.kind, stage.action.step);
     };
