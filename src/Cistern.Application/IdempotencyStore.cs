@@ -5,23 +5,23 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application;
 
-/// <summary>Remembers what was done under which key, in the same commit as the thing itself, so that a wish sent twice is done once.</summary>
-/// <param name="db">The data.</param>
+/// <summary>Remembers which requests were carried out, in the same transaction as their effect, so that a request sent twice is carried out once.</summary>
+/// <param name="db">The context of the data file.</param>
 /// <param name="time">The clock.</param>
 public sealed class IdempotencyStore(CisternDb db, TimeProvider time)
 {
-    /// <summary>SQLite's word for a row that breaks a rule of its table: here, a key that is there already.</summary>
+    /// <summary>SQLite's error code for a violated constraint: here, an existing key.</summary>
     private const int Constraint = 19;
 
-    /// <summary>Where what was done under a key is to be seen; null where nothing was.</summary>
+    /// <summary>The address of a request's result; null where it was not carried out.</summary>
     public Task<string?> DoneAsync(Guid key, CancellationToken ct) => db.IdempotentRequests.AsNoTracking().Where(row => row.Key == key).Select(row => row.Address).FirstOrDefaultAsync(ct);
 
-    /// <summary>Adds to what is about to be saved that it was done.</summary>
+    /// <summary>Adds to the pending changes that a request was carried out.</summary>
     public void Remember(Guid key, string address) => db.IdempotentRequests.Add(new IdempotentRequest { Key = key, Address = address, AtMs = time.GetUtcNow().ToUnixTimeMilliseconds() });
 
     /// <summary>
-    /// Saves; where another request put in the same first row meanwhile, nothing is saved and what was read is forgotten,
-    /// so that it can be read again.
+    /// Saves. Where another request wrote the same first row meanwhile, nothing is saved and the context is cleared, so that the data
+    /// can be read again.
     /// </summary>
     /// <returns>Whether it was saved.</returns>
     public async Task<bool> SaveAsync(CancellationToken ct)

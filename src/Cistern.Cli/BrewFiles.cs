@@ -17,7 +17,7 @@ internal static class BrewFiles
     private const int BadFile = 2;
     private static readonly JsonWriterOptions Readable = new() { Indented = true, Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping };
 
-    /// <summary>Prints what to change after the last brew of a line.</summary>
+    /// <summary>Prints what to change after the last brew of a series.</summary>
     /// <param name="paths">Brew files, the oldest brew first.</param>
     /// <param name="grinderPath">The grinder, or null.</param>
     public static int Advise(IEnumerable<string> paths, string? grinderPath)
@@ -34,16 +34,16 @@ internal static class BrewFiles
 
         var line = brews.Where(brew => brew.State == BrewOutcome.Finished).ToList();
         var keys = line[^1].Keys();
-        // Brews with another grinder or coffee still tell of the vessel and of the palate.
+        // Brews with another grinder or coffee also teach about the vessel and the palate.
         var learned = Fitter.Of(line.Select(brew => brew.ForFitting()), ForecastModel.Published);
         var advice = Advisor.Of(line, learned.Model(ForecastModel.Published, keys), new AdviceGear { Grinder = grinder.Scale }, Data.Files.BrewFiles.Told(line[^1], ForecastModel.Published));
         Write(json => AdviceJson.Write(json, advice, grinder.Scale, line[^1].Id));
         return 0;
     }
 
-    /// <summary>Prints what brews teach, and what recipes then come to.</summary>
+    /// <summary>Prints what brews teach, and predictions for recipes.</summary>
     /// <param name="paths">Brew files.</param>
-    /// <param name="recipePaths">Recipes to forecast.</param>
+    /// <param name="recipePaths">Recipes to predict.</param>
     public static int Fit(IEnumerable<string> paths, IEnumerable<string> recipePaths)
     {
         if (Brews(paths) is not { } brews)
@@ -87,7 +87,7 @@ internal static class BrewFiles
         return 0;
     }
 
-    /// <summary>With what a recipe is expected: what it names itself, else what all the brews were brewed with.</summary>
+    /// <summary>What a recipe is brewed with: as it says itself, or else what all the brews have in common.</summary>
     private static FitKeys? KeysFor(Recipe recipe, List<BrewRecord> brews)
     {
         var all = brews.ConvertAll(brew => brew.Keys());

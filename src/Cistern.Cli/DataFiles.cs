@@ -5,18 +5,18 @@ using Microsoft.Data.Sqlite;
 
 namespace Cistern.Cli;
 
-/// <summary>Copies of the data file: made, put back, looked over. Told on standard output; what will not do on standard error, exit 1.</summary>
+/// <summary>Makes, restores and checks copies of the data file. Results go to standard output; problems to standard error with exit code 1.</summary>
 internal static class DataFiles
 {
     private const int Refused = 1;
 
-    /// <summary>A server that runs looks every second, and stops within its time.</summary>
+    /// <summary>A running server looks for a copy every second, and has its shutdown time.</summary>
     private static readonly TimeSpan Patience = TimeSpan.FromSeconds(90);
 
     /// <summary>Makes a copy.</summary>
     /// <param name="dataFile">The data file.</param>
     /// <param name="to">The copy.</param>
-    /// <param name="replaces">Whether one that is there may be replaced.</param>
+    /// <param name="replaces">Whether an existing file may be replaced.</param>
     public static int Backup(string dataFile, string to, bool replaces) => Told(() =>
     {
         if (!replaces && File.Exists(to) && Path.GetFullPath(to) != Path.GetFullPath(dataFile))
@@ -29,7 +29,7 @@ internal static class DataFiles
         return 0;
     });
 
-    /// <summary>Puts a copy back; a Cistern that runs is stopped for it.</summary>
+    /// <summary>Restores a copy; a running server is asked to stop for it.</summary>
     public static async Task<int> RestoreAsync(string dataFile, string copy, CancellationToken ct)
     {
         var laid = Told(() =>
@@ -43,7 +43,8 @@ internal static class DataFiles
             return laid;
         }
 
-        // A Cistern that runs sees it within a second and stops: then it is put in place here, or by the next start where that comes first.
+        // A running server sees the copy within a second and stops. Then it is put in place here, or by the next start if that is
+        // earlier.
         var asked = false;
         for (var begun = TimeProvider.System.GetTimestamp(); TimeProvider.System.GetElapsedTime(begun) < Patience; await Task.Delay(100, ct))
         {

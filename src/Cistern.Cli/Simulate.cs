@@ -8,18 +8,18 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Cli;
 
-/// <summary>Plays a simulated bench against a running server, over the same door as any gateway.</summary>
+/// <summary>Plays simulated instruments against a running server, through the same API as any gateway.</summary>
 internal static class Simulate
 {
     private static readonly TimeSpan Beat = TimeSpan.FromMilliseconds(200);
 
-    /// <summary>Brews the brew of a server, until it is over there or here.</summary>
+    /// <summary>Plays until the brew is over.</summary>
     /// <param name="brew">The brew's number.</param>
     /// <param name="url">The server.</param>
     /// <param name="token">The brew's token.</param>
-    /// <param name="hands">Whose hands, by their word.</param>
-    /// <param name="seed">The same seed brews the same.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="hands">The simulated barista, by its word.</param>
+    /// <param name="seed">The same seed gives the same brew.</param>
+    /// <param name="ct">Cancels it.</param>
     /// <returns>The exit code.</returns>
     public static async Task<int> RunAsync(int brew, Uri url, string token, string hands, int seed, CancellationToken ct)
     {

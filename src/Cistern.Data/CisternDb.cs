@@ -11,7 +11,7 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Data;
 
-/// <summary>Everything Cistern keeps, in one SQLite file.</summary>
+/// <summary>All data of Cistern, in one SQLite file.</summary>
 public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(options)
 {
     /// <summary>Who brews here.</summary>
@@ -50,7 +50,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
     /// <summary>The changes of plans.</summary>
     public DbSet<PlanRevision> Revisions => Set<PlanRevision>();
 
-    /// <summary>Members of plans' recipes that this version does not know.</summary>
+    /// <summary>Unknown members of the recipes of plans.</summary>
     public DbSet<PlanExtra> Extras => Set<PlanExtra>();
 
     /// <summary>What was asked for and done.</summary>
@@ -62,7 +62,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
     /// <summary>Brews.</summary>
     public DbSet<Brew> Brews => Set<Brew>();
 
-    /// <summary>Brews that stand in the log: all but rehearsals, and what was taken away.</summary>
+    /// <summary>Brews in the log: all but rehearsals and deleted ones.</summary>
     public IQueryable<Brew> Logged => Brews.Where(brew => !brew.Rehearsal && brew.DeletedAtMs == null);
 
     /// <summary>What was said of running brews.</summary>
@@ -92,19 +92,19 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
     /// <summary>Pictures of brews.</summary>
     public DbSet<BrewPicture> Pictures => Set<BrewPicture>();
 
-    /// <summary>What came to mind later.</summary>
+    /// <summary>Notes added later.</summary>
     public DbSet<LaterNote> Notes => Set<LaterNote>();
 
-    /// <summary>Brews in short, as the log finds them.</summary>
+    /// <summary>Summaries of brews, for searching the log.</summary>
     public DbSet<LogRow> LogRows => Set<LogRow>();
 
-    /// <summary>Searches of the log kept under a name.</summary>
+    /// <summary>Saved searches of the log.</summary>
     public DbSet<KeptSearch> KeptSearches => Set<KeptSearch>();
 
     /// <summary>Files that were taken in.</summary>
     public DbSet<Import> Imports => Set<Import>();
 
-    /// <summary>The brews that imports brought or changed.</summary>
+    /// <summary>The brews that imports added or changed.</summary>
     public DbSet<ImportedBrew> ImportedBrews => Set<ImportedBrew>();
 
     /// <summary>Plans that are brewed as pairs.</summary>
@@ -126,7 +126,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
     public DbSet<HouseRecord> HouseRecords => Set<HouseRecord>();
 
     /// <inheritdoc/>
-    /// <remarks>The log's rows of the brews that are saved are written in the same commit.</remarks>
+    /// <remarks>The log's rows of the saved brews are written in the same transaction.</remarks>
     public override async Task<int> SaveChangesAsync(bool acceptAllChangesOnSuccess, CancellationToken cancellationToken = default)
     {
         var touched = LogKeeping.TouchedIn(ChangeTracker);
@@ -147,15 +147,16 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
     }
 
     /// <inheritdoc/>
-    /// <exception cref="NotSupportedException">Always: only <see cref="SaveChangesAsync(bool, CancellationToken)"/> keeps the log.</exception>
+    /// <exception cref="NotSupportedException">Always: only <see cref="SaveChangesAsync(bool, CancellationToken)"/> updates the
+    /// log.</exception>
     public override int SaveChanges(bool acceptAllChangesOnSuccess) => throw new NotSupportedException("Save asynchronously.");
 
-    /// <summary>Writes the log's rows anew of brews that a command changed without reading them, in the transaction of whoever asks.</summary>
-    /// <param name="brewIds">The brews, those that are gone among them.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <summary>Rewrites the log's rows of brews that were changed by a command, in the caller's transaction.</summary>
+    /// <param name="brewIds">The brews, including deleted ones.</param>
+    /// <param name="ct">Cancels it.</param>
     public Task RenewLogAsync(IReadOnlyCollection<int> brewIds, CancellationToken ct) => LogKeeping.RenewAsync(this, brewIds, ct);
 
-    /// <summary>Saves without looking at the log: for its own rows.</summary>
+    /// <summary>Saves without updating the log: for the log's own rows.</summary>
     internal Task<int> SaveLogAsync(CancellationToken ct) => base.SaveChangesAsync(acceptAllChangesOnSuccess: true, ct);
 
     /// <inheritdoc/>
@@ -170,7 +171,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
         modelBuilder.Entity<Bag>().Ignore(bag => bag.AsGround);
         modelBuilder.Entity<Grinder>().ToTable("Mills").Ignore(grinder => grinder.LabelList).Ignore(grinder => grinder.UsualList).Ignore(grinder => grinder.Scale).Ignore(grinder => grinder.MeasuredList).Ignore(grinder => grinder.Line);
         modelBuilder.Entity<OwnedWater>().Ignore(water => water.AsWater);
-        // Tables and columns keep the names of data files that are out there.
+        // Tables and columns keep the names they have in existing data files.
         modelBuilder.Entity<StoredPlan>(stored =>
         {
             stored.ToTable("Sheets");
@@ -237,7 +238,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
         {
             entry.HasIndex(row => row.EntryId).IsUnique();
             entry.Property(row => row.EntryId).HasConversion(id => GuidText.Write(id), text => GuidText.Read(text));
-            // A word, so that the file says what it holds and a kind put in between moves no other.
+            // Stored as a word, so that the file is readable and a kind inserted later changes no other.
             entry.Property(row => row.Kind).HasConversion(kind => Words<EntryKind>.Of(kind), word => Words<EntryKind>.Find(word) ?? Words<EntryKind>.Unread);
         });
         modelBuilder.Entity<Observation>().HasIndex(observation => new { observation.BrewId, observation.Name }).IsUnique();
@@ -252,7 +253,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
             row.HasKey(one => one.BrewId);
             row.Property(one => one.BrewId).ValueGeneratedNever();
             row.HasIndex(one => one.Seq).IsUnique();
-            // What somebody last brewed a family with is asked at every opening of a plan.
+            // What a barista last brewed a family with is asked whenever a plan is opened.
             row.HasIndex(one => new { one.Barista, one.Family, one.OpenedAtMs });
             row.Ignore(one => one.TdsPercent).Ignore(one => one.Ratio);
         });

@@ -3,13 +3,13 @@ using Microsoft.Data.Sqlite;
 
 namespace Cistern.Data;
 
-/// <summary>Copies of a data file: made while it is used, looked over before they count, and put back by the next start.</summary>
+/// <summary>Copies of a data file: made while it is in use, checked before they count, and put in place by the next start.</summary>
 public static class Copies
 {
     /// <summary>So long daily copies are kept.</summary>
     public static readonly TimeSpan KeptFor = TimeSpan.FromDays(14);
 
-    /// <summary>So long files as they were before an update or a restore are kept.</summary>
+    /// <summary>How long files from before an update or a restore are kept.</summary>
     public static readonly TimeSpan KeptBeforeFor = TimeSpan.FromDays(30);
 
     /// <summary>One page of the smallest size, bytes.</summary>
@@ -17,16 +17,16 @@ public static class Copies
 
     private const string DayFormat = "yyyy-MM-dd";
 
-    /// <summary>Where a whole copy lies that is to take a data file's place at the next start.</summary>
+    /// <summary>The path of a verified copy that will replace a data file at the next start.</summary>
     public static string Waiting(string dataFile) => dataFile + ".restore";
 
-    /// <summary>Where the daily copies of a data file lie.</summary>
+    /// <summary>The folder of a data file's daily copies.</summary>
     public static string Daily(string dataFile) => dataFile + ".copies";
 
-    /// <summary>Makes a copy of a data file as it stands at this moment; whoever writes it meanwhile is not held up.</summary>
+    /// <summary>Copies a data file as it is at this moment, without blocking writers.</summary>
     /// <param name="dataFile">The data file.</param>
-    /// <param name="to">The copy; one that is there is replaced when the new one is whole.</param>
-    /// <exception cref="DataFileRefusedException">It could not be made, and why; what was there is as it was.</exception>
+    /// <param name="to">The copy; an existing one is replaced when the new one is complete.</param>
+    /// <exception cref="DataFileRefusedException">It could not be made; an existing copy is unchanged.</exception>
     public static void Make(string dataFile, string to)
     {
         if (!File.Exists(dataFile))
@@ -73,10 +73,10 @@ public static class Copies
         }
     }
 
-    /// <summary>Lays a copy beside a data file, whole and looked over, for the next start to put in its place.</summary>
+    /// <summary>Puts a verified copy beside a data file, for the next start to put in place.</summary>
     /// <param name="copy">The copy.</param>
     /// <param name="dataFile">The data file.</param>
-    /// <exception cref="DataFileRefusedException">It is no sound copy of a bench, or one of a newer Cistern.</exception>
+    /// <exception cref="DataFileRefusedException">It is not a sound data file, or is from a newer Cistern.</exception>
     public static void Lay(string copy, string dataFile)
     {
         if (!File.Exists(copy))
@@ -92,15 +92,15 @@ public static class Copies
         Make(copy, Waiting(Disk.Real(dataFile)));
     }
 
-    /// <summary>Takes what a copy is about back, unless the start has begun to put it in place.</summary>
+    /// <summary>Cancels a restore, unless the start has begun to put the copy in place.</summary>
     public static void TakeBack(string dataFile) => File.Delete(Waiting(Disk.Real(dataFile)));
 
-    /// <summary>What is wrong with a data file; null where it is a sound one of this version or an earlier.</summary>
+    /// <summary>What is wrong with a data file; null where it is sound and of this version or an earlier one.</summary>
     public static string? Problem(string file)
     {
         try
         {
-            // Asked before it is opened: whoever opens a pipe waits for what will never come, and none has a length.
+            // Checked before opening: opening a pipe would block, and a pipe has no length.
             if (new FileInfo(Disk.Real(file)).Length < SmallestDatabase)
             {
                 return "it is no database";
@@ -125,7 +125,7 @@ public static class Copies
             var applied = DataFile.AppliedAsync(connection).GetAwaiter().GetResult();
             return applied.Except(DataFile.Schema, StringComparer.Ordinal).FirstOrDefault() is { } unknown ? $"it was written by a newer Cistern (its tables are of {unknown})"
                 : applied.Count == DataFile.Schema.Count ? SchemaCheck.Problem(connection)
-                // The triggers of an earlier version are made anew when it is brought up; another's would go on running.
+                // Triggers of an earlier version are replaced by its migration; any others would keep running.
                 : Scalar(connection, "SELECT name FROM sqlite_master WHERE type IN ('trigger', 'view') AND name NOT LIKE 'Log^_%' ESCAPE '^' LIMIT 1") is string foreign ? $"{foreign} in it is not Cistern's"
                 : null;
         }
@@ -135,9 +135,9 @@ public static class Copies
         }
     }
 
-    /// <summary>Puts a file that was laid down to be put back and cannot be out of the way.</summary>
+    /// <summary>Renames a copy that cannot be restored.</summary>
     /// <param name="dataFile">The data file.</param>
-    /// <returns>Where it lies now.</returns>
+    /// <returns>Its new path.</returns>
     public static string SetAside(string dataFile)
     {
         var refused = Waiting(dataFile) + "-refused";
@@ -145,7 +145,7 @@ public static class Copies
         return refused;
     }
 
-    /// <summary>Lets go of files as they were before an update or a restore, once they are old; the newest stays.</summary>
+    /// <summary>Deletes old files from before an update or a restore; the newest is kept.</summary>
     /// <param name="dataFile">The data file.</param>
     /// <param name="now">Now.</param>
     public static void TidyBefore(string dataFile, DateTimeOffset now)
@@ -161,11 +161,11 @@ public static class Copies
         }
     }
 
-    /// <summary>Makes the copy of a day, where there is none of it yet, and lets those go that are too old.</summary>
+    /// <summary>Makes today's copy if there is none yet, and deletes old ones.</summary>
     /// <param name="dataFile">The data file.</param>
     /// <param name="today">The day.</param>
     /// <returns>Whether one was made.</returns>
-    /// <exception cref="DataFileRefusedException">It could not be made, and why.</exception>
+    /// <exception cref="DataFileRefusedException">It could not be made.</exception>
     public static bool MakeDaily(string dataFile, DateOnly today)
     {
         var to = Path.Combine(Daily(dataFile), $"cistern-{today.ToString(DayFormat, CultureInfo.InvariantCulture)}.db");
@@ -201,7 +201,7 @@ public static class Copies
                                                 select (file, day.Value);
     }
 
-    /// <summary>Lets go of a copy that did not become one; where even that cannot be done, the next one replaces it.</summary>
+    /// <summary>Deletes an incomplete copy; where that fails, the next one replaces it.</summary>
     private static void Discard(string? building)
     {
         try
@@ -213,7 +213,7 @@ public static class Copies
         }
         catch (Exception error) when (error is IOException or UnauthorizedAccessException)
         {
-            // Why the copy failed is told already.
+            // The reason for the failure was reported already.
         }
     }
 

@@ -10,21 +10,21 @@ using Microsoft.EntityFrameworkCore.Diagnostics;
 namespace Cistern.Data;
 
 /// <summary>
-/// The data file of one bench, owned by one process: as long as this lives, the operating system keeps everybody else's
-/// Cistern out of it, and gives it free with the process, however that ends.
+/// The data file, owned by one process: while this object lives, an operating system lock keeps other processes out. The lock ends
+/// with the process, however that ends.
 /// </summary>
 public sealed class DataFile : IDisposable
 {
-    /// <summary>Stands in the file's header: a bench of somebody's own.</summary>
+    /// <summary>Application id in the file's header: a user's own data.</summary>
     private const int OwnMark = 0x43495354; // CIST
 
-    /// <summary>Stands in the file's header: made by the demo, and its to throw away.</summary>
+    /// <summary>Application id in the file's header: made by the demo, which may delete it.</summary>
     private const int DemoMark = 0x43495344; // CISD
 
     private readonly FileStream owned;
     private readonly List<string> said = [];
 
-    /// <summary>The file itself, held: a second name of it is another path with a lock of its own. SQLite's own locks are of another kind and go on beside this one.</summary>
+    /// <summary>The open file, so that a second path to it cannot be locked separately. SQLite's own locks are of another kind and unaffected.</summary>
     private FileStream? opened;
 
     private DataFile(string path, FileStream owned)
@@ -39,18 +39,18 @@ public sealed class DataFile : IDisposable
     /// <summary>Where it lies, every link followed.</summary>
     public string Path { get; }
 
-    /// <summary>What a start did that whoever started it should know, a sentence each.</summary>
+    /// <summary>What happened during the start that the user should know, as sentences.</summary>
     public IReadOnlyList<string> Said => said;
 
-    /// <summary>Called between any two things a start does to the disk: a test looks there at what a kill would leave.</summary>
+    /// <summary>Called between any two changes a start makes to the disk, so that tests can check what a kill would leave.</summary>
     internal Action? Reached { get; set; }
 
-    /// <summary>Where it is built before it stands whole.</summary>
+    /// <summary>The path at which a new file is built before it is complete.</summary>
     private string Building => Path + ".new";
 
     /// <summary>Takes a data file for this process.</summary>
-    /// <param name="path">The file; it need not be there yet.</param>
-    /// <exception cref="DataFileRefusedException">Another Cistern has it, or it cannot be written there.</exception>
+    /// <param name="path">The file, which need not exist.</param>
+    /// <exception cref="DataFileRefusedException">Another process has it, or it cannot be written.</exception>
     public static DataFile Take(string path)
     {
         var real = path;
@@ -70,18 +70,18 @@ public sealed class DataFile : IDisposable
         }
     }
 
-    /// <summary>Options for a context on a data file that is there.</summary>
-    /// <param name="builder">Takes the options.</param>
+    /// <summary>Configures a context for an existing data file.</summary>
+    /// <param name="builder">The builder to configure.</param>
     /// <param name="path">The file.</param>
-    /// <param name="interceptors">More to be done at each command.</param>
+    /// <param name="interceptors">Further interceptors.</param>
     public static void Configure(DbContextOptionsBuilder builder, string path, params IInterceptor[] interceptors)
     {
         builder.UseSqlite(Connection(path)).AddInterceptors([new Durable(), .. interceptors]);
     }
 
-    /// <summary>A context of its own on a data file that is there, for whoever has no application that hands one out.</summary>
+    /// <summary>A context for an existing data file, for use outside the web application.</summary>
     /// <param name="path">The file.</param>
-    /// <param name="interceptors">More to be done at each command.</param>
+    /// <param name="interceptors">Further interceptors.</param>
     public static CisternDb ContextOn(string path, params IInterceptor[] interceptors)
     {
         var builder = new DbContextOptionsBuilder<CisternDb>();
@@ -89,16 +89,16 @@ public sealed class DataFile : IDisposable
         return new CisternDb(builder.Options);
     }
 
-    /// <summary>Makes the file ready: built where there is none, brought up to this version where it is older.</summary>
-    /// <param name="demo">Whether the demo's own bench goes into a new file.</param>
-    /// <param name="fill">Fills a new file, or one that is still empty.</param>
-    /// <param name="ct">Stops it; the file is then as it was.</param>
-    /// <exception cref="DataFileRefusedException">It cannot be used, and why.</exception>
+    /// <summary>Prepares the file: builds a new one, or migrates an older one.</summary>
+    /// <param name="demo">Whether a new file is filled with the demo's data.</param>
+    /// <param name="fill">Fills a new or empty file.</param>
+    /// <param name="ct">Cancels it; the file is then unchanged.</param>
+    /// <exception cref="DataFileRefusedException">The file cannot be used.</exception>
     public async Task PrepareAsync(bool demo, Func<CisternDb, CancellationToken, Task>? fill = null, CancellationToken ct = default)
     {
         try
         {
-            // Nobody else has the file under any name; where it is not there yet, nobody can.
+            // Nobody else has the file open under any name.
             if (File.Exists(Path))
             {
                 await Disk.Own(Path, FileShare.None).DisposeAsync();
@@ -149,9 +149,9 @@ public sealed class DataFile : IDisposable
         }
     }
 
-    /// <summary>Throws the demo's own file away, so that it begins anew; nobody else's.</summary>
-    /// <param name="isOldDemo">Tells whether a file that an earlier version made without a mark is the demo's.</param>
-    /// <exception cref="DataFileRefusedException">It is not the demo's.</exception>
+    /// <summary>Deletes the demo's own data file, so that it starts anew; never another one.</summary>
+    /// <param name="isOldDemo">Recognises a demo file of an earlier version, which has no mark.</param>
+    /// <exception cref="DataFileRefusedException">The file is not the demo's.</exception>
     public void RemoveDemo(Func<string, bool> isOldDemo)
     {
         if (IsNothing)
@@ -167,7 +167,7 @@ public sealed class DataFile : IDisposable
         Clear(Path);
     }
 
-    /// <summary>Whether what is written now would still be there after a start: the file stands where it was opened.</summary>
+    /// <summary>Whether the file is still where it was opened, so that data written now will be found after a start.</summary>
     public bool StillThere
     {
         get
@@ -182,7 +182,7 @@ public sealed class DataFile : IDisposable
                 return File.Exists(Path);
             }
 
-            // The kernel tells under which name an open file is known now; "(deleted)" is part of it when it has none.
+            // The kernel reports an open file's current name, with "(deleted)" appended when it has none.
             var name = new FileInfo(string.Create(CultureInfo.InvariantCulture, $"/proc/self/fd/{opened.SafeFileHandle.DangerousGetHandle()}")).LinkTarget;
             return name is null ? File.Exists(Path) : name == Path;
         }
@@ -191,7 +191,7 @@ public sealed class DataFile : IDisposable
     /// <inheritdoc/>
     public void Dispose()
     {
-        // A pooled connection would keep the file open after its owner has let go.
+        // A pooled connection would keep the file open.
         using (var connection = new SqliteConnection(Connection(Path)))
         {
             SqliteConnection.ClearPool(connection);
@@ -201,10 +201,13 @@ public sealed class DataFile : IDisposable
         owned.Dispose();
     }
 
-    /// <summary>Lets go of plans that nobody has kept, brewed, paired, or touched since a moment and wants no cup of, which were only tried, and of answered requests.</summary>
-    /// <param name="db">The data.</param>
-    /// <param name="beforeMs">The moment, UTC ms.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <summary>
+    /// Deletes plans that were only tried (not saved, brewed, paired or scheduled, and not touched since a time), and old idempotency
+    /// records.
+    /// </summary>
+    /// <param name="db">The context of the data file.</param>
+    /// <param name="beforeMs">The time, UTC ms.</param>
+    /// <param name="ct">Cancels it.</param>
     public static async Task<int> TidyAsync(CisternDb db, long beforeMs, CancellationToken ct = default)
     {
         await db.IdempotentRequests.Where(request => request.AtMs < beforeMs).ExecuteDeleteAsync(ct);
@@ -214,9 +217,9 @@ public sealed class DataFile : IDisposable
             .ExecuteDeleteAsync(ct);
     }
 
-    /// <summary>The migrations a file has had, oldest first.</summary>
+    /// <summary>The migrations applied to a file, oldest first.</summary>
     /// <param name="connection">An open connection to it.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="ct">Cancels it.</param>
     public static async Task<IReadOnlyList<string>> AppliedAsync(SqliteConnection connection, CancellationToken ct = default)
     {
         var applied = new List<string>();
@@ -231,10 +234,10 @@ public sealed class DataFile : IDisposable
         return applied;
     }
 
-    /// <summary>A connection that is opened anew, outside the pool: it sees the file that lies there now.</summary>
+    /// <summary>A new connection outside the pool, which sees the file now at the path.</summary>
     public SqliteConnection OpenAnew() => OpenAnew(Path);
 
-    /// <summary>Outside the pool: a pooled connection would go on holding a file that another one takes the place of.</summary>
+    /// <summary>Outside the pool: a pooled connection would keep a file open that is being replaced.</summary>
     private static SqliteConnection OpenAnew(string path)
     {
         var connection = new SqliteConnection(Connection(path, pooled: false));
@@ -242,7 +245,7 @@ public sealed class DataFile : IDisposable
         return connection;
     }
 
-    /// <summary>Never makes a file: one that has gone must not come back empty.</summary>
+    /// <summary>Never creates a file: one that was deleted must not come back empty.</summary>
     private static string Connection(string path, bool pooled = true) =>
         new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true, Pooling = pooled, DefaultTimeout = 10, Mode = SqliteOpenMode.ReadWrite }.ToString();
 
@@ -264,8 +267,8 @@ public sealed class DataFile : IDisposable
     }
 
     /// <summary>
-    /// A start that was interrupted leaves a row that says it is migrating, and the migrator would wait for it for ever.
-    /// Whoever owns the file knows that nobody is.
+    /// An interrupted migration leaves a row that EF's migrator would wait for. Whoever owns the file knows that no other migration is
+    /// running.
     /// </summary>
     private static void Unlock(string path)
     {
@@ -290,7 +293,7 @@ public sealed class DataFile : IDisposable
         return tables;
     }
 
-    /// <summary>The migrations the file has had; null where there is no file, or one in which a start got no further than its first steps.</summary>
+    /// <summary>The migrations applied to the file; null where there is no file, or one with nothing but the first steps of a start.</summary>
     private List<string>? Applied()
     {
         if (IsNothing)
@@ -326,20 +329,20 @@ public sealed class DataFile : IDisposable
 
     private int Mark()
     {
-        // SQLite keeps it at byte 68 of the header, big end first.
+        // SQLite stores it at byte 68 of the header, big endian.
         Span<byte> head = stackalloc byte[72];
         return ReadHead(head) ? BinaryPrimitives.ReadInt32BigEndian(head[68..]) : 0;
     }
 
-    /// <summary>Reads how the file begins; false where it is shorter.</summary>
+    /// <summary>Reads the start of the file; false where it is shorter.</summary>
     private bool ReadHead(Span<byte> head)
     {
         using var file = File.OpenRead(Path);
         return file.ReadAtLeast(head, head.Length, throwOnEndOfStream: false) == head.Length;
     }
 
-    /// <summary>Sets the file's journal, which its header keeps; no more is done at a start than must be.</summary>
-    /// <returns>Whether nobody brews here yet, so that it may be filled.</returns>
+    /// <summary>Sets the journal mode, which the file's header stores. Nothing else is done here, to keep starts short.</summary>
+    /// <returns>Whether the file has no baristas yet, so that it may be filled.</returns>
     private bool Opened()
     {
         using var connection = OpenAnew(Path);
@@ -349,7 +352,7 @@ public sealed class DataFile : IDisposable
         return command.ExecuteScalar() is 0L;
     }
 
-    /// <summary>Builds a new file beside its place, and puts it there when it is whole: a start that is cut off leaves nothing behind.</summary>
+    /// <summary>Builds a new file at another path and renames it when it is complete, so that an interrupted start leaves no incomplete file.</summary>
     private async Task BuildAsync(int mark, Func<CisternDb, CancellationToken, Task>? fill, CancellationToken ct)
     {
         await Disk.Own(Building, FileShare.ReadWrite).DisposeAsync();
@@ -370,13 +373,13 @@ public sealed class DataFile : IDisposable
         Disk.Replace(Building, Path);
     }
 
-    /// <summary>Brings a copy up to this version and puts it in the file's place; the file as it was stays beside it.</summary>
+    /// <summary>Migrates a copy and puts it in the file's place; the file from before is kept beside it.</summary>
     private async Task BringUpAsync(string from, CancellationToken ct)
     {
         var before = string.Create(CultureInfo.InvariantCulture, $"{Path}.before-{Schema[^1][..14]}");
         await using (var connection = OpenAnew(Path))
         {
-            // A journal left beside the file would be played into the one that takes its place.
+            // SQLite would apply a journal left beside the file to the one that replaces it.
             Run(connection, "PRAGMA journal_mode=DELETE");
             foreach (var copy in (string[])[before + ".new", Building])
             {
@@ -421,7 +424,7 @@ public sealed class DataFile : IDisposable
     {
         await using var db = Context(Building);
         await db.Database.OpenConnectionAsync(ct);
-        // It is written through to the disk as a whole when it takes its place; until then nothing of it counts.
+        // The finished file is flushed as a whole; until then nothing in it matters.
         await db.Database.ExecuteSqlRawAsync("PRAGMA journal_mode=MEMORY; PRAGMA synchronous=OFF", ct);
         await make(db);
         var connection = (SqliteConnection)db.Database.GetDbConnection();
@@ -430,8 +433,8 @@ public sealed class DataFile : IDisposable
     }
 
     /// <summary>
-    /// Puts a copy that was laid down in the file's place; the file as it was stays beside it. Cut off anywhere, the next
-    /// start goes on with it: the copy waits under its name until it stands in place.
+    /// Puts a restored copy in the file's place and keeps the file from before. If interrupted, the next start continues: the copy
+    /// keeps its name until it is in place.
     /// </summary>
     private void PutBack()
     {
@@ -457,7 +460,7 @@ public sealed class DataFile : IDisposable
             }
             catch (SqliteException)
             {
-                // A damaged file is what is restored over most often: it is set aside with whatever lies beside it.
+                // Usually a damaged file is what is restored over; it is set aside with its journal.
             }
 
             Reached?.Invoke();
@@ -474,7 +477,7 @@ public sealed class DataFile : IDisposable
             replaced = before;
         }
 
-        // A start that was cut off here knows from it what had stood in the file's place.
+        // After an interruption, this tells the next start which file was replaced.
         if (replaced.Length > 0 || !File.Exists(Restored))
         {
             File.WriteAllText(Restored, replaced);
@@ -484,12 +487,12 @@ public sealed class DataFile : IDisposable
         Reached?.Invoke();
     }
 
-    /// <summary>Says that a copy was put back and is not in the record yet.</summary>
+    /// <summary>Marks that a copy was restored and this is not recorded yet.</summary>
     private string Restored => Path + ".restored";
 
     /// <summary>
-    /// Who is let in is of this machine and of today, not of the copy: the devices, the record of what was done and the PINs are
-    /// taken over from the file that was replaced. Where that is not there, or cannot be read, nobody is paired.
+    /// Devices, the record of actions and PINs belong to this machine as it is today, not to the copy: they are taken over from the
+    /// replaced file. Where that is missing or unreadable, no device is connected.
     /// </summary>
     private async Task TakeOverHouseAsync(CisternDb db, string replaced, CancellationToken ct)
     {
@@ -523,7 +526,7 @@ public sealed class DataFile : IDisposable
         await db.SaveChangesAsync(ct);
     }
 
-    /// <summary>What was put back knows nothing of it: it is written into its record when it is of this version.</summary>
+    /// <summary>Records the restore in the restored file, once that has this version's schema.</summary>
     private async Task RecordRestoreAsync(CancellationToken ct)
     {
         if (!File.Exists(Restored))
@@ -545,7 +548,7 @@ public sealed class DataFile : IDisposable
         File.Delete(Restored);
     }
 
-    /// <summary>All of it or nothing: a bench that is half filled would never be filled again.</summary>
+    /// <summary>In one transaction: an incompletely filled file would never be completed.</summary>
     private static async Task FillAsync(CisternDb db, Func<CisternDb, CancellationToken, Task> fill, CancellationToken ct)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
@@ -553,7 +556,7 @@ public sealed class DataFile : IDisposable
         await transaction.CommitAsync(ct);
     }
 
-    /// <summary>Tells of every command before it runs.</summary>
+    /// <summary>Reports every command before it runs.</summary>
     private sealed class Reaching(DataFile file) : DbCommandInterceptor
     {
         public override InterceptionResult<int> NonQueryExecuting(DbCommand command, CommandEventData eventData, InterceptionResult<int> result)
@@ -575,7 +578,7 @@ public sealed class DataFile : IDisposable
         }
     }
 
-    /// <summary>A commit returns only when it is on the disk: FULL is per connection, so it is set on each.</summary>
+    /// <summary>A commit returns only when it is on the disk: synchronous=FULL is per connection, so it is set on each.</summary>
     private sealed class Durable : DbConnectionInterceptor
     {
         public override void ConnectionOpened(DbConnection connection, ConnectionEndEventData eventData)
@@ -594,7 +597,7 @@ public sealed class DataFile : IDisposable
     }
 }
 
-/// <summary>Lets the migrations tool make a context without the web application.</summary>
+/// <summary>Lets the EF tools create a context without the web application.</summary>
 public sealed class DesignTimeDb : IDesignTimeDbContextFactory<CisternDb>
 {
     /// <inheritdoc/>

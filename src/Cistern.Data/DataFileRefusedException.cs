@@ -1,6 +1,6 @@
 namespace Cistern.Data;
 
-/// <summary>A data file that cannot be used, told in one plain sentence with what would do.</summary>
-/// <param name="sentence">The sentence.</param>
-/// <param name="inner">What lies behind it, or null.</param>
+/// <summary>A data file cannot be used; the message is one plain sentence with the remedy.</summary>
+/// <param name="sentence">The message.</param>
+/// <param name="inner">The cause, or null.</param>
 public sealed class DataFileRefusedException(string sentence, Exception? inner = null) : Exception(sentence, inner);

@@ -3,7 +3,7 @@ using Microsoft.Data.Sqlite;
 
 namespace Cistern.Data;
 
-/// <summary>Files as Cistern wants them: their owner's only, on the disk when it says so, and swapped whole or not at all.</summary>
+/// <summary>File operations: readable only by the owner, flushed to the disk, and replaced as a whole.</summary>
 internal static class Disk
 {
     /// <summary>Read and written by the owner alone.</summary>
@@ -11,9 +11,9 @@ internal static class Disk
 
     private const int NoSpace = 28; // ENOSPC
     private const int ReadOnly = 30; // EROFS
-    private const int Busy = 11; // EAGAIN: somebody else holds the lock
+    private const int Busy = 11; // EAGAIN: another process holds the lock
 
-    /// <summary>A path with every link in it followed, so that one file has one name.</summary>
+    /// <summary>A path with all symbolic links resolved, so that one file has one name.</summary>
     public static string Real(string path)
     {
         var full = Path.GetFullPath(path);
@@ -26,7 +26,7 @@ internal static class Disk
         return Path.Combine(folder == Path.GetPathRoot(full) ? folder : RealFolder(folder), Path.GetFileName(full));
     }
 
-    /// <summary>Opens a file that only its owner may read, making it where it is not there.</summary>
+    /// <summary>Opens a file that only its owner may read, and creates it where it does not exist.</summary>
     public static FileStream Own(string path, FileShare share)
     {
         var options = new FileStreamOptions { Mode = FileMode.OpenOrCreate, Access = FileAccess.ReadWrite, Share = share };
@@ -38,7 +38,7 @@ internal static class Disk
         return new FileStream(path, options);
     }
 
-    /// <summary>Takes a file from everybody but its owner.</summary>
+    /// <summary>Removes all permissions on a file except its owner's.</summary>
     public static void Shut(string path)
     {
         if (!OperatingSystem.IsWindows() && File.Exists(path))
@@ -47,7 +47,7 @@ internal static class Disk
         }
     }
 
-    /// <summary>Puts one file in another's place; after a power cut either the old one stands there or the new one, whole.</summary>
+    /// <summary>Replaces one file by another; after a power cut either of them is there, complete.</summary>
     public static void Replace(string with, string path)
     {
         using (var file = new FileStream(with, FileMode.Open, FileAccess.ReadWrite, FileShare.ReadWrite))
@@ -59,7 +59,7 @@ internal static class Disk
         Flush(Path.GetDirectoryName(path)!);
     }
 
-    /// <summary>Writes a folder's own entries through to the disk: a new name in it is not kept before.</summary>
+    /// <summary>Flushes a folder's entries to the disk, so that a new name in it survives a power cut.</summary>
     public static void Flush(string folder)
     {
         if (OperatingSystem.IsWindows())
@@ -75,7 +75,7 @@ internal static class Disk
         }
     }
 
-    /// <summary>What stands in the way of a file, in words; null for what is no trouble of the disk.</summary>
+    /// <summary>The problem with a file in words; null for errors that have nothing to do with the disk.</summary>
     public static string? Trouble(Exception error) => error switch
     {
         SqliteException { SqliteErrorCode: 13 } => "the disk is full",
@@ -95,7 +95,7 @@ internal static class Disk
         _ => null,
     };
 
-    /// <summary>Whether a file is locked by somebody else.</summary>
+    /// <summary>Whether another process has locked the file.</summary>
     public static bool IsHeld(IOException error) => error.HResult == Busy || (OperatingSystem.IsWindows() && (error.HResult & 0xFFFF) is 32 or 33);
 
     private static string RealFolder(string folder) =>

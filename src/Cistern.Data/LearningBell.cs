@@ -6,8 +6,8 @@ using Microsoft.EntityFrameworkCore.Diagnostics;
 
 namespace Cistern.Data;
 
-/// <summary>Rings when something that can be learned from is in the file, wherever it was saved: after the commit, not before it.</summary>
-/// <param name="ring">What is rung.</param>
+/// <summary>Signals, after the commit, that something was saved that can be learned from.</summary>
+/// <param name="ring">Called then.</param>
 public sealed class LearningBell(Action ring) : SaveChangesInterceptor, IDbTransactionInterceptor
 {
     private readonly ConditionalWeakTable<DbContext, object> telling = [];

@@ -7,18 +7,18 @@ using Microsoft.EntityFrameworkCore.ChangeTracking;
 namespace Cistern.Data;
 
 /// <summary>
-/// Keeps the log's rows and words true: what is saved of a brew, of its facts, tastings and notes, or of a barista's name is in
-/// its row in the same commit. What is changed by a command, past the tracker, says so (<see cref="CisternDb.RenewLogAsync"/>).
+/// Keeps the log's rows and words up to date: when a brew, its facts, tastings or notes, or a barista's name are saved, its row is
+/// written in the same transaction. Commands that bypass the change tracker call <see cref="CisternDb.RenewLogAsync"/>.
 /// </summary>
 internal static class LogKeeping
 {
     private const int Lot = 500;
 
-    /// <summary>What is about to be saved that the log tells of.</summary>
+    /// <summary>The entities about to be saved that affect the log.</summary>
     public static List<object> TouchedIn(ChangeTracker tracker) =>
         [.. tracker.Entries().Where(entry => entry.State is EntityState.Added or EntityState.Modified or EntityState.Deleted && Tells(entry)).Select(entry => entry.Entity)];
 
-    /// <summary>The brews that it belongs to, once it is saved and has its numbers.</summary>
+    /// <summary>The brews they belong to, after saving, when they have ids.</summary>
     public static async Task<IReadOnlyCollection<int>> BrewsOfAsync(CisternDb db, IEnumerable<object> touched, CancellationToken ct)
     {
         var ids = new HashSet<int>();
@@ -30,10 +30,10 @@ internal static class LogKeeping
         return ids;
     }
 
-    /// <summary>Writes the rows and words of brews anew; of those that are gone the row says so.</summary>
-    /// <param name="db">The data, in a transaction.</param>
+    /// <summary>Rewrites the rows and words of brews; rows of deleted ones are marked.</summary>
+    /// <param name="db">The context, in a transaction.</param>
     /// <param name="brewIds">The brews.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="ct">Cancels it.</param>
     public static async Task RenewAsync(CisternDb db, IReadOnlyCollection<int> brewIds, CancellationToken ct)
     {
         var seq = await db.LogRows.MaxAsync(row => (long?)row.Seq, ct) ?? 0;
@@ -62,7 +62,7 @@ internal static class LogKeeping
                     (row.Stands, row.Seq) = (false, ++seq);
                 }
 
-                // A full-text table keeps no copy of its words: it is told of them in its own way.
+                // A contentless full-text table is updated by a command of its own.
                 if (row is not null)
                 {
                     await db.Database.ExecuteSqlAsync($"DELETE FROM BrewWords WHERE rowid = {id}", ct);
@@ -82,7 +82,7 @@ internal static class LogKeeping
         }
     }
 
-    /// <summary>The brew that something tells of; null where it tells of none.</summary>
+    /// <summary>The id of the brew that an entity belongs to; null where there is none.</summary>
     private static int? BrewOf(object entity) => entity switch
     {
         Brew brew => brew.Id,

@@ -7,21 +7,21 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Data;
 
 /// <summary>
-/// Up to one version a plan took its target from the recipe it was made of. A target is what a barista set: in what was kept
-/// before, one that equals its library recipe's counts as not set, and goes.
+/// Before one version, a plan took its target from its recipe. A target is what a barista sets, so in older data one that equals its
+/// library recipe's counts as not set and is removed.
 /// </summary>
 public static class OldTargets
 {
-    /// <summary>The first schema whose plans hold only targets that were set.</summary>
+    /// <summary>The first schema whose plans contain only targets that were set.</summary>
     private const string Since = "20261130000611_ComplaintsImportsAndTokens";
 
     private static readonly Lazy<Dictionary<string, JsonNode>> OfLibrary = new(() =>
         RecipeLibrary.All.Where(recipe => recipe.Target is not null).ToDictionary(recipe => recipe.Id, recipe => JsonNode.Parse(RecipeWriter.Write(recipe))!["target"]!, StringComparer.Ordinal));
 
-    /// <summary>Lets them go from a file that was brought up from an earlier schema; from any other nothing goes.</summary>
+    /// <summary>Removes them from a file that was migrated from an earlier schema; does nothing for any other.</summary>
     /// <param name="db">The file, at this version.</param>
     /// <param name="from">The schema it had.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="ct">Cancels it.</param>
     public static async Task LetGoAsync(CisternDb db, string from, CancellationToken ct)
     {
         if (string.CompareOrdinal(from, Since) >= 0)
@@ -55,7 +55,7 @@ public static class OldTargets
         }
     }
 
-    /// <summary>A recipe without its target, where that is its library recipe's; null where it is not, or it is no recipe.</summary>
+    /// <summary>A recipe without its target, where that is its library recipe's; null where it is not, or where the text is no recipe.</summary>
     /// <param name="json">A recipe file of one recipe.</param>
     public static string? Without(string json) =>
         KeptJson.Read<JsonNode>(json) is JsonObject recipe && recipe["id"]?.GetValueKind() == JsonValueKind.String && OfLibrary.Value.TryGetValue(recipe["id"]!.GetValue<string>(), out var target)

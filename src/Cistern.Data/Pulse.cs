@@ -1,6 +1,6 @@
 namespace Cistern.Data;
 
-/// <summary>One row that the health answer writes and reads again, to know that the file still takes what it is given.</summary>
+/// <summary>The row that the health check writes and reads, to verify that the file can be written.</summary>
 public sealed class Pulse
 {
     /// <summary>Always 1: there is one.</summary>

@@ -3,13 +3,16 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Data;
 
-/// <summary>Whether a file has the tables and columns of this version, and nothing that runs by itself: what a sound page and a right history do not tell.</summary>
+/// <summary>
+/// Checks that a file has this version's tables and columns and no triggers or views, which neither an integrity check nor the
+/// migration history shows.
+/// </summary>
 public static class SchemaCheck
 {
     private const string Columns =
         "SELECT tables.name || '.' || columns.name || ' ' || columns.type FROM sqlite_master AS tables, pragma_table_info(tables.name) AS columns WHERE tables.type = 'table' AND tables.name NOT LIKE 'sqlite_%' AND tables.name <> '__EFMigrationsLock'";
 
-    /// <summary>What runs by itself in a file, or stands for a table without being one: Cistern's have none.</summary>
+    /// <summary>Triggers and views; Cistern has none.</summary>
     private const string Runs = "SELECT type || ' ' || name FROM sqlite_master WHERE type IN ('trigger', 'view')";
 
     private static readonly Lazy<HashSet<string>> Wanted = new(() =>

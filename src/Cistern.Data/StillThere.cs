@@ -3,13 +3,13 @@ using Microsoft.EntityFrameworkCore.Diagnostics;
 
 namespace Cistern.Data;
 
-/// <summary>Thrown before anything is acknowledged that would not be there after a start.</summary>
-/// <param name="path">The file that has gone.</param>
+/// <summary>Thrown instead of confirming a change that would be lost at the next start.</summary>
+/// <param name="path">The file that is gone.</param>
 public sealed class DataFileGoneException(string path) : IOException($"The data file {path} has gone from its place: nothing more is taken until it is back and Cistern has been started again.");
 
 /// <summary>
-/// Refuses to write into a file that has been deleted or moved under the running server: SQLite would go on writing into
-/// what nobody finds again. Looked at before a commit and after it, so that what was acknowledged was in its place.
+/// Refuses to write into a file that was deleted or moved while the server runs: SQLite would keep writing into a file that nobody can
+/// find. Checked before and after each commit.
 /// </summary>
 /// <param name="file">The data file.</param>
 public sealed class StillThere(DataFile file) : DbTransactionInterceptor
@@ -47,7 +47,7 @@ public sealed class StillThere(DataFile file) : DbTransactionInterceptor
     }
 }
 
-/// <summary>Looks as well after a save that needed no transaction of its own, and after what is deleted or updated in one command.</summary>
+/// <summary>Also checks after a save that needed no transaction, and after commands.</summary>
 /// <param name="file">The data file.</param>
 public sealed class StillThereOnSave(DataFile file) : SaveChangesInterceptor
 {

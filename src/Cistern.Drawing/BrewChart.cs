@@ -5,53 +5,53 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Drawing;
 
-/// <summary>How a brew chart is drawn.</summary>
+/// <summary>Options of a brew chart.</summary>
 /// <param name="WidthPx">Its width, px.</param>
 public sealed record BrewChartOptions(double WidthPx)
 {
-    /// <summary>The height of both lanes together, px.</summary>
+    /// <summary>Height of both lanes together, px.</summary>
     public double LanesPx { get; init; } = 270;
 
-    /// <summary>Whether the steps stand below, on the same time axis.</summary>
+    /// <summary>Whether the steps are drawn below, on the same time axis.</summary>
     public bool WithSteps { get; init; } = true;
 
-    /// <summary>Carries its own style, for a file that stands alone.</summary>
+    /// <summary>Whether it contains its own style, for a file.</summary>
     public bool StandsAlone { get; init; }
 
-    /// <summary>Another forecast, drawn as a dotted line: what it was before, or what was planned.</summary>
+    /// <summary>Another forecast, drawn as a dotted line: an earlier state, or the plan.</summary>
     public Forecast? Ghost { get; init; }
 
-    /// <summary>What a scale told of the vessel and of the cup, by time, drawn over it.</summary>
+    /// <summary>The scale's readings of vessel and cup, drawn over it.</summary>
     public IReadOnlyList<WeighedPoint> Weighed { get; init; } = [];
 
-    /// <summary>The time axis reaches at least to here, s: for brew charts that are laid side by side.</summary>
+    /// <summary>The time axis reaches at least to here, s, so that charts can be compared.</summary>
     public double ToS { get; init; }
 
-    /// <summary>The lanes reach at least to here, g in the vessel and g in the cup: for brew charts that are laid side by side.</summary>
+    /// <summary>The lanes reach at least to here, g in the vessel and g in the cup, so that charts can be compared.</summary>
     public (double VesselG, double CupG) ToG { get; init; }
 
-    /// <summary>The drink as somebody weighed it, g: it stands above what is forecast. Null where nobody did.</summary>
+    /// <summary>The drink as weighed, g, shown instead of the forecast one. Null where it was not weighed.</summary>
     public double? DrinkG { get; init; }
 
     /// <summary>Words and units.</summary>
     public BrewChartLabels Labels { get; init; } = BrewChartLabels.Plain;
 
-    /// <summary>Makes the ids inside unique where several brew charts stand on one page.</summary>
+    /// <summary>Prefix that makes ids unique where there are several charts on one page.</summary>
     public string IdPrefix { get; init; } = "chart";
 }
 
-/// <summary>One step as a strip under the brew chart, on the same time axis.</summary>
-/// <param name="Index">The step's place in the recipe.</param>
+/// <summary>A step as a strip below the brew chart, on the same time axis.</summary>
+/// <param name="Index">The step's index in the recipe.</param>
 /// <param name="Svg">The strip.</param>
 public sealed record BrewChartRow(int Index, string Svg);
 
 /// <summary>
-/// The brew chart: height of the liquid in the vessel and in the cup over time, both lanes at one scale, with its colour by
-/// strength, its temperature, and the marks of what is done.
+/// The brew chart: the liquid in the vessel and in the cup over time, both lanes on one scale, coloured by strength, with the
+/// temperature and the steps.
 /// </summary>
 public static class BrewChart
 {
-    /// <summary>The rules a brew chart needs where no page gives them.</summary>
+    /// <summary>The style of a chart that is not part of a page.</summary>
     private const string OwnStyle =
         "<style>text{font:14px system-ui,sans-serif;fill:#14323A}.chart-tick,.chart-clock{font-family:ui-monospace,monospace;font-size:13px;fill:#47626A}"
         + ".chart-strong{font-weight:700}.chart-onliquid{fill:#fff}.chart-line{fill:none;stroke:#14323A;stroke-width:1.5}.chart-halo{fill:none;stroke:#F6F3EC;stroke-width:5}"
@@ -64,14 +64,14 @@ public static class BrewChart
     /// <returns>An SVG element.</returns>
     public static string Draw(Forecast forecast, BrewChartOptions options) => new Drawing(forecast, options).Draw();
 
-    /// <summary>The most that stands in a forecast's vessel and in its cup, g.</summary>
+    /// <summary>The largest amounts in a forecast's vessel and cup, g.</summary>
     public static (double VesselG, double CupG) MostOf(Forecast forecast) => (
         forecast.Series.Max(sample => sample.ContactWaterG + sample.AnnulusG),
         Math.Max(20, forecast.Series.Max(sample => sample.CupWaterG + sample.CupSolidsG)));
 
-    /// <summary>Every step as a strip of its own, to be stacked under a brew chart of the same width. Ends that can be set carry handles.</summary>
+    /// <summary>Every step as a strip, to be stacked below a brew chart of the same width. Ends that can be set have handles.</summary>
     /// <param name="forecast">A forecast with its series.</param>
-    /// <param name="options">How; the ghost decides the axis, as it does for the brew chart.</param>
+    /// <param name="options">Options; the ghost determines the axis, as for the brew chart.</param>
     public static IReadOnlyList<BrewChartRow> Rows(Forecast forecast, BrewChartOptions options)
     {
         var drawing = new Drawing(forecast, options);
@@ -109,7 +109,7 @@ public static class BrewChart
             left = narrow ? 40 : 54;
             right = options.WidthPx - (narrow ? 40 : 42);
             var series = forecast.Series;
-            // Time begins where water first comes; what goes before is preparation.
+            // The axis begins with the first water; everything before it is preparation.
             fromS = Acts.Of(forecast) is [var first, ..] ? Math.Min(0, first.StartS) : Math.Min(0, series[0].TimeS);
             toS = Math.Max(fromS + 1, Math.Max(series[^1].TimeS, Math.Max(options.Ghost?.Totals.FinishS ?? 0, options.ToS)));
             var (vesselG, cupG) = MostOf(forecast);
@@ -182,21 +182,22 @@ public static class BrewChart
                 row.Add($"<rect class=\"chart-bar\" x=\"{x}\" y=\"8\" width=\"{width}\" height=\"{BarPx}\" rx=\"2\"/>");
             }
 
-            // For what lasts, a window is of its length; for the rest, and for what may have both, of its start.
+            // For steps with a length, a window is of the length; for others, and for those that can have both, of the start.
             if (timed)
             {
                 Bracket(step.WindowOfStart, 0);
                 Bracket(Verb.TraitsOf(step).WindowOf == WindowOf.Length ? step.Window : null, timing.StartS);
             }
 
-            // Words stand after the bar, near the right before it; where neither side has room they are cut, and the form has them whole.
+            // Labels are to the right of the bar, or to its left near the right edge; where neither side has room they are truncated,
+            // and the form shows them in full.
             var rightPx = options.WidthPx - x - width - 15;
             var leftPx = x - left - 15;
             var fits = LetterPx * (verb.Length + detail.Length + 1) < rightPx || rightPx >= leftPx;
             var letters = (int)((fits ? rightPx : leftPx) / LetterPx) - verb.Length - 1;
             detail = detail.Length <= letters ? detail : letters > 3 ? detail[..(letters - 1)].TrimEnd(' ', ',') + "…" : "";
             row.Add($"<text x=\"{(fits ? x + width + (timed ? 13 : 8) : x - 13)}\" y=\"21\" class=\"chart-step chart-label\"{(fits ? "" : " text-anchor=\"end\"")}><tspan class=\"chart-strong\">{Svg.Encode(verb)}</tspan> {Svg.Encode(detail)}</text>");
-            // The handles stand outside the bar, so that one a few pixels wide has two that can be told apart.
+            // The handles are outside the bar, so that the two of a narrow bar can be told apart.
             if (timed && index > RecipeChecker.AnchorIndex(forecast.Recipe))
             {
                 row.Add($"<rect class=\"bar-end\" data-step=\"{index}\" data-end=\"begin\" x=\"{x - 17}\" y=\"2\" width=\"18\" height=\"28\" rx=\"3\"/>");
@@ -229,7 +230,7 @@ public static class BrewChart
 
         private double TemperatureY(double c) => vesselBottom - 6 - ((c - leastC) / (mostC - leastC) * (vesselBottom - vesselTop - 6));
 
-        /// <summary>The drink as it was brewed; where water or ice goes in, what it comes to as well.</summary>
+        /// <summary>The drink as brewed and, where water or ice is added, the finished drink.</summary>
         private string InTheCup(Totals totals) => options.DrinkG is { } weighedG
             ? $"in the cup {options.Labels.Mass(weighedG)}, weighed"
             : totals.DrunkAsBrewed
@@ -370,7 +371,7 @@ public static class BrewChart
                 svg.Add($"<rect class=\"chart-bar\" x=\"{x}\" y=\"{y}\" width=\"{width}\" height=\"{BarPx}\" rx=\"2\"/>");
                 var (verb, detail) = options.Labels.Step(forecast.Recipe, index);
                 var clock = ClockTime.Text(timing.StartS);
-                // Time, verb, detail always read in that order; they stand left of the bar where the right has no room.
+                // Always in the order time, verb, detail; to the left of the bar where there is no room on the right.
                 var neededPx = 7.6 * (clock.Length + verb.Length + detail.Length + 2);
                 var rightPx = options.WidthPx - x - width - 8;
                 var fits = neededPx < rightPx || (neededPx > x - 8 && rightPx > x - 8);
@@ -379,7 +380,7 @@ public static class BrewChart
             }
         }
 
-        /// <summary>A curve as path points, leaving out those that lie on the line between their neighbours.</summary>
+        /// <summary>A curve as path points, without points on the line between their neighbours.</summary>
         private string Line(Forecast of, Func<Sample, double> height, bool wetOnly = false)
         {
             var points = new List<(double X, double Y)>();

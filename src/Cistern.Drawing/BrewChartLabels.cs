@@ -3,7 +3,7 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Drawing;
 
-/// <summary>The words and units of a brew chart: whoever shows it says how figures are written.</summary>
+/// <summary>The words and units of a brew chart; the caller decides how figures are written.</summary>
 public sealed record BrewChartLabels
 {
     /// <summary>Plain words and metric units, for files.</summary>
@@ -21,12 +21,12 @@ public sealed record BrewChartLabels
     /// <summary>A temperature in °C on an axis.</summary>
     public Func<double, string> Temperature { get; init; } = c => string.Create(CultureInfo.InvariantCulture, $"{c:0}°");
 
-    /// <summary>Degrees Celsius in one degree of the temperature axis, and how many of those lie between two of its marks: round in the unit it is told in.</summary>
+    /// <summary>Degrees Celsius of the temperature axis's zero and of one of its degrees, and the degrees between two marks: round in the unit shown.</summary>
     public (double ZeroC, double CPerUnit, double Every) Degrees { get; init; } = (0, 1, 10);
 
-    /// <summary>Where the temperature axis is marked, °C.</summary>
-    /// <param name="leastC">From, °C.</param>
-    /// <param name="mostC">To, °C.</param>
+    /// <summary>The marks of the temperature axis, °C.</summary>
+    /// <param name="leastC">Lower end, °C.</param>
+    /// <param name="mostC">Upper end, °C.</param>
     public IEnumerable<double> TemperatureTicks(double leastC, double mostC)
     {
         var (zeroC, perUnit, every) = Degrees;
@@ -36,7 +36,7 @@ public sealed record BrewChartLabels
         }
     }
 
-    /// <summary>A step in a few words: its verb, and what it is told besides.</summary>
+    /// <summary>A step in a few words: its verb and its details.</summary>
     public Func<Recipe, int, (string Verb, string Detail)> Step { get; init; } = (recipe, index) => (Verb.Of(recipe.Steps[index]).Word.Replace('-', ' '), "");
 
     /// <summary>What the vessel's lane is called.</summary>

@@ -7,8 +7,8 @@ using Cistern.Core.Reckoning;
 namespace Cistern.Drawing;
 
 /// <summary>
-/// The vessel cut open at one moment of its brew, drawn to scale from its own dimensions: levels against a staff gauge,
-/// grounds, raft, paper and the water outside it, valve, plunger, the siphon's two chambers and its flame, the rim.
+/// The brewer cut open at one moment, drawn to scale from its dimensions: levels with a scale beside them, grounds, raft, paper and
+/// the water outside it, valve, plunger, a siphon's two chambers and flame, the rim.
 /// </summary>
 public static class BrewerSection
 {
@@ -16,22 +16,22 @@ public static class BrewerSection
     private const double HeightPx = 258;
     private const double GroundsMlPerG = 0.80;
 
-    /// <summary>The server below or beside: a straight glass of this width, mm.</summary>
+    /// <summary>Width of the server below or beside the brewer, a straight glass, mm.</summary>
     private const double ServerMm = 78;
 
     /// <summary>Draws the vessel.</summary>
     /// <param name="forecast">A forecast with its series.</param>
-    /// <param name="atS">The moment, s on the clock.</param>
+    /// <param name="atS">The moment, s on the brew clock.</param>
     /// <param name="labels">Words and units.</param>
     public static string Draw(Forecast forecast, double atS, BrewChartLabels labels) => new Drawing(forecast, atS, labels, null).Draw();
 
-    /// <summary>Draws the vessel while it is made ready: what has not been done yet is not shown, whenever it is planned.</summary>
+    /// <summary>Draws the brewer during preparation: steps that are not done yet are not shown, whenever they are planned.</summary>
     /// <param name="forecast">A forecast with its series.</param>
-    /// <param name="made">How many of its first steps have been done.</param>
+    /// <param name="made">How many of the first steps are done.</param>
     /// <param name="labels">Words and units.</param>
     public static string DrawMadeReady(Forecast forecast, int made, BrewChartLabels labels)
     {
-        // Just before its end: what follows at the same moment has not been done.
+        // Just before its end: steps at the same moment are not done yet.
         var atS = made > 0 ? forecast.Timings[made - 1].EndS - 0.01 : double.NegativeInfinity;
         return new Drawing(forecast, Math.Max(forecast.Series[0].TimeS, atS), labels, made).Draw();
     }
@@ -48,12 +48,12 @@ public static class BrewerSection
         private readonly double atS;
         private readonly int? made;
 
-        /// <summary>Water that stands in a siphon's bulb until its chamber is seated, g.</summary>
+        /// <summary>Water in a siphon's bulb until its chamber is seated, g.</summary>
         private readonly double notRisenG;
         private readonly bool cone;
         private readonly double heightMm;
         private readonly double pxPerMm;
-        /// <summary>Left of it the staff gauge, right of it the figures.</summary>
+        /// <summary>The level scale is left of it, the figures right of it.</summary>
         private const double MostWidePx = 128;
         private readonly double centreX = 112;
         private readonly double topY = 30;
@@ -73,13 +73,13 @@ public static class BrewerSection
             notRisenG = steps.Skip(count).OfType<Step.SeatChamber>().Sum(chamber => chamber.WaterG);
             cone = brewer.Family is BrewerFamily.ValveDripper or BrewerFamily.LeverDripper;
             heightMm = MmOf(brewer.CapacityMl);
-            // Vessel and what stands below it share one scale; the server is drawn as deep as its drink needs.
+            // The brewer and what is below it share one scale; the server is drawn as deep as its drink needs.
             var handleMm = brewer.Family == BrewerFamily.FrenchPress ? 32 : 0;
             var wideMm = Math.Max((2 * HalfMm(heightMm)) + handleMm, brewer.Family == BrewerFamily.Siphon ? BulbMm : ServerMm);
             pxPerMm = Math.Min((HeightPx - topY - 12) / (heightMm + BelowMm), MostWidePx / wideMm);
         }
 
-        /// <summary>What stands under the vessel, mm: a server, a siphon's bulb and flame, or only a line.</summary>
+        /// <summary>Height of what is below the brewer, mm: a server, a siphon's bulb and flame, or only a line.</summary>
         private double BelowMm => brewer.Family switch
         {
             BrewerFamily.FrenchPress or BrewerFamily.Jar => 8,
@@ -113,7 +113,7 @@ public static class BrewerSection
             return svg.Add("</svg>").ToString();
         }
 
-        /// <summary>How high a volume stands, mm: a straight wall by its level area, a cone of 60°.</summary>
+        /// <summary>The height of a volume, mm: from the level area for a straight wall, or in a cone of 60°.</summary>
         private double MmOf(double ml) => cone
             ? Math.Pow(9 * Math.Max(0, ml) * 1000 / Math.PI, 1.0 / 3)
             : Math.Max(0, ml) * 1000 / (vessel.LevelAreaM2 * 1e6);
@@ -124,7 +124,7 @@ public static class BrewerSection
 
         private double X(double mm) => centreX + (mm * pxPerMm);
 
-        /// <summary>A layer of the contents between two volumes, as a trapezium.</summary>
+        /// <summary>A layer between two volumes, as a trapezium.</summary>
         private void Layer(double fromMl, double toMl, string attributes)
         {
             var low = MmOf(Math.Min(fromMl, brewer.CapacityMl));
@@ -164,7 +164,7 @@ public static class BrewerSection
             if (cone)
             {
                 svg.Add($"<path class=\"cut-wall\" d=\"M{X(-rim - 3)} {topY}L{X(-4)} {BottomY}H{X(4)}L{X(rim + 3)} {topY}\"/>");
-                // The paper stands off a ridged wall; a little water waits between.
+                // The paper is held off a ridged wall, with a little water in between.
                 svg.Add($"<path class=\"cut-paper\" d=\"M{X(-rim)} {topY - 3}L{X(0)} {BottomY - 3}L{X(rim)} {topY - 3}\"/>");
                 if (sample.AnnulusG > 0.5)
                 {
@@ -236,7 +236,7 @@ public static class BrewerSection
             var belowG = sample.CupWaterG + sample.CupSolidsG + (sample.ContactWaterG > 0 ? 12 : 0) + notRisenG;
             var fullG = brewer.CapacityMl;
             svg.Add($"<path class=\"cut-wall\" d=\"M{X(-4)} {BottomY}v{10 * pxPerMm}M{X(4)} {BottomY}v{10 * pxPerMm}\"/><circle class=\"cut-wall\" cx=\"{centreX}\" cy=\"{centreY}\" r=\"{radius}\"/>");
-            // Height of a spherical segment that holds the share, by a few steps of Newton.
+            // The height of a spherical segment with this share of the volume, by Newton's method.
             var share = Math.Clamp(belowG / fullG, 0, 1);
             var h = share;
             for (var i = 0; i < 20; i++)
@@ -272,7 +272,7 @@ public static class BrewerSection
             {
                 var surface = MmOf(Math.Min(sample.VolumeMl, brewer.CapacityMl));
                 var bed = MmOf(GroundsMlPerG * forecast.Recipe.Coffee.DoseG * 1.6);
-                // A mesh goes down through the drink; a tube's plunger drives it and stands on it.
+                // A mesh moves through the drink; a tube's plunger pushes it and rests on it.
                 var y = brewer.Family == BrewerFamily.TubePress ? Y(surface) : Y(Math.Max(bed, surface - (share * (surface - bed))));
                 svg.Add($"<rect class=\"cut-solid\" x=\"{X(-rim) + 2}\" y=\"{y - 2}\" width=\"{(2 * rim * pxPerMm) - 4}\" height=\"4\"/><path class=\"cut-wall\" d=\"M{centreX} {y}V{topY - 14}M{centreX - 8} {topY - 14}h16\"/>");
             }

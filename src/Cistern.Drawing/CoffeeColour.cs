@@ -2,7 +2,7 @@ using System.Globalization;
 
 namespace Cistern.Drawing;
 
-/// <summary>The colour of a liquid by its strength: from clear, through tea, to coffee.</summary>
+/// <summary>The colour of a liquid by its strength: clear, tea, coffee.</summary>
 public static class CoffeeColour
 {
     private static readonly (double TdsPercent, int Red, int Green, int Blue)[] Stops =

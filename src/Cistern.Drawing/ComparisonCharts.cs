@@ -4,20 +4,20 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Drawing;
 
-/// <summary>One of several brews that are laid over each other.</summary>
-/// <param name="Letter">How it is told apart: a letter at each of its lines.</param>
-/// <param name="Forecast">As it was brewed, or as it is planned; with its series.</param>
-/// <param name="Weighed">What a scale told of the vessel and the cup; empty where there was none.</param>
+/// <summary>One of several brews that are compared.</summary>
+/// <param name="Letter">The letter on its lines.</param>
+/// <param name="Forecast">The forecast as brewed or as planned, with its series.</param>
+/// <param name="Weighed">The scale's readings of vessel and cup; empty where there are none.</param>
 public sealed record ComparedChart(string Letter, Forecast Forecast, IReadOnlyList<WeighedPoint> Weighed);
 
 /// <summary>One of several brews on the map.</summary>
-/// <param name="Letter">How it is told apart.</param>
-/// <param name="ExtractionYieldPercent">Across.</param>
-/// <param name="TdsPercent">Up.</param>
+/// <param name="Letter">Its letter.</param>
+/// <param name="ExtractionYieldPercent">Horizontal position: extraction, %.</param>
+/// <param name="TdsPercent">Vertical position: strength, %.</param>
 /// <param name="Label">In a few words.</param>
 public sealed record ComparedMark(string Letter, double ExtractionYieldPercent, double TdsPercent, string Label);
 
-/// <summary>Brews laid over each other: their brew charts on one scale of time and one of grams, and their places on the map.</summary>
+/// <summary>Compared brews: their brew charts on the same axes, and their positions on the map.</summary>
 public static class ComparisonCharts
 {
     /// <summary>The most that can be told apart by line and letter.</summary>
@@ -27,11 +27,11 @@ public static class ComparisonCharts
     private const double BetweenPx = 30;
     private const double LettersApartPx = 26;
 
-    /// <summary>Draws the brew charts: in the vessel above, in the cup below, what was weighed as a thin line beside what was computed.</summary>
+    /// <summary>Draws the brew charts: the vessel above, the cup below, readings as a thin line beside the forecast.</summary>
     /// <param name="charts">The brews, at most <see cref="Most"/>.</param>
     /// <param name="labels">Words and units.</param>
     /// <param name="widthPx">Its width, px.</param>
-    /// <param name="lanesPx">The height of both lanes together, px.</param>
+    /// <param name="lanesPx">Height of both lanes together, px.</param>
     public static string BrewCharts(IReadOnlyList<ComparedChart> charts, BrewChartLabels labels, double widthPx, double lanesPx)
     {
         var scales = charts.Select(chart => BrewChart.MostOf(chart.Forecast)).ToList();
@@ -75,7 +75,7 @@ public static class ComparisonCharts
         // Letters last, so that no line crosses them.
         foreach (var (bottom, grams) in ((double, Func<Sample, double>)[])[(vesselBottom, sample => sample.ContactWaterG + sample.AnnulusG), (cupBottom, sample => sample.CupWaterG + sample.CupSolidsG)])
         {
-            // A letter must not lie on the end of a line that is over a little before it.
+            // A letter must not be on the end of a line that stops a little earlier.
             var curves = charts.Select(chart => (Func<double, double?>)(timeS => timeS <= chart.Forecast.Totals.FinishS + (0.1 * (toS - fromS)) ? bottom - (grams(chart.Forecast.At(Math.Min(timeS, chart.Forecast.Totals.FinishS))) * pxPerG) : null)).ToList();
             for (var i = 0; i < charts.Count; i++)
             {
@@ -96,7 +96,7 @@ public static class ComparisonCharts
         var svg = new Svg();
         svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 {widthPx} {heightPx}\" class=\"chart map\" role=\"img\" aria-label=\"{Svg.Encode($"Strength against extraction: {string.Join("; ", marks.Select(mark => $"{mark.Letter} at {MapAxes.Text(mark.TdsPercent, 2)} % TDS and {MapAxes.Text(mark.ExtractionYieldPercent, 1)} % extraction"))}.")}\">");
         axes.Draw(svg, null);
-        // Those in the same place stand side by side, each on a stalk to where it really lies.
+        // Marks at the same place are drawn side by side, each with a line to its position.
         var placed = new List<(double X, double Y)>();
         foreach (var mark in marks)
         {
@@ -120,7 +120,7 @@ public static class ComparisonCharts
         return svg.Add("</svg>").ToString();
     }
 
-    /// <summary>The moment at which a curve lies furthest from all the others, s; the middle of its way where it never does.</summary>
+    /// <summary>The time at which a curve is furthest from all others, s; its middle where there is no such time.</summary>
     private static double WhereAlone(List<Func<double, double?>> curves, int one, double finishS)
     {
         const int Looks = 60;
@@ -130,7 +130,7 @@ public static class ComparisonCharts
             var timeS = finishS * look / Looks;
             var y = curves[one](timeS) ?? 0;
             var apartPx = curves.Where((_, other) => other != one).Select(other => other(timeS)).OfType<double>().Select(other => Math.Abs(other - y)).DefaultIfEmpty(LettersApartPx).Min();
-            // Far enough is far enough: nearer to the middle is easier to find.
+            // Beyond a sufficient distance, nearer to the middle is preferred.
             var worth = Math.Min(apartPx, LettersApartPx) - (0.02 * Math.Abs(look - (0.6 * Looks)));
             if (worth > bestPx)
             {
@@ -141,7 +141,7 @@ public static class ComparisonCharts
         return bestS;
     }
 
-    /// <summary>A line through points; one a pixel is enough.</summary>
+    /// <summary>A line through points, at most one per pixel.</summary>
     private static void Line(Svg svg, string css, IEnumerable<(double X, double Y)> points)
     {
         var path = new Svg();

@@ -2,7 +2,7 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Drawing;
 
-/// <summary>A small line drawing of what the hands do at a step, for whoever does it for the first time.</summary>
+/// <summary>A small line drawing of a step, for beginners.</summary>
 public static class GesturePicture
 {
     private const string Jug = "<path d=\"M34 40V88H86V40\"/><path d=\"M36 56H84\"/>";
@@ -10,9 +10,9 @@ public static class GesturePicture
     private const string Cup = "<path d=\"M38 72V94H82V72\"/>";
     private const string Down = "<path class=\"moves\" d=\"M104 30V66M96 57L104 66L112 57\"/>";
 
-    /// <summary>The drawing of a step; null of a step that needs none.</summary>
+    /// <summary>The drawing of a step; null where it needs none.</summary>
     /// <param name="step">The step.</param>
-    /// <param name="family">What it is brewed in.</param>
+    /// <param name="family">The brewer.</param>
     public static string? Draw(Step step, BrewerFamily family) => Lines(step, family) is { } lines
         ? $"<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 120 100\" class=\"gesture\" aria-hidden=\"true\">{lines}</svg>"
         : null;

@@ -3,13 +3,13 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Drawing;
 
-/// <summary>What was seen of grains on the scale card: their outlines as they lay, and how much of their volume is of which size.</summary>
+/// <summary>The grains detected on the scale card: their outlines, and the distribution of their volume by size.</summary>
 public static class GrainOutlines
 {
-    // A unit of the picture is a fiftieth of a mm, so that whole numbers will do.
+    // The drawing's unit is 1/50 mm, so that whole numbers suffice.
     private const int PerMm = 50;
 
-    /// <summary>Draws grains where they lay on the field, to its scale.</summary>
+    /// <summary>Draws the grains at their places on the field, to scale.</summary>
     /// <param name="outlines">The outline of each, mm of the field, x and y in turn.</param>
     public static string Draw(IReadOnlyList<IReadOnlyList<float>> outlines)
     {
@@ -18,7 +18,7 @@ public static class GrainOutlines
         svg.Add($"<svg xmlns=\"http://www.w3.org/2000/svg\" class=\"grain-field\" viewBox=\"0 0 {width} {height}\" role=\"img\" aria-label=\"{outlines.Count} grains on a field of {ScaleCard.FieldWidthMm} by {ScaleCard.FieldHeightMm} mm\"><rect class=\"grain-paper\" width=\"{width}\" height=\"{height}\"/><path class=\"grain-shapes\" d=\"");
         foreach (var outline in outlines)
         {
-            // Every other of its points: grains are small, and there are thousands.
+            // Every other point: grains are small, and there are thousands.
             int x = 0, y = 0;
             for (var i = 0; i + 1 < outline.Count; i += 4)
             {
@@ -33,7 +33,7 @@ public static class GrainOutlines
         return svg.Add($"\"/><path class=\"grain-scale\" d=\"M{width - (7 * PerMm)} {height - (2 * PerMm)}h{5 * PerMm}\"/><text class=\"grain-words\" x=\"{width - (4.5 * PerMm)}\" y=\"{height - (2.6 * PerMm)}\" text-anchor=\"middle\">5 mm</text></svg>").ToString();
     }
 
-    /// <summary>Draws how much of the volume is of which size, by eighths of a doubling.</summary>
+    /// <summary>Draws the distribution of volume by size, in eighths of an octave.</summary>
     /// <param name="diametersUm">The diameter of each grain, µm.</param>
     public static string Shares(IEnumerable<double> diametersUm)
     {

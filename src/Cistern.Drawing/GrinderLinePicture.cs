@@ -3,16 +3,16 @@ using Cistern.Core.Planning;
 
 namespace Cistern.Drawing;
 
-/// <summary>A grinder's line from its settings to µm, with its band and what was measured.</summary>
+/// <summary>A grinder's line from settings to µm, with its band and the measurements.</summary>
 public static class GrinderLinePicture
 {
     private const double Wide = 480, High = 270, Left = 92, Right = 12, Top = 12, Foot = 48;
 
     /// <summary>Draws it.</summary>
-    /// <param name="scale">The grinder's scale, the line through what was measured.</param>
-    /// <param name="halfWidthUm">Half of the band at a setting, µm; null where none is known.</param>
+    /// <param name="scale">The grinder's scale, fitted to the measurements.</param>
+    /// <param name="halfWidthUm">Half of the band at a setting, µm; null where unknown.</param>
     /// <param name="measured">What was measured.</param>
-    /// <param name="settings">What its settings are called.</param>
+    /// <param name="settings">The name of its settings.</param>
     public static string Draw(GrinderScale scale, Func<double, double?> halfWidthUm, IReadOnlyList<MeasuredGrind> measured, string settings)
     {
         double low = scale.Usable.Low, high = scale.Usable.High;

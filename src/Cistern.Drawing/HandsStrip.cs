@@ -4,7 +4,7 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Drawing;
 
-/// <summary>A pair of brews on one scale of time: when each needs hands, when each is done, and when its cup can be tasted.</summary>
+/// <summary>A pair of brews on one time axis: when each needs hands, when each is done, and when its cup can be tasted.</summary>
 public static class HandsStrip
 {
     private const double LanePx = 34;
@@ -14,7 +14,7 @@ public static class HandsStrip
     /// <summary>Draws it.</summary>
     /// <param name="first">A.</param>
     /// <param name="second">B.</param>
-    /// <param name="staggerS">How long after A the clock of B starts, s.</param>
+    /// <param name="staggerS">How long after A's clock that of B starts, s.</param>
     /// <param name="widthPx">Its width, px.</param>
     public static string Draw(Forecast first, Forecast second, double staggerS, double widthPx)
     {

@@ -2,7 +2,7 @@ using System.Globalization;
 
 namespace Cistern.Drawing;
 
-/// <summary>The axes of a map of strength against extraction, chosen so that everything lies on it.</summary>
+/// <summary>The axes of a map of strength against extraction, chosen to include everything.</summary>
 internal sealed class MapAxes
 {
     private const double Left = 46;
@@ -34,7 +34,7 @@ internal sealed class MapAxes
 
     public double Y(double tds) => heightPx - Bottom - ((tds - strengths.From) / (strengths.To - strengths.From) * (heightPx - Bottom - Top));
 
-    /// <summary>Draws what was meant, the grid and the axes.</summary>
+    /// <summary>Draws the target, the grid and the axes.</summary>
     public void Draw(Svg svg, (double LowTds, double HighTds)? target)
     {
         if (target is { } meant)
@@ -64,7 +64,7 @@ internal sealed class MapAxes
 
     public static string Text(double value, int decimals) => value.ToString("F" + decimals.ToString(CultureInfo.InvariantCulture), CultureInfo.InvariantCulture);
 
-    /// <summary>A range that holds everything with room round it, never so small that nothing seems to be everything.</summary>
+    /// <summary>A range that includes everything with a margin, and is not too small.</summary>
     private static (double From, double To) Reach(IEnumerable<double> values, double least)
     {
         var all = values.ToList();

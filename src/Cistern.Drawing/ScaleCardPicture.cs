@@ -2,13 +2,13 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Drawing;
 
-/// <summary>The card that grains are photographed on, to be printed: A5 across, at its true size, black on white whatever the theme.</summary>
+/// <summary>The card for photographing grains, to be printed: A5 landscape, at true size, black on white in either theme.</summary>
 public static class ScaleCardPicture
 {
     /// <summary>The sheet, mm.</summary>
     public const double WidthMm = 210, HeightMm = 148;
 
-    // Where the field's upper left corner lies on the sheet, mm.
+    // The field's upper left corner on the sheet, mm.
     private const double Left = (WidthMm - ScaleCard.FieldWidthMm) / 2, Top = 30;
 
     /// <summary>Draws it.</summary>

@@ -1,19 +1,19 @@
 namespace Cistern.Drawing;
 
-/// <summary>A brew of a line on the map.</summary>
-/// <param name="ExtractionYieldPercent">Across.</param>
-/// <param name="TdsPercent">Up.</param>
-/// <param name="Expected">Where its change was to bring it, when it was made; null where nothing was expected.</param>
+/// <summary>A brew of a series on the map.</summary>
+/// <param name="ExtractionYieldPercent">Horizontal position: extraction, %.</param>
+/// <param name="TdsPercent">Vertical position: strength, %.</param>
+/// <param name="Expected">The expected position when its change was made; null where there was none.</param>
 /// <param name="Label">In a few words.</param>
-/// <param name="After">The brew it was made from, by its place in the line; null for the one before it.</param>
+/// <param name="After">The index of the brew it was made from; null for the one before it.</param>
 public sealed record SeriesMark(double ExtractionYieldPercent, double TdsPercent, (double ExtractionYieldPercent, double TdsPercent)? Expected, string Label, int? After = null);
 
-/// <summary>A line of brews as a path on the map of strength against extraction: what each change was to do, and what it did.</summary>
+/// <summary>A series of brews as a path on the map of strength against extraction: the expected and the actual effect of each change.</summary>
 public static class SeriesMap
 {
-    /// <summary>Draws the map to scale; both axes are chosen so that everything lies on it.</summary>
+    /// <summary>Draws the map to scale, with axes that include everything.</summary>
     /// <param name="line">The brews, oldest first; at least one.</param>
-    /// <param name="target">The strength that was meant, or null.</param>
+    /// <param name="target">The target strength, or null.</param>
     /// <param name="widthPx">Its width, px.</param>
     /// <param name="heightPx">Its height, px.</param>
     public static string Draw(IReadOnlyList<SeriesMark> line, (double LowTds, double HighTds)? target, double widthPx, double heightPx)

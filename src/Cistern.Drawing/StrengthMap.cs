@@ -9,36 +9,36 @@ public enum MapPoint
     /// <summary>What it is held against.</summary>
     Parent,
 
-    /// <summary>A brew of the same coffee, computed as it was brewed.</summary>
+    /// <summary>A brew of the same coffee, as computed.</summary>
     Brew,
 }
 
 /// <summary>A point of the map.</summary>
 /// <param name="Kind">What it is.</param>
-/// <param name="ExtractionYieldPercent">Across.</param>
-/// <param name="TdsPercent">Up.</param>
+/// <param name="ExtractionYieldPercent">Horizontal position: extraction, %.</param>
+/// <param name="TdsPercent">Vertical position: strength, %.</param>
 /// <param name="Label">In a few words.</param>
 public sealed record MapMark(MapPoint Kind, double ExtractionYieldPercent, double TdsPercent, string Label);
 
-/// <summary>Where one setting would move the plan.</summary>
-/// <param name="ExtractionYieldPercent">Across, where it would then lie.</param>
-/// <param name="TdsPercent">Up.</param>
+/// <summary>Where a change of one setting would move the plan.</summary>
+/// <param name="ExtractionYieldPercent">Horizontal position of its end.</param>
+/// <param name="TdsPercent">Vertical position: strength, %.</param>
 /// <param name="Label">The change, in a few words.</param>
 public sealed record MapArrow(double ExtractionYieldPercent, double TdsPercent, string Label);
 
-/// <summary>The map of strength against extraction yield: the plan, what it came from, the last brews, and which way each setting moves it.</summary>
+/// <summary>The map of strength against extraction: the plan, the plan it came from, the last brews, and the effect of each setting.</summary>
 public static class StrengthMap
 {
-    /// <summary>As wide as the title of the upward axis and a ratio beside it, px.</summary>
+    /// <summary>Width of the vertical axis's title with a ratio beside it, px.</summary>
     private const double TitlePx = 215;
 
-    /// <summary>Draws the map to scale; both axes are chosen so that everything lies on it.</summary>
-    /// <param name="marks">The points; one of them is the plan.</param>
-    /// <param name="arrows">Where each setting would move it.</param>
-    /// <param name="target">The strength and yield that were meant, or null.</param>
+    /// <summary>Draws the map to scale, with axes that include everything.</summary>
+    /// <param name="marks">The points, including the plan.</param>
+    /// <param name="arrows">The effects of the settings.</param>
+    /// <param name="target">The target strength and extraction, or null.</param>
     /// <param name="widthPx">Its width, px.</param>
     /// <param name="heightPx">Its height, px.</param>
-    /// <param name="keptGPerG">Water that does not come into the drink, g per g of coffee, less what is added to it: it sets where the lines of one ratio lie. Null for none.</param>
+    /// <param name="keptGPerG">Water that does not end in the drink, g per g of coffee, less what is added to it: it determines the lines of equal ratio. Null for none.</param>
     public static string Draw(IReadOnlyList<MapMark> marks, IReadOnlyList<MapArrow> arrows, (double LowTds, double HighTds)? target, double widthPx, double heightPx, double? keptGPerG = null)
     {
         var plan = marks.First(mark => mark.Kind == MapPoint.Plan);
@@ -70,7 +70,7 @@ public static class StrengthMap
         return svg.Add("</svg>").ToString();
     }
 
-    /// <summary>Along a line of one ratio only extraction changes: strength is extraction times coffee per drink.</summary>
+    /// <summary>Along a line of equal ratio only extraction changes: strength is extraction times coffee per drink.</summary>
     private static void DrawRatios(Svg svg, MapAxes axes, double? keptGPerG)
     {
         if (keptGPerG is not { } keptG)
@@ -86,7 +86,7 @@ public static class StrengthMap
             if (slope > 0 && toE - fromE > 0.15 * (axes.ToYield - axes.FromYield))
             {
                 svg.Add($"<line class=\"map-ratio\" x1=\"{axes.X(fromE)}\" y1=\"{axes.Y(fromE * slope)}\" x2=\"{axes.X(toE)}\" y2=\"{axes.Y(toE * slope)}\"/>");
-                // Where the axis has its title the line goes without its figure.
+                // Where the axis has its title, the line has no label.
                 if (axes.Y(toE * slope) > axes.Y(axes.ToStrength) + 4 || axes.X(toE) > axes.X(axes.FromYield) + TitlePx)
                 {
                     svg.Text(axes.X(toE) - 4, axes.Y(toE * slope) + 14, "chart-tick", $"1:{ratio}", "end");
@@ -95,7 +95,7 @@ public static class StrengthMap
         }
     }
 
-    /// <summary>Each arrow to scale; a letter by its tip, where it lies on no other letter and on no arrow.</summary>
+    /// <summary>Arrows to scale, with a letter near the tip that overlaps no other letter or arrow.</summary>
     private static void DrawArrows(Svg svg, IReadOnlyList<MapArrow> arrows, Func<double, double> x, Func<double, double> y, MapMark plan)
     {
         var (fromX, fromY) = (x(plan.ExtractionYieldPercent), y(plan.TdsPercent));
@@ -105,7 +105,7 @@ public static class StrengthMap
         {
             var (toX, toY) = tips[i];
             var length = Math.Sqrt(Math.Pow(toX - fromX, 2) + Math.Pow(toY - fromY, 2));
-            // One that hardly moves it has no direction that could be read.
+            // A very short arrow has no readable direction.
             if (length < 3)
             {
                 continue;
@@ -133,6 +133,6 @@ public static class StrengthMap
         return Math.Sqrt(Math.Pow(point.X - from.X - (share * dx), 2) + Math.Pow(point.Y - from.Y - (share * dy), 2));
     }
 
-    /// <summary>The letter an arrow goes by, for the list beside the map.</summary>
+    /// <summary>The letter of an arrow, for the list beside the map.</summary>
     public static string Letter(int arrow) => ((char)('a' + arrow)).ToString();
 }

@@ -6,7 +6,7 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Drawing;
 
-/// <summary>Writes SVG by presentation attributes and classes: no style attribute, which a strict page would refuse.</summary>
+/// <summary>Writes SVG with presentation attributes and classes, and without style attributes, which the Content-Security-Policy forbids.</summary>
 internal sealed class Svg
 {
     private readonly StringBuilder text = new(8_000);
@@ -17,7 +17,7 @@ internal sealed class Svg
         return this;
     }
 
-    /// <summary>Appends with numbers to a tenth of a pixel, in invariant culture.</summary>
+    /// <summary>Appends text, with numbers to a tenth of a pixel in invariant culture.</summary>
     public Svg Add([InterpolatedStringHandlerArgument("")] ref Fragment fragment)
     {
         _ = fragment;
@@ -30,10 +30,10 @@ internal sealed class Svg
 
     public override string ToString() => text.ToString();
 
-    /// <summary>Text as XML takes it: a control character would make the whole picture none.</summary>
+    /// <summary>Text for XML: a control character would make the whole drawing invalid.</summary>
     public static string Encode(string content) => WebUtility.HtmlEncode(PlainText.Seen(content));
 
-    /// <summary>Writes what is interpolated straight into the picture.</summary>
+    /// <summary>Writes interpolated values directly into the drawing.</summary>
     [InterpolatedStringHandler]
     public readonly ref struct Fragment
     {

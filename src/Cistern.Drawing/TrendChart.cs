@@ -4,34 +4,34 @@ using System.Globalization;
 namespace Cistern.Drawing;
 
 /// <summary>A brew on a trend.</summary>
-/// <param name="X">Across, in the axis's own unit; of time, UTC milliseconds.</param>
+/// <param name="X">Horizontal position in the axis's unit; for time, UTC milliseconds.</param>
 /// <param name="Y">Up.</param>
-/// <param name="Band">What had been expected of its plan, 80 %; null where nothing had.</param>
+/// <param name="Band">The 80 % band expected of its plan; null where there was none.</param>
 public readonly record struct TrendPoint(double X, double Y, (double Low, double High)? Band);
 
-/// <summary>A part of a trend in one figure.</summary>
+/// <summary>A part of a trend, summarised.</summary>
 /// <param name="From">Across, from.</param>
 /// <param name="To">Across, to.</param>
 /// <param name="Count">How many brews.</param>
-/// <param name="Low">A quarter of them lie below.</param>
-/// <param name="Middle">The middle of them.</param>
-/// <param name="High">A quarter of them lie above.</param>
-/// <param name="Band">The middle of what had been expected of them, from and to; null where nothing had.</param>
+/// <param name="Low">The lower quartile.</param>
+/// <param name="Middle">The median.</param>
+/// <param name="High">The upper quartile.</param>
+/// <param name="Band">The median of the expected bands; null where there was none.</param>
 public readonly record struct TrendPart(double From, double To, int Count, double Low, double Middle, double High, (double Low, double High)? Band);
 
-/// <summary>How a trend's axis is marked.</summary>
-/// <param name="Title">What it is of, with its unit.</param>
+/// <summary>The marks of a trend's axis.</summary>
+/// <param name="Title">Its title, with the unit.</param>
 /// <param name="Decimals">Decimals of its marks.</param>
 /// <param name="Days">Whether it is days, as UTC milliseconds.</param>
 public sealed record TrendAxis(string Title, int Decimals, bool Days = false);
 
-/// <summary>A figure of many brews over time or over what was set: each brew a point, the middle of them a line, what had been expected a band behind.</summary>
+/// <summary>A figure of many brews over time or over a setting: brews as points, their median as a line, the expected band behind.</summary>
 public static class TrendChart
 {
-    /// <summary>Above so many points each is drawn fainter, and only so many are drawn one by one.</summary>
+    /// <summary>With more points each is drawn fainter, and only this many are drawn.</summary>
     public const int MostPoints = 1_500;
 
-    /// <summary>Up to so many brews each have their own band.</summary>
+    /// <summary>Up to this many brews each have their own band.</summary>
     public const int MostOwnBands = 60;
 
     private const double Left = 58;
@@ -40,7 +40,7 @@ public static class TrendChart
     private const double Right = 16;
     private const double DayMs = 86_400_000;
 
-    /// <summary>Divides points into parts of as many brews each, in the order of the axis.</summary>
+    /// <summary>Divides points into parts with the same number of brews, along the axis.</summary>
     /// <param name="points">The points.</param>
     /// <param name="most">The most parts.</param>
     public static IReadOnlyList<TrendPart> Parts(IReadOnlyList<TrendPoint> points, int most)
@@ -53,7 +53,7 @@ public static class TrendChart
         try
         {
             SetInOrder(all, order);
-            // Each part is sorted by itself, all at once: with a hundred thousand brews that is what takes time.
+            // The parts are sorted in parallel: with a hundred thousand brews, sorting takes most of the time.
             Parallel.For(0, count, i => parts[i] = PartOf(all, order.AsSpan((int)((long)i * all.Count / count)..(int)((long)(i + 1) * all.Count / count))));
         }
         finally
@@ -64,10 +64,13 @@ public static class TrendChart
         return [.. parts.Where(part => part.Count > 0)];
     }
 
-    /// <summary>The points as one piece of memory: copied only where they are none yet.</summary>
+    /// <summary>The points in one array: copied only where they are not in one already.</summary>
     private static ArraySegment<TrendPoint> Segment(IReadOnlyList<TrendPoint> points) => points is ArraySegment<TrendPoint> segment ? segment : points as TrendPoint[] ?? [.. points];
 
-    /// <summary>Sets the places of points in the order of the axis. What stands in order already, either way, as the log does by time, is not sorted.</summary>
+    /// <summary>
+    /// Computes the order of points along the axis. Points already in order, in either direction, are not sorted; the log is in order
+    /// of time.
+    /// </summary>
     private static void SetInOrder(ArraySegment<TrendPoint> all, int[] order)
     {
         var points = all.AsSpan();
@@ -88,7 +91,7 @@ public static class TrendChart
             return;
         }
 
-        // A long log's numbers are borrowed: new ones each time would have to be collected.
+        // Rented for long logs, to avoid large allocations.
         var keys = ArrayPool<double>.Shared.Rent(points.Length);
         for (var i = 0; i < points.Length; i++)
         {
@@ -126,12 +129,12 @@ public static class TrendChart
             banded == 0 ? null : (Quantile(lows.AsSpan(0, banded), 0.5), Quantile(highs.AsSpan(0, banded), 0.5)));
     }
 
-    /// <summary>Draws the trend to scale; both axes are chosen so that everything lies on it.</summary>
+    /// <summary>Draws the trend to scale, with axes that include everything.</summary>
     /// <param name="points">The points; at least one.</param>
     /// <param name="parts">Its parts.</param>
     /// <param name="x">The axis across.</param>
     /// <param name="y">The axis up.</param>
-    /// <param name="label">A point in a few words, by its place among them; asked for those only that are drawn.</param>
+    /// <param name="label">A point in a few words, by its index; called only for points that are drawn.</param>
     /// <param name="widthPx">Its width, px.</param>
     /// <param name="heightPx">Its height, px.</param>
     public static string Draw(IReadOnlyList<TrendPoint> points, IReadOnlyList<TrendPart> parts, TrendAxis x, TrendAxis y, Func<int, string> label, double widthPx, double heightPx)
@@ -166,7 +169,7 @@ public static class TrendChart
             svg.Text(X(value), heightPx - Bottom + 17, "chart-tick", told, "middle");
         }
 
-        // Few brews each have what had been expected of them behind; many have the middle of that, part by part.
+        // Few brews have their own bands; many have the median band of each part.
         if (points.Count <= MostOwnBands)
         {
             foreach (var point in points.Where(point => point.Band is not null))
@@ -182,7 +185,7 @@ public static class TrendChart
             svg.Add($"<rect class=\"trend-band\" x=\"{X(part.From) - 2}\" y=\"{Y(high)}\" width=\"{Math.Max(4, X(part.To) - X(part.From) + 4)}\" height=\"{Math.Max(1, Y(low) - Y(high))}\"/>");
         }
 
-        // Every so many of them: a hundred thousand points are a blot and three megabytes.
+        // Every n-th point: a hundred thousand would be a blot of three megabytes.
         var every = Math.Max(1, points.Count / MostPoints);
         for (var i = 0; i < points.Count; i += every)
         {
@@ -210,7 +213,7 @@ public static class TrendChart
 
     private static string Text(double value, int decimals) => value.ToString("F" + decimals.ToString(CultureInfo.InvariantCulture), CultureInfo.InvariantCulture).Replace('-', '−');
 
-    /// <summary>Days that begin a day, a week, a month or a year, whichever there is room for.</summary>
+    /// <summary>Days at which a day, a week, a month or a year begins, whichever there is room for.</summary>
     private static IEnumerable<(double AtMs, string Told)> Days(double fromMs, double toMs, double most)
     {
         var from = DateTimeOffset.FromUnixTimeMilliseconds((long)fromMs).UtcDateTime.Date;
@@ -242,7 +245,7 @@ public static class TrendChart
 
     private static double Ms(DateTime day) => new DateTimeOffset(DateTime.SpecifyKind(day, DateTimeKind.Unspecified), TimeSpan.Zero).ToUnixTimeMilliseconds();
 
-    /// <summary>An axis a little longer than from the least to the most that lies on it.</summary>
+    /// <summary>An axis a little longer than the range of its values.</summary>
     private static (double From, double To) Room(double low, double high, double least, double share)
     {
         var room = Math.Max(least, share * (high - low));

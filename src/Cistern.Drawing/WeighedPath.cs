@@ -2,20 +2,20 @@ using Cistern.Core.Readings;
 
 namespace Cistern.Drawing;
 
-/// <summary>What a scale told, as a path: broken where it bears something else, or told nothing for long.</summary>
+/// <summary>A scale's readings as a path, interrupted where the scale carries something else or has no readings for long.</summary>
 internal static class WeighedPath
 {
-    /// <summary>A scale that told nothing for so long told nothing in between, s.</summary>
+    /// <summary>A longer gap between readings interrupts the path, s.</summary>
     private const double LongestGapS = 4;
 
-    /// <summary>So near to the last point the eye sees none between, px.</summary>
+    /// <summary>Closer points cannot be distinguished and are omitted, px.</summary>
     private const double NearPx = 0.5;
 
-    /// <summary>The path's data; empty where nothing was told between two moments.</summary>
-    /// <param name="points">What was told.</param>
+    /// <summary>The path's data; empty where there are no readings between two times.</summary>
+    /// <param name="points">The readings.</param>
     /// <param name="fromS">From, s.</param>
     /// <param name="toS">To, s.</param>
-    /// <param name="place">Where a point lies, px.</param>
+    /// <param name="place">The position of a point, px.</param>
     public static string Of(IReadOnlyList<WeighedPoint> points, double fromS, double toS, Func<WeighedPoint, (double X, double Y)> place)
     {
         var path = new Svg();

@@ -4,17 +4,17 @@ using OpenCvSharp.Aruco;
 
 namespace Cistern.Seeing;
 
-/// <summary>Where the card lies in a picture.</summary>
-/// <param name="ToPicture">From mm of the field to px of the picture, 3 by 3, row after row.</param>
-/// <param name="SlantDegrees">How far from straight above it was taken, °.</param>
-/// <param name="PixelsPerMm">How many px a mm has where it has most.</param>
-/// <param name="BlurMm">How far an edge is smeared, as the standard deviation of a Gaussian, mm.</param>
-/// <param name="White">How light the paper beside the markers is, 0 to 1.</param>
-/// <param name="Black">How light their black is, 0 to 1.</param>
-/// <param name="Curve">The power that the picture's values are raised to for an edge to lie half-way between its two sides.</param>
+/// <summary>The position of the card in a picture.</summary>
+/// <param name="ToPicture">Homography from mm of the field to px of the picture, 3 by 3, row by row.</param>
+/// <param name="SlantDegrees">Angle between the view and the vertical, °.</param>
+/// <param name="PixelsPerMm">Resolution where it is highest, px per mm.</param>
+/// <param name="BlurMm">Blur of an edge, as the standard deviation of a Gaussian, mm.</param>
+/// <param name="White">Brightness of the paper beside the markers, 0 to 1.</param>
+/// <param name="Black">Brightness of their black, 0 to 1.</param>
+/// <param name="Curve">The exponent for the picture's values that puts an edge half way between its two sides.</param>
 internal sealed record CardInPicture(double[] ToPicture, double SlantDegrees, double PixelsPerMm, double BlurMm, double White, double Black, double Curve)
 {
-    /// <summary>Where a point of the field is in the picture, px.</summary>
+    /// <summary>The position of a point of the field in the picture, px.</summary>
     /// <param name="xMm">From the left, mm.</param>
     /// <param name="yMm">From the top, mm.</param>
     public (double X, double Y) At(double xMm, double yMm)
@@ -25,13 +25,13 @@ internal sealed record CardInPicture(double[] ToPicture, double SlantDegrees, do
     }
 }
 
-/// <summary>Finds the card by its markers, from whatever side.</summary>
+/// <summary>Finds the card by its markers, in any orientation.</summary>
 internal static class CardFinder
 {
-    // Markers are looked for in the picture made small: quicker, and what is blurred has edges again.
+    // Markers are searched in a reduced picture: faster, and blurred edges become sharp.
     private static readonly int[] LongestSides = [1600, 800, 400, 250];
 
-    /// <summary>Finds it; null where not all of its markers are seen, and how many were.</summary>
+    /// <summary>Finds the card; null where not all of its markers were seen, with how many were.</summary>
     /// <param name="grey">The picture, one channel of 8 bits.</param>
     /// <param name="seen">How many of the four markers were seen.</param>
     public static CardInPicture? Find(Mat grey, out int seen)
@@ -53,7 +53,7 @@ internal static class CardFinder
         if (homography.Empty() || !homography.GetArray(out double[] h))
             return null;
         var pose = new CardInPicture(h, 0, 0, 0, 1, 0, 1);
-        // Markers that belong to no one card (two cards, a page on a screen that is bent) do not fit one plane.
+        // Markers that do not belong to one card (two cards, or a bent page) do not fit one plane.
         var off = card.Zip(picture, (c, p) => { var (x, y) = pose.At(c.X, c.Y); return Math.Sqrt((x - p.X) * (x - p.X) + (y - p.Y) * (y - p.Y)); }).Max();
         var perMm = PixelsPerMm(pose);
         if (off > 0.6 * perMm)
@@ -73,7 +73,7 @@ internal static class CardFinder
             var scale = Math.Min(1, (double)side / Math.Max(grey.Width, grey.Height));
             using var small = new Mat();
             Cv2.Resize(grey, small, default, scale, scale, InterpolationFlags.Area);
-            // What is dark is made light first: a marker is black beside its paper, however little light there was.
+            // Normalised first, because a marker is darker than its paper in any light.
             Cv2.Normalize(small, small, 0, 255, NormTypes.MinMax);
             detector.DetectMarkers(small, out var found, out var ids, out _);
             var these = new SortedDictionary<int, Point2f[]>();
@@ -89,7 +89,7 @@ internal static class CardFinder
         return best;
     }
 
-    // To fractions of a pixel in the picture as it was taken; the window keeps off the next module.
+    // To subpixel precision in the original picture; the window stays within the module.
     private static void Refine(Mat grey, Point2f[] four)
     {
         var side = Enumerable.Range(0, 4).Min(i => four[i].DistanceTo(four[(i + 1) % 4]));
@@ -100,7 +100,7 @@ internal static class CardFinder
                 four[i] = refined[i];
     }
 
-    /// <summary>Whether nothing at all in a picture has a clear edge: none of it is as steep as an eighth of its contrast in a px.</summary>
+    /// <summary>Whether no edge in the picture is sharp: none is as steep as an eighth of its contrast per px.</summary>
     /// <param name="grey">The picture.</param>
     public static bool IsBlurred(Mat grey)
     {
@@ -126,9 +126,9 @@ internal static class CardFinder
         return most;
     }
 
-    // The slant of the card's plane, from the homography of a camera with square pixels that looks through the middle of the
-    // picture. Its focal length is the one that makes the card's axes as long as one another and square; seen from nearly
-    // above every length does, and the usual one of a phone is kept to.
+    // The slant of the card's plane, from the homography of a camera with square pixels that looks through the middle of the picture.
+    // The focal length is the one that makes the card's axes equally long and perpendicular; nearly from above any length does, and a
+    // phone's usual one is used.
     private static double Slant(double[] h, int width, int height)
     {
         var diagonal = Math.Sqrt((double)width * width + (double)height * height);
@@ -157,9 +157,9 @@ internal static class CardFinder
 
     private static double Dot(ReadOnlySpan<double> a, ReadOnlySpan<double> b) => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
 
-    // Across the sides of the markers, from the white outside to the black of the border. Lenses smear light, and a camera bends
-    // its values afterwards: then the edge of a black marker seems to lie further in than it was printed. The power that puts
-    // it back where it belongs is looked for, and by it how far edges are smeared.
+    // Across the sides of the markers, from the white outside to the black border. Lenses blur in linear light, and a camera applies a
+    // tone curve afterwards, so the edge of a black marker appears further in than it was printed. This finds the exponent that moves
+    // it back, and with it the blur.
     private static (double BlurMm, double White, double Black, double Curve) Edges(Mat grey, CardInPicture pose, double perMm)
     {
         const double ReachMm = 1.7;
@@ -189,7 +189,7 @@ internal static class CardFinder
                 double white = profile[..tenth].Average(), black = profile[^tenth..].Average(), way = white - black;
                 if (way < 0.05 * white)
                     continue;
-                // The standard deviation of a smeared edge is half of the way from 84 to 16 of 100.
+                // The standard deviation of a blurred edge is half of the distance from 84 to 16 %.
                 blurs.Add((Falls(profile, black + 0.159 * way) - Falls(profile, black + 0.841 * way)) * stepMm / 2);
                 offs.Add(Falls(profile, black + 0.5 * way) * stepMm - ReachMm);
             }

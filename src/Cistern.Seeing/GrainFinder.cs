@@ -3,38 +3,38 @@ using OpenCvSharp;
 
 namespace Cistern.Seeing;
 
-/// <summary>The field of the card seen straight from above, and the grains on it.</summary>
+/// <summary>The field of the card rectified, and the grains on it.</summary>
 internal sealed class GrainFinder
 {
-    // A little more than the field is looked at, so that a grain across its edge is seen whole.
+    // Margin around the field, so that a grain on its edge is seen whole.
     private const double MarginMm = 2.5;
 
-    // Finer than this nothing is gained, and the picture of the field stays under seven megapixels.
+    // A higher resolution gains nothing, and this one keeps the field under seven megapixels.
     private const double MostPixelsPerMm = 34;
 
-    // A neck this wide, of the width of the smaller of two bodies, is a waist of one grain and not where two touch.
+    // A neck at least this wide, relative to the smaller of two bodies, is a waist of one grain and not a contact of two.
     private const double Waist = 0.75;
 
-    // What is lighter than this share of the grains is chaff, or the shadow of something.
+    // Things lighter than this share of the grains' darkness are chaff or shadows.
     private const double Lightest = 0.55;
 
-    // No grain of coffee is this large: the radius of the largest circle in it, mm.
+    // Inscribed radius that no grain of coffee exceeds, mm.
     private const double MostMm = 1.6;
 
-    // More than these in one piece, over more than such a circle, are a heap.
+    // More grains than this in one piece with a larger circle are a heap.
     private const int MostTogether = 40;
 
-    // Of the darkness of a thing that lies on the field, a standard deviation.
+    // Standard deviation of the darkness of a smooth object on the field.
     private const double Smooth = 0.04;
 
-    // Darker than this share of a grain's inside nothing is but grain.
+    // Above this share of a grain's inner darkness there is only grain.
     private const double Sure = 0.7;
 
-    // Where there are shadows an edge lies further in than half-way: those that are too narrow to be told from their grain have
-    // moved the half-way outwards. How much, of the darkness beside the grains: by strewn grains of known sizes.
+    // With shadows an edge is further in than half way, because shadows too narrow to be told from their grain have moved it outwards.
+    // The share of the darkness beside the grains; fitted to rendered grains of known sizes.
     private const double ShadowShare = 0.6;
 
-    // How much of the smear is left after it was taken out, as a share of its square: by strewn grains of known sizes.
+    // Share of the squared blur left after sharpening; fitted to rendered grains of known sizes.
     private const double Rounding = 0.15;
 
     private readonly double _perMm;
@@ -55,21 +55,21 @@ internal sealed class GrainFinder
     }
 
     /// <summary>What was found.</summary>
-    /// <param name="Grains">The grains that could be told from one another.</param>
-    /// <param name="Touching">The share of the grains' area in those that touch.</param>
-    /// <param name="Covered">The share of the field under something too large and too smooth for grains.</param>
-    /// <param name="Heaped">The share of the field under heaps, where no grain can be told from the next.</param>
+    /// <param name="Grains">The grains that could be separated.</param>
+    /// <param name="Touching">Share of the grains' area in grains that touch.</param>
+    /// <param name="Covered">Share of the field under something too large and smooth for grains.</param>
+    /// <param name="Heaped">Share of the field under heaps, in which grains cannot be separated.</param>
     public sealed record Found(IReadOnlyList<Grain> Grains, double Touching, double Covered, double Heaped);
 
-    /// <summary>How light the paper of the field is, and how much of it is burnt out.</summary>
-    /// <param name="Light">Its light, of 255, in the middle.</param>
-    /// <param name="Burnt">The share of the paper that is as light as a picture can say.</param>
+    /// <summary>The brightness of the field's paper, and how much of it is overexposed.</summary>
+    /// <param name="Light">Its brightness, 0 to 255, in the middle.</param>
+    /// <param name="Burnt">Share of the paper at the picture's maximum.</param>
     public sealed record Paper(double Light, double Burnt);
 
     /// <summary>Looks at the field.</summary>
     /// <param name="grey">The picture, one channel of 8 bits.</param>
     /// <param name="card">Where the card is in it.</param>
-    /// <param name="judge">Says from the paper whether to go on; null goes on.</param>
+    /// <param name="judge">Decides from the paper whether to continue; null continues.</param>
     /// <param name="refused">What it said.</param>
     public static Found? Look(Mat grey, CardInPicture card, Func<Paper, GrindReading.Refused?> judge, out GrindReading.Refused? refused)
     {
@@ -107,11 +107,11 @@ internal sealed class GrainFinder
         small.GetArray(out byte[] light);
         var burnt = light.Count(v => v >= 253);
         Array.Sort(light);
-        // Grains cover less than half of a field that can be measured, so the paper is in the upper half.
+        // In a measurable picture grains cover less than half of the field, so the paper is in the upper half.
         return new(light[light.Length * 3 / 4], (double)burnt / light.Length);
     }
 
-    // 1 - light / paper: 0 on paper, near 1 on a black grain, whatever light fell where.
+    // 1 − light / paper: 0 on paper, near 1 on a black grain, in any light.
     private Mat Darkness(Mat field)
     {
         var tile = Math.Max(8, (int)(3 * _perMm));
@@ -127,7 +127,7 @@ internal sealed class GrainFinder
                 Array.Sort(light);
                 tiles.Set(row, column, Math.Max(1f, light[(int)(light.Length * 0.85)]));
             }
-        // A tile under a heap has no paper of its own: it takes its neighbours'.
+        // A tile under a heap shows no paper and takes its neighbours' value.
         Cv2.Dilate(tiles, tiles, new Mat());
         Cv2.Blur(tiles, tiles, new Size(3, 3));
         using var light32 = new Mat();
@@ -135,7 +135,7 @@ internal sealed class GrainFinder
         using var paper = new Mat();
         Cv2.Resize(tiles, paper, new Size(_width, _height), 0, 0, InterpolationFlags.Linear);
 
-        // What is nearly as light as that is paper: its mean over some mm is the paper's light.
+        // The mean of what is nearly as light, over some mm, is the paper's brightness.
         using var ratio = new Mat();
         Cv2.Divide(light32, paper, ratio);
         using var isPaper = new Mat();
@@ -166,8 +166,8 @@ internal sealed class GrainFinder
         return darkness;
     }
 
-    // Takes the smear that the markers' edges show back out, as far as two turns of Van Cittert's iteration do: what was a
-    // little too small to reach half the darkness reaches it again, and an edge stays where it was.
+    // Removes the blur measured at the markers' edges by two iterations of Van Cittert: grains too small to reach half the darkness
+    // reach it again, and edges stay where they were.
     private void Sharpen(Mat darkness)
     {
         using Mat blurred = darkness.Clone(), smeared = new();
@@ -206,7 +206,7 @@ internal sealed class GrainFinder
                 continue;
             if (seeds[0].Depth > MostMm * _perMm || (seeds.Count > MostTogether && area > largest))
             {
-                // A thing that lies on the field is smooth; a heap is rough with its grains and the gaps between them.
+                // An object on the field is smooth; a heap is rough.
                 if (seeds[0].Depth > MostMm * _perMm && Roughness(owner, dark, label, box) < Smooth)
                     covered += area;
                 else
@@ -221,7 +221,7 @@ internal sealed class GrainFinder
                 if (part.Area < 3 || part.Dark / part.Area < Lightest * grainDarkness)
                     continue;
                 var radius = Math.Sqrt(part.Area / Math.PI);
-                // A blurred disc is a little smaller at half its height than it is: by blur² / 2R.
+                // A blurred disc is smaller at half its height, by blur² / 2R.
                 var diameter = radius + Math.Sqrt(radius * radius + 2 * _blurPx * _blurPx * Rounding);
                 double x = part.X / part.Area, y = part.Y / part.Area;
                 double xMm = (x + 0.5) / _perMm - MarginMm, yMm = (y + 0.5) / _perMm - MarginMm;
@@ -241,8 +241,8 @@ internal sealed class GrainFinder
         return new(grains, touching + single == 0 ? 0 : (touching + heaped) / (touching + single + heaped), covered / field, heaped / field);
     }
 
-    // Where grains are. What is darker than half a grain is looked at; where a part of it is surely grain, its edge lies half-way
-    // between that and what is beside it, be it paper or a shadow. Grains lighter than the others keep the plain half.
+    // Where grains are. Starts from everything darker than half a grain; where part of it is certainly grain, its edge is half way
+    // between that and its surroundings, paper or shadow. Grains lighter than the others keep the plain half.
     private Mat Mask(Mat darkness, out double grainDarkness)
     {
         var reach = Math.Max(1, (int)Math.Ceiling(_blurPx));
@@ -254,7 +254,7 @@ internal sealed class GrainFinder
         Cv2.Compare(darkness, new Scalar(AsSeen(Sure, grainDarkness)), sure, CmpTypes.GT);
         // What is a little lighter within a grain is grain.
         Cv2.MorphologyEx(sure, sure, MorphTypes.Close, wide);
-        // A px further out is beside it already: a shadow can be as narrow as that.
+        // One px further out is already outside: a shadow can be that narrow.
         Cv2.Dilate(sure, outer, new Mat());
         Cv2.BitwiseNot(outer, outer);
         var side = 2 * (reach + 2) + 1;
@@ -270,7 +270,7 @@ internal sealed class GrainFinder
         return mask;
     }
 
-    // A share of the grains' darkness as the picture's own values have it, where a shadow is further from a grain than in light.
+    // A share of the grains' darkness in the picture's own values, in which a shadow is further from a grain than in linear light.
     private double AsSeen(double share, double grainDarkness) =>
         1 - Math.Pow(1 - share * (1 - Math.Pow(Math.Max(0.001, 1 - grainDarkness), 1 / _curve)), _curve);
 
@@ -304,7 +304,7 @@ internal sealed class GrainFinder
         return holding;
     }
 
-    // How dark grains are inside, away from their smeared edges: the middle of what is darker than half of that.
+    // The darkness inside grains, away from their blurred edges: the median of what is darker than half of that.
     private static double GrainDarkness(Mat darkness, int reach)
     {
         const double Steps = 200;
@@ -336,7 +336,7 @@ internal sealed class GrainFinder
 
     private static Mat Disc(int radius) => Cv2.GetStructuringElement(MorphShapes.Ellipse, new Size(2 * radius + 1, 2 * radius + 1));
 
-    // The mean of the darkness where the mask is, around every px; where there is next to nothing of it, what is usual.
+    // The mean darkness within the mask around every px; a default where the mask is almost empty there.
     private static Mat Local(Mat darkness, Mat mask, int side, double usual)
     {
         const double Little = 0.01;
@@ -367,7 +367,7 @@ internal sealed class GrainFinder
 
     private readonly record struct Seed(int X, int Y, float Depth);
 
-    // The middles of the grains in one piece: where it is deepest, and where it is deep again beyond a neck.
+    // The centres of the grains in one piece: the deepest point, and others beyond a neck.
     private List<Seed> Seeds(float[] depths, int[] owner, int label, Rect box)
     {
         var peaks = new List<Seed>();
@@ -402,7 +402,7 @@ internal sealed class GrainFinder
 
     private float Depth(float[] depths, int x, int y) => x < 0 || y < 0 || x >= _width || y >= _height ? 0 : depths[y * _width + x];
 
-    // The narrowest on the straight way from one to the other.
+    // The narrowest point on the straight line between the two.
     private float Neck(float[] depths, int[] owner, int label, Seed a, Seed b)
     {
         var steps = Math.Max(Math.Abs(a.X - b.X), Math.Abs(a.Y - b.Y));
@@ -419,7 +419,7 @@ internal sealed class GrainFinder
 
     private record struct GrainPart(double Area, double X, double Y, double Dark);
 
-    // Each px to the grain whose circle it is nearest to, by the power of the point.
+    // Assigns each px to the nearest grain, by the power of the point with respect to its circle.
     private GrainPart[] Part(int[] owner, float[] dark, int label, Rect box, List<Seed> seeds, int next)
     {
         var parts = new GrainPart[seeds.Count];

@@ -1,18 +1,18 @@
 namespace Cistern.Seeing;
 
-/// <summary>How large grains are, each weighted by its volume, the cube of its diameter.</summary>
-/// <param name="MedianUm">Half of the volume is in grains finer than this, µm (d50).</param>
+/// <summary>A distribution of grain sizes, weighted by volume (the cube of the diameter).</summary>
+/// <param name="MedianUm">Half of the volume is in finer grains, µm (d50).</param>
 /// <param name="MedianLowUm">The lower end of its 90 % interval, µm.</param>
 /// <param name="MedianHighUm">The upper end, µm.</param>
 /// <param name="D10Um">A tenth of the volume is in finer grains, µm.</param>
-/// <param name="D90Um">Nine tenths are, µm.</param>
-/// <param name="Spread">ln(d84 / d16) / 2: the standard deviation of the log-normal that fits.</param>
-/// <param name="Count">How many grains it is of.</param>
+/// <param name="D90Um">Nine tenths of the volume are in finer grains, µm.</param>
+/// <param name="Spread">ln(d84 / d16) / 2: the standard deviation of the fitting log-normal distribution.</param>
+/// <param name="Count">The number of grains.</param>
 public sealed record GrainSizes(double MedianUm, double MedianLowUm, double MedianHighUm, double D10Um, double D90Um, double Spread, int Count)
 {
     private const int Resamples = 300;
 
-    /// <summary>The sizes of these grains.</summary>
+    /// <summary>The size distribution of grains.</summary>
     /// <param name="diametersUm">The diameter of each, µm; at least one.</param>
     /// <exception cref="ArgumentException">There are none.</exception>
     public static GrainSizes Of(IEnumerable<double> diametersUm)
@@ -24,7 +24,7 @@ public sealed record GrainSizes(double MedianUm, double MedianLowUm, double Medi
         var all = new int[sorted.Length];
         Array.Fill(all, 1);
         var medians = new double[Resamples];
-        // The same grains give the same interval, wherever and whenever they are asked.
+        // Seeded, so that the same grains always give the same interval.
         var random = new Random(sorted.Length);
         var drawn = new int[sorted.Length];
         for (var i = 0; i < Resamples; i++)
@@ -39,7 +39,7 @@ public sealed record GrainSizes(double MedianUm, double MedianLowUm, double Medi
         return new(At(0.5), medians[Resamples / 20], medians[^(Resamples / 20)], At(0.1), At(0.9), Math.Log(At(0.84) / At(0.16)) / 2, sorted.Length);
     }
 
-    // The diameter below which that share of the volume lies; a grain's own volume is half below it and half above.
+    // The diameter below which that share of the volume is; a grain's own volume counts half below and half above.
     private static double Finer(double[] sorted, double[] volumes, int[] times, double share)
     {
         double total = 0;

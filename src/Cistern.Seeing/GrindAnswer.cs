@@ -3,7 +3,7 @@ using System.Text.Json.Serialization;
 
 namespace Cistern.Seeing;
 
-/// <summary>What came of a picture, as the command line prints it: a line of JSON. Sizes are whole µm, or nothing where it is refused.</summary>
+/// <summary>The result for a picture as a line of JSON. Sizes are whole µm; absent where the picture is refused.</summary>
 public sealed record GrindAnswer
 {
     /// <summary>The picture's file.</summary>
@@ -12,13 +12,13 @@ public sealed record GrindAnswer
     /// <summary>The median by volume (d50), µm.</summary>
     public double? MedianUm { get; init; }
 
-    /// <summary>The lower end of its 90 % interval, µm.</summary>
+    /// <summary>Lower end of the 90 % interval, µm.</summary>
     public double? MedianUmLow { get; init; }
 
     /// <summary>The upper end, µm.</summary>
     public double? MedianUmHigh { get; init; }
 
-    /// <summary>ln(d84 / d16) / 2 by volume, of what is seen.</summary>
+    /// <summary>ln(d84 / d16) / 2 by volume, of the visible grains.</summary>
     public double? Spread { get; init; }
 
     /// <summary>A tenth of the volume is finer, µm.</summary>
@@ -30,10 +30,10 @@ public sealed record GrindAnswer
     /// <summary>How many grains it is of.</summary>
     public int? Grains { get; init; }
 
-    /// <summary>The share of the grains' area in grains that touch.</summary>
+    /// <summary>Share of the grains' area in grains that touch.</summary>
     public double? Touching { get; init; }
 
-    /// <summary>Grains finer than this are not seen in the picture, µm.</summary>
+    /// <summary>Finer grains cannot be seen in the picture, µm.</summary>
     public double? UnseenUm { get; init; }
 
     /// <summary>The word of the refusal.</summary>
@@ -42,10 +42,10 @@ public sealed record GrindAnswer
     /// <summary>What to do about it.</summary>
     public string? Why { get; init; }
 
-    /// <summary>Every grain's diameter, µm, where they were asked for.</summary>
+    /// <summary>Every grain's diameter, µm, where requested.</summary>
     public IReadOnlyList<double>? DiametersUm { get; init; }
 
-    /// <summary>Every grain's outline, mm of the field, x and y in turn, where they were asked for.</summary>
+    /// <summary>Every grain's outline, mm of the field, x and y in turn, where requested.</summary>
     public IReadOnlyList<IReadOnlyList<float>>? Outlines { get; init; }
 
     private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web)
@@ -57,8 +57,8 @@ public sealed record GrindAnswer
 
     /// <summary>The answer to a picture.</summary>
     /// <param name="picture">Its name.</param>
-    /// <param name="reading">What came of it.</param>
-    /// <param name="withGrains">Whether every grain is told.</param>
+    /// <param name="reading">The result.</param>
+    /// <param name="withGrains">Whether every grain is included.</param>
     public static GrindAnswer Of(string picture, GrindReading reading, bool withGrains) => reading switch
     {
         GrindReading.Measured m => new()
@@ -83,7 +83,7 @@ public sealed record GrindAnswer
     /// <summary>As a line of JSON.</summary>
     public string Write() => JsonSerializer.Serialize(this, Json);
 
-    /// <summary>Reads such a line; null where it is none.</summary>
+    /// <summary>Reads such a line; null where it is invalid.</summary>
     /// <param name="line">The line.</param>
     public static GrindAnswer? Read(string line)
     {

@@ -4,13 +4,13 @@ using OpenCvSharp;
 
 namespace Cistern.Seeing;
 
-/// <summary>Measures how large ground coffee is, from a photograph of it on the card.</summary>
+/// <summary>Measures the size of ground coffee in a photograph of it on the card.</summary>
 public static class GrindMeasurer
 {
-    /// <summary>The fewest grains that say anything of a grind.</summary>
+    /// <summary>The fewest grains for a measurement.</summary>
     public const int FewestGrains = 300;
 
-    // The bounds of a picture that can give a figure, judged by what strewn grains of known sizes come to.
+    // Limits for measurable pictures, judged by rendered grains of known sizes.
     private const double MostSlantDegrees = 30;
     private const double LeastLight = 75;
     private const double LeastWhite = 0.6 * 255;
@@ -19,9 +19,9 @@ public static class GrindMeasurer
     private const double MostCovered = 0.03;
     private const double MostHeaped = 0.02;
 
-    /// <summary>Looks at a picture: a figure, or why it gives none.</summary>
+    /// <summary>Measures a picture, or says why that is not possible.</summary>
     /// <param name="file">A JPEG, PNG or WebP, as it was taken.</param>
-    /// <param name="rulerMm">How long the card's line came out of the printer, mm.</param>
+    /// <param name="rulerMm">The printed length of the card's line, mm.</param>
     public static GrindReading Measure(byte[] file, double rulerMm = ScaleCard.RulerMm)
     {
         if (file.Length > PictureHeader.MostBytes || PictureHeader.Read(file) is not { WillDo: true })
@@ -39,7 +39,7 @@ public static class GrindMeasurer
         }
     }
 
-    // Sizes come out on the card as it was meant, and are told on the card as it was printed.
+    // Sizes are measured on the card as designed and converted to the card as printed.
     private static GrindReading Measure(Mat grey, double printed)
     {
         if (CardFinder.Find(grey, out var seen) is not { } card)
@@ -63,17 +63,18 @@ public static class GrindMeasurer
             return new GrindReading.Refused(GrindRefusal.Few, Count: found.Grains.Count);
         Grain[] grains = [.. found.Grains.Select(grain => grain with { DiameterUm = grain.DiameterUm * printed })];
         var sizes = GrainSizes.Of(grains.Select(grain => grain.DiameterUm));
-        // Where much of the coffee is finer than can be seen, two px or two standard deviations of the smear, nothing says where the middle is.
+        // Where too much of the coffee is below the visible size (two px, or two standard deviations of the blur), the median is
+        // unknown.
         double pixelUm = 1000 * printed / card.PixelsPerMm, blurUm = 1000 * printed * card.BlurMm;
         return Normal.CDF(0, 1, Math.Log(2 * Math.Max(pixelUm, blurUm) / sizes.MedianUm) / Math.Max(0.1, sizes.Spread)) > MostUnseen
             ? new GrindReading.Refused(GrindRefusal.Blurred)
             : new GrindReading.Measured(sizes, found.Touching, pixelUm, grains);
     }
 
-    // Of the coffee's volume, by the log-normal of what was seen. Judged by strewn grains of known sizes.
+    // Share of the coffee's volume, by the log-normal distribution of what was seen. Judged by rendered grains of known sizes.
     private const double MostUnseen = 0.085;
 
-    // White is what lies beside the markers: the field itself may be full of coffee.
+    // White is measured beside the markers, since the field may be full of coffee.
     private static GrindReading.Refused? OfPaper(GrainFinder.Paper paper, CardInPicture card)
     {
         var light = Math.Max(paper.Light, 255 * card.White);
@@ -81,7 +82,7 @@ public static class GrindMeasurer
             return new(GrindRefusal.Dark);
         if (paper.Burnt > MostBurnt)
             return new(GrindRefusal.Burnt, paper.Burnt);
-        // Too little light makes black and white darker alike; grey paper has a black that is as black as ever.
+        // Too little light darkens black and white alike; grey paper has a normal black.
         if (light < LeastWhite)
             return new(light < DarkWhite && card.Black / card.White is > LeastInk and < MostInk ? GrindRefusal.Dark : GrindRefusal.Grey);
         if (card.BlurMm > MostBlurMm)
@@ -91,9 +92,9 @@ public static class GrindMeasurer
 
     private const double DarkWhite = 115, LeastInk = 0.03, MostInk = 0.1;
 
-    // An edge smeared further than this is smeared over any grain, mm.
+    // A blur that hides any grain, mm.
     private const double MostBlurMm = 0.25;
 
-    // Where not a quarter of the field is nearly as light as the paper beside it, it is full.
+    // Less free paper than this means the field is full.
     private const double LeastFree = 0.55;
 }

@@ -3,23 +3,23 @@ using OpenCvSharp;
 
 namespace Cistern.Seeing;
 
-/// <summary>A picture made anew to be kept: decoded and encoded again, so that nothing is in it but what is seen.</summary>
+/// <summary>A picture decoded and encoded again before it is saved, so that it contains nothing but the visible image.</summary>
 /// <param name="Width">Its width, px.</param>
 /// <param name="Height">Its height, px.</param>
 /// <param name="Jpeg">The picture.</param>
-/// <param name="Small">The same for a list.</param>
+/// <param name="Small">A small version for lists.</param>
 public sealed record KeptPicture(int Width, int Height, byte[] Jpeg, byte[] Small)
 {
-    /// <summary>The longest side of a kept picture, px.</summary>
+    /// <summary>The longest side of a saved picture, px.</summary>
     public const int LongestSide = 1600;
 
     /// <summary>The longest side in a list, px.</summary>
     public const int LongestSmallSide = 320;
 
-    /// <summary>The most a kept picture takes, bytes.</summary>
+    /// <summary>The largest saved picture, bytes.</summary>
     public const int MostBytes = 400 * 1024;
 
-    /// <summary>Makes it; null where the file is no picture that is kept.</summary>
+    /// <summary>Re-encodes a picture; null where the file is not a supported picture.</summary>
     /// <param name="file">A JPEG, PNG or WebP.</param>
     public static KeptPicture? Of(byte[] file)
     {
@@ -28,7 +28,7 @@ public sealed record KeptPicture(int Width, int Height, byte[] Jpeg, byte[] Smal
         try
         {
             Cv2.SetNumThreads(1);
-            // Three channels of eight bits, turned by its own orientation, whatever it was.
+            // Three channels of eight bits, rotated by its orientation.
             using var picture = Cv2.ImDecode(file, ImreadModes.Color);
             if (picture.Empty())
                 return null;
@@ -42,10 +42,10 @@ public sealed record KeptPicture(int Width, int Height, byte[] Jpeg, byte[] Smal
         }
     }
 
-    /// <summary>As a line of JSON for whoever asked.</summary>
+    /// <summary>As a line of JSON for the caller.</summary>
     public byte[] Write() => JsonSerializer.SerializeToUtf8Bytes(this);
 
-    /// <summary>Reads such a line; null where it is none.</summary>
+    /// <summary>Reads such a line; null where it is invalid.</summary>
     /// <param name="bytes">The line.</param>
     public static KeptPicture? Read(ReadOnlySpan<byte> bytes)
     {
@@ -67,7 +67,7 @@ public sealed record KeptPicture(int Width, int Height, byte[] Jpeg, byte[] Smal
         return fitting;
     }
 
-    // As good as fits.
+    // The best quality that fits.
     private static byte[]? Encode(Mat picture, int most)
     {
         for (var quality = 85; quality >= 35; quality -= 10)

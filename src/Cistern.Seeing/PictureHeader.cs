@@ -2,28 +2,28 @@ using System.Buffers.Binary;
 
 namespace Cistern.Seeing;
 
-/// <summary>What a picture says of itself before anything of it is decoded.</summary>
-/// <param name="Format">Which of the three formats it is.</param>
-/// <param name="Width">Its width as it is stored, px.</param>
+/// <summary>What a picture's header says, before anything is decoded.</summary>
+/// <param name="Format">One of the three formats.</param>
+/// <param name="Width">Stored width, px.</param>
 /// <param name="Height">Its height, px.</param>
 public sealed record PictureHeader(PictureFormat Format, int Width, int Height)
 {
-    /// <summary>The largest file that is looked at, bytes.</summary>
+    /// <summary>The largest file accepted, bytes.</summary>
     public const int MostBytes = 20 * 1024 * 1024;
 
-    /// <summary>The most a picture may have, px: 25 megapixels.</summary>
+    /// <summary>The most pixels accepted: 25 megapixels.</summary>
     public const long MostPixels = 25_000_000;
 
-    /// <summary>Whether it is several pictures, one after another: which of them is meant nobody knows.</summary>
+    /// <summary>Whether it is animated, so that the intended frame is unknown.</summary>
     public bool Moves { get; init; }
 
-    /// <summary>Whether it is of four inks: what those look like on a screen its file may leave open.</summary>
+    /// <summary>Whether it is CMYK, for which the file may leave the colours on a screen open.</summary>
     public bool Inks { get; init; }
 
-    /// <summary>Whether it is decoded: one picture of light, of no more pixels than are borne.</summary>
+    /// <summary>Whether it can be decoded: a single RGB or grey picture within the size limit.</summary>
     public bool WillDo => (long)Width * Height is > 0 and <= MostPixels && !Moves && !Inks;
 
-    /// <summary>Reads it off the first bytes of a JPEG, PNG or WebP; null where they are none or broken off.</summary>
+    /// <summary>Reads the first bytes of a JPEG, PNG or WebP; null where they are invalid or incomplete.</summary>
     /// <param name="bytes">The file.</param>
     public static PictureHeader? Read(ReadOnlySpan<byte> bytes) => Png(bytes) ?? WebP(bytes) ?? Jpeg(bytes);
 
@@ -34,7 +34,7 @@ public sealed record PictureHeader(PictureFormat Format, int Width, int Height)
             ? new(PictureFormat.Png, BinaryPrimitives.ReadInt32BigEndian(bytes[16..]), BinaryPrimitives.ReadInt32BigEndian(bytes[20..])) { Moves = IsAnimated(bytes) }
             : null;
 
-    // An animation says so in a chunk before the first picture.
+    // An animation has a chunk for it before the first image.
     private static bool IsAnimated(ReadOnlySpan<byte> png)
     {
         for (long at = 8; at + 8 <= png.Length;)
@@ -62,7 +62,7 @@ public sealed record PictureHeader(PictureFormat Format, int Width, int Height)
         return new(PictureFormat.WebP, 1 + (int)(bits & 0x3fff), 1 + (int)((bits >> 14) & 0x3fff));
     }
 
-    // Walks the segments to the frame's header; what lies in them (a preview has a size of its own) is passed over.
+    // Reads segments up to the frame header and skips their content, since an embedded preview has a header of its own.
     private static PictureHeader? Jpeg(ReadOnlySpan<byte> bytes)
     {
         if (bytes.Length < 4 || bytes[0] != 0xff || bytes[1] != 0xd8)

@@ -9,22 +9,22 @@ namespace Cistern.Seeing;
 /// </summary>
 public static class SeeingProgram
 {
-    /// <summary>The argument by which an application becomes this one.</summary>
+    /// <summary>The command-line argument that starts this program.</summary>
     public const string Word = "grind";
 
-    /// <summary>Tells every grain as well, for a page that draws them.</summary>
+    /// <summary>Includes every grain, for a page that draws them.</summary>
     public const string WithGrains = "--grains";
 
-    /// <summary>How long the card's line came out of the printer, mm.</summary>
+    /// <summary>The printed length of the card's line, mm.</summary>
     public const string Ruler = "--ruler-mm";
 
-    /// <summary>Makes one picture anew to be kept, instead of measuring: its bytes go to standard output.</summary>
+    /// <summary>Re-encodes one picture instead of measuring, and writes its bytes to standard output.</summary>
     public const string Remake = "--remake";
 
-    /// <summary>The name under which a picture is read from standard input.</summary>
+    /// <summary>The file name that stands for standard input.</summary>
     public const string StandardInput = "-";
 
-    /// <summary>Prints a line of JSON for each picture. A refusal is an answer: 0; 2 where a file is not there or an option is none.</summary>
+    /// <summary>Prints a line of JSON for each picture. Exit code 0, also for a refusal; 2 where a file is missing or an option is unknown.</summary>
     /// <param name="args">Pictures and options.</param>
     public static int Run(IReadOnlyList<string> args)
     {
@@ -74,7 +74,7 @@ public static class SeeingProgram
         return 0;
     }
 
-    // No more than one byte beyond what is looked at: that it is too large is known by then.
+    // One byte beyond the limit is enough to know that it is too large.
     private static byte[] Bytes(string picture)
     {
         using var from = picture == StandardInput ? Console.OpenStandardInput() : File.OpenRead(picture);

@@ -4,7 +4,7 @@ using Cistern.Web;
 using Cistern.Web.House;
 using Microsoft.AspNetCore.Connections;
 
-// The same program looks at a picture, and ends: see PictureLooker.
+// The same program evaluates a picture and exits: see PictureLooker.
 if (args is [SeeingProgram.Word, .. var pictures])
 {
     return SeeingProgram.Run(pictures);
@@ -22,7 +22,7 @@ try
 }
 catch (Exception refused) when (refused is DataFileRefusedException or HouseRefusedException)
 {
-    // Said to whoever started it, in one sentence; a trace would hide it.
+    // One sentence for whoever started it; a stack trace would hide it.
     await Console.Error.WriteLineAsync($"cistern: {refused.Message}");
     return 1;
 }

@@ -44,9 +44,9 @@ public static class Setup
             .MinimumLevel.Information()
             .MinimumLevel.Override("Microsoft", LogEventLevel.Warning)
             .MinimumLevel.Override("Microsoft.Hosting.Lifetime", LogEventLevel.Information)
-            // That keys lie unencrypted is meant so: they are their owner's only, like the data they guard.
+            // Keys are stored unencrypted on purpose: only their owner can read them, like the data they protect.
             .MinimumLevel.Override("Microsoft.AspNetCore.DataProtection.KeyManagement", LogEventLevel.Error)
-            // For a person at a terminal what went wrong in plain words, for a journal everything as JSON.
+            // Plain messages for a terminal, JSON for a journal.
             .WriteTo.Conditional(_ => Console.IsOutputRedirected, to => to.Console(new RenderedCompactJsonFormatter()))
             .WriteTo.Conditional(_ => !Console.IsOutputRedirected, to => to.Console(LogEventLevel.Warning, formatProvider: CultureInfo.InvariantCulture)));
 
@@ -60,7 +60,7 @@ public static class Setup
             builder.Services.AddSingleton(TimeProvider.System);
         }
 
-        // Taken when it is first asked for, at the start; given free with the process.
+        // Taken when it is first requested, during the start; released with the process.
         builder.Services.AddSingleton(_ => DataFile.Take(settings.DataFile));
         builder.Services.AddSingleton<StillThere>();
         builder.Services.AddSingleton<StillThereOnSave>();
@@ -68,7 +68,7 @@ public static class Setup
         builder.Services.AddDbContextPool<CisternDb>((services, options) =>
             DataFile.Configure(options, services.GetRequiredService<DataFile>().Path, services.GetRequiredService<StillThere>(), services.GetRequiredService<StillThereOnSave>(), services.GetRequiredService<LearningBell>()));
 
-        // Forms open in a browser stay good when the server starts again.
+        // So that open forms stay valid after a restart.
         builder.Services.AddDataProtection().SetApplicationName("Cistern");
         builder.Services.AddOptions<KeyManagementOptions>().Configure<DataFile, ILoggerFactory>((options, file, logs) =>
             options.XmlRepository = new FileSystemXmlRepository(KeyFolder.Prepare(KeyFolder.Of(file), logs.CreateLogger(nameof(KeyFolder))), logs));
@@ -85,7 +85,7 @@ public static class Setup
 
         builder.Services.AddSingleton<IPictureMaker>(services => services.GetRequiredService<PictureLooker>());
         builder.Services.AddScoped<BaristaContext>();
-        // What a request works out stops when whoever asked has gone.
+        // Computations are cancelled with their request.
         builder.Services.AddSingleton(new ForecastMemory());
         builder.Services.AddScoped(services => (ForecastModel.Published with { Memory = services.GetRequiredService<ForecastMemory>() }).StoppedBy(services.GetRequiredService<IHttpContextAccessor>().HttpContext?.RequestAborted ?? default));
         builder.Services.AddSingleton<LearnedNow>();
@@ -123,7 +123,7 @@ public static class Setup
         builder.Services.AddScoped<LineageStore>();
         builder.Services.AddScoped<Pages.Pairs.PairSides>();
         builder.Services.AddRazorPages(options => options.RootDirectory = "/Pages")
-            // There are no controllers: looking for them would load every type there is.
+            // There are no controllers: searching for them would load every type.
             .ConfigureApplicationPartManager(parts => parts.FeatureProviders.Remove(parts.FeatureProviders.OfType<ControllerFeatureProvider>().Single()))
             .AddMvcOptions(options =>
             {
@@ -160,7 +160,7 @@ public static class Setup
         });
     }
 
-    /// <summary>Prepares the data file and lays out the pipeline.</summary>
+    /// <summary>Prepares the data file and sets up the middleware.</summary>
     public static async Task UseCisternAsync(this WebApplication app)
     {
         await PrepareDataAsync(app);
@@ -170,7 +170,7 @@ public static class Setup
         app.UseResponseCompression();
         app.UseSerilogRequestLogging(options => options.EnrichDiagnosticContext = (diagnostic, context) =>
         {
-            // Who asked is a number and an address: no token is ever written down.
+            // Who asked is logged as a number and an address; tokens are never logged.
             diagnostic.Set("From", context.From());
             diagnostic.Set("Device", context.Device()?.Id);
         });
@@ -227,7 +227,7 @@ public static class Setup
             csp.AddDefaultSrc().None();
             csp.AddScriptSrc().Self();
             csp.AddStyleSrc().Self();
-            // blob: a photograph that was chosen is shown before it is sent (preview.js).
+            // blob: a chosen photograph is shown before it is sent (preview.js).
             csp.AddImgSrc().Self().Blob();
             csp.AddFontSrc().Self();
             csp.AddConnectSrc().Self();
@@ -258,7 +258,7 @@ public static class Setup
             app.Logger.LogError("{Sentence}", sentence);
         }
 
-        // What nobody waits for is tidied when the pages are served.
+        // Cleanup runs after the server has started.
         app.Lifetime.ApplicationStarted.Register(() => _ = TidyAsync(app.Services, time));
     }
 
@@ -273,7 +273,7 @@ public static class Setup
                 Log.Warning("Undid {Count} imports that were cut off when the server stopped.", cut);
             }
 
-            // Brews of earlier versions get their facts when nobody waits for them.
+            // Brews of earlier versions get their facts in the background.
             await scope.ServiceProvider.GetRequiredService<BrewStore>().WorkOutMissingFactsAsync(CancellationToken.None);
             await scope.ServiceProvider.GetRequiredService<ReadingStore>().GatherAllAsync(CancellationToken.None);
             await DataFile.TidyAsync(scope.ServiceProvider.GetRequiredService<CisternDb>(), time.GetUtcNow().AddDays(-60).ToUnixTimeMilliseconds());

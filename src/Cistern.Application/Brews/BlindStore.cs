@@ -4,25 +4,25 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.Brews;
 
-/// <summary>What came of an answer that was given blind.</summary>
+/// <summary>The result of giving a blind answer.</summary>
 public enum BlindOutcome
 {
-    /// <summary>It is kept, in the place of one given before.</summary>
+    /// <summary>Saved, replacing an earlier answer.</summary>
     Kept,
 
-    /// <summary>It came after the cups were revealed, and is not taken.</summary>
+    /// <summary>Refused, because the cups had been revealed.</summary>
     TooLate,
 
-    /// <summary>A guest's device answered for this taster, or this device for another one: a guest is one taster.</summary>
+    /// <summary>Refused: a guest's device answered for this taster, or this device for another one. A guest is one taster.</summary>
     Anothers,
 
     /// <summary>There is no such tasting, taster or cup.</summary>
     NotThere,
 }
 
-/// <summary>Keeps blind tastings: the cups as they were dealt, and each taster's answer, whatever device it comes from.</summary>
-/// <param name="db">The data.</param>
-/// <param name="requests">What was done under which key.</param>
+/// <summary>Stores blind tastings: how the cups were assigned, and each taster's answer, from any device.</summary>
+/// <param name="db">The context of the data file.</param>
+/// <param name="requests">Requests that were carried out.</param>
 /// <param name="time">The clock.</param>
 public sealed class BlindStore(CisternDb db, IdempotencyStore requests, TimeProvider time)
 {
@@ -38,10 +38,10 @@ public sealed class BlindStore(CisternDb db, IdempotencyStore requests, TimeProv
     public Task<BlindSession?> FindAsync(int id, CancellationToken ct) =>
         db.BlindSessions.AsNoTracking().Include(session => session.Answers).FirstOrDefaultAsync(session => session.Id == id, ct);
 
-    /// <summary>Keeps a tasting whose cups were just dealt, once.</summary>
+    /// <summary>Saves a tasting whose cups were just assigned, once.</summary>
     /// <param name="session">The tasting.</param>
     /// <param name="key">Its key.</param>
-    /// <param name="ct">Stops it before anything is kept.</param>
+    /// <param name="ct">Cancels it before anything is saved.</param>
     /// <returns>Its address.</returns>
     public async Task<string> OpenAsync(BlindSession session, Guid key, CancellationToken ct)
     {
@@ -61,12 +61,12 @@ public sealed class BlindStore(CisternDb db, IdempotencyStore requests, TimeProv
         return address;
     }
 
-    /// <summary>Keeps what a taster answered; it can be answered anew until it is revealed.</summary>
+    /// <summary>Saves a taster's answer, which can be changed until the cups are revealed.</summary>
     /// <param name="answer">The answer, with its tasting and taster, and the device where a guest gives it.</param>
-    /// <param name="ct">Stops it before anything is kept.</param>
+    /// <param name="ct">Cancels it before anything is saved.</param>
     public async Task<BlindOutcome> AnswerAsync(BlindAnswer answer, CancellationToken ct)
     {
-        // The transaction takes the file's only writing place: an answer is before or after the revealing, never beside it.
+        // SQLite allows one writer, so an answer is either before or after the reveal.
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
         if (await db.BlindSessions.FirstOrDefaultAsync(session => session.Id == answer.SessionId, ct) is not { } session || answer.Taster < 1 || answer.Taster > session.Tasters)
         {
@@ -99,7 +99,7 @@ public sealed class BlindStore(CisternDb db, IdempotencyStore requests, TimeProv
         return BlindOutcome.Kept;
     }
 
-    /// <summary>Reveals the cups, once: from then on nothing is answered.</summary>
+    /// <summary>Reveals the cups; no answers are accepted afterwards.</summary>
     /// <returns>Whether there is such a tasting.</returns>
     public async Task<bool> RevealAsync(int id, CancellationToken ct)
     {

@@ -8,19 +8,19 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.Brews;
 
-/// <summary>Brews as they go out: one after another, so that a hundred thousand need no more room than a few.</summary>
-/// <param name="db">The data.</param>
-/// <param name="model">The model as published, and what stops it.</param>
+/// <summary>Exports brews one after another, so that the memory needed does not depend on their number.</summary>
+/// <param name="db">The context of the data file.</param>
+/// <param name="model">The published model, with its cancellation.</param>
 public sealed class BrewExport(CisternDb db, ForecastModel model)
 {
     /// <summary>So many are read at once.</summary>
     private const int Lot = 40;
 
-    /// <summary>Brews that are over, as records, in the order asked for; what cannot be read is passed over.</summary>
+    /// <summary>Finished brews as records, in the order requested; those that cannot be read are skipped.</summary>
     /// <param name="ids">The brews.</param>
-    /// <param name="withReadings">Whether what instruments showed goes with them.</param>
-    /// <param name="ct">Stops it.</param>
-    /// <param name="withPictures">Whether its pictures go with them.</param>
+    /// <param name="withReadings">Whether to include readings.</param>
+    /// <param name="ct">Cancels it.</param>
+    /// <param name="withPictures">Whether to include pictures.</param>
     public async IAsyncEnumerable<BrewRecord> OfAsync(IReadOnlyList<int> ids, bool withReadings, [EnumeratorCancellation] CancellationToken ct, bool withPictures = false)
     {
         var bags = await db.Bags.AsNoTracking().ToDictionaryAsync(bag => bag.Id, ct);

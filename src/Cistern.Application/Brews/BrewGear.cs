@@ -7,14 +7,14 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.Brews;
 
-/// <summary>What of the shelf a brew used, where it still stands there; where its bag is used up, another one of the same coffee.</summary>
-/// <param name="Bag">The bag: one in use where there is one.</param>
+/// <summary>The things on the shelf that a brew used; for a bag that is used up, another one of the same coffee.</summary>
+/// <param name="Bag">The bag, preferably one in use.</param>
 /// <param name="Grinder">The grinder.</param>
 /// <param name="Place">The place.</param>
-/// <param name="Vessel">The vessel of one's own.</param>
+/// <param name="Vessel">The barista's own vessel.</param>
 public sealed record BrewGear(Bag? Bag, Grinder? Grinder, BrewPlace? Place, OwnedBrewer? Vessel)
 {
-    /// <summary>A grind this near to a setting of the grinder stands at it, µm: a table that was set anew since may grind so at none.</summary>
+    /// <summary>Tolerance for matching a grind to a setting, µm; after the scale was changed there may be none.</summary>
     private const double SameUm = 1;
 
     /// <summary>Finds it.</summary>
@@ -28,12 +28,12 @@ public sealed record BrewGear(Bag? Bag, Grinder? Grinder, BrewPlace? Place, Owne
             brew.VesselName.Length > 0 ? await db.Vessels.AsNoTracking().FirstOrDefaultAsync(row => row.Name == brew.VesselName && row.RemovedAtMs == null, ct) : null);
     }
 
-    /// <summary>A recipe as a plan with all of it.</summary>
-    /// <param name="recipe">The recipe, as it is to be brewed.</param>
-    /// <param name="written">What "as written" goes back to.</param>
+    /// <summary>The state of a plan with a recipe and these things.</summary>
+    /// <param name="recipe">The recipe to be brewed.</param>
+    /// <param name="written">The recipe to which "as written" returns.</param>
     public PlanState StateOf(Recipe recipe, Recipe written)
     {
-        // What is set again is the grinder: what it then ground was measured, and is learned from.
+        // The plan sets the grinder again; the measured grind is used for learning only.
         if (recipe.Grind.Measured && SettingOf(written.Grind) is not null)
         {
             recipe = recipe with { Grind = written.Grind };
@@ -42,7 +42,7 @@ public sealed record BrewGear(Bag? Bag, Grinder? Grinder, BrewPlace? Place, Owne
         var setting = SettingOf(recipe.Grind);
         return PlanState.Of(recipe) with
         {
-            // Another paper or a cloth is part of what was written from then on.
+            // A changed filter is part of the recipe as written from then on.
             Origin = RecipeWriter.Write(written with { Brewer = recipe.Brewer }),
             Settled = true,
             BagId = Bag is not null && IsOpen(Bag) ? Bag.Id : null,
@@ -53,7 +53,7 @@ public sealed record BrewGear(Bag? Bag, Grinder? Grinder, BrewPlace? Place, Owne
         };
     }
 
-    /// <summary>The grinder's setting that a grind stands at; null where it stands at none.</summary>
+    /// <summary>The grinder's setting with this grind; null where there is none.</summary>
     private double? SettingOf(Grind grind) =>
         Grinder?.Scale.SettingFor(grind.MedianUm) is { } at && Math.Abs(Grinder.Scale.MedianUm(at) - grind.MedianUm) < SameUm ? at : null;
 

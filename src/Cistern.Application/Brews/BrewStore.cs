@@ -9,7 +9,7 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.Brews;
 
-/// <summary>What came of an entry that was sent.</summary>
+/// <summary>The outcome of sending an entry.</summary>
 public enum EntryOutcome
 {
     /// <summary>Kept, and it counts.</summary>
@@ -18,44 +18,44 @@ public enum EntryOutcome
     /// <summary>Kept before: it counts once.</summary>
     KnownAlready,
 
-    /// <summary>Kept, but somebody else had said the same, or the brew has gone on without it.</summary>
+    /// <summary>Saved, but without effect: somebody else had reported the same, or the brew has moved on.</summary>
     SaidElsewhere,
 
-    /// <summary>It makes no sense: a step that is not there, a brew that holds far too many. It is not kept.</summary>
+    /// <summary>Not saved because it is invalid: there is no such step, or the brew has too many entries.</summary>
     Refused,
 }
 
-/// <summary>An entry as a device sends it.</summary>
-/// <param name="Id">Made by the device; sent again until acknowledged.</param>
-/// <param name="Kind">What it says.</param>
-/// <param name="Step">The step it is of.</param>
-/// <param name="AtMs">When it was said, by the server's clock as the device knows it, UTC milliseconds; null where it does not, and then it was now.</param>
-/// <param name="Undoes">The entry taken back, of an undo.</param>
+/// <summary>An entry as sent by a device.</summary>
+/// <param name="Id">Created on the device; sent again until acknowledged.</param>
+/// <param name="Kind">Its kind.</param>
+/// <param name="Step">The index of its step.</param>
+/// <param name="AtMs">When it was made, by the device's estimate of the server's clock, UTC milliseconds; null where the device has none, which means now.</param>
+/// <param name="Undoes">For an undo, the entry taken back.</param>
 public sealed record SentEntry(Guid Id, EntryKind Kind, int Step, double? AtMs, Guid? Undoes);
 
 /// <summary>
-/// Takes entries and keeps each before it says so. They are looked at and kept in one transaction, which takes the file's
-/// only writing place: so entries of one brew follow one another, and a bag that two brews take from is right. What a
-/// device kept is never thrown away, however late it comes: where the brew stands is worked out from all of it.
+/// Receives entries and saves each before it acknowledges it. They are checked and saved in one transaction; SQLite allows one writer,
+/// so the entries of a brew are processed one after another, and a bag that two brews take from stays correct. An entry is never
+/// discarded, however late it arrives: the state of a brew is computed from all of them.
 /// </summary>
-/// <param name="db">The data.</param>
+/// <param name="db">The context of the data file.</param>
 /// <param name="time">The clock.</param>
-/// <param name="model">The model brews are conducted by.</param>
+/// <param name="model">The model with which brews are conducted.</param>
 public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel model)
 {
-    /// <summary>Facts worked out in one transaction: few enough that a press in between does not wait.</summary>
+    /// <summary>How many facts are computed in one transaction: few enough for a press to be saved in between.</summary>
     private const int FactsAtOnce = 20;
 
-    /// <summary>Takes what a device has kept of a brew.</summary>
+    /// <summary>Receives entries of a brew from a device.</summary>
     /// <param name="brewId">The brew.</param>
-    /// <param name="sent">The entries, in the order they were said there.</param>
+    /// <param name="sent">The entries, in the device's order.</param>
     /// <param name="by">Who saw it.</param>
-    /// <param name="seen">Whether instruments saw it, and nobody said it.</param>
-    /// <param name="ct">Stops it before it is begun; once begun it is finished, for a browser that goes away must not lose half of it.</param>
-    /// <returns>What came of each; null where there is no such brew.</returns>
+    /// <param name="seen">Whether they come from instruments rather than a person.</param>
+    /// <param name="ct">Cancels it before it begins. Once begun it is completed, since a browser that goes away must not lose half of the entries.</param>
+    /// <returns>The outcome of each; null where there is no such brew.</returns>
     public async Task<IReadOnlyList<EntryOutcome>?> TakeAsync(int brewId, IReadOnlyList<SentEntry> sent, string by, CancellationToken ct, bool seen = false)
     {
-        // The plan of a brew hardly ever changes, so it is forecast before the file is held.
+        // A brew's plan rarely changes, so it is forecast before the transaction begins.
         if (await db.Brews.AsNoTracking().FirstOrDefaultAsync(row => row.Id == brewId, ct) is not { } known)
         {
             return null;
@@ -70,22 +70,22 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         return outcomes;
     }
 
-    /// <summary>When brews that are B of a pair are to be started, UTC milliseconds: as long after A as was planned; those whose A does not run are left out.</summary>
-    /// <param name="brewIds">The brews that are asked for.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <summary>When the second brews of pairs must start, UTC milliseconds; brews whose first one is not running are omitted.</summary>
+    /// <param name="brewIds">The brews asked for.</param>
+    /// <param name="ct">Cancels it.</param>
     public async Task<IReadOnlyDictionary<int, long>> StartsAsync(IReadOnlyCollection<int> brewIds, CancellationToken ct) => brewIds.Count == 0
         ? new Dictionary<int, long>()
         : await db.Pairs.Where(pair => pair.SecondBrewId != null && brewIds.Contains(pair.SecondBrewId.Value))
             .Join(db.Brews.Where(brew => brew.StartedAtMs != null), pair => pair.FirstBrewId, brew => brew.Id, (pair, first) => new { Id = pair.SecondBrewId!.Value, first.StartedAtMs, pair.StaggerS })
             .ToDictionaryAsync(one => one.Id, one => one.StartedAtMs!.Value + (long)(1000 * one.StaggerS), ct);
 
-    /// <summary>Ends a brew whose last step was only time, or only assumed, when that has passed.</summary>
+    /// <summary>Ends a brew whose last step was only a wait, or assumed, when its time is over.</summary>
     /// <param name="brewId">The brew.</param>
-    /// <returns>Whether it is over.</returns>
+    /// <returns>Whether the brew is over.</returns>
     public async Task<bool> EndIfOverAsync(int brewId) =>
         (await ChangeAsync(brewId, (brew, plan) => Settle(brew, plan, brew.Run(plan, NowMs), undone: false))).State == BrewState.Finished;
 
-    /// <summary>Ends a brew by hand: what was not said is taken as planned.</summary>
+    /// <summary>Ends a brew by hand: whatever was not reported is taken to be as planned.</summary>
     /// <param name="brewId">The brew.</param>
     public Task FinishAsync(int brewId) => ChangeAsync(brewId, (brew, plan) =>
     {
@@ -98,12 +98,12 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         }
     });
 
-    /// <summary>Works out the facts of a brew anew, after something was weighed, read or put right.</summary>
+    /// <summary>Computes the facts of a brew, after an observation was added or corrected.</summary>
     /// <param name="brewId">The brew.</param>
     public Task WorkOutFactsAsync(int brewId) => ChangeAsync(brewId, (brew, plan) => brew.WorkOutFacts(plan));
 
-    /// <summary>Works out the facts of finished brews that have none, a few at a time: those of earlier versions.</summary>
-    /// <param name="ct">Stops it between two lots.</param>
+    /// <summary>Computes the facts of finished brews without current ones, a few at a time.</summary>
+    /// <param name="ct">Cancels it between two batches.</param>
     public async Task WorkOutMissingFactsAsync(CancellationToken ct)
     {
         var after = 0;
@@ -133,10 +133,10 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         }
     }
 
-    /// <summary>Keeps what was answered to a deviation, once; what is taken changes the rest of the brew's plan.</summary>
+    /// <summary>Saves the answer to a deviation, once; an accepted correction changes the rest of the brew's plan.</summary>
     /// <param name="brewId">The brew.</param>
-    /// <param name="answer">What was answered.</param>
-    /// <returns>Whether it counts: not where it had been answered already, or the brew is over.</returns>
+    /// <param name="answer">The answer.</param>
+    /// <returns>Whether it was saved: not where there is an answer already, or the brew is over.</returns>
     public async Task<bool> AnswerDeviationAsync(int brewId, DeviationAnswer answer)
     {
         var counts = false;
@@ -153,10 +153,10 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         return counts;
     }
 
-    /// <summary>Keeps that a step was not done, or that it was after all.</summary>
+    /// <summary>Records whether a step was omitted.</summary>
     /// <param name="brewId">The brew.</param>
     /// <param name="step">The step.</param>
-    /// <param name="omitted">Whether it was not done.</param>
+    /// <param name="omitted">Whether it was omitted.</param>
     public Task OmitAsync(int brewId, int step, bool omitted) =>
         ChangeAsync(brewId, (brew, plan) =>
         {
@@ -167,12 +167,12 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
             }
         });
 
-    /// <summary>Keeps which sign was seen at a step; the same again takes it back. How a press felt is learned from, like what is said after tasting.</summary>
+    /// <summary>Records or removes a sign seen at a step. How a press felt is used for learning, like the answers after tasting.</summary>
     /// <param name="brewId">The brew.</param>
     /// <param name="step">The step.</param>
     /// <param name="code">The sign.</param>
-    /// <param name="felt">What it says of how the press felt; null where nothing.</param>
-    /// <param name="on">Whether it was seen; null turns it over.</param>
+    /// <param name="felt">What the sign says about how the press felt; null where nothing.</param>
+    /// <param name="on">Whether it was seen; null toggles it.</param>
     public Task SignAsync(int brewId, int step, string code, PressFelt? felt, bool? on = null) =>
         ChangeAsync(brewId, (brew, _) =>
         {
@@ -191,7 +191,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
             }
         });
 
-    /// <summary>Takes back what was taken to mend a deviation, unless it has been done already.</summary>
+    /// <summary>Takes back an accepted correction, unless it was carried out already.</summary>
     /// <param name="brewId">The brew.</param>
     /// <param name="answerId">The answer.</param>
     /// <returns>Whether it was undone.</returns>
@@ -211,16 +211,16 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         return counts;
     }
 
-    /// <summary>Keeps how coarse the coffee of a brew was, as it was measured: from then on the brew is told with that.</summary>
+    /// <summary>Saves the measured grind of a brew, with which it is computed from then on.</summary>
     /// <param name="brewId">The brew.</param>
-    /// <param name="medianUm">The median, µm; null takes it back.</param>
+    /// <param name="medianUm">The median, µm; null removes it.</param>
     public Task MeasuredGrindAsync(int brewId, double? medianUm) => ChangeAsync(brewId, (brew, plan) =>
     {
         brew.Observe(ObservationNames.Grind, medianUm, NowMs);
         brew.WorkOutFacts(plan);
     });
 
-    /// <summary>The plan it began with, and on it whatever was taken since, in that order.</summary>
+    /// <summary>Computes the plan from the one it began with and the corrections accepted since, in order.</summary>
     private void Replan(Brew brew)
     {
         var planned = brew.PlannedJson ?? brew.PlanJson;
@@ -231,7 +231,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
 
     private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
 
-    /// <summary>Changes a brew in a transaction of its own.</summary>
+    /// <summary>Changes a brew in its own transaction.</summary>
     private async Task<Brew> ChangeAsync(int brewId, Action<Brew, Forecast> change)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(CancellationToken.None);
@@ -249,7 +249,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         var conduct = ConductPlan.Of(plan);
         var nowMs = NowMs;
         var outcomes = new EntryOutcome[sent.Count];
-        // An id is one entry's in the whole file, of whatever brew.
+        // Entry ids are unique in the whole data file.
         var ids = sent.Select(entry => entry.Id).ToList();
         var known = (await db.Entries.Where(row => ids.Contains(row.EntryId)).Select(row => row.EntryId).ToListAsync(CancellationToken.None)).ToHashSet();
         for (var i = 0; i < sent.Count; i++)
@@ -283,10 +283,13 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
     private Task<Brew> LoadAsync(int brewId) => db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Tastings).Include(row => row.Facts).Include(row => row.DeviationAnswers)
         .AsSplitQuery().FirstAsync(row => row.Id == brewId);
 
-    /// <summary>A clock is set right by so much at most where it was started late, s.</summary>
+    /// <summary>How far a clock that was started late can be corrected, s.</summary>
     public const int MostLateS = 600;
 
-    /// <summary>A device may be a little ahead, or may not know the time at all; nothing was said before the brew was opened, but water may have gone in before.</summary>
+    /// <summary>
+    /// Limits an entry's time: a device's clock may be a little ahead or unknown. No entry is older than its brew, except that water
+    /// may have gone in before.
+    /// </summary>
     private static EntryRow Row(Brew brew, SentEntry entry, string by, bool seen, long nowMs) => new()
     {
         Seen = seen,
@@ -299,7 +302,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         ReceivedAtMs = nowMs,
     };
 
-    /// <summary>The clock starting takes the dose off the bag and a filter off its pile; its being taken back puts them there again.</summary>
+    /// <summary>When the clock starts, deducts the dose from the bag and a filter from its stock; when the start is undone, returns them.</summary>
     private async Task StartAsync(Brew brew, Forecast plan, BrewRun run)
     {
         if (run.ClockRuns && brew.StartedAtMs is null && !brew.Rehearsal)
@@ -315,7 +318,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
                 await UseFilterAsync(brew, -1);
             }
 
-            // What went otherwise was of that start; the next begins with the plan.
+            // Answers to deviations belong to that start; the next one begins with the original plan.
             brew.DeviationAnswers.ForEach(answer => answer.UndoneAtMs ??= NowMs);
             Replan(brew);
         }
@@ -323,7 +326,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         brew.StartedAtMs = run.StartedAtMs is { } startedAtMs ? (long)startedAtMs : null;
     }
 
-    /// <summary>Sets where it is in its life; where something was taken back, one that was over may not be any more, unless it has been tasted.</summary>
+    /// <summary>Updates its state. After an undo, a finished brew may be running again, unless it has been tasted.</summary>
     private static void Settle(Brew brew, Forecast plan, BrewRun run, bool undone)
     {
         if (run.Finished && brew.State != BrewState.Abandoned)
@@ -340,7 +343,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         brew.WorkOutFacts(plan);
     }
 
-    /// <summary>Takes a dose off the bag, or puts back what was taken.</summary>
+    /// <summary>Deducts a dose from the bag, or returns it.</summary>
     private async Task TakeFromBagAsync(Brew brew, double doseG)
     {
         if (brew.BagId is { } bagId && await db.Bags.FindAsync(bagId) is { } bag)
@@ -351,12 +354,12 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         }
     }
 
-    /// <summary>Counts one paper off, or one brew on a cloth; undone with the start.</summary>
+    /// <summary>Counts one paper, or one brew on a cloth; reversed when the start is undone.</summary>
     private async Task UseFilterAsync(Brew brew, int times)
     {
         if (brew.FilterStockId is { } stockId && await db.Filters.FindAsync(stockId) is { } stock)
         {
-            // A count that was wrong may go under nothing, so that an undo gives it back as it was.
+            // The count may become negative, so that an undo restores it exactly.
             stock.Left -= stock.Lasts ? 0 : times;
             stock.UsedSinceCare += stock.Lasts ? times : 0;
         }

@@ -4,14 +4,14 @@ using Cistern.Core.Readings;
 
 namespace Cistern.Application.Brews;
 
-/// <summary>What a page that looks on is told at once.</summary>
-/// <param name="AtMs">Of which moment, UTC milliseconds of the brew's clock.</param>
-/// <param name="Values">What the instruments show, by their word.</param>
-/// <param name="StreamGPerS">How fast the weight grows, g/s; null where there is no scale.</param>
-/// <param name="Changed">Whether the brew has moved on by what was seen.</param>
+/// <summary>What a watching page is sent at once.</summary>
+/// <param name="AtMs">The moment, UTC milliseconds of the brew's clock.</param>
+/// <param name="Values">The instruments' values, by their word.</param>
+/// <param name="StreamGPerS">Rate of the weight, g/s; null without a scale.</param>
+/// <param name="Changed">Whether detected steps have changed the brew's state.</param>
 public sealed record LiveMoment(long AtMs, IReadOnlyDictionary<string, double> Values, double? StreamGPerS, bool Changed);
 
-/// <summary>The ears of the brews under way: what their instruments have shown, and who looks on. One for the whole server; what is kept is in the data file.</summary>
+/// <summary>Readings of the running brews, and the pages that watch them. One instance per server; everything to be kept is in the data file.</summary>
 public sealed class LiveReadings
 {
     private readonly ConcurrentDictionary<int, LiveReader> readers = new();
@@ -19,10 +19,10 @@ public sealed class LiveReadings
     /// <summary>The ear of a brew.</summary>
     public LiveReader Of(int brewId) => readers.GetOrAdd(brewId, _ => new LiveReader());
 
-    /// <summary>The brews something was heard of, or that somebody looks at.</summary>
+    /// <summary>The brews with readings or watchers.</summary>
     public IReadOnlyCollection<int> Brews => [.. readers.Where(pair => pair.Value.Curves is not null || pair.Value.IsWatched).Select(pair => pair.Key)];
 
-    /// <summary>Forgets a brew that is over; whoever looks on is told no more of it.</summary>
+    /// <summary>Removes a finished brew; its watchers are disconnected.</summary>
     public void Forget(int brewId)
     {
         if (readers.TryRemove(brewId, out var reader))
@@ -37,25 +37,25 @@ public sealed class LiveReadings
         private readonly ConcurrentDictionary<Channel<LiveMoment>, bool> watchers = new();
         private volatile bool ended;
 
-        /// <summary>One at a time: readings of a brew follow one another.</summary>
+        /// <summary>Serialises the readings of a brew.</summary>
         public SemaphoreSlim Gate { get; } = new(1, 1);
 
-        /// <summary>What was shown so far; null before it has been read from the file.</summary>
+        /// <summary>The readings so far; null before they were loaded from the file.</summary>
         public Dictionary<ReadingOf, Curve>? Curves { get; set; }
 
-        /// <summary>When it was last made out what was seen, ms of a steady clock.</summary>
+        /// <summary>When steps were last detected, ms of a monotonic clock.</summary>
         public long? LookedAtMs { get; set; }
 
         /// <summary>Whether anything was shown since.</summary>
         public bool Waits { get; set; }
 
-        /// <summary>Since when readings are counted, ms of a steady clock, and how many came since.</summary>
+        /// <summary>The start of the current rate window, ms of a monotonic clock, and the readings in it.</summary>
         public (long SinceMs, int Count) Rate { get; set; }
 
         /// <summary>Whether any page looks on.</summary>
         public bool IsWatched => !watchers.IsEmpty;
 
-        /// <summary>Tells everyone who looks on; one that does not keep up misses the oldest.</summary>
+        /// <summary>Sends a moment to all watchers; a slow one misses the oldest.</summary>
         public void Tell(LiveMoment moment)
         {
             foreach (var watcher in watchers.Keys)
@@ -64,7 +64,7 @@ public sealed class LiveReadings
             }
         }
 
-        /// <summary>Ends the streams of all who look on: there is nothing more to tell.</summary>
+        /// <summary>Ends the streams of all watchers.</summary>
         public void End()
         {
             ended = true;
@@ -74,8 +74,8 @@ public sealed class LiveReadings
             }
         }
 
-        /// <summary>Looks on until it is over or stopped; that is its end, and no error.</summary>
-        /// <param name="ct">Stops it.</param>
+        /// <summary>Watches until the brew is over or the request is cancelled, which ends the stream normally.</summary>
+        /// <param name="ct">Cancels it.</param>
         public async IAsyncEnumerable<LiveMoment> WatchAsync([System.Runtime.CompilerServices.EnumeratorCancellation] CancellationToken ct)
         {
             var channel = Channel.CreateBounded<LiveMoment>(new BoundedChannelOptions(32) { FullMode = BoundedChannelFullMode.DropOldest });

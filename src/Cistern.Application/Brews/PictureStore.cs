@@ -5,13 +5,13 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.Brews;
 
-/// <summary>What became of a picture that was sent.</summary>
+/// <summary>The outcome of sending a picture.</summary>
 public enum PictureOutcome
 {
     /// <summary>It is kept.</summary>
     Kept,
 
-    /// <summary>It was kept before: sent twice, it counts once.</summary>
+    /// <summary>It was saved before; sending it again changes nothing.</summary>
     KnownAlready,
 
     /// <summary>The brew has as many as it can have.</summary>
@@ -21,15 +21,15 @@ public enum PictureOutcome
     NoSuchBrew,
 }
 
-/// <summary>A picture in a list: without the picture.</summary>
+/// <summary>A picture in a list, without its bytes.</summary>
 /// <param name="Id">Its number.</param>
-/// <param name="BrewId">The brew it is of.</param>
+/// <param name="BrewId">The brew.</param>
 /// <param name="Of">What is seen.</param>
-/// <param name="Said">What it shows, in words.</param>
+/// <param name="Said">A description.</param>
 /// <param name="AtMs">When it was taken, UTC milliseconds.</param>
 /// <param name="Width">Its width, px.</param>
 /// <param name="Height">Its height, px.</param>
-/// <param name="DeletedAtMs">When it was deleted; null while it stands.</param>
+/// <param name="DeletedAtMs">When it was deleted; null while it is shown.</param>
 public sealed record ListedPicture(int Id, int BrewId, PictureOf Of, string Said, long AtMs, int Width, int Height, long? DeletedAtMs);
 
 /// <summary>Keeps the pictures of brews.</summary>
@@ -37,37 +37,37 @@ public sealed class PictureStore(CisternDb db, TimeProvider time)
 {
     private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
 
-    /// <summary>The pictures of a brew, the oldest first, without the pictures themselves; those that were deleted among them.</summary>
+    /// <summary>The pictures of a brew, oldest first, without their bytes; deleted ones included.</summary>
     /// <param name="brewId">The brew.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="ct">Cancels it.</param>
     public async Task<IReadOnlyList<ListedPicture>> OfAsync(int brewId, CancellationToken ct) =>
         await Listed(db.Pictures.Where(picture => picture.BrewId == brewId)).ToListAsync(ct);
 
-    /// <summary>The pictures of some brews that stand, the oldest of each first.</summary>
+    /// <summary>The pictures of several brews, oldest first, without deleted ones.</summary>
     /// <param name="brewIds">The brews.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="ct">Cancels it.</param>
     public async Task<ILookup<int, ListedPicture>> StandingOfAsync(IReadOnlyCollection<int> brewIds, CancellationToken ct) =>
         (await Listed(db.Pictures.Where(picture => brewIds.Contains(picture.BrewId) && picture.DeletedAtMs == null)).ToListAsync(ct)).ToLookup(picture => picture.BrewId);
 
-    /// <summary>A picture as it is kept; null where the brew has none of that number, or it was deleted.</summary>
+    /// <summary>A picture's bytes; null where the brew has no such picture, or it was deleted.</summary>
     /// <param name="brewId">The brew.</param>
     /// <param name="id">The picture.</param>
-    /// <param name="small">Whether the one for lists is wanted.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="small">Whether the small version is wanted.</param>
+    /// <param name="ct">Cancels it.</param>
     public Task<byte[]?> JpegAsync(int brewId, int id, bool small, CancellationToken ct)
     {
         var found = db.Pictures.AsNoTracking().Where(picture => picture.BrewId == brewId && picture.Id == id && picture.DeletedAtMs == null);
         return (small ? found.Select(picture => picture.Small) : found.Select(picture => picture.Jpeg)).FirstOrDefaultAsync(ct);
     }
 
-    /// <summary>Whether a picture that was sent before has been kept.</summary>
-    /// <param name="key">What it was sent under.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <summary>Whether a picture with this key was saved.</summary>
+    /// <param name="key">The key it was sent with.</param>
+    /// <param name="ct">Cancels it.</param>
     public Task<bool> KnowsAsync(Guid key, CancellationToken ct) => db.Pictures.AnyAsync(picture => picture.Key == key, ct);
 
-    /// <summary>Keeps a picture, once, in a transaction of its own.</summary>
+    /// <summary>Saves a picture, once, in its own transaction.</summary>
     /// <param name="brewId">The brew.</param>
-    /// <param name="picture">The picture, made here.</param>
+    /// <param name="picture">The re-encoded picture.</param>
     public async Task<PictureOutcome> AddAsync(int brewId, BrewPicture picture)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(CancellationToken.None);
@@ -94,7 +94,7 @@ public sealed class PictureStore(CisternDb db, TimeProvider time)
         return PictureOutcome.Kept;
     }
 
-    /// <summary>Says anew what a picture is of and what it shows.</summary>
+    /// <summary>Changes what a picture is of, and its description.</summary>
     /// <param name="brewId">The brew.</param>
     /// <param name="id">The picture.</param>
     /// <param name="of">What is seen.</param>
@@ -102,13 +102,13 @@ public sealed class PictureStore(CisternDb db, TimeProvider time)
     public async Task<bool> SayAsync(int brewId, int id, PictureOf of, string said) =>
         await Standing(brewId, id).ExecuteUpdateAsync(set => set.SetProperty(picture => picture.Of, of).SetProperty(picture => picture.Said, said)) > 0;
 
-    /// <summary>Deletes a picture; it can be brought back.</summary>
+    /// <summary>Deletes a picture; it can be restored.</summary>
     /// <param name="brewId">The brew.</param>
     /// <param name="id">The picture.</param>
     public async Task<bool> DeleteAsync(int brewId, int id) =>
         await Standing(brewId, id).ExecuteUpdateAsync(set => set.SetProperty(picture => picture.DeletedAtMs, NowMs)) > 0;
 
-    /// <summary>Brings a picture back, where the brew has room for it.</summary>
+    /// <summary>Restores a picture, where the brew has room for it.</summary>
     /// <param name="brewId">The brew.</param>
     /// <param name="id">The picture.</param>
     public async Task<bool> BringBackAsync(int brewId, int id) =>

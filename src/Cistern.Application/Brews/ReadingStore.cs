@@ -10,40 +10,40 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.Brews;
 
-/// <summary>What came of readings that were sent.</summary>
-/// <param name="Kept">How many were new and are kept.</param>
-/// <param name="Dropped">How many were there already, or too near to one that is.</param>
+/// <summary>The outcome of sending readings.</summary>
+/// <param name="Kept">How many were new and saved.</param>
+/// <param name="Dropped">How many existed already, or were too close to another.</param>
 public sealed record ReadingsTaken(int Kept, int Dropped);
 
 /// <summary>
-/// Takes what instruments show of a brew: kept in one commit before it is acknowledged, each once, in whatever order it comes.
-/// What is seen in it is then said of the brew as a press would be.
+/// Receives the readings of a brew: saved in one transaction before they are acknowledged, each once, in any order. Steps detected in
+/// them are then added to the brew like a press.
 /// </summary>
-/// <param name="db">The data.</param>
-/// <param name="readers">What was shown before.</param>
-/// <param name="brews">Takes what is seen.</param>
-/// <param name="model">The model brews are conducted by.</param>
+/// <param name="db">The context of the data file.</param>
+/// <param name="readers">Earlier readings.</param>
+/// <param name="brews">Receives the detected steps.</param>
+/// <param name="model">The model with which brews are conducted.</param>
 /// <param name="time">The clock.</param>
 public sealed class ReadingStore(CisternDb db, LiveReadings readers, BrewStore brews, ForecastModel model, TimeProvider time)
 {
     /// <summary>Who saw it, where instruments did.</summary>
     public const string Instruments = "the instruments";
 
-    /// <summary>How often it is made out what is seen, ms: each time looks over the whole curve.</summary>
+    /// <summary>Interval between detections, ms: each one evaluates the whole curve.</summary>
     private const long LookEveryMs = 300;
 
-    /// <summary>Takes readings of a brew.</summary>
+    /// <summary>Receives readings of a brew.</summary>
     /// <param name="brewId">The brew.</param>
-    /// <param name="readings">The readings; their times on the brew's own clock.</param>
-    /// <param name="ct">Stops it before it is begun.</param>
-    /// <returns>What came of them; null where there is no such brew under way, or they are of nothing that can still be read of it.</returns>
+    /// <param name="readings">The readings; their times are on the brew's own clock.</param>
+    /// <param name="ct">Cancels it before it begins.</param>
+    /// <returns>The outcome; null where there is no such running brew, or where nothing can be read of it any more.</returns>
     public async Task<ReadingsTaken?> TakeAsync(int brewId, IReadOnlyCollection<Reading> readings, CancellationToken ct)
     {
         var reader = readers.Of(brewId);
         await reader.Gate.WaitAsync(ct);
         try
         {
-            // A refractometer reads what has cooled: of a brew that is done nothing else is taken.
+            // A refractometer is read after cooling; no other readings are accepted for a finished brew.
             var state = await db.Brews.AsNoTracking().Where(row => row.Id == brewId).Select(row => (BrewState?)row.State).FirstOrDefaultAsync(ct);
             if (state != BrewState.Running && !(state == BrewState.Finished && readings.All(reading => reading.Of == ReadingOf.TdsPercent)))
             {
@@ -82,8 +82,8 @@ public sealed class ReadingStore(CisternDb db, LiveReadings readers, BrewStore b
         }
     }
 
-    /// <summary>Looks over what was shown last and was not looked at yet: no reading may come any more to be the occasion.</summary>
-    /// <param name="brewId">A brew under way.</param>
+    /// <summary>Detects steps in readings not evaluated yet, since no later reading may come to trigger that.</summary>
+    /// <param name="brewId">A running brew.</param>
     public async Task LookAsync(int brewId)
     {
         var reader = readers.Of(brewId);
@@ -101,10 +101,10 @@ public sealed class ReadingStore(CisternDb db, LiveReadings readers, BrewStore b
         }
     }
 
-    /// <summary>What instruments have shown of a brew.</summary>
-    /// <param name="db">The data.</param>
+    /// <summary>The readings of a brew.</summary>
+    /// <param name="db">The context of the data file.</param>
     /// <param name="brewId">The brew.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="ct">Cancels it.</param>
     public static async Task<Dictionary<ReadingOf, Curve>> LoadAsync(CisternDb db, int brewId, CancellationToken ct)
     {
         var chunks = await db.Readings.AsNoTracking().Where(chunk => chunk.BrewId == brewId).OrderBy(chunk => chunk.Id).ToListAsync(ct);
@@ -112,10 +112,10 @@ public sealed class ReadingStore(CisternDb db, LiveReadings readers, BrewStore b
             new Curve(kind.Key, [.. kind.SelectMany(chunk => Curve.Unpack(kind.Key, chunk.Packed).Points).OrderBy(point => point.AtMs)]));
     }
 
-    /// <summary>What a refractometer read of a brew last, % TDS, or null.</summary>
-    /// <param name="db">The data.</param>
+    /// <summary>The last refractometer reading of a brew, % TDS, or null.</summary>
+    /// <param name="db">The context of the data file.</param>
     /// <param name="brewId">The brew.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="ct">Cancels it.</param>
     public static async Task<double?> TdsPercentAsync(CisternDb db, int brewId, CancellationToken ct)
     {
         var chunks = await db.Readings.AsNoTracking().Where(chunk => chunk.BrewId == brewId && chunk.Of == ReadingOf.TdsPercent).Select(chunk => chunk.Packed).ToListAsync(ct);
@@ -123,7 +123,7 @@ public sealed class ReadingStore(CisternDb db, LiveReadings readers, BrewStore b
         return points.Count > 0 ? points.MaxBy(point => point.AtMs).Value : null;
     }
 
-    /// <summary>Makes of many pieces one, when a brew is over: a curve of ten minutes takes a few kilobytes then.</summary>
+    /// <summary>Merges the pieces of a finished brew's readings: a curve of ten minutes then takes a few kilobytes.</summary>
     /// <param name="brewId">The brew.</param>
     public async Task GatherAsync(int brewId)
     {
@@ -155,8 +155,8 @@ public sealed class ReadingStore(CisternDb db, LiveReadings readers, BrewStore b
         readers.Forget(brewId);
     }
 
-    /// <summary>Gathers what a server that ended in the middle left in pieces.</summary>
-    /// <param name="ct">Stops it between two brews.</param>
+    /// <summary>Merges the pieces that an interrupted server left.</summary>
+    /// <param name="ct">Cancels it between two brews.</param>
     public async Task GatherAllAsync(CancellationToken ct)
     {
         var pieces = await db.Readings.GroupBy(chunk => chunk.BrewId).Where(brew => brew.Count() > ReadingRange.All.Length).Select(brew => brew.Key).ToListAsync(ct);
@@ -180,8 +180,8 @@ public sealed class ReadingStore(CisternDb db, LiveReadings readers, BrewStore b
         return new LiveMoment(curves.Values.Max(curve => curve.Points[^1].AtMs), curves.ToDictionary(pair => ReadingRange.For(pair.Key).Word, pair => pair.Value.Points[^1].Value), stream, changed);
     }
 
-    /// <summary>Looks over what was shown, where that is due.</summary>
-    /// <returns>Whether the brew has moved on by it.</returns>
+    /// <summary>Detects steps, where the interval has passed.</summary>
+    /// <returns>Whether that changed the brew's state.</returns>
     private async Task<bool> LookAsync(int brewId, LiveReadings.LiveReader reader)
     {
         var nowMs = (long)time.GetElapsedTime(0).TotalMilliseconds;
@@ -194,8 +194,8 @@ public sealed class ReadingStore(CisternDb db, LiveReadings readers, BrewStore b
         return await DetectAsync(brewId, reader);
     }
 
-    /// <summary>Says of the brew what is seen and nobody has said.</summary>
-    /// <returns>Whether anything was.</returns>
+    /// <summary>Adds the detected steps that nobody has reported.</summary>
+    /// <returns>Whether there were any.</returns>
     private async Task<bool> DetectAsync(int brewId, LiveReadings.LiveReader reader)
     {
         var brew = await db.Brews.AsNoTracking().Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).AsSplitQuery().FirstAsync(row => row.Id == brewId);
@@ -216,18 +216,18 @@ public sealed class ReadingStore(CisternDb db, LiveReadings readers, BrewStore b
         return said.Count > 0;
     }
 
-    /// <summary>What somebody said already need not be said again.</summary>
+    /// <summary>Whether a detected step was not yet reported.</summary>
     private static bool IsNews(BrewRun run, Testimony one) =>
         one.Kind == EntryKind.Start ? !run.ClockRuns
         : run.ClockRuns && (run.Done.FirstOrDefault(done => done.Index == one.Step) is { EndS: not null } over && over.Index == one.Step
             ? one.Kind == EntryKind.Done && over.IsUnsaid
             : run.Present is { } present && one.Step >= present.Index && !(one.Kind == EntryKind.Begun && one.Step == present.Index && present.BegunS is not null));
 
-    /// <summary>Made of what it says, so that it is said once however often it is seen; another start is another brew.</summary>
+    /// <summary>An id derived from the content, so that a step is added once however often it is detected; another start gives another id.</summary>
     private static Guid IdOf(int brewId, Guid start, Testimony one) =>
         new(SHA256.HashData(Encoding.UTF8.GetBytes($"{brewId} {start} {one.Kind} {one.Step}")).AsSpan(0, 16));
 
-    /// <summary>What was weighed, where nobody typed it.</summary>
+    /// <summary>Saves weights that nobody has typed.</summary>
     private async Task KeepWeightsAsync(Brew brew, Witnessed witnessed)
     {
         var poured = witnessed.PouredG.Where(pair => brew.Weighings.Find(one => one.StepIndex == pair.Key) is not { } there || (there.Seen && Math.Abs(there.TotalG - pair.Value) > 0.5)).ToImmutableArray();

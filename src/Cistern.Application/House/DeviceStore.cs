@@ -7,29 +7,29 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.House;
 
-/// <summary>A token that was shown.</summary>
-/// <param name="Device">Whose it is.</param>
-/// <param name="IsBefore">Whether it is the one that was replaced last.</param>
+/// <summary>A token shown by a device.</summary>
+/// <param name="Device">The device it belongs to.</param>
+/// <param name="IsBefore">Whether it is the previous token.</param>
 public sealed record KnownToken(Device Device, bool IsBefore)
 {
-    /// <summary>Whether it came again after the one that replaced it had been used: whoever shows it, or whoever has the new one, copied it.</summary>
+    /// <summary>Whether the previous token was used after the new one: one of the two has been copied.</summary>
     /// <param name="nowMs">Now, UTC ms.</param>
     public bool WasCopied(long nowMs) => IsBefore && Device.TokenUsedAtMs is { } usedAtMs && nowMs - usedAtMs is < 0 or > DeviceStore.UnderWayMs;
 }
 
-/// <summary>Keeps the devices that are paired, and the record of what was done about the house.</summary>
+/// <summary>Stores connected devices and the record of actions on the installation.</summary>
 public sealed class DeviceStore(CisternDb db)
 {
-    /// <summary>A token is replaced when it is this old, ms: one that was copied is not good for ever.</summary>
+    /// <summary>Age at which a token is replaced, ms, so that a copied one does not stay valid.</summary>
     public const long RotatedAfterMs = 7L * 86_400_000;
 
     /// <summary>
-    /// A new token that nobody used within this, ms, got lost with its answer: whoever still comes with the one before gets
-    /// another. Requests sent side by side do not come so late, so none of them takes the other's new token away.
+    /// A new token unused for this long was lost with its answer, ms: a device that still shows the previous one gets another.
+    /// Parallel requests arrive sooner than this, so none of them invalidates the other's new token.
     /// </summary>
     public const long LostAfterMs = 300_000;
 
-    /// <summary>Requests that were under way when the new token was first used carry the one before, ms.</summary>
+    /// <summary>Requests already under way when the new token was first used carry the previous one, ms.</summary>
     public const long UnderWayMs = 3_000;
 
     /// <summary>The most letters of a device's name.</summary>
@@ -38,7 +38,7 @@ public sealed class DeviceStore(CisternDb db)
     /// <summary>The most lines of the record that are kept.</summary>
     private const int MostRecords = 2_000;
 
-    /// <summary>What is wrong with a name for a device, or null.</summary>
+    /// <summary>What is wrong with a device's name, or null.</summary>
     public static string? NameProblem(string name) => name.Length == 0 ? "This must not be empty." : PlainText.Problem(name, LongestName, lines: false);
 
     /// <summary>What of a token is kept.</summary>
@@ -48,12 +48,12 @@ public sealed class DeviceStore(CisternDb db)
     public static string NewToken() => Convert.ToBase64String(RandomNumberGenerator.GetBytes(32)).TrimEnd('=').Replace('+', '-').Replace('/', '_');
 
     /// <summary>Takes a device in.</summary>
-    /// <param name="name">What it is called.</param>
+    /// <param name="name">Its name.</param>
     /// <param name="role">What it may do.</param>
     /// <param name="by">Who let it in.</param>
     /// <param name="nowMs">Now, UTC ms.</param>
-    /// <param name="ct">Stops it.</param>
-    /// <returns>The device, and its token, which is told this once.</returns>
+    /// <param name="ct">Cancels it.</param>
+    /// <returns>The device, and its token, which is available only now.</returns>
     public async Task<(Device Device, string Token)> PairAsync(string name, DeviceRole role, string by, long nowMs, CancellationToken ct)
     {
         var token = NewToken();
@@ -64,7 +64,7 @@ public sealed class DeviceStore(CisternDb db)
         return (device, token);
     }
 
-    /// <summary>The device that is in and whose token, or the token before it, this is; null where there is none.</summary>
+    /// <summary>The connected device with this token or previous token; null where there is none.</summary>
     public async Task<KnownToken?> FindAsync(string token, CancellationToken ct)
     {
         var hash = HashOf(token);
@@ -74,13 +74,13 @@ public sealed class DeviceStore(CisternDb db)
     }
 
     /// <summary>
-    /// Keeps up with a token that was shown: a new one is marked as used, and the one before is then good no more; an old one
-    /// is replaced.
+    /// Processes a token that a device has shown: a new token is marked as used, which invalidates the previous one; an old token is
+    /// replaced.
     /// </summary>
     /// <param name="known">The device, and which of its tokens was shown.</param>
-    /// <param name="mayGive">Whether the answer can carry a new token.</param>
+    /// <param name="mayGive">Whether the response can carry a new token.</param>
     /// <param name="nowMs">Now, UTC ms.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="ct">Cancels it.</param>
     /// <returns>The new token; null where none is due, or another request was first.</returns>
     public async Task<string?> KeepUpAsync(KnownToken known, bool mayGive, long nowMs, CancellationToken ct)
     {
@@ -102,18 +102,18 @@ public sealed class DeviceStore(CisternDb db)
             set => set.SetProperty(one => one.BeforeHash, before).SetProperty(one => one.TokenHash, hash).SetProperty(one => one.TokenAtMs, nowMs).SetProperty(one => one.TokenUsedAtMs, (long?)null), ct) == 1 ? token : null;
     }
 
-    /// <summary>Remembers that a device was heard of.</summary>
+    /// <summary>Updates when a device was last seen.</summary>
     public Task SeenAsync(int id, long nowMs, CancellationToken ct) =>
         db.Devices.Where(one => one.Id == id).ExecuteUpdateAsync(set => set.SetProperty(one => one.SeenAtMs, nowMs), ct);
 
-    /// <summary>Every device, those that are in first, the last heard of first.</summary>
+    /// <summary>All devices: connected ones first, then by when they were last seen.</summary>
     public async Task<IReadOnlyList<Device>> AllAsync(CancellationToken ct) =>
         await db.Devices.AsNoTracking().OrderBy(one => one.RevokedAtMs != null).ThenByDescending(one => one.SeenAtMs).ToListAsync(ct);
 
-    /// <summary>Puts a device out; false where there is none that is in.</summary>
+    /// <summary>Removes a device; false where there is no such connected device.</summary>
     public Task<bool> RevokeAsync(int id, string by, long nowMs, CancellationToken ct) => RevokeAsync(id, name => $"{name} was removed.", by, nowMs, ct);
 
-    /// <summary>Puts a device out whose token came again after the one that replaced it had been used: one of the two was copied.</summary>
+    /// <summary>Removes a device whose previous token was used after the new one.</summary>
     public Task<bool> RevokeCopiedAsync(int id, string from, long nowMs, CancellationToken ct) =>
         RevokeAsync(id, name => $"{name} was removed: its old token came from {from} after its new one had been used, so somebody may have copied it.", "this bench", nowMs, ct);
 
@@ -130,10 +130,10 @@ public sealed class DeviceStore(CisternDb db)
         return true;
     }
 
-    /// <summary>Gives a device another role; false where there is none that is in.</summary>
+    /// <summary>Changes a device's role; false where there is no such connected device.</summary>
     public async Task<bool> ChangeAsync(int id, DeviceRole role, string by, long nowMs, CancellationToken ct)
     {
-        // An instrument's token stands in a gateway and opens no page; a page's device is no instrument.
+        // An instrument's token is used by a gateway and opens no page; a page's device is no instrument.
         if (role == DeviceRole.Instrument || await db.Devices.FirstOrDefaultAsync(one => one.Id == id && one.RevokedAtMs == null && one.Role != DeviceRole.Instrument, ct) is not { } device)
         {
             return false;

@@ -14,7 +14,7 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.Imports;
 
-/// <summary>What becomes of something that is to be taken in.</summary>
+/// <summary>What an import does with an item.</summary>
 public enum ImportFate
 {
     /// <summary>It is not here yet.</summary>
@@ -23,53 +23,53 @@ public enum ImportFate
     /// <summary>It is here already, and the same.</summary>
     Known,
 
-    /// <summary>It is here already, and otherwise.</summary>
+    /// <summary>It exists here and differs.</summary>
     Changed,
 }
 
-/// <summary>One thing that is to be taken in.</summary>
-/// <param name="Kind">What it is: brew, recipe, or a kind of the shelf.</param>
+/// <summary>An item of an import.</summary>
+/// <param name="Kind">What it is: brew, recipe, or a kind of thing on the shelf.</param>
 /// <param name="Name">Its name.</param>
-/// <param name="When">When it was brewed; null of all else.</param>
-/// <param name="Fate">What becomes of it.</param>
+/// <param name="When">When it was brewed; null for anything else.</param>
+/// <param name="Fate">What the import does with it.</param>
 public sealed record ImportItem(string Kind, string Name, DateTimeOffset? When, ImportFate Fate);
 
-/// <summary>Brews and recipes that are to be taken in, sorted by what becomes of them.</summary>
-/// <param name="Items">All of them, in the order of their files.</param>
-/// <param name="NewBrews">Brews that are not here.</param>
-/// <param name="ChangedBrews">Brews that are here otherwise.</param>
-/// <param name="NewRecipes">Recipes that are not here.</param>
+/// <summary>Brews and recipes to be imported, sorted by what the import does with them.</summary>
+/// <param name="Items">All items, in the order of their files.</param>
+/// <param name="NewBrews">Brews that do not exist here.</param>
+/// <param name="ChangedBrews">Brews that exist here and differ.</param>
+/// <param name="NewRecipes">Recipes that do not exist here.</param>
 public sealed record ImportLook(IReadOnlyList<ImportItem> Items, IReadOnlyList<BrewRecord> NewBrews, IReadOnlyList<BrewRecord> ChangedBrews, IReadOnlyList<Recipe> NewRecipes);
 
-/// <summary>Takes brews and recipes in: looked at first, then written in lots under one number, and undone as one.</summary>
-/// <param name="db">The data.</param>
-/// <param name="finder">The plans that are kept.</param>
+/// <summary>Imports brews and recipes: shown first, then written in batches as one import, and undone as one.</summary>
+/// <param name="db">The context of the data file.</param>
+/// <param name="finder">The saved plans.</param>
 /// <param name="keeping">The plans.</param>
-/// <param name="outgoing">Brews as files.</param>
-/// <param name="model">The model as published, and what stops it.</param>
-/// <param name="pictures">Makes pictures anew that came in a file.</param>
+/// <param name="outgoing">Converts brews to files.</param>
+/// <param name="model">The published model, with its cancellation.</param>
+/// <param name="pictures">Re-encodes the pictures in a file.</param>
 /// <param name="time">The clock.</param>
 public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping keeping, BrewExport outgoing, ForecastModel model, IPictureMaker pictures, TimeProvider time)
 {
     /// <summary>So many brews are asked for at once.</summary>
     private const int Lot = 500;
 
-    /// <summary>So many brews are written in one commit: some tenths of a second in which no press is kept.</summary>
+    /// <summary>Brews written in one transaction: some tenths of a second in which no press can be saved.</summary>
     private const int WrittenAtOnce = 50;
 
-    /// <summary>Between two lots whoever waits for the file gets it: SQLite's driver asks every 150 ms.</summary>
+    /// <summary>Pause between two batches, in which waiting writers get their turn: SQLite's driver retries every 150 ms.</summary>
     private static readonly TimeSpan BetweenBatches = TimeSpan.FromMilliseconds(200);
 
     private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
 
-    /// <summary>What would become of each brew and recipe; nothing is changed.</summary>
-    /// <param name="files">The files, all of them good.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <summary>What an import would do with each brew and recipe; nothing is changed.</summary>
+    /// <param name="files">The files, all without errors.</param>
+    /// <param name="ct">Cancels it.</param>
     public async Task<ImportLook> LookAsync(IReadOnlyList<IncomingFile> files, CancellationToken ct)
     {
         var items = new List<ImportItem>();
         var (fresh, changed, recipes) = (new List<BrewRecord>(), new List<BrewRecord>(), new List<Recipe>());
-        // A brew that stands in two files, or twice in one, is one: the last is what it is.
+        // Where a brew occurs more than once, the last one counts.
         var brews = files.SelectMany(file => file.Brews).Reverse().DistinctBy(brew => brew.Id).Reverse().ToList();
         foreach (var lot in brews.Chunk(Lot))
         {
@@ -97,19 +97,19 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
         return new ImportLook(items, fresh, changed, recipes);
     }
 
-    /// <summary>Takes them in: all of it is worked out first, then written in lots, and counts when the last is kept.</summary>
-    /// <param name="look">What was looked at.</param>
+    /// <summary>Imports: everything is computed first, then written in batches, and counts when the last one is saved.</summary>
+    /// <param name="look">The items.</param>
     /// <param name="what">The files, in words.</param>
-    /// <param name="by">Who takes them in.</param>
-    /// <param name="withChanged">Whether brews that are here otherwise become what their files say.</param>
-    /// <param name="beside">Adds what else is taken in with the last lot; gives its names as <see cref="Import.Brought"/> has them.</param>
-    /// <param name="progress">Told how many brews of how many are worked out.</param>
-    /// <param name="ct">Stops it; what was written of it by then is undone.</param>
+    /// <param name="by">Who imports.</param>
+    /// <param name="withChanged">Whether brews that exist here and differ are replaced.</param>
+    /// <param name="beside">Adds the other items with the last batch; returns their names as in <see cref="Import.Brought"/>.</param>
+    /// <param name="progress">Receives how many of how many brews are computed.</param>
+    /// <param name="ct">Cancels it; what was written by then is undone.</param>
     /// <returns>Its number.</returns>
     public async Task<int> TakeAsync(ImportLook look, string what, string by, bool withChanged, Func<CancellationToken, Task<string>>? beside, IProgress<(int Done, int Of)>? progress, CancellationToken ct)
     {
         var wanted = withChanged ? [.. look.NewBrews, .. look.ChangedBrews] : look.NewBrews;
-        // All that takes time is done before the file is held: while it is, no press is kept.
+        // Everything slow is done before the transaction begins, since no press can be saved during it.
         var incoming = new List<BrewIn>(wanted.Count);
         foreach (var record in wanted)
         {
@@ -163,7 +163,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
         return import.Id;
     }
 
-    /// <summary>Undoes what was cut off in the middle by the end of a server: it was never said to be kept.</summary>
+    /// <summary>Undoes imports that were interrupted by the end of a server: they were never acknowledged.</summary>
     /// <returns>How many there were.</returns>
     public async Task<int> UndoCutOffAsync(CancellationToken ct)
     {
@@ -177,13 +177,12 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
     }
 
     /// <summary>
-    /// Takes an import back as one: what it brought is taken away, what it changed is as it was, but for what was tasted, noted
-    /// or measured of it since. What a later import that stands made of a brew stays; that one then goes back to what was
-    /// before this one.
+    /// Undoes an import as a whole: what it added is deleted, and what it changed becomes what it was before, with tastings, notes and
+    /// measurements made since. Changes by a later import stay; undoing that one then restores what was before this one.
     /// </summary>
     /// <param name="importId">Its number.</param>
-    /// <param name="takeOff">Takes a plan or a thing of the shelf off by its name in <see cref="Import.Brought"/>.</param>
-    /// <returns>Whether there was such an import, and it stood.</returns>
+    /// <param name="takeOff">Removes a plan or a thing on the shelf by its name in <see cref="Import.Brought"/>.</param>
+    /// <returns>Whether there was such an import that had not been undone.</returns>
     public async Task<bool> UndoAsync(int importId, Func<CisternDb, string, Task> takeOff)
     {
         db.ChangeTracker.Clear();
@@ -212,7 +211,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
         return undone;
     }
 
-    /// <summary>Takes back what was written of an import that never was kept whole, and the import itself.</summary>
+    /// <summary>Removes what was written of an interrupted import, and the import itself.</summary>
     private async Task ForgetAsync(int importId)
     {
         db.ChangeTracker.Clear();
@@ -228,7 +227,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
 
     private Task<List<ImportedBrew>> RowsAsync(int importId) => db.ImportedBrews.AsNoTracking().Where(row => row.ImportId == importId).OrderBy(row => row.Id).ToListAsync();
 
-    /// <summary>An import of an earlier version has all its brews in one text: they are given their rows.</summary>
+    /// <summary>An import of an earlier version stores all its brews in one text; this gives each a row.</summary>
     private async Task GiveRowsAsync(Import import)
     {
         if (await db.ImportedBrews.AnyAsync(row => row.ImportId == import.Id))
@@ -244,7 +243,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
         db.ChangeTracker.Clear();
     }
 
-    /// <summary>Takes a lot of an import back. Done twice, it does the same: a row that is done is gone.</summary>
+    /// <summary>Undoes one batch of an import. Repeating it has no further effect, since finished rows are deleted.</summary>
     private async Task UndoLotAsync(Import import, ImportedBrew[] lot, bool delete)
     {
         var restored = new List<BrewIn>();
@@ -288,7 +287,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
         await transaction.CommitAsync();
     }
 
-    /// <summary>What was taken in, the newest first.</summary>
+    /// <summary>The imports, newest first.</summary>
     public Task<List<Import>> AllAsync(CancellationToken ct) => db.Imports.AsNoTracking().Where(row => row.KeptAtMs != null).OrderByDescending(row => row.Id).Take(Lot).ToListAsync(ct);
 
     private async Task<Dictionary<Guid, ImportFate>> FatesAsync(BrewRecord[] lot, CancellationToken ct)
@@ -296,7 +295,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
         var ids = lot.Select(brew => brew.Id).ToList();
         var here = await db.Brews.AsNoTracking().Where(brew => ids.Contains(brew.FileId)).Select(brew => new { brew.Id, brew.FileId, brew.DeletedAtMs, brew.FileJson, brew.State }).ToListAsync(ct);
         var fates = ids.ToDictionary(id => id, _ => ImportFate.New);
-        // What was taken away is as good as not here; what is under way is never changed by a file.
+        // A deleted brew counts as missing; a running brew is never changed by an import.
         var standing = here.Where(brew => brew.DeletedAtMs is null).ToDictionary(brew => brew.FileId);
         foreach (var running in standing.Values.Where(brew => brew.State == BrewState.Running))
         {
@@ -310,7 +309,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
         {
             var record = incoming[own.Id];
             var told = standing[own.Id].FileJson;
-            // The same brew with pictures that are not here is not yet known.
+            // A brew with pictures that are missing here counts as different.
             var brings = record.Pictures.Length > 0 && !pictured.Contains(standing[own.Id].Id);
             fates[own.Id] = !brings && (BrewFiles.Same(own, record) || (told is not null && BrewFiles.IsTold(record, told))) ? ImportFate.Known : ImportFate.Changed;
         }
@@ -318,7 +317,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
         return fates;
     }
 
-    /// <summary>Writes down how the brews of a lot stood before: what undoing puts back.</summary>
+    /// <summary>Saves how the brews of a batch were before, for undoing.</summary>
     private async Task NoteBeforeAsync(int importId, IReadOnlyList<Guid> names, CancellationToken ct)
     {
         var here = await db.Brews.AsNoTracking().Where(brew => names.Contains(brew.FileId) && brew.DeletedAtMs == null).Select(brew => brew.Id).ToListAsync(ct);
@@ -334,11 +333,11 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
         db.ChangeTracker.Clear();
     }
 
-    /// <summary>Puts a lot of brews into the file, each in the place of the one of its name where there is one.</summary>
+    /// <summary>Writes a batch of brews, each replacing the one with its id.</summary>
     /// <param name="lot">The brews.</param>
-    /// <param name="importId">The import they come with; null as each says itself.</param>
-    /// <param name="ct">Stops it.</param>
-    /// <param name="since">What was tasted, noted and measured of a replaced brew from then on, UTC ms, stays; null for nothing.</param>
+    /// <param name="importId">The import; null to keep each brew's own.</param>
+    /// <param name="ct">Cancels it.</param>
+    /// <param name="since">Tastings, notes and measurements of a replaced brew from this time on are kept, UTC ms; null for none.</param>
     private async Task KeepAsync(IReadOnlyList<BrewIn> lot, int? importId, CancellationToken ct, long? since = null)
     {
         var baristas = await BaristasAsync(lot, ct);
@@ -383,7 +382,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
         db.ChangeTracker.Clear();
     }
 
-    /// <summary>What was tasted, noted and measured of brews from a moment on.</summary>
+    /// <summary>Tastings, notes and measurements of brews since a time.</summary>
     private async Task<List<(int BrewId, object Row)>> WrittenSinceAsync(List<int> ids, long since, CancellationToken ct)
     {
         if (ids.Count == 0)
@@ -397,7 +396,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
         return [.. tastings.Select(row => (row.BrewId, (object)row)), .. notes.Select(row => (row.BrewId, (object)row)), .. measured.Select(row => (row.BrewId, (object)row))];
     }
 
-    /// <summary>Lays what was written since over a brew: each taster and each measurement has one place.</summary>
+    /// <summary>Adds them to a brew; each taster and each measurement has one place.</summary>
     private static void Lay(Brew brew, IEnumerable<(int BrewId, object Row)> written)
     {
         foreach (var (_, row) in written)
@@ -423,7 +422,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
         }
     }
 
-    /// <summary>Ties brews to those they were made from, which may stand later in the same file.</summary>
+    /// <summary>Links brews to those they were made from, which may come later in the same file.</summary>
     private async Task TieAsync(IReadOnlyList<BrewIn> incoming, CancellationToken ct)
     {
         foreach (var lot in incoming.Where(one => one.Parent is not null).Chunk(Lot))
@@ -441,7 +440,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
         }
     }
 
-    /// <summary>Of two entries of one name the one that is here keeps it.</summary>
+    /// <summary>Where two entries have one id, the existing one keeps it.</summary>
     private async Task NameAnewAsync(IReadOnlyList<BrewIn> lot, CancellationToken ct)
     {
         var entries = lot.SelectMany(one => one.Brew.Entries).ToList();
@@ -453,7 +452,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
         }
     }
 
-    /// <summary>The baristas by name; those who are not known here become known.</summary>
+    /// <summary>The baristas by name; unknown ones are added.</summary>
     private async Task<Dictionary<string, int>> BaristasAsync(IReadOnlyList<BrewIn> incoming, CancellationToken ct)
     {
         var baristas = await db.Baristas.AsNoTracking().ToDictionaryAsync(barista => barista.Name, barista => barista.Id, StringComparer.Ordinal, ct);

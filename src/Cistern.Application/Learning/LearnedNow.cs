@@ -2,7 +2,7 @@ using Cistern.Core.Fitting;
 
 namespace Cistern.Application.Learning;
 
-/// <summary>What is known now of the grinders, vessels, coffees and palates of this house, for every page; and whether there is something new to learn from.</summary>
+/// <summary>What is known now of this installation's grinders, vessels, coffees and palates, and whether there is something new to learn from.</summary>
 public sealed class LearnedNow
 {
     private volatile Learned current = Learned.Nothing;
@@ -16,33 +16,33 @@ public sealed class LearnedNow
         set => current = value;
     }
 
-    /// <summary>Puts what was learned of one brew more in the place of what it was learned from, unless all was learned anew meanwhile.</summary>
+    /// <summary>Replaces what was learned by its update with one more brew, unless everything was learned again meanwhile.</summary>
     /// <returns>What is known now.</returns>
     private Learned Renew(Learned from, Learned with) => Interlocked.CompareExchange(ref current, with, from) is var stood && ReferenceEquals(stood, from) ? with : stood;
 
-    /// <summary>What is known for whoever asks: nothing where they do not want it used.</summary>
+    /// <summary>What is known for a barista: nothing where they do not want it used.</summary>
     public Learned For(AtBench who) => who.UsesLearned ? current : Learned.Nothing;
 
-    /// <summary>What is known with what was kept a moment ago: every page knows it then, until all is learned anew.</summary>
+    /// <summary>What is known including what was saved a moment ago, for all pages until everything is learned again.</summary>
     /// <param name="who">Who asks.</param>
-    /// <param name="learn">Learns the news.</param>
+    /// <param name="learn">Learns from it.</param>
     public Learned With(AtBench who, Func<Learned, Learned> learn) =>
         !who.UsesLearned ? Learned.Nothing : behind && current is var known ? Renew(known, learn(known)) : current;
 
-    /// <summary>Something was tasted, measured or brewed.</summary>
+    /// <summary>Signals that something was tasted, measured or brewed.</summary>
     public void Ring()
     {
         behind = true;
         Interlocked.Exchange(ref news, 1);
     }
 
-    /// <summary>All was learned anew, but for what came since it was asked for.</summary>
+    /// <summary>Everything was learned again, except what was added since that began.</summary>
     public void Relearned(Learned learned)
     {
         current = learned;
         behind = Volatile.Read(ref news) == 1;
     }
 
-    /// <summary>Whether there was anything new since it was asked last.</summary>
+    /// <summary>Whether there is something new since the last call.</summary>
     public bool TakeNews() => Interlocked.Exchange(ref news, 0) == 1;
 }

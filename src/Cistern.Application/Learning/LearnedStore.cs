@@ -8,28 +8,28 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.Learning;
 
-/// <summary>Learns from the brews of the data file, and keeps what was learned.</summary>
-/// <param name="db">The data.</param>
+/// <summary>Learns from the brews in the data file, and saves the result.</summary>
+/// <param name="db">The context of the data file.</param>
 /// <param name="now">What is known now.</param>
 /// <param name="time">The clock.</param>
 public sealed class LearnedStore(CisternDb db, LearnedNow now, TimeProvider time)
 {
-    /// <summary>As many of the last brews are learned from: a fit of them takes a good half second at most.</summary>
+    /// <summary>How many of the latest brews are used: a fit of that many takes half a second at most.</summary>
     public const int MostBrews = 60;
 
-    /// <summary>Nothing is brewed for longer than a cold steep, ms.</summary>
+    /// <summary>Longer than any brew takes, ms.</summary>
     private const long RecentMs = 3L * 86_400_000;
 
-    /// <summary>Brews older than this tell of another bag and another burr, ms.</summary>
+    /// <summary>Brews older than this are about another bag and worn burrs, ms.</summary>
     private const long OldMs = 120L * 86_400_000;
 
-    /// <summary>Takes up what was learned before, if it was learned with this version of the model.</summary>
+    /// <summary>Loads what was learned before, if it was learned with this version of the model.</summary>
     public async Task LoadAsync(CancellationToken ct)
     {
         if (await db.Learned.AsNoTracking().FirstOrDefaultAsync(row => row.Id == LearnedRow.OnlyId, ct) is { } row && row.ModelVersion == Forecast.ModelVersion && Read(row.Json) is { } learned)
         {
             now.Current = learned;
-            // There may be news that a server which was killed did not come to.
+            // A server that was killed may not have learned from the latest changes.
             if (!await db.Tastings.AnyAsync(one => one.AtMs > row.AtMs, ct) && !await db.Observations.AnyAsync(one => one.AtMs > row.AtMs, ct)
                 && !await db.Brews.AnyAsync(one => one.OpenedAtMs > row.AtMs - RecentMs && one.EndedAtMs > row.AtMs, ct))
             {
@@ -38,7 +38,7 @@ public sealed class LearnedStore(CisternDb db, LearnedNow now, TimeProvider time
         }
     }
 
-    /// <summary>Learns anew from the last brews with a grinder and a coffee, and keeps it.</summary>
+    /// <summary>Learns from the latest brews that have a grinder and a coffee, and saves the result.</summary>
     public async Task LearnAsync(CancellationToken ct)
     {
         var sinceMs = time.GetUtcNow().ToUnixTimeMilliseconds() - OldMs;

@@ -8,20 +8,20 @@ namespace Cistern.Application.Log;
 /// <summary>A plan in its lineage.</summary>
 /// <param name="Plan">The plan.</param>
 /// <param name="Brewed">How often it was brewed to the end.</param>
-/// <param name="Last">The last of these brews with what it came to and how it tasted; null where there is none.</param>
-/// <param name="Children">The plans that were made of it, the oldest first.</param>
+/// <param name="Last">The last of these brews, with its facts and tastings; null where there is none.</param>
+/// <param name="Children">The plans made from it, oldest first.</param>
 public sealed record LineageNode(StoredPlan Plan, int Brewed, Brew? Last, IReadOnlyList<LineageNode> Children);
 
-/// <summary>Finds what a plan descends from and what descends from it.</summary>
-/// <param name="db">The data.</param>
+/// <summary>Finds the plans a plan was made from, and those made from it.</summary>
+/// <param name="db">The context of the data file.</param>
 public sealed class LineageStore(CisternDb db)
 {
-    /// <summary>A lineage with more plans than this is told from its first ones.</summary>
+    /// <summary>Of a larger lineage, the first plans are shown.</summary>
     public const int MostPlans = 100;
 
-    /// <summary>The first plan of a lineage, with all that were made of it and kept; null where there is no such plan.</summary>
-    /// <param name="id">A plan of it; it is told even where it has not been kept.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <summary>The first plan of a lineage, with all saved plans made from it; null where there is no such plan.</summary>
+    /// <param name="id">A plan of it, which is included even if it was not saved.</param>
+    /// <param name="ct">Cancels it.</param>
     public async Task<LineageNode?> OfAsync(int id, CancellationToken ct)
     {
         if (await FindAsync(id, ct) is not { } first)
@@ -66,7 +66,7 @@ public sealed class LineageStore(CisternDb db)
 
     private Task<StoredPlan?> FindAsync(int id, CancellationToken ct) => db.Plans.AsNoTracking().FirstOrDefaultAsync(row => row.Id == id, ct);
 
-    /// <summary>What a plan was made of: another plan, or the plan of the brew it is the next of.</summary>
+    /// <summary>The plan that a plan was made from, directly or through the brew it follows.</summary>
     private async Task<StoredPlan?> ParentAsync(StoredPlan plan, CancellationToken ct)
     {
         var parent = plan.ParentId ?? await db.Brews.Where(brew => brew.Id == plan.FromBrewId).Select(brew => brew.StoredPlanId).FirstOrDefaultAsync(ct);

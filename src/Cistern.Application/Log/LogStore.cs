@@ -9,8 +9,8 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.Log;
 
-/// <summary>Finds brews in the log, takes them away and brings them back, and keeps searches.</summary>
-/// <param name="db">The data.</param>
+/// <summary>Finds, deletes and restores brews of the log, and saves searches.</summary>
+/// <param name="db">The context of the data file.</param>
 /// <param name="index">The log in memory.</param>
 /// <param name="time">The clock.</param>
 public sealed class LogStore(CisternDb db, LogIndex index, TimeProvider time)
@@ -20,12 +20,12 @@ public sealed class LogStore(CisternDb db, LogIndex index, TimeProvider time)
         db.LogRows.Where(row => row.Barista == barista && row.Family == family && row.Stands).OrderByDescending(row => row.OpenedAtMs)
             .Select(row => new LastGear(row.Coffee, row.Grinder, row.Vessel)).FirstOrDefault());
 
-    /// <summary>More kept searches than anybody looks through.</summary>
+    /// <summary>The most saved searches.</summary>
     public const int MostKept = 50;
 
     /// <summary>Finds what is asked for.</summary>
     /// <param name="query">What is asked for.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="ct">Cancels it.</param>
     public async Task<LogFound> FindAsync(LogQuery query, CancellationToken ct)
     {
         await db.Database.OpenConnectionAsync(ct);
@@ -39,23 +39,23 @@ public sealed class LogStore(CisternDb db, LogIndex index, TimeProvider time)
         }
     }
 
-    /// <summary>Reads the log, so that whoever looks first does not wait for it.</summary>
+    /// <summary>Reads the log, so that the first visitor does not wait for it.</summary>
     public Task WarmAsync(CancellationToken ct) => FindAsync(new LogQuery(), ct);
 
-    /// <summary>What somebody last brewed a family of vessel with.</summary>
+    /// <summary>What a barista last brewed a family with.</summary>
     /// <param name="barista">Their name.</param>
     /// <param name="family">The family.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="ct">Cancels it.</param>
     public async Task<LastGear> LastGearAsync(string barista, BrewerFamily family, CancellationToken ct)
     {
         var word = Words<BrewerFamily>.Of(family);
         return await Gear(db, barista, word, ct) ?? LastGear.None;
     }
 
-    /// <summary>Takes a brew away from the log, or brings it back.</summary>
+    /// <summary>Deletes a brew from the log, or restores it.</summary>
     /// <param name="brewId">The brew.</param>
-    /// <param name="away">Whether it is to be taken away.</param>
-    /// <returns>Its name; null where there is no such brew, or it is under way.</returns>
+    /// <param name="away">Whether to delete it.</param>
+    /// <returns>Its name; null where there is no such brew, or it is running.</returns>
     public async Task<string?> SetDeletedAsync(int brewId, bool away)
     {
         if (await db.Brews.FirstOrDefaultAsync(row => row.Id == brewId) is not { State: not BrewState.Running } brew)
@@ -68,9 +68,9 @@ public sealed class LogStore(CisternDb db, LogIndex index, TimeProvider time)
         return brew.Name;
     }
 
-    /// <summary>Keeps a search under a name; one of the same name is another from now on.</summary>
+    /// <summary>Saves a search under a name, replacing one with the same name.</summary>
     /// <param name="name">Its name.</param>
-    /// <param name="query">What is asked for.</param>
+    /// <param name="query">The query.</param>
     /// <returns>Whether there was room for it.</returns>
     public async Task<bool> KeepAsync(string name, LogQuery query)
     {
@@ -91,13 +91,13 @@ public sealed class LogStore(CisternDb db, LogIndex index, TimeProvider time)
         return true;
     }
 
-    /// <summary>The searches that were kept, by name.</summary>
+    /// <summary>The saved searches, by name.</summary>
     public Task<List<KeptSearch>> KeptAsync(CancellationToken ct) => db.KeptSearches.AsNoTracking().OrderBy(search => search.Name).ToListAsync(ct);
 
-    /// <summary>Lets go of a kept search.</summary>
+    /// <summary>Deletes a saved search.</summary>
     public Task ForgetAsync(int id) => db.KeptSearches.Where(search => search.Id == id).ExecuteDeleteAsync();
 
-    /// <summary>The brews that hold some words; null where none are asked for.</summary>
+    /// <summary>The brews that contain words; null where the query has none.</summary>
     private static async Task<BitArray?> MatchingAsync(SqliteConnection connection, LogQuery query, CancellationToken ct)
     {
         if (query.Words.Length == 0)

@@ -3,13 +3,13 @@ using Cistern.Data.Brews;
 
 namespace Cistern.Application.Plans;
 
-/// <summary>Makes a brew of a plan as it lies open: what it uses of the shelf goes with it by the names of now.</summary>
+/// <summary>Makes a brew from an open plan, with the current names of what it uses of the shelf.</summary>
 public static class BrewOpening
 {
     /// <summary>The brew, not kept yet.</summary>
     /// <param name="open">The plan.</param>
-    /// <param name="editing">How it stands.</param>
-    /// <param name="recipe">Its recipe with its name and all its members.</param>
+    /// <param name="editing">The plan in its current state.</param>
+    /// <param name="recipe">Its recipe, with its name and all members.</param>
     /// <param name="grindText">Its grind in words.</param>
     /// <param name="nowMs">When it is opened, UTC milliseconds.</param>
     /// <param name="baristaId">Who brews, or null.</param>

@@ -4,19 +4,19 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.Plans;
 
-/// <summary>Opens a brew of a plan, or both of a pair, once.</summary>
-/// <param name="db">The data.</param>
-/// <param name="rows">How a plan is written.</param>
+/// <summary>Opens a brew of a plan, or both brews of a pair, once.</summary>
+/// <param name="db">The context of the data file.</param>
+/// <param name="rows">Writes plans.</param>
 public sealed class BrewStart(CisternDb db, PlanRows rows)
 {
-    /// <summary>A brew this near to when its cup is wanted is that cup, ms.</summary>
+    /// <summary>A brew this close to the time its plan was scheduled for is the scheduled one, ms.</summary>
     private const long NearMs = 12L * 3_600_000;
 
     /// <summary>Adds a brew of a plan.</summary>
     /// <param name="brew">The brew, complete.</param>
-    /// <param name="wish">Whose, and its key.</param>
-    /// <param name="ct">Stops it before anything is kept.</param>
-    /// <returns>Its id; null where the same wish was answered meanwhile.</returns>
+    /// <param name="wish">Who asks, and the request's key.</param>
+    /// <param name="ct">Cancels it before anything is saved.</param>
+    /// <returns>Its id; null where the same request was carried out meanwhile.</returns>
     public async Task<int?> BrewAsync(Brew brew, PlanWish wish, CancellationToken ct)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
@@ -33,13 +33,13 @@ public sealed class BrewStart(CisternDb db, PlanRows rows)
         return brew.Id;
     }
 
-    /// <summary>Opens both brews of a pair, once: what was made for B is kept as it stands.</summary>
+    /// <summary>Opens both brews of a pair, once; the plan of B is saved as it is.</summary>
     /// <param name="pairId">The pair.</param>
     /// <param name="brews">A and B, complete.</param>
     /// <param name="what">What differs, in words.</param>
-    /// <param name="wish">Whose, and its key.</param>
-    /// <param name="ct">Stops it before anything is kept.</param>
-    /// <returns>Whether they were opened: not where the same wish was answered before, or another device was quicker.</returns>
+    /// <param name="wish">Who asks, and the request's key.</param>
+    /// <param name="ct">Cancels it before anything is saved.</param>
+    /// <returns>Whether they were opened: not where the same request was carried out before, or another device was first.</returns>
     public async Task<bool> BrewPairAsync(int pairId, (Brew First, Brew Second) brews, string what, PlanWish wish, CancellationToken ct)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
@@ -65,7 +65,7 @@ public sealed class BrewStart(CisternDb db, PlanRows rows)
         return true;
     }
 
-    /// <summary>What was planned for now is being done.</summary>
+    /// <summary>Removes the schedule of plans that are being brewed now.</summary>
     private Task IsBeingBrewedAsync(IReadOnlyList<int?> plans, CancellationToken ct) =>
         db.Plans.Where(stored => plans.Contains(stored.Id) && stored.WantedAtMs < rows.NowMs + NearMs).ExecuteUpdateAsync(set => set.SetProperty(stored => stored.WantedAtMs, (long?)null), ct);
 }

@@ -5,20 +5,20 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.Plans;
 
-/// <summary>Makes and finds pairs: two plans that are brewed as one.</summary>
-/// <param name="db">The data.</param>
-/// <param name="rows">How a plan is written.</param>
+/// <summary>Makes and finds pairs: two plans that are brewed together.</summary>
+/// <param name="db">The context of the data file.</param>
+/// <param name="rows">Writes plans.</param>
 public sealed class PairStore(CisternDb db, PlanRows rows)
 {
     private const int MostPairs = 30;
 
-    /// <summary>Makes a pair of a plan, once: the plan is A and is kept, and B is made of it, to be changed in one thing.</summary>
+    /// <summary>Makes a pair from a plan, once: the plan becomes A and is saved, and B is a copy to be changed in one thing.</summary>
     /// <param name="plan">The plan as it was read.</param>
-    /// <param name="state">How it stands.</param>
-    /// <param name="name">What A is called where it has no name yet.</param>
-    /// <param name="staggerS">How long after A the clock of B starts, s.</param>
-    /// <param name="wish">Whose, and its key.</param>
-    /// <param name="ct">Stops it before anything is kept.</param>
+    /// <param name="state">Its current state.</param>
+    /// <param name="name">A's name where it has none yet.</param>
+    /// <param name="staggerS">How long after A's clock that of B starts, s.</param>
+    /// <param name="wish">Who asks, and the request's key.</param>
+    /// <param name="ct">Cancels it before anything is saved.</param>
     /// <returns>The pair's address; null where somebody else has changed the plan meanwhile.</returns>
     public async Task<string?> PairAsync(OpenPlan plan, PlanState state, string name, double staggerS, PlanWish wish, CancellationToken ct)
     {
@@ -58,7 +58,7 @@ public sealed class PairStore(CisternDb db, PlanRows rows)
     /// <summary>The last pairs, the newest first.</summary>
     public Task<List<BrewPair>> PairsAsync(CancellationToken ct) => db.Pairs.AsNoTracking().OrderByDescending(pair => pair.MadeAtMs).Take(MostPairs).ToListAsync(ct);
 
-    /// <summary>Sets how long after A the clock of B starts, s; not once the pair is brewed.</summary>
+    /// <summary>Sets how long after A's clock that of B starts, s; not once the pair is brewed.</summary>
     public Task StaggerAsync(int id, double staggerS, CancellationToken ct) =>
         db.Pairs.Where(pair => pair.Id == id && pair.SecondBrewId == null).ExecuteUpdateAsync(set => set.SetProperty(pair => pair.StaggerS, staggerS), ct);
 }

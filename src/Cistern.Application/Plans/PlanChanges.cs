@@ -4,21 +4,24 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.Plans;
 
-/// <summary>Changes plans: each change is a revision. Nothing is computed in here and nothing is held while a page computes: a change is worked out on what was read, and taken only if that still stands; otherwise it is worked out anew on what does.</summary>
-/// <param name="db">The data.</param>
-/// <param name="rows">How a plan is written.</param>
+/// <summary>
+/// Changes plans: each change is a revision. A page computes a change from what it read, without a lock; the change is saved only if
+/// that is still current, and otherwise computed again.
+/// </summary>
+/// <param name="db">The context of the data file.</param>
+/// <param name="rows">Writes plans.</param>
 public sealed class PlanChanges(CisternDb db, PlanRows rows)
 {
     /// <summary>The most revisions that can be undone.</summary>
     public const int MostRevisions = 100;
 
-    /// <summary>Keeps a change. A recipe, a brew or a kept plan that is changed gets a stored plan of its own.</summary>
+    /// <summary>Saves a change. A recipe, a brew or a saved plan that is changed gets a stored plan of its own.</summary>
     /// <param name="plan">The plan as it was read.</param>
-    /// <param name="state">What came of the change.</param>
+    /// <param name="state">The changed state.</param>
     /// <param name="what">What was changed, in a few words.</param>
-    /// <param name="wish">Whose, and its key.</param>
-    /// <param name="ct">Stops it before anything is kept.</param>
-    /// <returns>The plan after it; null where somebody else has changed it meanwhile, so that it has to be worked out anew.</returns>
+    /// <param name="wish">Who asks, and the request's key.</param>
+    /// <param name="ct">Cancels it before anything is saved.</param>
+    /// <returns>The changed plan; null where somebody else has changed it meanwhile, so that the change must be computed again.</returns>
     public Task<OpenPlan?> ChangeAsync(OpenPlan plan, PlanState state, string what, PlanWish wish, CancellationToken ct) => rows.AtomicallyAsync(plan, async () =>
     {
         var stored = await rows.StoredToChangeAsync(plan, ct);
@@ -30,12 +33,12 @@ public sealed class PlanChanges(CisternDb db, PlanRows rows)
         return stored.Id;
     }, wish, ct);
 
-    /// <summary>Keeps when the cup of a plan is wanted. A recipe or a brew gets a stored plan of its own; a kept plan stays as it is.</summary>
+    /// <summary>Saves when the drink of a plan is wanted. A recipe or a brew gets a stored plan of its own; a saved plan is unchanged.</summary>
     /// <param name="plan">The plan as it was read.</param>
-    /// <param name="wantedAtMs">When, UTC milliseconds; null for no more.</param>
-    /// <param name="wish">Whose, and its key.</param>
-    /// <param name="ct">Stops it before anything is kept.</param>
-    /// <returns>The plan after it; null where somebody else has changed it meanwhile.</returns>
+    /// <param name="wantedAtMs">When, UTC milliseconds; null for no schedule.</param>
+    /// <param name="wish">Who asks, and the request's key.</param>
+    /// <param name="ct">Cancels it before anything is saved.</param>
+    /// <returns>The changed plan; null where somebody else has changed it meanwhile.</returns>
     public Task<OpenPlan?> WantAsync(OpenPlan plan, long? wantedAtMs, PlanWish wish, CancellationToken ct) => rows.AtomicallyAsync(plan, async () =>
     {
         var stored = plan.Stored is { } own ? await db.Plans.FirstAsync(row => row.Id == own.Id, ct) : await rows.StoredToChangeAsync(plan, ct);
@@ -44,12 +47,12 @@ public sealed class PlanChanges(CisternDb db, PlanRows rows)
         return stored.Id;
     }, wish, ct);
 
-    /// <summary>Goes back a revision (−1) or forth (+1).</summary>
+    /// <summary>Undoes (−1) or redoes (+1) a revision.</summary>
     /// <param name="plan">The plan as it was read.</param>
     /// <param name="by">Which way.</param>
-    /// <param name="wish">Whose, and its key.</param>
-    /// <param name="ct">Stops it before anything is kept.</param>
-    /// <returns>The plan after it; null where somebody else has changed it meanwhile.</returns>
+    /// <param name="wish">Who asks, and the request's key.</param>
+    /// <param name="ct">Cancels it before anything is saved.</param>
+    /// <returns>The changed plan; null where somebody else has changed it meanwhile.</returns>
     public async Task<OpenPlan?> StepAsync(OpenPlan plan, int by, PlanWish wish, CancellationToken ct)
     {
         if (plan.Stored is null || plan.Kept || (by < 0 ? plan.Undo : plan.Redo) is null)
@@ -66,11 +69,11 @@ public sealed class PlanChanges(CisternDb db, PlanRows rows)
         }, wish, ct);
     }
 
-    /// <summary>Takes the plan as it stands for what it is held against from now on.</summary>
+    /// <summary>Makes the current state the one that the plan is compared with.</summary>
     /// <param name="plan">The plan as it was read.</param>
-    /// <param name="wish">Whose, and its key.</param>
-    /// <param name="ct">Stops it before anything is kept.</param>
-    /// <returns>The plan after it; null where somebody else has changed it meanwhile.</returns>
+    /// <param name="wish">Who asks, and the request's key.</param>
+    /// <param name="ct">Cancels it before anything is saved.</param>
+    /// <returns>The changed plan; null where somebody else has changed it meanwhile.</returns>
     public async Task<OpenPlan?> AcceptAsync(OpenPlan plan, PlanWish wish, CancellationToken ct)
     {
         if (plan.Stored is null || plan.Kept)

@@ -6,17 +6,17 @@ using Cistern.Data.Shelf;
 
 namespace Cistern.Application.Plans;
 
-/// <summary>What a plan is worked out with.</summary>
-/// <param name="Shelf">What the shelf offers.</param>
-/// <param name="Today">The day, where the server stands.</param>
-/// <param name="Model">The model as published.</param>
-/// <param name="Learned">What was learned from brews, where that is to be used.</param>
+/// <summary>What is needed to compute a plan.</summary>
+/// <param name="Shelf">The shelf.</param>
+/// <param name="Today">The day, in the server's time zone.</param>
+/// <param name="Model">The published model.</param>
+/// <param name="Learned">What was learned from brews, where that is used.</param>
 public sealed record PlanContext(PlanShelf Shelf, DateOnly Today, ForecastModel Model, Learned Learned)
 {
     /// <summary>The shelf as the core takes it.</summary>
     public PlanGear Gear => new(Shelf, Today);
 
-    /// <summary>With what a plan is brewed, as it is learned of.</summary>
+    /// <summary>What a plan is brewed with, as keys for learning.</summary>
     public FitKeys KeysOf(Plan plan)
     {
         var ground = plan.Picks.BagId is { } bagId && Gear.Bag(bagId)?.Ground is not null;
@@ -27,7 +27,7 @@ public sealed record PlanContext(PlanShelf Shelf, DateOnly Today, ForecastModel 
             "");
     }
 
-    /// <summary>The model a plan is forecast by: what was learned is in it, and how little is known of a grinder nobody has measured.</summary>
+    /// <summary>The model for a plan's forecast, with what was learned and with the uncertainty of a grinder that was never measured.</summary>
     public ForecastModel ModelOf(Plan plan)
     {
         var keys = KeysOf(plan);

@@ -7,8 +7,8 @@ using Cistern.Data.Shelf;
 namespace Cistern.Application.Plans;
 
 /// <summary>
-/// A plan of the data file being changed: worked out with the shelf, the day and what was learned, and changed one
-/// <see cref="PlanChange"/> after another. The rules are the core's; nothing is kept until <see cref="PlanChanges"/> is told to.
+/// A stored plan being changed: computed with the shelf, the day and what was learned, and changed by one <see cref="PlanChange"/>
+/// after another. The core makes the changes; <see cref="PlanChanges"/> saves the result.
 /// </summary>
 public sealed class PlanEditing
 {
@@ -24,7 +24,7 @@ public sealed class PlanEditing
         LetGo = Work.LetGo;
     }
 
-    /// <summary>The plan as it now stands, worked out.</summary>
+    /// <summary>The plan in its current state, computed.</summary>
     public PlanWork Work { get; private set; }
 
     /// <summary>What the shelf offers.</summary>
@@ -51,40 +51,40 @@ public sealed class PlanEditing
     /// <summary>The spoon, or null.</summary>
     public Spoon? Spoon => Used(Shelf.Spoons, PlanPick.Spoon);
 
-    /// <summary>What there is to make ready with; an unknown grinder takes a second for a gram. Judged.</summary>
+    /// <summary>The equipment for preparing; an unknown grinder takes a second per gram. Judged.</summary>
     public PreparationGear Gear => new(KettleUsed?.AsHeating(Recipe.Place), CanGrind ? Grinder?.SecondsPerG ?? 1 : 0);
 
     /// <summary>What is brewed.</summary>
     public Recipe Recipe => Work.Recipe;
 
-    /// <summary>What it will do.</summary>
+    /// <summary>Its forecast.</summary>
     public Forecast Forecast => Work.Forecast;
 
     /// <summary>Whether the grind can be set.</summary>
     public bool CanGrind => Bag is not { BoughtGround: true };
 
-    /// <summary>Whether what was held did not go together, so that the recipe's own dose and water stand again.</summary>
+    /// <summary>Whether the quantities held became inconsistent, so that the recipe's own dose and water were restored.</summary>
     public bool LetGo { get; private set; }
 
-    /// <summary>What has been changed, in a few words each.</summary>
+    /// <summary>What was changed, in a few words each.</summary>
     public IReadOnlyList<string> Did => did;
 
-    /// <summary>The state that has come of it; as it was where nothing was changed.</summary>
+    /// <summary>The resulting state; the original one where nothing was changed.</summary>
     public PlanState State => did.Count == 0 ? before : Picked;
 
-    /// <summary>The state with everything it uses of the shelf in it, so that it stays what it is whatever becomes of the shelf.</summary>
+    /// <summary>The state with everything it uses of the shelf included, so that later changes of the shelf do not affect it.</summary>
     public PlanState Picked => before.With(Work.Plan);
 
-    /// <summary>From how many brews something was learned of what it is brewed with; 0 where it is the published model's forecast.</summary>
+    /// <summary>How many brews taught something about what it is brewed with; 0 for the published model.</summary>
     public int LearnedFrom => Forecast.Model.Parameters == ModelParameters.Published ? 0 : context.Learned.BrewsFor(context.KeysOf(Work.Plan));
 
-    /// <summary>Another plan worked out with the same shelf.</summary>
+    /// <summary>Another plan computed with the same shelf.</summary>
     public PlanWork Worked(Plan plan) => new(plan, Work.Gear, context.ModelOf(plan));
 
-    /// <summary>Makes a change, and remembers what was done where it was.</summary>
+    /// <summary>Makes a change, and records it where it was made.</summary>
     /// <param name="change">The change.</param>
-    /// <param name="words">What was done, in a few words; null where that is told of what came of it.</param>
-    /// <returns>What came of it; where it was refused nothing is changed.</returns>
+    /// <param name="words">What is done, in a few words; null to describe the result instead.</param>
+    /// <returns>The result; where the change was refused, nothing is changed.</returns>
     public PlanApplied Do(PlanChange change, string? words)
     {
         var applied = Work.Apply(change);

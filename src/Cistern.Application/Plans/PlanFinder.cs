@@ -8,12 +8,12 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.Plans;
 
-/// <summary>Opens plans and finds those that were kept. Nothing is changed by it.</summary>
-/// <param name="db">The data.</param>
-/// <param name="rows">How a plan is written.</param>
+/// <summary>Opens plans and finds saved ones. Changes nothing.</summary>
+/// <param name="db">The context of the data file.</param>
+/// <param name="rows">Reads plans.</param>
 public sealed class PlanFinder(CisternDb db, PlanRows rows)
 {
-    /// <summary>A brew of the log that a plan is made from is named so.</summary>
+    /// <summary>Prefix of the id of a brew that is opened as a plan.</summary>
     public const string BrewPrefix = "brew-";
 
     /// <summary>So many plans stand on a page.</summary>
@@ -24,7 +24,7 @@ public sealed class PlanFinder(CisternDb db, PlanRows rows)
     private const int MostWanted = 100;
 
     /// <summary>Opens a plan; null where there is none.</summary>
-    /// <exception cref="UnreadableException">It is there and cannot be read; <see cref="PlanMending"/> tells more.</exception>
+    /// <exception cref="UnreadableException">It exists and cannot be read; <see cref="PlanMending"/> tells more.</exception>
     public async Task<OpenPlan?> FindAsync(string id, CancellationToken ct)
     {
         if (PlanRows.StoredPlanId(id) is { } number)
@@ -46,36 +46,36 @@ public sealed class PlanFinder(CisternDb db, PlanRows rows)
         return new OpenPlan(id, null, state, state, null, null);
     }
 
-    /// <summary>The baristas' own plans, the newest first: as many as a bench looks through.</summary>
+    /// <summary>The baristas' saved plans, newest first, limited to what the first page shows.</summary>
     public Task<List<StoredPlan>> KeptAsync(CancellationToken ct) => Kept("").Take(60).ToListAsync(ct);
 
-    /// <summary>All of the baristas' own plans that are found, a page at a time, the newest first.</summary>
-    /// <param name="words">What stands in their names, in what was changed, or why; empty for all.</param>
-    /// <param name="page">Which page, counted from 0.</param>
-    /// <param name="ct">Stops it.</param>
-    /// <returns>The plans of the page, and how many there are in all.</returns>
+    /// <summary>The baristas' saved plans that match, a page at a time, newest first.</summary>
+    /// <param name="words">Words in their names, in what was changed, or why; empty for all.</param>
+    /// <param name="page">The index of the page.</param>
+    /// <param name="ct">Cancels it.</param>
+    /// <returns>The plans of the page, and how many match in all.</returns>
     public async Task<(IReadOnlyList<StoredPlan> Plans, int Of)> FindKeptAsync(string words, int page, CancellationToken ct)
     {
         var found = Kept(words);
         return (await found.Skip(page * PageOfPlans).Take(PageOfPlans).ToListAsync(ct), await found.CountAsync(ct));
     }
 
-    /// <summary>Plans that were changed lately and neither kept nor brewed, the newest first.</summary>
+    /// <summary>Recently changed plans that were neither saved nor brewed, newest first.</summary>
     public Task<List<StoredPlan>> NotKeptAsync(CancellationToken ct) =>
         db.Plans.AsNoTracking().Where(stored => stored.KeptAtMs == null && stored.RemovedAtMs == null && stored.ChangedAtMs > rows.NowMs - LatelyMs
                 && !db.Brews.Any(brew => brew.StoredPlanId == stored.Id) && !db.Pairs.Any(pair => pair.SecondPlanId == stored.Id))
             .OrderByDescending(stored => stored.ChangedAtMs).Take(MostNotKept).ToListAsync(ct);
 
-    /// <summary>The state a kept plan stands at; null where it cannot be read.</summary>
+    /// <summary>The current state of a saved plan; null where it cannot be read.</summary>
     public async Task<PlanState?> StateAsync(int storedId, CancellationToken ct) =>
         await db.Revisions.AsNoTracking().Where(revision => revision.StoredPlanId == storedId && db.Plans.Any(stored => stored.Id == storedId && stored.Position == revision.Position))
             .Select(revision => revision.StateJson).FirstOrDefaultAsync(ct) is { } json ? PlanRows.Readable(json).State : null;
 
-    /// <summary>A recipe of a plan with its unknown members again, as a file holds it.</summary>
+    /// <summary>A recipe of a plan with its unknown members restored, as in a file.</summary>
     public async Task<Recipe> WholeAsync(OpenPlan plan, Recipe recipe, CancellationToken ct) =>
         plan.Stored is { } stored && await rows.ExtraAsync(stored.Id, ct) is { } json ? ExtraMembers.Read(json).Attach(recipe) : recipe;
 
-    /// <summary>The recipes of all kept plans, each as its file holds it; what cannot be read is passed over.</summary>
+    /// <summary>The recipes of all saved plans as in files, without those that cannot be read.</summary>
     public async Task<IReadOnlyList<Recipe>> RecipesAsync(CancellationToken ct)
     {
         var kept = await db.Plans.AsNoTracking().Where(stored => stored.KeptAtMs != null && stored.RemovedAtMs == null).OrderBy(stored => stored.Id).ToListAsync(ct);
@@ -92,11 +92,11 @@ public sealed class PlanFinder(CisternDb db, PlanRows rows)
         return recipes;
     }
 
-    /// <summary>The plans whose cup is wanted from a moment on, the nearest first.</summary>
+    /// <summary>Plans scheduled from a time on, earliest first.</summary>
     public Task<List<StoredPlan>> WantedAsync(long fromMs, CancellationToken ct) =>
         db.Plans.AsNoTracking().Where(stored => stored.WantedAtMs >= fromMs && stored.RemovedAtMs == null).OrderBy(stored => stored.WantedAtMs).Take(MostWanted).ToListAsync(ct);
 
-    /// <summary>Of some plans those that were made as the next of a line and have not been brewed yet.</summary>
+    /// <summary>Of some plans those that were made as the next of a series and not brewed yet.</summary>
     public async Task<IReadOnlyList<StoredPlan>> UnbrewedAsync(IReadOnlyList<StoredPlan> kept, CancellationToken ct)
     {
         var next = kept.Where(stored => stored.FromBrewId is not null).ToList();
@@ -107,7 +107,7 @@ public sealed class PlanFinder(CisternDb db, PlanRows rows)
 
         var from = next.ConvertAll(stored => stored.FromBrewId);
         var brewed = await db.Brews.Where(brew => from.Contains(brew.ParentBrewId)).Select(brew => new { brew.ParentBrewId, brew.OpenedAtMs }).ToListAsync(ct);
-        // What was brewed since, with more changed or as it was, answers it.
+        // A later brew of the series, changed or not, makes the plan obsolete.
         return next.FindAll(stored => !brewed.Exists(brew => brew.ParentBrewId == stored.FromBrewId && brew.OpenedAtMs >= stored.KeptAtMs));
     }
 

@@ -3,13 +3,13 @@ using Cistern.Data.Plans;
 
 namespace Cistern.Application.Plans;
 
-/// <summary>Forecasts whatever stands under a plan's address: recipes of the library, the barista's own plans, and brews as plans.</summary>
+/// <summary>Forecasts the plan at an address: a library recipe, a barista's own plan, or a brew as a plan.</summary>
 public sealed class PlanForecasts(PlanOpening opening)
 {
-    /// <summary>The forecast of a plan, a recipe that nobody has changed as it is written; null where there is none.</summary>
-    /// <param name="id">As it stands in its address.</param>
+    /// <summary>The forecast of a plan, or of a library recipe as written; null where there is none.</summary>
+    /// <param name="id">The id in its address.</param>
     /// <param name="who">Who asks.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="ct">Cancels it.</param>
     public async Task<Forecast?> OfAsync(string id, AtBench who, CancellationToken ct)
     {
         if (id.Length == 0 || await opening.OpenAsync(id, who, shown: _ => new(), ct) is not { } opened)
@@ -20,10 +20,10 @@ public sealed class PlanForecasts(PlanOpening opening)
         return opened.Plan.Stored is { } stored ? Named(opened, stored) : opened.AsWritten ?? opened.Context.Model.Run(opened.Plan.State.OriginRecipe());
     }
 
-    /// <summary>The forecast of a plan as its own page opens it, with the bench's own gear; null where there is none.</summary>
-    /// <param name="id">As it stands in its address.</param>
+    /// <summary>The forecast of a plan as its own page opens it, with the barista's equipment; null where there is none.</summary>
+    /// <param name="id">The id in its address.</param>
     /// <param name="who">Who asks.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="ct">Cancels it.</param>
     public async Task<Forecast?> OpenedAsync(string id, AtBench who, CancellationToken ct) => await opening.OpenAsync(id, who, shown: null, ct) is not { } opened ? null
         : opened.Plan.Stored is { } stored ? Named(opened, stored) : Read(opened);
 

@@ -6,20 +6,20 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.Plans;
 
-/// <summary>Keeps plans under a name, and renames and removes those that are kept.</summary>
-/// <param name="db">The data.</param>
-/// <param name="rows">How a plan is written.</param>
+/// <summary>Saves plans under a name, and renames and deletes saved plans.</summary>
+/// <param name="db">The context of the data file.</param>
+/// <param name="rows">Writes plans.</param>
 public sealed class PlanKeeping(CisternDb db, PlanRows rows)
 {
-    /// <summary>Keeps a plan under a name, with what is different from what it came from, and why.</summary>
+    /// <summary>Saves a plan under a name, with how it differs from the plan it came from, and why.</summary>
     /// <param name="plan">The plan as it was read.</param>
-    /// <param name="state">How it stands.</param>
+    /// <param name="state">Its current state.</param>
     /// <param name="name">Its name.</param>
-    /// <param name="what">What is different, in words.</param>
-    /// <param name="why">Why, in the barista's.</param>
-    /// <param name="wish">Whose, and its key.</param>
-    /// <param name="ct">Stops it before anything is kept.</param>
-    /// <returns>The kept plan; null where somebody else has changed it meanwhile.</returns>
+    /// <param name="what">How it differs, in words.</param>
+    /// <param name="why">Why, in the barista's words.</param>
+    /// <param name="wish">Who asks, and the request's key.</param>
+    /// <param name="ct">Cancels it before anything is saved.</param>
+    /// <returns>The saved plan; null where somebody else has changed it meanwhile.</returns>
     public Task<OpenPlan?> KeepAsync(OpenPlan plan, PlanState state, string name, string what, string why, PlanWish wish, CancellationToken ct) => rows.AtomicallyAsync(plan, async () =>
     {
         var stored = await rows.KeptNowAsync(plan, state, name, wish, ct);
@@ -27,15 +27,15 @@ public sealed class PlanKeeping(CisternDb db, PlanRows rows)
         return stored.Id;
     }, wish, ct);
 
-    /// <summary>Keeps the next plan of a line of brews, once.</summary>
-    /// <param name="state">How it stands.</param>
+    /// <summary>Saves the next plan of a series, once.</summary>
+    /// <param name="state">Its current state.</param>
     /// <param name="from">The brew before it.</param>
-    /// <param name="what">What is changed, in words.</param>
+    /// <param name="what">What changes, in words.</param>
     /// <param name="why">Why.</param>
-    /// <param name="changedJson">The change, as <see cref="SeriesChange"/> writes it.</param>
-    /// <param name="wish">Whose, and its key.</param>
-    /// <param name="ct">Stops it before anything is kept.</param>
-    /// <returns>Its address; that of the one that was kept before, where it was asked for twice.</returns>
+    /// <param name="changedJson">The change, as written by <see cref="SeriesChange"/>.</param>
+    /// <param name="wish">Who asks, and the request's key.</param>
+    /// <param name="ct">Cancels it before anything is saved.</param>
+    /// <returns>Its address; where the same request was carried out before, the address of its result.</returns>
     public async Task<string> NextAsync(PlanState state, Brew from, string what, string why, string changedJson, PlanWish wish, CancellationToken ct)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
@@ -54,10 +54,10 @@ public sealed class PlanKeeping(CisternDb db, PlanRows rows)
         return address;
     }
 
-    /// <summary>Adds recipes that came in a file, each as a kept plan. All or none.</summary>
+    /// <summary>Imports recipes from a file as saved plans, all of them or none.</summary>
     /// <param name="recipes">The recipes.</param>
-    /// <param name="from">Where they came from, in words.</param>
-    /// <param name="ct">Stops it before anything is kept.</param>
+    /// <param name="from">The file, in words.</param>
+    /// <param name="ct">Cancels it before anything is saved.</param>
     public async Task<IReadOnlyList<int>> ImportAsync(IEnumerable<Recipe> recipes, string from, CancellationToken ct)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
@@ -66,11 +66,11 @@ public sealed class PlanKeeping(CisternDb db, PlanRows rows)
         return ids;
     }
 
-    /// <summary>Keeps recipes as plans, in a transaction of whoever asks.</summary>
+    /// <summary>Saves recipes as plans, in the caller's transaction.</summary>
     /// <param name="recipes">The recipes.</param>
-    /// <param name="from">Where they came from, in words.</param>
-    /// <param name="ct">Stops it.</param>
-    /// <returns>The numbers of the plans.</returns>
+    /// <param name="from">The file, in words.</param>
+    /// <param name="ct">Cancels it.</param>
+    /// <returns>The ids of the plans.</returns>
     internal async Task<IReadOnlyList<int>> AddAllAsync(IEnumerable<Recipe> recipes, string from, CancellationToken ct)
     {
         var ids = new List<int>();
@@ -91,7 +91,7 @@ public sealed class PlanKeeping(CisternDb db, PlanRows rows)
     public Task RenameAsync(int id, string name, CancellationToken ct) =>
         db.Plans.Where(stored => stored.Id == id).ExecuteUpdateAsync(set => set.SetProperty(stored => stored.Name, name), ct);
 
-    /// <summary>Takes a kept plan away, or brings it back.</summary>
+    /// <summary>Deletes a saved plan, or restores it.</summary>
     public Task RemoveAsync(int id, bool removed, CancellationToken ct)
     {
         long? atMs = removed ? rows.NowMs : null;

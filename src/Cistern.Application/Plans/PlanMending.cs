@@ -4,11 +4,11 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.Plans;
 
-/// <summary>Finds plans that cannot be read any more, and takes them back to where they can.</summary>
-/// <param name="db">The data.</param>
+/// <summary>Finds plans that can no longer be read, and returns them to the last readable revision.</summary>
+/// <param name="db">The context of the data file.</param>
 public sealed class PlanMending(CisternDb db)
 {
-    /// <summary>A stored plan that cannot be read, with what there is to go back to; null where there is none, or it can.</summary>
+    /// <summary>A stored plan that cannot be read, with what can be restored; null where there is none, or it can be read.</summary>
     public async Task<BrokenPlan?> FindBrokenAsync(string id, CancellationToken ct)
     {
         if (PlanRows.StoredPlanId(id) is not { } number || await db.Plans.AsNoTracking().FirstOrDefaultAsync(row => row.Id == number, ct) is not { } stored)
@@ -22,7 +22,7 @@ public sealed class PlanMending(CisternDb db)
             : null;
     }
 
-    /// <summary>Takes a stored plan that cannot be read back to the last revision that can.</summary>
+    /// <summary>Returns an unreadable plan to its last readable revision.</summary>
     /// <returns>Whether there was one.</returns>
     public async Task<bool> MendAsync(int storedId, CancellationToken ct)
     {

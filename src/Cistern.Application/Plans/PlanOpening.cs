@@ -9,29 +9,29 @@ using Cistern.Data.Plans;
 
 namespace Cistern.Application.Plans;
 
-/// <summary>A plan as it lies open on this shelf.</summary>
+/// <summary>A plan opened with the shelf.</summary>
 /// <param name="Plan">The plan.</param>
-/// <param name="Context">What it is worked out with.</param>
+/// <param name="Context">What it is computed with.</param>
 public sealed record OpenedPlan(OpenPlan Plan, PlanContext Context)
 {
-    /// <summary>The forecast of a recipe of the library as it is written; null of any other plan, and of one that was changed.</summary>
+    /// <summary>The forecast of a library recipe as written; null for any other plan, and for a changed one.</summary>
     public Forecast? AsWritten { get; init; }
 
-    /// <summary>What a recipe of the library took of the shelf by itself when it was opened.</summary>
+    /// <summary>What a library recipe took from the shelf when it was opened.</summary>
     public PlanPicks Picked { get; init; } = new();
 }
 
 /// <summary>
-/// Opens plans for whatever page shows them: a recipe that nobody has changed at the place most like its own and, of the
-/// library, with the bag, the grinder and the vessel that its family is brewed with here.
+/// Opens plans for all pages: an unchanged recipe at the place most like its own and, if it is from the library, with the bag, grinder
+/// and vessel used here for its family.
 /// </summary>
 public sealed class PlanOpening(CisternDb db, PlanFinder finder, LogStore log, ForecastModel model, LearnedNow learned)
 {
-    /// <summary>Opens what stands under a plan's address; null where there is nothing.</summary>
-    /// <param name="id">As it stands in its address.</param>
+    /// <summary>Opens the plan at an address; null where there is none.</summary>
+    /// <param name="id">The id in its address.</param>
     /// <param name="who">Who opens it.</param>
-    /// <param name="shown">The picks of the shelf that a form was shown with, which it goes on with; null where it is opened anew.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="shown">The picks that a form was shown with, to be kept; null to choose anew.</param>
+    /// <param name="ct">Cancels it.</param>
     public async Task<OpenedPlan?> OpenAsync(string id, AtBench who, Func<PlanShelf, PlanPicks>? shown, CancellationToken ct)
     {
         if (await finder.FindAsync(id, ct) is not { } open)
@@ -62,7 +62,7 @@ public sealed class PlanOpening(CisternDb db, PlanFinder finder, LogStore log, F
         return new OpenedPlan(open with { State = state, Accepted = state }, context) { AsWritten = asWritten, Picked = picked };
     }
 
-    /// <summary>A plan with the batch that its vessel holds.</summary>
+    /// <summary>A plan with a batch that its vessel can hold.</summary>
     private static PlanState Scaled(PlanState state, PlanContext context)
     {
         var editing = new PlanEditing(state, context);
@@ -71,16 +71,16 @@ public sealed class PlanOpening(CisternDb db, PlanFinder finder, LogStore log, F
         return state with { Locks = plan.Locks, Held = plan.Held, Batch = plan.Batch };
     }
 
-    /// <summary>What a plan is worked out with: the shelf with what it uses, the day, the model and what was learned.</summary>
+    /// <summary>What a plan is computed with: the shelf, the day, the model and what was learned.</summary>
     public async Task<PlanContext> ContextAsync(PlanState state, AtBench who, CancellationToken ct) =>
         new(await PlanShelf.LoadAsync(db, state, ct), who.Today, model, learned.For(who));
 
-    /// <summary>The forecast of a recipe brewed again with what of the shelf a brew used: as its plan would show it today.</summary>
+    /// <summary>The forecast of a recipe brewed again with what a brew used, as its plan would show it today.</summary>
     /// <param name="gear">What the brew used.</param>
     /// <param name="recipe">The recipe.</param>
-    /// <param name="written">What the brew was planned as.</param>
+    /// <param name="written">The brew's plan.</param>
     /// <param name="who">Who asks.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="ct">Cancels it.</param>
     public async Task<Forecast> AgainAsync(BrewGear gear, Recipe recipe, Recipe written, AtBench who, CancellationToken ct)
     {
         var state = gear.StateOf(recipe, written);

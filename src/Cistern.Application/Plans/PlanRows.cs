@@ -6,9 +6,12 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.Plans;
 
-/// <summary>How plans stand in the data file and are written, for all that is done to plans: once under its key, and only if what was seen still stands.</summary>
-/// <param name="db">The data.</param>
-/// <param name="requests">What was done under which key.</param>
+/// <summary>
+/// Reads and writes plans in the data file for all use cases: a change is saved once per key, and only if what it was computed from is
+/// still current.
+/// </summary>
+/// <param name="db">The context of the data file.</param>
+/// <param name="requests">Requests that were carried out.</param>
 /// <param name="time">The clock.</param>
 public sealed class PlanRows(CisternDb db, IdempotencyStore requests, TimeProvider time)
 {
@@ -22,7 +25,7 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore requests, TimeProvid
 
     internal static string? Unreadable(string json) => Readable(json).Problem;
 
-    /// <summary>A state that was kept, or what is wrong with it.</summary>
+    /// <summary>A stored state, or what is wrong with it.</summary>
     internal static (PlanState? State, string? Problem) Readable(string json)
     {
         try
@@ -37,14 +40,14 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore requests, TimeProvid
     }
 
     /// <summary>
-    /// A new stored plan's states stand without the unknown members of the recipe it comes from; those of a stored plan that is there
-    /// already do.
+    /// The state of a new stored plan without the unknown members of its recipe, which are stored once; the states of an existing
+    /// stored plan are without them already.
     /// </summary>
     internal static PlanState Detached(OpenPlan plan, PlanState state) => plan.Stored is null ? Detached(state, new ExtraMembers()) : state;
 
     internal static PlanState Detached(PlanState state, ExtraMembers extra)
     {
-        // The origin first, so that every state of one stored plan counts the members alike.
+        // The origin first, so that all states of a stored plan number the members alike.
         var origin = extra.Detach(state.OriginRecipe());
         var present = extra.Detach(state.BaseRecipe());
         return extra.IsEmpty ? state : state with { Origin = RecipeWriter.Write(origin), Base = RecipeWriter.Write(present) };
@@ -52,13 +55,13 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore requests, TimeProvid
 
     internal void Touch(StoredPlan stored, PlanWish wish) => (stored.ChangedAtMs, stored.BaristaId) = (NowMs, wish.BaristaId);
 
-    /// <summary>Where what was done under a key is to be seen; null where nothing was.</summary>
+    /// <summary>The address of a request's result; null where it was not carried out.</summary>
     public Task<string?> DoneAsync(Guid key, CancellationToken ct) => requests.DoneAsync(key, ct);
 
     internal Task<string?> ExtraAsync(int storedId, CancellationToken ct) =>
         db.Extras.AsNoTracking().Where(row => row.StoredPlanId == storedId).Select(row => row.Json).FirstOrDefaultAsync(ct);
 
-    /// <summary>Saves what was done, and that it was.</summary>
+    /// <summary>Saves a change together with its request.</summary>
     internal async Task FinishAsync(PlanWish wish, string address, CancellationToken ct)
     {
         requests.Remember(wish.Key, address);
@@ -66,8 +69,8 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore requests, TimeProvid
     }
 
     /// <summary>
-    /// Does one thing to a plan if it still is what was seen, and remembers that it was done. The transaction takes the
-    /// file's only writing place, so what is looked at in it stays so until it is kept.
+    /// Makes a change if the plan is still what was read, and records the request. SQLite allows one writer, so what the transaction
+    /// reads stays valid until it ends.
     /// </summary>
     internal async Task<OpenPlan?> AtomicallyAsync(OpenPlan plan, Func<Task<int>> change, PlanWish wish, CancellationToken ct)
     {
@@ -93,7 +96,7 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore requests, TimeProvid
         || await db.Plans.AnyAsync(row => row.Id == seen.Id && row.Position == seen.Position && row.KeptAtMs == seen.KeptAtMs
             && db.Revisions.Any(revision => revision.StoredPlanId == seen.Id && revision.Position == seen.Position && revision.Id == plan.RevisionId), ct);
 
-    /// <summary>The stored plan a change goes to: the plan's own, or a new one that begins with the plan as it lies.</summary>
+    /// <summary>The stored plan that a change goes to: the plan's own, or a new one starting from its current state.</summary>
     internal async Task<StoredPlan> StoredToChangeAsync(OpenPlan plan, CancellationToken ct)
     {
         if (plan.Stored is { } own && !plan.Kept)
@@ -108,7 +111,7 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore requests, TimeProvid
         return stored;
     }
 
-    /// <summary>The stored plan of what lies open, kept under a name as it stands; not saved yet.</summary>
+    /// <summary>The stored plan of an open plan, saved under a name in its current state; not yet written.</summary>
     internal async Task<StoredPlan> KeptNowAsync(OpenPlan plan, PlanState state, string name, PlanWish wish, CancellationToken ct)
     {
         var stored = await StoredToChangeAsync(plan, ct);
@@ -145,7 +148,7 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore requests, TimeProvid
             return null;
         }
 
-        // This revision for its state and what undoing it takes back, the next for what comes again.
+        // This revision for its state and for what undo takes back, the next one for redo.
         var near = await db.Revisions.AsNoTracking().Where(revision => revision.StoredPlanId == id && revision.Position >= stored.Position - 1 && revision.Position <= stored.Position + 1)
             .Select(revision => new { revision.Id, revision.Position, revision.What, StateJson = revision.Position == stored.Position ? revision.StateJson : "" }).ToListAsync(ct);
         var present = near.Find(revision => revision.Position == stored.Position) ?? throw new UnreadableException("The change it stands at is not there.");

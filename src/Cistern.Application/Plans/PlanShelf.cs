@@ -8,9 +8,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.Plans;
 
-/// <summary>A shelf as the core takes it, on a day.</summary>
+/// <summary>A shelf in the core's form, on a day.</summary>
 /// <param name="shelf">The shelf.</param>
-/// <param name="today">The day, where the server stands.</param>
+/// <param name="today">The day, in the server's time zone.</param>
 public sealed class PlanGear(PlanShelf shelf, DateOnly today) : IGear
 {
     /// <inheritdoc/>
@@ -35,7 +35,7 @@ public sealed class PlanGear(PlanShelf shelf, DateOnly today) : IGear
         where T : class, IShelved => things.FirstOrDefault(thing => thing.Id == id);
 }
 
-/// <summary>What the shelf offers to a plan: what stands there, and what the plan already uses though it was taken off.</summary>
+/// <summary>What the shelf offers to a plan: the things on it, and those the plan already uses although they were removed.</summary>
 public sealed record PlanShelf(
     IReadOnlyList<Bag> Bags,
     IReadOnlyList<Grinder> Grinders,
@@ -59,22 +59,22 @@ public sealed record PlanShelf(
         _ => throw new ArgumentOutOfRangeException(nameof(pick)),
     };
 
-    /// <summary>What a recipe takes of it by itself when it is opened.</summary>
-    /// <param name="written">The recipe as it is written.</param>
+    /// <summary>What a recipe takes from it when it is opened.</summary>
+    /// <param name="written">The recipe as written.</param>
     /// <param name="last">What its family was last brewed with.</param>
-    /// <param name="today">The day, where the server stands.</param>
+    /// <param name="today">The day, in the server's time zone.</param>
     public PlanPicks PicksFor(Forecast written, LastGear last, DateOnly today) => OwnGear.Of(
         written,
-        // The newest bag of a coffee first: it is the one that is being used.
+        // The newest bag of a coffee first: it is the one in use.
         [.. Bags.OrderByDescending(bag => bag.RoastedOn).Select(bag => new OnShelf<BagInUse>(bag.Id, bag.Name, bag.InUse(today)))],
         [.. Grinders.Where(grinder => grinder.Scale.Grinds).Select(grinder => new OnShelf<GrinderScale>(grinder.Id, grinder.Name, grinder.Scale))],
         [.. Vessels.Select(vessel => new OnShelf<Brewer>(vessel.Id, vessel.Name, vessel.AsBrewer))],
         last);
 
-    /// <summary>The place most like the one a recipe was written for, by its number: water boils as it does there; null where there is none.</summary>
+    /// <summary>The number of the place with the altitude nearest to a recipe's, so that water boils alike; null where there is none.</summary>
     public int? Nearest(Recipe written) => Places.MinBy(place => Math.Abs(place.AltitudeM - written.Place.AltitudeM))?.Id;
 
-    /// <summary>The families of brewers that stand on the shelf.</summary>
+    /// <summary>The brewer families on the shelf.</summary>
     public static ValueTask<List<BrewerFamily>> FamiliesAsync(CisternDb db, CancellationToken ct) => Families(db).ToListAsync(ct);
 
     /// <summary>Loads it.</summary>
@@ -92,13 +92,13 @@ public sealed record PlanShelf(
             await Rows<FilterStock>.OfAsync(db, null, ct));
     }
 
-    /// <summary>The bags that there is coffee in, by name, and the one in use.</summary>
+    /// <summary>Bags with coffee in them, by name, and the one in use.</summary>
     private static readonly Func<CisternDb, IAsyncEnumerable<BrewerFamily>> Families = EF.CompileAsyncQuery((CisternDb db) => db.Vessels.Where(vessel => vessel.RemovedAtMs == null).Select(vessel => vessel.Family).Distinct());
 
     private static readonly Func<CisternDb, int?, IAsyncEnumerable<Bag>> Open = EF.CompileAsyncQuery((CisternDb db, int? used) =>
         db.Bags.AsNoTracking().OrderBy(bag => bag.Name).Where(bag => (bag.RemovedAtMs == null && bag.UsedUpOn == null) || bag.Id == used));
 
-    /// <summary>What stands on the shelf of a kind, by name, and the one in use even where it was taken away since.</summary>
+    /// <summary>The things of a kind on the shelf, by name, and the one in use even if it was removed.</summary>
     private static class Rows<T>
         where T : class, IShelved
     {

@@ -4,20 +4,20 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Application.Series;
 
-/// <summary>Finds the line a brew belongs to: the brews of its recipe with its coffee, one after another, and those it descends from.</summary>
-/// <param name="db">The data.</param>
+/// <summary>Finds the series of a brew: the brews of its recipe with its coffee, in order, and those they were made from.</summary>
+/// <param name="db">The context of the data file.</param>
 public sealed class SeriesStore(CisternDb db)
 {
-    /// <summary>A line longer than this is told from its newest brews.</summary>
+    /// <summary>Of a longer series, the newest brews are used.</summary>
     public const int MostBrews = 12;
 
-    /// <summary>A brew longer ago than this, either way, is of another line, ms.</summary>
+    /// <summary>Brews further apart than this belong to different series, ms.</summary>
     private const long FarMs = 45L * 86_400_000;
 
-    /// <summary>The finished brews of a line, oldest first, with all that was said, weighed and tasted of them.</summary>
+    /// <summary>The finished brews of a series, oldest first, with entries, observations and tastings.</summary>
     /// <param name="brew">One of them.</param>
-    /// <param name="upTo">Whether those after it are left out.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="upTo">Whether to omit the brews after it.</param>
+    /// <param name="ct">Cancels it.</param>
     public async Task<IReadOnlyList<Brew>> OfAsync(Brew brew, bool upTo, CancellationToken ct)
     {
         var toMs = upTo ? brew.OpenedAtMs : brew.OpenedAtMs + FarMs;
@@ -25,7 +25,7 @@ public sealed class SeriesStore(CisternDb db)
         var ids = await db.Logged.Where(row => row.CoffeeName == brew.CoffeeName && row.State == BrewState.Finished && row.OpenedAtMs >= brew.OpenedAtMs - FarMs && row.OpenedAtMs <= toMs
                 && row.RecipeId == brew.RecipeId && row.StartedAtMs != null)
             .OrderByDescending(row => row.OpenedAtMs).ThenByDescending(row => row.Id).Select(row => row.Id).Take(MostBrews).ToListAsync(ct);
-        // What it was made from belongs to it, whatever coffee that names.
+        // The brew it was made from belongs to the series, whatever its coffee is called.
         for (var parent = brew.ParentBrewId; parent is { } id && !ids.Contains(id) && ids.Count < MostBrews;)
         {
             ids.Add(id);

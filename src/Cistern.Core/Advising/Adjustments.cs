@@ -8,25 +8,25 @@ using Cistern.Core.Records;
 
 namespace Cistern.Core.Advising;
 
-/// <summary>Each thing that can be changed: by which steps and how far, and the recipe with it changed.</summary>
+/// <summary>The adjustments: their steps and limits, and the recipe changed by each.</summary>
 internal static class Adjustments
 {
-    /// <summary>One change is no new recipe: a setting moves no further than this share of itself, either way. Judged.</summary>
+    /// <summary>A setting changes by at most this share of itself; more would be another recipe. Judged.</summary>
     private const double Far = 0.3;
 
-    /// <summary>A kettle or a flame moves no further than this, K. Judged.</summary>
+    /// <summary>A kettle or a flame changes by at most this, K. Judged.</summary>
     private const double FarK = 10;
 
-    /// <summary>The least a kettle is set to in a hot brew, °C. Judged.</summary>
+    /// <summary>The lowest temperature of a kettle for a hot brew, °C. Judged.</summary>
     private const double CoolestC = 78;
 
-    /// <summary>What a stir says that brings grounds down from the wall: it is known again by it.</summary>
+    /// <summary>Note of a stir that brings grounds down from the wall; the step is recognised by it.</summary>
     private const string AlongTheWall = "Along the wall, so that no grounds stay up there.";
 
-    /// <summary>What a step says that lets mud sink in the cup: it is known again by it.</summary>
+    /// <summary>Note of a step that lets sediment settle in the cup; the step is recognised by it.</summary>
     private const string LeaveLast = "Let the mud sink, and leave the last sip.";
 
-    /// <summary>Those whose value is sought on a dial.</summary>
+    /// <summary>Adjustments whose value is searched on a dial.</summary>
     public static ImmutableArray<Adjustment> Sought { get; } = [Adjustment.Grind, Adjustment.Temperature, Adjustment.Dose, Adjustment.Water, Adjustment.Release, Adjustment.Turns, Adjustment.PressTime, Adjustment.Dilution];
 
     /// <summary>The adjustment's name in the open files.</summary>
@@ -65,7 +65,7 @@ internal static class Adjustments
         _ => "",
     };
 
-    /// <summary>Where an adjustment stands, and where it can be set: its range and steps; null where this brew has no such thing.</summary>
+    /// <summary>The current value of an adjustment and its dial; null where the brew has no such setting.</summary>
     public static (double Stands, Dial Dial)? Of(Adjustment adjustment, Forecast now, AdviceGear gear, bool canGrind)
     {
         if (adjustment == Adjustment.Dilution)
@@ -88,7 +88,7 @@ internal static class Adjustments
         var dial = adjustment switch
         {
             Adjustment.Grind => gear.Grinder is { Grinds: true } grinder ? Held(Milled(grinder), stands) : Held(new Dial(setting, new Span(250, 1600), AdviceGear.UsualGrindStepUm, stands), stands),
-            // A kettle is set to whole degrees; one that stands between two is moved by whole ones.
+            // A kettle is set in whole degrees; a value between two changes by whole degrees.
             Adjustment.Temperature => usual with { Origin = stands, Range = new Span(Math.Max(Math.Min(CoolestC, stands), stands - FarK), Math.Max(stands, Math.Min(usual.Range.High, stands + FarK))) },
             Adjustment.Dose => usual with { Origin = stands, Range = new Span((1 - Far) * stands, Math.Max(stands, Math.Min((1 + Far) * stands, gear.LeftG ?? double.PositiveInfinity))) },
             Adjustment.Water => usual with { Origin = stands, StepSize = stands < 300 ? 2 : 5, Range = new Span((1 - Far) * stands, (1 + Far) * stands) },
@@ -99,20 +99,20 @@ internal static class Adjustments
         return (stands, dial);
     }
 
-    /// <summary>The recipe with an adjustment moved.</summary>
-    /// <param name="adjustment">Which; one that is sought.</param>
-    /// <param name="now">The forecast of the recipe as it is.</param>
+    /// <summary>The recipe with an adjustment changed.</summary>
+    /// <param name="adjustment">An adjustment whose value is searched.</param>
+    /// <param name="now">The forecast of the recipe before the change.</param>
     /// <param name="value">Where to.</param>
     public static Recipe With(Adjustment adjustment, Forecast now, double value) => adjustment switch
     {
         Adjustment.Dilution => now.Recipe with { Steps = now.Recipe.Steps.Replace(Dilution(now.Recipe)!, Dilution(now.Recipe)! with { WaterG = value }) },
         Adjustment.Batch => Scaling.To(now.Recipe, new Batch(value, value / now.Recipe.Coffee.DoseG * now.Recipe.WaterG)),
-        // What is stirred until the end of the steep is stirred no longer than that.
+        // A continuous stir ends with the steep at the latest.
         Adjustment.Release when now.Recipe.Steps.Any(step => step is Step.Stir { Continuous: true }) && Settings.Shortened(now, value) is { } shorter && now.Recipe.Steps[shorter.Index] is Step.Stir { Continuous: true } => shorter.Recipe,
         _ => Settings.With(now, SettingOf(adjustment), value),
     };
 
-    /// <summary>Changes that are one thing done or not, or that answer one complaint alone; those this recipe can take.</summary>
+    /// <summary>Adjustments that are either done or not, or that answer only one complaint, as far as the recipe allows.</summary>
     public static IEnumerable<(Adjustment Adjustment, double From, double To, Recipe Recipe)> Single(Forecast now, Complaint complaint, AdviceGear gear)
     {
         var recipe = now.Recipe;
@@ -121,13 +121,13 @@ internal static class Adjustments
         {
             case Complaint.FellBack when Find<Step.LightBurner>() is { } burner:
                 var flameW = burner.FlameW ?? ForecastModel.UsualFlameW;
-                // As much as it lacks of what must be left over, and a little more, to a burner's tens.
+                // The power missing, and a little more, in steps of 10 W.
                 var lacksW = Math.Max(20, 60 - (now.Totals.FlameMarginW ?? 0));
                 var toW = Math.Ceiling((flameW + lacksW) / 10) * 10;
                 yield return (Adjustment.Flame, flameW, toW, recipe with { Steps = steps.Replace(burner, burner with { FlameW = toW }) });
                 break;
             case Complaint.HighAndDry or Complaint.PastyWalls when Acts.LastWater(recipe) is >= 0 and var pour:
-                // A chamber over a flame is never swirled: what is stirred already is stirred along its wall.
+                // The chamber over a flame is not swirled; where it is stirred, the stir goes along the wall.
                 if (recipe.Brewer.Family != BrewerFamily.Siphon)
                 {
                     yield return (Adjustment.Swirl, 0, 2, recipe with { Steps = steps.Insert(pour + 1, new Step.Swirl { Turns = 2, OverS = 3 }) });
@@ -199,10 +199,13 @@ internal static class Adjustments
             where T : Step => steps.OfType<T>().LastOrDefault();
     }
 
-    /// <summary>A recipe whose drink is diluted with so much water at its end, g; diluted with nothing before, it is at the plan's own temperature.</summary>
+    /// <summary>
+    /// The recipe with its drink diluted at the end with an amount of water, g. Where there was no dilution before, the water has the
+    /// plan's temperature.
+    /// </summary>
     public static Recipe DilutedTo(Recipe recipe, double waterG) => recipe with { Steps = Dilution(recipe) is { } step ? recipe.Steps.Replace(step, step with { WaterG = waterG }) : recipe.Steps.Insert(Served(recipe), new Step.Dilute(waterG)) };
 
-    /// <summary>Where the drink is served: what comes from there on does nothing to it.</summary>
+    /// <summary>The index of the step that serves the drink; later steps do not change it.</summary>
     private static int Served(Recipe recipe)
     {
         var at = recipe.Steps.Length;
@@ -228,14 +231,14 @@ internal static class Adjustments
         _ => throw new ArgumentOutOfRangeException(nameof(adjustment), adjustment, "It has no setting of its own."),
     };
 
-    /// <summary>The steps of a grinder, finest first: a table may run either way.</summary>
+    /// <summary>A grinder's settings, finest first; a table may run either way.</summary>
     private static Dial Milled(GrinderScale grinder)
     {
         var (one, other) = (grinder.MedianUm(grinder.Usable.Low), grinder.MedianUm(grinder.Usable.High));
         return new Dial(Setting.MedianUm, new Span(Math.Min(one, other), Math.Max(one, other)), Math.Abs(grinder.UmPerSetting) * grinder.Step, one);
     }
 
-    /// <summary>A grind is moved by at most a good third of itself.</summary>
+    /// <summary>Limits the change of a grind to a third of itself.</summary>
     private static Dial Held(Dial dial, double stands) => dial with
     {
         Range = new Span(Math.Clamp(0.6 * stands, Math.Min(dial.Range.Low, stands), dial.Range.High), Math.Clamp(1.6 * stands, dial.Range.Low, Math.Max(dial.Range.High, stands))),

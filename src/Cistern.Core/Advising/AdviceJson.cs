@@ -6,14 +6,14 @@ using Cistern.Core.Records;
 
 namespace Cistern.Core.Advising;
 
-/// <summary>Advice as the command line and the API print it.</summary>
+/// <summary>Advice as JSON, for the command line and the API.</summary>
 public static class AdviceJson
 {
     /// <summary>Writes advice as one object.</summary>
     /// <param name="json">Where to.</param>
     /// <param name="advice">The advice.</param>
-    /// <param name="grinder">The grinder, for its settings; null where none is known.</param>
-    /// <param name="last">The brew that was judged: where its plan says what it descends from, so does each changed recipe.</param>
+    /// <param name="grinder">The grinder, for its settings; null where unknown.</param>
+    /// <param name="last">The brew that was judged. Where its plan records the brew it came from, each changed recipe does as well.</param>
     public static void Write(Utf8JsonWriter json, Advice advice, GrinderScale? grinder, Guid? last = null)
     {
         var verdict = advice.Verdict;
@@ -72,7 +72,7 @@ public static class AdviceJson
         }
     }
 
-    /// <summary>A recipe whose plan came from another brew comes from this one now, by this change.</summary>
+    /// <summary>The recipe with this brew recorded as the one it comes from, and with the change.</summary>
     private static Recipe Descended(AdvisedChange change, Guid last)
     {
         var extra = change.Recipe.Extra;

@@ -7,13 +7,13 @@ using Cistern.Core.Records;
 
 namespace Cistern.Core.Advising;
 
-/// <summary>Advice as a barista would say it. No grams and no degrees, which each reads in units of their own; % TDS and the clock are alike to all.</summary>
+/// <summary>Advice in words. Without grams and degrees, which each barista reads in their own units; % TDS and times are the same for all.</summary>
 public static class AdviceWords
 {
-    /// <summary>So many of the complaints that a change answers are named in its reason.</summary>
+    /// <summary>How many of the complaints that a change answers are named in its reason.</summary>
     public const int Named = 2;
 
-    /// <summary>Why a change: what it answers, what it does, what is to be expected.</summary>
+    /// <summary>The reason for a change: what it answers, what it does, and what to expect.</summary>
     internal static string Why(AdvisedChange change, ImmutableArray<Complaint> stated, ImmutableArray<Aim> aims)
     {
         var answered = stated.Where(complaint => change.Answers.Contains(complaint)).ToList();
@@ -22,7 +22,7 @@ public static class AdviceWords
         return $"{wrong} {Does(change)}{(change.And is { } and ? $". No single change does both without harm: {Lower(Does(Second(change, and)))}" : "")}{Comes(change)}".Trim();
     }
 
-    /// <summary>Sentences as one: "It is sour, and it drained fast."</summary>
+    /// <summary>Joins sentences: "It is sour, and it drained fast."</summary>
     private static string Joined(IReadOnlyList<string> sentences) => string.Join(", and ", sentences.Select((one, i) => (i > 0 ? Lower(one) : one).TrimEnd('.'))) + ".";
 
     /// <summary>The verdict on a brew.</summary>
@@ -39,7 +39,7 @@ public static class AdviceWords
             Flow = Flow(brew, told, aims),
             Flowed = !stated.Any(Effects.IsFlow) && !stated.Any(one => one is Complaint.TooLate or Complaint.TooEarly or Complaint.FellBack),
             ExtractionText = Text($"{cup.ExtractionWords}: {totals.ExtractionYieldPercent:0.0} % of the dose in the cup, {totals.DissolvedYieldPercent:0.0} % dissolved"),
-            // The forecast's side is never the call of a cup that its barista tasted otherwise.
+            // A cup that was tasted is described by the taster, not by the forecast.
             BalanceText = side is { } points ? $"tasted {CupJudgement.SaidOf(points)}; expected {CupJudgement.BalanceOf(totals.FlavourBalance)}" : $"expected {CupJudgement.BalanceOf(totals.FlavourBalance)}",
             BodyText = Text($"{(tds is null ? "expected " : "read ")}{tds ?? totals.FinalTdsPercent:0.00} % TDS{Against(tds ?? totals.FinalTdsPercent, aims)}{Said(brew.Tasting?.Mean(sip => sip.ThinHeavy), "thin", "heavy")}"),
             Cup = cup,
@@ -52,7 +52,7 @@ public static class AdviceWords
         };
     }
 
-    /// <summary>What went otherwise, by what the brew saw or the taster tells, and what it made of the cup.</summary>
+    /// <summary>The deviation, recorded or reported by the taster, and its effect on the cup.</summary>
     private static string Cause(BrewRecord brew, Forecast now, Forecast asBrewed, ImmutableArray<Complaint> explained)
     {
         var told = brew.Tasting?.WentWrong.Select(word => Recipes.Words<WentWrong>.Find(word)).OfType<WentWrong>().Select(Deviation).ToList() ?? [];
@@ -81,7 +81,7 @@ public static class AdviceWords
         return $"{char.ToUpperInvariant(what[0])}{what[1..]}: that explains why it was {string.Join(" and ", explained.Take(2).Select(Called))}. Brew it as planned before changing anything.";
     }
 
-    /// <summary>Where the mouth and the forecast, or the mouth and what was set, go different ways: one sentence with both.</summary>
+    /// <summary>Where taste and forecast, or taste and target, contradict each other: one sentence with both.</summary>
     private static string? Parts(Totals totals, ImmutableArray<Complaint> stated, ImmutableArray<Aim> aims, IReadOnlyList<AdvisedChange> changes)
     {
         var said = (stated.Contains(Complaint.Bitter) ? 1 : 0) - (stated.Contains(Complaint.Sour) ? 1 : 0);
@@ -128,7 +128,7 @@ public static class AdviceWords
         _ => throw new ArgumentOutOfRangeException(nameof(deviation), deviation, "No words for it."),
     };
 
-    /// <summary>A change as if its second setting were its only one: for its words.</summary>
+    /// <summary>A change as if its second setting were the only one, for its wording.</summary>
     public static AdvisedChange Second(AdvisedChange change, SecondChange and) => change with { Adjustment = and.Adjustment, From = and.From, To = and.To, And = null };
 
     private static string? Missed(Aim aim, Forecast now) => now.Totals.Of(aim.Outcome) is not { } value ? null : (aim.Of, value < aim.Range.Low, value > aim.Range.High) switch
@@ -148,7 +148,7 @@ public static class AdviceWords
         _ => null,
     };
 
-    /// <summary>What a change is called, and which way: "Grind finer", or "Grind coarser, and brew hotter".</summary>
+    /// <summary>The name of a change with its direction: "Grind finer", or "Grind coarser, and brew hotter".</summary>
     public static string Name(AdvisedChange change) => change.And is { } and ? $"{One(change)}, and {Lower(One(Second(change, and)))}" : One(change);
 
     private static string Lower(string text) => char.ToLowerInvariant(text[0]) + text[1..];
@@ -260,7 +260,7 @@ public static class AdviceWords
         return text + ".";
     }
 
-    /// <summary>A difference in strength as a barista says it, % TDS: less than two hundredths nobody reads, a tenth everybody tastes.</summary>
+    /// <summary>A difference in strength in words, % TDS: under two hundredths nobody notices, a tenth everybody tastes.</summary>
     private static string Stronger(double byPercent) => Math.Abs(byPercent) < 0.02 ? "it as strong as now" : $"it {(Math.Abs(byPercent) < 0.1 ? "a little " : "")}{(byPercent > 0 ? "stronger" : "weaker")}";
 
     private static string Flow(BrewRecord brew, ToldFigures told, ImmutableArray<Aim> aims)

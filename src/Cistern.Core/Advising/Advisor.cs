@@ -7,14 +7,13 @@ using Cistern.Core.Records;
 namespace Cistern.Core.Advising;
 
 /// <summary>
-/// Says what to change for the next brew: single changes, the best first, each with what it does by the forecast, why and what
-/// it costs.
+/// Advises what to change for the next brew: single changes, best first, each with its expected effect, its reason and its costs.
 /// </summary>
 /// <remarks>
-/// What is wanted is a set of <see cref="Aim"/>s. A change is worth the chance that all of them are met, by the forecast and
-/// what is not known of it; and, where it does not meet them all, the chance that one change more then would. Of the values
-/// that should do it the one that changes least is taken. What was tried in the line is never offered again, nor anything that
-/// runs over, boils away, presses too hard or stalls.
+/// The goal is a set of <see cref="Aim"/>s. A change is worth the probability that all of them are met, given the forecast and its
+/// uncertainty, plus a share of the probability that one further change would meet them. Of the values that should be enough, the
+/// smallest change is chosen. Changes tried in the series are not offered again, nor changes that cause an overflow, a boil-over,
+/// excessive force or stalling.
 /// </remarks>
 public static class Advisor
 {
@@ -22,51 +21,51 @@ public static class Advisor
 
     private static readonly ImmutableSortedDictionary<string, System.Text.Json.JsonElement> NoExtra = ImmutableSortedDictionary<string, System.Text.Json.JsonElement>.Empty;
 
-    /// <summary>A change that should need another one after it is worth this share of the chance that both do. Judged.</summary>
+    /// <summary>The worth of a change that needs another one after it, as a share of the probability that both are enough. Judged.</summary>
     private const double SecondShare = 0.55;
 
-    /// <summary>A smaller change that is this little worse is as good. Judged.</summary>
+    /// <summary>A smaller change is preferred where it is worth at most this much less. Judged.</summary>
     private const double AsGood = 0.02;
 
-    /// <summary>A chance of this is taken for met. Judged.</summary>
+    /// <summary>From this probability on, an aim counts as met. Judged.</summary>
     private const double Enough = 0.5;
 
-    /// <summary>With this chance it is met for sure: nothing is changed. Between the two it may be, and a change must be clearly better. Judged.</summary>
+    /// <summary>From this probability on, an aim is certainly met and nothing is changed. Between the two, a change must be clearly better. Judged.</summary>
     private const double Sure = 0.9;
 
-    /// <summary>What nobody set is met with this chance where something else was set: a target that is met is not changed for what was never asked. Judged.</summary>
+    /// <summary>The same for what nobody set, where something else was set: a target that is met is not given up for what was never asked. Judged.</summary>
     private const double UnaskedEnough = 0.25;
 
-    /// <summary>A change must raise what it is worth by this, or it is none. Judged.</summary>
+    /// <summary>The least gain of a change. Judged.</summary>
     private const double LeastGain = 0.02;
 
-    /// <summary>And by this where the target may be met already. Judged.</summary>
+    /// <summary>The least gain where the target may already be met. Judged.</summary>
     private const double ClearGain = 0.04;
 
-    /// <summary>What flowed wrong speaks first: mending it is worth this on top. Judged.</summary>
+    /// <summary>Correcting a wrong flow is worth this much more, since it comes before the taste. Judged.</summary>
     private const double FlowWorth = 0.5;
 
-    /// <summary>What is worth less than this share of the best is not told. Judged.</summary>
+    /// <summary>Changes worth less than this share of the best are not offered. Judged.</summary>
     private const double WorthTelling = 0.3;
 
-    /// <summary>With less of a chance than this something that is met is broken. Judged.</summary>
+    /// <summary>An aim that is met is considered broken below this probability. Judged.</summary>
     private const double Broken = 0.2;
 
-    /// <summary>A change smaller than this is told only where it does: nobody would taste it. Judged.</summary>
+    /// <summary>A smaller change is offered only where it has an effect that can be tasted. Judged.</summary>
     private const double LeastSize = 0.6;
 
     private const int MostChanges = 6;
 
     /// <summary>What to do next time.</summary>
-    /// <param name="line">The brews of the line, oldest first; the last one is what is judged.</param>
+    /// <param name="line">The brews of the series, oldest first; the last one is judged.</param>
     /// <param name="model">The model, with what was learned.</param>
-    /// <param name="gear">What there is to change things with.</param>
-    /// <param name="told">What the last brew is told to have come to, by the model it was planned with; null where nothing else is told of it than what this model makes of it.</param>
-    /// <exception cref="OperationCanceledException">The model was stopped.</exception>
+    /// <param name="gear">The equipment available for a change.</param>
+    /// <param name="told">The last brew's figures by the model it was planned with; null to use this model's.</param>
+    /// <exception cref="OperationCanceledException">The model was cancelled.</exception>
     public static Advice Of(IReadOnlyList<BrewRecord> line, ForecastModel model, AdviceGear gear, ToldFigures? told = null) =>
         new Work(line, model with { Memory = null }, gear, told).Run();
 
-    /// <summary>What a recipe is known again by: everything that is done, nothing that is called.</summary>
+    /// <summary>Identifies a recipe by what is done, without names.</summary>
     internal static string Print(Recipe recipe) => RecipeWriter.Write(recipe with
     {
         Id = "x",
@@ -80,10 +79,10 @@ public static class Advisor
         Water = recipe.Water with { TemperatureC = Math.Round(recipe.Water.TemperatureC, 1), Extra = NoExtra },
     });
 
-    /// <summary>What must not come of a change that the plan does not do already: it runs over, a step falls out of its window.</summary>
+    /// <summary>Events that a change may not introduce: an overflow, a step outside its window.</summary>
     internal static bool IsTrouble(BrewEvent happening) => happening.Kind is BrewEventKind.Overflow or BrewEventKind.ToTheBrim or BrewEventKind.WindowMissed or BrewEventKind.StepLate or BrewEventKind.DryBed;
 
-    /// <summary>Figures of a recipe as a vector: those of the aims, then the fullest, the force and the drawdown.</summary>
+    /// <summary>The figures of a recipe as a vector: those of the aims, then the peak volume, the force and the drawdown.</summary>
     private readonly record struct Point(double At, double[] Figures);
 
     private sealed class Work
@@ -126,7 +125,7 @@ public static class Advisor
         {
             if (aims.IsEmpty)
             {
-                // Nothing was set: what is wanted is what was complained of, less, and all else as it was.
+                // There is no target: the complaint should become less, and everything else stay as it was.
                 return Told(mouth.Run(), met: stated.IsEmpty);
             }
 
@@ -146,7 +145,7 @@ public static class Advisor
                 return Told(towards, met);
             }
 
-            // A reading that missed the target stands above the mouth, and the mouth above a forecast that no reading bears out.
+            // A measured miss of the target comes before the taste, and the taste before a forecast that no measurement confirms.
             var read = !met && last.Measured.TdsPercent is not null && mouth.Explained.IsEmpty;
             var kept = towards.Where((change, i) => (read && i == 0) || !IsAgainst(change)).ToList();
             var both = (met || kept.Count == 0 || !(read || !IsAgainst(kept[0]))) || !mouth.Explained.IsEmpty ? said.Concat(met ? [] : kept) : kept.Take(1).Concat(said).Concat(kept.Skip(1));
@@ -169,7 +168,7 @@ public static class Advisor
 
             var worthNow = Worth(stands, null);
             var changes = curves.Select(pair => Best(pair.Key, pair.Value.Dial, worthNow)).OfType<(AdvisedChange Change, double Worth)>().ToList();
-            // Where the plan itself should do and the brew went otherwise, the plan again.
+            // Where the plan should be right and was not followed, the plan again.
             if (Correction.IsWanted(asBrewed, now.Totals) && Chance(stands) >= Enough && Told(Adjustment.AsPlanned, 0, 0, last.Planned) is { } again)
             {
                 changes.Add((again, 1));
@@ -187,14 +186,14 @@ public static class Advisor
         private bool IsWorthTelling(AdvisedChange change, double net, double best) =>
             !Breaks(change) && (change.Chance >= Enough || Size(change) >= LeastSize) && (net >= WorthTelling * best || !change.Answers.IsEmpty);
 
-        /// <summary>Whether a change undoes something that was set and is met: then it is only told where nothing is better.</summary>
+        /// <summary>Whether a change undoes a target that is met; such a change is offered only where nothing is better.</summary>
         private bool Breaks(AdvisedChange change)
         {
             var then = Figures(change.Then.Totals);
             return aims.Where((aim, i) => aim.Set && aim.Chance(stands[i], sigma[i]) >= Enough && aim.Chance(then[i], sigma[i]) < Broken).Any();
         }
 
-        /// <summary>What it came to, measured where it was measured: of the brew as it went.</summary>
+        /// <summary>The figure of the brew as it was made, measured where possible.</summary>
         private double Brewed(Aim aim) => aim.Of switch
         {
             AimOf.Drain => last.Measured.DrawdownS ?? asBrewed.Totals.DrawdownS ?? 0,
@@ -205,7 +204,7 @@ public static class Advisor
 
         private Point[] Sample(Adjustment adjustment, double at, Dial dial)
         {
-            // Nearer where it stands: small changes are the usual ones.
+            // Denser near the present value, since small changes are usual.
             double[] shares = [0.08, 0.2, 0.4, 0.7, 1];
             var differing = model.ForDifferences();
             var points = new Point[(2 * PointsASide) + 1];
@@ -223,7 +222,7 @@ public static class Advisor
             return points;
         }
 
-        /// <summary>The figures at a value of an adjustment, on the straight line between two that were run.</summary>
+        /// <summary>The figures at a value of an adjustment, interpolated between two runs.</summary>
         private static double[] Along(Point[] curve, double value)
         {
             var next = 1;
@@ -243,7 +242,7 @@ public static class Advisor
             return figures;
         }
 
-        /// <summary>The chance that every aim is met; what counts less lowers it less.</summary>
+        /// <summary>The probability that every aim is met; less important aims count less.</summary>
         private double Chance(ReadOnlySpan<double> figures)
         {
             var chance = 1.0;
@@ -255,7 +254,7 @@ public static class Advisor
             return chance;
         }
 
-        /// <summary>What a recipe is worth: the chance that it does, or that one change more then does; and what flows first.</summary>
+        /// <summary>The worth of a recipe: the probability that it meets the aims, or would with one more change; correct flow counts extra.</summary>
         private double Worth(double[] figures, Adjustment? moved)
         {
             var chance = Chance(figures);
@@ -282,7 +281,7 @@ public static class Advisor
             return chance + ((1 - chance) * SecondShare * second) + (FlowWorth * Flow(figures)) + Nearer(figures);
         }
 
-        /// <summary>How far the flow that went wrong is mended: of what flowed as meant nothing.</summary>
+        /// <summary>How far a wrong flow is corrected; 0 where the flow was right.</summary>
         private double Flow(double[] figures)
         {
             var mended = 0.0;
@@ -297,14 +296,14 @@ public static class Advisor
             return Math.Min(1, mended);
         }
 
-        /// <summary>Where no chance is left to tell by, what comes nearer is better: never worth more than a tenth.</summary>
+        /// <summary>Where the probability is too small to compare, nearer is better; worth a tenth at most.</summary>
         private double Nearer(double[] figures)
         {
             var (off, before) = (Off(figures), Off(stands));
             return before > 0 ? 0.1 * Math.Clamp(1 - (off / before), -1, 1) : -0.1 * Math.Min(1, off);
         }
 
-        /// <summary>How far figures lie outside their ranges, in halves of those.</summary>
+        /// <summary>The distance of figures from their ranges, in half widths.</summary>
         private double Off(double[] figures)
         {
             var off = 0.0;
@@ -319,7 +318,7 @@ public static class Advisor
             return off;
         }
 
-        /// <summary>Nothing runs over, presses too hard or stalls that does not do so already, and less than before.</summary>
+        /// <summary>No overflow, excessive force or stalling, unless the plan has it already and the change reduces it.</summary>
         private bool IsBounded(ReadOnlySpan<double> figures)
         {
             var at = aims.Length;
@@ -328,13 +327,13 @@ public static class Advisor
                 && (figures[at + 2] <= ForecastModel.StallsAfterS || figures[at + 2] < stands[at + 2] - 1);
         }
 
-        /// <summary>The best value of an adjustment: of those that should do it the one that changes least.</summary>
+        /// <summary>The best value of an adjustment: of those that should be enough, the smallest change.</summary>
         private (AdvisedChange Change, double Worth)? Best(Adjustment adjustment, Dial dial, double worthNow)
         {
             var at = curves[adjustment].Curve[PointsASide].At;
             var values = new List<(double Value, double Worth)>();
             var steps = Math.Max(1, (int)Math.Ceiling((dial.Range.High - dial.Range.Low) / Math.Max(dial.StepSize, 1e-3)));
-            // A dial of very many steps is looked at more coarsely: no cup tells a hundredth of its range.
+            // A dial with very many steps is sampled more coarsely; a hundredth of its range cannot be tasted.
             var stride = Math.Max(1, steps / 60);
             var low = dial.Snap(dial.Range.Low, up: true);
             for (var i = 0; i <= steps; i += stride)
@@ -382,7 +381,7 @@ public static class Advisor
             }
 
             var then = now.Again(recipe);
-            // Nothing may come of it that the plan does not do already: it runs over, a step falls out of its window.
+            // A change may not introduce an event such as an overflow or a step outside its window.
             if (then.Events.Any(happening => IsTrouble(happening) && !now.Events.Any(one => one.Kind == happening.Kind && one.StepIndex == happening.StepIndex)))
             {
                 return null;
@@ -409,12 +408,12 @@ public static class Advisor
             return 0;
         }
 
-        /// <summary>Costs only decide between what is about as good. Judged.</summary>
+        /// <summary>Costs decide between changes of about the same worth. Judged.</summary>
         private static double Cost(AdvisedChange change) =>
             (0.004 * Size(change)) + (Math.Max(0, change.Costs.TimeS) * 0.0002) + (Math.Max(0, change.Costs.HandsS) * 0.001) + (Math.Max(0, change.Costs.CoffeeG) * 0.004) + (0.1 * change.Costs.Stalls)
             + (change.Adjustment is Adjustment.Turns or Adjustment.PressTime or Adjustment.Preheat ? 0.01 : 0);
 
-        /// <summary>How large a change is, in such as a barista just makes: a twentieth of a grind or a batch, a few degrees. Judged.</summary>
+        /// <summary>The size of a change, relative to the usual ones: a twentieth of a grind or a batch, a few degrees. Judged.</summary>
         private static double Size(AdvisedChange change) => change.Adjustment switch
         {
             Adjustment.Grind or Adjustment.Dose or Adjustment.Water or Adjustment.Dilution => Math.Abs(Math.Log(Math.Max(1e-6, change.To) / Math.Max(1e-6, change.From))) / 0.05,

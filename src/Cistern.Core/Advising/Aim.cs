@@ -8,7 +8,7 @@ namespace Cistern.Core.Advising;
 /// <summary>What an aim is of.</summary>
 public enum AimOf
 {
-    /// <summary>Strength of the drink as it is drunk, % TDS.</summary>
+    /// <summary>Strength of the finished drink, % TDS.</summary>
     Strength,
 
     /// <summary>Sour to bitter, as a number.</summary>
@@ -29,29 +29,29 @@ public enum AimOf
 
 /// <summary>What a figure should be.</summary>
 /// <param name="Of">Which.</param>
-/// <param name="Range">From, to, in its unit.</param>
-/// <param name="Set">Whether a barista set it; otherwise it is as it was, and to stay so.</param>
+/// <param name="Range">The wanted range, in its unit.</param>
+/// <param name="Set">Whether a barista set it; otherwise it is the present value, to be kept.</param>
 public sealed record Aim(AimOf Of, Span Range, bool Set)
 {
-    /// <summary>How a cup may differ and still be as it was: strength, % TDS. Judged.</summary>
+    /// <summary>How much the strength may differ and still count as unchanged, % TDS. Judged.</summary>
     public const double AroundTdsPercent = 0.1;
 
-    /// <summary>The same of its flavour balance. Judged.</summary>
+    /// <summary>The same for flavour balance. Judged.</summary>
     public const double AroundBalance = 0.4;
 
     /// <summary>Over this a press is too hard, N.</summary>
     public const double HardN = 120;
 
-    /// <summary>A clock tells whole seconds, so what is told as in time is.</summary>
+    /// <summary>The clock shows whole seconds, so a time that is shown as met is met.</summary>
     private const double HalfS = 0.5;
 
-    /// <summary>What nobody set counts less than what somebody did. Judged.</summary>
+    /// <summary>Weight of an aim that nobody set. Judged.</summary>
     private const double UnsetWeight = 0.4;
 
-    /// <summary>Whether it is of what flows, which speaks before the taste.</summary>
+    /// <summary>Whether it concerns the flow, which comes before the taste.</summary>
     public bool OfFlow => Of is AimOf.Finish or AimOf.Drain or AimOf.Press;
 
-    /// <summary>The range as it was set: of a time without the half second that rounding gives.</summary>
+    /// <summary>The range as it was set: a time without the half second for rounding.</summary>
     public Span AsSet => Of == AimOf.Finish ? new Span(Range.Low + HalfS, Range.High - HalfS) : Range;
 
     /// <summary>How much it counts.</summary>
@@ -68,7 +68,7 @@ public sealed record Aim(AimOf Of, Span Range, bool Set)
         _ => Outcome.PressForceN,
     };
 
-    /// <summary>No figure is known better than this, in its unit: what hands, water and beans add from brew to brew. Judged.</summary>
+    /// <summary>The least uncertainty of a figure, in its unit: the variation of hands, water and coffee from brew to brew. Judged.</summary>
     public double LeastSigma => Of switch
     {
         AimOf.Strength => 0.012,
@@ -78,30 +78,30 @@ public sealed record Aim(AimOf Of, Span Range, bool Set)
         _ => 2,
     };
 
-    /// <summary>How likely a figure falls in its range.</summary>
-    /// <param name="value">What is expected.</param>
-    /// <param name="sigma">One σ of what is not known of it.</param>
+    /// <summary>The probability that a figure is within its range.</summary>
+    /// <param name="value">The expected value.</param>
+    /// <param name="sigma">Its standard deviation.</param>
     public double Chance(double value, double sigma)
     {
         var width = Math.Max(LeastSigma, sigma);
         return Normal((Range.High - value) / width) - Normal((Range.Low - value) / width);
     }
 
-    /// <summary>A target that a cup itself sets: as strong, by the reading where there is one, and balanced as it was.</summary>
-    /// <param name="cup">What it came to as it was brewed.</param>
-    /// <param name="readTdsPercent">What a refractometer read, % TDS; null where nobody did.</param>
+    /// <summary>A cup as a target: the same strength, as read where there is a reading, and the same balance.</summary>
+    /// <param name="cup">The figures of the brew as it was made.</param>
+    /// <param name="readTdsPercent">The refractometer's reading, % TDS; null where there is none.</param>
     public static Target AsItWas(Totals cup, double? readTdsPercent) => new()
     {
         TdsPercent = Rounded(Around(readTdsPercent ?? cup.FinalTdsPercent, AroundTdsPercent)),
         FlavourBalance = Rounded(Around(cup.FlavourBalance, AroundBalance)),
     };
 
-    /// <summary>Whether a barista set anything of a cup or its time.</summary>
+    /// <summary>Whether a barista set a target for the cup or its time.</summary>
     public static bool IsSet(Recipe planned) => planned.Target is { } target && (target.TdsPercent ?? target.FlavourBalance ?? target.ExtractionYieldPercent ?? target.FinishS) is not null;
 
-    /// <summary>What is wanted of a plan that has a target: what was set, and all else of the cup as it is.</summary>
-    /// <param name="brew">The brew it was brewed in.</param>
-    /// <param name="now">What the plan comes to.</param>
+    /// <summary>The aims of a plan with a target: what was set, and everything else of the cup unchanged.</summary>
+    /// <param name="brew">The brew.</param>
+    /// <param name="now">The forecast of its plan.</param>
     public static ImmutableArray<Aim> For(BrewRecord brew, Forecast now)
     {
         var planned = brew.Planned;
@@ -139,8 +139,8 @@ public sealed record Aim(AimOf Of, Span Range, bool Set)
     }
 
     /// <summary>
-    /// A press may be as hard as a hand should; one that took longer than its window, or less, met a bed that much too tight
-    /// or too loose, so what it may take at its planned speed follows from that.
+    /// A press may need as much force as a hand should apply. One that took longer or shorter than its window met a bed that is too
+    /// tight or too loose by that factor, from which the force allowed at the planned speed follows.
     /// </summary>
     private static Span Pressed(BrewRecord brew, double forceN)
     {

@@ -7,30 +7,30 @@ using Cistern.Core.Records;
 namespace Cistern.Core.Advising;
 
 /// <summary>
-/// Changes that answer what was complained of, less of it and all else as it was: each by the adjustments that practitioners reach
-/// for, in a hand's step, told by the forecast to move the right way and to go against no other complaint. What went otherwise
-/// than planned and explains a complaint comes first.
+/// Changes that answer complaints while everything else stays as it was: the adjustments that practitioners use for each, in usual
+/// step sizes, that by the forecast move in the right direction and do not worsen another complaint. A deviation that explains a
+/// complaint comes first.
 /// </summary>
 /// <param name="brew">The brew.</param>
-/// <param name="plan">What its plan comes to.</param>
-/// <param name="drunk">The cup that was drunk: what it came to as it was brewed.</param>
-/// <param name="stated">What was complained of, what counts most first.</param>
-/// <param name="gear">What there is to change things with.</param>
-/// <param name="tried">What was brewed in this line already, as <see cref="Advisor.Print"/> tells it.</param>
+/// <param name="plan">The forecast of its plan.</param>
+/// <param name="drunk">The forecast of the brew as it was made.</param>
+/// <param name="stated">The complaints, most important first.</param>
+/// <param name="gear">The equipment available for a change.</param>
+/// <param name="tried">What was brewed in this series before, as <see cref="Advisor.Print"/> identifies it.</param>
 internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, ImmutableArray<Complaint> stated, AdviceGear gear, HashSet<string> tried)
 {
-    /// <summary>The plan explains a complaint where it lies this many tolerances away from the cup that was drunk. Judged.</summary>
+    /// <summary>A deviation explains a complaint where plan and brew differ by this many tolerances. Judged.</summary>
     private const double Explains = 2.5;
 
-    /// <summary>The least effect that is sought, in tolerances: a step that nobody tastes answers nobody. Judged.</summary>
+    /// <summary>The least effect of a change, in tolerances; a smaller one cannot be tasted. Judged.</summary>
     private const double Tasted = 1.5;
 
     private const int MostSingles = 4;
 
-    /// <summary>Further than this the whole way is another recipe.</summary>
+    /// <summary>More steps than this would be another recipe.</summary>
     private const int MostSteps = 8;
 
-    /// <summary>By complaint, what practitioners do, the usual thing first: an adjustment, and whether it goes up.</summary>
+    /// <summary>For each complaint what practitioners do, the most usual first: an adjustment, and whether it goes up.</summary>
     private static readonly Dictionary<Complaint, (Adjustment Adjustment, bool Up)[]> Usual = new()
     {
         [Complaint.Sour] = [(Adjustment.Grind, false), (Adjustment.Temperature, true), (Adjustment.Release, true), (Adjustment.Turns, true)],
@@ -54,7 +54,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
         [Complaint.TooEarly] = [(Adjustment.Release, true)],
     };
 
-    /// <summary>What a deviation that the taster tells of makes of a cup, where the brew did not see it.</summary>
+    /// <summary>The effect on the cup of deviations that the taster reports and the brew did not record.</summary>
     private static readonly Dictionary<WentWrong, Complaint[]> MadeByDeviation = new()
     {
         [WentWrong.ReleasedLate] = [Complaint.Bitter, Complaint.Astringent, Complaint.Heavy, Complaint.Strong, Complaint.TooLate, Complaint.TooCool],
@@ -75,22 +75,22 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
     private readonly bool loud = Complaints.IsLoud(brew);
     private readonly Dictionary<(Adjustment, bool, bool), List<Candidate>> sampled = [];
 
-    // What was liked as it went is not corrected: where the plan is further from the cup that is wanted than the one that was
-    // drunk, the next begins at that one.
+    // A brew that was liked is not corrected: where the plan is further from the wanted cup than the brew was, the next one starts
+    // from the brew.
     private readonly Forecast from = stated.Any(one => Effects.IsAgainst(one, drunk.Totals, plan.Totals)) ? drunk : plan;
 
     private Totals Drunk => drunk.Totals;
 
-    /// <summary>The complaints that are explained by what went otherwise: the plan has less of them, or the taster tells of a deviation that makes them.</summary>
+    /// <summary>Complaints explained by a deviation: the plan has less of them, or the taster reports a deviation that causes them.</summary>
     public ImmutableArray<Complaint> Explained { get; } = [.. stated.Where(one => ByForecast(brew, plan, drunk, one) || ByDeviation(brew, one))];
 
-    /// <summary>The plan again, where that answers; null where nothing that went otherwise explains anything.</summary>
+    /// <summary>The plan again, where that is the answer; null where no deviation explains anything.</summary>
     public AdvisedChange? AsPlanned() => Explained.IsEmpty ? null : Change(Adjustment.AsPlanned, 0, 0, brew.Planned, plan, Explained);
 
-    /// <summary>What to change, the best first: those that answer most, by what practitioners reach for first, in the smallest step that is tasted.</summary>
+    /// <summary>The changes, best first: those that answer most, in the order practitioners use them, in the smallest step that can be tasted.</summary>
     public IReadOnlyList<AdvisedChange> Run()
     {
-        // What the plan would not have is answered by the plan; the rest by a change of it.
+        // Complaints explained by a deviation are answered by the plan, the others by changing it.
         var left = stated.Except(Explained).ToImmutableArray();
         var changes = new List<AdvisedChange>();
         if (AsPlanned() is { } again)
@@ -106,7 +106,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
         var adjustments = left.SelectMany(one => Usual.GetValueOrDefault(one, [])).Distinct().ToList();
         var ranked = adjustments.Select(one => Smallest(one.Adjustment, one.Up, left)).OfType<Candidate>().Concat(Words(left))
             .OrderByDescending(one => one.Answers.Length).ThenBy(one => one.Adjustment == Adjustment.Stand).ThenBy(one => left.IndexOf(one.Answers[0])).ThenBy(one => adjustments.IndexOf((one.Adjustment, one.To > one.From))).ToList();
-        // Nobody's complaint is left alone for being told of after others.
+        // Each complaint gets its own best change even if that ranks low.
         var singles = ranked.Take(MostSingles).Concat(left.Select(one => ranked.Find(candidate => candidate.Answers.Contains(one))).OfType<Candidate>()).Distinct().ToList();
         var alone = left.Where(one => !singles.Exists(single => single.Adjustment != Adjustment.Stand && single.Answers.Contains(one))).ToList();
         if (alone.Count > 0 && Double(left) is { } both)
@@ -123,14 +123,14 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
 
     private static bool ByDeviation(BrewRecord brew, Complaint one) => brew.Tasting is { } tasting && tasting.WentWrong.Any(word => Words<WentWrong>.Find(word) is { } deviation && MadeByDeviation[deviation].Contains(one));
 
-    /// <summary>The smallest step of an adjustment that answers something of what is left and goes against nothing that was stated.</summary>
+    /// <summary>The smallest step of an adjustment that answers a remaining complaint and worsens none.</summary>
     private Candidate? Smallest(Adjustment adjustment, bool up, ImmutableArray<Complaint> left)
     {
         Candidate? most = null;
         var wanted = loud ? 2 * Tasted : Tasted;
         foreach (var one in Sampled(adjustment, up))
         {
-            // Nobody changes the paper or takes a cloth for what they are not for.
+            // A filter is changed only for the complaints that it is meant for.
             var answers = left.Where(complaint => (adjustment is not (Adjustment.Filter or Adjustment.Wrap) || Usual.GetValueOrDefault(complaint, []).Contains((adjustment, up))) && Effects.IsAnswered(complaint, Drunk, one.Then.Totals)).ToImmutableArray();
             if (answers.IsEmpty || stated.Any(complaint => Effects.IsAgainst(complaint, Drunk, one.Then.Totals)))
             {
@@ -148,8 +148,9 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
     }
 
     /// <summary>
-    /// How far an adjustment would have to go until the forecast calls the cup mended, in hand's steps; null where the step does, the
-    /// forecast never saw the fault, or a reading has told how far it is. The mouth's points are an order, and no measure.
+    /// How many steps an adjustment needs until the forecast expects no complaint; null where the first step is enough, where the
+    /// forecast does not see the fault, or where a reading shows how far it is. A taster's points are ordinal, so the step itself
+    /// stays small.
     /// </summary>
     private double? WholeWay(Candidate one)
     {
@@ -176,7 +177,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
         return null;
     }
 
-    /// <summary>Whether the forecast finds nothing of a complaint in a cup; what it cannot see is none of its business.</summary>
+    /// <summary>Whether the forecast expects no complaint of a cup; complaints it cannot see count as answered.</summary>
     private static bool Mended(Complaint complaint, Totals cup) => complaint switch
     {
         Complaint.Sour or Complaint.Flat => cup.FlavourBalance >= CupJudgement.BalancedFrom,
@@ -188,7 +189,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
         _ => true,
     };
 
-    /// <summary>Where it is known how much was missing, less than that is not enough.</summary>
+    /// <summary>Where the missing amount is known, a smaller change is not enough.</summary>
     private bool IsEnough(Complaint complaint, Totals then) => complaint switch
     {
         Complaint.Stalled => then.DrawdownS is not > ForecastModel.StallsAfterS,
@@ -196,7 +197,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
         _ => true,
     };
 
-    /// <summary>An adjustment moved by a hand's steps one way, the smallest first, as far as each can be brewed.</summary>
+    /// <summary>An adjustment moved in usual steps in one direction, smallest first, as far as the result can be brewed.</summary>
     private List<Candidate> Sampled(Adjustment adjustment, bool up, bool far = false)
     {
         if (sampled.TryGetValue((adjustment, up, far), out var known))
@@ -262,7 +263,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
 
                 double[] by = adjustment switch
                 {
-                    // Clicks: one to three are a hand's step, more only where three do nothing that is tasted.
+                    // One to three clicks are usual; more only where three cannot be tasted.
                     Adjustment.Grind => [.. Enumerable.Range(1, 2 * most).Select(k => k * found.Dial.StepSize)],
                     Adjustment.Temperature => [.. Enumerable.Range(1, most).Select(k => (double)k)],
                     Adjustment.Release => [.. new[] { 5, 10, 15, Tenths(1), loud || far ? 30 : 15, loud || far ? Tenths(2) : 15, far ? Tenths(4) : 15, far ? 60 : 15 }.Where(s => s > 0).Distinct().Order()],
@@ -283,10 +284,10 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
         }
     }
 
-    /// <summary>The complaint that brings an adjustment which is one thing done or not.</summary>
+    /// <summary>The complaint that leads to an adjustment that is either done or not.</summary>
     private static Complaint SingleFor(Adjustment adjustment) => adjustment is Adjustment.Settle or Adjustment.Filter ? Complaint.Muddy : Complaint.TooCool;
 
-    /// <summary>What a recipe comes to; null where it cannot be brewed, was tried in this line, or does harm that the plan does not.</summary>
+    /// <summary>The forecast of a recipe; null where it cannot be brewed, was tried in this series, or causes an event that the plan does not.</summary>
     private Forecast? Brewable(Recipe recipe)
     {
         if (tried.Contains(Advisor.Print(recipe)) || RecipeChecker.Check(recipe).Any(finding => finding.Severity == Severity.Error))
@@ -301,12 +302,12 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
         return harm ? null : then;
     }
 
-    /// <summary>What no figure holds: one thing done, by words.</summary>
+    /// <summary>Adjustments for complaints that no figure represents.</summary>
     private IEnumerable<Candidate> Words(ImmutableArray<Complaint> left)
     {
         foreach (var complaint in left.Where(one => one is Complaint.Muddy or Complaint.HighAndDry or Complaint.PastyWalls or Complaint.Papery or Complaint.WeakRunoff or Complaint.FellBack))
         {
-            // What the forecast sees was weighed by it; what stands longer grows cooler.
+            // What the forecast sees was compared by it already; a longer wait also cools the drink.
             foreach (var (adjustment, stands, value, recipe) in Adjustments.Single(from, complaint, gear).Where(one => one.Adjustment is not (Adjustment.Settle or Adjustment.Filter) && !(one.Adjustment == Adjustment.Stand && stated.Contains(Complaint.TooCool))))
             {
                 if (Brewable(recipe) is { } then && !stated.Any(one => Effects.IsAgainst(one, Drunk, then.Totals)))
@@ -317,10 +318,10 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
         }
     }
 
-    /// <summary>Two settings together that answer everything and go against nothing, each in a hand's step, the least of them; null where there are none.</summary>
+    /// <summary>The smallest pair of changes that together answer all complaints and worsen none, each in usual steps; null where there is none.</summary>
     private AdvisedChange? Double(ImmutableArray<Complaint> left)
     {
-        // What makes up for the first may have to go further than a hand's step alone would.
+        // The second change may need to be larger than usual, to compensate for the first.
         var moves = left.SelectMany(one => Usual.GetValueOrDefault(one, [])).Distinct().SelectMany(one => Sampled(one.Adjustment, one.Up, far: true).Select((candidate, i) => (candidate, Size: i + 1))).ToList();
         var pairs = from one in moves
                     from other in moves
@@ -330,7 +331,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
                     select (one.candidate, other.candidate);
         foreach (var (one, other) in pairs.Take(40))
         {
-            // The main thing first: what answers the complaint that counts most.
+            // First the change that answers the most important complaint.
             var (first, second) = Effect(left[0], one) >= Effect(left[0], other) ? (one, other) : (other, one);
             if (With(second, first.Recipe) is not { } recipe || Brewable(recipe) is not { } then || stated.Any(complaint => Effects.IsAgainst(complaint, Drunk, then.Totals)))
             {
@@ -351,7 +352,7 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
         static double Need(Complaint complaint) => Effects.IsFlow(complaint) ? Effects.AnswersFlowTogether + 0.2 : Effects.Answers + 0.3;
     }
 
-    /// <summary>A recipe that has one change already with another one made too.</summary>
+    /// <summary>A recipe with a second change added.</summary>
     private Recipe? With(Candidate second, Recipe recipe) => second.Adjustment switch
     {
         Adjustment.Dilution => Adjustments.DilutedTo(recipe, second.To),
@@ -366,6 +367,6 @@ internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, Im
         return change with { Why = AdviceWords.Why(change, stated, []) };
     }
 
-    /// <summary>An adjustment moved by so much, and what it answers.</summary>
+    /// <summary>An adjustment with its size and what it answers.</summary>
     private sealed record Candidate(Adjustment Adjustment, double From, double To, Recipe Recipe, Forecast Then, ImmutableArray<Complaint> Answers);
 }

@@ -5,28 +5,28 @@ using Cistern.Core.Records;
 
 namespace Cistern.Core.Advising;
 
-/// <summary>What was found wrong with a brew by who tasted it and by what was timed: nothing here asks the forecast.</summary>
+/// <summary>What was wrong with a brew by its taster and by measured times, without the forecast.</summary>
 internal static class Complaints
 {
-    /// <summary>Said on a scale of −5 to 5, this much is a complaint.</summary>
+    /// <summary>On a scale from −5 to 5, an answer from here on is a complaint.</summary>
     private const double Much = 2;
 
-    /// <summary>And this much is a loud one: a step is twice as large. Judged.</summary>
+    /// <summary>From here on it is a strong one, for which a step is twice as large. Judged.</summary>
     private const double Loud = 4;
 
-    /// <summary>Said on a scale of 0 to 5, this much dryness is one. Judged.</summary>
+    /// <summary>On a scale from 0 to 5, dryness from here on is a complaint. Judged.</summary>
     private const double Dry = 3;
 
     /// <summary>And so little clarity. Judged.</summary>
     private const double Unclear = 1;
 
-    /// <summary>A score from here on says that the cup was liked.</summary>
+    /// <summary>From this score on, the cup was liked.</summary>
     public const double LikedScore = 7.5;
 
-    /// <summary>This much less than was wanted in the cup is too little. Judged.</summary>
+    /// <summary>A drink short by more than this share is a complaint. Judged.</summary>
     private const double ShortShare = 0.06;
 
-    /// <summary>Words by which baristas complain; a word counts as a whole, where it is not denied.</summary>
+    /// <summary>Words for complaints. A word must stand alone and not be negated.</summary>
     private static readonly (string Word, Complaint Complaint)[] Words =
     [
         ("sour", Complaint.Sour), ("sharp", Complaint.Sour), ("bitter", Complaint.Bitter), ("harsh", Complaint.Bitter), ("thin", Complaint.Thin), ("watery", Complaint.Thin), ("weak", Complaint.Weak),
@@ -40,9 +40,9 @@ internal static class Complaints
 
     private static readonly string[] Denials = ["not", "no", "never", "without", "nothing", "isn't", "wasn't", "hardly", "less", "nor"];
 
-    /// <summary>All complaints of a brew: of what flowed first, then what was said at a touch, by a slider, of the bed and in words.</summary>
+    /// <summary>All complaints about a brew: first the flow, then those chosen from the list, from sliders, about the bed, and in words.</summary>
     /// <param name="brew">The brew.</param>
-    /// <param name="gear">What was wanted in the cup.</param>
+    /// <param name="gear">The drink that was wanted.</param>
     public static ImmutableArray<Complaint> Of(BrewRecord brew, AdviceGear gear)
     {
         var found = new List<Complaint>();
@@ -80,14 +80,14 @@ internal static class Complaints
         }
     }
 
-    /// <summary>Whether a slider stands near its end: then a step is twice as large.</summary>
+    /// <summary>Whether a slider is near its end, for which a step is twice as large.</summary>
     public static bool IsLoud(BrewRecord brew) => Math.Abs(brew.Tasting?.Mean(sip => sip.SourBitter) ?? 0) >= Loud || Math.Abs(brew.Tasting?.Mean(sip => sip.ThinHeavy) ?? 0) >= Loud;
 
-    /// <summary>Whether it was tasted at all: anything said of the cup.</summary>
+    /// <summary>Whether it was tasted: anything was said about the cup.</summary>
     public static bool IsTasted(BrewRecord brew) => brew.Tasting is { } tasting
         && (tasting.Score is not null || tasting.Words?.Length > 0 || !tasting.Complaints.IsEmpty || !tasting.NotesFound.IsEmpty || tasting.Bed is not null || tasting.Sips.Any(sip => (sip.SourBitter ?? sip.ThinHeavy ?? sip.Sweet ?? sip.Clear ?? sip.Finish ?? sip.Dry) is not null));
 
-    /// <summary>What a clock saw of the drawdown and the press against their windows, and what a hand felt.</summary>
+    /// <summary>Measured times of drawdown and press outside their windows, and the felt force.</summary>
     private static void Flowed(BrewRecord brew, List<Complaint> found)
     {
         var measured = brew.Measured;
@@ -115,13 +115,13 @@ internal static class Complaints
         }
     }
 
-    /// <summary>Whether a word stands in what was said as a word of its own, and nothing that denies it among the three before it.</summary>
+    /// <summary>Whether a text contains a word on its own, without a negation among the three words before it.</summary>
     private static bool Says(string? words, string word)
     {
         for (var at = words?.IndexOf(word, StringComparison.OrdinalIgnoreCase) ?? -1; at >= 0; at = words!.IndexOf(word, at + 1, StringComparison.OrdinalIgnoreCase))
         {
             var whole = (at == 0 || !char.IsLetter(words![at - 1])) && (at + word.Length == words!.Length || !char.IsLetter(words[at + word.Length]));
-            // A full stop or a "but" begins anew.
+            // A full stop or a "but" ends a negation.
             var clause = words[..at].Split('.', ';', ',').Last();
             if (whole && !clause.Split(' ', StringSplitOptions.RemoveEmptyEntries).TakeLast(3).Any(one => Denials.Contains(one, StringComparer.OrdinalIgnoreCase)))
             {

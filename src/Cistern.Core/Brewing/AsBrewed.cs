@@ -4,14 +4,14 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Brewing;
 
-/// <summary>Turns what was really done into a recipe, so that the same computation tells what really came of it.</summary>
+/// <summary>Converts what was actually done into a recipe, so that the same model computes the result.</summary>
 public static class AsBrewed
 {
-    /// <summary>The recipe as it was brewed: its steps at the times they were done, with the weights that were typed.</summary>
+    /// <summary>The recipe as it was brewed: its steps at their actual times, with the weights that were entered.</summary>
     /// <param name="recipe">The plan.</param>
-    /// <param name="run">Where the brew stands; steps still to come stay as planned.</param>
+    /// <param name="run">The state of the brew; steps still to come stay as planned.</param>
     /// <param name="actuals">What was weighed and read.</param>
-    /// <param name="nowS">The time on the clock while it runs, s: what is late already comes no sooner than now.</param>
+    /// <param name="nowS">The time on the clock while it runs, s: a step that is overdue cannot begin before now.</param>
     public static Recipe Of(Recipe recipe, BrewRun run, Actuals actuals, double? nowS = null)
     {
         recipe = recipe with
@@ -60,7 +60,7 @@ public static class AsBrewed
         return recipe with { Steps = steps.ToImmutable() };
     }
 
-    /// <summary>What went into the drink at the end: the last dilution and the last ice, or a dilution of its own where none was planned.</summary>
+    /// <summary>What was actually added to the drink: changes the last dilution and the last ice, or adds a dilution where none was planned.</summary>
     private static void Served(ImmutableArray<Step>.Builder steps, Actuals actuals)
     {
         if (actuals.IceG is { } iceG && Last<Step.Ice>() is >= 0 and var iceAt)
@@ -96,7 +96,10 @@ public static class AsBrewed
         }
     }
 
-    /// <summary>The step at hand: begun when it was said, or no sooner than now where that is awaited; and it has taken at least as long as it has.</summary>
+    /// <summary>
+    /// The current step: it began when that was reported, or, if that is still awaited, not before now; and it has lasted at least
+    /// until now.
+    /// </summary>
     private static Step GoingOn(Step step, PresentStep present, double nowS, bool steepEnd)
     {
         if (step is Step.Wait || nowS < present.StartS)
@@ -114,7 +117,7 @@ public static class AsBrewed
         };
     }
 
-    /// <summary>A step at its own time; where its end was not seen it took as long as planned.</summary>
+    /// <summary>A step at its actual time; where its end is unknown it took as long as planned.</summary>
     private static Step Timed(Step step, double startS, double? endS, bool placed)
     {
         if (endS is not { } endedS)

@@ -1,6 +1,6 @@
 namespace Cistern.Core.Brewing;
 
-/// <summary>What an entry of a brew says. Kept and sent by its word.</summary>
+/// <summary>The kinds of brew entries, stored and sent as words.</summary>
 public enum EntryKind
 {
     /// <summary>A step before the clock is done.</summary>
@@ -9,13 +9,13 @@ public enum EntryKind
     /// <summary>0:00, now.</summary>
     Start,
 
-    /// <summary>A step has begun: a release, or anything before its time.</summary>
+    /// <summary>A step has begun: the end of the steep, or any step before its time.</summary>
     Begun,
 
     /// <summary>A step has ended.</summary>
     Done,
 
-    /// <summary>A step goes on: it is not to be assumed done.</summary>
+    /// <summary>A step continues and must not be assumed done.</summary>
     Still,
 
     /// <summary>Another entry was a mistake.</summary>
@@ -23,23 +23,23 @@ public enum EntryKind
 }
 
 /// <summary>
-/// One thing said of a running brew. Entries are only ever added, from as many devices as take part and in any order;
-/// where the brew stands is worked out from all of them (<see cref="BrewRun"/>).
+/// One report about a running brew. Entries are only ever added, by any number of devices and in any order; the state of the brew is
+/// computed from all of them (<see cref="BrewRun"/>).
 /// </summary>
-/// <param name="Id">Made where it was said, so that it counts once however often it is sent.</param>
-/// <param name="Kind">What it says.</param>
-/// <param name="Step">The step it is of, counted from 0.</param>
-/// <param name="AtMs">When it was said, UTC milliseconds of the server's clock.</param>
-/// <param name="Undoes">The entry taken back by an <see cref="EntryKind.Undo"/>; null takes back the last one received before it, as brews of earlier versions did.</param>
-/// <param name="Seen">Whether an instrument saw it, and nobody said it.</param>
+/// <param name="Id">Created on the device, so that an entry counts once however often it is sent.</param>
+/// <param name="Kind">Its kind.</param>
+/// <param name="Step">The index of its step.</param>
+/// <param name="AtMs">When it was made, UTC milliseconds of the server's clock.</param>
+/// <param name="Undoes">The entry taken back by an <see cref="EntryKind.Undo"/>; null, in brews of earlier versions, takes back the last one received before it.</param>
+/// <param name="Seen">Whether it comes from an instrument rather than a person.</param>
 public sealed record BrewEntry(Guid Id, EntryKind Kind, int Step, double AtMs, Guid? Undoes = null, bool Seen = false)
 {
-    /// <summary>How a step it ends is known to have ended.</summary>
+    /// <summary>How the end of its step is known.</summary>
     public EndedBy Ends => Seen ? EndedBy.Seen : EndedBy.Press;
 
     /// <summary>
-    /// Those that count, by when they were said. An undo takes back what it names, and whoever else had said the same by then;
-    /// it cannot itself be undone.
+    /// The entries that count, in order of time. An undo takes back the entry it names and every earlier report of the same; it cannot
+    /// itself be undone.
     /// </summary>
     /// <param name="received">All entries, in the order they were taken.</param>
     public static StandingEntries Standing(IEnumerable<BrewEntry> received)
@@ -79,6 +79,6 @@ public sealed record BrewEntry(Guid Id, EntryKind Kind, int Step, double AtMs, G
 }
 
 /// <summary>The entries that count.</summary>
-/// <param name="Entries">By when they were said.</param>
-/// <param name="GoesOn">Steps of which it was taken back that they were done, and when, UTC milliseconds: they go on, and are not assumed done instead.</param>
+/// <param name="Entries">In order of time.</param>
+/// <param name="GoesOn">Steps whose completion was undone, and when, UTC milliseconds: they continue and are not assumed done.</param>
 public sealed record StandingEntries(IReadOnlyList<BrewEntry> Entries, IReadOnlyDictionary<int, double> GoesOn);

@@ -4,11 +4,11 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Brewing;
 
-/// <summary>How it is known that a step has ended.</summary>
+/// <summary>How the end of a step is known.</summary>
 [JsonConverter(typeof(JsonStringEnumConverter<EndedBy>))]
 public enum EndedBy
 {
-    /// <summary>It was done while making ready, before the clock ran.</summary>
+    /// <summary>It was done during preparation, before the clock started.</summary>
     [JsonStringEnumMemberName("ready")]
     MadeReady,
 
@@ -24,46 +24,46 @@ public enum EndedBy
     [JsonStringEnumMemberName("clock")]
     Clock,
 
-    /// <summary>Nobody said so; it is taken as done as planned.</summary>
+    /// <summary>Nobody reported it; it is assumed to have ended as planned.</summary>
     [JsonStringEnumMemberName("assumed")]
     Assumed,
 
-    /// <summary>It had to be seen, and nobody saw it before the next step came due.</summary>
+    /// <summary>It had to be observed, and nobody reported it before the next step was due.</summary>
     [JsonStringEnumMemberName("notSeen")]
     NotSeen,
 }
 
 /// <summary>A step that is over.</summary>
-/// <param name="Index">Its place in the recipe.</param>
-/// <param name="StartS">When it really began, s; null before the clock ran.</param>
-/// <param name="EndS">When it was really done, s; null before the clock ran.</param>
+/// <param name="Index">Its index in the recipe.</param>
+/// <param name="StartS">When it actually began, s; null before the clock started.</param>
+/// <param name="EndS">When it actually ended, s; null before the clock started.</param>
 /// <param name="By">How that is known.</param>
-/// <param name="GaveWayS">When it gave way to another step before anybody had answered it, s; null where it did not. It can still be answered.</param>
+/// <param name="GaveWayS">When another step replaced it before it was confirmed, s; null where that did not happen. It can still be confirmed.</param>
 public readonly record struct DoneStep(int Index, double? StartS, double? EndS, EndedBy By, double? GaveWayS = null)
 {
-    /// <summary>So long what gave way stays in sight, s.</summary>
+    /// <summary>How long such a step stays on the screen, s.</summary>
     private const double InSightS = 30;
 
-    /// <summary>Whether it gave way a moment ago and nobody has said yet what became of it.</summary>
-    /// <param name="nowS">On the brew clock, s.</param>
+    /// <summary>Whether it was replaced recently and is still unconfirmed.</summary>
+    /// <param name="nowS">Now, s on the brew clock.</param>
     public bool IsOpenAt(double nowS) => IsUnsaid && nowS - GaveWayS < InSightS;
 
-    /// <summary>Nobody said that it was over: it can be put right.</summary>
+    /// <summary>Nobody reported its end, so it can still be corrected.</summary>
     public bool IsUnsaid => By is EndedBy.Assumed or EndedBy.NotSeen;
 
-    /// <summary>Somebody said so, or an instrument saw it.</summary>
+    /// <summary>A person or an instrument reported its end.</summary>
     public bool IsKnown => By is EndedBy.Press or EndedBy.Seen;
 }
 
-/// <summary>The step at hand.</summary>
-/// <param name="Index">Its place in the recipe.</param>
-/// <param name="DueS">When it is due, s on the clock.</param>
+/// <summary>The current step.</summary>
+/// <param name="Index">Its index in the recipe.</param>
+/// <param name="DueS">When it is due, s on the brew clock.</param>
 /// <param name="LengthS">How long it should take, s.</param>
-/// <param name="BegunS">When a press said that it began, or null.</param>
-/// <param name="LowS">From when it will do, s on the clock, or null.</param>
-/// <param name="HighS">Until when it will do, s on the clock, or null.</param>
-/// <param name="AssumedAtS">When it will be taken as done unless somebody says otherwise, s; null where that will not happen.</param>
-/// <param name="Still">Somebody said that it goes on.</param>
+/// <param name="BegunS">When a person reported that it began, or null.</param>
+/// <param name="LowS">Start of its window, s on the brew clock, or null.</param>
+/// <param name="HighS">End of its window, s on the brew clock, or null.</param>
+/// <param name="AssumedAtS">When it will be assumed done unless somebody reports otherwise, s; null where that will not happen.</param>
+/// <param name="Still">Somebody reported that it continues.</param>
 public sealed record PresentStep(int Index, double DueS, double LengthS, double? BegunS, double? LowS, double? HighS, double? AssumedAtS, bool Still)
 {
     /// <summary>When it began or is due, s.</summary>
@@ -73,21 +73,21 @@ public sealed record PresentStep(int Index, double DueS, double LengthS, double?
     public double EndS => StartS + LengthS;
 }
 
-/// <summary>The last thing that can be taken back.</summary>
+/// <summary>The last thing that can be undone.</summary>
 /// <param name="Entry">The entry, or null where it was an assumption.</param>
-/// <param name="Step">The step it was of.</param>
+/// <param name="Step">The index of its step.</param>
 public sealed record LastSaid(Guid? Entry, int Step);
 
 /// <summary>
-/// Where a brew stands: worked out anew from its plan, its entries and the time, so there is nothing to lose. The clock
-/// leads: a press only corrects it. Nothing but the start, the release and what only an eye can tell has to be pressed.
+/// The state of a brew, always computed from its plan, its entries and the time, so that no state can be lost. The clock leads; a
+/// press only corrects it. Only the start, the end of the steep and what must be observed have to be confirmed.
 /// </summary>
-/// <remarks>wwwroot/js/brew-run.js says the same for the screen; tests/cases/conduct.json holds the two together.</remarks>
+/// <remarks>wwwroot/js/brew-run.js implements the same rules for the screen; tests/cases/conduct.json and WalkTests compare the two.</remarks>
 /// <param name="StartedAtMs">0:00, UTC milliseconds, or null before.</param>
-/// <param name="Done">What is over, in order.</param>
-/// <param name="Present">The step at hand; null when all are over. Before the clock runs the next one to make ready, at last the one that starts it.</param>
+/// <param name="Done">Steps that are over, in order.</param>
+/// <param name="Present">The current step; null when all are over. Before the clock starts, the next preparation, and finally the step that starts the clock.</param>
 /// <param name="Last">What an undo would take back, or null.</param>
-/// <param name="Unheard">Entries that could not count: somebody else had said the same, or they were of a start that was undone.</param>
+/// <param name="Unheard">Entries without effect: somebody else had reported the same, or they belong to a start that was undone.</param>
 public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done, PresentStep? Present, LastSaid? Last, ImmutableArray<Guid> Unheard)
 {
     /// <summary>Whether 0:00 has been.</summary>
@@ -99,9 +99,9 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
     /// <summary>When the last step was over, s.</summary>
     public double EndS => Done.IsEmpty ? 0 : Done[^1].EndS ?? 0;
 
-    /// <summary>Works out where a brew stands.</summary>
+    /// <summary>Computes the state of a brew.</summary>
     /// <param name="plan">The plan.</param>
-    /// <param name="received">Every entry so far, in the order they were taken.</param>
+    /// <param name="received">All entries so far, in the order they were received.</param>
     /// <param name="nowMs">Now, UTC milliseconds.</param>
     public static BrewRun Replay(ConductPlan plan, IEnumerable<BrewEntry> received, double nowMs)
     {
@@ -117,7 +117,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
 
     private sealed class Walk
     {
-        /// <summary>An entry of another start lies further before 0:00 than two devices' ideas of the time can differ, s.</summary>
+        /// <summary>Entries further before 0:00 than two devices' clocks can differ belong to another start, s.</summary>
         private const double BeforeStartS = 2;
 
         private readonly ConductPlan plan;
@@ -130,7 +130,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
         private double lastEndS;
         private double lastStartS;
 
-        /// <summary>When the step at hand came on stage, s.</summary>
+        /// <summary>When the current step began to be shown, s.</summary>
         private double stageS;
 
         private double? begunS;
@@ -203,7 +203,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
             return new PresentStep(index, DueS(index), Here.Length, begunS, lowS, highS, GraceEndsS(), stillS.ContainsKey(index));
         }
 
-        /// <summary>The press that starts the clock also says that everything before it has been done.</summary>
+        /// <summary>The press that starts the clock also confirms everything before it.</summary>
         private bool Start(EndedBy by)
         {
             running = true;
@@ -218,7 +218,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
             }
             else if (Here.Length <= 0)
             {
-                // Something done at once, like tipping the coffee in, is done by the press that starts the clock.
+                // An instantaneous step, such as adding the coffee, is done by the press that starts the clock.
                 End(0, 0, by, 0);
             }
             else
@@ -261,7 +261,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
             }
             else
             {
-                // What takes no time was done when it was said, however long it had been due.
+                // A step without duration was done when it was reported, however long it had been due.
                 var endS = Math.Max(atS, lastEndS);
                 End(Math.Min(begunS ?? (Here.Ends == StepEnding.Hands && Here.Length <= 0 ? endS : dueS), endS), endS, entry.Ends, atS);
             }
@@ -269,7 +269,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
             return true;
         }
 
-        /// <summary>A press that comes for a step already taken as done says when it really was.</summary>
+        /// <summary>A press for a step already assumed done sets the time at which it was actually done.</summary>
         private bool Correct(BrewEntry entry, double atS)
         {
             if (done.FindIndex(one => one.Index == entry.Step) is not (>= 0 and var place) || done[place] is not { IsUnsaid: true, StartS: { } startS } assumed)
@@ -287,7 +287,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
             return true;
         }
 
-        /// <summary>Lets the clock run to a moment: what ends by itself ends, what nobody said is assumed, what is due takes the stage.</summary>
+        /// <summary>Advances the clock: steps that end by themselves end, unconfirmed ones are assumed done, due ones become current.</summary>
         private void Until(double nowS)
         {
             while (index < plan.Steps.Length)
@@ -302,7 +302,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
 
                 if (takenS <= Math.Min(endS, assumedS))
                 {
-                    // A release that takes the stage cannot be undone away; anything else can.
+                    // An end of the steep that has become current stays so after an undo; other steps do not.
                     if (!plan.Steps[takes].Release && Here.Ends != StepEnding.Clock)
                     {
                         last = new LastSaid(null, index);
@@ -323,7 +323,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
             }
         }
 
-        /// <summary>Closes what stands open before a step that takes the stage.</summary>
+        /// <summary>Closes the steps before one that becomes current.</summary>
         private void PassTo(int step, double atS, bool byHand)
         {
             while (index < step)
@@ -350,7 +350,10 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
         /// <summary>When a step is due: at its own time, or when the one before has ended.</summary>
         private double DueS(int at) => at == plan.Anchor ? 0 : Math.Max(plan.Steps[at].At ?? plan.Steps[at].Low ?? lastEndS, lastEndS);
 
-        /// <summary>When the step at hand is taken as done: a grace after its end, its window's end, or its coming on stage, whichever is last.</summary>
+        /// <summary>
+        /// When the current step is assumed done: after a grace period from its end, from the end of its window or from when it was
+        /// shown, whichever is last.
+        /// </summary>
         private double? GraceEndsS()
         {
             if (Here.Ends != StepEnding.Hands || stillS.ContainsKey(index) || (Here.Release && begunS is null))
@@ -363,9 +366,9 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
         }
 
         /// <summary>
-        /// The step that will take the stage from the one at hand, and when. The end of the steep takes it from whatever stands
-        /// there. One with a time of its own lets what came due before it be told first: the next in order takes the stage, so
-        /// early that all between can be told in time, and no sooner than the one at hand has had its own.
+        /// The step that will replace the current one, and when. The end of the steep replaces any step. A step with its own time
+        /// first leaves room for those due before it: the next in order becomes current early enough for all of them to be shown, but
+        /// not before the current one had its own time.
         /// </summary>
         private (int Step, double AtS) Taker()
         {
@@ -375,7 +378,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
                 return (step, atS);
             }
 
-            // An act that nobody has answered is told for as long as it would take to be assumed.
+            // An unconfirmed step is shown for as long as it takes to be assumed done.
             var toldS = begunS is null ? Math.Max(stageS, DueS(index)) + Here.GraceS : EndHereS;
             if (step == index + 1)
             {
@@ -387,7 +390,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
             return plan.Steps[step].Release && atS <= nextS ? (step, atS) : (index + 1, nextS);
         }
 
-        /// <summary>The step that is due next of those that take the stage by themselves, when, and how long what lies between has to be told, s.</summary>
+        /// <summary>The next step that becomes current by itself, when, and how long the steps before it must be shown, s.</summary>
         private (int Step, double AtS, double BetweenS) Due()
         {
             if (Here.Release && begunS is null)
@@ -399,7 +402,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
             var betweenS = 0.0;
             var stillAtS = stillS.GetValueOrDefault(index, double.NegativeInfinity);
             var chainS = EndHereS;
-            // What is not seen yet may come a little later than expected; how long it takes may not be known at all.
+            // What must be observed may come a little later than expected; its duration may be unknown.
             var graceS = Here.Ends == StepEnding.Sight ? Here.GraceS : 0;
             var known = Here.Ends != StepEnding.Sight || Here.Length > 0;
             for (var at = index + 1; at < plan.Steps.Length; at++)

@@ -4,33 +4,33 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Brewing;
 
-/// <summary>A step as the conductor needs it.</summary>
-/// <param name="Ends">Who or what ends it.</param>
-/// <param name="Length">How long it is planned to take, s; of one that only an eye can end, what is expected, 0 where nobody knows.</param>
+/// <summary>A step as needed for conducting.</summary>
+/// <param name="Ends">What ends it.</param>
+/// <param name="Length">Its planned length, s; the expected length for a step that must be observed, 0 where unknown.</param>
 /// <param name="At">Its own time on the brew clock, s, where it has one.</param>
-/// <param name="Low">From when it will do, s on the clock.</param>
-/// <param name="High">Until when it will do, s on the clock.</param>
-/// <param name="WaitLow">Of a wait: the shortest that will do, s; what follows may begin from then.</param>
-/// <param name="WaitHigh">Of a wait: the longest that will do, s.</param>
-/// <param name="Release">Whether the parting begins with it.</param>
-/// <param name="Weighed">Whether the brewer has to stand on the scale for it.</param>
+/// <param name="Low">Start of its window, s on the brew clock.</param>
+/// <param name="High">End of its window, s on the brew clock.</param>
+/// <param name="WaitLow">For a wait: its shortest length, s; the next step may begin from then.</param>
+/// <param name="WaitHigh">For a wait: its longest length, s.</param>
+/// <param name="Release">Whether it ends the steep.</param>
+/// <param name="Weighed">Whether the brewer must be on the scale.</param>
 public sealed record ConductStep(StepEnding Ends, double Length, double? At = null, double? Low = null, double? High = null, double? WaitLow = null, double? WaitHigh = null, bool Release = false, bool Weighed = false)
 {
-    /// <summary>So long at the least an act is told before another takes the stage, s.</summary>
+    /// <summary>The shortest time for which a step is shown before another replaces it, s.</summary>
     public const double LeastToldS = 5;
 
-    /// <summary>How long after its planned end it is taken as done, s: 5, or half its length where that is more.</summary>
+    /// <summary>How long after its planned end it is assumed done, s: 5, or half its length where that is more.</summary>
     public double GraceS => Math.Max(LeastToldS, Length / 2);
 }
 
-/// <summary>All that the walk through a brew needs of its plan. The page's script gets the same object.</summary>
-/// <param name="Anchor">The step that starts the clock.</param>
-/// <param name="StartsAtItsEnd">Whether 0:00 is that step's end rather than its beginning.</param>
+/// <summary>What conducting needs of a plan. The page's script receives the same object.</summary>
+/// <param name="Anchor">The index of the step that starts the clock.</param>
+/// <param name="StartsAtItsEnd">Whether 0:00 is the end of that step rather than its start.</param>
 /// <param name="Steps">The steps, in order.</param>
 public sealed record ConductPlan(int Anchor, bool StartsAtItsEnd, ImmutableArray<ConductStep> Steps)
 {
-    /// <summary>The conductor's plan of a forecast.</summary>
-    /// <param name="plan">A forecast of the recipe that is brewed.</param>
+    /// <summary>The conducting plan of a forecast.</summary>
+    /// <param name="plan">A forecast of the recipe.</param>
     public static ConductPlan Of(Forecast plan)
     {
         var recipe = plan.Recipe;
@@ -45,8 +45,11 @@ public sealed record ConductPlan(int Anchor, bool StartsAtItsEnd, ImmutableArray
         })]);
     }
 
-    /// <summary>The first of the steps that lead to one without a pause, and without a pour that needs the scale: before it the hands are free.</summary>
-    /// <param name="step">The step they lead to.</param>
+    /// <summary>
+    /// The first of the steps that lead to another one without a pause and without a pour on the scale; before it the barista's hands
+    /// are free.
+    /// </summary>
+    /// <param name="step">The index of the step they lead to.</param>
     public int AfterPauseBefore(int step)
     {
         while (step > Anchor + 1 && (Steps[step].At ?? Steps[step].Low) is null && Steps[step - 1] is { Ends: not StepEnding.Clock, Weighed: false })
@@ -57,10 +60,10 @@ public sealed record ConductPlan(int Anchor, bool StartsAtItsEnd, ImmutableArray
         return step;
     }
 
-    /// <summary>From when until when a step will do, s on the clock: its own window, or what is left of the wait before it.</summary>
+    /// <summary>The window of a step, s on the brew clock: its own, or the remainder of the wait before it.</summary>
     /// <param name="at">The step.</param>
     /// <param name="dueS">When it is due, s.</param>
-    /// <param name="beforeS">When the step before it really began, s.</param>
+    /// <param name="beforeS">When the step before it actually began, s.</param>
     public (double? LowS, double? HighS) WindowOf(int at, double dueS, double? beforeS)
     {
         var step = Steps[at];
@@ -69,8 +72,11 @@ public sealed record ConductPlan(int Anchor, bool StartsAtItsEnd, ImmutableArray
             : (step.Low, step.High);
     }
 
-    /// <summary>From when a step must be answered, s on the clock: a release when it is due or its window is over, any other when its window is over; null where it never must.</summary>
-    /// <param name="present">The step at hand, while the clock runs.</param>
+    /// <summary>
+    /// From when a step needs an answer, s on the brew clock: the end of the steep from when it is due or its window is over, others
+    /// from the end of their window; null where never.
+    /// </summary>
+    /// <param name="present">The current step, while the clock runs.</param>
     public double? InsistsFromS(PresentStep present)
     {
         var step = Steps[present.Index];

@@ -4,10 +4,10 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Brewing;
 
-/// <summary>What went otherwise than planned, as far as the clock and what was weighed can tell. Kept by its word.</summary>
+/// <summary>Kinds of deviations from the plan that the clock and the weights show, stored as words.</summary>
 public enum DeviationKind
 {
-    /// <summary>The release is due and has not begun; s over.</summary>
+    /// <summary>The end of the steep is due and has not begun; s late.</summary>
     ReleaseDue,
 
     /// <summary>It began before its window; s early.</summary>
@@ -16,53 +16,56 @@ public enum DeviationKind
     /// <summary>It began after its window; s late.</summary>
     ReleasedLate,
 
-    /// <summary>The drain takes longer than it should; s over.</summary>
+    /// <summary>The drawdown takes longer than it should; s over.</summary>
     DrainSlow,
 
-    /// <summary>The drain has gone on for so long that it may not end; s over.</summary>
+    /// <summary>The drawdown has run for so long that it may have stalled; s over.</summary>
     DrainStalled,
 
-    /// <summary>The press takes longer than it should: it is hard; s over.</summary>
+    /// <summary>The press takes too long, so it is hard; s over.</summary>
     PressSlow,
 
-    /// <summary>The press took less than it should: it is easy; s under.</summary>
+    /// <summary>The press was too quick, so it is easy; s under.</summary>
     PressEasy,
 
-    /// <summary>The water is cooler than planned; K under.</summary>
+    /// <summary>The water is cooler than planned; K below.</summary>
     WaterCool,
 
-    /// <summary>The water is hotter than planned; K over.</summary>
+    /// <summary>The water is hotter than planned; K above.</summary>
     WaterHot,
 
     /// <summary>A stir was not done; turns short.</summary>
     StirForgotten,
 
-    /// <summary>The flame cannot hold the water up; W short.</summary>
+    /// <summary>The flame is too weak to hold the water up; W short.</summary>
     FlameWeak,
 
-    /// <summary>More water is in than planned; g over.</summary>
+    /// <summary>More water than planned; g over.</summary>
     PouredOver,
 
-    /// <summary>Less water is in than planned; g short.</summary>
+    /// <summary>Less water than planned; g short.</summary>
     PouredUnder,
 
-    /// <summary>More coffee went in than planned; g over.</summary>
+    /// <summary>More coffee than planned; g over.</summary>
     DoseOver,
 
-    /// <summary>Less coffee went in than planned; g short.</summary>
+    /// <summary>Less coffee than planned; g short.</summary>
     DoseUnder,
 
-    /// <summary>Something else was not done: a lid, a raft, a valve left open; 1.</summary>
+    /// <summary>Another step was not done: a lid, a raft, a valve left open; 1.</summary>
     StepForgotten,
 }
 
-/// <summary>Something that went otherwise.</summary>
+/// <summary>A deviation from the plan.</summary>
 /// <param name="Kind">What.</param>
-/// <param name="Step">The step it was at, counted from 0.</param>
-/// <param name="Amount">By how much, in the unit of its kind; over 0.</param>
+/// <param name="Step">The index of its step.</param>
+/// <param name="Amount">How much, in the unit of its kind; over 0.</param>
 public readonly record struct Deviation(DeviationKind Kind, int Step, double Amount)
 {
-    /// <summary>It is worth a word though the cup stays within its tolerances: nobody should have to wonder whether it mattered. Judged: 20 s, 8 g of water, 0.8 g of coffee, 4 K.</summary>
+    /// <summary>
+    /// Large enough to be mentioned although the cup stays within its tolerances, so that nobody has to wonder whether it mattered.
+    /// Judged: 20 s, 8 g of water, 0.8 g of coffee, 4 K.
+    /// </summary>
     public bool IsWorthAWord => Kind switch
     {
         DeviationKind.ReleaseDue or DeviationKind.ReleasedEarly or DeviationKind.ReleasedLate => Amount >= 20,
@@ -72,30 +75,30 @@ public readonly record struct Deviation(DeviationKind Kind, int Step, double Amo
         _ => true,
     };
 
-    /// <summary>It is answered by the hand alone: no setting that is left makes it better.</summary>
+    /// <summary>Only the barista's hands can answer it; no remaining setting improves it.</summary>
     public bool OfFlow => Kind is DeviationKind.DrainSlow or DeviationKind.DrainStalled or DeviationKind.PressSlow or DeviationKind.PressEasy or DeviationKind.FlameWeak;
 }
 
-/// <summary>Finds what went otherwise, from time and weight.</summary>
+/// <summary>Finds deviations from times and weights.</summary>
 public static class Deviations
 {
-    /// <summary>A scale and a hand are good to this, g; under it nothing was poured wrongly. Judged.</summary>
+    /// <summary>Uncertainty of a pour with a scale, g; smaller differences are no deviation. Judged.</summary>
     public const double LeastPouredG = 3;
 
-    /// <summary>A dose is weighed to this, g. Judged.</summary>
+    /// <summary>Uncertainty of a dose, g. Judged.</summary>
     public const double LeastDoseG = 0.3;
 
-    /// <summary>A thermometer and a kettle are good to this, K. Judged.</summary>
+    /// <summary>Uncertainty of a thermometer and a kettle, K. Judged.</summary>
     public const double LeastWaterK = 2;
 
-    /// <summary>What a flame must have to spare when the coffee goes in, W: under it the water may fall back. Judged.</summary>
+    /// <summary>Power that a flame needs to spare when the coffee goes in, W: with less the water may fall back. Judged.</summary>
     public const double LeastSpareW = 30;
 
-    /// <summary>What went otherwise, what is at hand first, then the latest first.</summary>
-    /// <param name="plan">The forecast of what was planned.</param>
-    /// <param name="run">Where the brew stands.</param>
+    /// <summary>The deviations: that of the current step first, then the latest first.</summary>
+    /// <param name="plan">The forecast of the plan.</param>
+    /// <param name="run">The state of the brew.</param>
     /// <param name="actuals">What was weighed.</param>
-    /// <param name="nowS">Now, s on the clock.</param>
+    /// <param name="nowS">Now, s on the brew clock.</param>
     public static ImmutableArray<Deviation> Of(Forecast plan, BrewRun run, Actuals actuals, double nowS)
     {
         if (!run.ClockRuns)
@@ -157,7 +160,7 @@ public static class Deviations
         }
     }
 
-    /// <summary>A flow that is over by less is no slow one: a few grams run in seconds, and a press of the button takes one or two. Judged.</summary>
+    /// <summary>A flow that is over by less is not called slow: a few grams run in seconds, and pressing the button takes one or two. Judged.</summary>
     private const double LeastOverS = 5;
 
     private static void OfFlow(Forecast plan, BrewRun run, double nowS, ImmutableArray<Deviation>.Builder found)
@@ -203,7 +206,7 @@ public static class Deviations
         }
         else if (verdict.ActualS - verdict.HighS >= 1)
         {
-            // Without a window of its own it is told from when it was due, not from when it began to matter.
+            // Without a window of its own, it counts from when it was due.
             var sinceS = verdict.Set ? verdict.HighS : plan.Timings[steepEnd].StartS;
             found.Add(new Deviation(beganS is null ? DeviationKind.ReleaseDue : DeviationKind.ReleasedLate, steepEnd, verdict.ActualS - sinceS));
         }

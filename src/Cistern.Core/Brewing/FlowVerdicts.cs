@@ -4,7 +4,7 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Brewing;
 
-/// <summary>What is held against its window when a brew is over.</summary>
+/// <summary>Times that are compared with their windows when a brew is over.</summary>
 public enum FlowOf
 {
     /// <summary>When it was over, on the brew clock.</summary>
@@ -16,7 +16,7 @@ public enum FlowOf
     /// <summary>The press or the plunge.</summary>
     Press,
 
-    /// <summary>When the release began, on the brew clock.</summary>
+    /// <summary>When the steep ended, on the brew clock.</summary>
     Release,
 }
 
@@ -33,39 +33,39 @@ public enum FlowPlace
     Over,
 }
 
-/// <summary>One time of a brew against its window.</summary>
+/// <summary>One time of a brew, compared with its window.</summary>
 /// <param name="Of">What it is of.</param>
-/// <param name="ActualS">What the clock measured, s.</param>
+/// <param name="ActualS">The measured time, s.</param>
 /// <param name="LowS">From, s.</param>
 /// <param name="HighS">To, s.</param>
-/// <param name="Set">Whether the window was set in the plan; otherwise it is the forecast and what a hand and a grind make of it.</param>
+/// <param name="Set">Whether the plan sets the window; otherwise it is derived from the forecast.</param>
 public readonly record struct FlowVerdict(FlowOf Of, double ActualS, double LowS, double HighS, bool Set)
 {
-    /// <summary>Where it lies; to the second, as it is told.</summary>
+    /// <summary>Whether it is below, within or above the window, in whole seconds, as shown.</summary>
     public FlowPlace Place => Math.Round(ActualS) < Math.Round(LowS) ? FlowPlace.Under : Math.Round(ActualS) > Math.Round(HighS) ? FlowPlace.Over : FlowPlace.Within;
 
-    /// <summary>How far outside it lies, s; 0 within.</summary>
+    /// <summary>How far it is outside, s; 0 within.</summary>
     public double OffS => Place switch { FlowPlace.Under => ActualS - LowS, FlowPlace.Over => ActualS - HighS, _ => 0 };
 }
 
-/// <summary>Holds what the clock measured against what was planned: where something flowed too quickly or too slowly, that speaks before any taste.</summary>
+/// <summary>Compares measured times with the plan. Where something ran too fast or too slow, that is reported before any taste.</summary>
 public static class FlowVerdicts
 {
-    /// <summary>Where no window was set a time is in order within this share of what was expected; a judgement: as much as a click of a grinder moves it.</summary>
+    /// <summary>Half-width of a window the plan does not set, as a share of the expected time. Judged: about what one step of a grinder changes.</summary>
     public const double Share = 0.2;
 
-    /// <summary>And at least within this, s; a judgement: as exact as a hand is.</summary>
+    /// <summary>The smallest half-width, s. Judged: about how exact a person is.</summary>
     public const double LeastS = 8;
 
-    /// <summary>The verdicts of a brew, those outside their window first: what was not measured has none.</summary>
+    /// <summary>The verdicts of a brew, those outside their window first; times that were not measured have none.</summary>
     /// <param name="plan">The forecast it was brewed by.</param>
-    /// <param name="run">Where it stands, at its end.</param>
+    /// <param name="run">Its state at the end.</param>
     public static ImmutableArray<FlowVerdict> Of(Forecast plan, BrewRun run) => Of(plan, run, Measured.Of(plan.Recipe, run));
 
-    /// <summary>The verdicts of a brew of which somebody else may have timed what flowed.</summary>
+    /// <summary>The verdicts of a brew with times measured by other means.</summary>
     /// <param name="plan">The forecast it was brewed by.</param>
-    /// <param name="run">Where it stands, at its end.</param>
-    /// <param name="measured">What was timed.</param>
+    /// <param name="run">Its state at the end.</param>
+    /// <param name="measured">The measured times.</param>
     public static ImmutableArray<FlowVerdict> Of(Forecast plan, BrewRun run, Measured measured)
     {
         var recipe = plan.Recipe;
@@ -83,7 +83,7 @@ public static class FlowVerdicts
 
         if (measured.PressS is { } pressS && recipe.Steps.LastOrDefault(step => step is Step.Press or Step.Plunge { Depth: PlungeDepth.Bottom }) is { } press)
         {
-            // A plunge's window is of its beginning; a press's is of how long it takes.
+            // A plunge's window is of its start, a press's of its length.
             verdicts.Add(Against(FlowOf.Press, pressS, press is Step.Press ? press.Window : null, press.OverS));
         }
 
@@ -95,11 +95,11 @@ public static class FlowVerdicts
         return [.. verdicts.OrderBy(verdict => verdict.Place == FlowPlace.Within)];
     }
 
-    /// <summary>A release held against the window that the screen showed, of a wait counted from when it really began; or against when it was due.</summary>
+    /// <summary>The end of the steep compared with the window on the screen (for a wait, from when it actually began), or with when it was due.</summary>
     /// <param name="plan">The forecast it is brewed by.</param>
-    /// <param name="run">Where it stands.</param>
+    /// <param name="run">Its state.</param>
     /// <param name="steepEnd">The step.</param>
-    /// <param name="atS">When it began, or now, s on the clock.</param>
+    /// <param name="atS">When it began, or now, s on the brew clock.</param>
     internal static FlowVerdict OfSteepEnd(Forecast plan, BrewRun run, int steepEnd, double atS)
     {
         var dueS = plan.Timings[steepEnd].StartS;
@@ -109,10 +109,16 @@ public static class FlowVerdicts
             : new FlowVerdict(FlowOf.Release, atS, dueS - OfHand(dueS), dueS + OfHand(dueS), Set: false);
     }
 
-    /// <summary>How exactly a steep is ended, s: as a hand can, and no closer than 1 in 100 of it, for nobody stands beside a steep of hours. Judged.</summary>
+    /// <summary>
+    /// How exactly a steep can be ended, s: as a person can, and no closer than 1 % of its length, since nobody stands beside a steep
+    /// of hours. Judged.
+    /// </summary>
     private static double OfHand(double dueS) => Math.Max(LeastS, 0.01 * dueS);
 
-    /// <summary>The finish held against the target; where none is set, against when the steep could end and what comes after it takes, so that no brew may be done before its steep may end.</summary>
+    /// <summary>
+    /// The finish compared with its target; without one, with the end of the steep plus what comes after it, so that no brew counts as
+    /// finished before its steep may end.
+    /// </summary>
     private static FlowVerdict OfFinish(Forecast plan, BrewRun run, int steepEnd)
     {
         if (plan.Recipe.Target?.FinishS is not null || steepEnd < 0)
@@ -128,7 +134,7 @@ public static class FlowVerdicts
     private static Span? Window<T>(Recipe recipe)
         where T : Step => recipe.Steps.LastOrDefault(step => step is T)?.Window;
 
-    /// <summary>How long something may take, s: its window, or what was expected and what a hand and a grind make of it.</summary>
+    /// <summary>How long something may take, s: its window, or the expected time with its margin.</summary>
     internal static Span Band(Span? window, double expectedS)
     {
         var byS = Math.Max(LeastS, Share * expectedS);

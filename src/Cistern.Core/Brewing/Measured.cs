@@ -2,26 +2,26 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Brewing;
 
-/// <summary>What a brew's own clock measured of what flows: outcomes, which no plan sets and the forecast can be held against.</summary>
-/// <param name="DrawdownS">From the opening to the end of the last drain, s; null where nothing drained or it was not seen.</param>
-/// <param name="PressS">Of the press or the plunge, s; null where there was none or it was not seen.</param>
+/// <summary>Flow times measured on a brew's own clock: results that no plan sets, to compare with the forecast.</summary>
+/// <param name="DrawdownS">From the opening to the end of the last drawdown, s; null where there was none or its end was not observed.</param>
+/// <param name="PressS">Length of the press or plunge, s; null where there was none or its end was not observed.</param>
 public readonly record struct Measured(double? DrawdownS, double? PressS)
 {
-    /// <summary>Reads it off a run. Counted as the forecast counts: from the last opening, or else the first drain's beginning.</summary>
+    /// <summary>Reads the times from a run, counted as in the forecast: from the last opening, or else from the start of the first drawdown.</summary>
     /// <param name="recipe">The plan it was brewed by.</param>
-    /// <param name="run">Where the brew stands.</param>
+    /// <param name="run">The state of the brew.</param>
     public static Measured Of(Recipe recipe, BrewRun run)
     {
         double? openedS = null, drainedS = null, pressS = null;
         foreach (var done in run.Done)
         {
-            // What nobody saw end was not measured, and what is assumed took what was planned because it was assumed.
+            // A step whose end was not observed was not measured; an assumed one took its planned time only by assumption.
             if (done is not { StartS: { } startS, EndS: { } endS, By: not (EndedBy.NotSeen or EndedBy.Assumed) })
             {
                 continue;
             }
 
-            // A dilution that a correction put at the end is no step of the plan.
+            // A dilution added by a correction is not a step of the plan.
             switch (done.Index < recipe.Steps.Length ? recipe.Steps[done.Index] : null)
             {
                 case Step.OpenValve or Step.RemoveBurner:

@@ -4,16 +4,16 @@ using Cistern.Core.Forecasts;
 
 namespace Cistern.Core.Brewing;
 
-/// <summary>A brew chart in little, kept beside each brew so that a list of them needs no forecasting.</summary>
+/// <summary>A small brew chart, stored with each brew so that lists need no forecasts.</summary>
 public static class Sparkline
 {
-    /// <summary>The width it is drawn to.</summary>
+    /// <summary>Width of the drawing.</summary>
     public const int Width = 100;
 
-    /// <summary>The height it is drawn to.</summary>
+    /// <summary>Height of the drawing.</summary>
     public const int Height = 24;
 
-    /// <summary>The outline of the vessel's lane, from its first sample to its last, as the points of a polygon.</summary>
+    /// <summary>The outline of the vessel's lane as the points of an SVG polygon.</summary>
     /// <param name="forecast">A forecast with its series.</param>
     public static string Points(Forecast forecast)
     {

@@ -19,14 +19,14 @@ public enum FitScope
     Barista,
 }
 
-/// <summary>With what a brew was brewed: what is learned is learned of these. An empty name is one too.</summary>
+/// <summary>What a brew was brewed with: parameters are learned for each of these. An empty name is a valid one.</summary>
 /// <param name="Grinder">The grinder.</param>
 /// <param name="Vessel">The vessel.</param>
 /// <param name="Coffee">The coffee.</param>
 /// <param name="Barista">Who tasted it.</param>
 public sealed record FitKeys(string Grinder, string Vessel, string Coffee, string Barista)
 {
-    /// <summary>What nobody chose: nothing is called so, and nothing is known of it.</summary>
+    /// <summary>Stands for something that was not chosen; nothing has this name, and nothing is learned of it.</summary>
     public const string NotChosen = "\n";
 
     /// <summary>The name that a scope has here.</summary>
@@ -39,13 +39,13 @@ public sealed record FitKeys(string Grinder, string Vessel, string Coffee, strin
     };
 }
 
-/// <summary>What can be measured of a brew and held against its forecast.</summary>
+/// <summary>Measurements of a brew that are compared with its forecast.</summary>
 public enum FitFigure
 {
-    /// <summary>Strength of the drink as it is drunk, %.</summary>
+    /// <summary>Strength of the finished drink, %.</summary>
     TdsPercent,
 
-    /// <summary>The drink as it is drunk, g.</summary>
+    /// <summary>The finished drink, g.</summary>
     DrinkG,
 
     /// <summary>From the opening to the dry bed, s.</summary>
@@ -60,8 +60,8 @@ public enum FitFigure
 
 /// <summary>One thing measured.</summary>
 /// <param name="Figure">What.</param>
-/// <param name="Value">What it came to, in the unit of its name.</param>
-/// <param name="AtS">When, s on the brew clock; of a temperature.</param>
+/// <param name="Value">The value, in the unit of the figure.</param>
+/// <param name="AtS">When, s on the brew clock; only for a temperature.</param>
 public readonly record struct FitReading(FitFigure Figure, double Value, double AtS = 0);
 
 /// <summary>How it tasted to one person.</summary>
@@ -70,9 +70,9 @@ public readonly record struct FitReading(FitFigure Figure, double Value, double 
 /// <param name="ThinHeavy">−5 to 5, or null.</param>
 public sealed record FitTaste(string Barista, double? SourBitter, double? ThinHeavy);
 
-/// <summary>A brew as fitting takes it.</summary>
-/// <param name="Name">What it is called where it is told of.</param>
-/// <param name="Brewed">How it really went.</param>
+/// <summary>A brew as input of the fit.</summary>
+/// <param name="Name">Its name in reports.</param>
+/// <param name="Brewed">The recipe as it was brewed.</param>
 /// <param name="Keys">With what.</param>
 public sealed record FitBrew(string Name, Recipe Brewed, FitKeys Keys)
 {
@@ -82,9 +82,12 @@ public sealed record FitBrew(string Name, Recipe Brewed, FitKeys Keys)
     /// <summary>What was tasted.</summary>
     public ImmutableArray<FitTaste> Tastes { get; init; } = [];
 
-    /// <summary>The median of what was ground for it as it was measured in a picture, µm; <see cref="Brewed"/> then has what the grinder's table says. Null where nobody measured.</summary>
+    /// <summary>
+    /// The median measured in a picture of its grounds, µm; <see cref="Brewed"/> then has the median of the grinder's scale. Null
+    /// where it was not measured.
+    /// </summary>
     public double? MeasuredUm { get; init; }
 
-    /// <summary>Whether there is anything to learn from it.</summary>
+    /// <summary>Whether anything can be learned from it.</summary>
     public bool Tells => !Readings.IsEmpty || MeasuredUm is not null || Tastes.Any(taste => taste is not { SourBitter: null, ThinHeavy: null });
 }

@@ -4,13 +4,13 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Fitting;
 
-/// <summary>What was learned, as the command line prints it.</summary>
+/// <summary>What was learned, as JSON for the command line.</summary>
 public static class FitJson
 {
     /// <summary>Writes what was learned as one object.</summary>
     /// <param name="json">Where to.</param>
     /// <param name="learned">What was learned.</param>
-    /// <param name="predictions">What recipes then come to.</param>
+    /// <param name="predictions">Predictions for recipes.</param>
     public static void Write(Utf8JsonWriter json, Learned learned, IEnumerable<Forecast> predictions)
     {
         json.WriteStartObject();
@@ -40,7 +40,7 @@ public static class FitJson
             foreach (var (name, of) in ((string, Func<LeftOut, double>)[])[("foretold", one => one.Expected), ("measured", one => one.Measured), ("unfitted", one => one.Unfitted)])
             {
                 json.WriteStartObject(name);
-                // How a press felt is no force that could be held against one.
+                // How a press felt cannot be compared with a force.
                 foreach (var one in brew.Where(one => one.Figure != FitFigure.PressFelt).DistinctBy(one => one.Figure))
                 {
                     Number(Name(one.Figure), of(one));

@@ -5,58 +5,58 @@ using MathNet.Numerics.LinearAlgebra;
 namespace Cistern.Core.Fitting;
 
 /// <summary>
-/// Learns from brews: the parameters that make the model predict what was measured, held to their spread before any brew
-/// (maximum a posteriori).
+/// Estimates the model's parameters from brews so that it predicts the measurements, with the prior spread as regularisation (maximum
+/// a posteriori).
 /// </summary>
 /// <remarks>
-/// Gauss–Newton on residuals in units of their noise, with the priors as residuals of their own; all grinders, vessels, coffees
-/// and baristas at once. A residual beyond two of its noise pulls no harder than one of two, beyond five ever less: so one odd
-/// brew moves little. The noise of each figure is learned too, held to what instruments have. The posterior is that of the
-/// last step (Laplace); what a brew left out would have changed follows from the same step, without it.
+/// Gauss–Newton on residuals in units of their noise, with the priors as further residuals; all grinders, vessels, coffees and tasters
+/// at once. The influence of a residual is constant beyond two times its noise and decreases beyond five, so that one odd brew has
+/// little effect. The noise of each figure is estimated too, never below that of instruments. The posterior is that of the last step
+/// (Laplace); leave-one-out predictions follow from the same step without the brew.
 /// </remarks>
 public static class Fitter
 {
     private const int MostRounds = 9;
-    private const double Settled = 0.01; // σ of the prior: no band shows less
+    private const double Settled = 0.01; // σ of the prior: smaller steps change no band visibly
     private const double FurthestSigmas = 4;
-    private const double StepSigmas = 0.2; // along which a figure's slope is taken
-    private const double SlopesHold = 0.25; // within which slopes are taken to be the same, σ
+    private const double StepSigmas = 0.2; // step for computing the slopes of figures
+    private const double SlopesHold = 0.25; // slopes are reused within this distance, σ
     private const double Outlying = 2;
     private const double Odd = 5;
-    private const double PriorReadings = 8; // what instruments' noise is taken to rest on
+    private const double PriorReadings = 8; // weight of the instruments' noise, as a number of readings
 
-    // What a picture says of a grind, as a share of it: how it was strewn, what lay under other grains. Judged.
+    // Error of a grind measured in a picture, as a share: how the grounds were strewn, what lay under other grains. Judged.
     private const double MeasuredGrindNoise = 0.05;
 
-    /// <summary>The noise of palates, points: half a point, and what rounding to whole ones adds.</summary>
+    /// <summary>Noise of a taster's answers, points: half a point, plus rounding to whole ones.</summary>
     private const double TasteNoise = 0.6;
 
-    /// <summary>A force is felt to be easy to 60 N and firm to 120; to this share of it.</summary>
+    /// <summary>Width of the limits of felt force (easy up to 60 N, firm up to 120), as a share.</summary>
     private const double FeltShare = 0.12;
 
     private static readonly double[] FeltN = [0, 60, 120, double.PositiveInfinity];
 
-    /// <summary>Noise of what is measured, in its unit: TDS, drink, drawdown, felt, slurry.</summary>
+    /// <summary>Noise of measurements, in their units: TDS, drink, drawdown, felt force, slurry temperature.</summary>
     private static readonly double[] Noise = [0.02, 1, 2, 1, 0.5];
 
-    /// <summary>Of the first rounds noise is taken for more, so that what is far off at first is no outlier.</summary>
+    /// <summary>Factors on the noise in the first rounds, so that brews far from the first guess do not count as outliers.</summary>
     private static readonly double[] Widened = [10, 4, 2];
 
     /// <summary>Learns from brews.</summary>
-    /// <param name="brews">The brews; those that tell nothing are passed over.</param>
-    /// <param name="model">The model unfitted.</param>
-    /// <exception cref="OperationCanceledException">The model was stopped.</exception>
+    /// <param name="brews">The brews; those without measurements are ignored.</param>
+    /// <param name="model">The unfitted model.</param>
+    /// <exception cref="OperationCanceledException">The model was cancelled.</exception>
     public static Learned Of(IEnumerable<FitBrew> brews, ForecastModel model)
     {
         var telling = brews.Where(brew => brew.Tells).ToList();
         return telling.Count == 0 ? Learned.Nothing : new Fit(telling, model with { Memory = null }, Learned.Nothing).Run();
     }
 
-    /// <summary>Learns from one brew more, starting from what is known: of what it is brewed with alone, in a few milliseconds.</summary>
+    /// <summary>Updates what is known by one brew, for what it is brewed with only, in a few milliseconds.</summary>
     /// <param name="known">What is known.</param>
-    /// <param name="brew">The brew; where it is one of those that were learned from, or tells nothing, what is known stays.</param>
-    /// <param name="model">The model unfitted.</param>
-    /// <exception cref="OperationCanceledException">The model was stopped.</exception>
+    /// <param name="brew">The brew. Where it was learned from already, or has no measurements, nothing changes.</param>
+    /// <param name="model">The unfitted model.</param>
+    /// <exception cref="OperationCanceledException">The model was cancelled.</exception>
     public static Learned With(Learned known, FitBrew brew, ForecastModel model) =>
         !brew.Tells || known.Names.Contains(brew.Name) ? known : new Fit([brew], model with { Memory = null }, known).Run();
 
@@ -92,7 +92,7 @@ public static class Fitter
                 }
             }
 
-            // The priors: one σ each, at nothing; or what was known before these brews.
+            // The priors: one σ each around 0; or what was known before these brews.
             (before, var covariance) = known.Of(unknowns);
             informationBefore = covariance.Cholesky().Solve(Matrix<double>.Build.DenseIdentity(unknowns.Count));
             z = before.Clone();
@@ -167,7 +167,7 @@ public static class Fitter
             return (information, pull);
         }
 
-        /// <summary>Real brews scatter more than instruments do: the noise grows with what is left over, held to the instruments'.</summary>
+        /// <summary>Estimates the noise from the residuals; real brews scatter more than instruments do, so it is never below theirs.</summary>
         private void LearnNoise(IReadOnlyList<Row> rows)
         {
             foreach (var kind in rows.Where(row => row.Reading is not null).GroupBy(row => row.Reading!.Value.Figure))
@@ -211,7 +211,7 @@ public static class Fitter
             return all.ToImmutable();
         }
 
-        /// <summary>Every residual at the present parameters, with its slopes; brew by brew, in the order of the brews.</summary>
+        /// <summary>All residuals at the current parameters, with their slopes, in the order of the brews.</summary>
         private List<Row> Rows(double widened, bool slopes)
         {
             var parts = new List<Row>[brews.Count];
@@ -245,7 +245,7 @@ public static class Fitter
                 yield return new Row(index, reading, here[i], noise, off / noise, at[index], silent || !slopes ? new double[ModelParameters.Count] : [.. moved.Select(slope => slope[i] / noise)]);
             }
 
-            // A grind that was measured tells by how much its grinder is off its table, whatever came of the brew.
+            // A measured grind shows the grinder's offset, independently of the cup.
             if (brew.MeasuredUm is { } measuredUm)
             {
                 const int Offset = (int)FitParameter.GrinderOffsetUm;
@@ -272,7 +272,7 @@ public static class Fitter
             }
         }
 
-        /// <summary>How what is expected of a brew moves with each parameter; taken anew only where they have moved on since.</summary>
+        /// <summary>How the expected figures of a brew change with each parameter; computed again only where parameters have moved enough.</summary>
         private double[][] SlopesOf(int index)
         {
             var sigmas = Sigmas(index);
@@ -281,7 +281,7 @@ public static class Fitter
                 return slopesOf[index];
             }
 
-            // Differences of two coarse runs, forwards: the curves are nearly straight over a fifth of a σ.
+            // Forward differences of two coarse runs: the curves are nearly straight over a fifth of σ.
             var coarse = model.ForDifferences();
             var from = Foretell(brews[index], coarse, sigmas);
             slopesAt[index] = sigmas;
@@ -298,7 +298,7 @@ public static class Fitter
             var (leanAt, scaleAt) = (unknowns.IndexOf((lean, barista)), unknowns.IndexOf((scale, barista)));
             var perUnit = FitPrior.Of(scale).At(z[scaleAt]);
             var expected = FitPrior.Of(lean).At(z[leanAt]) + (perUnit * figure);
-            // The end of a scale is the end: whoever says 5 may mean more.
+            // The scale is limited: a taster who answers 5 may mean more.
             var off = said is >= 5 or <= -5 && Math.Abs(expected) > 5 && Math.Sign(expected) == Math.Sign(said) ? 0 : expected - said;
             var noise = TasteNoise * widened;
             return new Row(index, null, expected, noise, off / noise, [.. at[index], leanAt, scaleAt],
@@ -313,7 +313,7 @@ public static class Fitter
             return forceN < low ? (forceN - low, FeltShare * low * widened) : forceN > high ? (forceN - high, FeltShare * high * widened) : (0, 1);
         }
 
-        /// <summary>What the model predicts of each reading of a brew; then its strength and its flavour balance.</summary>
+        /// <summary>The model's predictions for each measurement of a brew, then its strength and flavour balance.</summary>
         private static double[] Foretell(FitBrew brew, ForecastModel model, double[] sigmas)
         {
             Span<double> by = stackalloc double[ModelParameters.Count];

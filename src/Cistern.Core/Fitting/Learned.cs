@@ -6,11 +6,11 @@ using MathNet.Numerics.LinearAlgebra;
 
 namespace Cistern.Core.Fitting;
 
-/// <summary>A parameter of one thing, as it was learned.</summary>
+/// <summary>A learned parameter of one thing.</summary>
 /// <param name="Parameter">Which.</param>
 /// <param name="Whose">The name of the grinder, vessel, coffee or barista.</param>
-/// <param name="Sigmas">Where it lies, σ of the prior from the prior.</param>
-/// <param name="Spread">One σ of what is still not known, in σ of the prior: 1 where nothing was learned.</param>
+/// <param name="Sigmas">Its distance from the prior, in σ of the prior.</param>
+/// <param name="Spread">Its remaining uncertainty, in σ of the prior: 1 where nothing was learned.</param>
 public readonly record struct LearnedParameter(FitParameter Parameter, string Whose, double Sigmas, double Spread)
 {
     /// <summary>What is known of it before any brew.</summary>
@@ -25,37 +25,37 @@ public readonly record struct LearnedParameter(FitParameter Parameter, string Wh
     /// <summary>One in ten lies over this.</summary>
     public double High => Prior.At(Sigmas + (Confidence.Eighty * Spread));
 
-    /// <summary>Whether more is known of it than before: its spread has come down by a fifth at least. Judged.</summary>
+    /// <summary>Whether it is known better than before: its uncertainty has decreased by a fifth or more. Judged.</summary>
     public bool IsKnown => Spread < 0.8;
 }
 
-/// <summary>What a fit would have expected of a brew left out of it, and what was measured.</summary>
+/// <summary>A leave-one-out prediction of a measurement.</summary>
 /// <param name="Name">The brew.</param>
 /// <param name="Figure">What was measured.</param>
-/// <param name="Expected">What the other brews predict, in the figure's unit.</param>
-/// <param name="Unfitted">What the unfitted model predicts.</param>
-/// <param name="Measured">What was measured.</param>
-/// <param name="Odd">Whether it lies so far off that the fit hardly listened to it.</param>
+/// <param name="Expected">The prediction from the other brews, in the figure's unit.</param>
+/// <param name="Unfitted">The prediction of the unfitted model.</param>
+/// <param name="Measured">The measured value.</param>
+/// <param name="Odd">Whether it is so far off that it had little weight in the fit.</param>
 public readonly record struct LeftOut(string Name, FitFigure Figure, [property: JsonPropertyName("Foretold")] double Expected, double Unfitted, double Measured, bool Odd);
 
-/// <summary>How a barista tastes: where their words lie against the figures.</summary>
-/// <param name="FlavourSide">What they call a cup of flavour balance 0.</param>
-/// <param name="BalanceScale">How much of their scale 1 of flavour balance is.</param>
-/// <param name="Body">What they call a drink of usual strength.</param>
-/// <param name="BodyScale">How much of their scale 1 % TDS is.</param>
+/// <summary>How a taster's answers relate to the figures.</summary>
+/// <param name="FlavourSide">Their answer for a flavour balance of 0.</param>
+/// <param name="BalanceScale">Points on their scale per 1 of flavour balance.</param>
+/// <param name="Body">Their answer for a drink of usual strength.</param>
+/// <param name="BodyScale">Points on their scale per 1 % TDS.</param>
 public readonly record struct Palate(double FlavourSide, double BalanceScale, double Body, double BodyScale)
 {
-    /// <summary>How sour to bitter they would call a flavour balance, −5 to 5.</summary>
+    /// <summary>Their expected answer for a flavour balance, −5 (sour) to 5 (bitter).</summary>
     public double SourBitter(double balance) => Math.Clamp(FlavourSide + (BalanceScale * balance), -5, 5);
 
-    /// <summary>How thin to heavy they would call a strength, −5 to 5.</summary>
+    /// <summary>Their expected answer for a strength, −5 (thin) to 5 (heavy).</summary>
     public double ThinHeavy(double tdsPercent) => Math.Clamp(Body + (BodyScale * (tdsPercent - FitPrior.UsualTdsPercent)), -5, 5);
 }
 
-/// <summary>What was learned from brews: a parameter for each grinder, vessel, coffee and barista, and what is known of them together.</summary>
+/// <summary>What was learned from brews: the parameters of each grinder, vessel, coffee and taster, with their joint uncertainty.</summary>
 public sealed class Learned
 {
-    /// <summary>A direction known so well, σ of its prior, adds nothing: a drain is measured to a few hundredths of it.</summary>
+    /// <summary>Directions with a smaller uncertainty, in σ of the prior, are omitted from bands.</summary>
     private const double NoSpread = 1e-3;
 
     private readonly Dictionary<(FitParameter, string), int> places;
@@ -63,8 +63,8 @@ public sealed class Learned
 
     /// <summary>What was learned.</summary>
     /// <param name="parameters">The parameters.</param>
-    /// <param name="covariance">What is not known of them together, in σ of their priors; row by row.</param>
-    /// <param name="brews">How many brews told something.</param>
+    /// <param name="covariance">Their joint uncertainty, in σ of the priors; row by row.</param>
+    /// <param name="brews">How many brews had measurements.</param>
     public Learned(ImmutableArray<LearnedParameter> parameters, ImmutableArray<double> covariance, int brews)
     {
         Parameters = parameters;
@@ -79,24 +79,24 @@ public sealed class Learned
     /// <summary>The parameters.</summary>
     public ImmutableArray<LearnedParameter> Parameters { get; }
 
-    /// <summary>What is not known of them together, in σ of their priors; row by row.</summary>
+    /// <summary>The joint uncertainty of the parameters, in σ of the priors; row by row.</summary>
     public ImmutableArray<double> Covariance { get; }
 
-    /// <summary>How many brews told something.</summary>
+    /// <summary>How many brews had measurements.</summary>
     public int Brews { get; }
 
-    /// <summary>How each brew would have been expected without it.</summary>
+    /// <summary>Leave-one-out predictions of the brews.</summary>
     public ImmutableArray<LeftOut> LeftOut { get; init; } = [];
 
     /// <summary>The names of the brews it was learned from.</summary>
     public ImmutableHashSet<string> Names { get; init; } = [];
 
-    /// <summary>How many brews told something of each thing.</summary>
+    /// <summary>How many brews had measurements for each thing.</summary>
     public ImmutableDictionary<(FitScope Scope, string Whose), int> BrewsOf { get; init; } = ImmutableDictionary<(FitScope Scope, string Whose), int>.Empty;
 
-    /// <summary>A model with what was learned of the things a brew is brewed with; of what nothing was learned it stays as it was.</summary>
-    /// <param name="model">The model unfitted.</param>
-    /// <param name="keys">With what.</param>
+    /// <summary>A model with what was learned of the things a brew uses; where nothing was learned it is unchanged.</summary>
+    /// <param name="model">The unfitted model.</param>
+    /// <param name="keys">What the brew uses.</param>
     public ForecastModel Model(ForecastModel model, FitKeys keys)
     {
         Span<int> at = stackalloc int[ModelParameters.Count];
@@ -131,11 +131,11 @@ public sealed class Learned
         double Of(FitParameter parameter) => places.TryGetValue((parameter, barista), out var at) ? Parameters[at].Value : FitPrior.Of(parameter).Prior;
     }
 
-    /// <summary>From how many brews something is known of what a brew is brewed with: of its coffee, its grinder or its vessel, whichever told most.</summary>
+    /// <summary>How many brews taught something about what a brew uses: the largest count of its coffee, grinder and vessel.</summary>
     public int BrewsFor(FitKeys keys) =>
         ((FitScope[])[FitScope.Coffee, FitScope.Mill, FitScope.Vessel]).Select(scope => BrewsOf.GetValueOrDefault((scope, keys.Of(scope)))).Max();
 
-    /// <summary>What is known of some parameters together: where they lie, and what is not known; one that nothing was learned of as before any brew.</summary>
+    /// <summary>The joint distribution of some parameters; those of which nothing was learned have their prior.</summary>
     internal (Vector<double> Sigmas, Matrix<double> Covariance) Of(IReadOnlyList<(FitParameter Parameter, string Whose)> unknowns)
     {
         var found = unknowns.Select(one => places.TryGetValue(one, out var at) ? at : -1).ToArray();
@@ -149,12 +149,12 @@ public sealed class Learned
     private int Place(FitParameter parameter, FitKeys keys) =>
         places.TryGetValue((parameter, keys.Of(FitPrior.Of(parameter).Scope)), out var at) ? at : -1;
 
-    /// <summary>The root of what is not known of a model's parameters: what was not learned keeps its prior.</summary>
+    /// <summary>The square root of the covariance of a model's parameters; those that were not learned keep their prior.</summary>
     private ModelSpread SpreadOf(int[] found)
     {
         var joint = Matrix<double>.Build.Dense(found.Length, found.Length, (row, column) =>
             found[row] >= 0 && found[column] >= 0 ? Together(found[row], found[column]) : row == column && found[row] < 0 ? 1 : 0);
-        // A grinder and a vessel that nobody has learned of are no part of the bands, as unfitted.
+        // As in the unfitted model, an unknown grinder or vessel is excluded from the bands.
         for (var i = ModelSpread.OfTheModel; i < found.Length; i++)
         {
             joint[i, i] = found[i] < 0 ? 0 : joint[i, i];

@@ -27,7 +27,7 @@ public readonly record struct ActSpan(Act Act, double StartS, double EndS);
 /// <summary>Divides a forecast into its acts.</summary>
 public static class Acts
 {
-    /// <summary>The acts in order, each from where the one before ends; acts that take no time are left out.</summary>
+    /// <summary>The acts in order; each starts where the one before ends. Acts without duration are omitted.</summary>
     public static IReadOnlyList<ActSpan> Of(Forecast forecast)
     {
         var steps = forecast.Recipe.Steps;
@@ -70,8 +70,8 @@ public static class Acts
         return index <= lastPour ? Act.Fill : index < steepEnd ? Act.Steep : index <= lastRelease ? Act.Finish : Act.Cup;
     }
 
-    /// <summary>The step that begins the release, or −1: the first that parts water and coffee after the last of the water.</summary>
-    /// <remarks>A valve that stands open from the start is part of filling.</remarks>
+    /// <summary>The index of the step that ends the steep, or −1: the first step after the last water that separates coffee and water.</summary>
+    /// <remarks>A valve that is open from the start belongs to filling.</remarks>
     public static int SteepEndIndex(Recipe recipe)
     {
         for (var i = LastWater(recipe) + 1; i < recipe.Steps.Length; i++)
@@ -85,7 +85,7 @@ public static class Acts
         return -1;
     }
 
-    /// <summary>The last step that brings water, or −1.</summary>
+    /// <summary>The index of the last step that adds water, or −1.</summary>
     internal static int LastWater(Recipe recipe)
     {
         var last = -1;

@@ -2,10 +2,10 @@ using System.Collections.Immutable;
 
 namespace Cistern.Core.Forecasts;
 
-/// <summary>A figure that a barista weighs a plan by.</summary>
+/// <summary>Figures by which a barista judges a plan.</summary>
 public enum Outcome
 {
-    /// <summary>Strength of the drink as it is drunk, % TDS.</summary>
+    /// <summary>Strength of the finished drink, % TDS.</summary>
     TdsPercent,
 
     /// <summary>Solids in the cup per dose, %.</summary>
@@ -14,10 +14,10 @@ public enum Outcome
     /// <summary>Sour to bitter; a judgement.</summary>
     FlavourBalance,
 
-    /// <summary>The drink as it is drunk, g.</summary>
+    /// <summary>The finished drink, g.</summary>
     DrinkG,
 
-    /// <summary>End of the last step, s on the clock.</summary>
+    /// <summary>End of the last step, s on the brew clock.</summary>
     FinishS,
 
     /// <summary>Drawdown, s.</summary>
@@ -26,7 +26,7 @@ public enum Outcome
     /// <summary>Hand force, N.</summary>
     PressForceN,
 
-    /// <summary>When it can be drunk, s on the clock.</summary>
+    /// <summary>When the drink is cool enough to drink, s on the brew clock.</summary>
     DrinkableAtS,
 }
 
@@ -36,7 +36,7 @@ public static class Outcomes
     /// <summary>All of them.</summary>
     public static IReadOnlyList<Outcome> All { get; } = Enum.GetValues<Outcome>();
 
-    /// <summary>One outcome, or null where the brew has no such thing.</summary>
+    /// <summary>The value of an outcome, or null where it does not apply to the brew.</summary>
     public static double? Of(this Totals totals, Outcome outcome) => outcome switch
     {
         Outcome.TdsPercent => totals.FinalTdsPercent,
@@ -50,31 +50,31 @@ public static class Outcomes
     };
 }
 
-/// <summary>An 80 % band round a forecast figure.</summary>
+/// <summary>The 80 % band of a forecast figure.</summary>
 /// <param name="Value">The forecast.</param>
-/// <param name="Low">One brew in ten falls under it.</param>
-/// <param name="High">One brew in ten falls over it.</param>
+/// <param name="Low">The 10th percentile.</param>
+/// <param name="High">The 90th percentile.</param>
 public readonly record struct Band(double Value, double Low, double High)
 {
     /// <summary>One σ.</summary>
     public double Sigma => (High - Value) / Confidence.Eighty;
 }
 
-/// <summary>How far a forecast may be off, by the spread of its model.</summary>
+/// <summary>The uncertainty of a forecast, from the spread of the model's parameters.</summary>
 public static class Confidence
 {
-    /// <summary>Standard normal quantile that leaves a tenth on either side.</summary>
+    /// <summary>Standard normal quantile of the 90th percentile.</summary>
     public const double Eighty = 1.28;
 
-    /// <summary>By so much less is known of cold water than of hot. Judged.</summary>
+    /// <summary>Factor on the spread for cold water, of which less is known. Judged.</summary>
     private const double ColdDoubt = 2;
 
-    /// <summary>The 80 % band of every outcome the brew has: central differences along the model's spread, added in quadrature.</summary>
-    /// <param name="forecast">The forecast; its recipe is run twice more for each direction of the spread, in coarse steps.</param>
+    /// <summary>The 80 % band of every outcome: central differences along the model's spread, added in quadrature.</summary>
+    /// <param name="forecast">The forecast. Its recipe is run twice for each direction of the spread, with coarse time steps.</param>
     public static IReadOnlyDictionary<Outcome, Band> Of(Forecast forecast) => forecast.Once(() => new Worked(
         Reckon(forecast, totals => Outcomes.All.ToDictionary(outcome => outcome, totals.Of), outcome => outcome == Outcome.FlavourBalance))).Bands;
 
-    /// <summary>The 80 % bands of all figures by their open names; of a figure the brew has not there is none.</summary>
+    /// <summary>The 80 % bands of all figures, by their public names; figures that do not apply have none.</summary>
     /// <param name="forecast">The forecast, as for <see cref="Of"/>.</param>
     public static IReadOnlyDictionary<string, Band> OfFigures(Forecast forecast) => Reckon(forecast, ForecastFigures.Of, name => name is "tilt" or "chilledC");
 
@@ -98,7 +98,7 @@ public static class Confidence
         return values.Where(pair => pair.Value is not null).ToDictionary(pair => pair.Key, pair =>
         {
             var (value, half) = (pair.Value!.Value, Eighty * Math.Sqrt(variance[pair.Key]));
-            // No strength, force or time is ever under nothing; only what has two sides is.
+            // Strength, force and time cannot be negative; flavour balance can.
             return new Band(value, twoSided(pair.Key) ? value - half : Math.Max(0, value - half), value + half);
         });
     }

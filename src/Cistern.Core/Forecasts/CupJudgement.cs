@@ -1,19 +1,19 @@
 namespace Cistern.Core.Forecasts;
 
-/// <summary>How much of what the coffee can give was drawn.</summary>
+/// <summary>How far the extraction went.</summary>
 public enum ExtractionLevel
 {
-    /// <summary>Too little: hollow, whatever it leans to.</summary>
+    /// <summary>Too little: hollow, whether sour or bitter.</summary>
     Under,
 
     /// <summary>As much as it should be.</summary>
     Well,
 
-    /// <summary>All that rest would have given, and more: dry.</summary>
+    /// <summary>Everything that equilibrium would give, or more: dry.</summary>
     ToTheEnd,
 }
 
-/// <summary>Which way what was drawn leans.</summary>
+/// <summary>The side of the flavour.</summary>
 public enum FlavourSide
 {
     /// <summary>To what is fast, acids, as a fault.</summary>
@@ -25,7 +25,7 @@ public enum FlavourSide
     /// <summary>To neither.</summary>
     Balanced,
 
-    /// <summary>To what is slow, bitter, and no fault.</summary>
+    /// <summary>Slightly to the bitter side, which is not a fault.</summary>
     BitterSide,
 
     /// <summary>To what is bitter, as a fault.</summary>
@@ -33,21 +33,21 @@ public enum FlavourSide
 }
 
 /// <summary>
-/// How a cup should taste by its figures: how much was drawn and which way it leans, told apart, since a lean is a ratio and
-/// says nothing of how much there is. A judgement throughout.
+/// How a cup should taste, from its figures. Extraction and flavour balance are reported separately: the balance is a ratio and says
+/// nothing of the amount. All of it is a judgement.
 /// </summary>
-/// <param name="ExtractionLevel">How much was drawn.</param>
-/// <param name="FlavourSide">Which way it leans.</param>
-/// <param name="Words">What a barista would call it, those that count most first; one word at least.</param>
+/// <param name="ExtractionLevel">How far the extraction went.</param>
+/// <param name="FlavourSide">Sour, balanced or bitter.</param>
+/// <param name="Words">A barista's words for it, most important first; at least one.</param>
 public sealed record CupJudgement(ExtractionLevel ExtractionLevel, FlavourSide FlavourSide, IReadOnlyList<string> Words)
 {
-    /// <summary>Under this share of what rest would give it is under-extracted. Judged.</summary>
+    /// <summary>Below this share of the equilibrium yield the cup is under-extracted. Judged.</summary>
     public const double UnderExtracted = 0.70;
 
-    /// <summary>Over this share it is over-extracted. Judged.</summary>
+    /// <summary>Above this share it is over-extracted. Judged.</summary>
     public const double OverExtracted = 0.98;
 
-    /// <summary>Balanced from here, by flavour balance: what practitioners make and like runs from −1.3 to +0.5. Judged.</summary>
+    /// <summary>Lower limit of balanced. What practitioners make and like runs from −1.3 to +0.5. Judged.</summary>
     public const double BalancedFrom = -0.6;
 
     /// <summary>To here. Judged.</summary>
@@ -59,13 +59,13 @@ public sealed record CupJudgement(ExtractionLevel ExtractionLevel, FlavourSide F
     /// <summary>Bitter above this. Judged.</summary>
     public const double BitterAbove = 0.9;
 
-    /// <summary>So near an edge it is only just on its side.</summary>
+    /// <summary>This close to a limit, a cup is described as only slightly to one side.</summary>
     private const double Just = 0.1;
 
     /// <summary>A drink weaker than this is thin, % TDS. Judged.</summary>
     public const double ThinTdsPercent = 1.05;
 
-    /// <summary>How much was drawn, in words.</summary>
+    /// <summary>How far the extraction went, in words.</summary>
     public string ExtractionWords => ExtractionLevel switch
     {
         ExtractionLevel.Under => "under-extracted",
@@ -73,10 +73,10 @@ public sealed record CupJudgement(ExtractionLevel ExtractionLevel, FlavourSide F
         _ => "well extracted",
     };
 
-    /// <summary>Which way a flavour balance leans.</summary>
+    /// <summary>The side of a flavour balance.</summary>
     public static FlavourSide FlavourSideOf(double balance) => balance < SourBelow ? FlavourSide.Sour : balance < BalancedFrom ? FlavourSide.SourSide : balance <= BalancedTo ? FlavourSide.Balanced : balance <= BitterAbove ? FlavourSide.BitterSide : FlavourSide.Bitter;
 
-    /// <summary>Which way it leans, in words.</summary>
+    /// <summary>The side in words.</summary>
     public static string WordOf(FlavourSide lean) => lean switch
     {
         FlavourSide.Sour => "sour",
@@ -86,7 +86,7 @@ public sealed record CupJudgement(ExtractionLevel ExtractionLevel, FlavourSide F
         _ => "bitter",
     };
 
-    /// <summary>Which way a flavour balance leans, in words, and whether only just.</summary>
+    /// <summary>A flavour balance in words, including whether it is only slightly to one side.</summary>
     public static string BalanceOf(double balance)
     {
         var lean = FlavourSideOf(balance);
@@ -94,7 +94,7 @@ public sealed record CupJudgement(ExtractionLevel ExtractionLevel, FlavourSide F
         return just ? "just " + WordOf(lean) : WordOf(lean);
     }
 
-    /// <summary>What was said on a scale of −5 (sour) to 5 (bitter), in words.</summary>
+    /// <summary>A taster's answer on the scale from −5 (sour) to 5 (bitter), in words.</summary>
     public static string SaidOf(double points) => points switch
     {
         <= -2 => "sour",
@@ -104,13 +104,13 @@ public sealed record CupJudgement(ExtractionLevel ExtractionLevel, FlavourSide F
         _ => "bitter",
     };
 
-    /// <summary>The judgement of a forecast's figures.</summary>
+    /// <summary>The judgement of a forecast.</summary>
     public static CupJudgement Of(Totals totals) => Of(totals.ExtractionLevel, totals.FlavourBalance, totals.FinalTdsPercent);
 
-    /// <summary>The judgement of single figures.</summary>
-    /// <param name="drawn">Dissolved yield over what rest would give.</param>
+    /// <summary>The judgement of individual figures.</summary>
+    /// <param name="drawn">Dissolved yield divided by the equilibrium yield.</param>
     /// <param name="balance">Sour (negative) to bitter (positive).</param>
-    /// <param name="finalTdsPercent">Strength of the drink as it is drunk, %.</param>
+    /// <param name="finalTdsPercent">Strength of the finished drink, %.</param>
     public static CupJudgement Of(double drawn, double balance, double finalTdsPercent)
     {
         var much = drawn < UnderExtracted ? ExtractionLevel.Under : drawn > OverExtracted ? ExtractionLevel.ToTheEnd : ExtractionLevel.Well;
@@ -122,7 +122,7 @@ public sealed record CupJudgement(ExtractionLevel ExtractionLevel, FlavourSide F
             words.Add("hollow");
         }
 
-        // A side is a plain description, and no fault: it comes after one.
+        // A side only describes the cup; faults come first.
         if (lean != FlavourSide.Balanced)
         {
             words.Add(BalanceOf(balance));

@@ -4,13 +4,13 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Core.Forecasts;
 
-/// <summary>The figures of a finished brew. Cups that were not kept are left out of every one of them.</summary>
+/// <summary>The figures of a finished brew. Cups that are not kept are excluded from all of them.</summary>
 public sealed record Totals
 {
     /// <summary>When the last step ends, s on the brew clock.</summary>
     public required double FinishS { get; init; }
 
-    /// <summary>The drink in the cup before anything is added to it, water and solids, g.</summary>
+    /// <summary>The drink before dilution and ice, water and solids, g.</summary>
     public required double BeverageG { get; init; }
 
     /// <summary>Its water, g.</summary>
@@ -25,34 +25,34 @@ public sealed record Totals
     /// <summary>Solids in the cup per dose, %.</summary>
     public required double ExtractionYieldPercent { get; init; }
 
-    /// <summary>All that left the grounds per dose, %; the bed keeps some of it.</summary>
+    /// <summary>Everything extracted per dose, %, including what stays in the bed's liquid.</summary>
     public required double DissolvedYieldPercent { get; init; }
 
-    /// <summary>Sour (negative) to bitter. A judgement, and a ratio: it says nothing of how much was drawn.</summary>
+    /// <summary>Sour (negative) to bitter. A judgement, and a ratio that says nothing of the amount extracted.</summary>
     public required double FlavourBalance { get; init; }
 
-    /// <summary>What has dissolved over what rest alone would dissolve in the end: under 0.70 under-extracted, over 0.98 over-extracted. A judgement.</summary>
+    /// <summary>Dissolved yield divided by the equilibrium yield: under 0.70 under-extracted, over 0.98 over-extracted. A judgement.</summary>
     public required double ExtractionLevel { get; init; }
 
     /// <summary>Temperature in the vessel at the finish, °C.</summary>
     public required double SlurryEndC { get; init; }
 
-    /// <summary>Mean temperature of what left into the cup, weighted by mass, °C.</summary>
+    /// <summary>Mean temperature of the liquid that flowed into the cup, weighted by mass, °C.</summary>
     public required double StreamC { get; init; }
 
-    /// <summary>From the opening to the end of the last drain, s; null where nothing drains.</summary>
+    /// <summary>From the opening to the end of the last drawdown, s; null where there is none.</summary>
     public double? DrawdownS { get; init; }
 
     /// <summary>Force of the hand on a press or a plunger, N; null where there is none.</summary>
     public double? PressForceN { get; init; }
 
-    /// <summary>What the flame has to spare when the coffee goes in, W; null without a flame. A judgement: 30 to 160 is right.</summary>
+    /// <summary>The flame's power left over when the coffee goes in, W; null without a flame. A judgement: 30 to 160 is right.</summary>
     public double? FlameMarginW { get; init; }
 
-    /// <summary>The fullest the vessel gets, raft and foam included, ml.</summary>
+    /// <summary>The largest volume in the vessel, raft and foam included, ml.</summary>
     public required double PeakVolumeMl { get; init; }
 
-    /// <summary>Drink after what it is diluted with before any ice, g; null without that.</summary>
+    /// <summary>The drink after dilution and before ice, g; null where there is no dilution.</summary>
     public double? DilutedG { get; init; }
 
     /// <summary>Its strength, %.</summary>
@@ -64,13 +64,13 @@ public sealed record Totals
     /// <summary>Ice put there, g.</summary>
     public double? IceG { get; init; }
 
-    /// <summary>The least ice that brings it to the temperature it is wanted at, or else ends at, g: all of it melts.</summary>
+    /// <summary>The least ice that cools the drink to the temperature wanted, or else to the one it ends at, g: all of it melts.</summary>
     public double? LeastIceG { get; init; }
 
     /// <summary>Ice that melts only while it is drunk, g.</summary>
     public double? LaterIceG { get; init; }
 
-    /// <summary>Strength of the last of it when all that ice has melted in it, %: it is drunk between this and <see cref="FinalTdsPercent"/>.</summary>
+    /// <summary>Strength when all that ice has melted, %. While it is drunk, the strength falls from <see cref="FinalTdsPercent"/> to this.</summary>
     public double? ThinnestTdsPercent { get; init; }
 
     /// <summary>The chilled drink's temperature, °C.</summary>
@@ -82,53 +82,53 @@ public sealed record Totals
     /// <summary>Strength of the chilled drink, %.</summary>
     public double? ChilledTdsPercent { get; init; }
 
-    /// <summary>The ratio as it is drunk, g/g: what was poured, added and melted, per coffee.</summary>
-    /// <param name="batch">The dose and the water that it was brewed with.</param>
+    /// <summary>The ratio of the finished drink, g/g: water poured, added and melted, per coffee.</summary>
+    /// <param name="batch">The dose and water of the brew.</param>
     public double RatioAsDrunk(Batch batch) => (batch.WaterG + FinalG - BeverageG) / batch.DoseG;
 
-    /// <summary>Water that does not come into the drink, g per g of coffee; what is added to the drink counts against it.</summary>
-    /// <param name="batch">The dose and the water that it was brewed with.</param>
+    /// <summary>Water that does not end in the drink, g per g of coffee. Water added to the drink is deducted.</summary>
+    /// <param name="batch">The dose and water of the brew.</param>
     public double KeptGPerG(Batch batch) => (batch.WaterG - FinalG) / batch.DoseG;
 
     /// <summary>Fines in the cup, g per 100 g.</summary>
     public required double SedimentGPer100G { get; init; }
 
-    /// <summary>Seconds from the finish until 200 g of it in a cup are at 60 °C; 0 when it is that cool at once.</summary>
+    /// <summary>Seconds after the finish until 200 g of the drink in a cup have cooled to 60 °C; 0 when it is that cool already.</summary>
     public required double DrinkableAfterS { get; init; }
 
     /// <summary>Water that the bed and the vessel keep, g.</summary>
     public required double KeptWaterG { get; init; }
 
-    /// <summary>Solids in the liquid that is kept back, g.</summary>
+    /// <summary>Solids in the liquid that bed and vessel keep, g.</summary>
     public required Solubles KeptSolidsG { get; init; }
 
-    /// <summary>The drink as it is drunk, after dilution and ice, g.</summary>
+    /// <summary>The finished drink, after dilution and ice, g.</summary>
     public double FinalG => ChilledG ?? DilutedG ?? BeverageG;
 
-    /// <summary>Whether it is drunk as it was brewed: nothing goes in that shows, half a gram or more.</summary>
+    /// <summary>Whether less than half a gram is added to the drink after brewing.</summary>
     public bool DrunkAsBrewed => Math.Abs(FinalG - BeverageG) < 0.5;
 
-    /// <summary>Whether it has to cool before it can be drunk: neither on ice nor brewed cold.</summary>
+    /// <summary>Whether the drink must cool before it can be drunk: it is neither on ice nor brewed cold.</summary>
     public bool MustCool => ChilledC is null && DrinkableAfterS > 0;
 
-    /// <summary>Strength of the drink as it is drunk, %.</summary>
+    /// <summary>Strength of the finished drink, %.</summary>
     public double FinalTdsPercent => ChilledTdsPercent ?? DilutedTdsPercent ?? TdsPercent;
 
     /// <summary>Temperature of the drink as it is served, °C.</summary>
     public required double FinalC { get; init; }
 }
 
-/// <summary>An amount of each of the three groups of solubles.</summary>
-/// <param name="Bright">Acids and salts: fast.</param>
+/// <summary>Amounts of the three groups of solubles.</summary>
+/// <param name="Bright">Acids and salts, which dissolve fast.</param>
 /// <param name="Sweet">Sugars and their products.</param>
-/// <param name="Bitter">Slow, driven by temperature.</param>
+/// <param name="Bitter">Slow, and strongly dependent on temperature.</param>
 public readonly record struct Solubles(double Bright, double Sweet, double Bitter)
 {
     /// <summary>All three together.</summary>
     public double Sum => Bright + Sweet + Bitter;
 }
 
-/// <summary>One cup of a brew: a swapped brew has several.</summary>
+/// <summary>One cup of a brew; there are several where cups are swapped.</summary>
 /// <param name="WaterG">Water in it, g.</param>
 /// <param name="SolidsG">Solids in it, g.</param>
 /// <param name="Kept">Whether it is kept.</param>
@@ -141,8 +141,8 @@ public sealed record Cup(double WaterG, Solubles SolidsG, bool Kept)
     public double TdsPercent => BeverageG > 0 ? 100 * SolidsG.Sum / BeverageG : 0;
 }
 
-/// <summary>When a step is done in the forecast.</summary>
-/// <param name="Index">Its place in the recipe.</param>
+/// <summary>When a step takes place in the forecast.</summary>
+/// <param name="Index">Its index in the recipe.</param>
 /// <param name="StartS">Its start, s on the brew clock; negative before 0:00.</param>
 /// <param name="EndS">Its end, s.</param>
 /// <param name="DisplayG">What the scale shows at its end, g since the last tare.</param>
@@ -152,7 +152,7 @@ public readonly record struct StepTiming(int Index, double StartS, double EndS, 
     public double LengthS => EndS - StartS;
 }
 
-/// <summary>The brew at one moment. Single precision: enough for pictures and tables.</summary>
+/// <summary>The brew at one moment. Single precision is enough for drawings and tables.</summary>
 public readonly record struct Sample
 {
     /// <summary>On the brew clock, s.</summary>
@@ -161,13 +161,13 @@ public readonly record struct Sample
     /// <summary>In the vessel, °C.</summary>
     public required float TemperatureC { get; init; }
 
-    /// <summary>Water with the grounds, what they have soaked up included, g.</summary>
+    /// <summary>Water in contact with the grounds, including what they have absorbed, g.</summary>
     public required float ContactWaterG { get; init; }
 
     /// <summary>Water outside the paper, g.</summary>
     public required float AnnulusG { get; init; }
 
-    /// <summary>Of the contacting water, what the bed holds, g.</summary>
+    /// <summary>The part of the contact water that the bed holds, g.</summary>
     public required float BedWaterG { get; init; }
 
     /// <summary>Bright solids in the vessel's liquid, g.</summary>
@@ -179,7 +179,7 @@ public readonly record struct Sample
     /// <summary>Bitter solids in the vessel's liquid, g.</summary>
     public required float BitterG { get; init; }
 
-    /// <summary>Which cup stands under the stream, from 0.</summary>
+    /// <summary>The index of the cup under the stream.</summary>
     public required short Cup { get; init; }
 
     /// <summary>Water in that cup, g.</summary>
@@ -191,7 +191,7 @@ public readonly record struct Sample
     /// <summary>Share of the grounds in the raft, 0 to 1.</summary>
     public required float Raft { get; init; }
 
-    /// <summary>Height of the contents in the vessel, as volume with raft and foam, ml.</summary>
+    /// <summary>Volume in the vessel, raft and foam included, ml.</summary>
     public required float VolumeMl { get; init; }
 
     /// <summary>Leaving the vessel, g/s.</summary>
@@ -200,7 +200,7 @@ public readonly record struct Sample
     /// <summary>What the scale shows, g.</summary>
     public required float DisplayG { get; init; }
 
-    /// <summary>A moment between this one and another, on the straight line.</summary>
+    /// <summary>A sample between this one and another, by linear interpolation.</summary>
     internal Sample Towards(in Sample other, float share) => this with
     {
         TimeS = float.Lerp(TimeS, other.TimeS, share),
@@ -229,7 +229,7 @@ public readonly record struct Sample
     }
 }
 
-/// <summary>What can happen in a forecast besides what was planned.</summary>
+/// <summary>Things a forecast can find besides what was planned.</summary>
 public enum BrewEventKind
 {
     /// <summary>The vessel is over 95 % full.</summary>
@@ -238,7 +238,7 @@ public enum BrewEventKind
     /// <summary>The vessel runs over.</summary>
     Overflow,
 
-    /// <summary>With its foam it stands over the rim, but the water alone does not: a sure hand that pours slowly fills it.</summary>
+    /// <summary>Vessel filled to the rim by foam, although the water alone stays below it: possible with a slow, careful pour.</summary>
     ToTheBrim,
 
     /// <summary>The server runs over.</summary>
@@ -247,13 +247,13 @@ public enum BrewEventKind
     /// <summary>Nothing free is left in the bed.</summary>
     DryBed,
 
-    /// <summary>The drain takes over four minutes and may stall.</summary>
+    /// <summary>The drawdown takes over four minutes and may stall.</summary>
     Stall,
 
     /// <summary>The flame cannot hold the water up.</summary>
     WaterFallsBack,
 
-    /// <summary>The flame is so strong that it boils in big bubbles.</summary>
+    /// <summary>The flame is too strong: the water boils in large bubbles.</summary>
     BoilsOver,
 
     /// <summary>A press over 120 N.</summary>
@@ -265,16 +265,16 @@ public enum BrewEventKind
     /// <summary>A target missed.</summary>
     TargetMissed,
 
-    /// <summary>The kettle is set above the place's boiling point.</summary>
+    /// <summary>The kettle is set above the boiling point of the place.</summary>
     KettleAboveBoiling,
 
-    /// <summary>A step that starts later than its time, because the one before still runs.</summary>
+    /// <summary>A step starts later than its time because the one before is not finished.</summary>
     StepLate,
 
     /// <summary>All the ice melts before the drink is as cold as wanted.</summary>
     IceTooLittle,
 
-    /// <summary>A step has a time of its own inside the open window of one before it: value is its time, limit the end of that window.</summary>
+    /// <summary>A step has a time of its own within the window of an earlier step: value is its time, limit the end of the window.</summary>
     TimeInWindow,
 }
 
@@ -282,18 +282,18 @@ public enum BrewEventKind
 /// <param name="Kind">What.</param>
 /// <param name="AtS">When, s on the clock.</param>
 /// <param name="StepIndex">The step it belongs to, or −1 for the whole brew.</param>
-/// <param name="Value">How much, in the unit the kind implies: ml, N, s, W or °C.</param>
-/// <param name="Limit">What it is held against, same unit.</param>
+/// <param name="Value">The amount, in the unit the kind implies: ml, N, s, W or °C.</param>
+/// <param name="Limit">The limit it is compared with, in the same unit.</param>
 /// <param name="Member">For a target, the member of the recipe's target.</param>
 public sealed record BrewEvent(BrewEventKind Kind, double AtS, int StepIndex, double Value, double Limit, string? Member = null);
 
-/// <summary>What a recipe will do.</summary>
+/// <summary>The forecast of a recipe.</summary>
 /// <param name="Recipe">The recipe.</param>
 /// <param name="Totals">Its figures.</param>
-/// <param name="Timings">When each step is done.</param>
-/// <param name="Series">The brew moment by moment, at most a second apart in the first twenty minutes; empty where only totals were asked for.</param>
+/// <param name="Timings">When each step takes place.</param>
+/// <param name="Series">Samples at most a second apart during the first twenty minutes; empty where only totals were requested.</param>
 /// <param name="Cups">Each cup, in order.</param>
-/// <param name="Events">What happens besides what was planned.</param>
+/// <param name="Events">What was found besides what was planned.</param>
 public sealed record Forecast(
     Recipe Recipe,
     Totals Totals,
@@ -302,7 +302,7 @@ public sealed record Forecast(
     ImmutableArray<Cup> Cups,
     ImmutableArray<BrewEvent> Events)
 {
-    /// <summary>The version of the model, stored with every forecast.</summary>
+    /// <summary>The model's version, stored with every forecast.</summary>
     public const string ModelVersion = "1.0";
 
     /// <summary>The model it was run with.</summary>
@@ -314,37 +314,37 @@ public sealed record Forecast(
     /// <summary>How it was run.</summary>
     public required ForecastOptions Options { get; init; }
 
-    /// <summary>The steps of time it took: what it costs to run again.</summary>
+    /// <summary>Number of time steps computed: the cost of running it again.</summary>
     public required int Moves { get; init; }
 
     /// <summary>Where it is remembered, or null.</summary>
     internal ForecastMemory.Entry? Remembered { get; init; }
 
-    /// <summary>The same with the times that a clock told in place of the computed ones; it is another forecast than the one remembered.</summary>
-    /// <param name="finishS">When it was done, s on the clock; null where nothing told.</param>
-    /// <param name="drawdownS">How long the drawdown took, s; null where nothing told.</param>
+    /// <summary>A copy with measured times instead of computed ones. Results derived from this forecast are not reused for it.</summary>
+    /// <param name="finishS">The measured finish, s on the brew clock; null where there is none.</param>
+    /// <param name="drawdownS">The measured length of the drawdown, s; null where there is none.</param>
     public Forecast ByClock(double? finishS, double? drawdownS) => finishS is null && drawdownS is null ? this : this with
     {
         Totals = Totals with { FinishS = finishS ?? Totals.FinishS, DrawdownS = Totals.DrawdownS is null ? null : drawdownS ?? Totals.DrawdownS },
         Remembered = null,
     };
 
-    /// <summary>What is worked out from it, once where it is remembered.</summary>
+    /// <summary>A result derived from this forecast, computed once where the forecast is cached.</summary>
     internal T Once<T>(Func<T> work)
         where T : class => Remembered is { } entry ? entry.Of(work) : work();
 
-    /// <summary>What is worked out from it and something asked beside it, once where it is remembered and the last that was asked is asked again.</summary>
+    /// <summary>A result derived from this forecast and a key. Where the forecast is cached, the result for the latest key is kept.</summary>
     internal T Latest<T>(object key, Func<T> work)
         where T : class => Remembered is { } entry ? entry.Latest(key, work) : work();
 
-    /// <summary>The figures that a changed recipe comes to with the same model.</summary>
-    /// <exception cref="OperationCanceledException">The model was stopped.</exception>
+    /// <summary>The figures of a changed recipe with the same model.</summary>
+    /// <exception cref="OperationCanceledException">The model was cancelled.</exception>
     public Forecast Again(Recipe changed) => Model.Run(changed, Options with { WithSeries = false });
 
-    /// <summary>The brew at a moment: the last sample not after it. The series must not be empty.</summary>
+    /// <summary>The last sample not after a time. The series must not be empty.</summary>
     public Sample At(double timeS) => Series[IndexAt(timeS)];
 
-    /// <summary>The samples round a moment, and how far it lies from the first to the second, 0 to 1. The series must not be empty.</summary>
+    /// <summary>The samples before and after a time, and the share of the way from the first to the second, 0 to 1. The series must not be empty.</summary>
     public (Sample From, Sample To, double Share) Round(double timeS)
     {
         var at = IndexAt(timeS);

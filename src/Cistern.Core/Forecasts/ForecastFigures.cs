@@ -1,9 +1,9 @@
 namespace Cistern.Core.Forecasts;
 
-/// <summary>The totals of a forecast under the names that the command line, the API and files use.</summary>
+/// <summary>The totals of a forecast under the names used by the command line, the API and files.</summary>
 public static class ForecastFigures
 {
-    /// <summary>Every figure by name, in the order they are always told; null where the brew has no such thing.</summary>
+    /// <summary>All figures by name, always in the same order; null where a figure does not apply.</summary>
     public static IReadOnlyDictionary<string, double?> Of(Totals totals) => new OrderedDictionary<string, double?>(StringComparer.Ordinal)
     {
         ["finishS"] = totals.FinishS,

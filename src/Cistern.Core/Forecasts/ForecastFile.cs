@@ -6,9 +6,9 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Forecasts;
 
-/// <summary>A file of recipes, forecast: what the command line and the API both give.</summary>
+/// <summary>The forecasts of a file of recipes, for the command line and the API.</summary>
 /// <param name="Forecasts">One for each recipe; empty when the file was refused.</param>
-/// <param name="Findings">Of the file, and of each forecast.</param>
+/// <param name="Findings">The findings of the file and of each forecast.</param>
 public sealed record ForecastFile(IReadOnlyList<Forecast> Forecasts, IReadOnlyList<Finding> Findings)
 {
     private static readonly JsonWriterOptions OneLine = new() { Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping };
@@ -16,10 +16,10 @@ public sealed record ForecastFile(IReadOnlyList<Forecast> Forecasts, IReadOnlyLi
     /// <summary>Whether the file was refused.</summary>
     public bool Refused => Forecasts.Count == 0;
 
-    /// <summary>Reads, checks and forecasts a file. Never throws on what stands in it.</summary>
+    /// <summary>Reads, checks and forecasts a file. No file content makes it throw.</summary>
     /// <param name="utf8">The file.</param>
     /// <param name="model">The model.</param>
-    /// <param name="options">How; null for totals and series.</param>
+    /// <param name="options">Options of the forecasts; null for totals and series.</param>
     public static ForecastFile Read(ReadOnlyMemory<byte> utf8, ForecastModel model, ForecastOptions? options = null)
     {
         var file = RecipeReader.Read(utf8);
@@ -40,7 +40,7 @@ public sealed record ForecastFile(IReadOnlyList<Forecast> Forecasts, IReadOnlyLi
         return new ForecastFile(forecasts, findings);
     }
 
-    /// <summary>One forecast as a JSON object on one line, its figures by their open names.</summary>
+    /// <summary>A forecast as a JSON object on one line, with figures under their public names.</summary>
     public static string Line(Forecast forecast)
     {
         using var stream = new MemoryStream();
@@ -103,7 +103,7 @@ public sealed record ForecastFile(IReadOnlyList<Forecast> Forecasts, IReadOnlyLi
         json.WriteEndArray();
     }
 
-    /// <summary>The series of forecasts as CSV: a heading, then a line for each moment.</summary>
+    /// <summary>The series of forecasts as CSV: a header, then a line per sample.</summary>
     public static void WriteSeries(TextWriter csv, IEnumerable<Forecast> forecasts)
     {
         csv.WriteLine("id,timeS,temperatureC,contactWaterG,annulusG,bedWaterG,brightG,sweetG,bitterG,vesselTdsPercent,volumeMl,raft,flowGPerS,cup,cupWaterG,cupSolidsG,displayG");

@@ -3,12 +3,12 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Forecasts;
 
-/// <summary>The checks that need the forecast: what will go wrong, with its place in the recipe and what would do.</summary>
+/// <summary>Checks that need the forecast: what will go wrong, where in the recipe, and the remedy.</summary>
 public static class ForecastFindings
 {
-    /// <summary>What a forecast found, as findings on its recipe.</summary>
+    /// <summary>The findings of a forecast.</summary>
     /// <param name="forecast">The forecast.</param>
-    /// <param name="place">The recipe's place in its file; empty for a file of one.</param>
+    /// <param name="place">The recipe's path in its file; empty when it is the whole file.</param>
     public static IReadOnlyList<Finding> Of(Forecast forecast, string place = "") =>
         [.. forecast.Events.Select(happening => Of(happening, forecast.Recipe, place))];
 

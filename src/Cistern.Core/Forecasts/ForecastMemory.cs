@@ -6,26 +6,26 @@ using Cistern.Core.Recipes;
 namespace Cistern.Core.Forecasts;
 
 /// <summary>
-/// Remembers forecasts with their series, and what was worked out from them, by content: a page that is looked at again,
-/// or whose plan is held against another, runs nothing anew. Bounded; what was not asked for longest goes first.
+/// A cache of forecasts with their series and of results derived from them, so that looking at a page again, or comparing its plan
+/// with another, computes nothing twice. Bounded; the least recently used entry is dropped first.
 /// </summary>
-/// <param name="most">How many are remembered; one with its series takes some 40 kB.</param>
+/// <param name="most">The number of entries; one with its series takes some 40 kB.</param>
 public sealed class ForecastMemory(int most = 200)
 {
     private readonly ConcurrentDictionary<Key, Entry> entries = new();
     private long asked;
 
-    /// <summary>How many forecasts were run because none was remembered.</summary>
+    /// <summary>How many forecasts were computed because they were not cached.</summary>
     public long Runs { get; private set; }
 
-    /// <summary>A forecast, run if none is remembered.</summary>
+    /// <summary>A forecast from the cache, or computed and cached.</summary>
     public Forecast Run(Recipe recipe, ForecastModel model, ForecastOptions options)
     {
         var key = new Key(Print(recipe), model.Parameters, model.Spread, model.StepFactor, options.ServerMl);
         if (!entries.TryGetValue(key, out var entry))
         {
             Runs++;
-            // Whoever stopped that run must not stop the next one that asks.
+            // The cached forecast must not stay bound to the request that computed it.
             var forecast = model.RunAnew(recipe, options) with { Model = model with { Stops = CancellationToken.None } };
             entry = entries.GetOrAdd(key, new Entry(forecast));
             Forget();
@@ -47,7 +47,7 @@ public sealed class ForecastMemory(int most = 200)
 
     private readonly record struct Key(string Recipe, ModelParameters Parameters, ModelSpread Spread, double StepFactor, double? ServerMl);
 
-    /// <summary>A forecast, and what was worked out from it.</summary>
+    /// <summary>A forecast and the results derived from it.</summary>
     internal sealed class Entry(Forecast forecast)
     {
         private readonly ConcurrentDictionary<Type, object> workedOut = new();

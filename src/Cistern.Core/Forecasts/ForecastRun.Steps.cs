@@ -3,7 +3,7 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Forecasts;
 
-/// <summary>What each verb does to the slurry. What a visit gives means nothing: an interface of visits has to give something.</summary>
+/// <summary>The effect of each verb on the slurry. The visits' results are not used; the visitor interface requires one.</summary>
 internal sealed partial class ForecastRun
 {
     public bool Visit(Step.HeatWater step) => Pass(step);
@@ -198,7 +198,7 @@ internal sealed partial class ForecastRun
         return true;
     }
 
-    /// <summary>Whether the drain at hand is stirred before it has run out: stirs follow, and then a drain. It goes on running meanwhile.</summary>
+    /// <summary>Whether stirs follow while this drawdown runs, and then another drawdown. Liquid goes on flowing meanwhile.</summary>
     private bool IsStirredOn()
     {
         var next = index + 1;
@@ -228,7 +228,7 @@ internal sealed partial class ForecastRun
         return true;
     }
 
-    /// <summary>It takes its time, and does nothing to the slurry.</summary>
+    /// <summary>The step takes time and does nothing to the slurry.</summary>
     private bool Pass(Step step) => Idle(step.OverS);
 
     private bool Idle(double overS)
@@ -253,7 +253,7 @@ internal sealed partial class ForecastRun
         return true;
     }
 
-    /// <summary>How far an upright tube drips; the others do not.</summary>
+    /// <summary>Sets how far an upright tube drips; other brewers do not.</summary>
     private bool Drips(double share)
     {
         if (recipe.Brewer.Family == BrewerFamily.TubePress && !turned)
@@ -270,7 +270,7 @@ internal sealed partial class ForecastRun
         return true;
     }
 
-    /// <summary>What acts on the drink as a whole waits until it is known.</summary>
+    /// <summary>Steps that act on the whole drink are applied when it is finished.</summary>
     private bool Add(Step step)
     {
         added.Add(step);
@@ -279,7 +279,7 @@ internal sealed partial class ForecastRun
 
     private void NoteForce(double ownN, double throughG, double overS, double bedShare)
     {
-        // A press done in no time at all is done in half a second.
+        // A press without a length is computed as half a second.
         var flowM3PerS = throughG * 1e-6 / Math.Max(0.5, overS);
         pressForceN = ownN + (WaterPhysics.ViscosityPaS(slurry.TemperatureC) * flowM3PerS * slurry.ResistanceOf(bedShare));
     }

@@ -6,7 +6,7 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Forecasts;
 
-/// <summary>One run of a recipe: walks its steps and tells the slurry what is done to it.</summary>
+/// <summary>One run of a recipe: goes through its steps and applies each to the slurry.</summary>
 internal sealed partial class ForecastRun : IStepVisitor<bool>
 {
     private const double BulbG = 12;
@@ -30,7 +30,7 @@ internal sealed partial class ForecastRun : IStepVisitor<bool>
     private double drawToS = double.NaN;
     private int drawnBy = -1;
     private double? pressForceN;
-    /// <summary>Of the fines that would come along, those that a plunger held aslant lets pass. Judged.</summary>
+    /// <summary>Share of the fines that still passes when the plunger is held at an angle. Judged.</summary>
     private const double HeldBackShare = 0.7;
 
     private double suspended = 0.6;
@@ -197,7 +197,7 @@ internal sealed partial class ForecastRun : IStepVisitor<bool>
             if (step is Step.Dilute dilute)
             {
                 served.Dilution(dilute.WaterG, Math.Min(dilute.TemperatureC ?? recipe.Water.TemperatureC, slurry.BoilingC));
-                // What it is diluted to before it meets ice is a figure of its own.
+                // The diluted drink before ice is a figure of its own.
                 totals = served.IceG > 0 ? totals : totals with { DilutedG = served.MassG, DilutedTdsPercent = 100 * totals.SolidsG.Sum / served.MassG };
             }
             else if (step is Step.Ice ice)
@@ -230,7 +230,7 @@ internal sealed partial class ForecastRun : IStepVisitor<bool>
         var peakAtS = slurry.PeakAtS - zeroS;
         if (totals.PeakVolumeMl > capacityMl)
         {
-            // What is closed or stands over a flame is never filled by the rim.
+            // A closed vessel, or one over a flame, is never filled to the rim.
             var brim = slurry.PeakWaterG <= capacityMl && recipe.Brewer.Family is not (BrewerFamily.TubePress or BrewerFamily.Siphon);
             events.Add(new BrewEvent(brim ? BrewEventKind.ToTheBrim : BrewEventKind.Overflow, peakAtS, FilledBy(peakAtS), totals.PeakVolumeMl, capacityMl));
         }
@@ -270,10 +270,10 @@ internal sealed partial class ForecastRun : IStepVisitor<bool>
         JudgeTargets(totals);
     }
 
-    /// <summary>Water hotter than it boils here cannot be had, be it the kettle's or a single pour's.</summary>
+    /// <summary>Water cannot be hotter than its boiling point, whether in the kettle or in a single pour.</summary>
     private void JudgeBoiling()
     {
-        const double Near = 0.5; // a kettle that near to the boil is at it
+        const double Near = 0.5; // a kettle this close to boiling is treated as boiling
         if (recipe.Water.TemperatureC > slurry.BoilingC + Near)
         {
             events.Add(new BrewEvent(BrewEventKind.KettleAboveBoiling, 0, -1, recipe.Water.TemperatureC, slurry.BoilingC));
@@ -330,7 +330,7 @@ internal sealed partial class ForecastRun : IStepVisitor<bool>
         Against("tdsPercent", target.TdsPercent, totals.FinalTdsPercent);
         Against("tilt", target.FlavourBalance, totals.FlavourBalance);
         Against("extractionYieldPercent", target.ExtractionYieldPercent, totals.ExtractionYieldPercent);
-        // A clock tells whole seconds, so what would be told as 1:10 is not before 1:10.
+        // The clock shows whole seconds, so the finish is compared as it is shown.
         Against("finishS", target.FinishS, Math.Round(totals.FinishS));
 
         void Against(string member, Span? range, double value)
@@ -355,7 +355,7 @@ internal sealed partial class ForecastRun : IStepVisitor<bool>
         return 0;
     }
 
-    /// <summary>The step that filled the vessel by a moment: what it rises to comes later, with the foam, but this is what can be less.</summary>
+    /// <summary>The step that filled the vessel by a time. The peak comes later, with the foam, but this step's amount can be reduced.</summary>
     private int FilledBy(double timeS)
     {
         var at = StepAt(timeS);
@@ -393,7 +393,7 @@ internal sealed partial class ForecastRun : IStepVisitor<bool>
         AddSample();
     }
 
-    /// <summary>In a long hold a step lasts longer than a second; the moments in it lie on a straight line.</summary>
+    /// <summary>In a long steep, samples are added between steps by linear interpolation.</summary>
     private void FillIn(double intervalS)
     {
         if (sampleCount == 0 || slurry.TimeS - samples![sampleCount - 1].TimeS < 1.9 * intervalS)
@@ -411,7 +411,7 @@ internal sealed partial class ForecastRun : IStepVisitor<bool>
         }
     }
 
-    /// <summary>Corners of the curves fall on steps, so each step's end is a sample whatever the time.</summary>
+    /// <summary>The curves have corners at steps, so the end of each step is always sampled.</summary>
     private void ForceSample()
     {
         if (samples is not null && (sampleCount == 0 || samples[sampleCount - 1].TimeS < (float)slurry.TimeS - 1e-4f))

@@ -6,18 +6,18 @@ using Cistern.Core.Recipes;
 namespace Cistern.Core.Forecasts;
 
 /// <summary>
-/// The dry matter: eight sizes of particle, in each a surface pool and a core pool of three groups of solubles,
+/// The dry matter: eight particle sizes, each with a surface pool and a core pool of three groups of solubles,
 /// emptying towards the liquid around them.
 /// </summary>
 /// <remarks>
-/// Each pool relaxes towards its own equilibrium, ds/dt = −k (s − w q). A step solves that with the decay taken as
-/// 1/(1 + x + x²/2), which is second order in time, never overshoots and stays stable however long the step, and with
-/// q at the step's middle, solved for exactly since the dissolved mass is linear in it. So a long hold needs few steps.
-/// Pools lie in vectors of four so that the same arithmetic is done, in the same order, on every machine.
+/// Each pool relaxes towards its own equilibrium, ds/dt = −k (s − w q). A time step approximates the decay as 1/(1 + x + x²/2): second
+/// order, without overshoot, and stable for any length. q is taken at the middle of the step and solved exactly, since the dissolved
+/// mass is linear in it. A long steep therefore needs few steps. Pools are stored in vectors of four, so that every machine does the
+/// same arithmetic in the same order.
 /// </remarks>
 internal sealed class Grounds
 {
-    /// <summary>Share dissolved at equilibrium: bright, sweet, bitter. Published for full immersion at rest.</summary>
+    /// <summary>Share dissolved at equilibrium: bright, sweet, bitter. Published for full immersion without stirring.</summary>
     private static readonly double[] Equilibrium = [0.82, 0.73, 0.61];
 
     /// <summary>Diffusivity in the particle at 93 °C, m²/s. Fitted.</summary>
@@ -27,12 +27,13 @@ internal sealed class Grounds
     private static readonly double[] ActivationJPerMol = [16_000, 26_000, 40_000];
 
     /// <summary>
-    /// Under this water is cold, °C: it dissolves less in the end, and more slowly than the activation energies say. A brew that
-    /// began hot stays as published however long it stands. Judged, as all of cold water here: nothing was measured.
+    /// Water below this temperature is cold, °C: it dissolves less at equilibrium, and more slowly than the activation energies
+    /// predict. A brew that began hot is computed as published however long it stands. Judged, like everything about cold water here;
+    /// nothing was measured.
     /// </summary>
     public const double ColdBelowC = 60;
 
-    /// <summary>By so much less of each group dissolves in the end at 20 °C, a share of it. Judged.</summary>
+    /// <summary>How much less of each group dissolves at equilibrium at 20 °C, as a share. Judged.</summary>
     private static readonly double[] ColdKeeps = [0.07, 0.10, 0.12];
 
     private const double ColdPerC = 1 / 40.0;
@@ -91,20 +92,20 @@ internal sealed class Grounds
         }
     }
 
-    /// <summary>What can dissolve, g per g of coffee.</summary>
+    /// <summary>What can be dissolved at all, g per g of coffee.</summary>
     public Solubles Soluble => new(soluble[0], soluble[1], soluble[2]);
 
     /// <summary>What is still in the grounds, g per g of coffee.</summary>
     public Solubles Left => new(Sum(0), Sum(1), Sum(2));
 
-    /// <summary>What can dissolve, g per g of coffee. E_max and its shares, linear in the roast. Fitted.</summary>
+    /// <summary>What can be dissolved of a roast, g per g of coffee: E_max and its shares, linear in the roast. Fitted.</summary>
     public static Solubles SolubleOf(double roast)
     {
         var most = Between(0.300, 0.325, roast);
         return new Solubles(most * Between(0.36, 0.22, roast), most * Between(0.42, 0.40, roast), most * Between(0.22, 0.38, roast));
     }
 
-    /// <summary>What rest alone would dissolve in the end, g per g of coffee: the sum of K times what can dissolve. About 0.22.</summary>
+    /// <summary>The equilibrium yield without stirring, g per g of coffee: the sum of K times the soluble amounts. About 0.22.</summary>
     /// <param name="roast">0 (lightest) to 1 (darkest).</param>
     /// <param name="equilibriumShift">Added to K.</param>
     public static double AtRest(double roast, double equilibriumShift)
@@ -113,18 +114,18 @@ internal sealed class Grounds
         return ((Equilibrium[0] + equilibriumShift) * all.Bright) + ((Equilibrium[1] + equilibriumShift) * all.Sweet) + ((Equilibrium[2] + equilibriumShift) * all.Bitter);
     }
 
-    /// <summary>Fines a grinder makes where nobody measured them, mass fraction.</summary>
+    /// <summary>Fines from a grinder where they were not measured, mass fraction.</summary>
     public static double UsualFines(double medianUm) => Math.Min(0.35, 0.12 * Math.Pow(600 / medianUm, 0.6));
 
-    /// <summary>Lets the grounds extract for a while.</summary>
-    /// <param name="dissolved">Dissolved in the liquid around them, by group, g per g of coffee; raised by what leaves the grounds.</param>
-    /// <param name="reachedPerWater">All water that has reached the coffee ÷ the water around it now.</param>
+    /// <summary>Extracts for some time.</summary>
+    /// <param name="dissolved">Dissolved in the surrounding liquid, by group, g per g of coffee; increased by what is extracted.</param>
+    /// <param name="reachedPerWater">All water that has reached the coffee, divided by the water around it now.</param>
     /// <param name="waterPerDose">The water around it now, g per g of coffee.</param>
     /// <param name="temperatureC">Of the liquid, °C.</param>
     /// <param name="agitation">Agitation, 0.30 at rest.</param>
-    /// <param name="contact">Share of the grounds that is wetted and under, 0 to 1.</param>
+    /// <param name="contact">Share of the grounds that is wetted and submerged, 0 to 1.</param>
     /// <param name="seconds">How long.</param>
-    /// <param name="coldBrewed">How far it is brewed with cold water: 0 from 60 °C on, 1 from 50 °C down, so that nothing jumps between.</param>
+    /// <param name="coldBrewed">Degree of cold brewing: 0 from 60 °C up, 1 from 50 °C down, continuous in between.</param>
     public void Extract(Span<double> dissolved, double reachedPerWater, double waterPerDose, double temperatureC, double agitation, double contact, double seconds, double coldBrewed)
     {
         var concentration = (dissolved[0] + dissolved[1] + dissolved[2]) / waterPerDose;
@@ -166,11 +167,11 @@ internal sealed class Grounds
             var back = (cold > 0 ? ColdYield(group, cold) : yieldPerEquilibrium[group]) * reachedPerWater;
             var gone = Vector256.Sum(leaving);
             var pulled = back * Vector256.Sum(returning);
-            // The middle of the step is second order; its end keeps a nearly drained bed from swinging.
+            // The midpoint is second order; the end point keeps a nearly drained bed from oscillating.
             var weight = pulled > 1 ? 1 : 0.5;
             var equilibrium = back * (dissolved[group] + (weight * gone)) / (1 + (weight * pulled));
             var level = Vector256.Create(equilibrium);
-            // What warmer water took does not go back when it grows cold.
+            // What dissolved while the water was warmer does not precipitate when it cools.
             if (cold > 0 && gone < pulled * equilibrium / back)
             {
                 continue;

@@ -1,8 +1,8 @@
 namespace Cistern.Core.Forecasts;
 
 /// <summary>
-/// Where a model differs from the published one: 1 for factors and 0 for shifts throughout is the model as published.
-/// Bands shift them by their spread; fitting to a barista's own brews sets them.
+/// How a model differs from the published one. Factors of 1 and shifts of 0 give the published model. Bands vary them by their spread;
+/// fitting sets them from a barista's brews.
 /// </summary>
 /// <param name="Diffusivity">Factor on D of all groups.</param>
 /// <param name="CakeResistance">Factor on α.</param>
@@ -10,7 +10,7 @@ namespace Cistern.Core.Forecasts;
 /// <param name="HoldShiftGPerG">Added to what the bed keeps, g/g.</param>
 /// <param name="Gas">Factor on the gas at the start.</param>
 /// <param name="HeatLoss">Factor on UA, of vessel and lid.</param>
-/// <param name="GrindOffsetUm">Added to the grind's median: by how much a grinder is coarser than its table, µm.</param>
+/// <param name="GrindOffsetUm">Added to the grind's median, µm: how much coarser a grinder is than its scale says.</param>
 public readonly record struct ModelParameters(
     double Diffusivity,
     double CakeResistance,
@@ -23,15 +23,15 @@ public readonly record struct ModelParameters(
     /// <summary>How many there are.</summary>
     public const int Count = 7;
 
-    /// <summary>The furthest that a K may be shifted: beyond it a group would dissolve wholly, or hardly.</summary>
+    /// <summary>Limit on the shift of K: beyond it a group would dissolve completely or hardly at all.</summary>
     private const double MostShift = 0.15;
 
     /// <summary>The model as published.</summary>
     public static ModelParameters Published { get; } = new(1, 1, 0, 0, 1, 1, 0);
 
-    /// <summary>These, moved: factors by the exponential of what they are moved by, the rest by as much.</summary>
-    /// <param name="by">A move for each, in the order they are declared.</param>
-    /// <param name="times">How often it is made; −1 goes the other way.</param>
+    /// <summary>A copy with each parameter moved: factors by the exponential of their move, shifts by the move itself.</summary>
+    /// <param name="by">A move for each parameter, in the order of declaration.</param>
+    /// <param name="times">Multiple of the moves; −1 for the opposite direction.</param>
     public ModelParameters Moved(ReadOnlySpan<double> by, double times = 1) => new(
         Diffusivity * Math.Exp(times * by[0]),
         CakeResistance * Math.Exp(times * by[1]),

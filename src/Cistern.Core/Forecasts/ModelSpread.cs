@@ -3,21 +3,21 @@ using System.Collections.Immutable;
 namespace Cistern.Core.Forecasts;
 
 /// <summary>
-/// How far a model's parameters may be off: independent moves of one σ each, as <see cref="ModelParameters.Moved"/> takes
-/// them. Unfitted there is one for each parameter; once fitted they are the columns of the posterior's root, so that what is
-/// known of several parameters together is kept.
+/// The uncertainty of a model's parameters: independent moves of one σ each, as <see cref="ModelParameters.Moved"/> takes them.
+/// Unfitted, there is one per parameter; after fitting they are the columns of the posterior's square root, which keeps the
+/// correlations between parameters.
 /// </summary>
 public sealed class ModelSpread : IEquatable<ModelSpread>
 {
-    /// <summary>As many of the parameters, the first, are the model's own doubt; the others are a vessel's and a grinder's.</summary>
+    /// <summary>The first parameters are uncertainties of the model itself; the others belong to a vessel and a grinder.</summary>
     public const int OfTheModel = 5;
 
-    /// <summary>Where the grinder's offset stands among the parameters.</summary>
+    /// <summary>Index of the grinder's offset among the parameters.</summary>
     private const int GrinderOffset = ModelParameters.Count - 1;
 
     private readonly int hash;
 
-    /// <summary>A spread of given moves.</summary>
+    /// <summary>A spread with the given moves.</summary>
     /// <param name="directions">Moves of one σ, each with a value for every parameter.</param>
     public ModelSpread(ImmutableArray<ImmutableArray<double>> directions)
     {
@@ -31,21 +31,21 @@ public sealed class ModelSpread : IEquatable<ModelSpread>
         hash = mix.ToHashCode();
     }
 
-    /// <summary>One σ of each parameter of the model as published: log-normal factors, and shifts. Judged from published scatter.</summary>
+    /// <summary>One σ of each parameter of the published model: log-normal factors, and shifts. Judged from published scatter.</summary>
     /// <remarks>In the order of the parameters: D, α, K, hold, gas, heat loss, grinder offset in µm.</remarks>
     public static ImmutableArray<double> PriorSigma { get; } = [Math.Log(1.25), Math.Log(1.5), 0.02, 0.15, Math.Log(1.4), Math.Log(1.15), 40];
 
     /// <summary>
-    /// The unfitted model's: D, α, K, hold and gas. A grinder that is off its table and a vessel that loses heat otherwise
-    /// are not the model's doing, and their spread is no part of its bands.
+    /// The unfitted model's spread: D, α, K, hold and gas. A grinder's offset and a vessel's heat loss are not uncertainties of the
+    /// model and are excluded from its bands.
     /// </summary>
     public static ModelSpread Published { get; } = new([.. Enumerable.Range(0, OfTheModel).Select(Along)]);
 
     /// <summary>
-    /// The same for a grinder nobody has measured: its grind may be off its table by so much, independent of the rest. Where brews
-    /// have taught the grinder's offset it stays as it is, for they know better.
+    /// The same with the uncertainty of a grinder that was never measured: its grind may differ from its scale, independently of the
+    /// rest. Where brews have taught the offset, the spread is unchanged.
     /// </summary>
-    /// <param name="sigmaUm">One σ of what it grinds, µm; over 0.</param>
+    /// <param name="sigmaUm">One σ of the grind, µm; over 0.</param>
     public ModelSpread WithGrinderOffBy(double sigmaUm) => Directions.Any(direction => direction[GrinderOffset] != 0)
         ? this
         : new([.. Directions, [.. Enumerable.Range(0, ModelParameters.Count).Select(one => one == GrinderOffset ? sigmaUm : 0)]]);

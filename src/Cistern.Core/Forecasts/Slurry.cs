@@ -4,18 +4,18 @@ using Cistern.Core.Recipes;
 namespace Cistern.Core.Forecasts;
 
 /// <summary>
-/// The state of a brew and how it moves on: heat, wetting, gas, raft, extraction and flow.
-/// What is done to it comes from <see cref="ForecastRun"/>.
+/// The state of a brew and how it changes: heat, wetting, gas, raft, extraction and flow. <see cref="ForecastRun"/> applies the steps
+/// to it.
 /// </summary>
 /// <remarks>
-/// A step goes half the water in and out, half the cooling, all the extraction, and the other halves: symmetric, so
-/// second order. Steps are short where something happens and grow while nothing does.
+/// A time step is symmetric and so second order: half the water, half the cooling, all the extraction, then the other halves. Time
+/// steps are short while something happens and grow while nothing does.
 /// </remarks>
 internal sealed class Slurry
 {
     private const double PourLossK = 1.5;
 
-    // How much more a bed resists for each stir while it drains, by how vigorous that is: fines come down on to the filter. Judged.
+    // How much each stir during the drawdown raises the bed's resistance, by its vigour: fines settle on the filter. Judged.
     private const double ClogPerVigour = 0.08;
     private const double RestingAgitation = 0.30;
     private const double AgitationDecayS = 18;
@@ -24,14 +24,14 @@ internal sealed class Slurry
     private const double RaftCalmBelow = 0.7;
     private const double WettingPerS = 0.012;
     private const double WaterPerMl = 1000; // kg/m³ as the flow law takes it
-    private const double HeadG = 10; // the centimetre of head under the free liquid keeps the flow from changing faster than this
+    private const double HeadG = 10; // the 1 cm of head under the free liquid limits how fast the flow can change
     private const double DryBedG = 1;
-    private const double DryAtG = DryBedG + 1e-6; // no step is worth less
+    private const double DryAtG = DryBedG + 1e-6; // smaller time steps are not needed
     private const double SuctionRampS = 12;
     private const double FlameApproachS = 12;
     private const double FoamCollapsesS = 120;
     private const double GroundsMlPerG = 0.80;
-    private const double LeastMedianUm = 30; // a grinder's offset may not bring the grind under its own fines
+    private const double LeastMedianUm = 30; // lower limit for a grind with its offset, above the fines
     private const int MovesBetweenLooks = 512;
 
     private readonly Vessel vessel;
@@ -98,10 +98,10 @@ internal sealed class Slurry
         TemperatureC = recipe.Place.AmbientC;
     }
 
-    /// <summary>Steps of time taken so far: what the run costs.</summary>
+    /// <summary>Number of time steps so far: the cost of the run.</summary>
     public int Moves { get; private set; }
 
-    /// <summary>Called with the state after every step of time, and after everything done at once.</summary>
+    /// <summary>Called after every time step and after every instantaneous change.</summary>
     public Action? Moved { get; set; }
 
     public Vessel Vessel => vessel;
@@ -122,18 +122,18 @@ internal sealed class Slurry
 
     public double FlameOutS { get; private set; } = double.NaN;
 
-    /// <summary>How much of the flow law applies: 0 shut, 1 open, a tube's drip between.</summary>
+    /// <summary>Share of the flow law that applies: 0 closed, 1 open, a dripping tube in between.</summary>
     public double OpenShare { get; set; }
 
-    /// <summary>When the clock stands at 0:00, in the slurry's time; NaN until then.</summary>
+    /// <summary>The slurry's time at 0:00 on the brew clock; NaN until then.</summary>
     public double ZeroS { get; set; } = double.NaN;
 
     public double PeakVolumeMl { get; private set; }
 
-    /// <summary>Whether it is being drained, so that a stir brings fines on to the filter.</summary>
+    /// <summary>Whether a drawdown is running, so that a stir brings fines on to the filter.</summary>
     public bool Draining { get; set; }
 
-    /// <summary>The most water that ever stood in it, g: as much in ml, cold.</summary>
+    /// <summary>The largest amount of water that was in the vessel, g; the same in ml when cold.</summary>
     public double PeakWaterG { get; private set; }
 
     public double PeakAtS { get; private set; }
@@ -169,11 +169,11 @@ internal sealed class Slurry
     /// <summary>Liquid that neither the bed nor the paper holds back, g.</summary>
     public double FreeG => Math.Max(0, contactG - (coffeeIn ? holdGPerG * doseG : 0)) + annulusG;
 
-    /// <summary>Hydraulic resistance, now or some seconds later, 1/m.</summary>
+    /// <summary>Hydraulic resistance now, or some seconds from now, 1/m.</summary>
     public double ResistanceOf(double bedShare, double afterS = 0) =>
         FilterTraits.Of(vessel.Filter).Resistance + (bedShare * CakeResistance(TimeS + afterS));
 
-    /// <summary>Everything in the vessel as volume, raft and foam included, ml.</summary>
+    /// <summary>The volume of everything in the vessel, raft and foam included, ml.</summary>
     public double VolumeMl
     {
         get
@@ -194,7 +194,7 @@ internal sealed class Slurry
         }
     }
 
-    /// <summary>Share of the fines that float free now.</summary>
+    /// <summary>Share of the fines now suspended in the liquid.</summary>
     public double Suspended
     {
         get
@@ -236,7 +236,7 @@ internal sealed class Slurry
             reachedG = contactG;
             waterFirst = true;
             metAtS = TimeS;
-            // Foam rises from the coffee, so it is quiet only from here on.
+            // Foam rises from the coffee, so nothing is quiet before this.
             quietFromS = TimeS;
         }
 
@@ -244,7 +244,7 @@ internal sealed class Slurry
         Note();
     }
 
-    /// <summary>Pours for some seconds, which may be none.</summary>
+    /// <summary>Pours over a number of seconds, which may be 0.</summary>
     public void Pour(double amountG, double overS, double kettleC, double vigour)
     {
         Changed();
@@ -269,7 +269,7 @@ internal sealed class Slurry
         Note();
     }
 
-    /// <summary>The batch of a siphon rises and stands at the flame's temperature.</summary>
+    /// <summary>The water of a siphon rises and stays at the flame's temperature.</summary>
     public void Rise(double waterG, double bulbG, double holdC)
     {
         Changed();
@@ -290,7 +290,7 @@ internal sealed class Slurry
         OpenShare = 1;
     }
 
-    /// <summary>Turns of a tool, a swirl, a tap: at once, whatever time they take.</summary>
+    /// <summary>Turns of a tool, a swirl or a tap: applied at once, whatever time they take.</summary>
     /// <param name="turns">How many.</param>
     /// <param name="factor">1 for a stir, less for gentler ways.</param>
     public void Turn(int turns, double factor)
@@ -346,7 +346,7 @@ internal sealed class Slurry
         PlungerSeated = false;
     }
 
-    /// <summary>A plunge to the bottom sets the fines moving again.</summary>
+    /// <summary>Plunging to the bottom suspends the fines again.</summary>
     public void Disturb()
     {
         disturbed = Math.Max(0.5, Suspended);
@@ -356,7 +356,7 @@ internal sealed class Slurry
     /// <summary>Time passes; what is open flows.</summary>
     public void Idle(double seconds) => Advance(seconds);
 
-    /// <summary>Drives liquid out evenly: a press, or pouring off.</summary>
+    /// <summary>Moves liquid out at a constant rate: a press, or pouring off.</summary>
     public void Drive(double amountG, double overS)
     {
         Changed();
@@ -373,7 +373,7 @@ internal sealed class Slurry
         Note();
     }
 
-    /// <summary>Runs until the bed is dry, or until that much drink is in this cup, at most a day.</summary>
+    /// <summary>Runs until the bed is dry or the cup holds an amount, at most a day.</summary>
     /// <returns>Whether it ended by itself.</returns>
     public bool Drain(double? untilG)
     {
@@ -397,14 +397,14 @@ internal sealed class Slurry
         Array.Clear(cupSolidsG);
     }
 
-    /// <summary>Every cup, the last one closed and kept.</summary>
+    /// <summary>All cups; the last one is closed and kept.</summary>
     public IReadOnlyList<Cup> CloseCups()
     {
         SwapCup(keep: true);
         return cups;
     }
 
-    /// <summary>What the flame has left over after the coffee has cooled the chamber, W. A judgement.</summary>
+    /// <summary>The flame's power left after the coffee has cooled the chamber, W. A judgement.</summary>
     public double FlameMarginW(double flameW)
     {
         var lost = (LossWPerK * (HoldC - recipe.Place.AmbientC)) + 60;
@@ -428,7 +428,7 @@ internal sealed class Slurry
         disturbed = 1;
     }
 
-    /// <summary>Brings vessel and dry coffee to one temperature as the first water comes.</summary>
+    /// <summary>Brings the vessel and the dry coffee to one temperature when the first water arrives.</summary>
     private void MeetWater()
     {
         if (!hasWater)
@@ -457,8 +457,8 @@ internal sealed class Slurry
             var dt = Math.Min(NextStepS(), seconds - elapsed);
             if (forcedGPerS == 0 && OpenShare > 0)
             {
-                // What is poured through an open valve runs at once: both change within a fraction of a second.
-                // A step that lasts for hours may be taken more coarsely, so that no file takes long.
+                // Water poured through an open valve flows at once, and both change within a fraction of a second. In steps of hours,
+                // coarser time steps keep the cost of any file bounded.
                 var finest = elapsed / 600;
                 dt = inflowGPerS > 0 ? Math.Min(dt, Math.Max(finest, (FreeG < 5 ? 0.02 : 0.1) * stepFactor)) : dt;
                 var flow = GravityFlow(FreeG);
@@ -487,7 +487,7 @@ internal sealed class Slurry
         return elapsed;
     }
 
-    /// <summary>Shortens a step so that it ends where the bed falls dry or the cup is full enough, rather than past it.</summary>
+    /// <summary>Shortens a time step so that it ends exactly where the bed falls dry or the cup is full.</summary>
     private double SecondsTo(double flow, double dt, double inflowGPerS, double untilCupG)
     {
         var middle = GravityFlow(FreeG - (0.5 * dt * flow), 0.5 * dt);
@@ -514,7 +514,7 @@ internal sealed class Slurry
         var sinceS = TimeS - lastChangeS;
         var longest = Math.Max(1, sinceS / 40);
         var step = Math.Min(0.1 + (0.04 * sinceS), longest) * stepFactor;
-        // Foam stands highest just before it collapses: a step ends there.
+        // Foam is highest just before it collapses, so a time step ends there.
         var toCollapseS = ZeroS + FoamCollapsesS - TimeS;
         return toCollapseS > 1e-6 && toCollapseS < step ? toCollapseS : step;
     }
@@ -641,9 +641,9 @@ internal sealed class Slurry
             : OpenShare * 1e6 * ThroughOutlet(bed / vessel.FilterAreaM2, headPa);
     }
 
-    /// <summary>What of a flow gets through the hole below the cone, m³/s: bed and hole in series, the pressure shared between them.</summary>
-    /// <param name="bed">Pressure the bed takes by flow, Pa·s/m³.</param>
-    /// <param name="headPa">Pressure there is, Pa.</param>
+    /// <summary>The flow through bed and outlet in series, m³/s; the pressure divides between them.</summary>
+    /// <param name="bed">Pressure across the bed per flow, Pa·s/m³.</param>
+    /// <param name="headPa">Available pressure, Pa.</param>
     /// <remarks>Δp = bed q + (ρ/2) (q / (C A))², solved for q; C = 0.62, the discharge of a sharp-edged hole.</remarks>
     private double ThroughOutlet(double bed, double headPa)
     {

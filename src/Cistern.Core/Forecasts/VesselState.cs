@@ -2,19 +2,19 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Forecasts;
 
-/// <summary>How the vessel stands at one moment: what has been done to it by then.</summary>
+/// <summary>The state of the vessel at one moment, from the steps done by then.</summary>
 /// <param name="Lid">A lid is on.</param>
-/// <param name="PlungerShare">How far down the plunger is: 0 at the surface, 1 at the bottom; null where there is none in.</param>
-/// <param name="Flame">The flame burns under it.</param>
-/// <param name="Open">Its valve is open, or the vacuum pulls.</param>
-/// <param name="Turned">A tube stands turned over.</param>
-/// <param name="CoffeeIn">The dose is in.</param>
+/// <param name="PlungerShare">How far down the plunger is: 0 at the surface, 1 at the bottom; null where none is inserted.</param>
+/// <param name="Flame">Whether the flame burns under it.</param>
+/// <param name="Open">Whether its valve is open, or the vacuum pulls.</param>
+/// <param name="Turned">Whether a tube press is turned over.</param>
+/// <param name="CoffeeIn">Whether the coffee is in.</param>
 public readonly record struct VesselState(bool Lid, double? PlungerShare, bool Flame, bool Open, bool Turned, bool CoffeeIn)
 {
     /// <summary>The state at a moment of a forecast.</summary>
     /// <param name="forecast">The forecast.</param>
-    /// <param name="atS">The moment, s on the clock.</param>
-    /// <param name="made">While it is made ready: how many of the first steps have been done; what lies after them has not, whatever its time.</param>
+    /// <param name="atS">The moment, s on the brew clock.</param>
+    /// <param name="made">During preparation: how many steps have been done; later ones are ignored, whatever their time.</param>
     public static VesselState At(Forecast forecast, double atS, int? made = null)
     {
         var recipe = forecast.Recipe;
@@ -31,8 +31,8 @@ public readonly record struct VesselState(bool Lid, double? PlungerShare, bool F
 
     /// <summary>The state after a step.</summary>
     /// <param name="state">Before it.</param>
-    /// <param name="share">How much of it has been done, 0 to 1.</param>
-    /// <param name="over">Whether it is over.</param>
+    /// <param name="share">How much of the step has been done, 0 to 1.</param>
+    /// <param name="over">Whether the step is over.</param>
     private sealed class After(VesselState state, double share, bool over) : IStepVisitor<VesselState>
     {
         public VesselState Visit(Step.HeatWater step) => state;

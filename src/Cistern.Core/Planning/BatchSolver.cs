@@ -5,16 +5,16 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Core.Planning;
 
-/// <summary>Finds the batch that two given quantities determine, by the forecast.</summary>
+/// <summary>Finds the batch that two given quantities determine, using the forecast.</summary>
 public static class BatchSolver
 {
     private const double LeastDoseG = 0.5;
     private const double MostDoseG = 1_000;
 
-    /// <summary>The batch a wish comes to, or null where no batch within bounds gives it.</summary>
+    /// <summary>The batch for a wish, or null where none within bounds gives it.</summary>
     /// <param name="recipe">The recipe to be scaled.</param>
     /// <param name="wish">The two quantities given.</param>
-    /// <param name="model">The model that tells the drink of a batch.</param>
+    /// <param name="model">The model that computes the drink of a batch.</param>
     public static Batch? Solve(Recipe recipe, BatchWish wish, ForecastModel model)
     {
         double Drink(Batch batch) => DrinkG(model.Figures(Scaling.To(recipe, batch)), wish.Counting);
@@ -71,12 +71,12 @@ public static class BatchSolver
         var ratio = Get(wish, Quantity.Ratio)!.Value;
         if (wish.Counting == DrinkCounting.WaterPoured)
         {
-            // What was asked for stands, and the dose is that over the ratio.
+            // The drink is taken exactly as asked; the dose follows from the ratio.
             return new Batch(Tenths(drinkG / ratio), drinkG);
         }
 
         Batch Of(double dose) => new(dose, dose * ratio);
-        // The mass balance is near enough to begin with, unless ice or dilution comes on top.
+        // The mass balance is a good first guess, unless ice or dilution is added.
         var vessel = Vessel.Of(recipe.Brewer);
         var guessG = ratio > vessel.HoldGPerG ? Math.Clamp(Batch.ForBeverage(drinkG, ratio, vessel).DoseG, LeastDoseG, MostDoseG) : LeastDoseG;
         var found = Meet(drinkG, Math.Max(LeastDoseG, 0.85 * guessG), Math.Min(MostDoseG, 1.15 * guessG), Of, drink, Tenths)
@@ -84,7 +84,7 @@ public static class BatchSolver
         return found is { } batch ? batch with { WaterG = Grams(batch.DoseG * ratio) } : null;
     }
 
-    /// <summary>Closes in on the drink by the forecast, then rounds to what a scale shows; null where it lies outside.</summary>
+    /// <summary>Finds the batch with a wanted drink by the forecast and rounds it to a scale's resolution; null where it is out of range.</summary>
     private static Batch? Meet(double drinkG, double low, double high, Func<double, Batch> batch, Func<Batch, double> drink, Func<double, double> round)
     {
         double Miss(double unknown) => drink(batch(unknown)) - drinkG;

@@ -3,21 +3,21 @@ using Cistern.Core.Forecasts;
 namespace Cistern.Core.Planning;
 
 /// <summary>Caffeine in a drink: an estimate, not advice.</summary>
-/// <param name="LowMg">Likely not under this, mg.</param>
-/// <param name="HighMg">Likely not over this, mg.</param>
+/// <param name="LowMg">Likely lower limit, mg.</param>
+/// <param name="HighMg">Likely upper limit, mg.</param>
 public readonly record struct Caffeine(double LowMg, double HighMg)
 {
     /// <summary>
-    /// Usual published content of roasted arabica, share of its mass: 0.9 to 1.5 %. A blend with robusta can have twice
-    /// as much; decaffeinated coffee has at most about a tenth.
+    /// Usual published content of roasted arabica by mass: 0.9 to 1.5 %. A blend with robusta can have twice as much; decaffeinated
+    /// coffee has at most about a tenth.
     /// </summary>
     private static readonly (double Low, double High) Share = (0.009, 0.015);
 
     private static readonly (double Low, double High) DecaffeinatedShare = (0.0002, 0.0012);
 
     /// <summary>Estimates the caffeine of a whole brew.</summary>
-    /// <param name="forecast">Its forecast. Caffeine is small and quick, so it leaves as the bright group does.</param>
-    /// <param name="decaffeinated">Whether the coffee is.</param>
+    /// <param name="forecast">Its forecast. Caffeine dissolves fast, so it is extracted like the bright group.</param>
+    /// <param name="decaffeinated">Whether the coffee is decaffeinated.</param>
     public static Caffeine Of(Forecast forecast, bool decaffeinated)
     {
         var doseG = forecast.Recipe.Coffee.DoseG;

@@ -3,7 +3,7 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Planning;
 
-/// <summary>One thing that somebody changes from a brew to the next.</summary>
+/// <summary>One thing that can differ between a brew and the next.</summary>
 public enum ChangedThing
 {
     /// <summary>The vessel, its filter or its wrap.</summary>
@@ -12,7 +12,7 @@ public enum ChangedThing
     /// <summary>The coffee, or its age.</summary>
     Coffee,
 
-    /// <summary>How much coffee; the water follows, or stays.</summary>
+    /// <summary>How much coffee; the water changes with it or stays.</summary>
     Dose,
 
     /// <summary>Water for each gram of coffee.</summary>
@@ -30,14 +30,14 @@ public enum ChangedThing
     /// <summary>When the steps are, and how long.</summary>
     Times,
 
-    /// <summary>What a step does, or that it is there.</summary>
+    /// <summary>What a step does, or whether it exists.</summary>
     Step,
 }
 
-/// <summary>Counts what was changed between two recipes, as a barista counts: what follows from another change is none of its own.</summary>
+/// <summary>Counts the differences between two recipes as a barista would: what follows from another change is not counted.</summary>
 public static class Changes
 {
-    // What is shown alike is alike: a tenth of a gram, a twentieth of a ratio, half a micrometre.
+    // Values that are displayed alike count as equal: within 0.1 g, 0.05 of ratio, 0.5 µm.
     private const double AlikeG = 0.05;
     private const double AlikeRatio = 0.05;
     private const double AlikeUm = 0.5;
@@ -46,7 +46,7 @@ public static class Changes
 
     private static readonly string[] TimeMembers = ["at", "overS", "forS", "expectS", "window", "startWindow"];
 
-    /// <summary>What was changed; a step for each that does something else.</summary>
+    /// <summary>The differences, with one entry for each step that differs.</summary>
     public static IReadOnlyList<ChangedThing> Between(Recipe from, Recipe to)
     {
         var things = new List<ChangedThing>();
@@ -63,12 +63,12 @@ public static class Changes
         var dose = Differ(from.Coffee.DoseG, to.Coffee.DoseG, AlikeG);
         var ratio = Differ(from.WaterG / from.Coffee.DoseG, to.WaterG / to.Coffee.DoseG, AlikeRatio);
         Add(dose, ChangedThing.Dose);
-        // More coffee to the same water is one change, though both dose and ratio are others then.
+        // More coffee with the same water is one change, although dose and ratio both differ.
         Add(ratio && !(dose && !Differ(from.WaterG, to.WaterG, AlikeStep)), ChangedThing.Ratio);
         Add(Differ(from.Grind.MedianUm, to.Grind.MedianUm, AlikeUm) || Differ(from.Grind.Spread, to.Grind.Spread, 0.005), ChangedThing.Grind);
         Add(Differ(Settings.TemperatureC(from), Settings.TemperatureC(to), AlikeC), ChangedThing.Temperature);
         Add(Differ(from.Place.AltitudeM, to.Place.AltitudeM, 1) || Differ(from.Place.AmbientC, to.Place.AmbientC, AlikeC), ChangedThing.Place);
-        // The pours of another batch are others, and no change of their own.
+        // Pours that differ only because the batch does are not counted.
         things.AddRange(OfSteps(Scaling.To(from, Scaling.BatchOf(to)).Steps, to.Steps));
         return things;
     }

@@ -4,20 +4,20 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Planning;
 
-/// <summary>How much there is to clear away. Judged.</summary>
+/// <summary>How much there is to clean. Judged.</summary>
 public enum WashingUp
 {
     /// <summary>The paper or the puck out, a rinse.</summary>
     Little,
 
-    /// <summary>A mesh or a jar to get the grounds out of.</summary>
+    /// <summary>Grounds to remove from a mesh or a jar.</summary>
     Some,
 
-    /// <summary>Several parts, a cloth that wants care.</summary>
+    /// <summary>Several parts, and a cloth that needs care.</summary>
     Much,
 }
 
-/// <summary>What somebody wants to drink, and what they have for it. Nothing asked is null.</summary>
+/// <summary>What somebody wants to drink, and the equipment and time there is. Null where nothing was asked.</summary>
 public sealed record Wish
 {
     /// <summary>The drink, ml.</summary>
@@ -35,7 +35,7 @@ public sealed record Wish
     /// <summary>How long it may take in all, s.</summary>
     public double? WithinS { get; init; }
 
-    /// <summary>How much of that with the hands, s.</summary>
+    /// <summary>How long hands may be needed, s.</summary>
     public double? HandsS { get; init; }
 
     /// <summary>The most washing-up.</summary>
@@ -51,7 +51,7 @@ public sealed record Wish
     public double? LeftG { get; init; }
 }
 
-/// <summary>Where a recipe does not do what was wished.</summary>
+/// <summary>Ways in which a recipe does not meet a wish.</summary>
 public enum Misfit
 {
     /// <summary>Another vessel.</summary>
@@ -60,10 +60,10 @@ public enum Misfit
     /// <summary>Too weak for milk.</summary>
     TooWeakForMilk,
 
-    /// <summary>Hot where iced was wished.</summary>
+    /// <summary>Hot where iced was wanted.</summary>
     Hot,
 
-    /// <summary>Iced where hot was wished.</summary>
+    /// <summary>Iced where hot was wanted.</summary>
     Iced,
 
     /// <summary>It takes too long.</summary>
@@ -85,32 +85,32 @@ public enum Misfit
     BagTooSmall,
 }
 
-/// <summary>A recipe weighed against a wish.</summary>
-/// <param name="Recipe">The recipe, scaled to the drink that was wished.</param>
-/// <param name="Forecast">What it then comes to.</param>
-/// <param name="HandsS">Seconds that need hands.</param>
-/// <param name="Washing">What there is to clear away.</param>
-/// <param name="Misfits">Where it falls short; none where it does all that was wished.</param>
+/// <summary>A recipe compared with a wish.</summary>
+/// <param name="Recipe">The recipe, scaled to the drink wanted.</param>
+/// <param name="Forecast">Its forecast.</param>
+/// <param name="HandsS">Seconds that need the barista's hands.</param>
+/// <param name="Washing">What there is to clean.</param>
+/// <param name="Misfits">Where it does not meet the wish; empty where it does.</param>
 public sealed record Choice(Recipe Recipe, Forecast Forecast, double HandsS, WashingUp Washing, IReadOnlyList<Misfit> Misfits);
 
-/// <summary>Finds the recipes that do what is wished.</summary>
+/// <summary>Finds the recipes that meet a wish.</summary>
 public static class Choosing
 {
-    /// <summary>A drink at least this strong stands up to milk, % TDS. Judged.</summary>
+    /// <summary>The least strength for a drink with milk, % TDS. Judged.</summary>
     public const double MilkTdsPercent = 1.5;
 
-    /// <summary>A short thing done by hand, that no step's length tells, takes about this, s. Judged.</summary>
+    /// <summary>Duration of a short action that has no length of its own, s. Judged.</summary>
     internal const double ShortS = 3;
 
-    /// <summary>Every recipe, those that fit best first; of two alike the quicker.</summary>
+    /// <summary>All recipes, best match first; the quicker of two that match alike.</summary>
     public static IReadOnlyList<Choice> Of(IEnumerable<Recipe> recipes, Wish wish, ForecastModel model) =>
         [.. recipes.AsParallel().AsOrdered().Select(recipe => Weigh(recipe, wish, model)).AsEnumerable().OrderBy(choice => choice.Misfits.Count).ThenBy(choice => choice.Forecast.Totals.FinishS)];
 
-    /// <summary>Seconds of a brew that need hands: not a wait, and not what drains by itself.</summary>
+    /// <summary>Seconds of a brew that need hands: all but waits and drawdowns.</summary>
     public static double HandsS(Forecast forecast) => forecast.Timings.Sum(timing =>
         Verb.TraitsOf(forecast.Recipe.Steps[timing.Index]).Hands ? Math.Max(ShortS, timing.LengthS) : 0);
 
-    /// <summary>What a vessel leaves to clear away. Judged.</summary>
+    /// <summary>The cleaning that a vessel needs. Judged.</summary>
     public static WashingUp WashingOf(Brewer brewer) => brewer.Family switch
     {
         BrewerFamily.Siphon => WashingUp.Much,
@@ -154,11 +154,11 @@ public static class Choosing
         }
     }
 
-    /// <summary>A recipe for another drink at its own ratio; as it is where no batch gives that drink.</summary>
+    /// <summary>The recipe scaled to another drink at its own ratio; unchanged where no batch gives that drink.</summary>
     private static Recipe ScaledTo(double drinkMl, Recipe recipe, ForecastModel model)
     {
         var drinkG = drinkMl * WaterPhysics.DensityGPerMl(60);
-        // To the tenth of a gram that a scale shows, coarse steps find the batch as well.
+        // Coarse time steps are enough for a batch rounded to 0.1 g.
         var batch = BatchSolver.Solve(recipe, new BatchWish(new Locks(Quantity.Drink, Quantity.Ratio), drinkG, Scaling.BatchOf(recipe).Ratio, DrinkCounting.InTheCup), model.ForDifferences());
         return batch is { } found ? Scaling.To(recipe, found) : recipe;
     }

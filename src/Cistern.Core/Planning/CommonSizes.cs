@@ -2,10 +2,10 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Planning;
 
-/// <summary>The sizes that brewers of a family are commonly made in, ml.</summary>
+/// <summary>The usual capacities of brewers, ml.</summary>
 public static class CommonSizes
 {
-    /// <summary>Those of a family, the smallest first.</summary>
+    /// <summary>Those of a family, smallest first.</summary>
     public static IReadOnlyList<double> Of(BrewerFamily family) => family switch
     {
         BrewerFamily.FrenchPress => [350, 500, 1_000],

@@ -1,19 +1,19 @@
 namespace Cistern.Core.Planning;
 
-/// <summary>Where a figure of the forecast crosses a wanted value, found by asking the forecast for as few values as will do.</summary>
+/// <summary>Finds where a figure of the forecast reaches a wanted value, with few evaluations.</summary>
 internal static class Crossing
 {
-    /// <summary>How far apart a whole range is looked at where its ends say nothing: narrower dips are not found.</summary>
+    /// <summary>Number of samples when the whole range is searched; narrower dips can be missed.</summary>
     private const int Looks = 24;
 
-    /// <summary>Closes in on a crossing between two values.</summary>
-    /// <param name="miss">The figure less what is wanted, at a value.</param>
-    /// <param name="low">A value on one side.</param>
-    /// <param name="high">A value on the other.</param>
-    /// <param name="width">How near is near enough, in the value's unit.</param>
-    /// <param name="enough">How small a miss is none.</param>
-    /// <returns>A value on or beside the crossing.</returns>
-    /// <remarks>Regula falsi with the Illinois correction, kept off the ends so that a curve with a knee still closes.</remarks>
+    /// <summary>Narrows a bracket down to a crossing.</summary>
+    /// <param name="miss">The figure minus the wanted value, at a setting.</param>
+    /// <param name="low">The bracket's lower end.</param>
+    /// <param name="high">The bracket's upper end.</param>
+    /// <param name="width">Width at which to stop, in the setting's unit.</param>
+    /// <param name="enough">Miss at which to stop.</param>
+    /// <returns>A value at the crossing, or one end of the final bracket.</returns>
+    /// <remarks>Regula falsi with the Illinois correction, kept off the ends so that it converges on curves with a knee.</remarks>
     public static double Close(Func<double, double> miss, Point low, Point high, double width, double enough)
     {
         var side = 0;
@@ -21,7 +21,7 @@ internal static class Crossing
         {
             var span = high.At - low.At;
             var slope = high.Miss - low.Miss;
-            // Both ends the same is a figure that does not move: halve, rather than divide by nothing.
+            // Where both ends have the same miss, bisect instead of dividing by zero.
             var next = slope == 0 ? low.At + (0.5 * span) : Math.Clamp(((low.At * high.Miss) - (high.At * low.Miss)) / slope, low.At + (0.02 * span), high.At - (0.02 * span));
             var at = new Point(next, miss(next));
             if (Math.Abs(at.Miss) <= enough)
@@ -47,14 +47,14 @@ internal static class Crossing
     }
 
     /// <summary>
-    /// Looks for a crossing in a range: first between what stands and either end, then along the whole range, since
-    /// neither strength nor leaning is monotone in every setting. Of several the one nearest to what stands is taken.
+    /// Looks for a bracket: first between the current value and each end of the range, then along the whole range, since strength and
+    /// flavour balance are not monotone in every setting. Of several crossings, the one nearest to the current value is taken.
     /// </summary>
-    /// <param name="miss">The figure less what is wanted, at a value.</param>
+    /// <param name="miss">The figure minus the wanted value, at a setting.</param>
     /// <param name="low">The least value.</param>
     /// <param name="high">The most.</param>
-    /// <param name="stands">The value that stands; within the range.</param>
-    /// <returns>The bracket, or the nearest that was seen where nothing crosses.</returns>
+    /// <param name="stands">The current value, within the range.</param>
+    /// <returns>The bracket; where there is no crossing, the sample with the smallest miss.</returns>
     public static (Point Low, Point High, bool Crosses) Look(Func<double, double> miss, double low, double high, double stands)
     {
         var present = new Point(stands, miss(stands));
@@ -87,8 +87,8 @@ internal static class Crossing
 
     private static bool Crosses(Point from, Point to) => from.Miss * to.Miss <= 0;
 
-    /// <summary>A value, and by how much the figure misses there.</summary>
-    /// <param name="At">The value.</param>
-    /// <param name="Miss">The figure there, less what is wanted; NaN where the brew has no such figure.</param>
+    /// <summary>A value of the setting and the miss there.</summary>
+    /// <param name="At">The setting's value.</param>
+    /// <param name="Miss">The figure minus the wanted value; NaN where the brew has no such figure.</param>
     public readonly record struct Point(double At, double Miss);
 }

@@ -5,16 +5,16 @@ using Cistern.Core.Recipes;
 namespace Cistern.Core.Planning;
 
 /// <summary>
-/// Several steps that hands make as one, put in at once. A closed list: a new one is a row of <see cref="All"/>.
+/// Several steps that a barista does as one, inserted together. A closed list: to add one, add a row to <see cref="All"/>.
 /// </summary>
 public sealed class Gesture
 {
-    /// <summary>Water of a bloom by its dose, g/g: within the two to three that most take. Judged.</summary>
+    /// <summary>Water of a bloom per dose, g/g: within the usual two to three. Judged.</summary>
     private const double BloomGPerG = 2.2;
 
     private const double BloomPourS = 8;
 
-    /// <summary>A look and a smell take so long, s. Judged.</summary>
+    /// <summary>Time to look and smell, s. Judged.</summary>
     private const double LidOffS = 10;
 
     private readonly Func<Forecast, double?, (Recipe Recipe, int Index)?> put;
@@ -25,10 +25,10 @@ public sealed class Gesture
         (Word, HasTime, this.families, this.put) = (word, hasTime, families, put);
     }
 
-    /// <summary>What it is called in files and forms.</summary>
+    /// <summary>Its name in files and forms.</summary>
     public string Word { get; }
 
-    /// <summary>Whether it is put in at a time; the others know their place.</summary>
+    /// <summary>Whether it needs a time; others have a fixed place.</summary>
     public bool HasTime { get; }
 
     /// <summary>Every gesture.</summary>
@@ -40,7 +40,7 @@ public sealed class Gesture
         new("sink-the-raft", hasTime: true, [BrewerFamily.FrenchPress, BrewerFamily.ValveDripper, BrewerFamily.LeverDripper, BrewerFamily.Jar],
             (forecast, atS) => StepEditing.Put(forecast, [new Step.TapRaft { Turns = RaftTaps(forecast.Recipe.Coffee.RestDays) }], atS ?? 0)),
         new("lift-the-lid", hasTime: true, [BrewerFamily.FrenchPress, BrewerFamily.ValveDripper, BrewerFamily.LeverDripper],
-            // Where none is on there is none to lift, and none to leave on.
+            // Without a lid there is none to lift.
             (forecast, atS) => !VesselState.At(forecast, atS ?? 0).Lid ? null : StepEditing.Put(forecast, [new Step.Lid(On: false), new Step.Smell(), new Step.Wait(LidOffS), new Step.Lid(On: true)], atS ?? 0)),
         new("leave-on-the-grounds", hasTime: false, [BrewerFamily.FrenchPress, BrewerFamily.Jar], (forecast, _) => OnTheGrounds.Put(forecast, OnTheGrounds.UsualS)),
         new("swirl-before-the-drain", hasTime: false, [BrewerFamily.ValveDripper, BrewerFamily.LeverDripper], (forecast, _) => SwirlBefore(forecast)),
@@ -52,21 +52,21 @@ public sealed class Gesture
     /// <summary>Those that a vessel can do.</summary>
     public static IReadOnlyList<Gesture> For(BrewerFamily family) => [.. All.Where(one => one.families.Contains(family))];
 
-    /// <summary>How long a bloom is proposed for a coffee, s: fresh coffee has the most gas to let out. Judged, from how practitioners time it.</summary>
+    /// <summary>The length of a bloom proposed for a coffee, s: fresh coffee holds the most gas. Judged, from how practitioners time it.</summary>
     /// <param name="restDays">Days since roasting.</param>
     public static double BloomS(double restDays) => restDays switch { <= 7 => 45, <= 21 => 30, _ => 15 };
 
-    /// <summary>How many taps sink the raft of a coffee: the gas of fresh coffee lifts it again. Judged, from how practitioners do it.</summary>
+    /// <summary>How many taps make the raft of a coffee sink: the gas of fresh coffee lifts it again. Judged, from how practitioners do it.</summary>
     /// <param name="restDays">Days since roasting.</param>
     public static int RaftTaps(double restDays) => restDays switch { <= 7 => 4, <= 21 => 3, _ => 2 };
 
-    /// <summary>The recipe with it, and the first of its steps; null where there is no place for it.</summary>
-    /// <param name="forecast">The forecast of the recipe as it is.</param>
-    /// <param name="atS">When, s on the clock; of a bloom, until when it stands. Where it knows its place it may be left out.</param>
+    /// <summary>The recipe with the gesture, and the index of its first step; null where there is no place for it.</summary>
+    /// <param name="forecast">The forecast of the recipe before the change.</param>
+    /// <param name="atS">When, s on the brew clock; for a bloom, when it ends. May be null where the gesture has a fixed place.</param>
     public (Recipe Recipe, int Index)? Put(Forecast forecast, double? atS) =>
         families.Contains(forecast.Recipe.Brewer.Family) && (!HasTime || atS is not null) ? put(forecast, atS) : null;
 
-    /// <summary>A crust is broken once: a break that the recipe has already, with its skimming, gives way to the one that is put in.</summary>
+    /// <summary>A crust is broken only once: an earlier break in the recipe is removed, with its skimming.</summary>
     private static (Recipe Recipe, int Index) BreakOnce(Forecast forecast, double atS)
     {
         var steps = forecast.Recipe.Steps;
@@ -84,7 +84,7 @@ public sealed class Gesture
         return StepEditing.Put(forecast, [new Step.BreakCrust { Turns = 3 }, new Step.Skim { OverS = 20 }, new Step.Wait(45)], atS);
     }
 
-    /// <summary>The first pour on to the coffee is preceded by a small one; all that comes later comes later by the wait.</summary>
+    /// <summary>A small pour is inserted before the first pour on to the coffee; what follows moves by the length of the bloom.</summary>
     private static (Recipe Recipe, int Index)? Bloom(Forecast forecast, double? untilS)
     {
         var recipe = forecast.Recipe;
@@ -102,7 +102,7 @@ public sealed class Gesture
         }
 
         var bloom = new Step.Pour(bloomG) { OverS = BloomPourS, AtS = main.AtS };
-        // Where the clock starts when the first water is in, it starts at the end of the bloom's pour.
+        // Where the clock starts when the first water is in, it now starts at the end of the bloom's pour.
         var startS = recipe.ClockStarts == ClockStart.WaterIn && index == RecipeChecker.AnchorIndex(recipe) ? bloomS - BloomPourS : forecast.Timings[index].StartS + bloomS;
         var laterS = startS + forecast.Timings[index].LengthS - forecast.Timings[index].EndS;
         var steps = recipe.Steps.ToBuilder();
@@ -111,7 +111,7 @@ public sealed class Gesture
         return (recipe with { Steps = Settings.Shifted(steps, index + 2, laterS) }, index);
     }
 
-    /// <summary>Two turns of the whole vessel just before it drains, so that nothing sticks to the wall.</summary>
+    /// <summary>Swirls the vessel twice just before the drawdown, so that no grounds stick to the wall.</summary>
     private static (Recipe Recipe, int Index)? SwirlBefore(Forecast forecast)
     {
         const double TakesS = 4;

@@ -5,33 +5,33 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Core.Planning;
 
-/// <summary>What is known of a grinder at one of its settings, however roughly.</summary>
+/// <summary>What is known about a grinder at one setting.</summary>
 /// <param name="Setting">The setting.</param>
-/// <param name="Um">The median it is taken to grind there, µm.</param>
-/// <param name="SigmaUm">How far that may be off: one standard deviation, µm.</param>
+/// <param name="Um">The median it is thought to grind there, µm.</param>
+/// <param name="SigmaUm">Its standard deviation, µm.</param>
 public readonly record struct KnownGrind(double Setting, double Um, double SigmaUm)
 {
-    /// <summary>A share of the median by which practitioners of one family differ, where the library's recipes differ by less. Judged.</summary>
+    /// <summary>How much practitioners differ in the median for one family, as a share; used where the library's recipes differ by less. Judged.</summary>
     private const double LeastShare = 0.16;
 
-    /// <summary>What somebody means by a usual setting for a family: what its recipes are written for.</summary>
+    /// <summary>What "my usual setting for this family" means: the medians of the library's recipes for it.</summary>
     public static KnownGrind UsedFor(double setting, BrewerFamily family) => Of(setting, recipe => recipe.Brewer.Family == family);
 
-    /// <summary>What somebody means by a usual setting for paper.</summary>
+    /// <summary>What "my usual setting for paper" means.</summary>
     public static KnownGrind UsedForPaper(double setting) =>
         Of(setting, recipe => Vessel.FilterOf(recipe.Brewer) is Filter.Paper or Filter.DensePaper);
 
-    /// <summary>What somebody means who says that it looks like something.</summary>
+    /// <summary>What "it looks like this" means, for a word for grain size.</summary>
     public static KnownGrind LooksLike(double setting, GrainWord word)
     {
-        // Its range is taken for the 80 % band of what is called so.
+        // The word's range is taken as its 80 % band.
         return new KnownGrind(setting, word.MiddleUm, (word.HighUm - word.LowUm) / (2 * Confidence.Eighty));
     }
 
-    /// <summary>What somebody means who says that it looks like grounds of a size, of a bag that was bought ground.</summary>
+    /// <summary>What "it looks like this" means, for ground coffee of a known size.</summary>
     public static KnownGrind LooksLike(double setting, double um)
     {
-        // Two grinds are told apart by eye about this far, a share of their size. Judged.
+        // How well two grinds can be compared by eye, as a share of their size. Judged.
         const double ByEye = 0.15;
         return new KnownGrind(setting, um, ByEye * um);
     }
@@ -47,9 +47,9 @@ public readonly record struct KnownGrind(double Setting, double Um, double Sigma
 }
 
 /// <summary>
-/// A grinder nobody has measured, estimated from its range and from what is used on it. A straight line from its least setting to
-/// its most is believed to begin at about 150 µm and to end at about 1,400 (judged: one that makes coffee of every kind); each
-/// thing known pulls it there by how well it is known (the Gaussian update of a straight line with two unknowns).
+/// An estimate of an unmeasured grinder from its range and from what is used on it. The prior is a straight line from about 150 µm at
+/// its lowest setting to about 1,400 µm at its highest (judged: a grinder for every kind of coffee). Each known grind updates it by
+/// its precision (the Gaussian update of a line with two unknowns).
 /// </summary>
 public sealed class GrinderEstimate
 {
@@ -67,10 +67,10 @@ public sealed class GrinderEstimate
     private double covariance;
 
     /// <summary>Estimates a grinder.</summary>
-    /// <param name="least">Its least setting.</param>
-    /// <param name="most">Its most; over the least.</param>
+    /// <param name="least">Its lowest setting.</param>
+    /// <param name="most">Its highest setting; over the lowest.</param>
     /// <param name="known">What is known of it, in any order.</param>
-    /// <exception cref="ArgumentOutOfRangeException">Its most is not over its least.</exception>
+    /// <exception cref="ArgumentOutOfRangeException">The highest setting is not over the lowest.</exception>
     public GrinderEstimate(double least, double most, IEnumerable<KnownGrind> known)
     {
         ArgumentOutOfRangeException.ThrowIfLessThanOrEqual(most, least);
@@ -81,13 +81,13 @@ public sealed class GrinderEstimate
         }
     }
 
-    /// <summary>The median for each 1 more, µm. It may come out at 0 or less where what is said contradicts itself.</summary>
+    /// <summary>The increase of the median per setting, µm. It may be 0 or negative where what is known is contradictory.</summary>
     public double UmPerSetting => (last - first) / (most - least);
 
     /// <summary>The median at setting 0, µm.</summary>
     public double UmAtZero => first - (UmPerSetting * least);
 
-    /// <summary>How far the median at a setting may be off: half of the 80 % band, µm.</summary>
+    /// <summary>Half of the 80 % band of the median at a setting, µm.</summary>
     public double HalfWidthUm(double setting)
     {
         var (near, far) = Shares(setting);

@@ -3,20 +3,20 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Core.Planning;
 
-/// <summary>A grind that was measured at a setting, in a photograph or otherwise.</summary>
+/// <summary>A grind measured at a setting, in a photograph or otherwise.</summary>
 /// <param name="Setting">The grinder's setting.</param>
 /// <param name="MedianUm">The median by volume, µm.</param>
-/// <param name="HalfUm">Half of its 90 % interval, µm.</param>
-/// <param name="Grains">How many grains it is of; null where nobody counted.</param>
-/// <param name="Spread">The ln-σ of what was seen; null where nobody said.</param>
+/// <param name="HalfUm">Half of the 90 % interval of the median, µm.</param>
+/// <param name="Grains">How many grains were measured; null where unknown.</param>
+/// <param name="Spread">The measured ln-σ; null where unknown.</param>
 public sealed record MeasuredGrind(double Setting, double MedianUm, double HalfUm, int? Grains = null, double? Spread = null)
 {
-    /// <summary>The interval of a median that came without one, as a share of it. Judged.</summary>
+    /// <summary>Half of the interval where none is given, as a share of the median. Judged.</summary>
     private const double UsualHalf = 0.08;
 
-    /// <summary>Reads "18 = 624 ± 20, 1240 grains, spread 0.41"; all from the ± on may be missing. Null where it is none.</summary>
+    /// <summary>Reads "18 = 624 ± 20, 1240 grains, spread 0.41"; everything from the ± on is optional. Null where it is invalid.</summary>
     /// <param name="line">The line.</param>
-    /// <param name="least">The grinder's least setting.</param>
+    /// <param name="least">The grinder's lowest setting.</param>
     /// <param name="most">Its most.</param>
     public static MeasuredGrind? Read(string line, double least, double most)
     {
@@ -53,27 +53,27 @@ public sealed record MeasuredGrind(double Setting, double MedianUm, double HalfU
         $"{Setting:0.###} = {MedianUm:0} ± {HalfUm:0}{(Grains is { } grains ? $", {grains} grains" : "")}{(Spread is { } spread ? $", spread {spread:0.##}" : "")}");
 }
 
-/// <summary>The line of a grinder through what was measured of it, from the line it was thought to have.</summary>
+/// <summary>A grinder's line fitted to measurements, starting from the line it was thought to have.</summary>
 public sealed class GrinderLine
 {
-    // How far a level and a slope may be from what was thought, as a share: a table that was measured, and one that was only
-    // estimated. What a picture cannot know (how it was strewn, what lay under) is a share of the median, too. Judged.
+    // Prior uncertainty of level and slope, as a share, for a scale that was measured and one that was estimated; and the error of a
+    // picture that it cannot show itself (how the grains were strewn, what lay below). Judged.
     private const double TypedLevel = 0.15, EstimatedLevel = 0.4, TypedSlope = 0.12, EstimatedSlope = 0.3, Systematic = 0.03;
 
     private readonly double _at, _level, _slope, _levelVariance, _slopeVariance;
 
-    /// <summary>Lays it.</summary>
-    /// <param name="umAtZero">The line it was thought to have: the median at 0, µm.</param>
-    /// <param name="umPerSetting">And for each 1 more, µm; over 0.</param>
-    /// <param name="estimated">Whether nobody measured that line.</param>
-    /// <param name="measured">What was measured; at least one.</param>
-    /// <exception cref="ArgumentException">Nothing was measured.</exception>
+    /// <summary>Fits it.</summary>
+    /// <param name="umAtZero">The prior line: the median at setting 0, µm.</param>
+    /// <param name="umPerSetting">The prior line: the increase per setting, µm; over 0.</param>
+    /// <param name="estimated">Whether the prior line was estimated rather than measured.</param>
+    /// <param name="measured">The measurements; at least one.</param>
+    /// <exception cref="ArgumentException">There are no measurements.</exception>
     public GrinderLine(double umAtZero, double umPerSetting, bool estimated, IReadOnlyList<MeasuredGrind> measured)
     {
         if (measured.Count == 0)
             throw new ArgumentException("Nothing was measured.", nameof(measured));
         Spread = measured.Select(one => one.Spread).Average();
-        // About the points' own middle, the level and the slope hardly say anything of one another.
+        // About the points' own mean, level and slope are nearly independent.
         double weights = 0, settings = 0, medians = 0;
         foreach (var one in measured)
         {
@@ -93,7 +93,7 @@ public sealed class GrinderLine
         _levelVariance = 1 / (weights + levelPrior);
         _slopeVariance = 1 / (sxx + slopePrior);
         _level = _levelVariance * (weights * mean + levelPrior * thought);
-        // A grinder gets coarser as its setting goes up, whatever was measured.
+        // A grinder gets coarser with its setting, whatever was measured.
         _slope = Math.Max(0.1 * umPerSetting, _slopeVariance * (sxy + slopePrior * umPerSetting));
     }
 
@@ -103,7 +103,7 @@ public sealed class GrinderLine
     /// <summary>The median for each 1 more, µm.</summary>
     public double UmPerSetting => _slope;
 
-    /// <summary>The spread that was measured, ln-σ, the mean of all; null where none was.</summary>
+    /// <summary>The mean of the measured spreads, ln-σ; null where there are none.</summary>
     public double? Spread { get; }
 
     /// <summary>Half of the 80 % band of the median at a setting, µm.</summary>

@@ -5,10 +5,10 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Planning;
 
-/// <summary>The figures of the whole library, precise enough that no constant of the model can drift unseen.</summary>
+/// <summary>The figures of the whole library, precise enough to show any change of a constant.</summary>
 public static class LibraryFigures
 {
-    /// <summary>A line for each recipe and figure: its id, the figure's open name, and its value to six digits; empty where it has none.</summary>
+    /// <summary>A line for each recipe and figure: its id, the figure's public name, and its value to six digits; empty where it does not apply.</summary>
     public static string Csv(ForecastModel model)
     {
         var csv = new StringBuilder("id,figure,value\n");
@@ -39,7 +39,7 @@ public static class LibraryFigures
         void Write(string id, string figure, double? value) => csv.Append(CultureInfo.InvariantCulture, $"{id},{figure},{value?.ToString("G6", CultureInfo.InvariantCulture)}\n");
     }
 
-    /// <summary>Each of the model's parameters other than published.</summary>
+    /// <summary>Forecasts with each of the model's parameters changed.</summary>
     private static IEnumerable<Forecast> Fitted(ForecastModel model)
     {
         var published = model.Parameters;
@@ -59,7 +59,7 @@ public static class LibraryFigures
     /// <summary>One recipe of each family.</summary>
     private static IEnumerable<Recipe> Usual => ((string[])["fp-bloomed", "tp-upright-short", "vd-coffee-first", "ld-closed", "si-whirl", "jar-spoons"]).Select(id => RecipeLibrary.Find(id)!);
 
-    /// <summary>One recipe of each family with one thing other than usual, so that what the library never uses is held too.</summary>
+    /// <summary>A recipe of each family with each unusual value that the library does not use.</summary>
     private static IEnumerable<Recipe> Variants()
     {
         foreach (var recipe in Usual)

@@ -3,22 +3,22 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Planning;
 
-/// <summary>Coffee that is left standing on its grounds after the plunge, or on a settled bed, goes on extracting and settles.</summary>
-/// <param name="LeftS">For how much longer, s.</param>
-/// <param name="Totals">What it then comes to.</param>
+/// <summary>Coffee left on the grounds after the plunge, or on a settled bed, goes on extracting.</summary>
+/// <param name="LeftS">How much longer it is left, s.</param>
+/// <param name="Totals">The figures then.</param>
 public sealed record OnTheGrounds(double LeftS, Totals Totals)
 {
-    /// <summary>As long as a first cup takes to drink down by half, s. Judged.</summary>
+    /// <summary>Time in which a first cup is half drunk, s. Judged.</summary>
     public const double UsualS = 120;
 
     private static readonly double[] Looked = [60, 300];
 
-    /// <summary>A minute more, and five; empty where nothing is poured off.</summary>
-    /// <param name="forecast">The forecast of the plan as it is.</param>
+    /// <summary>One minute longer, and five; empty where nothing is poured off.</summary>
+    /// <param name="forecast">The forecast of the plan.</param>
     public static IReadOnlyList<OnTheGrounds> Of(Forecast forecast) => forecast.Once(() => (IReadOnlyList<OnTheGrounds>)
         [.. Looked.Select(leftS => Put(forecast, leftS) is var (recipe, _) ? new OnTheGrounds(leftS, forecast.Again(recipe).Totals) : null).OfType<OnTheGrounds>()]);
 
-    /// <summary>The recipe with the coffee left standing for so long before it is poured off; null where it is not poured off.</summary>
+    /// <summary>The recipe with the coffee left before it is poured off; null where it is not poured off.</summary>
     internal static (Recipe Recipe, int Index)? Put(Forecast forecast, double leftS)
     {
         var recipe = forecast.Recipe;

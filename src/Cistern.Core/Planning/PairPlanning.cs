@@ -4,32 +4,32 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Core.Planning;
 
-/// <summary>A stretch of a brew that needs somebody's hands.</summary>
-/// <param name="FromS">From, s on its clock.</param>
-/// <param name="ToS">To, s on its clock.</param>
+/// <summary>A part of a brew that needs somebody's hands.</summary>
+/// <param name="FromS">Its start, s on the brew clock.</param>
+/// <param name="ToS">Its end, s on the brew clock.</param>
 public readonly record struct HandsSpan(double FromS, double ToS);
 
-/// <summary>When two cups can be tasted against each other.</summary>
-/// <param name="AtS">The first moment at which neither is too hot, s on the first one's clock.</param>
-/// <param name="FirstC">The first one then, °C.</param>
-/// <param name="SecondC">The second one then, °C.</param>
-/// <param name="AlikeAtS">From when on they are as warm as each other, within <see cref="PairPlanning.AlikeC"/>, s on the first one's clock; null where that takes longer than two hours.</param>
-/// <param name="AlikeC">The warmer of them then, °C.</param>
+/// <summary>When two cups can be compared.</summary>
+/// <param name="AtS">The first moment at which neither is too hot, s on the first brew's clock.</param>
+/// <param name="FirstC">The first cup's temperature then, °C.</param>
+/// <param name="SecondC">The second cup's temperature then, °C.</param>
+/// <param name="AlikeAtS">From when on their temperatures differ by no more than <see cref="PairPlanning.AlikeC"/>, s on the first brew's clock; null after more than two hours.</param>
+/// <param name="AlikeC">The temperature of the warmer cup then, °C.</param>
 public sealed record TastingTime(double AtS, double FirstC, double SecondC, double? AlikeAtS, double AlikeC);
 
-/// <summary>Two brews made as one, to be tasted against each other: who is at which when, and when the cups are as warm as each other.</summary>
+/// <summary>Two brews made together, to be compared: when each needs hands, and when the cups are equally warm.</summary>
 public static class PairPlanning
 {
-    /// <summary>Cups no further apart than this taste equally warm, °C. Judged.</summary>
+    /// <summary>The greatest difference in temperature at which two cups can be compared, °C. Judged.</summary>
     public const double AlikeC = 2;
 
-    /// <summary>From one vessel to the other with the kettle in the hand, s. Judged.</summary>
+    /// <summary>Time to move from one vessel to the other, kettle in hand, s. Judged.</summary>
     public const double TurnS = 5;
 
     private const double StepS = 5;
     private const double LongestS = 2 * 3600;
 
-    /// <summary>When a brew needs hands once its clock runs, in order; what follows within <see cref="TurnS"/> is one.</summary>
+    /// <summary>When a brew needs hands after its clock has started, in order; spans closer than <see cref="TurnS"/> are merged.</summary>
     public static IReadOnlyList<HandsSpan> HandsOf(Forecast forecast)
     {
         var spans = new List<HandsSpan>();
@@ -49,18 +49,18 @@ public static class PairPlanning
         return spans;
     }
 
-    /// <summary>Where both want the same hands, each on the first one's clock.</summary>
+    /// <summary>When both brews need hands, s on the first brew's clock.</summary>
     /// <param name="first">The one.</param>
     /// <param name="second">The other.</param>
-    /// <param name="staggerS">How long after the first the second starts, s.</param>
+    /// <param name="staggerS">How long after the first brew the second starts, s.</param>
     public static IReadOnlyList<HandsSpan> Clashes(Forecast first, Forecast second, double staggerS) =>
         [.. Clashes(HandsOf(first), HandsOf(second), staggerS)];
 
-    /// <summary>The least time after the first at which the second can start so that one pair of hands does both, s, in steps of five seconds.</summary>
+    /// <summary>The smallest stagger with which one person can do both brews, s, in steps of five seconds.</summary>
     public static double LeastStaggerS(Forecast first, Forecast second)
     {
         var (firstHands, secondHands) = (HandsOf(first), HandsOf(second));
-        // Once the first needs nobody any more, the second has both hands.
+        // Once the first brew needs nobody, the second cannot conflict with it.
         var staggerS = 0.0;
         while (Clashes(firstHands, secondHands, staggerS).Any())
         {
@@ -77,10 +77,10 @@ public static class PairPlanning
         let fromS = Math.Max(span.FromS, other.FromS)
         select new HandsSpan(fromS, Math.Max(Math.Min(span.ToS, other.ToS), fromS));
 
-    /// <summary>When the two are tasted: each poured into its cup as it is done.</summary>
+    /// <summary>When the two cups can be compared; each is poured when it is done.</summary>
     /// <param name="first">The one.</param>
     /// <param name="second">The other.</param>
-    /// <param name="staggerS">How long after the first the second starts, s.</param>
+    /// <param name="staggerS">How long after the first brew the second starts, s.</param>
     public static TastingTime Tasted(Forecast first, Forecast second, double staggerS)
     {
         var doneS = Math.Max(first.Totals.FinishS, staggerS + second.Totals.FinishS);
@@ -94,7 +94,7 @@ public static class PairPlanning
         return new TastingTime(atS, CupC(first, atS), CupC(second, atS - staggerS), alikeAtS, Math.Max(CupC(first, alikeAtS ?? atS), CupC(second, (alikeAtS ?? atS) - staggerS)));
     }
 
-    /// <summary>A brew in its cup, °C, at a moment on its clock.</summary>
+    /// <summary>The temperature of a brew in its cup at a moment on its clock, °C.</summary>
     private static double CupC(Forecast forecast, double atS) =>
         Drinking.AtC(forecast.Totals.FinalG, forecast.Totals.FinalC, forecast.Recipe.Place.AmbientC, atS - forecast.Totals.FinishS);
 }

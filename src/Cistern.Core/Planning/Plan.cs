@@ -28,14 +28,14 @@ public enum PlanPick
     Spoon,
 }
 
-/// <summary>A bag of coffee as a plan takes it.</summary>
+/// <summary>A bag of coffee as a plan uses it.</summary>
 /// <param name="Roast">0 (lightest) to 1 (darkest).</param>
 /// <param name="RestDays">Days since roasting, today.</param>
 /// <param name="LeftG">Left in it, g.</param>
-/// <param name="Ground">Its guessed grind where it was bought ground, which cannot be set; null where it is ground here.</param>
+/// <param name="Ground">Its estimated grind where it was bought ground, which cannot be changed; null where it is ground here.</param>
 public sealed record BagInUse(double Roast, double RestDays, double LeftG, Grind? Ground);
 
-/// <summary>What stands on the shelf, by number: whoever keeps it says what a number means. What is not there is null.</summary>
+/// <summary>The things on the shelf, by number; null where there is none with that number.</summary>
 public interface IGear
 {
     /// <summary>A bag.</summary>
@@ -53,11 +53,11 @@ public interface IGear
     /// <summary>The volume of a server or a cup, ml.</summary>
     double? ServerMl(int id);
 
-    /// <summary>Whether there is such a thing at all.</summary>
+    /// <summary>Whether there is a thing with this number.</summary>
     bool Has(PlanPick pick, int id);
 }
 
-/// <summary>What of the shelf a plan uses, by number; null for the recipe's own.</summary>
+/// <summary>The numbers of the things on the shelf that a plan uses; null for the recipe's own.</summary>
 public sealed record PlanPicks
 {
     /// <summary>The bag.</summary>
@@ -69,7 +69,7 @@ public sealed record PlanPicks
     /// <summary>The grinder's setting.</summary>
     public double? GrinderSetting { get; init; }
 
-    /// <summary>The median that was asked for when the grinder was chosen, µm: it may not reach it.</summary>
+    /// <summary>The median wanted when the grinder was chosen, µm; the grinder may not reach it.</summary>
     public double? AskedUm { get; init; }
 
     /// <summary>The place.</summary>
@@ -100,7 +100,7 @@ public sealed record PlanPicks
         _ => throw new ArgumentOutOfRangeException(nameof(pick)),
     };
 
-    /// <summary>The picks with another in one's place.</summary>
+    /// <summary>A copy with one pick replaced.</summary>
     public PlanPicks With(PlanPick pick, int? id) => pick switch
     {
         PlanPick.Bag => this with { BagId = id },
@@ -114,40 +114,40 @@ public sealed record PlanPicks
     };
 }
 
-/// <summary>The values of the two quantities held, g or g/g.</summary>
-/// <param name="Last">Of the one edited last.</param>
-/// <param name="Before">Of the other.</param>
+/// <summary>The values of the two quantities that are held, g or g/g.</summary>
+/// <param name="Last">The value of the one edited last.</param>
+/// <param name="Before">The value of the other.</param>
 public sealed record HeldValues(double Last, double Before);
 
 /// <summary>
-/// A plan: a recipe with its steps as they are now, what of the shelf it uses, and which of its quantities are held.
-/// Everything that it is to be can be drawn from it and the shelf; <see cref="PlanWork"/> does.
+/// A plan: a recipe with its current steps, the things on the shelf it uses, and which of its quantities are held. Together with the
+/// shelf this determines everything; <see cref="PlanWork"/> computes it.
 /// </summary>
-/// <param name="Base">The recipe with its steps as they are now, in the batch they are written in.</param>
-/// <param name="Origin">The recipe as it was opened: what "as written" goes back to.</param>
+/// <param name="Base">The recipe with its current steps, in the batch it was written for.</param>
+/// <param name="Origin">The recipe as it was opened, to which "as written" returns.</param>
 public sealed record Plan(Recipe Base, Recipe Origin)
 {
     /// <summary>
-    /// Whether the recipe has in it what it uses of the shelf: the grinder's grind, the vessel, the place, the roast. Where it
-    /// has not, they are taken from the shelf as they stand there.
+    /// Whether the recipe already contains what it uses of the shelf: the grinder's grind, the vessel, the place, the roast. Otherwise
+    /// they are read from the shelf.
     /// </summary>
     public bool Settled { get; init; }
 
     /// <summary>What of the shelf it uses.</summary>
     public PlanPicks Picks { get; init; } = new();
 
-    /// <summary>What the barista means by so much to drink.</summary>
+    /// <summary>What the barista means by an amount of drink.</summary>
     public DrinkCounting Counting { get; init; }
 
-    /// <summary>The two quantities held, the one edited last first.</summary>
+    /// <summary>The two quantities that are held, the one edited last first.</summary>
     public Locks Locks { get; init; } = Locks.Written;
 
-    /// <summary>Their exact values; null until one is edited.</summary>
+    /// <summary>Their exact values; null until one has been edited.</summary>
     public HeldValues? Held { get; init; }
 
-    /// <summary>The batch that they come to; null for the recipe's own, or where it has yet to be worked out.</summary>
+    /// <summary>The batch that follows from them; null for the recipe's own, or where it has not been computed.</summary>
     public Batch? Batch { get; init; }
 
-    /// <summary>A recipe as it is written, as yet without a shelf.</summary>
+    /// <summary>A plan of a recipe as written, using nothing on the shelf.</summary>
     public static Plan Of(Recipe recipe) => new(recipe, recipe);
 }

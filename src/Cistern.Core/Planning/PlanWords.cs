@@ -5,7 +5,7 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Core.Planning;
 
-/// <summary>A shelf on which nothing stands: a plan of a recipe file alone.</summary>
+/// <summary>An empty shelf, for a plan of a recipe file alone.</summary>
 public sealed class NoGear : IGear
 {
     /// <inheritdoc/>
@@ -27,10 +27,10 @@ public sealed class NoGear : IGear
     public bool Has(PlanPick pick, int id) => false;
 }
 
-/// <summary>What came of changing a recipe by words.</summary>
-/// <param name="Recipe">The recipe after all of them; as it was where any was refused.</param>
-/// <param name="Forecast">What it will do.</param>
-/// <param name="Findings">What was wrong with a word, its place the word itself.</param>
+/// <summary>The result of changing a recipe by words.</summary>
+/// <param name="Recipe">The changed recipe; unchanged where any word was refused.</param>
+/// <param name="Forecast">Its forecast.</param>
+/// <param name="Findings">What was wrong with a word; its place is the word itself.</param>
 public sealed record PlannedRecipe(Recipe Recipe, Forecast Forecast, IReadOnlyList<Finding> Findings);
 
 /// <summary>Changes of a plan as words, for the command line and the API: <c>dose=30</c>, <c>ratio=15</c>, <c>find=grindUm:tdsPercent:1.35</c>.</summary>
@@ -57,7 +57,7 @@ public static class PlanWords
 
     private static readonly Dictionary<string, Outcome> Figures = Enum.GetValues<Outcome>().ToDictionary(outcome => $"{char.ToLowerInvariant(outcome.ToString()[0])}{outcome.ToString()[1..]}", StringComparer.Ordinal);
 
-    /// <summary>Changes a recipe by words, one after another; all of them or none.</summary>
+    /// <summary>Applies the words in order; all of them or none.</summary>
     /// <param name="recipe">The recipe.</param>
     /// <param name="words">The words.</param>
     /// <param name="model">The model.</param>

@@ -6,8 +6,8 @@ using Cistern.Core.Reckoning;
 namespace Cistern.Core.Planning;
 
 /// <summary>
-/// A plan worked out with a shelf and a model: its recipe, its batch, its forecast, and what each change makes of it. It
-/// holds nothing but what it was given; a change gives another plan.
+/// A plan computed with a shelf and a model: its recipe, batch and forecast, and the result of any change. Immutable; a change gives
+/// another plan.
 /// </summary>
 public sealed class PlanWork
 {
@@ -17,20 +17,20 @@ public sealed class PlanWork
     /// <summary>Works a plan out.</summary>
     /// <param name="plan">The plan.</param>
     /// <param name="gear">The shelf.</param>
-    /// <param name="model">The model it is forecast by.</param>
+    /// <param name="model">The model of its forecast.</param>
     public PlanWork(Plan plan, IGear gear, ForecastModel model)
     {
         this.model = model;
         Gear = gear;
         Bag = Of(plan.Picks.BagId, gear.Bag);
         Grinder = Of(plan.Picks.GrinderId, gear.Grinder);
-        // The coffee grows older whatever else stays.
+        // The coffee's age is always today's.
         plan = Aged(plan.Settled ? plan : AsOnShelf(plan));
         (Plan, LetGo) = plan.Held is not null && plan.Batch is null ? Recharged(plan) : (plan, false);
         Recipe = Scaling.To(Plan.Base, Batch);
     }
 
-    /// <summary>The plan, with what it uses of the shelf in it.</summary>
+    /// <summary>The plan, with what it uses of the shelf filled in.</summary>
     public Plan Plan { get; }
 
     /// <summary>The shelf.</summary>
@@ -45,10 +45,10 @@ public sealed class PlanWork
     /// <summary>Coffee and water.</summary>
     public Batch Batch => Plan.Batch ?? Scaling.BatchOf(Plan.Base);
 
-    /// <summary>The recipe in its batch: what is brewed.</summary>
+    /// <summary>The recipe in its batch, as it is brewed.</summary>
     public Recipe Recipe { get; }
 
-    /// <summary>What it will do.</summary>
+    /// <summary>Its forecast.</summary>
     public Forecast Forecast => forecast ??= model.Run(Recipe, ForecastOptions.Full with { ServerMl = ServerMl });
 
     /// <summary>The drink, as the barista counts it, g.</summary>
@@ -57,16 +57,16 @@ public sealed class PlanWork
     /// <summary>Whether the grind can be set.</summary>
     public bool CanGrind => Bag?.Ground is null && Grinder is not { Grinds: false };
 
-    /// <summary>Whether what was held did not go together any more when it was opened.</summary>
+    /// <summary>Whether the quantities held had become inconsistent when the plan was opened.</summary>
     public bool LetGo { get; }
 
     /// <summary>The value of a quantity, g or g/g.</summary>
     public double ValueOf(Quantity quantity) => ValueOf(quantity, Batch, () => DrinkG);
 
-    /// <summary>What a setting can be set to: on the grinder's own steps, the kettle's, the clock's.</summary>
+    /// <summary>The values a setting can have: on the steps of the grinder, the kettle or the clock.</summary>
     public Dial DialOf(Setting setting) => setting == Setting.MedianUm && Grinder is not null ? Grinder.Dial : Dial.Usual(Forecast, setting);
 
-    /// <summary>What has changed on the shelf since the plan was made with it.</summary>
+    /// <summary>The things on the shelf that changed since the plan used them.</summary>
     public IReadOnlyList<PlanPick> MovedOn
     {
         get
@@ -89,9 +89,9 @@ public sealed class PlanWork
         }
     }
 
-    /// <summary>Makes a change.</summary>
+    /// <summary>Applies a change.</summary>
     /// <param name="change">The change.</param>
-    /// <returns>The plan after it, or why it was not made. Pure: the same change of the same plan gives the same.</returns>
+    /// <returns>The changed plan, or why the change was refused. Pure: the same change of the same plan always gives the same result.</returns>
     public PlanApplied Apply(PlanChange change) => change switch
     {
         _ when !IsFinite(change) => Refused(PlanRefusal.NoSuchThing),
@@ -128,7 +128,7 @@ public sealed class PlanWork
         _ => throw new ArgumentOutOfRangeException(nameof(change), change, "No such change."),
     };
 
-    /// <summary>A number that is none changes nothing.</summary>
+    /// <summary>A value that is not a finite number is ignored.</summary>
     private static bool IsFinite(PlanChange change) => double.IsFinite(change switch
     {
         PlanChange.Hold hold => hold.Value,
@@ -154,7 +154,7 @@ public sealed class PlanWork
 
     private static double? Of(int? id, Func<int, double?> find) => id is { } number ? find(number) : null;
 
-    /// <summary>A quantity of a batch; the drink takes a forecast, so it is only asked for when it is wanted.</summary>
+    /// <summary>A quantity of a batch. The drink needs a forecast, so it is computed only when asked for.</summary>
     private static double ValueOf(Quantity quantity, Batch batch, Func<double> drinkG) => quantity switch
     {
         Quantity.Dose => batch.DoseG,
@@ -172,7 +172,7 @@ public sealed class PlanWork
 
     private Plan Aged(Plan plan) => Bag is null ? plan : plan with { Base = plan.Base with { Coffee = plan.Base.Coffee with { RestDays = Bag.RestDays } } };
 
-    /// <summary>A plan with everything it uses of the shelf taken as it stands there.</summary>
+    /// <summary>The plan with everything it uses of the shelf updated.</summary>
     private Plan AsOnShelf(Plan plan)
     {
         var recipe = plan.Base with
@@ -188,15 +188,18 @@ public sealed class PlanWork
     private static Coffee OfBag(Plan plan, BagInUse? bag) =>
         plan.Base.Coffee with { Roast = bag?.Roast ?? plan.Origin.Coffee.Roast, RestDays = bag?.RestDays ?? plan.Origin.Coffee.RestDays };
 
-    /// <summary>The chosen place; the recipe's own where none is.</summary>
+    /// <summary>The chosen place; the recipe's own where none is chosen.</summary>
     private Place Placed(Plan plan) => (Of(plan.Picks.PlaceId, Gear.Place) ?? plan.Origin.Place) with { Extra = plan.Base.Place.Extra };
 
-    /// <summary>The brewer with what the chosen vessel is; the recipe's own where none of its family is chosen. A paper that the vessel does not ask for, and a cloth, stay the recipe's.</summary>
+    /// <summary>
+    /// The brewer with the properties of the chosen vessel; the recipe's own where no vessel of its family is chosen. A paper that the
+    /// vessel does not require, and a cloth, are kept from the recipe.
+    /// </summary>
     private Brewer Owned(Plan plan) => Of(plan.Picks.VesselId, Gear.Vessel) is { } owned && owned.Family == plan.Origin.Brewer.Family
         ? plan.Base.Brewer with { CapacityMl = owned.CapacityMl, Material = owned.Material, Cone = owned.Cone, OutletMm = owned.OutletMm, Filter = owned.Filter ?? plan.Origin.Brewer.Filter, Wrapped = owned.Wrapped || plan.Origin.Brewer.Wrapped }
         : plan.Origin.Brewer;
 
-    /// <summary>A plan with the grind that its bag or its grinder gives. A grinder just chosen starts at its own step nearest to what the recipe asks for.</summary>
+    /// <summary>The plan with the grind of its bag or grinder. A grinder just chosen starts at the setting nearest to what the recipe asks for.</summary>
     private static Plan Ground(Plan plan, BagInUse? bag, GrinderScale? grinder)
     {
         var grind = plan.Base.Grind;
@@ -214,7 +217,7 @@ public sealed class PlanWork
         return plan with { Picks = picks, Base = plan.Base with { Grind = grinder.At(picks.GrinderSetting!.Value) with { Extra = grind.Extra } } };
     }
 
-    /// <summary>The batch that what is held comes to; where it no longer goes together, the recipe's own stands again.</summary>
+    /// <summary>The batch that follows from what is held. Where that has become inconsistent, the recipe's own is restored.</summary>
     private (Plan Plan, bool LetGo) Recharged(Plan plan)
     {
         if (plan.Held is not { } held)
@@ -247,7 +250,7 @@ public sealed class PlanWork
             case PlanPick.Bag:
                 var bag = Of(choose.Id, Gear.Bag);
                 recipe = recipe with { Coffee = OfBag(picked, bag) };
-                // A bag bought ground that has gone leaves the recipe's own grind behind.
+                // Without a bag bought ground, the recipe's own grind applies again.
                 recipe = Bag?.Ground is not null ? recipe with { Grind = Plan.Origin.Grind } : recipe;
                 picked = Ground(picked with { Base = recipe }, bag, Grinder);
                 break;
@@ -270,7 +273,7 @@ public sealed class PlanWork
         return Recharge(picked);
     }
 
-    /// <summary>Water off the boil stays off the boil wherever it is brewed; any other temperature stays what it is.</summary>
+    /// <summary>Boiling water stays boiling at any altitude; other temperatures are kept.</summary>
     private static Recipe AtTheBoil(Recipe was, Recipe moved)
     {
         const double Near = 0.3;
@@ -280,7 +283,7 @@ public sealed class PlanWork
 
     private PlanApplied EndsAt(double ratio)
     {
-        // Ice melts by what is poured over it, so the water is looked for.
+        // Ice melts more with more water, so the water has to be searched for.
         double RatioOf(double waterG)
         {
             var batch = new Batch(Batch.DoseG, waterG);
@@ -305,7 +308,7 @@ public sealed class PlanWork
     private PlanApplied Hold(Quantity quantity, double value)
     {
         var locks = Plan.Locks.Edited(quantity);
-        // What was edited before keeps its exact value, not the rounded one that is shown.
+        // A quantity edited before keeps its exact value, not the rounded one that is shown.
         var stood = Plan.Held ?? new HeldValues(Batch.Ratio, Batch.DoseG);
         var held = new HeldValues(value, locks.Before == Plan.Locks.Last ? stood.Last : stood.Before);
         return BatchSolver.Solve(Plan.Base, new BatchWish(locks, held.Last, held.Before, Plan.Counting), model) is { } batch
@@ -313,7 +316,7 @@ public sealed class PlanWork
             : Refused(PlanRefusal.NoBatch);
     }
 
-    /// <summary>The batch that fills it up to a level. What was held gives way: dose and ratio are held from now on.</summary>
+    /// <summary>Fills the vessel to a level. Dose and ratio are held from now on.</summary>
     private PlanApplied Fill(double levelMl)
     {
         if (Scaling.ToFill(Recipe, levelMl, ServerMl, model) is not { } batch || batch.DoseG < Member.Named("doseG").Min || batch.WaterG <= 0)
@@ -324,7 +327,7 @@ public sealed class PlanWork
         return Poured(batch);
     }
 
-    /// <summary>A batch that was found: its dose and its ratio are held from now on.</summary>
+    /// <summary>Uses a batch that was found, and holds its dose and ratio.</summary>
     private PlanApplied Poured(Batch batch) =>
         new(Plan with { Locks = new Locks(Quantity.Dose, Quantity.Ratio), Held = new HeldValues(batch.DoseG, batch.Ratio), Batch = batch });
 
@@ -388,7 +391,7 @@ public sealed class PlanWork
         var reachedS = Settings.Get(moved, Setting.SteepEndS)!.Value;
         if (Math.Abs(reachedS - atS) < Near)
         {
-            // A hand that asks for another time moves what was meant; advice keeps within the window.
+            // The barista asked for another time, so the window moves along; advice stays within the window instead.
             var steps = moved.Recipe.Steps.Select((step, i) => step is Step.Wait wait && Plan.Base.Steps[i] is Step.Wait was ? Settings.Longer(was, wait.ForS - was.ForS) : step);
             return Recharge(Plan with { Base = moved.Recipe with { Steps = [.. steps] } });
         }
@@ -398,7 +401,7 @@ public sealed class PlanWork
             : Refused(PlanRefusal.ReleaseTooEarly) with { Value = reachedS, Step = shorter?.Index, LengthS = shorter?.LengthS };
     }
 
-    /// <summary>Steps are edited in the batch that is shown; what is held is held at the value it has after the change.</summary>
+    /// <summary>Applies a change of the steps in the batch shown; what is held takes the value it has after the change.</summary>
     private PlanApplied Stepped(Recipe changed, int? step, Setting? setting = null)
     {
         var file = RecipeReader.ReadDraft(RecipeWriter.Write(changed));
@@ -457,7 +460,7 @@ public sealed class PlanWork
         var (recipe, index) = StepEditing.Put(Forecast, [step], atS);
         if (RecipeChecker.Senseless(recipe).Contains(index) && Settings.SteepEndIndex(Recipe) is >= 0 and var end)
         {
-            // Where it would still do something: before the first water, or just before the plunger is in or the steep ends.
+            // Steps that only have an effect before the first water, or before the plunger is in or the steep ends.
             var closed = Recipe.Steps.Take(end).TakeWhile(one => one is not Step.SeatPlunger).Count();
             var latestS = step is Step.Stirring or Step.Skim ? Math.Floor(Forecast.Timings[closed].StartS - step.OverS) : -1;
             return Refused(PlanRefusal.NothingLeft) with { Value = latestS, Step = end };
@@ -471,13 +474,13 @@ public sealed class PlanWork
     private PlanApplied Edit(PlanChange.Edit edit)
     {
         var edited = StepEditing.Change(Recipe, edit.Index, edit.Members);
-        // A time that was mistyped must not take along what nobody touched.
+        // A mistyped time must not move steps that were not touched.
         if (edited.Recipe is { } moved && Enumerable.Range(edit.Index + 1, Recipe.Steps.Length - edit.Index - 1).FirstOrDefault(later => moved.Steps[later].AtS > Recipe.Steps[later].AtS) is > 0 and var pushed)
         {
             return Refused(PlanRefusal.PushesOthers) with { Step = pushed, Value = Recipe.Steps[pushed].AtS };
         }
 
-        // What follows by itself keeps its moment too: only the step was meant.
+        // The step that follows keeps its time as well, since only this one was meant.
         var next = edit.Index + 1;
         if (edited.Recipe is { } early && edit.Members.ContainsKey("at") && Has(next) && Recipe.Steps[next].AtS is null && edit.Index > RecipeChecker.AnchorIndex(Recipe))
         {
@@ -512,7 +515,7 @@ public sealed class PlanWork
         return Solved(Solving.ForBoth(Forecast, DialOf(both.By), DialOf(Setting.DoseG), both.TdsPercent, both.FlavourBalance), both.By);
     }
 
-    /// <summary>What does not reach what was asked for changes nothing by itself.</summary>
+    /// <summary>A solution that does not reach the wanted value changes nothing.</summary>
     private PlanApplied Solved(Solution solution, Setting setting) => solution.Reached
         ? Stepped(solution.Forecast.Recipe, null, setting) with { Solution = solution }
         : Refused(PlanRefusal.NotReached) with { Solution = solution };
@@ -541,7 +544,7 @@ public sealed class PlanWork
             return steps.Length == Recipe.Steps.Length ? Refused(PlanRefusal.NothingToDilute) : Stepped(Recipe with { Steps = steps }, null) with { Value = 0 };
         }
 
-        // Ice melts into what is already diluted, so the water goes in before it.
+        // Ice melts into the diluted drink, so the water is added before the ice.
         var at = steps.Select((step, i) => (step, i)).LastOrDefault(one => one.step is Step.Press or Step.Drain or Step.Decant or Step.StopDrip).i + 1;
         return Stepped(Recipe with { Steps = steps.Insert(at, new Step.Dilute(waterG)) }, null) with { Value = waterG };
     }

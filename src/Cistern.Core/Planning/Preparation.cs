@@ -5,7 +5,7 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Core.Planning;
 
-/// <summary>What has to be done before the clock starts.</summary>
+/// <summary>Things to do before the clock starts.</summary>
 public enum Chore
 {
     /// <summary>Weigh the dose.</summary>
@@ -26,51 +26,54 @@ public enum Chore
     /// <summary>Batch the siphon's bulb.</summary>
     ChargeBulb,
 
-    /// <summary>Bring the bulb's water to rise, over the flame.</summary>
+    /// <summary>Heat the bulb over the flame until the water rises.</summary>
     HeatBulb,
 
-    /// <summary>Vessel, server, scale and tools to hand.</summary>
+    /// <summary>Put the vessel, server, scale and tools within reach.</summary>
     LayOut,
 }
 
-/// <summary>One thing to be got ready.</summary>
-/// <param name="Chore">What.</param>
+/// <summary>One preparation.</summary>
+/// <param name="Chore">What is done.</param>
 /// <param name="TakesS">About how long it takes, s; judged.</param>
 public readonly record struct Preparing(Chore Chore, double TakesS);
 
-/// <summary>What is at hand to get ready with.</summary>
-/// <param name="Kettle">How the water is heated; null where nobody knows.</param>
-/// <param name="GrindingSPerG">How long the grinder takes for a gram, s; 0 for a bag bought ground.</param>
+/// <summary>The equipment for preparing.</summary>
+/// <param name="Kettle">How the water is heated; null where unknown.</param>
+/// <param name="GrindingSPerG">Seconds per gram of the grinder; 0 for a bag bought ground.</param>
 public sealed record PreparationGear(Heating? Kettle, double GrindingSPerG);
 
-/// <summary>What must be got ready for a plan, and when to begin so that the cup is ready when asked.</summary>
-/// <param name="Things">In the order they are best done.</param>
-/// <param name="WaterG">Water to heat in the kettle: what is poured and diluted with, and what rinses and warms, g; 0 where a flame heats all of it.</param>
-/// <param name="HeatS">How long the kettle takes, s; null where its power is not known.</param>
+/// <summary>What must be prepared for a plan, and when to begin so that the drink is ready on time.</summary>
+/// <param name="Things">The preparations, in a good order.</param>
+/// <param name="WaterG">Water to heat in the kettle, g: for pouring, diluting, rinsing and warming; 0 where a flame heats all of it.</param>
+/// <param name="HeatS">How long the kettle takes, s; null where its power is unknown.</param>
 /// <param name="LeadS">From first water to the finish, s.</param>
 public sealed record Preparation(IReadOnlyList<Preparing> Things, double WaterG, double? HeatS, double LeadS)
 {
-    /// <summary>Water that a rinse and a warm vessel take, g. Judged.</summary>
+    /// <summary>Water to rinse the filter and warm the vessel, g. Judged.</summary>
     private const double RinseG = 150;
 
-    /// <summary>How much of a flame's power reaches the water in the bulb. Judged: glass, a naked flame, and heat lost round it.</summary>
+    /// <summary>Share of a flame's power that reaches the water in the bulb. Judged: glass, a naked flame, and losses around it.</summary>
     private const double FlameEfficiency = 0.55;
 
-    /// <summary>Water as it comes for the bulb, °C, where nobody heats it first. Judged.</summary>
+    /// <summary>Temperature of the water filled into the bulb, °C, where it is not heated before. Judged.</summary>
     private const double TapC = 18;
 
-    /// <summary>How long all of it takes, one after the other, s.</summary>
+    /// <summary>Duration of all preparations one after the other, s.</summary>
     public double TakesS => Things.Sum(thing => thing.TakesS);
 
-    /// <summary>How long before the finish the kettle goes on, s; null where its power is not known. What can be done meanwhile is done meanwhile.</summary>
+    /// <summary>
+    /// How long before the finish the kettle must be switched on, s; null where its power is unknown. Other preparations are done
+    /// while it heats.
+    /// </summary>
     public double? KettleBeforeFinishS => HeatS is { } heatS ? LeadS + Math.Max(heatS, TakesS) : null;
 
-    /// <summary>How long before the finish somebody has to be there, s.</summary>
+    /// <summary>How long before the finish somebody must be there, s.</summary>
     public double HandsBeforeFinishS => LeadS + TakesS;
 
     /// <summary>What a plan needs got ready.</summary>
     /// <param name="forecast">Its forecast.</param>
-    /// <param name="gear">What is at hand.</param>
+    /// <param name="gear">The equipment.</param>
     public static Preparation Of(Forecast forecast, PreparationGear gear)
     {
         var recipe = forecast.Recipe;
@@ -105,7 +108,7 @@ public sealed record Preparation(IReadOnlyList<Preparing> Things, double WaterG,
             things.Add(new Preparing(Chore.WarmVessel, 30));
         }
 
-        // The water of a siphon is heated in its bulb: by the flame, not by the kettle.
+        // A siphon's water is heated in its bulb by the flame.
         if (siphon)
         {
             var boilsC = WaterPhysics.BoilingPointC(recipe.Place.AltitudeM);

@@ -16,17 +16,17 @@ public enum Quantity
     Drink,
 }
 
-/// <summary>What a barista means by so much coffee to drink.</summary>
+/// <summary>What a barista means by an amount of coffee to drink.</summary>
 public enum DrinkCounting
 {
-    /// <summary>What ends in the cup, what the bed keeps taken off.</summary>
+    /// <summary>The amount in the cup, without what the bed keeps.</summary>
     InTheCup,
 
     /// <summary>The water that is poured.</summary>
     WaterPoured,
 }
 
-/// <summary>Which two of the four stay: the two edited last.</summary>
+/// <summary>The two of the four quantities that are held: those edited last.</summary>
 /// <param name="Last">Edited last.</param>
 /// <param name="Before">Edited before that.</param>
 public readonly record struct Locks(Quantity Last, Quantity Before)
@@ -37,13 +37,13 @@ public readonly record struct Locks(Quantity Last, Quantity Before)
     /// <summary>Whether a quantity is held.</summary>
     public bool Holds(Quantity quantity) => quantity == Last || quantity == Before;
 
-    /// <summary>The locks after a quantity has been edited: it stays, and so does the one edited before it.</summary>
+    /// <summary>The locks after a quantity was edited: it is held, with the one edited before it.</summary>
     public Locks Edited(Quantity quantity) => quantity == Last ? this : new Locks(quantity, Last);
 }
 
-/// <summary>What a batch was asked to be.</summary>
-/// <param name="Locks">The two that are given.</param>
+/// <summary>What a batch should be.</summary>
+/// <param name="Locks">The two quantities that are given.</param>
 /// <param name="LastValue">The value of the one edited last, g or g/g.</param>
 /// <param name="BeforeValue">The value of the other, g or g/g.</param>
-/// <param name="Counting">What the drink means.</param>
+/// <param name="Counting">What an amount of drink means.</param>
 public sealed record BatchWish(Locks Locks, double LastValue, double BeforeValue, DrinkCounting Counting);

@@ -2,11 +2,11 @@ using Cistern.Core.Forecasts;
 
 namespace Cistern.Core.Planning;
 
-/// <summary>The four things a ratio can mean, each the n of 1:n.</summary>
+/// <summary>The four meanings of a ratio, each as the n of 1:n.</summary>
 /// <param name="Poured">Water poured per dose.</param>
-/// <param name="InTheCup">Drink in the cup per dose, before anything is added to it.</param>
-/// <param name="Final">The drink as it is drunk per dose, after dilution or ice.</param>
-/// <param name="PouredAndMelted">Water poured and ice melted per dose, as some count an iced brew.</param>
+/// <param name="InTheCup">Drink in the cup per dose, before dilution and ice.</param>
+/// <param name="Final">The finished drink per dose, after dilution and ice.</param>
+/// <param name="PouredAndMelted">Water poured and ice melted per dose: how some count an iced brew.</param>
 public readonly record struct Ratios(double Poured, double InTheCup, double Final, double PouredAndMelted)
 {
     /// <summary>The ratios of a forecast.</summary>

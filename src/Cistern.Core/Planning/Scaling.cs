@@ -9,15 +9,15 @@ namespace Cistern.Core.Planning;
 /// <summary>Makes a recipe for another batch.</summary>
 public static class Scaling
 {
-    /// <summary>The fastest stream that is still poured with control, g/s.</summary>
+    /// <summary>The fastest pour that is still controlled, g/s.</summary>
     public const double FastestStreamGPerS = 15;
 
     /// <summary>The batch of a recipe.</summary>
     public static Batch BatchOf(Recipe recipe) => new(recipe.Coffee.DoseG, recipe.WaterG);
 
     /// <summary>
-    /// A recipe for another dose and another amount of water. Pours move with the water; what is left behind, dilution
-    /// and ice with the dose. Turns stay, and a pour's seconds stay unless the stream would pass 15 g/s.
+    /// A recipe for another dose and amount of water. Pours scale with the water; what is left on the bed, dilution
+    /// and ice scale with the dose. Turns stay, and so do a pour's seconds, unless the stream would exceed 15 g/s.
     /// </summary>
     public static Recipe To(Recipe recipe, Batch batch)
     {
@@ -43,21 +43,21 @@ public static class Scaling
         return recipe with { Coffee = recipe.Coffee with { DoseG = batch.DoseG }, Steps = steps.ToImmutable() };
     }
 
-    /// <summary>The largest batch at the same ratio that fills the vessel to no more than 95 %; its own where that fits.</summary>
+    /// <summary>The largest batch at the same ratio that fills the vessel to no more than 95 %; the recipe's own where it fits.</summary>
     public static Batch ToFit(Recipe recipe, ForecastModel model) =>
         (Fits(recipe, FullMl(recipe), null, model) ? null : ToFill(recipe, FullMl(recipe), null, model)) ?? BatchOf(recipe);
 
-    /// <summary>How high it may stand in its vessel, ml.</summary>
+    /// <summary>The highest level allowed in the vessel, ml.</summary>
     public static double FullMl(Recipe recipe) => Vessel.Fullest * recipe.RoomMl;
 
     /// <summary>
-    /// The batch at the same ratio that fills the vessel up to a level, grounds, raft and foam counted, and its server to no more
-    /// than 95 %; null where not even a fiftieth of it stays below.
+    /// The batch at the same ratio that fills the vessel to a level, with grounds, raft and foam, and the server to no more than 95 %;
+    /// null where even a fiftieth of it is too much.
     /// </summary>
     /// <param name="recipe">The recipe.</param>
     /// <param name="levelMl">The level, ml.</param>
-    /// <param name="serverMl">What the drink lands in, ml; null for any.</param>
-    /// <param name="model">The model that tells how high it stands.</param>
+    /// <param name="serverMl">The server's capacity, ml; null for any.</param>
+    /// <param name="model">The model that computes the level.</param>
     public static Batch? ToFill(Recipe recipe, double levelMl, double? serverMl, ForecastModel model)
     {
         const double Least = 0.02;
@@ -83,15 +83,15 @@ public static class Scaling
             (low, high) = Under(middle) ? (middle, high) : (low, middle);
         }
 
-        // Rounded down to what a scale shows, so that it still stays below.
+        // Rounded down to a scale's resolution, so that it stays below the level.
         return new Batch(Math.Floor(10 * batch.DoseG * low) / 10, Math.Floor(batch.WaterG * low));
     }
 
-    /// <summary>Whether it stays below a level, grounds, raft and foam counted, and its drink in the server.</summary>
+    /// <summary>Whether a recipe stays below a level in the vessel, with grounds, raft and foam, and fits the server.</summary>
     /// <param name="recipe">The recipe.</param>
     /// <param name="levelMl">The level, ml.</param>
-    /// <param name="serverMl">What the drink lands in, ml; null for any.</param>
-    /// <param name="model">The model that tells how high it stands.</param>
+    /// <param name="serverMl">The server's capacity, ml; null for any.</param>
+    /// <param name="model">The model that computes the level.</param>
     public static bool Fits(Recipe recipe, double levelMl, double? serverMl, ForecastModel model)
     {
         var forecast = serverMl is null ? model.Figures(recipe) : model.Run(recipe, ForecastOptions.TotalsOnly with { ServerMl = serverMl });
@@ -116,12 +116,12 @@ public static class Scaling
         return pour with { ToG = toG, OverS = overS };
     }
 
-    /// <summary>The recipe's own stream, g/s: one written faster than 15 g/s was meant so.</summary>
+    /// <summary>The stream as written, g/s: where it exceeds 15 g/s, that was intended.</summary>
     private static double OwnStream(Step.Pour pour, double stoodG) => pour.OverS > 0 ? (pour.ToG - stoodG) / pour.OverS : 0;
 
     private static double StreamS(double amountG, double ownStreamGPerS) =>
         Math.Min(Math.Ceiling(amountG / Math.Max(FastestStreamGPerS, ownStreamGPerS)), Member.LongestStepS);
 
-    /// <summary>Whole grams are what a barista pours to; small amounts keep the tenth a scale shows.</summary>
+    /// <summary>Pours are in whole grams; small amounts keep a scale's tenth.</summary>
     private static double WholeGrams(double grams) => grams >= 20 ? Math.Round(grams) : Math.Max(0.1, Math.Round(grams, 1));
 }

@@ -6,25 +6,25 @@ namespace Cistern.Core.Planning;
 
 /// <summary>What a small change of one setting does to the cup.</summary>
 /// <param name="Setting">Which setting.</param>
-/// <param name="By">By how much, in its own unit.</param>
-/// <param name="TdsPercent">The strength it then comes to, %.</param>
-/// <param name="ExtractionYieldPercent">The extraction yield it then comes to, %.</param>
-/// <param name="FlavourBalance">The flavour balance it then comes to; a judgement.</param>
+/// <param name="By">The change, in the setting's unit.</param>
+/// <param name="TdsPercent">The strength after it, %.</param>
+/// <param name="ExtractionYieldPercent">The extraction yield after it, %.</param>
+/// <param name="FlavourBalance">The flavour balance after it; a judgement.</param>
 public readonly record struct Sensitivity(Setting Setting, double By, double TdsPercent, double ExtractionYieldPercent, double FlavourBalance);
 
-/// <summary>Which way each setting moves a plan on the map of strength against yield.</summary>
+/// <summary>How each setting moves a plan on the map of strength against extraction.</summary>
 public static class Sensitivities
 {
-    /// <summary>One sensitivity for each setting the recipe has, towards more coffee in the cup where there are two ways.</summary>
+    /// <summary>One sensitivity per setting of the recipe, in the direction of more extraction where both are possible.</summary>
     /// <param name="forecast">The forecast of the recipe.</param>
     /// <param name="grindStepUm">The grinder's own step, µm; over 0.</param>
-    /// <returns>Settings that cannot be nudged, as a kettle already at the boil, are left out.</returns>
+    /// <returns>Settings that cannot be changed, such as a kettle already boiling, are omitted.</returns>
     public static IReadOnlyList<Sensitivity> Of(Forecast forecast, double grindStepUm = 10) => forecast.Latest(grindStepUm, () => new Worked(Reckon(forecast, grindStepUm))).Sensitivities;
 
     private static List<Sensitivity> Reckon(Forecast forecast, double grindStepUm)
     {
         var sensitivities = new List<Sensitivity>();
-        // Only where it goes to counts, so coarse steps do, held against a coarse run of the plan.
+        // Only differences matter, so both runs use coarse time steps.
         var model = forecast.Model.ForDifferences();
         var stands = model.Figures(forecast.Recipe).Totals;
         var exact = forecast.Totals;
@@ -47,7 +47,7 @@ public static class Sensitivities
         return sensitivities;
     }
 
-    /// <summary>A step a barista would take; null where there is none to take.</summary>
+    /// <summary>A step of a size a barista would take; null where there is none.</summary>
     private static double? By(Forecast forecast, Setting setting, double value, double grindStepUm) => setting switch
     {
         Setting.DoseG => Math.Max(0.5, Math.Round(0.06 * value)),
@@ -63,24 +63,24 @@ public static class Sensitivities
     private sealed record Worked(IReadOnlyList<Sensitivity> Sensitivities);
 }
 
-/// <summary>One way to make up for water that boils too cool.</summary>
+/// <summary>One way to compensate for water that boils at too low a temperature.</summary>
 /// <param name="Setting">The setting to change.</param>
-/// <param name="Solution">What it has to be, and what it then comes to.</param>
+/// <param name="Solution">The value it needs, with the forecast.</param>
 public sealed record MakeUp(Setting Setting, Solution Solution);
 
-/// <summary>What the boiling point of a high place takes away, and what would make it up.</summary>
+/// <summary>The effect of a high place's boiling point, and ways to compensate.</summary>
 /// <param name="BoilsC">Where water boils there, °C.</param>
-/// <param name="WantedC">The kettle the plan asks for, °C.</param>
-/// <param name="AsWanted">What the plan would come to with water that hot.</param>
-/// <param name="Ways">What would make it up.</param>
+/// <param name="WantedC">The kettle's temperature in the plan, °C.</param>
+/// <param name="AsWanted">The figures with water at that temperature.</param>
+/// <param name="Ways">Ways to compensate.</param>
 public sealed record HighPlace(double BoilsC, double WantedC, Totals AsWanted, IReadOnlyList<MakeUp> Ways)
 {
     private static readonly Setting[] Making = [Setting.MedianUm, Setting.SteepEndS, Setting.DoseG];
 
-    /// <summary>Works it out; null where the plan's water can be had.</summary>
+    /// <summary>Computes it; null where the plan's temperature is possible.</summary>
     /// <param name="forecast">The forecast of the plan.</param>
-    /// <param name="grind">The grind's dial, where a grinder is chosen; null for the usual one.</param>
-    /// <param name="canGrind">Whether the grind can be set at all: a bag bought ground cannot.</param>
+    /// <param name="grind">The dial of the chosen grinder; null for the usual one.</param>
+    /// <param name="canGrind">Whether the grind can be set; that of a bag bought ground cannot.</param>
     public static HighPlace? Of(Forecast forecast, Dial? grind = null, bool canGrind = true)
     {
         var recipe = forecast.Recipe;

@@ -14,13 +14,13 @@ public enum Setting
     /// <summary>Water poured, g; the dose stays.</summary>
     WaterG,
 
-    /// <summary>The kettle, °C; for a siphon what its flame holds.</summary>
+    /// <summary>The kettle's temperature, °C; for a siphon the flame's.</summary>
     TemperatureC,
 
     /// <summary>The grind's median, µm.</summary>
     MedianUm,
 
-    /// <summary>When the release begins, s on the clock.</summary>
+    /// <summary>When the steep ends, s on the brew clock.</summary>
     SteepEndS,
 
     /// <summary>Turns of the first stirring.</summary>
@@ -30,12 +30,12 @@ public enum Setting
     PressS,
 }
 
-/// <summary>Reads and changes one setting of a recipe, everything else as it was.</summary>
+/// <summary>Reads and changes one setting of a recipe and leaves everything else unchanged.</summary>
 public static class Settings
 {
-    /// <summary>The value a recipe has, or null where it has no such thing.</summary>
-    /// <param name="forecast">The recipe's forecast, for when things happen.</param>
-    /// <param name="setting">Which.</param>
+    /// <summary>The recipe's value, or null where it has no such setting.</summary>
+    /// <param name="forecast">The recipe's forecast, for its times.</param>
+    /// <param name="setting">The setting.</param>
     public static double? Get(Forecast forecast, Setting setting)
     {
         var recipe = forecast.Recipe;
@@ -52,7 +52,7 @@ public static class Settings
     }
 
     /// <summary>The recipe with one setting changed.</summary>
-    /// <param name="forecast">The forecast of the recipe as it is.</param>
+    /// <param name="forecast">The forecast of the recipe before the change.</param>
     /// <param name="setting">Which.</param>
     /// <param name="value">Its new value.</param>
     public static Recipe With(Forecast forecast, Setting setting, double value)
@@ -70,7 +70,7 @@ public static class Settings
         };
     }
 
-    /// <summary>The temperature a barista sets: the kettle's, or what a siphon's flame is to hold, °C.</summary>
+    /// <summary>The temperature that the barista sets, °C: the kettle's, or that of a siphon's flame.</summary>
     public static double TemperatureC(Recipe recipe) =>
         Chamber(recipe) is { } chamber ? chamber.HoldC ?? ForecastModel.UsualHoldC : recipe.Water.TemperatureC;
 
@@ -81,10 +81,13 @@ public static class Settings
 
     private static Step.SeatChamber? Chamber(Recipe recipe) => recipe.Steps.OfType<Step.SeatChamber>().FirstOrDefault();
 
-    /// <summary>The step that begins the release, or −1.</summary>
+    /// <summary>The index of the step that ends the steep, or −1.</summary>
     public static int SteepEndIndex(Recipe recipe) => Acts.SteepEndIndex(recipe);
 
-    /// <summary>The step a setting belongs to: the first stirring for turns, the press or plunge for its seconds; −1 for the rest.</summary>
+    /// <summary>
+    /// The index of the step that a setting belongs to: the first stir for turns, the press or plunge for its seconds; −1 for other
+    /// settings.
+    /// </summary>
     public static int StepOf(Recipe recipe, Setting setting) => setting switch
     {
         Setting.Turns => StirIndex(recipe),
@@ -113,8 +116,8 @@ public static class Settings
         index < 0 ? recipe : recipe with { Steps = recipe.Steps.SetItem(index, change(recipe.Steps[index])) };
 
     /// <summary>
-    /// Moves the release: the wait before it grows or shrinks, or the step whose time leads to it moves, with all that
-    /// comes after. So the stir just before a release stays just before it.
+    /// Moves the end of the steep: the wait before it becomes longer or shorter, or the step whose time determines it moves, with
+    /// everything after it. A stir just before the end stays just before it.
     /// </summary>
     private static Recipe Release(Forecast forecast, double atS)
     {
@@ -146,10 +149,13 @@ public static class Settings
         return recipe with { Steps = Shifted(steps, steepEnd + 1, deltaS) };
     }
 
-    /// <summary>What stands in the way of ending the steep at a time, and could be shorter: the longest of the steps between the last water and the end of the steep that has the seconds to give. Null where none has.</summary>
-    /// <param name="forecast">The forecast of the recipe as it is.</param>
-    /// <param name="atS">When the steep is to end, s on the clock.</param>
-    /// <returns>The step, how long it would be, s, and the recipe with both.</returns>
+    /// <summary>
+    /// The step that prevents an earlier end of the steep and could be shortened: the longest between the last water and the end of
+    /// the steep that is long enough. Null where there is none.
+    /// </summary>
+    /// <param name="forecast">The forecast of the recipe before the change.</param>
+    /// <param name="atS">The wanted end of the steep, s on the brew clock.</param>
+    /// <returns>The step, its new length, s, and the recipe with both changes.</returns>
     public static (int Index, double LengthS, Recipe Recipe)? Shortened(Forecast forecast, double atS)
     {
         const double LeastS = 2;
@@ -167,7 +173,7 @@ public static class Settings
         return (index, lengthS, Release(shorter, atS));
     }
 
-    /// <summary>The steps with every time from one of them on moved, and the windows of their beginnings with them.</summary>
+    /// <summary>The steps with all times from one of them on moved, windows of their starts included.</summary>
     internal static ImmutableArray<Step> Shifted(ImmutableArray<Step>.Builder steps, int from, double byS)
     {
         for (var i = from; i < steps.Count; i++)
@@ -179,19 +185,19 @@ public static class Settings
         return steps.ToImmutable();
     }
 
-    /// <summary>A wait by so much longer or shorter. Its window goes along: it is of what was meant, and would else be all that is said.</summary>
+    /// <summary>A wait made longer or shorter, with its window: the window described what was intended and moves with it.</summary>
     internal static Step.Wait Longer(Step.Wait wait, double byS)
     {
         var forS = Math.Clamp(wait.ForS + byS, 0, Member.LongestStepS);
         return wait with { ForS = forS, Window = Shifted(wait.Window, forS - wait.ForS) };
     }
 
-    /// <summary>A step with the windows of its beginning moved.</summary>
+    /// <summary>A step with the windows of its start moved.</summary>
     internal static Step Moved(Step step, double byS) => Verb.TraitsOf(step).WindowOf == WindowOf.Start
         ? step with { Window = Shifted(step.Window, byS) }
         : step with { StartWindow = Shifted(step.StartWindow, byS) };
 
-    /// <summary>A window moved on the clock; none stays none.</summary>
+    /// <summary>A window moved on the clock; null stays null.</summary>
     private static Span? Shifted(Span? window, double byS) => window is { } span
         ? new Span(Math.Clamp(Math.Round(span.Low + byS, 1), 0, Member.LongestBrewS), Math.Clamp(Math.Round(span.High + byS, 1), 0, Member.LongestBrewS))
         : null;

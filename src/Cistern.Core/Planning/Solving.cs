@@ -4,14 +4,14 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Planning;
 
-/// <summary>What a setting may be: its range, and the steps the grinder or the kettle has.</summary>
+/// <summary>The values a setting can have: its range, and the steps of the grinder or the kettle.</summary>
 /// <param name="Setting">Which setting.</param>
-/// <param name="Range">From least to most, in its unit.</param>
-/// <param name="StepSize">The step it can be set by; 0 for any value.</param>
-/// <param name="Origin">A value that can be set: steps count from it.</param>
+/// <param name="Range">The range, in the setting's unit.</param>
+/// <param name="StepSize">The step between values; 0 for any value.</param>
+/// <param name="Origin">A possible value, from which the steps count.</param>
 public sealed record Dial(Setting Setting, Span Range, double StepSize, double Origin)
 {
-    /// <summary>The nearest value that can be set, not above or not below.</summary>
+    /// <summary>The nearest possible value, not above or not below.</summary>
     public double Snap(double value, bool up)
     {
         if (StepSize <= 0)
@@ -25,7 +25,7 @@ public sealed record Dial(Setting Setting, Span Range, double StepSize, double O
 
     /// <summary>The usual range of a setting for a recipe.</summary>
     /// <param name="forecast">The forecast of the recipe.</param>
-    /// <param name="setting">Which.</param>
+    /// <param name="setting">The setting.</param>
     public static Dial Usual(Forecast forecast, Setting setting)
     {
         var boilsC = WaterPhysics.BoilingPointC(forecast.Recipe.Place.AltitudeM);
@@ -44,22 +44,22 @@ public sealed record Dial(Setting Setting, Span Range, double StepSize, double O
     }
 }
 
-/// <summary>The answer to a question asked backwards.</summary>
-/// <param name="Forecast">The forecast with the answer set.</param>
-/// <param name="Values">The value of each setting that was asked for.</param>
-/// <param name="Reached">Whether the target is met, as near as the steps allow.</param>
-/// <param name="Why">Where it cannot be reached, why, in plain words.</param>
+/// <summary>The answer to a solve.</summary>
+/// <param name="Forecast">The forecast with the answer.</param>
+/// <param name="Values">The value of each setting that was solved for.</param>
+/// <param name="Reached">Whether the wanted value is reached, as closely as the steps allow.</param>
+/// <param name="Why">Where it is not reached, why, in plain words.</param>
 public sealed record Solution(Forecast Forecast, IReadOnlyDictionary<Setting, double> Values, bool Reached, string? Why);
 
-/// <summary>Solves backwards: what a setting must be for the cup to come out as wanted.</summary>
+/// <summary>Finds the settings that give a wanted cup.</summary>
 public static class Solving
 {
-    /// <summary>A figure this near to what is wanted, in its own unit, is it: no step of any setting is worth less.</summary>
+    /// <summary>A figure this close to the wanted value, in its own unit, counts as equal; no step of a setting changes less.</summary>
     private const double Settled = 1e-4;
 
-    /// <summary>Finds one setting that brings one outcome to a wanted value: looks for a crossing, then closes in on it.</summary>
-    /// <param name="forecast">The forecast of the recipe as it is.</param>
-    /// <param name="dial">The setting, its range and its steps.</param>
+    /// <summary>Finds the value of one setting that brings one outcome to a wanted value: looks for a crossing, then narrows it down.</summary>
+    /// <param name="forecast">The forecast of the recipe before the change.</param>
+    /// <param name="dial">The setting, with its range and steps.</param>
     /// <param name="outcome">The outcome wanted.</param>
     /// <param name="wanted">Its value.</param>
     public static Solution For(Forecast forecast, Dial dial, Outcome outcome, double wanted)
@@ -94,14 +94,14 @@ public static class Solving
     }
 
     /// <summary>
-    /// Brings strength and flavour balance where they are wanted with two settings: one that draws more or less, and the dose.
-    /// With the grind fixed, for a bag bought ground, the drawing is done by temperature or hold.
+    /// Brings strength and flavour balance to wanted values with two settings: one that changes extraction, and the dose. Where the
+    /// grind is fixed, as in a bag bought ground, extraction is changed by temperature or time.
     /// </summary>
-    /// <param name="forecast">The forecast of the recipe as it is.</param>
-    /// <param name="drawing">The setting that moves the flavour balance.</param>
+    /// <param name="forecast">The forecast of the recipe before the change.</param>
+    /// <param name="drawing">The setting that changes the flavour balance.</param>
     /// <param name="dose">The dose's dial.</param>
-    /// <param name="tdsPercent">Strength wanted, %.</param>
-    /// <param name="balance">Flavour balance wanted.</param>
+    /// <param name="tdsPercent">The strength wanted, %.</param>
+    /// <param name="balance">The flavour balance wanted.</param>
     public static Solution ForBoth(Forecast forecast, Dial drawing, Dial dose, double tdsPercent, double balance)
     {
         var present = forecast;
@@ -127,7 +127,7 @@ public static class Solving
         return new Solution(present, values, reached, reached ? null : byDrawing.Why ?? byDose.Why ?? "The steps are too coarse to meet both.");
     }
 
-    /// <summary>What a setting is called in a sentence.</summary>
+    /// <summary>A setting's name in a sentence.</summary>
     public static string Name(Setting setting) => setting switch
     {
         Setting.DoseG => "the dose",

@@ -6,28 +6,28 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Planning;
 
-/// <summary>What came of changing a step: the recipe, or why it was refused.</summary>
-/// <param name="Recipe">The recipe, changed; null where it was refused.</param>
-/// <param name="Findings">What is wrong with what was given; the place names the member.</param>
+/// <summary>The result of changing a step: the recipe, or why the change was refused.</summary>
+/// <param name="Recipe">The changed recipe; null where the change was refused.</param>
+/// <param name="Findings">What is wrong with the values given; the place names the member.</param>
 public sealed record StepEdit(Recipe? Recipe, IReadOnlyList<Finding> Findings);
 
 /// <summary>
-/// Changes the steps of a recipe one at a time. What comes out may break a rule that ties steps together, a plan half
-/// rewritten always does: <see cref="RecipeChecker"/> then says so, at the step.
+/// Changes the steps of a recipe one at a time. The result may break a rule across steps, as a half-finished plan always does; <see
+/// cref="RecipeChecker"/> then reports it at the step.
 /// </summary>
 public static class StepEditing
 {
-    /// <summary>Grams between two pours where a new one has no total to aim at.</summary>
+    /// <summary>Grams between two pours, where a new pour has no total to aim at.</summary>
     private const double NewPourG = 50;
 
-    /// <summary>The verbs a vessel can do, in the order of a brew.</summary>
+    /// <summary>The verbs that a brewer family can do, in the order of a brew.</summary>
     public static IReadOnlyList<Verb> VerbsFor(BrewerFamily family) => [.. Verb.All.Where(verb => verb.Families.Contains(family))];
 
     /// <summary>
-    /// The recipe without a step. Where the step had its own time and what follows it had none, that keeps its moment: the
-    /// hold before the step was meant, not the step alone.
+    /// The recipe without a step. Where the step had its own time and the next one had none, the next one takes that time: the steep
+    /// before the step was intended, not only the step.
     /// </summary>
-    /// <param name="forecast">The forecast of the recipe as it is.</param>
+    /// <param name="forecast">The forecast of the recipe before the change.</param>
     /// <param name="index">The step.</param>
     public static Recipe Remove(Forecast forecast, int index)
     {
@@ -43,8 +43,8 @@ public static class StepEditing
     }
 
     /// <summary>
-    /// A step changes places with the one above (−1) or below (+1). Times belong to the places, and the totals of two
-    /// pours to their order, so those stay where they are.
+    /// Swaps a step with the one above (−1) or below (+1). Times belong to positions, and the totals of two pours to their order, so
+    /// both stay where they are.
     /// </summary>
     public static Recipe Move(Recipe recipe, int index, int by)
     {
@@ -64,9 +64,9 @@ public static class StepEditing
         return Tidy(recipe with { Steps = recipe.Steps.SetItem(other, up).SetItem(index, down) });
     }
 
-    /// <summary>A new step after another, with what it usually takes.</summary>
+    /// <summary>Inserts a step with its usual values after another.</summary>
     /// <param name="recipe">The recipe.</param>
-    /// <param name="after">The step it follows; −1 puts it first.</param>
+    /// <param name="after">The index of the step it follows; −1 puts it first.</param>
     /// <param name="verb">What it does.</param>
     public static Recipe Add(Recipe recipe, int after, Verb verb)
     {
@@ -74,9 +74,9 @@ public static class StepEditing
         return Tidy(recipe with { Steps = recipe.Steps.Insert(Math.Clamp(after + 1, 0, recipe.Steps.Length), step) });
     }
 
-    /// <summary>A step as it is usually made after another.</summary>
+    /// <summary>A step with its usual values in its context.</summary>
     /// <param name="recipe">The recipe.</param>
-    /// <param name="after">The step it is to follow.</param>
+    /// <param name="after">The index of the step it will follow.</param>
     /// <param name="verb">What it does.</param>
     public static Step Usual(Recipe recipe, int after, Verb verb)
     {
@@ -112,7 +112,7 @@ public static class StepEditing
             : verb.Type == typeof(Step.Clear) || verb.Type == typeof(Step.StopDrip) ? last : null;
     }
 
-    /// <summary>The last step that has begun by a time, or −1: what is put in then follows it.</summary>
+    /// <summary>The index of the last step that has begun by a time, or −1: a step inserted then follows it.</summary>
     public static int BegunBy(Forecast forecast, double atS)
     {
         const double Hair = 0.05;
@@ -120,27 +120,27 @@ public static class StepEditing
     }
 
     /// <summary>
-    /// New steps put in at a time, one after another: after what has begun by then and is over. What follows keeps its
-    /// moment where there is room, and comes later by what is missing where there is not.
+    /// Inserts steps at a time, one after another, behind the steps that are over by then. Later steps keep their times where there is
+    /// room, and are delayed by what is missing where there is not.
     /// </summary>
-    /// <param name="forecast">The forecast of the recipe as it is.</param>
-    /// <param name="steps">What is put in.</param>
+    /// <param name="forecast">The forecast of the recipe before the change.</param>
+    /// <param name="steps">The new steps.</param>
     /// <param name="atS">When, s on the clock.</param>
-    /// <returns>The recipe, and the first of the new steps.</returns>
+    /// <returns>The recipe, and the index of the first new step.</returns>
     public static (Recipe Recipe, int Index) Put(Forecast forecast, IReadOnlyList<Step> steps, double atS)
     {
         var recipe = forecast.Recipe;
         var index = BegunBy(forecast, atS) + 1;
         if (atS < 0 && steps.All(step => Verb.TraitsOf(step).Needs == StepNeeds.DryCoffee))
         {
-            // Before 0:00 steps have no times: what is done to the dry coffee is done when that is in, and no water yet.
+            // Before 0:00 steps have no times: what is done to dry coffee is done after the coffee goes in and before the water.
             var coffee = recipe.Steps.TakeWhile(step => step is not Step.AddCoffee).Count() + 1;
             index = Math.Clamp(index, coffee, Math.Max(coffee, recipe.Steps.TakeWhile(step => !Verb.TraitsOf(step).BringsWater).Count()));
         }
 
         if (index > 0 && recipe.Steps[index - 1] is Step.Drain { UntilG: null } drain && atS < forecast.Timings[index - 1].EndS && steps.All(step => step is Step.Stirring or Step.SwapCup))
         {
-            // While it drains: it runs to what is in the cup by then, is stirred or has its cup swapped, and runs on.
+            // During a drawdown: it runs to the amount in the cup by then, is stirred or has its cup swapped, and runs on.
             var cup = forecast.At(atS);
             var drained = recipe.Steps.SetItem(index - 1, drain with { UntilG = Math.Max(1, Math.Round(cup.CupWaterG + cup.CupSolidsG)) }).InsertRange(index, steps);
             return (recipe with { Steps = drained.Insert(index + steps.Count, new Step.Drain()) }, index);
@@ -159,7 +159,7 @@ public static class StepEditing
 
         put.InsertRange(index, steps);
         var next = index + steps.Count;
-        // What has to wait for a drawdown to end follows it, whenever that is.
+        // What must wait for a drawdown to end follows it, whenever that is.
         var follows = freeS > atS && index > 0 && Verb.TraitsOf(put[index - 1]).Takes == TimeTaken.Outcome;
         if (timed && !follows)
         {
@@ -168,7 +168,7 @@ public static class StepEditing
 
         if (timed && next < put.Count)
         {
-            // What had a time of its own, or followed a hold, stays at its moment unless the new ones take longer than to there.
+            // A step with its own time, or one that followed a wait, keeps its time unless the new steps take longer.
             var overS = forecast.Again(recipe with { Steps = put.ToImmutable() }).Timings[next - 1].EndS - forecast.Timings[index].StartS;
             if (overS <= 0)
             {
@@ -183,10 +183,10 @@ public static class StepEditing
         return (Tidy(recipe with { Steps = put.ToImmutable() }), index);
     }
 
-    /// <summary>The recipe with some members of one step changed, read by the rules of the file.</summary>
+    /// <summary>The recipe with some members of a step changed, read by the rules of the file.</summary>
     /// <param name="recipe">The recipe.</param>
     /// <param name="index">The step.</param>
-    /// <param name="members">New values by the file's own names; a null leaves the member out.</param>
+    /// <param name="members">New values by their names in the file; null removes the member.</param>
     public static StepEdit Change(Recipe recipe, int index, IReadOnlyDictionary<string, JsonNode?> members)
     {
         var json = Members(recipe.Steps[index]);
@@ -212,13 +212,13 @@ public static class StepEditing
     /// <summary>A step as the members of the file.</summary>
     public static JsonObject Members(Step step) => JsonNode.Parse(RecipeWriter.Write(step))!.AsObject();
 
-    /// <summary>Whether the end of a step can be set: a drain's is an outcome, and most verbs take no time.</summary>
+    /// <summary>Whether the end of a step can be set: a drawdown's is a result, and most verbs have no length.</summary>
     public static bool HasLength(Step step) => step is Step.Wait or Step.WaitFor || Verb.Of(step).Takes.Contains("overS");
 
-    /// <summary>A step made to end at a time, by making it longer or shorter.</summary>
-    /// <param name="forecast">The forecast of the recipe as it is.</param>
+    /// <summary>Makes a step end at a time by changing its length.</summary>
+    /// <param name="forecast">The forecast of the recipe before the change.</param>
     /// <param name="index">The step.</param>
-    /// <param name="endS">Its wanted end, s on the clock.</param>
+    /// <param name="endS">The wanted end, s on the brew clock.</param>
     public static Recipe End(Forecast forecast, int index, double endS)
     {
         var recipe = forecast.Recipe;
@@ -235,7 +235,7 @@ public static class StepEditing
             Step.WaitFor wait => wait with { ExpectS = lengthS },
             _ => step with { OverS = lengthS },
         };
-        // What comes at its own time waits for it, and is only moved where it would otherwise be too late.
+        // Later steps with their own time wait for it; only those that would be too late are moved.
         var steps = recipe.Steps.SetItem(index, changed).ToBuilder();
         var next = index + 1;
         while (next < steps.Count && steps[next].AtS is null)
@@ -248,10 +248,10 @@ public static class StepEditing
         return recipe with { Steps = overrunS > 0 ? Settings.Shifted(steps, next, Math.Ceiling(10 * overrunS) / 10) : steps.ToImmutable() };
     }
 
-    /// <summary>A step made to begin at a time: the wait before it grows or shrinks, or it gets that time; what comes after moves with it.</summary>
-    /// <param name="forecast">The forecast of the recipe as it is.</param>
-    /// <param name="index">The step; it must come after the clock has started.</param>
-    /// <param name="startS">Its wanted start, s on the clock.</param>
+    /// <summary>Makes a step begin at a time: the wait before it becomes longer or shorter, or the step gets that time. Later steps move with it.</summary>
+    /// <param name="forecast">The forecast of the recipe before the change.</param>
+    /// <param name="index">The step; it must be after the clock has started.</param>
+    /// <param name="startS">The wanted start, s on the brew clock.</param>
     public static Recipe Start(Forecast forecast, int index, double startS)
     {
         var recipe = forecast.Recipe;
@@ -277,11 +277,11 @@ public static class StepEditing
     }
 
     /// <summary>
-    /// The same brew with its clock started at another moment: every time is told on the new clock, and what now comes
-    /// before 0:00 keeps its moment by a wait. Null where that moment never comes.
+    /// The same brew with its clock started at another moment: every time is converted, and steps that are now before 0:00 keep their
+    /// order by waits. Null where that moment does not occur.
     /// </summary>
-    /// <param name="forecast">The forecast of the recipe as it is.</param>
-    /// <param name="start">The moment that is to be 0:00.</param>
+    /// <param name="forecast">The forecast of the recipe before the change.</param>
+    /// <param name="start">The moment that becomes 0:00.</param>
     public static Recipe? Clock(Forecast forecast, ClockStart start)
     {
         var recipe = forecast.Recipe;
@@ -311,10 +311,13 @@ public static class StepEditing
         return recipe with { ClockStarts = start, Steps = steps.ToImmutable(), Target = target };
     }
 
-    /// <summary>A recipe of which one step was moved, with the step after it at the moment it had: a wait is made longer or shorter, anything else gets that time. Null where the moved one leaves no room for it.</summary>
+    /// <summary>
+    /// A recipe in which one step was moved, with the next step kept at the time it had: a wait becomes longer or shorter, any other
+    /// step gets that time. Null where there is no room for that.
+    /// </summary>
     /// <param name="before">The forecast before the move.</param>
     /// <param name="moved">The recipe with the step moved.</param>
-    /// <param name="next">The step after it.</param>
+    /// <param name="next">The index of the step after it.</param>
     internal static Recipe? Held(Forecast before, Recipe moved, int next)
     {
         const double Hair = 0.5;
@@ -332,7 +335,7 @@ public static class StepEditing
         return byS > 0 ? Tidy(moved with { Steps = moved.Steps.SetItem(next, moved.Steps[next] with { AtS = Tenths(before.Timings[next].StartS) }) }) : null;
     }
 
-    /// <summary>Takes the times off steps that come before the clock runs, and puts times back in order.</summary>
+    /// <summary>Removes times from steps before the clock starts, and puts times in order again.</summary>
     private static Recipe Tidy(Recipe recipe)
     {
         var anchor = RecipeChecker.AnchorIndex(recipe);
@@ -359,7 +362,7 @@ public static class StepEditing
         return recipe with { Steps = steps.ToImmutable() };
     }
 
-    /// <summary>Times are kept to a tenth of a second: no hand is finer.</summary>
+    /// <summary>Times are rounded to a tenth of a second; nobody works more precisely.</summary>
     private static double Tenths(double seconds) => Math.Round(seconds, 1);
 
     private static Step? Read(JsonObject members, List<Finding> findings)
@@ -378,7 +381,7 @@ public static class StepEditing
         _ => JsonValue.Create(NewPourG),
     };
 
-    /// <summary>A new pour lies half way between those round it.</summary>
+    /// <summary>A new pour is half way between the pours around it.</summary>
     private static double PourTotal(Recipe recipe, int after)
     {
         var beforeG = recipe.Steps.Take(after + 1).OfType<Step.Pour>().Select(pour => pour.ToG).DefaultIfEmpty(0).Max();

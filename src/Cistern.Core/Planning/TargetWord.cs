@@ -3,7 +3,7 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Planning;
 
-/// <summary>What a barista asks of the next cup, in a word.</summary>
+/// <summary>Words with which a barista describes the next cup.</summary>
 public enum TargetWord
 {
     /// <summary>More % TDS.</summary>
@@ -19,16 +19,16 @@ public enum TargetWord
     LessSour,
 }
 
-/// <summary>Words as targets: each is told from what the plan is expected to come to.</summary>
+/// <summary>Converts such words to targets, relative to what the plan is expected to give.</summary>
 public static class TargetWords
 {
-    /// <summary>A cup that is asked for stronger is so by this share, at least and at most. Judged: less is not tasted, more is another drink.</summary>
+    /// <summary>Limits of how much stronger or weaker a word means, as a share. Judged: less cannot be tasted, more is a different drink.</summary>
     private const double LeastShare = 0.05, MostShare = 0.15;
 
     /// <summary>The same of a balance. Judged.</summary>
     private const double LeastBalance = 0.2, MostBalance = 0.7;
 
-    /// <summary>The word in a text, as a barista would say it; null where there is none.</summary>
+    /// <summary>The word in a text; null where there is none.</summary>
     public static TargetWord? Find(string text) => text.Trim().ToLowerInvariant() switch
     {
         "weaker" => TargetWord.Lighter,
@@ -37,9 +37,9 @@ public static class TargetWords
         var said => Words<TargetWord>.Find(said.Replace(' ', '-')),
     };
 
-    /// <summary>What a word asks for.</summary>
+    /// <summary>The target that a word means.</summary>
     /// <param name="word">The word.</param>
-    /// <param name="expected">What the plan comes to as it stands.</param>
+    /// <param name="expected">The figures that the plan is expected to give.</param>
     public static PlanChange.Mean Of(TargetWord word, Totals expected) => word switch
     {
         TargetWord.Stronger => new("tdsPercent", Rounded(expected.FinalTdsPercent * (1 + LeastShare), expected.FinalTdsPercent * (1 + MostShare))),

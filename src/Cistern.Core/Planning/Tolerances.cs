@@ -4,20 +4,20 @@ using Cistern.Core.Recipes;
 namespace Cistern.Core.Planning;
 
 /// <summary>
-/// How far a setting may be off before the cup moves by more than anybody would taste: 0.05 % TDS, or 0.15 of flavour balance.
-/// It answers whether 0.3 g is worth correcting, with a number.
+/// How far a setting may be off before the cup changes noticeably: by 0.05 % TDS or 0.15 of flavour balance. It answers with a number
+/// whether 0.3 g is worth correcting.
 /// </summary>
 public static class Tolerances
 {
-    /// <summary>A change of strength that counts, % TDS.</summary>
+    /// <summary>The smallest change of strength that matters, % TDS.</summary>
     public const double TdsPercent = 0.05;
 
-    /// <summary>A change of flavour balance that counts.</summary>
+    /// <summary>The smallest change of flavour balance that matters.</summary>
     public const double FlavourBalance = 0.15;
 
-    /// <summary>The tolerances of every setting the recipe has, on the tighter side, in the setting's own unit.</summary>
+    /// <summary>The tolerance of every setting of the recipe, in its own unit, on the tighter of its two sides.</summary>
     /// <param name="forecast">The forecast of the recipe.</param>
-    /// <returns>Infinity where no change within sense moves the cup that far.</returns>
+    /// <returns>Infinity where no reasonable change has that effect.</returns>
     public static IReadOnlyDictionary<Setting, double> Of(Forecast forecast) => forecast.Once(() => new Worked(Reckon(forecast))).Tolerances;
 
     private static Dictionary<Setting, double> Reckon(Forecast forecast)
@@ -36,7 +36,7 @@ public static class Tolerances
         return tolerances;
     }
 
-    /// <summary>A first step, and the furthest that makes sense, in the setting's unit.</summary>
+    /// <summary>The first step and the largest reasonable step, in the setting's unit.</summary>
     private static (double First, double Furthest) Reach(Setting setting, double value) => setting switch
     {
         Setting.DoseG or Setting.WaterG => (0.03 * value, 0.5 * value),
@@ -48,7 +48,7 @@ public static class Tolerances
     };
 
     /// <summary>
-    /// How far the tighter way until the cup has moved that much: a first step either way tells which that is, then a
+    /// How far the tighter side is from that change: a first step in each direction finds which side that is, then a
     /// secant on what is nearly linear.
     /// </summary>
     private static double Tighter(Forecast forecast, Setting setting, double value, Func<Recipe, double> move)
@@ -66,7 +66,7 @@ public static class Tolerances
             }
         }
 
-        // Where the two sides are nearly alike the curve decides, so both are followed.
+        // Where the two sides are nearly equal, curvature decides, so both are followed.
         const double Alike = 1.25;
         var steepest = sides.Count == 0 ? 0 : sides.Max(side => side.Moved / side.Far);
         return sides.Where(side => side.Moved / side.Far >= steepest / Alike)
@@ -76,7 +76,7 @@ public static class Tolerances
 
     private static double Side(double far, double moved, double furthest, Func<double, double> at)
     {
-        const double Near = 0.03; // of what counts: finer than anybody reads it
+        const double Near = 0.03; // of what matters: finer than anybody reads it
         double near = 0, nearMove = 0;
         for (var i = 0; i < 6 && Math.Abs(moved - 1) >= Near; i++)
         {
@@ -95,12 +95,12 @@ public static class Tolerances
         return far;
     }
 
-    /// <summary>How much the cup has moved: 1 is where it counts.</summary>
+    /// <summary>How much the cup has changed; 1 is where it matters.</summary>
     private static double Move(Totals totals, Totals stands) => Math.Max(
         Math.Abs(totals.FinalTdsPercent - stands.FinalTdsPercent) / TdsPercent,
         Math.Abs(totals.FlavourBalance - stands.FlavourBalance) / FlavourBalance);
 
-    /// <summary>The release cannot come before the water is in.</summary>
+    /// <summary>The steep cannot end before the water is in.</summary>
     private static double EarliestS(Forecast forecast)
     {
         var filledS = 0.0;

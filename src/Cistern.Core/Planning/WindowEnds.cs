@@ -3,21 +3,24 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Planning;
 
-/// <summary>What becomes of a brew at either end of a window that a step leaves open.</summary>
+/// <summary>The brew at both ends of a window that a step leaves to the barista.</summary>
 /// <param name="Index">The step.</param>
-/// <param name="Window">The window: s on the clock of its start, or s of its length.</param>
+/// <param name="Window">The window: of the step's start, s on the brew clock, or of its length, s.</param>
 /// <param name="OfLength">Whether it is of the step's length.</param>
-/// <param name="Opens">The brew with the step done as soon as its window opens.</param>
-/// <param name="Closes">The brew with the step done as its window closes.</param>
+/// <param name="Opens">The forecast with the step done as its window opens.</param>
+/// <param name="Closes">The forecast with the step done as its window closes.</param>
 public sealed record WindowEnds(int Index, Span Window, bool OfLength, Forecast Opens, Forecast Closes)
 {
-    /// <summary>Both ends of every window that a hand decides on; how long a bed drains is an outcome, and decided by nobody.</summary>
+    /// <summary>Both ends of every window within which the barista decides. The length of a drawdown is a result and excluded.</summary>
     /// <param name="forecast">The forecast of the plan as it is.</param>
     public static IReadOnlyList<WindowEnds> Of(Forecast forecast) => forecast.Once(() => Reckon(forecast));
 
-    /// <summary>The window that stands open over a later step's own time, closed before that time: the step it is of, the member it stands in, and what it becomes. Null where none does.</summary>
+    /// <summary>
+    /// A window that extends past a later step's own time, shortened to end before it: the step it belongs to, the member that holds
+    /// it, and the new window. Null where there is none.
+    /// </summary>
     /// <param name="forecast">The forecast of the plan as it is.</param>
-    /// <param name="index">The later step.</param>
+    /// <param name="index">The index of the later step.</param>
     public static (int Index, string Member, Span Window)? Over(Forecast forecast, int index)
     {
         var steps = forecast.Recipe.Steps;

@@ -3,30 +3,30 @@ using System.IO.Compression;
 
 namespace Cistern.Core.Readings;
 
-/// <summary>One moment of a curve.</summary>
+/// <summary>One point of a curve.</summary>
 /// <param name="AtMs">When, UTC milliseconds.</param>
 /// <param name="Value">The reading, in its kind's unit.</param>
 public readonly record struct CurvePoint(long AtMs, double Value);
 
-/// <summary>Readings over time, five a second at most, in order of time.</summary>
+/// <summary>Readings over time, at most five a second, in order of time.</summary>
 /// <param name="Of">What was read.</param>
 /// <param name="Points">In order of time.</param>
 public sealed record Curve(ReadingOf Of, ImmutableArray<CurvePoint> Points)
 {
-    /// <summary>Readings nearer than this to one kept already are not kept, ms: five a second, with room for a clock that is not even.</summary>
+    /// <summary>Readings closer than this to a stored one are dropped, ms: five a second, with room for an uneven clock.</summary>
     public const int LeastApartMs = 180;
 
-    /// <summary>The most points of one curve: four hours at five a second.</summary>
+    /// <summary>The most points of a curve: four hours at five a second.</summary>
     public const int MostPoints = 72_000;
 
-    /// <summary>Takes readings in, in whatever order they come; what is there already, or too near to it, is dropped.</summary>
+    /// <summary>Adds readings in any order; those already present, or too close to one, are dropped.</summary>
     /// <param name="readings">Readings of this kind.</param>
-    /// <returns>The curve with them.</returns>
+    /// <returns>The curve with the readings.</returns>
     public Curve With(IEnumerable<CurvePoint> readings) => With(readings, out _);
 
-    /// <summary>Takes readings in, and tells which of them were new.</summary>
+    /// <summary>Adds readings and returns which of them were new.</summary>
     /// <param name="readings">Readings of this kind.</param>
-    /// <param name="added">Those that were taken, in order of time.</param>
+    /// <param name="added">Those that were added, in order of time.</param>
     /// <returns>The curve with them.</returns>
     public Curve With(IEnumerable<CurvePoint> readings, out ImmutableArray<CurvePoint> added)
     {
@@ -52,7 +52,7 @@ public sealed record Curve(ReadingOf Of, ImmutableArray<CurvePoint> Points)
         return this with { Points = builder.ToImmutable() };
     }
 
-    /// <summary>The curve as bytes: differences of times in ms and of values in steps of the kind, shrunk.</summary>
+    /// <summary>The curve as compressed bytes: differences of times in ms, and of values in steps of the kind.</summary>
     public byte[] Pack()
     {
         var step = ReadingRange.For(Of).Step;
@@ -61,7 +61,7 @@ public sealed record Curve(ReadingOf Of, ImmutableArray<CurvePoint> Points)
         {
             writer.Write7BitEncodedInt(Points.Length);
             long atMs = 0, value = 0;
-            // Times and values apart: each shrinks better among its own.
+            // Times and values are stored separately because that compresses better.
             foreach (var point in Points)
             {
                 writer.Write7BitEncodedInt64(point.AtMs - atMs);
@@ -81,8 +81,8 @@ public sealed record Curve(ReadingOf Of, ImmutableArray<CurvePoint> Points)
 
     /// <summary>Reads a packed curve.</summary>
     /// <param name="of">What was read.</param>
-    /// <param name="packed">As <see cref="Pack"/> made it.</param>
-    /// <exception cref="InvalidDataException">It is none, or is cut off.</exception>
+    /// <param name="packed">Written by <see cref="Pack"/>.</param>
+    /// <exception cref="InvalidDataException">The bytes are not a curve, or are incomplete.</exception>
     public static Curve Unpack(ReadingOf of, byte[] packed)
     {
         try

@@ -2,10 +2,10 @@ using System.Collections.Immutable;
 
 namespace Cistern.Core.Readings;
 
-/// <summary>A pair of hands that can be chosen.</summary>
-/// <param name="Word">By which word it is sent and kept.</param>
-/// <param name="Label">How it is told.</param>
-/// <param name="Hands">What they do.</param>
+/// <summary>A simulated barista that can be chosen.</summary>
+/// <param name="Word">The word by which it is sent and stored.</param>
+/// <param name="Label">Its label.</param>
+/// <param name="Hands">How they follow a plan.</param>
 public sealed record HandsChoice(string Word, string Label, Hands Hands)
 {
     /// <summary>Every pair.</summary>

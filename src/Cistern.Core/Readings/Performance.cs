@@ -5,13 +5,13 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Readings;
 
-/// <summary>What can be seen in the weight. Kept by its word.</summary>
+/// <summary>Events that can be seen in the weight, stored as words.</summary>
 public enum SightingKind
 {
     /// <summary>A vessel is put on the scale.</summary>
     VesselOn,
 
-    /// <summary>It is taken off to be emptied into the cup.</summary>
+    /// <summary>The vessel is taken off to be emptied into the cup.</summary>
     VesselOff,
 
     /// <summary>The scale is set to zero.</summary>
@@ -35,10 +35,10 @@ public enum SightingKind
     /// <summary>No more runs.</summary>
     DrainEnded,
 
-    /// <summary>Something was lifted for a moment and set back.</summary>
+    /// <summary>Something was lifted for a moment and put back.</summary>
     Lifted,
 
-    /// <summary>Somebody leans on what stands on the scale.</summary>
+    /// <summary>Somebody leans on what is on the scale.</summary>
     PressBegun,
 
     /// <summary>Nobody does any more.</summary>
@@ -51,10 +51,10 @@ public enum SightingKind
     Dilution,
 }
 
-/// <summary>Something seen in the weight.</summary>
+/// <summary>An event seen in the weight.</summary>
 /// <param name="Kind">What.</param>
 /// <param name="AtS">When, s on the brew clock.</param>
-/// <param name="G">How much, g: of a pour's end the water in the brewer so far, of a drain's end what ran out, else by how much the weight changed.</param>
+/// <param name="G">The amount, g: at the end of a pour the water in the brewer so far, at the end of a drawdown the drink, else the change of weight.</param>
 public readonly record struct Sighting(SightingKind Kind, double AtS, double G);
 
 /// <summary>
@@ -72,7 +72,7 @@ public sealed class Performance
     /// <summary>A server, g.</summary>
     public const double ServerG = 340;
 
-    /// <summary>From putting the kettle down to taking up what comes next, s.</summary>
+    /// <summary>From putting the kettle down to the next action, s.</summary>
     private const double PutDownS = 3;
 
     /// <summary>A slower drip is no stream, g/s.</summary>
@@ -114,24 +114,24 @@ public sealed class Performance
     /// <summary>The forecast of what they did.</summary>
     public Forecast Real { get; }
 
-    /// <summary>What there was to be seen, in order of time.</summary>
+    /// <summary>The events that can be seen, in order of time.</summary>
     public IReadOnlyList<Sighting> Truth => truth;
 
-    /// <summary>When there is something on the scale first, s on the brew clock.</summary>
+    /// <summary>When there is first something on the scale, s on the brew clock.</summary>
     public double BeginS { get; private set; }
 
-    /// <summary>When nothing happens any more, s on the brew clock.</summary>
+    /// <summary>When the last event is over, s on the brew clock.</summary>
     public double EndS { get; }
 
-    /// <summary>Lets hands brew a plan.</summary>
+    /// <summary>Simulates a brew.</summary>
     /// <param name="plan">The forecast of the plan, with its series.</param>
-    /// <param name="hands">Whose.</param>
-    /// <param name="seed">The same seed brews the same.</param>
+    /// <param name="hands">The simulated barista.</param>
+    /// <param name="seed">The same seed gives the same brew.</param>
     public static Performance Of(Forecast plan, Hands hands, int seed)
     {
         var chance = new Random(seed);
         var done = hands.Do(plan, chance);
-        // No bag, grinder or jug is quite what the model takes it for.
+        // A real bag, grinder or vessel differs a little from the model.
         var own = plan.Model.Parameters with
         {
             Diffusivity = plan.Model.Parameters.Diffusivity * Math.Exp(0.12 * Hands.Gauss(chance)),
@@ -141,14 +141,14 @@ public sealed class Performance
         return new Performance(plan, hands, (plan.Model with { Parameters = own, Memory = null }).Run(done), chance);
     }
 
-    /// <summary>Whether the dripper stands over the server from the beginning: it opens before its last pour.</summary>
+    /// <summary>Whether the dripper is over the server from the start, because it opens before its last pour.</summary>
     public static bool IsOverServer(Recipe recipe)
     {
         var opens = recipe.Steps.IndexOf(recipe.Steps.FirstOrDefault(step => step is Step.OpenValve)!);
         return opens >= 0 && opens < Acts.LastWater(recipe);
     }
 
-    /// <summary>What lies on the scale, g, with nobody leaning on it.</summary>
+    /// <summary>The load on the scale without anybody leaning on it, g.</summary>
     /// <param name="atS">When, s on the brew clock.</param>
     public double LoadG(double atS)
     {
@@ -166,10 +166,10 @@ public sealed class Performance
         return sum;
     }
 
-    /// <summary>When the scale is set to zero, s on the brew clock.</summary>
+    /// <summary>When the scale is tared, s on the brew clock.</summary>
     public IEnumerable<double> TaresS => truth.Where(sighting => sighting.Kind == SightingKind.Tare).Select(sighting => sighting.AtS);
 
-    /// <summary>How hard somebody leans on the scale, g.</summary>
+    /// <summary>The force with which somebody leans on the scale, g.</summary>
     public double LeansG(double atS)
     {
         var begun = truth.FindIndex(sighting => sighting.Kind == SightingKind.PressBegun);
@@ -295,7 +295,7 @@ public sealed class Performance
         RunOut();
     }
 
-    /// <summary>What runs into the server, by the forecast of what was done.</summary>
+    /// <summary>The flow into the server, from the forecast of what was done.</summary>
     private void RunOut()
     {
         var openS = double.NaN;
@@ -313,7 +313,7 @@ public sealed class Performance
             }
             else if (Steps[i] is Step.SwapCup)
             {
-                // The full one is taken away, another set down.
+                // The full cup is removed and another one put down.
                 var atS = Real.Timings[i].StartS;
                 var awayG = LoadG(atS);
                 loads.Add(new Load(atS + 0.2, atS + 0.45, -awayG));
@@ -325,7 +325,7 @@ public sealed class Performance
 
     private void Stream(double fromS, double toS)
     {
-        // A cup that was swapped stands there a moment later; what ran meanwhile missed it.
+        // After a swap the new cup is in place a moment later; what flowed meanwhile missed it.
         var cupS = Math.Max(fromS, truth.Where(sighting => sighting.Kind == SightingKind.CupOn).Select(sighting => sighting.AtS + 0.25).DefaultIfEmpty(fromS).Max());
         var startG = Between(cupS);
         double Ran(double atS) => Math.Max(0, Between(atS) - startG);
@@ -370,7 +370,7 @@ public sealed class Performance
         }
     }
 
-    /// <summary>Drink in the cup under the stream, g, on the straight line between two moments of the series.</summary>
+    /// <summary>Drink in the cup under the stream, g, by linear interpolation.</summary>
     private double Between(double atS)
     {
         var series = Real.Series;
@@ -393,7 +393,7 @@ public sealed class Performance
             return;
         }
 
-        // What is put to the drink goes into the server on the scale, one after another.
+        // What is added to the drink goes into the server on the scale, one thing after another.
         var freeS = truth.Count > 0 ? truth.Max(sighting => sighting.AtS) + 2 : 0;
         for (var i = Math.Max(0, SteepEndAt); i < Steps.Length; i++)
         {
@@ -412,7 +412,7 @@ public sealed class Performance
         Saw(kind, atS, g);
     }
 
-    /// <summary>Something that goes in over a while and is seen when it is in.</summary>
+    /// <summary>Something is added over a while; it is visible when it is complete.</summary>
     private void Drop(SightingKind kind, double atS, double overS, double g)
     {
         loads.Add(new Load(atS, atS + overS, g));
@@ -421,7 +421,7 @@ public sealed class Performance
 
     private void Saw(SightingKind kind, double atS, double g) => truth.Add(new Sighting(kind, atS, g));
 
-    /// <summary>A change of what lies on the scale, evenly from one moment to another, or along a curve.</summary>
+    /// <summary>A change of the load on the scale, linear between two times, or along a curve.</summary>
     private sealed record Load(double FromS, double ToS, double G)
     {
         public Func<double, double>? Curve { get; init; }

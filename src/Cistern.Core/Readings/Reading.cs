@@ -3,10 +3,10 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Readings;
 
-/// <summary>What an instrument reads; each has one unit. Kept and sent by its word.</summary>
+/// <summary>What an instrument measures; each kind has one unit. Stored and sent as a word.</summary>
 public enum ReadingOf
 {
-    /// <summary>What the scale's display shows, g since the last tare.</summary>
+    /// <summary>The scale's display, g since the last tare.</summary>
     ScaleG,
 
     /// <summary>A thermometer in the vessel, °C.</summary>
@@ -23,18 +23,18 @@ public enum ReadingOf
 }
 
 /// <summary>One reading.</summary>
-/// <param name="Of">What was read, and so in which unit.</param>
+/// <param name="Of">What was measured, which implies the unit.</param>
 /// <param name="AtMs">When, UTC milliseconds of the server's clock.</param>
 /// <param name="Value">The reading.</param>
 public readonly record struct Reading(ReadingOf Of, double AtMs, double Value);
 
-/// <summary>What a kind of reading can be.</summary>
+/// <summary>The possible values of a kind of reading.</summary>
 /// <param name="Of">What is read.</param>
-/// <param name="Word">By which word it is sent and exported.</param>
-/// <param name="Unit">Its unit, as it is told.</param>
-/// <param name="Low">The least that an instrument can show.</param>
+/// <param name="Word">The word by which it is sent and exported.</param>
+/// <param name="Unit">Its unit, as shown.</param>
+/// <param name="Low">The lowest value that an instrument can show.</param>
 /// <param name="High">The most.</param>
-/// <param name="Step">To what it is kept: finer than any instrument of a bench shows.</param>
+/// <param name="Step">The resolution at which it is stored, finer than that of any instrument used here.</param>
 public sealed record ReadingRange(ReadingOf Of, string Word, string Unit, double Low, double High, double Step)
 {
     /// <summary>Every kind of reading.</summary>
@@ -50,12 +50,12 @@ public sealed record ReadingRange(ReadingOf Of, string Word, string Unit, double
     /// <summary>The range of a kind.</summary>
     public static ReadingRange For(ReadingOf of) => All.First(range => range.Of == of);
 
-    /// <summary>The range that a word is of, or null.</summary>
+    /// <summary>The range for a word, or null.</summary>
     public static ReadingRange? Find(string? word) => All.FirstOrDefault(range => range.Word == word);
 
-    /// <summary>What a kept word stands for; <see cref="Words{T}.Unread"/> where this version does not know it.</summary>
+    /// <summary>The kind for a stored word; <see cref="Words{T}.Unread"/> where this version does not know it.</summary>
     public static ReadingOf OfWord(string word) => Find(word)?.Of ?? Words<ReadingOf>.Unread;
 
-    /// <summary>Whether an instrument can have shown it.</summary>
+    /// <summary>Whether an instrument can show this value.</summary>
     public bool Holds(double value) => double.IsFinite(value) && value >= Low && value <= High;
 }

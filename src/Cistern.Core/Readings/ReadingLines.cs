@@ -5,7 +5,7 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Readings;
 
-/// <summary>Readings as a gateway sends them: JSON lines, or CSV with a head.</summary>
+/// <summary>Readings as a gateway sends them: JSON lines, or CSV with a header.</summary>
 public static class ReadingLines
 {
     /// <summary>The most readings in one piece.</summary>
@@ -13,11 +13,11 @@ public static class ReadingLines
 
     private const string Head = "of,atMs,value";
 
-    /// <summary>Reads lines. All will do, or none is taken.</summary>
-    /// <param name="text">One reading a line: <c>{"of":"scaleG","atMs":1764142800000,"value":231.4}</c>, or under the head <c>of,atMs,value</c> the same three with commas; without <c>atMs</c> it is of now.</param>
+    /// <summary>Reads lines; accepts all of them or none.</summary>
+    /// <param name="text">One reading per line: <c>{"of":"scaleG","atMs":1764142800000,"value":231.4}</c>, or the same three as CSV under the header <c>of,atMs,value</c>. Without <c>atMs</c> the time is now.</param>
     /// <param name="nowMs">Now, on the brew's clock, UTC milliseconds.</param>
-    /// <param name="earliestMs">Nothing was read before, UTC milliseconds.</param>
-    /// <returns>The readings, and what is wrong with those that will not do.</returns>
+    /// <param name="earliestMs">The earliest time accepted, UTC milliseconds.</param>
+    /// <returns>The readings, and a finding for each that is invalid.</returns>
     public static (ImmutableArray<Reading> Readings, ImmutableArray<Finding> Findings) Read(string text, double nowMs, double earliestMs)
     {
         var readings = ImmutableArray.CreateBuilder<Reading>();
@@ -117,7 +117,7 @@ public static class ReadingLines
         }
         catch (JsonException)
         {
-            // Told below, like any line that is no reading.
+            // Reported below, like any invalid line.
         }
 
         return (null, null, null, Finding.Error("", "This line cannot be read.", line.Length > 60 ? line[..60] : line, "One JSON object a line, with of, atMs and value."));

@@ -3,7 +3,7 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Readings;
 
-/// <summary>How good the instruments of a simulated bench are.</summary>
+/// <summary>The quality of simulated instruments.</summary>
 public sealed record InstrumentQuality
 {
     /// <summary>As instruments of a bench are.</summary>
@@ -18,19 +18,19 @@ public sealed record InstrumentQuality
     /// <summary>How far it drifts, g a minute.</summary>
     public double DriftGPerMin { get; init; } = 0.15;
 
-    /// <summary>How long until its display follows, s.</summary>
+    /// <summary>The delay of its display, s.</summary>
     public double DelayS { get; init; } = 0.2;
 
     /// <summary>How fast it settles, s to 63 of 100.</summary>
     public double SettlesS { get; init; } = 0.2;
 
-    /// <summary>How often somebody bumps the bench, per minute.</summary>
+    /// <summary>How often somebody bumps the table, per minute.</summary>
     public double BumpsPerMin { get; init; } = 1;
 
     /// <summary>How hard, g (1 σ).</summary>
     public double BumpG { get; init; } = 30;
 
-    /// <summary>The most that its display can show, g.</summary>
+    /// <summary>The highest value of its display, g.</summary>
     public double MostG { get; init; } = 3_000;
 
     /// <summary>Readings a second.</summary>
@@ -38,22 +38,22 @@ public sealed record InstrumentQuality
 }
 
 /// <summary>
-/// The instruments of a bench, simulated: the same forecast as everywhere, seen through instruments with noise, drift, delay
-/// and settling of their own. Reading it twice at one moment reads the same.
+/// Simulated instruments: the same forecast as everywhere, seen with noise, drift, delay and settling. The same moment always gives
+/// the same reading.
 /// </summary>
 public sealed class SimulatedInstruments
 {
-    /// <summary>How finely the scale itself weighs, s.</summary>
+    /// <summary>The scale's own sampling interval, s.</summary>
     private const double FineS = 0.1;
 
     private readonly double[] displayG;
     private readonly int seed;
     private readonly InstrumentQuality quality;
 
-    /// <summary>A bench on which a brew is done.</summary>
-    /// <param name="performance">What is done.</param>
-    /// <param name="seed">The same seed reads the same.</param>
-    /// <param name="quality">How good its instruments are; null for the usual.</param>
+    /// <summary>Instruments for one brew.</summary>
+    /// <param name="performance">What is done in the brew.</param>
+    /// <param name="seed">The same seed gives the same readings.</param>
+    /// <param name="quality">The instruments' quality; null for the default.</param>
     public SimulatedInstruments(Performance performance, int seed, InstrumentQuality? quality = null)
     {
         Performance = performance;
@@ -65,7 +65,7 @@ public sealed class SimulatedInstruments
     /// <summary>What is done on it.</summary>
     public Performance Performance { get; }
 
-    /// <summary>The first moment of which it tells, s on the brew clock.</summary>
+    /// <summary>The first moment with readings, s on the brew clock.</summary>
     public double BeginS => Performance.BeginS;
 
     /// <summary>The last, s on the brew clock.</summary>
@@ -73,7 +73,7 @@ public sealed class SimulatedInstruments
 
     private bool IsSiphon => Performance.Real.Recipe.Brewer.Family == BrewerFamily.Siphon;
 
-    /// <summary>What the scale's display shows, g since the last tare.</summary>
+    /// <summary>The scale's display, g since the last tare.</summary>
     public double DisplayG(double atS) => displayG[Math.Clamp((int)Math.Round((atS - BeginS) / FineS), 0, displayG.Length - 1)];
 
     /// <summary>In the vessel, °C.</summary>
@@ -82,7 +82,7 @@ public sealed class SimulatedInstruments
         var real = Performance.Real;
         var ambientC = real.Recipe.Place.AmbientC;
         var lastDrainS = real.Timings.Where(timing => real.Recipe.Steps[timing.Index] is Step.Drain).Select(timing => timing.EndS).DefaultIfEmpty(double.PositiveInfinity).Max();
-        // A probe that the coffee has left hangs in warm, moist air.
+        // After the coffee has left, the probe is in warm, moist air.
         var airC = ambientC + 22;
         var inCoffeeC = atS < 0 && !IsSiphon ? ambientC : real.At(Math.Min(atS, Math.Min(lastDrainS, real.Totals.FinishS))).TemperatureC;
         var trueC = atS > lastDrainS ? airC + ((inCoffeeC - airC) * Math.Exp(-(atS - lastDrainS) / 6)) : inCoffeeC;
@@ -98,7 +98,7 @@ public sealed class SimulatedInstruments
         return Math.Round(cooled + (0.2 * Noise(atS, 2)), 1);
     }
 
-    /// <summary>What the burner gives, W; 0 when it is off or away.</summary>
+    /// <summary>The burner's power, W; 0 when it is off or removed.</summary>
     public double BurnerW(double atS)
     {
         var real = Performance.Real;
@@ -107,13 +107,13 @@ public sealed class SimulatedInstruments
         return state.Flame ? Math.Round(Math.Max(0, setW + (4 * Noise(atS, 3)))) : 0;
     }
 
-    /// <summary>What a refractometer reads of the finished drink, % TDS.</summary>
+    /// <summary>A refractometer's reading of the finished drink, % TDS.</summary>
     public double TdsPercent() => Math.Round(Performance.Real.Totals.FinalTdsPercent + (0.02 * Noise(0, 4)), 2);
 
-    /// <summary>All that the instruments of this vessel read from one moment to another, in order of time.</summary>
-    /// <param name="fromS">From, s on the brew clock; not included.</param>
-    /// <param name="toS">To, s on the brew clock; included.</param>
-    /// <param name="toMs">What a moment of the brew clock is, UTC milliseconds.</param>
+    /// <summary>All readings of this vessel's instruments within a span of time, in order.</summary>
+    /// <param name="fromS">Start, s on the brew clock; excluded.</param>
+    /// <param name="toS">End, s on the brew clock; included.</param>
+    /// <param name="toMs">Converts a time on the brew clock to UTC milliseconds.</param>
     public IEnumerable<Reading> Read(double fromS, double toS, Func<double, double> toMs)
     {
         var first = (int)Math.Floor((Math.Max(fromS, BeginS) - BeginS) * quality.PerSecond) + 1;
@@ -175,6 +175,6 @@ public sealed class SimulatedInstruments
         return shown;
     }
 
-    /// <summary>A deviate that is the same whenever it is asked for.</summary>
+    /// <summary>Noise that is the same each time it is asked for.</summary>
     private double Noise(double atS, int of) => Hands.Gauss(new Random(unchecked((((seed * 31) + of) * 1_000_003) + (int)Math.Round(atS * 10))));
 }

@@ -1,26 +1,29 @@
 namespace Cistern.Core.Readings;
 
-/// <summary>Plays a simulated bench in the time of its brew: what its instruments have shown since it was asked last.</summary>
+/// <summary>Plays simulated instruments in the time of a brew: returns what they have shown since the last call.</summary>
 /// <param name="bench">The bench.</param>
-/// <param name="onMs">When it was switched on, UTC milliseconds of the brew's clock; what is made ready has been by then.</param>
-/// <param name="toldS">Until when it has told already, s on the brew clock.</param>
+/// <param name="onMs">When it was switched on, UTC milliseconds of the brew's clock; the preparations are done by then.</param>
+/// <param name="toldS">Until when readings were returned already, s on the brew clock.</param>
 public sealed class SimulationPlayer(SimulatedInstruments bench, double onMs, double toldS = double.NegativeInfinity)
 {
     private double untilS = toldS;
 
-    /// <summary>What is made ready is done this long before 0:00, s; what follows waits for the start.</summary>
+    /// <summary>Preparations are done this long before 0:00, s; what follows waits for the start.</summary>
     public const double ReadyS = -1.5;
 
     /// <summary>The bench.</summary>
     public SimulatedInstruments Bench => bench;
 
-    /// <summary>Whether it has told all.</summary>
+    /// <summary>Whether all readings were returned.</summary>
     public bool IsOver => untilS >= bench.EndS;
 
-    /// <summary>What was shown since it was told last, and until when, s on the brew clock: for <see cref="Told"/>, once it has been taken.</summary>
+    /// <summary>
+    /// The readings since the last ones returned, and until when they go, s on the brew clock: pass that to <see cref="Told"/> when
+    /// they have been stored.
+    /// </summary>
     /// <param name="nowMs">Now, UTC milliseconds of the brew's clock.</param>
     /// <param name="startedAtMs">0:00, UTC milliseconds, or null before.</param>
-    /// <param name="startsItself">A clock that starts with what is seen waits for nobody.</param>
+    /// <param name="startsItself">Whether the clock starts when the instruments see the first step.</param>
     public (IReadOnlyList<Reading> Readings, double ToS) Since(double nowMs, double? startedAtMs, bool startsItself)
     {
         var zeroMs = startedAtMs ?? onMs - (ReadyS * 1000);
@@ -29,7 +32,7 @@ public sealed class SimulationPlayer(SimulatedInstruments bench, double onMs, do
         return ([.. bench.Read(Math.Max(untilS, bench.BeginS), toS, atS => zeroMs + (1000 * atS))], toS);
     }
 
-    /// <summary>What was shown until a moment has been taken.</summary>
-    /// <param name="toS">The moment, s on the brew clock.</param>
+    /// <summary>Confirms that readings were stored.</summary>
+    /// <param name="toS">Until when, s on the brew clock.</param>
     public void Told(double toS) => untilS = Math.Max(untilS, toS);
 }

@@ -5,40 +5,40 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Readings;
 
-/// <summary>What instruments say of a step: as a press would.</summary>
-/// <param name="Kind">What it says.</param>
-/// <param name="Step">Of which step, counted from 0.</param>
+/// <summary>A step that instruments detected, in the form of a press.</summary>
+/// <param name="Kind">Its kind.</param>
+/// <param name="Step">The index of the step.</param>
 /// <param name="AtMs">When it was, UTC milliseconds.</param>
 public readonly record struct Testimony(EntryKind Kind, int Step, double AtMs);
 
-/// <summary>What instruments tell of a brew.</summary>
-/// <param name="Said">What they say of its steps, in order of time.</param>
-/// <param name="PouredG">What they weighed at the end of each pour, g of water in the brewer.</param>
-/// <param name="DoseG">The coffee they saw go in, g; null where they did not.</param>
-/// <param name="WaterC">What the kettle told when the water went in, °C; null without one.</param>
-/// <param name="FlameW">What a burner gave before the coffee went in, W; null without one.</param>
-/// <param name="Unstirred">Stirs of which the scale saw nothing, by step.</param>
-/// <param name="Sightings">All that was seen in the weight; times in s from <paramref name="FromMs"/>.</param>
-/// <param name="FromMs">From when those times count, UTC milliseconds.</param>
+/// <summary>What instruments show of a brew.</summary>
+/// <param name="Said">What they show of its steps, in order of time.</param>
+/// <param name="PouredG">The weight at the end of each pour, g of water in the brewer.</param>
+/// <param name="DoseG">The coffee that was seen to go in, g; null where it was not seen.</param>
+/// <param name="WaterC">The kettle's temperature when the water went in, °C; null where unknown.</param>
+/// <param name="FlameW">The burner's power before the coffee went in, W; null where unknown.</param>
+/// <param name="Unstirred">Stirs that did not show on the scale, by step.</param>
+/// <param name="Sightings">Everything seen in the weight; times in s from <paramref name="FromMs"/>.</param>
+/// <param name="FromMs">The origin of those times, UTC milliseconds.</param>
 public sealed record Witnessed(ImmutableArray<Testimony> Said, ImmutableDictionary<int, double> PouredG, double? DoseG, double? WaterC, double? FlameW, ImmutableHashSet<int> Unstirred, ImmutableArray<Sighting> Sightings, double FromMs);
 
-/// <summary>Makes of what instruments show what a barista would have said. A pure function of the plan and the curves.</summary>
+/// <summary>Derives a barista's actions from readings. A pure function of the plan and the curves.</summary>
 public static class StepDetector
 {
-    /// <summary>A flame that gives less than this share of what it gave is away.</summary>
+    /// <summary>A flame below this share of its earlier power has been removed.</summary>
     private const double FlameShare = 0.2;
 
-    /// <summary>A probe that cools so fast hangs in the air, K/s: coffee cools fifty times slower.</summary>
+    /// <summary>A probe cooling faster than this is in the air, K/s; coffee cools fifty times slower.</summary>
     private const double InAirKPerS = 1.2;
 
-    /// <summary>Drink may run so long before its time and still be the release, s.</summary>
+    /// <summary>Drink flowing up to this long before its time still counts as the end of the steep, s.</summary>
     private const double EarlyS = 45;
 
-    /// <summary>Hears the instruments of a brew.</summary>
+    /// <summary>Evaluates the instruments of a brew.</summary>
     /// <param name="plan">The forecast of its plan.</param>
-    /// <param name="curves">What they showed so far.</param>
+    /// <param name="curves">The readings so far.</param>
     /// <param name="startedAtMs">0:00, UTC milliseconds; null before it.</param>
-    /// <param name="startsItself">Whether its clock may be started by what is seen.</param>
+    /// <param name="startsItself">Whether what is detected may start the clock.</param>
     /// <param name="nowMs">Now, UTC milliseconds.</param>
     public static Witnessed Of(Forecast plan, IReadOnlyDictionary<ReadingOf, Curve> curves, double? startedAtMs, bool startsItself, double nowMs)
     {
@@ -67,14 +67,14 @@ public static class StepDetector
             fromMs);
     }
 
-    /// <summary>What was read last before a moment, and not long before it.</summary>
+    /// <summary>The last reading shortly before a moment.</summary>
     private static double? At(IReadOnlyDictionary<ReadingOf, Curve> curves, ReadingOf of, double atMs)
     {
         const double LongBeforeMs = 30_000;
         return curves.TryGetValue(of, out var curve) && curve.Points.LastOrDefault(point => point.AtMs <= atMs + 1_000) is { AtMs: > 0 } point && point.AtMs > atMs - LongBeforeMs ? point.Value : null;
     }
 
-    /// <summary>Stirs during which nothing shook the scale. One on which nothing was read, or that may still come, is not among them.</summary>
+    /// <summary>Stirs during which the scale was steady. Stirs without readings, and those that may still come, are excluded.</summary>
     private static ImmutableHashSet<int> Unstirred(Forecast plan, ImmutableArray<CurvePoint> weight, double zeroMs, double nowMs)
     {
         const double AroundS = 8;
@@ -90,7 +90,7 @@ public static class StepDetector
         for (var i = 0; i < steepEnd; i++)
         {
             var timing = plan.Timings[i];
-            // A step as long as a second or two may fall between two readings.
+            // A step of a second or two may fall between two readings.
             if (plan.Recipe.Steps[i] is not Step.Stirring || timing.LengthS < 2 || timing.EndS < 0)
             {
                 continue;
@@ -107,12 +107,12 @@ public static class StepDetector
         return missed.ToImmutable();
     }
 
-    /// <summary>Whether half of ten readings lie off the line of their neighbours: a bump, or coffee going in, does not go on so long.</summary>
+    /// <summary>Whether half of ten readings lie off the line through their neighbours. A bump, or coffee going in, does not last that long.</summary>
     private static bool Shakes(List<CurvePoint> points, double leastG)
     {
         const int Window = 10;
-        const int Most = 5; // rather one that was forgotten and not told than one that was not and is
-        const double HeavyG = 15; // what is set down or taken off is no stirring
+        const int Most = 5; // an omitted stir that goes unnoticed is better than a false alarm
+        const double HeavyG = 15; // something put down or taken off is no stirring
         var off = new bool[points.Count];
         var shaken = 0;
         for (var i = 1; i + 1 < points.Count; i++)
@@ -168,7 +168,7 @@ public static class StepDetector
                 case SightingKind.Tare when next < steps.Length && steps[next] is Step.Tare:
                     Done(next, atMs);
                     break;
-                // A dripper is taken off to be set over its server; its release is that it runs.
+                // A dripper is taken off to be set over its server; the steep ends when liquid flows.
                 case SightingKind.VesselOff when steepEnd >= next && steps[steepEnd] is Step.Plunge or Step.Press or Step.Flip or Step.Decant:
                     Say(EntryKind.Begun, steepEnd, atMs);
                     next = steepEnd;
@@ -203,7 +203,7 @@ public static class StepDetector
             }
         }
 
-        /// <summary>A siphon's flame is taken away, and later its probe hangs in the air.</summary>
+        /// <summary>A siphon's flame is removed, and later its probe is in the air.</summary>
         public void Siphon(IReadOnlyDictionary<ReadingOf, Curve> curves)
         {
             var away = Array.FindIndex([.. steps], step => step is Step.RemoveBurner);
@@ -250,7 +250,7 @@ public static class StepDetector
             return null;
         }
 
-        /// <summary>The next step of a kind that has not been told of.</summary>
+        /// <summary>The next step of a kind that has not been detected yet.</summary>
         private int Find<T>()
             where T : Step
         {
@@ -274,7 +274,7 @@ public static class StepDetector
                 return true;
             }
 
-            // The press that starts the clock has said that it begins.
+            // The press that starts the clock confirmed that it began.
             return step == anchor && by == ClockStart.FirstWater;
         }
 
@@ -315,7 +315,7 @@ public static class StepDetector
 
         private int SwapAt() => Find<Step.SwapCup>() is > 0 and var swap && steps[swap - 1] is Step.Drain && swap - 1 >= next ? swap : -1;
 
-        /// <summary>The last step with which coffee and water part, where nothing drains: the cup that is set down afterwards says that it is done.</summary>
+        /// <summary>The last step that separates coffee and water, where there is no drawdown: a cup put down afterwards shows that it is done.</summary>
         private int LastParting()
         {
             if (steps.Any(step => step is Step.Drain))

@@ -3,34 +3,34 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Readings;
 
-/// <summary>A weight on the scale's display.</summary>
+/// <summary>A value of the scale's display.</summary>
 /// <param name="AtS">When, s on a clock.</param>
-/// <param name="G">What the display showed, g since the last tare.</param>
+/// <param name="G">The display, g since the last tare.</param>
 public readonly record struct WeightPoint(double AtS, double G);
 
-/// <summary>What stood in the vessel or in the cup at a moment, as the scale tells it.</summary>
+/// <summary>What was in the vessel or in the cup at a moment, from the scale.</summary>
 /// <param name="AtS">When, s on the clock of the curve.</param>
-/// <param name="InCup">Whether it is the drink in the cup; otherwise the water that has gone into the vessel.</param>
+/// <param name="InCup">Whether it is the drink in the cup; otherwise the water poured into the vessel.</param>
 /// <param name="G">How much, g.</param>
 public readonly record struct WeighedPoint(double AtS, bool InCup, double G);
 
 /// <summary>
-/// Sees what is done in the weight: bodies put on and taken off, tares, pours and drains with their beginning and end. A pure
-/// function of the curve and of what was planned, so it can be worked out anew with every reading.
+/// Detects what is done in the weight: objects put on and taken off, tares, pours and drawdowns with their start and end. A pure
+/// function of the curve and of the plan, so that it can be computed again with every reading.
 /// </summary>
 /// <remarks>
-/// A tare is the one fall that ends at nothing within a reading; it is taken out first. Steep changes that stay are bodies.
-/// What is left without them is what flowed. All limits are judged, and held against simulated benches.
+/// A tare is the only drop that ends at zero within one reading; it is removed first. Steep changes that remain are objects. What is
+/// left is flow. All limits are judged, and tested on simulated brews.
 /// </remarks>
 public sealed class WeightAnalyzer
 {
-    /// <summary>What changes faster is a body and no stream, g/s. The fastest pour of the plan may raise it.</summary>
+    /// <summary>Faster changes are objects and not flow, g/s. The fastest pour of the plan may raise this.</summary>
     private const double BodyGPerS = 70;
 
     /// <summary>Smaller changes are nothing, g.</summary>
     private const double LeastBodyG = 14;
 
-    /// <summary>A fall of this much of what was poured is the vessel's, not a lid's.</summary>
+    /// <summary>A drop of this share of the water poured is the vessel's, not a lid's.</summary>
     private const double VesselShare = 0.6;
 
     private const double LeastVesselG = 150;
@@ -50,49 +50,49 @@ public sealed class WeightAnalyzer
     /// <summary>Slower is no pour, g/s.</summary>
     private const double PourGPerS = 1.5;
 
-    /// <summary>What comes after a drain and slower than this is the drain still, g/s.</summary>
+    /// <summary>Slower flow after a drawdown is still part of it, g/s.</summary>
     private const double DilutionGPerS = 4;
 
-    /// <summary>Slower is no drain, g/s.</summary>
+    /// <summary>A slower flow is no drawdown, g/s.</summary>
     private const double DrainGPerS = 0.22;
 
-    /// <summary>A pour that stops for less goes on, s.</summary>
+    /// <summary>A pour that pauses for less continues, s.</summary>
     private const double PourGapS = 1.2;
 
-    /// <summary>Water that comes after more than this is another pour, s.</summary>
+    /// <summary>Water after a longer pause is another pour, s.</summary>
     private const double PauseS = 6;
 
-    /// <summary>Drink that runs after less than this is of the same drain, s: the cup may have been lifted meanwhile.</summary>
+    /// <summary>Drink that flows again within this time belongs to the same drawdown, s: the cup may have been lifted.</summary>
     private const double DrainPauseS = 10;
 
-    /// <summary>A drain that stops for less goes on, s.</summary>
+    /// <summary>A drawdown that pauses for less continues, s.</summary>
     private const double DrainGapS = 4;
 
-    /// <summary>How many readings before somebody was seen to pour into it a stream is known to be the drain's.</summary>
+    /// <summary>How many readings before a visible pour a flow is known to belong to the drawdown.</summary>
     private const int CutBack = 8;
 
-    /// <summary>Heavier is a hand that leans on it, g.</summary>
+    /// <summary>A heavier load is somebody leaning on the scale, g.</summary>
     private const double LeanG = 1_500;
 
-    /// <summary>Where cups are swapped, one that comes back with no less than this change is the same, g.</summary>
+    /// <summary>Where cups are swapped, one that returns with a smaller change is the same cup, g.</summary>
     private const double SwapG = 5;
 
-    /// <summary>Nothing so light is set down in the middle of a pour, g: it is what is left of a bump.</summary>
+    /// <summary>Nothing lighter is put down during a pour, g: that is the rest of a bump.</summary>
     private const double InPourG = 45;
 
-    /// <summary>A scale has settled on a body after this, s.</summary>
+    /// <summary>Time in which a scale settles on an object, s.</summary>
     private const double SettlesS = 2;
 
-    /// <summary>What is back within this has only been lifted, s.</summary>
+    /// <summary>An object that returns within this time was only lifted, s.</summary>
     private const double LiftedS = 7;
 
-    /// <summary>Nobody sets down and takes away more in one brew: on such a curve nothing is seen, and looking for it stops.</summary>
+    /// <summary>No brew has more objects than this; on a curve with more the search stops, and nothing is reported.</summary>
     private const int MostBodies = 200;
 
     /// <summary>Nothing is seen in fewer readings.</summary>
     private const int LeastPoints = 8;
 
-    /// <summary>How far a display lags behind what lies on it, s.</summary>
+    /// <summary>How far the display lags behind the load, s.</summary>
     private const double LagS = 0.35;
 
     private readonly Recipe recipe;
@@ -123,16 +123,16 @@ public sealed class WeightAnalyzer
         Server,
     }
 
-    /// <summary>What can be seen in a curve, in order of time; what is not sure yet is not in it.</summary>
-    /// <param name="recipe">What is brewed.</param>
-    /// <param name="curve">What the display showed, in order of time.</param>
-    /// <param name="nowS">Until when it is known that nothing else was shown, on the clock of the curve; positive infinity when it is all over.</param>
+    /// <summary>The events in a curve, in order of time, without those that are still uncertain.</summary>
+    /// <param name="recipe">The recipe that is brewed.</param>
+    /// <param name="curve">The display's values, in order of time.</param>
+    /// <param name="nowS">Until when the curve is complete, on its clock; positive infinity when the brew is over.</param>
     public static ImmutableArray<Sighting> Of(Recipe recipe, IReadOnlyList<WeightPoint> curve, double nowS) =>
         Look(recipe, curve, nowS) is { } sight ? [.. sight.seen.OrderBy(sighting => sighting.AtS)] : [];
 
-    /// <summary>What ran into the vessel and into the cup, over time: the curve without its vessels, lids, coffee, tares and bumps.</summary>
-    /// <param name="recipe">What is brewed.</param>
-    /// <param name="curve">What the display showed, in order of time.</param>
+    /// <summary>The flow into vessel and cup over time: the curve without vessels, lids, coffee, tares and bumps.</summary>
+    /// <param name="recipe">The recipe that is brewed.</param>
+    /// <param name="curve">The display's values, in order of time.</param>
     public static ImmutableArray<WeighedPoint> Weighed(Recipe recipe, IReadOnlyList<WeightPoint> curve) =>
         Look(recipe, curve, double.PositiveInfinity) is { } sight ? [.. sight.Points()] : [];
 
@@ -167,7 +167,7 @@ public sealed class WeightAnalyzer
                 (stands, baseG, last) = (under, loadG[i], placed);
             }
 
-            // What is pressed or poured off stands in the server with a weight that nobody knows.
+            // What is pressed or poured off arrives in a server of unknown weight.
             if (stands == Under.Vessel || (stands == Under.Server && drains))
             {
                 var coffeeG = stands == Under.Vessel ? coffee.Sum(change => change.G * Math.Clamp((atS[i] - change.FromS) / Math.Max(0.1, change.ToS - change.FromS), 0, 1)) : 0;
@@ -176,7 +176,7 @@ public sealed class WeightAnalyzer
         }
     }
 
-    /// <summary>The curve as it would be had nobody set it to zero; each tare is told.</summary>
+    /// <summary>The curve as it would be without tares; each tare is reported.</summary>
     private double[] WithoutTares(double[] shown)
     {
         var outG = new double[shown.Length];
@@ -205,7 +205,7 @@ public sealed class WeightAnalyzer
         double Rate(int at) => (shown[at] - shown[at - 1]) / Math.Max(0.02, atS[at] - atS[at - 1]);
     }
 
-    /// <summary>A bump leaves the line for a moment and comes back to it; it is bridged. A step does not come back.</summary>
+    /// <summary>Removes bumps, which leave the line for a moment and return to it. A step does not return.</summary>
     private double[] Despiked(double[] raw)
     {
         var bridged = (double[])raw.Clone();
@@ -239,7 +239,7 @@ public sealed class WeightAnalyzer
 
         return bridged;
 
-        // What was set down a moment ago comes to rest, and no bump is told from that.
+        // An object put down a moment ago still settles, which cannot be told from a bump.
         bool IsSettlingRaw(int at) => at > 4 && Enumerable.Range(at - 4, 4).Any(before => Math.Abs(bridged[before] - bridged[before - 1]) > BodyGPerS * (atS[before] - atS[before - 1]));
 
         double Off(int at, int anchor, double slope) => Math.Abs(raw[at] - bridged[anchor] - (slope * (atS[at] - atS[anchor])));
@@ -259,7 +259,7 @@ public sealed class WeightAnalyzer
             return null;
         }
 
-        // How far a reading lies off the line of its neighbours: a tool that stirs shakes the scale.
+        // How far a reading is off the line through its neighbours: stirring shakes the scale.
         double NoiseBefore(int at, Span<double> offs)
         {
             var count = 0;
@@ -289,7 +289,7 @@ public sealed class WeightAnalyzer
 
     private double RateAt(int at) => (loadG[at] - loadG[at - 1]) / Math.Max(0.02, atS[at] - atS[at - 1]);
 
-    /// <summary>Steep changes that stay; what is left of the curve is only what flowed.</summary>
+    /// <summary>Finds steep changes that stay; what is left of the curve is flow.</summary>
     private void FindBodies()
     {
         var fastest = recipe.Steps.OfType<Step.Pour>().Select(pour => pour.OverS > 0 ? pour.ToG / pour.OverS : 0).DefaultIfEmpty(0).Max();
@@ -316,12 +316,12 @@ public sealed class WeightAnalyzer
             }
 
             var changeG = loadG[to] - loadG[from];
-            // What flows meanwhile, and what is left of a bump in a stream, is no body.
+            // Flow during the change, and the rest of a bump, are no part of the object.
             var ranG = (Slope(Math.Max(0, from - 4), from) + Slope(to, Math.Min(loadG.Length - 1, to + 4))) / 2 * (atS[to] - atS[from]);
             var inPour = Math.Abs(changeG) < InPourG && (Slope(Math.Max(0, from - 5), Math.Max(0, from - 1)) > 4 || Slope(Math.Min(loadG.Length - 1, to + 2), Math.Min(loadG.Length - 1, to + 6)) > 4);
             if (!inPour && Math.Abs(changeG) >= LeastBodyG && Math.Abs(changeG - ranG) >= LeastBodyG)
             {
-                // What runs in once it stands there is none of its weight.
+                // What flows in after it was put down is no part of its weight.
                 var stream = changeG >= LeastVesselG && StreamAfter(to) is var slope and > 0.5 and < 30 ? slope : 0;
                 var bodyG = changeG - (stream * Math.Max(0, atS[to] - atS[from] - (2 * LagS)));
                 changes.Add(new Change(atS[from] + 0.05, atS[to], bodyG, IsBody: true, Sure: atS[to] < nowS - 0.4) { Stream = stream });
@@ -335,7 +335,7 @@ public sealed class WeightAnalyzer
         }
     }
 
-    /// <summary>What runs in evenly after a body has been set down, g/s; 0 where nothing does.</summary>
+    /// <summary>Steady flow after an object was put down, g/s; 0 where there is none.</summary>
     private double StreamAfter(int to)
     {
         if (to + 15 >= loadG.Length)
@@ -393,7 +393,7 @@ public sealed class WeightAnalyzer
         changes.Sort((left, right) => left.FromS.CompareTo(right.FromS));
     }
 
-    /// <summary>Whether the scale is still settling on a vessel or a server; a slow stream cannot be told from that.</summary>
+    /// <summary>Whether the scale is still settling on a vessel or a server, which looks like a slow flow.</summary>
     private bool IsSettling(double nearS, bool slow) =>
         changes.Exists(change => change.IsBody && Math.Abs(change.G) >= (slow ? LeastVesselG : 2 * LeastBodyG) && nearS > change.FromS - (slow ? 1.6 : 0.2) && nearS < change.ToS + (slow ? 1.0 : 0.5));
 
@@ -417,7 +417,7 @@ public sealed class WeightAnalyzer
             return;
         }
 
-        // Where it leaves what it was before, and where it comes to what it is after.
+        // Where the curve leaves its earlier level, and where it reaches the later one.
         var edgeG = Math.Min(0.25 * netG, slow ? 0.5 : 4);
         var first = from;
         while (first > 0 && loadG[first] > baseG + edgeG && atS[first] > settledS)
@@ -432,7 +432,7 @@ public sealed class WeightAnalyzer
 
         if (slow)
         {
-            // A tare leaves a step as high as a slow stream's first second: it begins where it begins to run, and goes on.
+            // A tare leaves a step as high as the first second of a slow flow; such a flow starts at its first rise and continues.
             for (first = Math.Max(3, Math.Max(from - 4, Lower(settledS))); first + 11 < to && (Slope(first, first + 3) < Math.Max(1.5 * DrainGPerS, 0.4 * Slope(first + 3, first + 10)) || Slope(first + 3, first + 10) < DrainGPerS); first++)
             {
             }
@@ -472,7 +472,7 @@ public sealed class WeightAnalyzer
 
     private double Slope(int from, int to) => to > from ? (loadG[to] - loadG[from]) / Math.Max(0.05, atS[to] - atS[from]) : 0;
 
-    /// <summary>A slope between the means of three readings each, 0.6 s before and after.</summary>
+    /// <summary>Slope between the means of three readings each, 0.6 s before and after.</summary>
     private double EvenSlope(int at) =>
         (loadG[at + 2] + loadG[at + 3] + loadG[at + 4] - loadG[at - 2] - loadG[at - 3] - loadG[at - 4]) / 3 / Math.Max(0.05, atS[at + 3] - atS[at - 3]);
 
@@ -513,7 +513,7 @@ public sealed class WeightAnalyzer
         return at >= 0 ? at : ~at;
     }
 
-    /// <summary>Tells what the changes are, by what stands on the scale and what is still to come.</summary>
+    /// <summary>Identifies the changes by what is on the scale and what is still to come.</summary>
     private void Tell()
     {
         var teller = new Teller(this);
@@ -528,13 +528,13 @@ public sealed class WeightAnalyzer
     /// <summary>A change of the weight.</summary>
     private sealed record Change(double FromS, double ToS, double G, bool IsBody, bool Sure)
     {
-        /// <summary>Of a body, what runs in from the moment it stands there, g/s.</summary>
+        /// <summary>For an object: flow from the moment it stands there, g/s.</summary>
         public double Stream { get; init; }
 
-        /// <summary>Of what flowed, what had flowed before it, g.</summary>
+        /// <summary>For flow: what had flowed before it, g.</summary>
         public double BaseG { get; init; }
 
-        /// <summary>Of a body, what stands on the scale after it; null where it is none that matters.</summary>
+        /// <summary>For an object: what is on the scale after it; null where it does not matter.</summary>
         public Under? Puts { get; set; }
 
         /// <summary>It is the dose.</summary>
@@ -565,7 +565,7 @@ public sealed class WeightAnalyzer
             var recipe = sight.recipe;
             fills = new Queue<Step>(recipe.Steps.Where(step => step is Step.Pour or Step.AddCoffee));
             dilutions = [.. recipe.Steps.OfType<Step.Dilute>()];
-            // A curve that begins with a vessel on the scale begins when its coffee is in, where that goes in first.
+            // A curve that starts with a vessel on the scale starts when its coffee is in, where that goes in first.
             if (sight.FirstBig(down: false) is var firstS && (double.IsInfinity(firstS) || sight.changes.Any(change => !change.IsBody && change.FromS < firstS)))
             {
                 under = sight.overServer ? Under.Server : Under.Vessel;
@@ -575,7 +575,7 @@ public sealed class WeightAnalyzer
             swaps = sight.swaps;
         }
 
-        /// <summary>Tells a body; gives how many changes after it belong to it too.</summary>
+        /// <summary>Identifies an object; returns how many later changes belong to it.</summary>
         public int Body(int at)
         {
             var change = sight.changes[at];
@@ -659,7 +659,7 @@ public sealed class WeightAnalyzer
             EndStream();
         }
 
-        /// <summary>Whether what the pour at hand goes to is in, near enough.</summary>
+        /// <summary>Whether what the current pour goes to is in, approximately.</summary>
         private bool IsFull => fills.FirstOrDefault(step => step is Step.Pour) is not Step.Pour pour || pouredG >= pour.ToG - Math.Max(8, 0.08 * pour.ToG);
 
         private bool IsCoffee(Change change) => change.G > 0.6 * sight.recipe.Coffee.DoseG && change.G < 1.5 * sight.recipe.Coffee.DoseG && change.ToS - change.FromS < 7;
@@ -679,7 +679,7 @@ public sealed class WeightAnalyzer
             }
         }
 
-        /// <summary>A pour goes on where it had stopped short of its total only for a moment.</summary>
+        /// <summary>A pour continues where it paused for a moment short of its total.</summary>
         private void Pour(Change change)
         {
             if (stream is { } before)
@@ -747,7 +747,7 @@ public sealed class WeightAnalyzer
             stream = under == Under.Server && stream is { Sure: false } ? stream : null;
         }
 
-        /// <summary>Taken off: for good, or only lifted.</summary>
+        /// <summary>An object taken off, for good or only lifted.</summary>
         private int Off(int at, Change change)
         {
             for (var back = at + 1; back < sight.changes.Count && sight.changes[back].FromS - change.FromS < LiftedS; back++)

@@ -6,12 +6,12 @@ using System.Text.Json;
 namespace Cistern.Core.Recipes;
 
 /// <summary>
-/// The unknown members of a recipe, kept once and apart from it. A recipe that is written down at every change of a plan
-/// carries only where each of them stands; taken together again it is as it was read.
+/// The unknown members of a recipe, stored separately from it. A plan's revisions then hold only a marker where each member stood;
+/// attaching them again restores the recipe as it was read.
 /// </summary>
 public sealed class ExtraMembers
 {
-    /// <summary>Stands in a detached recipe for the members that were there.</summary>
+    /// <summary>Marks, in a detached recipe, where unknown members were removed.</summary>
     private const string Mark = "$kept";
 
     private static readonly JsonWriterOptions Relaxed = new() { Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping };
@@ -19,11 +19,11 @@ public sealed class ExtraMembers
     private readonly List<ImmutableSortedDictionary<string, JsonElement>> kept = [];
     private readonly Dictionary<string, int> known = new(StringComparer.Ordinal);
 
-    /// <summary>Whether nothing is kept here.</summary>
+    /// <summary>Whether there are no unknown members.</summary>
     public bool IsEmpty => kept.Count == 0;
 
     /// <summary>Reads what <see cref="ToJson"/> wrote.</summary>
-    /// <exception cref="JsonException">It is something else.</exception>
+    /// <exception cref="JsonException">The text was not written by <see cref="ToJson"/>.</exception>
     public static ExtraMembers Read(string json)
     {
         var extra = new ExtraMembers();
@@ -36,13 +36,15 @@ public sealed class ExtraMembers
         return extra;
     }
 
-    /// <summary>All of them, as an array of objects.</summary>
+    /// <summary>All members, as a JSON array of objects.</summary>
     public string ToJson() => $"[{string.Join(',', kept.Select(Text))}]";
 
-    /// <summary>A recipe without its unknown members; they are kept here.</summary>
+    /// <summary>Returns the recipe without its unknown members, and keeps those here.</summary>
     public Recipe Detach(Recipe recipe) => Each(recipe, extra => ImmutableSortedDictionary<string, JsonElement>.Empty.Add(Mark, JsonSerializer.SerializeToElement(Keep(extra))));
 
-    /// <summary>A recipe that was detached, with its unknown members again; one that never was comes back as it is.</summary>
+    /// <summary>
+    /// Returns a detached recipe with its unknown members restored; a recipe that was never detached is returned unchanged.
+    /// </summary>
     public Recipe Attach(Recipe recipe) => Each(recipe, extra =>
         extra.Count == 1 && extra.TryGetValue(Mark, out var at) && at.ValueKind == JsonValueKind.Number && at.TryGetInt32(out var index) && index >= 0 && index < kept.Count
             ? kept[index]

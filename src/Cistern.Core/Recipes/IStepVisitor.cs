@@ -1,10 +1,9 @@
 namespace Cistern.Core.Recipes;
 
 /// <summary>
-/// A walk over steps that has an answer for every verb. A new verb is one method more here, and does not compile until every
-/// walk has it.
+/// A visitor over steps with one method per verb. A new verb adds a method here, so no visitor compiles until it handles that verb.
 /// </summary>
-/// <typeparam name="T">What the walk gives.</typeparam>
+/// <typeparam name="T">The visitor's result.</typeparam>
 public interface IStepVisitor<out T>
 {
     /// <summary>Of "heat water".</summary>

@@ -24,12 +24,12 @@ public enum MemberKind
     Range,
 }
 
-/// <summary>The rule for one member of the recipe file. The reader, the schema and the pages' forms all use it.</summary>
-/// <param name="Name">As the file writes it.</param>
-/// <param name="Kind">What it holds.</param>
-/// <param name="Min">Least value, for numbers.</param>
-/// <param name="Max">Greatest value, for numbers; longest length, for text.</param>
-/// <param name="Words">The words allowed, for words.</param>
+/// <summary>The rule for one member of the recipe file. The reader, the schema and the pages' forms all use this rule.</summary>
+/// <param name="Name">Its name in the file.</param>
+/// <param name="Kind">The kind of value.</param>
+/// <param name="Min">Smallest value, for numbers.</param>
+/// <param name="Max">Largest value, for numbers; greatest length, for text.</param>
+/// <param name="Words">The words allowed, for <see cref="MemberKind.Word"/>.</param>
 /// <param name="Unit">The unit as it is spoken, for numbers.</param>
 public sealed record Member(string Name, MemberKind Kind, double Min, double Max, IReadOnlyList<string> Words, string Unit)
 {
@@ -75,11 +75,11 @@ public sealed record Member(string Name, MemberKind Kind, double Min, double Max
         Number("least", -1_000_000, 1_000_000, ""), Number("most", -1_000_000, 1_000_000, ""), Number("umAtZero", -5_000, 5_000, "µm"), Number("umPerSetting", -5_000, 5_000, "µm"),
     }.ToFrozenDictionary(member => member.Name, StringComparer.Ordinal);
 
-    /// <summary>The rule of a member, by name.</summary>
-    /// <exception cref="KeyNotFoundException">No such member.</exception>
+    /// <summary>Returns the rule of the member with this name.</summary>
+    /// <exception cref="KeyNotFoundException">There is no such member.</exception>
     public static Member Named(string name) => All[name];
 
-    /// <summary>The rule as a barista reads it: "a number from 0.5 to 1000 g".</summary>
+    /// <summary>The rule in words: "a number from 0.5 to 1000 g".</summary>
     public string Rule => Kind switch
     {
         MemberKind.Number => Invariant($"must be a number from {Min} to {Max}{(Unit.Length == 0 ? "" : " " + Unit)}."),

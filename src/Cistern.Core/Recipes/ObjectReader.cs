@@ -4,7 +4,7 @@ using System.Text.Json;
 
 namespace Cistern.Core.Recipes;
 
-/// <summary>Reads the members of one object of the file, noting a finding for each that will not do.</summary>
+/// <summary>Reads the members of one JSON object and adds a finding for each that is invalid.</summary>
 internal sealed class ObjectReader(JsonElement element, string place, List<Finding> findings, bool kept = false, bool nullIsNothing = false)
 {
     private readonly HashSet<string> known = new(StringComparer.Ordinal);
@@ -13,7 +13,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
 
     public string At(string name) => place.Length == 0 ? name : $"{place}.{name}";
 
-    /// <summary>A number that must be there; NaN stands in for one that will not do, and a finding is noted.</summary>
+    /// <summary>Reads a required number. If it is missing or invalid, adds a finding and returns NaN.</summary>
     public double Required(string name) => Number(name) ?? (Has(name) ? double.NaN : Missing(name, double.NaN));
 
     public double Or(string name, double otherwise) => Number(name) ?? otherwise;
@@ -86,7 +86,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
             return Refuse<string?>(name, member.Rule, value, null);
         }
 
-        // What was kept before this was refused can still be read.
+        // Text stored before a rule was introduced must stay readable.
         if (!kept && PlainText.Problem(PlainText.Lines(text), (int)member.Max, lines: name is "notes" or "note" or "text" or "words" or "why") is { } problem)
         {
             findings.Add(Finding.Error(At(name), $"{name} must be plain text.", Shown(value), problem));
@@ -129,7 +129,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
         return Refuse<Span?>(name, member.Rule, value, null);
     }
 
-    /// <summary>A member that must be an object; an empty one stands in for it.</summary>
+    /// <summary>Reads a member that must be an object; an empty object is returned where it is missing or invalid.</summary>
     public ObjectReader Object(string name, bool required = true)
     {
         var found = Take(name, out var value);
@@ -148,7 +148,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
         }
 
         using var empty = JsonDocument.Parse("{}");
-        // Members of a missing object are not each reported missing: the object itself has been.
+        // The missing object is itself a finding; its members are not reported as well.
         return new ObjectReader(empty.RootElement.Clone(), At(name), []);
     }
 
@@ -160,7 +160,9 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
         return element.TryGetProperty(name, out value) && !(nullIsNothing && value.ValueKind == JsonValueKind.Null);
     }
 
-    /// <summary>A list's elements, each with its place; one that is no list is a finding, one that is missing is empty.</summary>
+    /// <summary>
+    /// The elements of a list, each with its place. A member that is not a list is a finding; a missing one gives no elements.
+    /// </summary>
     public IEnumerable<(JsonElement Element, string Place)> List(string name, int most)
     {
         if (!Take(name, out var list))
@@ -181,7 +183,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
         }
     }
 
-    /// <summary>Every member nobody asked for. Ask last.</summary>
+    /// <summary>Every member that was not read. Call this last.</summary>
     public ImmutableSortedDictionary<string, JsonElement> Extra()
     {
         ImmutableSortedDictionary<string, JsonElement>.Builder? extra = null;
@@ -202,7 +204,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
         return extra?.ToImmutable() ?? ImmutableSortedDictionary<string, JsonElement>.Empty;
     }
 
-    /// <summary>What stands in the file, short enough to be told.</summary>
+    /// <summary>The value as it stands in the file, shortened for a message.</summary>
     public static string Shown(JsonElement value) => value.ValueKind switch
     {
         JsonValueKind.Object => "an object",
@@ -210,7 +212,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
         _ => Short(value.GetRawText()),
     };
 
-    /// <summary>Whether all text in it can be written down again; JSON lets half a letter through.</summary>
+    /// <summary>Whether all text in the value can be written again: JSON allows an unpaired surrogate.</summary>
     private static bool IsWhole(JsonElement value)
     {
         try
@@ -229,7 +231,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
         }
     }
 
-    /// <summary>Reading a name that holds half a letter throws.</summary>
+    /// <summary>Reading a name that holds an unpaired surrogate throws.</summary>
     private static bool IsWholeName(JsonProperty member) => member.Name is not null;
 
     private static string Short(string text) => text.Length <= 40 ? text : string.Concat(text.AsSpan(0, 39), "…");

@@ -2,18 +2,18 @@ using System.Globalization;
 
 namespace Cistern.Core.Recipes;
 
-/// <summary>What may stand in a name, a note or a word that somebody types.</summary>
+/// <summary>Which characters names and notes may contain.</summary>
 public static class PlainText
 {
     /// <summary>
-    /// Text as it is counted and kept: a line ends with one character, as the browser counts it, though a form sends two.
+    /// Text with one character per line end, as browsers count it; a submitted form sends two.
     /// </summary>
     public static string Lines(string text) => text.Replace("\r\n", "\n", StringComparison.Ordinal).Replace('\r', '\n');
 
-    /// <summary>What is wrong with a text, in a sentence with its remedy; null where nothing is.</summary>
-    /// <param name="text">The text, its lines as <see cref="Lines"/> leaves them.</param>
-    /// <param name="longest">The most UTF-16 units, as a browser's <c>maxlength</c> counts.</param>
-    /// <param name="lines">Whether it may have several lines.</param>
+    /// <summary>Returns what is wrong with a text and how to correct it, or null.</summary>
+    /// <param name="text">The text, normalised by <see cref="Lines"/>.</param>
+    /// <param name="longest">The greatest length in UTF-16 units, as a browser's <c>maxlength</c> counts.</param>
+    /// <param name="lines">Whether line breaks are allowed.</param>
     public static string? Problem(string text, int longest, bool lines)
     {
         if (text.Length > longest)
@@ -32,11 +32,11 @@ public static class PlainText
             : string.Create(CultureInfo.InvariantCulture, $"The {at + 1}. letter is a control character that nobody sees{(text[at] is '\n' or '\t' ? ": a line's end or a tab" : "")}. Take it out.");
     }
 
-    /// <summary>The text without what could not stand in any file: for pictures of what was kept before it was refused.</summary>
+    /// <summary>The text without characters that no file accepts; for drawings of data stored before those were refused.</summary>
     public static string Seen(string text) =>
         text.Any(letter => Hidden(letter, lines: true)) || !IsWhole(text) ? string.Concat(text.Where((letter, i) => !Hidden(letter, lines: true) && !IsHalf(text, i))) : text;
 
-    /// <summary>Control characters, and those that turn the direction of what follows: a name that is not what it seems.</summary>
+    /// <summary>Control characters, and characters that reverse the direction of text: with those a name could look like another.</summary>
     private static bool Hidden(char letter, bool lines) =>
         letter is '\n' or '\t' ? !lines : char.IsControl(letter) || letter is (>= '\u202A' and <= '\u202E') or (>= '\u2066' and <= '\u2069') or '\u2028' or '\u2029' or '\uFFFE' or '\uFFFF';
 
@@ -53,7 +53,7 @@ public static class PlainText
         return true;
     }
 
-    /// <summary>Half of a surrogate pair, its other half missing.</summary>
+    /// <summary>Whether the character at this index is an unpaired surrogate.</summary>
     private static bool IsHalf(string text, int at) =>
         char.IsHighSurrogate(text[at]) ? at + 1 == text.Length || !char.IsLowSurrogate(text[at + 1])
         : char.IsLowSurrogate(text[at]) && (at == 0 || !char.IsHighSurrogate(text[at - 1]));

@@ -114,7 +114,7 @@ public readonly record struct Span(double Low, double High)
     public bool Holds(double value) => value >= Low && value <= High;
 }
 
-/// <summary>Members of an object in the file that this version does not know: kept and written back.</summary>
+/// <summary>Keeps members of a JSON object that this version does not know, so that they are written back.</summary>
 public abstract record Extensible
 {
     /// <summary>The unknown members, by name.</summary>
@@ -158,7 +158,7 @@ public sealed record Coffee(double DoseG, double Roast, double RestDays) : Exten
 /// <param name="Fines">Mass fraction of fines, or null for what the median suggests.</param>
 public sealed record Grind(double MedianUm, double Spread, double? Fines = null) : Extensible
 {
-    /// <summary>The median was measured: what was learned of a grinder's table says nothing of it.</summary>
+    /// <summary>The median was measured. What was learned of a grinder's scale does not apply to it.</summary>
     public bool Measured { get; init; }
 }
 
@@ -171,7 +171,7 @@ public sealed record KettleWater(double TemperatureC) : Extensible;
 /// <param name="AmbientC">Room temperature, °C.</param>
 public sealed record Place(double AltitudeM, double AmbientC) : Extensible;
 
-/// <summary>What the drink should come to. Ranges may be missing.</summary>
+/// <summary>The targets for the drink. Any of them may be missing.</summary>
 public sealed record Target : Extensible
 {
     /// <summary>Strength of the final drink, % TDS.</summary>
@@ -187,9 +187,9 @@ public sealed record Target : Extensible
     public Span? FinishS { get; init; }
 }
 
-/// <summary>One recipe, complete: what a barista would need to be told, and no more.</summary>
+/// <summary>A complete recipe: all that a barista needs to know to brew it.</summary>
 /// <param name="Id">A stable slug.</param>
-/// <param name="Name">What it is called.</param>
+/// <param name="Name">Its name.</param>
 /// <param name="Brewer">The vessel.</param>
 /// <param name="Coffee">The coffee.</param>
 /// <param name="Grind">The grind.</param>
@@ -220,7 +220,7 @@ public sealed record Recipe(
     /// <summary>Its reason, in the author's words.</summary>
     public string? Notes { get; init; }
 
-    /// <summary>What the drink should come to.</summary>
+    /// <summary>The targets for the drink.</summary>
     public Target? Target { get; init; }
 
     /// <summary>The room it is brewed in, ml: the vessel to the brim, or to the mark a tube's plunger is drawn to.</summary>

@@ -2,12 +2,12 @@ using System.Globalization;
 
 namespace Cistern.Core.Recipes;
 
-/// <summary>The rules that tie a recipe's members together and need no forecast.</summary>
+/// <summary>Checks rules across a recipe's members that need no forecast.</summary>
 public static class RecipeChecker
 {
-    /// <summary>Checks a recipe whose members are each in range.</summary>
+    /// <summary>Checks a recipe whose members are each valid on their own.</summary>
     /// <param name="recipe">The recipe.</param>
-    /// <param name="place">Its place in the file; empty for a file of one.</param>
+    /// <param name="place">The recipe's path in the file; empty when it is the whole file.</param>
     public static IReadOnlyList<Finding> Check(Recipe recipe, string place = "")
     {
         var check = new Checking(recipe, place);
@@ -20,7 +20,10 @@ public static class RecipeChecker
         return check.Findings;
     }
 
-    /// <summary>The steps that stand where they can do nothing: a well in wet coffee or where none is yet, a stir in an empty brewer.</summary>
+    /// <summary>
+    /// Indexes of steps that have no effect where they stand: a well in wet coffee or before there is coffee, a stir in an empty
+    /// brewer.
+    /// </summary>
     public static IEnumerable<int> Senseless(Recipe recipe)
     {
         var (wet, empty, coffee) = (false, false, false);
@@ -46,7 +49,7 @@ public static class RecipeChecker
         return check.Findings;
     }
 
-    /// <summary>The index of the step that starts the clock, or −1 when it never comes.</summary>
+    /// <summary>The index of the step that starts the clock, or −1 when there is none.</summary>
     public static int AnchorIndex(Recipe recipe)
     {
         for (var i = 0; i < recipe.Steps.Length; i++)
@@ -68,7 +71,7 @@ public static class RecipeChecker
         return -1;
     }
 
-    /// <summary>How long a recipe lasts at least, s: its steps' own lengths and times; drains end when they do.</summary>
+    /// <summary>The shortest time the recipe can take, s, from the lengths and times of its steps; drawdowns are not counted.</summary>
     public static double LengthS(Recipe recipe) =>
         recipe.Steps.Aggregate(0.0, (lengthS, step) => Math.Max(lengthS, step.AtS ?? 0) + LengthS(step));
 
@@ -278,7 +281,7 @@ public static class RecipeChecker
             }
         }
 
-        /// <summary>An order that makes no sense is done all the same, and said.</summary>
+        /// <summary>A step in a pointless order is still simulated; a warning is added.</summary>
         public void Order()
         {
             foreach (var i in Senseless(recipe))

@@ -1,6 +1,6 @@
 namespace Cistern.Core.Recipes;
 
-/// <summary>The recipes that come with Cistern: each main style as a complete recipe.</summary>
+/// <summary>The recipes that come with Cistern: one or more complete recipes for each main style.</summary>
 public static class RecipeLibrary
 {
     private static readonly Lazy<IReadOnlyList<Recipe>> Loaded = new(Load);

@@ -5,16 +5,16 @@ using System.Text.Json;
 
 namespace Cistern.Core.Recipes;
 
-/// <summary>What came of reading a file: its recipes, or why it was refused.</summary>
-/// <param name="Recipes">Every recipe in it; empty when any was refused, so that nothing is half-imported.</param>
-/// <param name="Findings">Everything found.</param>
+/// <summary>The result of reading a file: its recipes, or the reasons it was refused.</summary>
+/// <param name="Recipes">Every recipe in the file; empty when any of them was refused, so that a file is never half imported.</param>
+/// <param name="Findings">All findings.</param>
 public sealed record RecipeFile(ImmutableArray<Recipe> Recipes, ImmutableArray<Finding> Findings)
 {
     /// <summary>Whether the file was taken.</summary>
     public bool Accepted => Findings.All(finding => finding.Severity != Severity.Error);
 }
 
-/// <summary>Reads the open recipe file. Never throws on what stands in a file.</summary>
+/// <summary>Reads the open recipe file. No file content makes it throw.</summary>
 public static class RecipeReader
 {
     /// <summary>The largest file taken, bytes.</summary>
@@ -26,7 +26,7 @@ public static class RecipeReader
     /// <summary>The most steps one recipe may hold.</summary>
     public const int MostSteps = 200;
 
-    /// <summary>The most findings told of one file; past that they help nobody.</summary>
+    /// <summary>The most findings reported for one file.</summary>
     private const int MostFindings = 100;
 
     private static readonly JsonDocumentOptions Options = new() { MaxDepth = 32 };
@@ -34,12 +34,12 @@ public static class RecipeReader
     /// <summary>Reads one recipe or an array of them from UTF-8 JSON, and checks each by the rules that need no forecast.</summary>
     public static RecipeFile Read(ReadOnlyMemory<byte> utf8) => Open(utf8, LargestFileBytes, "A recipe file", Read, Refused);
 
-    /// <summary>Opens a JSON file and reads it; what is no JSON at all, or too much of it, is refused with a finding.</summary>
-    /// <param name="utf8">What stands in it.</param>
-    /// <param name="largestBytes">The most it may be, bytes.</param>
-    /// <param name="file">What it is called: "A recipe file".</param>
+    /// <summary>Parses a JSON file and reads it. A file that is too large or not JSON is refused with a finding.</summary>
+    /// <param name="utf8">The content.</param>
+    /// <param name="largestBytes">The greatest size accepted, bytes.</param>
+    /// <param name="file">The name of the format in messages: "A recipe file".</param>
     /// <param name="read">Reads its root.</param>
-    /// <param name="refused">What comes of one that is refused.</param>
+    /// <param name="refused">Makes the result for a refused file.</param>
     public static T Open<T>(ReadOnlyMemory<byte> utf8, int largestBytes, string file, Func<JsonElement, T> read, Func<Finding, T> refused)
     {
         if (utf8.Length > largestBytes)
@@ -66,7 +66,7 @@ public static class RecipeReader
         }
         catch (InvalidOperationException)
         {
-            // Text with bytes that are not UTF-8, or half of a surrogate pair.
+            // Bytes that are not UTF-8, or an unpaired surrogate.
             return refused(Finding.Error("", "The file must be UTF-8 text.", "bytes that are not", "Save it as UTF-8."));
         }
     }
@@ -76,8 +76,8 @@ public static class RecipeReader
         json.Length > LargestFileBytes ? Read(new byte[LargestFileBytes + 1]) : Read(Encoding.UTF8.GetBytes(json));
 
     /// <summary>
-    /// Reads what Cistern itself has kept: one recipe whose members are each right, though its steps may not yet go
-    /// together. What the checker has against it is not among the findings.
+    /// Reads a recipe that Cistern stored: each member must be valid, but the rules across members are not checked, since a plan may
+    /// be stored while its steps do not yet fit together.
     /// </summary>
     public static RecipeFile ReadDraft(string json)
     {
@@ -184,7 +184,7 @@ public static class RecipeReader
         };
         recipe = recipe with { Extra = reader.Extra() };
 
-        // The rules that tie members together mean nothing while a member itself is missing or wrong.
+        // Rules across members are checked only when each member is valid.
         if (!draft && findings.Count(finding => finding.Severity == Severity.Error) == before)
         {
             findings.AddRange(RecipeChecker.Check(recipe, place));
@@ -193,7 +193,9 @@ public static class RecipeReader
         recipes.Add(recipe);
     }
 
-    /// <summary>A recipe that stands as a member of another file, read by the same rules; null, with a finding, where it is none.</summary>
+    /// <summary>
+    /// Reads a recipe that is a member of another file, by the same rules; returns null and adds a finding where it is invalid.
+    /// </summary>
     internal static Recipe? ReadMember(ObjectReader reader, string name, List<Finding> findings, bool required)
     {
         if (!reader.Take(name, out var element))
@@ -212,7 +214,7 @@ public static class RecipeReader
         return recipes.Count == 1 && !findings.Skip(before).Any(finding => finding.Severity == Severity.Error) ? recipes[0] : null;
     }
 
-    /// <summary>Whether an object bears the format and version it should; a finding where it does not.</summary>
+    /// <summary>Whether an object has the expected format and version; adds a finding where it has not.</summary>
     internal static bool IsOfFormat(ObjectReader reader, List<Finding> findings, string formatName, string file)
     {
         if (!reader.Take("format", out var format) || format.ValueKind != JsonValueKind.String || format.GetString() != formatName)
@@ -309,7 +311,7 @@ public static class RecipeReader
         return steps.ToImmutable();
     }
 
-    /// <summary>Reads one step, noting what is wrong with it; null where it is none at all.</summary>
+    /// <summary>Reads one step and adds a finding for each problem; returns null where it is not a step.</summary>
     internal static Step? ReadStep(JsonElement element, string place, List<Finding> findings, bool kept = false)
     {
         if (element.ValueKind != JsonValueKind.Object)

@@ -2,16 +2,16 @@ using System.Text.Json.Nodes;
 
 namespace Cistern.Core.Recipes;
 
-/// <summary>The recipe file's JSON Schema (draft 2020-12), made from the same rules that the reader keeps.</summary>
+/// <summary>The JSON Schema (draft 2020-12) of the recipe file, generated from the rules that the reader uses.</summary>
 public static class RecipeSchema
 {
-    /// <summary>The schema as indented JSON, as it stands in docs/formats/recipe.schema.json.</summary>
+    /// <summary>The schema as indented JSON, the same as docs/formats/recipe.schema.json.</summary>
     public static string Write() => Text(Build());
 
     /// <summary>A schema as it is published.</summary>
     internal static string Text(JsonObject schema) => schema.ToJsonString(new System.Text.Json.JsonSerializerOptions { WriteIndented = true, Encoder = System.Text.Encodings.Web.JavaScriptEncoder.UnsafeRelaxedJsonEscaping }) + "\n";
 
-    /// <summary>A recipe and its steps, for the schemas of files that hold some.</summary>
+    /// <summary>The definitions of a recipe and its steps, for schemas of files that contain recipes.</summary>
     internal static JsonObject Definitions() => new()
     {
         ["recipe"] = Recipe(),
@@ -62,7 +62,7 @@ public static class RecipeSchema
         return step;
     }
 
-    /// <summary>An object with some members, by their rules.</summary>
+    /// <summary>The schema of an object with the given members.</summary>
     internal static JsonObject Object(string[] required, params string[] members)
     {
         var properties = new JsonObject();

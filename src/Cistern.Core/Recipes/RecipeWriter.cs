@@ -4,7 +4,7 @@ using System.Text.Json;
 
 namespace Cistern.Core.Recipes;
 
-/// <summary>Writes recipes as the open file: what was read and nothing lost, unknown members included.</summary>
+/// <summary>Writes recipes in the open format. Nothing that was read is lost, including unknown members.</summary>
 public static class RecipeWriter
 {
     private static readonly JsonWriterOptions Options = new() { Indented = true, Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping };
@@ -27,8 +27,8 @@ public static class RecipeWriter
     /// <summary>One step as an object.</summary>
     public static string Write(Step step) => Text(json => Write(json, step));
 
-    /// <summary>JSON as the open files are written: indented, its letters as they are.</summary>
-    /// <param name="write">Writes it.</param>
+    /// <summary>JSON as the open files have it: indented, with letters unescaped.</summary>
+    /// <param name="write">Writes the content.</param>
     public static string Text(Action<Utf8JsonWriter> write)
     {
         using var stream = new MemoryStream();

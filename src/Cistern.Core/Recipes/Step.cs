@@ -35,11 +35,11 @@ public enum PlungeDepth
     /// <summary>All the way, on to the bed.</summary>
     Bottom,
 
-    /// <summary>Just under the surface, as a strainer.</summary>
+    /// <summary>Just below the surface, as a strainer.</summary>
     Surface,
 }
 
-/// <summary>What a barista waits for when it is not a time.</summary>
+/// <summary>Events that end a step, other than a time.</summary>
 public enum WaitEvent
 {
     /// <summary>The kettle boils.</summary>
@@ -71,44 +71,49 @@ public enum IcePlace
     Cup,
 }
 
-/// <summary>One thing done. A closed set: every verb of the recipe file is one nested record.</summary>
+/// <summary>One step of a recipe. A closed set: each verb of the recipe file is one nested record.</summary>
 public abstract record Step : Extensible
 {
     private Step()
     {
     }
 
-    /// <summary>Its start on the brew clock, s, where the recipe gives one; it never starts before the step above has ended.</summary>
+    /// <summary>Its start on the brew clock, s, where the recipe sets one. A step never starts before the one above it has ended.</summary>
     public double? AtS { get; init; }
 
-    /// <summary>Seconds it takes, where it takes any.</summary>
+    /// <summary>How long it takes, s; 0 for a step without a length.</summary>
     public double OverS { get; init; }
 
-    /// <summary>Its start on the clock, s, that will do; for a wait, a press and a drain its length.</summary>
+    /// <summary>
+    /// The times at which it may start, s on the brew clock; for a wait, a press and a drawdown, the lengths it may have, s.
+    /// </summary>
     public Span? Window { get; init; }
 
-    /// <summary>Its start on the clock, s, that will do, of a step whose <see cref="Window"/> is of its length.</summary>
+    /// <summary>The times at which it may start, s on the brew clock, for a step whose <see cref="Window"/> is of its length.</summary>
     public Span? StartWindow { get; init; }
 
-    /// <summary>The window of its start, s on the clock, whichever member holds it.</summary>
+    /// <summary>The window of its start, s on the brew clock, from whichever of the two members holds it.</summary>
     public Span? WindowOfStart => Verb.TraitsOf(this).WindowOf == WindowOf.Start ? Window : StartWindow;
 
-    /// <summary>Until when its own window leaves open what comes after it, s on the clock: of a wait how long it lasts, of any other when it begins. Null without a window.</summary>
-    /// <param name="startS">When it begins, s on the clock.</param>
+    /// <summary>
+    /// The latest time that its own window allows the next step, s on the brew clock: for a wait by its length, for others by its
+    /// start. Null without a window.
+    /// </summary>
+    /// <param name="startS">When it begins, s on the brew clock.</param>
     public double? OpenUntilS(double startS) => this is Wait { Window: { } lasts } ? startS + lasts.High : WindowOfStart?.High;
 
     /// <summary>The author's words on it.</summary>
     public string? Note { get; init; }
 
-    /// <summary>Has a walk over steps do what it does with a step of this verb.</summary>
-    /// <typeparam name="T">What the walk gives.</typeparam>
-    /// <param name="visitor">The walk.</param>
+    /// <summary>Calls the visitor's method for this verb.</summary>
+    /// <typeparam name="T">The visitor's result.</typeparam>
+    /// <param name="visitor">The visitor.</param>
     public abstract T Accept<T>(IStepVisitor<T> visitor);
 
-    /// <summary>Stirring of any kind: turns that wet, stir up and sink.</summary>
+    /// <summary>Stirring of any kind: it wets the grounds, suspends them and makes them sink.</summary>
     public abstract record Stirring : Step
     {
-        /// <summary>How many turns, counted so that they are the same every time.</summary>
+        /// <summary>How many turns. They are counted so that every brew gets the same.</summary>
         public int Turns { get; init; } = 3;
     }
 
@@ -119,7 +124,7 @@ public abstract record Step : Extensible
         public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
     }
 
-    /// <summary>Wet the filter; hot water warms the vessel too.</summary>
+    /// <summary>Rinse the filter; hot water also warms the vessel.</summary>
     public sealed record RinseFilter(bool Hot = true) : Step
     {
         /// <inheritdoc/>
@@ -161,7 +166,7 @@ public abstract record Step : Extensible
         public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
     }
 
-    /// <summary>Water up to a total of <paramref name="ToG"/> g in the brewer.</summary>
+    /// <summary>Pour until <paramref name="ToG"/> g of water in all are in the brewer.</summary>
     public sealed record Pour(double ToG) : Step
     {
         /// <inheritdoc/>
@@ -173,10 +178,10 @@ public abstract record Step : Extensible
         /// <summary>Where the stream goes; recorded.</summary>
         public PourPath? Path { get; init; }
 
-        /// <summary>Stirred as it goes in: three turns at its end.</summary>
+        /// <summary>Whether it is stirred while it is poured: three turns at its end.</summary>
         public bool StirsIn { get; init; }
 
-        /// <summary>This pour's own temperature, °C, or null for the kettle's.</summary>
+        /// <summary>The temperature of this pour, °C, or null for the kettle's.</summary>
         public double? TemperatureC { get; init; }
     }
 
@@ -245,27 +250,29 @@ public abstract record Step : Extensible
         public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
     }
 
-    /// <summary>Seat the plunger; it covers like a lid and holds the raft under.</summary>
+    /// <summary>Seat the plunger: it covers the vessel like a lid and keeps the raft submerged.</summary>
     public sealed record SeatPlunger(bool DrawBack = false) : Step
     {
         /// <inheritdoc/>
         public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
 
-        /// <summary>A French press's held below the surface through the hold instead of on it; recorded, the raft is wet either way.</summary>
+        /// <summary>
+        /// For a French press: held below the surface during the steep instead of on it. Recorded only; the raft is wet either way.
+        /// </summary>
         public bool Under { get; init; }
 
-        /// <summary>The mark a tube's plunger is drawn to, ml: the room there is above the filter. Null leaves it at the vessel's.</summary>
+        /// <summary>The mark to which a tube's plunger is drawn, ml: the room above the filter. Null uses the vessel's capacity.</summary>
         public double? ToMl { get; init; }
     }
 
-    /// <summary>Off the scale: what follows would lean on it.</summary>
+    /// <summary>Take the vessel off the scale, because a later step presses on it.</summary>
     public sealed record OffScale : Step
     {
         /// <inheritdoc/>
         public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
     }
 
-    /// <summary>On to the server, its rinse water emptied.</summary>
+    /// <summary>Set the dripper on the server, which has been emptied of rinse water.</summary>
     public sealed record SetOnServer : Step
     {
         /// <inheritdoc/>
@@ -293,7 +300,7 @@ public abstract record Step : Extensible
         public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
     }
 
-    /// <summary>Flip the turned tube on to the server.</summary>
+    /// <summary>Turn the tube press over on to the server.</summary>
     public sealed record Flip : Step
     {
         /// <inheritdoc/>
@@ -307,13 +314,13 @@ public abstract record Step : Extensible
         public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
     }
 
-    /// <summary>Seat the upper chamber; the water rises.</summary>
+    /// <summary>Seat the upper chamber, after which the water rises.</summary>
     public sealed record SeatChamber(double WaterG) : Step
     {
         /// <inheritdoc/>
         public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
 
-        /// <summary>The temperature the flame holds, °C, or null for the usual one.</summary>
+        /// <summary>The temperature that the flame holds, °C, or null for the usual one.</summary>
         public double? HoldC { get; init; }
     }
 
@@ -345,13 +352,13 @@ public abstract record Step : Extensible
         public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
     }
 
-    /// <summary>Wait until something happens; the barista says when.</summary>
+    /// <summary>Wait until something happens; the barista confirms when it has.</summary>
     public sealed record WaitFor(WaitEvent Event) : Step
     {
         /// <inheritdoc/>
         public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
 
-        /// <summary>How long that is expected to take, s.</summary>
+        /// <summary>How long it is expected to take, s.</summary>
         public double ExpectS { get; init; }
     }
 
@@ -369,31 +376,31 @@ public abstract record Step : Extensible
         public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
     }
 
-    /// <summary>Let it run out: to the dry bed, or until that much drink is in the cup.</summary>
+    /// <summary>Drawdown: to the dry bed, or until the cup holds this much drink.</summary>
     public sealed record Drain(double? UntilG = null) : Step
     {
         /// <inheritdoc/>
         public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
     }
 
-    /// <summary>Pour off the bed, leaving some behind.</summary>
+    /// <summary>Pour off the drink and leave some on the bed.</summary>
     public sealed record Decant(double? LeaveG = null) : Step
     {
-        /// <summary>A plunger held aslant, or a spoon across the lip, holds back what floats and slides.</summary>
+        /// <summary>Whether a plunger held at an angle, or a spoon across the lip, holds the grounds back.</summary>
         public bool HeldBack { get; init; }
 
         /// <inheritdoc/>
         public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
     }
 
-    /// <summary>Through a sieve, off ice or last grounds; what it keeps is not weighed.</summary>
+    /// <summary>Pour through a sieve, to remove ice or grounds; what stays in it is not weighed.</summary>
     public sealed record Strain : Step
     {
         /// <inheritdoc/>
         public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
     }
 
-    /// <summary>Round the cups evenly, so that none is stronger than another.</summary>
+    /// <summary>Share the drink between the cups in rounds, so that none is stronger than another.</summary>
     public sealed record Share(int Cups) : Step
     {
         /// <inheritdoc/>
@@ -421,7 +428,7 @@ public abstract record Step : Extensible
         public override T Accept<T>(IStepVisitor<T> visitor) => visitor.Visit(this);
     }
 
-    /// <summary>Let the drink down with water.</summary>
+    /// <summary>Dilute the drink with water.</summary>
     public sealed record Dilute(double WaterG, double? TemperatureC = null) : Step
     {
         /// <inheritdoc/>
@@ -437,13 +444,16 @@ public abstract record Step : Extensible
         /// <summary>The ice's temperature, °C.</summary>
         public double IceC { get; init; } = -6;
 
-        /// <summary>Where it stands.</summary>
+        /// <summary>Its state.</summary>
         public IcePlace Where { get; init; } = IcePlace.Server;
 
-        /// <summary>Taken off the ice at this temperature, °C; null leaves it on.</summary>
+        /// <summary>The temperature at which the drink is taken off the ice, °C; null leaves it on.</summary>
         public double? UntilC { get; init; }
 
-        /// <summary>Share of it that melts before the drink is drunk, 0 to 1: the rest, a large block or ice in the glass, melts in it while it is drunk.</summary>
+        /// <summary>
+        /// The share of the ice that melts before the drink is drunk, 0 to 1. The rest (a large block, or ice in the glass) melts
+        /// while it is drunk.
+        /// </summary>
         public double Met { get; init; } = 1;
     }
 

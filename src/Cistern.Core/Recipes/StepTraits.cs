@@ -1,15 +1,15 @@
 namespace Cistern.Core.Recipes;
 
-/// <summary>Who or what ends a step while it is brewed.</summary>
+/// <summary>What ends a step during a brew.</summary>
 public enum StepEnding
 {
     /// <summary>The clock, at its time.</summary>
     Clock,
 
-    /// <summary>The hands that do it.</summary>
+    /// <summary>The barista, who confirms it.</summary>
     Hands,
 
-    /// <summary>What only an eye, an ear or the scale can tell: a dry bed, a hiss.</summary>
+    /// <summary>Seen or heard by the barista, or shown by the scale: a dry bed, a hiss.</summary>
     Sight,
 }
 
@@ -23,7 +23,7 @@ public enum WindowOf
     Length,
 }
 
-/// <summary>What has to be in the brewer, or to have come out of it, before a step.</summary>
+/// <summary>What must be in the brewer or the cup before a step makes sense.</summary>
 public enum StepNeeds
 {
     /// <summary>Nothing.</summary>
@@ -35,27 +35,27 @@ public enum StepNeeds
     /// <summary>Something to part: coffee and water.</summary>
     WaterAndCoffee,
 
-    /// <summary>Something in the cup, so water at the least.</summary>
+    /// <summary>Liquid in the cup, at least water.</summary>
     Drink,
 }
 
-/// <summary>How the time that a step really took is told of it.</summary>
+/// <summary>How the time that a step took is reported.</summary>
 public enum TimeTaken
 {
-    /// <summary>By hands in a moment: no longer than it takes, however late its end was said.</summary>
+    /// <summary>Done by hand in a moment: never longer than its length, however late its end was confirmed.</summary>
     AtMost,
 
-    /// <summary>By hands, and slower where they were slower; far over its length, it was begun late.</summary>
+    /// <summary>Done by hand and possibly slower than planned; far over its length, it is taken to have begun late.</summary>
     Stretched,
 
     /// <summary>It is a wait: as long as it was.</summary>
     AsLong,
 
-    /// <summary>It runs by itself: how long it took is an outcome, not something done.</summary>
+    /// <summary>Runs by itself: its time is a result of the brew, not something the barista did.</summary>
     Outcome,
 }
 
-/// <summary>Instruments that can see or do a step.</summary>
+/// <summary>Instruments that can detect or do a step.</summary>
 [Flags]
 public enum Instruments
 {
@@ -65,42 +65,42 @@ public enum Instruments
     /// <summary>A scale under the vessel or the server.</summary>
     Scale = 1,
 
-    /// <summary>A kettle that tells its temperature.</summary>
+    /// <summary>A kettle that reports its temperature.</summary>
     Kettle = 2,
 
     /// <summary>A burner.</summary>
     Burner = 4,
 }
 
-/// <summary>What is true of every step of a verb, whatever its members say.</summary>
-/// <param name="Ends">Who or what ends it.</param>
+/// <summary>Properties of a verb that hold for each of its steps, whatever its members.</summary>
+/// <param name="Ends">What ends it.</param>
 public sealed record StepTraits(StepEnding Ends)
 {
-    /// <summary>Done to make ready, with no time of its own in the brew.</summary>
+    /// <summary>A preparation, without a time on the brew clock.</summary>
     public bool MakesReady { get; init; }
 
-    /// <summary>Whether it keeps a pair of hands busy.</summary>
+    /// <summary>Whether it occupies the barista's hands.</summary>
     public bool Hands { get; init; } = true;
 
     /// <summary>Brings water into the brewer.</summary>
     public bool BringsWater { get; init; }
 
-    /// <summary>Where nothing is poured after it, the first such step begins the release.</summary>
+    /// <summary>Where no water is poured after it, the first such step ends the steep.</summary>
     public bool Parts { get; init; }
 
     /// <summary>What its window is of.</summary>
     public WindowOf WindowOf { get; init; }
 
-    /// <summary>Whether it can have a window of its start beside the one of its length.</summary>
+    /// <summary>Whether it can have a window of its start as well as one of its length.</summary>
     public bool TwoWindows { get; init; }
 
-    /// <summary>Whether a weight is read off the scale at its end.</summary>
+    /// <summary>Whether the weight is recorded at its end.</summary>
     public bool Weighed { get; init; }
 
     /// <summary>What it needs before it.</summary>
     public StepNeeds Needs { get; init; }
 
-    /// <summary>How the time that it really took is told.</summary>
+    /// <summary>How the time that it took is reported.</summary>
     public required TimeTaken Takes { get; init; }
 
     /// <summary>What can see it or do it.</summary>

@@ -2,7 +2,7 @@ using System.Text.Json;
 
 namespace Cistern.Core.Recipes;
 
-/// <summary>Writes the members of one step of the file; what stands at its usual value is left out.</summary>
+/// <summary>Writes the members of one step; members with their default value are omitted.</summary>
 internal readonly struct StepWriter(Utf8JsonWriter json)
 {
     public void Number(string name, double value) => json.WriteNumber(name, value);

@@ -3,8 +3,8 @@ using System.Collections.Frozen;
 namespace Cistern.Core.Recipes;
 
 /// <summary>
-/// One verb of the recipe file: its word, what it takes, where it can be done, what is true of it, and how it is read and
-/// written. The one table of steps: reader, writer, schema, forms, the conducting of a brew and its drawing follow it.
+/// A verb of the recipe file: its word, its members, the brewers that can do it, its traits, and how it is read and written. This is
+/// the only table of steps: reader, writer, schema, forms, conducting and drawing use it.
 /// </summary>
 public sealed class Verb
 {
@@ -14,7 +14,7 @@ public sealed class Verb
     private static readonly BrewerFamily[] Pressed = [BrewerFamily.FrenchPress, BrewerFamily.TubePress];
     private static readonly BrewerFamily[] PouredOff = [BrewerFamily.FrenchPress, BrewerFamily.Jar];
     private static readonly BrewerFamily[] ThroughFilter = [BrewerFamily.ValveDripper, BrewerFamily.LeverDripper, BrewerFamily.Siphon];
-    // A valve dripper's valve opens on whatever it is set on: that is its drain.
+    // Setting a valve dripper on the server opens its valve, which starts the drawdown.
     private static readonly BrewerFamily[] OnServer = [BrewerFamily.TubePress, BrewerFamily.LeverDripper];
     private static readonly BrewerFamily[] Filtered = [BrewerFamily.TubePress, BrewerFamily.ValveDripper, BrewerFamily.LeverDripper, BrewerFamily.Siphon, BrewerFamily.FrenchPress];
 
@@ -46,7 +46,7 @@ public sealed class Verb
     /// <summary>The step's record.</summary>
     public Type Type { get; }
 
-    /// <summary>The members it may have besides <c>at</c>, <c>window</c> and <c>note</c>.</summary>
+    /// <summary>The members it may have in addition to <c>at</c>, <c>window</c> and <c>note</c>.</summary>
     public IReadOnlyList<string> Takes { get; }
 
     /// <summary>Those of them it must have.</summary>
@@ -55,7 +55,7 @@ public sealed class Verb
     /// <summary>What is true of every step of it.</summary>
     public StepTraits Traits { get; }
 
-    /// <summary>The families of vessel that can do it.</summary>
+    /// <summary>The brewer families that can do it.</summary>
     public IReadOnlyList<BrewerFamily> Families { get; }
 
     /// <summary>Every verb.</summary>
@@ -190,12 +190,12 @@ public sealed class Verb
     /// <summary>What is true of a step.</summary>
     public static StepTraits TraitsOf(Step step) => Of(step).Traits;
 
-    /// <summary>The verb a word stands for, or null.</summary>
+    /// <summary>The verb for a word of the file, or null.</summary>
     public static Verb? Find(string word) => ByWord.GetValueOrDefault(word);
 
     internal Step Read(ObjectReader reader) => read(reader);
 
-    /// <summary>Writes a step's own members, but for how long it takes.</summary>
+    /// <summary>Writes the members of a step, except its length.</summary>
     internal void Write(StepWriter writer, Step step) => write(writer, step);
 
     /// <summary>A verb that takes nothing.</summary>

@@ -13,10 +13,10 @@ public readonly record struct Batch(double DoseG, double WaterG)
     /// <summary>Coffee per litre of water, g/L.</summary>
     public double GPerL => 1000 / Ratio;
 
-    /// <summary>Water that must be poured to get a wanted drink from a bed that keeps some of it: the first guess of a solve.</summary>
+    /// <summary>The dose and water for a wanted drink, given that the bed keeps some of the water. The solver starts from this.</summary>
     /// <param name="beverageG">Drink wanted in the cup, g.</param>
     /// <param name="ratio">Water per coffee, g/g; must exceed what the bed keeps.</param>
-    /// <param name="vessel">The vessel, for what its bed keeps and what stays behind.</param>
+    /// <param name="vessel">The vessel, for what its bed keeps and what is left behind when it is poured off.</param>
     /// <exception cref="ArgumentOutOfRangeException">The bed would keep all the water.</exception>
     /// <remarks>Mass balance: water = beverage + hold × dose + residue.</remarks>
     public static Batch ForBeverage(double beverageG, double ratio, Vessel vessel)

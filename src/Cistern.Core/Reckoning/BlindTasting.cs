@@ -5,46 +5,46 @@ namespace Cistern.Core.Reckoning;
 /// <summary>How two brews are tasted blind.</summary>
 public enum BlindKind
 {
-    /// <summary>Three cups, two of one brew: which is the odd one?</summary>
+    /// <summary>Three cups, two of one brew: the taster finds the odd one.</summary>
     Triangle,
 
-    /// <summary>Five cups, two of one brew and three of the other: which two belong together?</summary>
+    /// <summary>Five cups, two of one brew and three of the other: the taster finds the two.</summary>
     TwoOutOfFive,
 
     /// <summary>Two cups: which is better?</summary>
     Preference,
 }
 
-/// <summary>A cup as it is served blind.</summary>
-/// <param name="Code">Three digits on the cup.</param>
-/// <param name="First">Whether it is of the first brew; otherwise of the second.</param>
+/// <summary>A cup as served in a blind tasting.</summary>
+/// <param name="Code">The three-digit number on the cup.</param>
+/// <param name="First">True for the first brew, false for the second.</param>
 public readonly record struct BlindCup(int Code, bool First);
 
-/// <summary>What a blind tasting says.</summary>
-/// <param name="Kind">How it was tasted.</param>
-/// <param name="Tasters">How many tasted.</param>
-/// <param name="Right">How many found it, or preferred the first.</param>
-/// <param name="Chance">The chance that so many or more would by guessing alone; of a preference, that it would be so uneven, either way.</param>
-/// <param name="LeastRight">How many it would have taken to be found by chance in no more than 5 of 100 such tastings; null where so few tasters cannot say it.</param>
+/// <summary>The result of a blind tasting.</summary>
+/// <param name="Kind">The kind of tasting.</param>
+/// <param name="Tasters">How many tasters took part.</param>
+/// <param name="Right">How many were right, or preferred the first brew.</param>
+/// <param name="Chance">The probability that guessing gives at least this many; for a preference, a split at least this uneven in either direction.</param>
+/// <param name="LeastRight">The smallest number right that guessing reaches in no more than 5 of 100 tastings; null where there are too few tasters.</param>
 public sealed record BlindResult(BlindKind Kind, int Tasters, int Right, double Chance, int? LeastRight)
 {
-    /// <summary>Whether guessing alone would hardly do it: at most in 5 of 100.</summary>
+    /// <summary>Whether the result is significant: guessing would give it in no more than 5 of 100 tastings.</summary>
     public bool Tells => Chance <= BlindTasting.Level;
 }
 
-/// <summary>Blind tastings of two brews: how the cups are served, and what came of it, by the exact binomial chance.</summary>
+/// <summary>Blind tastings of two brews: the order of the cups, and the result by the exact binomial test.</summary>
 public static class BlindTasting
 {
-    /// <summary>What guessing does in no more than so many of all tastings is held to be no guess, as the published tables of these tests do.</summary>
+    /// <summary>Significance level, as in the published tables of these tests.</summary>
     public const double Level = 0.05;
 
-    /// <summary>The most tasters that are reckoned with.</summary>
+    /// <summary>The most tasters supported.</summary>
     public const int MostTasters = 100;
 
     private const int LeastCode = 100;
     private const int MostCode = 999;
 
-    /// <summary>The chance that one taster who guesses is right.</summary>
+    /// <summary>The probability that a taster who guesses is right.</summary>
     public static double Guessing(BlindKind kind) => kind switch
     {
         BlindKind.Triangle => 1.0 / 3,
@@ -52,14 +52,14 @@ public static class BlindTasting
         _ => 1.0 / 2,
     };
 
-    /// <summary>The chance of so many or more of some, each with a chance of its own: the upper tail of the binomial distribution, summed term by term.</summary>
-    /// <param name="of">How many there are.</param>
-    /// <param name="atLeast">How many of them at least.</param>
+    /// <summary>The upper tail of the binomial distribution, summed term by term.</summary>
+    /// <param name="of">Number of trials.</param>
+    /// <param name="atLeast">Smallest number of successes.</param>
     /// <param name="chance">Of each.</param>
     public static double AtLeast(int of, int atLeast, double chance)
     {
         var sum = 0.0;
-        // From the last term to the first, so that small ones are not lost in large ones.
+        // Small terms first, to keep their precision.
         for (var count = of; count >= Math.Max(0, atLeast); count--)
         {
             sum += Ways(of, count) * Math.Pow(chance, count) * Math.Pow(1 - chance, of - count);
@@ -68,7 +68,7 @@ public static class BlindTasting
         return Math.Min(1, sum);
     }
 
-    /// <summary>What came of a tasting.</summary>
+    /// <summary>The result of a tasting.</summary>
     /// <param name="kind">How it was tasted.</param>
     /// <param name="tasters">How many tasted, 1 to <see cref="MostTasters"/>.</param>
     /// <param name="right">How many found it, or preferred the first; 0 to <paramref name="tasters"/>.</param>
@@ -76,10 +76,10 @@ public static class BlindTasting
         new(kind, tasters, right, Chance(kind, tasters, right), Enumerable.Range(0, tasters + 1).Where(count => kind != BlindKind.Preference || 2 * count >= tasters).Cast<int?>().FirstOrDefault(count => Chance(kind, tasters, count!.Value) <= Level));
 
     /// <summary>How the cups stand before each taster: every order as often as every other, as far as it goes, dealt by a seed.</summary>
-    /// <param name="kind">How it is tasted.</param>
-    /// <param name="tasters">How many taste.</param>
-    /// <param name="seed">The same seed serves the same.</param>
-    /// <returns>The cups of each taster, from left to right; no code is on two cups of one taster.</returns>
+    /// <param name="kind">The kind of tasting.</param>
+    /// <param name="tasters">How many tasters.</param>
+    /// <param name="seed">The same seed gives the same order.</param>
+    /// <returns>The cups of each taster, from left to right. The codes of one taster's cups differ.</returns>
     public static ImmutableArray<ImmutableArray<BlindCup>> Serve(BlindKind kind, int tasters, int seed)
     {
         var random = new Random(seed);
@@ -111,7 +111,7 @@ public static class BlindTasting
     /// <summary>How many cups a taster has to name.</summary>
     public static int Named(BlindKind kind) => kind == BlindKind.TwoOutOfFive ? 2 : 1;
 
-    /// <summary>The cups that are asked for: the odd one, the two that belong together; of a preference the cup of the first brew.</summary>
+    /// <summary>The cups that a taster must name: the odd one, the two of one brew; for a preference, the cup of the first brew.</summary>
     /// <param name="kind">How it is tasted.</param>
     /// <param name="cups">The cups of one taster.</param>
     public static IEnumerable<BlindCup> Asked(BlindKind kind, ImmutableArray<BlindCup> cups)
@@ -121,11 +121,11 @@ public static class BlindTasting
         return cups.Where(cup => cup.First == rare);
     }
 
-    /// <summary>Whether the cups a taster named are those that are asked for.</summary>
+    /// <summary>Whether the cups that a taster named are the right ones.</summary>
     public static bool IsRight(BlindKind kind, ImmutableArray<BlindCup> cups, IEnumerable<int> named) =>
         Asked(kind, cups).Select(cup => cup.Code).Order().SequenceEqual(named.Order());
 
-    /// <summary>Every order the cups can stand in: of three the odd one at each place and of either brew, of five each two together.</summary>
+    /// <summary>Every order of the cups: with three, the odd one at each place and of either brew; with five, each choice of two.</summary>
     private static List<ImmutableArray<bool>> Orders(BlindKind kind)
     {
         var cups = kind switch { BlindKind.Triangle => 3, BlindKind.TwoOutOfFive => 5, _ => 2 };
@@ -137,7 +137,7 @@ public static class BlindTasting
         ? Math.Min(1, 2 * AtLeast(tasters, Math.Max(right, tasters - right), Guessing(kind)))
         : AtLeast(tasters, right, Guessing(kind));
 
-    /// <summary>In how many ways some can be chosen of all.</summary>
+    /// <summary>The number of ways to choose some of all.</summary>
     private static double Ways(int of, int some)
     {
         var ways = 1.0;

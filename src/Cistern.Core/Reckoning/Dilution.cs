@@ -1,9 +1,9 @@
 namespace Cistern.Core.Reckoning;
 
-/// <summary>Letting a strong drink down with water: masses and heat add.</summary>
+/// <summary>Diluting a drink with water: masses and heat add.</summary>
 public static class Dilution
 {
-    /// <summary>Water that brings a drink to a strength, g; 0 where it is no stronger than that.</summary>
+    /// <summary>Water that dilutes a drink to a strength, g; 0 where the drink is not stronger than that.</summary>
     /// <param name="drinkG">The drink, g.</param>
     /// <param name="tdsPercent">Its strength, %.</param>
     /// <param name="wantedTdsPercent">The strength wanted, %; over 0.</param>
@@ -14,6 +14,6 @@ public static class Dilution
         return Math.Max(0, drinkG * ((tdsPercent / wantedTdsPercent) - 1));
     }
 
-    /// <summary>The strength after water or melted ice has gone in, %.</summary>
+    /// <summary>The strength after water or melted ice was added, %.</summary>
     public static double TdsPercent(double drinkG, double tdsPercent, double addedG) => drinkG + addedG > 0 ? drinkG * tdsPercent / (drinkG + addedG) : 0;
 }

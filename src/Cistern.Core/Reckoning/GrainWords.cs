@@ -1,17 +1,17 @@
 namespace Cistern.Core.Reckoning;
 
-/// <summary>A word for grain size, and the sizes people mean by it.</summary>
+/// <summary>A word for grain size and the range of sizes that people mean by it.</summary>
 /// <param name="Word">The word.</param>
-/// <param name="LowUm">The finest median that is called so, µm.</param>
+/// <param name="LowUm">The finest median called by this word, µm.</param>
 /// <param name="HighUm">The coarsest, µm.</param>
-/// <param name="Dispute">Where practitioners contradict one another, what they say; null where they agree.</param>
+/// <param name="Dispute">Where practitioners disagree about the word, how; otherwise null.</param>
 public sealed record GrainWord(string Word, double LowUm, double HighUm, string? Dispute)
 {
-    /// <summary>What the word is taken for where one size is needed, µm: the middle of its range as sizes go, by their ratio.</summary>
+    /// <summary>The size used for the word where one number is needed, µm: the geometric mean of its range.</summary>
     public double MiddleUm => Math.Sqrt(LowUm * HighUm);
 }
 
-/// <summary>The words for grain size as ranges. Judged from how practitioners use them; they contradict one another.</summary>
+/// <summary>Words for grain size and their ranges. Judged from how practitioners use them; they disagree.</summary>
 public static class GrainWords
 {
     /// <summary>Every word, from fine to coarse.</summary>
@@ -56,14 +56,14 @@ public static class GrainWords
     // Said before a word and changing nothing.
     private static readonly string[] Leading = ["like ", "as coarse as ", "as fine as ", "about ", "roughly "];
 
-    /// <summary>Words that will do, for whoever typed one that will not.</summary>
+    /// <summary>Examples of words that are understood, for error messages.</summary>
     public const string Examples = "fine, medium-fine, medium, medium-coarse, coarse, caster sugar, table salt, sea salt, breadcrumbs";
 
-    /// <summary>A size in the two words that fit it best: "medium-coarse or kosher or sea salt".</summary>
+    /// <summary>A size in the two words that fit best: "medium-coarse or kosher or sea salt".</summary>
     /// <param name="medianUm">The median, µm.</param>
     public static string Told(double medianUm) => string.Join(" or ", For(medianUm).Take(2).Select(word => word.Word));
 
-    /// <summary>A word by its name, or another name of it; null where it is none.</summary>
+    /// <summary>A word by its name or by a synonym; null where there is none.</summary>
     public static GrainWord? Find(string text)
     {
         var plain = text.Trim();
@@ -87,7 +87,9 @@ public static class GrainWords
         return All.FirstOrDefault(known => string.Equals(known.Word, word, StringComparison.OrdinalIgnoreCase));
     }
 
-    /// <summary>"A bit finer than table salt": off the word's middle by up to a quarter, with "much" by up to a half. Judged.</summary>
+    /// <summary>
+    /// "A bit finer than table salt": up to a quarter from the middle of the word's range, with "much" up to a half. Judged.
+    /// </summary>
     private static GrainWord? Beside(string plain)
     {
         foreach (var way in new[] { "finer", "coarser" })
@@ -108,7 +110,7 @@ public static class GrainWords
 
     private static readonly string[] Degrees = ["a little", "a bit", "a touch", "slightly", "somewhat", "just", "much", "a lot", "far"];
 
-    /// <summary>Every word that may be meant by a median.</summary>
+    /// <summary>Every word that can describe a median.</summary>
     /// <param name="medianUm">The median, µm.</param>
     public static IEnumerable<GrainWord> For(double medianUm) => All.Where(one => medianUm >= one.LowUm && medianUm <= one.HighUm);
 }

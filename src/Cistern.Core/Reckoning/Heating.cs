@@ -3,19 +3,19 @@ using Cistern.Core.Physics;
 namespace Cistern.Core.Reckoning;
 
 /// <summary>How a kettle heats.</summary>
-/// <param name="PowerW">What it takes from the wall or the flame, W; over 0.</param>
-/// <param name="KeepsTemperature">Whether it stops at a temperature set; one that does not is boiled and left to cool.</param>
-/// <param name="Cools">How it cools off the boil.</param>
+/// <param name="PowerW">Its power, electric or flame, W; over 0.</param>
+/// <param name="KeepsTemperature">Whether it holds a set temperature; otherwise it is boiled and left to cool.</param>
+/// <param name="Cools">How it cools after boiling.</param>
 public sealed record Heating(double PowerW, bool KeepsTemperature, Kettle Cools)
 {
-    /// <summary>Share of the power that ends in the water: what a kettle with an element loses to its body and the air. Judged.</summary>
+    /// <summary>Share of the power that heats the water; the rest is lost to the kettle's body and the air. Judged.</summary>
     private const double Efficiency = 0.85;
 
-    /// <summary>Seconds until the water is ready: to the temperature, or to the boil and then down to it.</summary>
+    /// <summary>Seconds until the water is ready: heated to the temperature, or boiled and cooled to it.</summary>
     /// <param name="waterG">Water, g.</param>
-    /// <param name="fromC">As it comes from the tap, °C.</param>
-    /// <param name="toC">The temperature wanted, °C; at most the boiling point is reached.</param>
-    /// <param name="altitudeM">Of the place, m.</param>
+    /// <param name="fromC">Temperature of the tap water, °C.</param>
+    /// <param name="toC">The temperature wanted, °C; no more than the boiling point is reached.</param>
+    /// <param name="altitudeM">Altitude of the place, m.</param>
     /// <remarks>Q = m c ΔT over the power that reaches the water.</remarks>
     public double Seconds(double waterG, double fromC, double toC, double altitudeM)
     {
@@ -25,14 +25,17 @@ public sealed record Heating(double PowerW, bool KeepsTemperature, Kettle Cools)
         return KeepsTemperature ? heatS : heatS + OffTheBoilS(toC, altitudeM, fromC);
     }
 
-    /// <summary>Seconds it stands off the boil until it has cooled to a temperature; 0 for one that is set, or wanted boiling.</summary>
+    /// <summary>
+    /// Seconds of cooling after boiling until the water has a temperature; 0 for a kettle that holds a set temperature, or where
+    /// boiling water is wanted.
+    /// </summary>
     public double OffTheBoilS(double toC, double altitudeM, double ambientC) =>
         KeepsTemperature || toC <= ambientC ? 0 : Cools.Seconds(toC, altitudeM, ambientC);
 
-    /// <summary>A kettle's power from how long it takes to boil a litre from the tap, W.</summary>
-    /// <param name="seconds">To boil 1 kg, s; over 0.</param>
-    /// <param name="fromC">As it comes from the tap, °C.</param>
-    /// <param name="altitudeM">Of the place, m.</param>
+    /// <summary>A kettle's power from the time it takes to boil a litre of tap water, W.</summary>
+    /// <param name="seconds">Time to boil 1 kg, s; over 0.</param>
+    /// <param name="fromC">Temperature of the tap water, °C.</param>
+    /// <param name="altitudeM">Altitude of the place, m.</param>
     public static double PowerOf(double seconds, double fromC, double altitudeM)
     {
         ArgumentOutOfRangeException.ThrowIfNegativeOrZero(seconds);

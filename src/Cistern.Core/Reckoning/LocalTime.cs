@@ -7,14 +7,17 @@ namespace Cistern.Core.Reckoning;
 /// </summary>
 public static class LocalTime
 {
-    /// <summary>What a clock on the wall shows at a moment.</summary>
+    /// <summary>The local time at a moment.</summary>
     /// <param name="ms">The moment, UTC ms.</param>
-    /// <param name="zone">Where the clock hangs.</param>
+    /// <param name="zone">The time zone.</param>
     public static DateTime At(long ms, TimeZoneInfo zone) => TimeZoneInfo.ConvertTime(DateTimeOffset.FromUnixTimeMilliseconds(ms), zone).DateTime;
 
-    /// <summary>The moment at which a clock on the wall shows a time, UTC ms; one that a clock put forward passed over is an hour later. Before the year 1 of UTC it is negative like any other.</summary>
-    /// <param name="local">What it shows.</param>
-    /// <param name="zone">Where the clock hangs.</param>
+    /// <summary>
+    /// The moment of a local time, UTC ms. A time skipped when clocks go forward is taken an hour later. Moments before the year 1 are
+    /// negative.
+    /// </summary>
+    /// <param name="local">The local time.</param>
+    /// <param name="zone">The time zone.</param>
     public static long UtcMs(DateTime local, TimeZoneInfo zone)
     {
         var there = DateTime.SpecifyKind(local, DateTimeKind.Unspecified);
@@ -24,6 +27,6 @@ public static class LocalTime
 
     /// <summary>The moment at which a day begins, UTC ms.</summary>
     /// <param name="day">The day.</param>
-    /// <param name="zone">Where it is that day.</param>
+    /// <param name="zone">The time zone.</param>
     public static long UtcMs(DateOnly day, TimeZoneInfo zone) => UtcMs(day.ToDateTime(TimeOnly.MinValue), zone);
 }

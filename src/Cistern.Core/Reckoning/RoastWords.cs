@@ -2,7 +2,7 @@ using System.Globalization;
 
 namespace Cistern.Core.Reckoning;
 
-/// <summary>Roasts as bags call them, from 0 (lightest) to 1 (darkest). Judged: roasters agree on the order, not on the degree.</summary>
+/// <summary>Names of roasts, from 0 (lightest) to 1 (darkest). Judged: roasters agree on the order, not on the degree.</summary>
 public static class RoastWords
 {
     // Adding a word is adding a line.
@@ -20,7 +20,7 @@ public static class RoastWords
         ["very dark"] = 0.9,
     };
 
-    /// <summary>A word as the number that stands for it; any other text as it was.</summary>
+    /// <summary>The number for a word; any other text is returned unchanged.</summary>
     public static string Number(string said) =>
         Words.TryGetValue(said.Trim().ToLowerInvariant().Replace('-', ' ').Replace(" roast", "", StringComparison.Ordinal), out var roast) ? roast.ToString("0.##", CultureInfo.InvariantCulture) : said;
 }

@@ -6,30 +6,30 @@ namespace Cistern.Core.Reckoning;
 /// </summary>
 public static class ScaleCard
 {
-    /// <summary>How wide the field for the grains is, mm.</summary>
+    /// <summary>Width of the field for the grains, mm.</summary>
     public const double FieldWidthMm = 90;
 
     /// <summary>How high it is, mm.</summary>
     public const double FieldHeightMm = 60;
 
-    /// <summary>How far out of the field the centres of the markers are, to each side, mm.</summary>
+    /// <summary>Distance of the markers' centres from the edge of the field, mm.</summary>
     public const double MarkerOutMm = 10;
 
-    /// <summary>A marker's side, its black border included, mm.</summary>
+    /// <summary>Side of a marker, its black border included, mm.</summary>
     public const double MarkerSideMm = 12;
 
-    /// <summary>How many modules a side has, its border included.</summary>
+    /// <summary>Modules along a marker's side, its border included.</summary>
     public const int MarkerModules = 6;
 
-    /// <summary>The length of the line to check the printing by, mm.</summary>
+    /// <summary>Length of the line that shows whether the card was printed to scale, mm.</summary>
     public const double RulerMm = 100;
 
-    /// <summary>How short and how long the ruler's line may have been printed, mm: beyond, it was not this card.</summary>
+    /// <summary>The printed lengths of the line that are accepted, mm.</summary>
     public const double ShortestRulerMm = 60, LongestRulerMm = 160;
 
     /// <summary>
-    /// The four markers, 0 to 3 clockwise from the upper left: the first four of the ArUco dictionary of 4×4 with fifty, a row a
-    /// text, x where a module inside the border is white.
+    /// The four markers, 0 to 3 clockwise from the upper left: the first four of the ArUco 4×4 dictionary of fifty. One text per row;
+    /// x is a white module inside the border.
     /// </summary>
     public static IReadOnlyList<IReadOnlyList<string>> Markers { get; } =
     [

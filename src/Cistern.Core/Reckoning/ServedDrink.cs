@@ -2,26 +2,26 @@ using Cistern.Core.Physics;
 
 namespace Cistern.Core.Reckoning;
 
-/// <summary>The drink after the brew: diluted and put on ice, in the order in which that is done. Masses and heat add.</summary>
+/// <summary>The drink after brewing: diluted and put on ice, in the order in which that is done. Masses and heat add.</summary>
 /// <remarks>
-/// A tenth of what heat it brings to the ice is lost to the vessel and the air, once; ice that is left in goes on melting
-/// when warm water comes on top. Several lots of ice act as one, at their mean temperature.
+/// A tenth of the heat it brings to the ice is lost to the vessel and the air, once. Ice that is left in goes on melting when warm
+/// water is added. Several portions of ice act as one, at their mean temperature.
 /// </remarks>
 /// <param name="massG">The drink, g.</param>
 /// <param name="temperatureC">Its temperature, °C.</param>
 public sealed class ServedDrink(double massG, double temperatureC)
 {
-    /// <summary>Share of the drink's heat above 0 °C that the ice must take; the vessel and the air take the rest.</summary>
+    /// <summary>Share of the drink's heat above 0 °C that the ice absorbs; the vessel and the air take the rest.</summary>
     private const double HeatToIce = 0.9;
 
     private double leftG;
     private double coldJPerG;
     private double metG;
 
-    /// <summary>Heat that has not met ice yet, J above 0 °C.</summary>
+    /// <summary>Heat that has not yet met ice, J above 0 °C.</summary>
     private double freshJ = massG * Math.Max(0, temperatureC) * WaterPhysics.SpecificHeat;
 
-    /// <summary>Heat whose tenth has been lost already, J above 0 °C.</summary>
+    /// <summary>Heat that has met ice, its loss already deducted, J above 0 °C.</summary>
     private double metJ;
 
     /// <summary>Drink, dilution and melt, g.</summary>
@@ -36,16 +36,18 @@ public sealed class ServedDrink(double massG, double temperatureC)
     /// <summary>Ice that has melted, g.</summary>
     public double MeltG { get; private set; }
 
-    /// <summary>The least ice that would have brought it to where it is wanted, or else to where it ends, g.</summary>
+    /// <summary>
+    /// The least ice that would have cooled the drink to the wanted temperature, or else to the temperature it ends at, g.
+    /// </summary>
     public double LeastIceG { get; private set; }
 
-    /// <summary>Ice that melts only while it is drunk, g: of a large block, or in the glass.</summary>
+    /// <summary>Ice that melts only while the drink is drunk, g: of a large block, or in the glass.</summary>
     public double LaterG { get; private set; }
 
-    /// <summary>Where the ice falls short of what was wanted, how far it came; null where it does.</summary>
+    /// <summary>Where there was too little ice, the temperature reached and the one wanted, °C; otherwise null.</summary>
     public (double ReachedC, double WantedC)? Short { get; private set; }
 
-    /// <summary>Lets it down.</summary>
+    /// <summary>Dilutes it.</summary>
     /// <param name="waterG">Water, g.</param>
     /// <param name="waterC">Its temperature, °C.</param>
     public void Dilution(double waterG, double waterC)
@@ -62,8 +64,8 @@ public sealed class ServedDrink(double massG, double temperatureC)
     /// <summary>Puts it on ice.</summary>
     /// <param name="iceG">Ice, g.</param>
     /// <param name="iceC">Its temperature, °C, not above 0.</param>
-    /// <param name="wantedC">Taken off the ice at this temperature, °C; null leaves it on.</param>
-    /// <param name="met">Share of it that can melt before the drink is drunk, 0 to 1.</param>
+    /// <param name="wantedC">The temperature at which the drink is taken off the ice, °C; null leaves it on.</param>
+    /// <param name="met">Share of the ice that can melt before the drink is drunk, 0 to 1.</param>
     public void Chill(double iceG, double iceC, double? wantedC, double met = 1)
     {
         // What is strained off melts in nothing.
@@ -103,6 +105,6 @@ public sealed class ServedDrink(double massG, double temperatureC)
         LeastIceG = metG > 0 ? leastG * IceG / metG : leastG;
     }
 
-    /// <summary>Ice that would have to melt to bring it to a temperature, g.</summary>
+    /// <summary>Ice that must melt to cool the drink to a temperature, g.</summary>
     private double NeededG(double endC) => Math.Max(0, (metJ - (MassG * WaterPhysics.SpecificHeat * endC)) / (coldJPerG + (WaterPhysics.SpecificHeat * endC)));
 }

@@ -3,16 +3,16 @@ using System.Text.RegularExpressions;
 
 namespace Cistern.Core.Reckoning;
 
-/// <summary>Amounts as they are said where there is no scale: 4 heaped tablespoons, an inch of coffee, to the 300 mark.</summary>
+/// <summary>Amounts as people say them without a scale: 4 heaped tablespoons, an inch of coffee, to the 300 mark.</summary>
 public static partial class SpokenAmounts
 {
-    /// <summary>A coffee scoop is made to hold two level tablespoons.</summary>
+    /// <summary>A coffee scoop holds two level tablespoons.</summary>
     private const double SpoonsInScoop = 2;
 
     /// <summary>A finger is so wide, m. Judged.</summary>
     private const double FingerM = 0.018;
 
-    /// <summary>A dose said in spoons or scoops; null where it is none.</summary>
+    /// <summary>Reads a dose in spoons or scoops; null where the text is something else.</summary>
     /// <param name="text">As typed.</param>
     public static (double Count, bool Heaped)? Spoons(string text)
     {
@@ -22,7 +22,7 @@ public static partial class SpokenAmounts
             : null;
     }
 
-    /// <summary>A dose said by how high it stands in the brewer, m; null where it is none.</summary>
+    /// <summary>Reads a dose as its depth in the brewer, m; null where the text is something else.</summary>
     /// <param name="text">As typed.</param>
     public static double? DepthM(string text)
     {
@@ -32,7 +32,10 @@ public static partial class SpokenAmounts
             : null;
     }
 
-    /// <summary>Ice as it is said, g: cubes of an ordinary tray, a glass of 300 ml full of them, a hand full, a block of a mould of 5 cm. Null where it is none. Judged.</summary>
+    /// <summary>
+    /// Reads an amount of ice, g: cubes of an ordinary tray, a glass of 300 ml full of cubes, a handful, a block from a 5 cm mould.
+    /// Null where the text is something else. Judged.
+    /// </summary>
     /// <param name="text">As typed.</param>
     public static double? IceG(string text)
     {
@@ -42,7 +45,7 @@ public static partial class SpokenAmounts
             : null;
     }
 
-    /// <summary>A height said by a vessel's mark, ml; null where it is none.</summary>
+    /// <summary>Reads a level as a vessel's mark, ml; null where the text is something else.</summary>
     /// <param name="text">As typed.</param>
     public static double? MarkMl(string text)
     {
@@ -52,7 +55,7 @@ public static partial class SpokenAmounts
             : null;
     }
 
-    /// <summary>An amount whose number was said as a word, with it in figures: "two mugs" is "2 mugs", "half a cup" "0.5 cup".</summary>
+    /// <summary>Replaces a number in words by figures: "two mugs" becomes "2 mugs", "half a cup" "0.5 cup".</summary>
     /// <param name="text">As typed.</param>
     public static string InFigures(string text)
     {

@@ -3,7 +3,7 @@ using System.Text.RegularExpressions;
 
 namespace Cistern.Core.Reckoning;
 
-/// <summary>Units as they are said after a number: 22 grams in a field of ounces, 200 F in one of °C, 2 min in one of seconds.</summary>
+/// <summary>Units as people say them after a number: 22 grams in a field of ounces, 200 F in one of °C, 2 min in one of seconds.</summary>
 public static partial class SpokenUnits
 {
     private enum Dimension
@@ -14,7 +14,7 @@ public static partial class SpokenUnits
         Temperature,
     }
 
-    // Adding a word is adding a line: what it measures, how much of the base (g, ml, s, °C) one of it is, and where its zero lies in that.
+    // To add a word, add a line: its dimension, its size in the base unit (g, ml, s, °C), and its zero point there.
     private static readonly Dictionary<string, (Dimension Of, double Each, double Zero)> Words = new(StringComparer.Ordinal)
     {
         ["g"] = (Dimension.Mass, 1, 0),
@@ -71,9 +71,9 @@ public static partial class SpokenUnits
     // What says nothing of the unit: the field's own is meant.
     private static readonly HashSet<string> Silent = new(StringComparer.Ordinal) { "°", "degrees", "degree", "deg" };
 
-    /// <summary>A text with a unit said after its number, as the number alone in a field's unit. What it does not understand comes back as it was.</summary>
+    /// <summary>Converts a text with a unit to a number in the field's unit. A text that is not understood is returned unchanged.</summary>
     /// <param name="text">As typed.</param>
-    /// <param name="unit">The field's unit, as it stands beside it.</param>
+    /// <param name="unit">The field's unit, as shown beside it.</param>
     public static string In(string text, string unit)
     {
         if (text.Length > Patience.MostLetters || NumberAndWord().Match(text.Trim().ToLowerInvariant()) is not { Success: true } said)
@@ -82,7 +82,7 @@ public static partial class SpokenUnits
         }
 
         var (number, word) = (said.Groups["number"].Value, Blanks().Replace(said.Groups["word"].Value.TrimEnd('.'), " "));
-        // The field's own unit may be none of these words: %, µm, clicks.
+        // The field's own unit may be missing from the table: %, µm, clicks.
         if (string.Equals(word, unit, StringComparison.OrdinalIgnoreCase) || (Silent.Contains(word) && unit.StartsWith('°')))
         {
             return number;
@@ -98,12 +98,12 @@ public static partial class SpokenUnits
             return number;
         }
 
-        // The number is read as it would be without a unit; thousands of litres are nobody's.
+        // Read as if it had no unit, in a range that no brew exceeds.
         var value = TypedNumber.Read(number, -1e6, 1e6, "").Value;
         return value is { } read ? ((((read * spoken.Each) + spoken.Zero) - wanted.Zero) / wanted.Each).ToString("0.######", CultureInfo.InvariantCulture) : text;
     }
 
-    /// <summary>A length of time as it is said, 2 min 30 s or 1 h 5 min, in s; null where it is none of the kind.</summary>
+    /// <summary>Reads a duration such as "2 min 30 s" or "1 h 5 min", s; null where the text is something else.</summary>
     public static double? Seconds(string text)
     {
         if (text.Length > Patience.MostLetters)
@@ -121,7 +121,7 @@ public static partial class SpokenUnits
         var last = double.PositiveInfinity;
         foreach (Match part in parts)
         {
-            // Each is smaller than the one before: 30 s 2 min is no way to say it.
+            // Each unit must be smaller than the one before: "30 s 2 min" is refused.
             if (!Words.TryGetValue(part.Groups["word"].Value, out var unit) || unit.Of != Dimension.Time || unit.Each >= last || TypedNumber.Read(part.Groups["number"].Value, 0, 1e6, "").Value is not { } number)
             {
                 return null;

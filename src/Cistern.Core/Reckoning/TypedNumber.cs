@@ -3,10 +3,10 @@ using System.Text.RegularExpressions;
 
 namespace Cistern.Core.Reckoning;
 
-/// <summary>A number as somebody typed it: the text is kept, and what is wrong with it is said.</summary>
+/// <summary>A number that somebody typed: the text is kept, with what is wrong with it.</summary>
 /// <param name="Text">As typed.</param>
-/// <param name="Value">The number, when it will do.</param>
-/// <param name="Problem">What will not do and what would, or null.</param>
+/// <param name="Value">The number, when it is valid.</param>
+/// <param name="Problem">What is wrong and what would be accepted, or null.</param>
 public sealed partial record TypedNumber(string Text, double? Value, string? Problem)
 {
     /// <summary>
@@ -14,8 +14,8 @@ public sealed partial record TypedNumber(string Text, double? Value, string? Pro
     /// 2,340, or a part: it is read as what lies in the range, and asked about where both do and neither is how it is written.
     /// </summary>
     /// <param name="text">As typed.</param>
-    /// <param name="min">Least value that will do.</param>
-    /// <param name="max">Greatest value that will do.</param>
+    /// <param name="min">The smallest value accepted.</param>
+    /// <param name="max">The largest value accepted.</param>
     /// <param name="unit">The unit, for the message.</param>
     public static TypedNumber Read(string? text, double min, double max, string unit)
     {
@@ -51,7 +51,7 @@ public sealed partial record TypedNumber(string Text, double? Value, string? Pro
             : new TypedNumber(typed, Math.Clamp(value, min, max), null);
     }
 
-    /// <summary>"4 1/3", "4⅓" and "1/2" as a number; any other text as it was.</summary>
+    /// <summary>Converts "4 1/3", "4⅓" and "1/2" to decimals; any other text is returned unchanged.</summary>
     private static string Fractions(string typed)
     {
         foreach (var (sign, part) in ((string, string)[])[("½", " 1/2"), ("⅓", " 1/3"), ("⅔", " 2/3"), ("¼", " 1/4"), ("¾", " 3/4")])
@@ -67,17 +67,18 @@ public sealed partial record TypedNumber(string Text, double? Value, string? Pro
     [GeneratedRegex(@"^((?<whole>\d{1,4})\s+)?(?<over>\d{1,2})/(?<under>\d{1,2})$", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, Patience.Ms)]
     private static partial Regex Fraction();
 
-    /// <summary>Whether a number lies in a range. What is shown is rounded, so a limit typed as it is shown must do.</summary>
+    /// <summary>Whether a number lies in a range. Limits are shown rounded, so a limit typed as shown is accepted.</summary>
     private static bool Within(double value, double min, double max)
     {
         var tolerances = 0.005 * Math.Max(1, Math.Abs(max) / 1000);
         return value >= min - tolerances && value <= max + tolerances;
     }
 
-    /// <summary>A number without what groups its thousands, and with a point for its part.</summary>
+    /// <summary>The number without group separators, and with a decimal point.</summary>
     private static string Ungrouped(string typed, double min, double max)
     {
-        // A blank or an apostrophe between threes groups and nothing else; so do two commas, and a comma before a point.
+        // A blank or an apostrophe between groups of three can only be a separator; so can a repeated comma, and a comma before a
+        // point.
         if (Spaced().IsMatch(typed))
         {
             return Separators().Replace(typed, "").Replace(',', '.');
@@ -104,19 +105,19 @@ public sealed partial record TypedNumber(string Text, double? Value, string? Pro
     /// <summary>Whether there are letters in it.</summary>
     private bool InWords => Text.Any(char.IsLetter);
 
-    /// <summary>Names words that will do beside what is wrong, to whoever typed one that will not.</summary>
-    /// <param name="words">A sentence.</param>
+    /// <summary>Adds examples of what is understood to the problem, where words were typed.</summary>
+    /// <param name="words">The examples, as a sentence.</param>
     public TypedNumber Naming(string words) => Value is null && InWords ? this with { Problem = $"{Problem} {words}" } : this;
 
     private const string NoTime = "That is not a time. Give minutes and seconds, like 4:15, hours too, like 1:05:00, or seconds.";
 
-    /// <summary>What <c>overnight</c> is taken for, s. Judged.</summary>
+    /// <summary>The duration of <c>overnight</c>, s. Judged.</summary>
     public const double OvernightS = 12 * 3_600;
 
     /// <summary>Reads a time: 4:15, 1:05:00, 2 min 30 s, overnight, or plain seconds.</summary>
     /// <param name="text">As typed.</param>
-    /// <param name="minS">The least that will do, s.</param>
-    /// <param name="maxS">The most that will do, s.</param>
+    /// <param name="minS">The shortest time accepted, s.</param>
+    /// <param name="maxS">The longest time accepted, s.</param>
     public static TypedNumber ReadClock(string? text, double minS, double maxS)
     {
         var typed = text ?? "";

@@ -33,9 +33,9 @@ public enum VolumeUnit
     Cup,
 }
 
-/// <summary>The units one barista likes.</summary>
+/// <summary>The units that a barista has chosen.</summary>
 /// <param name="Dose">For coffee.</param>
-/// <param name="Mass">For water, ice and whatever else is weighed.</param>
+/// <param name="Mass">For water, ice and everything else that is weighed, except the dose.</param>
 /// <param name="Temperature">For temperatures.</param>
 /// <param name="Volume">For drinks.</param>
 /// <param name="CupMl">The size of a cup, ml.</param>

@@ -3,12 +3,12 @@ using System.Text.RegularExpressions;
 
 namespace Cistern.Core.Reckoning;
 
-/// <summary>A moment as somebody says it: 7:30, half past seven tomorrow, Saturday at eight, in 40 minutes.</summary>
-/// <param name="At">The moment, where the speaker is; null where it is none.</param>
-/// <param name="Problem">What will not do and what would, or null.</param>
+/// <summary>A date and time as people say it: 7:30, half past seven tomorrow, Saturday at eight, in 40 minutes.</summary>
+/// <param name="At">The local time; null where the text is not understood.</param>
+/// <param name="Problem">What is wrong and what would be accepted, or null.</param>
 public sealed partial record WantedTime(DateTime? At, string? Problem)
 {
-    /// <summary>The furthest away that can be planned, days.</summary>
+    /// <summary>How far ahead a brew can be planned, days.</summary>
     public const int MostDays = 366;
 
     private const string What = "Give a time of day, like 7:30, half past seven, Saturday 8:00 or in 40 min.";
@@ -72,21 +72,21 @@ public sealed partial record WantedTime(DateTime? At, string? Problem)
         }
 
         var at = day.Value.ToDateTime(time);
-        // A weekday or a day of the year that is past is the next one.
+        // A weekday or a date in the past means the next one.
         at = at < Whole(now) && next is not null ? next(day.Value).ToDateTime(time) : at;
         return at < Whole(now) ? new WantedTime(null, "That is past. Give a time that is to come.")
             : at > now.AddDays(MostDays) ? new WantedTime(null, "That is more than a year away. Give one that is nearer.")
             : new WantedTime(at, null);
     }
 
-    /// <summary>A moment as it is told, and read again: Fri 27 Nov 7:30.</summary>
+    /// <summary>Formats a time so that it can be read again: Fri 27 Nov 7:30.</summary>
     public static string Text(DateTime at) => at.ToString("ddd d MMM H:mm", CultureInfo.InvariantCulture);
 
     private static WantedTime Wrong() => new(null, $"That is not a time of day. {What}");
 
     private static DateTime Whole(DateTime at) => at.AddTicks(-(at.Ticks % TimeSpan.TicksPerMinute));
 
-    /// <summary>The day that is named, what is left of the text, and the day after it that is named the same; null where there is none.</summary>
+    /// <summary>The day that is named, the rest of the text, and the next day with that name; null where none is named.</summary>
     private static (DateOnly? Day, string Left, Func<DateOnly, DateOnly>? Next) DayOf(string said, DateTime now)
     {
         var today = DateOnly.FromDateTime(now);
@@ -163,7 +163,7 @@ public sealed partial record WantedTime(DateTime? At, string? Problem)
         return new TimeOnly(on, 0).AddMinutes(minutes);
     }
 
-    /// <summary>What is left of a text without a word; null where the word does not stand in it.</summary>
+    /// <summary>The text without a word; null where the word is not in it.</summary>
     private static string? Without(string said, string word) =>
         $" {said} ".Contains($" {word} ", StringComparison.Ordinal) ? $" {said} ".Replace($" {word} ", " ", StringComparison.Ordinal).Trim() : null;
 

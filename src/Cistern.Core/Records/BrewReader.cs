@@ -7,25 +7,25 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Records;
 
-/// <summary>What came of reading a file of brews: all of them, or why it was refused.</summary>
-/// <param name="Brews">Every brew in it; empty when any was refused.</param>
-/// <param name="Findings">Everything found.</param>
+/// <summary>The result of reading a file of brews: all of them, or why the file was refused.</summary>
+/// <param name="Brews">Every brew in the file; empty when any was refused.</param>
+/// <param name="Findings">All findings.</param>
 public sealed record BrewFile(ImmutableArray<BrewRecord> Brews, ImmutableArray<Finding> Findings)
 {
     /// <summary>Whether the file was taken.</summary>
     public bool Accepted => Findings.All(finding => finding.Severity != Severity.Error);
 }
 
-/// <summary>Reads the open brew file. Never throws on what stands in a file.</summary>
+/// <summary>Reads the open brew file. No file content makes it throw.</summary>
 public static class BrewReader
 {
-    /// <summary>The largest file taken, bytes: a brew with its weight curve is some 100 kB.</summary>
+    /// <summary>The largest file accepted, bytes: a brew with its weight curve is some 100 kB.</summary>
     public const int LargestFileBytes = 32 * 1024 * 1024;
 
-    /// <summary>The largest brew taken, bytes: every page of it and every export carries it whole, so one of the size of a file would hold up all others.</summary>
+    /// <summary>The largest brew accepted, bytes: each of its pages and every export holds all of it, so a larger one would delay everything else.</summary>
     public const int LargestBrewBytes = 4 * 1024 * 1024;
 
-    /// <summary>The most brews one file may hold: more than there is room for in the largest.</summary>
+    /// <summary>The most brews per file: more than fit into the largest file.</summary>
     public const int MostBrews = 20_000;
 
     private const int MostFindings = 100;
@@ -37,9 +37,9 @@ public static class BrewReader
     /// <summary>Reads one brew or an array of them from UTF-8 JSON.</summary>
     public static BrewFile Read(ReadOnlyMemory<byte> utf8) => Read(utf8, LargestFileBytes);
 
-    /// <summary>Reads them where so much may stand in the file.</summary>
+    /// <summary>Reads a file with a size limit of its own.</summary>
     /// <param name="utf8">The file.</param>
-    /// <param name="mostBytes">The largest that is taken, bytes.</param>
+    /// <param name="mostBytes">The size limit, bytes.</param>
     public static BrewFile Read(ReadOnlyMemory<byte> utf8, int mostBytes) => RecipeReader.Open(utf8, mostBytes, "A brew file", Read, finding => new BrewFile([], [finding]));
 
     private static BrewFile Read(JsonElement root)
@@ -222,7 +222,7 @@ public static class BrewReader
         }
     }
 
-    /// <summary>The objects of a list; what is none is a finding.</summary>
+    /// <summary>The objects of a list; any other element is a finding.</summary>
     private static IEnumerable<ObjectReader> Objects(ObjectReader reader, string list, string one, List<Finding> findings)
     {
         foreach (var (element, place) in reader.List(list, MostOfAList))
@@ -238,7 +238,7 @@ public static class BrewReader
         }
     }
 
-    /// <summary>What had been forecast is told for whoever reads it; nothing is computed from it, so what is no figure is passed over.</summary>
+    /// <summary>The forecast as recorded. Nothing is computed from it, so entries that are not figures are ignored.</summary>
     private static RecordedForecast? Forecast(ObjectReader reader)
     {
         if (!reader.Take("forecast", out var forecast) || forecast.ValueKind != JsonValueKind.Object)
@@ -372,7 +372,7 @@ public static class BrewReader
         { Extra = tasting.Extra() };
     }
 
-    /// <summary>The texts of a list, each with its place.</summary>
+    /// <summary>The texts of a list, with their places.</summary>
     private static List<(string Text, string Place)> Texts(ObjectReader reader, string list, string what, List<Finding> findings)
     {
         var texts = new List<(string, string)>();

@@ -65,7 +65,7 @@ public enum SipWhen
 
 /// <summary>The coffee of a brew.</summary>
 /// <param name="Name">Its name; empty where it has none.</param>
-/// <param name="BoughtGround">It was bought ground, so the grind cannot be set.</param>
+/// <param name="BoughtGround">Whether it was bought ground, so that the grind cannot be set.</param>
 public sealed record CoffeeUsed(string Name, bool BoughtGround) : Extensible
 {
     /// <summary>Where it is from.</summary>
@@ -88,11 +88,11 @@ public sealed record PlaceUsed(string Name) : Extensible
     /// <summary>Above sea level, m.</summary>
     public double? AltitudeM { get; init; }
 
-    /// <summary>Of the room, °C.</summary>
+    /// <summary>Room temperature, °C.</summary>
     public double? AmbientC { get; init; }
 }
 
-/// <summary>What is told of one step of a brew.</summary>
+/// <summary>An entry about one step of a brew.</summary>
 public enum RecordedEventKind
 {
     /// <summary>Somebody said it was done.</summary>
@@ -101,39 +101,39 @@ public enum RecordedEventKind
     /// <summary>Something said was undone.</summary>
     Undo,
 
-    /// <summary>Nobody said it, and it was taken for done.</summary>
+    /// <summary>Nobody reported it; it was assumed.</summary>
     Assumed,
 
     /// <summary>Instruments saw it.</summary>
     Seen,
 
-    /// <summary>Something was done to mend a deviation.</summary>
+    /// <summary>Something was done to correct a deviation.</summary>
     Rescue,
 }
 
 /// <summary>One event of a brew.</summary>
 /// <param name="Id">A UUID.</param>
-/// <param name="AtS">When that step ended, s on the brew clock.</param>
-/// <param name="Step">The step, counted from 0.</param>
+/// <param name="AtS">When the step ended, s on the brew clock.</param>
+/// <param name="Step">The index of the step.</param>
 /// <param name="Kind">What happened.</param>
-/// <param name="By">Who told it; null where that is not known.</param>
+/// <param name="By">Who reported it; null where unknown.</param>
 public sealed record RecordedEvent(Guid Id, double AtS, int Step, RecordedEventKind Kind, string? By) : Extensible;
 
-/// <summary>Something that came to mind later.</summary>
+/// <summary>A note added later.</summary>
 /// <param name="At">When.</param>
-/// <param name="By">Who; null where that is not known.</param>
+/// <param name="By">Who wrote it; null where unknown.</param>
 /// <param name="Text">In words.</param>
 public sealed record RecordedNote(DateTimeOffset At, string? By, string Text) : Extensible;
 
-/// <summary>What had been forecast of a brew, by the names of the forecast's figures.</summary>
+/// <summary>The forecasts of a brew, by the public names of the figures.</summary>
 /// <param name="Model">The version of the model.</param>
-/// <param name="Planned">Of what was meant.</param>
-/// <param name="Brewed">Of how it really went.</param>
+/// <param name="Planned">Of the plan.</param>
+/// <param name="Brewed">Of what was actually done.</param>
 public sealed record RecordedForecast(string Model, ImmutableSortedDictionary<string, double> Planned, ImmutableSortedDictionary<string, double> Brewed);
 
 /// <summary>The grinder of a brew.</summary>
 /// <param name="Name">Its name; empty where it has none.</param>
-/// <param name="Setting">The setting as it stands on the grinder.</param>
+/// <param name="Setting">The setting as shown on the grinder.</param>
 public sealed record GrinderUsed(string Name, string? Setting) : Extensible
 {
     /// <summary>Median of what it ground, µm.</summary>
@@ -143,7 +143,7 @@ public sealed record GrinderUsed(string Name, string? Setting) : Extensible
     public double? Spread { get; init; }
 }
 
-/// <summary>What was measured of a brew; what is not known is null.</summary>
+/// <summary>Measurements of a brew; null where not measured.</summary>
 public sealed record MeasuredFigures : Extensible
 {
     /// <summary>Coffee weighed, g.</summary>
@@ -152,7 +152,7 @@ public sealed record MeasuredFigures : Extensible
     /// <summary>Water weighed, g.</summary>
     public double? WaterG { get; init; }
 
-    /// <summary>The drink as it is drunk, g.</summary>
+    /// <summary>The finished drink, g.</summary>
     public double? BeverageG { get; init; }
 
     /// <summary>Its strength by a refractometer, %.</summary>
@@ -167,7 +167,7 @@ public sealed record MeasuredFigures : Extensible
     /// <summary>How it felt.</summary>
     public PressFelt? PressFelt { get; init; }
 
-    /// <summary>In the vessel, °C, at <see cref="SlurryAtS"/>.</summary>
+    /// <summary>Temperature in the vessel, °C, at <see cref="SlurryAtS"/>.</summary>
     public double? SlurryC { get; init; }
 
     /// <summary>When that was read, s on the brew clock.</summary>
@@ -208,22 +208,22 @@ public sealed record TastingRecord : Extensible
     /// <summary>0 to 10.</summary>
     public double? Score { get; init; }
 
-    /// <summary>What was complained of, at a touch each.</summary>
+    /// <summary>Complaints chosen from the list.</summary>
     public ImmutableArray<Complaint> Complaints { get; init; } = [];
 
-    /// <summary>What the taster knows went otherwise: words of <see cref="WentWrong"/>; others are kept as they are.</summary>
+    /// <summary>What the taster knows went differently: words of <see cref="WentWrong"/>; others are kept unchanged.</summary>
     public ImmutableArray<string> WentWrong { get; init; } = [];
 
     /// <summary>In the taster's words.</summary>
     public string? Words { get; init; }
 
-    /// <summary>Which of the bag's notes were there.</summary>
+    /// <summary>Which of the flavour notes on the bag were found.</summary>
     public ImmutableArray<string> NotesFound { get; init; } = [];
 
     /// <summary>What the bed showed.</summary>
     public BedLook? Bed { get; init; }
 
-    /// <summary>The mean of what was said of something over the sips, or null where nobody said it.</summary>
+    /// <summary>The mean of an answer over the sips, or null where there is none.</summary>
     public double? Mean(Func<Sip, double?> of)
     {
         var said = Sips.Select(of).OfType<double>().ToList();
@@ -231,10 +231,10 @@ public sealed record TastingRecord : Extensible
     }
 }
 
-/// <summary>One brew, as the open brew file holds it.</summary>
+/// <summary>A brew, as in the open brew file.</summary>
 /// <param name="Id">A UUID.</param>
-/// <param name="Planned">What was meant.</param>
-/// <param name="Brewed">How it really went.</param>
+/// <param name="Planned">What was planned.</param>
+/// <param name="Brewed">What was actually done.</param>
 public sealed record BrewRecord(Guid Id, Recipe Planned, Recipe Brewed) : Extensible
 {
     /// <summary>The value of the file's <c>format</c> member.</summary>
@@ -249,28 +249,28 @@ public sealed record BrewRecord(Guid Id, Recipe Planned, Recipe Brewed) : Extens
     /// <summary>How it ended.</summary>
     public BrewOutcome State { get; init; }
 
-    /// <summary>Why it was given up; null where it was not, or nobody said.</summary>
+    /// <summary>Why it was abandoned; null where it was not, or the reason is unknown.</summary>
     public string? Why { get; init; }
 
     /// <summary>Where.</summary>
     public PlaceUsed Place { get; init; } = new("");
 
-    /// <summary>What was done when, and who told it.</summary>
+    /// <summary>What was done when, and who reported it.</summary>
     public ImmutableArray<RecordedEvent> Events { get; init; } = [];
 
-    /// <summary>What came to mind later.</summary>
+    /// <summary>Notes added later.</summary>
     public ImmutableArray<RecordedNote> Notes { get; init; } = [];
 
-    /// <summary>Its pictures, where they were asked for.</summary>
+    /// <summary>Its pictures, where they were requested.</summary>
     public ImmutableArray<RecordedPicture> Pictures { get; init; } = [];
 
     /// <summary>What had been forecast, or null.</summary>
     public RecordedForecast? Forecast { get; init; }
 
-    /// <summary>What whoever wrote the file keeps beyond the format, as they wrote it; null where there is nothing.</summary>
+    /// <summary>Data that the writing program adds to the format, unchanged; null where there is none.</summary>
     public JsonElement? Kept { get; init; }
 
-    /// <summary>When the clock stood at 0:00.</summary>
+    /// <summary>The moment of 0:00.</summary>
     public DateTimeOffset? StartedAt { get; init; }
 
     /// <summary>Who brewed it.</summary>
@@ -288,7 +288,7 @@ public sealed record BrewRecord(Guid Id, Recipe Planned, Recipe Brewed) : Extens
     /// <summary>The grinder.</summary>
     public GrinderUsed Grinder { get; init; } = new("", null);
 
-    /// <summary>The vessel's name; where it has none, what it is.</summary>
+    /// <summary>The vessel's name; where it has none, a description.</summary>
     public string Vessel { get; init; } = "";
 
     /// <summary>What was measured.</summary>
@@ -297,6 +297,6 @@ public sealed record BrewRecord(Guid Id, Recipe Planned, Recipe Brewed) : Extens
     /// <summary>How it tasted, or null.</summary>
     public TastingRecord? Tasting { get; init; }
 
-    /// <summary>What instruments showed, by kind: moments are s on the brew clock.</summary>
+    /// <summary>Readings by kind; times are s on the brew clock.</summary>
     public ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>> Readings { get; init; } = ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>>.Empty;
 }

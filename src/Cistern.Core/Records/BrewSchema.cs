@@ -5,10 +5,10 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Records;
 
-/// <summary>The brew file's JSON Schema (draft 2020-12), made from the rules its reader keeps.</summary>
+/// <summary>The JSON Schema (draft 2020-12) of the brew file, generated from the rules that the reader uses.</summary>
 public static class BrewSchema
 {
-    /// <summary>The schema as indented JSON, as it stands in docs/formats/brew.schema.json.</summary>
+    /// <summary>The schema as indented JSON, the same as docs/formats/brew.schema.json.</summary>
     public static string Write() => RecipeSchema.Text(new JsonObject
     {
         ["$schema"] = "https://json-schema.org/draft/2020-12/schema",

@@ -6,7 +6,7 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Records;
 
-/// <summary>Writes brews as the open file, unknown members included.</summary>
+/// <summary>Writes brews in the open format, including unknown members.</summary>
 public static class BrewWriter
 {
     /// <summary>One brew as an object.</summary>
@@ -92,7 +92,7 @@ public static class BrewWriter
         RecipeWriter.End(json, brew);
     }
 
-    /// <summary>A moment with its offset, to the millisecond.</summary>
+    /// <summary>A time with its UTC offset, to the millisecond.</summary>
     public static string Moment(DateTimeOffset at) => at.ToString("yyyy-MM-dd'T'HH:mm:ss.FFFzzz", CultureInfo.InvariantCulture);
 
     private static void Placed(Utf8JsonWriter json, PlaceUsed place)
@@ -123,7 +123,7 @@ public static class BrewWriter
         json.WriteString("text", note.Text);
     });
 
-    /// <summary>Objects in a list, unknown members and all; nothing where there are none.</summary>
+    /// <summary>A list of objects, unknown members included; omitted where empty.</summary>
     private static void List<T>(Utf8JsonWriter json, string name, ImmutableArray<T> items, Action<T> write)
         where T : Extensible
     {
@@ -225,7 +225,7 @@ public static class BrewWriter
         RecipeWriter.End(json, tasting);
     }
 
-    /// <summary>A list of texts; none where it is empty.</summary>
+    /// <summary>A list of texts; omitted where empty.</summary>
     private static void Texts(Utf8JsonWriter json, string name, IEnumerable<string> texts)
     {
         var all = texts.ToList();

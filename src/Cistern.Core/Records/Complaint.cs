@@ -3,7 +3,10 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Records;
 
-/// <summary>What somebody found wrong with a cup, a bed or a flow. Those up to <see cref="PastyWalls"/> are said at a touch and stand in the brew file; the others are found in words or in figures.</summary>
+/// <summary>
+/// What can be wrong with a cup, a bed or a flow. Those up to <see cref="PastyWalls"/> can be chosen from the list and are in the brew
+/// file; others are derived from words or figures.
+/// </summary>
 public enum Complaint
 {
     /// <summary>Sour.</summary>
@@ -27,7 +30,7 @@ public enum Complaint
     /// <summary>Too strong.</summary>
     Strong,
 
-    /// <summary>Hollow: little of it, whichever side it is on.</summary>
+    /// <summary>Hollow: too little of everything, sour or bitter.</summary>
     Hollow,
 
     /// <summary>Mud in the cup.</summary>
@@ -60,7 +63,7 @@ public enum Complaint
     /// <summary>Grounds were left high and dry.</summary>
     HighAndDry,
 
-    /// <summary>Grounds stuck to the walls as a paste.</summary>
+    /// <summary>Grounds stick to the walls as a paste.</summary>
     PastyWalls,
 
     /// <summary>Tastes of paper.</summary>
@@ -79,20 +82,20 @@ public enum Complaint
     WeakRunoff,
 }
 
-/// <summary>The complaints as a barista says them.</summary>
+/// <summary>The complaints in a barista's words.</summary>
 public static class ComplaintList
 {
-    /// <summary>Those that can be said at a touch, as the brew file has them.</summary>
+    /// <summary>Those that can be chosen, as in the brew file.</summary>
     public static ImmutableArray<Complaint> Said { get; } = [.. Enum.GetValues<Complaint>().Where(one => one <= Complaint.PastyWalls)];
 
-    /// <summary>The complaint of a word of the brew file, or null.</summary>
+    /// <summary>The complaint for a word of the brew file, or null.</summary>
     public static Complaint? Find(string word) => Words<Complaint>.Find(word) is { } one && one <= Complaint.PastyWalls ? one : null;
 
-    /// <summary>Those of words with blanks between, as a row keeps them; a word that this version does not know is passed over.</summary>
+    /// <summary>The complaints for a stored list of words, separated by blanks; words that this version does not know are ignored.</summary>
     public static ImmutableArray<Complaint> Read(string words) => [.. words.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(Find).OfType<Complaint>().Distinct()];
 }
 
-/// <summary>What a taster knows went otherwise, where the brew did not see it.</summary>
+/// <summary>What a taster knows went differently, where the brew did not record it.</summary>
 public enum WentWrong
 {
     /// <summary>Ended late.</summary>

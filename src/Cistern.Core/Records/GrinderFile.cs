@@ -5,9 +5,9 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Records;
 
-/// <summary>What came of reading a grinder: its scale, or why it was refused.</summary>
+/// <summary>The result of reading a grinder: its scale, or why it was refused.</summary>
 /// <param name="Grinder">The scale; null where it was refused.</param>
-/// <param name="Findings">Everything found.</param>
+/// <param name="Findings">All findings.</param>
 public sealed record GrinderFile(GrinderScale? Grinder, ImmutableArray<Finding> Findings)
 {
     /// <summary>A grinder's largest file, bytes.</summary>
@@ -17,8 +17,8 @@ public sealed record GrinderFile(GrinderScale? Grinder, ImmutableArray<Finding> 
 
     /// <summary>
     /// Reads a grinder: <c>least</c>, <c>most</c> and <c>step</c> of its settings, <c>umAtZero</c> and <c>umPerSetting</c>, and
-    /// where it is known <c>spread</c>. Or its table: <c>settings</c>, each with <c>setting</c> and <c>um</c>, through which
-    /// the straight line is laid. Never throws on what stands in it.
+    /// optionally <c>spread</c>. Or a table: <c>settings</c>, each with <c>setting</c> and <c>um</c>, to which a straight line is
+    /// fitted. No file content makes it throw.
     /// </summary>
     /// <param name="utf8">The file.</param>
     public static GrinderFile Read(ReadOnlyMemory<byte> utf8) => RecipeReader.Open(utf8, LargestBytes, "A grinder's file", Read, finding => new GrinderFile(null, [finding]));
@@ -95,7 +95,7 @@ public sealed record GrinderFile(GrinderScale? Grinder, ImmutableArray<Finding> 
         return table;
     }
 
-    /// <summary>The straight line that lies nearest to a table, by least squares.</summary>
+    /// <summary>The least-squares line through a table.</summary>
     private static (double UmPerSetting, double UmAtZero) Line(List<(double Setting, double Um)> table)
     {
         var (middle, mean) = (table.Average(row => row.Setting), table.Average(row => row.Um));

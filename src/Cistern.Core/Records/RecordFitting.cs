@@ -4,24 +4,24 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Records;
 
-/// <summary>What fitting takes from a brew's record.</summary>
+/// <summary>What the fit uses of a brew's record.</summary>
 public static class RecordFitting
 {
-    /// <summary>Readings of a thermometer are taken this far apart, s: nearer ones tell the same.</summary>
+    /// <summary>Interval between the thermometer readings that are used, s: closer ones add nothing.</summary>
     private const double ApartS = 30;
 
     /// <summary>The most of them that are taken.</summary>
     private const int MostTemperatures = 8;
 
-    /// <summary>A thermometer in the vessel shows the slurry this long after the water is in, s. Judged.</summary>
+    /// <summary>How long after the water is in a thermometer in the vessel shows the slurry's temperature, s. Judged.</summary>
     private const double SettlesS = 20;
 
-    /// <summary>With what it was brewed. A vessel without a name is known by what it is.</summary>
+    /// <summary>What it was brewed with. A vessel without a name is identified by its description.</summary>
     public static FitKeys Keys(this BrewRecord brew) => new(brew.Grinder.Name, Vessel(brew.Vessel, brew.Brewed.Brewer), brew.Coffee.Name, brew.Barista);
 
-    /// <summary>What a vessel is known by.</summary>
+    /// <summary>A name or description that identifies a vessel.</summary>
     /// <param name="name">Its name; empty where it has none.</param>
-    /// <param name="brewer">What it is.</param>
+    /// <param name="brewer">Its description.</param>
     public static string Vessel(string name, Brewer brewer) => name.Length > 0 ? name : FormattableString.Invariant($"{Words<BrewerFamily>.Of(brewer.Family)} {brewer.CapacityMl:0}");
 
     /// <summary>The brew as fitting takes it.</summary>
@@ -68,7 +68,7 @@ public static class RecordFitting
         }
     }
 
-    /// <summary>From the curve of a scale under the server: when the drain began, and when it was over.</summary>
+    /// <summary>The drawdown from the curve of a scale under the server: from the first drink to the end, s.</summary>
     private static double? SeenDrawdownS(BrewRecord brew)
     {
         if (!brew.Readings.TryGetValue(ReadingOf.ScaleG, out var curve) || !brew.Brewed.Steps.Any(step => step is Step.Drain))

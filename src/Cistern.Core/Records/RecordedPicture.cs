@@ -2,10 +2,10 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Records;
 
-/// <summary>A picture of a brew, as its file carries it.</summary>
+/// <summary>A picture in a brew's file.</summary>
 /// <param name="At">When it was taken.</param>
 /// <param name="Of">What is seen.</param>
-/// <param name="Said">What it shows, in words; null where nobody said.</param>
+/// <param name="Said">A description; null where there is none.</param>
 /// <param name="Image">The picture as a data URI: <c>data:image/jpeg;base64,…</c></param>
 public sealed record RecordedPicture(DateTimeOffset At, PictureOf Of, string? Said, string Image) : Extensible
 {
@@ -21,7 +21,7 @@ public sealed record RecordedPicture(DateTimeOffset At, PictureOf Of, string? Sa
     /// <param name="jpeg">The picture.</param>
     public static string Uri(byte[] jpeg) => Beginnings[0] + Convert.ToBase64String(jpeg);
 
-    /// <summary>The bytes of a data URI of a JPEG, PNG or WebP; null where it is none.</summary>
+    /// <summary>The bytes of a data URI of a JPEG, PNG or WebP; null for any other.</summary>
     /// <param name="uri">The URI.</param>
     public static byte[]? Bytes(string uri)
     {

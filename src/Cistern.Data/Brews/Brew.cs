@@ -6,7 +6,7 @@ namespace Cistern.Data.Brews;
 /// <summary>Where a brew stands in its life.</summary>
 public enum BrewState
 {
-    /// <summary>Chosen, its preparation going on, or its clock running.</summary>
+    /// <summary>Chosen, being prepared, or with its clock running.</summary>
     Running,
 
     /// <summary>Brewed to its end.</summary>
@@ -16,97 +16,100 @@ public enum BrewState
     Abandoned,
 }
 
-/// <summary>One brew: its plan, as it was when it began, and what became of it. Moments are UTC milliseconds, which SQLite can order.</summary>
+/// <summary>A brew: its plan as it was at the start, and its outcome. Times are UTC milliseconds, which SQLite can sort.</summary>
 public sealed class Brew
 {
-    /// <summary>No hand says so much of one brew; a program gone wild would.</summary>
+    /// <summary>Limit on entries per brew: no person reports so many, but a faulty program might.</summary>
     public const int MostEntries = 2_000;
 
-    /// <summary>Its number in the data file.</summary>
+    /// <summary>Its id in the data file.</summary>
     public int Id { get; set; }
 
-    /// <summary>What it is called in files: the same wherever it is taken in, so that it is taken in once.</summary>
+    /// <summary>Its identity in files, the same in every installation, so that it is imported only once.</summary>
     public Guid FileId { get; set; } = Guid.CreateVersion7();
 
-    /// <summary>The recipe of the library it goes back to.</summary>
+    /// <summary>The id of the library recipe it derives from.</summary>
     public required string RecipeId { get; set; }
 
-    /// <summary>What the plan was called when it was brewed.</summary>
+    /// <summary>The plan's name when it was brewed.</summary>
     public required string Name { get; set; }
 
-    /// <summary>When it was taken away from the log, UTC milliseconds; null while it stands there.</summary>
+    /// <summary>When it was deleted from the log, UTC milliseconds; null while it is there.</summary>
     [Column("TakenAwayAtMs")]
     public long? DeletedAtMs { get; set; }
 
     /// <summary>The file it came in with, or null where it was brewed here.</summary>
     public int? ImportId { get; set; }
 
-    /// <summary>How it really went, as the file it came with tells it; null where that is worked out from what was said here.</summary>
+    /// <summary>What was actually done, as told by the file it was imported with; null where that follows from its own entries.</summary>
     public string? BrewedJson { get; set; }
 
-    /// <summary>The file it came with, but for its readings: what of it has no place here is written back with it. Null where it was brewed in a Cistern.</summary>
+    /// <summary>
+    /// The file it was imported with, without readings; members without a column here are written back from it. Null where it was
+    /// brewed in a Cistern.
+    /// </summary>
     public string? FileJson { get; set; }
 
-    /// <summary>The plan as an open recipe file; the rest of it as it stands now, where something was taken to mend a deviation.</summary>
+    /// <summary>The plan as an open recipe file, with its remaining steps as changed by any correction.</summary>
     public required string PlanJson { get; set; }
 
-    /// <summary>The plan as it was when it began, where the rest of it has been changed since; else null.</summary>
+    /// <summary>The plan at the start, where its remaining steps were changed since; else null.</summary>
     public string? PlannedJson { get; set; }
 
-    /// <summary>The version of the model its forecast was made with.</summary>
+    /// <summary>The version of the model that made its forecast.</summary>
     public required string ModelVersion { get; set; }
 
-    /// <summary>The figures forecast for it, by their open names, as JSON.</summary>
+    /// <summary>The figures of its forecast, by their public names, as JSON.</summary>
     public required string ForecastJson { get; set; }
 
-    /// <summary>Its brew chart in little: the outline of the vessel's lane, as numbers for a picture 100 wide and 24 high.</summary>
+    /// <summary>Its small brew chart: the outline of the vessel's lane, as coordinates in a picture 100 wide and 24 high.</summary>
     [Column("TinyTide")]
     public string Sparkline { get; set; } = "";
 
     /// <summary>Who brewed it, or null.</summary>
     public int? BaristaId { get; set; }
 
-    /// <summary>Who brewed it, where that was loaded.</summary>
+    /// <summary>Who brewed it, where loaded.</summary>
     public Shelf.Barista? Barista { get; set; }
 
     /// <summary>The bag it took from, or null.</summary>
     public int? BagId { get; set; }
 
-    /// <summary>What was taken off the bag when the clock started, g; put back when the start is undone.</summary>
+    /// <summary>Coffee taken off the bag when the clock started, g; returned when the start is undone.</summary>
     public double TakenG { get; set; }
 
-    /// <summary>The plan it was brewed from, where that was one of the barista's own.</summary>
+    /// <summary>The stored plan it was brewed from, where there is one.</summary>
     public int? StoredPlanId { get; set; }
 
-    /// <summary>The filters it uses one of, or wears.</summary>
+    /// <summary>The filter stock of which it used one.</summary>
     public int? FilterStockId { get; set; }
 
     /// <summary>Why it was brewed differently from the one before, in the barista's words.</summary>
     public string Why { get; set; } = "";
 
-    /// <summary>The coffee's name when it was brewed; a bag changed later changes no brew.</summary>
+    /// <summary>The coffee's name at the time; changing a bag later changes no brew.</summary>
     public string CoffeeName { get; set; } = "";
 
-    /// <summary>Where it was brewed, by the name of then.</summary>
+    /// <summary>The place's name at the time.</summary>
     public string PlaceName { get; set; } = "";
 
-    /// <summary>How it was ground, as the grinder says it.</summary>
+    /// <summary>The grind in the terms of the grinder.</summary>
     public string GrindText { get; set; } = "";
 
-    /// <summary>The grinder's name when it was brewed; empty where none was chosen.</summary>
+    /// <summary>The grinder's name at the time; empty where none was chosen.</summary>
     [Column("MillName")]
     public string GrinderName { get; set; } = "";
 
-    /// <summary>The name of the vessel of one's own; empty where none was chosen.</summary>
+    /// <summary>The name of the barista's own vessel; empty where none was chosen.</summary>
     public string VesselName { get; set; } = "";
 
-    /// <summary>The brew before it in its line, or null where it begins one.</summary>
+    /// <summary>The brew before it in its series, or null where it is the first.</summary>
     public int? ParentBrewId { get; set; }
 
-    /// <summary>What was changed from that one, as <see cref="SeriesChange"/> writes it; empty where nothing was advised.</summary>
+    /// <summary>What was changed from that one, as written by <see cref="SeriesChange"/>; empty where nothing was advised.</summary>
     public string ChangedJson { get; set; } = "";
 
-    /// <summary>The model it was forecast with, as <see cref="ModelUsed"/> writes it; null for the published one.</summary>
+    /// <summary>The model of its forecast, as written by <see cref="ModelUsed"/>; null for the published one.</summary>
     public string? ModelJson { get; set; }
 
     /// <summary>Where it stands in its life.</summary>
@@ -115,69 +118,69 @@ public sealed class Brew
     /// <summary>When it was opened for brewing.</summary>
     public long OpenedAtMs { get; set; }
 
-    /// <summary>When the clock stood at 0:00, or null before.</summary>
+    /// <summary>The moment of 0:00, or null before.</summary>
     public long? StartedAtMs { get; set; }
 
-    /// <summary>When its last step was over or it was given up, UTC milliseconds; null before.</summary>
+    /// <summary>When its last step was over or it was abandoned, UTC milliseconds; null before.</summary>
     public long? EndedAtMs { get; set; }
 
-    /// <summary>Why it was given up, in the barista's words; null where it was not.</summary>
+    /// <summary>Why it was abandoned, in the barista's words; null where it was not.</summary>
     public string? WhyAbandoned { get; set; }
 
-    /// <summary>It is practised on a simulated bench and stands in no log.</summary>
+    /// <summary>It is a rehearsal on simulated instruments and not in the log.</summary>
     public bool Rehearsal { get; set; }
 
-    /// <summary>How many seconds of its clock go by in one; 1 but for a rehearsal.</summary>
+    /// <summary>Seconds on its clock per second; 1 except for a rehearsal.</summary>
     public int Speed { get; set; } = 1;
 
-    /// <summary>A moment on this brew's own clock, UTC milliseconds: of a rehearsal it goes faster from its opening on.</summary>
+    /// <summary>A moment on this brew's own clock, UTC milliseconds; a rehearsal's clock may run faster.</summary>
     /// <param name="nowMs">The moment, UTC milliseconds.</param>
     public long ClockMs(long nowMs) => Speed == 1 ? nowMs : OpenedAtMs + ((nowMs - OpenedAtMs) * Speed);
 
-    /// <summary>The simulated bench it is brewed on, as JSON; null where there is none.</summary>
+    /// <summary>The simulated instruments of the brew, as JSON; null where there are none.</summary>
     [Column("BenchJson")]
     public string? SimulationJson { get; set; }
 
-    /// <summary>What a gateway shows to send readings of this brew; null until somebody asks for it.</summary>
+    /// <summary>The token with which a gateway sends readings of this brew; null until it is asked for.</summary>
     public string? ReadingToken { get; set; }
 
-    /// <summary>Whether its clock starts when the first of the water is seen.</summary>
+    /// <summary>Whether its clock starts when instruments detect the first water.</summary>
     public bool StartsItself { get; set; }
 
-    /// <summary>All that was said of it while it ran; only ever added to.</summary>
+    /// <summary>All reports made while it ran; only ever added to.</summary>
     public List<EntryRow> Entries { get; } = [];
 
-    /// <summary>Weights read off the scale: typed in, or seen.</summary>
+    /// <summary>Weights at pours: typed in, or detected.</summary>
     public List<Weighing> Weighings { get; } = [];
 
-    /// <summary>What else was weighed or read of it.</summary>
+    /// <summary>Other weights and readings.</summary>
     public List<Observation> Observations { get; } = [];
 
-    /// <summary>What it came to, for searching and fitting; null until it is over.</summary>
+    /// <summary>Its figures, for searching and fitting; null until it is over.</summary>
     public BrewFacts? Facts { get; set; }
 
-    /// <summary>How it tasted, to each who tasted it.</summary>
+    /// <summary>Its tastings, one per taster.</summary>
     public List<Tasting> Tastings { get; } = [];
 
-    /// <summary>What came to mind later.</summary>
+    /// <summary>Notes added later.</summary>
     public List<LaterNote> Notes { get; } = [];
 
-    /// <summary>What instruments showed, piece by piece.</summary>
+    /// <summary>Readings of instruments, in pieces.</summary>
     public List<ReadingChunk> Readings { get; } = [];
 
-    /// <summary>Its pictures, those that were deleted among them; large, and loaded only where they are wanted.</summary>
+    /// <summary>Its pictures, including deleted ones; large, and loaded only where needed.</summary>
     public List<BrewPicture> Pictures { get; } = [];
 
-    /// <summary>What was answered where something went otherwise.</summary>
+    /// <summary>Answers to deviations.</summary>
     public List<DeviationAnswer> DeviationAnswers { get; } = [];
 
-    /// <summary>How it tasted to whoever tasted it first, or null.</summary>
+    /// <summary>Its first tasting, or null.</summary>
     public Tasting? Tasting => Tastings.MinBy(tasting => tasting.Id == 0 ? int.MaxValue : tasting.Id);
 
-    /// <summary>How many entries hold a word that this version does not know: they are kept, and count for nothing.</summary>
+    /// <summary>How many entries have a kind that this version does not know: they are kept and ignored.</summary>
     public int UnreadEntries => Entries.Count(row => !Enum.IsDefined(row.Kind));
 
-    /// <summary>The entries as the core takes them, in the order they were received; those not yet saved are the last.</summary>
+    /// <summary>The entries as the core needs them, in the order received; unsaved ones last.</summary>
     public IEnumerable<BrewEntry> CoreEntries =>
         Entries.Where(row => Enum.IsDefined(row.Kind)).OrderBy(row => row.Id == 0 ? int.MaxValue : row.Id).Select(row => new BrewEntry(row.EntryId, row.Kind, row.Step, row.AtMs, row.Undoes, row.Seen));
 }

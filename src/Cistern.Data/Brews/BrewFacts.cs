@@ -2,13 +2,13 @@ using System.ComponentModel.DataAnnotations.Schema;
 
 namespace Cistern.Data.Brews;
 
-/// <summary>What a brew came to as it was really brewed, one row each, so that the log is searched and fitted without forecasting it anew.</summary>
+/// <summary>The figures of a brew as it was made, so that the log can be searched and fitted without forecasting.</summary>
 public sealed class BrewFacts
 {
     /// <summary>The brew it belongs to.</summary>
     public int BrewId { get; set; }
 
-    /// <summary>The version of the model that computed it.</summary>
+    /// <summary>The version of the model that computed them.</summary>
     public required string ModelVersion { get; set; }
 
     /// <summary>Coffee, g.</summary>
@@ -23,13 +23,13 @@ public sealed class BrewFacts
     /// <summary>Median of the grind, µm.</summary>
     public double MedianUm { get; set; }
 
-    /// <summary>The drink as it is drunk, g; computed.</summary>
+    /// <summary>The finished drink, g; computed.</summary>
     public double FinalG { get; set; }
 
-    /// <summary>Of the drink as it is drunk; computed.</summary>
+    /// <summary>Strength of the finished drink, %; computed.</summary>
     public double FinalTdsPercent { get; set; }
 
-    /// <summary>Of the dose, in the cup, %; computed.</summary>
+    /// <summary>Extraction in the cup per dose, %; computed.</summary>
     public double ExtractionYieldPercent { get; set; }
 
     /// <summary>Sour (negative) to bitter (positive); computed, a judgement.</summary>
@@ -39,45 +39,45 @@ public sealed class BrewFacts
     /// <summary>When it was done, s on its clock.</summary>
     public double FinishS { get; set; }
 
-    /// <summary>From the opening to the dry bed, s, by its own clock; null where that was not seen.</summary>
+    /// <summary>From the opening to the dry bed, s, on its own clock; null where that was not observed.</summary>
     public double? DrawdownS { get; set; }
 
-    /// <summary>Of the press or the plunge, s, by its own clock; null where that was not seen.</summary>
+    /// <summary>Length of the press or the plunge, s, on its own clock; null where that was not observed.</summary>
     public double? PressS { get; set; }
 
     /// <summary>Steps that nobody said were done.</summary>
     public int Assumed { get; set; }
 
-    /// <summary>How these facts are worked out; what was worked out otherwise is worked out again after a start.</summary>
+    /// <summary>The current version of these facts; rows of another version are computed again after a start.</summary>
     public const int CurrentVersion = 2;
 
-    /// <summary>The version of these facts; 1 of what has none of what follows.</summary>
+    /// <summary>The version of this row; version 1 has none of the properties below.</summary>
     public int Version { get; set; } = 1;
 
-    /// <summary>The vessel's family, as the recipe file names it.</summary>
+    /// <summary>The brewer's family, as in the recipe file.</summary>
     public string Family { get; set; } = "";
 
     /// <summary>The coffee's days since roasting when it was brewed.</summary>
     public double RestDays { get; set; }
 
-    /// <summary>Of what rest would give, a share; computed, a judgement of it is <see cref="Core.Forecasts.CupJudgement"/>.</summary>
+    /// <summary>Dissolved yield divided by the equilibrium yield; computed. <see cref="Core.Forecasts.CupJudgement"/> judges it.</summary>
     [Column("Drawn")]
     public double ExtractionLevel { get; set; }
 
-    /// <summary>How it flowed and when it was released: the worst of it. Null where nothing of it was timed.</summary>
+    /// <summary>The worst of its flow times and of the end of its steep. Null where nothing was timed.</summary>
     public FlowWord? Flow { get; set; }
 
-    /// <summary>How much later than planned the release began, s; negative where it was sooner, null where nothing is released or it was not seen.</summary>
+    /// <summary>How much later than planned the steep ended, s; negative for earlier, null where there was no end or it was not observed.</summary>
     [Column("ReleaseOffS")]
     public double? SteepEndOffS { get; set; }
 
-    /// <summary>Water poured over the plan, g; negative where it fell short.</summary>
+    /// <summary>Water beyond the plan, g; negative for less.</summary>
     public double WaterOffG { get; set; }
 
-    /// <summary>Coffee over the plan, g; negative where it fell short.</summary>
+    /// <summary>Coffee beyond the plan, g; negative for less.</summary>
     public double DoseOffG { get; set; }
 
-    /// <summary>At the kettle over the plan, °C; negative where it was cooler.</summary>
+    /// <summary>Kettle temperature above the plan, °C; negative for below.</summary>
     public double TemperatureOffC { get; set; }
 
     /// <summary>The strength expected of the plan, with its 80 % band, % TDS.</summary>
@@ -112,7 +112,7 @@ public sealed class BrewFacts
         return copy;
     }
 
-    /// <summary>The drain expected of the plan, s; null where nothing drains.</summary>
+    /// <summary>The expected drawdown, s; null where there is none.</summary>
     [Column("ForetoldDrawdownS")]
     public double? ExpectedDrawdownS { get; set; }
 
@@ -125,10 +125,10 @@ public sealed class BrewFacts
     public double? ExpectedDrawdownHighS { get; set; }
 }
 
-/// <summary>How a brew flowed and when it was released, in a word: what lay outside its window first, what flowed before what a hand did.</summary>
+/// <summary>The flow and the end of the steep in one word: what was outside its window first, flow before handling.</summary>
 public enum FlowWord
 {
-    /// <summary>All that was timed lay in its window.</summary>
+    /// <summary>Everything that was timed was within its window.</summary>
     Within,
 
     /// <summary>It drained or pressed too slowly.</summary>

@@ -2,19 +2,19 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Data.Brews;
 
-/// <summary>Two plans that are brewed as one: one thing changed from the first to the second, the rest held.</summary>
+/// <summary>Two plans that are brewed together: one thing differs, the rest is the same.</summary>
 public sealed class BrewPair
 {
-    /// <summary>Its number in the data file.</summary>
+    /// <summary>Its id in the data file.</summary>
     public int Id { get; set; }
 
-    /// <summary>The plan of A, kept; null where it has been let go of.</summary>
+    /// <summary>The saved plan of A; null where it was removed.</summary>
     public int? FirstPlanId { get; set; }
 
-    /// <summary>The plan of B; null where it has been let go of.</summary>
+    /// <summary>The saved plan of B; null where it was removed.</summary>
     public int? SecondPlanId { get; set; }
 
-    /// <summary>How long after A the clock of B starts, s.</summary>
+    /// <summary>How long after A's clock that of B starts, s.</summary>
     public double StaggerS { get; set; }
 
     /// <summary>The brew of A; null until the pair is brewed.</summary>
@@ -30,10 +30,10 @@ public sealed class BrewPair
     public int? BaristaId { get; set; }
 }
 
-/// <summary>Two brews tasted blind: how the cups were dealt, what each taster answered, and when it was revealed.</summary>
+/// <summary>A blind tasting of two brews: how the cups were assigned, what each taster answered, and when it was revealed.</summary>
 public sealed class BlindSession
 {
-    /// <summary>Its number in the data file.</summary>
+    /// <summary>Its id in the data file.</summary>
     public int Id { get; set; }
 
     /// <summary>How it is tasted; kept as a word.</summary>
@@ -42,22 +42,22 @@ public sealed class BlindSession
     /// <summary>How many taste.</summary>
     public int Tasters { get; set; }
 
-    /// <summary>What dealt the cups: the same deals the same.</summary>
+    /// <summary>The seed for assigning the cups.</summary>
     public int Seed { get; set; }
 
-    /// <summary>The brew in the cups A, or null where that is not in the log.</summary>
+    /// <summary>The brew in the cups A, or null where it is not in the log.</summary>
     public int? FirstBrewId { get; set; }
 
-    /// <summary>The brew in the cups B, or null where that is not in the log.</summary>
+    /// <summary>The brew in the cups B, or null where it is not in the log.</summary>
     public int? SecondBrewId { get; set; }
 
-    /// <summary>What it is about, in a word: what was changed.</summary>
+    /// <summary>What differs between the two, in a few words.</summary>
     public string What { get; set; } = "";
 
-    /// <summary>When the cups were dealt, UTC milliseconds.</summary>
+    /// <summary>When the cups were assigned, UTC milliseconds.</summary>
     public long OpenedAtMs { get; set; }
 
-    /// <summary>When it was revealed, UTC milliseconds; null before. Nothing is answered after it.</summary>
+    /// <summary>When it was revealed, UTC milliseconds; null before. No answers are accepted afterwards.</summary>
     public long? RevealedAtMs { get; set; }
 
     /// <summary>Who dealt them.</summary>
@@ -70,7 +70,7 @@ public sealed class BlindSession
 /// <summary>What one taster answered, blind.</summary>
 public sealed class BlindAnswer
 {
-    /// <summary>Its number in the data file.</summary>
+    /// <summary>Its id in the data file.</summary>
     public int Id { get; set; }
 
     /// <summary>The tasting it belongs to.</summary>
@@ -79,10 +79,10 @@ public sealed class BlindAnswer
     /// <summary>Which taster, counted from 1.</summary>
     public int Taster { get; set; }
 
-    /// <summary>The taster's name, where one was given.</summary>
+    /// <summary>The taster's name, where given.</summary>
     public string Name { get; set; } = "";
 
-    /// <summary>The codes of the cups that were named, parted by a blank, the least first.</summary>
+    /// <summary>The codes of the chosen cups, separated by blanks, in ascending order.</summary>
     public required string Picked { get; set; }
 
     /// <summary>What was tasted, in the taster's words.</summary>
@@ -91,6 +91,6 @@ public sealed class BlindAnswer
     /// <summary>When it was kept, UTC milliseconds.</summary>
     public long AtMs { get; set; }
 
-    /// <summary>The guest's device it came from, whose answer it stays; null from the bench or a barista's device.</summary>
+    /// <summary>The guest's device that gave the answer and owns it; null for this machine or a barista's device.</summary>
     public int? DeviceId { get; set; }
 }

@@ -21,21 +21,21 @@ public static class BrewParts
         Rows<ReadingChunk>(nameof(Brew.Readings), brew => brew.Readings),
     ];
 
-    /// <summary>The kinds of row that point at a brew and belong to it.</summary>
+    /// <summary>The entity types that belong to a brew.</summary>
     public static IEnumerable<Type> Kinds => All.Select(part => part.Kind);
 
-    /// <summary>Brews with all that belongs to them, and who brewed and tasted them.</summary>
+    /// <summary>Brews with everything that belongs to them, and who brewed and tasted them.</summary>
     /// <param name="brews">The brews.</param>
-    /// <param name="withReadings">Whether what instruments showed comes along: it is most of a brew's size.</param>
-    /// <param name="withPictures">Whether its pictures do: they are more.</param>
+    /// <param name="withReadings">Whether to load the instruments' readings, which are most of a brew's size.</param>
+    /// <param name="withPictures">Whether to load its pictures, which are larger still.</param>
     public static IQueryable<Brew> Whole(this IQueryable<Brew> brews, bool withReadings, bool withPictures = false) =>
         All.Where(part => (withReadings || part.Kind != typeof(ReadingChunk)) && (withPictures || part.Kind != typeof(BrewPicture))).Aggregate(brews, (all, part) => all.Include(part.Navigation))
             .Include(brew => brew.Barista).Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Sips).Include(brew => brew.Tastings).ThenInclude(tasting => tasting.Barista).AsSplitQuery();
 
-    /// <summary>The rows that belong to a brew, as far as they were loaded.</summary>
+    /// <summary>The loaded rows that belong to a brew.</summary>
     public static IEnumerable<object> Of(Brew brew) => All.SelectMany(part => part.Of(brew));
 
-    /// <summary>Deletes all that belongs to brews, but neither the brews nor their pictures: a file seldom brings those.</summary>
+    /// <summary>Deletes everything that belongs to brews, but neither the brews nor their pictures, which files seldom contain.</summary>
     public static async Task DeleteAsync(DbContext db, IReadOnlyCollection<int> brewIds, CancellationToken ct)
     {
         foreach (var part in brewIds.Count > 0 ? All.Where(part => part.Kind != typeof(BrewPicture)) : [])

@@ -3,35 +3,35 @@ using Cistern.Core.Records;
 
 namespace Cistern.Data.Brews;
 
-/// <summary>A picture of a brew: in a table of its own, so that no list reads it.</summary>
+/// <summary>A picture of a brew, in a table of its own that no list reads.</summary>
 public sealed class BrewPicture
 {
-    /// <summary>The most that one brew has, those that were deleted not counted.</summary>
+    /// <summary>The most pictures per brew, deleted ones not counted.</summary>
     public const int MostOfOne = RecordedPicture.MostOfOne;
 
     /// <summary>The most letters of what it shows.</summary>
     public const int LongestSaid = RecordedPicture.LongestSaid;
 
-    /// <summary>Its number in the data file.</summary>
+    /// <summary>Its id in the data file.</summary>
     public int Id { get; set; }
 
     /// <summary>The brew it is of.</summary>
     public int BrewId { get; set; }
 
-    /// <summary>What it was sent under: the same is kept once.</summary>
+    /// <summary>The key it was sent with, so that it is saved only once.</summary>
     public Guid Key { get; set; }
 
     /// <summary>What is seen.</summary>
     public PictureOf Of { get; set; }
 
-    /// <summary>What it shows, for whoever does not see it; empty where nobody said.</summary>
+    /// <summary>A description, for those who cannot see it; empty where there is none.</summary>
     [MaxLength(LongestSaid)]
     public string Said { get; set; } = "";
 
     /// <summary>When it was taken, UTC milliseconds, as the device says.</summary>
     public long AtMs { get; set; }
 
-    /// <summary>When it was deleted, UTC milliseconds; null while it stands.</summary>
+    /// <summary>When it was deleted, UTC milliseconds; null while it is shown.</summary>
     public long? DeletedAtMs { get; set; }
 
     /// <summary>Its width, px.</summary>

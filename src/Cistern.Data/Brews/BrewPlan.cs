@@ -8,13 +8,13 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Data.Brews;
 
-/// <summary>Puts a plan into a brew's row and gets it out again.</summary>
+/// <summary>Converts between a plan and a brew's row.</summary>
 public static class BrewPlan
 {
-    /// <summary>Of a brew that is over every assumption has been made, ms: longer than any grace.</summary>
+    /// <summary>Time after which every assumption about a brew's steps has been made, ms: longer than any grace period.</summary>
     private const long AfterMs = 400L * 86_400_000;
 
-    /// <summary>A new brew of a forecast, as yet without its circumstances.</summary>
+    /// <summary>A new brew from a forecast, without its barista, coffee and equipment.</summary>
     public static Brew Of(Forecast forecast, long openedAtMs) => new()
     {
         RecipeId = forecast.Recipe.Id,
@@ -27,17 +27,17 @@ public static class BrewPlan
         OpenedAtMs = openedAtMs,
     };
 
-    /// <summary>The model a brew was forecast with: what was learned later changes no brew that was.</summary>
+    /// <summary>The model of a brew's forecast: what was learned later does not change it.</summary>
     /// <param name="brew">The brew.</param>
-    /// <param name="model">The model as published, and what stops it.</param>
+    /// <param name="model">The published model, with its cancellation.</param>
     public static ForecastModel ModelOf(this Brew brew, ForecastModel model) => brew.ModelJson is { } json && ModelUsed.Read(json) is { } used ? used.On(model) : model;
 
-    /// <summary>The plan of a brew, the rest of it as it stands now. It was checked when it was kept.</summary>
-    /// <exception cref="UnreadableException">The row has been changed by another hand and is no recipe any more.</exception>
+    /// <summary>The plan of a brew, with its remaining steps as they are now. It was checked when it was stored.</summary>
+    /// <exception cref="UnreadableException">The row was edited outside Cistern and is not a recipe.</exception>
     public static Recipe Recipe(this Brew brew) => Read(brew, brew.PlanJson);
 
-    /// <summary>The plan of a brew as it was when it began.</summary>
-    /// <exception cref="UnreadableException">The row has been changed by another hand and is no recipe any more.</exception>
+    /// <summary>The plan of a brew at its start.</summary>
+    /// <exception cref="UnreadableException">The row was edited outside Cistern and is not a recipe.</exception>
     public static Recipe Planned(this Brew brew) => Read(brew, brew.PlannedJson ?? brew.PlanJson);
 
     private static Recipe Read(Brew brew, string json)
@@ -46,18 +46,18 @@ public static class BrewPlan
         return file.Recipes.Length == 1 ? file.Recipes[0] : throw new UnreadableException($"The plan of {brew.Name} cannot be read: {file.Findings.FirstOrDefault()?.Rule}");
     }
 
-    /// <summary>Whether its plans, and how it was brewed where a file tells it, can be read.</summary>
+    /// <summary>Whether its plans, and the recipe as brewed in an imported file, can be read.</summary>
     public static bool IsReadable(this Brew brew) => new[] { brew.PlanJson, brew.PlannedJson, brew.BrewedJson }.All(json => json is null || RecipeReader.ReadDraft(json).Recipes.Length == 1);
 
-    /// <summary>The figures that were forecast when it was planned.</summary>
+    /// <summary>The figures of its forecast.</summary>
     public static IReadOnlyDictionary<string, double?> Figures(this Brew brew) =>
         KeptJson.Read<Dictionary<string, double?>>(brew.ForecastJson) ?? [];
 
-    /// <summary>The weights that were typed, by step.</summary>
+    /// <summary>The weights at the ends of pours, by step.</summary>
     public static ImmutableDictionary<int, double> WeightsG(this Brew brew) =>
         brew.Weighings.ToImmutableDictionary(weighing => weighing.StepIndex, weighing => weighing.TotalG);
 
-    /// <summary>What was weighed and read of it, as the core takes it.</summary>
+    /// <summary>What was weighed and read, in the core's form.</summary>
     public static Actuals Actuals(this Brew brew) => new()
     {
         PouredG = brew.WeightsG(),
@@ -70,24 +70,24 @@ public static class BrewPlan
         IceG = brew.Observed(ObservationNames.Ice),
     };
 
-    /// <summary>What was weighed or read under a name, or null.</summary>
+    /// <summary>The observation with a name, or null.</summary>
     public static double? Observed(this Brew brew, string name) => brew.Observations.Find(one => one.Name == name)?.Value;
 
-    /// <summary>The steps of a brew that are over and could have been forgotten, and whether they were.</summary>
+    /// <summary>The finished steps that could have been omitted, and whether they were.</summary>
     /// <param name="brew">The brew, with its observations.</param>
-    /// <param name="recipe">What is brewed.</param>
-    /// <param name="run">Where it stands.</param>
+    /// <param name="recipe">The recipe that is brewed.</param>
+    /// <param name="run">Its state.</param>
     public static IReadOnlyList<(int Step, bool Omitted)> Omittable(this Brew brew, Recipe recipe, BrewRun run)
     {
         var omitted = brew.Actuals().Omitted;
         return [.. run.Done.Select(done => done.Index).Where(step => step < recipe.Steps.Length && Core.Brewing.Actuals.CanBeOmitted(recipe.Steps[step])).Select(step => (step, omitted.Contains(step)))];
     }
 
-    /// <summary>The signs that were seen, by step; earlier versions kept no step in the name, and so each sign once a brew.</summary>
+    /// <summary>The signs that were seen, with their steps; earlier versions stored one per brew and no step in its name.</summary>
     public static IEnumerable<(string Code, int Step)> SignsSeen(this Brew brew) =>
         brew.Observations.Where(one => one.Name.StartsWith(ObservationNames.Sign, StringComparison.Ordinal)).Select(one => (one.Name[ObservationNames.Sign.Length..].Split('@')[0], (int)one.Value));
 
-    /// <summary>Keeps a sign that was seen at a step, in the place of whatever was; null forgets it.</summary>
+    /// <summary>Records a sign seen at a step, replacing any other; null removes it.</summary>
     public static void SeeSign(this Brew brew, int step, string? code, long nowMs)
     {
         brew.Observations.RemoveAll(one => one.Name.StartsWith(ObservationNames.Sign, StringComparison.Ordinal) && (int)one.Value == step);
@@ -97,43 +97,43 @@ public static class BrewPlan
         }
     }
 
-    /// <summary>What its own clock measured of what flowed, or the file it came with tells.</summary>
+    /// <summary>The flow times measured on its own clock, or given by the file it was imported with.</summary>
     /// <param name="brew">The brew, with its entries and observations.</param>
     /// <param name="recipe">The plan it was brewed by.</param>
-    /// <param name="run">Where it stands.</param>
+    /// <param name="run">Its state.</param>
     public static Measured Timed(this Brew brew, Recipe recipe, BrewRun run)
     {
         var measured = Measured.Of(recipe, run);
         return new Measured(measured.DrawdownS ?? brew.Observed(ObservationNames.Drawdown), measured.PressS ?? brew.Observed(ObservationNames.Press));
     }
 
-    /// <summary>How its times lie against their windows.</summary>
+    /// <summary>Its times compared with their windows.</summary>
     /// <param name="brew">The brew, with its entries and observations.</param>
     /// <param name="planned">The forecast of the plan it began with.</param>
-    /// <param name="run">Where it stands.</param>
+    /// <param name="run">Its state.</param>
     public static ImmutableArray<FlowVerdict> Verdicts(this Brew brew, Forecast planned, BrewRun run) => FlowVerdicts.Of(brew.Meant(planned), run, brew.Timed(planned.Recipe, run));
 
     /// <summary>
-    /// What its times are held against: the plan it began with, its steep ended when a correction that was taken says. One that
-    /// answers a steep that was over already only says how late it was, and changes nothing of that.
+    /// The forecast that its times are compared with: the plan it began with, with the end of its steep as set by an accepted
+    /// correction. A correction for a steep that was already over changes nothing here.
     /// </summary>
-    /// <param name="brew">The brew, with what was answered.</param>
+    /// <param name="brew">The brew, with its answers to deviations.</param>
     /// <param name="planned">The forecast of the plan it began with.</param>
     public static Forecast Meant(this Brew brew, Forecast planned) =>
         brew.DeviationAnswers.Where(answer => answer is { Taken: true, UndoneAtMs: null, SteepEndAtS: not null, Kind: not (DeviationKind.ReleaseDue or DeviationKind.ReleasedLate) }).MaxBy(answer => answer.AtMs) is { } moved
             ? planned.Again(Core.Planning.Settings.With(planned, Core.Planning.Setting.SteepEndS, moved.SteepEndAtS!.Value))
             : planned;
 
-    /// <summary>Whether it was really brewed: its clock ran here, or its file tells how it went.</summary>
+    /// <summary>Whether it was actually brewed: its clock ran here, or its file says so.</summary>
     public static bool WasBrewed(this Brew brew, BrewRun run) => run.ClockRuns || brew.BrewedJson is not null;
 
-    /// <summary>What a refractometer read of it, the mean of all who read it, % TDS; null where nobody did.</summary>
+    /// <summary>The mean of its refractometer readings, % TDS; null where there are none.</summary>
     public static double? ReadTdsPercent(this Brew brew) => brew.Tastings.Select(tasting => tasting.ReadTdsPercent).Average();
 
-    /// <summary>Keeps what somebody weighed or read under a name, or forgets it; what is said again as it stood keeps its moment.</summary>
+    /// <summary>Records or removes an observation; one repeated unchanged keeps its time.</summary>
     /// <param name="brew">The brew, with its observations.</param>
-    /// <param name="name">What it is of: one of <see cref="ObservationNames"/>.</param>
-    /// <param name="value">The value, in the unit of its name; null takes it back.</param>
+    /// <param name="name">One of <see cref="ObservationNames"/>.</param>
+    /// <param name="value">The value, in the unit of its name; null removes it.</param>
     /// <param name="nowMs">Now.</param>
     public static void Observe(this Brew brew, string name, double? value, long nowMs)
     {
@@ -149,35 +149,38 @@ public static class BrewPlan
         }
         else if (Math.Abs(kept.Value - number) >= Same)
         {
-            // Whoever types over what an instrument told has told it now.
+            // A typed value replaces one from an instrument and is no longer marked as detected.
             (kept.Value, kept.AtMs, kept.Seen) = (number, nowMs, false);
         }
     }
 
-    /// <summary>What was answered to a deviation and has not been taken back, or null.</summary>
+    /// <summary>The answer to a deviation that was not taken back, or null.</summary>
     public static DeviationAnswer? StandingAnswer(this Brew brew, DeviationKind kind, int step) => brew.DeviationAnswers.Find(answer => answer.UndoneAtMs is null && answer.Kind == kind && answer.Step == step);
 
-    /// <summary>Where it stands.</summary>
+    /// <summary>Its state.</summary>
     /// <param name="brew">The brew, with its entries.</param>
     /// <param name="plan">The forecast of its plan.</param>
-    /// <param name="nowMs">Now; of one that is over everything has come.</param>
+    /// <param name="nowMs">Now; for a finished brew, after everything.</param>
     public static BrewRun Run(this Brew brew, Forecast plan, long nowMs) =>
         BrewRun.Replay(ConductPlan.Of(plan), brew.CoreEntries, brew.State == BrewState.Finished ? (brew.EndedAtMs ?? nowMs) + AfterMs : brew.ClockMs(nowMs));
 
-    /// <summary>The forecast of it as it was really brewed; what is still to come is as planned. Of one that is over the clock says when it was done, and how long the drawdown took.</summary>
+    /// <summary>
+    /// The forecast of what was actually done; steps still to come are as planned. For a finished brew, the measured finish and
+    /// drawdown replace the computed ones.
+    /// </summary>
     /// <param name="brew">The brew, with its entries, weights and observations.</param>
     /// <param name="plan">The forecast of its plan.</param>
-    /// <param name="run">Where it stands.</param>
-    /// <param name="nowS">The time on its clock while it runs, s. What it comes to at that moment is asked once, so it is not remembered: it would only push out what is asked again.</param>
+    /// <param name="run">Its state.</param>
+    /// <param name="nowS">The time on its clock while it runs, s. Such a forecast is needed once, so it is not cached.</param>
     public static Forecast AsItWas(this Brew brew, Forecast plan, BrewRun run, double? nowS = null)
     {
         var real = (nowS is null ? plan.Model : plan.Model with { Memory = null }).Run(brew.BrewedRecipe(plan.Recipe, run, nowS), plan.Options);
         return nowS is null ? real.ByClock(brew.BrewedJson is null && run.Finished ? run.EndS : null, brew.Timed(plan.Recipe, run).DrawdownS) : real;
     }
 
-    /// <summary>What a brew that is over is told to have come to, by the model it was planned with: as planned and as brewed.</summary>
+    /// <summary>The figures of a finished brew by the model it was planned with, as planned and as brewed.</summary>
     /// <param name="brew">The brew, with its entries, weights and observations.</param>
-    /// <param name="model">The model as published, and what stops it.</param>
+    /// <param name="model">The published model, with its cancellation.</param>
     public static ToldFigures Told(this Brew brew, ForecastModel model)
     {
         var plan = brew.ModelOf(model).Figures(brew.Recipe());
@@ -185,27 +188,27 @@ public static class BrewPlan
         return new ToldFigures(planned.Totals, brew.AsItWas(plan, brew.Run(plan, brew.EndedAtMs ?? brew.OpenedAtMs)).Totals);
     }
 
-    /// <summary>The extraction that a refractometer tells, with the drink as weighed or else as expected, %; null where nobody read it.</summary>
+    /// <summary>Extraction from the refractometer's reading, with the drink as weighed or else as expected, %; null without a reading.</summary>
     /// <param name="brew">The brew, with its tastings and observations.</param>
-    /// <param name="drinkG">The drink as expected, g.</param>
+    /// <param name="drinkG">The expected drink, g.</param>
     /// <param name="doseG">Coffee, g.</param>
     public static double? ReadYieldPercent(this Brew brew, double drinkG, double doseG) => brew.ReadTdsPercent() * (brew.Observed(ObservationNames.Beverage) ?? drinkG) / doseG;
 
-    /// <summary>The forecast of one that is over as it was really brewed; null where it is not over, or its clock never ran.</summary>
+    /// <summary>The forecast of a finished brew as it was made; null where it is not over, or its clock never ran.</summary>
     /// <param name="brew">The brew, with its entries, weights and observations.</param>
     /// <param name="plan">The forecast of its plan.</param>
-    /// <param name="run">Where it stands.</param>
+    /// <param name="run">Its state.</param>
     public static Forecast? Real(this Brew brew, Forecast plan, BrewRun run) => brew.State == BrewState.Finished && brew.WasBrewed(run) ? brew.AsItWas(plan, run) : null;
 
-    /// <summary>How it was really brewed, as a recipe: as its file tells it, or else from what was said, weighed and read.</summary>
+    /// <summary>The recipe as it was brewed: from its file, or else from what was reported, weighed and read.</summary>
     /// <param name="brew">The brew, with its entries, weights and observations.</param>
     /// <param name="plan">Its plan.</param>
-    /// <param name="run">Where it stands.</param>
+    /// <param name="run">Its state.</param>
     /// <param name="nowS">The time on its clock while it runs, s.</param>
     public static Recipe BrewedRecipe(this Brew brew, Recipe plan, BrewRun run, double? nowS = null) =>
         brew.BrewedJson is { } told ? Read(brew, told) : AsBrewed.Of(plan, run, brew.Actuals(), nowS);
 
-    /// <summary>Works its facts out anew.</summary>
+    /// <summary>Computes its facts.</summary>
     /// <param name="brew">A brew that is over, with its entries, weights and observations.</param>
     /// <param name="plan">The forecast of its plan.</param>
     public static void WorkOutFacts(this Brew brew, Forecast plan)
@@ -229,7 +232,7 @@ public static class BrewPlan
         brew.WorkOutAgainstPlan(facts, brew.PlannedJson is null ? plan : plan.Again(brew.Planned()), real.Recipe, run);
     }
 
-    /// <summary>What went otherwise than the plan it began with, and what had been expected of that.</summary>
+    /// <summary>Computes its deviations from the plan it began with, and what was expected of that plan.</summary>
     private static void WorkOutAgainstPlan(this Brew brew, BrewFacts facts, Forecast planned, Recipe real, BrewRun run)
     {
         var steepEnd = Acts.SteepEndIndex(planned.Recipe);
@@ -244,7 +247,7 @@ public static class BrewPlan
         (facts.ExpectedDrawdownS, facts.ExpectedDrawdownLowS, facts.ExpectedDrawdownHighS) = bands.TryGetValue(Outcome.DrawdownS, out var drain) ? (drain.Value, drain.Low, drain.High) : ((double?)null, (double?)null, (double?)null);
     }
 
-    /// <summary>The worst of some verdicts in a word: they come with what is outside its window first.</summary>
+    /// <summary>The worst of some verdicts in one word; those outside their windows come first.</summary>
     private static FlowWord? WordOf(ImmutableArray<FlowVerdict> verdicts)
     {
         if (verdicts.IsEmpty)

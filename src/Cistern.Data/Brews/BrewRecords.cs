@@ -6,14 +6,14 @@ using Cistern.Core.Records;
 
 namespace Cistern.Data.Brews;
 
-/// <summary>Brews as the core's records: for advice, for fitting and for files.</summary>
+/// <summary>Brews as records of the core, for advice, fitting and files.</summary>
 public static class BrewRecords
 {
-    /// <summary>A brew of the data file as a record.</summary>
-    /// <param name="brew">A finished brew, with its entries, weights, observations, tastings and their sips; with its readings where those are to count.</param>
-    /// <param name="model">The model as published, and what stops it.</param>
-    /// <param name="boughtGround">Whether its bag was bought ground.</param>
-    /// <returns>The record; how it tasted is what all who tasted it said.</returns>
+    /// <summary>A stored brew as a record.</summary>
+    /// <param name="brew">A finished brew, with its entries, weights, observations, tastings and sips; with its readings where needed.</param>
+    /// <param name="model">The published model, with its cancellation.</param>
+    /// <param name="boughtGround">Whether its coffee was bought ground.</param>
+    /// <returns>The record; its tasting is the mean of all tasters.</returns>
     public static BrewRecord Of(Brew brew, ForecastModel model, bool boughtGround)
     {
         var plan = brew.ModelOf(model).Figures(brew.Recipe());
@@ -40,12 +40,12 @@ public static class BrewRecords
         };
     }
 
-    /// <summary>A brew as fitting takes it; each taster's palate is their own.</summary>
+    /// <summary>A brew as input of the fit; each taster has a palate of their own.</summary>
     /// <param name="brew">The brew, with the taster of each tasting.</param>
     /// <param name="record">Its record.</param>
     public static FitBrew ForFitting(Brew brew, BrewRecord record) => record.ForFitting() with
     {
-        // By its table, so that what was measured says how far off that is.
+        // With the grinder's own scale, so that the measured grind shows its error.
         Brewed = brew.Observed(ObservationNames.Grind) is null ? record.Brewed : record.Brewed with { Grind = record.Planned.Grind },
         MeasuredUm = brew.Observed(ObservationNames.Grind),
         Name = FormattableString.Invariant($"{brew.Id}"),
@@ -69,9 +69,9 @@ public static class BrewRecords
         };
     }
 
-    /// <summary>What instruments showed of a brew, on its clock; nothing where that never ran.</summary>
+    /// <summary>Readings of a brew's instruments, on its clock; none where that never ran.</summary>
     /// <param name="brew">The brew, with its readings.</param>
-    /// <param name="wanted">Which kinds are wanted.</param>
+    /// <param name="wanted">The kinds needed.</param>
     internal static ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>> Readings(Brew brew, Func<ReadingOf, bool> wanted) =>
         brew.StartedAtMs is not { } startedAtMs ? ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>>.Empty
             : brew.Readings.Where(chunk => Enum.IsDefined(chunk.Of) && wanted(chunk.Of)).GroupBy(chunk => chunk.Of).ToImmutableDictionary(

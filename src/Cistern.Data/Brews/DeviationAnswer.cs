@@ -3,35 +3,35 @@ using Cistern.Core.Brewing;
 
 namespace Cistern.Data.Brews;
 
-/// <summary>What somebody answered where something went otherwise than planned: what was offered was taken, or left.</summary>
+/// <summary>A barista's answer to a deviation: the correction was accepted or declined.</summary>
 public sealed class DeviationAnswer
 {
-    /// <summary>Its number in the data file.</summary>
+    /// <summary>Its id in the data file.</summary>
     public int Id { get; set; }
 
     /// <summary>The brew it belongs to.</summary>
     public int BrewId { get; set; }
 
-    /// <summary>What went otherwise; kept as a word.</summary>
+    /// <summary>The kind of deviation, stored as a word.</summary>
     public DeviationKind Kind { get; set; }
 
     /// <summary>The step it was at.</summary>
     public int Step { get; set; }
 
-    /// <summary>Whether what was offered was taken; otherwise it was left as it was.</summary>
+    /// <summary>Whether the correction was accepted.</summary>
     public bool Taken { get; set; }
 
-    /// <summary>What was said of it and offered, as it was read.</summary>
+    /// <summary>The text that was shown.</summary>
     public required string Said { get; set; }
 
-    /// <summary>When to begin the release, s on the clock; null as planned.</summary>
+    /// <summary>When to end the steep, s on the brew clock; null as planned.</summary>
     [Column("ReleaseAtS")]
     public double? SteepEndAtS { get; set; }
 
-    /// <summary>When to pour off what was plunged, s on the clock; null as planned.</summary>
+    /// <summary>When to pour off after the plunge, s on the brew clock; null as planned.</summary>
     public double? PourOffAtS { get; set; }
 
-    /// <summary>Water to let the drink down by at the end, g; 0 for none.</summary>
+    /// <summary>Water to dilute the drink with at the end, g; 0 for none.</summary>
     [Column("LetDownG")]
     public double DilutionG { get; set; }
 

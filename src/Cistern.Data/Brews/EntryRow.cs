@@ -2,10 +2,10 @@ using Cistern.Core.Brewing;
 
 namespace Cistern.Data.Brews;
 
-/// <summary>One thing said of a running brew, kept as it came. Its id counts it once however often it is sent.</summary>
+/// <summary>A report about a running brew, stored as received. Its id makes it count once however often it is sent.</summary>
 public sealed class EntryRow
 {
-    /// <summary>Its number in the data file.</summary>
+    /// <summary>Its id in the data file.</summary>
     public int Id { get; set; }
 
     /// <summary>The brew it belongs to.</summary>
@@ -20,18 +20,18 @@ public sealed class EntryRow
     /// <summary>The step it is of, counted from 0.</summary>
     public int Step { get; set; }
 
-    /// <summary>When it was said, by the server's clock.</summary>
+    /// <summary>When it was made, by the server's clock.</summary>
     public long AtMs { get; set; }
 
     /// <summary>The entry taken back, of an undo.</summary>
     public Guid? Undoes { get; set; }
 
-    /// <summary>Who saw it: the barista of the device, or the instruments.</summary>
+    /// <summary>Who made it: the barista of the device, or the instruments.</summary>
     public string By { get; set; } = "";
 
-    /// <summary>Whether an instrument saw it, and nobody said it.</summary>
+    /// <summary>Whether it comes from an instrument rather than a person.</summary>
     public bool Seen { get; set; }
 
-    /// <summary>When the server took it, UTC milliseconds.</summary>
+    /// <summary>When the server received it, UTC milliseconds.</summary>
     public long ReceivedAtMs { get; set; }
 }

@@ -2,10 +2,10 @@ using System.Text.Json;
 
 namespace Cistern.Data.Brews;
 
-/// <summary>JSON of our own that stands in a row: one that another hand has changed, or a later version wrote, is taken for nothing.</summary>
+/// <summary>Reads JSON stored in a row; JSON that was edited outside Cistern or written by a later version is ignored.</summary>
 public static class KeptJson
 {
-    /// <summary>What was kept; null where it cannot be read.</summary>
+    /// <summary>The stored value; null where it cannot be read.</summary>
     public static T? Read<T>(string json)
         where T : class
     {

@@ -3,7 +3,7 @@ namespace Cistern.Data.Brews;
 /// <summary>Something that came to mind later.</summary>
 public sealed class LaterNote
 {
-    /// <summary>Its number in the data file.</summary>
+    /// <summary>Its id in the data file.</summary>
     public int Id { get; set; }
 
     /// <summary>The brew it belongs to.</summary>

@@ -1,9 +1,9 @@
 namespace Cistern.Data.Brews;
 
-/// <summary>Some readings of one kind, packed as a curve is (<see cref="Core.Readings.Curve.Pack"/>): those that came together.</summary>
+/// <summary>Readings of one kind that were received together, packed as a curve (<see cref="Core.Readings.Curve.Pack"/>).</summary>
 public sealed class ReadingChunk
 {
-    /// <summary>Its number in the data file.</summary>
+    /// <summary>Its id in the data file.</summary>
     public int Id { get; set; }
 
     /// <summary>The brew it belongs to.</summary>

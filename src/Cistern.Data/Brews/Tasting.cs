@@ -5,7 +5,7 @@ namespace Cistern.Data.Brews;
 /// <summary>How it tasted.</summary>
 public sealed class Tasting
 {
-    /// <summary>Its number in the data file.</summary>
+    /// <summary>Its id in the data file.</summary>
     public int Id { get; set; }
 
     /// <summary>The brew it belongs to.</summary>
@@ -14,7 +14,7 @@ public sealed class Tasting
     /// <summary>Who tasted it; null where that is not known.</summary>
     public int? BaristaId { get; set; }
 
-    /// <summary>Who tasted it, where that was loaded.</summary>
+    /// <summary>Who tasted it, where loaded.</summary>
     public Shelf.Barista? Barista { get; set; }
 
     /// <summary>−5 (sour) to 5 (bitter).</summary>
@@ -30,28 +30,28 @@ public sealed class Tasting
     /// <summary>In the taster's words.</summary>
     public string Note { get; set; } = "";
 
-    /// <summary>What a refractometer read, % TDS, where there was one.</summary>
+    /// <summary>The refractometer's reading, % TDS, where there is one.</summary>
     public double? ReadTdsPercent { get; set; }
 
-    /// <summary>How it smelt at the crust, in the taster's words.</summary>
+    /// <summary>The smell at the crust, in the taster's words.</summary>
     public string Crust { get; set; } = "";
 
-    /// <summary>What was complained of, in the words of the brew file, with blanks between.</summary>
+    /// <summary>The complaints, in the words of the brew file, separated by blanks.</summary>
     public string Complaints { get; set; } = "";
 
-    /// <summary>What the taster knows went otherwise, in the words of the brew file, with blanks between.</summary>
+    /// <summary>What the taster knows went differently, in the words of the brew file, separated by blanks.</summary>
     public string WentWrong { get; set; } = "";
 
-    /// <summary>Which of the bag's notes were there, with commas between.</summary>
+    /// <summary>Which of the flavour notes on the bag were found, separated by commas.</summary>
     public string NotesFound { get; set; } = "";
 
-    /// <summary>What the spent bed showed; null where nobody said it.</summary>
+    /// <summary>The look of the spent bed; null where unknown.</summary>
     public Core.Records.BedLook? Bed { get; set; }
 
-    /// <summary>Sediment in the cup, 0 to 5; null where nobody said it.</summary>
+    /// <summary>Sediment in the cup, 0 to 5; null where unknown.</summary>
     public int? Sediment { get; set; }
 
-    /// <summary>Each sip; what is said of them all together is in <see cref="SourBitter"/> and <see cref="ThinHeavy"/>.</summary>
+    /// <summary>The sips; their means are <see cref="SourBitter"/> and <see cref="ThinHeavy"/>.</summary>
     public List<TastingSip> Sips { get; } = [];
 
     /// <summary>When, UTC milliseconds.</summary>
@@ -61,7 +61,7 @@ public sealed class Tasting
 /// <summary>One sip of a tasting.</summary>
 public sealed class TastingSip
 {
-    /// <summary>Its number in the data file.</summary>
+    /// <summary>Its id in the data file.</summary>
     public int Id { get; set; }
 
     /// <summary>The tasting it belongs to.</summary>

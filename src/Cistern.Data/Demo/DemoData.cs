@@ -13,15 +13,15 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Data.Demo;
 
 /// <summary>
-/// The bench of Lockgate, who roasts a little coffee and pours it at two counters. All of it is made up. The log is made
-/// by running the model on slightly wrong settings, with a fixed seed.
+/// The demo's data: Lockgate, a small roaster with two counters. All of it is made up. The log is made by running the model on
+/// slightly wrong settings with a fixed seed.
 /// </summary>
 public static class DemoData
 {
     private const int Seed = 20;
 
-    /// <summary>Whether a file without a mark is one that the demo of an earlier version made: its first baristas are the demo's.</summary>
-    /// <param name="connection">How it is opened.</param>
+    /// <summary>Whether a file without a mark was made by the demo of an earlier version: its first baristas are the demo's.</summary>
+    /// <param name="connection">The connection string.</param>
     public static bool IsOldDemo(string connection)
     {
         using var opened = new SqliteConnection(connection);
@@ -38,7 +38,7 @@ public static class DemoData
         }
     }
 
-    /// <summary>Fills an empty data file; one that has a barista is left as it is.</summary>
+    /// <summary>Fills an empty data file; one that has a barista is unchanged.</summary>
     public static async Task FillAsync(CisternDb db, TimeProvider time, CancellationToken ct = default)
     {
         if (await db.Baristas.AnyAsync(ct))
@@ -82,7 +82,7 @@ public static class DemoData
         await DemoSeries.AddDialledInAsync(db, time, Seed + 4, ct);
     }
 
-    /// <summary>Two plans of the house's own, the second made from the first.</summary>
+    /// <summary>Two saved plans, the second made from the first.</summary>
     private static async Task AddPlansAsync(CisternDb db, TimeProvider time, CancellationToken ct)
     {
         var bag = await db.Bags.FirstAsync(row => row.Name == "Kestrel Terrace", ct);
@@ -163,7 +163,7 @@ public static class DemoData
             var bag = bags[entry.Bag];
             var openedAt = now.AddDays(-entry.DaysAgo).Date.AddHours(8 + (entry.DaysAgo % 9)).AddMinutes(random.Next(60));
             var written = RecipeLibrary.Find(entry.RecipeId)!;
-            // What was brewed before this bag was roasted came from an earlier bag of the same coffee.
+            // Brews from before this bag was roasted used an earlier bag of the same coffee.
             var restDays = bag.RestDays(DateOnly.FromDateTime(now.DateTime)) - entry.DaysAgo;
             var fromThisBag = restDays >= 0;
             restDays = fromThisBag ? restDays : 14 + (restDays % 10);
@@ -202,8 +202,8 @@ public static class DemoData
         await db.SaveChangesAsync(ct);
     }
 
-    /// <summary>Brews a plan as a hand would: a second or two late, a gram or two off, once far too late.</summary>
-    /// <returns>What came of it.</returns>
+    /// <summary>Brews a plan with small errors: a second or two late, a gram or two off, once far too late.</summary>
+    /// <returns>The figures of the brew.</returns>
     internal static Totals Live(Brew brew, Forecast forecast, ForecastModel truth, Entry entry, Random random)
     {
         var real = truth.Run(forecast.Recipe);
@@ -252,19 +252,19 @@ public static class DemoData
         }
     }
 
-    /// <summary>One brew of the log, in what the hand set; what came of it is computed.</summary>
+    /// <summary>A brew of the log by its settings; its outcome is computed.</summary>
     internal sealed record Entry(string RecipeId, string Bag, int DaysAgo, double DoseG, double Ratio, int Clicks)
     {
-        /// <summary>The release came this much too late, s.</summary>
+        /// <summary>How much too late the steep ended, s.</summary>
         public double MissedSteepEndS { get; init; }
 
-        /// <summary>A refractometer was at hand.</summary>
+        /// <summary>There was a refractometer.</summary>
         public bool Read { get; init; }
 
-        /// <summary>The name of the other of a tasting pair.</summary>
+        /// <summary>The name of the other brew of a pair.</summary>
         public string? PairWith { get; init; }
 
-        /// <summary>Scaled down because what was wanted would have filled the vessel too far.</summary>
+        /// <summary>Whether it was scaled down because the wanted batch would have overfilled the vessel.</summary>
         public bool ScaledToFit { get; init; }
 
         public bool Untasted { get; init; }

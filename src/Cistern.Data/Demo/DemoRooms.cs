@@ -12,12 +12,12 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Data.Demo;
 
-/// <summary>What else stands in the demo bench: weight curves, a pair tasted blind, a deviation that was answered, a brew of the other counter.</summary>
+/// <summary>Further demo data: weight curves, a pair tasted blind, a deviation that was answered, an imported brew.</summary>
 internal static class DemoRooms
 {
     private const int Seed = 57;
 
-    /// <summary>So many brews of the log were brewed on a scale that was read.</summary>
+    /// <summary>How many brews of the log were made on a scale with readings.</summary>
     private const int Weighed = 12;
 
     /// <summary>Adds it to a bench that has a log.</summary>
@@ -29,7 +29,7 @@ internal static class DemoRooms
         await AddCurvesAsync(db, ct);
     }
 
-    /// <summary>What a scale showed of brews as they were brewed.</summary>
+    /// <summary>Adds weight curves to brews.</summary>
     private static async Task AddCurvesAsync(CisternDb db, CancellationToken ct)
     {
         var brews = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).AsSplitQuery().OrderByDescending(row => row.Id).ToListAsync(ct);
@@ -46,7 +46,7 @@ internal static class DemoRooms
         await db.SaveChangesAsync(ct);
     }
 
-    /// <summary>The valve dripper ground six clicks apart, brewed as a pair the day before yesterday, and tasted blind by all four.</summary>
+    /// <summary>Two valve dripper brews ground six clicks apart, made as a pair two days ago and tasted blind by all four baristas.</summary>
     private static async Task AddPairAsync(CisternDb db, TimeProvider time, CancellationToken ct)
     {
         const int Finer = 18;
@@ -109,7 +109,7 @@ internal static class DemoRooms
         await db.SaveChangesAsync(ct);
     }
 
-    /// <summary>A dripper that was opened over a minute late: what was offered then was taken, and the cup diluted.</summary>
+    /// <summary>A dripper opened over a minute late: the correction was accepted, and the drink diluted.</summary>
     private static async Task AddDeviationAsync(CisternDb db, TimeProvider time, CancellationToken ct)
     {
         const double LateS = 150;
@@ -142,7 +142,7 @@ internal static class DemoRooms
         await db.SaveChangesAsync(ct);
     }
 
-    /// <summary>A brew of the other counter, taken in from its file.</summary>
+    /// <summary>A brew of the other counter, imported from a file.</summary>
     private static async Task AddImportedAsync(CisternDb db, TimeProvider time, CancellationToken ct)
     {
         var wanjiru = await db.Baristas.FirstAsync(row => row.Name == "Wanjiru", ct);

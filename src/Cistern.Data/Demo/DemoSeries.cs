@@ -10,12 +10,12 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Data.Demo;
 
-/// <summary>Series of brews of the demo bench, each brew as it was advised after the one before.</summary>
+/// <summary>Series of brews in the demo, each made as advised after the one before.</summary>
 internal static class DemoSeries
 {
     /// <summary>
-    /// Five brews on the electric grinder, which grinds 45 µm coarser than its table: from sour and thin to a target that was
-    /// set, each read by a refractometer.
+    /// Five brews on the electric grinder, which grinds 45 µm coarser than its scale: from sour and thin to a target that was set,
+    /// each measured with a refractometer.
     /// </summary>
     public static async Task AddFollowedAsync(CisternDb db, TimeProvider time, int seed, CancellationToken ct)
     {
@@ -47,7 +47,7 @@ internal static class DemoSeries
         }
     }
 
-    /// <summary>A new bag dialled in by mouth alone, in three brews of one morning: sour and fast at first, good in the end.</summary>
+    /// <summary>A new bag dialled in by taste alone, in three brews of one morning: sour and fast at first, good at the end.</summary>
     public static async Task AddDialledInAsync(CisternDb db, TimeProvider time, int seed, CancellationToken ct)
     {
         var bag = await db.Bags.FirstAsync(row => row.Name == "Night Barge", ct);
@@ -77,12 +77,12 @@ internal static class DemoSeries
         /// <summary>How the bench really is.</summary>
         public ForecastModel Truth { get; init; } = ForecastModel.Published;
 
-        /// <summary>Brews a plan, and then what is advised after each.</summary>
+        /// <summary>Brews a plan, then what is advised after each brew.</summary>
         /// <param name="plan">The first plan.</param>
         /// <param name="brews">How many.</param>
-        /// <param name="opened">When each is opened.</param>
-        /// <param name="taste">How each tasted.</param>
-        /// <param name="ct">Stops it.</param>
+        /// <param name="opened">When each brew is opened.</param>
+        /// <param name="taste">How each brew tasted.</param>
+        /// <param name="ct">Cancels it.</param>
         public async Task BrewAsync(Recipe plan, int brews, Func<int, DateTime> opened, Func<int, Brew, Totals, Tasting> taste, CancellationToken ct)
         {
             var published = ForecastModel.Published;

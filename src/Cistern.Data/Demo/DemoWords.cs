@@ -8,7 +8,7 @@ using Cistern.Data.Shelf;
 
 namespace Cistern.Data.Demo;
 
-/// <summary>What the made-up baristas say: worked out from the figures of their brews, so that words and numbers agree.</summary>
+/// <summary>What the demo's baristas say, derived from the figures of their brews so that both agree.</summary>
 internal static class DemoWords
 {
     private const double StallS = 240;
@@ -18,7 +18,7 @@ internal static class DemoWords
     public static Tasting Taste(Totals real, Bag bag, double missedS, long endedAtMs)
     {
         var body = (int)Math.Clamp(Math.Round((real.FinalTdsPercent - 1.3) / 0.06), -5, 5);
-        // Whoever left it standing calls it bitter, whatever a ratio of yields says.
+        // Coffee that steeped far too long is called bitter, whatever its flavour balance.
         var left = missedS > 60;
         var balance = (int)Math.Clamp(Math.Round(real.FlavourBalance * 3) + (left ? 3 : 0), -5, 5);
         return new Tasting
@@ -32,7 +32,7 @@ internal static class DemoWords
         };
     }
 
-    /// <summary>The sips of a tasting: one, or hot, warm and cool in turn, as a cup leans further while it cools; and what the bed showed.</summary>
+    /// <summary>The sips of a tasting: one, or hot, warm and cool, where the taste shifts as the cup cools; and the look of the bed.</summary>
     public static void AddSips(Tasting tasting, Totals real, bool all)
     {
         var (sharp, thin) = (tasting.SourBitter ?? 0, tasting.ThinHeavy ?? 0);
@@ -46,7 +46,7 @@ internal static class DemoWords
         tasting.Bed = real.DrawdownS is { } drainS ? drainS > StallS ? BedLook.Mud : BedLook.Domed : null;
     }
 
-    /// <summary>A change that was advised, as it is kept.</summary>
+    /// <summary>An advised change, as stored.</summary>
     public static SeriesChange Change(AdvisedChange change, Grinder grinder)
     {
         var step = change.Adjustment == Adjustment.Grind ? Text($"{grinder.Scale.SettingFor(change.From):0.##} → {grinder.Scale.SettingFor(change.To):0.##} {grinder.SettingName}") : Text($"{change.From:0.#} → {change.To:0.#} {change.Unit}");
@@ -55,9 +55,9 @@ internal static class DemoWords
 
     /// <summary>Why it was brewed like this; empty where nothing was changed.</summary>
     /// <param name="plan">The plan.</param>
-    /// <param name="pairWith">The other of a pair, or null.</param>
-    /// <param name="unscaled">The batch that was wanted first, where it was scaled down to fit; or null.</param>
-    /// <param name="last">By how many clicks it is finer than the last brew of the same, and what came of that; or null.</param>
+    /// <param name="pairWith">The other brew of a pair, or null.</param>
+    /// <param name="unscaled">The batch wanted before it was scaled down to fit, or null.</param>
+    /// <param name="last">By how many clicks it is finer than the last brew of the same, and that brew's outcome; or null.</param>
     public static string Why(Forecast plan, string? pairWith, Forecast? unscaled, (int Finer, Totals Real)? last)
     {
         if (pairWith is not null)
@@ -84,7 +84,7 @@ internal static class DemoWords
         return $"{clicks}: {was}.";
     }
 
-    /// <summary>What was changed from one recipe to another.</summary>
+    /// <summary>The differences between two recipes in words.</summary>
     public static string Changed(Recipe from, Recipe to)
     {
         (string What, string From, string To)[] parts =

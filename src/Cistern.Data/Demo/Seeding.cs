@@ -10,14 +10,14 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Data.Demo;
 
 /// <summary>
-/// Fills the demo bench with as many brews as are wanted, to see how a long log behaves. Each is a recipe of the library on
-/// settings of its own; what came of it is computed, and how it tasted follows from that. The same number gives the same log.
+/// Fills a data file with any number of brews, to measure a long log. Each is a library recipe with varied settings; its outcome is
+/// computed and its tasting follows from that. The same number always gives the same log.
 /// </summary>
 public static class Seeding
 {
     private const int Seed = 41;
 
-    /// <summary>So many plans are worked out; each brew is one of them, on a day of its own, and tasted anew.</summary>
+    /// <summary>How many plans are computed; each brew is one of them, on a day of its own and with a new tasting.</summary>
     private const int Variants = 600;
 
     private const int Lot = 2_000;
@@ -25,11 +25,11 @@ public static class Seeding
     private static readonly string[] Said = ["plum", "cocoa nib", "apricot", "almond", "treacle", "walnut", "malt", "tea", "lime", "a little dry", "thin at first", "better as it cooled", "again", "for the second counter", "in a hurry"];
 
     /// <summary>Adds brews to a bench that is there.</summary>
-    /// <param name="db">The data.</param>
+    /// <param name="db">The context of the data file.</param>
     /// <param name="count">How many.</param>
     /// <param name="time">The clock: they end today.</param>
-    /// <param name="progress">Told how many are there.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="progress">Receives the number of brews written.</param>
+    /// <param name="ct">Cancels it.</param>
     public static async Task AddAsync(CisternDb db, int count, TimeProvider time, IProgress<int>? progress, CancellationToken ct)
     {
         var random = new Random(Seed);

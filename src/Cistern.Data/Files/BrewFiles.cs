@@ -11,19 +11,19 @@ using Cistern.Data.Brews;
 
 namespace Cistern.Data.Files;
 
-/// <summary>What stands round a brew in its data file, by names that mean something in another one.</summary>
-/// <param name="Parent">The brew it was made from, by its name in files.</param>
+/// <summary>What a brew refers to, by names that are valid in other installations.</summary>
+/// <param name="Parent">The file id of the brew it was made from.</param>
 /// <param name="Bag">The bag it took from.</param>
 /// <param name="BoughtGround">Whether that was bought ground.</param>
 public sealed record BrewRound(Guid? Parent, Shelf.Bag? Bag, bool BoughtGround);
 
-/// <summary>Brews as open files, whole: what goes out comes back equal.</summary>
+/// <summary>Converts brews to open files and back without loss.</summary>
 public static class BrewFiles
 {
     /// <summary>A brew as its file.</summary>
-    /// <param name="brew">A brew that is over, with all that belongs to it.</param>
-    /// <param name="round">What stands round it.</param>
-    /// <param name="model">The model as published, and what stops it.</param>
+    /// <param name="brew">A finished brew, with everything that belongs to it.</param>
+    /// <param name="round">What it refers to.</param>
+    /// <param name="model">The published model, with its cancellation.</param>
     public static BrewRecord Out(Brew brew, BrewRound round, ForecastModel model)
     {
         var record = Opened(brew, BrewRecords.Of(brew, model, round.BoughtGround), round, model);
@@ -59,11 +59,11 @@ public static class BrewFiles
         }.On(record);
     }
 
-    /// <summary>A brew from its file, without its barista, its bag and its parent, which are rows of their own.</summary>
+    /// <summary>A brew from its file, without its barista, bag and parent, which are other rows.</summary>
     /// <param name="record">The file.</param>
-    /// <param name="model">The model as published, and what stops it.</param>
-    /// <param name="nowMs">Now: of a file that does not say when.</param>
-    /// <returns>The brew with its facts worked out; who brewed it and who tasted it, by name, in the order of its tastings; its parent and bag.</returns>
+    /// <param name="model">The published model, with its cancellation.</param>
+    /// <param name="nowMs">Now, for a file without a date.</param>
+    /// <returns>The brew with its facts; the names of who brewed it and of its tasters, in the order of its tastings; its parent and bag.</returns>
     public static BrewIn In(BrewRecord record, ForecastModel model, long nowMs)
     {
         var kept = KeptBrew.Read(record);
@@ -76,7 +76,7 @@ public static class BrewFiles
         brew.WhyAbandoned = brew.State == BrewState.Abandoned ? record.Why ?? "" : null;
         (brew.CoffeeName, brew.PlaceName, brew.GrinderName, brew.VesselName) = (record.Coffee.Name, record.Place.Name, record.Grinder.Name, record.Vessel);
         brew.Notes.AddRange(record.Notes.Select(note => new LaterNote { Text = note.Text, AtMs = note.At.ToUnixTimeMilliseconds() }));
-        // As they came: whoever takes the file in makes them anew before they are kept.
+        // Unchanged here; the import re-encodes them before they are saved.
         brew.Pictures.AddRange(record.Pictures.Select(picture => new BrewPicture { Key = Guid.NewGuid(), Of = picture.Of, Said = picture.Said ?? "", AtMs = picture.At.ToUnixTimeMilliseconds(), Jpeg = RecordedPicture.Bytes(picture.Image) ?? [], Small = [] }));
         AddReadings(brew, record);
         IReadOnlyList<string?> tasters;
@@ -95,9 +95,9 @@ public static class BrewFiles
         return new BrewIn(brew, record.Barista, tasters, kept is not null ? kept.Parent : ParentOf(record.Planned), kept?.Bag ?? "");
     }
 
-    /// <summary>What the file of a brew tells that it came to, by the model that it keeps; null where it keeps none, or was changed since.</summary>
+    /// <summary>The figures of a brew by the model stored in its file; null where there is none, or where the file was changed.</summary>
     /// <param name="record">The file.</param>
-    /// <param name="model">The model as published.</param>
+    /// <param name="model">The published model.</param>
     public static ToldFigures? Told(BrewRecord record, ForecastModel model)
     {
         if (KeptBrew.Read(record) is not { } kept || record.Forecast?.Brewed.TryGetValue("finishS", out var finishS) is not true)
@@ -109,22 +109,22 @@ public static class BrewFiles
         return new ToldFigures(used.Figures(record.Planned).Totals, used.Figures(record.Brewed).ByClock(finishS, record.Measured.DrawdownS).Totals);
     }
 
-    /// <summary>Whether two files hold the same brew, whatever was forecast of it.</summary>
+    /// <summary>Whether two files hold the same brew, apart from forecasts.</summary>
     public static bool Same(BrewRecord one, BrewRecord other) => BrewWriter.Write(one with { Forecast = null, Pictures = [] }) == BrewWriter.Write(other with { Forecast = null, Pictures = [] });
 
-    /// <summary>Whether a record is what the file of a brew once told.</summary>
+    /// <summary>Whether a record equals the file that a brew was imported with.</summary>
     /// <param name="record">The record.</param>
-    /// <param name="fileJson">The file, as <see cref="Brew.FileJson"/> keeps it.</param>
+    /// <param name="fileJson">The file, as in <see cref="Brew.FileJson"/>.</param>
     public static bool IsTold(BrewRecord record, string fileJson) => ToldOf(record) == fileJson;
 
-    /// <summary>A file but for its readings, which have rows of their own.</summary>
+    /// <summary>A file without its readings, which have rows of their own.</summary>
     private static string ToldOf(BrewRecord record) => BrewWriter.Write(record with { Readings = ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>>.Empty, Kept = null });
 
     private static long? Ms(DateTimeOffset? moment) => moment?.ToUnixTimeMilliseconds();
 
     private static DateTimeOffset At(long ms) => DateTimeOffset.FromUnixTimeMilliseconds(ms);
 
-    /// <summary>What the format has a place for beyond what fitting and advice need.</summary>
+    /// <summary>Adds what the format holds beyond the needs of fitting and advice.</summary>
     private static BrewRecord Opened(Brew brew, BrewRecord record, BrewRound round, ForecastModel model)
     {
         var planned = record.Planned;
@@ -149,7 +149,7 @@ public static class BrewFiles
     private static ImmutableSortedDictionary<string, double> Figures(IReadOnlyDictionary<string, double?> figures) =>
         figures.Where(figure => figure.Value is not null).ToImmutableSortedDictionary(figure => figure.Key, figure => figure.Value!.Value, StringComparer.Ordinal);
 
-    /// <summary>The setting as it stands on the grinder: what follows the grinder's name in how it was ground.</summary>
+    /// <summary>The grinder's setting: the text after the grinder's name.</summary>
     private static string? SettingOf(Brew brew) => brew.GrindText.StartsWith(brew.GrinderName + ", ", StringComparison.Ordinal) ? brew.GrindText[(brew.GrinderName.Length + 2)..] : null;
 
     private static ImmutableSortedDictionary<string, JsonElement> WithParent(ImmutableSortedDictionary<string, JsonElement> extra, Guid parent, Brew brew)
@@ -160,7 +160,7 @@ public static class BrewFiles
             : extra;
     }
 
-    /// <summary>The plan as it was before its parent was written into it.</summary>
+    /// <summary>The plan without the parent that was added to it.</summary>
     private static Recipe WithoutParent(Recipe planned) => planned with { Extra = planned.Extra.Remove("parent").Remove("changed") };
 
     private static Guid? ParentOf(Recipe planned) =>
@@ -185,7 +185,7 @@ public static class BrewFiles
         }
     }
 
-    /// <summary>What of the file it came with has no place in the rows, as it was told there.</summary>
+    /// <summary>Adds what the imported file held and no row does.</summary>
     private static BrewRecord Over(BrewRecord record, string fileJson)
     {
         if (BrewReader.Read(System.Text.Encoding.UTF8.GetBytes(fileJson)).Brews is not [var told])
@@ -231,7 +231,7 @@ public static class BrewFiles
         return [.. kept.Tastings.Select(tasting => tasting.Taster)];
     }
 
-    /// <summary>A brew that another program tells of: how it went is as it says, since nobody pressed anything here.</summary>
+    /// <summary>Reads a brew of another program: what was done is as its file says, since there are no entries.</summary>
     private static List<string?> TakeOpen(Brew brew, BrewRecord record)
     {
         brew.BrewedJson = brew.State == BrewState.Finished ? RecipeWriter.Write(record.Brewed) : null;
@@ -279,10 +279,10 @@ public static class BrewFiles
     private static int? Whole(double? value) => value is { } number ? (int)Math.Round(number, MidpointRounding.AwayFromZero) : null;
 }
 
-/// <summary>A brew from a file, and the names of what it is to be tied to.</summary>
+/// <summary>A brew from a file, and the names it refers to.</summary>
 /// <param name="Brew">The brew.</param>
-/// <param name="Barista">Who brewed it; empty where it is not told.</param>
+/// <param name="Barista">Who brewed it; empty where unknown.</param>
 /// <param name="Tasters">Who tasted it, in the order of its tastings.</param>
-/// <param name="Parent">The brew it was made from, by its name in files.</param>
-/// <param name="Bag">The bag it took from; empty where it took from none, or another program tells of it.</param>
+/// <param name="Parent">The file id of the brew it was made from.</param>
+/// <param name="Bag">The name of its bag; empty where it used none, or where the file is of another program.</param>
 public sealed record BrewIn(Brew Brew, string Barista, IReadOnlyList<string?> Tasters, Guid? Parent, string Bag);

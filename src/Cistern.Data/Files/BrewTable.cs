@@ -11,7 +11,7 @@ using CsvHelper.Configuration;
 
 namespace Cistern.Data.Files;
 
-/// <summary>Brews as a table, one row each, for a spreadsheet; and such a table read again.</summary>
+/// <summary>Brews as a CSV table with one row each, written for spreadsheets and read again.</summary>
 public static partial class BrewTable
 {
     /// <summary>The most rows that are read.</summary>
@@ -20,33 +20,33 @@ public static partial class BrewTable
     private const int MostFindings = 100;
 
     /// <summary>
-    /// Where a spreadsheet would begin a formula: at the beginning of a cell, behind a <c>;</c>, tab or line end that may part
-    /// cells there, whatever parts them here, and behind the blanks and quotes that it leaves out.
+    /// Where a spreadsheet may see the start of a formula: at the start of a cell, after a <c>;</c>, tab or line end that could
+    /// separate cells, and after blanks and quotes that it ignores.
     /// </summary>
     private const string Begins = "(?<=(?:^|[;\\t\\r\\n])[ \"]*)";
 
-    /// <summary>What begins a formula; an apostrophe stands for itself, so that what was made harmless can be read back.</summary>
+    /// <summary>What starts a formula. The apostrophe is included so that escaped text can be read back.</summary>
     private const string Formula = "(?=[=+\\-@\\t\\r'])";
 
-    /// <summary>Of itself it quotes a cell that holds its own line end, not one that holds another.</summary>
+    /// <summary>By default a cell is quoted only if it contains the configured line end; cells with any line end must be.</summary>
     private static readonly CsvConfiguration Written = new(CultureInfo.InvariantCulture)
     {
         NewLine = "\r\n",
         ShouldQuote = cell => ConfigurationFunctions.ShouldQuote(cell) || cell.Field.AsSpan().ContainsAny('\r', '\n'),
     };
 
-    /// <summary>Any line end ends a row, also where several kinds are mixed.</summary>
+    /// <summary>Accepts any line end, also mixed.</summary>
     private static readonly CsvConfiguration Taken = new(CultureInfo.InvariantCulture) { BadDataFound = null, MissingFieldFound = null };
 
-    /// <summary>Of the drink as it is drunk: chilled, or diluted, or as it came out.</summary>
+    /// <summary>Strength of the finished drink: chilled, diluted, or as brewed.</summary>
     private static readonly string[] Strength = ["chilledTdsPercent", "dilutedTdsPercent", "tdsPercent"];
 
     private static readonly string[] Extraction = ["extractionYieldPercent"];
 
-    /// <summary>Further than any instrument reads, and short of where binary fractions show.</summary>
+    /// <summary>More digits than any instrument shows, and few enough to hide binary rounding.</summary>
     private const string Digits = "0.######";
 
-    /// <summary>The columns, in their order, and what each holds of a brew.</summary>
+    /// <summary>The columns in order, and the value of each for a brew.</summary>
     private static readonly (string Name, Func<BrewRecord, object?> Of)[] Columns =
     [
         ("id", brew => brew.Id.ToString()),
@@ -88,7 +88,7 @@ public static partial class BrewTable
         ("notes", brew => string.Join("\n", brew.Notes.Select(note => note.Text))),
     ];
 
-    /// <summary>The names of the columns, as the first row has them.</summary>
+    /// <summary>The names of the columns, as in the header.</summary>
     public static IReadOnlyList<string> Names { get; } = [.. Columns.Select(column => column.Name)];
 
     /// <summary>Writes the first row.</summary>
@@ -97,7 +97,7 @@ public static partial class BrewTable
     /// <summary>Writes a brew's row.</summary>
     public static string Row(BrewRecord brew) => Row(Columns.Select(column => Cell(column.Of(brew))));
 
-    /// <summary>The first row of a table of readings.</summary>
+    /// <summary>The header of a table of readings.</summary>
     public static string ReadingsHead() => Row(["brew", "of", "atS", "value"]);
 
     /// <summary>Writes a brew's readings, one row each.</summary>
@@ -115,16 +115,16 @@ public static partial class BrewTable
         return text.ToString();
     }
 
-    /// <summary>Whether a text begins as such a table does.</summary>
+    /// <summary>Whether a text starts like such a table.</summary>
     public static bool IsTable(string text)
     {
         var line = text.AsSpan(0, Math.Max(0, text.IndexOfAny(['\r', '\n']) is >= 0 and var end ? end : text.Length)).ToString();
         return line.Split(',', ';', '\t').Select(name => name.Trim('"', ' ')).Count(Names.Contains) >= 3;
     }
 
-    /// <summary>Reads a table: each row a brew of a recipe of the library with the coffee, water, grind and temperature it says.</summary>
+    /// <summary>Reads a table: each row is a brew of a library recipe with the given coffee, water, grind and temperature.</summary>
     /// <param name="text">The table.</param>
-    /// <returns>All brews, or none and why.</returns>
+    /// <returns>All brews; or none, and why.</returns>
     public static (IReadOnlyList<BrewRecord> Brews, IReadOnlyList<Finding> Findings) Read(string text)
     {
         var findings = new List<Finding>();
@@ -164,10 +164,13 @@ public static partial class BrewTable
         return findings.Exists(finding => finding.Severity == Severity.Error) ? ([], findings) : (brews, findings);
     }
 
-    /// <summary>Text made harmless: one that a spreadsheet would reckon as a formula gets an apostrophe before it, as does one that begins with an apostrophe, so that it can be read back.</summary>
+    /// <summary>
+    /// Escapes text that a spreadsheet would evaluate as a formula by an apostrophe in front, and text that starts with an apostrophe,
+    /// so that it can be read back.
+    /// </summary>
     internal static string Harmless(string text) => BeginsFormula().Replace(text, "'");
 
-    /// <summary>Text as it was before it was made harmless.</summary>
+    /// <summary>The text before it was escaped.</summary>
     internal static string AsItWas(string cell) => MadeHarmless().Replace(cell, "");
 
     [GeneratedRegex(Begins + Formula, RegexOptions.CultureInvariant, matchTimeoutMilliseconds: 1_000)]
@@ -204,7 +207,7 @@ public static partial class BrewTable
         return text.ToString();
     }
 
-    /// <summary>One row, with a finding for each cell that will not do.</summary>
+    /// <summary>Reads one row and adds a finding for each invalid cell.</summary>
     private sealed class RowReader(CsvReader csv, List<Finding> findings)
     {
         public BrewRecord? Brew()
@@ -264,7 +267,7 @@ public static partial class BrewTable
             return tasting is { Score: null, Words: null, NotesFound.IsEmpty: true, Bed: null, Sips.IsEmpty: true } ? null : tasting;
         }
 
-        /// <summary>A row without a name for files is known by what it says, so that the same table taken in twice gives one.</summary>
+        /// <summary>A row without an id gets one derived from its content, so that importing the same table twice gives one brew.</summary>
         private Guid Id()
         {
             var text = Raw("id");

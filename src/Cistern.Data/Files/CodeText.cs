@@ -9,36 +9,36 @@ using Cistern.Core.Records;
 namespace Cistern.Data.Files;
 
 /// <summary>
-/// A recipe or a brew as a short text that a picture for telephones can hold: its file without white space, compressed
-/// (Brotli, RFC 7932), in the letters of such a picture's small alphabet (Base45, RFC 9285).
+/// A recipe or a brew as a short text for a QR code: its JSON without white space, compressed (Brotli, RFC 7932) and encoded in the
+/// alphanumeric alphabet (Base45, RFC 9285).
 /// </summary>
 public static class CodeText
 {
-    /// <summary>What every such text begins with, so that it is known for one.</summary>
+    /// <summary>Prefix by which such a text is recognised.</summary>
     public const string Mark = "CISTERN1:";
 
-    /// <summary>What it ends with: a blank is one of its letters, and one at the end would get lost on the way.</summary>
+    /// <summary>Terminator: a blank is a valid character, and one at the end could get lost.</summary>
     public const char End = '.';
 
-    /// <summary>The most letters of the small alphabet that go into one picture: of the standard, version 40 with the least correction.</summary>
+    /// <summary>The most alphanumeric characters in one QR code: version 40 with the lowest error correction.</summary>
     public const int MostLetters = 4_296;
 
-    /// <summary>The largest file that is taken out of one, bytes: many times what a picture holds, and no more than is read in a moment.</summary>
+    /// <summary>The largest file that is decompressed, bytes: many times what a QR code holds, and quickly read.</summary>
     private const int LargestFile = 256 * 1024;
 
     private const int Base = 45;
     private const string Alphabet = "0123456789ABCDEFGHIJKLMNOPQRSTUVWXYZ $%*+-./:";
 
-    /// <summary>A recipe as such a text; null where it is too long for one picture.</summary>
+    /// <summary>A recipe as such a text; null where it is too long for one code.</summary>
     public static string? Of(Recipe recipe) => Write(RecipeWriter.Write(recipe));
 
-    /// <summary>A brew as such a text, without what instruments showed and what was forecast; null where it is too long for one picture.</summary>
+    /// <summary>A brew as such a text, without readings and forecasts; null where it is too long for one code.</summary>
     public static string? Of(BrewRecord brew) =>
         Write(BrewWriter.Write(brew with { Kept = null, Forecast = null, Readings = ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>>.Empty }));
 
-    /// <summary>The file in such a text.</summary>
-    /// <param name="text">As it was read off a picture, or typed; white space round it does not matter.</param>
-    /// <returns>The file as JSON, or what is wrong with the text.</returns>
+    /// <summary>Reads such a text.</summary>
+    /// <param name="text">As scanned or typed; surrounding white space is ignored.</param>
+    /// <returns>The JSON, or what is wrong with the text.</returns>
     public static (string? Json, string? Problem) Read(string text)
     {
         const string Remedy = "Read the picture once more, or copy the whole text.";
@@ -89,7 +89,7 @@ public static class CodeText
         return text.Length <= MostLetters ? text : null;
     }
 
-    /// <summary>Two bytes become three letters, one becomes two: RFC 9285.</summary>
+    /// <summary>Two bytes become three characters, one becomes two: RFC 9285.</summary>
     private static string Letters(ReadOnlySpan<byte> bytes)
     {
         var text = new StringBuilder(bytes.Length * 3 / 2 + 2);

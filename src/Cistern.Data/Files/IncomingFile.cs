@@ -6,20 +6,20 @@ using Cistern.Core.Records;
 
 namespace Cistern.Data.Files;
 
-/// <summary>A file that is to be taken in: what is in it, or why it is refused. It is taken whole or not at all.</summary>
-/// <param name="Name">What the file is called.</param>
+/// <summary>A file to be imported: its content, or why it is refused. It is imported completely or not at all.</summary>
+/// <param name="Name">The file's name.</param>
 /// <param name="Brews">The brews in it.</param>
 /// <param name="Recipes">The recipes in it.</param>
-/// <param name="Things">The things of the shelf in it.</param>
-/// <param name="Findings">What was found; where one is an error there is nothing else.</param>
+/// <param name="Things">The things for the shelf in it.</param>
+/// <param name="Findings">The findings; where one is an error, everything else is empty.</param>
 public sealed record IncomingFile(string Name, IReadOnlyList<BrewRecord> Brews, IReadOnlyList<Recipe> Recipes, IReadOnlyList<ShelfThing> Things, IReadOnlyList<Finding> Findings)
 {
-    /// <summary>The largest file that is taken, bytes.</summary>
+    /// <summary>The largest file accepted, bytes.</summary>
     public const int LargestBytes = BrewReader.LargestFileBytes;
 
-    /// <summary>Reads a file; what it is shows in what stands in it, not in its name. Never throws on what stands in a file.</summary>
-    /// <param name="name">What it is called.</param>
-    /// <param name="bytes">What stands in it.</param>
+    /// <summary>Reads a file; its content determines its kind, not its name. No content makes it throw.</summary>
+    /// <param name="name">Its name.</param>
+    /// <param name="bytes">The content.</param>
     public static IncomingFile Read(string name, ReadOnlyMemory<byte> bytes)
     {
         var head = bytes.Span;
@@ -89,13 +89,13 @@ public sealed record IncomingFile(string Name, IReadOnlyList<BrewRecord> Brews, 
                 var (things, findings) = ShelfFile.Read(bytes);
                 return new IncomingFile(name, [], [], things, findings);
             default:
-                // What is neither is told by the reader of brews, which says what it lacks.
+                // Anything else is read as brews, so that the findings say what is missing.
                 var brews = BrewReader.Read(bytes);
                 return new IncomingFile(name, brews.Brews, [], [], brews.Findings);
         }
     }
 
-    /// <summary>The value of the first <c>format</c> of an object or of the first of an array; null where there is none.</summary>
+    /// <summary>The value of the first <c>format</c> of an object, or of the first object of an array; null where there is none.</summary>
     private static string? FormatOf(ReadOnlyMemory<byte> bytes)
     {
         try
@@ -121,7 +121,7 @@ public sealed record IncomingFile(string Name, IReadOnlyList<BrewRecord> Brews, 
         }
         catch (Exception error) when (error is JsonException or InvalidOperationException)
         {
-            // Whoever reads it whole says where it is broken.
+            // The reader of the whole file reports the place of the error.
         }
 
         return null;

@@ -10,14 +10,14 @@ using Cistern.Data.Brews;
 namespace Cistern.Data.Files;
 
 /// <summary>
-/// What a Cistern keeps of a brew beyond the open format: the member <c>kept</c> of its file. It counts only while the rest
-/// of the file is what it was written with, so that whoever changes a file by hand changes the brew.
+/// What Cistern stores of a brew beyond the open format, in the file's member <c>kept</c>. It is used only while the rest of the file
+/// is unchanged, so that editing a file by hand changes the brew.
 /// </summary>
 internal sealed record KeptBrew
 {
     private const int LongestName = 300;
 
-    /// <summary>The most letters of a note or of JSON within.</summary>
+    /// <summary>The greatest length of a note or of nested JSON.</summary>
     private const int LongestText = 200_000;
 
     private static readonly JsonSerializerOptions Options = new(JsonSerializerDefaults.Web) { DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull };
@@ -25,13 +25,13 @@ internal sealed record KeptBrew
     /// <summary>The SHA-256 of the file without this member and without its forecast, in hexadecimal.</summary>
     public string Of { get; init; } = "";
 
-    /// <summary>The recipe of the library it goes back to.</summary>
+    /// <summary>The id of the library recipe it derives from.</summary>
     public required string RecipeId { get; init; }
 
     /// <summary>What it was called.</summary>
     public required string Name { get; init; }
 
-    /// <summary>The plan as it stood at its end, where a deviation had changed it.</summary>
+    /// <summary>The plan at the end, where a correction had changed it.</summary>
     public string? Plan { get; init; }
 
     public required string ModelVersion { get; init; }
@@ -51,7 +51,7 @@ internal sealed record KeptBrew
 
     public string ChangedJson { get; init; } = "";
 
-    /// <summary>The brew it was made from, by its name in files.</summary>
+    /// <summary>The file id of the brew it was made from.</summary>
     public Guid? Parent { get; init; }
 
     /// <summary>The bag it took from, by its name.</summary>
@@ -73,7 +73,7 @@ internal sealed record KeptBrew
 
     public IReadOnlyList<Answer> Answers { get; init; } = [];
 
-    /// <summary>What a file keeps, where it was written by a Cistern and nobody has changed it since; otherwise null.</summary>
+    /// <summary>What a file stores, where Cistern wrote it and it is unchanged; otherwise null.</summary>
     public static KeptBrew? Read(BrewRecord record)
     {
         if (record.Kept is not { ValueKind: JsonValueKind.Object } json)
@@ -92,7 +92,7 @@ internal sealed record KeptBrew
     }
 
     /// <summary>
-    /// Whether all of it can be kept: a digest tells that nobody has changed a file, not that a Cistern wrote it.
+    /// Whether all of it is valid: the digest shows that the file is unchanged, not that Cistern wrote it.
     /// </summary>
     private bool IsSound => new object?[] { RecipeId, Name, ModelVersion, ForecastJson, Sparkline, GrindText, VesselName, Why, ChangedJson, Entries, Weighed, Observations, Tastings, Answers }.All(part => part is not null)
         && new[] { RecipeId, Name, ModelVersion }.All(text => text.Length > 0) && new[] { RecipeId, Name, ModelVersion, GrindText, VesselName }.All(text => text.Length <= LongestName)
@@ -109,20 +109,20 @@ internal sealed record KeptBrew
 
     private static bool IsRecipe(string json) => RecipeReader.Read(Encoding.UTF8.GetBytes(json)) is { Accepted: true, Recipes.Length: 1 };
 
-    /// <summary>From 1990 to 2200, as the open format takes moments.</summary>
+    /// <summary>From 1990 to 2200, the range of the open format.</summary>
     private static bool IsMoment(long ms) => ms is > 631_152_000_000 and < 7_258_118_400_000;
 
     private static bool IsText(int longest, params string?[] texts) => texts.All(text => text is null || (text.Length <= longest && PlainText.Problem(PlainText.Lines(text), longest, lines: true) is null));
 
     private static bool IsSip(SipKept sip) => sip is { SourBitter: null or (>= -5 and <= 5), ThinHeavy: null or (>= -5 and <= 5), Sweet: null or (>= 0 and <= 5), Clear: null or (>= 0 and <= 5), Finish: null or (>= 0 and <= 5), Dry: null or (>= 0 and <= 5) };
 
-    /// <summary>The name of a step that was not done ends with its step.</summary>
+    /// <summary>The name of an omitted step ends with the step's index.</summary>
     private static bool IsOmitted(string name) => !name.StartsWith(ObservationNames.Omitted, StringComparison.Ordinal) || int.TryParse(name[ObservationNames.Omitted.Length..], System.Globalization.NumberStyles.None, System.Globalization.CultureInfo.InvariantCulture, out _);
 
     /// <summary>A record with this beside it.</summary>
     public BrewRecord On(BrewRecord record) => record with { Kept = JsonSerializer.SerializeToElement(this with { Of = DigestOf(record) }, Options) };
 
-    /// <summary>What of a file makes the brew: all but what was forecast of it, and this.</summary>
+    /// <summary>A digest of everything that defines the brew: without its forecast and this member.</summary>
     private static string DigestOf(BrewRecord record) => Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(BrewWriter.Write(record with { Kept = null, Forecast = null, Pictures = [] }))));
 
     /// <summary>What was said.</summary>
@@ -130,11 +130,11 @@ internal sealed record KeptBrew
     {
         public static Entry Of(EntryRow row) => new(row.EntryId, Words<EntryKind>.Of(row.Kind), row.Step, row.AtMs, row.Undoes, row.By, row.Seen, row.ReceivedAtMs);
 
-        /// <summary>The row; null where this version knows no such thing.</summary>
+        /// <summary>The row; null where this version does not know its kind.</summary>
         public EntryRow? Row() => Words<EntryKind>.Find(Kind) is { } kind ? new EntryRow { EntryId = Id, Kind = kind, Step = Step, AtMs = AtMs, Undoes = Undoes, By = By ?? "", Seen = Seen, ReceivedAtMs = ReceivedAtMs } : null;
     }
 
-    /// <summary>What stood on the scale after a pour.</summary>
+    /// <summary>The weight on the scale after a pour.</summary>
     internal sealed record Weight(int Step, double TotalG, bool Seen);
 
     /// <summary>What was weighed or read.</summary>
@@ -146,7 +146,7 @@ internal sealed record KeptBrew
         public static Taste Of(Tasting tasting) => new(tasting.Barista?.Name, tasting.SourBitter, tasting.ThinHeavy, tasting.Score, tasting.Note, tasting.ReadTdsPercent, tasting.Crust, tasting.NotesFound,
             tasting.Bed is { } bed ? Words<BedLook>.Of(bed) : null, tasting.Sediment, tasting.AtMs, [.. tasting.Sips.OrderBy(sip => sip.Id).Select(sip => new SipKept(Words<SipWhen>.Of(sip.When), sip.SourBitter, sip.ThinHeavy, sip.Sweet, sip.Clear, sip.Finish, sip.Dry))], Said(tasting.Complaints), Said(tasting.WentWrong));
 
-        /// <summary>Nothing where nothing was said, so that a file of an earlier version is what it was.</summary>
+        /// <summary>Null for an empty text, so that files stay as earlier versions wrote them.</summary>
         private static string? Said(string words) => words.Length > 0 ? words : null;
 
         public Tasting Row()

@@ -5,12 +5,12 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Data.Files;
 
-/// <summary>A thing of the shelf as its file holds it: the fields of its form, in g, ml and °C.</summary>
-/// <param name="Kind">Which kind: the word in the address of its form.</param>
-/// <param name="Fields">By name.</param>
+/// <summary>A thing on the shelf in a file: the fields of its form, in g, ml and °C.</summary>
+/// <param name="Kind">Its kind: the word in the address of its form.</param>
+/// <param name="Fields">The fields by name.</param>
 public sealed record ShelfThing(string Kind, ImmutableSortedDictionary<string, string> Fields);
 
-/// <summary>The file of a shelf: all that stands on it, each by the fields of its form.</summary>
+/// <summary>The file of a shelf: everything on it, by the fields of each thing's form.</summary>
 public static class ShelfFile
 {
     /// <summary>The value of the file's <c>format</c> member.</summary>
@@ -45,7 +45,7 @@ public static class ShelfFile
         json.WriteEndObject();
     });
 
-    /// <summary>Reads a shelf; whether each field will do is for its form to say.</summary>
+    /// <summary>Reads a shelf; the forms check whether each field is valid.</summary>
     public static (IReadOnlyList<ShelfThing> Things, IReadOnlyList<Finding> Findings) Read(ReadOnlyMemory<byte> utf8) =>
         RecipeReader.Open<(IReadOnlyList<ShelfThing>, IReadOnlyList<Finding>)>(utf8, LargestBytes, "A shelf file", Read, finding => ([], [finding]));
 

@@ -9,7 +9,7 @@ public enum DeviceRole
     /// <summary>Look, and taste blind.</summary>
     Guest,
 
-    /// <summary>Plan, brew, taste, look through the log, keep own things.</summary>
+    /// <summary>May plan, brew, taste, search the log and change their own things.</summary>
     Barista,
 
     /// <summary>Everything.</summary>
@@ -19,48 +19,48 @@ public enum DeviceRole
     Instrument,
 }
 
-/// <summary>A device that was paired with this bench.</summary>
+/// <summary>A phone or tablet that was connected.</summary>
 public sealed class Device
 {
-    /// <summary>Its number in the data file.</summary>
+    /// <summary>Its id in the data file.</summary>
     public int Id { get; set; }
 
-    /// <summary>What it is called.</summary>
+    /// <summary>Its name.</summary>
     public required string Name { get; set; }
 
     /// <summary>What it may do.</summary>
     public DeviceRole Role { get; set; }
 
-    /// <summary>SHA-256 of its token, in hexadecimal: the token itself is kept nowhere but on the device.</summary>
+    /// <summary>SHA-256 of its token, in hexadecimal; the token itself is stored only on the device.</summary>
     public required string TokenHash { get; set; }
 
-    /// <summary>When that token was given out, UTC milliseconds.</summary>
+    /// <summary>When that token was issued, UTC milliseconds.</summary>
     public long TokenAtMs { get; set; }
 
-    /// <summary>The token before: good until the one that replaced it has been used. Empty where there is none.</summary>
+    /// <summary>The previous token's hash, valid until the new token was used. Empty where there is none.</summary>
     public string BeforeHash { get; set; } = "";
 
-    /// <summary>When the token was first used since it replaced the one before, UTC milliseconds; null until then.</summary>
+    /// <summary>When the token was first used, UTC milliseconds; null until then.</summary>
     public long? TokenUsedAtMs { get; set; }
 
-    /// <summary>When it was paired, UTC milliseconds.</summary>
+    /// <summary>When it was connected, UTC milliseconds.</summary>
     public long PairedAtMs { get; set; }
 
-    /// <summary>When it was last heard of, UTC milliseconds, to the minute.</summary>
+    /// <summary>When it was last seen, UTC milliseconds, to the minute.</summary>
     public long SeenAtMs { get; set; }
 
-    /// <summary>When it was put out, UTC milliseconds; null while it is in.</summary>
+    /// <summary>When it was removed, UTC milliseconds; null while it is connected.</summary>
     [Column("PutOutAtMs")]
     public long? RevokedAtMs { get; set; }
 
-    /// <summary>A role as somebody is called by it: "a barista", "an owner".</summary>
+    /// <summary>A role with its article: "a barista", "an owner".</summary>
     public static string Called(DeviceRole role) => $"{(role is DeviceRole.Owner or DeviceRole.Instrument ? "an" : "a")} {Words<DeviceRole>.Of(role)}";
 }
 
-/// <summary>Something that was done about the house and its data, for the owner to read.</summary>
+/// <summary>An action on the installation or its data, for the owner to read.</summary>
 public sealed class HouseRecord
 {
-    /// <summary>Its number in the data file.</summary>
+    /// <summary>Its id in the data file.</summary>
     public int Id { get; set; }
 
     /// <summary>When, UTC milliseconds.</summary>
@@ -69,6 +69,6 @@ public sealed class HouseRecord
     /// <summary>What, as a sentence.</summary>
     public required string What { get; set; }
 
-    /// <summary>By whom: a device's name, or "this bench".</summary>
+    /// <summary>Who did it: a device's name, or "this bench".</summary>
     public required string Who { get; set; }
 }

@@ -4,9 +4,9 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Data.Log;
 
-/// <summary>Something the log is narrowed by: every brew has one value of it, or an empty one where it is not known.</summary>
-/// <param name="Word">As it stands in the address.</param>
-/// <param name="Of">Its value of a brew, where clocks are of a zone.</param>
+/// <summary>A property by which the log is filtered: every brew has one value, empty where it is unknown.</summary>
+/// <param name="Word">Its name in the address.</param>
+/// <param name="Of">Its value for a brew, in a time zone.</param>
 public sealed record LogFacet(string Word, Func<LogRow, TimeZoneInfo, string> Of)
 {
     private LogFacet(string word, Func<LogRow, string> of)
@@ -14,16 +14,16 @@ public sealed record LogFacet(string Word, Func<LogRow, TimeZoneInfo, string> Of
     {
     }
 
-    /// <summary>Where strengths are parted, % TDS: thin as <see cref="CupJudgement"/> judges it, then by what a sip tells apart. Judged.</summary>
+    /// <summary>Limits between ranges of strength, % TDS: thin as <see cref="CupJudgement"/> judges it, then steps that can be tasted. Judged.</summary>
     public static IReadOnlyList<double> StrengthParts { get; } = [CupJudgement.ThinTdsPercent, 1.2, 1.35, 1.5, 2];
 
     /// <summary>Where scores are parted.</summary>
     public static IReadOnlyList<double> ScoreParts { get; } = [4, 6, 7, 8, 9];
 
-    /// <summary>A cup placed so far from the middle was tasted as leaning; the same bound as its words have.</summary>
+    /// <summary>From this many points off the middle a cup was tasted as sour or bitter, the same limit as for the words.</summary>
     public const double TastedLeaning = 1;
 
-    /// <summary>All of them, in the order they are offered.</summary>
+    /// <summary>All facets, in the order shown.</summary>
     public static IReadOnlyList<LogFacet> All { get; } =
     [
         new("coffee", row => row.Coffee),
@@ -46,7 +46,7 @@ public sealed record LogFacet(string Word, Func<LogRow, TimeZoneInfo, string> Of
     /// <summary>The facet of a word, or null.</summary>
     public static LogFacet? Find(string word) => All.FirstOrDefault(facet => facet.Word == word);
 
-    /// <summary>Which part a value lies in, as "1.2-1.35", "-1.05" or "2-".</summary>
+    /// <summary>The range that contains a value, as "1.2-1.35", "-1.05" or "2-".</summary>
     private static string Part(double value, IReadOnlyList<double> parts)
     {
         var above = parts.Count(bound => value >= bound);

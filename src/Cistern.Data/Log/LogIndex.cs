@@ -5,12 +5,11 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Data.Log;
 
 /// <summary>
-/// The rows of the log in memory, the newest first, with the values of their facets as numbers: a hundred thousand brews are
-/// filtered and counted in a few milliseconds. What has changed in the file since the last look is read before every answer,
-/// by the rows' numbers, so nothing has to be told of a change; it is merged in, so that one brew more costs no
-/// more than that.
+/// The rows of the log in memory, newest first, with the values of their facets as numbers: a hundred thousand brews are filtered and
+/// counted in a few milliseconds. Before every answer it reads the rows that changed in the file, by their numbers, so it needs no
+/// notification; they are merged in, so that a changed brew costs no more than that.
 /// </summary>
-/// <param name="time">Says in which zone months begin.</param>
+/// <param name="time">The clock, for the time zone in which months begin.</param>
 public sealed class LogIndex(TimeProvider time) : IDisposable
 {
     private readonly SemaphoreSlim one = new(1);
@@ -19,9 +18,9 @@ public sealed class LogIndex(TimeProvider time) : IDisposable
     private LogShelf shelf = LogShelf.Empty;
     private long seq;
 
-    /// <summary>The log as it stands in the file now.</summary>
+    /// <summary>The log as it is in the data file now.</summary>
     /// <param name="rows">The rows of the file.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="ct">Cancels it.</param>
     public async Task<LogShelf> NowAsync(IQueryable<LogRow> rows, CancellationToken ct)
     {
         await one.WaitAsync(ct);
@@ -43,7 +42,7 @@ public sealed class LogIndex(TimeProvider time) : IDisposable
     {
         if (!time.LocalTimeZone.Equals(shelf.Zone))
         {
-            // The machine stands elsewhere now: months begin otherwise.
+            // The machine's time zone has changed, so months begin at other times.
             values = new FacetValues();
             shelf = new LogShelf([.. shelf.Coded.Select(coded => new CodedRow(coded.Row, values.CodesOf(coded.Row, time.LocalTimeZone)))], values.Now(), time.LocalTimeZone);
         }
@@ -67,7 +66,7 @@ public sealed class LogIndex(TimeProvider time) : IDisposable
         }
     }
 
-    /// <summary>Two runs of rows, each the newest first, as one.</summary>
+    /// <summary>Merges two lists of rows, both newest first.</summary>
     private static List<CodedRow> Merged(IEnumerable<CodedRow> stayed, CodedRow[] fresh, int most)
     {
         var merged = new List<CodedRow>(most);
@@ -86,7 +85,7 @@ public sealed class LogIndex(TimeProvider time) : IDisposable
         return merged;
     }
 
-    /// <summary>Names come in many rows and are kept once.</summary>
+    /// <summary>Names are shared between the rows that have them.</summary>
     private string Once(string name)
     {
         ref var kept = ref CollectionsMarshal.GetValueRefOrAddDefault(names, name, out _);
@@ -96,12 +95,12 @@ public sealed class LogIndex(TimeProvider time) : IDisposable
     private static int NewestFirst(LogRow a, LogRow b) => a.OpenedAtMs != b.OpenedAtMs ? b.OpenedAtMs.CompareTo(a.OpenedAtMs) : b.BrewId.CompareTo(a.BrewId);
 }
 
-/// <summary>A row with the values of its facets, each by its number.</summary>
+/// <summary>A row with the values of its facets as numbers.</summary>
 /// <param name="Row">The row.</param>
 /// <param name="Codes">By facet, in the order of <see cref="LogFacet.All"/>.</param>
 internal sealed record CodedRow(LogRow Row, int[] Codes);
 
-/// <summary>The values that facets have had; a number, once given, stays its value's.</summary>
+/// <summary>The values of the facets; a number, once assigned, keeps its value.</summary>
 internal sealed class FacetValues
 {
     private readonly Dictionary<string, int>[] numbers = [.. LogFacet.All.Select(_ => new Dictionary<string, int>(StringComparer.Ordinal))];
@@ -128,22 +127,22 @@ internal sealed class FacetValues
         return codes;
     }
 
-    /// <summary>The values by facet and number, as they stand now.</summary>
+    /// <summary>The values by facet and number, as they are now.</summary>
     public string[][] Now() => Array.ConvertAll(values, list => list.ToArray());
 }
 
-/// <summary>All rows of the log at one moment, the newest first; it never changes.</summary>
+/// <summary>All rows of the log at one moment, newest first; immutable.</summary>
 public sealed class LogShelf
 {
     private readonly string[][] values;
 
-    /// <summary>What is found where nothing is asked for: the same for everybody, until the log changes.</summary>
+    /// <summary>The result of an empty query: the same for everybody until the log changes.</summary>
     private LogFound? all;
 
-    /// <summary>Lays rows out.</summary>
-    /// <param name="coded">The rows, the newest first.</param>
-    /// <param name="values">What their numbers stand for.</param>
-    /// <param name="zone">The zone in which their days and months are told.</param>
+    /// <summary>Creates it from rows.</summary>
+    /// <param name="coded">The rows, newest first.</param>
+    /// <param name="values">The values that their numbers stand for.</param>
+    /// <param name="zone">The time zone of days and months.</param>
     internal LogShelf(IReadOnlyList<CodedRow> coded, string[][] values, TimeZoneInfo zone)
     {
         Zone = zone;
@@ -154,15 +153,15 @@ public sealed class LogShelf
     /// <summary>A log with nothing in it.</summary>
     public static LogShelf Empty { get; } = new([], new FacetValues().Now(), TimeZoneInfo.Utc);
 
-    /// <summary>The zone in which days and months are told.</summary>
+    /// <summary>The time zone of days and months.</summary>
     internal TimeZoneInfo Zone { get; }
 
     /// <summary>The rows, the newest first.</summary>
     internal IReadOnlyList<CodedRow> Coded { get; }
 
-    /// <summary>What is asked for, and how many there would be of each other value of each facet.</summary>
-    /// <param name="query">What is asked for.</param>
-    /// <param name="matching">The brews that hold its words; null where it asks for none.</param>
+    /// <summary>The matching brews, and the counts for the other values of each facet.</summary>
+    /// <param name="query">The query.</param>
+    /// <param name="matching">The brews that contain its words; null where it has none.</param>
     public LogFound Find(LogQuery query, BitArray? matching) => query.IsEmpty ? all ??= Look(query, matching) : Look(query, matching);
 
     private LogFound Look(LogQuery query, BitArray? matching)
@@ -187,7 +186,7 @@ public sealed class LogShelf
                 continue;
             }
 
-            // One that falls out by a single facet is what another value of that facet would bring.
+            // A row excluded by a single facet counts for that facet's other values.
             var missed = -1;
             var misses = 0;
             for (var facet = 0; facet < facets.Count && misses < 2; facet++)
@@ -219,12 +218,12 @@ public sealed class LogShelf
 }
 
 /// <summary>One value of a facet.</summary>
-/// <param name="Value">As it stands in the address.</param>
-/// <param name="Count">How many brews it would bring with all else that is asked for.</param>
-/// <param name="Chosen">Whether it is asked for.</param>
+/// <param name="Value">As in the address.</param>
+/// <param name="Count">How many brews it would give with the rest of the query.</param>
+/// <param name="Chosen">Whether it is part of the query.</param>
 public readonly record struct FacetCount(string Value, int Count, bool Chosen);
 
-/// <summary>What was found.</summary>
-/// <param name="Rows">The brews, the newest first.</param>
+/// <summary>The result of a query.</summary>
+/// <param name="Rows">The brews, newest first.</param>
 /// <param name="Facets">By facet, each value with its count.</param>
 public sealed record LogFound(IReadOnlyList<LogRow> Rows, IReadOnlyList<(LogFacet Facet, IReadOnlyList<FacetCount> Values)> Facets);

@@ -5,10 +5,10 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Data.Log;
 
-/// <summary>What is asked of the log: words, days and values of facets. It is what stands in the address.</summary>
+/// <summary>A query of the log: words, days and values of facets, as in the address.</summary>
 public sealed record LogQuery
 {
-    /// <summary>Longer than any search anybody types.</summary>
+    /// <summary>The longest search accepted.</summary>
     public const int MostLetters = 200;
 
     private const string WordsName = "q";
@@ -20,31 +20,31 @@ public sealed record LogQuery
 
     private readonly ImmutableDictionary<string, ImmutableHashSet<string>> asked = ImmutableDictionary<string, ImmutableHashSet<string>>.Empty;
 
-    /// <summary>Words that must all be in it, each as it begins.</summary>
+    /// <summary>Words that must all occur, each as a prefix.</summary>
     public string Words { get; init; } = "";
 
-    /// <summary>From this day on, where the server stands.</summary>
+    /// <summary>First day, in the server's time zone.</summary>
     public DateOnly? From { get; init; }
 
     /// <summary>To this day, it included.</summary>
     public DateOnly? To { get; init; }
 
-    /// <summary>From this moment on, UTC milliseconds.</summary>
-    /// <param name="zone">Where its days begin.</param>
+    /// <summary>Earliest time, UTC milliseconds.</summary>
+    /// <param name="zone">The time zone of its days.</param>
     public long FromMs(TimeZoneInfo zone) => From is { } day ? LocalTime.UtcMs(day, zone) : long.MinValue;
 
-    /// <summary>Before this moment, UTC milliseconds.</summary>
-    /// <param name="zone">Where its days begin.</param>
+    /// <summary>End of the last day, UTC milliseconds.</summary>
+    /// <param name="zone">The time zone of its days.</param>
     public long ToMs(TimeZoneInfo zone) => To is { } day && day < DateOnly.MaxValue ? LocalTime.UtcMs(day.AddDays(1), zone) : long.MaxValue;
 
-    /// <summary>Whether nothing is asked for, so that all of the log is found.</summary>
+    /// <summary>Whether nothing is asked for, so that the whole log matches.</summary>
     public bool IsEmpty => Words.Length == 0 && From is null && To is null && asked.IsEmpty;
 
-    /// <summary>The values asked for of a facet; any of them will do, and where there are none all will.</summary>
+    /// <summary>The values asked for of a facet; any of them matches, and without any, all do.</summary>
     public ImmutableHashSet<string> Of(LogFacet facet) => asked.GetValueOrDefault(facet.Word, Nothing);
 
-    /// <summary>Reads what stands in an address; what means nothing is passed over.</summary>
-    /// <param name="members">Names and values, as they come.</param>
+    /// <summary>Reads a query from an address; unknown parts are ignored.</summary>
+    /// <param name="members">Names and values, in any order.</param>
     public static LogQuery Read(IEnumerable<KeyValuePair<string, string?>> members)
     {
         var query = new LogQuery();
@@ -95,10 +95,10 @@ public sealed record LogQuery
         }
     }
 
-    /// <summary>As it stands in an address after the question mark; empty where nothing is asked for.</summary>
+    /// <summary>As in an address after the question mark; empty where nothing is asked for.</summary>
     public override string ToString() => string.Join('&', Members().Select(pair => $"{pair.Key}={Uri.EscapeDataString(pair.Value)}"));
 
-    /// <summary>Its words as the full text search takes them: each a beginning, none an operator; null where there is none.</summary>
+    /// <summary>Its words as a full-text query: each a prefix, none an operator; null where there is none.</summary>
     public string? Match
     {
         get
@@ -133,7 +133,7 @@ public sealed record LogQuery
     /// <inheritdoc/>
     public override int GetHashCode() => ToString().GetHashCode(StringComparison.Ordinal);
 
-    /// <summary>A value as it is called now: addresses that were kept hold the words of earlier versions.</summary>
+    /// <summary>The current name of a value: saved addresses contain words of earlier versions.</summary>
     private static string Now(string value) => value switch
     {
         "sharp" => "sour",

@@ -5,18 +5,18 @@ using Cistern.Data.Brews;
 namespace Cistern.Data.Log;
 
 /// <summary>
-/// A brew in short: what the log is searched, counted and drawn by. It is worked out anew in the commit that changes its
-/// brew, or what belongs to it (<see cref="LogKeeping"/>). A column of the log is a property here and its line in <see cref="Of"/>.
+/// A summary of a brew, from which the log is searched, counted and drawn. It is computed in the transaction that changes the brew or
+/// what belongs to it (<see cref="LogKeeping"/>). To add a column of the log, add a property here and its line in <see cref="Of"/>.
 /// </summary>
 public sealed class LogRow
 {
     /// <summary>The brew.</summary>
     public int BrewId { get; set; }
 
-    /// <summary>Grows with every change of any row: what is newer than what was last read is asked for by it.</summary>
+    /// <summary>Increases with every change of any row, so that newer rows can be read since the last look.</summary>
     public long Seq { get; set; }
 
-    /// <summary>Whether it stands in the log: not a rehearsal, not taken away.</summary>
+    /// <summary>Whether it is in the log: neither a rehearsal nor deleted.</summary>
     public bool Stands { get; set; }
 
     /// <summary>When it was opened, UTC milliseconds.</summary>
@@ -25,16 +25,16 @@ public sealed class LogRow
     /// <summary>Its name.</summary>
     public required string Name { get; set; }
 
-    /// <summary>The recipe of the library it goes back to.</summary>
+    /// <summary>The id of the library recipe it derives from.</summary>
     public required string RecipeId { get; set; }
 
     /// <summary>The coffee's name; empty where none was chosen.</summary>
     public required string Coffee { get; set; }
 
-    /// <summary>The vessel's family, as the recipe file names it; empty until its facts are known.</summary>
+    /// <summary>The brewer's family, as in the recipe file; empty until its facts are known.</summary>
     public required string Family { get; set; }
 
-    /// <summary>The vessel of one's own, by its name.</summary>
+    /// <summary>The name of the barista's own vessel.</summary>
     public required string Vessel { get; set; }
 
     /// <summary>The grinder's name.</summary>
@@ -47,26 +47,26 @@ public sealed class LogRow
     /// <summary>Where.</summary>
     public required string Place { get; set; }
 
-    /// <summary>Where it stands in its life, as the brew's row has it.</summary>
+    /// <summary>Its state, as in the brew's row.</summary>
     public BrewState State { get; set; }
 
     /// <summary>How many tasted it.</summary>
     public int Tastings { get; set; }
 
-    /// <summary>The mean of its scores, 0 to 10; null where nobody gave one.</summary>
+    /// <summary>The mean of its scores, 0 to 10; null without scores.</summary>
     public double? Score { get; set; }
 
-    /// <summary>The mean of sour (−5) to bitter (5) as tasted; null where nobody placed it.</summary>
+    /// <summary>The mean of sour (−5) to bitter (5) as tasted; null without answers.</summary>
     [Column("SharpHarsh")]
     public double? SourBitter { get; set; }
 
-    /// <summary>The mean of thin (−5) to heavy (5) as tasted; null where nobody placed it.</summary>
+    /// <summary>The mean of thin (−5) to heavy (5) as tasted; null without answers.</summary>
     public double? ThinHeavy { get; set; }
 
-    /// <summary>The mean of what a refractometer read, % TDS; null where nothing was read.</summary>
+    /// <summary>The mean of the refractometer's readings, % TDS; null without readings.</summary>
     public double? ReadTdsPercent { get; set; }
 
-    /// <summary>Coffee as brewed, g; null, as all that follows, until its facts are known.</summary>
+    /// <summary>Coffee as brewed, g; null, like everything below, until its facts are known.</summary>
     public double? DoseG { get; set; }
 
     /// <summary>Water as brewed, g.</summary>
@@ -81,30 +81,30 @@ public sealed class LogRow
     /// <summary>The coffee's days since roasting.</summary>
     public double? RestDays { get; set; }
 
-    /// <summary>Strength of the drink as it is drunk, computed as brewed, % TDS.</summary>
+    /// <summary>Strength of the finished drink, computed as brewed, % TDS.</summary>
     public double? FinalTdsPercent { get; set; }
 
-    /// <summary>Of the dose in the cup, computed as brewed, %.</summary>
+    /// <summary>Extraction in the cup per dose, computed as brewed, %.</summary>
     public double? ExtractionYieldPercent { get; set; }
 
     /// <summary>Sour (negative) to bitter, computed as brewed; a judgement.</summary>
     [Column("Tilt")]
     public double? FlavourBalance { get; set; }
 
-    /// <summary>Of what rest would give, computed as brewed, a share.</summary>
+    /// <summary>Dissolved yield divided by the equilibrium yield, computed as brewed.</summary>
     [Column("Drawn")]
     public double? ExtractionLevel { get; set; }
 
-    /// <summary>From the opening to the dry bed by its clock, s; null where that was not seen.</summary>
+    /// <summary>From the opening to the dry bed on its clock, s; null where that was not observed.</summary>
     public double? DrawdownS { get; set; }
 
-    /// <summary>Of the press by its clock, s; null where that was not seen.</summary>
+    /// <summary>Length of the press on its clock, s; null where that was not observed.</summary>
     public double? PressS { get; set; }
 
-    /// <summary>How it flowed, as <see cref="FlowWord"/> is written; null where nothing was timed.</summary>
+    /// <summary>The flow, as <see cref="FlowWord"/> is written; null where nothing was timed.</summary>
     public string? Flow { get; set; }
 
-    /// <summary>How much later than planned it was released, s.</summary>
+    /// <summary>How much later than planned the steep ended, s.</summary>
     [Column("ReleaseOffS")]
     public double? SteepEndOffS { get; set; }
 
@@ -129,7 +129,7 @@ public sealed class LogRow
     [Column("ForetoldTdsHigh")]
     public double? ExpectedTdsHigh { get; set; }
 
-    /// <summary>The flavour balance expected of its plan, from, 80 %.</summary>
+    /// <summary>The flavour balance expected of its plan: lower end of the 80 % band.</summary>
     [Column("ForetoldTiltLow")]
     public double? ExpectedBalanceLow { get; set; }
 
@@ -137,7 +137,7 @@ public sealed class LogRow
     [Column("ForetoldTiltHigh")]
     public double? ExpectedBalanceHigh { get; set; }
 
-    /// <summary>The drain expected of its plan, from, 80 %, s.</summary>
+    /// <summary>The drawdown expected of its plan: lower end of the 80 % band, s.</summary>
     [Column("ForetoldDrawdownLowS")]
     public double? ExpectedDrawdownLowS { get; set; }
 
@@ -145,12 +145,12 @@ public sealed class LogRow
     [Column("ForetoldDrawdownHighS")]
     public double? ExpectedDrawdownHighS { get; set; }
 
-    /// <summary>A brew in short.</summary>
+    /// <summary>The summary of a brew.</summary>
     /// <param name="brew">The brew with its facts, its tastings and who brewed it.</param>
-    /// <param name="seq">The row's number: greater than every other.</param>
+    /// <param name="seq">The row's number, greater than every other.</param>
     public static LogRow Of(Brew brew, long seq)
     {
-        // Facts of an earlier version have nothing of what came later, and are worked out again soon after the start.
+        // Facts of an earlier version lack some columns; they are computed again soon after the start.
         var facts = brew.Facts is { Version: > 1 } known ? known : null;
         return new LogRow
         {
@@ -198,38 +198,38 @@ public sealed class LogRow
         };
     }
 
-    /// <summary>The words that a brew is found by; empty where it does not stand in the log.</summary>
-    /// <param name="brew">The brew with its tastings, its later notes and who brewed it.</param>
+    /// <summary>The words by which a brew is found; empty where it is not in the log.</summary>
+    /// <param name="brew">The brew with its tastings, later notes and who brewed it.</param>
     public static string WordsOf(Brew brew) => brew.Rehearsal || brew.DeletedAtMs is not null ? "" : string.Join(' ',
     [
         brew.Name, brew.RecipeId, brew.CoffeeName, brew.VesselName, brew.GrinderName, brew.GrindText, brew.PlaceName, brew.Why, brew.WhyAbandoned ?? "", brew.Barista?.Name ?? "",
         .. brew.Tastings.SelectMany(tasting => new[] { tasting.Note, tasting.Crust, tasting.NotesFound }), .. brew.Notes.Select(note => note.Text),
     ]);
 
-    /// <summary>Its strength: read where it was, or else computed, % TDS.</summary>
+    /// <summary>Its strength, % TDS: as read where there is a reading, otherwise computed.</summary>
     public double? TdsPercent => ReadTdsPercent ?? FinalTdsPercent;
 
     /// <summary>Water over coffee as brewed.</summary>
     public double? Ratio => WaterG / DoseG;
 }
 
-/// <summary>A search of the log that somebody kept under a name.</summary>
+/// <summary>A saved search of the log.</summary>
 public sealed class KeptSearch
 {
-    /// <summary>Its number in the data file.</summary>
+    /// <summary>Its id in the data file.</summary>
     public int Id { get; set; }
 
-    /// <summary>What it is called.</summary>
+    /// <summary>Its name.</summary>
     public required string Name { get; set; }
 
-    /// <summary>What is asked for, as it stands in the address after the question mark.</summary>
+    /// <summary>The query, as in the address after the question mark.</summary>
     public required string Query { get; set; }
 }
 
-/// <summary>A file that was taken in, so that it can be undone as one.</summary>
+/// <summary>An import, which can be undone as a whole.</summary>
 public sealed class Import
 {
-    /// <summary>Its number in the data file.</summary>
+    /// <summary>Its id in the data file.</summary>
     public int Id { get; set; }
 
     /// <summary>When, UTC milliseconds.</summary>
@@ -238,26 +238,29 @@ public sealed class Import
     /// <summary>By whom.</summary>
     public string By { get; set; } = "";
 
-    /// <summary>The files' names and what was in them, in words.</summary>
+    /// <summary>The files' names and their content, in words.</summary>
     public required string What { get; set; }
 
-    /// <summary>When it was taken back, UTC milliseconds; null while it stands.</summary>
+    /// <summary>When it was undone, UTC milliseconds; null otherwise.</summary>
     public long? UndoneAtMs { get; set; }
 
-    /// <summary>When all of it was kept, UTC milliseconds; null while it is written, lot by lot. One that a start finds so was cut off, and is undone.</summary>
+    /// <summary>
+    /// When it was complete, UTC milliseconds; null while it is written in batches. An incomplete one found by a start was interrupted
+    /// and is undone.
+    /// </summary>
     public long? KeptAtMs { get; set; }
 
-    /// <summary>Of imports of earlier versions: the brews that it changed, as they stood before, as a brew file. Since then each has a row of its own.</summary>
+    /// <summary>For imports of earlier versions: the brews it changed, as they were before, as a brew file. Now each has a row.</summary>
     public string? BeforeJson { get; set; }
 
-    /// <summary>The plans and things of the shelf it brought, as "plan.12" or "mill.3", with spaces between.</summary>
+    /// <summary>The plans and things it added, as "plan.12" or "mill.3", separated by blanks.</summary>
     public string Brought { get; set; } = "";
 }
 
-/// <summary>A brew that an import brought or changed.</summary>
+/// <summary>A brew that an import added or changed.</summary>
 public sealed class ImportedBrew
 {
-    /// <summary>Its number in the data file.</summary>
+    /// <summary>Its id in the data file.</summary>
     public int Id { get; set; }
 
     /// <summary>The import.</summary>
@@ -266,6 +269,6 @@ public sealed class ImportedBrew
     /// <summary>The brew's name in files.</summary>
     public Guid FileId { get; set; }
 
-    /// <summary>The brew as it stood before, as a brew file; null where it was not here.</summary>
+    /// <summary>The brew as it was before, as a brew file; null where it did not exist.</summary>
     public string? BeforeJson { get; set; }
 }

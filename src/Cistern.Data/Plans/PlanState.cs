@@ -7,15 +7,15 @@ using Cistern.Core.Reckoning;
 namespace Cistern.Data.Plans;
 
 /// <summary>
-/// A plan as it is kept, as JSON, one for each revision: its recipes as open files, and what of the shelf it uses by number.
+/// A stored plan as JSON, one for each revision: its recipes as open files, and what it uses of the shelf by number.
 /// </summary>
-/// <param name="Base">The recipe with its steps as they are now, in its own batch, as an open recipe file.</param>
-/// <param name="Origin">The recipe as it was opened: what "as written" goes back to.</param>
+/// <param name="Base">The recipe with its current steps, in its own batch, as an open recipe file.</param>
+/// <param name="Origin">The recipe as it was opened, to which "as written" returns.</param>
 public sealed record PlanState(string Base, string Origin)
 {
     /// <summary>
-    /// Whether the recipe has in it what it uses of the shelf: the grinder's grind, the vessel, the place, the roast. Where it
-    /// has not, they are taken from the shelf as they stand there.
+    /// Whether the recipe already contains what it uses of the shelf: the grinder's grind, the vessel, the place, the roast. Otherwise
+    /// they are read from the shelf.
     /// </summary>
     public bool Settled { get; init; }
 
@@ -26,11 +26,11 @@ public sealed record PlanState(string Base, string Origin)
     [JsonPropertyName("MillId")]
     public int? GrinderId { get; init; }
 
-    /// <summary>The grinder's setting, as it stands on it.</summary>
+    /// <summary>The grinder's setting, as shown on it.</summary>
     [JsonPropertyName("MillSetting")]
     public double? GrinderSetting { get; init; }
 
-    /// <summary>The median that was asked for when the grinder was chosen, µm: it may not reach it.</summary>
+    /// <summary>The median wanted when the grinder was chosen, µm; the grinder may not reach it.</summary>
     public double? AskedUm { get; init; }
 
     /// <summary>The place, or null as the recipe says.</summary>
@@ -39,43 +39,43 @@ public sealed record PlanState(string Base, string Origin)
     /// <summary>A vessel of one's own, or null.</summary>
     public int? VesselId { get; init; }
 
-    /// <summary>The server it is held against, or null.</summary>
+    /// <summary>The server it must fit, or null.</summary>
     public int? ServerId { get; init; }
 
     /// <summary>The kettle, or null.</summary>
     public int? KettleId { get; init; }
 
-    /// <summary>The spoon the dose is told in, or null.</summary>
+    /// <summary>The spoon for the dose, or null.</summary>
     public int? SpoonId { get; init; }
 
     /// <summary>What a drink is counted as.</summary>
     public DrinkCounting Counting { get; init; }
 
-    /// <summary>The two quantities held, the one edited last first.</summary>
+    /// <summary>The two quantities that are held, the one edited last first.</summary>
     public Locks Locks { get; init; } = Locks.Written;
 
     /// <summary>Their exact values, g or g/g; null until one is edited.</summary>
     public HeldValues? Held { get; init; }
 
-    /// <summary>The batch that they come to; null for the recipe's own, or one kept before batches were.</summary>
+    /// <summary>The batch that follows from them; null for the recipe's own, or in older data.</summary>
     [JsonPropertyName("Charge")]
     public Batch? Batch { get; init; }
 
-    /// <summary>A recipe as it is written, as yet without a shelf.</summary>
+    /// <summary>The state of a recipe as written, using nothing on the shelf.</summary>
     public static PlanState Of(Recipe recipe)
     {
         var file = RecipeWriter.Write(recipe);
         return new PlanState(file, file);
     }
 
-    /// <summary>A recipe of the library or of a file as a plan begins with it: its target is its author's, and no barista's.</summary>
+    /// <summary>The state of a library recipe or a file when a plan is opened: without its target, which is its author's and not the barista's.</summary>
     public static PlanState Opened(Recipe recipe) => Of(recipe with { Target = null });
 
     private (string Text, Recipe Recipe)? readBase;
     private (string Text, Recipe Recipe)? readOrigin;
 
-    /// <summary>The plan that it keeps.</summary>
-    /// <exception cref="UnreadableException">It holds no recipe.</exception>
+    /// <summary>The plan of this state.</summary>
+    /// <exception cref="UnreadableException">It contains no recipe.</exception>
     public Plan ToPlan() => new(BaseRecipe(), OriginRecipe())
     {
         Settled = Settled,
@@ -97,7 +97,7 @@ public sealed record PlanState(string Base, string Origin)
         Batch = Batch,
     };
 
-    /// <summary>This state with a plan in it that was made of it.</summary>
+    /// <summary>This state with a changed plan.</summary>
     public PlanState With(Plan plan) => this with
     {
         Base = RecipeWriter.Write(plan.Base),
@@ -120,8 +120,8 @@ public sealed record PlanState(string Base, string Origin)
     /// <summary>The state as it is kept.</summary>
     public string ToJson() => JsonSerializer.Serialize(this);
 
-    /// <summary>A state that was kept.</summary>
-    /// <exception cref="UnreadableException">The row has been changed by another hand, or an earlier version kept what this one does not read.</exception>
+    /// <summary>Reads a stored state.</summary>
+    /// <exception cref="UnreadableException">The row was edited outside Cistern, or stored by a version with other rules.</exception>
     public static PlanState Read(string json)
     {
         try
@@ -134,7 +134,7 @@ public sealed record PlanState(string Base, string Origin)
         }
     }
 
-    /// <summary>The recipe with its steps as they are now.</summary>
+    /// <summary>The recipe with its current steps.</summary>
     /// <exception cref="UnreadableException">It is no recipe.</exception>
     public Recipe BaseRecipe() => Draft(Base, ref readBase);
 
@@ -142,7 +142,7 @@ public sealed record PlanState(string Base, string Origin)
     /// <exception cref="UnreadableException">It is no recipe.</exception>
     public Recipe OriginRecipe() => Draft(Origin, ref readOrigin);
 
-    /// <summary>What is wrong with it, where it could not be read again; null where it can.</summary>
+    /// <summary>What prevents it from being read again; null where nothing does.</summary>
     public string? Problem()
     {
         try
@@ -157,7 +157,7 @@ public sealed record PlanState(string Base, string Origin)
         }
     }
 
-    /// <summary>Read once: a state is asked for its recipe many times, and never changes.</summary>
+    /// <summary>Parsed once: a state is asked for its recipe many times, and is immutable.</summary>
     private static Recipe Draft(string json, ref (string Text, Recipe Recipe)? read)
     {
         if (read is { } known && ReferenceEquals(known.Text, json))

@@ -3,18 +3,18 @@ using Cistern.Data.Shelf;
 namespace Cistern.Data.Plans;
 
 /// <summary>
-/// A plan somebody is working on, or has kept. Every change of it is a revision, so that it can be undone and done again; a
-/// kept plan knows which it came from, what was changed, and why.
+/// A plan in progress, or saved. Every change is a revision, so that it can be undone and redone; a saved plan records which one it
+/// came from, what was changed, and why.
 /// </summary>
 public sealed class StoredPlan : IShelved
 {
-    /// <summary>Its number in the data file.</summary>
+    /// <summary>Its id in the data file.</summary>
     public int Id { get; set; }
 
-    /// <summary>What it is called.</summary>
+    /// <summary>Its name.</summary>
     public required string Name { get; set; }
 
-    /// <summary>The recipe of the library it goes back to, or its own name as a slug where it was imported.</summary>
+    /// <summary>The id of the library recipe it derives from, or a slug of its own name where it was imported.</summary>
     public required string RecipeId { get; set; }
 
     /// <summary>The stored plan it was made from, or null.</summary>
@@ -23,28 +23,28 @@ public sealed class StoredPlan : IShelved
     /// <summary>What it was made from was called so.</summary>
     public string ParentName { get; set; } = "";
 
-    /// <summary>What is different from what it came from, in words, when it was kept.</summary>
+    /// <summary>How it differs from the plan it came from, in words, when it was saved.</summary>
     public string What { get; set; } = "";
 
     /// <summary>Why, in the barista's words.</summary>
     public string Why { get; set; } = "";
 
-    /// <summary>The brew it was made from as the next of its line, or null.</summary>
+    /// <summary>The brew it was made from as the next of its series, or null.</summary>
     public int? FromBrewId { get; set; }
 
-    /// <summary>What was changed from that one, as <see cref="Brews.SeriesChange"/> writes it; else empty.</summary>
+    /// <summary>What was changed from that one, as written by <see cref="Brews.SeriesChange"/>; else empty.</summary>
     public string ChangedJson { get; set; } = "";
 
     /// <summary>Who changed it last, or null.</summary>
     public int? BaristaId { get; set; }
 
-    /// <summary>When it was kept under its name; null for one that is only being worked on.</summary>
+    /// <summary>When it was saved under its name; null for a plan in progress.</summary>
     public long? KeptAtMs { get; set; }
 
     /// <summary>When it was changed last, UTC milliseconds.</summary>
     public long ChangedAtMs { get; set; }
 
-    /// <summary>When it was taken away, UTC milliseconds; null while it is there.</summary>
+    /// <summary>When it was deleted, UTC milliseconds; null otherwise.</summary>
     public long? RemovedAtMs { get; set; }
 
     /// <summary>When its cup is wanted, UTC milliseconds; null where that is not planned.</summary>
@@ -53,30 +53,30 @@ public sealed class StoredPlan : IShelved
     /// <summary>The revision it stands at.</summary>
     public int Position { get; set; }
 
-    /// <summary>The state it is held against: the dotted brew chart.</summary>
+    /// <summary>The state that the plan is compared with: the dotted brew chart.</summary>
     public required string AcceptedJson { get; set; }
 
-    /// <summary>Its changes, as far back as they can be undone.</summary>
+    /// <summary>Its changes, as far as they can be undone.</summary>
     public List<PlanRevision> Revisions { get; } = [];
 }
 
-/// <summary>The members of a stored plan's recipe that this version does not know, kept once beside all its revisions.</summary>
+/// <summary>Unknown members of a stored plan's recipe, kept once for all its revisions.</summary>
 public sealed class PlanExtra
 {
     /// <summary>The plan it belongs to.</summary>
     public int StoredPlanId { get; set; }
 
-    /// <summary>As <see cref="Core.Recipes.ExtraMembers"/> writes them.</summary>
+    /// <summary>As written by <see cref="Core.Recipes.ExtraMembers"/>.</summary>
     public required string Json { get; set; }
 }
 
-/// <summary>Something that was asked for and done: asked again under the same key, because the answer was lost, it is not done again.</summary>
+/// <summary>A request that was carried out. Sent again with the same key, because the answer was lost, it is not repeated.</summary>
 public sealed class IdempotentRequest
 {
     /// <summary>Made by the page that asked.</summary>
     public Guid Key { get; set; }
 
-    /// <summary>Where what came of it is to be seen.</summary>
+    /// <summary>The address of the result.</summary>
     public required string Address { get; set; }
 
     /// <summary>When it was done, UTC milliseconds.</summary>
@@ -86,13 +86,13 @@ public sealed class IdempotentRequest
 /// <summary>One change of a plan.</summary>
 public sealed class PlanRevision
 {
-    /// <summary>Its number in the data file.</summary>
+    /// <summary>Its id in the data file.</summary>
     public int Id { get; set; }
 
     /// <summary>The plan it belongs to.</summary>
     public int StoredPlanId { get; set; }
 
-    /// <summary>Its place among them, counted from 0.</summary>
+    /// <summary>Its index among the revisions.</summary>
     public int Position { get; set; }
 
     /// <summary>The plan after the change.</summary>

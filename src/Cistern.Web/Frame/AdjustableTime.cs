@@ -1,10 +1,10 @@
 namespace Cistern.Web.Frame;
 
 /// <summary>
-/// A time that runs as the real one does, from the moment a test begins it at, set forward by as much as the test has asked for.
-/// Only ever registered for tests: begun at one fixed moment, no test depends on the hour it is run at.
+/// A clock for tests: starts at a given time and can be set forward. Registered only for tests, so that they do not depend on the time
+/// of day.
 /// </summary>
-/// <param name="beginsAt">What it is when this is made; the real time if null.</param>
+/// <param name="beginsAt">Its time at construction; the real time if null.</param>
 public sealed class AdjustableTime(DateTimeOffset? beginsAt = null) : TimeProvider
 {
     private long aheadTicks = beginsAt is { } begin ? (begin - System.GetUtcNow()).Ticks : 0;
@@ -15,6 +15,6 @@ public sealed class AdjustableTime(DateTimeOffset? beginsAt = null) : TimeProvid
     /// <inheritdoc/>
     public override long GetTimestamp() => base.GetTimestamp() + (long)(Interlocked.Read(ref aheadTicks) * (TimestampFrequency / (double)TimeSpan.TicksPerSecond));
 
-    /// <summary>Sets the clock forward, the steady one with it.</summary>
+    /// <summary>Sets the clock forward, including its monotonic timestamps.</summary>
     public void Advance(TimeSpan by) => Interlocked.Add(ref aheadTicks, by.Ticks);
 }

@@ -5,14 +5,13 @@ using Microsoft.Data.Sqlite;
 namespace Cistern.Web.Frame;
 
 /// <summary>
-/// Stands round everything: what a request asks wrongly is said in our own words, and what breaks is logged and said, so
-/// that nobody ever gets an empty page.
+/// The outermost middleware: explains invalid requests, and logs and reports exceptions, so that nobody ever gets an empty page.
 /// </summary>
 public static class Answers
 {
     private static readonly string[] Methods = ["GET", "HEAD", "POST"];
 
-    /// <summary>Lays it round what comes after.</summary>
+    /// <summary>Adds it to the pipeline.</summary>
     public static void UseAnswers(this IApplicationBuilder app, ILogger log) => app.Use(async (context, next) =>
     {
         try
@@ -24,7 +23,7 @@ public static class Answers
                 return;
             }
 
-            // Pictures, files and states are of the moment; pages with forms say the same for themselves.
+            // Drawings, files and states must not be cached; pages with forms set this themselves.
             context.Response.OnStarting(() =>
             {
                 if (context.Response.Headers.CacheControl.Count == 0)
@@ -68,8 +67,8 @@ public static class Answers
     });
 
     /// <summary>
-    /// Reads a form before anybody asks for it, so that a broken one is refused at one place. What is sent to a page has
-    /// to be a form; an address of the API says itself what it takes.
+    /// Reads a form before any other code does, so that an invalid one is refused in one place. Pages accept only forms; API endpoints
+    /// declare what they accept.
     /// </summary>
     public static void UseForms(this IApplicationBuilder app) => app.Use(async (context, next) =>
     {
@@ -88,7 +87,7 @@ public static class Answers
             }
             catch (InvalidDataException error)
             {
-                // The reader tells its limits apart from what is malformed by its words alone.
+                // The form reader distinguishes its limits from malformed input only by its messages.
                 var tooMuch = error.Message.Contains("limit", StringComparison.OrdinalIgnoreCase);
                 throw new BadHttpRequestException(error.Message, tooMuch ? StatusCodes.Status413PayloadTooLarge : StatusCodes.Status400BadRequest, error);
             }
@@ -111,7 +110,7 @@ public static class Answers
         BadHttpRequestException bad => (bad.StatusCode, null),
         UnreadableException unreadable => (StatusCodes.Status422UnprocessableEntity, unreadable.Message),
         DataFileGoneException gone => (StatusCodes.Status503ServiceUnavailable, gone.Message),
-        // Full, read only, cannot be opened, failing, damaged, busy for too long.
+        // Disk full, read-only, cannot open, I/O error, corrupt, busy for too long.
         SqliteException { SqliteErrorCode: 13 } => (StatusCodes.Status503ServiceUnavailable, "The disk is full: what you sent was not kept. Make room, and send it again."),
         SqliteException { SqliteErrorCode: 5 or 6 or 8 or 10 or 11 or 14 } => (StatusCodes.Status503ServiceUnavailable, null),
         _ when error.InnerException is { } inner => Told(inner),

@@ -6,10 +6,10 @@ using Microsoft.AspNetCore.Mvc;
 
 namespace Cistern.Web.Frame;
 
-/// <summary>What other programs may ask of Cistern.</summary>
+/// <summary>The API for other programs.</summary>
 public static class Api
 {
-    /// <summary>Lays out the API.</summary>
+    /// <summary>Maps the endpoints.</summary>
     public static void MapApi(this WebApplication app)
     {
         app.MapPost("/api/forecast", ForecastAsync)
@@ -97,7 +97,7 @@ public static class Api
         await context.Response.Body.WriteAsync(stream.GetBuffer().AsMemory(0, (int)stream.Length), ct);
     }
 
-    /// <summary>Reads no more than one byte over what a file may have: enough to know that it is too much.</summary>
+    /// <summary>Reads at most one byte over the limit, which is enough to know that a file is too large.</summary>
     private static async Task<ReadOnlyMemory<byte>> ReadAsync(Stream body, CancellationToken ct)
     {
         var buffer = new byte[RecipeReader.LargestFileBytes + 1];
@@ -105,8 +105,8 @@ public static class Api
         return buffer.AsMemory(0, length);
     }
 
-    /// <summary>The shape of the answer, for the API's own description.</summary>
-    /// <param name="Forecasts">One object a recipe: its id, the model's version, and the figures by name.</param>
-    /// <param name="Findings">Everything found.</param>
+    /// <summary>The shape of the response, for the API's description.</summary>
+    /// <param name="Forecasts">One object per recipe: its id, the model's version, and the figures by name.</param>
+    /// <param name="Findings">All findings.</param>
     private sealed record ForecastAnswer(IReadOnlyList<JsonElement> Forecasts, IReadOnlyList<Finding> Findings);
 }

@@ -6,36 +6,36 @@ public sealed class AppSettings
     /// <summary>The data file.</summary>
     public string DataFile { get; init; } = "cistern.db";
 
-    /// <summary>Starts with the demo bench in an empty file.</summary>
+    /// <summary>Fills an empty data file with the demo's data.</summary>
     public bool Demo { get; init; }
 
     /// <summary>Throws the demo's file away first.</summary>
     public bool Fresh { get; init; }
 
-    /// <summary>Learns from brews as they come in; off, forecasts are the published model's.</summary>
+    /// <summary>Learns from new brews; otherwise forecasts use the published model.</summary>
     public bool Learns { get; init; } = true;
 
-    /// <summary>Makes a copy of the data file each day and keeps it for two weeks.</summary>
+    /// <summary>Copies the data file daily and keeps the copies for two weeks.</summary>
     public bool DailyCopy { get; init; } = true;
 
-    /// <summary>Open to the house's network: encrypted, to paired devices.</summary>
+    /// <summary>Serves connected devices on the local network, encrypted.</summary>
     public bool House { get; init; }
 
-    /// <summary>The port for paired devices, encrypted.</summary>
+    /// <summary>The encrypted port for connected devices.</summary>
     public int HousePort { get; init; } = 5443;
 
-    /// <summary>The port of the page that says how to trust this bench, plain.</summary>
+    /// <summary>The unencrypted port of the page that explains how to trust this installation.</summary>
     public int TrustPort { get; init; } = 5081;
 
-    /// <summary>The address of a proxy in front, which encrypts; empty without one.</summary>
+    /// <summary>The address of a reverse proxy that does the encryption; empty without one.</summary>
     public string Proxy { get; init; } = "";
 
-    /// <summary>The address of the bench that this one, a demo bench to look round in, was opened from; empty for every other.</summary>
+    /// <summary>For a demo opened from another installation, the address of that one; otherwise empty.</summary>
     public string Home { get; init; } = "";
 
     /// <summary>For tests only: a clock that can be set forward over HTTP.</summary>
     public bool TestClock { get; init; }
 
-    /// <summary>For tests only: what the time is when the server starts; the real time if null.</summary>
+    /// <summary>For tests only: the time when the server starts; the real time if null.</summary>
     public DateTimeOffset? TestClockBeginsAt { get; init; }
 }

@@ -1,15 +1,14 @@
 namespace Cistern.Web.Frame;
 
 /// <summary>
-/// Work that is done beside the pages, beat by beat. Whatever breaks in a beat is logged, and the next one comes: nothing
-/// beside the pages may end the server.
+/// Background work at an interval. An exception is logged and the next interval follows: no background work may end the server.
 /// </summary>
-/// <param name="beat">The time between two beats.</param>
-/// <param name="time">The clock it beats by.</param>
-/// <param name="log">Where it is told what broke.</param>
+/// <param name="beat">The interval.</param>
+/// <param name="time">The clock.</param>
+/// <param name="log">The log for exceptions.</param>
 public abstract partial class BackgroundTask(TimeSpan beat, TimeProvider time, ILogger log) : BackgroundService
 {
-    /// <summary>The clock it beats by.</summary>
+    /// <summary>The clock.</summary>
     protected TimeProvider Time { get; } = time;
 
     /// <summary>How many beats are behind it.</summary>
@@ -22,7 +21,7 @@ public abstract partial class BackgroundTask(TimeSpan beat, TimeProvider time, I
         {
             while (true)
             {
-                // Not a periodic timer: one that was away for days has nothing to make up for.
+                // Not a periodic timer, which would catch up on missed intervals after a long suspension.
                 await Task.Delay(beat, Time, stoppingToken);
                 try
                 {
@@ -43,7 +42,7 @@ public abstract partial class BackgroundTask(TimeSpan beat, TimeProvider time, I
     }
 
     /// <summary>Does what is due.</summary>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="ct">Cancels it.</param>
     protected abstract Task BeatAsync(CancellationToken ct);
 
     [LoggerMessage(LogLevel.Error, "Unhandled exception in background service {Service}; it goes on.")]

@@ -10,20 +10,20 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Frame;
 
-/// <summary>A brew under way, as the gauge shows it.</summary>
+/// <summary>A running brew, as shown at the top of every page.</summary>
 /// <param name="Id">The brew.</param>
 /// <param name="Name">Its name.</param>
-/// <param name="StartedAtMs">When its clock began, or null before.</param>
-/// <param name="FinishS">When it should end, s on its clock.</param>
+/// <param name="StartedAtMs">When its clock started, or null before.</param>
+/// <param name="FinishS">When it should end, s on the brew clock.</param>
 public sealed record UnderWay(int Id, string Name, long? StartedAtMs, double FinishS);
 
-/// <summary>Who is at the bench, in which units, and what is being brewed: what every page needs to know.</summary>
+/// <summary>The current barista with their units, and the running brews: what every page needs.</summary>
 public sealed class BaristaContext(CisternDb db, IHttpContextAccessor context, TimeProvider time, Pins pins)
 {
-    /// <summary>The cookie that remembers who brews on this device.</summary>
+    /// <summary>The cookie with this device's barista.</summary>
     public const string BaristaCookie = "barista";
 
-    /// <summary>The cookie that remembers a theme chosen by hand.</summary>
+    /// <summary>The cookie with the chosen theme.</summary>
     public const string ThemeCookie = "theme";
 
     private const int MostLanes = 24;
@@ -47,11 +47,11 @@ public sealed class BaristaContext(CisternDb db, IHttpContextAccessor context, T
     /// <summary>Today, where the server stands.</summary>
     public DateOnly Today => DateOnly.FromDateTime(time.GetLocalNow().DateTime);
 
-    /// <summary>The theme chosen by hand, or null to follow the device.</summary>
+    /// <summary>The chosen theme, or null to follow the device.</summary>
     public string? Theme => context.HttpContext?.Request.Cookies[ThemeCookie] is "light" or "dark" ? context.HttpContext!.Request.Cookies[ThemeCookie] : null;
 
     /// <summary>
-    /// The barista of this device, or the first there is who asks for no PIN; null in an empty file, and where everybody has a
+    /// The barista of this device, or else the first one without a PIN; null in an empty file, and where everybody has a
     /// PIN and none was given on this device.
     /// </summary>
     public async Task<Barista?> BaristaAsync(CancellationToken ct = default)
@@ -69,17 +69,17 @@ public sealed class BaristaContext(CisternDb db, IHttpContextAccessor context, T
         return barista;
     }
 
-    /// <summary>How this barista reads figures.</summary>
+    /// <summary>Formats figures for this barista.</summary>
     public async Task<FigureFormat> FormatAsync(CancellationToken ct = default) => format ??= await OfBaristaAsync(ct);
 
-    /// <summary>Whether somebody is in their first brews, and has each act explained.</summary>
+    /// <summary>Whether this is one of a barista's first brews, in which each step is explained.</summary>
     public static async Task<bool> IsNewAsync(CisternDb db, int? baristaId, CancellationToken ct)
     {
         const int FirstBrews = 3;
         return await db.Brews.Where(brew => brew.BaristaId == baristaId && !brew.Rehearsal && brew.State == BrewState.Finished).Take(FirstBrews + 1).CountAsync(ct) <= FirstBrews;
     }
 
-    /// <summary>Who asks, as the use cases know them.</summary>
+    /// <summary>The current barista for use cases.</summary>
     public async Task<AtBench> AtBenchAsync(CancellationToken ct = default)
     {
         var who = await BaristaAsync(ct);
@@ -93,14 +93,14 @@ public sealed class BaristaContext(CisternDb db, IHttpContextAccessor context, T
             return new FigureFormat(Units.Metric);
         }
 
-        // A shelf has hardly more than one spoon; the first stands for a scale.
+        // There is rarely more than one spoon; the first is used.
         var spoon = who.NoScale ? await db.Spoons.AsNoTracking().Where(row => row.RemovedAtMs == null).OrderBy(row => row.Id).FirstOrDefaultAsync(ct) : null;
         return new FigureFormat(who.Units, new AtHand(!who.NoScale, !who.NoThermometer, !who.NoGrinder) { Spoon = SpoonAtHand.Of(spoon), ByTaste = who.ByTaste });
     }
 
-    /// <summary>How this barista reads figures of a brew in a vessel of their own: without a scale, at its marks.</summary>
+    /// <summary>How this barista reads the figures of a brew in their own vessel: without a scale, at its marks.</summary>
     /// <param name="vessel">Its name; empty for the recipe's own.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="ct">Cancels it.</param>
     public async Task<FigureFormat> FormatOfAsync(string vessel, CancellationToken ct)
     {
         var theirs = await FormatAsync(ct);
@@ -113,28 +113,28 @@ public sealed class BaristaContext(CisternDb db, IHttpContextAccessor context, T
     public async Task<IReadOnlyList<UnderWay>> UnderWayAsync(CancellationToken ct = default) =>
         underWay ??= [.. (await Running(db).ToListAsync(ct)).Select(brew => new UnderWay(brew.Id, brew.Name, brew.StartedAtMs, brew.Figures().GetValueOrDefault("finishS") ?? 0))];
 
-    /// <summary>The brews under way, the newest first: as many as a bench has hands for, and some.</summary>
+    /// <summary>The running brews, newest first, limited to more than anybody can conduct.</summary>
     public static IQueryable<Brew> RunningOf(CisternDb db) => RunningOfDb(db);
 
     /// <summary>Now, where the server stands.</summary>
     public DateTime LocalNow => time.GetLocalNow().DateTime;
 
-    /// <summary>Where the server stands: the one source of the zone.</summary>
+    /// <summary>The server's time zone; no other place determines it.</summary>
     public TimeZoneInfo Zone => time.LocalTimeZone;
 
-    /// <summary>A moment where the server stands, from UTC milliseconds.</summary>
+    /// <summary>The local time of a moment in UTC milliseconds.</summary>
     public DateTime Local(long ms) => LocalTime.At(ms, Zone);
 
-    /// <summary>A moment where the server stands as UTC milliseconds; one that a clock put forward passed over is an hour later.</summary>
+    /// <summary>The moment of a local time in UTC milliseconds; a time skipped when clocks go forward is taken an hour later.</summary>
     public long UtcMs(DateTime local) => LocalTime.UtcMs(local, Zone);
 
-    /// <summary>A moment as its day alone, where the server stands.</summary>
+    /// <summary>The local date of a moment.</summary>
     public string Day(long ms) => Local(ms).ToString("d MMM yyyy", CultureInfo.InvariantCulture);
 
-    /// <summary>A moment as its time of day alone, where the server stands.</summary>
+    /// <summary>The local time of day of a moment.</summary>
     public string Clock(long ms) => Local(ms).ToString("HH:mm", CultureInfo.InvariantCulture);
 
-    /// <summary>A moment as it is told: date and local time, never ambiguous.</summary>
+    /// <summary>The local date and time of a moment, unambiguous.</summary>
     public string Moment(long ms)
     {
         var local = Local(ms);

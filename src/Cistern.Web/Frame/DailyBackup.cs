@@ -3,15 +3,15 @@ using Cistern.Data;
 namespace Cistern.Web.Frame;
 
 /// <summary>
-/// Makes a copy of the data file each day, beside the pages, and looks whether one was laid down to be put back: then the
-/// server stops as it always does, so that nothing that was said is lost, and the next start puts the copy in place.
+/// Copies the data file daily, and checks whether a copy is waiting to be restored. If so, the server shuts down normally, so that
+/// nothing acknowledged is lost, and the next start puts the copy in place.
 /// </summary>
 public sealed partial class DailyBackup(DataFile file, TimeProvider time, AppSettings settings, IHostApplicationLifetime lifetime, ILogger<DailyBackup> log) : BackgroundTask(TimeSpan.FromSeconds(1), time, log)
 {
-    /// <summary>The first copy of a day is made when nobody waits for a start.</summary>
+    /// <summary>Delay of the first copy, so that it does not slow down a start.</summary>
     private static readonly TimeSpan First = TimeSpan.FromSeconds(20);
 
-    /// <summary>One that could not be made is tried again after this.</summary>
+    /// <summary>Delay after a failed copy.</summary>
     private static readonly TimeSpan Rests = TimeSpan.FromMinutes(30);
 
     private DateTimeOffset? next;
@@ -32,7 +32,7 @@ public sealed partial class DailyBackup(DataFile file, TimeProvider time, AppSet
         }
     }
 
-    /// <summary>Stops for a copy that is sound; anything else that lies in its place is no reason to stop a server that works.</summary>
+    /// <summary>Shuts down for a sound copy; any other file at that path is ignored.</summary>
     private void PutBack()
     {
         if (Copies.Problem(Copies.Waiting(file.Path)) is { } problem)

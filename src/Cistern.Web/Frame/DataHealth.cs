@@ -9,13 +9,13 @@ using Microsoft.Extensions.Diagnostics.HealthChecks;
 namespace Cistern.Web.Frame;
 
 /// <summary>
-/// Healthy when what is written now is really kept: the file takes a row and gives it back to whoever opens it anew, is
-/// sound, has this version's tables, and the keys that guard forms work.
+/// Healthy when data written now is really stored: a row is written and read through a new connection, the file is sound and has this
+/// version's tables, and the keys for forms work.
 /// </summary>
-/// <param name="db">The data.</param>
-/// <param name="file">The file it lies in.</param>
-/// <param name="soundness">Whether its pages are sound, looked at no more often than it can bear.</param>
-/// <param name="protection">What the keys of forms are for.</param>
+/// <param name="db">The context of the data file.</param>
+/// <param name="file">The data file.</param>
+/// <param name="soundness">The integrity check, which is run only from time to time.</param>
+/// <param name="protection">Uses the keys for forms.</param>
 public sealed class DataHealth(CisternDb db, DataFile file, Soundness soundness, IDataProtectionProvider protection) : IHealthCheck
 {
     /// <inheritdoc/>
@@ -39,7 +39,8 @@ public sealed class DataHealth(CisternDb db, DataFile file, Soundness soundness,
             return "The data file has gone from its place: nothing more is taken.";
         }
 
-        // Written by the connections that brews and plans go through, read by one that is opened anew: the same file?
+        // Written through the context that brews and plans use, and read through a new connection, which shows whether both see the
+        // same file.
         var text = Guid.NewGuid().ToString();
         await db.Database.ExecuteSqlAsync($"INSERT INTO Pulses (Id, Text) VALUES (1, {text}) ON CONFLICT (Id) DO UPDATE SET Text = excluded.Text", ct);
         await using var anew = file.OpenAnew();
@@ -67,19 +68,19 @@ public sealed class DataHealth(CisternDb db, DataFile file, Soundness soundness,
     }
 }
 
-/// <summary>Whether every page of the data file is sound. A look reads all of it, so it is taken again only after it has rested a while.</summary>
+/// <summary>Whether every page of the data file is sound. A check reads the whole file, so its result is reused for a while.</summary>
 /// <param name="time">The clock.</param>
 public sealed class Soundness(TimeProvider time)
 {
-    /// <summary>A look may take at most one part in this many of the time.</summary>
+    /// <summary>A check may take at most one part in this many of the time.</summary>
     private const int RestsFor = 20;
 
     private readonly Lock one = new();
     private long restsUntil;
     private string? last;
 
-    /// <summary>What is wrong with the file; null where it is sound, as far as was last looked.</summary>
-    /// <param name="connection">A connection that has read nothing yet.</param>
+    /// <summary>What is wrong with the file; null where the last check found nothing.</summary>
+    /// <param name="connection">A connection that has not read yet.</param>
     public string? Problem(SqliteConnection connection)
     {
         lock (one)

@@ -5,8 +5,8 @@ using System.Net.Sockets;
 namespace Cistern.Web.Frame;
 
 /// <summary>
-/// A demo bench to look round in: this program again, on a data file of its own that is thrown away, so that nothing that is
-/// done there can reach what is kept here. One at a time, for this machine alone.
+/// A demo to look around in: this program again on a temporary data file, so that nothing done there reaches the user's data. One at a
+/// time, and only for this machine.
 /// </summary>
 public sealed partial class DemoBench(AppSettings settings, ILogger<DemoBench> log) : IDisposable
 {
@@ -16,15 +16,15 @@ public sealed partial class DemoBench(AppSettings settings, ILogger<DemoBench> l
     private string? folder;
     private Uri? address;
 
-    /// <summary>Whether one may be opened: not from a demo bench.</summary>
+    /// <summary>Whether one may be opened: not from within a demo.</summary>
     public bool MayOpen => settings.Home.Length == 0 && !settings.Demo;
 
-    /// <summary>Where it is; null where none is open, or it has ended.</summary>
+    /// <summary>Its address; null where none is open, or it has ended.</summary>
     public Uri? Address => process is { HasExited: false } ? address : null;
 
-    /// <summary>Opens it where none is; null where it does not come up.</summary>
-    /// <param name="home">The address of this bench, to come back to.</param>
-    /// <param name="ct">Gives up waiting, and ends it.</param>
+    /// <summary>Opens it if none is open; null where it does not start.</summary>
+    /// <param name="home">The address of this installation, to return to.</param>
+    /// <param name="ct">Stops waiting, and ends it.</param>
     public async Task<Uri?> OpenAsync(Uri home, CancellationToken ct)
     {
         await one.WaitAsync(ct);
@@ -36,7 +36,7 @@ public sealed partial class DemoBench(AppSettings settings, ILogger<DemoBench> l
             }
 
             Close();
-            // By the other of this machine's names: browsers keep cookies by name and not by port, and those of this bench stay its own.
+            // With the other of this machine's two names: browsers separate cookies by name and not by port.
             var name = home.Host == "localhost" ? "127.0.0.1" : "localhost";
             var at = new Uri($"http://{name}:{FreePort()}");
             folder = Directory.CreateTempSubdirectory("cistern-demo-").FullName;
@@ -115,7 +115,7 @@ public sealed partial class DemoBench(AppSettings settings, ILogger<DemoBench> l
 
     private void Close()
     {
-        // Let go of first: a page may be looking whether it runs.
+        // Cleared first, since a page may be checking whether it runs.
         using var ended = process;
         (address, process) = (null, null);
         if (ended is { HasExited: false })
@@ -132,7 +132,7 @@ public sealed partial class DemoBench(AppSettings settings, ILogger<DemoBench> l
             }
             catch (IOException error)
             {
-                // Of the system's folder for what is thrown away: it goes with that.
+                // The folder is in the system's temporary folder and is removed with that.
                 NotDeleted(error, folder);
             }
 

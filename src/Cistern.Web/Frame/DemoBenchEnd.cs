@@ -1,6 +1,6 @@
 namespace Cistern.Web.Frame;
 
-/// <summary>Ends a demo bench that was opened from another bench: with that one, or when nobody has asked it for anything in a while.</summary>
+/// <summary>Ends a demo that was opened from another installation: together with that one, or after a time without requests.</summary>
 public sealed class DemoBenchEnd(TimeProvider time, IHostApplicationLifetime lifetime, ILogger<DemoBenchEnd> log) : BackgroundTask(TimeSpan.FromSeconds(10), time, log)
 {
     private static readonly TimeSpan Unasked = TimeSpan.FromMinutes(30);
@@ -9,7 +9,7 @@ public sealed class DemoBenchEnd(TimeProvider time, IHostApplicationLifetime lif
     /// <summary>Somebody asks.</summary>
     public void Asked() => Interlocked.Exchange(ref askedAt, Time.GetTimestamp());
 
-    /// <summary>Waits for the end of the bench it was opened from: its end of the pipe is shut then, however it ended.</summary>
+    /// <summary>Waits for the end of the installation it was opened from, which closes the pipe however it ends.</summary>
     public override async Task StartAsync(CancellationToken cancellationToken)
     {
         await base.StartAsync(cancellationToken);

@@ -1,13 +1,13 @@
 namespace Cistern.Web.Frame;
 
-/// <summary>What this device is to remember: read by the server alone, and sent to it alone.</summary>
+/// <summary>Cookies of a device, readable only by the server.</summary>
 public static class DeviceCookie
 {
-    /// <summary>Has the device remember a value.</summary>
-    /// <param name="http">The answer it goes with.</param>
+    /// <summary>Sets such a cookie.</summary>
+    /// <param name="http">The request.</param>
     /// <param name="name">Under which name.</param>
     /// <param name="value">The value.</param>
-    /// <param name="days">For how long; no browser keeps one longer than 400 days.</param>
+    /// <param name="days">Its lifetime; browsers limit it to 400 days.</param>
     public static void Remember(this HttpContext http, string name, string value, int days = 400) => http.Response.Cookies.Append(name, value, new CookieOptions
     {
         MaxAge = TimeSpan.FromDays(days),

@@ -1,9 +1,9 @@
 namespace Cistern.Web.Frame;
 
-/// <summary>Addresses of earlier versions: bookmarks, printed codes and icons on a home screen lead on.</summary>
+/// <summary>Redirects addresses of earlier versions, so that bookmarks, printed codes and home-screen icons keep working.</summary>
 public static class EarlierAddresses
 {
-    /// <summary>Answers each with where it stands now.</summary>
+    /// <summary>Redirects each to its current address.</summary>
     public static void MapEarlierAddresses(this IEndpointRouteBuilder app)
     {
         Moved("/together", request => $"/compare{request.QueryString}");

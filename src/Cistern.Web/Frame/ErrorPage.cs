@@ -6,25 +6,24 @@ using System.Text.Json;
 namespace Cistern.Web.Frame;
 
 /// <summary>
-/// What is shown where there is nothing, or where something broke. Written by hand, with no layout and no data: it has to
-/// come when those are what broke.
+/// The page for errors and missing pages. Written without layout and data, because those may be what failed.
 /// </summary>
 public static class ErrorPage
 {
-    /// <summary>The most that is shown again of what somebody typed, in all.</summary>
+    /// <summary>The most characters of typed text that are shown again.</summary>
     private const int MostShown = 20_000;
 
     /// <summary>
-    /// Pages whose forms hold nothing secret. What is sent anywhere else is not shown again: a page that comes later, or one
-    /// that takes a PIN or a code, must not have to remember to say so.
+    /// Pages whose forms contain nothing secret. Input to any other page is not shown again, so that a new page, or one that takes a
+    /// PIN or a code, is safe by default.
     /// </summary>
     private static readonly string[] Shown = ["/plan", "/brew", "/taste", "/log", "/shelf", "/blind", "/pairs", "/next"];
 
     /// <summary>Fields that nobody typed.</summary>
     private static readonly HashSet<string> Unseen = new(StringComparer.Ordinal) { "__RequestVerificationToken", IdempotencyKey.Field, "from", "open", "at", "key", "kind", "step", "elapsed", "age", "do", "preview" };
 
-    /// <summary>What a status means, in our own words.</summary>
-    /// <param name="status">The status of HTTP.</param>
+    /// <summary>The title and explanation of a status.</summary>
+    /// <param name="status">The HTTP status.</param>
     public static (string Title, string Words) Say(int status) => status switch
     {
         StatusCodes.Status400BadRequest => ("That could not be read", "It came broken. Go back, load the page again, and send it once more; nothing was changed."),
@@ -42,11 +41,11 @@ public static class ErrorPage
         _ => ("Something broke on our side", "What was saved before is still saved. Try again; if it breaks again, the log of the server says why."),
     };
 
-    /// <summary>Answers with the page, or with findings where a program asked.</summary>
+    /// <summary>Writes the page, or findings for an API request.</summary>
     /// <param name="context">The request.</param>
     /// <param name="status">Why.</param>
-    /// <param name="more">A sentence of its own, or null.</param>
-    /// <param name="stale">Whether it was a form that came whole, but not from a page that is good any more.</param>
+    /// <param name="more">An additional sentence, or null.</param>
+    /// <param name="stale">Whether the form was complete but came from an outdated page.</param>
     public static async Task WriteAsync(HttpContext context, int status, string? more = null, bool stale = false)
     {
         var (title, words) = stale ? ("That form had gone stale", "It was open for too long, or came from another page. Go back, load it again, and send it once more; nothing was changed.") : Say(status);
@@ -91,7 +90,7 @@ public static class ErrorPage
         return html.ToString();
     }
 
-    /// <summary>What somebody typed is shown again, so that it can be copied: it must not be lost to a page that had gone stale.</summary>
+    /// <summary>Shows typed text again so that it can be copied, since an outdated page must not lose it.</summary>
     private static void AddTyped(StringBuilder html, HttpRequest request)
     {
         if (!HttpMethods.IsPost(request.Method) || !Shown.Any(one => request.Path.StartsWithSegments(one, StringComparison.OrdinalIgnoreCase)) || request.HttpContext.Features.Get<Microsoft.AspNetCore.Http.Features.IFormFeature>()?.Form is not { } form)

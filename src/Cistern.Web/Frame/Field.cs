@@ -1,13 +1,13 @@
 namespace Cistern.Web.Frame;
 
-/// <summary>One field of a form: what it is called, what was typed, and what is wrong with it.</summary>
-/// <param name="Name">The name it is sent under, and its id.</param>
-/// <param name="Label">What it is called.</param>
-/// <param name="Text">What was typed, or what stands there to begin with.</param>
+/// <summary>A field of a form: its label, its text, and what is wrong with it.</summary>
+/// <param name="Name">Its name in the form, and its id.</param>
+/// <param name="Label">Its name.</param>
+/// <param name="Text">What was typed, or its initial text.</param>
 public sealed record Field(string Name, string Label, string Text)
 {
-    /// <summary>The names of what describes a field, for its aria-describedby; null where nothing does.</summary>
-    /// <param name="ids">The names; null for one that is not there.</param>
+    /// <summary>The ids of the elements that describe a field, for aria-describedby; null where there are none.</summary>
+    /// <param name="ids">The ids; null for one that is absent.</param>
     public static string? DescribedBy(params string?[] ids) => string.Join(' ', ids.OfType<string>()) is { Length: > 0 } described ? described : null;
 
     /// <summary>What will not do, or null.</summary>
@@ -22,12 +22,12 @@ public sealed record Field(string Name, string Label, string Text)
     /// <summary>text, number (a decimal field), date, area or choice.</summary>
     public string Kind { get; init; } = "text";
 
-    /// <summary>For a choice: the values that are sent, and their words.</summary>
+    /// <summary>For a choice: the values and their labels.</summary>
     public IReadOnlyList<(string Value, string Word)> Options { get; init; } = [];
 
     /// <summary>The most letters that can be typed.</summary>
     public int MaxLength { get; init; } = 200;
 
-    /// <summary>What stood there when the form was shown, sent back with it: what was left as it stood changes nothing.</summary>
+    /// <summary>The text when the form was shown, sent back with it, so that an unchanged field changes nothing.</summary>
     public string? Was { get; init; }
 }

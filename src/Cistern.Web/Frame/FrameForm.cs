@@ -2,10 +2,10 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Web.Frame;
 
-/// <summary>Reads single values from a form or a query without trusting them.</summary>
+/// <summary>Reads values from a form or a query.</summary>
 public static class FrameForm
 {
-    /// <summary>The first value under a name as it was typed, or null. Line ends are counted as the browser counts them.</summary>
+    /// <summary>The first value under a name, or null. Line ends are normalised as browsers count them.</summary>
     public static string? Value(this IEnumerable<KeyValuePair<string, Microsoft.Extensions.Primitives.StringValues>> values, string name)
     {
         foreach (var pair in values)
@@ -19,7 +19,7 @@ public static class FrameForm
         return null;
     }
 
-    /// <summary>What is looked for, as it was typed under a name: no longer than a hundred letters, without what nobody sees.</summary>
+    /// <summary>Search words under a name: at most a hundred characters, without invisible ones.</summary>
     public static string Asked(this IEnumerable<KeyValuePair<string, Microsoft.Extensions.Primitives.StringValues>> values, string name)
     {
         const int Longest = 100;
@@ -27,10 +27,13 @@ public static class FrameForm
         return PlainText.Seen((text.Length > Longest ? text[..Longest] : text).Trim());
     }
 
-    /// <summary>Whether a text has every word of what is looked for.</summary>
+    /// <summary>Whether a text contains all words searched for.</summary>
     public static bool Tells(string text, string asked) => asked.Split(' ', StringSplitOptions.RemoveEmptyEntries).All(word => text.Contains(word, StringComparison.OrdinalIgnoreCase));
 
-    /// <summary>What was typed under a name, where it is not what stood there when the form was shown (<see cref="Field.Was"/>): a screen that is old sends what it showed, and takes nothing back that another has typed since.</summary>
+    /// <summary>
+    /// The value under a name, where it differs from what the form was shown with (<see cref="Field.Was"/>): an outdated page then
+    /// does not overwrite changes made since.
+    /// </summary>
     public static string? Changed(this IReadOnlyCollection<KeyValuePair<string, Microsoft.Extensions.Primitives.StringValues>> values, string name) =>
         values.Value(name) is { } text && text != values.Value("was." + name) ? text : null;
 }

@@ -4,8 +4,8 @@ using Microsoft.AspNetCore.Mvc.Filters;
 namespace Cistern.Web.Frame;
 
 /// <summary>
-/// A page that is sent what it has no handler for would be shown with nothing loaded. It is refused instead: an unknown
-/// handler is not there, a page that takes no form takes none.
+/// Refuses requests for a handler that a page does not have, for which Razor Pages would render the page with nothing loaded: 404 for
+/// an unknown handler, 405 for a form where the page has none.
 /// </summary>
 public sealed class HandlerGuard : IPageFilter
 {

@@ -3,17 +3,17 @@ using System.Text;
 
 namespace Cistern.Web.Frame;
 
-/// <summary>The key under which what a form asks for counts once, however often it is sent.</summary>
+/// <summary>The key by which a form counts once, however often it is sent.</summary>
 public static class IdempotencyKey
 {
-    /// <summary>The field that carries what the page made up for it.</summary>
+    /// <summary>The field with the random value of the page.</summary>
     public const string Field = "job";
 
     private const string Token = "__RequestVerificationToken";
 
     /// <summary>
-    /// The key of a form: what the page made up, and all that was sent with it. So a form sent again is the same, and one
-    /// that a browser brought back from its history and that asks for something else is not.
+    /// The key of a form: the page's random value with everything else in the form. The same form sent again has the same key; one
+    /// restored from the browser's history and changed has another.
     /// </summary>
     public static Guid Of(IFormCollection form)
     {
@@ -33,7 +33,7 @@ public static class IdempotencyKey
         return new Guid(hash.GetHashAndReset().AsSpan(0, 16));
     }
 
-    /// <summary>The key of a second thing done with the same form.</summary>
+    /// <summary>The key of a second action of the same form.</summary>
     public static Guid Second(Guid key) => new(SHA256.HashData([.. key.ToByteArray(), 1]).AsSpan(0, 16));
 
     private static void Add(IncrementalHash hash, string text)

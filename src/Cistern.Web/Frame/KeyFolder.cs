@@ -5,15 +5,15 @@ using Cistern.Data;
 
 namespace Cistern.Web.Frame;
 
-/// <summary>The folder of the keys that guard forms, beside the data file. The framework reads and writes the keys themselves.</summary>
+/// <summary>The folder of the keys that protect forms, beside the data file. The framework reads and writes the keys.</summary>
 public static class KeyFolder
 {
     /// <summary>Where the keys of a data file lie.</summary>
     public static string Of(DataFile file) => file.Path + ".keys";
 
-    /// <summary>Makes the folder, readable by its owner alone, and renames keys that cannot be read: the framework would fail every page on one.</summary>
+    /// <summary>Creates the folder, readable only by its owner, and renames keys that cannot be read, since the framework would fail on every page.</summary>
     /// <param name="folder">The folder.</param>
-    /// <param name="log">Told of each key that was renamed.</param>
+    /// <param name="log">Receives each renamed key.</param>
     public static DirectoryInfo Prepare(string folder, ILogger log)
     {
         if (OperatingSystem.IsWindows())
@@ -39,7 +39,7 @@ public static class KeyFolder
         return new DirectoryInfo(folder);
     }
 
-    /// <summary>What is wrong with the keys, in a sentence; null where nothing is.</summary>
+    /// <summary>What is wrong with the keys, as a sentence; null where nothing is.</summary>
     public static string? Problem(string folder) =>
         !Directory.Exists(folder) || Directory.GetFiles(folder, "*.xml") is { Length: 0 } ? $"the keys of its forms are missing from {folder}"
         : Array.TrueForAll(Directory.GetFiles(folder, "*.xml"), IsReadable) ? null : $"a key of its forms in {folder} cannot be read";

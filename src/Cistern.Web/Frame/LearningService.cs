@@ -3,10 +3,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Frame;
 
-/// <summary>Learns anew when something was tasted, measured or brewed: beside the pages, none of which waits for it.</summary>
+/// <summary>Learns in the background when something was tasted, measured or brewed.</summary>
 public sealed partial class LearningService(IServiceProvider services, LearnedNow now, AppSettings settings, TimeProvider time, ILogger<LearningService> log) : BackgroundTask(Beat, time, log)
 {
-    /// <summary>A tasting is typed in pieces; what comes within this is learned from at once.</summary>
+    /// <summary>A tasting is entered in pieces; changes within this interval are learned from together.</summary>
     private static readonly TimeSpan Beat = TimeSpan.FromSeconds(2);
 
     private bool loaded;
@@ -35,13 +35,13 @@ public sealed partial class LearningService(IServiceProvider services, LearnedNo
         }
         catch (Exception error) when (error is Microsoft.Data.Sqlite.SqliteException or DbUpdateException or IOException)
         {
-            // The disk may be full or the file gone: what was learned before stands, and it is tried again.
+            // The disk may be full or the file gone: what was learned before is kept, and it is tried again.
             NotLearned(error);
             return false;
         }
         catch (Exception error) when (error is not OperationCanceledException)
         {
-            // A brew that cannot be learned from must not stop the server, nor be tried again every other second.
+            // A brew that cannot be learned from must neither stop the server nor be retried every other second.
             NotLearned(error);
             return true;
         }

@@ -1,6 +1,6 @@
 namespace Cistern.Web.Frame;
 
-/// <summary>What is limited by how often one device asks for it: the names of the framework's rate limits, which the house's doors set.</summary>
+/// <summary>Names of the rate limits per device.</summary>
 public static class Limits
 {
     /// <summary>Codes to be let in.</summary>

@@ -4,24 +4,24 @@ using Microsoft.AspNetCore.Razor.TagHelpers;
 
 namespace Cistern.Web.Frame;
 
-/// <summary>What whoever asks may send.</summary>
+/// <summary>What the current device may send.</summary>
 public interface IPermits
 {
     /// <summary>Whether a form may be sent to a path.</summary>
     /// <param name="context">Who asks.</param>
-    /// <param name="path">The path, without its question.</param>
+    /// <param name="path">The path, without the query.</param>
     bool MaySend(HttpContext context, PathString path);
 }
 
 /// <summary>
-/// A form that this device's role may not send stands there to be read: its fields are off, and its buttons are not shown.
-/// The guard of the house holds it, whatever is shown.
+/// A form that this device's role may not send is shown read-only: its fields are disabled and its buttons hidden. The authorisation
+/// itself is in <c>HouseGuard</c>.
 /// </summary>
 /// <param name="permits">What may be sent.</param>
 [HtmlTargetElement("form")]
 public sealed class LookOnly(IPermits permits) : TagHelper
 {
-    /// <summary>After the one that works out where a form goes.</summary>
+    /// <summary>Runs after the tag helper that sets the form's action.</summary>
     public override int Order => 10;
 
     /// <summary>The page it stands on.</summary>

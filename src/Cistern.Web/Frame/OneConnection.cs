@@ -5,8 +5,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Frame;
 
 /// <summary>
-/// Opens the data file once for a page, rather than for each of the dozen questions a page asks of it: opening tells SQLite of
-/// every function and setting anew.
+/// Opens one connection per page instead of one per query, because opening one registers every function and setting with SQLite again.
 /// </summary>
 public sealed class OneConnection(CisternDb db) : IAsyncResourceFilter
 {

@@ -1,9 +1,9 @@
 namespace Cistern.Web.Frame;
 
-/// <summary>Whether a request that carries no form comes from this application's own pages.</summary>
+/// <summary>Whether a request without a form comes from this application's own pages.</summary>
 internal static class OwnPages
 {
-    /// <summary>Whether it was sent by them, as far as a browser says.</summary>
+    /// <summary>Whether it does, according to the browser's headers.</summary>
     /// <param name="request">The request.</param>
     public static bool Sent(HttpRequest request) =>
         request.Headers["Sec-Fetch-Site"].ToString() is "" or "same-origin" or "none"

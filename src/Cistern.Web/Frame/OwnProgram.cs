@@ -2,11 +2,11 @@ using System.Diagnostics;
 
 namespace Cistern.Web.Frame;
 
-/// <summary>This program again, as a process of its own.</summary>
+/// <summary>This program as a further process.</summary>
 public static class OwnProgram
 {
-    /// <summary>How it is started: by its own executable where it has one, else by the runtime it runs in. Its input and output are the caller's.</summary>
-    /// <param name="arguments">What it is told.</param>
+    /// <summary>How to start it: by its executable where there is one, else by the runtime. The caller has its input and output.</summary>
+    /// <param name="arguments">Its arguments.</param>
     public static ProcessStartInfo With(params IEnumerable<string> arguments)
     {
         var program = typeof(Program).Assembly.Location;

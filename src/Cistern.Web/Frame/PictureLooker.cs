@@ -7,8 +7,8 @@ using Cistern.Seeing;
 namespace Cistern.Web.Frame;
 
 /// <summary>
-/// Has pictures looked at by a process of its own, one at a time: a fault in the native library, and the memory it takes, never
-/// reach the pages. The process ends with its picture, and with the request that wanted it.
+/// Evaluates pictures in a separate process, one at a time, so that a fault in the native library, or its memory, does not affect the
+/// server. The process ends with its picture, and with the request.
 /// </summary>
 public sealed class PictureLooker(ILogger<PictureLooker> log) : IPictureMaker, IDisposable
 {
@@ -17,7 +17,7 @@ public sealed class PictureLooker(ILogger<PictureLooker> log) : IPictureMaker, I
 
     /// <summary>Measures the grains in a picture.</summary>
     /// <param name="picture">The file.</param>
-    /// <param name="rulerMm">How long the card's line came out of the printer, mm.</param>
+    /// <param name="rulerMm">The printed length of the card's line, mm.</param>
     /// <param name="ct">Ends the process.</param>
     public async Task<GrindAnswer> GrainsAsync(byte[] picture, double rulerMm, CancellationToken ct)
     {
@@ -25,7 +25,7 @@ public sealed class PictureLooker(ILogger<PictureLooker> log) : IPictureMaker, I
         return (answer is null ? null : GrindAnswer.Read(System.Text.Encoding.UTF8.GetString(answer))) ?? GrindAnswer.Of(SeeingProgram.StandardInput, new GrindReading.Refused(GrindRefusal.Unreadable), withGrains: false);
     }
 
-    /// <summary>Makes a picture anew, small enough to keep, with nothing in it but what is seen; null where it cannot be read.</summary>
+    /// <summary>Re-encodes a picture, small enough to store and with nothing but the visible image; null where it cannot be read.</summary>
     /// <param name="picture">The file.</param>
     /// <param name="ct">Ends the process.</param>
     public async Task<KeptPicture?> RemadeAsync(byte[] picture, CancellationToken ct) =>
@@ -56,7 +56,7 @@ public sealed class PictureLooker(ILogger<PictureLooker> log) : IPictureMaker, I
         {
             process.Start();
             using var answer = new MemoryStream();
-            // Both ways at once: neither side waits for the other to read.
+            // Concurrently, so that neither side waits for the other to read.
             var reading = process.StandardOutput.BaseStream.CopyToAsync(answer, tooLong.Token);
             var errors = process.StandardError.ReadToEndAsync(tooLong.Token);
             await SendAsync(process, picture, tooLong.Token);

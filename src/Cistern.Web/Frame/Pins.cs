@@ -8,13 +8,14 @@ using Microsoft.AspNetCore.DataProtection;
 namespace Cistern.Web.Frame;
 
 /// <summary>
-/// PINs of baristas: asked for before a device brews as one who has a PIN. It keeps colleagues honest, and no more: four
-/// digits fall to whoever holds the data file, however they are hashed, so what is kept is slow to try and salted, and five
-/// wrong ones in a row shut it for five minutes, for that barista on that device alone: nobody keeps its owner out.
+/// PINs of baristas, asked for before a device brews as somebody who has one. They only prevent mistakes between colleagues: four
+/// digits can be found by anybody with the data file, however they are hashed. So they are stored salted and slow to try, and five
+/// wrong ones in a row block further tries for five minutes, for that barista on that device only, so that nobody can lock the owner
+/// out.
 /// </summary>
 public sealed class Pins(IDataProtectionProvider protection, TimeProvider time)
 {
-    /// <summary>The cookie that proves whose PIN was given on this device; good until the PIN is another.</summary>
+    /// <summary>The cookie that proves that a PIN was entered on this device; valid until the PIN changes.</summary>
     public const string Cookie = "barista-pin";
 
     /// <summary>The fewest digits.</summary>
@@ -23,7 +24,7 @@ public sealed class Pins(IDataProtectionProvider protection, TimeProvider time)
     /// <summary>The most.</summary>
     public const int Most = 8;
 
-    /// <summary>As OWASP gives it for this function (2023); some 50 ms a try.</summary>
+    /// <summary>The OWASP recommendation for this function (2023); some 50 ms per try.</summary>
     private const int Iterations = 210_000;
 
     private readonly IDataProtector protector = protection.CreateProtector("Cistern.Pins");
@@ -41,9 +42,9 @@ public sealed class Pins(IDataProtectionProvider protection, TimeProvider time)
     }
 
     /// <summary>Tries a PIN.</summary>
-    /// <param name="barista">Whose it would be.</param>
+    /// <param name="barista">The barista.</param>
     /// <param name="pin">What was typed.</param>
-    /// <param name="device">The device it was typed on; 0 for the bench's own screen.</param>
+    /// <param name="device">The device; 0 for the server's own screen.</param>
     public Tried Try(Barista barista, string pin, int device)
     {
         var own = tries.GetOrAdd((barista.Id, device), _ => new Tries(time));
@@ -53,10 +54,10 @@ public sealed class Pins(IDataProtectionProvider protection, TimeProvider time)
         }
     }
 
-    /// <summary>What a device keeps to prove that a barista's PIN was given on it.</summary>
+    /// <summary>The proof, stored on a device, that a barista's PIN was entered there.</summary>
     public string Proof(Barista barista) => protector.Protect(Said(barista));
 
-    /// <summary>Whether a device may brew as a barista: who has no PIN is anybody.</summary>
+    /// <summary>Whether a device may brew as a barista; a barista without a PIN needs no proof.</summary>
     public bool Proves(Barista barista, string? proof)
     {
         if (barista.Pin.Length == 0)
@@ -74,7 +75,7 @@ public sealed class Pins(IDataProtectionProvider protection, TimeProvider time)
         }
     }
 
-    // With what is kept of the PIN in it, so that another PIN ends every proof of the one before.
+    // Contains the PIN's hash, so that a new PIN invalidates earlier proofs.
     private static string Said(Barista barista) => string.Create(CultureInfo.InvariantCulture, $"{barista.Id}.{barista.Pin}");
 
     private static bool Fits(string kept, string pin) =>

@@ -5,13 +5,13 @@ using QRCoder;
 
 namespace Cistern.Web.Frame;
 
-/// <summary>A text as a picture that a telephone reads.</summary>
+/// <summary>QR codes.</summary>
 public static class QrPicture
 {
-    /// <summary>The white edge that a reader needs, in modules: of the standard.</summary>
+    /// <summary>The white margin that the standard requires, in modules.</summary>
     private const int Edge = 4;
 
-    /// <summary>Writes it for a console: two rows of it in a line, dark as block on whatever is behind; its edge is the caller's background.</summary>
+    /// <summary>Draws one for a console: two rows per line, dark modules as block characters; the margin is the console's background.</summary>
     /// <param name="text">The text.</param>
     public static IReadOnlyList<string> Lines(string text)
     {
@@ -27,15 +27,15 @@ public static class QrPicture
         })))];
     }
 
-    /// <summary>Draws it as SVG, black on white whatever the page's theme is: a reader wants it so.</summary>
+    /// <summary>Draws one as SVG, black on white in either theme, as readers need it.</summary>
     /// <param name="text">The text.</param>
-    /// <param name="label">What it is, for who does not see it.</param>
-    /// <exception cref="QRCoder.Exceptions.DataTooLongException">It is longer than a picture takes.</exception>
+    /// <param name="label">Its text alternative.</param>
+    /// <exception cref="QRCoder.Exceptions.DataTooLongException">The text is too long for one code.</exception>
     public static string Draw(string text, string label)
     {
         using var data = QRCodeGenerator.GenerateQrCode(text, QRCodeGenerator.ECCLevel.L);
         var rows = data.ModuleMatrix;
-        // The library's own edge is left out: it is laid here.
+        // Without the library's margin, which is added here.
         var from = rows.FindIndex(row => row.Cast<bool>().Any(dark => dark));
         var size = rows.Count - (2 * from);
         var path = new StringBuilder();

@@ -1,6 +1,6 @@
 namespace Cistern.Web.Frame;
 
-/// <summary>What came of a secret that was tried.</summary>
+/// <summary>The result of trying a secret.</summary>
 public enum Tried
 {
     /// <summary>It is the one.</summary>
@@ -9,16 +9,16 @@ public enum Tried
     /// <summary>It is not, or there is none.</summary>
     Wrong,
 
-    /// <summary>It was one wrong one too many: none is looked at for a while from now on.</summary>
+    /// <summary>One wrong try too many: no further ones are accepted for a while.</summary>
     JustShut,
 
-    /// <summary>Too many were tried before: none is looked at for a while.</summary>
+    /// <summary>Not accepted, because of too many wrong tries before.</summary>
     Shut,
 }
 
 /// <summary>
-/// A secret of a few digits cannot be guessed by trying: five wrong ones in a row shut it for five minutes. Whoever has it sees
-/// that one is tried at a time. Counted by the steady clock: setting the machine's clock forward opens nothing.
+/// Limits tries of a secret with few digits: five wrong ones in a row block it for five minutes. Callers must serialise tries. Uses a
+/// monotonic clock, so that changing the machine's clock has no effect.
 /// </summary>
 public sealed class Tries(TimeProvider time)
 {
@@ -31,11 +31,11 @@ public sealed class Tries(TimeProvider time)
     private int wrong;
     private long? shutAt;
 
-    /// <summary>How long it stays shut; null while it is not.</summary>
+    /// <summary>How long it stays blocked; null while it is not.</summary>
     public TimeSpan? ShutFor => shutAt is { } at && TimeSpan.FromMilliseconds(ShutForMs) - time.GetElapsedTime(at) is var left && left > TimeSpan.Zero ? left : null;
 
-    /// <summary>Tries one.</summary>
-    /// <param name="fits">Whether it is the one; not asked while it is shut.</param>
+    /// <summary>Makes a try.</summary>
+    /// <param name="fits">Whether the secret is right; not called while blocked.</param>
     public Tried Take(Func<bool> fits)
     {
         if (ShutFor is not null)

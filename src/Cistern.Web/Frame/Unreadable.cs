@@ -4,7 +4,7 @@ using Microsoft.AspNetCore.Mvc.Filters;
 
 namespace Cistern.Web.Frame;
 
-/// <summary>A plan or a brew that cannot be read leads to the page that says so and offers a way back, whatever was asked of it.</summary>
+/// <summary>Redirects any request for a plan or brew that cannot be read to the page that says so and offers a way back.</summary>
 public sealed class Unreadable : IExceptionFilter
 {
     /// <inheritdoc/>

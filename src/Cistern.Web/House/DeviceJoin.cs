@@ -6,16 +6,16 @@ using Cistern.Web.Frame;
 
 namespace Cistern.Web.House;
 
-/// <summary>A code that lets one device in.</summary>
+/// <summary>A code that lets one device join.</summary>
 /// <param name="Digits">Six digits.</param>
-/// <param name="Role">What the device may do then.</param>
-/// <param name="At">When it was made, by the steady clock.</param>
+/// <param name="Role">The role of the device.</param>
+/// <param name="At">When it was made, by a monotonic clock.</param>
 public sealed record JoinCode(string Digits, DeviceRole Role, long At);
 
 /// <summary>
-/// Where devices are let in: one code at a time, good once and for five minutes; five wrong ones shut it for five. Wrong ones
-/// are counted over the whole house, not by address, since addresses are cheap: a stranger can keep the house waiting so, and
-/// that is told to the owner, but cannot guess.
+/// Lets devices join: one code at a time, valid once and for five minutes; five wrong ones block joining for five minutes. Wrong ones
+/// are counted for all addresses together, since addresses are easy to change. A stranger can thereby delay joining, which the owner
+/// is shown, but cannot guess a code.
 /// </summary>
 public sealed class DeviceJoin(TimeProvider time)
 {
@@ -28,7 +28,7 @@ public sealed class DeviceJoin(TimeProvider time)
 
     private JoinCode? Good => code is { } one && GoodFor(one) > TimeSpan.Zero ? one : null;
 
-    /// <summary>The code that is good now; null where there is none.</summary>
+    /// <summary>The current code; null where there is none.</summary>
     public JoinCode? Current
     {
         get
@@ -43,7 +43,7 @@ public sealed class DeviceJoin(TimeProvider time)
     /// <summary>How much longer a code is good.</summary>
     public TimeSpan GoodFor(JoinCode one) => TimeSpan.FromMilliseconds(GoodForMs) - time.GetElapsedTime(one.At);
 
-    /// <summary>How long it stays shut; null while it is not.</summary>
+    /// <summary>How long joining stays blocked; null while it is not.</summary>
     public TimeSpan? ShutFor
     {
         get
@@ -55,10 +55,10 @@ public sealed class DeviceJoin(TimeProvider time)
         }
     }
 
-    /// <summary>Where the last wrong ones came from, for the owner; empty where there were none of late.</summary>
+    /// <summary>Where the last wrong codes came from, for the owner; empty where there were none recently.</summary>
     public string WrongFrom { get; private set; } = "";
 
-    /// <summary>Makes a new code; the one before is good no more. What was tried and shut stays shut.</summary>
+    /// <summary>Makes a new code and invalidates the previous one. Counts and blocks are kept.</summary>
     public JoinCode Offer(DeviceRole role)
     {
         lock (gate)
@@ -79,7 +79,7 @@ public sealed class DeviceJoin(TimeProvider time)
     /// <summary>Tries a code.</summary>
     /// <param name="text">As it was typed.</param>
     /// <param name="from">Where it came from, for the owner.</param>
-    /// <param name="role">What it lets the device do, where it is good.</param>
+    /// <param name="role">The role it gives, where it is valid.</param>
     public Tried Try(string text, string from, out DeviceRole role)
     {
         role = DeviceRole.Guest;

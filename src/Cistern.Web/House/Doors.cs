@@ -6,30 +6,30 @@ namespace Cistern.Web.House;
 /// <summary>Where a request came in.</summary>
 public enum Door
 {
-    /// <summary>From this machine itself: the bench's own screen.</summary>
+    /// <summary>From this machine: the server's own screen.</summary>
     Bench,
 
-    /// <summary>From the house's network, encrypted: paired devices.</summary>
+    /// <summary>From the local network, encrypted: connected devices.</summary>
     House,
 
-    /// <summary>From the house's network, plain: the page that says how to trust this bench, and nothing else.</summary>
+    /// <summary>From the local network, unencrypted: only the page that explains how to trust this installation.</summary>
     Trust,
 
     /// <summary>From where nobody is answered.</summary>
     Shut,
 }
 
-/// <summary>Tells where a request came in.</summary>
+/// <summary>Determines where a request arrived.</summary>
 public interface IDoors
 {
     /// <summary>Where a request came in.</summary>
     Door Of(HttpContext context);
 }
 
-/// <summary>By the port that the request came in at, or by the proxy that it came through.</summary>
+/// <summary>Determined by the port of the connection, or by the proxy.</summary>
 public sealed class PortDoors(AppSettings settings) : IDoors
 {
-    /// <summary>What a proxy adds, whichever it is: a request that carries one of these was sent by somebody else than whoever connects.</summary>
+    /// <summary>Headers that any proxy adds: a request with one of them was sent by somebody other than the connecting host.</summary>
     private static readonly string[] Forwarding = ["Forwarded", "Via", "X-Forwarded-For", "X-Forwarded-Host", "X-Forwarded-Proto", "X-Forwarded-Server", "X-Real-IP"];
 
     private readonly IPAddress? proxy = settings.Proxy.Length > 0 ? IPAddress.Parse(settings.Proxy) : null;
@@ -41,16 +41,16 @@ public sealed class PortDoors(AppSettings settings) : IDoors
         var port = context.Connection.LocalPort;
         return settings.House && port == settings.HousePort ? Door.House
             : settings.House && port == settings.TrustPort ? Door.Trust
-            // Asked before loopback: a proxy on this machine connects from there for everybody.
+            // Checked before loopback, since a proxy on this machine connects from there for everybody.
             : IsProxy(from) ? Door.House
             // No address: no network, a server within a test.
             : from is null || IPAddress.IsLoopback(from) ? (IsForwarded(context.Request) ? Door.Shut : Door.Bench)
             : Door.Shut;
     }
 
-    /// <summary>Whether a request was sent on by a proxy, by its headers.</summary>
+    /// <summary>Whether a request was forwarded by a proxy, by its headers.</summary>
     public static bool IsForwarded(HttpRequest request) => Forwarding.Any(request.Headers.ContainsKey);
 
-    /// <summary>Whether the named proxy connects; one on this machine may use any of its loopback addresses.</summary>
+    /// <summary>Whether the connection is from the configured proxy; one on this machine may use any loopback address.</summary>
     private bool IsProxy(IPAddress? from) => proxy is not null && from is not null && (from.Equals(proxy) || (IPAddress.IsLoopback(proxy) && IPAddress.IsLoopback(from)));
 }

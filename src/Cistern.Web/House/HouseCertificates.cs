@@ -5,22 +5,22 @@ using System.Security.Cryptography.X509Certificates;
 namespace Cistern.Web.House;
 
 /// <summary>
-/// The house's own authority, made once, and the certificate it gives this machine: made anew when the machine is called
-/// otherwise or the certificate ages. Their keys lie beside the data, for their owner only.
+/// The installation's own certificate authority, made once, and the certificate it issues to this machine: renewed when the machine's
+/// names change or the certificate is old. The keys are stored beside the data file, readable only by the owner.
 /// </summary>
-/// <param name="folder">Where they lie.</param>
-/// <param name="names">How this machine is called.</param>
+/// <param name="folder">The folder.</param>
+/// <param name="names">The names of this machine.</param>
 /// <param name="time">What time it is.</param>
-/// <param name="log">What was made is said there.</param>
+/// <param name="log">Records what was made.</param>
 public sealed partial class HouseCertificates(string folder, IHouseNames names, TimeProvider time, ILogger<HouseCertificates> log) : IDisposable
 {
     /// <summary>How long the authority is good.</summary>
     private static readonly TimeSpan AuthorityLasts = TimeSpan.FromDays(3_650);
 
-    /// <summary>How long a certificate is good: what browsers take at most is 398 days.</summary>
+    /// <summary>Validity of a certificate: browsers accept at most 398 days.</summary>
     private static readonly TimeSpan Lasts = TimeSpan.FromDays(397);
 
-    /// <summary>One that ends sooner than this is made anew.</summary>
+    /// <summary>Remaining validity at which it is renewed.</summary>
     private static readonly TimeSpan RenewedBefore = TimeSpan.FromDays(30);
 
     private const UnixFileMode OwnersOnly = UnixFileMode.UserRead | UnixFileMode.UserWrite;
@@ -42,7 +42,7 @@ public sealed partial class HouseCertificates(string folder, IHouseNames names, 
         }
     }
 
-    /// <summary>The authority's fingerprint, SHA-256, as phones show it: AB:CD:…</summary>
+    /// <summary>The authority's SHA-256 fingerprint as phones show it: AB:CD:…</summary>
     public string Fingerprint => string.Join(':', SHA256.HashData(AuthorityDer).Select(one => one.ToString("X2", System.Globalization.CultureInfo.InvariantCulture)));
 
     /// <summary>The certificate for a handshake now.</summary>
@@ -53,7 +53,7 @@ public sealed partial class HouseCertificates(string folder, IHouseNames names, 
             var called = Called();
             if (current is null || told != called || Ages(current))
             {
-                // The one before may be in a handshake; it goes with the collector.
+                // The previous one may be in use by a handshake, so it is not disposed.
                 current = Kept(called) ?? Made(called);
                 told = called;
             }
@@ -71,7 +71,7 @@ public sealed partial class HouseCertificates(string folder, IHouseNames names, 
 
     private bool Ages(X509Certificate2 certificate) => EndsAt(certificate) < time.GetUtcNow() + RenewedBefore;
 
-    /// <summary>The framework tells a certificate's end in the machine's own time.</summary>
+    /// <summary>The framework gives a certificate's end in local time.</summary>
     private static DateTimeOffset EndsAt(X509Certificate2 certificate) => new(TimeZoneInfo.ConvertTimeToUtc(certificate.NotAfter), TimeSpan.Zero);
 
     private string Called() => string.Join(' ', names.Names.Concat(names.Addresses.Select(one => one.ToString())));
@@ -102,7 +102,7 @@ public sealed partial class HouseCertificates(string folder, IHouseNames names, 
         using var key = ECDsa.Create(ECCurve.NamedCurves.nistP256);
         var now = time.GetUtcNow();
         var request = new CertificateRequest($"CN=Cistern at {names.Names[0]}", key, HashAlgorithmName.SHA256);
-        // It can vouch for this machine and for nobody who would vouch further.
+        // It may issue this machine's certificate and no further authorities.
         request.CertificateExtensions.Add(new X509BasicConstraintsExtension(certificateAuthority: true, hasPathLengthConstraint: true, pathLengthConstraint: 0, critical: true));
         request.CertificateExtensions.Add(new X509KeyUsageExtension(X509KeyUsageFlags.KeyCertSign | X509KeyUsageFlags.CrlSign, critical: true));
         request.CertificateExtensions.Add(new X509SubjectKeyIdentifierExtension(request.PublicKey, critical: false));
@@ -145,7 +145,7 @@ public sealed partial class HouseCertificates(string folder, IHouseNames names, 
         return made;
     }
 
-    /// <summary>The one that lies there, if it is for what this machine is called and good for long enough.</summary>
+    /// <summary>The stored certificate, if it matches the machine's names and is valid long enough.</summary>
     private X509Certificate2? Kept(string called)
     {
         Authority();
@@ -162,7 +162,7 @@ public sealed partial class HouseCertificates(string folder, IHouseNames names, 
     {
         var path = PathOf(name + ".key");
         File.Delete(path);
-        // Nobody else may read it, not for the moment between being made and being closed either.
+        // Created with these permissions, so that there is no moment at which others can read it.
         var asOwner = new FileStreamOptions { Mode = FileMode.CreateNew, Access = FileAccess.Write };
         if (!OperatingSystem.IsWindows())
         {

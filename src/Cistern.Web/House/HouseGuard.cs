@@ -7,55 +7,55 @@ using Microsoft.Data.Sqlite;
 namespace Cistern.Web.House;
 
 /// <summary>
-/// Stands before every page, file and interface: what comes from the house's network is answered only to devices that were
-/// paired, and only what their role may ask for. What is written has to come from these pages themselves.
+/// Authorisation for all requests: the local network is served only to connected devices, within their role. Requests that change
+/// something must come from the application's own pages.
 /// </summary>
 public static class HouseGuard
 {
-    /// <summary>The cookie that holds a device's token. Its name binds it to this host, encrypted, and to all of its paths.</summary>
+    /// <summary>The cookie with a device's token. Its prefix binds it to this host, encryption and the root path.</summary>
     public const string Cookie = "__Host-cistern-device";
 
-    /// <summary>The header that holds an instrument's token; the token of the brew it reads goes where it always goes.</summary>
+    /// <summary>The header with an instrument's token; the token of the brew is sent as usual.</summary>
     public const string Header = "X-Cistern-Device";
 
     /// <summary>Where a device asks to be let in.</summary>
     public const string PairPath = "/pair";
 
-    /// <summary>Where it is said how to trust this bench.</summary>
+    /// <summary>The page that explains how to trust this installation.</summary>
     public const string TrustPath = "/trust";
 
     private const string DeviceItem = "cistern-device";
     private const string DoorItem = "cistern-door";
 
-    /// <summary>What the two pages for strangers need to look like pages.</summary>
+    /// <summary>Static files that the two public pages need.</summary>
     private static readonly string[] Dress = ["/css/", "/lib/bulma-parts", "/lib/fonts/", "/icon"];
 
-    /// <summary>The device a request came from; null for the bench's own screen.</summary>
+    /// <summary>The device of a request; null for the server's own screen.</summary>
     public static Device? Device(this HttpContext context) => context.Items[DeviceItem] as Device;
 
-    /// <summary>What whoever asks may do: on the bench's own screen, everything.</summary>
+    /// <summary>The role of a request; the server's own screen may do everything.</summary>
     public static DeviceRole Role(this HttpContext context) => context.Device()?.Role ?? (context.Door() == House.Door.Bench ? DeviceRole.Owner : DeviceRole.Guest);
 
     /// <summary>Who asks, as the record calls them.</summary>
     public static string Asker(this HttpContext context) => context.Device()?.Name ?? "this bench";
 
-    /// <summary>The address a request came from, an IPv4 one as itself also where both kinds come in at one port; null within a test, where there is no network.</summary>
+    /// <summary>The address of a request, with IPv4 addresses in their own form; null in tests without a network.</summary>
     public static IPAddress? Address(this HttpContext context) => context.Connection.RemoteIpAddress is { IsIPv4MappedToIPv6: true } mapped ? mapped.MapToIPv4() : context.Connection.RemoteIpAddress;
 
-    /// <summary>That address as it is told.</summary>
+    /// <summary>That address as text.</summary>
     public static string From(this HttpContext context) => context.Address()?.ToString() ?? "somewhere";
 
     /// <summary>Where a request came in.</summary>
     public static Door Door(this HttpContext context) => context.Items[DoorItem] is Door door ? door : House.Door.Shut;
 
-    /// <summary>Notes where a request came in, by its connection: before anything is believed of what a proxy says.</summary>
+    /// <summary>Records where a request arrived, by its connection, before any proxy headers are trusted.</summary>
     public static void UseDoors(this IApplicationBuilder app, IDoors doors) => app.Use((context, next) =>
     {
         context.Items[DoorItem] = doors.Of(context);
         return next(context);
     });
 
-    /// <summary>Lays it before what comes after.</summary>
+    /// <summary>Adds it to the pipeline.</summary>
     public static void UseHouseGuard(this IApplicationBuilder app, Presence presence, TimeProvider time)
     {
         app.Use((context, next) => context.Door() switch
@@ -68,8 +68,8 @@ public static class HouseGuard
     }
 
     /// <summary>
-    /// What another site's page sends in a browser is told by the browser: where it comes from, and that it crosses sites. A
-    /// program says neither, and has nothing of a browser's to be misused.
+    /// A browser's headers show whether a request crosses sites. Programs send no such headers, and have no cookies that another site
+    /// could misuse.
     /// </summary>
     private static Task SameOrigin(HttpContext context, RequestDelegate next)
     {
@@ -89,7 +89,7 @@ public static class HouseGuard
 
     private static async Task PairedAsync(HttpContext context, RequestDelegate next, Presence presence, long nowMs)
     {
-        // No Strict-Transport-Security: it would reach every port of this host, the plain page that says how to trust it too.
+        // No Strict-Transport-Security: it would apply to every port of this host, including the unencrypted page.
         var store = context.RequestServices.GetRequiredService<DeviceStore>();
         var (token, byHeader) = TokenOf(context.Request);
         var known = token.Length is > 0 and <= 100 ? await store.FindAsync(token, context.RequestAborted) : null;
@@ -101,7 +101,7 @@ public static class HouseGuard
             known = null;
         }
 
-        // A program's token opens no pages, and a page's cookie is no program's.
+        // A program's token opens no pages, and a page's cookie is not valid for programs.
         if (known is not { Device: var device } || byHeader != (device.Role == DeviceRole.Instrument))
         {
             await StrangerAsync(context, next, shown: token.Length > 0 && !byHeader);
@@ -122,7 +122,7 @@ public static class HouseGuard
         }
     }
 
-    /// <summary>Writes down that a device was heard of, and gives it a new token where its own is old. A disk that takes nothing keeps nobody from reading.</summary>
+    /// <summary>Updates when a device was last seen and replaces an old token. A full disk does not prevent reading.</summary>
     private static async Task NoteAsync(HttpContext context, DeviceStore store, KnownToken known, Presence presence, long nowMs)
     {
         var device = known.Device;
@@ -155,14 +155,17 @@ public static class HouseGuard
         MaxAge = TimeSpan.FromDays(400),
     });
 
-    /// <summary>Takes a device's token back from it, and whatever its browser kept of the bench.</summary>
+    /// <summary>Removes a device's token and everything its browser stored of this application.</summary>
     public static void Take(HttpContext context)
     {
         context.Response.Cookies.Delete(Cookie, new CookieOptions { Secure = true, Path = "/" });
         context.Response.Headers["Clear-Site-Data"] = "\"cache\", \"storage\"";
     }
 
-    /// <summary>Nobody is told what there is: every address leads to the page that asks for a code. Whoever shows a token that is good no more is told to let go of what was kept with it.</summary>
+    /// <summary>
+    /// Shows the page that asks for a code at every address, so that a stranger learns nothing. A device with an invalid token is told
+    /// to delete what it stored.
+    /// </summary>
     private static Task StrangerAsync(HttpContext context, RequestDelegate next, bool shown)
     {
         var request = context.Request;

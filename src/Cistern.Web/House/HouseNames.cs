@@ -4,17 +4,20 @@ using System.Net.Sockets;
 
 namespace Cistern.Web.House;
 
-/// <summary>The names and addresses that this machine has in the house.</summary>
+/// <summary>The names and addresses of this machine on the local network.</summary>
 public interface IHouseNames
 {
-    /// <summary>Names, the one it is best called by first.</summary>
+    /// <summary>Names, the preferred one first.</summary>
     IReadOnlyList<string> Names { get; }
 
-    /// <summary>Addresses in the house's networks; loopback is none of them.</summary>
+    /// <summary>Addresses on local networks, without loopback.</summary>
     IReadOnlyList<IPAddress> Addresses { get; }
 }
 
-/// <summary>What the machine says of itself. Addresses change, so it is asked again after a while: not with every request, for that takes longer than to answer one.</summary>
+/// <summary>
+/// Asks the operating system. Addresses change, so it asks again after a while, but not on every request, since that takes longer than
+/// answering one.
+/// </summary>
 public sealed class MachineNames(TimeProvider time) : IHouseNames
 {
     private static readonly TimeSpan AskedAgainAfter = TimeSpan.FromSeconds(5);

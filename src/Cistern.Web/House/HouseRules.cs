@@ -3,22 +3,22 @@ using Cistern.Web.Frame;
 
 namespace Cistern.Web.House;
 
-/// <summary>Which role may ask for what: one table, from the first row that fits.</summary>
+/// <summary>Which role may request what: one table, in which the first matching row counts.</summary>
 public static class HouseRules
 {
     /// <summary>What is the owner's alone.</summary>
     private static readonly string[] Owners = ["/devices"];
 
-    /// <summary>What is written by the owner alone: what comes in as files, and is taken back.</summary>
+    /// <summary>What only the owner may change: imports, and undoing them.</summary>
     private static readonly string[] WrittenByOwners = ["/files"];
 
-    /// <summary>What is looked at by sending it, and kept nowhere.</summary>
+    /// <summary>POST requests that only compute something and store nothing.</summary>
     private static readonly string[] Asked = ["/api/forecast", "/api/plan"];
 
-    /// <summary>Whether a role may ask for it.</summary>
+    /// <summary>Whether a role may make a request.</summary>
     /// <param name="role">The role.</param>
     /// <param name="method">The method.</param>
-    /// <param name="path">The path, without its question.</param>
+    /// <param name="path">The path, without the query.</param>
     public static bool Allow(DeviceRole role, string method, PathString path)
     {
         var looks = HttpMethods.IsGet(method) || HttpMethods.IsHead(method);
@@ -36,7 +36,7 @@ public static class HouseRules
 
     private static bool IsReadings(PathString path) => Parts(path) is ["api", "brews", _, "readings"];
 
-    /// <summary>Every device may go of its own accord.</summary>
+    /// <summary>Every device may disconnect itself.</summary>
     private static bool IsLeaving(PathString path) => Parts(path) is ["pair"];
 
     private static bool IsBlindAnswer(PathString path) => Parts(path) is ["blind", _, "answer"];
@@ -44,7 +44,7 @@ public static class HouseRules
     private static string[] Parts(PathString path) => (path.Value ?? "").ToLowerInvariant().Split('/', StringSplitOptions.RemoveEmptyEntries);
 }
 
-/// <summary>What a device's role may send, for the pages that show it.</summary>
+/// <summary>What a device's role may send, for pages.</summary>
 public sealed class HousePermits : IPermits
 {
     /// <inheritdoc/>

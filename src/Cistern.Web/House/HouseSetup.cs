@@ -12,7 +12,7 @@ using Microsoft.AspNetCore.HttpOverrides;
 
 namespace Cistern.Web.House;
 
-/// <summary>Something about the house's network was asked for that cannot be had; said in one sentence at the start.</summary>
+/// <summary>The configuration for the local network cannot be used; the message is one sentence, shown at the start.</summary>
 public sealed class HouseRefusedException : Exception
 {
     /// <summary>Nothing said.</summary>
@@ -26,27 +26,27 @@ public sealed class HouseRefusedException : Exception
     {
     }
 
-    /// <summary>Says it, and what lay under it.</summary>
+    /// <summary>With a message and its cause.</summary>
     public HouseRefusedException(string message, Exception inner)
         : base(message, inner)
     {
     }
 }
 
-/// <summary>Opens the doors to the house's network, where that is asked for, and keeps them shut where it is not.</summary>
+/// <summary>Opens the server to the local network, where configured.</summary>
 public static class HouseSetup
 {
-    /// <summary>How often one device, or one address that is none's, may ask in a minute, by what for. A gateway sends for several scales.</summary>
+    /// <summary>Requests per minute for one device, or for one unknown address, by kind. A gateway sends for several scales.</summary>
     private static readonly (string Name, int AMinute)[] AskedAMinute = [(Limits.Joining, 20), (Limits.Imports, 20), (Limits.Api, 240), (Limits.Readings, 6_000)];
 
-    /// <summary>What is spoken over TLS: forward secret and authenticated, none in CBC mode (RFC 9325, 4.2).</summary>
+    /// <summary>TLS cipher suites: forward secret and authenticated, none in CBC mode (RFC 9325, 4.2).</summary>
     [SupportedOSPlatform("linux")]
     private static void OfferSuites(ConnectionContext connection, SslServerAuthenticationOptions tls) => tls.CipherSuitesPolicy = new CipherSuitesPolicy([
         TlsCipherSuite.TLS_AES_256_GCM_SHA384, TlsCipherSuite.TLS_AES_128_GCM_SHA256, TlsCipherSuite.TLS_CHACHA20_POLY1305_SHA256,
         TlsCipherSuite.TLS_ECDHE_ECDSA_WITH_AES_256_GCM_SHA384, TlsCipherSuite.TLS_ECDHE_ECDSA_WITH_AES_128_GCM_SHA256, TlsCipherSuite.TLS_ECDHE_ECDSA_WITH_CHACHA20_POLY1305_SHA256,
     ]);
 
-    /// <summary>How often whoever only looks on, or is not paired, may look at anything in a minute.</summary>
+    /// <summary>Read requests per minute for devices that may only read or are not connected.</summary>
     private const int LooksAMinute = 600;
 
     /// <summary>Registers what the doors need.</summary>
@@ -72,7 +72,7 @@ public static class HouseSetup
                 : RateLimitPartition.GetFixedWindowLimiter(Who(context), _ => new FixedWindowRateLimiterOptions { PermitLimit = LooksAMinute, Window = TimeSpan.FromMinutes(1) }));
             foreach (var (name, aMinute) in AskedAMinute)
             {
-                // What is only looked at costs little, and whoever stands at the bench itself may do as they please.
+                // Reading costs little, and the server's own screen is not limited.
                 options.AddPolicy(name, context => context.Door() == Door.Bench || !HttpMethods.IsPost(context.Request.Method)
                     ? RateLimitPartition.GetNoLimiter("")
                     : RateLimitPartition.GetFixedWindowLimiter(Who(context), _ => new FixedWindowRateLimiterOptions { PermitLimit = aMinute, Window = TimeSpan.FromMinutes(1) }));
@@ -80,7 +80,7 @@ public static class HouseSetup
         });
         if (settings.House)
         {
-            // The names of this machine change; they are looked at with every request instead.
+            // This machine's names change, so they are checked on each request instead.
             builder.Configuration["AllowedHosts"] = "*";
             var bench = Urls(builder.Configuration).FirstOrDefault(url => url.IsLoopback) ?? new Uri("http://127.0.0.1:5080");
             builder.Configuration["urls"] = null;
@@ -131,7 +131,7 @@ public static class HouseSetup
         }
     }
 
-    /// <summary>Lays the guard before what comes after.</summary>
+    /// <summary>Adds the authorisation before everything that follows.</summary>
     public static void UseHouse(this WebApplication app)
     {
         var settings = app.Services.GetRequiredService<AppSettings>();
@@ -155,8 +155,8 @@ public static class HouseSetup
         }
     }
 
-    /// <summary>Where the bench is reached from other devices.</summary>
-    /// <remarks>Addresses first: a name is found only where multicast gets through.</remarks>
+    /// <summary>Addresses at which other devices can reach the server.</summary>
+    /// <remarks>Addresses first, because a name is found only where multicast works.</remarks>
     public static IEnumerable<string> Addresses(IHouseNames names, AppSettings settings) =>
         names.Addresses.Select(one => one.AddressFamily == System.Net.Sockets.AddressFamily.InterNetworkV6 ? $"[{one}]" : one.ToString()).Concat(names.Names.Where(name => name != "localhost").Take(1))
             .Select(host => string.Create(System.Globalization.CultureInfo.InvariantCulture, $"https://{host}:{settings.HousePort}"));
@@ -168,7 +168,7 @@ public static class HouseSetup
         names.Names.Contains(host.Host.ToLowerInvariant(), StringComparer.Ordinal)
         || (IPAddress.TryParse(host.Host.Trim('[', ']'), out var address) && (IPAddress.IsLoopback(address) || names.Addresses.Contains(address)));
 
-    /// <summary>Whether a proxy on this machine is named: then nobody is taken for the bench's own screen.</summary>
+    /// <summary>Whether the configured proxy is on this machine; then no request counts as from the server's own screen.</summary>
     private static bool ProxyIsHere(AppSettings settings) => IPAddress.TryParse(settings.Proxy, out var proxy) && IPAddress.IsLoopback(proxy);
 
     private static async Task SayAsync(IServiceProvider services, AppSettings settings)
@@ -187,7 +187,7 @@ public static class HouseSetup
         var devices = (await scope.ServiceProvider.GetRequiredService<DeviceStore>().AllAsync(CancellationToken.None)).Where(one => one.RevokedAtMs is null).ToList();
         if (settings.House ? devices.Exists(one => one.Role != DeviceRole.Instrument) : devices.Exists(one => one.Role == DeviceRole.Owner))
         {
-            // A code is shown where it is needed, and stands in no journal after the first was used.
+            // A code is shown only where it is needed, and not written to a log after the first device has joined.
             await Console.Error.WriteLineAsync(settings.House ? "cistern: codes for more devices: on this bench's own page Devices" : "cistern: codes for more devices: on an owner's device, under Devices");
             return;
         }
@@ -196,7 +196,7 @@ public static class HouseSetup
         await Console.Error.WriteLineAsync($"cistern: a code for one device, good for five minutes: {code.Digits}");
         if (settings.House && !Console.IsErrorRedirected)
         {
-            // Black on white whatever the console's colours are: a reader wants it so.
+            // Black on white whatever the console's colours, as readers need it.
             foreach (var line in QrPicture.Lines($"{Addresses(services.GetRequiredService<IHouseNames>(), settings).First()}{HouseGuard.PairPath}?code={code.Digits}"))
             {
                 await Console.Error.WriteLineAsync($"\u001b[30;107m{line}\u001b[0m");

@@ -2,17 +2,17 @@ using System.Collections.Concurrent;
 
 namespace Cistern.Web.House;
 
-/// <summary>Requests of devices that are being answered, so that one that is put out is out at once, its open streams too.</summary>
+/// <summary>Requests of devices in progress, so that removing a device takes effect at once, also for its open streams.</summary>
 public sealed class Presence
 {
     private readonly ConcurrentDictionary<int, ConcurrentDictionary<HttpContext, byte>> answering = new();
     private readonly ConcurrentDictionary<int, long> seen = new();
     private readonly ConcurrentDictionary<int, byte> gone = new();
 
-    /// <summary>The device that was put out last because its token was copied, for the owner; null where there was none since the start.</summary>
+    /// <summary>The device that was last removed because its token was copied, for the owner; null where there was none since the start.</summary>
     public string? Copied { get; set; }
 
-    /// <summary>Whether it is time to write down that a device was heard of: once a minute is enough.</summary>
+    /// <summary>Whether to update when a device was last seen: once a minute is enough.</summary>
     public bool WorthNoting(int device, long nowMs)
     {
         const long MinuteMs = 60_000;
@@ -25,15 +25,15 @@ public sealed class Presence
         return true;
     }
 
-    /// <summary>Answers a request of a device.</summary>
-    /// <returns>Whether it was: not where the device was put out since it was looked up.</returns>
+    /// <summary>Processes a request of a device.</summary>
+    /// <returns>False where the device was removed since it was looked up.</returns>
     public async Task<bool> AnswerAsync(int device, HttpContext context, RequestDelegate next)
     {
         var own = answering.GetOrAdd(device, _ => new());
         own[context] = 0;
         try
         {
-            // Looked at when it can be broken off: between looking the device up and this it may have been put out.
+            // Checked after registering: the device may have been removed since it was looked up.
             if (gone.ContainsKey(device))
             {
                 return false;
@@ -48,7 +48,7 @@ public sealed class Presence
         }
     }
 
-    /// <summary>Breaks off whatever a device is being answered, and answers it nothing more.</summary>
+    /// <summary>Aborts a device's requests in progress and accepts no more.</summary>
     public void Revoke(int device)
     {
         gone[device] = 0;

@@ -4,10 +4,10 @@ using Cistern.Data.Shelf;
 
 namespace Cistern.Web.Wording;
 
-/// <summary>Advice in the barista's own units and the grinder's own settings.</summary>
+/// <summary>Advice in the barista's units and the grinder's settings.</summary>
 public static class AdviceWording
 {
-    /// <summary>What is changed, from what to what: "22 → 20 clicks".</summary>
+    /// <summary>The change of a setting: "22 → 20 clicks".</summary>
     public static string Step(AdvisedChange change, Grinder? grinder, FigureFormat format) => change.Adjustment switch
     {
         Adjustment.Grind when grinder is not null => $"{Bare(grinder, change.From)} → {GrinderWording.Setting(grinder, grinder.Scale.SettingFor(change.To))}",
@@ -24,19 +24,19 @@ public static class AdviceWording
         _ => "",
     };
 
-    /// <summary>Both in a few words: "Grind finer, 22 → 20 clicks".</summary>
+    /// <summary>A change in a few words: "Grind finer, 22 → 20 clicks".</summary>
     public static string Of(AdvisedChange change, Grinder? grinder, FigureFormat format) =>
         Steps(change, grinder, format) is { Length: > 0 } step ? $"{AdviceWords.Name(change)}, {step}" : AdviceWords.Name(change);
 
-    /// <summary>From what to what, of both settings where two are changed.</summary>
+    /// <summary>The change of each setting, where two are changed.</summary>
     public static string Steps(AdvisedChange change, Grinder? grinder, FigureFormat format) =>
         change.And is { } and ? $"{Step(change, grinder, format)}, {Step(AdviceWords.Second(change, and), grinder, format)}" : Step(change, grinder, format);
 
-    /// <summary>How far it would be, where a hand's step is only a part of it; empty where it is all.</summary>
+    /// <summary>How far the whole change would be, where the step is only part of it; else empty.</summary>
     public static string WholeWay(AdvisedChange change, Grinder? grinder, FigureFormat format) =>
         change.WholeWay is { } whole ? $"A hand's step. By the forecast the whole way is {Step(change with { To = whole }, grinder, format)}." : "";
 
-    /// <summary>What was set of a cup and its time, in a line.</summary>
+    /// <summary>The targets for a cup and its time, in a line.</summary>
     public static string Target(IEnumerable<Aim> aims) => string.Join(", ", aims.Where(aim => aim.Set).Select(aim => aim.Of switch
     {
         AimOf.Strength => $"{FigureFormat.Number(aim.Range.Low, 2)} to {FigureFormat.Percent(aim.Range.High, 2)} TDS",
@@ -54,7 +54,7 @@ public static class AdviceWording
         _ => "A first step: alone it should not do yet.",
     };
 
-    /// <summary>What it costs, in words; empty where it costs nothing.</summary>
+    /// <summary>The costs in words; empty where there are none.</summary>
     public static string Costs(ChangeCosts costs, FigureFormat format)
     {
         var parts = new List<string>();
@@ -81,7 +81,7 @@ public static class AdviceWording
         return string.Join(", ", parts);
     }
 
-    /// <summary>The figures of the brew as it was brewed and of the next one, those that a change moves and those that always count.</summary>
+    /// <summary>The figures of the brew and of the next one: those that a change affects, and those that always matter.</summary>
     public static IEnumerable<(string What, string Now, string Then)> Figures(Totals now, Totals then, FigureFormat format)
     {
         yield return ("Strength", FigureFormat.Number(now.FinalTdsPercent, 2), $"{FigureFormat.Number(then.FinalTdsPercent, 2)} % TDS");

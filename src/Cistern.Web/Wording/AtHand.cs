@@ -6,28 +6,28 @@ using Cistern.Data.Shelf;
 namespace Cistern.Web.Wording;
 
 /// <summary>A spoon that stands for a scale.</summary>
-/// <param name="Name">What it is called.</param>
+/// <param name="Name">Its name.</param>
 /// <param name="HoldsG">What it holds, g.</param>
 /// <param name="Heaped">Heaped, or level.</param>
 public sealed record SpoonAtHand(string Name, double HoldsG, bool Heaped)
 {
-    /// <summary>One of the shelf; null where there is none.</summary>
+    /// <summary>A spoon on the shelf; null where there is none.</summary>
     public static SpoonAtHand? Of(Spoon? spoon) => spoon is null ? null : new(spoon.Name, spoon.HoldsG, spoon.Heaped);
 }
 
 /// <summary>
-/// What a barista brews with who has not everything: said once, and then plans, cards and brews speak of what is at hand.
-/// Where a scale or a thermometer is missing its figures are told in spoons, at marks and in seconds off the boil, which are rough.
+/// A barista's equipment, where something is missing: stated once, and used by all plans, cards and brews. Without a scale or a
+/// thermometer, figures are in spoons, at marks and in seconds after boiling, which are rough.
 /// </summary>
-/// <param name="Scale">There is a scale.</param>
-/// <param name="Thermometer">There is a thermometer, or a kettle that holds a temperature.</param>
-/// <param name="Grinder">There is a grinder.</param>
+/// <param name="Scale">Whether there is a scale.</param>
+/// <param name="Thermometer">Whether there is a thermometer, or a kettle that holds a temperature.</param>
+/// <param name="Grinder">Whether there is a grinder.</param>
 public sealed record AtHand(bool Scale, bool Thermometer, bool Grinder)
 {
     /// <summary>Nothing is missing.</summary>
     public static AtHand Everything { get; } = new(true, true, true);
 
-    /// <summary>Whoever brews goes by taste: words first, figures at a touch.</summary>
+    /// <summary>Whether the barista goes by taste: words first, figures on request.</summary>
     public bool ByTaste { get; init; }
 
     private const double HotC = 90;
@@ -37,19 +37,19 @@ public sealed record AtHand(bool Scale, bool Thermometer, bool Grinder)
 
     private const double FridgeC = 10;
 
-    /// <summary>What stands for a spoon where none was weighed: between the 5 and the 11 g that spoons hold. Judged.</summary>
+    /// <summary>The spoon assumed where none was weighed: spoons hold between 5 and 11 g. Judged.</summary>
     public static SpoonAtHand Tablespoon { get; } = new("tablespoon", 6, Heaped: false);
 
-    /// <summary>The spoon that stands for a scale; null where none was weighed.</summary>
+    /// <summary>The spoon used instead of a scale; null where none was weighed.</summary>
     public SpoonAtHand? Spoon { get; init; }
 
-    /// <summary>The marks of the vessel, ml; none where they are not known.</summary>
+    /// <summary>The vessel's marks, ml; empty where unknown.</summary>
     public IReadOnlyList<double> MarksMl { get; init; } = [];
 
     /// <summary>The kettle as it cools.</summary>
     public Kettle Kettle { get; init; } = Kettle.Usual;
 
-    /// <summary>A dose as it is measured: weighed, or in spoons; a tablespoon is taken where no spoon was weighed.</summary>
+    /// <summary>A dose in grams, or in spoons; a tablespoon where no spoon was weighed.</summary>
     public string Dose(double doseG, FigureFormat format)
     {
         if (Scale)
@@ -61,24 +61,24 @@ public sealed record AtHand(bool Scale, bool Thermometer, bool Grinder)
         return (Spoon is null ? "about " : "") + RoughWords.Spoons(RoughMeasures.Spoons(doseG, spoon.HoldsG).Count, spoon.Name, spoon.Heaped);
     }
 
-    /// <summary>How far water is poured: by weight, or to where it stands in the vessel.</summary>
-    /// <param name="waterG">The water that is then in it, g.</param>
-    /// <param name="coffeeG">The coffee that is in it already, g.</param>
-    /// <param name="format">How figures are written.</param>
+    /// <summary>How far to pour: by weight, or to a level in the vessel.</summary>
+    /// <param name="waterG">The water then in it, g.</param>
+    /// <param name="coffeeG">The coffee in it, g.</param>
+    /// <param name="format">Formats figures.</param>
     public string To(double waterG, double coffeeG, FigureFormat format) => Scale ? $"to {format.Water(waterG)}" : RoughWords.Height(Level(waterG, coffeeG).Count, MarksMl);
 
-    /// <summary>How high water stands, and how rough that is; as hot water does, since what that is off by is far less than a level can be read.</summary>
-    /// <param name="waterG">The water that is then in it, g.</param>
-    /// <param name="coffeeG">The coffee that is in it already, g.</param>
+    /// <summary>The level of water with its uncertainty, as for hot water: the difference is far below what can be read.</summary>
+    /// <param name="waterG">The water then in it, g.</param>
+    /// <param name="coffeeG">The coffee in it, g.</param>
     public static RoughMeasure Level(double waterG, double coffeeG) => RoughMeasures.Mark(waterG, coffeeG, HotC);
 
-    /// <summary>Water that stands at a mark, g, with so much coffee in it.</summary>
+    /// <summary>The water in a vessel with coffee that is filled to a mark, g.</summary>
     /// <param name="markMl">The mark, ml.</param>
-    /// <param name="coffeeG">The coffee that is in it then, g.</param>
+    /// <param name="coffeeG">The coffee then in it, g.</param>
     public static double WaterToG(double markMl, double coffeeG) => RoughMeasures.WaterToMarkG(markMl, coffeeG, HotC);
 
-    /// <summary>So many spoons as a mass, g: of the one that was weighed, or of any tablespoon.</summary>
-    /// <param name="count">How many.</param>
+    /// <summary>The mass of a number of spoons, g: of the weighed spoon, or of a tablespoon.</summary>
+    /// <param name="count">The number of spoons.</param>
     /// <param name="heaped">Heaped, or level.</param>
     public double SpoonsG(double count, bool heaped)
     {
@@ -86,22 +86,22 @@ public sealed record AtHand(bool Scale, bool Thermometer, bool Grinder)
         return count * spoon.HoldsG * (heaped == spoon.Heaped ? 1 : heaped ? RoughMeasures.HeapedShare : 1 / RoughMeasures.HeapedShare);
     }
 
-    /// <summary>So much water: by weight, or by volume.</summary>
+    /// <summary>An amount of water, by weight or by volume.</summary>
     public string Water(double waterG, FigureFormat format) => Scale ? format.Water(waterG) : $"{format.VolumeNumber(waterG)} {format.VolumeUnit}";
 
-    /// <summary>A recipe's water, no hotter than it boils there: "at 95 °C", or as seconds off the boil.</summary>
+    /// <summary>A recipe's temperature, at most the boiling point there: "at 95 °C", or in seconds after boiling.</summary>
     /// <param name="recipe">The recipe.</param>
-    /// <param name="format">How figures are written.</param>
+    /// <param name="format">Formats figures.</param>
     public string Heat(Recipe recipe, FigureFormat format)
     {
         var waterC = Math.Min(recipe.Water.TemperatureC, WaterPhysics.BoilingPointC(recipe.Place.AltitudeM));
         return $"{(Thermometer ? "at " : "")}{Heat(waterC, recipe.Place, format)}";
     }
 
-    /// <summary>A temperature of the kettle: read, or as seconds off the boil with the lid open.</summary>
+    /// <summary>A kettle's temperature: in degrees, or in seconds after boiling with the lid open.</summary>
     /// <param name="c">Wanted, °C.</param>
-    /// <param name="place">Where it boils.</param>
-    /// <param name="format">How figures are written.</param>
+    /// <param name="place">The place, for its boiling point.</param>
+    /// <param name="format">Formats figures.</param>
     public string Heat(double c, Place place, FigureFormat format)
     {
         if (Thermometer)

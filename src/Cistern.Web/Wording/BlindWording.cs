@@ -5,7 +5,7 @@ namespace Cistern.Web.Wording;
 /// <summary>Blind tastings in words.</summary>
 public static class BlindWording
 {
-    /// <summary>What it is called.</summary>
+    /// <summary>Its name.</summary>
     public static string Of(BlindKind kind) => kind switch
     {
         BlindKind.Triangle => "Triangle: which of three is the odd one",
@@ -24,7 +24,7 @@ public static class BlindWording
     /// <summary>What is counted.</summary>
     public static string Counts(BlindKind kind) => kind == BlindKind.Preference ? "Preferred A" : "Found it";
 
-    /// <summary>What came of it, in plain words: what it says, and how often guessing would do as much.</summary>
+    /// <summary>The result in plain words, and how often guessing would give the same.</summary>
     public static string Of(BlindResult result)
     {
         var by = result.Kind == BlindKind.Preference
@@ -58,11 +58,11 @@ public static class BlindWording
         _ => "no",
     };
 
-    /// <summary>When the cups can be tasted, at the same temperature.</summary>
+    /// <summary>When the cups can be tasted at the same temperature.</summary>
     /// <param name="cups">The two brews, where both are known.</param>
     /// <param name="nowMs">Now, UTC milliseconds.</param>
-    /// <param name="clock">How a moment of the day is written.</param>
-    /// <param name="format">How figures are written.</param>
+    /// <param name="clock">Formats a time of day.</param>
+    /// <param name="format">Formats figures.</param>
     public static string Warmth(IReadOnlyList<CoolingCup> cups, long nowMs, Func<long, string> clock, FigureFormat format)
     {
         var same = $"Let both cool to the same temperature, {format.Temperature(Drinking.ComfortableC)} or below.";
@@ -78,7 +78,7 @@ public static class BlindWording
             : $"{same} By the forecast that is from {clock(readyMs)} on, {format.Kelvin(apartC)} apart then.";
     }
 
-    /// <summary>Cups that were poured longer ago than this are cold, ms.</summary>
+    /// <summary>Cups poured longer ago are cold, ms.</summary>
     private const long FreshMs = 2 * 3_600_000;
 
     private static string Often(double chance) => chance >= 0.0095 ? $"{FigureFormat.Number(100 * chance, chance < 0.095 ? 1 : 0)} of 100"
@@ -86,11 +86,11 @@ public static class BlindWording
 }
 
 /// <summary>A drink in its cup since it was done.</summary>
-/// <param name="DoneAtMs">When it was, UTC milliseconds.</param>
+/// <param name="DoneAtMs">When it was done, UTC milliseconds.</param>
 /// <param name="DrinkG">The drink, g.</param>
 /// <param name="DrinkC">Its temperature then, °C.</param>
-/// <param name="AmbientC">Of the room, °C.</param>
-/// <param name="DrinkableAfterS">Until it is at 60 °C, s.</param>
+/// <param name="AmbientC">Room temperature, °C.</param>
+/// <param name="DrinkableAfterS">Time until it is at 60 °C, s.</param>
 public sealed record CoolingCup(long DoneAtMs, double DrinkG, double DrinkC, double AmbientC, double DrinkableAfterS)
 {
     /// <summary>How warm it is at a moment, °C.</summary>

@@ -1,14 +1,14 @@
 namespace Cistern.Web.Wording;
 
-/// <summary>A group of cautions as the page that gathers them shows it.</summary>
-/// <param name="Title">What they are about.</param>
-/// <param name="Lines">Each in plain words.</param>
+/// <summary>A group of cautions on the page that lists them.</summary>
+/// <param name="Title">Its title.</param>
+/// <param name="Lines">The cautions in plain words.</param>
 public sealed record CautionGroup(string Title, IReadOnlyList<string> Lines);
 
-/// <summary>What can hurt, said where it applies. It defers to the makers' instructions and local codes.</summary>
+/// <summary>Cautions, shown at the step where they apply. They defer to the makers' instructions and local codes.</summary>
 public static class Cautions
 {
-    /// <summary>Said wherever cautions are gathered.</summary>
+    /// <summary>Shown wherever cautions are listed.</summary>
     public const string Deferring = "Cistern is no substitute for the makers' instructions, local codes and the site's own safety rules. They come first.";
 
     internal const string HotPour = "Near-boiling water. Keep your face away from the steam.";
@@ -16,7 +16,7 @@ public static class Cautions
     internal const string Crust = "Steam comes through the crust. Keep your face to the side.";
     internal const string PlungeForce = "Off the scale, on a firm surface. If it resists, stop and ease back; never lean on it.";
 
-    /// <summary>A caution as whoever has no scale is told it.</summary>
+    /// <summary>A caution as worded for baristas without a scale.</summary>
     internal static string WithoutScale(string caution) => caution.Replace("Off the scale, on", "On", StringComparison.Ordinal).Replace("Off the scale. ", "", StringComparison.Ordinal);
     internal const string HotOff = "Hot glass and hot coffee. Hold the lid, pour slowly, away from you.";
     internal const string HotJar = "A hot jar has no handle. Use a dry cloth, and pour away from you.";

@@ -4,7 +4,7 @@ using Cistern.Core.Records;
 
 namespace Cistern.Web.Wording;
 
-/// <summary>Complaints and deviations as they stand on a button.</summary>
+/// <summary>Complaints and deviations as button texts.</summary>
 public static class ComplaintWording
 {
     /// <summary>A complaint.</summary>
@@ -40,7 +40,7 @@ public static class ComplaintWording
         _ => throw new ArgumentOutOfRangeException(nameof(deviation), deviation, "No words for it."),
     };
 
-    /// <summary>Where a slider stands, as it is spoken.</summary>
+    /// <summary>A slider's position, as a screen reader says it.</summary>
     public static string Slider(string text, string low, string high) =>
         !int.TryParse(text, NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var value) || value == 0 ? $"neither {low} nor {high}" : $"{(value < 0 ? low : high)}, {Math.Abs(value)} of 5";
 }

@@ -5,32 +5,32 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Web.Wording;
 
-/// <summary>A deviation as the brew screen tells it.</summary>
-/// <param name="What">What went otherwise.</param>
-/// <param name="Comes">What it does to the cup, or what the hand can do.</param>
-/// <param name="Offer">The best of what is left and what it then comes to; empty where nothing that is left makes it better.</param>
+/// <summary>A deviation as shown on the brew screen.</summary>
+/// <param name="What">What went differently.</param>
+/// <param name="Comes">The effect on the cup, or what the barista can do.</param>
+/// <param name="Offer">The best correction with its result; empty where none improves the cup.</param>
 public sealed record DeviationTold(string What, string Comes, string Offer)
 {
-    /// <summary>All of it in one line, as the log keeps it.</summary>
+    /// <summary>All of it in one line, as stored in the log.</summary>
     public string Line => string.Join(' ', new[] { What, Comes, Offer }.Where(text => text.Length > 0));
 }
 
-/// <summary>Says in one line what went otherwise, what it does to the cup, and what is best done about it.</summary>
+/// <summary>Words for a deviation, its effect on the cup, and the correction.</summary>
 public static class DeviationWording
 {
-    /// <summary>So soon a thing is said to be done now, s.</summary>
+    /// <summary>An action due within this time is worded as "now", s.</summary>
     private const double NowS = 4;
 
-    /// <summary>By at least so much it must come nearer, where 1 is what counts.</summary>
+    /// <summary>The least improvement worth offering, where 1 is the limit of the tolerances.</summary>
     private const double WorthIt = 0.25;
 
     /// <summary>A deviation in words.</summary>
-    /// <param name="deviation">What went otherwise.</param>
-    /// <param name="correction">The best of what is left; null where only the hand can do something.</param>
-    /// <param name="recipe">The plan as it stands.</param>
-    /// <param name="asItGoes">The forecast of what really happened so far.</param>
-    /// <param name="nowS">Now, s on the clock.</param>
-    /// <param name="format">How figures are written.</param>
+    /// <param name="deviation">The deviation.</param>
+    /// <param name="correction">The best correction; null where only the barista's hands can help.</param>
+    /// <param name="recipe">The current plan.</param>
+    /// <param name="asItGoes">The forecast of what happened so far.</param>
+    /// <param name="nowS">Now, s on the brew clock.</param>
+    /// <param name="format">Formats figures.</param>
     public static DeviationTold Of(Deviation deviation, Correction? correction, Recipe recipe, Forecast asItGoes, double nowS, FigureFormat format)
     {
         var off = deviation.Amount < 100 ? FigureFormat.Seconds(deviation.Amount) : FigureFormat.Clock(deviation.Amount);
@@ -73,7 +73,7 @@ public static class DeviationWording
         return new DeviationTold(what, comes, correction is null || !Offers(correction) ? "" : $"{Deed(correction, deviation, recipe, nowS, format)}: {(Beside(asItGoes.Totals, correction, format).Length > 0 ? "nearer to the plan" : CupWording.Strength(correction.Forecast.Totals, format))}.");
     }
 
-    /// <summary>Where words alone tell no difference, which way the cup is off; "" where they do, or figures are told.</summary>
+    /// <summary>Which way the cup is off, where words alone show no difference; empty where they do, or where figures are shown.</summary>
     private static string Beside(Totals asItGoes, Correction correction, FigureFormat format)
     {
         var mended = correction.Forecast.Totals;
@@ -81,10 +81,10 @@ public static class DeviationWording
             : asItGoes.FinalTdsPercent > mended.FinalTdsPercent ? ", a little strong" : ", a little weak";
     }
 
-    /// <summary>Whether a correction has anything to do, and it is worth doing.</summary>
+    /// <summary>Whether a correction does something and is worthwhile.</summary>
     public static bool Offers(Correction correction) => correction is { SteepEndAtS: not null } or { PourOffAtS: not null } or { DilutionG: > 0 } && correction.MissBefore - correction.MissAfter >= WorthIt;
 
-    /// <summary>The water is still with the coffee, and no later pour brings it to what was planned.</summary>
+    /// <summary>Whether the water is still with the coffee and no later pour makes up for what is missing.</summary>
     private static bool CanPourTheRest(Deviation deviation, Recipe recipe, Forecast asItGoes, double nowS) =>
         Acts.SteepEndIndex(recipe) is >= 0 and var steepEnd && deviation.Step < steepEnd && asItGoes.Timings[steepEnd].StartS > nowS && !recipe.Steps.Skip(deviation.Step + 1).OfType<Step.Pour>().Any();
 

@@ -2,12 +2,12 @@ using Cistern.Core.Forecasts;
 
 namespace Cistern.Web.Wording;
 
-/// <summary>Something a forecast found, put so that a barista knows what to do.</summary>
+/// <summary>Something found by a forecast, with its remedy, in words.</summary>
 /// <param name="Stops">Whether the brew should not be started like this.</param>
 /// <param name="Title">What.</param>
 /// <param name="Remedy">What would do.</param>
-/// <param name="Kind">The event it tells of.</param>
-/// <param name="StepIndex">The step it belongs to, or −1 for the whole brew.</param>
+/// <param name="Kind">The kind of event.</param>
+/// <param name="StepIndex">The index of its step, or −1 for the whole brew.</param>
 public sealed record EventWords(bool Stops, string Title, string Remedy, BrewEventKind Kind, int StepIndex);
 
 /// <summary>Puts a forecast's events into words.</summary>

@@ -6,24 +6,24 @@ using Cistern.Drawing;
 
 namespace Cistern.Web.Wording;
 
-/// <summary>Writes figures as a barista reads them: in their units, rounded as a scale or a thermometer shows them.</summary>
+/// <summary>Formats figures for a barista: in their units, rounded as a scale or a thermometer shows them.</summary>
 /// <param name="units">The units.</param>
-/// <param name="hand">What is at hand; everything where nothing is said.</param>
+/// <param name="hand">The equipment; everything by default.</param>
 public sealed class FigureFormat(Units units, AtHand? hand = null)
 {
-    /// <summary>What the barista brews with: without a scale or a thermometer, steps are told otherwise.</summary>
+    /// <summary>The barista's equipment: without a scale or a thermometer, steps are worded differently.</summary>
     public AtHand Hand { get; } = hand ?? AtHand.Everything;
 
-    /// <summary>The same with something else at hand.</summary>
+    /// <summary>The same with other equipment.</summary>
     public FigureFormat With(AtHand other) => new(units, other);
 
     /// <summary>The units it writes in.</summary>
     public Units Units => units;
 
-    /// <summary>Writes coffee, which may be weighed in another unit than water: its masses are the dose's.</summary>
+    /// <summary>The format for coffee, which may have another unit than water.</summary>
     public FigureFormat Coffee => units.Mass == units.Dose ? this : new(units with { Mass = units.Dose }, hand);
 
-    /// <summary>The unit of water, ice and whatever else is weighed but coffee.</summary>
+    /// <summary>The unit of water, ice and everything else that is weighed, except coffee.</summary>
     public string MassUnit => units.Mass == Core.Reckoning.MassUnit.Gram ? "g" : "oz";
 
     /// <summary>The unit of temperatures.</summary>
@@ -37,7 +37,7 @@ public sealed class FigureFormat(Units units, AtHand? hand = null)
         _ => Text("cups of {0} ml", Math.Round(units.CupMl)),
     };
 
-    /// <summary>A time on a clock, from s: 4:15, 1:05:00.</summary>
+    /// <summary>A time on the brew clock: 4:15, 1:05:00.</summary>
     public static string Clock(double seconds) => ClockTime.Text(seconds);
 
     /// <summary>Whole seconds with their unit.</summary>
@@ -46,7 +46,7 @@ public sealed class FigureFormat(Units units, AtHand? hand = null)
     /// <summary>A bare number to so many decimals.</summary>
     public static string Number(double value, int decimals) => value.ToString("F" + decimals.ToString(CultureInfo.InvariantCulture), CultureInfo.InvariantCulture);
 
-    /// <summary>A setting as it is dialled: 22, 18.5.</summary>
+    /// <summary>A grinder setting: 22, 18.5.</summary>
     public static string Setting(double setting) => setting.ToString("0.##", CultureInfo.InvariantCulture);
 
     /// <summary>A mass without its unit: to 0.1 g, or to 0.01 oz.</summary>
@@ -62,7 +62,7 @@ public sealed class FigureFormat(Units units, AtHand? hand = null)
     /// <summary>Coffee with its unit, from g.</summary>
     public string Dose(double g) => Coffee.Mass(g);
 
-    /// <summary>Water and drinks are told in whole grams.</summary>
+    /// <summary>Water and drinks are shown in whole grams.</summary>
     public string Water(double g) => Mass(g, fine: false);
 
     /// <summary>A temperature without its unit, from °C.</summary>
@@ -71,7 +71,7 @@ public sealed class FigureFormat(Units units, AtHand? hand = null)
     /// <summary>A temperature with its unit, from °C.</summary>
     public string Temperature(double c) => $"{TemperatureNumber(c)} {TemperatureUnit}";
 
-    /// <summary>By how much two temperatures differ, in the barista's unit.</summary>
+    /// <summary>A temperature difference in the barista's unit.</summary>
     public string Kelvin(double k) => $"{Number(units.TemperatureFromC(k) - units.TemperatureFromC(0), 0)} {TemperatureUnit}";
 
     /// <summary>A drink's mass as a volume at 60 °C, without its unit.</summary>
@@ -80,7 +80,7 @@ public sealed class FigureFormat(Units units, AtHand? hand = null)
     /// <summary>A volume without its unit.</summary>
     public string VolumeNumber(double ml) => Number(units.VolumeFromMl(ml), units.Volume == Core.Reckoning.VolumeUnit.Millilitre ? 0 : 1);
 
-    /// <summary>Room in a vessel with its unit: fluid ounces where drinks are told in them, else ml, cups or not.</summary>
+    /// <summary>A volume in a vessel with its unit: fluid ounces where drinks are in those, else ml.</summary>
     public string Room(double ml) => $"{RoomNumber(ml)} {RoomUnit}";
 
     /// <summary>The same without its unit.</summary>
@@ -92,13 +92,13 @@ public sealed class FigureFormat(Units units, AtHand? hand = null)
     /// <summary>A drink as a volume with its unit, from g.</summary>
     public string Drink(double g) => $"{DrinkNumber(g)} {VolumeUnit}";
 
-    /// <summary>A number that may be negative, with a proper minus.</summary>
+    /// <summary>A number that may be negative, with a real minus sign.</summary>
     public static string Signed(double value, int decimals) => Number(value, decimals).Replace('-', '−');
 
     /// <summary>A share in %, to so many decimals.</summary>
     public static string Percent(double value, int decimals = 1) => $"{Number(value, decimals)} %";
 
-    /// <summary>Water per coffee as it is spoken, 1:15.</summary>
+    /// <summary>Water per coffee as people say it, 1:15.</summary>
     public static string Ratio(double ratio) => $"1:{Number(ratio, 1)}";
 
     /// <summary>A judgement in words: sour, balanced or bitter.</summary>

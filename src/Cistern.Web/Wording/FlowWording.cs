@@ -2,7 +2,7 @@ using Cistern.Core.Brewing;
 
 namespace Cistern.Web.Wording;
 
-/// <summary>Says in words how a brew's times lie against their windows.</summary>
+/// <summary>A brew's times compared with their windows, in words.</summary>
 public static class FlowWording
 {
     /// <summary>One verdict in a sentence.</summary>

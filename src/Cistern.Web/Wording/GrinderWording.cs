@@ -4,7 +4,7 @@ using Cistern.Data.Shelf;
 
 namespace Cistern.Web.Wording;
 
-/// <summary>Tells a grinder's setting as the barista would say it.</summary>
+/// <summary>A grinder's settings in a barista's words.</summary>
 public static class GrinderWording
 {
     /// <summary>A setting with its label, where the collar has one there.</summary>
@@ -17,7 +17,7 @@ public static class GrinderWording
             : $"{text} {grinder.SettingName}";
     }
 
-    // How many are said otherwise than by a number; adding one is adding a line.
+    // Words for small numbers; to add one, add a line.
     private static readonly Dictionary<string, double> Counts = new(StringComparer.Ordinal)
     {
         ["a"] = 1,
@@ -30,14 +30,14 @@ public static class GrinderWording
     };
 
     /// <summary>
-    /// A setting as a barista may say it: a label of the collar, "usual", "2 finer", "a notch coarser than usual", "slightly
-    /// finer". It counts from what is usual for the vessel; where nobody said what that is, from what it stands at. What is
-    /// none of these comes back as it was.
+    /// Converts a setting as a barista says it to a number: a label of the collar, "usual", "2 finer", "a notch coarser than usual",
+    /// "slightly finer". It counts from the usual setting for the brewer, or from the current one where there is no usual one. Other
+    /// text is returned unchanged.
     /// </summary>
     /// <param name="grinder">The grinder.</param>
     /// <param name="text">As said.</param>
-    /// <param name="family">The vessel it is ground for: what is usual is usual for that.</param>
-    /// <param name="stands">What it stands at.</param>
+    /// <param name="family">The brewer family, which has its own usual setting.</param>
+    /// <param name="stands">The current setting.</param>
     public static string Read(Grinder grinder, string text, Core.Recipes.BrewerFamily family, double stands)
     {
         var plain = text.Trim();
@@ -63,7 +63,7 @@ public static class GrinderWording
             return FigureFormat.Setting(beside);
         }
 
-        // "than usual" asks for what is usual; "than now" for what stands.
+        // "than usual" refers to the usual setting, "than now" to the current one.
         var from = usual ?? stands;
         if (said.EndsWith(" than usual", StringComparison.Ordinal))
         {
@@ -84,7 +84,7 @@ public static class GrinderWording
         return double.IsNaN(steps) ? text : FigureFormat.Setting(from + ((finer ? -1 : 1) * Math.Sign(grinder.Scale.UmPerSetting) * steps * grinder.Step));
     }
 
-    /// <summary>How many of a grinder's steps are said: "two notches", "1.5 clicks"; no number where none is.</summary>
+    /// <summary>The number of steps: "two notches", "1.5 clicks"; NaN where there is none.</summary>
     private static double Steps(Grinder grinder, string said)
     {
         const double MostSteps = 1_000;
@@ -97,7 +97,7 @@ public static class GrinderWording
         return Counts.TryGetValue(count, out var told) ? told : NumberWords.All.TryGetValue(count, out var words) ? words : double.TryParse(count.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var typed) && typed < MostSteps ? typed : double.NaN;
     }
 
-    /// <summary>"7C": a number of the collar and a letter of its parts, A for the number itself; null where it is none, or has no such part.</summary>
+    /// <summary>Reads "7C": a number on the collar and a letter for its subdivision, A for the number itself; null for anything else.</summary>
     private static double? Lettered(Grinder grinder, string said)
     {
         const double Hair = 1e-6;
@@ -105,7 +105,7 @@ public static class GrinderWording
             && (letter - 'a') * grinder.Step is var part && part < 1 - Hair && grinder.Step < 1 ? number + part : null;
     }
 
-    /// <summary>"A notch above 5", "two below 20", "between 5 and 6"; null where it is none of these.</summary>
+    /// <summary>Reads "a notch above 5", "two below 20", "between 5 and 6"; null for anything else.</summary>
     private static double? Beside(Grinder grinder, string said)
     {
         if (said.StartsWith("between ", StringComparison.Ordinal) && said["between ".Length..].Split(" and ") is [var low, var high] && Plain(low) is { } from && Plain(high) is { } to)
@@ -126,12 +126,12 @@ public static class GrinderWording
         static double? Plain(string text) => TypedNumber.Read(text, -1_000_000, 1_000_000, "").Value;
     }
 
-    /// <summary>What goes with a grinder's setting: its notches, its size and how well that is known, how far it may be off, and how it lies to the usual.</summary>
+    /// <summary>Details of a setting: its notches, its size and how well that is known, its tolerance, and its distance from the usual setting.</summary>
     /// <param name="grinder">The grinder.</param>
-    /// <param name="setting">Its setting; null where what was typed is none.</param>
-    /// <param name="medianUm">The median it stands for, µm.</param>
-    /// <param name="mayBeOff">How far it may be off, in words; null where it hardly matters.</param>
-    /// <param name="family">The vessel it is ground for.</param>
+    /// <param name="setting">The setting; null where what was typed is invalid.</param>
+    /// <param name="medianUm">Its median, µm.</param>
+    /// <param name="mayBeOff">Its tolerance in words; null where it hardly matters.</param>
+    /// <param name="family">The brewer family.</param>
     public static IEnumerable<string?> Details(Grinder grinder, double? setting, double medianUm, string? mayBeOff, Core.Recipes.BrewerFamily family)
     {
         var half = setting is { } at ? grinder.HalfWidthUm(at) : null;
@@ -141,7 +141,7 @@ public static class GrinderWording
         yield return setting is { } usual ? FromUsual(grinder, usual, family) : null;
     }
 
-    /// <summary>How far a setting is from what is usual for a family, in the grinder's own steps: "2 clicks finer than usual"; null where that is not known.</summary>
+    /// <summary>The distance from a family's usual setting in the grinder's own steps: "2 clicks finer than usual"; null where that is unknown.</summary>
     public static string? FromUsual(Grinder grinder, double setting, Core.Recipes.BrewerFamily family)
     {
         if (grinder.UsualFor(family) is not { } usual || grinder.Step <= 0)
@@ -155,7 +155,7 @@ public static class GrinderWording
         return steps == 0 ? "your usual" : $"{FigureFormat.Setting(Math.Abs(steps))} {(Math.Abs(steps) == 1 ? One(many) : many)} {way} than usual";
     }
 
-    /// <summary>One of what a grinder counts in: "click" of "clicks". A name that tells no plural stays.</summary>
+    /// <summary>The singular of what a grinder counts in: "click" for "clicks". A name without a known plural is unchanged.</summary>
     private static string One(string many) => many switch
     {
         "notches" => "notch",

@@ -5,10 +5,10 @@ namespace Cistern.Web.Wording;
 /// <summary>What instruments show, in words.</summary>
 public static class Instrument
 {
-    /// <summary>A reading as it is told.</summary>
+    /// <summary>A reading in words.</summary>
     /// <param name="of">What was read.</param>
     /// <param name="value">The reading.</param>
-    /// <param name="format">How this barista reads figures.</param>
+    /// <param name="format">Formats figures.</param>
     public static string Told(ReadingOf of, double value, FigureFormat format) => of switch
     {
         ReadingOf.ScaleG => $"scale {format.Mass(value)}",

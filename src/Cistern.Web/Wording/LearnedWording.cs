@@ -5,10 +5,10 @@ namespace Cistern.Web.Wording;
 /// <summary>What was learned, in plain words.</summary>
 public static class LearnedWording
 {
-    /// <summary>Nearer to what is taken for granted than this, in σ of that, nothing is worth a sentence. Judged.</summary>
+    /// <summary>A parameter closer to its prior than this, in σ, is not worth a sentence. Judged.</summary>
     private const double LeastSigmas = 0.3;
 
-    /// <summary>A parameter in a sentence; null where it lies so near its prior, or is so little known, that there is nothing to tell.</summary>
+    /// <summary>A parameter as a sentence; null where it is too close to its prior, or too uncertain.</summary>
     public static string? Of(LearnedParameter one, FigureFormat format)
     {
         var more = one.Sigmas > 0;
@@ -63,7 +63,7 @@ public static class LearnedWording
         _ => FigureFormat.Number(value, 0),
     };
 
-    /// <summary>By how much a figure is off, with its unit.</summary>
+    /// <summary>The error of a figure, with its unit.</summary>
     public static string Off(FitFigure figure, double value, FigureFormat format) => figure switch
     {
         FitFigure.TdsPercent => FigureFormat.Percent(value, 3),

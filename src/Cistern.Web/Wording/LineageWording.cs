@@ -3,10 +3,10 @@ using Cistern.Data.Brews;
 
 namespace Cistern.Web.Wording;
 
-/// <summary>What the plans of a lineage did, in words.</summary>
+/// <summary>Results of a lineage's plans, in words.</summary>
 public static class LineageWording
 {
-    /// <summary>How often a plan was brewed and what its last brew came to, against the last of what it was made of.</summary>
+    /// <summary>How often a plan was brewed, and the result of its last brew compared with that of the plan it was made from.</summary>
     public static string Did(LineageNode node, LineageNode? parent)
     {
         if (node.Last is not { Facts: { } facts } last)

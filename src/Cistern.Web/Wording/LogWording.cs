@@ -6,19 +6,19 @@ using Cistern.Data.Log;
 
 namespace Cistern.Web.Wording;
 
-/// <summary>The log in words: what it is narrowed by, and each of its brews in a line.</summary>
+/// <summary>The log in words: its filters, and each brew in a line.</summary>
 public static class LogWording
 {
-    /// <summary>So much later or sooner a release is told, s.</summary>
+    /// <summary>The least difference of the end of the steep that is mentioned, s.</summary>
     private const double TellsSteepEndS = 5;
 
-    /// <summary>So much water more or less is told, g.</summary>
+    /// <summary>The least difference of water that is mentioned, g.</summary>
     private const double TellsWaterG = 2;
 
-    /// <summary>So much coffee more or less is told, g.</summary>
+    /// <summary>The least difference of coffee that is mentioned, g.</summary>
     private const double TellsDoseG = 0.15;
 
-    /// <summary>So much warmer or cooler is told, °C.</summary>
+    /// <summary>The least difference of temperature that is mentioned, °C.</summary>
     private const double TellsTemperatureC = 1;
 
     /// <summary>What a facet is called.</summary>
@@ -60,7 +60,7 @@ public static class LogWording
         _ => value,
     };
 
-    /// <summary>The order a facet's values are offered in: parts and months as they follow, words as they are found most.</summary>
+    /// <summary>The order of a facet's values: ranges and months in sequence, words by count.</summary>
     public static IEnumerable<FacetCount> Sorted(LogFacet facet, IEnumerable<FacetCount> values) => facet.Word switch
     {
         "score" or "strength" => values.OrderBy(one => one.Value[0] == '-' ? -1 : double.Parse(one.Value[..one.Value.IndexOf('-', StringComparison.Ordinal)], CultureInfo.InvariantCulture)),
@@ -105,9 +105,9 @@ public static class LogWording
         return string.Join(", ", parts);
     }
 
-    /// <summary>What came of it in a line: how strong, how it was called by whoever tasted it or else is expected to be, and how it flowed where that was out of its window.</summary>
+    /// <summary>The result in a line: strength, taste as tasted or else as expected, and flow times outside their windows.</summary>
     /// <param name="row">The brew.</param>
-    /// <param name="byTaste">Whether words alone are told.</param>
+    /// <param name="byTaste">Whether only words are shown.</param>
     public static string Verdict(LogRow row, bool byTaste = false) => row is { TdsPercent: { } tds, ExtractionLevel: { } level, FlavourBalance: { } balance }
         ? string.Join(" · ", new[]
         {
@@ -117,7 +117,7 @@ public static class LogWording
         }.Where(text => text.Length > 0))
         : "";
 
-    /// <summary>A part of a scale: "under 1.05 % TDS", "1.2 to 1.35 % TDS", "2 % TDS and over".</summary>
+    /// <summary>A range of values: "under 1.05 % TDS", "1.2 to 1.35 % TDS", "2 % TDS and over".</summary>
     private static string Part(string value, string unit)
     {
         var at = value.IndexOf('-', StringComparison.Ordinal);

@@ -32,7 +32,7 @@ public static class PairWording
     /// <summary>Why B is brewed as it is.</summary>
     public static string Why(string what) => what.Length > 0 ? $"B of a pair: {what}" : "B of a pair, brewed alike.";
 
-    /// <summary>When B starts, and whether one pair of hands is enough.</summary>
+    /// <summary>When B starts, and whether one person can do both.</summary>
     public static string When(Forecast first, Forecast second, double staggerS)
     {
         var starts = staggerS == 0 ? "B starts together with A." : $"B starts {FigureFormat.Clock(staggerS)} after A.";
@@ -41,7 +41,7 @@ public static class PairWording
             : $"{starts} One pair of hands does both.";
     }
 
-    /// <summary>When both can be tasted against each other.</summary>
+    /// <summary>When the two cups can be compared.</summary>
     public static string Tasted(Forecast first, Forecast second, double staggerS, FigureFormat format)
     {
         var time = PairPlanning.Tasted(first, second, staggerS);

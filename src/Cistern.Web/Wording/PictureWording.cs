@@ -4,7 +4,7 @@ using Cistern.Core.Records;
 
 namespace Cistern.Web.Wording;
 
-/// <summary>What is seen in pictures of brews, in words.</summary>
+/// <summary>Descriptions of pictures.</summary>
 public static class PictureWording
 {
     /// <summary>Each by the word it is sent under.</summary>
@@ -23,6 +23,6 @@ public static class PictureWording
     /// <summary>Why one is not kept.</summary>
     public const string Unreadable = "It could not be read. What is kept is one still picture, as JPEG (not CMYK), PNG or WebP, of at most 25 megapixels.";
 
-    /// <summary>What a picture shows, for whoever does not see it.</summary>
+    /// <summary>A picture's text alternative.</summary>
     public static string Alt(ListedPicture picture) => picture.Said.Length > 0 ? $"{Of(picture.Of)}: {picture.Said}" : Of(picture.Of);
 }

@@ -2,7 +2,7 @@ using System.Globalization;
 
 namespace Cistern.Web.Wording;
 
-/// <summary>Counts of spoons and heights at marks in words.</summary>
+/// <summary>Numbers of spoons and levels at marks, in words.</summary>
 public static class RoughWords
 {
     /// <summary>Spoons, to the half.</summary>
@@ -12,8 +12,8 @@ public static class RoughWords
     public static string Spoons(double count, string name, bool heaped) =>
         $"{(count < 1 ? "" : Math.Floor(count).ToString("0", CultureInfo.InvariantCulture))}{(count % 1 == 0 ? "" : "½")} {(heaped ? "heaped" : "level")} {name}{(count > 1 && name.EndsWith("spoon", StringComparison.OrdinalIgnoreCase) ? "s" : "")}";
 
-    /// <summary>A height told by the nearest marks; in ml where there are none.</summary>
-    /// <param name="ml">How much stands in the vessel then, ml.</param>
+    /// <summary>A level by the nearest marks; in ml where there are none.</summary>
+    /// <param name="ml">The volume then in the vessel, ml.</param>
     /// <param name="marks">Its marks, ml.</param>
     public static string Height(double ml, IReadOnlyList<double> marks)
     {

@@ -6,18 +6,18 @@ using Cistern.Data.Brews;
 
 namespace Cistern.Web.Wording;
 
-/// <summary>What is seen, heard, smelt or felt at a step.</summary>
-/// <param name="Code">What it is kept as.</param>
+/// <summary>Something to be seen, heard, smelt or felt at a step.</summary>
+/// <param name="Code">Its code for storage.</param>
 /// <param name="Sign">The sign.</param>
 /// <param name="Means">What it means, and what to do.</param>
 public sealed record StepSign(string Code, string Sign, string Means)
 {
-    /// <summary>What it says of how a press or a plunge felt, which is learned from; null where it says nothing of that. The page needs none of it.</summary>
+    /// <summary>What it says about how a press or a plunge felt, for learning; null where nothing. Not needed by the page.</summary>
     [JsonIgnore]
     public PressFelt? Felt { get; init; }
 }
 
-/// <summary>The signs of each step: the first is how it goes well, the others say what else it can be.</summary>
+/// <summary>The signs of each step: the first one shows that it goes well, the others what else may happen.</summary>
 public static class StepSigns
 {
     internal static readonly StepSign[] Bloom = [new("bloom-swells", "It swells and bubbles", "fresh coffee lets its gas out"), new("bloom-still", "It hardly stirs", "an older coffee: a short bloom will do"), new("bloom-clumps", "Dry clumps float", "sink them now, or they stay dry")];
@@ -35,13 +35,13 @@ public static class StepSigns
     internal static readonly StepSign[] Flipped = [new("flip-dry", "Nothing drips before it stands", "the cap is locked and the paper wet"), new("flip-drips", "It drips at the rim", "set it down at once; the cap is not locked")];
 
     internal static readonly StepSign[] Rinsed = [new("paper-flat", "The paper lies flat all round", "nothing runs past it"), new("paper-bubble", "A bubble under the paper", "lay it again, or it drains beside the bed")];
-    /// <summary>Of the spent bed, as a tasting takes it.</summary>
+    /// <summary>Signs of the spent bed, as in a tasting.</summary>
     internal static readonly StepSign[] Bed = [new("bed-domed", "The bed is domed", "the last of it ran evenly"), new("bed-flat", "Flat", "even, without a stir at the end"), new("bed-pasty-walls", "Paste on the walls", "the water stood high and fell fast"), new("bed-mud", "Mud on top", "fines: coarser, or less stirring"), new("bed-high-and-dry", "Grounds left dry up the side", "they were hardly brewed: pour over them, or swirl")];
 
     private static readonly FrozenDictionary<string, string> BySaid = new[] { Bloom, Crust, Drain, Siphon, Press, Plunge, Bubbles, Risen, Chamber, Flame, Boil, Decanted, Flipped, Rinsed, Bed }
         .SelectMany(signs => signs).ToFrozenDictionary(sign => sign.Code, sign => sign.Sign, StringComparer.Ordinal);
 
-    /// <summary>The signs that were answered in a brew, in words; one that this version does not know is passed over.</summary>
+    /// <summary>The signs that were seen in a brew, in words; those that this version does not know are omitted.</summary>
     public static IReadOnlyList<string> Answered(Data.Brews.Brew brew) => [.. brew.SignsSeen().OrderBy(one => one.Step).Select(one => BySaid.GetValueOrDefault(one.Code)).OfType<string>()];
 
     /// <summary>The signs of what is waited for.</summary>

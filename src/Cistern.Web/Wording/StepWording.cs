@@ -2,16 +2,16 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Web.Wording;
 
-/// <summary>A step as a barista is told it.</summary>
+/// <summary>A step in words.</summary>
 /// <param name="Verb">What to do, in one or two words.</param>
-/// <param name="GoingOn">What it is called while it goes on.</param>
+/// <param name="GoingOn">Its name while it is being done.</param>
 /// <param name="Target">How far, how much, how often.</param>
-/// <param name="Caution">What can hurt here, or null.</param>
-/// <param name="Says">What a press says when it is over: <c>Poured</c>.</param>
-/// <param name="Begins">What a press says when it begins: <c>Open now</c>.</param>
-/// <param name="How">With what, along which path, and the author's note; empty where nothing is said.</param>
-/// <param name="Beforehand">What has to be done by the time it is due, where the parting begins with it: the server, the scale; else empty.</param>
-/// <param name="Signs">What is seen, heard and smelt, and what it means; the first is how it goes well.</param>
+/// <param name="Caution">The caution, or null.</param>
+/// <param name="Says">The button that reports its end: <c>Poured</c>.</param>
+/// <param name="Begins">The button that reports its start: <c>Open now</c>.</param>
+/// <param name="How">With which tool, along which path, and the author's note; empty where there is none.</param>
+/// <param name="Beforehand">For a step that ends the steep, what must be ready by then: the server, the scale; else empty.</param>
+/// <param name="Signs">What can be seen, heard and smelt, with its meaning; the first one shows that it goes well.</param>
 public sealed record StepWords(string Verb, string GoingOn, string Target, string? Caution, string Says, string Begins, string How, string Beforehand, IReadOnlyList<StepSign> Signs)
 {
     /// <summary>What is done until it is due: <c>Steep</c>, or <c>Wait</c> where nothing steeps.</summary>
@@ -38,7 +38,7 @@ public static class StepWording
             target = $"{target}, begun from {FigureFormat.Clock(begins.Low)} to {FigureFormat.Clock(begins.High)}".TrimStart(',', ' ');
         }
 
-        // A valve dripper's drain begins with a hand that sets it down, and goes on by itself.
+        // A valve dripper's drawdown begins by hand, when it is set down, and then runs by itself.
         var ends = Core.Forecasts.Acts.SteepEndIndex(recipe);
         var steepEnd = ends == index;
         var verb = step is Step.Drain && recipe.Brewer.Family == BrewerFamily.ValveDripper && steepEnd ? "Set it on the server" : words.Verb;
@@ -48,7 +48,7 @@ public static class StepWording
     /// <summary>Whether coffee and water have met after some steps.</summary>
     internal static bool HaveMet(IReadOnlyCollection<Step> before) => before.Any(step => step is Step.AddCoffee) && before.Any(step => Verb.TraitsOf(step).BringsWater);
 
-    /// <summary>Whether coffee and water stand together before a step: both in, no valve open, nothing parted yet.</summary>
+    /// <summary>Whether coffee and water are together before a step: both in, no valve open, nothing separated yet.</summary>
     private static bool Steeps(Recipe recipe, int index, int ends)
     {
         var before = recipe.Steps.Take(index).ToList();
@@ -57,9 +57,12 @@ public static class StepWording
             && (ends < 0 || index <= ends);
     }
 
-    /// <summary>What has to be done by the time the release comes, as a line of the list of steps: before the first step of those that lead to it without a pause. Null where there is nothing.</summary>
+    /// <summary>
+    /// What must be ready before the end of the steep, as a line in the list of steps: before the first of the steps that lead to it
+    /// without a pause. Null where there is nothing.
+    /// </summary>
     /// <param name="forecast">A forecast of the recipe.</param>
-    /// <param name="format">What is at hand.</param>
+    /// <param name="format">The barista's equipment.</param>
     public static (int Index, string Text)? BeforehandIn(Core.Forecasts.Forecast forecast, FigureFormat format)
     {
         var recipe = forecast.Recipe;
@@ -72,10 +75,10 @@ public static class StepWording
         return (Core.Brewing.ConductPlan.Of(forecast).AfterPauseBefore(steepEnd), char.ToUpperInvariant(text[0]) + text[1..]);
     }
 
-    /// <summary>What the hands do while it still stands, so that the parting can begin on its second.</summary>
+    /// <summary>What to prepare during the steep, so that it can end in time.</summary>
     private static string Beforehand(Recipe recipe, Step step, FigureFormat format)
     {
-        // A recipe that has it as steps of its own has said so.
+        // Omitted where the recipe has a step for it.
         if (recipe.Steps.Any(one => one is Step.OffScale or Step.SetOnServer))
         {
             return "";
@@ -104,8 +107,8 @@ public static class StepWording
         return string.Join(". ", new[] { made, step.Note?.Trim() ?? "" }.Where(text => text.Length > 0));
     }
 
-    /// <summary>A verb or a gesture in a list to choose from: as it is spoken, where that is not the file's word.</summary>
-    /// <param name="word">The file's word.</param>
+    /// <summary>A verb or a gesture in a list of choices, in a barista's words.</summary>
+    /// <param name="word">Its word in the file.</param>
     public static string InList(string word) => Spoken.GetValueOrDefault(word) ?? word.Replace('-', ' ');
 
     private static readonly Dictionary<string, string> Spoken = new(StringComparer.Ordinal)
@@ -141,7 +144,7 @@ public static class StepWording
         ["swirl-before-the-drain"] = "swirl before the drawdown",
     };
 
-    /// <summary>A vessel in words: family, size and what is unusual about it.</summary>
+    /// <summary>A brewer in words: family, size and anything unusual.</summary>
     public static string Vessel(Brewer brewer)
     {
         var material = brewer.Material is { } made && made != Core.Physics.Vessel.UsualMaterial(brewer.Family) ? $"{Words<Material>.Of(made).Replace('-', ' ')} " : "";
@@ -159,14 +162,14 @@ public static class StepWording
         _ => Words<BrewerFamily>.Of(family).Replace('-', ' '),
     };
 
-    /// <summary>The same where a line begins with it.</summary>
+    /// <summary>The same at the start of a line.</summary>
     public static string FamilyTitle(BrewerFamily family)
     {
         var name = Family(family);
         return char.ToUpperInvariant(name[0]) + name[1..];
     }
 
-    /// <summary>What the vessel's lane of a brew chart is called.</summary>
+    /// <summary>The name of the vessel's lane in a brew chart.</summary>
     public static string InVessel(BrewerFamily family) => family switch
     {
         BrewerFamily.FrenchPress => "in the press",
@@ -176,7 +179,7 @@ public static class StepWording
         _ => "in the dripper",
     };
 
-    /// <summary>When the clock starts, as it is told before it runs.</summary>
+    /// <summary>When the clock starts, as shown before it does.</summary>
     public static string ClockStart(ClockStart start) => start switch
     {
         Core.Recipes.ClockStart.FirstWater => "The clock starts as the first water goes in",

@@ -2,7 +2,7 @@ using System.Collections.Frozen;
 
 namespace Cistern.Web.Wording;
 
-/// <summary>Why each style brews as it does, in its own words. Cistern takes no side: the forecast stands beside every one.</summary>
+/// <summary>The reason for each style in its own words. Cistern takes no side, and shows a forecast with each.</summary>
 public static class StyleWording
 {
     private static readonly FrozenDictionary<string, string> Styles = new Dictionary<string, string>(StringComparer.Ordinal)
@@ -46,9 +46,9 @@ public static class StyleWording
         ["hut-press"] = "Water boils at about 92 °C up there. A finer grind and a steel jug, warmed well, make up for what the boiling point takes.",
     }.ToFrozenDictionary(StringComparer.Ordinal);
 
-    /// <summary>The reason of a style; null for one that is nobody's but the barista's.</summary>
+    /// <summary>The reason for a style; null for an unknown one.</summary>
     public static string? Of(string? style) => style is null ? null : Styles.GetValueOrDefault(style);
 
-    /// <summary>The reason of a recipe of the library, or null.</summary>
+    /// <summary>The reason for a library recipe, or null.</summary>
     public static string? ReasonOf(string recipeId) => Reasons.GetValueOrDefault(recipeId);
 }

@@ -10,7 +10,7 @@ public static class TastedWording
     /// <summary>What a spent bed showed.</summary>
     public static string Of(BedLook bed) => Words<BedLook>.Of(bed).Replace('-', ' ');
 
-    /// <summary>A tasting in a few words: where it was placed, and its score.</summary>
+    /// <summary>A tasting in a few words: its place on the scales, and its score.</summary>
     public static string Of(Tasting tasting) =>
         (tasting.SourBitter is null && tasting.ThinHeavy is null
             ? "not placed on the pad"

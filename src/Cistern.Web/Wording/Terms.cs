@@ -1,13 +1,13 @@
 namespace Cistern.Web.Wording;
 
-/// <summary>A word of the trade, explained where it stands.</summary>
+/// <summary>A technical term, explained where it is used.</summary>
 /// <param name="Id">Its id on a page.</param>
 /// <param name="Word">The word.</param>
 /// <param name="Means">What it means, in two or three sentences.</param>
-/// <param name="Topic">The topic of the help that says more; null where none does.</param>
+/// <param name="Topic">The help topic with more; null where there is none.</param>
 public sealed record Term(string Id, string Word, string Means, string? Topic = null)
 {
-    /// <summary>Every word that is explained. A new one is a row here and a <c>_Term</c> where it stands.</summary>
+    /// <summary>All terms that are explained. To add one, add a row here and a <c>_Term</c> where it is used.</summary>
     public static IReadOnlyList<Term> All { get; } =
     [
         new("roast", "Roast", "How dark the beans are, from 0, the lightest that is drunk, over 0.4, brown and dry, to 1, nearly black and oily. The bag says light, medium or dark: take 0.2, 0.45 or 0.75. A darker roast gives more, and gives it sooner; a lighter one wants it finer, hotter or longer."),
@@ -18,7 +18,7 @@ public sealed record Term(string Id, string Word, string Means, string? Topic = 
         new("school", "Style", "A way of brewing that some practitioners hold to and others do not: coffee first or water first, still or stirred. Each recipe belongs to one; none is the right one."),
     ];
 
-    /// <summary>A word by its id.</summary>
-    /// <exception cref="InvalidOperationException">No such word.</exception>
+    /// <summary>The term with an id.</summary>
+    /// <exception cref="InvalidOperationException">There is no such term.</exception>
     public static Term Of(string id) => All.First(one => one.Id == id);
 }

@@ -1,17 +1,17 @@
 namespace Cistern.Web.Wording;
 
-/// <summary>Says in words how one figure goes along with another.</summary>
+/// <summary>How one figure relates to another, in words.</summary>
 public static class TrendWording
 {
-    /// <summary>Below this they do not go along, by a rank correlation. Judged.</summary>
+    /// <summary>Rank correlation below which there is no relation. Judged.</summary>
     private const double Hardly = 0.3;
 
     /// <summary>From this on they clearly do. Judged.</summary>
     private const double Clearly = 0.6;
 
-    /// <summary>How a figure goes along with what it is over.</summary>
+    /// <summary>How a figure relates to the other axis.</summary>
     /// <param name="along">Their rank correlation, −1 to 1.</param>
-    /// <param name="of">What the figure is called.</param>
+    /// <param name="of">The figure's name.</param>
     /// <param name="over">What it is over.</param>
     public static string Along(double along, string of, string over)
     {

@@ -2,29 +2,29 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Web.Wording;
 
-/// <summary>What a barista is told of a step by its verb.</summary>
+/// <summary>The words for a step of a verb.</summary>
 /// <param name="Verb">What to do, in one or two words.</param>
-/// <param name="Says">What a press says when the step is over.</param>
+/// <param name="Says">The button that reports its end.</param>
 /// <param name="Target">How far, how much, how often.</param>
-/// <param name="Begins">What a press says when the step begins; null for the verb and "now".</param>
+/// <param name="Begins">The button that reports its start; null for the verb and "now".</param>
 internal sealed record VerbWords(string Verb, string Says, string Target = "", string? Begins = null)
 {
     /// <summary>What can hurt here, or null.</summary>
     public string? Caution { get; init; }
 
-    /// <summary>What is seen, heard and smelt; the first is how it goes well.</summary>
+    /// <summary>What can be seen, heard and smelt; the first one shows that it goes well.</summary>
     public IReadOnlyList<StepSign> Signs { get; init; } = [];
 }
 
-/// <summary>The words, the caution and the signs of each verb.</summary>
-/// <param name="recipe">The recipe that the step stands in.</param>
-/// <param name="format">In whose units.</param>
+/// <summary>The words, caution and signs of each verb.</summary>
+/// <param name="recipe">The recipe of the step.</param>
+/// <param name="format">Formats figures.</param>
 internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVisitor<VerbWords>
 {
-    /// <summary>From here water scalds in a moment, °C. Judged.</summary>
+    /// <summary>From this temperature water scalds quickly, °C. Judged.</summary>
     private const double ScaldsC = 50;
 
-    /// <summary>A steep this long is food that stands about, s.</summary>
+    /// <summary>A steep of this length needs food safety advice, s.</summary>
     private const double LongS = 7_200;
 
     private readonly bool glass = (recipe.Brewer.Material ?? Core.Physics.Vessel.UsualMaterial(recipe.Brewer.Family)) == Material.Glass;
@@ -119,7 +119,7 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
     {
         var met = step.Met < 1 ? $", {FigureFormat.Number(100 * step.Met, 0)} % of it met" : "";
         var place = Words<IcePlace>.Of(step.Where);
-        // Before coffee and water have met there is nothing to chill: the ice waits for them.
+        // Before coffee and water have met, the ice waits for the coffee.
         return StepWording.HaveMet([.. Before(recipe, step)])
             ? new("Chill", "On ice", $"on {format.Water(step.IceG)} of ice in the {place}{met}") { Caution = Cautions.IceGlass }
             : new("Ice", "Ice is in", $"{format.Water(step.IceG)}, into the {place}{met}") { Caution = Cautions.IceGlass };
@@ -131,7 +131,7 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
 
     public VerbWords Visit(Step.Serve step) => new("Serve", "Served") { Caution = OfHot(Cautions.Hot) };
 
-    /// <summary>A caution of heat, where the water is hot enough to scald.</summary>
+    /// <summary>A caution about heat, where the water is hot enough to scald.</summary>
     private string? OfHot(string caution, double? ownC = null) => (ownC ?? recipe.Water.TemperatureC) >= ScaldsC ? caution : null;
 
     private string OfForce(string caution) => format.Hand.Scale ? caution : Cautions.WithoutScale(caution);
@@ -147,7 +147,7 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
         + (pour.Path switch { PourPath.Centre => ", in the middle", PourPath.Edge => ", at the edge", PourPath.Spiral => ", in a spiral", PourPath.Turning => ", turning the brewer", _ => "" })
         + (pour.StirsIn ? ", stirring" : "");
 
-    /// <summary>The coffee that is in the vessel when a step comes, g: it takes room at the marks.</summary>
+    /// <summary>The coffee in the vessel at a step, g, which takes up volume at the marks.</summary>
     private static double CoffeeIn(Recipe recipe, Step step) => Before(recipe, step).Any(one => one is Step.AddCoffee) ? recipe.Coffee.DoseG : 0;
 
     private static IEnumerable<Step> Before(Recipe recipe, Step step) => recipe.Steps.TakeWhile(one => !ReferenceEquals(one, step));

@@ -2,7 +2,7 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Web.Wording;
 
-/// <summary>Says how a water suits coffee. Ranges of taste, as most published advice has them.</summary>
+/// <summary>How a water suits coffee, in words. Ranges of taste, as in most published advice.</summary>
 public static class WaterWording
 {
     /// <summary>Both figures in words.</summary>

@@ -1,27 +1,25 @@
-// What can be read without network: the frame, help and cautions, plans lately opened, running brews and the last of the log,
-// each as it was seen last, and told so. The network comes first, always; what is kept is only for when there is none.
-//
-// Each version of Cistern has a cache of its own, so that a page never gets a script of another version. A new version waits
-// while a brew is open on this device.
+// What can be read without network: the frame, help and cautions, recently opened plans, running brews and the latest of the log, each
+// as last seen and marked as such. The network always comes first; the cache is only for when there is none. Each version of Cistern
+// has its own cache, so that a page never gets a script of another version. A new version waits while a brew is open on this device.
 const version = new URL(location.href).searchParams.get('v') ?? 'unknown';
 const cacheName = `cistern-${version}`;
 const parts = ['/css/cistern.css', '/lib/bulma-parts.css', '/lib/fonts/next-latin.woff2', '/lib/fonts/mono-latin.woff2', '/icon.svg', '/manifest.webmanifest', '/offline.html', '/js/offline.js',
   ...['bench', 'brew', 'brew-run', 'clock', 'cues', 'frame', 'lanes', 'notify-offer', 'pictures', 'preview', 'signs', 'stage', 'ticker'].map((name) => `/js/${name}.js`)];
-/** A network that hangs is no network, ms. */
+/** Timeout of requests, ms: a network that hangs counts as none. */
 const patience = 4_000;
-/** Nothing that is asked for holds this worker longer, ms: a newer one waits for it. */
+/** The longest time for a request of this worker, ms: a newer worker waits for it. */
 const longest = 15_000;
 const get = (what) => fetch(what, { signal: AbortSignal.timeout(longest) });
-/** What is to be kept is asked for again after this, ms. */
+/** After this time the pages to be stored are loaded again, ms. */
 const again = 60_000;
-/** Where what was kept of the log is written down, so that only what changed is asked for. */
+/** The address under which the versions of the log's stored pages are recorded, so that only changed ones are loaded. */
 const listPath = '/api/keep';
-/** Where it is written down whose pages are kept; nobody asks for it. */
+/** The address under which the owner of the stored pages is recorded. */
 const forPath = '/kept-for';
 
 const isBrew = (path) => /^\/brew(\/\d+)?$/.test(path);
 const isPart = (path) => parts.includes(path) || /^\/(js|css|lib)\//.test(path);
-/** The pages that are kept when they are opened, and how many of each sort: a device keeps what it can use. */
+/** Pages that are stored when they are opened, and how many of each kind. */
 const sorts = [[/^\/brew\/\d+$/, 12], [/^\/plan\/[\w-]+$/, 20], [/^\/log\/\d+$/, 60], [/^\/(|brew|plan|log|help|shelf|taste|you)$/, 20]];
 const sortOf = (path) => sorts.find(([pattern]) => pattern.test(path));
 
@@ -30,7 +28,7 @@ const trim = async (cache, [pattern, most]) => {
   for (const page of pages.slice(0, -most)) await cache.delete(page);
 };
 
-/** What is kept belongs to who brews on this device: when that is somebody else, the pages of the one before go. */
+/** Stored pages belong to this device's barista; when that changes, the earlier one's are deleted. */
 const keepFor = async (cache, reply) => {
   const who = reply.headers.get('X-Cistern-For');
   if (who === null || (await (await cache.match(forPath))?.text()) === who) return;
@@ -39,15 +37,15 @@ const keepFor = async (cache, reply) => {
 };
 
 /**
- * Keeps an answer; one that led elsewhere, or came from another version, is not what was asked for. What a form led to here is:
- * it is kept without that past, for a browser shows no page from a cache that was led to.
+ * Stores a response, unless it was redirected elsewhere or comes from another version. A page reached through a form's redirect
+ * is stored as a new response, because browsers refuse redirected ones from a cache.
  */
 const isKept = (path, reply) => reply.ok && new URL(reply.url).pathname === path && (reply.headers.get('X-Cistern-Version') ?? version) === version;
 const keep = async (cache, path, reply) => {
-  // What is not read to its end would hold this worker, and a newer one would wait for it.
+  // An unfinished response would hold this worker, and a newer one would wait for it.
   if (!isKept(path, reply)) return void await reply.body?.cancel();
   await keepFor(cache, reply);
-  // Taken out first: the last opened stands last, and is let go of last.
+  // Deleted first, so that the last opened is last in order, and deleted last.
   await cache.delete(path);
   await cache.put(path, new Response(reply.body, { status: reply.status, headers: reply.headers }));
   const sort = sortOf(path);
@@ -64,7 +62,7 @@ self.addEventListener('install', (event) => event.waitUntil((async () => {
 self.addEventListener('activate', (event) => event.waitUntil((async () => {
   const cache = await caches.open(cacheName);
   for (const name of (await caches.keys()).filter((one) => one !== cacheName)) {
-    // Brews of the version before are had in this one before they are let go of.
+    // Brews of the previous version are loaded in this one before they are deleted.
     const old = await caches.open(name);
     for (const request of await old.keys()) {
       const { pathname } = new URL(request.url);
@@ -76,7 +74,7 @@ self.addEventListener('activate', (event) => event.waitUntil((async () => {
 })()));
 
 const escape = (text) => text.replace(/[&<>"]/g, (sign) => `&#${sign.charCodeAt(0)};`);
-/** A page as it was, with a line that says so; a running brew says itself what it knows and keeps. */
+/** A stored page with a line that says so; a running brew shows itself what it knows and stores. */
 const asItWas = async (kept, path) => {
   if (isBrew(path) || !kept.headers.get('Content-Type')?.includes('text/html')) return kept;
   const at = new Date(kept.headers.get('Date') ?? Date.now());
@@ -86,13 +84,13 @@ const asItWas = async (kept, path) => {
   return new Response(text, { status: 200, headers: kept.headers });
 };
 
-/** Pages that went through here, and when, ms: the very first of a device did not. */
+/** Pages loaded through this worker, and when, ms; the first one of a device is not. */
 const went = new Map();
 const lately = 30_000;
 
 const offline = async (cache) => (await cache.match('/offline.html')) ?? Response.error();
 
-/** What did not change is not written again: a page asks for a dozen scripts and fonts. */
+/** Unchanged files are not written again: a page loads a dozen scripts and fonts. */
 const isSame = (kept, reply) => reply.headers.get('ETag') !== null && kept?.headers.get('ETag') === reply.headers.get('ETag');
 
 const answer = async (event, path) => {
@@ -103,9 +101,9 @@ const answer = async (event, path) => {
   const asked = get(request);
   event.waitUntil(asked.then((reply) => isKept(path, reply) && !isSame(kept, reply) && keep(cache, path, reply.clone()), () => {}));
   try {
-    // Where nothing is kept, a slow answer is waited for: there is no other.
+    // Where nothing is stored, a slow response is waited for.
     const reply = await (kept ? Promise.race([asked, new Promise((late) => { setTimeout(late, patience); })]) : asked);
-    // A device that was put out is led to the page that asks for a code.
+    // A removed device is redirected to the page that asks for a code.
     if (reply && (reply.redirected || reply.type === 'opaqueredirect')) event.waitUntil(stillIn().catch(() => {}));
     if (reply) return reply;
   } catch (error) {
@@ -114,7 +112,7 @@ const answer = async (event, path) => {
   return kept ? asItWas(kept, path) : offline(cache);
 };
 
-/** Has what is to be kept: the frame, and of the log and the brews under way what is new since the last time. */
+/** Loads what is to be stored: the frame, and of the log and the running brews what is new since the last time. */
 const keepAll = async () => {
   const cache = await caches.open(cacheName);
   const had = await cache.match(listPath);
@@ -125,20 +123,20 @@ const keepAll = async () => {
   const stamps = new Map(((await had?.json())?.pages ?? []).map(({ path, stamp }) => [path, stamp]));
   const written = reply.clone();
   for (const { path, stamp } of (await reply.json()).pages) {
-    // One after another: the bench has other things to do.
+    // One after another, because the server has other things to do.
     if (stamp === null || stamps.get(path) !== stamp || !(await cache.match(path))) await keep(cache, path, await get(path));
   }
   await cache.put(listPath, written);
 };
 
-/** Whether this device is still let in; one that is not keeps nothing. */
+/** Whether this device is still connected; a removed one stores nothing. */
 const stillIn = async () => {
   const reply = await get(listPath);
   await reply.body?.cancel();
   if (reply.status === 401 || reply.redirected) await forget();
 };
 
-/** A device that was put out keeps nothing of the bench. */
+/** A removed device deletes everything of this application. */
 const forget = async () => {
   const cache = await caches.open(cacheName);
   for (const request of await cache.keys()) if (!isPart(new URL(request.url).pathname)) await cache.delete(request);

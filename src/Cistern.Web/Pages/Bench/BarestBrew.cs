@@ -5,15 +5,15 @@ using Cistern.Web.Wording;
 
 namespace Cistern.Web.Pages.Bench;
 
-/// <summary>The brew that needs least: a jar, two spoons, something to boil water in and ground coffee.</summary>
+/// <summary>The brew with the least equipment: a jar, two spoons, something to boil water in and ground coffee.</summary>
 public static class BarestBrew
 {
     /// <summary>The recipe.</summary>
     public const string RecipeId = "jar-spoons";
 
-    /// <summary>Its steps, told without scale, thermometer or grinder, each with its time and its caution where it first applies.</summary>
-    /// <param name="model">Forecasts its times.</param>
-    /// <param name="format">How the barista reads figures; what is at hand is left out of account.</param>
+    /// <summary>Its steps without scale, thermometer or grinder, each with its time, and with its caution where that first applies.</summary>
+    /// <param name="model">Computes its times.</param>
+    /// <param name="format">How the barista reads figures; their equipment is ignored.</param>
     public static IReadOnlyList<string> Lines(ForecastModel model, FigureFormat format)
     {
         var forecast = model.Figures(RecipeLibrary.Find(RecipeId)!);
@@ -25,9 +25,9 @@ public static class BarestBrew
         ];
     }
 
-    /// <summary>The steps of a brew, a line each, with its time and its caution where it first applies.</summary>
+    /// <summary>The steps of a brew, one per line, with times, and with cautions where they first apply.</summary>
     /// <param name="forecast">The forecast of the recipe.</param>
-    /// <param name="bare">How its reader reads figures, and what they have at hand.</param>
+    /// <param name="bare">How the reader reads figures, and their equipment.</param>
     public static IReadOnlyList<string> Steps(Forecast forecast, FigureFormat bare)
     {
         var cautioned = new HashSet<string>(StringComparer.Ordinal);

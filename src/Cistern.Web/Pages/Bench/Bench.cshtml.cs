@@ -13,35 +13,35 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Bench;
 
-/// <summary>A brew as the bench shows it.</summary>
+/// <summary>A brew on the first page.</summary>
 /// <param name="Id">The brew.</param>
 /// <param name="Name">Its name.</param>
-/// <param name="CoffeeName">Its coffee; empty where none was named.</param>
-/// <param name="OpenedAtMs">When it was begun, UTC ms.</param>
-/// <param name="Sparkline">Its brew chart, small.</param>
-/// <param name="Tasted">Whether anybody has tasted it.</param>
-/// <param name="Score">What it was scored first, of 10; null where it was not.</param>
+/// <param name="CoffeeName">Its coffee; empty where none was chosen.</param>
+/// <param name="OpenedAtMs">When it was opened, UTC ms.</param>
+/// <param name="Sparkline">Its small brew chart.</param>
+/// <param name="Tasted">Whether it was tasted.</param>
+/// <param name="Score">Its first score, of 10; null without one.</param>
 public sealed record BrewedLast(int Id, string Name, string CoffeeName, long OpenedAtMs, string Sparkline, bool Tasted, double? Score);
 
-/// <summary>What can be brewed now, and what needs attention.</summary>
+/// <summary>The first page: what can be brewed now, and what needs attention.</summary>
 public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder finder, IdempotencyStore requests, BrewStart start, PlanOpening opening, ForecastModel model) : PageModel
 {
-    /// <summary>A clock that runs this long past its plan has been left running.</summary>
+    /// <summary>This long after its planned end a brew counts as forgotten, s.</summary>
     private const double ForgottenS = 3_600;
 
-    /// <summary>A brew scored so well or better is a good one.</summary>
+    /// <summary>The least score of a good brew.</summary>
     private const double GoodScore = 7.5;
 
-    /// <summary>How many brews of a coffee are looked through for a good one.</summary>
+    /// <summary>How many brews of a coffee are searched for a good one.</summary>
     private const int FarBack = 40;
 
     /// <summary>The most coffees whose last good brew is shown.</summary>
     private const int MostCoffees = 8;
 
-    /// <summary>A cup that was wanted this long ago may still be brewed, ms.</summary>
+    /// <summary>How long after its scheduled time a plan is still shown, ms.</summary>
     private const long StillWantedMs = 2L * 3_600_000;
 
-    // Compiled once, and only what is shown is read: a brew carries its plan, its forecast and its file.
+    // Compiled once, and reads only what is shown: a brew's row contains its plan, its forecast and its file.
     private static readonly Func<CisternDb, IAsyncEnumerable<BrewedLast>> Newest = EF.CompileAsyncQuery((CisternDb db) => db.Brews
         .Where(brew => !brew.Rehearsal && brew.DeletedAtMs == null && brew.State == BrewState.Finished).OrderByDescending(brew => brew.OpenedAtMs).Take(4)
         .Select(brew => new BrewedLast(brew.Id, brew.Name, brew.CoffeeName, brew.OpenedAtMs, brew.Sparkline, brew.Tastings.Any(), brew.Tastings.OrderBy(one => one.Id).Select(one => one.Score).FirstOrDefault())));
@@ -62,10 +62,10 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
     /// <summary>What to do next; null where nothing stands out.</summary>
     public ToDoNext? ToDo { get; private set; }
 
-    /// <summary>Who is here, and what is brewing.</summary>
+    /// <summary>The current barista and the running brews.</summary>
     public BaristaContext Bench => bench;
 
-    /// <summary>A brew that needs nothing but a jar and two spoons, line by line; null for those who have begun and have a scale.</summary>
+    /// <summary>A brew with no more than a jar and two spoons, line by line; null for those who have brewed before and have a scale.</summary>
     public IReadOnlyList<string>? Barest { get; private set; }
 
     /// <summary>The library, as cards.</summary>
@@ -77,19 +77,19 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
     /// <summary>Brews whose clock was left running.</summary>
     public IReadOnlyList<UnderWay> LeftRunning { get; private set; } = [];
 
-    /// <summary>The newest that has not been tasted, or null.</summary>
+    /// <summary>The newest brew that was not tasted, or null.</summary>
     public BrewedLast? Untasted { get; private set; }
 
-    /// <summary>What on the shelf wants attention: a bag running out, a cloth due.</summary>
+    /// <summary>Things on the shelf that need attention: a bag running out, a cloth due for care.</summary>
     public IReadOnlyList<ShelfRow> Due { get; private set; } = [];
 
-    /// <summary>Plans made as the next of a line and not brewed yet, the newest first.</summary>
+    /// <summary>Plans made as the next of a series and not brewed yet, newest first.</summary>
     public IReadOnlyList<Data.Plans.StoredPlan> Next { get; private set; } = [];
 
-    /// <summary>Plans whose cup is wanted at a time to come, the nearest first.</summary>
+    /// <summary>Scheduled plans, earliest first.</summary>
     public IReadOnlyList<Data.Plans.StoredPlan> Planned { get; private set; } = [];
 
-    /// <summary>The barista's own plans, the newest first.</summary>
+    /// <summary>The barista's saved plans, newest first.</summary>
     public IReadOnlyList<Data.Plans.StoredPlan> Own { get; private set; } = [];
 
     /// <summary>Shows the page.</summary>
@@ -119,7 +119,7 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
         return Page();
     }
 
-    /// <summary>The last good brew of each coffee that stands on the shelf; one that nobody has scored so well is not shown.</summary>
+    /// <summary>The last good brew of each coffee on the shelf, where there is one.</summary>
     private async Task<IReadOnlyList<BrewedLast>> GoodAsync(CancellationToken ct)
     {
         var ids = await Good(db).ToListAsync(ct);
@@ -127,7 +127,7 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
         return [.. ids.OfType<int>().Select(id => good.Find(brew => brew.Id == id)).OfType<BrewedLast>()];
     }
 
-    /// <summary>The same plan, from its beginning; or the cup as it was really brewed, made a plan.</summary>
+    /// <summary>Opens the same plan again, or the brew as it was made as a plan.</summary>
     public async Task<IActionResult> OnPostAgainAsync(string? brew, string? cup, CancellationToken ct)
     {
         var known = int.TryParse(brew, NumberStyles.None, CultureInfo.InvariantCulture, out var id);

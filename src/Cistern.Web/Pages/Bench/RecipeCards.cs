@@ -10,8 +10,8 @@ namespace Cistern.Web.Pages.Bench;
 /// <summary>One recipe on the bench.</summary>
 /// <param name="Recipe">The recipe.</param>
 /// <param name="Batch">Its dose, water and temperature in words.</param>
-/// <param name="Comes">What it comes to, in words.</param>
-/// <param name="Sparkline">Its brew chart in little.</param>
+/// <param name="Comes">Its expected figures in words.</param>
+/// <param name="Sparkline">Its small brew chart.</param>
 public sealed record RecipeCard(Recipe Recipe, string Batch, string Comes, string Sparkline);
 
 /// <summary>The recipes of one family of vessel.</summary>
@@ -19,18 +19,18 @@ public sealed record RecipeCard(Recipe Recipe, string Batch, string Comes, strin
 /// <param name="Cards">Its recipes.</param>
 public sealed record FamilyCards(BrewerFamily Family, IReadOnlyList<RecipeCard> Cards);
 
-/// <summary>The recipes that can be brewed, as cards.</summary>
+/// <summary>The recipes of the library as cards.</summary>
 public sealed record RecipeCards(IReadOnlyList<FamilyCards> Families)
 {
     private static readonly Lazy<IReadOnlyList<Forecast>> Forecasts = new(() => [.. RecipeLibrary.All.Select(recipe => ForecastModel.Published.Run(recipe))]);
 
-    /// <summary>The cards in each set of units: they are the same on every look.</summary>
+    /// <summary>The cards for each set of units, which never change.</summary>
     private static readonly ConcurrentDictionary<Units, RecipeCards> Made = new();
 
-    /// <summary>Every recipe of the library, by family.</summary>
+    /// <summary>All recipes of the library, by family.</summary>
     public static RecipeCards Of(FigureFormat format) => Made.GetOrAdd(format.Units, _ => Make(format));
 
-    /// <summary>The families that stand on the shelf first; all of them stay.</summary>
+    /// <summary>All families, those on the shelf first.</summary>
     public RecipeCards WithFirst(IReadOnlyCollection<BrewerFamily> onShelf) => new([.. Families.OrderBy(family => !onShelf.Contains(family.Family))]);
 
     private static RecipeCards Make(FigureFormat format) => new(

@@ -3,42 +3,45 @@ using Cistern.Web.Frame;
 
 namespace Cistern.Web.Pages.Bench;
 
-/// <summary>What a barista most likely does next, before anything is listed.</summary>
+/// <summary>What a barista most likely does next.</summary>
 /// <param name="What">What to do: "Taste Long settle".</param>
 /// <param name="Why">Why that.</param>
 /// <param name="Do">The button.</param>
-/// <param name="Address">Where it leads; null where a brew is brewed again.</param>
-/// <param name="Again">The brew that is brewed again; null where it leads to a page.</param>
+/// <param name="Address">The address; null where a brew is made again.</param>
+/// <param name="Again">The brew to make again; null where there is an address.</param>
 public sealed record ToDoNext(string What, string Why, string Do, string? Address, int? Again)
 {
-    /// <summary>A cup grows cold, and is forgotten: it is asked for this long, ms.</summary>
+    /// <summary>For this long after a brew its tasting comes first, ms: the cup is cooling.</summary>
     private const long TastedWithinMs = 3L * 3_600_000;
 
-    /// <summary>How it tasted is remembered so long, ms.</summary>
+    /// <summary>For this long after a brew a tasting is still suggested, ms.</summary>
     private const long RememberedMs = 48L * 3_600_000;
 
-    /// <summary>What is wanted this soon comes first, ms.</summary>
+    /// <summary>A plan scheduled within this time comes first, ms.</summary>
     private const long SoonMs = 2L * 3_600_000;
 
-    /// <summary>How far from this hour a brew may have been to count for it, h.</summary>
+    /// <summary>How close to the current time of day earlier brews must be to count as usual, h.</summary>
     private const double AboutThisHour = 1.5;
 
-    /// <summary>What was brewed at this hour on so many days is usual.</summary>
+    /// <summary>On how many days something must have been brewed at this hour to be usual.</summary>
     private const int UsualDays = 3;
 
-    /// <summary>A brew as the hours count it.</summary>
+    /// <summary>A brew with its time, for finding the usual one.</summary>
     /// <param name="Id">The brew.</param>
-    /// <param name="RecipeId">The recipe of the library it goes back to.</param>
-    /// <param name="Name">What it is called.</param>
-    /// <param name="OpenedAtMs">When it was begun, UTC ms.</param>
+    /// <param name="RecipeId">The id of the library recipe it derives from.</param>
+    /// <param name="Name">Its name.</param>
+    /// <param name="OpenedAtMs">When it was opened, UTC ms.</param>
     public sealed record Hour(int Id, string RecipeId, string Name, long OpenedAtMs);
 
-    /// <summary>Of all there is the first that applies: a cup that stands there, one that is wanted soon, the next of a dialling-in, the usual at this hour, one of yesterday that nobody tasted; null where none does.</summary>
-    /// <param name="untasted">The newest brew that nobody tasted, or null.</param>
-    /// <param name="wanted">Plans whose cup is wanted, the nearest first.</param>
-    /// <param name="decided">Plans made as the next of a dialling-in, the newest first.</param>
-    /// <param name="lately">The barista's brews lately, the newest first.</param>
-    /// <param name="bench">The hour, and how moments are told.</param>
+    /// <summary>
+    /// The first that applies: a cup just brewed, a plan scheduled soon, the next of a series, the usual brew at this hour,
+    /// yesterday's brew that was not tasted. Null where none does.
+    /// </summary>
+    /// <param name="untasted">The newest brew that was not tasted, or null.</param>
+    /// <param name="wanted">Scheduled plans, earliest first.</param>
+    /// <param name="decided">Plans made as the next of a series, newest first.</param>
+    /// <param name="lately">The barista's recent brews, newest first.</param>
+    /// <param name="bench">The time, and how times are shown.</param>
     public static ToDoNext? Of(BrewedLast? untasted, IReadOnlyList<StoredPlan> wanted, IReadOnlyList<StoredPlan> decided, IReadOnlyList<Hour> lately, BaristaContext bench)
     {
         if (untasted is not null && bench.NowMs - untasted.OpenedAtMs < TastedWithinMs)
@@ -79,6 +82,6 @@ public sealed record ToDoNext(string What, string Why, string Do, string? Addres
             .Select(alike => alike.Newest).FirstOrDefault();
     }
 
-    // Half past eleven at night and one in the morning are an hour and a half apart.
+    // Across midnight: 23:30 and 1:00 are an hour and a half apart.
     private static double Apart(double one, double other) => Math.Min(Math.Abs(one - other), 24 - Math.Abs(one - other));
 }

@@ -11,13 +11,13 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace Cistern.Web.Pages.Blind;
 
-/// <summary>A blind tasting for who tastes: the codes of one's own cups, and nothing of what is in them.</summary>
+/// <summary>A blind tasting as a taster sees it: the codes of their cups, and nothing about the content.</summary>
 public sealed class AnswerModel(BlindStore store, BaristaContext bench) : PageModel
 {
     /// <summary>The tasting.</summary>
     public BlindSession Session { get; private set; } = null!;
 
-    /// <summary>Which taster this is, counted from 1; null until that is said.</summary>
+    /// <summary>The taster's number, from 1; null until chosen.</summary>
     public int? Taster { get; private set; }
 
     /// <summary>This taster's cups, from left to right.</summary>
@@ -35,7 +35,7 @@ public sealed class AnswerModel(BlindStore store, BaristaContext bench) : PageMo
     /// <summary>The taster's name.</summary>
     public Field Called { get; private set; } = new("called", "Your name", "") { MaxLength = 60, Hint = "if you like" };
 
-    /// <summary>What is said of an answer that is there already.</summary>
+    /// <summary>What is shown about an existing answer.</summary>
     public string? Said { get; private set; }
 
     /// <summary>Shows the page.</summary>
@@ -46,7 +46,7 @@ public sealed class AnswerModel(BlindStore store, BaristaContext bench) : PageMo
             return NotFound();
         }
 
-        // What was named is not shown again: somebody else may be looking.
+        // The answer itself is not shown again, since somebody else may be looking.
         if (Session.Answers.Find(answer => answer.Taster == Taster) is { } before)
         {
             Said = TempData[nameof(Said)] as string ?? $"Taster {Taster} answered {bench.Moment(before.AtMs)}. Answering again takes its place.";

@@ -13,16 +13,16 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Blind;
 
-/// <summary>Deals the cups of a blind tasting; tells those dealt before, and what answers counted on paper say.</summary>
+/// <summary>Starts a blind tasting, lists earlier ones, and evaluates answers counted on paper.</summary>
 public sealed class BlindModel(CisternDb db, BlindStore store, BaristaContext bench) : PageModel
 {
     private const int MostOffered = 30;
     private const string Nothing = "";
 
-    /// <summary>The kinds by their words in the address.</summary>
+    /// <summary>The kinds with their words in the address.</summary>
     public static IReadOnlyList<(string Word, BlindKind Kind)> Kinds { get; } = [.. Enum.GetValues<BlindKind>().Select(kind => (Words<BlindKind>.Of(kind), kind))];
 
-    /// <summary>Who is here.</summary>
+    /// <summary>The current barista.</summary>
     public BaristaContext Bench => bench;
 
     /// <summary>How it is tasted.</summary>
@@ -43,13 +43,13 @@ public sealed class BlindModel(CisternDb db, BlindStore store, BaristaContext be
     /// <summary>What it is about, in a word.</summary>
     public Field What { get; private set; } = new("what", "What it is about", "") { MaxLength = 120, Hint = "what was changed; the tasters do not see it" };
 
-    /// <summary>How many tasted, of a tasting counted on paper.</summary>
+    /// <summary>The number of tasters, of a tasting counted on paper.</summary>
     public Field Counted { get; private set; } = new("of", "Tasters", "") { Kind = "number", MaxLength = 3 };
 
-    /// <summary>How many found it, or preferred the first, as it was typed.</summary>
+    /// <summary>How many were right or preferred the first, as typed.</summary>
     public Field Right { get; private set; } = new("right", "", "") { Kind = "number", MaxLength = 3 };
 
-    /// <summary>What came of what was counted on paper, or null.</summary>
+    /// <summary>The result of a tasting counted on paper, or null.</summary>
     public BlindResult? Result { get; private set; }
 
     /// <summary>The tastings dealt before.</summary>

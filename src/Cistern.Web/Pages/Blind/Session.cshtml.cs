@@ -14,10 +14,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Blind;
 
-/// <summary>A blind tasting for whoever holds it: which cups stand before whom, who has answered, the key; and what came of it.</summary>
+/// <summary>A blind tasting as its host sees it: each taster's cups, who has answered, the key, and the result.</summary>
 public sealed class SessionModel(CisternDb db, BlindStore store, BaristaContext bench, ForecastModel model) : PageModel
 {
-    /// <summary>Who is here.</summary>
+    /// <summary>The current barista.</summary>
     public BaristaContext Bench => bench;
 
     /// <summary>The tasting.</summary>
@@ -26,10 +26,10 @@ public sealed class SessionModel(CisternDb db, BlindStore store, BaristaContext 
     /// <summary>The cups of each taster, from left to right.</summary>
     public ImmutableArray<ImmutableArray<BlindCup>> Cups { get; private set; } = [];
 
-    /// <summary>What stands in the cups: A and B, each with its name and its brew, where it is in the log.</summary>
+    /// <summary>The brews A and B, with their names and, where they are in the log, their ids.</summary>
     public IReadOnlyList<(string Letter, string Name, int? Id)> Brews { get; private set; } = [];
 
-    /// <summary>What came of it, once it is revealed; null where nobody answered.</summary>
+    /// <summary>The result after revealing; null where nobody answered.</summary>
     public BlindResult? Result { get; private set; }
 
     /// <summary>When the cups can be tasted, in words.</summary>
@@ -38,22 +38,22 @@ public sealed class SessionModel(CisternDb db, BlindStore store, BaristaContext 
     /// <summary>The address at which tasters answer.</summary>
     public string AnswerAt => $"{Request.Host}/blind/{Session.Id.ToString(CultureInfo.InvariantCulture)}/answer";
 
-    /// <summary>That address as a code for a telephone; null where no other device reaches it.</summary>
+    /// <summary>The address for tasters as a QR code; null where no other device can reach it.</summary>
     public string? AnswerCode => Request.Host.Host is "127.0.0.1" or "localhost" or "[::1]" ? null : QrPicture.Draw($"{Request.Scheme}://{AnswerAt}", "The address at which tasters answer, as a code");
 
     /// <summary>What a taster answered, or null.</summary>
     public BlindAnswer? AnswerOf(int taster) => Session.Answers.Find(answer => answer.Taster == taster + 1);
 
-    /// <summary>Whether a taster who answered named what was asked for.</summary>
+    /// <summary>Whether a taster's answer is right.</summary>
     public bool IsRight(int taster) => BlindTasting.IsRight(Session.Kind, Cups[taster], Codes(AnswerOf(taster)!.Picked));
 
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct) => !await LoadAsync(id, ct) ? NotFound() : IsShut ? Redirect(FormattableString.Invariant($"/blind/{id}/answer")) : Page();
 
-    /// <summary>Whether whoever asks tastes, and must not see the key before it is revealed.</summary>
+    /// <summary>Whether the viewer is a taster, who must not see the key before it is revealed.</summary>
     private bool IsShut => Session.RevealedAtMs is null && HttpContext.Role() == Data.House.DeviceRole.Guest;
 
-    /// <summary>Who has answered by now; once it is revealed the whole page is wanted instead.</summary>
+    /// <summary>Who has answered; after revealing, the whole page is loaded instead.</summary>
     public async Task<IActionResult> OnGetAnswersAsync(int id, CancellationToken ct)
     {
         if (!await FindAsync(id, ct))
@@ -70,10 +70,10 @@ public sealed class SessionModel(CisternDb db, BlindStore store, BaristaContext 
         return IsShut ? StatusCode(StatusCodes.Status403Forbidden) : Partial("_Answers", this);
     }
 
-    /// <summary>How many had not answered when it was to be revealed; 0 where that is not asked.</summary>
+    /// <summary>How many had not answered when revealing was requested; 0 otherwise.</summary>
     public int Missing { get; private set; }
 
-    /// <summary>Reveals which was which; where somebody has not answered yet, only when that is said again.</summary>
+    /// <summary>Reveals the key; while answers are missing, only on a second request.</summary>
     public async Task<IActionResult> OnPostRevealAsync(int id, string? anyway, CancellationToken ct)
     {
         if (!await LoadAsync(id, ct))
@@ -95,7 +95,7 @@ public sealed class SessionModel(CisternDb db, BlindStore store, BaristaContext 
     internal static IEnumerable<int> Codes(string picked) =>
         picked.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(code => int.TryParse(code, NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : 0);
 
-    /// <summary>The tasting with its cups alone: it is looked at every few seconds until it is revealed.</summary>
+    /// <summary>Loads only the tasting with its answers, since this is polled until it is revealed.</summary>
     private async Task<bool> FindAsync(int id, CancellationToken ct)
     {
         if (await store.FindAsync(id, ct) is not { } session)
@@ -131,7 +131,7 @@ public sealed class SessionModel(CisternDb db, BlindStore store, BaristaContext 
     private (string Letter, string Name, int? Id) NameOf(string letter, Data.Brews.Brew? brew) =>
         brew is null ? (letter, "not in the log", null) : (letter, $"{brew.Name}, {bench.Moment(brew.OpenedAtMs)}", brew.Id);
 
-    /// <summary>A brew as it stands in its cup since it was done.</summary>
+    /// <summary>A brew's temperature in the cup since it was done.</summary>
     private CoolingCup CupOf(Data.Brews.Brew brew)
     {
         var plan = brew.ModelOf(model).Figures(brew.Recipe());

@@ -14,25 +14,25 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Brewing;
 
-/// <summary>At once after a brew: what was done against what was planned, what was only assumed, and what was weighed.</summary>
+/// <summary>The page after a brew: what was done compared with the plan, what was only assumed, and what was weighed.</summary>
 public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaContext bench, BrewStore store, ForecastModel model) : PageModel
 {
-    /// <summary>Who is here, and what is brewing.</summary>
+    /// <summary>The current barista and the running brews.</summary>
     public BaristaContext Bench => bench;
 
     /// <summary>The brew.</summary>
     public Brew Brew { get; private set; } = null!;
 
-    /// <summary>How this barista reads figures.</summary>
+    /// <summary>Formats figures for this barista.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
-    /// <summary>The forecast of its plan, the rest of it as it stood at its end.</summary>
+    /// <summary>The forecast of its plan, with the remaining steps as they were at the end.</summary>
     public Forecast Plan { get; private set; } = null!;
 
-    /// <summary>The forecast of the plan it began with: what it is held against.</summary>
+    /// <summary>The forecast of the plan it began with, with which it is compared.</summary>
     public Forecast Planned { get; private set; } = null!;
 
-    /// <summary>The forecast of what was really done.</summary>
+    /// <summary>The forecast of what was actually done.</summary>
     public Forecast Real { get; private set; } = null!;
 
     /// <summary>What was done when.</summary>
@@ -41,16 +41,16 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaC
     /// <summary>What the clock measured.</summary>
     public Measured Measured { get; private set; }
 
-    /// <summary>How the times lie against their windows, in words; what lies outside comes first.</summary>
+    /// <summary>The times compared with their windows, in words; those outside come first.</summary>
     public IReadOnlyList<FlowVerdict> Verdicts { get; private set; } = [];
 
-    /// <summary>The steps that nobody said were done.</summary>
+    /// <summary>The steps whose end was assumed.</summary>
     public IEnumerable<DoneStep> Assumed => Run.Done.Where(done => done.IsUnsaid);
 
-    /// <summary>What the scale told, over time.</summary>
+    /// <summary>The scale's readings.</summary>
     public IReadOnlyList<Core.Readings.WeighedPoint> Weighed { get; private set; } = [];
 
-    /// <summary>What instruments saw and counts, in words.</summary>
+    /// <summary>What instruments detected, in words.</summary>
     public IReadOnlyList<string> Seen =>
         [.. BrewEntry.Standing(Brew.CoreEntries).Entries.Where(entry => entry.Seen && !Run.Unheard.Contains(entry.Id) && entry.Step < Plan.Recipe.Steps.Length).Select(entry =>
         {
@@ -59,7 +59,7 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaC
             return $"{FigureFormat.Clock((entry.AtMs - Run.StartedAtMs!.Value) / 1000)} {verb}{(entry.Kind == EntryKind.Done ? ", done" : ", begun")}{(weighed is null ? "" : $" at {Format.Water(weighed.TotalG)}")}";
         })];
 
-    /// <summary>How near a rehearsal came to its plan: 1 is where it counts.</summary>
+    /// <summary>How close a rehearsal was to its plan; 1 is the limit of the tolerances.</summary>
     public string Score
     {
         get
@@ -69,27 +69,27 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaC
         }
     }
 
-    /// <summary>What was said and could not count: it stays with the brew, and is shown.</summary>
+    /// <summary>Entries without effect, which are kept and shown.</summary>
     public IReadOnlyList<(BrewEntry Entry, EntryRow Row)> Unheard =>
         [.. Brew.CoreEntries.Where(entry => Run.Unheard.Contains(entry.Id)).Select(entry => (entry, Brew.Entries.First(row => row.EntryId == entry.Id)))];
 
-    /// <summary>The steps that could have been forgotten, and whether they were.</summary>
+    /// <summary>The steps that could have been omitted, and whether they were.</summary>
     public IReadOnlyList<(int Step, bool Omitted)> Omittable => Brew.Omittable(Plan.Recipe, Run);
 
-    /// <summary>What went differently, in words; how the end of the steep lay is a verdict.</summary>
+    /// <summary>What went differently, in words; the end of the steep is among the verdicts.</summary>
     public IReadOnlyList<string> WentDifferently =>
         [.. Deviations.Of(Planned, Run, Brew.Actuals(), Planned.Totals.FinishS).Where(one => one.IsWorthAWord && one.Kind is not (DeviationKind.ReleasedLate or DeviationKind.ReleasedEarly) && one.Step < Planned.Recipe.Steps.Length).Select(one => DeviationWording.Of(one, null, Planned.Recipe, Real, 0, Format).What)];
 
-    /// <summary>Whether it is asked at once how it tastes, in a word: of somebody's first brews.</summary>
+    /// <summary>Whether the taste is asked for at once in a word, as in a barista's first brews.</summary>
     public bool AsksAtOnce { get; private set; }
 
-    /// <summary>Times typed for what was assumed, by step.</summary>
+    /// <summary>Times typed for assumed steps, by step.</summary>
     public Dictionary<int, TypedNumber> TypedTimes { get; } = [];
 
     /// <summary>Weights as they were typed, by step.</summary>
     public Dictionary<int, TypedNumber> TypedWeights { get; } = [];
 
-    /// <summary>What else was typed, by name.</summary>
+    /// <summary>Other values that were typed, by name.</summary>
     public Dictionary<string, TypedNumber> Typed { get; } = [];
 
     /// <summary>Shows the page.</summary>
@@ -108,7 +108,7 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaC
         return Brew.State == BrewState.Finished ? Page() : RedirectToPage(Brew.State == BrewState.Running ? "/Brewing/Brew" : "/Log/Entry", new { id });
     }
 
-    /// <summary>Puts right when what was assumed really was: an entry like any other.</summary>
+    /// <summary>Saves the actual times of assumed steps, as entries.</summary>
     public async Task<IActionResult> OnPostRightAsync(int id, CancellationToken ct)
     {
         if (!await LoadAsync(id, ct) || Brew is not { State: BrewState.Finished, StartedAtMs: { } startedAtMs, EndedAtMs: { } endedAtMs })
@@ -124,7 +124,7 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaC
                 continue;
             }
 
-            // Between the end of the step before it and a while after the brew.
+            // Between the end of the step before it and some time after the brew.
             var typed = TypedNumber.ReadClock(text, Math.Floor(done.StartS ?? 0), ((endedAtMs - startedAtMs) / 1000.0) + 3600);
             TypedTimes[done.Index] = typed;
             if (typed.Value is { } atS && Math.Abs(atS - (done.EndS ?? 0)) >= 0.5)
@@ -170,7 +170,7 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaC
             return NotFound();
         }
 
-        // Both are read, so that each has its finding; nothing is kept unless all will do.
+        // Both are read, so that each shows its findings; nothing is saved unless all are valid.
         if (!(WeighingForm.Read(Plan.Recipe, Request.Form, Format, TypedWeights) & ObservationForm.Read(Brew, Plan, Request.Form, Format, Typed)))
         {
             return Unprocessable();
@@ -187,7 +187,7 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaC
         return RedirectToPage(new { id });
     }
 
-    /// <summary>The field a step's real end is typed into.</summary>
+    /// <summary>The name of the field for a step's actual end.</summary>
     public static string TimeName(int step) => string.Create(CultureInfo.InvariantCulture, $"ended-{step}");
 
     private PageResult Unprocessable()

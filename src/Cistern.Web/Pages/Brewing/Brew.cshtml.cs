@@ -23,10 +23,10 @@ namespace Cistern.Web.Pages.Brewing;
 /// <summary>Conducts one brew by the clock.</summary>
 public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaContext bench, BrewStore store, ForecastModel model, LiveReadings readings) : PageModel
 {
-    /// <summary>Who is here, and what is brewing.</summary>
+    /// <summary>The current barista and the running brews.</summary>
     public BaristaContext Bench => bench;
 
-    /// <summary>Looked for when it is asked for: a press that is only taken needs none.</summary>
+    /// <summary>Computed only when needed; receiving an entry does not need it.</summary>
     private Lazy<(Deviation, Correction?, DeviationTold)?>? deviation;
     private IReadOnlyList<(int Step, bool Omitted)>? omittable;
 
@@ -41,36 +41,36 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
     /// <summary>The forecast it is brewed by.</summary>
     public Forecast Plan { get; private set; } = null!;
 
-    /// <summary>The forecast of what really happened so far, the rest as planned.</summary>
+    /// <summary>The forecast of what happened so far, with the rest as planned.</summary>
     public Forecast Real { get; private set; } = null!;
 
-    /// <summary>Where it stands.</summary>
+    /// <summary>Its state.</summary>
     public BrewRun Run { get; private set; } = null!;
 
-    /// <summary>How this barista reads figures.</summary>
+    /// <summary>Formats figures for this barista.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
-    /// <summary>On the brew clock; before it runs, since it was opened or the last thing was made ready, s.</summary>
+    /// <summary>Now, s on the brew clock; before it starts, since the brew was opened or the last preparation was done.</summary>
     public double NowS { get; private set; }
 
-    /// <summary>The stage as it stands: what to do, how far, until when.</summary>
+    /// <summary>The stage: what to do, how much, until when.</summary>
     public Stage Stage { get; private set; } = null!;
 
-    /// <summary>A rehearsal goes at most so many times faster than life.</summary>
+    /// <summary>The highest speed of a rehearsal.</summary>
     public const int FastestRehearsal = 60;
 
-    /// <summary>The simulated bench it is brewed on, or null.</summary>
+    /// <summary>The simulated instruments, or null.</summary>
     public SimulationSetup? Setup => SimulationSetup.Read(Brew.SimulationJson);
 
     /// <summary>What its instruments have shown.</summary>
     public IReadOnlyDictionary<ReadingOf, Curve> Curves { get; private set; } = new Dictionary<ReadingOf, Curve>();
 
-    /// <summary>The last thing that was seen and counts, in words; null where nothing was.</summary>
+    /// <summary>The last step that was detected, in words; null where there is none.</summary>
     public string? LastSeen => Run.Done.LastOrDefault(done => done.By == EndedBy.Seen) is { EndS: { } endS } last && last.Index < Recipe.Steps.Length
         ? $"{StepWording.Of(Recipe, last.Index, Format).Verb.ToLowerInvariant()}, done at {FigureFormat.Clock(endS)}{(Brew.Weighings.Find(one => one.StepIndex == last.Index && one.Seen) is { } weighed ? $" at {Format.Water(weighed.TotalG)}" : "")}"
         : null;
 
-    /// <summary>Whether each act is shown in a picture, as to somebody in their first brews.</summary>
+    /// <summary>Whether each step is shown in a drawing, as in a barista's first brews.</summary>
     public bool Explains { get; private set; }
 
     /// <summary>What was not taken, or null.</summary>
@@ -82,19 +82,19 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
     /// <summary>Weights as they were typed, by step.</summary>
     public Dictionary<int, TypedNumber> Typed { get; } = [];
 
-    /// <summary>What the page's script needs to go on without the network.</summary>
+    /// <summary>The data with which the page's script continues without the network.</summary>
     public string BrewJson => JsonSerializer.Serialize(PageBrew.Of(Brew, PagePlan.Of(Plan, Format), StartsAtMs), PageBrew.Json);
 
-    /// <summary>The pair it is of, where it has not started and is B of one.</summary>
+    /// <summary>The pair in which it is B and has not started, or null.</summary>
     public BrewPair? BrewPair { get; private set; }
 
-    /// <summary>When its clock is to be started, UTC milliseconds: it is B of a pair, and A runs. Null else.</summary>
+    /// <summary>When its clock must start, UTC milliseconds, where it is B of a pair and A is running; else null.</summary>
     public long? StartsAtMs { get; private set; }
 
-    /// <summary>Far over its plan, and nobody has said anything.</summary>
+    /// <summary>Long past its planned end without any entry.</summary>
     public bool Forgotten => Run.ClockRuns && NowS > Plan.Totals.FinishS + 3600;
 
-    /// <summary>What has to be to hand when the clock starts, besides the steps that are called.</summary>
+    /// <summary>What must be within reach when the clock starts, besides what the steps name.</summary>
     public string ToHand
     {
         get
@@ -108,13 +108,13 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         }
     }
 
-    /// <summary>How hot the water is, as whoever brews can tell it: without a thermometer in seconds off the boil.</summary>
+    /// <summary>The water's temperature in the barista's terms: without a thermometer in seconds after boiling.</summary>
     public string Heat => Format.Hand.Heat(Recipe, Format);
 
-    /// <summary>How it is ground: as the grinder says it; in words where there is none.</summary>
+    /// <summary>The grind in the grinder's terms, or in words without a grinder.</summary>
     public string Ground => Format.Hand.Grinder ? Brew.GrindText : string.Join(" or ", GrainWords.For(Recipe.Grind.MedianUm).Take(1).Select(word => word.Word));
 
-    /// <summary>What the rest will come to, from what really happened so far.</summary>
+    /// <summary>The expected result, from what happened so far.</summary>
     public string Outlook
     {
         get
@@ -124,16 +124,16 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         }
     }
 
-    /// <summary>What went otherwise and has not been answered, with what is best done about it; null where the cup stays within its tolerances.</summary>
+    /// <summary>The current deviation that was not answered, with the best correction; null where the cup stays within its tolerances.</summary>
     public (Deviation Deviation, Correction? Correction, DeviationTold Told)? Deviation => deviation?.Value;
 
-    /// <summary>What was taken last to mend a deviation, and can still be taken back.</summary>
+    /// <summary>The last accepted correction that can be taken back.</summary>
     public DeviationAnswer? LastTaken => Brew.DeviationAnswers.Where(answer => answer is { Taken: true, UndoneAtMs: null }).MaxBy(answer => answer.AtMs);
 
-    /// <summary>Changes with what is said of deviations, but not with their seconds: so long as it is the same, a button under a finger stays.</summary>
+    /// <summary>Changes with the text of the deviation but not with its seconds; while it is the same, the buttons are not replaced.</summary>
     public string DeviationKey => $"{Deviation?.Deviation.Kind} {Deviation?.Deviation.Step} {Deviation?.Told.Offer.Length > 0} {LastTaken?.Id}";
 
-    /// <summary>The brew chart as it really goes, over the planned one.</summary>
+    /// <summary>The brew chart of what happened, over the planned one.</summary>
     public string BrewChartSvg(double widthPx, double lanesPx, string prefix) => BrewChart.Draw(Real, new BrewChartOptions(widthPx)
     {
         Ghost = Run.ClockRuns ? Plan : null,
@@ -144,7 +144,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         IdPrefix = prefix,
     });
 
-    /// <summary>The vessel as it stands now; a hair before, for a release that is waited for comes no sooner than now and has not come yet.</summary>
+    /// <summary>The drawing of the vessel now, or just before the end of the steep while that is awaited.</summary>
     public string VesselSvg
     {
         get
@@ -156,7 +156,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         }
     }
 
-    /// <summary>Shows where it stands; one that is over leads to its summary or the log.</summary>
+    /// <summary>Shows the brew; a finished one redirects to its summary or the log.</summary>
     public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct)
     {
         if (!await LoadAsync(id, ct))
@@ -168,7 +168,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         return over ? RedirectToPage("/Brewing/After", new { id }) : Brew.State == BrewState.Abandoned ? RedirectToPage("/Log/Entry", new { id }) : Page();
     }
 
-    /// <summary>The pictures and the outlook as they stand, for the page to put in place.</summary>
+    /// <summary>The drawings and the expected result, for the page to insert.</summary>
     public async Task<IActionResult> OnGetPictureAsync(int id, CancellationToken ct) => await LoadAsync(id, ct) ? Partial("_Moment", this) : NotFound();
 
     /// <summary>Something said, without a script.</summary>
@@ -199,7 +199,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         return Page();
     }
 
-    /// <summary>The clock was started late: of two starts the earlier counts, so another one is said, as much earlier.</summary>
+    /// <summary>Corrects a clock that was started late: the earlier of two starts counts, so another start is added.</summary>
     public async Task<IActionResult> OnPostLateAsync(int id, CancellationToken ct)
     {
         if (!await LoadAsync(id, ct))
@@ -219,7 +219,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         return RedirectToPage(new { id });
     }
 
-    /// <summary>A deviation answered: what was offered is taken, or left.</summary>
+    /// <summary>Saves the answer to a deviation: the correction is accepted or declined.</summary>
     public async Task<IActionResult> OnPostSlipAsync(int id, CancellationToken ct)
     {
         if (!await LoadAsync(id, ct))
@@ -256,7 +256,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         });
         return RedirectToPage(new { id });
 
-        // The offer moves on with the clock: what is taken, and kept in words, is what was read.
+        // The correction on offer changes with the clock; what is saved is the one that was read.
         Correction AsSeen(Correction offered) => offered with
         {
             SteepEndAtS = releaseAtS,
@@ -269,7 +269,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
             double.TryParse(form.Value(name), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var value) && value >= Math.Max(0, least) && value <= most ? value : null;
     }
 
-    /// <summary>Something was not done after all, or was.</summary>
+    /// <summary>Records whether a step was omitted.</summary>
     public async Task<IActionResult> OnPostOmitAsync(int id, CancellationToken ct)
     {
         if (!await LoadAsync(id, ct))
@@ -312,10 +312,10 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
     /// <summary>The signs that were seen, by step, for the page's script.</summary>
     public string SignsJson => JsonSerializer.Serialize(Brew.SignsSeen().ToLookup(one => one.Step, one => one.Code).ToDictionary(one => one.Key, one => one.Last()));
 
-    /// <summary>The steps that are over and could have been forgotten, and whether they were.</summary>
+    /// <summary>The finished steps that could have been omitted, and whether they were.</summary>
     public IReadOnlyList<(int Step, bool Omitted)> Omittable => omittable ??= Brew.Omittable(Recipe, Run);
 
-    /// <summary>Changes with what can be said not to have been done: so long as it is the same, a button under a finger stays.</summary>
+    /// <summary>Changes with the steps that can be reported as omitted; while it is the same, the buttons are not replaced.</summary>
     public string OmittedKey => string.Join(' ', Omittable.Select(one => one.Omitted ? $"-{one.Step}" : $"{one.Step}"));
 
     /// <summary>Goes back to the plan.</summary>
@@ -336,7 +336,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         return Page();
     }
 
-    /// <summary>Switches a simulated bench on or off; before the clock runs the brew can be made a rehearsal, at a speed.</summary>
+    /// <summary>Switches simulated instruments on or off; before the clock starts, the brew can become a rehearsal at a given speed.</summary>
     public async Task<IActionResult> OnPostBenchAsync(int id, CancellationToken ct)
     {
         if (!await LoadAsync(id, ct))
@@ -371,7 +371,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         return RedirectToPage(new { id });
     }
 
-    /// <summary>Makes what a gateway has to show to send readings of this brew.</summary>
+    /// <summary>Makes the token with which a gateway sends readings of this brew.</summary>
     public async Task<IActionResult> OnPostGatewayAsync(int id, CancellationToken ct)
     {
         if (!await LoadAsync(id, ct))
@@ -403,7 +403,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         return RedirectToPage(new { id });
     }
 
-    /// <summary>Whether it is asked first if the start is to be taken back: the clock would be lost by one touch.</summary>
+    /// <summary>Whether undoing the start needs confirmation, since it would stop the clock.</summary>
     public bool AsksStart { get; private set; }
 
     /// <summary>Gives it up, with a word why.</summary>
@@ -434,7 +434,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         return RedirectToPage("/Log/Entry", new { id });
     }
 
-    /// <summary>Finishes one that was left running: what was not said is taken as planned.</summary>
+    /// <summary>Finishes a forgotten brew: whatever was not reported is taken to be as planned.</summary>
     public async Task<IActionResult> OnPostFinishAsync(int id, CancellationToken ct)
     {
         if (!await LoadAsync(id, ct))
@@ -454,7 +454,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         }
 
         var planned = Brew.ModelOf(model).Run(Brew.Planned());
-        // Where the cup stays within its tolerances nothing is offered; what anybody would wonder about is said all the same, once.
+        // Within the tolerances there is no correction; a deviation that anybody would wonder about is still mentioned once.
         var wanted = Correction.IsWanted(Real, planned.Totals);
         var open = Deviations.Of(Brew.Meant(planned), Run, Brew.Actuals(), NowS).Where(one => wanted || one.OfFlow || one.IsWorthAWord).Select(one => (Deviation?)one)
             .FirstOrDefault(one => Brew.StandingAnswer(one!.Value.Kind, one.Value.Step) is null);

@@ -10,16 +10,16 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Brewing;
 
-/// <summary>What pages ask and say of the brews under way, whatever page is open: also one that was loaded without network.</summary>
+/// <summary>The API for running brews, used by any open page, also by one that was loaded without the network.</summary>
 internal static class BrewApi
 {
-    /// <summary>The most that is taken of a body: some two hundred entries.</summary>
+    /// <summary>The largest request body: some two hundred entries.</summary>
     private const int LargestBody = 64 * 1024;
 
     /// <summary>The most entries in one request.</summary>
     private const int LargestBatch = 200;
 
-    /// <summary>Lays it out.</summary>
+    /// <summary>Draws it.</summary>
     public static void MapBrews(this WebApplication app)
     {
         app.MapGet("/api/under-way", UnderWayAsync)
@@ -43,7 +43,7 @@ internal static class BrewApi
         foreach (var brew in brews.Where(brew => brew.IsReadable()))
         {
             var plan = brew.ModelOf(model).Figures(brew.Recipe());
-            // One that nobody has to press any more ends when somebody looks.
+            // A brew that needs no more presses ends when it is looked at.
             if (!brew.Run(plan, bench.NowMs).Finished || !await store.EndIfOverAsync(brew.Id))
             {
                 told.Add(PageBrew.Of(brew, have.Contains(FormattableString.Invariant($"{brew.Id}.{PageBrew.VersionOf(brew)}")) ? null : PagePlan.Of(plan, await bench.FormatOfAsync(brew.VesselName, ct)), starts.TryGetValue(brew.Id, out var atMs) ? atMs : null));
@@ -84,7 +84,7 @@ internal static class BrewApi
         return Answer(bench, [PageBrew.Of(brew, null, (await store.StartsAsync(brew.StartedAtMs is null ? [id] : [], ct)).TryGetValue(id, out var atMs) ? atMs : null)], Say(brew, unread ? [.. outcomes, EntryOutcome.Refused] : outcomes));
     }
 
-    /// <summary>What there is to tell of entries that were sent, or null.</summary>
+    /// <summary>A message about entries that were sent, or null.</summary>
     public static string? Say(Brew brew, IEnumerable<EntryOutcome> outcomes) =>
         brew.State == BrewState.Abandoned ? "This brew was given up. What was pressed stays with it as a note, and changes nothing."
         : outcomes.Contains(EntryOutcome.Refused) ? "That press could not be read. Nothing was changed by it."
@@ -98,13 +98,13 @@ internal static class BrewApi
         Results.Json(new { nowMs = bench.NowMs, brews, message }, PageBrew.Json);
 
     /// <summary>
-    /// Only a page of ours sends JSON to us: another site's would have to ask first, and is never answered. What the browser
-    /// says of where a request comes from is looked at as well.
+    /// Only this application's pages can send JSON: another site's page would need a CORS preflight, which is never allowed. The
+    /// browser's origin headers are checked as well.
     /// </summary>
     private static bool FromHere(HttpRequest request) =>
         request.HasJsonContentType() && OwnPages.Sent(request);
 
-    /// <summary>Reads what was sent: what can be read of it, and whether anything could not. A device must get rid of the one without losing the other.</summary>
+    /// <summary>Reads the entries that are valid, and whether any were not: a device must be able to drop an invalid entry without losing the others.</summary>
     private static async Task<(IReadOnlyList<SentEntry> Sent, bool Unread)?> ReadAsync(HttpRequest request, CancellationToken ct)
     {
         var buffer = new byte[LargestBody + 1];

@@ -7,10 +7,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Brewing;
 
-/// <summary>A brew whose plan cannot be read: said, with a way on.</summary>
+/// <summary>A brew whose plan cannot be read.</summary>
 public sealed class BrokenBrewModel(CisternDb db, BaristaContext bench) : PageModel
 {
-    /// <summary>Who is here.</summary>
+    /// <summary>The current barista.</summary>
     public BaristaContext Bench => bench;
 
     /// <summary>The brew.</summary>
@@ -25,7 +25,7 @@ public sealed class BrokenBrewModel(CisternDb db, BaristaContext bench) : PageMo
     /// <summary>Whether it is still under way.</summary>
     public bool Running { get; private set; }
 
-    /// <summary>Shows the page; one that can be read is shown as ever.</summary>
+    /// <summary>Shows the page; a readable brew is shown as usual.</summary>
     public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct)
     {
         if (await db.Brews.AsNoTracking().FirstOrDefaultAsync(row => row.Id == id, ct) is not { } brew)
@@ -37,7 +37,7 @@ public sealed class BrokenBrewModel(CisternDb db, BaristaContext bench) : PageMo
         return brew.IsReadable() ? Redirect(FormattableString.Invariant($"/brew/{id}")) : Page();
     }
 
-    /// <summary>Gives it up: it can be conducted no further.</summary>
+    /// <summary>Abandons it, since it cannot be conducted.</summary>
     public async Task<IActionResult> OnPostAsync(int id, CancellationToken ct)
     {
         if (await db.Brews.FirstOrDefaultAsync(row => row.Id == id && row.State == BrewState.Running, ct) is { } brew)

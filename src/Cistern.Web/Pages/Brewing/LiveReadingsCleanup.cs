@@ -7,13 +7,13 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Brewing;
 
 /// <summary>
-/// Does for every ear what no reading comes for any more: looks at the last that was shown, and gathers what was heard of a
-/// brew that is over.
+/// For every brew with readings, does what no further reading would trigger: detects steps in the last readings, and merges the pieces
+/// of a finished brew.
 /// </summary>
-/// <param name="services">The application's.</param>
-/// <param name="readers">The ears.</param>
-/// <param name="time">The clock it goes by.</param>
-/// <param name="log">Where trouble is told.</param>
+/// <param name="services">The application's services.</param>
+/// <param name="readers">The live readings.</param>
+/// <param name="time">The clock.</param>
+/// <param name="log">The log for exceptions.</param>
 internal sealed class LiveReadingsCleanup(IServiceProvider services, LiveReadings readers, TimeProvider time, ILogger<LiveReadingsCleanup> log) : BackgroundTask(TimeSpan.FromMilliseconds(500), time, log)
 {
     /// <inheritdoc/>

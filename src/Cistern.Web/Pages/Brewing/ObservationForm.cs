@@ -9,18 +9,18 @@ using Microsoft.Extensions.Primitives;
 
 namespace Cistern.Web.Pages.Brewing;
 
-/// <summary>What was weighed and read of a brew besides its pours: each checked against what is possible. An empty field leaves it as planned.</summary>
+/// <summary>The form for what was weighed and read, other than pours; each value is checked for plausibility. An empty field means as planned.</summary>
 public static class ObservationForm
 {
-    /// <summary>A drink holds at most this of the dose besides its water: all that can be dissolved.</summary>
+    /// <summary>The most of a dose that can dissolve into the drink.</summary>
     private const double SolubleShare = 0.3;
 
-    /// <summary>The fields of a brew, those that its recipe has use for.</summary>
+    /// <summary>The fields that a brew's recipe needs.</summary>
     public static IEnumerable<Field> Fields(Brew brew, Forecast plan, FigureFormat format, IReadOnlyDictionary<string, TypedNumber> typed) =>
         All(brew, plan, format).Select(one => one.Field(brew, format, typed.GetValueOrDefault(one.Name)));
 
     /// <summary>Reads the fields.</summary>
-    /// <returns>Whether all will do.</returns>
+    /// <returns>Whether all are valid.</returns>
     public static bool Read(Brew brew, Forecast plan, IEnumerable<KeyValuePair<string, StringValues>> form, FigureFormat format, Dictionary<string, TypedNumber> typed)
     {
         var values = form.ToList();
@@ -35,7 +35,7 @@ public static class ObservationForm
         return typed.Values.All(one => one.Problem is null);
     }
 
-    /// <summary>Lays with a brew what was read and will do.</summary>
+    /// <summary>Adds the valid values to a brew.</summary>
     public static void Lay(Brew brew, Forecast plan, FigureFormat format, long nowMs, IReadOnlyDictionary<string, TypedNumber> typed)
     {
         foreach (var one in All(brew, plan, format).Where(one => typed.ContainsKey(one.Name)).ToList())

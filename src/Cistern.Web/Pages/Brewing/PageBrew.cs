@@ -11,26 +11,26 @@ using Cistern.Web.Wording;
 
 namespace Cistern.Web.Pages.Brewing;
 
-/// <summary>A step as the page's script needs it: the conductor's, with its words.</summary>
+/// <summary>A step for the page's script: as for conducting, with its words.</summary>
 public sealed record PageStep(
     StepEnding Ends, double Length, double? At, double? Low, double? High, double? WaitLow, double? WaitHigh, bool Release,
     string Verb, string GoingOn, string Target, string? Caution, string Says, string Begins, string How, string Beforehand, IReadOnlyList<StepSign> Signs, double? FromG, double? ToG, int? Turns, string Until);
 
-/// <summary>A plan as the page's script needs it, to go on without the network.</summary>
-/// <param name="Anchor">The step that starts the clock.</param>
-/// <param name="StartsAtItsEnd">Whether 0:00 is that step's end.</param>
+/// <summary>A plan for the page's script, to continue without the network.</summary>
+/// <param name="Anchor">The index of the step that starts the clock.</param>
+/// <param name="StartsAtItsEnd">Whether 0:00 is the end of that step.</param>
 /// <param name="ClockStart">When the clock starts, in words.</param>
 /// <param name="FinishS">When it should be over, s.</param>
 /// <param name="MassUnit">The barista's unit of mass.</param>
-/// <param name="PerG">That unit, in one gram.</param>
-/// <param name="Decimals">To how many decimals a scale in it shows.</param>
+/// <param name="PerG">That unit per gram.</param>
+/// <param name="Decimals">The decimals that a scale shows in it.</param>
 /// <param name="Steps">The steps.</param>
 public sealed record PagePlan(int Anchor, bool StartsAtItsEnd, string ClockStart, double FinishS, string MassUnit, double PerG, int Decimals, IReadOnlyList<PageStep> Steps)
 {
-    /// <summary>Whether temperatures are told in °F.</summary>
+    /// <summary>Whether temperatures are in °F.</summary>
     public bool Fahrenheit { get; init; }
 
-    /// <summary>Which plan of its brew it is: the rest of it changes where a deviation is mended.</summary>
+    /// <summary>Identifies the plan, whose remaining steps change with an accepted correction.</summary>
     public string Version { get; init; } = "";
 
     /// <summary>The plan of a forecast in a barista's words.</summary>
@@ -60,22 +60,22 @@ public sealed record PagePlan(int Anchor, bool StartsAtItsEnd, string ClockStart
     }
 }
 
-/// <summary>What a page is told of a brew under way.</summary>
+/// <summary>A running brew for a page.</summary>
 public sealed record PageBrew(int Id, string Name, string State, long OpenedAtMs, long? StartedAtMs, int Speed, IReadOnlyList<PageEntry> Entries, PagePlan? Plan)
 {
-    /// <summary>When its clock is to be started, UTC milliseconds: it is B of a pair, and A runs. Null else.</summary>
+    /// <summary>When its clock must start, UTC milliseconds, where it is B of a pair and A is running; else null.</summary>
     public long? StartsAtMs { get; init; }
 
-    /// <summary>How it is written: as the script reads it.</summary>
+    /// <summary>The JSON format that the script reads.</summary>
     public static JsonSerializerOptions Json { get; } = new(JsonSerializerDefaults.Web) { Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) } };
 
     /// <summary>Which plan a brew has now.</summary>
     public static string VersionOf(Brew brew) => Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(brew.PlanJson)))[..8];
 
-    /// <summary>A brew as a page is told of it.</summary>
+    /// <summary>Converts a brew for a page.</summary>
     /// <param name="brew">The brew, with its entries.</param>
     /// <param name="plan">Its plan, where the page does not have it.</param>
-    /// <param name="startsAtMs">When its clock is to be started, UTC milliseconds, or null.</param>
+    /// <param name="startsAtMs">When its clock must start, UTC milliseconds, or null.</param>
     public static PageBrew Of(Brew brew, PagePlan? plan, long? startsAtMs) => new(brew.Id, brew.Name, brew.State.ToString(), brew.OpenedAtMs, brew.StartedAtMs, brew.Speed,
         [.. brew.CoreEntries.Select(entry => new PageEntry(entry.Id, Words<EntryKind>.Of(entry.Kind), entry.Step, entry.AtMs, entry.Undoes, entry.Seen))], plan is null ? null : plan with { Version = VersionOf(brew) })
     {
@@ -84,10 +84,10 @@ public sealed record PageBrew(int Id, string Name, string State, long OpenedAtMs
 }
 
 /// <summary>An entry as pages and devices write it.</summary>
-/// <param name="Id">Made where it was said.</param>
-/// <param name="Kind">What it says, by its word.</param>
-/// <param name="Step">The step it is of, counted from 0.</param>
-/// <param name="AtMs">When it was said, by the server's clock; null where that is not known.</param>
+/// <param name="Id">Created on the device.</param>
+/// <param name="Kind">Its kind, as a word.</param>
+/// <param name="Step">The index of its step.</param>
+/// <param name="AtMs">When it was made, by the server's clock; null where unknown.</param>
 /// <param name="Undoes">The entry taken back.</param>
-/// <param name="Seen">Whether an instrument saw it; told, and never taken from a page.</param>
+/// <param name="Seen">Whether it comes from an instrument; only sent to pages, never accepted from them.</param>
 public sealed record PageEntry(Guid Id, string Kind, int Step, double? AtMs, Guid? Undoes, bool Seen = false);

@@ -13,21 +13,21 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Brewing;
 
-/// <summary>What instruments send, and what pages that look on are told.</summary>
+/// <summary>The API for instruments, and the event stream for pages that watch.</summary>
 internal static class ReadingsApi
 {
     private const int LargestBody = 128 * 1024;
 
-    /// <summary>Pieces a second that one brew takes: an instrument that reads ten times a second sends a few readings together.</summary>
+    /// <summary>Requests per second for one brew: an instrument that measures ten times a second sends several readings together.</summary>
     private const int MostPieces = 25;
 
-    /// <summary>How often a stream says that it is there.</summary>
+    /// <summary>Interval of keep-alive messages in a stream.</summary>
     private static readonly TimeSpan BeatsEvery = TimeSpan.FromSeconds(15);
 
-    /// <summary>A moment may have been read before its brew was opened, ms.</summary>
+    /// <summary>How long before its brew was opened a reading may have been made, ms.</summary>
     private const long EarlyMs = 10 * 60_000;
 
-    /// <summary>Lays it out.</summary>
+    /// <summary>Draws it.</summary>
     public static void MapReadings(this WebApplication app)
     {
         app.MapPost("/api/brews/{id:int}/readings", TakeAsync)
@@ -131,7 +131,7 @@ internal static class ReadingsApi
             return NoBrew(id);
         }
 
-        // A server that is stopped does not wait for those who look on.
+        // A server that is shutting down does not wait for watchers.
         var stops = CancellationTokenSource.CreateLinkedTokenSource(context.RequestAborted, lifetime.ApplicationStopping);
         context.Response.RegisterForDispose(stops);
         return TypedResults.ServerSentEvents(Events(readings.Of(id), stops.Token));
@@ -139,14 +139,14 @@ internal static class ReadingsApi
 
     private static async IAsyncEnumerable<SseItem<LiveMoment>> Events(LiveReadings.LiveReader reader, [EnumeratorCancellation] CancellationToken ct)
     {
-        // At once, so that whoever looks on knows that it does.
+        // At once, so that the watcher knows that the stream works.
         var nothing = new LiveMoment(0, new Dictionary<string, double>(), null, Changed: false);
         yield return new SseItem<LiveMoment>(nothing, "open");
         await using var moments = reader.WatchAsync(ct).GetAsyncEnumerator(ct);
         var next = moments.MoveNextAsync().AsTask();
         while (true)
         {
-            // A client that went without a word is noticed when something is written to it.
+            // A disconnected client is noticed only when something is written to it.
             if (await Task.WhenAny(next, Task.Delay(BeatsEvery, ct)) != next && !ct.IsCancellationRequested)
             {
                 yield return new SseItem<LiveMoment>(nothing, "beat");

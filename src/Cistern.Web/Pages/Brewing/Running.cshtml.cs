@@ -4,10 +4,10 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace Cistern.Web.Pages.Brewing;
 
-/// <summary>The brews under way, each in its lane; one alone is led to.</summary>
+/// <summary>The running brews, one lane each; a single one is redirected to.</summary>
 public sealed class RunningModel(BaristaContext bench) : PageModel
 {
-    /// <summary>Who is here, and what is brewing.</summary>
+    /// <summary>The current barista and the running brews.</summary>
     public BaristaContext Bench => bench;
 
     /// <summary>The brews under way.</summary>

@@ -11,10 +11,10 @@ namespace Cistern.Web.Pages.Brewing;
 /// <summary>Plays the simulated benches of the brews under way: what their instruments show comes in as from real ones.</summary>
 /// <param name="services">The application's.</param>
 /// <param name="time">The clock.</param>
-/// <param name="log">Where trouble is told.</param>
+/// <param name="log">The log for exceptions.</param>
 internal sealed class SimulationService(IServiceProvider services, TimeProvider time, ILogger<SimulationService> log) : BackgroundTask(TimeSpan.FromMilliseconds(200), time, log)
 {
-    /// <summary>How often it is looked whether a bench was switched on or off.</summary>
+    /// <summary>How many intervals between checks for simulations that were switched on or off.</summary>
     private const int BeatsBetweenLooks = 5;
 
     private readonly Dictionary<int, Bench> benches = [];
@@ -66,7 +66,7 @@ internal sealed class SimulationService(IServiceProvider services, TimeProvider 
         }
     }
 
-    /// <summary>Until when this bench has told already: a server that starts again goes on from there.</summary>
+    /// <summary>Until when readings were stored already, so that a restarted server continues there.</summary>
     private static async Task<double> ToldAsync(CisternDb db, Brew row, SimulationSetup setup, CancellationToken ct)
     {
         var lastMs = (await ReadingStore.LoadAsync(db, row.Id, ct)).Values.SelectMany(curve => curve.Points).Select(point => point.AtMs).Where(atMs => atMs >= setup.OnMs).DefaultIfEmpty(0).Max();

@@ -4,15 +4,15 @@ using Cistern.Core.Readings;
 
 namespace Cistern.Web.Pages.Brewing;
 
-/// <summary>A simulated bench as it is kept with its brew.</summary>
-/// <param name="Hands">Whose hands brew on it, by the word of <see cref="HandsChoice"/>.</param>
-/// <param name="Seed">The same seed brews the same.</param>
-/// <param name="OnMs">Since when, UTC milliseconds of the brew's clock.</param>
+/// <summary>Simulated instruments as stored with their brew.</summary>
+/// <param name="Hands">The simulated barista, by the word of <see cref="HandsChoice"/>.</param>
+/// <param name="Seed">The same seed gives the same brew.</param>
+/// <param name="OnMs">When they were switched on, UTC milliseconds of the brew's clock.</param>
 public sealed record SimulationSetup(string Hands, int Seed, long OnMs)
 {
     private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web) { DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull };
 
-    /// <summary>As it is kept.</summary>
+    /// <summary>As stored.</summary>
     public string ToJson() => JsonSerializer.Serialize(this, Json);
 
     /// <summary>Reads it; null where it is none.</summary>

@@ -11,19 +11,19 @@ namespace Cistern.Web.Pages.Brewing;
 /// <param name="Word">The button's word.</param>
 public sealed record StageAction(EntryKind Kind, int Step, string Word);
 
-/// <summary>What the brew screen says at one moment. The page's script (stage.js) says the same when it goes on by itself.</summary>
-/// <param name="Verb">The one thing to do.</param>
+/// <summary>What the brew screen shows at a moment. The page's script (stage.js) computes the same without the network.</summary>
+/// <param name="Verb">What to do.</param>
 /// <param name="Target">How far.</param>
-/// <param name="Countdown">Seconds left, or how late it is, or how long it has been going on.</param>
-/// <param name="Mood">How it stands: <c>ready</c>, <c>hold</c>, <c>on</c>, <c>grace</c>, <c>late</c>, <c>window</c>, <c>call</c>, <c>over</c>.</param>
-/// <param name="About">What the countdown is of, in words.</param>
-/// <param name="Then">The next thing, small.</param>
-/// <param name="Words">The words of the step on stage, or null when all is over.</param>
-/// <param name="Action">What a press would say, or null.</param>
-/// <param name="Beforehand">What has to be done by the time the release comes, while what comes before it is on stage; else empty.</param>
+/// <param name="Countdown">Seconds left, or how late it is, or how long it has lasted.</param>
+/// <param name="Mood">Its state: <c>ready</c>, <c>hold</c>, <c>on</c>, <c>grace</c>, <c>late</c>, <c>window</c>, <c>call</c>, <c>over</c>.</param>
+/// <param name="About">What the countdown is about, in words.</param>
+/// <param name="Then">The next step, in small print.</param>
+/// <param name="Words">The words of the current step, or null when all are over.</param>
+/// <param name="Action">What a press reports, or null.</param>
+/// <param name="Beforehand">What must be ready before the end of the steep, shown during the steps before it; else empty.</param>
 public sealed record Stage(string Verb, string Target, string Countdown, string Mood, string About, string Then, StepWords? Words, StageAction? Action, string Beforehand = "")
 {
-    /// <summary>What gave way to another step and nobody has answered yet, each with what a press says of it.</summary>
+    /// <summary>Steps that were replaced before they were confirmed, each with what a press reports of it.</summary>
     public IReadOnlyList<StageAction> Also { get; init; } = [];
 
     /// <summary>A window closes in its last seconds.</summary>
@@ -31,14 +31,14 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
 
     private const double Hair = 0.01;
 
-    /// <summary>Under a minute the countdown is bare seconds; over it, minutes and seconds need no unit.</summary>
+    /// <summary>The unit of a countdown under a minute, which is in seconds; empty for minutes and seconds.</summary>
     public string CountdownUnit => Countdown.Length == 0 || Countdown.Contains(':', StringComparison.Ordinal) ? "" : "s";
 
     /// <summary>The stage of a brew at a moment.</summary>
     /// <param name="forecast">The forecast of its plan.</param>
-    /// <param name="run">Where it stands.</param>
-    /// <param name="nowS">On its clock, s; before it runs, since it was opened or the last thing was made ready.</param>
-    /// <param name="format">How figures are written.</param>
+    /// <param name="run">Its state.</param>
+    /// <param name="nowS">Now, s on the brew clock; before it starts, since the brew was opened or the last preparation was done.</param>
+    /// <param name="format">Formats figures.</param>
     public static Stage Of(Forecast forecast, BrewRun run, double nowS, FigureFormat format)
     {
         var stage = Doing(forecast, run, nowS, format);
@@ -49,7 +49,7 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
         };
     }
 
-    /// <summary>It is told in the last hold before the release, while the hands are free and nothing needs the scale any more.</summary>
+    /// <summary>Shown in the last wait before the end of the steep, while the hands are free and the scale is no longer needed.</summary>
     private static string ToldBeforehand(Forecast forecast, BrewRun run, string mood, FigureFormat format)
     {
         var steps = ConductPlan.Of(forecast).Steps;
@@ -120,7 +120,7 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
         return new StageAction(plan.Steps[index].Length > 0 ? EntryKind.Begun : EntryKind.Done, index, word + early);
     }
 
-    /// <summary>A step and the one after it, so that the hands know what they will need.</summary>
+    /// <summary>The next two steps, so that the barista can get ready.</summary>
     private static string NextTwo(Recipe recipe, int index, FigureFormat format) =>
         index + 1 < recipe.Steps.Length ? $"{Told(recipe, index, format)}; after it {Told(recipe, index + 1, format)}" : Told(recipe, index, format);
 
@@ -130,10 +130,10 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
         return $"{words.Verb} {words.Target}".Trim();
     }
 
-    /// <summary>A step that gave way, as it is asked after: "Pour: poured".</summary>
+    /// <summary>The question about a step that was replaced: "Pour: poured".</summary>
     private static string Asked(StepWords words) => $"{words.GoingOn}: {words.Says.ToLowerInvariant()}";
 
-    /// <summary>Whole seconds left; a hundredth over one is that one, for lengths are worked out and not typed.</summary>
+    /// <summary>Whole seconds left, rounded up, except for rounding errors of computed lengths.</summary>
     private static string Left(double seconds)
     {
         var whole = Math.Max(0, Math.Ceiling(seconds - Hair));

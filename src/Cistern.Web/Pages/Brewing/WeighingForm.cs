@@ -12,11 +12,11 @@ using Microsoft.Extensions.Primitives;
 
 namespace Cistern.Web.Pages.Brewing;
 
-/// <summary>Weights read off a scale, by pour. An empty field leaves a pour as planned.</summary>
+/// <summary>The form for weights at pours. An empty field leaves a pour as planned.</summary>
 public static class WeighingForm
 {
     /// <summary>Reads the fields.</summary>
-    /// <returns>Whether all will do.</returns>
+    /// <returns>Whether all are valid.</returns>
     public static bool Read(Recipe recipe, IEnumerable<KeyValuePair<string, StringValues>> form, FigureFormat format, Dictionary<int, TypedNumber> typed)
     {
         var values = form.ToList();
@@ -33,18 +33,18 @@ public static class WeighingForm
         return typed.Values.All(one => one.Problem is null);
     }
 
-    /// <summary>Keeps what was measured of a brew, and what it then came to, in one commit.</summary>
-    /// <param name="db">The data.</param>
+    /// <summary>Saves measurements of a brew together with its new facts, in one transaction.</summary>
+    /// <param name="db">The context of the data file.</param>
     /// <param name="requests">Saves.</param>
     /// <param name="brewId">The brew.</param>
     /// <param name="plan">The forecast of its plan.</param>
-    /// <param name="lay">Lays what was read with it.</param>
-    /// <param name="ct">Stops it before anything is kept.</param>
+    /// <param name="lay">Adds the measurements.</param>
+    /// <param name="ct">Cancels it before anything is saved.</param>
     public static async Task KeepAsync(CisternDb db, IdempotencyStore requests, int brewId, Forecast plan, Action<Data.Brews.Brew> lay, CancellationToken ct)
     {
         do
         {
-            // Read anew each time: another screen may have kept something meanwhile.
+            // Read again on each try, since another device may have saved something meanwhile.
             db.ChangeTracker.Clear();
             var brew = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.DeviationAnswers).Include(row => row.Facts).AsSplitQuery().FirstAsync(row => row.Id == brewId, ct);
             lay(brew);
@@ -53,7 +53,7 @@ public static class WeighingForm
         while (!await requests.SaveAsync(ct));
     }
 
-    /// <summary>Lays with a brew what was read and will do.</summary>
+    /// <summary>Adds the valid weights to a brew.</summary>
     public static void Lay(Data.Brews.Brew brew, IReadOnlyDictionary<int, TypedNumber> typed, FigureFormat format)
     {
         foreach (var (step, number) in typed)

@@ -16,40 +16,40 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Compare;
 
-/// <summary>One of those that are laid side by side.</summary>
-/// <param name="Letter">How it is told apart.</param>
-/// <param name="Name">What it is called.</param>
-/// <param name="Sub">When, of what, by whom; what it is where it is a plan.</param>
-/// <param name="Href">Where more of it stands.</param>
-/// <param name="Forecast">As it was brewed, or as it is planned.</param>
-/// <param name="Brew">The brew; null of a plan.</param>
-/// <param name="Weighed">What a scale told of it.</param>
+/// <summary>One of the brews or plans that are compared.</summary>
+/// <param name="Letter">Its letter in the drawings.</param>
+/// <param name="Name">Its name.</param>
+/// <param name="Sub">When, with which coffee, by whom; for a plan, what it is.</param>
+/// <param name="Href">Its own page.</param>
+/// <param name="Forecast">The forecast as brewed, or as planned.</param>
+/// <param name="Brew">The brew; null for a plan.</param>
+/// <param name="Weighed">The scale's readings.</param>
 public sealed record ComparedBrew(string Letter, string Name, string Sub, string Href, Forecast Forecast, Data.Brews.Brew? Brew, IReadOnlyList<WeighedPoint> Weighed);
 
-/// <summary>Two to four brews, logged or planned, laid side by side: only what differs, and what came of it.</summary>
+/// <summary>Compares two to four brews or plans: what differs, and the results.</summary>
 public sealed class CompareModel(CisternDb db, BaristaContext bench, ForecastModel model, PlanFinder finder, PlanForecasts plans, PictureStore pictures) : PageModel
 {
     private static readonly string[] Letters = ["A", "B", "C", "D"];
 
-    /// <summary>How this barista reads figures.</summary>
+    /// <summary>Formats figures for this barista.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
-    /// <summary>What lies side by side, in the order it was brewed; plans last.</summary>
+    /// <summary>Brews in the order they were brewed, then plans.</summary>
     public IReadOnlyList<ComparedBrew> All { get; private set; } = [];
 
-    /// <summary>The plans that can be chosen where no brew lies here: the baristas' own, the recipes, and what was asked for already.</summary>
+    /// <summary>Plans to choose from where no brew is compared: the baristas' own, the library's recipes, and those already chosen.</summary>
     public IReadOnlyList<(string Id, string Name)> Choices { get; private set; } = [];
 
-    /// <summary>The plans that were asked for, as they stand in their addresses.</summary>
+    /// <summary>The plans asked for, by their ids in addresses.</summary>
     public IReadOnlyList<string> Plans { get; private set; } = [];
 
-    /// <summary>What else was asked for and could not be laid beside them.</summary>
+    /// <summary>What was asked for and cannot be compared.</summary>
     public string? Problem { get; private set; }
 
     /// <summary>What is set and done differently.</summary>
     public Differences Differ { get; private set; } = new([], [], []);
 
-    /// <summary>What each tasted of and what was measured, where anything was of one of them.</summary>
+    /// <summary>Tastings and measurements, where there are any.</summary>
     public IReadOnlyList<Difference> Told { get; private set; } = [];
 
     /// <summary>The brew charts over each other, for a wide page and a narrow one.</summary>
@@ -63,8 +63,8 @@ public sealed class CompareModel(CisternDb db, BaristaContext bench, ForecastMod
 
     /// <summary>Shows the page.</summary>
     /// <param name="b">Brews, by number.</param>
-    /// <param name="p">Plans and recipes, as they stand in their addresses.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="p">Plans and recipes, by their ids in addresses.</param>
+    /// <param name="ct">Cancels it.</param>
     public async Task<IActionResult> OnGetAsync(string[] b, string[] p, CancellationToken ct)
     {
         Format = await bench.FormatAsync(ct);
@@ -130,7 +130,7 @@ public sealed class CompareModel(CisternDb db, BaristaContext bench, ForecastMod
         Map = ComparisonCharts.Map([.. all.Select(MarkOf)], 420, 300);
     }
 
-    /// <summary>By the refractometer where there was one, with the drink as weighed; otherwise as computed.</summary>
+    /// <summary>By the refractometer where there is a reading, with the drink as weighed; otherwise as computed.</summary>
     private static ComparedMark MarkOf(ComparedBrew one)
     {
         var totals = one.Forecast.Totals;

@@ -12,18 +12,18 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Devices;
 
-/// <summary>Who is let in from the house's network: the owner's page.</summary>
+/// <summary>The owner's page about connected devices.</summary>
 public sealed class DevicesModel(DeviceJoin desk, DeviceStore devices, Presence presence, HouseCertificates certificates, IHouseNames names, AppSettings settings, BaristaContext bench, CisternDb db) : PageModel
 {
     private const int RecordsShown = 60;
 
-    /// <summary>Who is here.</summary>
+    /// <summary>The current barista.</summary>
     public BaristaContext Bench => bench;
 
     /// <summary>Where codes are given out.</summary>
     public DeviceJoin Desk => desk;
 
-    /// <summary>Whether the house is open, by itself or through a proxy.</summary>
+    /// <summary>Whether the server can be reached from the local network, directly or through a proxy.</summary>
     public bool Open => settings.House || settings.Proxy.Length > 0;
 
     /// <summary>The devices.</summary>
@@ -47,13 +47,13 @@ public sealed class DevicesModel(DeviceJoin desk, DeviceStore devices, Presence 
     /// <summary>The field for an instrument's name.</summary>
     public Field Instrument { get; private set; } = new("instrument", "An instrument's name", "") { MaxLength = DeviceStore.LongestName, Hint = "a gateway of scale or thermometer; it can send readings, and nothing else" };
 
-    /// <summary>The token of an instrument that was just made; told this once.</summary>
+    /// <summary>The token of an instrument that was just made; shown only now.</summary>
     public string? Token { get; private set; }
 
     /// <summary>Whose token that is.</summary>
     public string TokenOf { get; private set; } = "";
 
-    /// <summary>The code as a picture that opens the page with it.</summary>
+    /// <summary>The code as a QR code that opens the joining page.</summary>
     public string Picture(JoinCode code) => QrPicture.Draw($"{Addresses[0]}{HouseGuard.PairPath}?code={code.Digits}", "The code, for the camera of the device");
 
     /// <summary>Shows the page.</summary>
@@ -104,7 +104,7 @@ public sealed class DevicesModel(DeviceJoin desk, DeviceStore devices, Presence 
         return RedirectToPage();
     }
 
-    /// <summary>Takes a barista's PIN off, who has forgotten it.</summary>
+    /// <summary>Removes the PIN of a barista who has forgotten it.</summary>
     public async Task<IActionResult> OnPostPinAsync(CancellationToken ct)
     {
         if (Id("barista") is { } id
@@ -117,7 +117,7 @@ public sealed class DevicesModel(DeviceJoin desk, DeviceStore devices, Presence 
         return RedirectToPage();
     }
 
-    /// <summary>Makes a token for an instrument, and tells it once.</summary>
+    /// <summary>Makes a token for an instrument and shows it once.</summary>
     public async Task<IActionResult> OnPostInstrumentAsync(CancellationToken ct)
     {
         var name = (Request.Form.Value("instrument") ?? "").Trim();

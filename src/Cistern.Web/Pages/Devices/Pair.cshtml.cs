@@ -7,25 +7,25 @@ using Microsoft.AspNetCore.RateLimiting;
 
 namespace Cistern.Web.Pages.Devices;
 
-/// <summary>The one page a device sees that is not paired: it asks for the code.</summary>
+/// <summary>The only page for a device that is not connected: it asks for the code.</summary>
 [EnableRateLimiting(Limits.Joining)]
 public sealed class PairModel(DeviceJoin desk, DeviceStore devices, Presence presence, TimeProvider time) : PageModel
 {
-    /// <summary>The code as it was typed, or came with the picture.</summary>
+    /// <summary>The code as typed, or from the QR code.</summary>
     public string Code { get; private set; } = "";
 
     /// <summary>What the device is to be called.</summary>
     public string Name { get; private set; } = "";
 
-    /// <summary>What will not do; null while nothing was tried.</summary>
+    /// <summary>What is wrong; null before anything was tried.</summary>
     public string? Problem { get; private set; }
 
-    /// <summary>Shows the page, with the code of a picture in its field.</summary>
+    /// <summary>Shows the page, with a QR code's code in its field.</summary>
     public IActionResult OnGet(string? code)
     {
         if (HttpContext.Door() != Door.House || HttpContext.Device() is not null)
         {
-            // Whoever is in needs no code.
+            // A connected device needs no code.
             return Redirect("/");
         }
 
@@ -33,13 +33,13 @@ public sealed class PairModel(DeviceJoin desk, DeviceStore devices, Presence pre
         return Page();
     }
 
-    /// <summary>A paired device goes of its own accord: whoever lends it or sells it need not find the owner.</summary>
+    /// <summary>Disconnects the device itself, so that it can be lent or sold without the owner.</summary>
     public async Task<IActionResult> OnPostLeaveAsync(CancellationToken ct)
     {
         if (HttpContext.Device() is { } device && await devices.RevokeAsync(device.Id, device.Name, time.GetUtcNow().ToUnixTimeMilliseconds(), ct))
         {
             HouseGuard.Take(HttpContext);
-            // Not this answer: it has still to tell the device to let its token go.
+            // After this response, which still has to tell the device to delete its token.
             HttpContext.Response.OnCompleted(() =>
             {
                 presence.Revoke(device.Id);
@@ -61,7 +61,7 @@ public sealed class PairModel(DeviceJoin desk, DeviceStore devices, Presence pre
         (Code, Name) = (Request.Form.Value("code") ?? "", (Request.Form.Value("name") ?? "").Trim());
         if (DeviceStore.NameProblem(Name) is { } problem)
         {
-            // Looked at first: a code is good once, and a name that will not do must not cost it.
+            // Checked first: a code can be used once, and an invalid name must not use it up.
             Problem = Name.Length == 0 ? "Say what this device is called; the owner sees it in the list." : problem;
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
@@ -75,7 +75,7 @@ public sealed class PairModel(DeviceJoin desk, DeviceStore devices, Presence pre
                 HouseGuard.Give(HttpContext, token);
                 return Redirect("/");
             case Tried.JustShut:
-                // Once a shutting: a script that goes on must not fill the record until what matters has gone from it.
+                // Once per block, so that a script cannot push other entries out of the record.
                 await devices.RecordAsync("Too many wrong codes: pairing was shut for five minutes.", HttpContext.From(), nowMs, ct);
                 goto case Tried.Shut;
             case Tried.Shut:

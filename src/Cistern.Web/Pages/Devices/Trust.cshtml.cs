@@ -6,15 +6,15 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace Cistern.Web.Pages.Devices;
 
-/// <summary>Says how a phone is made to trust this bench: the one page over plain http in the house.</summary>
+/// <summary>Explains how a phone is made to trust this installation: the only page over unencrypted HTTP on the local network.</summary>
 public sealed class TrustModel(HouseCertificates certificates, AppSettings settings) : PageModel
 {
     /// <summary>The authority's fingerprint.</summary>
     public string Fingerprint => certificates.Fingerprint;
 
-    /// <summary>Where the bench is, encrypted: at the name this page was asked for by.</summary>
+    /// <summary>The encrypted address, with the host name of the request.</summary>
     public string Secure => string.Create(CultureInfo.InvariantCulture, $"https://{Request.Host.Host}:{settings.HousePort}");
 
-    /// <summary>Shows the page; there is none where the house is not open.</summary>
+    /// <summary>Shows the page; not found where the server is not open to the local network.</summary>
     public IActionResult OnGet() => settings.House ? Page() : NotFound();
 }

@@ -14,16 +14,16 @@ using Ical.Net.Serialization;
 
 namespace Cistern.Web.Pages.Files;
 
-/// <summary>Planned brews and what the shelf wants as a calendar: a file to take along, and an address to subscribe to.</summary>
+/// <summary>Scheduled plans and tasks of the shelf as a calendar: a file to download, and an address to subscribe to.</summary>
 internal static class CalendarApi
 {
-    /// <summary>A calendar is asked again so often, and tells so.</summary>
+    /// <summary>Refresh interval suggested to calendar programs.</summary>
     private static readonly TimeSpan AskAgain = TimeSpan.FromMinutes(15);
 
-    /// <summary>How long what was planned stays in it, ms: a calendar that is read rarely still shows it.</summary>
+    /// <summary>How long past entries stay, ms, for calendars that are read rarely.</summary>
     private const long StaysMs = 7L * 86_400_000;
 
-    /// <summary>Lays it out.</summary>
+    /// <summary>Draws it.</summary>
     public static void MapCalendar(this WebApplication app) => app.MapGet("/out/calendar.ics", CalendarAsync)
         .WithName("calendar")
         .WithSummary("Planned brews, with what begins when, and what the shelf wants, as iCalendar (RFC 5545).");
@@ -44,7 +44,7 @@ internal static class CalendarApi
 
         foreach (var row in await ShelfDue.RowsAsync(db, new ShelfView(format, bench.Today), ct))
         {
-            // It is due when it is, on no day: a thing to do, and no date.
+            // Due now, on no particular day: a to-do without a date.
             calendar.Todos.Add(new Todo { Uid = string.Create(CultureInfo.InvariantCulture, $"{row.Kind}-{row.Id}@cistern"), Summary = $"{row.Name}: {row.Due}", Description = row.Line, DtStamp = Utc(bench.NowMs), Status = TodoStatus.NeedsAction });
         }
 
@@ -63,7 +63,7 @@ internal static class CalendarApi
         var beginsMs = preparation.KettleBeforeFinishS is { } kettleS ? Math.Min(Before(kettleS), handsMs) : handsMs;
         var planned = new CalendarEvent
         {
-            // The same plan wanted at another time is the same entry, moved.
+            // The same plan at another time is the same entry, moved.
             Uid = string.Create(CultureInfo.InvariantCulture, $"plan-{stored.Id}@cistern"),
             Summary = $"Brew {stored.Name}",
             Start = Utc(beginsMs),
@@ -92,7 +92,7 @@ internal static class CalendarApi
         return planned;
     }
 
-    /// <summary>A call some seconds after an entry begins.</summary>
+    /// <summary>An alarm some seconds after an entry begins.</summary>
     private static Alarm AlarmAt(long afterS, string what) =>
         new() { Action = AlarmAction.Display, Description = what, Trigger = new Trigger(Duration.FromTimeSpanExact(TimeSpan.FromSeconds(afterS))) };
 

@@ -12,22 +12,22 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Files;
 
-/// <summary>A plan or a brew as a code that another Cistern takes in.</summary>
+/// <summary>A plan or a brew as a QR code that another Cistern imports.</summary>
 public sealed class CodeModel(CisternDb db, PlanFinder finder, PlanForecasts forecasts, BaristaContext bench, BrewExport brews) : PageModel
 {
-    /// <summary>What it is called.</summary>
+    /// <summary>Its name.</summary>
     public string Name { get; private set; } = "";
 
-    /// <summary>The code as text; null where it is too long for a picture.</summary>
+    /// <summary>The code's text; null where it is too long for one QR code.</summary>
     public string? Text { get; private set; }
 
     /// <summary>What is in it and what not.</summary>
     public string Says { get; private set; } = "";
 
-    /// <summary>Where it stands.</summary>
+    /// <summary>Its state.</summary>
     public string Back { get; private set; } = "/files";
 
-    /// <summary>The place of the application it belongs to.</summary>
+    /// <summary>The section of the application it belongs to.</summary>
     public string Place { get; private set; } = "Log";
 
     /// <summary>Shows the page.</summary>

@@ -17,13 +17,13 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Files;
 
-/// <summary>What goes out as files: written as it is read, so that a long log needs no more room than a short one.</summary>
+/// <summary>Exports, streamed so that memory use does not depend on the length of the log.</summary>
 internal static class ExportApi
 {
     private const string Json = "application/json; charset=utf-8";
     private const string Csv = "text/csv; charset=utf-8";
 
-    /// <summary>Lays it out.</summary>
+    /// <summary>Draws it.</summary>
     public static void MapOut(this WebApplication app)
     {
         const string Asked = "Takes the same query as /log; without one it is all of the log.";
@@ -75,7 +75,7 @@ internal static class ExportApi
     private static async Task<IResult> PlansAsync(HttpContext context, PlanFinder finder, BaristaContext bench, CancellationToken ct)
     {
         Attach(context, Json, bench, "plans", "json");
-        // Plans of one recipe keep its id, and a file has each once.
+        // Plans of one recipe share its id, and a file may contain an id only once.
         var used = new HashSet<string>(StringComparer.Ordinal);
         return Results.Text(RecipeWriter.Write((await finder.RecipesAsync(ct)).Select(recipe => recipe with { Id = Own(recipe.Id, used) })), "application/json", Plain);
     }

@@ -13,18 +13,18 @@ using Microsoft.AspNetCore.RateLimiting;
 
 namespace Cistern.Web.Pages.Files;
 
-/// <summary>What goes out as open files, and what comes in.</summary>
+/// <summary>Exports and imports of open files.</summary>
 [RequestSizeLimit(LargestUpload)]
 [EnableRateLimiting(Limits.Imports)]
 public sealed class FilesModel(LogStore log, ImportStore imports, DeviceStore devices, ImportStaging staging, BaristaContext bench) : PageModel
 {
-    /// <summary>The most that can be sent at once, bytes.</summary>
+    /// <summary>The largest upload, bytes.</summary>
     public const int LargestUpload = 32 * 1024 * 1024;
 
     /// <summary>The most files at once.</summary>
     public const int MostFiles = 200;
 
-    /// <summary>Who is here, and what is brewing.</summary>
+    /// <summary>The current barista and the running brews.</summary>
     public BaristaContext Bench => bench;
 
     /// <summary>What of the log goes out.</summary>
@@ -33,13 +33,13 @@ public sealed class FilesModel(LogStore log, ImportStore imports, DeviceStore de
     /// <summary>How many brews that are.</summary>
     public int Found { get; private set; }
 
-    /// <summary>More than this are a larger file than can be taken in again: a brew is some 20 kB.</summary>
+    /// <summary>More brews than this make a file too large to import: a brew is some 20 kB.</summary>
     public const int MostTakenInAgain = 1_500;
 
-    /// <summary>What was taken in before, the newest first.</summary>
+    /// <summary>Earlier imports, newest first.</summary>
     public IReadOnlyList<Import> Imports { get; private set; } = [];
 
-    /// <summary>What was just taken in, by its number.</summary>
+    /// <summary>The id of the import just made.</summary>
     public int? Taken { get; private set; }
 
     /// <summary>A code, as it was read or pasted.</summary>

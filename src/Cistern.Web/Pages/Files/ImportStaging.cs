@@ -3,7 +3,7 @@ using Cistern.Data.Files;
 
 namespace Cistern.Web.Pages.Files;
 
-/// <summary>Files that were sent to be taken in and are only looked at yet: they lie beside the data, each lot in a folder of its own, for a day.</summary>
+/// <summary>Uploaded files that were not imported yet, stored beside the data file for a day, in one folder per upload.</summary>
 /// <param name="file">The data file.</param>
 /// <param name="time">The clock.</param>
 public sealed class ImportStaging(DataFile file, TimeProvider time)
@@ -12,16 +12,16 @@ public sealed class ImportStaging(DataFile file, TimeProvider time)
 
     private string Root => file.Path + ".in";
 
-    /// <summary>Lays files down.</summary>
-    /// <param name="files">The files as they were sent.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <summary>Stores files.</summary>
+    /// <param name="files">The uploaded files.</param>
+    /// <param name="ct">Cancels it.</param>
     /// <returns>The name of their lot.</returns>
     public async Task<Guid> LayAsync(IReadOnlyList<IFormFile> files, CancellationToken ct)
     {
         var (lot, folder) = NewImport();
         for (var i = 0; i < files.Count; i++)
         {
-            // What a file was called is told, never used as a path.
+            // A file's name is only shown and never used as a path.
             await File.WriteAllTextAsync(Path.Combine(folder, FormattableString.Invariant($"{i:000}.name")), Named(files[i].FileName), ct);
             await using var to = new FileStream(Path.Combine(folder, FormattableString.Invariant($"{i:000}.data")), OwnersOnly());
             await files[i].CopyToAsync(to, ct);
@@ -30,10 +30,10 @@ public sealed class ImportStaging(DataFile file, TimeProvider time)
         return lot;
     }
 
-    /// <summary>Lays one file down that came as text.</summary>
-    /// <param name="name">What it is called.</param>
+    /// <summary>Stores one file that came as text.</summary>
+    /// <param name="name">The file's name.</param>
     /// <param name="text">What is in it.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="ct">Cancels it.</param>
     /// <returns>The name of its lot.</returns>
     public async Task<Guid> LayAsync(string name, string text, CancellationToken ct)
     {
@@ -44,7 +44,7 @@ public sealed class ImportStaging(DataFile file, TimeProvider time)
         return lot;
     }
 
-    /// <summary>Reads a lot; null where there is none any more.</summary>
+    /// <summary>Reads the files of an upload; null where they no longer exist.</summary>
     public async Task<IReadOnlyList<IncomingFile>?> ReadAsync(Guid lot, CancellationToken ct)
     {
         if (!Directory.Exists(Folder(lot)))
@@ -61,7 +61,7 @@ public sealed class ImportStaging(DataFile file, TimeProvider time)
         return read;
     }
 
-    /// <summary>Lets go of a lot.</summary>
+    /// <summary>Deletes an upload.</summary>
     public void Remove(Guid lot)
     {
         if (Directory.Exists(Folder(lot)))
@@ -70,7 +70,7 @@ public sealed class ImportStaging(DataFile file, TimeProvider time)
         }
     }
 
-    /// <summary>A new file that only its owner can read: what is sent is as private as the data.</summary>
+    /// <summary>Options for a new file that only its owner can read: uploads are as private as the data.</summary>
     private static FileStreamOptions OwnersOnly()
     {
         var options = new FileStreamOptions { Mode = FileMode.CreateNew, Access = FileAccess.Write, Options = FileOptions.Asynchronous };
@@ -82,7 +82,7 @@ public sealed class ImportStaging(DataFile file, TimeProvider time)
         return options;
     }
 
-    /// <summary>A folder that only its owner can look into.</summary>
+    /// <summary>A folder that only its owner can access.</summary>
     private static string OwnersFolder(string path) =>
         (OperatingSystem.IsWindows() ? Directory.CreateDirectory(path) : Directory.CreateDirectory(path, UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute)).FullName;
 

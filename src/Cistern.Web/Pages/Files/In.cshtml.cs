@@ -5,23 +5,23 @@ using Microsoft.AspNetCore.RateLimiting;
 
 namespace Cistern.Web.Pages.Files;
 
-/// <summary>Files that are to be taken in, looked at: what is new, known, changed or refused; then how far they are taken.</summary>
+/// <summary>Shows what an import would do (new, known, changed, refused), and then its progress.</summary>
 [EnableRateLimiting(Limits.Imports)]
 public sealed class InModel(ImportRuns runs, ImportStaging staging, BaristaContext bench) : PageModel
 {
-    /// <summary>The most things that are listed one by one.</summary>
+    /// <summary>The most items that are listed.</summary>
     public const int MostListed = 200;
 
-    /// <summary>So soon a lot is mostly taken that nobody need be shown how far it is.</summary>
+    /// <summary>Within this time an import is usually complete, so that no progress needs to be shown.</summary>
     private static readonly TimeSpan Soon = TimeSpan.FromSeconds(1.5);
 
-    /// <summary>Who is here, and what is brewing.</summary>
+    /// <summary>The current barista and the running brews.</summary>
     public BaristaContext Bench => bench;
 
     /// <summary>The lot.</summary>
     public Guid Lot { get; private set; }
 
-    /// <summary>What it would bring; null while it is taken.</summary>
+    /// <summary>What it would do; null while it is running.</summary>
     public ImportPreview? Look { get; private set; }
 
     /// <summary>How far it is; null before.</summary>
@@ -61,7 +61,7 @@ public sealed class InModel(ImportRuns runs, ImportStaging staging, BaristaConte
         return Redirect(FormattableString.Invariant($"/files/in/{lot:N}"));
     }
 
-    /// <summary>Lets go of it.</summary>
+    /// <summary>Deletes the upload.</summary>
     public IActionResult OnPostLeave(Guid lot)
     {
         staging.Remove(lot);

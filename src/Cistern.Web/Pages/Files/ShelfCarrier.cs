@@ -13,18 +13,18 @@ using Microsoft.Extensions.Primitives;
 
 namespace Cistern.Web.Pages.Files;
 
-/// <summary>What the shelf of a file would bring.</summary>
-/// <param name="Items">Each thing, and what becomes of it.</param>
-/// <param name="Fresh">Those that are not here.</param>
-/// <param name="Findings">What will not do.</param>
+/// <summary>What an import would do with things for the shelf.</summary>
+/// <param name="Items">Each thing, and what the import does with it.</param>
+/// <param name="Fresh">Things that do not exist here.</param>
+/// <param name="Findings">What is wrong.</param>
 public sealed record ShelfLook(IReadOnlyList<ImportItem> Items, IReadOnlyList<ShelfThing> Fresh, IReadOnlyList<Finding> Findings);
 
 /// <summary>
-/// Carries the shelf out and in through the forms of its things, so that a file is read by the same rules as what is typed.
-/// Figures are in g, ml and °C whoever's units.
+/// Exports and imports the shelf through the forms of its things, so that a file follows the same rules as typed values. Figures are
+/// in g, ml and °C, whatever the barista's units.
 /// </summary>
-/// <param name="db">The data.</param>
-/// <param name="bench">Who is here.</param>
+/// <param name="db">The context of the data file.</param>
+/// <param name="bench">The current barista.</param>
 public sealed class ShelfCarrier(CisternDb db, BaristaContext bench)
 {
     private const string Opened = "opened-on";
@@ -51,7 +51,7 @@ public sealed class ShelfCarrier(CisternDb db, BaristaContext bench)
         return things;
     }
 
-    /// <summary>What would become of each thing; nothing is changed.</summary>
+    /// <summary>What an import would do with each thing; nothing is changed.</summary>
     public async Task<ShelfLook> LookAsync(IReadOnlyList<IncomingFile> files, CancellationToken ct)
     {
         var (items, fresh, findings) = (new List<ImportItem>(), new List<ShelfThing>(), new List<Finding>());
@@ -82,7 +82,7 @@ public sealed class ShelfCarrier(CisternDb db, BaristaContext bench)
         return new ShelfLook(items, fresh, findings);
     }
 
-    /// <summary>Puts things on the shelf, in a transaction of whoever asks.</summary>
+    /// <summary>Adds things to the shelf, in the caller's transaction.</summary>
     /// <returns>Their names, as "mill.3".</returns>
     public async Task<string> TakeAsync(IReadOnlyList<ShelfThing> things, CancellationToken ct)
     {
@@ -92,7 +92,7 @@ public sealed class ShelfCarrier(CisternDb db, BaristaContext bench)
     }
 
     /// <summary>Takes a plan or a thing off by its name.</summary>
-    /// <param name="db">The data.</param>
+    /// <param name="db">The context of the data file.</param>
     /// <param name="name">Its name, as "grinder.3" or "plan.12".</param>
     /// <param name="nowMs">Now.</param>
     public static async Task DeleteAsync(CisternDb db, string name, long nowMs)

@@ -4,7 +4,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace Cistern.Web.Pages.Help;
 
-/// <summary>Help that can be searched, and the cautions.</summary>
+/// <summary>The help, with search, and the cautions.</summary>
 public sealed class HelpModel : PageModel
 {
     /// <summary>What was asked; empty for all of it.</summary>

@@ -7,19 +7,19 @@ using Cistern.Drawing;
 
 namespace Cistern.Web.Pages.Help;
 
-/// <summary>One question that is asked at the bench, and its answer.</summary>
-/// <param name="Id">Its place on the page.</param>
-/// <param name="Title">The question, short.</param>
-/// <param name="Lines">The answer: a thing a line, in the order it is done.</param>
-/// <param name="Svg">The application's own drawing of it, or null.</param>
+/// <summary>A question and its answer.</summary>
+/// <param name="Id">Its anchor on the page.</param>
+/// <param name="Title">The question, in brief.</param>
+/// <param name="Lines">The answer, one item per line, in the order in which it is done.</param>
+/// <param name="Svg">A drawing by the application's own code, or null.</param>
 public sealed record HelpTopic(string Id, string Title, IReadOnlyList<string> Lines, string? Svg = null);
 
-/// <summary>What help there is. Drawings are made by what draws the pages, so they show what the pages show.</summary>
+/// <summary>The help topics. Their drawings are made by the code that draws the pages.</summary>
 public static class HelpTopics
 {
     private static readonly Lazy<IReadOnlyList<HelpTopic>> Made = new(Make);
 
-    /// <summary>Every topic, in the order somebody new meets them.</summary>
+    /// <summary>All topics, in the order a beginner needs them.</summary>
     public static IReadOnlyList<HelpTopic> All => Made.Value;
 
     private static List<HelpTopic> Make()

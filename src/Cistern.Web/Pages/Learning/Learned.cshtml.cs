@@ -11,18 +11,18 @@ namespace Cistern.Web.Pages.Learning;
 
 /// <summary>What was learned of one thing.</summary>
 /// <param name="Scope">What it is.</param>
-/// <param name="Whose">What it is called.</param>
+/// <param name="Whose">Its name.</param>
 /// <param name="Brews">From how many brews.</param>
 /// <param name="Sentences">What was learned, in plain words.</param>
 public sealed record LearnedThing(FitScope Scope, string Whose, int Brews, IReadOnlyList<string> Sentences);
 
-/// <summary>What was learned from the brews of this house, how well it predicts them, and whether it is used.</summary>
+/// <summary>What was learned from this installation's brews, how well it predicts them, and whether it is used.</summary>
 public sealed class LearnedModel(CisternDb db, LearnedNow now, BaristaContext bench) : PageModel
 {
-    /// <summary>As many of the last brews are told as they would have been expected.</summary>
+    /// <summary>How many of the latest brews are shown with their leave-one-out predictions.</summary>
     private const int MostLeftOut = 12;
 
-    /// <summary>How this barista reads figures.</summary>
+    /// <summary>Formats figures for this barista.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
     /// <summary>From how many brews.</summary>
@@ -31,13 +31,13 @@ public sealed class LearnedModel(CisternDb db, LearnedNow now, BaristaContext be
     /// <summary>Thing by thing.</summary>
     public IReadOnlyList<LearnedThing> Things { get; private set; } = [];
 
-    /// <summary>The last brews, the newest first, each expected without it.</summary>
+    /// <summary>The latest brews, newest first, with their leave-one-out predictions.</summary>
     public IReadOnlyList<(int Id, string Name, string When, IReadOnlyList<LeftOut> Figures)> LeftOut { get; private set; } = [];
 
-    /// <summary>The median miss of a figure expected without its brew, as a share of the unfitted model's; null where too few were measured.</summary>
+    /// <summary>The median error of leave-one-out predictions, relative to the unfitted model's; null where there were too few measurements.</summary>
     public IReadOnlyList<(string Figure, string Fitted, string Unfitted)> Misses { get; private set; } = [];
 
-    /// <summary>Whether forecasts of whoever is here use it.</summary>
+    /// <summary>Whether it is used in the current barista's forecasts.</summary>
     public bool Used { get; private set; }
 
     /// <summary>Shows the page.</summary>

@@ -13,13 +13,13 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Log;
 
-/// <summary>One brew: what was planned, what was really done and when, and what it tasted of.</summary>
+/// <summary>One brew: what was planned, what was done and when, and how it tasted.</summary>
 public sealed class EntryModel(CisternDb db, IdempotencyStore requests, BaristaContext bench, ForecastModel model) : PageModel
 {
-    /// <summary>Who is here, and what is brewing.</summary>
+    /// <summary>The current barista and the running brews.</summary>
     public BaristaContext Bench => bench;
 
-    /// <summary>How this barista reads figures.</summary>
+    /// <summary>Formats figures for this barista.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
     /// <summary>The brew, as planned and as brewed.</summary>
@@ -28,13 +28,13 @@ public sealed class EntryModel(CisternDb db, IdempotencyStore requests, BaristaC
     /// <summary>The brew.</summary>
     public Data.Brews.Brew Brew => Logged.Brew;
 
-    /// <summary>The forecast of its plan, the rest of it as it stood at its end.</summary>
+    /// <summary>The forecast of its plan, with the remaining steps as they were at the end.</summary>
     public Forecast Plan => Logged.Plan;
 
-    /// <summary>The same computation on what was really done; null where the clock never ran.</summary>
+    /// <summary>The forecast of what was actually done; null where the clock never ran.</summary>
     public Forecast? Real => Logged.Real;
 
-    /// <summary>A note that was not taken, as it was typed.</summary>
+    /// <summary>A note that was refused, as it was typed.</summary>
     public Field Note { get; private set; } = new("note", "Add a note", "") { Kind = "area", MaxLength = 2_000 };
 
     /// <summary>Weights as they were typed, by step.</summary>
@@ -89,10 +89,10 @@ public sealed class EntryModel(CisternDb db, IdempotencyStore requests, BaristaC
         return RedirectToPage(new { id });
     }
 
-    /// <summary>The brew it was made from, where that was brewed to its end; else null.</summary>
+    /// <summary>The brew it was made from, where that is finished; else null.</summary>
     public int? Parent { get; private set; }
 
-    /// <summary>The last brew before it of its recipe and coffee, or null.</summary>
+    /// <summary>The last earlier brew with the same recipe and coffee, or null.</summary>
     public int? LastAlike { get; private set; }
 
     private async Task<bool> LoadAsync(int id, CancellationToken ct)

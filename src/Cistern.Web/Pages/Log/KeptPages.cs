@@ -5,12 +5,12 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Log;
 
-/// <summary>A page a device keeps for when there is no network.</summary>
-/// <param name="Path">Where it is.</param>
-/// <param name="Stamp">Another one where the page is another; null where it is to be had anew each time.</param>
+/// <summary>A page that a device stores for use without the network.</summary>
+/// <param name="Path">Its address.</param>
+/// <param name="Stamp">Changes when the page changes; null where it must be loaded each time.</param>
 internal sealed record KeptPage(string Path, long? Stamp);
 
-/// <summary>Says which pages a device keeps, so that the frame, the brews under way and the last of the log are there without network.</summary>
+/// <summary>Lists the pages that a device stores: the frame, the running brews and the latest of the log.</summary>
 internal static class KeptPages
 {
     /// <summary>So many of the log's last.</summary>
@@ -18,7 +18,7 @@ internal static class KeptPages
 
     private static readonly string[] Frame = ["/", "/plan", "/brew", "/log", "/shelf", "/help"];
 
-    /// <summary>Lays it out.</summary>
+    /// <summary>Draws it.</summary>
     public static void MapKept(this WebApplication app) => app.MapGet("/api/keep", AllAsync)
         .WithName("keep")
         .WithSummary("The pages that a device keeps for when there is no network, each with a stamp that changes with it.");

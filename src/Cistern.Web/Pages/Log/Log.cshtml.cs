@@ -13,23 +13,23 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Log;
 
-/// <summary>A brew of the log as its line is told: its row, and what only its own row in the file has.</summary>
+/// <summary>A brew in the log: its row there, with details from the brew's own row.</summary>
 /// <param name="Row">The row.</param>
-/// <param name="Sparkline">Its brew chart in little.</param>
+/// <param name="Sparkline">Its small brew chart.</param>
 /// <param name="GrindText">How it was ground.</param>
-/// <param name="Note">What somebody said of it.</param>
+/// <param name="Note">A taster's words.</param>
 public sealed record LogLine(LogRow Row, string Sparkline, string GrindText, string Note);
 
-/// <summary>Every brew, the newest first, found by anything.</summary>
+/// <summary>The log: all brews, newest first, with search and filters.</summary>
 public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, BaristaContext bench) : PageModel
 {
     private const int PageSize = 25;
     private const int MostLetters = 60;
 
-    /// <summary>Who is here, and what is brewing.</summary>
+    /// <summary>The current barista and the running brews.</summary>
     public BaristaContext Bench => bench;
 
-    /// <summary>How this barista reads figures.</summary>
+    /// <summary>Formats figures for this barista.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
     /// <summary>What is asked for.</summary>
@@ -38,19 +38,19 @@ public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, Bar
     /// <summary>What was found.</summary>
     public LogFound Found { get; private set; } = new([], []);
 
-    /// <summary>The brews of this page, the newest first.</summary>
+    /// <summary>The brews of this page, newest first.</summary>
     public IReadOnlyList<LogLine> Lines { get; private set; } = [];
 
-    /// <summary>Where the next page begins, or null on the last.</summary>
+    /// <summary>The start of the next page, or null on the last.</summary>
     public string? Older { get; private set; }
 
     /// <summary>The searches that were kept.</summary>
     public IReadOnlyList<KeptSearch> Kept { get; private set; } = [];
 
-    /// <summary>The brew that was just taken away, and can be brought back.</summary>
+    /// <summary>The brew just deleted, which can be restored.</summary>
     public (int Id, string Name)? TakenAway { get; private set; }
 
-    /// <summary>The name of a search that could not be kept, as it was typed.</summary>
+    /// <summary>The name of a search that could not be saved, as it was typed.</summary>
     public Field Name { get; private set; } = new("name", "Keep this search as", "") { MaxLength = MostLetters };
 
     /// <summary>Shows the page.</summary>
@@ -64,7 +64,7 @@ public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, Bar
         }
     }
 
-    /// <summary>Keeps what is asked for under a name.</summary>
+    /// <summary>Saves the current search under a name.</summary>
     public async Task<IActionResult> OnPostKeepAsync(CancellationToken ct)
     {
         var query = LogQueries.Of(Request.Form.Value("query") ?? "");
@@ -86,14 +86,14 @@ public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, Bar
         return Page();
     }
 
-    /// <summary>Lets go of a kept search.</summary>
+    /// <summary>Deletes a saved search.</summary>
     public async Task<IActionResult> OnPostForgetAsync(int search)
     {
         await log.ForgetAsync(search);
         return Redirect($"/log?{LogQueries.Of(Request.Form.Value("query") ?? "")}");
     }
 
-    /// <summary>Brings back a brew that was taken away.</summary>
+    /// <summary>Restores a deleted brew.</summary>
     public async Task<IActionResult> OnPostBringBackAsync(int id, CancellationToken ct) => await SetDeletedAsync(id, away: false, ct) ? Redirect($"/log/{id}") : NotFound();
 
     /// <summary>Takes a brew away from the log.</summary>

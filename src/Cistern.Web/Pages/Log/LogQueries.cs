@@ -4,13 +4,13 @@ using Microsoft.Extensions.Primitives;
 
 namespace Cistern.Web.Pages.Log;
 
-/// <summary>Reads what is asked of the log from an address.</summary>
+/// <summary>Reads a query of the log from an address.</summary>
 public static class LogQueries
 {
     /// <summary>What an address asks for.</summary>
     public static LogQuery Of(IEnumerable<KeyValuePair<string, StringValues>> members) =>
         LogQuery.Read(members.SelectMany(pair => pair.Value.Select(value => KeyValuePair.Create(pair.Key, value))));
 
-    /// <summary>What is asked for after a question mark.</summary>
+    /// <summary>The query after a question mark.</summary>
     public static LogQuery Of(string query) => Of(QueryHelpers.ParseQuery(query));
 }

@@ -11,25 +11,25 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Log;
 
-/// <summary>One brew as the log tells it: what was planned, what was really done, and what came of both.</summary>
-/// <param name="Brew">The brew, with all that was said of it.</param>
-/// <param name="Plan">The forecast of its plan, the rest of it as it stood at its end.</param>
-/// <param name="Planned">The forecast of the plan it began with: what it is held against.</param>
+/// <summary>A brew of the log with its plan, what was done, and the results of both.</summary>
+/// <param name="Brew">The brew, with everything that belongs to it.</param>
+/// <param name="Plan">The forecast of its plan, with the remaining steps as they were at the end.</param>
+/// <param name="Planned">The forecast of the plan it began with, with which it is compared.</param>
 /// <param name="Run">What was done when.</param>
-/// <param name="Real">The same computation on what was really done; null where the clock never ran, or it is not over.</param>
-/// <param name="OnTheScale">What a scale told of the vessel and the cup, over time.</param>
+/// <param name="Real">The forecast of what was actually done; null where the clock never ran, or it is not over.</param>
+/// <param name="OnTheScale">The scale's readings of vessel and cup.</param>
 public sealed record LoggedBrew(Data.Brews.Brew Brew, Forecast Plan, Forecast Planned, BrewRun Run, Forecast? Real, IReadOnlyList<WeighedPoint> OnTheScale)
 {
-    /// <summary>As it was brewed, or as it was planned.</summary>
+    /// <summary>The forecast as brewed, or else as planned.</summary>
     public Forecast ExtractionLevel => Real ?? Plan;
 
-    /// <summary>What its own clock measured of what flowed.</summary>
+    /// <summary>The flow times measured on its own clock.</summary>
     public Measured Measured => Brew.Timed(Plan.Recipe, Run);
 
-    /// <summary>How its times lie against their windows.</summary>
+    /// <summary>Its times compared with their windows.</summary>
     public IReadOnlyList<FlowVerdict> Verdicts => Real is null ? [] : Brew.Verdicts(Planned, Run);
 
-    /// <summary>How long the press or the plunge was to take, s.</summary>
+    /// <summary>The planned length of the press or plunge, s.</summary>
     public double PlannedPressS => Core.Planning.Settings.Get(Plan, Core.Planning.Setting.PressS) ?? 0;
 
     /// <summary>When a step was done, in words; a dash where it was not.</summary>
@@ -37,17 +37,17 @@ public sealed record LoggedBrew(Data.Brews.Brew Brew, Forecast Plan, Forecast Pl
         ? done.EndS is { } endS ? FigureFormat.Clock(endS) + Ended(done.By) : "made ready"
         : "—";
 
-    /// <summary>What was weighed at a pour, or that it is marked as planned.</summary>
+    /// <summary>The weight at a pour, or that it is as planned.</summary>
     public string Weighed(int step, FigureFormat format) => Brew.WeightsG().TryGetValue(step, out var totalG)
         ? format.Water(totalG)
         : Plan.Recipe.Steps[step] is Step.Pour pour ? $"{format.Water(pour.ToG)} as planned" : "";
 
-    /// <summary>Reads a brew; null where there is none.</summary>
-    /// <param name="db">The data; what is read is tracked.</param>
-    /// <param name="model">The model as published, and what stops it.</param>
+    /// <summary>Loads a brew; null where there is none.</summary>
+    /// <param name="db">The context, which tracks what is loaded.</param>
+    /// <param name="model">The published model, with its cancellation.</param>
     /// <param name="id">The brew.</param>
     /// <param name="nowMs">Now, UTC milliseconds.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="ct">Cancels it.</param>
     public static async Task<LoggedBrew?> LoadAsync(CisternDb db, ForecastModel model, int id, long nowMs, CancellationToken ct)
     {
         var brew = await db.Brews.Include(row => row.Entries).Include(row => row.Weighings).Include(row => row.Observations).Include(row => row.Notes).Include(row => row.DeviationAnswers).Include(row => row.Tastings).ThenInclude(tasting => tasting.Barista).Include(row => row.Barista)

@@ -9,22 +9,22 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace Cistern.Web.Pages.Log;
 
-/// <summary>One brew on one side of A4, printed by the browser: with the code that another Cistern takes it in by.</summary>
+/// <summary>One brew on one side of A4 for printing, with a QR code for importing it elsewhere.</summary>
 public sealed class SheetModel(CisternDb db, BrewExport brews, BaristaContext bench, ForecastModel model) : PageModel
 {
-    /// <summary>Who is here.</summary>
+    /// <summary>The current barista.</summary>
     public BaristaContext Bench => bench;
 
     /// <summary>The brew.</summary>
     public LoggedBrew Logged { get; private set; } = null!;
 
-    /// <summary>How this barista reads figures.</summary>
+    /// <summary>Formats figures for this barista.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
-    /// <summary>The brew as a code; null where it is not over, or too long for one.</summary>
+    /// <summary>The brew as a QR code; null where it is not over, or too long for one.</summary>
     public string? Code { get; private set; }
 
-    /// <summary>What was planned and what came of it.</summary>
+    /// <summary>The planned figures and the results.</summary>
     public IEnumerable<(string What, string Planned, string Brewed)> Figures
     {
         get

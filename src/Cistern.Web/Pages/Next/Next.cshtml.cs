@@ -13,39 +13,39 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace Cistern.Web.Pages.Next;
 
-/// <summary>What to change for the next brew, and that brew's plan at a touch.</summary>
+/// <summary>What to change for the next brew, with that brew's plan one touch away.</summary>
 public sealed class NextModel(SeriesAdvice advice, PlanKeeping keeping, IdempotencyStore requests, BaristaContext bench) : PageModel
 {
     private AdvisedBrew advised = null!;
 
-    /// <summary>Who is here, and what is brewing.</summary>
+    /// <summary>The current barista and the running brews.</summary>
     public BaristaContext Bench => bench;
 
     /// <summary>The brew that is judged.</summary>
     public Data.Brews.Brew Brew { get; private set; } = null!;
 
-    /// <summary>Its grinder, where that stands on the shelf.</summary>
+    /// <summary>Its grinder, where that is on the shelf.</summary>
     public Grinder? Grinder { get; private set; }
 
     /// <summary>What to do.</summary>
     public Advice Advice { get; private set; } = null!;
 
-    /// <summary>What the plan comes to when it is brewed again as it is.</summary>
+    /// <summary>The figures of brewing the plan again unchanged.</summary>
     public Totals Again { get; private set; } = null!;
 
-    /// <summary>How this barista reads figures.</summary>
+    /// <summary>Formats figures for this barista.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
-    /// <summary>What has to be said about what was pressed; null where nothing has.</summary>
+    /// <summary>A message about the last press; null where there is none.</summary>
     public string? Said { get; private set; }
 
-    /// <summary>What makes a change known again: what is changed, and to what.</summary>
+    /// <summary>Identifies a change by what is changed, and to what.</summary>
     public static string KeyOf(AdvisedChange change) => string.Create(CultureInfo.InvariantCulture, $"{change.Setting}:{change.To:0.####}{(change.And is { } and ? FormattableString.Invariant($" {and.Setting}:{and.To:0.####}") : "")}");
 
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct) => await LoadAsync(id, ct) ? Page() : NotFound();
 
-    /// <summary>Makes a change the next brew: keeps its plan, with its lineage and its why.</summary>
+    /// <summary>Saves a change as the plan of the next brew, with what it came from and why.</summary>
     public async Task<IActionResult> OnPostAsync(int id, CancellationToken ct)
     {
         var wish = await WishAsync(ct);
@@ -67,7 +67,7 @@ public sealed class NextModel(SeriesAdvice advice, PlanKeeping keeping, Idempote
         return Redirect(await keeping.NextAsync(advised.PlanOf(change.Recipe), Brew, what, change.Why, kept.ToJson(), wish, ct));
     }
 
-    /// <summary>Makes a cup that was liked the target of the next: its plan, or how it was brewed where that lies further off.</summary>
+    /// <summary>Makes a cup that was liked the target of the next brew: its plan, or the brew as it was made where that was further away.</summary>
     public async Task<IActionResult> OnPostTargetAsync(int id, CancellationToken ct)
     {
         var wish = await WishAsync(ct);
@@ -82,7 +82,7 @@ public sealed class NextModel(SeriesAdvice advice, PlanKeeping keeping, Idempote
 
     private async Task<PlanWish> WishAsync(CancellationToken ct) => new(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
 
-    /// <summary>What is answered before anything is made: where it was made already, or that there is no such brew; null where it is to be made.</summary>
+    /// <summary>The response where the plan exists already, or the brew does not; null where the plan has to be made.</summary>
     private async Task<IActionResult?> BeforeAsync(int id, PlanWish wish, CancellationToken ct) =>
         await requests.DoneAsync(wish.Key, ct) is { } done ? Redirect(done) : await LoadAsync(id, ct) ? null : NotFound();
 

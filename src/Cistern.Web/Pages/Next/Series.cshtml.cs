@@ -13,24 +13,24 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Next;
 
-/// <summary>One brew of a line, as it is told.</summary>
+/// <summary>A brew of a series.</summary>
 /// <param name="Brew">The brew.</param>
-/// <param name="FlavourBalance">Which way it leans as it was brewed, forecast.</param>
-/// <param name="TdsPercent">Its strength: read, or else forecast, %.</param>
-/// <param name="YieldPercent">Its extraction: by the reading, or else forecast, %.</param>
-/// <param name="Read">Whether a refractometer told it.</param>
+/// <param name="FlavourBalance">Its flavour balance as brewed, from the forecast.</param>
+/// <param name="TdsPercent">Its strength, %: as read, or else from the forecast.</param>
+/// <param name="YieldPercent">Its extraction, %: from the reading, or else from the forecast.</param>
+/// <param name="Read">Whether there is a refractometer reading.</param>
 /// <param name="Changed">What was changed from the one before, in words.</param>
-/// <param name="Planned">What it was expected to come to as it was planned.</param>
+/// <param name="Planned">The expected figures of its plan.</param>
 public sealed record SeriesRow(Data.Brews.Brew Brew, double FlavourBalance, double TdsPercent, double YieldPercent, bool Read, string Changed, Totals Planned)
 {
-    /// <summary>Whether it was made from another by a change.</summary>
+    /// <summary>Whether it was made from another brew by a change.</summary>
     public bool IsChanged => Changed.Length > 0;
 }
 
-/// <summary>A line of brews as a path, with what each change did, expected and real.</summary>
+/// <summary>A series of brews as a path on the map, with the expected and the actual effect of each change.</summary>
 public sealed class SeriesModel(CisternDb db, SeriesStore lines, PictureStore pictures, BaristaContext bench, ForecastModel model) : PageModel
 {
-    /// <summary>Who is here, and what is brewing.</summary>
+    /// <summary>The current barista and the running brews.</summary>
     public BaristaContext Bench => bench;
 
     /// <summary>The brew it was asked from.</summary>
@@ -42,13 +42,13 @@ public sealed class SeriesModel(CisternDb db, SeriesStore lines, PictureStore pi
     /// <summary>The pictures of each brew.</summary>
     public ILookup<int, ListedPicture> Pictures { get; private set; } = Array.Empty<ListedPicture>().ToLookup(_ => 0);
 
-    /// <summary>The strength that was set for the last of them; null where none was.</summary>
+    /// <summary>The target strength of the last one; null where there is none.</summary>
     public Span? Wanted { get; private set; }
 
     /// <summary>The map.</summary>
     public string Map { get; private set; } = "";
 
-    /// <summary>How this barista reads figures.</summary>
+    /// <summary>Formats figures for this barista.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
     /// <summary>Shows the page.</summary>
@@ -63,7 +63,7 @@ public sealed class SeriesModel(CisternDb db, SeriesStore lines, PictureStore pi
         Format = await bench.FormatAsync(ct);
         var brews = await lines.OfAsync(asked, upTo: false, ct);
         var rows = new List<SeriesRow>();
-        // What each came to is kept with it; one of an earlier version gets that soon after the start.
+        // The figures are stored with each brew; older ones get them soon after the start.
         foreach (var brew in brews)
         {
             if (brew.Facts is { } facts)
@@ -101,7 +101,7 @@ public sealed class SeriesModel(CisternDb db, SeriesStore lines, PictureStore pi
             brew.ModelOf(model).Figures(brew.Planned()).Totals);
     }
 
-    /// <summary>What differs in what was set, for brews that nobody advised.</summary>
+    /// <summary>The differences in what was set, for brews that were not advised.</summary>
     private string Between(Data.Brews.Brew before, Data.Brews.Brew brew, string nothing)
     {
         var (from, to) = (before.Planned(), brew.Planned());

@@ -15,12 +15,12 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Pairs;
 
-/// <summary>A pair: what differs, when each needs hands, when both can be tasted; brewed at one touch.</summary>
+/// <summary>A pair: what differs, when each brew needs hands, when both can be tasted; brewed with one touch.</summary>
 public sealed class PairModel(CisternDb db, PairStore pairs, BrewStart start, PlanFinder finder, PairSides sides, BaristaContext bench) : PageModel
 {
     private const double MostStaggerS = 3600;
 
-    /// <summary>Who is here.</summary>
+    /// <summary>The current barista.</summary>
     public BaristaContext Bench => bench;
 
     /// <summary>The pair.</summary>
@@ -44,16 +44,16 @@ public sealed class PairModel(CisternDb db, PairStore pairs, BrewStart start, Pl
     /// <summary>What stops either from being brewed.</summary>
     public IReadOnlyList<string> Stops { get; private set; } = [];
 
-    /// <summary>How long after A the clock of B starts, as it was typed.</summary>
+    /// <summary>How long after A's clock that of B starts, as typed.</summary>
     public Field Stagger { get; private set; } = new("stagger", "B starts after A by", "") { MaxLength = 10, Hint = "min:s; 0:00 with another pair of hands" };
 
-    /// <summary>When B starts, and whether the hands are enough, in words.</summary>
+    /// <summary>When B starts, and whether one person can do both, in words.</summary>
     public string When => PairWording.When(First!.Settings.Forecast, Second!.Settings.Forecast, BrewPair.StaggerS);
 
     /// <summary>When both can be tasted, in words.</summary>
     public string Tasted => PairWording.Tasted(First!.Settings.Forecast, Second!.Settings.Forecast, BrewPair.StaggerS, Format);
 
-    /// <summary>How this barista reads figures.</summary>
+    /// <summary>Formats figures for this barista.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
     /// <summary>When each needs hands, drawn.</summary>
@@ -62,7 +62,7 @@ public sealed class PairModel(CisternDb db, PairStore pairs, BrewStart start, Pl
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(int id, CancellationToken ct) => await LoadAsync(id, ct) ? Page() : NotFound();
 
-    /// <summary>Sets how long after A the clock of B starts.</summary>
+    /// <summary>Sets how long after A's clock that of B starts.</summary>
     public async Task<IActionResult> OnPostStaggerAsync(int id, string? stagger, string? least, CancellationToken ct)
     {
         if (!await LoadAsync(id, ct) || First is null || Second is null)
@@ -100,7 +100,7 @@ public sealed class PairModel(CisternDb db, PairStore pairs, BrewStart start, Pl
         {
             var barista = (await bench.BaristaAsync(ct))?.Id;
             var (first, second) = (await BrewOfAsync(First, barista, ct), await BrewOfAsync(Second, barista, ct));
-            // A first: of two opened at one moment the log tells them in this order.
+            // One later, so that the log shows the two in this order.
             second.OpenedAtMs = first.OpenedAtMs + 1;
             var what = Differ.InShort;
             second.Why = PairWording.Why(what);

@@ -4,19 +4,19 @@ using Cistern.Web.Pages.Plan;
 
 namespace Cistern.Web.Pages.Pairs;
 
-/// <summary>One of a pair: its plan as it lies open, with its forecast.</summary>
+/// <summary>One plan of a pair, opened, with its forecast.</summary>
 /// <param name="Open">The plan.</param>
-/// <param name="Settings">How it stands.</param>
+/// <param name="Settings">Its current settings.</param>
 public sealed record PairSide(OpenPlan Open, PlanSettings Settings)
 {
-    /// <summary>What it is called.</summary>
+    /// <summary>Its name.</summary>
     public string Name => Open.Stored?.Name ?? Settings.Recipe.Name;
 }
 
 /// <summary>Reads plans for pairs.</summary>
 public sealed class PairSides(PlanFinder finder, PlanOpening opening, BaristaContext bench)
 {
-    /// <summary>A plan by its address; null where there is none.</summary>
+    /// <summary>The plan with an id; null where there is none.</summary>
     public async Task<PairSide?> OfAsync(string id, CancellationToken ct)
     {
         if (id.Length == 0 || await finder.FindAsync(id, ct) is not { } open)

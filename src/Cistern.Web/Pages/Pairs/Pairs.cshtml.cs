@@ -10,16 +10,16 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Pairs;
 
-/// <summary>The pairs that were planned, and a new one made of a plan.</summary>
+/// <summary>The pairs, and a new one made from a plan.</summary>
 public sealed class PairsModel(CisternDb db, PlanFinder finder, PairStore pairs, PairSides sides, BaristaContext bench) : PageModel
 {
-    /// <summary>Who is here.</summary>
+    /// <summary>The current barista.</summary>
     public BaristaContext Bench => bench;
 
-    /// <summary>What A can be: the barista's own plans, and the recipes.</summary>
+    /// <summary>The plans that can be A: the baristas' own, and the library's recipes.</summary>
     public IReadOnlyList<(string Id, string Name)> Choices { get; private set; } = [];
 
-    /// <summary>The pairs, each with the name of its A.</summary>
+    /// <summary>The pairs, with the names of A.</summary>
     public IReadOnlyList<(BrewPair BrewPair, string Name)> Before { get; private set; } = [];
 
     /// <summary>Shows the page.</summary>

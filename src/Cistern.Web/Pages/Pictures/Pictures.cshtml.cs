@@ -14,27 +14,27 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Pictures;
 
-/// <summary>The pictures of a brew: looked at, added, deleted and brought back, without script too.</summary>
+/// <summary>The pictures of a brew: shown, added, deleted and restored, also without script.</summary>
 [RequestSizeLimit(LargestUpload)]
 [EnableRateLimiting(Limits.Imports)]
 public sealed class PicturesModel(CisternDb db, PictureStore pictures, PictureLooker looker, BaristaContext bench) : PageModel
 {
-    /// <summary>The most that can be sent at once, bytes: a photograph and the fields beside it.</summary>
+    /// <summary>The largest upload, bytes: a photograph and the other fields.</summary>
     public const int LargestUpload = PictureHeader.MostBytes + (256 * 1024);
 
     /// <summary>The brew's number.</summary>
     public int Id { get; private set; }
 
-    /// <summary>What it is called.</summary>
+    /// <summary>Its name.</summary>
     public string Name { get; private set; } = "";
 
     /// <summary>Its pictures.</summary>
     public IReadOnlyList<ListedPicture> Shown { get; private set; } = [];
 
-    /// <summary>What is wrong with what was sent; null where nothing is.</summary>
+    /// <summary>What is wrong with the upload; null where nothing is.</summary>
     public string? Problem { get; private set; }
 
-    /// <summary>What a picture shows, as it was typed.</summary>
+    /// <summary>A picture's description, as typed.</summary>
     public string Said { get; private set; } = "";
 
     /// <summary>When a picture was taken, in words.</summary>
@@ -77,14 +77,14 @@ public sealed class PicturesModel(CisternDb db, PictureStore pictures, PictureLo
         return Page();
     }
 
-    /// <summary>Says anew what one shows.</summary>
+    /// <summary>Changes a picture's description.</summary>
     public async Task<IActionResult> OnPostSayAsync(int id, int picture, string? of, string? said) =>
         PlainText.Problem(said ?? "", BrewPicture.LongestSaid, lines: false) is null && await pictures.SayAsync(id, picture, Words<PictureOf>.Find(of) ?? PictureOf.Other, said ?? "") ? Back(id) : NotFound();
 
     /// <summary>Deletes one.</summary>
     public async Task<IActionResult> OnPostDeleteAsync(int id, int picture) => await pictures.DeleteAsync(id, picture) ? Back(id) : NotFound();
 
-    /// <summary>Brings one back.</summary>
+    /// <summary>Restores one.</summary>
     public async Task<IActionResult> OnPostBringBackAsync(int id, int picture) => await pictures.BringBackAsync(id, picture) ? Back(id) : NotFound();
 
     private RedirectResult Back(int id) => Redirect($"/brew/{id.ToString(CultureInfo.InvariantCulture)}/pictures");

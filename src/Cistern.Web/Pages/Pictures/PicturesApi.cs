@@ -9,10 +9,10 @@ using Microsoft.AspNetCore.Mvc;
 
 namespace Cistern.Web.Pages.Pictures;
 
-/// <summary>Pictures out, and pictures in that a device kept until there was a network.</summary>
+/// <summary>Serves pictures, and receives those that a device stored without a network.</summary>
 internal static class PicturesApi
 {
-    /// <summary>Lays it out.</summary>
+    /// <summary>Draws it.</summary>
     public static void MapPictures(this WebApplication app)
     {
         app.MapGet("/brew/{id:int}/pictures/{picture:int}", OneAsync).ExcludeFromDescription();
@@ -24,10 +24,10 @@ internal static class PicturesApi
             .DisableAntiforgery();
     }
 
-    /// <summary>Makes a picture anew and keeps it; null where it is none.</summary>
+    /// <summary>Re-encodes a picture and saves it; null where it cannot be read.</summary>
     internal static async Task<PictureOutcome?> KeepAsync(PictureStore pictures, PictureLooker looker, int brewId, byte[] file, string? of, string said, Guid key, long atMs, CancellationToken ct)
     {
-        // What was kept already is not made anew.
+        // A picture that was saved already is not encoded again.
         if (await pictures.KnowsAsync(key, ct))
         {
             return PictureOutcome.KnownAlready;

@@ -3,13 +3,13 @@ using Microsoft.AspNetCore.Mvc;
 
 namespace Cistern.Web.Pages.Pictures;
 
-/// <summary>The pictures of a brew in small, on whatever page tells of it, and the way to add one.</summary>
+/// <summary>The small pictures of a brew, on any page about it, and a link to add one.</summary>
 [ViewComponent(Name = "Pictures")]
 public sealed class PicturesComponent(PictureStore pictures) : ViewComponent
 {
     /// <summary>Shows them.</summary>
     /// <param name="brewId">The brew.</param>
-    /// <param name="adds">Whether one can be added here.</param>
+    /// <param name="adds">Whether pictures can be added here.</param>
     public async Task<IViewComponentResult> InvokeAsync(int brewId, bool adds)
     {
         var standing = await pictures.StandingOfAsync([brewId], HttpContext.RequestAborted);
@@ -17,8 +17,8 @@ public sealed class PicturesComponent(PictureStore pictures) : ViewComponent
     }
 }
 
-/// <summary>The pictures of a brew in small.</summary>
+/// <summary>The small pictures of a brew.</summary>
 /// <param name="BrewId">The brew.</param>
 /// <param name="Shown">Its pictures.</param>
-/// <param name="Adds">Whether one can be added here.</param>
+/// <param name="Adds">Whether pictures can be added here.</param>
 public sealed record SmallPictures(int BrewId, IReadOnlyList<ListedPicture> Shown, bool Adds);

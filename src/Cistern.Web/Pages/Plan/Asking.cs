@@ -5,7 +5,7 @@ using Cistern.Web.Wording;
 
 namespace Cistern.Web.Pages.Plan;
 
-/// <summary>A figure that can be asked for, as it is typed and told.</summary>
+/// <summary>A figure to solve for, as it is typed and shown.</summary>
 public static class Asking
 {
     /// <summary>Reads the value asked for.</summary>
@@ -21,7 +21,7 @@ public static class Asking
 
     private static TypedNumber Mass(TypedNumber typed, FigureFormat format) => typed.Value is { } mass ? typed with { Value = format.Units.MassToG(mass) } : typed;
 
-    /// <summary>A figure told with its unit.</summary>
+    /// <summary>A figure with its unit.</summary>
     public static string Told(Outcome outcome, double value, FigureFormat format) => outcome switch
     {
         Outcome.TdsPercent => $"{FigureFormat.Percent(value, 2)} TDS",

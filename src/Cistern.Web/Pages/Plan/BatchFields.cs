@@ -8,8 +8,8 @@ using Cistern.Web.Wording;
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>
-/// Dose, water, ratio and drink: what was typed or pressed becomes what is held of the batch, in the words and units that
-/// baristas say it in, and what came of it is said at its field.
+/// Dose, water, ratio and drink: turns what was typed or pressed into changes, in a barista's words and units, and shows the result at
+/// its field.
 /// </summary>
 /// <param name="plan">The plan's form.</param>
 /// <param name="sent">What was sent.</param>
@@ -18,7 +18,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
 {
     private readonly Dictionary<Quantity, TypedNumber> typed = [];
 
-    /// <summary>Whether every number that was typed will do.</summary>
+    /// <summary>Whether every number that was typed is valid.</summary>
     public bool Good => typed.Values.All(one => one.Problem is null);
 
     private PlanWork Work => plan.Work;
@@ -27,13 +27,13 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
 
     private Locks Locks => Work.Plan.Locks;
 
-    /// <summary>The text that stands in a quantity's field: what was typed where that will not do, else the figure.</summary>
+    /// <summary>The text in a quantity's field: what was typed where that is invalid, else the figure.</summary>
     public string TextOf(Quantity quantity) => typed.TryGetValue(quantity, out var one) && one.Problem is not null ? one.Text : Shown(quantity);
 
     /// <summary>What is wrong with a quantity, or null.</summary>
     public string? ProblemOf(Quantity quantity) => typed.GetValueOrDefault(quantity)?.Problem;
 
-    /// <summary>Reads them, in the order of the page.</summary>
+    /// <summary>Reads them, in the order on the page.</summary>
     public void Read()
     {
         if (sent.Pressed == "fit")
@@ -103,7 +103,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
     /// <summary>A number of a button's own words.</summary>
     private static double? Plain(string text) => double.TryParse(text, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var value) && double.IsFinite(value) ? value : null;
 
-    /// <summary>A dose that was said, with a ratio and a drink that were said after it, may not be able to be true: what it would give is said, with the way back.</summary>
+    /// <summary>Where a dose together with an earlier ratio and drink is impossible, says what it would give, and how to go back.</summary>
     private void SayDose(double doseG)
     {
         const double Untrue = 0.05;
@@ -122,15 +122,15 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
         plan.Instead = (string.Create(CultureInfo.InvariantCulture, $"dose:{doseG:R}:{ratio:R}"), $"Hold {format.Dose(doseG)} instead");
     }
 
-    /// <summary>The plan with a dose and a ratio held; null where no batch is that.</summary>
+    /// <summary>The plan with a dose and a ratio held; null where no batch fits.</summary>
     private PlanWork? AtRatio(double doseG, double ratio) =>
         Work.Apply(new PlanChange.Hold(Quantity.Ratio, ratio)) is { Refusal: null, Plan: var first }
         && plan.Editing.Worked(first).Apply(new PlanChange.Hold(Quantity.Dose, doseG)) is { Refusal: null, Plan: var second } ? plan.Editing.Worked(second) : null;
 
-    /// <summary>A ratio that nobody typed may have gone where nobody wants it: that is said, with the way back.</summary>
+    /// <summary>Where a ratio that nobody typed has become unusual, says so, and how to go back.</summary>
     private void SayRatio(double stood)
     {
-        // For drinking straight; what is diluted or put on ice is brewed shorter, to 1:5.
+        // For drinks without dilution or ice; others are brewed down to 1:5.
         const double LeastStraight = 12;
         const double LeastShort = 5;
         const double Most = 18;
@@ -143,7 +143,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
         }
     }
 
-    /// <summary>What is said is said beside what was taken for a word, not in its place.</summary>
+    /// <summary>Adds to what is said about a word that was understood, instead of replacing it.</summary>
     private void Say(string text) => plan.Answer = plan.Answer is { Length: > 0 } said ? $"{said} {text}" : text;
 
     private void ReadQuantity(Quantity quantity)
@@ -201,7 +201,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
         }
     }
 
-    /// <summary>A ratio may be typed 15, 1:15 or 67 g/L.</summary>
+    /// <summary>Reads a ratio typed as 15, 1:15 or 67 g/L.</summary>
     private static string Bare(string text)
     {
         var plain = text.Trim().ToLowerInvariant();
@@ -214,7 +214,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
         return OneTo.FirstOrDefault(words => plain.StartsWith(words, StringComparison.Ordinal)) is { } one ? plain[one.Length..] : plain;
     }
 
-    /// <summary>A ratio said of the drink, not of the water poured: without those words, or null.</summary>
+    /// <summary>The text without words that refer a ratio to the drink instead of the water; null without such words.</summary>
     private static string? AsDrunk(string text)
     {
         var plain = text.Trim().ToLowerInvariant();
@@ -232,7 +232,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
     /// <summary>What a mug holds, ml. Judged.</summary>
     private const double MugMl = 300;
 
-    /// <summary>Water is said in ml and cups as well as by weight, a drink by weight as well as in ml.</summary>
+    /// <summary>Water can be given in ml and cups as well as by weight, a drink by weight as well as in ml.</summary>
     private string Measured(Quantity quantity, string text)
     {
         var plain = SpokenAmounts.InFigures(text);
@@ -275,7 +275,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
             return InField(count * cupMl * gPerMl);
         }
 
-        // Said in what the field is not: ml of water, grams of drink. An ounce of drink is a fluid one.
+        // In the other kind of unit: ml of water, grams of drink. An ounce of drink is a fluid ounce.
         var other = SpokenUnits.In(text, mass ? "ml" : "g");
         return other == text || SpokenUnits.In(text, mass ? "g" : "ml") != text || (!mass && plain.Contains("oz", StringComparison.Ordinal)) || TypedNumber.Read(other, 0, 1e5, "").Value is not { } value
             ? !mass && plain.EndsWith("oz", StringComparison.Ordinal) && !plain.Contains("fl", StringComparison.Ordinal) ? plain.Replace("oz", "fl oz", StringComparison.Ordinal) : text
@@ -286,7 +286,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
         string InField(double g) => (mass ? format.Units.MassFromG(g) : format.Units.VolumeFromMl(g / gPerMl)).ToString("0.####", CultureInfo.InvariantCulture);
     }
 
-    /// <summary>Words that will do in a field, for whoever typed one that will not.</summary>
+    /// <summary>Examples of what is understood in a field.</summary>
     private static string AsSpoken(Quantity quantity) => quantity switch
     {
         Quantity.Dose => "Spoons will do too: 4 tablespoons, 2 scoops; or an inch of coffee, in a press, a tube or a jar.",
@@ -295,7 +295,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
         _ => "“2 cups” will do too.",
     };
 
-    /// <summary>Whether coffee stands in it as in a cylinder.</summary>
+    /// <summary>Whether the brewer is a cylinder, so that a depth gives a dose.</summary>
     private bool StraightWalled => plan.Recipe.Brewer.Family is BrewerFamily.FrenchPress or BrewerFamily.TubePress or BrewerFamily.Jar;
 
     private (double Min, double Max, string Unit, double Step) Bounds(Quantity quantity) => quantity switch
@@ -306,7 +306,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
         _ => (format.Units.VolumeFromMl(15), format.Units.VolumeFromMl(5_000), format.VolumeUnit, format.Units.Volume == VolumeUnit.Millilitre ? 10 : 0.5),
     };
 
-    /// <summary>What is typed stands: a scale that shows tenths of a gram cannot meet a drink to the gram.</summary>
+    /// <summary>What is typed is shown as typed: a scale with tenths of a gram cannot always give a drink to the gram.</summary>
     private string Shown(Quantity quantity)
     {
         const double NearG = 1.5;
@@ -315,7 +315,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
         return Format(quantity, held is { } asked && Math.Abs(asked - value) <= NearG ? asked : value);
     }
 
-    /// <summary>Grams in a millilitre of the drink as it is counted: water is poured by weight, 1 g for each ml; a drink is hot.</summary>
+    /// <summary>Density of the drink as it is counted: water poured counts 1 g per ml; a drink is hot.</summary>
     private double DrinkGPerMl => Work.Plan.Counting == DrinkCounting.WaterPoured ? 1 : WaterPhysics.DensityGPerMl(60);
 
     private string Format(Quantity quantity, double value) => quantity switch

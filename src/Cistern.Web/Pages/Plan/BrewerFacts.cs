@@ -5,13 +5,13 @@ using Cistern.Web.Wording;
 
 namespace Cistern.Web.Pages.Plan;
 
-/// <summary>A figure that only this vessel has, or only this drink.</summary>
+/// <summary>A figure that only this vessel or this drink has.</summary>
 /// <param name="What">What it is.</param>
-/// <param name="Value">How much, with its unit.</param>
+/// <param name="Value">The value with its unit.</param>
 /// <param name="Note">What it means, or null.</param>
 public sealed record Fact(string What, string Value, string? Note = null);
 
-/// <summary>What is worth knowing of a plan besides the figures every plan has.</summary>
+/// <summary>Further figures of a plan, for its vessel or its drink.</summary>
 public static class BrewerFacts
 {
     /// <summary>The facts of a forecast.</summary>
@@ -42,7 +42,7 @@ public static class BrewerFacts
         }
     }
 
-    /// <summary>Where the water that is poured ends: the parts add up to it, as they are told.</summary>
+    /// <summary>Where the water goes; the parts, as shown, add up to it.</summary>
     private static IEnumerable<Fact> Water(PlanView plan)
     {
         var totals = plan.Forecast.Totals;
@@ -53,7 +53,7 @@ public static class BrewerFacts
         }
 
         var outG = plan.Forecast.Cups.Where(cup => !cup.Kept).Sum(cup => cup.WaterG);
-        // Rounded one by one they would not add up; what is kept back is what is left over.
+        // The parts rounded one by one would not add up, so what is kept is computed as the remainder.
         var keptG = Told(plan.Settings.Recipe.WaterG) - Told(totals.BeverageWaterG) - Told(outG);
         yield return new Fact("Of the water", $"{format.Water(plan.Settings.Recipe.WaterG)} poured", $"{format.Water(totals.BeverageWaterG)} in the drink, {format.Water(keptG)} kept by bed and brewer{(outG >= 0.5 ? $", {format.Water(outG)} left out of the cup" : "")}");
 

@@ -6,13 +6,13 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace Cistern.Web.Pages.Plan;
 
-/// <summary>A plan whose present state cannot be read: what is wrong with it, and the way back.</summary>
+/// <summary>A plan whose current state cannot be read: what is wrong, and how to go back.</summary>
 public sealed class BrokenModel(PlanMending mending) : PageModel
 {
-    /// <summary>What cannot be read, and what there is to go back to.</summary>
+    /// <summary>The plan, with what can be restored.</summary>
     public BrokenPlan Plan { get; private set; } = null!;
 
-    /// <summary>The recipe of the library it goes back to, where there is one.</summary>
+    /// <summary>The library recipe it derives from, where there is one.</summary>
     public Recipe? Origin => RecipeLibrary.Find(Plan.Stored.RecipeId);
 
     /// <summary>Shows the page.</summary>
@@ -27,7 +27,7 @@ public sealed class BrokenModel(PlanMending mending) : PageModel
         return Page();
     }
 
-    /// <summary>Back to the last change that can be read.</summary>
+    /// <summary>Returns to the last readable change.</summary>
     public async Task<IActionResult> OnPostAsync(string id, CancellationToken ct)
     {
         if (await mending.FindBrokenAsync(id, ct) is { } broken && !await mending.MendAsync(broken.Stored.Id, ct))

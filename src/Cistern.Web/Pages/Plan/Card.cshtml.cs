@@ -7,7 +7,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace Cistern.Web.Pages.Plan;
 
-/// <summary>A plan as a card for the bench: one side of A6 or A5, printed by the browser.</summary>
+/// <summary>A plan as a card for printing: one side of A6 or A5.</summary>
 public sealed class CardModel(PlanOpening opening, BaristaContext bench) : PageModel
 {
     /// <summary>What the plan is called.</summary>
@@ -19,10 +19,10 @@ public sealed class CardModel(PlanOpening opening, BaristaContext bench) : PageM
     /// <summary>The plan.</summary>
     public PlanSettings Plan { get; private set; } = null!;
 
-    /// <summary>How this barista reads figures.</summary>
+    /// <summary>Formats figures for this barista.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
-    /// <summary>Its brew chart, drawn.</summary>
+    /// <summary>Its brew chart.</summary>
     public string BrewChartSvg => BrewChart.Draw(Plan.Forecast, new BrewChartOptions(480)
     {
         WithSteps = false,

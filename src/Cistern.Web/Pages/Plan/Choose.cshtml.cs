@@ -19,24 +19,24 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Plan;
 
-/// <summary>Chooses a plan by what is wanted: the coffee, the drink, the time there is; and looks after the barista's own.</summary>
+/// <summary>Finds a plan by coffee, drink and time, and manages the baristas' own plans.</summary>
 public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder finder, IdempotencyStore requests, BaristaContext bench, ForecastModel model) : PageModel
 {
     private const int MostPages = 10_000;
 
-    /// <summary>Who is here, and what is brewing.</summary>
+    /// <summary>The current barista and the running brews.</summary>
     public BaristaContext Bench => bench;
 
-    /// <summary>How this barista reads figures.</summary>
+    /// <summary>Formats figures for this barista.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
-    /// <summary>The bags that are open or shut, not used up.</summary>
+    /// <summary>The bags that are not used up.</summary>
     public IReadOnlyList<Bag> Bags { get; private set; } = [];
 
     /// <summary>The bag that was chosen, or null.</summary>
     public Bag? Bag { get; private set; }
 
-    /// <summary>The number fields of the wish, by name, as typed.</summary>
+    /// <summary>The number fields of the search, by name, as typed.</summary>
     public Dictionary<string, Field> Fields { get; } = new(StringComparer.Ordinal);
 
     /// <summary>What is wished.</summary>
@@ -45,25 +45,25 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
     /// <summary>Whether anything was wished at all.</summary>
     public bool Wished { get; private set; }
 
-    /// <summary>The styles, in the order of the library.</summary>
+    /// <summary>The styles, in the library's order.</summary>
     public static IReadOnlyList<string> Styles { get; } = [.. RecipeLibrary.All.Select(recipe => recipe.Style).OfType<string>().Distinct(StringComparer.Ordinal)];
 
-    /// <summary>What the recipes are searched for; empty for all.</summary>
+    /// <summary>The search words for recipes; empty for all.</summary>
     public string Asked { get; private set; } = "";
 
-    /// <summary>In which order they stand: a word of <see cref="Orders"/>; empty for those that fit best first.</summary>
+    /// <summary>Their order: a word of <see cref="Orders"/>; empty for the best match first.</summary>
     public string Order { get; private set; } = "";
 
-    /// <summary>The other orders, and what they are called.</summary>
+    /// <summary>The other orders, with their names.</summary>
     public static IReadOnlyList<(string Word, string Called)> Orders { get; } = [("shortest", "shortest first"), ("hands", "least work first"), ("strongest", "strongest first"), ("weakest", "weakest first"), ("name", "by name")];
 
-    /// <summary>The recipes that this barista likes best.</summary>
+    /// <summary>This barista's favourite recipes.</summary>
     public IReadOnlyList<string> Favourites { get; private set; } = [];
 
-    /// <summary>The families that stand on the shelf.</summary>
+    /// <summary>The brewer families on the shelf.</summary>
     public IReadOnlyCollection<BrewerFamily> OnShelf { get; private set; } = [];
 
-    /// <summary>The recipes: favourites first, then those for what stands on the shelf, in each those that fit best first.</summary>
+    /// <summary>The recipes: favourites first, then those for brewers on the shelf, each by best match.</summary>
     public IReadOnlyList<Choice> Choices { get; private set; } = [];
 
     /// <summary>The barista's own plans.</summary>
@@ -72,34 +72,34 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
     /// <summary>How many of them are found in all.</summary>
     public int OwnOf { get; private set; }
 
-    /// <summary>What they are found by; empty for all of them.</summary>
+    /// <summary>The search words for own plans; empty for all.</summary>
     public string OwnWords { get; private set; } = "";
 
     /// <summary>Which page of them, counted from 0.</summary>
     public int OwnPage { get; private set; }
 
-    /// <summary>Plans that were changed lately and not kept.</summary>
+    /// <summary>Recently changed plans that were not saved.</summary>
     public IReadOnlyList<StoredPlan> NotKept { get; private set; } = [];
 
     /// <summary>The address of a page of the baristas' own plans.</summary>
     public string OwnAt(int page) => QueryHelpers.AddQueryString("/plan", new Dictionary<string, string?>(StringComparer.Ordinal) { ["own"] = OwnWords.Length > 0 ? OwnWords : null, ["page"] = page > 0 ? page.ToString(CultureInfo.InvariantCulture) : null }) + "#own";
 
-    /// <summary>One just taken away, which can be brought back.</summary>
+    /// <summary>The plan just deleted, which can be restored.</summary>
     public StoredPlan? Removed { get; private set; }
 
-    /// <summary>What is wrong with a file that was to be taken in.</summary>
+    /// <summary>The findings of a file that was to be imported.</summary>
     public IReadOnlyList<Finding> Findings { get; private set; } = [];
 
-    /// <summary>The text of that file, where it was typed.</summary>
+    /// <summary>That file's text, where it was typed.</summary>
     public string ImportText { get; private set; } = "";
 
-    /// <summary>A name that will not do, as it was typed, and the plan it was for; 0 where none was refused.</summary>
+    /// <summary>A name that was refused, as typed, and the id of its plan; 0 where none was refused.</summary>
     public (int Stored, string Name) Refused { get; private set; }
 
     /// <summary>How many came in with the last file.</summary>
     public int Imported { get; private set; }
 
-    /// <summary>The address of a plan, with what was wished set in it.</summary>
+    /// <summary>The address of a recipe's plan, with the search's values set.</summary>
     public string Address(Choice choice)
     {
         var query = new Dictionary<string, string?>(StringComparer.Ordinal)
@@ -110,7 +110,7 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
         return QueryHelpers.AddQueryString($"/plan/{choice.Recipe.Id}", query);
     }
 
-    /// <summary>Where a choice falls short, in words.</summary>
+    /// <summary>Where a recipe does not match, in words.</summary>
     public string Falls(Choice choice) => string.Join(", ", choice.Misfits.Select(misfit => misfit switch
     {
         Misfit.Vessel => "another brewer",
@@ -125,7 +125,7 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
         _ => $"takes {Format.Dose(choice.Recipe.Coffee.DoseG)}, more than is left",
     }));
 
-    /// <summary>How many do what is wanted, as a sentence.</summary>
+    /// <summary>How many recipes match, as a sentence.</summary>
     public string Found => Choices.Count == 0 ? "No recipe has these words. Take one out." : Choices.Count(choice => choice.Misfits.Count == 0) switch
     {
         0 => "No recipe does all of that. They follow with what they do not, the nearest first.",
@@ -137,7 +137,7 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
     /// <summary>Shows the page.</summary>
     public async Task OnGetAsync(CancellationToken ct) => await LoadAsync(ct);
 
-    /// <summary>A recipe becomes a favourite, or is one no more.</summary>
+    /// <summary>Makes a recipe a favourite, or removes it from the favourites.</summary>
     public async Task<IActionResult> OnPostFavouriteAsync(string? recipe, CancellationToken ct)
     {
         if (RecipeLibrary.Find(recipe ?? "") is not { } one || await bench.BaristaAsync(ct) is not { } who || await db.Baristas.FirstOrDefaultAsync(row => row.Id == who.Id, ct) is not { } row)
@@ -151,7 +151,7 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
         return Redirect($"{Request.Path}{QueryString.Create(Request.Query.Where(pair => pair.Key != "handler"))}#{one.Id}");
     }
 
-    /// <summary>Takes a file of recipes in: all of them or none.</summary>
+    /// <summary>Imports a file of recipes, all of them or none.</summary>
     public async Task<IActionResult> OnPostImportAsync(IFormFile? file, string? text, CancellationToken ct)
     {
         var (bytes, from) = await ReadAsync(file, text, ct);
@@ -169,21 +169,21 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
         return ids.Count == 1 ? Redirect($"/plan/{ids[0]}") : Redirect($"/plan?imported={ids.Count}#own");
     }
 
-    /// <summary>Takes a plan away; it can be brought back.</summary>
+    /// <summary>Deletes a plan; it can be restored.</summary>
     public Task<IActionResult> OnPostRemoveAsync(int stored, CancellationToken ct) => ChangeAsync(stored, async () =>
     {
         await keeping.RemoveAsync(stored, removed: true, ct);
         return $"/plan?removed={stored}#own";
     }, ct);
 
-    /// <summary>Brings one back.</summary>
+    /// <summary>Restores one.</summary>
     public Task<IActionResult> OnPostRestoreAsync(int stored, CancellationToken ct) => ChangeAsync(stored, async () =>
     {
         await keeping.RemoveAsync(stored, removed: false, ct);
         return "/plan#own";
     }, ct);
 
-    /// <summary>Calls it otherwise.</summary>
+    /// <summary>Renames it.</summary>
     public async Task<IActionResult> OnPostRenameAsync(int stored, string? name, CancellationToken ct)
     {
         if (name?.Trim() is { Length: > 0 } good && PlainText.Problem(good, 200, lines: false) is null)
@@ -247,10 +247,10 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
         Choices = [.. Sorted(Choosing.Of(RecipeLibrary.All, Wish, model).Where(IsMeant))];
     }
 
-    /// <summary>The recipes that a barista likes best.</summary>
+    /// <summary>A barista's favourite recipes.</summary>
     public static IReadOnlyList<string> FavouritesOf(Barista barista) => barista.Favourites.Split(' ', StringSplitOptions.RemoveEmptyEntries);
 
-    /// <summary>Whether every word that was typed stands in a recipe's name, its brewer, its style or its reason.</summary>
+    /// <summary>Whether a recipe's name, brewer, style and reason contain all search words.</summary>
     private bool IsMeant(Choice choice)
     {
         var told = $"{choice.Recipe.Name} {StepWording.Vessel(choice.Recipe.Brewer)} {choice.Recipe.Style} {StyleWording.ReasonOf(choice.Recipe.Id) ?? StyleWording.Of(choice.Recipe.Style)} {(choice.Forecast.Totals.ChilledC is null ? "hot" : "iced")}";

@@ -4,9 +4,9 @@ using Cistern.Web.Wording;
 
 namespace Cistern.Web.Pages.Plan;
 
-/// <summary>A line of a comparison: what some plans differ in.</summary>
-/// <param name="What">What it is.</param>
-/// <param name="Values">In each of them.</param>
+/// <summary>A line of a comparison: a difference between plans.</summary>
+/// <param name="What">What differs.</param>
+/// <param name="Values">The value in each plan.</param>
 public sealed record Difference(string What, IReadOnlyList<string> Values)
 {
     /// <summary>In the first.</summary>
@@ -16,26 +16,26 @@ public sealed record Difference(string What, IReadOnlyList<string> Values)
     public string Second => Values[1];
 }
 
-/// <summary>Tables of what differs, as they are shown.</summary>
-/// <param name="Heads">What each column is of.</param>
-/// <param name="Tables">Each table's title and its lines.</param>
+/// <summary>Tables of differences, as shown.</summary>
+/// <param name="Heads">The columns' headings.</param>
+/// <param name="Tables">Each table's title and lines.</param>
 public sealed record DifferenceTables(IReadOnlyList<string> Heads, IReadOnlyList<(string Title, IReadOnlyList<Difference> Lines)> Tables);
 
-/// <summary>What some plans differ in, and what each gives.</summary>
-/// <param name="Set">What is set differently.</param>
-/// <param name="Gives">What each gives, where that differs as it is shown.</param>
-/// <param name="Steps">What each does and another does not, in order.</param>
+/// <summary>The differences between plans.</summary>
+/// <param name="Set">Different settings.</param>
+/// <param name="Gives">Different results, as far as they differ when rounded for display.</param>
+/// <param name="Steps">Steps that not all have, in order.</param>
 public sealed record Differences(IReadOnlyList<Difference> Set, IReadOnlyList<Difference> Gives, IReadOnlyList<Difference> Steps)
 {
-    /// <summary>Lays forecasts side by side.</summary>
+    /// <summary>Compares forecasts.</summary>
     /// <param name="forecasts">The forecasts, at least two.</param>
-    /// <param name="format">How figures are written.</param>
+    /// <param name="format">Formats figures.</param>
     public static Differences Between(IReadOnlyList<Forecast> forecasts, FigureFormat format) => new(
         Differing([.. forecasts.Select(forecast => Settings(forecast, format))]),
         Differing([.. forecasts.Select(forecast => Outcomes(forecast, format))]),
         Differing([.. forecasts.Select(forecast => Done(forecast, format))]));
 
-    /// <summary>What is set and done differently, in one line; empty where nothing is.</summary>
+    /// <summary>The different settings and steps in one line; empty where there are none.</summary>
     public string InShort => string.Join("; ", Set.Concat(Steps).Take(6).Select(one => $"{one.What.ToLowerInvariant()} {Or(one.First)} → {Or(one.Second)}"));
 
     /// <summary>Only what is not the same in all.</summary>

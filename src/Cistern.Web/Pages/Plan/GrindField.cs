@@ -5,15 +5,15 @@ using Cistern.Web.Wording;
 
 namespace Cistern.Web.Pages.Plan;
 
-/// <summary>The grind: a grinder's setting, or µm where none is chosen, typed as a number or as grain is called.</summary>
+/// <summary>The field for the grind: a grinder's setting, or µm where none is chosen, typed as a number or as a word.</summary>
 /// <param name="plan">The plan's form.</param>
-/// <param name="sent">What was sent.</param>
+/// <param name="sent">The submitted form.</param>
 public sealed class GrindField(PlanSettings plan, SentForm sent)
 {
     /// <summary>What stands in the field.</summary>
     public string Shown => plan.Grinder is null || !plan.CanGrind ? FigureFormat.Number(plan.Recipe.Grind.MedianUm, 0) : FigureFormat.Setting(plan.Work.Plan.Picks.GrinderSetting ?? 0);
 
-    /// <summary>What has to be said of the grinder: at either end of its scale it may fall short of what was asked for.</summary>
+    /// <summary>A note about the grinder: at either end of its range it may not reach what was asked for.</summary>
     public string? Note
     {
         get
@@ -55,7 +55,7 @@ public sealed class GrindField(PlanSettings plan, SentForm sent)
             return grind with { Value = null, Problem = $"{stepped.Name} goes by {(stepped.Step == 1 ? "whole" : FigureFormat.Setting(stepped.Step))} {stepped.SettingName}: {FigureFormat.Setting(lower)} or {FigureFormat.Setting(lower + stepped.Step)}?" };
         }
 
-        // A word that it is called by already, or a number that stands, changes nothing.
+        // A word for the current grind, or the number that is shown, changes nothing.
         if (grind.Value is { } setting && grind.Text != stands && Math.Abs(setting - (plan.Grinder is null ? plan.Recipe.Grind.MedianUm : plan.Work.Plan.Picks.GrinderSetting ?? double.NaN)) is not < 1e-9)
         {
             plan.Do(new PlanChange.GrindTo(setting), plan.Grinder is { } own ? $"{own.Name} {grind.Text} {own.SettingName}" : $"grind {grind.Text} µm");
@@ -64,7 +64,7 @@ public sealed class GrindField(PlanSettings plan, SentForm sent)
         return grind;
     }
 
-    /// <summary>Whether a setting lies between two that the grinder has: by more than a rounded number of it can be off.</summary>
+    /// <summary>Whether a setting is between two that the grinder has, by more than rounding can explain.</summary>
     private static bool Off(Data.Shelf.Grinder grinder, double setting)
     {
         const double Rounded = 0.02;
@@ -72,7 +72,10 @@ public sealed class GrindField(PlanSettings plan, SentForm sent)
         return Math.Abs(steps - Math.Round(steps)) > Rounded;
     }
 
-    /// <summary>A word for grain size as a setting; says which micrometres were taken, and where the word is disputed. Null where it is none.</summary>
+    /// <summary>
+    /// Reads a word for grain size as a setting, with a note about the µm used and about words that are disputed. Null where it is no
+    /// such word.
+    /// </summary>
     private string? Grain(string said, Func<double, string> set)
     {
         // Micrometres are said with a grinder chosen, too.

@@ -4,10 +4,10 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace Cistern.Web.Pages.Plan;
 
-/// <summary>A plan of a lineage as it is drawn.</summary>
-/// <param name="Node">The plan, with what was made of it.</param>
-/// <param name="Parent">What it was made of; null of the first.</param>
-/// <param name="Asked">The plan that was asked for.</param>
+/// <summary>A plan of a lineage for drawing.</summary>
+/// <param name="Node">The plan, with those made from it.</param>
+/// <param name="Parent">The plan it was made from; null for the first.</param>
+/// <param name="Asked">The id of the plan asked for.</param>
 public sealed record LineageView(LineageNode Node, LineageNode? Parent, int Asked);
 
 /// <summary>The history of a plan as a tree.</summary>

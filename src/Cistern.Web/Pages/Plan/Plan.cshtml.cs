@@ -19,10 +19,10 @@ using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic
 
 namespace Cistern.Web.Pages.Plan;
 
-/// <summary>Sets a plan to what is wanted and shows what it will do.</summary>
+/// <summary>The plan page: changes a plan and shows its forecast.</summary>
 public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keeping, IdempotencyStore requests, BrewStart start, PairStore pairs, PlanChanges changes, PlanOpening opening, BaristaContext bench, ForecastModel model) : PageModel
 {
-    // The log may be long: the six are found by an index before anything of them is read.
+    // The log may be long, so an index finds the six brews before anything of them is read.
     private static readonly Func<CisternDb, string, IAsyncEnumerable<BrewedBefore>> Before = EF.CompileAsyncQuery((CisternDb db, string coffee) => db.Brews
         .Where(brew => !brew.Rehearsal && brew.DeletedAtMs == null && brew.CoffeeName == coffee && brew.State == BrewState.Finished).OrderByDescending(brew => brew.OpenedAtMs).Take(6)
         .Where(brew => brew.Facts != null).Select(brew => new BrewedBefore(brew.Name, brew.Facts!.FinalTdsPercent, brew.Facts.ExtractionYieldPercent, brew.Facts.FlavourBalance)));
@@ -47,34 +47,34 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
     /// <summary>What of the shelf can be chosen.</summary>
     public PlanShelf Shelf => Context.Shelf;
 
-    /// <summary>The forecast of a recipe of the library as it is written; null of any other plan, and of one that was changed.</summary>
+    /// <summary>The forecast of a library recipe as written; null for any other plan, and for a changed one.</summary>
     public Forecast? AsWritten { get; private set; }
 
-    /// <summary>What a recipe of the library took of the shelf by itself when it was opened.</summary>
+    /// <summary>What a library recipe took from the shelf when it was opened.</summary>
     public PlanPicks Picked { get; private set; } = new();
 
-    /// <summary>The name and the why of a plan being kept, and what is wrong with them.</summary>
+    /// <summary>The name and the reason of a plan being saved, and what is wrong with them.</summary>
     public (string Name, string Why, string? Problem) Keep { get; private set; }
 
-    /// <summary>The query that a plan nobody has changed yet was opened with.</summary>
+    /// <summary>The query with which an unchanged plan was opened.</summary>
     public string From { get; private set; } = "";
 
-    /// <summary>What has to be said about what was just pressed; without a script it comes over a redirect.</summary>
+    /// <summary>A message about the last press; without script it is carried over a redirect.</summary>
     public string? Said => Settings.Answer ?? said;
 
     /// <summary>The button that goes with it, or null.</summary>
     public (string Do, string Label)? Instead => Settings.Instead ?? instead;
 
-    /// <summary>What it is called.</summary>
+    /// <summary>Its name.</summary>
     public string Name => Open.Stored?.Name ?? Settings.Recipe.Name;
 
     /// <summary>Asked by htmx for the plan alone.</summary>
     public bool Part => Request.Headers.ContainsKey("HX-Request");
 
-    /// <summary>What was sent: the form, or the address where there is none.</summary>
+    /// <summary>The submitted form, or else the query.</summary>
     private Values Sent => Request.HasFormContentType ? Request.Form : Request.Query;
 
-    /// <summary>What it took of the shelf by itself, and still uses, in words.</summary>
+    /// <summary>What it took from the shelf by itself and still uses, in words.</summary>
     public string OwnGear => string.Join(", ", new[]
     {
         Picked.BagId is not null && Settings.Bag?.Id == Picked.BagId ? Settings.Bag!.Name : null,
@@ -125,7 +125,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
         }, ct);
     }
 
-    /// <summary>The vessel alone, while the brew chart is scrubbed.</summary>
+    /// <summary>Only the drawing of the vessel, while the brew chart is scrubbed.</summary>
     public async Task<IActionResult> OnGetVesselAsync(string id, CancellationToken ct) =>
         await LoadAsync(id, Request.Query, "", ct) ? Partial("_Vessel", this) : NotFound();
 
@@ -135,7 +135,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
             ? File(Encoding.UTF8.GetBytes(RecipeWriter.Write(await finder.WholeAsync(Open, Settings.Recipe with { Name = Name }, ct))), "application/json", $"{Settings.Recipe.Id}.json")
             : NotFound();
 
-    /// <summary>The brew chart as an SVG that stands alone.</summary>
+    /// <summary>The brew chart as an SVG file.</summary>
     public async Task<IActionResult> OnGetTideAsync(string id, CancellationToken ct) =>
         await LoadAsync(id, Request.Query, "", ct)
             ? File(Encoding.UTF8.GetBytes(BrewChart.Draw(View.Forecast, new BrewChartOptions(760) { StandsAlone = true, Labels = View.Labels })), "image/svg+xml", $"{Settings.Recipe.Id}.svg")
@@ -169,7 +169,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
         var wish = await WishAsync(ct);
         return await AnsweredAsync(id, wish, async () =>
         {
-            // What was typed beside the press is a change of its own, kept under a key of its own.
+            // What was typed in the same form is a separate change with its own key.
             var beside = wish with { Key = IdempotencyKey.Second(wish.Key) };
             if (await requests.DoneAsync(beside.Key, ct) is { } changed)
             {
@@ -198,7 +198,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
         }, ct);
     }
 
-    /// <summary>Makes a pair of it: it is A, and B is made of it.</summary>
+    /// <summary>Makes a pair: this plan is A, and B is made from it.</summary>
     public async Task<IActionResult> OnPostPairAsync(string id, CancellationToken ct)
     {
         var wish = await WishAsync(ct);
@@ -215,7 +215,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
         }, ct);
     }
 
-    /// <summary>Leads to another page, whoever asked.</summary>
+    /// <summary>Redirects to another page, for htmx as well.</summary>
     private IActionResult Goto(string path)
     {
         if (!Part)
@@ -228,13 +228,13 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
     }
 
     /// <summary>
-    /// Does what was asked once: under a key that was answered before it only shows what came of it, and where another
-    /// screen was quicker it is worked out anew on what stands then. Nothing is held while it is worked out.
+    /// Carries out a request once: with a known key it only shows the result, and where another device was faster, the change is
+    /// computed again from the current state. Nothing is locked meanwhile.
     /// </summary>
-    /// <param name="id">The plan, as the address names it.</param>
-    /// <param name="wish">What makes it count once.</param>
-    /// <param name="does">Does it to the plan that has been read; null where it has changed meanwhile.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="id">The plan's id in the address.</param>
+    /// <param name="wish">Who asks, and the request's key.</param>
+    /// <param name="does">Carries it out on the plan as read; null where that has changed meanwhile.</param>
+    /// <param name="ct">Cancels it.</param>
     private async Task<IActionResult> AnsweredAsync(string id, PlanWish wish, Func<Task<IActionResult?>> does, CancellationToken ct)
     {
         const int MostTries = 6;
@@ -261,7 +261,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
         return StatusCode(StatusCodes.Status409Conflict);
     }
 
-    /// <summary>Shows what came of a wish that was answered before, its answer lost.</summary>
+    /// <summary>Shows the result of a request that was carried out before, when its answer was lost.</summary>
     private async Task<IActionResult> AgainAsync(string address, CancellationToken ct)
     {
         if (!Part || !address.StartsWith("/plan/", StringComparison.Ordinal) || !await LoadAsync(address["/plan/".Length..], [], "", ct))
@@ -276,10 +276,10 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
 
     private async Task<PlanWish> WishAsync(CancellationToken ct) => new(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
 
-    /// <summary>The page after a change, or the redirect to it without a script.</summary>
+    /// <summary>The page after a change, or a redirect to it without script.</summary>
     private async Task<IActionResult> ShownAsync(bool went, CancellationToken ct)
     {
-        // What only says something is shown at once; a redirect is for what changed.
+        // A mere message is shown at once; a change is followed by a redirect.
         if (!Part && Settings.Good && (went || planned || Settings.Editing.Did.Count > 0 || Settings.Answer is null))
         {
             TempData[nameof(Said)] = Settings.Answer;
@@ -297,8 +297,8 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
         return Page();
     }
 
-    /// <summary>Undo, redo and accept change the stored, not the recipe.</summary>
-    /// <returns>Whether it was done; null where none of them was asked for.</returns>
+    /// <summary>Undo, redo and accept, which change the stored plan and not the recipe.</summary>
+    /// <returns>Whether it was done; null where none of them was requested.</returns>
     private async Task<bool?> WentAsync(PlanWish wish, CancellationToken ct)
     {
         var pressed = Request.Form.Value("do");
@@ -324,8 +324,8 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
         return true;
     }
 
-    /// <summary>Keeps when the cup is wanted, where that was typed anew; what is no time is told at its field and changes nothing.</summary>
-    /// <returns>Whether it stands as it was seen.</returns>
+    /// <summary>Saves when the drink is wanted, where that was changed; an invalid time is reported at its field and changes nothing.</summary>
+    /// <returns>False where the plan has changed meanwhile.</returns>
     private async Task<bool> WantedAsync(PlanWish wish, CancellationToken ct)
     {
         var typed = (Request.Form.Value("ready") ?? "").Trim();
@@ -351,7 +351,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
         return true;
     }
 
-    /// <summary>Whether the plan as it now stands could be read again; says so where it could not.</summary>
+    /// <summary>Whether the plan could be read back after saving; says so where it could not.</summary>
     private bool IsKeepable()
     {
         if (Settings.Good && Settings.Editing.Picked.Problem() is { } problem)
@@ -362,8 +362,8 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
         return Settings.Good;
     }
 
-    /// <summary>Keeps what was changed.</summary>
-    /// <returns>Whether it stands as it was seen; what cannot be kept changes nothing and is said.</returns>
+    /// <summary>Saves the changes.</summary>
+    /// <returns>False where the plan has changed meanwhile; a change that cannot be saved is reported and changes nothing.</returns>
     private async Task<bool> StoredAsync(PlanWish wish, CancellationToken ct)
     {
         var state = Settings.Editing.State;
@@ -405,7 +405,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
 
         own = await bench.FormatAsync(ct);
         (Open, Context, AsWritten, Picked) = (opened.Plan, opened.Context, opened.AsWritten, opened.Picked);
-        // Only a plan that nobody has changed yet is opened with a query; once it is a stored, the stored says it all.
+        // Only an unchanged plan is opened with a query; a stored plan needs none.
         From = Open.Stored is null || Open.Kept ? from : "";
         var state = Open.State;
         if (!ReferenceEquals(values, Request.Query) && From.Length > 0)
@@ -417,7 +417,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
         return true;
     }
 
-    /// <summary>From here on this is the plan, and shown at the moment that was sent or else as its steep ends.</summary>
+    /// <summary>Shows a plan, at the submitted moment or at the end of its steep.</summary>
     private void Shows(PlanSettings settings, Values values)
     {
         var series = settings.Forecast.Series;
@@ -425,7 +425,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
         View = new PlanView(settings, at.Value ?? Core.Planning.Settings.Get(settings.Forecast, Setting.SteepEndS) ?? series[^1].TimeS);
     }
 
-    /// <summary>All that is shown besides the brew chart and the vessel.</summary>
+    /// <summary>Computes everything but the brew chart and the vessel.</summary>
     private async Task WorkOutAsync(CancellationToken ct)
     {
         var values = Sent;
@@ -455,10 +455,10 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
         return sent < Settings.Recipe.Steps.Length ? sent : -1;
     }
 
-    /// <summary>The last brews of this coffee, computed as they were brewed.</summary>
+    /// <summary>The last brews of this coffee, as computed.</summary>
     private async Task<IReadOnlyList<BrewedBefore>> LastBrewsAsync(CancellationToken ct) => Settings.Bag is { } bag ? await Before(db, bag.Name).ToListAsync(ct) : [];
 
-    /// <summary>What the plan came from, in the same circumstances as it was.</summary>
+    /// <summary>The forecast of the plan it came from, under its own conditions.</summary>
     private async Task<Forecast?> ParentForecastAsync(CancellationToken ct)
     {
         if (Open.Kept)

@@ -11,12 +11,12 @@ using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>
-/// What a button of the plan page does to its steps, and what is asked backwards: the words that were sent become changes
-/// of the plan, and what came of them becomes words.
+/// The buttons of the plan page for steps and for solving: turns the submitted words into changes of the plan, and the results into
+/// messages.
 /// </summary>
 public static class PlanActions
 {
-    /// <summary>Does what was pressed or typed into a step's form, to the plan as it stands with everything else worked in.</summary>
+    /// <summary>Carries out what was pressed or typed in a step's form, after all other fields.</summary>
     public static void Do(PlanSettings plan, Values values, FigureFormat format)
     {
         var parts = (values.Value("do") ?? "").Split(':');
@@ -84,7 +84,7 @@ public static class PlanActions
 
     private static void Step(PlanSettings plan, PlanChange change, string words) => Told(plan, plan.Do(change, words));
 
-    /// <summary>What has to be said of a change of the steps.</summary>
+    /// <summary>Reports the result of a change of steps.</summary>
     private static PlanApplied Told(PlanSettings plan, PlanApplied applied)
     {
         plan.Opens = applied.Step ?? plan.Opens;
@@ -110,7 +110,7 @@ public static class PlanActions
         PutIn(plan, new PlanChange.Add(after, verb), verb.Word);
     }
 
-    /// <summary>A step or a gesture put in at the time that was typed.</summary>
+    /// <summary>Inserts a step or a gesture at the time typed.</summary>
     private static void Put(PlanSettings plan, Values values)
     {
         var what = values.Value("put") ?? "";
@@ -132,7 +132,7 @@ public static class PlanActions
         PutIn(plan, new PlanChange.Put(what, typed.Length > 0 ? at.Value : null), what);
     }
 
-    /// <summary>Puts something in, and says why where it was not.</summary>
+    /// <summary>Inserts something, or says why that was not possible.</summary>
     private static void PutIn(PlanSettings plan, PlanChange change, string word)
     {
         var said = StepWording.InList(word);
@@ -157,7 +157,7 @@ public static class PlanActions
         };
     }
 
-    /// <summary>What a gesture that found no place needs.</summary>
+    /// <summary>What a gesture needs that found no place.</summary>
     private static string WantsPlace(PlanSettings plan, string gesture) => gesture switch
     {
         "bloom" when plan.Recipe.Steps.FirstOrDefault(step => step is Core.Recipes.Step.Pour or Core.Recipes.Step.AddCoffee) is Core.Recipes.Step.Pour => "the water goes in before the coffee",
@@ -171,7 +171,7 @@ public static class PlanActions
 
     private const string SayWhen = "Say when it is to be put in, like 1:00.";
 
-    /// <summary>What could not be put in at the moment that was asked for is said to stand elsewhere.</summary>
+    /// <summary>Says so where something was inserted at another time than asked for.</summary>
     private static string? Moved(PlanSettings plan, PlanChange change, int? step)
     {
         const double Near = 2;
@@ -226,7 +226,7 @@ public static class PlanActions
         applied = applied is null ? null : Told(plan, applied);
         if (applied is null || applied.Refusal == PlanRefusal.StepRefused)
         {
-            // What is wrong with its other members is told beside what could not be typed.
+            // The problems of its other members are shown as well.
             var findings = applied?.Findings ?? StepEditing.Change(plan.Recipe, index, form.Changes).Findings;
             plan.RefusedStep = form.With(findings);
         }
@@ -237,7 +237,7 @@ public static class PlanActions
         }
     }
 
-    /// <summary>Asks for a setting that brings a figure to a value.</summary>
+    /// <summary>Solves for a setting that gives a wanted figure.</summary>
     private static void Find(PlanSettings plan, Values values, FigureFormat format)
     {
         const string None = "This brew has no such setting, or no such figure. Choose another.";
@@ -277,7 +277,7 @@ public static class PlanActions
         }
     }
 
-    /// <summary>Asks for a strength and a balance at once, by the dose and one setting that extracts more or less.</summary>
+    /// <summary>Solves for strength and balance together, with the dose and one setting that changes extraction.</summary>
     private static void FindBoth(PlanSettings plan, Values values)
     {
         var tds = TypedNumber.Read(values.Value("both.tds"), 0.1, 15, "% TDS");
@@ -311,7 +311,7 @@ public static class PlanActions
         }
     }
 
-    /// <summary>Lets the drink down to a strength with water at the kettle's temperature.</summary>
+    /// <summary>Dilutes the drink to a strength with water at the kettle's temperature.</summary>
     private static void Dilution(PlanSettings plan, Values values, FigureFormat format)
     {
         var wanted = TypedNumber.Read(values.Value("let-down.tds"), 0.2, 10, "% TDS");

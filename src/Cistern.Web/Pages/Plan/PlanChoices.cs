@@ -4,10 +4,10 @@ using Cistern.Web.Wording;
 
 namespace Cistern.Web.Pages.Plan;
 
-/// <summary>The plans that can be chosen from a list: the baristas' own, and the recipes of the library.</summary>
+/// <summary>Plans to choose from a list: the baristas' own, and the library's recipes.</summary>
 public static class PlanChoices
 {
-    /// <summary>Each by its address and as it is called.</summary>
+    /// <summary>Each with its id and its name.</summary>
     public static async Task<List<(string Id, string Name)>> OfAsync(PlanFinder finder, CancellationToken ct) =>
     [
         .. (await finder.KeptAsync(ct)).Select(stored => (FormattableString.Invariant($"{stored.Id}"), $"{stored.Name}, your own")),

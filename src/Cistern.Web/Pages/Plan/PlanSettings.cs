@@ -14,8 +14,8 @@ using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>
-/// The plan page's form: turns what was typed, chosen or pressed into changes of the plan, and what came of them into
-/// texts and findings at their fields. A field that was left as it was shown changes nothing. The rules are the core's.
+/// The plan page's form: turns what was typed, chosen or pressed into changes of the plan, and the results into texts and findings at
+/// their fields. A field that was not touched changes nothing. The core makes the changes.
 /// </summary>
 public sealed class PlanSettings
 {
@@ -60,7 +60,7 @@ public sealed class PlanSettings
     /// <summary>The plan as it is being changed.</summary>
     public PlanEditing Editing { get; }
 
-    /// <summary>The plan as it now stands, worked out.</summary>
+    /// <summary>The plan in its current state, computed.</summary>
     public PlanWork Work => Editing.Work;
 
     /// <summary>The bag it uses, or null.</summary>
@@ -81,7 +81,7 @@ public sealed class PlanSettings
     /// <summary>What is brewed.</summary>
     public Recipe Recipe => Editing.Recipe;
 
-    /// <summary>What it will do.</summary>
+    /// <summary>Its forecast.</summary>
     public Forecast Forecast => Editing.Forecast;
 
     /// <summary>The kettle's field.</summary>
@@ -90,61 +90,61 @@ public sealed class PlanSettings
     /// <summary>The grinder's setting, or the grind in µm where no grinder is chosen.</summary>
     public TypedNumber GrindSetting { get; private set; }
 
-    /// <summary>What has to be said about the grind: that the grinder cannot do what the recipe asks for.</summary>
+    /// <summary>A note about the grind: the grinder cannot do what the recipe asks for.</summary>
     public string? GrindNote => grind.Note;
 
-    /// <summary>What has been changed on the shelf since the plan was made with it, each in a few words.</summary>
+    /// <summary>What changed on the shelf since the plan used it, in a few words each.</summary>
     public IReadOnlyList<string> MovedOn { get; private set; }
 
-    /// <summary>When the steep may end, on the clock; null where there is none.</summary>
+    /// <summary>The end of the steep, on the brew clock; null where there is none.</summary>
     public TypedNumber? SteepEnd { get; private set; }
 
-    /// <summary>What it is meant to come to, a field each.</summary>
+    /// <summary>The targets, one field each.</summary>
     public IReadOnlyList<Field> Meant { get; private set; }
 
-    /// <summary>The target in a line: "strength 1.36 to 1.50 % TDS; done at by 5:30"; empty where none is set.</summary>
+    /// <summary>The targets in a line: "strength 1.36 to 1.50 % TDS; done at by 5:30"; empty where none is set.</summary>
     public string Target => string.Join("; ", Meant.Where(one => one is { Text.Length: > 0, Problem: null }).Select(one => $"{one.Label.Split(',')[0].ToLowerInvariant()} {one.Text} {one.Unit}".Trim()));
 
-    /// <summary>The form of the step that was edited, where something in it will not do.</summary>
+    /// <summary>The form of an edited step, where something in it is invalid.</summary>
     public StepForm? RefusedStep { get; set; }
 
-    /// <summary>What came of a question asked backwards, or of another press, where it needs saying.</summary>
+    /// <summary>The answer to a solve or another press, where there is something to say.</summary>
     public string? Answer { get; set; }
 
-    /// <summary>The button that takes the nearest, where a question asked backwards was not reached.</summary>
+    /// <summary>The button that accepts the nearest value, where a wanted one could not be reached.</summary>
     public (string Do, string Label)? Instead { get; set; }
 
     /// <summary>Findings that belong to no single field.</summary>
     public List<string> Problems { get; } = [];
 
-    /// <summary>The step that was put in or moved, to be shown open.</summary>
+    /// <summary>The step that was inserted or moved, to be shown open.</summary>
     public int? Opens { get; set; }
 
-    /// <summary>Whether a flame sets the temperature, not the kettle.</summary>
+    /// <summary>Whether the temperature is the flame's and not the kettle's.</summary>
     public bool ByFlame => Recipe.Brewer.Family == BrewerFamily.Siphon;
 
     /// <summary>Whether the grind can be set.</summary>
     public bool CanGrind => Editing.CanGrind;
 
-    /// <summary>Whether everything typed will do.</summary>
+    /// <summary>Whether everything typed is valid.</summary>
     public bool Good => !Editing.LetGo && Kettle.Problem is null && SteepEnd?.Problem is null && Meant.All(one => one.Problem is null) && GrindSetting.Problem is null && batch.Good && Problems.Count == 0 && RefusedStep is null;
 
-    /// <summary>How the grind is told: the grinder and its setting.</summary>
+    /// <summary>The grind in words: the grinder and its setting.</summary>
     public string GrindText => !CanGrind ? $"bought ground, about {FigureFormat.Number(Recipe.Grind.MedianUm, 0)} µm"
         : Grinder is null ? $"{FigureFormat.Number(Recipe.Grind.MedianUm, 0)} µm"
         : $"{Grinder.Name}, {GrindSetting.Text} {Grinder.SettingName}";
 
-    /// <summary>Where its grind is measured in a picture, the grinder and its setting filled in.</summary>
+    /// <summary>The page that measures its grind in a picture, with the grinder and its setting filled in.</summary>
     public string MeasureGrindHref => Grinder is { } grinder ? FormattableString.Invariant($"/shelf/grind?of=mill-{grinder.Id}&setting={Uri.EscapeDataString(GrindSetting.Text)}") : "/shelf/grind";
 
-    /// <summary>Works what was sent into a plan.</summary>
-    /// <param name="state">The plan as it was kept.</param>
-    /// <param name="context">What it is worked out with.</param>
+    /// <summary>Applies a submitted form to a plan.</summary>
+    /// <param name="state">The stored plan.</param>
+    /// <param name="context">What it is computed with.</param>
     /// <param name="format">The barista's units.</param>
-    /// <param name="values">What was sent; nothing for the plan as it stands.</param>
+    /// <param name="values">The submitted form; empty for the plan as it is.</param>
     public static PlanSettings Read(PlanState state, PlanContext context, FigureFormat format, Values values) => new(state, context, format, values);
 
-    /// <summary>The picks that a form was shown with, in the words of <see cref="Words(PlanPicks)"/>; what is not on the shelf is left out.</summary>
+    /// <summary>The picks that a form was shown with, as written by <see cref="Words(PlanPicks)"/>, without things that are not on the shelf.</summary>
     public static PlanPicks PicksOf(string shown, PlanShelf shelf)
     {
         var ids = shown.Split('.');
@@ -152,10 +152,10 @@ public sealed class PlanSettings
         return new PlanPicks { BagId = Id(0, PlanPick.Bag), GrinderId = Id(1, PlanPick.Grinder), VesselId = Id(2, PlanPick.Vessel) };
     }
 
-    /// <summary>Bag, grinder and vessel as a hidden field carries them.</summary>
+    /// <summary>Bag, grinder and vessel as a hidden field holds them.</summary>
     public static string Words(PlanPicks picks) => string.Create(CultureInfo.InvariantCulture, $"{picks.BagId}.{picks.GrinderId}.{picks.VesselId}");
 
-    /// <summary>How its steps are told: without a scale in its spoon and at its vessel's marks, without a thermometer by its kettle.</summary>
+    /// <summary>How its steps are worded: without a scale in its spoon and at its vessel's marks, without a thermometer by its kettle.</summary>
     public FigureFormat ToldIn => format.With(format.Hand with
     {
         Spoon = SpoonAtHand.Of(Editing.Spoon) ?? format.Hand.Spoon,
@@ -163,16 +163,16 @@ public sealed class PlanSettings
         Kettle = Editing.KettleUsed?.AsHeating(Recipe.Place).Cools ?? Core.Reckoning.Kettle.Usual,
     });
 
-    /// <summary>The text that stands in a quantity's field: what was typed where that will not do, else the figure.</summary>
+    /// <summary>The text in a quantity's field: what was typed where that is invalid, else the figure.</summary>
     public string TextOf(Quantity quantity) => batch.TextOf(quantity);
 
     /// <summary>What is wrong with a quantity, or null.</summary>
     public string? ProblemOf(Quantity quantity) => batch.ProblemOf(quantity);
 
-    /// <summary>What a setting can be set to: on the grinder's and the kettle's own steps.</summary>
+    /// <summary>The values a setting can have: on the grinder's and the kettle's own steps.</summary>
     public Dial DialOf(Setting setting) => Work.DialOf(setting);
 
-    /// <summary>A setting's value as the barista sets it: clicks on their grinder, their units.</summary>
+    /// <summary>A setting's value in the barista's terms: clicks of their grinder, their units.</summary>
     public string Told(Setting setting, double value) => setting switch
     {
         Setting.DoseG => format.Dose(value),
@@ -234,10 +234,10 @@ public sealed class PlanSettings
         }
     }
 
-    /// <summary>Gives the coffee, the grind and the vessel back for the recipe's own.</summary>
+    /// <summary>Uses the recipe's own coffee, grind and vessel again.</summary>
     private void AsWritten()
     {
-        // What was scaled to a vessel that is too small for it is not, once that is given back.
+        // A batch that was scaled to a vessel is restored with the vessel.
         if (Editing.Vessel is { } vessel && !OwnGear.Holds(vessel.AsBrewer, Forecast.Model.Figures(Work.Plan.Origin)))
         {
             Do(new PlanChange.OwnBatch(), null);
@@ -291,12 +291,12 @@ public sealed class PlanSettings
         return ByFlame ? kettle : kettle.Naming("Words will do too: boiling, off the boil, 30 s off the boil, cold, from the fridge.");
     }
 
-    /// <summary>Colder than this, a brew is a matter of hours, °C. Judged.</summary>
+    /// <summary>Below this temperature a brew takes hours, °C. Judged.</summary>
     private const double WarmC = 40;
 
     private const double OfHoursS = 7_200;
 
-    /// <summary>Cold water as it is said, °C; null for what is none of it.</summary>
+    /// <summary>Reads words for cold water, °C; null for other text.</summary>
     private double? Cold(string said) => said switch
     {
         "ice water" or "iced water" => 2,
@@ -306,7 +306,7 @@ public sealed class PlanSettings
         _ => null,
     };
 
-    /// <summary>"Off the boil" and "30 s off the boil" as a temperature here, with this kettle's lid open; what is neither comes back as it was.</summary>
+    /// <summary>Reads "off the boil" and "30 s off the boil" as a temperature here, with this kettle's lid open; other text is returned unchanged.</summary>
     private string OffTheBoil(string said)
     {
         const string Off = "off the boil";
@@ -365,7 +365,7 @@ public sealed class PlanSettings
         return steepEnd with { Value = null, Problem = problem };
     }
 
-    /// <summary>What stands in the fields in the end: what was typed where it will not do, else the plan's own.</summary>
+    /// <summary>Sets the final texts of the fields: what was typed where it is invalid, else the plan's own.</summary>
     private void Settle()
     {
         Kettle = Kettle.Problem is null ? Kettle with { Text = KettleShown } : Kettle;

@@ -9,24 +9,27 @@ using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic
 
 namespace Cistern.Web.Pages.Plan;
 
-/// <summary>What a plan page shows of a plan as it stands: its figures and how sure they are, what was found, the map, what to make ready, the forms as they stand.</summary>
+/// <summary>
+/// Everything that the plan page shows of a plan: figures with their bands, findings, the map, the preparation, and the current state
+/// of its forms.
+/// </summary>
 /// <param name="settings">The fields and what was typed into them.</param>
-/// <param name="atS">The moment at which the vessel is shown, s on the clock.</param>
+/// <param name="atS">The moment at which the vessel is shown, s on the brew clock.</param>
 public sealed class PlanView(PlanSettings settings, double atS)
 {
     /// <summary>The fields and what was typed into them.</summary>
     public PlanSettings Settings { get; } = settings;
 
     /// <summary>
-    /// A brew that takes more steps of time than this is not run some sixty times more for its bands, its tolerances and the
-    /// map's arrows: that would take seconds. The library's recipes take 1,100 at most.
+    /// For a brew with more time steps than this, bands, tolerances and the map's arrows, which need some sixty more runs, are
+    /// omitted, since they would take seconds. The library's recipes need 1,100 at most.
     /// </summary>
     private const int MostMoves = 12_000;
 
-    /// <summary>How this barista reads figures.</summary>
+    /// <summary>Formats figures for this barista.</summary>
     public FigureFormat Format => Settings.ToldIn;
 
-    /// <summary>What it will do.</summary>
+    /// <summary>Its forecast.</summary>
     public Forecast Forecast => Settings.Forecast;
 
     /// <summary>Words and units for its pictures.</summary>
@@ -35,7 +38,7 @@ public sealed class PlanView(PlanSettings settings, double atS)
     /// <summary>The vessel cut open at that moment.</summary>
     public string VesselSvg => BrewerSection.Draw(Forecast, AtS, Labels);
 
-    /// <summary>What the plan is held against: the dotted brew chart.</summary>
+    /// <summary>What the plan is compared with: the dotted brew chart.</summary>
     public Forecast Accepted { get; private set; } = null!;
 
     /// <summary>What is different from it.</summary>
@@ -44,7 +47,7 @@ public sealed class PlanView(PlanSettings settings, double atS)
     /// <summary>Whether anything is.</summary>
     public bool IsChanged => Changed.Set.Count + Changed.Steps.Count + Changed.Gives.Count > 0;
 
-    /// <summary>Whether the brew takes so long to compute that only its own figures are told.</summary>
+    /// <summary>Whether the brew takes so long to compute that only its own figures are shown.</summary>
     public bool Heavy => Forecast.Moves > MostMoves;
 
     /// <summary>The 80 % band of each figure.</summary>
@@ -56,13 +59,13 @@ public sealed class PlanView(PlanSettings settings, double atS)
     /// <summary>What the forecast found.</summary>
     public IReadOnlyList<EventWords> Events { get; private set; } = [];
 
-    /// <summary>What the rules have against the steps as they are.</summary>
+    /// <summary>Findings about the steps.</summary>
     public IReadOnlyList<Finding> Findings { get; private set; } = [];
 
-    /// <summary>What the place's boiling point takes away; null where it takes nothing.</summary>
+    /// <summary>The effect of the place's boiling point; null where there is none.</summary>
     public HighPlace? High { get; private set; }
 
-    /// <summary>What becomes of it at the ends of its windows.</summary>
+    /// <summary>The results at the ends of its windows.</summary>
     public IReadOnlyList<WindowEnds> Ends { get; private set; } = [];
 
     /// <summary>The map of strength against yield.</summary>
@@ -80,16 +83,16 @@ public sealed class PlanView(PlanSettings settings, double atS)
     /// <summary>The form of that step.</summary>
     public StepForm? Step { get; private set; }
 
-    /// <summary>The moment at which the vessel is shown, s on the clock: as scrubbed, or as the release begins.</summary>
+    /// <summary>The moment at which the vessel is shown, s on the brew clock: as scrubbed, or the end of the steep.</summary>
     public double AtS { get; } = atS;
 
-    /// <summary>What is asked backwards, as it stands in the form.</summary>
+    /// <summary>The current values of the form for solving.</summary>
     public (string Setting, string Outcome, string Value) Ask { get; private set; }
 
-    /// <summary>The two figures asked for at once, as they stand in the form.</summary>
+    /// <summary>The current values of the form for two figures at once.</summary>
     public (string By, string Tds, string FlavourBalance) Both { get; private set; }
 
-    /// <summary>The strength to be diluted to, as it stands in the form.</summary>
+    /// <summary>The strength to dilute to, as in the form.</summary>
     public string DilutedTo { get; private set; } = "";
 
     /// <summary>Whether it may be brewed.</summary>
@@ -105,10 +108,10 @@ public sealed class PlanView(PlanSettings settings, double atS)
         }
     }
 
-    /// <summary>What it comes to when it is left standing before it is poured off; empty where it is not poured off.</summary>
+    /// <summary>The result of leaving the coffee on the grounds; empty where it is not poured off.</summary>
     public IReadOnlyList<OnTheGrounds> OnTheGrounds => Heavy ? [] : Core.Planning.OnTheGrounds.Of(Forecast);
 
-    /// <summary>The brew chart of a width, with the dotted one where the plan has been changed.</summary>
+    /// <summary>The brew chart of a width, with the dotted one where the plan was changed.</summary>
     public BrewChartOptions BrewChartOf(double widthPx, double lanesPx, string prefix) => new(widthPx)
     {
         Ghost = IsChanged ? Accepted : null,
@@ -118,25 +121,25 @@ public sealed class PlanView(PlanSettings settings, double atS)
         IdPrefix = prefix,
     };
 
-    /// <summary>A figure's band in words, or null where the brew has none.</summary>
+    /// <summary>A figure's band in words, or null where it has none.</summary>
     public string? Within(Outcome outcome, Func<double, string> write) =>
         Bands.TryGetValue(outcome, out var band) ? $"{write(band.Low)} to {write(band.High)}" : null;
 
-    /// <summary>A setting's tolerances in words, or null where it hardly matters.</summary>
+    /// <summary>A setting's tolerance in words, or null where it hardly matters.</summary>
     public string? May(Setting setting, Func<double, string> write) =>
         TolerancesOf.TryGetValue(setting, out var tolerance) && double.IsFinite(tolerance) ? $"± {write(tolerance)}" : null;
 
-    /// <summary>Works out all that is shown besides the brew chart and the vessel.</summary>
-    /// <param name="open">The plan as it lies open.</param>
-    /// <param name="accepted">What it is held against.</param>
+    /// <summary>Computes everything but the brew chart and the vessel.</summary>
+    /// <param name="open">The open plan.</param>
+    /// <param name="accepted">What it is compared with.</param>
     /// <param name="sent">What was sent.</param>
-    /// <param name="openStep">The step whose form is open, or −1.</param>
-    /// <param name="bench">Tells the time.</param>
-    /// <param name="brews">The last brews of this coffee, being read.</param>
-    /// <param name="ct">Stops it.</param>
+    /// <param name="openStep">The index of the step whose form is open, or −1.</param>
+    /// <param name="bench">The current time.</param>
+    /// <param name="brews">The last brews of this coffee, being loaded.</param>
+    /// <param name="ct">Cancels it.</param>
     public async Task WorkOutAsync(OpenPlan open, Forecast accepted, Values sent, int openStep, BaristaContext bench, Task<IReadOnlyList<BrewedBefore>> brews, CancellationToken ct)
     {
-        // Bands and tolerances run the model some hundred times, while this thread asks the data and draws the map.
+        // Bands and tolerances run the model about a hundred times, while this thread loads data and draws the map.
         var confidence = Heavy ? Task.FromResult((Bands, TolerancesOf)) : Task.Run(() => (Confidence.Of(Forecast), Tolerances.Of(Forecast)), ct);
         Findings = RecipeChecker.Check(Settings.Recipe);
         Events = [.. Forecast.Events.Select(one => EventWording.Of(one, Forecast, Format))];

@@ -4,7 +4,7 @@ using Cistern.Web.Wording;
 
 namespace Cistern.Web.Pages.Plan;
 
-/// <summary>Puts what is to be got ready into words.</summary>
+/// <summary>Words for the preparation.</summary>
 public static class PreparingWording
 {
     /// <summary>One thing to be done.</summary>
@@ -20,7 +20,7 @@ public static class PreparingWording
         _ => plan.Settings.Recipe.Brewer.Wrapped ? "Lay out brewer, server, scale and spoon, and wrap its cloth or sleeve round the brewer" : "Lay out brewer, server, scale, spoon and cloth",
     };
 
-    /// <summary>What was measured in pictures of a grinder at a setting, the last of it; nothing where nothing was.</summary>
+    /// <summary>The last measurement of a grinder at a setting in pictures; empty where there is none.</summary>
     /// <param name="grinder">The grinder, or null.</param>
     /// <param name="setting">The setting.</param>
     public static string MeasuredAt(Grinder? grinder, double? setting) =>

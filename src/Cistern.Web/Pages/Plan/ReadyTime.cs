@@ -5,12 +5,12 @@ using Cistern.Web.Frame;
 
 namespace Cistern.Web.Pages.Plan;
 
-/// <summary>When the cup is wanted, and what must then begin when.</summary>
-/// <param name="Text">As typed, or as it was planned; empty where nothing was.</param>
-/// <param name="At">The moment, where the server stands; null where nothing that will do was typed.</param>
-/// <param name="Problem">What is wrong with it, or null.</param>
-/// <param name="KettleAt">When the kettle goes on, or null.</param>
-/// <param name="HandsAt">When somebody has to be there, or null.</param>
+/// <summary>When the drink is wanted, and when to begin.</summary>
+/// <param name="Text">As typed, or as scheduled; empty where there is none.</param>
+/// <param name="At">The local time; null where nothing valid was typed.</param>
+/// <param name="Problem">What is wrong, or null.</param>
+/// <param name="KettleAt">When to switch the kettle on, or null.</param>
+/// <param name="HandsAt">When somebody must be there, or null.</param>
 /// <param name="WaterAt">When the first water goes in, or null.</param>
 public sealed record ReadyTime(string Text, DateTime? At, string? Problem, string? KettleAt, string? HandsAt, string? WaterAt)
 {
@@ -19,8 +19,8 @@ public sealed record ReadyTime(string Text, DateTime? At, string? Problem, strin
 
     /// <summary>Reads a wanted moment.</summary>
     /// <param name="text">As typed.</param>
-    /// <param name="preparation">What has to be made ready.</param>
-    /// <param name="bench">Knows what time it is, and where.</param>
+    /// <param name="preparation">The preparation.</param>
+    /// <param name="bench">The current time and its zone.</param>
     public static ReadyTime Read(string? text, Preparation preparation, BaristaContext bench)
     {
         var typed = (text ?? "").Trim();
@@ -33,10 +33,10 @@ public sealed record ReadyTime(string Text, DateTime? At, string? Problem, strin
         return wanted.At is { } at ? Of(bench.UtcMs(at), preparation, bench) with { Text = typed } : None with { Text = typed, Problem = wanted.Problem };
     }
 
-    /// <summary>A moment that was planned.</summary>
-    /// <param name="atMs">The moment, UTC ms: what comes before it is reckoned from there, over a night in which clocks change too.</param>
-    /// <param name="preparation">What has to be made ready.</param>
-    /// <param name="bench">Knows what time it is, and where.</param>
+    /// <summary>From a scheduled time.</summary>
+    /// <param name="atMs">The moment, UTC ms; earlier times are computed from it, also over a change of clocks.</param>
+    /// <param name="preparation">The preparation.</param>
+    /// <param name="bench">The current time and its zone.</param>
     public static ReadyTime Of(long atMs, Preparation preparation, BaristaContext bench)
     {
         var today = bench.LocalNow.Date;

@@ -4,16 +4,16 @@ using Cistern.Web.Wording;
 
 namespace Cistern.Web.Pages.Plan;
 
-/// <summary>A target told without a scale.</summary>
+/// <summary>A target without a scale.</summary>
 /// <param name="What">Which.</param>
 /// <param name="Target">In spoons, or at the marks.</param>
-/// <param name="Rough">What it may really come to.</param>
+/// <param name="Rough">Its uncertainty.</param>
 public sealed record RoughTarget(string What, string Target, string Rough);
 
-/// <summary>Every target of a plan as a spoon, a mark or a count.</summary>
+/// <summary>The targets of a plan in spoons, at marks or as counts.</summary>
 public static class RoughTargets
 {
-    /// <summary>The targets; those for which no spoon or mark is known say so.</summary>
+    /// <summary>The targets; where no spoon or mark is known, they say so.</summary>
     public static IReadOnlyList<RoughTarget> Of(Recipe recipe, FigureFormat format)
     {
         var targets = new List<RoughTarget>();

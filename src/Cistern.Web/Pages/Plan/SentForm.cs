@@ -6,8 +6,8 @@ using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic
 
 namespace Cistern.Web.Pages.Plan;
 
-/// <summary>What was sent of the plan's form. A field that was left as it was shown says nothing.</summary>
-/// <param name="values">What was sent.</param>
+/// <summary>The submitted form of a plan. A field that was not touched counts as absent.</summary>
+/// <param name="values">The form's values.</param>
 public sealed class SentForm(Values values)
 {
     /// <summary>The button that was pressed, or null.</summary>
@@ -16,25 +16,25 @@ public sealed class SentForm(Values values)
     /// <summary>All that was sent.</summary>
     public Values Values => values;
 
-    /// <summary>How many steps one press goes: ten with Shift.</summary>
+    /// <summary>Steps per press: ten with Shift.</summary>
     private int Times => Value("times") == "10" ? 10 : 1;
 
     /// <summary>A field as it was sent, or null.</summary>
     public string? Value(string name) => values.Value(name);
 
-    /// <summary>What was typed; null where nothing was, or the field stands as it was shown.</summary>
+    /// <summary>What was typed; null where the field was not touched.</summary>
     public string? Changed(string name, string stands) => Value(name) is { } sent && sent != stands && sent != Value("was." + name) ? sent : null;
 
     /// <summary>How far a field's + or − was pressed, in its unit; 0 where neither was.</summary>
     public double Pressing(string name, double step) => Pressed == name + "+" ? Times * step : Pressed == name + "-" ? -Times * step : 0;
 
-    /// <summary>A number that was typed, or stepped with its + and −.</summary>
+    /// <summary>A number that was typed, or changed by its + and −.</summary>
     /// <param name="name">The field.</param>
-    /// <param name="stands">What it was shown with.</param>
-    /// <param name="range">The least and the most it may be.</param>
-    /// <param name="step">What one press adds.</param>
+    /// <param name="stands">The text it was shown with.</param>
+    /// <param name="range">The values allowed.</param>
+    /// <param name="step">The size of one press.</param>
     /// <param name="unit">Its unit.</param>
-    /// <param name="meant">What words that are no number mean.</param>
+    /// <param name="meant">The meaning of words.</param>
     public TypedNumber Stepped(string name, string stands, Span range, double step, string unit, Func<string, string>? meant = null)
     {
         var text = Changed(name, stands) ?? stands;

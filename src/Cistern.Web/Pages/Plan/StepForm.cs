@@ -8,14 +8,14 @@ using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic
 
 namespace Cistern.Web.Pages.Plan;
 
-/// <summary>One member of a step as it stands in the form.</summary>
-/// <param name="Name">The name it is sent under, and its id.</param>
-/// <param name="Label">What it is called.</param>
-/// <param name="Text">What stands there.</param>
+/// <summary>One member of a step in its form.</summary>
+/// <param name="Name">Its name in the form, and its id.</param>
+/// <param name="Label">Its label.</param>
+/// <param name="Text">Its text.</param>
 /// <param name="Unit">Its unit, or null.</param>
-/// <param name="Options">The words to choose from; empty for what is typed.</param>
+/// <param name="Options">The words to choose from; empty for a text field.</param>
 /// <param name="Problem">What is wrong with it.</param>
-/// <param name="By">What an arrow key adds or takes; null for text.</param>
+/// <param name="By">The size of one arrow key press; null for text.</param>
 public sealed record StepField(string Name, string Label, string Text, string? Unit, IReadOnlyList<(string Value, string Label)> Options, string? Problem, double? By);
 
 /// <summary>
@@ -65,16 +65,16 @@ public sealed class StepForm
     /// <summary>Its fields, in the order of the file's members.</summary>
     public IReadOnlyList<StepField> Fields => fields;
 
-    /// <summary>What was changed, by the file's names.</summary>
+    /// <summary>What was changed, by names in the file.</summary>
     public IReadOnlyDictionary<string, JsonNode?> Changes => changes;
 
-    /// <summary>Whether everything typed will do.</summary>
+    /// <summary>Whether everything typed is valid.</summary>
     public bool Good => fields.TrueForAll(one => one.Problem is null);
 
-    /// <summary>The form of a step, with what was typed into it where anything was.</summary>
+    /// <summary>The form of a step, with what was typed into it.</summary>
     public static StepForm Of(Recipe recipe, int index, FigureFormat format, Values values) => new(recipe, index, format, values);
 
-    /// <summary>The form with a finding of the file's rules put to the field it belongs to.</summary>
+    /// <summary>The form with a finding assigned to its field.</summary>
     public StepForm With(IEnumerable<Finding> findings)
     {
         foreach (var finding in findings)
@@ -179,7 +179,7 @@ public sealed class StepForm
         fields.Add(new StepField(Prefix + name, Label(name), text, null, [], problem, null));
     }
 
-    /// <summary>A window is two times: neither, or both with the earlier first.</summary>
+    /// <summary>A window has two times: neither, or both with the earlier first.</summary>
     private void AddWindow(string name, Span? window, string label)
     {
         string Stands(double? seconds) => seconds is { } s ? FigureFormat.Clock(s) : "";

@@ -4,17 +4,17 @@ using Cistern.Web.Wording;
 
 namespace Cistern.Web.Pages.Plan;
 
-/// <summary>An earlier brew of the coffee, as it was brewed.</summary>
+/// <summary>An earlier brew of the coffee, as computed.</summary>
 /// <param name="Name">Its name.</param>
 /// <param name="TdsPercent">Its strength, %.</param>
 /// <param name="ExtractionYieldPercent">Its extraction yield, %.</param>
 /// <param name="FlavourBalance">Its flavour balance; a judgement.</param>
 public sealed record BrewedBefore(string Name, double TdsPercent, double ExtractionYieldPercent, double FlavourBalance);
 
-/// <summary>The map of strength against yield as the page shows it.</summary>
+/// <summary>The map of strength against extraction on the page.</summary>
 /// <param name="Svg">The picture.</param>
-/// <param name="Arrows">What each lettered arrow does.</param>
-/// <param name="Rows">The same as a table: what, strength, extraction, leaning.</param>
+/// <param name="Arrows">The meaning of each lettered arrow.</param>
+/// <param name="Rows">The same as a table: what, strength, extraction, balance.</param>
 public sealed record StrengthMapView(string Svg, IReadOnlyList<string> Arrows, IReadOnlyList<(string What, string Tds, string Yield, string FlavourBalance)> Rows)
 {
     /// <summary>Draws it for a plan and the last brews of its coffee.</summary>

@@ -6,7 +6,7 @@ using Cistern.Web.Wording;
 
 namespace Cistern.Web.Pages.Plan;
 
-/// <summary>What a brew is meant to come to: figures from and to, or words such as "stronger" and "done by 5:30".</summary>
+/// <summary>The fields for targets: ranges of figures, or words such as "stronger" and "done by 5:30".</summary>
 public static class TargetFields
 {
     /// <summary>Reads them, a field each.</summary>

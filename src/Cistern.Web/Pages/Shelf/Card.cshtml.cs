@@ -4,7 +4,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace Cistern.Web.Pages.Shelf;
 
-/// <summary>The card that grains are photographed on, to be printed.</summary>
+/// <summary>The scale card for printing.</summary>
 public sealed class CardModel : PageModel
 {
     /// <summary>Shows it.</summary>

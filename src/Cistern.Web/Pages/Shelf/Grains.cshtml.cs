@@ -11,44 +11,44 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Shelf;
 
-/// <summary>Grain sizes: the words people use, what each family takes, and how large that is on this very screen.</summary>
+/// <summary>Grain sizes: the words people use, what each brewer family takes, and their true size on this screen.</summary>
 public sealed class GrainsModel(CisternDb db) : PageModel
 {
-    /// <summary>The cookie that remembers how many CSS pixels this screen has to a millimetre.</summary>
+    /// <summary>The cookie with this screen's CSS pixels per millimetre.</summary>
     private const string ScaleCookie = "px-per-mm";
 
-    /// <summary>A bank card's width, mm: ISO/IEC 7810, ID-1.</summary>
+    /// <summary>Width of a bank card, mm: ISO/IEC 7810, ID-1.</summary>
     public const double CardMm = 85.60;
 
-    /// <summary>A bank card's height, mm: ISO/IEC 7810, ID-1.</summary>
+    /// <summary>Height of a bank card, mm: ISO/IEC 7810, ID-1.</summary>
     public const double CardHighMm = 53.98;
 
-    /// <summary>CSS pixels to a millimetre where nobody has measured: the 96 to the inch that CSS supposes.</summary>
+    /// <summary>CSS pixels per millimetre where nobody has measured: CSS assumes 96 per inch.</summary>
     private const double SupposedPxPerMm = 96 / 25.4;
 
-    /// <summary>How many pixels of this screen are a millimetre.</summary>
+    /// <summary>CSS pixels per millimetre of this screen.</summary>
     public double PxPerMm { get; private set; } = SupposedPxPerMm;
 
-    /// <summary>Whether that was measured with a card.</summary>
+    /// <summary>Whether it was measured with a card.</summary>
     public bool Calibrated { get; private set; }
 
-    /// <summary>The word or the size looked up, as typed.</summary>
+    /// <summary>The word or size to look up, as typed.</summary>
     public Field Asked { get; private set; } = new("ask", "Look up", "") { Hint = "a word, such as table salt, or a size in µm" };
 
     /// <summary>What was found.</summary>
     public IReadOnlyList<GrainWord> Found { get; private set; } = GrainWords.All;
 
-    /// <summary>The grinders, whose settings are told too.</summary>
+    /// <summary>The grinders, for their settings.</summary>
     public IReadOnlyList<Grinder> Grinders { get; private set; } = [];
 
-    /// <summary>Each family with the range of grinds its recipes take, µm.</summary>
+    /// <summary>The range of grinds in each family's recipes, µm.</summary>
     public static IReadOnlyList<(BrewerFamily Family, double LowUm, double HighUm)> Families { get; } =
         [.. RecipeLibrary.All.GroupBy(recipe => recipe.Brewer.Family).Select(group => (group.Key, group.Min(recipe => recipe.Grind.MedianUm), group.Max(recipe => recipe.Grind.MedianUm)))];
 
     /// <summary>Grains of a median, at true size on this screen.</summary>
     public string Pinch(double medianUm) => GrainPicture.Draw(medianUm, PxPerMm, 26, 12);
 
-    /// <summary>A median on each grinder, in its own settings.</summary>
+    /// <summary>The settings for a range of medians on each grinder.</summary>
     public string On(double lowUm, double highUm) => string.Join("; ", Grinders.Where(grinder => grinder.MedianUm(grinder.Most) > lowUm && grinder.MedianUm(grinder.Least) < highUm)
         .Select(grinder => $"{grinder.Name} {Range(grinder.SettingFor(lowUm), grinder.SettingFor(highUm))} {grinder.SettingName}"));
 
@@ -76,7 +76,7 @@ public sealed class GrainsModel(CisternDb db) : PageModel
         Found = Found.Count == 0 ? GrainWords.All : Found;
     }
 
-    /// <summary>Remembers the width at which the card on the screen is the card in the hand.</summary>
+    /// <summary>Saves the width at which the card on the screen has the size of a real one.</summary>
     public IActionResult OnPost(string? card)
     {
         var width = TypedNumber.Read(card, 100, 1_500, "px");

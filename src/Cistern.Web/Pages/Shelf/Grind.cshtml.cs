@@ -16,7 +16,7 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Shelf;
 
-/// <summary>Measures ground coffee in photographs of it on the scale card, and keeps what came of it with a grinder, a bag or a brew.</summary>
+/// <summary>Measures ground coffee in photographs on the scale card, and saves the result with a grinder, a bag or a brew.</summary>
 [RequestSizeLimit(LargestUpload)]
 [RequestFormLimits(MultipartBodyLengthLimit = LargestUpload)]
 [EnableRateLimiting(Limits.Imports)]
@@ -25,34 +25,34 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore requests, PictureL
     /// <summary>The most pictures of one grind.</summary>
     public const int MostPictures = 4;
 
-    /// <summary>The most that can be sent at once, bytes.</summary>
+    /// <summary>The largest upload, bytes.</summary>
     public const int LargestUpload = (MostPictures * PictureHeader.MostBytes) + (1024 * 1024);
 
-    /// <summary>The cookie that remembers how long the card's line came out of this house's printer.</summary>
+    /// <summary>The cookie with the printed length of the card's line.</summary>
     private const string RulerCookie = "card-line-mm";
 
     private const int LongestName = 60;
 
     private double rulerMm = ScaleCard.RulerMm;
 
-    /// <summary>What came of one picture.</summary>
+    /// <summary>The result of one picture.</summary>
     /// <param name="Name">The file's name.</param>
     /// <param name="Answer">What was seen in it.</param>
     public sealed record Looked(string Name, GrindAnswer Answer);
 
-    /// <summary>The grinders that stand on the shelf.</summary>
+    /// <summary>The grinders on the shelf.</summary>
     public IReadOnlyList<Grinder> Grinders { get; private set; } = [];
 
     /// <summary>The bags that were bought ground.</summary>
     public IReadOnlyList<Bag> Bags { get; private set; } = [];
 
-    /// <summary>The brew it was ground for; null where it is of none.</summary>
+    /// <summary>The brew it was ground for; null where there is none.</summary>
     public Brew? Brew { get; private set; }
 
-    /// <summary>What was measured for that brew before, µm; null where nothing was.</summary>
+    /// <summary>The earlier measurement for that brew, µm; null where there is none.</summary>
     public double? MeasuredUm { get; private set; }
 
-    /// <summary>What it was ground with or came in: "mill-3", "bag-2", or nothing.</summary>
+    /// <summary>What the grind belongs to: "mill-3", "bag-2", or empty.</summary>
     public string Of { get; private set; } = "";
 
     /// <summary>The setting it was ground at.</summary>
@@ -61,10 +61,10 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore requests, PictureL
     /// <summary>The length of the card's line.</summary>
     public Field Ruler { get; private set; } = null!;
 
-    /// <summary>What came of the pictures.</summary>
+    /// <summary>The result of all pictures.</summary>
     public IReadOnlyList<Looked> Pictures { get; private set; } = [];
 
-    /// <summary>The grind, of all pictures that gave a figure; null where none did.</summary>
+    /// <summary>The grind from all pictures that could be measured; null where none could.</summary>
     public GrainSizes? Sizes { get; private set; }
 
     /// <summary>What is wrong with what was sent.</summary>
@@ -111,7 +111,7 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore requests, PictureL
         return Page();
     }
 
-    /// <summary>Keeps a measured grind with what it is of.</summary>
+    /// <summary>Saves a measured grind with what it belongs to.</summary>
     public async Task<IActionResult> OnPostKeepAsync(string? of, string? setting, int? brew, string? median, string? half, string? grains, string? spread, CancellationToken ct)
     {
         await LoadAsync(of, setting, null, brew, ct);
@@ -167,7 +167,7 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore requests, PictureL
         return Page();
     }
 
-    /// <summary>Deletes what was measured for a brew: it is told as planned again.</summary>
+    /// <summary>Deletes the measurement for a brew, which is then computed as planned again.</summary>
     public async Task<IActionResult> OnPostForgetAsync(int brew, CancellationToken ct)
     {
         if (!await db.Logged.AnyAsync(one => one.Id == brew, ct))

@@ -9,7 +9,7 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.Shelf;
 
-/// <summary>What a mix of two waters gives, and how far a concentrate is diluted.</summary>
+/// <summary>Computes the mix of two waters, and how far to dilute a concentrate.</summary>
 public sealed class MixModel(CisternDb db) : PageModel
 {
     /// <summary>The waters on the shelf.</summary>
@@ -24,10 +24,10 @@ public sealed class MixModel(CisternDb db) : PageModel
     /// <summary>The second's share, as typed.</summary>
     public Field Share { get; private set; } = new("share", "Share of the second", "50");
 
-    /// <summary>The hardness that is wanted, as typed.</summary>
+    /// <summary>The hardness wanted, as typed.</summary>
     public Field Wanted { get; private set; } = new("wanted", "or the hardness wanted", "");
 
-    /// <summary>What comes of it.</summary>
+    /// <summary>The result.</summary>
     public BrewingWater? Mixed { get; private set; }
 
     /// <summary>How it is mixed, in words.</summary>

@@ -9,10 +9,10 @@ namespace Cistern.Web.Pages.Shelf;
 /// <summary>What stands on the shelf.</summary>
 public sealed class ShelfModel(CisternDb db, BaristaContext bench) : PageModel
 {
-    /// <summary>Each kind, what stands there of it, and what was taken off.</summary>
+    /// <summary>Each kind, with its things on the shelf and those removed.</summary>
     public IReadOnlyList<(ShelfKind Kind, IReadOnlyList<ShelfRow> Rows, IReadOnlyList<ShelfRow> TakenOff)> Kinds { get; private set; } = [];
 
-    /// <summary>What was just taken off, and can be put back.</summary>
+    /// <summary>What was just removed, which can be restored.</summary>
     public ShelfRow? Removed { get; private set; }
 
     /// <summary>Shows the page.</summary>
@@ -33,7 +33,7 @@ public sealed class ShelfModel(CisternDb db, BaristaContext bench) : PageModel
         }
     }
 
-    /// <summary>Takes a thing off the shelf, puts it back, or does what it offers.</summary>
+    /// <summary>Removes or restores a thing, or carries out an action on it.</summary>
     public async Task<IActionResult> OnPostAsync(string? kind, string? id, string? deed, CancellationToken ct)
     {
         if (ShelfKinds.Find(kind ?? "") is not { } found || Id(id) is not { } number || await found.FindAsync(db, number, ct) is not { } thing)

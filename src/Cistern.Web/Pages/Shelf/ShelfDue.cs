@@ -2,7 +2,7 @@ using Cistern.Data;
 
 namespace Cistern.Web.Pages.Shelf;
 
-/// <summary>What on the shelf wants attention: a bag or papers running out, a cloth due for its care.</summary>
+/// <summary>Things on the shelf that need attention: a bag or papers running out, a cloth due for care.</summary>
 public static class ShelfDue
 {
     private static readonly string[] Kinds = ["coffee", "filter"];

@@ -7,25 +7,25 @@ namespace Cistern.Web.Pages.Shelf;
 
 /// <summary>Who looks at the shelf, and when.</summary>
 /// <param name="Format">The barista's units.</param>
-/// <param name="Today">The day, where the server stands.</param>
+/// <param name="Today">The day, in the server's time zone.</param>
 public sealed record ShelfView(FigureFormat Format, DateOnly Today);
 
-/// <summary>Something that can be done to a thing with one press.</summary>
-/// <param name="Word">The word it is sent under.</param>
-/// <param name="Label">What the button says.</param>
+/// <summary>An action on a thing, one press each.</summary>
+/// <param name="Word">Its word in the form.</param>
+/// <param name="Label">The button's text.</param>
 public sealed record Deed(string Word, string Label);
 
-/// <summary>One thing as the shelf lists it.</summary>
+/// <summary>A thing in the shelf's list.</summary>
 /// <param name="Kind">The word of its kind.</param>
 /// <param name="Id">Its number.</param>
 /// <param name="Name">Its name.</param>
-/// <param name="Line">What it is, in a line.</param>
-/// <param name="Due">What it wants, or null.</param>
-/// <param name="Away">Set aside: used up, kept for when it comes again.</param>
-/// <param name="Actions">What can be done to it.</param>
+/// <param name="Line">A description in one line.</param>
+/// <param name="Due">What it needs, or null.</param>
+/// <param name="Away">Used up, and kept for when the same is bought again.</param>
+/// <param name="Actions">The actions on it.</param>
 public sealed record ShelfRow(string Kind, int Id, string Name, string Line, string? Due, bool Away, IReadOnlyList<Deed> Actions);
 
-/// <summary>A kind of thing that stands on the shelf: how it is listed, made and changed.</summary>
+/// <summary>A kind of thing on the shelf: how it is listed, created and changed.</summary>
 public abstract class ShelfKind
 {
     /// <summary>Its word in an address.</summary>
@@ -43,7 +43,7 @@ public abstract class ShelfKind
     /// <summary>All that stand there.</summary>
     public abstract Task<IReadOnlyList<ShelfRow>> RowsAsync(CisternDb db, ShelfView view, CancellationToken ct);
 
-    /// <summary>Those that were taken off last, the newest first: they can be put back.</summary>
+    /// <summary>The things removed last, newest first, which can be restored.</summary>
     public abstract Task<IReadOnlyList<ShelfRow>> TakenOffAsync(CisternDb db, ShelfView view, CancellationToken ct);
 
     /// <summary>One, tracked, or null.</summary>
@@ -58,10 +58,10 @@ public abstract class ShelfKind
     /// <summary>A thing as it is listed.</summary>
     public abstract ShelfRow Row(IShelved thing, ShelfView view);
 
-    /// <summary>A drawing of a thing, and what it shows; null where there is none.</summary>
+    /// <summary>A drawing of a thing and its text alternative; null where there is none.</summary>
     public virtual (string Svg, string Says)? Picture(IShelved thing) => null;
 
-    /// <summary>Does something to it.</summary>
+    /// <summary>Carries out an action on it.</summary>
     public abstract bool Do(IShelved thing, string deed, ShelfView view);
 }
 
@@ -100,13 +100,13 @@ public abstract class ShelfKind<T> : ShelfKind
     /// <inheritdoc/>
     public override bool Do(IShelved thing, string deed, ShelfView view) => Actions((T)thing).Any(one => one.Word == deed) && Do((T)thing, deed, view);
 
-    /// <summary>The things of this kind that stand on the shelf.</summary>
+    /// <summary>The things of this kind on the shelf.</summary>
     protected abstract DbSet<T> Rows(CisternDb db);
 
     /// <summary>A new one, as its form begins.</summary>
     protected abstract T Fresh(ShelfView view);
 
-    /// <summary>Reads the form into a thing, and what will not do into its fields.</summary>
+    /// <summary>Reads the form into a thing, and puts problems at their fields.</summary>
     protected abstract void Fill(T thing, ThingForm form, ShelfView view);
 
     /// <summary>The line under its name.</summary>
@@ -121,9 +121,9 @@ public abstract class ShelfKind<T> : ShelfKind
     /// <summary>Whether it is put away: used up.</summary>
     protected virtual bool Away(T thing) => false;
 
-    /// <summary>What can be done with it besides changing it.</summary>
+    /// <summary>Actions on it, other than changing it.</summary>
     protected virtual IReadOnlyList<Deed> Actions(T thing) => [];
 
-    /// <summary>Does one of them.</summary>
+    /// <summary>Carries out an action.</summary>
     protected virtual bool Do(T thing, string deed, ShelfView view) => false;
 }

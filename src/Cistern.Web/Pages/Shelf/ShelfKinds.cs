@@ -25,7 +25,7 @@ public static class ShelfKinds
 
     private static string Join(params string?[] parts) => string.Join(" · ", parts.Where(part => part is { Length: > 0 }));
 
-    /// <summary>How many lines of a text say something.</summary>
+    /// <summary>The number of non-empty lines of a text.</summary>
     private static int Lines(string text) => text.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Length;
 
     private static string Days(int days) => days == 1 ? "1 day" : string.Create(CultureInfo.InvariantCulture, $"{days} days");
@@ -151,7 +151,7 @@ public static class ShelfKinds
                 grinder.MeasuredList.Count > 0 ? "Its settings in µm: a line through what was measured, and where it may really lie eight times in ten." : "Its settings in µm, as they are thought to be.")
             : null;
 
-        /// <summary>Lays the line of a grinder nobody has measured through what is known of it.</summary>
+        /// <summary>Fits the line of an unmeasured grinder to what is known of it.</summary>
         private static void Estimate(Grinder grinder, ThingForm form)
         {
             if (Lines(grinder.Looks) != grinder.LookList.Count)

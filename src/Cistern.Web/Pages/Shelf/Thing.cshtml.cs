@@ -9,7 +9,7 @@ using Microsoft.Extensions.Primitives;
 
 namespace Cistern.Web.Pages.Shelf;
 
-/// <summary>Adds or changes one thing on the shelf, where it stands or on a page of its own. Brews already logged keep what they were brewed with.</summary>
+/// <summary>Adds or changes a thing on the shelf, in the list or on a page of its own. Brews in the log are not affected.</summary>
 public sealed class ThingModel(CisternDb db, IdempotencyStore requests, BaristaContext bench) : PageModel
 {
     /// <summary>What kind of thing it is.</summary>
@@ -21,25 +21,25 @@ public sealed class ThingModel(CisternDb db, IdempotencyStore requests, BaristaC
     /// <summary>The address of the form.</summary>
     public string Address { get; private set; } = "";
 
-    /// <summary>The id of the element it stands in on the shelf.</summary>
+    /// <summary>The id of its element in the list.</summary>
     public string Stands { get; private set; } = "";
 
     /// <summary>Its form.</summary>
     public ThingForm Form { get; private set; } = null!;
 
-    /// <summary>A drawing of it, and what that shows; null where it has none.</summary>
+    /// <summary>A drawing of it and its text alternative; null where there is none.</summary>
     public (string Svg, string Says)? Picture { get; private set; }
 
-    /// <summary>Asked by htmx, to stand on the shelf itself.</summary>
+    /// <summary>Requested by htmx, to be shown within the list.</summary>
     public bool Part => Request.Headers.ContainsKey("HX-Request");
 
     /// <summary>Shows the page.</summary>
     public Task<IActionResult> OnGetAsync(string kind, string id, CancellationToken ct) => HandleAsync(kind, id, null, ct);
 
-    /// <summary>Keeps it, unless something typed will not do.</summary>
+    /// <summary>Saves it, unless something typed is invalid.</summary>
     public Task<IActionResult> OnPostAsync(string kind, string id, CancellationToken ct) => HandleAsync(kind, id, Request.Form, ct);
 
-    /// <summary>The row as it stood, for one who leaves the form.</summary>
+    /// <summary>The row as it was, for cancelling the form.</summary>
     public async Task<IActionResult> OnGetRowAsync(string kind, int id, CancellationToken ct) =>
         ShelfKinds.Find(kind) is { } found && await found.FindAsync(db, id, ct) is { } thing
             ? Partial("_Row", found.Row(thing, new ShelfView(await bench.FormatAsync(ct), bench.Today)))
@@ -92,7 +92,7 @@ public sealed class ThingModel(CisternDb db, IdempotencyStore requests, BaristaC
         return Shelved(thing, view);
     }
 
-    /// <summary>The row in its place, or the shelf.</summary>
+    /// <summary>The row in the list, or the shelf.</summary>
     private IActionResult Shelved(IShelved thing, ShelfView view)
     {
         if (Part && !New)

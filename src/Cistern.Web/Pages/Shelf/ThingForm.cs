@@ -8,10 +8,10 @@ using Microsoft.Extensions.Primitives;
 namespace Cistern.Web.Pages.Shelf;
 
 /// <summary>
-/// A short form for one thing on the shelf: it collects fields, reads them, and says whether all will do. A field that was
-/// left as it was shown keeps what stands there now, so that a stale form does not undo what was done meanwhile.
+/// The form of a thing on the shelf: collects fields, reads them, and says whether all are valid. A field that was not touched keeps
+/// the current value, so that an outdated form does not undo later changes.
 /// </summary>
-/// <param name="sent">What was sent; null when the form is first shown.</param>
+/// <param name="sent">The submitted form; null when it is first shown.</param>
 /// <param name="format">The barista's units.</param>
 public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? sent, FigureFormat format)
 {
@@ -24,22 +24,22 @@ public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? s
     /// <summary>Those that are asked first.</summary>
     public IReadOnlyList<Field> First => fields[..(restFrom ?? fields.Count)];
 
-    /// <summary>Those that can be left as they stand.</summary>
+    /// <summary>Fields that rarely need to be changed.</summary>
     public IReadOnlyList<Field> Rest => fields[(restFrom ?? fields.Count)..];
 
-    /// <summary>What is asked from here on can be left as it stands.</summary>
+    /// <summary>The fields from here on rarely need to be changed.</summary>
     public void RestFollows() => restFrom = fields.Count;
 
     /// <summary>What is wrong with the thing as a whole.</summary>
     public List<string> Problems { get; } = [];
 
-    /// <summary>Whether nothing is wrong with any field, nor with the whole.</summary>
+    /// <summary>Whether neither the fields nor the whole have problems.</summary>
     public bool Good => fields.TrueForAll(one => one.Problem is null) && Problems.Count == 0;
 
-    /// <summary>Whether a field is told by a file, which tells only what it knows, and not by a form that was shown.</summary>
+    /// <summary>Whether a field comes from a file, which contains only what it knows, rather than from a form that was shown.</summary>
     public bool IsTold(string name) => sent?.Value(name) is not null && sent.Value("was." + name) is null;
 
-    /// <summary>A text that may be empty unless it is required.</summary>
+    /// <summary>A text, which may be empty unless it is required.</summary>
     public string Text(string name, string label, string stands, int longest, bool required = false, string? hint = null, bool area = false)
     {
         var text = Sent(name, stands).Trim();
@@ -58,16 +58,16 @@ public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? s
         return text == shown ? stands : number.Value ?? stands;
     }
 
-    /// <summary>Coffee in the barista's unit for it; given and taken in g.</summary>
+    /// <summary>Coffee in the barista's unit for it; parameters and result in g.</summary>
     public double Coffee(string name, string label, double standsG, double minG, double maxG, string? hint = null)
     {
         var units = format.Coffee.Units;
         var read = Number(name, label, Math.Round(units.MassFromG(standsG), units.Mass == MassUnit.Gram ? 1 : 3), units.MassFromG(minG), units.MassFromG(maxG), format.Coffee.MassUnit, hint);
-        // A figure that was left as it stood, or typed as it is shown, keeps its exact value.
+        // A figure that was not touched, or typed as shown, keeps its exact value.
         return Math.Abs(read - units.MassFromG(standsG)) < 0.06 * (units.Mass == MassUnit.Gram ? 1 : 0.01) ? standsG : units.MassToG(read);
     }
 
-    /// <summary>A temperature in the barista's unit; given and taken in °C.</summary>
+    /// <summary>A temperature in the barista's unit; parameters and result in °C.</summary>
     public double Temperature(string name, string label, double standsC, double minC, double maxC) =>
         format.Units.TemperatureToC(Number(name, label, Math.Round(format.Units.TemperatureFromC(standsC), 1), format.Units.TemperatureFromC(minC), format.Units.TemperatureFromC(maxC), format.TemperatureUnit));
 
@@ -90,11 +90,11 @@ public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? s
         return value;
     }
 
-    /// <summary>One word of a closed set, or the usual one.</summary>
-    /// <param name="name">The name it is sent under.</param>
-    /// <param name="label">What it is called.</param>
-    /// <param name="stands">The one that stands; null for the usual.</param>
-    /// <param name="usual">What the usual is called; null where one must be chosen.</param>
+    /// <summary>One word of a closed set, or the default.</summary>
+    /// <param name="name">Its name in the form.</param>
+    /// <param name="label">Its label.</param>
+    /// <param name="stands">The current one; null for the default.</param>
+    /// <param name="usual">The default's label; null where one must be chosen.</param>
     public T? Word<T>(string name, string label, T? stands, string? usual)
         where T : struct, Enum
     {
@@ -120,12 +120,12 @@ public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? s
         return good ? day : stands;
     }
 
-    /// <summary>What was typed; what stands now where the field was left as it was shown.</summary>
+    /// <summary>What was typed; the current value where the field was not touched.</summary>
     private string Sent(string name, string stands) => sent?.Value(name) is { } text && text != sent.Value("was." + name) ? text : stands;
 
     private void Add(Field field, string stands) => fields.Add(field with { Was = sent?.Value("was." + field.Name) ?? stands });
 
-    /// <summary>Puts a finding to a field, or to the whole where there is no such field.</summary>
+    /// <summary>Adds a finding to a field, or to the whole where there is no such field.</summary>
     public void Refuse(string name, string problem)
     {
         var at = fields.FindIndex(one => one.Name == name);

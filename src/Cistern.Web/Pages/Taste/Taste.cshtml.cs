@@ -19,54 +19,54 @@ namespace Cistern.Web.Pages.Taste;
 /// <summary>How a brew tasted: two taps on a pad, the rest optional.</summary>
 public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaContext bench, ForecastModel model) : PageModel
 {
-    /// <summary>The most of the dose that can be in the drink besides water.</summary>
+    /// <summary>The most of a dose that can dissolve into the drink.</summary>
     private const double SolubleShare = 0.3;
 
     private BrewRun run = null!;
 
-    /// <summary>Who is here, and what is brewing.</summary>
+    /// <summary>The current barista and the running brews.</summary>
     public BaristaContext Bench => bench;
 
     /// <summary>The brew that is tasted.</summary>
     public Data.Brews.Brew Brew { get; private set; } = null!;
 
-    /// <summary>What the forecast makes of it as it was really brewed.</summary>
+    /// <summary>The forecast of what was actually done.</summary>
     public Forecast Real { get; private set; } = null!;
 
-    /// <summary>The figures of the drink as it is drunk, diluted and chilled.</summary>
+    /// <summary>The figures of the finished drink.</summary>
     public Totals AsItWas => Real.Totals;
 
-    /// <summary>What it was meant to come to.</summary>
+    /// <summary>The figures of its plan.</summary>
     public Totals AsPlanned { get; private set; } = null!;
 
     /// <summary>The 80 % band of each figure of it.</summary>
     public IReadOnlyDictionary<Outcome, Band> Bands { get; private set; } = new Dictionary<Outcome, Band>();
 
-    /// <summary>Water that would bring it to the strength it was planned for, g; 0 where that is not worth it or cannot be.</summary>
+    /// <summary>Water that dilutes it to the strength that was planned, g; 0 where that is not worthwhile or impossible.</summary>
     public double DilutionG { get; private set; }
 
-    /// <summary>How this barista reads figures.</summary>
+    /// <summary>Formats figures for this barista.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
-    /// <summary>Who tastes; each has a tasting of their own.</summary>
+    /// <summary>The taster; each has a tasting of their own.</summary>
     public int? TasterId { get; private set; }
 
-    /// <summary>The tasting of whoever is here, where there is one.</summary>
+    /// <summary>The current barista's tasting, where there is one.</summary>
     public Tasting? Mine => Brew.Tastings.Find(tasting => tasting.BaristaId == TasterId);
 
-    /// <summary>Who else has tasted it.</summary>
+    /// <summary>The other tasters.</summary>
     public IEnumerable<string> Others => Brew.Tastings.Where(tasting => tasting.BaristaId != TasterId).Select(tasting => tasting.Barista?.Name ?? "somebody").Order(StringComparer.Ordinal);
 
-    /// <summary>How its times lie against their windows: where it flowed badly, that speaks before any taste.</summary>
+    /// <summary>Its times outside their windows, shown before any taste.</summary>
     public IEnumerable<FlowVerdict> Off { get; private set; } = [];
 
     /// <summary>The form.</summary>
     public TasteForm Form { get; private set; } = null!;
 
-    /// <summary>Whether it was to be kept with nothing said.</summary>
+    /// <summary>Whether an empty tasting was submitted.</summary>
     public bool SaidNothing { get; private set; }
 
-    /// <summary>The complaints that this brew can have.</summary>
+    /// <summary>The complaints that are possible for this brew.</summary>
     public IEnumerable<Complaint> Possible => ComplaintList.Said.Where(one => one switch
     {
         Complaint.PressHard or Complaint.PressEasy => Pressed,
@@ -77,19 +77,19 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
     /// <summary>The notes that stand on the bag.</summary>
     public IReadOnlyList<string> BagNotes { get; private set; } = [];
 
-    /// <summary>What this brew can tell and nobody has said, the first of it first.</summary>
+    /// <summary>Questions about this brew that were not answered, most important first.</summary>
     public IReadOnlyList<string> Asks { get; private set; } = [];
 
-    /// <summary>Whether the spent bed may tell why it drained as it did.</summary>
+    /// <summary>Whether the spent bed may explain the drawdown.</summary>
     public bool BedTells => Off.Any(verdict => verdict.Of == FlowOf.Drain) || AsItWas.DrawdownS > ForecastModel.StallsAfterS;
 
-    /// <summary>Whether the press or the plunge could be felt.</summary>
+    /// <summary>Whether there was a press or a plunge to be felt.</summary>
     public bool Pressed => AsItWas.PressForceN is not null;
 
-    /// <summary>When it has cooled to where it can be tasted, UTC milliseconds; null where it is cold or that is long past.</summary>
+    /// <summary>When it will have cooled enough to be tasted, UTC milliseconds; null for a cold drink, or when that is long past.</summary>
     public long? TasteAtMs { get; private set; }
 
-    /// <summary>What a refractometer and a scale say was drawn; null where either is missing.</summary>
+    /// <summary>The extraction from a refractometer and a scale; null where either is missing.</summary>
     public MeasuredYield? Yield { get; private set; }
 
     /// <summary>Shows the page.</summary>
@@ -105,7 +105,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
         return Page();
     }
 
-    /// <summary>Keeps what was tasted: nothing that nobody said.</summary>
+    /// <summary>Saves what was tasted, without what nobody said.</summary>
     public async Task<IActionResult> OnPostAsync(int id, CancellationToken ct)
     {
         if (!await LoadAsync(id, ct))
@@ -125,7 +125,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
 
         do
         {
-            // Two screens of one taster that keep the first tasting at once: the second finds the first's, and changes it.
+            // Where two devices of one taster save the first tasting at once, the second changes the first one's.
             if (Mine is not { } tasting)
             {
                 tasting = new Tasting { BaristaId = TasterId };
@@ -141,7 +141,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
         return Redirect($"/next/{id}");
     }
 
-    /// <summary>What this brew in particular can tell: what went otherwise than expected, and what nobody has measured.</summary>
+    /// <summary>Questions about this brew: what differed from the expectation, and what was not measured.</summary>
     private IEnumerable<string> Asked()
     {
         if (BedTells && Form.Bed.Length == 0)
@@ -188,7 +188,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
         return true;
     }
 
-    /// <summary>What only the page shows: nothing of it is needed to keep what was said.</summary>
+    /// <summary>Computes what is only shown and not needed for saving.</summary>
     private async Task WorkOutAsync(CancellationToken ct)
     {
         var planned = Brew.ModelOf(model).Figures(Brew.Planned());
@@ -197,7 +197,7 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
         Off = Brew.Verdicts(planned, run).Where(verdict => verdict.Place != FlowPlace.Within);
         BagNotes = Brew.BagId is { } bagId && await db.Bags.AsNoTracking().FirstOrDefaultAsync(bag => bag.Id == bagId, ct) is { } bag
             ? bag.TastesOf.Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries) : [];
-        // Once it is in the cup, water is the one thing that can still be done.
+        // Once it is in the cup, only water can still be added.
         DilutionG = Correction.IsWanted(Real, AsPlanned) ? Correction.After(Real, AsPlanned, Real.Totals.FinishS + 1).DilutionG : 0;
         const long StillWaitedMs = 30L * 60_000;
         TasteAtMs = AsItWas.MustCool && Brew.EndedAtMs is { } endedAtMs && endedAtMs + (long)(1000 * AsItWas.DrinkableAfterS) is var atMs && bench.NowMs < atMs + StillWaitedMs ? atMs : null;

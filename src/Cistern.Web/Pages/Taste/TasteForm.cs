@@ -13,21 +13,21 @@ namespace Cistern.Web.Pages.Taste;
 /// <param name="When">How warm.</param>
 /// <param name="SourBitter">Sour to bitter.</param>
 /// <param name="ThinHeavy">Thin to heavy.</param>
-/// <param name="Placed">Whether it was placed on the pad or by the sliders.</param>
-/// <param name="Scales">Sweet, clear, finish and dry: 0 to 5, or empty where nobody said it.</param>
+/// <param name="Placed">Whether it was set on the pad or by the sliders.</param>
+/// <param name="Scales">Sweet, clear, finish and dry: 0 to 5, or empty without an answer.</param>
 public sealed record SipFields(SipWhen When, Field SourBitter, Field ThinHeavy, bool Placed, IReadOnlyList<Field> Scales)
 {
-    /// <summary>Names of a sip's fields begin so; those of the usual sip stand alone.</summary>
+    /// <summary>Prefix of a sip's field names; the usual sip has none.</summary>
     public static string Prefix(SipWhen when) => when == SipWhen.Warm ? "" : Words<SipWhen>.Of(when) + ".";
 
-    /// <summary>The name of the field that says whether it was placed.</summary>
+    /// <summary>The name of the field that says whether it was set.</summary>
     public string PlacedName => Prefix(When) + "placed";
 
     /// <summary>Whether anything was said of it.</summary>
     public bool Said => Placed || Scales.Any(scale => scale.Text.Length > 0);
 }
 
-/// <summary>The form of a tasting: laid from what is kept or was typed, read, and kept. Nothing is kept that nobody said.</summary>
+/// <summary>The form of a tasting: filled from what is saved or was typed, read, and saved. Only what was said is saved.</summary>
 public sealed class TasteForm
 {
     /// <summary>The most letters of a note.</summary>
@@ -71,13 +71,13 @@ public sealed class TasteForm
     /// <summary>Sediment, 0 to 5.</summary>
     public Field Sediment { get; private set; } = null!;
 
-    /// <summary>The bed, by its word; empty where nobody said it.</summary>
+    /// <summary>The look of the bed, as a word; empty without an answer.</summary>
     public string Bed { get; private set; } = "";
 
-    /// <summary>How the press felt, by its word; empty where nobody said it.</summary>
+    /// <summary>How the press felt, as a word; empty without an answer.</summary>
     public string PressFelt { get; private set; } = "";
 
-    /// <summary>How it was said to have felt when the form was shown.</summary>
+    /// <summary>That answer when the form was shown.</summary>
     public string PressFeltWas => pressFeltWas;
 
     /// <summary>The bag's notes that were there.</summary>
@@ -86,20 +86,20 @@ public sealed class TasteForm
     /// <summary>What is complained of.</summary>
     public IReadOnlyList<Complaint> Complaints { get; private set; } = [];
 
-    /// <summary>What the taster knows went otherwise.</summary>
+    /// <summary>What the taster knows went differently.</summary>
     public IReadOnlyList<WentWrong> WentWrong { get; private set; } = [];
 
-    /// <summary>Whether anything was said at all: a slider that nobody touched says nothing.</summary>
+    /// <summary>Whether there is no answer at all; a slider that was not touched is none.</summary>
     public bool SaysNothing => Sips.All(sip => !sip.Said) && Complaints.Count == 0 && WentWrong.Count == 0 && NotesFound.Count == 0
         && new[] { Score.Text, Note.Text, Crust.Text, Reading.Text, Drink.Text, Dilution.Text, Sediment.Text, Bed, PressFelt }.All(text => text.Trim().Length == 0);
 
-    /// <summary>Whether all that was typed will do.</summary>
+    /// <summary>Whether everything typed is valid.</summary>
     public bool Good { get; private set; } = true;
 
-    /// <summary>The form as it stands to begin with.</summary>
+    /// <summary>The initial form.</summary>
     /// <param name="mine">The taster's tasting, or null.</param>
     /// <param name="brew">The brew, with its observations.</param>
-    /// <param name="readTds">What a refractometer showed and nobody typed, %.</param>
+    /// <param name="readTds">The refractometer's reading, where nobody has typed one, %.</param>
     /// <param name="format">The taster's units.</param>
     public static TasteForm Of(Tasting? mine, Brew brew, double? readTds, FigureFormat format)
     {
@@ -128,8 +128,8 @@ public sealed class TasteForm
         return form;
     }
 
-    /// <summary>What was typed, with what is wrong with it.</summary>
-    /// <param name="values">What was sent.</param>
+    /// <summary>The submitted form, with what is wrong with it.</summary>
+    /// <param name="values">The form's values.</param>
     /// <param name="mostG">The most that can be in the cup, g.</param>
     /// <param name="format">The taster's units.</param>
     public static TasteForm Read(Values values, double mostG, FigureFormat format)
@@ -140,7 +140,7 @@ public sealed class TasteForm
         {
             var prefix = SipFields.Prefix(when);
             var sip = Sip(when, Value(prefix + "sharp-harsh"), Value(prefix + "thin-heavy"), Value(prefix + "placed").Length > 0, [.. ScaleNames.Select(scale => Value(prefix + scale.Name))]);
-            // What nobody placed is not recorded: the middle of a slider that was not touched says nothing.
+            // A slider that was not touched is no answer and is not recorded.
             return sip with
             {
                 SourBitter = form.Checked(sip.SourBitter, sip.Placed, -5, 5, ""),
@@ -168,7 +168,7 @@ public sealed class TasteForm
         IEnumerable<string> Several(string name) => sent.Where(pair => pair.Key == name).SelectMany(pair => pair.Value.OfType<string>());
     }
 
-    /// <summary>Puts what was said into a tasting and its brew.</summary>
+    /// <summary>Copies the answers to a tasting and its brew.</summary>
     /// <param name="tasting">The taster's tasting.</param>
     /// <param name="brew">The brew.</param>
     /// <param name="nowMs">Now.</param>
@@ -209,7 +209,7 @@ public sealed class TasteForm
         tasting.Sediment = Whole(Sediment);
         tasting.ReadTdsPercent = reading.Value;
         tasting.AtMs = nowMs;
-        // What was left as it stood changes nothing: another screen may have said it better since, and what is shown is rounded.
+        // An answer that was not touched changes nothing: another device may have a better one, and the shown one is rounded.
         if (PressFelt != pressFeltWas)
         {
             brew.Observe(ObservationNames.PressFelt, Words<PressFelt>.Find(PressFelt) is { } felt ? (int)felt : null, nowMs);
@@ -278,7 +278,7 @@ public sealed class TasteForm
 
     private static string Text(int? value) => value?.ToString(CultureInfo.InvariantCulture) ?? "";
 
-    /// <summary>How the bed looked, where somebody touched that while it was cleared; nobody has to say it twice.</summary>
+    /// <summary>The look of the bed, where it was recorded while clearing up, so that nobody is asked twice.</summary>
     private static string BedSeen(Brew brew) =>
         brew.SignsSeen().Select(one => one.Code.StartsWith("bed-", StringComparison.Ordinal) ? Words<BedLook>.Find(one.Code["bed-".Length..]) : null).OfType<BedLook>().Select(Words<BedLook>.Of).FirstOrDefault("");
 

@@ -11,16 +11,16 @@ public sealed class UntastedModel(CisternDb db, BaristaContext bench) : PageMode
 {
     private const long RecentMs = 14L * 86_400_000;
 
-    /// <summary>Who is here, and what is brewing.</summary>
+    /// <summary>The current barista and the running brews.</summary>
     public BaristaContext Bench => bench;
 
-    /// <summary>Brews nobody has tasted yet, the newest first.</summary>
+    /// <summary>Brews without a tasting, newest first.</summary>
     public IReadOnlyList<Data.Brews.Brew> Brews { get; private set; } = [];
 
     /// <summary>Shows the page.</summary>
     public async Task OnGetAsync(CancellationToken ct)
     {
-        // Nobody tastes a brew weeks later; an open-ended search would also grow with the log.
+        // Nobody tastes a brew weeks later, and an unlimited search would grow with the log.
         var sinceMs = bench.NowMs - RecentMs;
         Brews = await db.Logged.AsNoTracking().Where(brew => brew.State == BrewState.Finished && brew.OpenedAtMs > sinceMs && brew.Tastings.Count == 0)
             .OrderByDescending(brew => brew.OpenedAtMs).Take(20).ToListAsync(ct);

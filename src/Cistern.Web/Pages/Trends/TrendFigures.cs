@@ -4,21 +4,21 @@ using Cistern.Web.Wording;
 
 namespace Cistern.Web.Pages.Trends;
 
-/// <summary>A figure that a trend is of, or over.</summary>
-/// <param name="Word">As it stands in the address.</param>
-/// <param name="Name">What it is called.</param>
+/// <summary>A figure for either axis of a trend.</summary>
+/// <param name="Word">Its word in the address.</param>
+/// <param name="Name">Its name.</param>
 /// <param name="Unit">Its unit; empty where it has none.</param>
 /// <param name="Decimals">Decimals of it.</param>
-/// <param name="Of">Its value of a brew; null where that has none.</param>
-/// <param name="Told">A value as it is told, in this barista's units.</param>
-/// <param name="Band">What had been expected of it; null where that is not kept.</param>
+/// <param name="Of">Its value for a brew; null where it has none.</param>
+/// <param name="Told">Formats a value in this barista's units.</param>
+/// <param name="Band">Its expected band; null where that is not stored.</param>
 public sealed record TrendFigure(string Word, string Name, string Unit, int Decimals, Func<LogRow, double?> Of, Func<double, string> Told, Func<LogRow, (double Low, double High)?>? Band = null)
 {
     /// <summary>Its axis.</summary>
     public TrendAxis Axis => new(Unit.Length > 0 ? $"{Name.ToLowerInvariant()}, {Unit}" : Name.ToLowerInvariant(), Decimals, Word == "time");
 }
 
-/// <summary>The figures there are, in this barista's units.</summary>
+/// <summary>The figures, in this barista's units.</summary>
 public static class TrendFigures
 {
     /// <summary>What a trend can be of.</summary>
@@ -37,7 +37,7 @@ public static class TrendFigures
 
     /// <summary>What a trend can be over.</summary>
     /// <param name="format">The barista's units.</param>
-    /// <param name="moment">Tells a moment.</param>
+    /// <param name="moment">Formats a time.</param>
     public static IReadOnlyList<TrendFigure> Over(FigureFormat format, Func<long, string> moment) =>
     [
         new("time", "Time", "", 0, row => row.OpenedAtMs, value => moment((long)value)),

@@ -8,12 +8,12 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace Cistern.Web.Pages.Trends;
 
-/// <summary>A figure of the brews that were found in the log, over time or over what was set.</summary>
+/// <summary>A figure of the matching brews over time or over a setting.</summary>
 public sealed class TrendsModel(LogStore log, BaristaContext bench) : PageModel
 {
     private const int MostParts = 24;
 
-    /// <summary>Who is here, and what is brewing.</summary>
+    /// <summary>The current barista and the running brews.</summary>
     public BaristaContext Bench => bench;
 
     /// <summary>What is asked of the log.</summary>
@@ -28,19 +28,19 @@ public sealed class TrendsModel(LogStore log, BaristaContext bench) : PageModel
     /// <summary>What it can be over.</summary>
     public IReadOnlyList<TrendFigure> AllOver { get; private set; } = [];
 
-    /// <summary>What it can be narrowed by, each value with its count.</summary>
+    /// <summary>The filters, with the values of each and their counts.</summary>
     public IReadOnlyList<(LogFacet Facet, IReadOnlyList<FacetCount> Values)> Facets { get; private set; } = [];
 
-    /// <summary>How many brews were found, and how many of them have both figures.</summary>
+    /// <summary>How many brews match, and how many of them have both figures.</summary>
     public (int Found, int Shown) Brews { get; private set; }
 
     /// <summary>Its parts.</summary>
     public IReadOnlyList<TrendPart> Parts { get; private set; } = [];
 
-    /// <summary>The drawing, for a wide page and a narrow one; empty where there is nothing to draw.</summary>
+    /// <summary>The chart for a wide page and a narrow one; empty where there is nothing to draw.</summary>
     public (string Wide, string Narrow) ExtractionLevel { get; private set; } = ("", "");
 
-    /// <summary>How it goes along with what it is over, −1 to 1; null where there are too few.</summary>
+    /// <summary>The rank correlation, −1 to 1; null where there are too few brews.</summary>
     public double? Along { get; private set; }
 
     /// <summary>Shows the page.</summary>
@@ -53,7 +53,7 @@ public sealed class TrendsModel(LogStore log, BaristaContext bench) : PageModel
         Query = LogQueries.Of(Request.Query);
         var found = await log.FindAsync(Query, ct);
         Facets = [.. found.Facets.Where(one => one.Facet.Word is "coffee" or "recipe" or "family" or "mill" or "vessel" or "barista")];
-        // Borrowed: a hundred thousand of them are megabytes, and new ones each time would have to be collected.
+        // Rented, because a hundred thousand points are megabytes per request.
         var points = ArrayPool<TrendPoint>.Shared.Rent(found.Rows.Count);
         var rows = ArrayPool<LogRow>.Shared.Rent(found.Rows.Count);
         try
@@ -90,8 +90,8 @@ public sealed class TrendsModel(LogStore log, BaristaContext bench) : PageModel
     }
 
     /// <summary>
-    /// Spearman's rank correlation: whether one goes up as the other does, whatever the curve. Of fewer than eight brews it
-    /// says nothing; of very many every so many of them say the same.
+    /// Spearman's rank correlation: whether one figure increases with the other, whatever the curve. Undefined for fewer than eight
+    /// brews; of very many a sample is enough.
     /// </summary>
     private static double? RankCorrelation(ArraySegment<TrendPoint> points)
     {

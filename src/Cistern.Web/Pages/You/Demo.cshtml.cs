@@ -5,17 +5,17 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 
 namespace Cistern.Web.Pages.You;
 
-/// <summary>A demo bench beside one's own, to look round in; on this machine alone.</summary>
+/// <summary>Opens a demo beside the user's own data, on this machine only.</summary>
 public sealed class DemoModel(DemoBench demo) : PageModel
 {
-    /// <summary>Where it is; null while none is open.</summary>
+    /// <summary>Its address; null while none is open.</summary>
     public Uri? Address { get; private set; }
 
     /// <summary>Whether it did not come up.</summary>
     public bool Failed { get; private set; }
 
     /// <summary>Whether one can be opened from where a request came.</summary>
-    /// <param name="demo">The demo bench.</param>
+    /// <param name="demo">The demo.</param>
     /// <param name="context">The request.</param>
     public static bool IsOffered(DemoBench demo, HttpContext context) => demo.MayOpen && context.Door() == Door.Bench;
 

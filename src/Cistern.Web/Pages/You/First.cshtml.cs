@@ -12,7 +12,7 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.You;
 
-/// <summary>An empty data file: who brews here, and where.</summary>
+/// <summary>The first page of an empty data file: who brews here, and with what.</summary>
 public sealed class FirstModel(CisternDb db, IdempotencyStore requests) : PageModel
 {
     /// <summary>Who brews.</summary>
@@ -27,7 +27,7 @@ public sealed class FirstModel(CisternDb db, IdempotencyStore requests) : PageMo
     /// <summary>The room's temperature.</summary>
     public Field Ambient { get; private set; } = new("ambient", "Room temperature", "21") { Kind = "number", Unit = "°C" };
 
-    /// <summary>The brewer that was chosen, as <see cref="BrewerWord"/> says it; empty where none was.</summary>
+    /// <summary>The chosen brewer, as written by <see cref="BrewerWord"/>; empty where none was.</summary>
     public string Brewer { get; private set; } = "";
 
     /// <summary>How the coffee is ground: <c>own</c>, <c>bought</c>, or empty.</summary>
@@ -36,13 +36,13 @@ public sealed class FirstModel(CisternDb db, IdempotencyStore requests) : PageMo
     /// <summary>What there is to measure with: <c>both</c>, <c>scale</c>, <c>neither</c>, or empty.</summary>
     public string Has { get; private set; } = "";
 
-    /// <summary>A question that was left open, or null.</summary>
+    /// <summary>A question that was not answered, or null.</summary>
     public string? Problem { get; private set; }
 
     /// <summary>Whether something typed will not do.</summary>
     public bool Amiss => new[] { Name, Place, Altitude, Ambient }.Any(one => one.Problem is not null);
 
-    /// <summary>A brewer of a size, as the form sends it.</summary>
+    /// <summary>A brewer of a size, as in the form.</summary>
     public static string BrewerWord(BrewerFamily family, double ml) => FormattableString.Invariant($"{Words<BrewerFamily>.Of(family)}:{ml:0}");
 
     private static (BrewerFamily Family, double Ml)? BrewerOf(string word) =>
@@ -52,7 +52,7 @@ public sealed class FirstModel(CisternDb db, IdempotencyStore requests) : PageMo
     public async Task<IActionResult> OnGetAsync(CancellationToken ct) =>
         await db.Baristas.AnyAsync(ct) ? RedirectToPage("/Bench/Bench") : Page();
 
-    /// <summary>Begins the bench.</summary>
+    /// <summary>Saves the answers and starts.</summary>
     public async Task<IActionResult> OnPostAsync(CancellationToken ct)
     {
         var form = Request.Form;
@@ -67,7 +67,7 @@ public sealed class FirstModel(CisternDb db, IdempotencyStore requests) : PageMo
         Place = Place with { Problem = Place.Text.Length == 0 ? "Give the place a name of at most 60 letters." : PlainText.Problem(Place.Text, 60, lines: false) };
         (Brewer, Ground, Has) = (form.Value("brewer") ?? "", form.Value("ground") ?? "", form.Value("has") ?? "");
         var brewer = BrewerOf(Brewer);
-        // Whoever answers nothing goes to the Bench, as before; whoever begins to answer is asked for the rest.
+        // Without any answer the first page follows; with some, the missing ones are asked for.
         var answers = form.Value("skip") is null && (Brewer + Ground + Has).Length > 0;
         Problem = answers && (brewer is null || Ground is not ("own" or "bought") || Has is not ("both" or "scale" or "neither")) ? "One answer to each of the three questions, please." : null;
         if (Amiss || Problem is not null)
@@ -76,7 +76,7 @@ public sealed class FirstModel(CisternDb db, IdempotencyStore requests) : PageMo
             return Page();
         }
 
-        // Pressed twice, or on two screens at once, the first is the one that counts.
+        // Pressed twice, or on two devices at once, the first counts.
         if (!await db.Baristas.AnyAsync(ct))
         {
             db.Baristas.Add(new Barista { Name = Name.Text, NoScale = answers && Has == "neither", NoThermometer = answers && Has != "both", NoGrinder = answers && Ground == "bought" });

@@ -12,31 +12,31 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.You;
 
-/// <summary>The recipe for exactly what somebody new has, in a few words, and the way into its brew.</summary>
+/// <summary>A recipe for a beginner's own equipment in a few words, and the button to brew it.</summary>
 public sealed class FirstBrewModel(CisternDb db, BaristaContext bench, PlanOpening opening, BrewStart start, IdempotencyStore requests) : PageModel
 {
     /// <summary>The plan.</summary>
     public OpenPlan Open { get; private set; } = null!;
 
-    /// <summary>How it stands, made for the brewer on the shelf.</summary>
+    /// <summary>The plan, scaled to the brewer on the shelf.</summary>
     public PlanEditing Editing { get; private set; } = null!;
 
-    /// <summary>How this barista reads figures.</summary>
+    /// <summary>Formats figures for this barista.</summary>
     public FigureFormat Format { get; private set; } = null!;
 
-    /// <summary>What it is called.</summary>
+    /// <summary>Its name.</summary>
     public string Name => Open.State.OriginRecipe().Name;
 
-    /// <summary>How fine, in words: nobody's grinder is known yet.</summary>
+    /// <summary>The grind in words, since the grinder is still unknown.</summary>
     public string Grind => GrainWords.Told(Editing.Recipe.Grind.MedianUm);
 
-    /// <summary>How hot, as it can be told here.</summary>
+    /// <summary>The temperature in the barista's terms.</summary>
     public string Heat => $"{(Format.Hand.Thermometer ? "" : "from ")}{Format.Hand.Heat(Editing.Recipe, Format)}";
 
     /// <summary>The steps, a line each.</summary>
     public IReadOnlyList<string> Steps => BarestBrew.Steps(Editing.Forecast, Format);
 
-    /// <summary>Shows the recipe; without a brewer on the shelf there is none to show.</summary>
+    /// <summary>Shows the recipe; redirects where there is no brewer on the shelf.</summary>
     public async Task<IActionResult> OnGetAsync(CancellationToken ct) => await LoadAsync(ct) ? Page() : RedirectToPage("/Bench/Bench");
 
     /// <summary>Opens the brew.</summary>
@@ -52,7 +52,7 @@ public sealed class FirstBrewModel(CisternDb db, BaristaContext bench, PlanOpeni
         return await start.BrewAsync(brew, wish, ct) is { } id ? Redirect($"/brew/{id}") : Redirect(await requests.DoneAsync(wish.Key, ct) ?? "/");
     }
 
-    /// <summary>The recipe that asks least of a hand that has never done it, for each kind of brewer. Judged.</summary>
+    /// <summary>The recipe of each family that is easiest for a beginner. Judged.</summary>
     private static string SimplestOf(BrewerFamily family) => family switch
     {
         BrewerFamily.FrenchPress => "fp-slow-eight",

@@ -13,10 +13,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Pages.You;
 
-/// <summary>Who brews on this device, in which units, and in which light.</summary>
+/// <summary>Who brews on this device, their units, and the theme.</summary>
 public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaContext bench, Pins pins, DeviceStore record, DataFile file, AppSettings settings) : PageModel
 {
-    /// <summary>How it stands with the daily copies of the data, in a sentence.</summary>
+    /// <summary>The state of the daily copies, as a sentence.</summary>
     public string Copied => Copies.NewestDaily(file.Path) is { } newest ? $"The last daily copy was made {bench.Moment(newest.ToUnixTimeMilliseconds())}; copies are kept for two weeks beside the data, in {Copies.Daily(file.Path)}."
         : settings.DailyCopy ? "A copy is made each day and kept for two weeks beside the data; there is none yet." : "Daily copies are switched off.";
 
@@ -35,21 +35,21 @@ public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaCon
     /// <summary>The size of a cup.</summary>
     public Field Cup { get; private set; } = new("cup", "A cup is", "") { Kind = "number", Unit = "ml" };
 
-    /// <summary>The PIN of whoever is chosen, where they have one.</summary>
+    /// <summary>The PIN of the chosen barista, where they have one.</summary>
     public Field Pin { get; private set; } = new("pin", "Their PIN", "") { Kind = "pin", Hint = "where they ask for one", MaxLength = Pins.Most };
 
-    /// <summary>Who was chosen last, while their PIN is asked for.</summary>
+    /// <summary>The chosen barista, while their PIN is asked for.</summary>
     public int? Chosen { get; private set; }
 
-    /// <summary>The PIN that is to be asked for from now on.</summary>
+    /// <summary>The new PIN.</summary>
     public Field NewPin { get; private set; } = new("new-pin", "A PIN from now on", "") { Kind = "pin", Hint = $"{Pins.Fewest} to {Pins.Most} digits; empty for none", MaxLength = Pins.Most };
 
     /// <summary>The PIN that is asked for until now.</summary>
     public Field OldPin { get; private set; } = new("old-pin", "The PIN until now", "") { Kind = "pin", MaxLength = Pins.Most };
 
     /// <summary>
-    /// Whether a barista who has no PIN may be given one here. Who has none is anybody, so on a paired device it would be the
-    /// device's owner who shuts a colleague out; the owner can take a PIN off again.
+    /// Whether a PIN can be set here for a barista without one. Anybody may brew as such a barista, so a connected device's user could
+    /// lock a colleague out; only an owner may do it, who can also remove a PIN.
     /// </summary>
     public bool MaySetFirstPin => HttpContext.Role() == Data.House.DeviceRole.Owner;
 
@@ -76,7 +76,7 @@ public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaCon
         return RedirectToPage();
     }
 
-    /// <summary>Asks for a PIN from now on before somebody brews as this barista, or for none any more.</summary>
+    /// <summary>Sets or removes the PIN of a barista.</summary>
     public async Task<IActionResult> OnPostPinAsync(CancellationToken ct)
     {
         await LoadAsync(ct);
@@ -138,7 +138,7 @@ public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaCon
         return RedirectToPage();
     }
 
-    /// <summary>Keeps what is at hand.</summary>
+    /// <summary>Saves the equipment.</summary>
     public async Task<IActionResult> OnPostAtHandAsync(CancellationToken ct)
     {
         await LoadAsync(ct);
@@ -193,7 +193,7 @@ public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaCon
         return RedirectToPage();
     }
 
-    /// <summary>What is wrong with a PIN that was given for somebody, or null.</summary>
+    /// <summary>What is wrong with a PIN that was entered, or null.</summary>
     private string? Wrong(Barista who, string? pin)
     {
         var said = pin?.Trim() ?? "";

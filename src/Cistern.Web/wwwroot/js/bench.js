@@ -1,8 +1,8 @@
-// The brews of this bench, on whatever page is open: what the server knows of them, what this device has kept until the
-// server has it, and what time it is there. Nothing kept is thrown away before it is acknowledged.
+// The running brews, on any page: what the server knows of them, entries stored on this device until the server has them, and the
+// server's time. No entry is discarded before it is acknowledged.
 import { replay } from './brew-run.js';
 
-// ---- the server's time, by this device's own steady clock ----
+// ---- the server's time, by this device's monotonic clock ----
 
 const clockKey = 'cistern-clock';
 let base = null;
@@ -24,10 +24,10 @@ const recall = (key) => {
   }
 };
 
-/** Now, ms of the server's clock. The device's own date may be wrong or be set meanwhile; only how its steady clock goes on counts. */
+/** Now, ms of the server's clock. The device's date may be wrong or change; only its monotonic clock counts. */
 export const serverNow = () => base + performance.now();
 
-/** Learns the time from an answer: asked and answered by the steady clock, ms. */
+/** Learns the time from a response: request and response times by the monotonic clock, ms. */
 const learnTime = (nowMs, asked, answered) => {
   const trip = answered - asked;
   const found = nowMs + trip / 2 - answered;
@@ -38,7 +38,7 @@ const learnTime = (nowMs, asked, answered) => {
   }
 };
 
-/** Before the server has answered: what the page came with, or, where that is an old page without network, what the device last knew. */
+/** Before the server has answered: the time in the page or, for an old page without network, the last one this device knew. */
 export const guessTime = (pageNowMs) => {
   if (base !== null) return;
   const ahead = Number(recall(clockKey) ?? Number.NaN);
@@ -47,10 +47,10 @@ export const guessTime = (pageNowMs) => {
   base = now - performance.now();
 };
 
-// ---- what is kept on this device ----
+// ---- stored on this device ----
 
 const keptKey = (id) => `cistern-kept-${id}`;
-/** What could not be stored, by brew: it lives as long as this page. */
+/** Entries that could not be stored, by brew; they live as long as this page. */
 const memory = new Map();
 export const storage = { broken: false };
 
@@ -63,11 +63,11 @@ const stored = (id) => {
     return [];
   }
 };
-/** Read anew each time: another page of this device keeps things too. */
+/** Read each time, because other pages of this device store entries too. */
 export const kept = (id) => [...stored(id), ...(memory.get(id) ?? [])];
 const keep = (id, entry) => {
   if (!remember(keptKey(id), JSON.stringify([...stored(id), entry]))) {
-    // Full or denied: it goes on in memory, and the page says so.
+    // Full or denied: entries are kept in memory, and the page says so.
     storage.broken = true;
     memory.set(id, [...(memory.get(id) ?? []), entry]);
   }
@@ -79,10 +79,10 @@ const drop = (id, gone) => {
     if (rest.length > 0) localStorage.setItem(keptKey(id), JSON.stringify(rest));
     else localStorage.removeItem(keptKey(id));
   } catch {
-    // What is sent once more counts once.
+    // An entry that is sent again counts once.
   }
 };
-/** The brews this device has something of. */
+/** The brews with entries on this device. */
 export const keptBrews = () => {
   const ids = new Set([...memory.keys()].filter((id) => memory.get(id).length > 0));
   try {
@@ -91,11 +91,11 @@ export const keptBrews = () => {
       if (id && kept(Number(id)).length > 0) ids.add(Number(id));
     }
   } catch {
-    // no storage: what is in memory is all
+    // no storage: only what is in memory
   }
   return [...ids];
 };
-/** Lets go of what no server takes, when somebody says so. */
+/** Deletes entries that no server accepts, when the barista says so. */
 export const letGo = (id) => {
   orphans.delete(id);
   drop(id, () => true);
@@ -109,7 +109,7 @@ const listeners = new Set();
 export const onChange = (listener) => listeners.add(listener);
 const changed = () => { for (const listener of listeners) listener(); };
 export const link = { down: false, problem: '', newer: false };
-/** Brews this server does not have, though something is kept here for them. */
+/** Brews that this server does not have, though this device has entries for them. */
 export const orphans = new Set();
 
 export const entriesOf = (id) => {
@@ -117,7 +117,7 @@ export const entriesOf = (id) => {
   const known = new Set(taken.map((entry) => entry.id));
   return [...taken, ...kept(id).filter((entry) => !known.has(entry.id))];
 };
-/** A moment on a brew's own clock, ms: of a rehearsal it goes faster from its opening on. And back. */
+/** A time on a brew's own clock, ms, and back: a rehearsal's clock may run faster. */
 export const brewMs = (id, ms) => {
   const { speed = 1, openedAtMs } = brews.get(id);
   return speed === 1 ? ms : openedAtMs + (ms - openedAtMs) * speed;
@@ -127,7 +127,7 @@ export const realMs = (id, ms) => {
   return speed === 1 ? ms : openedAtMs + (ms - openedAtMs) / speed;
 };
 export const runOf = (id) => replay(brews.get(id).plan, entriesOf(id), brewMs(id, serverNow()));
-/** On the brew clock, s; before it runs, since the brew was opened or the last thing was made ready. */
+/** On the brew clock, s; before it starts, since the brew was opened or the last preparation was done. */
 export const nowOf = (id, run) => {
   const since = run.startedAtMs ?? Math.max(brews.get(id).openedAtMs, ...entriesOf(id).filter((entry) => entry.kind === 'ready').map((entry) => entry.atMs));
   return Math.max(0, (brewMs(id, serverNow()) - since) / 1000);
@@ -139,21 +139,21 @@ const take = (reply, asked, answered) => {
   for (const brew of reply.brews) {
     under.add(brew.id);
     const had = brews.get(brew.id);
-    // The page may have learnt more while this answer was on its way.
+    // The page may have learnt more since this response was sent.
     if (had && had.entries.length > brew.entries.length && !reply.answers) continue;
     brews.set(brew.id, { ...had, ...brew, plan: brew.plan ?? had?.plan });
   }
   if (!reply.answers) for (const id of brews.keys()) if (!under.has(id)) brews.get(id).state = 'Over';
 };
 
-/** A network that hangs is no network, ms: what is kept is tried again, and nothing waits behind it. */
+/** Timeout of requests, ms: a network that hangs counts as none; entries are sent again later. */
 const PATIENCE = 10_000;
 const ask = async (url, options) => {
   const asked = performance.now();
   const answer = await fetch(url, { ...options, signal: AbortSignal.timeout(PATIENCE) });
   const version = answer.headers.get('X-Cistern-Version');
   link.newer ||= version !== null && version !== document.body.dataset.version;
-  // This device was put out: it keeps nothing of the bench.
+  // This device was removed, so it deletes everything of this application.
   if (answer.status === 401) navigator.serviceWorker?.controller?.postMessage({ say: 'forget' });
   if (!answer.ok) return { answer };
   const reply = await answer.json();
@@ -183,7 +183,7 @@ const sendAll = async () => {
     if (brews.has(id)) take({ ...reply, answers: true }, asked, answered);
   }
 };
-/** Sends what is kept, of whatever brew, one batch after another. */
+/** Sends stored entries of all brews, one batch after another. */
 const send = () => {
   sending ??= sendAll().then(() => { link.down = false; }, () => { link.down = true; }).finally(() => {
     sending = null;
@@ -192,16 +192,16 @@ const send = () => {
   return sending;
 };
 
-/** Not every page may ask the browser for one: over plain http in the house it has none. */
+/** Browsers have no crypto.randomUUID over plain HTTP. */
 const uuid = () => {
   if (crypto.randomUUID) return crypto.randomUUID();
   const hex = [...crypto.getRandomValues(new Uint8Array(16))].map((byte, i) => (i === 6 ? (byte & 0x0f) | 0x40 : i === 8 ? (byte & 0x3f) | 0x80 : byte).toString(16).padStart(2, '0')).join('');
   return hex.replace(/^(.{8})(.{4})(.{4})(.{4})(.{12})$/, '$1-$2-$3-$4-$5');
 };
 
-/** Presses closer than this are one, ms. */
+/** Presses closer than this count as one, ms. */
 export const ONE_PRESS_MS = 500;
-/** Says something of a brew: kept first, then sent. */
+/** Makes an entry: stored first, then sent. */
 export const say = (id, kind, step, undoes = null, atMs = Math.round(brews.has(id) ? brewMs(id, serverNow()) : serverNow())) => {
   const entry = { id: uuid(), kind, step, atMs, undoes };
   keep(id, entry);
@@ -209,7 +209,7 @@ export const say = (id, kind, step, undoes = null, atMs = Math.round(brews.has(i
   send().then(() => { if (kept(id).length > 0 && !link.down && !orphans.has(id)) send(); });
 };
 
-/** Asks what the server knows. */
+/** Loads what the server knows. */
 export const follow = async () => {
   if (keptBrews().length > 0) await send();
   try {

@@ -1,9 +1,9 @@
-// Where a brew stands, worked out from its plan, its entries and the time: the same rules as BrewRun in the core, so that
-// the screen goes on without the network. Keep the two alike; tests/cases/conduct.json holds them together.
-// A plan: {anchor, startsAtItsEnd, steps: [{ends, length, at, low, high, waitLow, waitHigh, release}]}.
-// An entry: {id, kind, step, atMs, undoes, seen}. Times are seconds on the brew clock but where they are called Ms.
+// The state of a brew, computed from its plan, its entries and the time by the same rules as BrewRun in the core, so that the screen
+// works without the network. Change both together; tests/cases/conduct.json and WalkTests compare them. A plan: {anchor,
+// startsAtItsEnd, steps: [{ends, length, at, low, high, waitLow, waitHigh, release}]}. An entry: {id, kind, step, atMs, undoes, seen}.
+// Times are seconds on the brew clock, except those called Ms.
 
-/** The entries that count, by when they were said; and the steps of which it was taken back that they were done, and when. */
+/** The entries that count, in order of time; and the steps whose completion was undone, with the time of that. */
 const standing = (received) => {
   const undone = new Set();
   const goesOn = new Map();
@@ -20,15 +20,15 @@ const standing = (received) => {
   return { entries: received.filter((entry) => entry.kind !== 'undo' && !undone.has(entry.id)).sort((a, b) => a.atMs - b.atMs), goesOn };
 };
 
-/** How it is known that an entry's step has ended: an instrument saw it, or somebody said so. */
+/** How the end of an entry's step is known: from an instrument or a person. */
 const byOf = (entry) => (entry.seen ? 'seen' : 'press');
 
-/** So long at the least an act is told before another takes the stage, s. */
+/** The shortest time for which a step is shown before another replaces it, s. */
 const LEAST_TOLD = 5;
-/** So long what gave way stays in sight, s. */
+/** How long a replaced step stays on the screen, s. */
 const IN_SIGHT = 30;
 const graceOf = (step) => Math.max(LEAST_TOLD, step.length / 2);
-/** An entry of another start lies further before 0:00 than two devices' ideas of the time can differ, s. */
+/** Entries further before 0:00 than two devices' clocks can differ belong to another start, s. */
 const BEFORE_START = 2;
 
 class Walk {
@@ -118,7 +118,7 @@ class Walk {
       const [takes, taken] = this.taker();
       if (Math.min(end, assumed, taken) > now) return;
       if (taken <= Math.min(end, assumed)) {
-        // A release that takes the stage cannot be undone away; anything else can.
+        // An end of the steep that has become current stays so after an undo; other steps do not.
         if (!this.steps[takes].release && this.here.ends !== 'clock') this.last = { entry: null, step: this.index };
         this.passTo(takes, taken, false);
         this.stage = taken;
@@ -177,8 +177,8 @@ class Walk {
     return Math.max(this.endHere, open, this.stage) + graceOf(this.here);
   }
 
-  // The end of the steep takes the stage from whatever stands there. A step with a time of its own lets what came due before
-  // it be told first: the next in order takes the stage, so early that all between can be told in time.
+  // The end of the steep replaces any step. A step with its own time first leaves room for those due before it: the next in order
+  // becomes current early enough for all of them to be shown.
   taker() {
     const [step, at, between] = this.dueNext();
     if (step <= this.index + 1 && (step === this.index || this.steps[step].release)) return [step, at];
@@ -190,7 +190,7 @@ class Walk {
     return this.steps[step].release && at <= next ? [step, at] : [this.index + 1, next];
   }
 
-  /** The step that is due next of those that take the stage by themselves, when, and how long what lies between has to be told. */
+  /** The next step that becomes current by itself, when, and how long the steps before it must be shown. */
   dueNext() {
     if (this.here.release && this.begun === null) return [this.index, Infinity, 0];
     let best = [this.index, Infinity, 0];
@@ -208,7 +208,7 @@ class Walk {
       if ((step.release || takes > stillAt) && takes < best[1]) best = [at, takes, between];
       if (step.release) break;
       chain = Math.max(chain, own ?? 0) + step.length;
-      // A wait that is late is shorter.
+      // A wait that begins late is shorter.
       between += step.ends === 'clock' ? 0 : Math.max(step.length, LEAST_TOLD);
       grace += step.ends === 'sight' ? graceOf(step) : 0;
       known &&= step.ends !== 'sight' || step.length > 0;
@@ -235,20 +235,20 @@ const walked = (plan, received) => {
   return walk;
 };
 
-/** Where the brew stands: {startedAtMs, done, present, last, unheard}. */
+/** The state of the brew: {startedAtMs, done, present, last, unheard}. */
 export const replay = (plan, received, nowMs) => {
   const walk = walked(plan, received);
   if (walk.running) walk.until(walk.toS(nowMs));
   return { startedAtMs: walk.startedAtMs, done: walk.done, present: walk.present(), last: walk.last, unheard: walk.unheard };
 };
 
-/** What gave way a moment ago, and nobody has said yet what became of it. */
+/** The step that was replaced recently and is still unconfirmed. */
 export const openAt = (run, now) => run.done.filter(({ by, gaveWay }) => (by === 'assumed' || by === 'notSeen') && gaveWay !== null && now - gaveWay < IN_SIGHT);
 
-/** When a step should have ended, s: a window's end where it has one and has not begun. */
+/** When a step should have ended, s: the end of its window where it has one and has not begun. */
 export const endOf = (present) => (present.begun ?? present.due) + present.length;
 
-/** Whether it must be answered: a release that is due with no window, or whose window is over; or any window that is over. */
+/** Whether it needs an answer: an end of the steep that is due without a window, or any window that is over. */
 export const insistsFrom = (plan, present) => {
   if (present.begun !== null) return null;
   if (plan.steps[present.index].release) return Math.max(present.due, present.high ?? 0);
@@ -256,9 +256,8 @@ export const insistsFrom = (plan, present) => {
 };
 
 /**
- * The cues to come, if nobody presses anything: [{at, kind, index}] by time; kind is 'due', 'end' or 'insist', which may have
- * begun before now.
- * Cues are laid ahead from this, so that they come in time in a tab that is not in front.
+ * The cues to come if nobody presses anything: [{at, kind, index}] by time; kind is 'due', 'end' or 'insist', which may have
+ * begun before now. Sounds are scheduled ahead from these.
  */
 export const cuesAhead = (plan, received, nowMs, untilS) => {
   const walk = walked(plan, received);

@@ -1,5 +1,5 @@
-// The running brew on its own page: the stage, its presses, its pictures. Where it stands is worked out in brew-run.js; what
-// is kept and sent is in bench.js; the calls are in cues.js.
+// The page of a running brew: the stage, its presses and drawings. brew-run.js computes the state, bench.js stores and sends entries,
+// cues.js makes the calls.
 import { ONE_PRESS_MS, entriesOf, brews, follow, kept, link, nowOf, runOf, say, storage } from './bench.js';
 import { clock } from './clock.js';
 import { speak, wishes } from './cues.js';
@@ -15,11 +15,11 @@ if (!brews.has(id)) brews.set(id, JSON.parse(root.dataset.brew));
 let { plan } = brews.get(id);
 
 let lastPress = -Infinity;
-/** What instruments showed last, and when that was heard. */
+/** The last readings of instruments, and when they arrived. */
 let live = null;
 let shown = null;
 let leaving = false;
-/** What was last told to have ready, by the voice too. */
+/** What was last announced to be made ready. */
 let heard = '';
 
 const mass = (g) => `${(g * plan.perG).toFixed(plan.decimals)} ${plan.massUnit}`;
@@ -27,7 +27,7 @@ const mass = (g) => `${(g * plan.perG).toFixed(plan.decimals)} ${plan.massUnit}`
 /** The sign that was seen at each step. */
 const seen = { ...JSON.parse(el('signs').dataset.seen), ...waiting(id) };
 
-/** What there is to see, hear or feel: a touch says that it was so. */
+/** The signs of a step; touching one records that it was seen. */
 const signs = (step, index) => {
   const form = el('signs');
   const list = step?.signs ?? [];
@@ -66,7 +66,7 @@ el('signs').addEventListener('submit', async (event) => {
   }
 });
 
-/** What gave way and nobody has answered: a button each, which stays while it stands. */
+/** Steps that were replaced and not confirmed, one button each; a button stays as long as its step does. */
 const also = (all) => {
   el('also').hidden = all.length === 0;
   const place = el('also-steps');
@@ -76,7 +76,7 @@ const also = (all) => {
   if (held) el('done').focus();
 };
 
-/** What a screen reader is told: what to do, the caution that goes with it and what to have ready; the last seconds before the next; not every second. */
+/** What a screen reader announces: the step, its caution and what to make ready; the last seconds before the next step, not every second. */
 const spoken = ({ verb, target, mood, action, step, beforehand, countdown, then }) => {
   const closing = mood === 'hold' && /^[1-5]$/.test(countdown);
   return [
@@ -130,7 +130,7 @@ const draw = () => {
   el('start').hidden = run.startedAtMs !== null || stage.action?.kind === 'start' || !run.present;
   el('undo').disabled = !run.last;
   setText(el('undo-word'), run.last && run.last.entry === null ? 'Not done yet' : 'Undo');
-  // A button that goes while it has the focus hands it on: it is never lost.
+  // A button that disappears while it has the focus passes it on.
   if (held instanceof HTMLButtonElement && (held.hidden || held.disabled) && root.contains(held)) el('done').focus();
   for (const mood of moods) root.classList.toggle(mood, mood === stage.mood);
   signs(stage.step, run.present?.index ?? -1);
@@ -158,7 +158,7 @@ const draw = () => {
     leaving = true;
     location.href = `/brew/${id}/after`;
   }
-  // One that has come to its end is asked for once more: the server says that it is over.
+  // At the end it is loaded once more, and the server says that it is over.
   if (!run.present && !brews.get(id).asked) {
     brews.get(id).asked = true;
     follow();
@@ -174,7 +174,7 @@ const tell = (text) => {
 
 // ---- presses ----
 
-/** Presses within half a second are one; by the steady clock, for the date may be set meanwhile. */
+/** Presses within half a second are one, by the monotonic clock, since the date may change. */
 const press = (make) => {
   const at = performance.now();
   if (at - lastPress < ONE_PRESS_MS) return;
@@ -182,7 +182,7 @@ const press = (make) => {
   const entry = make(shown);
   if (!entry) return;
   lastPress = at;
-  // Seen as taken for as long as another would count as the same.
+  // Shown as taken for as long as another press would count as the same.
   el('brew').toggleAttribute('data-pressed', true);
   setTimeout(() => el('brew').toggleAttribute('data-pressed', false), ONE_PRESS_MS);
   say(id, ...entry);
@@ -191,7 +191,7 @@ const press = (make) => {
 };
 const act = () => press(({ stage }) => stage.action && [stage.action.kind, stage.action.step]);
 const takeBack = () => press(({ run }) => run.last && (run.last.entry === null ? ['still', run.last.step] : ['undo', run.last.step, run.last.entry]));
-/** Taken back, the start takes the clock with it: that is asked first. */
+/** Undoing the start stops the clock, so it needs confirmation. */
 const undo = () => {
   draw();
   if (entriesOf(id).some((one) => one.kind === 'start' && one.id === shown.run.last?.entry)) el('ask-start').showModal();
@@ -214,7 +214,7 @@ el('also').addEventListener('submit', (event) => {
   event.preventDefault();
   press(() => ['done', Number(event.submitter.value)]);
 });
-// A clock that was started late is set back: the earliest start counts.
+// A clock that was started late is corrected: the earliest start counts.
 el('late-form').addEventListener('submit', (event) => {
   event.preventDefault();
   const seconds = Number(el('late').value.replace(',', '.'));
@@ -230,7 +230,7 @@ el('late-form').addEventListener('submit', (event) => {
 el('stage').addEventListener('click', act);
 document.addEventListener('keydown', (event) => {
   if (el('keys').open || el('ask-start').open || event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
-  // Space on a control is the control's own.
+  // Space on a control belongs to the control.
   if (event.key === ' ' && !isControl(event.target)) {
     event.preventDefault();
     act();
@@ -243,9 +243,9 @@ document.addEventListener('keydown', (event) => {
   }
 });
 
-// ---- the pictures, from the server: without it the last ones stay, and the now-line goes on ----
+// ---- drawings, from the server: without it the last ones stay, and the time line moves on ----
 
-/** What grows while it stands is told anew in its place: its buttons stay, with the finger that may be on one, and it is not read aloud again. */
+/** Text that changes in place: its buttons stay, also under a finger, and it is not announced again. */
 const renew = (place, part) => {
   place.setAttribute('aria-live', 'off');
   for (const fresh of part.querySelectorAll('[data-live]')) {
@@ -256,7 +256,7 @@ const renew = (place, part) => {
   }
 };
 
-/** Puts the parts of the moment in their places; one whose key has not changed stays. */
+/** Inserts the parts of the current moment; a part whose key has not changed stays. */
 const show = (html) => {
   const moment = document.createElement('template');
   moment.innerHTML = html;
@@ -274,7 +274,7 @@ const show = (html) => {
   }
 };
 
-// What went differently is answered without leaving the page: a page that is loaded anew is silent until it is touched.
+// Deviations are answered without leaving the page, because a reloaded page is silent until it is touched.
 for (const part of ['deviation', 'omitted']) el(part).addEventListener('submit', async (event) => {
   event.preventDefault();
   const body = new URLSearchParams(new FormData(event.target, event.submitter));
@@ -297,7 +297,7 @@ const picture = async () => {
     const answer = await fetch(`/brew/${id}?handler=Picture`);
     if (answer.ok && !answer.redirected) show(await answer.text());
   } catch {
-    // the clock goes on
+    // the clock continues
   }
   draw();
 };
@@ -322,7 +322,7 @@ document.addEventListener('visibilitychange', () => {
   keepAwake();
 });
 
-// ---- what instruments show, as it comes ----
+// ---- live readings of instruments ----
 
 const told = {
   // As the server writes it: tenths of a gram while they matter.
@@ -352,10 +352,10 @@ onDraw(draw);
 draw();
 keepAwake();
 listen();
-// The stage takes taps from here on; its buttons are forms and have taken them since the page came.
+// The stage reacts to taps from here on; its buttons are forms and work from the start.
 root.dataset.ready = '';
 setInterval(() => {
-  // Of a rehearsal more happens in a second.
+  // More happens per second in a rehearsal.
   if (performance.now() - pictured > 3_000 / (brews.get(id).speed ?? 1) && !link.down) picture();
   keepAwake();
 }, 1_000);

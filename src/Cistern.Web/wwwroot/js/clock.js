@@ -1,4 +1,4 @@
-/** A time on the brew clock as it is told: the same as BrewChartLabels.Clock; tests/cases/clock.json holds them together. */
+/** Formats a time on the brew clock, like ClockTime in the core; tests/cases/clock.json compares them. */
 export const clock = (seconds) => {
   const whole = Math.round(Math.abs(seconds));
   const sign = seconds <= -0.5 ? '−' : '';

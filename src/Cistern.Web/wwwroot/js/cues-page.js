@@ -1,4 +1,4 @@
-// The page where every call is tried and switched.
+// The page on which every call can be tried and switched.
 import { buzz, speak, tryOut, wish, wishes } from './cues.js';
 
 const root = document.getElementById('cues');

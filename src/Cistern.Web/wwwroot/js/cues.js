@@ -1,11 +1,11 @@
-// Calls that are not missed: before, at and late, by sound, sight, vibration, speech and notification. Sounds are laid ahead
-// on the audio clock, so that they come in time in a tab that is not in front.
+// Calls: before, at and after a step's time, by sound, sight, vibration, speech and notification. Sounds are scheduled ahead on the
+// audio clock, so that they are on time in a background tab.
 import { cuesAhead, replay } from './brew-run.js';
 import { brewMs, brews, entriesOf, realMs, serverNow } from './bench.js';
 
-/** How far ahead sounds are laid, s: longer than a hidden page's slowest timer. */
+/** How far ahead sounds are scheduled, s: longer than the slowest timer of a background page. */
 const AHEAD = 90;
-/** How often a release that is not answered is called again, s. */
+/** Interval at which an unanswered end of the steep is called again, s. */
 const AGAIN = 2;
 
 const defaults = { sound: true, volume: 70, vibration: true, speech: false, ticks: true, notify: false };
@@ -21,7 +21,7 @@ export const wish = (change) => {
   try {
     localStorage.setItem(key, JSON.stringify({ ...wishes(), ...change }));
   } catch {
-    // It is good for this page only, which is all a device without storage can have.
+    // Applies to this page only, which is all that is possible without storage.
     Object.assign(defaults, change);
   }
   layAhead();
@@ -35,13 +35,13 @@ export const unlock = () => {
     audio ??= new AudioContext();
     audio.resume().then(layAhead, () => {});
   } catch {
-    // This device has no sound; sight, vibration and speech are left.
+    // This device has no sound; sight, vibration and speech remain.
   }
 };
 for (const event of ['pointerdown', 'keydown']) document.addEventListener(event, unlock, { capture: true });
 if (navigator.userActivation?.hasBeenActive) unlock();
 
-/** The three sounds; each brew under way has its own height, so that they are told apart. */
+/** The three sounds; each running brew has its own pitch. */
 const lanes = [1, 4 / 3, 3 / 2, 5 / 4];
 const shapes = {
   before: [[620, 0, 0.12]],
@@ -70,10 +70,10 @@ const play = (kind, when, lane, grown = 0) => {
   });
 };
 
-/** The calls of a brew as real time has them: of a rehearsal they come faster. */
+/** The calls of a brew in real time: a rehearsal's come faster. */
 export const callsAhead = (id, nowMs) => (brews.has(id) ? callsByClock(id, brewMs(id, nowMs)).map((call) => ({ ...call, atMs: realMs(id, call.atMs) })) : []);
 
-/** How late the start of B of a pair may be before it insists, s. */
+/** How late the start of B of a pair may be before it is called again, s. */
 export const START_GRACE = 5;
 /** The calls to start B of a pair. */
 const startCalls = (id, { plan, startsAtMs }, nowMs) => {
@@ -85,7 +85,7 @@ const startCalls = (id, { plan, startsAtMs }, nowMs) => {
   return calls.filter((call) => call.atMs > nowMs);
 };
 
-/** Every call to come within the horizon, by time: what is sounded, and what is seen and said when its moment is there. */
+/** Every call within the horizon, by time: what is sounded, and what is shown and spoken at its time. */
 const callsByClock = (id, nowMs) => {
   const brew = brews.get(id);
   if (!brew?.plan || brew.state === 'Over') return [];
@@ -116,16 +116,16 @@ const callsByClock = (id, nowMs) => {
   return calls.sort((a, b) => a.atMs - b.atMs);
 };
 
-/** What is laid on the audio clock, by call: {atMs, from, nodes}. */
+/** What is scheduled on the audio clock, by call: {atMs, from, nodes}. */
 const laid = new Map();
-/** By how much the audio clock and the server's time may come apart before everything is laid anew, ms. */
+/** How far the audio clock and the server's time may differ before everything is scheduled again, ms. */
 const APART = 20;
 let apart = null;
 const takeUp = (key) => {
   for (const node of laid.get(key).nodes) { try { node.stop(); } catch { /* it has sounded */ } }
   laid.delete(key);
 };
-/** Lays the sounds of the next minute and a half that are not laid yet, and takes up those that are not to come any more. */
+/** Schedules the sounds of the next minute and a half, and cancels those that are no longer due. */
 const lay = () => {
   if (!canSound()) return;
   const now = serverNow();
@@ -143,16 +143,16 @@ const lay = () => {
     laid.set(key, { atMs, from, nodes: play(kind, from, lane, grown) });
   }
 };
-/** Lays them anew, whatever was laid: when what is wished has changed. */
+/** Schedules everything again, when the settings have changed. */
 const layAhead = () => {
   apart = null;
   lay();
 };
 
 const phrase = (step) => `${step.verb} ${step.target}`.trim();
-/** The step as the voice says it, with its caution. */
+/** A step as the voice says it, with its caution. */
 const whole = (step) => [phrase(step), step.caution].filter(Boolean).join('. ');
-/** Says a step with the device's own voice: somebody else's hands may be at the vessel. */
+/** Speaks a step with the device's own voice, for when somebody else is at the brewer. */
 export const speak = (text) => {
   const voice = globalThis.speechSynthesis?.getVoices().find((one) => one.localService && one.lang.startsWith('en'));
   if (!voice) return false;
@@ -170,7 +170,7 @@ const notify = async (text, id) => {
   else new Notification(text, options);
 };
 
-/** By how much the sound of a call came off its moment, ms: what its audio clock says now against what it was laid to. */
+/** How far the sound of a call was off its time, ms: the audio clock now against the scheduled time. */
 const soundOff = (atMs, now) => {
   const sounded = [...laid.values()].find((call) => Math.abs(call.atMs - atMs) < 20);
   return sounded && canSound() ? Math.round((audio.currentTime - sounded.from) * 1000 - (now - atMs)) : '';
@@ -178,7 +178,7 @@ const soundOff = (atMs, now) => {
 
 let before = null;
 /**
- * What came since the last look: seen, said, shaken and noted, each once. Moments slept through are passed over, but for the last of a call that insists.
+ * Makes the calls due since the last time: shown, spoken, vibrated and notified, each once. Calls missed while the device slept are skipped, except the last of an unanswered one.
  * @returns {number} how long until the next call, ms
  */
 export const look = () => {
@@ -209,7 +209,7 @@ export const look = () => {
   return next;
 };
 
-/** Tries one, whatever is wished: it is what the button is for. */
+/** Tries one, whatever the settings; this is what the button is for. */
 export const tryOut = async (kind) => {
   unlock();
   await audio?.resume();

@@ -1,4 +1,4 @@
-// Files dropped anywhere on the form are chosen as if by its field.
+// Files dropped anywhere on the form are treated as if chosen in its field.
 const form = document.getElementById('drop');
 const field = document.getElementById('files');
 for (const name of ['dragenter', 'dragover']) {
@@ -15,12 +15,12 @@ form.addEventListener('drop', (event) => {
   }
 });
 
-// A code is read off a picture on this device, so that no picture is sent: a telephone's camera takes it for the field.
+// A code is read on this device, so that no picture is sent; on a phone the field opens the camera.
 const picture = document.getElementById('picture');
 const says = document.getElementById('picture-says');
 document.getElementById('code-picture').hidden = false;
 
-/** The reader is a quarter of a megabyte, so it is fetched when the first picture is chosen. */
+/** The reader is a quarter of a megabyte, so it is loaded when the first picture is chosen. */
 let reader = null;
 const fetchReader = () => {
   reader ??= new Promise((resolve, reject) => {
@@ -33,7 +33,7 @@ const fetchReader = () => {
   return reader;
 };
 
-/** Pictures are looked at in these sizes, px along the longer side: the modules of a large photograph are found better in a smaller one. */
+/** Sizes in which a picture is searched, px of the longer side: a large photograph is easier to read when reduced. */
 const SIZES = [1000, 1600, 2400];
 const readCode = async (file) => {
   const jsQR = await fetchReader();

@@ -1,5 +1,5 @@
-// What every page has: the list of keys, letters that lead to the places, and the brews under way: their time and what is
-// next in the gauge and the title, and a release that is not answered, until it is.
+// Part of every page: the list of keys, letters that lead to the sections, and the running brews: their time and next step at the top
+// and in the title, and an end of the steep that was not answered, until it is.
 import { brews, follow, guessTime, letGo, link, nowOf, onChange, orphans, runOf, serverNow } from './bench.js';
 import { insistsFrom } from './brew-run.js';
 import { clock } from './clock.js';
@@ -13,13 +13,13 @@ const keys = document.getElementById('keys');
 export const isTyping = (target) => target instanceof Element && target.closest('input, textarea, select') !== null;
 export const isControl = (target) => target instanceof Element && target.closest('input, textarea, select, button, a, summary') !== null;
 
-/** Whether a letter alone leads to a place: who speaks to the computer, or has a cat on the keys, may switch it off. */
+/** Whether a single letter leads to a section; those who use speech input may switch it off. */
 const lettersKey = 'cistern-letters';
 const letters = document.getElementById('letters');
 try {
   letters.checked = localStorage.getItem(lettersKey) !== 'off';
 } catch {
-  // Without storage it is good for this page.
+  // Without storage it applies to this page.
 }
 letters.addEventListener('change', () => {
   try {
@@ -29,7 +29,7 @@ letters.addEventListener('change', () => {
   }
 });
 
-// ---- pictures and signs that wait for a network ----
+// ---- pictures and signs waiting for the network ----
 
 try {
   if (localStorage.getItem('cistern-pictures')) import('./pictures.js');
@@ -38,15 +38,15 @@ try {
   // Without storage nothing waits.
 }
 
-// ---- the focus is where it was ----
+// ---- the focus after a form ----
 
-/** A form that leads back to its own page hands the focus back to the button that sent it: a page that is loaded anew has it at its top. */
+/** A form that leads back to its own page returns the focus to the button that sent it; a reloaded page would have it at the top. */
 const sentKey = 'cistern-sent';
 document.addEventListener('submit', ({ target, submitter }) => {
   try {
     if (target.method === 'post') sessionStorage.setItem(sentKey, JSON.stringify([location.pathname, target.getAttribute('action'), [...target.elements].indexOf(submitter)]));
   } catch {
-    // Without storage it begins at the top.
+    // Without storage the focus is at the top.
   }
 });
 try {
@@ -59,7 +59,7 @@ try {
   // See above.
 }
 
-/** What does not scroll needs no stop for the keyboard. */
+/** Elements that do not scroll need no stop for the keyboard. */
 const stops = () => {
   for (const region of document.querySelectorAll('.scroll')) region.tabIndex = region.scrollWidth > region.clientWidth || region.scrollHeight > region.clientHeight ? 0 : -1;
 };
@@ -69,7 +69,7 @@ document.addEventListener('page-changed', stops);
 
 document.getElementById('show-keys')?.addEventListener('click', () => keys.showModal());
 
-/** While a brew is on stage single letters are off: a sleeve on the keys must not lead away from it. */
+/** While a brew is on the screen single letters are off, so that touching the keys by accident does not leave it. */
 const conducting = document.getElementById('brew') !== null;
 document.addEventListener('keydown', (event) => {
   if (conducting || !letters.checked || event.ctrlKey || event.metaKey || event.altKey || keys.open || isTyping(event.target)) return;
@@ -81,7 +81,7 @@ document.addEventListener('keydown', (event) => {
   }
 });
 
-// ---- the brews under way ----
+// ---- the running brews ----
 
 const gauge = document.getElementById('gauge-brews');
 guessTime(Number(gauge.dataset.now));
@@ -89,10 +89,10 @@ const level = document.getElementById('gauge-level');
 const alarm = document.getElementById('alarm');
 const title = document.title;
 
-/** When B of a pair has to be started, in words. */
+/** When B of a pair must be started, in words. */
 const startsText = (startsIn) => (startsIn > 0 ? `start in ${clock(Math.ceil(startsIn))}` : `start now${startsIn < -1 ? `, ${clock(Math.floor(-startsIn))} late` : ''}`);
 
-/** Each brew with its stage, the one that is due the soonest first. */
+/** Each brew with its stage, the one due first at the top. */
 export const lanes = () => [...brews.values()].filter((brew) => brew.plan && brew.state !== 'Over').map((brew) => {
   const run = runOf(brew.id);
   const now = nowOf(brew.id, run);
@@ -105,9 +105,9 @@ export const lanes = () => [...brews.values()].filter((brew) => brew.plan && bre
 const dueOf = ({ startedAtMs, present }, now) => startedAtMs === null || !present ? Infinity : present.begun === null && now < present.due ? present.due - now : (present.high ?? (present.begun ?? present.due) + present.length) - now;
 
 const laneOf = (id) => gauge.querySelector(`[data-id="${id}"]`) ?? gauge.appendChild(Object.assign(document.createElement('a'), { className: 'gauge-brew', href: `/brew/${id}`, innerHTML: '<span class="gauge-time"></span><span class="gauge-next"></span><span class="gauge-name"></span>' }));
-/** Writes a text where it has changed: what stands is not read out again, nor drawn. */
+/** Writes a text where it has changed, so that an unchanged one is not announced or drawn again. */
 export const setText = (node, text) => { if (node && node.textContent !== text) node.textContent = text; };
-/** Puts a list's items in order: moved only where the order has changed, and never from under a finger that holds the focus. */
+/** Puts a list's items in order: moved only where the order has changed, and never while one has the focus. */
 export const inOrder = (list, items) => {
   if (list.contains(document.activeElement)) return;
   items.forEach((item, place) => { if (list.children[place] !== item) list.insertBefore(item, list.children[place]); });
@@ -140,7 +140,7 @@ const draw = () => {
   const orphan = [...orphans][0];
   alarm.hidden = !elsewhere && orphan === undefined;
   if (elsewhere) {
-    // What is to be done is read out once; the seconds are for eyes alone.
+    // What to do is announced once; the seconds are only shown.
     setText(alarm.querySelector('.alarm-what'), `${calls.startsIn === null ? calls.stage.action?.word ?? calls.stage.verb : 'Start'}: ${calls.brew.name}`);
     setText(alarm.querySelector('.alarm-for'), calls.startsIn === null ? `${calls.stage.countdown}${calls.stage.countdown.includes(':') ? '' : ' s'}` : `${clock(Math.floor(-calls.startsIn))} late`);
     alarm.querySelector('a').href = `/brew/${calls.brew.id}`;
@@ -161,13 +161,13 @@ const draw = () => {
 };
 const setTitle = (text) => { if (document.title !== text) document.title = text; };
 const drawn = new Set();
-/** Called whenever the frame has been drawn: five times a second while something brews. */
+/** Called after each update of the frame: five times a second while something brews. */
 export const onDraw = (listener) => drawn.add(listener);
 
 document.getElementById('silent')?.addEventListener('click', unlock);
 
 let ticking = false;
-/** Keeps time from when the first brew is known: before that there is nothing to draw or call five times a second. */
+/** Starts the timer when the first brew is known; before that there is nothing to update. */
 const keepTime = () => {
   if (ticking || brews.size === 0) return;
   ticking = true;
@@ -194,13 +194,13 @@ onChange(() => {
 let asked = performance.now();
 const every = () => (conducting || document.getElementById('lanes') ? 2_000 : brews.size > 0 ? 5_000 : 10_000);
 setInterval(() => {
-  // Not only when the server has answered: a network that hangs must not stop the clock.
+  // Also without a response of the server: a network that hangs must not stop the clock.
   keepTime();
   if (performance.now() - asked < every() - 100) return;
   asked = performance.now();
   follow();
 }, 1_000);
-// Also where nothing brews yet: another device may begin, and this screen is to call too.
+// Also where nothing brews yet: another device may start a brew, and this screen must call too.
 follow();
 
 offerNotifications(document.getElementById('offer-notify'), () => lanes().some(({ run }) => run.startedAtMs !== null));
@@ -209,21 +209,21 @@ offerNotifications(document.getElementById('offer-notify'), () => lanes().some((
 
 const { version } = document.body.dataset;
 const newer = document.getElementById('newer');
-/** The page of a brew that goes on is never replaced, nor is that offered on it. */
+/** The page of a running brew is never replaced, and a new version is not offered on it. */
 const midBrew = () => conducting && brews.get(Number(document.getElementById('brew').dataset.id))?.state !== 'Over';
 onChange(() => { newer.hidden = !link.newer || midBrew(); });
 
-// A page that was kept can be read, by whatever means; what it would send reaches nobody.
+// A stored page is read-only, since its forms would reach nobody.
 if (document.getElementById('kept-copy')) for (const form of document.querySelectorAll('form[method="post"]')) for (const control of form.elements) control.disabled = true;
 
-/** A page that stays open this long is looked at, not passed through, ms: then there is time to keep the others. */
+/** Other pages are stored when this one has been open for this long, ms. */
 const SETTLED = 10_000;
-// A demo bench to look round in is gone tomorrow: nothing of it is kept.
+// Nothing is stored of a demo, which will be gone tomorrow.
 if (!document.body.dataset.home) navigator.serviceWorker?.register(`/sw.js?v=${version}`, { updateViaCache: 'none' }).then((registration) => {
   if (registration.waiting && !midBrew()) registration.waiting.postMessage({ say: 'take-over' });
   setTimeout(() => registration.active?.postMessage({ say: 'keep-all' }), SETTLED);
 }).catch(() => {});
-// The first page of a device came past the worker; what was changed on a page without loading it again is kept as it is now.
+// The first page of a device was loaded before the worker; a page changed without loading is stored as it is now.
 if (location.search === '') navigator.serviceWorker?.ready.then(({ active }) => active.postMessage({ say: 'seen', path: location.pathname }));
 let changedHere = null;
 document.addEventListener('page-changed', () => {

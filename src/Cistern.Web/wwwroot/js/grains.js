@@ -1,4 +1,4 @@
-// The card's outline follows the width that is typed; arrow keys make it a little wider or narrower.
+// The card's outline follows the width typed; arrow keys change it in small steps.
 const field = document.getElementById('card');
 const outline = document.getElementById('card-outline');
 

@@ -1,4 +1,4 @@
-// Says that a picture is being looked at: it is sent and measured in some seconds, and until then the page stands still.
+// Says that a picture is being measured, which takes some seconds after sending.
 import { preview } from './preview.js';
 
 preview(document.getElementById('pictures'));

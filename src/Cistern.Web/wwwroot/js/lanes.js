@@ -1,4 +1,4 @@
-// Several brews at once: each in its lane, the nearest first, with its next press in reach.
+// Several brews at once: one lane each, the one due first at the top, with its next press.
 import { ONE_PRESS_MS, say } from './bench.js';
 import { clock } from './clock.js';
 import { inOrder, lanes, onDraw, setText } from './frame.js';

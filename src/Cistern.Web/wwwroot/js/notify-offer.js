@@ -1,5 +1,5 @@
-// Notifications are offered when they first make sense: somebody left a page that times a brew, and came back to it. Asked
-// before, a browser's own question is answered with no, and that stays.
+// Notifications are offered when they first make sense: when somebody left the page of a brew and returned. Asked earlier, most people
+// refuse the browser's question for good.
 import { wish, wishes } from './cues.js';
 
 const key = 'cistern-notify-offered';
@@ -7,7 +7,7 @@ const offered = () => {
   try {
     return localStorage.getItem(key) !== null;
   } catch {
-    // Without storage it would be asked again and again.
+    // Without storage it would be offered again and again.
     return true;
   }
 };
@@ -19,7 +19,7 @@ const done = () => {
   }
 };
 
-/** Offers it in a line of the page, to whoever was away while something brewed. */
+/** Offers them in a line of the page, to somebody who was away during a brew. */
 export const offerNotifications = (line, brews) => {
   if (!line || !globalThis.Notification || !navigator.serviceWorker) return;
   const [yes, no] = line.querySelectorAll('button');

@@ -1,10 +1,10 @@
-// Without network, where nothing is kept of a page: what there is of others, and how much is kept of each brew.
+// Without network, for a page that is not stored: lists the pages that are, and how many entries wait for each brew.
 import { kept } from './bench.js';
 
 const [name] = (await caches.keys()).filter((one) => one.startsWith('cistern-'));
 const cache = name ? await caches.open(name) : null;
 const paths = ((await cache?.keys()) ?? []).map((request) => new URL(request.url).pathname).reverse();
-/** What a kept page is called: as its own heading says. */
+/** The name of a stored page: its own heading. */
 const titleOf = async (path) => new DOMParser().parseFromString(await (await cache.match(path)).text(), 'text/html').querySelector('h1')?.textContent.trim() ?? path;
 const list = async (id, found, write) => {
   const node = document.getElementById(id);

@@ -1,11 +1,11 @@
-// Pictures of brews: made small on the device, kept there until the server has them, and sent once. Without this script the form
-// sends the photograph as it is, and the server makes it small.
+// Pictures of brews: reduced on the device, stored there until the server has them, and sent once. Without this script the form sends
+// the photograph, and the server reduces it.
 import { preview } from './preview.js';
 
 const LONGEST = 1600;
 const flag = 'cistern-pictures';
 
-// ---- what is kept on this device: IndexedDB, for pictures are too large for anything else ----
+// ---- stored on this device, in IndexedDB because of their size ----
 
 const open = () => new Promise((resolve, reject) => {
   const asked = indexedDB.open('cistern-pictures', 1);
@@ -31,7 +31,7 @@ const keep = (picture) => inStore('readwrite', (store) => store.put(picture));
 const drop = (key) => inStore('readwrite', (store) => store.delete(key));
 const all = () => inStore('readonly', (store) => store.getAll());
 
-/** Says to every page whether something is kept, so that only then it asks for this script. */
+/** Tells every page whether pictures wait, so that it loads this script only then. */
 const mark = async () => {
   const { length } = await all();
   try {
@@ -45,7 +45,7 @@ const mark = async () => {
 
 // ---- sending ----
 
-/** Sends what is kept, one after another. What the server will never take is told, and let go of. */
+/** Sends stored pictures one after another. One that the server will never accept is reported and deleted. */
 const sendAll = async () => {
   let told = '';
   let sent = 0;
@@ -65,10 +65,10 @@ const sendAll = async () => {
   return { sent, told };
 };
 
-/** One page sends at a time, where the browser can tell them apart; the server takes each once all the same. */
+/** One page sends at a time, where the browser has locks; the server accepts each picture once in any case. */
 const alone = (work) => (navigator.locks ? navigator.locks.request('cistern-pictures', work) : work());
 
-/** As a JPEG no larger than is kept, upright; a picture that the browser cannot read is sent as it is. */
+/** An upright JPEG of the size to be stored; a picture that the browser cannot read is sent unchanged. */
 const small = async (file) => {
   try {
     const picture = await createImageBitmap(file, { imageOrientation: 'from-image' });
@@ -88,7 +88,7 @@ const wireForm = (form) => {
   preview(form.elements.picture);
   form.addEventListener('submit', async (event) => {
     const file = form.elements.picture.files[0];
-    // Without a place to keep it, the browser sends the form.
+    // Without storage, the browser sends the form.
     if (!file || !globalThis.indexedDB) return;
     event.preventDefault();
     status.textContent = 'Making it small…';
@@ -104,7 +104,7 @@ const wireForm = (form) => {
   });
 };
 
-/** Sends, and says what came of it. */
+/** Sends, and reports the result. */
 const sendKept = async (status) => {
   try {
     const { sent, told } = await alone(sendAll);

@@ -1,5 +1,5 @@
-// The plan page: what is typed, chosen, pressed or dragged is sent at once, one after another, and the answer is morphed
-// into the page. The form is an ordinary one; without this script the browser sends it.
+// The plan page: whatever is typed, chosen, pressed or dragged is sent at once, in order, and the response is morphed into the page.
+// It is an ordinary form; without this script the browser sends it.
 import { clock } from './clock.js';
 import { isTyping } from './frame.js';
 
@@ -10,11 +10,11 @@ const says = () => document.getElementById('plan-says');
 
 // ---- sending
 
-// Each job is the form as it stood when something was done to it: presses that come quicker than answers all count.
+// Each job is the form at the time of a change, so that presses faster than the responses all count.
 const jobs = [];
 let busy = false;
 
-// When each field was last changed by hand, on a count of such changes.
+// When each field was last changed by hand, as a counter.
 const changed = new WeakMap();
 let changes = 0;
 for (const kind of ['input', 'change']) {
@@ -31,7 +31,7 @@ const snapshot = (submitter, extra = {}) => {
   const body = new FormData(form());
   if (submitter?.name) body.set(submitter.name, submitter.value);
   for (const [name, value] of Object.entries(extra)) body.set(name, value);
-  // Sent again because an answer was lost, it is still the same wish and counts once.
+  // Sent again because its answer was lost, it has the same key and counts once.
   body.set('job', crypto.randomUUID());
   return body;
 };
@@ -68,7 +68,7 @@ const take = async (answer, job) => {
   const html = await answer.text();
   const moved = answer.headers.get('HX-Replace-Url');
   if (moved) history.replaceState(history.state, '', moved);
-  // A drag goes on over the answers to its own previews, but not over those to what was done before it.
+  // A drag continues over responses to its own previews, but not over those to earlier changes.
   if (drag && !job.preview) return;
   window.Idiomorph.morph(page, html, {
     morphStyle: 'innerHTML',
@@ -78,7 +78,7 @@ const take = async (answer, job) => {
       beforeAttributeUpdated: (name, node) => !(name === 'open' && node.tagName === 'DETAILS'),
     },
   });
-  // What the drag says is ours: the answer to its own preview knows nothing of it.
+  // The dragged value is kept: the response to its own preview does not know it.
   if (drag?.seconds != null) document.getElementById('drag-says').textContent = clock(drag.seconds);
   window.htmx.process(page);
   document.dispatchEvent(new Event('page-changed'));
@@ -86,7 +86,7 @@ const take = async (answer, job) => {
   lookTo(job);
 };
 
-/** What asked for an answer is shown it; what was pressed and is gone, or cannot be pressed any more, hands the focus on. */
+/** Scrolls to what asked for an answer; a button that is gone or disabled passes the focus on. */
 const lookTo = ({ submitter, asked }) => {
   const answer = document.getElementById('answer');
   const what = asked?.split(':')[0];
@@ -105,28 +105,28 @@ const lookTo = ({ submitter, asked }) => {
   next.map((id) => id && document.getElementById(id)).find((node) => node && !node.disabled)?.focus();
 };
 
-/** A field that has been changed since the answered form was sent keeps what stands in it; it will be sent itself. */
+/** A field changed since the form was sent keeps its text, which will be sent itself. */
 const isDirty = (node, job) => node instanceof Element && node.matches('input:not([type=range]), select') && (changed.get(node) ?? 0) > job.changes;
 
 document.addEventListener('submit', (event) => {
   if (event.target !== form()) return;
   event.preventDefault();
-  // Enter has said that the field changed, and that is sent already: sent twice it would be two changes to undo.
+  // Enter has already caused a change event; sent twice it would be two changes to undo.
   if (event.submitter?.matches('.first-press')) return;
   put({ body: snapshot(event.submitter), submitter: event.submitter, asked: event.submitter?.value });
 });
 
-// What is only said with a button of its own is not sent when it changes.
+// Fields with a button of their own are not sent when they change.
 const waits = (field) => field === at() || field.id === 'verb' || /^(put$|(put|keep|ask|both|let-down)\.)/.test(field.name);
 
 document.addEventListener('change', (event) => {
   if (event.target.form === form() && !waits(event.target)) put({ body: snapshot(null) });
 });
 
-// ---- parts below the plan, folded as they were left on this device
+// ---- folded parts of the page, as this device left them
 
 const FOLDED = 'cistern.folded';
-// What is not set at every brew begins folded; a phone begins with all of them so: what is under the plan would be seven screens.
+// What is rarely set starts folded; on a phone all of them do, since they would take seven screens.
 const SELDOM = ['part-map', 'part-find', 'part-rough'];
 const atFirst = () => (matchMedia('(max-width: 760px)').matches ? [...document.querySelectorAll('details.part')].map((part) => part.id) : SELDOM);
 const folded = new Set((() => {
@@ -146,11 +146,11 @@ document.addEventListener('toggle', ({ target }) => {
   try {
     localStorage.setItem(FOLDED, JSON.stringify([...folded]));
   } catch {
-    // A device that stores nothing has them open the next time.
+    // A device without storage has them open the next time.
   }
 }, true);
 
-// A link to a part that is folded opens it.
+// A link to a folded part opens it.
 document.addEventListener('click', ({ target }) => {
   const part = target.closest?.('a[href^="#part-"]') && document.querySelector(target.closest('a').getAttribute('href'));
   if (part) part.open = true;
@@ -197,7 +197,7 @@ const grip = (event) => {
   if (!handle) return false;
   event.preventDefault();
   const svg = handle.closest('svg');
-  // The axis of the moment it was taken: it must not slide under the finger while the plan grows.
+  // The axis at the start of the drag: it must not move under the finger while the plan grows.
   drag = { axis: scale(svg), box: svg.getBoundingClientRect(), width: svg.viewBox.baseVal.width, step: handle.dataset.step, end: handle.dataset.end, seconds: null };
   page.classList.add('dragging');
   return true;
@@ -219,7 +219,7 @@ const drop = (keep) => {
   setTimeout(() => { dropped = false; });
   page.classList.remove('dragging');
   document.getElementById('drag-says').textContent = '';
-  // One that was taken back, or lost by the browser, leaves the plan as it is kept.
+  // An undone drag, or one lost by the browser, leaves the plan as it was.
   if (seconds !== null) put({ body: keep ? snapshot(null, { do: `${end}:${step}:${seconds}` }) : snapshot(null, { do: '', preview: '1' }) });
 };
 
@@ -228,7 +228,7 @@ document.addEventListener('pointermove', (event) => { if (drag) pull(event); els
 document.addEventListener('pointerup', () => drop(true));
 document.addEventListener('pointercancel', () => drop(false));
 
-// A row opens wherever it is pressed, not only at its time.
+// A row opens wherever it is pressed.
 page.addEventListener('click', (event) => {
   const row = event.target.closest('.strip-row');
   if (row && !dropped && event.target.closest('svg.strip') && !event.target.closest('.bar-end')) row.querySelector('.strip-open').click();
@@ -236,7 +236,7 @@ page.addEventListener('click', (event) => {
 
 // ---- keys
 
-/** A number or a time, one step on; the server says whether it will do. */
+/** A number or a time, one step further; the server checks it. */
 const stepped = (text, by) => {
   if (text.includes(':')) {
     const seconds = text.split(':').reduce((sum, part) => sum * 60 + Number(part), 0);
@@ -246,10 +246,10 @@ const stepped = (text, by) => {
   return String(Math.round((number + by) * 100) / 100);
 };
 
-/** The button that Enter presses in a field that is only said with a button of its own; null in all others. */
+/** The button that Enter presses in a field with a button of its own; null in other fields. */
 const pressedBy = ({ name }) => document.getElementById({ put: 'put-it', keep: 'keep', ask: 'find', both: 'find-both', 'let-down': 'let-it-down' }[name.split('.')[0]]);
 
-/** In a field in which something is being typed the browser's own undo is meant; in one that stands as it stood, the plan's. */
+/** While something is being typed, undo is the browser's; otherwise it is the plan's. */
 const isBeingTyped = (field) => isTyping(field) && !(field.matches('select') || field.value === field.defaultValue);
 
 document.addEventListener('keydown', (event) => {
@@ -260,7 +260,7 @@ document.addEventListener('keydown', (event) => {
     event.preventDefault();
     document.getElementById(event.key === 'y' || event.shiftKey ? 'redo' : 'undo').click();
   } else if (event.key === 'Enter' && field.matches?.('input') && pressedBy(field)) {
-    // A form's Enter presses its first button, which is not the one meant here.
+    // Enter would press the form's first button, which is not meant here.
     event.preventDefault();
     pressedBy(field).click();
   } else if ((event.key === 'ArrowUp' || event.key === 'ArrowDown') && (field.dataset?.more || field.dataset?.by)) {

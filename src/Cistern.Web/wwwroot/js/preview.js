@@ -1,6 +1,6 @@
-// Shows the photographs that were chosen, before they are sent: small, upright, from this device alone.
+// Shows chosen photographs before they are sent: small, upright, only on this device.
 
-/** Shows beneath a file field what is chosen in it. A file that the browser cannot show is left out: the server says what it is. */
+/** Shows below a file field what is chosen in it. A file that the browser cannot show is omitted; the server says what is wrong with it. */
 export const preview = (input) => {
   const shown = document.createElement('div');
   shown.className = 'preview';
@@ -16,6 +16,6 @@ export const preview = (input) => {
     }));
   };
   input.addEventListener('change', show);
-  // A page that was left and come back to still has what was chosen.
+  // After returning to a page, its field still has the chosen files.
   show();
 };

@@ -1,5 +1,4 @@
-// The shelf: a form that opens where a thing stands has the focus, what will not do first of all; kept or left, the thing
-// has it again.
+// The shelf: a form opened in the list gets the focus, an invalid field first; when it is saved or closed, the thing gets it back.
 document.addEventListener('htmx:afterSwap', (event) => {
   const place = event.detail.target;
   const form = place.querySelector('form.in-place');

@@ -1,4 +1,4 @@
-// What somebody saw at a step of a brew, kept on this device until the server has it, and sent from whichever page is open then.
+// Signs seen at a step, stored on this device until the server has them, and sent from any open page.
 
 const KEY = 'cistern-signs';
 
@@ -27,7 +27,7 @@ const send = async (brew, step, { sign, on }) => fetch(`/brew/${brew}?handler=Si
   body: new URLSearchParams({ step, sign, on: on ? 'yes' : 'no', __RequestVerificationToken: document.querySelector('[name=__RequestVerificationToken]')?.value ?? '' }),
 });
 
-/** Sends all that waits; without network it waits on. Says which the server took for none: "brew step" each. */
+/** Sends everything that waits; without network it keeps waiting. Returns what the server refused, as "brew step". */
 export const sendWaiting = async () => {
   const refused = [];
   for (const [brew, steps] of Object.entries(stored())) {
@@ -38,7 +38,7 @@ export const sendWaiting = async () => {
       } catch {
         return refused;
       }
-      // A page whose token is of another day, or a server that is busy: later. What no server takes is let go of.
+      // An expired token or a busy server: later. What no server accepts is deleted.
       if (!answer.ok && ![404, 410, 422].includes(answer.status)) return refused;
       if (!answer.ok) refused.push(`${brew} ${step}`);
       const rest = stored();
@@ -52,12 +52,12 @@ export const sendWaiting = async () => {
   return refused;
 };
 
-/** Keeps what was seen at a step, and sends it: `taken`, `waits` or `refused`. */
+/** Stores a sign and sends it: `taken`, `waits` or `refused`. */
 export const see = async (brew, step, sign, on) => {
   const all = stored();
   store({ ...all, [brew]: { ...all[brew], [step]: { sign, on } } });
   if (!stored()[brew]?.[step]) {
-    // Nothing is stored on this device.
+    // There is no storage on this device.
     return (await send(brew, step, { sign, on })).ok ? 'taken' : 'refused';
   }
   if ((await sendWaiting()).includes(`${brew} ${step}`)) return 'refused';

@@ -1,19 +1,19 @@
-// What the screen says at one moment: the same words as Stage.cs, so that it goes on without the network.
+// What the screen shows at a moment: the same words as Stage.cs, so that it works without the network.
 import { openAt } from './brew-run.js';
 import { clock } from './clock.js';
 
-/** A window closes in its last seconds. */
+/** A window is called "closing" in its last seconds. */
 const CLOSING = 20;
-/** Whole seconds left; a hundredth over one is that one, for lengths are worked out and not typed. */
+/** Whole seconds left, rounded up, except for rounding errors of computed lengths. */
 const HAIR = 0.01;
 const left = (seconds) => {
   const whole = Math.ceil(seconds - HAIR);
   return whole < 60 ? `${Math.max(0, whole)}` : clock(whole);
 };
 const told = (step) => `${step.verb} ${step.target}`.trim();
-/** A step and the one after it, so that the hands know what they will need. */
+/** The next two steps, so that the barista can get ready. */
 const nextTwo = ({ steps }, at) => (at + 1 < steps.length ? `${told(steps[at])}; after it ${told(steps[at + 1])}` : told(steps[at]));
-/** Whether the display is gone by in it: the brewer has to stand on the scale. */
+/** Whether the display matters during it, so that the brewer must be on the scale. */
 const onScale = (step) => (step.toG ?? null) !== null;
 
 const begin = (plan, index, due, low, now) => {
@@ -23,7 +23,7 @@ const begin = (plan, index, due, low, now) => {
   return { kind: step.length > 0 ? 'begun' : 'done', step: index, word: step.begins + early };
 };
 
-/** What has to be done by the time the release comes; it is told in the last hold before it, while the hands are free and nothing needs the scale any more. */
+/** What must be ready before the end of the steep, shown in the last wait before it, while the hands are free and the scale is no longer needed. */
 const beforehandOf = ({ steps }, { present }, mood) => {
   const release = steps.findIndex((step) => step.release);
   const free = mood === 'hold' && present.index <= release && !onScale(steps[present.index])
@@ -31,7 +31,7 @@ const beforehandOf = ({ steps }, { present }, mood) => {
   return free ? steps[release].beforehand : '';
 };
 
-/** @param now on the brew clock, s; before it runs, since the brew was opened or the last thing was made ready */
+/** @param now on the brew clock, s; before it starts, since the brew was opened or the last preparation was done */
 export const stageOf = (plan, run, now) => {
   const stage = doing(plan, run, now);
   const also = openAt(run, now).map(({ index }) => ({ kind: 'done', step: index, word: `${plan.steps[index].goingOn}: ${plan.steps[index].says.toLowerCase()}` }));
@@ -58,7 +58,7 @@ const doing = (plan, run, now) => {
     return { ...on, countdown: left(end - now), mood: 'hold', about: `until ${clock(end)}`, action: next && next.ends !== 'clock' ? begin(plan, present.index + 1, nextAt, nextAt > end ? next.low : present.low, now) : { kind: 'done', step: present.index, word: words.says } };
   }
   if (present.begun === null && now < present.due - 0.05) {
-    // A plan that a device kept from an earlier version has no word for it.
+    // A plan stored by an earlier version has no word for it.
     return { verb: words.until ?? 'Steep', target: `until ${clock(present.due)}`, countdown: left(present.due - now), mood: 'hold', about: 'left', then: `at ${clock(present.due)} ${nextTwo(plan, present.index)}`, step: words, action: begin(plan, present.index, present.due, present.low, now) };
   }
   const done = { kind: 'done', step: present.index, word: words.says };
@@ -75,7 +75,7 @@ const doing = (plan, run, now) => {
   return { ...on, then: rest >= 0 ? then : soon, verb: present.begun === null ? words.verb : words.goingOn, countdown: rest >= 0 ? left(rest) : `+${left(Math.floor(HAIR - rest))}`, mood, about, action: done };
 };
 
-/** What should stand on the scale's display now, g, while a step brings water; null where nothing is poured or the display is not told. */
+/** What the scale's display should show now, g, during a pour; null elsewhere. */
 export const paceOf = (step, present, now) => {
   if (step.toG === null || step.toG === undefined) return null;
   const from = present.begun ?? present.due;

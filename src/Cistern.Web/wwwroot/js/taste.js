@@ -1,4 +1,4 @@
-// The pad: one tap sets both words of the sip at hand. The sliders beneath say the same and need no pointer.
+// The pad: one tap sets both words of the current sip. The sliders below do the same without a pointer.
 import { clock } from './clock.js';
 import { buzz, speak } from './cues.js';
 
@@ -24,7 +24,7 @@ const show = () => {
   dot.classList.toggle('unplaced', atHand().querySelector('[data-placed]').value === '');
 };
 
-/** A slider that was not touched says nothing: only what was placed is recorded. */
+/** A slider that was not touched is no answer: only what was set is recorded. */
 const place = () => {
   atHand().querySelector('[data-placed]').value = '1';
   atHand().querySelector('[data-not-placed]').hidden = true;
@@ -55,7 +55,7 @@ for (const slider of sips.flatMap(slidersOf)) {
 for (const choice of document.querySelectorAll('input[name="sip"]')) choice.addEventListener('change', show);
 show();
 
-// Until it has cooled to where it can be tasted: counted down, and said once it has.
+// Counts down until it has cooled enough to be tasted, and says so then.
 const cooling = document.getElementById('cooling');
 if (cooling) {
   const waitS = () => (Number(cooling.dataset.at) - Number(cooling.dataset.now) - performance.now()) / 1000;
@@ -74,7 +74,7 @@ if (cooling) {
     buzz('at');
     speak('It has cooled: taste it now.');
   };
-  // What has cooled before the page came is said by the page already.
+  // Where it has cooled already, the page says so.
   const timer = waitS() > 0 ? setInterval(tick, 500) : 0;
   if (timer) tick();
 }

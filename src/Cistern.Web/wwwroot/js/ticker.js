@@ -1,7 +1,7 @@
-// A clock in a worker: browsers slow the timers of a page that is not in front, a worker's they do not.
+// A timer in a worker: browsers slow down the timers of background pages, but not a worker's.
 setInterval(() => postMessage(0), 200);
 
-// And once more when the next call is due, in so many ms.
+// And once more when the next call is due, in this many ms.
 let call = 0;
 onmessage = ({ data }) => {
   clearTimeout(call);
