@@ -3,34 +3,32 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Cistern.Web.Tests;
 
-/// <summary>A row that another hand has damaged: it is said where it stands, and every other page goes on.</summary>
+/// <summary>A row that was damaged outside Cistern: its own pages say so, and every other page works.</summary>
 public sealed class DamageTests
 {
     private static CancellationToken Ct => TestContext.Current.CancellationToken;
 
     private static readonly string[] Columns = ["PlanJson", "PlannedJson", "BrewedJson", "ForecastJson", "ModelJson", "ModelVersion", "BenchJson", "TinyTide", "GrindText", "ChangedJson", "FileJson", "FileId", "Name", "RecipeId", "VesselName"];
 
-    private static async Task<int> BrewAsync(App app, HttpClient client, bool running)
+    private static async Task<int> BrewAsync(App app, HttpClient client)
     {
-        if (!running)
-        {
-            return 7;
-        }
-
         Assert.Equal(HttpStatusCode.OK, (await PlanPage.BrewAsync(client, await App.GetAsync(client, "/plan/fp-bloomed"))).StatusCode);
         return await app.DataAsync(db => db.Brews.MaxAsync(one => one.Id, Ct));
     }
 
-    private static async Task<List<string>> BrokenAsync(HttpClient client, int brew)
+    // What every page shares is seen on one of them.
+    private static readonly string[] Running = ["/", "/brew", "/api/under-way"];
+
+    private static readonly string[] Everywhere = [.. Running, "/log", "/plan/fp-bloomed", "/taste", "/trends", "/out/brews.json?recipe=fp-bloomed"];
+
+    private static async Task<List<string>> BrokenAsync(HttpClient client, string[] shared, int brew)
     {
         var broken = new List<string>();
-        // What all pages share is seen on one.
-        var all = new[] { "/", "/brew", "/log", "/plan/fp-bloomed", "/taste", "/trends", "/api/under-way", "/out/brews.json?recipe=fp-bloomed" };
         var own = new[] { $"/brew/{brew}", $"/brew/{brew}/after", $"/log/{brew}", $"/log/{brew}/sheet", $"/taste/{brew}", $"/next/{brew}", $"/series/{brew}", $"/compare?b={brew}&b=5", $"/api/brews/{brew}" };
-        foreach (var path in all.Concat(own))
+        foreach (var path in shared.Concat(own))
         {
             var status = (int)(await client.GetAsync(new Uri(path, UriKind.Relative), Ct)).StatusCode;
-            if (status >= 500 || (all.Contains(path) && status != 200))
+            if (status >= 500 || (shared.Contains(path) && status != 200))
             {
                 broken.Add($"{path}: {status}");
             }
@@ -39,20 +37,31 @@ public sealed class DamageTests
         return broken;
     }
 
-    /// <summary>Each column that is kept as text, of a brew that is under way and of one that is done.</summary>
+    /// <summary>Each column that is stored as text: of finished brews, one column each, and of a running one.</summary>
     [Fact]
     public async Task A_damaged_row_breaks_no_page_but_says_so_on_its_own()
     {
         await using var app = new App();
         var client = app.Browser();
-        foreach (var (brew, column) in from running in new[] { await BrewAsync(app, client, running: true), 7 } from column in Columns select (running, column))
+        var finished = await app.DataAsync(db => db.Logged.Where(one => one.State == Data.Brews.BrewState.Finished).OrderByDescending(one => one.Id).Select(one => one.Id).Take(Columns.Length).ToListAsync(Ct));
+        Assert.Equal(Columns.Length, finished.Count);
+        foreach (var (brew, column) in finished.Zip(Columns))
         {
-            var sound = DataSql.Run(app.DataFile, $"SELECT quote({column}) FROM Brews WHERE Id = {brew}");
             DataSql.Run(app.DataFile, $"UPDATE Brews SET {column} = '{{' WHERE Id = {brew}");
-            var broken = await BrokenAsync(client, brew);
+            var broken = await BrokenAsync(client, [], brew);
+            Assert.True(broken.Count == 0, $"{column}: {string.Join(", ", broken)}");
+        }
+
+        Assert.Empty(await BrokenAsync(client, Everywhere, finished[0]));
+        var running = await BrewAsync(app, client);
+        foreach (var column in Columns)
+        {
+            var sound = DataSql.Run(app.DataFile, $"SELECT quote({column}) FROM Brews WHERE Id = {running}");
+            DataSql.Run(app.DataFile, $"UPDATE Brews SET {column} = '[' WHERE Id = {running}");
+            var broken = await BrokenAsync(client, Running, running);
             Assert.True(broken.Count == 0, $"{column}: {string.Join(", ", broken)}");
 
-            DataSql.Run(app.DataFile, $"UPDATE Brews SET {column} = {sound} WHERE Id = {brew}");
+            DataSql.Run(app.DataFile, $"UPDATE Brews SET {column} = {sound} WHERE Id = {running}");
         }
 
         var id = await app.DataAsync(db => db.Brews.MaxAsync(one => one.Id, Ct));
@@ -69,7 +78,7 @@ public sealed class DamageTests
     {
         await using var app = new App();
         var client = app.Browser();
-        var brew = await BrewAsync(app, client, running: true);
+        var brew = await BrewAsync(app, client);
         using var start = new StringContent($"[{{\"id\":\"{Guid.NewGuid()}\",\"kind\":\"start\",\"step\":0,\"atMs\":null}}]", System.Text.Encoding.UTF8, "application/json");
         (await client.PostAsync(new Uri($"/api/brews/{brew}/entries", UriKind.Relative), start, Ct)).EnsureSuccessStatusCode();
         var bowed = FormattableString.Invariant($"INSERT INTO Entries (BrewId, EntryId, Kind, Step, AtMs, By, Seen, ReceivedAtMs) SELECT BrewId, '{Guid.NewGuid()}', 'bowed', Step, AtMs, '', 0, ReceivedAtMs FROM Entries WHERE BrewId = {brew}");
@@ -80,7 +89,7 @@ public sealed class DamageTests
         Assert.NotNull(row.StartedAtMs);
         Assert.Equal(1, row.UnreadEntries);
         Assert.Equal([Core.Brewing.EntryKind.Start], row.CoreEntries.Select(entry => entry.Kind));
-        Assert.Empty(await BrokenAsync(client, brew));
+        Assert.Empty(await BrokenAsync(client, Everywhere, brew));
         // Another press, and what cannot be read is still there to the letter.
         Assert.Equal("bowed", DataSql.Run(app.DataFile, $"SELECT Kind FROM Entries WHERE BrewId = {brew} AND Kind NOT IN ('start', 'done')"));
     }
@@ -107,9 +116,7 @@ public sealed class DamageTests
         await using var app = new App();
         var client = app.Browser();
         DataSql.Run(app.DataFile, sql);
-        foreach (var brew in (int[])[5, 12])
-        {
-            Assert.Empty(await BrokenAsync(client, brew));
-        }
+        Assert.Empty(await BrokenAsync(client, Everywhere, 5));
+        Assert.Empty(await BrokenAsync(client, [], 12));
     }
 }
