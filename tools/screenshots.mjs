@@ -83,7 +83,7 @@ await measuring.locator('#pictures').setInputFiles(grounds.picture);
 await measuring.getByRole('button', { name: 'Measure it' }).click();
 await measuring.waitForSelector('.grain-field');
 await measuring.screenshot({ path: `${folder}/measured.png` });
-await measuring.getByRole('button', { name: 'Keep it', exact: true }).click();
+await measuring.getByRole('button', { name: 'Save it', exact: true }).click();
 await measuring.waitForURL('**/shelf*');
 await measuring.close();
 await shot('grinder-line', '/shelf/mill/1');

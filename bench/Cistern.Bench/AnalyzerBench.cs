@@ -14,7 +14,7 @@ internal static class AnalyzerBench
     public static void Run(int brews, bool misses)
     {
         var library = RecipeLibrary.All.Select(recipe => ForecastModel.Published.Run(recipe)).ToList();
-        var rows = Enum.GetValues<SightingKind>().ToDictionary(kind => kind, _ => new Row());
+        var rows = Enum.GetValues<DetectedEventKind>().ToDictionary(kind => kind, _ => new Row());
         for (var seed = 0; seed < brews; seed++)
         {
             var plan = library[seed % library.Count];
@@ -33,12 +33,12 @@ internal static class AnalyzerBench
                 SteepEndLateS = chance.Next(4) == 0 ? chance.Next(60) : 0,
                 PouredOverG = chance.Next(4) == 0 ? chance.Next(-30, 40) : 0,
             };
-            var performance = Performance.Of(plan, hands, seed);
+            var performance = SimulatedBrew.Of(plan, hands, seed);
             var bench = new SimulatedInstruments(performance, seed);
             var curve = bench.Read(bench.BeginS - 1, bench.EndS, atS => atS * 1000).Where(reading => reading.Of == ReadingOf.ScaleG)
                 .Select(reading => new WeightPoint(reading.AtMs / 1000, reading.Value)).ToList();
             var seen = WeightAnalyzer.Of(plan.Recipe, curve, double.PositiveInfinity).ToList();
-            var missed = new List<Sighting>();
+            var missed = new List<DetectedEvent>();
             foreach (var truth in performance.Truth)
             {
                 var row = rows[truth.Kind];
@@ -58,7 +58,7 @@ internal static class AnalyzerBench
 
                 if (at < 0 && misses)
                 {
-                    var near = seen.Where(one => one.Kind == truth.Kind).OrderBy(one => Math.Abs(one.AtS - truth.AtS)).Cast<Sighting?>().FirstOrDefault();
+                    var near = seen.Where(one => one.Kind == truth.Kind).OrderBy(one => Math.Abs(one.AtS - truth.AtS)).Cast<DetectedEvent?>().FirstOrDefault();
                     Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{seed} {plan.Recipe.Id} missed {truth.Kind} {truth.AtS:0.0} s {truth.G:0.0} g; nearest {near?.AtS:0.0} {near?.G:0.0}"));
                 }
             }
@@ -87,17 +87,17 @@ internal static class AnalyzerBench
         Print(rows);
     }
 
-    private static void Print(Dictionary<SightingKind, Row> rows)
+    private static void Print(Dictionary<DetectedEventKind, Row> rows)
     {
         Console.WriteLine("kind          there  found  of 100   off  none  of 100  19 of 20 within s, g");
-        foreach (var (kind, row) in rows.Where(pair => pair.Value.There > 0).Append(new KeyValuePair<SightingKind, Row>((SightingKind)(-1), Row.Sum(rows.Values))))
+        foreach (var (kind, row) in rows.Where(pair => pair.Value.There > 0).Append(new KeyValuePair<DetectedEventKind, Row>((DetectedEventKind)(-1), Row.Sum(rows.Values))))
         {
             var name = (int)kind < 0 ? "all" : kind.ToString();
             Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{name,-12} {row.There,6} {row.Found,6} {100.0 * row.Found / row.There,7:0.0} {row.Off,5} {row.Wrong,5} {100.0 * row.Wrong / row.There,7:0.0} {Row.At95(row.OffS),8:0.00} {Row.At95(row.OffG),6:0.0}"));
         }
     }
 
-    private static bool IsWeighed(SightingKind kind) => kind is SightingKind.VesselOn or SightingKind.CupOn or SightingKind.CoffeeIn or SightingKind.PourEnded or SightingKind.DrainEnded or SightingKind.Dilution;
+    private static bool IsWeighed(DetectedEventKind kind) => kind is DetectedEventKind.VesselOn or DetectedEventKind.CupOn or DetectedEventKind.CoffeeIn or DetectedEventKind.PourEnded or DetectedEventKind.DrainEnded or DetectedEventKind.Dilution;
 
     private sealed class Row
     {

@@ -22,7 +22,7 @@ internal static class CorrectionBench
             var deviation = deviations[seed / library.Count % deviations.Count];
             var row = rows[deviation.Word];
             // What was done until the release is due, and what is known of it then.
-            var performance = Performance.Of(plan, deviation.Hands, seed);
+            var performance = SimulatedBrew.Of(plan, deviation.Hands, seed);
             var steepEnd = Acts.SteepEndIndex(plan.Recipe);
             var nowS = Math.Max(1, plan.Timings[steepEnd].StartS + (deviation.Hands.SteepEndLateS > 0 ? deviation.Hands.SteepEndLateS : deviation.Hands.SteepEndLateS < 0 ? deviation.Hands.SteepEndLateS : -10));
             var asBrewed = plan.Model.Run(SoFar(plan, performance.Real.Recipe, steepEnd, nowS));

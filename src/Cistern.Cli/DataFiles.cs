@@ -35,7 +35,7 @@ internal static class DataFiles
         var laid = Told(() =>
         {
             Directory.CreateDirectory(Path.GetDirectoryName(Path.GetFullPath(dataFile))!);
-            Copies.Lay(copy, dataFile);
+            Copies.PrepareRestore(copy, dataFile);
             return 0;
         });
         if (laid != 0)
@@ -50,7 +50,7 @@ internal static class DataFiles
         {
             try
             {
-                if (File.Exists(Copies.Waiting(dataFile)))
+                if (File.Exists(Copies.RestorePath(dataFile)))
                 {
                     using var file = DataFile.Take(dataFile);
                     await file.PrepareAsync(demo: false, ct: ct);
@@ -70,7 +70,7 @@ internal static class DataFiles
             }
         }
 
-        Copies.TakeBack(dataFile);
+        Copies.CancelRestore(dataFile);
         await Console.Error.WriteLineAsync("cistern: the Cistern that uses the data file did not let go of it: stop it, and try again. The data file is as it was.");
         return Refused;
     }

@@ -37,7 +37,7 @@ internal static class Simulate
                 return Fail($"error: {url} has no brew {brew.ToString(CultureInfo.InvariantCulture)} under way.");
             }
 
-            var player = new SimulationPlayer(new SimulatedInstruments(Performance.Of(ForecastModel.Published.Run(told.Recipe), choice.Hands, seed), seed), told.NowMs);
+            var player = new SimulationPlayer(new SimulatedInstruments(SimulatedBrew.Of(ForecastModel.Published.Run(told.Recipe), choice.Hands, seed), seed), told.NowMs);
             await Console.Error.WriteLineAsync($"Brewing {told.Recipe.Name}, hands {choice.Word}, seed {seed.ToString(CultureInfo.InvariantCulture)}. Ctrl+C stops it.");
             while (!player.IsOver)
             {

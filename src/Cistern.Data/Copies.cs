@@ -18,7 +18,7 @@ public static class Copies
     private const string DayFormat = "yyyy-MM-dd";
 
     /// <summary>The path of a verified copy that will replace a data file at the next start.</summary>
-    public static string Waiting(string dataFile) => dataFile + ".restore";
+    public static string RestorePath(string dataFile) => dataFile + ".restore";
 
     /// <summary>The folder of a data file's daily copies.</summary>
     public static string Daily(string dataFile) => dataFile + ".copies";
@@ -77,7 +77,7 @@ public static class Copies
     /// <param name="copy">The copy.</param>
     /// <param name="dataFile">The data file.</param>
     /// <exception cref="DataFileRefusedException">It is not a sound data file, or is from a newer Cistern.</exception>
-    public static void Lay(string copy, string dataFile)
+    public static void PrepareRestore(string copy, string dataFile)
     {
         if (!File.Exists(copy))
         {
@@ -89,11 +89,11 @@ public static class Copies
             throw new DataFileRefusedException($"{copy} cannot be put back: {problem}. The data file is as it was.");
         }
 
-        Make(copy, Waiting(Disk.Real(dataFile)));
+        Make(copy, RestorePath(Disk.Real(dataFile)));
     }
 
     /// <summary>Cancels a restore, unless the start has begun to put the copy in place.</summary>
-    public static void TakeBack(string dataFile) => File.Delete(Waiting(Disk.Real(dataFile)));
+    public static void CancelRestore(string dataFile) => File.Delete(RestorePath(Disk.Real(dataFile)));
 
     /// <summary>What is wrong with a data file; null where it is sound and of this version or an earlier one.</summary>
     public static string? Problem(string file)
@@ -140,8 +140,8 @@ public static class Copies
     /// <returns>Its new path.</returns>
     public static string SetAside(string dataFile)
     {
-        var refused = Waiting(dataFile) + "-refused";
-        File.Move(Waiting(dataFile), refused, overwrite: true);
+        var refused = RestorePath(dataFile) + "-refused";
+        File.Move(RestorePath(dataFile), refused, overwrite: true);
         return refused;
     }
 

@@ -168,7 +168,7 @@ public sealed class DataFile : IDisposable
     }
 
     /// <summary>Whether the file is still where it was opened, so that data written now will be found after a start.</summary>
-    public bool StillThere
+    public bool IsInPlace
     {
         get
         {
@@ -438,7 +438,7 @@ public sealed class DataFile : IDisposable
     /// </summary>
     private void PutBack()
     {
-        var waiting = Copies.Waiting(Path);
+        var waiting = Copies.RestorePath(Path);
         if (!File.Exists(waiting))
         {
             return;

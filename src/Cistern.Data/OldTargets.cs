@@ -58,12 +58,12 @@ public static class OldTargets
     /// <summary>A recipe without its target, where that is its library recipe's; null where it is not, or where the text is no recipe.</summary>
     /// <param name="json">A recipe file of one recipe.</param>
     public static string? Without(string json) =>
-        KeptJson.Read<JsonNode>(json) is JsonObject recipe && recipe["id"]?.GetValueKind() == JsonValueKind.String && OfLibrary.Value.TryGetValue(recipe["id"]!.GetValue<string>(), out var target)
+        StoredJson.Read<JsonNode>(json) is JsonObject recipe && recipe["id"]?.GetValueKind() == JsonValueKind.String && OfLibrary.Value.TryGetValue(recipe["id"]!.GetValue<string>(), out var target)
             && JsonNode.DeepEquals(recipe["target"], target) && recipe.Remove("target") ? recipe.ToJsonString() : null;
 
     private static string? WithoutInState(string json)
     {
-        if (KeptJson.Read<JsonNode>(json) is not JsonObject state)
+        if (StoredJson.Read<JsonNode>(json) is not JsonObject state)
         {
             return null;
         }

@@ -67,7 +67,7 @@ public static class SeeingProgram
 
     private static int Remade(string picture)
     {
-        if (KeptPicture.Of(Bytes(picture)) is not { } made)
+        if (ReencodedPicture.Of(Bytes(picture)) is not { } made)
             return Wrong("no picture that can be kept");
         using var to = Console.OpenStandardOutput();
         to.Write(made.Write());

@@ -4,7 +4,7 @@ using Cistern.Web;
 using Cistern.Web.House;
 using Microsoft.AspNetCore.Connections;
 
-// The same program evaluates a picture and exits: see PictureLooker.
+// The same program evaluates a picture and exits: see PictureProcess.
 if (args is [SeeingProgram.Word, .. var pictures])
 {
     return SeeingProgram.Run(pictures);

@@ -62,11 +62,11 @@ public static class Setup
 
         // Taken when it is first requested, during the start; released with the process.
         builder.Services.AddSingleton(_ => DataFile.Take(settings.DataFile));
-        builder.Services.AddSingleton<StillThere>();
-        builder.Services.AddSingleton<StillThereOnSave>();
-        builder.Services.AddSingleton<Soundness>();
+        builder.Services.AddSingleton<MovedFileGuard>();
+        builder.Services.AddSingleton<MovedFileSaveGuard>();
+        builder.Services.AddSingleton<IntegrityCheck>();
         builder.Services.AddDbContextPool<CisternDb>((services, options) =>
-            DataFile.Configure(options, services.GetRequiredService<DataFile>().Path, services.GetRequiredService<StillThere>(), services.GetRequiredService<StillThereOnSave>(), services.GetRequiredService<LearningBell>()));
+            DataFile.Configure(options, services.GetRequiredService<DataFile>().Path, services.GetRequiredService<MovedFileGuard>(), services.GetRequiredService<MovedFileSaveGuard>(), services.GetRequiredService<LearningSignal>()));
 
         // So that open forms stay valid after a restart.
         builder.Services.AddDataProtection().SetApplicationName("Cistern");
@@ -75,21 +75,21 @@ public static class Setup
 
         builder.Services.AddHttpContextAccessor();
         builder.Services.AddSingleton<Pins>();
-        builder.Services.AddSingleton<PictureLooker>();
-        builder.Services.AddSingleton<DemoBench>();
+        builder.Services.AddSingleton<PictureProcess>();
+        builder.Services.AddSingleton<DemoProcess>();
         if (settings.Home.Length > 0)
         {
-            builder.Services.AddSingleton<DemoBenchEnd>();
-            builder.Services.AddHostedService(services => services.GetRequiredService<DemoBenchEnd>());
+            builder.Services.AddSingleton<DemoProcessEnd>();
+            builder.Services.AddHostedService(services => services.GetRequiredService<DemoProcessEnd>());
         }
 
-        builder.Services.AddSingleton<IPictureMaker>(services => services.GetRequiredService<PictureLooker>());
+        builder.Services.AddSingleton<IPictureMaker>(services => services.GetRequiredService<PictureProcess>());
         builder.Services.AddScoped<BaristaContext>();
         // Computations are cancelled with their request.
         builder.Services.AddSingleton(new ForecastMemory());
         builder.Services.AddScoped(services => (ForecastModel.Published with { Memory = services.GetRequiredService<ForecastMemory>() }).StoppedBy(services.GetRequiredService<IHttpContextAccessor>().HttpContext?.RequestAborted ?? default));
         builder.Services.AddSingleton<LearnedNow>();
-        builder.Services.AddSingleton(services => new LearningBell(services.GetRequiredService<LearnedNow>().Ring));
+        builder.Services.AddSingleton(services => new LearningSignal(services.GetRequiredService<LearnedNow>().Signal));
         builder.Services.AddScoped<LearnedStore>();
         builder.Services.Configure<HostOptions>(options => options.BackgroundServiceExceptionBehavior = BackgroundServiceExceptionBehavior.Ignore);
         builder.Services.AddHostedService<LearningService>();
@@ -177,7 +177,7 @@ public static class Setup
         app.UseAnswers(app.Logger);
         app.UseHouse();
         app.UseVersion();
-        if (app.Services.GetService<DemoBenchEnd>() is { } end)
+        if (app.Services.GetService<DemoProcessEnd>() is { } end)
         {
             app.Use((context, next) =>
             {

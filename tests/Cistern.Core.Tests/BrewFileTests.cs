@@ -170,14 +170,14 @@ public sealed class BrewFileTests
     public void A_drain_that_only_the_scale_saw_is_read_off_its_curve()
     {
         var plan = Simulated.Plan("vd-coffee-first");
-        var bench = new SimulatedInstruments(Performance.Of(plan, Hands.Steady, 3), 3);
+        var bench = new SimulatedInstruments(SimulatedBrew.Of(plan, Hands.Steady, 3), 3);
         var brew = new BrewRecord(Guid.NewGuid(), plan.Recipe, plan.Recipe)
         {
             Readings = ImmutableDictionary<ReadingOf, ImmutableArray<WeightPoint>>.Empty.Add(ReadingOf.ScaleG, [.. Simulated.Weight(bench)]),
         };
         var seen = Assert.Single(brew.ForFitting().Readings);
         Assert.Equal(FitFigure.DrawdownS, seen.Figure);
-        Assert.Equal(bench.Performance.Real.Totals.DrawdownS!.Value, seen.Value, 6.0);
+        Assert.Equal(bench.SimulatedBrew.Real.Totals.DrawdownS!.Value, seen.Value, 6.0);
     }
 
     [Fact]

@@ -19,7 +19,7 @@ internal static class ByHand
     public static double Ramp(double fromS, double overS, double g, double atS) => g * Math.Clamp((atS - fromS) / overS, 0, 1);
 
     /// <summary>What is seen of a load.</summary>
-    public static List<Sighting> See(Recipe recipe, double forS, Func<double, double> loadG, double[] tares, double known = double.PositiveInfinity) =>
+    public static List<DetectedEvent> See(Recipe recipe, double forS, Func<double, double> loadG, double[] tares, double known = double.PositiveInfinity) =>
         [.. WeightAnalyzer.Of(recipe, Curve(forS, loadG, tares), known)];
 
     /// <summary>What a scale shows of a load, five times a second: it follows with a lag, and is set to zero.</summary>

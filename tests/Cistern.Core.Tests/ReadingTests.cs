@@ -10,7 +10,7 @@ public sealed class ReadingTests
     [Fact]
     public void A_curve_of_ten_minutes_comes_back_equal_and_takes_at_most_fifteen_kilobytes()
     {
-        var bench = new SimulatedInstruments(Performance.Of(Simulated.Plan("fp-slow-eight"), Hands.Steady, 3), 3);
+        var bench = new SimulatedInstruments(SimulatedBrew.Of(Simulated.Plan("fp-slow-eight"), Hands.Steady, 3), 3);
         var shown = Enumerable.Range(0, 3_000).Select(i => new CurvePoint((long)NowMs + (i * 200) + (i % 7), bench.DisplayG(bench.BeginS + (i * 0.2))));
         var curve = new Curve(ReadingOf.ScaleG, []).With(shown);
         Assert.Equal(3_000, curve.Points.Length);

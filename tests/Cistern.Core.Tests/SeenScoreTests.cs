@@ -50,7 +50,7 @@ public sealed class SeenScoreTests
         {
             for (var seed = 5; seed <= 7; seed++)
             {
-                var performance = Performance.Of(plan, ByName[hands], seed);
+                var performance = SimulatedBrew.Of(plan, ByName[hands], seed);
                 var bench = new SimulatedInstruments(performance, seed);
                 var seen = WeightAnalyzer.Of(performance.Real.Recipe, Simulated.Weight(bench), bench.EndS).ToList();
                 foreach (var truth in performance.Truth)

@@ -23,12 +23,12 @@ public sealed class StepDetectorTests
     public void Every_family_is_heard(string id, string said)
     {
         var plan = Simulated.Plan(id);
-        var bench = new SimulatedInstruments(Performance.Of(plan, Hands.Steady, 5), 5);
-        var witnessed = StepDetector.Of(plan, Simulated.Curves(bench, Zero), Zero, startsItself: false, Zero + (1000 * bench.EndS) + 20_000);
-        Assert.Equal(said, string.Join(", ", witnessed.Said.Select(one => $"{one.Kind} {one.Step}")));
-        foreach (var one in witnessed.Said)
+        var bench = new SimulatedInstruments(SimulatedBrew.Of(plan, Hands.Steady, 5), 5);
+        var detected = StepDetector.Of(plan, Simulated.Curves(bench, Zero), Zero, startsItself: false, Zero + (1000 * bench.EndS) + 20_000);
+        Assert.Equal(said, string.Join(", ", detected.Said.Select(one => $"{one.Kind} {one.Step}")));
+        foreach (var one in detected.Said)
         {
-            var timing = bench.Performance.Real.Timings[one.Step];
+            var timing = bench.SimulatedBrew.Real.Timings[one.Step];
             Assert.Equal(one.Kind == EntryKind.Begun ? timing.StartS : timing.EndS, (one.AtMs - Zero) / 1000, 2.0);
         }
     }
@@ -37,21 +37,21 @@ public sealed class StepDetectorTests
     public void What_is_said_so_brings_a_brew_to_its_end_with_nobody_pressing_anything_but_start()
     {
         var plan = Simulated.Plan("ld-closed");
-        var bench = new SimulatedInstruments(Performance.Of(plan, Hands.Steady, 7), 7);
+        var bench = new SimulatedInstruments(SimulatedBrew.Of(plan, Hands.Steady, 7), 7);
         var nowMs = Zero + (1000 * bench.EndS) + 60_000;
         var said = StepDetector.Of(plan, Simulated.Curves(bench, Zero), Zero, startsItself: false, nowMs).Said;
         var conduct = ConductPlan.Of(plan);
         var run = BrewRun.Replay(conduct, [new BrewEntry(Guid.NewGuid(), EntryKind.Start, conduct.Anchor, Zero), .. said.Select(one => new BrewEntry(Guid.NewGuid(), one.Kind, one.Step, one.AtMs, Seen: true))], nowMs);
         Assert.True(run.Finished);
         Assert.Equal(EndedBy.Seen, run.Done.Single(done => done.Index == 7).By);
-        Assert.Equal(bench.Performance.Real.Totals.FinishS, run.EndS, 2.5);
+        Assert.Equal(bench.SimulatedBrew.Real.Totals.FinishS, run.EndS, 2.5);
     }
 
     [Fact]
     public void The_clock_starts_with_the_first_gram_only_where_it_may()
     {
         var plan = Simulated.Plan("fp-bloomed");
-        var bench = new SimulatedInstruments(Performance.Of(plan, Hands.Steady, 5), 5);
+        var bench = new SimulatedInstruments(SimulatedBrew.Of(plan, Hands.Steady, 5), 5);
         var curves = Simulated.Curves(bench, Zero, toS: 20);
         Assert.Empty(StepDetector.Of(plan, curves, null, startsItself: false, Zero + 20_000).Said);
         var started = StepDetector.Of(plan, curves, null, startsItself: true, Zero + 20_000).Said[0];
@@ -63,14 +63,14 @@ public sealed class StepDetectorTests
     public void Weights_water_and_flame_are_told_as_they_were_shown()
     {
         var plan = Simulated.Plan("fp-bloomed");
-        var bench = new SimulatedInstruments(Performance.Of(plan, Hands.Steady with { PouredOverG = 30, DoseOverG = 2, WaterCoolerK = 6 }, 5), 5);
-        var witnessed = StepDetector.Of(plan, Simulated.Curves(bench, Zero), Zero, startsItself: false, Zero + 400_000);
-        Assert.Equal(((Step.Pour)bench.Performance.Real.Recipe.Steps[4]).ToG, witnessed.PouredG[4], 2.0);
-        Assert.Equal(29, witnessed.DoseG!.Value, 0.6);
-        Assert.Equal(89, witnessed.WaterC!.Value, 1.0);
-        Assert.Null(witnessed.FlameW);
+        var bench = new SimulatedInstruments(SimulatedBrew.Of(plan, Hands.Steady with { PouredOverG = 30, DoseOverG = 2, WaterCoolerK = 6 }, 5), 5);
+        var detected = StepDetector.Of(plan, Simulated.Curves(bench, Zero), Zero, startsItself: false, Zero + 400_000);
+        Assert.Equal(((Step.Pour)bench.SimulatedBrew.Real.Recipe.Steps[4]).ToG, detected.PouredG[4], 2.0);
+        Assert.Equal(29, detected.DoseG!.Value, 0.6);
+        Assert.Equal(89, detected.WaterC!.Value, 1.0);
+        Assert.Null(detected.FlameW);
         var siphon = Simulated.Plan("si-layers");
-        var burner = new SimulatedInstruments(Performance.Of(siphon, Hands.Steady with { FlameShare = 0.6 }, 5), 5);
+        var burner = new SimulatedInstruments(SimulatedBrew.Of(siphon, Hands.Steady with { FlameShare = 0.6 }, 5), 5);
         Assert.Equal(0.6 * ForecastModel.UsualFlameW, StepDetector.Of(siphon, Simulated.Curves(burner, Zero), Zero, startsItself: false, Zero + 100_000).FlameW!.Value, 15.0);
     }
 
@@ -78,9 +78,9 @@ public sealed class StepDetectorTests
     public void A_stir_that_never_shook_the_scale_was_not_done_and_one_that_may_come_is_not_told()
     {
         var plan = Simulated.Plan("vd-coffee-first");
-        Witnessed Of(Hands hands, double toS)
+        Detected Of(Hands hands, double toS)
         {
-            var bench = new SimulatedInstruments(Performance.Of(plan, hands, 5), 5);
+            var bench = new SimulatedInstruments(SimulatedBrew.Of(plan, hands, 5), 5);
             return StepDetector.Of(plan, Simulated.Curves(bench, Zero, toS), Zero, startsItself: false, Zero + (1000 * toS));
         }
 
@@ -104,7 +104,7 @@ public sealed class StepDetectorTests
         {
             foreach (var forgets in (bool[])[false, true])
             {
-                var bench = new SimulatedInstruments(Performance.Of(plan, Hands.Steady with { ForgetsStir = forgets }, seed), seed);
+                var bench = new SimulatedInstruments(SimulatedBrew.Of(plan, Hands.Steady with { ForgetsStir = forgets }, seed), seed);
                 var unstirred = StepDetector.Of(plan, Simulated.Curves(bench, Zero), Zero, startsItself: false, Zero + (1000 * bench.EndS) + 20_000).Unstirred;
                 Assert.False(!forgets && !unstirred.IsEmpty, $"seed {seed}: stirred, and told not to be");
                 noticed += unstirred.IsEmpty ? 0 : 1;
@@ -117,7 +117,7 @@ public sealed class StepDetectorTests
     [Fact]
     public void The_same_seed_brews_and_reads_the_same_and_another_does_not()
     {
-        List<WeightPoint> Curve(int seed) => Simulated.Weight(new SimulatedInstruments(Performance.Of(Simulated.Plan("vd-coffee-first"), Hands.Steady, seed), seed));
+        List<WeightPoint> Curve(int seed) => Simulated.Weight(new SimulatedInstruments(SimulatedBrew.Of(Simulated.Plan("vd-coffee-first"), Hands.Steady, seed), seed));
         Assert.Equal(Curve(4), Curve(4));
         Assert.NotEqual(Curve(4), Curve(5));
     }
@@ -134,8 +134,8 @@ public sealed class StepDetectorTests
     public void Hands_that_err_do_what_they_are_told_to(string word)
     {
         var plan = Simulated.Plan(word == "hard" ? "tp-upright-short" : "vd-coffee-first");
-        var good = Performance.Of(plan, Hands.Steady, 9).Real;
-        var bad = Performance.Of(plan, HandsChoice.Find(word)!.Hands, 9).Real;
+        var good = SimulatedBrew.Of(plan, Hands.Steady, 9).Real;
+        var bad = SimulatedBrew.Of(plan, HandsChoice.Find(word)!.Hands, 9).Real;
         var steepEnd = Acts.SteepEndIndex(plan.Recipe);
         var (what, wanted) = word switch
         {
@@ -157,7 +157,7 @@ public sealed class StepDetectorTests
     [Fact]
     public void A_bench_is_played_in_the_time_of_its_brew()
     {
-        var bench = new SimulatedInstruments(Performance.Of(Simulated.Plan("fp-bloomed"), Hands.Steady, 5), 5);
+        var bench = new SimulatedInstruments(SimulatedBrew.Of(Simulated.Plan("fp-bloomed"), Hands.Steady, 5), 5);
         var player = new SimulationPlayer(bench, Zero);
         var (ready, toS) = player.Since(Zero + 60_000, null, startsItself: false);
         Assert.Equal(SimulationPlayer.ReadyS, toS);
@@ -187,12 +187,12 @@ public sealed class StepDetectorTests
     [Fact]
     public void A_scale_shows_the_load_with_its_tares_and_no_more_than_it_can()
     {
-        var performance = Performance.Of(Simulated.Plan("tp-upright-short"), Hands.Steady with { PressesOnScale = true }, 3);
+        var performance = SimulatedBrew.Of(Simulated.Plan("tp-upright-short"), Hands.Steady with { PressesOnScale = true }, 3);
         var bench = new SimulatedInstruments(performance, 3, new InstrumentQuality { NoiseG = 0, DriftGPerMin = 0, BumpsPerMin = 0 });
         // After the first pour, since the tare before it: the water.
         Assert.Equal(((Step.Pour)performance.Real.Recipe.Steps[3]).ToG, bench.DisplayG(16), 4.0);
         Assert.Equal(new InstrumentQuality().MostG, Simulated.Weight(bench).Max(point => point.G));
-        Assert.Equal(SightingKind.PressEnded, WeightAnalyzer.Of(performance.Plan.Recipe, Simulated.Weight(bench), double.PositiveInfinity).Last(one => one.Kind is SightingKind.PressBegun or SightingKind.PressEnded).Kind);
+        Assert.Equal(DetectedEventKind.PressEnded, WeightAnalyzer.Of(performance.Plan.Recipe, Simulated.Weight(bench), double.PositiveInfinity).Last(one => one.Kind is DetectedEventKind.PressBegun or DetectedEventKind.PressEnded).Kind);
     }
 
     [Fact]
@@ -235,6 +235,6 @@ public sealed class StepDetectorTests
     {
         var plan = Simulated.Plan("vd-coffee-first");
         Assert.Equal(0, Correction.MissOf(plan.Totals, plan.Totals));
-        Assert.True(Correction.MissOf(Performance.Of(plan, Hands.Steady with { DoseOverG = 4 }, 2).Real.Totals, plan.Totals) > 1);
+        Assert.True(Correction.MissOf(SimulatedBrew.Of(plan, Hands.Steady with { DoseOverG = 4 }, 2).Real.Totals, plan.Totals) > 1);
     }
 }

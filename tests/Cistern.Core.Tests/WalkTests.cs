@@ -92,9 +92,9 @@ public sealed class WalkTests
         [
             new(StepEnding.Hands, 60, 0), new(StepEnding.Hands, 20), new(StepEnding.Hands, 8, 95), new(StepEnding.Clock, 60), new(StepEnding.Hands, 0, Release: true),
         ]);
-        int AtHand(double nowS) => BrewRun.Replay(plan, [new(IdOf(0), EntryKind.Start, 0, Zero)], Zero + (nowS * 1000)).Present!.Index;
+        int Equipment(double nowS) => BrewRun.Replay(plan, [new(IdOf(0), EntryKind.Start, 0, Zero)], Zero + (nowS * 1000)).Present!.Index;
         // The first would be assumed at 1:30; the pour takes the stage at 1:15, so that the stir comes at its time.
-        Assert.Equal([0, 0, 1, 1, 2], new double[] { 60, 74, 76, 84, 96 }.Select(AtHand));
+        Assert.Equal([0, 0, 1, 1, 2], new double[] { 60, 74, 76, 84, 96 }.Select(Equipment));
         // What gave way is in sight for half a minute, and can be answered.
         DoneStep First(double nowS, params BrewEntry[] more) => BrewRun.Replay(plan, [new(IdOf(0), EntryKind.Start, 0, Zero), .. more], Zero + (nowS * 1000)).Done[0];
         Assert.Equal((true, false), (First(80).IsOpenAt(80), First(106).IsOpenAt(106)));

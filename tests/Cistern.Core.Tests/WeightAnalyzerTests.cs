@@ -12,7 +12,7 @@ public sealed class WeightAnalyzerTests
     public void A_vessel_a_tare_the_coffee_and_two_pours_are_seen_when_they_were_and_as_heavy_as_they_were()
     {
         var seen = See(Bloomed, 80, atS => On(2, 600, atS) + Ramp(8, 1.5, 27, atS) + Ramp(20, 6, 55, atS) + Ramp(50, 16, 350, atS), tares: [5, 14]);
-        Assert.Equal([SightingKind.VesselOn, SightingKind.Tare, SightingKind.CoffeeIn, SightingKind.Tare, SightingKind.PourBegun, SightingKind.PourEnded, SightingKind.PourBegun, SightingKind.PourEnded], seen.Select(one => one.Kind));
+        Assert.Equal([DetectedEventKind.VesselOn, DetectedEventKind.Tare, DetectedEventKind.CoffeeIn, DetectedEventKind.Tare, DetectedEventKind.PourBegun, DetectedEventKind.PourEnded, DetectedEventKind.PourBegun, DetectedEventKind.PourEnded], seen.Select(one => one.Kind));
         Assert.Equal([2, 5, 9.5, 14, 20, 26, 50, 66], seen.Select(one => one.AtS), (expected, actual) => Math.Abs(expected - actual) < 0.7);
         Assert.Equal([600, 27, 55, 405], seen.Where(one => one.G > 0).Select(one => one.G), (expected, actual) => Math.Abs(expected - actual) < 1.5);
     }
@@ -21,8 +21,8 @@ public sealed class WeightAnalyzerTests
     public void A_tare_in_the_middle_of_a_pour_takes_nothing_from_it()
     {
         var seen = See(Bloomed, 60, atS => On(2, 600, atS) + Ramp(8, 1.5, 27, atS) + Ramp(20, 6, 55, atS), tares: [5, 14, 23]);
-        Assert.Equal(3, seen.Count(one => one.Kind == SightingKind.Tare));
-        Assert.Equal(55, seen.Single(one => one.Kind == SightingKind.PourEnded).G, 1.5);
+        Assert.Equal(3, seen.Count(one => one.Kind == DetectedEventKind.Tare));
+        Assert.Equal(55, seen.Single(one => one.Kind == DetectedEventKind.PourEnded).G, 1.5);
     }
 
     [Fact]
@@ -39,18 +39,18 @@ public sealed class WeightAnalyzerTests
     {
         double Ready(double atS) => On(2, 600, atS) + Ramp(8, 1.5, 24, atS) + Ramp(20, 24, 384, atS);
         var lifted = See(Dripper, 90, atS => atS is > 60 and < 63 ? 0 : Ready(atS), tares: [14]);
-        Assert.Equal(SightingKind.Lifted, lifted[^1].Kind);
+        Assert.Equal(DetectedEventKind.Lifted, lifted[^1].Kind);
         var off = See(Dripper, 90, atS => atS > 60 ? 0 : Ready(atS), tares: [14]);
-        Assert.Equal((SightingKind.VesselOff, 60), (off[^1].Kind, Math.Round(off[^1].AtS)));
+        Assert.Equal((DetectedEventKind.VesselOff, 60), (off[^1].Kind, Math.Round(off[^1].AtS)));
         // While nobody can know which it is, it is not told.
-        Assert.DoesNotContain(See(Dripper, 64, atS => atS > 60 ? 0 : Ready(atS), tares: [14], known: 64), one => one.Kind is SightingKind.Lifted or SightingKind.VesselOff);
+        Assert.DoesNotContain(See(Dripper, 64, atS => atS > 60 ? 0 : Ready(atS), tares: [14], known: 64), one => one.Kind is DetectedEventKind.Lifted or DetectedEventKind.VesselOff);
     }
 
     [Fact]
     public void A_drain_into_a_server_alone_on_the_scale_has_its_beginning_its_end_and_what_ran()
     {
         var seen = See(Dripper, 170, atS => (atS < 60 ? On(2, 600, atS) + Ramp(8, 1.5, 24, atS) + Ramp(20, 24, 384, atS) : 0) + On(63, 340, atS) + Ramp(70, 80, 320, atS), tares: [14, 66]);
-        Assert.Equal([SightingKind.VesselOff, SightingKind.CupOn, SightingKind.Tare, SightingKind.DrainBegun, SightingKind.DrainEnded], seen.SkipWhile(one => one.Kind != SightingKind.VesselOff).Select(one => one.Kind));
+        Assert.Equal([DetectedEventKind.VesselOff, DetectedEventKind.CupOn, DetectedEventKind.Tare, DetectedEventKind.DrainBegun, DetectedEventKind.DrainEnded], seen.SkipWhile(one => one.Kind != DetectedEventKind.VesselOff).Select(one => one.Kind));
         Assert.Equal(70, seen[^2].AtS, 0.8);
         Assert.Equal((150.0, 320.0), (seen[^1].AtS, seen[^1].G), (expected, actual) => Math.Abs(expected.Item1 - actual.Item1) < 0.8 && Math.Abs(expected.Item2 - actual.Item2) < 2);
     }
@@ -59,7 +59,7 @@ public sealed class WeightAnalyzerTests
     public void A_pour_that_has_not_stopped_has_not_ended()
     {
         var going = See(Bloomed, 23, atS => On(2, 600, atS) + Ramp(8, 1.5, 27, atS) + Ramp(20, 6, 55, atS), tares: [14], known: 23);
-        Assert.Equal(SightingKind.PourBegun, going[^1].Kind);
+        Assert.Equal(DetectedEventKind.PourBegun, going[^1].Kind);
     }
 
     [Fact]
@@ -105,12 +105,12 @@ public sealed class WeightAnalyzerTests
         {
             for (var seed = 1; seed <= 3; seed++)
             {
-                var performance = Performance.Of(plan, Hands.Steady with { CupLifted = seed == 1, TareInPour = seed == 2 }, seed);
+                var performance = SimulatedBrew.Of(plan, Hands.Steady with { CupLifted = seed == 1, TareInPour = seed == 2 }, seed);
                 var seen = WeightAnalyzer.Of(plan.Recipe, Simulated.Weight(new SimulatedInstruments(performance, seed)), double.PositiveInfinity).ToList();
                 foreach (var truth in performance.Truth)
                 {
                     there++;
-                    found += seen.RemoveAll(one => one.Kind == truth.Kind && Math.Abs(one.AtS - truth.AtS) <= 1 && (truth.Kind != SightingKind.PourEnded || Math.Abs(one.G - truth.G) <= 3)) > 0 ? 1 : 0;
+                    found += seen.RemoveAll(one => one.Kind == truth.Kind && Math.Abs(one.AtS - truth.AtS) <= 1 && (truth.Kind != DetectedEventKind.PourEnded || Math.Abs(one.G - truth.G) <= 3)) > 0 ? 1 : 0;
                 }
 
                 wrong += seen.Count;
@@ -134,10 +134,10 @@ public sealed class WeightAnalyzerTests
     [Fact]
     public void What_runs_into_the_cup_is_told_while_it_runs()
     {
-        var bench = new SimulatedInstruments(Performance.Of(Simulated.Plan("vd-coffee-first"), Hands.Steady, 5), 5);
+        var bench = new SimulatedInstruments(SimulatedBrew.Of(Simulated.Plan("vd-coffee-first"), Hands.Steady, 5), 5);
         var soFar = Simulated.Weight(bench).Where(point => point.AtS < 250).ToList();
-        var last = WeightAnalyzer.Weighed(bench.Performance.Plan.Recipe, soFar)[^1];
-        var real = bench.Performance.Real.At(249.6);
+        var last = WeightAnalyzer.Weighed(bench.SimulatedBrew.Plan.Recipe, soFar)[^1];
+        var real = bench.SimulatedBrew.Real.At(249.6);
         Assert.True(last.InCup);
         Assert.Equal(real.CupWaterG + real.CupSolidsG, last.G, 8.0);
     }

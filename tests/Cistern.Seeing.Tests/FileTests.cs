@@ -39,11 +39,11 @@ public sealed class FileTests
         byte[][] bad = [[], "no picture"u8.ToArray(), bomb, cut, "<svg xmlns='http://www.w3.org/2000/svg'/>"u8.ToArray(), Encoding.ASCII.GetBytes("GIF89a" + new string('x', 100)), new byte[PictureHeader.MostBytes + 1]];
         Assert.All(bad, file =>
         {
-            Assert.Null(KeptPicture.Of(file));
+            Assert.Null(ReencodedPicture.Of(file));
             Assert.Equal(GrindRefusal.Unreadable, Assert.IsType<GrindReading.Refused>(GrindMeasurer.Measure(file)).Reason);
         });
-        Assert.Null(KeptPicture.Read([1, 2, 3]));
-        Assert.Null(KeptPicture.Read([1, 0, 0, 0, 1, 0, 0, 0, 255, 255, 0, 0]));
+        Assert.Null(ReencodedPicture.Read([1, 2, 3]));
+        Assert.Null(ReencodedPicture.Read([1, 0, 0, 0, 1, 0, 0, 0, 255, 255, 0, 0]));
     }
 
     [Fact]
@@ -60,7 +60,7 @@ public sealed class FileTests
         inks[frame + 9] = 4;
         Assert.Equal((new(PictureFormat.Png, 40, 30) { Moves = true }, new(PictureFormat.WebP, 40, 30) { Moves = true }, new(PictureFormat.Jpeg, 40, 30) { Inks = true }), (PictureHeader.Read(moving)!, PictureHeader.Read(webp)!, PictureHeader.Read(inks)!));
         Assert.All([moving, webp, inks], file => Assert.False(PictureHeader.Read(file)!.WillDo));
-        Assert.Null(KeptPicture.Of(moving));
+        Assert.Null(ReencodedPicture.Of(moving));
         Assert.True(PictureHeader.Read(png)!.WillDo);
     }
 
@@ -73,12 +73,12 @@ public sealed class FileTests
         // A comment after the first two bytes, as a camera puts a place there, and bytes after the end.
         var secret = "<script>where it was taken</script>"u8;
         byte[] marked = [.. jpeg[..2], 0xff, 0xfe, 0, (byte)(secret.Length + 2), .. secret, .. jpeg[2..], .. secret];
-        var kept = KeptPicture.Of(marked)!;
+        var kept = ReencodedPicture.Of(marked)!;
         Assert.Equal((1600, 1200), (kept.Width, kept.Height));
-        Assert.InRange(kept.Jpeg.Length, 1_000, KeptPicture.MostBytes);
+        Assert.InRange(kept.Jpeg.Length, 1_000, ReencodedPicture.MostBytes);
         Assert.True(PictureHeader.Read(kept.Small) is { Width: 320, Height: 240 });
         Assert.Equal(-1, kept.Jpeg.AsSpan().IndexOf(secret));
-        var again = KeptPicture.Read(kept.Write())!;
+        var again = ReencodedPicture.Read(kept.Write())!;
         Assert.Equal(kept.Jpeg, again.Jpeg);
         Assert.Equal(kept.Small, again.Small);
     }
@@ -89,7 +89,7 @@ public sealed class FileTests
         foreach (var type in new[] { MatType.CV_16UC3, MatType.CV_8UC4, MatType.CV_8UC1 })
         {
             using var picture = Plain(50, 40, type);
-            var kept = KeptPicture.Of(Encoded(".png", picture))!;
+            var kept = ReencodedPicture.Of(Encoded(".png", picture))!;
             Assert.Equal((50, 40, PictureFormat.Jpeg), (kept.Width, kept.Height, PictureHeader.Read(kept.Jpeg)!.Format));
         }
     }

@@ -8,16 +8,16 @@ namespace Cistern.Web.Tests;
 public sealed class AtHandTests
 {
     private static readonly FigureFormat Metric = new(Units.Metric);
-    private static readonly AtHand Nothing = new(false, false, false);
+    private static readonly Equipment Nothing = new(false, false, false);
     private static readonly Place Sea = RecipeLibrary.Find("jar-spoons")!.Place with { AltitudeM = 0, AmbientC = 21 };
 
     [Fact]
     public void With_everything_it_is_weighed_and_read()
     {
-        Assert.Equal("28.0 g", AtHand.Everything.Dose(28, Metric));
-        Assert.Equal("to 350 g", AtHand.Everything.To(350, 28, Metric));
-        Assert.Equal("350 g", AtHand.Everything.Water(350, Metric));
-        Assert.Equal("96 °C", AtHand.Everything.Heat(96, Sea, Metric));
+        Assert.Equal("28.0 g", Equipment.Everything.Dose(28, Metric));
+        Assert.Equal("to 350 g", Equipment.Everything.To(350, 28, Metric));
+        Assert.Equal("350 g", Equipment.Everything.Water(350, Metric));
+        Assert.Equal("96 °C", Equipment.Everything.Heat(96, Sea, Metric));
     }
 
     [Fact]

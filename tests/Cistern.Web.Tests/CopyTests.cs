@@ -66,7 +66,7 @@ public sealed class CopyTests
         // Put back, the bench is what it was at that moment, in every table.
         var told = Tables(copies[2].Path);
         await app.DisposeAsync();
-        Copies.Lay(copies[2].Path, app.DataFile);
+        Copies.PrepareRestore(copies[2].Path, app.DataFile);
         await using var again = App.On(app.DataFile);
         using var browser = again.Browser();
         await App.GetAsync(browser, "/log/3");
@@ -83,7 +83,7 @@ public sealed class CopyTests
         Assert.Contains("A copy of the data was put back", (await App.GetAsync(browser, "/devices")).QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
         Assert.Equal(1L, Run(app.DataFile, "SELECT count(*) FROM HouseRecords WHERE What LIKE '%put back%'"));
         Assert.Empty(Directory.GetFiles(Path.GetDirectoryName(app.DataFile)!, "*.restored"));
-        Assert.False(File.Exists(Copies.Waiting(app.DataFile)));
+        Assert.False(File.Exists(Copies.RestorePath(app.DataFile)));
         Assert.Single(Directory.GetFiles(Path.GetDirectoryName(app.DataFile)!, "*.before-restore-??????????????"));
     }
 
@@ -99,7 +99,7 @@ public sealed class CopyTests
             await App.GetAsync(browser, "/log");
         }
 
-        Copies.Lay(old, data);
+        Copies.PrepareRestore(old, data);
         await using var app = App.On(data);
         using var client = app.Browser();
         Assert.Equal(4, (await App.GetAsync(client, "/log")).QuerySelectorAll(".log-rows .row").Length);
@@ -119,7 +119,7 @@ public sealed class CopyTests
             Run(data, "UPDATE Devices SET PutOutAtMs = 5 WHERE Id = 1; UPDATE Devices SET TokenHash = 'B2', BeforeHash = 'A2', Role = 1 WHERE Id = 2; UPDATE Baristas SET Pin = 'set since' WHERE Name = 'Teo'; INSERT INTO HouseRecords (AtMs, What, Who) VALUES (5, 'Lost phone was removed.', 'this bench')");
         }
 
-        Copies.Lay(copy, data);
+        Copies.PrepareRestore(copy, data);
         await using (var again = App.On(data))
         {
             using var browser = again.Browser();
@@ -133,7 +133,7 @@ public sealed class CopyTests
 
         // On another machine, or over a file that cannot be read, nobody is paired.
         var elsewhere = Path.Combine(App.Folder(), "test.db");
-        Copies.Lay(copy, elsewhere);
+        Copies.PrepareRestore(copy, elsewhere);
         await using var other = App.On(elsewhere);
         using var client = other.Browser();
         await App.GetAsync(client, "/log");
@@ -153,13 +153,13 @@ public sealed class CopyTests
             switch (kind)
             {
                 case "a pipe":
-                    Process.Start("mkfifo", [Copies.Waiting(data)]).WaitForExit();
+                    Process.Start("mkfifo", [Copies.RestorePath(data)]).WaitForExit();
                     break;
                 case "words":
-                    File.WriteAllText(Copies.Waiting(data), new string('x', 4_000));
+                    File.WriteAllText(Copies.RestorePath(data), new string('x', 4_000));
                     break;
                 default:
-                    Run(Copies.Waiting(data), "CREATE TABLE Letters (Id INTEGER)");
+                    Run(Copies.RestorePath(data), "CREATE TABLE Letters (Id INTEGER)");
                     break;
             }
         }
@@ -168,11 +168,11 @@ public sealed class CopyTests
         await using var app = App.On(data, demo: true);
         using var browser = app.Browser();
         await App.GetAsync(browser, "/log");
-        Assert.True(File.Exists(Copies.Waiting(data) + "-refused"));
-        File.Delete(Copies.Waiting(data) + "-refused");
+        Assert.True(File.Exists(Copies.RestorePath(data) + "-refused"));
+        File.Delete(Copies.RestorePath(data) + "-refused");
         Lay();
-        await app.UntilAsync(() => Task.FromResult(File.Exists(Copies.Waiting(data) + "-refused")));
-        Assert.True(File.Exists(Copies.Waiting(data) + "-refused"));
+        await app.UntilAsync(() => Task.FromResult(File.Exists(Copies.RestorePath(data) + "-refused")));
+        Assert.True(File.Exists(Copies.RestorePath(data) + "-refused"));
         await App.GetAsync(browser, "/log");
     }
 
@@ -208,7 +208,7 @@ public sealed class CopyTests
         {
             var path = Path.Combine(App.Folder(), "test.db");
             File.Copy(first, path);
-            Copies.Lay(copy, path);
+            Copies.PrepareRestore(copy, path);
             var steps = 0;
             var reached = false;
             using (var file = DataFile.Take(path))
@@ -281,8 +281,8 @@ public sealed class CopyTests
                 break;
         }
 
-        Assert.Contains(says, Assert.Throws<DataFileRefusedException>(() => Copies.Lay(copy, path)).Message, StringComparison.Ordinal);
-        Assert.False(File.Exists(Copies.Waiting(path)));
+        Assert.Contains(says, Assert.Throws<DataFileRefusedException>(() => Copies.PrepareRestore(copy, path)).Message, StringComparison.Ordinal);
+        Assert.False(File.Exists(Copies.RestorePath(path)));
     }
 
     [Fact]

@@ -85,7 +85,7 @@ public sealed class HealthTests
         await app.DataAsync(db => db.Database.ExecuteSqlRawAsync(sql));
         Assert.Contains(told, await HealthAsync(app, HttpStatusCode.ServiceUnavailable), StringComparison.Ordinal);
         Assert.Contains(told, Copies.Problem(app.DataFile), StringComparison.Ordinal);
-        Assert.Throws<DataFileRefusedException>(() => Copies.Lay(app.DataFile, Path.Combine(App.Folder(), "other.db")));
+        Assert.Throws<DataFileRefusedException>(() => Copies.PrepareRestore(app.DataFile, Path.Combine(App.Folder(), "other.db")));
     }
 
     [Fact]

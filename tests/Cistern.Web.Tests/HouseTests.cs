@@ -126,7 +126,7 @@ public sealed class HouseTests
         Assert.Contains(await app.DataAsync(db => db.HouseRecords.Select(one => one.What).ToListAsync(Ct)), what => what.StartsWith("Too many wrong codes", StringComparison.Ordinal));
         Assert.Equal(0, await app.DataAsync(db => db.Devices.CountAsync(Ct)));
 
-        app.Time.Advance(TimeSpan.FromMilliseconds(Tries.ShutForMs));
+        app.Time.Advance(TimeSpan.FromMilliseconds(TryLimiter.ShutForMs));
         Assert.Equal(HttpStatusCode.OK, (await App.PostAsync(guesser, page, "/pair", ("code", Desk(app).Offer(DeviceRole.Guest).Digits), ("name", "Guesser"))).StatusCode);
         Assert.Null((await App.GetAsync(app.Browser(), "/log")).QuerySelector(".finding"));
     }
@@ -596,7 +596,7 @@ public sealed class HouseTests
     [Fact]
     public async Task A_stream_that_opens_as_its_device_is_put_out_does_not_open()
     {
-        var presence = new Presence();
+        var presence = new ActiveRequests();
         presence.Revoke(7);
         var opened = false;
         Assert.False(await presence.AnswerAsync(7, new DefaultHttpContext(), _ =>

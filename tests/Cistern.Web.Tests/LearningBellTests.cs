@@ -19,7 +19,7 @@ public sealed class LearningBellTests
         using var file = DataFile.Take(path);
         await file.PrepareAsync(demo: false, ct: ct);
         var rung = 0;
-        await using var db = DataFile.ContextOn(path, new LearningBell(() => rung++));
+        await using var db = DataFile.ContextOn(path, new LearningSignal(() => rung++));
 
         async Task<int> RingsAsync(Action change)
         {

@@ -68,7 +68,7 @@ public sealed class PairTests : IClassFixture<App>
         // So is it where two devices saw it unbrewed and both pressed.
         var spare = await app.DataAsync(db => db.Brews.AsNoTracking().FirstAsync(brew => brew.State == BrewState.Finished, Ct));
         spare.Id = 0;
-        Assert.False(await app.DataAsync(db => new BrewStart(db, new PlanRows(db, new IdempotencyStore(db, app.Time), app.Time)).BrewPairAsync(Id(path), (spare, spare), "", new PlanWish(Guid.NewGuid(), null), Ct)));
+        Assert.False(await app.DataAsync(db => new BrewStart(db, new PlanRows(db, new IdempotencyStore(db, app.Time), app.Time)).BrewPairAsync(Id(path), (spare, spare), "", new PlanRequest(Guid.NewGuid(), null), Ct)));
         Assert.Equal(2, await app.DataAsync(db => db.Brews.CountAsync(brew => brew.State == BrewState.Running, Ct)));
         Assert.Contains("starts 1:30 after A", (await App.GetAsync(client, brews[1])).QuerySelector("#starts-in")!.TextContent, StringComparison.Ordinal);
         Assert.Null((await App.GetAsync(client, brews[0])).QuerySelector("#pair-note"));

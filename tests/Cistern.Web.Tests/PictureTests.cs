@@ -221,7 +221,7 @@ public sealed class PictureTests : IClassFixture<App>
     [Fact]
     public async Task A_process_that_looks_ends_with_its_request()
     {
-        var looker = app.Services.GetRequiredService<PictureLooker>();
+        var looker = app.Services.GetRequiredService<PictureProcess>();
         static bool Looks() => Directory.EnumerateDirectories("/proc").Any(folder =>
         {
             try

@@ -105,16 +105,16 @@ public sealed class PinTests
         await TeoWithPinAsync(app);
         var pins = app.Services.GetRequiredService<Pins>();
         var (teo, solveig) = (await BaristaAsync(app, "Teo"), new Barista { Id = 900, Name = "Other", Pin = Pins.Keep("1111") });
-        Assert.All(Enumerable.Range(0, Tries.Most - 1), _ => Assert.Equal(Tried.Wrong, pins.Try(teo, "0000", 0)));
-        Assert.Equal(Tried.JustShut, pins.Try(teo, "0000", 0));
+        Assert.All(Enumerable.Range(0, TryLimiter.Most - 1), _ => Assert.Equal(TryResult.Wrong, pins.Try(teo, "0000", 0)));
+        Assert.Equal(TryResult.JustShut, pins.Try(teo, "0000", 0));
         // On another device its owner is not kept out by them.
-        Assert.Equal(Tried.Good, pins.Try(teo, "4711", 3));
-        Assert.Equal((Tried.Shut, Tried.Good), (pins.Try(teo, "4711", 0), pins.Try(solveig, "1111", 0)));
+        Assert.Equal(TryResult.Good, pins.Try(teo, "4711", 3));
+        Assert.Equal((TryResult.Shut, TryResult.Good), (pins.Try(teo, "4711", 0), pins.Try(solveig, "1111", 0)));
         Assert.Contains("Too many wrong PINs", (await App.ParseAsync(await BecomeAsync(app, app.Browser(), "Teo", "4711"))).QuerySelector("#pin-problem")!.TextContent, StringComparison.Ordinal);
-        app.Time.Advance(TimeSpan.FromMilliseconds(Tries.ShutForMs));
-        Assert.Equal(Tried.Good, pins.Try(teo, "4711", 0));
+        app.Time.Advance(TimeSpan.FromMilliseconds(TryLimiter.ShutForMs));
+        Assert.Equal(TryResult.Good, pins.Try(teo, "4711", 0));
         // A right one in between forgives the wrong ones before it.
-        Assert.All(Enumerable.Range(0, 12), turn => Assert.Equal(turn % 4 == 3 ? Tried.Good : Tried.Wrong, pins.Try(teo, turn % 4 == 3 ? "4711" : "0000", 0)));
+        Assert.All(Enumerable.Range(0, 12), turn => Assert.Equal(turn % 4 == 3 ? TryResult.Good : TryResult.Wrong, pins.Try(teo, turn % 4 == 3 ? "4711" : "0000", 0)));
     }
 
     /// <summary>Who has no PIN is anybody: a phone that becomes a colleague must not shut that one out.</summary>

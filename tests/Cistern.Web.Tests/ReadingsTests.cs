@@ -157,7 +157,7 @@ public sealed class ReadingsTests : IClassFixture<App>
         await EntryAsync(id, "start", 2);
         var zeroMs = NowMs;
         app.Time.Advance(TimeSpan.FromSeconds(12));
-        var bench = new SimulatedInstruments(Performance.Of(ForecastModel.Published.Run(RecipeLibrary.All.Single(one => one.Id == "fp-bloomed")), Hands.Steady, 5), 5);
+        var bench = new SimulatedInstruments(SimulatedBrew.Of(ForecastModel.Published.Run(RecipeLibrary.All.Single(one => one.Id == "fp-bloomed")), Hands.Steady, 5), 5);
         var lines = bench.Read(bench.BeginS, 11, s => zeroMs + (1000 * s)).Where(reading => reading.Of == ReadingOf.ScaleG).Select(reading => Line("scaleG", reading.AtMs, reading.Value)).ToList();
         // The clock stands still between the two: the second is too soon.
         await SendAsync(id, token, [.. lines.Take(20)]);
@@ -337,7 +337,7 @@ public sealed class ReadingsTests : IClassFixture<App>
     private async Task PlayAsync(int id, string token, string recipe, Hands hands, long zeroMs, double toS)
     {
         var plan = ForecastModel.Published.Run(RecipeLibrary.All.Single(one => one.Id == recipe));
-        var bench = new SimulatedInstruments(Performance.Of(plan, hands, 5), 5);
+        var bench = new SimulatedInstruments(SimulatedBrew.Of(plan, hands, 5), 5);
         for (var atS = bench.BeginS; atS < toS; atS++)
         {
             if (zeroMs + (1000 * (atS + 1)) > NowMs)

@@ -37,7 +37,7 @@ public sealed class StoreTests : IAsyncLifetime
 
     private static CancellationToken Ct => TestContext.Current.CancellationToken;
 
-    private static PlanWish Wish => new(Guid.NewGuid(), null);
+    private static PlanRequest Wish => new(Guid.NewGuid(), null);
 
     private long NowMs => time.GetUtcNow().ToUnixTimeMilliseconds();
 
@@ -443,7 +443,7 @@ public sealed class StoreTests : IAsyncLifetime
         var learns = new LearnedStore(db, now, time);
         Assert.True(now.TakeNews());
         Assert.False(now.TakeNews());
-        now.Ring();
+        now.Signal();
         Assert.True(now.TakeNews());
         Brew Drained(double daysAgo, string coffee = "Blue Ferry", string grinder = "Hand mill")
         {

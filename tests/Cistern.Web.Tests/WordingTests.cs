@@ -181,7 +181,7 @@ public sealed class WordingTests
     public void By_taste_a_correction_says_which_way_the_cup_is_off()
     {
         var forecast = ForecastModel.Published.Run(RecipeLibrary.Find("fp-slow-eight")!);
-        var byTaste = new FigureFormat(Units.Metric, AtHand.Everything with { ByTaste = true });
+        var byTaste = new FigureFormat(Units.Metric, Equipment.Everything with { ByTaste = true });
         var weaker = forecast.Again(forecast.Recipe with { Water = forecast.Recipe.Water with { TemperatureC = forecast.Recipe.Water.TemperatureC - 1 } });
         var told = DeviationWording.Of(new Deviation(DeviationKind.ReleasedLate, 5, 104), new Core.Planning.Correction(null, 12, weaker, 2, 0.4), forecast.Recipe, forecast, 100, byTaste);
         Assert.EndsWith(", a little strong.", told.Comes, StringComparison.Ordinal);
@@ -191,7 +191,7 @@ public sealed class WordingTests
     [Fact]
     public void Who_has_no_scale_takes_nothing_off_it()
     {
-        var bare = new FigureFormat(Units.Metric, AtHand.Everything with { Scale = false });
+        var bare = new FigureFormat(Units.Metric, Equipment.Everything with { Scale = false });
         foreach (var recipe in RecipeLibrary.All)
         {
             Assert.DoesNotContain(recipe.Steps.Select((_, i) => StepWording.Of(recipe, i, bare)), words => words.Caution?.Contains("scale", StringComparison.OrdinalIgnoreCase) == true || words.Beforehand.Contains("scale", StringComparison.OrdinalIgnoreCase));

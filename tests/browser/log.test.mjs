@@ -41,7 +41,7 @@ test('brews are found as they are typed, narrowed and laid together', async ({ p
   await expect(page).toHaveURL(/family=french-press/);
 
   // A search is kept as what is found now, not as what was found when the page came.
-  await page.getByLabel('Keep this search as').fill('Presses');
+  await page.getByLabel('Save this search as').fill('Presses');
   await page.getByRole('button', { name: 'Save the search' }).click();
   await expect(page.getByRole('link', { name: 'Presses', exact: true })).toHaveAttribute('href', '/log?family=french-press');
 

@@ -22,7 +22,7 @@ test('grains on the printed card become a point of the grinder, and an empty car
   await expect(page.locator('svg.grain-field')).toBeVisible();
   // What was typed before is still there.
   await expect(page.getByLabel('Set to')).toHaveValue('33');
-  await page.getByRole('button', { name: 'Keep it', exact: true }).click();
+  await page.getByRole('button', { name: 'Save it', exact: true }).click();
   await expect(page.locator('#mill-1')).toContainText('measured in one picture');
   await page.goto(`${server.url}/shelf/mill/1`);
   await expect(page.getByLabel('Measured in pictures')).toHaveValue(new RegExp(`^33 = ${told} ± `));

@@ -33,7 +33,7 @@ public sealed class BrewExport(CisternDb db, ForecastModel model)
             foreach (var brew in lot.Select(id => brews.GetValueOrDefault(id)).OfType<Brew>().Where(brew => brew.IsReadable()))
             {
                 var bag = brew.BagId is { } bagId ? bags.GetValueOrDefault(bagId) : null;
-                var round = new BrewRound(brew.ParentBrewId is { } parent && names.TryGetValue(parent, out var name) ? name : null, bag, bag?.BoughtGround ?? ground.Contains(brew.CoffeeName));
+                var round = new BrewReferences(brew.ParentBrewId is { } parent && names.TryGetValue(parent, out var name) ? name : null, bag, bag?.BoughtGround ?? ground.Contains(brew.CoffeeName));
                 yield return BrewFiles.Out(brew, round, model);
             }
         }

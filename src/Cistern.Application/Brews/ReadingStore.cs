@@ -203,41 +203,41 @@ public sealed class ReadingStore(CisternDb db, LiveReadings readers, BrewStore b
         var nowMs = time.GetUtcNow().ToUnixTimeMilliseconds();
         var run = brew.Run(plan, nowMs);
         var lastMs = reader.Curves!.Values.Max(curve => curve.Points[^1].AtMs);
-        var witnessed = StepDetector.Of(plan, reader.Curves, run.StartedAtMs, brew.StartsItself, lastMs);
+        var detected = StepDetector.Of(plan, reader.Curves, run.StartedAtMs, brew.StartsItself, lastMs);
         var start = brew.Entries.Where(entry => entry.Kind == EntryKind.Start).Select(entry => entry.EntryId).LastOrDefault();
         var known = brew.Entries.Select(entry => entry.EntryId).ToHashSet();
-        var said = witnessed.Said.Where(one => IsNews(run, one)).Select(one => new SentEntry(IdOf(brewId, start, one), one.Kind, one.Step, one.AtMs, null)).Where(one => !known.Contains(one.Id)).ToList();
+        var said = detected.Said.Where(one => IsNews(run, one)).Select(one => new SentEntry(IdOf(brewId, start, one), one.Kind, one.Step, one.AtMs, null)).Where(one => !known.Contains(one.Id)).ToList();
         if (said.Count > 0)
         {
             await brews.TakeAsync(brewId, said, Instruments, CancellationToken.None, seen: true);
         }
 
-        await KeepWeightsAsync(brew, witnessed);
+        await KeepWeightsAsync(brew, detected);
         return said.Count > 0;
     }
 
     /// <summary>Whether a detected step was not yet reported.</summary>
-    private static bool IsNews(BrewRun run, Testimony one) =>
+    private static bool IsNews(BrewRun run, DetectedStep one) =>
         one.Kind == EntryKind.Start ? !run.ClockRuns
         : run.ClockRuns && (run.Done.FirstOrDefault(done => done.Index == one.Step) is { EndS: not null } over && over.Index == one.Step
             ? one.Kind == EntryKind.Done && over.IsUnsaid
             : run.Present is { } present && one.Step >= present.Index && !(one.Kind == EntryKind.Begun && one.Step == present.Index && present.BegunS is not null));
 
     /// <summary>An id derived from the content, so that a step is added once however often it is detected; another start gives another id.</summary>
-    private static Guid IdOf(int brewId, Guid start, Testimony one) =>
+    private static Guid IdOf(int brewId, Guid start, DetectedStep one) =>
         new(SHA256.HashData(Encoding.UTF8.GetBytes($"{brewId} {start} {one.Kind} {one.Step}")).AsSpan(0, 16));
 
     /// <summary>Saves weights that nobody has typed.</summary>
-    private async Task KeepWeightsAsync(Brew brew, Witnessed witnessed)
+    private async Task KeepWeightsAsync(Brew brew, Detected detected)
     {
-        var poured = witnessed.PouredG.Where(pair => brew.Weighings.Find(one => one.StepIndex == pair.Key) is not { } there || (there.Seen && Math.Abs(there.TotalG - pair.Value) > 0.5)).ToImmutableArray();
+        var poured = detected.PouredG.Where(pair => brew.Weighings.Find(one => one.StepIndex == pair.Key) is not { } there || (there.Seen && Math.Abs(there.TotalG - pair.Value) > 0.5)).ToImmutableArray();
         var told = new Dictionary<string, (double? Value, double Least)>
         {
-            [ObservationNames.Dose] = (witnessed.DoseG, 0.05),
-            [ObservationNames.Water] = (witnessed.WaterC, 0.5),
-            [ObservationNames.Flame] = (witnessed.FlameW, 5),
+            [ObservationNames.Dose] = (detected.DoseG, 0.05),
+            [ObservationNames.Water] = (detected.WaterC, 0.5),
+            [ObservationNames.Flame] = (detected.FlameW, 5),
         };
-        foreach (var step in witnessed.Unstirred)
+        foreach (var step in detected.Unstirred)
         {
             told[FormattableString.Invariant($"{ObservationNames.Omitted}{step}")] = (1, 0.5);
         }

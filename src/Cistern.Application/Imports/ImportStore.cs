@@ -15,7 +15,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Application.Imports;
 
 /// <summary>What an import does with an item.</summary>
-public enum ImportFate
+public enum ImportAction
 {
     /// <summary>It is not here yet.</summary>
     New,
@@ -31,15 +31,15 @@ public enum ImportFate
 /// <param name="Kind">What it is: brew, recipe, or a kind of thing on the shelf.</param>
 /// <param name="Name">Its name.</param>
 /// <param name="When">When it was brewed; null for anything else.</param>
-/// <param name="Fate">What the import does with it.</param>
-public sealed record ImportItem(string Kind, string Name, DateTimeOffset? When, ImportFate Fate);
+/// <param name="Action">What the import does with it.</param>
+public sealed record ImportItem(string Kind, string Name, DateTimeOffset? When, ImportAction Action);
 
 /// <summary>Brews and recipes to be imported, sorted by what the import does with them.</summary>
 /// <param name="Items">All items, in the order of their files.</param>
 /// <param name="NewBrews">Brews that do not exist here.</param>
 /// <param name="ChangedBrews">Brews that exist here and differ.</param>
 /// <param name="NewRecipes">Recipes that do not exist here.</param>
-public sealed record ImportLook(IReadOnlyList<ImportItem> Items, IReadOnlyList<BrewRecord> NewBrews, IReadOnlyList<BrewRecord> ChangedBrews, IReadOnlyList<Recipe> NewRecipes);
+public sealed record BrewImportPreview(IReadOnlyList<ImportItem> Items, IReadOnlyList<BrewRecord> NewBrews, IReadOnlyList<BrewRecord> ChangedBrews, IReadOnlyList<Recipe> NewRecipes);
 
 /// <summary>Imports brews and recipes: shown first, then written in batches as one import, and undone as one.</summary>
 /// <param name="db">The context of the data file.</param>
@@ -65,7 +65,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
     /// <summary>What an import would do with each brew and recipe; nothing is changed.</summary>
     /// <param name="files">The files, all without errors.</param>
     /// <param name="ct">Cancels it.</param>
-    public async Task<ImportLook> LookAsync(IReadOnlyList<IncomingFile> files, CancellationToken ct)
+    public async Task<BrewImportPreview> LookAsync(IReadOnlyList<IncomingFile> files, CancellationToken ct)
     {
         var items = new List<ImportItem>();
         var (fresh, changed, recipes) = (new List<BrewRecord>(), new List<BrewRecord>(), new List<Recipe>());
@@ -76,9 +76,9 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
             var fates = await FatesAsync(lot, ct);
             foreach (var brew in lot)
             {
-                var fate = fates[brew.Id];
-                items.Add(new ImportItem("brew", brew.Planned.Name, brew.OpenedAt ?? brew.StartedAt, fate));
-                (fate == ImportFate.New ? fresh : fate == ImportFate.Changed ? changed : []).Add(brew);
+                var action = fates[brew.Id];
+                items.Add(new ImportItem("brew", brew.Planned.Name, brew.OpenedAt ?? brew.StartedAt, action));
+                (action == ImportAction.New ? fresh : action == ImportAction.Changed ? changed : []).Add(brew);
             }
         }
 
@@ -87,14 +87,14 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
         foreach (var recipe in files.SelectMany(file => file.Recipes))
         {
             var known = !kept.Add(RecipeWriter.Write(recipe));
-            items.Add(new ImportItem("recipe", recipe.Name, null, known ? ImportFate.Known : ImportFate.New));
+            items.Add(new ImportItem("recipe", recipe.Name, null, known ? ImportAction.Known : ImportAction.New));
             if (!known)
             {
                 recipes.Add(recipe);
             }
         }
 
-        return new ImportLook(items, fresh, changed, recipes);
+        return new BrewImportPreview(items, fresh, changed, recipes);
     }
 
     /// <summary>Imports: everything is computed first, then written in batches, and counts when the last one is saved.</summary>
@@ -106,7 +106,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
     /// <param name="progress">Receives how many of how many brews are computed.</param>
     /// <param name="ct">Cancels it; what was written by then is undone.</param>
     /// <returns>Its number.</returns>
-    public async Task<int> TakeAsync(ImportLook look, string what, string by, bool withChanged, Func<CancellationToken, Task<string>>? beside, IProgress<(int Done, int Of)>? progress, CancellationToken ct)
+    public async Task<int> TakeAsync(BrewImportPreview look, string what, string by, bool withChanged, Func<CancellationToken, Task<string>>? beside, IProgress<(int Done, int Of)>? progress, CancellationToken ct)
     {
         var wanted = withChanged ? [.. look.NewBrews, .. look.ChangedBrews] : look.NewBrews;
         // Everything slow is done before the transaction begins, since no press can be saved during it.
@@ -290,16 +290,16 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
     /// <summary>The imports, newest first.</summary>
     public Task<List<Import>> AllAsync(CancellationToken ct) => db.Imports.AsNoTracking().Where(row => row.KeptAtMs != null).OrderByDescending(row => row.Id).Take(Lot).ToListAsync(ct);
 
-    private async Task<Dictionary<Guid, ImportFate>> FatesAsync(BrewRecord[] lot, CancellationToken ct)
+    private async Task<Dictionary<Guid, ImportAction>> FatesAsync(BrewRecord[] lot, CancellationToken ct)
     {
         var ids = lot.Select(brew => brew.Id).ToList();
         var here = await db.Brews.AsNoTracking().Where(brew => ids.Contains(brew.FileId)).Select(brew => new { brew.Id, brew.FileId, brew.DeletedAtMs, brew.FileJson, brew.State }).ToListAsync(ct);
-        var fates = ids.ToDictionary(id => id, _ => ImportFate.New);
+        var fates = ids.ToDictionary(id => id, _ => ImportAction.New);
         // A deleted brew counts as missing; a running brew is never changed by an import.
         var standing = here.Where(brew => brew.DeletedAtMs is null).ToDictionary(brew => brew.FileId);
         foreach (var running in standing.Values.Where(brew => brew.State == BrewState.Running))
         {
-            fates[running.FileId] = ImportFate.Known;
+            fates[running.FileId] = ImportAction.Known;
         }
 
         var incoming = lot.ToDictionary(brew => brew.Id);
@@ -311,7 +311,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
             var told = standing[own.Id].FileJson;
             // A brew with pictures that are missing here counts as different.
             var brings = record.Pictures.Length > 0 && !pictured.Contains(standing[own.Id].Id);
-            fates[own.Id] = !brings && (BrewFiles.Same(own, record) || (told is not null && BrewFiles.IsTold(record, told))) ? ImportFate.Known : ImportFate.Changed;
+            fates[own.Id] = !brings && (BrewFiles.Same(own, record) || (told is not null && BrewFiles.IsTold(record, told))) ? ImportAction.Known : ImportAction.Changed;
         }
 
         return fates;

@@ -21,16 +21,16 @@ public sealed class LearnedNow
     private Learned Renew(Learned from, Learned with) => Interlocked.CompareExchange(ref current, with, from) is var stood && ReferenceEquals(stood, from) ? with : stood;
 
     /// <summary>What is known for a barista: nothing where they do not want it used.</summary>
-    public Learned For(AtBench who) => who.UsesLearned ? current : Learned.Nothing;
+    public Learned For(CurrentBarista who) => who.UsesLearned ? current : Learned.Nothing;
 
     /// <summary>What is known including what was saved a moment ago, for all pages until everything is learned again.</summary>
     /// <param name="who">Who asks.</param>
     /// <param name="learn">Learns from it.</param>
-    public Learned With(AtBench who, Func<Learned, Learned> learn) =>
+    public Learned With(CurrentBarista who, Func<Learned, Learned> learn) =>
         !who.UsesLearned ? Learned.Nothing : behind && current is var known ? Renew(known, learn(known)) : current;
 
     /// <summary>Signals that something was tasted, measured or brewed.</summary>
-    public void Ring()
+    public void Signal()
     {
         behind = true;
         Interlocked.Exchange(ref news, 1);

@@ -66,7 +66,7 @@ public sealed class LearnedStore(CisternDb db, LearnedNow now, TimeProvider time
         [.. learned.Parameters], [.. learned.Covariance], learned.Brews, [.. learned.LeftOut], [.. learned.Names], [.. learned.BrewsOf.Select(pair => new KeptCount(pair.Key.Scope, pair.Key.Whose, pair.Value))]));
 
     private static Learned? Read(string json) =>
-        KeptJson.Read<Kept>(json) is { Parameters: { } parameters, Covariance: { } covariance, LeftOut: { } leftOut, Names: { } names, BrewsOf: { } brewsOf } kept && covariance.Length == parameters.Length * parameters.Length
+        StoredJson.Read<Kept>(json) is { Parameters: { } parameters, Covariance: { } covariance, LeftOut: { } leftOut, Names: { } names, BrewsOf: { } brewsOf } kept && covariance.Length == parameters.Length * parameters.Length
             ? new Learned([.. parameters], [.. covariance], kept.Brews) { LeftOut = [.. leftOut], Names = [.. names], BrewsOf = brewsOf.ToImmutableDictionary(one => (one.Scope, one.Whose), one => one.Brews) }
             : null;
 

@@ -17,7 +17,7 @@ public sealed class BrewStart(CisternDb db, PlanRows rows)
     /// <param name="wish">Who asks, and the request's key.</param>
     /// <param name="ct">Cancels it before anything is saved.</param>
     /// <returns>Its id; null where the same request was carried out meanwhile.</returns>
-    public async Task<int?> BrewAsync(Brew brew, PlanWish wish, CancellationToken ct)
+    public async Task<int?> BrewAsync(Brew brew, PlanRequest wish, CancellationToken ct)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
         if (await rows.DoneAsync(wish.Key, ct) is not null)
@@ -40,7 +40,7 @@ public sealed class BrewStart(CisternDb db, PlanRows rows)
     /// <param name="wish">Who asks, and the request's key.</param>
     /// <param name="ct">Cancels it before anything is saved.</param>
     /// <returns>Whether they were opened: not where the same request was carried out before, or another device was first.</returns>
-    public async Task<bool> BrewPairAsync(int pairId, (Brew First, Brew Second) brews, string what, PlanWish wish, CancellationToken ct)
+    public async Task<bool> BrewPairAsync(int pairId, (Brew First, Brew Second) brews, string what, PlanRequest wish, CancellationToken ct)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
         if (await rows.DoneAsync(wish.Key, ct) is not null)

@@ -31,4 +31,4 @@ public sealed record BrokenPlan(StoredPlan Stored, string Why, string? Back, str
 /// <summary>A request to change a plan: who asks, and the key that makes it count once.</summary>
 /// <param name="Key">Created by the page; the same key again is the same request, sent because its answer was lost.</param>
 /// <param name="BaristaId">Who asks, or null.</param>
-public readonly record struct PlanWish(Guid Key, int? BaristaId);
+public readonly record struct PlanRequest(Guid Key, int? BaristaId);

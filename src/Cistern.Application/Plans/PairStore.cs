@@ -20,7 +20,7 @@ public sealed class PairStore(CisternDb db, PlanRows rows)
     /// <param name="wish">Who asks, and the request's key.</param>
     /// <param name="ct">Cancels it before anything is saved.</param>
     /// <returns>The pair's address; null where somebody else has changed the plan meanwhile.</returns>
-    public async Task<string?> PairAsync(OpenPlan plan, PlanState state, string name, double staggerS, PlanWish wish, CancellationToken ct)
+    public async Task<string?> PairAsync(OpenPlan plan, PlanState state, string name, double staggerS, PlanRequest wish, CancellationToken ct)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
         if (await rows.DoneAsync(wish.Key, ct) is { } done)

@@ -22,7 +22,7 @@ public sealed class PlanChanges(CisternDb db, PlanRows rows)
     /// <param name="wish">Who asks, and the request's key.</param>
     /// <param name="ct">Cancels it before anything is saved.</param>
     /// <returns>The changed plan; null where somebody else has changed it meanwhile, so that the change must be computed again.</returns>
-    public Task<OpenPlan?> ChangeAsync(OpenPlan plan, PlanState state, string what, PlanWish wish, CancellationToken ct) => rows.AtomicallyAsync(plan, async () =>
+    public Task<OpenPlan?> ChangeAsync(OpenPlan plan, PlanState state, string what, PlanRequest wish, CancellationToken ct) => rows.AtomicallyAsync(plan, async () =>
     {
         var stored = await rows.StoredToChangeAsync(plan, ct);
         var position = stored.Position + 1;
@@ -39,7 +39,7 @@ public sealed class PlanChanges(CisternDb db, PlanRows rows)
     /// <param name="wish">Who asks, and the request's key.</param>
     /// <param name="ct">Cancels it before anything is saved.</param>
     /// <returns>The changed plan; null where somebody else has changed it meanwhile.</returns>
-    public Task<OpenPlan?> WantAsync(OpenPlan plan, long? wantedAtMs, PlanWish wish, CancellationToken ct) => rows.AtomicallyAsync(plan, async () =>
+    public Task<OpenPlan?> WantAsync(OpenPlan plan, long? wantedAtMs, PlanRequest wish, CancellationToken ct) => rows.AtomicallyAsync(plan, async () =>
     {
         var stored = plan.Stored is { } own ? await db.Plans.FirstAsync(row => row.Id == own.Id, ct) : await rows.StoredToChangeAsync(plan, ct);
         stored.WantedAtMs = wantedAtMs;
@@ -53,7 +53,7 @@ public sealed class PlanChanges(CisternDb db, PlanRows rows)
     /// <param name="wish">Who asks, and the request's key.</param>
     /// <param name="ct">Cancels it before anything is saved.</param>
     /// <returns>The changed plan; null where somebody else has changed it meanwhile.</returns>
-    public async Task<OpenPlan?> StepAsync(OpenPlan plan, int by, PlanWish wish, CancellationToken ct)
+    public async Task<OpenPlan?> StepAsync(OpenPlan plan, int by, PlanRequest wish, CancellationToken ct)
     {
         if (plan.Stored is null || plan.Kept || (by < 0 ? plan.Undo : plan.Redo) is null)
         {
@@ -74,7 +74,7 @@ public sealed class PlanChanges(CisternDb db, PlanRows rows)
     /// <param name="wish">Who asks, and the request's key.</param>
     /// <param name="ct">Cancels it before anything is saved.</param>
     /// <returns>The changed plan; null where somebody else has changed it meanwhile.</returns>
-    public async Task<OpenPlan?> AcceptAsync(OpenPlan plan, PlanWish wish, CancellationToken ct)
+    public async Task<OpenPlan?> AcceptAsync(OpenPlan plan, PlanRequest wish, CancellationToken ct)
     {
         if (plan.Stored is null || plan.Kept)
         {

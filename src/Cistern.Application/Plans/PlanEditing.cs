@@ -79,7 +79,7 @@ public sealed class PlanEditing
     public int LearnedFrom => Forecast.Model.Parameters == ModelParameters.Published ? 0 : context.Learned.BrewsFor(context.KeysOf(Work.Plan));
 
     /// <summary>Another plan computed with the same shelf.</summary>
-    public PlanWork Worked(Plan plan) => new(plan, Work.Gear, context.ModelOf(plan));
+    public PlanWork WorkOf(Plan plan) => new(plan, Work.Gear, context.ModelOf(plan));
 
     /// <summary>Makes a change, and records it where it was made.</summary>
     /// <param name="change">The change.</param>
@@ -90,7 +90,7 @@ public sealed class PlanEditing
         var applied = Work.Apply(change);
         if (applied.Refusal is null)
         {
-            Work = Worked(applied.Plan);
+            Work = WorkOf(applied.Plan);
             LetGo |= applied.LetGo || Work.LetGo;
             Note(words);
         }

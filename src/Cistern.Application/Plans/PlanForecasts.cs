@@ -10,7 +10,7 @@ public sealed class PlanForecasts(PlanOpening opening)
     /// <param name="id">The id in its address.</param>
     /// <param name="who">Who asks.</param>
     /// <param name="ct">Cancels it.</param>
-    public async Task<Forecast?> OfAsync(string id, AtBench who, CancellationToken ct)
+    public async Task<Forecast?> OfAsync(string id, CurrentBarista who, CancellationToken ct)
     {
         if (id.Length == 0 || await opening.OpenAsync(id, who, shown: _ => new(), ct) is not { } opened)
         {
@@ -24,7 +24,7 @@ public sealed class PlanForecasts(PlanOpening opening)
     /// <param name="id">The id in its address.</param>
     /// <param name="who">Who asks.</param>
     /// <param name="ct">Cancels it.</param>
-    public async Task<Forecast?> OpenedAsync(string id, AtBench who, CancellationToken ct) => await opening.OpenAsync(id, who, shown: null, ct) is not { } opened ? null
+    public async Task<Forecast?> OpenedAsync(string id, CurrentBarista who, CancellationToken ct) => await opening.OpenAsync(id, who, shown: null, ct) is not { } opened ? null
         : opened.Plan.Stored is { } stored ? Named(opened, stored) : Read(opened);
 
     private static Forecast Read(OpenedPlan opened) => new PlanEditing(opened.Plan.State, opened.Context).Forecast;

@@ -20,7 +20,7 @@ public sealed class PlanKeeping(CisternDb db, PlanRows rows)
     /// <param name="wish">Who asks, and the request's key.</param>
     /// <param name="ct">Cancels it before anything is saved.</param>
     /// <returns>The saved plan; null where somebody else has changed it meanwhile.</returns>
-    public Task<OpenPlan?> KeepAsync(OpenPlan plan, PlanState state, string name, string what, string why, PlanWish wish, CancellationToken ct) => rows.AtomicallyAsync(plan, async () =>
+    public Task<OpenPlan?> KeepAsync(OpenPlan plan, PlanState state, string name, string what, string why, PlanRequest wish, CancellationToken ct) => rows.AtomicallyAsync(plan, async () =>
     {
         var stored = await rows.KeptNowAsync(plan, state, name, wish, ct);
         (stored.What, stored.Why) = (what, why);
@@ -36,7 +36,7 @@ public sealed class PlanKeeping(CisternDb db, PlanRows rows)
     /// <param name="wish">Who asks, and the request's key.</param>
     /// <param name="ct">Cancels it before anything is saved.</param>
     /// <returns>Its address; where the same request was carried out before, the address of its result.</returns>
-    public async Task<string> NextAsync(PlanState state, Brew from, string what, string why, string changedJson, PlanWish wish, CancellationToken ct)
+    public async Task<string> NextAsync(PlanState state, Brew from, string what, string why, string changedJson, PlanRequest wish, CancellationToken ct)
     {
         await using var transaction = await db.Database.BeginTransactionAsync(ct);
         if (await rows.DoneAsync(wish.Key, ct) is { } done)

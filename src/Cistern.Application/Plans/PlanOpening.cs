@@ -32,7 +32,7 @@ public sealed class PlanOpening(CisternDb db, PlanFinder finder, LogStore log, F
     /// <param name="who">Who opens it.</param>
     /// <param name="shown">The picks that a form was shown with, to be kept; null to choose anew.</param>
     /// <param name="ct">Cancels it.</param>
-    public async Task<OpenedPlan?> OpenAsync(string id, AtBench who, Func<PlanShelf, PlanPicks>? shown, CancellationToken ct)
+    public async Task<OpenedPlan?> OpenAsync(string id, CurrentBarista who, Func<PlanShelf, PlanPicks>? shown, CancellationToken ct)
     {
         if (await finder.FindAsync(id, ct) is not { } open)
         {
@@ -72,7 +72,7 @@ public sealed class PlanOpening(CisternDb db, PlanFinder finder, LogStore log, F
     }
 
     /// <summary>What a plan is computed with: the shelf, the day, the model and what was learned.</summary>
-    public async Task<PlanContext> ContextAsync(PlanState state, AtBench who, CancellationToken ct) =>
+    public async Task<PlanContext> ContextAsync(PlanState state, CurrentBarista who, CancellationToken ct) =>
         new(await PlanShelf.LoadAsync(db, state, ct), who.Today, model, learned.For(who));
 
     /// <summary>The forecast of a recipe brewed again with what a brew used, as its plan would show it today.</summary>
@@ -81,7 +81,7 @@ public sealed class PlanOpening(CisternDb db, PlanFinder finder, LogStore log, F
     /// <param name="written">The brew's plan.</param>
     /// <param name="who">Who asks.</param>
     /// <param name="ct">Cancels it.</param>
-    public async Task<Forecast> AgainAsync(BrewGear gear, Recipe recipe, Recipe written, AtBench who, CancellationToken ct)
+    public async Task<Forecast> AgainAsync(BrewGear gear, Recipe recipe, Recipe written, CurrentBarista who, CancellationToken ct)
     {
         var state = gear.StateOf(recipe, written);
         return new PlanEditing(state, await ContextAsync(state, who, ct)).Forecast;

@@ -53,7 +53,7 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore requests, TimeProvid
         return extra.IsEmpty ? state : state with { Origin = RecipeWriter.Write(origin), Base = RecipeWriter.Write(present) };
     }
 
-    internal void Touch(StoredPlan stored, PlanWish wish) => (stored.ChangedAtMs, stored.BaristaId) = (NowMs, wish.BaristaId);
+    internal void Touch(StoredPlan stored, PlanRequest wish) => (stored.ChangedAtMs, stored.BaristaId) = (NowMs, wish.BaristaId);
 
     /// <summary>The address of a request's result; null where it was not carried out.</summary>
     public Task<string?> DoneAsync(Guid key, CancellationToken ct) => requests.DoneAsync(key, ct);
@@ -62,7 +62,7 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore requests, TimeProvid
         db.Extras.AsNoTracking().Where(row => row.StoredPlanId == storedId).Select(row => row.Json).FirstOrDefaultAsync(ct);
 
     /// <summary>Saves a change together with its request.</summary>
-    internal async Task FinishAsync(PlanWish wish, string address, CancellationToken ct)
+    internal async Task FinishAsync(PlanRequest wish, string address, CancellationToken ct)
     {
         requests.Remember(wish.Key, address);
         await db.SaveChangesAsync(ct);
@@ -72,7 +72,7 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore requests, TimeProvid
     /// Makes a change if the plan is still what was read, and records the request. SQLite allows one writer, so what the transaction
     /// reads stays valid until it ends.
     /// </summary>
-    internal async Task<OpenPlan?> AtomicallyAsync(OpenPlan plan, Func<Task<int>> change, PlanWish wish, CancellationToken ct)
+    internal async Task<OpenPlan?> AtomicallyAsync(OpenPlan plan, Func<Task<int>> change, PlanRequest wish, CancellationToken ct)
     {
         int id;
         await using (var transaction = await db.Database.BeginTransactionAsync(ct))
@@ -112,7 +112,7 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore requests, TimeProvid
     }
 
     /// <summary>The stored plan of an open plan, saved under a name in its current state; not yet written.</summary>
-    internal async Task<StoredPlan> KeptNowAsync(OpenPlan plan, PlanState state, string name, PlanWish wish, CancellationToken ct)
+    internal async Task<StoredPlan> KeptNowAsync(OpenPlan plan, PlanState state, string name, PlanRequest wish, CancellationToken ct)
     {
         var stored = await StoredToChangeAsync(plan, ct);
         var json = Detached(plan, state).ToJson();

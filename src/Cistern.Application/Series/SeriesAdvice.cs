@@ -48,7 +48,7 @@ public sealed class SeriesAdvice(CisternDb db, SeriesStore lines, ForecastModel 
     /// <param name="id">The brew.</param>
     /// <param name="who">Who asks.</param>
     /// <param name="ct">Cancels it.</param>
-    public async Task<AdvisedBrew?> ForAsync(int id, AtBench who, CancellationToken ct)
+    public async Task<AdvisedBrew?> ForAsync(int id, CurrentBarista who, CancellationToken ct)
     {
         if (await db.Logged.AsNoTracking().FirstOrDefaultAsync(row => row.Id == id && row.State == BrewState.Finished && row.StartedAtMs != null, ct) is not { } asked || !asked.IsReadable())
         {

@@ -162,7 +162,7 @@ public sealed record AdviceVerdict
 /// <summary>The figures of a brew as shown on every page, by the model it was planned with.</summary>
 /// <param name="Planned">Of the plan.</param>
 /// <param name="AsBrewed">Of what was actually done.</param>
-public sealed record ToldFigures(Totals Planned, Totals AsBrewed);
+public sealed record BrewFigures(Totals Planned, Totals AsBrewed);
 
 /// <summary>What to do next time.</summary>
 /// <param name="Verdict">The judgement of the last brew.</param>

@@ -26,7 +26,7 @@ public static class AdviceWords
     private static string Joined(IReadOnlyList<string> sentences) => string.Join(", and ", sentences.Select((one, i) => (i > 0 ? Lower(one) : one).TrimEnd('.'))) + ".";
 
     /// <summary>The verdict on a brew.</summary>
-    internal static AdviceVerdict Verdict(BrewRecord brew, Forecast now, Forecast asBrewed, ToldFigures told, ImmutableArray<Aim> aims, ImmutableArray<Complaint> stated, ImmutableArray<Complaint> explained, IReadOnlyList<AdvisedChange> changes, bool met)
+    internal static AdviceVerdict Verdict(BrewRecord brew, Forecast now, Forecast asBrewed, BrewFigures told, ImmutableArray<Aim> aims, ImmutableArray<Complaint> stated, ImmutableArray<Complaint> explained, IReadOnlyList<AdvisedChange> changes, bool met)
     {
         var totals = told.AsBrewed;
         var cup = CupJudgement.Of(totals);
@@ -263,7 +263,7 @@ public static class AdviceWords
     /// <summary>A difference in strength in words, % TDS: under two hundredths nobody notices, a tenth everybody tastes.</summary>
     private static string Stronger(double byPercent) => Math.Abs(byPercent) < 0.02 ? "it as strong as now" : $"it {(Math.Abs(byPercent) < 0.1 ? "a little " : "")}{(byPercent > 0 ? "stronger" : "weaker")}";
 
-    private static string Flow(BrewRecord brew, ToldFigures told, ImmutableArray<Aim> aims)
+    private static string Flow(BrewRecord brew, BrewFigures told, ImmutableArray<Aim> aims)
     {
         var totals = told.AsBrewed;
         var parts = new List<string>();

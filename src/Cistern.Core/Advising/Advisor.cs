@@ -62,7 +62,7 @@ public static class Advisor
     /// <param name="gear">The equipment available for a change.</param>
     /// <param name="told">The last brew's figures by the model it was planned with; null to use this model's.</param>
     /// <exception cref="OperationCanceledException">The model was cancelled.</exception>
-    public static Advice Of(IReadOnlyList<BrewRecord> line, ForecastModel model, AdviceGear gear, ToldFigures? told = null) =>
+    public static Advice Of(IReadOnlyList<BrewRecord> line, ForecastModel model, AdviceGear gear, BrewFigures? told = null) =>
         new Work(line, model with { Memory = null }, gear, told).Run();
 
     /// <summary>Identifies a recipe by what is done, without names.</summary>
@@ -92,7 +92,7 @@ public static class Advisor
         private readonly ForecastModel model;
         private readonly Forecast now;
         private readonly Forecast asBrewed;
-        private readonly ToldFigures told;
+        private readonly BrewFigures told;
         private readonly ImmutableArray<Aim> aims;
         private readonly double[] sigma;
         private readonly double[] stands;
@@ -100,17 +100,17 @@ public static class Advisor
         private readonly HashSet<string> tried;
         private readonly Dictionary<Adjustment, (Dial Dial, Point[] Curve)> curves = [];
         private readonly ImmutableArray<Complaint> stated;
-        private readonly ByMouth mouth;
+        private readonly TasteAdvisor mouth;
         private double leastGain = LeastGain;
 
-        public Work(IReadOnlyList<BrewRecord> line, ForecastModel model, AdviceGear gear, ToldFigures? told)
+        public Work(IReadOnlyList<BrewRecord> line, ForecastModel model, AdviceGear gear, BrewFigures? told)
         {
             this.gear = gear;
             this.model = model;
             last = line[^1];
             now = model.Run(last.Planned, ForecastOptions.TotalsOnly);
             asBrewed = model.Figures(last.Brewed);
-            this.told = told ?? new ToldFigures(now.Totals, asBrewed.Totals);
+            this.told = told ?? new BrewFigures(now.Totals, asBrewed.Totals);
             aims = Aim.For(last, now);
             var bands = Confidence.Of(now);
             sigma = [.. aims.Select(aim => bands.TryGetValue(aim.Outcome, out var band) ? band.Sigma : 0)];
@@ -118,7 +118,7 @@ public static class Advisor
             coarse = Figures(model.ForDifferences().Figures(last.Planned).Totals);
             tried = [.. line.SelectMany(brew => (Recipe[])[brew.Planned, brew.Brewed]).Select(Print)];
             stated = Complaints.Of(last, gear);
-            mouth = new ByMouth(last, now, asBrewed, stated, gear, tried);
+            mouth = new TasteAdvisor(last, now, asBrewed, stated, gear, tried);
         }
 
         public Advice Run()

@@ -176,7 +176,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
                 Until(ToS(nowMs));
             }
 
-            return new BrewRun(startedAtMs, [.. done], running ? AtHand() : MakingReady(), last, [.. unheard]);
+            return new BrewRun(startedAtMs, [.. done], running ? Equipment() : MakingReady(), last, [.. unheard]);
         }
 
         private double ToS(double atMs) => (atMs - (startedAtMs ?? atMs)) / 1000;
@@ -192,7 +192,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
             return new PresentStep(at, 0, plan.Steps[at].Length, null, null, null, null, Still: false);
         }
 
-        private PresentStep? AtHand()
+        private PresentStep? Equipment()
         {
             if (index >= plan.Steps.Length)
             {
@@ -294,7 +294,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
             {
                 var endS = Here.Ends == StepEnding.Clock ? EndHereS : double.PositiveInfinity;
                 var assumedS = GraceEndsS() ?? double.PositiveInfinity;
-                var (takes, takenS) = Taker();
+                var (takes, takenS) = Successor();
                 if (Math.Min(endS, Math.Min(assumedS, takenS)) > nowS)
                 {
                     return;
@@ -370,7 +370,7 @@ public sealed record BrewRun(double? StartedAtMs, ImmutableArray<DoneStep> Done,
         /// first leaves room for those due before it: the next in order becomes current early enough for all of them to be shown, but
         /// not before the current one had its own time.
         /// </summary>
-        private (int Step, double AtS) Taker()
+        private (int Step, double AtS) Successor()
         {
             var (step, atS, betweenS) = Due();
             if (step <= index + 1 && (step == index || plan.Steps[step].Release))

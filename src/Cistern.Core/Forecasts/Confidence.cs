@@ -71,7 +71,7 @@ public static class Confidence
 
     /// <summary>The 80 % band of every outcome: central differences along the model's spread, added in quadrature.</summary>
     /// <param name="forecast">The forecast. Its recipe is run twice for each direction of the spread, with coarse time steps.</param>
-    public static IReadOnlyDictionary<Outcome, Band> Of(Forecast forecast) => forecast.Once(() => new Worked(
+    public static IReadOnlyDictionary<Outcome, Band> Of(Forecast forecast) => forecast.Once(() => new Cached(
         Reckon(forecast, totals => Outcomes.All.ToDictionary(outcome => outcome, totals.Of), outcome => outcome == Outcome.FlavourBalance))).Bands;
 
     /// <summary>The 80 % bands of all figures, by their public names; figures that do not apply have none.</summary>
@@ -116,5 +116,5 @@ public static class Confidence
     private static Totals Run(ForecastModel model, Forecast forecast, ImmutableArray<double> direction, double times) =>
         (model with { Parameters = model.Parameters.Moved(direction.AsSpan(), times) }).Figures(forecast.Recipe).Totals;
 
-    private sealed record Worked(IReadOnlyDictionary<Outcome, Band> Bands);
+    private sealed record Cached(IReadOnlyDictionary<Outcome, Band> Bands);
 }

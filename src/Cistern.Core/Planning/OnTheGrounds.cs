@@ -11,12 +11,12 @@ public sealed record OnTheGrounds(double LeftS, Totals Totals)
     /// <summary>Time in which a first cup is half drunk, s. Judged.</summary>
     public const double UsualS = 120;
 
-    private static readonly double[] Looked = [60, 300];
+    private static readonly double[] DelaysS = [60, 300];
 
     /// <summary>One minute longer, and five; empty where nothing is poured off.</summary>
     /// <param name="forecast">The forecast of the plan.</param>
     public static IReadOnlyList<OnTheGrounds> Of(Forecast forecast) => forecast.Once(() => (IReadOnlyList<OnTheGrounds>)
-        [.. Looked.Select(leftS => Put(forecast, leftS) is var (recipe, _) ? new OnTheGrounds(leftS, forecast.Again(recipe).Totals) : null).OfType<OnTheGrounds>()]);
+        [.. DelaysS.Select(leftS => Put(forecast, leftS) is var (recipe, _) ? new OnTheGrounds(leftS, forecast.Again(recipe).Totals) : null).OfType<OnTheGrounds>()]);
 
     /// <summary>The recipe with the coffee left before it is poured off; null where it is not poured off.</summary>
     internal static (Recipe Recipe, int Index)? Put(Forecast forecast, double leftS)

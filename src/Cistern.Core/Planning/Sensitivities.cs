@@ -19,7 +19,7 @@ public static class Sensitivities
     /// <param name="forecast">The forecast of the recipe.</param>
     /// <param name="grindStepUm">The grinder's own step, µm; over 0.</param>
     /// <returns>Settings that cannot be changed, such as a kettle already boiling, are omitted.</returns>
-    public static IReadOnlyList<Sensitivity> Of(Forecast forecast, double grindStepUm = 10) => forecast.Latest(grindStepUm, () => new Worked(Reckon(forecast, grindStepUm))).Sensitivities;
+    public static IReadOnlyList<Sensitivity> Of(Forecast forecast, double grindStepUm = 10) => forecast.Latest(grindStepUm, () => new Cached(Reckon(forecast, grindStepUm))).Sensitivities;
 
     private static List<Sensitivity> Reckon(Forecast forecast, double grindStepUm)
     {
@@ -60,7 +60,7 @@ public static class Sensitivities
         _ => null,
     };
 
-    private sealed record Worked(IReadOnlyList<Sensitivity> Sensitivities);
+    private sealed record Cached(IReadOnlyList<Sensitivity> Sensitivities);
 }
 
 /// <summary>One way to compensate for water that boils at too low a temperature.</summary>

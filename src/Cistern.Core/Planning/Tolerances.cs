@@ -18,7 +18,7 @@ public static class Tolerances
     /// <summary>The tolerance of every setting of the recipe, in its own unit, on the tighter of its two sides.</summary>
     /// <param name="forecast">The forecast of the recipe.</param>
     /// <returns>Infinity where no reasonable change has that effect.</returns>
-    public static IReadOnlyDictionary<Setting, double> Of(Forecast forecast) => forecast.Once(() => new Worked(Reckon(forecast))).Tolerances;
+    public static IReadOnlyDictionary<Setting, double> Of(Forecast forecast) => forecast.Once(() => new Cached(Reckon(forecast))).Tolerances;
 
     private static Dictionary<Setting, double> Reckon(Forecast forecast)
     {
@@ -112,5 +112,5 @@ public static class Tolerances
         return filledS;
     }
 
-    private sealed record Worked(IReadOnlyDictionary<Setting, double> Tolerances);
+    private sealed record Cached(IReadOnlyDictionary<Setting, double> Tolerances);
 }

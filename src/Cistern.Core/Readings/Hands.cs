@@ -58,7 +58,7 @@ public sealed record Hands
         var lastPour = recipe.Steps.LastOrDefault(step => step is Step.Pour);
         var anchor = RecipeChecker.AnchorIndex(recipe);
         var steps = recipe.Steps.ToBuilder();
-        var drains = recipe.Steps.Any(one => one is Step.Drain) && recipe.Brewer.Family != BrewerFamily.Siphon && !Performance.IsOverServer(recipe);
+        var drains = recipe.Steps.Any(one => one is Step.Drain) && recipe.Brewer.Family != BrewerFamily.Siphon && !SimulatedBrew.IsOverServer(recipe);
         var standsG = 0.0;
         for (var i = 0; i < steps.Count; i++)
         {

@@ -54,24 +54,24 @@ public sealed class SimulatedInstruments
     /// <param name="performance">What is done in the brew.</param>
     /// <param name="seed">The same seed gives the same readings.</param>
     /// <param name="quality">The instruments' quality; null for the default.</param>
-    public SimulatedInstruments(Performance performance, int seed, InstrumentQuality? quality = null)
+    public SimulatedInstruments(SimulatedBrew performance, int seed, InstrumentQuality? quality = null)
     {
-        Performance = performance;
+        SimulatedBrew = performance;
         this.seed = seed;
         this.quality = quality ?? InstrumentQuality.Usual;
         displayG = Weigh();
     }
 
     /// <summary>What is done on it.</summary>
-    public Performance Performance { get; }
+    public SimulatedBrew SimulatedBrew { get; }
 
     /// <summary>The first moment with readings, s on the brew clock.</summary>
-    public double BeginS => Performance.BeginS;
+    public double BeginS => SimulatedBrew.BeginS;
 
     /// <summary>The last, s on the brew clock.</summary>
-    public double EndS => Performance.EndS;
+    public double EndS => SimulatedBrew.EndS;
 
-    private bool IsSiphon => Performance.Real.Recipe.Brewer.Family == BrewerFamily.Siphon;
+    private bool IsSiphon => SimulatedBrew.Real.Recipe.Brewer.Family == BrewerFamily.Siphon;
 
     /// <summary>The scale's display, g since the last tare.</summary>
     public double DisplayG(double atS) => displayG[Math.Clamp((int)Math.Round((atS - BeginS) / FineS), 0, displayG.Length - 1)];
@@ -79,7 +79,7 @@ public sealed class SimulatedInstruments
     /// <summary>In the vessel, °C.</summary>
     public double SlurryC(double atS)
     {
-        var real = Performance.Real;
+        var real = SimulatedBrew.Real;
         var ambientC = real.Recipe.Place.AmbientC;
         var lastDrainS = real.Timings.Where(timing => real.Recipe.Steps[timing.Index] is Step.Drain).Select(timing => timing.EndS).DefaultIfEmpty(double.PositiveInfinity).Max();
         // After the coffee has left, the probe is in warm, moist air.
@@ -92,7 +92,7 @@ public sealed class SimulatedInstruments
     /// <summary>In the kettle, °C.</summary>
     public double KettleC(double atS)
     {
-        var recipe = Performance.Real.Recipe;
+        var recipe = SimulatedBrew.Real.Recipe;
         var offC = recipe.Water.TemperatureC;
         var cooled = recipe.Place.AmbientC + ((offC - recipe.Place.AmbientC) * Math.Exp(-Math.Max(0, atS) / 1_500));
         return Math.Round(cooled + (0.2 * Noise(atS, 2)), 1);
@@ -101,14 +101,14 @@ public sealed class SimulatedInstruments
     /// <summary>The burner's power, W; 0 when it is off or removed.</summary>
     public double BurnerW(double atS)
     {
-        var real = Performance.Real;
+        var real = SimulatedBrew.Real;
         var state = VesselState.At(real, atS);
         var setW = real.Recipe.Steps.OfType<Step.LightBurner>().Select(burner => burner.FlameW).FirstOrDefault() ?? ForecastModel.UsualFlameW;
         return state.Flame ? Math.Round(Math.Max(0, setW + (4 * Noise(atS, 3)))) : 0;
     }
 
     /// <summary>A refractometer's reading of the finished drink, % TDS.</summary>
-    public double TdsPercent() => Math.Round(Performance.Real.Totals.FinalTdsPercent + (0.02 * Noise(0, 4)), 2);
+    public double TdsPercent() => Math.Round(SimulatedBrew.Real.Totals.FinalTdsPercent + (0.02 * Noise(0, 4)), 2);
 
     /// <summary>All readings of this vessel's instruments within a span of time, in order.</summary>
     /// <param name="fromS">Start, s on the brew clock; excluded.</param>
@@ -145,7 +145,7 @@ public sealed class SimulatedInstruments
         var chance = new Random(seed);
         var count = (int)Math.Ceiling((EndS - BeginS) / FineS) + 1;
         var shown = new double[count];
-        var tares = Performance.TaresS.Order().ToList();
+        var tares = SimulatedBrew.TaresS.Order().ToList();
         var driftGPerS = quality.DriftGPerMin / 60 * ((2 * chance.NextDouble()) - 1);
         double settledG = 0, tareG = 0, bumpG = 0, bumpUntilS = double.NegativeInfinity, swing = chance.NextDouble() * 6;
         var taken = 0;
@@ -158,9 +158,9 @@ public sealed class SimulatedInstruments
                 (bumpG, bumpUntilS) = (quality.BumpG * Hands.Gauss(chance), atS + 0.2);
             }
 
-            var onItG = Performance.LoadG(atS - quality.DelayS) + Performance.LeansG(atS - quality.DelayS)
+            var onItG = SimulatedBrew.LoadG(atS - quality.DelayS) + SimulatedBrew.LeansG(atS - quality.DelayS)
                 + (atS < bumpUntilS ? bumpG : 0)
-                + (Performance.Stirs(atS) ? 3 * Math.Sin(swing += 1.1) : 0);
+                + (SimulatedBrew.Stirs(atS) ? 3 * Math.Sin(swing += 1.1) : 0);
             settledG += (onItG - settledG) * (1 - Math.Exp(-FineS / quality.SettlesS));
             if (taken < tares.Count && atS >= tares[taken])
             {

@@ -9,7 +9,7 @@ namespace Cistern.Core.Readings;
 /// <param name="Kind">Its kind.</param>
 /// <param name="Step">The index of the step.</param>
 /// <param name="AtMs">When it was, UTC milliseconds.</param>
-public readonly record struct Testimony(EntryKind Kind, int Step, double AtMs);
+public readonly record struct DetectedStep(EntryKind Kind, int Step, double AtMs);
 
 /// <summary>What instruments show of a brew.</summary>
 /// <param name="Said">What they show of its steps, in order of time.</param>
@@ -18,9 +18,9 @@ public readonly record struct Testimony(EntryKind Kind, int Step, double AtMs);
 /// <param name="WaterC">The kettle's temperature when the water went in, °C; null where unknown.</param>
 /// <param name="FlameW">The burner's power before the coffee went in, W; null where unknown.</param>
 /// <param name="Unstirred">Stirs that did not show on the scale, by step.</param>
-/// <param name="Sightings">Everything seen in the weight; times in s from <paramref name="FromMs"/>.</param>
+/// <param name="DetectedEvents">Everything seen in the weight; times in s from <paramref name="FromMs"/>.</param>
 /// <param name="FromMs">The origin of those times, UTC milliseconds.</param>
-public sealed record Witnessed(ImmutableArray<Testimony> Said, ImmutableDictionary<int, double> PouredG, double? DoseG, double? WaterC, double? FlameW, ImmutableHashSet<int> Unstirred, ImmutableArray<Sighting> Sightings, double FromMs);
+public sealed record Detected(ImmutableArray<DetectedStep> Said, ImmutableDictionary<int, double> PouredG, double? DoseG, double? WaterC, double? FlameW, ImmutableHashSet<int> Unstirred, ImmutableArray<DetectedEvent> DetectedEvents, double FromMs);
 
 /// <summary>Derives a barista's actions from readings. A pure function of the plan and the curves.</summary>
 public static class StepDetector
@@ -40,12 +40,12 @@ public static class StepDetector
     /// <param name="startedAtMs">0:00, UTC milliseconds; null before it.</param>
     /// <param name="startsItself">Whether what is detected may start the clock.</param>
     /// <param name="nowMs">Now, UTC milliseconds.</param>
-    public static Witnessed Of(Forecast plan, IReadOnlyDictionary<ReadingOf, Curve> curves, double? startedAtMs, bool startsItself, double nowMs)
+    public static Detected Of(Forecast plan, IReadOnlyDictionary<ReadingOf, Curve> curves, double? startedAtMs, bool startsItself, double nowMs)
     {
         var weight = curves.TryGetValue(ReadingOf.ScaleG, out var shown) ? shown.Points : [];
         var fromMs = weight.Length > 0 ? weight[0].AtMs : 0.0;
         var sightings = WeightAnalyzer.Of(plan.Recipe, [.. weight.Select(point => new WeightPoint((point.AtMs - fromMs) / 1000, point.Value))], (Math.Max(nowMs, fromMs) - fromMs) / 1000);
-        var hearing = new Hearing(plan, startedAtMs, startsItself);
+        var hearing = new Evaluation(plan, startedAtMs, startsItself);
         foreach (var sighting in sightings)
         {
             hearing.Saw(sighting, fromMs + (1000 * sighting.AtS));
@@ -56,7 +56,7 @@ public static class StepDetector
             hearing.Siphon(curves);
         }
 
-        return new Witnessed(
+        return new Detected(
             [.. hearing.Said.OrderBy(said => said.AtMs)],
             hearing.PouredG.ToImmutable(),
             hearing.DoseG,
@@ -82,7 +82,7 @@ public static class StepDetector
         const int LeastPoints = 20;
         var missed = ImmutableHashSet.CreateBuilder<int>();
         var steepEnd = Acts.SteepEndIndex(plan.Recipe);
-        if (plan.Recipe.Brewer.Family == BrewerFamily.Siphon || Performance.IsOverServer(plan.Recipe))
+        if (plan.Recipe.Brewer.Family == BrewerFamily.Siphon || SimulatedBrew.IsOverServer(plan.Recipe))
         {
             return [];
         }
@@ -128,7 +128,7 @@ public static class StepDetector
         return false;
     }
 
-    private sealed class Hearing(Forecast plan, double? startedAtMs, bool startsItself)
+    private sealed class Evaluation(Forecast plan, double? startedAtMs, bool startsItself)
     {
         private readonly ImmutableArray<Step> steps = plan.Recipe.Steps;
         private readonly int anchor = RecipeChecker.AnchorIndex(plan.Recipe);
@@ -137,17 +137,17 @@ public static class StepDetector
         private int next;
         private bool opened;
 
-        public List<Testimony> Said { get; } = [];
+        public List<DetectedStep> Said { get; } = [];
 
         public ImmutableDictionary<int, double>.Builder PouredG { get; } = ImmutableDictionary.CreateBuilder<int, double>();
 
         public double? DoseG { get; private set; }
 
-        public void Saw(Sighting sighting, double atMs)
+        public void Saw(DetectedEvent sighting, double atMs)
         {
             switch (sighting.Kind)
             {
-                case SightingKind.PourBegun when Find<Step.Pour>() is >= 0 and var pour:
+                case DetectedEventKind.PourBegun when Find<Step.Pour>() is >= 0 and var pour:
                     if (!Starts(pour, atMs, ClockStart.FirstWater))
                     {
                         Say(EntryKind.Begun, pour, atMs);
@@ -155,47 +155,47 @@ public static class StepDetector
 
                     next = pour;
                     break;
-                case SightingKind.PourEnded when Find<Step.Pour>() is >= 0 and var pour:
+                case DetectedEventKind.PourEnded when Find<Step.Pour>() is >= 0 and var pour:
                     Starts(pour, atMs, ClockStart.WaterIn);
                     Done(pour, atMs);
                     PouredG[pour] = sighting.G;
                     break;
-                case SightingKind.CoffeeIn when Find<Step.AddCoffee>() is >= 0 and var coffee:
+                case DetectedEventKind.CoffeeIn when Find<Step.AddCoffee>() is >= 0 and var coffee:
                     DoseG = sighting.G;
                     Starts(coffee, atMs, ClockStart.CoffeeIn);
                     Done(coffee, atMs);
                     break;
-                case SightingKind.Tare when next < steps.Length && steps[next] is Step.Tare:
+                case DetectedEventKind.Tare when next < steps.Length && steps[next] is Step.Tare:
                     Done(next, atMs);
                     break;
                 // A dripper is taken off to be set over its server; the steep ends when liquid flows.
-                case SightingKind.VesselOff when steepEnd >= next && steps[steepEnd] is Step.Plunge or Step.Press or Step.Flip or Step.Decant:
+                case DetectedEventKind.VesselOff when steepEnd >= next && steps[steepEnd] is Step.Plunge or Step.Press or Step.Flip or Step.Decant:
                     Say(EntryKind.Begun, steepEnd, atMs);
                     next = steepEnd;
                     break;
-                case SightingKind.VesselOff when opened && SwapAt() is >= 0 and var swap:
+                case DetectedEventKind.VesselOff when opened && SwapAt() is >= 0 and var swap:
                     Done(swap - 1, atMs);
                     break;
-                case SightingKind.PressBegun when Find<Step.Press>() is >= 0 and var press:
+                case DetectedEventKind.PressBegun when Find<Step.Press>() is >= 0 and var press:
                     Say(EntryKind.Begun, press, atMs);
                     next = press;
                     break;
-                case SightingKind.PressEnded when Find<Step.Press>() is >= 0 and var press:
+                case DetectedEventKind.PressEnded when Find<Step.Press>() is >= 0 and var press:
                     Done(press, atMs);
                     break;
-                case SightingKind.CupOn when opened && next < steps.Length && steps[next] is Step.SwapCup:
+                case DetectedEventKind.CupOn when opened && next < steps.Length && steps[next] is Step.SwapCup:
                     Done(next, atMs);
                     break;
-                case SightingKind.CupOn when steepEnd >= 0 && next >= steepEnd && LastParting() is >= 0 and var parting:
+                case DetectedEventKind.CupOn when steepEnd >= 0 && next >= steepEnd && LastParting() is >= 0 and var parting:
                     Done(parting, atMs);
                     break;
-                case SightingKind.DrainBegun when EndsSteep(atMs):
+                case DetectedEventKind.DrainBegun when EndsSteep(atMs):
                     Open(atMs);
                     break;
-                case SightingKind.DrainEnded when opened && Find<Step.Drain>() is >= 0 and var drain:
+                case DetectedEventKind.DrainEnded when opened && Find<Step.Drain>() is >= 0 and var drain:
                     Done(drain, atMs);
                     break;
-                case SightingKind.Dilution when Find<Step.Dilute>() is >= 0 and var dilute:
+                case DetectedEventKind.Dilution when Find<Step.Dilute>() is >= 0 and var dilute:
                     Done(dilute, atMs);
                     break;
                 default:
@@ -270,7 +270,7 @@ public static class StepDetector
             if (startMs is null && startsItself && step == anchor && plan.Recipe.ClockStarts == by)
             {
                 startMs = atMs;
-                Said.Add(new Testimony(EntryKind.Start, step, atMs));
+                Said.Add(new DetectedStep(EntryKind.Start, step, atMs));
                 return true;
             }
 
@@ -283,7 +283,7 @@ public static class StepDetector
             // Of what is made ready the start says that it is done.
             if (startMs is { } zeroMs && step >= anchor && atMs > zeroMs - 2_000)
             {
-                Said.Add(new Testimony(kind, step, atMs));
+                Said.Add(new DetectedStep(kind, step, atMs));
             }
         }
 

@@ -102,14 +102,14 @@ public sealed class WeightAnalyzer
     private readonly double[] atS;
     private readonly double[] loadG;
     private readonly double nowS;
-    private readonly List<Sighting> seen = [];
+    private readonly List<DetectedEvent> seen = [];
     private readonly List<Change> changes = [];
 
     private WeightAnalyzer(Recipe recipe, IReadOnlyList<WeightPoint> curve, double nowS)
     {
         this.recipe = recipe;
         this.nowS = nowS;
-        overServer = Performance.IsOverServer(recipe);
+        overServer = SimulatedBrew.IsOverServer(recipe);
         drains = recipe.Steps.Any(step => step is Step.Drain);
         swaps = recipe.Steps.Any(step => step is Step.SwapCup);
         atS = [.. curve.Select(point => point.AtS)];
@@ -127,7 +127,7 @@ public sealed class WeightAnalyzer
     /// <param name="recipe">The recipe that is brewed.</param>
     /// <param name="curve">The display's values, in order of time.</param>
     /// <param name="nowS">Until when the curve is complete, on its clock; positive infinity when the brew is over.</param>
-    public static ImmutableArray<Sighting> Of(Recipe recipe, IReadOnlyList<WeightPoint> curve, double nowS) =>
+    public static ImmutableArray<DetectedEvent> Of(Recipe recipe, IReadOnlyList<WeightPoint> curve, double nowS) =>
         Look(recipe, curve, nowS) is { } sight ? [.. sight.seen.OrderBy(sighting => sighting.AtS)] : [];
 
     /// <summary>The flow into vessel and cup over time: the curve without vessels, lids, coffee, tares and bumps.</summary>
@@ -194,7 +194,7 @@ public sealed class WeightAnalyzer
                 // What ran in meanwhile is no part of it.
                 var ranG = Math.Abs(before) > 2 ? (before + earlier) / 2 * (atS[i] - atS[i - 1]) : 0;
                 takenG += fellG + ranG;
-                seen.Add(new Sighting(SightingKind.Tare, atS[i] - 0.1, 0));
+                seen.Add(new DetectedEvent(DetectedEventKind.Tare, atS[i] - 0.1, 0));
             }
 
             outG[i] = shown[i] + takenG;
@@ -584,7 +584,7 @@ public sealed class WeightAnalyzer
                 if (change.G > 0 != leaning && Math.Abs(change.G) >= LeanG / 2)
                 {
                     leaning = change.G > 0;
-                    See(leaning ? SightingKind.PressBegun : SightingKind.PressEnded, change.FromS, leaning ? change.G : 0);
+                    See(leaning ? DetectedEventKind.PressBegun : DetectedEventKind.PressEnded, change.FromS, leaning ? change.G : 0);
                 }
 
                 return 0;
@@ -595,7 +595,7 @@ public sealed class WeightAnalyzer
             {
                 under = released || sight.overServer ? Under.Server : Under.Vessel;
                 change.Puts = under;
-                See(under == Under.Server ? SightingKind.CupOn : SightingKind.VesselOn, change.FromS, change.G);
+                See(under == Under.Server ? DetectedEventKind.CupOn : DetectedEventKind.VesselOn, change.FromS, change.G);
             }
             else if (change.G <= -big && under != Under.Nothing)
             {
@@ -641,7 +641,7 @@ public sealed class WeightAnalyzer
                     dilution = true;
                     if (change.Sure)
                     {
-                        See(SightingKind.Dilution, change.ToS, change.G);
+                        See(DetectedEventKind.Dilution, change.ToS, change.G);
                     }
                 }
                 else if (sight.drains && !dilution)
@@ -675,7 +675,7 @@ public sealed class WeightAnalyzer
 
             if (change.Sure)
             {
-                See(SightingKind.CoffeeIn, change.ToS, change.G);
+                See(DetectedEventKind.CoffeeIn, change.ToS, change.G);
             }
         }
 
@@ -699,7 +699,7 @@ public sealed class WeightAnalyzer
             coffeeIn |= fills.Count > 0 && fills.Peek() is Step.AddCoffee;
             stream = change;
             pouredG += change.G;
-            See(SightingKind.PourBegun, change.FromS, 0);
+            See(DetectedEventKind.PourBegun, change.FromS, 0);
         }
 
         private void EndPour()
@@ -715,7 +715,7 @@ public sealed class WeightAnalyzer
 
             if (pour.Sure)
             {
-                See(SightingKind.PourEnded, pour.ToS, pouredG);
+                See(DetectedEventKind.PourEnded, pour.ToS, pouredG);
             }
 
             stream = null;
@@ -734,14 +734,14 @@ public sealed class WeightAnalyzer
             EndStream();
             stream = change;
             streamG = change.G;
-            See(SightingKind.DrainBegun, change.FromS, 0);
+            See(DetectedEventKind.DrainBegun, change.FromS, 0);
         }
 
         private void EndStream()
         {
             if (under == Under.Server && stream is { Sure: true } drain && sight.drains)
             {
-                See(SightingKind.DrainEnded, drain.ToS, streamG);
+                See(DetectedEventKind.DrainEnded, drain.ToS, streamG);
             }
 
             stream = under == Under.Server && stream is { Sure: false } ? stream : null;
@@ -755,7 +755,7 @@ public sealed class WeightAnalyzer
                 var other = sight.changes[back];
                 if (other.IsBody && Math.Abs(other.G + change.G) <= (swaps ? SwapG : Math.Max(12, 0.03 * Math.Abs(change.G))))
                 {
-                    See(SightingKind.Lifted, change.FromS, -change.G);
+                    See(DetectedEventKind.Lifted, change.FromS, -change.G);
                     // What ran on meanwhile is in what was set back.
                     streamG += under == Under.Server ? other.G + change.G : 0;
                     return back - at;
@@ -776,13 +776,13 @@ public sealed class WeightAnalyzer
                 swaps = false;
             }
 
-            See(SightingKind.VesselOff, change.FromS, change.G);
+            See(DetectedEventKind.VesselOff, change.FromS, change.G);
             change.Puts = Under.Nothing;
             under = Under.Nothing;
             released = true;
             return 0;
         }
 
-        private void See(SightingKind kind, double atS, double g) => sight.seen.Add(new Sighting(kind, atS, g));
+        private void See(DetectedEventKind kind, double atS, double g) => sight.seen.Add(new DetectedEvent(kind, atS, g));
     }
 }

@@ -19,10 +19,10 @@ public sealed class Verb
     private static readonly BrewerFamily[] Filtered = [BrewerFamily.TubePress, BrewerFamily.ValveDripper, BrewerFamily.LeverDripper, BrewerFamily.Siphon, BrewerFamily.FrenchPress];
 
     private static readonly StepTraits Ready = new(StepEnding.Hands) { MakesReady = true, Hands = false, Takes = TimeTaken.AtMost };
-    private static readonly StepTraits Worked = new(StepEnding.Hands) { Takes = TimeTaken.AtMost };
-    private static readonly StepTraits Dry = Worked with { Needs = StepNeeds.DryCoffee };
-    private static readonly StepTraits OnTheScale = Worked with { Instruments = Instruments.Scale };
-    private static readonly StepTraits InTheCup = Worked with { Needs = StepNeeds.Drink };
+    private static readonly StepTraits ByHand = new(StepEnding.Hands) { Takes = TimeTaken.AtMost };
+    private static readonly StepTraits Dry = ByHand with { Needs = StepNeeds.DryCoffee };
+    private static readonly StepTraits OnTheScale = ByHand with { Instruments = Instruments.Scale };
+    private static readonly StepTraits InTheCup = ByHand with { Needs = StepNeeds.Drink };
     private static readonly StepTraits Served = InTheCup with { Hands = false };
 
     private readonly Func<ObjectReader, Step> read;
@@ -87,7 +87,7 @@ public sealed class Verb
             }, requires: ["toG"]),
         Of<Step.LevelBed>("level-bed", Dry),
         Of<Step.MakeWell>("make-well", Dry),
-        Of<Step.Stir>("stir", ["turns", "overS", "continuous", "tool", "path"], Worked,
+        Of<Step.Stir>("stir", ["turns", "overS", "continuous", "tool", "path"], ByHand,
             r => new Step.Stir
             {
                 Turns = r.Whole("turns", 3),
@@ -103,9 +103,9 @@ public sealed class Verb
                 w.Maybe("tool", step.Tool);
                 w.Maybe("path", step.Path);
             }),
-        Of<Step.Swirl>("swirl", ["turns", "overS"], Worked, r => new Step.Swirl { Turns = r.Whole("turns", 2), OverS = r.Or("overS", 3) }, (w, step) => w.Number("turns", step.Turns)),
-        Of<Step.TapRaft>("tap-raft", ["turns", "overS"], Worked, r => new Step.TapRaft { Turns = r.Whole("turns", 2), OverS = r.Or("overS", 3) }, (w, step) => w.Number("turns", step.Turns)),
-        Of<Step.BreakCrust>("break-crust", ["turns", "overS"], Worked, r => new Step.BreakCrust { Turns = r.Whole("turns", 3), OverS = r.Or("overS", 3) }, (w, step) => w.Number("turns", step.Turns)),
+        Of<Step.Swirl>("swirl", ["turns", "overS"], ByHand, r => new Step.Swirl { Turns = r.Whole("turns", 2), OverS = r.Or("overS", 3) }, (w, step) => w.Number("turns", step.Turns)),
+        Of<Step.TapRaft>("tap-raft", ["turns", "overS"], ByHand, r => new Step.TapRaft { Turns = r.Whole("turns", 2), OverS = r.Or("overS", 3) }, (w, step) => w.Number("turns", step.Turns)),
+        Of<Step.BreakCrust>("break-crust", ["turns", "overS"], ByHand, r => new Step.BreakCrust { Turns = r.Whole("turns", 3), OverS = r.Or("overS", 3) }, (w, step) => w.Number("turns", step.Turns)),
         Of<Step.Skim>("skim", ["overS"], OnTheScale, r => new Step.Skim { OverS = r.Or("overS", 10) }),
         Of<Step.Lid>("lid", ["on"], OnTheScale, r => new Step.Lid(r.Flag("on", true)), (w, step) => w.Unless("on", step.On, otherwise: true)),
         Of<Step.SeatPlunger>("seat-plunger", ["drawBack", "under", "toMl"], OnTheScale, r => new Step.SeatPlunger(r.Flag("drawBack", false)) { Under = r.Flag("under", false), ToMl = r.Number("toMl") },
@@ -116,19 +116,19 @@ public sealed class Verb
                 w.Maybe("toMl", step.ToMl);
             }, Pressed),
         Of<Step.LiftPlunger>("lift-plunger", OnTheScale, Pressed),
-        Of<Step.Smell>("smell", Worked),
-        Of<Step.PurgeAir>("purge-air", ["overS"], Worked, r => new Step.PurgeAir { OverS = r.Or("overS", 0) }, families: Tube),
-        Of<Step.Flip>("flip", ["overS"], Worked with { Parts = true }, r => new Step.Flip { OverS = r.Or("overS", 4) }, families: Tube),
-        Of<Step.OffScale>("off-scale", Worked),
-        Of<Step.SetOnServer>("set-on-server", Worked, OnServer),
-        Of<Step.LightBurner>("light-burner", ["flameW"], Worked with { Instruments = Instruments.Burner }, r => new Step.LightBurner(r.Number("flameW")), (w, step) => w.Maybe("flameW", step.FlameW), Siphon),
-        Of<Step.SeatChamber>("seat-chamber", ["waterG", "holdC"], Worked with { BringsWater = true }, r => new Step.SeatChamber(r.Required("waterG")) { HoldC = r.Number("holdC") },
+        Of<Step.Smell>("smell", ByHand),
+        Of<Step.PurgeAir>("purge-air", ["overS"], ByHand, r => new Step.PurgeAir { OverS = r.Or("overS", 0) }, families: Tube),
+        Of<Step.Flip>("flip", ["overS"], ByHand with { Parts = true }, r => new Step.Flip { OverS = r.Or("overS", 4) }, families: Tube),
+        Of<Step.OffScale>("off-scale", ByHand),
+        Of<Step.SetOnServer>("set-on-server", ByHand, OnServer),
+        Of<Step.LightBurner>("light-burner", ["flameW"], ByHand with { Instruments = Instruments.Burner }, r => new Step.LightBurner(r.Number("flameW")), (w, step) => w.Maybe("flameW", step.FlameW), Siphon),
+        Of<Step.SeatChamber>("seat-chamber", ["waterG", "holdC"], ByHand with { BringsWater = true }, r => new Step.SeatChamber(r.Required("waterG")) { HoldC = r.Number("holdC") },
             (w, step) =>
             {
                 w.Number("waterG", step.WaterG);
                 w.Maybe("holdC", step.HoldC);
             }, Siphon, ["waterG"]),
-        Of<Step.RemoveBurner>("remove-burner", Worked with { Parts = true, Instruments = Instruments.Burner }, Siphon),
+        Of<Step.RemoveBurner>("remove-burner", ByHand with { Parts = true, Instruments = Instruments.Burner }, Siphon),
         Of<Step.OpenValve>("open-valve", OnTheScale with { Parts = true }, Drippers),
         Of<Step.CloseValve>("close-valve", OnTheScale, Drippers),
         Of<Step.Wait>("wait", ["forS"], new(StepEnding.Clock) { Hands = false, Takes = TimeTaken.AsLong, WindowOf = WindowOf.Length }, r => new Step.Wait(r.Required("forS")), (w, step) => w.Number("forS", step.ForS), requires: ["forS"]),
@@ -139,7 +139,7 @@ public sealed class Verb
                 w.Number("expectS", step.ExpectS);
             }, requires: ["event"]),
         Of<Step.Press>("press", ["overS"], new(StepEnding.Sight) { Parts = true, Takes = TimeTaken.Stretched, Needs = StepNeeds.WaterAndCoffee, WindowOf = WindowOf.Length, TwoWindows = true, Instruments = Instruments.Scale }, r => new Step.Press { OverS = r.Or("overS", 25) }, families: Tube),
-        Of<Step.Plunge>("plunge", ["overS", "depth"], Worked with { Parts = true, Takes = TimeTaken.Stretched, Needs = StepNeeds.WaterAndCoffee }, r => new Step.Plunge(r.Word<PlungeDepth>("depth") ?? PlungeDepth.Bottom) { OverS = r.Or("overS", 20) },
+        Of<Step.Plunge>("plunge", ["overS", "depth"], ByHand with { Parts = true, Takes = TimeTaken.Stretched, Needs = StepNeeds.WaterAndCoffee }, r => new Step.Plunge(r.Word<PlungeDepth>("depth") ?? PlungeDepth.Bottom) { OverS = r.Or("overS", 20) },
             (w, step) => w.Unless("depth", step.Depth, PlungeDepth.Bottom), [BrewerFamily.FrenchPress]),
         Of<Step.Drain>("drain", ["untilG"], new(StepEnding.Sight) { Hands = false, Parts = true, Takes = TimeTaken.Outcome, Needs = StepNeeds.WaterAndCoffee, WindowOf = WindowOf.Length, TwoWindows = true, Instruments = Instruments.Scale }, r => new Step.Drain(r.Number("untilG")),
             (w, step) => w.Maybe("untilG", step.UntilG), ThroughFilter),
@@ -152,7 +152,7 @@ public sealed class Verb
         Of<Step.Strain>("strain", ["overS"], InTheCup, r => new Step.Strain { OverS = r.Or("overS", 10) }),
         Of<Step.Share>("share", ["cups"], InTheCup, r => new Step.Share(r.Whole("cups", 2)), (w, step) => w.Number("cups", step.Cups), requires: ["cups"]),
         Of<Step.SwapCup>("swap-cup", ["keep"], OnTheScale, r => new Step.SwapCup(r.Flag("keep", true)), (w, step) => w.Unless("keep", step.Keep, otherwise: true)),
-        Of<Step.StopDrip>("stop-drip", Worked, Tube),
+        Of<Step.StopDrip>("stop-drip", ByHand, Tube),
         Of<Step.Clear>("clear", Served with { Needs = StepNeeds.Nothing }),
         Of<Step.Dilute>("dilute", ["waterG", "temperatureC"], OnTheScale with { Needs = StepNeeds.Drink }, r => new Step.Dilute(r.Required("waterG"), r.Number("temperatureC")),
             (w, step) =>

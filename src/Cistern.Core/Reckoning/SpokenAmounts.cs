@@ -17,7 +17,7 @@ public static partial class SpokenAmounts
     public static (double Count, bool Heaped)? Spoons(string text)
     {
         var plain = InFigures(text);
-        return plain.Length <= Patience.MostLetters && SpoonsSaid().Match(plain) is { Success: true } said && TypedNumber.Read(said.Groups["count"].Value, 0.25, 200, "").Value is { } count
+        return plain.Length <= PatternLimits.MostLetters && SpoonsSaid().Match(plain) is { Success: true } said && TypedNumber.Read(said.Groups["count"].Value, 0.25, 200, "").Value is { } count
             ? (count * (said.Groups["scoop"].Success ? SpoonsInScoop : 1), said.Groups["heaped"].Success)
             : null;
     }
@@ -27,7 +27,7 @@ public static partial class SpokenAmounts
     public static double? DepthM(string text)
     {
         var plain = InFigures(text);
-        return plain.Length <= Patience.MostLetters && DepthSaid().Match(plain) is { Success: true } said && TypedNumber.Read(said.Groups["count"].Value, 0.1, 30, "").Value is { } count
+        return plain.Length <= PatternLimits.MostLetters && DepthSaid().Match(plain) is { Success: true } said && TypedNumber.Read(said.Groups["count"].Value, 0.1, 30, "").Value is { } count
             ? count * (said.Groups["cm"].Success ? 0.01 : said.Groups["finger"].Success ? FingerM : 0.0254)
             : null;
     }
@@ -40,7 +40,7 @@ public static partial class SpokenAmounts
     public static double? IceG(string text)
     {
         var plain = InFigures(text);
-        return plain.Length <= Patience.MostLetters && IceSaid().Match(plain) is { Success: true } said && TypedNumber.Read(said.Groups["count"].Value, 0.25, 200, "").Value is { } count
+        return plain.Length <= PatternLimits.MostLetters && IceSaid().Match(plain) is { Success: true } said && TypedNumber.Read(said.Groups["count"].Value, 0.25, 200, "").Value is { } count
             ? count * (said.Groups["cube"].Success ? 20 : said.Groups["glass"].Success ? 160 : said.Groups["hand"].Success ? 80 : 110)
             : null;
     }
@@ -50,7 +50,7 @@ public static partial class SpokenAmounts
     public static double? MarkMl(string text)
     {
         var plain = InFigures(text);
-        return plain.Length <= Patience.MostLetters && MarkSaid().Match(plain) is { Success: true } said
+        return plain.Length <= PatternLimits.MostLetters && MarkSaid().Match(plain) is { Success: true } said
             ? TypedNumber.Read(said.Groups["before"].Success ? said.Groups["before"].Value : said.Groups["after"].Value, 1, 6_000, "ml").Value
             : null;
     }
@@ -65,15 +65,15 @@ public static partial class SpokenAmounts
         return first is "a" or "an" ? "1" + plain[first.Length..] : NumberWords.All.TryGetValue(first, out var number) ? number.ToString(CultureInfo.InvariantCulture) + plain[first.Length..] : plain;
     }
 
-    [GeneratedRegex(@"^(?<count>\d[\d.,]*)\s*(?:(?<heaped>heaped|heaping)\s+|(?:level)\s+)?(?:(?:table)?(?:spoons?|spoonfuls?|tbsps?)|(?<scoop>(?:coffee )?scoops?))(?:\s+of\s+coffee)?(?:\s*,?\s*(?:(?<heaped>heaped|heaping)|level))?$", RegexOptions.CultureInvariant, Patience.Ms)]
+    [GeneratedRegex(@"^(?<count>\d[\d.,]*)\s*(?:(?<heaped>heaped|heaping)\s+|(?:level)\s+)?(?:(?:table)?(?:spoons?|spoonfuls?|tbsps?)|(?<scoop>(?:coffee )?scoops?))(?:\s+of\s+coffee)?(?:\s*,?\s*(?:(?<heaped>heaped|heaping)|level))?$", RegexOptions.CultureInvariant, PatternLimits.Ms)]
     private static partial Regex SpoonsSaid();
 
-    [GeneratedRegex(@"^(?<count>\d[\d.,]*)\s*(?:inch(?:es)?|in|""|(?<cm>cm|centimet(?:re|er)s?)|(?<finger>fingers?))(?:\s+(?:deep|of\s+(?:coffee|grounds)))?$", RegexOptions.CultureInvariant, Patience.Ms)]
+    [GeneratedRegex(@"^(?<count>\d[\d.,]*)\s*(?:inch(?:es)?|in|""|(?<cm>cm|centimet(?:re|er)s?)|(?<finger>fingers?))(?:\s+(?:deep|of\s+(?:coffee|grounds)))?$", RegexOptions.CultureInvariant, PatternLimits.Ms)]
     private static partial Regex DepthSaid();
 
-    [GeneratedRegex(@"^(?<count>\d[\d.,]*)\s*(?:(?<cube>(?:ice )?cubes?)|(?<glass>glass(?:es)?(?: full)?|glassfuls?)|(?<hand>handfuls?)|(?:large |big )?blocks?)(?:\s+of\s+ice)?$", RegexOptions.CultureInvariant, Patience.Ms)]
+    [GeneratedRegex(@"^(?<count>\d[\d.,]*)\s*(?:(?<cube>(?:ice )?cubes?)|(?<glass>glass(?:es)?(?: full)?|glassfuls?)|(?<hand>handfuls?)|(?:large |big )?blocks?)(?:\s+of\s+ice)?$", RegexOptions.CultureInvariant, PatternLimits.Ms)]
     private static partial Regex IceSaid();
 
-    [GeneratedRegex(@"^(?:to|up to)?\s*(?:the)?\s*(?:(?<before>\d[\d.,]*)\s*(?:ml\s*)?mark|mark\s*(?<after>\d[\d.,]*))$", RegexOptions.CultureInvariant, Patience.Ms)]
+    [GeneratedRegex(@"^(?:to|up to)?\s*(?:the)?\s*(?:(?<before>\d[\d.,]*)\s*(?:ml\s*)?mark|mark\s*(?<after>\d[\d.,]*))$", RegexOptions.CultureInvariant, PatternLimits.Ms)]
     private static partial Regex MarkSaid();
 }

@@ -76,7 +76,7 @@ public static partial class SpokenUnits
     /// <param name="unit">The field's unit, as shown beside it.</param>
     public static string In(string text, string unit)
     {
-        if (text.Length > Patience.MostLetters || NumberAndWord().Match(text.Trim().ToLowerInvariant()) is not { Success: true } said)
+        if (text.Length > PatternLimits.MostLetters || NumberAndWord().Match(text.Trim().ToLowerInvariant()) is not { Success: true } said)
         {
             return text;
         }
@@ -106,7 +106,7 @@ public static partial class SpokenUnits
     /// <summary>Reads a duration such as "2 min 30 s" or "1 h 5 min", s; null where the text is something else.</summary>
     public static double? Seconds(string text)
     {
-        if (text.Length > Patience.MostLetters)
+        if (text.Length > PatternLimits.MostLetters)
         {
             return null;
         }
@@ -134,12 +134,12 @@ public static partial class SpokenUnits
         return totalS;
     }
 
-    [GeneratedRegex(@"^(?<number>[-−]?\d[\d.,'’\s]*?)\s*(?<word>[a-zµ°%][a-zµ°%. ]*)$", RegexOptions.CultureInvariant, Patience.Ms)]
+    [GeneratedRegex(@"^(?<number>[-−]?\d[\d.,'’\s]*?)\s*(?<word>[a-zµ°%][a-zµ°%. ]*)$", RegexOptions.CultureInvariant, PatternLimits.Ms)]
     private static partial Regex NumberAndWord();
 
-    [GeneratedRegex(@"(?<number>\d+(?:[.,]\d+)?)\s*(?<word>[a-z]+)(?:\s*(?:,|and)?\s*)", RegexOptions.CultureInvariant, Patience.Ms)]
+    [GeneratedRegex(@"(?<number>\d+(?:[.,]\d+)?)\s*(?<word>[a-z]+)(?:\s*(?:,|and)?\s*)", RegexOptions.CultureInvariant, PatternLimits.Ms)]
     private static partial Regex TimePart();
 
-    [GeneratedRegex(@"\s+", RegexOptions.CultureInvariant, Patience.Ms)]
+    [GeneratedRegex(@"\s+", RegexOptions.CultureInvariant, PatternLimits.Ms)]
     private static partial Regex Blanks();
 }

@@ -64,7 +64,7 @@ public sealed partial record TypedNumber(string Text, double? Value, string? Pro
             : typed;
     }
 
-    [GeneratedRegex(@"^((?<whole>\d{1,4})\s+)?(?<over>\d{1,2})/(?<under>\d{1,2})$", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, Patience.Ms)]
+    [GeneratedRegex(@"^((?<whole>\d{1,4})\s+)?(?<over>\d{1,2})/(?<under>\d{1,2})$", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, PatternLimits.Ms)]
     private static partial Regex Fraction();
 
     /// <summary>Whether a number lies in a range. Limits are shown rounded, so a limit typed as shown is accepted.</summary>
@@ -90,16 +90,16 @@ public sealed partial record TypedNumber(string Text, double? Value, string? Pro
             : typed.Replace(',', '.');
     }
 
-    [GeneratedRegex(@"^-?[1-9]\d{0,2}(,\d{3})+(\.\d+)?$", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, Patience.Ms)]
+    [GeneratedRegex(@"^-?[1-9]\d{0,2}(,\d{3})+(\.\d+)?$", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, PatternLimits.Ms)]
     private static partial Regex Commas();
 
-    [GeneratedRegex(@"^-?[1-9]\d{0,2}([\u0020\u00A0\u2009\u202F'’]\d{3})+([.,]\d+)?$", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, Patience.Ms)]
+    [GeneratedRegex(@"^-?[1-9]\d{0,2}([\u0020\u00A0\u2009\u202F'’]\d{3})+([.,]\d+)?$", RegexOptions.CultureInvariant | RegexOptions.ExplicitCapture, PatternLimits.Ms)]
     private static partial Regex Spaced();
 
-    [GeneratedRegex(@"[\u0020\u00A0\u2009\u202F'’]", RegexOptions.CultureInvariant, Patience.Ms)]
+    [GeneratedRegex(@"[\u0020\u00A0\u2009\u202F'’]", RegexOptions.CultureInvariant, PatternLimits.Ms)]
     private static partial Regex Separators();
 
-    [GeneratedRegex(@"^(?<whole>-?[1-9]\d{0,2})\.(?<part>\d{3})$", RegexOptions.CultureInvariant, Patience.Ms)]
+    [GeneratedRegex(@"^(?<whole>-?[1-9]\d{0,2})\.(?<part>\d{3})$", RegexOptions.CultureInvariant, PatternLimits.Ms)]
     private static partial Regex OneMark();
 
     /// <summary>Whether there are letters in it.</summary>

@@ -46,7 +46,7 @@ public sealed partial record WantedTime(DateTime? At, string? Problem)
     /// <param name="now">Now, where the speaker is.</param>
     public static WantedTime Read(string? text, DateTime now)
     {
-        if (text is { Length: > Patience.MostLetters })
+        if (text is { Length: > PatternLimits.MostLetters })
         {
             return Wrong();
         }
@@ -167,21 +167,21 @@ public sealed partial record WantedTime(DateTime? At, string? Problem)
     private static string? Without(string said, string word) =>
         $" {said} ".Contains($" {word} ", StringComparison.Ordinal) ? $" {said} ".Replace($" {word} ", " ", StringComparison.Ordinal).Trim() : null;
 
-    [GeneratedRegex(@"[\s,]+", RegexOptions.CultureInvariant, Patience.Ms)]
+    [GeneratedRegex(@"[\s,]+", RegexOptions.CultureInvariant, PatternLimits.Ms)]
     private static partial Regex Words();
 
-    [GeneratedRegex(@"^in (?<count>\d{1,4}(?:[.,]\d)?) ?(?<unit>min|mins|minutes|minute|h|hours|hour)$", RegexOptions.CultureInvariant, Patience.Ms)]
+    [GeneratedRegex(@"^in (?<count>\d{1,4}(?:[.,]\d)?) ?(?<unit>min|mins|minutes|minute|h|hours|hour)$", RegexOptions.CultureInvariant, PatternLimits.Ms)]
     private static partial Regex Ahead();
 
-    [GeneratedRegex(@"\d{4}-\d{2}-\d{2}", RegexOptions.CultureInvariant, Patience.Ms)]
+    [GeneratedRegex(@"\d{4}-\d{2}-\d{2}", RegexOptions.CultureInvariant, PatternLimits.Ms)]
     private static partial Regex Iso();
 
-    [GeneratedRegex(@"(?:(?:mon|tue|wed|thu|fri|sat|sun)[a-z]* )?\b(?<day>\d{1,2}) (?<month>jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\b", RegexOptions.CultureInvariant, Patience.Ms)]
+    [GeneratedRegex(@"(?:(?:mon|tue|wed|thu|fri|sat|sun)[a-z]* )?\b(?<day>\d{1,2}) (?<month>jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\b", RegexOptions.CultureInvariant, PatternLimits.Ms)]
     private static partial Regex DayAndMonth();
 
-    [GeneratedRegex(@"\b(?:in the )?(?:morning|afternoon|evening)\b|(?<=\d|\b)(?:am|pm)\b", RegexOptions.CultureInvariant, Patience.Ms)]
+    [GeneratedRegex(@"\b(?:in the )?(?:morning|afternoon|evening)\b|(?<=\d|\b)(?:am|pm)\b", RegexOptions.CultureInvariant, PatternLimits.Ms)]
     private static partial Regex HalfOfDay();
 
-    [GeneratedRegex(@"^(?<hour>\d{1,2})(?:[:.]?(?<minute>\d{2}))?$", RegexOptions.CultureInvariant, Patience.Ms)]
+    [GeneratedRegex(@"^(?<hour>\d{1,2})(?:[:.]?(?<minute>\d{2}))?$", RegexOptions.CultureInvariant, PatternLimits.Ms)]
     private static partial Regex Clock();
 }

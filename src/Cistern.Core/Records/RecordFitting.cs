@@ -77,11 +77,11 @@ public static class RecordFitting
         }
 
         var seen = WeightAnalyzer.Of(brew.Brewed, curve, double.PositiveInfinity);
-        var begunS = LastS(SightingKind.DrainBegun);
-        var endedS = LastS(SightingKind.DrainEnded);
+        var begunS = LastS(DetectedEventKind.DrainBegun);
+        var endedS = LastS(DetectedEventKind.DrainEnded);
         return endedS > begunS ? endedS - begunS : null;
 
-        double? LastS(SightingKind kind) => seen.Where(sighting => sighting.Kind == kind).Select(sighting => (double?)sighting.AtS).LastOrDefault();
+        double? LastS(DetectedEventKind kind) => seen.Where(sighting => sighting.Kind == kind).Select(sighting => (double?)sighting.AtS).LastOrDefault();
     }
 
     private static IEnumerable<FitReading> Temperatures(BrewRecord brew)

@@ -51,7 +51,7 @@ public static class BrewPlan
 
     /// <summary>The figures of its forecast.</summary>
     public static IReadOnlyDictionary<string, double?> Figures(this Brew brew) =>
-        KeptJson.Read<Dictionary<string, double?>>(brew.ForecastJson) ?? [];
+        StoredJson.Read<Dictionary<string, double?>>(brew.ForecastJson) ?? [];
 
     /// <summary>The weights at the ends of pours, by step.</summary>
     public static ImmutableDictionary<int, double> WeightsG(this Brew brew) =>
@@ -181,11 +181,11 @@ public static class BrewPlan
     /// <summary>The figures of a finished brew by the model it was planned with, as planned and as brewed.</summary>
     /// <param name="brew">The brew, with its entries, weights and observations.</param>
     /// <param name="model">The published model, with its cancellation.</param>
-    public static ToldFigures Told(this Brew brew, ForecastModel model)
+    public static BrewFigures Told(this Brew brew, ForecastModel model)
     {
         var plan = brew.ModelOf(model).Figures(brew.Recipe());
         var planned = brew.PlannedJson is null ? plan : plan.Again(brew.Planned());
-        return new ToldFigures(planned.Totals, brew.AsItWas(plan, brew.Run(plan, brew.EndedAtMs ?? brew.OpenedAtMs)).Totals);
+        return new BrewFigures(planned.Totals, brew.AsItWas(plan, brew.Run(plan, brew.EndedAtMs ?? brew.OpenedAtMs)).Totals);
     }
 
     /// <summary>Extraction from the refractometer's reading, with the drink as weighed or else as expected, %; null without a reading.</summary>

@@ -15,7 +15,7 @@ public sealed record ModelUsed(ModelParameters Parameters, double[][] Spread)
 
     /// <summary>The stored model; null where it cannot be read, which stands for the published one.</summary>
     public static ModelUsed? Read(string json) =>
-        KeptJson.Read<ModelUsed>(json) is { Spread: { } spread } used && Array.TrueForAll(spread, direction => direction?.Length == ModelParameters.Count) ? used : null;
+        StoredJson.Read<ModelUsed>(json) is { Spread: { } spread } used && Array.TrueForAll(spread, direction => direction?.Length == ModelParameters.Count) ? used : null;
 
     /// <summary>As stored.</summary>
     public string ToJson() => JsonSerializer.Serialize(this);

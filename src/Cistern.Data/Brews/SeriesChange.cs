@@ -11,7 +11,7 @@ namespace Cistern.Data.Brews;
 public sealed record SeriesChange(string Setting, double From, double To, string Unit, string What)
 {
     /// <summary>The stored change; null where there is none, or it cannot be read.</summary>
-    public static SeriesChange? Read(string json) => json.Length > 0 && KeptJson.Read<SeriesChange>(json) is { What: not null } change ? change : null;
+    public static SeriesChange? Read(string json) => json.Length > 0 && StoredJson.Read<SeriesChange>(json) is { What: not null } change ? change : null;
 
     /// <summary>As stored.</summary>
     public string ToJson() => JsonSerializer.Serialize(this);

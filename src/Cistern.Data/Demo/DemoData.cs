@@ -78,7 +78,7 @@ public static class DemoData
         await AddLogAsync(db, time, ct);
         await DemoSeries.AddFollowedAsync(db, time, Seed + 1, ct);
         await AddPlansAsync(db, time, ct);
-        await DemoRooms.AddAsync(db, time, ct);
+        await DemoExtras.AddAsync(db, time, ct);
         await DemoSeries.AddDialledInAsync(db, time, Seed + 4, ct);
     }
 

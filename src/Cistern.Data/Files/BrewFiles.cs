@@ -15,7 +15,7 @@ namespace Cistern.Data.Files;
 /// <param name="Parent">The file id of the brew it was made from.</param>
 /// <param name="Bag">The bag it took from.</param>
 /// <param name="BoughtGround">Whether that was bought ground.</param>
-public sealed record BrewRound(Guid? Parent, Shelf.Bag? Bag, bool BoughtGround);
+public sealed record BrewReferences(Guid? Parent, Shelf.Bag? Bag, bool BoughtGround);
 
 /// <summary>Converts brews to open files and back without loss.</summary>
 public static class BrewFiles
@@ -24,7 +24,7 @@ public static class BrewFiles
     /// <param name="brew">A finished brew, with everything that belongs to it.</param>
     /// <param name="round">What it refers to.</param>
     /// <param name="model">The published model, with its cancellation.</param>
-    public static BrewRecord Out(Brew brew, BrewRound round, ForecastModel model)
+    public static BrewRecord Out(Brew brew, BrewReferences round, ForecastModel model)
     {
         var record = Opened(brew, BrewRecords.Of(brew, model, round.BoughtGround), round, model);
         record = brew.FileJson is { } told ? Over(record, told) : record;
@@ -98,7 +98,7 @@ public static class BrewFiles
     /// <summary>The figures of a brew by the model stored in its file; null where there is none, or where the file was changed.</summary>
     /// <param name="record">The file.</param>
     /// <param name="model">The published model.</param>
-    public static ToldFigures? Told(BrewRecord record, ForecastModel model)
+    public static BrewFigures? Told(BrewRecord record, ForecastModel model)
     {
         if (KeptBrew.Read(record) is not { } kept || record.Forecast?.Brewed.TryGetValue("finishS", out var finishS) is not true)
         {
@@ -106,7 +106,7 @@ public static class BrewFiles
         }
 
         var used = kept.ModelJson is { } json && ModelUsed.Read(json) is { } was ? was.On(model) : model;
-        return new ToldFigures(used.Figures(record.Planned).Totals, used.Figures(record.Brewed).ByClock(finishS, record.Measured.DrawdownS).Totals);
+        return new BrewFigures(used.Figures(record.Planned).Totals, used.Figures(record.Brewed).ByClock(finishS, record.Measured.DrawdownS).Totals);
     }
 
     /// <summary>Whether two files hold the same brew, apart from forecasts.</summary>
@@ -125,7 +125,7 @@ public static class BrewFiles
     private static DateTimeOffset At(long ms) => DateTimeOffset.FromUnixTimeMilliseconds(ms);
 
     /// <summary>Adds what the format holds beyond the needs of fitting and advice.</summary>
-    private static BrewRecord Opened(Brew brew, BrewRecord record, BrewRound round, ForecastModel model)
+    private static BrewRecord Opened(Brew brew, BrewRecord record, BrewReferences round, ForecastModel model)
     {
         var planned = record.Planned;
         return record with

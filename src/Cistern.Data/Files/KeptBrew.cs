@@ -104,7 +104,7 @@ internal sealed record KeptBrew
             && IsMoment(taste.AtMs) && IsText(LongestName, taste.Taster) && IsText(LongestText, taste.Note, taste.Crust, taste.NotesFound, taste.Complaints, taste.WentWrong) && (taste.Sips ?? []).All(IsSip))
         && Tastings.Where(taste => taste.Taster is not null).DistinctBy(taste => taste.Taster).Count() == Tastings.Count(taste => taste.Taster is not null)
         && Answers.All(answer => answer is { Kind: not null, Step: >= 0 and <= 1_000, DilutionG: >= 0 and <= 5_000, SteepEndAtS: null or (>= 0 and <= 172_800), PourOffAtS: null or (>= 0 and <= 172_800) } && IsMoment(answer.AtMs) && IsText(LongestText, answer.Said) && IsText(LongestName, answer.By))
-        && (Plan is null || IsRecipe(Plan)) && (BrewedJson is null || IsRecipe(BrewedJson)) && KeptJson.Read<Dictionary<string, double?>>(ForecastJson) is not null
+        && (Plan is null || IsRecipe(Plan)) && (BrewedJson is null || IsRecipe(BrewedJson)) && StoredJson.Read<Dictionary<string, double?>>(ForecastJson) is not null
         && Sparkline.All(letter => char.IsAsciiDigit(letter) || letter is ' ' or ',' or '.' or '-');
 
     private static bool IsRecipe(string json) => RecipeReader.Read(Encoding.UTF8.GetBytes(json)) is { Accepted: true, Recipes.Length: 1 };

@@ -80,10 +80,10 @@ public sealed class BaristaContext(CisternDb db, IHttpContextAccessor context, T
     }
 
     /// <summary>The current barista for use cases.</summary>
-    public async Task<AtBench> AtBenchAsync(CancellationToken ct = default)
+    public async Task<CurrentBarista> CurrentBaristaAsync(CancellationToken ct = default)
     {
         var who = await BaristaAsync(ct);
-        return new AtBench(who?.Name ?? "", (await FormatAsync(ct)).Hand.Grinder, who?.UsesLearned != false, Today);
+        return new CurrentBarista(who?.Name ?? "", (await FormatAsync(ct)).Equipment.Grinder, who?.UsesLearned != false, Today);
     }
 
     private async Task<FigureFormat> OfBaristaAsync(CancellationToken ct)
@@ -95,7 +95,7 @@ public sealed class BaristaContext(CisternDb db, IHttpContextAccessor context, T
 
         // There is rarely more than one spoon; the first is used.
         var spoon = who.NoScale ? await db.Spoons.AsNoTracking().Where(row => row.RemovedAtMs == null).OrderBy(row => row.Id).FirstOrDefaultAsync(ct) : null;
-        return new FigureFormat(who.Units, new AtHand(!who.NoScale, !who.NoThermometer, !who.NoGrinder) { Spoon = SpoonAtHand.Of(spoon), ByTaste = who.ByTaste });
+        return new FigureFormat(who.Units, new Equipment(!who.NoScale, !who.NoThermometer, !who.NoGrinder) { Spoon = EquipmentSpoon.Of(spoon), ByTaste = who.ByTaste });
     }
 
     /// <summary>How this barista reads the figures of a brew in their own vessel: without a scale, at its marks.</summary>
@@ -104,9 +104,9 @@ public sealed class BaristaContext(CisternDb db, IHttpContextAccessor context, T
     public async Task<FigureFormat> FormatOfAsync(string vessel, CancellationToken ct)
     {
         var theirs = await FormatAsync(ct);
-        return theirs.Hand.Scale || vessel.Length == 0 || await db.Vessels.AsNoTracking().FirstOrDefaultAsync(row => row.Name == vessel, ct) is not { } own
+        return theirs.Equipment.Scale || vessel.Length == 0 || await db.Vessels.AsNoTracking().FirstOrDefaultAsync(row => row.Name == vessel, ct) is not { } own
             ? theirs
-            : theirs.With(theirs.Hand with { MarksMl = own.MarksMl });
+            : theirs.With(theirs.Equipment with { MarksMl = own.MarksMl });
     }
 
     /// <summary>Brews under way, the newest first.</summary>

@@ -19,7 +19,7 @@ public sealed partial class DailyBackup(DataFile file, TimeProvider time, AppSet
     /// <inheritdoc/>
     protected override async Task BeatAsync(CancellationToken ct)
     {
-        if (File.Exists(Copies.Waiting(file.Path)))
+        if (File.Exists(Copies.RestorePath(file.Path)))
         {
             PutBack();
         }
@@ -35,13 +35,13 @@ public sealed partial class DailyBackup(DataFile file, TimeProvider time, AppSet
     /// <summary>Shuts down for a sound copy; any other file at that path is ignored.</summary>
     private void PutBack()
     {
-        if (Copies.Problem(Copies.Waiting(file.Path)) is { } problem)
+        if (Copies.Problem(Copies.RestorePath(file.Path)) is { } problem)
         {
             NotPutBack(Copies.SetAside(file.Path), problem);
             return;
         }
 
-        WillBePutBack(Copies.Waiting(file.Path));
+        WillBePutBack(Copies.RestorePath(file.Path));
         lifetime.StopApplication();
     }
 
@@ -49,7 +49,7 @@ public sealed partial class DailyBackup(DataFile file, TimeProvider time, AppSet
     {
         try
         {
-            if (file.StillThere && Copies.MakeDaily(file.Path, DateOnly.FromDateTime(Time.GetLocalNow().DateTime)))
+            if (file.IsInPlace && Copies.MakeDaily(file.Path, DateOnly.FromDateTime(Time.GetLocalNow().DateTime)))
             {
                 Made(Copies.Daily(file.Path));
             }

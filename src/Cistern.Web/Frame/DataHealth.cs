@@ -16,7 +16,7 @@ namespace Cistern.Web.Frame;
 /// <param name="file">The data file.</param>
 /// <param name="soundness">The integrity check, which is run only from time to time.</param>
 /// <param name="protection">Uses the keys for forms.</param>
-public sealed class DataHealth(CisternDb db, DataFile file, Soundness soundness, IDataProtectionProvider protection) : IHealthCheck
+public sealed class DataHealth(CisternDb db, DataFile file, IntegrityCheck soundness, IDataProtectionProvider protection) : IHealthCheck
 {
     /// <inheritdoc/>
     public async Task<HealthCheckResult> CheckHealthAsync(HealthCheckContext context, CancellationToken cancellationToken = default)
@@ -34,7 +34,7 @@ public sealed class DataHealth(CisternDb db, DataFile file, Soundness soundness,
 
     private async Task<string?> ProblemAsync(CancellationToken ct)
     {
-        if (!file.StillThere)
+        if (!file.IsInPlace)
         {
             return "The data file has gone from its place: nothing more is taken.";
         }
@@ -70,7 +70,7 @@ public sealed class DataHealth(CisternDb db, DataFile file, Soundness soundness,
 
 /// <summary>Whether every page of the data file is sound. A check reads the whole file, so its result is reused for a while.</summary>
 /// <param name="time">The clock.</param>
-public sealed class Soundness(TimeProvider time)
+public sealed class IntegrityCheck(TimeProvider time)
 {
     /// <summary>A check may take at most one part in this many of the time.</summary>
     private const int RestsFor = 20;

@@ -21,7 +21,7 @@ public sealed partial class LearningService(IServiceProvider services, LearnedNo
         }
         else if (settings.Learns && now.TakeNews() && !await DoAsync(store => store.LearnAsync(ct)))
         {
-            now.Ring();
+            now.Signal();
         }
     }
 

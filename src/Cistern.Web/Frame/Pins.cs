@@ -28,7 +28,7 @@ public sealed class Pins(IDataProtectionProvider protection, TimeProvider time)
     private const int Iterations = 210_000;
 
     private readonly IDataProtector protector = protection.CreateProtector("Cistern.Pins");
-    private readonly ConcurrentDictionary<(int Barista, int Device), Tries> tries = new();
+    private readonly ConcurrentDictionary<(int Barista, int Device), TryLimiter> tries = new();
 
     /// <summary>What is wrong with a new PIN, or null.</summary>
     public static string? Problem(string pin) =>
@@ -45,9 +45,9 @@ public sealed class Pins(IDataProtectionProvider protection, TimeProvider time)
     /// <param name="barista">The barista.</param>
     /// <param name="pin">What was typed.</param>
     /// <param name="device">The device; 0 for the server's own screen.</param>
-    public Tried Try(Barista barista, string pin, int device)
+    public TryResult Try(Barista barista, string pin, int device)
     {
-        var own = tries.GetOrAdd((barista.Id, device), _ => new Tries(time));
+        var own = tries.GetOrAdd((barista.Id, device), _ => new TryLimiter(time));
         lock (own)
         {
             return own.Take(() => Fits(barista.Pin, pin));

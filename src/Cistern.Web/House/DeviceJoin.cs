@@ -23,7 +23,7 @@ public sealed class DeviceJoin(TimeProvider time)
     public const long GoodForMs = 300_000;
 
     private readonly Lock gate = new();
-    private readonly Tries tries = new(time);
+    private readonly TryLimiter tries = new(time);
     private JoinCode? code;
 
     private JoinCode? Good => code is { } one && GoodFor(one) > TimeSpan.Zero ? one : null;
@@ -80,7 +80,7 @@ public sealed class DeviceJoin(TimeProvider time)
     /// <param name="text">As it was typed.</param>
     /// <param name="from">Where it came from, for the owner.</param>
     /// <param name="role">The role it gives, where it is valid.</param>
-    public Tried Try(string text, string from, out DeviceRole role)
+    public TryResult Try(string text, string from, out DeviceRole role)
     {
         role = DeviceRole.Guest;
         var digits = string.Concat(text.Where(char.IsAsciiDigit));
@@ -88,18 +88,18 @@ public sealed class DeviceJoin(TimeProvider time)
         {
             if (tries.ShutFor is not null)
             {
-                return Tried.Shut;
+                return TryResult.Shut;
             }
 
             var good = Good;
             var tried = tries.Take(() => good is not null && CryptographicOperations.FixedTimeEquals(Encoding.ASCII.GetBytes(digits), Encoding.ASCII.GetBytes(good.Digits)));
-            if (tried == Tried.Good)
+            if (tried == TryResult.Good)
             {
                 role = good!.Role;
             }
 
-            WrongFrom = tried == Tried.Good ? "" : from;
-            code = tried == Tried.Wrong ? code : null;
+            WrongFrom = tried == TryResult.Good ? "" : from;
+            code = tried == TryResult.Wrong ? code : null;
             return tried;
         }
     }

@@ -56,7 +56,7 @@ public static class HouseGuard
     });
 
     /// <summary>Adds it to the pipeline.</summary>
-    public static void UseHouseGuard(this IApplicationBuilder app, Presence presence, TimeProvider time)
+    public static void UseHouseGuard(this IApplicationBuilder app, ActiveRequests presence, TimeProvider time)
     {
         app.Use((context, next) => context.Door() switch
         {
@@ -87,7 +87,7 @@ public static class HouseGuard
             : ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden, "It was sent by another site. Nothing was changed.");
     }
 
-    private static async Task PairedAsync(HttpContext context, RequestDelegate next, Presence presence, long nowMs)
+    private static async Task PairedAsync(HttpContext context, RequestDelegate next, ActiveRequests presence, long nowMs)
     {
         // No Strict-Transport-Security: it would apply to every port of this host, including the unencrypted page.
         var store = context.RequestServices.GetRequiredService<DeviceStore>();
@@ -123,7 +123,7 @@ public static class HouseGuard
     }
 
     /// <summary>Updates when a device was last seen and replaces an old token. A full disk does not prevent reading.</summary>
-    private static async Task NoteAsync(HttpContext context, DeviceStore store, KnownToken known, Presence presence, long nowMs)
+    private static async Task NoteAsync(HttpContext context, DeviceStore store, KnownToken known, ActiveRequests presence, long nowMs)
     {
         var device = known.Device;
         try

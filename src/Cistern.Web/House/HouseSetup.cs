@@ -54,7 +54,7 @@ public static class HouseSetup
     {
         builder.Services.AddSingleton<IHouseNames, MachineNames>();
         builder.Services.AddSingleton<IDoors, PortDoors>();
-        builder.Services.AddSingleton<Presence>();
+        builder.Services.AddSingleton<ActiveRequests>();
         builder.Services.AddSingleton<IPermits, HousePermits>();
         builder.Services.AddSingleton<DeviceJoin>();
         builder.Services.AddScoped<DeviceStore>();
@@ -147,7 +147,7 @@ public static class HouseSetup
             app.UseForwardedHeaders();
         }
 
-        app.UseHouseGuard(app.Services.GetRequiredService<Presence>(), app.Services.GetRequiredService<TimeProvider>());
+        app.UseHouseGuard(app.Services.GetRequiredService<ActiveRequests>(), app.Services.GetRequiredService<TimeProvider>());
 
         if (settings.House || ProxyIsHere(settings))
         {

@@ -14,7 +14,7 @@ public static class CupWording
     public static string Strength(Totals totals, FigureFormat format) => $"{Tds(totals, format)}{Of(totals)}";
 
     /// <summary>The strength followed by a separator; empty for a barista who goes by taste.</summary>
-    public static string Tds(Totals totals, FigureFormat format) => format.Hand.ByTaste ? "" : $"{FigureFormat.Percent(totals.FinalTdsPercent, 2)} TDS, ";
+    public static string Tds(Totals totals, FigureFormat format) => format.Equipment.ByTaste ? "" : $"{FigureFormat.Percent(totals.FinalTdsPercent, 2)} TDS, ";
 
     /// <summary>The sediment in the cup. Judged: limits at 0.02, 0.08 and 0.16 g per 100 g.</summary>
     public static string Sediment(Totals totals) => totals.SedimentGPer100G switch { < 0.02 => "clear", < 0.08 => "hardly any", < 0.16 => "a little", < 0.26 => "some", _ => "muddy" };

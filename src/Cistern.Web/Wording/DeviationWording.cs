@@ -9,7 +9,7 @@ namespace Cistern.Web.Wording;
 /// <param name="What">What went differently.</param>
 /// <param name="Comes">The effect on the cup, or what the barista can do.</param>
 /// <param name="Offer">The best correction with its result; empty where none improves the cup.</param>
-public sealed record DeviationTold(string What, string Comes, string Offer)
+public sealed record DeviationText(string What, string Comes, string Offer)
 {
     /// <summary>All of it in one line, as stored in the log.</summary>
     public string Line => string.Join(' ', new[] { What, Comes, Offer }.Where(text => text.Length > 0));
@@ -31,7 +31,7 @@ public static class DeviationWording
     /// <param name="asItGoes">The forecast of what happened so far.</param>
     /// <param name="nowS">Now, s on the brew clock.</param>
     /// <param name="format">Formats figures.</param>
-    public static DeviationTold Of(Deviation deviation, Correction? correction, Recipe recipe, Forecast asItGoes, double nowS, FigureFormat format)
+    public static DeviationText Of(Deviation deviation, Correction? correction, Recipe recipe, Forecast asItGoes, double nowS, FigureFormat format)
     {
         var off = deviation.Amount < 100 ? FigureFormat.Seconds(deviation.Amount) : FigureFormat.Clock(deviation.Amount);
         var what = deviation.Kind switch
@@ -70,14 +70,14 @@ public static class DeviationWording
             comes = $"Pour the rest now, and type the weight that then stands. {comes}";
         }
 
-        return new DeviationTold(what, comes, correction is null || !Offers(correction) ? "" : $"{Deed(correction, deviation, recipe, nowS, format)}: {(Beside(asItGoes.Totals, correction, format).Length > 0 ? "nearer to the plan" : CupWording.Strength(correction.Forecast.Totals, format))}.");
+        return new DeviationText(what, comes, correction is null || !Offers(correction) ? "" : $"{Action(correction, deviation, recipe, nowS, format)}: {(Beside(asItGoes.Totals, correction, format).Length > 0 ? "nearer to the plan" : CupWording.Strength(correction.Forecast.Totals, format))}.");
     }
 
     /// <summary>Which way the cup is off, where words alone show no difference; empty where they do, or where figures are shown.</summary>
     private static string Beside(Totals asItGoes, Correction correction, FigureFormat format)
     {
         var mended = correction.Forecast.Totals;
-        return !format.Hand.ByTaste || CupWording.Strength(asItGoes, format) != CupWording.Strength(mended, format) ? ""
+        return !format.Equipment.ByTaste || CupWording.Strength(asItGoes, format) != CupWording.Strength(mended, format) ? ""
             : asItGoes.FinalTdsPercent > mended.FinalTdsPercent ? ", a little strong" : ", a little weak";
     }
 
@@ -88,7 +88,7 @@ public static class DeviationWording
     private static bool CanPourTheRest(Deviation deviation, Recipe recipe, Forecast asItGoes, double nowS) =>
         Acts.SteepEndIndex(recipe) is >= 0 and var steepEnd && deviation.Step < steepEnd && asItGoes.Timings[steepEnd].StartS > nowS && !recipe.Steps.Skip(deviation.Step + 1).OfType<Step.Pour>().Any();
 
-    private static string Deed(Correction correction, Deviation deviation, Recipe recipe, double nowS, FigureFormat format)
+    private static string Action(Correction correction, Deviation deviation, Recipe recipe, double nowS, FigureFormat format)
     {
         var steepEnd = Acts.SteepEndIndex(recipe);
         var begins = steepEnd < 0 ? "" : StepWording.Of(recipe, steepEnd, format).Begins;
@@ -100,7 +100,7 @@ public static class DeviationWording
             ({ } atS, _) when atS - nowS < NowS => begins,
             ({ } atS, _) => $"{StepWording.Of(recipe, steepEnd, format).Verb} at {FigureFormat.Clock(atS)}",
         };
-        var dilution = correction.DilutionG > 0 ? $"dilute with {format.Hand.Water(correction.DilutionG, format)} of water" : "";
+        var dilution = correction.DilutionG > 0 ? $"dilute with {format.Equipment.Water(correction.DilutionG, format)} of water" : "";
         return (when.Length, dilution.Length) switch
         {
             ( > 0, > 0) => $"{when}, then {dilution}",

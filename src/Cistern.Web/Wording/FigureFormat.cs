@@ -8,20 +8,20 @@ namespace Cistern.Web.Wording;
 
 /// <summary>Formats figures for a barista: in their units, rounded as a scale or a thermometer shows them.</summary>
 /// <param name="units">The units.</param>
-/// <param name="hand">The equipment; everything by default.</param>
-public sealed class FigureFormat(Units units, AtHand? hand = null)
+/// <param name="equipment">The equipment; everything by default.</param>
+public sealed class FigureFormat(Units units, Equipment? equipment = null)
 {
     /// <summary>The barista's equipment: without a scale or a thermometer, steps are worded differently.</summary>
-    public AtHand Hand { get; } = hand ?? AtHand.Everything;
+    public Equipment Equipment { get; } = equipment ?? Equipment.Everything;
 
     /// <summary>The same with other equipment.</summary>
-    public FigureFormat With(AtHand other) => new(units, other);
+    public FigureFormat With(Equipment other) => new(units, other);
 
     /// <summary>The units it writes in.</summary>
     public Units Units => units;
 
     /// <summary>The format for coffee, which may have another unit than water.</summary>
-    public FigureFormat Coffee => units.Mass == units.Dose ? this : new(units with { Mass = units.Dose }, hand);
+    public FigureFormat Coffee => units.Mass == units.Dose ? this : new(units with { Mass = units.Dose }, equipment);
 
     /// <summary>The unit of water, ice and everything else that is weighed, except coffee.</summary>
     public string MassUnit => units.Mass == Core.Reckoning.MassUnit.Gram ? "g" : "oz";

@@ -87,12 +87,12 @@ public static class StepWording
         var iced = recipe.Steps.OfType<Step.Ice>().Any(ice => ice.Where == IcePlace.Server);
         var server = iced ? "put the server with its ice" : recipe.Steps.Any(one => one is Step.RinseFilter or Step.Preheat) ? "empty the server and put it" : "put a server";
         // Who has no scale takes nothing off it.
-        var off = format.Hand.Scale ? ", all off the scale" : "";
+        var off = format.Equipment.Scale ? ", all off the scale" : "";
         return (step, recipe.Brewer.Family) switch
         {
             (Step.Press, _) => $"{server} under the tube{off}",
             (Step.Flip, _) => $"{server} to hand{off}",
-            (Step.Plunge, _) => $"{(format.Hand.Scale ? "off the scale, " : "")}on a firm surface",
+            (Step.Plunge, _) => $"{(format.Equipment.Scale ? "off the scale, " : "")}on a firm surface",
             (_, BrewerFamily.ValveDripper) => $"{server} beside the dripper",
             (_, BrewerFamily.LeverDripper) => $"{server} under the dripper",
             (_, BrewerFamily.Siphon) => "have the stand for the top chamber and a damp cloth to hand",

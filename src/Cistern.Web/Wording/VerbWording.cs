@@ -35,7 +35,7 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
 
     private IReadOnlyList<StepSign> Drains => Family == BrewerFamily.Siphon ? StepSigns.Siphon : StepSigns.Drain;
 
-    public VerbWords Visit(Step.HeatWater step) => new("Heat the water", "Hot enough", $"to {format.Hand.Heat(step.ToC ?? recipe.Water.TemperatureC, recipe.Place, format)}") { Caution = OfHot(Cautions.HotPour, step.ToC) };
+    public VerbWords Visit(Step.HeatWater step) => new("Heat the water", "Hot enough", $"to {format.Equipment.Heat(step.ToC ?? recipe.Water.TemperatureC, recipe.Place, format)}") { Caution = OfHot(Cautions.HotPour, step.ToC) };
 
     public VerbWords Visit(Step.RinseFilter step) => new("Rinse the filter", "Rinsed", $"with {(step.Hot ? "hot" : "cold")} water, then empty it{(Family is BrewerFamily.Siphon or BrewerFamily.FrenchPress ? "" : " and the server")}") { Caution = step.Hot ? Cautions.HotPour : null, Signs = recipe.Brewer.Filter is Filter.Paper or null && Family is BrewerFamily.ValveDripper or BrewerFamily.LeverDripper ? StepSigns.Rinsed : [] };
 
@@ -47,9 +47,9 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
 
     public VerbWords Visit(Step.Tare step) => new("Set the scale", "At zero", "to zero");
 
-    public VerbWords Visit(Step.AddCoffee step) => new("Add the coffee", "Coffee is in", format.Hand.Dose(recipe.Coffee.DoseG, format), "Coffee in now") { Caution = OfSiphon(Cautions.Boiling), Signs = Family == BrewerFamily.Siphon ? StepSigns.Bubbles : [] };
+    public VerbWords Visit(Step.AddCoffee step) => new("Add the coffee", "Coffee is in", format.Equipment.Dose(recipe.Coffee.DoseG, format), "Coffee in now") { Caution = OfSiphon(Cautions.Boiling), Signs = Family == BrewerFamily.Siphon ? StepSigns.Bubbles : [] };
 
-    public VerbWords Visit(Step.Pour step) => new("Pour", "Poured", $"{format.Hand.To(step.ToG, CoffeeIn(recipe, step), format)}{Over(step)}{Manner(step)}{(step.TemperatureC is { } c ? $", at {format.Temperature(c)}" : "")}") { Caution = OfHot(Cautions.HotPour, step.TemperatureC), Signs = StepSigns.Bloom };
+    public VerbWords Visit(Step.Pour step) => new("Pour", "Poured", $"{format.Equipment.To(step.ToG, CoffeeIn(recipe, step), format)}{Over(step)}{Manner(step)}{(step.TemperatureC is { } c ? $", at {format.Temperature(c)}" : "")}") { Caution = OfHot(Cautions.HotPour, step.TemperatureC), Signs = StepSigns.Bloom };
 
     public VerbWords Visit(Step.LevelBed step) => new("Level", "It is level", "the dry coffee");
 
@@ -83,7 +83,7 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
 
     public VerbWords Visit(Step.LightBurner step) => new("Light the burner", "Alight", Begins: "Light it now") { Caution = Cautions.Flame, Signs = StepSigns.Flame };
 
-    public VerbWords Visit(Step.SeatChamber step) => new("Seat the chamber", "Seated", $"over {format.Hand.Water(step.WaterG, format)} of water", "Seat it now") { Caution = Cautions.Bulb, Signs = StepSigns.Chamber };
+    public VerbWords Visit(Step.SeatChamber step) => new("Seat the chamber", "Seated", $"over {format.Equipment.Water(step.WaterG, format)} of water", "Seat it now") { Caution = Cautions.Bulb, Signs = StepSigns.Chamber };
 
     public VerbWords Visit(Step.RemoveBurner step) => new("Take the flame away", "Flame is away", Begins: "Take the flame away now") { Caution = Cautions.Stand, Signs = Drains };
 
@@ -101,7 +101,7 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
 
     public VerbWords Visit(Step.Drain step) => new("Let it draw down", step.UntilG is null ? "It is dry" : "It is there", step.UntilG is { } untilG ? $"until {format.Water(untilG)} are in the cup" : "until the bed is dry", Family == BrewerFamily.ValveDripper ? "Set it on the server now" : "It draws down now") { Caution = Opened, Signs = Drains };
 
-    public VerbWords Visit(Step.Decant step) => new("Pour off", "Poured off", $"{(step.LeaveG is { } leaveG ? $"leave {format.Hand.Water(leaveG, format)}" : "leave the last of it")}{(step.HeldBack ? Family == BrewerFamily.FrenchPress ? ", the plunger aslant to hold the grounds back" : ", a spoon across the lip" : "")}{Over(step)}") { Caution = OfHot(Family == BrewerFamily.Jar ? Cautions.HotJar : Cautions.HotOff), Signs = StepSigns.Decanted };
+    public VerbWords Visit(Step.Decant step) => new("Pour off", "Poured off", $"{(step.LeaveG is { } leaveG ? $"leave {format.Equipment.Water(leaveG, format)}" : "leave the last of it")}{(step.HeldBack ? Family == BrewerFamily.FrenchPress ? ", the plunger aslant to hold the grounds back" : ", a spoon across the lip" : "")}{Over(step)}") { Caution = OfHot(Family == BrewerFamily.Jar ? Cautions.HotJar : Cautions.HotOff), Signs = StepSigns.Decanted };
 
     public VerbWords Visit(Step.Strain step) => new("Strain", "Strained", $"through a sieve{Over(step)}");
 
@@ -113,7 +113,7 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
 
     public VerbWords Visit(Step.Clear step) => new("Clear", "Cleared", "empty it and rinse it") { Signs = StepSigns.Bed };
 
-    public VerbWords Visit(Step.Dilute step) => new("Dilute", "Diluted", $"with {format.Hand.Water(step.WaterG, format)} of water{(step.TemperatureC is { } c ? $" at {format.Temperature(c)}" : "")}");
+    public VerbWords Visit(Step.Dilute step) => new("Dilute", "Diluted", $"with {format.Equipment.Water(step.WaterG, format)} of water{(step.TemperatureC is { } c ? $" at {format.Temperature(c)}" : "")}");
 
     public VerbWords Visit(Step.Ice step)
     {
@@ -134,7 +134,7 @@ internal sealed class VerbWording(Recipe recipe, FigureFormat format) : IStepVis
     /// <summary>A caution about heat, where the water is hot enough to scald.</summary>
     private string? OfHot(string caution, double? ownC = null) => (ownC ?? recipe.Water.TemperatureC) >= ScaldsC ? caution : null;
 
-    private string OfForce(string caution) => format.Hand.Scale ? caution : Cautions.WithoutScale(caution);
+    private string OfForce(string caution) => format.Equipment.Scale ? caution : Cautions.WithoutScale(caution);
 
     private string? OfSiphon(string caution) => Family == BrewerFamily.Siphon ? caution : null;
 

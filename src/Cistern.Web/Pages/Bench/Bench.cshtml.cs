@@ -105,7 +105,7 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
         Recipes = RecipeCards.Of(format).WithFirst(await PlanShelf.FamiliesAsync(db, ct));
         var newest = await Newest(db).ToListAsync(ct);
         // To begin with, and for those who have no scale.
-        Barest = newest.Count == 0 || !format.Hand.Scale ? BarestBrew.Lines(model, format) : null;
+        Barest = newest.Count == 0 || !format.Equipment.Scale ? MinimalBrew.Lines(model, format) : null;
         Untasted = newest.Find(brew => !brew.Tasted);
         Last = [.. newest.Take(1).Concat(await GoodAsync(ct)).DistinctBy(brew => brew.Id)];
         var kept = await finder.KeptAsync(ct);
@@ -136,7 +136,7 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
             return NotFound();
         }
 
-        var wish = new PlanWish(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
+        var wish = new PlanRequest(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
         if (await requests.DoneAsync(wish.Key, ct) is { } done)
         {
             return Redirect(done);
@@ -144,7 +144,7 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
 
         var plan = before.ModelOf(model).Figures(before.Recipe());
         var recipe = cup == "really" ? before.BrewedRecipe(plan.Recipe, before.Run(plan, bench.NowMs)) : before.Planned();
-        var again = BrewPlan.Of(await opening.AgainAsync(await BrewGear.OfAsync(db, before, ct), recipe, before.Planned(), await bench.AtBenchAsync(ct), ct), bench.NowMs);
+        var again = BrewPlan.Of(await opening.AgainAsync(await BrewGear.OfAsync(db, before, ct), recipe, before.Planned(), await bench.CurrentBaristaAsync(ct), ct), bench.NowMs);
         again.Why = cup == "really" ? $"As {before.Name} of {bench.Moment(before.OpenedAtMs)} was really brewed." : "";
         again.BaristaId = wish.BaristaId;
         again.BagId = before.BagId;

@@ -180,8 +180,8 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaC
             db, requests, id, Plan,
             brew =>
             {
-                ObservationForm.Lay(brew, Plan, Format, bench.NowMs, Typed);
-                WeighingForm.Lay(brew, TypedWeights, Format);
+                ObservationForm.Apply(brew, Plan, Format, bench.NowMs, Typed);
+                WeighingForm.Apply(brew, TypedWeights, Format);
             },
             ct);
         return RedirectToPage(new { id });

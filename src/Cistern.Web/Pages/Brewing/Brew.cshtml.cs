@@ -27,7 +27,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
     public BaristaContext Bench => bench;
 
     /// <summary>Computed only when needed; receiving an entry does not need it.</summary>
-    private Lazy<(Deviation, Correction?, DeviationTold)?>? deviation;
+    private Lazy<(Deviation, Correction?, DeviationText)?>? deviation;
     private IReadOnlyList<(int Step, bool Omitted)>? omittable;
 
     private IReadOnlyList<WeighedPoint>? weighed;
@@ -101,18 +101,18 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         {
             var preparation = Preparation.Of(Plan, new PreparationGear(null, 1));
             var water = preparation.WaterG > 0
-                ? $"{Format.Hand.Water(preparation.WaterG, Format)} of water{(Format.Hand.Thermometer ? " " : ", ")}{Heat}, "
+                ? $"{Format.Equipment.Water(preparation.WaterG, Format)} of water{(Format.Equipment.Thermometer ? " " : ", ")}{Heat}, "
                 : "";
             var ice = Recipe.Steps.OfType<Step.Ice>().Sum(step => step.IceG) is > 0 and var iceG ? $", {Format.Water(iceG)} of ice" : "";
-            return $"To hand: {water}{Format.Hand.Dose(Recipe.Coffee.DoseG, Format)} of coffee, ground{(Ground.Length > 0 ? $" ({Ground})" : "")}{ice}.";
+            return $"To hand: {water}{Format.Equipment.Dose(Recipe.Coffee.DoseG, Format)} of coffee, ground{(Ground.Length > 0 ? $" ({Ground})" : "")}{ice}.";
         }
     }
 
     /// <summary>The water's temperature in the barista's terms: without a thermometer in seconds after boiling.</summary>
-    public string Heat => Format.Hand.Heat(Recipe, Format);
+    public string Heat => Format.Equipment.Heat(Recipe, Format);
 
     /// <summary>The grind in the grinder's terms, or in words without a grinder.</summary>
-    public string Ground => Format.Hand.Grinder ? Brew.GrindText : string.Join(" or ", GrainWords.For(Recipe.Grind.MedianUm).Take(1).Select(word => word.Word));
+    public string Ground => Format.Equipment.Grinder ? Brew.GrindText : string.Join(" or ", GrainWords.For(Recipe.Grind.MedianUm).Take(1).Select(word => word.Word));
 
     /// <summary>The expected result, from what happened so far.</summary>
     public string Outlook
@@ -125,7 +125,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
     }
 
     /// <summary>The current deviation that was not answered, with the best correction; null where the cup stays within its tolerances.</summary>
-    public (Deviation Deviation, Correction? Correction, DeviationTold Told)? Deviation => deviation?.Value;
+    public (Deviation Deviation, Correction? Correction, DeviationText Told)? Deviation => deviation?.Value;
 
     /// <summary>The last accepted correction that can be taken back.</summary>
     public DeviationAnswer? LastTaken => Brew.DeviationAnswers.Where(answer => answer is { Taken: true, UndoneAtMs: null }).MaxBy(answer => answer.AtMs);
@@ -399,7 +399,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
             return Page();
         }
 
-        await WeighingForm.KeepAsync(db, requests, id, Brew.ModelOf(model).Run(Brew.Recipe()), brew => WeighingForm.Lay(brew, Typed, Format), ct);
+        await WeighingForm.KeepAsync(db, requests, id, Brew.ModelOf(model).Run(Brew.Recipe()), brew => WeighingForm.Apply(brew, Typed, Format), ct);
         return RedirectToPage(new { id });
     }
 
@@ -446,7 +446,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         return RedirectToPage("/Brewing/After", new { id });
     }
 
-    private (Deviation, Correction?, DeviationTold)? FindDeviation()
+    private (Deviation, Correction?, DeviationText)? FindDeviation()
     {
         if (Brew.State != BrewState.Running || !Run.ClockRuns)
         {

@@ -36,7 +36,7 @@ public static class ObservationForm
     }
 
     /// <summary>Adds the valid values to a brew.</summary>
-    public static void Lay(Brew brew, Forecast plan, FigureFormat format, long nowMs, IReadOnlyDictionary<string, TypedNumber> typed)
+    public static void Apply(Brew brew, Forecast plan, FigureFormat format, long nowMs, IReadOnlyDictionary<string, TypedNumber> typed)
     {
         foreach (var one in All(brew, plan, format).Where(one => typed.ContainsKey(one.Name)).ToList())
         {

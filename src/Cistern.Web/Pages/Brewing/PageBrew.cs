@@ -51,7 +51,7 @@ public sealed record PagePlan(int Anchor, bool StartsAtItsEnd, string ClockStart
         var words = StepWording.Of(forecast.Recipe, i, format);
         var told = forecast.Recipe.Steps[i];
         // Without a scale there is no display to pace by.
-        var weighed = Verb.TraitsOf(told).Weighed && format.Hand.Scale;
+        var weighed = Verb.TraitsOf(told).Weighed && format.Equipment.Scale;
         return new PageStep(step.Ends, step.Length, step.At, step.Low, step.High, step.WaitLow, step.WaitHigh, step.Release,
             words.Verb, words.GoingOn, words.Target, words.Caution, words.Says, words.Begins, words.How, words.Beforehand, words.Signs,
             weighed ? i > 0 ? forecast.Timings[i - 1].DisplayG : 0 : null,

@@ -60,7 +60,7 @@ internal sealed class SimulationService(IServiceProvider services, TimeProvider 
             }
             else if (SimulationSetup.Read(row.SimulationJson) is { } setup && HandsChoice.Find(setup.Hands) is { } hands)
             {
-                var simulated = new SimulatedInstruments(Performance.Of(row.ModelOf(ForecastModel.Published).Run(row.Recipe()), hands.Hands, setup.Seed), setup.Seed);
+                var simulated = new SimulatedInstruments(SimulatedBrew.Of(row.ModelOf(ForecastModel.Published).Run(row.Recipe()), hands.Hands, setup.Seed), setup.Seed);
                 benches[row.Id] = new Bench(row, new SimulationPlayer(simulated, setup.OnMs, await ToldAsync(db, row, setup, ct)));
             }
         }

@@ -55,8 +55,8 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
         var steps = ConductPlan.Of(forecast).Steps;
         var steepEnd = Acts.SteepEndIndex(forecast.Recipe);
         return mood == "hold" && run.Present!.Index is var here && here <= steepEnd
-            && !(steps[here].Weighed && format.Hand.Scale)
-            && !steps[(here + 1)..Math.Max(here + 1, steepEnd)].Any(step => step.Ends == StepEnding.Clock || step.At is not null || step.Low is not null || (step.Weighed && format.Hand.Scale))
+            && !(steps[here].Weighed && format.Equipment.Scale)
+            && !steps[(here + 1)..Math.Max(here + 1, steepEnd)].Any(step => step.Ends == StepEnding.Clock || step.At is not null || step.Low is not null || (step.Weighed && format.Equipment.Scale))
             ? StepWording.Of(forecast.Recipe, steepEnd, format).Beforehand
             : "";
     }

@@ -54,7 +54,7 @@ public static class WeighingForm
     }
 
     /// <summary>Adds the valid weights to a brew.</summary>
-    public static void Lay(Data.Brews.Brew brew, IReadOnlyDictionary<int, TypedNumber> typed, FigureFormat format)
+    public static void Apply(Data.Brews.Brew brew, IReadOnlyDictionary<int, TypedNumber> typed, FigureFormat format)
     {
         foreach (var (step, number) in typed)
         {

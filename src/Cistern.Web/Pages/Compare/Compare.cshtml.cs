@@ -81,7 +81,7 @@ public sealed class CompareModel(CisternDb db, BaristaContext bench, ForecastMod
         Plans = [.. p.Distinct(StringComparer.Ordinal).Where(id => id.Length > 0)];
         foreach (var id in Plans.Take(ComparisonCharts.Most - all.Count))
         {
-            if (await plans.OfAsync(id, await bench.AtBenchAsync(ct), ct) is { } forecast)
+            if (await plans.OfAsync(id, await bench.CurrentBaristaAsync(ct), ct) is { } forecast)
             {
                 all.Add(new ComparedBrew(Letters[all.Count], forecast.Recipe.Name, StyleWording.ReasonOf(forecast.Recipe.Id) ?? "planned", $"/plan/{id}", forecast, null, []));
             }

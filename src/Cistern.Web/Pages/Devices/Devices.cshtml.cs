@@ -13,7 +13,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Devices;
 
 /// <summary>The owner's page about connected devices.</summary>
-public sealed class DevicesModel(DeviceJoin desk, DeviceStore devices, Presence presence, HouseCertificates certificates, IHouseNames names, AppSettings settings, BaristaContext bench, CisternDb db) : PageModel
+public sealed class DevicesModel(DeviceJoin desk, DeviceStore devices, ActiveRequests presence, HouseCertificates certificates, IHouseNames names, AppSettings settings, BaristaContext bench, CisternDb db) : PageModel
 {
     private const int RecordsShown = 60;
 

@@ -9,7 +9,7 @@ namespace Cistern.Web.Pages.Devices;
 
 /// <summary>The only page for a device that is not connected: it asks for the code.</summary>
 [EnableRateLimiting(Limits.Joining)]
-public sealed class PairModel(DeviceJoin desk, DeviceStore devices, Presence presence, TimeProvider time) : PageModel
+public sealed class PairModel(DeviceJoin desk, DeviceStore devices, ActiveRequests presence, TimeProvider time) : PageModel
 {
     /// <summary>The code as typed, or from the QR code.</summary>
     public string Code { get; private set; } = "";
@@ -70,15 +70,15 @@ public sealed class PairModel(DeviceJoin desk, DeviceStore devices, Presence pre
         var nowMs = time.GetUtcNow().ToUnixTimeMilliseconds();
         switch (desk.Try(Code, HttpContext.From(), out var role))
         {
-            case Tried.Good:
+            case TryResult.Good:
                 var (_, token) = await devices.PairAsync(Name, role, "the code", nowMs, ct);
                 HouseGuard.Give(HttpContext, token);
                 return Redirect("/");
-            case Tried.JustShut:
+            case TryResult.JustShut:
                 // Once per block, so that a script cannot push other entries out of the record.
                 await devices.RecordAsync("Too many wrong codes: pairing was shut for five minutes.", HttpContext.From(), nowMs, ct);
-                goto case Tried.Shut;
-            case Tried.Shut:
+                goto case TryResult.Shut;
+            case TryResult.Shut:
                 Problem = "Too many wrong codes. None is looked at for five minutes; then ask for a new one on the bench.";
                 Response.StatusCode = StatusCodes.Status429TooManyRequests;
                 return Page();

@@ -38,7 +38,7 @@ internal static class CalendarApi
         {
             if (await finder.StateAsync(stored.Id, ct) is { } state)
             {
-                calendar.Events.Add(Planned(stored, PlanSettings.Read(state, await opening.ContextAsync(state, await bench.AtBenchAsync(ct), ct), format, []), format, $"{context.Request.Scheme}://{context.Request.Host}"));
+                calendar.Events.Add(Planned(stored, PlanSettings.Read(state, await opening.ContextAsync(state, await bench.CurrentBaristaAsync(ct), ct), format, []), format, $"{context.Request.Scheme}://{context.Request.Host}"));
             }
         }
 

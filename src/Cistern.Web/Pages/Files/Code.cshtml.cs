@@ -33,7 +33,7 @@ public sealed class CodeModel(CisternDb db, PlanFinder finder, PlanForecasts for
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(string? plan, string? brew, CancellationToken ct)
     {
-        if (plan is not null && await forecasts.OpenedAsync(plan, await bench.AtBenchAsync(ct), ct) is { } forecast && await finder.FindAsync(plan, ct) is { } open)
+        if (plan is not null && await forecasts.OpenedAsync(plan, await bench.CurrentBaristaAsync(ct), ct) is { } forecast && await finder.FindAsync(plan, ct) is { } open)
         {
             Show(await finder.WholeAsync(open, forecast.Recipe, ct), plan);
             return Page();

@@ -67,7 +67,7 @@ public sealed class FilesModel(LogStore log, ImportStore imports, DeviceStore de
             return Page();
         }
 
-        return Redirect($"/files/in/{await staging.LayAsync(sent, ct):N}");
+        return Redirect($"/files/in/{await staging.StoreAsync(sent, ct):N}");
     }
 
     /// <summary>Takes a code to be looked at.</summary>
@@ -82,7 +82,7 @@ public sealed class FilesModel(LogStore log, ImportStore imports, DeviceStore de
             return Page();
         }
 
-        return Redirect($"/files/in/{await staging.LayAsync("a code", json, ct):N}");
+        return Redirect($"/files/in/{await staging.StoreAsync("a code", json, ct):N}");
     }
 
     /// <summary>Takes an import back.</summary>

@@ -24,13 +24,13 @@ public sealed record ImportRun(int Done, int Of, int? ImportId, string? Problem)
 /// <param name="Findings">The findings, with their files; where one is an error nothing is imported.</param>
 /// <param name="Brews">Its brews and recipes.</param>
 /// <param name="Shelf">Its things for the shelf.</param>
-public sealed record ImportPreview(IReadOnlyList<IncomingFile> Files, IReadOnlyList<ImportItem> Items, IReadOnlyList<(string File, Finding Finding)> Findings, ImportLook Brews, ShelfLook Shelf)
+public sealed record ImportPreview(IReadOnlyList<IncomingFile> Files, IReadOnlyList<ImportItem> Items, IReadOnlyList<(string File, Finding Finding)> Findings, BrewImportPreview Brews, ShelfImportPreview Shelf)
 {
     /// <summary>Whether all of it can be taken.</summary>
     public bool Good => Findings.All(one => one.Finding.Severity != Severity.Error);
 
     /// <summary>How many items are new, known, or different.</summary>
-    public int Count(ImportFate fate) => Items.Count(item => item.Fate == fate);
+    public int Count(ImportAction action) => Items.Count(item => item.Action == action);
 }
 
 /// <summary>Runs imports in the background, one at a time, with their progress.</summary>

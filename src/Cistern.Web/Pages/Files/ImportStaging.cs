@@ -16,7 +16,7 @@ public sealed class ImportStaging(DataFile file, TimeProvider time)
     /// <param name="files">The uploaded files.</param>
     /// <param name="ct">Cancels it.</param>
     /// <returns>The name of their lot.</returns>
-    public async Task<Guid> LayAsync(IReadOnlyList<IFormFile> files, CancellationToken ct)
+    public async Task<Guid> StoreAsync(IReadOnlyList<IFormFile> files, CancellationToken ct)
     {
         var (lot, folder) = NewImport();
         for (var i = 0; i < files.Count; i++)
@@ -35,7 +35,7 @@ public sealed class ImportStaging(DataFile file, TimeProvider time)
     /// <param name="text">What is in it.</param>
     /// <param name="ct">Cancels it.</param>
     /// <returns>The name of its lot.</returns>
-    public async Task<Guid> LayAsync(string name, string text, CancellationToken ct)
+    public async Task<Guid> StoreAsync(string name, string text, CancellationToken ct)
     {
         var (lot, folder) = NewImport();
         await File.WriteAllTextAsync(Path.Combine(folder, "000.name"), name, ct);

@@ -17,7 +17,7 @@ namespace Cistern.Web.Pages.Files;
 /// <param name="Items">Each thing, and what the import does with it.</param>
 /// <param name="Fresh">Things that do not exist here.</param>
 /// <param name="Findings">What is wrong.</param>
-public sealed record ShelfLook(IReadOnlyList<ImportItem> Items, IReadOnlyList<ShelfThing> Fresh, IReadOnlyList<Finding> Findings);
+public sealed record ShelfImportPreview(IReadOnlyList<ImportItem> Items, IReadOnlyList<ShelfThing> Fresh, IReadOnlyList<Finding> Findings);
 
 /// <summary>
 /// Exports and imports the shelf through the forms of its things, so that a file follows the same rules as typed values. Figures are
@@ -52,7 +52,7 @@ public sealed class ShelfCarrier(CisternDb db, BaristaContext bench)
     }
 
     /// <summary>What an import would do with each thing; nothing is changed.</summary>
-    public async Task<ShelfLook> LookAsync(IReadOnlyList<IncomingFile> files, CancellationToken ct)
+    public async Task<ShelfImportPreview> LookAsync(IReadOnlyList<IncomingFile> files, CancellationToken ct)
     {
         var (items, fresh, findings) = (new List<ImportItem>(), new List<ShelfThing>(), new List<Finding>());
         var here = (await OutAsync(ct)).DistinctBy(Key).ToDictionary(Key);
@@ -69,9 +69,9 @@ public sealed class ShelfCarrier(CisternDb db, BaristaContext bench)
             findings.AddRange(form.Problems.Select(problem => Finding.Error($"{kind.Word} {NameOf(thing)}", problem, NameOf(thing), "Change it in the file.")));
             var read = Out(kind, made);
             var known = here.GetValueOrDefault(Key(read));
-            var fate = known is null ? ImportFate.New : known.Fields.SequenceEqual(read.Fields) ? ImportFate.Known : ImportFate.Changed;
-            items.Add(new ImportItem(kind.Word, NameOf(read), null, fate));
-            if (fate == ImportFate.New)
+            var action = known is null ? ImportAction.New : known.Fields.SequenceEqual(read.Fields) ? ImportAction.Known : ImportAction.Changed;
+            items.Add(new ImportItem(kind.Word, NameOf(read), null, action));
+            if (action == ImportAction.New)
             {
                 here[Key(read)] = read;
                 fresh.Add(thing);
@@ -79,7 +79,7 @@ public sealed class ShelfCarrier(CisternDb db, BaristaContext bench)
         }
 
         db.ChangeTracker.Clear();
-        return new ShelfLook(items, fresh, findings);
+        return new ShelfImportPreview(items, fresh, findings);
     }
 
     /// <summary>Adds things to the shelf, in the caller's transaction.</summary>

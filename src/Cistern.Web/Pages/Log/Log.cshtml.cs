@@ -51,7 +51,7 @@ public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, Bar
     public (int Id, string Name)? TakenAway { get; private set; }
 
     /// <summary>The name of a search that could not be saved, as it was typed.</summary>
-    public Field Name { get; private set; } = new("name", "Keep this search as", "") { MaxLength = MostLetters };
+    public Field Name { get; private set; } = new("name", "Save this search as", "") { MaxLength = MostLetters };
 
     /// <summary>Shows the page.</summary>
     public async Task OnGetAsync(string? before, string? away, CancellationToken ct)

@@ -80,17 +80,17 @@ public sealed class NextModel(SeriesAdvice advice, PlanKeeping keeping, Idempote
         return Redirect(await keeping.NextAsync(advised.PlanOf(recipe), Brew, "this cup as the target", "You liked it: the next ones aim at it.", "", wish, ct));
     }
 
-    private async Task<PlanWish> WishAsync(CancellationToken ct) => new(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
+    private async Task<PlanRequest> WishAsync(CancellationToken ct) => new(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
 
     /// <summary>The response where the plan exists already, or the brew does not; null where the plan has to be made.</summary>
-    private async Task<IActionResult?> BeforeAsync(int id, PlanWish wish, CancellationToken ct) =>
+    private async Task<IActionResult?> BeforeAsync(int id, PlanRequest wish, CancellationToken ct) =>
         await requests.DoneAsync(wish.Key, ct) is { } done ? Redirect(done) : await LoadAsync(id, ct) ? null : NotFound();
 
     /// <summary>Loads the brew and the advice on it.</summary>
     /// <returns>Whether there is such a brew.</returns>
     private async Task<bool> LoadAsync(int id, CancellationToken ct)
     {
-        if (await advice.ForAsync(id, await bench.AtBenchAsync(ct), ct) is not { } found)
+        if (await advice.ForAsync(id, await bench.CurrentBaristaAsync(ct), ct) is not { } found)
         {
             return false;
         }

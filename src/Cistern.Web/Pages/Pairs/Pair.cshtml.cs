@@ -104,7 +104,7 @@ public sealed class PairModel(CisternDb db, PairStore pairs, BrewStart start, Pl
             second.OpenedAtMs = first.OpenedAtMs + 1;
             var what = Differ.InShort;
             second.Why = PairWording.Why(what);
-            await start.BrewPairAsync(id, (first, second), what, new PlanWish(IdempotencyKey.Of(Request.Form), barista), ct);
+            await start.BrewPairAsync(id, (first, second), what, new PlanRequest(IdempotencyKey.Of(Request.Form), barista), ct);
         }
 
         return RedirectToPage(new { id });

@@ -24,7 +24,7 @@ public sealed class PairSides(PlanFinder finder, PlanOpening opening, BaristaCon
             return null;
         }
 
-        var context = await opening.ContextAsync(open.State, await bench.AtBenchAsync(ct), ct);
+        var context = await opening.ContextAsync(open.State, await bench.CurrentBaristaAsync(ct), ct);
         return new PairSide(open, PlanSettings.Read(open.State, context, await bench.FormatAsync(ct), []));
     }
 }

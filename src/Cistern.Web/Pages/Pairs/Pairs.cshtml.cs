@@ -35,7 +35,7 @@ public sealed class PairsModel(CisternDb db, PlanFinder finder, PairStore pairs,
     /// <summary>Makes a pair of a plan.</summary>
     public async Task<IActionResult> OnPostAsync(string? plan, CancellationToken ct)
     {
-        var wish = new PlanWish(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
+        var wish = new PlanRequest(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
         if (await sides.OfAsync(plan ?? "", ct) is not { } side)
         {
             return NotFound();

@@ -17,7 +17,7 @@ namespace Cistern.Web.Pages.Pictures;
 /// <summary>The pictures of a brew: shown, added, deleted and restored, also without script.</summary>
 [RequestSizeLimit(LargestUpload)]
 [EnableRateLimiting(Limits.Imports)]
-public sealed class PicturesModel(CisternDb db, PictureStore pictures, PictureLooker looker, BaristaContext bench) : PageModel
+public sealed class PicturesModel(CisternDb db, PictureStore pictures, PictureProcess looker, BaristaContext bench) : PageModel
 {
     /// <summary>The largest upload, bytes: a photograph and the other fields.</summary>
     public const int LargestUpload = PictureHeader.MostBytes + (256 * 1024);

@@ -25,7 +25,7 @@ internal static class PicturesApi
     }
 
     /// <summary>Re-encodes a picture and saves it; null where it cannot be read.</summary>
-    internal static async Task<PictureOutcome?> KeepAsync(PictureStore pictures, PictureLooker looker, int brewId, byte[] file, string? of, string said, Guid key, long atMs, CancellationToken ct)
+    internal static async Task<PictureOutcome?> KeepAsync(PictureStore pictures, PictureProcess looker, int brewId, byte[] file, string? of, string said, Guid key, long atMs, CancellationToken ct)
     {
         // A picture that was saved already is not encoded again.
         if (await pictures.KnowsAsync(key, ct))
@@ -49,7 +49,7 @@ internal static class PicturesApi
         return Results.Bytes(jpeg, "image/jpeg", entityTag: new Microsoft.Net.Http.Headers.EntityTagHeaderValue($"\"{picture}{(small == true ? "s" : "")}\""));
     }
 
-    private static async Task<IResult> SendAsync(int id, Guid key, string? of, string? said, long? atMs, HttpContext context, PictureStore pictures, PictureLooker looker, BaristaContext bench, CancellationToken ct)
+    private static async Task<IResult> SendAsync(int id, Guid key, string? of, string? said, long? atMs, HttpContext context, PictureStore pictures, PictureProcess looker, BaristaContext bench, CancellationToken ct)
     {
         if (!OwnPages.Sent(context.Request) || context.Request.ContentType is not ("image/jpeg" or "image/png" or "image/webp"))
         {

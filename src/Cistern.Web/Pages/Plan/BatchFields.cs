@@ -125,7 +125,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
     /// <summary>The plan with a dose and a ratio held; null where no batch fits.</summary>
     private PlanWork? AtRatio(double doseG, double ratio) =>
         Work.Apply(new PlanChange.Hold(Quantity.Ratio, ratio)) is { Refusal: null, Plan: var first }
-        && plan.Editing.Worked(first).Apply(new PlanChange.Hold(Quantity.Dose, doseG)) is { Refusal: null, Plan: var second } ? plan.Editing.Worked(second) : null;
+        && plan.Editing.WorkOf(first).Apply(new PlanChange.Hold(Quantity.Dose, doseG)) is { Refusal: null, Plan: var second } ? plan.Editing.WorkOf(second) : null;
 
     /// <summary>Where a ratio that nobody typed has become unusual, says so, and how to go back.</summary>
     private void SayRatio(double stood)
@@ -238,7 +238,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
         var plain = SpokenAmounts.InFigures(text);
         if (quantity == Quantity.Dose && SpokenAmounts.Spoons(text) is { } spoons)
         {
-            return InOwn(format.Coffee.Units, plan.ToldIn.Hand.SpoonsG(spoons.Count, spoons.Heaped));
+            return InOwn(format.Coffee.Units, plan.ToldIn.Equipment.SpoonsG(spoons.Count, spoons.Heaped));
         }
 
         if (quantity == Quantity.Dose && StraightWalled && SpokenAmounts.DepthM(text) is { } depthM)
@@ -250,7 +250,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
 
         if (quantity == Quantity.Water && SpokenAmounts.MarkMl(text) is { } markMl)
         {
-            return InOwn(format.Units, Math.Round(AtHand.WaterToG(markMl, Batch.DoseG)));
+            return InOwn(format.Units, Math.Round(Equipment.WaterToG(markMl, Batch.DoseG)));
         }
 
         if (quantity is not (Quantity.Water or Quantity.Drink))

@@ -33,7 +33,7 @@ public sealed class CardModel(PlanOpening opening, BaristaContext bench) : PageM
     /// <summary>Shows the page.</summary>
     public async Task<IActionResult> OnGetAsync(string id, string? size, CancellationToken ct)
     {
-        if (await opening.OpenAsync(id, await bench.AtBenchAsync(ct), shown: null, ct) is not { } opened)
+        if (await opening.OpenAsync(id, await bench.CurrentBaristaAsync(ct), shown: null, ct) is not { } opened)
         {
             return NotFound();
         }

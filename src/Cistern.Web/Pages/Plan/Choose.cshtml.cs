@@ -206,7 +206,7 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
     {
         var open = (await finder.FindAsync(stored.ToString(CultureInfo.InvariantCulture), ct))!;
         var name = $"{open.Stored!.Name}, a copy";
-        var wish = new PlanWish(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
+        var wish = new PlanRequest(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
         return await keeping.KeepAsync(open, open.State, name.Length > 200 ? name[..200] : name, "", "", wish, ct) is { } copy
             ? $"/plan/{copy.Id}"
             : await requests.DoneAsync(wish.Key, ct) ?? "/plan#own";

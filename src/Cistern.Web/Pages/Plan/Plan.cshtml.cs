@@ -235,7 +235,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
     /// <param name="wish">Who asks, and the request's key.</param>
     /// <param name="does">Carries it out on the plan as read; null where that has changed meanwhile.</param>
     /// <param name="ct">Cancels it.</param>
-    private async Task<IActionResult> AnsweredAsync(string id, PlanWish wish, Func<Task<IActionResult?>> does, CancellationToken ct)
+    private async Task<IActionResult> AnsweredAsync(string id, PlanRequest wish, Func<Task<IActionResult?>> does, CancellationToken ct)
     {
         const int MostTries = 6;
         for (var attempt = 0; attempt < MostTries; attempt++)
@@ -274,7 +274,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
         return Page();
     }
 
-    private async Task<PlanWish> WishAsync(CancellationToken ct) => new(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
+    private async Task<PlanRequest> WishAsync(CancellationToken ct) => new(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
 
     /// <summary>The page after a change, or a redirect to it without script.</summary>
     private async Task<IActionResult> ShownAsync(bool went, CancellationToken ct)
@@ -299,7 +299,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
 
     /// <summary>Undo, redo and accept, which change the stored plan and not the recipe.</summary>
     /// <returns>Whether it was done; null where none of them was requested.</returns>
-    private async Task<bool?> WentAsync(PlanWish wish, CancellationToken ct)
+    private async Task<bool?> WentAsync(PlanRequest wish, CancellationToken ct)
     {
         var pressed = Request.Form.Value("do");
         if (pressed is not ("undo" or "redo" or "accept" or "back"))
@@ -326,7 +326,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
 
     /// <summary>Saves when the drink is wanted, where that was changed; an invalid time is reported at its field and changes nothing.</summary>
     /// <returns>False where the plan has changed meanwhile.</returns>
-    private async Task<bool> WantedAsync(PlanWish wish, CancellationToken ct)
+    private async Task<bool> WantedAsync(PlanRequest wish, CancellationToken ct)
     {
         var typed = (Request.Form.Value("ready") ?? "").Trim();
         if (typed == (Request.Form.Value("was.ready") ?? "").Trim() || !Settings.Good)
@@ -364,7 +364,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
 
     /// <summary>Saves the changes.</summary>
     /// <returns>False where the plan has changed meanwhile; a change that cannot be saved is reported and changes nothing.</returns>
-    private async Task<bool> StoredAsync(PlanWish wish, CancellationToken ct)
+    private async Task<bool> StoredAsync(PlanRequest wish, CancellationToken ct)
     {
         var state = Settings.Editing.State;
         if (state.Problem() is { } problem)
@@ -398,7 +398,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
 
     private async Task<bool> LoadAsync(string id, Values values, string from, CancellationToken ct)
     {
-        if (await opening.OpenAsync(id, await bench.AtBenchAsync(ct), values.Value("picked") is { } picked ? shelf => PlanSettings.PicksOf(picked, shelf) : null, ct) is not { } opened)
+        if (await opening.OpenAsync(id, await bench.CurrentBaristaAsync(ct), values.Value("picked") is { } picked ? shelf => PlanSettings.PicksOf(picked, shelf) : null, ct) is not { } opened)
         {
             return false;
         }

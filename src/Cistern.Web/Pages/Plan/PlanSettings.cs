@@ -156,9 +156,9 @@ public sealed class PlanSettings
     public static string Words(PlanPicks picks) => string.Create(CultureInfo.InvariantCulture, $"{picks.BagId}.{picks.GrinderId}.{picks.VesselId}");
 
     /// <summary>How its steps are worded: without a scale in its spoon and at its vessel's marks, without a thermometer by its kettle.</summary>
-    public FigureFormat ToldIn => format.With(format.Hand with
+    public FigureFormat ToldIn => format.With(format.Equipment with
     {
-        Spoon = SpoonAtHand.Of(Editing.Spoon) ?? format.Hand.Spoon,
+        Spoon = EquipmentSpoon.Of(Editing.Spoon) ?? format.Equipment.Spoon,
         MarksMl = Editing.Vessel?.MarksMl ?? [],
         Kettle = Editing.KettleUsed?.AsHeating(Recipe.Place).Cools ?? Core.Reckoning.Kettle.Usual,
     });

@@ -18,20 +18,20 @@ public static class RoughTargets
     {
         var targets = new List<RoughTarget>();
         var doseG = recipe.Coffee.DoseG;
-        if (format.Hand.Spoon is { } spoon)
+        if (format.Equipment.Spoon is { } spoon)
         {
             var rough = RoughMeasures.Spoons(doseG, spoon.HoldsG, spoon.Heaped);
             targets.Add(new RoughTarget("Dose", RoughWords.Spoons(rough.Count, spoon.Name, spoon.Heaped), $"{format.Dose(rough.LowG)} to {format.Dose(rough.HighG)} for {format.Dose(doseG)}"));
         }
 
-        var marks = format.Hand.MarksMl;
+        var marks = format.Equipment.MarksMl;
         var coffeeIn = false;
         foreach (var step in recipe.Steps)
         {
             coffeeIn |= step is Step.AddCoffee;
             if (step is Step.Pour pour && marks.Count > 0)
             {
-                var rough = AtHand.Level(pour.ToG, coffeeIn ? doseG : 0);
+                var rough = Equipment.Level(pour.ToG, coffeeIn ? doseG : 0);
                 targets.Add(new RoughTarget($"Pour to {format.Water(pour.ToG)}", RoughWords.Height(rough.Count, marks), $"{format.Water(rough.LowG)} to {format.Water(rough.HighG)}{(coffeeIn ? "; foam and raft stand above it" : "")}"));
             }
         }

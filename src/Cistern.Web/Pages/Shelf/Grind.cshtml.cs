@@ -20,7 +20,7 @@ namespace Cistern.Web.Pages.Shelf;
 [RequestSizeLimit(LargestUpload)]
 [RequestFormLimits(MultipartBodyLengthLimit = LargestUpload)]
 [EnableRateLimiting(Limits.Imports)]
-public sealed class GrindModel(CisternDb db, IdempotencyStore requests, PictureLooker looker, BrewStore brews) : PageModel
+public sealed class GrindModel(CisternDb db, IdempotencyStore requests, PictureProcess looker, BrewStore brews) : PageModel
 {
     /// <summary>The most pictures of one grind.</summary>
     public const int MostPictures = 4;
@@ -38,7 +38,7 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore requests, PictureL
     /// <summary>The result of one picture.</summary>
     /// <param name="Name">The file's name.</param>
     /// <param name="Answer">What was seen in it.</param>
-    public sealed record Looked(string Name, GrindAnswer Answer);
+    public sealed record MeasuredPicture(string Name, GrindAnswer Answer);
 
     /// <summary>The grinders on the shelf.</summary>
     public IReadOnlyList<Grinder> Grinders { get; private set; } = [];
@@ -62,7 +62,7 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore requests, PictureL
     public Field Ruler { get; private set; } = null!;
 
     /// <summary>The result of all pictures.</summary>
-    public IReadOnlyList<Looked> Pictures { get; private set; } = [];
+    public IReadOnlyList<MeasuredPicture> Pictures { get; private set; } = [];
 
     /// <summary>The grind from all pictures that could be measured; null where none could.</summary>
     public GrainSizes? Sizes { get; private set; }
@@ -96,7 +96,7 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore requests, PictureL
         }
 
         HttpContext.Remember(RulerCookie, Ruler.Text);
-        var looked = new List<Looked>();
+        var looked = new List<MeasuredPicture>();
         foreach (var picture in pictures)
         {
             using var bytes = new MemoryStream();

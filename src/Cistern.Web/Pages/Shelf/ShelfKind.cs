@@ -13,7 +13,7 @@ public sealed record ShelfView(FigureFormat Format, DateOnly Today);
 /// <summary>An action on a thing, one press each.</summary>
 /// <param name="Word">Its word in the form.</param>
 /// <param name="Label">The button's text.</param>
-public sealed record Deed(string Word, string Label);
+public sealed record ShelfAction(string Word, string Label);
 
 /// <summary>A thing in the shelf's list.</summary>
 /// <param name="Kind">The word of its kind.</param>
@@ -23,7 +23,7 @@ public sealed record Deed(string Word, string Label);
 /// <param name="Due">What it needs, or null.</param>
 /// <param name="Away">Used up, and kept for when the same is bought again.</param>
 /// <param name="Actions">The actions on it.</param>
-public sealed record ShelfRow(string Kind, int Id, string Name, string Line, string? Due, bool Away, IReadOnlyList<Deed> Actions);
+public sealed record ShelfRow(string Kind, int Id, string Name, string Line, string? Due, bool Away, IReadOnlyList<ShelfAction> Actions);
 
 /// <summary>A kind of thing on the shelf: how it is listed, created and changed.</summary>
 public abstract class ShelfKind
@@ -122,7 +122,7 @@ public abstract class ShelfKind<T> : ShelfKind
     protected virtual bool Away(T thing) => false;
 
     /// <summary>Actions on it, other than changing it.</summary>
-    protected virtual IReadOnlyList<Deed> Actions(T thing) => [];
+    protected virtual IReadOnlyList<ShelfAction> Actions(T thing) => [];
 
     /// <summary>Carries out an action.</summary>
     protected virtual bool Do(T thing, string deed, ShelfView view) => false;

@@ -73,9 +73,9 @@ public static class ShelfKinds
 
         protected override bool Away(Bag bag) => bag.UsedUpOn is not null;
 
-        protected override IReadOnlyList<Deed> Actions(Bag bag) => bag.UsedUpOn is not null
-            ? [new Deed("bring-back", "Undo")]
-            : bag.OpenedOn is null ? [new Deed("open", "Opened"), new Deed("use-up", "Used up")] : [new Deed("use-up", "Used up")];
+        protected override IReadOnlyList<ShelfAction> Actions(Bag bag) => bag.UsedUpOn is not null
+            ? [new ShelfAction("bring-back", "Undo")]
+            : bag.OpenedOn is null ? [new ShelfAction("open", "Opened"), new ShelfAction("use-up", "Used up")] : [new ShelfAction("use-up", "Used up")];
 
         protected override bool Do(Bag bag, string deed, ShelfView view)
         {
@@ -403,7 +403,7 @@ public static class ShelfKinds
 
         protected override string? Due(FilterStock stock, ShelfView view) => stock.CareDue ? "care is due" : !stock.Lasts && stock.Left < 10 ? "running out" : null;
 
-        protected override IReadOnlyList<Deed> Actions(FilterStock stock) => stock.CareEvery > 0 ? [new Deed("cared", "Cared for")] : [];
+        protected override IReadOnlyList<ShelfAction> Actions(FilterStock stock) => stock.CareEvery > 0 ? [new ShelfAction("cared", "Cared for")] : [];
 
         protected override bool Do(FilterStock stock, string deed, ShelfView view)
         {

@@ -6,7 +6,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.You;
 
 /// <summary>Opens a demo beside the user's own data, on this machine only.</summary>
-public sealed class DemoModel(DemoBench demo) : PageModel
+public sealed class DemoModel(DemoProcess demo) : PageModel
 {
     /// <summary>Its address; null while none is open.</summary>
     public Uri? Address { get; private set; }
@@ -17,7 +17,7 @@ public sealed class DemoModel(DemoBench demo) : PageModel
     /// <summary>Whether one can be opened from where a request came.</summary>
     /// <param name="demo">The demo.</param>
     /// <param name="context">The request.</param>
-    public static bool IsOffered(DemoBench demo, HttpContext context) => demo.MayOpen && context.Door() == Door.Bench;
+    public static bool IsOffered(DemoProcess demo, HttpContext context) => demo.MayOpen && context.Door() == Door.Bench;
 
     /// <summary>Shows the page.</summary>
     public IActionResult OnGet()

@@ -31,10 +31,10 @@ public sealed class FirstBrewModel(CisternDb db, BaristaContext bench, PlanOpeni
     public string Grind => GrainWords.Told(Editing.Recipe.Grind.MedianUm);
 
     /// <summary>The temperature in the barista's terms.</summary>
-    public string Heat => $"{(Format.Hand.Thermometer ? "" : "from ")}{Format.Hand.Heat(Editing.Recipe, Format)}";
+    public string Heat => $"{(Format.Equipment.Thermometer ? "" : "from ")}{Format.Equipment.Heat(Editing.Recipe, Format)}";
 
     /// <summary>The steps, a line each.</summary>
-    public IReadOnlyList<string> Steps => BarestBrew.Steps(Editing.Forecast, Format);
+    public IReadOnlyList<string> Steps => MinimalBrew.Steps(Editing.Forecast, Format);
 
     /// <summary>Shows the recipe; redirects where there is no brewer on the shelf.</summary>
     public async Task<IActionResult> OnGetAsync(CancellationToken ct) => await LoadAsync(ct) ? Page() : RedirectToPage("/Bench/Bench");
@@ -47,7 +47,7 @@ public sealed class FirstBrewModel(CisternDb db, BaristaContext bench, PlanOpeni
             return RedirectToPage("/Bench/Bench");
         }
 
-        var wish = new PlanWish(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
+        var wish = new PlanRequest(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
         var brew = BrewOpening.Of(Open, Editing, Editing.Recipe with { Name = Name }, Grind, bench.NowMs, wish.BaristaId);
         return await start.BrewAsync(brew, wish, ct) is { } id ? Redirect($"/brew/{id}") : Redirect(await requests.DoneAsync(wish.Key, ct) ?? "/");
     }
@@ -60,14 +60,14 @@ public sealed class FirstBrewModel(CisternDb db, BaristaContext bench, PlanOpeni
         BrewerFamily.ValveDripper => "vd-coffee-first",
         BrewerFamily.LeverDripper => "ld-closed",
         BrewerFamily.Siphon => "si-layers",
-        BrewerFamily.Jar => BarestBrew.RecipeId,
+        BrewerFamily.Jar => MinimalBrew.RecipeId,
         _ => throw new ArgumentOutOfRangeException(nameof(family)),
     };
 
     private async Task<bool> LoadAsync(CancellationToken ct)
     {
         if (await db.Vessels.AsNoTracking().Where(vessel => vessel.RemovedAtMs == null).OrderByDescending(vessel => vessel.Id).FirstOrDefaultAsync(ct) is not { } own
-            || await opening.OpenAsync(SimplestOf(own.Family), await bench.AtBenchAsync(ct), null, ct) is not { } opened)
+            || await opening.OpenAsync(SimplestOf(own.Family), await bench.CurrentBaristaAsync(ct), null, ct) is not { } opened)
         {
             return false;
         }

@@ -199,8 +199,8 @@ public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaCon
         var said = pin?.Trim() ?? "";
         return said.Length == 0 ? $"{who.Name} asks for a PIN." : pins.Try(who, said, HttpContext.Device()?.Id ?? 0) switch
         {
-            Tried.Good => null,
-            Tried.Wrong => $"That is not {who.Name}'s PIN. Who has forgotten theirs asks the owner of the bench, who removes it under Devices.",
+            TryResult.Good => null,
+            TryResult.Wrong => $"That is not {who.Name}'s PIN. Who has forgotten theirs asks the owner of the bench, who removes it under Devices.",
             _ => $"Too many wrong PINs. None of {who.Name}'s is looked at for five minutes.",
         };
     }

@@ -1,7 +1,7 @@
 namespace Cistern.Web.Frame;
 
 /// <summary>Ends a demo that was opened from another installation: together with that one, or after a time without requests.</summary>
-public sealed class DemoBenchEnd(TimeProvider time, IHostApplicationLifetime lifetime, ILogger<DemoBenchEnd> log) : BackgroundTask(TimeSpan.FromSeconds(10), time, log)
+public sealed class DemoProcessEnd(TimeProvider time, IHostApplicationLifetime lifetime, ILogger<DemoProcessEnd> log) : BackgroundTask(TimeSpan.FromSeconds(10), time, log)
 {
     private static readonly TimeSpan Unasked = TimeSpan.FromMinutes(30);
     private long askedAt = time.GetTimestamp();

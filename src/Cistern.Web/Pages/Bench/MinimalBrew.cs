@@ -6,7 +6,7 @@ using Cistern.Web.Wording;
 namespace Cistern.Web.Pages.Bench;
 
 /// <summary>The brew with the least equipment: a jar, two spoons, something to boil water in and ground coffee.</summary>
-public static class BarestBrew
+public static class MinimalBrew
 {
     /// <summary>The recipe.</summary>
     public const string RecipeId = "jar-spoons";
@@ -17,10 +17,10 @@ public static class BarestBrew
     public static IReadOnlyList<string> Lines(ForecastModel model, FigureFormat format)
     {
         var forecast = model.Figures(RecipeLibrary.Find(RecipeId)!);
-        var bare = format.With(new AtHand(false, false, false) { Spoon = format.Hand.Spoon });
+        var bare = format.With(new Equipment(false, false, false) { Spoon = format.Equipment.Spoon });
         return
         [
-            $"Grind: {GrainWords.For(forecast.Recipe.Grind.MedianUm).Last().Word}; water at {bare.Hand.Heat(forecast.Recipe.Water.TemperatureC, forecast.Recipe.Place, bare)}; a jar that holds {bare.Room(forecast.Recipe.RoomMl)} and takes the heat.",
+            $"Grind: {GrainWords.For(forecast.Recipe.Grind.MedianUm).Last().Word}; water at {bare.Equipment.Heat(forecast.Recipe.Water.TemperatureC, forecast.Recipe.Place, bare)}; a jar that holds {bare.Room(forecast.Recipe.RoomMl)} and takes the heat.",
             .. Steps(forecast, bare),
         ];
     }

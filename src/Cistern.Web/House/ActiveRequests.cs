@@ -3,7 +3,7 @@ using System.Collections.Concurrent;
 namespace Cistern.Web.House;
 
 /// <summary>Requests of devices in progress, so that removing a device takes effect at once, also for its open streams.</summary>
-public sealed class Presence
+public sealed class ActiveRequests
 {
     private readonly ConcurrentDictionary<int, ConcurrentDictionary<HttpContext, byte>> answering = new();
     private readonly ConcurrentDictionary<int, long> seen = new();

@@ -19,7 +19,7 @@ public interface IPermits
 /// </summary>
 /// <param name="permits">What may be sent.</param>
 [HtmlTargetElement("form")]
-public sealed class LookOnly(IPermits permits) : TagHelper
+public sealed class ReadOnlyForm(IPermits permits) : TagHelper
 {
     /// <summary>Runs after the tag helper that sets the form's action.</summary>
     public override int Order => 10;

@@ -8,7 +8,7 @@ namespace Cistern.Seeing;
 /// <param name="Height">Its height, px.</param>
 /// <param name="Jpeg">The picture.</param>
 /// <param name="Small">A small version for lists.</param>
-public sealed record KeptPicture(int Width, int Height, byte[] Jpeg, byte[] Small)
+public sealed record ReencodedPicture(int Width, int Height, byte[] Jpeg, byte[] Small)
 {
     /// <summary>The longest side of a saved picture, px.</summary>
     public const int LongestSide = 1600;
@@ -21,7 +21,7 @@ public sealed record KeptPicture(int Width, int Height, byte[] Jpeg, byte[] Smal
 
     /// <summary>Re-encodes a picture; null where the file is not a supported picture.</summary>
     /// <param name="file">A JPEG, PNG or WebP.</param>
-    public static KeptPicture? Of(byte[] file)
+    public static ReencodedPicture? Of(byte[] file)
     {
         if (file.Length > PictureHeader.MostBytes || PictureHeader.Read(file) is not { WillDo: true })
             return null;
@@ -47,11 +47,11 @@ public sealed record KeptPicture(int Width, int Height, byte[] Jpeg, byte[] Smal
 
     /// <summary>Reads such a line; null where it is invalid.</summary>
     /// <param name="bytes">The line.</param>
-    public static KeptPicture? Read(ReadOnlySpan<byte> bytes)
+    public static ReencodedPicture? Read(ReadOnlySpan<byte> bytes)
     {
         try
         {
-            return JsonSerializer.Deserialize<KeptPicture>(bytes);
+            return JsonSerializer.Deserialize<ReencodedPicture>(bytes);
         }
         catch (JsonException)
         {

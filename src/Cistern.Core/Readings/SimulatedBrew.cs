@@ -6,7 +6,7 @@ using Cistern.Core.Recipes;
 namespace Cistern.Core.Readings;
 
 /// <summary>Events that can be seen in the weight, stored as words.</summary>
-public enum SightingKind
+public enum DetectedEventKind
 {
     /// <summary>A vessel is put on the scale.</summary>
     VesselOn,
@@ -55,7 +55,7 @@ public enum SightingKind
 /// <param name="Kind">What.</param>
 /// <param name="AtS">When, s on the brew clock.</param>
 /// <param name="G">The amount, g: at the end of a pour the water in the brewer so far, at the end of a drawdown the drink, else the change of weight.</param>
-public readonly record struct Sighting(SightingKind Kind, double AtS, double G);
+public readonly record struct DetectedEvent(DetectedEventKind Kind, double AtS, double G);
 
 /// <summary>
 /// A brew as a pair of hands did it: the forecast of what they really did, what stood on the scale at each moment, and so
@@ -67,7 +67,7 @@ public readonly record struct Sighting(SightingKind Kind, double AtS, double G);
 /// dripper that opens before its last pour stands over the server from the beginning: its pours cannot be seen, its drains
 /// can. A siphon stands beside the scale: its flame and its thermometer tell.
 /// </remarks>
-public sealed class Performance
+public sealed class SimulatedBrew
 {
     /// <summary>A server, g.</summary>
     public const double ServerG = 340;
@@ -84,11 +84,11 @@ public sealed class Performance
     private const double PlungerG = 118;
 
     private readonly List<Load> loads = [];
-    private readonly List<Sighting> truth = [];
+    private readonly List<DetectedEvent> truth = [];
     private readonly bool overServer;
     private double vesselG;
 
-    private Performance(Forecast plan, Hands hands, Forecast real, Random chance)
+    private SimulatedBrew(Forecast plan, Hands hands, Forecast real, Random chance)
     {
         (Plan, Hands, Real) = (plan, hands, real);
         vesselG = chance.Next(380, 820);
@@ -115,7 +115,7 @@ public sealed class Performance
     public Forecast Real { get; }
 
     /// <summary>The events that can be seen, in order of time.</summary>
-    public IReadOnlyList<Sighting> Truth => truth;
+    public IReadOnlyList<DetectedEvent> Truth => truth;
 
     /// <summary>When there is first something on the scale, s on the brew clock.</summary>
     public double BeginS { get; private set; }
@@ -127,7 +127,7 @@ public sealed class Performance
     /// <param name="plan">The forecast of the plan, with its series.</param>
     /// <param name="hands">The simulated barista.</param>
     /// <param name="seed">The same seed gives the same brew.</param>
-    public static Performance Of(Forecast plan, Hands hands, int seed)
+    public static SimulatedBrew Of(Forecast plan, Hands hands, int seed)
     {
         var chance = new Random(seed);
         var done = hands.Do(plan, chance);
@@ -138,7 +138,7 @@ public sealed class Performance
             CakeResistance = plan.Model.Parameters.CakeResistance * Math.Exp(0.15 * Hands.Gauss(chance)),
             HoldShiftGPerG = plan.Model.Parameters.HoldShiftGPerG + (0.08 * Hands.Gauss(chance)),
         };
-        return new Performance(plan, hands, (plan.Model with { Parameters = own, Memory = null }).Run(done), chance);
+        return new SimulatedBrew(plan, hands, (plan.Model with { Parameters = own, Memory = null }).Run(done), chance);
     }
 
     /// <summary>Whether the dripper is over the server from the start, because it opens before its last pour.</summary>
@@ -167,13 +167,13 @@ public sealed class Performance
     }
 
     /// <summary>When the scale is tared, s on the brew clock.</summary>
-    public IEnumerable<double> TaresS => truth.Where(sighting => sighting.Kind == SightingKind.Tare).Select(sighting => sighting.AtS);
+    public IEnumerable<double> TaresS => truth.Where(sighting => sighting.Kind == DetectedEventKind.Tare).Select(sighting => sighting.AtS);
 
     /// <summary>The force with which somebody leans on the scale, g.</summary>
     public double LeansG(double atS)
     {
-        var begun = truth.FindIndex(sighting => sighting.Kind == SightingKind.PressBegun);
-        return begun >= 0 && atS >= truth[begun].AtS && truth.Find(sighting => sighting.Kind == SightingKind.PressEnded) is var ended && atS < ended.AtS ? truth[begun].G : 0;
+        var begun = truth.FindIndex(sighting => sighting.Kind == DetectedEventKind.PressBegun);
+        return begun >= 0 && atS >= truth[begun].AtS && truth.Find(sighting => sighting.Kind == DetectedEventKind.PressEnded) is var ended && atS < ended.AtS ? truth[begun].G : 0;
     }
 
     /// <summary>Whether a tool moves in the vessel.</summary>
@@ -189,12 +189,12 @@ public sealed class Performance
         BeginS = firstS - 18;
         if (overServer)
         {
-            Put(SightingKind.CupOn, BeginS + 2, ServerG + Steps.OfType<Step.Ice>().Where(ice => ice.Where == IcePlace.Server).Sum(ice => ice.IceG));
-            Saw(SightingKind.Tare, firstS - 2, 0);
+            Put(DetectedEventKind.CupOn, BeginS + 2, ServerG + Steps.OfType<Step.Ice>().Where(ice => ice.Where == IcePlace.Server).Sum(ice => ice.IceG));
+            Saw(DetectedEventKind.Tare, firstS - 2, 0);
             return;
         }
 
-        Put(SightingKind.VesselOn, BeginS + 2, vesselG);
+        Put(DetectedEventKind.VesselOn, BeginS + 2, vesselG);
     }
 
     private void Fill()
@@ -210,11 +210,11 @@ public sealed class Performance
         var firstS = firstPour < 0 ? 0 : Real.Timings[firstPour].StartS - (coffeeFirst ? 0 : PutDownS);
         if (coffeeFirst)
         {
-            Saw(SightingKind.Tare, firstS - 9, 0);
-            Drop(SightingKind.CoffeeIn, firstS - 6, 1.5, Real.Recipe.Coffee.DoseG);
+            Saw(DetectedEventKind.Tare, firstS - 9, 0);
+            Drop(DetectedEventKind.CoffeeIn, firstS - 6, 1.5, Real.Recipe.Coffee.DoseG);
         }
 
-        Saw(SightingKind.Tare, firstS - 1.6, 0);
+        Saw(DetectedEventKind.Tare, firstS - 1.6, 0);
         var poured = false;
         for (var i = 0; i < Steps.Length; i++)
         {
@@ -222,18 +222,18 @@ public sealed class Performance
             switch (Steps[i])
             {
                 case Step.AddCoffee when !coffeeFirst:
-                    Drop(SightingKind.CoffeeIn, timing.StartS, 1.5, Real.Recipe.Coffee.DoseG);
+                    Drop(DetectedEventKind.CoffeeIn, timing.StartS, 1.5, Real.Recipe.Coffee.DoseG);
                     break;
                 case Step.Pour pour:
                     var beforeG = Steps.Take(i).OfType<Step.Pour>().Select(before => before.ToG).LastOrDefault();
                     // The kettle is put down before the coffee is taken up.
                     var earlyS = !coffeeFirst && i < coffee ? PutDownS : 0;
                     loads.Add(new Load(timing.StartS - earlyS, timing.EndS - earlyS, pour.ToG - beforeG));
-                    Saw(SightingKind.PourBegun, timing.StartS - earlyS, 0);
-                    Saw(SightingKind.PourEnded, timing.EndS - earlyS, pour.ToG);
+                    Saw(DetectedEventKind.PourBegun, timing.StartS - earlyS, 0);
+                    Saw(DetectedEventKind.PourEnded, timing.EndS - earlyS, pour.ToG);
                     if (Hands.TareInPour && !poured && timing.LengthS > 6)
                     {
-                        Saw(SightingKind.Tare, timing.StartS - earlyS + (timing.LengthS * 0.45), 0);
+                        Saw(DetectedEventKind.Tare, timing.StartS - earlyS + (timing.LengthS * 0.45), 0);
                     }
 
                     poured = true;
@@ -261,8 +261,8 @@ public sealed class Performance
         var startS = Real.Timings[SteepEndAt].StartS;
         if (Steps[SteepEndAt] is Step.Press && Hands.PressesOnScale)
         {
-            Saw(SightingKind.PressBegun, startS, (Real.Totals.PressForceN ?? 60) * 1000 / WaterPhysics.Gravity);
-            Saw(SightingKind.PressEnded, Real.Timings[SteepEndAt].EndS, 0);
+            Saw(DetectedEventKind.PressBegun, startS, (Real.Totals.PressForceN ?? 60) * 1000 / WaterPhysics.Gravity);
+            Saw(DetectedEventKind.PressEnded, Real.Timings[SteepEndAt].EndS, 0);
             return;
         }
 
@@ -273,7 +273,7 @@ public sealed class Performance
             var offS = drains ? startS - Hands.SetsOverS : startS;
             var onScaleG = LoadG(offS);
             loads.Add(new Load(offS, offS + 0.25, -onScaleG));
-            Saw(SightingKind.VesselOff, offS, -onScaleG);
+            Saw(DetectedEventKind.VesselOff, offS, -onScaleG);
             if (Hands.ServerLeftOff)
             {
                 return;
@@ -281,13 +281,13 @@ public sealed class Performance
 
             if (drains)
             {
-                Put(SightingKind.CupOn, startS - 3.2, ServerG + Steps.OfType<Step.Ice>().Where(ice => ice.Where == IcePlace.Server).Sum(ice => ice.IceG));
-                Saw(SightingKind.Tare, startS - 1.4, 0);
+                Put(DetectedEventKind.CupOn, startS - 3.2, ServerG + Steps.OfType<Step.Ice>().Where(ice => ice.Where == IcePlace.Server).Sum(ice => ice.IceG));
+                Saw(DetectedEventKind.Tare, startS - 1.4, 0);
             }
             else
             {
                 var endS = Steps.Select((step, i) => step is Step.Press or Step.Decant ? Real.Timings[i].EndS : startS).Max();
-                Put(SightingKind.CupOn, endS + 0.8, ServerG + Real.Totals.BeverageG);
+                Put(DetectedEventKind.CupOn, endS + 0.8, ServerG + Real.Totals.BeverageG);
                 return;
             }
         }
@@ -317,8 +317,8 @@ public sealed class Performance
                 var atS = Real.Timings[i].StartS;
                 var awayG = LoadG(atS);
                 loads.Add(new Load(atS + 0.2, atS + 0.45, -awayG));
-                Put(SightingKind.CupOn, atS + 2.2, ServerG);
-                Saw(SightingKind.VesselOff, atS + 0.2, -awayG);
+                Put(DetectedEventKind.CupOn, atS + 2.2, ServerG);
+                Saw(DetectedEventKind.VesselOff, atS + 0.2, -awayG);
             }
         }
     }
@@ -326,7 +326,7 @@ public sealed class Performance
     private void Stream(double fromS, double toS)
     {
         // After a swap the new cup is in place a moment later; what flowed meanwhile missed it.
-        var cupS = Math.Max(fromS, truth.Where(sighting => sighting.Kind == SightingKind.CupOn).Select(sighting => sighting.AtS + 0.25).DefaultIfEmpty(fromS).Max());
+        var cupS = Math.Max(fromS, truth.Where(sighting => sighting.Kind == DetectedEventKind.CupOn).Select(sighting => sighting.AtS + 0.25).DefaultIfEmpty(fromS).Max());
         var startG = Between(cupS);
         double Ran(double atS) => Math.Max(0, Between(atS) - startG);
         loads.Add(new Load(cupS, toS, 0) { Curve = Ran });
@@ -355,8 +355,8 @@ public sealed class Performance
         {
             if (Ran(endS) - Ran(streamS) is > LeastStreamG and var ranG)
             {
-                Saw(SightingKind.DrainBegun, streamS, 0);
-                Saw(SightingKind.DrainEnded, endS, ranG);
+                Saw(DetectedEventKind.DrainBegun, streamS, 0);
+                Saw(DetectedEventKind.DrainEnded, endS, ranG);
             }
         }
 
@@ -366,7 +366,7 @@ public sealed class Performance
             var awayG = LoadG(atS);
             loads.Add(new Load(atS, atS + 0.25, -awayG));
             loads.Add(new Load(atS + 3, atS + 3.3, awayG));
-            Saw(SightingKind.Lifted, atS, awayG);
+            Saw(DetectedEventKind.Lifted, atS, awayG);
         }
     }
 
@@ -400,26 +400,26 @@ public sealed class Performance
             var atS = Math.Max(freeS, Real.Timings[i].StartS);
             if (Steps[i] is Step.Dilute { WaterG: > 0 } dilute)
             {
-                Drop(SightingKind.Dilution, atS, Math.Max(3, dilute.WaterG / 15), dilute.WaterG);
+                Drop(DetectedEventKind.Dilution, atS, Math.Max(3, dilute.WaterG / 15), dilute.WaterG);
                 freeS = truth.Max(sighting => sighting.AtS) + 2;
             }
         }
     }
 
-    private void Put(SightingKind kind, double atS, double g)
+    private void Put(DetectedEventKind kind, double atS, double g)
     {
         loads.Add(new Load(atS, atS + 0.25, g));
         Saw(kind, atS, g);
     }
 
     /// <summary>Something is added over a while; it is visible when it is complete.</summary>
-    private void Drop(SightingKind kind, double atS, double overS, double g)
+    private void Drop(DetectedEventKind kind, double atS, double overS, double g)
     {
         loads.Add(new Load(atS, atS + overS, g));
         Saw(kind, atS + overS, g);
     }
 
-    private void Saw(SightingKind kind, double atS, double g) => truth.Add(new Sighting(kind, atS, g));
+    private void Saw(DetectedEventKind kind, double atS, double g) => truth.Add(new DetectedEvent(kind, atS, g));
 
     /// <summary>A change of the load on the scale, linear between two times, or along a curve.</summary>
     private sealed record Load(double FromS, double ToS, double G)

@@ -17,7 +17,7 @@ namespace Cistern.Core.Advising;
 /// <param name="stated">The complaints, most important first.</param>
 /// <param name="gear">The equipment available for a change.</param>
 /// <param name="tried">What was brewed in this series before, as <see cref="Advisor.Print"/> identifies it.</param>
-internal sealed class ByMouth(BrewRecord brew, Forecast plan, Forecast drunk, ImmutableArray<Complaint> stated, AdviceGear gear, HashSet<string> tried)
+internal sealed class TasteAdvisor(BrewRecord brew, Forecast plan, Forecast drunk, ImmutableArray<Complaint> stated, AdviceGear gear, HashSet<string> tried)
 {
     /// <summary>A deviation explains a complaint where plan and brew differ by this many tolerances. Judged.</summary>
     private const double Explains = 2.5;

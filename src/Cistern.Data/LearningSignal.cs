@@ -7,8 +7,8 @@ using Microsoft.EntityFrameworkCore.Diagnostics;
 namespace Cistern.Data;
 
 /// <summary>Signals, after the commit, that something was saved that can be learned from.</summary>
-/// <param name="ring">Called then.</param>
-public sealed class LearningBell(Action ring) : SaveChangesInterceptor, IDbTransactionInterceptor
+/// <param name="signal">Called then.</param>
+public sealed class LearningSignal(Action signal) : SaveChangesInterceptor, IDbTransactionInterceptor
 {
     private readonly ConditionalWeakTable<DbContext, object> telling = [];
 
@@ -29,7 +29,7 @@ public sealed class LearningBell(Action ring) : SaveChangesInterceptor, IDbTrans
         // Within a transaction it is the commit that counts.
         if (eventData.Context?.Database.CurrentTransaction is null)
         {
-            Ring(eventData.Context);
+            Signal(eventData.Context);
         }
 
         return ValueTask.FromResult(result);
@@ -43,12 +43,12 @@ public sealed class LearningBell(Action ring) : SaveChangesInterceptor, IDbTrans
     }
 
     /// <inheritdoc/>
-    public void TransactionCommitted(DbTransaction transaction, TransactionEndEventData eventData) => Ring(eventData.Context);
+    public void TransactionCommitted(DbTransaction transaction, TransactionEndEventData eventData) => Signal(eventData.Context);
 
     /// <inheritdoc/>
     public Task TransactionCommittedAsync(DbTransaction transaction, TransactionEndEventData eventData, CancellationToken cancellationToken = default)
     {
-        Ring(eventData.Context);
+        Signal(eventData.Context);
         return Task.CompletedTask;
     }
 
@@ -62,11 +62,11 @@ public sealed class LearningBell(Action ring) : SaveChangesInterceptor, IDbTrans
         return Task.CompletedTask;
     }
 
-    private void Ring(DbContext? context)
+    private void Signal(DbContext? context)
     {
         if (context is not null && telling.Remove(context))
         {
-            ring();
+            signal();
         }
     }
 

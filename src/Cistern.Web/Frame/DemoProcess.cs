@@ -8,7 +8,7 @@ namespace Cistern.Web.Frame;
 /// A demo to look around in: this program again on a temporary data file, so that nothing done there reaches the user's data. One at a
 /// time, and only for this machine.
 /// </summary>
-public sealed partial class DemoBench(AppSettings settings, ILogger<DemoBench> log) : IDisposable
+public sealed partial class DemoProcess(AppSettings settings, ILogger<DemoProcess> log) : IDisposable
 {
     private static readonly TimeSpan Longest = TimeSpan.FromSeconds(60);
     private readonly SemaphoreSlim one = new(1);

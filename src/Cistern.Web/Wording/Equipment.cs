@@ -9,10 +9,10 @@ namespace Cistern.Web.Wording;
 /// <param name="Name">Its name.</param>
 /// <param name="HoldsG">What it holds, g.</param>
 /// <param name="Heaped">Heaped, or level.</param>
-public sealed record SpoonAtHand(string Name, double HoldsG, bool Heaped)
+public sealed record EquipmentSpoon(string Name, double HoldsG, bool Heaped)
 {
     /// <summary>A spoon on the shelf; null where there is none.</summary>
-    public static SpoonAtHand? Of(Spoon? spoon) => spoon is null ? null : new(spoon.Name, spoon.HoldsG, spoon.Heaped);
+    public static EquipmentSpoon? Of(Spoon? spoon) => spoon is null ? null : new(spoon.Name, spoon.HoldsG, spoon.Heaped);
 }
 
 /// <summary>
@@ -22,10 +22,10 @@ public sealed record SpoonAtHand(string Name, double HoldsG, bool Heaped)
 /// <param name="Scale">Whether there is a scale.</param>
 /// <param name="Thermometer">Whether there is a thermometer, or a kettle that holds a temperature.</param>
 /// <param name="Grinder">Whether there is a grinder.</param>
-public sealed record AtHand(bool Scale, bool Thermometer, bool Grinder)
+public sealed record Equipment(bool Scale, bool Thermometer, bool Grinder)
 {
     /// <summary>Nothing is missing.</summary>
-    public static AtHand Everything { get; } = new(true, true, true);
+    public static Equipment Everything { get; } = new(true, true, true);
 
     /// <summary>Whether the barista goes by taste: words first, figures on request.</summary>
     public bool ByTaste { get; init; }
@@ -38,10 +38,10 @@ public sealed record AtHand(bool Scale, bool Thermometer, bool Grinder)
     private const double FridgeC = 10;
 
     /// <summary>The spoon assumed where none was weighed: spoons hold between 5 and 11 g. Judged.</summary>
-    public static SpoonAtHand Tablespoon { get; } = new("tablespoon", 6, Heaped: false);
+    public static EquipmentSpoon Tablespoon { get; } = new("tablespoon", 6, Heaped: false);
 
     /// <summary>The spoon used instead of a scale; null where none was weighed.</summary>
-    public SpoonAtHand? Spoon { get; init; }
+    public EquipmentSpoon? Spoon { get; init; }
 
     /// <summary>The vessel's marks, ml; empty where unknown.</summary>
     public IReadOnlyList<double> MarksMl { get; init; } = [];

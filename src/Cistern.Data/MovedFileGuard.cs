@@ -12,7 +12,7 @@ public sealed class DataFileGoneException(string path) : IOException($"The data 
 /// find. Checked before and after each commit.
 /// </summary>
 /// <param name="file">The data file.</param>
-public sealed class StillThere(DataFile file) : DbTransactionInterceptor
+public sealed class MovedFileGuard(DataFile file) : DbTransactionInterceptor
 {
     /// <inheritdoc/>
     public override InterceptionResult TransactionCommitting(DbTransaction transaction, TransactionEventData eventData, InterceptionResult result)
@@ -40,7 +40,7 @@ public sealed class StillThere(DataFile file) : DbTransactionInterceptor
 
     private void Look()
     {
-        if (!file.StillThere)
+        if (!file.IsInPlace)
         {
             throw new DataFileGoneException(file.Path);
         }
@@ -49,13 +49,13 @@ public sealed class StillThere(DataFile file) : DbTransactionInterceptor
 
 /// <summary>Also checks after a save that needed no transaction, and after commands.</summary>
 /// <param name="file">The data file.</param>
-public sealed class StillThereOnSave(DataFile file) : SaveChangesInterceptor
+public sealed class MovedFileSaveGuard(DataFile file) : SaveChangesInterceptor
 {
     /// <inheritdoc/>
-    public override int SavedChanges(SaveChangesCompletedEventData eventData, int result) => Looked(result);
+    public override int SavedChanges(SaveChangesCompletedEventData eventData, int result) => Checked(result);
 
     /// <inheritdoc/>
-    public override ValueTask<int> SavedChangesAsync(SaveChangesCompletedEventData eventData, int result, CancellationToken cancellationToken = default) => ValueTask.FromResult(Looked(result));
+    public override ValueTask<int> SavedChangesAsync(SaveChangesCompletedEventData eventData, int result, CancellationToken cancellationToken = default) => ValueTask.FromResult(Checked(result));
 
-    private int Looked(int result) => file.StillThere ? result : throw new DataFileGoneException(file.Path);
+    private int Checked(int result) => file.IsInPlace ? result : throw new DataFileGoneException(file.Path);
 }

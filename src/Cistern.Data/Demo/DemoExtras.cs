@@ -13,7 +13,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Data.Demo;
 
 /// <summary>Further demo data: weight curves, a pair tasted blind, a deviation that was answered, an imported brew.</summary>
-internal static class DemoRooms
+internal static class DemoExtras
 {
     private const int Seed = 57;
 
@@ -38,7 +38,7 @@ internal static class DemoRooms
             var plan = ForecastModel.Published.Run(brew.Recipe());
             var real = brew.AsItWas(plan, brew.Run(plan, brew.EndedAtMs!.Value));
             // Already as it was done: these hands do it just so.
-            var bench = new SimulatedInstruments(Performance.Of(real, Hands.Steady with { Unsteady = 0 }, Seed + brew.Id), Seed + brew.Id, InstrumentQuality.Usual with { BumpsPerMin = 0.2 });
+            var bench = new SimulatedInstruments(SimulatedBrew.Of(real, Hands.Steady with { Unsteady = 0 }, Seed + brew.Id), Seed + brew.Id, InstrumentQuality.Usual with { BumpsPerMin = 0.2 });
             var points = bench.Read(bench.BeginS - 1, bench.EndS, atS => brew.StartedAtMs!.Value + (1000 * atS)).Where(reading => reading.Of == ReadingOf.ScaleG).Select(reading => new CurvePoint((long)reading.AtMs, reading.Value));
             brew.Readings.Add(new ReadingChunk { Of = ReadingOf.ScaleG, Packed = new Curve(ReadingOf.ScaleG, []).With(points).Pack() });
         }

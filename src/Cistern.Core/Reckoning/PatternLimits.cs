@@ -1,7 +1,7 @@
 namespace Cistern.Core.Reckoning;
 
 /// <summary>Limits for the regular expressions that read typed text.</summary>
-internal static class Patience
+internal static class PatternLimits
 {
     /// <summary>
     /// Timeout of a match, ms. No match needs nearly as long, but on a busy machine a thread may stop for half a second, and that must

@@ -8,10 +8,10 @@ namespace Cistern.Web.Pages.Log;
 /// <summary>A page that a device stores for use without the network.</summary>
 /// <param name="Path">Its address.</param>
 /// <param name="Stamp">Changes when the page changes; null where it must be loaded each time.</param>
-internal sealed record KeptPage(string Path, long? Stamp);
+internal sealed record OfflinePage(string Path, long? Stamp);
 
 /// <summary>Lists the pages that a device stores: the frame, the running brews and the latest of the log.</summary>
-internal static class KeptPages
+internal static class OfflinePages
 {
     /// <summary>So many of the log's last.</summary>
     public const int OfTheLog = 50;
@@ -30,9 +30,9 @@ internal static class KeptPages
             .Select(row => new { row.BrewId, row.Seq }).ToListAsync(ct);
         return Results.Json(new
         {
-            pages = Frame.Select(path => new KeptPage(path, null))
-                .Concat(running.Select(id => new KeptPage(string.Create(CultureInfo.InvariantCulture, $"/brew/{id}"), null)))
-                .Concat(log.Select(row => new KeptPage(string.Create(CultureInfo.InvariantCulture, $"/log/{row.BrewId}"), row.Seq))),
+            pages = Frame.Select(path => new OfflinePage(path, null))
+                .Concat(running.Select(id => new OfflinePage(string.Create(CultureInfo.InvariantCulture, $"/brew/{id}"), null)))
+                .Concat(log.Select(row => new OfflinePage(string.Create(CultureInfo.InvariantCulture, $"/log/{row.BrewId}"), row.Seq))),
         });
     }
 }

@@ -1,7 +1,7 @@
 namespace Cistern.Web.Frame;
 
 /// <summary>The result of trying a secret.</summary>
-public enum Tried
+public enum TryResult
 {
     /// <summary>It is the one.</summary>
     Good,
@@ -20,7 +20,7 @@ public enum Tried
 /// Limits tries of a secret with few digits: five wrong ones in a row block it for five minutes. Callers must serialise tries. Uses a
 /// monotonic clock, so that changing the machine's clock has no effect.
 /// </summary>
-public sealed class Tries(TimeProvider time)
+public sealed class TryLimiter(TimeProvider time)
 {
     /// <summary>How many wrong ones shut it.</summary>
     public const int Most = 5;
@@ -36,25 +36,25 @@ public sealed class Tries(TimeProvider time)
 
     /// <summary>Makes a try.</summary>
     /// <param name="fits">Whether the secret is right; not called while blocked.</param>
-    public Tried Take(Func<bool> fits)
+    public TryResult Take(Func<bool> fits)
     {
         if (ShutFor is not null)
         {
-            return Tried.Shut;
+            return TryResult.Shut;
         }
 
         if (fits())
         {
             wrong = 0;
-            return Tried.Good;
+            return TryResult.Good;
         }
 
         if (++wrong < Most)
         {
-            return Tried.Wrong;
+            return TryResult.Wrong;
         }
 
         (wrong, shutAt) = (0, time.GetTimestamp());
-        return Tried.JustShut;
+        return TryResult.JustShut;
     }
 }

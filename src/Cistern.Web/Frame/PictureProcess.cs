@@ -10,7 +10,7 @@ namespace Cistern.Web.Frame;
 /// Evaluates pictures in a separate process, one at a time, so that a fault in the native library, or its memory, does not affect the
 /// server. The process ends with its picture, and with the request.
 /// </summary>
-public sealed class PictureLooker(ILogger<PictureLooker> log) : IPictureMaker, IDisposable
+public sealed class PictureProcess(ILogger<PictureProcess> log) : IPictureMaker, IDisposable
 {
     private static readonly TimeSpan Longest = TimeSpan.FromSeconds(30);
     private readonly SemaphoreSlim _one = new(1);
@@ -28,8 +28,8 @@ public sealed class PictureLooker(ILogger<PictureLooker> log) : IPictureMaker, I
     /// <summary>Re-encodes a picture, small enough to store and with nothing but the visible image; null where it cannot be read.</summary>
     /// <param name="picture">The file.</param>
     /// <param name="ct">Ends the process.</param>
-    public async Task<KeptPicture?> RemadeAsync(byte[] picture, CancellationToken ct) =>
-        await AskAsync([SeeingProgram.Remake, SeeingProgram.StandardInput], picture, ct) is { } answer ? KeptPicture.Read(answer) : null;
+    public async Task<ReencodedPicture?> RemadeAsync(byte[] picture, CancellationToken ct) =>
+        await AskAsync([SeeingProgram.Remake, SeeingProgram.StandardInput], picture, ct) is { } answer ? ReencodedPicture.Read(answer) : null;
 
     /// <inheritdoc/>
     public async Task<bool> MakeAsync(BrewPicture picture, CancellationToken ct)
