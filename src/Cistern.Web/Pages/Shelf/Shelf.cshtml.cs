@@ -34,7 +34,7 @@ public sealed class ShelfModel(CisternDb db, BaristaContext bench) : PageModel
     }
 
     /// <summary>Removes or restores a thing, or carries out an action on it.</summary>
-    public async Task<IActionResult> OnPostAsync(string? kind, string? id, string? deed, CancellationToken ct)
+    public async Task<IActionResult> OnPostAsync(string? kind, string? id, string? action, CancellationToken ct)
     {
         if (ShelfKinds.Find(kind ?? "") is not { } found || Id(id) is not { } number || await found.FindAsync(db, number, ct) is not { } thing)
         {
@@ -42,7 +42,7 @@ public sealed class ShelfModel(CisternDb db, BaristaContext bench) : PageModel
         }
 
         var view = new ShelfView(await bench.FormatAsync(ct), bench.Today);
-        switch (deed)
+        switch (action)
         {
             case "remove":
                 thing.RemovedAtMs = bench.NowMs;
@@ -51,7 +51,7 @@ public sealed class ShelfModel(CisternDb db, BaristaContext bench) : PageModel
                 thing.RemovedAtMs = null;
                 break;
             default:
-                if (!found.Do(thing, deed ?? "", view))
+                if (!found.Do(thing, action ?? "", view))
                 {
                     return BadRequest();
                 }
@@ -60,7 +60,7 @@ public sealed class ShelfModel(CisternDb db, BaristaContext bench) : PageModel
         }
 
         await db.SaveChangesAsync(ct);
-        return Redirect(deed == "remove" ? $"/shelf?removed={kind}.{number}" : $"/shelf#{kind}-{number}");
+        return Redirect(action == "remove" ? $"/shelf?removed={kind}.{number}" : $"/shelf#{kind}-{number}");
     }
 
     private static int? Id(string? text) => int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var id) ? id : null;

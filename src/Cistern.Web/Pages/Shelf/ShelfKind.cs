@@ -62,7 +62,7 @@ public abstract class ShelfKind
     public virtual (string Svg, string Says)? Picture(IShelved thing) => null;
 
     /// <summary>Carries out an action on it.</summary>
-    public abstract bool Do(IShelved thing, string deed, ShelfView view);
+    public abstract bool Do(IShelved thing, string action, ShelfView view);
 }
 
 /// <summary>A kind by its class.</summary>
@@ -98,7 +98,7 @@ public abstract class ShelfKind<T> : ShelfKind
         new(Word, thing.Id, thing.Name, Line((T)thing, view), Due((T)thing, view), Away((T)thing), Actions((T)thing));
 
     /// <inheritdoc/>
-    public override bool Do(IShelved thing, string deed, ShelfView view) => Actions((T)thing).Any(one => one.Word == deed) && Do((T)thing, deed, view);
+    public override bool Do(IShelved thing, string action, ShelfView view) => Actions((T)thing).Any(one => one.Word == action) && Do((T)thing, action, view);
 
     /// <summary>The things of this kind on the shelf.</summary>
     protected abstract DbSet<T> Rows(CisternDb db);
@@ -125,5 +125,5 @@ public abstract class ShelfKind<T> : ShelfKind
     protected virtual IReadOnlyList<ShelfAction> Actions(T thing) => [];
 
     /// <summary>Carries out an action.</summary>
-    protected virtual bool Do(T thing, string deed, ShelfView view) => false;
+    protected virtual bool Do(T thing, string action, ShelfView view) => false;
 }

@@ -77,10 +77,10 @@ public static class ShelfKinds
             ? [new ShelfAction("bring-back", "Undo")]
             : bag.OpenedOn is null ? [new ShelfAction("open", "Opened"), new ShelfAction("use-up", "Used up")] : [new ShelfAction("use-up", "Used up")];
 
-        protected override bool Do(Bag bag, string deed, ShelfView view)
+        protected override bool Do(Bag bag, string action, ShelfView view)
         {
-            bag.OpenedOn = deed == "open" ? view.Today : bag.OpenedOn;
-            bag.UsedUpOn = deed == "use-up" ? view.Today : null;
+            bag.OpenedOn = action == "open" ? view.Today : bag.OpenedOn;
+            bag.UsedUpOn = action == "use-up" ? view.Today : null;
             return true;
         }
     }
@@ -405,7 +405,7 @@ public static class ShelfKinds
 
         protected override IReadOnlyList<ShelfAction> Actions(FilterStock stock) => stock.CareEvery > 0 ? [new ShelfAction("cared", "Cared for")] : [];
 
-        protected override bool Do(FilterStock stock, string deed, ShelfView view)
+        protected override bool Do(FilterStock stock, string action, ShelfView view)
         {
             stock.UsedSinceCare = 0;
             return true;
