@@ -77,7 +77,7 @@ public sealed class PictureTests : IClassFixture<App>
         Assert.InRange(grinder.MedianUm(30) / told, 0.97, 1.03);
         Assert.Equal(point.Spread, grinder.Scale.Spread);
         Assert.Contains("measured in one picture", (await App.GetAsync(client, "/shelf")).QuerySelector("#mill-1")!.TextContent, StringComparison.Ordinal);
-        var sizes = (await App.GetAsync(client, "/shelf/grains")).QuerySelector("[aria-label='Grinds that were measured']")!;
+        var sizes = (await App.GetAsync(client, "/shelf/grains")).QuerySelector("[aria-label='Measured grinds']")!;
         Assert.Equal($"{point.MedianUm:0} ± {point.HalfUm:0} µm", Assert.Single(sizes.QuerySelectorAll("tbody tr")).Children[2].TextContent);
         Assert.NotNull(sizes.QuerySelector("svg.pinch"));
         Assert.Equal($"Measured there: {point.MedianUm:0} ± {point.HalfUm:0} µm.", Pages.Plan.PreparingWording.MeasuredAt(grinder, 30));

@@ -35,15 +35,15 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
         var changed = await App.ParseAsync(await App.PostAsync(client, form, $"/shelf/{kind}/{id}", [.. values.Where(pair => pair.Item1 != "name"), ("name", "New " + kind)]));
         Assert.Contains(changed.QuerySelectorAll($"#{kind} .row strong"), one => one.TextContent == "New " + kind);
 
-        var gone = await App.ParseAsync(await App.PostAsync(client, page, "/shelf", ("kind", kind), ("id", id), ("deed", "remove")));
+        var gone = await App.ParseAsync(await App.PostAsync(client, page, "/shelf", ("kind", kind), ("id", id), ("do", "remove")));
         Assert.DoesNotContain(gone.QuerySelectorAll($"#{kind} > .rows .row strong"), one => one.TextContent == "New " + kind);
         Assert.Contains("has been deleted from the shelf", gone.QuerySelector(".notice")!.TextContent, StringComparison.Ordinal);
         // On any later page it can still be put back.
         gone = await App.GetAsync(client, "/shelf");
         Assert.Contains(gone.QuerySelectorAll($"#{kind} .taken-off .row strong"), one => one.TextContent == "New " + kind);
-        var back = await App.ParseAsync(await App.PostAsync(client, gone, "/shelf", ("kind", kind), ("id", id), ("deed", "put-back")));
+        var back = await App.ParseAsync(await App.PostAsync(client, gone, "/shelf", ("kind", kind), ("id", id), ("do", "put-back")));
         Assert.Contains(back.QuerySelectorAll($"#{kind} > .rows .row strong"), one => one.TextContent == "New " + kind);
-        await App.PostAsync(client, back, "/shelf", ("kind", kind), ("id", id), ("deed", "remove"));
+        await App.PostAsync(client, back, "/shelf", ("kind", kind), ("id", id), ("do", "remove"));
     }
 
     /// <summary>Own gear in a minute: three questions each, and the rest can be left as it stands.</summary>
@@ -158,13 +158,13 @@ public sealed class ShelfTests(App app) : IClassFixture<App>
         var page = await App.GetAsync(client, "/shelf");
         var row = page.QuerySelectorAll("#coffee .row").Single(one => one.QuerySelector("strong")!.TextContent == "Tidewrack");
         var id = row.Id!.Split('-')[1];
-        var used = await App.ParseAsync(await App.PostAsync(client, page, "/shelf", ("kind", "coffee"), ("id", id), ("deed", "use-up")));
+        var used = await App.ParseAsync(await App.PostAsync(client, page, "/shelf", ("kind", "coffee"), ("id", id), ("do", "use-up")));
         Assert.Contains("used up on 23 Nov 2026", used.QuerySelector("#coffee details")!.TextContent, StringComparison.Ordinal);
         Assert.DoesNotContain((await App.GetAsync(client, "/plan/fp-bloomed")).QuerySelectorAll("#bag option"), option => option.TextContent == "Tidewrack");
-        await App.PostAsync(client, used, "/shelf", ("kind", "coffee"), ("id", id), ("deed", "remove"));
+        await App.PostAsync(client, used, "/shelf", ("kind", "coffee"), ("id", id), ("do", "remove"));
         Assert.Contains("Tidewrack", (await App.GetAsync(client, "/log/1")).QuerySelector(".sub")!.TextContent, StringComparison.Ordinal);
-        await App.PostAsync(client, used, "/shelf", ("kind", "coffee"), ("id", id), ("deed", "put-back"));
-        await App.PostAsync(client, used, "/shelf", ("kind", "coffee"), ("id", id), ("deed", "bring-back"));
+        await App.PostAsync(client, used, "/shelf", ("kind", "coffee"), ("id", id), ("do", "put-back"));
+        await App.PostAsync(client, used, "/shelf", ("kind", "coffee"), ("id", id), ("do", "bring-back"));
         Assert.Contains((await App.GetAsync(client, "/plan/fp-bloomed")).QuerySelectorAll("#bag option"), option => option.TextContent == "Tidewrack");
     }
 

@@ -111,11 +111,11 @@ test('a demo bench is opened beside an empty one, looked round in, left, and gon
   let demo;
   try {
     await page.goto(server.url);
-    await page.getByRole('link', { name: 'Look round with a demo bench' }).click();
+    await page.getByRole('link', { name: 'Look around in a demo' }).click();
     expect(await audit(page)).toEqual([]);
     await page.getByRole('button', { name: 'Open the demo bench' }).click();
-    await page.getByRole('link', { name: 'Go to the demo bench' }).click({ timeout: 60_000 });
-    await expect(page.getByText('A demo bench: nothing here is yours.')).toBeVisible();
+    await page.getByRole('link', { name: 'Go to the demo' }).click({ timeout: 60_000 });
+    await expect(page.getByText('This is the demo: nothing here is yours.')).toBeVisible();
     demo = new URL(page.url()).origin;
     expect(demo).not.toBe(server.url);
     await page.getByRole('link', { name: 'Log', exact: true }).click();
@@ -123,11 +123,11 @@ test('a demo bench is opened beside an empty one, looked round in, left, and gon
     // No demo bench is opened from a demo bench.
     expect((await page.goto(`${demo}/demo`)).status()).toBe(404);
     await page.goto(demo);
-    await page.getByRole('link', { name: 'Back to your own bench' }).click();
+    await page.getByRole('link', { name: 'Back to your own data' }).click();
     await expect(page.getByRole('heading', { name: 'Begin' })).toBeVisible();
     // Opened again it is the same one.
     await page.goto(`${server.url}/demo`);
-    await expect(page.getByRole('link', { name: 'Go to the demo bench' })).toHaveAttribute('href', `${demo}/`);
+    await expect(page.getByRole('link', { name: 'Go to the demo' })).toHaveAttribute('href', `${demo}/`);
   } finally {
     await context.close();
     await server.kill();

@@ -149,7 +149,7 @@ public sealed class CompareModel(CisternDb db, BaristaContext bench, ForecastMod
         yield return ("Read, TDS", brew.ReadTdsPercent() is { } tds ? FigureFormat.Percent(tds, 2) : "");
         yield return ("Drink, weighed", brew.Observed(ObservationNames.Beverage) is { } drinkG ? Format.Water(drinkG) : "");
         yield return ("Drawdown, by the clock", brew.Facts?.DrawdownS is { } drainS ? FigureFormat.Clock(drainS) : "");
-        yield return ("Pressed in, by the clock", brew.Facts?.PressS is { } pressS ? FigureFormat.Seconds(pressS) : "");
+        yield return ("Press time, by the clock", brew.Facts?.PressS is { } pressS ? FigureFormat.Seconds(pressS) : "");
         foreach (var tasting in brew.Tastings.OrderBy(tasting => tasting.Id))
         {
             yield return ("Tasted", (tasting.Barista is { } taster && brew.Tastings.Count > 1 ? taster.Name + ": " : "") + TastedWording.Of(tasting));

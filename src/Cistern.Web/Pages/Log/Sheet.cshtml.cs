@@ -46,7 +46,7 @@ public sealed class SheetModel(CisternDb db, BrewExport brews, BaristaContext be
 
             if (planned.Totals.PressForceN is not null)
             {
-                yield return ("Pressed in, by the clock", FigureFormat.Seconds(Logged.PlannedPressS), Logged.Measured.PressS is { } pressedS ? FigureFormat.Seconds(pressedS) : "—");
+                yield return ("Press time, by the clock", FigureFormat.Seconds(Logged.PlannedPressS), Logged.Measured.PressS is { } pressedS ? FigureFormat.Seconds(pressedS) : "—");
             }
 
             yield return Of("Done at", one => FigureFormat.Clock(one.Totals.FinishS));

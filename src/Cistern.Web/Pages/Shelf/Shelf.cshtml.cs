@@ -34,7 +34,7 @@ public sealed class ShelfModel(CisternDb db, BaristaContext bench) : PageModel
     }
 
     /// <summary>Removes or restores a thing, or carries out an action on it.</summary>
-    public async Task<IActionResult> OnPostAsync(string? kind, string? id, string? action, CancellationToken ct)
+    public async Task<IActionResult> OnPostAsync(string? kind, string? id, [FromForm(Name = "do")] string? action, CancellationToken ct)
     {
         if (ShelfKinds.Find(kind ?? "") is not { } found || Id(id) is not { } number || await found.FindAsync(db, number, ct) is not { } thing)
         {
