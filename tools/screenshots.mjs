@@ -24,7 +24,7 @@ const shot = async (name, path, { width = 1280, height = 800, colorScheme = 'lig
   if (/\/brew\/\d+$/.test(page.url())) {
     await page.getByText('Give this brew up').click();
     await page.locator('#why').fill('a picture');
-    await page.getByRole('button', { name: 'Give it up' }).click();
+    await page.getByRole('button', { name: 'Abandon it' }).click();
     await page.waitForURL((url) => !/\/brew\/\d+$/.test(url.pathname));
   }
   await page.close();

@@ -21,7 +21,7 @@ internal static class DataFiles
     {
         if (!replaces && File.Exists(to) && Path.GetFullPath(to) != Path.GetFullPath(dataFile))
         {
-            throw new DataFileRefusedException($"{to} is there already, and is as it was: name another file, or say --replace.");
+            throw new DataFileRefusedException($"{to} exists already and is unchanged: choose another file, or add --replace.");
         }
 
         Copies.Make(dataFile, to);
@@ -56,7 +56,7 @@ internal static class DataFiles
                     await file.PrepareAsync(demo: false, ct: ct);
                 }
 
-                Console.Out.WriteLine($"{dataFile} is {copy} now: {Holds(dataFile)}. The file as it was lies beside it.{(asked ? " The Cistern that ran has stopped: start it again (a service does so by itself)." : "")}");
+                Console.Out.WriteLine($"{dataFile} is {copy} now: {Holds(dataFile)}. The file from before is kept beside it.{(asked ? " The Cistern that ran has stopped: start it again (a service does so by itself)." : "")}");
                 return 0;
             }
             catch (DataFileRefusedException refused) when (refused.Message.StartsWith("Another Cistern", StringComparison.Ordinal))
@@ -71,7 +71,7 @@ internal static class DataFiles
         }
 
         Copies.CancelRestore(dataFile);
-        await Console.Error.WriteLineAsync("cistern: the Cistern that uses the data file did not let go of it: stop it, and try again. The data file is as it was.");
+        await Console.Error.WriteLineAsync("cistern: the Cistern that uses the data file did not stop: stop it, and try again. The data file is unchanged.");
         return Refused;
     }
 
@@ -99,7 +99,7 @@ internal static class DataFiles
     {
         if (File.Exists(dataFile) || count is < 1 or > 1_000_000)
         {
-            await Console.Error.WriteLineAsync(File.Exists(dataFile) ? $"cistern: {dataFile} is there already: name a new file with CISTERN_DATA." : "cistern: N is 1 to 1,000,000.");
+            await Console.Error.WriteLineAsync(File.Exists(dataFile) ? $"cistern: {dataFile} exists already: choose a new file with CISTERN_DATA." : "cistern: N is 1 to 1,000,000.");
             return Refused;
         }
 

@@ -25,7 +25,7 @@ var ofBrews = new Option<bool>("--brew") { Description = "The brew file's instea
 var schema = new Command("schema", "Prints the recipe file's JSON Schema.") { ofBrews };
 schema.SetAction(parsed => Console.Out.Write(parsed.GetValue(ofBrews) ? BrewSchema.Write() : RecipeSchema.Write()));
 
-var figures = new Command("figures", "Prints every figure of the library's recipes to six digits, as the tests hold them.");
+var figures = new Command("figures", "Prints every figure of the library's recipes to six digits, for the tests.");
 figures.SetAction(_ => Console.Out.Write(LibraryFigures.Csv(ForecastModel.Published)));
 
 var recipe = new Argument<string>("FILE") { Description = "A recipe file with one recipe; - reads standard input." };
@@ -33,16 +33,16 @@ var set = new Option<string[]>("--set") { Description = $"A change: {string.Join
 var plan = new Command("plan", "Changes a recipe as the plan page does and prints it, all changes or none. Findings go to standard error; exit 2 where it is refused.") { recipe, set };
 plan.SetAction(parsed => Plan(parsed.GetValue(recipe)!, parsed.GetValue(set) ?? []));
 
-var brew = new Argument<int>("BREW") { Description = "The number of a brew under way: it stands in the address of its page." };
+var brew = new Argument<int>("BREW") { Description = "The number of a brew under way: see the address of its page." };
 var token = new Option<string>("--token") { Description = "The brew's token: on its page, under Instruments.", Required = true };
 var url = new Option<Uri>("--url") { Description = "The server.", DefaultValueFactory = _ => new Uri("http://127.0.0.1:5080") };
 var hands = new Option<string>("--hands") { Description = $"Whose hands: {string.Join(", ", HandsChoice.All.Select(choice => choice.Word))}.", DefaultValueFactory = _ => "steady" };
-var seed = new Option<int>("--seed") { Description = "The same seed brews the same.", DefaultValueFactory = _ => 1 };
-var simulate = new Command("simulate", "Brews a brew of a running server on a simulated bench, as a gateway would; in the time of that brew.") { brew, token, url, hands, seed };
+var seed = new Option<int>("--seed") { Description = "The same seed gives the same brew.", DefaultValueFactory = _ => 1 };
+var simulate = new Command("simulate", "Sends a simulated brew's readings to a running server, as a gateway would, in the time of that brew.") { brew, token, url, hands, seed };
 simulate.SetAction((parsed, ct) => Simulate.RunAsync(parsed.GetValue(brew), parsed.GetValue(url)!, parsed.GetValue(token)!, parsed.GetValue(hands)!, parsed.GetValue(seed), ct));
 
 var brews = new Argument<string[]>("BREW") { Description = "Brew files, the oldest brew first; - reads standard input.", Arity = ArgumentArity.OneOrMore };
-var grinder = new Option<string?>("--mill") { Description = "The grinder's settings as a JSON file; without one it goes by 25 µm." };
+var grinder = new Option<string?>("--mill") { Description = "The grinder's settings as a JSON file; without one, steps of 25 µm are assumed." };
 var advise = new Command("advise", "Says what to change after the last brew of a dialling-in: a verdict and single changes, best first, as JSON. Findings go to standard error; exit 2 on a bad file.") { brews, grinder };
 advise.SetAction(parsed => BrewFiles.Advise(parsed.GetValue(brews)!, parsed.GetValue(grinder)));
 
@@ -51,22 +51,22 @@ var fit = new Command("fit", "Learns from brews: parameters with their spread, h
 fit.SetAction(parsed => BrewFiles.Fit(parsed.GetValue(brews)!, parsed.GetValue(predict) ?? []));
 
 var dataFile = new Option<string>("--data") { Description = "The data file.", Required = true };
-var copyTo = new Argument<string>("FILE") { Description = "The copy; one that is there is left as it is." };
-var replace = new Option<bool>("--replace") { Description = "Replace a file that is there, when the copy is whole." };
-var backup = new Command("backup", "Copies the data file as it stands now, while it is used, and checks the copy.") { copyTo, dataFile, replace };
+var copyTo = new Argument<string>("FILE") { Description = "The copy; an existing file is not replaced." };
+var replace = new Option<bool>("--replace") { Description = "Replace an existing file, once the copy is complete." };
+var backup = new Command("backup", "Copies the data file while it is in use, and checks the copy.") { copyTo, dataFile, replace };
 backup.SetAction(parsed => DataFiles.Backup(parsed.GetValue(dataFile)!, parsed.GetValue(copyTo)!, parsed.GetValue(replace)));
 var copy = new Argument<string>("FILE") { Description = "The copy." };
-var restore = new Command("restore", "Puts a copy in the data file's place, looked over first; a running Cistern stops, and is started again with it. The file as it was stays beside it.") { copy, dataFile };
+var restore = new Command("restore", "Checks a copy and puts it in the data file's place. A running Cistern stops for it and has to be started again. The file from before is kept beside it.") { copy, dataFile };
 restore.SetAction((parsed, ct) => DataFiles.RestoreAsync(parsed.GetValue(dataFile)!, parsed.GetValue(copy)!, ct));
 var checkedFile = new Argument<string?>("FILE") { Description = "Another file than the data file.", Arity = ArgumentArity.ZeroOrOne };
 var check = new Command("check", "Checks a data file; exit 1 where it is damaged.") { checkedFile, dataFile };
 check.SetAction(parsed => DataFiles.Check(parsed.GetValue(checkedFile) ?? parsed.GetValue(dataFile)!));
 
 var count = new Argument<int>("N") { Description = "How many brews." };
-var seedFile = new Command("seed", "Makes a new data file: the demo bench with N brews more, made with the model, over three years.") { count, dataFile };
+var seedFile = new Command("seed", "Makes a new data file: the demo data with N more brews, computed with the model, over three years.") { count, dataFile };
 seedFile.SetAction((parsed, ct) => DataFiles.SeedAsync(parsed.GetValue(dataFile)!, parsed.GetValue(count), ct));
 
-var root = new RootCommand("Cistern at the command line.") { forecast, plan, advise, fit, simulate, schema, figures, backup, restore, check, seedFile };
+var root = new RootCommand("Cistern's command line.") { forecast, plan, advise, fit, simulate, schema, figures, backup, restore, check, seedFile };
 return await root.Parse(args).InvokeAsync();
 
 static int Forecast(string[] paths, bool asSeries, bool asSvg, double? serverMl)

@@ -34,7 +34,7 @@ internal static class Simulate
         {
             if (await AskAsync(client, brew, ct) is not { } told)
             {
-                return Fail($"error: {url} has no brew {brew.ToString(CultureInfo.InvariantCulture)} under way.");
+                return Fail($"error: {url} has no running brew {brew.ToString(CultureInfo.InvariantCulture)}.");
             }
 
             var player = new SimulationPlayer(new SimulatedInstruments(SimulatedBrew.Of(ForecastModel.Published.Run(told.Recipe), choice.Hands, seed), seed), told.NowMs);

@@ -42,7 +42,7 @@ public static class Copies
             real = Disk.Real(to);
             if (real == Disk.Real(dataFile))
             {
-                throw new DataFileRefusedException($"{to} is the data file itself: name another file for its copy.");
+                throw new DataFileRefusedException($"{to} is the data file itself: choose another file for its copy.");
             }
 
             building = real + ".new";
@@ -58,7 +58,7 @@ public static class Copies
 
             if (Problem(building) is { } problem)
             {
-                throw new DataFileRefusedException($"The copy of {dataFile} is not sound: {problem}. What was at {to} is as it was.");
+                throw new DataFileRefusedException($"The copy of {dataFile} is not sound: {problem}. {to} is unchanged.");
             }
 
             Disk.Replace(building, real);
@@ -86,7 +86,7 @@ public static class Copies
 
         if (Problem(copy) is { } problem)
         {
-            throw new DataFileRefusedException($"{copy} cannot be put back: {problem}. The data file is as it was.");
+            throw new DataFileRefusedException($"{copy} cannot be restored: {problem}. The data file is unchanged.");
         }
 
         Make(copy, RestorePath(Disk.Real(dataFile)));
@@ -103,7 +103,7 @@ public static class Copies
             // Checked before opening: opening a pipe would block, and a pipe has no length.
             if (new FileInfo(Disk.Real(file)).Length < SmallestDatabase)
             {
-                return "it is no database";
+                return "it is not a database";
             }
 
             using var connection = Open(file, SqliteOpenMode.ReadOnly);
@@ -114,7 +114,7 @@ public static class Copies
 
             if (Scalar(connection, "SELECT count(*) FROM sqlite_master WHERE name IN ('__EFMigrationsHistory', 'Brews', 'Baristas')") is not 3L)
             {
-                return "it is no data file of Cistern";
+                return "it is not a data file of Cistern";
             }
 
             if (Scalar(connection, "SELECT count(*) FROM pragma_foreign_key_check") is not 0L and var broken)

@@ -62,7 +62,7 @@ public sealed class DataFile : IDisposable
         }
         catch (IOException error) when (Disk.IsHeld(error))
         {
-            throw new DataFileRefusedException($"Another Cistern is using {real}: stop it first, or give this one a file of its own with CISTERN_DATA.", error);
+            throw new DataFileRefusedException($"Another Cistern is using {real}: stop it first, or choose another file with CISTERN_DATA.", error);
         }
         catch (Exception error) when (Disk.Trouble(error) is { } trouble)
         {
@@ -112,7 +112,7 @@ public sealed class DataFile : IDisposable
             }
             else if (applied.Except(Schema, StringComparer.Ordinal).FirstOrDefault() is { } unknown)
             {
-                throw new DataFileRefusedException($"The data file {Path} was written by a newer Cistern (its tables are of {unknown}): bring Cistern up to date, or give this one another file with CISTERN_DATA.");
+                throw new DataFileRefusedException($"The data file {Path} was written by a newer Cistern (its tables are of {unknown}): update Cistern, or choose another file with CISTERN_DATA.");
             }
             else if (applied.Count < Schema.Count)
             {
@@ -141,7 +141,7 @@ public sealed class DataFile : IDisposable
         }
         catch (IOException error) when (Disk.IsHeld(error))
         {
-            throw new DataFileRefusedException($"Another Cistern is using {Path} under another name of the same file: stop it first, or give this one a file of its own with CISTERN_DATA.", error);
+            throw new DataFileRefusedException($"Another Cistern is using {Path} under another name of the same file: stop it first, or choose another file with CISTERN_DATA.", error);
         }
         catch (Exception error) when (error is not DataFileRefusedException and not OperationCanceledException && Disk.Trouble(error) is { } trouble)
         {
@@ -161,7 +161,7 @@ public sealed class DataFile : IDisposable
 
         if (Mark() != DemoMark && !(Mark() == 0 && IsDatabase() && isOldDemo(Connection(Path, pooled: false))))
         {
-            throw new DataFileRefusedException($"{Path} was not made by the demo, so --fresh leaves it alone: name another file with CISTERN_DATA, or move this one away yourself.");
+            throw new DataFileRefusedException($"{Path} was not made by the demo, so --fresh does not delete it: choose another file with CISTERN_DATA, or move this one yourself.");
         }
 
         Clear(Path);
@@ -303,7 +303,7 @@ public sealed class DataFile : IDisposable
 
         if (!IsDatabase())
         {
-            throw new DataFileRefusedException($"{Path} is no data file of Cistern: it is no database at all. Name another with CISTERN_DATA, or move it away.");
+            throw new DataFileRefusedException($"{Path} is not a data file of Cistern: it is not a database. Choose another with CISTERN_DATA, or move it.");
         }
 
         using var connection = OpenAnew(Path);
@@ -312,7 +312,7 @@ public sealed class DataFile : IDisposable
         tables.ExceptWith(["__EFMigrationsHistory", "__EFMigrationsLock"]);
         if (applied.Count == 0 && tables.Count > 0)
         {
-            throw new DataFileRefusedException($"{Path} is no data file of Cistern: it holds other tables. Name another with CISTERN_DATA, or move it away.");
+            throw new DataFileRefusedException($"{Path} is not a data file of Cistern: it has other tables. Choose another with CISTERN_DATA, or move it.");
         }
 
         return applied.Count == 0 ? null : applied;
@@ -407,7 +407,7 @@ public sealed class DataFile : IDisposable
         }
         catch (Exception error) when (error is SqliteException or InvalidOperationException && Disk.Trouble(error) is null)
         {
-            throw new DataFileRefusedException($"The data file {Path} (of {from}) could not be brought up to this version: {error.Message.TrimEnd('.')}. It is as it was.", error);
+            throw new DataFileRefusedException($"The data file {Path} (of {from}) could not be migrated to this version: {error.Message.TrimEnd('.')}. It is unchanged.", error);
         }
 
         Reached?.Invoke();
@@ -446,7 +446,7 @@ public sealed class DataFile : IDisposable
 
         if (Copies.Problem(waiting) is { } problem)
         {
-            said.Add($"{waiting} was to be put back, and was not: {problem}. It lies in {Copies.SetAside(Path)} now; the data are as they were.");
+            said.Add($"{waiting} was not restored: {problem}. It is now {Copies.SetAside(Path)}; the data are unchanged.");
             return;
         }
 
@@ -510,7 +510,7 @@ public sealed class DataFile : IDisposable
         }
         catch (SqliteException error)
         {
-            said.Add($"Who was paired could not be read from {replaced} ({error.Message.TrimEnd('.')}): nobody is.");
+            said.Add($"The connected devices could not be read from {replaced} ({error.Message.TrimEnd('.')}): none is connected.");
             (devices, records, pins) = ([], [], []);
         }
 
@@ -539,7 +539,7 @@ public sealed class DataFile : IDisposable
         await using (var transaction = await db.Database.BeginTransactionAsync(ct))
         {
             await TakeOverHouseAsync(db, replaced, ct);
-            db.HouseRecords.Add(new HouseRecord { AtMs = new DateTimeOffset(File.GetLastWriteTimeUtc(Restored), TimeSpan.Zero).ToUnixTimeMilliseconds(), What = "A copy of the data was put back. What was there before lies beside it.", Who = "this machine" });
+            db.HouseRecords.Add(new HouseRecord { AtMs = new DateTimeOffset(File.GetLastWriteTimeUtc(Restored), TimeSpan.Zero).ToUnixTimeMilliseconds(), What = "A copy of the data was restored. The data from before are kept beside it.", Who = "this machine" });
             await db.SaveChangesAsync(ct);
             await transaction.CommitAsync(ct);
         }

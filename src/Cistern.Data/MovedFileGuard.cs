@@ -5,7 +5,7 @@ namespace Cistern.Data;
 
 /// <summary>Thrown instead of confirming a change that would be lost at the next start.</summary>
 /// <param name="path">The file that is gone.</param>
-public sealed class DataFileGoneException(string path) : IOException($"The data file {path} has gone from its place: nothing more is taken until it is back and Cistern has been started again.");
+public sealed class DataFileGoneException(string path) : IOException($"The data file {path} was moved or deleted: nothing more is saved until it is back and Cistern has been restarted.");
 
 /// <summary>
 /// Refuses to write into a file that was deleted or moved while the server runs: SQLite would keep writing into a file that nobody can

@@ -104,10 +104,10 @@ public sealed record GrindAnswer
     private static string Advice(GrindReading.Refused refused) => refused.Reason switch
     {
         GrindRefusal.NoCard => "The scale card is not in the picture. Lay the coffee on the card's white field and take the whole card.",
-        GrindRefusal.Covered => "A part of the card is hidden or out of the picture. Keep all four black squares and the field in sight.",
+        GrindRefusal.Covered => "Part of the card is hidden or outside the picture. Keep all four black squares and the field in sight.",
         GrindRefusal.Blurred => "It is too blurred for grains of this size. Hold the phone still, and touch the grains on its screen to focus.",
         GrindRefusal.Dark => "There is too little light. Go to a window, or switch a lamp on beside the card.",
-        GrindRefusal.Burnt => "There is so much light that the paper is burnt out. Take the card out of the glare, or make the picture darker.",
+        GrindRefusal.Burnt => "There is too much light, and the paper is overexposed. Take the card out of the glare, or make the picture darker.",
         GrindRefusal.Aslant => "It was taken from too far aside. Hold the phone flat above the card.",
         GrindRefusal.Grey => "The paper is not white. Print the card on plain white paper.",
         GrindRefusal.Heaped => $"Too many grains lie against one another: {refused.Share ?? 1:P0} of what is seen. Take less coffee, and tap the sheet until it lies in single grains.",

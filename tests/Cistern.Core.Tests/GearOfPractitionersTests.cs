@@ -91,7 +91,7 @@ public sealed class GearOfPractitionersTests
         Assert.DoesNotContain(Run(tube).Events, one => one.Kind == BrewEventKind.Overflow);
 
         string[] Rules(Recipe recipe) => [.. RecipeReader.Read(RecipeWriter.Write(recipe)).Findings.Select(one => one.Place[one.Place.IndexOf("steps", StringComparison.Ordinal)..] + ": " + one.Rule)];
-        Assert.Equal(["steps[0].toMl: A plunger is drawn no further than the brewer is long."], Rules(tube with { Steps = tube.Steps.Insert(0, new Step.SeatPlunger { ToMl = 281 }) }));
+        Assert.Equal(["steps[0].toMl: A plunger cannot be drawn further than the brewer's capacity."], Rules(tube with { Steps = tube.Steps.Insert(0, new Step.SeatPlunger { ToMl = 281 }) }));
         Assert.Empty(Rules(tube with { Steps = tube.Steps.Insert(0, new Step.SeatPlunger { ToMl = 280 }) }));
         Assert.Contains("steps[0].under: Only a French press's plunger is held under the surface.", Rules(tube with { Steps = tube.Steps.Insert(0, new Step.SeatPlunger { Under = true }) }));
         var press = Written("fp-slow-eight");

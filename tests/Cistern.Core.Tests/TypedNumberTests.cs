@@ -43,7 +43,7 @@ public sealed class TypedNumberTests
     public void What_could_be_two_numbers_is_asked_about()
     {
         var asked = TypedNumber.Read("1.150", 1, 5_000, "g");
-        Assert.Equal("That could be 1150 or 1.15. Type 1150, or 1.1500 for the lesser.", asked.Problem);
+        Assert.Equal("That could be 1150 or 1.15. Type 1150, or 1.1500 for the smaller one.", asked.Problem);
         // What the question says to type is read.
         Assert.Equal(1_150, TypedNumber.Read("1150", 1, 5_000, "g").Value);
         Assert.Equal(1.15, TypedNumber.Read("1.1500", 1, 5_000, "g").Value);

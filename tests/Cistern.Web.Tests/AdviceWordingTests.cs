@@ -58,11 +58,11 @@ public sealed class AdviceWordingTests
     }
 
     [Theory]
-    [InlineData(0.97, "It should be what was wanted.")]
-    [InlineData(0.95, "It should be what was wanted.")]
-    [InlineData(0.62, "It should be what was wanted in about 62 of 100.")]
-    [InlineData(0.3, "It should be what was wanted in about 30 of 100.")]
-    [InlineData(0.29, "A first step: alone it should not do yet.")]
+    [InlineData(0.97, "It should be right.")]
+    [InlineData(0.95, "It should be right.")]
+    [InlineData(0.62, "It should be right in about 62 of 100.")]
+    [InlineData(0.3, "It should be right in about 30 of 100.")]
+    [InlineData(0.29, "A first step: it should not be enough alone.")]
     public void How_likely_it_does_is_told_as_it_is(double chance, string told) => Assert.Equal(told, AdviceWording.Chance(Change(Adjustment.Dose, 15, 16) with { Chance = chance }));
 
     [Theory]
@@ -71,7 +71,7 @@ public sealed class AdviceWordingTests
     [InlineData(65, 0, 0, 0, "done 1:05 later")]
     [InlineData(-20, 0, 0, 0, "done 0:20 sooner")]
     [InlineData(0, 12, 2.5, 0, "12 s more by hand, 2.5 g more coffee")]
-    [InlineData(0, 0, -1.5, 0.3, "1.5 g less coffee, it may stall, 30 in 100")]
+    [InlineData(0, 0, -1.5, 0.3, "1.5 g less coffee, the drawdown may stall, 30 in 100")]
     [InlineData(0, 0, 0, 1, "it stalls")]
     public void What_it_costs_is_told_and_trifles_are_not(double timeS, double handsS, double coffeeG, double stalls, string told) =>
         Assert.Equal(told, AdviceWording.Costs(new ChangeCosts(timeS, handsS, coffeeG, stalls), Metric));
@@ -90,14 +90,14 @@ public sealed class AdviceWordingTests
     }
 
     [Theory]
-    [InlineData(FitParameter.GrinderOffsetUm, 1.15, 0.3, "It grinds about 46 µm coarser than its table (31 to 61 µm).")]
-    [InlineData(FitParameter.GrinderOffsetUm, -1.15, 0.3, "It grinds about 46 µm finer than its table (−61 to −31 µm).")]
+    [InlineData(FitParameter.GrinderOffsetUm, 1.15, 0.3, "It grinds about 46 µm coarser than its scale (31 to 61 µm).")]
+    [InlineData(FitParameter.GrinderOffsetUm, -1.15, 0.3, "It grinds about 46 µm finer than its scale (−61 to −31 µm).")]
     [InlineData(FitParameter.BedResistance, 1, 0.1, "Its bed is about 50 % tighter, so it draws down and presses slower and harder (1.42 to 1.58 times).")]
-    [InlineData(FitParameter.Diffusion, -1, 0.1, "It gives about 20 % slower than the model takes for granted (0.78 to 0.82 times).")]
+    [InlineData(FitParameter.Diffusion, -1, 0.1, "It gives about 20 % slower than the model assumes (0.78 to 0.82 times).")]
     [InlineData(FitParameter.Equilibrium, 1, 0.1, "It gives a little more in the end than most.")]
     [InlineData(FitParameter.HoldGPerG, -1, 0.1, "Its bed keeps about 0.15 g of water less on each gram of coffee.")]
-    [InlineData(FitParameter.Gas, 1, 0.1, "It holds more gas than its days since roasting say.")]
-    [InlineData(FitParameter.HeatLoss, -1, 0.1, "It loses heat about 13 % slower than others of its make.")]
+    [InlineData(FitParameter.Gas, 1, 0.1, "It holds more gas than usual for its age.")]
+    [InlineData(FitParameter.HeatLoss, -1, 0.1, "It loses heat about 13 % slower than is usual for its kind.")]
     [InlineData(FitParameter.PalateBalance, 1, 0.1, "Calls a balanced cup 1.0 point bitter.")]
     [InlineData(FitParameter.PalateBody, -1, 0.1, "Calls a drink of usual strength 1.5 points thin.")]
     [InlineData(FitParameter.PalateBalanceScale, 1, 0.1, "Uses much of the scale from sour to bitter.")]

@@ -29,8 +29,8 @@ public sealed class AtHandTests
     }
 
     [Theory]
-    [InlineData(0, "until some 365 ml stand in it")]
-    [InlineData(28, "until some 385 ml stand in it")]
+    [InlineData(0, "until some 365 ml are in it")]
+    [InlineData(28, "until some 385 ml are in it")]
     public void Without_marks_a_level_is_told_in_ml_and_the_coffee_takes_room(double coffeeG, string told) => Assert.Equal(told, Nothing.To(350, coffeeG, Metric));
 
     [Theory]

@@ -365,7 +365,7 @@ public sealed class BrewingTests : IClassFixture<App>
         var id = await BrewAsync("fp-bloomed");
         var page = await App.GetAsync(client, $"/brew/{id}");
         (await App.PostAsync(client, page, $"/brew/{id}?handler=Abandon", ("why", "wrong coffee"))).EnsureSuccessStatusCode();
-        Assert.Contains("given up", await SendAsync(id, Entry("start", 2, null)), StringComparison.Ordinal);
+        Assert.Contains("abandoned", await SendAsync(id, Entry("start", 2, null)), StringComparison.Ordinal);
         var brew = await BrewOf(id);
         Assert.Equal((BrewState.Abandoned, null, 1), (brew.State, brew.StartedAtMs, brew.Entries.Count));
     }
@@ -471,9 +471,9 @@ public sealed class BrewingTests : IClassFixture<App>
     }
 
     [Theory]
-    [InlineData("vd-coffee-first", "To hand: 534 g of water at 96 °C, 24.0 g of coffee, ground")]
+    [InlineData("vd-coffee-first", "Within reach: 534 g of water at 96 °C, 24.0 g of coffee, ground")]
     [InlineData("ld-open-closed-iced", "g of ice.")]
-    [InlineData("si-whirl", "To hand: 150 g of water at 100 °C, 26.0 g of coffee, ground")]
+    [InlineData("si-whirl", "Within reach: 150 g of water at 100 °C, 26.0 g of coffee, ground")]
     public async Task Before_the_clock_it_says_what_has_to_be_to_hand(string recipe, string said)
     {
         var id = await BrewAsync(recipe);
@@ -689,7 +689,7 @@ public sealed class BrewingTests : IClassFixture<App>
         page = await App.ParseAsync(await App.PostAsync(client, page, $"/brew/{id}?handler=Omit", ("step", Text(stir))));
         Assert.Equal("true", page.QuerySelector($"#omitted button[value='{stir}']")!.GetAttribute("aria-pressed"));
         var told = page.QuerySelector("#deviation .deviation")!;
-        Assert.Matches("Not done: swirl[.] (It hardly matters|As it goes): 1[.][0-9]{2} % TDS, ", told.TextContent);
+        Assert.Matches("Not done: swirl[.] (It hardly matters|As it is going): 1[.][0-9]{2} % TDS, ", told.TextContent);
         Assert.Null((await AnswerAsync(id, page, "leave")).QuerySelector("#deviation .deviation"));
         var without = ForecastModel.Published.Run(recipe with { Steps = recipe.Steps.SetItem(stir, new Step.Wait(recipe.Steps[stir].OverS)) }).Totals.ExtractionYieldPercent;
         Assert.True(without < ForecastModel.Published.Run(recipe).Totals.ExtractionYieldPercent - 0.01);

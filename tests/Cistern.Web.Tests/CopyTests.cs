@@ -80,8 +80,8 @@ public sealed class CopyTests
         }
 
         // It stands in the record, once, whatever starts again.
-        Assert.Contains("A copy of the data was put back", (await App.GetAsync(browser, "/devices")).QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
-        Assert.Equal(1L, Run(app.DataFile, "SELECT count(*) FROM HouseRecords WHERE What LIKE '%put back%'"));
+        Assert.Contains("A copy of the data was restored", (await App.GetAsync(browser, "/devices")).QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
+        Assert.Equal(1L, Run(app.DataFile, "SELECT count(*) FROM HouseRecords WHERE What LIKE '%was restored%'"));
         Assert.Empty(Directory.GetFiles(Path.GetDirectoryName(app.DataFile)!, "*.restored"));
         Assert.False(File.Exists(Copies.RestorePath(app.DataFile)));
         Assert.Single(Directory.GetFiles(Path.GetDirectoryName(app.DataFile)!, "*.before-restore-??????????????"));
@@ -128,7 +128,7 @@ public sealed class CopyTests
             Assert.Equal(1L, Run(data, "SELECT count(*) FROM Devices WHERE Id = 2 AND TokenHash = 'B2' AND BeforeHash = 'A2' AND Role = 1"));
             Assert.Equal("set since", Run(data, "SELECT Pin FROM Baristas WHERE Name = 'Teo'"));
             Assert.Equal(1L, Run(data, "SELECT count(*) FROM HouseRecords WHERE What = 'Lost phone was removed.'"));
-            Assert.Equal(1L, Run(data, "SELECT count(*) FROM HouseRecords WHERE What LIKE '%put back%'"));
+            Assert.Equal(1L, Run(data, "SELECT count(*) FROM HouseRecords WHERE What LIKE '%was restored%'"));
         }
 
         // On another machine, or over a file that cannot be read, nobody is paired.
@@ -242,8 +242,8 @@ public sealed class CopyTests
 
     [Theory]
     [InlineData("nothing", "There is no file")]
-    [InlineData("words", "is no database")]
-    [InlineData("another database", "no data file of Cistern")]
+    [InlineData("words", "is not a database")]
+    [InlineData("another database", "not a data file of Cistern")]
     [InlineData("newer", "newer Cistern")]
     [InlineData("torn", "")]
     [InlineData("orphans", "belong to rows that are not there")]
@@ -383,11 +383,11 @@ public sealed class CopyTests
         Assert.Matches("^.*copy.db: 0 brews, 0 baristas, [0-9.]+ MB, sound.$", await CommandAsync(0, "backup", copy, "--data", data));
         Run(data, "INSERT INTO Baristas (Name, Mass, Temperature, Volume, CupMl) VALUES ('later', 0, 0, 0, 180)");
         Assert.EndsWith("0 brews, 1 barista, sound.", await CommandAsync(0, "check", "--data", data), StringComparison.Ordinal);
-        Assert.Contains("0 brews, 0 baristas. The file as it was lies beside it.", await CommandAsync(0, "restore", copy, "--data", data), StringComparison.Ordinal);
+        Assert.Contains("0 brews, 0 baristas. The file from before is kept beside it.", await CommandAsync(0, "restore", copy, "--data", data), StringComparison.Ordinal);
         Assert.Equal(0L, Run(data, "SELECT count(*) FROM Baristas"));
         await File.WriteAllTextAsync(copy, "no copy at all", Ct);
-        Assert.Contains("is not sound: it is no database.", await CommandAsync(1, "check", copy, "--data", data), StringComparison.Ordinal);
-        Assert.Contains("cannot be put back", await CommandAsync(1, "restore", copy, "--data", data), StringComparison.Ordinal);
+        Assert.Contains("is not sound: it is not a database.", await CommandAsync(1, "check", copy, "--data", data), StringComparison.Ordinal);
+        Assert.Contains("cannot be restored", await CommandAsync(1, "restore", copy, "--data", data), StringComparison.Ordinal);
         Assert.Contains("is the data file itself", await CommandAsync(1, "backup", data, "--data", data), StringComparison.Ordinal);
         Assert.Contains("is there already", await CommandAsync(1, "seed", "5", "--data", data), StringComparison.Ordinal);
         var seeded = Path.Combine(App.Folder(), "seeded.db");

@@ -188,7 +188,7 @@ public sealed class HouseTests
         {
             var page = await App.GetAsync(guest, path);
             Assert.All(page.QuerySelectorAll("form[method=post]:not([action^='/pair']) button:not([type=button])"), button => Assert.NotNull(button.Closest("fieldset.look-only[disabled]")));
-            Assert.Contains("This device looks on", page.QuerySelector("main")!.TextContent, StringComparison.Ordinal);
+            Assert.Contains("This device is a guest", page.QuerySelector("main")!.TextContent, StringComparison.Ordinal);
         }
 
         // Of its own accord it may still go.

@@ -48,7 +48,7 @@ public sealed class LogWordingTests
     [InlineData("family", "boat", "boat")]
     [InlineData("recipe", "vd-water-first", "Water below")]
     [InlineData("recipe", "mine", "mine")]
-    [InlineData("state", "given-up", "given up")]
+    [InlineData("state", "given-up", "abandoned")]
     [InlineData("state", "untasted", "not tasted")]
     [InlineData("drawn", "to-the-end", "over-extracted")]
     [InlineData("flow", "within", "in its windows")]
@@ -105,14 +105,14 @@ public sealed class LogWordingTests
         Assert.Equal(told, LogWording.Verdict(Row(row => (row.FinalTdsPercent, row.ReadTdsPercent, row.FlavourBalance, row.ExtractionLevel, row.SourBitter, row.Flow) = (tds, read, balance, drawn, tasted, flow))));
 
     [Theory]
-    [InlineData(0.29, "Strength hardly goes along with grind.")]
-    [InlineData(-0.29, "Strength hardly goes along with grind.")]
+    [InlineData(0.29, "Strength is hardly related to grind.")]
+    [InlineData(-0.29, "Strength is hardly related to grind.")]
     [InlineData(0.3, "Strength somewhat goes up as grind goes up.")]
     [InlineData(-0.6, "Strength clearly goes down as grind goes up.")]
     public void How_two_figures_go_along_is_told(double along, string told) => Assert.StartsWith(told, TrendWording.Along(along, "Strength, read", "Grind"), StringComparison.Ordinal);
 
     [Theory]
-    [InlineData(BlindKind.Preference, 10, 5, "so uneven a choice, either way, would come of 100 of 100 such tastings")]
+    [InlineData(BlindKind.Preference, 10, 5, "so uneven a choice would happen in 100 of 100 such tastings")]
     [InlineData(BlindKind.Triangle, 4, 1, "in 80 of 100 such tastings")]
     [InlineData(BlindKind.Triangle, 12, 11, "in 5 of 100,000 such tastings")]
     [InlineData(BlindKind.Preference, 10, 9, "A is preferred.")]

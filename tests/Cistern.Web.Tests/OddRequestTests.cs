@@ -98,7 +98,7 @@ public sealed partial class OddRequestTests(App app) : IClassFixture<App>
         var answer = await app.Browser().PostAsync(new Uri("/log/1?handler=Note", UriKind.Relative), content, TestContext.Current.CancellationToken);
         Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
         var page = await App.ParseAsync(answer);
-        Assert.Contains("gone stale", page.QuerySelector("h1")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("out of date", page.QuerySelector("h1")!.TextContent, StringComparison.Ordinal);
         Assert.Equal("blackcurrant & <tea>, later cocoa", page.QuerySelector(".sent dd")!.TextContent);
         Assert.DoesNotContain("stale\n", page.QuerySelector(".sent")!.TextContent, StringComparison.Ordinal);
     }

@@ -152,11 +152,11 @@ public sealed class OutTests : IClassFixture<App>
     [InlineData("http://example.org", "does not begin with CISTERN1:")]
     [InlineData("CISTERN1:ABC", "Its end is missing")]
     [InlineData("CISTERN1:", "Its end is missing")]
-    [InlineData("CISTERN1:.", "cut off or damaged")]
-    [InlineData("CISTERN1:A.", "A letter of it is wrong or missing")]
-    [InlineData("CISTERN1:ABC_.", "A letter of it is wrong or missing")]
-    [InlineData("CISTERN1::::.", "A letter of it is wrong or missing")]
-    [InlineData("CISTERN1:ABCDEF.", "cut off or damaged")]
+    [InlineData("CISTERN1:.", "incomplete or damaged")]
+    [InlineData("CISTERN1:A.", "A character is wrong or missing")]
+    [InlineData("CISTERN1:ABC_.", "A character is wrong or missing")]
+    [InlineData("CISTERN1::::.", "A character is wrong or missing")]
+    [InlineData("CISTERN1:ABCDEF.", "incomplete or damaged")]
     public async Task What_is_no_code_is_told_and_stays_as_it_was_typed(string typed, string says)
     {
         var answer = await App.PostAsync(client, await App.GetAsync(client, "/files"), "/files?handler=Code", ("code", typed));

@@ -369,7 +369,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
         using var content = new FormUrlEncodedContent([KeyValuePair.Create("brew", "1")]);
         var answer = await app.Browser().PostAsync(new Uri("/?handler=Again", UriKind.Relative), content);
         Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
-        Assert.Contains("gone stale", (await App.ParseAsync(answer)).QuerySelector("h1")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("out of date", (await App.ParseAsync(answer)).QuerySelector("h1")!.TextContent, StringComparison.Ordinal);
     }
 
     [Fact]

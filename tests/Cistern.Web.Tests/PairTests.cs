@@ -37,10 +37,10 @@ public sealed class PairTests : IClassFixture<App>
         Assert.Equal(b, sheet.QuerySelector("#plan")!.GetAttribute("action"));
         page = await App.GetAsync(client, path);
         Assert.Contains("One thing differs: the temperature.", page.QuerySelector("#one-thing")!.TextContent, StringComparison.Ordinal);
-        Assert.Contains("One pair of hands does both.", page.QuerySelector("#when")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("One person can do both.", page.QuerySelector("#when")!.TextContent, StringComparison.Ordinal);
         Assert.Contains("both can be tasted", page.QuerySelector("#tasted")!.TextContent, StringComparison.Ordinal);
         page = await App.ParseAsync(await App.PostAsync(client, page, path + "?handler=Stagger", ("stagger", "0:00")));
-        Assert.Contains("it takes two pairs of hands", page.QuerySelector("#when")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("it takes two people", page.QuerySelector("#when")!.TextContent, StringComparison.Ordinal);
         var refused = await App.PostAsync(client, page, path + "?handler=Stagger", ("stagger", "later"));
         Assert.Equal(HttpStatusCode.UnprocessableEntity, refused.StatusCode);
         Assert.Equal("later", (await App.ParseAsync(refused)).QuerySelector("#stagger")!.GetAttribute("value"));
@@ -99,7 +99,7 @@ public sealed class PairTests : IClassFixture<App>
         var sheet = await ChangeAsync(client, await App.GetAsync(client, b), ("kettle", "90"));
         await ChangeAsync(client, sheet, ("dose", "75"));
         page = await App.GetAsync(client, path);
-        Assert.Contains("2 things differ: the dose, the temperature. What the cups show cannot be put down to one of them.", page.QuerySelector("#one-thing")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("2 things differ: the dose, the temperature. So you cannot tell which of them made the difference.", page.QuerySelector("#one-thing")!.TextContent, StringComparison.Ordinal);
         Assert.StartsWith("B:", page.QuerySelector(".finding.stops")!.TextContent.Trim(), StringComparison.Ordinal);
         Assert.True(page.QuerySelector("[action*='handler=Brew'] button")!.HasAttribute("disabled"));
         var before = await app.DataAsync(db => db.Brews.CountAsync(Ct));
@@ -119,7 +119,7 @@ public sealed class PairTests : IClassFixture<App>
     {
         var page = await App.GetAsync(client, "/pair/1");
         Assert.Contains("One thing differs: the grind.", page.QuerySelector("#one-thing")!.TextContent, StringComparison.Ordinal);
-        Assert.Contains("One pair of hands does both.", page.QuerySelector("#when")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("One person can do both.", page.QuerySelector("#when")!.TextContent, StringComparison.Ordinal);
         Assert.NotNull(page.QuerySelector(".plan-do a[href^='/blind']"));
         var tasted = await App.GetAsync(client, "/blind/1");
         Assert.Contains("3 of 4 found it.", tasted.QuerySelector("#said")!.TextContent, StringComparison.Ordinal);
@@ -203,10 +203,10 @@ public sealed class PairTests : IClassFixture<App>
     }
 
     [Theory]
-    [InlineData("triangle", 12, 8, "They can be told apart. By guessing alone so many or more would find it in 1.9 of 100 such tastings. It takes 8 of 12.")]
-    [InlineData("triangle", 12, 7, "It is not shown that they can be told apart. That does not say that they are the same. By guessing alone so many or more would find it in 6.6 of 100 such tastings.")]
+    [InlineData("triangle", 12, 8, "They can be told apart. By guessing, this many or more would be right in 1.9 of 100 such tastings. It takes 8 of 12.")]
+    [InlineData("triangle", 12, 7, "This does not show that they can be told apart. They may still differ. By guessing, this many or more would be right in 6.6 of 100 such tastings.")]
     [InlineData("two-out-of-five", 8, 8, "less than 1 of 100,000")]
-    [InlineData("preference", 20, 5, "B is preferred. If nobody could tell them apart, so uneven a choice, either way, would come of 4.1 of 100 such tastings. It takes 15 of 20 for one of them.")]
+    [InlineData("preference", 20, 5, "B is preferred. If nobody could tell them apart, so uneven a choice would happen in 4.1 of 100 such tastings. It takes 15 of 20 for one of them.")]
     [InlineData("preference", 4, 4, "4 tasters are too few to say anything.")]
     public async Task What_was_counted_on_paper_says_the_same(string kind, int tasters, int right, string says) =>
         Assert.Contains(says, (await App.GetAsync(client, $"/blind?kind={kind}&of={tasters}&right={right}")).QuerySelector("#said")!.TextContent, StringComparison.Ordinal);

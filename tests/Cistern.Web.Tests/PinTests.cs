@@ -163,7 +163,7 @@ public sealed class PinTests
         await App.PostAsync(owner, devices, "/devices?handler=Pin", ("barista", $"{teo.Id}"));
         devices = await App.GetAsync(owner, "/devices");
         Assert.Null(devices.QuerySelector("#pins"));
-        Assert.Equal(["Teo's PIN was removed.", "Teo asks for a PIN of their own."], devices.QuerySelectorAll("#record .row-main span:first-child").Select(one => one.TextContent).Take(2));
+        Assert.Equal(["Teo's PIN was removed.", "Teo now has a PIN."], devices.QuerySelectorAll("#record .row-main span:first-child").Select(one => one.TextContent).Take(2));
         (await BecomeAsync(app, owner, "Teo")).EnsureSuccessStatusCode();
         Assert.Equal("Teo", await WhoAsync(owner));
     }

@@ -34,9 +34,9 @@ public sealed class PlanMendTests : IClassFixture<App>
         // Nothing was changed; what was typed stands in its field, with what is wrong with it.
         Assert.Equal(stood, Steps(page));
         Assert.Equal("9:00", page.QuerySelector("#s\\.at")!.GetAttribute("value"));
-        Assert.Contains("Pour is at 0:40, and would be pushed.", page.QuerySelector("#s\\.at-problem")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("Pour is at 0:40, and would be delayed.", page.QuerySelector("#s\\.at-problem")!.TextContent, StringComparison.Ordinal);
         var offer = page.QuerySelector("#answer button")!;
-        Assert.Equal("Move what comes after it too", offer.TextContent);
+        Assert.Equal("Move everything after it too", offer.TextContent);
         var moved = await ChangeAsync(client, page, ("do", offer.GetAttribute("value")!));
         Assert.Contains(Steps(moved), step => step.StartsWith("9:00", StringComparison.Ordinal) && step.Contains("Swirl", StringComparison.Ordinal));
         Assert.Contains(Steps(moved), step => step.StartsWith("9:3", StringComparison.Ordinal) && step.Contains("Pour", StringComparison.Ordinal));
@@ -173,7 +173,7 @@ public sealed class PlanMendTests : IClassFixture<App>
     {
         var page = await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-water-first"), ("drink", "540"));
         page = await ChangeAsync(client, page, ("dose", "26"));
-        Assert.Matches(@"The ratio is 1:2\d\.\d now, since drink and dose are held; for drinking straight 1:12 to 1:18 is usual\.", page.QuerySelector("#answer span")!.TextContent);
+        Assert.Matches(@"The ratio is now 1:2\d\.\d, because drink and dose are held; for drinking straight 1:12 to 1:18 is usual\.", page.QuerySelector("#answer span")!.TextContent);
         var held = await ChangeAsync(client, page, ("do", page.QuerySelector("#answer button")!.GetAttribute("value")!));
         Assert.Equal(("16.0", "26.0"), (Value(held, "ratio"), Value(held, "dose")));
         // Locked, the ratio stays when the drink is typed; the dose follows.
@@ -363,7 +363,7 @@ public sealed class PlanMendTests : IClassFixture<App>
         Assert.Equal("It blooms until 0:30.", bloomed.QuerySelector("#answer span")!.TextContent);
         Assert.Contains(Steps(bloomed), step => step.StartsWith("0:30 Pour", StringComparison.Ordinal));
         var broken = await ChangeAsync(browser, await App.GetAsync(browser, "/plan/fp-bloomed"), ("put", "break-skim-and-settle"), ("put.at", "2:00"), ("do", "put"));
-        Assert.Contains("gave way", broken.QuerySelector("#answer")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("the earlier break was removed", broken.QuerySelector("#answer")!.TextContent, StringComparison.Ordinal);
         var below = await ChangeAsync(browser, await App.GetAsync(browser, "/plan/vd-water-first"), ("put", "bloom"), ("do", "put"));
         Assert.Contains("the water goes in before the coffee", below.QuerySelector("#answer")!.TextContent, StringComparison.Ordinal);
 
@@ -433,7 +433,7 @@ public sealed class PlanMendTests : IClassFixture<App>
         var page = await App.GetAsync(browser, "/plan/jar-spoons");
         Assert.Null(page.QuerySelector("#mill option[selected]"));
         Assert.Contains(Steps(page), step => step.Contains("Add the coffee 4½ level house tablespoons", StringComparison.Ordinal));
-        Assert.Contains(Steps(page), step => step.Contains("Pour until some 385 ml stand in it, 18 s", StringComparison.Ordinal) || step.Contains(" mark, 18 s", StringComparison.Ordinal));
+        Assert.Contains(Steps(page), step => step.Contains("Pour until some 385 ml are in it, 18 s", StringComparison.Ordinal) || step.Contains(" mark, 18 s", StringComparison.Ordinal));
         Assert.StartsWith("the boil, then wait 0:", page.QuerySelector("#kettle-aside")!.TextContent, StringComparison.Ordinal);
         Assert.Contains("salt", page.QuerySelector("#grind-aside")!.TextContent, StringComparison.Ordinal);
         Assert.Contains("house tablespoon", page.QuerySelector("#part-rough")!.TextContent, StringComparison.Ordinal);
@@ -495,7 +495,7 @@ public sealed class PlanMendTests : IClassFixture<App>
     public async Task Cups_are_told_in_ml_also_where_the_ratio_goes_far()
     {
         var page = await ChangeAsync(client, await ChangeAsync(client, await App.GetAsync(client, "/plan/fp-bloomed"), ("dose", "24")), ("drink", "3 cups"));
-        Assert.Matches(@"^3 cups of 180 ml: 540 ml\. .+ The ratio is 1:\d+\.\d now", page.QuerySelector("#answer span")!.TextContent);
+        Assert.Matches(@"^3 cups of 180 ml: 540 ml\. .+ The ratio is now 1:\d+\.\d", page.QuerySelector("#answer span")!.TextContent);
     }
 
     [Theory]
@@ -578,9 +578,9 @@ public sealed class PlanMendTests : IClassFixture<App>
     public async Task To_the_brim_is_asked_once()
     {
         var page = await ChangeAsync(client, await App.GetAsync(client, "/plan/vd-coffee-first?vessel="), ("water", "490"));
-        Assert.Contains("It comes to the brim", page.QuerySelector(".plan-says")?.TextContent ?? page.Body!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("It reaches the brim", page.QuerySelector(".plan-says")?.TextContent ?? page.Body!.TextContent, StringComparison.Ordinal);
         var asked = await App.ParseAsync(await App.PostAsync(client, page, $"{Address(page)}?handler=Brew"));
-        Assert.Contains("Brew it so, or scale it to fit?", asked.QuerySelector("#answer")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("Brew it anyway, or scale it to fit?", asked.QuerySelector("#answer")!.TextContent, StringComparison.Ordinal);
         var brewed = await App.PostAsync(client, asked, $"{Address(asked)}?handler=Brew", ("brim", "sure"));
         Assert.StartsWith("/brew/", brewed.RequestMessage!.RequestUri!.AbsolutePath, StringComparison.Ordinal);
     }

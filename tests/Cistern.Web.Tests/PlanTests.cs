@@ -102,7 +102,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
         // A window that stands the wrong way round.
         page = await ChangeAsync(client, page, ("do", "open:4"));
         var wrong = await ChangeAsync(client, page, ("s.window.low", "2:00"), ("s.window.high", "1:00"));
-        Assert.Contains("earlier time stands first", wrong.GetElementById("s.window.low-problem")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("earlier time comes first", wrong.GetElementById("s.window.low-problem")!.TextContent, StringComparison.Ordinal);
     }
 
     [Fact]
@@ -147,7 +147,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
         Assert.Matches(@"^\s*\d+ clicks \(\d+ µm\) gives 1\.2\d % TDS", page.QuerySelector("#answer")!.TextContent);
         Assert.Matches(@"^\d+$", Value(page, "grind"));
         page = await ChangeAsync(client, page, ("ask.setting", "TemperatureC"), ("ask.outcome", "TdsPercent"), ("ask.value", "9"), ("do", "find"));
-        Assert.Contains("alone does not reach it. The nearest:", page.QuerySelector("#answer")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("alone cannot reach it. The nearest:", page.QuerySelector("#answer")!.TextContent, StringComparison.Ordinal);
         page = await ChangeAsync(client, page, ("ask.value", "strong"), ("do", "find"));
         Assert.Contains("not a number", page.QuerySelector("#answer")!.TextContent, StringComparison.Ordinal);
         page = await ChangeAsync(client, page, ("do", "undo"));
@@ -165,7 +165,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
         var page = await App.GetAsync(client, "/plan/tp-upright-short?mill=");
         var ground = await ChangeAsync(client, page, ("bag", Option(page, "bag", "Night Barge, ground")));
         Assert.Null(ground.QuerySelector("#grind"));
-        Assert.Contains("about 800 µm, a guess", ground.QuerySelector("#plan-set")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("about 800 µm, a rough guess", ground.QuerySelector("#plan-set")!.TextContent, StringComparison.Ordinal);
         Assert.DoesNotContain(ground.QuerySelectorAll("#ask-setting option"), option => option.TextContent == "grind");
         var back = await ChangeAsync(client, ground, ("bag", ""));
         Assert.Equal(Value(page, "grind"), Value(back, "grind"));

@@ -296,7 +296,7 @@ public sealed class ReadingsTests : IClassFixture<App>
         await app.DataAsync(db => db.Brews.Where(row => row.Id == id).ExecuteUpdateAsync(set => set.SetProperty(row => row.State, BrewState.Finished).SetProperty(row => row.EndedAtMs, before)));
         Assert.DoesNotContain($"/log/{id}\"", (await App.GetAsync(client, "/log")).DocumentElement.OuterHtml, StringComparison.Ordinal);
         Assert.Null((await App.GetAsync(client, "/")).QuerySelector($"a[href='/taste/{id}']"));
-        Assert.Contains("Nothing was logged", (await App.GetAsync(client, $"/brew/{id}/after")).QuerySelector(".plan-head")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("Not in the log", (await App.GetAsync(client, $"/brew/{id}/after")).QuerySelector(".plan-head")!.TextContent, StringComparison.Ordinal);
     }
 
     [Theory]

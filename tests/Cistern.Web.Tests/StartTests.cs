@@ -86,8 +86,8 @@ public sealed class StartTests
     }
 
     [Theory]
-    [InlineData("this is a letter, and longer than any header of a database would be, if it were one", "no database at all")]
-    [InlineData("CREATE TABLE Letters (Id INTEGER)", "holds other tables")]
+    [InlineData("this is a letter, and longer than any header of a database would be, if it were one", "not a database")]
+    [InlineData("CREATE TABLE Letters (Id INTEGER)", "has other tables")]
     public async Task What_is_no_data_file_is_refused_and_left_as_it_is(string content, string why)
     {
         var path = NewPath();
@@ -180,7 +180,7 @@ public sealed class StartTests
         Run(path, "CREATE TABLE Kettles (Id INTEGER)");
         var before = Tables(path);
         var refused = await Assert.ThrowsAsync<DataFileRefusedException>(() => MadeAsync(path));
-        Assert.Contains("could not be brought up", refused.Message, StringComparison.Ordinal);
+        Assert.Contains("could not be migrated", refused.Message, StringComparison.Ordinal);
         Assert.Equal(before, Tables(path));
     }
 

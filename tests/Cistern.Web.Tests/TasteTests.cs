@@ -107,7 +107,7 @@ public sealed class TasteTests : IClassFixture<App>
         var stored = await app.DataAsync(db => db.Plans.SingleAsync(row => row.Id == id));
         Assert.Equal(Stalled, stored.FromBrewId);
         Assert.StartsWith("Grind coarser, 9 → ", stored.What, StringComparison.Ordinal);
-        Assert.Contains("Coarser gives less", stored.Why, StringComparison.Ordinal);
+        Assert.Contains("Coarser extracts less", stored.Why, StringComparison.Ordinal);
         var shown = await App.ParseAsync(answer);
         Assert.NotEqual("9", shown.QuerySelector("[name=grind]")!.GetAttribute("value"));
         Assert.Contains("Grind coarser", (await App.GetAsync(client, "/")).QuerySelector("#next")!.TextContent, StringComparison.Ordinal);
@@ -132,7 +132,7 @@ public sealed class TasteTests : IClassFixture<App>
         var answer = await App.PostAsync(client, page, $"/next/{Stalled}", ("change", "medianUm:9999"), ("job", Guid.NewGuid().ToString()));
         Assert.Equal(HttpStatusCode.Conflict, answer.StatusCode);
         var back = await App.ParseAsync(answer);
-        Assert.Contains("not what is advised any more", back.QuerySelector(".finding")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("The advice has changed", back.QuerySelector(".finding")!.TextContent, StringComparison.Ordinal);
         Assert.NotEmpty(back.QuerySelectorAll("#changes .change"));
     }
 
@@ -173,7 +173,7 @@ public sealed class TasteTests : IClassFixture<App>
         var browser = learning.Browser();
         var page = await LearnedAsync(learning, browser);
         Assert.Contains("Counter 64", page.QuerySelector(".learned")!.TextContent, StringComparison.Ordinal);
-        Assert.Matches("grinds about [3-7][0-9] µm coarser than its table", page.QuerySelector(".learned")!.TextContent);
+        Assert.Matches("grinds about [3-7][0-9] µm coarser than its scale", page.QuerySelector(".learned")!.TextContent);
         Assert.True(page.QuerySelectorAll("#left-out tbody tr").Length > 3);
         Assert.NotNull(await learning.DataAsync(db => db.Learned.SingleOrDefaultAsync()));
 
@@ -189,7 +189,7 @@ public sealed class TasteTests : IClassFixture<App>
         Assert.Equal(used.Parameters, brew.ModelOf(Core.Forecasts.ForecastModel.Published).Parameters);
 
         await App.PostAsync(browser, page, "/learned", ("use", "0"));
-        Assert.Contains("unfitted", (await App.GetAsync(browser, Plan)).QuerySelector("#plan-comes")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("not fitted to your brews", (await App.GetAsync(browser, Plan)).QuerySelector("#plan-comes")!.TextContent, StringComparison.Ordinal);
         // Others are not asked.
         var other = learning.Browser();
         await App.PostAsync(other, await App.GetAsync(other, "/you"), "/you?handler=Who", ("barista", "2"));

@@ -215,7 +215,7 @@ public sealed class WordingTests
         var one = new Deviation(kind, kind == DeviationKind.PouredUnder ? 3 : 5, amount);
         var told = DeviationWording.Of(one, correction, forecast.Recipe, forecast, 100, Metric);
         Assert.Equal(says, $"{told.What} {told.Offer.Split(':')[0]}{(told.Offer.Contains(":30", StringComparison.Ordinal) ? ":30" : "")}".Trim());
-        Assert.Equal(correction is not null, told.Comes.Contains("As it goes: 1.11 % TDS, balanced.", StringComparison.Ordinal));
+        Assert.Equal(correction is not null, told.Comes.Contains("As it is going: 1.11 % TDS, balanced.", StringComparison.Ordinal));
         // While the water is with the coffee what is missing can be poured; once it has drained it cannot.
         Assert.Equal(kind == DeviationKind.PouredUnder, told.Comes.StartsWith("Pour the rest now", StringComparison.Ordinal));
         Assert.DoesNotContain("the rest", DeviationWording.Of(one, correction, forecast.Recipe, forecast, 500, Metric).Comes, StringComparison.Ordinal);

@@ -72,7 +72,7 @@ test('two devices, one of them without network: one start, one of each press, an
   await expect(page.locator('#verb')).toHaveText('Lid on');
   await settled(there);
   await there.locator('#done').click();
-  await expect(there.locator('#link-state')).toContainText('2 presses are kept here');
+  await expect(there.locator('#link-state')).toContainText('2 presses are stored here');
   await other.setOffline(false);
   await expect(there.locator('#brew-problem')).toContainText('another screen', { timeout: 20_000 });
   await expect(there.locator('#verb')).toHaveText('Lid on');
@@ -118,7 +118,7 @@ test('a device that stores nothing says so and goes on in memory, with the real 
   await start(page, server, id);
   await settled(page);
   await page.locator('#done').click();
-  await expect(page.locator('#link-state')).toContainText('keeps nothing');
+  await expect(page.locator('#link-state')).toContainText('cannot store anything');
   await expect.poll(async () => (await entries(server, id)).length).toBe(2);
   const { startedAtMs, entries: kept } = await told(server, id);
   expect(kept[1].atMs - startedAtMs).toBeGreaterThan(400);
@@ -211,7 +211,7 @@ test('presses of a brew this bench does not have are told, not sent into nothing
   await page.goto(server.url);
   await page.evaluate(() => localStorage.setItem('cistern-kept-98765', JSON.stringify([{ id: crypto.randomUUID(), kind: 'done', step: 1, atMs: 1, undoes: null }])));
   await page.goto(`${server.url}/log`);
-  await expect(page.locator('#alarm')).toContainText('Presses of brew 98765 are kept on this device');
+  await expect(page.locator('#alarm')).toContainText('Presses of brew 98765 are stored on this device');
   await page.getByRole('button', { name: 'Let them go' }).click();
   await expect(page.locator('#alarm')).toBeHidden();
   expect(await page.evaluate(() => localStorage.getItem('cistern-kept-98765'))).toBeNull();
@@ -285,10 +285,10 @@ test.describe('with the worker that keeps pages and calls', () => {
     const verb = await again.locator('#verb').textContent();
     await again.locator('#done').click();
     await expect(again.locator('#verb')).not.toHaveText(verb);
-    await expect(again.locator('#link-state')).toContainText('1 press is kept here');
+    await expect(again.locator('#link-state')).toContainText('1 press is stored here');
     await again.goto(`${server.url}/trends`);
     await expect(again.getByRole('heading', { name: 'No connection' })).toBeVisible();
-    await expect(again.locator('#kept')).toContainText(`Brew ${id}, 1 press kept here`);
+    await expect(again.locator('#kept')).toContainText(`Brew ${id}, 1 press stored here`);
     await context.setOffline(false);
     // Whichever page is open next sends it.
     await again.goto(`${server.url}/log`);

@@ -33,7 +33,7 @@ export const giveUp = async (page, server, id) => {
   await page.goto(`${server.url}/brew/${id}`);
   await page.getByText('Give this brew up').click();
   await page.locator('#why').fill('only a trial');
-  await page.getByRole('button', { name: 'Give it up' }).click();
+  await page.getByRole('button', { name: 'Abandon it' }).click();
   // A page that is closed before its form has gone leaves the brew under way, and calling in the next test.
   await expect.poll(() => told(server, id)).toBeUndefined();
 };

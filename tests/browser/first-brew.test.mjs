@@ -123,7 +123,7 @@ test('a running brew survives kill -9 of the server, to the second', async ({ pa
   await server.kill();
   await settled(page);
   await page.locator('#done').click();
-  await expect(page.locator('#link-state')).toContainText('1 press is kept here');
+  await expect(page.locator('#link-state')).toContainText('1 press is stored here');
   await expect(page.locator('#verb')).toHaveText('Smell');
   await server.start();
   await expect(page.locator('#link-state')).toHaveText('', { timeout: 15_000 });
@@ -142,7 +142,7 @@ test('a running brew survives kill -9 of the server, to the second', async ({ pa
 const giveUp = async (page) => {
   await page.getByText('Give this brew up').click();
   await page.locator('#why').fill('only a trial');
-  await page.getByRole('button', { name: 'Give it up' }).click();
+  await page.getByRole('button', { name: 'Abandon it' }).click();
   await expect(page.getByText('only a trial')).toBeVisible();
 };
 

@@ -90,7 +90,7 @@ test('an empty bench leads to a brew without a script, by forms alone, and a que
     await page.goto(server.url);
     await page.getByRole('radio', { name: 'open jar, 475 ml' }).check({ force: true });
     await page.getByRole('button', { name: 'Show me the recipe' }).click();
-    await expect(page.getByRole('alert')).toContainText('One answer to each');
+    await expect(page.getByRole('alert')).toContainText('Please answer all three');
     await expect(page.getByRole('radio', { name: 'open jar, 475 ml' })).toBeChecked();
     await page.getByRole('radio', { name: 'I grind it' }).check({ force: true });
     await page.getByRole('radio', { name: 'A scale', exact: true }).check({ force: true });

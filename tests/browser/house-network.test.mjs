@@ -114,12 +114,12 @@ test('on a network of its own: strangers, guesses, foreign names, a brew past a 
       await expect(one.locator('#link-state')).toContainText('No connection', { timeout: 30_000 });
       await expect(one.locator('#clock-time')).toHaveText(/\d:\d\d/);
       await one.locator('#done').click();
-      await expect(one.locator('#link-state')).toContainText('1 press is kept here');
+      await expect(one.locator('#link-state')).toContainText('1 press is stored here');
       const verb = await two.locator('#verb').textContent();
       await two.locator('#done').click();
       await expect(two.locator('#verb')).not.toHaveText(verb);
       first.mend();
-      await expect(one.locator('#link-state')).not.toContainText('kept here', { timeout: 40_000 });
+      await expect(one.locator('#link-state')).not.toContainText('stored here', { timeout: 40_000 });
       await expect(two.locator('#link-state')).not.toContainText('No connection');
     });
 
@@ -142,7 +142,7 @@ test('on a network of its own: strangers, guesses, foreign names, a brew past a 
       await expect(one.locator('h1')).toHaveText('Log');
     });
 
-    await test.step('a phone that is let go of keeps nothing', async () => {
+    await test.step('a phone that is let go of cannot store anything', async () => {
       await one.goto(`${secure}/you`);
       await one.getByRole('button', { name: 'Remove this device' }).click();
       await expect(one.locator('h1')).toHaveText('Pair this device');

@@ -33,7 +33,7 @@ test('a phone is paired, brews, and is out at one touch', async ({ browser }) =>
     const bench = await (await browser.newContext()).newPage();
     await bench.goto(`${server.url}/devices`);
     const { installabilityErrors } = await (await bench.context().newCDPSession(bench)).send('Page.getInstallabilityErrors');
-    // A window of a test keeps nothing, which is all that is against it.
+    // A window of a test cannot store anything, which is all that is against it.
     expect(installabilityErrors.map((one) => one.errorId).filter((id) => id !== 'in-incognito')).toEqual([]);
     await bench.getByRole('button', { name: 'Withdraw the code' }).click();
     await bench.getByRole('button', { name: 'Show a code' }).click();

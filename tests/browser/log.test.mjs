@@ -80,7 +80,7 @@ test('a file is dropped in, looked at, taken, and taken back', async ({ page, se
   await first.getByRole('button', { name: 'Undo the import' }).click();
   await expect(first).toContainText('undone');
   await page.goto(`${server.url}/log?to=2026-01-31`);
-  await expect(page.locator('.lead')).toContainText('No brew is like that');
+  await expect(page.locator('.lead')).toContainText('No brew matches');
 });
 
 test('the log works without a script and fits a phone', async ({ browser, server }) => {

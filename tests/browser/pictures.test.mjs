@@ -39,7 +39,7 @@ test('a picture of a brew is kept on the device without network and sent once th
   await expect(form.getByAltText('Chosen: bed.png')).toBeVisible();
   await context.setOffline(true);
   await form.getByRole('button', { name: 'Add it' }).click();
-  await expect(form.getByRole('status')).toContainText('kept on this device');
+  await expect(form.getByRole('status')).toContainText('stored on this device');
   await context.setOffline(false);
   const small = page.locator('.small-pictures img');
   await expect(small).toHaveCount(1);
@@ -64,7 +64,7 @@ test('what was seen at a step is kept on the device without network and sent fro
   const sign = page.locator('#signs .sign').first();
   await sign.click();
   await expect(sign).toHaveAttribute('aria-pressed', 'true');
-  await expect(page.locator('#brew-problem')).toContainText('kept here and sent when it is back');
+  await expect(page.locator('#brew-problem')).toContainText('stored here and sent when it is back');
   await page.goto('about:blank');
   await context.setOffline(false);
   await page.goto(`${server.url}/shelf`);
@@ -75,7 +75,7 @@ test('what was seen at a step is kept on the device without network and sent fro
   // What the server takes for no sign of this brew is said, and no longer shown as seen.
   await page.route('**/*handler=Sign', (route) => route.fulfill({ status: 422 }));
   await page.locator('#signs .sign').nth(1).click();
-  await expect(page.locator('#brew-problem')).toContainText('was not kept');
+  await expect(page.locator('#brew-problem')).toContainText('was not saved');
   await expect(page.locator('#signs .sign[aria-pressed=true]')).toHaveCount(0);
   await giveUp(page, server, id);
 });

@@ -73,7 +73,7 @@ test('what was learned is in the plan, says so, and can be left', async ({ page 
   await server.start();
   await expect(async () => {
     await page.goto(`${server.url}/learned`);
-    await expect(page.locator('.learned')).toContainText('coarser than its table', { timeout: 500 });
+    await expect(page.locator('.learned')).toContainText('coarser than its scale', { timeout: 500 });
   }).toPass({ timeout: 20_000 });
   await page.goto(`${server.url}/plan/ld-closed?bag=2&mill=2`);
   await page.locator('#plan-comes').getByRole('link', { name: /brews/ }).click();

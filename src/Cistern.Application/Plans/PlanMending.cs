@@ -17,7 +17,7 @@ public sealed class PlanMending(CisternDb db)
         }
 
         var raw = await db.Revisions.AsNoTracking().Where(revision => revision.StoredPlanId == number && revision.Position == stored.Position).Select(revision => revision.StateJson).FirstOrDefaultAsync(ct);
-        return (raw is null ? "The change it stands at is not there." : PlanRows.Unreadable(raw) ?? PlanRows.Unreadable(stored.AcceptedJson)) is { } why
+        return (raw is null ? "Its current change is missing." : PlanRows.Unreadable(raw) ?? PlanRows.Unreadable(stored.AcceptedJson)) is { } why
             ? new BrokenPlan(stored, why, (await LastReadableAsync(stored, ct))?.What, raw ?? "")
             : null;
     }

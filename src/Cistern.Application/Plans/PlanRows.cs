@@ -151,7 +151,7 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore requests, TimeProvid
         // This revision for its state and for what undo takes back, the next one for redo.
         var near = await db.Revisions.AsNoTracking().Where(revision => revision.StoredPlanId == id && revision.Position >= stored.Position - 1 && revision.Position <= stored.Position + 1)
             .Select(revision => new { revision.Id, revision.Position, revision.What, StateJson = revision.Position == stored.Position ? revision.StateJson : "" }).ToListAsync(ct);
-        var present = near.Find(revision => revision.Position == stored.Position) ?? throw new UnreadableException("The change it stands at is not there.");
+        var present = near.Find(revision => revision.Position == stored.Position) ?? throw new UnreadableException("Its current change is missing.");
         var state = PlanState.Read(present.StateJson);
         var accepted = stored.AcceptedJson == present.StateJson ? state : PlanState.Read(stored.AcceptedJson);
         if ((state.Problem() ?? accepted.Problem()) is { } problem)

@@ -48,7 +48,7 @@ public static class AdviceWords
             Liked = liked,
             Cause = explained.IsEmpty ? null : Cause(brew, now, asBrewed, explained),
             Disagreement = Parts(totals, stated, aims, changes),
-            InShort = !tasted && stated.IsEmpty && changes.Count == 0 ? "Not tasted yet" : changes.Count == 0 && stated.IsEmpty ? "The same again" : changes.Count == 0 ? "Nothing within reach answers that without harm" : met && stated.IsEmpty ? "The same again, or a little nearer" : Name(changes[0]),
+            InShort = !tasted && stated.IsEmpty && changes.Count == 0 ? "Not tasted yet" : changes.Count == 0 && stated.IsEmpty ? "The same again" : changes.Count == 0 ? "No usual change helps without making something else worse" : met && stated.IsEmpty ? "The same again, or a little closer" : Name(changes[0]),
         };
     }
 
@@ -77,7 +77,7 @@ public static class AdviceWords
             told.Add($"the water was too {(offC > 0 ? "hot" : "cool")}");
         }
 
-        var what = told.Count > 0 ? string.Join(", and ", told.Take(2)) : "it was brewed otherwise than planned";
+        var what = told.Count > 0 ? string.Join(", and ", told.Take(2)) : "it was not brewed as planned";
         return $"{char.ToUpperInvariant(what[0])}{what[1..]}: that explains why it was {string.Join(" and ", explained.Take(2).Select(Called))}. Brew it as planned before changing anything.";
     }
 
@@ -88,11 +88,11 @@ public static class AdviceWords
         var by = CupJudgement.FlavourSideOf(totals.FlavourBalance);
         if (changes.Count > 0 && !aims.IsEmpty && stated.Any(one => Effects.IsAgainst(one, totals, changes[0].Then.Totals)))
         {
-            return $"What was set asks for one thing and your tongue for another: towards the target first, then what answers {string.Join(" and ", stated.Take(2).Select(Called))}.";
+            return $"Your target and your taste ask for different things: first towards the target, then against {string.Join(" and ", stated.Take(2).Select(Called))}.";
         }
 
         return said != 0 && ((said > 0 && by is FlavourSide.Sour or FlavourSide.SourSide) || (said < 0 && by is FlavourSide.Bitter or FlavourSide.BitterSide))
-            ? $"You call it {(said > 0 ? "bitter" : "sour")}; the forecast expects it {CupJudgement.BalanceOf(totals.FlavourBalance)}. What is offered answers your palate."
+            ? $"You call it {(said > 0 ? "bitter" : "sour")}; the forecast expects it {CupJudgement.BalanceOf(totals.FlavourBalance)}. The advice follows your taste."
             : null;
     }
 
@@ -137,10 +137,10 @@ public static class AdviceWords
         (AimOf.Strength, _, true) => "It is stronger than the target.",
         (AimOf.FlavourSide, true, _) => "It is further to the sour side than the target.",
         (AimOf.FlavourSide, _, true) => "It is further to the bitter side than the target.",
-        (AimOf.Yield, true, _) => "Less was extracted than the target.",
-        (AimOf.Yield, _, true) => "More was extracted than the target.",
-        (AimOf.Finish, _, true) => $"It was to be done by {ClockTime.Text(aim.AsSet.High)}.",
-        (AimOf.Finish, true, _) => "It was done before it should be.",
+        (AimOf.Yield, true, _) => "It was extracted less than the target.",
+        (AimOf.Yield, _, true) => "It was extracted more than the target.",
+        (AimOf.Finish, _, true) => $"It should have been done by {ClockTime.Text(aim.AsSet.High)}.",
+        (AimOf.Finish, true, _) => "It was done too early.",
         (AimOf.Drain, _, true) => "The drawdown was slower than it should be.",
         (AimOf.Drain, true, _) => "The drawdown was faster than it should be.",
         (AimOf.Press, _, true) => "The press was hard.",
@@ -195,16 +195,16 @@ public static class AdviceWords
         Complaint.Muddy => "It is muddy.",
         Complaint.Papery => "It tastes of paper.",
         Complaint.Flat => "It is flat.",
-        Complaint.TooCool => "It comes too cool into the cup.",
+        Complaint.TooCool => "It is too cool in the cup.",
         Complaint.DrawdownSlow => "The drawdown was slow.",
         Complaint.DrawdownFast => "The drawdown was fast.",
         Complaint.PressHard => "The press was hard.",
         Complaint.PressEasy => "The press was too easy.",
-        Complaint.TooLate => aims.FirstOrDefault(aim => aim.Of == AimOf.Finish) is { } late ? $"It was to be done by {ClockTime.Text(late.AsSet.High)}." : "It took too long.",
-        Complaint.TooEarly => "It was done before it should be.",
-        Complaint.FellBack => "The flame had too little to spare, so the water falls back when the coffee goes in.",
+        Complaint.TooLate => aims.FirstOrDefault(aim => aim.Of == AimOf.Finish) is { } late ? $"It should have been done by {ClockTime.Text(late.AsSet.High)}." : "It took too long.",
+        Complaint.TooEarly => "It was done too early.",
+        Complaint.FellBack => "The flame was too weak, so the water falls back when the coffee goes in.",
         Complaint.HighAndDry => "Grounds were left on the wall, where no water reached them.",
-        Complaint.WeakRunoff => "The first of it ran out weak.",
+        Complaint.WeakRunoff => "The first of it was weak.",
         Complaint.TooLittle => "There was too little in the cup.",
         _ => "",
     };
@@ -214,12 +214,12 @@ public static class AdviceWords
         var up = change.To > change.From;
         return change.Adjustment switch
         {
-            Adjustment.Grind when up => "Coarser gives less and lets water through more easily",
-            Adjustment.Grind => "Finer gives more, and holds the water longer",
-            Adjustment.Temperature when up => "Hotter water extracts more, of the bitter most",
-            Adjustment.Temperature => "Cooler water extracts less, of the bitter least",
-            Adjustment.Dose when up => "More coffee to the same water is stronger",
-            Adjustment.Dose => "Less coffee to the same water is weaker",
+            Adjustment.Grind when up => "Coarser extracts less and drains more easily",
+            Adjustment.Grind => "Finer extracts more and drains more slowly",
+            Adjustment.Temperature when up => "Hotter water extracts more, bitter substances most",
+            Adjustment.Temperature => "Cooler water extracts less, bitter substances least",
+            Adjustment.Dose when up => "More coffee with the same water is stronger",
+            Adjustment.Dose => "Less coffee with the same water is weaker",
             Adjustment.Water when up => "More water on the same coffee is weaker and more of it",
             Adjustment.Water => "Less water on the same coffee is stronger and less of it",
             Adjustment.Batch => "Coffee and water together keep the ratio",
@@ -227,20 +227,20 @@ public static class AdviceWords
             Adjustment.Release => "A shorter steep extracts less",
             Adjustment.Turns when up => "More turns wet better and extract more",
             Adjustment.Turns => "Fewer turns extract less and clog less",
-            Adjustment.PressTime when up => "Slower, the hand needs less force",
-            Adjustment.PressTime => "Quicker, it is over sooner and needs more force",
+            Adjustment.PressTime when up => "Pressing more slowly needs less force",
+            Adjustment.PressTime => "Pressing faster needs more force",
             Adjustment.Dilution when up => "Water in the cup makes it weaker and changes nothing else",
             Adjustment.Dilution => "Less water in the cup leaves it stronger and changes nothing else",
-            Adjustment.Flame => "A stronger flame keeps it up",
+            Adjustment.Flame => "A stronger flame keeps the water up",
             Adjustment.Swirl => change.Recipe.Brewer.Family == BrewerFamily.Siphon ? "Along the wall, the same stir brings them down into the water" : "A swirl brings them down into the water",
             Adjustment.Settle => "A minute more lets the fines sink before it is poured",
-            Adjustment.Rinse => "Hot water takes the taste of the paper out, and warms the brewer",
-            Adjustment.Preheat => "A warm brewer takes less of the heat",
+            Adjustment.Rinse => "Hot water rinses out the taste of paper, and warms the brewer",
+            Adjustment.Preheat => "A warm brewer takes less heat",
             Adjustment.DrawBack => "Drawn back a little, nothing drips before the press",
             Adjustment.Filter => "A denser paper holds back more of the fines, and lets water through more slowly",
             Adjustment.Wrap => "A wrapped brewer loses a third less heat",
             Adjustment.Stand => "In a minute the mud sinks in the cup; leave the last sip",
-            _ => "The plan should do; it was brewed otherwise",
+            _ => "The plan should be right, but it was not followed",
         };
     }
 
@@ -281,7 +281,7 @@ public static class AdviceWords
 
         if (totals.FlameMarginW is { } spareW)
         {
-            parts.Add(spareW < 30 ? "the flame had too little to spare" : "the flame held");
+            parts.Add(spareW < 30 ? "the flame was too weak" : "the flame held");
         }
 
         parts.Add(aims.FirstOrDefault(aim => aim.Of == AimOf.Finish) is { } finish

@@ -178,18 +178,18 @@ public static class PlanWords
 
     private static string Rule(PlanRefusal why) => why switch
     {
-        PlanRefusal.NoBatch => "No dose and water give that with what is held.",
-        PlanRefusal.ReleaseTooEarly => "The steep cannot end before what leads to its end is done.",
-        PlanRefusal.NoSuchMoment => "The moment that is to start the clock never comes.",
+        PlanRefusal.NoBatch => "No dose and water give that with the quantities that are held.",
+        PlanRefusal.ReleaseTooEarly => "The steep cannot end before the steps before it are done.",
+        PlanRefusal.NoSuchMoment => "The moment that should start the clock does not occur.",
         PlanRefusal.NotReached => "That is not reached.",
-        PlanRefusal.PushesOthers => "That would push what comes after it.",
+        PlanRefusal.PushesOthers => "That would delay the steps after it.",
         PlanRefusal.NothingToDilute => "It is no stronger than that, so there is nothing to dilute.",
-        PlanRefusal.Unreadable => "What came of it would be no recipe.",
-        PlanRefusal.NothingLeft => "There is nothing left to do that to by then.",
-        PlanRefusal.NoTime => "Say when it is to be put in: put=stir:1:00.",
+        PlanRefusal.Unreadable => "The result would not be a recipe.",
+        PlanRefusal.NothingLeft => "The brewer is empty by then.",
+        PlanRefusal.NoTime => "Say when: put=stir:1:00.",
         PlanRefusal.NoPlace => "There is no place for that in this plan, or it has it already.",
-        PlanRefusal.TooManySteps => "A recipe has no more steps than it may, and no fewer than one.",
-        PlanRefusal.StepRefused => "The step's members do not go together.",
+        PlanRefusal.TooManySteps => "A recipe has at least one step and no more than the limit.",
+        PlanRefusal.StepRefused => "The step's members are inconsistent.",
         PlanRefusal.CannotGrind => "The grind cannot be set.",
         _ => "This brew has no such thing.",
     };
@@ -199,7 +199,7 @@ public static class PlanWords
         PlanRefusal.ReleaseTooEarly => string.Create(CultureInfo.InvariantCulture, $"Not before {applied.Value:0.#} s."),
         PlanRefusal.NothingLeft when applied.Value >= 0 => string.Create(CultureInfo.InvariantCulture, $"Not after {applied.Value:0.#} s."),
         PlanRefusal.NothingLeft => "Before the first water.",
-        PlanRefusal.PushesOthers => string.Create(CultureInfo.InvariantCulture, $"Not after {applied.Value:0.#} s, or move what comes after it first."),
+        PlanRefusal.PushesOthers => string.Create(CultureInfo.InvariantCulture, $"Not after {applied.Value:0.#} s, or move the steps after it first."),
         PlanRefusal.NotReached when applied.Solution is { } solution => string.Create(CultureInfo.InvariantCulture, $"The nearest: {string.Join(", ", solution.Values.Select(pair => $"{pair.Key} {pair.Value:0.##}"))}."),
         _ => "Ask for something else.",
     };

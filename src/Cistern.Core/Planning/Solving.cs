@@ -81,8 +81,8 @@ public static class Solving
 
         if (!crosses)
         {
-            var side = from.Miss > 0 ? "Even the least it can come to is over what is wanted" : "Even the most it can come to is under what is wanted";
-            return Answer(forecast, dial, from.At, reached: false, $"{side}; {Name(dial.Setting)} alone does not reach it.");
+            var side = from.Miss > 0 ? "Even the lowest possible value is above what is wanted" : "Even the highest possible value is below what is wanted";
+            return Answer(forecast, dial, from.At, reached: false, $"{side}; {Name(dial.Setting)} alone cannot reach it.");
         }
 
         // A step of the dial is fine enough.

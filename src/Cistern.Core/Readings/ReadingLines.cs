@@ -35,7 +35,7 @@ public static class ReadingLines
 
             if (readings.Count >= Most)
             {
-                findings.Add(Finding.Error(Place(number), $"One piece holds at most {Most} readings.", "more", "Send them in pieces."));
+                findings.Add(Finding.Error(Place(number), $"A request holds at most {Most} readings.", "more", "Send them in pieces."));
                 break;
             }
 
@@ -69,16 +69,16 @@ public static class ReadingLines
         const double AheadMs = 5_000;
         if (ReadingRange.Find(word) is not { } range)
         {
-            return Finding.Error("", "Nothing of this bench reads that.", word ?? "nothing", $"One of {string.Join(", ", ReadingRange.All.Select(one => one.Word))}.");
+            return Finding.Error("", "There is no such kind of reading.", word ?? "nothing", $"One of {string.Join(", ", ReadingRange.All.Select(one => one.Word))}.");
         }
 
         if (value is not { } number || !range.Holds(number))
         {
-            return Finding.Error("", "No such instrument shows that.", value is { } shown ? shown.ToString("G6", CultureInfo.InvariantCulture) : "no number", string.Create(CultureInfo.InvariantCulture, $"{range.Word} lies from {range.Low} to {range.High} {range.Unit}."));
+            return Finding.Error("", "No such instrument shows this value.", value is { } shown ? shown.ToString("G6", CultureInfo.InvariantCulture) : "no number", string.Create(CultureInfo.InvariantCulture, $"{range.Word} lies from {range.Low} to {range.High} {range.Unit}."));
         }
 
         return atMs is { } ms && !(ms >= earliestMs && ms <= nowMs + AheadMs)
-            ? Finding.Error("", "That moment is not of this brew.", ms.ToString("G15", CultureInfo.InvariantCulture), string.Create(CultureInfo.InvariantCulture, $"UTC milliseconds by the server's clock, from {earliestMs:0} to {nowMs + AheadMs:0}; or leave it out, for now."))
+            ? Finding.Error("", "That time is outside this brew.", ms.ToString("G15", CultureInfo.InvariantCulture), string.Create(CultureInfo.InvariantCulture, $"UTC milliseconds by the server's clock, from {earliestMs:0} to {nowMs + AheadMs:0}; or leave it out, for now."))
             : null;
     }
 
@@ -88,7 +88,7 @@ public static class ReadingLines
         double? atMs = null;
         if (parts.Length != 3 || (parts[1].Length > 0 && !TryNumber(parts[1], out atMs)) || !TryNumber(parts[2], out var value))
         {
-            return (null, null, null, Finding.Error("", "This line cannot be read.", line.Length > 60 ? line[..60] : line, $"Under the head {Head} stand three members, the last two of them numbers."));
+            return (null, null, null, Finding.Error("", "This line cannot be read.", line.Length > 60 ? line[..60] : line, $"Under the header {Head} each line has three values, the last two of them numbers."));
         }
 
         return (parts[0], atMs, value, null);

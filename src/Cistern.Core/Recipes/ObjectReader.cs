@@ -194,7 +194,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
                 extra ??= ImmutableSortedDictionary.CreateBuilder<string, JsonElement>(StringComparer.Ordinal);
                 if (!IsWhole(member.Value))
                 {
-                    findings.Add(Finding.Error(At(member.Name), "Text is made of whole letters.", "half of a surrogate pair", "Write it again, or leave it out."));
+                    findings.Add(Finding.Error(At(member.Name), "Text must be valid Unicode.", "half of a surrogate pair", "Write it again, or leave it out."));
                 }
 
                 extra[member.Name] = member.Value.Clone();
@@ -245,7 +245,7 @@ internal sealed class ObjectReader(JsonElement element, string place, List<Findi
 
     private T Refuse<T>(string name, string rule, JsonElement value, T otherwise)
     {
-        findings.Add(Finding.Error(At(name), $"{name} {rule}", Shown(value), "Change it, or leave it out if it may be left out."));
+        findings.Add(Finding.Error(At(name), $"{name} {rule}", Shown(value), "Change it, or leave it out if it is optional."));
         return otherwise;
     }
 

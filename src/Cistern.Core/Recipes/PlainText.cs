@@ -28,8 +28,8 @@ public static class PlainText
         }
 
         return at < 0 && IsWhole(text) ? null
-            : at < 0 ? "A letter in it is broken. Type it again."
-            : string.Create(CultureInfo.InvariantCulture, $"The {at + 1}. letter is a control character that nobody sees{(text[at] is '\n' or '\t' ? ": a line's end or a tab" : "")}. Take it out.");
+            : at < 0 ? "It contains a broken character. Type it again."
+            : string.Create(CultureInfo.InvariantCulture, $"Character {at + 1} is an invisible control character{(text[at] is '\n' or '\t' ? ": a line's end or a tab" : "")}. Take it out.");
     }
 
     /// <summary>The text without characters that no file accepts; for drawings of data stored before those were refused.</summary>

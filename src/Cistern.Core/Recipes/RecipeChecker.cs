@@ -129,7 +129,7 @@ public static class RecipeChecker
                 switch (recipe.Steps[i])
                 {
                     case Step.AddCoffee when ++doses > 1:
-                        Error(At(i), "The dose goes in once.", "a second add-coffee", "Take one of them out.");
+                        Error(At(i), "The coffee is added once.", "a second add-coffee", "Remove one of them.");
                         break;
                     case Step.Pour pour when pour.ToG <= pouredG:
                         Error($"{At(i)}.toG", "toG is the water in the brewer so far, so each pour says more than the one before.",
@@ -139,7 +139,7 @@ public static class RecipeChecker
                         pouredG = pour.ToG;
                         break;
                     case Step.SeatChamber when pouredG > 0:
-                        Error(At(i), "The chamber is seated once, before any pour.", "water already in", "Take the earlier water out.");
+                        Error(At(i), "The chamber is seated once, before any pour.", "water already in", "Remove the earlier water.");
                         break;
                     case Step.SeatChamber chamber when chamber.WaterG <= 12:
                         Error($"{At(i)}.waterG", "12 g of water stay in the bulb.", Grams(chamber.WaterG), "Fill the bulb with more.");
@@ -154,12 +154,12 @@ public static class RecipeChecker
 
             if (doses == 0)
             {
-                Error("steps", "The coffee has to go in.", "no add-coffee", "Add it where it goes in.");
+                Error("steps", "The coffee must be added.", "no add-coffee", "Add it where it goes in.");
             }
 
             if (pouredG <= 0)
             {
-                Error("steps", "Water has to go in.", Family == BrewerFamily.Siphon ? "no seat-chamber" : "no pour", "Add a pour.");
+                Error("steps", "Water must be added.", Family == BrewerFamily.Siphon ? "no seat-chamber" : "no pour", "Add a pour.");
             }
         }
 
@@ -189,11 +189,11 @@ public static class RecipeChecker
                     }
                     else if (i == anchor && atS != 0)
                     {
-                        Error($"{At(i)}.at", "This step starts the clock, so it is at 0.", Seconds(atS), "Write 0, or leave at out.");
+                        Error($"{At(i)}.at", "This step starts the clock, so its time is 0.", Seconds(atS), "Write 0, or leave at out.");
                     }
                     else if (atS < lastAtS)
                     {
-                        Error($"{At(i)}.at", "Steps stand in the order of their times.", Seconds(atS), $"Not before {Seconds(lastAtS)}, or move the step up.");
+                        Error($"{At(i)}.at", "Steps are in the order of their times.", Seconds(atS), $"Not before {Seconds(lastAtS)}, or move the step up.");
                     }
 
                     lastAtS = Math.Max(lastAtS, atS);
@@ -214,14 +214,14 @@ public static class RecipeChecker
                         coffee = true;
                         break;
                     case Step.Pour when open && !coffee:
-                        Warning(At(i), "The valve stands open and there is no coffee yet: the water runs straight through.", "an open valve", "Close the valve before this pour.");
+                        Warning(At(i), "The valve is open and there is no coffee yet: the water runs straight through.", "an open valve", "Close the valve before this pour.");
                         water = true;
                         break;
                     case Step.Pour or Step.SeatChamber:
                         water = true;
                         break;
                     case Step.SeatPlunger { ToMl: { } toMl } when toMl > recipe.Brewer.CapacityMl:
-                        Error($"{At(i)}.toMl", "A plunger is drawn no further than the brewer is long.", Millilitres(toMl), $"At most {Millilitres(recipe.Brewer.CapacityMl)}.");
+                        Error($"{At(i)}.toMl", "A plunger cannot be drawn further than the brewer's capacity.", Millilitres(toMl), $"At most {Millilitres(recipe.Brewer.CapacityMl)}.");
                         break;
                     case Step.SeatPlunger { ToMl: not null } when Family != BrewerFamily.TubePress:
                         Warning($"{At(i)}.toMl", "Only a tube's plunger is drawn to a mark.", FamilyWords, "Leave it out.");
@@ -253,7 +253,7 @@ public static class RecipeChecker
         {
             if (AnchorIndex(recipe) < 0)
             {
-                Error("clockStarts", "The moment that starts the clock has to come.", Words<ClockStart>.Of(recipe.ClockStarts), "Add the step that starts it, or start the clock at another moment.");
+                Error("clockStarts", "The moment that starts the clock must occur.", Words<ClockStart>.Of(recipe.ClockStarts), "Add the step that starts it, or start the clock at another moment.");
             }
         }
 
@@ -273,7 +273,7 @@ public static class RecipeChecker
                     Need<Step.RemoveBurner>("The flame is never taken away: the coffee stays up.", "Add remove-burner.");
                     Need<Step.Drain>("The coffee never comes down.", "Add a drain.");
                     Order<Step.SeatChamber, Step.AddCoffee>("The coffee goes in when the water has risen.", "Move add-coffee below seat-chamber.");
-                    Order<Step.RemoveBurner, Step.Drain>("The bulb pulls only once the flame is gone.", "Move remove-burner above the drain.");
+                    Order<Step.RemoveBurner, Step.Drain>("The bulb pulls only after the flame is removed.", "Move remove-burner above the drain.");
                     break;
                 default:
                     Need<Step.Drain>("The valve is never opened to let it out.", "Add a drain.");
@@ -289,7 +289,7 @@ public static class RecipeChecker
                 var (rule, move) = Verb.TraitsOf(recipe.Steps[i]).Needs != StepNeeds.DryCoffee ? ("The brewer is empty by then.", "before the end of the steep")
                     : recipe.Steps.Take(i).Any(step => step is Step.AddCoffee) ? ("The coffee is wet by then.", "before the first water")
                     : ("There is no coffee in the brewer yet.", "below the coffee");
-                Warning(At(i), rule, Verb.Of(recipe.Steps[i]).Word, $"Move it {move}, or take it out.");
+                Warning(At(i), rule, Verb.Of(recipe.Steps[i]).Word, $"Move it {move}, or remove it.");
             }
         }
 
@@ -310,7 +310,7 @@ public static class RecipeChecker
 
             if (recipe.Brewer.Position == TubePosition.Upright && flip >= 0)
             {
-                Error(At(flip), "An upright tube is not flipped.", "flip", "Take it out, or write the position as turned.");
+                Error(At(flip), "An upright tube is not flipped.", "flip", "Remove it, or set the position to turned.");
             }
         }
 

@@ -62,7 +62,7 @@ public static class RecipeReader
         {
             return refused(Finding.Error("", "The file must be JSON, no more than 32 levels deep.",
                 string.Create(CultureInfo.InvariantCulture, $"an error on line {(error.LineNumber ?? 0) + 1}, column {(error.BytePositionInLine ?? 0) + 1}"),
-                "Mend it there, or export it again."));
+                "Correct it there, or export it again."));
         }
         catch (InvalidOperationException)
         {
@@ -142,7 +142,7 @@ public static class RecipeReader
             ReadInto(element, place, recipes, findings);
             if (recipes.Count > 0 && recipes[^1].Id.Length > 0 && recipes.Count == index && !ids.Add(recipes[^1].Id))
             {
-                findings.Add(Finding.Error($"{place}.id", "Every recipe of a file has an id of its own.", $"\"{recipes[^1].Id}\" again", "Change one of the two."));
+                findings.Add(Finding.Error($"{place}.id", "Every recipe of a file has its own id.", $"\"{recipes[^1].Id}\" again", "Change one of the two."));
             }
 
             if (findings.Count >= MostFindings)
@@ -228,7 +228,7 @@ public static class RecipeReader
             || !version.TryGetInt32(out var number) || number != Recipe.FormatVersion)
         {
             findings.Add(Finding.Error(reader.At("version"), $"This Cistern reads version 1 of the {file}.",
-                version.ValueKind == JsonValueKind.Undefined ? "nothing" : ObjectReader.Shown(version), "Export it as version 1, or bring Cistern up to date."));
+                version.ValueKind == JsonValueKind.Undefined ? "nothing" : ObjectReader.Shown(version), "Export it as version 1, or update Cistern."));
             return false;
         }
 
@@ -293,7 +293,7 @@ public static class RecipeReader
         if (count is 0 or > MostSteps)
         {
             findings.Add(Finding.Error(reader.At("steps"), $"A recipe has 1 to {MostSteps} steps.", count.ToString(CultureInfo.InvariantCulture),
-                count == 0 ? "Add what is done." : "Join steps that are one."));
+                count == 0 ? "Add what is done." : "Combine steps."));
             return [];
         }
 

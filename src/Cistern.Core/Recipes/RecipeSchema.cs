@@ -23,7 +23,7 @@ public static class RecipeSchema
         ["$schema"] = "https://json-schema.org/draft/2020-12/schema",
         ["$id"] = "urn:cistern:recipe:1",
         ["title"] = "Cistern recipe file, version 1",
-        ["description"] = "One recipe, or an array of them. Members not named here are kept and written back.",
+        ["description"] = "One recipe, or an array of them. Members not named here are preserved.",
         ["oneOf"] = new JsonArray(
             new JsonObject { ["$ref"] = "#/$defs/recipe" },
             new JsonObject { ["type"] = "array", ["minItems"] = 1, ["maxItems"] = RecipeReader.MostRecipes, ["items"] = new JsonObject { ["$ref"] = "#/$defs/recipe" } }),

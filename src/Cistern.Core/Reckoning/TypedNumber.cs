@@ -31,7 +31,7 @@ public sealed partial record TypedNumber(string Text, double? Value, string? Pro
         {
             var part = double.Parse(plain, CultureInfo.InvariantCulture);
             return Within(part, min, max)
-                ? new TypedNumber(typed, null, string.Create(CultureInfo.InvariantCulture, $"That could be {whole:0} or {part:0.###}. Type {whole:0}, or {plain}0 for the lesser."))
+                ? new TypedNumber(typed, null, string.Create(CultureInfo.InvariantCulture, $"That could be {whole:0} or {part:0.###}. Type {whole:0}, or {plain}0 for the smaller one."))
                 : new TypedNumber(typed, Math.Clamp(whole, min, max), null);
         }
 

@@ -74,7 +74,7 @@ public sealed partial record WantedTime(DateTime? At, string? Problem)
         var at = day.Value.ToDateTime(time);
         // A weekday or a date in the past means the next one.
         at = at < Whole(now) && next is not null ? next(day.Value).ToDateTime(time) : at;
-        return at < Whole(now) ? new WantedTime(null, "That is past. Give a time that is to come.")
+        return at < Whole(now) ? new WantedTime(null, "That is in the past. Give a future time.")
             : at > now.AddDays(MostDays) ? new WantedTime(null, "That is more than a year away. Give one that is nearer.")
             : new WantedTime(at, null);
     }

@@ -138,7 +138,7 @@ public static class BrewReader
             return moment;
         }
 
-        findings.Add(Finding.Error(reader.At(name), $"{name} is a moment with its offset.", ObjectReader.Shown(value), "Write it like 2026-05-04T08:15:00+02:00."));
+        findings.Add(Finding.Error(reader.At(name), $"{name} is a time with its UTC offset.", ObjectReader.Shown(value), "Write it like 2026-05-04T08:15:00+02:00."));
         return null;
     }
 
@@ -174,7 +174,7 @@ public static class BrewReader
             var step = one.Required("step");
             if (step != Math.Floor(step))
             {
-                findings.Add(Finding.Error(one.At("step"), "step is the place of a step, counted from 0.", step.ToString(CultureInfo.InvariantCulture), "Write a whole number."));
+                findings.Add(Finding.Error(one.At("step"), "step is the index of a step, from 0.", step.ToString(CultureInfo.InvariantCulture), "Write a whole number."));
             }
 
             yield return new RecordedEvent(Id(one, findings), one.Required("atS"), double.IsNaN(step) ? 0 : (int)step, one.RequiredWord<RecordedEventKind>("kind"), one.Text("by")) with { Extra = one.Extra() };
@@ -322,7 +322,7 @@ public static class BrewReader
         };
         if (figures.SlurryC is not null && figures.SlurryAtS is null)
         {
-            findings.Add(Finding.Error(measured.At("slurryAtS"), "A temperature is of a moment.", "nothing", "Add slurryAtS, in seconds on the brew clock."));
+            findings.Add(Finding.Error(measured.At("slurryAtS"), "A temperature needs its time.", "nothing", "Add slurryAtS, in seconds on the brew clock."));
         }
 
         return figures with { Extra = measured.Extra() };
@@ -407,7 +407,7 @@ public static class BrewReader
             var values = Numbers(one, "value", findings, range.Holds);
             if (atS.Count != values.Count)
             {
-                findings.Add(Finding.Error(one.At("value"), "atS and value are of one length.", string.Create(CultureInfo.InvariantCulture, $"{atS.Count} and {values.Count}"), "Give each moment its value."));
+                findings.Add(Finding.Error(one.At("value"), "atS and value have the same length.", string.Create(CultureInfo.InvariantCulture, $"{atS.Count} and {values.Count}"), "Give a value for each time."));
                 continue;
             }
 
@@ -428,7 +428,7 @@ public static class BrewReader
             }
             else
             {
-                findings.Add(Finding.Error(place, "A reading is a number that its instrument can show.", ObjectReader.Shown(element), "Leave it out."));
+                findings.Add(Finding.Error(place, "A reading must be a number that its instrument can show.", ObjectReader.Shown(element), "Leave it out."));
                 if (findings.Count >= MostFindings)
                 {
                     return numbers;

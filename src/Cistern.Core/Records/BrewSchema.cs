@@ -14,7 +14,7 @@ public static class BrewSchema
         ["$schema"] = "https://json-schema.org/draft/2020-12/schema",
         ["$id"] = "urn:cistern:brew:1",
         ["title"] = "Cistern brew file, version 1",
-        ["description"] = "One brew, or an array of them. Members not named here are kept and written back; one that is null is taken for missing.",
+        ["description"] = "One brew, or an array of them. Members not named here are kept and written back; a member that is null counts as missing.",
         ["oneOf"] = new JsonArray(Ref("brew"), new JsonObject { ["type"] = "array", ["minItems"] = 1, ["items"] = Ref("brew") }),
         ["$defs"] = Definitions(),
     });
@@ -81,7 +81,7 @@ public static class BrewSchema
                 ["forecast"] = new JsonObject { ["type"] = "object" },
                 ["notes"] = new JsonObject { ["type"] = "array", ["items"] = note },
                 ["pictures"] = new JsonObject { ["type"] = "array", ["maxItems"] = RecordedPicture.MostOfOne, ["items"] = Picture() },
-                ["kept"] = new JsonObject { ["description"] = string.Create(CultureInfo.InvariantCulture, $"What a Cistern keeps of the brew beyond this format; it counts only while the rest is as it was written.") },
+                ["kept"] = new JsonObject { ["description"] = string.Create(CultureInfo.InvariantCulture, $"What Cistern stores beyond this format; used only while the rest of the file is unchanged.") },
             },
         };
     }

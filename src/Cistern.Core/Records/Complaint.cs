@@ -78,7 +78,7 @@ public enum Complaint
     /// <summary>A siphon's water fell back.</summary>
     FellBack,
 
-    /// <summary>The first of it ran out weak.</summary>
+    /// <summary>The first of it was weak.</summary>
     WeakRunoff,
 }
 

@@ -50,8 +50,8 @@ public sealed record GrinderFile(GrinderScale? Grinder, ImmutableArray<Finding> 
         var most = reader.Number("most") ?? (table.Count >= 2 ? table.Max(row => row.Setting) : double.NaN);
         if (findings.TrueForAll(finding => finding.Severity != Severity.Error))
         {
-            Check(double.IsNaN(most) || most <= least, "most", "most must be over least.", "Write the last setting it has.");
-            Check(step <= 0, "step", "step must be over 0.", "Write the smallest step it has.");
+            Check(double.IsNaN(most) || most <= least, "most", "most must be greater than least.", "Write the last setting it has.");
+            Check(step <= 0, "step", "step must be greater than 0.", "Write the smallest step it has.");
             Check(umPerSetting == 0, "umPerSetting", "A setting must change the grind.", "Write by how many µm.");
         }
 

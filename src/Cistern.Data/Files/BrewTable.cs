@@ -158,7 +158,7 @@ public static partial class BrewTable
         }
         catch (CsvHelperException error)
         {
-            findings.Add(Finding.Error(string.Create(CultureInfo.InvariantCulture, $"row {csv.Parser.RawRow}"), "A table is rows of cells with commas between.", error.Message.Split('\n')[0], "Mend it there, or export it again."));
+            findings.Add(Finding.Error(string.Create(CultureInfo.InvariantCulture, $"row {csv.Parser.RawRow}"), "A table is rows of cells with commas between.", error.Message.Split('\n')[0], "Correct it there, or export it again."));
         }
 
         return findings.Exists(finding => finding.Severity == Severity.Error) ? ([], findings) : (brews, findings);
@@ -278,7 +278,7 @@ public static partial class BrewTable
 
             if (text.Length > 0)
             {
-                Refuse("id", "id is a UUID.", "Leave it empty, and the row is known by what it says.");
+                Refuse("id", "id is a UUID.", "Leave it empty, and an id is derived from the row.");
             }
 
             return new Guid(SHA256.HashData(Encoding.UTF8.GetBytes(csv.Parser.RawRecord.Trim())).AsSpan(0, 16));
@@ -291,7 +291,7 @@ public static partial class BrewTable
             var text = AsItWas(Raw(column));
             if (text.Length > longest || PlainText.Problem(PlainText.Lines(text), longest, lines: true) is not null)
             {
-                Refuse(column, string.Create(CultureInfo.InvariantCulture, $"{column} is plain text of at most {longest} letters."), "Shorten it, or leave out what is no letter.");
+                Refuse(column, string.Create(CultureInfo.InvariantCulture, $"{column} is plain text of at most {longest} letters."), "Shorten it, or remove control characters.");
                 return "";
             }
 

@@ -41,11 +41,11 @@ public static class CodeText
     /// <returns>The JSON, or what is wrong with the text.</returns>
     public static (string? Json, string? Problem) Read(string text)
     {
-        const string Remedy = "Read the picture once more, or copy the whole text.";
+        const string Remedy = "Scan the code again, or copy the whole text.";
         var typed = text.Trim();
         if (!typed.StartsWith(Mark, StringComparison.OrdinalIgnoreCase))
         {
-            return (null, $"That is no code of a Cistern: it does not begin with {Mark}");
+            return (null, $"That is not a code of Cistern: it does not begin with {Mark}");
         }
 
         if (typed[^1] != End)
@@ -55,13 +55,13 @@ public static class CodeText
 
         if (Bytes(typed[Mark.Length..^1].ToUpperInvariant()) is not { } packed)
         {
-            return (null, $"A letter of it is wrong or missing. {Remedy}");
+            return (null, $"A character is wrong or missing. {Remedy}");
         }
 
         var file = new byte[LargestFile];
         if (!BrotliDecoder.TryDecompress(packed, file, out var length) || length == 0)
         {
-            return (null, $"It is cut off or damaged. {Remedy}");
+            return (null, $"It is incomplete or damaged. {Remedy}");
         }
 
         try

@@ -25,22 +25,22 @@ public sealed record IncomingFile(string Name, IReadOnlyList<BrewRecord> Brews, 
         var head = bytes.Span;
         if (head.IsEmpty)
         {
-            return Refused(name, "There is something in a file.", "nothing", "Export it again.");
+            return Refused(name, "A file must not be empty.", "nothing", "Export it again.");
         }
 
         if (head.Length > LargestBytes)
         {
-            return Refused(name, string.Create(CultureInfo.InvariantCulture, $"A file is at most {LargestBytes / 1048576} MB."), string.Create(CultureInfo.InvariantCulture, $"{head.Length / 1048576.0:0.0} MB"), "Split it, by months perhaps.");
+            return Refused(name, string.Create(CultureInfo.InvariantCulture, $"A file is at most {LargestBytes / 1048576} MB."), string.Create(CultureInfo.InvariantCulture, $"{head.Length / 1048576.0:0.0} MB"), "Split it, for example by months.");
         }
 
         if (head.StartsWith("PK"u8))
         {
-            return Refused(name, "Files are taken as they are.", "a zip", "Unpack it, and choose what is in it.");
+            return Refused(name, "Archives are not accepted.", "a zip", "Unpack it, and choose what is in it.");
         }
 
         if (head.StartsWith("SQLite format 3"u8))
         {
-            return Refused(name, "A file is brews, recipes or a shelf.", "a whole data file", "A backup is put back with ./cistern restore.");
+            return Refused(name, "A file is brews, recipes or a shelf.", "a whole data file", "Restore a backup with ./cistern restore.");
         }
 
         if (head.StartsWith((ReadOnlySpan<byte>)[0xFF, 0xFE]) || head.StartsWith((ReadOnlySpan<byte>)[0xFE, 0xFF]) || head[..Math.Min(head.Length, 4096)].Contains((byte)0))

@@ -71,7 +71,7 @@ public static class ShelfFile
 
             if (element.EnumerateObject().Where(member => member.Value.ValueKind != JsonValueKind.String).Select(member => member.Name).FirstOrDefault() is { } name)
             {
-                findings.Add(Finding.Error($"{place}.{name}", "What stands in a field is text.", "something else", "Put it in quotes, as it is typed."));
+                findings.Add(Finding.Error($"{place}.{name}", "The value of a field is text.", "something else", "Put it in quotes."));
                 continue;
             }
 

@@ -130,7 +130,7 @@ public sealed record PlanState(string Base, string Origin)
         }
         catch (JsonException error)
         {
-            throw new UnreadableException("What stands there is no plan.", error);
+            throw new UnreadableException("It is not a plan.", error);
         }
     }
 

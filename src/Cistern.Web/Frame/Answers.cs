@@ -78,7 +78,7 @@ public static class Answers
         {
             if (!request.HasFormContentType)
             {
-                throw new BadHttpRequestException("A page takes forms only.", StatusCodes.Status415UnsupportedMediaType);
+                throw new BadHttpRequestException("A page accepts only forms.", StatusCodes.Status415UnsupportedMediaType);
             }
 
             try
@@ -111,7 +111,7 @@ public static class Answers
         UnreadableException unreadable => (StatusCodes.Status422UnprocessableEntity, unreadable.Message),
         DataFileGoneException gone => (StatusCodes.Status503ServiceUnavailable, gone.Message),
         // Disk full, read-only, cannot open, I/O error, corrupt, busy for too long.
-        SqliteException { SqliteErrorCode: 13 } => (StatusCodes.Status503ServiceUnavailable, "The disk is full: what you sent was not kept. Make room, and send it again."),
+        SqliteException { SqliteErrorCode: 13 } => (StatusCodes.Status503ServiceUnavailable, "The disk is full: what you sent was not saved. Make room, and send it again."),
         SqliteException { SqliteErrorCode: 5 or 6 or 8 or 10 or 11 or 14 } => (StatusCodes.Status503ServiceUnavailable, null),
         _ when error.InnerException is { } inner => Told(inner),
         _ => (StatusCodes.Status500InternalServerError, null),

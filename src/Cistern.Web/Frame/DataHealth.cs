@@ -28,7 +28,7 @@ public sealed class DataHealth(CisternDb db, DataFile file, IntegrityCheck sound
         }
         catch (Exception error) when (error is SqliteException or DbUpdateException or IOException or UnauthorizedAccessException)
         {
-            return HealthCheckResult.Unhealthy($"The data file does not take what it is given: {(error.InnerException ?? error).Message.TrimEnd('.')}.");
+            return HealthCheckResult.Unhealthy($"The data file cannot be written: {(error.InnerException ?? error).Message.TrimEnd('.')}.");
         }
     }
 
@@ -36,7 +36,7 @@ public sealed class DataHealth(CisternDb db, DataFile file, IntegrityCheck sound
     {
         if (!file.IsInPlace)
         {
-            return "The data file has gone from its place: nothing more is taken.";
+            return "The data file was moved or deleted: nothing more is saved.";
         }
 
         // Written through the context that brews and plans use, and read through a new connection, which shows whether both see the
@@ -48,7 +48,7 @@ public sealed class DataHealth(CisternDb db, DataFile file, IntegrityCheck sound
         command.CommandText = "SELECT Text FROM Pulses WHERE Id = 1";
         if (!string.Equals(text, await command.ExecuteScalarAsync(ct) as string, StringComparison.Ordinal))
         {
-            return "Another file lies in the data file's place.";
+            return "The data file was replaced by another file.";
         }
 
         if (!(await DataFile.AppliedAsync(anew, ct)).SequenceEqual(DataFile.Schema, StringComparer.Ordinal))
@@ -56,7 +56,7 @@ public sealed class DataHealth(CisternDb db, DataFile file, IntegrityCheck sound
             return "The data file's tables are not those of this version.";
         }
 
-        return soundness.Problem(anew) ?? (SchemaCheck.Problem(anew) is { } wrong ? $"The data file is not as it should be: {wrong}." : null) ?? KeysProblem();
+        return soundness.Problem(anew) ?? (SchemaCheck.Problem(anew) is { } wrong ? $"The data file is wrong: {wrong}." : null) ?? KeysProblem();
     }
 
     private string? KeysProblem()
@@ -64,7 +64,7 @@ public sealed class DataHealth(CisternDb db, DataFile file, IntegrityCheck sound
         const string Said = "health";
         var protector = protection.CreateProtector(nameof(DataHealth));
         return KeyFolder.Problem(KeyFolder.Of(file)) is { } problem ? $"Forms cannot be guarded: {problem}."
-            : protector.Unprotect(protector.Protect(Said)) == Said ? null : "Forms cannot be guarded: the keys do not work.";
+            : protector.Unprotect(protector.Protect(Said)) == Said ? null : "Forms cannot be protected: the keys do not work.";
     }
 }
 

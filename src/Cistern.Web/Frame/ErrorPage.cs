@@ -26,19 +26,19 @@ public static class ErrorPage
     /// <param name="status">The HTTP status.</param>
     public static (string Title, string Words) Say(int status) => status switch
     {
-        StatusCodes.Status400BadRequest => ("That could not be read", "It came broken. Go back, load the page again, and send it once more; nothing was changed."),
-        StatusCodes.Status401Unauthorized => ("This device is not paired", "Open the first page of this bench, and it asks for the code."),
-        StatusCodes.Status403Forbidden => ("That is not for this device", "Nothing was changed."),
+        StatusCodes.Status400BadRequest => ("That could not be read", "It arrived incomplete. Go back, load the page again, and send it once more; nothing was changed."),
+        StatusCodes.Status401Unauthorized => ("This device is not connected", "Open Cistern's first page here, and it asks for the code."),
+        StatusCodes.Status403Forbidden => ("This device may not do that", "Nothing was changed."),
         StatusCodes.Status429TooManyRequests => ("That was too often", "Wait a minute, and try it again."),
-        StatusCodes.Status404NotFound => ("Nothing is kept here", "The page or the brew you asked for is not here. It may have been another address."),
-        StatusCodes.Status405MethodNotAllowed => ("That cannot be done here", "This address does not take what was sent to it."),
-        StatusCodes.Status408RequestTimeout => ("That took too long to come", "It broke off on its way. Send it again; nothing was changed."),
+        StatusCodes.Status404NotFound => ("Nothing is kept here", "There is no such page or brew. Check the address."),
+        StatusCodes.Status405MethodNotAllowed => ("That cannot be done here", "This address does not accept that request."),
+        StatusCodes.Status408RequestTimeout => ("That took too long to arrive", "The connection broke. Send it again; nothing was changed."),
         StatusCodes.Status409Conflict => ("Other screens were quicker", "This plan is being changed elsewhere at the same time. Load it again, and do it once more."),
         StatusCodes.Status413PayloadTooLarge => ("That is too much at once", "A form has at most 1,024 fields and a file at most 2 MB. Send less at once; nothing was changed."),
-        StatusCodes.Status415UnsupportedMediaType => ("That is no form", "This address takes what a form of these pages sends. Nothing was changed."),
-        StatusCodes.Status422UnprocessableEntity => ("What is kept here cannot be read", "It was changed by another hand, or kept by an earlier version. The rest is as it was."),
-        StatusCodes.Status503ServiceUnavailable => ("It could not be kept", "The data file takes nothing now. What was saved before is still saved; what you sent just now is not."),
-        _ => ("Something broke on our side", "What was saved before is still saved. Try again; if it breaks again, the log of the server says why."),
+        StatusCodes.Status415UnsupportedMediaType => ("That is no form", "This address accepts only forms of these pages. Nothing was changed."),
+        StatusCodes.Status422UnprocessableEntity => ("The saved data cannot be read", "It was changed outside Cistern, or saved by an earlier version. Everything else is unchanged."),
+        StatusCodes.Status503ServiceUnavailable => ("It could not be saved", "The data file cannot be written now. What was saved before is still saved; what you sent just now is not."),
+        _ => ("Something broke on our side", "What was saved before is still saved. Try again; if it fails again, the server's log says why."),
     };
 
     /// <summary>Writes the page, or findings for an API request.</summary>
@@ -48,7 +48,7 @@ public static class ErrorPage
     /// <param name="stale">Whether the form was complete but came from an outdated page.</param>
     public static async Task WriteAsync(HttpContext context, int status, string? more = null, bool stale = false)
     {
-        var (title, words) = stale ? ("That form had gone stale", "It was open for too long, or came from another page. Go back, load it again, and send it once more; nothing was changed.") : Say(status);
+        var (title, words) = stale ? ("That form was out of date", "It was open for too long, or came from another page. Go back, load it again, and send it once more; nothing was changed.") : Say(status);
         words = more ?? words;
         context.Response.StatusCode = status;
         context.Response.Headers.CacheControl = "no-store";

@@ -63,7 +63,7 @@ public static class HouseGuard
             House.Door.Bench => SameOrigin(context, next),
             House.Door.House => PairedAsync(context, next, presence, time.GetUtcNow().ToUnixTimeMilliseconds()),
             House.Door.Trust => TrustAsync(context, next),
-            _ => ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden, PortDoors.IsForwarded(context.Request) ? "It came through a proxy that is not named. Start the server with Cistern__Proxy=ADDRESS of the proxy; nothing was changed." : null),
+            _ => ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden, PortDoors.IsForwarded(context.Request) ? "It came through a proxy that is not configured. Start the server with Cistern__Proxy=ADDRESS of the proxy; nothing was changed." : null),
         });
     }
 
@@ -111,7 +111,7 @@ public static class HouseGuard
         context.Items[DeviceItem] = device;
         if (!HouseRules.Allow(device.Role, context.Request.Method, context.Request.Path))
         {
-            await ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden, $"This device is {Data.House.Device.Called(device.Role)} here, and that is not for it. The owner of the bench can change it under Devices.");
+            await ErrorPage.WriteAsync(context, StatusCodes.Status403Forbidden, $"This device is {Data.House.Device.Called(device.Role)} here, and may not do that. The owner of the bench can change it under Devices.");
             return;
         }
 
@@ -185,7 +185,7 @@ public static class HouseGuard
             return Task.CompletedTask;
         }
 
-        return ErrorPage.WriteAsync(context, StatusCodes.Status401Unauthorized, "This device is not paired with this bench. Open its first page, and it asks for the code.");
+        return ErrorPage.WriteAsync(context, StatusCodes.Status401Unauthorized, "This device is not connected. Open Cistern's first page here, and it asks for the code.");
     }
 
     private static Task TrustAsync(HttpContext context, RequestDelegate next)

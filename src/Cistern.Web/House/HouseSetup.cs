@@ -138,7 +138,7 @@ public static class HouseSetup
         if (settings.House)
         {
             var names = app.Services.GetRequiredService<IHouseNames>();
-            app.Use((context, next) => IsOwn(context.Request.Host, names) ? next(context) : ErrorPage.WriteAsync(context, StatusCodes.Status400BadRequest, "That is none of this machine's names."));
+            app.Use((context, next) => IsOwn(context.Request.Host, names) ? next(context) : ErrorPage.WriteAsync(context, StatusCodes.Status400BadRequest, "This machine does not have that name."));
         }
 
         app.UseDoors(app.Services.GetRequiredService<IDoors>());

@@ -34,7 +34,7 @@ public static class AdviceWording
 
     /// <summary>How far the whole change would be, where the step is only part of it; else empty.</summary>
     public static string WholeWay(AdvisedChange change, Grinder? grinder, FigureFormat format) =>
-        change.WholeWay is { } whole ? $"A hand's step. By the forecast the whole way is {Step(change with { To = whole }, grinder, format)}." : "";
+        change.WholeWay is { } whole ? $"This is a small step. By the forecast the whole change is {Step(change with { To = whole }, grinder, format)}." : "";
 
     /// <summary>The targets for a cup and its time, in a line.</summary>
     public static string Target(IEnumerable<Aim> aims) => string.Join(", ", aims.Where(aim => aim.Set).Select(aim => aim.Of switch
@@ -49,9 +49,9 @@ public static class AdviceWording
     /// <summary>How likely it does, in words.</summary>
     public static string Chance(AdvisedChange change) => change.Chance switch
     {
-        >= 0.95 => "It should be what was wanted.",
-        >= 0.3 => $"It should be what was wanted in about {FigureFormat.Number(100 * change.Chance, 0)} of 100.",
-        _ => "A first step: alone it should not do yet.",
+        >= 0.95 => "It should be right.",
+        >= 0.3 => $"It should be right in about {FigureFormat.Number(100 * change.Chance, 0)} of 100.",
+        _ => "A first step: it should not be enough alone.",
     };
 
     /// <summary>The costs in words; empty where there are none.</summary>
@@ -75,7 +75,7 @@ public static class AdviceWording
 
         if (costs.Stalls >= 0.05)
         {
-            parts.Add(costs.Stalls >= 0.95 ? "it stalls" : $"it may stall, {FigureFormat.Number(100 * costs.Stalls, 0)} in 100");
+            parts.Add(costs.Stalls >= 0.95 ? "it stalls" : $"the drawdown may stall, {FigureFormat.Number(100 * costs.Stalls, 0)} in 100");
         }
 
         return string.Join(", ", parts);

@@ -17,8 +17,8 @@ public static class BlindWording
     public static string Asks(BlindKind kind) => kind switch
     {
         BlindKind.Triangle => "Two of your three cups are the same. Which is the odd one?",
-        BlindKind.TwoOutOfFive => "Two of your five cups are the same, and the other three are. Which two?",
-        _ => "Which of your two cups is better? One has to be named.",
+        BlindKind.TwoOutOfFive => "Two of your five cups are the same, and so are the other three. Which two?",
+        _ => "Which of your two cups is better? Choose one.",
     };
 
     /// <summary>What is counted.</summary>
@@ -28,14 +28,14 @@ public static class BlindWording
     public static string Of(BlindResult result)
     {
         var by = result.Kind == BlindKind.Preference
-            ? $"If nobody could tell them apart, so uneven a choice, either way, would come of {Often(result.Chance)} such tastings."
-            : $"By guessing alone so many or more would find it in {Often(result.Chance)} such tastings.";
+            ? $"If nobody could tell them apart, so uneven a choice would happen in {Often(result.Chance)} such tastings."
+            : $"By guessing, this many or more would be right in {Often(result.Chance)} such tastings.";
         var says = (result.Kind, result.Tells) switch
         {
             (BlindKind.Preference, true) => $"{(2 * result.Right > result.Tasters ? "A" : "B")} is preferred.",
-            (BlindKind.Preference, false) => "No preference is shown. That does not say that there is none.",
+            (BlindKind.Preference, false) => "This shows no preference. There may still be one.",
             (_, true) => "They can be told apart.",
-            _ => "It is not shown that they can be told apart. That does not say that they are the same.",
+            _ => "This does not show that they can be told apart. They may still differ.",
         };
         var least = result.LeastRight is { } count
             ? result.Kind == BlindKind.Preference ? $" It takes {count} of {result.Tasters} for one of them." : $" It takes {count} of {result.Tasters}."
@@ -44,7 +44,7 @@ public static class BlindWording
     }
 
     /// <summary>How the chances are reckoned.</summary>
-    public const string Chances = "Exact binomial chances; at most 5 of 100 is held to be no guess.";
+    public const string Chances = "Exact binomial chances; at most 5 of 100 counts as more than guessing.";
 
     /// <summary>What was counted.</summary>
     public static string Count(BlindResult result) => result.Kind == BlindKind.Preference ? $"{result.Right} of {result.Tasters} preferred A." : $"{result.Right} of {result.Tasters} found it.";

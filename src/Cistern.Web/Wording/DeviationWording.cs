@@ -56,18 +56,18 @@ public static class DeviationWording
         var comes = deviation.Kind switch
         {
             DeviationKind.DrainSlow => "A gentle swirl may free it; do not press it.",
-            DeviationKind.DrainStalled => "Swirl it gently once more, or stop here and take what is in the cup.",
+            DeviationKind.DrainStalled => "Swirl it gently once more, or stop here and keep what is in the cup.",
             DeviationKind.PressSlow => "Stop and ease back, then go slower; never lean on it.",
-            DeviationKind.PressEasy => "Nothing to do about it now: press on gently.",
-            DeviationKind.FlameWeak => "The water may fall back when the coffee goes in: turn it up, as its maker says. Never leave it alone.",
+            DeviationKind.PressEasy => "Nothing to do now: keep pressing gently.",
+            DeviationKind.FlameWeak => "The water may fall back when the coffee goes in: turn it up, following the maker's instructions. Never leave it alone.",
             DeviationKind.ReleaseDue when correction is null => $"Nothing lost yet: {CupWording.Strength(asItGoes.Totals, format)}.",
             _ when correction is null => $"It hardly matters: {CupWording.Strength(asItGoes.Totals, format)}.",
-            _ when !Offers(correction) => $"As it goes: {CupWording.Strength(asItGoes.Totals, format)}. Nothing that is left would mend it.",
-            _ => $"As it goes: {CupWording.Strength(asItGoes.Totals, format)}{Beside(asItGoes.Totals, correction, format)}.",
+            _ when !Offers(correction) => $"As it is going: {CupWording.Strength(asItGoes.Totals, format)}. Nothing you can still do would improve it.",
+            _ => $"As it is going: {CupWording.Strength(asItGoes.Totals, format)}{Beside(asItGoes.Totals, correction, format)}.",
         };
         if (deviation.Kind == DeviationKind.PouredUnder && CanPourTheRest(deviation, recipe, asItGoes, nowS))
         {
-            comes = $"Pour the rest now, and type the weight that then stands. {comes}";
+            comes = $"Pour the rest now, and type the weight on the scale. {comes}";
         }
 
         return new DeviationText(what, comes, correction is null || !Offers(correction) ? "" : $"{Action(correction, deviation, recipe, nowS, format)}: {(Beside(asItGoes.Totals, correction, format).Length > 0 ? "nearer to the plan" : CupWording.Strength(correction.Forecast.Totals, format))}.");

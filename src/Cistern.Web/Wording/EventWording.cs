@@ -28,24 +28,24 @@ public static class EventWording
         return happening.Kind switch
         {
             BrewEventKind.NearlyFull => ($"It fills to {format.Room(value)} of {format.Room(limit)}.", "Hardly room for foam. Scale it down a little, or pour slowly."),
-            BrewEventKind.ToTheBrim => ($"It comes to the brim: {format.Room(value)} with grounds and foam, and the brewer holds {format.Room(limit)}.", "Only a slow hand fills it: pour in two, wait for the foam to fall, and keep your fingers off the rim. What runs over scalds."),
-            BrewEventKind.Overflow => ($"It runs over: {format.Room(value)} with grounds and foam, and the brewer holds {format.Room(limit)}.", "Scale it to fit, or take a larger brewer."),
+            BrewEventKind.ToTheBrim => ($"It reaches the brim: {format.Room(value)} with grounds and foam, and the brewer holds {format.Room(limit)}.", "Pour slowly, in two pours, wait for the foam to fall, and keep your fingers off the rim. What runs over scalds."),
+            BrewEventKind.Overflow => ($"It runs over: {format.Room(value)} with grounds and foam, and the brewer holds {format.Room(limit)}.", "Scale it to fit, or use a larger brewer."),
             BrewEventKind.ServerOverflow => ($"The server runs over: {format.Room(value)} for {format.Room(limit)}.", "Take a larger server."),
             BrewEventKind.KettleAboveBoiling when forecast.Recipe.Brewer.Family == Core.Recipes.BrewerFamily.Siphon =>
                 ($"Water boils at {format.Temperature(limit)} here, so the flame holds {format.Temperature(Math.Min(Core.Planning.Settings.TemperatureC(forecast.Recipe), limit - 2))} at most.", "The forecast uses that. Hold it longer or grind finer to make up for it."),
             BrewEventKind.KettleAboveBoiling when happening.StepIndex >= 0 =>
-                ($"Water boils at {format.Temperature(limit)} here, so {step} cannot be at {format.Temperature(value)}.", "The forecast uses water off the boil for it. Leave its temperature out, or set one it can have."),
-            BrewEventKind.KettleAboveBoiling => ($"Water boils at {format.Temperature(limit)} here, so {format.Temperature(value)} cannot be met.", "The forecast uses water off the boil. Hold it longer or grind finer to make up for it."),
+                ($"Water boils at {format.Temperature(limit)} here, so {step} cannot be at {format.Temperature(value)}.", "The forecast uses water off the boil for it. Leave its temperature out, or set a lower one."),
+            BrewEventKind.KettleAboveBoiling => ($"Water boils at {format.Temperature(limit)} here, so {format.Temperature(value)} is not possible.", "The forecast uses water off the boil. Hold it longer or grind finer to make up for it."),
             BrewEventKind.Stall => ($"The drawdown takes {FigureFormat.Clock(value)} and may stall.", "Grind coarser, or stir less."),
             BrewEventKind.PressTooHard => ($"It takes {FigureFormat.Number(value, 0)} N: too hard to press.", "Grind coarser, or push more slowly."),
-            BrewEventKind.WindowMissed => ($"{step} falls outside its window.", $"It should be {(value < limit ? "no earlier" : "no later")} than {FigureFormat.Clock(limit)}."),
-            BrewEventKind.StepLate => ($"{step} starts at {FigureFormat.Clock(value)}, after its time, {FigureFormat.Clock(limit)}.", "Shorten what goes before it."),
-            BrewEventKind.TargetMissed => (Target(happening), "Change the grind, the ratio or the hold."),
+            BrewEventKind.WindowMissed => ($"{step} is outside its window.", $"It should be {(value < limit ? "no earlier" : "no later")} than {FigureFormat.Clock(limit)}."),
+            BrewEventKind.StepLate => ($"{step} starts at {FigureFormat.Clock(value)}, after its time, {FigureFormat.Clock(limit)}.", "Shorten the steps before it."),
+            BrewEventKind.TargetMissed => (Target(happening), "Change the grind, the ratio or the steep."),
             BrewEventKind.WaterFallsBack => ("The flame cannot hold the water up when the coffee goes in.", "Turn it up a little."),
-            BrewEventKind.BoilsOver => ("The flame is so strong that it boils in big bubbles.", "Turn it down."),
-            BrewEventKind.TimeInWindow => ($"{step} is set for {FigureFormat.Clock(value)}, but what comes before it may be as late as {FigureFormat.Clock(limit)}.", "Let it follow, or close that window before it."),
+            BrewEventKind.BoilsOver => ("The flame is so strong that it boils in large bubbles.", "Turn it down."),
+            BrewEventKind.TimeInWindow => ($"{step} is set for {FigureFormat.Clock(value)}, but the step before it may be as late as {FigureFormat.Clock(limit)}.", "Remove its time, or end that window before it."),
             BrewEventKind.IceTooLittle => ($"The ice brings it to {format.Temperature(value)}, not {format.Temperature(limit)}.", "Take more ice."),
-            _ => ("The bed falls dry before the cup is as full as wanted.", "Pour more, or ask for less."),
+            _ => ("The bed is dry before the cup is as full as wanted.", "Pour more, or ask for less."),
         };
     }
 

@@ -20,13 +20,13 @@ public static class LearnedWording
         var share = $"{FigureFormat.Number(100 * Math.Abs(one.Value - 1), 0)} %";
         return one.Parameter switch
         {
-            FitParameter.Diffusion => $"It gives about {share} {(more ? "quicker" : "slower")} than the model takes for granted ({Range(one)} times).",
+            FitParameter.Diffusion => $"It gives about {share} {(more ? "quicker" : "slower")} than the model assumes ({Range(one)} times).",
             FitParameter.BedResistance => $"Its bed is about {share} {(more ? "tighter" : "looser")}, so it draws down and presses {(more ? "slower and harder" : "quicker and easier")} ({Range(one)} times).",
             FitParameter.Equilibrium => $"It gives a little {(more ? "more" : "less")} in the end than most.",
             FitParameter.HoldGPerG => $"Its bed keeps about {FigureFormat.Number(Math.Abs(one.Value), 2)} g of water {(more ? "more" : "less")} on each gram of coffee.",
-            FitParameter.Gas => $"It holds {(more ? "more" : "less")} gas than its days since roasting say.",
-            FitParameter.HeatLoss => $"It loses heat about {share} {(more ? "faster" : "slower")} than others of its make.",
-            FitParameter.GrinderOffsetUm => $"It grinds about {FigureFormat.Number(Math.Abs(one.Value), 0)} µm {(more ? "coarser" : "finer")} than its table ({FigureFormat.Signed(one.Low, 0)} to {FigureFormat.Signed(one.High, 0)} µm).",
+            FitParameter.Gas => $"It holds {(more ? "more" : "less")} gas than usual for its age.",
+            FitParameter.HeatLoss => $"It loses heat about {share} {(more ? "faster" : "slower")} than is usual for its kind.",
+            FitParameter.GrinderOffsetUm => $"It grinds about {FigureFormat.Number(Math.Abs(one.Value), 0)} µm {(more ? "coarser" : "finer")} than its scale ({FigureFormat.Signed(one.Low, 0)} to {FigureFormat.Signed(one.High, 0)} µm).",
             FitParameter.PalateBalance => $"Calls a balanced cup {FigureFormat.Number(Math.Abs(one.Value), 1)} {(Math.Abs(one.Value) < 1.05 ? "point" : "points")} {(more ? "bitter" : "sour")}.",
             FitParameter.PalateBody => $"Calls a drink of usual strength {FigureFormat.Number(Math.Abs(one.Value), 1)} {(Math.Abs(one.Value) < 1.05 ? "point" : "points")} {(more ? "heavy" : "thin")}.",
             FitParameter.PalateBalanceScale => $"Uses {(more ? "much" : "little")} of the scale from sour to bitter.",

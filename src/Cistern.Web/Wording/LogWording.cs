@@ -48,7 +48,7 @@ public static class LogWording
         ("recipe", _) => RecipeLibrary.Find(value)?.Name ?? value,
         ("family", _) when Words<BrewerFamily>.Find(value) is { } family => StepWording.Family(family),
         ("state", "under-way") => "under way",
-        ("state", "given-up") => "given up",
+        ("state", "given-up") => "abandoned",
         ("state", "untasted") => "not tasted",
         ("score", _) => Part(value, "of 10"),
         ("strength", _) => Part(value, "% TDS"),

@@ -26,7 +26,7 @@ public static class PairWording
     {
         0 => "Nothing differs yet. Change one thing in B.",
         1 => $"One thing differs: {Of(things[0])}.",
-        _ => $"{things.Count} things differ: {string.Join(", ", things.Select(Of))}. What the cups show cannot be put down to one of them.",
+        _ => $"{things.Count} things differ: {string.Join(", ", things.Select(Of))}. So you cannot tell which of them made the difference.",
     };
 
     /// <summary>Why B is brewed as it is.</summary>
@@ -37,8 +37,8 @@ public static class PairWording
     {
         var starts = staggerS == 0 ? "B starts together with A." : $"B starts {FigureFormat.Clock(staggerS)} after A.";
         return PairPlanning.Clashes(first, second, staggerS) is [var clash, ..] clashes
-            ? $"{starts} Both want hands {(clashes.Count == 1 ? "once" : $"{clashes.Count} times")}, first at {FigureFormat.Clock(clash.FromS)}: it takes two pairs of hands, or {FigureFormat.Clock(PairPlanning.LeastStaggerS(first, second))} between the starts."
-            : $"{starts} One pair of hands does both.";
+            ? $"{starts} Both want hands {(clashes.Count == 1 ? "once" : $"{clashes.Count} times")}, first at {FigureFormat.Clock(clash.FromS)}: it takes two people, or {FigureFormat.Clock(PairPlanning.LeastStaggerS(first, second))} between the starts."
+            : $"{starts} One person can do both.";
     }
 
     /// <summary>When the two cups can be compared.</summary>
@@ -49,6 +49,6 @@ public static class PairWording
         var from = $"From {FigureFormat.Clock(time.AtS)} on A's clock both can be tasted: A at {format.Temperature(time.FirstC)}, B at {format.Temperature(time.SecondC)}.";
         return apartC <= PairPlanning.AlikeC ? $"{from} That is equally warm."
             : time.AlikeAtS is { } alikeS ? $"{from} They are equally warm from {FigureFormat.Clock(alikeS)} on, at {format.Temperature(time.AlikeC)}; or keep the cooler one in a warmed cup."
-            : $"{from} They do not become equally warm of themselves.";
+            : $"{from} They do not reach the same temperature by themselves.";
     }
 }

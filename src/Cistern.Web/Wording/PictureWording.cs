@@ -21,7 +21,7 @@ public static class PictureWording
     };
 
     /// <summary>Why one is not kept.</summary>
-    public const string Unreadable = "It could not be read. What is kept is one still picture, as JPEG (not CMYK), PNG or WebP, of at most 25 megapixels.";
+    public const string Unreadable = "It could not be read. It must be a single picture: JPEG (not CMYK), PNG or WebP, of at most 25 megapixels.";
 
     /// <summary>A picture's text alternative.</summary>
     public static string Alt(ListedPicture picture) => picture.Said.Length > 0 ? $"{Of(picture.Of)}: {picture.Said}" : Of(picture.Of);

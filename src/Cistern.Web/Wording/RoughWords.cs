@@ -19,7 +19,7 @@ public static class RoughWords
     {
         if (marks.Count == 0)
         {
-            return $"until some {FigureFormat.Number(ml, 0)} ml stand in it";
+            return $"until some {FigureFormat.Number(ml, 0)} ml are in it";
         }
 
         var nearest = marks.MinBy(mark => Math.Abs(mark - ml));

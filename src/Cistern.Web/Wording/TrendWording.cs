@@ -16,8 +16,8 @@ public static class TrendWording
     public static string Along(double along, string of, string over)
     {
         var (what, with) = (Short(of), Short(over).ToLowerInvariant());
-        return Math.Abs(along) < Hardly ? $"{what} hardly goes along with {with}."
-            : $"{what} {(Math.Abs(along) < Clearly ? "somewhat" : "clearly")} goes {(along > 0 ? "up" : "down")} as {with} goes up. That one goes along with the other does not say that it makes it.";
+        return Math.Abs(along) < Hardly ? $"{what} is hardly related to {with}."
+            : $"{what} {(Math.Abs(along) < Clearly ? "somewhat" : "clearly")} goes {(along > 0 ? "up" : "down")} as {with} goes up. That does not prove that one causes the other.";
     }
 
     private static string Short(string name) => name.Split(',', ':')[0];

@@ -145,7 +145,7 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
         var plan = before.ModelOf(model).Figures(before.Recipe());
         var recipe = cup == "really" ? before.BrewedRecipe(plan.Recipe, before.Run(plan, bench.NowMs)) : before.Planned();
         var again = BrewPlan.Of(await opening.AgainAsync(await BrewGear.OfAsync(db, before, ct), recipe, before.Planned(), await bench.CurrentBaristaAsync(ct), ct), bench.NowMs);
-        again.Why = cup == "really" ? $"As {before.Name} of {bench.Moment(before.OpenedAtMs)} was really brewed." : "";
+        again.Why = cup == "really" ? $"As {before.Name} of {bench.Moment(before.OpenedAtMs)} was brewed." : "";
         again.BaristaId = wish.BaristaId;
         again.BagId = before.BagId;
         again.CoffeeName = before.CoffeeName;

@@ -69,7 +69,7 @@ public sealed record ToDoNext(string What, string Why, string Do, string? Addres
     }
 
     private static ToDoNext Taste(BrewedLast brew, BaristaContext bench) =>
-        new($"Taste {brew.Name}", $"brewed {bench.Moment(brew.OpenedAtMs)}, and not tasted yet", "Taste it", FormattableString.Invariant($"/taste/{brew.Id}"), null);
+        new($"Taste {brew.Name}", $"brewed {bench.Moment(brew.OpenedAtMs)}, not tasted yet", "Taste it", FormattableString.Invariant($"/taste/{brew.Id}"), null);
 
     private static Hour? Usual(IReadOnlyList<Hour> lately, BaristaContext bench)
     {

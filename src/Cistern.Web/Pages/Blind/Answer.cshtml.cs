@@ -49,7 +49,7 @@ public sealed class AnswerModel(BlindStore store, BaristaContext bench) : PageMo
         // The answer itself is not shown again, since somebody else may be looking.
         if (Session.Answers.Find(answer => answer.Taster == Taster) is { } before)
         {
-            Said = TempData[nameof(Said)] as string ?? $"Taster {Taster} answered {bench.Moment(before.AtMs)}. Answering again takes its place.";
+            Said = TempData[nameof(Said)] as string ?? $"Taster {Taster} answered {bench.Moment(before.AtMs)}. A new answer replaces it.";
             Called = Called with { Text = before.Name };
         }
 
@@ -79,14 +79,14 @@ public sealed class AnswerModel(BlindStore store, BaristaContext bench) : PageMo
         var outcome = await store.AnswerAsync(new BlindAnswer { SessionId = id, Taster = Taster.Value, Picked = codes, Note = Note.Text, Name = Called.Text, DeviceId = HttpContext.Role() == Data.House.DeviceRole.Guest ? HttpContext.Device()?.Id : null }, ct);
         if (outcome == BlindOutcome.Anothers)
         {
-            Problem = $"Taster {Taster} has answered from another device, or you answered for another taster on this one. Whoever holds the tasting can answer in your place.";
+            Problem = $"Taster {Taster} has answered from another device, or you answered for another taster on this one. The host can answer for you.";
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
         }
 
         if (outcome == BlindOutcome.Kept)
         {
-            TempData[nameof(Said)] = $"Kept: {codes.Replace(" ", " and ", StringComparison.Ordinal)}. It can be answered anew until it is revealed.";
+            TempData[nameof(Said)] = $"Kept: {codes.Replace(" ", " and ", StringComparison.Ordinal)}. You can change your answer until it is revealed.";
         }
 
         return RedirectToPage(new { id, taster = Taster });

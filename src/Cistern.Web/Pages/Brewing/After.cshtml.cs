@@ -65,7 +65,7 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaC
         get
         {
             var miss = Core.Planning.Correction.MissOf(Real.Totals, Planned.Totals);
-            return miss <= 1 ? $"Within what counts of its plan ({FigureFormat.Number(miss, 1)} of 1)." : $"Off its plan by {FigureFormat.Number(miss, 1)} times what counts.";
+            return miss <= 1 ? $"Within the tolerances of its plan ({FigureFormat.Number(miss, 1)} of 1)." : $"Off its plan by {FigureFormat.Number(miss, 1)} times the tolerances.";
         }
     }
 

@@ -104,7 +104,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
                 ? $"{Format.Equipment.Water(preparation.WaterG, Format)} of water{(Format.Equipment.Thermometer ? " " : ", ")}{Heat}, "
                 : "";
             var ice = Recipe.Steps.OfType<Step.Ice>().Sum(step => step.IceG) is > 0 and var iceG ? $", {Format.Water(iceG)} of ice" : "";
-            return $"To hand: {water}{Format.Equipment.Dose(Recipe.Coffee.DoseG, Format)} of coffee, ground{(Ground.Length > 0 ? $" ({Ground})" : "")}{ice}.";
+            return $"Within reach: {water}{Format.Equipment.Dose(Recipe.Coffee.DoseG, Format)} of coffee, ground{(Ground.Length > 0 ? $" ({Ground})" : "")}{ice}.";
         }
     }
 
@@ -235,7 +235,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         if (Words<DeviationKind>.Find(form.Value("kind")) is not { } kind || !int.TryParse(form.Value("step"), NumberStyles.None, CultureInfo.InvariantCulture, out var step) || step >= Recipe.Steps.Length
             || (taken && releaseAtS is null && pourOffAtS is null && letDownG is null or 0))
         {
-            Problem = "That answer could not be read. Nothing was changed by it.";
+            Problem = "That answer could not be read. Nothing was changed.";
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
         }
@@ -279,7 +279,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
 
         if (!int.TryParse(Request.Form.Value("step"), NumberStyles.None, CultureInfo.InvariantCulture, out var step) || !Omittable.Any(one => one.Step == step))
         {
-            Problem = "That has not come yet, or cannot be left out. Nothing was changed.";
+            Problem = "That step is not due yet, or cannot be omitted. Nothing was changed.";
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
         }
@@ -300,7 +300,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         if (Brew.State == BrewState.Abandoned || !int.TryParse(Request.Form.Value("step"), NumberStyles.None, CultureInfo.InvariantCulture, out var step) || step >= Recipe.Steps.Length
             || StepWording.Of(Recipe, step, Format).Signs.FirstOrDefault(sign => sign.Code == code) is not { } seen)
         {
-            Problem = "That sign is of another step. Nothing was kept.";
+            Problem = "That sign belongs to another step. Nothing was saved.";
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
         }
@@ -331,7 +331,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
             return NotFound();
         }
 
-        Problem = "That has been done already, or taken back. Nothing was changed.";
+        Problem = "That was done or undone already. Nothing was changed.";
         Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
         return Page();
     }
@@ -350,7 +350,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         var speed = int.TryParse(form.Value("speed"), NumberStyles.None, CultureInfo.InvariantCulture, out var times) && times is >= 1 and <= FastestRehearsal ? times : (int?)null;
         if ((!off && hands is null) || (form.Value("bench") == "rehearse" && (speed is null || Run.ClockRuns)))
         {
-            Problem = Run.ClockRuns ? "A brew whose clock runs is no rehearsal any more. Nothing was changed." : $"Choose whose hands, and a speed from 1 to {FastestRehearsal}. Nothing was changed.";
+            Problem = Run.ClockRuns ? "A running brew cannot become a rehearsal. Nothing was changed." : $"Choose how it is brewed, and a speed from 1 to {FastestRehearsal}. Nothing was changed.";
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
         }
@@ -417,7 +417,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
         var why = (Request.Form.Value("why") ?? "").Trim();
         if (why.Length == 0 || PlainText.Problem(why, 200, lines: false) is not null)
         {
-            Problem = PlainText.Problem(why, 200, lines: false) ?? "Say in a word why it is given up; it stands in the log.";
+            Problem = PlainText.Problem(why, 200, lines: false) ?? "Say in a word why it is abandoned, for the log.";
             Why = why;
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();

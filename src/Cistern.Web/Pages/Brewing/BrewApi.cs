@@ -77,7 +77,7 @@ internal static class BrewApi
 
         if (outcomes is null)
         {
-            return Refuse(StatusCodes.Status404NotFound, $"This bench has no brew {id}.");
+            return Refuse(StatusCodes.Status404NotFound, $"There is no brew {id}.");
         }
 
         var brew = await db.Brews.AsNoTracking().Include(row => row.Entries).FirstAsync(row => row.Id == id, ct);
@@ -86,13 +86,13 @@ internal static class BrewApi
 
     /// <summary>A message about entries that were sent, or null.</summary>
     public static string? Say(Brew brew, IEnumerable<EntryOutcome> outcomes) =>
-        brew.State == BrewState.Abandoned ? "This brew was given up. What was pressed stays with it as a note, and changes nothing."
-        : outcomes.Contains(EntryOutcome.Refused) ? "That press could not be read. Nothing was changed by it."
-        : outcomes.Contains(EntryOutcome.SaidElsewhere) ? "That was already said on another screen. This is where the brew stands now."
+        brew.State == BrewState.Abandoned ? "This brew was abandoned. Your press is saved as a note and changes nothing."
+        : outcomes.Contains(EntryOutcome.Refused) ? "That press could not be read. Nothing was changed."
+        : outcomes.Contains(EntryOutcome.SaidElsewhere) ? "That was already pressed on another screen. This is the current state."
         : null;
 
     private static IResult Refuse(int status, string remedy) =>
-        Results.Json(new { findings = new[] { Finding.Error("", "These entries were not taken.", "", remedy) } }, PageBrew.Json, statusCode: status);
+        Results.Json(new { findings = new[] { Finding.Error("", "These entries were not accepted.", "", remedy) } }, PageBrew.Json, statusCode: status);
 
     private static IResult Answer(BaristaContext bench, IReadOnlyList<PageBrew> brews, string? message) =>
         Results.Json(new { nowMs = bench.NowMs, brews, message }, PageBrew.Json);

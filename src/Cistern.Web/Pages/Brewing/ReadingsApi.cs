@@ -96,7 +96,7 @@ internal static class ReadingsApi
 
         return await store.TakeAsync(id, readings, ct) is { } taken
             ? Results.Json(new { taken.Kept, taken.Dropped }, PageBrew.Json)
-            : Refuse(StatusCodes.Status409Conflict, "This brew is over: nothing more is heard of it.", "Open another, and send to that.");
+            : Refuse(StatusCodes.Status409Conflict, "This brew is over: it accepts no more readings.", "Open another, and send to that.");
     }
 
     private static bool IsToken(string header, string? token) =>
@@ -163,7 +163,7 @@ internal static class ReadingsApi
         }
     }
 
-    private static IResult NoBrew(int id) => Refuse(StatusCodes.Status404NotFound, $"This bench has no brew {id} under way.", "Look for its number in the address of its page.");
+    private static IResult NoBrew(int id) => Refuse(StatusCodes.Status404NotFound, $"There is no brew {id} under way.", "Look for its number in the address of its page.");
 
     private static IResult Refuse(int status, string rule, string remedy) =>
         Results.Json(new { findings = new[] { Finding.Error("", rule, "", remedy) } }, PageBrew.Json, statusCode: status);

@@ -101,7 +101,7 @@ public sealed record Stage(string Verb, string Target, string Countdown, string 
         {
             var action = step.Release ? Begin(recipe, plan, present.Index, present.DueS, present.LowS, nowS, format) : new StageAction(EntryKind.Done, present.Index, words.Says);
             return present.HighS is { } highS && nowS < highS
-                ? new Stage(words.Verb, words.Target, Left(highS - nowS), highS - nowS < ClosingS ? "closing" : "window", $"left of its window, until {FigureFormat.Clock(highS)}", soon, words, action)
+                ? new Stage(words.Verb, words.Target, Left(highS - nowS), highS - nowS < ClosingS ? "closing" : "window", $"left in its window, until {FigureFormat.Clock(highS)}", soon, words, action)
                 : new Stage(words.Verb, words.Target, $"+{Left(Math.Floor(nowS - Math.Max(present.DueS, present.HighS ?? 0) + Hair))}", "call", present.HighS is null ? "since it was due" : "since its window closed", soon, words, action);
         }
 

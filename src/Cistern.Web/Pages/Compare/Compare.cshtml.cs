@@ -94,8 +94,8 @@ public sealed class CompareModel(CisternDb db, BaristaContext bench, ForecastMod
         }
 
         var asked = b.Distinct(StringComparer.Ordinal).Count() + Plans.Count;
-        Problem = asked > all.Count && all.Count == ComparisonCharts.Most ? $"{ComparisonCharts.Most} are the most that can be told apart; the others were left out."
-            : asked > all.Count ? "What was given up, is still under way or is not there cannot be compared." : null;
+        Problem = asked > all.Count && all.Count == ComparisonCharts.Most ? $"At most {ComparisonCharts.Most} can be compared; the others were left out."
+            : asked > all.Count ? "Brews that were abandoned, are running or do not exist cannot be compared." : null;
         if (all.Count >= 2)
         {
             Draw(all);

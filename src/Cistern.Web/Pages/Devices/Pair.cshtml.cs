@@ -62,7 +62,7 @@ public sealed class PairModel(DeviceJoin desk, DeviceStore devices, ActiveReques
         if (DeviceStore.NameProblem(Name) is { } problem)
         {
             // Checked first: a code can be used once, and an invalid name must not use it up.
-            Problem = Name.Length == 0 ? "Say what this device is called; the owner sees it in the list." : problem;
+            Problem = Name.Length == 0 ? "Give this device a name; the owner sees it in the list." : problem;
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
             return Page();
         }
@@ -76,14 +76,14 @@ public sealed class PairModel(DeviceJoin desk, DeviceStore devices, ActiveReques
                 return Redirect("/");
             case TryResult.JustShut:
                 // Once per block, so that a script cannot push other entries out of the record.
-                await devices.RecordAsync("Too many wrong codes: pairing was shut for five minutes.", HttpContext.From(), nowMs, ct);
+                await devices.RecordAsync("Too many wrong codes: connecting was blocked for five minutes.", HttpContext.From(), nowMs, ct);
                 goto case TryResult.Shut;
             case TryResult.Shut:
-                Problem = "Too many wrong codes. None is looked at for five minutes; then ask for a new one on the bench.";
+                Problem = "Too many wrong codes. Wait five minutes, then ask for a new code.";
                 Response.StatusCode = StatusCodes.Status429TooManyRequests;
                 return Page();
             default:
-                Problem = "That is not the code that is good now. A code is good once, and for five minutes.";
+                Problem = "That is not the current code. A code works once, within five minutes.";
                 Response.StatusCode = StatusCodes.Status422UnprocessableEntity;
                 return Page();
         }

@@ -79,7 +79,7 @@ public sealed class ImportRuns(IServiceScopeFactory scopes, TimeProvider time, I
             var services = scope.ServiceProvider;
             if (await LookAsync(services, lot, CancellationToken.None) is not { Good: true } look)
             {
-                runs[lot] = new ImportRun(0, 0, null, "Its files are not there any more, or are not as they were: choose them again.");
+                runs[lot] = new ImportRun(0, 0, null, "Its files were deleted or changed: choose them again.");
                 return;
             }
 
@@ -98,7 +98,7 @@ public sealed class ImportRuns(IServiceScopeFactory scopes, TimeProvider time, I
         {
             log.LogError(error, "Unhandled exception in an import.");
             // What had been written was undone, or will be at the next start.
-            runs[lot] = runs[lot] is { ImportId: not null } kept ? kept : new ImportRun(0, 0, null, "It broke off, and nothing of it was kept. The log says why; try it again, or with fewer files.");
+            runs[lot] = runs[lot] is { ImportId: not null } kept ? kept : new ImportRun(0, 0, null, "It failed, and nothing of it was saved. The server's log says why; try again, or with fewer files.");
         }
         finally
         {

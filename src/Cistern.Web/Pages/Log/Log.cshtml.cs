@@ -69,10 +69,10 @@ public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, Bar
     {
         var query = LogQueries.Of(Request.Form.Value("query") ?? "");
         var name = (Request.Form.Value("name") ?? "").Trim();
-        var problem = name.Length == 0 ? "Give it a name." : PlainText.Problem(name, MostLetters, lines: false) ?? (query.IsEmpty ? "Nothing is asked for yet: choose or type something first." : null);
+        var problem = name.Length == 0 ? "Give it a name." : PlainText.Problem(name, MostLetters, lines: false) ?? (query.IsEmpty ? "Choose or type something first." : null);
         if (problem is null && !await log.KeepAsync(name, query))
         {
-            problem = $"{LogStore.MostKept} searches are kept already: let one go first.";
+            problem = $"{LogStore.MostKept} searches are saved already: delete one first.";
         }
 
         if (problem is null)

@@ -57,7 +57,7 @@ public sealed class NextModel(SeriesAdvice advice, PlanKeeping keeping, Idempote
         var key = Request.Form.Value("change") ?? "";
         if (Advice.Changes.FirstOrDefault(change => KeyOf(change) == key) is not { } change)
         {
-            Said = "That is not what is advised any more: something was tasted or measured since. This is.";
+            Said = "The advice has changed, because something was tasted or measured since.";
             Response.StatusCode = StatusCodes.Status409Conflict;
             return Page();
         }

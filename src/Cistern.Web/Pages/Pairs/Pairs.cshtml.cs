@@ -29,7 +29,7 @@ public sealed class PairsModel(CisternDb db, PlanFinder finder, PairStore pairs,
         var made = await pairs.PairsAsync(ct);
         var plans = made.Select(pair => pair.FirstPlanId).ToList();
         var names = await db.Plans.AsNoTracking().Where(plan => plans.Contains(plan.Id)).ToDictionaryAsync(plan => plan.Id, plan => plan.Name, ct);
-        Before = [.. made.Select(pair => (pair, pair.FirstPlanId is { } id && names.TryGetValue(id, out var name) ? name : "A plan that is no more"))];
+        Before = [.. made.Select(pair => (pair, pair.FirstPlanId is { } id && names.TryGetValue(id, out var name) ? name : "A deleted plan"))];
     }
 
     /// <summary>Makes a pair of a plan.</summary>

@@ -66,7 +66,7 @@ internal static class PicturesApi
         return await KeepAsync(pictures, looker, id, bytes.ToArray(), of, said ?? "", key, Math.Clamp(atMs ?? bench.NowMs, 0, bench.NowMs), ct) switch
         {
             null => Results.Problem(PictureWording.Unreadable, statusCode: StatusCodes.Status422UnprocessableEntity),
-            PictureOutcome.NoSuchBrew => Results.Problem($"This bench has no brew {id} in its log.", statusCode: StatusCodes.Status404NotFound),
+            PictureOutcome.NoSuchBrew => Results.Problem($"There is no brew {id} in its log.", statusCode: StatusCodes.Status404NotFound),
             PictureOutcome.Enough => Results.Problem($"A brew has at most {BrewPicture.MostOfOne} pictures.", statusCode: StatusCodes.Status409Conflict),
             _ => Results.NoContent(),
         };

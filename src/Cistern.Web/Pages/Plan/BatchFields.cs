@@ -138,7 +138,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
         var was = stood >= least && stood <= Most;
         if (plan.Good && was && (Batch.Ratio < least || Batch.Ratio > Most))
         {
-            Say($"The ratio is {FigureFormat.Ratio(Batch.Ratio)} now, since {Locks.Before.ToString().ToLowerInvariant()} and {Locks.Last.ToString().ToLowerInvariant()} are held; {(least == LeastStraight ? "for drinking straight " : "")}1:{FigureFormat.Number(least, 0)} to 1:{FigureFormat.Number(Most, 0)} is usual.");
+            Say($"The ratio is now {FigureFormat.Ratio(Batch.Ratio)}, because {Locks.Before.ToString().ToLowerInvariant()} and {Locks.Last.ToString().ToLowerInvariant()} are held; {(least == LeastStraight ? "for drinking straight " : "")}1:{FigureFormat.Number(least, 0)} to 1:{FigureFormat.Number(Most, 0)} is usual.");
             plan.Instead = (string.Create(CultureInfo.InvariantCulture, $"ratio:{stood:R}"), $"Hold {FigureFormat.Ratio(stood)} instead");
         }
     }
@@ -196,7 +196,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
             typed[quantity] = (number ?? new TypedNumber(Shown(quantity), null, null)) with
             {
                 Value = null,
-                Problem = $"No dose and water give that with the {kept} that is held. Change the {kept}, or ask for less.",
+                Problem = $"No dose and water give that while the {kept} is held. Change the {kept}, or ask for less.",
             };
         }
     }
@@ -259,7 +259,7 @@ public sealed class BatchFields(PlanSettings plan, SentForm sent, FigureFormat f
         }
 
         var (mass, gPerMl) = (quantity == Quantity.Water, quantity == Quantity.Water ? 1 : DrinkGPerMl);
-        foreach (var (cup, cupMl, says) in new[] { ("cup", format.Units.CupMl, " How large your cup is can be set under You."), ("mug", MugMl, "") })
+        foreach (var (cup, cupMl, says) in new[] { ("cup", format.Units.CupMl, " Set the size of your cup under You."), ("mug", MugMl, "") })
         {
             if (!plain.EndsWith(cup, StringComparison.Ordinal) && !plain.EndsWith(cup + "s", StringComparison.Ordinal))
             {

@@ -95,7 +95,7 @@ public static class BrewerFacts
             yield break;
         }
 
-        var verdict = margin < 30 ? "too little: the water falls back" : margin > 160 ? "too much: big bubbles everywhere" : "it holds when the coffee goes in";
+        var verdict = margin < 30 ? "not enough: the water falls back" : margin > 160 ? "too much: big bubbles everywhere" : "enough when the coffee goes in";
         yield return new Fact("The flame has to spare", $"{FigureFormat.Number(margin, 0)} W", $"{verdict}; 30 to 160 W is right. A judgement: wait for fine, even bubbles");
         yield return new Fact("Stays in the bulb", plan.Format.Water(12), "it never rises, and never extracts");
     }
@@ -107,8 +107,8 @@ public static class BrewerFacts
         if (family is BrewerFamily.Jar or BrewerFamily.FrenchPress)
         {
             var keptG = totals.KeptWaterG + totals.KeptSolidsG.Sum;
-            yield return new Fact("Left behind", plan.Format.Water(keptG), family == BrewerFamily.Jar ? "the last of it is mud: leave it" : "in the bed and under the plunger");
-            yield return new Fact("Sediment", $"{FigureFormat.Number(totals.SedimentGPer100G, 2)} g in 100 g", family == BrewerFamily.FrenchPress ? "what is left standing on the grounds goes on extracting" : null);
+            yield return new Fact("Left behind", plan.Format.Water(keptG), family == BrewerFamily.Jar ? "the last of it is mud: leave it in" : "in the bed and under the plunger");
+            yield return new Fact("Sediment", $"{FigureFormat.Number(totals.SedimentGPer100G, 2)} g in 100 g", family == BrewerFamily.FrenchPress ? "coffee left on the grounds goes on extracting" : null);
         }
     }
 

@@ -126,12 +126,12 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
     }));
 
     /// <summary>How many recipes match, as a sentence.</summary>
-    public string Found => Choices.Count == 0 ? "No recipe has these words. Take one out." : Choices.Count(choice => choice.Misfits.Count == 0) switch
+    public string Found => Choices.Count == 0 ? "No recipe has these words. Try fewer." : Choices.Count(choice => choice.Misfits.Count == 0) switch
     {
-        0 => "No recipe does all of that. They follow with what they do not, the nearest first.",
-        1 => $"1 of {Choices.Count} recipes does all of that. The others follow, with what they do not.",
+        0 => "No recipe does all of that. The best match comes first, with what it does not do.",
+        1 => $"1 of {Choices.Count} recipes does all of that. The others follow, with what they do not do.",
         var count when count == Choices.Count => "Every recipe does that.",
-        var count => $"{count} of {Choices.Count} recipes do all of that. The others follow, with what they do not.",
+        var count => $"{count} of {Choices.Count} recipes do all of that. The others follow, with what they do not do.",
     };
 
     /// <summary>Shows the page.</summary>

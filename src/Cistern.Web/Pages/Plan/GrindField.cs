@@ -21,7 +21,7 @@ public sealed class GrindField(PlanSettings plan, SentForm sent)
             var picks = plan.Work.Plan.Picks;
             return plan.Grinder is { } grinder && plan.CanGrind && picks is { AskedUm: { } asked, GrinderSetting: { } setting } && (setting <= grinder.Least || setting >= grinder.Most)
                 && Math.Abs(grinder.MedianUm(setting) - asked) > (0.5 * Math.Abs(grinder.Scale.UmPerSetting) * grinder.Step) + 1
-                ? $"{grinder.Name} goes from {FigureFormat.Number(grinder.MedianUm(grinder.Least), 0)} to {FigureFormat.Number(grinder.MedianUm(grinder.Most), 0)} µm, and {FigureFormat.Number(asked, 0)} µm were asked for. It stands at the nearest it has: take another grinder, or let time or temperature make up for it."
+                ? $"{grinder.Name} goes from {FigureFormat.Number(grinder.MedianUm(grinder.Least), 0)} to {FigureFormat.Number(grinder.MedianUm(grinder.Most), 0)} µm, and {FigureFormat.Number(asked, 0)} µm were asked for. It is set as close as it goes: use another grinder, or compensate with time or temperature."
                 : null;
         }
     }
@@ -37,7 +37,7 @@ public sealed class GrindField(PlanSettings plan, SentForm sent)
         if (plan.Grinder is { Scale.Grinds: false } mute)
         {
             // One that an earlier version let on to the shelf.
-            return new TypedNumber(FigureFormat.Setting(mute.Least), null, $"None of its settings can be computed: {FigureFormat.Number(mute.MedianUm(mute.Least), 0)} to {FigureFormat.Number(mute.MedianUm(mute.Most), 0)} µm. Put it right on the Shelf.");
+            return new TypedNumber(FigureFormat.Setting(mute.Least), null, $"None of its settings can be computed: {FigureFormat.Number(mute.MedianUm(mute.Least), 0)} to {FigureFormat.Number(mute.MedianUm(mute.Most), 0)} µm. Correct it on the Shelf.");
         }
 
         var stands = Shown;

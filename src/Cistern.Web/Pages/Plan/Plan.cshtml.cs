@@ -150,7 +150,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
             await WorkOutAsync(ct);
             var name = (Request.Form.Value("keep.name") ?? "").Trim();
             var why = (Request.Form.Value("keep.why") ?? "").Trim();
-            var problem = name.Length == 0 ? "Give it a name of up to 200 letters." : PlainText.Problem(name, 200, lines: false) ?? PlainText.Problem(why, 2_000, lines: true) ?? (!IsKeepable() ? "Something above will not do yet." : null);
+            var problem = name.Length == 0 ? "Give it a name of up to 200 letters." : PlainText.Problem(name, 200, lines: false) ?? PlainText.Problem(why, 2_000, lines: true) ?? (!IsKeepable() ? "Something above needs correcting." : null);
             Keep = (name, why, problem);
             if (problem is not null)
             {
@@ -187,7 +187,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
             var unasked = View.Events.Any(one => one.Kind == BrewEventKind.ToTheBrim) && Request.Form.Value("brim") != "sure";
             if (!Settings.Good || !View.CanBrew || unasked)
             {
-                said = unasked ? "It would stand at the brim. Brew it so, or scale it to fit?" : null;
+                said = unasked ? "It would be full to the brim. Brew it anyway, or scale it to fit?" : null;
                 Response.StatusCode = Part ? StatusCodes.Status200OK : StatusCodes.Status422UnprocessableEntity;
                 return Page();
             }
@@ -356,7 +356,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
     {
         if (Settings.Good && Settings.Editing.Picked.Problem() is { } problem)
         {
-            Settings.Problems.Add($"That cannot be kept: {problem}");
+            Settings.Problems.Add($"That cannot be saved: {problem}");
         }
 
         return Settings.Good;
@@ -369,7 +369,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
         var state = Settings.Editing.State;
         if (state.Problem() is { } problem)
         {
-            Settings.Problems.Add($"That cannot be kept: {problem}");
+            Settings.Problems.Add($"That cannot be saved: {problem}");
             return true;
         }
 

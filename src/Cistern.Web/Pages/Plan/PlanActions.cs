@@ -90,7 +90,7 @@ public static class PlanActions
         plan.Opens = applied.Step ?? plan.Opens;
         if (applied.Refusal == PlanRefusal.Unreadable)
         {
-            plan.Problems.AddRange(applied.Findings.Take(1).Select(finding => $"That cannot be kept: {finding.Place}: {finding.Rule} It would say {finding.Found}."));
+            plan.Problems.AddRange(applied.Findings.Take(1).Select(finding => $"That cannot be saved: {finding.Place}: {finding.Rule} It would say {finding.Found}."));
         }
 
         return applied;
@@ -103,7 +103,7 @@ public static class PlanActions
     {
         if (Core.Recipes.Verb.Find(values.Value("verb") ?? "") is not { } verb)
         {
-            plan.Answer = "Choose what is to be put in.";
+            plan.Answer = "Choose what to put in.";
             return;
         }
 
@@ -117,7 +117,7 @@ public static class PlanActions
         var gesture = Gesture.Find(what);
         if (gesture is null && Core.Recipes.Verb.Find(what) is null)
         {
-            plan.Answer = "Choose what is to be put in.";
+            plan.Answer = "Choose what to put in.";
             return;
         }
 
@@ -151,8 +151,8 @@ public static class PlanActions
             PlanRefusal.NoTime => SayWhen,
             PlanRefusal.NoPlace => $"There is no place for that here: {WantsPlace(plan, word)}.",
             PlanRefusal.NoSuchThing => "This brewer cannot do that.",
-            PlanRefusal.TooManySteps => $"A recipe has at most {RecipeReader.MostSteps} steps. Join some that are one.",
-            null when broken => "A crust is broken once: the break that was there gave way to this one.",
+            PlanRefusal.TooManySteps => $"A recipe has at most {RecipeReader.MostSteps} steps. Combine some.",
+            null when broken => "A crust is broken once: the earlier break was removed.",
             _ => Moved(plan, change, applied.Step),
         };
     }
@@ -169,7 +169,7 @@ public static class PlanActions
         _ => "the coffee has to be in, and something left to pour off",
     };
 
-    private const string SayWhen = "Say when it is to be put in, like 1:00.";
+    private const string SayWhen = "Say when, like 1:00.";
 
     /// <summary>Says so where something was inserted at another time than asked for.</summary>
     private static string? Moved(PlanSettings plan, PlanChange change, int? step)
@@ -194,7 +194,7 @@ public static class PlanActions
         }
 
         var applied = plan.Do(new PlanChange.StartClock(start), $"clock from {Words<ClockStart>.Of(start).Replace('-', ' ')}");
-        plan.Answer = applied.Refusal is null ? null : "That moment never comes in this plan. Put the step in that it waits for, or start the clock at another.";
+        plan.Answer = applied.Refusal is null ? null : "That moment does not occur in this plan. Put in the step it waits for, or start the clock at another moment.";
         return true;
     }
 
@@ -217,9 +217,9 @@ public static class PlanActions
         {
             var wantedS = at.GetValue<double>();
             var other = StepWording.Of(plan.Recipe, pushed, format).Verb;
-            plan.RefusedStep = form.With([Finding.Error("at", $"{other} is at {FigureFormat.Clock(standsS)}, and would be pushed.", FigureFormat.Clock(wantedS), $"Give a time up to {FigureFormat.Clock(standsS)}, or move all that comes after it too.")]);
+            plan.RefusedStep = form.With([Finding.Error("at", $"{other} is at {FigureFormat.Clock(standsS)}, and would be delayed.", FigureFormat.Clock(wantedS), $"Give a time up to {FigureFormat.Clock(standsS)}, or move everything after it too.")]);
             plan.Answer = $"{StepWording.Of(plan.Recipe, index, format).Verb} at {FigureFormat.Clock(wantedS)} would come after {other} at {FigureFormat.Clock(standsS)}. Nothing was changed.";
-            plan.Instead = (FormattableString.Invariant($"begin:{index}:{wantedS:R}"), "Move what comes after it too");
+            plan.Instead = (FormattableString.Invariant($"begin:{index}:{wantedS:R}"), "Move everything after it too");
             return;
         }
 
@@ -292,7 +292,7 @@ public static class PlanActions
         var applied = plan.Do(new PlanChange.AskBoth(by, tdsPercent, wantedBalance), null);
         if (applied.Solution is not { } solution)
         {
-            plan.Answer = "Choose what is to extract more or less: a grind that can be set, the temperature, or the time.";
+            plan.Answer = "Choose what to change besides the dose: the grind, if it can be set, the temperature, or the time.";
             return;
         }
 

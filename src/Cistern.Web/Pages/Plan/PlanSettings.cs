@@ -39,7 +39,7 @@ public sealed class PlanSettings
         MovedOn = [.. Work.MovedOn.Select(Moved)];
         if (sent.Pressed == "as-now")
         {
-            Do(new PlanChange.AsOnShelf(), "as it stands on the shelf now");
+            Do(new PlanChange.AsOnShelf(), "as it is on the shelf now");
             MovedOn = [];
         }
 
@@ -51,7 +51,7 @@ public sealed class PlanSettings
         PlanActions.Do(this, values, format);
         if (Editing.LetGo)
         {
-            Problems.Insert(0, "What was held does not go together here; the recipe's own dose and water stand again.");
+            Problems.Insert(0, "The quantities you set do not fit together here; the recipe's own dose and water are used again.");
         }
 
         Settle();
@@ -355,7 +355,7 @@ public sealed class PlanSettings
             return steepEnd;
         }
 
-        var problem = $"It cannot come before {FigureFormat.Clock(applied.Value!.Value)}: what goes before takes that long.";
+        var problem = $"It cannot come before {FigureFormat.Clock(applied.Value!.Value)}: the steps before it take that long.";
         if (applied is { Step: { } index, LengthS: { } lengthS })
         {
             Answer = $"Steep until {FigureFormat.Clock(wantedS)}? {problem}";

@@ -13,7 +13,7 @@ public static class PreparingWording
         Chore.Weigh => $"Weigh {plan.Format.Dose(plan.Settings.Recipe.Coffee.DoseG)}{(plan.Settings.CanGrind ? ", a little over for what the grinder keeps" : "")}",
         Chore.Grind => $"Grind: {plan.Settings.GrindText}",
         Chore.RinseFilter => "Rinse the filter, flat and with no bubble under it, and empty the rinse water",
-        Chore.WarmVessel => "Warm brewer and server, and empty them; never one with ice in it",
+        Chore.WarmVessel => "Warm the brewer and the server, and empty them; never one with ice in it",
         Chore.WeighIce => "Weigh the ice, server first",
         Chore.ChargeBulb => "Fill the bulb, its outside dry; fit the cloth tight and centred, and hook its chain",
         Chore.HeatBulb => $"Heat {plan.Format.Water(plan.Settings.Recipe.WaterG)} in the bulb over the flame, from the tap; hot water from a kettle shortens it",

@@ -199,7 +199,7 @@ public sealed class StepForm
             }
             else
             {
-                problem = from.Problem ?? to.Problem ?? "The earlier time stands first.";
+                problem = from.Problem ?? to.Problem ?? "The earlier time comes first.";
             }
         }
 
@@ -243,7 +243,7 @@ public sealed class StepForm
         "under" => "Held under the surface",
         "toMl" => "Drawn to the mark at",
         "cups" => "Cups",
-        "met" => "Share met before it is drunk, 0 to 1",
+        "met" => "Share melted before it is drunk, 0 to 1",
         "flameW" => "Flame",
         "waterG" => "Water",
         "holdC" => "The flame holds it at",

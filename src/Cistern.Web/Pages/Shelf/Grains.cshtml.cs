@@ -72,7 +72,7 @@ public sealed class GrainsModel(CisternDb db) : PageModel
 
         var size = TypedNumber.Read(text.Replace("µm", "", StringComparison.Ordinal).Replace("um", "", StringComparison.Ordinal), 20, 3_000, "µm");
         Found = size.Value is { } um ? [.. GrainWords.For(um)] : [.. GrainWords.All.Where(word => word.Word.Contains(text, StringComparison.OrdinalIgnoreCase))];
-        Asked = Asked with { Text = text.Length > 60 ? text[..60] : text, Problem = Found.Count == 0 ? "Nobody is known to say that. Try a word from the table, or a size from 50 to 1700 µm." : null };
+        Asked = Asked with { Text = text.Length > 60 ? text[..60] : text, Problem = Found.Count == 0 ? "That word is unknown. Try a word from the table, or a size from 50 to 1700 µm." : null };
         Found = Found.Count == 0 ? GrainWords.All : Found;
     }
 

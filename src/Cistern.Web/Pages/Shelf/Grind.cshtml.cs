@@ -152,7 +152,7 @@ public sealed class GrindModel(CisternDb db, IdempotencyStore requests, PictureP
         }
         else
         {
-            Problem = "Say what it was ground with, and it is kept there.";
+            Problem = "Say what it was ground with, to save it there.";
             return Refused();
         }
 

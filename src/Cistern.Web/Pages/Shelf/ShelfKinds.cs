@@ -36,7 +36,7 @@ public static class ShelfKinds
 
         public override string Title => "Coffees";
 
-        public override string Empty => "No coffee yet. Add a bag, and its roast, its rest and the grams left follow it into every plan.";
+        public override string Empty => "No coffee yet. Add a bag, and every plan knows its roast, its age and the grams left.";
 
         protected override DbSet<Bag> Rows(CisternDb db) => db.Bags;
 
@@ -55,7 +55,7 @@ public static class ShelfKinds
             bag.TastesOf = form.Text("tastes", "Tastes of", bag.TastesOf, 200, hint: "the notes on the bag");
             bag.Decaffeinated = form.Flag("decaf", "Decaffeinated", bag.Decaffeinated);
             bag.BoughtGround = form.Flag("ground", "Ground", bag.BoughtGround, "bought ground", "ground here");
-            bag.GroundUm = form.Number("ground-um", "If bought ground, about", bag.GroundUm, 100, 2_500, "µm", "a guess by eye; the table of grain sizes helps");
+            bag.GroundUm = form.Number("ground-um", "If bought ground, about", bag.GroundUm, 100, 2_500, "µm", "an estimate by eye; the table of grain sizes helps");
             bag.GroundSpread = form.Number("ground-spread", "and its spread", bag.GroundSpread, 0.05, 1.5, "", "0.45 even, 0.7 wide");
         }
 
@@ -93,7 +93,7 @@ public static class ShelfKinds
 
         public override string Title => "Grinders";
 
-        public override string Empty => "No grinder yet. Add one, and grinds are told in its own settings.";
+        public override string Empty => "No grinder yet. Add one, and grinds are shown in its settings.";
 
         protected override DbSet<Grinder> Rows(CisternDb db) => db.Grinders;
 
@@ -110,17 +110,17 @@ public static class ShelfKinds
             grinder.Step = form.Number("step", "Smallest step", grinder.Step, 0.01, 10, "", "one click, one notch or a part of a turn");
             grinder.Notches = form.Flag("notches", "Its settings have", grinder.Notches, "only notches, to be counted", "numbers");
             grinder.UsualFilterSetting = form.Maybe("usual", "My usual for paper", grinder.UsualFilterSetting, grinder.Least, Math.Max(grinder.Least, grinder.Most), "", "so that “two finer than usual” means something here");
-            grinder.Looks = form.Text("looks", "What it looks like", grinder.Looks, 400, hint: "one a line, such as 20 = caster sugar, or 24 = 800 µm where it looks like a bag that was bought ground; the grain pictures show the words at true size", area: true);
+            grinder.Looks = form.Text("looks", "What it looks like", grinder.Looks, 400, hint: "one a line, such as 20 = caster sugar, or 24 = 800 µm where it looks like a bag bought ground; the grain pictures show the words at true size", area: true);
             grinder.Estimated = form.Flag("estimated", "Grain sizes", grinder.Estimated && !form.IsTold("per"), "nobody has measured: estimate them from the above", "are measured, as follows");
             grinder.UmAtZero = form.Number("zero", "Median at 0", grinder.UmAtZero, -5_000, 5_000, "µm", "only where it was measured");
             grinder.UmPerSetting = form.Number("per", "Median for each 1 more", grinder.UmPerSetting, 0.5, 1_000, "µm", "only where it was measured");
             grinder.Measured = form.Text("measured", "Measured in pictures", grinder.Measured, 2_000, hint: "one a line, such as 18 = 624 ± 20; a picture of the grounds on the scale card adds one", area: true);
-            grinder.Spread = form.Number("spread", "Spread", grinder.Spread, 0.05, 1.5, "", "about 0.42 even, 0.68 uneven; leave it if nobody knows");
+            grinder.Spread = form.Number("spread", "Spread", grinder.Spread, 0.05, 1.5, "", "about 0.42 even, 0.68 uneven; leave it if you do not know");
             grinder.SecondsPerG = form.Number("seconds", "Seconds for a gram", grinder.SecondsPerG, 0, 20, "s", "about 2 by hand, 0.5 with a motor");
             grinder.Labels = form.Text("labels", "Labels on it", grinder.Labels, 400, hint: "one a line, such as F = 6.5", area: true);
             if (grinder.Most <= grinder.Least)
             {
-                form.Refuse("most", "The most has to be over the least.");
+                form.Refuse("most", "The highest setting must be above the lowest.");
             }
 
             Estimate(grinder, form);
@@ -148,7 +148,7 @@ public static class ShelfKinds
 
         public override (string Svg, string Says)? Picture(IShelved thing) => thing is Grinder grinder && grinder.Most > grinder.Least && grinder.Scale.Grinds
             ? (GrinderLinePicture.Draw(grinder.Scale, grinder.HalfWidthUm, grinder.MeasuredList, grinder.SettingName),
-                grinder.MeasuredList.Count > 0 ? "Its settings in µm: a line through what was measured, and where it may really lie eight times in ten." : "Its settings in µm, as they are thought to be.")
+                grinder.MeasuredList.Count > 0 ? "Its settings in µm: a line through the measurements, with its 80 % range." : "Its settings in µm, as estimated.")
             : null;
 
         /// <summary>Fits the line of an unmeasured grinder to what is known of it.</summary>
@@ -167,7 +167,7 @@ public static class ShelfKinds
             var estimate = new GrinderEstimate(grinder.Least, grinder.Most, grinder.Known);
             if (estimate.UmPerSetting <= 0)
             {
-                form.Refuse(grinder.Looks.Length > 0 ? "looks" : "usuals", "That would make it finer as the setting goes up. Look whether two settings are the wrong way round.");
+                form.Refuse(grinder.Looks.Length > 0 ? "looks" : "usuals", "That would make it finer as the setting goes up. Check whether two settings are swapped.");
                 return;
             }
 
@@ -196,7 +196,7 @@ public static class ShelfKinds
 
         public override string Title => "Brewers";
 
-        public override string Empty => "No brewer yet. Recipes stand for a brewer of their own; add yours, and they fit it.";
+        public override string Empty => "No brewer yet. Add yours, and recipes are scaled to fit it.";
 
         protected override DbSet<OwnedBrewer> Rows(CisternDb db) => db.Vessels;
 
@@ -214,9 +214,9 @@ public static class ShelfKinds
             vessel.Filter = form.Word("filter", "Filter", vessel.Filter, "the usual");
             var cone = form.Word("cone", "Cone, of a dripper", vessel.Cone, "the usual");
             vessel.Cone = vessel.Family is BrewerFamily.ValveDripper or BrewerFamily.LeverDripper ? cone : null;
-            vessel.OutletMm = form.Maybe("outlet", "Hole below the cone", vessel.OutletMm, 1, 40, "mm", "of a dripper; left empty, it slows nothing");
+            vessel.OutletMm = form.Maybe("outlet", "Hole below the cone", vessel.OutletMm, 1, 40, "mm", "of a dripper; empty where it does not slow the flow");
             vessel.Wrapped = form.Flag("wrapped", "Wrapped in a cloth", vessel.Wrapped);
-            vessel.Marks = form.Text("marks", "Its marks", vessel.Marks, 120, hint: "in ml, parted by commas; they stand for a scale where there is none");
+            vessel.Marks = form.Text("marks", "Its marks", vessel.Marks, 120, hint: "in ml, separated by commas; used instead of a scale");
             if (vessel.Marks.Split([',', ';', ' '], StringSplitOptions.RemoveEmptyEntries).Length != vessel.MarksMl.Count)
             {
                 form.Refuse("marks", $"Each mark is a number of ml up to {Number(vessel.CapacityMl)}.");
@@ -237,7 +237,7 @@ public static class ShelfKinds
 
         public override string Title => "Servers and cups";
 
-        public override string Empty => "None yet. Add what the drink lands in, and a plan says when it would run over.";
+        public override string Empty => "None yet. Add one, and a plan says when it would run over.";
 
         protected override DbSet<Server> Rows(CisternDb db) => db.Servers;
 
@@ -260,7 +260,7 @@ public static class ShelfKinds
 
         public override string Title => "Kettles";
 
-        public override string Empty => "None yet. Add one, and a plan says when to put it on.";
+        public override string Empty => "None yet. Add one, and a plan says when to switch it on.";
 
         protected override DbSet<OwnedKettle> Rows(CisternDb db) => db.Kettles;
 
@@ -271,8 +271,8 @@ public static class ShelfKinds
             kettle.Name = form.Text("name", "Name", kettle.Name, 80, required: true);
             kettle.CapacityMl = form.Number("capacity", "Holds", kettle.CapacityMl, 100, 6_000, "ml");
             kettle.KeepsTemperature = form.Flag("keeps", "When it boils", kettle.KeepsTemperature, "it stops before, at a temperature", "it is left to cool");
-            kettle.SecondsPerLitre = form.Number("seconds", "A litre boils in", kettle.SecondsPerLitre, 30, 3_600, "s", "from the tap; time it once");
-            var timed = form.Maybe("off", "Off the boil, read after a minute", null, 40, 99.9, "°C", "lid open, at sea level in a room of 21 °C; leave it out for the usual");
+            kettle.SecondsPerLitre = form.Number("seconds", "A litre boils in", kettle.SecondsPerLitre, 30, 3_600, "s", "from cold tap water; time it once");
+            var timed = form.Maybe("off", "Off the boil, read after a minute", null, 40, 99.9, "°C", "lid open, at sea level in a room of 21 °C; leave it empty for the usual");
             kettle.CoolsPerS = timed is { } readC ? Kettle.Timed(60, readC, 0, 21).DecayPerS : kettle.CoolsPerS;
         }
 
@@ -293,7 +293,7 @@ public static class ShelfKinds
 
         public override string Title => "Waters";
 
-        public override string Empty => "None yet. Hardness and alkalinity decide a good deal of the cup; they stand on the bottle or at the waterworks.";
+        public override string Empty => "None yet. Hardness and alkalinity matter for the taste; find them on the bottle or from your waterworks.";
 
         protected override DbSet<OwnedWater> Rows(CisternDb db) => db.Waters;
 
@@ -356,7 +356,7 @@ public static class ShelfKinds
 
         public override string Title => "Spoons";
 
-        public override string Empty => "None yet. Spoons hold 5 to 11 g: weigh yours once, and it stands for a scale.";
+        public override string Empty => "None yet. Spoons hold 5 to 11 g: weigh yours once, and use it instead of a scale.";
 
         protected override DbSet<Spoon> Rows(CisternDb db) => db.Spoons;
 
@@ -366,7 +366,7 @@ public static class ShelfKinds
         {
             spoon.Name = form.Text("name", "Name", spoon.Name, 80, required: true);
             spoon.HoldsG = form.Coffee("holds", "Holds", spoon.HoldsG, 0.5, 40);
-            spoon.Heaped = form.Flag("heaped", "Weighed heaped", spoon.Heaped, hint: "then doses are told in heaped spoons, which scatter more");
+            spoon.Heaped = form.Flag("heaped", "Weighed heaped", spoon.Heaped, hint: "then doses are in heaped spoons, which vary more");
             spoon.WeighedWith = form.Text("with", "Weighed with", spoon.WeighedWith, 80, hint: "dark roasts are lighter, so a spoon holds less of them");
         }
 
@@ -379,7 +379,7 @@ public static class ShelfKinds
 
         public override string Title => "Papers and cloths";
 
-        public override string Empty => "None yet. Papers are counted down as you brew; a cloth says when it wants care.";
+        public override string Empty => "None yet. Papers are counted down as you brew; a cloth says when it needs care.";
 
         protected override DbSet<FilterStock> Rows(CisternDb db) => db.Filters;
 

@@ -116,7 +116,7 @@ public sealed class ThingForm(IEnumerable<KeyValuePair<string, StringValues>>? s
         var shown = stands.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
         var text = Sent(name, shown);
         var good = DateOnly.TryParseExact(text, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var day) && day <= latest && day.Year > 1990;
-        Add(new Field(name, label, text) { Kind = "date", Problem = sent is null || good ? null : "Give a day that has been, as year-month-day." }, shown);
+        Add(new Field(name, label, text) { Kind = "date", Problem = sent is null || good ? null : "Give a date in the past, as year-month-day." }, shown);
         return good ? day : stands;
     }
 

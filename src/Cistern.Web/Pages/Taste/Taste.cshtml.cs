@@ -146,26 +146,26 @@ public sealed class TasteModel(CisternDb db, IdempotencyStore requests, BaristaC
     {
         if (BedTells && Form.Bed.Length == 0)
         {
-            yield return "The drawdown was not as it should be: what does the bed show?";
+            yield return "The drawdown was outside its window: what does the bed show?";
         }
 
         if (Off.Any(verdict => verdict.Of == FlowOf.Press) && Form.PressFelt.Length == 0)
         {
-            yield return "The press was not as it should be: how did it feel?";
+            yield return "The press was outside its window: how did it feel?";
         }
 
         if (Brew.Facts is { Assumed: > 0 and var assumed })
         {
-            yield return $"{(assumed == 1 ? "One step was" : $"{assumed} steps were")} only assumed. What was otherwise can be put right under What was done.";
+            yield return $"{(assumed == 1 ? "One step was" : $"{assumed} steps were")} only assumed. Correct what was different under What was done.";
         }
 
         if (Brew.Tastings.Select(tasting => tasting.ReadTdsPercent).OfType<double>().FirstOrDefault() is > 0 and var read && Bands.TryGetValue(Outcome.TdsPercent, out var band) && (read < band.Low || read > band.High))
         {
-            yield return $"The reading, {FigureFormat.Percent(read, 2)}, lies {(read < band.Low ? "under" : "over")} the forecast's band. How much is in the cup?";
+            yield return $"The reading, {FigureFormat.Percent(read, 2)}, is {(read < band.Low ? "under" : "over")} the forecast's band. How much is in the cup?";
         }
         else if (Form.Drink.Text.Length == 0 && Form.Reading.Text.Length > 0)
         {
-            yield return "With the drink weighed too, the reading tells the yield.";
+            yield return "Weigh the drink too, and the reading gives the extraction.";
         }
     }
 

@@ -69,7 +69,7 @@ public sealed class FirstModel(CisternDb db, IdempotencyStore requests) : PageMo
         var brewer = BrewerOf(Brewer);
         // Without any answer the first page follows; with some, the missing ones are asked for.
         var answers = form.Value("skip") is null && (Brewer + Ground + Has).Length > 0;
-        Problem = answers && (brewer is null || Ground is not ("own" or "bought") || Has is not ("both" or "scale" or "neither")) ? "One answer to each of the three questions, please." : null;
+        Problem = answers && (brewer is null || Ground is not ("own" or "bought") || Has is not ("both" or "scale" or "neither")) ? "Please answer all three questions." : null;
         if (Amiss || Problem is not null)
         {
             Response.StatusCode = StatusCodes.Status422UnprocessableEntity;

@@ -30,7 +30,7 @@ public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaCon
     public string? Theme => bench.Theme;
 
     /// <summary>The name of somebody new.</summary>
-    public Field NewName { get; private set; } = new("name", "Somebody new", "") { Hint = "another barista at this bench", MaxLength = 60 };
+    public Field NewName { get; private set; } = new("name", "Somebody new", "") { Hint = "another barista here", MaxLength = 60 };
 
     /// <summary>The size of a cup.</summary>
     public Field Cup { get; private set; } = new("cup", "A cup is", "") { Kind = "number", Unit = "ml" };
@@ -92,7 +92,7 @@ public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaCon
         }
         else if (you.Pin.Length == 0 && !MaySetFirstPin)
         {
-            NewPin = NewPin with { Problem = "A first PIN is set at the bench's own screen or on the owner's device: here anybody could set one for a colleague." };
+            NewPin = NewPin with { Problem = "Set a first PIN on Cistern's own screen or on the owner's device: here anybody could set one for a colleague." };
         }
         else if (you.Pin.Length > 0 && Wrong(you, Request.Form.Value("old-pin")) is { } wrong)
         {
@@ -102,7 +102,7 @@ public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaCon
         {
             you.Pin = pin.Length > 0 ? Pins.Keep(pin) : "";
             await db.Baristas.Where(row => row.Id == you.Id).ExecuteUpdateAsync(set => set.SetProperty(row => row.Pin, you.Pin), ct);
-            await record.RecordAsync(pin.Length > 0 ? $"{you.Name} asks for a PIN of their own." : $"{you.Name} asks for no PIN any more.", HttpContext.Asker(), bench.NowMs, ct);
+            await record.RecordAsync(pin.Length > 0 ? $"{you.Name} now has a PIN." : $"{you.Name} no longer has a PIN.", HttpContext.Asker(), bench.NowMs, ct);
             Become(you);
             return Redirect("/you#pin-title");
         }
@@ -118,12 +118,12 @@ public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaCon
         var name = (Request.Form.Value("name") ?? "").Trim();
         var problem = name.Length == 0 ? "Give a name of at most 60 letters."
             : PlainText.Problem(name, 60, lines: false) is { } unfit ? unfit
-            : Baristas.Any(row => string.Equals(row.Name, name, StringComparison.OrdinalIgnoreCase)) ? "Somebody of that name is here already; choose them above." : null;
+            : Baristas.Any(row => string.Equals(row.Name, name, StringComparison.OrdinalIgnoreCase)) ? "There is somebody with that name already; choose them above." : null;
         var barista = new Barista { Name = name };
         if (problem is null)
         {
             db.Baristas.Add(barista);
-            problem = await requests.SaveAsync(ct) ? null : "Somebody of that name has just been added; choose them above.";
+            problem = await requests.SaveAsync(ct) ? null : "Somebody with that name was just added; choose them above.";
         }
 
         if (problem is not null)
@@ -200,8 +200,8 @@ public sealed class YouModel(CisternDb db, IdempotencyStore requests, BaristaCon
         return said.Length == 0 ? $"{who.Name} asks for a PIN." : pins.Try(who, said, HttpContext.Device()?.Id ?? 0) switch
         {
             TryResult.Good => null,
-            TryResult.Wrong => $"That is not {who.Name}'s PIN. Who has forgotten theirs asks the owner of the bench, who removes it under Devices.",
-            _ => $"Too many wrong PINs. None of {who.Name}'s is looked at for five minutes.",
+            TryResult.Wrong => $"That is not {who.Name}'s PIN. If you forgot yours, the owner can remove it under Devices.",
+            _ => $"Too many wrong PINs. Try again in five minutes.",
         };
     }
 

@@ -174,7 +174,7 @@ const sendAll = async () => {
       continue;
     }
     if (!answer.ok) {
-      link.problem = `The server answered ${answer.status}; ${batch.length === 1 ? 'what was pressed is' : `${batch.length} presses are`} kept here.`;
+      link.problem = `The server answered ${answer.status}; ${batch.length === 1 ? 'what was pressed is' : `${batch.length} presses are`} stored here.`;
       continue;
     }
     const sent = new Set(batch.map((entry) => entry.id));

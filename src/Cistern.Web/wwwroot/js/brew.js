@@ -55,14 +55,14 @@ el('signs').addEventListener('submit', async (event) => {
   draw();
   try {
     const came = await see(id, index, value, on);
-    if (came === 'waits') tell('No connection: what you saw is kept here and sent when it is back.');
+    if (came === 'waits') tell('No connection: your answer is stored here and sent when it is back.');
     if (came === 'refused') {
       delete seen[index];
       draw();
-      tell('That was not kept: this brew was given up, or goes by other steps now.');
+      tell('That was not saved: this brew was abandoned, or its steps have changed.');
     }
   } catch {
-    tell('No connection, and nothing can be kept on this device: say it again when it is back.');
+    tell('No connection, and this device cannot store anything: answer again when it is back.');
   }
 });
 
@@ -151,8 +151,8 @@ const draw = () => {
     line.setAttribute('x2', x);
   }
   const waiting = kept(id).length;
-  const keeps = `${waiting} ${waiting === 1 ? 'press is' : 'presses are'} kept here and sent when it is back.`;
-  setText(el('link-state'), link.down ? `No connection. ${waiting > 0 ? keeps : 'The clock goes on here.'}` : storage.broken ? 'This device keeps nothing: leave this page open until the brew is over.' : '');
+  const keeps = `${waiting} ${waiting === 1 ? 'press is' : 'presses are'} stored here and sent when it is back.`;
+  setText(el('link-state'), link.down ? `No connection. ${waiting > 0 ? keeps : 'The clock goes on here.'}` : storage.broken ? 'This device cannot store anything: leave this page open until the brew is over.' : '');
   if (link.problem) tell(link.problem);
   if (!leaving && waiting === 0 && (brews.get(id).state === 'Over' || (!run.present && !link.down && brews.get(id).asked))) {
     leaving = true;
@@ -280,7 +280,7 @@ for (const part of ['deviation', 'omitted']) el(part).addEventListener('submit',
   const body = new URLSearchParams(new FormData(event.target, event.submitter));
   try {
     const answer = await fetch(event.target.action, { method: 'POST', body });
-    if (!answer.ok) tell('That answer was not taken. This is how it stands now.');
+    if (!answer.ok) tell('That answer was not accepted. This is the current state.');
   } catch {
     tell('No connection: this can be answered when it is back.');
   }
@@ -305,15 +305,15 @@ const picture = async () => {
 let awake = null;
 const keepAwake = async () => {
   const tellAwake = (text) => setText(el('awake-state'), text);
-  if (!window.isSecureContext) return tellAwake('The screen cannot be kept awake over this address: it needs https, or the bench itself. Set the device not to sleep.');
-  if (!navigator.wakeLock) return tellAwake('This browser cannot keep the screen awake. Set the device not to sleep.');
+  if (!window.isSecureContext) return tellAwake('The screen cannot be kept on at this address: it needs https, or Cistern's own machine. Set the device not to sleep.');
+  if (!navigator.wakeLock) return tellAwake('This browser cannot keep the screen on. Set the device not to sleep.');
   try {
     if (document.visibilityState === 'visible' && shown?.run.startedAtMs && (awake === null || awake.released)) {
       awake = await navigator.wakeLock.request('screen');
-      tellAwake('The screen is kept awake while the clock runs.');
+      tellAwake('The screen stays on while the clock runs.');
     }
   } catch {
-    tellAwake('The screen may go dark by itself.');
+    tellAwake('The screen may switch off.');
   }
 };
 document.addEventListener('visibilitychange', () => {

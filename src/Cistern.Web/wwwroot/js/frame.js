@@ -147,7 +147,7 @@ const draw = () => {
     alarm.querySelector('button').hidden = true;
   } else if (orphan !== undefined) {
     setText(alarm.querySelector('.alarm-for'), '');
-    setText(alarm.querySelector('.alarm-what'), `Presses of brew ${orphan} are kept on this device, and this bench has no such brew. They may belong to another data file.`);
+    setText(alarm.querySelector('.alarm-what'), `Presses of brew ${orphan} are stored on this device, but there is no such brew here. They may belong to another data file.`);
     alarm.querySelector('a').removeAttribute('href');
     alarm.querySelector('button').hidden = false;
     alarm.querySelector('button').onclick = () => {

@@ -20,7 +20,7 @@ const list = async (id, found, write) => {
 await list('kept', paths.filter((path) => /^\/brew\/\d+$/.test(path)), (path) => {
   const id = Number(path.split('/')[2]);
   const count = kept(id).length;
-  return [`Brew ${id}`, count > 0 ? `, ${count} ${count === 1 ? 'press' : 'presses'} kept here` : ''];
+  return [`Brew ${id}`, count > 0 ? `, ${count} ${count === 1 ? 'press' : 'presses'} stored here` : ''];
 });
 const places = { '/': 'Bench', '/shelf': 'Shelf', '/plan': 'Plan', '/brew': 'Brews under way', '/log': 'Log', '/help': 'Help and cautions' };
 await list('kept-pages', Object.keys(places).filter((path) => paths.includes(path)), (path) => [places[path], '']);

@@ -116,7 +116,7 @@ const sendKept = async (status) => {
     }
   } catch {
     const waiting = await mark().catch(() => 0);
-    if (status && waiting > 0) status.textContent = `No network: ${waiting === 1 ? 'the picture is' : `${waiting} pictures are`} kept on this device and sent later.`;
+    if (status && waiting > 0) status.textContent = `No network: ${waiting === 1 ? 'the picture is' : `${waiting} pictures are`} stored on this device and sent later.`;
   }
 };
 

@@ -60,8 +60,8 @@ const run = async () => {
 };
 
 const refused = (status) => ({
-  400: 'This page has gone stale. Load it again; what was kept is kept.',
-  403: 'This device may not change plans any more. The owner of the bench can change that under Devices.',
+  400: 'This page is out of date. Load it again; nothing that was saved is lost.',
+  403: 'This device may not change plans any more. The owner can change that under Devices.',
 }[status] ?? 'That could not be done. Load the page again.');
 
 const take = async (answer, job) => {

@@ -65,7 +65,7 @@ const doing = (plan, run, now) => {
   if (present.begun === null && (words.release || present.high !== null)) {
     const action = words.release ? begin(plan, present.index, present.due, present.low, now) : done;
     return present.high !== null && now < present.high
-      ? { ...on, then: soon, countdown: left(present.high - now), mood: present.high - now < CLOSING ? 'closing' : 'window', about: `left of its window, until ${clock(present.high)}`, action }
+      ? { ...on, then: soon, countdown: left(present.high - now), mood: present.high - now < CLOSING ? 'closing' : 'window', about: `left in its window, until ${clock(present.high)}`, action }
       : { ...on, then: soon, countdown: `+${left(Math.floor(now - Math.max(present.due, present.high ?? 0) + HAIR))}`, mood: 'call', about: present.high === null ? 'since it was due' : 'since its window closed', action };
   }
   const rest = end - now;
