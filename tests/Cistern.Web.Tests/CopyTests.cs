@@ -389,7 +389,7 @@ public sealed class CopyTests
         Assert.Contains("is not sound: it is not a database.", await CommandAsync(1, "check", copy, "--data", data), StringComparison.Ordinal);
         Assert.Contains("cannot be restored", await CommandAsync(1, "restore", copy, "--data", data), StringComparison.Ordinal);
         Assert.Contains("is the data file itself", await CommandAsync(1, "backup", data, "--data", data), StringComparison.Ordinal);
-        Assert.Contains("is there already", await CommandAsync(1, "seed", "5", "--data", data), StringComparison.Ordinal);
+        Assert.Contains("exists already", await CommandAsync(1, "seed", "5", "--data", data), StringComparison.Ordinal);
         var seeded = Path.Combine(App.Folder(), "seeded.db");
         Assert.Contains("61 brews, 4 baristas", await CommandAsync(0, "seed", "10", "--data", seeded), StringComparison.Ordinal);
         Assert.Equal(61L, Run(seeded, "SELECT count(*) FROM LogRows WHERE Stands AND FinalTdsPercent > 0"));

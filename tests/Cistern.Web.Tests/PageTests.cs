@@ -165,7 +165,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
         {
             var asked = await App.PostAsync(browser, first, "/first", ("name", "Me"), ("place", "Here"), ("altitude", "0"), ("ambient", "21"), (name, value));
             Assert.Equal(422, (int)asked.StatusCode);
-            Assert.Contains("One answer to each", (await App.ParseAsync(asked)).Body!.TextContent, StringComparison.Ordinal);
+            Assert.Contains("Please answer all three", (await App.ParseAsync(asked)).Body!.TextContent, StringComparison.Ordinal);
         }
 
         var page = await App.ParseAsync(await App.PostAsync(browser, first, "/first", ("name", "Me"), ("place", "Here"), ("altitude", "0"), ("ambient", "21"), ("brewer", "french-press:350"), ("ground", "bought"), ("has", "neither")));
@@ -191,7 +191,7 @@ public sealed class PageTests(App app) : IClassFixture<App>
         Assert.Equal(["dialling-in"], Topics(await App.GetAsync(browser, "/help?q=SOUR+weak")));
         var none = await App.GetAsync(browser, "/help?q=teapot");
         Assert.Empty(Topics(none));
-        Assert.Contains("Nothing here has these words.", none.Body!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("Nothing has these words.", none.Body!.TextContent, StringComparison.Ordinal);
         Assert.Equal("teapot", none.QuerySelector("#q")!.GetAttribute("value"));
     }
 

@@ -188,7 +188,7 @@ test('one left running overnight is offered for finishing', async ({ page, serve
   await expect.poll(() => page.evaluate(async () => (await (await fetch('/api/under-way')).json()).brews.find((one) => location.pathname.endsWith(`/${one.id}`)).startedAtMs)).not.toBeNull();
   await server.advance(9 * 3600);
   await page.goto(server.url);
-  await page.locator('.finding', { hasText: 'left running' }).getByRole('link').first().click();
+  await page.locator('.finding', { hasText: 'is still running' }).getByRole('link').first().click();
   await page.getByRole('button', { name: 'Finish it' }).click();
   await expect(page).toHaveURL(/\/after/);
 });

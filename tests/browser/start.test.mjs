@@ -59,7 +59,7 @@ test('a full disk is said in one sentence, and so is one that fills while it run
     spawnSync('sh', ['-c', `cat /dev/zero > ${join(folder, 'ballast')}`]);
     const answer = await fetch(`${server.url}/healthz`);
     expect(answer.status).toBe(503);
-    expect(await answer.text()).toMatch(/^Unhealthy\nThe data file does not take what it is given/);
+    expect(await answer.text()).toMatch(/^Unhealthy\nThe data file cannot be written/);
     expect((await fetch(`${server.url}/log`)).status).toBe(200);
     rmSync(join(folder, 'ballast'));
     expect(await (await fetch(`${server.url}/healthz`)).text()).toBe('Healthy');

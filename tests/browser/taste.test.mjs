@@ -80,6 +80,6 @@ test('what was learned is in the plan, says so, and can be left', async ({ page 
   await page.getByRole('button', { name: 'Do not use it in my forecasts' }).click();
   await expect(page.locator('#used')).toContainText('published model');
   await page.goto(`${server.url}/plan/ld-closed?bag=2&mill=2`);
-  await expect(page.locator('#plan-comes')).toContainText('unfitted');
+  await expect(page.locator('#plan-comes')).toContainText('not fitted to your brews');
   await server.kill();
 });

@@ -305,7 +305,7 @@ const picture = async () => {
 let awake = null;
 const keepAwake = async () => {
   const tellAwake = (text) => setText(el('awake-state'), text);
-  if (!window.isSecureContext) return tellAwake('The screen cannot be kept on at this address: it needs https, or Cistern's own machine. Set the device not to sleep.');
+  if (!window.isSecureContext) return tellAwake('The screen cannot be kept on at this address, which is not encrypted. Set the device not to sleep.');
   if (!navigator.wakeLock) return tellAwake('This browser cannot keep the screen on. Set the device not to sleep.');
   try {
     if (document.visibilityState === 'visible' && shown?.run.startedAtMs && (awake === null || awake.released)) {
