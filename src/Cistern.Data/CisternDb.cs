@@ -99,7 +99,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
     public DbSet<LogRow> LogRows => Set<LogRow>();
 
     /// <summary>Saved searches of the log.</summary>
-    public DbSet<KeptSearch> KeptSearches => Set<KeptSearch>();
+    public DbSet<SavedSearch> SavedSearches => Set<SavedSearch>();
 
     /// <summary>Files that were taken in.</summary>
     public DbSet<Import> Imports => Set<Import>();
@@ -175,7 +175,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
         modelBuilder.Entity<StoredPlan>(stored =>
         {
             stored.ToTable("Sheets");
-            stored.HasIndex(row => new { row.KeptAtMs, row.ChangedAtMs });
+            stored.HasIndex(row => new { row.SavedAtMs, row.ChangedAtMs });
             stored.HasIndex(row => row.WantedAtMs);
             stored.HasIndex(row => row.ParentId);
             stored.HasMany(row => row.Revisions).WithOne().HasForeignKey(revision => revision.StoredPlanId);
@@ -259,7 +259,7 @@ public sealed class CisternDb(DbContextOptions<CisternDb> options) : DbContext(o
         });
         modelBuilder.Entity<ImportedBrew>().HasIndex(row => row.FileId);
         modelBuilder.Entity<ImportedBrew>().HasOne<Import>().WithMany().HasForeignKey(row => row.ImportId);
-        modelBuilder.Entity<KeptSearch>().HasIndex(search => search.Name).IsUnique();
+        modelBuilder.Entity<SavedSearch>().HasIndex(search => search.Name).IsUnique();
         modelBuilder.Entity<Tasting>(tasting =>
         {
             tasting.Property(row => row.Bed).HasConversion(bed => bed == null ? null : Words<Core.Records.BedLook>.Of(bed.Value), word => Words<Core.Records.BedLook>.Find(word));

@@ -212,7 +212,7 @@ public sealed class DataFile : IDisposable
     {
         await db.IdempotentRequests.Where(request => request.AtMs < beforeMs).ExecuteDeleteAsync(ct);
         return await db.Plans
-            .Where(stored => stored.KeptAtMs == null && stored.ChangedAtMs < beforeMs && (stored.WantedAtMs == null || stored.WantedAtMs < beforeMs)
+            .Where(stored => stored.SavedAtMs == null && stored.ChangedAtMs < beforeMs && (stored.WantedAtMs == null || stored.WantedAtMs < beforeMs)
                 && !db.Brews.Any(brew => brew.StoredPlanId == stored.Id) && !db.Pairs.Any(pair => pair.SecondPlanId == stored.Id))
             .ExecuteDeleteAsync(ct);
     }

@@ -116,7 +116,7 @@ public static class Setup
         builder.Services.AddScoped<PlanFinder>();
         builder.Services.AddScoped<PlanMending>();
         builder.Services.AddScoped<PlanChanges>();
-        builder.Services.AddScoped<PlanKeeping>();
+        builder.Services.AddScoped<PlanSaving>();
         builder.Services.AddScoped<PairStore>();
         builder.Services.AddScoped<BrewStart>();
         builder.Services.AddScoped<BlindStore>();

@@ -54,7 +54,7 @@ public sealed class ActionsTests(App app) : IClassFixture<App>
 
         Assert.InRange(actions, MostActions - 1, MostActions);
         // All of it is kept as one plan, and can be brewed or says why not.
-        var kept = await KeepAsync(client, page, $"{id} as another makes it", "");
+        var kept = await SaveAsync(client, page, $"{id} as another makes it", "");
         Assert.Equal($"{id} as another makes it", kept.QuerySelector("h1")!.TextContent);
         Assert.Equal(Text(recipe.Coffee.DoseG * 0.9, "0.0"), Value(kept, "dose"));
     }

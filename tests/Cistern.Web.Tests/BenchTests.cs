@@ -17,7 +17,7 @@ public sealed class BenchTests
         var nowMs = app.Time.GetUtcNow().ToUnixTimeMilliseconds();
         var me = await app.DataAsync(async db =>
         {
-            await db.Plans.Where(plan => plan.FromBrewId != null).ExecuteUpdateAsync(set => set.SetProperty(plan => plan.KeptAtMs, (long?)null), Ct);
+            await db.Plans.Where(plan => plan.FromBrewId != null).ExecuteUpdateAsync(set => set.SetProperty(plan => plan.SavedAtMs, (long?)null), Ct);
             await db.Plans.ExecuteUpdateAsync(set => set.SetProperty(plan => plan.WantedAtMs, (long?)null), Ct);
             return await db.Baristas.OrderBy(one => one.Id).Select(one => one.Id).FirstAsync(Ct);
         });

@@ -251,7 +251,7 @@ public sealed class FilesTests : IClassFixture<App>
         await TakeAsync(browser, await SendAsync(browser, ("two.json", Encoding.UTF8.GetBytes(new JsonArray(file, other).ToJsonString()))), ("with-changed", "yes"));
         Assert.Equal(before.Count + 1, (await RowsAsync(own)).Count);
         // As it stands when the server ends between two lots.
-        await own.DataAsync(db => db.Imports.Where(row => row.What.Contains("two.json")).ExecuteUpdateAsync(set => set.SetProperty(row => row.KeptAtMs, (long?)null), Ct));
+        await own.DataAsync(db => db.Imports.Where(row => row.What.Contains("two.json")).ExecuteUpdateAsync(set => set.SetProperty(row => row.SavedAtMs, (long?)null), Ct));
         await using (var scope = own.Services.CreateAsyncScope())
         {
             Assert.Equal(1, await scope.ServiceProvider.GetRequiredService<ImportStore>().UndoCutOffAsync(Ct));

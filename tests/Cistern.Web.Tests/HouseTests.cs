@@ -389,8 +389,8 @@ public sealed class HouseTests
     {
         await using var app = new App();
         var client = app.Browser();
-        async Task<Dictionary<string, long?>> KeptAsync() => (await client.GetFromJsonAsync<Kept>(At("/api/keep"), Ct))!.Pages.ToDictionary(one => one.Path, one => one.Stamp);
-        var before = await KeptAsync();
+        async Task<Dictionary<string, long?>> SavedAsync() => (await client.GetFromJsonAsync<Kept>(At("/api/keep"), Ct))!.Pages.ToDictionary(one => one.Path, one => one.Stamp);
+        var before = await SavedAsync();
         Assert.Equal(["/", "/plan", "/brew", "/log", "/shelf", "/help"], before.Where(one => one.Value is null && !one.Key.StartsWith("/brew/", StringComparison.Ordinal)).Select(one => one.Key));
         var newest = await app.DataAsync(db => db.LogRows.Where(row => row.Stands).OrderByDescending(row => row.OpenedAtMs).ThenByDescending(row => row.BrewId).Select(row => row.BrewId).Take(50).ToListAsync(Ct));
         Assert.Equal(newest.Select(id => $"/log/{id}"), before.Keys.Where(path => path.StartsWith("/log/", StringComparison.Ordinal)));
@@ -401,12 +401,12 @@ public sealed class HouseTests
 
         var entry = await App.GetAsync(client, $"/log/{newest[3]}");
         (await App.PostAsync(client, entry, $"/log/{newest[3]}?handler=Note", ("note", "Better on the second day."))).EnsureSuccessStatusCode();
-        var after = await KeptAsync();
+        var after = await SavedAsync();
         Assert.Equal([$"/log/{newest[3]}"], after.Where(one => before.GetValueOrDefault(one.Key, -1) != one.Value).Select(one => one.Key));
 
         // A brew under way is kept with its page; the version stands on every page and in every answer.
         var path1 = (await PlanPage.BrewAsync(client, await App.GetAsync(client, "/plan/fp-bloomed"))).RequestMessage!.RequestUri!.AbsolutePath;
-        Assert.Contains(path1, (await KeptAsync()).Keys);
+        Assert.Contains(path1, (await SavedAsync()).Keys);
         var answer = await client.GetAsync(At("/help"), Ct);
         Assert.Equal((await App.ParseAsync(answer)).Body!.GetAttribute("data-version"), Assert.Single(answer.Headers.GetValues("X-Cistern-Version")));
     }

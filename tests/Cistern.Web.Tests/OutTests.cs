@@ -229,7 +229,7 @@ public sealed class OutTests : IClassFixture<App>
         var browser = own.Browser();
         // The demo's pair: B under A, both brewed.
         var (first, second) = await own.DataAsync(async db => (await db.Plans.SingleAsync(row => row.Name == "Water below, for the pair", Ct), await db.Plans.SingleAsync(row => row.Name == "Water below, for the pair, B", Ct)));
-        var third = await KeepAsync(browser, await ChangeAsync(browser, await App.GetAsync(browser, $"/plan/{first.Id}"), ("kettle", "90")), "Cooler", "It was harsh.");
+        var third = await SaveAsync(browser, await ChangeAsync(browser, await App.GetAsync(browser, $"/plan/{first.Id}"), ("kettle", "90")), "Cooler", "It was harsh.");
         var path = third.QuerySelector("#plan")!.GetAttribute("action")!;
         var page = await App.GetAsync(browser, path + "/history");
         var root = page.QuerySelector(".lineage-tree > li")!;

@@ -85,7 +85,7 @@ public sealed class PairTests : IClassFixture<App>
         // What was set for B is kept with it, and cannot be set otherwise now.
         await App.PostAsync(client, page, path + "?handler=Stagger", ("stagger", "3:00"));
         Assert.Equal(90, await app.DataAsync(db => db.Pairs.Where(pair => pair.SecondBrewId == secondId).Select(pair => pair.StaggerS).SingleAsync(Ct)));
-        Assert.NotNull(await app.DataAsync(db => db.Plans.Where(stored => stored.Id == Id(b)).Select(stored => stored.KeptAtMs).SingleAsync(Ct)));
+        Assert.NotNull(await app.DataAsync(db => db.Plans.Where(stored => stored.Id == Id(b)).Select(stored => stored.SavedAtMs).SingleAsync(Ct)));
         await app.DataAsync(db => db.Brews.Where(brew => brew.State == BrewState.Running).ExecuteUpdateAsync(set => set.SetProperty(brew => brew.State, BrewState.Abandoned), Ct));
     }
 

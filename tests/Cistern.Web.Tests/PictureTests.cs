@@ -283,13 +283,13 @@ public sealed class PictureTests : IClassFixture<App>
         }
 
         var fileId = await app.DataAsync(db => db.Brews.Where(brew => brew.Id == 9).Select(brew => brew.FileId).FirstAsync(Ct));
-        Task<List<BrewPicture>> KeptAsync() => other.DataAsync(db => db.Pictures.AsNoTracking().Where(picture => db.Brews.Any(brew => brew.Id == picture.BrewId && brew.FileId == fileId)).ToListAsync(Ct));
+        Task<List<BrewPicture>> SavedAsync() => other.DataAsync(db => db.Pictures.AsNoTracking().Where(picture => db.Brews.Any(brew => brew.Id == picture.BrewId && brew.FileId == fileId)).ToListAsync(Ct));
         await TakeAsync(whole);
-        var kept = Assert.Single(await KeptAsync());
+        var kept = Assert.Single(await SavedAsync());
         Assert.Equal(("thick", Core.Records.PictureOf.Crust, 800), (kept.Said, kept.Of, kept.Width));
         Assert.True(PictureHeader.Read(kept.Small) is { Width: 320 });
         await TakeAsync(plain);
-        Assert.Single(await KeptAsync());
+        Assert.Single(await SavedAsync());
     }
 
     [Theory]

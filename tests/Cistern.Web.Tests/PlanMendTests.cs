@@ -237,7 +237,7 @@ public sealed class PlanMendTests : IClassFixture<App>
         var path = page.QuerySelector("#plan")!.GetAttribute("action")!;
         var listed = await App.GetAsync(browser, "/plan");
         Assert.Equal(path, listed.QuerySelector("#not-kept + .rows a")!.GetAttribute("href"));
-        await KeepAsync(browser, page, "Smaller", "");
+        await SaveAsync(browser, page, "Smaller", "");
         Assert.Null((await App.GetAsync(browser, "/plan")).QuerySelector("#not-kept"));
     }
 

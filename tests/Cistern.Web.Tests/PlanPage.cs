@@ -37,7 +37,7 @@ internal static class PlanPage
         return await client.PostAsync(new Uri(form.GetAttribute("action")! + handler, UriKind.Relative), content);
     }
 
-    public static async Task<IDocument> KeepAsync(HttpClient client, IDocument page, string name, string why)
+    public static async Task<IDocument> SaveAsync(HttpClient client, IDocument page, string name, string why)
     {
         var path = page.QuerySelector("#plan")!.GetAttribute("action")!;
         return await App.ParseAsync(await App.PostAsync(client, page, path + "?handler=Keep", ("keep.name", name), ("keep.why", why)));

@@ -326,7 +326,7 @@ public sealed class PlanSafetyTests(App app) : IClassFixture<App>
         });
         var page = await App.GetAsync(client, "/plan/fp-bloomed");
         page = await ChangeAsync(client, page, ("mill", grinder.ToString(CultureInfo.InvariantCulture)), ("vessel", Option(page, "vessel", "French press, 1000 ml")), ("bag", Option(page, "bag", "Kestrel Terrace")));
-        var kept = await KeepAsync(client, page, "Before the drift", "");
+        var kept = await SaveAsync(client, page, "Before the drift", "");
         var strength = Strength(kept);
         Assert.Null(kept.QuerySelector("#moved-on"));
         await app.DataAsync(db => db.Grinders.Where(row => row.Id == grinder).ExecuteUpdateAsync(set => set.SetProperty(row => row.UmAtZero, 160)));

@@ -201,7 +201,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
     {
         var client = app.Browser();
         var page = await ChangeAsync(client, await App.GetAsync(client, "/plan/vd-water-first"), ("do", "grind+"));
-        var kept = await KeepAsync(client, page, "River dripper", "It ran too slowly.");
+        var kept = await SaveAsync(client, page, "River dripper", "It ran too slowly.");
         Assert.Contains("From Water below: grind 560 µm → 580 µm", kept.QuerySelector(".lineage")!.TextContent, StringComparison.Ordinal);
         Assert.Contains("It ran too slowly.", kept.QuerySelector(".lineage")!.TextContent, StringComparison.Ordinal);
         var path = kept.QuerySelector("#plan")!.GetAttribute("action")!;
@@ -209,7 +209,7 @@ public sealed class PlanTests(App app) : IClassFixture<App>
         var child = await ChangeAsync(client, kept, ("do", "dose+"));
         Assert.NotEqual(path, child.QuerySelector("#plan")!.GetAttribute("action"));
         Assert.Equal("River dripper", child.QuerySelector(".lineage a")!.TextContent);
-        child = await KeepAsync(client, child, "River dripper, stronger", "");
+        child = await SaveAsync(client, child, "River dripper, stronger", "");
         Assert.Contains("dose 22.0 g → 23.0 g", child.QuerySelector(".lineage")!.TextContent, StringComparison.Ordinal);
         Assert.Equal("22.0", Value(await App.GetAsync(client, path), "dose"));
 

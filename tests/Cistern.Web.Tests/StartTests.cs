@@ -267,7 +267,7 @@ public sealed class StartTests
         var (gone, left) = await app.DataAsync(async db =>
         {
             var state = PlanState.Of(Cistern.Core.Recipes.RecipeLibrary.All[0]).ToJson();
-            StoredPlan Stored(string name, long changedAtMs, long? keptAtMs) => new() { Name = name, RecipeId = "x", AcceptedJson = state, ChangedAtMs = changedAtMs, KeptAtMs = keptAtMs };
+            StoredPlan Stored(string name, long changedAtMs, long? keptAtMs) => new() { Name = name, RecipeId = "x", AcceptedJson = state, ChangedAtMs = changedAtMs, SavedAtMs = keptAtMs };
             var (brewed, second, wanted, past) = (Stored("brewed", 1, null), Stored("second", 1, null), Stored("wanted", 1, null), Stored("past", 1, null));
             (wanted.WantedAtMs, past.WantedAtMs) = (100, 2);
             db.Plans.AddRange(second, wanted, past, Stored("old", 1, null), Stored("young", 100, null), Stored("kept", 1, 1), brewed);

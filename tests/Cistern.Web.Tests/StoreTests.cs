@@ -31,7 +31,7 @@ public sealed class StoreTests : IAsyncLifetime
     private IdempotencyStore requests = null!;
     private PlanFinder finder = null!;
     private PlanChanges changes = null!;
-    private PlanKeeping keeping = null!;
+    private PlanSaving keeping = null!;
     private PairStore pairs = null!;
     private BrewStart start = null!;
 
@@ -48,7 +48,7 @@ public sealed class StoreTests : IAsyncLifetime
         db = DataFile.ContextOn(path);
         requests = new IdempotencyStore(db, time);
         var rows = new PlanRows(db, requests, time);
-        (finder, changes, keeping, pairs, start) = (new PlanFinder(db, rows), new PlanChanges(db, rows), new PlanKeeping(db, rows), new PairStore(db, rows), new BrewStart(db, rows));
+        (finder, changes, keeping, pairs, start) = (new PlanFinder(db, rows), new PlanChanges(db, rows), new PlanSaving(db, rows), new PairStore(db, rows), new BrewStart(db, rows));
     }
 
     public async ValueTask DisposeAsync()
@@ -62,10 +62,10 @@ public sealed class StoreTests : IAsyncLifetime
     private async Task<OpenPlan> ChangedAsync(OpenPlan plan, string what = "less", double doseG = 29) =>
         (await changes.ChangeAsync(plan, plan.State with { Batch = new Batch(doseG, 450) }, what, Wish, Ct))!;
 
-    private async Task<int> KeptAsync(string name, string what = "", string why = "")
+    private async Task<int> SavedAsync(string name, string what = "", string why = "")
     {
         var plan = await OpenAsync();
-        return (await keeping.KeepAsync(plan, plan.State, name, what, why, Wish, Ct))!.Stored!.Id;
+        return (await keeping.SaveAsync(plan, plan.State, name, what, why, Wish, Ct))!.Stored!.Id;
     }
 
     private Brew Brewed(string coffee = "Blue Ferry", double daysAgo = 0, int? plan = null, int? parent = null, BrewState state = BrewState.Finished)
@@ -91,16 +91,16 @@ public sealed class StoreTests : IAsyncLifetime
         time.Advance(TimeSpan.FromDays(1));
         var first = await ChangedAsync(await OpenAsync(), "first");
         time.Advance(TimeSpan.FromDays(13));
-        Assert.Equal([first.Stored!.Id], (await finder.NotKeptAsync(Ct)).Select(plan => plan.Id));
+        Assert.Equal([first.Stored!.Id], (await finder.UnsavedAsync(Ct)).Select(plan => plan.Id));
         Assert.NotEqual(old.Id, first.Id);
-        await KeptAsync("kept");
+        await SavedAsync("kept");
         var removed = await ChangedAsync(await OpenAsync(), "removed");
         await keeping.RemoveAsync(removed.Stored!.Id, removed: true, Ct);
         var brewed = await ChangedAsync(await OpenAsync(), "brewed");
         await SavedAsync(Brewed(plan: brewed.Stored!.Id));
         var open = await OpenAsync();
         Assert.Equal("/pair/1", await pairs.PairAsync(open, open.State, "A", 30, Wish, Ct));
-        Assert.Equal([first.Stored.Id], (await finder.NotKeptAsync(Ct)).Select(plan => plan.Id));
+        Assert.Equal([first.Stored.Id], (await finder.UnsavedAsync(Ct)).Select(plan => plan.Id));
         var more = new List<int>();
         for (var i = 0; i < 11; i++)
         {
@@ -108,7 +108,7 @@ public sealed class StoreTests : IAsyncLifetime
             more.Add((await ChangedAsync(await OpenAsync())).Stored!.Id);
         }
 
-        Assert.Equal(Enumerable.Reverse(more).Take(10), (await finder.NotKeptAsync(Ct)).Select(plan => plan.Id));
+        Assert.Equal(Enumerable.Reverse(more).Take(10), (await finder.UnsavedAsync(Ct)).Select(plan => plan.Id));
         await keeping.RemoveAsync(removed.Stored.Id, removed: false, Ct);
         Assert.Null((await db.Plans.AsNoTracking().FirstAsync(row => row.Id == removed.Stored.Id, Ct)).RemovedAtMs);
     }
@@ -119,23 +119,23 @@ public sealed class StoreTests : IAsyncLifetime
         var ids = new List<int>();
         for (var i = 0; i < PlanFinder.PageOfPlans + 2; i++)
         {
-            ids.Insert(0, await KeptAsync($"Morning {i}", i == 3 ? "3 % finer" : "", i == 4 ? "for_Ines" : ""));
+            ids.Insert(0, await SavedAsync($"Morning {i}", i == 3 ? "3 % finer" : "", i == 4 ? "for_Ines" : ""));
         }
 
-        var (all, of) = await finder.FindKeptAsync("", 0, Ct);
+        var (all, of) = await finder.FindSavedAsync("", 0, Ct);
         Assert.Equal((PlanFinder.PageOfPlans, ids.Count), (all.Count, of));
         Assert.Equal(ids.Take(PlanFinder.PageOfPlans), all.Select(plan => plan.Id));
-        Assert.Equal(ids.Skip(PlanFinder.PageOfPlans), (await finder.FindKeptAsync("", 1, Ct)).Plans.Select(plan => plan.Id));
-        Assert.Equal("Morning 3", Assert.Single((await finder.FindKeptAsync(" finer  morning ", 0, Ct)).Plans).Name);
+        Assert.Equal(ids.Skip(PlanFinder.PageOfPlans), (await finder.FindSavedAsync("", 1, Ct)).Plans.Select(plan => plan.Id));
+        Assert.Equal("Morning 3", Assert.Single((await finder.FindSavedAsync(" finer  morning ", 0, Ct)).Plans).Name);
         // What means anything to the file means itself here.
-        Assert.Equal("Morning 3", Assert.Single((await finder.FindKeptAsync("%", 0, Ct)).Plans).Name);
-        Assert.Equal("Morning 4", Assert.Single((await finder.FindKeptAsync("r_I", 0, Ct)).Plans).Name);
-        Assert.Equal(0, (await finder.FindKeptAsync("\\", 0, Ct)).Of);
-        Assert.Equal(0, (await finder.FindKeptAsync("morning noon", 0, Ct)).Of);
+        Assert.Equal("Morning 3", Assert.Single((await finder.FindSavedAsync("%", 0, Ct)).Plans).Name);
+        Assert.Equal("Morning 4", Assert.Single((await finder.FindSavedAsync("r_I", 0, Ct)).Plans).Name);
+        Assert.Equal(0, (await finder.FindSavedAsync("\\", 0, Ct)).Of);
+        Assert.Equal(0, (await finder.FindSavedAsync("morning noon", 0, Ct)).Of);
         await keeping.RemoveAsync(ids[0], removed: true, Ct);
         await keeping.RenameAsync(ids[1], "Evening", Ct);
-        Assert.Equal("Evening", (await finder.FindKeptAsync("", 0, Ct)).Plans[0].Name);
-        Assert.Equal(ids.Count - 1, (await finder.KeptAsync(Ct)).Count);
+        Assert.Equal("Evening", (await finder.FindSavedAsync("", 0, Ct)).Plans[0].Name);
+        Assert.Equal(ids.Count - 1, (await finder.SavedAsync(Ct)).Count);
         Assert.Equal(ids.Count - 1, (await finder.RecipesAsync(Ct)).Count);
     }
 
@@ -200,12 +200,12 @@ public sealed class StoreTests : IAsyncLifetime
     [Fact]
     public async Task A_kept_plan_never_changes_and_what_is_made_of_it_says_so()
     {
-        var kept = await OpenAsync((await KeptAsync("Ours")).ToString(CultureInfo.InvariantCulture));
-        Assert.True(kept.Kept);
+        var kept = await OpenAsync((await SavedAsync("Ours")).ToString(CultureInfo.InvariantCulture));
+        Assert.True(kept.IsSaved);
         Assert.Same(kept, await changes.StepAsync(kept, -1, Wish, Ct));
         Assert.Same(kept, await changes.AcceptAsync(kept, Wish, Ct));
         var child = await ChangedAsync(kept);
-        Assert.Equal((kept.Stored!.Id, "Ours", "Ours", false), (child.Stored!.ParentId, child.Stored.ParentName, child.Stored.Name, child.Kept));
+        Assert.Equal((kept.Stored!.Id, "Ours", "Ours", false), (child.Stored!.ParentId, child.Stored.ParentName, child.Stored.Name, child.IsSaved));
         Assert.Equal("Ours", child.Parent?.Name);
         Assert.Equal(kept.State.ToJson(), (await OpenAsync(kept.Id)).State.ToJson());
         // The hour it is wanted at is no change of it.
@@ -220,14 +220,14 @@ public sealed class StoreTests : IAsyncLifetime
         var state = PlanState.Of(Bloomed);
         var address = await keeping.NextAsync(state, from, "finer", "it was thin", "{}", wish, Ct);
         Assert.Equal(address, await keeping.NextAsync(state, from, "finer", "it was thin", "{}", wish, Ct));
-        var next = Assert.Single(await finder.KeptAsync(Ct));
+        var next = Assert.Single(await finder.SavedAsync(Ct));
         Assert.Equal((from.Id, "{}", from.Name, "finer", "it was thin"), (next.FromBrewId, next.ChangedJson, next.ParentName, next.What, next.Why));
-        await KeptAsync("of its own");
-        Assert.Equal([next.Id], (await finder.UnbrewedAsync(await finder.KeptAsync(Ct), Ct)).Select(plan => plan.Id));
+        await SavedAsync("of its own");
+        Assert.Equal([next.Id], (await finder.UnbrewedAsync(await finder.SavedAsync(Ct), Ct)).Select(plan => plan.Id));
         await SavedAsync(Brewed(daysAgo: 0.1, parent: from.Id));
-        Assert.Single(await finder.UnbrewedAsync(await finder.KeptAsync(Ct), Ct));
+        Assert.Single(await finder.UnbrewedAsync(await finder.SavedAsync(Ct), Ct));
         await SavedAsync(Brewed(parent: from.Id));
-        Assert.Empty(await finder.UnbrewedAsync(await finder.KeptAsync(Ct), Ct));
+        Assert.Empty(await finder.UnbrewedAsync(await finder.SavedAsync(Ct), Ct));
     }
 
     [Fact]
@@ -238,7 +238,7 @@ public sealed class StoreTests : IAsyncLifetime
         var pair = (await pairs.PairAsync(1, Ct))!;
         await pairs.StaggerAsync(pair.Id, 45, Ct);
         var (first, second) = (await OpenAsync($"{pair.FirstPlanId}"), await OpenAsync($"{pair.SecondPlanId}"));
-        Assert.Equal(("Morning", true, "Morning, B", false), (first.Stored!.Name, first.Kept, second.Stored!.Name, second.Kept));
+        Assert.Equal(("Morning", true, "Morning, B", false), (first.Stored!.Name, first.IsSaved, second.Stored!.Name, second.IsSaved));
         var wish = Wish;
         Assert.True(await start.BrewPairAsync(pair.Id, (Brewed(plan: pair.FirstPlanId), Brewed(plan: pair.SecondPlanId)), "finer", wish, Ct));
         Assert.False(await start.BrewPairAsync(pair.Id, (Brewed(), Brewed()), "finer", wish, Ct));
@@ -246,7 +246,7 @@ public sealed class StoreTests : IAsyncLifetime
         db.ChangeTracker.Clear();
         Assert.Equal(2, await db.Brews.CountAsync(Ct));
         second = await OpenAsync(second.Id);
-        Assert.Equal((true, "finer"), (second.Kept, second.Stored!.What));
+        Assert.Equal((true, "finer"), (second.IsSaved, second.Stored!.What));
         await pairs.StaggerAsync(pair.Id, 60, Ct);
         pair = (await pairs.PairAsync(pair.Id, Ct))!;
         Assert.Equal((45, 1, 2), (pair.StaggerS, pair.FirstBrewId, pair.SecondBrewId));
@@ -399,11 +399,11 @@ public sealed class StoreTests : IAsyncLifetime
     {
         var lineages = new LineageStore(db);
         Assert.Null(await lineages.OfAsync(1, Ct));
-        var first = await OpenAsync($"{await KeptAsync("first")}");
+        var first = await OpenAsync($"{await SavedAsync("first")}");
         async Task<OpenPlan> ChildAsync(OpenPlan of, string name)
         {
             var made = await ChangedAsync(of);
-            return (await keeping.KeepAsync(made, made.State, name, "", "", Wish, Ct))!;
+            return (await keeping.SaveAsync(made, made.State, name, "", "", Wish, Ct))!;
         }
 
         var child = await ChildAsync(first, "child");
@@ -418,7 +418,7 @@ public sealed class StoreTests : IAsyncLifetime
         db.ChangeTracker.Clear();
 
         string Told(LineageNode node) => $"{node.Plan.Name} {node.Brewed} {node.Last?.Id}({string.Join(", ", node.Children.Select(Told))})";
-        var next = (await finder.KeptAsync(Ct))[0].Id;
+        var next = (await finder.SavedAsync(Ct))[0].Id;
         var whole = $"first 0 (child 2 {last.Id}(grandchild 0 (), Bloomed and broken 0 ()))";
         foreach (var id in (int[])[first.Stored!.Id, child.Stored.Id, grandchild.Stored!.Id, next])
         {
@@ -519,18 +519,18 @@ public sealed class StoreTests : IAsyncLifetime
     {
         var log = new LogStore(db, new LogIndex(time), time);
         var query = new LogQuery { Words = "plum" };
-        for (var i = 0; i < LogStore.MostKept; i++)
+        for (var i = 0; i < LogStore.MostSaved; i++)
         {
-            Assert.True(await log.KeepAsync($"search {i:00}", query));
+            Assert.True(await log.SaveAsync($"search {i:00}", query));
         }
 
-        Assert.False(await log.KeepAsync("one more", query));
-        Assert.True(await log.KeepAsync("search 07", new LogQuery { Words = "tea" }));
-        var kept = await log.KeptAsync(Ct);
-        Assert.Equal((LogStore.MostKept, "search 00", "search 49"), (kept.Count, kept[0].Name, kept[^1].Name));
+        Assert.False(await log.SaveAsync("one more", query));
+        Assert.True(await log.SaveAsync("search 07", new LogQuery { Words = "tea" }));
+        var kept = await log.SavedAsync(Ct);
+        Assert.Equal((LogStore.MostSaved, "search 00", "search 49"), (kept.Count, kept[0].Name, kept[^1].Name));
         Assert.Contains("tea", kept[7].Query, StringComparison.Ordinal);
         await log.ForgetAsync(kept[7].Id);
-        Assert.DoesNotContain(await log.KeptAsync(Ct), search => search.Name == "search 07");
+        Assert.DoesNotContain(await log.SavedAsync(Ct), search => search.Name == "search 07");
 
         var running = await SavedAsync(Brewed(state: BrewState.Running));
         Assert.Null(await log.SetDeletedAsync(running.Id, away: true));

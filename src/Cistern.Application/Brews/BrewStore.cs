@@ -64,7 +64,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         var plan = known.ModelOf(model).Figures(known.Recipe());
         db.ChangeTracker.Clear();
         await using var transaction = await db.Database.BeginTransactionAsync(CancellationToken.None);
-        var outcomes = await KeepAsync(known, plan, sent, by, seen);
+        var outcomes = await SaveAsync(known, plan, sent, by, seen);
         await transaction.CommitAsync(CancellationToken.None);
         db.ChangeTracker.Clear();
         return outcomes;
@@ -242,7 +242,7 @@ public sealed class BrewStore(CisternDb db, TimeProvider time, ForecastModel mod
         return brew;
     }
 
-    private async Task<IReadOnlyList<EntryOutcome>> KeepAsync(Brew before, Forecast plan, IReadOnlyList<SentEntry> sent, string by, bool seen)
+    private async Task<IReadOnlyList<EntryOutcome>> SaveAsync(Brew before, Forecast plan, IReadOnlyList<SentEntry> sent, string by, bool seen)
     {
         var brew = await LoadAsync(before.Id);
         plan = brew.PlanJson == before.PlanJson ? plan : brew.ModelOf(model).Figures(brew.Recipe());

@@ -49,7 +49,7 @@ public sealed record BrewImportPreview(IReadOnlyList<ImportItem> Items, IReadOnl
 /// <param name="model">The published model, with its cancellation.</param>
 /// <param name="pictures">Re-encodes the pictures in a file.</param>
 /// <param name="time">The clock.</param>
-public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping keeping, BrewExport outgoing, ForecastModel model, IPictureMaker pictures, TimeProvider time)
+public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanSaving keeping, BrewExport outgoing, ForecastModel model, IPictureMaker pictures, TimeProvider time)
 {
     /// <summary>So many brews are asked for at once.</summary>
     private const int Lot = 500;
@@ -129,7 +129,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
             {
                 await using var transaction = await db.Database.BeginTransactionAsync(ct);
                 await NoteBeforeAsync(import.Id, [.. lot.Select(one => one.Brew.FileId)], ct);
-                await KeepAsync(lot, import.Id, ct);
+                await SaveAsync(lot, import.Id, ct);
                 await transaction.CommitAsync(CancellationToken.None);
                 await Task.Delay(BetweenBatches, ct);
             }
@@ -149,7 +149,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
 
             db.ChangeTracker.Clear();
             db.Attach(import);
-            (import.Brought, import.KeptAtMs) = (string.Join(' ', brought.Where(one => one.Length > 0)), NowMs);
+            (import.Brought, import.SavedAtMs) = (string.Join(' ', brought.Where(one => one.Length > 0)), NowMs);
             await db.SaveChangesAsync(ct);
             await last.CommitAsync(CancellationToken.None);
         }
@@ -167,7 +167,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
     /// <returns>How many there were.</returns>
     public async Task<int> UndoCutOffAsync(CancellationToken ct)
     {
-        var cut = await db.Imports.Where(row => row.KeptAtMs == null && row.UndoneAtMs == null).OrderByDescending(row => row.Id).Select(row => row.Id).ToListAsync(ct);
+        var cut = await db.Imports.Where(row => row.SavedAtMs == null && row.UndoneAtMs == null).OrderByDescending(row => row.Id).Select(row => row.Id).ToListAsync(ct);
         foreach (var id in cut)
         {
             await ForgetAsync(id);
@@ -282,13 +282,13 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
         await db.SaveChangesAsync();
         db.ChangeTracker.Clear();
         await db.RenewLogAsync(gone, CancellationToken.None);
-        await KeepAsync(restored, null, CancellationToken.None, since: import.AtMs);
+        await SaveAsync(restored, null, CancellationToken.None, since: import.AtMs);
         await TieAsync(restored, CancellationToken.None);
         await transaction.CommitAsync();
     }
 
     /// <summary>The imports, newest first.</summary>
-    public Task<List<Import>> AllAsync(CancellationToken ct) => db.Imports.AsNoTracking().Where(row => row.KeptAtMs != null).OrderByDescending(row => row.Id).Take(Lot).ToListAsync(ct);
+    public Task<List<Import>> AllAsync(CancellationToken ct) => db.Imports.AsNoTracking().Where(row => row.SavedAtMs != null).OrderByDescending(row => row.Id).Take(Lot).ToListAsync(ct);
 
     private async Task<Dictionary<Guid, ImportAction>> FatesAsync(BrewRecord[] lot, CancellationToken ct)
     {
@@ -338,7 +338,7 @@ public sealed class ImportStore(CisternDb db, PlanFinder finder, PlanKeeping kee
     /// <param name="importId">The import; null to keep each brew's own.</param>
     /// <param name="ct">Cancels it.</param>
     /// <param name="since">Tastings, notes and measurements of a replaced brew from this time on are kept, UTC ms; null for none.</param>
-    private async Task KeepAsync(IReadOnlyList<BrewIn> lot, int? importId, CancellationToken ct, long? since = null)
+    private async Task SaveAsync(IReadOnlyList<BrewIn> lot, int? importId, CancellationToken ct, long? since = null)
     {
         var baristas = await BaristasAsync(lot, ct);
         var bags = (await db.Bags.AsNoTracking().OrderBy(bag => bag.RemovedAtMs != null).ToListAsync(ct)).DistinctBy(bag => bag.Name).ToDictionary(bag => bag.Name, bag => bag.Id, StringComparer.Ordinal);

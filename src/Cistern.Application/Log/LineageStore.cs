@@ -41,7 +41,7 @@ public sealed class LineageStore(CisternDb db)
         {
             var of = plans[at].Id;
             var children = await db.Plans.AsNoTracking()
-                .Where(row => row.RemovedAtMs == null && (row.KeptAtMs != null || row.Id == id) && (row.ParentId == of || (row.ParentId == null && db.Brews.Any(brew => brew.Id == row.FromBrewId && brew.StoredPlanId == of))))
+                .Where(row => row.RemovedAtMs == null && (row.SavedAtMs != null || row.Id == id) && (row.ParentId == of || (row.ParentId == null && db.Brews.Any(brew => brew.Id == row.FromBrewId && brew.StoredPlanId == of))))
                 .OrderBy(row => row.Id).Take(MostPlans - plans.Count).ToListAsync(ct);
             foreach (var child in children.Where(child => !plans.Exists(known => known.Id == child.Id)))
             {

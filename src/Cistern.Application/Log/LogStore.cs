@@ -21,7 +21,7 @@ public sealed class LogStore(CisternDb db, LogIndex index, TimeProvider time)
             .Select(row => new LastGear(row.Coffee, row.Grinder, row.Vessel)).FirstOrDefault());
 
     /// <summary>The most saved searches.</summary>
-    public const int MostKept = 50;
+    public const int MostSaved = 50;
 
     /// <summary>Finds what is asked for.</summary>
     /// <param name="query">What is asked for.</param>
@@ -72,19 +72,19 @@ public sealed class LogStore(CisternDb db, LogIndex index, TimeProvider time)
     /// <param name="name">Its name.</param>
     /// <param name="query">The query.</param>
     /// <returns>Whether there was room for it.</returns>
-    public async Task<bool> KeepAsync(string name, LogQuery query)
+    public async Task<bool> SaveAsync(string name, LogQuery query)
     {
-        if (await db.KeptSearches.FirstOrDefaultAsync(search => search.Name == name) is { } kept)
+        if (await db.SavedSearches.FirstOrDefaultAsync(search => search.Name == name) is { } kept)
         {
             kept.Query = query.ToString();
         }
-        else if (await db.KeptSearches.CountAsync() >= MostKept)
+        else if (await db.SavedSearches.CountAsync() >= MostSaved)
         {
             return false;
         }
         else
         {
-            db.KeptSearches.Add(new KeptSearch { Name = name, Query = query.ToString() });
+            db.SavedSearches.Add(new SavedSearch { Name = name, Query = query.ToString() });
         }
 
         await db.SaveChangesAsync();
@@ -92,10 +92,10 @@ public sealed class LogStore(CisternDb db, LogIndex index, TimeProvider time)
     }
 
     /// <summary>The saved searches, by name.</summary>
-    public Task<List<KeptSearch>> KeptAsync(CancellationToken ct) => db.KeptSearches.AsNoTracking().OrderBy(search => search.Name).ToListAsync(ct);
+    public Task<List<SavedSearch>> SavedAsync(CancellationToken ct) => db.SavedSearches.AsNoTracking().OrderBy(search => search.Name).ToListAsync(ct);
 
     /// <summary>Deletes a saved search.</summary>
-    public Task ForgetAsync(int id) => db.KeptSearches.Where(search => search.Id == id).ExecuteDeleteAsync();
+    public Task ForgetAsync(int id) => db.SavedSearches.Where(search => search.Id == id).ExecuteDeleteAsync();
 
     /// <summary>The brews that contain words; null where the query has none.</summary>
     private static async Task<BitArray?> MatchingAsync(SqliteConnection connection, LogQuery query, CancellationToken ct)

@@ -17,7 +17,7 @@ public static class BrewOpening
     {
         var brew = BrewPlan.Of(editing.Forecast with { Recipe = recipe }, nowMs);
         brew.StoredPlanId = open.Stored?.Id;
-        brew.Why = open.Kept ? open.Stored!.Why : "";
+        brew.Why = open.IsSaved ? open.Stored!.Why : "";
         brew.FilterStockId = editing.Shelf.Filters.FirstOrDefault(stock => stock.Fits(editing.Recipe.Brewer))?.Id;
         brew.BaristaId = baristaId;
         brew.BagId = editing.Bag?.Id;

@@ -57,7 +57,7 @@ public sealed class BrewStart(CisternDb db, PlanRows rows)
 
         db.Brews.AddRange(brews.First, brews.Second);
         await IsBeingBrewedAsync([pair.FirstPlanId, pair.SecondPlanId], ct);
-        await db.Plans.Where(row => row.Id == pair.SecondPlanId && row.KeptAtMs == null).ExecuteUpdateAsync(set => set.SetProperty(row => row.KeptAtMs, rows.NowMs).SetProperty(row => row.What, PlanRows.Short(what)), ct);
+        await db.Plans.Where(row => row.Id == pair.SecondPlanId && row.SavedAtMs == null).ExecuteUpdateAsync(set => set.SetProperty(row => row.SavedAtMs, rows.NowMs).SetProperty(row => row.What, PlanRows.Short(what)), ct);
         await db.SaveChangesAsync(ct);
         (pair.FirstBrewId, pair.SecondBrewId) = (brews.First.Id, brews.Second.Id);
         await rows.FinishAsync(wish, $"/pair/{PlanRows.Text(pairId)}", ct);

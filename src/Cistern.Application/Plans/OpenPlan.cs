@@ -18,7 +18,7 @@ public sealed record OpenPlan(string Id, StoredPlan? Stored, PlanState State, Pl
     public int RevisionId { get; init; }
 
     /// <summary>Whether it is saved under its name, so that a change starts a stored plan of its own.</summary>
-    public bool Kept => Stored?.KeptAtMs is not null;
+    public bool IsSaved => Stored?.SavedAtMs is not null;
 }
 
 /// <summary>A plan whose current state cannot be read, with what can be restored.</summary>

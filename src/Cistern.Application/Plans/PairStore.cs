@@ -33,9 +33,9 @@ public sealed class PairStore(CisternDb db, PlanRows rows)
             return null;
         }
 
-        if (!plan.Kept)
+        if (!plan.IsSaved)
         {
-            var first = await rows.KeptNowAsync(plan, state, name, wish, ct);
+            var first = await rows.SavedNowAsync(plan, state, name, wish, ct);
             await db.SaveChangesAsync(ct);
             plan = (await rows.StoredAsync(first.Id, ct))!;
         }

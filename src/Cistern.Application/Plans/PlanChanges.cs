@@ -55,7 +55,7 @@ public sealed class PlanChanges(CisternDb db, PlanRows rows)
     /// <returns>The changed plan; null where somebody else has changed it meanwhile.</returns>
     public async Task<OpenPlan?> StepAsync(OpenPlan plan, int by, PlanRequest wish, CancellationToken ct)
     {
-        if (plan.Stored is null || plan.Kept || (by < 0 ? plan.Undo : plan.Redo) is null)
+        if (plan.Stored is null || plan.IsSaved || (by < 0 ? plan.Undo : plan.Redo) is null)
         {
             return plan;
         }
@@ -76,7 +76,7 @@ public sealed class PlanChanges(CisternDb db, PlanRows rows)
     /// <returns>The changed plan; null where somebody else has changed it meanwhile.</returns>
     public async Task<OpenPlan?> AcceptAsync(OpenPlan plan, PlanRequest wish, CancellationToken ct)
     {
-        if (plan.Stored is null || plan.Kept)
+        if (plan.Stored is null || plan.IsSaved)
         {
             return plan;
         }

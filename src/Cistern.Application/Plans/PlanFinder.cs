@@ -19,7 +19,7 @@ public sealed class PlanFinder(CisternDb db, PlanRows rows)
     /// <summary>So many plans stand on a page.</summary>
     public const int PageOfPlans = 30;
 
-    private const int MostNotKept = 10;
+    private const int MostUnsaved = 10;
     private const long LatelyMs = 14L * 86_400_000;
     private const int MostWanted = 100;
 
@@ -47,24 +47,24 @@ public sealed class PlanFinder(CisternDb db, PlanRows rows)
     }
 
     /// <summary>The baristas' saved plans, newest first, limited to what the first page shows.</summary>
-    public Task<List<StoredPlan>> KeptAsync(CancellationToken ct) => Kept("").Take(60).ToListAsync(ct);
+    public Task<List<StoredPlan>> SavedAsync(CancellationToken ct) => Saved("").Take(60).ToListAsync(ct);
 
     /// <summary>The baristas' saved plans that match, a page at a time, newest first.</summary>
     /// <param name="words">Words in their names, in what was changed, or why; empty for all.</param>
     /// <param name="page">The index of the page.</param>
     /// <param name="ct">Cancels it.</param>
     /// <returns>The plans of the page, and how many match in all.</returns>
-    public async Task<(IReadOnlyList<StoredPlan> Plans, int Of)> FindKeptAsync(string words, int page, CancellationToken ct)
+    public async Task<(IReadOnlyList<StoredPlan> Plans, int Of)> FindSavedAsync(string words, int page, CancellationToken ct)
     {
-        var found = Kept(words);
+        var found = Saved(words);
         return (await found.Skip(page * PageOfPlans).Take(PageOfPlans).ToListAsync(ct), await found.CountAsync(ct));
     }
 
     /// <summary>Recently changed plans that were neither saved nor brewed, newest first.</summary>
-    public Task<List<StoredPlan>> NotKeptAsync(CancellationToken ct) =>
-        db.Plans.AsNoTracking().Where(stored => stored.KeptAtMs == null && stored.RemovedAtMs == null && stored.ChangedAtMs > rows.NowMs - LatelyMs
+    public Task<List<StoredPlan>> UnsavedAsync(CancellationToken ct) =>
+        db.Plans.AsNoTracking().Where(stored => stored.SavedAtMs == null && stored.RemovedAtMs == null && stored.ChangedAtMs > rows.NowMs - LatelyMs
                 && !db.Brews.Any(brew => brew.StoredPlanId == stored.Id) && !db.Pairs.Any(pair => pair.SecondPlanId == stored.Id))
-            .OrderByDescending(stored => stored.ChangedAtMs).Take(MostNotKept).ToListAsync(ct);
+            .OrderByDescending(stored => stored.ChangedAtMs).Take(MostUnsaved).ToListAsync(ct);
 
     /// <summary>The current state of a saved plan; null where it cannot be read.</summary>
     public async Task<PlanState?> StateAsync(int storedId, CancellationToken ct) =>
@@ -78,9 +78,9 @@ public sealed class PlanFinder(CisternDb db, PlanRows rows)
     /// <summary>The recipes of all saved plans as in files, without those that cannot be read.</summary>
     public async Task<IReadOnlyList<Recipe>> RecipesAsync(CancellationToken ct)
     {
-        var kept = await db.Plans.AsNoTracking().Where(stored => stored.KeptAtMs != null && stored.RemovedAtMs == null).OrderBy(stored => stored.Id).ToListAsync(ct);
+        var saved = await db.Plans.AsNoTracking().Where(stored => stored.SavedAtMs != null && stored.RemovedAtMs == null).OrderBy(stored => stored.Id).ToListAsync(ct);
         var recipes = new List<Recipe>();
-        foreach (var stored in kept)
+        foreach (var stored in saved)
         {
             if (await StateAsync(stored.Id, ct) is { } state)
             {
@@ -97,9 +97,9 @@ public sealed class PlanFinder(CisternDb db, PlanRows rows)
         db.Plans.AsNoTracking().Where(stored => stored.WantedAtMs >= fromMs && stored.RemovedAtMs == null).OrderBy(stored => stored.WantedAtMs).Take(MostWanted).ToListAsync(ct);
 
     /// <summary>Of some plans those that were made as the next of a series and not brewed yet.</summary>
-    public async Task<IReadOnlyList<StoredPlan>> UnbrewedAsync(IReadOnlyList<StoredPlan> kept, CancellationToken ct)
+    public async Task<IReadOnlyList<StoredPlan>> UnbrewedAsync(IReadOnlyList<StoredPlan> saved, CancellationToken ct)
     {
-        var next = kept.Where(stored => stored.FromBrewId is not null).ToList();
+        var next = saved.Where(stored => stored.FromBrewId is not null).ToList();
         if (next.Count == 0)
         {
             return next;
@@ -108,19 +108,19 @@ public sealed class PlanFinder(CisternDb db, PlanRows rows)
         var from = next.ConvertAll(stored => stored.FromBrewId);
         var brewed = await db.Brews.Where(brew => from.Contains(brew.ParentBrewId)).Select(brew => new { brew.ParentBrewId, brew.OpenedAtMs }).ToListAsync(ct);
         // A later brew of the series, changed or not, makes the plan obsolete.
-        return next.FindAll(stored => !brewed.Exists(brew => brew.ParentBrewId == stored.FromBrewId && brew.OpenedAtMs >= stored.KeptAtMs));
+        return next.FindAll(stored => !brewed.Exists(brew => brew.ParentBrewId == stored.FromBrewId && brew.OpenedAtMs >= stored.SavedAtMs));
     }
 
-    private IQueryable<StoredPlan> Kept(string words)
+    private IQueryable<StoredPlan> Saved(string words)
     {
-        var kept = db.Plans.AsNoTracking().Where(stored => stored.KeptAtMs != null && stored.RemovedAtMs == null);
+        var saved = db.Plans.AsNoTracking().Where(stored => stored.SavedAtMs != null && stored.RemovedAtMs == null);
         foreach (var word in words.Split(' ', StringSplitOptions.RemoveEmptyEntries))
         {
             var like = $"%{word.Replace("\\", "\\\\", StringComparison.Ordinal).Replace("%", "\\%", StringComparison.Ordinal).Replace("_", "\\_", StringComparison.Ordinal)}%";
-            kept = kept.Where(stored => EF.Functions.Like(stored.Name + " " + stored.ParentName + " " + stored.What + " " + stored.Why, like, "\\"));
+            saved = saved.Where(stored => EF.Functions.Like(stored.Name + " " + stored.ParentName + " " + stored.What + " " + stored.Why, like, "\\"));
         }
 
-        return kept.OrderByDescending(stored => stored.KeptAtMs).ThenByDescending(stored => stored.Id);
+        return saved.OrderByDescending(stored => stored.SavedAtMs).ThenByDescending(stored => stored.Id);
     }
 
     private async Task<OpenPlan> FromBrewAsync(string id, Brew brew, CancellationToken ct)

@@ -32,6 +32,6 @@ public sealed class PlanForecasts(PlanOpening opening)
     private static Forecast Named(OpenedPlan opened, StoredPlan stored)
     {
         var forecast = Read(opened);
-        return forecast with { Recipe = forecast.Recipe with { Name = stored.KeptAtMs is null ? $"{stored.Name}, changed" : stored.Name } };
+        return forecast with { Recipe = forecast.Recipe with { Name = stored.SavedAtMs is null ? $"{stored.Name}, changed" : stored.Name } };
     }
 }

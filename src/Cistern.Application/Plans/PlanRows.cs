@@ -93,13 +93,13 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore requests, TimeProvid
 
     internal async Task<bool> StandsAsync(OpenPlan plan, CancellationToken ct) =>
         plan.Stored is not { } seen
-        || await db.Plans.AnyAsync(row => row.Id == seen.Id && row.Position == seen.Position && row.KeptAtMs == seen.KeptAtMs
+        || await db.Plans.AnyAsync(row => row.Id == seen.Id && row.Position == seen.Position && row.SavedAtMs == seen.SavedAtMs
             && db.Revisions.Any(revision => revision.StoredPlanId == seen.Id && revision.Position == seen.Position && revision.Id == plan.RevisionId), ct);
 
     /// <summary>The stored plan that a change goes to: the plan's own, or a new one starting from its current state.</summary>
     internal async Task<StoredPlan> StoredToChangeAsync(OpenPlan plan, CancellationToken ct)
     {
-        if (plan.Stored is { } own && !plan.Kept)
+        if (plan.Stored is { } own && !plan.IsSaved)
         {
             return await db.Plans.FirstAsync(row => row.Id == own.Id, ct);
         }
@@ -112,11 +112,11 @@ public sealed class PlanRows(CisternDb db, IdempotencyStore requests, TimeProvid
     }
 
     /// <summary>The stored plan of an open plan, saved under a name in its current state; not yet written.</summary>
-    internal async Task<StoredPlan> KeptNowAsync(OpenPlan plan, PlanState state, string name, PlanRequest wish, CancellationToken ct)
+    internal async Task<StoredPlan> SavedNowAsync(OpenPlan plan, PlanState state, string name, PlanRequest wish, CancellationToken ct)
     {
         var stored = await StoredToChangeAsync(plan, ct);
         var json = Detached(plan, state).ToJson();
-        (stored.Name, stored.KeptAtMs, stored.AcceptedJson) = (name, NowMs, json);
+        (stored.Name, stored.SavedAtMs, stored.AcceptedJson) = (name, NowMs, json);
         (await db.Revisions.FirstAsync(row => row.StoredPlanId == stored.Id && row.Position == stored.Position, ct)).StateJson = json;
         Touch(stored, wish);
         return stored;

@@ -11,7 +11,7 @@ namespace Cistern.Data.Compiled
     public partial class CisternDbModel
     {
         private CisternDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("152c26da-db0d-48df-9deb-53872b4d0f15"), entityTypeCount: 36)
+            : base(skipDetectChanges: false, modelId: new Guid("46e5028c-9965-4bb8-9d37-cba5b43de55d"), entityTypeCount: 36)
         {
         }
 
@@ -36,8 +36,8 @@ namespace Cistern.Data.Compiled
             var houseRecord = HouseRecordEntityType.Create(this);
             var import = ImportEntityType.Create(this);
             var importedBrew = ImportedBrewEntityType.Create(this);
-            var keptSearch = KeptSearchEntityType.Create(this);
             var logRow = LogRowEntityType.Create(this);
+            var savedSearch = SavedSearchEntityType.Create(this);
             var idempotentRequest = IdempotentRequestEntityType.Create(this);
             var planExtra = PlanExtraEntityType.Create(this);
             var planRevision = PlanRevisionEntityType.Create(this);
@@ -100,8 +100,8 @@ namespace Cistern.Data.Compiled
             HouseRecordEntityType.CreateAnnotations(houseRecord);
             ImportEntityType.CreateAnnotations(import);
             ImportedBrewEntityType.CreateAnnotations(importedBrew);
-            KeptSearchEntityType.CreateAnnotations(keptSearch);
             LogRowEntityType.CreateAnnotations(logRow);
+            SavedSearchEntityType.CreateAnnotations(savedSearch);
             IdempotentRequestEntityType.CreateAnnotations(idempotentRequest);
             PlanExtraEntityType.CreateAnnotations(planExtra);
             PlanRevisionEntityType.CreateAnnotations(planRevision);

@@ -57,12 +57,13 @@ namespace Cistern.Data.Compiled
                 propertyInfo: typeof(Import).GetProperty("By", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 fieldInfo: typeof(Import).GetField("<By>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly));
 
-            var keptAtMs = runtimeEntityType.AddProperty(
-                "KeptAtMs",
+            var savedAtMs = runtimeEntityType.AddProperty(
+                "SavedAtMs",
                 typeof(long?),
-                propertyInfo: typeof(Import).GetProperty("KeptAtMs", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                fieldInfo: typeof(Import).GetField("<KeptAtMs>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                propertyInfo: typeof(Import).GetProperty("SavedAtMs", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(Import).GetField("<SavedAtMs>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 nullable: true);
+            savedAtMs.AddAnnotation("Relational:ColumnName", "KeptAtMs");
 
             var undoneAtMs = runtimeEntityType.AddProperty(
                 "UndoneAtMs",

@@ -66,13 +66,6 @@ namespace Cistern.Data.Compiled
                 fieldInfo: typeof(StoredPlan).GetField("<FromBrewId>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 nullable: true);
 
-            var keptAtMs = runtimeEntityType.AddProperty(
-                "KeptAtMs",
-                typeof(long?),
-                propertyInfo: typeof(StoredPlan).GetProperty("KeptAtMs", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                fieldInfo: typeof(StoredPlan).GetField("<KeptAtMs>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
-                nullable: true);
-
             var name = runtimeEntityType.AddProperty(
                 "Name",
                 typeof(string),
@@ -112,6 +105,14 @@ namespace Cistern.Data.Compiled
                 fieldInfo: typeof(StoredPlan).GetField("<RemovedAtMs>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
                 nullable: true);
 
+            var savedAtMs = runtimeEntityType.AddProperty(
+                "SavedAtMs",
+                typeof(long?),
+                propertyInfo: typeof(StoredPlan).GetProperty("SavedAtMs", BindingFlags.Public | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                fieldInfo: typeof(StoredPlan).GetField("<SavedAtMs>k__BackingField", BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.DeclaredOnly),
+                nullable: true);
+            savedAtMs.AddAnnotation("Relational:ColumnName", "KeptAtMs");
+
             var wantedAtMs = runtimeEntityType.AddProperty(
                 "WantedAtMs",
                 typeof(long?),
@@ -142,7 +143,7 @@ namespace Cistern.Data.Compiled
                 new[] { wantedAtMs });
 
             var index1 = runtimeEntityType.AddIndex(
-                new[] { keptAtMs, changedAtMs });
+                new[] { savedAtMs, changedAtMs });
 
             return runtimeEntityType;
         }

@@ -107,7 +107,7 @@ public static class DemoData
         {
             var state = new PlanState(RecipeWriter.Write(to), RecipeWriter.Write(written)) { Settled = true, BagId = bag.Id, GrinderId = grinder.Id, GrinderSetting = 6.5 };
             var atMs = time.GetUtcNow().AddDays(-2).ToUnixTimeMilliseconds();
-            var stored = new StoredPlan { Name = name, RecipeId = written.Id, AcceptedJson = state.ToJson(), What = DemoWords.Changed(from, to), Why = why, KeptAtMs = atMs, ChangedAtMs = atMs };
+            var stored = new StoredPlan { Name = name, RecipeId = written.Id, AcceptedJson = state.ToJson(), What = DemoWords.Changed(from, to), Why = why, SavedAtMs = atMs, ChangedAtMs = atMs };
             stored.Revisions.Add(new PlanRevision { Position = 0, StateJson = state.ToJson(), What = "", AtMs = atMs });
             return stored;
         }

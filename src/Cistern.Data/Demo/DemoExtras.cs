@@ -64,7 +64,7 @@ internal static class DemoExtras
         {
             var recipe = Ground(clicks, name);
             var state = new PlanState(RecipeWriter.Write(recipe), RecipeWriter.Write(written)) { Settled = true, BagId = bag.Id, GrinderId = grinder.Id, GrinderSetting = clicks };
-            var plan = new StoredPlan { Name = name, RecipeId = written.Id, AcceptedJson = state.ToJson(), ParentId = sides.Count > 0 ? sides[0].Plan.Id : null, ParentName = sides.Count > 0 ? sides[0].Plan.Name : written.Name, What = sides.Count > 0 ? $"grind {Finer} → {Coarser} clicks" : $"grind {Finer} clicks", KeptAtMs = openedAtMs, ChangedAtMs = openedAtMs };
+            var plan = new StoredPlan { Name = name, RecipeId = written.Id, AcceptedJson = state.ToJson(), ParentId = sides.Count > 0 ? sides[0].Plan.Id : null, ParentName = sides.Count > 0 ? sides[0].Plan.Name : written.Name, What = sides.Count > 0 ? $"grind {Finer} → {Coarser} clicks" : $"grind {Finer} clicks", SavedAtMs = openedAtMs, ChangedAtMs = openedAtMs };
             plan.Revisions.Add(new PlanRevision { Position = 0, StateJson = state.ToJson(), What = "", AtMs = openedAtMs });
             db.Plans.Add(plan);
             await db.SaveChangesAsync(ct);
@@ -148,7 +148,7 @@ internal static class DemoExtras
         var wanjiru = await db.Baristas.FirstAsync(row => row.Name == "Wanjiru", ct);
         var grinder = await db.Grinders.FirstAsync(row => row.Name == "Hut grinder", ct);
         var random = new Random(Seed + 1);
-        var import = new Import { AtMs = time.GetUtcNow().AddDays(-1).ToUnixTimeMilliseconds(), By = wanjiru.Name, What = "high-hut.json: 1 brew", KeptAtMs = time.GetUtcNow().AddDays(-1).ToUnixTimeMilliseconds() };
+        var import = new Import { AtMs = time.GetUtcNow().AddDays(-1).ToUnixTimeMilliseconds(), By = wanjiru.Name, What = "high-hut.json: 1 brew", SavedAtMs = time.GetUtcNow().AddDays(-1).ToUnixTimeMilliseconds() };
         db.Imports.Add(import);
         await db.SaveChangesAsync(ct);
         var written = RecipeLibrary.Find("hut-press")!;

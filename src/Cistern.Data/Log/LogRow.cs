@@ -214,7 +214,8 @@ public sealed class LogRow
 }
 
 /// <summary>A saved search of the log.</summary>
-public sealed class KeptSearch
+[Table("KeptSearches")]
+public sealed class SavedSearch
 {
     /// <summary>Its id in the data file.</summary>
     public int Id { get; set; }
@@ -248,7 +249,8 @@ public sealed class Import
     /// When it was complete, UTC milliseconds; null while it is written in batches. An incomplete one found by a start was interrupted
     /// and is undone.
     /// </summary>
-    public long? KeptAtMs { get; set; }
+    [Column("KeptAtMs")]
+    public long? SavedAtMs { get; set; }
 
     /// <summary>For imports of earlier versions: the brews it changed, as they were before, as a brew file. Now each has a row.</summary>
     public string? BeforeJson { get; set; }

@@ -1,3 +1,4 @@
+using System.ComponentModel.DataAnnotations.Schema;
 using Cistern.Data.Shelf;
 
 namespace Cistern.Data.Plans;
@@ -39,7 +40,8 @@ public sealed class StoredPlan : IShelved
     public int? BaristaId { get; set; }
 
     /// <summary>When it was saved under its name; null for a plan in progress.</summary>
-    public long? KeptAtMs { get; set; }
+    [Column("KeptAtMs")]
+    public long? SavedAtMs { get; set; }
 
     /// <summary>When it was changed last, UTC milliseconds.</summary>
     public long ChangedAtMs { get; set; }

@@ -108,7 +108,7 @@ public sealed class BenchModel(CisternDb db, BaristaContext bench, PlanFinder fi
         Barest = newest.Count == 0 || !format.Equipment.Scale ? MinimalBrew.Lines(model, format) : null;
         Untasted = newest.Find(brew => !brew.Tasted);
         Last = [.. newest.Take(1).Concat(await GoodAsync(ct)).DistinctBy(brew => brew.Id)];
-        var kept = await finder.KeptAsync(ct);
+        var kept = await finder.SavedAsync(ct);
         Next = [.. (await finder.UnbrewedAsync(kept, ct)).Take(2)];
         Own = [.. kept.Where(stored => stored.FromBrewId is null).Take(3)];
         Due = await ShelfDue.RowsAsync(db, new ShelfView(format, bench.Today), ct);

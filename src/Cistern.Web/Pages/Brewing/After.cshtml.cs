@@ -176,7 +176,7 @@ public sealed class AfterModel(CisternDb db, IdempotencyStore requests, BaristaC
             return Unprocessable();
         }
 
-        await WeighingForm.KeepAsync(
+        await WeighingForm.SaveAsync(
             db, requests, id, Plan,
             brew =>
             {

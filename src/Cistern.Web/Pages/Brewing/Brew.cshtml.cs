@@ -399,7 +399,7 @@ public sealed class BrewModel(CisternDb db, IdempotencyStore requests, BaristaCo
             return Page();
         }
 
-        await WeighingForm.KeepAsync(db, requests, id, Brew.ModelOf(model).Run(Brew.Recipe()), brew => WeighingForm.Apply(brew, Typed, Format), ct);
+        await WeighingForm.SaveAsync(db, requests, id, Brew.ModelOf(model).Run(Brew.Recipe()), brew => WeighingForm.Apply(brew, Typed, Format), ct);
         return RedirectToPage(new { id });
     }
 

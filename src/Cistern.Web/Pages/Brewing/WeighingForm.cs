@@ -40,7 +40,7 @@ public static class WeighingForm
     /// <param name="plan">The forecast of its plan.</param>
     /// <param name="lay">Adds the measurements.</param>
     /// <param name="ct">Cancels it before anything is saved.</param>
-    public static async Task KeepAsync(CisternDb db, IdempotencyStore requests, int brewId, Forecast plan, Action<Data.Brews.Brew> lay, CancellationToken ct)
+    public static async Task SaveAsync(CisternDb db, IdempotencyStore requests, int brewId, Forecast plan, Action<Data.Brews.Brew> lay, CancellationToken ct)
     {
         do
         {

@@ -85,7 +85,7 @@ public sealed class EntryModel(CisternDb db, IdempotencyStore requests, BaristaC
             return Page();
         }
 
-        await WeighingForm.KeepAsync(db, requests, id, Plan, brew => WeighingForm.Apply(brew, Typed, Format), ct);
+        await WeighingForm.SaveAsync(db, requests, id, Plan, brew => WeighingForm.Apply(brew, Typed, Format), ct);
         return RedirectToPage(new { id });
     }
 

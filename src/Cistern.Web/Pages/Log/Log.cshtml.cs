@@ -45,7 +45,7 @@ public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, Bar
     public string? Older { get; private set; }
 
     /// <summary>The searches that were kept.</summary>
-    public IReadOnlyList<KeptSearch> Kept { get; private set; } = [];
+    public IReadOnlyList<SavedSearch> Saved { get; private set; } = [];
 
     /// <summary>The brew just deleted, which can be restored.</summary>
     public (int Id, string Name)? TakenAway { get; private set; }
@@ -70,9 +70,9 @@ public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, Bar
         var query = LogQueries.Of(Request.Form.Value("query") ?? "");
         var name = (Request.Form.Value("name") ?? "").Trim();
         var problem = name.Length == 0 ? "Give it a name." : PlainText.Problem(name, MostLetters, lines: false) ?? (query.IsEmpty ? "Choose or type something first." : null);
-        if (problem is null && !await log.KeepAsync(name, query))
+        if (problem is null && !await log.SaveAsync(name, query))
         {
-            problem = $"{LogStore.MostKept} searches are saved already: delete one first.";
+            problem = $"{LogStore.MostSaved} searches are saved already: delete one first.";
         }
 
         if (problem is null)
@@ -115,7 +115,7 @@ public sealed class LogModel(CisternDb db, LogStore log, DeviceStore record, Bar
         Format = await bench.FormatAsync(ct);
         Query = query;
         Found = await log.FindAsync(query, ct);
-        Kept = await log.KeptAsync(ct);
+        Saved = await log.SavedAsync(ct);
         var (ms, id) = ReadPlace(before);
         var page = Found.Rows.SkipWhile(row => row.OpenedAtMs > ms || (row.OpenedAtMs == ms && row.BrewId >= id)).Take(PageSize + 1).ToList();
         Older = page.Count > PageSize ? string.Create(CultureInfo.InvariantCulture, $"{page[PageSize - 1].OpenedAtMs}.{page[PageSize - 1].BrewId}") : null;

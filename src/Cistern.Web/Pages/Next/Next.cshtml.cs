@@ -14,7 +14,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 namespace Cistern.Web.Pages.Next;
 
 /// <summary>What to change for the next brew, with that brew's plan one touch away.</summary>
-public sealed class NextModel(SeriesAdvice advice, PlanKeeping keeping, IdempotencyStore requests, BaristaContext bench) : PageModel
+public sealed class NextModel(SeriesAdvice advice, PlanSaving keeping, IdempotencyStore requests, BaristaContext bench) : PageModel
 {
     private AdvisedBrew advised = null!;
 

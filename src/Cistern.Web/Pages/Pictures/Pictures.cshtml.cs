@@ -59,7 +59,7 @@ public sealed class PicturesModel(CisternDb db, PictureStore pictures, PicturePr
         {
             using var bytes = new MemoryStream();
             await picture!.CopyToAsync(bytes, ct);
-            Problem = await PicturesApi.KeepAsync(pictures, looker, id, bytes.ToArray(), of, Said, Guid.TryParse(key, out var sent) ? sent : Guid.NewGuid(), bench.NowMs, ct) switch
+            Problem = await PicturesApi.SaveAsync(pictures, looker, id, bytes.ToArray(), of, Said, Guid.TryParse(key, out var sent) ? sent : Guid.NewGuid(), bench.NowMs, ct) switch
             {
                 null => PictureWording.Unreadable,
                 PictureOutcome.Enough => $"A brew has at most {BrewPicture.MostOfOne} pictures. Delete one first.",

@@ -25,7 +25,7 @@ internal static class PicturesApi
     }
 
     /// <summary>Re-encodes a picture and saves it; null where it cannot be read.</summary>
-    internal static async Task<PictureOutcome?> KeepAsync(PictureStore pictures, PictureProcess looker, int brewId, byte[] file, string? of, string said, Guid key, long atMs, CancellationToken ct)
+    internal static async Task<PictureOutcome?> SaveAsync(PictureStore pictures, PictureProcess looker, int brewId, byte[] file, string? of, string said, Guid key, long atMs, CancellationToken ct)
     {
         // A picture that was saved already is not encoded again.
         if (await pictures.KnowsAsync(key, ct))
@@ -63,7 +63,7 @@ internal static class PicturesApi
 
         using var bytes = new MemoryStream();
         await context.Request.Body.CopyToAsync(bytes, ct);
-        return await KeepAsync(pictures, looker, id, bytes.ToArray(), of, said ?? "", key, Math.Clamp(atMs ?? bench.NowMs, 0, bench.NowMs), ct) switch
+        return await SaveAsync(pictures, looker, id, bytes.ToArray(), of, said ?? "", key, Math.Clamp(atMs ?? bench.NowMs, 0, bench.NowMs), ct) switch
         {
             null => Results.Problem(PictureWording.Unreadable, statusCode: StatusCodes.Status422UnprocessableEntity),
             PictureOutcome.NoSuchBrew => Results.Problem($"There is no brew {id} in its log.", statusCode: StatusCodes.Status404NotFound),

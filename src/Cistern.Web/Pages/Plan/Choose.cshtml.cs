@@ -20,7 +20,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>Finds a plan by coffee, drink and time, and manages the baristas' own plans.</summary>
-public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder finder, IdempotencyStore requests, BaristaContext bench, ForecastModel model) : PageModel
+public sealed class ChooseModel(CisternDb db, PlanSaving keeping, PlanFinder finder, IdempotencyStore requests, BaristaContext bench, ForecastModel model) : PageModel
 {
     private const int MostPages = 10_000;
 
@@ -79,7 +79,7 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
     public int OwnPage { get; private set; }
 
     /// <summary>Recently changed plans that were not saved.</summary>
-    public IReadOnlyList<StoredPlan> NotKept { get; private set; } = [];
+    public IReadOnlyList<StoredPlan> Unsaved { get; private set; } = [];
 
     /// <summary>The address of a page of the baristas' own plans.</summary>
     public string OwnAt(int page) => QueryHelpers.AddQueryString("/plan", new Dictionary<string, string?>(StringComparer.Ordinal) { ["own"] = OwnWords.Length > 0 ? OwnWords : null, ["page"] = page > 0 ? page.ToString(CultureInfo.InvariantCulture) : null }) + "#own";
@@ -207,14 +207,14 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
         var open = (await finder.FindAsync(stored.ToString(CultureInfo.InvariantCulture), ct))!;
         var name = $"{open.Stored!.Name}, a copy";
         var wish = new PlanRequest(IdempotencyKey.Of(Request.Form), (await bench.BaristaAsync(ct))?.Id);
-        return await keeping.KeepAsync(open, open.State, name.Length > 200 ? name[..200] : name, "", "", wish, ct) is { } copy
+        return await keeping.SaveAsync(open, open.State, name.Length > 200 ? name[..200] : name, "", "", wish, ct) is { } copy
             ? $"/plan/{copy.Id}"
             : await requests.DoneAsync(wish.Key, ct) ?? "/plan#own";
     }, ct);
 
     private async Task<IActionResult> ChangeAsync(int stored, Func<Task<string>> change, CancellationToken ct)
     {
-        return await db.Plans.AnyAsync(row => row.Id == stored && row.KeptAtMs != null, ct) ? Redirect(await change()) : NotFound();
+        return await db.Plans.AnyAsync(row => row.Id == stored && row.SavedAtMs != null, ct) ? Redirect(await change()) : NotFound();
     }
 
     private static async Task<(byte[] Bytes, string From)> ReadAsync(IFormFile? file, string? text, CancellationToken ct)
@@ -236,8 +236,8 @@ public sealed class ChooseModel(CisternDb db, PlanKeeping keeping, PlanFinder fi
         Bags = await db.Bags.AsNoTracking().Where(bag => bag.RemovedAtMs == null && bag.UsedUpOn == null).OrderBy(bag => bag.Name).ToListAsync(ct);
         OwnWords = Request.Query.Asked("own");
         OwnPage = int.TryParse(Request.Query["page"], NumberStyles.None, CultureInfo.InvariantCulture, out var page) && page < MostPages ? page : 0;
-        (Own, OwnOf) = await finder.FindKeptAsync(OwnWords, OwnPage, ct);
-        NotKept = await finder.NotKeptAsync(ct);
+        (Own, OwnOf) = await finder.FindSavedAsync(OwnWords, OwnPage, ct);
+        Unsaved = await finder.UnsavedAsync(ct);
         Imported = int.TryParse(Request.Query["imported"], NumberStyles.None, CultureInfo.InvariantCulture, out var imported) ? imported : 0;
         Removed = int.TryParse(Request.Query["removed"], NumberStyles.None, CultureInfo.InvariantCulture, out var removed)
             ? await db.Plans.AsNoTracking().FirstOrDefaultAsync(stored => stored.Id == removed && stored.RemovedAtMs != null, ct) : null;

@@ -20,7 +20,7 @@ using Values = System.Collections.Generic.IEnumerable<System.Collections.Generic
 namespace Cistern.Web.Pages.Plan;
 
 /// <summary>The plan page: changes a plan and shows its forecast.</summary>
-public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keeping, IdempotencyStore requests, BrewStart start, PairStore pairs, PlanChanges changes, PlanOpening opening, BaristaContext bench, ForecastModel model) : PageModel
+public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanSaving keeping, IdempotencyStore requests, BrewStart start, PairStore pairs, PlanChanges changes, PlanOpening opening, BaristaContext bench, ForecastModel model) : PageModel
 {
     // The log may be long, so an index finds the six brews before anything of them is read.
     private static readonly Func<CisternDb, string, IAsyncEnumerable<BrewedBefore>> Before = EF.CompileAsyncQuery((CisternDb db, string coffee) => db.Brews
@@ -150,7 +150,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
             await WorkOutAsync(ct);
             var name = (Request.Form.Value("keep.name") ?? "").Trim();
             var why = (Request.Form.Value("keep.why") ?? "").Trim();
-            var problem = name.Length == 0 ? "Give it a name of up to 200 letters." : PlainText.Problem(name, 200, lines: false) ?? PlainText.Problem(why, 2_000, lines: true) ?? (!IsKeepable() ? "Something above needs correcting." : null);
+            var problem = name.Length == 0 ? "Give it a name of up to 200 letters." : PlainText.Problem(name, 200, lines: false) ?? PlainText.Problem(why, 2_000, lines: true) ?? (!CanBeSaved() ? "Something above needs correcting." : null);
             Keep = (name, why, problem);
             if (problem is not null)
             {
@@ -159,7 +159,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
             }
 
             var what = await ParentForecastAsync(ct) is { } parent ? Differences.Between([parent, View.Forecast], View.Format).InShort : "";
-            return await keeping.KeepAsync(Open, Settings.Editing.Picked, name, what, why, wish, ct) is { } kept ? Goto($"/plan/{kept.Id}") : null;
+            return await keeping.SaveAsync(Open, Settings.Editing.Picked, name, what, why, wish, ct) is { } kept ? Goto($"/plan/{kept.Id}") : null;
         }, ct);
     }
 
@@ -178,7 +178,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
                     return NotFound();
                 }
             }
-            else if (Settings.Editing.Did.Count > 0 && IsKeepable() && !await StoredAsync(beside, ct))
+            else if (Settings.Editing.Did.Count > 0 && CanBeSaved() && !await StoredAsync(beside, ct))
             {
                 return null;
             }
@@ -205,7 +205,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
         return await AnsweredAsync(id, wish, async () =>
         {
             await WorkOutAsync(ct);
-            if (!IsKeepable() || !View.CanBrew)
+            if (!CanBeSaved() || !View.CanBrew)
             {
                 Response.StatusCode = Part ? StatusCodes.Status200OK : StatusCodes.Status422UnprocessableEntity;
                 return Page();
@@ -352,7 +352,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
     }
 
     /// <summary>Whether the plan could be read back after saving; says so where it could not.</summary>
-    private bool IsKeepable()
+    private bool CanBeSaved()
     {
         if (Settings.Good && Settings.Editing.Picked.Problem() is { } problem)
         {
@@ -406,7 +406,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
         own = await bench.FormatAsync(ct);
         (Open, Context, AsWritten, Picked) = (opened.Plan, opened.Context, opened.AsWritten, opened.Picked);
         // Only an unchanged plan is opened with a query; a stored plan needs none.
-        From = Open.Stored is null || Open.Kept ? from : "";
+        From = Open.Stored is null || Open.IsSaved ? from : "";
         var state = Open.State;
         if (!ReferenceEquals(values, Request.Query) && From.Length > 0)
         {
@@ -461,7 +461,7 @@ public sealed class PlanModel(CisternDb db, PlanFinder finder, PlanKeeping keepi
     /// <summary>The forecast of the plan it came from, under its own conditions.</summary>
     private async Task<Forecast?> ParentForecastAsync(CancellationToken ct)
     {
-        if (Open.Kept)
+        if (Open.IsSaved)
         {
             return new PlanEditing(Open.State, Context).Forecast;
         }

@@ -10,7 +10,7 @@ public static class PlanChoices
     /// <summary>Each with its id and its name.</summary>
     public static async Task<List<(string Id, string Name)>> OfAsync(PlanFinder finder, CancellationToken ct) =>
     [
-        .. (await finder.KeptAsync(ct)).Select(stored => (FormattableString.Invariant($"{stored.Id}"), $"{stored.Name}, your own")),
+        .. (await finder.SavedAsync(ct)).Select(stored => (FormattableString.Invariant($"{stored.Id}"), $"{stored.Name}, your own")),
         .. RecipeLibrary.All.Select(recipe => (recipe.Id, $"{recipe.Name}, {StepWording.Family(recipe.Brewer.Family)}")),
     ];
 }

@@ -9,7 +9,7 @@ namespace Cistern.Application.Plans;
 /// <summary>Saves plans under a name, and renames and deletes saved plans.</summary>
 /// <param name="db">The context of the data file.</param>
 /// <param name="rows">Writes plans.</param>
-public sealed class PlanKeeping(CisternDb db, PlanRows rows)
+public sealed class PlanSaving(CisternDb db, PlanRows rows)
 {
     /// <summary>Saves a plan under a name, with how it differs from the plan it came from, and why.</summary>
     /// <param name="plan">The plan as it was read.</param>
@@ -20,9 +20,9 @@ public sealed class PlanKeeping(CisternDb db, PlanRows rows)
     /// <param name="wish">Who asks, and the request's key.</param>
     /// <param name="ct">Cancels it before anything is saved.</param>
     /// <returns>The saved plan; null where somebody else has changed it meanwhile.</returns>
-    public Task<OpenPlan?> KeepAsync(OpenPlan plan, PlanState state, string name, string what, string why, PlanRequest wish, CancellationToken ct) => rows.AtomicallyAsync(plan, async () =>
+    public Task<OpenPlan?> SaveAsync(OpenPlan plan, PlanState state, string name, string what, string why, PlanRequest wish, CancellationToken ct) => rows.AtomicallyAsync(plan, async () =>
     {
-        var stored = await rows.KeptNowAsync(plan, state, name, wish, ct);
+        var stored = await rows.SavedNowAsync(plan, state, name, wish, ct);
         (stored.What, stored.Why) = (what, why);
         return stored.Id;
     }, wish, ct);
@@ -46,7 +46,7 @@ public sealed class PlanKeeping(CisternDb db, PlanRows rows)
 
         var stored = await rows.AddAsync(new OpenPlan(from.RecipeId, null, state, state, null, null), from.RecipeId, from.Name, ct);
         (stored.FromBrewId, stored.ChangedJson, stored.ParentName) = (from.Id, changedJson, from.Name);
-        (stored.What, stored.Why, stored.KeptAtMs) = (PlanRows.Short(what), why, rows.NowMs);
+        (stored.What, stored.Why, stored.SavedAtMs) = (PlanRows.Short(what), why, rows.NowMs);
         rows.Touch(stored, wish);
         var address = $"/plan/{PlanRows.Text(stored.Id)}";
         await rows.FinishAsync(wish, address, ct);
@@ -79,7 +79,7 @@ public sealed class PlanKeeping(CisternDb db, PlanRows rows)
             var state = PlanState.Opened(recipe);
             var stored = await rows.AddAsync(new OpenPlan(recipe.Id, null, state, state, null, null), recipe.Id, recipe.Name, ct);
             stored.ParentName = from;
-            stored.KeptAtMs = rows.NowMs;
+            stored.SavedAtMs = rows.NowMs;
             ids.Add(stored.Id);
         }
 
