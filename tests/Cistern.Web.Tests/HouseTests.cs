@@ -93,7 +93,7 @@ public sealed class HouseTests
         var row = await DeviceAsync(app);
         Assert.DoesNotContain(row.TokenHash, cookie, StringComparison.OrdinalIgnoreCase);
         Assert.Equal(DeviceStore.HashOf(cookie.Split('=', 2)[1].Split(';')[0]), row.TokenHash);
-        Assert.Contains("Kitchen phone was paired as barista.", (await App.GetAsync(app.Browser(), "/devices")).QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
+        Assert.Contains("Kitchen phone was connected as barista.", (await App.GetAsync(app.Browser(), "/devices")).QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
 
         var second = app.FromHouse(redirects: false);
         page = await App.GetAsync(second, "/pair");
@@ -227,9 +227,9 @@ public sealed class HouseTests
         var you = await App.GetAsync(guest, "/you");
         Assert.Equal("Remove this device", you.QuerySelector("[action='/pair?handler=Leave'] button")!.TextContent);
         var answer = await App.PostAsync(guest, you, "/pair?handler=Leave");
-        Assert.Equal("Pair this device", (await App.ParseAsync(answer)).QuerySelector("h1")!.TextContent);
+        Assert.Equal("Connect this device", (await App.ParseAsync(answer)).QuerySelector("h1")!.TextContent);
         Assert.NotNull((await DeviceAsync(app)).RevokedAtMs);
-        Assert.Equal("Pair this device", (await App.GetAsync(guest, "/log")).QuerySelector("h1")!.TextContent);
+        Assert.Equal("Connect this device", (await App.GetAsync(guest, "/log")).QuerySelector("h1")!.TextContent);
         Assert.Contains("Kitchen phone was removed.", (await App.GetAsync(app.Browser(), "/devices")).QuerySelector("#record")!.TextContent, StringComparison.Ordinal);
 
         // Its browser is told to keep nothing; the bench's own screen has nothing to let go of.

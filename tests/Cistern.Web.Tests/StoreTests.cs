@@ -311,7 +311,7 @@ public sealed class StoreTests : IAsyncLifetime
         Assert.Null(await devices.FindAsync(token, Ct));
         Assert.Equal([scale.Id, phone.Id], (await devices.AllAsync(Ct)).Select(device => device.Id));
         Assert.Equal(
-            ["Phone of Teo was removed.", "Phone of Teo is an owner now, and was a guest.", "Scale was paired as instrument.", "Phone of Teo was paired as guest."],
+            ["Phone of Teo was removed.", "Phone of Teo is an owner now, and was a guest.", "Scale was connected as instrument.", "Phone of Teo was connected as guest."],
             (await devices.RecordsAsync(10, Ct)).Select(record => record.What));
         Assert.Equal("Ines", Assert.Single(await devices.RecordsAsync(1, Ct)).Who);
     }

@@ -221,7 +221,8 @@ public sealed class WordingTests
         Assert.DoesNotContain("the rest", DeviationWording.Of(one, correction, forecast.Recipe, forecast, 500, Metric).Comes, StringComparison.Ordinal);
         Assert.Equal(correction is { DilutionG: > 0 } or { SteepEndAtS: not null }, told.Offer.EndsWith(": 1.11 % TDS, balanced.", StringComparison.Ordinal));
         Assert.StartsWith("Leave it on the grounds and pour off at 5:00: ", DeviationWording.Of(one, new Core.Planning.Correction(null, 0, forecast, 2, 0.4) { PourOffAtS = 300 }, forecast.Recipe, forecast, 100, Metric).Offer, StringComparison.Ordinal);
-        // What is hardly nearer is not offered.
+        // A correction that hardly improves the cup is not offered; a steep that is late still has to end.
+        Assert.Equal(kind == DeviationKind.ReleaseDue, DeviationWording.Of(one, new Core.Planning.Correction(null, 0, forecast, 2, 2), forecast.Recipe, forecast, 100, Metric).Comes.EndsWith(". Plunge now; nothing else would help.", StringComparison.Ordinal));
         Assert.Equal("", correction is null ? "" : DeviationWording.Of(one, correction with { MissAfter = 1.8 }, forecast.Recipe, forecast, 100, Metric).Offer);
     }
 }

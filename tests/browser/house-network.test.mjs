@@ -37,7 +37,7 @@ const pair = async (bench, phone, secure, name, role = 'plan, brew and taste') =
   await phone.goto(`${secure}/`);
   await phone.locator('#code').fill(digits);
   await phone.locator('#name').fill(name);
-  await phone.getByRole('button', { name: 'Pair it' }).click();
+  await phone.getByRole('button', { name: 'Connect it' }).click();
   await expect(phone.locator('h1')).toHaveText('Bench');
 };
 
@@ -137,7 +137,7 @@ test('on a network of its own: strangers, guesses, foreign names, a brew past a 
       expect(await Promise.race([ended, new Promise((late) => { setTimeout(() => late('still open'), 5_000); })])).not.toBe('still open');
       await expect.poll(async () => (await keptPaths(two)).filter((one) => !/^\/(css|js|lib|icon|manifest|offline)/.test(one)), { timeout: 30_000 }).toEqual([]);
       await two.goto(`https://10.77.2.1:${HOUSE}/log`);
-      await expect(two.locator('h1')).toHaveText('Pair this device');
+      await expect(two.locator('h1')).toHaveText('Connect this device');
       await one.goto(`${secure}/log`);
       await expect(one.locator('h1')).toHaveText('Log');
     });
@@ -145,7 +145,7 @@ test('on a network of its own: strangers, guesses, foreign names, a brew past a 
     await test.step('a phone that is let go of cannot store anything', async () => {
       await one.goto(`${secure}/you`);
       await one.getByRole('button', { name: 'Remove this device' }).click();
-      await expect(one.locator('h1')).toHaveText('Pair this device');
+      await expect(one.locator('h1')).toHaveText('Connect this device');
       expect(await one.evaluate(async () => [await caches.keys(), localStorage.length])).toEqual([[], 0]);
     });
   } finally {

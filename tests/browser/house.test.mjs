@@ -41,7 +41,7 @@ test('a phone is paired, brews, and is out at one touch', async ({ browser }) =>
 
     const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 }, ignoreHTTPSErrors: true })).newPage();
     await phone.goto(`${secure}/plan/fp-bloomed`);
-    await expect(phone.locator('h1')).toHaveText('Pair this device');
+    await expect(phone.locator('h1')).toHaveText('Connect this device');
     await expect(phone.locator('#code')).toBeFocused();
     await phone.keyboard.type(digits);
     await phone.keyboard.press('Tab');
@@ -59,7 +59,7 @@ test('a phone is paired, brews, and is out at one touch', async ({ browser }) =>
     await bench.getByRole('button', { name: 'Remove Kitchen phone' }).click();
     await expect(bench.locator('#paired .is-out')).toContainText('Kitchen phone');
     await phone.goto(`${secure}/`);
-    await expect(phone.locator('h1')).toHaveText('Pair this device');
+    await expect(phone.locator('h1')).toHaveText('Connect this device');
     await phone.context().close();
     await bench.context().close();
   } finally {

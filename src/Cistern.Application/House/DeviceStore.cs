@@ -59,7 +59,7 @@ public sealed class DeviceStore(CisternDb db)
         var token = NewToken();
         var device = new Device { Name = name, Role = role, TokenHash = HashOf(token), TokenAtMs = nowMs, PairedAtMs = nowMs, SeenAtMs = nowMs };
         db.Devices.Add(device);
-        Note($"{name} was paired as {Words<DeviceRole>.Of(role)}.", by, nowMs);
+        Note($"{name} was connected as {Words<DeviceRole>.Of(role)}.", by, nowMs);
         await db.SaveChangesAsync(ct);
         return (device, token);
     }

@@ -62,6 +62,7 @@ public static class DeviationWording
             DeviationKind.FlameWeak => "The water may fall back when the coffee goes in: turn it up, following the maker's instructions. Never leave it alone.",
             DeviationKind.ReleaseDue when correction is null => $"Nothing lost yet: {CupWording.Strength(asItGoes.Totals, format)}.",
             _ when correction is null => $"It hardly matters: {CupWording.Strength(asItGoes.Totals, format)}.",
+            DeviationKind.ReleaseDue when !Offers(correction) => $"As it is going: {CupWording.Strength(asItGoes.Totals, format)}. {Begins(recipe, format)}; nothing else would help.",
             _ when !Offers(correction) => $"As it is going: {CupWording.Strength(asItGoes.Totals, format)}. Nothing you can still do would improve it.",
             _ => $"As it is going: {CupWording.Strength(asItGoes.Totals, format)}{Beside(asItGoes.Totals, correction, format)}.",
         };
@@ -88,17 +89,19 @@ public static class DeviationWording
     private static bool CanPourTheRest(Deviation deviation, Recipe recipe, Forecast asItGoes, double nowS) =>
         Acts.SteepEndIndex(recipe) is >= 0 and var steepEnd && deviation.Step < steepEnd && asItGoes.Timings[steepEnd].StartS > nowS && !recipe.Steps.Skip(deviation.Step + 1).OfType<Step.Pour>().Any();
 
+    /// <summary>How the end of the steep is worded on its button: <c>Plunge now</c>; empty where there is none.</summary>
+    private static string Begins(Recipe recipe, FigureFormat format) => Acts.SteepEndIndex(recipe) is >= 0 and var steepEnd ? StepWording.Of(recipe, steepEnd, format).Begins : "";
+
     private static string Action(Correction correction, Deviation deviation, Recipe recipe, double nowS, FigureFormat format)
     {
-        var steepEnd = Acts.SteepEndIndex(recipe);
-        var begins = steepEnd < 0 ? "" : StepWording.Of(recipe, steepEnd, format).Begins;
+        var begins = Begins(recipe, format);
         var when = (correction.SteepEndAtS, deviation.Kind) switch
         {
             _ when correction.PourOffAtS is { } laterS => laterS - nowS < NowS ? "Pour it off now" : $"Leave it on the grounds and pour off at {FigureFormat.Clock(laterS)}",
             (null, DeviationKind.ReleaseDue) => begins,
             (null, _) => "",
             ({ } atS, _) when atS - nowS < NowS => begins,
-            ({ } atS, _) => $"{StepWording.Of(recipe, steepEnd, format).Verb} at {FigureFormat.Clock(atS)}",
+            ({ } atS, _) => $"{StepWording.Of(recipe, Acts.SteepEndIndex(recipe), format).Verb} at {FigureFormat.Clock(atS)}",
         };
         var dilution = correction.DilutionG > 0 ? $"dilute with {format.Equipment.Water(correction.DilutionG, format)} of water" : "";
         return (when.Length, dilution.Length) switch
