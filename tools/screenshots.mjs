@@ -22,7 +22,7 @@ const shot = async (name, path, { width = 1280, height = 800, colorScheme = 'lig
   await page.screenshot({ path: `${folder}/${name}.png` });
   // A brew that is left under way calls in the next picture.
   if (/\/brew\/\d+$/.test(page.url())) {
-    await page.getByText('Give this brew up').click();
+    await page.getByText('Abandon this brew').click();
     await page.locator('#why').fill('a picture');
     await page.getByRole('button', { name: 'Abandon it' }).click();
     await page.waitForURL((url) => !/\/brew\/\d+$/.test(url.pathname));
@@ -117,13 +117,15 @@ const letIn = async (name) => {
   await phone.goto('https://127.0.0.1:5443/');
   await phone.locator('#code').fill(await owner.locator('#digits').innerText());
   await phone.locator('#name').fill(name);
-  await phone.getByRole('button', { name: 'Pair it' }).click();
+  await phone.getByRole('button', { name: 'Connect it' }).click();
   await phone.waitForURL('**/');
 };
 await letIn('Kitchen tablet');
 await letIn('Phone of Teo');
 await owner.goto(`${house.url}/devices`);
 await owner.getByRole('button', { name: 'Show a code' }).click();
+// A page behind another one cannot be drawn.
+await owner.bringToFront();
 await owner.screenshot({ path: `${folder}/devices.png` });
 await house.kill();
 await browser.close();

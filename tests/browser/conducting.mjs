@@ -31,7 +31,7 @@ export const start = async (page, server, id) => {
 };
 export const giveUp = async (page, server, id) => {
   await page.goto(`${server.url}/brew/${id}`);
-  await page.getByText('Give this brew up').click();
+  await page.getByText('Abandon this brew').click();
   await page.locator('#why').fill('only a trial');
   await page.getByRole('button', { name: 'Abandon it' }).click();
   // A page that is closed before its form has gone leaves the brew under way, and calling in the next test.

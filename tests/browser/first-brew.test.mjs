@@ -140,7 +140,7 @@ test('a running brew survives kill -9 of the server, to the second', async ({ pa
 });
 
 const giveUp = async (page) => {
-  await page.getByText('Give this brew up').click();
+  await page.getByText('Abandon this brew').click();
   await page.locator('#why').fill('only a trial');
   await page.getByRole('button', { name: 'Abandon it' }).click();
   await expect(page.getByText('only a trial')).toBeVisible();
