@@ -12,7 +12,7 @@ using Cistern.Core.Records;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>Advice and learning over many brews, line by line: so that no weight, no limit and no word of them changes unseen.</summary>
+/// <summary>Advice and learning over many brews, line by line: no weight, limit or word of them changes unnoticed.</summary>
 public sealed class AdviceTableTests
 {
     private static readonly ForecastModel Model = ForecastModel.Published;
@@ -24,7 +24,7 @@ public sealed class AdviceTableTests
         var text = new StringBuilder();
         foreach (var written in RecipeLibrary.All)
         {
-            // One of each: set by the plan, or by the library alone; with a target of the yield as well.
+            // One of each: a target set by the plan, or only the library's; with a target yield as well.
             var totals = Model.Figures(written).Totals;
             var target = new Target
             {
@@ -45,7 +45,10 @@ public sealed class AdviceTableTests
         Golden.Holds("advice.txt", text.ToString());
     }
 
-    /// <summary>How far each setting is sought and in which steps, and what it is called: for all recipes, with a grinder and without, with little left in the bag.</summary>
+    /// <summary>
+    /// How far each setting is searched, in which steps and under which name: for all recipes, with and without a grinder, with little
+    /// coffee left in the bag.
+    /// </summary>
     [Fact]
     public void Adjustments_go_as_far_as_they_did()
     {
@@ -99,7 +102,7 @@ public sealed class AdviceTableTests
             var recipe = RecipeLibrary.Find(id)!;
             var stranger = new Stranger(seed);
             var brews = Enumerable.Range(0, 4).Select(i => stranger.Brew(recipe with { Grind = recipe.Grind with { MedianUm = recipe.Grind.MedianUm * (0.85 + (0.1 * i)) } }).ForFitting() with { Name = $"{i}", Keys = new FitKeys("Ferrule", "own press", "Blue Ferry", "Ines") }).ToList();
-            // One of them is odd.
+            // One of them is an outlier.
             brews[1] = brews[1] with { Readings = [.. brews[1].Readings.Select((reading, i) => i == 0 ? reading with { Value = reading.Value + 0.09 } : reading)] };
             var learned = Fitter.Of(brews, Model);
             text.Append(CultureInfo.InvariantCulture, $"{id}: {learned.Brews} brews\n");
@@ -138,7 +141,7 @@ public sealed class AdviceTableTests
         return JsonNode.Parse(stream.ToArray())!;
     }
 
-    /// <summary>A tree of values, a line each; numbers to what every machine reckons alike.</summary>
+    /// <summary>A tree of values, one per line; numbers are rounded to the digits on which all machines agree.</summary>
     private static void Tell(StringBuilder text, string name, JsonNode? node)
     {
         foreach (var (member, value) in node switch

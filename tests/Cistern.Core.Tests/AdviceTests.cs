@@ -66,7 +66,7 @@ public sealed class AdviceTests
         Assert.True(advice.Met);
         Assert.Empty(advice.Changes);
         Assert.Equal(["balanced"], advice.Verdict.Cup.Words);
-        // Somebody who calls it very bitter all the same is heard, and told that the forecast says otherwise.
+        // A taster who still calls it very bitter is answered, and told that the forecast disagrees.
         var bitter = Advise(Brewed(plan) with { Tasting = Tasted(4, 0) });
         Assert.Contains(Complaint.Bitter, bitter.Changes[0].Answers);
         Assert.Equal("tasted bitter; expected balanced", bitter.Verdict.BalanceText);
@@ -84,7 +84,7 @@ public sealed class AdviceTests
         Assert.Equal(Math.Round((grind.To - 60) / 26), (grind.To - 60) / 26, 6);
         Assert.True(grind.To < grind.From && grind.Chance > 0.5);
         Assert.True(advice.Aims.All(aim => !aim.Set || aim.Range.Holds(grind.Then.Totals.Of(aim.Outcome)!.Value)));
-        // The least that should do: it does not go on to where the recipe was written, let alone past it.
+        // The smallest change that should be enough: it stops short of the recipe's own value.
         Assert.True(grind.To > right.Grind.MedianUm);
         Assert.Equal("medianUm", grind.Setting);
         Assert.Contains("Finer", grind.Why, StringComparison.Ordinal);
@@ -106,7 +106,7 @@ public sealed class AdviceTests
         var right = Wanting(RecipeLibrary.Find("ld-closed")!);
         var coarse = right with { Grind = right.Grind with { MedianUm = 800 } };
         var first = Advise(Brewed(coarse)).Changes[0];
-        // Brewed so, and then the old plan once more: the same advice would be the same brew.
+        // Brewed as advised, then the old plan again: the same advice would repeat a brew.
         var line = (BrewRecord[])[Brewed(first.Recipe), Brewed(coarse)];
         var second = Advisor.Of(line, Model, new AdviceGear());
         Assert.All(second.Changes, change => Assert.NotEqual(Advisor.Print(first.Recipe), Advisor.Print(change.Recipe)));
@@ -116,14 +116,14 @@ public sealed class AdviceTests
     [Fact]
     public void Nothing_runs_over_presses_too_hard_or_boils_away()
     {
-        // A vessel full to the brim cannot take more water.
+        // A full vessel cannot take more water.
         var full = Wanting(RecipeLibrary.Find("fp-bloomed")!) is var right ? right with { Brewer = right.Brewer with { CapacityMl = 470 }, Coffee = right.Coffee with { DoseG = 36 } } : null!;
         Assert.All(Advise(Brewed(full)).Changes, change => Assert.True(change.Then.Totals.PeakVolumeMl <= 0.95 * 470 || change.Then.Totals.PeakVolumeMl < change.Now.Totals.PeakVolumeMl));
         var high = Wanting(RecipeLibrary.Find("hut-press")!) is var hut ? hut with { Grind = hut.Grind with { MedianUm = 1200 }, Water = hut.Water with { TemperatureC = 91 } } : null!;
         Assert.All(Advise(Brewed(high)).Changes, change => Assert.True(change.Recipe.Water.TemperatureC <= 92.5));
         var tube = Wanting(RecipeLibrary.Find("tp-upright-short")!) is var press ? press with { Grind = press.Grind with { MedianUm = 520 } } : null!;
         Assert.All(Advise(Brewed(tube)).Changes, change => Assert.True(change.Then.Totals.PressForceN <= 120));
-        // The bag ends where it ends.
+        // The bag limits the dose.
         var weak = right with { Coffee = right.Coffee with { DoseG = 20 } };
         Assert.All(Advise(Brewed(weak), new AdviceGear { LeftG = 21 }).Changes, change => Assert.True(change.Recipe.Coffee.DoseG <= 21));
     }
@@ -141,7 +141,7 @@ public sealed class AdviceTests
         Assert.Contains(Complaint.Stalled, advice.Changes[0].Answers);
         Assert.True(advice.Changes[0].Then.Totals.DrawdownS < 240);
         Assert.Contains("drawdown", advice.Changes[0].Why, StringComparison.Ordinal);
-        // Of a sour, thin cup it goes no further than the mouth allows.
+        // For a sour, thin cup it goes no further than the taste allows.
         var sour = Drunk(-2, -2).Changes[0];
         Assert.Contains(Complaint.Stalled, sour.Answers);
         Assert.True(sour.Then.Totals.DrawdownS < sour.Now.Totals.DrawdownS);
@@ -175,7 +175,7 @@ public sealed class AdviceTests
     public void Each_complaint_has_its_answer(string id, BedLook? bed, string words, Complaint complaint, Adjustment adjustment)
     {
         var recipe = RecipeLibrary.Find(id)!;
-        // Nothing that would answer it is done already.
+        // No change that would answer it has been made already.
         recipe = recipe with { Steps = [.. recipe.Steps.Where(step => step is not (Step.RinseFilter or Step.Preheat))] };
         if (complaint == Complaint.FellBack)
         {
@@ -320,7 +320,7 @@ public sealed class AdviceTests
 
     private static TastingRecord Tasted(int sourBitter, int thinHeavy) => new() { Sips = [new Sip { SourBitter = sourBitter, ThinHeavy = thinHeavy }] };
 
-    /// <summary>A recipe that wants what the library's comes to.</summary>
+    /// <summary>A recipe whose target is what the library's recipe comes to.</summary>
     private static Recipe Wanting(Recipe recipe)
     {
         var totals = Model.Figures(recipe).Totals;

@@ -5,7 +5,7 @@ using Cistern.Core.Records;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>What is wanted of a brew, and how likely a change gets there.</summary>
+/// <summary>The target of a brew, and how likely a change is to meet it.</summary>
 public sealed class AimTests
 {
     private static readonly ForecastModel Model = ForecastModel.Published;
@@ -24,7 +24,7 @@ public sealed class AimTests
     private static Aim? For(Recipe plan, double? pressS, AimOf of) =>
         Aim.For(new BrewRecord(Guid.Empty, plan, plan) { Measured = new MeasuredFigures { PressS = pressS } }, Model.Figures(plan)).FirstOrDefault(aim => aim.Of == of);
 
-    /// <summary>One that took twice its window met a bed twice too tight: half the force at the planned speed will do next time.</summary>
+    /// <summary>A press that took twice its window met a bed twice too tight: half the force at the planned speed will do next time.</summary>
     [Theory]
     [InlineData(null, 0, 1e9)]
     [InlineData(30.5, 0, 1e9)]
@@ -50,13 +50,13 @@ public sealed class AimTests
         Assert.Equal(new Span(0, 120), For(plan with { Steps = plan.Steps.Replace(press, press with { Window = null }) }, 200, AimOf.Press)!.Range);
     }
 
-    /// <summary>A clock tells whole seconds; and what nobody set is the library's cup, which counts less.</summary>
+    /// <summary>A clock shows whole seconds; without a target of one's own the library's cup counts, with less weight.</summary>
     [Fact]
     public void What_is_set_counts_more_than_what_is_usual()
     {
         var finish = For(Pressed, null, AimOf.Finish)!;
         Assert.Equal((new Span(79.5, 95.5), new Span(80, 95)), (finish.Range, finish.AsSet));
-        // Where nothing was set, nothing is aimed at; where something else was, the cup is kept as it is.
+        // Without any target nothing is aimed at; with a target for something else, the cup should stay as it is.
         Assert.Null(For(Pressed with { Target = null }, null, AimOf.Strength));
         var timed = Pressed with { Target = new Target { FinishS = new Span(80, 95) } };
         var (usual, lean, totals) = (For(timed, null, AimOf.Strength)!, For(timed, null, AimOf.FlavourSide)!, Model.Figures(timed).Totals);
@@ -67,7 +67,7 @@ public sealed class AimTests
         Assert.Equal(new Span(17, 19), For(Pressed with { Target = new Target { ExtractionYieldPercent = new Span(17, 19) } }, null, AimOf.Yield)!.Range);
     }
 
-    /// <summary>A drain without a window must not stall; one that has it, keep it.</summary>
+    /// <summary>A drain without a window must not stall; one with a window must keep to it.</summary>
     [Fact]
     public void A_drain_has_its_window_or_until_it_stalls()
     {
@@ -78,7 +78,7 @@ public sealed class AimTests
         Assert.Null(For(Pressed, null, AimOf.Drain));
     }
 
-    /// <summary>The normal distribution between its ends, and never surer than hands and beans are.</summary>
+    /// <summary>The normal distribution between its ends, never more certain than the spread of hands and beans allows.</summary>
     [Fact]
     public void The_chance_of_a_range_is_the_normal_one()
     {

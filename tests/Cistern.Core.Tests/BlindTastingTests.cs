@@ -5,7 +5,7 @@ namespace Cistern.Core.Tests;
 /// <summary>Blind tastings: chances against published tables, and how the cups are dealt.</summary>
 public sealed class BlindTastingTests
 {
-    /// <summary>The least right answers at 5 of 100, as the tables of the triangle test have them.</summary>
+    /// <summary>The smallest number of right answers significant at 5 %, as in published tables of the triangle test.</summary>
     [Theory]
     [InlineData(3, 3)]
     [InlineData(6, 5)]
@@ -66,7 +66,7 @@ public sealed class BlindTastingTests
         Assert.Equal(1, BlindTasting.AtLeast(12, 0, 1.0 / 3), 1e-12);
         Assert.Equal(1 - Math.Pow(2.0 / 3, 12), BlindTasting.AtLeast(12, 1, 1.0 / 3), 1e-12);
         Assert.Equal(Math.Pow(1.0 / 3, 12), BlindTasting.AtLeast(12, 12, 1.0 / 3), 1e-18);
-        // Eight of twelve in a triangle: 0.0188, as every table has it.
+        // Eight of twelve in a triangle test: 0.0188 in published tables.
         Assert.Equal(0.0188, BlindTasting.Of(BlindKind.Triangle, 12, 8).Chance, 5e-5);
         Assert.Equal(1, BlindTasting.Of(BlindKind.Preference, 10, 5).Chance);
         Assert.InRange(BlindTasting.AtLeast(100, 50, 0.5), 0.5, 0.55);
@@ -88,7 +88,7 @@ public sealed class BlindTastingTests
             Assert.Equal(cups, taster.Select(cup => cup.Code).Distinct().Count());
             Assert.All(taster, cup => Assert.InRange(cup.Code, 100, 999));
         });
-        // The same seed serves the same, another otherwise.
+        // The same seed deals the cups the same way, another seed differently.
         Assert.Equal(served.SelectMany(taster => taster), BlindTasting.Serve(kind, 3 * orders, 7).SelectMany(taster => taster));
         Assert.NotEqual(served.SelectMany(taster => taster), BlindTasting.Serve(kind, 3 * orders, 8).SelectMany(taster => taster));
     }

@@ -48,7 +48,10 @@ public sealed class BrewFileTests
         Assert.Equal(2, Read(BrewWriter.Write([Whole, Whole])).Brews.Length);
     }
 
-    /// <summary>All that a brew can tell, but for its two recipes, in <c>brew.json</c>: no member of the open file goes missing or changes its name.</summary>
+    /// <summary>
+    /// Everything a brew's file can contain except its two recipes, in <c>brew.json</c>: no member of the open file goes missing or
+    /// changes its name.
+    /// </summary>
     [Fact]
     public void All_that_a_brew_can_tell_goes_out_under_its_name_and_comes_back()
     {
@@ -78,7 +81,7 @@ public sealed class BrewFileTests
         json.Remove("planned");
         json.Remove("brewed");
         Golden.Holds("brew.json", json.ToJsonString(new System.Text.Json.JsonSerializerOptions { WriteIndented = true, NewLine = "\n" }) + "\n");
-        // What is not known is not there.
+        // Unknown values are left out.
         var bare = JsonNode.Parse(BrewWriter.Write(new BrewRecord(id, Whole.Planned, Whole.Brewed)))!.AsObject();
         Assert.Equal(["format", "version", "id", "state", "coffee", "mill", "planned", "brewed", "measured"], bare.Select(member => member.Key));
         Assert.Empty(bare["coffee"]!.AsObject());
@@ -195,7 +198,7 @@ public sealed class BrewFileTests
     public void A_mills_line_lies_nearest_to_its_table()
     {
         var grinder = Grinder("""{"name": "Ferrule", "settings": [{"setting": 10, "um": 400}, {"setting": 20, "um": 700}, {"setting": 40, "medianUm": 1100}]}""").Grinder!;
-        // By least squares: the middle is 23.33 and 733.33 µm, and it rises by 10666.67/466.67.
+        // Least squares: the centre is at 23.33 and 733.33 µm, the slope 10666.67/466.67.
         Assert.Equal(160.0 / 7, grinder.UmPerSetting, 9);
         Assert.Equal(200, grinder.UmAtZero, 9);
     }

@@ -8,10 +8,10 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>The walk through a brew, by the cases that drive the screen's script too (tests/browser/brew-run.test.mjs).</summary>
+/// <summary>The progress of a brew, by the cases that also drive the page's script (tests/browser/brew-run.test.mjs).</summary>
 public sealed class BrewRunTests
 {
-    /// <summary>0:00 of the cases, ms: no moment near 0, so that seconds and moments cannot be taken for one another.</summary>
+    /// <summary>0:00 of the cases, ms: far from 0, so that seconds and absolute times cannot be confused.</summary>
     private const double Zero = 1_700_000_000_000;
 
     private static readonly JsonSerializerOptions Web = new(JsonSerializerDefaults.Web) { Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) } };
@@ -129,7 +129,7 @@ public sealed class BrewRunTests
 
     public static TheoryData<string> Library => [.. RecipeLibrary.All.Select(recipe => recipe.Id)];
 
-    /// <summary>Each recipe brewed badly, by a hand that is later at every step: what it was is forecast with the steps where they really were.</summary>
+    /// <summary>Each recipe brewed badly, later at every step: the brew as it was is forecast from the times its steps really had.</summary>
     [Theory]
     [MemberData(nameof(Library))]
     public void Brewed_badly_it_is_forecast_with_every_step_where_it_really_was(string id)
@@ -170,14 +170,14 @@ public sealed class BrewRunTests
                 Assert.Equal(done.StartS!.Value, timing.StartS, 1.0);
             }
 
-            // A drain ends when it does, whatever was pressed.
+            // A drain ends by itself, whatever was pressed.
             if (brewed.Steps[done.Index] is not Step.Drain)
             {
                 Assert.Equal(done.EndS!.Value, timing.EndS, 0.6);
             }
         }
 
-        // Everything a little later draws a little more, and never less strength than a hair.
+        // With everything a little later it extracts a little more, and the strength hardly falls.
         Assert.True(real.Totals.ExtractionYieldPercent > forecast.Totals.ExtractionYieldPercent - 0.02, $"{real.Totals.ExtractionYieldPercent} after {forecast.Totals.ExtractionYieldPercent}");
     }
 
@@ -213,7 +213,7 @@ public sealed class BrewRunTests
         Assert.Equal(180, AsBrewed.Of(iced.Recipe, Brewed(iced, step => step.EndS), Actuals.None with { IceG = 180 }).Steps.OfType<Step.Ice>().Single().IceG);
     }
 
-    /// <summary>A pour that took a little longer was slower; one that ended far too late was begun late.</summary>
+    /// <summary>A pour that took a little longer was slower; one that ended far too late was started late.</summary>
     [Fact]
     public void A_pour_a_little_late_was_stretched_and_one_far_too_late_was_begun_late()
     {
@@ -238,7 +238,7 @@ public sealed class BrewRunTests
         var run = Brewed(forecast, step => step.EndS);
         var pours = AsBrewed.Of(forecast.Recipe, run, Actuals.None with { PouredG = Poured((2, 60), (4, 50)) }).Steps.OfType<Step.Pour>().Select(pour => Math.Round(pour.ToG, 3));
         Assert.Equal([60, 60.1], pours);
-        // The server's ice may be the very first thing done.
+        // Ice in the server may be the very first step.
         var iced = RecipeLibrary.Find("ld-open-closed-iced")!;
         var first = iced with { Steps = [iced.Steps[2], .. iced.Steps[..2], .. iced.Steps[3..]] };
         Assert.Equal(99, AsBrewed.Of(first, Brewed(ForecastModel.Published.Run(first), step => step.EndS), Actuals.None with { IceG = 99 }).Steps.OfType<Step.Ice>().Single().IceG);
@@ -251,12 +251,12 @@ public sealed class BrewRunTests
         BrewEntry[] late = [Entry(EntryKind.Start, 0, 0), Entry(EntryKind.Still, 0, 25), Entry(EntryKind.Done, 0, 26), Entry(EntryKind.Still, 1, 27)];
         Assert.Equal((26, 30), (BrewRun.Replay(plan, late, Zero + 27_000).Present!.DueS, plan.InsistsFromS(BrewRun.Replay(plan, late, Zero + 27_000).Present!)));
         Assert.Equal(35, plan.InsistsFromS(BrewRun.Replay(plan, late, Zero + 27_000).Present! with { DueS = 35 }));
-        // What has begun, and what only an eye can end, never insists.
+        // A step that has begun, and one that only the eye can end, never insists.
         Assert.Null(plan.InsistsFromS(new PresentStep(1, 20, 4, 21, 15, 30, null, false)));
         Assert.Null(plan.InsistsFromS(new PresentStep(2, 30, 30, null, 1, 2, null, false)));
     }
 
-    /// <summary>Planned for about two minutes, it took four: what the clock saw is told, not what was expected.</summary>
+    /// <summary>Planned for about two minutes, it took four: the measured time is shown, not the expected one.</summary>
     [Fact]
     public void A_slow_drain_is_told_as_long_as_it_took()
     {
@@ -301,9 +301,9 @@ public sealed class BrewRunTests
         var soak = Of(RecipeLibrary.Find("ld-long-soak-iced")!, timing => timing.EndS).Single(one => one.Of == FlowOf.Release);
         Assert.Equal((150, 420, true, FlowPlace.Within, 0), (soak.LowS, soak.HighS, soak.Set, soak.Place, soak.OffS));
         var settled = Of(RecipeLibrary.Find("fp-long-settle")!, timing => timing.EndS).Single(one => one.Of == FlowOf.Release);
-        // A wait that may last from 200 to 420 s lets the plunge begin then.
+        // A wait of 200 to 420 s lets the plunge begin then.
         Assert.Equal((288 + 200, 288 + 420, true), (Math.Round(settled.LowS), Math.Round(settled.HighS), settled.Set));
-        // Nothing is expected to be done before its steep may end, nor after what comes of its latest end.
+        // Nothing is expected to end before its steep may end, or after the result of its latest end.
         foreach (var recipe in RecipeLibrary.All.Select(one => one with { Target = null }))
         {
             var times = Of(recipe, timing => timing.EndS);
@@ -327,7 +327,7 @@ public sealed class BrewRunTests
         Assert.Equal(1, points.Min(point => point.Y), 0.001);
         foreach (var (x, y) in points[..^2].Where((_, i) => i % 7 == 3))
         {
-            // A column is as wide as a hundredth of the brew: the level may be anything it was within it.
+            // A column is a hundredth of the brew wide: within it the level may be anything it was in that time.
             var within = forecast.Series.Where(sample => Math.Abs(sample.TimeS - (fromS + (x / 100 * (toS - fromS)))) <= (toS - fromS) / 190).Select(Held).ToList();
             Assert.InRange((24 - y) / 23 * mostG, within.Min() - (0.06 * mostG / 23) - 0.01, within.Max() + (0.06 * mostG / 23) + 0.01);
         }
@@ -347,7 +347,7 @@ public sealed class BrewRunTests
         Assert.Null(plain.InsistsFromS(BrewRun.Replay(plain, begun, Zero + 481_000).Present!));
     }
 
-    /// <summary>A brew touched only where it has to be; what is pressed ends when it is told.</summary>
+    /// <summary>A brew in which only what must be pressed is pressed; a step that was pressed ends when it is said to end.</summary>
     private static BrewRun Brewed(Forecast forecast, Func<StepTiming, double> endS, double steepEndLateS = 0)
     {
         var plan = ConductPlan.Of(forecast);

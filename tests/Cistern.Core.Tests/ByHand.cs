@@ -3,26 +3,26 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>Loads on a scale, written by hand.</summary>
+/// <summary>Weight curves written by hand.</summary>
 internal static class ByHand
 {
-    /// <summary>A press: nothing of it drains.</summary>
+    /// <summary>A press: nothing drains from it.</summary>
     public static Recipe Bloomed { get; } = RecipeLibrary.All.Single(recipe => recipe.Id == "fp-bloomed");
 
-    /// <summary>A dripper that is set down over a server.</summary>
+    /// <summary>A dripper that stands over a server.</summary>
     public static Recipe Dripper { get; } = RecipeLibrary.All.Single(recipe => recipe.Id == "vd-coffee-first");
 
-    /// <summary>What is set down and stays, g.</summary>
+    /// <summary>Put down and left there, g.</summary>
     public static double On(double fromS, double g, double atS) => atS >= fromS ? g : 0;
 
-    /// <summary>What runs in evenly, g.</summary>
+    /// <summary>Runs in evenly, g.</summary>
     public static double Ramp(double fromS, double overS, double g, double atS) => g * Math.Clamp((atS - fromS) / overS, 0, 1);
 
-    /// <summary>What is seen of a load.</summary>
+    /// <summary>What the analyzer finds in the curve.</summary>
     public static List<DetectedEvent> See(Recipe recipe, double forS, Func<double, double> loadG, double[] tares, double known = double.PositiveInfinity) =>
         [.. WeightAnalyzer.Of(recipe, Curve(forS, loadG, tares), known)];
 
-    /// <summary>What a scale shows of a load, five times a second: it follows with a lag, and is set to zero.</summary>
+    /// <summary>What a scale shows of the curve five times a second: it lags, and is tared.</summary>
     public static List<WeightPoint> Curve(double forS, Func<double, double> loadG, double[] tares)
     {
         var points = new List<WeightPoint>();

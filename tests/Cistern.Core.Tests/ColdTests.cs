@@ -3,7 +3,7 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>Cold water over hours: the same physics, dissolving less in the end and more slowly.</summary>
+/// <summary>Cold water over hours: the same physics, dissolving more slowly and less in the end.</summary>
 public sealed class ColdTests
 {
     private static readonly double[] Hours = [4, 8, 12, 16, 24];
@@ -36,7 +36,7 @@ public sealed class ColdTests
     {
         var rest = Of(20, 24, 400).DissolvedYieldPercent;
         Assert.InRange(Of(20, 24).DissolvedYieldPercent, 0.9 * rest, rest);
-        // In four hours a coarse grind has hardly come so far.
+        // In four hours a coarse grind has hardly extracted that much.
         Assert.True(Of(20, 4, 1_300).DissolvedYieldPercent < 0.95 * rest);
         Assert.InRange(Of(20, 24).ExtractionLevel, 0.85, 0.97);
     }

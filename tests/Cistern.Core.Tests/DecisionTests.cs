@@ -6,7 +6,7 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>Bands, tolerances, solving backwards, and the best of what is left.</summary>
+/// <summary>Bands, tolerances, solving backwards, and the best correction that is left.</summary>
 public sealed class DecisionTests
 {
     private static readonly Forecast Press = ForecastModel.Published.Run(RecipeLibrary.Find("fp-bloomed")!);
@@ -22,7 +22,7 @@ public sealed class DecisionTests
             Assert.Equal(Dripper.Totals.Of(outcome), band.Value);
         }
 
-        // α alone makes a factor of about 1.5 in the drawdown, one σ; the band is 1.28 of it or more.
+        // One σ of α alone changes the drawdown by a factor of about 1.5; the band is at least 1.28 times that.
         Assert.InRange((bands[Outcome.DrawdownS].High - bands[Outcome.DrawdownS].Value) / bands[Outcome.DrawdownS].Value, 0.3, 0.8);
         Assert.InRange(bands[Outcome.TdsPercent].High - bands[Outcome.TdsPercent].Low, 0.05, 0.4);
         Assert.DoesNotContain(Outcome.PressForceN, bands);
@@ -152,7 +152,8 @@ public sealed class DecisionTests
         var cool = new ServedDrink(200, 80);
         cool.Dilution(150, 20);
         cool.Chill(500, -6, 5);
-        // The heat above 0 °C less a tenth, less what stays in the drink at 5 °C, over what a gram takes: model.md's own formula.
+        // The heat above 0 °C less a tenth, less what remains in the drink at 5 °C, divided by the heat one gram takes: the formula of
+        // model.md.
         var heatJ = 0.9 * 4.19 * ((200 * 80) + (150 * 20));
         Assert.Equal((heatJ - (350 * 4.19 * 5)) / ((2.09 * 6) + 334 + (4.19 * 5)), cool.LeastIceG, 1e-6);
         Assert.Equal(cool.LeastIceG, cool.MeltG, 1e-9);
@@ -166,7 +167,7 @@ public sealed class DecisionTests
         dilutionFirst.Chill(400, -6, 5);
         Assert.Equal(5, dilutionFirst.TemperatureC, 1e-9);
 
-        // Strained off the ice, then diluted with hot water, it ends warm.
+        // Strained off the ice, then diluted with hot water: it ends warm.
         var icedFirst = new ServedDrink(200, 80);
         icedFirst.Chill(400, -6, 5);
         var chilledG = icedFirst.MassG;
@@ -182,7 +183,7 @@ public sealed class DecisionTests
         Assert.True(leftOn.MeltG > before + 50);
     }
 
-    /// <summary>The first lot at −18 °C is not warmed to the second's −2 °C.</summary>
+    /// <summary>The first lot at −18 °C is not warmed to the −2 °C of the second.</summary>
     [Fact]
     public void Two_lots_of_ice_act_as_one_at_their_mean_temperature()
     {
@@ -220,7 +221,7 @@ public sealed class DecisionTests
         Assert.True(caffeine.HighMg > caffeine.LowMg && Caffeine.Of(Press, decaffeinated: true).HighMg < 35);
     }
 
-    /// <summary>The dose does not move the finish: there is nothing to divide by, and nothing to find.</summary>
+    /// <summary>The dose does not change the finish: the slope is zero and there is no solution.</summary>
     [Fact]
     public void A_figure_that_a_setting_does_not_move_is_said_not_to_be_reached()
     {
@@ -237,7 +238,7 @@ public sealed class DecisionTests
         }
     }
 
-    /// <summary>More water draws more and dilutes more, so both ends of its range can lie on one side of what is wanted.</summary>
+    /// <summary>More water extracts more and also dilutes more, so both ends of its range can lie on one side of the target.</summary>
     [Fact]
     public void A_crossing_inside_the_range_is_found_though_both_ends_miss_on_one_side()
     {
@@ -249,7 +250,7 @@ public sealed class DecisionTests
         Assert.Equal(1.40, solution.Forecast.Totals.FinalTdsPercent, 0.02);
     }
 
-    /// <summary>A figure that dips under what is wanted between 1 and 2 only, its ends alike.</summary>
+    /// <summary>A figure that is below the target only between 1 and 2, with equal values at the ends.</summary>
     [Theory]
     [InlineData(0.5, 1)]
     [InlineData(1.2, 1)]
@@ -274,7 +275,7 @@ public sealed class DecisionTests
         recipe = recipe with { Steps = recipe.Steps.SetItem(step, (Step.Pour)recipe.Steps[step] with { TemperatureC = temperatureC }) };
         var forecast = ForecastModel.Published.Run(recipe);
         Assert.Equal(place, ForecastFindings.Of(forecast).FirstOrDefault(finding => finding.Place.EndsWith("temperatureC", StringComparison.Ordinal))?.Place);
-        // The forecast uses what can be had.
+        // The forecast uses the value that can really be had.
         var most = WaterPhysics.BoilingPointC(altitudeM);
         var had = ForecastModel.Published.Run(recipe with { Steps = recipe.Steps.SetItem(step, (Step.Pour)recipe.Steps[step] with { TemperatureC = Math.Min(temperatureC, most) }) });
         Assert.Equal(had.Totals.TdsPercent, forecast.Totals.TdsPercent, 1e-9);
@@ -307,7 +308,7 @@ public sealed class DecisionTests
         Assert.Equal(fitted.Totals.FinalTdsPercent, Confidence.Of(fitted)[Outcome.TdsPercent].Value);
         var (own, published) = (Confidence.Of(fitted)[Outcome.TdsPercent], Confidence.Of(Dripper)[Outcome.TdsPercent]);
         Assert.True(own.Low > published.Low && own.High > published.High);
-        // 1.25 % is asked of the fitted model, not of the published one.
+        // 1.25 % is solved with the fitted model, not the published one.
         var solution = Solving.For(fitted, Dial.Usual(fitted, Setting.MedianUm), Outcome.TdsPercent, 1.25);
         Assert.Equal(1.25, finer.Figures(solution.Forecast.Recipe).Totals.FinalTdsPercent, 0.01);
     }

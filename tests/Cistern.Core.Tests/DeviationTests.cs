@@ -6,7 +6,7 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>What went otherwise, seen from time and weight, and what the best of what is left makes of it.</summary>
+/// <summary>Deviations seen in time and weight, and the correction offered for each.</summary>
 public sealed class DeviationTests
 {
     private const double Zero = 1_700_000_000_000;
@@ -17,7 +17,7 @@ public sealed class DeviationTests
         var closed = Of("ld-closed");
         Assert.Empty(Deviations.Of(closed, RunOf(closed, 143), Actuals.None, 143));
         Assert.Equal([new Deviation(DeviationKind.ReleaseDue, 6, 39)], Rounded(Deviations.Of(closed, RunOf(closed, 174), Actuals.None, 174)));
-        // With a window from 2:30 to 7:00 it is the window's end that counts.
+        // With a window from 2:30 to 7:00 only the end of the window counts.
         var soak = Of("ld-long-soak-iced");
         Assert.Empty(Deviations.Of(soak, RunOf(soak, 415), Actuals.None, 415));
         Assert.Equal([new Deviation(DeviationKind.ReleaseDue, 5, 30)], Rounded(Deviations.Of(soak, RunOf(soak, 450), Actuals.None, 450)));
@@ -63,7 +63,8 @@ public sealed class DeviationTests
     [Fact]
     public void A_drain_that_is_still_to_begin_is_due_and_not_slow_and_one_that_began_by_itself_can_be_slow()
     {
-        // A valve dripper's drain is its release; a lever dripper's follows the opening and nobody says that it begins.
+        // The drain of a valve dripper is its release; the drain of a lever dripper follows the opening and nobody says when it
+        // begins.
         var valve = Of("vd-coffee-first");
         Assert.Equal([DeviationKind.ReleaseDue], Deviations.Of(valve, RunOf(valve, 600), Actuals.None, 600).Select(deviation => deviation.Kind));
         var adjustment = Of("ld-closed");
@@ -89,7 +90,7 @@ public sealed class DeviationTests
         var tube = Of("tp-upright-short");
         IEnumerable<Deviation> At(double afterS) => Deviations.Of(tube, RunOf(tube, 55 + afterS, (EntryKind.Begun, 6, 55)), Actuals.None, 55 + afterS);
         Assert.Empty(At(34));
-        // A press of the button comes a few seconds after what it says.
+        // The press of the button comes a few seconds after the act itself.
         Assert.Empty(At(39.9));
         Assert.Equal([new Deviation(DeviationKind.PressSlow, 6, 5)], Rounded(At(40)));
     }
@@ -101,11 +102,14 @@ public sealed class DeviationTests
         var actuals = new Actuals { PouredG = ImmutableDictionary<int, double>.Empty.Add(2, 58).Add(4, 391), DoseG = 29 };
         Assert.Equal([new Deviation(DeviationKind.PouredUnder, 4, 14), new Deviation(DeviationKind.PouredOver, 2, 3), new Deviation(DeviationKind.DoseOver, 1, 2)], Rounded(Deviations.Of(bloomed, RunOf(bloomed, 100), actuals, 100)));
         Assert.Empty(Deviations.Of(bloomed, RunOf(bloomed, 100), new Actuals { PouredG = ImmutableDictionary<int, double>.Empty.Add(2, 57.9), DoseG = 27.2 }, 100));
-        // Before the clock runs nothing has gone otherwise.
+        // Before the clock runs there is no deviation.
         Assert.Empty(Deviations.Of(bloomed, BrewRun.Replay(ConductPlan.Of(bloomed), [], Zero), actuals, 0));
     }
 
-    /// <summary>Over all that the library brews, late and over: what is offered brings the cup nearer than the plan simply followed, and taking it does what was said.</summary>
+    /// <summary>
+    /// Over the whole library, late and with too much water: each correction offered brings the cup nearer than following the plan,
+    /// and taking it has the result that was shown.
+    /// </summary>
     [Fact]
     public void What_is_offered_brings_the_cup_nearer_and_taken_it_comes_to_what_was_said()
     {
@@ -133,7 +137,7 @@ public sealed class DeviationTests
             var changed = ForecastModel.Published.Run(Correction.Changed(plan, correction.SteepEndAtS, correction.PourOffAtS, correction.DilutionG));
             Assert.Equal(new Step.Dilute(correction.DilutionG), changed.Recipe.Steps[^1]);
             Assert.Equal(recipe.Steps.Length + 1, changed.Recipe.Steps.Length);
-            // Brewed on to its end, with the dilution done, it is what was expected.
+            // Brewed to its end, with the dilution, it has the expected result.
             var brewed = ForecastModel.Published.Figures(AsBrewed.Of(changed.Recipe, RunOf(changed, nowS), Actuals.None, nowS));
             Assert.Equal(correction.Forecast.Totals.FinalTdsPercent, brewed.Totals.FinalTdsPercent, 0.005);
         }
@@ -141,7 +145,7 @@ public sealed class DeviationTests
         Assert.InRange(offered, 5, RecipeLibrary.All.Count);
     }
 
-    /// <summary>Plunged two minutes early the coffee goes on extracting under the plunger: poured off later it comes to what was wanted.</summary>
+    /// <summary>Plunged two minutes early, the coffee goes on extracting under the plunger: poured off later it reaches the target.</summary>
     [Fact]
     public void What_was_plunged_early_is_poured_off_later()
     {
@@ -159,7 +163,7 @@ public sealed class DeviationTests
         Assert.Equal((correction.PourOffAtS, null), (changed.Steps[decant].AtS, changed.Steps[decant].Window));
         var brewed = ForecastModel.Published.Figures(AsBrewed.Of(changed, RunOf(ForecastModel.Published.Run(changed), 150, said), Actuals.None, 150));
         Assert.Equal(correction.Forecast.Totals.FlavourBalance, brewed.Totals.FlavourBalance, 0.01);
-        // While the plunge is still to come it is that which is moved.
+        // While the plunge is still ahead, the plunge is moved.
         Assert.Null(Correction.After(plan, Of("fp-slow-eight").Totals, 100).PourOffAtS);
     }
 

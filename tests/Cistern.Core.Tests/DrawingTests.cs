@@ -6,10 +6,10 @@ using Cistern.Drawing;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>Drawings held by the coordinates of what matters: they tell the truth to scale.</summary>
+/// <summary>The drawings, tested by the coordinates that matter: they are true to scale.</summary>
 public sealed class DrawingTests
 {
-    /// <summary>Two places that are each rounded to a tenth of a pixel.</summary>
+    /// <summary>The tolerance of two positions that are each rounded to a tenth of a pixel.</summary>
     private const double Near = 0.11;
 
     [Fact]
@@ -26,7 +26,7 @@ public sealed class DrawingTests
         Assert.Equal(planX, brewX, Near);
         var arrow = One(map, "map-arrow");
         Assert.Equal((planX, planY), (Number(arrow, "x1"), Number(arrow, "y1")));
-        // Half way to either, for it lies half way between their figures.
+        // Halfway between the two, as its figure lies halfway between theirs.
         Assert.Equal((planX + parentX) / 2, Number(arrow, "x2"), Near);
         Assert.Equal((planY + brewY) / 2, Number(arrow, "y2"), Near);
         var meant = One(map, "map-meant");
@@ -81,7 +81,7 @@ public sealed class DrawingTests
         Assert.Equal(cupBottom, cup[0].Y, Near);
         Assert.Equal(forecast.Totals.BeverageG, (cupBottom - cup[^1].Y) / pxPerG, 1.0);
         Assert.Equal(X(forecast.Series[^1].TimeS), cup[^1].X, Near);
-        // The acts stand over the times they take.
+        // The acts are drawn over the times they take.
         foreach (var span in Acts.Of(forecast))
         {
             var act = One(chart, $"chart-act-{span.Act.ToString().ToLowerInvariant()}");
@@ -95,7 +95,7 @@ public sealed class DrawingTests
         Assert.True(hot > cool && At(warm, X(40)) < At(warm, X(170)));
     }
 
-    /// <summary>A comma in a number would be two numbers; more than a tenth of a pixel nobody sees.</summary>
+    /// <summary>A decimal comma would make two numbers of one; more than a tenth of a pixel is not visible.</summary>
     [Fact]
     public void Numbers_are_tenths_with_a_point_wherever_it_is_drawn()
     {
@@ -141,7 +141,7 @@ public sealed class DrawingTests
         var press = ForecastModel.Published.Run(tube with { Steps = [.. tube.Steps.Select(step => step is Step.Press ? step with { StartWindow = new Span(50, 60) } : step)] });
         var pressed = Parse(BrewChart.Rows(press, new BrewChartOptions(620) { ToS = 500 })[6].Svg);
         Assert.Equal(StripX(pressed, 80) - StripX(pressed, 55), Number(One(pressed, "chart-bar"), "width"), Near);
-        // Of its beginning on the clock; of its length from where it begins.
+        // Where it begins on the clock; how long it takes from there.
         Assert.Equal([StripX(pressed, 50), StripX(pressed, 60), StripX(pressed, 55 + 20), StripX(pressed, 55 + 35)], Bracket(pressed));
     }
 
@@ -160,7 +160,7 @@ public sealed class DrawingTests
         var over = staff.Where(mark => mark.Ml > volumeMl).Select(mark => mark.Y).DefaultIfEmpty(double.NegativeInfinity).Max();
         var under = staff.Where(mark => mark.Ml <= volumeMl).Select(mark => mark.Y).DefaultIfEmpty(double.PositiveInfinity).Min();
         Assert.InRange(level, over, under);
-        // More is higher, all the way up the staff.
+        // More is higher on the whole staff.
         Assert.DoesNotContain(staff.Zip(staff.Skip(1)), pair => pair.First.Y <= pair.Second.Y);
     }
 
@@ -183,7 +183,7 @@ public sealed class DrawingTests
     {
         static int Layers(string id, int made, string layer) => Parse(BrewerSection.DrawMadeReady(ForecastModel.Published.Run(RecipeLibrary.Find(id)!), made, BrewChartLabels.Plain)).Descendants().Count(node => (string?)node.Attribute("class") == layer);
         Assert.Equal((0, 1), (Layers("fp-bloomed", 1, "cut-grounds"), Layers("fp-bloomed", 2, "cut-grounds")));
-        // Water before coffee: poured, and nothing in it yet.
+        // Water before coffee: poured, with nothing in it yet.
         Assert.Equal((0, 1), (Layers("vd-water-first", 2, "chart-line"), Layers("vd-water-first", 3, "chart-line")));
         Assert.Equal(0, Layers("vd-water-first", 3, "cut-grounds"));
     }
@@ -218,7 +218,7 @@ public sealed class DrawingTests
         var expected = map.Descendants().Where(node => (string?)node.Attribute("class") == "series-expected").ToList();
         Assert.Equal(2, expected.Count);
         Assert.True(Number(expected[0], "x2") > Number(brews[1], "cx") && Number(expected[1], "y2") > Number(brews[2], "cy"));
-        // All of the band that was wanted lies on it.
+        // The whole wanted band lies on it.
         var meant = One(map, "map-meant");
         Assert.True(Number(meant, "y") > 0 && Number(meant, "height") > 0.3 * 400);
     }
@@ -229,7 +229,7 @@ public sealed class DrawingTests
         return Math.Round(Of("data-left") + ((atS - Of("data-from")) / (Of("data-to") - Of("data-from")) * (Of("data-right") - Of("data-left"))), 1);
     }
 
-    /// <summary>From where to where the brackets of a strip stand.</summary>
+    /// <summary>The positions of the brackets of a strip.</summary>
     private static IEnumerable<double> Bracket(XElement strip) => strip.Elements().Where(node => (string?)node.Attribute("class") == "chart-window")
         .SelectMany(node => node.Attribute("d")!.Value.Split('M', StringSplitOptions.RemoveEmptyEntries).Take(2)).Select(part => Math.Round(double.Parse(part.Split(' ')[0], CultureInfo.InvariantCulture), 1));
 

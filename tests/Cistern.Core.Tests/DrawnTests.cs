@@ -8,8 +8,8 @@ using Cistern.Drawing;
 namespace Cistern.Core.Tests;
 
 /// <summary>
-/// Every drawing, in every kind of case, is sound: well-formed, with nothing
-/// outside its frame and no number that is none. What each of them has to tell is held by <see cref="DrawingTests"/> and <see cref="TrendTests"/>.
+/// Every drawing, in every kind of case, is sound: well-formed, nothing outside its frame, no invalid number. What each of them must
+/// show is tested by <see cref="DrawingTests"/> and <see cref="TrendTests"/>.
 /// </summary>
 public sealed class DrawnTests
 {
@@ -44,7 +44,7 @@ public sealed class DrawnTests
 
     private static Forecast Run(string id) => ForecastModel.Published.Run(RecipeLibrary.Find(id)!);
 
-    /// <summary>A scale that is bumped, bears nothing for a while, and tells too often to see.</summary>
+    /// <summary>A scale that is bumped, is empty for a while, and reports too often to draw every reading.</summary>
     private static IReadOnlyList<WeighedPoint> Weighed(Forecast forecast) =>
         [.. Enumerable.Range(-10, 900).Select(i => 0.5 * i).Where(atS => atS is < 60 or > 75).SelectMany(atS => (WeighedPoint[])[
             new(atS, false, atS > 200 ? double.NaN : forecast.At(Math.Max(0, atS)).ContactWaterG + 3), new(atS, true, forecast.At(Math.Max(0, atS)).CupWaterG - 2)]).Where(point => !double.IsNaN(point.G))];

@@ -3,7 +3,7 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>A shelf with nothing on it but, if wanted, one server.</summary>
+/// <summary>A shelf with nothing on it except, if wanted, one server.</summary>
 internal sealed record EmptyShelf(double? ServerMl = null) : IGear
 {
     public BagInUse? Bag(int id) => null;

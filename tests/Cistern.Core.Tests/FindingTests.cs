@@ -5,8 +5,8 @@ using Cistern.Core.Recipes;
 namespace Cistern.Core.Tests;
 
 /// <summary>
-/// Every rule of the file broken, one at a time, and what is said of it held word for word: place, rule, what was found and
-/// what to do. <c>CISTERN_RENEW=1</c> before the run writes the words anew, on purpose.
+/// Every rule of the file broken, one at a time, and the finding compared word for word: place, rule, what was found and what to do.
+/// <c>CISTERN_RENEW=1</c> before the run writes the expected texts anew.
 /// </summary>
 public sealed class FindingTests
 {
@@ -36,7 +36,10 @@ public sealed class FindingTests
         Golden.Holds("findings.txt", told.ToString());
     }
 
-    /// <summary>Every member at its root and in its objects set to what will not do, or taken out; steps left out, doubled, swapped and timed wrongly.</summary>
+    /// <summary>
+    /// Every member of the root and of its objects set to an invalid value or removed; steps left out, doubled, swapped and given
+    /// wrong times.
+    /// </summary>
     private static IEnumerable<(string What, Action<JsonNode> Change)> Changes(JsonNode recipe, bool members)
     {
         foreach (var (name, value) in members ? recipe.AsObject() : [])

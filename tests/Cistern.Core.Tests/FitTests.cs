@@ -8,7 +8,7 @@ using Cistern.Core.Records;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>What is learned from brews, by strangers whose truth is known.</summary>
+/// <summary>Learning from simulated brews whose true parameters are known.</summary>
 public sealed class FitTests
 {
     private static readonly ForecastModel Unfitted = ForecastModel.Published;
@@ -48,7 +48,7 @@ public sealed class FitTests
         var offset = learned.Parameters.Single(one => one.Parameter == FitParameter.GrinderOffsetUm);
         Assert.InRange(offset.Value, 20, 60);
         Assert.True(offset.IsKnown && offset.Low < offset.Value && offset.High > offset.Value);
-        // Nothing here tells of heat: its prior stands, and so does its spread.
+        // These brews say nothing about heat: the prior and its spread stay.
         var heat = learned.Parameters.Single(one => one.Parameter == FitParameter.HeatLoss);
         Assert.Equal(1, heat.Value, 0.03);
         Assert.False(heat.IsKnown);
@@ -80,7 +80,7 @@ public sealed class FitTests
         Assert.Equal(1, Value(learned, FitParameter.BedResistance, "other"), 0.1);
         var stranger = learned.Model(Unfitted, new FitKeys("no such", "none", "nothing", ""));
         Assert.Same(Unfitted, stranger);
-        // Of a known grinder with an unknown coffee only the grinder's own is known.
+        // For a known grinder with an unknown coffee only the grinder's own parameters are known.
         var half = learned.Model(Unfitted, new FitKeys("one", "none", "nothing", ""));
         Assert.True(half.Parameters.CakeResistance > 1.6);
         Assert.Equal(1, half.Parameters.Diffusivity);
@@ -109,7 +109,7 @@ public sealed class FitTests
         var drains = learned.LeftOut.Where(one => one.Figure == FitFigure.DrawdownS).ToList();
         Assert.Equal(6, drains.Count);
         Assert.True(drains.Sum(one => Math.Abs(one.Expected - one.Measured)) < 0.5 * drains.Sum(one => Math.Abs(one.Unfitted - one.Measured)));
-        // It really is without: refitted without the brew, the same comes out.
+        // It really is left out: fitting without that brew gives the same result.
         var brews = Brews(new Stranger(11), recipe, 6);
         var without = Fitter.Of(brews[1..], Unfitted).Model(Unfitted, brews[0].Keys).Figures(brews[0].Brewed).Totals.DrawdownS!.Value;
         Assert.Equal(without, learned.LeftOut.First(one => one.Name == brews[0].Name && one.Figure == FitFigure.DrawdownS).Expected, 1.5);
@@ -153,7 +153,7 @@ public sealed class FitTests
         var heat = Fitter.Of(brews, Unfitted).Parameters.Single(one => one.Parameter == FitParameter.HeatLoss);
         Assert.Equal(1.3, heat.Value, 0.06);
         Assert.True(heat.Spread < 0.5);
-        // A reading from before the brew or after it is of nothing.
+        // A reading from before or after the brew does not belong to it.
         var outside = new FitBrew("one", recipe, new FitKeys("m", "jug", "c", "")) { Readings = [new FitReading(FitFigure.SlurryC, 20, 5_000)] };
         Assert.All(Fitter.Of([outside], Unfitted).Parameters, one => Assert.Equal(0, one.Sigmas));
     }
@@ -172,7 +172,7 @@ public sealed class FitTests
         var recipe = RecipeLibrary.Find("vd-coffee-first")!;
         var learned = Fitter.Of(Brews(new Stranger(2), recipe, 5), Unfitted);
         var model = learned.Model(Unfitted, Keys(recipe));
-        // Strength is known far better than each of what makes it, taken alone, would allow.
+        // Strength is known far better than the separate uncertainties of its parameters would allow.
         var joint = Confidence.Of(model.Figures(recipe))[Outcome.TdsPercent];
         var alone = learned.Parameters.Where(one => (int)one.Parameter < ModelParameters.Count).Sum(one =>
         {
@@ -182,7 +182,7 @@ public sealed class FitTests
             return Math.Pow((Tds(1) - Tds(-1)) / 2, 2);
         });
         Assert.True(joint.High - joint.Value < 0.6 * Confidence.Eighty * Math.Sqrt(alone));
-        // And a memory does not mistake one spread for another.
+        // And the cache does not confuse one spread with another.
         var memory = new ForecastMemory();
         var narrow = Confidence.Of((model with { Memory = memory }).Run(recipe))[Outcome.TdsPercent];
         var wide = Confidence.Of((model with { Memory = memory, Spread = ModelSpread.Published }).Run(recipe))[Outcome.TdsPercent];
@@ -205,7 +205,7 @@ public sealed class FitTests
         }
 
         Assert.Equal(6, added.Brews);
-        // A brew that was learned from already says nothing new, nor does one that tells nothing.
+        // A brew that was learned from already adds nothing, nor does one without measurements.
         Assert.Same(added, Fitter.With(added, brews[5], Unfitted));
         Assert.Same(known, Fitter.With(known, brews[5] with { Readings = [], Tastes = [] }, Unfitted));
     }

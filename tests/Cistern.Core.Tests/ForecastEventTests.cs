@@ -5,10 +5,10 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>Everything that a forecast can find is provoked by a recipe, and just short of it is not found.</summary>
+/// <summary>Every event a forecast can report is provoked by a recipe, and is absent just short of it.</summary>
 public sealed class ForecastEventTests
 {
-    /// <summary>One of each kind there is: a new kind needs a line here.</summary>
+    /// <summary>One of each kind: a new kind needs a line here.</summary>
     [Fact]
     public void Every_kind_of_event_is_provoked_by_some_recipe()
     {
@@ -47,7 +47,10 @@ public sealed class ForecastEventTests
         Assert.Equal(Filled(1.001).Recipe.Brewer.CapacityMl, over.Limit);
     }
 
-    /// <summary>32 g and 490 g in a dripper of 500 ml: a sure hand fills it. Where the water itself is more than it holds, and in what is closed, it runs over.</summary>
+    /// <summary>
+    /// 32 g and 490 g in a dripper of 500 ml: a careful pour fills it. When the water alone exceeds the capacity, and in a closed
+    /// vessel, it runs over.
+    /// </summary>
     [Theory]
     [InlineData("vd-coffee-first", 500, 490, BrewEventKind.ToTheBrim)]
     [InlineData("vd-coffee-first", 500, 510, BrewEventKind.Overflow)]
@@ -60,7 +63,7 @@ public sealed class ForecastEventTests
         Assert.Equal(kind, Assert.Single(ForecastModel.Published.Run(recipe).Events, one => one.Kind is BrewEventKind.ToTheBrim or BrewEventKind.Overflow).Kind);
     }
 
-    /// <summary>The foam lifts it later, when something else is being done; what can be less is what went in.</summary>
+    /// <summary>The foam lifts it later, during another step; what can be reduced is the water that went in.</summary>
     [Fact]
     public void What_runs_over_is_told_at_what_went_in_last_before_it()
     {
@@ -218,11 +221,11 @@ public sealed class ForecastEventTests
 
     private static Forecast Of(string id, Func<Recipe, Recipe> change) => ForecastModel.Published.Run(change(RecipeLibrary.Find(id)!));
 
-    /// <summary>A press as full as a share of what it holds.</summary>
+    /// <summary>A press filled to a share of its capacity.</summary>
     private static Forecast Filled(double share)
     {
         var recipe = RecipeLibrary.Find("fp-long-settle")!;
-        // Its size changes its heat and so, a little, its peak: closed in on in a few rounds.
+        // Its size changes its heat and so, slightly, its peak: a few iterations approach it.
         for (var i = 0; i < 6; i++)
         {
             recipe = recipe with { Brewer = recipe.Brewer with { CapacityMl = ForecastModel.Published.Figures(recipe).Totals.PeakVolumeMl / share } };

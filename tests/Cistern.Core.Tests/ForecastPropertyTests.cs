@@ -56,7 +56,7 @@ public sealed class ForecastPropertyTests
             }
 
             var plain = Dissolved();
-            // A hundred-millionth is what the order of additions may cost.
+            // The order of additions may cost a hundred-millionth.
             Assert.True(Dissolved(hotterC: 3) >= plain - 1e-8, "hotter");
             Assert.True(Dissolved(finer: 1.1) >= plain - 1e-8, "finer");
             Assert.True(Dissolved(moreTurns: 3) >= plain - 1e-8, "more stirred");
@@ -69,8 +69,8 @@ public sealed class ForecastPropertyTests
         var coarse = ForecastFigures.Of(ForecastModel.Published.Figures(recipe).Totals);
         if (coarse["beverageG"] < 5 || (coarse["finishS"] < 20 && recipe.Steps.Any(step => step is Step.SwapCup)))
         {
-            // Everything went into the cup that was thrown away: figures of the few drops left mean nothing. And where a brew
-            // is over within seconds of its first wetting, a cup that is changed in the middle of that is cut by the step.
+            // Everything went into the cup that was thrown away: figures of the few drops left mean nothing. And where a brew is over
+            // within seconds of its first wetting, a change of cup in between is cut by the time step.
             return;
         }
 
@@ -81,14 +81,14 @@ public sealed class ForecastPropertyTests
             {
                 var other = fine[name]!.Value;
                 // Flavour balance is ten times the logarithm of a ratio of yields: 0.02 of it is a five-hundredth of that ratio.
-                // A peak while water both comes and goes lies between two steps; 0.2 ml of it is under what any mark shows.
+                // A peak while water both enters and leaves lies between two time steps; its 0.2 ml are below what any mark shows.
                 var tolerance = name == "tilt" ? 0.02 : Math.Max(name == "peakVolumeMl" ? 0.2 : 0, 0.002 * Math.Max(1, Math.Abs(other)));
                 Assert.True(Math.Abs(number - other) <= tolerance || (name == "pressForceN" && OnTheEdge(recipe)), FormattableString.Invariant($"{name}: {number} and {other}"));
             }
         }
     }, iter: 1_000);
 
-    /// <summary>A plunge meets only part of the bed once the raft has sunk under 0.15: at that very raft the force jumps.</summary>
+    /// <summary>A plunge meets only part of the bed once the raft is below 0.15: exactly there the force jumps.</summary>
     private static bool OnTheEdge(Recipe recipe)
     {
         var forecast = ForecastModel.Published.Run(recipe);
@@ -120,7 +120,7 @@ public sealed class ForecastPropertyTests
             return;
         }
 
-        // Rounded to what a scale shows: a tenth of a gram of coffee is a gram or two of drink.
+        // Rounded to what a scale shows: a tenth of a gram of coffee is one or two grams of drink.
         Assert.Equal(drinkG, BatchSolver.DrinkG(ForecastModel.Published.Figures(Scaling.To(recipe, batch)), DrinkCounting.InTheCup), 2.5 + (0.06 * ratio));
     }, iter: 200);
 

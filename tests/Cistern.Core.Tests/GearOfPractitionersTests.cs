@@ -6,7 +6,10 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>What practitioners have and set beside the plain vessel: a hole below the cone, a plunger at a mark, ice that only partly melts, spoons and marks.</summary>
+/// <summary>
+/// Equipment and settings beyond the plain vessel: a hole below the cone, a plunger held at a mark, ice that melts only partly, spoons
+/// and marks.
+/// </summary>
 public sealed class GearOfPractitionersTests
 {
     private static Forecast Run(Recipe recipe) => ForecastModel.Published.Run(recipe);
@@ -18,7 +21,10 @@ public sealed class GearOfPractitionersTests
 
     private static Recipe Through(string id, double? outletMm) => Written(id) with { Brewer = Written(id).Brewer with { OutletMm = outletMm } };
 
-    /// <summary>Bed and hole share the pressure, so a narrow hole slows, a wide one hardly, and none lets through more than the hole alone would.</summary>
+    /// <summary>
+    /// Bed and hole share the pressure: a narrow hole slows the flow, a wide one hardly does, and none lets through more than the hole
+    /// alone would.
+    /// </summary>
     [Theory]
     [InlineData("vd-water-first")]
     [InlineData("ld-closed")]
@@ -35,7 +41,7 @@ public sealed class GearOfPractitionersTests
             narrower = slowS;
         }
 
-        // With hardly a bed in the way the hole alone rules: C A √(2 g h), its head falling from the full height.
+        // With almost no bed in the way the hole alone decides: C A √(2 g h), the head falling from the full height.
         const double Mm = 1;
         var forecast = Run(Through(id, Mm) with { Coffee = Written(id).Coffee with { DoseG = 1 }, Grind = new Grind(1_200, 0.3, 0.01) });
         var vessel = Vessel.Of(forecast.Recipe.Brewer);
@@ -55,7 +61,7 @@ public sealed class GearOfPractitionersTests
         Assert.Equal(3, Assert.Single(RecipeReader.Read(RecipeWriter.Write(Through("ld-closed", 3))).Recipes).Brewer.OutletMm);
     }
 
-    /// <summary>Only what is met melts before it is drunk; the rest thins it in the glass. Strained off, nothing of it does.</summary>
+    /// <summary>Only the ice the drink meets melts before it is drunk; the rest dilutes it in the glass. Strained off the ice, nothing more melts.</summary>
     [Fact]
     public void Ice_that_is_partly_met_melts_partly_and_thins_the_last_of_the_drink()
     {
@@ -67,7 +73,7 @@ public sealed class GearOfPractitionersTests
         Assert.Equal(0.75 * put.IceG, part.LaterIceG!.Value, 1e-9);
         Assert.True(part.ChilledC > all.ChilledC && part.FinalTdsPercent > all.FinalTdsPercent);
         Assert.Equal(100 * part.SolidsG.Sum / (part.FinalG + (0.75 * put.IceG)), part.ThinnestTdsPercent!.Value, 1e-9);
-        // A quarter of it is met, so four times what has to melt would have to be put there.
+        // The drink meets a quarter of the ice, so four times the amount to be melted has to be put in.
         var drink = new ServedDrink(200, 70);
         drink.Chill(300, -6, 5);
         var large = new ServedDrink(200, 70);

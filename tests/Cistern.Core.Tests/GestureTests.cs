@@ -88,7 +88,7 @@ public sealed class GestureTests
         Assert.Equal(Math.Round(2.2 * written.Coffee.DoseG), bloom.ToG);
         Assert.Equal(At(forecast, put.Index) + seconds, At(after, put.Index + 1), 0.11);
         Assert.Equal(written.WaterG, put.Recipe.WaterG);
-        // All that comes later comes later by the wait.
+        // Everything later moves by the wait.
         Assert.Equal(forecast.Totals.FinishS + seconds, after.Totals.FinishS, 0.5);
         Sound(put.Recipe);
     }
@@ -107,7 +107,10 @@ public sealed class GestureTests
         Assert.Equal(PlanRefusal.NoTime, work.Apply(new PlanChange.Put("swirl", null)).Refusal);
     }
 
-    /// <summary>The first of a drawdown is kept apart: it runs to then, the cup is swapped, and it runs on; what cannot begin before it is dry follows it, whenever that is.</summary>
+    /// <summary>
+    /// A drawdown is split at a time: it runs until then, the cup is swapped, and it runs on; steps that cannot begin before it is dry
+    /// follow it without a fixed time.
+    /// </summary>
     [Fact]
     public void A_cup_is_swapped_while_it_drains_and_what_must_wait_for_it_has_no_time()
     {

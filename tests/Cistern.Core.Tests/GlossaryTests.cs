@@ -8,7 +8,7 @@ public sealed class GlossaryTests
 {
     private static readonly string[] Retired = ["Mill", "Mills", "Tide", "Tides", "Foretold", "Tilt", "Harsh", "School", "Slack", "Nudge", "Nudges", "Descent", "Witness", "Witnessed", "Testimony", "Ears", "Bell", "Deed", "Fate", "Charge", "Rescue"];
 
-    /// <summary>Members that are words of files, a handler that is an address, and a trade term: a bulb is charged with water.</summary>
+    /// <summary>Members that are words of the files, a handler name that is part of an address, and a trade term: a bulb is charged with water.</summary>
     private static readonly string[] Kept = ["Chore.ChargeBulb", "FitScope.Mill", "OnGetTideAsync", "RecordedEventKind.Rescue"];
 
     [Fact]
@@ -23,7 +23,7 @@ public sealed class GlossaryTests
         Assert.Equal(string.Join(" ", Kept), string.Join(" ", found));
     }
 
-    /// <summary>A member of a kept enum with its type, where it is declared or asked for.</summary>
+    /// <summary>A member of an exempt enum with its type, at its declaration or use.</summary>
     private static string Name(SyntaxToken token) => token.Parent switch
     {
         Microsoft.CodeAnalysis.CSharp.Syntax.EnumMemberDeclarationSyntax { Parent: Microsoft.CodeAnalysis.CSharp.Syntax.EnumDeclarationSyntax type } => $"{type.Identifier.ValueText}.{token.ValueText}",

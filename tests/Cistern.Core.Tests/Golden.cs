@@ -2,10 +2,10 @@ using System.Text;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>Texts that are held line by line, in files beside the tests. <c>CISTERN_RENEW=1</c> before the run writes them anew, on purpose.</summary>
+/// <summary>Texts compared line by line with files beside the tests. <c>CISTERN_RENEW=1</c> before the run writes the files anew.</summary>
 internal static class Golden
 {
-    /// <summary>Holds a text against the file of a name.</summary>
+    /// <summary>Compares a text with the file of that name.</summary>
     public static void Holds(string name, string told)
     {
         if (Environment.GetEnvironmentVariable("CISTERN_RENEW") == "1")
@@ -25,7 +25,7 @@ internal static class Golden
     }
 }
 
-/// <summary>A text that is told line by line, in the invariant culture, and then held.</summary>
+/// <summary>A text that is built line by line in the invariant culture and then compared.</summary>
 internal sealed class Told
 {
     private readonly StringBuilder text = new();
@@ -33,6 +33,6 @@ internal sealed class Told
     /// <summary>Adds a line.</summary>
     public void Tell(FormattableString line) => text.Append(FormattableString.Invariant(line)).Append('\n');
 
-    /// <summary>Holds what was told against the file of a name.</summary>
+    /// <summary>Compares the text with the file of that name.</summary>
     public void Holds(string name) => Golden.Holds(name, text.ToString());
 }

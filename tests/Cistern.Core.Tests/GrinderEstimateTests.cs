@@ -5,12 +5,12 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>A grinder nobody has measured.</summary>
+/// <summary>A grinder that nobody has measured.</summary>
 public sealed class GrinderEstimateTests
 {
     private static double At(GrinderEstimate grinder, double setting) => grinder.UmAtZero + (grinder.UmPerSetting * setting);
 
-    /// <summary>One more direction of what may be otherwise: added in quadrature to the rest, and none where brews know better.</summary>
+    /// <summary>One more direction of uncertainty: added in quadrature to the rest, and none where brews know better.</summary>
     [Fact]
     public void What_is_not_known_of_a_mill_widens_the_bands_by_what_that_much_of_grind_does()
     {
@@ -54,13 +54,13 @@ public sealed class GrinderEstimateTests
         Assert.InRange(At(two, 31), 820, 928);
         Assert.InRange(At(two, 20), 500, 620);
         Assert.True(nothing.HalfWidthUm(25) > one.HalfWidthUm(25) && one.HalfWidthUm(25) > two.HalfWidthUm(25));
-        // In whatever order it is said.
+        // The order of the answers does not matter.
         var turned = new GrinderEstimate(0, 60, [KnownGrind.UsedForPaper(20), KnownGrind.UsedFor(31, BrewerFamily.FrenchPress)]);
         Assert.Equal(two.UmAtZero, turned.UmAtZero, 1e-6);
         Assert.Equal(two.UmPerSetting, turned.UmPerSetting, 1e-6);
     }
 
-    /// <summary>Of grinders that are really otherwise, the truth lies in the band about as often as it says.</summary>
+    /// <summary>For grinders that differ from the estimate, the truth lies in the band about as often as the band claims.</summary>
     [Fact]
     public void The_band_holds_the_truth_four_times_of_five()
     {

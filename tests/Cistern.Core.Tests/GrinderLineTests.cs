@@ -6,7 +6,7 @@ using Cistern.Drawing;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>What was measured of a grind in pictures: its line on the grinder, its lines of text, the brew it was of, its drawings.</summary>
+/// <summary>A grind measured from pictures: its line on the grinder, its texts, the brew it belongs to, its drawings.</summary>
 public sealed class GrinderLineTests
 {
     private static double At(GrinderLine line, double setting) => line.UmAtZero + (line.UmPerSetting * setting);
@@ -21,7 +21,7 @@ public sealed class GrinderLineTests
         Assert.InRange(At(two, 10), 395, 410);
         Assert.InRange(At(two, 40), 1_205, 1_245);
         Assert.InRange(two.UmPerSetting, 26.5, 28.2);
-        // What is measured better counts for more.
+        // A more precise measurement counts for more.
         var unlike = new GrinderLine(100, 25, estimated: false, [new(20, 600, 5), new(20, 700, 80)]);
         Assert.InRange(At(unlike, 20), 595, 630);
     }
@@ -68,7 +68,7 @@ public sealed class GrinderLineTests
         var run = BrewRun.Replay(ConductPlan.Of(plan), [], 0);
         var finer = AsBrewed.Of(recipe, run, Actuals.None with { MedianUm = recipe.Grind.MedianUm - 200 });
         Assert.Equal(recipe.Grind with { MedianUm = recipe.Grind.MedianUm - 200, Measured = true }, finer.Grind);
-        // What was learned of a grinder's table is of the table alone, in a file too.
+        // What was learned about a grinder's table belongs to that table only, in a file too.
         var learned = ForecastModel.Published with { Parameters = ForecastModel.Published.Parameters with { GrindOffsetUm = 90 } };
         var told = RecipeReader.Read(RecipeWriter.Write(finer)).Recipes.Single();
         Assert.Equal(ForecastModel.Published.Figures(finer).Totals.ExtractionYieldPercent, learned.Figures(told).Totals.ExtractionYieldPercent);
@@ -88,7 +88,7 @@ public sealed class GrinderLineTests
         var centres = markers.Select(marker => (X: Of(marker, "x") + 6, Y: Of(marker, "y") + 6)).ToList();
         Assert.Equal((110, 80), (centres[1].X - centres[0].X, centres[2].Y - centres[1].Y));
         Assert.All(markers, marker => Assert.Equal((12, 12), (Of(marker, "width"), Of(marker, "height"))));
-        // Words stand above the upper markers or under the lower ones.
+        // Labels are above the upper markers or below the lower ones.
         Assert.All(card.Elements().Where(element => element.Name.LocalName == "text"), text => Assert.True(Of(text, "y") < centres[0].Y - 6 || Of(text, "y") > centres[2].Y + 8));
     }
 
@@ -99,7 +99,7 @@ public sealed class GrinderLineTests
         var drawn = System.Xml.Linq.XDocument.Parse(GrinderLinePicture.Draw(scale, _ => 50, [new(20, 600, 30)], "clicks")).Root!;
         double Of(System.Xml.Linq.XElement element, string name) => double.Parse((string)element.Attribute(name)!, System.Globalization.CultureInfo.InvariantCulture);
         var point = drawn.Elements().Single(element => (string?)element.Attribute("class") == "line-point");
-        // 600 µm of a scale to 1,200 is half its height.
+        // 600 µm on a scale to 1,200 is half its height.
         Assert.InRange(Of(point, "cy"), 116.9, 117.1);
         Assert.InRange(Of(point, "cx"), 92, 480);
         Assert.Contains(drawn.Elements(), element => (string?)element.Attribute("class") == "line-band");
@@ -113,7 +113,7 @@ public sealed class GrinderLineTests
         Assert.Contains("M500 500l50 0 0 50 -50 0z", drawn.ToString(), StringComparison.Ordinal);
         var shares = System.Xml.Linq.XDocument.Parse(GrainOutlines.Shares([400, 400, 400, 400, 400, 400, 400, 400, 800])).Root!;
         var bars = shares.Elements().Where(element => (string?)element.Attribute("class") == "grain-bar" && (string)element.Attribute("height")! != "0").ToList();
-        // One grain of twice the size holds as much as the eight.
+        // One grain of twice the diameter has the volume of eight.
         Assert.Equal(2, bars.Count);
         Assert.Equal((string)bars[0].Attribute("height")!, (string)bars[1].Attribute("height")!);
     }

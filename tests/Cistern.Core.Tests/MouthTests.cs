@@ -6,7 +6,7 @@ using Cistern.Core.Records;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>Advice answers the mouth that tasted: judged here by figures of the forecast, not by the advice's own measure.</summary>
+/// <summary>Advice answers what was tasted: judged here by figures of the forecast, not by the advice's own measure.</summary>
 public sealed class MouthTests
 {
     private static readonly ForecastModel Model = ForecastModel.Published;
@@ -24,7 +24,7 @@ public sealed class MouthTests
             var now = Model.Figures(plan).Totals;
             Assert.True(changes.Length > 0 && changes[0].Answers.Contains(complaint), $"{recipe.Id} {complaint}");
             Assert.True(Better(complaint, now, changes[0].Then.Totals), $"{recipe.Id} {complaint}: {changes[0].Why}");
-            // What answers something else may leave it as it is, and no more.
+            // Advice about something else may leave it unchanged, but not make it worse.
             Assert.All(changes, change => Assert.False(Better(Opposite(complaint), now, change.Then.Totals, much: true), $"{recipe.Id} {complaint}: {change.Why}"));
             Assert.All(changes, change => Assert.DoesNotContain(RecipeChecker.Check(change.Recipe), finding => finding.Severity == Severity.Error));
         }
@@ -47,7 +47,7 @@ public sealed class MouthTests
             var has = !((now.PressForceN is null && other == Complaint.PressEasy) || (now.DrawdownS is null && other == Complaint.DrawdownFast) || (now.ChilledC is not null && one == Complaint.TooCool));
             var changes = Advise(plan, plan, one, other).Changes;
             Assert.True(!has || Array.TrueForAll([one, other], complaint => changes.Any(change => change.Answers.Contains(complaint))), $"{recipe.Id}: {string.Join("; ", changes.Select(change => change.Why))}");
-            // Another paper or a cloth is never advised for what it is not for.
+            // Another paper or a cloth is never advised for a purpose it does not serve.
             Assert.DoesNotContain(changes, change => (change.Adjustment == Adjustment.Filter && !change.Answers.Any(answer => answer is Complaint.Muddy or Complaint.PressEasy or Complaint.DrawdownFast)) || (change.Adjustment == Adjustment.Wrap && !change.Answers.Contains(Complaint.TooCool)));
         }
     }
@@ -55,7 +55,7 @@ public sealed class MouthTests
     [Fact]
     public void Two_complaints_that_no_single_setting_answers_are_answered_by_two_the_main_one_first()
     {
-        // Finer would mend the sour cup and make the press harder still.
+        // Finer would help the sour cup and make the press still harder.
         var plan = RecipeLibrary.Find("tp-upright-short")! with { Target = null };
         var first = Advise(plan, plan, Complaint.Sour, Complaint.PressHard).Changes[0];
         Assert.Equal([Complaint.PressHard, Complaint.Sour], first.Answers.Order().Reverse());
@@ -75,12 +75,12 @@ public sealed class MouthTests
         var bitter = Advise(plan, late, Complaint.Bitter);
         Assert.Equal(Adjustment.AsPlanned, Assert.Single(bitter.Changes).Adjustment);
         Assert.NotNull(bitter.Verdict.Cause);
-        // Sour is not what late makes: the plan needs changing, and nobody is sent back to it.
+        // A late step does not make a cup sour: the plan needs the change, and the advice is not just to keep to the plan.
         var sour = Advise(plan, late, Complaint.Sour);
         Assert.NotEmpty(sour.Changes);
         Assert.DoesNotContain(sour.Changes, change => change.Adjustment == Adjustment.AsPlanned);
         Assert.Null(sour.Verdict.Cause);
-        // A deviation that only the taster knows of.
+        // A deviation that only the taster reported.
         var told = Advisor.Of([Brewed(plan, plan, Complaint.Weak) is var brew ? brew with { Tasting = brew.Tasting! with { WentWrong = ["poured-over"] } } : null!], Model, new AdviceGear());
         Assert.Equal(Adjustment.AsPlanned, told.Changes[0].Adjustment);
     }
@@ -112,7 +112,7 @@ public sealed class MouthTests
         Assert.Contains(Aim.For(new BrewRecord(Guid.NewGuid(), set, set), Model.Figures(set)), aim => aim is { Of: AimOf.Strength, Set: true });
     }
 
-    /// <summary>A hand's step first; how far the rest would be is the forecast's to say, where it sees the fault at all.</summary>
+    /// <summary>One usual step first; the forecast says how much further to go, if it finds the fault at all.</summary>
     [Fact]
     public void How_far_the_rest_would_be_is_told_where_the_forecast_sees_the_fault()
     {
@@ -124,9 +124,9 @@ public sealed class MouthTests
         Assert.True(whole < finer.To && finer.To < finer.From);
         Assert.True(Model.Figures(finer.Recipe with { Grind = finer.Recipe.Grind with { MedianUm = whole } }).Totals.FlavourBalance >= CupJudgement.BalancedFrom);
         Assert.True(finer.Then.Totals.FlavourBalance < CupJudgement.BalancedFrom);
-        // Called bitter where the forecast finds it balanced: nobody knows how far.
+        // Called bitter while the forecast finds it balanced: the distance is unknown.
         Assert.All(Advise(recipe, recipe, Complaint.Bitter).Changes, change => Assert.Null(change.WholeWay));
-        // And a reading says how far it is from what was set, better than any hand.
+        // And a reading gives the distance from the target better than any taste.
         var read = Brewed(coarse, coarse, Complaint.Sour) with { Measured = new MeasuredFigures { TdsPercent = 1.1 } };
         Assert.All(Advisor.Of([read], Model, new AdviceGear()).Changes, change => Assert.Null(change.WholeWay));
     }
@@ -157,7 +157,7 @@ public sealed class MouthTests
     {
         Assert.All(ComplaintList.Said, one => Assert.Equal(one, ComplaintList.Find(Words<Complaint>.Of(one))));
         Assert.Equal([Complaint.Sour, Complaint.PressHard], ComplaintList.Read("sour press-hard salty sour"));
-        // Found in words only: nobody says it at a touch.
+        // Recognized in free text only: there is no button for it.
         Assert.Null(ComplaintList.Find("papery"));
     }
 

@@ -4,7 +4,7 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>What of the shelf a plan takes by itself.</summary>
+/// <summary>Which equipment of the shelf a plan takes by itself.</summary>
 public sealed class OwnGearTests
 {
     private static readonly Forecast Jar = ForecastModel.Published.Run(RecipeLibrary.Find("jar-spoons")!);
@@ -42,11 +42,11 @@ public sealed class OwnGearTests
         Assert.Equal(0, Taken(Jar, "", new Brewer(BrewerFamily.Jar, full + 1)));
         Assert.Equal(0, Taken(Jar, "", new Brewer(BrewerFamily.Jar, full - 1)));
         Assert.Null(Taken(Jar, "", new Brewer(BrewerFamily.FrenchPress, 2_000)));
-        // One that is too small is no choice, so the other is the only one.
+        // One that is too small is not a choice, so the other is the only one.
         Assert.Equal(1, Taken(Jar, "vessel 0", new Brewer(BrewerFamily.Jar, full - 1), new Brewer(BrewerFamily.Jar, 900)));
         Assert.Null(Taken(Jar, "", new Brewer(BrewerFamily.Jar, 800), new Brewer(BrewerFamily.Jar, 900)));
         Assert.Equal(1, Taken(Jar, "vessel 1", new Brewer(BrewerFamily.Jar, 800), new Brewer(BrewerFamily.Jar, 900)));
-        // A cone of another make or with another filter brews another recipe.
+        // A cone of another make or with another filter makes a different recipe.
         var asked = Cone.Recipe.Brewer;
         var other = asked.Cone == Recipes.Cone.Ridged ? Recipes.Cone.Smooth : Recipes.Cone.Ridged;
         Assert.Equal(0, Taken(Cone, "", asked with { CapacityMl = 900 }));

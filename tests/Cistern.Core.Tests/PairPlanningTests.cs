@@ -8,14 +8,14 @@ using Cistern.Drawing;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>Pairs: what counts as one thing changed, when one pair of hands does both, when they are tasted.</summary>
+/// <summary>Pairs: what counts as one thing changed, how one person does both, and when they are tasted.</summary>
 public sealed class PairPlanningTests
 {
     private static readonly Recipe Written = RecipeLibrary.Find("vd-coffee-first")!;
 
     public static TheoryData<string> Recipes => [.. RecipeLibrary.All.Select(recipe => recipe.Id)];
 
-    /// <summary>Changes a barista would make, and how many things they would say they changed.</summary>
+    /// <summary>Changes a barista would make, and how many things a barista would say were changed.</summary>
     public static TheoryData<string, ChangedThing[]> Made => new()
     {
         { "nothing", [] },
@@ -73,7 +73,7 @@ public sealed class PairPlanningTests
         Assert.Empty(PairPlanning.Clashes(forecast, forecast, staggerS));
         Assert.NotEmpty(PairPlanning.Clashes(forecast, forecast, staggerS - 5));
         Assert.NotEmpty(PairPlanning.Clashes(forecast, forecast, 0));
-        // Between what one and the other want there is time to turn.
+        // Between the acts of one and the other there is time to turn.
         Assert.All(hands, span => Assert.All(hands, other => Assert.True(other.FromS + staggerS >= span.ToS + PairPlanning.TurnS || span.FromS >= other.ToS + staggerS + PairPlanning.TurnS)));
     }
 
@@ -86,7 +86,7 @@ public sealed class PairPlanningTests
         Assert.True(Math.Abs(time.FirstC - time.SecondC) > PairPlanning.AlikeC);
         Assert.True(time.AlikeAtS > time.AtS);
         Assert.True(time.AlikeC < Math.Max(time.FirstC, time.SecondC));
-        // A pair alike and together is equally warm at once.
+        // Two identical brews started together are equally warm at the same time.
         var same = PairPlanning.Tasted(hot, hot, 0);
         Assert.Equal(same.AtS, same.AlikeAtS);
         Assert.Equal(hot.Totals.FinishS + hot.Totals.DrinkableAfterS, same.AtS, 0.01);
@@ -115,7 +115,7 @@ public sealed class PairPlanningTests
         var hands = PairPlanning.HandsOf(forecast);
         Assert.Equal(2 * hands.Count, spans.Count);
         Assert.Empty(Named(strip, "hands-clash"));
-        // A second is as long in either lane, and B lies a stagger to the right of A.
+        // A second has the same length in both lanes, and B is offset from A to the right by the stagger.
         var taste = Named(strip, "hands-taste").Single();
         var perS = (Number(taste, "x1") - Number(spans[0], "x")) / (PairPlanning.Tasted(forecast, forecast, staggerS).AtS - hands[0].FromS);
         for (var i = 0; i < hands.Count; i++)

@@ -9,8 +9,8 @@ using Cistern.Core.Reckoning;
 namespace Cistern.Core.Tests;
 
 /// <summary>
-/// Every kind of change done to one recipe of each family, and what of the recipe it moves held member by member; with what
-/// sensitivities, choosing, making ready and correction make of them. <c>CISTERN_RENEW=1</c> before the run writes it anew, on purpose.
+/// Every kind of change made to one recipe of each family, comparing each member of the recipe that it changes; and the results of
+/// sensitivities, choosing, preparation and corrections. <c>CISTERN_RENEW=1</c> before the run writes the expected text anew.
 /// </summary>
 public sealed class PlanChangeTests
 {
@@ -31,7 +31,7 @@ public sealed class PlanChangeTests
                 Tell(told, $"{id} {what}", before, work.Apply(change), new Shelf());
             }
 
-            // With a grinder and a bag of the shelf, and two quantities held.
+            // With a grinder and a bag from the shelf, and two quantities locked.
             var shelved = Do(work, new PlanChange.Choose(PlanPick.Grinder, 1), new PlanChange.Choose(PlanPick.Bag, 1), new PlanChange.Choose(PlanPick.Place, 2), new PlanChange.Hold(Quantity.Ratio, 14), new PlanChange.Hold(Quantity.Drink, work.DrinkG * 0.9));
             told.Append(CultureInfo.InvariantCulture, $"{id} shelved: {Changed(before, Members(shelved.Recipe))} grinds {shelved.CanGrind}, drink {shelved.DrinkG:0.0}, moved on [{string.Join(' ', shelved.MovedOn)}], dial {shelved.DialOf(Setting.MedianUm)}\n");
             var shelvedBefore = Members(shelved.Recipe);
@@ -134,7 +134,7 @@ public sealed class PlanChangeTests
         _ => 0.85 * recipe.WaterG,
     };
 
-    /// <summary>Every member of a recipe's file by its place.</summary>
+    /// <summary>Every member of a recipe's file by its JSON pointer.</summary>
     private static SortedDictionary<string, string> Members(Recipe recipe)
     {
         var members = new SortedDictionary<string, string>(StringComparer.Ordinal);
@@ -169,7 +169,7 @@ public sealed class PlanChangeTests
     private static string Changed(SortedDictionary<string, string> before, SortedDictionary<string, string> after) => string.Join(", ", before.Keys.Union(after.Keys).Order(StringComparer.Ordinal)
         .Where(key => before.GetValueOrDefault(key) != after.GetValueOrDefault(key)).Select(key => $"{key} {before.GetValueOrDefault(key) ?? "–"}→{after.GetValueOrDefault(key) ?? "–"}").DefaultIfEmpty("as it was"));
 
-    /// <summary>Two of everything: one that fits, one that is odd.</summary>
+    /// <summary>Two of everything: one that fits, one that does not.</summary>
     private sealed class Shelf : IGear
     {
         public BagInUse? Bag(int id) => id switch { 1 => new BagInUse(0.3, 6, 24, null), 2 => new BagInUse(0.8, 40, 300, new Grind(820, 0.7)), _ => null };

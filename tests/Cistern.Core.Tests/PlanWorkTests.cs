@@ -5,7 +5,7 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>A plan and the changes of it, without any page.</summary>
+/// <summary>A plan and changes to it, without any page.</summary>
 public sealed class PlanWorkTests
 {
     private static readonly Recipe Press = RecipeLibrary.Find("fp-bloomed")!;
@@ -72,7 +72,7 @@ public sealed class PlanWorkTests
         Assert.NotNull(PlanWords.Apply(RecipeLibrary.Find("tp-upright-short")!, ["target=none", "target=less-bitter"], ForecastModel.Published).Recipe.Target?.FlavourBalance);
     }
 
-    /// <summary>Done at 1:10 is not before 1:10, whatever the tenths say.</summary>
+    /// <summary>Done at 1:10 is not before 1:10, whatever the tenths of a second.</summary>
     [Fact]
     public void A_finish_is_held_against_whole_seconds_as_it_is_told()
     {
@@ -182,7 +182,7 @@ public sealed class PlanWorkTests
         var work = Do(Do(Of(Press), new PlanChange.Hold(Quantity.Dose, 25)), new PlanChange.Hold(Quantity.Drink, 330));
         var poured = Do(work, new PlanChange.Count(DrinkCounting.WaterPoured));
         Assert.Equal(330, poured.Batch.WaterG, 1);
-        // Twenty-five grams poured off from water and drink that are held alike: no batch gives that.
+        // Twenty-five grams poured off from water and drink, both locked: no batch size gives that.
         var both = new PlanWork(work.Plan with { Batch = null, Counting = DrinkCounting.InTheCup, Held = new HeldValues(4_990, 0.6), Locks = new Locks(Quantity.Drink, Quantity.Dose) }, shelf, ForecastModel.Published);
         Assert.True(both.LetGo);
         Assert.Equal(Locks.Written, both.Plan.Locks);
@@ -290,7 +290,7 @@ public sealed class PlanWorkTests
         var shorter = Do(work, new PlanChange.Release(55, Shorten: true));
         Assert.Equal(55, Settings.Get(shorter.Forecast, Setting.SteepEndS)!.Value, 0.6);
         Assert.Equal(refused.LengthS, shorter.Recipe.Steps[refused.Step.Value].OverS);
-        // Nothing has so many seconds to give.
+        // No step has that many seconds to spare.
         Assert.Equal((PlanRefusal.ReleaseTooEarly, null), (work.Apply(new PlanChange.Release(1, Shorten: true)).Refusal, work.Apply(new PlanChange.Release(1)).LengthS));
     }
 
@@ -306,11 +306,11 @@ public sealed class PlanWorkTests
         var put = Do(work, new PlanChange.Put(verb, refused.Value));
         Assert.Equal(work.Recipe.Steps.Length + 1, put.Recipe.Steps.Length);
         Assert.Empty(RecipeChecker.Senseless(put.Recipe));
-        // Before the clock runs a well is before the water.
+        // Before the clock runs a well is made before the water.
         Assert.True(verb != "make-well" || put.Recipe.Steps.IndexOf(put.Recipe.Steps.OfType<Step.MakeWell>().Single()) < put.Recipe.Steps.IndexOf(put.Recipe.Steps.OfType<Step.Pour>().First()));
     }
 
-    /// <summary>Five seconds before the water, wherever the getting ready begins: after the coffee, not before it.</summary>
+    /// <summary>Five seconds before the water, however the preparation is set: after the coffee, not before it.</summary>
     [Fact]
     public void What_is_done_to_the_dry_coffee_is_put_in_between_coffee_and_water()
     {
@@ -452,7 +452,7 @@ public sealed class PlanWorkTests
         Assert.Equal(work.Recipe.Steps.Length + 4, lifted.Recipe.Steps.Length);
         Assert.Equal([true, false, true], lifted.Recipe.Steps.OfType<Step.Lid>().Select(lid => lid.On));
         Assert.True(lifted.Forecast.Totals.SlurryEndC < work.Forecast.Totals.SlurryEndC);
-        // Where none is on, none is left on.
+        // Where none is on, none stays on.
         Assert.Equal(PlanRefusal.NoPlace, work.Apply(new PlanChange.Put("lift-the-lid", 20)).Refusal);
         Assert.Equal(PlanRefusal.NoPlace, Of(RecipeLibrary.Find("tp-upright-short")!).Apply(new PlanChange.Put("lift-the-lid", 20)).Refusal);
     }

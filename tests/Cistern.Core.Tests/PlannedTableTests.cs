@@ -8,7 +8,10 @@ using static System.FormattableString;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>What planning makes of every recipe of the library, and what is reckoned round a brew, line by line in <c>planned.txt</c>: no limit and no share of it drifts unseen.</summary>
+/// <summary>
+/// The plan of every recipe of the library and the figures around a brew, line by line in <c>planned.txt</c>: no limit and no part of
+/// it changes unnoticed.
+/// </summary>
 public sealed class PlannedTableTests
 {
     private readonly Told told = new();
@@ -36,7 +39,7 @@ public sealed class PlannedTableTests
 
     private void Tell(FormattableString line) => told.Tell(line);
 
-    /// <summary>The times and amounts of a recipe's steps, and what they come to.</summary>
+    /// <summary>Times and amounts of a recipe's steps, and the results.</summary>
     private static string Steps(Recipe recipe)
     {
         var forecast = ForecastModel.Published.Run(recipe);
@@ -96,7 +99,7 @@ public sealed class PlannedTableTests
         Tell($"made ready: {string.Join(", ", ready.Things.Select(one => Invariant($"{one.Chore} {one.TakesS:0.#}")))}; {ready.WaterG:0.#} g in {ready.HeatS:0.#} s, {ready.LeadS:0.#} s");
     }
 
-    /// <summary>Each step taken out, begun later and ended later.</summary>
+    /// <summary>Each step removed, begun later and ended later.</summary>
     private void Edited(Forecast forecast)
     {
         var recipe = forecast.Recipe;

@@ -89,7 +89,7 @@ public sealed class PlanningTests
     {
         var written = RecipeLibrary.Find(id)!;
         var work = new PlanWork(Plan.Of(written), new EmptyShelf(), ForecastModel.Published);
-        // Whatever was held gives way to the ratio.
+        // The ratio overrides whatever was locked.
         work = new PlanWork(work.Apply(new PlanChange.Hold(Quantity.Drink, 150)).Plan, new EmptyShelf(), ForecastModel.Published);
         var filled = work.Apply(new PlanChange.Fill(markMl));
         Assert.Null(filled.Refusal);
@@ -106,7 +106,7 @@ public sealed class PlanningTests
         var full = work.Apply(new PlanChange.Fill(null)).Plan.Batch!.Value;
         Assert.Equal(full, work.Apply(new PlanChange.Fill(5_000)).Plan.Batch!.Value);
         Assert.InRange(ForecastModel.Published.Run(Scaling.To(work.Recipe, full)).Totals.PeakVolumeMl / work.Recipe.Brewer.CapacityMl, 0.94, 0.95);
-        // What fits already is not made larger by fitting.
+        // A recipe that fits already is not enlarged by fitting.
         Assert.Equal(work.Batch, new PlanWork(work.Apply(new PlanChange.Fit()).Plan, new EmptyShelf(), ForecastModel.Published).Batch);
         Assert.Equal(PlanRefusal.NoBatch, work.Apply(new PlanChange.Fill(4)).Refusal);
     }

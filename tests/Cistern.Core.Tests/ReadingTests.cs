@@ -2,7 +2,7 @@ using Cistern.Core.Readings;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>Readings as they are sent, kept and packed.</summary>
+/// <summary>Readings as they are sent, stored and packed.</summary>
 public sealed class ReadingTests
 {
     private const double NowMs = 1_764_142_800_000;

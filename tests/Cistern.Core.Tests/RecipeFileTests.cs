@@ -104,7 +104,7 @@ public sealed class RecipeFileTests
     {
         var published = await File.ReadAllTextAsync(Path.Combine(Root(), "docs/formats/recipe.schema.json"));
         Assert.Equal(published, RecipeSchema.Write());
-        // The checker knows an older draft; what is used of 2020-12 is in that too, but for where definitions stand.
+        // The checker knows an older draft; what is used of 2020-12 exists in it too, except where definitions are placed.
         var schema = await JsonSchema.FromJsonAsync(published.Replace("$defs", "definitions", StringComparison.Ordinal));
         Assert.Empty(schema.Validate(Library));
         var broken = JsonNode.Parse(Library)!.AsArray();
@@ -178,7 +178,7 @@ public sealed class RecipeFileTests
         }
     }
 
-    /// <summary>Drops, swaps, doubles or deepens something somewhere.</summary>
+    /// <summary>Removes, swaps, doubles or nests something at random.</summary>
     private static void Mutilate(JsonNode root, Random random)
     {
         var node = root;

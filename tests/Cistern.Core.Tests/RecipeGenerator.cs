@@ -33,7 +33,7 @@ internal static class RecipeGenerator
         }
         else
         {
-            // Open with no coffee in it the water runs straight through; the checker warns of that.
+            // With the valve open and no coffee in it the water runs straight through; the checker warns about that.
             if (family == BrewerFamily.LeverDripper && second && first)
             {
                 steps.Add(new Step.OpenValve());

@@ -5,7 +5,7 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>What is reckoned without a forecast, against figures worked out by hand.</summary>
+/// <summary>What is calculated without a forecast, compared with figures worked out by hand.</summary>
 public sealed class ReckoningTests
 {
     [Fact]
@@ -15,7 +15,7 @@ public sealed class ReckoningTests
         var plain = MeasuredYield.Of(1.4, 200, 0, 30, 15);
         Assert.Equal(100 * 2.8 / 15, plain.InTheCupPercent, 6);
         Assert.Equal(100 * (2.8 + 0.42) / 15, plain.DissolvedPercent, 6);
-        // Diluted with 100 g, the bed's liquid is as strong as the brew was before.
+        // Diluted with 100 g, the liquid in the bed keeps the strength the brew had before.
         var dilution = MeasuredYield.Of(1.4, 200, 100, 30, 15);
         Assert.Equal(plain.InTheCupPercent, dilution.InTheCupPercent, 6);
         Assert.Equal(100 * (2.8 + 0.84) / 15, dilution.DissolvedPercent, 6);
@@ -62,7 +62,7 @@ public sealed class ReckoningTests
     [Fact]
     public void Water_is_told_at_a_mark_with_the_room_the_grounds_take()
     {
-        // 400 g of water just off the boil is 417 ml, and 24 g of grounds take 19.
+        // 400 g of water just off the boil are 417 ml, and 24 g of grounds take 19.
         var mark = RoughMeasures.Mark(400, 24, 96);
         var density = WaterPhysics.DensityGPerMl(96);
         Assert.Equal(435, mark.Count);
@@ -88,7 +88,7 @@ public sealed class ReckoningTests
     {
         var kettle = new Heating(1700, KeepsTemperature: true, Kettle.Usual);
         Assert.Equal(1000 * 4.19 * 70 / (0.85 * 1700), kettle.Seconds(1000, 20, 90, 0), 1e-6);
-        // No hotter than it boils, up high; no time at all for what is warm enough already.
+        // At a high place no hotter than it boils; no heating time for what is warm enough already.
         Assert.Equal(kettle.Seconds(1000, 20, WaterPhysics.BoilingPointC(2400), 2400), kettle.Seconds(1000, 20, 98, 2400), 1e-9);
         Assert.Equal(0, kettle.Seconds(1000, 95, 90, 0));
         Assert.Equal(0, kettle.OffTheBoilS(90, 0, 20));
@@ -135,7 +135,7 @@ public sealed class ReckoningTests
     [Fact]
     public void A_limit_as_large_numbers_are_shown_will_do_too()
     {
-        // Of thousands whole ones are shown: 0.005 for each thousand.
+        // Thousands are shown in whole units: 0.005 for each thousand.
         Assert.Equal(4000, TypedNumber.Read("4000.019", 0, 4000, "").Value);
         Assert.Null(TypedNumber.Read("4000.021", 0, 4000, "").Value);
     }

@@ -55,8 +55,9 @@ public sealed class ReferenceForecastTests
     }
 
     /// <summary>
-    /// The reference allows 1 %: room for a constant to drift unseen. These do not. They are renewed on purpose, by
-    /// <c>./cistern figures</c>, when the model is changed.
+    /// <summary>
+    /// The reference allows 1 %, which would let a constant change unnoticed; these figures do not. They are renewed by <c>./cistern
+    /// figures</c> when the model is changed.
     /// </summary>
     [Fact]
     public void The_librarys_figures_are_what_they_were_to_six_digits()
@@ -74,7 +75,7 @@ public sealed class ReferenceForecastTests
 
             // The last digit may differ between processors.
             var (was, isNow) = (double.Parse(value, CultureInfo.InvariantCulture), double.Parse(now[figure], CultureInfo.InvariantCulture));
-            // Nor are bands and tolerances, which are differences of runs, quite as exact.
+            // Bands and tolerances, being differences of runs, are less exact too.
             var within = figure.Item2.Contains(' ', StringComparison.Ordinal) ? 2e-3 : 2e-5;
             Assert.True(was.Equals(isNow) || Math.Abs(was - isNow) <= within * Math.Abs(was), $"{figure}: was {value}, is {now[figure]}");
         }

@@ -6,8 +6,9 @@ using Cistern.Core.Recipes;
 namespace Cistern.Core.Tests;
 
 /// <summary>
-/// How well is seen what hands do on the simulated bench, of every family, by steady hands and by those that err: a limit of
-/// seeing that drifts moves a score. What is seen of single acts is held by <see cref="WeightAnalyzerTests"/> and <see cref="StepDetectorTests"/>.
+/// How well the analyzer recognizes what simulated baristas do, for every family, precise ones and error-prone ones: a limit of the
+/// analyzer that drifts changes a score. Single acts are tested by <see cref="WeightAnalyzerTests"/> and <see
+/// cref="StepDetectorTests"/>.
 /// </summary>
 public sealed class SeenScoreTests
 {
@@ -36,7 +37,10 @@ public sealed class SeenScoreTests
         ["late and forgetful"] = new Hands { SteepEndLateS = 60, ForgetsStir = true, PouredOverG = -25, CupLifted = true },
     };
 
-    /// <summary>How the scores stand: what was done and seen within a second, what was seen and not done, how far off it was told, what was said of steps and how far off that was; measured.</summary>
+    /// <summary>
+    /// The measured scores: acts recognized within a second, acts recognized that did not happen, their time error, and the same for
+    /// the steps reported.
+    /// </summary>
     [Theory]
     [InlineData("steady", 98.2, 0.9, 0.113, 321, 0.55)]
     [InlineData("clumsy", 99.4, 0.6, 0.108, 309, 0.33)]

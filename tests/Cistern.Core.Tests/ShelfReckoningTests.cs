@@ -6,7 +6,7 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>Kettles, waters, high places, making ready, choosing.</summary>
+/// <summary>Kettles, waters, high places, preparation, choosing.</summary>
 public sealed class ShelfReckoningTests
 {
     [Fact]
@@ -17,7 +17,7 @@ public sealed class ShelfReckoningTests
         Assert.Equal(240 * 0.5 * (93.0 - 21) / (100 - 21), heating.Seconds(500, 21, 93, 0), 0.5);
         var boils = heating with { KeepsTemperature = false };
         Assert.Equal(Kettle.Usual.Seconds(93, 0, 21), boils.Seconds(500, 21, 93, 0) - boils.Seconds(500, 21, 100, 0), 1e-6);
-        // Up high there is less to heat, and no waiting for what it never was.
+        // At a high place there is less to heat, and no waiting for a temperature that is never reached.
         Assert.True(boils.Seconds(500, 17, 96, 2_340) < boils.Seconds(500, 17, 96, 0));
     }
 
@@ -92,7 +92,7 @@ public sealed class ShelfReckoningTests
         Assert.Contains(milk, choice => choice.Recipe.Id == "tp-short-bypass" && !choice.Misfits.Contains(Misfit.TooWeakForMilk) && choice.Misfits.Contains(Misfit.BagTooSmall));
     }
 
-    /// <summary>What is wished for may be met to the second, the gram and the pair of hands; a hair less and it is not.</summary>
+    /// <summary>A limit is met to the second, the gram and the number of people; slightly less and it is not met.</summary>
     [Fact]
     public void A_wish_that_is_met_exactly_is_met()
     {
@@ -114,7 +114,7 @@ public sealed class ShelfReckoningTests
         }
     }
 
-    /// <summary>A siphon's water is heated in its bulb: minutes of flame, and no kettle but for the rinse.</summary>
+    /// <summary>A siphon's water is heated in its bulb: minutes over the flame, and no kettle except for the rinse.</summary>
     [Fact]
     public void A_siphon_asks_for_its_flames_minutes_and_not_for_the_kettle()
     {

@@ -6,12 +6,12 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>What instruments say of a brew, and what hands on a simulated bench do to it.</summary>
+/// <summary>What instruments report of a brew, and what simulated baristas do to it.</summary>
 public sealed class StepDetectorTests
 {
     private const double Zero = 1_700_000_000_000;
 
-    /// <summary>Every family moves on by what is seen: what has to be pressed otherwise is said in its time.</summary>
+    /// <summary>Every family advances by what is detected: steps that would otherwise have to be pressed are reported in time.</summary>
     [Theory]
     [InlineData("fp-bloomed", "Done 2, Begun 4, Done 4, Begun 7, Done 8")]
     [InlineData("tp-upright-short", "Done 3, Begun 6, Done 6")]
@@ -89,7 +89,7 @@ public sealed class StepDetectorTests
         Assert.Empty(Of(Hands.Steady with { ForgetsStir = true }, 36).Unstirred);
     }
 
-    /// <summary>Coffee that goes in just before it, and the vessel that is taken off just after, are no stirring; and are none forgotten either.</summary>
+    /// <summary>Coffee added just before it and the vessel lifted just after it are not mistaken for stirring, and neither is missed.</summary>
     [Theory]
     [InlineData("vd-water-first", 5)]
     [InlineData("vd-coffee-first", 5)]
@@ -148,12 +148,12 @@ public sealed class StepDetectorTests
             "cool" => (bad.Recipe.Water.TemperatureC - good.Recipe.Water.TemperatureC, -8.0),
             _ => (bad.Timings[steepEnd].LengthS / good.Timings[steepEnd].LengthS, 0.5),
         };
-        // One pair of hands: what comes before takes its time, whatever is meant.
+        // One person: the acts before it take their time, whatever is guessed.
         Assert.Equal(wanted, what, word == "early" ? 6 : 0.01);
         Assert.Equal(good.Timings.Length, bad.Timings.Length);
     }
 
-    /// <summary>What is made ready has been when it is switched on; the rest waits for the start, and nothing is told twice once it was taken.</summary>
+    /// <summary>Preparation is reported from when it is switched on; the rest waits for the start, and nothing is reported twice once it was taken.</summary>
     [Fact]
     public void A_bench_is_played_in_the_time_of_its_brew()
     {
@@ -169,7 +169,7 @@ public sealed class StepDetectorTests
         Assert.Equal(10, untilS);
         Assert.InRange(poured[0].AtMs, Zero + 58_500, Zero + 58_900);
         Assert.Equal(Zero + 70_000, poured[^1].AtMs, 250.0);
-        // One whose clock starts with what is seen goes on by itself.
+        // A step whose clock starts with what is detected advances by itself.
         Assert.Equal(5 + SimulationPlayer.ReadyS, new SimulationPlayer(bench, Zero).Since(Zero + 5_000, null, startsItself: true).ToS);
         Assert.False(player.IsOver);
         player.Told(bench.EndS);

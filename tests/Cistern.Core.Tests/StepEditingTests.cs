@@ -10,7 +10,7 @@ public sealed class StepEditingTests
 {
     private static readonly Recipe Dripper = RecipeLibrary.Find("vd-coffee-first")!;
 
-    /// <summary>Taking the crust's breaking out is not meant to take the four minutes before it out.</summary>
+    /// <summary>Whoever removes the breaking of the crust does not mean to remove the four minutes before it.</summary>
     [Fact]
     public void Taking_out_a_timed_step_keeps_the_hold_that_led_to_it()
     {
@@ -18,7 +18,7 @@ public sealed class StepEditingTests
         var without = ForecastModel.Published.Figures(StepEditing.Remove(press, 6));
         Assert.DoesNotContain(without.Recipe.Steps, step => step is Step.BreakCrust);
         Assert.Equal(Settings.Get(press, Setting.SteepEndS)!.Value, Settings.Get(without, Setting.SteepEndS)!.Value, 0.06);
-        // A step with no time of its own leaves no gap behind, and a wait taken out is meant to go.
+        // A step without a time of its own leaves no gap behind, and a wait that is removed is meant to go.
         var dripper = ForecastModel.Published.Figures(RecipeLibrary.Find("fp-long-settle")!);
         Assert.Equal(dripper.Totals.FinishS - 270, ForecastModel.Published.Figures(StepEditing.Remove(dripper, 8)).Totals.FinishS, 0.1);
         var swirled = ForecastModel.Published.Figures(StepEditing.Remove(press, 3));
@@ -38,7 +38,7 @@ public sealed class StepEditingTests
         var tube = RecipeLibrary.Find("tp-upright-short")!;
         var press = ForecastModel.Published.Figures(tube with { Steps = [.. tube.Steps.Select(step => step is Step.Press ? step with { StartWindow = new Span(50, 60) } : step)] });
         var moved = Settings.With(press, Setting.SteepEndS, 65).Steps.OfType<Step.Press>().Single();
-        // The window of its length is no time on the clock.
+        // The window of its length is not a time on the clock.
         Assert.Equal((new Span(60, 70), new Span(20, 35)), (moved.StartWindow!.Value, moved.Window!.Value));
     }
 
@@ -63,7 +63,7 @@ public sealed class StepEditingTests
                     };
                     var edit = StepEditing.Change(longer, longer.Steps.Length - 1, new Dictionary<string, JsonNode?> { [name] = value });
                     Assert.True(edit.Recipe is not null, $"{verb.Word}.{name}: {string.Join(" ", edit.Findings)}");
-                    // A member that is as usual is not written.
+                    // A member at its default is not written.
                     Assert.Equal(value.ToJsonString(), StepEditing.Members(edit.Recipe.Steps[^1])[name]?.ToJsonString() ?? value.ToJsonString());
                 }
 

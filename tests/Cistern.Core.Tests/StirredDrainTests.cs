@@ -4,7 +4,7 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>Stirring and swirling while it drains: put in, forecast, conducted.</summary>
+/// <summary>Stirring and swirling during a drawdown: inserted, forecast, conducted.</summary>
 public sealed class StirredDrainTests
 {
     [Theory]
@@ -23,7 +23,7 @@ public sealed class StirredDrainTests
         Assert.IsAssignableFrom<Step.Stirring>(put.Plan.Base.Steps[put.Step!.Value]);
         var stirred = ForecastModel.Published.Run(put.Plan.Base);
         Assert.Equal(atS, stirred.Timings[put.Step.Value].StartS, 1.5);
-        // It goes on running while it is stirred, and what came down with the stir makes it slower.
+        // It goes on running during the stir, and the fines carried down by it make it slower.
         var (from, to) = (stirred.At(stirred.Timings[put.Step.Value].StartS), stirred.At(stirred.Timings[put.Step.Value].EndS));
         Assert.True(to.CupWaterG > from.CupWaterG);
         Assert.True(stirred.Totals.DrawdownS > plain.Totals.DrawdownS + 1, $"{stirred.Totals.DrawdownS} after {plain.Totals.DrawdownS}");

@@ -8,7 +8,10 @@ using static System.FormattableString;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>What stands in tables of the core and is seen in a figure only here or there, line by line in <c>tables.txt</c>: no number in them drifts unseen.</summary>
+/// <summary>
+/// Tables of the core whose entries show in a figure only rarely, line by line in <c>tables.txt</c>: none of their numbers changes
+/// unnoticed.
+/// </summary>
 public sealed class TableTests
 {
     private readonly Told told = new();
@@ -45,7 +48,7 @@ public sealed class TableTests
         }
     }
 
-    /// <summary>Each verb, put in after each step of a recipe of each family, with what it would do there.</summary>
+    /// <summary>Each verb inserted after each step of a recipe of each family, with its effect there.</summary>
     private void UsualSteps()
     {
         foreach (var recipe in RecipeLibrary.All.GroupBy(recipe => recipe.Brewer.Family).Select(family => family.First()))
@@ -69,7 +72,7 @@ public sealed class TableTests
         }
     }
 
-    /// <summary>What each step is conducted by, and from which one on the hands are busy with it.</summary>
+    /// <summary>By what each step advances, and from which one on the hands are busy with it.</summary>
     private void Conducted()
     {
         foreach (var recipe in RecipeLibrary.All)
@@ -121,7 +124,7 @@ public sealed class TableTests
         }
     }
 
-    /// <summary>Ten of every unit that is understood, in every field's own.</summary>
+    /// <summary>Ten of every unit that is understood, converted to the unit of each field.</summary>
     private void Units()
     {
         string[] words = ["g", "gr", "gram", "grams", "gramme", "grammes", "kg", "oz", "ounce", "ounces", "ml", "millilitre", "millilitres", "milliliters", "cc", "cl", "dl", "l", "litre", "litres", "liter", "liters", "fl oz", "floz", "fluid ounce", "fluid ounces", "s", "sec", "secs", "second", "seconds", "m", "min", "mins", "minute", "minutes", "h", "hour", "hours", "c", "°c", "celsius", "degrees c", "degrees celsius", "f", "°f", "fahrenheit", "degrees f", "degrees fahrenheit"];

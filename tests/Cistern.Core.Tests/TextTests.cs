@@ -9,10 +9,10 @@ using Cistern.Drawing;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>What is told, typed and kept as text.</summary>
+/// <summary>Text that is shown, typed and stored.</summary>
 public sealed class TextTests
 {
-    /// <summary>The same cases drive the page's script.</summary>
+    /// <summary>The same cases test the page's script.</summary>
     [Fact]
     public void Every_moment_is_told_in_one_way()
     {
@@ -40,7 +40,7 @@ public sealed class TextTests
         Assert.Equal(seconds, read.Value);
         Assert.Equal(seconds is null, read.Problem is not null);
         Assert.Equal(text, read.Text);
-        // What it reads it tells, and what it tells it reads.
+        // It reads what it writes, and writes what it reads.
         Assert.Equal(seconds is { } s ? Math.Round(s, MidpointRounding.AwayFromZero) : null, seconds is { } told ? TypedNumber.ReadClock(ClockTime.Text(told), 0, Member.LongestBrewS).Value : null);
     }
 
@@ -75,7 +75,7 @@ public sealed class TextTests
         Assert.Equal(" half x", PlainText.Seen("\ude00 half \u0007\ud83dx"));
     }
 
-    /// <summary>What an earlier version let into a name must not make the picture none.</summary>
+    /// <summary>A name that an earlier version accepted must not make the picture invalid.</summary>
     [Fact]
     public void A_picture_is_well_formed_whatever_the_names()
     {
@@ -133,7 +133,7 @@ public sealed class TextTests
         var detached = kept.Detach(recipe);
         Assert.DoesNotContain("x-", RecipeWriter.Write(detached), StringComparison.Ordinal);
         Assert.Equal(RecipeWriter.Write(recipe), RecipeWriter.Write(ExtraMembers.Read(kept.ToJson()).Attach(detached)));
-        // Taken off again from a changed recipe they are counted alike.
+        // Taken from a changed recipe they are counted in the same way.
         Assert.Equal(RecipeWriter.Write(detached), RecipeWriter.Write(kept.Detach(recipe)));
         Assert.True(new ExtraMembers().IsEmpty);
         Assert.Equal(RecipeWriter.Write(plain), RecipeWriter.Write(new ExtraMembers().Detach(plain)));

@@ -7,7 +7,7 @@ using Cistern.Drawing;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>Trends and brews laid over each other, held by where things lie.</summary>
+/// <summary>Trends and brews drawn over one another, tested by positions.</summary>
 public sealed class TrendTests
 {
     private static readonly TrendAxis Grind = new("grind, µm", 0);
@@ -24,7 +24,7 @@ public sealed class TrendTests
         Assert.Equal(parts.OrderBy(part => part.From), parts);
         Assert.All(parts.Zip(parts.Skip(1)), pair => Assert.True(pair.First.To <= pair.Second.From));
         Assert.All(parts, part => Assert.True(part.Low <= part.Middle && part.Middle <= part.High));
-        // Fewer brews make fewer parts, none of under five; one alone is a part of its own.
+        // Fewer brews make fewer parts, none with less than five; a single brew is a part of its own.
         Assert.Equal(3, TrendChart.Parts([.. points.Take(17)], 10).Count);
         Assert.Single(TrendChart.Parts([.. points.Take(1)], 10));
     }
@@ -45,7 +45,7 @@ public sealed class TrendTests
         var svg = XElement.Parse(TrendChart.Draw(points, TrendChart.Parts(points, 6), Grind, Strength, i => $"brew <{i}>", 900, 400));
         var circles = svg.Descendants().Where(one => one.Name.LocalName == "circle").ToList();
         Assert.Equal(30, circles.Count);
-        // Further across with the grind, further up with the strength, evenly.
+        // Further right with the grind, further up with the strength, evenly.
         for (var i = 1; i < 30; i++)
         {
             Assert.Equal(Number(circles[1], "cx") - Number(circles[0], "cx"), Number(circles[i], "cx") - Number(circles[i - 1], "cx"), 0.25);
@@ -54,13 +54,13 @@ public sealed class TrendTests
         }
 
         Assert.Equal("brew <7>", circles[7].Value);
-        // The band stands between its two strengths: its top is where 1.3 lies, its foot where 1.2 does.
+        // The band lies between its two strengths: its top at 1.3, its bottom at 1.2.
         var band = svg.Descendants().First(one => (string?)one.Attribute("class") == "trend-band");
         Assert.Equal(Number(circles[20], "cy"), Number(band, "y"), 0.2);
         Assert.Equal(Number(circles[10], "cy"), Number(band, "y") + Number(band, "height"), 0.2);
         Assert.Equal(Number(circles[0], "cx"), Number(band, "x") + 5, 0.2);
         Assert.Equal(30, svg.Descendants().Count(one => (string?)one.Attribute("class") == "trend-band"));
-        // The line goes through the middle of each part.
+        // The line goes through the centre of each part.
         var line = ((string)svg.Descendants().Last(one => one.Name.LocalName == "polyline").Attribute("points")!).Split(' ').Select(one => double.Parse(one, CultureInfo.InvariantCulture)).ToList();
         Assert.Equal(12, line.Count);
         Assert.Equal(Number(circles[2], "cx"), line[0], 0.3);
@@ -100,7 +100,7 @@ public sealed class TrendTests
         var (small, large) = (model.Run(RecipeLibrary.Find("vd-water-first")!), model.Run(RecipeLibrary.Find("fp-slow-eight")!));
         var svg = XElement.Parse(ComparisonCharts.BrewCharts([new ComparedChart("A", small, []), new ComparedChart("B", large, [new WeighedPoint(10, false, 100), new WeighedPoint(11, false, 110), new WeighedPoint(30, false, 200)])], BrewChartLabels.Plain, 760, 300));
         var paths = svg.Descendants().Where(one => ((string?)one.Attribute("class"))?.StartsWith("beside-line", StringComparison.Ordinal) == true).ToList();
-        // In the vessel and in the cup each, and what was weighed of one.
+        // Vessel and cup of both, and the weighed curve of one.
         Assert.Equal(["beside-line beside-0", "beside-line beside-0", "beside-line beside-1", "beside-line beside-1", "beside-line beside-1 beside-weighed"], paths.Select(path => (string)path.Attribute("class")!));
         var axes = ((string)svg.Descendants().Single(one => (string?)one.Attribute("class") == "chart-axis").Attribute("d")!).Split('M', 'H').Where(one => one.Contains(' ', StringComparison.Ordinal)).Select(one => double.Parse(one.Split(' ')[1], CultureInfo.InvariantCulture)).ToList();
         double Height(int path, double bottom) => bottom - Points(paths[path]).Min(point => point.Y);
@@ -108,9 +108,9 @@ public sealed class TrendTests
         Assert.Equal(smallG.VesselG / largeG.VesselG, Height(0, axes[0]) / Height(2, axes[0]), 0.01);
         Assert.Equal(smallG.CupG / largeG.CupG, Height(1, axes[1]) / Height(3, axes[1]), 0.01);
         Assert.Equal(largeG.CupG / largeG.VesselG, Height(3, axes[1]) / Height(2, axes[0]), 0.01);
-        // The one that takes longer reaches further.
+        // The longer one reaches further right.
         Assert.True(Points(paths[2]).Max(point => point.X) > Points(paths[0]).Max(point => point.X) + 50);
-        // A scale that was silent for long told nothing in between.
+        // A scale that was silent for long has no curve in between.
         Assert.Equal(2, ((string)paths[4].Attribute("d")!).Count(letter => letter == 'M'));
         Assert.Equal(4, svg.Descendants().Count(one => one.Name.LocalName == "text" && one.Value is "A" or "B"));
     }

@@ -15,18 +15,18 @@ public sealed class TypedNumberTests
     [InlineData("2 340", 0, 5_000, 2_340)]
     [InlineData("2\u202F340", 0, 5_000, 2_340)]
     [InlineData("2'340,5", 0, 5_000, 2_340.5)]
-    // What lies in the range is meant.
+    // A value within the range is taken as meant.
     [InlineData("15,500", 1, 400, 15.5)]
     [InlineData("1.250", 0, 30, 1.25)]
     [InlineData("1.150", 100, 5_000, 1_150)]
-    // Fewer or more digits after the mark are a part of one.
+    // Fewer or more than three digits after the mark are decimals.
     [InlineData("15,5", 1, 400, 15.5)]
     [InlineData("1,15", 0, 5_000, 1.15)]
     [InlineData("1.1500", 0, 5_000, 1.15)]
     [InlineData("0,560", 0, 5_000, 0.56)]
     [InlineData("0.560", 0, 5_000, 0.56)]
     [InlineData("1234.5", 0, 5_000, 1_234.5)]
-    // Fractions, as collars and spoons have them.
+    // Fractions, as on collars and spoons.
     [InlineData("4 1/3", 0, 20, 4.3333)]
     [InlineData("4½", 0, 20, 4.5)]
     [InlineData("3/4", 0, 20, 0.75)]
@@ -44,7 +44,7 @@ public sealed class TypedNumberTests
     {
         var asked = TypedNumber.Read("1.150", 1, 5_000, "g");
         Assert.Equal("That could be 1150 or 1.15. Type 1150, or 1.1500 for the smaller one.", asked.Problem);
-        // What the question says to type is read.
+        // What the question suggests to type is understood.
         Assert.Equal(1_150, TypedNumber.Read("1150", 1, 5_000, "g").Value);
         Assert.Equal(1.15, TypedNumber.Read("1.1500", 1, 5_000, "g").Value);
     }
@@ -58,7 +58,7 @@ public sealed class TypedNumberTests
     [InlineData("1,,150")]
     public void What_is_no_number_is_none(string typed) => Assert.NotNull(TypedNumber.Read(typed, 0, 5_000, "g").Problem);
 
-    /// <summary>Looked through letter by letter from every letter, each of these would take minutes.</summary>
+    /// <summary>With a search that starts anew at every letter each of these would take minutes.</summary>
     [Fact]
     public void What_is_far_longer_than_anybody_types_is_refused_at_once()
     {

@@ -7,7 +7,7 @@ using Cistern.Drawing;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>The one table of steps says of every verb all that the rest needs to know.</summary>
+/// <summary>The one table of steps has everything that the rest needs to know of a verb.</summary>
 public sealed class VerbTests
 {
     public static TheoryData<string> Words => [.. Verb.All.Select(verb => verb.Word)];
@@ -18,12 +18,12 @@ public sealed class VerbTests
         var steps = typeof(Step).GetNestedTypes().Where(type => !type.IsAbstract && type.IsSubclassOf(typeof(Step))).ToHashSet();
         Assert.Equal(steps, Verb.All.Select(verb => verb.Type).ToHashSet());
         Assert.Equal(Verb.All.Count, Verb.All.Select(verb => verb.Word).Distinct().Count());
-        // Closed: nothing derives from it elsewhere.
+        // Closed: no type outside derives from it.
         Assert.DoesNotContain(AppDomain.CurrentDomain.GetAssemblies().Where(assembly => assembly.GetName().Name!.StartsWith("Cistern", StringComparison.Ordinal)).SelectMany(assembly => assembly.GetTypes()),
             type => type.IsSubclassOf(typeof(Step)) && type.DeclaringType != typeof(Step));
     }
 
-    /// <summary>Each member at something else than its usual value is written, and read back as it was.</summary>
+    /// <summary>Each member is set to something other than its default, written, and read back unchanged.</summary>
     [Theory]
     [MemberData(nameof(Words))]
     public void Every_member_of_a_step_is_read_and_written(string word)
@@ -56,7 +56,7 @@ public sealed class VerbTests
         }
     }
 
-    /// <summary>What the steps' traits are for: it must not change unseen.</summary>
+    /// <summary>The uses of the steps' traits: they must not change unnoticed.</summary>
     [Theory]
     [InlineData("wait", StepEnding.Clock, false, WindowOf.Length)]
     [InlineData("wait-for", StepEnding.Sight, false, WindowOf.Start)]
@@ -97,14 +97,14 @@ public sealed class VerbTests
         Assert.Equal((50, 60), (ConductPlan.Of(ForecastModel.Published.Run(back)).Steps[6].Low, ConductPlan.Of(ForecastModel.Published.Run(back)).Steps[6].High));
         var late = With(step => step is Step.Press ? step with { StartWindow = new Span(5, 6) } : step, "tp-upright-short");
         Assert.Contains(ForecastModel.Published.Figures(late).Events, one => one is { Kind: BrewEventKind.WindowMissed, StepIndex: 6, Limit: 6 });
-        // Elsewhere it is a member nobody knows, kept and written back.
+        // Elsewhere it is an unknown member, kept and written back.
         var stir = RecipeWriter.Write(RecipeLibrary.Find("vd-coffee-first")!).Replace("\"do\": \"tap-raft\",", "\"do\": \"tap-raft\", \"startWindow\": [1, 2],", StringComparison.Ordinal).Replace("\"do\":\"tap-raft\",", "\"do\":\"tap-raft\",\"startWindow\":[1,2],", StringComparison.Ordinal);
         var tapped = Assert.Single(RecipeReader.Read(stir).Recipes).Steps.OfType<Step.TapRaft>().Single();
         Assert.Null(tapped.StartWindow);
         Assert.True(tapped.Extra.ContainsKey("startWindow"));
     }
 
-    /// <summary>Every verb goes through all that walks the steps: the forecast, the acts, the drawings, the conducting.</summary>
+    /// <summary>Every verb passes through everything that walks the steps: the forecast, the acts, the drawings, the conducting.</summary>
     [Theory]
     [MemberData(nameof(Words))]
     public void A_recipe_with_any_verb_in_it_is_forecast_drawn_and_conducted(string word)

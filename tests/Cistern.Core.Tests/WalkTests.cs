@@ -9,7 +9,7 @@ using Jint.Native;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>The walk through a brew in the core and in the page's script: that they are one, and that no act is passed over unseen.</summary>
+/// <summary>The progress of a brew in the core and in the page's script: both give the same result, and no act is skipped unseen.</summary>
 public sealed class WalkTests
 {
     private const double Zero = 1_700_000_000_000;
@@ -47,7 +47,10 @@ public sealed class WalkTests
             threads: 1);
     }
 
-    /// <summary>With nothing pressed, and with any one act said to go on: each act of every recipe is told, or stays in sight where it gave way.</summary>
+    /// <summary>
+    /// With nothing pressed, and with any single act said to take longer: each act of every recipe is shown, or stays visible where it
+    /// gave way.
+    /// </summary>
     [Fact]
     public void No_act_is_passed_over_unseen()
     {
@@ -78,13 +81,13 @@ public sealed class WalkTests
                     unseen.ExceptWith(run.Done.Where(one => one.IsOpenAt(nowS) || one.IsKnown).Select(one => one.Index));
                 }
 
-                // The end of the steep waits for its press, and what was said to go on for whoever said so.
+                // The end of the steep waits for its press; an act that was said to take longer waits too.
                 Assert.True(unseen.All(at => at > stands), $"{recipe.Id}, going on {goesOn}: {string.Join(", ", unseen.Select(at => $"{at} {recipe.Steps[at].GetType().Name}"))}");
             }
         }
     }
 
-    /// <summary>A stir put into the wait of an iced brew, of which nothing is pressed: the pour before it is told for as long as it takes.</summary>
+    /// <summary>A stir inserted into the wait of an iced brew in which nothing is pressed: the pour before it is shown for as long as it takes.</summary>
     [Fact]
     public void A_pour_is_told_before_a_step_with_a_time_of_its_own()
     {
@@ -93,18 +96,18 @@ public sealed class WalkTests
             new(StepEnding.Hands, 60, 0), new(StepEnding.Hands, 20), new(StepEnding.Hands, 8, 95), new(StepEnding.Clock, 60), new(StepEnding.Hands, 0, Release: true),
         ]);
         int Equipment(double nowS) => BrewRun.Replay(plan, [new(IdOf(0), EntryKind.Start, 0, Zero)], Zero + (nowS * 1000)).Present!.Index;
-        // The first would be assumed at 1:30; the pour takes the stage at 1:15, so that the stir comes at its time.
+        // The first would be assumed at 1:30; the pour is shown from 1:15 on, so that the stir comes at its time.
         Assert.Equal([0, 0, 1, 1, 2], new double[] { 60, 74, 76, 84, 96 }.Select(Equipment));
-        // What gave way is in sight for half a minute, and can be answered.
+        // An act that gave way stays visible for half a minute and can be answered.
         DoneStep First(double nowS, params BrewEntry[] more) => BrewRun.Replay(plan, [new(IdOf(0), EntryKind.Start, 0, Zero), .. more], Zero + (nowS * 1000)).Done[0];
         Assert.Equal((true, false), (First(80).IsOpenAt(80), First(106).IsOpenAt(106)));
         Assert.False(First(80, new BrewEntry(IdOf(1), EntryKind.Done, 0, Zero + 78_000)).IsOpenAt(80));
-        // Somebody who says that it goes on keeps the stage until the stir comes.
+        // An act that was said to take longer is shown until the stir comes.
         BrewEntry still = new(IdOf(1), EntryKind.Still, 0, Zero + 62_000);
         Assert.Equal(0, BrewRun.Replay(plan, [new(IdOf(0), EntryKind.Start, 0, Zero), still], Zero + 90_000).Present!.Index);
     }
 
-    /// <summary>Where there is time, nothing gives way: what nobody said is taken as done after its grace, and nothing is asked.</summary>
+    /// <summary>Where there is time, nothing gives way: an act that nobody confirmed is assumed done after its grace period, and nothing is asked.</summary>
     [Fact]
     public void With_a_wait_before_the_end_of_the_steep_nothing_gives_way()
     {
@@ -112,7 +115,7 @@ public sealed class WalkTests
         Assert.All(BrewRun.Replay(plan, [new(IdOf(0), EntryKind.Start, plan.Anchor, Zero)], Zero + 700_000).Done, done => Assert.Null(done.GaveWayS));
     }
 
-    /// <summary>The end of the steep waits for nothing: what was due before it and not told is in sight then.</summary>
+    /// <summary>The end of the steep is never delayed: acts that were due before it and are not confirmed are visible then.</summary>
     [Fact]
     public void The_end_of_the_steep_comes_before_all_and_leaves_what_was_due_in_sight()
     {

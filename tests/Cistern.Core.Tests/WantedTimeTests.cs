@@ -3,7 +3,7 @@ using Cistern.Core.Reckoning;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>A wanted time as it is said. Now is Thursday 26 November 2026, 20:15:30.</summary>
+/// <summary>A wanted time in spoken words. Now is Thursday 26 November 2026, 20:15:30.</summary>
 public sealed class WantedTimeTests
 {
     private static readonly DateTime Now = new(2026, 11, 26, 20, 15, 30);

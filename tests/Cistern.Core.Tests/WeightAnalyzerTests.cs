@@ -5,7 +5,7 @@ using static Cistern.Core.Tests.ByHand;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>What is seen in the weight: on curves written by hand, and on simulated brews.</summary>
+/// <summary>What is recognized in the weight: on curves written by hand, and on simulated brews.</summary>
 public sealed class WeightAnalyzerTests
 {
     [Fact]
@@ -42,7 +42,7 @@ public sealed class WeightAnalyzerTests
         Assert.Equal(DetectedEventKind.Lifted, lifted[^1].Kind);
         var off = See(Dripper, 90, atS => atS > 60 ? 0 : Ready(atS), tares: [14]);
         Assert.Equal((DetectedEventKind.VesselOff, 60), (off[^1].Kind, Math.Round(off[^1].AtS)));
-        // While nobody can know which it is, it is not told.
+        // While it is still ambiguous, it is not reported.
         Assert.DoesNotContain(See(Dripper, 64, atS => atS > 60 ? 0 : Ready(atS), tares: [14], known: 64), one => one.Kind is DetectedEventKind.Lifted or DetectedEventKind.VesselOff);
     }
 
@@ -69,11 +69,11 @@ public sealed class WeightAnalyzerTests
         Assert.Empty(WeightAnalyzer.Of(Bloomed, [.. Enumerable.Range(0, 7).Select(i => new WeightPoint(i, i * 100))], 9));
         Assert.Empty(See(Bloomed, 60, _ => 0, tares: []));
         Assert.Empty(WeightAnalyzer.Weighed(Bloomed, []));
-        // No bench's: a vessel every few seconds, two hundred times and more.
+        // More than any bench does: a vessel every few seconds, over two hundred times.
         Assert.Empty(WeightAnalyzer.Of(Bloomed, [.. Enumerable.Range(0, 4_000).Select(i => new WeightPoint(i / 5.0, (i / 12 % 2 * 500) - 300))], double.PositiveInfinity));
     }
 
-    /// <summary>Whoever holds a token may send whatever a scale can show: leaps, gaps, drops, seconds without a reading.</summary>
+    /// <summary>Whoever holds a token may send anything a scale can show: leaps, gaps, drops, seconds without a reading.</summary>
     [Fact]
     public void No_curve_there_can_be_breaks_it()
     {

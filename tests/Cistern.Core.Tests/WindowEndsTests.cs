@@ -4,7 +4,7 @@ using Cistern.Core.Recipes;
 
 namespace Cistern.Core.Tests;
 
-/// <summary>Both ends of what a step leaves open.</summary>
+/// <summary>Both ends of the window that a step leaves open.</summary>
 public sealed class WindowEndsTests
 {
     [Fact]
@@ -29,7 +29,7 @@ public sealed class WindowEndsTests
             foreach (var ends in WindowEnds.Of(forecast).Where(ends => !ends.OfLength))
             {
                 moments++;
-                // No earlier than what comes before it is over; a wait before it gives way.
+                // No earlier than the end of the step before it; a wait before it is shortened.
                 var before = forecast.Timings[ends.Index - 1];
                 var earliestS = recipe.Steps[ends.Index - 1] is Step.Wait && recipe.Steps[ends.Index].AtS is null ? before.StartS : before.EndS;
                 Assert.Equal(Math.Max(ends.Window.Low, Math.Ceiling(earliestS)), ends.Opens.Timings[ends.Index].StartS, 1.0);
